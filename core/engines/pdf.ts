@@ -1,0 +1,45 @@
+import type * as Mupdf from 'mupdf';
+import { CannotDo } from '../model/outcome.ts';
+
+export type MupdfModule = typeof Mupdf;
+export type PdfDocument = Mupdf.PDFDocument;
+export type PdfPage = Mupdf.PDFPage;
+
+let loading: Promise<MupdfModule> | null = null;
+/** The engine is ten megabytes of WebAssembly: it is loaded when the first file needs it. */
+export const loadMupdf = (): Promise<MupdfModule> => (loading ??= import('mupdf').then((m) => {
+  m.setLog?.({ error: () => {}, warning: () => {} });
+  return m;
+}));
+
+/** Opens PDF bytes, lends the document, and destroys it whatever happens. Nobody else holds a native handle.
+ * @throws {CannotDo} `unreadable` when even a repair finds no document */
+export async function withPdf<T>(bytes: Uint8Array, use: (pdf: PdfDocument, mupdf: MupdfModule) => T | Promise<T>): Promise<T> {
+  const mupdf = await loadMupdf();
+  let doc: Mupdf.Document;
+  try {
+    doc = mupdf.Document.openDocument(bytes, 'application/pdf');
+  } catch (error) {
+    throw new CannotDo('unreadable', `This is not a PDF that can be opened (${reason(error)}).`, 'Export the PDF again from the program it was written in.');
+  }
+  try {
+    return await use(doc as PdfDocument, mupdf);
+  } finally {
+    doc.destroy();
+    mupdf.emptyStore?.();
+  }
+}
+
+/** Lends a page and destroys it. */
+export function withPage<T>(pdf: Mupdf.Document, index: number, use: (page: PdfPage) => T): T {
+  const page = pdf.loadPage(index) as PdfPage;
+  try { return use(page); } finally { page.destroy(); }
+}
+
+/** Writes a document whole: no earlier state, no object that nothing refers to. */
+export function saveWhole(pdf: PdfDocument, options = 'garbage=4,compress,compress-images=no,compress-fonts=no'): Uint8Array {
+  const buffer = pdf.saveToBuffer(options);
+  try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
+}
+
+export const reason = (error: unknown): string => (error instanceof Error ? error.message : String(error)).replace(/\s+/g, ' ').slice(0, 160);

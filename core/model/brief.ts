@@ -1,0 +1,40 @@
+import type { Kind } from './kinds.ts';
+
+/** What is asked. `null` (lists: empty) means that the wording does not settle it; `false` only where it says so. */
+export interface Brief {
+  place: string | null;
+  documents: DocumentDemand[];
+  limits: Limits;
+  naming: { pattern: string | null; mustContain: NameField[]; mustNotIdentify: boolean | null };
+  anonymous: boolean | null;
+  similarityChecked: boolean | null;
+  /** ISO 8601 with offset, or a bare date where no time of day is given */
+  opens: string | null; due: string | null; extension: string | null; timeZone: string | null;
+  parts: { label: string; opens: string | null; due: string | null }[];
+  attempts: { allowed: number | 'unlimited' | null; keeps: 'latest' | 'all' | null };
+  late: { percentPerDay: number | null; cutoffDays: number | null };
+  layout: {
+    pageSize: string | null; marginMm: number | null; fontSizePt: number | null; lineSpacing: number | null;
+    fonts: string[]; pageNumbers: boolean | null;
+  };
+  declaration: boolean | null;
+  referenceStyle: string | null;
+  evidence: Evidence[];
+}
+export interface DocumentDemand { label: string | null; types: Kind[]; limits?: Partial<Limits> }
+export interface Limits { maxBytes: number | null; minWords: number | null; maxWords: number | null; minPages: number | null; maxPages: number | null }
+export type NameField =
+  | 'studentNumber' | 'candidateNumber' | 'surname' | 'givenNames' | 'initials' | 'username' | 'courseCode' | 'title' | 'part' | 'date';
+/** The words a value came from. `start` and `end` are UTF-16 offsets into the wording. */
+export interface Evidence { field: string; quote: string; start: number; end: number }
+
+export const noLimits = (): Limits => ({ maxBytes: null, minWords: null, maxWords: null, minPages: null, maxPages: null });
+
+/** A brief that settles nothing. */
+export const emptyBrief = (): Brief => ({
+  place: null, documents: [], limits: noLimits(), naming: { pattern: null, mustContain: [], mustNotIdentify: null },
+  anonymous: null, similarityChecked: null, opens: null, due: null, extension: null, timeZone: null, parts: [],
+  attempts: { allowed: null, keeps: null }, late: { percentPerDay: null, cutoffDays: null },
+  layout: { pageSize: null, marginMm: null, fontSizePt: null, lineSpacing: null, fonts: [], pageNumbers: null },
+  declaration: null, referenceStyle: null, evidence: [],
+});

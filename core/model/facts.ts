@@ -1,0 +1,84 @@
+import type { Kind } from './kinds.ts';
+
+/** [x0, y0, x1, y1] in PDF points from the page's top left. */
+export type Box = [number, number, number, number];
+
+/** A fact, or why it could not be read. `gaps` lists what could not be looked at: not looked is not the same as not there. */
+export type Read<T> = { ok: true; value: T; gaps: Gap[] } | { ok: false; code: UnreadCode };
+export type UnreadCode = 'encrypted' | 'damaged' | 'notOfThisKind' | 'noFixedPages' | 'tooLarge';
+export interface Gap { part: string; page: number | null; why: 'picture' | 'tooLarge' | 'unreadable' | 'depth' }
+export const read = <T>(value: T, gaps: Gap[] = []): Read<T> => ({ ok: true, value, gaps });
+export const unread = (code: UnreadCode): { ok: false; code: UnreadCode } => ({ ok: false, code });
+
+/** Where a passage stands; decides which identity check it belongs to and how a hit is weighed. */
+export type PlaceKind =
+  | 'text' | 'runningHead' | 'footnote' | 'textbox' | 'altText' | 'field' | 'form' | 'outline' | 'link' | 'annotation' | 'comment'
+  | 'trackedChange' | 'deletedText' | 'hidden' | 'revision' | 'orphan' | 'attachment' | 'imageMetadata' | 'imageText' | 'path'
+  | 'cloudAddress' | 'signature' | 'script' | 'fileName' | 'metadata';
+
+/** Every string that can carry a name. Readers join runs and lines first, so that a name cut in two is whole again. */
+export interface Passage {
+  part: string;
+  place: PlaceKind;
+  page: number | null;
+  text: string;
+  /** In fixed pages: where each line starts in `text`, and its box. */
+  lines?: { start: number; box: Box }[];
+  section?: 'titlePage' | 'references' | 'acknowledgements';
+  /** The whole passage names a person by its nature (an author attribute). */
+  authorLike?: boolean;
+}
+
+export interface PageFacts {
+  number: number; width: number; height: number; rotation: number;
+  words: number; images: number; /** share of the page's area under pictures, 0–1 */ imageShare: number;
+  /** size in points and characters set in it */ sizes: Record<string, number>;
+}
+
+export interface FontFacts {
+  name: string; type: string; embedded: boolean; subset: boolean; toUnicode: boolean;
+  /** a fixed encoding that gives characters without ToUnicode */ readable: boolean;
+  page: number | null;
+}
+
+/** One stored value about the file, with its address. `sort` is the last half of the check's id. */
+export interface MetadataFact { part: string; key: string; value: string; sort: MetadataSort }
+export type MetadataSort =
+  | 'author' | 'title' | 'subject' | 'keywords' | 'software' | 'dates' | 'ids' | 'company' | 'template' | 'custom' | 'history'
+  | 'location' | 'device' | 'paths' | 'revision-ids' | 'editing-time' | 'thumbnail' | 'private-data' | 'comment' | 'statistics';
+
+/** Something found about the file as a whole while it was read. */
+export type TroubleCode =
+  | 'empty' | 'truncated' | 'repaired' | 'link' | 'lock' | 'partial' | 'vendor' | 'macros' | 'javascript' | 'launch'
+  | 'externalReference' | 'oleObject' | 'attachment' | 'damaged' | 'bomb' | 'unsafePath';
+export interface Trouble { code: TroubleCode; part: string; page: number | null; text: string }
+
+export interface FileFacts {
+  name: string; bytes: number; sha256: string; kind: Kind; extension: string;
+  encrypted: false | 'opens' | 'needs password';
+  troubles: Trouble[];
+}
+
+export interface Remains { comments: number; trackedChanges: number; highlights: number; revisions: number }
+
+export interface DocumentFacts {
+  file: FileFacts;
+  pages: Read<PageFacts[]>;
+  /** words of the main text, as a word processor counts them; null inside when unknown */
+  words: Read<number>;
+  fonts: Read<FontFacts[]>;
+  passages: Read<Passage[]>;
+  metadata: Read<MetadataFact[]>;
+  remains: Read<Remains>;
+  /** pages as stated inside a file without fixed pages */
+  statedPages: number | null;
+  /** structure that a conversion must keep */
+  structure: { images: number; tables: number; equations: number; footnotes: number } | null;
+  /** text that is there and not seen, or seen and not readable */
+  integrity: IntegrityFact[];
+}
+
+export interface IntegrityFact {
+  code: 'invisible' | 'tiny' | 'offPage' | 'background' | 'vanish' | 'hiddenLayer' | 'lookalike' | 'zeroWidth' | 'garbled';
+  part: string; page: number | null; box: Box | null; quote: string; count: number;
+}

@@ -1,0 +1,129 @@
+import { collectStrings, localName, readXml } from '../../engines/xml.ts';
+import { Package } from '../../engines/zip.ts';
+import { heed } from '../../model/outcome.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type MetadataFact, type Passage, type PlaceKind, type Trouble } from '../../model/facts.ts';
+import { printableStrings } from '../../text/bytes.ts';
+import { countWords } from '../../text/words.ts';
+import { propertySorts, storyParts } from '../../tables/ooxml-parts.ts';
+import type { ReadContext } from '../context.ts';
+import { readPicture } from '../image/read.ts';
+import { readNested } from '../pdf/read.ts';
+import { sniffKind } from '../kind.ts';
+import { fontsOf, readStory } from './story.ts';
+
+/** Reads a word-processor package: every part, known or not, since a name can hide in any. Also reads other OOXML packages, searched as strings. */
+export async function readDocx(bytes: Uint8Array, file: FileFacts, context: ReadContext): Promise<DocumentFacts> {
+  const pack = new Package(bytes);
+  const passages: Passage[] = [], metadata: MetadataFact[] = [], gaps: Gap[] = [];
+  const counts = { images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, highlights: 0 };
+  const usedFonts = new Set<string>(), embeddedFonts = new Set<string>();
+  const revisionIds = new Set<string>();
+  let text = '', statedPages: number | null = null, done = 0;
+  for (const name of pack.names()) {
+    heed(context.job);
+    context.job.progress?.(++done, pack.entries.length, 'parts');
+    let part: Uint8Array;
+    try { part = pack.part(name)!; } catch (error) {
+      file.troubles.push({ code: 'damaged', part: name, page: null, text: error instanceof Error ? error.message : '' });
+      gaps.push({ part: name, page: null, why: 'unreadable' });
+      continue;
+    }
+    if (/\.(xml|rels|vml)$/i.test(name)) {
+      const xml = new TextDecoder().decode(part);
+      for (const m of xml.matchAll(/\bw:rsid\w*="([0-9A-F]{8})"/g)) revisionIds.add(m[1]!);
+      const story = storyParts.find((s) => s.pattern.test(name));
+      if (story) {
+        const read = readStory(xml, name, story.place);
+        passages.push(...read.passages);
+        if (story.place === 'text') text += read.text;
+        for (const k of ['images', 'tables', 'equations', 'footnotes', 'trackedChanges', 'comments', 'highlights'] as const) counts[k] += read[k];
+        for (const f of read.fonts) usedFonts.add(f);
+      } else if (/^docProps\/(core|app|custom)\.xml$/.test(name) || /^package\/services\/metadata\//.test(name)) {
+        statedPages = readProperties(xml, name, metadata) ?? statedPages;
+      } else if (/^word\/people\.xml$/.test(name)) {
+        readXml(xml, { open: (_, a) => { for (const v of Object.values(a)) passages.push({ part: name, place: 'comment', page: null, text: v, authorLike: true }); } });
+      } else if (/\.rels$/.test(name)) readRelations(xml, name, passages, metadata, file.troubles);
+      else if (/^word\/settings\.xml$/.test(name)) readSettings(xml, name, passages, metadata);
+      else if (/^word\/(styles|fontTable|theme\/.*)\.xml$/.test(name) || /^word\/numbering\.xml$/.test(name)) {
+        const fonts = fontsOf(xml);
+        if (/styles/.test(name)) for (const f of fonts.used) usedFonts.add(f);
+        for (const f of fonts.embedded) embeddedFonts.add(f);
+        passages.push({ part: name, place: 'hidden', page: null, text: collectStrings(xml) });
+      } else if (name !== '[Content_Types].xml') passages.push({ part: name, place: /^customXml|^word\/(charts|diagrams)/.test(name) ? 'field' : 'hidden', page: null, text: collectStrings(xml) });
+      continue;
+    }
+    if (/vbaProject\.bin$/i.test(name)) file.troubles.push({ code: 'macros', part: name, page: null, text: '' });
+    if (/(^|\/)thumbnail\./i.test(name)) metadata.push({ part: name, key: 'thumbnail', value: `${part.length} bytes`, sort: 'thumbnail' });
+    const inner = sniffKind(part, name).kind;
+    if (['jpeg', 'png', 'tiff', 'heic'].includes(inner)) {
+      const picture = await readPicture(part, `${name}/image`);
+      passages.push(...picture.passages);
+      metadata.push(...picture.metadata);
+    } else if (['docx', 'xlsx', 'pptx', 'docm', 'pdf', 'odt', 'doc', 'xls', 'zip'].includes(inner)) {
+      if (/embeddings\//.test(name)) file.troubles.push({ code: 'oleObject', part: name, page: null, text: name.split('/').pop()! });
+      await readNested(part, name.split('/').pop()!, name, 'attachment', context, passages, metadata, gaps);
+    } else {
+      if (/oleObject|\.bin$/i.test(name) && /embeddings\//.test(name)) file.troubles.push({ code: 'oleObject', part: name, page: null, text: name.split('/').pop()! });
+      if (!/\.(odttf|fntdata|ttf|otf|emf|wmf|gif|bmp)$/i.test(name) || /\.(emf|wmf)$/i.test(name)) passages.push({ part: name, place: /printerSettings/.test(name) ? 'path' : 'hidden', page: null, text: printableStrings(part, 1 << 20) });
+    }
+  }
+  if (revisionIds.size > 0) metadata.push({ part: 'word/settings.xml', key: 'rsid', value: `${revisionIds.size} revision ids`, sort: 'revision-ids' });
+  const fonts: FontFacts[] = [...usedFonts].map((name) => ({ name, type: 'named', embedded: embeddedFonts.has(name), subset: false, toUnicode: true, readable: true, page: null }));
+  return {
+    file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
+    remains: read({ comments: counts.comments, trackedChanges: counts.trackedChanges, highlights: counts.highlights, revisions: 0 }),
+    statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
+  };
+}
+
+/** Core, extended and custom properties. @returns the number of pages that the program stated */
+function readProperties(xml: string, part: string, metadata: MetadataFact[]): number | null {
+  let text = '', pages: number | null = null, custom = '';
+  const path: string[] = [];
+  readXml(xml, {
+    open(name, a) { path.push(localName(name)); text = ''; if (localName(name) === 'property') custom = a.name ?? 'property'; },
+    text(value) { text += value; },
+    close(name) {
+      path.pop();
+      const value = text.trim(), key = localName(name);
+      text = '';
+      if (!value) return;
+      if (key === 'Pages') pages = Number(value) || null;
+      if (part.endsWith('custom.xml')) metadata.push({ part, key: custom, value, sort: 'custom' });
+      else metadata.push({ part, key, value, sort: propertySorts[key] ?? 'custom' });
+    },
+  });
+  return pages;
+}
+
+function readRelations(xml: string, part: string, passages: Passage[], metadata: MetadataFact[], troubles: Trouble[]): void {
+  readXml(xml, {
+    open(name, a) {
+      if (localName(name) !== 'Relationship' || a.TargetMode !== 'External' || !a.Target) return;
+      const target = safeDecode(a.Target), kind = a.Type?.split('/').pop() ?? '';
+      if (kind === 'attachedTemplate') metadata.push({ part, key: 'attachedTemplate', value: target, sort: 'template' });
+      else if (kind === 'mailMergeSource' || kind === 'recipientData') metadata.push({ part, key: kind, value: target, sort: 'paths' });
+      else {
+        const place: PlaceKind = kind === 'hyperlink' ? (/^https?:/i.test(target) ? 'cloudAddress' : /^mailto:/i.test(target) ? 'link' : 'path') : 'path';
+        passages.push({ part, place, page: null, text: target });
+        if (kind !== 'hyperlink') troubles.push({ code: 'externalReference', part, page: null, text: target });
+      }
+    },
+  });
+}
+const safeDecode = (value: string): string => { try { return decodeURIComponent(value); } catch { return value; } };
+
+/** Document variables, mail-merge sources, write-protection owners: settings that hold words. Source: ECMA-376-1, 17.15. */
+function readSettings(xml: string, part: string, passages: Passage[], metadata: MetadataFact[]): void {
+  const strings: string[] = [];
+  readXml(xml, {
+    open(name, a) {
+      const key = localName(name);
+      if (key === 'docVar') passages.push({ part, place: 'field', page: null, text: `${a['w:name'] ?? ''}\n${a['w:val'] ?? ''}` });
+      else if (/^(connectString|query|addressFieldName|dataSource|saveThroughXslt)$/.test(key)) metadata.push({ part, key, value: a['w:val'] ?? a['r:id'] ?? '', sort: 'paths' });
+      else if (key === 'docId') metadata.push({ part, key, value: Object.values(a)[0] ?? '', sort: 'ids' });
+      else if (!/^rsid/.test(key)) for (const v of Object.values(a)) if (/[\p{L}]{3}/u.test(v) && !/^https?:/.test(v)) strings.push(v);
+    },
+  });
+  passages.push({ part, place: 'hidden', page: null, text: strings.join('\n') });
+}

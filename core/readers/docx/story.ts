@@ -1,0 +1,125 @@
+import { localName, readXml, type Attributes } from '../../engines/xml.ts';
+import type { Passage, PlaceKind } from '../../model/facts.ts';
+import { sectionStarts } from '../sections.ts';
+
+/** What one story part (body, header, notes, comments…) holds. Source: ECMA-376-1, 17. */
+export interface Story {
+  passages: Passage[];
+  /** words of the main flow, line breaks between paragraphs; deleted and hidden text apart */
+  text: string;
+  fonts: Set<string>; images: number; tables: number; equations: number; trackedChanges: number; comments: number; highlights: number;
+  relations: string[]; paragraphs: number; footnotes: number;
+}
+
+interface Run { hidden: boolean; deleted: boolean }
+
+/** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…) */
+export function readStory(xml: string, part: string, place: PlaceKind): Story {
+  const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0 };
+  const stack: string[] = [];
+  /** Paragraphs nest: a text box sits inside a run of another paragraph. */
+  const paragraphs: { text: string; deleted: string; hidden: string; box: boolean }[] = [];
+  let run: Run = { hidden: false, deleted: false };
+  let deletedDepth = 0, boxDepth = 0, fallbackDepth = 0, section: Passage['section'];
+  let instruction = '', math = '', mathDepth = 0, inText = false;
+  const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined }); };
+  const value = (a: Attributes): string => a['w:val'] ?? '';
+  const on = (a: Attributes): boolean => !/^(0|false|off)$/i.test(a['w:val'] ?? 'true');
+  readXml(xml, {
+    open(name, a) {
+      stack.push(name);
+      switch (name) {
+        case 'w:p': paragraphs.push({ text: '', deleted: '', hidden: '', box: boxDepth > 0 }); story.paragraphs++; break;
+        case 'w:r': run = { hidden: false, deleted: deletedDepth > 0 }; break;
+        case 'w:vanish': case 'w:specVanish': if (on(a) && stack[stack.length - 3] === 'w:r') run.hidden = true; break;
+        case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': inText = true; if (name === 'w:delText') run.deleted = true; break;
+        case 'w:tab': if (stack.includes('w:r')) append('\t'); break;
+        case 'w:br': case 'w:cr': append('\n'); break;
+        case 'w:noBreakHyphen': append('-'); break;
+        case 'w:softHyphen': append('\u00ad'); break;
+        case 'w:del': case 'w:moveFrom': deletedDepth++; noteChange(a); break;
+        case 'w:ins': case 'w:moveTo': case 'w:rPrChange': case 'w:pPrChange': case 'w:tblPrChange': case 'w:sectPrChange': case 'w:trPrChange': case 'w:tcPrChange': case 'w:numberingChange': case 'w:cellIns': case 'w:cellDel': noteChange(a); break;
+        case 'w:comment':
+          story.comments++;
+          push(a['w:author'] ?? '', 'comment', true);
+          push(a['w:initials'] ?? '', 'comment', true);
+          break;
+        case 'w:txbxContent': boxDepth++; break;
+        case 'mc:Fallback': fallbackDepth++; break;
+        case 'w:highlight': if (a['w:val'] !== 'none') story.highlights++; break;
+        case 'w:rFonts': for (const k of ['w:ascii', 'w:hAnsi', 'w:cs', 'w:eastAsia']) if (a[k]) story.fonts.add(a[k]!); break;
+        case 'w:tbl': if (fallbackDepth === 0) story.tables++; break;
+        case 'pic:pic': if (fallbackDepth === 0) story.images++; break;
+        case 'v:imagedata': if (fallbackDepth === 0) story.images++; push(a['o:title'] ?? '', /[\\/]/.test(a['o:title'] ?? '') ? 'path' : 'altText'); break;
+        case 'm:oMath': if (mathDepth++ === 0) { story.equations++; math = ''; } break;
+        case 'w:footnoteReference': case 'w:endnoteReference': story.footnotes++; break;
+        case 'wp:docPr': case 'pic:cNvPr': case 'v:shape': case 'wps:cNvPr':
+          for (const k of ['descr', 'title', 'alt', 'name', 'o:title']) if (a[k] && !/^(Picture|Image|Grafik|Text Box|Shape|Group|Table|Chart)\s*\d*$/i.test(a[k]!)) push(a[k]!, /[\\/]/.test(a[k]!) ? 'path' : 'altText');
+          break;
+        case 'w:alias': case 'w:tag': case 'w:placeholder': push(value(a), 'field'); break;
+        case 'w:fldSimple': push(a['w:instr'] ?? '', 'field'); break;
+        case 'w:bookmarkStart': if (!/^_/.test(a['w:name'] ?? '')) push(a['w:name'] ?? '', 'outline'); break;
+        case 'w:hyperlink': push([a['w:anchor'], a['w:tooltip'], a['w:docLocation']].filter(Boolean).join('\n'), 'link'); break;
+        case 'w:tblCaption': case 'w:tblDescription': push(value(a), 'altText'); break;
+      }
+      for (const k of ['r:id', 'r:embed', 'r:link']) if (a[k]) story.relations.push(a[k]!);
+    },
+    text(text) {
+      if (!inText) return;
+      const top = stack[stack.length - 1];
+      if (top === 'w:instrText' || top === 'w:delInstrText') { instruction += text; return; }
+      if (top === 'm:t') math += text;
+      append(text);
+    },
+    close(name) {
+      stack.pop();
+      switch (name) {
+        case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': inText = false; break;
+        case 'w:del': case 'w:moveFrom': deletedDepth--; break;
+        case 'w:txbxContent': boxDepth--; break;
+        case 'mc:Fallback': fallbackDepth--; break;
+        case 'm:oMath': mathDepth--; break;
+        case 'w:tc': case 'w:tr': break;
+        case 'w:p': {
+          const p = paragraphs.pop();
+          if (!p) break;
+          const starts = !p.box && place === 'text' ? sectionStarts(p.text) : null;
+          if (starts) section = starts === 'other' ? undefined : starts;
+          push(p.text, p.box ? 'textbox' : place);
+          push(p.deleted, 'deletedText');
+          push(p.hidden, 'hidden');
+          if (instruction) { push(instruction, 'field'); instruction = ''; }
+          if (fallbackDepth === 0) story.text += `${p.text}\n`;
+          break;
+        }
+      }
+    },
+  });
+  return story;
+
+  function append(text: string): void {
+    const p = paragraphs[paragraphs.length - 1];
+    if (!p) return;
+    if (run.deleted || deletedDepth > 0) p.deleted += text;
+    else if (run.hidden) p.hidden += text;
+    else p.text += text;
+  }
+  function noteChange(a: Attributes): void {
+    story.trackedChanges++;
+    if (a['w:author']) push(a['w:author'], 'trackedChange', true);
+  }
+}
+
+/** Style names and fonts that a part mentions. */
+export function fontsOf(xml: string): { used: Set<string>; embedded: Set<string> } {
+  const used = new Set<string>(), embedded = new Set<string>();
+  let font = '';
+  readXml(xml, {
+    open(name, a) {
+      if (name === 'w:rFonts') for (const k of ['w:ascii', 'w:hAnsi']) if (a[k]) used.add(a[k]!);
+      if (name === 'w:font') font = a['w:name'] ?? '';
+      if (localName(name).startsWith('embed') && font) embedded.add(font);
+    },
+  });
+  return { used, embedded };
+}

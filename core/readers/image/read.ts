@@ -1,0 +1,90 @@
+import type { MetadataFact, MetadataSort, Passage } from '../../model/facts.ts';
+import { latin1, printableStrings } from '../../text/bytes.ts';
+import { readXmp } from '../xmp.ts';
+import { metadataSegments, type Segment } from './segments.ts';
+
+/** EXIF tags by name. Source: CIPA DC-008 (Exif 2.3), tables 3–15; IPTC-IIM 4.2, chapter 6. Any other tag is `custom`. */
+const tagSorts: Record<string, MetadataSort> = {
+  Artist: 'author', Copyright: 'author', XPAuthor: 'author', CameraOwnerName: 'author', OwnerName: 'author', HostComputer: 'device', Byline: 'author', BylineTitle: 'author', CopyrightNotice: 'author', Credit: 'author', Writer: 'author', Contact: 'author', By_line: 'author',
+  ImageDescription: 'subject', UserComment: 'comment', XPComment: 'comment', XPTitle: 'title', XPSubject: 'subject', XPKeywords: 'keywords', DocumentName: 'title', Caption: 'subject', ObjectName: 'title', Keywords: 'keywords', Headline: 'title', Title: 'title', Author: 'author', Description: 'subject', Comment: 'comment',
+  Software: 'software', ProcessingSoftware: 'software', ModifyDate: 'dates', DateTimeOriginal: 'dates', CreateDate: 'dates', DateTime: 'dates', DateCreated: 'dates', TimeCreated: 'dates', OffsetTime: 'dates', 'Creation Time': 'dates',
+  Make: 'device', Model: 'device', BodySerialNumber: 'device', SerialNumber: 'device', LensSerialNumber: 'device', LensModel: 'device', LensMake: 'device', InternalSerialNumber: 'device',
+  ImageUniqueID: 'ids', latitude: 'location', longitude: 'location', GPSLatitude: 'location', GPSLongitude: 'location', GPSAltitude: 'location', GPSDateStamp: 'dates', City: 'location', Country: 'location', ProvinceState: 'location', Sublocation: 'location',
+};
+
+/** Values that describe the picture's make-up, not its maker. */
+const technical = /^(Orientation|XResolution|YResolution|ResolutionUnit|YCbCr\w*|ImageWidth|ImageHeight|ExifImage\w+|ColorSpace|Compression|Bit\w*|BitsPerSample|PhotometricInterpretation|SamplesPerPixel|PlanarConfiguration|RowsPerStrip|Strip\w+|Thumbnail\w*|Components\w*|Flashpix\w*|ExifVersion|Interop\w*|Filter|Interlace|ColorType|PixelsPerUnit\w*|Predictor|FillOrder|SampleFormat|NewSubfileType|SubfileType|Tile\w+|T[46]Options|PageNumber|Gamma|SRGBRendering|WhitePoint|PrimaryChromaticities|ReferenceBlackWhite|ExtraSamples|ApplicationRecordVersion|CodedCharacterSet)$/;
+
+interface ExifrModule { parse(input: Uint8Array, options: unknown): Promise<Record<string, Record<string, unknown>> | undefined> }
+
+/** Reads what a picture carries beside its pixels. @param root - prefix of the parts, `image` for an embedded picture */
+export async function readPicture(bytes: Uint8Array, root: string): Promise<{ passages: Passage[]; metadata: MetadataFact[]; orientation: number; segments: Segment[] }> {
+  const metadata: MetadataFact[] = [];
+  let orientation = 1;
+  const segments = metadataSegments(bytes);
+  if (segments.length > 0) {
+    const exifr = (await import('exifr/dist/full.esm.mjs' as string)) as unknown as { default: ExifrModule };
+    try {
+      const groups = await exifr.default.parse(bytes, {
+        tiff: true, exif: true, gps: true, iptc: true, ihdr: true, xmp: false, icc: false, jfif: false, interop: false, mergeOutput: false, translateKeys: true, translateValues: false,
+        reviveValues: false, sanitize: true, makerNote: false, userComment: true, multiSegment: true,
+      });
+      for (const [group, tags] of Object.entries(groups ?? {})) {
+        if (group === 'errors' || typeof tags !== 'object' || tags === null) continue;
+        const family = group === 'iptc' ? 'IPTC' : group === 'gps' ? 'GPS' : group === 'ihdr' ? 'PNG' : 'EXIF';
+        for (const [key, raw] of Object.entries(tags)) {
+          if (key === 'Orientation' && typeof raw === 'number') orientation = raw;
+          if (technical.test(key)) continue;
+          const value = show(raw);
+          const sort = tagSorts[key] ?? (family === 'GPS' ? 'location' : null);
+          if (value && (sort || typeof raw === 'string')) metadata.push({ part: `${root}/${family}/${key}`, key, value, sort: sort ?? 'custom' });
+        }
+      }
+    } catch { /* damaged metadata: its raw strings are searched below */ }
+  }
+  const passages: Passage[] = [];
+  const known = new Set(metadata.map((m) => m.value));
+  for (const segment of segments) {
+    const content = bytes.subarray(segment.start, segment.end);
+    if (segment.sort === 'XMP') { metadata.push(...readXmp(new TextDecoder().decode(content), `${root}/XMP`)); continue; }
+    if (segment.text !== undefined) {
+      const [key, value] = segment.text;
+      if (/xmpmeta|rdf:RDF/.test(value)) metadata.push(...readXmp(value, `${root}/XMP`));
+      else if (value && !known.has(value)) metadata.push({ part: `${root}/${segment.sort}${key ? `/${key}` : ''}`, key: key || segment.sort, value, sort: tagSorts[key] ?? 'comment' });
+      continue;
+    }
+    // Maker notes and whatever no table knows: their readable strings are searched all the same.
+    const strings = printableStrings(content, 1 << 20);
+    if (strings) passages.push({ part: `${root}/${segment.sort}`, place: 'imageMetadata', page: null, text: strings });
+  }
+  return { passages, metadata, orientation, segments };
+}
+
+function show(value: unknown): string {
+  if (value instanceof Uint8Array) {
+    // Windows XP* tags are UTF-16LE; a user comment names its character set in eight bytes (Exif 2.3, 4.6.5).
+    const text = latin1(value);
+    const bytes = /^(ASCII|UNICODE|JIS)\0/.test(text) ? value.subarray(8) : value;
+    const wide = bytes.length > 3 && bytes.filter((b, i) => i % 2 === 1 && b === 0).length > bytes.length / 4;
+    return new TextDecoder(wide ? 'utf-16le' : 'utf-8').decode(bytes).replace(/\0+/g, '').trim();
+  }
+  if (Array.isArray(value)) return value.map(show).join(' ').trim();
+  if (value instanceof Date) return value.toISOString();
+  if (typeof value === 'number' || typeof value === 'string') return String(value).replace(/\0+/g, '').trim();
+  return '';
+}
+
+/** Width and height in pixels as stored, before any turning by EXIF. */
+export function pictureSize(bytes: Uint8Array): { width: number; height: number } | null {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  if (bytes[0] === 0x89 && bytes.length > 24) return { width: view.getUint32(16), height: view.getUint32(20) };
+  if (bytes[0] === 0xff && bytes[1] === 0xd8) {
+    for (let at = 2; at + 9 < bytes.length;) {
+      if (bytes[at] !== 0xff) { at++; continue; }
+      const marker = bytes[at + 1]!;
+      if (marker >= 0xc0 && marker <= 0xcf && ![0xc4, 0xc8, 0xcc].includes(marker)) return { height: view.getUint16(at + 5), width: view.getUint16(at + 7) };
+      at += marker === 0xff || (marker >= 0xd0 && marker <= 0xd9) || marker === 1 ? (marker === 0xff ? 1 : 2) : 2 + view.getUint16(at + 2);
+    }
+  }
+  return null;
+}

@@ -1,0 +1,58 @@
+import { sha256 } from '../engines/hash.ts';
+import { CannotDo, heed, type Job } from '../model/outcome.ts';
+import { read, unread, type DocumentFacts, type FileFacts } from '../model/facts.ts';
+import { extensionOf, sniffKind } from './kind.ts';
+import type { ReadContext } from './context.ts';
+import { readPdf } from './pdf/read.ts';
+import { readDocx } from './docx/read.ts';
+import { readOdt } from './odt/read.ts';
+import { readHtml, readOpaque, readPlain, readRtf } from './plain/read.ts';
+import { readPicture } from './image/read.ts';
+import { findIntegrity } from './integrity.ts';
+
+const maxBytes = 1 << 30;
+
+/** Gathers the facts of one file. Never throws for a bad file: damage becomes a trouble, and what could not be read is `unread`.
+ * @throws {CannotDo} `stopped` when the job was stopped, `tooLarge` beyond 1 GiB */
+export async function readDocument(bytes: Uint8Array, name: string, job: Job = {}): Promise<DocumentFacts> {
+  const facts = await readAt(bytes, name, { job, depth: 0, readInner: (b, n, c) => readAt(b, n, { ...c, depth: c.depth + 1, job: { stopped: c.job.stopped } }) });
+  facts.integrity.push(...findIntegrity(facts));
+  return facts;
+}
+
+async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Promise<DocumentFacts> {
+  heed(context.job, name);
+  if (bytes.length > maxBytes) throw new CannotDo('tooLarge', 'The file is larger than 1 GB.', 'Make it smaller in the program it was written in.', name);
+  const verdict = sniffKind(bytes, name);
+  const file: FileFacts = {
+    name, bytes: bytes.length, sha256: await sha256(bytes), kind: verdict.kind, extension: extensionOf(name),
+    encrypted: verdict.encrypted ? 'needs password' : false, troubles: [...verdict.troubles],
+  };
+  const nothing = (code: 'encrypted' | 'damaged' | 'notOfThisKind'): DocumentFacts => ({
+    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code),
+    statedPages: null, structure: null, integrity: [],
+  });
+  if (verdict.encrypted) return nothing('encrypted');
+  try {
+    switch (verdict.kind) {
+      case 'pdf': return await readPdf(bytes, file, context);
+      case 'docx': case 'docm': case 'dotx': case 'xlsx': case 'pptx':
+        return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await readDocx(bytes, file, context);
+      case 'odt': case 'ods': case 'odp':
+        return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await readOdt(bytes, file, context);
+      case 'txt': case 'markdown': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return readPlain(bytes, file);
+      case 'html': return readHtml(bytes, file);
+      case 'rtf': return readRtf(bytes, file);
+      case 'jpeg': case 'png': case 'tiff': case 'heic': {
+        const picture = await readPicture(bytes, 'image');
+        return { ...nothing('notOfThisKind'), passages: read(picture.passages, [{ part: 'picture', page: null, why: 'picture' }]), metadata: read(picture.metadata), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }) };
+      }
+      case 'empty': case 'lock': case 'link': case 'partial': return nothing('notOfThisKind');
+      default: return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : readOpaque(bytes, file);
+    }
+  } catch (error) {
+    if (error instanceof CannotDo && error.code === 'stopped') throw error;
+    file.troubles.push({ code: 'damaged', part: 'file', page: null, text: error instanceof Error ? error.message : String(error) });
+    return nothing('damaged');
+  }
+}

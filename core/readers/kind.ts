@@ -1,0 +1,151 @@
+import { latin1, startsWith, decodeText } from '../text/bytes.ts';
+import { listZip, unpackEntry } from '../engines/zip.ts';
+import { endings, heifBrands, signatures } from '../tables/signatures.ts';
+import type { Kind } from '../model/kinds.ts';
+import type { Trouble } from '../model/facts.ts';
+import { CannotDo } from '../model/outcome.ts';
+
+export interface KindVerdict { kind: Kind; encrypted: boolean; troubles: Trouble[] }
+
+/** The ending of a name, lower case, without the dot; empty when there is none. */
+export const extensionOf = (name: string): string => /\.([^./\\\s]{1,12})\s*$/.exec(name)?.[1]?.toLowerCase() ?? '';
+/** The kind an ending promises. */
+export const kindOfExtension = (extension: string): Kind | null =>
+  (Object.keys(endings) as Kind[]).find((k) => endings[k].includes(extension)) ?? null;
+
+const trouble = (code: Trouble['code'], text: string, part = 'file'): Trouble => ({ code, part, page: null, text });
+
+/** Decides the kind from the bytes; the name only tells plain texts apart. Never throws: damage is told as a trouble. */
+export function sniffKind(bytes: Uint8Array, name: string): KindVerdict {
+  const base = name.split(/[\\/]/).pop() ?? name;
+  const verdict = (kind: Kind, ...troubles: Trouble[]): KindVerdict => ({ kind, encrypted: false, troubles });
+  if (/^(~\$|\.~lock\.)/.test(base)) return verdict('lock', trouble('lock', ownerOfLock(bytes)));
+  if (bytes.length === 0) return verdict('empty', trouble('empty', ''));
+  const extension = extensionOf(base);
+  if (endings.partial.includes(extension)) return verdict('partial', trouble('partial', extension));
+  const head = latin1(bytes, 0, 1024);
+  const pdfAt = head.indexOf('%PDF-');
+  if (pdfAt >= 0) return verdict('pdf', ...pdfTroubles(bytes));
+  if (latin1(bytes, 4, 8) === 'ftyp' && heifBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('heic');
+  for (const row of signatures) {
+    if (!startsWith(bytes, row.bytes, row.at ?? 0)) continue;
+    if (row.kind === 'zipPackage') return sniffPackage(bytes, extension);
+    if (row.kind === 'cfb') return sniffCompound(bytes);
+    if (row.kind === 'lnk') return verdict('link', trouble('link', 'a shortcut'));
+    if (row.kind === 'bmp' && !(bytes.length > 26 && (bytes[14] === 40 || bytes[14] === 12 || bytes[14] === 108 || bytes[14] === 124))) continue;
+    if (row.kind === 'jpeg') return verdict('jpeg', ...(endsWithEoi(bytes) ? [] : [trouble('truncated', 'no end-of-image marker')]));
+    if (row.kind === 'png') return verdict('png', ...(latin1(bytes, bytes.length - 1024).includes('IEND') ? [] : [trouble('truncated', 'no IEND chunk')]));
+    return verdict(row.kind);
+  }
+  return sniffText(bytes, extension);
+}
+
+/** The user name an editor writes into its owner file. */
+function ownerOfLock(bytes: Uint8Array): string {
+  const text = latin1(bytes, 0, 400);
+  return text.startsWith(',') ? (text.split(',')[1] ?? '') : text.slice(1, 1 + (bytes[0] ?? 0)).trim();
+}
+
+function endsWithEoi(bytes: Uint8Array): boolean {
+  // Some cameras pad the file, so the marker is looked for near the end.
+  for (let at = bytes.length - 2; at >= Math.max(0, bytes.length - 65_536); at--) if (bytes[at] === 0xff && bytes[at + 1] === 0xd9) return true;
+  return false;
+}
+
+/** ISO 32000-1, 7.5.5: the trailer ends with startxref, an offset, and %%EOF. */
+function pdfTroubles(bytes: Uint8Array): Trouble[] {
+  const tail = latin1(bytes, bytes.length - 2048);
+  return tail.includes('%%EOF') || tail.includes('startxref') ? [] : [trouble('truncated', 'no end marker')];
+}
+
+function sniffPackage(bytes: Uint8Array, extension: string): KindVerdict {
+  const troubles: Trouble[] = [];
+  let entries;
+  try { entries = listZip(bytes); } catch (error) {
+    const promised = kindOfExtension(extension);
+    const kind: Kind = promised && /docx|docm|odt|xlsx|pptx|epub|ods|odp|dotx/.test(promised) ? promised : latin1(bytes, 0, 4000).includes('word/') ? 'docx' : 'zip';
+    const bomb = error instanceof CannotDo && error.code === 'tooLarge';
+    return { kind, encrypted: false, troubles: [trouble(bomb ? 'bomb' : 'truncated', error instanceof Error ? error.message : '')] };
+  }
+  const names = new Set(entries.map((e) => e.name));
+  const has = (pattern: RegExp): boolean => entries.some((e) => pattern.test(e.name));
+  const encrypted = entries.some((e) => e.encrypted);
+  if (entries.some((e) => /(^|[\\/])\.\.([\\/]|$)|^[\\/]|^[a-z]:/i.test(e.name))) troubles.push(trouble('unsafePath', entries.find((e) => e.name.includes('..'))?.name ?? ''));
+  const done = (kind: Kind): KindVerdict => ({ kind, encrypted, troubles });
+  if (names.has('mimetype')) {
+    const entry = entries.find((e) => e.name === 'mimetype')!;
+    const mime = entry.size < 200 ? latin1(unpackEntry(bytes, entry)).trim() : '';
+    const kinds: Record<string, Kind> = {
+      'application/vnd.oasis.opendocument.text': 'odt', 'application/vnd.oasis.opendocument.text-template': 'odt',
+      'application/vnd.oasis.opendocument.spreadsheet': 'ods', 'application/vnd.oasis.opendocument.presentation': 'odp', 'application/epub+zip': 'epub',
+    };
+    if (kinds[mime]) {
+      const manifest = entries.find((e) => e.name === 'META-INF/manifest.xml');
+      // ODF 1.2-3, 3.4.1: an encrypted part carries manifest:encryption-data.
+      const locked = manifest ? latin1(unpackEntry(bytes, manifest)).includes('encryption-data') : false;
+      return { kind: kinds[mime], encrypted: encrypted || locked, troubles };
+    }
+  }
+  if (names.has('[Content_Types].xml')) {
+    const types = latin1(unpackEntry(bytes, entries.find((e) => e.name === '[Content_Types].xml')!));
+    const macros = has(/vbaProject\.bin$/i);
+    if (/wordprocessingml\.template|ms-word\.template/.test(types)) return done('dotx');
+    if (/wordprocessingml\.document|ms-word\.document/.test(types) || has(/^word\/document\d*\.xml$/)) return done(macros || /macroEnabled/.test(types) ? 'docm' : 'docx');
+    if (/spreadsheetml/.test(types)) return done('xlsx');
+    if (/presentationml/.test(types)) return done('pptx');
+  }
+  // A package of one program: its index holds .iwa parts, or an XML index beside preview pictures.
+  if (has(/(^|\/)Index\.zip$|\.iwa$|(^|\/)index\.(apxl|xml)(\.gz)?$/i)) { troubles.push(trouble('vendor', extension)); return done('vendor'); }
+  return done('zip');
+}
+
+/** [MS-CFB]: the directory names the streams that tell what is inside. */
+function sniffCompound(bytes: Uint8Array): KindVerdict {
+  const wide = (name: string): boolean => latin1(bytes, 0, Math.min(bytes.length, 8 << 20)).includes([...name].map((c) => c + '\0').join(''));
+  const macros = wide('VBA') || wide('Macros') ? [trouble('macros', 'VBA')] : [];
+  // [MS-OFFCRYPTO] 2.3: an encrypted OOXML package lives in a compound file.
+  if (wide('EncryptedPackage')) return { kind: 'docx', encrypted: true, troubles: [] };
+  if (wide('WordDocument')) return { kind: 'doc', encrypted: false, troubles: macros };
+  if (wide('Workbook')) return { kind: 'xls', encrypted: false, troubles: macros };
+  if (wide('PowerPoint Document')) return { kind: 'ppt', encrypted: false, troubles: macros };
+  return { kind: 'unknown', encrypted: false, troubles: [] };
+}
+
+function sniffText(bytes: Uint8Array, extension: string): KindVerdict {
+  const sample = bytes.subarray(0, 65_536);
+  const wideMark = (sample[0] === 0xff && sample[1] === 0xfe) || (sample[0] === 0xfe && sample[1] === 0xff);
+  const control = sample.reduce((n, b) => n + (b < 9 || (b > 13 && b < 32 && b !== 27) ? 1 : 0), 0);
+  const done = (kind: Kind, ...troubles: Trouble[]): KindVerdict => ({ kind, encrypted: false, troubles });
+  if (!wideMark && control > sample.length * 0.01) return done('unknown');
+  const text = decodeText(sample).trim();
+  const address = addressOnly(text, extension);
+  if (address) return done('link', trouble('link', address));
+  if (/^(<\?xml[^>]*>\s*)?(<!--[\s\S]{0,2000}?-->\s*)*<!doctype html|^(<\?xml[^>]*>\s*)?<html[\s>]/i.test(text)) return done('html');
+  if (/^<\?xml/.test(text)) return done('xml');
+  if (/^(Received|Return-Path|From|To|Subject|Date|Message-ID|MIME-Version|Delivered-To|Content-Type):/im.test(text.slice(0, 200)) && /^(From|Date|Subject):/im.test(text) && (extension === 'eml' || /^(MIME-Version|Message-ID):/im.test(text))) return done('eml');
+  if (/^[[{]/.test(text) && extension !== 'md') { try { JSON.parse(decodeText(bytes)); return done('json'); } catch { /* not JSON after all */ } }
+  if (/\\documentclass|\\begin\{document\}/.test(text)) return done('tex');
+  if (endings.markdown.includes(extension)) return done('markdown');
+  if (extension === 'csv') return done('csv');
+  if (extension === 'html' || extension === 'htm') return done('html');
+  return done('txt');
+}
+
+/** The address when the whole file is nothing but a pointer to one. */
+function addressOnly(text: string, extension: string): string | null {
+  const shortcut = /^\[InternetShortcut\][\s\S]*?^URL=(.+)$/im.exec(text) ?? /^\[Desktop Entry\][\s\S]*?^URL(?:\[\$e\])?=(.+)$/im.exec(text);
+  if (shortcut) return shortcut[1]!.trim();
+  const plist = /<key>URL<\/key>\s*<string>([^<]+)<\/string>/.exec(text);
+  if (plist && (extension === 'webloc' || text.length < 1000)) return plist[1]!;
+  if (/^\{/.test(text) && text.length < 4000) {
+    try {
+      const value = JSON.parse(text) as Record<string, unknown>;
+      const url = ['url', 'doc_url', 'link', 'webUrl', 'href'].map((k) => value[k]).find((v) => typeof v === 'string' && /^https?:/.test(v));
+      if (typeof url === 'string' && Object.keys(value).length <= 8) return url;
+      if (typeof value.doc_id === 'string') return `document ${value.doc_id}`;
+    } catch { /* not JSON */ }
+  }
+  const lines = text.split(/\s*\n\s*/).filter(Boolean);
+  if (lines.length <= 3 && lines.some((l) => /^https?:\/\/\S+$/i.test(l)) && text.replace(/https?:\/\/\S+/gi, '').trim().length < 60) return /https?:\/\/\S+/i.exec(text)![0];
+  return endings.link.includes(extension) ? lines[0] ?? '' : null;
+}

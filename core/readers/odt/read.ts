@@ -1,0 +1,146 @@
+import { collectStrings, localName, readXml } from '../../engines/xml.ts';
+import { Package } from '../../engines/zip.ts';
+import { heed } from '../../model/outcome.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
+import { printableStrings } from '../../text/bytes.ts';
+import { countWords } from '../../text/words.ts';
+import { odfMetaSorts } from '../../tables/ooxml-parts.ts';
+import { sectionStarts } from '../sections.ts';
+import { sniffKind } from '../kind.ts';
+import { readPicture } from '../image/read.ts';
+import { readNested } from '../pdf/read.ts';
+import type { ReadContext } from '../context.ts';
+
+interface OdfStory { passages: Passage[]; text: string; images: number; tables: number; equations: number; footnotes: number; comments: number; trackedChanges: number; fonts: Set<string> }
+
+/** Reads an OpenDocument text. Source: OASIS ODF 1.2-1 (elements), 1.2-3 (package). */
+export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadContext): Promise<DocumentFacts> {
+  const pack = new Package(bytes);
+  const passages: Passage[] = [], metadata: MetadataFact[] = [], gaps: Gap[] = [];
+  const stories: OdfStory[] = [];
+  let statedPages: number | null = null;
+  for (const name of pack.names()) {
+    heed(context.job);
+    let part: Uint8Array;
+    try { part = pack.part(name)!; } catch (error) { file.troubles.push({ code: 'damaged', part: name, page: null, text: error instanceof Error ? error.message : '' }); gaps.push({ part: name, page: null, why: 'unreadable' }); continue; }
+    if (/(^|\/)(content|styles)\.xml$/.test(name)) {
+      const story = readOdfStory(new TextDecoder().decode(part), name);
+      if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages); } else passages.push(...story.passages.map((p) => ({ ...p, place: 'attachment' as const })));
+    } else if (name === 'meta.xml' || /^Object[^/]*\/meta\.xml$/.test(name)) statedPages = readMeta(new TextDecoder().decode(part), name, metadata) ?? statedPages;
+    else if (name === 'settings.xml') readSettings(new TextDecoder().decode(part), passages, metadata);
+    else if (/\.(xml|rdf)$/.test(name)) passages.push({ part: name, place: 'hidden', page: null, text: collectStrings(new TextDecoder().decode(part)) });
+    else if (name.startsWith('Thumbnails/')) metadata.push({ part: name, key: 'thumbnail', value: `${part.length} bytes`, sort: 'thumbnail' });
+    else {
+      const kind = sniffKind(part, name).kind;
+      if (name.startsWith('Basic/') || name.startsWith('Scripts/')) file.troubles.push({ code: 'macros', part: name, page: null, text: '' });
+      if (['jpeg', 'png', 'tiff', 'heic'].includes(kind)) { const picture = await readPicture(part, `${name}/image`); passages.push(...picture.passages); metadata.push(...picture.metadata); }
+      else if (['docx', 'xlsx', 'pdf', 'odt', 'doc', 'xls'].includes(kind)) await readNested(part, name, name, 'attachment', context, passages, metadata, gaps);
+      else if (name !== 'mimetype') passages.push({ part: name, place: 'hidden', page: null, text: printableStrings(part, 1 << 20) });
+    }
+  }
+  const sum = (k: 'images' | 'tables' | 'equations' | 'footnotes' | 'comments' | 'trackedChanges'): number => stories.reduce((n, s) => n + s[k], 0);
+  const fonts: FontFacts[] = [...new Set(stories.flatMap((s) => [...s.fonts]))].map((name) => ({ name, type: 'named', embedded: pack.names().some((n) => n.startsWith('Fonts/')), subset: false, toUnicode: true, readable: true, page: null }));
+  const body = stories.map((s) => s.text).join('');
+  return {
+    file, pages: unread('noFixedPages'), words: read(countWords(body)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim()), gaps), metadata: read(metadata, gaps),
+    remains: read({ comments: sum('comments'), trackedChanges: sum('trackedChanges'), highlights: 0, revisions: pack.names().some((n) => n.startsWith('Versions/')) ? 1 : 0 }),
+    statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: [],
+  };
+}
+
+export function readOdfStory(xml: string, part: string): OdfStory {
+  const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set() };
+  const paragraphs: string[] = [];
+  /** the enclosing thing that decides what a paragraph counts as */
+  const places: PlaceKind[] = ['text'];
+  const openers: Record<string, PlaceKind> = { 'text:note': 'footnote', 'office:annotation': 'comment', 'style:header': 'runningHead', 'style:footer': 'runningHead', 'style:header-left': 'runningHead', 'style:footer-left': 'runningHead', 'style:header-first': 'runningHead', 'style:footer-first': 'runningHead', 'draw:text-box': 'textbox', 'text:tracked-changes': 'deletedText', 'text:hidden-text': 'hidden', 'text:hidden-paragraph': 'hidden' };
+  const stack: string[] = [];
+  let section: Passage['section'], single = '';
+  const push = (text: string, place: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place, page: null, text, authorLike, section: place === 'text' ? section : undefined }); };
+  const add = (value: string): void => { if (paragraphs.length > 0) paragraphs[paragraphs.length - 1] += value; };
+  readXml(xml, {
+    open(name, a) {
+      stack.push(name);
+      if (openers[name]) places.push(openers[name]!);
+      switch (name) {
+        case 'text:p': case 'text:h': paragraphs.push(''); break;
+        case 'text:s': add(' '.repeat(Math.min(100, Number(a['text:c'] ?? 1) || 1))); break;
+        case 'text:tab': add('\t'); break;
+        case 'text:line-break': add('\n'); break;
+        case 'dc:creator': case 'dc:date': case 'meta:creator-initials': case 'svg:title': case 'svg:desc': case 'text:sender-initials': single = ''; break;
+        case 'text:note': story.footnotes++; break;
+        case 'office:annotation': story.comments++; break;
+        case 'text:changed-region': story.trackedChanges++; break;
+        case 'table:table': story.tables++; break;
+        case 'draw:image': story.images++; break;
+        case 'math:math': case 'math': story.equations++; break;
+        case 'draw:object': if (!stack.includes('math:math')) story.equations += /Object/.test(a['xlink:href'] ?? '') ? 1 : 0; break;
+        case 'text:bookmark': case 'text:bookmark-start': push(a['text:name'] ?? '', 'outline'); break;
+        case 'text:user-field-decl': case 'text:variable-set': push(`${a['text:name'] ?? ''}\n${a['office:string-value'] ?? ''}`, 'field'); break;
+        case 'text:placeholder': case 'text:conditional-text': push(Object.values(a).join('\n'), 'field'); break;
+        case 'text:hidden-text': push(a['text:string-value'] ?? '', 'hidden'); break;
+        case 'style:font-face': if (a['svg:font-family']) story.fonts.add(a['svg:font-family']!.replace(/^'|'$/g, '')); break;
+      }
+      const href = a['xlink:href'];
+      if (href && !/^(Pictures|Object|#|\.\/Object)/.test(href)) push(decode(href), /^https?:/i.test(href) ? 'cloudAddress' : name === 'text:a' ? 'link' : 'path');
+    },
+    text(value) {
+      const top = stack[stack.length - 1] ?? '';
+      if (/^(dc:creator|dc:date|meta:creator-initials|svg:title|svg:desc)$/.test(top)) single += value;
+      else add(value.replace(/[\r\n\t ]+/g, ' '));
+    },
+    close(name) {
+      stack.pop();
+      const place = places[places.length - 1]!;
+      if (name === 'text:p' || name === 'text:h') {
+        const text = paragraphs.pop() ?? '';
+        if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
+        push(text, place);
+        if (place === 'text' || place === 'textbox') story.text += `${text}\n`;
+      }
+      if (name === 'dc:creator' || name === 'meta:creator-initials') push(single, place === 'deletedText' || stack.includes('text:changed-region') ? 'trackedChange' : 'comment', true);
+      if (name === 'svg:title' || name === 'svg:desc') push(single, 'altText');
+      if (openers[name]) places.pop();
+    },
+  });
+  return story;
+}
+const decode = (value: string): string => { try { return decodeURIComponent(value); } catch { return value; } };
+
+function readMeta(xml: string, part: string, metadata: MetadataFact[]): number | null {
+  let text = '', pages: number | null = null, custom = '';
+  readXml(xml, {
+    open(name, a) {
+      text = '';
+      if (name === 'meta:document-statistic') pages = Number(a['meta:page-count']) || null;
+      if (name === 'meta:user-defined') custom = a['meta:name'] ?? 'user-defined';
+      if (name === 'meta:template') metadata.push({ part, key: 'template', value: Object.values(a).join(' '), sort: 'template' });
+    },
+    text(value) { text += value; },
+    close(name) {
+      const value = text.trim(), key = localName(name);
+      if (value) metadata.push({ part, key: key === 'user-defined' ? custom : key, value, sort: odfMetaSorts[key] ?? 'custom' });
+      text = '';
+    },
+  });
+  return pages;
+}
+
+/** Printer names and data sources. Source: ODF 1.2-1, 3.10 (the item names are the producers' own, from memory). */
+function readSettings(xml: string, passages: Passage[], metadata: MetadataFact[]): void {
+  let item = '', text = '';
+  const rest: string[] = [];
+  readXml(xml, {
+    open(name, a) { if (name === 'config:config-item') { item = a['config:name'] ?? ''; text = ''; } },
+    text(value) { text += value; },
+    close(name) {
+      if (name !== 'config:config-item' || !text.trim()) return;
+      if (/^(PrinterName|CurrentDatabase\w*|PrintFaxName|LoadReadonlyPath)$/.test(item)) metadata.push({ part: 'settings.xml', key: item, value: text.trim(), sort: 'paths' });
+      else if (/^Rsid/.test(item)) metadata.push({ part: 'settings.xml', key: item, value: text.trim(), sort: 'revision-ids' });
+      else if (item === 'PrinterSetup') { try { rest.push(printableStrings(Uint8Array.from(atob(text.trim()), (c) => c.charCodeAt(0)))); } catch { rest.push(text); } }
+      else if (/[\p{L}]{3}/u.test(text)) rest.push(text.trim());
+      text = '';
+    },
+  });
+  passages.push({ part: 'settings.xml', place: 'path', page: null, text: rest.join('\n') });
+}

@@ -1,0 +1,218 @@
+import { withPdf, type PdfDocument } from '../../engines/pdf.ts';
+import { CannotDo, heed } from '../../model/outcome.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type Trouble } from '../../model/facts.ts';
+import { printableStrings, decodeText, latin1 } from '../../text/bytes.ts';
+import { countWords } from '../../text/words.ts';
+import { readXmp } from '../xmp.ts';
+import type { ReadContext } from '../context.ts';
+import { readPicture } from '../image/read.ts';
+import { readFonts } from './fonts.ts';
+import { earlierStates } from './revisions.ts';
+import { readInfo, readStrings } from './strings.ts';
+import { surveyPdf, type Survey } from './survey.ts';
+import { readPages } from './text.ts';
+import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict } from './syntax.ts';
+
+/** Reads everything that any check asks about a PDF.
+ * @param file - filled in by the caller; troubles and encryption are added here */
+export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadContext): Promise<DocumentFacts> {
+  const nothing = (code: 'encrypted' | 'damaged'): DocumentFacts => ({
+    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code),
+    statedPages: null, structure: null, integrity: [],
+  });
+  try {
+    return await withPdf(bytes, async (pdf) => {
+      if (pdf.needsPassword()) {
+        if (!pdf.authenticatePassword('')) { file.encrypted = 'needs password'; return nothing('encrypted'); }
+        file.encrypted = 'opens';
+      }
+      if (pdf.wasRepaired()) file.troubles.push({ code: 'repaired', part: 'file', page: null, text: '' });
+      const survey = surveyPdf(pdf);
+      if (survey.trailer.has('Encrypt')) file.encrypted = 'opens';
+      const { pages, passages, gaps } = readPages(pdf, context.job);
+      if (pages.length === 0) { file.troubles.push({ code: 'damaged', part: 'file', page: null, text: 'no pages' }); return nothing('damaged'); }
+      const pageOf = new Map<number, number>();
+      const pageDicts: PdfDict[] = [];
+      pages.forEach((page, index) => {
+        const ref = pdf.findPage(index);
+        const num = ref.isIndirect() ? ref.asIndirect() : -1;
+        const dict = survey.dict(new PdfRef(num));
+        if (dict) { pageDicts.push(dict); pageOf.set(num, page.number); page.rotation = rotationOf(dict, survey); } else pageDicts.push(new Map());
+      });
+      const tree = readStrings(survey, pageOf);
+      if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
+      const streams = await readStreams(pdf, survey, context, gaps);
+      const revisions = await readRevisions(bytes, passages, context, gaps);
+      file.troubles.push(...dedupe(tree.troubles));
+      return {
+        file,
+        pages: read(pages),
+        words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))),
+        fonts: read(readFonts(survey, pageDicts)),
+        passages: read([...passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
+        metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
+        remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights, revisions: revisions.count }),
+        statedPages: pages.length, structure: null, integrity: [],
+      };
+    });
+  } catch (error) {
+    if (error instanceof CannotDo && error.code === 'stopped') throw error;
+    file.troubles.push({ code: 'damaged', part: 'file', page: null, text: error instanceof Error ? error.message : String(error) });
+    return nothing('damaged');
+  }
+}
+
+function rotationOf(page: PdfDict, survey: Survey): number {
+  let node: PdfDict | null = page;
+  for (let hops = 0; node && hops < 50; hops++) {
+    const rotate = survey.follow(node.get('Rotate'));
+    if (typeof rotate === 'number') return ((rotate % 360) + 360) % 360;
+    node = survey.dict(node.get('Parent'));
+  }
+  return 0;
+}
+
+const dedupe = (troubles: Trouble[]): Trouble[] => [...new Map(troubles.map((t) => [`${t.code}/${t.text}/${t.page}`, t])).values()];
+
+/** Streams that carry words of their own: XMP packets, attachments, embedded pictures, scripts, orphaned content. */
+async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[]): Promise<{ passages: Passage[]; metadata: MetadataFact[] }> {
+  const passages: Passage[] = [], metadata: MetadataFact[] = [];
+  const rootXmp = survey.dict(survey.trailer.get('Root'))?.get('Metadata');
+  const rootXmpNum = rootXmp instanceof PdfRef ? rootXmp.num : -1;
+  const owners = ownersOfMetadata(survey);
+  const attached = attachedFiles(survey);
+  const scripts = scriptStreams(survey);
+  for (const [num, { value, stream }] of survey.objects) {
+    if (!stream || !isDict(value)) continue;
+    heed(context.job);
+    const reachable = survey.reachable.has(num);
+    const type = nameOf(value.get('Type')), subtype = nameOf(value.get('Subtype'));
+    const content = (raw = false): Uint8Array | null => {
+      const ref = pdf.newIndirect(num);
+      try {
+        const length = survey.follow(value.get('Length'));
+        if (typeof length === 'number' && length > 64 << 20) { gaps.push({ part: `object/${num}`, page: null, why: 'tooLarge' }); return null; }
+        const buffer = raw ? ref.readRawStream() : ref.readStream();
+        try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
+      } catch { return null; } finally { ref.destroy(); }
+    };
+    if (type === 'Metadata' || subtype === 'XML') {
+      const bytes = content();
+      const root = !reachable ? `orphan/${num}/XMP` : num === rootXmpNum ? 'XMP' : owners.get(num) === 'Page' ? 'page/XMP' : owners.get(num) === 'Image' ? 'image/XMP' : `object/${num}/XMP`;
+      if (bytes) metadata.push(...readXmp(decodeText(bytes), root));
+    } else if (attached.has(num)) {
+      const bytes = content();
+      const name = attached.get(num)!;
+      if (bytes) await readNested(bytes, name, `attachment/${name}`, 'attachment', context, passages, metadata, gaps);
+    } else if (scripts.has(num)) {
+      const bytes = content();
+      if (bytes) passages.push({ part: 'JavaScript', place: 'script', page: null, text: decodeText(bytes) });
+    } else if (subtype === 'Image') {
+      if (filterOf(value, survey) === 'DCTDecode' || filterOf(value, survey) === 'JPXDecode') {
+        const bytes = content(true);
+        if (bytes) {
+          const picture = await readPicture(bytes, 'image');
+          passages.push(...picture.passages);
+          metadata.push(...picture.metadata);
+        }
+      }
+    } else if (!reachable && type !== 'ObjStm' && type !== 'XRef' && !value.has('FontFile')) {
+      const bytes = content();
+      if (bytes) { const text = shownStrings(latin1(bytes, 0, 1 << 20)); if (text) passages.push({ part: `orphan/${num}`, place: 'orphan', page: null, text }); }
+    } else if (type === 'XFA' || value.has('XFA')) {
+      const bytes = content();
+      if (bytes) passages.push({ part: 'XFA', place: 'form', page: null, text: decodeText(bytes) });
+    }
+  }
+  return { passages, metadata };
+}
+
+/** Strings painted by a content stream, as far as they are plain characters (ISO 32000-1, 9.4.3). */
+function shownStrings(content: string): string {
+  const shown: string[] = [];
+  for (const m of content.matchAll(/\[((?:[^\]\\]|\\.)*)\]\s*TJ|(\((?:[^()\\]|\\.)*\))\s*(?:Tj|'|")/g)) {
+    const source = m[1] ?? m[2] ?? '';
+    shown.push([...source.matchAll(/\(((?:[^()\\]|\\.)*)\)/g)].map((s) => s[1]!.replace(/\\([()\\])/g, '$1')).join(''));
+  }
+  return shown.filter((s) => /[\p{L}\p{N}]{2}/u.test(s)).join('\n');
+}
+
+const filterOf = (dict: PdfDict, survey: Survey): string | null => {
+  const filter = survey.follow(dict.get('Filter'));
+  return Array.isArray(filter) ? nameOf(survey.follow(filter[filter.length - 1])) : nameOf(filter);
+};
+
+function ownersOfMetadata(survey: Survey): Map<number, string> {
+  const owners = new Map<number, string>();
+  for (const { value } of survey.objects.values()) {
+    if (!isDict(value)) continue;
+    const ref = value.get('Metadata');
+    if (ref instanceof PdfRef) owners.set(ref.num, nameOf(value.get('Subtype')) === 'Image' ? 'Image' : nameOf(value.get('Type')) ?? '');
+  }
+  return owners;
+}
+
+function attachedFiles(survey: Survey): Map<number, string> {
+  const files = new Map<number, string>();
+  for (const { value } of survey.objects.values()) each(value, 0);
+  return files;
+  function each(value: unknown, depth: number): void {
+    if (depth > 8) return;
+    if (Array.isArray(value)) { for (const v of value) each(v, depth + 1); return; }
+    if (!(value instanceof Map)) return;
+    const dict = value as PdfDict;
+    const embedded = survey.dict(dict.get('EF'));
+    const name = [survey.follow(dict.get('UF')), survey.follow(dict.get('F'))].find((v) => v instanceof PdfString) as PdfString | undefined;
+    for (const ref of embedded?.values() ?? []) if (ref instanceof PdfRef) files.set(ref.num, name?.text ?? 'unnamed');
+    for (const v of dict.values()) if (!(v instanceof PdfRef || v instanceof PdfName)) each(v, depth + 1);
+  }
+}
+
+function scriptStreams(survey: Survey): Set<number> {
+  const found = new Set<number>();
+  for (const { value } of survey.objects.values()) if (isDict(value)) { const js = value.get('JS'); if (js instanceof PdfRef) found.add(js.num); }
+  return found;
+}
+
+/** Looks into a file within a file: its passages keep their place but carry the path to it. */
+export async function readNested(bytes: Uint8Array, name: string, part: string, place: 'attachment' | 'hidden', context: ReadContext, passages: Passage[], metadata: MetadataFact[], gaps: Gap[]): Promise<void> {
+  passages.push({ part, place, page: null, text: name });
+  if (context.depth >= 3) { gaps.push({ part, page: null, why: 'depth' }); return; }
+  const inner = await context.readInner(bytes, name, context);
+  if (inner.passages.ok) {
+    passages.push(...inner.passages.value.map((p) => ({ ...p, part: `${part}/${p.part}`, place, page: null, lines: undefined })));
+    gaps.push(...inner.passages.gaps.map((g) => ({ ...g, part: `${part}/${g.part}` })));
+  } else passages.push({ part, place, page: null, text: printableStrings(bytes) });
+  if (inner.metadata.ok) metadata.push(...inner.metadata.value.map((m) => ({ ...m, part: `${part}/${m.part}` })));
+}
+
+/** Text and properties of earlier saved states that the present one no longer shows. */
+async function readRevisions(bytes: Uint8Array, current: Passage[], context: ReadContext, gaps: Gap[]): Promise<{ passages: Passage[]; metadata: MetadataFact[]; count: number }> {
+  const states = earlierStates(bytes);
+  const passages: Passage[] = [], metadata: MetadataFact[] = [];
+  const shown = new Set(current.flatMap((p) => p.text.split('\n')).map((l) => l.trim()));
+  for (const [index, end] of states.entries()) {
+    heed(context.job);
+    const part = `revision/${index + 1}`;
+    try {
+      await withPdf(bytes.subarray(0, end), (pdf) => {
+        if (pdf.needsPassword() && !pdf.authenticatePassword('')) { gaps.push({ part, page: null, why: 'unreadable' }); return; }
+        const survey = surveyPdf(pdf);
+        const old = readPages(pdf, { stopped: context.job.stopped });
+        for (const p of old.passages) {
+          const text = p.text.split('\n').filter((l) => !shown.has(l.trim())).join('\n');
+          if (text.trim()) passages.push({ part, place: 'revision', page: p.page, text });
+        }
+        const info: { metadata: MetadataFact[] } = { metadata: [] };
+        readInfo(survey.dict(survey.trailer.get('Info')), `${part}/Info`, info);
+        metadata.push(...info.metadata);
+        const tree = readStrings(survey, new Map());
+        for (const p of tree.passages) if (!shown.has(p.text.trim())) passages.push({ ...p, part, place: 'revision' });
+      });
+    } catch (error) {
+      if (error instanceof CannotDo && error.code === 'stopped') throw error;
+      passages.push({ part, place: 'revision', page: null, text: printableStrings(bytes.subarray(index === 0 ? 0 : states[index - 1], end)) });
+    }
+  }
+  return { passages, metadata, count: states.length };
+}

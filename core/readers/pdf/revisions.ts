@@ -1,0 +1,16 @@
+import { latin1 } from '../../text/bytes.ts';
+
+/** Lengths of the earlier saved states inside a PDF that was saved incrementally, oldest first.
+ * Each update ends with %%EOF (ISO 32000-1, 7.5.6); in a linearised file (annex F) the first such mark is not a state. */
+export function earlierStates(bytes: Uint8Array): number[] {
+  const ends: number[] = [];
+  for (let at = 0; at < bytes.length - 4; at++) {
+    if (bytes[at] !== 0x25 || bytes[at + 1] !== 0x25 || bytes[at + 2] !== 0x45 || bytes[at + 3] !== 0x4f || bytes[at + 4] !== 0x46) continue;
+    let end = at + 5;
+    while (end < bytes.length && (bytes[end] === 0x0d || bytes[end] === 0x0a)) end++;
+    if (/startxref\s+\d+\s*$/.test(latin1(bytes, at - 64, at))) ends.push(end);
+  }
+  if (/\/Linearized\s+\d/.test(latin1(bytes, 0, 1024))) ends.shift();
+  // What follows the last mark is no further state; a state must be followed by more objects.
+  return ends.filter((end) => /\d+\s+\d+\s+obj|\bxref\b/.test(latin1(bytes, end, Math.min(bytes.length, end + 1_000_000)))).slice(-8);
+}

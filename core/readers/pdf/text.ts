@@ -1,0 +1,108 @@
+import type { PdfDocument } from '../../engines/pdf.ts';
+import { withPage } from '../../engines/pdf.ts';
+import type { Box, Gap, PageFacts, Passage } from '../../model/facts.ts';
+import { heed, type Job } from '../../model/outcome.ts';
+import { countWords } from '../../text/words.ts';
+import { sectionStarts } from '../sections.ts';
+
+interface StextLine { bbox: { x: number; y: number; w: number; h: number }; font: { name: string; size: number }; text: string }
+interface StextBlock { type: string; bbox: { x: number; y: number; w: number; h: number }; lines?: StextLine[] }
+interface Line { text: string; box: Box; size: number; newBlock: boolean }
+
+const maxPages = 20_000;
+
+/** Page sizes, words and text with the place of every line, page by page. */
+export function readPages(pdf: PdfDocument, job: Job, partPrefix = ''): { pages: PageFacts[]; passages: Passage[]; gaps: Gap[] } {
+  const count = Math.min(pdf.countPages(), maxPages);
+  const pages: PageFacts[] = [], gaps: Gap[] = [], lines: Line[][] = [];
+  for (let index = 0; index < count; index++) {
+    heed(job);
+    try {
+      const one = withPage(pdf, index, (page) => readPage(page, index + 1));
+      pages.push(one.facts);
+      lines.push(one.lines);
+      if (one.facts.words === 0 && one.facts.images > 0) gaps.push({ part: 'text', page: index + 1, why: 'picture' });
+    } catch (error) {
+      if (error instanceof Error && error.name === 'CannotDo') throw error;
+      pages.push({ number: index + 1, width: 0, height: 0, rotation: 0, words: 0, images: 0, imageShare: 0, sizes: {} });
+      lines.push([]);
+      gaps.push({ part: 'text', page: index + 1, why: 'unreadable' });
+    }
+    if (index % 8 === 7 || index === count - 1) job.progress?.(index + 1, count, 'pages');
+  }
+  return { pages, passages: toPassages(lines, pages, partPrefix), gaps };
+}
+
+function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { facts: PageFacts; lines: Line[] } {
+  const [x0, y0, x1, y1] = page.getBounds();
+  const stext = page.toStructuredText('preserve-whitespace,preserve-images');
+  let blocks: StextBlock[];
+  try { blocks = (JSON.parse(cleanJson(stext.asJSON())) as { blocks: StextBlock[] }).blocks; } finally { stext.destroy(); }
+  const area = Math.max(1, (x1 - x0) * (y1 - y0));
+  const lines: Line[] = [], sizes: Record<string, number> = {};
+  let images = 0, imageArea = 0, words = 0;
+  for (const block of blocks) {
+    if (block.type === 'image') { images++; imageArea += Math.min(area, block.bbox.w * block.bbox.h); }
+    (block.lines ?? []).forEach((line, i) => {
+      const { x, y, w, h } = line.bbox;
+      // A character that could not be mapped arrives as U+FFFD; a NUL would cut strings elsewhere.
+      const text = line.text.replace(/\u0000/g, '\ufffd');
+      lines.push({ text, box: [x - x0, y - y0, x + w - x0, y + h - y0], size: line.font.size, newBlock: i === 0 });
+      const size = String(Math.round(line.font.size * 2) / 2);
+      sizes[size] = (sizes[size] ?? 0) + text.length;
+      words += countWords(text);
+    });
+  }
+  // A page's /Rotate shows in its bounds already; the box alone tells the orientation.
+  const facts = { number, width: round(x1 - x0), height: round(y1 - y0), rotation: 0, words, images, imageShare: Math.min(1, imageArea / area), sizes };
+  return { facts, lines };
+}
+const round = (n: number): number => Math.round(n * 100) / 100;
+
+/** The engine prints control characters inside strings as they are. */
+const cleanJson = (json: string): string => json.replace(/[\u0000-\u001f]/g, (c) => (c === '\n' ? c : ' '));
+
+/** Lines to passages: running heads apart, the reference list apart, the rest a passage a page. */
+function toPassages(lines: Line[][], pages: PageFacts[], prefix: string): Passage[] {
+  const isHead = findRunningHeads(lines, pages);
+  const passages: Passage[] = [];
+  let section: Passage['section'];
+  lines.forEach((pageLines, index) => {
+    const page = index + 1;
+    let open: Passage | null = null;
+    pageLines.forEach((line, i) => {
+      if (isHead(index, i)) {
+        passages.push({ part: `${prefix}text`, place: 'runningHead', page, text: line.text, lines: [{ start: 0, box: line.box }] });
+        return;
+      }
+      const starts = sectionStarts(line.text);
+      if (starts) { section = starts === 'other' ? undefined : starts; open = null; }
+      if (!open) {
+        open = { part: `${prefix}text`, place: 'text', page, text: '', lines: [], section: section ?? (index === 0 ? 'titlePage' : undefined) };
+        passages.push(open);
+      }
+      if (open.text) open.text += line.newBlock ? '\n\n' : '\n';
+      open.lines!.push({ start: open.text.length, box: line.box });
+      open.text += line.text;
+    });
+  });
+  return passages;
+}
+
+/** A running head repeats near the top or bottom edge from page to page, its number apart. */
+function findRunningHeads(lines: Line[][], pages: PageFacts[]): (page: number, line: number) => boolean {
+  const key = (line: Line): string => line.text.replace(/[\divxlc]+(?=\s*$|\s*(?:of|\/))|\d+/gi, '#').replace(/\s+/g, ' ').trim().toLowerCase();
+  const inBand = (line: Line, height: number): boolean => line.box[3] < height * 0.1 || line.box[1] > height * 0.9;
+  const seen = new Map<string, number>();
+  lines.forEach((pageLines, p) => {
+    const here = new Set(pageLines.filter((l) => inBand(l, pages[p]!.height)).map(key));
+    for (const k of here) seen.set(k, (seen.get(k) ?? 0) + 1);
+  });
+  return (p, i) => {
+    const line = lines[p]![i]!, height = pages[p]!.height;
+    if (!inBand(line, height) || line.text.trim() === '') return false;
+    if ((seen.get(key(line)) ?? 0) >= 2) return true;
+    // One page only: what stands alone in the outer 8 % is set as a head, not as text.
+    return pages.length < 3 && (line.box[3] < height * 0.08 || line.box[1] > height * 0.92) && line.text.length < 120;
+  };
+}

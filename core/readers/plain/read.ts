@@ -1,0 +1,108 @@
+import { Parser } from 'htmlparser2';
+import { decodeText, printableStrings } from '../../text/bytes.ts';
+import { countWords } from '../../text/words.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type MetadataFact, type Passage } from '../../model/facts.ts';
+import { sectionStarts } from '../sections.ts';
+
+const facts = (file: FileFacts, passages: Passage[], metadata: MetadataFact[], text: string): DocumentFacts => ({
+  file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: unread('notOfThisKind'), passages: read(passages), metadata: read(metadata),
+  remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), statedPages: null, structure: null, integrity: [],
+});
+
+/** A passage a paragraph, the reference list apart. */
+export function toParagraphs(text: string, part = 'text'): Passage[] {
+  let section: Passage['section'];
+  return text.split(/\n\s*\n|\r?\n(?=\S)/).filter((p) => p.trim()).map((p) => {
+    const starts = sectionStarts(p);
+    if (starts) section = starts === 'other' ? undefined : starts;
+    return { part, place: 'text', page: null, text: p, section };
+  });
+}
+
+/** Plain text, Markdown, TeX, CSV. */
+export function readPlain(bytes: Uint8Array, file: FileFacts): DocumentFacts {
+  const text = decodeText(bytes);
+  return facts(file, toParagraphs(text), [], text);
+}
+
+/** A web page: visible text, and what its head says about its author. Scripts are never run. */
+export function readHtml(bytes: Uint8Array, file: FileFacts): DocumentFacts {
+  const { text, metadata, hidden } = htmlToText(decodeText(bytes));
+  return facts(file, [...toParagraphs(text), ...hidden.map((h): Passage => ({ part: 'html', place: 'hidden', page: null, text: h }))], metadata, text);
+}
+
+export function htmlToText(source: string): { text: string; metadata: MetadataFact[]; hidden: string[] } {
+  let text = '', skip = 0;
+  const metadata: MetadataFact[] = [], hidden: string[] = [];
+  const parser = new Parser({
+    onopentag(name, attributes) {
+      if (['script', 'style', 'title', 'template', 'noscript'].includes(name)) skip++;
+      if (/^(p|div|br|li|tr|h[1-6]|section|article|table|ul|ol|blockquote|pre|hr|dt|dd|header|footer|main|nav|aside|address|figure|figcaption|caption|option)$/.test(name)) text += '\n';
+      if (name === 'td' || name === 'th') text += '\t';
+      if (name === 'meta' && attributes.name && attributes.content) {
+        const sort = /author|creator|owner/i.test(attributes.name) ? 'author' : /generator/i.test(attributes.name) ? 'software' : /date|modified|created/i.test(attributes.name) ? 'dates' : 'custom';
+        metadata.push({ part: `meta/${attributes.name}`, key: attributes.name, value: attributes.content, sort });
+      }
+      for (const key of ['href', 'src', 'alt', 'title', 'value', 'content']) if (attributes[key] && name !== 'meta' && attributes[key]!.length < 4000) hidden.push(attributes[key]!);
+    },
+    ontext(value) { if (skip > 0) hidden.push(value); else text += value.replace(/[ \t\r\n]+/g, ' '); },
+    oncomment(value) { hidden.push(value); },
+    onclosetag(name) {
+      if (['script', 'style', 'title', 'template', 'noscript'].includes(name)) skip = Math.max(0, skip - 1);
+      if (/^(p|div|li|tr|h[1-6]|table|blockquote|section)$/.test(name)) text += '\n';
+    },
+  }, { decodeEntities: true });
+  parser.write(source);
+  parser.end();
+  return { text: text.replace(/[ \t]*\n[ \t]*/g, '\n').replace(/\n{3,}/g, '\n\n').trim(), metadata, hidden: hidden.filter((h) => h.trim()) };
+}
+
+/** Rich text: control words dropped, characters decoded, the information group read.
+ * Source: RTF Specification 1.9.1 (control words from memory). */
+export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
+  const { text, info, hidden } = rtfToText(new TextDecoder('windows-1252').decode(bytes));
+  const sorts: Record<string, MetadataFact['sort']> = { author: 'author', operator: 'author', manager: 'author', company: 'company', title: 'title', subject: 'subject', keywords: 'keywords', doccomm: 'comment', comment: 'comment' };
+  const metadata = Object.entries(info).map(([key, value]): MetadataFact => ({ part: `info/${key}`, key, value, sort: sorts[key] ?? 'custom' }));
+  return facts(file, [...toParagraphs(text), ...hidden.map((h): Passage => ({ part: 'rtf', place: 'hidden', page: null, text: h }))], metadata, text);
+}
+
+export function rtfToText(source: string): { text: string; info: Record<string, string>; hidden: string[] } {
+  let text = '';
+  const info: Record<string, string> = {}, hidden: string[] = [];
+  const stack: { skip: string | null; unicodeSkip: number }[] = [];
+  let state: { skip: string | null; unicodeSkip: number } = { skip: null, unicodeSkip: 1 };
+  let pending = 0, buffer = '';
+  const flush = (): void => { if (state.skip && buffer.trim()) { if (/^info:/.test(state.skip)) { const k = state.skip.slice(5); if (k) info[k] = ((info[k] ?? '') + buffer).trim(); } else hidden.push(buffer.trim()); } buffer = ''; };
+  const put = (value: string): void => { if (pending > 0) { pending--; return; } if (state.skip) buffer += value; else text += value; };
+  const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header\w?|footer\w?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend)$/;
+  for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
+    const [, word, argument, hex, symbol, brace, plain] = m;
+    if (brace === '{') { flush(); stack.push(state); state = { ...state }; }
+    else if (brace === '}') { flush(); state = stack.pop() ?? state; }
+    else if (plain !== undefined) put(plain.replace(/[\r\n]/g, ''));
+    else if (hex !== undefined) put(new TextDecoder('windows-1252').decode(Uint8Array.of(parseInt(hex, 16))));
+    else if (symbol !== undefined) {
+      if (symbol === '*') state.skip ??= 'ignorable';
+      else if (symbol === '~') put('\u00a0'); else if (symbol === '_') put('-'); else if (symbol === '-') put('\u00ad'); else if (/[\\{}]/.test(symbol)) put(symbol);
+      else if (symbol === '\n' || symbol === '\r') put('\n');
+    } else if (word) {
+      if (word === 'u' && argument) { put(String.fromCharCode((Number(argument) + 65_536) % 65_536)); pending = state.unicodeSkip; continue; }
+      if (word === 'uc') state.unicodeSkip = Number(argument ?? 1);
+      else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') put('\n');
+      else if (word === 'tab' || word === 'cell') put('\t');
+      else if (word === 'info') state.skip = 'info:';
+      else if (state.skip?.startsWith('info:')) state.skip = `info:${word}`;
+      else if (word === 'v' && argument !== '0') state.skip ??= 'hidden';
+      else if (destinations.test(word)) state.skip ??= word;
+      else if (word in typographic) put(typographic[word]!);
+    }
+  }
+  flush();
+  return { text: text.replace(/\n{3,}/g, '\n\n'), info, hidden };
+}
+const typographic: Record<string, string> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: ' ', enspace: ' ' };
+
+/** A kind that nothing here parses: its readable strings are searched. */
+export function readOpaque(bytes: Uint8Array, file: FileFacts): DocumentFacts {
+  return { ...facts(file, [{ part: 'file', place: 'hidden', page: null, text: printableStrings(bytes) }], [], ''), words: unread('notOfThisKind') };
+}

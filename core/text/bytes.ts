@@ -1,0 +1,34 @@
+/** Bytes as one character each, for looking at structure that is ASCII. */
+export function latin1(bytes: Uint8Array, from = 0, to = bytes.length): string {
+  let out = '';
+  for (let at = Math.max(0, from); at < Math.min(to, bytes.length); at += 8192) {
+    out += String.fromCharCode(...bytes.subarray(at, Math.min(at + 8192, to)));
+  }
+  return out;
+}
+export const fromLatin1 = (text: string): Uint8Array => Uint8Array.from(text, (c) => c.charCodeAt(0) & 255);
+
+export function startsWith(bytes: Uint8Array, signature: readonly number[], at = 0): boolean {
+  return signature.every((b, i) => bytes[at + i] === b);
+}
+
+/** Text of unknown encoding: byte order mark, then UTF-8, then Windows-1252. */
+export function decodeText(bytes: Uint8Array): string {
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes);
+  try { return new TextDecoder('utf-8', { fatal: true }).decode(bytes).replace(/^\uFEFF/, ''); } catch { return new TextDecoder('windows-1252').decode(bytes); }
+}
+
+/** Runs of printable characters in binary data, 8-bit and UTF-16LE, as one searchable text. */
+export function printableStrings(bytes: Uint8Array, limit = 4 << 20): string {
+  const part = bytes.subarray(0, limit);
+  const narrow = latin1(part).match(/[\x20-\x7e\xa0-\xff]{4,}/g) ?? [];
+  const wide: string[] = [];
+  for (const shift of [0, 1]) {
+    const decoded = new TextDecoder('utf-16le').decode(part.subarray(shift));
+    wide.push(...(decoded.match(/[\x20-\x7e\u00a0-\u024f\u0370-\u04ff]{4,}/g) ?? []));
+  }
+  let utf8: string[] = [];
+  try { utf8 = new TextDecoder().decode(part).match(/[^\u0000-\u001f\ufffd]{4,}/g)?.filter((s) => /[\u0080-\uffff]/.test(s)) ?? []; } catch { /* not text */ }
+  return [...narrow, ...wide, ...utf8].join('\n');
+}
