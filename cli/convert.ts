@@ -1,0 +1,17 @@
+import { convertFiles } from '../core/verbs/convert.ts';
+import { CannotDo } from '../core/model/outcome.ts';
+import { officeEngine } from '../office/engine.ts';
+import { option, parseCall, print, readFile, writeOut } from './io.ts';
+
+/** handover convert FILE… --to pdf --out F [--engine builtin|office] */
+export async function convert(words: string[]): Promise<number> {
+  const call = parseCall(words, ['to', 'out', 'engine']);
+  const out = option(call, 'out'), to = option(call, 'to'), engine = option(call, 'engine') ?? 'builtin';
+  if (call.files.length === 0 || !out || !to) throw new CannotDo('badInput', 'convert needs files, --to and --out', 'handover convert FILE… --to pdf --out F');
+  if (to !== 'pdf') throw new CannotDo('unsupported', `converting to ${to} is not built yet`, 'use --to pdf');
+  if (engine !== 'builtin' && engine !== 'office') throw new CannotDo('badInput', `unknown engine ${engine}`, 'use builtin or office');
+  const done = await convertFiles(call.files.map(readFile), {}, engine === 'office' ? await officeEngine() : undefined);
+  writeOut(out, done.bytes, call.files);
+  print({ engine: done.engine, pages: done.pages, fonts: done.fonts, proof: done.proof });
+  return 0;
+}

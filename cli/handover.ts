@@ -1,0 +1,22 @@
+import { CannotDo } from '../core/model/outcome.ts';
+
+/** Verbs are loaded when they are called: starting has to be quick. */
+const verbs: Record<string, () => Promise<(words: string[]) => Promise<number>>> = {
+  brief: async () => (await import('./brief.ts')).brief,
+  check: async () => (await import('./check.ts')).check,
+  clean: async () => (await import('./clean.ts')).clean,
+  convert: async () => (await import('./convert.ts')).convert,
+  receipt: async () => (await import('./receipt.ts')).receipt,
+};
+const notYet = ['shrink', 'compare', 'scan'];
+
+const [verb, ...words] = process.argv.slice(2);
+try {
+  const load = verb ? verbs[verb] : undefined;
+  if (!load) throw new CannotDo('badInput', !verb ? 'no verb given' : notYet.includes(verb) ? `${verb} is not built yet` : `unknown verb ${verb}`, `verbs: ${Object.keys(verbs).join(', ')}`);
+  process.exitCode = await (await load())(words);
+} catch (error) {
+  const line = error instanceof CannotDo ? `${error.file ? `${error.file}: ` : ''}${error.message}${error.remedy ? ` (${error.remedy})` : ''}` : `internal: ${error instanceof Error ? error.message : error}`;
+  process.stderr.write(`handover: ${line.replace(/\s*\n\s*/g, ' ')}\n`);
+  process.exitCode = 2;
+}

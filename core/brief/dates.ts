@@ -1,0 +1,165 @@
+import * as chrono from 'chrono-node/en';
+import { DateTime } from 'luxon';
+import { zoneOf, zoneOffsets } from '../time/instant.ts';
+import { correction, matchesIn, type Clause, type Statement } from './statements.ts';
+
+export interface ReadDate { iso: string; start: number; end: number; problem: 'none' | 'weekday' | 'ambiguous' | 'impossible' }
+export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
+
+/** Zones in plain words. Source: IANA time zone database names. */
+const spokenZones: readonly [RegExp, string][] = [
+  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b/i, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/i, 'Europe/Dublin'],
+  [/\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|\bET\b|\bNew York time\b/, 'America/New_York'], [/\b(?:US )?Central (?:Standard |Daylight )?Time\b|\bCT\b|\bChicago time\b/, 'America/Chicago'],
+  [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|\bMT\b|\bDenver time\b/, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|\bPT\b|\bLos Angeles time\b/, 'America/Los_Angeles'],
+  [/\bSydney time\b/i, 'Australia/Sydney'], [/\bMelbourne time\b/i, 'Australia/Melbourne'], [/\bBrisbane time\b/i, 'Australia/Brisbane'], [/\bPerth time\b/i, 'Australia/Perth'], [/\bAuckland time\b|\bNZ time\b|\bNew Zealand time\b/i, 'Pacific/Auckland'],
+  [/\bBerlin time\b|\bGerman time\b/i, 'Europe/Berlin'], [/\bParis time\b/i, 'Europe/Paris'], [/\bAmsterdam time\b|\bDutch time\b/i, 'Europe/Amsterdam'], [/\bOslo time\b/i, 'Europe/Oslo'], [/\bStockholm time\b/i, 'Europe/Stockholm'], [/\bCopenhagen time\b/i, 'Europe/Copenhagen'], [/\bHelsinki time\b/i, 'Europe/Helsinki'],
+  [/\b(?:Indian|India) (?:Standard )?Time\b/i, 'Asia/Kolkata'], [/\bSingapore time\b/i, 'Asia/Singapore'], [/\bHong Kong time\b/i, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/i, 'Asia/Tokyo'], [/\bToronto time\b/i, 'America/Toronto'], [/\bVancouver time\b/i, 'America/Vancouver'],
+];
+
+/** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
+export function readZone(clauses: Clause[]): Statement<string>[] {
+  const found: Statement<string>[] = [];
+  const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST']).sort((a, b) => b.length - a.length).join('|');
+  for (const clause of clauses) {
+    for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
+    for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
+    for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, new RegExp(pattern.source, pattern.flags.includes('i') ? 'gi' : 'g'))) found.push({ value: zone, start: m.at, end: m.to });
+    // An abbreviation counts beside a time of day or in a remark about times, not as a stray word.
+    for (const m of matchesIn(clause, new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[ap]\\.?m\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|time zone:?\\s|times? (?:are|is)(?: all)?(?: given)?(?: in)?\\s)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g'))) found.push({ value: m[0], start: m.at, end: m.to });
+  }
+  return found.filter((f, i) => !found.some((g, k) => k !== i && g.start <= f.start && g.end >= f.end && g.end - g.start > f.end - f.start));
+}
+
+/** How numeric dates are to be read, where the wording gives a clue: a date that has only one reading, or the zone. */
+export function dateOrder(text: string, zone: string | null): 'day-month' | 'month-day' | null {
+  let day = 0, month = 0;
+  for (const m of text.matchAll(/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }
+  if (day > 0 && month === 0) return 'day-month';
+  if (month > 0 && day === 0) return 'month-day';
+  if (day > 0 && month > 0) return null;
+  if (zone && /^Europe\/|^Australia\/|^(BST|CET|CEST|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
+  return zone && /^(EST|EDT|PST|PDT|CDT|MDT|MST)$|^America\/(New_York|Chicago|Denver|Los_Angeles)/.test(zone) ? 'month-day' : null;
+}
+
+/** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
+ * @param now - for a missing year: the next such date after it */
+export function readDates(clause: Clause, now: DateTime, zone: string | null, order: 'day-month' | 'month-day' | null): ReadDate[] {
+  const found: ReadDate[] = [];
+  // Words that the date library would take for something else are blanked, lengths kept.
+  const text = clause.text.replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
+  const shift = clause.text.length - text.length;
+  const source = shift === 0 ? text : clause.text.replace(/\bnoon\b/gi, '12pm');
+  const reference = { instant: now.toJSDate(), timezone: 0 };
+  for (const american of order === 'month-day' ? [true] : [false]) {
+    const parser = american ? chrono.casual : chrono.GB;
+    let results: chrono.ParsedResult[] = [];
+    try { results = parser.parse(source, reference, { forwardDate: true }); } catch { /* the library gave up on it */ }
+    for (const r of results) {
+      const s = r.start;
+      if (!s.isCertain('day') || !s.isCertain('month')) continue;
+      if (!/\d/.test(r.text)) continue;
+      let [y, m, d] = [s.get('year')!, s.get('month')!, s.get('day')!];
+      const start = clause.start + locate(clause.text, source, r.index), quoteEnd = clause.start + locate(clause.text, source, r.index + r.text.length);
+      const quote = clause.text.slice(start - clause.start, quoteEnd - clause.start);
+      let problem: ReadDate['problem'] = 'none';
+      const numeric = /\b(\d{1,2})[/.](\d{1,2})[/.](?:\d{4}|\d{2})\b/.exec(quote);
+      if (numeric && order === null && Number(numeric[1]) <= 12 && Number(numeric[2]) <= 12 && numeric[1] !== numeric[2]) problem = 'ambiguous';
+      if (!s.isCertain('year')) { const next = DateTime.fromObject({ year: now.year, month: m, day: d }); y = next.isValid && next.endOf('day') >= now ? now.year : now.year + 1; }
+      const date = DateTime.fromObject({ year: y, month: m, day: d });
+      if (!date.isValid) continue;
+      const weekday = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*\b/i.exec(clause.text.slice(Math.max(0, start - clause.start - 14), quoteEnd - clause.start + 16).replace(/\n.*/s, (x) => x.slice(0, 1)))?.[1];
+      if (weekday && problem === 'none') {
+        const fits = (dt: DateTime): boolean => dt.setLocale('en').toFormat('ccc').toLowerCase() === weekday.toLowerCase();
+        if (!fits(date)) problem = 'weekday';
+      } else if (weekday && problem === 'ambiguous') {
+        const swapped = DateTime.fromObject({ year: y, month: d, day: m });
+        const fits = [date, swapped].filter((dt) => dt.isValid && dt.setLocale('en').toFormat('ccc').toLowerCase() === weekday.toLowerCase());
+        if (fits.length === 1) { problem = 'none'; [m, d] = [fits[0]!.month, fits[0]!.day]; }
+      }
+      const time = timeOf(s, clause.text, start - clause.start, quoteEnd - clause.start);
+      found.push({ iso: isoOf(y, m, d, time, zone), start: Math.min(start, time?.start !== undefined ? clause.start + time.start : start), end: Math.max(quoteEnd, time?.end !== undefined ? clause.start + time.end : quoteEnd), problem });
+    }
+  }
+  for (const m of matchesIn(clause, /\b(?:(?:29|30|31)(?:st|nd|th)?\s+(?:of\s+)?February|30(?:th)?\s+Feb\b|31(?:st)?\s+(?:of\s+)?(?:April|June|September|November)|(?:April|June|September|November)\s+31(?:st)?|February\s+(?:30|31))\b/gi)) {
+    if (!/29/.test(m[0])) found.push({ iso: '', start: m.at, end: m.to, problem: 'impossible' });
+  }
+  return found.filter((f) => f.problem !== 'impossible' ? !found.some((g) => g.problem === 'impossible' && g.start < f.end && f.start < g.end) : true);
+}
+
+/** The source may be shorter than the wording (“noon” against “12pm”): counts from the nearer side. */
+function locate(original: string, source: string, index: number): number {
+  if (original.length === source.length) return index;
+  let o = 0, s = 0;
+  while (s < index && o < original.length) {
+    if (/^noon\b/i.test(original.slice(o)) && source.startsWith('12pm', s)) { o += 4; s += 4; continue; }
+    o++; s++;
+  }
+  return o;
+}
+
+interface TimeOfDay { hour: number; minute: number; second: number; nextDay: boolean; offset: number | null; start?: number; end?: number }
+
+/** The time that goes with a date; also one that stands a few words away (“by 5pm on 3 May”, “3 May, at 12 noon”, “midnight”). */
+function timeOf(parsed: chrono.ParsedResult['start'], clause: string, from: number, to: number): TimeOfDay | null {
+  const around = { text: clause.slice(Math.max(0, from - 30), Math.min(clause.length, to + 40)), base: Math.max(0, from - 30) };
+  const midnight = /\bmidnight\b/i.exec(around.text);
+  if (midnight && !/\d{1,2}[:.]\d{2}/.test(around.text.replace(/\b(?:00[:.]00|12[:.]00\s?am|23[:.]59|24[:.]00)\b/i, ''))) return { hour: 0, minute: 0, second: 0, nextDay: true, offset: null, start: around.base + midnight.index, end: around.base + midnight.index + 8 };
+  if (parsed.isCertain('hour')) {
+    const offset = parsed.isCertain('timezoneOffset') ? parsed.get('timezoneOffset') : null;
+    return { hour: parsed.get('hour')!, minute: parsed.get('minute') ?? 0, second: parsed.isCertain('second') ? parsed.get('second') ?? 0 : 0, nextDay: false, offset };
+  }
+  const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
+  if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
+  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock)?\b(?![./]\d)|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b/i.exec(around.text);
+  if (!clock) return null;
+  let hour = Number(clock[1] ?? clock[4] ?? clock[6]);
+  if (clock[3]) hour = (hour % 12) + (clock[3].toLowerCase() === 'p' ? 12 : 0);
+  const nextDay = hour === 24;
+  return { hour: nextDay ? 0 : hour, minute: Number(clock[2] ?? clock[5] ?? clock[7] ?? 0), second: 0, nextDay, offset: null, start: around.base + clock.index, end: around.base + clock.index + clock[0].length };
+}
+
+function isoOf(year: number, month: number, day: number, time: TimeOfDay | null, zone: string | null): string {
+  const date = DateTime.fromObject({ year, month, day });
+  if (!time) return date.toISODate()!;
+  const named = zoneOf(zone);
+  const luxonZone = named ?? (time.offset !== null ? `UTC${time.offset >= 0 ? '+' : ''}${time.offset / 60}` : 'utc');
+  let at = DateTime.fromObject({ year, month, day, hour: time.hour, minute: time.minute, second: time.second }, { zone: luxonZone });
+  if (time.nextDay) at = at.plus({ days: 1 }).startOf('day');
+  const text = at.toISO({ suppressMilliseconds: true, includeOffset: true })!.replace(/Z$/, '+00:00');
+  // Without a zone the offset is not known and is not made up.
+  return named || time.offset !== null ? text : text.replace(/[+-]\d{2}:\d{2}$/, '');
+}
+
+/** What a date is for, from the words before it in its clause and, for a bare row, from the heading above. */
+export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined): DateRole {
+  const before = clause.text.slice(0, Math.max(0, date.start - clause.start)), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
+  const roles: [DateRole, RegExp][] = [
+    ['other', /\b(?:feedback|marks?|grades?|results?|return(?:ed)?|released? to you|seminar|lecture|class|workshop|presentation|briefing|published|version|dated?|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
+    ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|granted)\b/gi],
+    ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from)\b/gi],
+    ['due', /\b(?:due|deadline|by|no later than|not later than|until|till|closes?|closing|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|to)\b/gi],
+  ];
+  const last = (text: string): { role: DateRole; at: number } | null => {
+    let best: { role: DateRole; at: number } | null = null;
+    for (const [role, pattern] of roles) for (const m of text.matchAll(pattern)) if (!best || m.index > best.at || (m.index === best.at && role !== 'due')) best = { role, at: m.index };
+    return best;
+  };
+  const near = last(before);
+  if (near) {
+    const strong = roles[0]![1];
+    const sinceComma = before.slice(Math.max(before.lastIndexOf(','), before.lastIndexOf('('), before.lastIndexOf(' and '), before.lastIndexOf(' but ')) + 1);
+    // “Feedback will be returned by 3 June”: the subject outweighs the preposition next to the date.
+    if (near.role === 'due' && /^(by|to|until|till|before|latest)$/i.test(/\w+/.exec(before.slice(near.at))?.[0] ?? '')) {
+      if ([...(sinceComma.trim().length > 12 ? sinceComma : before).matchAll(strong)].length > 0 && !/\b(?:deadline|due|submit|hand)\b/i.test(sinceComma.trim().length > 12 ? sinceComma : before)) return 'other';
+      if (/\b(?:extension|extended|granted)\b/i.test(before)) return 'extension';
+    }
+    if (near.role === 'opens' && /^from$/i.test(/\w+/.exec(before.slice(near.at))?.[0] ?? '') && /\b(?:feedback|marks|grades|results)\b/i.test(before)) return 'other';
+    return near.role;
+  }
+  if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';
+  if (/^\s*(?:at\s+)?[\d:.apm\s]*(?:is when|when)\s+(?:submissions? )?opens?/i.test(after)) return 'opens';
+  const heading = previous && previous.text.length < 60 ? last(previous.text) : null;
+  return heading?.role ?? 'unknown';
+}
+
+export const isCorrection = (clause: Clause): boolean => correction.test(clause.text);

@@ -1,0 +1,100 @@
+import type { DocumentDemand } from '../model/brief.ts';
+import type { Kind } from '../model/kinds.ts';
+import { matchesIn, negation, type Clause, type Statement } from './statements.ts';
+
+/** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
+const kindWords: readonly [RegExp, Kind[]][] = [
+  [/\.?\bdocx\b/i, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b/i, ['doc']], [/\bpdfs?\b|\bportable document format\b/i, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/i, ['odt']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b/, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b(?: (?:file|document)s?)?/i, ['docx']],
+  [/\brtf\b|\brich text\b/i, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/i, ['txt']], [/\bjpe?g\b|\.jpg\b/i, ['jpeg']], [/\bpng\b/i, ['png']], [/\btiff?\b/i, ['tiff']], [/\b(?:xlsx|Excel|spreadsheet)\b/i, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck)\b/i, ['pptx']], [/\bmarkdown\b|\.md\b/i, ['markdown']], [/\bhtml\b/i, ['html']], [/\bLaTeX source\b|\.tex\b/i, ['tex']], [/\bzip\b/i, ['zip']],
+];
+interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
+
+/** Mentions of kinds, each with whether it is asked for or refused. */
+function mentions(clauses: Clause[]): Mention[] {
+  const found: Mention[] = [];
+  for (const clause of clauses) {
+    const here: Mention[] = [];
+    for (const [pattern, kinds] of kindWords) {
+      for (const m of matchesIn(clause, new RegExp(pattern.source, pattern.flags.includes('i') ? 'gi' : 'g'))) {
+        if (here.some((h) => h.at < m.to && m.at < h.to)) continue;
+        here.push({ kinds, at: m.at, to: m.to, clause, refused: isRefused(clause, m.at - clause.start, m.to - clause.start) });
+      }
+    }
+    found.push(...here.sort((a, b) => a.at - b.at));
+  }
+  return found;
+}
+
+function isRefused(clause: Clause, from: number, to: number): boolean {
+  const before = clause.text.slice(0, from), after = clause.text.slice(to);
+  const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
+  if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
+  return /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\bmust not exceed\b/i.test(after);
+}
+
+/** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
+function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
+  const from = Math.max(previousEnd, mention.clause.start);
+  const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
+  const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|form|cover ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|assignment|coursework|declaration|reflection|review|analysis|statement|worksheet|answers|script|plan|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
+  const m = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))].at(-1);
+  if (!m) return null;
+  return { label: m[1]!.trim(), at: from + m.index };
+}
+
+export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statement<string>[]; /** where each document's clause stands, for limits of its own */ spans: { start: number; end: number }[] }
+
+/** Which documents are asked for and of which kinds. One document where only kinds are named; several where each has a name of its own. */
+export function readDocuments(clauses: Clause[]): DocumentsRead {
+  const asked = mentions(clauses).filter((m) => !m.refused && isDemand(m));
+  const documents: (DocumentDemand & { start: number; end: number })[] = [];
+  let previous: Mention | null = null;
+  for (const mention of asked) {
+    const sameClause = previous !== null && previous.clause === mention.clause;
+    const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
+    const label = labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
+    const last = documents[documents.length - 1];
+    if (sameClause && last && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
+      // “PDF or DOCX”, “PDF, DOCX”: alternatives of one document.
+      add(last.types, mention.kinds);
+      last.end = mention.to;
+    } else {
+      const known = label ? documents.find((d) => d.label && sameLabel(d.label, label.label)) : documents.length === 1 ? documents[0] : undefined;
+      const unlabelled = documents.find((d) => d.label === null);
+      if (known && sameKinds(known.types, mention.kinds)) { /* said twice */ }
+      else if (known && /\b(?:or|also|alternatively|accepted|either)\b/i.test(mention.clause.text)) add(known.types, mention.kinds);
+      else if (known && label && known.label) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
+      else if (!label && documents.length > 0 && documents.some((d) => sameKinds(d.types, mention.kinds))) { /* a remark about a kind already asked for */ }
+      else if (label && unlabelled && documents.length === 1 && sameKinds(unlabelled.types, mention.kinds)) { unlabelled.label = label.label; }
+      else documents.push({ label: label?.label ?? null, types: [...mention.kinds], start: label?.at ?? mention.at, end: mention.to });
+    }
+    previous = mention;
+  }
+  // Without names, several remarks about kinds are about one document.
+  const named = documents.filter((d) => d.label !== null);
+  let settled = documents;
+  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b/i.test(c.text))) {
+    const main = named[0] ?? documents[0]!;
+    for (const d of documents) if (d !== main) add(main.types, d.types);
+    settled = [main];
+  }
+  return {
+    documents: settled.map(({ label, types }) => ({ label: label ? capital(label) : null, types })),
+    evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
+    spans: settled.map((d) => ({ start: d.start, end: d.end })),
+  };
+}
+
+const add = (to: Kind[], kinds: Kind[]): void => { for (const k of kinds) if (!to.includes(k)) to.push(k); };
+const sameKinds = (a: Kind[], b: Kind[]): boolean => b.every((k) => a.includes(k));
+const bare = (s: string): string => s.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your)\s+/, '');
+const sameLabel = (a: string, b: string): boolean => bare(a) === bare(b) || bare(a).endsWith(bare(b)) || bare(b).endsWith(bare(a)) || (/^(?:essay|paper|assignment|coursework|report|assessment|dissertation|manuscript)$/.test(bare(a)) && /^(?:assignment|coursework|paper|assessment|work|manuscript)$/.test(bare(b)));
+const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
+
+/** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
+function isDemand({ clause, at, to }: Mention): boolean {
+  const text = clause.text;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
+  return /\b(?:submi|hand|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|type)\w*/i.test(text) || /[([–:-]\s*(?:as )?(?:a )?$/.test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+}

@@ -1,0 +1,68 @@
+import { isCorrection } from './dates.ts';
+import { matchesIn, numberOf, type Clause, type Statement } from './statements.ts';
+
+export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[] }
+
+/** Typefaces that departments ask for by name. Compiled by hand. */
+const typefaces = ['Times New Roman', 'Times', 'Arial', 'Calibri', 'Cambria', 'Helvetica', 'Garamond', 'Georgia', 'Verdana', 'Courier New', 'Courier', 'Palatino', 'Book Antiqua', 'Century Gothic', 'Tahoma', 'Trebuchet MS', 'Liberation Serif', 'Liberation Sans', 'Computer Modern', 'Century Schoolbook', 'Bookman Old Style', 'Open Sans', 'Noto Serif', 'Noto Sans', 'Lato', 'Roboto', 'Aptos', 'Source Serif', 'Source Sans', 'EB Garamond', 'Comic Sans', 'Minion Pro', 'Gill Sans'];
+const spacingWords: Record<string, number> = { single: 1, double: 2, 'one and a half': 1.5, 'one-and-a-half': 1.5 };
+
+/** What the paper has to look like. Lengths in millimetres (1 inch = 25.4 mm, exactly). */
+export function readLayout(clauses: Clause[]): LayoutRead {
+  const out: LayoutRead = { pageSize: [], marginMm: [], fontSizePt: [], lineSpacing: [], fonts: [], pageNumbers: [] };
+  for (const clause of clauses) {
+    const override = isCorrection(clause);
+    const put = <T>(list: Statement<T>[], value: T, m: { at: number; to: number }): void => { list.push({ value, start: m.at, end: m.to, override }); };
+    for (const m of matchesIn(clause, /\b(A[345])\b(?!\s?(?:road|level))|\b(US |American )?(Letter|Legal)(?:[- ](?:size|paper|format|sheet))\b|\bUS Letter\b/g)) if (!/^A[345]$/.test(m[0]) || /\b(?:page|paper|sheet|size|format|side|margin|portrait|landscape|pages|pdf|typed|print)\w*\b/i.test(clause.text)) if (!/\b(?:poster|photograph)\b/i.test(clause.text)) put(out.pageSize, m[1] ?? m[3] ?? 'Letter', m);
+    for (const m of matchesIn(clause, /\bmargins?\b[^.;]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b|\b(one)[\s-](inch)\s+margins?\b/gi)) {
+      const amount = m[5] ?? m[7] ? (/half/i.test(m[5] ?? '') ? 0.5 : 1) : numberOf((m[1] ?? m[3])!), unit = (m[2] ?? m[4] ?? 'in').toLowerCase();
+      put(out.marginMm, Math.round(amount * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m);
+    }
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s+(?:of\s+|is\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|MiB|mega|kilo|%|cm|mm))/gi)) {
+      const value = numberOf((m[1] ?? m[2])!);
+      const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
+      if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:at least|minimum|min\.?)\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+      put(out.fontSizePt, value, m);
+    }
+    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\bline[\s-]?spacing\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)/gi)) {
+      const word = (m[1] ?? m[2] ?? m[3])!.toLowerCase().replace(/-/g, ' ');
+      if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
+      put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
+    }
+    for (const face of typefaces) for (const m of matchesIn(clause, new RegExp(`\\b${face}\\b`, 'g'))) {
+      if (/\b(?:not|no|never|avoid|don['’]t)\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (face.length < 8 && !/\b(?:font|typeface|type|pt|point|size|or|text)\b/i.test(clause.text))) continue;
+      if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
+    }
+    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
+  }
+  return out;
+}
+
+/** Published reference styles by name. */
+const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'OSCOLA', 'MHRA', 'AMA', 'ACS', 'CSE', 'Turabian', 'ASA', 'AGLC', 'Bluebook', 'ISO 690', 'Oxford', 'BibTeX', 'AAA'];
+export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
+  const found: Statement<string>[] = [];
+  for (const clause of clauses) for (const style of styles) for (const m of matchesIn(clause, new RegExp(`\\b${style}\\b(?:\\s?(?:\\d(?:th|st|nd|rd)?(?: ed(?:ition)?\\.?)?))?`, 'g'))) {
+    if (!/\b(?:referenc|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
+    if (/\b(?:not|no|never|rather than|instead of)\s+(?:use\s+|in\s+)?(?:the\s+)?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+    found.push({ value: style, start: m.at, end: m.at + style.length, override: isCorrection(clause) });
+  }
+  return found;
+}
+
+/** The place that the paper goes to: a label line, a quoted name, or a capitalised name after “submit to/via/in”. */
+export function readPlace(clauses: Clause[]): Statement<string>[] {
+  const found: Statement<string>[] = [];
+  for (const clause of clauses) {
+    const override = isCorrection(clause);
+    const label = /^(?:where(?: to (?:submit|hand in))?|place|submission (?:point|place|box|folder|area|link|page)|submit (?:to|via|at)|hand[- ]in (?:point|place)|location|dropbox|drop box)\s*[:|–]\s*(.{3,100})$/i.exec(clause.text);
+    if (label) { const at = clause.text.indexOf(label[1]!); const value = label[1]!.replace(/[.;]\s*$/, '').replace(/^[“"‘']|[”"’']$/g, '').trim(); const from = clause.start + clause.text.indexOf(value, at); found.push({ value, start: from, end: from + value.length, override }); continue; }
+    for (const m of matchesIn(clause, /\b(?:[Ss]ubmit|[Ss]ubmitted|[Hh]and(?:ed)?(?: it| your \w+)? in|[Uu]pload(?:ed)?|[Tt]urn(?:ed)? in|[Dd]eliver(?:ed)?|goes?|[Pp]ut it|[Pp]lace)\b(?:(?!\bnot\b)[^.;“"‘']){0,60}?\b(?:to|via|through|in(?:to)?|at|under|using|on)\s+(?:the\s+|our\s+)?(?:[“"‘']([^”"’'\n]{3,80})[”"’']|((?:[A-Z][\w&’'/-]*|\d{2,5}[A-Z]?)(?:\s+(?:of|for|the|and|[A-Z][\w&’'/-]*|\d{1,5}[A-Z]?|[–:-]))*(?:\s+(?:submission (?:point|page|box|folder|area|link)|folder|box|page|area|portal|office|point|drop ?box|site))?))/g)) {
+      const value = (m[1] ?? m[2])!.trim().replace(/\s+(?:by|before|on|as|of|for|the|and|at)$/i, '');
+      if (/^(?:PDF|DOCX|Word|A4|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|January|February|March|April|May|June|July|August|September|October|November|December|Times|Arial|English|Microsoft|MS|I|You|Your|Week|Part|ODT|JPEG|RTF|Harvard|APA|\d+)\b/.test(value) || value.length < 4) continue;
+      const at = m.at + m[0].lastIndexOf(value);
+      found.push({ value, start: at, end: at + value.length, override });
+    }
+  }
+  return found;
+}

@@ -1,0 +1,70 @@
+import type { Limits } from '../model/brief.ts';
+import { isCorrection } from './dates.ts';
+import { matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
+
+type Field = keyof Limits;
+export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string }
+
+/** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
+const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1 };
+const number = String.raw`\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|\d+(?:[.,]\d+)?`;
+
+/** Limits of size, words and pages with the words they came from. “About N” and a bare length settle nothing. */
+export function readLimits(clauses: Clause[]): LimitStatement[] {
+  return clauses.flatMap((clause) => [...readSizes(clause), ...readCounts(clause, 'words'), ...readCounts(clause, 'pages')]);
+}
+
+function readSizes(clause: Clause): LimitStatement[] {
+  const found: LimitStatement[] = [];
+  for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[kmg]i?b|MP|bytes?)\\b`, 'gi'))) {
+    const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
+    const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
+    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?)|at most|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before);
+    if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b/i.test(before.slice(-40))) continue;
+    found.push({ field: 'maxBytes', value: Math.round(value), start: m.at, end: m.to, clause, override: isCorrection(clause), remark: /pixel|^mp$/i.test(m[2]!) ? 'megapixels' : undefined });
+  }
+  return found;
+}
+
+function readCounts(clause: Clause, what: 'words' | 'pages'): LimitStatement[] {
+  const unit = what === 'words' ? '(?:words?|wds)' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
+  const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
+  const found: LimitStatement[] = [];
+  const override = isCorrection(clause);
+  const push = (field: Field, value: number, m: { at: number; to: number }): void => { if (value > 0) found.push({ field, value: Math.round(value), start: m.at, end: m.to, clause, override }); };
+  const text = clause.text;
+  if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
+  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2})\\s?(?:%|per\\s?cent)`, 'i').exec(text);
+  const over = /\b(\d{1,2})\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:by\s+)?(?:up to\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text);
+  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|toleran|without penalty|leeway|\+)\w*/i.test(text) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text);
+  const n = `(${number})`;
+  const ranged: { at: number; to: number }[] = [];
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s?${n}[\\s-]?${unit}\\b`, 'gi'))) {
+    const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)];
+    if (a >= b || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
+    ranged.push(m);
+    push(min, a, m);
+    push(max, b, m);
+  }
+  for (const m of matchesIn(clause, new RegExp(`${n}[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|of|:|=|–|-)\\s*(?:max(?:imum)?\\.?\\s*)?${n}(?!\\s?%)`, 'gi'))) {
+    if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
+    const raw = m[1] ?? m[2];
+    if (!raw) continue;
+    const value = numberOf(raw);
+    if (what === 'words' && value < 20) continue;
+    const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
+    const near = before.slice(-60), own = m[0];
+    const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
+    if (tolerance && !about) { const share = Number(tolerance[1]) / 100; const span = { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) }; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
+    if (about) continue;
+    const least = /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less) than|not (?:fewer|less) than|more than|over)\s*(?:of\s*)?$/i.test(near) && !/\b(?:no|not)\b[^.;]{0,12}more than\s*$/i.test(near);
+    const most = /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
+    if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
+    if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? Number(over[1] ?? over[2] ?? over[3]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
+    if (overAllowed) push(max, Math.floor(value * (1 + Number(over[1] ?? over[2] ?? over[3]) / 100) + 1e-9), m);
+  }
+  // “one page maximum”, “a single page”.
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no more than|up to|at most)\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  return found;
+}

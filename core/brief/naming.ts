@@ -1,0 +1,66 @@
+import type { NameField } from '../model/brief.ts';
+import { isCorrection } from './dates.ts';
+import { matchesIn, type Clause, type Statement } from './statements.ts';
+
+/** What identifies a student, as departments call it. Registration, matriculation and roll numbers are student numbers; exam numbers are candidate numbers. */
+const fieldWords: readonly [RegExp, NameField][] = [
+  [/\b(?:candidate|exam(?:ination)?)[\s_-]?(?:number|no\.?|code|id|#)\b|\bcandidateNumber\b/i, 'candidateNumber'],
+  [/\b(?:student|registration|matriculation|roll|enrol?ment|university|library card)[\s_-]?(?:ID(?: number)?|number|no\.?|#)|\bstudent ?ID\b|\bmatric(?:ulation)? (?:number|no\.?)|\b(?:SID|ID number)\b|\bstudentNumber\b/i, 'studentNumber'],
+  [/\b(?:surname|last[\s_-]?name|family[\s_-]?name)\b/i, 'surname'], [/\b(?:given|first|fore)[\s_-]?names?\b/i, 'givenNames'], [/\binitials?\b/i, 'initials'], [/\b(?:user[\s_-]?(?:name|id)|login)\b/i, 'username'],
+  [/\b(?:course|module|unit|class|subject|lesson)[\s_-]?(?:code|number|name|no\.?)\b/i, 'courseCode'], [/\b(?:assignment|essay|paper|assessment|coursework)[\s_-]?(?:title|name|number)\b|\b(?:the )?title\b/i, 'title'], [/\bpart number\b/i, 'part'], [/\b(?:submission )?date\b/i, 'date'],
+];
+const about = /\bfile[\s-]?names?\b|\bname (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each )?(?:files?|document|convention|rule|scheme|format)|\bsave (?:your|the|it|each)\b[^.]{0,40}\bas\b|\bfilename\b|\bcall (?:your|the) (?:file|document)\b/i;
+
+export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
+
+/** The rule for the file's name: a pattern, details it must carry, or that it must not identify. Only the name of the file counts here. */
+export function readNaming(clauses: Clause[]): NamingRead {
+  const out: NamingRead = { pattern: [], mustContain: [], mustNotIdentify: [] };
+  clauses.forEach((clause, index) => {
+    const here = about.test(clause.text);
+    const example = /^(?:e\.g\.|for example|example|i\.e\.)/i.test(clause.text);
+    const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^(?:use|it (?:must|should)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
+    if ((!here && !follows) || example) return;
+    const override = isCorrection(clause);
+    const forbids = /\b(?:not|never|no|without|don['’]t|must not|should not)\b[^.;]*\b(?:name|identif\w*|surname|student (?:number|ID)|who you are)\b|\bno (?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
+    const contrast = /\b(?:but|only|instead|use)\b[^.;]*\b(?:candidate|exam|student|registration)\b[^.;]*\b(?:number|code|id)\b/i.exec(clause.text);
+    if (forbids && !/\bnot (?:forget|omit|leave out)\b/i.test(clause.text)) {
+      const quote = /\b(?:not|never|no|without|don['’]t)\b[^.;]*/i.exec(clause.text)!;
+      // “Do not rename the file” and “do not use spaces in the name” say nothing about identity.
+      if (/\b(?:your|own|identif|surname|names?\b(?! of)|student|who you are)/i.test(quote[0]) && !/\b(?:spaces?|special characters|rename|symbols|punctuation)\b/i.test(quote[0])) out.mustNotIdentify.push({ value: true, start: clause.start + quote.index, end: clause.start + quote.index + quote[0].length, override });
+      if (contrast) collectFields(clause, contrast.index, out, override);
+      return;
+    }
+    if (/\b(?:may|can|are free to)\b[^.;]*\b(?:your (?:own )?name|any name)\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: false, start: clause.start, end: clause.end }); return; }
+    const pattern = findPattern(clause);
+    if (pattern) { out.pattern.push({ ...pattern, override }); return; }
+    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by)\b/i.test(clause.text)) collectFields(clause, 0, out, override);
+  });
+  return out;
+}
+
+function collectFields(clause: Clause, from: number, out: NamingRead, override: boolean): void {
+  const part: Clause = { text: clause.text.slice(from), start: clause.start + from, end: clause.end };
+  const taken: { at: number; to: number }[] = [];
+  for (const [pattern, field] of fieldWords) for (const m of matchesIn(part, new RegExp(pattern.source, 'gi'))) {
+    if (taken.some((t) => t.at < m.to && m.at < t.to)) continue;
+    taken.push(m);
+    if (!out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: m.at, end: m.to, override });
+  }
+  // “your name” in a file name means the surname and the given name.
+  for (const m of matchesIn(part, /\byour (?:full )?name\b(?!\s+of)/gi)) { if (taken.some((t) => t.at < m.to && m.at < t.to)) continue; for (const f of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === f)) out.mustContain.push({ value: f, start: m.at, end: m.to, override }); }
+}
+
+/** A pattern: words joined by underscores, hyphens or brackets that stand for fields, in or out of quotation marks. */
+function findPattern(clause: Clause): { value: string; start: number; end: number } | null {
+  const tokens = [...matchesIn(clause, /(?:[“"‘'`]([^”"’'`\n]{4,80})[”"’'`])|((?:[[<{][^\]>}\n]{2,30}[\]>}]|[A-Za-z0-9]+)(?:\s?[_\-–+]\s?(?:[[<{][^\]>}\n]{2,30}[\]>}]|[A-Za-z0-9]+))+(?:\.(?:pdf|docx?|odt|rtf|txt|zip|ext))?|[[<{][^\]>}\n]{2,30}[\]>}](?:\.(?:pdf|docx?|odt))?|[A-Za-z][A-Za-z0-9]*(?:ID|Number|Code|Name)[A-Za-z0-9]*\.(?:pdf|docx?|odt))/g)];
+  const scored = tokens.map((m) => {
+    const value = (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '');
+    const spaced = value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/[_\-[\]<>{}]/g, ' ');
+    const fields = fieldWords.filter(([p]) => p.test(spaced)).length + (/\b(?:name|number|id|code|surname|title|assignment|essay)\b/i.test(spaced) ? 0.5 : 0);
+    const joined = /[_[\]<>{}]|\w-\w/.test(value);
+    const at = m[1] !== undefined ? m.at + 1 : m.at;
+    return { value, start: at, end: at + (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '').length, score: fields + (joined ? 1 : 0) + (/\.(pdf|docx?|odt)$/i.test(value) ? 0.5 : 0), example: /\b(?:e\.g\.|for example|such as|example:?|like)\s*[“"‘'(]?$/i.test(clause.text.slice(0, at - clause.start)) };
+  }).filter((t) => t.score >= 1.5 && !t.example && !/^(?:file-?name|e-mail|double-spaced|one-page)$/i.test(t.value));
+  return scored.sort((a, b) => b.score - a.score)[0] ?? null;
+}

@@ -1,0 +1,110 @@
+import { DateTime } from 'luxon';
+import { emptyBrief, noLimits, type Brief, type Evidence, type Limits } from '../model/brief.ts';
+import { CannotDo } from '../model/outcome.ts';
+import { readDocuments } from './documents.ts';
+import { readLayout, readPlace, readReferenceStyle } from './layout.ts';
+import { readLimits } from './limits.ts';
+import { readNaming } from './naming.ts';
+import { readAnonymous, readAttempts, readDeclaration, readLate, readSimilarity } from './rules.ts';
+import { settle, splitClauses, type Settled, type Statement } from './statements.ts';
+import { isUnsettledDate, readTimes } from './times.ts';
+
+/** Something worth telling about the reading itself. */
+export interface Remark { field: string; kind: 'contradiction' | 'weekday' | 'ambiguousDate' | 'impossibleDate' | 'megapixels' | 'endBeforeStart' | 'past'; quotes: { quote: string; start: number; end: number }[] }
+export interface BriefRead { brief: Brief; remarks: Remark[] }
+
+const longest = 1_500_000;
+
+/** Reads what an assignment's wording asks for. What it leaves open, or says twice differently, stays null: a wrong guess is worse than a question.
+ * @param text - the wording; @param nowIso - for dates without a year
+ * @throws {CannotDo} `badInput` for an empty text, `tooLarge` beyond 1.5 million characters */
+export function readBrief(text: string, nowIso: string): BriefRead {
+  if (!text.trim()) throw new CannotDo('badInput', 'The assignment text is empty.', 'Paste the wording of the assignment, or drop the file that holds it.');
+  if (text.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
+  const now = DateTime.fromISO(nowIso, { setZone: true });
+  const clauses = splitClauses(text), brief = emptyBrief(), remarks: Remark[] = [];
+  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => ({ quote: text.slice(s.start, s.end), start: s.start, end: s.end });
+  const evidence: Evidence[] = [];
+  const keep = <T>(field: string, settled: Settled<T>): T | null => {
+    if (settled.contradiction.length > 0) remarks.push({ field, kind: 'contradiction', quotes: settled.contradiction.map(quote) });
+    for (const e of settled.evidence) evidence.push({ field, ...quote(e) });
+    return settled.value;
+  };
+  const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
+
+  brief.place = one('place', readPlace(clauses), (a, b) => a === b || a.includes(b) || b.includes(a));
+  const documents = readDocuments(clauses);
+  brief.documents = documents.documents;
+  for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
+
+  const limits = readLimits(clauses);
+  for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
+    const statements = limits.filter((l) => l.field === field);
+    const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, clauses)) : statements.map(() => -1);
+    statements.forEach((s, i) => {
+      if (s.remark) remarks.push({ field: `limits.${field}`, kind: 'megapixels', quotes: [quote(s)] });
+      const owner = owned[i]!;
+      if (owner < 0) return;
+      const demand = brief.documents[owner]!;
+      (demand.limits ??= {})[field] = s.value;
+      evidence.push({ field: `documents[${owner}].limits.${field}`, ...quote(s) });
+    });
+    brief.limits[field] = one(`limits.${field}`, statements.filter((_, i) => owned[i]! < 0));
+  }
+
+  const naming = readNaming(clauses);
+  brief.naming.pattern = one('naming.pattern', naming.pattern);
+  brief.naming.mustContain = naming.mustContain.map((s) => s.value);
+  for (const s of naming.mustContain) evidence.push({ field: 'naming.mustContain', ...quote(s) });
+  brief.naming.mustNotIdentify = one('naming.mustNotIdentify', naming.mustNotIdentify);
+  brief.anonymous = one('anonymous', readAnonymous(clauses));
+  brief.similarityChecked = one('similarityChecked', readSimilarity(clauses));
+  brief.declaration = one('declaration', readDeclaration(clauses));
+
+  const times = readTimes(text, clauses, now);
+  brief.timeZone = keep('timeZone', times.zone);
+  for (const field of ['opens', 'due', 'extension'] as const) {
+    const statements = times[field];
+    const value = one(field, statements, sameTime);
+    if (value !== null && !isUnsettledDate(value)) brief[field] = mostExact(statements, value);
+    else if (value !== null) for (let i = evidence.length - 1; i >= 0; i--) if (evidence[i]!.field === field) evidence.splice(i, 1);
+  }
+  for (const p of times.problems) remarks.push({ field: 'due', kind: p.problem === 'weekday' ? 'weekday' : p.problem === 'impossible' ? 'impossibleDate' : 'ambiguousDate', quotes: [quote(p)] });
+  brief.parts = times.parts.map(({ label, opens, due }) => ({ label, opens, due }));
+  for (const p of times.parts) evidence.push({ field: 'parts', ...quote(p) });
+  if (brief.opens && brief.due && brief.opens > brief.due) {
+    remarks.push({ field: 'due', kind: 'endBeforeStart', quotes: [...times.opens, ...times.due].map(quote) });
+  }
+  const attempts = readAttempts(clauses);
+  brief.attempts.allowed = one('attempts.allowed', attempts.allowed);
+  brief.attempts.keeps = one('attempts.keeps', attempts.keeps);
+  const late = readLate(clauses);
+  brief.late.percentPerDay = one('late.percentPerDay', late.percentPerDay);
+  brief.late.cutoffDays = one('late.cutoffDays', late.cutoffDays);
+
+  const layout = readLayout(clauses);
+  brief.layout.pageSize = one('layout.pageSize', layout.pageSize);
+  brief.layout.marginMm = one('layout.marginMm', layout.marginMm);
+  brief.layout.fontSizePt = one('layout.fontSizePt', layout.fontSizePt);
+  brief.layout.lineSpacing = one('layout.lineSpacing', layout.lineSpacing);
+  brief.layout.fonts = layout.fonts.map((f) => f.value);
+  for (const f of layout.fonts) evidence.push({ field: 'layout.fonts', ...quote(f) });
+  brief.layout.pageNumbers = one('layout.pageNumbers', layout.pageNumbers);
+  brief.referenceStyle = one('referenceStyle', readReferenceStyle(clauses));
+  brief.evidence = evidence.sort((a, b) => a.start - b.start || a.end - b.end);
+  return { brief, remarks };
+}
+
+/** A bare date and the same date with a time do not contradict each other. */
+const sameTime = (a: string, b: string): boolean => a === b || (a.length === 10 && b.startsWith(a)) || (b.length === 10 && a.startsWith(b));
+const mostExact = (statements: Statement<string>[], value: string): string => statements.map((s) => s.value).filter((v) => !isUnsettledDate(v)).sort((a, b) => b.length - a.length)[0] ?? value;
+
+/** Which of several documents a limit belongs to: the one whose demand stands in the same clause, or whose name does. -1: to all. */
+function ownerOf(s: { start: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents'], _clauses: unknown): number {
+  const inside = spans.map((span, i) => ({ i, span })).filter(({ span }) => span.start >= s.clause.start && span.start < s.clause.end);
+  if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, s.start - s.clause.start - 50)))) return -1;
+  if (inside.length === 1) return inside[0]!.i;
+  if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
+  const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase(), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
+  return named.length > 0 ? named.sort((a, b) => b.at - a.at)[0]!.i : -1;
+}

@@ -1,0 +1,103 @@
+import { isCorrection } from './dates.ts';
+import { matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
+
+const yes = (value: boolean, m: { at: number; to: number }, clause: Clause): Statement<boolean> => ({ value, start: m.at, end: m.to, override: isCorrection(clause) });
+const negated = (clause: Clause, m: { at: number; to: number }): boolean => {
+  const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
+  return /\b(?:not|no|never|isn['’]t|aren['’]t|won['’]t|doesn['’]t|don['’]t|without|nor|exempt from)\b(?:\s+\w+){0,4}\s*$/i.test(before) || /^\s*(?:\w+\s+){0,3}(?:(?:does|do|is|are|will|has|have|was)\s+(?:not|n['’]t)|isn['’]t|aren['’]t|won['’]t|doesn['’]t|cannot)\b/i.test(after) && !/^\s*[.;]/.test(after);
+};
+
+/** Whether the marking is anonymous. Talk of anonymous interviewees, data or peer review does not settle it. */
+export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
+  const found: Statement<boolean>[] = [];
+  for (const clause of clauses) {
+    if (/\b(?:interview\w*|participants?|respondents?|informants?|peer[- ]review\w*|survey|questionnaire|patients?|clients?|anonymis(?:e|ed|ing) (?:your |the |all )?(?:data|names of|sources)|reviewers?|evaluation of (?:the )?(?:course|module)|helpline)\b/i.test(clause.text) && !/\bmark(?:ed|ing|er)s?\b/i.test(clause.text)) continue;
+    for (const m of matchesIn(clause, /\banonymous(?:ly)?\b(?:[^.;]{0,30}\b(?:mark(?:ed|ing)|grad(?:ed|ing)|assess(?:ed|ment)|submission|submitted))?|\b(?:mark(?:ed|ing)|grad(?:ed|ing)|assess(?:ed|ment))\b[^.;]{0,40}\banonymous(?:ly)?\b|\banonymity\b|\b(?:double[- ])?blind[- ](?:mark(?:ed|ing)|grad(?:ed|ing)|assessed)\b|\bmarked blind\b|\b(?:mark(?:ed|ers?)|assessed?|graded?)\b[^.;]{0,40}\bwithout (?:knowing|seeing)\b[^.;]{0,20}\b(?:name|who|identit)|\bmarkers? (?:will|do|does) not (?:know|see)\b[^.;]{0,30}\b(?:name|who|identit)/gi)) {
+      const mention = /without|not (?:know|see)/i.test(m[0]);
+      if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) || (/\bnot\b/i.test(m[0]) && !mention)) { found.push(yes(false, m, clause)); continue; }
+      const no = !mention && negated(clause, m);
+      // “To keep anonymity” supports it; “anonymity cannot be kept” denies it.
+      found.push(yes(!no, m, clause));
+    }
+    for (const m of matchesIn(clause, /\b(?:do not|don['’]t|never|must not|should not|please do not)\b[^.;]{0,40}\b(?:name|identify yourself|identif\w+)\b[^.;]{0,60}\b(?:anywhere|on (?:the|your|any)|in (?:the|your) (?:paper|essay|work|text|document|submission|header|footer|pages)|within)\b[^.;]{0,30}|\b(?:your )?(?:name|identity)s? (?:must|should) not appear\b[^.;]{0,50}|\bnothing that (?:could )?identif(?:y|ies) you\b/gi)) {
+      if (/\bfile ?name\b/i.test(m[0])) continue;
+      found.push(yes(true, m, clause));
+    }
+    for (const m of matchesIn(clause, /\b(?:put|write|include|give|state|type)\s+your (?:full )?name\b[^.;]{0,50}\b(?:on|in|at)\b[^.;]{0,20}\b(?:paper|essay|title page|cover|first page|top|document|header|every page|each page)\b/gi)) if (!/\b(?:not|never|don['’]t)\b[^.;]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) found.push(yes(false, m, clause));
+  }
+  return found;
+}
+
+/** Whether the text is compared with others by a machine. A warning against plagiarism alone does not settle it. */
+export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
+  const found: Statement<boolean>[] = [];
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:text[- ]?)?similarity(?:[- ](?:check\w*|report|score|index|software|detection|service|tool|review|screening|percentage))?\b|\boriginality[- ](?:check\w*|report|score|software)\b|\btext[- ]match\w*(?: (?:software|service|tool|check))?\b|\bplagiarism[- ](?:detect\w+|check\w*|software|scan\w*|screening|tool|prevention (?:software|service))\b|\b(?:check|scan|screen|run|test|compar)\w*\b[^.;]{0,40}\b(?:for|against|through)\b[^.;]{0,30}\b(?:plagiarism|similarity|originality|other (?:texts|papers|sources|submissions)|matching text)\b/gi)) {
+    if (/\b(?:similarity|similarities) (?:between|of|to|in)\b/i.test(clause.text) && !/check|report|score|software/i.test(m[0])) continue;
+    found.push(yes(!negated(clause, m), m, clause));
+  }
+  return found;
+}
+
+/** Whether a declaration of own work is asked for. */
+export function readDeclaration(clauses: Clause[]): Statement<boolean>[] {
+  const found: Statement<boolean>[] = [];
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:declaration|statement|confirmation)\s+(?:of\s+)?(?:(?:your|one['’]s)\s+)?(?:own(?: original)? work|originality|authorship|academic (?:integrity|honesty)|academic conduct|independent work|sole authorship)\b|\b(?:own[- ]work|originality|authorship|integrity|honesty|plagiarism|academic integrity) (?:declaration|statement)\b|\b(?:declare|confirm|certify|state|affirm)\b[^.;]{0,30}\b(?:own (?:original )?work|written (?:it|this) (?:yourself|alone))\b|\bsigned declaration\b|\bdeclaration (?:form|must|is|has|at)\b|\btick\b[^.;]{0,40}\b(?:declaration|own work)\b/gi)) found.push(yes(!negated(clause, m), m, clause));
+  return found;
+}
+
+export interface AttemptsRead { allowed: Statement<number | 'unlimited'>[]; keeps: Statement<'latest' | 'all'>[] }
+/** How often it may be handed in and which one counts. */
+export function readAttempts(clauses: Clause[]): AttemptsRead {
+  const out: AttemptsRead = { allowed: [], keeps: [] };
+  for (const clause of clauses) {
+    const override = isCorrection(clause);
+    const allow = (value: number | 'unlimited', m: { at: number; to: number }): void => { out.allowed.push({ value, start: m.at, end: m.to, override }); };
+    for (const m of matchesIn(clause, /\b(?:unlimited|any number of|as many)\s+(?:re-?)?(?:submissions?|attempts?|times|uploads?|versions)\b|\bas (?:often|many times) as (?:you (?:like|wish|want|need)|necessary)\b|\bre-?submi(?:t|ssions?)\b[^.;]{0,40}\b(?:as often as|any number|unlimited|multiple times|several times)\b[^.;]{0,20}/gi)) allow('unlimited', m);
+    for (const m of matchesIn(clause, /\b(?:up to |max(?:imum)?(?: of)? |only |no more than |at most )?(\d{1,2}|one|two|three|four|five|six|ten|a single|single)\s+(?:(?:submission\s+)?attempts?|submissions?|uploads?|tries)\b(?!\s+(?:point|page|link|box|folder|form|files?|documents?|date|deadline|portal|area|parts?))/gi)) {
+      const word = m[1]!.toLowerCase().replace(/^a /, '');
+      const value = numberWords[word] ?? Number(word);
+      if (/\b(?:two|three|2|3|both|four|4)\b/i.test(m[0]) && !/attempt|tries|up to|max|no more|at most|only/i.test(m[0])) continue;
+      if (/^(?:one|single)$/.test(word) && !/attempt|tries|only/i.test(m[0]) && !/\b(?:only|allowed|permitted|per student|can make|may make)\b/i.test(clause.text)) continue;
+      allow(value, m);
+    }
+    for (const m of matchesIn(clause, /\b(?:submit|hand (?:it |your work )?in|upload)\b[^.;]{0,25}\bonly once\b|\bonly (?:be )?(?:submit(?:ted)?|upload(?:ed)?|hand(?:ed)? in) once\b|\bonce only\b|\b(?:re-?submissions?|(?:second|further|repeat(?:ed)?) (?:attempts?|submissions?))\b[^.;]{0,25}\b(?:(?:is|are|will be) not|not (?:be )?(?:allowed|permitted|possible|accepted)|impossible|cannot)\b|\b(?:cannot|can ?not|may not|can['’]t|not (?:be )?able to|no)\s+(?:re-?submi(?:t|ssions?)|submit (?:again|a second time)|hand (?:it )?in again|change it afterwards|replace (?:it|your (?:file|submission)))\b[^.;]{0,10}/gi)) {
+      // “You cannot resubmit after the deadline” says nothing about before it.
+      if (/\bafter\b/i.test(clause.text.slice(m.at - clause.start)) && !/after (?:you (?:have )?submit|submitting|submission has been made)/i.test(clause.text)) continue;
+      allow(1, m);
+    }
+    for (const m of matchesIn(clause, /\b(?:up to|at most|no more than|a maximum of)\s+(\d{1,2}|two|three|four|five|six|ten)\s+times\b|\b(twice|three times|five times)\b(?=[^.;]{0,40}\b(?:submit|hand|upload))|\b(?:submit|hand (?:it )?in|upload)\b[^.;]{0,30}\b(twice|three times|four times|five times)\b/gi)) {
+      const word = (m[1] ?? m[2] ?? m[3])!.toLowerCase().replace(/ times$/, '');
+      if (/\b(?:re-?submit|submit|hand|upload|replace|try)\w*/i.test(clause.text)) allow(numberWords[word] ?? Number(word), m);
+    }
+    for (const m of matchesIn(clause, /\b(?:only )?(?:the|your) (?:latest|last|most recent|newest|final)\s+(?:submission|version|attempt|upload|file|one|paper|submitted version)\b[^.;]{0,40}\b(?:mark(?:ed)?|count(?:s|ed)?|graded|assessed|considered|kept|used|taken|read|seen)\b|\b(?:re-?submi\w+|new(?:er)? (?:submission|file|version|upload)s?|later (?:submission|version|file)s?|each (?:new )?(?:submission|upload))\b[^.;]{0,40}\b(?:replaces?|overwrites?|will (?:replace|overwrite))\b|\b(?:earlier|previous)\s+(?:submissions?|versions?|files?|attempts?|uploads?)\b[^.;]{0,30}\b(?:overwritten|replaced|deleted|discarded|lost|(?:is|are) not kept)\b|\b(?:we|I|markers?)\s+(?:will\s+)?(?:only\s+)?(?:mark|grade|read|consider|keep)s?\s+(?:only\s+)?(?:the|your)\s+(?:latest|last|most recent|newest)\b/gi)) out.keeps.push({ value: 'latest', start: m.at, end: m.to, override });
+    for (const m of matchesIn(clause, /\b(?:all|every|each)\s+(?:earlier |previous |your )?(?:submissions?|versions?|attempts?|uploads?)\b[^.;]{0,25}\b(?:kept|stored|retained|saved|recorded|remain)\b|\b(?:earlier|previous)\s+(?:submissions?|versions?|attempts?)\b[^.;]{0,25}\b(?:(?:are|is|will be) (?:also )?(?:kept|stored|retained)|remain)\b/gi)) if (!/\bnot (?:kept|stored|retained)\b/i.test(m[0])) out.keeps.push({ value: 'all', start: m.at, end: m.to, override });
+  }
+  return out;
+}
+
+export interface LateRead { percentPerDay: Statement<number>[]; cutoffDays: Statement<number>[] }
+/** Penalty per day and the last day still accepted; 0 where late work is not accepted at all. */
+export function readLate(clauses: Clause[]): LateRead {
+  const out: LateRead = { percentPerDay: [], cutoffDays: [] };
+  const small = '(\\d{1,2}|one|two|three|five|six|seven|ten|fourteen)';
+  for (const clause of clauses) {
+    const override = isCorrection(clause);
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points|marks)\s*(?:\([^)]*\)\s*)?(?:of the (?:total |available |possible )?marks?\s*)?(?:will be |is |are )?(?:deducted |taken off |lost |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 hours)\b/gi)) {
+      const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
+      if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*/i.test(clause.text)) continue;
+      out.percentPerDay.push({ value, start: m.at, end: m.to, override });
+    }
+    const cut = (value: number, m: { at: number; to: number }): void => { out.cutoffDays.push({ value, start: m.at, end: m.to, override }); };
+    for (const m of matchesIn(clause, new RegExp(`\\b(?:up to|until|within|for)\\s+${small}\\s+(?:calendar |working |week)?days\\b[^.;]{0,40}\\b(?:late|after|past|overdue)\\b|\\b(?:up to|until|for)\\s+(?:a maximum of )?${small}\\s+(?:calendar |working )?days\\b(?=[^.;]*\\b(?:penalt|deduct|accepted))|\\b(?:more than|after|over|beyond|later than)\\s+${small}\\s+(?:calendar |working )?days\\b[^.;]{0,60}\\b(?:not (?:be )?(?:accepted|marked)|zero|no marks|fail|mark of 0|receive (?:a )?0|(?:is|are|get|score) 0)\\b|\\b(?:not (?:be )?(?:accepted|marked)|zero|no marks|mark of 0)\\b[^.;]{0,30}\\b(?:more than|after)\\s+${small}\\s+(?:calendar |working )?days\\b`, 'gi'))) {
+      const word = (m[1] ?? m[2] ?? m[3] ?? m[4])!.toLowerCase();
+      if (!/\b(?:late|after|deadline|penalt|past|overdue)\b/i.test(clause.text) || /\b(?:feedback|marks? (?:will be )?(?:returned|released)|reply|respond|extension)\b/i.test(clause.text)) continue;
+      cut(numberWords[word] ?? Number(word), m);
+    }
+    if (out.cutoffDays.some((s) => s.start >= clause.start && s.end <= clause.end)) continue;
+    for (const m of matchesIn(clause, /\b(?:no late (?:submissions?|work|papers?)\b[^.;]{0,30}|late (?:submissions?|work|papers?|essays?|assignments?)\b[^.;]{0,25}\b(?:(?:will|can|are|is) ?not (?:be )?(?:accepted|marked|considered)|cannot be (?:accepted|marked)|not accepted|(?:will )?(?:receive|score|get)s? (?:a )?(?:zero|0|no marks?)))|\b(?:nothing|no (?:submissions?|work|papers?))\b[^.;]{0,20}\b(?:accepted|taken)\b[^.;]{0,15}\b(?:late|after (?:the|this) (?:deadline|due|time|date))\b|\b(?:submissions?|work) (?:received |handed in |made )?after (?:the|this) (?:deadline|due (?:date|time)|time|date)\b[^.;]{0,25}\b(?:not (?:be )?(?:accepted|marked)|rejected|refused|zero)\b/gi)) {
+      if (/\b(?:without|unless|except)\b/i.test(clause.text.slice(m.to - clause.start, m.to - clause.start + 30)) && !/\bextension\b/i.test(clause.text)) continue;
+      cut(0, m);
+    }
+  }
+  return out;
+}

@@ -1,0 +1,48 @@
+import Joi from 'joi';
+import type { Brief } from '../model/brief.ts';
+import type { Details } from '../model/details.ts';
+import { CannotDo } from '../model/outcome.ts';
+import { endings } from '../tables/signatures.ts';
+import { emptyBrief, noLimits } from '../model/brief.ts';
+import { noDetails } from '../model/details.ts';
+
+const text = Joi.string().trim().allow('', null).empty('').default(null);
+const count = Joi.number().integer().min(1).allow(null).default(null);
+const iso = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}(?:T\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?(?:Z|[+-]\d{2}:?\d{2})?)?$/).allow(null).default(null).messages({ 'string.pattern.base': '{{#label}} must be a date like 2027-03-12 or a time like 2027-03-12T17:00:00+00:00' });
+const flag = Joi.boolean().allow(null).default(null);
+const limits = Joi.object({ maxBytes: count, minWords: count, maxWords: count, minPages: count, maxPages: count });
+
+/** The shape of a brief, as cli.md gives it. Unknown keys are dropped, so that a newer file can be read. */
+export const briefSchema = Joi.object({
+  place: text,
+  documents: Joi.array().items(Joi.object({ label: text, types: Joi.array().items(Joi.string().valid(...Object.keys(endings))).default([]), limits: limits.optional() })).default([]),
+  limits: limits.default(noLimits()),
+  naming: Joi.object({ pattern: text, mustContain: Joi.array().items(Joi.string().valid('studentNumber', 'candidateNumber', 'surname', 'givenNames', 'initials', 'username', 'courseCode', 'title', 'part', 'date')).default([]), mustNotIdentify: flag }).default(emptyBrief().naming),
+  anonymous: flag, similarityChecked: flag, opens: iso, due: iso, extension: iso, timeZone: text,
+  parts: Joi.array().items(Joi.object({ label: Joi.string().required(), opens: iso, due: iso })).max(20).default([]),
+  attempts: Joi.object({ allowed: Joi.alternatives(Joi.number().integer().min(1), Joi.string().valid('unlimited')).allow(null).default(null), keeps: Joi.string().valid('latest', 'all').allow(null).default(null) }).default(emptyBrief().attempts),
+  late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).default(emptyBrief().late),
+  layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: Joi.array().items(Joi.string()).default([]), pageNumbers: flag }).default(emptyBrief().layout),
+  declaration: flag, referenceStyle: text,
+  evidence: Joi.array().items(Joi.object({ field: Joi.string(), quote: Joi.string().allow(''), start: Joi.number().integer().min(0), end: Joi.number().integer().min(0) }).unknown()).default([]),
+}).options({ stripUnknown: true, abortEarly: false, convert: true });
+
+const list = Joi.array().items(Joi.string().trim().allow('')).single().default([]);
+const plain = Joi.string().trim().allow('', null).empty(null).default('');
+export const detailsSchema = Joi.object({ givenNames: list, surname: plain, otherNames: list, username: plain, studentNumber: Joi.alternatives(plain, Joi.number().cast('string')).default(''), candidateNumber: Joi.alternatives(plain, Joi.number().cast('string')).default(''), emails: list, phones: list, other: list })
+  .options({ stripUnknown: true, abortEarly: false });
+
+/** Validates a brief from outside. @throws {CannotDo} `badInput`, naming each field that is wrong */
+export function parseBrief(value: unknown, file: string | null = null): Brief { return validate<Brief>(briefSchema, value, { ...emptyBrief() }, 'brief', file); }
+/** Validates details from outside. @throws {CannotDo} `badInput`, naming each field that is wrong */
+export function parseDetails(value: unknown, file: string | null = null): Details {
+  const d = validate<Details>(detailsSchema, value, noDetails(), 'details', file);
+  for (const key of ['givenNames', 'otherNames', 'emails', 'phones', 'other'] as const) d[key] = d[key].filter(Boolean);
+  return d;
+}
+function validate<T>(schema: Joi.ObjectSchema, value: unknown, fallback: T, what: string, file: string | null): T {
+  if (value === null || typeof value !== 'object' || Array.isArray(value)) throw new CannotDo('badInput', `The ${what} is not an object of fields.`, `Export the ${what} again.`, file);
+  const { error, value: clean } = schema.validate(value) as { error?: Joi.ValidationError; value: T };
+  if (error) throw new CannotDo('badInput', `The ${what} has wrong fields: ${error.details.map((d) => d.message.replace(/"/g, '')).join('; ')}.`, 'Correct these fields and try again.', file);
+  return { ...fallback, ...clean };
+}

@@ -1,0 +1,51 @@
+/** A value that the wording states, with the words it came from. `override` marks a correction that says it holds. */
+export interface Statement<T> { value: T; start: number; end: number; override?: boolean }
+/** A stretch of the wording that reads as one sentence or line. */
+export interface Clause { text: string; start: number; end: number }
+
+/** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. */
+export function splitClauses(text: string): Clause[] {
+  const clauses: Clause[] = [];
+  let from = 0;
+  const push = (to: number): void => {
+    const raw = text.slice(from, to), lead = raw.length - raw.trimStart().length;
+    if (raw.trim()) clauses.push({ text: raw.trim(), start: from + lead, end: from + lead + raw.trim().length });
+    from = to;
+  };
+  // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
+  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*•▪·]\s|\d+[.)]\s|[A-Z][^\n]{0,60}:|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'])|(?<!\b(?:e\.g|i\.e|etc|approx|no|nos|max|min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
+    const isBreak = /^\r?\n/.test(m[0]);
+    push(m.index + (isBreak ? 0 : m[0].length));
+  }
+  push(text.length);
+  return clauses;
+}
+
+/** All matches of a pattern in a clause, with offsets into the whole wording. */
+export function* matchesIn(clause: Clause, pattern: RegExp): Generator<RegExpMatchArray & { at: number; to: number }> {
+  for (const m of clause.text.matchAll(pattern)) yield Object.assign(m, { at: clause.start + m.index, to: clause.start + m.index + m[0].length });
+}
+
+export interface Settled<T> { value: T | null; evidence: Statement<T>[]; contradiction: Statement<T>[] }
+/** One value from several statements: equal ones agree; different ones settle nothing unless exactly one says that it holds. */
+export function settle<T>(statements: Statement<T>[], same: (a: T, b: T) => boolean = (a, b) => JSON.stringify(a) === JSON.stringify(b)): Settled<T> {
+  if (statements.length === 0) return { value: null, evidence: [], contradiction: [] };
+  const holding = statements.filter((s) => s.override);
+  const counted = holding.length > 0 ? holding : statements;
+  const first = counted[0]!;
+  if (counted.every((s) => same(s.value, first.value))) return { value: first.value, evidence: counted, contradiction: [] };
+  return { value: null, evidence: [], contradiction: counted };
+}
+
+/** Words that say a statement replaces an earlier one. */
+export const correction = /\b(?:correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revised|has (?:been )?(?:changed|moved|extended)|now (?:due|moved|extended)|supersedes|replaces the|instead of|please ignore|the new (?:deadline|limit|date))\b/i;
+export const negation = /\b(?:not|no|never|don['’]?t|doesn['’]?t|isn['’]?t|won['’]?t|cannot|can['’]?t|without|neither|nor)\b/i;
+
+/** A number as written: thousands marks in either style, decimal comma. */
+export function numberOf(text: string): number {
+  const t = text.replace(/[\s\u00a0\u202f]/g, '');
+  if (/^\d{1,3}([.,])\d{3}(\1\d{3})*$/.test(t)) return Number(t.replace(/[.,]/g, ''));
+  return Number(t.replace(',', '.'));
+}
+/** Small numbers in words. */
+export const numberWords: Record<string, number> = { a: 1, an: 1, one: 1, single: 1, once: 1, two: 2, twice: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, fourteen: 14 };

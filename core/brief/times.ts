@@ -1,0 +1,58 @@
+import { DateTime } from 'luxon';
+import type { Brief } from '../model/brief.ts';
+import { dateOrder, isCorrection, readDates, readZone, roleOf, type ReadDate } from './dates.ts';
+import { settle, type Clause, type Statement } from './statements.ts';
+
+export interface TimesRead { opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>; parts: (Brief['parts'][number] & { start: number; end: number })[]; problems: ReadDate[] }
+
+/** Words that name one window of several. */
+const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)|presentation slides|slides|poster|reflection|logbook|abstract|peer review|revision|revised version|report|essay|form|appendix|dataset|data sheet)\b/gi;
+
+/** Dates of a wording sorted by what they are for. */
+export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
+  const zone = settle(readZone(clauses));
+  const order = dateOrder(text, zone.value);
+  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [] };
+  const rows: { label: string | null; role: string; date: ReadDate; clause: Clause; override: boolean }[] = [];
+  let label: string | null = null, carried: string | null = null;
+  clauses.forEach((clause, index) => {
+    const dates = readDates(clause, now, zone.value, order).sort((a, b) => a.start - b.start);
+    const labels = [...clause.text.matchAll(partLabel)].map((m) => ({ text: m[0], at: clause.start + m.index, to: clause.start + m.index + m[0].length }));
+    // “Part 1:” on a line of its own labels the lines below it.
+    if (dates.length === 0) { if (labels.length === 1 && clause.text.length < 60) label = labels[0]!.text; return; }
+    // “Part 1 (draft): …” is the label as it stands; a clause after a semicolon still speaks of the same part.
+    const heading = /^\W*([^:]{3,60}):/.exec(clause.text)?.[1];
+    const headed = heading && new RegExp(partLabel.source, 'i').test(heading) ? heading.trim() : null;
+    if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
+    dates.forEach((date, i) => {
+      if (date.problem !== 'none') { out.problems.push(date); rows.push({ label: null, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) }); return; }
+      const previousEnd = i > 0 ? dates[i - 1]!.end : clause.start;
+      const own = labels.filter((l) => l.at >= previousEnd && l.at < date.start).at(-1) ?? (dates.length === 1 ? labels[0] : i > 0 && labels.some((l) => l.at < previousEnd) ? labels.filter((l) => l.at < date.start).at(-1) : labels.find((l) => l.at >= date.end));
+      const chosen: string | null = headed ?? own?.text ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
+      carried = chosen;
+      rows.push({ label: chosen, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
+    });
+  });
+  const named = new Map<string, { label: string; opens: string | null; due: string | null; start: number; end: number }>();
+  for (const r of rows) {
+    if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;
+    const key = r.label.toLowerCase();
+    const part = named.get(key) ?? { label: r.label, opens: null, due: null, start: r.date.start, end: r.date.end };
+    if (r.role === 'opens') part.opens ??= r.date.iso; else part.due ??= r.date.iso;
+    named.set(key, part);
+  }
+  // Two or more windows with different closing times make parts; one label alone is just the paper's name.
+  const parts = [...named.values()].filter((p) => p.due !== null || p.opens !== null);
+  const several = parts.filter((p) => p.due !== null).length >= 2 && new Set(parts.map((p) => p.due)).size >= 2;
+  if (several) out.parts = parts;
+  for (const r of rows) {
+    const statement = { value: r.date.problem === 'none' ? r.date.iso : `?${r.date.problem}${r.date.start}`, start: r.date.start, end: r.date.end, override: r.override };
+    if (several && r.label && named.has(r.label.toLowerCase())) continue;
+    if (r.role === 'due') out.due.push(statement);
+    else if (r.role === 'opens') out.opens.push(statement);
+    else if (r.role === 'extension') out.extension.push(statement);
+  }
+  return out;
+}
+/** A date whose reading has a problem settles nothing. */
+export const isUnsettledDate = (value: string): boolean => value.startsWith('?');

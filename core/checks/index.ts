@@ -1,0 +1,68 @@
+import type { Check } from './define.ts';
+import type { SetCheck } from './define-set.ts';
+import { fileActive } from './file/active.ts';
+import { fileAttachments } from './file/attachments.ts';
+import { fileEmpty } from './file/empty.ts';
+import { fileEncrypted } from './file/encrypted.ts';
+import { fileExtension } from './file/extension.ts';
+import { fileLink } from './file/link.ts';
+import { fileLock } from './file/lock.ts';
+import { filePartial } from './file/partial.ts';
+import { fileRepaired } from './file/repaired.ts';
+import { fileSize } from './file/size.ts';
+import { fileTruncated } from './file/truncated.ts';
+import { fileType } from './file/type.ts';
+import { fileVendor } from './file/vendor.ts';
+import { fontsAvailable } from './fonts/available.ts';
+import { fontsEmbedded } from './fonts/embedded.ts';
+import { fontsType3 } from './fonts/type3.ts';
+import { fontsUnicode } from './fonts/unicode.ts';
+import { identityAcknowledgement } from './identity/acknowledgement.ts';
+import { identityChecks } from './identity/places.ts';
+import { identitySelfCitation } from './identity/self-citation.ts';
+import { metadataChecks } from './metadata/sorts.ts';
+import { nameCharacters } from './name/characters.ts';
+import { nameIdentity } from './name/identity.ts';
+import { nameLength } from './name/length.ts';
+import { namePattern } from './name/pattern.ts';
+import { nameRequired } from './name/required.ts';
+import { nameTemplate } from './name/template.ts';
+import { nameVersionMarks } from './name/version-marks.ts';
+import { pagesBlank } from './pages/blank.ts';
+import { pagesLimit } from './pages/limit.ts';
+import { pagesSize } from './pages/size.ts';
+import { remainsBrokenReference } from './remains/broken-reference.ts';
+import { remainsComments } from './remains/comments.ts';
+import { remainsHighlight } from './remains/highlight.ts';
+import { remainsOlderRevision } from './remains/older-revision.ts';
+import { remainsPlaceholder } from './remains/placeholder.ts';
+import { remainsTrackedChanges } from './remains/tracked-changes.ts';
+import { setDuplicate } from './set/duplicate.ts';
+import { setMissing } from './set/missing.ts';
+import { setOneFile } from './set/one-file.ts';
+import { setSurplus } from './set/surplus.ts';
+import { setTemplateUnchanged } from './set/template-unchanged.ts';
+import { textGarbled } from './text/garbled.ts';
+import { textImageOnly } from './text/image-only.ts';
+import { textInvisible } from './text/invisible.ts';
+import { textLookalikes } from './text/lookalikes.ts';
+import { textMinimum } from './text/minimum.ts';
+import { textZeroWidth } from './text/zero-width.ts';
+import { timeMargin } from './time/margin.ts';
+import { timeSimilarity } from './time/similarity.ts';
+import { timeWindow } from './time/window.ts';
+import { wordsCount } from './words/count.ts';
+
+/** Every check of one document, in the order of the docket. */
+export const checks: readonly Check[] = [
+  fileType, fileExtension, fileSize, fileEmpty, fileTruncated, fileEncrypted, fileLink, fileLock, filePartial, fileVendor, fileActive, fileAttachments, fileRepaired,
+  namePattern, nameRequired, nameIdentity, nameCharacters, nameLength, nameVersionMarks, nameTemplate,
+  pagesLimit, pagesSize, pagesBlank, wordsCount,
+  fontsEmbedded, fontsUnicode, fontsType3, fontsAvailable,
+  textMinimum, textImageOnly, textGarbled, textInvisible, textLookalikes, textZeroWidth,
+  ...identityChecks, identitySelfCitation, identityAcknowledgement, ...metadataChecks,
+  remainsComments, remainsTrackedChanges, remainsHighlight, remainsPlaceholder, remainsBrokenReference, remainsOlderRevision,
+];
+
+/** Every check of the documents together. */
+export const setChecks: readonly SetCheck[] = [setMissing, setSurplus, setOneFile, setDuplicate, setTemplateUnchanged, timeWindow, timeMargin, timeSimilarity];

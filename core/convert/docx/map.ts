@@ -1,0 +1,289 @@
+import { escapeXml, readXml, type Attributes } from '../../engines/xml.ts';
+import { Package } from '../../engines/zip.ts';
+import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { pictureSource } from '../picture.ts';
+import { applyProperty, readNumbering, readStyles, type Look } from './styles.ts';
+
+/** Maps a word-processor package to a page description. Source: ECMA-376-1, 17 (WordprocessingML), 20.4 (pictures), 22.1 (equations).
+ * Tracked changes count as accepted; comments and hidden text are left out, and that is told as a loss. */
+export function mapDocx(bytes: Uint8Array): PageDescription {
+  const pack = new Package(bytes);
+  const main = pack.names().find((n) => /^word\/document\d*\.xml$/.test(n)) ?? 'word/document.xml';
+  const page = emptyPage();
+  const styles = readStyles(pack.text('word/styles.xml')), numbering = readNumbering(pack.text('word/numbering.xml'));
+  page.language = styles.language;
+  const normal = { ...styles.defaults, ...styles.resolve(styles.defaultParagraph) };
+  page.baseFont = familyOf(normal.font ?? 'Times');
+  page.baseSizePt = normal.size ?? 11;
+  const relations = readRelations(pack.text(main.replace(/([^/]+)$/, '_rels/$1.rels')) ?? '');
+  const notes = new Map<string, string>();
+  const context: StoryContext = { page, styles, numbering, pack, relations, notes: [], noteMark: 0, normal, sectionRefs: [] };
+  const body = mapStory(pack.text(main) ?? '', context);
+  for (const kind of ['footnotes', 'endnotes'] as const) {
+    const xml = pack.text(`word/${kind}.xml`);
+    if (!xml) continue;
+    const rel = readRelations(pack.text(`word/_rels/${kind}.xml.rels`) ?? '');
+    for (const note of splitNotes(xml, kind === 'footnotes' ? 'w:footnote' : 'w:endnote')) notes.set(`${kind}/${note.id}`, mapStory(note.xml, { ...context, relations: rel, notes: [] }));
+  }
+  const noteList = context.notes.map((n) => `<div class="note"><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
+  page.body = body + (noteList.length > 0 ? `<hr/>${noteList.join('')}` : '');
+  for (const ref of context.sectionRefs) {
+    const target = relations.get(ref.id)?.target;
+    const xml = target ? pack.text(`word/${target.replace(/^\/?word\//, '')}`) : null;
+    if (!xml || ref.type !== 'default') continue;
+    if (ref.kind === 'header') page.head ||= flatStory(xml); else page.foot ||= flatStory(xml);
+  }
+  return page;
+}
+
+interface Relation { target: string; external: boolean }
+interface StoryContext {
+  page: PageDescription; styles: ReturnType<typeof readStyles>; numbering: ReturnType<typeof readNumbering>; pack: Package; relations: Map<string, Relation>;
+  notes: { kind: 'footnotes' | 'endnotes'; id: string; mark: number }[]; noteMark: number; normal: Look; sectionRefs: { kind: 'header' | 'footer'; type: string; id: string }[];
+}
+
+function readRelations(xml: string): Map<string, Relation> {
+  const relations = new Map<string, Relation>();
+  if (xml) readXml(xml, { open: (_, a) => { if (a.Id) relations.set(a.Id, { target: a.Target ?? '', external: a.TargetMode === 'External' }); } });
+  return relations;
+}
+
+/** The notes of a notes part, separators left out. */
+function splitNotes(xml: string, tag: string): { id: string; xml: string }[] {
+  const found: { id: string; xml: string }[] = [];
+  for (const m of xml.matchAll(new RegExp(`<${tag}\\s([^>]*)>([\\s\\S]*?)</${tag}>`, 'g'))) {
+    if (/w:type="(separator|continuation\w+)"/.test(m[1]!)) continue;
+    const id = /w:id="(-?\d+)"/.exec(m[1]!)?.[1];
+    if (id) found.push({ id, xml: `<x>${m[2]!}</x>` });
+  }
+  return found;
+}
+
+interface Paragraph { look: Look; html: string; style: string | null; boxes: string; label: string }
+
+function mapStory(xml: string, context: StoryContext): string {
+  const { page, styles, relations } = context;
+  let out = '';
+  const outputs: string[] = [];
+  const paragraphs: Paragraph[] = [];
+  const stack: string[] = [];
+  let extent: { width: number; height: number } | null = null, boxes = 0;
+  let run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
+  const links: (string | null)[] = [];
+  /** complex fields: instruction until “separate”, shown result after */
+  const fields: { instruction: string; result: boolean }[] = [];
+  const tables: { rows: Cell[][]; widths: number[] }[] = [];
+  interface Cell { html: string; span: number; merge: 'start' | 'continue' | null }
+  let cell: Cell | null = null;
+  const cells: (Cell | null)[] = [];
+  const mathMarks: Record<string, [string, string]> = { 'm:sup': ['<sup>', '</sup>'], 'm:sub': ['<sub>', '</sub>'], 'm:den': ['/', ''], 'm:rad': ['√(', ')'], 'm:d': ['(', ')'], 'm:mr': ['', '; '] };
+  const emit = (html: string): void => { if (cell) cell.html += html; else out += html; };
+  const add = (html: string): void => { const p = paragraphs[paragraphs.length - 1]; if (p) p.html += html; };
+  const shows = (): boolean => deleted === 0 && fallback === 0 && (fields.length === 0 || fields.every((f) => f.result));
+
+  readXml(xml, {
+    open(name, a) {
+      stack.push(name);
+      if (inRunProperties) { applyProperty(run, name, a); if (name === 'w:rStyle') Object.assign(run, { ...styles.resolve(a['w:val'] ?? null), ...run }); return; }
+      if (inParagraphProperties) { paragraphProperty(name, a); return; }
+      switch (name) {
+        case 'w:p': paragraphs.push({ look: {}, html: '', style: null, boxes: '', label: '' }); break;
+        case 'w:pPr': inParagraphProperties = true; break;
+        case 'w:r': run = {}; break;
+        case 'w:rPr': if (stack[stack.length - 2] === 'w:r') inRunProperties = true; break;
+        case 'w:t': case 'm:t': inText = true; break;
+        case 'w:instrText': inText = true; break;
+        case 'w:tab': if (shows()) add('&#8195;'); break;
+        case 'w:br': case 'w:cr': if (shows()) { if (a['w:type'] === 'page') breakPage(); else add('<br/>'); } break;
+        case 'w:noBreakHyphen': if (shows()) add('\u2011'); break;
+        case 'w:sym': if (shows()) add(symbol(a)); break;
+        case 'w:del': case 'w:moveFrom': deleted++; break;
+        case 'mc:Fallback': fallback++; break;
+        case 'w:hyperlink': {
+          const target = a['r:id'] ? relations.get(a['r:id'])?.target : undefined;
+          links.push(target && /^(https?|mailto):/i.test(target) ? target : null);
+          if (links[links.length - 1]) add(`<a href="${escapeXml(links[links.length - 1]!)}">`);
+          break;
+        }
+        case 'w:fldChar': if (a['w:fldCharType'] === 'begin') fields.push({ instruction: '', result: false }); else if (a['w:fldCharType'] === 'separate' && fields.length) fields[fields.length - 1]!.result = true; else if (a['w:fldCharType'] === 'end') fields.pop(); break;
+        case 'w:footnoteReference': case 'w:endnoteReference': {
+          if (!shows()) break;
+          const mark = ++context.noteMark;
+          context.notes.push({ kind: name === 'w:footnoteReference' ? 'footnotes' : 'endnotes', id: a['w:id'] ?? '', mark });
+          page.counts.footnotes++;
+          page.generated.push(String(mark), String(mark));
+          add(`<sup>${mark}</sup>`);
+          break;
+        }
+        case 'w:tbl': if (fallback === 0) { page.counts.tables++; tables.push({ rows: [], widths: [] }); cells.push(cell); outputs.push(''); cell = null; } break;
+        case 'w:gridCol': tables[tables.length - 1]?.widths.push(Number(a['w:w']) / 20 || 0); break;
+        case 'w:tr': tables[tables.length - 1]?.rows.push([]); break;
+        case 'w:tc': cell = { html: '', span: 1, merge: null }; tables[tables.length - 1]?.rows.at(-1)?.push(cell); break;
+        case 'w:gridSpan': if (cell) cell.span = Number(a['w:val']) || 1; break;
+        case 'w:vMerge': if (cell) cell.merge = a['w:val'] === 'restart' ? 'start' : 'continue'; break;
+        case 'wp:extent': extent = { width: Number(a.cx) / 12_700, height: Number(a.cy) / 12_700 }; break;
+        case 'a:blip': case 'v:imagedata': if (fallback === 0) picture(a['r:embed'] ?? a['r:id'] ?? '', a['r:link']); break;
+        case 'w:txbxContent': boxes++; break;
+        case 'm:oMath': if (mathDepth++ === 0 && fallback === 0) page.counts.equations++; break;
+        case 'm:nary': break;
+        case 'm:chr': add(escapeXml(a['m:val'] ?? '')); break;
+        case 'w:headerReference': case 'w:footerReference': context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' }); break;
+        case 'w:titlePg': page.firstPageDiffers = true; break;
+        case 'w:pgSz': if (a['w:w']) { page.widthPt = Number(a['w:w']) / 20; page.heightPt = Number(a['w:h']) / 20; } break;
+        case 'w:pgMar': page.marginsPt = ['top', 'right', 'bottom', 'left'].map((k) => Math.max(18, Math.abs(Number(a[`w:${k}`] ?? 1440)) / 20)) as PageDescription['marginsPt']; break;
+        case 'w:commentReference': lose('comments are left out'); break;
+        case 'w:object': lose('an embedded object is shown as its picture'); break;
+      }
+      const mark = mathDepth > 0 ? mathMarks[name] : undefined;
+      if (mark) add(mark[0]);
+    },
+    text(text) {
+      if (!inText) return;
+      const top = stack[stack.length - 1];
+      if (top === 'w:instrText') { if (fields.length) fields[fields.length - 1]!.instruction += text; return; }
+      if (!shows() && mathDepth === 0) { if (deleted > 0) lose('tracked deletions are left out'); return; }
+      if (run.hidden) { lose('hidden text is left out'); return; }
+      add(styled(escapeXml(text), run, paragraphs[paragraphs.length - 1]!));
+    },
+    close(name) {
+      stack.pop();
+      const mark = mathDepth > 0 ? mathMarks[name] : undefined;
+      if (mark) add(mark[1]);
+      switch (name) {
+        case 'w:rPr': inRunProperties = false; break;
+        case 'w:pPr': inParagraphProperties = false; break;
+        case 'w:t': case 'm:t': case 'w:instrText': inText = false; break;
+        case 'w:del': case 'w:moveFrom': deleted--; break;
+        case 'mc:Fallback': fallback--; break;
+        case 'm:oMath': mathDepth--; break;
+        case 'w:hyperlink': if (links.pop()) add('</a>'); break;
+        case 'w:txbxContent': boxes--; break;
+        case 'w:p': { const p = paragraphs.pop(); if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } break; }
+        case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows)); } break;
+        case 'w:tc': cell = null; break;
+      }
+    },
+  });
+  return out;
+
+  function paragraphProperty(name: string, a: Attributes): void {
+    const p = paragraphs[paragraphs.length - 1];
+    if (name === 'w:pStyle' && p) p.style = a['w:val'] ?? null;
+    else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
+    else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a);
+  }
+  function sectionProperty(name: string, a: Attributes): void {
+    if (name === 'w:pgSz' && a['w:w']) { page.widthPt = Number(a['w:w']) / 20; page.heightPt = Number(a['w:h']) / 20; }
+    if (name === 'w:headerReference' || name === 'w:footerReference') context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' });
+  }
+  function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
+  function breakPage(): void { const p = paragraphs[paragraphs.length - 1]; if (p) { emit(`${p.html.trim() ? paragraphHtml({ ...p, boxes: '' }) : ''}<div class="break"></div>`); p.html = ''; p.label = '\u0000'; } }
+
+  function effective(p: Paragraph): Look { return { ...context.normal, ...styles.resolve(p.style), ...p.look }; }
+
+  function styled(text: string, own: Look, p: Paragraph): string {
+    const base = { ...context.normal, ...styles.resolve(p.style) }, look = { ...base, ...own };
+    const css: string[] = [];
+    if (look.size && look.size !== base.size) css.push(`font-size:${look.size}pt`);
+    if (own.font) { const family = familyOf(own.font); if (family !== familyOf(base.font ?? 'Times')) css.push(`font-family:${family}`); noteFont(own.font); }
+    if (look.colour && look.colour !== '000000' && look.colour !== base.colour) css.push(`color:#${look.colour}`);
+    let html = look.caps ? text.toUpperCase().replace(/&(AMP|LT|GT|QUOT|#39);/g, (e) => e.toLowerCase()) : text;
+    if (css.length) html = `<span style="${css.join(';')}">${html}</span>`;
+    if (look.bold && !base.bold) html = `<b>${html}</b>`;
+    if (look.italic && !base.italic) html = `<i>${html}</i>`;
+    if (look.underline) html = `<u>${html}</u>`;
+    if (look.strike) html = `<s>${html}</s>`;
+    return look.raise ? `<${look.raise}>${html}</${look.raise}>` : html;
+  }
+  function noteFont(font: string): void { if (!page.substituted.some((s) => s.asked === font)) page.substituted.push({ asked: font, used: familyOf(font) }); }
+
+  function paragraphHtml(p: Paragraph): string {
+    const look = effective(p);
+    if (look.font) noteFont(look.font);
+    const css: string[] = [];
+    let html = p.html;
+    const numbered = look.numId !== undefined && look.numId !== '0' && p.label !== '\u0000' ? context.numbering.label(look.numId, look.level ?? 0) : null;
+    let left = p.look.left ?? numbered?.left ?? look.left ?? 0, first = p.look.first ?? numbered?.first ?? look.first ?? 0;
+    if (numbered?.text) { page.generated.push(numbered.text); html = `${escapeXml(numbered.text)}&#8194;${html}`; if (first >= 0 && left === 0) { left = 18; first = -18; } }
+    css.push(`margin:${fixed(look.before ?? 0)}pt ${fixed(look.right ?? 0)}pt ${fixed(look.after ?? 0)}pt ${fixed(Math.max(0, left))}pt`);
+    if (first) css.push(`text-indent:${fixed(Math.max(first, -left))}pt`);
+    if (look.align && look.align !== 'left') css.push(`text-align:${look.align}`);
+    if (look.line && Math.abs(look.line - 1) > 0.01) css.push(`line-height:${fixed(look.line * 1.15)}`);
+    if (look.size && look.size !== page.baseSizePt) css.push(`font-size:${look.size}pt`);
+    if (look.bold) css.push('font-weight:bold');
+    if (look.italic) css.push('font-style:italic');
+    if (look.colour && look.colour !== '000000') css.push(`color:#${look.colour}`);
+    const family = familyOf(look.font ?? 'Times');
+    if (look.font && family !== page.baseFont) css.push(`font-family:${family}`);
+    const heading = headingLevel(p, look);
+    const tag = heading ? `h${heading}` : 'p';
+    if (!heading && look.keepNext) css.push('page-break-after:avoid');
+    const before = look.pageBreakBefore && p.label !== '\u0000' ? '<div class="break"></div>' : '';
+    return `${before}<${tag} style="${css.join(';')}"${look.rtl ? ' dir="rtl"' : ''}>${html || '&#160;'}</${tag}>`;
+  }
+  function headingLevel(p: Paragraph, look: Look): number {
+    const named = /^heading (\d)/i.exec(styles.nameOf(p.style))?.[1];
+    if (named) return Math.min(6, Number(named));
+    if (look.outline !== undefined && look.outline < 9) return Math.min(6, look.outline + 1);
+    return 0;
+  }
+
+  function tableHtml(rows: Cell[][]): string {
+    // A vertical merge becomes a row span: each continuing cell is folded into the one that starts it.
+    const starts: (Cell & { rows: number })[] = [];
+    const lines = rows.map((row) => {
+      let column = 0;
+      return row.map((c) => {
+        const at = column;
+        column += c.span;
+        if (c.merge === 'continue' && starts[at]) { starts[at]!.rows++; starts[at]!.html += c.html === '' || /^<p[^>]*>&#160;<\/p>$/.test(c.html) ? '' : c.html; return null; }
+        const placed = Object.assign(c, { rows: 1 });
+        if (c.merge === 'start') starts[at] = placed; else delete starts[at];
+        return placed;
+      });
+    });
+    return `<table>${lines.map((row) => `<tr>${row.filter((c) => c !== null).map((c) => `<td${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.rows > 1 ? ` rowspan="${c.rows}"` : ''}>${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
+  }
+
+  function picture(id: string, linked: string | undefined): void {
+    const relation = relations.get(id);
+    const part = relation && !relation.external ? context.pack.part(resolveTarget(relation.target)) : null;
+    if (!part) { lose(linked || relation?.external ? 'a picture is outside the file and is missing' : 'a picture is missing'); return; }
+    const source = pictureSource(part);
+    if (!source) { lose('a drawing of a kind that cannot be shown here is left out'); return; }
+    page.counts.images++;
+    const widest = page.widthPt - page.marginsPt[1] - page.marginsPt[3];
+    const size = extent ?? { width: 0, height: 0 };
+    const scale = size.width > widest ? widest / size.width : 1;
+    add(`<img src="${source}"${size.width > 0 ? ` style="width:${fixed(size.width * scale)}pt;height:${fixed(size.height * scale)}pt"` : ''}/>`);
+    extent = null;
+  }
+}
+const fixed = (n: number): string => String(Math.round(n * 100) / 100);
+const resolveTarget = (target: string): string => (target.startsWith('/') ? target.slice(1) : `word/${target}`).replace(/[^/]+\/\.\.\//g, '');
+/** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */
+const symbol = (a: Attributes): string => { const code = parseInt(a['w:char'] ?? '', 16); const table: Record<number, string> = { 0xf0b7: '•', 0xf0a7: '▪', 0xf0e0: '→', 0xf0fc: '✓', 0xf061: 'α', 0xf062: 'β', 0xf06d: 'μ', 0xf0b0: '°', 0xf0b1: '±', 0xf0b4: '×' }; return table[code] ?? (code >= 0xe000 && code <= 0xf8ff ? '' : String.fromCodePoint(code || 32)); };
+
+/** A header or footer as one line; page fields become marks. */
+function flatStory(xml: string): string {
+  let out = '', inText = false, result = true;
+  let instruction = '';
+  const field = (): void => { if (/\bNUMPAGES\b|\bSECTIONPAGES\b/.test(instruction)) out += '\u0002'; else if (/\bPAGE\b/.test(instruction)) out += '\u0001'; };
+  let pageField = false;
+  readXml(xml, {
+    open(name, a) {
+      if (name === 'w:t' || name === 'w:instrText') inText = true;
+      if (name === 'w:fldChar') {
+        if (a['w:fldCharType'] === 'begin') { instruction = ''; result = false; pageField = false; }
+        else if (a['w:fldCharType'] === 'separate') { pageField = /\b(NUMPAGES|SECTIONPAGES|PAGE)\b/.test(instruction); field(); result = !pageField; }
+        else { if (!result && !pageField) field(); result = true; }
+      }
+      if (name === 'w:fldSimple') { instruction = a['w:instr'] ?? ''; pageField = /\b(NUMPAGES|PAGE)\b/.test(instruction); field(); if (pageField) result = false; }
+      if (name === 'w:tab' || name === 'w:ptab') out += '   ';
+      if (name === 'w:p' && out) out += '   ';
+    },
+    text(text) { if (!inText) return; if (!result && !pageField) instruction += text; else if (result) out += text; },
+    close(name) { if (name === 'w:t' || name === 'w:instrText') inText = false; if (name === 'w:fldSimple') result = true; },
+  });
+  return out.replace(/\s{4,}/g, '   ').trim();
+}

@@ -1,0 +1,84 @@
+import { loadMupdf, saveWhole, withPdf } from '../engines/pdf.ts';
+import { escapeXml } from '../engines/xml.ts';
+import { heed, type Job } from '../model/outcome.ts';
+import type { PageDescription } from './page-description.ts';
+
+/** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata. */
+export async function layOut(page: PageDescription, job: Job): Promise<Uint8Array> {
+  const mupdf = await loadMupdf();
+  const [top, right, bottom, left] = page.marginsPt;
+  const html = `<html${page.language ? ` lang="${escapeXml(page.language)}"` : ''}><head><style>
+@page{margin:${top}pt ${right}pt ${bottom}pt ${left}pt} body{margin:0;font-family:${page.baseFont};font-size:${page.baseSizePt}pt;line-height:1.15}
+p{margin:0} h1,h2,h3,h4,h5,h6{font-size:1em;font-weight:normal;page-break-after:avoid} table{border-collapse:collapse;margin:4pt 0 8pt 0} td{border:0.5pt solid #555;padding:2pt 4pt}
+a{color:#1a4a7a} .break{page-break-after:always} .note{font-size:0.85em;margin-top:3pt} hr{border-bottom:0.5pt solid #777;margin:12pt 0 4pt 0}
+</style></head><body>${page.body}</body></html>`;
+  const doc = mupdf.Document.openDocument(new TextEncoder().encode(html), 'text/html');
+  const buffer = new mupdf.Buffer();
+  const links: { uri: string; box: [number, number, number, number] }[][] = [];
+  try {
+    doc.layout(page.widthPt, page.heightPt, page.baseSizePt);
+    const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
+    const count = doc.countPages();
+    for (let i = 0; i < count; i++) {
+      heed(job);
+      const one = doc.loadPage(i);
+      const device = writer.beginPage(one.getBounds());
+      one.run(device, mupdf.Matrix.identity);
+      writer.endPage();
+      links.push(one.getLinks().filter((l) => l.isExternal()).map((l) => ({ uri: l.getURI(), box: l.getBounds() as [number, number, number, number] })));
+      one.destroy();
+      job.progress?.(i + 1, count, 'pages');
+    }
+    writer.close();
+  } finally { doc.destroy(); }
+  const written = buffer.asUint8Array().slice();
+  buffer.destroy();
+  return withPdf(written, (pdf) => {
+    links.forEach((row, i) => {
+      if (row.length === 0) return;
+      const one = pdf.loadPage(i);
+      for (const link of row) one.createLink(link.box, link.uri).destroy();
+      one.destroy();
+    });
+    const count = pdf.countPages();
+    for (let i = 0; i < count; i++) {
+      if (i === 0 && page.firstPageDiffers) continue;
+      const fill = (line: string): string => line.replace(/\u0001/g, String(i + 1)).replace(/\u0002/g, String(count));
+      if (page.head) stamp(pdf, i, fill(page.head), left, top * 0.55);
+      if (page.foot) stamp(pdf, i, fill(page.foot), left, page.heightPt - bottom * 0.45);
+    }
+    pdf.subsetFonts();
+    const root = pdf.getTrailer().get('Root');
+    root.delete('Info');
+    if (page.language) pdf.setLanguage(page.language.slice(0, 2).toLowerCase() as never);
+    pdf.getTrailer().delete('Info');
+    pdf.getTrailer().delete('ID');
+    return saveWhole(pdf, 'garbage=4,compress');
+  });
+
+  /** Adds one line of text to a page, baseline at y from the top. */
+  function stamp(pdf: Parameters<Parameters<typeof withPdf>[1]>[0], index: number, line: string, x: number, y: number): void {
+    const font = new mupdf.Font('Times-Roman');
+    const object = pdf.findPage(index);
+    const ref = pdf.addFont(font);
+    let resources = object.getInheritable('Resources');
+    if (!resources.isDictionary()) { resources = pdf.newDictionary(); object.put('Resources', resources); }
+    let fonts = resources.get('Font');
+    if (!fonts.isDictionary()) { fonts = pdf.newDictionary(); resources.put('Font', fonts); }
+    fonts.put('HandOverHead', ref);
+    // Identity-H: two bytes a glyph (ISO 32000-1, 9.7.5.2).
+    let hex = '';
+    for (const char of line) hex += font.encodeCharacter(char.codePointAt(0)!).toString(16).padStart(4, '0');
+    const size = 9.5;
+    const stream = pdf.addStream(`q BT /HandOverHead ${size} Tf 0.25 g 1 0 0 1 ${x} ${page.heightPt - y} Tm <${hex}> Tj ET Q`, {});
+    const contents = object.get('Contents');
+    const list = pdf.newArray();
+    const open = pdf.addStream('q', {}), close = pdf.addStream('Q', {});
+    list.push(open);
+    if (contents.isArray()) for (let i = 0; i < contents.length; i++) list.push(contents.get(i)); else list.push(contents);
+    list.push(close);
+    list.push(stream);
+    object.put('Contents', list);
+    font.destroy();
+  }
+}

@@ -1,0 +1,131 @@
+import { escapeXml, readXml } from '../../engines/xml.ts';
+import { Package } from '../../engines/zip.ts';
+import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { pictureSource } from '../picture.ts';
+
+interface OdfStyle { parent: string | null; css: Record<string, string> }
+
+/** Maps an OpenDocument text to a page description. Source: OASIS ODF 1.2-1, 5 (text), 9 (tables), 10 (frames), 16 (styles). */
+export function mapOdt(bytes: Uint8Array): PageDescription {
+  const pack = new Package(bytes), page = emptyPage();
+  const styles = new Map<string, OdfStyle>(), listKinds = new Map<string, boolean[]>();
+  for (const part of ['styles.xml', 'content.xml']) readStyles(pack.text(part) ?? '<x/>', styles, listKinds, page);
+  const standard = resolve('Standard', styles);
+  if (standard['font-size']) page.baseSizePt = parseFloat(standard['font-size']) || 12;
+  if (standard['font-family']) page.baseFont = familyOf(standard['font-family']);
+  const notes: string[] = [];
+  let out = '', skip = 0, mark = 0;
+  const targets: string[] = [];
+  const stack: string[] = [];
+  const lists: { ordered: boolean; count: number }[] = [];
+  let listStyle = '', label = '', frame = { width: 0, height: 0 }, spanned: { name: string; closing: string }[] = [];
+  const emit = (html: string): void => { if (skip > 0) return; if (targets.length > 0) targets[targets.length - 1] += html; else out += html; };
+  readXml(pack.text('content.xml') ?? '<x/>', {
+    open(name, a) {
+      stack.push(name);
+      switch (name) {
+        case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
+        case 'text:p': case 'text:h': {
+          const css = resolve(a['text:style-name'] ?? '', styles);
+          const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
+          const indent = lists.length > 0 ? `;margin-left:${lists.length * 18}pt` : '';
+          if (css['break-before'] === 'page') emit('<div class="break"></div>');
+          emit(`<${tag} style="${paragraphCss(css)}${indent}">${label}`);
+          label = '';
+          spanned.push({ name, closing: `</${tag}>` });
+          break;
+        }
+        case 'text:span': {
+          const css = resolve(a['text:style-name'] ?? '', styles), opening: string[] = [], closing: string[] = [];
+          const wrap = (tag: string): void => { opening.push(`<${tag}>`); closing.unshift(`</${tag}>`); };
+          if (css['font-weight'] === 'bold') wrap('b');
+          if (css['font-style'] === 'italic') wrap('i');
+          if (css['text-underline-style'] && css['text-underline-style'] !== 'none') wrap('u');
+          if (/^super/.test(css['text-position'] ?? '')) wrap('sup');
+          if (/^sub/.test(css['text-position'] ?? '')) wrap('sub');
+          emit(opening.join(''));
+          spanned.push({ name, closing: closing.join('') });
+          break;
+        }
+        case 'text:s': emit('&#160;'.repeat(Math.min(50, Number(a['text:c'] ?? 1) || 1))); break;
+        case 'text:tab': emit('&#8195;'); break;
+        case 'text:line-break': emit('<br/>'); break;
+        case 'text:list': { if (a['text:style-name']) listStyle = a['text:style-name']; lists.push({ ordered: listKinds.get(listStyle)?.[lists.length] ?? false, count: 0 }); break; }
+        case 'text:list-item': { const list = lists[lists.length - 1]; if (list) { list.count++; label = list.ordered ? `${list.count}.&#8194;` : '•&#8194;'; if (list.ordered) page.generated.push(`${list.count}.`); } break; }
+        case 'text:note': { mark++; emit(`<sup>${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
+        case 'text:note-body': targets.push(''); break;
+        case 'table:table': page.counts.tables++; emit('<table>'); break;
+        case 'table:table-row': emit('<tr>'); break;
+        case 'table:table-cell': emit(`<td${Number(a['table:number-columns-spanned']) > 1 ? ` colspan="${a['table:number-columns-spanned']}"` : ''}${Number(a['table:number-rows-spanned']) > 1 ? ` rowspan="${a['table:number-rows-spanned']}"` : ''}>`); break;
+        case 'draw:frame': frame = { width: points(a['svg:width']), height: points(a['svg:height']) }; break;
+        case 'draw:image': {
+          const part = /^(Pictures|\.\/Pictures|media)/.test(a['xlink:href'] ?? '') ? pack.part(a['xlink:href']!.replace(/^\.\//, '')) : null;
+          const source = part && pictureSource(part);
+          if (source && skip === 0) { page.counts.images++; const widest = page.widthPt - page.marginsPt[1] - page.marginsPt[3], k = frame.width > widest ? widest / frame.width : 1; emit(`<img src="${source}"${frame.width ? ` style="width:${frame.width * k}pt;height:${frame.height * k}pt"` : ''}/>`); } else if (!source && !/ObjectReplacements/.test(a['xlink:href'] ?? '')) lose('a picture is missing or of a kind that cannot be shown here');
+          break;
+        }
+        case 'text:a': if (/^(https?|mailto):/i.test(a['xlink:href'] ?? '')) { emit(`<a href="${escapeXml(a['xlink:href']!)}">`); spanned.push({ name, closing: '</a>' }); } else spanned.push({ name, closing: '' }); break;
+      }
+    },
+    text(text) {
+      const inside = spanned.length > 0 && skip === 0 && stack.some((s) => s === 'text:p' || s === 'text:h');
+      if (inside) emit(escapeXml(text.replace(/[\r\n\t ]+/g, ' ')));
+    },
+    close(name) {
+      stack.pop();
+      switch (name) {
+        case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip--; break;
+        case 'text:p': case 'text:h': case 'text:span': case 'text:a': { const top = spanned.pop(); if (top) emit(top.closing); break; }
+        case 'text:list': lists.pop(); break;
+        case 'text:note-body': notes.push(`<div class="note"><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
+        case 'table:table': emit('</table>'); break;
+        case 'table:table-row': emit('</tr>'); break;
+        case 'table:table-cell': emit('</td>'); break;
+      }
+    },
+  });
+  page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
+  return page;
+  function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
+}
+
+function readStyles(xml: string, styles: Map<string, OdfStyle>, listKinds: Map<string, boolean[]>, page: PageDescription): void {
+  let current: OdfStyle | null = null, list: boolean[] | null = null;
+  readXml(xml, {
+    open(name, a) {
+      if (name === 'style:style') { current = { parent: a['style:parent-style-name'] ?? null, css: {} }; styles.set(a['style:name'] ?? '', current); }
+      else if (name === 'style:default-style') { current = { parent: null, css: {} }; if (a['style:family'] === 'paragraph') styles.set('\u0000default', current); }
+      else if (current && /^style:(text|paragraph)-properties$/.test(name)) for (const [k, v] of Object.entries(a)) current.css[k.replace(/^(fo|style):/, '').replace('font-name', 'font-family')] ??= v;
+      else if (name === 'text:list-style') { list = []; listKinds.set(a['style:name'] ?? '', list); }
+      else if (list && name.startsWith('text:list-level-style-')) list[Number(a['text:level'] ?? 1) - 1] = name.endsWith('number');
+      else if (name === 'style:page-layout-properties' && a['fo:page-width']) {
+        page.widthPt = points(a['fo:page-width']) || page.widthPt; page.heightPt = points(a['fo:page-height']) || page.heightPt;
+        page.marginsPt = ['top', 'right', 'bottom', 'left'].map((s) => points(a[`fo:margin-${s}`] ?? a['fo:margin']) || 56) as PageDescription['marginsPt'];
+      }
+    },
+    close(name) { if (/^style:(default-)?style$/.test(name)) current = null; if (name === 'text:list-style') list = null; },
+  });
+}
+function resolve(name: string, styles: Map<string, OdfStyle>): Record<string, string> {
+  const chain: Record<string, string>[] = [];
+  for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; }
+  return Object.assign({}, styles.get('\u0000default')?.css, ...chain) as Record<string, string>;
+}
+function paragraphCss(css: Record<string, string>): string {
+  const out = [`margin:${points(css['margin-top'])}pt ${points(css['margin-right'])}pt ${points(css['margin-bottom'])}pt ${points(css['margin-left'])}pt`];
+  const align = css['text-align'];
+  if (align && align !== 'start') out.push(`text-align:${align === 'end' ? 'right' : align}`);
+  if (points(css['text-indent'])) out.push(`text-indent:${points(css['text-indent'])}pt`);
+  if (/pt$/.test(css['font-size'] ?? '')) out.push(`font-size:${css['font-size']}`);
+  if (/%$/.test(css['line-height'] ?? '')) out.push(`line-height:${(parseFloat(css['line-height']!) / 100) * 1.15}`);
+  if (css['font-weight'] === 'bold') out.push('font-weight:bold');
+  if (css['font-style'] === 'italic') out.push('font-style:italic');
+  return out.join(';');
+}
+/** A length in points; 0 for what is none. */
+function points(length: string | undefined): number {
+  const m = /^(-?[\d.]+)(cm|mm|in|pt|pc|px)$/.exec(length ?? '');
+  if (!m) return 0;
+  const unit: Record<string, number> = { cm: 28.3465, mm: 2.83465, in: 72, pt: 1, pc: 12, px: 0.75 };
+  return Math.round(Number(m[1]) * unit[m[2]!]! * 100) / 100;
+}

@@ -1,0 +1,28 @@
+/** What the built-in engine lays out: HTML in a small dialect that it knows, and what goes around it. */
+export interface PageDescription {
+  body: string;
+  widthPt: number; heightPt: number;
+  /** top, right, bottom, left */ marginsPt: [number, number, number, number];
+  /** lines for the head and foot of each page; `\u0001` stands for the page number, `\u0002` for the number of pages */
+  head: string; foot: string;
+  /** none on the first page */ firstPageDiffers: boolean;
+  language: string | null;
+  baseFont: FontFamily; baseSizePt: number;
+  /** words that the mapping itself adds: list labels, note marks */ generated: string[];
+  counts: { images: number; tables: number; equations: number; footnotes: number };
+  /** fonts that were asked for and replaced by metric-compatible or similar ones */ substituted: { asked: string; used: FontFamily }[];
+  losses: string[];
+}
+export type FontFamily = 'serif' | 'sans-serif' | 'monospace';
+
+/** A family that sets like the one asked for. Common practice: Times-like, Arial-like, Courier-like. */
+export function familyOf(font: string): FontFamily {
+  if (/courier|consol|mono|typewriter|menlo/i.test(font)) return 'monospace';
+  return /arial|helvet|calibri|carlito|sans|verdana|tahoma|segoe|gothic|aptos|open|roboto|lato|trebuc|candara|corbel|ubuntu/i.test(font) ? 'sans-serif' : 'serif';
+}
+
+export const a4: Pick<PageDescription, 'widthPt' | 'heightPt' | 'marginsPt'> = { widthPt: 595.28, heightPt: 841.89, marginsPt: [72, 72, 72, 72] };
+export const emptyPage = (): PageDescription => ({
+  body: '', ...a4, head: '', foot: '', firstPageDiffers: false, language: null, baseFont: 'serif', baseSizePt: 12, generated: [],
+  counts: { images: 0, tables: 0, equations: 0, footnotes: 0 }, substituted: [], losses: [],
+});

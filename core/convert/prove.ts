@@ -1,0 +1,36 @@
+import type { DocumentFacts } from '../model/facts.ts';
+import { splitWords } from '../text/words.ts';
+import type { PageDescription } from './page-description.ts';
+
+export interface ConversionProof {
+  wordsBefore: number; wordsAfter: number; missing: string[]; added: string[];
+  images: Pair; tables: Pair; equations: Pair; footnotes: Pair;
+}
+interface Pair { before: number; after: number }
+
+const mainText = (facts: DocumentFacts, heads: boolean): string => (facts.passages.ok ? facts.passages.value.filter((p) => ['text', 'footnote', 'textbox', ...(heads ? ['runningHead'] : [])].includes(p.place)).map((p) => p.text).join('\n') : '');
+
+/** Compares the words of the source with those of the result: each occurrence that is missing or added is listed. Words by UAX #29.
+ * A word broken at a line's end counts as whole; labels and marks that the conversion itself writes are not additions.
+ * Running lines count once, however many pages repeat them. */
+export function proveConversion(source: DocumentFacts[], result: DocumentFacts, page: Pick<PageDescription, 'generated' | 'counts'>): ConversionProof {
+  const before = splitWords(source.map((s) => mainText(s, false)).join('\n').normalize('NFKC').replace(/[\u00ad\u200b]/g, ''));
+  const after = splitWords(mainText(result, false).normalize('NFKC').replace(/\u00ad/g, '').replace(/([\p{L}])[-‐]\n(?=\p{Ll})/gu, '$1').replace(/\n/g, ' '));
+  const counts = new Map<string, number>();
+  for (const w of before) counts.set(w, (counts.get(w) ?? 0) + 1);
+  const extra: string[] = [];
+  for (const w of after) { const n = counts.get(w) ?? 0; if (n > 0) counts.set(w, n - 1); else extra.push(w); }
+  let missing = [...counts].flatMap(([w, n]) => Array.from({ length: n }, () => w));
+  const allowed = new Map<string, number>();
+  for (const w of splitWords([...page.generated, ...headWords(source)].join('\n'))) allowed.set(w, (allowed.get(w) ?? 0) + 1);
+  let added = extra.filter((w) => { const n = allowed.get(w) ?? 0; if (n > 0) { allowed.set(w, n - 1); return false; } return true; });
+  // A long word that was broken between lines shows as one missing and two added: joined again it is neither.
+  for (let i = 0; i + 1 < added.length; i++) {
+    const joined = missing.findIndex((m) => m === added[i]! + added[i + 1]! || m.replace(/[-‐]/g, '') === added[i]! + added[i + 1]!);
+    if (joined >= 0) { missing = missing.filter((_, k) => k !== joined); added = added.filter((_, k) => k !== i && k !== i + 1); i--; }
+  }
+  const sum = (k: keyof PageDescription['counts']): number => source.reduce((n, s) => n + (s.structure?.[k] ?? 0), 0);
+  const pair = (k: keyof PageDescription['counts']): Pair => ({ before: sum(k), after: page.counts[k] });
+  return { wordsBefore: before.length, wordsAfter: after.length, missing, added, images: pair('images'), tables: pair('tables'), equations: pair('equations'), footnotes: pair('footnotes') };
+}
+const headWords = (source: DocumentFacts[]): string[] => source.flatMap((s) => (s.passages.ok ? s.passages.value.filter((p) => p.place === 'runningHead').map((p) => p.text) : []));

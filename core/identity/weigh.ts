@@ -1,0 +1,85 @@
+import type { Passage } from '../model/facts.ts';
+import type { Hit } from './find.ts';
+
+/** Why a hit weighs what it weighs; the words are in the messages table. */
+export type WeighReason =
+  | 'exact' | 'structured' | 'titlePage' | 'citation' | 'referenceEntry' | 'otherPerson' | 'half' | 'given' | 'commonWord' | 'lowerCase' | 'weak';
+export interface Weight { standing: 'stops' | 'look'; reason: WeighReason }
+
+/** Places where a string is there to name somebody or something, not to be prose. */
+const structured = new Set<Passage['place']>(['comment', 'trackedChange', 'metadata', 'fileName', 'signature', 'path', 'imageMetadata', 'form', 'annotation']);
+
+/** Weighs a hit by its context. @returns null where it is no sign of the student: an ordinary word, somebody else's reference */
+export function weighHit(hit: Hit, passage: Passage): Weight | null {
+  const { form } = hit;
+  const { text } = passage;
+  const found = text.slice(hit.start, hit.end);
+  const inReferences = passage.section === 'references';
+  if (form.kind === 'number' || form.kind === 'email' || form.kind === 'phrase') {
+    return form.weight === 'strong' ? { standing: 'stops', reason: 'exact' } : { standing: 'look', reason: 'weak' };
+  }
+  if (form.kind === 'handle') {
+    // A user name that is a plain word or a short one needs a place that holds such things.
+    const wordLike = /^[a-z]+$/i.test(form.key) && form.key.length < 5;
+    return wordLike && !structured.has(passage.place) && passage.place !== 'cloudAddress' ? { standing: 'look', reason: 'weak' } : { standing: 'stops', reason: 'exact' };
+  }
+  if (form.unspaced) return form.key.length >= 2 ? { standing: 'stops', reason: 'exact' } : { standing: 'look', reason: 'weak' };
+  if (passage.authorLike) return { standing: 'stops', reason: 'structured' };
+  const proper = /^\p{Lu}/u.test(found) || !/\p{Lu}|\p{Ll}/u.test(found);
+  const allCaps = found === found.toUpperCase() && /\p{Lu}{2}/u.test(found);
+  const before = text.slice(Math.max(0, hit.start - 40), hit.start), after = text.slice(hit.end, hit.end + 40);
+  if (form.full) {
+    if (inReferences) return sameInitials(form, after, before) === false ? null : { standing: 'look', reason: 'referenceEntry' };
+    if (form.detail === 'initials' && form.weight === 'weak') return { standing: 'look', reason: 'half' };
+    return { standing: 'stops', reason: 'exact' };
+  }
+  if (structured.has(passage.place)) return form.common && !proper && passage.place !== 'fileName' && passage.place !== 'path' ? null : { standing: form.weight === 'strong' || form.detail === 'surname' || wholeValue(hit, text) ? 'stops' : 'look', reason: 'structured' };
+  if (form.detail === 'givenName') {
+    if (!proper) return null;
+    if (form.common && (allCaps || startsSentence(before))) return null;
+    // Followed or preceded by another capitalised name it is somebody else.
+    if (/^\s+(?:[A-Z]\.\s+)*\p{Lu}\p{Ll}+/u.test(after) && !/^\s*\n/.test(after)) return form.common || inReferences ? null : { standing: 'look', reason: 'otherPerson' };
+    if (form.common) return passage.section === 'titlePage' || passage.place === 'runningHead' ? { standing: 'look', reason: 'commonWord' } : null;
+    return inReferences ? null : { standing: 'look', reason: 'given' };
+  }
+  // Surnames and other names.
+  const other = otherPerson(form, before, after);
+  if (inReferences) {
+    if (other) return null;
+    return form.common || form.weight === 'weak' ? null : { standing: 'look', reason: 'referenceEntry' };
+  }
+  const cited = isCited(before, after);
+  if (form.common) {
+    if (!proper || cited || other) return null;
+    if (allCaps || startsSentence(before) || /^\s+\p{Lu}/u.test(after) || /\p{Lu}\p{Ll}*\s+$/u.test(before)) return passage.place === 'runningHead' && found.length === text.trim().replace(/[\d\s|·–-]/g, '').length ? { standing: 'look', reason: 'commonWord' } : null;
+    return { standing: 'look', reason: 'commonWord' };
+  }
+  if (form.weight === 'weak') return !proper || cited || other ? null : { standing: 'look', reason: 'half' };
+  if (cited) return { standing: 'look', reason: 'citation' };
+  if (other) return { standing: 'look', reason: 'otherPerson' };
+  return { standing: 'stops', reason: passage.section === 'titlePage' ? 'titlePage' : 'exact' };
+}
+
+const wholeValue = (hit: Hit, text: string): boolean => text.slice(hit.start, hit.end).length >= text.trim().length - 2;
+const startsSentence = (before: string): boolean => /(?:^|[.!?:;•\n]\s*|^\s*[\d.]+\s*)["'“‘(]*$/.test(before);
+
+/** “(Name, 2019)”, “Name (2019)”, “Name et al.”, “Name and Other (2019)”. Author–date styles; common practice. */
+function isCited(before: string, after: string): boolean {
+  return /^(?:['’]s)?\s*(?:,\s*|\()\s*(?:\d{4}[a-z]?|in press|n\.d\.)/.test(after) || /^\s+et\s+al/.test(after) || /^,?\s*(?:and|&)\s+\p{Lu}[\p{L}'’-]+,?\s*\(?\d{4}/u.test(after) || /\(\s*(?:see\s+|e\.g\.,?\s+|cf\.\s+)?$/.test(before) && /^[^)]{0,40}\d{4}/.test(after) || /(?:and|&|;)\s+$/.test(before) && /^,?\s*\(?\d{4}/.test(after);
+}
+
+/** Another given name, title or initial stands with the surname: “Prof. Name”, “J. Name”, “Karen Name”, “Name, J.”. */
+function otherPerson(form: Hit['form'], before: string, after: string): boolean {
+  const title = /(?:Prof(?:essor)?|Dr|Mr|Mrs|Ms|Mx|Sir|Dame|Lord|Lady)\.?\s+(?:[A-Z]\.\s*|\p{Lu}\p{Ll}+\s+)?$/u.test(before);
+  if (title) return true;
+  const initialAfter = /^,\s*(\p{Lu})\.?[\s,.&;)]/u.exec(after), initialBefore = /(?:^|[\s(,;&])(\p{Lu})\.\s*$/u.exec(before);
+  if (initialAfter || initialBefore) return true;
+  const word = /(?:^|[\s(“"])(\p{Lu}\p{Ll}{2,})\s+$/u.exec(before)?.[1];
+  return word !== undefined && !/^(?:The|By|Author|Name|Student|Surname|Submitted|Written|From|Prepared|Copyright|With|And|For|Candidate|Signed|Contact|Report|Essay|Paper|Saltmarsh|See|In|Of)$/.test(word) && form.detail === 'surname';
+}
+
+/** In a reference entry: whether the initials are the student's. Undefined where there are none. */
+function sameInitials(form: Hit['form'], after: string, before: string): boolean | undefined {
+  const initial = /^,?\s*(\p{Lu})\./u.exec(after)?.[1] ?? /(\p{Lu})\.\s*$/u.exec(before)?.[1];
+  return initial === undefined ? undefined : form.shown.toUpperCase().startsWith(initial);
+}

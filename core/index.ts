@@ -1,0 +1,21 @@
+/** The public surface of the core: what screens (through a worker), the server and the command line may use. */
+export { checkFiles, type Checked, type CheckedFile, type CheckOptions, type SourceFile } from './verbs/check.ts';
+export { cleanFile, type Cleaned } from './verbs/clean.ts';
+export { convertFiles, joinPdfs, type Converted, type OfficeEngine } from './verbs/convert.ts';
+export { readReceipt, type ReceiptResult } from './verbs/receipt.ts';
+export { readBrief, type BriefRead, type Remark } from './brief/read.ts';
+export { readDocument } from './readers/index.ts';
+export { sniffKind, extensionOf } from './readers/kind.ts';
+export { judge, docketOfBrief } from './docket/run.ts';
+export { matchDocuments, verdictOf, type Verdict } from './docket/match.ts';
+export { proposeName, checkPattern, fieldNames } from './naming/pattern.ts';
+export { emptyBrief, noLimits, type Brief, type DocumentDemand, type Limits, type NameField } from './model/brief.ts';
+export { noDetails, type Details } from './model/details.ts';
+export { CannotDo, fail, succeed, type Failure, type Job, type Outcome } from './model/outcome.ts';
+export type { DocumentFacts, FileFacts, Box } from './model/facts.ts';
+export type { DocketLine, DocketStanding, Finding } from './model/finding.ts';
+export type { Kind } from './model/kinds.ts';
+export type { Proof } from './mends/prove.ts';
+export { kindNames, endings } from './tables/signatures.ts';
+export { showBytes } from './text/show.ts';
+export { effectiveDue, instantOf, showInstant, zoneOf } from './time/instant.ts';

@@ -1,0 +1,26 @@
+import { CannotDo, type Job } from '../../model/outcome.ts';
+import { sniffKind } from '../../readers/kind.ts';
+import { cleanOdf } from './odf.ts';
+import { cleanOoxml } from './ooxml.ts';
+import { cleanPdf } from './pdf.ts';
+import { cleanPicture } from './picture.ts';
+
+const maxDepth = 3;
+
+/** A copy without metadata. The given bytes are not changed.
+ * @throws {CannotDo} `unsupported` for a kind that cannot be cleaned, `encrypted` when a password is needed, `unreadable` when damaged */
+export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, depth = 0): Promise<Uint8Array> {
+  const verdict = sniffKind(bytes, name);
+  if (verdict.encrypted) throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', name);
+  const inner = async (b: Uint8Array): Promise<Uint8Array | null> => {
+    if (depth >= maxDepth) return null;
+    try { return await cleanBytes(b, '', {}, depth + 1); } catch { return null; }
+  };
+  switch (verdict.kind) {
+    case 'pdf': return cleanPdf(bytes, job, inner);
+    case 'docx': case 'docm': case 'dotx': case 'xlsx': case 'pptx': return cleanOoxml(bytes, job, inner);
+    case 'odt': case 'ods': case 'odp': return cleanOdf(bytes, job, inner);
+    case 'jpeg': case 'png': case 'tiff': return cleanPicture(bytes)!;
+    default: throw new CannotDo('unsupported', `Metadata of this kind of file (${verdict.kind}) cannot be cleared here.`, 'Convert it to PDF or DOCX first.', name);
+  }
+}

@@ -1,0 +1,35 @@
+import { Package, packZip } from '../../engines/zip.ts';
+import { heed, type Job } from '../../model/outcome.ts';
+import { cleanPicture } from './picture.ts';
+
+const emptyMeta = '<?xml version="1.0" encoding="UTF-8"?>\n<office:document-meta xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:meta="urn:oasis:names:tc:opendocument:xmlns:meta:1.0" office:version="1.2"><office:meta/></office:document-meta>';
+const dropParts = /^Thumbnails\/|^Versions\/|^VersionList\.xml$|^manifest\.rdf$|^layout-cache$/;
+/** Settings that name a printer, a data source or an editing session (ODF 1.2-1, 3.10; item names are the producers'). */
+const dropSettings = /<config:config-item\s[^>]*config:name="(?:PrinterName|PrinterSetup|PrinterFaxName|PrintFaxName|CurrentDatabase\w*|Rsid\w*|LoadReadonlyPath|PrinterIndependentLayout_unused)"[^>]*(?:\/>|>[\s\S]*?<\/config:config-item>)/g;
+
+/** An OpenDocument package without properties, authors, dates, session ids, thumbnails and picture metadata. Text and layout stay. */
+export async function cleanOdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>): Promise<Uint8Array> {
+  const pack = new Package(bytes);
+  const parts: { name: string; bytes: Uint8Array; stored?: boolean }[] = [];
+  for (const name of ['mimetype', ...pack.names().filter((n) => n !== 'mimetype')]) {
+    heed(job);
+    const part = pack.part(name);
+    if (!part || dropParts.test(name)) continue;
+    if (name === 'mimetype') parts.push({ name, bytes: part, stored: true });
+    else if (/(^|\/)meta\.xml$/.test(name)) parts.push({ name, bytes: encode(emptyMeta) });
+    else if (name === 'META-INF/manifest.xml') parts.push({ name, bytes: encode(pack.text(name)!.replace(/<manifest:file-entry\s[^>]*?\/>/g, (t) => (dropParts.test(/full-path="([^"]*)"/.exec(t)?.[1] ?? '') ? '' : t))) });
+    else if (/settings\.xml$/.test(name)) parts.push({ name, bytes: encode(pack.text(name)!.replace(dropSettings, '')) });
+    else if (/\.xml$/.test(name)) parts.push({ name, bytes: encode(cleanXml(pack.text(name)!)) });
+    else parts.push({ name, bytes: cleanPicture(part) ?? (/^Object|\.(docx|xlsx|odt|pdf)$/i.test(name) ? await cleanInner(part) : null) ?? part });
+  }
+  return packZip(parts);
+}
+
+function cleanXml(xml: string): string {
+  return xml
+    .replace(/(<(dc:creator|meta:creator-initials)(?:\s[^>]*)?>)[^<]*(<\/\2>)/g, (_, open: string, name: string, close: string) => `${open}${name === 'dc:creator' ? 'Author' : ''}${close}`)
+    .replace(/(<dc:date(?:\s[^>]*)?>)[^<]*(<\/dc:date>)/g, '$11970-01-01T00:00:00$2')
+    .replace(/<(text:(?:initial-creator|creator|author-name|author-initials|printed-by))(\s[^>]*)?>[^<]*<\/\1>/g, '<$1$2>Author</$1>')
+    .replace(/<[A-Za-z][^>]*>/g, (tag) => tag.replace(/\s(?:officeooo:(?:rsid|paragraph-rsid)|loext:\w*[uU]ser\w*)="[^"]*"/g, '').replace(/(\sxlink:href=")(?:file:\/+)?(?:[A-Za-z]:[\\/]|\/?(?:home|Users)\/)[^"]*?([^"\\/]+)"/g, '$1$2"'));
+}
+const encode = (text: string): Uint8Array => new TextEncoder().encode(text);

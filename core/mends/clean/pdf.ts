@@ -1,0 +1,91 @@
+import { saveWhole, withPdf, type PdfDocument } from '../../engines/pdf.ts';
+import { CannotDo, heed, type Job } from '../../model/outcome.ts';
+import { surveyPdf, type Survey } from '../../readers/pdf/survey.ts';
+import { isDict, nameOf, PdfRef, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
+import { cleanPicture } from './picture.ts';
+
+/** Keys that say something about the file rather than show anything, wherever they stand.
+ * Source: ISO 32000-1, 14.3 (Metadata), 14.5 (PieceInfo, LastModified), 12.3.4 (Thumb), 14.10 (SpiderInfo, ID of web capture), 12.6.3 (AA). */
+const forgotten = new Set(['Metadata', 'PieceInfo', 'LastModified', 'Thumb', 'SpiderInfo', 'AA']);
+/** Who and when of an annotation (12.5.6.2); what it says stays. */
+const annotationKeys = ['T', 'M', 'CreationDate', 'NM'];
+const fileDates = ['CreationDate', 'ModDate'];
+
+/** Writes a PDF anew without metadata, authors, dates, scripts, earlier states and unreachable objects. Visible text and pictures stay.
+ * @param cleanInner - cleans a file inside the file; null when its kind is not one that can be cleaned
+ * @throws {CannotDo} `encrypted` when a password is needed */
+export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>): Promise<Uint8Array> {
+  return withPdf(bytes, async (pdf) => {
+    if (pdf.needsPassword() && !pdf.authenticatePassword('')) throw new CannotDo('encrypted', 'The PDF asks for a password.', 'Save a copy without a password and bring that.');
+    const survey = surveyPdf(pdf);
+    let done = 0;
+    for (const [num, { value, stream }] of survey.objects) {
+      if (++done % 500 === 0) { heed(job); job.progress?.(done, survey.objects.size, 'objects'); }
+      if (!survey.reachable.has(num)) continue;
+      editDict(pdf, num, value, survey);
+      if (stream && isDict(value)) await cleanStream(pdf, num, value, survey, cleanInner);
+    }
+    const trailer = pdf.getTrailer();
+    for (const key of ['Info', 'ID']) trailer.delete(key);
+    const root = trailer.get('Root');
+    root.delete('Info');
+    const names = root.get('Names');
+    if (names.isDictionary()) names.delete('JavaScript');
+    const open = root.get('OpenAction');
+    if (open.isDictionary() && ['JavaScript', 'Launch'].includes(open.get('S').isName() ? open.get('S').asName() : '')) root.delete('OpenAction');
+    return saveWhole(pdf, 'garbage=4,compress,compress-images=no,compress-fonts=no,decrypt=yes');
+  });
+}
+
+/** Follows one object's inner dictionaries and takes out what is to be forgotten. */
+function editDict(pdf: PdfDocument, num: number, value: PdfValue, survey: Survey): void {
+  const edits: { path: (string | number)[]; key: string }[] = [];
+  const visit = (v: PdfValue, path: (string | number)[], depth: number): void => {
+    if (depth > 40) return;
+    if (Array.isArray(v)) { v.forEach((item, i) => visit(item, [...path, i], depth + 1)); return; }
+    if (!isDict(v)) return;
+    for (const key of keysToForget(v, survey)) edits.push({ path, key });
+    for (const [key, inner] of v) if (!forgotten.has(key) && (isDict(inner) || Array.isArray(inner))) visit(inner, [...path, key], depth + 1);
+  };
+  visit(value, [], 0);
+  if (edits.length === 0) return;
+  const object = pdf.newIndirect(num);
+  for (const { path, key } of edits) {
+    let target = object.resolve();
+    for (const step of path) target = target.get(step as never);
+    target.delete(key);
+  }
+  object.destroy();
+}
+
+function keysToForget(dict: PdfDict, survey: Survey): string[] {
+  const keys = [...dict.keys()].filter((k) => forgotten.has(k) && !(k === 'Metadata' && nameOf(dict.get('Type')) === 'Metadata'));
+  const subtype = nameOf(dict.get('Subtype'));
+  const annotation = subtype !== null && dict.has('Rect') && subtype !== 'Widget' && !dict.has('FT');
+  if (annotation) keys.push(...annotationKeys.filter((k) => dict.has(k)));
+  if (subtype === 'Widget' && dict.has('M')) keys.push('M');
+  if (dict.has('Params') || dict.has('CheckSum') || (dict.has('Size') && dict.has('ModDate'))) keys.push(...fileDates.filter((k) => dict.has(k)));
+  const action = survey.dict(dict.get('A'));
+  if (action && ['JavaScript', 'Launch'].includes(nameOf(action.get('S')) ?? '')) keys.push('A');
+  return keys;
+}
+
+async function cleanStream(pdf: PdfDocument, num: number, dict: PdfDict, survey: Survey, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>): Promise<void> {
+  const filter = survey.follow(dict.get('Filter'));
+  const last = nameOf(Array.isArray(filter) ? survey.follow(filter[filter.length - 1]) : filter);
+  const object = pdf.newIndirect(num);
+  try {
+    if (nameOf(dict.get('Subtype')) === 'Image' && last === 'DCTDecode' && !(Array.isArray(filter) && filter.length > 1)) {
+      const raw = object.readRawStream();
+      const cleaned = cleanPicture(raw.asUint8Array().slice(), { keepOrientation: false });
+      if (cleaned && cleaned.length < raw.getLength()) object.writeRawStream(cleaned);
+      raw.destroy();
+    } else if (nameOf(dict.get('Type')) === 'EmbeddedFile') {
+      const content = object.readStream();
+      const cleaned = await cleanInner(content.asUint8Array().slice());
+      content.destroy();
+      if (cleaned) object.writeStream(cleaned);
+    }
+  } catch { /* a stream that cannot be decoded stays as it is; the proof will say what is left in it */ } finally { object.destroy(); }
+}
+export { PdfRef };

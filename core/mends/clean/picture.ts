@@ -1,0 +1,125 @@
+import { jpegMarkers, metadataSegments, pngChunks } from '../../readers/image/segments.ts';
+import { latin1, startsWith } from '../../text/bytes.ts';
+
+/** A picture without anything but its pixels, colour profile and orientation; null for a kind that cannot be cleaned.
+ * Sources: ITU-T T.81 annex B; Exif 2.3, 4.5–4.6; PNG (W3C) 11.3; TIFF 6.0. Pixels are not recompressed. */
+export function cleanPicture(bytes: Uint8Array, options: { keepOrientation: boolean } = { keepOrientation: true }): Uint8Array | null {
+  if (startsWith(bytes, [0xff, 0xd8])) return cleanJpeg(bytes, options.keepOrientation);
+  if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47])) return cleanPng(bytes, options.keepOrientation);
+  if (startsWith(bytes, [0x49, 0x49, 0x2a, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 0x2a])) return cleanTiff(bytes);
+  return null;
+}
+
+function cleanJpeg(bytes: Uint8Array, keepOrientation: boolean): Uint8Array {
+  const drop = metadataSegments(bytes);
+  const exif = drop.find((s) => s.sort === 'EXIF');
+  const orientation = exif && keepOrientation ? orientationOf(bytes.subarray(exif.start + 6, exif.end)) : 1;
+  // Whatever follows the end-of-image marker (a second picture, a movie, a trailer) goes as well.
+  const end = endOfImage(bytes);
+  const parts: Uint8Array[] = [bytes.subarray(0, 2)];
+  let at = 2;
+  const jfif = jpegMarkers(bytes).find((m) => m.code === 0xe0 && latin1(bytes, m.start, m.start + 4) === 'JFIF');
+  if (jfif && jfif.marker === 2) { parts.push(bytes.subarray(2, jfif.end)); at = jfif.end; }
+  if (orientation > 1 && orientation <= 8) parts.push(exifWithOrientation(orientation));
+  for (const s of drop) { if (s.whole[0] >= at) parts.push(bytes.subarray(at, s.whole[0])); at = Math.max(at, s.whole[1]); }
+  parts.push(bytes.subarray(at, end));
+  return join(parts);
+}
+
+/** The offset behind the end-of-image marker of the first image; the whole length when there is none. */
+function endOfImage(bytes: Uint8Array): number {
+  const markers = jpegMarkers(bytes);
+  let at = markers.length > 0 ? markers[markers.length - 1]!.end : 2;
+  for (; at + 1 < bytes.length; at++) {
+    if (bytes[at] === 0xff && bytes[at + 1] === 0xd9) return at + 2;
+    // A progressive file has several scans with tables between; their lengths are skipped so that no data looks like a marker.
+    if (bytes[at] === 0xff && bytes[at + 1]! >= 0xc0 && bytes[at + 1] !== 0xff && !(bytes[at + 1]! >= 0xd0 && bytes[at + 1]! <= 0xd8)) at += 1 + ((bytes[at + 2]! << 8) | bytes[at + 3]!);
+  }
+  return bytes.length;
+}
+
+/** Tag 0x0112 of the first directory (Exif 2.3, 4.6.4); 1 when absent. @param tiff - from the byte order mark on */
+export function orientationOf(tiff: Uint8Array): number {
+  if (tiff.length < 14) return 1;
+  const view = new DataView(tiff.buffer, tiff.byteOffset, tiff.byteLength), little = tiff[0] === 0x49;
+  const ifd = view.getUint32(4, little);
+  if (ifd + 2 > tiff.length) return 1;
+  const count = view.getUint16(ifd, little);
+  for (let i = 0; i < count && ifd + 2 + 12 * i + 12 <= tiff.length; i++) if (view.getUint16(ifd + 2 + 12 * i, little) === 0x0112) return view.getUint16(ifd + 2 + 12 * i + 8, little);
+  return 1;
+}
+
+/** The smallest Exif segment that keeps a picture upright. */
+function exifWithOrientation(orientation: number): Uint8Array {
+  const tiff = tiffWithOrientation(orientation);
+  const segment = new Uint8Array(10 + tiff.length);
+  segment.set([0xff, 0xe1, 0, 8 + tiff.length, 0x45, 0x78, 0x69, 0x66, 0, 0]);
+  segment.set(tiff, 10);
+  return segment;
+}
+const tiffWithOrientation = (o: number): Uint8Array => Uint8Array.of(0x4d, 0x4d, 0, 0x2a, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, o, 0, 0, 0, 0, 0, 0);
+
+function cleanPng(bytes: Uint8Array, keepOrientation: boolean): Uint8Array {
+  const drop = new Set(metadataSegments(bytes).map((s) => s.whole[0]));
+  const parts: Uint8Array[] = [bytes.subarray(0, 8)];
+  for (const chunk of pngChunks(bytes)) {
+    if (chunk.type === 'eXIf' && keepOrientation) {
+      const orientation = orientationOf(bytes.subarray(chunk.start, chunk.end));
+      if (orientation > 1) parts.push(pngChunk('eXIf', tiffWithOrientation(orientation)));
+    }
+    if (!drop.has(chunk.whole[0])) parts.push(bytes.subarray(...chunk.whole));
+    if (chunk.type === 'IEND') break;
+  }
+  return join(parts);
+}
+
+function pngChunk(type: string, content: Uint8Array): Uint8Array {
+  const out = new Uint8Array(12 + content.length), view = new DataView(out.buffer);
+  view.setUint32(0, content.length);
+  for (let i = 0; i < 4; i++) out[4 + i] = type.charCodeAt(i);
+  out.set(content, 8);
+  let crc = 0xffffffff;
+  for (const b of out.subarray(4, 8 + content.length)) { crc ^= b; for (let k = 0; k < 8; k++) crc = crc & 1 ? (crc >>> 1) ^ 0xedb88320 : crc >>> 1; }
+  view.setUint32(8 + content.length, (crc ^ 0xffffffff) >>> 0);
+  return out;
+}
+
+/** Tags of a TIFF directory that show or lay out the picture (TIFF 6.0, sections 8–22); all others are wiped in place. */
+const tiffPicture = new Set([254, 255, 256, 257, 258, 259, 262, 263, 266, 273, 274, 277, 278, 279, 280, 281, 282, 283, 284, 286, 287, 290, 291, 292, 293, 296, 297, 301, 317, 318, 319, 320, 321, 322, 323, 324, 325, 330, 332, 334, 336, 338, 339, 340, 341, 347, 512, 513, 514, 529, 530, 531, 532, 34675]);
+const typeSizes = [0, 1, 1, 2, 4, 8, 1, 1, 2, 4, 8, 4, 8, 4];
+
+function cleanTiff(source: Uint8Array): Uint8Array {
+  const bytes = source.slice(), view = new DataView(bytes.buffer), little = bytes[0] === 0x49;
+  const seen = new Set<number>();
+  const wipeAll = (ifd: number): void => walk(ifd, () => false);
+  const walk = (ifd: number, keep: (tag: number) => boolean): void => {
+    if (ifd === 0 || seen.has(ifd) || ifd + 2 > bytes.length) return;
+    seen.add(ifd);
+    const count = view.getUint16(ifd, little), rows: Uint8Array[] = [];
+    const endOfTable = ifd + 2 + 12 * count;
+    if (endOfTable + 4 > bytes.length) return;
+    const next = view.getUint32(endOfTable, little);
+    for (let i = 0; i < count; i++) {
+      const at = ifd + 2 + 12 * i, tag = view.getUint16(at, little);
+      if (keep(tag)) { rows.push(bytes.slice(at, at + 12)); continue; }
+      if (tag === 34665 || tag === 34853 || tag === 40965) wipeAll(view.getUint32(at + 8, little));
+      const size = (typeSizes[view.getUint16(at + 2, little)] ?? 1) * view.getUint32(at + 4, little);
+      const offset = view.getUint32(at + 8, little);
+      if (size > 4 && offset + size <= bytes.length) bytes.fill(0, offset, offset + size);
+    }
+    bytes.fill(0, ifd, endOfTable + 4);
+    view.setUint16(ifd, rows.length, little);
+    rows.forEach((row, i) => bytes.set(row, ifd + 2 + 12 * i));
+    view.setUint32(ifd + 2 + 12 * rows.length, next, little);
+    walk(next, keep);
+  };
+  walk(view.getUint32(4, little), (tag) => tiffPicture.has(tag));
+  return bytes;
+}
+
+function join(parts: Uint8Array[]): Uint8Array {
+  const out = new Uint8Array(parts.reduce((n, p) => n + p.length, 0));
+  let at = 0;
+  for (const p of parts) { out.set(p, at); at += p.length; }
+  return out;
+}

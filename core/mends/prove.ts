@@ -1,0 +1,65 @@
+import { loadMupdf, withPage, withPdf } from '../engines/pdf.ts';
+import { heed, type Job } from '../model/outcome.ts';
+import type { DocumentFacts, Passage } from '../model/facts.ts';
+
+/** What was verified by reading the new bytes again. Null: not applicable to the kind. */
+export interface Proof { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null; pagesCompared: number }
+
+const shown = (facts: DocumentFacts): string => (facts.passages.ok ? facts.passages.value.filter((p: Passage) => ['text', 'runningHead', 'footnote', 'textbox'].includes(p.place)).map((p) => p.text).join('\n') : '');
+
+const renderDpi = 60;
+const maxRendered = 60;
+
+/** Compares the text, the pages and the pixels of a file with those of its mended copy. */
+export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFacts }, after: { bytes: Uint8Array; facts: DocumentFacts }, job: Job): Promise<Proof> {
+  const textSame = before.facts.passages.ok === after.facts.passages.ok && shown(before.facts) === shown(after.facts);
+  const kind = before.facts.file.kind;
+  if (kind === 'pdf' && before.facts.pages.ok && after.facts.pages.ok) {
+    const [a, b] = [before.facts.pages.value, after.facts.pages.value];
+    const pagesSame = a.length === b.length && a.every((p, i) => p.width === b[i]!.width && p.height === b[i]!.height && p.rotation === b[i]!.rotation);
+    const { difference, compared } = await pixelDifference(before.bytes, after.bytes, job);
+    return { textSame, pagesSame, maxPixelDifference: difference, pagesCompared: compared };
+  }
+  if (['jpeg', 'png', 'tiff'].includes(kind)) {
+    const difference = await pictureDifference(before.bytes, after.bytes);
+    return { textSame: true, pagesSame: difference !== null, maxPixelDifference: difference, pagesCompared: 1 };
+  }
+  // Without fixed pages: the same paragraphs with the same structure lay out to the same pages.
+  const structureSame = JSON.stringify(before.facts.structure) === JSON.stringify(after.facts.structure);
+  return { textSame, pagesSame: textSame && structureSame, maxPixelDifference: null, pagesCompared: 0 };
+}
+
+/** The largest difference of any colour value, 0–255, over pages rendered from both files; every page up to sixty, then evenly spread. */
+async function pixelDifference(a: Uint8Array, b: Uint8Array, job: Job): Promise<{ difference: number; compared: number }> {
+  return withPdf(a, (first, mupdf) => withPdf(b, (second) => {
+    first.authenticatePassword?.('');
+    const count = Math.min(first.countPages(), second.countPages()), step = Math.max(1, Math.ceil(count / maxRendered));
+    let difference = 0, compared = 0;
+    const scale = mupdf.Matrix.scale(renderDpi / 72, renderDpi / 72);
+    for (let i = 0; i < count; i += step) {
+      heed(job);
+      const [x, y] = [first, second].map((doc) => withPage(doc, i, (page) => {
+        const pixmap = page.toPixmap(scale, mupdf.ColorSpace.DeviceRGB, false, true);
+        try { return pixmap.getPixels().slice(); } finally { pixmap.destroy(); }
+      }));
+      compared++;
+      if (x!.length !== y!.length) return { difference: 255, compared };
+      for (let k = 0; k < x!.length; k++) { const d = Math.abs(x![k]! - y![k]!); if (d > difference) difference = d; }
+    }
+    return { difference, compared };
+  }));
+}
+
+async function pictureDifference(a: Uint8Array, b: Uint8Array): Promise<number | null> {
+  const mupdf = await loadMupdf();
+  try {
+    const [x, y] = [a, b].map((bytes) => {
+      const image = new mupdf.Image(bytes), pixmap = image.toPixmap();
+      try { return pixmap.getPixels().slice(); } finally { pixmap.destroy(); image.destroy(); }
+    });
+    if (x!.length !== y!.length) return 255;
+    let difference = 0;
+    for (let k = 0; k < x!.length; k++) difference = Math.max(difference, Math.abs(x![k]! - y![k]!));
+    return difference;
+  } catch { return null; }
+}

@@ -1,0 +1,86 @@
+/** Words for every check: `line` is what the docket calls it, `says` one sentence by key. Placeholders in braces are filled from the finding's data.
+ * A sentence says what is so, why it matters, and what to do. Families (identity, metadata) share their sentences. */
+export interface Words { line: string; says: Record<string, string> }
+
+export const words: Record<string, Words> = {
+  'file.type': { line: 'The kind that is asked for', says: { wrongKind: 'This is {kind}, and {asked} is asked for: the receiver would refuse it. Convert it in Mend.' } },
+  'file.extension': { line: 'Ending fits the content', says: { mismatch: 'The name ends in .{extension}, but the content is {kind}: it would not open. Rename it to end in .{ending}.', none: 'The name has no ending, so receivers cannot tell that it is {kind}. Add .{ending}.' } },
+  'file.size': { line: 'Size', says: { over: 'The file has {bytes} and may have {max}. Shrink it in Mend, or ask the department.', between: 'The file has {bytes} against {max}: within the limit if a megabyte is counted as 1,048,576 bytes, over it by the strict reading. Shrink it to be safe.' } },
+  'file.empty': { line: 'Not empty', says: { zero: 'The file has 0 bytes: there is nothing in it. Save the paper again and bring that file.' } },
+  'file.truncated': { line: 'Whole', says: { truncated: 'The file is cut short ({why}). Copy or download it again.', damaged: 'The file is damaged: {why}. Save it again from the program it was written in.', bomb: 'It was not unpacked: {why} Save the document again without the oversized part.' } },
+  'file.encrypted': { line: 'Opens without a password', says: { password: 'The file asks for a password, which a marker does not have. Save a copy without one.', opens: 'The file is locked against changes, though it opens. Some receivers refuse such files; a copy without the lock is safer.' } },
+  'file.link': { line: 'The document itself', says: { link: 'This is only a link ({address}). A marker has no access to it and it counts as nothing. Download a copy as a word-processor file or PDF and bring that.' } },
+  'file.lock': { line: 'Not an editor’s lock file', says: { lock: 'This is the lock file that an editor keeps beside an open document; it also holds a user name. Close the editor and bring the document itself.' } },
+  'file.partial': { line: 'A finished download', says: { partial: 'A name ending in .{extension} is a download that has not finished. Wait for it or download it again.' } },
+  'file.vendor': { line: 'A kind that others can open', says: { vendor: 'A .{extension} package opens only in the program it comes from. Export the paper there as PDF or DOCX and bring that.' } },
+  'file.active': { line: 'No macros, scripts or outside parts', says: { macros: 'The file holds macros, which receivers refuse. Save it as an ordinary document.', javascript: 'The PDF holds JavaScript, which receivers refuse or strip. A clean copy goes without.', launch: 'The PDF would start another program when opened. A clean copy goes without.', externalReference: 'The file refers to something outside itself ({text}): the marker will not have it. Put it into the file.', oleObject: 'An object of another program is embedded ({text}); it may not open for the marker.' } },
+  'file.attachments': { line: 'No files inside the file', says: { attachment: '“{name}” is attached inside the file. Markers often do not see it, and it was searched too.' } },
+  'file.repaired': { line: 'Sound structure', says: { repaired: 'The PDF opened only after its structure was repaired; a stricter program may refuse it. A clean copy is written anew.' } },
+  'name.pattern': { line: 'Name by the rule', says: { unlike: '“{name}” does not follow “{pattern}”: {why}. Rename it in Mend.', unsure: '“{name}” has to follow “{pattern}”, which cannot be compared by machine: {why}. Look yourself.' } },
+  'name.required': { line: 'Name carries what it must', says: { lacks: 'The name must carry the {field}, and “{name}” does not. Rename it in Mend.', unsure: 'The name must carry the {field}; whether “{name}” does cannot be told without my details.' } },
+  'name.identity': { line: 'Name does not identify me', says: { identifies: '“{found}” in the file name identifies you. Rename it in Mend.' } },
+  'name.characters': { line: 'Characters in the name', says: { refused: 'Common systems refuse these characters in a name: {characters}. Rename it.', edges: 'The name begins or ends with a space or a full stop, which common systems refuse. Rename it.', device: '“{name}” is a name that a common system keeps for a device. Rename it.', beyondAscii: 'Some receivers mangle these characters: {characters}. Plain letters are safer.' } },
+  'name.length': { line: 'Length of the name', says: { bytes: 'The name takes {bytes} bytes; 255 is the most that systems keep. Shorten it.', long: 'The name has {characters} characters; in lists it will be cut off. Up to 100 is safe.' } },
+  'name.version-marks': { line: 'No marks of versions', says: { mark: '“{mark}” in the name looks like an earlier version or a copy. Make sure that it is the newest, and name it plainly.' } },
+  'name.template': { line: 'Not the template’s name', says: { same: '“{name}” is the name of the supplied template; such a file may be refused. Save it under another name.' } },
+  'fonts.embedded': { line: 'Fonts travel with the file', says: { notEmbedded: 'The font {font} ({type}) is not embedded: another machine will show another font, or nothing. Export the PDF again with fonts embedded.' } },
+  'fonts.unicode': { line: 'Text can be read by machine', says: { unmapped: 'Text in {font} cannot be turned into characters, so it cannot be searched or checked. Export the PDF again.' } },
+  'fonts.type3': { line: 'Outline fonts', says: { type3: '{count} fonts are drawn glyph by glyph (Type 3, {font}); they print coarsely and often cannot be searched.' } },
+  'fonts.available': { line: 'Fonts that receivers have', says: { rare: 'The font {font} is named but not embedded, and many machines lack it. A PDF carries it along.' } },
+  'text.minimum': { line: 'Enough typed words', says: { few: 'A similarity check needs at least 20 typed words, and {words} can be read. A picture of text does not count.' } },
+  'text.image-only': { line: 'Text, not pictures of text', says: { picture: 'Page {page} is a picture: no machine can read or search it.' } },
+  'text.garbled': { line: 'Characters with a meaning', says: { garbled: '{count} characters here have no meaning for a machine. Export the PDF again from the source.' } },
+  'text.invisible': { line: 'Nothing hidden in the text', says: { hidden: 'Here is text that is there and not shown: “{quote}”. A machine reads it. Take it out, unless it is meant to be there.' } },
+  'text.lookalikes': { line: 'Words in one script', says: { lookalike: '“{word}” mixes letters of several scripts that look alike. A machine reads another word. Type it again.' } },
+  'text.zero-width': { line: 'No invisible characters', says: { zeroWidth: '“{word}” holds an invisible character: a machine reads two words. Type it again.' } },
+  'pages.limit': { line: 'Pages', says: { over: '{pages} pages, and {max} are allowed.', under: '{pages} pages, and at least {min} are asked for.', overSimilarity: '{pages} pages; a similarity check takes fewer than {max}.', stated: 'By its own account the file has {pages} pages; the limit is {max}{min}. A PDF settles it.', unfixed: 'How many pages there are depends on the program that opens the file. A PDF settles it.' } },
+  'pages.size': { line: 'Sheet', says: { other: 'Page {page} is {size}, and {asked} is asked for.' } },
+  'pages.blank': { line: 'No blank pages', says: { blank: 'Page {page} is blank.' } },
+  'words.count': { line: 'Words', says: { over: '{words} words ({without} without references), and at most {max} are allowed.', under: '{words} words ({without} without references), and at least {min} are asked for.', depends: '{words} words with the reference list, {without} without: whether that is within the limit depends on what counts. Ask, or settle it in Read.' } },
+  'remains.comments': { line: 'No comments left', says: { comments: '{count} comments are still in the file. The marker would see them.' } },
+  'remains.tracked-changes': { line: 'No tracked changes left', says: { changes: '{count} tracked changes are still in the file. Accept or reject them.' } },
+  'remains.highlight': { line: 'No highlighting left', says: { highlights: '{count} stretches are highlighted.' } },
+  'remains.placeholder': { line: 'Nothing left to fill in', says: { placeholder: '“{text}” looks like a place that was left to fill in.' } },
+  'remains.broken-reference': { line: 'No broken references', says: { broken: '“{text}” is a reference that leads nowhere.' } },
+  'remains.older-revision': { line: 'No earlier state inside', says: { revisions: '{count} earlier saved states are still inside the file and can be brought back. A clean copy goes without.' } },
+  'identity.self-citation': { line: 'No pointing to my own work', says: { phrase: '“{phrase}” may point to you.' } },
+  'identity.acknowledgement': { line: 'No thanks that point to me', says: { phrase: '“{phrase}” may point to you through somebody who is named.' } },
+  'identity.*': { line: 'Nothing that identifies me', says: { found: '“{found}” in {where} {reason}.', noDetails: 'Nothing was searched, because your details are missing. Enter them under My details; they stay in this browser.' } },
+  'metadata.*': { line: 'Nothing stored about me', says: { identifies: 'The stored {what} ({key}) is “{value}”, which identifies you. A clean copy goes without.', stored: 'The file stores a {what} ({key}): “{value}”. A clean copy goes without.' } },
+  'set.missing': { line: 'All documents are there', says: { missing: 'No file answers for “{label}” yet.' } },
+  'set.surplus': { line: 'Nothing that is not asked for', says: { surplus: '“{name}” answers to none of the documents asked for.' } },
+  'set.one-file': { line: 'One single file', says: { several: 'One single file is asked for and there are {count}. Put them into one PDF.' } },
+  'set.duplicate': { line: 'Each document once', says: { bytes: '“{name}” and “{other}” are the same, byte for byte.', name: 'Two different files are called “{name}”.' } },
+  'set.template-unchanged': { line: 'The template is filled in', says: { unchanged: '“{name}” is the template “{template}” as it was supplied: nothing has been written in it.' } },
+  'time.window': { line: 'Open now', says: { notYet: 'It opens only on {opens}.', over: 'It closed on {due}. Ask the department to reopen it.' } },
+  'time.margin': { line: 'Time to spare', says: { short: '{minutes} minutes are left. Sending can fail: start now.' } },
+  'time.similarity': { line: 'Time for another score', says: { noSecond: 'A score after handing in again takes up to {hours} hours: it would come after the due time.' } },
+};
+
+/** Why a sign weighs what it weighs, to end a sentence. */
+export const reasons: Record<string, string> = {
+  exact: 'is yours and identifies you', structured: 'is stored where a name belongs and identifies you', titlePage: 'stands on the title page and identifies you', citation: 'stands in a citation; look whether it points to you',
+  referenceEntry: 'stands in the reference list; look whether it points to you', otherPerson: 'stands with another person’s name; look whether it is you', half: 'is half of your surname; look whether it is you', given: 'is your given name; look whether it is you',
+  commonWord: 'is also an ordinary word; look whether it is you', lowerCase: 'is written small; look whether it is you', weak: 'may be yours; look',
+};
+
+/** What the docket calls places and sorts of the two families. */
+export function wordsFor(check: string): Words {
+  const own = words[check];
+  if (own) return own;
+  const family = words[`${check.split('.')[0]}.*`];
+  if (!family) throw new Error(`no words for ${check}`);
+  return family;
+}
+
+/** Fills a sentence. @throws Error for a key that has no words: a house test keeps that from happening */
+export function say(check: string, key: string, data: Record<string, string | number>): string {
+  const template = wordsFor(check).says[key];
+  if (template === undefined) throw new Error(`no words for ${check}/${key}`);
+  return template.replace(/\{(\w+)\}/g, (_, name: string) => (name === 'reason' ? reasons[String(data.reason)] ?? String(data.reason) : String(data[name] ?? '')));
+}
+
+/** Why a line is unread. */
+export const unreadWords: Record<string, string> = {
+  encrypted: 'locked by a password', damaged: 'the file is damaged', notOfThisKind: 'does not apply to this kind', noFixedPages: 'this kind has no fixed pages', tooLarge: 'too large to look at', noFile: 'no file yet',
+};

@@ -1,0 +1,116 @@
+import { foldText, squash } from '../identity/fold.ts';
+import type { Brief } from '../model/brief.ts';
+import type { DocumentFacts } from '../model/facts.ts';
+import { effectiveDue, instantOf, showInstant } from '../time/instant.ts';
+import { showBytes } from '../text/show.ts';
+import type { ReceiptRead, SizeShown } from './fields.ts';
+
+export interface Agreement { field: string; expected: string | null; found: string | null; standing: 'agrees' | 'differs' | 'missing' }
+export type ReceiptStanding = 'confirmed' | 'doubtful' | 'refuted';
+
+/** Compares what a receipt states with what was meant to be sent. Confirmed needs an identifier, a time and every document, and that nothing
+ * stated differs; one stated contradiction refutes; what is missing leaves a doubt. */
+export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief: Brief | null): { agreement: Agreement[]; standing: ReceiptStanding } {
+  const rows: Agreement[] = [];
+  const { fields } = read;
+  const add = (field: string, expected: string | null, found: string | null, agrees: boolean): void => { rows.push({ field, expected, found, standing: found === null ? 'missing' : agrees ? 'agrees' : 'differs' }); };
+
+  add('id', null, fields.id, true);
+  const due = brief ? effectiveDue(brief) : null;
+  const inTime = ((): boolean => {
+    if (!due || !fields.receivedAt || read.zoneOpen && /[+-]\d{2}:\d{2}$/.test(due) && brief?.timeZone === null && !/[+-]\d{2}:\d{2}$/.test(fields.receivedAt)) return localInTime(fields.receivedAt, due, brief);
+    const end = instantOf(due, brief!.timeZone, 'end'), at = instantOf(fields.receivedAt, brief!.timeZone, 'start');
+    return end === null || at === null || at <= end;
+  })();
+  add('receivedAt', due ? `by ${showInstant(due, brief!.timeZone)}` : null, fields.receivedAt, inTime);
+
+  // Every document must be there by name; a sum or an exact size can speak for it where names are not shown at all.
+  const names = fields.fileNames;
+  const taken = new Set<number>();
+  const matched = files.map((f) => { const i = names.findIndex((n, k) => !taken.has(k) && fitsName(n, f.file.name)); if (i >= 0) taken.add(i); return i >= 0; });
+  const surplus = names.filter((_, k) => !taken.has(k));
+  for (const [i, f] of files.entries()) {
+    const bySum = fields.sha256.includes(f.file.sha256);
+    if (names.length === 0) add(label('fileName', files.length, i), f.file.name, bySum ? f.file.name : null, true);
+    else add(label('fileName', files.length, i), f.file.name, matched[i] ? f.file.name : names.length < files.length && surplus.length === 0 ? '(not listed)' : surplus.join(', ') || '(not listed)', matched[i]!);
+  }
+  if (names.length > 0 && surplus.length > 0 && matched.every(Boolean)) rows.push({ field: 'fileNames', expected: files.map((f) => f.file.name).join(', '), found: surplus.join(', '), standing: 'differs' });
+
+  if (read.sizes.length > 0) compareSizes(read.sizes, files, add);
+  else rows.push({ field: 'bytes', expected: files.map((f) => showBytes(f.file.bytes)).join(', '), found: null, standing: 'missing' });
+
+  if (fields.sha256.length > 0) for (const [i, f] of files.entries()) {
+    const found = fields.sha256.includes(f.file.sha256) ? f.file.sha256 : fields.sha256.length >= files.length ? fields.sha256[Math.min(i, fields.sha256.length - 1)]! : null;
+    add(label('sha256', files.length, i), f.file.sha256, found, found === f.file.sha256);
+  }
+  if (fields.extract) add('extract', 'words of the paper', fields.extract, files.some((f) => holdsExtract(f, fields.extract!)));
+  if (fields.title) add('title', files.map((f) => f.file.name).join(', '), fields.title, files.some((f) => fitsTitle(f, fields.title!, brief)));
+  if (read.status) add('status', 'received', read.status, read.status === 'received');
+  if (read.place && brief?.place) add('place', brief.place, read.place, fitsPlace(brief.place, read.place));
+  if (read.stated !== null) add('documents', String(files.length), String(read.stated), read.stated >= files.length);
+
+  const differs = rows.some((r) => r.standing === 'differs');
+  const certain = fields.id !== null && fields.receivedAt !== null && rows.filter((r) => r.field.startsWith('fileName')).every((r) => r.standing === 'agrees');
+  return { agreement: rows, standing: differs ? 'refuted' : certain ? 'confirmed' : 'doubtful' };
+}
+
+const label = (field: string, count: number, index: number): string => (count === 1 ? (field === 'fileName' ? 'fileNames' : field) : `${field === 'fileName' ? 'fileNames' : field}[${index}]`);
+
+/** Without a zone on either side the clocks are taken to be the same. */
+function localInTime(receivedAt: string | null, due: string | null, brief: Brief | null): boolean {
+  if (!receivedAt || !due) return true;
+  const bare = (iso: string): string => iso.replace(/([+-]\d{2}:\d{2}|Z)$/, '');
+  const end = instantOf(bare(due), null, 'end'), at = instantOf(bare(receivedAt), null, 'start');
+  return end === null || at === null || at <= end || (brief?.timeZone === undefined);
+}
+
+/** A name shown whole, or shortened with “…” so that both ends fit. */
+export function fitsName(shown: string, name: string): boolean {
+  const norm = (s: string): string => s.normalize('NFC').trim();
+  if (norm(shown) === norm(name)) return true;
+  const m = /^(.*?)(?:…|\.{3})(.*)$/s.exec(norm(shown));
+  if (!m) return false;
+  const [, head, tail] = m;
+  return head!.length + tail!.length >= 4 && norm(name).startsWith(head!.trimEnd()) && norm(name).endsWith(tail!.trimStart()) && head!.length + tail!.length <= norm(name).length;
+}
+
+function compareSizes(sizes: SizeShown[], files: DocumentFacts[], add: (field: string, expected: string | null, found: string | null, agrees: boolean) => void): void {
+  const open = [...sizes];
+  const fits = (s: SizeShown, bytes: number): boolean => (bytes > 0 || s.bytes === 0) && s.bytes > 0 && bytes >= s.low && bytes <= s.high;
+  const total = files.reduce((n, f) => n + f.file.bytes, 0);
+  // A total beside the single sizes belongs to no file.
+  if (open.length > files.length) { const i = open.findIndex((s) => fits(s, total)); if (i >= 0) open.splice(i, 1); }
+  else if (files.length > 1 && open.length === 1) { add('bytes', showBytes(total), showBytes(open[0]!.bytes), fits(open[0]!, total) || files.some((f) => fits(open[0]!, f.file.bytes))); return; }
+  files.forEach((f, i) => {
+    const at = open.findIndex((s) => fits(s, f.file.bytes));
+    const found = at >= 0 ? open.splice(at, 1)[0]! : open[0];
+    add(files.length === 1 ? 'bytes' : `bytes[${i}]`, showBytes(f.file.bytes), found ? showBytes(found.bytes) : null, at >= 0);
+  });
+}
+
+function holdsExtract(facts: DocumentFacts, extract: string): boolean {
+  if (!facts.passages.ok) return false;
+  const text = foldText(facts.passages.value.filter((p) => ['text', 'runningHead', 'footnote', 'textbox'].includes(p.place)).map((p) => p.text).join('\n')).squashed;
+  const pieces = extract.split(/…|\.{3}|\[\s*\]/).map((p) => p.trim()).filter((p) => squash(p).length >= 8);
+  if (pieces.length === 0) return text.includes(squash(extract));
+  // A piece may end inside a word, and running heads may stand between its lines.
+  return pieces.every((p) => text.includes(squash(p)) || text.includes(squash(p.replace(/\S+$/, ''))) && p.split(/\s+/).length > 4);
+}
+
+function fitsTitle(facts: DocumentFacts, title: string, brief: Brief | null): boolean {
+  const wanted = squash(title), name = squash(facts.file.name.replace(/\.[^.]+$/, ''));
+  if (!wanted || name === wanted || squash(facts.file.name) === wanted || name.includes(wanted) || (wanted.includes(name) && name.length > 5)) return true;
+  const text = facts.passages.ok ? foldText(facts.passages.value.filter((p) => p.place === 'text' || p.place === 'runningHead').slice(0, 40).map((p) => p.text).join('\n').slice(0, 8000)).squashed : '';
+  if (text.includes(wanted) || facts.metadata.ok && facts.metadata.value.some((m) => m.sort === 'title' && squash(m.value) === wanted)) return true;
+  return brief?.place ? squash(brief.place).includes(wanted) || wanted.includes(squash(brief.place)) : false;
+}
+
+/** The same place: codes and numbers must agree, and most words. */
+function fitsPlace(expected: string, found: string): boolean {
+  const [a, b] = [squash(expected), squash(found)];
+  if (a.includes(b) || b.includes(a)) return true;
+  const numbers = (s: string): string[] => (s.match(/\d+/g) ?? []).sort();
+  const words = (s: string): string[] => s.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
+  const shared = words(expected).filter((w) => words(found).includes(w)).length;
+  return numbers(expected).join() === numbers(found).join() && shared >= Math.min(words(expected).length, words(found).length) * 0.6;
+}

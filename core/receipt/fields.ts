@@ -1,0 +1,186 @@
+import { DateTime } from 'luxon';
+import { readDates, readZone, dateOrder } from '../brief/dates.ts';
+import type { Clause } from '../brief/statements.ts';
+import { numberOf } from '../brief/statements.ts';
+
+export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
+export interface SizeShown { bytes: number; low: number; high: number }
+export interface ReceiptRead { fields: ReceiptFields; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** how many documents the receipt says arrived */ stated: number | null }
+
+interface Row { label: string; value: string }
+
+const labels = {
+  id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|unique (?:id|identifier|reference|number))$/i,
+  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|submission (?:date|time|timestamp|date and time|date\/time)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date))$/i,
+  fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
+  size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|volume)$/i,
+  title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
+  extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
+  status: /^(?:(?:submission|receipt|paper|hand-?in|upload)?\s*(?:status|state)|result)$/i,
+  place: /^(?:place|submitted to|handed in (?:to|at)|where|assignment|assignment name|destination|submission point|box|folder|module|course|unit|inbox)$/i,
+  stated: /^(?:(?:number of )?(?:files|documents|items|attachments)(?: (?:received|submitted|stored|count))?|file count|documents count)$/i,
+  ignored: /^(?:printed|print(?:ed)? (?:on|at|date|time)|date printed|generated|page|sent|from|to|cc|mail date|due|due (?:date|time)|deadline|closes|opens|feedback(?: due)?|marks? (?:due|returned)|reply-to|message-id|issued|downloaded|viewed|expires|valid until|last login)(?: .*)?$/i,
+};
+
+/** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
+function rowsOf(text: string): Row[] {
+  return text.split('\n').flatMap((line): Row[] => {
+    const m = /^\s*[-*•|]?\s*\**([A-Za-z#][A-Za-z #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Status|Size|Title|ID)\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+    return m ? [{ label: m[1]!.trim().replace(/\s+/g, ' '), value: m[2]!.replace(/\*\*/g, '').trim() }] : [];
+  });
+}
+
+const extensions = 'pdf|docx?|odt|rtf|txt|jpe?g|png|tiff?|zip|pptx?|xlsx?|html?|md|heic|tex|csv';
+const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576] };
+
+/** Finds the fields of a receipt. Nothing is invented: what no words settle stays null.
+ * @param expectedNames - names with spaces are recognised in running text only where they are expected
+ * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
+export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
+  const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
+  const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
+  const received = readReceived(text, rows, zone, nowIso);
+  const sizes = readSizes(text, rows);
+  const bytes = sizes.map((s) => s.bytes);
+  return {
+    fields: {
+      id: readId(text, rows), receivedAt: received.at, fileNames: readNames(text, rows, expectedNames),
+      bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
+      title: cleanQuotes(value(labels.title)), extract: readExtract(text, rows), sha256: [...new Set((text.match(/\b[0-9a-f]{64}\b/gi) ?? []).map((h) => h.toLowerCase()))],
+    },
+    sizes, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows),
+  };
+}
+
+const cleanQuotes = (v: string | null): string | null => v?.replace(/^[“"‘'«„]+|[”"’'»“]+[.]?$/g, '').trim() || null;
+
+function readId(text: string, rows: Row[]): string | null {
+  const token = (v: string): string | null => {
+    const bare = v.replace(/^(?:no\.?|nr\.?|number|id|#|:)\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
+    const m = /^[A-Za-z0-9][A-Za-z0-9._/:-]*(?:[ -][A-Z0-9][A-Z0-9-]+){0,3}/.exec(bare)?.[0].replace(/[.:]$/, '');
+    return m && /\d/.test(m) && m.length >= 3 && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
+  };
+  const exact = rows.filter((r) => labels.id.test(r.label)).sort((a, b) => score(b.label) - score(a.label));
+  for (const r of exact) { const t = token(r.value); if (t) return t; }
+  const prose = /\b(?:receipt|submission|confirmation|reference|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
+  for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
+  return null;
+}
+/** A label that names the number itself comes before one that only mentions it. */
+const score = (label: string): number => (/receipt|confirm|submission/i.test(label) ? 2 : 0) + (/\b(id|identifier|number|no|code|ref|reference)\b/i.test(label) ? 1 : 0);
+
+function readReceived(text: string, rows: Row[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean } {
+  const now = DateTime.fromISO(nowIso, { setZone: true });
+  const read = (value: string): { at: string; zoneOpen: boolean } | null => {
+    const iso = /\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?\s?(?:Z|[+-]\d{2}:?\d{2})?/.exec(value)?.[0];
+    const clause: Clause = { text: value.replace(/\bUTC\b(?!\s?[+-])/g, 'UTC'), start: 0, end: value.length };
+    const stated = readZone([{ ...clause, text: value }])[0]?.value ?? null;
+    const ambiguous = stated !== null && /^(BST|IST|CST)$/.test(stated);
+    const used = stated === null || (ambiguous && zone) ? zone : stated;
+    if (iso) {
+      const shaped = iso.replace(' ', 'T').replace(/\s/g, '').replace(/([+-]\d{2})(\d{2})$/, '$1:$2');
+      if (/(Z|[+-]\d{2}:\d{2})$/.test(shaped)) return { at: shaped.replace(/Z$/, '+00:00').replace(/\.\d+/, ''), zoneOpen: false };
+      const inZone = readDates({ text: `${value}`, start: 0, end: value.length }, now, used, 'day-month')[0]?.iso;
+      return { at: inZone && inZone.length > 19 ? inZone : shaped.replace(/\.\d+/, ''), zoneOpen: used === null };
+    }
+    const date = readDates(clause, now, used, dateOrder(text, used) ?? dateOrder(value, used)).find((d) => d.problem === 'none' || d.problem === 'weekday');
+    return date && date.iso.length > 10 ? { at: date.iso, zoneOpen: used === null } : null;
+  };
+  const candidates = rows.filter((r) => labels.receivedAt.test(r.label)).sort((a, b) => (/receiv|submi|hand|accept|arriv|stor|upload/i.test(b.label) ? 1 : 0) - (/receiv|submi|hand|accept|arriv|stor|upload/i.test(a.label) ? 1 : 0));
+  for (const r of candidates) { const at = read(r.value); if (at) return at; }
+  // Date and time in rows of their own.
+  const date = rows.find((r) => /^(?:submission |received )?date(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label)), time = rows.find((r) => /^(?:submission |received )?time(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label));
+  if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
+  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) {
+    if (!/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|successful|confirm|lodged|deposited|logged|recorded)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, ''));
+    if (at) return at;
+  }
+  return { at: null, zoneOpen: false };
+}
+
+function readNames(text: string, rows: Row[], expected: string[]): string[] {
+  const found: { name: string; at: number }[] = [];
+  const add = (name: string, at: number): void => { const n = name.trim(); if (n && !found.some((f) => f.name === n)) found.push({ name: n, at }); };
+  let rest = text;
+  // Expected names first, longest first, so that one inside another is not told twice.
+  for (const name of [...expected].sort((a, b) => b.length - a.length)) {
+    for (let at = rest.indexOf(name); at >= 0; at = rest.indexOf(name)) {
+      const inside = /[\w-]/.test(rest[at - 1] ?? ' ') || /[\w-]/.test(rest[at + name.length] ?? ' ');
+      if (!inside) add(name, at);
+      rest = rest.slice(0, at) + '\u0000'.repeat(name.length) + rest.slice(at + name.length);
+    }
+  }
+  const ending = new RegExp(`\\.(?:${extensions})$`, 'i'), hasEnding = new RegExp(`\\.(?:${extensions})\\b`, 'i');
+  for (const r of rowsOf(rest)) {
+    if (labels.ignored.test(r.label) || !labels.fileName.test(r.label) || r.value.includes('\u0000')) continue;
+    for (const piece of hasEnding.test(r.value) ? r.value.split(new RegExp(`(?<=\\.(?:${extensions}))(?:\\s*[,;]\\s*|\\s+and\\s+|\\s*\\([^)]*\\)\\s*[,;]?\\s*|\\s+(?=[\\d.,]+\\s?[KMG]?i?B\\b).*$)`, 'i')) : []) {
+      const name = (cleanQuotes(piece.trim()) ?? '').replace(/\s*\(.*\)$/, '').replace(/[,;]$/, '');
+      if (ending.test(name) && name.length < 260) { const at = rest.indexOf(name); if (at >= 0) { add(name, at); rest = rest.slice(0, at) + '\u0000'.repeat(name.length) + rest.slice(at + name.length); } }
+    }
+    // A shortened name may have lost its ending.
+    if (/…|\.\.\./.test(r.value) && !hasEnding.test(r.value) && /file|document/i.test(r.label) && !/\s\S+\s\S+\s/.test(r.value)) add(cleanQuotes(r.value)!, rest.indexOf(r.value));
+  }
+  for (const m of rest.matchAll(new RegExp(`[“"‘'«]([^“”"‘’'«»\\n\\u0000]{1,200}\\.(?:${extensions}))[”"’'»]|(?<![\\w@/.…-])((?:[\\p{L}\\p{N}(]|…|\\.\\.\\.)[^\\s"'“”‘’<>|:*?,;/\\\\\\u0000]{0,200}\\.(?:${extensions}))(?![\\w@/-])`, 'giu'))) {
+    const name = m[1] ?? m[2]!;
+    // A host name or a receipt's own file is not the paper.
+    if (/^www\.|@/.test(name) || /^(?:receipt|confirmation|acknowledgement)\b/i.test(name)) continue;
+    add(name, m.index);
+  }
+  return found.sort((a, b) => a.at - b.at).map((f) => f.name);
+}
+
+function readSizes(text: string, rows: Row[]): SizeShown[] {
+  const sizes: SizeShown[] = [];
+  const add = (raw: string, unitName: string): void => {
+    const name = unitName.toLowerCase(), [decimal, binary] = unit[name] ?? unit[name.replace(/s$/, '')] ?? [1, 1];
+    const value = numberOf(raw);
+    if (Number.isNaN(value)) return;
+    // The rounding shown: half a unit of the last place, and a whole one for those who cut off.
+    const places = /[.,](\d+)$/.exec(raw.replace(/[\s\u00a0]/g, ''))?.[1] ?? '', grouped = /^\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+$/.test(raw.trim());
+    const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
+    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step / 2) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary) });
+  };
+  const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|kilobytes|megabytes)\b/gi;
+  const seen = new Set<string>();
+  for (const line of text.split('\n')) {
+    if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free)\b/i.test(line)) continue;
+    const hits = [...line.matchAll(pattern)];
+    // “3.4 MB (3,412,345 bytes)” is one size: the exact one counts.
+    const exact = hits.find((h) => /^bytes?$/i.test(h[2]!));
+    for (const h of hits.length === 2 && exact ? [exact] : hits) { const key = `${h[1]}${h[2]}`; if (!seen.has(key) || hits.length === 1) { if (!seen.has(key)) add(h[1]!, h[2]!); seen.add(key); } }
+  }
+  if (sizes.length === 0) for (const r of rows) if (labels.size.test(r.label) && /^\d[\d,. ]*$/.test(r.value)) add(r.value, /kb/i.test(r.label) ? 'KB' : /mb/i.test(r.label) ? 'MB' : 'bytes');
+  return sizes;
+}
+
+function readExtract(text: string, rows: Row[]): string | null {
+  const row = rows.find((r) => labels.extract.test(r.label));
+  const tail = (from: number): string => (/^[^]*?(?=\n\s*\n|\n\s*[A-Z][A-Za-z -]{1,30}:|$)/.exec(text.slice(from))?.[0] ?? '').replace(/\s*\n\s*/g, ' ').trim();
+  if (row) {
+    const at = text.indexOf(row.value);
+    return cleanQuotes(at >= 0 ? tail(at) : row.value);
+  }
+  const lead = /\b(?:begins(?: with)?|starts with|first words|extract|excerpt|opening (?:words|lines)|beginning(?: of (?:the|your) (?:text|paper))?)\b[^\n“"‘«:]{0,40}[:\s]*\n?\s*[“"‘«]([^”"»]{12,1500})[”"’»]/i.exec(text);
+  if (lead) return lead[1]!.replace(/\s+/g, ' ').trim();
+  const heading = /^\s*(?:(?:text )?(?:extract|excerpt|preview)(?: (?:of|from) (?:the )?(?:text|paper|document))?|first words|beginning of (?:the )?text)\s*:?\s*\n+\s*(\S[^]*?)(?=\n\s*\n|$)/im.exec(text);
+  return heading ? cleanQuotes(heading[1]!.replace(/\s+/g, ' ')) : null;
+}
+
+function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
+  const row = rows.find((r) => labels.status.test(r.label))?.value ?? '';
+  const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|cancelled|aborted|unsuccessful)\b/i;
+  if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
+  if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
+  if (/\b(?:could not be (?:received|stored|accepted|saved)|submission (?:has )?(?:failed|was (?:rejected|refused))|upload (?:has )?failed|was not (?:received|accepted|stored))\b/i.test(text)) return 'failed';
+  return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
+}
+
+const placeInProse = (text: string): string | null => cleanQuotes(/\b(?:submitted|handed in|submission|uploaded|received)\b[^.\n“"]{0,40}\b(?:to|at|in|for|by)\s+[“"]([^”"\n]{3,100})[”"]/i.exec(text)?.[1] ?? null);
+function statedCount(text: string, rows: Row[]): number | null {
+  const row = rows.find((r) => labels.stated.test(r.label) && /^\d{1,3}$/.test(r.value));
+  if (row) return Number(row.value);
+  const m = /\b(\d{1,2}|one|two|three|four)\s+(?:of\s+\d+\s+)?(?:files?|documents?)\s+(?:(?:was|were|has been|have been)\s+)?(?:received|submitted|stored|uploaded|accepted)\b/i.exec(text);
+  const words: Record<string, number> = { one: 1, two: 2, three: 3, four: 4 };
+  return m ? words[m[1]!.toLowerCase()] ?? Number(m[1]) : null;
+}

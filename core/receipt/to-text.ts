@@ -1,0 +1,85 @@
+import PostalMime from 'postal-mime';
+import { readDocument } from '../readers/index.ts';
+import { sniffKind } from '../readers/kind.ts';
+import { htmlToText } from '../readers/plain/read.ts';
+import { decodeText } from '../text/bytes.ts';
+import { CannotDo } from '../model/outcome.ts';
+
+/** A receipt as lines of text, whatever it came as. Structured forms become “label: value” lines.
+ * @throws {CannotDo} `unsupported` for pictures without text, `unreadable` for what holds none */
+export async function receiptToText(bytes: Uint8Array, name: string, depth = 0): Promise<string> {
+  const { kind } = sniffKind(bytes, name);
+  switch (kind) {
+    case 'json': return jsonLines(JSON.parse(decodeText(bytes)) as unknown).join('\n');
+    case 'csv': return csvLines(decodeText(bytes));
+    case 'html': return htmlToText(tableLines(decodeText(bytes))).text;
+    case 'eml': return mailText(bytes, depth);
+    case 'pdf': case 'docx': case 'odt': case 'rtf': {
+      const facts = await readDocument(bytes, name);
+      if (!facts.passages.ok) throw new CannotDo('unreadable', 'The receipt cannot be read: it is locked or damaged.', 'Save it again from where it was issued.', name);
+      const text = facts.passages.value.filter((p) => ['text', 'runningHead', 'textbox', 'footnote'].includes(p.place)).map((p) => p.text).join('\n');
+      if (!text.trim()) throw new CannotDo('unsupported', 'The receipt is a picture without text, which is not read yet.', 'Copy its text, or save the page as text, and bring that.', name);
+      return joinSplitLabels(text);
+    }
+    case 'jpeg': case 'png': case 'tiff': case 'heic': case 'gif': case 'webp': throw new CannotDo('unsupported', 'A picture of a receipt is not read yet.', 'Copy the text of the receipt and bring that.', name);
+    case 'empty': throw new CannotDo('unreadable', 'The receipt is empty.', 'Save it again from where it was issued.', name);
+    default: {
+      const text = decodeText(bytes);
+      if (/^[^\n]*,[^\n]*\n/.test(text) && /\.csv$/i.test(name)) return csvLines(text);
+      return joinSplitLabels(text);
+    }
+  }
+}
+
+/** camelCase and snake_case keys as words. */
+const spoken = (key: string): string => key.replace(/([a-z\d])([A-Z])/g, '$1 $2').replace(/[_-]+/g, ' ').toLowerCase();
+
+function jsonLines(value: unknown, path: string[] = []): string[] {
+  if (Array.isArray(value)) return value.flatMap((v) => jsonLines(v, path));
+  if (value !== null && typeof value === 'object') return Object.entries(value).flatMap(([k, v]) => jsonLines(v, [...path, spoken(k)]));
+  if (value === null || value === undefined || value === '') return [];
+  const key = path[path.length - 1] ?? 'value', parent = path[path.length - 2] ?? '';
+  // “id” and “name” mean nothing without what they belong to.
+  const label = /^(id|number|name|time|date|at|size|text|code|value)$/.test(key) && parent ? `${parent.replace(/s$/, '')} ${key}` : key;
+  const unit = typeof value === 'number' && /\b(size|bytes|length)\b/.test(label) ? ' bytes' : '';
+  return [`${label}: ${String(value)}${unit}`];
+}
+
+function csvLines(text: string): string {
+  const rows = text.split(/\r?\n/).filter((r) => r.trim()).map(csvRow);
+  const [head, ...body] = rows;
+  if (!head) return '';
+  // Two columns without a telling header are label and value.
+  if (head.length === 2 && (body.every((r) => r.length <= 2) && body.length > 1 && !/name|size|time|date/i.test(head[1]!))) return rows.map((r) => `${spoken(r[0] ?? '')}: ${r[1] ?? ''}`).join('\n');
+  return body.flatMap((r) => r.map((v, i) => { const label = spoken(head[i] ?? `column ${i + 1}`); return v.trim() ? `${label}: ${v}${/\b(size|bytes)\b/.test(label) && /^\d+$/.test(v.trim()) ? ' bytes' : ''}` : ''; })).filter(Boolean).join('\n');
+}
+function csvRow(row: string): string[] {
+  const cells: string[] = [];
+  const separator = row.includes(';') && !row.includes(',') ? ';' : row.includes('\t') && !row.includes(',') ? '\t' : ',';
+  let cell = '', quoted = false;
+  for (let i = 0; i < row.length; i++) {
+    const c = row[i]!;
+    if (quoted) { if (c === '"' && row[i + 1] === '"') { cell += '"'; i++; } else if (c === '"') quoted = false; else cell += c; }
+    else if (c === '"') quoted = true; else if (c === separator) { cells.push(cell.trim()); cell = ''; } else cell += c;
+  }
+  return [...cells, cell.trim()];
+}
+
+/** Rows of a table of two columns become “label: value”. */
+const tableLines = (html: string): string => html.replace(/<\/(?:th|td|dt)>\s*<(?:td|dd)([^>]*)>/gi, ': ');
+
+async function mailText(bytes: Uint8Array, depth: number): Promise<string> {
+  const mail = await new PostalMime().parse(bytes);
+  const body = mail.text?.trim() ? mail.text : mail.html ? htmlToText(tableLines(mail.html)).text : '';
+  const parts = [mail.subject ? `subject: ${mail.subject}` : '', joinSplitLabels(body)];
+  for (const attachment of mail.attachments) {
+    if (depth > 1 || !(attachment.content instanceof ArrayBuffer)) continue;
+    try { parts.push(await receiptToText(new Uint8Array(attachment.content), attachment.filename ?? '', depth + 1)); } catch { /* an attachment that is no receipt */ }
+  }
+  return parts.filter(Boolean).join('\n');
+}
+
+/** “File name:” on one line and its value on the next belong together. */
+function joinSplitLabels(text: string): string {
+  return text.replace(/\r\n?/g, '\n').replace(/^([A-Z][A-Za-z -]{1,30}:)[ \t]*\n+[ \t]*(?=\S)/gm, '$1 ');
+}

@@ -1,0 +1,39 @@
+import { DateTime, IANAZone } from 'luxon';
+import type { Brief } from '../model/brief.ts';
+
+/** Abbreviations of zones that mean one offset wherever they are used. Source: RFC 5322, 4.3 for the American ones; the others from memory.
+ * BST, IST, CST and the like have several meanings: they follow the brief's zone or settle nothing. */
+export const zoneOffsets: Readonly<Record<string, string>> = {
+  UTC: '+00:00', GMT: '+00:00', Z: '+00:00', WET: '+00:00', WEST: '+01:00', CET: '+01:00', CEST: '+02:00', EET: '+02:00', EEST: '+03:00', MSK: '+03:00',
+  EST: '-05:00', EDT: '-04:00', CDT: '-05:00', MST: '-07:00', MDT: '-06:00', PST: '-08:00', PDT: '-07:00', AKST: '-09:00', AKDT: '-08:00', HST: '-10:00', AST: '-04:00', ADT: '-03:00',
+  AEST: '+10:00', AEDT: '+11:00', ACST: '+09:30', ACDT: '+10:30', AWST: '+08:00', NZST: '+12:00', NZDT: '+13:00', JST: '+09:00', KST: '+09:00', SGT: '+08:00', HKT: '+08:00', SAST: '+02:00', BST: '+01:00', PKT: '+05:00', WIB: '+07:00', ICT: '+07:00',
+};
+
+/** The zone as luxon understands it, or null. Takes IANA names, abbreviations and offsets. */
+export function zoneOf(name: string | null): string | null {
+  if (!name) return null;
+  if (IANAZone.isValidZone(name)) return name;
+  const offset = zoneOffsets[name.toUpperCase()] ?? /^(?:UTC|GMT)?\s*([+-]\d{1,2}(?::?\d{2})?)$/i.exec(name)?.[1];
+  return offset ? `UTC${offset}` : null;
+}
+
+/** An ISO 8601 time as an instant in milliseconds. A bare date means its first or last moment, as asked; a local time without a zone
+ * is taken in the brief's zone and, where there is none, as UTC. Null for what is no date. */
+export function instantOf(iso: string, zone: string | null, edge: 'start' | 'end'): number | null {
+  const at = DateTime.fromISO(iso, { zone: zoneOf(zone) ?? 'utc', setZone: true });
+  if (!at.isValid) return null;
+  if (/^\d{4}-\d{2}-\d{2}$/.test(iso)) return (edge === 'end' ? at.endOf('day') : at.startOf('day')).toMillis();
+  return at.toMillis();
+}
+
+/** A time as a person reads it, in the zone that is asked for. */
+export function showInstant(iso: string, zone: string | null): string {
+  const at = DateTime.fromISO(iso, { setZone: true });
+  if (!at.isValid) return iso;
+  const bare = /^\d{4}-\d{2}-\d{2}$/.test(iso);
+  const local = !bare && zoneOf(zone) ? at.setZone(zoneOf(zone)!) : at;
+  return local.setLocale('en-GB').toFormat(bare ? 'ccc d LLL yyyy' : 'ccc d LLL yyyy, HH:mm');
+}
+
+/** The due time that holds: an extension already granted, else the common one, else the last part's. */
+export const effectiveDue = (brief: Brief): string | null => brief.extension ?? brief.due ?? [...brief.parts].reverse().find((p) => p.due)?.due ?? null;

@@ -1,0 +1,44 @@
+import { cleanBytes } from '../mends/clean/index.ts';
+import { proveSame, type Proof } from '../mends/prove.ts';
+import { readDocument } from '../readers/index.ts';
+import { judge } from '../docket/run.ts';
+import { emptyBrief, type Brief } from '../model/brief.ts';
+import type { Details } from '../model/details.ts';
+import type { DocumentFacts } from '../model/facts.ts';
+import type { Finding } from '../model/finding.ts';
+import { CannotDo, type Job } from '../model/outcome.ts';
+import { identityPlaces } from '../checks/identity/places.ts';
+import type { SourceFile } from './check.ts';
+
+export interface Cleaned { bytes: Uint8Array; removed: { part: string; check: string }[]; left: Finding[]; proof: Proof }
+
+/** A copy without metadata, and what reading it again showed: what is gone, what is left, that text, pages and pixels are the same.
+ * @throws {CannotDo} for files that cannot be cleaned; `notClean` when the copy could not be read again */
+export async function cleanFile(file: SourceFile, options: { details?: Details | null; brief?: Brief | null }, job: Job = {}): Promise<Cleaned> {
+  const before = await readDocument(file.bytes, file.name, job);
+  if (before.file.encrypted === 'needs password') throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', file.name);
+  const bytes = await cleanBytes(file.bytes, file.name, job);
+  const after = await readDocument(bytes, file.name, job);
+  if (before.passages.ok && !after.passages.ok) throw new CannotDo('notClean', 'The cleaned copy could not be read again, so it is not offered.', 'Convert the paper to PDF and clean that.', file.name);
+  const details = options.details ?? null;
+  const brief: Brief = { ...(options.brief ?? emptyBrief()), anonymous: options.brief?.anonymous ?? true };
+  const judged = judge({ facts: [after], brief: { ...brief, documents: [] }, briefGiven: true, details, now: 0 });
+  const left = judged.findings[0]!.filter((f) => /^(identity|metadata)\./.test(f.check) && f.key !== 'noDetails');
+  return { bytes, removed: whatWent(before, after), left, proof: await proveSame({ bytes: file.bytes, facts: before }, { bytes, facts: after }, job) };
+}
+
+/** What the file held before and does not hold any more, by part. */
+function whatWent(before: DocumentFacts, after: DocumentFacts): Cleaned['removed'] {
+  const removed: Cleaned['removed'] = [];
+  const keyOf = (m: { part: string; key: string; value: string }): string => `${m.part}|${m.key}|${m.value}`;
+  const still = new Set(after.metadata.ok ? after.metadata.value.map(keyOf) : []);
+  for (const m of before.metadata.ok ? before.metadata.value : []) if (!still.has(keyOf(m))) removed.push({ part: m.part, check: `metadata.${m.sort === 'statistics' ? 'custom' : m.sort}` });
+  const words = new Set(after.passages.ok ? after.passages.value.map((p) => `${p.place}|${p.text}`) : []);
+  for (const p of before.passages.ok ? before.passages.value : []) {
+    const check = identityPlaces.find((i) => i.place === p.place)?.id;
+    if (check && !words.has(`${p.place}|${p.text}`) && !['text', 'runningHead', 'footnote', 'textbox'].includes(p.place)) removed.push({ part: p.part, check });
+  }
+  const troubles = new Set(after.file.troubles.map((t) => t.code));
+  for (const t of before.file.troubles) if (!troubles.has(t.code) && ['javascript', 'launch', 'repaired', 'externalReference'].includes(t.code)) removed.push({ part: t.part, check: t.code === 'repaired' ? 'file.repaired' : 'file.active' });
+  return [...new Map(removed.map((r) => [`${r.part}|${r.check}`, r])).values()];
+}

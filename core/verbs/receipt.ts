@@ -1,0 +1,19 @@
+import { readDocument } from '../readers/index.ts';
+import { compareReceipt, type Agreement, type ReceiptStanding } from '../receipt/agree.ts';
+import { readFields, type ReceiptFields } from '../receipt/fields.ts';
+import { receiptToText } from '../receipt/to-text.ts';
+import type { Brief } from '../model/brief.ts';
+import type { DocumentFacts } from '../model/facts.ts';
+import type { SourceFile } from './check.ts';
+
+export interface ReceiptResult { fields: ReceiptFields; agreement: Agreement[]; standing: ReceiptStanding }
+
+/** Reads a receipt of any textual form and compares it, field by field, with the files that were meant to be sent. */
+export async function readReceipt(receipt: SourceFile, files: SourceFile[], brief: Brief | null, nowIso: string): Promise<ReceiptResult> {
+  const text = await receiptToText(receipt.bytes, receipt.name);
+  const facts: DocumentFacts[] = [];
+  for (const f of files) facts.push(await readDocument(f.bytes, f.name));
+  const read = readFields(text, files.map((f) => f.name), brief?.timeZone ?? offsetOf(brief?.due ?? null), nowIso);
+  return { fields: read.fields, ...compareReceipt(read, facts, brief) };
+}
+const offsetOf = (iso: string | null): string | null => { const m = /([+-]\d{2}:\d{2})$/.exec(iso ?? ''); return m ? `UTC${m[1]}` : null; };
