@@ -36,10 +36,16 @@ export function withPage<T>(pdf: Mupdf.Document, index: number, use: (page: PdfP
   try { return use(page); } finally { page.destroy(); }
 }
 
-/** Writes a document whole: no earlier state, no object that nothing refers to. */
-export function saveWhole(pdf: PdfDocument, options = 'garbage=4,compress,compress-images=no,compress-fonts=no'): Uint8Array {
-  const buffer = pdf.saveToBuffer(options);
-  try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
+/** Writes a document whole: no earlier state, no object that nothing refers to, equal objects once.
+ * In two steps: MuPDF 1.28 loses objects that were looked at one by one when it renumbers them in the same session, so the document is
+ * first written with its numbers kept and then, untouched, written again. */
+export async function saveWhole(pdf: PdfDocument, options = 'garbage=4,compress,compress-images=no,compress-fonts=no'): Promise<Uint8Array> {
+  const write = (doc: PdfDocument, how: string): Uint8Array => {
+    const buffer = doc.saveToBuffer(how);
+    try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
+  };
+  const first = write(pdf, `garbage=1${options.includes('encrypt=') ? ',encrypt=none' : ''}`);
+  return withPdf(first, (again) => write(again, options));
 }
 
 export const reason = (error: unknown): string => (error instanceof Error ? error.message : String(error)).replace(/\s+/g, ' ').slice(0, 160);

@@ -75,7 +75,7 @@ async function pictureToPdf(file: SourceFile): Promise<Uint8Array> {
     resources.put('XObject', objects);
     pdf.insertPage(-1, pdf.addPage([0, 0, ...sheet], 0, pdf.addObject(resources), `q ${matrix.map((n) => n.toFixed(3)).join(' ')} cm /Im Do Q`));
     image.destroy();
-    return saveWhole(pdf);
+    return await saveWhole(pdf);
   } catch (error) {
     throw new CannotDo('unreadable', `The picture cannot be read (${error instanceof Error ? error.message : error}).`, 'Take it again or save it as JPEG or PNG.', file.name);
   } finally { pdf.destroy(); }
@@ -94,6 +94,6 @@ export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
         map.destroy();
       });
     }
-    return saveWhole(target);
+    return await saveWhole(target);
   } finally { target.destroy(); }
 }

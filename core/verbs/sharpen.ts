@@ -16,7 +16,7 @@ export async function sharpenBoxes(bytes: Uint8Array, findings: Finding[]): Prom
       const [x0, y0] = page.getBounds();
       for (const finding of placed.filter((f) => f.place.page === number)) {
         const near = finding.place.box!;
-        const hits = (page.search(String(finding.data.found), 50) as number[][][]).map((quads): Box => {
+        const hits = (page.search(String(finding.data.found), {} as never) as number[][][]).map((quads): Box => {
           const xs = quads.flatMap((q) => [q[0]!, q[2]!, q[4]!, q[6]!]), ys = quads.flatMap((q) => [q[1]!, q[3]!, q[5]!, q[7]!]);
           return [Math.min(...xs) - x0, Math.min(...ys) - y0, Math.max(...xs) - x0, Math.max(...ys) - y0];
         });

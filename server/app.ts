@@ -1,0 +1,45 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import helmet from 'helmet';
+import { hasOffice } from '../office/engine.ts';
+import { demoRoutes } from './demo-routes.ts';
+import { deskRoutes } from './desk/routes.ts';
+import { DeskStore } from './desk/store.ts';
+
+const perMinute = 600;
+
+/** The application's own server: the built screens, the demonstration, and the practice desk. Nothing about papers is logged. */
+export function createApp(options: { webFolder: string; desk?: DeskStore; demo?: boolean }): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(helmet({
+    contentSecurityPolicy: { useDefaults: false, directives: { defaultSrc: ["'self'"], scriptSrc: ["'self'", "'wasm-unsafe-eval'"], workerSrc: ["'self'", 'blob:'], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'blob:'], fontSrc: ["'self'", 'data:'], connectSrc: ["'self'"], objectSrc: ["'none'"], baseUri: ["'none'"], frameAncestors: ["'none'"], formAction: ["'self'"] } },
+    crossOriginEmbedderPolicy: false, strictTransportSecurity: false,
+  }));
+  // Only this machine's own names: a foreign page must not reach the server through a name of its own.
+  app.use((req, res, next) => { if (/^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(req.headers.host ?? '')) next(); else res.status(403).json({ refused: 'This server answers on this machine only.' }); });
+  app.use((req, res, next) => { const origin = req.headers.origin; if (!origin || origin === 'null' || /^http:\/\/(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(origin)) next(); else res.status(403).json({ refused: 'Requests from other pages are refused.' }); });
+  app.use(rateLimit());
+  app.get('/health', (_, res) => { res.json({ ready: true, office: hasOffice() }); });
+  app.use('/desk', deskRoutes(options.desk));
+  if (options.demo !== false) app.use('/demo', demoRoutes());
+  if (existsSync(options.webFolder)) {
+    app.use(express.static(options.webFolder, { index: false, setHeaders: (res, path) => { if (/assets/.test(path)) res.setHeader('Cache-Control', 'public, max-age=31536000, immutable'); } }));
+    app.get(/^\/(?!assets\/|desk|demo).*/, (_, res) => { res.sendFile(join(options.webFolder, 'index.html')); });
+  }
+  app.use((error: unknown, _req: Request, res: Response, _next: NextFunction) => { process.stderr.write(`server: ${error instanceof Error ? error.name : 'error'}\n`); if (!res.headersSent) res.status(500).json({ refused: 'The server could not do that.' }); });
+  return app;
+}
+
+/** A bounded number of requests a minute from one address. */
+function rateLimit(): (req: Request, res: Response, next: NextFunction) => void {
+  let windowStart = Date.now();
+  const counts = new Map<string, number>();
+  return (req, res, next) => {
+    if (Date.now() - windowStart > 60_000) { windowStart = Date.now(); counts.clear(); }
+    const n = (counts.get(req.ip ?? '') ?? 0) + 1;
+    counts.set(req.ip ?? '', n);
+    if (n > perMinute) res.status(429).json({ refused: 'Too many requests in one minute.' }); else next();
+  };
+}

@@ -1,0 +1,29 @@
+import { createHash, randomBytes } from 'node:crypto';
+import type { DocumentDemand, Kind } from '../../core/index.ts';
+
+/** A place where papers are handed in, with what it was told to accept. */
+export interface DeskPlace { id: string; title: string; documents: DocumentDemand[]; maxBytes: number | null; opens: string | null; due: string | null; attempts: number | 'unlimited' | null; keeps: 'latest' | 'all' | null; declaration: boolean }
+export interface StoredFile { name: string; bytes: Uint8Array; sha256: string; kind: Kind; words: number | null; extract: string }
+export interface DeskSubmission { id: string; key: string; place: DeskPlace; receivedAt: string; files: StoredFile[]; note: string; late: boolean }
+
+const mostBytes = 300 << 20;
+
+/** What the practice desk holds, in memory only and bounded; it is gone when the server ends. */
+export class DeskStore {
+  readonly places = new Map<string, DeskPlace>();
+  readonly submissions: DeskSubmission[] = [];
+  /** minutes by which the desk's clock is ahead */ clockMinutes = 0;
+
+  now(): Date { return new Date(Date.now() + this.clockMinutes * 60_000); }
+  byKey(key: string): DeskSubmission | undefined { return this.submissions.find((s) => s.key === key); }
+  find(id: string): DeskSubmission | undefined { return this.submissions.find((s) => s.id === id); }
+  attemptsAt(place: string): number { return this.submissions.filter((s) => s.place.id === place).length; }
+
+  add(submission: Omit<DeskSubmission, 'id'>): DeskSubmission {
+    const whole = { ...submission, id: `CS-${createHash('sha256').update(submission.key).update(randomBytes(4)).digest('hex').slice(0, 8).toUpperCase()}` };
+    this.submissions.push(whole);
+    let held = 0;
+    for (let i = this.submissions.length - 1; i >= 0; i--) { held += this.submissions[i]!.files.reduce((n, f) => n + f.bytes.length, 0); if (held > mostBytes) { this.submissions.splice(0, i + 1); break; } }
+    return whole;
+  }
+}

@@ -1,0 +1,39 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Brief, Checked, Details, Kind, Proof, ReceiptResult } from '../../core/index.ts';
+import type { ConversionProof } from '../../core/convert/prove.ts';
+
+export interface PaperRow { id: string; title: string; course: string; wording: string; wordingAt: string | null; brief: Brief; createdAt: string; reasons: Record<string, string>; declared: boolean; note: string }
+export type Made =
+  | { mend: 'clean'; proof: Proof; removed: number; left: number }
+  | { mend: 'convert'; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
+  | { mend: 'redact'; taken: { page: number; text: string }[]; lost: string[] }
+  | { mend: 'rename'; was: string };
+/** One state of one file. A mend makes a new row that points to the one it came from; the original is never changed. */
+export interface FileRow {
+  id: string; paperId: string; slot: number | null; name: string; blob: Blob; bytes: number; kind: Kind; sha256: string; addedAt: string;
+  parent: string | null; made: Made | null; state: 'current' | 'replaced' | 'removed';
+}
+export interface CheckRow { paperId: string; key: string; at: string; tookMs: number; result: Omit<Checked, 'facts'> }
+export interface SubmissionRow { id: string; paperId: string; at: string; deskId: string; place: string; fileIds: string[]; receiptId: string | null; note: string }
+export interface ReceiptRow { id: string; paperId: string; name: string; blob: Blob; at: string; submissionId: string | null; fileIds: string[]; result: ReceiptResult; returned: { fileId: string; same: boolean; name: string; bytes: number }[] }
+export interface EventRow { id?: number; paperId: string; at: string; what: string }
+export interface SettingRow { key: 'details' | 'seeded' | 'mode'; value: unknown }
+
+class Store extends Dexie {
+  papers!: EntityTable<PaperRow, 'id'>;
+  files!: EntityTable<FileRow, 'id'>;
+  checks!: EntityTable<CheckRow, 'paperId'>;
+  submissions!: EntityTable<SubmissionRow, 'id'>;
+  receipts!: EntityTable<ReceiptRow, 'id'>;
+  events!: EntityTable<EventRow, 'id'>;
+  settings!: EntityTable<SettingRow, 'key'>;
+  constructor() {
+    super('hand-over');
+    this.version(1).stores({ papers: 'id, createdAt', files: 'id, paperId, [paperId+state], sha256', checks: 'paperId', submissions: 'id, paperId', receipts: 'id, paperId', events: '++id, paperId', settings: 'key' });
+    // 2: papers carry the note and the declaration, so that Send survives a reload.
+    this.version(2).stores({}).upgrade((t) => t.table('papers').toCollection().modify((p: Partial<PaperRow>) => { p.declared ??= false; p.note ??= ''; p.reasons ??= {}; }));
+  }
+}
+export const db = new Store();
+export const newId = (): string => crypto.randomUUID();
+export const readDetails = async (): Promise<Details | null> => ((await db.settings.get('details'))?.value as Details | undefined) ?? null;

@@ -1,0 +1,56 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import { fail, type Outcome } from '../../core/model/outcome.ts';
+import type { CoreApi } from './core.worker.ts';
+
+/** A running piece of work: its outcome, and a stop that really stops. */
+export interface Running<T> { outcome: Promise<Outcome<T>>; stop: () => void }
+
+interface Seat { worker: Worker; api: Remote<CoreApi>; busy: boolean }
+
+/** A few workers and a queue. Stopping ends the worker itself, since it looks at nothing else while it computes; a new one takes its seat. */
+class Pool {
+  private seats: Seat[] = [];
+  private queue: (() => void)[] = [];
+  constructor(private readonly size: number) {}
+
+  run<T>(work: (api: Remote<CoreApi>) => Promise<Outcome<T>>): Running<T> {
+    let stopped = false, end: ((o: Outcome<T>) => void) | null = null, seat: Seat | null = null;
+    const outcome = new Promise<Outcome<T>>((resolve) => {
+      end = resolve;
+      const start = (): void => {
+        if (stopped) return;
+        seat = this.takeSeat();
+        if (!seat) { this.queue.push(start); return; }
+        const mine = seat;
+        work(mine.api).then((result) => { if (!stopped) { this.free(mine); resolve(result); } }, (error: unknown) => { if (!stopped) { this.replace(mine); resolve(fail('unsupported', null, `The worker broke off: ${String(error)}.`, 'Try again; your files are untouched.')); } });
+      };
+      start();
+    });
+    return {
+      outcome,
+      stop: () => {
+        if (stopped) return;
+        stopped = true;
+        if (seat) this.replace(seat);
+        end?.(fail('stopped', null, 'Stopped before the end.', 'Start it again when you like; nothing was changed.'));
+      },
+    };
+  }
+
+  private takeSeat(): Seat | null {
+    const idle = this.seats.find((s) => !s.busy);
+    if (idle) { idle.busy = true; return idle; }
+    if (this.seats.length >= this.size) return null;
+    const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
+    const seat: Seat = { worker, api: wrap<CoreApi>(worker), busy: true };
+    this.seats.push(seat);
+    return seat;
+  }
+  private free(seat: Seat): void { seat.busy = false; this.queue.shift()?.(); }
+  private replace(seat: Seat): void { seat.worker.terminate(); this.seats = this.seats.filter((s) => s !== seat); this.queue.shift()?.(); }
+}
+
+/** Long work and drawing have seats of their own, so that a page can be looked at while another file is checked. */
+export const workPool = new Pool(Math.max(1, Math.min(3, (navigator.hardwareConcurrency || 2) - 1)));
+export const drawPool = new Pool(1);
+export const asProgress = (report: (done: number, of: number, what: string) => void): typeof report => proxy(report);

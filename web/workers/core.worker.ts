@@ -1,0 +1,61 @@
+import { expose, transfer } from 'comlink';
+import { checkFiles, cleanFile, convertFiles, fail, readBrief, readReceipt, succeed, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type SourceFile } from '../../core/index.ts';
+import { PageRenderer } from '../../core/engines/render.ts';
+import { redactFile } from '../../core/verbs/redact.ts';
+import { receiptToText } from '../../core/receipt/to-text.ts';
+import { sniffKind } from '../../core/readers/kind.ts';
+import { sha256 } from '../../core/engines/hash.ts';
+
+/** A file as it is handed over: its bytes stay in the blob until they are needed. */
+export interface Handed { name: string; blob: Blob }
+export type Progress = (done: number, of: number, what: string) => void;
+
+const renderer = new PageRenderer();
+
+const source = async (file: Handed): Promise<SourceFile> => {
+  try { return { name: file.name, path: file.name, bytes: new Uint8Array(await file.blob.arrayBuffer()) }; } catch {
+    throw new CannotDo('unreadable', `“${file.name}” could not be read: it was moved, renamed or deleted.`, 'Bring it again.', file.name);
+  }
+};
+
+/** Failures cross the boundary as values; anything else that is thrown is a bug and is told as one. */
+async function outcome<T>(work: () => Promise<T> | T): Promise<Outcome<T>> {
+  try { return succeed(await work()); } catch (error) {
+    if (error instanceof CannotDo) return fail(error.code, error.file, error.message, error.remedy);
+    return fail('unsupported', null, `Something went wrong inside: ${error instanceof Error ? error.message : String(error)}.`, 'Your files are untouched. Try again, or go on without this step.');
+  }
+}
+
+const api = {
+  check: (files: Handed[], options: CheckOptions, progress: Progress) => outcome(async () => {
+    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress });
+    return rest;
+  }),
+  clean: (file: Handed, details: Details | null, brief: Brief) => outcome(async () => {
+    const { bytes, ...rest } = await cleanFile(await source(file), { details, brief });
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
+  }),
+  convert: (files: Handed[], progress: Progress) => outcome(async () => {
+    const { bytes, ...rest } = await convertFiles(await Promise.all(files.map(source)), { progress });
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }), ...rest };
+  }),
+  redact: (file: Handed, details: Details) => outcome(async () => {
+    const { bytes, ...rest } = await redactFile(await source(file), details);
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }), ...rest };
+  }),
+  brief: (text: string, now: string) => outcome(() => readBrief(text, now)),
+  textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name); }),
+  receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now)),
+  /** Kind and sum of a file, as soon as it is brought. */
+  glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length }; }),
+  /** A page as pixels; files without fixed pages are laid out by the built-in engine first. */
+  render: async (key: string, file: Handed, page: number, width: number) => {
+    const result = await outcome(async () => renderer.render(key, async () => {
+      const f = await source(file);
+      return sniffKind(f.bytes, f.name).kind === 'pdf' ? f.bytes : (await convertFiles([f])).bytes;
+    }, page, width));
+    return result.ok ? transfer(result, [result.value.pixels.buffer]) : result;
+  },
+};
+export type CoreApi = typeof api;
+expose(api);
