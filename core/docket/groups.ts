@@ -1,0 +1,57 @@
+import type { DocketLine, DocketStanding } from '../model/finding.ts';
+
+/** How single lines are gathered for the eye: one row of the docket a subject. Order is the order of the docket. */
+export const docketGroups: readonly { id: string; line: string; checks: RegExp; stop: 'bring' | 'check' | 'mend' | 'read' | 'send' }[] = [
+  { id: 'documents', line: 'Documents', checks: /^set\./, stop: 'bring' },
+  { id: 'kind', line: 'Kind', checks: /^file\.(type|extension)$/, stop: 'mend' },
+  { id: 'size', line: 'Size', checks: /^file\.size$/, stop: 'check' },
+  { id: 'sound', line: 'Opens soundly', checks: /^file\./, stop: 'check' },
+  { id: 'name', line: 'File name', checks: /^name\./, stop: 'mend' },
+  { id: 'pages', line: 'Pages', checks: /^pages\./, stop: 'check' },
+  { id: 'words', line: 'Words', checks: /^words\./, stop: 'check' },
+  { id: 'fonts', line: 'Fonts', checks: /^fonts\./, stop: 'check' },
+  { id: 'text', line: 'Readable text', checks: /^text\./, stop: 'check' },
+  { id: 'identity', line: 'Nothing that identifies me', checks: /^identity\./, stop: 'check' },
+  { id: 'metadata', line: 'Nothing stored about me', checks: /^metadata\./, stop: 'mend' },
+  { id: 'remains', line: 'Nothing left over', checks: /^remains\./, stop: 'check' },
+  { id: 'time', line: 'In time', checks: /^time\./, stop: 'send' },
+];
+export const groupOf = (check: string): (typeof docketGroups)[number] => docketGroups.find((g) => g.checks.test(check)) ?? docketGroups[3]!;
+
+export interface GroupRow { id: string; line: string; asked: string | null; found: string | null; standing: DocketStanding; document: string | null; mend: string | null; stop: string; lines: DocketLine[] }
+
+const weight: Record<DocketStanding, number> = { notMet: 4, unread: 3, look: 2, met: 1, notAsked: 0 };
+
+/** Gathers lines to rows, one a subject and document. The worst line speaks for its row; the first asked line names the demand. */
+export function groupDocket(lines: DocketLine[]): GroupRow[] {
+  const documents = [...new Set(lines.map((l) => l.document))].sort((a, b) => (a === null ? 1 : 0) - (b === null ? 1 : 0));
+  const rows: GroupRow[] = [];
+  const taken = new Set<DocketLine>();
+  for (const group of docketGroups) for (const document of documents) {
+    const own = lines.filter((l) => l.document === document && !taken.has(l) && group.checks.test(l.id));
+    if (own.length === 0) continue;
+    for (const l of own) taken.add(l);
+    const asked = own.filter((l) => l.standing !== 'notAsked');
+    const worst = [...asked].sort((a, b) => weight[b.standing] - weight[a.standing])[0];
+    rows.push({
+      id: group.id, line: group.line, document, stop: group.stop, lines: own, asked: worst && weight[worst.standing] > 1 ? worst.asked : asked[0]?.asked ?? null,
+      found: worst?.found ?? null, standing: worst?.standing ?? 'notAsked', mend: asked.find((l) => l.mend !== null && l.standing === worst?.standing)?.mend ?? null,
+    });
+  }
+  return rows;
+}
+
+/** May it go, and what is next: the sentence at the head of the docket. */
+export function verdictSentence(rows: GroupRow[]): { mayGo: boolean; sentence: string } {
+  const open = rows.filter((r) => r.standing === 'notMet'), unread = rows.filter((r) => r.standing === 'unread'), looks = rows.filter((r) => r.standing === 'look');
+  const next = open[0] ?? unread[0];
+  const lines = (n: number): string => (n === 1 ? '1 line' : `${n} lines`);
+  if (open.length > 0) return { mayGo: false, sentence: `May not go yet: ${lines(open.length)} not met. Next: ${nextStep(next!)}.` };
+  if (unread.length > 0) return { mayGo: false, sentence: `Not known yet: ${lines(unread.length)} unread. Next: ${nextStep(next!)}.` };
+  return { mayGo: true, sentence: looks.length > 0 ? `May go. ${looks.length === 1 ? '1 line wants' : `${looks.length} lines want`} your own look first.` : 'May go: every line is met.' };
+}
+function nextStep(row: GroupRow): string {
+  if (row.standing === 'unread') return row.found === 'no file yet' ? 'bring the paper' : `have a look at “${row.line.toLowerCase()}”`;
+  const steps: Record<string, string> = { convert: 'convert it', rename: 'rename it', clean: 'clear what the file stores', redact: 'take your details out of the pages', 'fonts.embed': 'export it with fonts embedded', shrink: 'make it smaller', join: 'put it into one file', ocr: 'bring it with text', decrypt: 'save it without a password' };
+  return steps[row.mend ?? ''] ?? (row.id === 'documents' ? 'bring what is missing' : row.id === 'time' ? 'mind the time' : `see to “${row.line.toLowerCase()}”`);
+}

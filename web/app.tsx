@@ -1,0 +1,28 @@
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import { explainStoreError } from './store/keep.ts';
+import { seedDemo } from './store/seed.ts';
+import { Home } from './screens/home.tsx';
+
+const Details = lazy(() => import('./screens/details.tsx').then((m) => ({ default: m.DetailsScreen })));
+const PaperScreen = lazy(() => import('./screens/paper.tsx').then((m) => ({ default: m.PaperScreen })));
+
+export function App() {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [ready, setReady] = useState(false);
+  useEffect(() => { seedDemo().catch((e: unknown) => setTrouble(explainStoreError(e))).finally(() => setReady(true)); }, []);
+  return (
+    <div className="wrap">
+      {trouble ? <div className="failure" role="alert" style={{ marginTop: 16 }}>{trouble}</div> : null}
+      <Suspense fallback={<p className="soft" style={{ padding: 20 }}>Opening…</p>}>
+        <Routes>
+          <Route path="/" element={<Home ready={ready} />} />
+          <Route path="/details" element={<Details />} />
+          <Route path="/papers/:id" element={<Navigate to="read" replace />} />
+          <Route path="/papers/:id/:stop" element={<PaperScreen />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
+      </Suspense>
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+import { Link } from 'react-router';
+import { useState } from 'react';
+import { groupDocket, verdictSentence, type GroupRow } from '../../core/docket/groups.ts';
+import type { DocketLine } from '../../core/index.ts';
+import { Mark } from './standing.tsx';
+
+const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'See fonts', ocr: 'See pages', join: 'Join', decrypt: 'See file' };
+
+/** The ledger that travels with the paper: asked, found, standing, remedy. It says whether the paper may go and what is next. */
+export function Docket({ lines, paperId, stop, waiting }: { lines: DocketLine[]; paperId: string; stop: string; waiting: boolean }) {
+  const [all, setAll] = useState(false);
+  const rows = groupDocket(lines), verdict = verdictSentence(rows);
+  const documents = [...new Set(rows.map((r) => r.document))];
+  const several = documents.filter((d) => d !== null).length > 1;
+  const shown = rows.filter((r) => all || r.standing !== 'notAsked');
+  return (
+    <section className="docket" aria-label="Docket">
+      <div className="pad">
+        <h2 className="serif" style={{ margin: 0, fontSize: '1.1rem' }}>Docket</h2>
+        <p aria-live="polite" className={verdict.mayGo ? 'is-met' : lines.some((l) => l.standing === 'notMet') ? 'is-notMet' : 'soft'} style={{ margin: '2px 0 0' }}>{waiting ? 'Reading…' : verdict.sentence}</p>
+      </div>
+      <table className="ledger">
+        <thead><tr><th>Asked</th><th>Found</th><th>Standing</th><th>Remedy</th></tr></thead>
+        <tbody>
+          {documents.map((d) => {
+            const own = shown.filter((r) => r.document === d);
+            if (own.length === 0) return null;
+            return [several ? <tr key={`h${d}`} className="head"><td colSpan={4}>{d ?? 'All together'}</td></tr> : null, ...own.map((r) => <Row key={`${d}${r.id}`} row={r} paperId={paperId} here={r.stop === stop && r.standing === 'notMet'} />)];
+          })}
+        </tbody>
+      </table>
+      <div className="pad small" style={{ paddingTop: 12 }}>
+        <button className="act soft" onClick={() => setAll(!all)}>{all ? 'Hide what is not asked' : `Show what is not asked (${rows.filter((r) => r.standing === 'notAsked').length})`}</button>
+      </div>
+    </section>
+  );
+}
+
+function Row({ row, paperId, here }: { row: GroupRow; paperId: string; here: boolean }) {
+  const open = row.standing === 'notMet' || row.standing === 'look' || row.standing === 'unread';
+  const stop = row.standing === 'unread' ? 'bring' : row.mend ? (['convert', 'rename', 'clean', 'redact'].includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
+  return (
+    <tr className={here ? 'here' : undefined}>
+      <td>{row.asked ? <><span>{row.line}</span><br /><span className="soft tiny">{row.asked}</span></> : row.line}</td>
+      <td className={row.id === 'name' ? 'mono' : undefined}>{row.found ?? ''}</td>
+      <td><Mark standing={row.standing} /></td>
+      <td>{open ? <Link className={`act is-${row.standing}`} to={`/papers/${paperId}/${stop}${stop === 'check' ? `?about=${row.id}` : ''}`}>{row.standing === 'unread' ? 'Bring' : row.mend ? remedies[row.mend] ?? 'See' : 'See'}</Link> : ''}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,38 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Failure } from '../../core/index.ts';
+import type { RenderedPage } from '../../core/engines/render.ts';
+import type { FileRow } from '../store/db.ts';
+import { drawPool } from '../workers/client.ts';
+import { FailureNote } from './failure.tsx';
+
+export interface MarkedPlace { box: [number, number, number, number]; look: boolean; chosen: boolean; label: string; onPick?: () => void }
+
+/** One page of a file, drawn in a worker, with places marked on it. */
+export function PageView({ file, page, places = [], width = 1120 }: { file: Pick<FileRow, 'id' | 'name' | 'blob'>; page: number; places?: MarkedPlace[]; width?: number }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [drawn, setDrawn] = useState<{ pagePt: [number, number]; pages: number } | null>(null);
+  const [failure, setFailure] = useState<Failure | null>(null);
+  useEffect(() => {
+    let wanted = true;
+    const job = drawPool.run<RenderedPage>((api) => api.render(file.id, { name: file.name, blob: file.blob }, page, width) as never);
+    void job.outcome.then((o) => {
+      if (!wanted) return;
+      if (!o.ok) { setFailure(o); return; }
+      setFailure(null);
+      const c = canvas.current;
+      if (!c) return;
+      c.width = o.value.width; c.height = o.value.height;
+      c.getContext('2d')!.putImageData(new ImageData(o.value.pixels, o.value.width, o.value.height), 0, 0);
+      setDrawn({ pagePt: o.value.pagePt, pages: o.value.pages });
+    });
+    return () => { wanted = false; };
+  }, [file.id, file.name, file.blob, page, width]);
+  if (failure) return <FailureNote failure={failure} />;
+  const [w, h] = drawn?.pagePt ?? [595, 842];
+  return (
+    <div className="page" style={{ aspectRatio: `${w} / ${h}` }}>
+      <canvas ref={canvas} role="img" aria-label={`Page ${page} of ${file.name}`} />
+      {drawn ? places.map((p, i) => <button key={i} type="button" aria-label={p.label} onClick={p.onPick} className={`place${p.look ? ' look' : ''}${p.chosen ? ' chosen' : ''}`} style={{ left: `${((p.box[0] - 3) / w) * 100}%`, top: `${((p.box[1] - 2) / h) * 100}%`, width: `${((p.box[2] - p.box[0] + 6) / w) * 100}%`, height: `${((p.box[3] - p.box[1] + 4) / h) * 100}%` }} />) : null}
+    </div>
+  );
+}

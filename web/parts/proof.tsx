@@ -1,0 +1,21 @@
+import type { Made } from '../store/db.ts';
+import { Mark } from './standing.tsx';
+
+/** What was verified after a mend, by reading the new file again. */
+export function ProofLedger({ made, now }: { made: Made; now: string }) {
+  const rows: [string, string, boolean][] = [];
+  if (made.mend === 'clean') {
+    rows.push(['Stored values', `${made.removed} gone, ${made.left} left that identify`, made.left === 0], ['Text', made.proof.textSame ? 'the same' : 'changed', made.proof.textSame]);
+    if (made.proof.pagesSame !== null) rows.push(['Pages', made.proof.pagesSame ? 'the same' : 'changed', made.proof.pagesSame]);
+    if (made.proof.maxPixelDifference !== null) rows.push(['Pixels', made.proof.maxPixelDifference === 0 ? `the same on ${made.proof.pagesCompared} pages` : `differ by up to ${made.proof.maxPixelDifference}`, made.proof.maxPixelDifference === 0]);
+  } else if (made.mend === 'convert') {
+    const { proof } = made, pair = (p: { before: number; after: number }): [string, boolean] => [`${p.before} before, ${p.after} after`, p.before === p.after];
+    rows.push(['Words', proof.missing.length + proof.added.length === 0 ? `all ${proof.wordsBefore.toLocaleString('en')} are there` : `${proof.missing.length} missing (${proof.missing.slice(0, 6).join(', ')}), ${proof.added.length} added (${proof.added.slice(0, 6).join(', ')})`, proof.missing.length + proof.added.length === 0], ['Tables', ...pair(proof.tables)], ['Pictures', ...pair(proof.images)], ['Notes', ...pair(proof.footnotes)]);
+    if (proof.equations.before > 0) rows.push(['Equations', ...pair(proof.equations)]);
+    rows.push(['Fonts', `${made.fonts.filter((f) => f.embedded).length} of ${made.fonts.length} embedded`, made.fonts.every((f) => f.embedded)], ['Pages', String(made.pages), true]);
+    for (const loss of made.losses) rows.push(['Left out', loss, false]);
+  } else if (made.mend === 'redact') {
+    rows.push(['Taken out', `${made.taken.length} places: ${[...new Set(made.taken.map((t) => `“${t.text}”`))].join(', ')}`, true], ['Other words', made.lost.length === 0 ? 'all are there' : `gone as well: ${made.lost.join(', ')}`, made.lost.length === 0]);
+  } else rows.push(['Name', `${made.was} → ${now}`, true]);
+  return <dl className="facts">{rows.map(([k, v, good], i) => [<dt key={`k${i}`}>{k}</dt>, <dd key={`v${i}`}><Mark standing={good ? 'met' : 'look'} word={v} /></dd>])}</dl>;
+}

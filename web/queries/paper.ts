@@ -1,0 +1,75 @@
+import { useQuery } from '@tanstack/react-query';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useState } from 'react';
+import { docketOfBrief, fail, type DocketLine, type Failure } from '../../core/index.ts';
+import { db, readDetails, type CheckRow, type FileRow, type PaperRow, type ReceiptRow, type SubmissionRow } from '../store/db.ts';
+import { asProgress, workPool, type Running } from '../workers/client.ts';
+import type { OpenCounts, Stop } from '../parts/thread.tsx';
+
+/** The present minute; screens that show time left follow it. */
+export function useNow(): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => { const t = setInterval(() => setNow(Date.now()), 20_000); return () => clearInterval(t); }, []);
+  return now;
+}
+export const useDetails = () => useLiveQuery(readDetails, [], undefined);
+export const usePapers = () => useLiveQuery(() => db.papers.toArray(), []);
+export const usePaper = (id: string): PaperRow | null | undefined => useLiveQuery(async () => (await db.papers.get(id)) ?? null, [id]);
+export const useFiles = (id: string): FileRow[] | undefined => useLiveQuery(() => db.files.where({ paperId: id }).toArray(), [id]);
+export const useReceipts = (id: string): ReceiptRow[] | undefined => useLiveQuery(() => db.receipts.where({ paperId: id }).sortBy('at'), [id]);
+export const useSubmissions = (id: string): SubmissionRow[] | undefined => useLiveQuery(() => db.submissions.where({ paperId: id }).sortBy('at'), [id]);
+
+export const currentFiles = (files: FileRow[]): FileRow[] => files.filter((f) => f.state === 'current').sort((a, b) => (a.slot ?? 99) - (b.slot ?? 99) || a.addedAt.localeCompare(b.addedAt));
+
+export interface CheckState { row: CheckRow | null; fresh: boolean; running: boolean; progress: { done: number; of: number; what: string } | null; failure: Failure | null; stop: () => void; again: () => void }
+
+/** Keeps the check of a paper's present files up to date: computed in a worker, kept in the store, taken from there after a reload. */
+export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | undefined): CheckState {
+  const details = useDetails();
+  const [progress, setProgress] = useState<CheckState['progress']>(null);
+  const [running, setRunning] = useState<Running<unknown> | null>(null);
+  const kept = useLiveQuery(async () => (paper ? (await db.checks.get(paper.id)) ?? null : null), [paper?.id]);
+  const current = files ? currentFiles(files) : [];
+  const { evidence: _, ...asked } = paper?.brief ?? { evidence: [] };
+  const key = JSON.stringify([current.map((f) => [f.id, f.name, f.slot]), asked, details]);
+  const ready = !!paper && files !== undefined && details !== undefined && kept !== undefined && current.length > 0;
+  const query = useQuery({
+    queryKey: ['check', paper?.id, key], enabled: ready && kept?.key !== key, retry: false, staleTime: Infinity,
+    queryFn: async () => {
+      const started = performance.now();
+      const job = workPool.run((api) => api.check(current.map((f) => ({ name: f.name, blob: f.blob })), { brief: paper!.brief, details: details ?? null, now: Date.now(), matching: current.map((f) => (f.slot === null ? null : paper!.brief.documents[f.slot] ?? null)) }, asProgress((done, of, what) => setProgress({ done, of, what }))));
+      setRunning(job);
+      const outcome = await job.outcome;
+      setRunning(null);
+      setProgress(null);
+      if (outcome.ok) await db.checks.put({ paperId: paper!.id, key, at: new Date().toISOString(), tookMs: Math.round(performance.now() - started), result: outcome.value });
+      return outcome.ok ? null : outcome;
+    },
+  });
+  const failure = query.data ?? (query.error ? fail('unsupported', null, `The check broke off: ${query.error.message}.`, 'Try again.') : null);
+  return { row: current.length > 0 ? kept ?? null : null, fresh: kept?.key === key, running: query.isFetching, progress, failure: kept?.key === key ? null : failure, stop: () => running?.stop(), again: () => { void query.refetch(); } };
+}
+
+/** The docket of a paper: from its check, or from the brief alone while no file is there. Declaring own work is a line of its own. */
+export function docketOf(paper: PaperRow, check: CheckState, now: number): DocketLine[] {
+  const lines = check.row ? check.row.result.docket : docketOfBrief(paper.brief, null, now);
+  return lines;
+}
+
+/** How much of each stop is open, and which comes next. */
+export function progressOf(paper: PaperRow, files: FileRow[], docket: DocketLine[], receipts: ReceiptRow[], submissions: SubmissionRow[]): { counts: OpenCounts; next: Stop } {
+  const current = currentFiles(files);
+  const count = (standing: string, pattern: RegExp): number => docket.filter((l) => l.standing === standing && pattern.test(l.id)).length;
+  const settled = paper.brief.documents.length > 0;
+  const missing = paper.brief.documents.filter((_, i) => !current.some((f) => f.slot === i)).length || (settled ? 0 : current.length === 0 ? 1 : 0);
+  const open = new Set(docket.filter((l) => l.standing === 'notMet').map((l) => `${l.id.split('.')[0]}${l.document}`)).size;
+  const mendable = new Set(docket.filter((l) => l.mend && ['convert', 'rename', 'clean', 'redact'].includes(l.mend) && l.standing !== 'met').map((l) => `${l.mend}|${l.document}`)).size;
+  const confirmed = receipts.some((r) => r.result.standing === 'confirmed');
+  const counts: OpenCounts = {
+    read: { passed: settled, note: settled ? '' : 'open' }, bring: { passed: missing === 0, note: missing > 0 ? `${missing} missing` : '' },
+    check: { passed: current.length > 0 && open === 0, note: current.length > 0 && open > 0 ? `${open} open` : '' }, mend: { passed: current.length > 0 && count('notMet', /./) === 0, note: current.length > 0 && mendable > 0 ? `${mendable} ready` : '' },
+    compare: { passed: false, note: '' }, send: { passed: submissions.length > 0 || confirmed, note: '' }, confirm: { passed: confirmed, note: '' },
+  };
+  const next: Stop = confirmed ? 'confirm' : !settled ? 'read' : missing > 0 ? 'bring' : open > 0 ? (mendable > 0 ? 'mend' : 'check') : submissions.length > 0 ? 'confirm' : 'send';
+  return { counts, next };
+}

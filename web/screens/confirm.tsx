@@ -1,0 +1,78 @@
+import Button from '@mui/material/Button';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { showBytes } from '../../core/index.ts';
+import { FailureNote } from '../parts/failure.tsx';
+import { Mark } from '../parts/standing.tsx';
+import { db, type ReceiptRow, type SubmissionRow } from '../store/db.ts';
+import { compareReturned, keepReceipt } from '../store/receipts.ts';
+import type { StopProps } from './paper.tsx';
+
+const headline = { confirmed: 'Confirmed: the right paper arrived.', doubtful: 'Doubtful: the receipt leaves something open.', refuted: 'Refuted: the receipt does not speak of this paper.' } as const;
+const fieldWords: Record<string, string> = { id: 'Receipt number', receivedAt: 'Received', fileNames: 'File name', bytes: 'Size', sha256: 'SHA-256', extract: 'Piece of the text', title: 'Title', status: 'Status', place: 'Place', documents: 'Documents' };
+const wordOf = (field: string): string => { const [name, index] = field.split(/\[|\]/); return `${fieldWords[name!] ?? name}${index !== undefined && index !== '' ? ` ${Number(index) + 1}` : ''}`; };
+
+/** Confirm: what the receipt says against what was sent, field by field; and what arrived against what went, byte for byte. */
+export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) {
+  const [trouble, setTrouble] = useState<string | null>(null), [busy, setBusy] = useState(false);
+  const input = useRef<HTMLInputElement>(null);
+  const last = submissions.at(-1) ?? null, receipt = receipts.at(-1) ?? null;
+  const take = async (file: File, submission: SubmissionRow | null): Promise<void> => {
+    setBusy(true);
+    setTrouble(null);
+    try { const kept = await keepReceipt(paper, file, submission?.id ?? null); if (typeof kept === 'string') setTrouble(kept); } catch (e) { setTrouble(e instanceof Error ? e.message : String(e)); } finally { setBusy(false); }
+  };
+  const fetchReceipt = async (kind: 'pdf' | 'json'): Promise<void> => {
+    const response = await fetch(`/desk/submissions/${last!.deskId}/receipt.${kind}`).catch(() => null);
+    if (!response?.ok) { setTrouble('The desk does not know this receipt any more: it forgets when it is closed. Use the receipt that you kept.'); return; }
+    await take(new File([await response.blob()], `receipt-${last!.deskId}.${kind}`), last);
+  };
+  const fetchBack = async (r: ReceiptRow): Promise<void> => {
+    setTrouble(null);
+    for (const [i, id] of r.fileIds.entries()) {
+      const file = files.find((f) => f.id === id) ?? (await db.files.get(id));
+      const response = await fetch(`/desk/submissions/${last!.deskId}/files/${i}`).catch(() => null);
+      if (!response?.ok || !file) { setTrouble('What is stored could not be fetched from the desk.'); return; }
+      await compareReturned((await db.receipts.get(r.id))!, file, await response.blob(), file.name);
+    }
+  };
+  return (
+    <>
+      <div className="stop-head"><h2>{receipt ? headline[receipt.result.standing] : 'Wait for the receipt'}</h2>{receipt ? <Mark standing={receipt.result.standing === 'confirmed' ? 'met' : receipt.result.standing === 'doubtful' ? 'look' : 'notMet'} word={receipt.result.standing} /> : null}</div>
+      <div className="pad">
+        {!last && !receipt ? <p style={{ marginTop: 0 }}>Nothing has been sent from here yet. <Link className="act" to={`/papers/${paper.id}/send`}>Send it</Link>, or, if you handed it in elsewhere, bring the receipt.</p> : null}
+        {last ? <p className="small" style={{ marginTop: 0 }}>Sent {new Date(last.at).toLocaleString('en-GB')} to “{last.place}”, {last.fileIds.length} {last.fileIds.length === 1 ? 'file' : 'files'}. The desk answered <span className="mono">{last.deskId}</span>. Seeing it listed is not enough: read the receipt.</p> : null}
+        <div className="row">
+          {last ? <><Button variant={receipt ? 'outlined' : 'contained'} disabled={busy} onClick={() => void fetchReceipt('pdf')}>Fetch the receipt (PDF)</Button><Button variant="outlined" disabled={busy} onClick={() => void fetchReceipt('json')}>as JSON</Button></> : null}
+          <input ref={input} type="file" hidden aria-label="Bring a receipt" onChange={(e) => { const f = e.target.files?.[0]; if (f) void take(f, last); e.target.value = ''; }} />
+          <button className="act" onClick={() => input.current?.click()}>Bring a receipt from a file</button>
+          {receipt ? <button className="act" onClick={() => void saveReceipt(receipt)}>Keep it as a file</button> : null}
+        </div>
+        {busy ? <p role="status" className="soft">Reading the receipt…</p> : null}
+        {trouble ? <div style={{ marginTop: 12 }}><FailureNote failure={{ message: trouble, remedy: '' }} /></div> : null}
+      </div>
+      {receipt ? (
+        <>
+          <table className="ledger" aria-label="Agreement of the receipt with what was sent">
+            <thead><tr><th>Of the receipt</th><th>Sent</th><th>Stated</th><th>Agreement</th></tr></thead>
+            <tbody>{receipt.result.agreement.map((a) => <tr key={a.field} className={a.standing === 'differs' ? 'here' : undefined}><td>{wordOf(a.field)}</td><td className={mono(a.field)}>{a.expected ?? '–'}</td><td className={mono(a.field)}>{a.found ?? 'not stated'}</td><td><Mark standing={a.standing === 'agrees' ? 'met' : a.standing === 'differs' ? 'notMet' : 'unread'} word={a.standing} /></td></tr>)}</tbody>
+          </table>
+          <div className="pad">
+            <p className="soft tiny" style={{ margin: 0 }}>From <span className="mono">{receipt.name}</span>, read {new Date(receipt.at).toLocaleString('en-GB')}.</p>
+            <h3 className="group-name">What arrived</h3>
+            {receipt.returned.length === 0 ? <p className="soft small" style={{ marginTop: 0 }}>Fetch what the desk stored and compare it with what you meant to send.</p> : receipt.returned.map((r) => <p key={r.fileId} style={{ margin: '4px 0' }}><span className="mono">{r.name}</span>, {showBytes(r.bytes)}: <Mark standing={r.same ? 'met' : 'notMet'} word={r.same ? 'the same, byte for byte' : 'not the same bytes'} /></p>)}
+            {last ? <Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => void fetchBack(receipt)}>Fetch and compare</Button> : null}
+          </div>
+        </>
+      ) : null}
+    </>
+  );
+}
+const mono = (field: string): string | undefined => (/^(fileNames|sha256|id)/.test(field) ? 'mono tiny' : undefined);
+async function saveReceipt(receipt: ReceiptRow): Promise<void> {
+  const a = document.createElement('a');
+  a.href = URL.createObjectURL(receipt.blob);
+  a.download = receipt.name;
+  a.click();
+  URL.revokeObjectURL(a.href);
+}

@@ -1,0 +1,81 @@
+import Button from '@mui/material/Button';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { DateTime } from 'luxon';
+import { Link, useNavigate } from 'react-router';
+import { groupDocket } from '../../core/docket/groups.ts';
+import { docketOfBrief, kindNames } from '../../core/index.ts';
+import { Knots, stops } from '../parts/thread.tsx';
+import { dueFacts, type DueFacts } from '../parts/time-left.ts';
+import { Top } from '../parts/top.tsx';
+import { progressOf, useNow, usePapers } from '../queries/paper.ts';
+import { db, type PaperRow } from '../store/db.ts';
+import { startPaper } from '../store/papers.ts';
+
+interface Line { paper: PaperRow; due: DueFacts | null; progress: ReturnType<typeof progressOf>; state: { text: string; kind: string }; confirmed: boolean }
+
+/** The papers in hand, ordered by what has to happen next. */
+export function Home({ ready }: { ready: boolean }) {
+  const navigate = useNavigate(), now = useNow(), papers = usePapers();
+  const rest = useLiveQuery(async () => ({ files: await db.files.toArray(), checks: await db.checks.toArray(), receipts: await db.receipts.toArray(), submissions: await db.submissions.toArray() }), []);
+  const lines: Line[] = (papers && rest ? papers : []).map((paper) => {
+    const own = <T extends { paperId: string }>(rows: T[]): T[] => rows.filter((r) => r.paperId === paper.id);
+    const receipts = own(rest!.receipts), check = rest!.checks.find((c) => c.paperId === paper.id);
+    const docket = check?.result.docket ?? docketOfBrief(paper.brief, null, now);
+    const progress = progressOf(paper, own(rest!.files), docket, receipts, own(rest!.submissions));
+    return { paper, due: dueFacts(paper.brief, now), progress, confirmed: progress.counts.confirm?.passed === true, state: stateOf(docket, receipts, progress.next, !!check) };
+  }).sort((a, b) => Number(a.confirmed) - Number(b.confirmed) || (a.due?.due ?? Infinity) - (b.due?.due ?? Infinity));
+  const first = lines.find((l) => !l.confirmed);
+  const begin = async (): Promise<void> => { void navigate(`/papers/${await startPaper()}/read`); };
+  return (
+    <>
+      <Top />
+      <main style={{ marginTop: 30 }}>
+        <h1 className="serif" style={{ margin: 0, fontWeight: 480, fontSize: '2.15rem', lineHeight: 1.2 }}>{headline(first)}</h1>
+        <p className="soft" style={{ margin: '6px 0 16px' }}>{first ? firstStep(first) : ready ? 'Start with the wording of an assignment: paste it, and the application reads what is asked.' : 'Opening the papers…'}</p>
+        <div className="row" style={{ marginBottom: 26 }}>
+          {first ? <Button variant="contained" component={Link} to={`/papers/${first.paper.id}/${first.progress.next}`}>Go on at {stops.find(([id]) => id === first.progress.next)![1]}</Button> : null}
+          <Button variant={first ? 'outlined' : 'contained'} onClick={() => void begin()}>{first ? 'Start another paper' : 'Start a paper'}</Button>
+        </div>
+        {lines.length > 0 ? (
+          <ul className="papers" aria-label="Papers in hand">
+            {lines.map(({ paper, due, progress, state, confirmed }) => (
+              <li key={paper.id}>
+                <div><Link className="title" to={`/papers/${paper.id}/${progress.next}`}>{paper.title}</Link><div className="soft small">{[paper.course, asked(paper)].filter(Boolean).join(' · ')}</div></div>
+                <Knots counts={progress.counts} here={progress.next} />
+                <div className="small"><span className={state.kind}>{state.text.split('. ')[0]}.</span> {state.text.split('. ').slice(1).join('. ')}</div>
+                <div>{due ? <><span className="serif">{due.dueText}</span><div className="soft tiny">{confirmed ? 'handed in' : due.over ? 'closed' : `send by ${due.sendByText}`}</div></> : <span className="soft small">no due time yet</span>}</div>
+              </li>
+            ))}
+          </ul>
+        ) : null}
+        <p className="soft small" style={{ marginTop: 14 }}>Everything stays in this browser. Only the practice desk, on this machine, is ever sent a paper.</p>
+      </main>
+    </>
+  );
+}
+
+function headline(first: Line | undefined): string {
+  if (!first) return 'Nothing is waiting to go.';
+  const short = first.paper.title.split(/ of | and |: /)[0]!;
+  if (!first.due) return `${short} goes first.`;
+  if (first.due.over) return `${short} is past its due time.`;
+  const day = DateTime.fromMillis(first.due.sendBy);
+  return `${short} goes first: send it by ${day.hasSame(DateTime.now(), 'day') ? first.due.sendByText : day.setLocale('en-GB').toFormat('ccc HH:mm')}.`;
+}
+function firstStep(first: Line): string {
+  const notes = Object.values(first.progress.counts).map((c) => c?.note).filter(Boolean);
+  return `${first.due ? `${first.due.leftText[0]!.toUpperCase()}${first.due.leftText.slice(1)}. ` : ''}${notes.length > 0 ? `Still to do: ${notes.join(', ')}.` : 'Nothing stops it.'}`;
+}
+function asked(paper: PaperRow): string {
+  const b = paper.brief;
+  const documents = b.documents.map((d) => `${b.documents.length === 1 ? 'one' : d.label ? `${d.label.toLowerCase()}:` : 'a'} ${d.types.map((t) => kindNames[t]).join(' or ')}`).join(', ');
+  return [documents, b.anonymous ? 'anonymous' : '', b.similarityChecked ? 'similarity-checked' : ''].filter(Boolean).join(', ');
+}
+function stateOf(docket: Parameters<typeof groupDocket>[0], receipts: { result: { standing: string; fields: { id: string | null }; agreement: { standing: string }[] } }[], next: string, checked: boolean): { text: string; kind: string } {
+  const receipt = receipts.at(-1);
+  if (receipt) { const rows = receipt.result.agreement; return { text: `${receipt.result.standing[0]!.toUpperCase()}${receipt.result.standing.slice(1)}. Receipt ${receipt.result.fields.id ?? 'without a number'} agrees in ${rows.filter((a) => a.standing === 'agrees').length} of ${rows.length} points`, kind: receipt.result.standing === 'confirmed' ? 'is-met' : 'is-notMet' }; }
+  if (next === 'read') return { text: 'Not read yet. Paste the assignment', kind: 'soft' };
+  if (!checked) return { text: 'Not checked yet. Bring the paper and look at Check', kind: 'soft' };
+  const open = groupDocket(docket).filter((r) => r.standing === 'notMet');
+  return open.length > 0 ? { text: `May not go yet. ${open.slice(0, 3).map((r) => r.line).join(', ')}${open.length > 3 ? ` and ${open.length - 3} more` : ''}`, kind: 'is-notMet' } : { text: 'May go. Send it', kind: 'is-met' };
+}

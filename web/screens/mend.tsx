@@ -1,0 +1,111 @@
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { endings, kindNames, proposeName, showBytes, type Failure, type Outcome } from '../../core/index.ts';
+import { FailureNote } from '../parts/failure.tsx';
+import { PageView } from '../parts/page-view.tsx';
+import { ProofLedger } from '../parts/proof.tsx';
+import { currentFiles, useDetails } from '../queries/paper.ts';
+import type { FileRow, Made } from '../store/db.ts';
+import { explainStoreError } from '../store/keep.ts';
+import { keepMended, lineOf, undoMend } from '../store/papers.ts';
+import { asProgress, workPool, type Running } from '../workers/client.ts';
+import type { StopProps } from './paper.tsx';
+
+/** Mend: every mend makes a new copy with a proof; the original is never changed, and each can be taken back. */
+export function MendStop(props: StopProps) {
+  const current = currentFiles(props.files);
+  if (current.length === 0) return <p className="pad">There is no file to mend yet. <Link className="act" to={`/papers/${props.paper.id}/bring`}>Bring the paper</Link></p>;
+  return <><div className="stop-head"><h2>Mends</h2><span className="soft tiny">each makes a new copy; the original stays as it is</span></div>{current.map((f) => <FileMends key={f.id} file={f} {...props} />)}</>;
+}
+
+function FileMends({ file, paper, files, check, docket }: StopProps & { file: FileRow }) {
+  const details = useDetails() ?? null;
+  const [busy, setBusy] = useState<{ what: string; job: Running<unknown>; done: number; of: number } | null>(null), [failure, setFailure] = useState<Pick<Failure, 'message' | 'remedy'> | null>(null);
+  const demand = file.slot === null ? null : paper.brief.documents[file.slot] ?? null;
+  const lines = docket.filter((l) => l.document === file.name);
+  const wants = (pattern: RegExp): boolean => lines.some((l) => pattern.test(l.id) && (l.standing === 'notMet' || l.standing === 'look'));
+  const findings = check.row?.result.files.find((f) => f.name === file.name)?.findings ?? [];
+  const inPages = findings.filter((f) => f.standing === 'stops' && /^identity\.(text|running-head|footnote|textbox)$/.test(f.check));
+  const stored = findings.filter((f) => f.check.startsWith('metadata.') || ['identity.comment', 'identity.tracked-change', 'identity.annotation', 'identity.revision', 'identity.orphan', 'identity.image-metadata', 'identity.path'].includes(f.check));
+  const toPdf = demand !== null && demand.types.includes('pdf') && !demand.types.includes(file.kind);
+  const convertible = ['docx', 'docm', 'odt', 'rtf', 'html', 'txt', 'markdown', 'jpeg', 'png', 'tiff'].includes(file.kind);
+  const proposed = proposeName({ brief: paper.brief, details, present: file.name, extension: endings[file.kind][0] ?? 'pdf', title: paper.title, courseCode: paper.course, label: demand?.label ?? null, anonymous: paper.brief.anonymous === true });
+
+  const run = async <T,>(what: string, start: () => Running<T>, keep: (value: T) => Promise<unknown>): Promise<void> => {
+    setFailure(null);
+    const job = start();
+    setBusy({ what, job, done: 0, of: 0 });
+    const outcome: Outcome<T> = await job.outcome;
+    setBusy(null);
+    if (!outcome.ok) { setFailure(outcome); return; }
+    try { await keep(outcome.value); } catch (e) { setFailure({ message: explainStoreError(e), remedy: '' }); }
+  };
+  const handed = { name: file.name, blob: file.blob };
+  const clean = (): Promise<void> => run('Clearing', () => workPool.run((api) => api.clean(handed, details, paper.brief)), async (v) => {
+    const made: Made = { mend: 'clean', proof: v.proof, removed: v.removed.length, left: v.left.filter((l) => l.standing === 'stops' && l.check.startsWith('metadata.')).length };
+    if (!v.proof.textSame || v.proof.pagesSame === false || made.left > 0 || (v.proof.maxPixelDifference ?? 0) > 0) { setFailure({ message: 'The copy was read again and is not the same in text, pages or pixels, or something is left in it, so it is not offered.', remedy: 'Convert the paper to PDF first and clear that.' }); return; }
+    await keepMended(file, made, file.name, v.blob, file.kind);
+  });
+  const convert = (): Promise<void> => run('Converting', () => workPool.run((api) => api.convert([handed], asProgress((done, of) => setBusy((b) => b && { ...b, done, of })))), async (v) =>
+    keepMended(file, { mend: 'convert', proof: v.proof, pages: v.pages, fonts: v.fonts, losses: v.losses }, file.name.replace(/\.[^.]*$/, '') + '.pdf', v.blob, 'pdf'));
+  const redact = (): Promise<void> => run('Taking out', () => workPool.run((api) => api.redact(handed, details!)), async (v) => keepMended(file, { mend: 'redact', taken: v.taken, lost: v.proof.lost }, file.name, v.blob, file.kind));
+  const nothing = !toPdf && stored.length === 0 && inPages.length === 0 && !wants(/^name\.|^file\.extension/);
+  return (
+    <section className="slot" aria-label={`Mends of ${file.name}`}>
+      <div className="mono">{file.name}</div>
+      <p className="soft small" style={{ margin: '2px 0 10px' }}>{kindNames[file.kind]}, {showBytes(file.bytes)}</p>
+      {busy ? <div role="status"><LinearProgress variant={busy.of > 0 ? 'determinate' : 'indeterminate'} value={busy.of > 0 ? (100 * busy.done) / busy.of : undefined} aria-label={busy.what} /><div className="row spread small soft"><span>{busy.what}{busy.of > 0 ? `: page ${busy.done} of ${busy.of}` : '…'}</span><button className="act" onClick={busy.job.stop}>Stop</button></div></div> : null}
+      {failure ? <FailureNote failure={failure} /> : null}
+      {nothing && !busy ? <p className="is-met small">Nothing here can be mended, or everything is.</p> : null}
+      <fieldset disabled={busy !== null} style={{ border: 0, padding: 0, margin: 0, display: 'grid', gap: 14 }}>
+        {toPdf ? <Mend title={`Convert to ${kindNames.pdf}`} note={convertible ? 'The built-in engine lays it out here, with all fonts embedded, and compares every word, table, picture and note.' : 'This kind cannot be converted here. Export it as PDF from the program it was written in.'} action="Convert it" go={convertible ? () => void convert() : null} first /> : null}
+        {stored.length > 0 ? <Mend title="Clear what the file stores" note={`${stored.length} stored ${stored.length === 1 ? 'value' : 'values'}: ${[...new Set(stored.map((s) => s.place.part))].slice(0, 4).join(', ')}. Text, pages and pixels stay the same, and that is verified.`} action="Clear it" go={() => void clean()} first={!toPdf} /> : null}
+        {inPages.length > 0 ? <Mend title="Take my details out of the pages" note={file.kind === 'pdf' ? `${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. The letters are removed, not covered.` : `${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. Convert it first, or change it in the program it was written in and bring it again.`} action="Take them out" go={file.kind === 'pdf' && details ? () => void redact() : null} first={!toPdf && stored.length === 0} /> : null}
+        <Rename key={file.name + proposed} file={file} proposed={proposed} wanted={wants(/^name\.|^file\.extension/)} first={!toPdf && stored.length === 0 && inPages.length === 0} />
+      </fieldset>
+      <History file={file} files={files} />
+    </section>
+  );
+}
+
+function Mend({ title, note, action, go, first }: { title: string; note: string; action: string; go: (() => void) | null; first: boolean }) {
+  return <div style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }}><strong>{title}</strong><p className="soft small" style={{ margin: '2px 0 8px' }}>{note}</p>{go ? <Button variant={first ? 'contained' : 'outlined'} size="small" onClick={go}>{action}</Button> : null}</div>;
+}
+
+function Rename({ file, proposed, wanted, first }: { file: FileRow; proposed: string; wanted: boolean; first: boolean }) {
+  const [name, setName] = useState(proposed);
+  if (!wanted && name === file.name) return null;
+  return (
+    <form style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }} onSubmit={(e) => { e.preventDefault(); if (name.trim() && name !== file.name) void keepMended(file, { mend: 'rename', was: file.name }, name.trim(), file.blob, file.kind); }}>
+      <strong>Rename by the rule</strong>
+      <p className="soft small" style={{ margin: '2px 0 8px' }}>{wanted ? 'The name breaks the rule. This one keeps it; change it if you like.' : 'The name keeps the rule already.'}</p>
+      <div className="row"><TextField label="New name" value={name} onChange={(e) => setName(e.target.value)} style={{ minWidth: 320 }} slotProps={{ htmlInput: { className: 'mono' } }} /><Button type="submit" variant={first && wanted ? 'contained' : 'outlined'} size="small" disabled={name === file.name || !name.trim()}>Rename it</Button></div>
+    </form>
+  );
+}
+
+/** What was done to the file, newest first, each with its proof and the way back; the two latest states side by side. */
+function History({ file, files }: { file: FileRow; files: FileRow[] }) {
+  const [page, setPage] = useState(1);
+  const line = lineOf(file, files);
+  if (!file.made) return null;
+  const before = line[1]!;
+  const drawn = file.made.mend !== 'rename';
+  return (
+    <div style={{ marginTop: 18 }}>
+      <p className="group-name">Done so far</p>
+      {line.filter((f) => f.made).map((f, i) => <div key={f.id} style={{ borderTop: '1px solid var(--hair)', padding: '10px 0' }}><div className="row spread"><strong className="small">{titleOf(f.made!)}</strong>{i === 0 ? <button className="act small" onClick={() => void undoMend(f)}>Take it back</button> : null}</div><ProofLedger made={f.made!} now={f.name} /></div>)}
+      {drawn ? <div className="sheet-side" style={{ marginTop: 8 }}>
+        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, width: '100%' }}>
+          <figure style={{ margin: 0 }}><PageView file={before} page={page} width={700} /><figcaption className="tiny soft">before: <span className="mono">{before.name}</span></figcaption></figure>
+          <figure style={{ margin: 0 }}><PageView file={file} page={page} width={700} /><figcaption className="tiny soft">after: <span className="mono">{file.name}</span></figcaption></figure>
+        </div>
+        <div className="row small"><button className="act" disabled={page <= 1} onClick={() => setPage(page - 1)}>previous page</button><span className="soft">page {page}</span><button className="act" onClick={() => setPage(page + 1)}>next page</button></div>
+      </div> : null}
+    </div>
+  );
+}
+const titleOf = (made: Made): string => ({ clean: 'Cleared what the file stored', convert: 'Converted to PDF', redact: 'Took details out of the pages', rename: 'Renamed' })[made.mend];

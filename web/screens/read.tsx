@@ -1,0 +1,75 @@
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useMemo, useState } from 'react';
+import type { Brief, Remark } from '../../core/index.ts';
+import { BriefForm } from '../parts/brief-form.tsx';
+import { FailureNote } from '../parts/failure.tsx';
+import { Wording } from '../parts/wording.tsx';
+import { changePaper } from '../store/papers.ts';
+import { explainStoreError } from '../store/keep.ts';
+import { workPool } from '../workers/client.ts';
+import type { StopProps } from './paper.tsx';
+
+/** Read: the assignment's own words, kept as they are, and beside them what they ask for. */
+export function ReadStop({ paper }: StopProps) {
+  const [editing, setEditing] = useState(paper.wording === ''), [text, setText] = useState(paper.wording);
+  const [remarks, setRemarks] = useState<Remark[]>([]), [trouble, setTrouble] = useState<{ message: string; remedy: string } | null>(null);
+  const [field, setField] = useState<string | null>(null);
+  const evidence = paper.brief.evidence;
+  const readNow = async (wording: string): Promise<void> => {
+    const outcome = await workPool.run((api) => api.brief(wording, new Date().toISOString())).outcome;
+    if (!outcome.ok) { setTrouble(outcome); return; }
+    setTrouble(null);
+    setRemarks(outcome.value.remarks);
+    try {
+      await changePaper(paper.id, { wording, wordingAt: new Date().toISOString(), brief: outcome.value.brief, ...(paper.title === 'Untitled paper' ? titleFrom(wording) : {}) });
+      setEditing(false);
+    } catch (e) { setTrouble({ message: explainStoreError(e), remedy: '' }); }
+  };
+  const drop = async (file: File): Promise<void> => {
+    const outcome = await workPool.run((api) => api.textOf({ name: file.name, blob: file })).outcome;
+    if (outcome.ok) { setText(outcome.value); setTrouble(null); } else setTrouble(outcome);
+  };
+  const save = (brief: Brief): void => { void changePaper(paper.id, { brief }).catch((e: unknown) => setTrouble({ message: explainStoreError(e), remedy: '' })); };
+  const contradictions = useMemo(() => remarks.filter((r) => r.kind !== 'past'), [remarks]);
+  return (
+    <>
+      <div className="stop-head"><h2>What is asked</h2>{editing ? null : <button className="act small" onClick={() => { setText(paper.wording); setEditing(true); }}>Paste another wording</button>}</div>
+      <div className="pad">
+        {trouble ? <FailureNote failure={trouble} /> : null}
+        {editing ? (
+          <div onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); const f = e.dataTransfer.files[0]; if (f) void drop(f); }}>
+            <p className="soft" style={{ marginTop: 0 }}>Paste the assignment word for word, or drop the file that holds it. It is kept as it is, because such texts disappear or change.</p>
+            <TextField label="Wording of the assignment" multiline minRows={10} maxRows={22} fullWidth value={text} onChange={(e) => setText(e.target.value)} />
+            <div className="row" style={{ marginTop: 12 }}>
+              <Button variant="contained" disabled={!text.trim()} onClick={() => void readNow(text)}>Read it</Button>
+              {paper.wording ? <button className="act" onClick={() => setEditing(false)}>Leave it as it was</button> : null}
+            </div>
+          </div>
+        ) : <Wording text={paper.wording} evidence={evidence} chosen={field} choose={setField} keptAt={paper.wordingAt} />}
+        {contradictions.map((r, i) => <p key={i} className="small is-look" style={{ margin: '8px 0 0' }}>{remarkText(r)}</p>)}
+        <BriefForm key={JSON.stringify(paper.brief)} paper={paper} save={save} saveName={(change) => void changePaper(paper.id, change)} chosen={field} choose={setField} />
+      </div>
+    </>
+  );
+}
+
+/** The first lines usually name the course and the paper. */
+function titleFrom(wording: string): { title: string; course: string } {
+  const lines = wording.split('\n').map((l) => l.trim()).filter(Boolean);
+  const code = /\b[A-Z]{2,5}\s?\d{2,5}[A-Z]?\b/.exec(wording)?.[0] ?? '';
+  const first = (lines[0] ?? '').replace(code, '').replace(/^[\s:–—-]+|[\s:–—-]+$/g, '').slice(0, 80);
+  return { title: first || 'Untitled paper', course: code };
+}
+function remarkText(r: Remark): string {
+  const quotes = r.quotes.map((q) => `“${q.quote}”`).join(' and ');
+  switch (r.kind) {
+    case 'contradiction': return `${quotes} contradict each other, so nothing is settled (${r.field}). Ask, or set it below.`;
+    case 'weekday': return `In ${quotes} the weekday and the date do not fit, so it is left open.`;
+    case 'ambiguousDate': return `${quotes} can be read two ways, so it is left open.`;
+    case 'impossibleDate': return `${quotes} is no date that exists.`;
+    case 'megapixels': return `${quotes} is said of a file, so megabytes are taken to be meant.`;
+    case 'endBeforeStart': return `It would close before it opens: ${quotes}.`;
+    default: return '';
+  }
+}
