@@ -53,11 +53,11 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   for (const american of order === 'month-day' ? [true] : [false]) {
     const parser = american ? chrono.casual : chrono.GB;
     let results: chrono.ParsedResult[] = [];
-    try { results = parser.parse(source, reference, { forwardDate: true }); } catch { /* the library gave up on it */ }
-    for (const r of results) {
+    try { results = parser.parse(source, reference, { forwardDate: true }).filter((r) => r.start.isCertain('day') && r.start.isCertain('month')); } catch { /* the library gave up on it */ }
+    for (const [index, r] of results.entries()) {
       const s = r.start;
-      if (!s.isCertain('day') || !s.isCertain('month')) continue;
-      if (!/\d/.test(r.text)) continue;
+      // “7 days late” and “next Friday” are no calendar dates: a month's name or a written-out date has to be there.
+      if (!/\d/.test(r.text) || !/\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i.test(r.text)) continue;
       let [y, m, d] = [s.get('year')!, s.get('month')!, s.get('day')!];
       const start = clause.start + locate(clause.text, source, r.index), quoteEnd = clause.start + locate(clause.text, source, r.index + r.text.length);
       const quote = clause.text.slice(start - clause.start, quoteEnd - clause.start);
@@ -76,7 +76,9 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
         const fits = [date, swapped].filter((dt) => dt.isValid && dt.setLocale('en').toFormat('ccc').toLowerCase() === weekday.toLowerCase());
         if (fits.length === 1) { problem = 'none'; [m, d] = [fits[0]!.month, fits[0]!.day]; }
       }
-      const time = timeOf(s, clause.text, start - clause.start, quoteEnd - clause.start);
+      // A time of day beyond the neighbouring dates belongs to them.
+      const from = index > 0 ? locate(clause.text, source, results[index - 1]!.index + results[index - 1]!.text.length) : 0, to = index + 1 < results.length ? locate(clause.text, source, results[index + 1]!.index) : clause.text.length;
+      const time = timeOf(s, clause.text, start - clause.start, quoteEnd - clause.start, from, to);
       found.push({ iso: isoOf(y, m, d, time, zone), start: Math.min(start, time?.start !== undefined ? clause.start + time.start : start), end: Math.max(quoteEnd, time?.end !== undefined ? clause.start + time.end : quoteEnd), problem });
     }
   }
@@ -100,8 +102,8 @@ function locate(original: string, source: string, index: number): number {
 interface TimeOfDay { hour: number; minute: number; second: number; nextDay: boolean; offset: number | null; start?: number; end?: number }
 
 /** The time that goes with a date; also one that stands a few words away (“by 5pm on 3 May”, “3 May, at 12 noon”, “midnight”). */
-function timeOf(parsed: chrono.ParsedResult['start'], clause: string, from: number, to: number): TimeOfDay | null {
-  const around = { text: clause.slice(Math.max(0, from - 30), Math.min(clause.length, to + 40)), base: Math.max(0, from - 30) };
+function timeOf(parsed: chrono.ParsedResult['start'], clause: string, from: number, to: number, least: number, most: number): TimeOfDay | null {
+  const base = Math.max(least, from - 30, 0), around = { text: clause.slice(base, Math.min(most, to + 40)), base };
   const midnight = /\bmidnight\b/i.exec(around.text);
   if (midnight && !/\d{1,2}[:.]\d{2}/.test(around.text.replace(/\b(?:00[:.]00|12[:.]00\s?am|23[:.]59|24[:.]00)\b/i, ''))) return { hour: 0, minute: 0, second: 0, nextDay: true, offset: null, start: around.base + midnight.index, end: around.base + midnight.index + 8 };
   if (parsed.isCertain('hour')) {

@@ -97,7 +97,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
 
 /** A bare date and the same date with a time do not contradict each other. */
 const sameTime = (a: string, b: string): boolean => a === b || (a.length === 10 && b.startsWith(a)) || (b.length === 10 && a.startsWith(b));
-const mostExact = (statements: Statement<string>[], value: string): string => statements.map((s) => s.value).filter((v) => !isUnsettledDate(v)).sort((a, b) => b.length - a.length)[0] ?? value;
+const mostExact = (statements: Statement<string>[], value: string): string => statements.map((s) => s.value).filter((v) => !isUnsettledDate(v) && sameTime(v, value)).sort((a, b) => b.length - a.length)[0] ?? value;
 
 /** Which of several documents a limit belongs to: the one whose demand stands in the same clause, or whose name does. -1: to all. */
 function ownerOf(s: { start: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents'], _clauses: unknown): number {

@@ -1,24 +1,24 @@
 import type { DocketLine, DocketStanding } from '../model/finding.ts';
 
 /** How single lines are gathered for the eye: one row of the docket a subject. Order is the order of the docket. */
-export const docketGroups: readonly { id: string; line: string; checks: RegExp; stop: 'bring' | 'check' | 'mend' | 'read' | 'send' }[] = [
-  { id: 'documents', line: 'Documents', checks: /^set\./, stop: 'bring' },
-  { id: 'kind', line: 'Kind', checks: /^file\.(type|extension)$/, stop: 'mend' },
-  { id: 'size', line: 'Size', checks: /^file\.size$/, stop: 'check' },
-  { id: 'sound', line: 'Opens soundly', checks: /^file\./, stop: 'check' },
-  { id: 'name', line: 'File name', checks: /^name\./, stop: 'mend' },
-  { id: 'pages', line: 'Pages', checks: /^pages\./, stop: 'check' },
-  { id: 'words', line: 'Words', checks: /^words\./, stop: 'check' },
-  { id: 'fonts', line: 'Fonts', checks: /^fonts\./, stop: 'check' },
-  { id: 'text', line: 'Readable text', checks: /^text\./, stop: 'check' },
-  { id: 'identity', line: 'Nothing that identifies me', checks: /^identity\./, stop: 'check' },
-  { id: 'metadata', line: 'Nothing stored about me', checks: /^metadata\./, stop: 'mend' },
-  { id: 'remains', line: 'Nothing left over', checks: /^remains\./, stop: 'check' },
-  { id: 'time', line: 'In time', checks: /^time\./, stop: 'send' },
+export const docketGroups: readonly { id: string; line: string; checks: RegExp; stop: 'bring' | 'check' | 'mend' | 'read' | 'send'; /** how the demand is told: by its own words, by the line, or by both */ tell: 'asked' | 'line' | 'both' }[] = [
+  { id: 'documents', line: 'Documents', checks: /^set\./, stop: 'bring', tell: 'asked' },
+  { id: 'kind', line: 'Kind', checks: /^file\.(type|extension)$/, stop: 'mend', tell: 'asked' },
+  { id: 'size', line: 'Size', checks: /^file\.size$/, stop: 'check', tell: 'asked' },
+  { id: 'sound', line: 'Opens soundly', checks: /^file\./, stop: 'check', tell: 'line' },
+  { id: 'name', line: 'File name', checks: /^name\./, stop: 'mend', tell: 'both' },
+  { id: 'pages', line: 'Pages', checks: /^pages\./, stop: 'check', tell: 'asked' },
+  { id: 'words', line: 'Words', checks: /^words\./, stop: 'check', tell: 'asked' },
+  { id: 'fonts', line: 'Fonts', checks: /^fonts\./, stop: 'check', tell: 'line' },
+  { id: 'text', line: 'Readable text', checks: /^text\./, stop: 'check', tell: 'line' },
+  { id: 'identity', line: 'Nothing that identifies me', checks: /^identity\./, stop: 'check', tell: 'line' },
+  { id: 'metadata', line: 'Nothing stored about me', checks: /^metadata\./, stop: 'mend', tell: 'line' },
+  { id: 'remains', line: 'Nothing left over', checks: /^remains\./, stop: 'check', tell: 'line' },
+  { id: 'time', line: 'In time', checks: /^time\./, stop: 'send', tell: 'asked' },
 ];
 export const groupOf = (check: string): (typeof docketGroups)[number] => docketGroups.find((g) => g.checks.test(check)) ?? docketGroups[3]!;
 
-export interface GroupRow { id: string; line: string; asked: string | null; found: string | null; standing: DocketStanding; document: string | null; mend: string | null; stop: string; lines: DocketLine[] }
+export interface GroupRow { id: string; line: string; asked: string | null; found: string | null; standing: DocketStanding; document: string | null; mend: string | null; stop: string; /** the demand in words */ demand: string; lines: DocketLine[] }
 
 const weight: Record<DocketStanding, number> = { notMet: 4, unread: 3, look: 2, met: 1, notAsked: 0 };
 
@@ -33,9 +33,11 @@ export function groupDocket(lines: DocketLine[]): GroupRow[] {
     for (const l of own) taken.add(l);
     const asked = own.filter((l) => l.standing !== 'notAsked');
     const worst = [...asked].sort((a, b) => weight[b.standing] - weight[a.standing])[0];
+    const demand = worst && weight[worst.standing] > 1 ? worst.asked : asked[0]?.asked ?? null;
     rows.push({
-      id: group.id, line: group.line, document, stop: group.stop, lines: own, asked: worst && weight[worst.standing] > 1 ? worst.asked : asked[0]?.asked ?? null,
-      found: worst?.found ?? null, standing: worst?.standing ?? 'notAsked', mend: asked.find((l) => l.mend !== null && l.standing === worst?.standing)?.mend ?? null,
+      demand: demand === null || group.tell === 'line' ? group.line : group.tell === 'both' ? `${group.line}: ${demand}` : demand[0]!.toUpperCase() + demand.slice(1),
+      id: group.id, line: group.line, document, stop: group.stop, lines: own, asked: demand,
+      found: worst && weight[worst.standing] <= 1 && group.id === 'sound' ? 'nothing amiss' : worst?.found ?? null, standing: worst?.standing ?? 'notAsked', mend: asked.find((l) => l.mend !== null && l.standing === worst?.standing)?.mend ?? null,
     });
   }
   return rows;

@@ -66,7 +66,7 @@ export function docketOfBrief(brief: Brief, details: Details | null, now: number
   }));
 }
 
-function runCheck(check: Check, input: CheckInput, found: Finding[]): DocketLine {
+export function runCheck(check: Check, input: CheckInput, found: Finding[]): DocketLine {
   const asked = check.asked(input);
   if (asked === null) return lineOf(check, null, null, 'notAsked');
   let gaps = 0;

@@ -114,7 +114,7 @@ const spelledLike = (shown: string, gap: string): boolean => [...gap].every((c) 
 const jointFits = (gap: string, form: Form): boolean => {
   if (form.kind === 'email') return /^\s*(?:@|\(at\)|\[at\]|\+[^@\s]{0,40}@)\s*$/i.test(gap) || /^@$/.test(gap.trim());
   if (form.detail === 'initials') return /^[.,\s\u00a0_\-]{1,4}$/.test(gap);
-  return gap.replace(/\s+/g, ' ').length <= 3 && /^[\s\u00a0,.\-‐‑–—_'’+/\\;:|]*$/.test(gap) && !/[.;:]\s*\n?\s*$/.test(gap.replace(/^[._]$/, ''));
+  return gap.replace(/\s+/g, ' ').length <= 3 && /^[\s\u00a0,.\p{Pd}_'’+/\\;:|]*$/u.test(gap) && !/[.;:]\s*\n?\s*$/.test(gap.replace(/^[._]$/, ''));
 };
 
 /** “A. Name” and “Name, A.”: the initial must be a capital that stands alone, not the end of the word before or the start of the next. */

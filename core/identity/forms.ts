@@ -32,7 +32,7 @@ function spellings(name: string): string[] {
   return [...out].filter((s) => s.length > 0);
 }
 
-const tokensOf = (name: string): string[] => name.split(/[\s\-‐‑–'’.]+/u).filter(Boolean);
+const tokensOf = (name: string): string[] => name.split(/[\s\p{Pd}'’.]+/u).filter(Boolean);
 
 /** All forms of all details, for one automaton. Details of one or two letters are refused: they would be found everywhere. */
 export function buildForms(details: Details): Forms {

@@ -74,7 +74,7 @@ export function checkPattern(name: string, pattern: string, details: Details | n
   const tokens = parsePattern(stem(pattern));
   if (tokens.length === 0) return { fits: true, why: '' };
   // A pattern of nothing but words is either a fixed name or a sentence.
-  if (!tokens.some((t) => 'field' in t) && /\s/.test(pattern.trim()) && pattern.length > 40) return { fits: 'unknown', why: 'the rule is a sentence' };
+  if (pattern.trim().split(/\s+/).length >= 8) return { fits: 'unknown', why: 'the rule is a sentence' };
   const source = tokens.map((t) => ('field' in t ? fieldSource(t.field, details) : escape(t.literal).replace(/\s+/g, '[\\s_-]*'))).join('');
   if (new RegExp(`^${source}$`, 'iu').test(stem(name))) return { fits: true, why: '' };
   const lacking = tokens.filter((t): t is { field: NameField } => 'field' in t).find((t) => hasField(name, t.field, details) === false);

@@ -41,7 +41,7 @@ function Row({ row, paperId, here }: { row: GroupRow; paperId: string; here: boo
   const stop = row.standing === 'unread' ? 'bring' : row.mend ? (['convert', 'rename', 'clean', 'redact'].includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
   return (
     <tr className={here ? 'here' : undefined}>
-      <td>{row.asked ? <><span>{row.line}</span><br /><span className="soft tiny">{row.asked}</span></> : row.line}</td>
+      <td title={row.asked ?? undefined}>{row.demand}</td>
       <td className={row.id === 'name' ? 'mono' : undefined}>{row.found ?? ''}</td>
       <td><Mark standing={row.standing} /></td>
       <td>{open ? <Link className={`act is-${row.standing}`} to={`/papers/${paperId}/${stop}${stop === 'check' ? `?about=${row.id}` : ''}`}>{row.standing === 'unread' ? 'Bring' : row.mend ? remedies[row.mend] ?? 'See' : 'See'}</Link> : ''}</td>

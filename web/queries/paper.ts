@@ -64,12 +64,14 @@ export function progressOf(paper: PaperRow, files: FileRow[], docket: DocketLine
   const missing = paper.brief.documents.filter((_, i) => !current.some((f) => f.slot === i)).length || (settled ? 0 : current.length === 0 ? 1 : 0);
   const open = new Set(docket.filter((l) => l.standing === 'notMet').map((l) => `${l.id.split('.')[0]}${l.document}`)).size;
   const mendable = new Set(docket.filter((l) => l.mend && ['convert', 'rename', 'clean', 'redact'].includes(l.mend) && l.standing !== 'met').map((l) => `${l.mend}|${l.document}`)).size;
+  // Files that no check has read yet are as open as findings.
+  const unchecked = current.length > 0 && docket.some((l) => l.standing === 'unread' && l.found === 'no file yet');
   const confirmed = receipts.some((r) => r.result.standing === 'confirmed');
   const counts: OpenCounts = {
     read: { passed: settled, note: settled ? '' : 'open' }, bring: { passed: missing === 0, note: missing > 0 ? `${missing} missing` : '' },
-    check: { passed: current.length > 0 && open === 0, note: current.length > 0 && open > 0 ? `${open} open` : '' }, mend: { passed: current.length > 0 && count('notMet', /./) === 0, note: current.length > 0 && mendable > 0 ? `${mendable} ready` : '' },
+    check: { passed: current.length > 0 && open === 0 && !unchecked, note: unchecked ? 'to do' : current.length > 0 && open > 0 ? `${open} open` : '' }, mend: { passed: current.length > 0 && !unchecked && count('notMet', /./) === 0, note: current.length > 0 && mendable > 0 ? `${mendable} ready` : '' },
     compare: { passed: false, note: '' }, send: { passed: submissions.length > 0 || confirmed, note: '' }, confirm: { passed: confirmed, note: '' },
   };
-  const next: Stop = confirmed ? 'confirm' : !settled ? 'read' : missing > 0 ? 'bring' : open > 0 ? (mendable > 0 ? 'mend' : 'check') : submissions.length > 0 ? 'confirm' : 'send';
+  const next: Stop = confirmed ? 'confirm' : !settled ? 'read' : missing > 0 ? 'bring' : unchecked ? 'check' : open > 0 ? (mendable > 0 ? 'mend' : 'check') : submissions.length > 0 ? 'confirm' : 'send';
   return { counts, next };
 }

@@ -53,8 +53,8 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
       </div>
       {receipt ? (
         <>
-          <table className="ledger" aria-label="Agreement of the receipt with what was sent">
-            <thead><tr><th>Of the receipt</th><th>Sent</th><th>Stated</th><th>Agreement</th></tr></thead>
+          <table className="ledger receipt" aria-label="Agreement of the receipt with what was sent">
+            <thead><tr><th>Point</th><th>Sent</th><th>Stated</th><th>Agreement</th></tr></thead>
             <tbody>{receipt.result.agreement.map((a) => <tr key={a.field} className={a.standing === 'differs' ? 'here' : undefined}><td>{wordOf(a.field)}</td><td className={mono(a.field)}>{a.expected ?? '–'}</td><td className={mono(a.field)}>{a.found ?? 'not stated'}</td><td><Mark standing={a.standing === 'agrees' ? 'met' : a.standing === 'differs' ? 'notMet' : 'unread'} word={a.standing} /></td></tr>)}</tbody>
           </table>
           <div className="pad">

@@ -36,7 +36,7 @@ function Form({ start }: { start: Details }) {
       <main style={{ marginTop: 30, maxWidth: 900 }}>
         <h1 className="serif" style={{ margin: 0, fontWeight: 480, fontSize: '2rem' }}>What identifies you</h1>
         <p className="soft">These words are looked for in every paper that is marked anonymously, and go into file names where a rule asks for them. They stay in this browser.</p>
-        <form className="fields" onSubmit={(e) => { e.preventDefault(); void save(); }}>
+        <form className="fields details" onSubmit={(e) => { e.preventDefault(); void save(); }}>
           {fields.map(({ key, label, hint, list }) => (
             <TextField key={key} label={label} helperText={hint} multiline={list} minRows={list ? 2 : 1} autoComplete="off"
               value={list ? (details[key] as string[]).join('\n') : details[key]} onChange={(e) => setDetails({ ...details, [key]: list ? e.target.value.split('\n') : e.target.value })} />

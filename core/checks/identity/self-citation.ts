@@ -6,7 +6,7 @@ const phrases = /\b(?:my|our|the (?:present )?author['’]?s?)\s+(?:own\s+)?(?:e
 export const identitySelfCitation = defineCheck({
   id: 'identity.self-citation', needs: ['passages'], reference: 'common practice, no published source',
   asked: ({ wanted }) => (wanted === 'yes' ? 'no pointing to my own earlier work' : null),
-  found: ({ passages }) => { const n = seenText(passages).reduce((a, p) => a + [...p.text.matchAll(phrases)].length, 0); return n === 0 ? 'none' : `${n} places`; },
+  found: ({ passages }) => { const n = seenText(passages).reduce((a, p) => a + [...p.text.matchAll(phrases)].length, 0); return n === 0 ? 'none' : n === 1 ? '1 place' : `${n} places`; },
   evaluate: ({ passages }) => seenText(passages).flatMap((p) => [...p.text.matchAll(phrases)].map((m) =>
     look('phrase', { phrase: m[0] }, { part: p.part, page: p.page, box: boxOf(p, m.index, m.index + m[0].length), quote: around(p.text, m.index, m.index + m[0].length) }))),
 });

@@ -1,0 +1,67 @@
+import { describe, expect, test } from '@jest/globals';
+import { readFileSync, readdirSync } from 'node:fs';
+import { CannotDo } from '../model/outcome.ts';
+import { readBrief } from './read.ts';
+
+const now = '2026-11-25T10:00:00Z';
+const read = (text: string) => readBrief(text, now).brief as unknown as Record<string, unknown>;
+const at = (value: unknown, path: string): unknown => path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null)?.[k], value);
+
+/** One field, one sentence: [field, wording, value]. Null: left open. */
+const rows: [string, string, unknown][] = [
+  ['due', 'Due: 12 March 2027, 17:00 (GMT)', '2027-03-12T17:00:00+00:00'], ['due', 'The deadline is noon on Friday 12 March 2027.', '2027-03-12T12:00:00'], ['due', 'Submit by 5pm on 12 June 2027 (UK time).', '2027-06-12T17:00:00+01:00'],
+  ['due', 'Due March 12, 2027 at 11:59 PM ET', '2027-03-12T23:59:00-05:00'], ['due', 'Deadline: 2027-03-12 17:00 CET', '2027-03-12T17:00:00+01:00'], ['due', 'Deadline: 25/03/2027 at 16.00', '2027-03-25T16:00:00'], ['due', 'Deadline: 03/04/2027', null],
+  ['due', 'Due Monday 13 March 2027', null], ['due', 'Due on 31 June 2027', null], ['due', 'Due on 3 May', '2027-05-03'], ['due', 'Due on 3 December', '2026-12-03'], ['due', 'Feedback will be returned by 3 May 2027.', null], ['due', 'Submit it next Friday.', null],
+  ['due', 'The deadline is 3 May 2027. Correction: the deadline is now 5 May 2027.', '2027-05-05'], ['due', 'Due 3 May 2027 at 12:00. In the handbook: due 4 May 2027 at 12:00.', null], ['opens', 'Submissions open on 1 March 2027 at 9:00 (GMT).', '2027-03-01T09:00:00+00:00'],
+  ['extension', 'Due 3 May 2027. You have been granted an extension until 10 May 2027.', '2027-05-10'], ['timeZone', 'All times are UK time.', 'Europe/London'], ['timeZone', 'by 17:00 UTC+2 on 3 May 2027', 'UTC+2'], ['timeZone', 'Due 3 May 2027.', null],
+  ['limits.maxBytes', 'The file may not exceed 20 MB.', 20_000_000], ['limits.maxBytes', 'Maximum size: 2 MiB', 2_097_152], ['limits.maxBytes', 'at most 10 megapixels', 10_000_000], ['limits.maxBytes', 'up to 1,5 GB', 1_500_000_000], ['limits.maxBytes', 'A typical scan has 5 MB.', null],
+  ['limits.maxWords', 'Word limit: 2,500', 2500], ['limits.maxWords', '2,500 words ±10%', 2750], ['limits.minWords', '2,500 words ±10%', 2250], ['limits.maxWords', 'about 2,500 words', null], ['limits.maxWords', 'max. 2500 words (10% over is allowed)', 2750], ['limits.minWords', 'max. 2500 words (10% over is allowed)', null], ['limits.minWords', 'at least 1,000 words', 1000], ['limits.maxWords', 'between 1,500 and 2,000 words', 2000],
+  ['limits.maxPages', 'no more than 10 pages', 10], ['limits.maxPages', 'See page 4 of the handbook.', null], ['limits.minPages', '8–10 pages', 8], ['limits.maxPages', 'two pages maximum', 2],
+  ['anonymous', 'Marking is anonymous.', true], ['anonymous', 'Work will be marked anonymously.', true], ['anonymous', 'Marking is not anonymous.', false], ['anonymous', 'This assignment is exempt from anonymous marking.', false], ['anonymous', 'Interviewees must remain anonymous.', null], ['anonymous', 'Your name must not appear anywhere in the paper.', true], ['anonymous', 'The paper is graded blind: papers are blind marked.', true], ['anonymous', 'Anonymous peer review follows in week 3.', null],
+  ['similarityChecked', 'Essays are run through text-matching software.', true], ['similarityChecked', 'There is no similarity check.', false], ['similarityChecked', 'Plagiarism is a serious offence.', null], ['similarityChecked', 'Discuss the similarity between the two poems.', null],
+  ['declaration', 'Tick the declaration of own work.', true], ['declaration', 'No declaration of originality is needed.', false], ['declaration', 'The Declaration of Independence is the topic.', null],
+  ['naming.pattern', 'Name your file StudentNumber_CourseCode.pdf.', 'StudentNumber_CourseCode.pdf'], ['naming.pattern', 'Save the file as “[Surname]-[Initials]-essay.docx”.', '[Surname]-[Initials]-essay.docx'], ['naming.mustContain', 'The file name must include your registration number and surname.', ['studentNumber', 'surname']], ['naming.mustContain', 'The file name must carry your exam number.', ['candidateNumber']], ['naming.mustNotIdentify', 'Do not put your name in the file name.', true], ['naming.mustNotIdentify', 'Do not use spaces in the file name.', null], ['naming.mustNotIdentify', 'Put your name on the first page.', null],
+  ['attempts.allowed', 'Only one attempt is allowed.', 1], ['attempts.allowed', 'You may resubmit as often as you like.', 'unlimited'], ['attempts.allowed', 'You have up to three attempts.', 3], ['attempts.allowed', 'You cannot resubmit after the deadline.', null], ['attempts.allowed', 'Submit two documents.', null], ['attempts.keeps', 'Only the latest submission will be marked.', 'latest'], ['attempts.keeps', 'All submissions are kept.', 'all'], ['attempts.keeps', 'A new file replaces the earlier one: uploads overwrite; earlier versions are deleted.', 'latest'],
+  ['late.percentPerDay', '5% per day is deducted for late work.', 5], ['late.percentPerDay', 'Late work loses ten percentage points per calendar day.', 10], ['late.percentPerDay', 'A late penalty of 5% applies.', null], ['late.cutoffDays', 'Late work is not accepted.', 0], ['late.cutoffDays', 'Work more than 7 days late receives zero.', 7], ['late.cutoffDays', 'Feedback takes up to 20 days.', null],
+  ['layout.pageSize', 'Use A4 paper.', 'A4'], ['layout.marginMm', 'margins of 2.5 cm', 25], ['layout.marginMm', '1-inch margins', 25.4], ['layout.fontSizePt', '12-point Times New Roman', 12], ['layout.lineSpacing', 'double-spaced', 2], ['layout.lineSpacing', 'line spacing 1.5', 1.5], ['layout.fonts', 'Arial or Calibri font', ['Arial', 'Calibri']], ['layout.pageNumbers', 'Number all pages.', true], ['layout.pageNumbers', 'no page numbers', false],
+  ['referenceStyle', 'Use APA style for references.', 'APA'], ['referenceStyle', 'The Harvard campus is closed.', null], ['place', 'Submit to “GEO 3107 Report 2”.', 'GEO 3107 Report 2'], ['place', 'Submit your essay by Friday.', null],
+];
+describe('one field at a time', () => {
+  test.each(rows)('%s: %s', (field, text, value) => expect(at(read(text), field)).toEqual(value));
+});
+
+describe('documents', () => {
+  test.each<[string, unknown]>([
+    ['Submit your essay as a single PDF.', [['Essay', ['pdf']]]], ['Accepted file types: PDF, DOCX', [[null, ['pdf', 'docx']]]], ['Hand in two files: the data form (DOCX) and the report (PDF).', [['Data form', ['docx']], ['Report', ['pdf']]]],
+    ['Upload your report as PDF. Word documents are not accepted.', [['Report', ['pdf']]]], ['Submit it as PDF, not as DOCX.', [[null, ['pdf']]]], ['The reading is available as a PDF.', []],
+  ])('%s', (text, expected) => expect((read(text).documents as { label: string | null; types: string[] }[]).map((d) => [d.label, d.types])).toEqual(expected));
+  test('a limit on one of several belongs to it', () => {
+    const docs = read('Hand in two files: the data form (DOCX) and the report (PDF, max. 10 pages).').documents as { limits?: { maxPages?: number } }[];
+    expect(docs.map((d) => d.limits?.maxPages)).toEqual([undefined, 10]);
+  });
+});
+
+test('parts with windows of their own', () => {
+  const b = readBrief('Draft: due 3 May 2027 at 12:00 (UK time)\nFinal essay: opens 4 May 2027, due 17 May 2027 at 12:00 (UK time)', now).brief;
+  expect(b.parts).toEqual([{ label: 'Draft', opens: null, due: '2027-05-03T12:00:00+01:00' }, { label: 'Final essay', opens: '2027-05-04', due: '2027-05-17T12:00:00+01:00' }]);
+});
+test('every quote stands in the wording at its place', () => {
+  const text = readFileSync(new URL('../testing/briefs/mail-two-files.txt', import.meta.url), 'utf8');
+  const { brief } = readBrief(text, now);
+  expect(brief.evidence.length).toBeGreaterThan(8);
+  for (const e of brief.evidence) expect(text.slice(e.start, e.end)).toBe(e.quote);
+});
+describe('whole texts', () => {
+  const folder = new URL('../testing/briefs/', import.meta.url);
+  test.each(readdirSync(folder).filter((f) => f.endsWith('.txt')))('%s', (name) => {
+    const expected = JSON.parse(readFileSync(new URL(name.replace('.txt', '.json'), folder), 'utf8')) as Record<string, unknown>;
+    const brief = readBrief(readFileSync(new URL(name, folder), 'utf8'), now).brief as unknown as Record<string, unknown>;
+    const { evidence: _, ...settled } = brief;
+    expect(settled).toMatchObject(expected);
+  });
+});
+test('what cannot be read is said', () => {
+  expect(() => readBrief('  \n', now)).toThrow(CannotDo);
+  expect(() => readBrief('x'.repeat(2_000_000), now)).toThrow(/longer/);
+  expect(readBrief('Due on 31 June 2027', now).remarks.map((r) => r.kind)).toContain('impossibleDate');
+});

@@ -1,0 +1,18 @@
+import { expect, test } from '@jest/globals';
+import { madeBrief, madeFacts, madePage } from '../../testing/made.ts';
+import { testCheck } from '../../testing/test-check.ts';
+import { read } from '../../model/facts.ts';
+import { sheetSizes } from '../../tables/sheets.ts';
+import { pagesSize } from './size.ts';
+
+// ISO 216:2007, table 1: A3 297 × 420, A4 210 × 297, A5 148 × 210, B5 176 × 250 mm; one point is 25.4 / 72 mm.
+test.each([['A3', 297, 420], ['A4', 210, 297], ['A5', 148, 210], ['B5', 176, 250]])('%s is %d × %d mm', (name, w, h) => {
+  expect(sheetSizes[name]![0]).toBeCloseTo((w * 72) / 25.4, 1);
+  expect(sheetSizes[name]![1]).toBeCloseTo((h * 72) / 25.4, 1);
+});
+const brief = madeBrief({ layout: { ...madeBrief().layout, pageSize: 'A4' } });
+testCheck(pagesSize, {
+  met: [{ name: 'A4, also across', given: { brief, facts: madeFacts({ pages: read([madePage(), madePage({ width: 842, height: 595 })]) }) } }],
+  notMet: [{ name: 'Letter', given: { brief, facts: madeFacts({ pages: read([madePage({ width: 612, height: 792 })]) }) }, says: ['other'] }],
+  notAsked: [{ name: 'no sheet is named' }],
+});

@@ -1,0 +1,20 @@
+import { expect, test } from '@jest/globals';
+import { madeBrief } from '../../testing/made.ts';
+import { testSetCheck } from '../../testing/test-check.ts';
+import { instantOf } from '../../time/instant.ts';
+import { timeWindow } from './window.ts';
+
+// IANA tz database, Europe/London: clocks go forward at 01:00 UTC on the last Sunday of March (28 March 2027).
+test('summer time follows the date', () => {
+  expect(instantOf('2027-03-27T17:00', 'Europe/London', 'end')).toBe(Date.UTC(2027, 2, 27, 17));
+  expect(instantOf('2027-03-29T17:00', 'Europe/London', 'end')).toBe(Date.UTC(2027, 2, 29, 16));
+});
+// ISO 8601:2004, 4.3.2: the same instant written with two offsets.
+test('offsets name instants', () => expect(instantOf('2027-03-12T17:00:00+01:00', null, 'end')).toBe(instantOf('2027-03-12T16:00:00Z', null, 'end')));
+const brief = madeBrief({ opens: '2027-03-01T09:00:00Z', due: '2027-03-12T17:00:00Z' });
+const at = (iso: string) => ({ brief, now: Date.parse(iso) });
+testSetCheck(timeWindow, {
+  met: [{ name: 'the last second', given: at('2027-03-12T17:00:00Z') }, { name: 'an extension holds', given: { brief: { ...brief, extension: '2027-03-19T17:00:00Z' }, now: Date.parse('2027-03-15T12:00:00Z') } }, { name: 'a bare date lasts all day', given: { brief: madeBrief({ due: '2027-03-12' }), now: Date.parse('2027-03-12T23:00:00Z') } }],
+  notMet: [{ name: 'a second late', given: at('2027-03-12T17:00:01Z'), says: ['over'] }, { name: 'not open yet', given: at('2027-02-28T12:00:00Z'), says: ['notYet'] }],
+  notAsked: [{ name: 'no due time' }],
+});
