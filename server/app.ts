@@ -5,7 +5,7 @@ import helmet from 'helmet';
 import { hasOffice } from '../office/engine.ts';
 import { demoRoutes } from './demo-routes.ts';
 import { deskRoutes } from './desk/routes.ts';
-import { DeskStore } from './desk/store.ts';
+import type { DeskStore } from './desk/store.ts';
 
 const perMinute = 600;
 

@@ -1,4 +1,4 @@
-import { DateTime } from 'luxon';
+import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { dateOrder, isCorrection, readDates, readZone, roleOf, type ReadDate } from './dates.ts';
 import { settle, type Clause, type Statement } from './statements.ts';

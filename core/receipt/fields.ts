@@ -156,7 +156,7 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
 
 function readExtract(text: string, rows: Row[]): string | null {
   const row = rows.find((r) => labels.extract.test(r.label));
-  const tail = (from: number): string => (/^[^]*?(?=\n\s*\n|\n\s*[A-Z][A-Za-z -]{1,30}:|$)/.exec(text.slice(from))?.[0] ?? '').replace(/\s*\n\s*/g, ' ').trim();
+  const tail = (from: number): string => (/^[^]*?(?=\n\s*\n|\n\s*[A-Z][\w -]{1,30}:|$)/.exec(text.slice(from))?.[0] ?? '').replace(/\s*\n\s*/g, ' ').trim();
   if (row) {
     const at = text.indexOf(row.value);
     return cleanQuotes(at >= 0 ? tail(at) : row.value);

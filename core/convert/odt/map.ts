@@ -18,7 +18,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const targets: string[] = [];
   const stack: string[] = [];
   const lists: { ordered: boolean; count: number }[] = [];
-  let listStyle = '', label = '', frame = { width: 0, height: 0 }, spanned: { name: string; closing: string }[] = [];
+  const spanned: { name: string; closing: string }[] = [];
+  let listStyle = '', label = '', frame = { width: 0, height: 0 };
   const emit = (html: string): void => { if (skip > 0) return; if (targets.length > 0) targets[targets.length - 1] += html; else out += html; };
   readXml(pack.text('content.xml') ?? '<x/>', {
     open(name, a) {

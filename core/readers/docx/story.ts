@@ -21,7 +21,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
   const paragraphs: { text: string; deleted: string; hidden: string; box: boolean }[] = [];
   let run: Run = { hidden: false, deleted: false };
   let deletedDepth = 0, boxDepth = 0, fallbackDepth = 0, section: Passage['section'];
-  let instruction = '', math = '', mathDepth = 0, inText = false;
+  let instruction = '', mathDepth = 0, inText = false;
   const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined }); };
   const value = (a: Attributes): string => a['w:val'] ?? '';
   const on = (a: Attributes): boolean => !/^(0|false|off)$/i.test(a['w:val'] ?? 'true');
@@ -51,7 +51,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
         case 'w:tbl': if (fallbackDepth === 0) story.tables++; break;
         case 'pic:pic': if (fallbackDepth === 0) story.images++; break;
         case 'v:imagedata': if (fallbackDepth === 0) story.images++; push(a['o:title'] ?? '', /[\\/]/.test(a['o:title'] ?? '') ? 'path' : 'altText'); break;
-        case 'm:oMath': if (mathDepth++ === 0) { story.equations++; math = ''; } break;
+        case 'm:oMath': if (mathDepth++ === 0 && fallbackDepth === 0) story.equations++; break;
         case 'w:footnoteReference': case 'w:endnoteReference': story.footnotes++; break;
         case 'wp:docPr': case 'pic:cNvPr': case 'v:shape': case 'wps:cNvPr':
           for (const k of ['descr', 'title', 'alt', 'name', 'o:title']) if (a[k] && !/^(Picture|Image|Grafik|Text Box|Shape|Group|Table|Chart)\s*\d*$/i.test(a[k]!)) push(a[k]!, /[\\/]/.test(a[k]!) ? 'path' : 'altText');
@@ -68,7 +68,6 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
       if (!inText) return;
       const top = stack[stack.length - 1];
       if (top === 'w:instrText' || top === 'w:delInstrText') { instruction += text; return; }
-      if (top === 'm:t') math += text;
       append(text);
     },
     close(name) {

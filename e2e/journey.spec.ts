@@ -1,0 +1,130 @@
+import { expect, test } from '@playwright/test';
+import { Student } from './desk.ts';
+
+test('one paper from its brief to a confirmed receipt, and a wrong receipt refuted', async ({ page }) => {
+  const student = new Student(page);
+  await student.arrives();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Sediment budgets goes first');
+  await student.opens('Sediment budgets of a realigned saltmarsh');
+
+  // Read: the wording is kept word for word, and what it asks is in the docket.
+  await student.goesTo('Read');
+  await expect(page.getByLabel('Wording of the assignment')).toContainText('Marking is anonymous: your name must not appear anywhere');
+  await expect(page.getByLabel('Place')).toHaveValue('GEO 3107 Report 2');
+  await expect(page.getByLabel('Pattern')).toHaveValue('CandidateNumber_GEO3107.pdf');
+
+  // Bring: full name, kind by content.
+  await student.goesTo('Bring');
+  await student.sees('saltmarsh_final2_nvi204.docx');
+  await expect(page.getByRole('region', { name: 'Report' })).toContainText('3,380');
+
+  // Check: the name in the running head, the author in the properties.
+  await student.goesTo('Check');
+  await student.sees('“Vestergaard-Imani” in running heads');
+  await student.sees('Your detail as author');
+  await expect(student.docket()).toContainText('May not go yet');
+
+  // Mend: convert, take the name out, rename; each with a proof, each can be taken back.
+  await student.goesTo('Mend');
+  await page.getByRole('button', { name: 'Convert it' }).click();
+  await student.sees('all 3,534 are there');
+  await page.getByRole('button', { name: 'Take them out' }).click();
+  await student.sees('all are there');
+  await page.getByRole('button', { name: 'Rename it' }).click();
+  await student.sees('Y3921847_GEO3107.pdf');
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await student.sees('saltmarsh_final2_nvi204.pdf');
+  await page.getByRole('button', { name: 'Rename it' }).click();
+  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+
+  // A reload in the middle loses nothing.
+  await page.reload();
+  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+
+  // Send: barriers first, then the desk.
+  await student.goesTo('Send');
+  const send = page.getByRole('button', { name: 'Send it and wait' });
+  await expect(send).toBeDisabled();
+  await page.getByLabel('Note to the receiver').fill('From Nina Vestergaard-Imani');
+  await student.sees('The note names you');
+  await page.getByLabel('Note to the receiver').fill('');
+  await page.getByLabel('I have looked at it').click();
+  await page.getByLabel(/I declare/).click();
+  await expect(send).toBeEnabled();
+  await send.click();
+
+  // Confirm: the receipt agrees, and what is stored is the same byte for byte.
+  await page.getByRole('button', { name: 'Fetch the receipt (PDF)' }).click();
+  await student.sees('Confirmed: the right paper arrived.');
+  await page.getByRole('button', { name: 'Fetch and compare' }).click();
+  await student.sees('the same, byte for byte');
+  await page.getByRole('button', { name: 'as JSON' }).click();
+  await student.sees('Confirmed: the right paper arrived.');
+
+  // A receipt of another file is refuted, by the very field.
+  await page.getByLabel('Bring a receipt').setInputFiles({ name: 'other.txt', mimeType: 'text/plain', buffer: Buffer.from('Receipt number: CS-77\nReceived at: 2026-11-25T10:00:00Z\nFile name: Y3921847_GEO3107_old.pdf\nSize: 2.1 MB\n') });
+  await student.sees('Refuted: the receipt does not speak of this paper.');
+  const row = page.getByRole('row', { name: /File name/ });
+  await expect(row).toContainText('differs');
+  expect(student.errors).toEqual([]);
+});
+
+test('a new paper by hand: paste, settle, bring a link, be told the way out', async ({ page }) => {
+  const student = new Student(page);
+  await student.arrives();
+  await page.getByRole('button', { name: 'Start another paper' }).click();
+  await page.getByLabel('Wording of the assignment').fill('Submit your essay as a PDF by 17:00 on 12 March 2099 (UK time). At most 2 MB.');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByLabel('At most, in MB')).toHaveValue('2');
+  await expect(page.getByLabel('Due')).toHaveValue('2099-03-12T17:00');
+  await page.getByLabel('At most, words').fill('many');
+  await page.getByRole('button', { name: 'Keep the brief' }).click();
+  await expect(page.getByRole('alert')).toContainText('maxWords');
+  await page.getByLabel('At most, words').fill('2000');
+  await page.getByRole('button', { name: 'Keep the brief' }).click();
+  await student.goesTo('Bring');
+  await student.brings('essay.url', '[InternetShortcut]\nURL=https://docs.carrow.example/d/1');
+  await student.goesTo('Check');
+  await student.sees(/This is only a link/);
+  await student.goesTo('Bring');
+  await page.getByRole('button', { name: 'Take away' }).click();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await student.sees('essay.url');
+  expect(student.errors).toEqual([]);
+});
+
+test('two documents: the set is complete and goes together', async ({ page }) => {
+  const student = new Student(page);
+  await student.arrives();
+  await student.opens('Tide tables and their errors');
+  await student.goesTo('Check');
+  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+  await student.goesTo('Send');
+  for (const box of await page.getByLabel('I have looked at it').all()) await box.click();
+  await page.getByRole('button', { name: 'Send all 2 and wait' }).click();
+  await page.getByRole('button', { name: 'Fetch the receipt (PDF)' }).click();
+  await student.sees('Confirmed: the right paper arrived.');
+  expect(student.errors).toEqual([]);
+});
+
+test('details are kept, wiped, and short ones explained; the route works by keyboard and in the dark', async ({ page }) => {
+  const student = new Student(page);
+  await student.arrives();
+  await page.getByRole('link', { name: 'My details' }).click();
+  await page.getByLabel('Username').fill('ab');
+  await student.sees(/one or two letters/);
+  await page.getByRole('button', { name: 'Wipe them' }).click();
+  await expect(page.getByLabel('Surname')).toHaveValue('');
+  await page.getByRole('link', { name: 'Papers' }).click();
+  await student.opens('Tide tables and their errors');
+  await page.keyboard.press('2');
+  await expect(page).toHaveURL(/\/bring$/);
+  await page.keyboard.press('Shift+?');
+  await expect(page.getByRole('dialog')).toContainText('By keyboard');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Dark' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-scheme', 'dark');
+  await page.setViewportSize({ width: 360, height: 740 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(361);
+  expect(student.errors).toEqual([]);
+});
