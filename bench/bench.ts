@@ -1,1 +1,33 @@
-export {};
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { readBrief } from '../core/brief/read.ts';
+import { convertFiles, joinPdfs } from '../core/verbs/convert.ts';
+import { buildPapers, paperNames } from '../demo/papers.ts';
+import { student } from '../demo/student.ts';
+import { assignments } from '../demo/scenario.ts';
+
+/** Speeds side by side, as ratios; nothing here passes or fails. `npm run bench` after a build. */
+const folder = mkdtempSync(join(tmpdir(), 'bench-')), rows: string[] = [];
+const clock = (work: () => void, rounds = 3): number => { const times = Array.from({ length: rounds }, () => { const t = performance.now(); work(); return performance.now() - t; }); return Math.min(...times); };
+const run = (command: string, ...words: string[]): void => { const r = spawnSync(command, words, { maxBuffer: 1 << 28, stdio: ['ignore', 'pipe', 'ignore'] }); if (r.error) throw r.error; };
+const row = (what: string, ours: number, theirs: number | null, than: string): void => { rows.push(`${what.padEnd(58)} ${ours.toFixed(0).padStart(7)} ms${theirs === null ? '' : ` ${theirs.toFixed(0).padStart(7)} ms ${(ours / theirs).toFixed(2).padStart(6)}  ${than}`}`); };
+
+const papers = await buildPapers();
+// Some hundred pages: the troubled paper over and over.
+const large = join(folder, 'large.pdf'), bytes = await joinPdfs(Array.from({ length: 36 }, () => papers[paperNames.troubledPdf]!));
+writeFileSync(large, bytes);
+writeFileSync(join(folder, 'details.json'), JSON.stringify(student));
+const tools = clock(() => { run('pdfinfo', large); run('pdffonts', large); run('pdftotext', large, '-'); run('exiftool', large); });
+row('check, 324 pages, whole process', clock(() => run('node', 'dist/cli/handover.js', 'check', large)), tools, 'of pdfinfo + pdffonts + pdftotext + exiftool');
+row('check with a search for the student’s details', clock(() => run('node', 'dist/cli/handover.js', 'check', large, '--details', join(folder, 'details.json'))), tools, 'of the same');
+row('clean, 324 pages, with its proof', clock(() => run('node', 'dist/cli/handover.js', 'clean', large, '--out', join(folder, 'c.pdf')), 1), clock(() => run('qpdf', large, join(folder, 'q.pdf'))), 'of qpdf rewriting it');
+const docx = { name: 'paper.docx', path: 'paper.docx', bytes: papers[paperNames.troubledDocx]! };
+const started = performance.now();
+const done = await convertFiles([docx]);
+row(`convert DOCX to PDF, ${done.pages} pages, with its proof`, performance.now() - started, null, '');
+const wording = Array.from({ length: 32 }, (_, i) => assignments[i % 3]!.wording('23:59 on Wednesday 25 November 2026')).join('\n');
+readBrief(wording, '2026-11-25T10:00:00Z');
+row(`read an assignment of ${wording.split(/\s+/).length.toLocaleString('en')} words`, clock(() => { readBrief(wording, '2026-11-25T10:00:00Z'); }), null, '');
+process.stdout.write(`${rows.join('\n')}\n`);

@@ -7,7 +7,7 @@ import { buildPapers, paperNames } from '../demo/papers.ts';
 import { student } from '../demo/student.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'cli-')), at = (name: string): string => join(folder, name);
-const run = (...words: string[]) => { const r = spawnSync('npm', ['run', '--silent', 'handover', '--', ...words], { encoding: 'utf8', maxBuffer: 1 << 26 }); return { status: r.status, out: r.stdout, err: r.stderr, json: () => JSON.parse(r.stdout) as Record<string, never> }; };
+const run = (...words: string[]) => { const r = spawnSync('npm', ['run', '--silent', 'handover', '--', ...words], { encoding: 'utf8', maxBuffer: 1 << 26 }); return { status: r.status, out: r.stdout, err: r.stderr, json: () => JSON.parse(r.stdout) as Record<string, unknown> }; };
 beforeAll(async () => {
   for (const [name, bytes] of Object.entries(await buildPapers())) writeFileSync(at(name), bytes);
   writeFileSync(at('details.json'), JSON.stringify(student));

@@ -64,7 +64,7 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   // A receipt of another file is refuted, by the very field.
   await page.getByLabel('Bring a receipt').setInputFiles({ name: 'other.txt', mimeType: 'text/plain', buffer: Buffer.from('Receipt number: CS-77\nReceived at: 2026-11-25T10:00:00Z\nFile name: Y3921847_GEO3107_old.pdf\nSize: 2.1 MB\n') });
   await student.sees('Refuted: the receipt does not speak of this paper.');
-  const row = page.getByRole('row', { name: /File name/ });
+  const row = page.getByRole('table', { name: /Agreement/ }).getByRole('row', { name: /File name/ });
   await expect(row).toContainText('differs');
   expect(student.errors).toEqual([]);
 });
@@ -100,6 +100,7 @@ test('two documents: the set is complete and goes together', async ({ page }) =>
   await student.goesTo('Check');
   await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
   await student.goesTo('Send');
+  await expect(page.getByLabel('I have looked at it')).toHaveCount(2);
   for (const box of await page.getByLabel('I have looked at it').all()) await box.click();
   await page.getByRole('button', { name: 'Send all 2 and wait' }).click();
   await page.getByRole('button', { name: 'Fetch the receipt (PDF)' }).click();
@@ -125,6 +126,6 @@ test('details are kept, wiped, and short ones explained; the route works by keyb
   await page.getByRole('button', { name: 'Dark' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-scheme', 'dark');
   await page.setViewportSize({ width: 360, height: 740 });
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(361);
+  expect(await page.locator('html').evaluate((html) => html.scrollWidth)).toBeLessThanOrEqual(361);
   expect(student.errors).toEqual([]);
 });

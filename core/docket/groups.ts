@@ -35,7 +35,7 @@ export function groupDocket(lines: DocketLine[]): GroupRow[] {
     const worst = [...asked].sort((a, b) => weight[b.standing] - weight[a.standing])[0];
     const demand = worst && weight[worst.standing] > 1 ? worst.asked : asked[0]?.asked ?? null;
     rows.push({
-      demand: demand === null || group.tell === 'line' ? group.line : group.tell === 'both' ? `${group.line}: ${demand}` : demand[0]!.toUpperCase() + demand.slice(1),
+      demand: demand === null || group.tell === 'line' ? group.line : group.tell === 'both' ? (own.find((l) => l.asked === demand)?.id === 'name.characters' ? group.line : `${group.line}: ${demand}`) : demand[0]!.toUpperCase() + demand.slice(1),
       id: group.id, line: group.line, document, stop: group.stop, lines: own, asked: demand,
       found: worst && weight[worst.standing] <= 1 && group.id === 'sound' ? 'nothing amiss' : worst?.found ?? null, standing: worst?.standing ?? 'notAsked', mend: asked.find((l) => l.mend !== null && l.standing === worst?.standing)?.mend ?? null,
     });

@@ -10,7 +10,7 @@ export function dueFacts(brief: Brief, now: number): DueFacts | null {
   const due = iso ? instantOf(iso, brief.timeZone, 'end') : null;
   if (!iso || due === null) return null;
   const sendBy = due - marginMinutes * 60_000;
-  return { due, sendBy, dueText: near(due, now) ?? showInstant(iso, brief.timeZone), sendByText: DateTime.fromMillis(sendBy).toFormat('HH:mm'), leftText: left(due - now), over: now > due };
+  return { due, sendBy, dueText: near(due, now) ?? showInstant(iso, brief.timeZone), sendByText: DateTime.fromMillis(sendBy).setLocale('en-GB').toFormat(DateTime.fromMillis(sendBy).hasSame(DateTime.fromMillis(now), 'day') ? 'HH:mm' : 'ccc HH:mm'), leftText: left(due - now), over: now > due };
 }
 /** “today 17:00”, “tomorrow 12:00”, “Fri 09:00”; null beyond a week. */
 function near(at: number, now: number): string | null {

@@ -1,6 +1,5 @@
 import Button from '@mui/material/Button';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { DateTime } from 'luxon';
 import { Link, useNavigate } from 'react-router';
 import { groupDocket } from '../../core/docket/groups.ts';
 import { docketOfBrief, kindNames } from '../../core/index.ts';
@@ -59,8 +58,7 @@ function headline(first: Line | undefined): string {
   const short = first.paper.title.split(/ of | and |: /)[0]!;
   if (!first.due) return `${short} goes first.`;
   if (first.due.over) return `${short} is past its due time.`;
-  const day = DateTime.fromMillis(first.due.sendBy);
-  return `${short} goes first: send it by ${day.hasSame(DateTime.now(), 'day') ? first.due.sendByText : day.setLocale('en-GB').toFormat('ccc HH:mm')}.`;
+  return `${short} goes first: send it by ${first.due.sendByText}.`;
 }
 function firstStep(first: Line): string {
   const notes = Object.values(first.progress.counts).map((c) => c?.note).filter(Boolean);

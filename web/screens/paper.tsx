@@ -30,7 +30,7 @@ export function PaperScreen() {
   const paper = usePaper(id), files = useFiles(id), receipts = useReceipts(id), submissions = useSubmissions(id);
   const check = useCheck(paper, files);
   const stop = stops.find(([s]) => s === at)?.[0];
-  useHotkeys('1,2,3,4,5,6,7', (e) => { void navigate(`/papers/${id}/${stops[Number(e.key) - 1]![0]}`); });
+  useHotkeys(['1', '2', '3', '4', '5', '6', '7'], (e) => { void navigate(`/papers/${id}/${stops[Number(e.key) - 1]![0]}`); }, { useKey: true }, [id]);
   if (!stop) return <Navigate to={`/papers/${id}/read`} replace />;
   if (paper === null) return <><Top /><p style={{ marginTop: 40 }}>This paper is not in this browser. It may have been started in another one. <Link className="act" to="/">To the papers</Link></p></>;
   if (!paper || !files || !receipts || !submissions) return <Top />;
