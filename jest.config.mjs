@@ -1,7 +1,7 @@
 export default {
   testEnvironment: 'node',
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  testMatch: ['<rootDir>/{core,cli,server,demo}/**/*.test.ts'],
+  testMatch: ['<rootDir>/{core,cli,server,demo,web,office}/**/*.test.ts'],
   transform: { '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: false }, target: 'es2022' }, module: { type: 'es6' } }] },
   testTimeout: 60_000,
 };

@@ -10,7 +10,7 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, col
 const errors = [];
 page.on('console', (m) => { if (m.type() === 'error') errors.push(m.text()); });
 page.on('pageerror', (e) => errors.push(String(e)));
-const shot = async (name) => { if (wanted.length === 0 || wanted.includes(name)) { await page.waitForTimeout(700); await page.screenshot({ path: `${out}/${name}.png` }); } };
+const shot = async (name) => { if (wanted.length === 0 || wanted.includes(name)) { await page.waitForTimeout(700); await page.evaluate(() => scrollTo(0, 0)); await page.screenshot({ path: `${out}/${name}.png` }); } };
 const go = async (stop) => { await page.getByRole('navigation', { name: 'Route' }).getByRole('link', { name: new RegExp(`^${stop}`) }).click(); };
 
 await page.goto(base);

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
-import { explainStoreError } from './store/keep.ts';
+import { explainStoreError } from './store/explain.ts';
 import { seedDemo } from './store/seed.ts';
 import { Home } from './screens/home.tsx';
 

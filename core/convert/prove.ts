@@ -29,6 +29,16 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
     const joined = missing.findIndex((m) => m === added[i]! + added[i + 1]! || m.replace(/[-‐]/g, '') === added[i]! + added[i + 1]!);
     if (joined >= 0) { missing = missing.filter((_, k) => k !== joined); added = added.filter((_, k) => k !== i && k !== i + 1); i--; }
   }
+  // A note's mark clings to the word before it, or stands between two that the source runs together.
+  const marks = new Set(page.generated);
+  added = added.filter((w) => {
+    const m = /^(\D*?)(\d{1,3})(\D*)$/.exec(w);
+    if (!m || !marks.has(m[2]!)) return true;
+    const wanted = m[1] && m[3] && missing.includes(m[1] + m[3]) ? [m[1] + m[3]] : [m[1]!, m[3]!].filter(Boolean);
+    if (wanted.length === 0 || !wanted.every((x) => missing.includes(x))) return true;
+    for (const x of wanted) missing.splice(missing.indexOf(x), 1);
+    return false;
+  });
   const sum = (k: keyof PageDescription['counts']): number => source.reduce((n, s) => n + (s.structure?.[k] ?? 0), 0);
   const pair = (k: keyof PageDescription['counts']): Pair => ({ before: sum(k), after: page.counts[k] });
   return { wordsBefore: before.length, wordsAfter: after.length, missing, added, images: pair('images'), tables: pair('tables'), equations: pair('equations'), footnotes: pair('footnotes') };

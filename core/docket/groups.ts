@@ -53,7 +53,7 @@ export function verdictSentence(rows: GroupRow[]): { mayGo: boolean; sentence: s
   return { mayGo: true, sentence: looks.length > 0 ? `May go. ${looks.length === 1 ? '1 line wants' : `${looks.length} lines want`} your own look first.` : 'May go: every line is met.' };
 }
 function nextStep(row: GroupRow): string {
-  if (row.standing === 'unread') return row.found === 'no file yet' ? 'bring the paper' : `have a look at “${row.line.toLowerCase()}”`;
+  if (row.standing === 'unread') return row.found === null || row.found === 'no file yet' ? 'bring the paper' : `have a look at “${row.line.toLowerCase()}”`;
   const steps: Record<string, string> = { convert: 'convert it', rename: 'rename it', clean: 'clear what the file stores', redact: 'take your details out of the pages', 'fonts.embed': 'export it with fonts embedded', shrink: 'make it smaller', join: 'put it into one file', ocr: 'bring it with text', decrypt: 'save it without a password' };
   return steps[row.mend ?? ''] ?? (row.id === 'documents' ? 'bring what is missing' : row.id === 'time' ? 'mind the time' : `see to “${row.line.toLowerCase()}”`);
 }

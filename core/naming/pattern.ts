@@ -19,6 +19,8 @@ type Token = { field: NameField } | { literal: string };
 
 /** Splits a pattern into fields and literal stretches: `[StudentNumber]_GEO3107.pdf`, `{surname}-{courseCode}`, `Surname_Initials_Title`. */
 export function parsePattern(pattern: string): Token[] {
+  // “Student number and surname” in running words.
+  if (/\s/.test(pattern.trim()) && !/[[\]{}<>_]/.test(pattern)) return parsePhrase(pattern);
   const tokens: Token[] = [];
   const spaced = (word: string): string => word.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/[_-]/g, ' ');
   for (const piece of pattern.match(/[[{<(][^\]}>)]{1,40}[\]}>)]|[_\-.]+|\s+|[^[\]{}<>()_\-.\s]+/g) ?? []) {
@@ -27,12 +29,10 @@ export function parsePattern(pattern: string): Token[] {
     if (match) tokens.push({ field: match[1] });
     else { const last = tokens[tokens.length - 1]; const text = piece.replace(/^[[{<(]|[\]}>)]$/g, ''); if (last && 'literal' in last) last.literal += text; else tokens.push({ literal: text }); }
   }
-  // “Student Number” in a running pattern arrives as two pieces.
-  return mergePhrases(tokens, pattern);
+  return tokens;
 }
 
-function mergePhrases(tokens: Token[], pattern: string): Token[] {
-  if (tokens.some((t) => 'field' in t) || !/\s/.test(pattern)) return tokens;
+function parsePhrase(pattern: string): Token[] {
   const out: Token[] = [];
   let rest = pattern;
   while (rest) {

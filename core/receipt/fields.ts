@@ -17,7 +17,7 @@ const labels = {
   title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
   extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
   status: /^(?:(?:submission|receipt|paper|hand-?in|upload)?\s*(?:status|state)|result)$/i,
-  place: /^(?:place|submitted to|handed in (?:to|at)|where|assignment|assignment name|destination|submission point|box|folder|module|course|unit|inbox)$/i,
+  place: /^(?:place|submitted to|handed in (?:to|at)|where|assignment|assignment name|destination|point of submission|box|folder|module|course|unit|inbox)$/i,
   stated: /^(?:(?:number of )?(?:files|documents|items|attachments)(?: (?:received|submitted|stored|count))?|file count|documents count)$/i,
   ignored: /^(?:printed|print(?:ed)? (?:on|at|date|time)|date printed|generated|page|sent|from|to|cc|mail date|due|due (?:date|time)|deadline|closes|opens|feedback(?: due)?|marks? (?:due|returned)|reply-to|message-id|issued|downloaded|viewed|expires|valid until|last login)(?: .*)?$/i,
 };

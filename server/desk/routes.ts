@@ -85,7 +85,7 @@ async function receive(req: Request, res: Response, store: DeskStore): Promise<v
   const refusal = files.some((f) => f.cut) ? 'A file is larger than this desk takes.' : whyRefused(place, stored, fields, store);
   if (refusal) { refuse(res, 422, refusal); return; }
   const due = place.due ? instantOf(place.due, null, 'end') : null;
-  const submission = store.add({ key, place, receivedAt: DateTime.fromJSDate(store.now()).toUTC().set({ millisecond: 0 }).toISO({ suppressMilliseconds: true })!, files: stored, note: (fields.note ?? '').slice(0, 2000), late: due !== null && store.now().getTime() > due });
+  const submission = store.store({ key, place, receivedAt: DateTime.fromJSDate(store.now()).toUTC().set({ millisecond: 0 }).toISO({ suppressMilliseconds: true })!, files: stored, note: (fields.note ?? '').slice(0, 2000), late: due !== null && store.now().getTime() > due });
   res.status(201).json({ id: submission.id, ...receiptJson(submission) });
 }
 

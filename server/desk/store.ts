@@ -19,8 +19,8 @@ export class DeskStore {
   find(id: string): DeskSubmission | undefined { return this.submissions.find((s) => s.id === id); }
   attemptsAt(place: string): number { return this.submissions.filter((s) => s.place.id === place).length; }
 
-  add(submission: Omit<DeskSubmission, 'id'>): DeskSubmission {
-    const whole = { ...submission, id: `CS-${createHash('sha256').update(submission.key).update(randomBytes(4)).digest('hex').slice(0, 8).toUpperCase()}` };
+  store(entry: Omit<DeskSubmission, 'id'>): DeskSubmission {
+    const whole = { ...entry, id: `CS-${createHash('sha256').update(entry.key).update(randomBytes(4)).digest('hex').slice(0, 8).toUpperCase()}` };
     this.submissions.push(whole);
     let held = 0;
     for (let i = this.submissions.length - 1; i >= 0; i--) { held += this.submissions[i]!.files.reduce((n, f) => n + f.bytes.length, 0); if (held > mostBytes) { this.submissions.splice(0, i + 1); break; } }

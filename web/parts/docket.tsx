@@ -7,7 +7,7 @@ import { Mark } from './standing.tsx';
 const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'See fonts', ocr: 'See pages', join: 'Join', decrypt: 'See file' };
 
 /** The ledger that travels with the paper: asked, found, standing, remedy. It says whether the paper may go and what is next. */
-export function Docket({ lines, paperId, stop, waiting }: { lines: DocketLine[]; paperId: string; stop: string; waiting: boolean }) {
+export function Docket({ lines, paperKey, stop, waiting }: { lines: DocketLine[]; paperKey: string; stop: string; waiting: boolean }) {
   const [all, setAll] = useState(false);
   const rows = groupDocket(lines), verdict = verdictSentence(rows);
   const documents = [...new Set(rows.map((r) => r.document))];
@@ -25,7 +25,7 @@ export function Docket({ lines, paperId, stop, waiting }: { lines: DocketLine[];
           {documents.map((d) => {
             const own = shown.filter((r) => r.document === d);
             if (own.length === 0) return null;
-            return [several ? <tr key={`h${d}`} className="head"><td colSpan={4}>{d ?? 'All together'}</td></tr> : null, ...own.map((r) => <Row key={`${d}${r.id}`} row={r} paperId={paperId} here={r.stop === stop && r.standing === 'notMet'} />)];
+            return [several ? <tr key={`h${d}`} className="head"><td colSpan={4}>{d ?? 'All together'}</td></tr> : null, ...own.map((r) => <Row key={`${d}${r.id}`} row={r} paperKey={paperKey} here={r.stop === stop && r.standing === 'notMet'} />)];
           })}
         </tbody>
       </table>
@@ -36,7 +36,7 @@ export function Docket({ lines, paperId, stop, waiting }: { lines: DocketLine[];
   );
 }
 
-function Row({ row, paperId, here }: { row: GroupRow; paperId: string; here: boolean }) {
+function Row({ row, paperKey, here }: { row: GroupRow; paperKey: string; here: boolean }) {
   const open = row.standing === 'notMet' || row.standing === 'look' || row.standing === 'unread';
   const stop = row.standing === 'unread' ? 'bring' : row.mend ? (['convert', 'rename', 'clean', 'redact'].includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
   return (
@@ -44,7 +44,7 @@ function Row({ row, paperId, here }: { row: GroupRow; paperId: string; here: boo
       <td title={row.asked ?? undefined}>{row.demand}</td>
       <td className={row.id === 'name' ? 'mono' : undefined}>{row.found ?? ''}</td>
       <td><Mark standing={row.standing} /></td>
-      <td>{open ? <Link className={`act is-${row.standing}`} to={`/papers/${paperId}/${stop}${stop === 'check' ? `?about=${row.id}` : ''}`}>{row.standing === 'unread' ? 'Bring' : row.mend ? remedies[row.mend] ?? 'See' : 'See'}</Link> : ''}</td>
+      <td>{open ? <Link className={`act is-${row.standing}`} to={`/papers/${paperKey}/${stop}${stop === 'check' ? `?about=${row.id}` : ''}`}>{row.standing === 'unread' ? 'Bring' : row.mend ? remedies[row.mend] ?? 'See' : 'See'}</Link> : ''}</td>
     </tr>
   );
 }

@@ -6,7 +6,7 @@ export type Stop = (typeof stops)[number][0];
 export type OpenCounts = Partial<Record<Stop, { passed: boolean; note: string }>>;
 
 /** The route: seven knots on a thread, each reachable at any time. */
-export function Thread({ paperId, here, counts }: { paperId: string; here: Stop; counts: OpenCounts }) {
+export function Thread({ paperKey, here, counts }: { paperKey: string; here: Stop; counts: OpenCounts }) {
   const at = stops.findIndex(([id]) => id === here);
   return (
     <nav aria-label="Route">
@@ -15,7 +15,7 @@ export function Thread({ paperId, here, counts }: { paperId: string; here: Stop;
         {stops.map(([id, verb]) => (
           <li key={id} className={id === here ? 'here' : counts[id]?.passed ? 'passed' : undefined}>
             <span className="knot" aria-hidden="true" />
-            <NavLink to={`/papers/${paperId}/${id}`}>{verb}{counts[id]?.note ? <span className={`open ${/open|missing/.test(counts[id]!.note) ? 'is-notMet' : 'soft'}`}>{counts[id]!.note}</span> : null}</NavLink>
+            <NavLink to={`/papers/${paperKey}/${id}`}>{verb}{counts[id]?.note ? <span className={`open ${/open|missing/.test(counts[id]!.note) ? 'is-notMet' : 'soft'}`}>{counts[id]!.note}</span> : null}</NavLink>
           </li>
         ))}
       </ol>

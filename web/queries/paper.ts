@@ -15,9 +15,9 @@ export function useNow(): number {
 export const useDetails = () => useLiveQuery(readDetails, [], undefined);
 export const usePapers = () => useLiveQuery(() => db.papers.toArray(), []);
 export const usePaper = (id: string): PaperRow | null | undefined => useLiveQuery(async () => (await db.papers.get(id)) ?? null, [id]);
-export const useFiles = (id: string): FileRow[] | undefined => useLiveQuery(() => db.files.where({ paperId: id }).toArray(), [id]);
-export const useReceipts = (id: string): ReceiptRow[] | undefined => useLiveQuery(() => db.receipts.where({ paperId: id }).sortBy('at'), [id]);
-export const useSubmissions = (id: string): SubmissionRow[] | undefined => useLiveQuery(() => db.submissions.where({ paperId: id }).sortBy('at'), [id]);
+export const useFiles = (id: string): FileRow[] | undefined => useLiveQuery(() => db.files.where({ paperKey: id }).toArray(), [id]);
+export const useReceipts = (id: string): ReceiptRow[] | undefined => useLiveQuery(() => db.receipts.where({ paperKey: id }).sortBy('at'), [id]);
+export const useSubmissions = (id: string): SubmissionRow[] | undefined => useLiveQuery(() => db.submissions.where({ paperKey: id }).sortBy('at'), [id]);
 
 export const currentFiles = (files: FileRow[]): FileRow[] => files.filter((f) => f.state === 'current').sort((a, b) => (a.slot ?? 99) - (b.slot ?? 99) || a.addedAt.localeCompare(b.addedAt));
 
@@ -42,7 +42,7 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
       const outcome = await job.outcome;
       setRunning(null);
       setProgress(null);
-      if (outcome.ok) await db.checks.put({ paperId: paper!.id, key, at: new Date().toISOString(), tookMs: Math.round(performance.now() - started), result: outcome.value });
+      if (outcome.ok) await db.checks.put({ paperKey: paper!.id, key, at: new Date().toISOString(), tookMs: Math.round(performance.now() - started), result: outcome.value });
       return outcome.ok ? null : outcome;
     },
   });
@@ -56,6 +56,8 @@ export function docketOf(paper: PaperRow, check: CheckState, now: number): Docke
   return lines;
 }
 
+const done = { passed: true, note: '' };
+
 /** How much of each stop is open, and which comes next. */
 export function progressOf(paper: PaperRow, files: FileRow[], docket: DocketLine[], receipts: ReceiptRow[], submissions: SubmissionRow[]): { counts: OpenCounts; next: Stop } {
   const current = currentFiles(files);
@@ -67,6 +69,7 @@ export function progressOf(paper: PaperRow, files: FileRow[], docket: DocketLine
   // Files that no check has read yet are as open as findings.
   const unchecked = current.length > 0 && docket.some((l) => l.standing === 'unread' && l.found === 'no file yet');
   const confirmed = receipts.some((r) => r.result.standing === 'confirmed');
+  if (confirmed) return { counts: { read: done, bring: done, check: done, mend: done, send: done, confirm: done }, next: 'confirm' };
   const counts: OpenCounts = {
     read: { passed: settled, note: settled ? '' : 'open' }, bring: { passed: missing === 0, note: missing > 0 ? `${missing} missing` : '' },
     check: { passed: current.length > 0 && open === 0 && !unchecked, note: unchecked ? 'to do' : current.length > 0 && open > 0 ? `${open} open` : '' }, mend: { passed: current.length > 0 && !unchecked && count('notMet', /./) === 0, note: current.length > 0 && mendable > 0 ? `${mendable} ready` : '' },

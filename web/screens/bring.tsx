@@ -9,7 +9,7 @@ import { Mark } from '../parts/standing.tsx';
 import { PageView } from '../parts/page-view.tsx';
 import { currentFiles } from '../queries/paper.ts';
 import type { FileRow } from '../store/db.ts';
-import { explainStoreError } from '../store/keep.ts';
+import { explainStoreError } from '../store/explain.ts';
 import { bringFiles, lineOf, removeFile, restoreFile, setSlot } from '../store/papers.ts';
 import type { StopProps } from './paper.tsx';
 

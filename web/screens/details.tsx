@@ -5,7 +5,7 @@ import type { Details } from '../../core/index.ts';
 import { Top } from '../parts/top.tsx';
 import { useDetails } from '../queries/paper.ts';
 import { db } from '../store/db.ts';
-import { explainStoreError } from '../store/keep.ts';
+import { explainStoreError } from '../store/explain.ts';
 import { noDetails } from '../../core/index.ts';
 
 const fields: readonly { key: keyof Details; label: string; hint: string; list: boolean }[] = [

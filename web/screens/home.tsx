@@ -17,8 +17,8 @@ export function Home({ ready }: { ready: boolean }) {
   const navigate = useNavigate(), now = useNow(), papers = usePapers();
   const rest = useLiveQuery(async () => ({ files: await db.files.toArray(), checks: await db.checks.toArray(), receipts: await db.receipts.toArray(), submissions: await db.submissions.toArray() }), []);
   const lines: Line[] = (papers && rest ? papers : []).map((paper) => {
-    const own = <T extends { paperId: string }>(rows: T[]): T[] => rows.filter((r) => r.paperId === paper.id);
-    const receipts = own(rest!.receipts), check = rest!.checks.find((c) => c.paperId === paper.id);
+    const own = <T extends { paperKey: string }>(rows: T[]): T[] => rows.filter((r) => r.paperKey === paper.id);
+    const receipts = own(rest!.receipts), check = rest!.checks.find((c) => c.paperKey === paper.id);
     const docket = check?.result.docket ?? docketOfBrief(paper.brief, null, now);
     const progress = progressOf(paper, own(rest!.files), docket, receipts, own(rest!.submissions));
     return { paper, due: dueFacts(paper.brief, now), progress, confirmed: progress.counts.confirm?.passed === true, state: stateOf(docket, receipts, progress.next, !!check) };
@@ -61,8 +61,9 @@ function headline(first: Line | undefined): string {
   return `${short} goes first: send it by ${first.due.sendByText}.`;
 }
 function firstStep(first: Line): string {
-  const notes = Object.values(first.progress.counts).map((c) => c?.note).filter(Boolean);
-  return `${first.due ? `${first.due.leftText[0]!.toUpperCase()}${first.due.leftText.slice(1)}. ` : ''}${notes.length > 0 ? `Still to do: ${notes.join(', ')}.` : 'Nothing stops it.'}`;
+  const { read, bring, check, mend } = first.progress.counts;
+  const notes = [read?.note ? 'the assignment is to be read' : '', bring?.note ? `${bring.note.replace(' missing', '')} to bring` : '', check?.note === 'to do' ? 'the check is to do' : check?.note ? `${check.note} in the docket` : '', mend?.note ? `${mend.note.replace(' ready', '')} mends ready` : ''].filter(Boolean);
+  return `${first.due ? `${first.due.leftText[0]!.toUpperCase()}${first.due.leftText.slice(1)}. ` : ''}${notes.length > 0 ? `${notes.join(', ').replace(/^./, (c) => c.toUpperCase())}.` : 'Nothing stops it.'}`;
 }
 function asked(paper: PaperRow): string {
   const b = paper.brief;

@@ -9,7 +9,7 @@ import { PageView } from '../parts/page-view.tsx';
 import { ProofLedger } from '../parts/proof.tsx';
 import { currentFiles, useDetails } from '../queries/paper.ts';
 import type { FileRow, Made } from '../store/db.ts';
-import { explainStoreError } from '../store/keep.ts';
+import { explainStoreError } from '../store/explain.ts';
 import { keepMended, lineOf, undoMend } from '../store/papers.ts';
 import { asProgress, workPool, type Running } from '../workers/client.ts';
 import type { StopProps } from './paper.tsx';

@@ -40,9 +40,9 @@ export function PaperScreen() {
     <>
       <Top><span className="paper-title">{paper.title}</span><span className="soft small">{[paper.course, paper.brief.place].filter(Boolean).join(' · ')}</span></Top>
       <p className="small" style={{ margin: '8px 0 0', minHeight: 22 }}>{due ? <>{due.over ? <strong className="is-notMet">Closed {due.dueText}</strong> : <><strong>Send by {due.sendByText}</strong> <span className="soft">due {due.dueText} · {due.leftText}</span></>}</> : <span className="soft">No due time is settled yet.</span>}</p>
-      <Thread paperId={id} here={stop} counts={progress.counts} />
+      <Thread paperKey={id} here={stop} counts={progress.counts} />
       <div className="board">
-        <Docket lines={docket} paperId={id} stop={stop} waiting={check.running && !check.row} />
+        <Docket lines={docket} paperKey={id} stop={stop} waiting={check.running && !check.row} />
         <main><Suspense fallback={<p className="pad soft">Opening…</p>}>{rooms[stop](props)}</Suspense></main>
       </div>
     </>

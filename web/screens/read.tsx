@@ -6,7 +6,7 @@ import { BriefForm } from '../parts/brief-form.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { Wording } from '../parts/wording.tsx';
 import { changePaper } from '../store/papers.ts';
-import { explainStoreError } from '../store/keep.ts';
+import { explainStoreError } from '../store/explain.ts';
 import { workPool } from '../workers/client.ts';
 import type { StopProps } from './paper.tsx';
 

@@ -10,26 +10,26 @@ export type Made =
   | { mend: 'rename'; was: string };
 /** One state of one file. A mend makes a new row that points to the one it came from; the original is never changed. */
 export interface FileRow {
-  id: string; paperId: string; slot: number | null; name: string; blob: Blob; bytes: number; kind: Kind; sha256: string; addedAt: string;
+  id: string; paperKey: string; slot: number | null; name: string; blob: Blob; bytes: number; kind: Kind; sha256: string; addedAt: string;
   parent: string | null; made: Made | null; state: 'current' | 'replaced' | 'removed';
 }
-export interface CheckRow { paperId: string; key: string; at: string; tookMs: number; result: Omit<Checked, 'facts'> }
-export interface SubmissionRow { id: string; paperId: string; at: string; deskId: string; place: string; fileIds: string[]; receiptId: string | null; note: string }
-export interface ReceiptRow { id: string; paperId: string; name: string; blob: Blob; at: string; submissionId: string | null; fileIds: string[]; result: ReceiptResult; returned: { fileId: string; same: boolean; name: string; bytes: number }[] }
-export interface EventRow { id?: number; paperId: string; at: string; what: string }
+export interface CheckRow { paperKey: string; key: string; at: string; tookMs: number; result: Omit<Checked, 'facts'> }
+export interface SubmissionRow { id: string; paperKey: string; at: string; deskId: string; place: string; fileIds: string[]; receiptId: string | null; note: string }
+export interface ReceiptRow { id: string; paperKey: string; name: string; blob: Blob; at: string; submissionId: string | null; fileIds: string[]; result: ReceiptResult; returned: { fileId: string; same: boolean; name: string; bytes: number }[] }
+export interface EventRow { id?: number; paperKey: string; at: string; what: string }
 export interface SettingRow { key: 'details' | 'seeded' | 'mode'; value: unknown }
 
 class Store extends Dexie {
   papers!: EntityTable<PaperRow, 'id'>;
   files!: EntityTable<FileRow, 'id'>;
-  checks!: EntityTable<CheckRow, 'paperId'>;
+  checks!: EntityTable<CheckRow, 'paperKey'>;
   submissions!: EntityTable<SubmissionRow, 'id'>;
   receipts!: EntityTable<ReceiptRow, 'id'>;
   events!: EntityTable<EventRow, 'id'>;
   settings!: EntityTable<SettingRow, 'key'>;
   constructor() {
     super('hand-over');
-    this.version(1).stores({ papers: 'id, createdAt', files: 'id, paperId, [paperId+state], sha256', checks: 'paperId', submissions: 'id, paperId', receipts: 'id, paperId', events: '++id, paperId', settings: 'key' });
+    this.version(1).stores({ papers: 'id, createdAt', files: 'id, paperKey, [paperKey+state], sha256', checks: 'paperKey', submissions: 'id, paperKey', receipts: 'id, paperKey', events: '++id, paperKey', settings: 'key' });
     // 2: papers carry the note and the declaration, so that Send survives a reload.
     this.version(2).stores({}).upgrade((t) => t.table('papers').toCollection().modify((p: Partial<PaperRow>) => { p.declared ??= false; p.note ??= ''; p.reasons ??= {}; }));
   }

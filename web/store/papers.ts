@@ -23,10 +23,10 @@ export async function bringFiles(paper: PaperRow, files: File[], slot?: number |
     // The bytes are copied out of the file, so that it may be moved or changed afterwards.
     const blob = new Blob([await file.arrayBuffer()], { type: file.type });
     ids.push(await db.transaction('rw', db.files, db.events, async () => {
-      const current = await db.files.where({ paperId: paper.id, state: 'current' }).toArray();
+      const current = await db.files.where({ paperKey: paper.id, state: 'current' }).toArray();
       const place = slot !== undefined ? slot : freeSlot(paper.brief, current, kind);
       if (slot !== undefined && slot !== null) for (const old of current.filter((f) => f.slot === slot)) await db.files.update(old.id, { state: 'replaced' });
-      const row: FileRow = { id: newId(), paperId: paper.id, slot: place, name: file.name, blob, bytes: blob.size, kind, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: null, made: null, state: 'current' };
+      const row: FileRow = { id: newId(), paperKey: paper.id, slot: place, name: file.name, blob, bytes: blob.size, kind, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: null, made: null, state: 'current' };
       await db.files.add(row);
       await logEvent(paper.id, `Brought “${file.name}” (SHA-256 ${row.sha256.slice(0, 12)}…).`);
       return row.id;
@@ -41,8 +41,8 @@ function freeSlot(brief: Brief, current: FileRow[], kind: Kind): number | null {
 }
 
 export const setSlot = (id: string, slot: number | null): Promise<number> => db.files.update(id, { slot });
-export async function removeFile(file: FileRow): Promise<void> { await db.files.update(file.id, { state: 'removed' }); await logEvent(file.paperId, `Removed “${file.name}”.`); }
-export async function restoreFile(file: FileRow): Promise<void> { await db.files.update(file.id, { state: 'current' }); await logEvent(file.paperId, `Put “${file.name}” back.`); }
+export async function removeFile(file: FileRow): Promise<void> { await db.files.update(file.id, { state: 'removed' }); await logEvent(file.paperKey, `Removed “${file.name}”.`); }
+export async function restoreFile(file: FileRow): Promise<void> { await db.files.update(file.id, { state: 'current' }); await logEvent(file.paperKey, `Put “${file.name}” back.`); }
 
 /** Keeps a mended copy in place of the one it was made from. */
 export async function keepMended(from: FileRow, made: Made, name: string, blob: Blob, kind: Kind): Promise<string> {
@@ -51,7 +51,7 @@ export async function keepMended(from: FileRow, made: Made, name: string, blob: 
   await db.transaction('rw', db.files, db.events, async () => {
     await db.files.update(from.id, { state: 'replaced' });
     await db.files.add({ ...from, id, name, blob, kind, bytes: blob.size, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: from.id, made, state: 'current' });
-    await logEvent(from.paperId, `Mended: ${made.mend} of “${from.name}” gave “${name}”.`);
+    await logEvent(from.paperKey, `Mended: ${made.mend} of “${from.name}” gave “${name}”.`);
   });
   return id;
 }
@@ -62,7 +62,7 @@ export async function undoMend(file: FileRow): Promise<void> {
   await db.transaction('rw', db.files, db.events, async () => {
     await db.files.update(file.id, { state: 'removed' });
     await db.files.update(parent, { state: 'current' });
-    await logEvent(file.paperId, `Took back: ${file.made?.mend ?? 'mend'} of “${file.name}”.`);
+    await logEvent(file.paperKey, `Took back: ${file.made?.mend ?? 'mend'} of “${file.name}”.`);
   });
 }
 /** The line of versions of a file, newest first. */
@@ -74,7 +74,7 @@ export function lineOf(file: FileRow, all: FileRow[]): FileRow[] {
 export async function removePaper(id: string): Promise<void> {
   await db.transaction('rw', [db.papers, db.files, db.checks, db.submissions, db.receipts, db.events], async () => {
     await db.papers.delete(id);
-    for (const t of [db.files, db.submissions, db.receipts, db.events] as const) await (t as typeof db.files).where({ paperId: id }).delete();
+    for (const t of [db.files, db.submissions, db.receipts, db.events] as const) await (t as typeof db.files).where({ paperKey: id }).delete();
     await db.checks.delete(id);
   });
 }

@@ -37,7 +37,7 @@ export async function sendSet(paper: PaperRow, files: FileRow[], key: string, pr
     signal.addEventListener('abort', () => request.abort());
     request.send(form);
   });
-  const row: SubmissionRow = { id: newId(), paperId: paper.id, at: new Date().toISOString(), deskId: answer.id, place: paper.brief.place ?? paper.title, fileIds: files.map((f) => f.id), receiptId: null, note: paper.note };
+  const row: SubmissionRow = { id: newId(), paperKey: paper.id, at: new Date().toISOString(), deskId: answer.id, place: paper.brief.place ?? paper.title, fileIds: files.map((f) => f.id), receiptId: null, note: paper.note };
   await db.transaction('rw', db.submissions, db.events, async () => { await db.submissions.add(row); await logEvent(paper.id, `Sent ${files.length} ${files.length === 1 ? 'file' : 'files'}; the desk answered ${answer.id}.`); });
   return row;
 }

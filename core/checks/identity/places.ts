@@ -6,7 +6,7 @@ import { isAskedInName } from '../../naming/pattern.ts';
 export const identityPlaces: readonly { id: string; place: PlaceKind; where: string; mend: string | null }[] = [
   { id: 'identity.alt-text', place: 'altText', where: 'alternative texts', mend: 'clean' },
   { id: 'identity.annotation', place: 'annotation', where: 'annotations', mend: 'clean' },
-  { id: 'identity.attachment', place: 'attachment', where: 'attached files', mend: 'clean' },
+  { id: 'identity.attachment', place: 'attachment', where: 'files inside the file', mend: 'clean' },
   { id: 'identity.cloud-address', place: 'cloudAddress', where: 'cloud addresses', mend: null },
   { id: 'identity.comment', place: 'comment', where: 'comments', mend: 'clean' },
   { id: 'identity.deleted-text', place: 'deletedText', where: 'deleted text', mend: null },

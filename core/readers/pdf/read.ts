@@ -80,7 +80,7 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
   const rootXmp = survey.dict(survey.trailer.get('Root'))?.get('Metadata');
   const rootXmpNum = rootXmp instanceof PdfRef ? rootXmp.num : -1;
   const owners = ownersOfMetadata(survey);
-  const attached = attachedFiles(survey);
+  const inner = filesInside(survey);
   const scripts = scriptStreams(survey);
   for (const [num, { value, stream }] of survey.objects) {
     if (!stream || !isDict(value)) continue;
@@ -100,9 +100,9 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
       const bytes = content();
       const root = !reachable ? `orphan/${num}/XMP` : num === rootXmpNum ? 'XMP' : owners.get(num) === 'Page' ? 'page/XMP' : owners.get(num) === 'Image' ? 'image/XMP' : `object/${num}/XMP`;
       if (bytes) metadata.push(...readXmp(decodeText(bytes), root));
-    } else if (attached.has(num)) {
+    } else if (inner.has(num)) {
       const bytes = content();
-      const name = attached.get(num)!;
+      const name = inner.get(num)!;
       if (bytes) await readNested(bytes, name, `attachment/${name}`, 'attachment', context, passages, metadata, gaps);
     } else if (scripts.has(num)) {
       const bytes = content();
@@ -152,7 +152,7 @@ function ownersOfMetadata(survey: Survey): Map<number, string> {
   return owners;
 }
 
-function attachedFiles(survey: Survey): Map<number, string> {
+function filesInside(survey: Survey): Map<number, string> {
   const files = new Map<number, string>();
   for (const { value } of survey.objects.values()) each(value, 0);
   return files;

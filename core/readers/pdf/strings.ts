@@ -35,6 +35,7 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
   }
 
   function visit(key: string, v: PdfValue, dict: PdfDict, kind: string, num: number, orphan: boolean, page: number | null): void {
+    if (kind === 'private' && (isDict(v) || Array.isArray(v))) return keepPrivate(key, v);
     if (isDict(v)) return walk(v, num, orphan, page);
     if (Array.isArray(v)) {
       if (key === 'Names' || key === 'Opt' || key === 'Kids' || key === 'Annots' || key === 'OCGs' || key === 'Order' || key === 'Nums') { for (const item of v) if (item instanceof PdfString && key !== 'Names') push(item.text, orphan ? 'orphan' : 'form', key, page); else walk(item, num, orphan, page); return; }
@@ -63,6 +64,13 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
     const place = stringKeys[key] ?? 'hidden';
     const part = place === 'link' ? 'link' : place === 'script' ? 'JavaScript' : place === 'outline' && key === 'Title' ? 'outline' : place === 'path' ? 'path' : `object/${key}`;
     push(text, place === 'link' && /^[a-z]+:\/\//i.test(text) ? 'cloudAddress' : place, part, page);
+  }
+
+  /** What a program keeps for itself is private however deep it lies. */
+  function keepPrivate(key: string, v: PdfValue): void {
+    if (v instanceof PdfString) { if (v.text.trim()) out.metadata.push({ part: `PieceInfo/${key}`, key, value: v.text, sort: 'private-data' }); }
+    else if (Array.isArray(v)) for (const item of v) keepPrivate(key, item);
+    else if (isDict(v)) for (const [k, item] of v) keepPrivate(k, item);
   }
 
   function push(text: string, place: PlaceKind, part: string, page: number | null, authorLike = false): void {

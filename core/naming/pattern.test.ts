@@ -1,0 +1,26 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { madeBrief, nina } from '../testing/made.ts';
+import { checkPattern, hasField, parsePattern, proposeName } from './pattern.ts';
+
+const propose = (pattern: string | null, present = 'saltmarsh_final2_nvi204.docx', anonymous = true) => proposeName({ brief: madeBrief({ anonymous, naming: { pattern, mustContain: [], mustNotIdentify: null } }), details: nina, present, extension: 'pdf', title: 'Sediment budgets of a realigned saltmarsh', courseCode: 'GEO 3107', label: null, anonymous });
+
+test.each<[string, (string | { f: string })[]]>([
+  ['StudentNumber_CourseCode', [{ f: 'studentNumber' }, '_', { f: 'courseCode' }]], ['[Surname]-[Initials]-essay', [{ f: 'surname' }, '-', { f: 'initials' }, '-', { f: 'title' }]], ['{candidate number}_GEO3107', [{ f: 'candidateNumber' }, '_GEO3107']], ['student number and surname', [{ f: 'studentNumber' }, ' and ', { f: 'surname' }]],
+])('%s', (pattern, expected) => expect(parsePattern(pattern).map((t) => ('field' in t ? { f: t.field } : t.literal))).toEqual(expected));
+
+describe('proposed names', () => {
+  test('by the pattern', () => expect(propose('CandidateNumber_GEO3107.pdf')).toBe('Y3921847_GEO3107.pdf'));
+  test('without a rule, nothing of mine and no marks of versions', () => expect(propose(null)).toBe('GEO3107_Sediment-budgets-of-a-realigned.pdf'));
+  test('accents become plain letters', () => expect(propose('GivenName_Surname')).toBe('Nina_Vestergaard-Imani.pdf'));
+  test('not anonymous: the present name without its marks', () => expect(propose(null, 'Tide report (1) v2.docx', false)).toBe('Tide-report.pdf'));
+});
+test('a proposed name always keeps its own pattern and is plain', () => {
+  const field = fc.constantFrom('StudentNumber', 'CandidateNumber', 'Surname', 'Username'), sign = fc.constantFrom('_', '-');
+  fc.assert(fc.property(field, sign, field, fc.stringMatching(/^[A-Z]{2,4}\d{2,4}$/), (a, s, b, code) => {
+    fc.pre(a !== b);
+    const pattern = `${a}${s}${b}${s}${code}`, name = propose(pattern);
+    return checkPattern(name, pattern, nina).fits === true && /^[\x21-\x7e]+\.pdf$/.test(name);
+  }));
+});
+test('a field is found with whatever stands between its signs', () => fc.assert(fc.property(fc.array(fc.constantFrom('', '-', '_', ' '), { minLength: 7, maxLength: 7 }), (gaps) => hasField(`x_${[...nina.studentNumber].map((d, i) => d + (gaps[i] ?? '')).join('')}`, 'studentNumber', nina) === true)));
