@@ -159,7 +159,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
       if ([...(sinceComma.trim().length > 12 ? sinceComma : before).matchAll(strong)].length > 0 && !/\b(?:deadline|due|submit|hand)\b/i.test(sinceComma.trim().length > 12 ? sinceComma : before)) return 'other';
       if (/\b(?:extension|extended|granted)\b/i.test(before)) return 'extension';
     }
-    if (near.role === 'opens' && /^from$/i.test(/\w+/.exec(before.slice(near.at))?.[0] ?? '') && /\b(?:feedback|marks|grades|results)\b/i.test(before)) return 'other';
+    if (near.role === 'opens' && /\b(?:feedback|marks|grades|results)\b/i.test(before)) return 'other';
     return near.role;
   }
   if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';

@@ -11,7 +11,12 @@ const number = String.raw`\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|\d+(?:[.,]\d+)?`;
 
 /** Limits of size, words and pages with the words they came from. “About N” and a bare length settle nothing. */
 export function readLimits(clauses: Clause[]): LimitStatement[] {
-  return clauses.flatMap((clause) => [...readSizes(clause), ...readCounts(clause, 'words'), ...readCounts(clause, 'pages')]);
+  return clauses.flatMap((clause, i) => {
+    // “Up to 10 % over is permitted.” as a sentence of its own speaks of the limit before it.
+    const next = clauses[i + 1]?.text ?? '';
+    const follows = /\d\s?(?:%|per\s?cent)/i.test(next) && !/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) ? ` ${next}` : '';
+    return [...readSizes(clause), ...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)];
+  });
 }
 
 function readSizes(clause: Clause): LimitStatement[] {
@@ -26,7 +31,7 @@ function readSizes(clause: Clause): LimitStatement[] {
   return found;
 }
 
-function readCounts(clause: Clause, what: 'words' | 'pages'): LimitStatement[] {
+function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): LimitStatement[] {
   const unit = what === 'words' ? '(?:words?|wds)' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];
@@ -34,9 +39,9 @@ function readCounts(clause: Clause, what: 'words' | 'pages'): LimitStatement[] {
   const push = (field: Field, value: number, m: { at: number; to: number }): void => { if (value > 0) found.push({ field, value: Math.round(value), start: m.at, end: m.to, clause, override }); };
   const text = clause.text;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
-  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2})\\s?(?:%|per\\s?cent)`, 'i').exec(text);
-  const over = /\b(\d{1,2})\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:by\s+)?(?:up to\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text);
-  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|toleran|without penalty|leeway|\+)\w*/i.test(text) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text);
+  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2})\\s?(?:%|per\\s?cent)`, 'i').exec(text + follows);
+  const over = /\b(\d{1,2})\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:by\s+)?(?:up to\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text + follows);
+  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|toleran|without penalty|leeway|\+)\w*/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
   const n = `(${number})`;
   const ranged: { at: number; to: number }[] = [];
   for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s?${n}[\\s-]?${unit}\\b`, 'gi'))) {
@@ -55,7 +60,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages'): LimitStatement[] {
     const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
     const near = before.slice(-60), own = m[0];
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
-    if (tolerance && !about) { const share = Number(tolerance[1]) / 100; const span = { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) }; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
+    if (tolerance && !about) { const share = Number(tolerance[1]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
     const least = /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less) than|not (?:fewer|less) than|more than|over)\s*(?:of\s*)?$/i.test(near) && !/\b(?:no|not)\b[^.;]{0,12}more than\s*$/i.test(near);
     const most = /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);

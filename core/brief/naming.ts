@@ -9,7 +9,7 @@ const fieldWords: readonly [RegExp, NameField][] = [
   [/\b(?:surname|last[\s_-]?name|family[\s_-]?name)\b/i, 'surname'], [/\b(?:given|first|fore)[\s_-]?names?\b/i, 'givenNames'], [/\binitials?\b/i, 'initials'], [/\b(?:user[\s_-]?(?:name|id)|login)\b/i, 'username'],
   [/\b(?:course|module|unit|class|subject|lesson)[\s_-]?(?:code|number|name|no\.?)\b/i, 'courseCode'], [/\b(?:assignment|essay|paper|assessment|coursework)[\s_-]?(?:title|name|number)\b|\b(?:the )?title\b/i, 'title'], [/\bpart number\b/i, 'part'], [/\b(?:submission )?date\b/i, 'date'],
 ];
-const about = /\bfile[\s-]?names?\b|\bname (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each )?(?:files?|document|convention|rule|scheme|format)|\bsave (?:your|the|it|each)\b[^.]{0,40}\bas\b|\bfilename\b|\bcall (?:your|the) (?:file|document)\b/i;
+const about = /\bfile[\s-]?names?\b|\bname (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them) (?:with|as|by|after|like)\b|\bsave (?:your|the|it|each)\b[^.]{0,40}\bas\b|\bfilename\b|\bcall (?:your|the) (?:file|document)\b/i;
 
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
 

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import { CannotDo } from '../model/outcome.ts';
+import { briefTable } from '../testing/briefs/table.ts';
 import { readBrief } from './read.ts';
 
 const now = '2026-11-25T10:00:00Z';
@@ -58,6 +59,16 @@ describe('whole texts', () => {
     const brief = readBrief(readFileSync(new URL(name, folder), 'utf8'), now).brief as unknown as Record<string, unknown>;
     const { evidence: _, ...settled } = brief;
     expect(settled).toMatchObject(expected);
+  });
+});
+describe('varied texts', () => {
+  test.each(briefTable.map((b) => [b.name, b] as const))('%s', (_, { text, expects }) => {
+    const brief = read(text);
+    expect(Object.fromEntries(Object.keys(expects).map((k) => [k, at(brief, k)]))).toEqual(expects);
+  });
+  test('there are at least forty, and every quote stands in its text', () => {
+    expect(briefTable.length).toBeGreaterThanOrEqual(40);
+    for (const { text } of briefTable) for (const e of readBrief(text, now).brief.evidence) expect(text.slice(e.start, e.end)).toBe(e.quote);
   });
 });
 test('what cannot be read is said', () => {

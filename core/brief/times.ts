@@ -1,6 +1,6 @@
 import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
-import { dateOrder, isCorrection, readDates, readZone, roleOf, type ReadDate } from './dates.ts';
+import { dateOrder, isCorrection, readDates, readZone, roleOf, type DateRole, type ReadDate } from './dates.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 
 export interface TimesRead { opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>; parts: (Brief['parts'][number] & { start: number; end: number })[]; problems: ReadDate[] }
@@ -15,13 +15,17 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [] };
   const rows: { label: string | null; role: string; date: ReadDate; clause: Clause; override: boolean }[] = [];
   let label: string | null = null, carried: string | null = null;
+  /** what the columns of a table are for, from its head */
+  let columns: (DateRole | null)[] = [];
   clauses.forEach((clause, index) => {
     const dates = readDates(clause, now, zone.value, order).sort((a, b) => a.start - b.start);
     const labels = [...clause.text.matchAll(partLabel)].map((m) => ({ text: m[0], at: clause.start + m.index, to: clause.start + m.index + m[0].length }));
     // “Part 1:” on a line of its own labels the lines below it.
+    if (dates.length === 0 && /\|.*\|/.test(clause.text)) columns = clause.text.split('|').map((c) => (/\b(?:opens?|from|available|start)/i.test(c) ? 'opens' : /\b(?:due|deadline|closes?|until|end)/i.test(c) ? 'due' : /\b(?:feedback|marks|returned)/i.test(c) ? 'other' : null));
+    const columnRole = (date: ReadDate): DateRole | null => (clause.text.includes('|') ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] ?? null : null);
     if (dates.length === 0) { if (labels.length === 1 && clause.text.length < 60) label = labels[0]!.text; return; }
     // “Part 1 (draft): …” is the label as it stands; a clause after a semicolon still speaks of the same part.
-    const heading = /^\W*([^:]{3,60}):/.exec(clause.text)?.[1];
+    const heading = /^\W*([^:|]{3,60}):/.exec(clause.text)?.[1];
     const headed = heading && new RegExp(partLabel.source, 'i').test(heading) ? heading.trim() : null;
     if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
     dates.forEach((date, i) => {
@@ -30,7 +34,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
       const own = labels.filter((l) => l.at >= previousEnd && l.at < date.start).at(-1) ?? (dates.length === 1 ? labels[0] : i > 0 && labels.some((l) => l.at < previousEnd) ? labels.filter((l) => l.at < date.start).at(-1) : labels.find((l) => l.at >= date.end));
       const chosen: string | null = headed ?? own?.text ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
       carried = chosen;
-      rows.push({ label: chosen, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
+      rows.push({ label: chosen, role: columnRole(date) ?? roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
     });
   });
   const named = new Map<string, { label: string; opens: string | null; due: string | null; start: number; end: number }>();
