@@ -74,5 +74,10 @@ describe('varied texts', () => {
 test('what cannot be read is said', () => {
   expect(() => readBrief('  \n', now)).toThrow(CannotDo);
   expect(() => readBrief('x'.repeat(2_000_000), now)).toThrow(/longer/);
-  expect(readBrief('Due on 31 June 2027', now).remarks.map((r) => r.kind)).toContain('impossibleDate');
+  const kinds = (text: string): string[] => readBrief(text, now).remarks.map((r) => r.kind);
+  expect(kinds('Due on 31 June 2027')).toContain('impossibleDate');
+  expect(kinds('Due on 3 May 2020 at 12:00.')).toContain('past');
+  expect(kinds('Opens 5 May 2027. Due 3 May 2027.')).toContain('endBeforeStart');
+  expect(kinds('The file may have at most 0 MB.')).toContain('zero');
+  expect(readBrief('The file may have at most 0 MB.', now).brief.limits.maxBytes).toBeNull();
 });

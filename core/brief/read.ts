@@ -6,11 +6,12 @@ import { readLayout, readPlace, readReferenceStyle } from './layout.ts';
 import { readLimits } from './limits.ts';
 import { readNaming } from './naming.ts';
 import { readAnonymous, readAttempts, readDeclaration, readLate, readSimilarity } from './rules.ts';
-import { settle, splitClauses, type Settled, type Statement } from './statements.ts';
+import { matchesIn, settle, splitClauses, type Settled, type Statement } from './statements.ts';
+import { instantOf } from '../time/instant.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
 
 /** Something worth telling about the reading itself. */
-export interface Remark { field: string; kind: 'contradiction' | 'weekday' | 'ambiguousDate' | 'impossibleDate' | 'megapixels' | 'endBeforeStart' | 'past'; quotes: { quote: string; start: number; end: number }[] }
+export interface Remark { field: string; kind: 'contradiction' | 'weekday' | 'ambiguousDate' | 'impossibleDate' | 'megapixels' | 'endBeforeStart' | 'past' | 'zero'; quotes: { quote: string; start: number; end: number }[] }
 export interface BriefRead { brief: Brief; remarks: Remark[] }
 
 const longest = 1_500_000;
@@ -75,6 +76,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   if (brief.opens && brief.due && brief.opens > brief.due) {
     remarks.push({ field: 'due', kind: 'endBeforeStart', quotes: [...times.opens, ...times.due].map(quote) });
   }
+  const holds = brief.extension ?? brief.due, end = holds === null ? null : instantOf(holds, brief.timeZone, 'end');
+  if (end !== null && now.isValid && end < now.toMillis()) remarks.push({ field: 'due', kind: 'past', quotes: times[brief.extension ? 'extension' : 'due'].map(quote) });
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b0\s?(?:MB|KB|GB|megabytes|words|pages)\b/gi)) if (!/[\d.,]$/.test(clause.text.slice(0, m.at - clause.start))) remarks.push({ field: 'limits', kind: 'zero', quotes: [{ quote: m[0], start: m.at, end: m.to }] });
   const attempts = readAttempts(clauses);
   brief.attempts.allowed = one('attempts.allowed', attempts.allowed);
   brief.attempts.keeps = one('attempts.keeps', attempts.keeps);

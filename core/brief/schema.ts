@@ -5,6 +5,7 @@ import { CannotDo } from '../model/outcome.ts';
 import { endings } from '../tables/signatures.ts';
 import { emptyBrief, noLimits } from '../model/brief.ts';
 import { noDetails } from '../model/details.ts';
+import { patternFormat, type BriefPattern } from './pattern.ts';
 
 const text = Joi.string().trim().allow('', null).empty('').default(null);
 const count = Joi.number().integer().min(1).allow(null).default(null);
@@ -39,6 +40,12 @@ export function parseDetails(value: unknown, file: string | null = null): Detail
   const d = validate<Details>(detailsSchema, value, noDetails(), 'details', file);
   for (const key of ['givenNames', 'otherNames', 'emails', 'phones', 'other'] as const) d[key] = d[key].filter(Boolean);
   return d;
+}
+/** Validates an exported pattern, or a bare brief. @throws {CannotDo} `badInput`, naming each field that is wrong */
+export function parsePattern(value: unknown, file: string | null = null): BriefPattern {
+  const whole = value as Partial<BriefPattern> | null;
+  if (whole && typeof whole === 'object' && whole.format === patternFormat) return { format: patternFormat, course: String(whole.course ?? '').slice(0, 100), brief: parseBrief(whole.brief, file) };
+  return { format: patternFormat, course: '', brief: parseBrief(value, file) };
 }
 function validate<T>(schema: Joi.ObjectSchema, value: unknown, fallback: T, what: string, file: string | null): T {
   if (value === null || typeof value !== 'object' || Array.isArray(value)) throw new CannotDo('badInput', `The ${what} is not an object of fields.`, `Export the ${what} again.`, file);
