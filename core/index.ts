@@ -6,7 +6,7 @@ export { readReceipt, type ReceiptResult } from './verbs/receipt.ts';
 export { readBrief, type BriefRead, type Remark } from './brief/read.ts';
 export { readDocument } from './readers/index.ts';
 export { sniffKind, extensionOf } from './readers/kind.ts';
-export { judge, docketOfBrief } from './docket/run.ts';
+export { judge, docketOfBrief, switchable } from './docket/run.ts';
 export { matchDocuments, verdictOf, type Verdict } from './docket/match.ts';
 export { proposeName, checkPattern, fieldNames } from './naming/pattern.ts';
 export { emptyBrief, noLimits, type Brief, type DocumentDemand, type Limits, type NameField } from './model/brief.ts';

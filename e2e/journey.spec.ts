@@ -49,7 +49,10 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   await student.sees('The note names you');
   await page.getByLabel('Note to the receiver').fill('');
   await page.getByLabel('I have looked at it').click();
+  await expect(page.getByLabel('I have looked at it')).toBeChecked();
   await page.getByLabel(/I declare/).click();
+  await expect(page.getByLabel(/I declare/)).toBeChecked();
+  await expect(page.getByText(/The declaration of own work is not made|The note names you|: not met|: unread/)).toHaveCount(0);
   await expect(send).toBeEnabled();
   await send.click();
 
@@ -118,6 +121,7 @@ test('details are kept, wiped, and short ones explained; the route works by keyb
   await expect(page.getByLabel('Surname')).toHaveValue('');
   await page.getByRole('link', { name: 'Papers' }).click();
   await student.opens('Tide tables and their errors');
+  await expect(student.docket()).toBeVisible();
   await page.keyboard.press('2');
   await expect(page).toHaveURL(/\/bring$/);
   await page.keyboard.press('Shift+?');
@@ -127,5 +131,52 @@ test('details are kept, wiped, and short ones explained; the route works by keyb
   await expect(page.locator('html')).toHaveAttribute('data-scheme', 'dark');
   await page.setViewportSize({ width: 360, height: 740 });
   expect(await page.locator('html').evaluate((html) => html.scrollWidth)).toBeLessThanOrEqual(361);
+  expect(student.errors).toEqual([]);
+});
+
+test('Read: what settles is marked, what contradicts is asked, the plan goes into a calendar, the rules into the next paper', async ({ page }) => {
+  const student = new Student(page);
+  await student.arrives();
+  await page.getByRole('button', { name: 'Start another paper' }).click();
+  await page.getByLabel('Wording of the assignment').fill('GEO 3107 Report 3\nSubmit your report as a PDF to “GEO 3107 Report 3”. It is due on 12 March 2099 at 17:00 (UK time).\nElsewhere it says: at most 2,000 words. The limit is 2,500 words at most.\nMarking is anonymous. Similarity is checked by text-matching software. 5% per day is deducted for late work, up to 3 days late.');
+  await page.getByRole('button', { name: 'Read it' }).click();
+
+  // Every value carries the words it came from, and what contradicts settles nothing.
+  await expect(page.getByLabel('At most, words')).toHaveValue('');
+  await student.sees(/contradict each other/);
+  await expect(page.locator('mark.open').first()).toBeVisible();
+  await page.getByLabel('Due', { exact: true }).hover();
+  await expect(page.locator('mark.chosen')).toContainText('12 March 2099');
+
+  // The plan, as a picture and as text.
+  await expect(page.getByRole('img', { name: /Time plan: .*Send by/ })).toBeVisible({ timeout: 15_000 });
+  await student.sees('Draft in by');
+  await expect(page.getByRole('table', { name: 'Late penalty' })).toContainText('15 %');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: /calendar/ }).click();
+  expect((await download).suggestedFilename()).toBe('hand-over.ics');
+
+  // The questions to the department, without a name in them.
+  const message = page.getByLabel('Message to the department');
+  await expect(message).toContainText('2,000 words');
+  await expect(message).not.toContainText('Vestergaard');
+  await page.getByLabel('Sign with').click();
+  await page.getByRole('option', { name: 'my name' }).click();
+  await expect(message).toContainText('Vestergaard-Imani');
+  await student.sees(/somebody who marks may read this/);
+
+  // The name rule, built from fields and shown at once; the opposite of anonymity is told.
+  await page.getByRole('button', { name: 'surname', exact: true }).click();
+  await expect(page.getByTestId('name-preview')).toHaveText('Vestergaard-Imani.pdf');
+  await student.sees(/These two rules are opposites/);
+
+  // The docket is there before any file; a line can be switched on, and the rules are kept for the next paper.
+  await expect(student.docket()).toContainText('Next: bring the paper');
+  await page.getByRole('button', { name: /Keep it for the next paper/ }).click();
+  await student.sees(/without times and your extension/);
+  await page.getByLabel('Import a brief').setInputFiles({ name: 'brief.json', mimeType: 'application/json', buffer: Buffer.from('{"documents":[{"label":"x","types":["papyrus"]}]}') });
+  await expect(page.getByRole('alert')).toContainText('documents[0].types[0]');
+  await page.getByLabel('Add a template').setInputFiles({ name: 'form.txt', mimeType: 'text/plain', buffer: Buffer.from('Item Value') });
+  await student.sees('form.txt');
   expect(student.errors).toEqual([]);
 });

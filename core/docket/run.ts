@@ -15,12 +15,13 @@ export interface JudgeInput {
   facts: DocumentFacts[]; brief: Brief; /** whether a brief was given at all */ briefGiven: boolean; details: Details | null; now: number;
   templates?: { name: string; text: string }[];
   /** the student's own matching; proposed where absent */ matching?: (DocumentDemand | null)[];
+  /** groups of the docket that the student switched on although the brief is silent */ insisted?: string[];
 }
 
 /** Runs every check over every document and the set, and writes the docket: one line a check that applies.
  * Brief silent → not asked; a fact unread → unread; else the worst finding; with gaps, `look` at best. */
 export function judge(input: JudgeInput): Judged {
-  const { facts, brief, details } = input;
+  const { facts, details } = input, brief = withInsisted(input.brief, input.insisted ?? []);
   const matching = input.matching ?? matchDocuments(facts, brief);
   const wanted: CheckInput['wanted'] = brief.anonymous === true ? 'yes' : brief.anonymous === false ? 'no' : !input.briefGiven && details ? 'yes' : 'unsettled';
   const matcher = details ? new Matcher(details) : null;
@@ -49,7 +50,8 @@ export function judge(input: JudgeInput): Judged {
 }
 
 /** The docket before any file is there: a line a demand, all unread. */
-export function docketOfBrief(brief: Brief, details: Details | null, now: number): DocketLine[] {
+export function docketOfBrief(asked: Brief, details: Details | null, now: number, insisted: string[] = []): DocketLine[] {
+  const brief = withInsisted(asked, insisted);
   const empty: DocumentFacts = {
     file: { name: '', bytes: 1, sha256: '', kind: brief.documents[0]?.types[0] ?? 'pdf', extension: '', encrypted: false, troubles: [] }, pages: { ok: false, code: 'noFixedPages' }, words: { ok: false, code: 'noFixedPages' },
     fonts: { ok: false, code: 'noFixedPages' }, passages: { ok: false, code: 'noFixedPages' }, metadata: { ok: false, code: 'noFixedPages' }, remains: { ok: false, code: 'noFixedPages' }, statedPages: null, structure: null, integrity: [],
@@ -65,6 +67,13 @@ export function docketOfBrief(brief: Brief, details: Details | null, now: number
     return timed ? lineOf(check, asked, check.found(set), worst(check.evaluate(set))) : lineOf(check, asked, null, asked === null ? 'notAsked' : 'unread');
   }));
 }
+
+/** What a student may switch on: the brief is silent, so it is treated as if it asked. What it denies stays denied. */
+export const switchable: Readonly<Record<string, (brief: Brief) => Brief>> = {
+  identity: (b) => (b.anonymous === null ? { ...b, anonymous: true } : b), metadata: (b) => (b.anonymous === null ? { ...b, anonymous: true } : b),
+  text: (b) => (b.similarityChecked === null ? { ...b, similarityChecked: true } : b), pages: (b) => (b.layout.pageSize === null ? { ...b, layout: { ...b.layout, pageSize: 'A4' } } : b),
+};
+const withInsisted = (brief: Brief, insisted: string[]): Brief => insisted.reduce((b, id) => switchable[id]?.(b) ?? b, brief);
 
 export function runCheck(check: Check, input: CheckInput, found: Finding[]): DocketLine {
   const asked = check.asked(input);

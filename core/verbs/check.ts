@@ -13,13 +13,13 @@ export interface CheckedFile {
   fonts: { name: string; type: string; embedded: boolean; subset: boolean; toUnicode: boolean }[]; findings: Finding[];
 }
 export interface Checked { files: CheckedFile[]; docket: DocketLine[]; stops: boolean; matching: (DocumentDemand | null)[]; facts: DocumentFacts[] }
-export interface CheckOptions { brief?: Brief | null; details?: Details | null; now: number; templates?: { name: string; text: string }[]; matching?: (DocumentDemand | null)[] }
+export interface CheckOptions { brief?: Brief | null; details?: Details | null; now: number; templates?: { name: string; text: string }[]; matching?: (DocumentDemand | null)[]; insisted?: string[] }
 
 /** Reads the files, runs every check, and writes the docket. */
 export async function checkFiles(files: SourceFile[], options: CheckOptions, job: Job = {}): Promise<Checked> {
   const facts: DocumentFacts[] = [];
   for (const file of files) facts.push(await readDocument(file.bytes, file.name, job));
-  const judged = judge({ facts, brief: options.brief ?? emptyBrief(), briefGiven: !!options.brief, details: options.details ?? null, now: options.now, templates: options.templates, matching: options.matching });
+  const judged = judge({ facts, brief: options.brief ?? emptyBrief(), briefGiven: !!options.brief, details: options.details ?? null, now: options.now, templates: options.templates, matching: options.matching, insisted: options.insisted });
   for (const [i, findings] of judged.findings.entries()) if (facts[i]!.file.kind === 'pdf') await sharpenBoxes(files[i]!.bytes, findings);
   const out = facts.map((f, i): CheckedFile => ({
     path: files[i]!.path, name: f.file.name, bytes: f.file.bytes, sha256: f.file.sha256, type: f.file.kind, encrypted: f.file.encrypted,

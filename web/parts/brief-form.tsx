@@ -5,6 +5,7 @@ import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { fieldNames, kindNames, zoneOf, type Brief, type Kind, type NameField } from '../../core/index.ts';
 import type { PaperRow } from '../store/db.ts';
+import { NameRule } from './name-rule.tsx';
 
 const askable: Kind[] = ['pdf', 'docx', 'odt', 'rtf', 'txt', 'jpeg', 'png', 'xlsx', 'pptx'];
 const nameable: NameField[] = ['studentNumber', 'candidateNumber', 'surname', 'givenNames', 'initials', 'username', 'courseCode', 'title', 'part', 'date'];
@@ -76,6 +77,7 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
         <TextField label="Pattern" placeholder="StudentNumber_CourseCode.pdf" value={brief.naming.pattern ?? ''} onChange={(e) => set('naming', { ...brief.naming, pattern: e.target.value || null })} {...about('naming')} />
         <TextField select label="Must contain" slotProps={{ select: { multiple: true, renderValue: (v) => (v as NameField[]).map((f) => fieldNames[f]).join(', ') } }} value={brief.naming.mustContain} onChange={(e) => set('naming', { ...brief.naming, mustContain: e.target.value as unknown as NameField[] })} {...about('naming')}>{nameable.map((f) => <MenuItem key={f} value={f}>{fieldNames[f]}</MenuItem>)}</TextField>
         <Three label="Must not identify me" value={brief.naming.mustNotIdentify} set={(v) => set('naming', { ...brief.naming, mustNotIdentify: v })} about={about('naming')} />
+        <NameRule brief={brief} title={paper.title} course={paper.course} set={(pattern) => set('naming', { ...brief.naming, pattern })} />
         {clash ? <p className="wide is-look small" style={{ margin: 0 }}>The marking is anonymous and the name has to identify you. These two rules are opposites: ask which one holds before you send.</p> : null}
       </div>
       {problems ? <p className="failure small" role="alert">{problems}</p> : null}

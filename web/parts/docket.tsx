@@ -1,13 +1,13 @@
 import { Link } from 'react-router';
 import { useState } from 'react';
 import { groupDocket, verdictSentence, type GroupRow } from '../../core/docket/groups.ts';
-import type { DocketLine } from '../../core/index.ts';
+import { switchable, type DocketLine } from '../../core/index.ts';
 import { Mark } from './standing.tsx';
 
 const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'See fonts', ocr: 'See pages', join: 'Join', decrypt: 'See file' };
 
 /** The ledger that travels with the paper: asked, found, standing, remedy. It says whether the paper may go and what is next. */
-export function Docket({ lines, paperKey, stop, waiting }: { lines: DocketLine[]; paperKey: string; stop: string; waiting: boolean }) {
+export function Docket({ lines, paperKey, stop, waiting, insisted, insist }: { lines: DocketLine[]; paperKey: string; stop: string; waiting: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
   const [all, setAll] = useState(false);
   const rows = groupDocket(lines), verdict = verdictSentence(rows);
   const documents = [...new Set(rows.map((r) => r.document))];
@@ -25,7 +25,7 @@ export function Docket({ lines, paperKey, stop, waiting }: { lines: DocketLine[]
           {documents.map((d) => {
             const own = shown.filter((r) => r.document === d);
             if (own.length === 0) return null;
-            return [several ? <tr key={`h${d}`} className="head"><td colSpan={4}>{d ?? 'All together'}</td></tr> : null, ...own.map((r) => <Row key={`${d}${r.id}`} row={r} paperKey={paperKey} here={r.stop === stop && r.standing === 'notMet'} />)];
+            return [several ? <tr key={`h${d}`} className="head"><td colSpan={4}>{d ?? 'All together'}</td></tr> : null, ...own.map((r) => <Row key={`${d}${r.id}`} row={r} paperKey={paperKey} insisted={insisted} insist={insist} here={r.stop === stop && r.standing === 'notMet'} />)];
           })}
         </tbody>
       </table>
@@ -36,7 +36,7 @@ export function Docket({ lines, paperKey, stop, waiting }: { lines: DocketLine[]
   );
 }
 
-function Row({ row, paperKey, here }: { row: GroupRow; paperKey: string; here: boolean }) {
+function Row({ row, paperKey, here, insisted, insist }: { row: GroupRow; paperKey: string; here: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
   const open = row.standing === 'notMet' || row.standing === 'look' || row.standing === 'unread';
   const stop = row.standing === 'unread' ? 'bring' : row.mend ? (['convert', 'rename', 'clean', 'redact'].includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
   return (
@@ -44,7 +44,7 @@ function Row({ row, paperKey, here }: { row: GroupRow; paperKey: string; here: b
       <td title={row.asked ?? undefined}>{row.demand}</td>
       <td className={row.id === 'name' ? 'mono' : undefined}>{row.found ?? ''}</td>
       <td><Mark standing={row.standing} /></td>
-      <td>{open ? <Link className={`act is-${row.standing}`} to={`/papers/${paperKey}/${stop}${stop === 'check' ? `?about=${row.id}` : ''}`}>{row.standing === 'unread' ? 'Bring' : row.mend ? remedies[row.mend] ?? 'See' : 'See'}</Link> : ''}</td>
+      <td>{open ? <Link className={`act is-${row.standing}`} to={`/papers/${paperKey}/${stop}${stop === 'check' ? `?about=${row.id}` : ''}`}>{row.standing === 'unread' ? 'Bring' : row.mend ? remedies[row.mend] ?? 'See' : 'See'}</Link> : row.standing === 'notAsked' && row.id in switchable && !insisted.includes(row.id) ? <button className="act" onClick={() => insist(row.id, true)}>Switch on</button> : insisted.includes(row.id) ? <button className="act" onClick={() => insist(row.id, false)}>Switch off</button> : row.standing === 'notAsked' ? <Link className="act" to={`/papers/${paperKey}/read`}>Settle</Link> : ''}</td>
     </tr>
   );
 }

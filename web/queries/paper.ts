@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { docketOfBrief, fail, type DocketLine, type Failure } from '../../core/index.ts';
 import { db, readDetails, type CheckRow, type FileRow, type PaperRow, type ReceiptRow, type SubmissionRow } from '../store/db.ts';
 import { asProgress, workPool, type Running } from '../workers/client.ts';
@@ -31,18 +31,21 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
   const kept = useLiveQuery(async () => (paper ? (await db.checks.get(paper.id)) ?? null : null), [paper?.id]);
   const current = files ? currentFiles(files) : [];
   const { evidence: _, ...asked } = paper?.brief ?? { evidence: [] };
-  const key = JSON.stringify([current.map((f) => [f.id, f.name, f.slot]), asked, details]);
+  const key = JSON.stringify([current.map((f) => [f.id, f.name, f.slot]), asked, details, paper?.insisted, paper?.templates.map((t) => [t.name, t.text.length])]);
+  // A check that was overtaken (a file changed while it ran) must not be kept as the present one.
+  const latest = useRef(key);
+  latest.current = key;
   const ready = !!paper && files !== undefined && details !== undefined && kept !== undefined && current.length > 0;
   const query = useQuery({
-    queryKey: ['check', paper?.id, key], enabled: ready && kept?.key !== key, retry: false, staleTime: Infinity,
+    queryKey: ['check', paper?.id, key], enabled: ready && kept?.key !== key, retry: false, staleTime: 0, gcTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false,
     queryFn: async () => {
       const started = performance.now();
-      const job = workPool.run((api) => api.check(current.map((f) => ({ name: f.name, blob: f.blob })), { brief: paper!.brief, details: details ?? null, now: Date.now(), matching: current.map((f) => (f.slot === null ? null : paper!.brief.documents[f.slot] ?? null)) }, asProgress((done, of, what) => setProgress({ done, of, what }))));
+      const job = workPool.run((api) => api.check(current.map((f) => ({ name: f.name, blob: f.blob })), { brief: paper!.brief, details: details ?? null, now: Date.now(), templates: paper!.templates, insisted: paper!.insisted, matching: current.map((f) => (f.slot === null ? null : paper!.brief.documents[f.slot] ?? null)) }, asProgress((done, of, what) => setProgress({ done, of, what }))));
       setRunning(job);
       const outcome = await job.outcome;
       setRunning(null);
       setProgress(null);
-      if (outcome.ok) await db.checks.put({ paperKey: paper!.id, key, at: new Date().toISOString(), tookMs: Math.round(performance.now() - started), result: outcome.value });
+      if (outcome.ok && latest.current === key) await db.checks.put({ paperKey: paper!.id, key, at: new Date().toISOString(), tookMs: Math.round(performance.now() - started), result: outcome.value });
       return outcome.ok ? null : outcome;
     },
   });
@@ -52,7 +55,7 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
 
 /** The docket of a paper: from its check, or from the brief alone while no file is there. Declaring own work is a line of its own. */
 export function docketOf(paper: PaperRow, check: CheckState, now: number): DocketLine[] {
-  const lines = check.row ? check.row.result.docket : docketOfBrief(paper.brief, null, now);
+  const lines = check.row ? check.row.result.docket : docketOfBrief(paper.brief, null, now, paper.insisted);
   return lines;
 }
 

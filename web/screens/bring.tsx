@@ -60,7 +60,7 @@ function FileCard({ file, files, slots, check, standing, replace, remove }: { fi
   const line = lineOf(file, files).slice(1);
   const drawable = ['pdf', 'docx', 'odt', 'rtf', 'txt', 'html', 'markdown', 'jpeg', 'png', 'tiff'].includes(file.kind) && facts?.encrypted !== 'needs password';
   return (
-    <div className="row" style={{ alignItems: 'flex-start', flexWrap: 'nowrap', gap: 20 }}>
+    <div className="row file-card" style={{ alignItems: 'flex-start', flexWrap: 'nowrap', gap: 20 }}>
       <div style={{ width: 150, flex: 'none', border: '1px solid var(--rule)', background: 'var(--desk)' }}>{drawable ? <PageView file={file} page={1} width={300} /> : <div className="soft tiny" style={{ padding: 16 }}>no page to show</div>}</div>
       <div style={{ minWidth: 0 }}>
         <div className="mono" style={{ fontSize: '1rem' }}>{file.name}</div>

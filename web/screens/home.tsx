@@ -1,6 +1,10 @@
 import Button from '@mui/material/Button';
 import { useLiveQuery } from 'dexie-react-hooks';
+import { DateTime } from 'luxon';
+import { lazy, Suspense, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { practice } from '../../core/time/plan.ts';
+import type { RulerPoint, RulerSpan } from '../parts/time-ruler.tsx';
 import { groupDocket } from '../../core/docket/groups.ts';
 import { docketOfBrief, kindNames } from '../../core/index.ts';
 import { Knots, stops } from '../parts/thread.tsx';
@@ -10,6 +14,7 @@ import { progressOf, useNow, usePapers } from '../queries/paper.ts';
 import { db, type PaperRow } from '../store/db.ts';
 import { startPaper } from '../store/papers.ts';
 
+const TimeRuler = lazy(() => import('../parts/time-ruler.tsx').then((m) => ({ default: m.TimeRuler })));
 interface Line { paper: PaperRow; due: DueFacts | null; progress: ReturnType<typeof progressOf>; state: { text: string; kind: string }; confirmed: boolean }
 
 /** The papers in hand, ordered by what has to happen next. */
@@ -24,6 +29,9 @@ export function Home({ ready }: { ready: boolean }) {
     return { paper, due: dueFacts(paper.brief, now), progress, confirmed: progress.counts.confirm?.passed === true, state: stateOf(docket, receipts, progress.next, !!check) };
   }).sort((a, b) => Number(a.confirmed) - Number(b.confirmed) || (a.due?.due ?? Infinity) - (b.due?.due ?? Infinity));
   const first = lines.find((l) => !l.confirmed);
+  const ruled = lines.filter((l) => l.due !== null && !l.confirmed && l.due.due > now - 12 * 3_600_000).slice(0, 8);
+  const stamp = ruled.map((l) => `${l.paper.id}${l.due!.due}`).join();
+  const ruler = useMemo(() => rulerOfPapers(ruled, now), [stamp, now]);
   const begin = async (): Promise<void> => { void navigate(`/papers/${await startPaper()}/read`); };
   return (
     <>
@@ -35,6 +43,7 @@ export function Home({ ready }: { ready: boolean }) {
           {first ? <Button variant="contained" component={Link} to={`/papers/${first.paper.id}/${first.progress.next}`}>Go on at {stops.find(([id]) => id === first.progress.next)![1]}</Button> : null}
           <Button variant={first ? 'outlined' : 'contained'} onClick={() => void begin()}>{first ? 'Start another paper' : 'Start a paper'}</Button>
         </div>
+        {ruled.length > 0 ? <div style={{ marginBottom: 22 }}><Suspense fallback={<div style={{ height: 76 }} />}><TimeRuler {...ruler} now={now} zone={DateTime.local().zoneName} height={76} label={`Papers on one line of time: ${ruled.map((l) => `${l.paper.title} due ${l.due!.dueText}`).join('; ')}`} /></Suspense></div> : null}
         {lines.length > 0 ? (
           <ul className="papers" aria-label="Papers in hand">
             {lines.map(({ paper, due, progress, state, confirmed }) => (
@@ -53,9 +62,20 @@ export function Home({ ready }: { ready: boolean }) {
   );
 }
 
+/** All papers in hand on one line: the last hours before each due time, and the due times themselves. */
+function rulerOfPapers(lines: Line[], now: number): { spans: RulerSpan[]; points: RulerPoint[]; from: number; to: number } {
+  const last = Math.max(now + 12 * 3_600_000, ...lines.map((l) => l.due!.due)), pad = (last - now) * 0.1;
+  return {
+    from: now - pad * 0.6, to: Math.min(last, now + 21 * 86_400_000) + pad,
+    spans: lines.flatMap((l): RulerSpan[] => [{ from: now, to: l.due!.due, kind: 'open' }, ...(l.paper.brief.similarityChecked ? [{ from: Math.max(now, l.due!.due - practice.laterScoreHours[1] * 3_600_000), to: l.due!.due, kind: 'wait' as const }] : [])]).slice(0, 12),
+    points: lines.map((l): RulerPoint => ({ at: l.due!.due, label: `${shortTitle(l.paper.title)} ${DateTime.fromMillis(l.due!.due).toFormat('HH:mm')}`, kind: 'due' })),
+  };
+}
+const shortTitle = (title: string): string => title.split(/ of | and |: /)[0]!;
+
 function headline(first: Line | undefined): string {
   if (!first) return 'Nothing is waiting to go.';
-  const short = first.paper.title.split(/ of | and |: /)[0]!;
+  const short = shortTitle(first.paper.title);
   if (!first.due) return `${short} goes first.`;
   if (first.due.over) return `${short} is past its due time.`;
   return `${short} goes first: send it by ${first.due.sendByText}.`;
@@ -74,7 +94,7 @@ function stateOf(docket: Parameters<typeof groupDocket>[0], receipts: { result: 
   const receipt = receipts.at(-1);
   if (receipt) { const rows = receipt.result.agreement; return { text: `${receipt.result.standing[0]!.toUpperCase()}${receipt.result.standing.slice(1)}. Receipt ${receipt.result.fields.id ?? 'without a number'} agrees in ${rows.filter((a) => a.standing === 'agrees').length} of ${rows.length} points`, kind: receipt.result.standing === 'confirmed' ? 'is-met' : 'is-notMet' }; }
   if (next === 'read') return { text: 'Not read yet. Paste the assignment', kind: 'soft' };
-  if (!checked) return { text: 'Not checked yet. Bring the paper and look at Check', kind: 'soft' };
+  if (!checked) return { text: 'Not checked yet. Look at Check', kind: 'soft' };
   const open = groupDocket(docket).filter((r) => r.standing === 'notMet');
   return open.length > 0 ? { text: `May not go yet. ${open.slice(0, 3).map((r) => r.line).join(', ')}${open.length > 3 ? ` and ${open.length - 3} more` : ''}`, kind: 'is-notMet' } : { text: 'May go. Send it', kind: 'is-met' };
 }

@@ -1,9 +1,13 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { Brief, Remark } from '../../core/index.ts';
 import { BriefForm } from '../parts/brief-form.tsx';
 import { FailureNote } from '../parts/failure.tsx';
+import { PatternsPart } from '../parts/patterns.tsx';
+import { QuestionsPart } from '../parts/questions.tsx';
+import { TemplatesPart } from '../parts/templates.tsx';
+import { TimePlanPart } from '../parts/time-plan.tsx';
 import { Wording } from '../parts/wording.tsx';
 import { changePaper } from '../store/papers.ts';
 import { explainStoreError } from '../store/explain.ts';
@@ -11,18 +15,17 @@ import { workPool } from '../workers/client.ts';
 import type { StopProps } from './paper.tsx';
 
 /** Read: the assignment's own words, kept as they are, and beside them what they ask for. */
-export function ReadStop({ paper }: StopProps) {
+export function ReadStop({ paper, files }: StopProps) {
   const [editing, setEditing] = useState(paper.wording === ''), [text, setText] = useState(paper.wording);
-  const [remarks, setRemarks] = useState<Remark[]>([]), [trouble, setTrouble] = useState<{ message: string; remedy: string } | null>(null);
+  const [trouble, setTrouble] = useState<{ message: string; remedy: string } | null>(null);
   const [field, setField] = useState<string | null>(null);
   const evidence = paper.brief.evidence;
   const readNow = async (wording: string): Promise<void> => {
     const outcome = await workPool.run((api) => api.brief(wording, new Date().toISOString())).outcome;
     if (!outcome.ok) { setTrouble(outcome); return; }
     setTrouble(null);
-    setRemarks(outcome.value.remarks);
     try {
-      await changePaper(paper.id, { wording, wordingAt: new Date().toISOString(), brief: outcome.value.brief, ...(paper.title === 'Untitled paper' ? titleFrom(wording) : {}) });
+      await changePaper(paper.id, { wording, wordingAt: new Date().toISOString(), brief: outcome.value.brief, remarks: outcome.value.remarks, ...(paper.title === 'Untitled paper' ? titleFrom(wording) : {}) });
       setEditing(false);
     } catch (e) { setTrouble({ message: explainStoreError(e), remedy: '' }); }
   };
@@ -31,7 +34,6 @@ export function ReadStop({ paper }: StopProps) {
     if (outcome.ok) { setText(outcome.value); setTrouble(null); } else setTrouble(outcome);
   };
   const save = (brief: Brief): void => { void changePaper(paper.id, { brief }).catch((e: unknown) => setTrouble({ message: explainStoreError(e), remedy: '' })); };
-  const contradictions = useMemo(() => remarks.filter((r) => r.kind !== 'past'), [remarks]);
   return (
     <>
       <div className="stop-head"><h2>What is asked</h2>{editing ? null : <button className="act small" onClick={() => { setText(paper.wording); setEditing(true); }}>Paste another wording</button>}</div>
@@ -46,9 +48,15 @@ export function ReadStop({ paper }: StopProps) {
               {paper.wording ? <button className="act" onClick={() => setEditing(false)}>Leave it as it was</button> : null}
             </div>
           </div>
-        ) : <Wording text={paper.wording} evidence={evidence} chosen={field} choose={setField} keptAt={paper.wordingAt} />}
-        {contradictions.map((r, i) => <p key={i} className="small is-look" style={{ margin: '8px 0 0' }}>{remarkText(r)}</p>)}
+        ) : <Wording text={paper.wording} evidence={evidence} remarks={paper.remarks} chosen={field} choose={setField} keptAt={paper.wordingAt} />}
+        {editing ? null : paper.remarks.map((r, i) => <p key={i} className="small is-look" style={{ margin: '8px 0 0' }}>{remarkText(r)}</p>)}
         <BriefForm key={JSON.stringify(paper.brief)} paper={paper} save={save} saveName={(change) => void changePaper(paper.id, change)} chosen={field} choose={setField} />
+        {editing ? null : <>
+          <h3 className="group-name">Time plan</h3><TimePlanPart paper={paper} files={files} />
+          <h3 className="group-name">Left open</h3><QuestionsPart paper={paper} />
+          <h3 className="group-name">Supplied templates</h3><TemplatesPart paper={paper} />
+          <h3 className="group-name">This brief, again</h3><PatternsPart paper={paper} />
+        </>}
       </div>
     </>
   );
@@ -69,6 +77,8 @@ function remarkText(r: Remark): string {
     case 'ambiguousDate': return `${quotes} can be read two ways, so it is left open.`;
     case 'impossibleDate': return `${quotes} is no date that exists.`;
     case 'megapixels': return `${quotes} is said of a file, so megabytes are taken to be meant.`;
+    case 'past': return `${quotes} is past already.`;
+    case 'zero': return `${quotes} cannot be meant, so nothing is settled.`;
     case 'endBeforeStart': return `It would close before it opens: ${quotes}.`;
     default: return '';
   }

@@ -51,7 +51,7 @@ export function SendStop({ paper, files, check, docket, submissions }: StopProps
       <div className="pad">
         {current.length === 0 ? <p style={{ marginTop: 0 }}>There is nothing to send yet. <Link className="act" to={`/papers/${paper.id}/bring`}>Bring the paper</Link></p> : null}
         {current.map((f) => (
-          <div key={f.id} className="row" style={{ alignItems: 'flex-start', flexWrap: 'nowrap', marginBottom: 16 }}>
+          <div key={f.id} className="row file-card" style={{ alignItems: 'flex-start', flexWrap: 'nowrap', marginBottom: 16 }}>
             <div style={{ width: 130, flex: 'none', border: '1px solid var(--rule)' }}><PageView file={f} page={1} width={260} /></div>
             <div style={{ minWidth: 0 }}>
               <div className="mono" style={{ fontSize: '1rem' }}>{f.name}</div>

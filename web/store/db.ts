@@ -1,8 +1,11 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { Brief, Checked, Details, Kind, Proof, ReceiptResult } from '../../core/index.ts';
+import type { Brief, Checked, Details, Kind, Proof, ReceiptResult, Remark } from '../../core/index.ts';
+import type { BriefPattern } from '../../core/brief/pattern.ts';
 import type { ConversionProof } from '../../core/convert/prove.ts';
 
-export interface PaperRow { id: string; title: string; course: string; wording: string; wordingAt: string | null; brief: Brief; createdAt: string; reasons: Record<string, string>; declared: boolean; note: string }
+export interface PaperRow { id: string; title: string; course: string; wording: string; wordingAt: string | null; brief: Brief; createdAt: string; reasons: Record<string, string>; declared: boolean; note: string;
+  /** what the reading of the wording remarked */ remarks: Remark[]; templates: { name: string; text: string }[]; /** lines of the docket that the student switched on */ insisted: string[] }
+export interface PatternRow { id: string; at: string; pattern: BriefPattern }
 export type Made =
   | { mend: 'clean'; proof: Proof; removed: number; left: number }
   | { mend: 'convert'; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
@@ -17,7 +20,7 @@ export interface CheckRow { paperKey: string; key: string; at: string; tookMs: n
 export interface SubmissionRow { id: string; paperKey: string; at: string; deskId: string; place: string; fileIds: string[]; receiptId: string | null; note: string }
 export interface ReceiptRow { id: string; paperKey: string; name: string; blob: Blob; at: string; submissionId: string | null; fileIds: string[]; result: ReceiptResult; returned: { fileId: string; same: boolean; name: string; bytes: number }[] }
 export interface EventRow { id?: number; paperKey: string; at: string; what: string }
-export interface SettingRow { key: 'details' | 'seeded' | 'mode'; value: unknown }
+export interface SettingRow { key: 'details' | 'seeded' | 'speed'; value: unknown }
 
 class Store extends Dexie {
   papers!: EntityTable<PaperRow, 'id'>;
@@ -27,11 +30,14 @@ class Store extends Dexie {
   receipts!: EntityTable<ReceiptRow, 'id'>;
   events!: EntityTable<EventRow, 'id'>;
   settings!: EntityTable<SettingRow, 'key'>;
+  patterns!: EntityTable<PatternRow, 'id'>;
   constructor() {
     super('hand-over');
     this.version(1).stores({ papers: 'id, createdAt', files: 'id, paperKey, [paperKey+state], sha256', checks: 'paperKey', submissions: 'id, paperKey', receipts: 'id, paperKey', events: '++id, paperKey', settings: 'key' });
     // 2: papers carry the note and the declaration, so that Send survives a reload.
     this.version(2).stores({}).upgrade((t) => t.table('papers').toCollection().modify((p: Partial<PaperRow>) => { p.declared ??= false; p.note ??= ''; p.reasons ??= {}; }));
+    // 3: briefs kept as patterns; papers carry remarks, templates and lines switched on.
+    this.version(3).stores({ patterns: 'id' }).upgrade((t) => t.table('papers').toCollection().modify((p: Partial<PaperRow>) => { p.remarks ??= []; p.templates ??= []; p.insisted ??= []; }));
   }
 }
 export const db = new Store();

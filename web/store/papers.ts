@@ -6,7 +6,7 @@ import { logEvent } from './keep.ts';
 export async function startPaper(title = 'Untitled paper', course = ''): Promise<string> {
   const id = newId();
   await db.transaction('rw', db.papers, db.events, async () => {
-    await db.papers.add({ id, title, course, wording: '', wordingAt: null, brief: emptyBrief(), createdAt: new Date().toISOString(), reasons: {}, declared: false, note: '' });
+    await db.papers.add({ id, title, course, wording: '', wordingAt: null, brief: emptyBrief(), createdAt: new Date().toISOString(), reasons: {}, declared: false, note: '', remarks: [], templates: [], insisted: [] });
     await logEvent(id, 'Paper started.');
   });
   return id;

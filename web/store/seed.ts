@@ -17,7 +17,7 @@ export async function seedDemo(): Promise<void> {
   for (const paper of manifest.papers) {
     const id = await startPaper(paper.title, paper.course);
     const read = await workPool.run((api) => api.brief(paper.wording, manifest.now)).outcome;
-    await db.papers.update(id, { wording: paper.wording, wordingAt: manifest.now, ...(read.ok ? { brief: read.value.brief } : {}) });
+    await db.papers.update(id, { wording: paper.wording, wordingAt: manifest.now, ...(read.ok ? { brief: read.value.brief, remarks: read.value.remarks } : {}) });
     const row = (await db.papers.get(id))!;
     await bringFiles(row, await Promise.all(paper.files.map(fetchFile)));
     if (paper.receipt) await keepReceipt(row, await fetchFile(paper.receipt), null);

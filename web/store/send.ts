@@ -20,7 +20,7 @@ async function setUpPlace(paper: PaperRow): Promise<void> {
  * @throws {Refused} with the desk's own words */
 export async function sendSet(paper: PaperRow, files: FileRow[], key: string, progress: (p: SendProgress) => void, signal: AbortSignal): Promise<SubmissionRow> {
   await setUpPlace(paper);
-  const form = new FormData();
+  const form = new FormData(), started = performance.now();
   for (const [k, v] of [['place', paper.id], ['key', key], ['note', paper.note], ['declaration', paper.declared ? 'yes' : 'no']] as const) form.append(k, v);
   for (const f of files) form.append('file', f.blob, f.name);
   const answer = await new Promise<DeskAnswer>((resolve, reject) => {
@@ -37,6 +37,9 @@ export async function sendSet(paper: PaperRow, files: FileRow[], key: string, pr
     signal.addEventListener('abort', () => request.abort());
     request.send(form);
   });
+  const seconds = (performance.now() - started) / 1000, bytes = files.reduce((n, f) => n + f.bytes, 0);
+  // Only a sending that took a while says anything about the line.
+  if (seconds > 0.5) await db.settings.put({ key: 'speed', value: bytes / seconds });
   const row: SubmissionRow = { id: newId(), paperKey: paper.id, at: new Date().toISOString(), deskId: answer.id, place: paper.brief.place ?? paper.title, fileIds: files.map((f) => f.id), receiptId: null, note: paper.note };
   await db.transaction('rw', db.submissions, db.events, async () => { await db.submissions.add(row); await logEvent(paper.id, `Sent ${files.length} ${files.length === 1 ? 'file' : 'files'}; the desk answered ${answer.id}.`); });
   return row;

@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { checkFiles, cleanFile, convertFiles, fail, readBrief, readReceipt, succeed, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type SourceFile } from '../../core/index.ts';
+import { checkFiles, cleanFile, convertFiles, fail, readBrief, readDocument, readReceipt, succeed, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type SourceFile } from '../../core/index.ts';
 import { PageRenderer } from '../../core/engines/render.ts';
 import { redactFile } from '../../core/verbs/redact.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
@@ -45,6 +45,8 @@ const api = {
   }),
   brief: (text: string, now: string) => outcome(() => readBrief(text, now)),
   textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name); }),
+  /** The main text of a document, for comparing with a template. */
+  plainText: (file: Handed) => outcome(async () => { const f = await source(file); const facts = await readDocument(f.bytes, f.name); return facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n') : ''; }),
   receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now)),
   /** Kind and sum of a file, as soon as it is brought. */
   glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length }; }),
