@@ -22,7 +22,7 @@ await page.goto(base);
 await page.getByText(/May not go yet/).first().waitFor();
 await shot('home');
 await page.getByRole('link', { name: 'Sediment budgets of a realigned saltmarsh' }).click();
-await go('Read'); await shot('read');
+await go('Read'); await page.waitForTimeout(1500); await shot('read'); await page.getByText('Time plan').first().scrollIntoViewIfNeeded(); await page.evaluate(() => scrollBy(0, 560)); if (wanted.length === 0) { await page.waitForTimeout(900); await page.screenshot({ path: `${out}/time-plan.png` }); }
 await go('Bring'); await page.waitForTimeout(1500); await shot('bring');
 await go('Check'); await page.waitForTimeout(1500); await shot('check-docx');
 await go('Mend'); await shot('mend');

@@ -1,31 +1,33 @@
 import * as chrono from 'chrono-node/en';
 import { DateTime } from 'luxon';
 import { zoneOf, zoneOffsets } from '../time/instant.ts';
-import { correction, matchesIn, type Clause, type Statement } from './statements.ts';
+import { clausesWith, correction, matchesIn, type Clause, type Statement } from './statements.ts';
 
 export interface ReadDate { iso: string; start: number; end: number; problem: 'none' | 'weekday' | 'ambiguous' | 'impossible' }
 export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
 
 /** Zones in plain words. Source: IANA time zone database names. */
 const spokenZones: readonly [RegExp, string][] = [
-  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b/i, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/i, 'Europe/Dublin'],
-  [/\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|\bET\b|\bNew York time\b/, 'America/New_York'], [/\b(?:US )?Central (?:Standard |Daylight )?Time\b|\bCT\b|\bChicago time\b/, 'America/Chicago'],
-  [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|\bMT\b|\bDenver time\b/, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|\bPT\b|\bLos Angeles time\b/, 'America/Los_Angeles'],
-  [/\bSydney time\b/i, 'Australia/Sydney'], [/\bMelbourne time\b/i, 'Australia/Melbourne'], [/\bBrisbane time\b/i, 'Australia/Brisbane'], [/\bPerth time\b/i, 'Australia/Perth'], [/\bAuckland time\b|\bNZ time\b|\bNew Zealand time\b/i, 'Pacific/Auckland'],
-  [/\bBerlin time\b|\bGerman time\b/i, 'Europe/Berlin'], [/\bParis time\b/i, 'Europe/Paris'], [/\bAmsterdam time\b|\bDutch time\b/i, 'Europe/Amsterdam'], [/\bOslo time\b/i, 'Europe/Oslo'], [/\bStockholm time\b/i, 'Europe/Stockholm'], [/\bCopenhagen time\b/i, 'Europe/Copenhagen'], [/\bHelsinki time\b/i, 'Europe/Helsinki'],
-  [/\b(?:Indian|India) (?:Standard )?Time\b/i, 'Asia/Kolkata'], [/\bSingapore time\b/i, 'Asia/Singapore'], [/\bHong Kong time\b/i, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/i, 'Asia/Tokyo'], [/\bToronto time\b/i, 'America/Toronto'], [/\bVancouver time\b/i, 'America/Vancouver'],
+  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
+  [/\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|\bET\b|\bNew York time\b/g, 'America/New_York'], [/\b(?:US )?Central (?:Standard |Daylight )?Time\b|\bCT\b|\bChicago time\b/g, 'America/Chicago'],
+  [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|\bMT\b|\bDenver time\b/g, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|\bPT\b|\bLos Angeles time\b/g, 'America/Los_Angeles'],
+  [/\bSydney time\b/gi, 'Australia/Sydney'], [/\bMelbourne time\b/gi, 'Australia/Melbourne'], [/\bBrisbane time\b/gi, 'Australia/Brisbane'], [/\bPerth time\b/gi, 'Australia/Perth'], [/\bAuckland time\b|\bNZ time\b|\bNew Zealand time\b/gi, 'Pacific/Auckland'],
+  [/\bBerlin time\b|\bGerman time\b/gi, 'Europe/Berlin'], [/\bParis time\b/gi, 'Europe/Paris'], [/\bAmsterdam time\b|\bDutch time\b/gi, 'Europe/Amsterdam'], [/\bOslo time\b/gi, 'Europe/Oslo'], [/\bStockholm time\b/gi, 'Europe/Stockholm'], [/\bCopenhagen time\b/gi, 'Europe/Copenhagen'], [/\bHelsinki time\b/gi, 'Europe/Helsinki'],
+  [/\b(?:Indian|India) (?:Standard )?Time\b/gi, 'Asia/Kolkata'], [/\bSingapore time\b/gi, 'Asia/Singapore'], [/\bHong Kong time\b/gi, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/gi, 'Asia/Tokyo'], [/\bToronto time\b/gi, 'America/Toronto'], [/\bVancouver time\b/gi, 'America/Vancouver'],
 ];
+
+const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST']).sort((a, b) => b.length - a.length).join('|');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[ap]\\.?m\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|time zone:?\\s|times? (?:are|is)(?: all)?(?: given)?(?: in)?\\s)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST']).sort((a, b) => b.length - a.length).join('|');
-  for (const clause of clauses) {
+  for (const clause of clausesWith(clauses, /\d|\btimes?\b|noon|midnight|\w\/[A-Z]/i)) {
     for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
-    for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, new RegExp(pattern.source, pattern.flags.includes('i') ? 'gi' : 'g'))) found.push({ value: zone, start: m.at, end: m.to });
+    if (/\btime\b|\b(?:ET|CT|MT|PT)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
     // An abbreviation counts beside a time of day or in a remark about times, not as a stray word.
-    for (const m of matchesIn(clause, new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[ap]\\.?m\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|time zone:?\\s|times? (?:are|is)(?: all)?(?: given)?(?: in)?\\s)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g'))) found.push({ value: m[0], start: m.at, end: m.to });
+    if (anyAbbreviation.test(clause.text)) for (const m of matchesIn(clause, besideATime)) found.push({ value: m[0], start: m.at, end: m.to });
   }
   return found.filter((f, i) => !found.some((g, k) => k !== i && g.start <= f.start && g.end >= f.end && g.end - g.start > f.end - f.start));
 }

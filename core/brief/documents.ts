@@ -1,22 +1,22 @@
 import type { DocumentDemand } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
-import { matchesIn, negation, type Clause, type Statement } from './statements.ts';
+import { clausesWith, matchesIn, negation, type Clause, type Statement } from './statements.ts';
 
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
-  [/\.?\bdocx\b/i, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b/i, ['doc']], [/\bpdfs?\b|\bportable document format\b/i, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/i, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b/, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b(?: (?:file|document)s?)?/i, ['docx']],
-  [/\brtf\b|\brich text\b/i, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/i, ['txt']], [/\bjpe?g\b|\.jpg\b/i, ['jpeg']], [/\bpng\b/i, ['png']], [/\btiff?\b/i, ['tiff']], [/\b(?:xlsx|Excel|spreadsheet)\b/i, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck)\b/i, ['pptx']], [/\bmarkdown\b|\.md\b/i, ['markdown']], [/\bhtml\b/i, ['html']], [/\bLaTeX source\b|\.tex\b/i, ['tex']], [/\bzip\b/i, ['zip']],
+  [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b(?: (?:file|document)s?)?/gi, ['docx']],
+  [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\b(?:xlsx|Excel|spreadsheet)\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck)\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
 
 /** Mentions of kinds, each with whether it is asked for or refused. */
 function mentions(clauses: Clause[]): Mention[] {
   const found: Mention[] = [];
-  for (const clause of clauses) {
+  for (const clause of clausesWith(clauses, /pdf|doc|odt|rtf|rich text|txt|plain text|jpe?g|png|tiff?|xlsx|excel|spreadsheet|pptx|powerpoint|slide deck|markdown|\.md|html|latex|\.tex|zip|word/i)) {
     const here: Mention[] = [];
     for (const [pattern, kinds] of kindWords) {
-      for (const m of matchesIn(clause, new RegExp(pattern.source, pattern.flags.includes('i') ? 'gi' : 'g'))) {
+      for (const m of matchesIn(clause, pattern)) {
         if (here.some((h) => h.at < m.to && m.at < h.to)) continue;
         here.push({ kinds, at: m.at, to: m.to, clause, refused: isRefused(clause, m.at - clause.start, m.to - clause.start) });
       }

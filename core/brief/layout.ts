@@ -1,5 +1,5 @@
 import { isCorrection } from './dates.ts';
-import { matchesIn, numberOf, type Clause, type Statement } from './statements.ts';
+import { clausesWith, matchesIn, numberOf, type Clause, type Statement } from './statements.ts';
 
 export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[] }
 
@@ -7,10 +7,14 @@ export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement
 const typefaces = ['Times New Roman', 'Times', 'Arial', 'Calibri', 'Cambria', 'Helvetica', 'Garamond', 'Georgia', 'Verdana', 'Courier New', 'Courier', 'Palatino', 'Book Antiqua', 'Century Gothic', 'Tahoma', 'Trebuchet MS', 'Liberation Serif', 'Liberation Sans', 'Computer Modern', 'Century Schoolbook', 'Bookman Old Style', 'Open Sans', 'Noto Serif', 'Noto Sans', 'Lato', 'Roboto', 'Aptos', 'Source Serif', 'Source Sans', 'EB Garamond', 'Comic Sans', 'Minion Pro', 'Gill Sans'];
 const spacingWords: Record<string, number> = { single: 1, double: 2, 'one and a half': 1.5, 'one-and-a-half': 1.5 };
 
+/** The longest first, so that “Times New Roman” is not read as “Times”. */
+const anyTypeface = new RegExp(`\\b(?:${[...typefaces].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
+const layoutSigns = new RegExp(`\\b(?:A[345]|US Letter|Letter|Legal|margins?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?)\\b|\\d(?:pt|-point)|${anyTypeface.source}`);
+
 /** What the paper has to look like. Lengths in millimetres (1 inch = 25.4 mm, exactly). */
 export function readLayout(clauses: Clause[]): LayoutRead {
   const out: LayoutRead = { pageSize: [], marginMm: [], fontSizePt: [], lineSpacing: [], fonts: [], pageNumbers: [] };
-  for (const clause of clauses) {
+  for (const clause of clausesWith(clauses, layoutSigns)) {
     const override = isCorrection(clause);
     const put = <T>(list: Statement<T>[], value: T, m: { at: number; to: number }): void => { list.push({ value, start: m.at, end: m.to, override }); };
     for (const m of matchesIn(clause, /\b(A[345])\b(?!\s?(?:road|level))|\b(US |American )?(Letter|Legal)(?:[- ](?:size|paper|format|sheet))\b|\bUS Letter\b/g)) if (!/^A[345]$/.test(m[0]) || /\b(?:page|paper|sheet|size|format|side|margin|portrait|landscape|pages|pdf|typed|print)\w*\b/i.test(clause.text)) if (!/\b(?:poster|photograph)\b/i.test(clause.text)) put(out.pageSize, m[1] ?? m[3] ?? 'Letter', m);
@@ -29,7 +33,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
-    for (const face of typefaces) for (const m of matchesIn(clause, new RegExp(`\\b${face}\\b`, 'g'))) {
+    for (const m of matchesIn(clause, anyTypeface)) {
+      const face = m[0];
       if (/\b(?:not|no|never|avoid|don['’]t)\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (face.length < 8 && !/\b(?:font|typeface|type|pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
@@ -40,9 +45,11 @@ export function readLayout(clauses: Clause[]): LayoutRead {
 
 /** Published reference styles by name. */
 const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'OSCOLA', 'MHRA', 'AMA', 'ACS', 'CSE', 'Turabian', 'ASA', 'AGLC', 'Bluebook', 'ISO 690', 'Oxford', 'BibTeX', 'AAA'];
+const anyStyle = new RegExp(`\\b(?:${styles.join('|')})\\b`, 'g');
 export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clauses) for (const style of styles) for (const m of matchesIn(clause, new RegExp(`\\b${style}\\b(?:\\s?(?:\\d(?:th|st|nd|rd)?(?: ed(?:ition)?\\.?)?))?`, 'g'))) {
+  for (const clause of clausesWith(clauses, /referenc|citation|cite|style|bibliograph|footnote/i)) for (const m of matchesIn(clause, anyStyle)) {
+    const style = m[0];
     if (!/\b(?:referenc|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
     if (/\b(?:not|no|never|rather than|instead of)\s+(?:use\s+|in\s+)?(?:the\s+)?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
     found.push({ value: style, start: m.at, end: m.at + style.length, override: isCorrection(clause) });
@@ -53,7 +60,7 @@ export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
 /** The place that the paper goes to: a label line, a quoted name, or a capitalised name after “submit to/via/in”. */
 export function readPlace(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clauses) {
+  for (const clause of clausesWith(clauses, /submi|hand|upload|turn|deliver|goes?\b|put it|place|where|location/i)) {
     const override = isCorrection(clause);
     const label = /^(?:where(?: to (?:submit|hand in))?|place|(?:submission|hand[- ]in) (?:place|point|box|folder|area|link|page)|submit (?:to|via|at)|location)\s*[:|–]\s*(.{3,100})$/i.exec(clause.text);
     if (label) { const at = clause.text.indexOf(label[1]!); const value = label[1]!.replace(/[.;]\s*$/, '').replace(/^[“"‘']|[”"’']$/g, '').trim(); const from = clause.start + clause.text.indexOf(value, at); found.push({ value, start: from, end: from + value.length, override }); continue; }

@@ -9,10 +9,14 @@ export interface LimitStatement extends Statement<number> { field: Field; clause
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1 };
 const number = String.raw`\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|\d+(?:[.,]\d+)?`;
 
+/** A limit has a unit, and a number in figures or words. */
+const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i, hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|byte|pixel|\bmp\b|megs?\b/i;
+
 /** Limits of size, words and pages with the words they came from. “About N” and a bare length settle nothing. */
 export function readLimits(clauses: Clause[]): LimitStatement[] {
   return clauses.flatMap((clause, i) => {
     // “Up to 10 % over is permitted.” as a sentence of its own speaks of the limit before it.
+    if (!hasNumber.test(clause.text) || !hasUnit.test(clause.text)) return [];
     const next = clauses[i + 1]?.text ?? '';
     const follows = /\d\s?(?:%|per\s?cent)/i.test(next) && !/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) ? ` ${next}` : '';
     return [...readSizes(clause), ...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)];

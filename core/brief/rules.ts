@@ -1,5 +1,5 @@
 import { isCorrection } from './dates.ts';
-import { matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
+import { clausesWith, matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
 
 const yes = (value: boolean, m: { at: number; to: number }, clause: Clause): Statement<boolean> => ({ value, start: m.at, end: m.to, override: isCorrection(clause) });
 const negated = (clause: Clause, m: { at: number; to: number }): boolean => {
@@ -10,7 +10,7 @@ const negated = (clause: Clause, m: { at: number; to: number }): boolean => {
 /** Whether the marking is anonymous. Talk of anonymous interviewees, data or peer review does not settle it. */
 export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
-  for (const clause of clauses) {
+  for (const clause of clausesWith(clauses, /anonym|blind|\bname|identi[ft]|without (?:knowing|seeing)|not (?:know|see)/i)) {
     if (/\b(?:interview\w*|participants?|respondents?|informants?|peer[- ]review\w*|survey|questionnaire|patients?|clients?|anonymis(?:e|ed|ing) (?:your |the |all )?(?:data|names of|sources)|reviewers?|evaluation of (?:the )?(?:course|module)|helpline)\b/i.test(clause.text) && !/\bmark(?:ed|ing|er)s?\b/i.test(clause.text)) continue;
     for (const m of matchesIn(clause, /\banonymous(?:ly)?\b(?:[^.;]{0,30}\b(?:mark(?:ed|ing)|grad(?:ed|ing)|assess(?:ed|ment)|submission|submitted))?|\b(?:mark(?:ed|ing)|grad(?:ed|ing)|assess(?:ed|ment))\b[^.;]{0,40}\banonymous(?:ly)?\b|\banonymity\b|\b(?:double[- ])?blind[- ](?:mark(?:ed|ing)|grad(?:ed|ing)|assessed)\b|\bmarked blind\b|\b(?:mark(?:ed|ers?)|assessed?|graded?)\b[^.;]{0,40}\bwithout (?:knowing|seeing)\b[^.;]{0,20}\b(?:name|who|identit)|\bmarkers? (?:will|do|does) not (?:know|see)\b[^.;]{0,30}\b(?:name|who|identit)/gi)) {
       const mention = /without|not (?:know|see)/i.test(m[0]);
@@ -31,7 +31,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
 /** Whether the text is compared with others by a machine. A warning against plagiarism alone does not settle it. */
 export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
-  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:text[- ]?)?similarity(?:[- ](?:check\w*|report|score|index|software|detection|service|tool|review|screening|percentage))?\b|\boriginality[- ](?:check\w*|report|score|software)\b|\btext[- ]match\w*(?: (?:software|service|tool|check))?\b|\bplagiarism[- ](?:detect\w+|check\w*|software|scan\w*|screening|tool|prevention (?:software|service))\b|\b(?:check|scan|screen|run|test|compar)\w*\b[^.;]{0,40}\b(?:for|against|through)\b[^.;]{0,30}\b(?:plagiarism|similarity|originality|other (?:texts|papers|sources|submissions)|matching text)\b/gi)) {
+  for (const clause of clausesWith(clauses, /similar|originality|match|plagiar/i)) for (const m of matchesIn(clause, /\b(?:text[- ]?)?similarity(?:[- ](?:check\w*|report|score|index|software|detection|service|tool|review|screening|percentage))?\b|\boriginality[- ](?:check\w*|report|score|software)\b|\btext[- ]match\w*(?: (?:software|service|tool|check))?\b|\bplagiarism[- ](?:detect\w+|check\w*|software|scan\w*|screening|tool|prevention (?:software|service))\b|\b(?:check|scan|screen|run|test|compar)\w*\b[^.;]{0,40}\b(?:for|against|through)\b[^.;]{0,30}\b(?:plagiarism|similarity|originality|other (?:texts|papers|sources|submissions)|matching text)\b/gi)) {
     if (/\b(?:similarity|similarities) (?:between|of|to|in)\b/i.test(clause.text) && !/check|report|score|software/i.test(m[0])) continue;
     found.push(yes(!negated(clause, m), m, clause));
   }
@@ -41,7 +41,7 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
 /** Whether a declaration of own work is asked for. */
 export function readDeclaration(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
-  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:declaration|statement|confirmation)\s+(?:of\s+)?(?:(?:your|one['’]s)\s+)?(?:own(?: original)? work|originality|authorship|academic (?:integrity|honesty)|academic conduct|independent work|sole authorship)\b|\b(?:own[- ]work|originality|authorship|integrity|honesty|plagiarism|academic integrity) (?:declaration|statement)\b|\b(?:declare|confirm|certify|state|affirm)\b[^.;]{0,30}\b(?:own (?:original )?work|written (?:it|this) (?:yourself|alone))\b|\bsigned declaration\b|\bdeclaration (?:form|must|is|has|at)\b|\btick\b[^.;]{0,40}\b(?:declaration|own work)\b/gi)) found.push(yes(!negated(clause, m), m, clause));
+  for (const clause of clausesWith(clauses, /declar|statement|confirm|own|certify|affirm/i)) for (const m of matchesIn(clause, /\b(?:declaration|statement|confirmation)\s+(?:of\s+)?(?:(?:your|one['’]s)\s+)?(?:own(?: original)? work|originality|authorship|academic (?:integrity|honesty)|academic conduct|independent work|sole authorship)\b|\b(?:own[- ]work|originality|authorship|integrity|honesty|plagiarism|academic integrity) (?:declaration|statement)\b|\b(?:declare|confirm|certify|state|affirm)\b[^.;]{0,30}\b(?:own (?:original )?work|written (?:it|this) (?:yourself|alone))\b|\bsigned declaration\b|\bdeclaration (?:form|must|is|has|at)\b|\btick\b[^.;]{0,40}\b(?:declaration|own work)\b/gi)) found.push(yes(!negated(clause, m), m, clause));
   return found;
 }
 
@@ -49,7 +49,7 @@ export interface AttemptsRead { allowed: Statement<number | 'unlimited'>[]; keep
 /** How often it may be handed in and which one counts. */
 export function readAttempts(clauses: Clause[]): AttemptsRead {
   const out: AttemptsRead = { allowed: [], keeps: [] };
-  for (const clause of clauses) {
+  for (const clause of clausesWith(clauses, /submi|attempt|upload|hand|version|tries|replac|overwrit|once|again/i)) {
     const override = isCorrection(clause);
     const allow = (value: number | 'unlimited', m: { at: number; to: number }): void => { out.allowed.push({ value, start: m.at, end: m.to, override }); };
     for (const m of matchesIn(clause, /\b(?:unlimited|any number of|as many)\s+(?:re-?)?(?:submissions?|attempts?|times|uploads?|versions)\b|\bas (?:often|many times) as (?:you (?:like|wish|want|need)|necessary)\b|\bre-?submi(?:t|ssions?)\b[^.;]{0,40}\b(?:as often as|any number|unlimited|multiple times|several times)\b[^.;]{0,20}/gi)) allow('unlimited', m);
@@ -80,7 +80,7 @@ export interface LateRead { percentPerDay: Statement<number>[]; cutoffDays: Stat
 export function readLate(clauses: Clause[]): LateRead {
   const out: LateRead = { percentPerDay: [], cutoffDays: [] };
   const small = '(\\d{1,2}|one|two|three|five|six|seven|ten|fourteen)';
-  for (const clause of clauses) {
+  for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted)/i)) {
     const override = isCorrection(clause);
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points|marks)\s*(?:\([^)]*\)\s*)?(?:of the (?:total |available |possible )?marks?\s*)?(?:will be |is |are )?(?:deducted |taken off |lost |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 hours)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);

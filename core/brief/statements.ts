@@ -3,13 +3,22 @@ export interface Statement<T> { value: T; start: number; end: number; override?:
 /** A stretch of the wording that reads as one sentence or line. */
 export interface Clause { text: string; start: number; end: number }
 
+const longestClause = 3000;
+
 /** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. */
 export function splitClauses(text: string): Clause[] {
   const clauses: Clause[] = [];
   let from = 0;
   const push = (to: number): void => {
     const raw = text.slice(from, to), lead = raw.length - raw.trimStart().length;
-    if (raw.trim()) clauses.push({ text: raw.trim(), start: from + lead, end: from + lead + raw.trim().length });
+    const whole = raw.trim(), start = from + lead;
+    // A clause of thousands of characters is no sentence; in pieces it stays quick to search.
+    for (let at = 0; at < whole.length;) {
+      let end = Math.min(whole.length, at + longestClause);
+      if (end < whole.length) { const space = whole.lastIndexOf(' ', end); if (space > at) end = space; }
+      clauses.push({ text: whole.slice(at, end), start: start + at, end: start + end });
+      at = end;
+    }
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
@@ -49,3 +58,6 @@ export function numberOf(text: string): number {
 }
 /** Small numbers in words. */
 export const numberWords: Record<string, number> = { a: 1, an: 1, one: 1, single: 1, once: 1, two: 2, twice: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, fourteen: 14 };
+
+/** Clauses that hold a word worth looking closer for: most of a handbook page is about something else, and a cheap look spares the dear ones. */
+export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clauses.filter((c) => sign.test(c.text));

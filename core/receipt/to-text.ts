@@ -5,9 +5,9 @@ import { htmlToText } from '../readers/plain/read.ts';
 import { decodeText } from '../text/bytes.ts';
 import { CannotDo } from '../model/outcome.ts';
 
-/** A receipt as lines of text, whatever it came as. Structured forms become “label: value” lines.
+/** A receipt (or an assignment) as lines of text, whatever it came as. Structured forms become “label: value” lines.
  * @throws {CannotDo} `unsupported` for pictures without text, `unreadable` for what holds none */
-export async function receiptToText(bytes: Uint8Array, name: string, depth = 0): Promise<string> {
+export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, what: 'receipt' | 'assignment' = 'receipt'): Promise<string> {
   const { kind } = sniffKind(bytes, name);
   switch (kind) {
     case 'json': return jsonLines(JSON.parse(decodeText(bytes)) as unknown).join('\n');
@@ -16,13 +16,13 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0):
     case 'eml': return mailText(bytes, depth);
     case 'pdf': case 'docx': case 'odt': case 'rtf': {
       const facts = await readDocument(bytes, name);
-      if (!facts.passages.ok) throw new CannotDo('unreadable', 'The receipt cannot be read: it is locked or damaged.', 'Save it again from where it was issued.', name);
+      if (!facts.passages.ok) throw new CannotDo('unreadable', `The ${what} cannot be read: it is locked or damaged.`, 'Save it again from where it came from.', name);
       const text = facts.passages.value.filter((p) => ['text', 'runningHead', 'textbox', 'footnote'].includes(p.place)).map((p) => p.text).join('\n');
-      if (!text.trim()) throw new CannotDo('unsupported', 'The receipt is a picture without text, which is not read yet.', 'Copy its text, or save the page as text, and bring that.', name);
+      if (!text.trim()) throw new CannotDo('unsupported', `The ${what} is a picture without text, which is not read yet.`, 'Copy its text, or save the page as text, and bring that.', name);
       return joinSplitLabels(text);
     }
-    case 'jpeg': case 'png': case 'tiff': case 'heic': case 'gif': case 'webp': throw new CannotDo('unsupported', 'A picture of a receipt is not read yet.', 'Copy the text of the receipt and bring that.', name);
-    case 'empty': throw new CannotDo('unreadable', 'The receipt is empty.', 'Save it again from where it was issued.', name);
+    case 'jpeg': case 'png': case 'tiff': case 'heic': case 'gif': case 'webp': throw new CannotDo('unsupported', `A picture of the ${what} is not read yet.`, `Copy the text of the ${what} and bring that.`, name);
+    case 'empty': throw new CannotDo('unreadable', `The ${what} is empty.`, 'Save it again from where it came from.', name);
     default: {
       const text = decodeText(bytes);
       if (/^[^\n]*,[^\n]*\n/.test(text) && /\.csv$/i.test(name)) return csvLines(text);

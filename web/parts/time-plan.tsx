@@ -46,6 +46,7 @@ export function TimePlanPart({ paper, files }: { paper: PaperRow; files: FileRow
 export function rulerOf(plan: TimePlan, similarity: boolean): { spans: RulerSpan[]; points: RulerPoint[] } {
   const spans: RulerSpan[] = plan.windows.filter((w) => w.to !== null).map((w) => ({ from: w.from ?? 0, to: w.to!, kind: 'open' }));
   if (similarity && plan.due !== null) spans.push({ from: plan.due - practice.laterScoreHours[1] * 3_600_000, to: plan.due, kind: 'wait' });
+  if (plan.nextOffice && plan.due !== null && plan.nextOffice.from < plan.due) spans.push({ from: plan.nextOffice.from, to: plan.nextOffice.to, kind: 'office' });
   const soft = new Set(['opens', 'commonDue', 'askBy']);
   return { spans, points: [...plan.moments.map((m): RulerPoint => ({ at: m.at, label: m.label, kind: m.id === 'due' ? 'due' : soft.has(m.id) ? 'soft' : 'plan' })), ...(plan.windows.length > 1 ? plan.windows.filter((w) => w.to !== null).map((w): RulerPoint => ({ at: w.to!, label: w.label, kind: 'due' })) : [])] };
 }

@@ -42,7 +42,7 @@ export function TimeRuler({ spans, points, now, from, to, zone, label, height = 
             void rest;
             const index = (_params as { dataIndex: number }).dataIndex, d = data[index]!;
             const x0 = api.coord([Math.max(from, api.value(0)), 0])[0]!, x1 = api.coord([Math.min(to, api.value(1)), 0])[0]!, middle = height - 34;
-            if (d.what === 'open' || d.what === 'wait' || d.what === 'office') return { type: 'rect', shape: { x: x0, y: middle - 10, width: Math.max(1, x1 - x0), height: 20 }, style: { fill: d.what === 'wait' ? hatch(colour('ochre')) : colour(d.what === 'open' ? 'sea' : 'hair'), opacity: d.what === 'open' ? 0.14 : d.what === 'wait' ? 0.8 : 0.9 } };
+            if (d.what === 'open' || d.what === 'wait' || d.what === 'office') return { type: 'rect', shape: { x: x0, y: d.what === 'office' ? middle + 5 : middle - 10, width: Math.max(1, x1 - x0), height: d.what === 'office' ? 5 : 20 }, style: { fill: d.what === 'wait' ? hatch(colour('ochre')) : colour(d.what === 'open' ? 'sea' : 'soft'), opacity: d.what === 'open' ? 0.14 : d.what === 'wait' ? 0.8 : 0.5 } };
             const strong = d.what === 'due' || d.what === 'now', tone = d.what === 'due' ? colour('thread') : d.what === 'now' ? colour('ink') : colour('soft');
             const right = x0 > width - 130;
             return { type: 'group', children: [

@@ -44,7 +44,7 @@ const api = {
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }), ...rest };
   }),
   brief: (text: string, now: string) => outcome(() => readBrief(text, now)),
-  textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name); }),
+  textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name, 0, 'assignment'); }),
   /** The main text of a document, for comparing with a template. */
   plainText: (file: Handed) => outcome(async () => { const f = await source(file); const facts = await readDocument(f.bytes, f.name); return facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n') : ''; }),
   receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now)),
