@@ -5,10 +5,11 @@ const verbs: Record<string, () => Promise<(words: string[]) => Promise<number>>>
   brief: async () => (await import('./brief.ts')).brief,
   check: async () => (await import('./check.ts')).check,
   clean: async () => (await import('./clean.ts')).clean,
+  compare: async () => (await import('./compare.ts')).compare,
   convert: async () => (await import('./convert.ts')).convert,
   receipt: async () => (await import('./receipt.ts')).receipt,
 };
-const notYet = ['shrink', 'compare', 'scan'];
+const notYet = ['shrink', 'scan'];
 
 const [verb, ...words] = process.argv.slice(2);
 try {

@@ -1,6 +1,7 @@
 /** The public surface of the core: what screens (through a worker), the server and the command line may use. */
 export { checkFiles, type Checked, type CheckedFile, type CheckOptions, type SourceFile } from './verbs/check.ts';
 export { cleanFile, type Cleaned } from './verbs/clean.ts';
+export { compareFiles, type Compared, type SharedPassage } from './verbs/compare.ts';
 export { convertFiles, joinPdfs, type Converted, type OfficeEngine } from './verbs/convert.ts';
 export { readReceipt, type ReceiptResult } from './verbs/receipt.ts';
 export { readBrief, type BriefRead, type Remark } from './brief/read.ts';

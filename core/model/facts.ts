@@ -25,6 +25,8 @@ export interface Passage {
   /** In fixed pages: where each line starts in `text`, and its box. */
   lines?: { start: number; box: Box }[];
   section?: 'titlePage' | 'references' | 'acknowledgements';
+  /** Set as a block of its own, as long quotations are. */
+  indented?: boolean;
   /** The whole passage names a person by its nature (an author attribute). */
   authorLike?: boolean;
 }

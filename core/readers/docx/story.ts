@@ -18,7 +18,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
   const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0 };
   const stack: string[] = [];
   /** Paragraphs nest: a text box sits inside a run of another paragraph. */
-  const paragraphs: { text: string; deleted: string; hidden: string; box: boolean }[] = [];
+  const paragraphs: { text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean }[] = [];
   let run: Run = { hidden: false, deleted: false };
   let deletedDepth = 0, boxDepth = 0, fallbackDepth = 0, section: Passage['section'];
   let instruction = '', mathDepth = 0, inText = false;
@@ -29,7 +29,10 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
     open(name, a) {
       stack.push(name);
       switch (name) {
-        case 'w:p': paragraphs.push({ text: '', deleted: '', hidden: '', box: boxDepth > 0 }); story.paragraphs++; break;
+        case 'w:p': paragraphs.push({ text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false }); story.paragraphs++; break;
+        case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p && /quot|block|zitat|citation(?!s)/i.test(value(a))) p.indented = true; break; }
+        case 'w:ind': { const p = paragraphs[paragraphs.length - 1]; if (p && Number(a['w:left'] ?? a['w:start'] ?? 0) >= 360 && a['w:hanging'] === undefined) p.indented = true; break; }
+        case 'w:numPr': { const p = paragraphs[paragraphs.length - 1]; if (p) p.numbered = true; break; }
         case 'w:r': run = { hidden: false, deleted: deletedDepth > 0 }; break;
         case 'w:vanish': case 'w:specVanish': if (on(a) && stack[stack.length - 3] === 'w:r') run.hidden = true; break;
         case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': inText = true; if (name === 'w:delText') run.deleted = true; break;
@@ -85,6 +88,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
           const starts = !p.box && place === 'text' ? sectionStarts(p.text) : null;
           if (starts) section = starts === 'other' ? undefined : starts;
           push(p.text, p.box ? 'textbox' : place);
+          if (p.indented && !p.numbered && story.passages.at(-1)?.text === p.text) story.passages.at(-1)!.indented = true;
           push(p.deleted, 'deletedText');
           push(p.hidden, 'hidden');
           if (instruction) { push(instruction, 'field'); instruction = ''; }

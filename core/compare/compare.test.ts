@@ -1,0 +1,53 @@
+import { describe, expect, test } from '@jest/globals';
+import { compareFiles } from '../verbs/compare.ts';
+
+const text = (name: string, words: string) => ({ name, path: name, bytes: new TextEncoder().encode(words) });
+const filler = 'Levels were taken along four transects in March of each year at low water with the same staff and benchmarks as before.';
+const copied = 'a realigned marsh is flooded longer and deeper than any mature marsh and at first it takes in sediment greedily from the flood';
+const source = text('Ekwall_2020.txt', `Wave height over lowering flats\nS. Ekwall (2020)\n\nIt is well known that ${copied}, which was shown elsewhere.`);
+const compare = (paper: string, sources = [source]) => compareFiles(text('paper.txt', paper), sources);
+
+describe('passages', () => {
+  test('a copied passage is found with its words and both places', async () => {
+    const r = await compare(`${filler}\n\nSo ${copied}. ${filler}`);
+    expect(r.passages).toHaveLength(1);
+    expect(r.passages[0]).toMatchObject({ words: 23, quoted: false, cited: false, source: { file: 'Ekwall_2020.txt' } });
+    expect([r.passages[0]!.paper.quote, r.passages[0]!.source.quote]).toEqual([copied, copied]);
+    expect(r.share).toBeCloseTo(23 / r.words, 3);
+  });
+  test('eleven words are a common phrase, twelve a passage', async () => {
+    const words = copied.split(' ');
+    expect((await compare(`We say ${words.slice(0, 11).join(' ')} here.`)).passages).toHaveLength(0);
+    expect((await compare(`We say ${words.slice(0, 12).join(' ')} here.`)).passages).toHaveLength(1);
+  });
+  test('case, accents and a changed word do not hide it', async () => {
+    const r = await compare(`So ${copied.replace('mature', 'old').toUpperCase()}.`);
+    expect(r.passages.map((p) => p.words)).toEqual([22]);
+  });
+  test('nothing shared, nothing found', async () => expect(await compare(filler)).toMatchObject({ matchedWords: 0, share: 0, passages: [] }));
+  test('a stretch belongs to one source, the longest', async () => expect((await compare(`So ${copied}.`, [text('short.txt', copied.split(' ').slice(0, 14).join(' ')), source])).passages.map((p) => p.source.file)).toEqual(['Ekwall_2020.txt']));
+});
+
+describe('quoted and cited', () => {
+  test.each<[string, string, boolean, boolean]>([
+    ['neither', `So ${copied}.`, false, false], ['quoted and cited after it', `As one reads, “${copied}” (Ekwall, 2020).`, true, true], ['narrative', `Ekwall (2020) writes that ${copied}.`, false, true], ['with and others', `So ${copied} (Ekwall et al., 2020).`, false, true],
+    ['cited, but another source', `So ${copied} (Hesketh, 1998).`, false, false], ['the right name, another year', `So ${copied} (Ekwall, 2011).`, false, false], ['straight quotation marks', `It says "${copied}".`, true, false], ['the citation of the next sentence', `So ${copied}. Waves are another matter (Ekwall, 2020).`, false, false],
+  ])('%s', async (_, paper, quoted, cited) => expect((await compare(`${filler}\n\n${paper} ${filler}`)).passages[0]).toMatchObject({ quoted, cited }));
+  test('by number through the reference list', async () => {
+    const paper = (entry: string) => `So ${copied} [2].\n\nReferences\n\n[1] Hesketh, M. The farthest corner.\n\n[2] ${entry}`;
+    expect((await compare(paper('Ekwall, S. Wave height over lowering flats.'))).passages[0]!.cited).toBe(true);
+    expect((await compare(paper('Pellow, R. Mud on the move.'))).passages[0]!.cited).toBe(false);
+  });
+});
+
+test('matches in the reference list and with a template do not count', async () => {
+  const entry = 'Brandsma, T., Oyelaran, K. and Voss, I. (2017) Closing the balance: sediment exchange of three realigned sites. Transactions of the Northern Estuaries Society, 41.';
+  const r = await compareFiles(text('paper.txt', `Describe in your own words how the surface of the marsh has changed since the wall was opened.\n\n${filler}\n\nReferences\n\n${entry}`), [text('a.txt', entry)], [text('task.txt', 'Describe in your own words how the surface of the marsh has changed since the wall was opened.')]);
+  expect(r.passages.map((p) => [p.references ?? false, p.template ?? false])).toEqual([[false, true], [true, false]]);
+  expect(r.share).toBe(0);
+});
+test('ten thousand words against ten thousand are compared at once', async () => {
+  const long = Array.from({ length: 10_000 }, (_, i) => `w${(i * 7919) % 3001}`).join(' ');
+  const r = await compareFiles(text('a.txt', long), [text('b.txt', long)]);
+  expect(r.share).toBe(1);
+});

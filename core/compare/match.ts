@@ -1,0 +1,66 @@
+import type { Word } from './words.ts';
+
+/** A run that paper and source share, in word offsets (end exclusive). `words` counts the words that are the same. */
+export interface Run { source: number; paperStart: number; paperEnd: number; sourceStart: number; sourceEnd: number; words: number }
+
+/** Words that must agree in a row for a seed; a shorter one is chance. */
+const seed = 5;
+/** Changed words that a run may bridge: a synonym here and there does not make a passage one's own. */
+const bridge = 2;
+
+/** All runs of at least `least` shared words, longest first where they overlap; each stretch of the paper belongs to one source. */
+export function matchWords(paper: Word[], sources: Word[][], least: number): Run[] {
+  const runs: Run[] = [];
+  sources.forEach((words, source) => {
+    const index = indexOf(words);
+    const covered = new Map<number, number>();
+    for (let p = 0; p + seed <= paper.length; p++) {
+      for (const s of index.get(keyAt(paper, p)) ?? []) {
+        // Seeds on a diagonal that a run already covers belong to it.
+        if ((covered.get(s - p) ?? -1) > p) continue;
+        const run = extend(paper, words, p, s, source);
+        covered.set(s - p, run.paperEnd);
+        covered.set(run.sourceEnd - run.paperEnd, run.paperEnd);
+        if (run.words >= least) runs.push(run);
+      }
+    }
+  });
+  runs.sort((a, b) => b.words - a.words || a.paperStart - b.paperStart);
+  const taken = new Uint8Array(paper.length), kept: Run[] = [];
+  for (const run of runs) {
+    let free = 0;
+    for (let i = run.paperStart; i < run.paperEnd; i++) if (!taken[i]) free++;
+    // What a longer run explains for the most part is not told again.
+    if (free < least || free < (run.paperEnd - run.paperStart) * 0.5) continue;
+    taken.fill(1, run.paperStart, run.paperEnd);
+    kept.push(run);
+  }
+  return kept.sort((a, b) => a.paperStart - b.paperStart);
+}
+
+function extend(paper: Word[], words: Word[], p: number, s: number, source: number): Run {
+  let [pe, se, same] = [p, s, 0];
+  const equal = (i: number, j: number): boolean => paper[i] !== undefined && words[j] !== undefined && paper[i]!.folded === words[j]!.folded;
+  for (;;) {
+    while (equal(pe, se)) { pe++; se++; same++; }
+    const jump = findBridge(equal, pe, se);
+    if (!jump) break;
+    [pe, se] = [pe + jump[0], se + jump[1]];
+  }
+  return { source, paperStart: p, paperEnd: pe, sourceStart: s, sourceEnd: se, words: same };
+}
+/** The smallest change after which at least four words agree again. */
+function findBridge(equal: (i: number, j: number) => boolean, p: number, s: number): [number, number] | null {
+  for (let sum = 1; sum <= bridge * 2; sum++) for (let dp = Math.max(0, sum - bridge); dp <= Math.min(bridge, sum); dp++) {
+    const ds = sum - dp;
+    if ([0, 1, 2, 3].every((k) => equal(p + dp + k, s + ds + k))) return [dp, ds];
+  }
+  return null;
+}
+
+const keyAt = (words: Word[], at: number): string => { let key = ''; for (let i = 0; i < seed; i++) key += `${words[at + i]!.folded} `; return key; };
+function indexOf(words: Word[]): Map<string, number[]> {
+  const index = new Map<string, number[]>();
+  for (let at = 0; at + seed <= words.length; at++) { const key = keyAt(words, at); const list = index.get(key); if (!list) index.set(key, [at]); else if (list.length < 40) list.push(at); }
+  return index;
+}
