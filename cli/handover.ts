@@ -7,9 +7,10 @@ const verbs: Record<string, () => Promise<(words: string[]) => Promise<number>>>
   clean: async () => (await import('./clean.ts')).clean,
   compare: async () => (await import('./compare.ts')).compare,
   convert: async () => (await import('./convert.ts')).convert,
+  shrink: async () => (await import('./shrink.ts')).shrink,
   receipt: async () => (await import('./receipt.ts')).receipt,
 };
-const notYet = ['shrink', 'scan'];
+const notYet = ['scan'];
 
 const [verb, ...words] = process.argv.slice(2);
 try {

@@ -3,6 +3,7 @@ export { checkFiles, type Checked, type CheckedFile, type CheckOptions, type Sou
 export { cleanFile, type Cleaned } from './verbs/clean.ts';
 export { compareFiles, type Compared, type SharedPassage } from './verbs/compare.ts';
 export { convertFiles, joinPdfs, type Converted, type OfficeEngine } from './verbs/convert.ts';
+export { shrinkFile, type Shrunk } from './verbs/shrink.ts';
 export { readReceipt, type ReceiptResult } from './verbs/receipt.ts';
 export { readBrief, type BriefRead, type Remark } from './brief/read.ts';
 export { readDocument } from './readers/index.ts';
