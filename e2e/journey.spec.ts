@@ -180,3 +180,17 @@ test('Read: what settles is marked, what contradicts is asked, the plan goes int
   await student.sees('form.txt');
   expect(student.errors).toEqual([]);
 });
+
+test('Compare: a copied passage is found beside its source, and the assignment’s own words do not count', async ({ page }) => {
+  const student = new Student(page);
+  await student.arrives();
+  await student.opens('Sediment budgets of a realigned saltmarsh');
+  await student.goesTo('Compare');
+  await page.getByLabel('Add texts to compare with').setInputFiles({ name: 'Pellow_2015.txt', mimeType: 'text/plain', buffer: Buffer.from('R. Pellow (2015) Mud on the move.\n\nEach flood tide carries silt and clay over its surface, some of which settles among the stems before the ebb begins.') });
+  await student.sees('1 shared passage');
+  await student.sees('neither quoted nor cited');
+  await expect(page.getByRole('button', { name: /words from Pellow_2015\.txt/ }).first()).toBeVisible();
+  await page.reload();
+  await student.sees('1 shared passage');
+  expect(student.errors).toEqual([]);
+});

@@ -38,7 +38,7 @@ export function Docket({ lines, paperKey, stop, waiting, insisted, insist }: { l
 
 function Row({ row, paperKey, here, insisted, insist }: { row: GroupRow; paperKey: string; here: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
   const open = row.standing === 'notMet' || row.standing === 'look' || row.standing === 'unread';
-  const stop = row.standing === 'unread' ? 'bring' : row.mend ? (['convert', 'rename', 'clean', 'redact'].includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
+  const stop = row.standing === 'unread' ? 'bring' : row.mend ? (['convert', 'rename', 'clean', 'redact', 'shrink'].includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
   return (
     <tr className={here ? 'here' : undefined}>
       <td title={row.asked ?? undefined}>{row.demand}</td>

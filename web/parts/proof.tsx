@@ -1,3 +1,4 @@
+import { showBytes } from '../../core/index.ts';
 import type { Made } from '../store/db.ts';
 import { Mark } from './standing.tsx';
 
@@ -16,6 +17,8 @@ export function ProofLedger({ made, now }: { made: Made; now: string }) {
     for (const loss of made.losses) rows.push(['Left out', loss, false]);
   } else if (made.mend === 'redact') {
     rows.push(['Taken out', `${made.taken.length} places: ${[...new Set(made.taken.map((t) => `“${t.text}”`))].join(', ')}`, true], ['Other words', made.lost.length === 0 ? 'all are there' : `gone as well: ${made.lost.join(', ')}`, made.lost.length === 0]);
+  } else if (made.mend === 'shrink') {
+    rows.push(['Size', `${showBytes(made.before)} before, ${showBytes(made.after)} after`, true], ['Text', made.proof.textSame ? 'the same' : 'changed', made.proof.textSame], ['Pictures', made.pictures ? `at up to ${made.pictures.dpi} dots an inch, quality ${made.pictures.quality}; look at them` : 'untouched', made.pictures === null]);
   } else rows.push(['Name', `${made.was} → ${now}`, true]);
   return <dl className="facts">{rows.map(([k, v, good], i) => [<dt key={`k${i}`}>{k}</dt>, <dd key={`v${i}`}><Mark standing={good ? 'met' : 'look'} word={v} /></dd>])}</dl>;
 }

@@ -52,7 +52,12 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
   const convert = (): Promise<void> => run('Converting', () => workPool.run((api) => api.convert([handed], asProgress((done, of) => setBusy((b) => b && { ...b, done, of })))), async (v) =>
     keepMended(file, { mend: 'convert', proof: v.proof, pages: v.pages, fonts: v.fonts, losses: v.losses }, file.name.replace(/\.[^.]*$/, '') + '.pdf', v.blob, 'pdf'));
   const redact = (): Promise<void> => run('Taking out', () => workPool.run((api) => api.redact(handed, details!)), async (v) => keepMended(file, { mend: 'redact', taken: v.taken, lost: v.proof.lost }, file.name, v.blob, file.kind));
-  const nothing = !toPdf && stored.length === 0 && inPages.length === 0 && !wants(/^name\.|^file\.extension/);
+  const limit = demand?.limits?.maxBytes ?? paper.brief.limits.maxBytes, tooLarge = limit !== null && wants(/^file\.size$/) && ['pdf', 'docx', 'odt', 'jpeg', 'png'].includes(file.kind);
+  const shrink = (): Promise<void> => run('Making it smaller', () => workPool.run((api) => api.shrink(handed, limit!)), async (v) => {
+    if (v.advice) setFailure({ message: v.advice, remedy: '' });
+    if (v.after < v.before) await keepMended(file, { mend: 'shrink', before: v.before, after: v.after, pictures: v.pictures, proof: v.proof }, file.name, v.blob, file.kind);
+  });
+  const nothing = !tooLarge && !toPdf && stored.length === 0 && inPages.length === 0 && !wants(/^name\.|^file\.extension/);
   return (
     <section className="slot" aria-label={`Mends of ${file.name}`}>
       <div className="mono">{file.name}</div>
@@ -64,6 +69,7 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
         {toPdf ? <Mend title={`Convert to ${kindNames.pdf}`} note={convertible ? 'The built-in engine lays it out here, with all fonts embedded, and compares every word, table, picture and note.' : 'This kind cannot be converted here. Export it as PDF from the program it was written in.'} action="Convert it" go={convertible ? () => void convert() : null} first /> : null}
         {stored.length > 0 ? <Mend title="Clear what the file stores" note={`${stored.length} stored ${stored.length === 1 ? 'value' : 'values'}: ${[...new Set(stored.map((s) => s.place.part))].slice(0, 4).join(', ')}. Text, pages and pixels stay the same, and that is verified.`} action="Clear it" go={() => void clean()} first={!toPdf} /> : null}
         {inPages.length > 0 ? <Mend title="Take my details out of the pages" note={file.kind === 'pdf' ? `${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. The letters are removed, not covered.` : `${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. Convert it first, or change it in the program it was written in and bring it again.`} action="Take them out" go={file.kind === 'pdf' && details ? () => void redact() : null} first={!toPdf && stored.length === 0} /> : null}
+        {tooLarge ? <Mend title="Make it smaller" note={`${showBytes(file.bytes)}, and ${showBytes(limit!)} are allowed. First what nobody can see goes, then pictures are brought down, no further than needed.`} action="Shrink it" go={() => void shrink()} first={!toPdf && stored.length === 0 && inPages.length === 0} /> : null}
         <Rename key={file.name + proposed} file={file} proposed={proposed} wanted={wants(/^name\.|^file\.extension/)} first={!toPdf && stored.length === 0 && inPages.length === 0} />
       </fieldset>
       <History file={file} files={files} />
@@ -108,4 +114,4 @@ function History({ file, files }: { file: FileRow; files: FileRow[] }) {
     </div>
   );
 }
-const titleOf = (made: Made): string => ({ clean: 'Cleared what the file stored', convert: 'Converted to PDF', redact: 'Took details out of the pages', rename: 'Renamed' })[made.mend];
+const titleOf = (made: Made): string => ({ clean: 'Cleared what the file stored', convert: 'Converted to PDF', redact: 'Took details out of the pages', shrink: 'Made smaller', rename: 'Renamed' })[made.mend];

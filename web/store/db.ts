@@ -5,11 +5,14 @@ import type { ConversionProof } from '../../core/convert/prove.ts';
 
 export interface PaperRow { id: string; title: string; course: string; wording: string; wordingAt: string | null; brief: Brief; createdAt: string; reasons: Record<string, string>; declared: boolean; note: string;
   /** what the reading of the wording remarked */ remarks: Remark[]; templates: { name: string; text: string }[]; /** lines of the docket that the student switched on */ insisted: string[] }
+/** A text to compare a paper with. */
+export interface SourceRow { id: string; paperKey: string; name: string; blob: Blob }
 export interface PatternRow { id: string; at: string; pattern: BriefPattern }
 export type Made =
   | { mend: 'clean'; proof: Proof; removed: number; left: number }
   | { mend: 'convert'; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
   | { mend: 'redact'; taken: { page: number; text: string }[]; lost: string[] }
+  | { mend: 'shrink'; before: number; after: number; pictures: { dpi: number; quality: number } | null; proof: { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null } }
   | { mend: 'rename'; was: string };
 /** One state of one file. A mend makes a new row that points to the one it came from; the original is never changed. */
 export interface FileRow {
@@ -31,6 +34,7 @@ class Store extends Dexie {
   events!: EntityTable<EventRow, 'id'>;
   settings!: EntityTable<SettingRow, 'key'>;
   patterns!: EntityTable<PatternRow, 'id'>;
+  sources!: EntityTable<SourceRow, 'id'>;
   constructor() {
     super('hand-over');
     this.version(1).stores({ papers: 'id, createdAt', files: 'id, paperKey, [paperKey+state], sha256', checks: 'paperKey', submissions: 'id, paperKey', receipts: 'id, paperKey', events: '++id, paperKey', settings: 'key' });
@@ -38,6 +42,8 @@ class Store extends Dexie {
     this.version(2).stores({}).upgrade((t) => t.table('papers').toCollection().modify((p: Partial<PaperRow>) => { p.declared ??= false; p.note ??= ''; p.reasons ??= {}; }));
     // 3: briefs kept as patterns; papers carry remarks, templates and lines switched on.
     this.version(3).stores({ patterns: 'id' }).upgrade((t) => t.table('papers').toCollection().modify((p: Partial<PaperRow>) => { p.remarks ??= []; p.templates ??= []; p.insisted ??= []; }));
+    // 4: texts to compare with.
+    this.version(4).stores({ sources: 'id, paperKey' });
   }
 }
 export const db = new Store();

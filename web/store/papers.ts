@@ -72,9 +72,9 @@ export function lineOf(file: FileRow, all: FileRow[]): FileRow[] {
   return line;
 }
 export async function removePaper(id: string): Promise<void> {
-  await db.transaction('rw', [db.papers, db.files, db.checks, db.submissions, db.receipts, db.events], async () => {
+  await db.transaction('rw', [db.papers, db.files, db.checks, db.submissions, db.receipts, db.events, db.sources], async () => {
     await db.papers.delete(id);
-    for (const t of [db.files, db.submissions, db.receipts, db.events] as const) await (t as typeof db.files).where({ paperKey: id }).delete();
+    for (const t of [db.files, db.submissions, db.receipts, db.events, db.sources] as const) await (t as typeof db.files).where({ paperKey: id }).delete();
     await db.checks.delete(id);
   });
 }

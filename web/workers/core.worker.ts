@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { checkFiles, cleanFile, convertFiles, fail, readBrief, readDocument, readReceipt, succeed, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type SourceFile } from '../../core/index.ts';
+import { checkFiles, cleanFile, compareFiles, convertFiles, fail, readBrief, readDocument, readReceipt, shrinkFile, succeed, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type SourceFile } from '../../core/index.ts';
 import { PageRenderer } from '../../core/engines/render.ts';
 import { redactFile } from '../../core/verbs/redact.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
@@ -43,6 +43,11 @@ const api = {
     const { bytes, ...rest } = await redactFile(await source(file), details);
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }), ...rest };
   }),
+  shrink: (file: Handed, maxBytes: number) => outcome(async () => {
+    const { bytes, ...rest } = await shrinkFile(await source(file), maxBytes);
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
+  }),
+  compare: (paper: Handed, against: Handed[], templates: Handed[], progress: Progress) => outcome(async () => compareFiles(await source(paper), await Promise.all(against.map(source)), await Promise.all(templates.map(source)), { progress })),
   brief: (text: string, now: string) => outcome(() => readBrief(text, now)),
   textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name, 0, 'assignment'); }),
   /** The main text of a document, for comparing with a template. */
