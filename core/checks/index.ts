@@ -21,6 +21,10 @@ import { identityAcknowledgement } from './identity/acknowledgement.ts';
 import { identityChecks } from './identity/places.ts';
 import { identitySelfCitation } from './identity/self-citation.ts';
 import { metadataChecks } from './metadata/sorts.ts';
+import { layoutFontSize } from './layout/font-size.ts';
+import { layoutFonts } from './layout/fonts.ts';
+import { layoutLineSpacing } from './layout/line-spacing.ts';
+import { layoutMargins } from './layout/margins.ts';
 import { nameCharacters } from './name/characters.ts';
 import { nameIdentity } from './name/identity.ts';
 import { nameLength } from './name/length.ts';
@@ -30,6 +34,8 @@ import { nameTemplate } from './name/template.ts';
 import { nameVersionMarks } from './name/version-marks.ts';
 import { pagesBlank } from './pages/blank.ts';
 import { pagesLimit } from './pages/limit.ts';
+import { pagesNumbers } from './pages/numbers.ts';
+import { pagesOrientation } from './pages/orientation.ts';
 import { pagesSize } from './pages/size.ts';
 import { remainsBrokenReference } from './remains/broken-reference.ts';
 import { remainsComments } from './remains/comments.ts';
@@ -42,11 +48,14 @@ import { setMissing } from './set/missing.ts';
 import { setOneFile } from './set/one-file.ts';
 import { setSurplus } from './set/surplus.ts';
 import { setTemplateUnchanged } from './set/template-unchanged.ts';
+import { textBackground } from './text/background.ts';
 import { textGarbled } from './text/garbled.ts';
 import { textImageOnly } from './text/image-only.ts';
 import { textInvisible } from './text/invisible.ts';
 import { textLookalikes } from './text/lookalikes.ts';
 import { textMinimum } from './text/minimum.ts';
+import { textOffPage } from './text/off-page.ts';
+import { textTiny } from './text/tiny.ts';
 import { textZeroWidth } from './text/zero-width.ts';
 import { timeMargin } from './time/margin.ts';
 import { timeSimilarity } from './time/similarity.ts';
@@ -57,9 +66,9 @@ import { wordsCount } from './words/count.ts';
 export const checks: readonly Check[] = [
   fileType, fileExtension, fileSize, fileEmpty, fileTruncated, fileEncrypted, fileLink, fileLock, filePartial, fileVendor, fileActive, fileAttachments, fileRepaired,
   namePattern, nameRequired, nameIdentity, nameCharacters, nameLength, nameVersionMarks, nameTemplate,
-  pagesLimit, pagesSize, pagesBlank, wordsCount,
+  pagesLimit, pagesSize, pagesOrientation, pagesNumbers, pagesBlank, layoutFontSize, layoutFonts, layoutLineSpacing, layoutMargins, wordsCount,
   fontsEmbedded, fontsUnicode, fontsType3, fontsAvailable,
-  textMinimum, textImageOnly, textGarbled, textInvisible, textLookalikes, textZeroWidth,
+  textMinimum, textImageOnly, textGarbled, textInvisible, textBackground, textTiny, textOffPage, textLookalikes, textZeroWidth,
   ...identityChecks, identitySelfCitation, identityAcknowledgement, ...metadataChecks,
   remainsComments, remainsTrackedChanges, remainsHighlight, remainsPlaceholder, remainsBrokenReference, remainsOlderRevision,
 ];

@@ -3,7 +3,7 @@ import { readDocument } from '../readers/index.ts';
 import { convertFiles } from '../verbs/convert.ts';
 import { inParagraph, plainPicture, plantedDocx, plantedOdt, plantedPdf, wordPart, wordRun } from '../testing/plant.ts';
 import { CannotDo } from '../model/outcome.ts';
-import { formatNumber } from './docx/styles.ts';
+import { formatNumber } from '../styles/docx.ts';
 import { mapDocx } from './docx/map.ts';
 
 const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });

@@ -8,6 +8,7 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
   { id: 'sound', line: 'Opens soundly', checks: /^file\./, stop: 'check', tell: 'line' },
   { id: 'name', line: 'File name', checks: /^name\./, stop: 'mend', tell: 'both' },
   { id: 'pages', line: 'Pages', checks: /^pages\./, stop: 'check', tell: 'asked' },
+  { id: 'layout', line: 'Layout', checks: /^layout\./, stop: 'check', tell: 'asked' },
   { id: 'words', line: 'Words', checks: /^words\./, stop: 'check', tell: 'asked' },
   { id: 'fonts', line: 'Fonts', checks: /^fonts\./, stop: 'check', tell: 'line' },
   { id: 'text', line: 'Readable text', checks: /^text\./, stop: 'check', tell: 'line' },

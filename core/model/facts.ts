@@ -61,6 +61,12 @@ export interface FileFacts {
   troubles: Trouble[];
 }
 
+/** How the main text is set: measured from fixed pages, or by the effective style where there are none. */
+export interface LayoutFacts {
+  source: 'measured' | 'style'; sizePt: number; /** sizes that more than a hundredth of the characters have */ otherSizes: number[]; fonts: { name: string; share: number }[];
+  /** as a multiple of single spacing */ lineSpacing: number | null; marginsMm: { left: number; right: number; top: number | null; bottom: number | null } | null;
+}
+
 export interface Remains { comments: number; trackedChanges: number; highlights: number; revisions: number }
 
 export interface DocumentFacts {
@@ -72,6 +78,7 @@ export interface DocumentFacts {
   passages: Read<Passage[]>;
   metadata: Read<MetadataFact[]>;
   remains: Read<Remains>;
+  layout: Read<LayoutFacts>;
   /** pages as stated inside a file without fixed pages */
   statedPages: number | null;
   /** structure that a conversion must keep */

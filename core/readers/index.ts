@@ -29,7 +29,7 @@ async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Pr
     encrypted: verdict.encrypted ? 'needs password' : false, troubles: [...verdict.troubles],
   };
   const nothing = (code: 'encrypted' | 'damaged' | 'notOfThisKind'): DocumentFacts => ({
-    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code),
+    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code), layout: unread(code),
     statedPages: null, structure: null, integrity: [],
   });
   if (verdict.encrypted) return nothing('encrypted');

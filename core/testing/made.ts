@@ -4,17 +4,18 @@ import { Matcher } from '../identity/find.ts';
 import { searchPassages } from '../identity/search.ts';
 import { emptyBrief, type Brief } from '../model/brief.ts';
 import { noDetails, type Details } from '../model/details.ts';
-import { read, type DocumentFacts, type FileFacts, type FontFacts, type PageFacts, type Passage } from '../model/facts.ts';
+import { read, type DocumentFacts, type FileFacts, type FontFacts, type LayoutFacts, type PageFacts, type Passage } from '../model/facts.ts';
 
 /** Facts made up for a test: a sound one-page PDF unless told otherwise. */
 export function madeFacts(change: Partial<Omit<DocumentFacts, 'file'>> & { file?: Partial<FileFacts> } = {}): DocumentFacts {
   const { file, ...rest } = change;
   return {
     file: { name: 'paper.pdf', bytes: 1000, sha256: 'aa', kind: 'pdf', extension: 'pdf', encrypted: false, troubles: [], ...file },
-    pages: read([madePage()]), words: read(500), fonts: read([]), passages: read([]), metadata: read([]), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }),
+    pages: read([madePage()]), words: read(500), fonts: read([]), passages: read([]), metadata: read([]), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), layout: read(madeLayout()),
     statedPages: null, structure: null, integrity: [], ...rest,
   };
 }
+export const madeLayout = (change: Partial<LayoutFacts> = {}): LayoutFacts => ({ source: 'measured', sizePt: 12, otherSizes: [10], fonts: [{ name: 'Times New Roman', share: 0.95 }], lineSpacing: 1.5, marginsMm: { left: 25.4, right: 26, top: 26, bottom: 30 }, ...change });
 export const madePage = (change: Partial<PageFacts> = {}): PageFacts => ({ number: 1, width: 595.28, height: 841.89, rotation: 0, words: 500, images: 0, imageShare: 0, sizes: { 12: 2000 }, ...change });
 export const madeFont = (name: string, change: Partial<FontFacts> = {}): FontFacts => ({ name, type: 'TrueType', embedded: true, subset: true, toUnicode: true, readable: true, page: 1, ...change });
 export const madePassage = (text: string, change: Partial<Passage> = {}): Passage => ({ part: 'text', place: 'text', page: 1, text, ...change });

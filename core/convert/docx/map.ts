@@ -2,7 +2,7 @@ import { escapeXml, readXml, type Attributes } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
-import { applyProperty, readNumbering, readStyles, type Look } from './styles.ts';
+import { applyProperty, readNumbering, readStyles, type Look } from '../../styles/docx.ts';
 
 /** Maps a word-processor package to a page description. Source: ECMA-376-1, 17 (WordprocessingML), 20.4 (pictures), 22.1 (equations).
  * Tracked changes count as accepted; comments and hidden text are left out, and that is told as a loss. */

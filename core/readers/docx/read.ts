@@ -9,6 +9,7 @@ import type { ReadContext } from '../context.ts';
 import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import { sniffKind } from '../kind.ts';
+import { layoutOfBody } from './layout.ts';
 import { fontsOf, readStory } from './story.ts';
 
 /** Reads a word-processor package: every part, known or not, since a name can hide in any. Also reads other OOXML packages, searched as strings. */
@@ -72,8 +73,16 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: counts.comments, trackedChanges: counts.trackedChanges, highlights: counts.highlights, revisions: 0 }),
-    statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
+    layout: styleLayout(pack), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
   };
+}
+
+/** The layout by the effective style of most paragraphs (ECMA-376-1, 17.7.2): defaults, style chain, direct formatting. */
+function styleLayout(pack: Package): DocumentFacts['layout'] {
+  const body = pack.text('word/document.xml');
+  if (!body) return unread('noFixedPages');
+  const layout = layoutOfBody(body, pack.text('word/styles.xml'));
+  return layout ? read(layout) : unread('noFixedPages');
 }
 
 /** Core, extended and custom properties. @returns the number of pages that the program stated */

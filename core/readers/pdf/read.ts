@@ -17,11 +17,11 @@ import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict } from './synt
  * @param file - filled in by the caller; troubles and encryption are added here */
 export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadContext): Promise<DocumentFacts> {
   const nothing = (code: 'encrypted' | 'damaged'): DocumentFacts => ({
-    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code),
+    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code), layout: unread(code),
     statedPages: null, structure: null, integrity: [],
   });
   try {
-    return await withPdf(bytes, async (pdf) => {
+    return await withPdf(bytes, async (pdf, mupdf) => {
       if (pdf.needsPassword()) {
         if (!pdf.authenticatePassword('')) { file.encrypted = 'needs password'; return nothing('encrypted'); }
         file.encrypted = 'opens';
@@ -29,7 +29,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       if (pdf.wasRepaired()) file.troubles.push({ code: 'repaired', part: 'file', page: null, text: '' });
       const survey = surveyPdf(pdf);
       if (survey.trailer.has('Encrypt')) file.encrypted = 'opens';
-      const { pages, passages, gaps } = readPages(pdf, context.job);
+      const { pages, passages, gaps, layout, integrity } = readPages(pdf, context.job, mupdf);
       if (pages.length === 0) { file.troubles.push({ code: 'damaged', part: 'file', page: null, text: 'no pages' }); return nothing('damaged'); }
       const pageOf = new Map<number, number>();
       const pageDicts: PdfDict[] = [];
@@ -52,7 +52,8 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         passages: read([...passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
         metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
         remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights, revisions: revisions.count }),
-        statedPages: pages.length, structure: null, integrity: [],
+        layout: layout ? read(layout) : unread('notOfThisKind'),
+        statedPages: pages.length, structure: null, integrity,
       };
     });
   } catch (error) {

@@ -1,24 +1,31 @@
 import type { PdfDocument } from '../../engines/pdf.ts';
-import { withPage } from '../../engines/pdf.ts';
-import type { Box, Gap, PageFacts, Passage } from '../../model/facts.ts';
+import { withPage, type MupdfModule } from '../../engines/pdf.ts';
+import type { Box, Gap, IntegrityFact, LayoutFacts, PageFacts, Passage } from '../../model/facts.ts';
+import { measureLayout } from './layout.ts';
+import { findUnseen } from './paint.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { countWords } from '../../text/words.ts';
 import { sectionStarts } from '../sections.ts';
 
 interface StextLine { bbox: { x: number; y: number; w: number; h: number }; font: { name: string; size: number }; text: string }
 interface StextBlock { type: string; bbox: { x: number; y: number; w: number; h: number }; lines?: StextLine[] }
-interface Line { text: string; box: Box; size: number; newBlock: boolean }
+interface Line { text: string; box: Box; size: number; font: string; newBlock: boolean; /** outside the visible page */ off: boolean }
 
 const maxPages = 20_000;
 
 /** Page sizes, words and text with the place of every line, page by page. */
-export function readPages(pdf: PdfDocument, job: Job, partPrefix = ''): { pages: PageFacts[]; passages: Passage[]; gaps: Gap[] } {
+export function readPages(pdf: PdfDocument, job: Job, mupdf: MupdfModule | null = null): { pages: PageFacts[]; passages: Passage[]; gaps: Gap[]; layout: LayoutFacts | null; integrity: IntegrityFact[] } {
   const count = Math.min(pdf.countPages(), maxPages);
-  const pages: PageFacts[] = [], gaps: Gap[] = [], lines: Line[][] = [];
+  const pages: PageFacts[] = [], gaps: Gap[] = [], lines: Line[][] = [], integrity: IntegrityFact[] = [];
   for (let index = 0; index < count; index++) {
     heed(job);
     try {
-      const one = withPage(pdf, index, (page) => readPage(page, index + 1));
+      const one = withPage(pdf, index, (page) => {
+        const own = readPage(page, index + 1);
+        // Earlier states are searched for names only; what is unseen is asked of the present one.
+        if (mupdf) integrity.push(...findUnseen(pdf, mupdf, page, index, own.facts.imageShare));
+        return own;
+      });
       pages.push(one.facts);
       lines.push(one.lines);
       if (one.facts.words === 0 && one.facts.images > 0) gaps.push({ part: 'text', page: index + 1, why: 'picture' });
@@ -30,12 +37,24 @@ export function readPages(pdf: PdfDocument, job: Job, partPrefix = ''): { pages:
     }
     if (index % 8 === 7 || index === count - 1) job.progress?.(index + 1, count, 'pages');
   }
-  return { pages, passages: toPassages(lines, pages, partPrefix), gaps };
+  const isHead = findRunningHeads(lines, pages);
+  integrity.push(...findMisplaced(lines));
+  return { pages, passages: toPassages(lines, isHead), gaps, layout: measureLayout(lines.map((l, p) => l.map((line, i) => ({ ...line, head: line.off || isHead(p, i) }))), pages), integrity };
+}
+
+/** Lines too small to read, and lines outside the visible page. */
+function findMisplaced(lines: Line[][]): IntegrityFact[] {
+  return lines.flatMap((own, p) => own.flatMap((line): IntegrityFact[] => {
+    if (!/[\p{L}\p{N}]{2}/u.test(line.text)) return [];
+    const place = { part: 'text', page: p + 1, box: line.box, quote: line.text.slice(0, 80), count: 1 };
+    if (line.off) return [{ code: 'offPage', ...place }];
+    return line.size < 4 && line.size > 0 ? [{ code: 'tiny', ...place }] : [];
+  }));
 }
 
 function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { facts: PageFacts; lines: Line[] } {
   const [x0, y0, x1, y1] = page.getBounds();
-  const stext = page.toStructuredText('preserve-whitespace,preserve-images');
+  const stext = page.toStructuredText('preserve-whitespace,preserve-images,clip=no');
   let blocks: StextBlock[];
   try { blocks = (JSON.parse(cleanJson(stext.asJSON())) as { blocks: StextBlock[] }).blocks; } finally { stext.destroy(); }
   const area = Math.max(1, (x1 - x0) * (y1 - y0));
@@ -47,7 +66,9 @@ function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { 
       const { x, y, w, h } = line.bbox;
       // A character that could not be mapped arrives as U+FFFD; a NUL would cut strings elsewhere.
       const text = line.text.replace(/\u0000/g, '\ufffd');
-      lines.push({ text, box: [x - x0, y - y0, x + w - x0, y + h - y0], size: line.font.size, newBlock: i === 0 });
+      const off = x + w < x0 || y + h < y0 || x > x1 || y > y1;
+      lines.push({ text, box: [x - x0, y - y0, x + w - x0, y + h - y0], size: line.font.size, font: line.font.name, newBlock: i === 0, off });
+      if (off) return;
       const size = String(Math.round(line.font.size * 2) / 2);
       sizes[size] = (sizes[size] ?? 0) + text.length;
       words += countWords(text);
@@ -63,22 +84,23 @@ const round = (n: number): number => Math.round(n * 100) / 100;
 const cleanJson = (json: string): string => json.replace(/[\u0000-\u001f]/g, (c) => (c === '\n' ? c : ' '));
 
 /** Lines to passages: running heads apart, the reference list apart, the rest a passage a page. */
-function toPassages(lines: Line[][], pages: PageFacts[], prefix: string): Passage[] {
-  const isHead = findRunningHeads(lines, pages);
+function toPassages(lines: Line[][], isHead: (page: number, line: number) => boolean): Passage[] {
   const passages: Passage[] = [];
   let section: Passage['section'];
   lines.forEach((pageLines, index) => {
     const page = index + 1;
     let open: Passage | null = null;
     pageLines.forEach((line, i) => {
+      // What nobody sees is still searched for names.
+      if (line.off) { passages.push({ part: 'text', place: 'hidden', page, text: line.text, lines: [{ start: 0, box: line.box }] }); return; }
       if (isHead(index, i)) {
-        passages.push({ part: `${prefix}text`, place: 'runningHead', page, text: line.text, lines: [{ start: 0, box: line.box }] });
+        passages.push({ part: 'text', place: 'runningHead', page, text: line.text, lines: [{ start: 0, box: line.box }] });
         return;
       }
       const starts = sectionStarts(line.text);
       if (starts) { section = starts === 'other' ? undefined : starts; open = null; }
       if (!open) {
-        open = { part: `${prefix}text`, place: 'text', page, text: '', lines: [], section: section ?? (index === 0 ? 'titlePage' : undefined) };
+        open = { part: 'text', place: 'text', page, text: '', lines: [], section: section ?? (index === 0 ? 'titlePage' : undefined) };
         passages.push(open);
       }
       if (open.text) open.text += line.newBlock ? '\n\n' : '\n';
@@ -92,7 +114,7 @@ function toPassages(lines: Line[][], pages: PageFacts[], prefix: string): Passag
 /** A running head repeats near the top or bottom edge from page to page, its number apart. */
 function findRunningHeads(lines: Line[][], pages: PageFacts[]): (page: number, line: number) => boolean {
   const key = (line: Line): string => line.text.replace(/[\divxlc]+(?=\s*$|\s*(?:of|\/))|\d+/gi, '#').replace(/\s+/g, ' ').trim().toLowerCase();
-  const inBand = (line: Line, height: number): boolean => line.box[3] < height * 0.1 || line.box[1] > height * 0.9;
+  const inBand = (line: Line, height: number): boolean => !line.off && (line.box[3] < height * 0.1 || line.box[1] > height * 0.9);
   const seen = new Map<string, number>();
   lines.forEach((pageLines, p) => {
     const here = new Set(pageLines.filter((l) => inBand(l, pages[p]!.height)).map(key));

@@ -1,4 +1,4 @@
-import { readXml, type Attributes } from '../../engines/xml.ts';
+import { readXml, type Attributes } from '../engines/xml.ts';
 
 /** Paragraph and character properties that the built-in engine can show. Lengths in points. */
 export interface Look {

@@ -1,0 +1,13 @@
+import { defineCheck, atFile, look, stops } from '../define.ts';
+
+export const layoutLineSpacing = defineCheck({
+  id: 'layout.line-spacing', needs: ['layout'], reference: 'the brief itself; single spacing is about 1.15 times the size (common practice)',
+  asked: ({ brief }) => (brief.layout.lineSpacing === null ? null : `line spacing ${brief.layout.lineSpacing}`),
+  found: ({ layout }) => (layout.lineSpacing === null ? 'could not be measured' : String(layout.lineSpacing)),
+  evaluate: ({ layout, brief }) => {
+    if (layout.lineSpacing === null) return [look('unmeasured')];
+    const off = Math.abs(layout.lineSpacing - brief.layout.lineSpacing!), data = { found: layout.lineSpacing, asked: brief.layout.lineSpacing! };
+    // Programs differ by some per cent in what they call single.
+    return off <= 0.12 ? [] : [(off <= 0.22 ? look : stops)('other', data, atFile)];
+  },
+});

@@ -1,0 +1,7 @@
+import { madeBrief, madeFacts, madeLayout } from '../../testing/made.ts';
+import { testCheck } from '../../testing/test-check.ts';
+import { read } from '../../model/facts.ts';
+import { layoutMargins } from './margins.ts';
+
+const brief = madeBrief({ layout: { ...madeBrief().layout, marginMm: 25 } }), set = (left: number, bottom = 40) => ({ brief, facts: madeFacts({ layout: read(madeLayout({ marginsMm: { left, right: 26, top: 25, bottom } })) }) });
+testCheck(layoutMargins, { met: [{ name: 'a last line higher up is no margin', given: set(25) }], look: [{ name: 'wider', given: set(31), says: ['wide'] }, { name: 'a little narrow', given: set(22), says: ['narrow'] }], notMet: [{ name: '15 mm', given: set(15), says: ['narrow'] }], notAsked: [{ name: 'nothing asked' }] });

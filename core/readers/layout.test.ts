@@ -1,0 +1,20 @@
+import { expect, test } from '@jest/globals';
+import { convertFiles } from '../verbs/convert.ts';
+import { plantedDocx, inParagraph, wordRun } from '../testing/plant.ts';
+import { readDocument } from './index.ts';
+import { plainFont } from './pdf/layout.ts';
+
+const styles = (spacing: number, size: number) => `<w:styles xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"><w:docDefaults><w:rPrDefault><w:rPr><w:rFonts w:ascii="Arial" w:hAnsi="Arial"/><w:sz w:val="${size * 2}"/></w:rPr></w:rPrDefault></w:docDefaults><w:style w:type="paragraph" w:default="1" w:styleId="Normal"><w:name w:val="Normal"/><w:pPr><w:spacing w:line="${spacing * 240}" w:lineRule="auto"/></w:pPr></w:style></w:styles>`;
+const paper = (spacing: number, size: number, margin: number) => plantedDocx(`${inParagraph(wordRun('Each flood tide carries silt and clay over its surface, some of which settles among the stems before the ebb begins. '.repeat(14)))}<w:sectPr><w:pgSz w:w="11906" w:h="16838"/><w:pgMar w:top="1440" w:right="${margin}" w:bottom="1440" w:left="${margin}"/></w:sectPr>`, { 'word/styles.xml': styles(spacing, size) });
+
+test.each([[1, 11, 1440], [1.5, 12, 1134], [2, 10, 1701]])('spacing %d, %d pt, margins of %d twips: by style and measured after conversion alike', async (spacing, size, margin) => {
+  const docx = paper(spacing, size, margin), byStyle = await readDocument(docx, 'a.docx'), measured = await readDocument((await convertFiles([{ name: 'a.docx', path: 'a.docx', bytes: docx }])).bytes, 'a.pdf');
+  for (const facts of [byStyle, measured]) {
+    if (!facts.layout.ok) throw new Error('no layout');
+    expect(facts.layout.value.sizePt).toBe(size);
+    expect(Math.abs(facts.layout.value.lineSpacing! - spacing)).toBeLessThanOrEqual(0.1);
+    expect(Math.abs(facts.layout.value.marginsMm!.left - margin / 56.7)).toBeLessThanOrEqual(1);
+  }
+  expect(byStyle.layout.ok && byStyle.layout.value.fonts[0]!.name).toBe('Arial');
+});
+test.each([['ABCDEF+TimesNewRomanPS-BoldMT', 'Times New Roman'], ['ABCDEF+Nimbus Roman Regular', 'Nimbus'], ['Arial,Bold', 'Arial'], ['LiberationSerif-Italic', 'Liberation Serif']])('%s is %s', (name, face) => expect(plainFont(name)).toMatch(new RegExp(`^${face}`)));

@@ -1,0 +1,42 @@
+import type { Box, LayoutFacts, PageFacts } from '../../model/facts.ts';
+
+export interface MeasuredLine { box: Box; size: number; font: string; text: string; head: boolean; newBlock: boolean }
+
+/** Line height of single spacing as a multiple of the size. Common practice: text faces are set at about 1.15. */
+const single = 1.15;
+
+/** Measures the layout from where the lines are: dominant size and face by characters, spacing from one line to the next, margins from the ink.
+ * Running heads are not part of the text block. Null where there is too little text to measure. */
+export function measureLayout(lines: MeasuredLine[][], pages: PageFacts[]): LayoutFacts | null {
+  const body = lines.map((l) => l.filter((x) => !x.head && x.text.trim() !== '')), all = body.flat();
+  const characters = all.reduce((n, l) => n + l.text.length, 0);
+  if (characters < 200) return null;
+  const sizes = tally(all.map((l) => [Math.round(l.size * 2) / 2, l.text.length])), fonts = tally(all.map((l) => [plainFont(l.font), l.text.length]));
+  const sizePt = sizes[0]![0], main = (l: MeasuredLine): boolean => Math.abs(l.size - sizePt) < 0.3;
+  const steps: [number, number][] = [];
+  for (const page of body) for (let i = 1; i < page.length; i++) {
+    const [a, b] = [page[i - 1]!, page[i]!];
+    if (!main(a) || !main(b)) continue;
+    const step = b.box[3] - a.box[3];
+    if (step > sizePt * 0.8 && step < sizePt * 4) steps.push([Math.round(step * 10) / 10, 1]);
+  }
+  const step = tally(steps)[0]?.[0];
+  const inches = (points: number): number => Math.round((points * 25.4) / 72 * 10) / 10;
+  // The edge that a twentieth of the lines go beyond is an outlier's, not the block's.
+  const full = body.flatMap((page, i) => page.filter(main).map((l) => ({ left: l.box[0], right: pages[i]!.width - l.box[2] })));
+  const vertical = body.flatMap((page, i) => (page.length > 8 ? [{ top: Math.min(...page.map((l) => l.box[1])), bottom: pages[i]!.height - Math.max(...page.map((l) => l.box[3])) }] : []));
+  return {
+    source: 'measured', sizePt, fonts: fonts.slice(0, 6).map(([name, n]) => ({ name, share: Math.round((n / characters) * 1000) / 1000 })), otherSizes: sizes.slice(1).filter(([, n]) => n > characters * 0.01).map(([s]) => s).slice(0, 6),
+    lineSpacing: step === undefined ? null : Math.round((step / (sizePt * single)) * 20) / 20,
+    marginsMm: full.length < 5 ? null : { left: inches(quantile(full.map((f) => f.left), 0.05)), right: inches(quantile(full.map((f) => f.right), 0.05)), top: vertical.length ? inches(Math.min(...vertical.map((v) => v.top))) : null, bottom: vertical.length ? inches(Math.min(...vertical.map((v) => v.bottom))) : null },
+  };
+}
+
+function tally<T>(rows: [T, number][]): [T, number][] {
+  const counts = new Map<T, number>();
+  for (const [key, n] of rows) counts.set(key, (counts.get(key) ?? 0) + n);
+  return [...counts].sort((a, b) => b[1] - a[1]);
+}
+const quantile = (values: number[], q: number): number => [...values].sort((a, b) => a - b)[Math.floor(values.length * q)] ?? 0;
+/** A face without its subset tag and style: “ABCDEF+TimesNewRomanPS-BoldMT” is Times New Roman. */
+export const plainFont = (name: string): string => name.replace(/^[A-Z]{6}\+/, '').replace(/[-, ]?(?:Regular|Roman(?=$)|Bold|Italic|Oblique|Medium|Light|Semi[Bb]old|Book|Ital)+/g, '').replace(/(?:PS)?MT$|PS$/, '').replace(/([a-z])([A-Z])/g, '$1 $2').replace(/[-,\s]+$/, '').trim() || name;

@@ -1,0 +1,77 @@
+import type * as Mupdf from 'mupdf';
+import type { MupdfModule, PdfDocument } from '../../engines/pdf.ts';
+import type { Box, IntegrityFact } from '../../model/facts.ts';
+
+/** Signs in a content stream that text may be there without being seen: render mode 3 (ISO 32000-1, 9.3.6) or a fill of paper white (8.6.8). */
+const invisibleSign = /(?:^|\s)3\s+Tr\b/, whiteSign = /(?:^|\s)(?:1(?:\.0+)?\s+g|1(?:\.0+)?\s+1(?:\.0+)?\s+1(?:\.0+)?\s+rg|0(?:\.0+)?\s+0(?:\.0+)?\s+0(?:\.0+)?\s+0(?:\.0+)?\s+k|(?:1(?:\.0+)?\s+){1,4}scn?|0\.9[5-9]\d*\s+g)\b/;
+/** A share of the page under a picture from which invisible text is the machine-read layer of a scan. */
+const scanShare = 0.5;
+
+/** Text of a page that is painted and not seen. Pages whose content has no such sign are not walked at all.
+ * @param imageShare - of the page's area, 0 to 1 */
+export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number): IntegrityFact[] {
+  const content = contentOf(pdf, index);
+  const mayHide = invisibleSign.test(content), mayBlend = whiteSign.test(content);
+  if ((!mayHide && !mayBlend) || !/T[jJ]|Do\b/.test(content)) return [];
+  const found: IntegrityFact[] = [], painted: { box: Box; light: number }[] = [];
+  const [x0, y0, x1, y1] = page.getBounds();
+  const add = (code: IntegrityFact['code'], text: { string: string; box: Box | null }): void => {
+    if (!/[\p{L}\p{N}]{2}/u.test(text.string)) return;
+    found.push({ code, part: 'text', page: index + 1, box: text.box && (text.box.map((n, i) => Math.round((n - (i % 2 === 0 ? x0 : y0)) * 10) / 10) as Box), quote: text.string.slice(0, 80), count: 1 });
+  };
+  const device = new mupdf.Device({
+    ignoreText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { if (imageShare < scanShare) add('invisible', read(text, ctm)); },
+    fillText: (text: Mupdf.Text, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
+      const shown = read(text, ctm), ground = shown.box ? groundUnder(shown.box, painted) : 1;
+      if (alpha < 0.05 || Math.abs(lightness(space, colour) - ground) < 0.04) add('background', shown);
+    },
+    fillPath: (path: Mupdf.Path, _evenOdd: boolean, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
+      if (alpha > 0.5) painted.push({ box: path.getBounds(null as never, ctm) as Box, light: lightness(space, colour) });
+    },
+    fillImage: (_image: Mupdf.Image, ctm: Mupdf.Matrix) => { painted.push({ box: mupdf.Rect.transform([0, 0, 1, 1], ctm) as Box, light: 0.5 }); },
+    fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], light: 0.5 }); },
+  } as never);
+  try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); }
+  return merge(found);
+}
+
+function contentOf(pdf: PdfDocument, index: number): string {
+  const contents = pdf.findPage(index).get('Contents'), parts: string[] = [];
+  const take = (object: Mupdf.PDFObject): void => { try { const b = object.readStream(); parts.push(b.asString()); b.destroy(); } catch { /* not a stream */ } };
+  if (contents.isArray()) contents.forEach((c) => take(c)); else if (contents.isStream()) take(contents);
+  return parts.join('\n');
+}
+
+function read(text: Mupdf.Text, ctm: Mupdf.Matrix): { string: string; box: Box | null } {
+  let string = '', box: Box | null = null;
+  text.walk({
+    showGlyph: (_font: Mupdf.Font, trm: Mupdf.Matrix, _glyph: number, unicode: number) => {
+      string += unicode > 0 ? String.fromCodePoint(unicode) : '';
+      const x = trm[4] * ctm[0] + trm[5] * ctm[2] + ctm[4], y = trm[4] * ctm[1] + trm[5] * ctm[3] + ctm[5], size = Math.hypot(trm[2], trm[3]) * Math.hypot(ctm[2], ctm[3]) || 1;
+      box = box ? [Math.min(box[0], x), Math.min(box[1], y - size), Math.max(box[2], x + size * 0.5), Math.max(box[3], y)] : [x, y - size, x + size * 0.5, y];
+    },
+  } as never);
+  return { string, box };
+}
+
+/** 0 black to 1 white. */
+function lightness(space: Mupdf.ColorSpace, colour: number[]): number {
+  if (space.isCMYK()) { const [c = 0, m = 0, y = 0, k = 0] = colour; return (1 - k) * (1 - (0.3 * c + 0.59 * m + 0.11 * y)); }
+  if (colour.length >= 3) return 0.3 * colour[0]! + 0.59 * colour[1]! + 0.11 * colour[2]!;
+  return colour[0] ?? 0;
+}
+/** What lies under a box: the last thing painted that covers its middle; else the sheet, which is white. */
+function groundUnder(box: Box, painted: { box: Box; light: number }[]): number {
+  const [x, y] = [(box[0] + box[2]) / 2, (box[1] + box[3]) / 2];
+  for (let i = painted.length - 1; i >= 0; i--) { const p = painted[i]!; if (x >= p.box[0] && x <= p.box[2] && y >= p.box[1] && y <= p.box[3]) return p.light; }
+  return 1;
+}
+/** Neighbouring stretches on one line are one place. */
+function merge(found: IntegrityFact[]): IntegrityFact[] {
+  const out: IntegrityFact[] = [];
+  for (const f of found) {
+    const last = out[out.length - 1];
+    if (last && last.code === f.code && last.box && f.box && Math.abs(last.box[1] - f.box[1]) < 3) { last.quote = `${last.quote}${f.quote}`.slice(0, 80); last.count++; last.box = [Math.min(last.box[0], f.box[0]), Math.min(last.box[1], f.box[1]), Math.max(last.box[2], f.box[2]), Math.max(last.box[3], f.box[3])]; } else out.push({ ...f });
+  }
+  return out;
+}
