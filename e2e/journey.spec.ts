@@ -10,8 +10,8 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   // Read: the wording is kept word for word, and what it asks is in the docket.
   await student.goesTo('Read');
   await expect(page.getByLabel('Wording of the assignment')).toContainText('Marking is anonymous: your name must not appear anywhere');
-  await expect(page.getByLabel('Place')).toHaveValue('GEO 3107 Report 2');
-  await expect(page.getByLabel('Pattern')).toHaveValue('CandidateNumber_GEO3107.pdf');
+  await expect(page.getByLabel('Place', { exact: true })).toHaveValue('GEO 3107 Report 2');
+  await expect(page.getByLabel('Pattern', { exact: true })).toHaveValue('CandidateNumber_GEO3107.pdf');
 
   // Bring: full name, kind by content.
   await student.goesTo('Bring');
@@ -79,7 +79,7 @@ test('a new paper by hand: paste, settle, bring a link, be told the way out', as
   await page.getByLabel('Wording of the assignment').fill('Submit your essay as a PDF by 17:00 on 12 March 2099 (UK time). At most 2 MB.');
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByLabel('At most, in MB')).toHaveValue('2');
-  await expect(page.getByLabel('Due')).toHaveValue('2099-03-12T17:00');
+  await expect(page.getByLabel('Due', { exact: true })).toHaveValue('2099-03-12T17:00');
   await page.getByLabel('At most, words').fill('many');
   await page.getByRole('button', { name: 'Keep the brief' }).click();
   await expect(page.getByRole('alert')).toContainText('maxWords');
@@ -115,10 +115,10 @@ test('details are kept, wiped, and short ones explained; the route works by keyb
   const student = new Student(page);
   await student.arrives();
   await page.getByRole('link', { name: 'My details' }).click();
-  await page.getByLabel('Username').fill('ab');
+  await page.getByLabel('Username', { exact: true }).fill('ab');
   await student.sees(/one or two letters/);
   await page.getByRole('button', { name: 'Wipe them' }).click();
-  await expect(page.getByLabel('Surname')).toHaveValue('');
+  await expect(page.getByLabel('Surname', { exact: true })).toHaveValue('');
   await page.getByRole('link', { name: 'Papers' }).click();
   await student.opens('Tide tables and their errors');
   await expect(student.docket()).toBeVisible();
