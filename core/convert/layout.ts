@@ -48,6 +48,7 @@ a{color:#1a4a7a} .break{page-break-after:always} .note{font-size:0.85em;margin-t
       if (page.foot) stamp(pdf, i, fill(page.foot), left, page.heightPt - bottom * 0.45);
     }
     pdf.subsetFonts();
+    pdf.addObject(pdf.newDictionary()).destroy();
     const root = pdf.getTrailer().get('Root');
     root.delete('Info');
     if (page.language) pdf.setLanguage(page.language.slice(0, 2).toLowerCase() as never);

@@ -1,7 +1,7 @@
 import { defineCheck, look, seenText } from '../define.ts';
 import { around, boxOf } from '../../identity/search.ts';
 
-const thanks = /\b(?:I|we)\s+(?:would\s+like\s+to\s+|wish\s+to\s+|want\s+to\s+|am\s+grateful|are\s+grateful)(?:thank|acknowledge|express|to)?\b|\b(?:many\s+)?thanks\s+(?:are\s+due\s+)?to\s+(?:my|our)\b|\bmy\s+(?:tutor|supervisor|lecturer|advisor|adviser|mentor|placement|employer)\b/gi;
+const thanks = /\b(?:I|we)\s+(?:(?:would\s+like\s+to|wish\s+to|want\s+to|must)\s+(?:thank|acknowledge|express)|(?:am|are)\s+(?:very\s+)?grateful|thank)\b|\b(?:many\s+)?thanks\s+(?:are\s+due\s+)?to\s+(?:my|our)\b|\bmy\s+(?:tutor|supervisor|lecturer|advisor|adviser|mentor|placement|employer)\b/gi;
 
 export const identityAcknowledgement = defineCheck({
   id: 'identity.acknowledgement', needs: ['passages'], reference: 'common practice, no published source',

@@ -25,6 +25,8 @@ export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
       editDict(pdf, num, value, survey);
       if (stream && isDict(value)) await cleanStream(pdf, num, value, survey, cleanInner);
     }
+    // Where nothing else was edited, the engine would write the trailer as it was read: a new object, which is dropped again, starts a new one.
+    pdf.addObject(pdf.newDictionary()).destroy();
     const trailer = pdf.getTrailer();
     for (const key of ['Info', 'ID']) trailer.delete(key);
     const root = trailer.get('Root');
