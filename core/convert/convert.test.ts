@@ -52,7 +52,7 @@ describe('DOCX', () => {
 describe('other kinds', () => {
   test.each<[string, string, Uint8Array]>([
     ['ODT', 'a.odt', plantedOdt('<text:h text:outline-level="1">Head</text:h><text:list><text:list-item><text:p>item</text:p></text:list-item></text:list><table:table><table:table-row><table:table-cell><text:p>cell</text:p></table:table-cell></table:table-row></table:table>')],
-    ['text', 'a.txt', new TextEncoder().encode('Line one\nline <two> & three\n')], ['RTF', 'a.rtf', new TextEncoder().encode('{\\rtf1\\ansi{\\fonttbl{\\f0 Times;}}Caf\\\'e9 \\u8211? word\\par second}')], ['HTML', 'a.html', new TextEncoder().encode('<!doctype html><script>alert(1)</script><h1>Title</h1><p>words &amp; more</p>')],
+    ['text', 'a.txt', new TextEncoder().encode('Line one\nline <two> & three\n')], ['RTF', 'a.rtf', new TextEncoder().encode('{\\rtf1\\ansi\\headery708\\footery708{\\fonttbl{\\f0 Times;}}Caf\\\'e9 \\u8211? word\\par second}')], ['HTML', 'a.html', new TextEncoder().encode('<!doctype html><script>alert(1)</script><h1>Title</h1><p>words &amp; more</p>')],
   ])('%s keeps every word', async (_, name, bytes) => { const done = await convert(name, bytes); expect([done.proof.missing, done.proof.added]).toEqual([[], []]); expect(done.proof.wordsBefore).toBeGreaterThan(1); });
   test('several files become one PDF, in order', async () => {
     const done = await convertFiles([file('a.pdf', await plantedPdf(() => {}, { text: 'first part' })), file('b.jpg', await plainPicture('jpeg')), file('c.docx', plantedDocx())]);

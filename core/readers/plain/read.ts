@@ -74,7 +74,7 @@ export function rtfToText(source: string): { text: string; info: Record<string, 
   let pending = 0, buffer = '';
   const flush = (): void => { if (state.skip && buffer.trim()) { if (/^info:/.test(state.skip)) { const k = state.skip.slice(5); if (k) info[k] = ((info[k] ?? '') + buffer).trim(); } else hidden.push(buffer.trim()); } buffer = ''; };
   const put = (value: string): void => { if (pending > 0) { pending--; return; } if (state.skip) buffer += value; else text += value; };
-  const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header\w?|footer\w?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend)$/;
+  const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend)$/;
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
     const [, word, argument, hex, symbol, brace, plain] = m;
     if (brace === '{') { flush(); stack.push(state); state = { ...state }; }
