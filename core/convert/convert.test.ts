@@ -62,4 +62,8 @@ describe('other kinds', () => {
   test.each<[string, Uint8Array]>([['a.docx', plantedDocx().slice(0, 400)], ['a.bin', Uint8Array.of(1, 2, 3, 0)], ['a.url', new TextEncoder().encode('[InternetShortcut]\nURL=https://x.example')]])('%s that is no document is refused with a reason', async (name, bytes) => { await expect(convert(name, bytes)).rejects.toBeInstanceOf(CannotDo); });
 });
 
+test('a compound whose hyphen falls on a line’s end is not lost', async () => {
+  const words = Array.from({ length: 400 }, (_, i) => `${'x'.repeat(1 + (i % 7))} south-west`).join(' ');
+  expect((await convert('a.txt', new TextEncoder().encode(words))).proof).toMatchObject({ missing: [], added: [] });
+});
 test.each([[1, 'lowerLetter', 'a'], [27, 'upperLetter', 'AA'], [4, 'lowerRoman', 'iv'], [1999, 'upperRoman', 'MCMXCIX'], [7, 'decimalZero', '07']])('%d as %s', (n, format, shown) => expect(formatNumber(n, format)).toBe(shown));

@@ -29,6 +29,14 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
     const joined = missing.findIndex((m) => m === added[i]! + added[i + 1]! || m.replace(/[-‐]/g, '') === added[i]! + added[i + 1]!);
     if (joined >= 0) { missing = missing.filter((_, k) => k !== joined); added = added.filter((_, k) => k !== i && k !== i + 1); i--; }
   }
+  // A hyphen that happens to stand at a line's end belongs to its compound: both halves are there.
+  added = added.filter((w) => {
+    for (let i = 2; i <= w.length - 2; i++) {
+      const [a, b] = [missing.indexOf(w.slice(0, i)), missing.indexOf(w.slice(i))];
+      if (a >= 0 && b >= 0 && a !== b) { missing = missing.filter((_, k) => k !== a && k !== b); return false; }
+    }
+    return true;
+  });
   // A note's mark clings to the word before it, or stands between two that the source runs together.
   const marks = new Set(page.generated);
   added = added.filter((w) => {
