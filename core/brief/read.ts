@@ -41,7 +41,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const limits = readLimits(clauses);
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     const statements = limits.filter((l) => l.field === field);
-    const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, clauses)) : statements.map(() => -1);
+    const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents)) : statements.map(() => -1);
     statements.forEach((s, i) => {
       if (s.remark) remarks.push({ field: `limits.${field}`, kind: 'megapixels', quotes: [quote(s)] });
       const owner = owned[i]!;
@@ -104,7 +104,7 @@ const sameTime = (a: string, b: string): boolean => a === b || (a.length === 10 
 const mostExact = (statements: Statement<string>[], value: string): string => statements.map((s) => s.value).filter((v) => !isUnsettledDate(v) && sameTime(v, value)).sort((a, b) => b.length - a.length)[0] ?? value;
 
 /** Which of several documents a limit belongs to: the one whose demand stands in the same clause, or whose name does. -1: to all. */
-function ownerOf(s: { start: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents'], _clauses: unknown): number {
+function ownerOf(s: { start: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents']): number {
   const inside = spans.map((span, i) => ({ i, span })).filter(({ span }) => span.start >= s.clause.start && span.start < s.clause.end);
   if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, s.start - s.clause.start - 50)))) return -1;
   if (inside.length === 1) return inside[0]!.i;

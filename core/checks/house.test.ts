@@ -29,6 +29,6 @@ test('every listed check has a file, and ids are unique', () => {
 test('every message key that a check uses has words', () => {
   for (const f of files) {
     const source = readFileSync(join(folder, `${f}.ts`), 'utf8');
-    for (const m of source.matchAll(/\b(?:stops|look)\('(\w+)'/g)) for (const id of (families[f] ?? [f.replace('/', '.')]).slice(0, 1)) expect(Object.keys(wordsFor(id).says)).toContain(m[1]);
+    for (const m of source.matchAll(/\b(?:stops|look)\('(\w+)'|phraseDrafts\(\w+, \w+, '(\w+)'/g)) for (const id of (families[f] ?? [f.replace('/', '.')]).slice(0, 1)) expect(Object.keys(wordsFor(id).says)).toContain(m[1] ?? m[2]);
   }
 });

@@ -1,7 +1,7 @@
 import { saveWhole, withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import { CannotDo, heed, type Job } from '../../model/outcome.ts';
 import { surveyPdf, type Survey } from '../../readers/pdf/survey.ts';
-import { isDict, nameOf, PdfRef, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
+import { isDict, nameOf, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
 import { cleanPicture } from './picture.ts';
 
 /** Keys that say something about the file rather than show anything, wherever they stand.
@@ -90,4 +90,3 @@ async function cleanStream(pdf: PdfDocument, num: number, dict: PdfDict, survey:
     }
   } catch { /* a stream that cannot be decoded stays as it is; the proof will say what is left in it */ } finally { object.destroy(); }
 }
-export { PdfRef };

@@ -45,11 +45,8 @@ test('whatever follows the end of a JPEG goes', async () => {
   expect(new TextDecoder('latin1').decode((await clean('a.jpg', longer)).bytes)).not.toContain('Vestergaard');
 });
 test('TIFF: directories are wiped in place, strips untouched', async () => {
-  const source = `${folder}/a.png`, path = `${folder}/a.tif`;
-  writeFileSync(source, await plainPicture('png'));
-  try { execFileSync('pdftoppm', ['-v'], { stdio: 'ignore' }); } catch { /* only to see that poppler is there */ }
-  const tiff = plainTiff();
-  writeFileSync(path, tiff);
+  const path = `${folder}/a.tif`;
+  writeFileSync(path, plainTiff());
   execFileSync('exiftool', ['-q', '-overwrite_original', `-Artist=${secret}`, `-ImageDescription=${secret}`, path]);
   const done = await clean('a.tif', new Uint8Array(readFileSync(path)));
   writeFileSync(path, done.bytes);

@@ -25,7 +25,7 @@ export const briefTable: { name: string; text: string; expects: Record<string, u
   { name: 'peer review talk', text: 'The peer review in week 6 is anonymous. Essays are due on 2 June 2027.', expects: { anonymous: null, due: '2027-06-02' } },
   { name: 'interviews', text: 'Your interviewees must remain anonymous in the report. Use pseudonyms.', expects: { anonymous: null } },
   { name: 'plagiarism warning alone', text: 'Plagiarism is academic misconduct and will be reported. Always cite your sources.', expects: { similarityChecked: null, declaration: null } },
-  { name: 'similarity with a report to the student', text: 'A similarity report is produced within 30 minutes, and you may look at it. You can resubmit until the due date; each new submission overwrites the previous one.', expects: { similarityChecked: true, 'attempts.keeps': 'latest' } },
+  { name: 'similarity with a score for the student', text: 'A similarity score is produced within 30 minutes, and you may look at it. You can resubmit until the due date; each new submission overwrites the previous one.', expects: { similarityChecked: true, 'attempts.keeps': 'latest' } },
   { name: 'no similarity check', text: 'The logbook will not be checked for similarity.', expects: { similarityChecked: false } },
   { name: 'once only', text: 'Be careful: you can submit only once, and the file cannot be changed afterwards.', expects: { 'attempts.allowed': 1 } },
   { name: 'all kept', text: 'You may submit as many times as you wish; all submissions are stored and the best one counts.', expects: { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'all' } },
