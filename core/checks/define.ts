@@ -6,7 +6,7 @@ import type { Kind } from '../model/kinds.ts';
 import type { Sign } from '../identity/search.ts';
 
 /** Facts that can be `unread`; a check names those it needs and never sees the others' absence. */
-export type Fact = { [K in keyof DocumentFacts]: DocumentFacts[K] extends Read<unknown> ? K : never }[keyof DocumentFacts];
+export type Fact = { [K in keyof DocumentFacts]-?: DocumentFacts[K] extends Read<unknown> ? K : never }[keyof DocumentFacts];
 type Value<T> = T extends { ok: true; value: infer V } ? V : never;
 
 /** What a check is given. `wanted` tells how far anonymity is asked for. */

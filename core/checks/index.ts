@@ -44,6 +44,8 @@ import { remainsOlderRevision } from './remains/older-revision.ts';
 import { remainsPlaceholder } from './remains/placeholder.ts';
 import { remainsTrackedChanges } from './remains/tracked-changes.ts';
 import { setDuplicate } from './set/duplicate.ts';
+import { setEarlierVersion } from './set/earlier-version.ts';
+import { setKind } from './set/kind.ts';
 import { setMissing } from './set/missing.ts';
 import { setOneFile } from './set/one-file.ts';
 import { setSurplus } from './set/surplus.ts';
@@ -74,4 +76,4 @@ export const checks: readonly Check[] = [
 ];
 
 /** Every check of the documents together. */
-export const setChecks: readonly SetCheck[] = [setMissing, setSurplus, setOneFile, setDuplicate, setTemplateUnchanged, timeWindow, timeMargin, timeSimilarity];
+export const setChecks: readonly SetCheck[] = [setMissing, setSurplus, setKind, setOneFile, setDuplicate, setEarlierVersion, setTemplateUnchanged, timeWindow, timeMargin, timeSimilarity];

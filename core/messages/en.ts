@@ -3,7 +3,7 @@
 export interface Words { line: string; says: Record<string, string> }
 
 export const words: Record<string, Words> = {
-  'file.type': { line: 'The kind that is asked for', says: { wrongKind: 'This is {kind}, and {asked} is asked for: the receiver would refuse it. Convert it in Mend.' } },
+  'file.type': { line: 'The kind that is asked for', says: { wrongKind: 'This is {kind}, and {asked} is asked for: the receiver would refuse it. Convert it in Mend.', archive: 'This is an archive that holds {inside}, and {asked} is asked for. Unpack it and bring the document itself.' } },
   'file.extension': { line: 'Ending fits the content', says: { mismatch: 'The name ends in .{extension}, but the content is {kind}: it would not open. Rename it to end in .{ending}.', none: 'The name has no ending, so receivers cannot tell that it is {kind}. Add .{ending}.' } },
   'file.size': { line: 'Size', says: { over: 'The file has {bytes} and may have {max}. Shrink it in Mend, or ask the department.', between: 'The file has {bytes} against {max}: within the limit if a megabyte is counted as 1,048,576 bytes, over it by the strict reading. Shrink it to be safe.' } },
   'file.empty': { line: 'Not empty', says: { zero: 'The file has 0 bytes: there is nothing in it. Save the paper again and bring that file.' } },
@@ -60,6 +60,8 @@ export const words: Record<string, Words> = {
   'set.surplus': { line: 'Nothing that is not asked for', says: { surplus: '“{name}” answers to none of the documents asked for.' } },
   'set.one-file': { line: 'One single file', says: { several: 'One single file is asked for and there are {count}. Put them into one PDF.' } },
   'set.duplicate': { line: 'Each document once', says: { bytes: '“{name}” and “{other}” are the same, byte for byte.', name: 'Two different files are called “{name}”.' } },
+  'set.kind': { line: 'Each document of its kind', says: { kinds: 'Asked for: {asked}. Brought: {found}. Convert one, or bring the other.' } },
+  'set.earlier-version': { line: 'The newest version of each', says: { earlier: '“{name}” is nearly the same as “{other}” and older ({why}): {changed} words differ. Hand in the newer one.', unclear: '“{name}” and “{other}” are nearly the same ({changed} words differ), and nothing tells which is newer. Look at what changed.', kinds: '“{name}” and “{other}” say nearly the same, but {changed} words differ: one was not made from the other as it stands.' } },
   'set.template-unchanged': { line: 'The template is filled in', says: { unchanged: '“{name}” is the template “{template}” as it was supplied: nothing has been written in it.' } },
   'time.window': { line: 'Open now', says: { notYet: 'It opens only on {opens}.', over: 'It closed on {due}. Ask the department to reopen it.' } },
   'time.margin': { line: 'Time to spare', says: { short: '{minutes} minutes are left. Sending can fail: start now.' } },
@@ -88,6 +90,12 @@ export function say(check: string, key: string, data: Record<string, string | nu
   if (template === undefined) throw new Error(`no words for ${check}/${key}`);
   return template.replace(/\{(\w+)\}/g, (_, name: string) => (name === 'reason' ? reasons[String(data.reason)] ?? String(data.reason) : String(data[name] ?? '')));
 }
+
+/** On what it rests that one of two versions is newer. */
+export const groundWords: Record<string, string> = {
+  savedInside: 'its exact bytes are an earlier state inside the other', revisionIds: 'the other holds all its editing sessions and more', changesAccepted: 'its tracked changes are settled in the other', saves: 'it was saved fewer times', editingTime: 'it was edited for less time',
+  modified: 'it was last changed earlier', leftovers: 'it still has places to fill in', comments: 'it still has comments', textDate: 'the date on its first page is earlier', nameMark: 'its name says so', fileTime: 'its file is older on disk', sameLine: 'the other was made from it here',
+};
 
 /** Why a line is unread. */
 export const unreadWords: Record<string, string> = {

@@ -52,7 +52,7 @@ export type MetadataSort =
 /** Something found about the file as a whole while it was read. */
 export type TroubleCode =
   | 'empty' | 'truncated' | 'repaired' | 'link' | 'lock' | 'partial' | 'vendor' | 'macros' | 'javascript' | 'launch'
-  | 'externalReference' | 'oleObject' | 'attachment' | 'damaged' | 'bomb' | 'unsafePath';
+  | 'externalReference' | 'oleObject' | 'attachment' | 'damaged' | 'bomb' | 'unsafePath' | 'archive';
 export interface Trouble { code: TroubleCode; part: string; page: number | null; text: string }
 
 export interface FileFacts {
@@ -85,7 +85,11 @@ export interface DocumentFacts {
   structure: { images: number; tables: number; equations: number; footnotes: number } | null;
   /** text that is there and not seen, or seen and not readable */
   integrity: IntegrityFact[];
+  /** traces of how the file came about, for telling which of two versions is newer */
+  history?: History;
 }
+/** `revisionIds`: one for each editing session (OOXML `w:rsid`, ODF `Rsid`); `earlierStates`: SHA-256 of each saved state that is still inside. */
+export interface History { revisionIds: string[]; earlierStates: string[] }
 
 export interface IntegrityFact {
   code: 'invisible' | 'tiny' | 'offPage' | 'background' | 'vanish' | 'hiddenLayer' | 'lookalike' | 'zeroWidth' | 'garbled';

@@ -96,6 +96,8 @@ function sniffPackage(bytes: Uint8Array, extension: string): KindVerdict {
   }
   // A package of one program: its index holds .iwa parts, or an XML index beside preview pictures.
   if (has(/(^|\/)Index\.zip$|\.iwa$|(^|\/)index\.(apxl|xml)(\.gz)?$/i)) { troubles.push(trouble('vendor', extension)); return done('vendor'); }
+  const inside = entries.map((e) => e.name.split(/[\\/]/).pop()!).filter((n) => n !== '' && !n.startsWith('.'));
+  troubles.push(trouble('archive', inside.slice(0, 4).join(', ') + (inside.length > 4 ? ` and ${inside.length - 4} more` : '')));
   return done('zip');
 }
 
@@ -146,6 +148,6 @@ function addressOnly(text: string, extension: string): string | null {
     } catch { /* not JSON */ }
   }
   const lines = text.split(/\s*\n\s*/).filter(Boolean);
-  if (lines.length <= 3 && lines.some((l) => /^https?:\/\/\S+$/i.test(l)) && text.replace(/https?:\/\/\S+/gi, '').trim().length < 60) return /https?:\/\/\S+/i.exec(text)![0];
+  if (lines.length <= 3 && lines.some((l) => /(^|\s)https?:\/\/\S+$/i.test(l)) && text.replace(/https?:\/\/\S+/gi, '').trim().length < 60) return /https?:\/\/\S+/i.exec(text)![0];
   return endings.link.includes(extension) ? lines[0] ?? '' : null;
 }

@@ -10,5 +10,5 @@ export const fileType = defineCheck({
   asked: ({ document }) => (document && document.types.length > 0 ? document.types.map((t) => kindNames[t]).join(' or ') : null),
   found: ({ file }) => kindNames[file.kind],
   evaluate: ({ file, document }) => (document!.types.some((t) => satisfies(file.kind, t)) || file.kind === 'empty'
-    ? [] : [stops('wrongKind', { kind: kindNames[file.kind], asked: document!.types.map((t) => kindNames[t]).join(' or ') }, atFile)]),
+    ? [] : file.troubles.some((t) => t.code === 'archive') ? [stops('archive', { inside: file.troubles.find((t) => t.code === 'archive')!.text || 'nothing', asked: document!.types.map((t) => kindNames[t]).join(' or ') }, atFile)] : [stops('wrongKind', { kind: kindNames[file.kind], asked: document!.types.map((t) => kindNames[t]).join(' or ') }, atFile)]),
 });

@@ -1,7 +1,6 @@
 import { defineCheck } from '../define.ts';
 import { countPhrases, phraseDrafts } from '../phrases.ts';
-
-const broken = /Error!\s+(?:Reference source not found|Bookmark not defined)\.?|Error: Reference source not found|(?:(?:Figure|Fig\.|Table|Section|Chapter|Eq\.|Equation|Appendix)\s+|\[|\()\?\?+[\])]?/gi;
+import { brokenReferences as broken } from '../../tables/leftovers.ts';
 
 export const remainsBrokenReference = defineCheck({
   id: 'remains.broken-reference', needs: ['passages'], reference: 'common practice, no published source',

@@ -1,7 +1,6 @@
 import { defineCheck } from '../define.ts';
 import { countPhrases, phraseDrafts } from '../phrases.ts';
-
-const placeholders = /\b(?:TODO|FIXME|TBC|TBD)\b|\bXXX+\b|[[<{](?:insert|add|enter|type|your|name|title|date|ref(?:erence)?s?|citation|cite)\b[^\]>}]{0,60}[\]>}]|(?:^|[[<{(])\s*(?:insert|add)\s+(?:\w+\s+){0,4}here\b|\blorem ipsum\b|\bClick (?:or tap )?here to enter\b|\[\?\]|\bcitation needed\b/gim;
+import { placeholders } from '../../tables/leftovers.ts';
 
 export const remainsPlaceholder = defineCheck({
   id: 'remains.placeholder', needs: ['passages'], reference: 'common practice, no published source',

@@ -31,7 +31,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
     }
     if (/\.(xml|rels|vml)$/i.test(name)) {
       const xml = new TextDecoder().decode(part);
-      for (const m of xml.matchAll(/\bw:rsid\w*="([0-9A-F]{8})"/g)) revisionIds.add(m[1]!);
+      for (const m of xml.matchAll(/\bw:rsid\w*(?:\s+w:val)?="([0-9A-F]{8})"/g)) revisionIds.add(m[1]!);
       const story = storyParts.find((s) => s.pattern.test(name));
       if (story) {
         const read = readStory(xml, name, story.place);
@@ -74,6 +74,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
     file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: counts.comments, trackedChanges: counts.trackedChanges, highlights: counts.highlights, revisions: 0 }),
     layout: styleLayout(pack), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
+    history: { revisionIds: [...revisionIds], earlierStates: [] },
   };
 }
 

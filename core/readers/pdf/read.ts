@@ -1,3 +1,4 @@
+import { sha256 } from '../../engines/hash.ts';
 import { withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import { CannotDo, heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type Trouble } from '../../model/facts.ts';
@@ -7,7 +8,7 @@ import { readXmp } from '../xmp.ts';
 import type { ReadContext } from '../context.ts';
 import { readPicture } from '../image/read.ts';
 import { readFonts } from './fonts.ts';
-import { earlierStates } from './revisions.ts';
+import { earlierStates, possibleEnds } from './revisions.ts';
 import { readInfo, readStrings } from './strings.ts';
 import { surveyPdf, type Survey } from './survey.ts';
 import { readPages } from './text.ts';
@@ -54,6 +55,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights, revisions: revisions.count }),
         layout: layout ? read(layout) : unread('notOfThisKind'),
         statedPages: pages.length, structure: null, integrity,
+        history: { revisionIds: [], earlierStates: await Promise.all(earlierStates(bytes).flatMap((end) => possibleEnds(bytes, end)).map((end) => sha256(bytes.subarray(0, end)))) },
       };
     });
   } catch (error) {

@@ -14,3 +14,10 @@ export function earlierStates(bytes: Uint8Array): number[] {
   // What follows the last mark is no further state; a state must be followed by more objects.
   return ends.filter((end) => /\d+\s+\d+\s+obj|\bxref\b/.test(latin1(bytes, end, Math.min(bytes.length, end + 1_000_000)))).slice(-8);
 }
+
+/** Where the earlier file itself may have ended: an update begins on a new line, so it cannot be seen which of the line ends were there before. */
+export function possibleEnds(bytes: Uint8Array, end: number): number[] {
+  const ends = [end];
+  while (ends.length < 4 && (bytes[ends.at(-1)! - 1] === 0x0a || bytes[ends.at(-1)! - 1] === 0x0d)) ends.push(ends.at(-1)! - 1);
+  return ends;
+}
