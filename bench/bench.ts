@@ -3,6 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { readBrief } from '../core/brief/read.ts';
+import { changesBetween } from '../core/versions/changes.ts';
 import { convertFiles, joinPdfs } from '../core/verbs/convert.ts';
 import { buildPapers, paperNames } from '../demo/papers.ts';
 import { student } from '../demo/student.ts';
@@ -33,4 +34,8 @@ const rules = assignments.map((a) => a.wording('23:59 on Wednesday 25 November 2
 const wording = prose.repeat(245) + rules, dense = `${rules}\n`.repeat(19);
 readBrief(wording, '2026-11-25T10:00:00Z');
 for (const [what, text] of [['a handbook', wording], ['nothing but rules', dense]] as const) row(`read ${what}, ${text.split(/\s+/).length.toLocaleString('en')} words`, clock(() => { readBrief(text, '2026-11-25T10:00:00Z'); }), null, '');
+// Two versions of a paper of 10,000 words, thirty places changed.
+const before = Array.from({ length: 10_000 }, (_, i) => `word${(i * 7919) % 3001}${i % 17 === 16 ? '.' : ''}`), after = before.flatMap((w, i) => (i % 331 === 7 ? ['another', 'word'] : i % 977 === 5 ? [] : [w]));
+row('what changed between two versions, 10,000 words', clock(() => { changesBetween(before, after); }), null, '');
+row('… and rewritten throughout', clock(() => { changesBetween(before, before.map((w, i) => (i % 3 === 0 ? `x${w}` : w))); }), null, '');
 process.stdout.write(`${rows.join('\n')}\n`);

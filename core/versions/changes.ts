@@ -5,7 +5,7 @@ export interface Stretch { kind: 'same' | 'added' | 'removed'; words: string[] }
 export interface Changes { before: number; after: number; same: number; added: number; removed: number; stretches: Stretch[] }
 
 /** Beyond this many steps of editing a stretch counts as rewritten: nobody reads such a diff word by word. */
-const steps = 1500;
+const steps = 700;
 
 /** What changed between two texts, word by word. Sentences are matched first, so that long papers stay fast; then the words between them. */
 export function changesBetween(before: string[], after: string[]): Changes {

@@ -1,7 +1,7 @@
 import type { DocumentFacts } from '../model/facts.ts';
 import { seenText } from '../checks/define.ts';
 import { placeholders, brokenReferences } from '../tables/leftovers.ts';
-import { likeness, nearlyTheSame, wordsOf } from './text.ts';
+import { likeness, nearlyTheSame, textOf, wordsOf, type Text } from './text.ts';
 import { toldBy } from './history.ts';
 
 /** What is known of a version besides its facts. */
@@ -14,12 +14,12 @@ export interface Order { related: boolean; /** 0–1 */ likeness: number; sameTe
 
 /** Decides which of two nearly equal documents is newer and says on what that rests.
  * The weightiest kind of ground decides; where grounds of that weight contradict each other, or there is none, it cannot be told. */
-export function orderOf(a: Version, b: Version, words: [string[], string[]] = [wordsOf(a.facts), wordsOf(b.facts)]): Order {
-  const alike = likeness(words[0], words[1]);
-  const sameText = words[0].length > 0 && words[0].join(' ') === words[1].join(' ');
+export function orderOf(a: Version, b: Version, texts: [Text, Text] = [textOf(wordsOf(a.facts)), textOf(wordsOf(b.facts))]): Order {
+  const alike = likeness(texts[0], texts[1]), words: [string[], string[]] = [texts[0].words, texts[1].words];
+  const sameText = alike > 0.9 && words[0].length === words[1].length && words[0].length > 0 && words[0].join(' ') === words[1].join(' ');
   const inside = savedInside(a.facts, b.facts);
   if (alike < nearlyTheSame && !inside) return { related: false, likeness: alike, sameText, newer: null, certain: false, grounds: [] };
-  const grounds = [inside, byRevisionIds(a.facts, b.facts), byChanges(a.facts, b.facts, words), ...byCounters(a.facts, b.facts), ...byLeftovers(a.facts, b.facts, words), byName(a.facts.file.name, b.facts.file.name), byFileTime(a, b)].filter((g): g is Ground => g !== null);
+  const grounds = [inside, byRevisionIds(a.facts, b.facts), byChanges(a.facts, b.facts, alike, words), ...byCounters(a.facts, b.facts), ...byLeftovers(a.facts, b.facts, words), byName(a.facts.file.name, b.facts.file.name), byFileTime(a, b)].filter((g): g is Ground => g !== null);
   grounds.sort((x, y) => y.weight - x.weight);
   const top = grounds.filter((g) => g.weight === grounds[0]?.weight);
   const newer = top.length > 0 && top.every((g) => g.newer === top[0]!.newer) ? top[0]!.newer : null;
@@ -45,11 +45,11 @@ function byRevisionIds(a: DocumentFacts, b: DocumentFacts): Ground | null {
 }
 
 /** Changes still tracked in the one and gone in the other were accepted or rejected after it. */
-function byChanges(a: DocumentFacts, b: DocumentFacts, words: [string[], string[]]): Ground | null {
+function byChanges(a: DocumentFacts, b: DocumentFacts, alike: number, words: [string[], string[]]): Ground | null {
   if (!a.remains.ok || !b.remains.ok || a.file.kind !== b.file.kind) return null;
   const [x, y] = [a.remains.value.trackedChanges, b.remains.value.trackedChanges];
   // Only where the words are the same, or next to it: tracking may as well have begun in the later version.
-  if ((x === 0) === (y === 0) || likeness(words[0], words[1]) < 0.98 || Math.abs(words[0].length - words[1].length) > 5 + x + y) return null;
+  if ((x === 0) === (y === 0) || alike < 0.98 || Math.abs(words[0].length - words[1].length) > 5 + x + y) return null;
   return ground(2, 'changesAccepted', -x, -y, (n) => String(-n));
 }
 
@@ -90,4 +90,5 @@ function byName(a: string, b: string): Ground | null {
   const say = (g: Ground | null): Ground | null => g && { ...g, first: a, second: b };
   return say(ground(1, 'nameMark', date(x), date(y)) ?? ground(1, 'nameMark', number(x), number(y)) ?? (rank(x) !== null || rank(y) !== null ? ground(1, 'nameMark', rank(x) ?? 2, rank(y) ?? 2) : null));
 }
-const byFileTime = (a: Version, b: Version): Ground | null => ground(1, 'fileTime', a.fileTime ?? null, b.fileTime ?? null, (n) => new Date(n).toISOString().slice(0, 16).replace('T', ' '));
+/** Files written within one minute were copied or unpacked together. */
+const byFileTime = (a: Version, b: Version): Ground | null => (Math.abs((a.fileTime ?? 0) - (b.fileTime ?? 0)) < 60_000 ? null : ground(1, 'fileTime', a.fileTime ?? null, b.fileTime ?? null, (n) => new Date(n).toISOString().slice(0, 16).replace('T', ' ')));

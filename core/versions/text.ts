@@ -7,18 +7,21 @@ export function wordsOf(facts: DocumentFacts): string[] {
   return text.normalize('NFKC').replace(/[\u00ad\u200b]/g, '').replace(/(\p{L})[-‐]\n(?=\p{Ll})/gu, '$1').match(/\S+/g) ?? [];
 }
 
-/** How many stretches of four words the shorter of two texts shares with the longer, 0–1. Short texts share nothing: a form is no version of a report. */
-export function likeness(a: string[], b: string[]): number {
-  const [short, long] = a.length <= b.length ? [a, b] : [b, a];
-  if (short.length < 30) return short.length > 0 && short.join(' ') === long.join(' ') ? 1 : 0;
-  const known = new Set(stretches(long));
-  const own = stretches(short);
-  return own.filter((s) => known.has(s)).length / own.length;
+/** The words of a text, and the stretches of four of them by which it is told from others. */
+export interface Text { words: string[]; stretches: Set<string> }
+export function textOf(words: string[]): Text {
+  const folded = words.map((w) => w.toLowerCase()), stretches = new Set<string>();
+  for (let i = 0; i + 4 <= folded.length; i++) stretches.add(`${folded[i]} ${folded[i + 1]} ${folded[i + 2]} ${folded[i + 3]}`);
+  return { words, stretches };
 }
-function stretches(words: string[]): string[] {
-  const folded = words.map((w) => w.toLowerCase()), out: string[] = [];
-  for (let i = 0; i + 4 <= folded.length; i++) out.push(`${folded[i]} ${folded[i + 1]} ${folded[i + 2]} ${folded[i + 3]}`);
-  return out;
+
+/** How many stretches of four words the shorter of two texts shares with the longer, 0–1. Short texts share nothing: a form is no version of a report. */
+export function likeness(a: Text, b: Text): number {
+  const [short, long] = a.words.length <= b.words.length ? [a, b] : [b, a];
+  if (short.words.length < 30) return short.words.length > 0 && short.words.join(' ') === long.words.join(' ') ? 1 : 0;
+  let shared = 0;
+  for (const s of short.stretches) if (long.stretches.has(s)) shared++;
+  return shared / short.stretches.size;
 }
 
 /** From here on two texts are taken for versions of one: most of the shorter stands in the longer. Common practice, no published source. */

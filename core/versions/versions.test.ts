@@ -4,7 +4,7 @@ import { plantedDocx, plantedOdt, plantedPdf, inParagraph, savedAgain, wordPart,
 import { compareVersions } from '../verbs/versions.ts';
 import { changesBetween } from './changes.ts';
 import { stamp } from './history.ts';
-import { likeness } from './text.ts';
+import { likeness, textOf } from './text.ts';
 
 const prose = Array.from({ length: 12 }, (_, i) => `Paragraph ${i} tells how the silt of creek ${i * 3} settled between the tides of that year, and what was measured there.`);
 const later = prose.map((p, i) => (i === 4 ? p.replace('what was measured there', 'nobody had measured it before') : p));
@@ -86,9 +86,9 @@ describe('what changed', () => {
   });
   test('likeness: one, none, and a form that shares a line', () => {
     const a = prose.join(' ').split(' ');
-    expect(likeness(a, a)).toBe(1);
-    expect(likeness(a, [...a].reverse())).toBe(0);
-    expect(likeness(a, ['Days', 'lost:', '3'])).toBe(0);
+    expect(likeness(textOf(a), textOf(a))).toBe(1);
+    expect(likeness(textOf(a), textOf([...a].reverse()))).toBe(0);
+    expect(likeness(textOf(a), textOf(['Days', 'lost:', '3']))).toBe(0);
   });
 });
 

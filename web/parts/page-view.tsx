@@ -25,7 +25,7 @@ export function PageView({ file, page, places = [], width = 1120 }: { file: Pick
       c.getContext('2d')!.putImageData(new ImageData(o.value.pixels, o.value.width, o.value.height), 0, 0);
       setDrawn({ pagePt: o.value.pagePt, pages: o.value.pages });
     });
-    return () => { wanted = false; };
+    return () => { wanted = false; job.withdraw(); };
   }, [file.id, file.name, file.blob, page, width]);
   if (failure) return <FailureNote failure={failure} />;
   const [w, h] = drawn?.pagePt ?? [595, 842];

@@ -1,6 +1,6 @@
 import Dialog from '@mui/material/Dialog';
 
-const keys = [['?', 'show or hide this list'], ['g then h', 'all papers'], ['1 … 7', 'go to a stop of the route'], ['j / k', 'next / previous place (Check)'], ['← / →', 'previous / next page']] as const;
+const keys = [['?', 'show or hide this list'], ['g then h', 'all papers'], ['1 … 7', 'go to a stop of the route'], ['j / k', 'next / previous place (Check)'], ['← / →', 'previous / next page'], ['+ / − / 0', 'larger, smaller, as it was (All pages)'], ['space, arrows, space', 'carry a file to another document (Bring)']] as const;
 
 export function Shortcuts({ open, close }: { open: boolean; close: () => void }) {
   return (

@@ -35,7 +35,7 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
   // A check that was overtaken (a file changed while it ran) must not be kept as the present one.
   const latest = useRef(key);
   latest.current = key;
-  const ready = !!paper && files !== undefined && details !== undefined && kept !== undefined && current.length > 0;
+  const ready = !!paper && files !== undefined && details !== undefined && kept !== undefined && current.length > 0 && !current.some((f) => f.reading);
   const query = useQuery({
     queryKey: ['check', paper?.id, key], enabled: ready && kept?.key !== key, retry: false, staleTime: 0, gcTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false,
     queryFn: async () => {

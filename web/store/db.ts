@@ -18,6 +18,7 @@ export type Made =
 export interface FileRow {
   id: string; paperKey: string; slot: number | null; name: string; blob: Blob; bytes: number; kind: Kind; sha256: string; addedAt: string;
   parent: string | null; made: Made | null; state: 'current' | 'replaced' | 'removed';
+  /** last change on the student's disk, milliseconds */ fileTime?: number | null; /** still being looked at: kind and sum are to come */ reading?: boolean; /** its place is our proposal, not yet confirmed */ proposed?: boolean; /** where it came from, when not from disk */ from?: string;
 }
 export interface CheckRow { paperKey: string; key: string; at: string; tookMs: number; result: Omit<Checked, 'facts'> }
 export interface SubmissionRow { id: string; paperKey: string; at: string; deskId: string; place: string; fileIds: string[]; receiptId: string | null; note: string }

@@ -14,33 +14,15 @@ export async function startPaper(title = 'Untitled paper', course = ''): Promise
 export const changePaper = (id: string, change: Partial<PaperRow>): Promise<number> => db.papers.update(id, change);
 export const changeBrief = (id: string, brief: Brief): Promise<number> => db.papers.update(id, { brief });
 
-/** Takes files in: their bytes are kept as they are. The first free slot of a fitting kind is proposed. */
-export async function bringFiles(paper: PaperRow, files: File[], slot?: number | null): Promise<string[]> {
-  const ids: string[] = [];
-  for (const file of files) {
-    const glance = await workPool.run((api) => api.glance({ name: file.name, blob: file })).outcome;
-    const kind: Kind = glance.ok ? glance.value.kind : 'unknown';
-    // The bytes are copied out of the file, so that it may be moved or changed afterwards.
-    const blob = new Blob([await file.arrayBuffer()], { type: file.type });
-    ids.push(await db.transaction('rw', db.files, db.events, async () => {
-      const current = await db.files.where({ paperKey: paper.id, state: 'current' }).toArray();
-      const place = slot !== undefined ? slot : freeSlot(paper.brief, current, kind);
-      if (slot !== undefined && slot !== null) for (const old of current.filter((f) => f.slot === slot)) await db.files.update(old.id, { state: 'replaced' });
-      const row: FileRow = { id: newId(), paperKey: paper.id, slot: place, name: file.name, blob, bytes: blob.size, kind, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: null, made: null, state: 'current' };
-      await db.files.add(row);
-      await logEvent(paper.id, `Brought “${file.name}” (SHA-256 ${row.sha256.slice(0, 12)}…).`);
-      return row.id;
-    }));
-  }
-  return ids;
+/** Gives a file its place. Whoever held the place before answers for nothing, unless the two change places. */
+export async function setSlot(file: FileRow, slot: number | null): Promise<void> {
+  await db.transaction('rw', db.files, async () => {
+    const held = slot === null ? [] : await db.files.where({ paperKey: file.paperKey, state: 'current' }).filter((f) => f.slot === slot && f.id !== file.id).toArray();
+    for (const other of held) await db.files.update(other.id, { slot: file.slot, proposed: false });
+    await db.files.update(file.id, { slot, proposed: false });
+  });
 }
-
-function freeSlot(brief: Brief, current: FileRow[], kind: Kind): number | null {
-  const free = brief.documents.map((_, i) => i).filter((i) => !current.some((f) => f.slot === i));
-  return free.find((i) => brief.documents[i]!.types.includes(kind)) ?? free[0] ?? null;
-}
-
-export const setSlot = (id: string, slot: number | null): Promise<number> => db.files.update(id, { slot });
+export const confirmSlots = (paperKey: string): Promise<number> => db.files.where({ paperKey, state: 'current' }).modify({ proposed: false });
 export async function removeFile(file: FileRow): Promise<void> { await db.files.update(file.id, { state: 'removed' }); await logEvent(file.paperKey, `Removed “${file.name}”.`); }
 export async function restoreFile(file: FileRow): Promise<void> { await db.files.update(file.id, { state: 'current' }); await logEvent(file.paperKey, `Put “${file.name}” back.`); }
 

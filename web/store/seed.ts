@@ -1,7 +1,8 @@
 import type { Details } from '../../core/index.ts';
 import { workPool } from '../workers/client.ts';
 import { db } from './db.ts';
-import { bringFiles, startPaper } from './papers.ts';
+import { bringFiles } from './bring.ts';
+import { confirmSlots, startPaper } from './papers.ts';
 import { keepReceipt } from './receipts.ts';
 
 interface Manifest { details: Details; now: string; papers: { title: string; course: string; wording: string; files: string[]; receipt: string | null }[] }
@@ -19,7 +20,8 @@ export async function seedDemo(): Promise<void> {
     const read = await workPool.run((api) => api.brief(paper.wording, manifest.now)).outcome;
     await db.papers.update(id, { wording: paper.wording, wordingAt: manifest.now, ...(read.ok ? { brief: read.value.brief, remarks: read.value.remarks } : {}) });
     const row = (await db.papers.get(id))!;
-    await bringFiles(row, await Promise.all(paper.files.map(fetchFile)));
+    await bringFiles(row, (await Promise.all(paper.files.map(fetchFile))).map((f) => ({ name: f.name, blob: f, fileTime: null })));
+    await confirmSlots(id);
     if (paper.receipt) await keepReceipt(row, await fetchFile(paper.receipt), null);
   }
 }

@@ -3,7 +3,7 @@ import { fail, type Outcome } from '../../core/model/outcome.ts';
 import type { CoreApi } from './core.worker.ts';
 
 /** A running piece of work: its outcome, and a stop that really stops. */
-export interface Running<T> { outcome: Promise<Outcome<T>>; stop: () => void }
+export interface Running<T> { outcome: Promise<Outcome<T>>; stop: () => void; /** takes it back if it has not begun; what has begun goes on */ withdraw: () => void }
 
 interface Seat { worker: Worker; api: Remote<CoreApi>; busy: boolean }
 
@@ -28,6 +28,7 @@ class Pool {
     });
     return {
       outcome,
+      withdraw: () => { if (!seat && !stopped) { stopped = true; end?.(fail('stopped', null, 'Taken back.', '')); } },
       stop: () => {
         if (stopped) return;
         stopped = true;
@@ -46,11 +47,13 @@ class Pool {
     this.seats.push(seat);
     return seat;
   }
-  private free(seat: Seat): void { seat.busy = false; this.queue.shift()?.(); }
-  private replace(seat: Seat): void { seat.worker.terminate(); this.seats = this.seats.filter((s) => s !== seat); this.queue.shift()?.(); }
+  /** Work that was stopped while it waited takes no seat, so the next one is tried until one does. */
+  private next(): void { const waiting = this.queue; this.queue = []; for (const start of waiting) start(); }
+  private free(seat: Seat): void { seat.busy = false; this.next(); }
+  private replace(seat: Seat): void { seat.worker.terminate(); this.seats = this.seats.filter((s) => s !== seat); this.next(); }
 }
 
 /** Long work and drawing have seats of their own, so that a page can be looked at while another file is checked. */
 export const workPool = new Pool(Math.max(1, Math.min(3, (navigator.hardwareConcurrency || 2) - 1)));
-export const drawPool = new Pool(1);
+export const drawPool = new Pool(2);
 export const asProgress = (report: (done: number, of: number, what: string) => void): typeof report => proxy(report);

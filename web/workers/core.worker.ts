@@ -1,8 +1,9 @@
 import { expose, transfer } from 'comlink';
-import { checkFiles, cleanFile, compareFiles, convertFiles, fail, readBrief, readDocument, readReceipt, shrinkFile, succeed, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type SourceFile } from '../../core/index.ts';
+import { checkFiles, cleanFile, compareFiles, compareVersions, convertFiles, fail, readBrief, readDocument, readReceipt, shrinkFile, succeed, unpackArchive, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type SourceFile } from '../../core/index.ts';
 import { PageRenderer } from '../../core/engines/render.ts';
 import { redactFile } from '../../core/verbs/redact.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
+import { firstWords } from '../../core/readers/peek.ts';
 import { sniffKind } from '../../core/readers/kind.ts';
 import { sha256 } from '../../core/engines/hash.ts';
 
@@ -17,6 +18,12 @@ const source = async (file: Handed): Promise<SourceFile> => {
     throw new CannotDo('unreadable', `“${file.name}” could not be read: it was moved, renamed or deleted.`, 'Bring it again.', file.name);
   }
 };
+
+/** A file as PDF: as it is, or laid out by the built-in engine. */
+async function fixedPages(file: Handed): Promise<Uint8Array> {
+  const f = await source(file);
+  return sniffKind(f.bytes, f.name).kind === 'pdf' ? f.bytes : (await convertFiles([f])).bytes;
+}
 
 /** Failures cross the boundary as values; anything else that is thrown is a bug and is told as one. */
 async function outcome<T>(work: () => Promise<T> | T): Promise<Outcome<T>> {
@@ -54,13 +61,16 @@ const api = {
   plainText: (file: Handed) => outcome(async () => { const f = await source(file); const facts = await readDocument(f.bytes, f.name); return facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n') : ''; }),
   receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now)),
   /** Kind and sum of a file, as soon as it is brought. */
-  glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length }; }),
+  glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length, head: await firstWords(f.bytes, f.name) }; }),
+  versions: (first: Handed, second: Handed, fileTimes: [number | null, number | null]) => outcome(async () => compareVersions(await source(first), await source(second), fileTimes)),
+  unpack: (file: Handed, progress: Progress) => outcome(async () => {
+    const { documents, left } = unpackArchive(await source(file), { progress });
+    return { documents: documents.map(({ bytes, ...rest }) => ({ ...rest, blob: new Blob([bytes as Uint8Array<ArrayBuffer>]) })), left };
+  }),
+  lines: (key: string, file: Handed, page: number) => outcome(async () => renderer.lines(key, () => fixedPages(file), page)),
   /** A page as pixels; files without fixed pages are laid out by the built-in engine first. */
   render: async (key: string, file: Handed, page: number, width: number) => {
-    const result = await outcome(async () => renderer.render(key, async () => {
-      const f = await source(file);
-      return sniffKind(f.bytes, f.name).kind === 'pdf' ? f.bytes : (await convertFiles([f])).bytes;
-    }, page, width));
+    const result = await outcome(async () => renderer.render(key, () => fixedPages(file), page, width));
     return result.ok ? transfer(result, [result.value.pixels.buffer]) : result;
   },
 };

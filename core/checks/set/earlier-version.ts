@@ -1,6 +1,6 @@
 import { changesBetween } from '../../versions/changes.ts';
 import { orderOf } from '../../versions/order.ts';
-import { wordsOf } from '../../versions/text.ts';
+import { textOf, wordsOf } from '../../versions/text.ts';
 import { groundWords } from '../../messages/en.ts';
 import { defineSetCheck } from '../define-set.ts';
 import { look, stops, type Draft } from '../define.ts';
@@ -13,10 +13,10 @@ export const setEarlierVersion = defineSetCheck({
   asked: ({ facts }) => (facts.filter((f) => f.passages.ok).length > 1 ? 'the newest version of each' : null),
   found: ({ facts }) => `${facts.length} texts compared with each other`,
   evaluate: ({ facts }) => {
-    const words = facts.map(wordsOf), drafts: Draft[] = [];
+    const words = facts.map(wordsOf), texts = words.map(textOf), drafts: Draft[] = [];
     facts.forEach((a, i) => facts.slice(0, i).forEach((b, j) => {
       if (a.file.sha256 === b.file.sha256) return;
-      const order = orderOf({ facts: b }, { facts: a }, [words[j]!, words[i]!]);
+      const order = orderOf({ facts: b }, { facts: a }, [texts[j]!, texts[i]!]);
       if (!order.related || order.sameText) return;
       const changes = changesBetween(words[j]!, words[i]!), changed = changes.added + changes.removed;
       const older = order.newer === 'first' ? a : b, newer = older === a ? b : a;
