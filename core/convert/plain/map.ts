@@ -1,6 +1,7 @@
 import { escapeXml } from '../../engines/xml.ts';
 import { decodeText } from '../../text/bytes.ts';
-import { htmlToText, rtfToText } from '../../readers/plain/read.ts';
+import { markdownToHtml, splitFrontMatter } from '../../readers/plain/markdown.ts';
+import { mapHtmlSource } from '../html/map.ts';
 import { emptyPage, type PageDescription } from '../page-description.ts';
 
 /** Text as it stands, a paragraph a line. */
@@ -10,13 +11,7 @@ export function mapText(text: string): PageDescription {
   return page;
 }
 export const mapTextFile = (bytes: Uint8Array): PageDescription => mapText(decodeText(bytes));
-export function mapRtf(bytes: Uint8Array): PageDescription {
-  const page = mapText(rtfToText(new TextDecoder('windows-1252').decode(bytes)).text);
-  page.losses.push('only the text is carried over; layout, pictures and tables are not');
-  return page;
-}
-export function mapHtml(bytes: Uint8Array): PageDescription {
-  const page = mapText(htmlToText(decodeText(bytes)).text);
-  page.losses.push('only the text is carried over; layout and pictures are not');
-  return page;
-}
+export const mapHtml = (bytes: Uint8Array): PageDescription => mapHtmlSource(decodeText(bytes));
+
+/** Markdown (CommonMark with tables), by way of HTML. What stands before it between lines of dashes is about the file and is left out. */
+export const mapMarkdown = (bytes: Uint8Array): PageDescription => mapHtmlSource(markdownToHtml(splitFrontMatter(decodeText(bytes)).body));

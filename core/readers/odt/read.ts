@@ -72,7 +72,7 @@ export function readOdfStory(xml: string, part: string): OdfStory {
         case 'office:annotation': story.comments++; break;
         case 'text:changed-region': story.trackedChanges++; break;
         case 'table:table': story.tables++; break;
-        case 'draw:image': story.images++; break;
+        case 'draw:image': if (!/ObjectReplacements/.test(a['xlink:href'] ?? '')) story.images++; break;
         case 'math:math': case 'math': story.equations++; break;
         case 'draw:object': if (!stack.includes('math:math')) story.equations += /Object/.test(a['xlink:href'] ?? '') ? 1 : 0; break;
         case 'text:bookmark': case 'text:bookmark-start': push(a['text:name'] ?? '', 'outline'); break;
@@ -87,7 +87,8 @@ export function readOdfStory(xml: string, part: string): OdfStory {
     text(value) {
       const top = stack[stack.length - 1] ?? '';
       if (/^(dc:creator|dc:date|meta:creator-initials|svg:title|svg:desc)$/.test(top)) single += value;
-      else add(value.replace(/[\r\n\t ]+/g, ' '));
+      // A note's number is set by the program, not typed.
+      else if (top !== 'text:note-citation') add(value.replace(/[\r\n\t ]+/g, ' '));
     },
     close(name) {
       stack.pop();

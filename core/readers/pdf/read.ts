@@ -54,7 +54,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
         remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights, revisions: revisions.count }),
         layout: layout ? read(layout) : unread('notOfThisKind'),
-        statedPages: pages.length, structure: null, integrity,
+        statedPages: pages.length, structure: { images: pages.reduce((n, p) => n + p.images, 0), tables: 0, equations: 0, footnotes: 0 }, integrity,
         history: { revisionIds: [], earlierStates: await Promise.all(earlierStates(bytes).flatMap((end) => possibleEnds(bytes, end)).map((end) => sha256(bytes.subarray(0, end)))) },
       };
     });

@@ -1,12 +1,15 @@
 import { Parser } from 'htmlparser2';
-import { decodeText, printableStrings } from '../../text/bytes.ts';
+import { escapeXml } from '../../engines/xml.ts';
+import { decodeCodePage, decodeText, latin1, printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type MetadataFact, type Passage } from '../../model/facts.ts';
+import { frontMatterFacts, markdownToHtml, splitFrontMatter } from './markdown.ts';
+import { linearMath } from '../mathml.ts';
 import { sectionStarts } from '../sections.ts';
 
-const facts = (file: FileFacts, passages: Passage[], metadata: MetadataFact[], text: string): DocumentFacts => ({
+const facts = (file: FileFacts, passages: Passage[], metadata: MetadataFact[], text: string, structure: DocumentFacts['structure'] = null): DocumentFacts => ({
   file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: unread('notOfThisKind'), passages: read(passages), metadata: read(metadata),
-  remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), layout: unread('notOfThisKind'), statedPages: null, structure: null, integrity: [],
+  remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), layout: unread('notOfThisKind'), statedPages: null, structure, integrity: [],
 });
 
 /** A passage a paragraph, the reference list apart. */
@@ -19,23 +22,31 @@ export function toParagraphs(text: string, part = 'text'): Passage[] {
   });
 }
 
-/** Plain text, Markdown, TeX, CSV. */
+/** Plain text, TeX, CSV. */
 export function readPlain(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   const text = decodeText(bytes);
   return facts(file, toParagraphs(text), [], text);
 }
 
 /** A web page: visible text, and what its head says about its author. Scripts are never run. */
-export function readHtml(bytes: Uint8Array, file: FileFacts): DocumentFacts {
-  const { text, metadata, hidden } = htmlToText(decodeText(bytes));
-  return facts(file, [...toParagraphs(text), ...hidden.map((h): Passage => ({ part: 'html', place: 'hidden', page: null, text: h }))], metadata, text);
+export const readHtml = (bytes: Uint8Array, file: FileFacts): DocumentFacts => readHtmlSource(decodeText(bytes), file, []);
+/** Markdown, read as what it is shown as; the fields at its head are metadata. */
+export function readMarkdown(bytes: Uint8Array, file: FileFacts): DocumentFacts {
+  const { body, fields } = splitFrontMatter(decodeText(bytes));
+  return readHtmlSource(markdownToHtml(body), file, frontMatterFacts(fields));
+}
+function readHtmlSource(source: string, file: FileFacts, more: MetadataFact[]): DocumentFacts {
+  const { text, metadata, hidden } = htmlToText(source), count = (tag: RegExp): number => source.match(tag)?.length ?? 0;
+  return facts(file, [...toParagraphs(text), ...hidden.map((h): Passage => ({ part: 'html', place: 'hidden', page: null, text: h }))], [...more, ...metadata], text, { images: count(/<img\b/gi), tables: count(/<table\b/gi), equations: count(/<math\b/gi), footnotes: 0 });
 }
 
 export function htmlToText(source: string): { text: string; metadata: MetadataFact[]; hidden: string[] } {
-  let text = '', skip = 0;
+  let text = '', skip = 0, math: string | null = null;
   const metadata: MetadataFact[] = [], hidden: string[] = [];
   const parser = new Parser({
     onopentag(name, attributes) {
+      if (name === 'math') math = '';
+      if (math !== null) { math += `<${name}>`; return; }
       if (['script', 'style', 'title', 'template', 'noscript'].includes(name)) skip++;
       if (/^(p|div|br|li|tr|h[1-6]|section|article|table|ul|ol|blockquote|pre|hr|dt|dd|header|footer|main|nav|aside|address|figure|figcaption|caption|option)$/.test(name)) text += '\n';
       if (name === 'td' || name === 'th') text += '\t';
@@ -45,9 +56,10 @@ export function htmlToText(source: string): { text: string; metadata: MetadataFa
       }
       for (const key of ['href', 'src', 'alt', 'title', 'value', 'content']) if (attributes[key] && name !== 'meta' && attributes[key]!.length < 4000) hidden.push(attributes[key]!);
     },
-    ontext(value) { if (skip > 0) hidden.push(value); else text += value.replace(/[ \t\r\n]+/g, ' '); },
+    ontext(value) { if (math !== null) math += escapeXml(value); else if (skip > 0) hidden.push(value); else text += value.replace(/[ \t\r\n]+/g, ' '); },
     oncomment(value) { hidden.push(value); },
     onclosetag(name) {
+      if (math !== null) { math += `</${name}>`; if (name === 'math') { text += linearMath(math); math = null; } return; }
       if (['script', 'style', 'title', 'template', 'noscript'].includes(name)) skip = Math.max(0, skip - 1);
       if (/^(p|div|li|tr|h[1-6]|table|blockquote|section)$/.test(name)) text += '\n';
     },
@@ -60,10 +72,26 @@ export function htmlToText(source: string): { text: string; metadata: MetadataFa
 /** Rich text: control words dropped, characters decoded, the information group read.
  * Source: RTF Specification 1.9.1 (control words from memory). */
 export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
-  const { text, info, hidden } = rtfToText(new TextDecoder('windows-1252').decode(bytes));
+  const { text, info, hidden } = rtfToText(latin1(bytes));
   const sorts: Record<string, MetadataFact['sort']> = { author: 'author', operator: 'author', manager: 'author', company: 'company', title: 'title', subject: 'subject', keywords: 'keywords', doccomm: 'comment', comment: 'comment' };
   const metadata = Object.entries(info).map(([key, value]): MetadataFact => ({ part: `info/${key}`, key, value, sort: sorts[key] ?? 'custom' }));
-  return facts(file, [...toParagraphs(text), ...hidden.map((h): Passage => ({ part: 'rtf', place: 'hidden', page: null, text: h }))], metadata, text);
+  return facts(file, [...toParagraphs(text), ...hidden.map((h): Passage => ({ part: 'rtf', place: 'hidden', page: null, text: h }))], metadata, text, rtfStructure(latin1(bytes)));
+}
+
+/** Pictures (the fallback of one not counted twice), tables (rows with nothing but rows between them), notes. */
+function rtfStructure(source: string): NonNullable<DocumentFacts['structure']> {
+  let tables = 0, inside = false;
+  for (const m of source.matchAll(/\\(trowd|row|pard|intbl|par)\b/g)) {
+    if (m[1] === 'trowd') { if (!inside) tables++; inside = true; } else if (m[1] === 'par' && inside && !/\\intbl\b/.test(source.slice(Math.max(0, source.lastIndexOf('\\pard', m.index)), m.index))) inside = false;
+  }
+  const count = (word: RegExp): number => source.match(word)?.length ?? 0;
+  return { images: count(/\\pict\b/g) - count(/\\nonshppict\b/g), tables, equations: 0, footnotes: count(/\\footnote\b/g) };
+}
+
+/** The code page that a file names; the common western one where it names none or one that is not known here. */
+export function rtfCodePage(source: string): string {
+  const n = /\\ansicpg(\d+)/.exec(source)?.[1] ?? '1252';
+  try { return new TextDecoder(`windows-${n}`).encoding; } catch { return 'windows-1252'; }
 }
 
 export function rtfToText(source: string): { text: string; info: Record<string, string>; hidden: string[] } {
@@ -71,21 +99,25 @@ export function rtfToText(source: string): { text: string; info: Record<string, 
   const info: Record<string, string> = {}, hidden: string[] = [];
   const stack: { skip: string | null; unicodeSkip: number }[] = [];
   let state: { skip: string | null; unicodeSkip: number } = { skip: null, unicodeSkip: 1 };
-  let pending = 0, buffer = '';
+  const page = rtfCodePage(source);
+  let pending = 0, buffer = '', star = false;
   const flush = (): void => { if (state.skip && buffer.trim()) { if (/^info:/.test(state.skip)) { const k = state.skip.slice(5); if (k) info[k] = ((info[k] ?? '') + buffer).trim(); } else hidden.push(buffer.trim()); } buffer = ''; };
-  const put = (value: string): void => { if (pending > 0) { pending--; return; } if (state.skip) buffer += value; else text += value; };
-  const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend)$/;
+  const put = (value: string, run = false): void => { if (pending > 0) { const n = Math.min(pending, run ? value.length : 1); pending -= n; value = run ? value.slice(n) : ''; } if (state.skip) buffer += value; else text += value; };
+  const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext)$/;
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
     const [, word, argument, hex, symbol, brace, plain] = m;
     if (brace === '{') { flush(); stack.push(state); state = { ...state }; }
     else if (brace === '}') { flush(); state = stack.pop() ?? state; }
-    else if (plain !== undefined) put(plain.replace(/[\r\n]/g, ''));
-    else if (hex !== undefined) put(new TextDecoder('windows-1252').decode(Uint8Array.of(parseInt(hex, 16))));
+    else if (plain !== undefined) put(plain.replace(/[\r\n]/g, ''), true);
+    else if (hex !== undefined) put(decodeCodePage(Uint8Array.of(parseInt(hex, 16)), page));
     else if (symbol !== undefined) {
-      if (symbol === '*') state.skip ??= 'ignorable';
+      if (symbol === '*') star = true;
       else if (symbol === '~') put('\u00a0'); else if (symbol === '_') put('-'); else if (symbol === '-') put('\u00ad'); else if (/[\\{}]/.test(symbol)) put(symbol);
       else if (symbol === '\n' || symbol === '\r') put('\n');
     } else if (word) {
+      // A starred destination may be skipped unless it is known.
+      if (star && !/^(footnote|shppict|annotation|atnauthor|atnid)$/.test(word)) state.skip ??= 'ignorable';
+      star = false;
       if (word === 'u' && argument) { put(String.fromCharCode((Number(argument) + 65_536) % 65_536)); pending = state.unicodeSkip; continue; }
       if (word === 'uc') state.unicodeSkip = Number(argument ?? 1);
       else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') put('\n');

@@ -1,0 +1,114 @@
+import { Parser } from 'htmlparser2';
+import { escapeXml } from '../../engines/xml.ts';
+import { emptyPage, type PageDescription } from '../page-description.ts';
+import { linearMath } from '../../readers/mathml.ts';
+import { pictureSource } from '../picture.ts';
+
+/** What a web page may keep: blocks, and marks within a line. Everything else gives only its text; scripts, styles and forms give nothing. */
+const blocks = new Set(['p', 'div', 'section', 'article', 'header', 'footer', 'main', 'nav', 'aside', 'address', 'figure', 'figcaption', 'dl', 'dt', 'dd', 'details', 'summary', 'fieldset', 'caption', 'body', 'center']);
+const inline: Readonly<Record<string, string>> = { b: 'b', strong: 'b', i: 'i', em: 'i', cite: 'i', dfn: 'i', var: 'i', u: 'u', ins: 'u', s: 's', del: 's', strike: 's', sup: 'sup', sub: 'sub' };
+const dropped = new Set(['script', 'style', 'title', 'template', 'noscript', 'head', 'iframe', 'object', 'embed', 'canvas', 'audio', 'video', 'select', 'button', 'svg']);
+
+/** Maps HTML to the dialect of the page description. Documents are never passed on as they are: only known elements with values made here come out. Source: HTML Living Standard, 4. */
+export function mapHtmlSource(source: string): PageDescription {
+  const page = emptyPage();
+  let out = '', line = '', skip = 0, pre = 0, quote = 0, math: string | null = null, inCell = 0;
+  const open: string[] = [], lists: { ordered: boolean; count: number; kind: string }[] = [], tag: { name: string; css: string }[] = [];
+  let label = '';
+  const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
+  /** Ends the paragraph that is being filled; marks that are still open go on in the next one. */
+  const flush = (): void => {
+    const closing = [...open].reverse().map((t) => `</${t.split(' ')[0]}>`).join(''), text = line;
+    line = open.map((t) => `<${t}>`).join('');
+    if (!/[^\s\u00a0]|<img|<span class="math"/.test(text.replace(/<(?!img|span class="math")[^>]*>/g, '')) && !label) return;
+    const here = tag.at(-1) ?? { name: 'p', css: '' }, indent = lists.length * 18 + quote * 28, space = inCell > 0 ? '' : 'margin-bottom:8pt;';
+    out += `<${here.name} style="${space}${indent ? `margin-left:${indent}pt;` : ''}${here.css}">${label}${text.trim()}${closing}</${here.name}>`;
+    label = '';
+  };
+  const mark = (t: string): void => { open.push(t); line += `<${t}>`; };
+  const unmark = (t: string): void => {
+    const at = open.findLastIndex((o) => o.split(' ')[0] === t);
+    if (at < 0) return;
+    const after = open.splice(at).slice(1);
+    line += [...after].reverse().map((o) => `</${o.split(' ')[0]}>`).join('') + `</${t}>`;
+    for (const o of after) mark(o);
+  };
+  const parser = new Parser({
+    onopentag(name, a) {
+      if (name === 'html' && a.lang) page.language = a.lang;
+      if (name === 'math') { math = ''; }
+      if (math !== null) { math += `<${name}>`; return; }
+      if (dropped.has(name)) { skip++; if (/^(iframe|object|embed|canvas|audio|video|svg)$/.test(name)) lose('what is embedded from elsewhere is left out'); return; }
+      if (skip > 0) return;
+      const align = /text-align:\s*(center|right|justify)/.exec(a.style ?? '')?.[1] ?? (/^(center|right|justify)$/.test(a.align ?? '') ? a.align : name === 'center' ? 'center' : undefined), css = align ? `text-align:${align};` : '';
+      if (/^h[1-6]$/.test(name)) { flush(); tag.push({ name, css: `${css}font-weight:bold;font-size:${[18, 15, 13, 12, 12, 12][Number(name[1]) - 1]}pt;margin-top:10pt;` }); }
+      else if (blocks.has(name)) { flush(); tag.push({ name: 'p', css: name === 'figcaption' || name === 'caption' ? `${css}font-style:italic;` : name === 'dt' ? 'font-weight:bold;' : css }); }
+      else if (name === 'blockquote') { flush(); quote++; tag.push({ name: 'p', css }); }
+      else if (name === 'pre') { flush(); pre++; tag.push({ name: 'p', css: 'font-family:monospace;font-size:10pt;' }); }
+      else if (name === 'ul' || name === 'ol') { flush(); lists.push({ ordered: name === 'ol', count: Number(a.start ?? 1) - 1, kind: a.type ?? '1' }); }
+      else if (name === 'li') {
+        flush();
+        const list = lists.at(-1);
+        if (list) { list.count++; const text = list.ordered ? `${/^[aA]$/.test(list.kind) ? String.fromCharCode(96 + list.count) : list.count}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
+        tag.push({ name: 'p', css: list ? 'text-indent:-14pt;' : '' });
+      } else if (name === 'br') line += '<br/>';
+      else if (name === 'hr') { flush(); out += '<hr/>'; }
+      else if (name === 'table') { flush(); page.counts.tables++; out += '<table>'; }
+      else if (name === 'tr') { flush(); out += '<tr>'; }
+      else if (name === 'td' || name === 'th') {
+        flush();
+        const span = (k: string): number => Math.min(100, Math.max(1, Number(a[k]) || 1));
+        out += `<td${span('colspan') > 1 ? ` colspan="${span('colspan')}"` : ''}${span('rowspan') > 1 ? ` rowspan="${span('rowspan')}"` : ''}>`;
+        inCell++;
+        tag.push({ name: 'p', css: name === 'th' ? 'font-weight:bold;' : css });
+      } else if (name === 'img') picture(a);
+      else if (name === 'a' && /^(https?|mailto):/i.test(a.href ?? '')) mark(`a href="${escapeXml(a.href!)}"`);
+      else if (name === 'a') mark('span');
+      else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') mark('span style="font-family:monospace"');
+      else if (name === 'q') line += '“';
+      else if (inline[name]) mark(inline[name]);
+    },
+    ontext(text) {
+      if (math !== null) { math += escapeXml(text); return; }
+      if (skip > 0) return;
+      line += pre > 0 ? escapeXml(text).replace(/ {2}/g, '&#160; ').replace(/\n/g, '<br/>') : escapeXml(text.replace(/[ \t\r\n]+/g, ' '));
+    },
+    onclosetag(name) {
+      if (math !== null) {
+        math += `</${name}>`;
+        if (name !== 'math') return;
+        const text = linearMath(math);
+        math = null;
+        if (text) { page.counts.equations++; line += `<span class="math">${escapeXml(text)}</span>`; }
+        return;
+      }
+      if (dropped.has(name)) { skip = Math.max(0, skip - 1); return; }
+      if (skip > 0) return;
+      if (/^h[1-6]$/.test(name) || blocks.has(name) || name === 'li') { flush(); tag.pop(); }
+      else if (name === 'blockquote') { flush(); tag.pop(); quote = Math.max(0, quote - 1); }
+      else if (name === 'pre') { flush(); tag.pop(); pre = Math.max(0, pre - 1); }
+      else if (name === 'ul' || name === 'ol') { flush(); lists.pop(); }
+      else if (name === 'table') { flush(); out += '</table>'; }
+      else if (name === 'tr') { flush(); out += '</tr>'; }
+      else if (name === 'td' || name === 'th') { flush(); tag.pop(); inCell = Math.max(0, inCell - 1); out += '</td>'; }
+      else if (name === 'a') unmark(open.findLast((o) => /^(a|span)( |$)/.test(o))?.split(' ')[0] ?? 'a');
+      else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') unmark('span');
+      else if (name === 'q') line += '”';
+      else if (inline[name]) unmark(inline[name]);
+    },
+  }, { decodeEntities: true });
+  parser.write(source);
+  parser.end();
+  flush();
+  page.body = out;
+  return page;
+
+  function picture(a: Record<string, string>): void {
+    const data = /^data:image\/(?:png|jpe?g|gif|bmp);base64,([A-Za-z0-9+/=\s]+)$/.exec(a.src ?? '');
+    const src = data ? pictureSource(Uint8Array.from(atob(data[1]!.replace(/\s/g, '')), (c) => c.charCodeAt(0))) : null;
+    if (!src) { lose('a picture lies outside the file and does not come along'); return; }
+    page.counts.images++;
+    const width = Number(/^\d+/.exec(a.width ?? '')?.[0] ?? 0) * 0.75, height = Number(/^\d+/.exec(a.height ?? '')?.[0] ?? 0) * 0.75, most = page.widthPt - page.marginsPt[1] - page.marginsPt[3];
+    line += `<img src="${src}"${width > 0 && height > 0 ? ` style="width:${Math.min(width, most)}pt;height:${height * Math.min(1, most / width)}pt"` : ''}/>`;
+  }
+}

@@ -1,0 +1,163 @@
+import { withPage, withPdf } from '../../engines/pdf.ts';
+import { escapeXml } from '../../engines/xml.ts';
+import { heed, type Job } from '../../model/outcome.ts';
+import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { pictureSource } from '../picture.ts';
+import { findTables, type TableBlock } from './tables.ts';
+
+export interface PdfRun { text: string; bold: boolean; italic: boolean; size: number; raised: boolean }
+export interface PdfLine { page: number; box: [number, number, number, number]; runs: PdfRun[]; text: string; size: number; bold: boolean; font: string; baseline: number }
+interface PdfImage { page: number; box: [number, number, number, number]; src: string }
+
+/** Maps a PDF to a page description: text with headings, lists, tables and pictures as far as they can be recognised. The layout is not carried over, and that is told. */
+export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDescription> {
+  const page = emptyPage();
+  const lines: PdfLine[] = [], images: PdfImage[] = [], links: { page: number; box: [number, number, number, number]; uri: string }[] = [], heights: number[] = [];
+  await withPdf(bytes, (pdf, mupdf) => {
+    if (pdf.needsPassword()) pdf.authenticatePassword('');
+    const count = pdf.countPages();
+    for (let i = 0; i < count; i++) {
+      heed(job);
+      job.progress?.(i + 1, count, 'pages');
+      withPage(pdf, i, (one) => {
+        const [x0, y0, x1, y1] = one.getBounds();
+        if (i === 0) { page.widthPt = x1 - x0; page.heightPt = y1 - y0; }
+        heights.push(y1 - y0);
+        for (const l of one.getLinks()) { if (l.isExternal()) links.push({ page: i, box: l.getBounds() as [number, number, number, number], uri: l.getURI() }); l.destroy(); }
+        const text = one.toStructuredText('preserve-images,preserve-whitespace,dehyphenate=no');
+        try {
+          const rightLines = (JSON.parse(text.asJSON()) as { blocks: { lines?: { text: string }[] }[] }).blocks.flatMap((b) => b.lines ?? []).map((l) => [...l.text]);
+          let lineAt = -1, charAt = 0, edge = 0, gapFrom: number | null = null;
+          let runs: PdfRun[] = [], box: [number, number, number, number] = [0, 0, 0, 0], fontName = '', baseline = 0;
+          function endLine(): void {
+            const joined = runs.map((r) => r.text).join('');
+            if (!joined.trim()) return;
+            const sizes = new Map<number, number>();
+            for (const r of runs) sizes.set(Math.round(r.size * 2) / 2, (sizes.get(Math.round(r.size * 2) / 2) ?? 0) + r.text.length);
+            lines.push({ page: i, box, runs, text: joined, size: [...sizes].sort((a, b) => b[1] - a[1])[0]![0], bold: runs.every((r) => r.bold || !r.text.trim()), font: fontName, baseline });
+          }
+          text.walk({
+            onImageBlock(bbox, _matrix, image) {
+              const w = bbox[2] - bbox[0], h = bbox[3] - bbox[1];
+              if (w < 12 || h < 12) return;
+              const pixmap = image.toPixmap();
+
+              const clear = pixmap.getAlpha() > 0, rgb = pixmap.convertToColorSpace(mupdf.ColorSpace.DeviceRGB, clear);
+              const src = pictureSource(!clear && rgb.getWidth() * rgb.getHeight() > 250_000 ? rgb.asJPEG(88, false) : rgb.asPNG());
+              if (src) images.push({ page: i, box: bbox as [number, number, number, number], src });
+              rgb.destroy();
+              pixmap.destroy();
+              image.destroy();
+            },
+            beginLine(bbox) { lineAt++; charAt = 0; edge = bbox[0]; gapFrom = null; runs = []; box = bbox as [number, number, number, number]; fontName = ''; },
+            onChar(rune, origin, font, size, quad) {
+              // The engine gives characters beyond the first plane cut to sixteen bits; the line's own text has them whole.
+              const c = (rightLines[lineAt] ?? [])[charAt++] ?? rune;
+              const name = font.getName(), bold = font.isBold() || /bold|black|heavy/i.test(name), italic = font.isItalic() || /italic|oblique/i.test(name); 
+              // White space far wider than between words parts two cells that the engine took for one line.
+              if (c.trim() === '') { gapFrom ??= edge; } else { if (gapFrom !== null && quad[0] - gapFrom > size * 0.62 && runs.length > 0) { const whole = box; box = [whole[0], whole[1], gapFrom, whole[3]]; endLine(); runs = []; box = [quad[0], whole[1], whole[2], whole[3]]; } gapFrom = null; edge = quad[2]; }
+              if (runs.length === 0) { if (c.trim() === '') { font.destroy(); return; } baseline = origin[1]; }
+              fontName ||= name;
+              font.destroy();
+              const raised = size < 0.85 * (runs[0]?.size ?? size) && origin[1] < baseline - size * 0.15;
+              const last = runs.at(-1);
+              if (last && last.bold === bold && last.italic === italic && Math.abs(last.size - size) < 0.2 && last.raised === raised) last.text += c; else runs.push({ text: c, bold, italic, size, raised });
+            },
+            endLine,
+          });
+        } finally { text.destroy(); }
+      });
+    }
+  });
+  const kept = withoutRunningLines(lines, heights);
+  const body = commonest(kept.map((l) => l.size), kept.map((l) => l.text.length)) || 12;
+  page.baseSizePt = body;
+  page.baseFont = familyOf(kept.find((l) => l.size === body)?.font ?? 'Times');
+  const levels = [...new Set(kept.filter((l) => l.size > body * 1.1 && l.text.trim().length < 200).map((l) => l.size))].sort((a, b) => b - a).slice(0, 5);
+  const pageCount = heights.length;
+  for (let i = 0; i < pageCount; i++) page.body += pageBody(kept.filter((l) => l.page === i), images.filter((m) => m.page === i), links.filter((l) => l.page === i), i);
+  page.losses.push('the layout is not carried over: text, headings, lists, tables and pictures are, as far as they can be recognised');
+  return page;
+
+  function pageBody(own: PdfLine[], pictures: PdfImage[], addresses: typeof links, index: number): string {
+    const tables = findTables(own), inTable = new Set(tables.flatMap((t) => t.lines)), waiting = [...pictures].sort((a, b) => a.box[1] - b.box[1]);
+    const right = Math.max(0, ...own.map((l) => l.box[2])), pending = [...tables];
+    let out = '', group: PdfLine[] = [];
+    const flush = (): void => { if (group.length > 0) out += paragraph(group, addresses); group = []; };
+    const picturesAbove = (y: number): void => { while (waiting[0] && waiting[0].box[1] <= y) { flush(); out += pictureHtml(waiting.shift()!); } };
+    for (const line of own) {
+      if (inTable.has(line)) {
+        const at = pending.findIndex((t) => t.lines.includes(line));
+        if (at >= 0) { flush(); picturesAbove(line.box[1]); out += tableHtml(pending.splice(at, 1)[0]!); page.counts.tables++; }
+        continue;
+      }
+      picturesAbove(line.box[1]);
+      if (group.length > 0 && breaksBefore(line, group, right)) flush();
+      group.push(line);
+    }
+    flush();
+    for (const p of waiting) out += pictureHtml(p);
+    void index;
+    return out;
+  }
+  function pictureHtml(m: PdfImage): string { page.counts.images++; return `<p><img src="${m.src}" style="width:${Math.round(m.box[2] - m.box[0])}pt;height:${Math.round(m.box[3] - m.box[1])}pt"/></p>`; }
+  function headingLevel(group: PdfLine[]): number {
+    const text = group.map((l) => l.text).join(' ').trim(), size = group[0]!.size;
+    if (text.length > 200 || group.length > 3) return 0;
+    const at = levels.findIndex((s) => Math.abs(s - size) < 0.3);
+    if (at >= 0) return Math.min(6, at + 1);
+    return group.every((l) => l.bold) && text.length < 120 && !/[.,;:]$/.test(text) && size >= body * 0.95 ? Math.min(6, levels.length + 1) : 0;
+  }
+  function breaksBefore(line: PdfLine, group: PdfLine[], right: number): boolean {
+    const last = group.at(-1)!, pitch = line.baseline - last.baseline;
+    if (Math.abs(pitch) < 1) return false;
+    if (Math.abs(line.size - last.size) > 0.6 || line.bold !== last.bold && (line.bold || last.bold) && headingLevel([line.bold ? line : last]) > 0) return true;
+    if (pitch < -2 || pitch > Math.max(line.size, last.size) * 2.2) return !endsOpen(last, line);
+    if (isListItem(line.text) && line.box[0] <= group[0]!.box[0] + 4) return true;
+    const usual = group.length > 1 ? group[1]!.baseline - group[0]!.baseline : last.size * 1.25;
+    if (pitch > usual * 1.3) return true;
+    if (line.box[0] > last.box[0] + line.size * 0.8 && line.box[0] < last.box[0] + 60 && !isListItem(group[0]!.text) && /[.!?:"”’)]\s*$/.test(last.text)) return true;
+    return last.box[2] < right - line.size * 6 && /[.!?:]["”’)]?\s*$/.test(last.text) && /^\s*["“‘(\p{Lu}\d]/u.test(line.text);
+  }
+  /** A column or a page ends in the middle of a sentence: the paragraph goes on. */
+  function endsOpen(last: PdfLine, line: PdfLine): boolean { return !/[.!?:;]["”’)]?\s*$/.test(last.text) && /^\s*\p{Ll}/u.test(line.text) && Math.abs(last.size - line.size) < 0.6; }
+  function paragraph(group: PdfLine[], addresses: typeof links): string {
+    const level = headingLevel(group), item = level === 0 && isListItem(group[0]!.text) ? /^\s*([•▪◦‣·–—*-]|\(?\d{1,2}[.)]|\(?[a-z][.)])\s+/.exec(group[0]!.text) : null;
+    let html = '', label = '';
+    group.forEach((line, i) => {
+      let runs = line.runs;
+      if (i === 0 && item) { label = item[1]!; runs = cutRuns(runs, item[0].length); }
+      let text = runs.map((r) => styled(r, line, level > 0)).join('');
+      const next = group[i + 1];
+      const link = addresses.find((l) => l.box[0] <= line.box[0] + 2 && l.box[2] >= line.box[2] - 2 && overlap(l.box, line.box));
+      if (link && /^(https?|mailto):/i.test(link.uri)) text = `<a href="${escapeXml(link.uri)}">${text}</a>`;
+      html += next ? (/\p{L}[-‐\u00ad](<\/\w+>)*\s*$/u.test(text) && /^\s*\p{Ll}/u.test(next.text) ? text.replace(/[-‐\u00ad]((<\/\w+>)*)\s*$/u, '$1') : `${text} `) : text;
+    });
+    const tag = level > 0 ? `h${level}` : 'p', css = level > 0 ? `margin:10pt 0 4pt 0;font-weight:bold;font-size:${group[0]!.size}pt` : `margin:0 0 6pt ${item ? 18 : 0}pt${item ? ';text-indent:-14pt' : ''}`;
+    if (label && /[\p{L}\p{N}]/u.test(label)) page.generated.push(label);
+    return `<${tag} style="${css}">${label ? `<span class="label" data-level="0">${/[\p{L}\p{N}]/u.test(label) ? escapeXml(label) : '•'}&#8194;</span>` : ''}${html.trim() || '&#160;'}</${tag}>`;
+  }
+  function styled(r: PdfRun, line: PdfLine, heading: boolean): string {
+    let html = escapeXml(r.text.replace(/[\u0000-\u001f]/g, ''));
+    if (html.trim() === '') return html;
+    if (r.raised) return `<sup>${html}</sup>`;
+    if (r.bold && !heading && !line.bold) html = `<b>${html}</b>`; else if (line.bold && !heading) html = `<b>${html}</b>`;
+    return r.italic ? `<i>${html}</i>` : html;
+  }
+  function tableHtml(t: TableBlock): string { return `<table>${t.rows.map((row) => `<tr>${row.map((c) => `<td><p>${c.map((l) => escapeXml(l.text.trim())).join(' ') || '&#160;'}</p></td>`).join('')}</tr>`).join('')}</table>`; }
+}
+
+const overlap = (a: number[], b: number[]): boolean => Math.min(a[3]!, b[3]!) - Math.max(a[1]!, b[1]!) > (b[3]! - b[1]!) * 0.4;
+const isListItem = (text: string): boolean => /^\s*(?:[•▪◦‣·]|[–—*-](?=\s)|\(?\d{1,2}[.)](?=\s+\S)|\(?[a-z][.)](?=\s+\S))\s+\S/.test(text);
+function cutRuns(runs: PdfRun[], n: number): PdfRun[] { const out: PdfRun[] = []; for (const r of runs) { if (n >= r.text.length) { n -= r.text.length; continue; } out.push({ ...r, text: r.text.slice(n) }); n = 0; } return out; }
+function commonest(values: number[], weights: number[]): number { const sums = new Map<number, number>(); values.forEach((v, i) => sums.set(v, (sums.get(v) ?? 0) + weights[i]!)); return [...sums].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0; }
+
+/** Lines at the head or foot that most pages repeat but for their numbers, and bare page numbers, are no part of the text. */
+function withoutRunningLines(lines: PdfLine[], heights: number[]): PdfLine[] {
+  const key = (l: PdfLine): string => l.text.replace(/\d+|\b[ivxl]+\b/gi, '#').replace(/\s+/g, ' ').trim();
+  const edge = (l: PdfLine): boolean => l.box[3] < heights[l.page]! * 0.1 || l.box[1] > heights[l.page]! * 0.9;
+  const seen = new Map<string, Set<number>>();
+  for (const l of lines) if (edge(l)) seen.set(key(l), (seen.get(key(l)) ?? new Set()).add(l.page));
+  const enough = Math.max(2, Math.ceil(heights.length * 0.4));
+  return lines.filter((l) => !(edge(l) && ((seen.get(key(l))?.size ?? 0) >= enough || /^\s*[-–]?\s*(?:page\s+)?\d{1,4}(?:\s*(?:of|\/)\s*\d{1,4})?\s*[-–]?\s*$/i.test(l.text))));
+}

@@ -1,0 +1,190 @@
+import { escapeXml } from '../../engines/xml.ts';
+import { decodeCodePage, latin1 } from '../../text/bytes.ts';
+import { rtfCodePage } from '../../readers/plain/read.ts';
+import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { pictureSource } from '../picture.ts';
+
+interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
+interface State extends CharLook { into: Into; unicodeSkip: number }
+/** Where text goes: the page, nowhere, or one of the things that are gathered apart. */
+type Into = 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | 'head' | 'foot' | 'note';
+interface ParaLook { align: string; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean }
+interface CellShape { joinsLeft: boolean; joinsUp: boolean }
+interface Cell { html: string; shape: CellShape }
+
+const plainChar = (): CharLook => ({ bold: false, italic: false, underline: false, strike: false, raise: '', size: 12, hidden: false, font: -1 });
+const plainPara = (): ParaLook => ({ align: '', left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false });
+const skipped = /^(colortbl|listtable|listoverridetable|rsidtbl|generator|info|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|mmathPr|objdata|annotation|atnid|atnauthor|atntime|atnref|revtbl|filetbl|template|bkmkstart|bkmkend|nonshppict|userprops|pgdsctbl|headerf|footerf|headerl|footerl|falt|panose|pnseclvl\d*|sp|sn|sv)$/;
+const letters: Readonly<Record<string, string>> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: '\u2003', enspace: '\u2002', tab: '\u2003' };
+
+/** Maps rich text to a page description: marks, paragraphs, headings, lists, tables, notes, pictures, links, running lines. Source: RTF Specification 1.9.1 (control words from memory). */
+export function mapRtf(bytes: Uint8Array): PageDescription {
+  const source = latin1(bytes), page = emptyPage(), encoding = rtfCodePage(source);
+  const headingOf = new Map<number, number>(), fontOf = new Map<number, string>(), notes: string[] = [], outer: { line: string; para: ParaLook }[] = [];
+  let state: State = { ...plainChar(), into: 'text', unicodeSkip: 1 }, para = plainPara(), line = '', label = '', out = '', pending = 0, styleNumber = 0, fontAt = 0, instruction = '', link = '';
+  const stack: { state: State; ends: (() => void) | null }[] = [];
+  let ends: (() => void) | null = null, star = false;
+  let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
+  let picture = { hex: '', width: 0, height: 0 };
+  const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
+
+  for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
+    const [, word, argument, hex, symbol, brace, plain] = m;
+    if (brace === '{') { stack.push({ state, ends }); state = { ...state }; ends = null; star = false; }
+    else if (brace === '}') { const done = ends as (() => void) | null; done?.(); const back = stack.pop(); if (back) ({ state, ends } = back); }
+    else if (plain !== undefined) put(plain.replace(/[\r\n]/g, ''), true);
+    else if (hex !== undefined) put(decodeCodePage(Uint8Array.of(parseInt(hex, 16)), encoding));
+    else if (symbol !== undefined) {
+      if (symbol === '*') star = true;
+      else if (symbol === '~') put('\u00a0'); else if (symbol === '_') put('\u2011'); else if (/[\\{}]/.test(symbol)) put(symbol);
+      else if (symbol === '\n' || symbol === '\r') control('par', null);
+    } else if (word) { control(word, argument === undefined ? null : Number(argument)); star = false; }
+  }
+  endParagraph(false);
+  closeTable();
+  page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
+  return page;
+
+  function put(text: string, run = false): void {
+    if (pending > 0) { const n = Math.min(pending, run ? text.length : 1); pending -= n; text = run ? text.slice(n) : ''; }
+    if (text === '') return;
+    switch (state.into) {
+      case 'skip': return;
+      case 'picture': picture.hex += text; return;
+      case 'instruction': instruction += text; return;
+      case 'label': label += text; return;
+      case 'head': page.head += text; return;
+      case 'foot': page.foot += text; return;
+      case 'font': fontOf.set(fontAt, (fontOf.get(fontAt) ?? '') + text.replace(/;.*/s, '')); return;
+      case 'style': return;
+      default: if (state.hidden) { if (text.trim()) lose('hidden text is left out'); return; } line += marked(escapeXml(text));
+    }
+  }
+  function marked(html: string): string {
+    const css: string[] = [];
+    if (state.size !== page.baseSizePt) css.push(`font-size:${state.size}pt`);
+    const font = fontOf.get(state.font);
+    if (font && familyOf(font) !== page.baseFont) css.push(`font-family:${familyOf(font)}`);
+    if (css.length > 0) html = `<span style="${css.join(';')}">${html}</span>`;
+    if (state.bold) html = `<b>${html}</b>`;
+    if (state.italic) html = `<i>${html}</i>`;
+    if (state.underline) html = `<u>${html}</u>`;
+    if (state.strike) html = `<s>${html}</s>`;
+    return state.raise ? `<${state.raise}>${html}</${state.raise}>` : html;
+  }
+  function endParagraph(always: boolean): void {
+    const inTable = para.table || cell !== '';
+    if (!always && line === '' && label === '') return;
+    const level = headingOf.get(para.style) ?? (para.outline < 9 ? para.outline + 1 : 0), css = [`margin:${para.before}pt 0 ${para.after}pt ${Math.max(0, para.left)}pt`];
+    if (para.first) css.push(`text-indent:${Math.max(para.first, -para.left)}pt`);
+    if (para.align) css.push(`text-align:${para.align}`);
+    if (para.line > 0) css.push(`line-height:${Math.round(para.line * 115) / 100}`);
+    const words = label.replace(/[\s\u2003]+/g, ' ').trim();
+    if (words && /[\p{L}\p{N}]/u.test(words)) page.generated.push(words);
+    const mark = words ? `<span class="label" data-level="${Math.max(0, Math.round(para.left / 18) - 1)}">${/[\p{L}\p{N}]/u.test(words) ? escapeXml(words) : '•'}&#8194;</span>` : '';
+    const html = `<${level ? `h${Math.min(6, level)}` : 'p'} style="${css.join(';')}">${mark}${line || '&#160;'}</${level ? `h${Math.min(6, level)}` : 'p'}>`;
+    line = ''; label = '';
+    if (inTable && state.into !== 'note') cell += html; else { if (state.into !== 'note') closeTable(); out += html; }
+  }
+  function closeTable(): void {
+    if (rows.length === 0) return;
+    page.counts.tables++;
+    const starts: { rows: number; cell: Cell }[] = [];
+    const lines = rows.map((cells) => {
+      const shown: { html: string; span: number; at: number }[] = [];
+      cells.forEach((c, at) => {
+        if (c.shape.joinsLeft && shown.length > 0) { shown.at(-1)!.span++; shown.at(-1)!.html += empty(c.html); return; }
+        if (c.shape.joinsUp && starts[at]) { starts[at]!.rows++; starts[at]!.cell.html += empty(c.html); return; }
+        starts[at] = { rows: 1, cell: c };
+        shown.push({ html: '', span: 1, at });
+      });
+      return shown.map((s) => ({ ...s, start: starts[s.at]! }));
+    });
+    out += `<table>${lines.map((cells) => `<tr>${cells.map((c) => `<td${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.start.rows > 1 ? ` rowspan="${c.start.rows}"` : ''}>${c.start.cell.html}${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
+    rows = [];
+  }
+  function control(word: string, n: number | null): void {
+    const on = n !== 0, pt = (n ?? 0) / 20;
+    switch (word) {
+      case 'u': { const code = (n ?? 0) < 0 ? (n ?? 0) + 65_536 : n ?? 0; put(String.fromCharCode(code)); pending = state.unicodeSkip; return; }
+      case 'uc': state.unicodeSkip = n ?? 1; return;
+      case 'plain': Object.assign(state, plainChar()); return;
+      case 'b': state.bold = on; return; case 'i': state.italic = on; return; case 'ul': case 'uld': case 'uldb': state.underline = on; return; case 'ulnone': state.underline = false; return;
+      case 'strike': state.strike = on; return; case 'super': state.raise = on ? 'sup' : ''; return; case 'sub': state.raise = on ? 'sub' : ''; return; case 'nosupersub': state.raise = ''; return;
+      case 'fs': state.size = Math.min(96, Math.max(4, (n ?? 24) / 2)); return; case 'v': state.hidden = on; return;
+      case 'f': if (state.into === 'font') fontAt = n ?? 0; else state.font = n ?? -1; return;
+      case 'pard': para = { ...plainPara(), table: false }; return;
+      case 'qc': para.align = 'center'; return; case 'qr': para.align = 'right'; return; case 'qj': para.align = 'justify'; return; case 'ql': para.align = ''; return;
+      case 'li': para.left = pt; return; case 'fi': para.first = pt; return; case 'sb': para.before = pt; return; case 'sa': para.after = pt; return; case 'sl': para.line = (n ?? 0) > 0 ? (n ?? 0) / 240 : 0; return;
+      case 's': if (state.into === 'style') styleNumber = n ?? 0; else para.style = n ?? -1; return;
+      case 'outlinelevel': if (state.into === 'style') headingOf.set(styleNumber, (n ?? 0) + 1); else para.outline = n ?? 9; return;
+      case 'intbl': para.table = true; return;
+      case 'par': if (state.into === 'text' || state.into === 'note') endParagraph(true); else put(' '); return;
+      case 'line': if (state.into === 'text' || state.into === 'note') line += '<br/>'; return;
+      case 'page': if (state.into === 'text') { endParagraph(false); closeTable(); out += '<div class="break"></div>'; } return;
+      case 'sect': if (state.into === 'text') endParagraph(false); return;
+      case 'trowd': shapes = []; shape = { joinsLeft: false, joinsUp: false }; return;
+      case 'clmrg': shape.joinsLeft = true; return; case 'clvmrg': shape.joinsUp = true; return;
+      case 'cellx': shapes.push(shape); shape = { joinsLeft: false, joinsUp: false }; return;
+      case 'cell': endParagraph(false); row.push({ html: cell, shape: { joinsLeft: false, joinsUp: false } }); cell = ''; return;
+      case 'row': if (row.length > 0) rows.push(row.map((c, i) => ({ html: c.html, shape: shapes[i] ?? c.shape }))); row = []; return;
+      case 'footnote': note(); return;
+      case 'pict': state.into = state.into === 'skip' ? 'skip' : 'picture'; picture = { hex: '', width: 0, height: 0 }; ends = endPicture; return;
+      case 'picwgoal': picture.width = pt; return; case 'pichgoal': picture.height = pt; return;
+      case 'listtext': case 'pntext': state.into = 'label'; label = ''; return;
+      case 'fldinst': if (state.into !== 'skip') { state.into = 'instruction'; instruction = ''; } return;
+      case 'fldrslt': startLink(); return;
+      case 'chpgn': put('\u0001'); return;
+      case 'stylesheet': state.into = 'style'; ends = () => {}; return;
+      case 'fonttbl': state.into = 'font'; return;
+      case 'header': case 'headerr': if (page.head === '') state.into = 'head'; else state.into = 'skip'; return;
+      case 'footer': case 'footerr': if (page.foot === '') state.into = 'foot'; else state.into = 'skip'; return;
+      case 'titlepg': page.firstPageDiffers = true; return;
+      case 'paperw': page.widthPt = pt || page.widthPt; return; case 'paperh': page.heightPt = pt || page.heightPt; return;
+      case 'margt': page.marginsPt[0] = pt; return; case 'margr': page.marginsPt[1] = pt; return; case 'margb': page.marginsPt[2] = pt; return; case 'margl': page.marginsPt[3] = pt; return;
+      case 'shppict': case 'shptxt': case 'fname': return;
+      default:
+        if (word in letters) put(letters[word]!);
+        else if (skipped.test(word)) { if (word === 'annotation') lose('comments are left out'); state.into = 'skip'; }
+        else if (star && state.into === 'text') state.into = 'skip';
+    }
+  }
+  function note(): void {
+    const mark = page.counts.footnotes + 1;
+    page.counts.footnotes++;
+    page.generated.push(String(mark), String(mark));
+    line += `<sup data-note="${mark}">${mark}</sup>`;
+    outer.push({ line, para });
+    const kept = { out, cell };
+    line = ''; out = ''; cell = ''; para = plainPara();
+    state.into = 'note'; state.raise = '';
+    ends = () => {
+      endParagraph(false);
+      notes.push(`<div class="note" data-note="${mark}"><p><sup>${mark}</sup> ${out.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
+      ({ out, cell } = kept);
+      ({ line, para } = outer.pop()!);
+    };
+  }
+  function endPicture(): void {
+    const hex = picture.hex.replace(/[^0-9a-f]/gi, '');
+    if (state.into !== 'picture' || hex.length < 8) return;
+    const data = new Uint8Array(hex.length >> 1);
+    for (let i = 0; i < data.length; i++) data[i] = parseInt(hex.slice(i * 2, i * 2 + 2), 16);
+    const src = pictureSource(data), most = page.widthPt - page.marginsPt[1] - page.marginsPt[3], k = picture.width > most ? most / picture.width : 1;
+    if (!src) { lose('a drawing of a kind that cannot be shown here is left out'); return; }
+    page.counts.images++;
+    line += `<img src="${src}"${picture.width > 0 ? ` style="width:${picture.width * k}pt;height:${picture.height * k}pt"` : ''}/>`;
+  }
+  function startLink(): void {
+    if (state.into === 'skip') return;
+    link = /HYPERLINK\s+(?:\\l\s+)?"([^"]+)"/.exec(instruction)?.[1] ?? '';
+    state.into = stack.some((s) => s.state.into === 'note') ? 'note' : stack.some((s) => s.state.into === 'head') ? 'head' : stack.some((s) => s.state.into === 'foot') ? 'foot' : 'text';
+    if (/^\s*PAGE\b/.test(instruction) && (state.into === 'head' || state.into === 'foot')) { put('\u0001'); state.into = 'skip'; return; }
+    if (!/^(https?|mailto):/i.test(link)) return;
+    line += `<a href="${escapeXml(link)}">`;
+    ends = () => { line += '</a>'; };
+  }
+}
+
+/** What a folded cell adds: nothing where it is empty. */
+const empty = (html: string): string => (/^(<p[^>]*>&#160;<\/p>)*$/.test(html) ? '' : html);

@@ -1,0 +1,14 @@
+import { marked } from 'marked';
+import type { MetadataFact } from '../../model/facts.ts';
+
+/** Fields between `---` lines at the head of a Markdown file. Common practice, no published source. */
+export function splitFrontMatter(source: string): { body: string; fields: [string, string][] } {
+  const m = /^\uFEFF?---[ \t]*\r?\n([\s\S]{0,20000}?)\r?\n(?:---|\.\.\.)[ \t]*(?:\r?\n|$)/.exec(source);
+  if (!m || !/^\s*[\w-]+\s*:/m.test(m[1]!)) return { body: source, fields: [] };
+  const fields = [...m[1]!.matchAll(/^[ \t]*-?[ \t]*([\w-]+)[ \t]*:[ \t]*(.+)$/gm)].map((f): [string, string] => [f[1]!, f[2]!.replace(/^["']|["']$/g, '').trim()]);
+  return { body: source.slice(m[0].length), fields };
+}
+export const frontMatterFacts = (fields: [string, string][]): MetadataFact[] => fields.map(([key, value]) => ({
+  part: `front-matter/${key}`, key, value, sort: /author|name|creator|student/i.test(key) ? 'author' : /title/i.test(key) ? 'title' : /date/i.test(key) ? 'dates' : /keyword|tag/i.test(key) ? 'keywords' : 'custom',
+}));
+export const markdownToHtml = (body: string): string => marked.parse(body, { async: false, gfm: true });
