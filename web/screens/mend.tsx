@@ -30,8 +30,8 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
   const findings = check.row?.result.files.find((f) => f.name === file.name)?.findings ?? [];
   const inPages = findings.filter((f) => f.standing === 'stops' && /^identity\.(text|running-head|footnote|textbox)$/.test(f.check));
   const stored = findings.filter((f) => f.check.startsWith('metadata.') || ['identity.comment', 'identity.tracked-change', 'identity.annotation', 'identity.revision', 'identity.orphan', 'identity.image-metadata', 'identity.path'].includes(f.check));
-  const toPdf = demand !== null && demand.types.includes('pdf') && !demand.types.includes(file.kind);
-  const convertible = ['docx', 'docm', 'odt', 'rtf', 'html', 'txt', 'markdown', 'jpeg', 'png', 'tiff'].includes(file.kind);
+  const to = demand === null || demand.types.includes(file.kind) ? null : demand.types.includes('pdf') ? 'pdf' : demand.types.includes('docx') ? 'docx' : null, toPdf = to !== null;
+  const convertible = ['docx', 'docm', 'odt', 'rtf', 'html', 'txt', 'markdown', 'jpeg', 'png', 'tiff', ...(to === 'docx' ? ['pdf'] : [])].includes(file.kind);
   const proposed = proposeName({ brief: paper.brief, details, present: file.name, extension: endings[file.kind][0] ?? 'pdf', title: paper.title, courseCode: paper.course, label: demand?.label ?? null, anonymous: paper.brief.anonymous === true });
 
   const run = async <T,>(what: string, start: () => Running<T>, keep: (value: T) => Promise<unknown>): Promise<void> => {
@@ -49,8 +49,8 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
     if (!v.proof.textSame || v.proof.pagesSame === false || made.left > 0 || (v.proof.maxPixelDifference ?? 0) > 0) { setFailure({ message: 'The copy was read again and is not the same in text, pages or pixels, or something is left in it, so it is not offered.', remedy: 'Convert the paper to PDF first and clear that.' }); return; }
     await keepMended(file, made, file.name, v.blob, file.kind);
   });
-  const convert = (): Promise<void> => run('Converting', () => workPool.run((api) => api.convert([handed], asProgress((done, of) => setBusy((b) => b && { ...b, done, of })))), async (v) =>
-    keepMended(file, { mend: 'convert', proof: v.proof, pages: v.pages, fonts: v.fonts, losses: v.losses }, file.name.replace(/\.[^.]*$/, '') + '.pdf', v.blob, 'pdf'));
+  const convert = (): Promise<void> => run('Converting', () => workPool.run((api) => api.convert([handed], to ?? 'pdf', asProgress((done, of) => setBusy((b) => b && { ...b, done, of })))), async (v) =>
+    keepMended(file, { mend: 'convert', proof: v.proof, pages: v.pages, fonts: v.fonts, losses: v.losses }, `${file.name.replace(/\.[^.]*$/, '')}.${to ?? 'pdf'}`, v.blob, to ?? 'pdf'));
   const redact = (): Promise<void> => run('Taking out', () => workPool.run((api) => api.redact(handed, details!)), async (v) => keepMended(file, { mend: 'redact', taken: v.taken, lost: v.proof.lost }, file.name, v.blob, file.kind));
   const limit = demand?.limits?.maxBytes ?? paper.brief.limits.maxBytes, tooLarge = limit !== null && wants(/^file\.size$/) && ['pdf', 'docx', 'odt', 'jpeg', 'png'].includes(file.kind);
   const shrink = (): Promise<void> => run('Making it smaller', () => workPool.run((api) => api.shrink(handed, limit!)), async (v) => {
@@ -66,7 +66,7 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
       {failure ? <FailureNote failure={failure} /> : null}
       {nothing && !busy ? <p className="is-met small">Nothing here can be mended, or everything is.</p> : null}
       <fieldset disabled={busy !== null} style={{ border: 0, padding: 0, margin: 0, display: 'grid', gap: 14 }}>
-        {toPdf ? <Mend title={`Convert to ${kindNames.pdf}`} note={convertible ? 'The built-in engine lays it out here, with all fonts embedded, and compares every word, table, picture and note.' : 'This kind cannot be converted here. Export it as PDF from the program it was written in.'} action="Convert it" go={convertible ? () => void convert() : null} first /> : null}
+        {to ? <Mend title={`Convert to ${kindNames[to]}`} note={convertible ? (to === 'pdf' ? 'The built-in engine lays it out here, with all fonts embedded, and compares every word, table, picture and note.' : file.kind === 'pdf' ? 'Text, headings, lists, tables and pictures are carried over as far as they can be recognised; the layout is not. Bring the source document instead if you have it.' : 'Text, headings, lists, tables, notes and pictures are carried over, and every word is compared.') : 'This kind cannot be converted here. Export it as PDF from the program it was written in.'} action="Convert it" go={convertible ? () => void convert() : null} first /> : null}
         {stored.length > 0 ? <Mend title="Clear what the file stores" note={`${stored.length} stored ${stored.length === 1 ? 'value' : 'values'}: ${[...new Set(stored.map((s) => s.place.part))].slice(0, 4).join(', ')}. Text, pages and pixels stay the same, and that is verified.`} action="Clear it" go={() => void clean()} first={!toPdf} /> : null}
         {inPages.length > 0 ? <Mend title="Take my details out of the pages" note={file.kind === 'pdf' ? `${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. The letters are removed, not covered.` : `${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. Convert it first, or change it in the program it was written in and bring it again.`} action="Take them out" go={file.kind === 'pdf' && details ? () => void redact() : null} first={!toPdf && stored.length === 0} /> : null}
         {tooLarge ? <Mend title="Make it smaller" note={`${showBytes(file.bytes)}, and ${showBytes(limit!)} are allowed. First what nobody can see goes, then pictures are brought down, no further than needed.`} action="Shrink it" go={() => void shrink()} first={!toPdf && stored.length === 0 && inPages.length === 0} /> : null}
@@ -103,7 +103,7 @@ function History({ file, files }: { file: FileRow; files: FileRow[] }) {
   return (
     <div style={{ marginTop: 18 }}>
       <p className="group-name">Done so far</p>
-      {line.filter((f) => f.made).map((f, i) => <div key={f.id} style={{ borderTop: '1px solid var(--hair)', padding: '10px 0' }}><div className="row spread"><strong className="small">{titleOf(f.made!)}</strong>{i === 0 ? <button className="act small" onClick={() => void undoMend(f)}>Take it back</button> : null}</div><ProofLedger made={f.made!} now={f.name} /></div>)}
+      {line.filter((f) => f.made).map((f, i) => <div key={f.id} style={{ borderTop: '1px solid var(--hair)', padding: '10px 0' }}><div className="row spread"><strong className="small">{titleOf(f.made!, f.name)}</strong>{i === 0 ? <button className="act small" onClick={() => void undoMend(f)}>Take it back</button> : null}</div><ProofLedger made={f.made!} now={f.name} /></div>)}
       {drawn ? <div className="sheet-side" style={{ marginTop: 8 }}>
         <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, width: '100%' }}>
           <figure style={{ margin: 0 }}><PageView file={before} page={page} width={700} /><figcaption className="tiny soft">before: <span className="mono">{before.name}</span></figcaption></figure>
@@ -114,4 +114,4 @@ function History({ file, files }: { file: FileRow; files: FileRow[] }) {
     </div>
   );
 }
-const titleOf = (made: Made): string => ({ clean: 'Cleared what the file stored', convert: 'Converted to PDF', redact: 'Took details out of the pages', shrink: 'Made smaller', rename: 'Renamed' })[made.mend];
+const titleOf = (made: Made, name = ''): string => (made.mend === 'convert' ? `Converted to ${name.split('.').pop()!.toUpperCase()}` : ({ clean: 'Cleared what the file stored', redact: 'Took details out of the pages', shrink: 'Made smaller', rename: 'Renamed' })[made.mend]);

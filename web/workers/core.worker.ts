@@ -42,9 +42,9 @@ const api = {
     const { bytes, ...rest } = await cleanFile(await source(file), { details, brief });
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
-  convert: (files: Handed[], progress: Progress) => outcome(async () => {
-    const { bytes, ...rest } = await convertFiles(await Promise.all(files.map(source)), { progress });
-    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }), ...rest };
+  convert: (files: Handed[], to: 'pdf' | 'docx', progress: Progress) => outcome(async () => {
+    const { bytes, ...rest } = await convertFiles(await Promise.all(files.map(source)), { progress }, undefined, to);
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
   redact: (file: Handed, details: Details) => outcome(async () => {
     const { bytes, ...rest } = await redactFile(await source(file), details);
