@@ -8,14 +8,14 @@ const verbs: Record<string, () => Promise<(words: string[]) => Promise<number>>>
   compare: async () => (await import('./compare.ts')).compare,
   convert: async () => (await import('./convert.ts')).convert,
   shrink: async () => (await import('./shrink.ts')).shrink,
+  scan: async () => (await import('./scan.ts')).scan,
   receipt: async () => (await import('./receipt.ts')).receipt,
 };
-const notYet = ['scan'];
 
 const [verb, ...words] = process.argv.slice(2);
 try {
   const load = verb ? verbs[verb] : undefined;
-  if (!load) throw new CannotDo('badInput', !verb ? 'no verb given' : notYet.includes(verb) ? `${verb} is not built yet` : `unknown verb ${verb}`, `verbs: ${Object.keys(verbs).join(', ')}`);
+  if (!load) throw new CannotDo('badInput', verb ? `unknown verb ${verb}` : 'no verb given', `verbs: ${Object.keys(verbs).join(', ')}`);
   process.exitCode = await (await load())(words);
 } catch (error) {
   const line = error instanceof CannotDo ? `${error.file ? `${error.file}: ` : ''}${error.message}${error.remedy ? ` (${error.remedy})` : ''}` : `internal: ${error instanceof Error ? error.message : error}`;

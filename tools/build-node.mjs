@@ -6,7 +6,7 @@ await build({
     'cli/handover': 'cli/handover.ts', 'server/main': 'server/main.ts', 'demo/build': 'demo/build.ts', 'bench/bench': 'bench/bench.ts', 'bench/screen': 'bench/screen.ts',
   },
   outdir: 'dist', bundle: true, splitting: true, format: 'esm', platform: 'node', target: 'node20', sourcemap: false,
-  chunkNames: 'chunks/[name]-[hash]', external: ['mupdf', '@playwright/test'], logLevel: 'warning', minifySyntax: true,
+  chunkNames: 'chunks/[name]-[hash]', external: ['mupdf', 'tesseract.js', '@playwright/test'], logLevel: 'warning', minifySyntax: true,
   // Bundled CommonJS packages still call require() for Node's own modules.
   banner: { js: "import { createRequire as __createRequire } from 'node:module'; const require = __createRequire(import.meta.url);" },
 });

@@ -4,12 +4,13 @@ import { join } from 'node:path';
 import { wordsFor } from '../messages/en.ts';
 import { checks, setChecks } from './index.ts';
 import { identityChecks } from './identity/places.ts';
+import { photoChecks } from './photo/photo.ts';
 import { metadataChecks } from './metadata/sorts.ts';
 
 const folder = new URL('.', import.meta.url).pathname;
 const files = readdirSync(folder, { withFileTypes: true }).filter((d) => d.isDirectory()).flatMap((d) => readdirSync(join(folder, d.name)).filter((f) => f.endsWith('.ts') && !f.endsWith('.test.ts')).map((f) => `${d.name}/${f.replace('.ts', '')}`));
 /** One file may hold a family of checks that differ only in where they look; its table names them. */
-const families: Record<string, string[]> = { 'identity/places': identityChecks.map((c) => c.id), 'metadata/sorts': metadataChecks.map((c) => c.id) };
+const families: Record<string, string[]> = { 'identity/places': identityChecks.map((c) => c.id), 'metadata/sorts': metadataChecks.map((c) => c.id), 'photo/photo': photoChecks.map((c) => c.id) };
 const all = [...checks, ...setChecks];
 
 test.each(files)('%s: path is id, listed, tested, worded, with a reference', (path) => {
@@ -29,6 +30,6 @@ test('every listed check has a file, and ids are unique', () => {
 test('every message key that a check uses has words', () => {
   for (const f of files) {
     const source = readFileSync(join(folder, `${f}.ts`), 'utf8');
-    for (const m of source.matchAll(/\b(?:stops|look)\('(\w+)'|phraseDrafts\(\w+, \w+, '(\w+)'/g)) for (const id of (families[f] ?? [f.replace('/', '.')]).slice(0, 1)) expect(Object.keys(wordsFor(id).says)).toContain(m[1] ?? m[2]);
+    for (const m of source.matchAll(/\b(?:stops|look)\('(\w+)'|phraseDrafts\(\w+, \w+, '(\w+)'/g)) expect((families[f] ?? [f.replace('/', '.')]).flatMap((id) => Object.keys(wordsFor(id).says))).toContain(m[1] ?? m[2]);
   }
 });

@@ -37,6 +37,9 @@ import { pagesLimit } from './pages/limit.ts';
 import { pagesNumbers } from './pages/numbers.ts';
 import { pagesOrientation } from './pages/orientation.ts';
 import { pagesSize } from './pages/size.ts';
+import { photoChecks } from './photo/photo.ts';
+import { photoDuplicates } from './photo/duplicates.ts';
+import { photoOrder } from './photo/order.ts';
 import { remainsBrokenReference } from './remains/broken-reference.ts';
 import { remainsComments } from './remains/comments.ts';
 import { remainsHighlight } from './remains/highlight.ts';
@@ -70,10 +73,10 @@ export const checks: readonly Check[] = [
   namePattern, nameRequired, nameIdentity, nameCharacters, nameLength, nameVersionMarks, nameTemplate,
   pagesLimit, pagesSize, pagesOrientation, pagesNumbers, pagesBlank, layoutFontSize, layoutFonts, layoutLineSpacing, layoutMargins, wordsCount,
   fontsEmbedded, fontsUnicode, fontsType3, fontsAvailable,
-  textMinimum, textImageOnly, textGarbled, textInvisible, textBackground, textTiny, textOffPage, textLookalikes, textZeroWidth,
+  textMinimum, textImageOnly, textGarbled, textInvisible, textBackground, textTiny, textOffPage, textLookalikes, textZeroWidth, ...photoChecks,
   ...identityChecks, identitySelfCitation, identityAcknowledgement, ...metadataChecks,
   remainsComments, remainsTrackedChanges, remainsHighlight, remainsPlaceholder, remainsBrokenReference, remainsOlderRevision,
 ];
 
 /** Every check of the documents together. */
-export const setChecks: readonly SetCheck[] = [setMissing, setSurplus, setKind, setOneFile, setDuplicate, setEarlierVersion, setTemplateUnchanged, timeWindow, timeMargin, timeSimilarity];
+export const setChecks: readonly SetCheck[] = [setMissing, setSurplus, setKind, setOneFile, setDuplicate, setEarlierVersion, setTemplateUnchanged, photoOrder, photoDuplicates, timeWindow, timeMargin, timeSimilarity];

@@ -12,6 +12,7 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
   { id: 'words', line: 'Words', checks: /^words\./, stop: 'check', tell: 'asked' },
   { id: 'fonts', line: 'Fonts', checks: /^fonts\./, stop: 'check', tell: 'line' },
   { id: 'text', line: 'Readable text', checks: /^text\./, stop: 'check', tell: 'line' },
+  { id: 'photo', line: 'Readable photo', checks: /^photo\./, stop: 'mend', tell: 'line' },
   { id: 'identity', line: 'Nothing that identifies me', checks: /^identity\./, stop: 'check', tell: 'line' },
   { id: 'metadata', line: 'Nothing stored about me', checks: /^metadata\./, stop: 'mend', tell: 'line' },
   { id: 'remains', line: 'Nothing left over', checks: /^remains\./, stop: 'check', tell: 'line' },

@@ -54,7 +54,7 @@ export function docketOfBrief(asked: Brief, details: Details | null, now: number
   const brief = withInsisted(asked, insisted);
   const empty: DocumentFacts = {
     file: { name: '', bytes: 1, sha256: '', kind: brief.documents[0]?.types[0] ?? 'pdf', extension: '', encrypted: false, troubles: [] }, pages: { ok: false, code: 'noFixedPages' }, words: { ok: false, code: 'noFixedPages' },
-    fonts: { ok: false, code: 'noFixedPages' }, passages: { ok: false, code: 'noFixedPages' }, metadata: { ok: false, code: 'noFixedPages' }, remains: { ok: false, code: 'noFixedPages' }, layout: { ok: false, code: 'noFixedPages' }, statedPages: null, structure: null, integrity: [],
+    fonts: { ok: false, code: 'noFixedPages' }, passages: { ok: false, code: 'noFixedPages' }, metadata: { ok: false, code: 'noFixedPages' }, remains: { ok: false, code: 'noFixedPages' }, layout: { ok: false, code: 'noFixedPages' }, photo: { ok: false, code: 'noFixedPages' }, statedPages: null, structure: null, integrity: [],
   };
   const demands = brief.documents.length > 0 ? brief.documents : [null];
   return demands.flatMap((document, i) => checks.filter((c) => !c.kinds || !document || document.types.some((t) => c.kinds!.includes(t))).map((check) => {

@@ -67,6 +67,12 @@ export interface LayoutFacts {
   /** as a multiple of single spacing */ lineSpacing: number | null; marginsMm: { left: number; right: number; top: number | null; bottom: number | null } | null;
 }
 
+/** `dpi`: of an A4 sheet. `sharpness`: 0 (smeared) to 1 (from ink to paper within a pixel at 150 dots per inch), null where there is no writing.
+ * `paper`, `ink`: light of the bare sheet and of the darkest writing, 0–255. `shade`: light of the darkest part of the paper over the lightest.
+ * `ghost`: share of pale marks among all. `cut`: sides at which the sheet runs out of the photo. `edgeSeen`: share of the worst side seen.
+ * `turn`: clockwise turn that the writing needs beyond what the file's own flag says. `print`: the sheet at 24 pixels, to tell photos of the same page. */
+export interface PhotoFacts { dpi: number; sharpness: number | null; paper: number; ink: number; shade: number; ghost: number; cut: number; whole: boolean; edgeSeen: number; turn: number; print: number[] }
+
 export interface Remains { comments: number; trackedChanges: number; highlights: number; revisions: number }
 
 export interface DocumentFacts {
@@ -79,6 +85,8 @@ export interface DocumentFacts {
   metadata: Read<MetadataFact[]>;
   remains: Read<Remains>;
   layout: Read<LayoutFacts>;
+  /** a photo of a sheet, measured on the sheet and not on the desk around it */
+  photo: Read<PhotoFacts>;
   /** pages as stated inside a file without fixed pages */
   statedPages: number | null;
   /** structure that a conversion must keep */

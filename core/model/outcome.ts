@@ -1,3 +1,5 @@
+import type { Ocr } from '../engines/ocr.ts';
+
 /** A failure is a value, so that it crosses a worker boundary whole. A thrown error is a bug. */
 export interface Failure { ok: false; code: FailureCode; file: string | null; message: string; remedy: string }
 export type FailureCode = 'unreadable' | 'encrypted' | 'unsupported' | 'tooLarge' | 'stopped' | 'badInput' | 'lost' | 'notClean';
@@ -13,7 +15,7 @@ export class CannotDo extends Error {
 }
 
 /** Progress and a stop that is asked about between pages. */
-export interface Job { progress?: (done: number, of: number, what: string) => void; stopped?: () => boolean }
+export interface Job { progress?: (done: number, of: number, what: string) => void; stopped?: () => boolean; /** a reader of pictures, where the caller has one */ ocr?: () => Promise<Ocr> }
 export function heed(job: Job, file: string | null = null): void {
   if (job.stopped?.()) throw new CannotDo('stopped', 'Stopped before the end.', 'Start it again when you like; nothing was changed.', file);
 }

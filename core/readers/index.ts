@@ -8,6 +8,7 @@ import { readDocx } from './docx/read.ts';
 import { readOdt } from './odt/read.ts';
 import { readHtml, readMarkdown, readOpaque, readPlain, readRtf } from './plain/read.ts';
 import { readPicture } from './image/read.ts';
+import { measurePhoto } from '../scan/measure.ts';
 import { findIntegrity } from './integrity.ts';
 
 const maxBytes = 1 << 30;
@@ -20,6 +21,14 @@ export async function readDocument(bytes: Uint8Array, name: string, job: Job = {
   return facts;
 }
 
+/** A picture that cannot be decoded is damaged as a photo, whatever else can be said of its file. */
+async function photoFacts(bytes: Uint8Array, name: string): Promise<DocumentFacts['photo']> {
+  try { return read((await measurePhoto(bytes, name)).facts); } catch (error) {
+    if (error instanceof CannotDo) return unread(error.code === 'tooLarge' ? 'tooLarge' : 'damaged');
+    throw error;
+  }
+}
+
 async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Promise<DocumentFacts> {
   heed(context.job, name);
   if (bytes.length > maxBytes) throw new CannotDo('tooLarge', 'The file is larger than 1 GB.', 'Make it smaller in the program it was written in.', name);
@@ -29,7 +38,7 @@ async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Pr
     encrypted: verdict.encrypted ? 'needs password' : false, troubles: [...verdict.troubles],
   };
   const nothing = (code: 'encrypted' | 'damaged' | 'notOfThisKind'): DocumentFacts => ({
-    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code), layout: unread(code),
+    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code), layout: unread(code), photo: unread(code),
     statedPages: null, structure: null, integrity: [],
   });
   if (verdict.encrypted) return nothing('encrypted');
@@ -46,7 +55,8 @@ async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Pr
       case 'rtf': return readRtf(bytes, file);
       case 'jpeg': case 'png': case 'tiff': case 'heic': {
         const picture = await readPicture(bytes, 'image');
-        return { ...nothing('notOfThisKind'), structure: { images: 1, tables: 0, equations: 0, footnotes: 0 }, passages: read(picture.passages, [{ part: 'picture', page: null, why: 'picture' }]), metadata: read(picture.metadata), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }) };
+        const photo = context.depth > 0 || verdict.kind === 'heic' || file.troubles.some((t) => t.code === 'truncated') ? unread('notOfThisKind') : await photoFacts(bytes, name);
+        return { ...nothing('notOfThisKind'), photo, structure: { images: 1, tables: 0, equations: 0, footnotes: 0 }, passages: read(picture.passages, [{ part: 'picture', page: null, why: 'picture' }]), metadata: read(picture.metadata), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }) };
       }
       case 'empty': case 'lock': case 'link': case 'partial': return nothing('notOfThisKind');
       default: return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : readOpaque(bytes, file);

@@ -4,14 +4,14 @@ import { Matcher } from '../identity/find.ts';
 import { searchPassages } from '../identity/search.ts';
 import { emptyBrief, type Brief } from '../model/brief.ts';
 import { noDetails, type Details } from '../model/details.ts';
-import { read, type DocumentFacts, type FileFacts, type FontFacts, type LayoutFacts, type PageFacts, type Passage } from '../model/facts.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type LayoutFacts, type PageFacts, type Passage, type PhotoFacts } from '../model/facts.ts';
 
 /** Facts made up for a test: a sound one-page PDF unless told otherwise. */
 export function madeFacts(change: Partial<Omit<DocumentFacts, 'file'>> & { file?: Partial<FileFacts> } = {}): DocumentFacts {
   const { file, ...rest } = change;
   return {
     file: { name: 'paper.pdf', bytes: 1000, sha256: 'aa', kind: 'pdf', extension: 'pdf', encrypted: false, troubles: [], ...file },
-    pages: read([madePage()]), words: read(500), fonts: read([]), passages: read([]), metadata: read([]), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), layout: read(madeLayout()),
+    pages: read([madePage()]), words: read(500), fonts: read([]), passages: read([]), metadata: read([]), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), layout: read(madeLayout()), photo: unread('notOfThisKind'),
     statedPages: null, structure: null, integrity: [], ...rest,
   };
 }
@@ -29,3 +29,6 @@ export function madeInput(change: Partial<CheckInput> = {}): CheckInput {
   return { facts, file: facts.file, brief, document: brief.documents[0] ?? null, details, wanted: details ? 'yes' : 'unsettled', templates: [], ...change, signs };
 }
 export const madeSet = (change: Partial<SetInput> = {}): SetInput => ({ facts: [madeFacts()], brief: madeBrief(), matching: [null], templates: [], now: Date.parse('2027-03-12T12:00:00Z'), ...change });
+export const madePhoto = (change: Partial<PhotoFacts> = {}): PhotoFacts => ({ dpi: 210, sharpness: 0.8, paper: 210, ink: 20, shade: 0.9, ghost: 0.02, cut: 0, whole: false, edgeSeen: 0.95, turn: 0, print: [], ...change });
+/** A photo of a page with the time it was taken, in Exif's writing. */
+export const takenPhoto = (name: string, time: string | null, print: number[] = [], sha256 = name): DocumentFacts => madeFacts({ file: { name, kind: 'jpeg', sha256 }, photo: read(madePhoto({ print })), metadata: read(time ? [{ part: 'image/EXIF/DateTimeOriginal', key: 'DateTimeOriginal', value: time, sort: 'dates' as const }] : []) });

@@ -73,7 +73,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: counts.comments, trackedChanges: counts.trackedChanges, highlights: counts.highlights, revisions: 0 }),
-    layout: styleLayout(pack), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
+    layout: styleLayout(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
     history: { revisionIds: [...revisionIds], earlierStates: [] },
   };
 }

@@ -44,7 +44,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(body)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim()), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: sum('comments'), trackedChanges: sum('trackedChanges'), highlights: 0, revisions: pack.names().some((n) => n.startsWith('Versions/')) ? 1 : 0 }),
-    layout: unread('noFixedPages'), statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: [],
+    layout: unread('noFixedPages'), photo: unread('notOfThisKind'), statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: [],
   };
 }
 

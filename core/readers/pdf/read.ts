@@ -18,7 +18,7 @@ import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict } from './synt
  * @param file - filled in by the caller; troubles and encryption are added here */
 export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadContext): Promise<DocumentFacts> {
   const nothing = (code: 'encrypted' | 'damaged'): DocumentFacts => ({
-    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code), layout: unread(code),
+    file, pages: unread(code), words: unread(code), fonts: unread(code), passages: unread(code), metadata: unread(code), remains: unread(code), layout: unread(code), photo: unread(code),
     statedPages: null, structure: null, integrity: [],
   });
   try {
@@ -53,7 +53,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         passages: read([...passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
         metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
         remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights, revisions: revisions.count }),
-        layout: layout ? read(layout) : unread('notOfThisKind'),
+        layout: layout ? read(layout) : unread('notOfThisKind'), photo: unread('notOfThisKind'),
         statedPages: pages.length, structure: { images: pages.reduce((n, p) => n + p.images, 0), tables: 0, equations: 0, footnotes: 0 }, integrity,
         history: { revisionIds: [], earlierStates: await Promise.all(earlierStates(bytes).flatMap((end) => possibleEnds(bytes, end)).map((end) => sha256(bytes.subarray(0, end)))) },
       };

@@ -9,7 +9,7 @@ import { sectionStarts } from '../sections.ts';
 
 const facts = (file: FileFacts, passages: Passage[], metadata: MetadataFact[], text: string, structure: DocumentFacts['structure'] = null): DocumentFacts => ({
   file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: unread('notOfThisKind'), passages: read(passages), metadata: read(metadata),
-  remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), layout: unread('notOfThisKind'), statedPages: null, structure, integrity: [],
+  remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), layout: unread('notOfThisKind'), photo: unread('notOfThisKind'), statedPages: null, structure, integrity: [],
 });
 
 /** A passage a paragraph, the reference list apart. */

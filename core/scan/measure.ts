@@ -1,0 +1,82 @@
+import type { PhotoFacts } from '../model/facts.ts';
+import { orientationIn } from '../readers/image/orientation.ts';
+import { applyFilter, paperOf } from './filters.ts';
+import { findSheet, type FoundSheet } from './find-sheet.ts';
+import { flatten, settleShape, shapeOf } from './flatten.ts';
+import { decodePhoto, greyOf, quantile, shrinkTo, turn, type Point, type Quad, type Raster } from './raster.ts';
+import { sharpnessOf } from './sharpness.ts';
+import { uprightOf } from './upright.ts';
+
+/** Looked up once: in a sandbox each look at a global costs more than the pixel it is for. */
+const math = Math;
+
+/** A photo with its sheet found, and what it takes to make a page of it. `rotation`: clockwise turn that brings the stored pixels upright;
+ * `flagged`: the part of it that the photo's own EXIF flag asks for. */
+export interface MeasuredPhoto { /** the flat sheet, in the stored photo's own turn */ page: Raster; found: FoundSheet; rotation: 0 | 90 | 180 | 270; flagged: number; mirrored: boolean; facts: PhotoFacts }
+
+/** EXIF orientation as a clockwise turn after an optional mirroring of left and right. Source: Exif 2.3, 4.6.4, tag 0x0112. */
+const orientations: Record<number, { degrees: 0 | 90 | 180 | 270; mirrored: boolean }> = {
+  1: { degrees: 0, mirrored: false }, 2: { degrees: 0, mirrored: true }, 3: { degrees: 180, mirrored: false }, 4: { degrees: 180, mirrored: true },
+  5: { degrees: 270, mirrored: true }, 6: { degrees: 90, mirrored: false }, 7: { degrees: 90, mirrored: true }, 8: { degrees: 270, mirrored: false },
+};
+
+/** The long side of an A4 sheet in inches: a photo does not tell how large its sheet is. */
+const longInches = 297 / 25.4;
+/** How plainly the writing has to speak before it outweighs the camera's own flag, or the photo as it is stored. */
+const sureEnough = { flagged: 0.75, stored: 0.35 };
+
+/** Reads a photo of a sheet: corners, sharpness, light, which way up. @param readUp - asked which way up a page is when its lines do not tell
+ * @throws {CannotDo} `unreadable`, `tooLarge` */
+export async function measurePhoto(bytes: Uint8Array, name: string, given: { corners?: Quad; longest?: number; readUp?: (page: Raster) => Promise<{ turn: 0 | 90 | 180 | 270; sure: number } | null> } = {}): Promise<MeasuredPhoto> {
+  const raster = await decodePhoto(bytes, name), found: FoundSheet = given.corners ? { quad: given.corners, sides: [1, 1, 1, 1], whole: false, cut: 0 } : findSheet(raster);
+  const orientation = orientations[orientationIn(bytes)] ?? orientations[1]!;
+  const page = pageOf(raster, found.quad, given.longest ?? 1754), flagged = turn(greyOf(page), orientation.degrees, orientation.mirrored);
+  let sign: { turn: 0 | 90 | 180 | 270; sure: number } = uprightOf(flagged);
+  if (sign.sure < sureEnough.stored && given.readUp) sign = (await given.readUp(flagged)) ?? sign;
+  const needed = orientation.degrees === 0 ? sureEnough.stored : sureEnough.flagged, extra = sign.sure >= needed ? sign.turn : 0;
+  const rotation = ((orientation.degrees + extra) % 360) as MeasuredPhoto['rotation'];
+  const grey = turn(flagged, extra), paper = paperOf(grey)[0]!, lights = [...paper.data].sort((a, b) => a - b), light = lights[lights.length >> 1]!;
+  const [top, right, bottom, left] = [0, 1, 2, 3].map((k) => length(found.quad[k]!, found.quad[(k + 1) % 4]!)) as [number, number, number, number], longPx = math.max((top + bottom) / 2, (left + right) / 2);
+  return {
+    page, found, rotation, flagged: orientation.degrees, mirrored: orientation.mirrored,
+    facts: {
+      dpi: math.round(longPx / longInches), sharpness: sharpnessOf(grey), paper: light, ink: quantile(grey, 0.003), shade: lights[math.floor(lights.length * 0.02)]! / math.max(1, lights[math.floor(lights.length * 0.98)]!),
+      ghost: ghostOf(grey, paper), cut: found.cut, whole: found.whole, edgeSeen: math.min(...found.sides), turn: extra, print: [...resampled(applyFilter(shrinkTo(grey, 500), 'grey'), 32, 45)],
+    },
+  };
+}
+const length = (a: Point, b: Point): number => math.hypot(a[0] - b[0], a[1] - b[1]);
+
+/** The sheet seen from above, in the stored photo's own turn, no larger than it was photographed. @param longest - pixels of the long side */
+export function pageOf(raster: Raster, quad: Quad, longest: number): Raster {
+  const across = math.max(length(quad[0], quad[1]), length(quad[3], quad[2])), down = math.max(length(quad[1], quad[2]), length(quad[0], quad[3]));
+  const whole = quad[0][0] === 0 && quad[0][1] === 0 && quad[2][0] === raster.width && quad[2][1] === raster.height;
+  const ratio = whole ? raster.width / raster.height : settleShape(shapeOf(quad, raster.width, raster.height)), size = math.min(longest, math.max(across, down, 8));
+  const width = math.max(8, math.round(ratio >= 1 ? size : size * ratio)), height = math.max(8, math.round(ratio >= 1 ? size / ratio : size));
+  return flatten(raster, quad, width, height);
+}
+
+/** Share of pale marks among all marks: the writing of the other side shining through. Strokes' own soft rims lie beside ink and do not count. */
+function ghostOf(grey: Raster, paper: Raster): number {
+  const { width: w, height: h, data } = grey, step = math.max(1, math.round(math.max(w, h) / 900)), cols = math.floor(w / step), rows = math.floor(h / step), kind = new Uint8Array(cols * rows);
+  for (let y = 0; y < rows; y++) for (let x = 0; x < cols; x++) {
+    const px = math.min(w - 1, x * step + (step >> 1)), py = math.min(h - 1, y * step + (step >> 1)), light = paper.data[math.min(paper.height - 1, ((py * paper.height) / h) | 0) * paper.width + math.min(paper.width - 1, ((px * paper.width) / w) | 0)]!, ratio = data[py * w + px]! / math.max(1, light);
+    kind[y * cols + x] = ratio < 0.62 ? 2 : ratio < 0.9 && ratio > 0.7 ? 1 : 0;
+  }
+  let pale = 0, ink = 0;
+  const rim = math.max(3, math.round(cols * 0.03));
+  for (let y = rim; y < rows - rim; y++) for (let x = rim; x < cols - rim; x++) {
+    const k = kind[y * cols + x];
+    if (k === 2) ink++;
+    if (k !== 1) continue;
+    let near = false;
+    for (let dy = -3; dy <= 3 && !near; dy++) for (let dx = -3; dx <= 3; dx++) if (kind[(y + dy) * cols + x + dx] === 2) { near = true; break; }
+    if (!near) pale++;
+  }
+  return ink + pale < cols * rows * 0.0005 ? 0 : math.round((1000 * pale) / (ink + pale)) / 1000;
+}
+
+/** A small print of fixed size, so that two photos of one page can be laid over each other. */
+function resampled(grey: Raster, width: number, height: number): Uint8Array {
+  return flatten(shrinkTo(grey, 90), [[0, 0], [grey.width, 0], [grey.width, grey.height], [0, grey.height]].map(([x, y]) => { const s = math.min(1, 90 / math.max(grey.width, grey.height)); return [x! * s, y! * s]; }) as Quad, width, height).data;
+}

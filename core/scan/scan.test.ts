@@ -1,0 +1,119 @@
+import { beforeAll, expect, test } from '@jest/globals';
+import { withPdf } from '../engines/pdf.ts';
+import { drawnPage, photograph, photoFile, type Shot } from '../testing/photo.ts';
+import { plainPicture } from '../testing/plant.ts';
+import { scanPhotos } from '../verbs/scan.ts';
+import { photoLevels } from '../checks/photo/photo.ts';
+import { likeness } from '../checks/photo/duplicates.ts';
+import { applyFilter } from './filters.ts';
+import { flatten, mapOfUnitSquare, shapeOf } from './flatten.ts';
+import { measurePhoto } from './measure.ts';
+import { quantile, greyOf, turn, type Quad, type Raster } from './raster.ts';
+import { sharpnessOf } from './sharpness.ts';
+
+const prose = 'Sediment budgets of a realigned saltmarsh show how each flood tide carries silt and clay over its surface while ebb currents export only little. Plants slow the water, and what settles among the stems is held by roots. Measured by traps, pins and radar, the yearly gain is between four and nine millimetres, higher near the creeks. ';
+const other = 'Bridges of cast iron were built from parts that two men could carry. Their makers tested every rib with weights and kept a book of the results. Later builders read the book and left out what had never been needed. ';
+let page: Raster, otherPage: Raster;
+beforeAll(async () => { page = await drawnPage(`${prose}${prose}\n${prose}\n${prose}${prose}`, { title: 'Results', dpi: 130, size: 13 }); otherPage = await drawnPage(`${other}\n${other}${other}\n${other}${other}${other}`, { dpi: 130, size: 13 }); }, 60_000);
+
+const sheet: Quad = [[270, 100], [1000, 140], [1064, 1216], [192, 1178]], frame = { width: 1280, height: 1344 };
+const named = (name: string, bytes: Uint8Array) => ({ path: name, name, bytes });
+const off = (found: Quad, real: Quad): number => Math.max(...real.map((c) => Math.min(...found.map((f) => Math.hypot(f[0] - c[0], f[1] - c[1])))));
+const shoot = async (shot: Partial<Shot>, from = page) => measurePhoto(await photoFile(photograph(from, { ...frame, quad: sheet, ...shot })), 'photo.jpg');
+
+test.each<[string, Partial<Shot>]>([['a wooden desk', {}], ['a light desk', { desk: [205, 195, 180] }], ['a white desk, hardly darker than the sheet', { desk: [232, 232, 230] }], ['a blue cloth', { desk: [60, 90, 160] }], ['lamp light with a shadow over it', { light: (x, y) => 0.95 - 0.6 * x * y }], ['dusk', { light: () => 0.3 }], ['yellow paper', { paper: [1, 0.93, 0.75] }], ['grain', { grain: 18 }], ['a blurred photo', { blur: 3 }]])('the sheet’s corners are found on %s, within a two-hundredth of the photo', async (_, shot) => {
+  const m = await shoot(shot);
+  expect(m.found.whole).toBe(false);
+  expect(off(m.found.quad, sheet)).toBeLessThan(6.5);
+});
+test('a page that fills the photo is taken whole, a box drawn on it is no sheet', async () => {
+  const boxed = { ...page, data: page.data.slice() };
+  for (let y = 200; y < 900; y++) for (let x = 150; x < 900; x++) if (y < 206 || y >= 894 || x < 156 || x >= 894) boxed.data.fill(0, (y * page.width + x) * 3, (y * page.width + x) * 3 + 3);
+  const m = await measurePhoto(await photoFile(boxed), 'flat.jpg');
+  expect([m.found.whole, m.found.quad[2]]).toEqual([true, [page.width, page.height]]);
+});
+test('a sheet that runs out of the photo is told', async () => {
+  const m = await shoot({ width: 900 });
+  expect([m.found.cut, m.facts.cut]).toEqual([1, 1]);
+});
+test.each([[0, [0, 1, 2, 3]], [90, [3, 0, 1, 2]], [180, [2, 3, 0, 1]], [270, [1, 2, 3, 0]]] as const)('writing that has to be turned by %i° is, without any flag', async (degrees, order) => {
+  // The photo shows the upright sheet turned the other way, so that this turn brings it back.
+  const wide: Quad = [[90, 120], [1180, 90], [1150, 930], [120, 900]], tall = sheet, corners = degrees % 180 ? wide : tall;
+  const quad = order.map((k) => corners[k]!) as unknown as Quad, m = await shoot({ quad: [0, 1, 2, 3].map((i) => quad[[0, 1, 2, 3][i]!]!) as Quad, ...(degrees % 180 ? { width: 1280, height: 1020 } : {}) });
+  expect(m.rotation).toBe((360 - [0, 270, 180, 90][[0, 90, 180, 270].indexOf(degrees)]!) % 360);
+});
+test('the camera’s flag is heeded; writing that plainly says otherwise outweighs it', async () => {
+  const upright = photograph(page, { ...frame, quad: sheet }), lying = turn(upright, 270);
+  expect((await measurePhoto(await photoFile(lying, 'jpeg', 6), 'a.jpg')).rotation).toBe(90);
+  expect((await measurePhoto(await photoFile(upright, 'jpeg', 6), 'b.jpg')).rotation).toBe(0);
+});
+test('sharpness falls with blur, is judged on the sheet and not on the desk, and grain is none', async () => {
+  const at = async (shot: Partial<Shot>): Promise<number> => (await shoot(shot)).facts.sharpness!;
+  const [sharp, grainy, soft, smeared, lost] = [await at({}), await at({ grain: 14 }), await at({ blur: 1.3 }), await at({ smear: 3 }), await at({ blur: 4 })];
+  expect(sharp).toBeGreaterThan(0.42); expect(grainy).toBeGreaterThan(0.42);
+  expect(soft).toBeLessThan(sharp * 0.75); expect(smeared).toBeLessThan(0.3); expect(lost).toBeLessThan(0.2); expect(lost).toBeLessThan(soft);
+  // A desk with hard stripes all around does not make a blurred page sharp.
+  const striped = photograph(page, { ...frame, quad: sheet, blur: 4 });
+  for (let y = 0; y < striped.height; y++) for (let x = 0; x < 150; x++) striped.data.fill(x % 8 < 4 ? 20 : 120, (y * striped.width + x) * 3, (y * striped.width + x) * 3 + 3);
+  expect((await measurePhoto(await photoFile(striped), 's.jpg')).facts.sharpness).toBeLessThan(0.2);
+  expect(sharpnessOf({ width: 400, height: 600, channels: 1, data: new Uint8Array(240_000).fill(230) })).toBeNull();
+});
+test('a sheet’s shape comes back from its picture in perspective', () => {
+  // A sheet of 210 × 297 before a camera of focal length 1000 pixels, turned about two axes (pinhole model).
+  const project = (x: number, y: number): [number, number] => { const a = 0.5, b = 0.35, X = x * Math.cos(b) - y * Math.sin(b) * Math.sin(a), Y = y * Math.cos(a), Z = 900 + x * Math.sin(b) + y * Math.cos(b) * Math.sin(a); return [600 + (1000 * X) / Z, 800 + (1000 * Y) / Z]; };
+  const quad: Quad = [project(-105, -148.5), project(105, -148.5), project(105, 148.5), project(-105, 148.5)];
+  expect(shapeOf(quad, 1200, 1600)).toBeGreaterThan(210 / 297 - 0.03);
+  expect(shapeOf(quad, 1200, 1600)).toBeLessThan(210 / 297 + 0.03);
+  const m = mapOfUnitSquare(quad), at = (u: number, v: number) => [(m.a * u + m.b * v + m.c) / (m.g * u + m.h * v + 1), (m.d * u + m.e * v + m.f) / (m.g * u + m.h * v + 1)];
+  [[0, 0], [1, 0], [1, 1], [0, 1]].forEach(([u, v], k) => quad[k]!.forEach((c, i) => expect(at(u!, v!)[i]).toBeCloseTo(c, 6)));
+});
+test('flattening gives the page back', () => {
+  const photo = photograph(page, { ...frame, quad: sheet, grain: 0, light: () => 1 }), flat = flatten(photo, sheet, 500, 707), real = flatten(page, [[0, 0], [page.width, 0], [page.width, page.height], [0, page.height]], 500, 707);
+  expect(likeness([...greyOf(flat).data], [...greyOf(real).data])).toBeGreaterThan(0.9);
+});
+test('filters: colour and grey make the paper white under a shadow, ink has two levels, photo changes nothing', async () => {
+  const flat = (await shoot({ light: (x, y) => 0.95 - 0.55 * x * y })).page;
+  expect(quantile(greyOf(flat), 0.1)).toBeLessThan(200);
+  const colour = applyFilter(flat, 'colour'), grey = applyFilter(flat, 'grey'), ink = applyFilter(flat, 'ink');
+  expect([colour.channels, grey.channels]).toEqual([3, 1]);
+  expect(quantile(greyOf(colour), 0.15)).toBe(255);
+  expect(new Set(ink.data).size).toBe(2);
+  const black = ink.data.filter((v) => v === 0).length / ink.data.length;
+  expect(black).toBeGreaterThan(0.02); expect(black).toBeLessThan(0.12);
+  expect(applyFilter(flat, 'photo')).toBe(flat);
+});
+test('writing of the other side is a ghost, a clean page has none', async () => {
+  const mirrored = turn(otherPage, 0, true), through = { ...page, data: page.data.map((v, i) => Math.min(v, 200 + 0.2 * mirrored.data[i]!)) };
+  const ghost = (await shoot({}, through)).facts.ghost;
+  expect(ghost).toBeGreaterThan(photoLevels.ghost); expect(ghost).toBeLessThan(photoLevels.pencil);
+  expect((await shoot({})).facts.ghost).toBeLessThan(0.05);
+});
+test('two photos of one page are alike, photos of two pages are not', async () => {
+  const first = await shoot({}), again = await shoot({ quad: [[300, 90], [1050, 180], [1010, 1250], [220, 1190]], blur: 0.7, light: (x) => 0.6 + 0.3 * x, grainSeed: 3 }), second = await shoot({}, otherPage);
+  expect(likeness(first.facts.print, again.facts.print)).toBeGreaterThan(0.9);
+  expect(likeness(first.facts.print, second.facts.print)).toBeLessThan(0.8);
+});
+test('scan: one PDF in the order given, pages upright on A4, no metadata, each photo judged', async () => {
+  const good = await photoFile(photograph(page, { width: 1700, height: 2200, quad: [[150, 120], [1520, 130], [1530, 2070], [140, 2060]] })), bad = await photoFile(photograph(otherPage, { ...frame, quad: sheet, blur: 5 })), seen: string[] = [];
+  for (const filter of ['colour', 'ink'] as const) {
+    const { bytes, pages } = await scanPhotos([named('b.jpg', bad), named('a.jpg', good)], filter, { progress: (_, __, what) => seen.push(what) });
+    expect(pages.map((p) => [p.photo, p.standing])).toEqual([['b.jpg', 'stops'], ['a.jpg', 'fine']]);
+    expect(pages[0]!.findings.map((f) => f.check)).toContain('photo.sharpness');
+    expect(pages[0]!.reason).toMatch(/blurred/);
+    await withPdf(bytes, (pdf) => {
+      expect(pdf.countPages()).toBe(2);
+      const one = pdf.loadPage(1);
+      try { expect(one.getBounds().map(Math.round)).toEqual([0, 0, 595, 842]); } finally { one.destroy(); }
+      expect(pdf.getTrailer().get('Info').isNull()).toBe(true);
+    });
+  }
+  expect(seen).toContain('a.jpg');
+}, 60_000);
+test('what is no photo is refused by name', async () => {
+  const png = await plainPicture('png');
+  await expect(scanPhotos([named('notes.txt', new TextEncoder().encode('hello there'))])).rejects.toMatchObject({ code: 'unsupported', file: 'notes.txt' });
+  await expect(scanPhotos([named('cut.png', png.subarray(0, 10))])).rejects.toMatchObject({ file: 'cut.png' });
+  const whole = await photoFile(page), cut = await scanPhotos([named('cut.jpg', whole.subarray(0, whole.length >> 1))]);
+  expect(cut.pages[0]!.findings.map((f) => `${f.check} ${f.standing}`)).toContain('file.truncated stops');
+  await expect(scanPhotos([named('none.jpg', new Uint8Array())])).rejects.toMatchObject({ code: 'unsupported' });
+});

@@ -1,0 +1,57 @@
+import { judgePhoto } from '../checks/photo/photo.ts';
+import { greymap, type Ocr } from '../engines/ocr.ts';
+import { CannotDo, heed, type Job } from '../model/outcome.ts';
+import type { FindingStanding } from '../model/finding.ts';
+import { say } from '../messages/en.ts';
+import { sniffKind } from '../readers/kind.ts';
+import { applyFilter, type Filter } from '../scan/filters.ts';
+import { measurePhoto } from '../scan/measure.ts';
+import { greyOf, shrinkTo, turn, type Quad, type Raster } from '../scan/raster.ts';
+import { writePages } from '../scan/write-pages.ts';
+import type { SourceFile } from './check.ts';
+
+/** A page made from a photo. `corners`: of the sheet, in pixels of the stored photo, clockwise from its top left; `rotation`: clockwise, from the
+ * stored pixels to the upright page; `widthPx`, `heightPx`: of the page that was made. */
+export interface ScannedPage { photo: string; sharpness: number; standing: FindingStanding; reason: string | null; findings: { check: string; standing: FindingStanding; message: string }[]; corners: Quad; rotation: number; widthPx: number; heightPx: number }
+export interface Scanned { bytes: Uint8Array; pages: ScannedPage[] }
+/** What the student set by hand for one photo; anything absent is found. */
+export interface PhotoWish { corners?: Quad; turn?: number; filter?: Filter }
+
+/** 200 dots per inch on A4: what print needs, and a tenth of what a camera gives. */
+const longestPx = 2339;
+
+/** Photos of sheets to one PDF in the order given: cut to the sheet, straightened, upright, evenly lit, and each judged.
+ * @throws {CannotDo} `unsupported` for what is no photo, `unreadable` for a damaged one, with its name */
+export async function scanPhotos(photos: SourceFile[], filter: Filter = 'colour', job: Job = {}, wishes: PhotoWish[] = []): Promise<Scanned> {
+  const pages: ScannedPage[] = [], rasters: { raster: Raster; bilevel: boolean }[] = [];
+  for (const [i, photo] of photos.entries()) {
+    heed(job, photo.name);
+    job.progress?.(i, photos.length, photo.name);
+    const { kind, troubles } = sniffKind(photo.bytes, photo.name), cut = troubles.find((t) => t.code === 'truncated');
+    if (kind === 'heic') throw new CannotDo('unsupported', 'This photo is in a form (HEIC) that cannot be opened here.', 'Set the camera to JPEG, or export the photo as JPEG.', photo.name);
+    if (!['jpeg', 'png', 'tiff'].includes(kind)) throw new CannotDo('unsupported', kind === 'empty' ? 'The file has 0 bytes.' : `This is no photo (${kind}).`, 'Bring photos as JPEG, PNG or TIFF.', photo.name);
+    const wish = wishes[i] ?? {}, measured = await measurePhoto(photo.bytes, photo.name, { corners: wish.corners, longest: longestPx, readUp: job.ocr ? async (page) => whichWayUp(await job.ocr!(), page) : undefined });
+    const used = wish.filter ?? filter, rotation = wish.turn ?? measured.rotation;
+    const flat = turn(applyFilter(measured.page, used), rotation, measured.mirrored);
+    rasters.push({ raster: flat, bilevel: used === 'ink' });
+    const findings = judgePhoto(measured.facts).map(({ check, draft }) => ({ check, standing: draft.standing, message: say(check, draft.key, draft.data) }));
+    if (cut) findings.unshift({ check: 'file.truncated', standing: 'stops', message: say('file.truncated', 'truncated', { why: cut.text }) });
+    const worst = findings.find((f) => f.standing === 'stops') ?? findings.find((f) => f.standing === 'look') ?? null;
+    pages.push({ photo: photo.name, sharpness: measured.facts.sharpness ?? 0, standing: worst?.standing ?? 'fine', reason: worst?.message ?? null, findings, corners: measured.found.quad.map(([x, y]) => [Math.round(x * 10) / 10, Math.round(y * 10) / 10]) as Quad, rotation, widthPx: flat.width, heightPx: flat.height });
+  }
+  job.progress?.(photos.length, photos.length, '');
+  return { bytes: await writePages(rasters), pages };
+}
+
+/** Reads a page all four ways and takes the one that reads best; null when none reads like print. Asked only where the lines themselves do not tell. */
+async function whichWayUp(ocr: Ocr, page: Raster): Promise<{ turn: 0 | 90 | 180 | 270; sure: number } | null> {
+  const small = applyFilter(shrinkTo(greyOf(page), 1400), 'grey'), scores: { turn: 0 | 90 | 180 | 270; score: number }[] = [];
+  for (const degrees of [0, 180, 90, 270] as const) {
+    const { words } = await ocr.read(greymap(turn(small, degrees))), good = words.filter((w) => w.confidence > 70 && /^[\p{L}]{3,}/u.test(w.text));
+    scores.push({ turn: degrees, score: good.length });
+    if (good.length > 40 && good.length > words.length * 0.8) break;
+  }
+  const [best, next] = scores.sort((a, b) => b.score - a.score);
+  if (!best || best.score < 4) return null;
+  return { turn: best.turn, sure: Math.min(1, (best.score - (next?.score ?? 0)) / best.score) };
+}
