@@ -1,5 +1,6 @@
 import { readBrief } from '../core/brief/read.ts';
 import { CannotDo } from '../core/model/outcome.ts';
+import { closeOcr, nodeOcr } from './ocr.ts';
 import { nowOf, parseCall, print, readFile } from './io.ts';
 
 /** handover brief TEXTFILE [--now ISO] */
@@ -10,7 +11,7 @@ export async function brief(words: string[]): Promise<number> {
   const { decodeText } = await import('../core/text/bytes.ts');
   const { sniffKind } = await import('../core/readers/kind.ts');
   const { kind } = sniffKind(file.bytes, file.name);
-  const text = ['txt', 'markdown', 'csv', 'json', 'xml', 'unknown', 'link', 'empty', 'tex'].includes(kind) ? decodeText(file.bytes) : await (await import('../core/receipt/to-text.ts')).receiptToText(file.bytes, file.name, 0, 'assignment');
+  const text = ['txt', 'markdown', 'csv', 'json', 'xml', 'unknown', 'link', 'empty', 'tex'].includes(kind) ? decodeText(file.bytes) : await (await import('../core/receipt/to-text.ts')).receiptToText(file.bytes, file.name, 0, 'assignment', nodeOcr).finally(closeOcr);
   const read = readBrief(text, nowOf(call));
   for (const r of read.remarks) process.stderr.write(`${r.field}: ${r.kind}: ${r.quotes.map((q) => JSON.stringify(q.quote)).join(' / ')}\n`);
   print(read.brief);

@@ -1,4 +1,6 @@
 import PostalMime from 'postal-mime';
+import type { Ocr } from '../engines/ocr.ts';
+import { pictureText, scannedText } from '../readers/image-text.ts';
 import { readDocument } from '../readers/index.ts';
 import { sniffKind } from '../readers/kind.ts';
 import { htmlToText } from '../readers/plain/read.ts';
@@ -7,21 +9,24 @@ import { CannotDo } from '../model/outcome.ts';
 
 /** A receipt (or an assignment) as lines of text, whatever it came as. Structured forms become “label: value” lines.
  * @throws {CannotDo} `unsupported` for pictures without text, `unreadable` for what holds none */
-export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, what: 'receipt' | 'assignment' = 'receipt'): Promise<string> {
+export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, what: 'receipt' | 'assignment' = 'receipt', ocr?: () => Promise<Ocr>): Promise<string> {
   const { kind } = sniffKind(bytes, name);
   switch (kind) {
     case 'json': return jsonLines(JSON.parse(decodeText(bytes)) as unknown).join('\n');
     case 'csv': return csvLines(decodeText(bytes));
     case 'html': return htmlToText(tableLines(decodeText(bytes))).text;
-    case 'eml': return mailText(bytes, depth);
+    case 'eml': return mailText(bytes, depth, ocr);
     case 'pdf': case 'docx': case 'odt': case 'rtf': {
       const facts = await readDocument(bytes, name);
       if (!facts.passages.ok) throw new CannotDo('unreadable', `The ${what} cannot be read: it is locked or damaged.`, 'Save it again from where it came from.', name);
       const text = facts.passages.value.filter((p) => ['text', 'runningHead', 'textbox', 'footnote'].includes(p.place)).map((p) => p.text).join('\n');
-      if (!text.trim()) throw new CannotDo('unsupported', `The ${what} is a picture without text, which is not read yet.`, 'Copy its text, or save the page as text, and bring that.', name);
+      if (!text.trim() && kind === 'pdf' && ocr) return joinSplitLabels(await scannedText(bytes, await ocr()));
+      if (!text.trim()) throw new CannotDo('unsupported', `The ${what} is a picture without text, and it cannot be read here.`, 'Copy its text, or save the page as text, and bring that.', name);
       return joinSplitLabels(text);
     }
-    case 'jpeg': case 'png': case 'tiff': case 'heic': case 'gif': case 'webp': throw new CannotDo('unsupported', `A picture of the ${what} is not read yet.`, `Copy the text of the ${what} and bring that.`, name);
+    case 'jpeg': case 'png': case 'tiff': case 'heic': case 'gif': case 'webp':
+      if (ocr && kind !== 'heic' && kind !== 'webp') return joinSplitLabels(await pictureText(bytes, name, await ocr()));
+      throw new CannotDo('unsupported', `A picture of the ${what} cannot be read here.`, `Copy the text of the ${what} and bring that.`, name);
     case 'empty': throw new CannotDo('unreadable', `The ${what} is empty.`, 'Save it again from where it came from.', name);
     default: {
       const text = decodeText(bytes);
@@ -68,13 +73,13 @@ function csvRow(row: string): string[] {
 /** Rows of a table of two columns become “label: value”. */
 const tableLines = (html: string): string => html.replace(/<\/(?:th|td|dt)>\s*<(?:td|dd)([^>]*)>/gi, ': ');
 
-async function mailText(bytes: Uint8Array, depth: number): Promise<string> {
+async function mailText(bytes: Uint8Array, depth: number, ocr?: () => Promise<Ocr>): Promise<string> {
   const mail = await new PostalMime().parse(bytes);
   const body = mail.text?.trim() ? mail.text : mail.html ? htmlToText(tableLines(mail.html)).text : '';
   const parts = [mail.subject ? `subject: ${mail.subject}` : '', joinSplitLabels(body)];
   for (const attachment of mail.attachments) {
     if (depth > 1 || !(attachment.content instanceof ArrayBuffer)) continue;
-    try { parts.push(await receiptToText(new Uint8Array(attachment.content), attachment.filename ?? '', depth + 1)); } catch { /* an attachment that is no receipt */ }
+    try { parts.push(await receiptToText(new Uint8Array(attachment.content), attachment.filename ?? '', depth + 1, 'receipt', ocr)); } catch { /* an attachment that is no receipt */ }
   }
   return parts.filter(Boolean).join('\n');
 }

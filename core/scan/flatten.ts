@@ -12,6 +12,9 @@ export function mapOfUnitSquare([p0, p1, p2, p3]: Quad): { a: number; b: number;
   return { a, b, c: p0[0], d, e, f: p0[1], g, h };
 }
 
+/** The quad that is the whole picture. */
+export const wholeOf = ({ width: w, height: h }: { width: number; height: number }): Quad => [[0, 0], [w, 0], [w, h], [0, h]];
+
 const distance = (a: Point, b: Point): number => math.hypot(a[0] - b[0], a[1] - b[1]);
 
 /** Width over height of the sheet that was photographed as `quad`: from the vanishing points of its sides, with the lens's axis in the middle of

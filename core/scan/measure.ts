@@ -2,7 +2,7 @@ import type { PhotoFacts } from '../model/facts.ts';
 import { orientationIn } from '../readers/image/orientation.ts';
 import { applyFilter, paperOf } from './filters.ts';
 import { findSheet, type FoundSheet } from './find-sheet.ts';
-import { flatten, settleShape, shapeOf } from './flatten.ts';
+import { flatten, settleShape, shapeOf, wholeOf } from './flatten.ts';
 import { decodePhoto, greyOf, quantile, shrinkTo, turn, type Point, type Quad, type Raster } from './raster.ts';
 import { sharpnessOf } from './sharpness.ts';
 import { uprightOf } from './upright.ts';
@@ -77,6 +77,4 @@ function ghostOf(grey: Raster, paper: Raster): number {
 }
 
 /** A small print of fixed size, so that two photos of one page can be laid over each other. */
-function resampled(grey: Raster, width: number, height: number): Uint8Array {
-  return flatten(shrinkTo(grey, 90), [[0, 0], [grey.width, 0], [grey.width, grey.height], [0, grey.height]].map(([x, y]) => { const s = math.min(1, 90 / math.max(grey.width, grey.height)); return [x! * s, y! * s]; }) as Quad, width, height).data;
-}
+function resampled(grey: Raster, width: number, height: number): Uint8Array { const small = shrinkTo(grey, 90); return flatten(small, wholeOf(small), width, height).data; }

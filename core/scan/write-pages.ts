@@ -29,6 +29,9 @@ export async function writePages(pages: { raster: Raster; bilevel: boolean }[], 
       objects.put('Im0', image); resources.put('XObject', objects);
       pdf.insertPage(-1, pdf.addPage([0, 0, w, h], 0, pdf.addObject(resources), `q ${w} 0 0 ${h} 0 0 cm /Im0 Do Q`));
     }
+    // The engine names itself as producer; a page made of photos says nothing about its making.
+    pdf.getTrailer().get('Root').delete('Info');
+    pdf.getTrailer().delete('Info');
     return await saveWhole(pdf, 'garbage=4,compress,compress-images=no,compress-fonts=no');
   } finally { pdf.destroy(); }
 }

@@ -1,4 +1,5 @@
 import { readDocument } from '../readers/index.ts';
+import { readImageText } from '../readers/image-text.ts';
 import { judge } from '../docket/run.ts';
 import { emptyBrief, type Brief, type DocumentDemand } from '../model/brief.ts';
 import type { Details } from '../model/details.ts';
@@ -19,6 +20,8 @@ export interface CheckOptions { brief?: Brief | null; details?: Details | null; 
 export async function checkFiles(files: SourceFile[], options: CheckOptions, job: Job = {}): Promise<Checked> {
   const facts: DocumentFacts[] = [];
   for (const file of files) facts.push(await readDocument(file.bytes, file.name, job));
+  // Pictures are read where a name in them would matter: some seconds each.
+  if (options.details && options.brief?.anonymous !== false && (!options.brief || options.brief.anonymous)) for (const [i, file] of files.entries()) await readImageText(file.bytes, facts[i]!, job);
   const judged = judge({ facts, brief: options.brief ?? emptyBrief(), briefGiven: !!options.brief, details: options.details ?? null, now: options.now, templates: options.templates, matching: options.matching, insisted: options.insisted });
   for (const [i, findings] of judged.findings.entries()) if (facts[i]!.file.kind === 'pdf') await sharpenBoxes(files[i]!.bytes, findings);
   const out = facts.map((f, i): CheckedFile => ({

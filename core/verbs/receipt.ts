@@ -4,13 +4,14 @@ import { readFields, type ReceiptFields } from '../receipt/fields.ts';
 import { receiptToText } from '../receipt/to-text.ts';
 import type { Brief } from '../model/brief.ts';
 import type { DocumentFacts } from '../model/facts.ts';
+import type { Job } from '../model/outcome.ts';
 import type { SourceFile } from './check.ts';
 
 export interface ReceiptResult { fields: ReceiptFields; agreement: Agreement[]; standing: ReceiptStanding }
 
 /** Reads a receipt of any textual form and compares it, field by field, with the files that were meant to be sent. */
-export async function readReceipt(receipt: SourceFile, files: SourceFile[], brief: Brief | null, nowIso: string): Promise<ReceiptResult> {
-  const text = await receiptToText(receipt.bytes, receipt.name);
+export async function readReceipt(receipt: SourceFile, files: SourceFile[], brief: Brief | null, nowIso: string, job: Job = {}): Promise<ReceiptResult> {
+  const text = await receiptToText(receipt.bytes, receipt.name, 0, 'receipt', job.ocr);
   const facts: DocumentFacts[] = [];
   for (const f of files) facts.push(await readDocument(f.bytes, f.name));
   const read = readFields(text, files.map((f) => f.name), brief?.timeZone ?? offsetOf(brief?.due ?? null), nowIso);

@@ -1,0 +1,47 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import { startOcr, type Ocr } from '../engines/ocr.ts';
+import { checkFiles } from '../verbs/check.ts';
+import { readReceipt } from '../verbs/receipt.ts';
+import { scanPhotos } from '../verbs/scan.ts';
+import { emptyBrief } from '../model/brief.ts';
+import { nina } from '../testing/made.ts';
+import { drawnPage, photoFile } from '../testing/photo.ts';
+import { plainPicture, plantedDocx, plantedPdf, secret } from '../testing/plant.ts';
+
+let ocr: Ocr, picture: Uint8Array, asked = 0;
+const job = { ocr: async () => { asked++; return ocr; } }, named = (name: string, bytes: Uint8Array) => ({ path: name, name, bytes });
+beforeAll(async () => {
+  ocr = await startOcr({ langPath: join(dirname(createRequire(import.meta.url).resolve('@tesseract.js-data/eng/package.json')), '4.0.0_best_int') });
+  picture = await photoFile(await drawnPage(`Receipt number: CS-48213-77\nReceived: 12 March 2027 16:00 GMT\nFile name: Y3921847_GEO3107.pdf\nHanded in by ${secret}`, { dpi: 110, size: 14 }), 'png');
+}, 60_000);
+afterAll(async () => { await ocr.close(); });
+
+const options = { details: nina, brief: { ...emptyBrief(), anonymous: true }, now: Date.parse('2027-03-01T10:00:00Z') };
+const hits = async (name: string, bytes: Uint8Array): Promise<string[]> => (await checkFiles([named(name, bytes)], options, job)).files[0]!.findings.filter((f) => f.check === 'identity.image-text').map((f) => `${f.standing} ${f.detail} ${f.place.part} ${f.place.page}`);
+
+test('a name that only a picture shows is found: picture file, scanned page, picture in a word-processor file', async () => {
+  expect(await hits('form.png', picture)).toEqual(expect.arrayContaining(['stops surname picture null', 'stops candidateNumber picture null']));
+  const { bytes } = await scanPhotos([named('form.png', picture)], 'grey');
+  const scanned = await checkFiles([named('scan.pdf', bytes)], options, job), found = scanned.files[0]!.findings.find((f) => f.check === 'identity.image-text' && f.detail === 'surname');
+  expect([found?.standing, found?.place.page]).toEqual(['stops', 1]);
+  const [x0, y0, x1, y1] = found!.place.box!;
+  expect(x1 - x0).toBeGreaterThan(50); expect(y1 - y0).toBeLessThan(40); expect(y0).toBeGreaterThan(100);
+  expect(await hits('paper.docx', plantedDocx('', { 'word/media/image1.png': picture }))).toContain('stops surname word/media/image1.png null');
+}, 60_000);
+test('pictures without writing and pages of text are not read at all', async () => {
+  const before = asked;
+  expect(await hits('grey.png', await plainPicture('png', 400, 300))).toEqual([]);
+  expect(await hits('paper.pdf', await plantedPdf())).toEqual([]);
+  expect((await checkFiles([named('form.png', picture)], { ...options, brief: { ...emptyBrief(), anonymous: false } }, job)).files[0]!.findings.some((f) => f.check.startsWith('identity.'))).toBe(false);
+  expect(asked).toBe(before);
+});
+test('a receipt may be a screenshot or a scan; without a reader the screenshot is refused with a way on', async () => {
+  const file = named('Y3921847_GEO3107.pdf', await plantedPdf()), { bytes } = await scanPhotos([named('r.png', picture)], 'grey');
+  for (const receipt of [named('r.png', picture), named('r.pdf', bytes)]) {
+    const { fields } = await readReceipt(receipt, [file], null, '2027-03-12T18:00:00Z', job);
+    expect([fields.id, fields.receivedAt, fields.fileNames]).toEqual(['CS-48213-77', '2027-03-12T16:00:00+00:00', ['Y3921847_GEO3107.pdf']]);
+  }
+  await expect(readReceipt(named('r.png', picture), [file], null, '2027-03-12T18:00:00Z')).rejects.toMatchObject({ code: 'unsupported', remedy: expect.stringMatching(/Copy the text/) });
+}, 60_000);

@@ -1,0 +1,120 @@
+import { greymap, type Ocr, type OcrPage } from '../engines/ocr.ts';
+import { withPage, withPdf } from '../engines/pdf.ts';
+import { Package } from '../engines/zip.ts';
+import { heed, type Job } from '../model/outcome.ts';
+import type { Box, DocumentFacts, Passage } from '../model/facts.ts';
+import { applyFilter } from '../scan/filters.ts';
+import { flatten, wholeOf } from '../scan/flatten.ts';
+import { measurePhoto } from '../scan/measure.ts';
+import { decodePhoto, greyOf, shrinkTo, turn, type Raster } from '../scan/raster.ts';
+
+/** At most so many pictures are read in one file: some seconds each. What is left out stays a gap. */
+const mostPictures = 40;
+/** Words that the reader itself doubts are noise more often than names. */
+const leastConfidence = 50;
+const dpi = 150;
+
+/** Reads the text in a document's pictures: whole pictures, pictures on pages, and pictures inside word-processor files. Only pictures that look like
+ * writing are read. Adds passages of place `imageText` and closes the gaps that were left for pictures. */
+export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job: Job): Promise<void> {
+  if (!job.ocr || !facts.passages.ok) return;
+  const { kind } = facts.file, found: Passage[] = [], read = new Set<string>();
+  let left = mostPictures;
+  const reader = async (): Promise<Ocr> => job.ocr!();
+  const take = async (raster: Raster, part: string, page: number | null, scale: number): Promise<void> => {
+    heed(job, facts.file.name);
+    if (left <= 0) return;
+    const grey = applyFilter(greyOf(raster), 'grey');
+    if (looksLikeWriting(grey)) {
+      left--;
+      const { raster: large, factor } = enlarged(grey), passage = passageOf(await (await reader()).read(greymap(large)), part, page, scale / factor);
+      if (passage) found.push(passage);
+    }
+    read.add(`${part}/${page}`);
+  };
+  if (kind === 'pdf' && facts.pages.ok) {
+    const wanted = facts.pages.value.filter((p) => p.images > 0 && (p.words === 0 || p.imageShare > 0.01));
+    if (wanted.length > 0) await withPdf(bytes, async (pdf, mupdf) => {
+      if (pdf.needsPassword()) pdf.authenticatePassword('');
+      for (const [i, { number }] of wanted.entries()) {
+        if (left <= 0) break;
+        job.progress?.(i, wanted.length, 'pictures');
+        const raster = withPage(pdf, number - 1, (page): Raster => {
+          const pixmap = page.toPixmap(mupdf.Matrix.scale(dpi / 72, dpi / 72), mupdf.ColorSpace.DeviceGray, false, false);
+          try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
+        });
+        // Text that is text is known already; only what pictures show is read.
+        for (const p of facts.passages.ok ? facts.passages.value : []) if (p.page === number && p.place !== 'hidden') for (const line of p.lines ?? []) blank(raster, line.box);
+        await take(raster, 'text', number, 72 / dpi);
+      }
+    });
+  } else if (['jpeg', 'png', 'tiff'].includes(kind)) {
+    try {
+      const { page, rotation, mirrored } = await measurePhoto(bytes, facts.file.name, { longest: 2200 });
+      await take(turn(page, rotation, mirrored), 'picture', null, 1);
+    } catch { /* a picture that cannot be decoded has its own finding */ }
+  } else if (['docx', 'docm', 'odt'].includes(kind)) {
+    const pack = new Package(bytes);
+    for (const name of pack.names()) {
+      if (!/^(word\/media|Pictures|media)\/.*\.(jpe?g|png|gif|bmp|tiff?)$/i.test(name)) continue;
+      try {
+        const raster = await decodePhoto(pack.part(name)!, name);
+        if (raster.width >= 60 && raster.height >= 16) await take(shrinkTo(raster, 2200), name, null, 1);
+      } catch (error) { if (error instanceof Error && 'code' in error && error.code === 'stopped') throw error; }
+    }
+  }
+  facts.passages.value.push(...found);
+  facts.passages.gaps = facts.passages.gaps.filter((g) => g.why !== 'picture' || !read.has(`${g.part}/${g.page}`));
+}
+
+/** Mostly even ground with some ink on it, as pages, screens and labels have, and photographs of things have not. */
+export function looksLikeWriting(even: Raster): boolean {
+  const small = shrinkTo(even, 900);
+  let light = 0, ink = 0;
+  for (const v of small.data) { if (v > 225) light++; else if (v < 140) ink++; }
+  return light > small.data.length * 0.45 && ink > small.data.length * 0.0008 && ink < small.data.length * 0.4;
+}
+
+/** Small print is doubled in size: the reader wants letters some twenty pixels high. */
+function enlarged(grey: Raster): { raster: Raster; factor: number } {
+  if (Math.max(grey.width, grey.height) >= 1100) return { raster: grey, factor: 1 };
+  return { raster: flatten(grey, wholeOf(grey), grey.width * 2, grey.height * 2), factor: 2 };
+}
+
+function blank(raster: Raster, [x0, y0, x1, y1]: Box): void {
+  const s = dpi / 72, left = Math.max(0, Math.floor(x0 * s) - 2), right = Math.min(raster.width, Math.ceil(x1 * s) + 2);
+  for (let y = Math.max(0, Math.floor(y0 * s) - 2); y < Math.min(raster.height, Math.ceil(y1 * s) + 2); y++) if (right > left) raster.data.fill(255, y * raster.width + left, y * raster.width + right);
+}
+
+/** The words that were read, line by line, with their boxes. */
+function passageOf(page: OcrPage, part: string, number: number | null, scale: number): Passage | null {
+  const lines = new Map<number, typeof page.words>();
+  for (const w of page.words) if (w.confidence >= leastConfidence && /[\p{L}\p{N}]/u.test(w.text)) lines.set(w.line, [...(lines.get(w.line) ?? []), w]);
+  let text = '';
+  const boxes: { start: number; box: Box }[] = [];
+  for (const words of lines.values()) {
+    boxes.push({ start: text.length, box: [Math.min(...words.map((w) => w.box[0])), Math.min(...words.map((w) => w.box[1])), Math.max(...words.map((w) => w.box[2])), Math.max(...words.map((w) => w.box[3]))].map((v) => Math.round(v * scale * 10) / 10) as Box });
+    text += `${words.map((w) => w.text).join(' ')}\n`;
+  }
+  return text.trim() ? { part, place: 'imageText', page: number, text, ...(number === null ? {} : { lines: boxes }) } : null;
+}
+
+/** A picture of writing as lines of text, upright; for receipts that come as screenshots or scans. */
+export async function pictureText(bytes: Uint8Array, name: string, ocr: Ocr): Promise<string> {
+  const { page, rotation, mirrored } = await measurePhoto(bytes, name, { longest: 2600 });
+  return (await ocr.read(greymap(enlarged(applyFilter(greyOf(turn(page, rotation, mirrored)), 'grey')).raster))).text;
+}
+/** The text of a PDF whose pages are pictures. @param most - pages that are read */
+export async function scannedText(bytes: Uint8Array, ocr: Ocr, most = 5): Promise<string> {
+  return withPdf(bytes, async (pdf, mupdf) => {
+    const texts: string[] = [];
+    for (let i = 0; i < Math.min(most, pdf.countPages()); i++) {
+      const raster = withPage(pdf, i, (page): Raster => {
+        const pixmap = page.toPixmap(mupdf.Matrix.scale(200 / 72, 200 / 72), mupdf.ColorSpace.DeviceGray, false, true);
+        try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
+      });
+      texts.push((await ocr.read(greymap(applyFilter(raster, 'grey')))).text);
+    }
+    return texts.join('\n');
+  });
+}
