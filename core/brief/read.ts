@@ -1,3 +1,4 @@
+import { readSections } from './sections.ts';
 import { DateTime } from 'luxon';
 import { emptyBrief, noLimits, type Brief, type Evidence, type Limits } from '../model/brief.ts';
 import { CannotDo } from '../model/outcome.ts';
@@ -95,6 +96,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   for (const f of layout.fonts) evidence.push({ field: 'layout.fonts', ...quote(f) });
   brief.layout.pageNumbers = one('layout.pageNumbers', layout.pageNumbers);
   brief.referenceStyle = one('referenceStyle', readReferenceStyle(clauses));
+  const sections = readSections(clauses).filter((s, i, all) => all.findIndex((o) => o.value === s.value) === i);
+  if (sections.length > 0) brief.sections = sections.map((s) => s.value);
+  for (const s of sections) evidence.push({ field: 'sections', ...quote(s) });
   brief.evidence = evidence.sort((a, b) => a.start - b.start || a.end - b.end);
   return { brief, remarks };
 }

@@ -24,7 +24,7 @@ export const briefSchema = Joi.object({
   attempts: Joi.object({ allowed: Joi.alternatives(Joi.number().integer().min(1), Joi.string().valid('unlimited')).allow(null).default(null), keeps: Joi.string().valid('latest', 'all').allow(null).default(null) }).default(emptyBrief().attempts),
   late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).default(emptyBrief().late),
   layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: Joi.array().items(Joi.string()).default([]), pageNumbers: flag }).default(emptyBrief().layout),
-  declaration: flag, referenceStyle: text,
+  declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
   evidence: Joi.array().items(Joi.object({ field: Joi.string(), quote: Joi.string().allow(''), start: Joi.number().integer().min(0), end: Joi.number().integer().min(0) }).unknown()).default([]),
 }).options({ stripUnknown: true, abortEarly: false, convert: true });
 

@@ -19,6 +19,8 @@ export interface Brief {
   };
   declaration: boolean | null;
   referenceStyle: string | null;
+  /** sections that the wording asks for by name, as it names them; absent: none */
+  sections?: string[];
   evidence: Evidence[];
 }
 export interface DocumentDemand { label: string | null; types: Kind[]; limits?: Partial<Limits> }

@@ -35,13 +35,18 @@ export interface PageFacts {
   number: number; width: number; height: number; rotation: number;
   words: number; images: number; /** share of the page's area under pictures, 0–1 */ imageShare: number;
   /** size in points and characters set in it */ sizes: Record<string, number>;
+  /** share of the lines that run up or down the page as it is shown; absent: none */ sidewaysLines?: number;
+  /** whether the writing stands on its head as the page is shown */ upsideDown?: boolean;
 }
 
 export interface FontFacts {
   name: string; type: string; embedded: boolean; subset: boolean; toUnicode: boolean;
   /** a fixed encoding that gives characters without ToUnicode */ readable: boolean;
   page: number | null;
+  /** the font program itself forbids embedding */ restricted?: boolean;
 }
+/** A heading with its level (1 the highest) and the words that follow before the next heading. */
+export interface HeadingFact { text: string; level: number; words: number }
 
 /** One stored value about the file, with its address. `sort` is the last half of the check's id. */
 export interface MetadataFact { part: string; key: string; value: string; sort: MetadataSort }
@@ -93,6 +98,8 @@ export interface DocumentFacts {
   structure: { images: number; tables: number; equations: number; footnotes: number } | null;
   /** text that is there and not seen, or seen and not readable */
   integrity: IntegrityFact[];
+  /** headings in order, where the file marks them as such */
+  headings?: HeadingFact[];
   /** traces of how the file came about, for telling which of two versions is newer */
   history?: History;
 }
@@ -100,6 +107,6 @@ export interface DocumentFacts {
 export interface History { revisionIds: string[]; earlierStates: string[] }
 
 export interface IntegrityFact {
-  code: 'invisible' | 'tiny' | 'offPage' | 'background' | 'vanish' | 'hiddenLayer' | 'lookalike' | 'zeroWidth' | 'garbled';
+  code: 'invisible' | 'tiny' | 'offPage' | 'background' | 'vanish' | 'hiddenLayer' | 'covered' | 'lookalike' | 'zeroWidth' | 'garbled';
   part: string; page: number | null; box: Box | null; quote: string; count: number;
 }

@@ -9,6 +9,7 @@ import type { ReadContext } from '../context.ts';
 import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import { sniffKind } from '../kind.ts';
+import { headingsOf } from './headings.ts';
 import { layoutOfBody } from './layout.ts';
 import { fontsOf, readStory } from './story.ts';
 
@@ -73,9 +74,14 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: counts.comments, trackedChanges: counts.trackedChanges, highlights: counts.highlights, revisions: 0 }),
-    layout: styleLayout(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
+    layout: styleLayout(pack), headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
     history: { revisionIds: [...revisionIds], earlierStates: [] },
   };
+}
+
+/** Damaged parts have their own finding. */
+function headingsIn(pack: Package): DocumentFacts['headings'] {
+  try { const body = pack.text('word/document.xml'); return body ? headingsOf(body, pack.text('word/styles.xml')) : undefined; } catch { return undefined; }
 }
 
 /** The layout by the effective style of most paragraphs (ECMA-376-1, 17.7.2): defaults, style chain, direct formatting. */

@@ -1,4 +1,5 @@
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
+import { headingsOfOdt } from '../docx/headings.ts';
 import { Package } from '../../engines/zip.ts';
 import { heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
@@ -44,7 +45,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(body)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim()), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: sum('comments'), trackedChanges: sum('trackedChanges'), highlights: 0, revisions: pack.names().some((n) => n.startsWith('Versions/')) ? 1 : 0 }),
-    layout: unread('noFixedPages'), photo: unread('notOfThisKind'), statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: [],
+    layout: unread('noFixedPages'), headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: [],
   };
 }
 
@@ -144,4 +145,9 @@ function readSettings(xml: string, passages: Passage[], metadata: MetadataFact[]
     },
   });
   passages.push({ part: 'settings.xml', place: 'path', page: null, text: rest.join('\n') });
+}
+
+/** Damaged parts have their own finding. */
+function headingsIn(pack: Package): DocumentFacts['headings'] {
+  try { const content = pack.text('content.xml'); return content ? headingsOfOdt(content) : undefined; } catch { return undefined; }
 }

@@ -2,10 +2,13 @@ import type { FontFacts } from '../../model/facts.ts';
 import { isDict, nameOf, PdfRef, type PdfDict, type PdfValue } from './syntax.ts';
 import type { Survey } from './survey.ts';
 
+/** A font with the object number of its program, where that is TrueType or OpenType. */
+export type FoundFont = FontFacts & { program?: number };
+
 /** Fonts in every resource a page can paint from: its own, forms, patterns, Type 3 glyphs, annotation appearances.
  * Source: ISO 32000-1, 7.8.3 (resources), 9.9 and table 126 (embedding); the standard 14 are not excepted. */
-export function readFonts(survey: Survey, pages: PdfDict[]): FontFacts[] {
-  const fonts: FontFacts[] = [];
+export function readFonts(survey: Survey, pages: PdfDict[]): FoundFont[] {
+  const fonts: FoundFont[] = [];
   const seen = new Set<number | PdfDict>();
   const first = (value: PdfValue | undefined): PdfDict | null => {
     const dict = survey.dict(value);
@@ -66,20 +69,21 @@ export function inherited(page: PdfDict, key: string, survey: Survey): PdfValue 
   return undefined;
 }
 
-function describeFont(font: PdfDict, survey: Survey, page: number): FontFacts {
+function describeFont(font: PdfDict, survey: Survey, page: number): FoundFont {
   const subtype = nameOf(survey.follow(font.get('Subtype'))) ?? '';
   const descendants = survey.follow(font.get('DescendantFonts'));
   const cid = Array.isArray(descendants) ? survey.dict(descendants[0]) : null;
   const descriptor = survey.dict((cid ?? font).get('FontDescriptor'));
   const file3 = survey.dict(descriptor?.get('FontFile3'));
   const embedded = subtype === 'Type3' || !!(descriptor && (file3 || survey.dict(descriptor.get('FontFile2')) || survey.dict(descriptor.get('FontFile'))));
+  const program = descriptor?.get('FontFile2') ?? descriptor?.get('FontFile3');
   const name = nameOf(survey.follow(font.get('BaseFont'))) ?? nameOf(survey.follow(cid?.get('BaseFont'))) ?? nameOf(survey.follow(font.get('Name'))) ?? 'unnamed';
   const encoding = survey.follow(font.get('Encoding'));
   const toUnicode = survey.dict(font.get('ToUnicode')) !== null;
   return {
     name, embedded, page, toUnicode, subset: /^[A-Z]{6}\+/.test(name),
     type: typeName(subtype, nameOf(survey.follow(cid?.get('Subtype'))), nameOf(survey.follow(file3?.get('Subtype')))),
-    readable: toUnicode || isReadableEncoding(subtype, encoding),
+    readable: toUnicode || isReadableEncoding(subtype, encoding), ...(program instanceof PdfRef ? { program: program.num } : {}),
   };
 }
 

@@ -7,38 +7,83 @@ const invisibleSign = /(?:^|\s)3\s+Tr\b/, whiteSign = /(?:^|\s)(?:1(?:\.0+)?\s+g
 /** A share of the page under a picture from which invisible text is the machine-read layer of a scan. */
 const scanShare = 0.5;
 
+/** What may lie over text when it comes after it: a filled rectangle that is more than a rule, a closed shape, a picture. */
+const coverSign = /(-?[\d.]+)\s+(-?[\d.]+)\s+re\s+(?:W\*?\s+n\s+)?(?:f\*?|F|B\*?|b\*?)\b|[lhv]\s+(?:f\*?|F|B\*?|b\*?)\b|\bDo\b|\bEI\b/g;
+function mayCover(content: string): boolean {
+  const first = content.search(/\bT[jJ]\b/);
+  if (first < 0) return false;
+  for (const m of content.slice(first).matchAll(coverSign)) if (m[1] === undefined || (Math.abs(Number(m[1])) > 5 && Math.abs(Number(m[2])) > 3)) return true;
+  return false;
+}
+
 /** Text of a page that is painted and not seen. Pages whose content has no such sign are not walked at all.
- * @param imageShare - of the page's area, 0 to 1 */
-export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number): IntegrityFact[] {
-  const content = contentOf(pdf, index);
-  const mayHide = invisibleSign.test(content), mayBlend = whiteSign.test(content);
-  if ((!mayHide && !mayBlend) || !/T[jJ]|Do\b/.test(content)) return [];
-  const found: IntegrityFact[] = [], painted: { box: Box; light: number }[] = [];
+ * @param imageShare - of the page's area, 0 to 1; @param forms - content of forms that pages share, by object number */
+export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number, forms: Map<number, string> = new Map()): IntegrityFact[] {
+  const content = contentOf(pdf, page, index, forms);
+  const mayHide = invisibleSign.test(content), mayBlend = whiteSign.test(content), covers = mayCover(content);
+  if ((!mayHide && !mayBlend && !covers) || !/T[jJ]|Do\b/.test(content)) return [];
+  const found: IntegrityFact[] = [], painted: { box: Box; light: number }[] = [], texts: { string: string; box: Box; covered: boolean }[] = [];
+  let blending = 0;
+  const groups: boolean[] = [];
   const [x0, y0, x1, y1] = page.getBounds();
   const add = (code: IntegrityFact['code'], text: { string: string; box: Box | null }): void => {
     if (!/[\p{L}\p{N}]{2}/u.test(text.string)) return;
     found.push({ code, part: 'text', page: index + 1, box: text.box && (text.box.map((n, i) => Math.round((n - (i % 2 === 0 ? x0 : y0)) * 10) / 10) as Box), quote: text.string.slice(0, 80), count: 1 });
   };
+  /** Everything that was written before and lies wholly under an opaque box is there and not seen. */
+  const cover = (box: Box, solid: () => boolean): void => {
+    if (!covers || blending > 0 || box[2] - box[0] < 6 || box[3] - box[1] < 4) return;
+    const under = texts.filter((t) => !t.covered && t.box[0] >= box[0] - 1 && t.box[2] <= box[2] + 1 && t.box[1] >= box[1] - 2 && t.box[3] <= box[3] + 2);
+    if (under.length === 0 || !solid()) return;
+    for (const t of under) { t.covered = true; add('covered', t); }
+  };
   const device = new mupdf.Device({
+    beginGroup: (_box: Mupdf.Rect, _space: Mupdf.ColorSpace, _isolated: boolean, _knockout: boolean, blend: string, alpha: number) => { const mixes = blend !== 'Normal' || alpha < 0.9; groups.push(mixes); if (mixes) blending++; },
+    endGroup: () => { if (groups.pop()) blending--; },
     ignoreText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { if (imageShare < scanShare) add('invisible', read(text, ctm)); },
     fillText: (text: Mupdf.Text, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
       const shown = read(text, ctm), ground = shown.box ? groundUnder(shown.box, painted) : 1;
+      if (covers && shown.box && alpha >= 0.05) texts.push({ string: shown.string, box: shown.box, covered: false });
       if (alpha < 0.05 || Math.abs(lightness(space, colour) - ground) < 0.04) add('background', shown);
     },
     fillPath: (path: Mupdf.Path, _evenOdd: boolean, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
-      if (alpha > 0.5) painted.push({ box: path.getBounds(null as never, ctm) as Box, light: lightness(space, colour) });
+      const box = path.getBounds(null as never, ctm) as Box;
+      if (alpha > 0.5) painted.push({ box, light: lightness(space, colour) });
+      if (alpha >= 0.9) cover(box, () => isRectangle(path));
     },
-    fillImage: (_image: Mupdf.Image, ctm: Mupdf.Matrix) => { painted.push({ box: mupdf.Rect.transform([0, 0, 1, 1], ctm) as Box, light: 0.5 }); },
+    fillImage: (image: Mupdf.Image, ctm: Mupdf.Matrix, alpha: number) => {
+      const box = mupdf.Rect.transform([0, 0, 1, 1], ctm) as Box;
+      painted.push({ box, light: 0.5 });
+      // Text under the picture of a whole page is the machine-read layer of a scan.
+      if (alpha >= 0.9 && (box[2] - box[0]) * (box[3] - box[1]) < scanShare * (x1 - x0) * (y1 - y0)) cover(box, () => { const mask = image.getMask(); mask?.destroy(); return !mask && !image.getImageMask(); });
+    },
     fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], light: 0.5 }); },
   } as never);
   try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); }
   return merge(found);
 }
 
-function contentOf(pdf: PdfDocument, index: number): string {
+/** Four corners and straight sides along the axes: a shape with any other outline may leave text to be seen. */
+function isRectangle(path: Mupdf.Path): boolean {
+  const xs = new Set<number>(), ys = new Set<number>();
+  let straight = true;
+  const point = (x: number, y: number): void => { xs.add(Math.round(x * 10)); ys.add(Math.round(y * 10)); };
+  path.walk({ moveTo: point, lineTo: point, curveTo: () => { straight = false; }, closePath: () => {} });
+  return straight && xs.size === 2 && ys.size === 2;
+}
+
+function contentOf(pdf: PdfDocument, page: Mupdf.PDFPage, index: number, forms: Map<number, string>): string {
   const contents = pdf.findPage(index).get('Contents'), parts: string[] = [];
   const take = (object: Mupdf.PDFObject): void => { try { const b = object.readStream(); parts.push(b.asString()); b.destroy(); } catch { /* not a stream */ } };
   if (contents.isArray()) contents.forEach((c) => take(c)); else if (contents.isStream()) take(contents);
+  const objects = page.getObject().getInheritable('Resources').get('XObject');
+  if (objects.isDictionary()) objects.forEach((form) => {
+    const num = form.isIndirect() ? form.asIndirect() : -1;
+    if (num < 0 || form.get('Subtype').toString() !== '/Form') return;
+    let own = forms.get(num);
+    if (own === undefined) { own = ''; try { const b = form.readStream(); own = b.asString(); b.destroy(); } catch { /* not a stream */ } forms.set(num, own); }
+    parts.push(own);
+  });
   return parts.join('\n');
 }
 

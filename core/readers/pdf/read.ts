@@ -12,6 +12,9 @@ import { earlierStates, possibleEnds } from './revisions.ts';
 import { readInfo, readStrings } from './strings.ts';
 import { surveyPdf, type Survey } from './survey.ts';
 import { readPages } from './text.ts';
+import { readHiddenLayers } from './layers.ts';
+import { markRestricted } from './font-program.ts';
+import { findTurned } from './turned.ts';
 import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict } from './syntax.ts';
 
 /** Reads everything that any check asks about a PDF.
@@ -40,6 +43,9 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         const dict = survey.dict(new PdfRef(num));
         if (dict) { pageDicts.push(dict); pageOf.set(num, page.number); page.rotation = rotationOf(dict, survey); } else pageDicts.push(new Map());
       });
+      findTurned(pdf, pages);
+      const layers = readHiddenLayers(pdf, passages);
+      integrity.push(...layers.integrity);
       const tree = readStrings(survey, pageOf);
       if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
       const streams = await readStreams(pdf, survey, context, gaps);
@@ -49,8 +55,8 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         file,
         pages: read(pages),
         words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))),
-        fonts: read(readFonts(survey, pageDicts)),
-        passages: read([...passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
+        fonts: read(markRestricted(pdf, readFonts(survey, pageDicts))),
+        passages: read([...passages, ...layers.passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
         metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
         remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights, revisions: revisions.count }),
         layout: layout ? read(layout) : unread('notOfThisKind'), photo: unread('notOfThisKind'),

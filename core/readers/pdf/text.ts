@@ -16,14 +16,14 @@ const maxPages = 20_000;
 /** Page sizes, words and text with the place of every line, page by page. */
 export function readPages(pdf: PdfDocument, job: Job, mupdf: MupdfModule | null = null): { pages: PageFacts[]; passages: Passage[]; gaps: Gap[]; layout: LayoutFacts | null; integrity: IntegrityFact[] } {
   const count = Math.min(pdf.countPages(), maxPages);
-  const pages: PageFacts[] = [], gaps: Gap[] = [], lines: Line[][] = [], integrity: IntegrityFact[] = [];
+  const pages: PageFacts[] = [], gaps: Gap[] = [], lines: Line[][] = [], integrity: IntegrityFact[] = [], forms = new Map<number, string>();
   for (let index = 0; index < count; index++) {
     heed(job);
     try {
       const one = withPage(pdf, index, (page) => {
         const own = readPage(page, index + 1);
         // Earlier states are searched for names only; what is unseen is asked of the present one.
-        if (mupdf) integrity.push(...findUnseen(pdf, mupdf, page, index, own.facts.imageShare));
+        if (mupdf) integrity.push(...findUnseen(pdf, mupdf, page, index, own.facts.imageShare, forms));
         return own;
       });
       pages.push(one.facts);
@@ -75,7 +75,8 @@ function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { 
     });
   }
   // A page's /Rotate shows in its bounds already; the box alone tells the orientation.
-  const facts = { number, width: round(x1 - x0), height: round(y1 - y0), rotation: 0, words, images, imageShare: Math.min(1, imageArea / area), sizes };
+  const sideways = lines.filter((l) => !l.off && l.text.trim().length > 9 && l.box[3] - l.box[1] > 3 * (l.box[2] - l.box[0])).length;
+  const facts = { number, ...(sideways > 0 ? { sidewaysLines: sideways / lines.length } : {}), width: round(x1 - x0), height: round(y1 - y0), rotation: 0, words, images, imageShare: Math.min(1, imageArea / area), sizes };
   return { facts, lines };
 }
 const round = (n: number): number => Math.round(n * 100) / 100;

@@ -1,0 +1,36 @@
+import { expect, test } from '@jest/globals';
+import { madeFacts } from '../../testing/made.ts';
+import { plainPicture, plantedPdf } from '../../testing/plant.ts';
+import { readDocument } from '../../readers/index.ts';
+import { testCheck } from '../../testing/test-check.ts';
+import { textCovered } from './covered.ts';
+
+const hidden = (code: 'covered' | 'tiny') => ({ facts: madeFacts({ integrity: [{ code, part: 'text', page: 1, box: [1, 2, 3, 4] as [number, number, number, number], quote: 'Nobody sees this', count: 1 }] }) });
+testCheck(textCovered, { met: [{ name: 'all in the open' }, { name: 'small print is another matter', given: hidden('tiny') }], look: [{ name: 'a line under a box', given: hidden('covered'), says: ['covered'] }] });
+
+/** One page with its own content after the usual line, which stands at 72, 500 in 12 point. */
+const drawn = async (content: string, picture?: Uint8Array): Promise<string[]> => {
+  const bytes = await plantedPdf((pdf, mupdf) => {
+    const page = pdf.findPage(0), buffer = page.get('Contents').readStream(), before = buffer.asString();
+    buffer.destroy();
+    page.get('Contents').writeStream(`${before}\n${content}`);
+    if (picture) { const objects = pdf.newDictionary(); objects.put('Im', pdf.addImage(new mupdf.Image(picture))); page.get('Resources').put('XObject', objects); }
+  });
+  return (await readDocument(bytes, 'p.pdf')).integrity.filter((i) => i.code === 'covered').map((i) => i.quote.slice(0, 15));
+};
+test.each<[string, string, string[]]>([
+  ['a black bar over the line', '0 g 60 490 500 24 re f', ['Sediment budget']],
+  ['a white patch over the line', '1 g 60 490 500 24 re f', ['Sediment budget']],
+  ['a bar beside it', '0 g 60 300 500 24 re f', []],
+  ['a bar over half of it', '0 g 60 490 100 24 re f', []],
+  ['a rule under it', '0 g 60 497 500 0.5 re f', []],
+  ['a frame around it that is not filled', '0 G 60 490 500 24 re S', []],
+  ['a round shape that touches it', '0 g 60 490 m 300 700 560 700 560 490 c h f', []],
+])('what lies over the text: %s', async (_, content, quotes) => { expect(await drawn(content)).toEqual(quotes); });
+test('a picture over the line hides it, one beside it does not', async () => {
+  const picture = await plainPicture('jpeg');
+  expect(await drawn('q 520 0 0 40 60 480 cm /Im Do Q', picture)).toEqual(['Sediment budget']);
+  expect(await drawn('q 520 0 0 40 60 200 cm /Im Do Q', picture)).toEqual([]);
+  // Under the picture of the whole page lies the layer that a scan's reader wrote.
+  expect(await drawn('q 595 0 0 842 0 0 cm /Im Do Q', picture)).toEqual([]);
+});
