@@ -72,9 +72,11 @@ function sniffPackage(bytes: Uint8Array, extension: string): KindVerdict {
   const encrypted = entries.some((e) => e.encrypted);
   if (entries.some((e) => /(^|[\\/])\.\.([\\/]|$)|^[\\/]|^[a-z]:/i.test(e.name))) troubles.push(trouble('unsafePath', entries.find((e) => e.name.includes('..'))?.name ?? ''));
   const done = (kind: Kind): KindVerdict => ({ kind, encrypted, troubles });
+  /** A part as text; one that cannot be unpacked is damage, not the end of the reading. */
+  const textOf = (entry: (typeof entries)[number]): string => { try { return latin1(unpackEntry(bytes, entry)); } catch (error) { troubles.push(trouble('damaged', error instanceof Error ? error.message : '')); return ''; } };
   if (names.has('mimetype')) {
     const entry = entries.find((e) => e.name === 'mimetype')!;
-    const mime = entry.size < 200 ? latin1(unpackEntry(bytes, entry)).trim() : '';
+    const mime = entry.size < 200 ? textOf(entry).trim() : '';
     const kinds: Record<string, Kind> = {
       'application/vnd.oasis.opendocument.text': 'odt', 'application/vnd.oasis.opendocument.text-template': 'odt',
       'application/vnd.oasis.opendocument.spreadsheet': 'ods', 'application/vnd.oasis.opendocument.presentation': 'odp', 'application/epub+zip': 'epub',
@@ -82,12 +84,12 @@ function sniffPackage(bytes: Uint8Array, extension: string): KindVerdict {
     if (kinds[mime]) {
       const manifest = entries.find((e) => e.name === 'META-INF/manifest.xml');
       // ODF 1.2-3, 3.4.1: an encrypted part carries manifest:encryption-data.
-      const locked = manifest ? latin1(unpackEntry(bytes, manifest)).includes('encryption-data') : false;
+      const locked = manifest ? textOf(manifest).includes('encryption-data') : false;
       return { kind: kinds[mime], encrypted: encrypted || locked, troubles };
     }
   }
   if (names.has('[Content_Types].xml')) {
-    const types = latin1(unpackEntry(bytes, entries.find((e) => e.name === '[Content_Types].xml')!));
+    const types = textOf(entries.find((e) => e.name === '[Content_Types].xml')!);
     const macros = has(/vbaProject\.bin$/i);
     if (/wordprocessingml\.template|ms-word\.template/.test(types)) return done('dotx');
     if (/wordprocessingml\.document|ms-word\.document/.test(types) || has(/^word\/document\d*\.xml$/)) return done(macros || /macroEnabled/.test(types) ? 'docm' : 'docx');

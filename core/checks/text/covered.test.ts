@@ -21,6 +21,7 @@ const drawn = async (content: string, picture?: Uint8Array): Promise<string[]> =
 test.each<[string, string, string[]]>([
   ['a black bar over the line', '0 g 60 490 500 24 re f', ['Sediment budget']],
   ['a white patch over the line', '1 g 60 490 500 24 re f', ['Sediment budget']],
+  ['a patch over the line, and the line again over the patch', '1 g 60 490 500 24 re f 0 g BT /F 12 Tf 72 500 Td (Sediment budgets of a realigned saltmarsh. Each flood tide carries silt and clay over its surface.) Tj ET', []],
   ['a bar beside it', '0 g 60 300 500 24 re f', []],
   ['a bar over half of it', '0 g 60 490 100 24 re f', []],
   ['a rule under it', '0 g 60 497 500 0.5 re f', []],

@@ -43,6 +43,8 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
     ignoreText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { if (imageShare < scanShare) add('invisible', read(text, ctm)); },
     fillText: (text: Mupdf.Text, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
       const shown = read(text, ctm), ground = shown.box ? groundUnder(shown.box, painted) : 1;
+      // Drawn anew over what covered it, as drawing programs do with labels: it is seen after all.
+      if (covers && shown.box && texts.some((t) => t.covered && t.string === shown.string && Math.abs(t.box[0] - shown.box![0]) < 3 && Math.abs(t.box[1] - shown.box![1]) < 3)) { const again = found.findIndex((f) => f.code === 'covered' && f.quote === shown.string.slice(0, 80)); if (again >= 0) found.splice(again, 1); }
       if (covers && shown.box && alpha >= 0.05) texts.push({ string: shown.string, box: shown.box, covered: false });
       if (alpha < 0.05 || Math.abs(lightness(space, colour) - ground) < 0.04) add('background', shown);
     },
