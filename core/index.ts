@@ -24,3 +24,6 @@ export type { Proof } from './mends/prove.ts';
 export { kindNames, endings } from './tables/signatures.ts';
 export { showBytes, showName } from './text/show.ts';
 export { effectiveDue, instantOf, showInstant, zoneOf } from './time/instant.ts';
+export { anatomyOf, anatomyGroups, type Anatomy, type AnatomyGroup } from './anatomy/anatomy.ts';
+export { billParts, type WordBill } from './words/bill.ts';
+export { reportData, reportPdf, reasonKeyOf, type ReportInput } from './report/report.ts';

@@ -6,12 +6,14 @@ import type { Details } from '../model/details.ts';
 import type { DocumentFacts } from '../model/facts.ts';
 import type { DocketLine, Finding } from '../model/finding.ts';
 import type { Job } from '../model/outcome.ts';
+import { billOf, type WordBill } from '../words/bill.ts';
 import { sharpenBoxes } from './sharpen.ts';
 
 export interface SourceFile { name: string; path: string; bytes: Uint8Array }
 export interface CheckedFile {
   path: string; name: string; bytes: number; sha256: string; type: string; encrypted: false | 'opens' | 'needs password'; pages: number | null; words: number | null;
   fonts: { name: string; type: string; embedded: boolean; subset: boolean; toUnicode: boolean }[]; findings: Finding[];
+  /** the words of the paper by part; null where the text could not be read */ bill: WordBill | null;
 }
 export interface Checked { files: CheckedFile[]; docket: DocketLine[]; stops: boolean; matching: (DocumentDemand | null)[]; facts: DocumentFacts[] }
 export interface CheckOptions { brief?: Brief | null; details?: Details | null; now: number; templates?: { name: string; text: string }[]; matching?: (DocumentDemand | null)[]; insisted?: string[] }
@@ -28,6 +30,7 @@ export async function checkFiles(files: SourceFile[], options: CheckOptions, job
     path: files[i]!.path, name: f.file.name, bytes: f.file.bytes, sha256: f.file.sha256, type: f.file.kind, encrypted: f.file.encrypted,
     pages: f.pages.ok ? f.pages.value.length : f.statedPages, words: f.words.ok ? f.words.value : null,
     fonts: f.fonts.ok ? f.fonts.value.map(({ name, type, embedded, subset, toUnicode }) => ({ name, type, embedded, subset, toUnicode })) : [],
+    bill: billOf(f),
     // A finding about the set belongs to no file; it is told with the first.
     findings: [...judged.findings[i]!, ...(i === 0 ? judged.setFindings : [])],
   }));

@@ -5,10 +5,13 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import { docketGroups, groupOf } from '../../core/docket/groups.ts';
-import type { Finding } from '../../core/index.ts';
+import { reasonKeyOf, type Finding } from '../../core/index.ts';
+import { AnatomyView } from '../parts/anatomy.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { PageView } from '../parts/page-view.tsx';
+import { ReportLinks } from '../parts/report-links.tsx';
 import { Mark } from '../parts/standing.tsx';
+import { WordBillView } from '../parts/word-bill.tsx';
 import { currentFiles } from '../queries/paper.ts';
 import { changePaper } from '../store/papers.ts';
 import type { StopProps } from './paper.tsx';
@@ -16,9 +19,9 @@ import type { StopProps } from './paper.tsx';
 interface Shown extends Finding { file: string; key2: string; times: number; pages: number[] }
 
 /** Check: what was found, grouped by what to do, each with its place on the page. */
-export function CheckStop({ paper, files, check }: StopProps) {
+export function CheckStop({ paper, files, check, docket }: StopProps) {
   const [search, setSearch] = useSearchParams();
-  const about = search.get('about');
+  const about = search.get('about'), view = views.find((v) => v.id === search.get('view'))?.id ?? 'places';
   const current = currentFiles(files);
   const found = useMemo(() => gather(check.row?.result.files ?? []), [check.row]);
   const visible = found.filter((f) => !about || groupOf(f.check).id === about);
@@ -31,10 +34,11 @@ export function CheckStop({ paper, files, check }: StopProps) {
   useHotkeys('k', () => go(at - 1), [at, visible.length]);
   useEffect(() => { list.current?.querySelector('.chosen')?.scrollIntoView({ block: 'nearest' }); }, [at]);
   const shownPage = page ?? chosen?.place.page ?? 1;
-  const file = current.find((f) => f.name === chosen?.file) ?? current[0];
+  const file = (view === 'places' ? current.find((f) => f.name === chosen?.file) : current.find((f) => f.id === search.get('file'))) ?? current[0];
   useHotkeys('right', () => setPage(shownPage + 1), [shownPage]);
   useHotkeys('left', () => setPage(Math.max(1, shownPage - 1)), [shownPage]);
   if (current.length === 0) return <p className="pad">There is no file to check yet. <Link className="act" to={`/papers/${paper.id}/bring`}>Bring the paper</Link></p>;
+  const bill = check.row?.result.files.find((f) => f.name === file?.name)?.bill ?? null;
   const pages = check.row?.result.files.find((f) => f.name === file?.name)?.pages ?? null;
   const places = (check.row?.result.files.find((f) => f.name === file?.name)?.findings ?? []).filter((f) => f.place.page === shownPage && f.place.box !== null);
   const reasoned = (f: Shown): string | undefined => paper.reasons[reasonKey(f)];
@@ -43,6 +47,7 @@ export function CheckStop({ paper, files, check }: StopProps) {
     <>
       <div className="stop-head">
         <h2>{check.row ? (stopsCount > 0 ? 'What stops it' : 'Nothing stops it') : 'Reading'}</h2>
+        <nav aria-label="View" className="row small" style={{ gap: 14 }}>{views.map((v) => <button key={v.id} className="act" aria-current={view === v.id ? 'page' : undefined} style={view === v.id ? { textDecorationColor: 'transparent', fontWeight: 600, color: 'var(--ink)' } : undefined} onClick={() => setSearch(v.id === 'places' ? {} : { view: v.id })}>{v.word}</button>)}</nav>
         <span className="soft tiny">{check.row ? `read in ${(check.row.tookMs / 1000).toFixed(1)} s on this machine, nothing left it` : ''}</span>
       </div>
       {check.running ? (
@@ -52,7 +57,12 @@ export function CheckStop({ paper, files, check }: StopProps) {
         </div>
       ) : null}
       {check.failure ? <div className="pad"><FailureNote failure={check.failure} /><Button variant="outlined" style={{ marginTop: 10 }} onClick={check.again}>Check again</Button></div> : null}
-      <div className="two">
+      {view !== 'places' && file ? (
+        <div className="pad" style={{ maxWidth: 860 }}>
+          {current.length > 1 ? <TextField select label="Document" value={file.id} onChange={(e) => setSearch({ view, file: e.target.value })} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ marginBottom: 14, maxWidth: 420 }} fullWidth>{current.map((f) => <option key={f.id} value={f.id}>{f.name}</option>)}</TextField> : null}
+          {view === 'inside' ? <AnatomyView file={file} mendTo={`/papers/${paper.id}/mend`} /> : bill ? <WordBillView bill={bill} brief={{ ...paper.brief, limits: { ...paper.brief.limits, ...(file.slot === null ? {} : withValues(paper.brief.documents[file.slot]?.limits ?? {})) } }} left={paper.uncounted ?? ['footnotes', 'textBoxes']} leave={(parts) => void changePaper(paper.id, { uncounted: parts })} /> : <p className="soft">The words of this file could not be counted.</p>}
+        </div>
+      ) : <div className="two">
         <div className="pad" ref={list} style={{ maxHeight: '74vh', overflow: 'auto' }}>
           <TextField select fullWidth label="Show" value={about ?? ''} onChange={(e) => setSearch(e.target.value ? { about: e.target.value } : {})} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}>
             <option value="">everything ({found.length})</option>
@@ -103,12 +113,15 @@ export function CheckStop({ paper, files, check }: StopProps) {
           </> : null}
           {check.row ? <FontLedger fonts={check.row.result.files.find((f) => f.name === file?.name)?.fonts ?? []} show={about === 'fonts'} /> : null}
         </div>
-      </div>
+      </div>}
+      {check.row ? <div className="pad" style={{ borderTop: '1px solid var(--hair)' }}><ReportLinks paper={paper} check={check.row} docket={docket} /></div> : null}
     </>
   );
 }
 
-const reasonKey = (f: Finding): string => `${f.check}|${f.message}`;
+const views = [{ id: 'places', word: 'Findings' }, { id: 'words', word: 'Word bill' }, { id: 'inside', word: 'Inside the file' }] as const;
+const withValues = <T extends object>(o: T): Partial<T> => Object.fromEntries(Object.entries(o).filter(([, v]) => v !== null)) as Partial<T>;
+const reasonKey = reasonKeyOf;
 
 /** The same finding on many pages is one line with its pages. */
 function gather(files: { name: string; findings: Finding[] }[]): Shown[] {

@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { checkFiles, cleanFile, compareFiles, compareVersions, convertFiles, fail, readBrief, readDocument, readReceipt, shrinkFile, succeed, unpackArchive, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type SourceFile } from '../../core/index.ts';
+import { anatomyOf, reportPdf, checkFiles, cleanFile, compareFiles, compareVersions, convertFiles, fail, readBrief, readDocument, readReceipt, shrinkFile, succeed, unpackArchive, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type ReportInput, type SourceFile } from '../../core/index.ts';
 import { PageRenderer } from '../../core/engines/render.ts';
 import { redactFile } from '../../core/verbs/redact.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
@@ -67,6 +67,8 @@ const api = {
     const { documents, left } = unpackArchive(await source(file), { progress });
     return { documents: documents.map(({ bytes, ...rest }) => ({ ...rest, blob: new Blob([bytes as Uint8Array<ArrayBuffer>]) })), left };
   }),
+  anatomy: (file: Handed) => outcome(async () => { const f = await source(file); return anatomyOf(f.bytes, f.name); }),
+  report: (input: ReportInput) => outcome(async () => new Blob([(await reportPdf(input)) as Uint8Array<ArrayBuffer>], { type: 'application/pdf' })),
   lines: (key: string, file: Handed, page: number) => outcome(async () => renderer.lines(key, () => fixedPages(file), page)),
   /** A page as pixels; files without fixed pages are laid out by the built-in engine first. */
   render: async (key: string, file: Handed, page: number, width: number) => {
