@@ -27,3 +27,4 @@ export { effectiveDue, instantOf, showInstant, zoneOf } from './time/instant.ts'
 export { anatomyOf, anatomyGroups, type Anatomy, type AnatomyGroup } from './anatomy/anatomy.ts';
 export { billParts, type WordBill } from './words/bill.ts';
 export { reportData, reportPdf, reasonKeyOf, type ReportInput } from './report/report.ts';
+export type { Settlement } from './mends/settle/settlement.ts';

@@ -30,7 +30,7 @@ await page.getByRole('button', { name: 'Convert it' }).click();
 await page.getByText('Converted to PDF').waitFor({ timeout: 30000 });
 await go('Check'); await page.getByText('“Vestergaard-Imani” in running heads').first().click(); await page.waitForTimeout(1200); await shot('check');
 await go('Mend'); await page.getByRole('button', { name: 'Take them out' }).click();
-await page.getByText('Took details out of the pages').waitFor({ timeout: 30000 });
+await page.getByText('Took my details out').waitFor({ timeout: 30000 });
 await page.getByRole('button', { name: 'Rename it' }).click();
 await page.getByText('Renamed').first().waitFor({ timeout: 30000 });
 await page.waitForTimeout(1500);

@@ -3,7 +3,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { endings, kindNames, proposeName, showBytes, type Failure, type Outcome } from '../../core/index.ts';
+import { endings, kindNames, proposeName, showBytes, type Failure, type Outcome, type Settlement } from '../../core/index.ts';
 import { FailureNote } from '../parts/failure.tsx';
 import { PageView } from '../parts/page-view.tsx';
 import { ProofLedger } from '../parts/proof.tsx';
@@ -51,13 +51,17 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
   });
   const convert = (): Promise<void> => run('Converting', () => workPool.run((api) => api.convert([handed], to ?? 'pdf', asProgress((done, of) => setBusy((b) => b && { ...b, done, of })))), async (v) =>
     keepMended(file, { mend: 'convert', proof: v.proof, pages: v.pages, fonts: v.fonts, losses: v.losses }, `${file.name.replace(/\.[^.]*$/, '')}.${to ?? 'pdf'}`, v.blob, to ?? 'pdf'));
-  const redact = (): Promise<void> => run('Taking out', () => workPool.run((api) => api.redact(handed, details!)), async (v) => keepMended(file, { mend: 'redact', taken: v.taken, lost: v.proof.lost }, file.name, v.blob, file.kind));
+  const redact = (): Promise<void> => run('Taking out', () => workPool.run((api) => api.redact(handed, details!, wording)), async (v) => keepMended(file, { mend: 'redact', taken: v.taken, lost: v.proof.lost }, file.name, v.blob, file.kind));
+  const [wording, setWording] = useState('Author');
+  const settle = (what: string, wish: Partial<Settlement>): Promise<void> => run(what, () => workPool.run((api) => api.settle(handed, wish)), async (v) => keepMended(file, { mend: 'settle', what, words: v.proof.words, pagesSame: v.proof.pagesSame }, file.name, v.blob, file.kind));
+  const has = (id: string): boolean => findings.some((f) => f.check === id), editable = ['docx', 'docm', 'odt'].includes(file.kind);
+  const canSettle = ['pdf', 'docx', 'docm', 'odt'].includes(file.kind), comments = canSettle && has('remains.comments'), changes = editable && has('remains.tracked-changes'), attachments = file.kind === 'pdf' && has('file.attachments'), fields = file.kind === 'pdf' && has('identity.form');
   const limit = demand?.limits?.maxBytes ?? paper.brief.limits.maxBytes, tooLarge = limit !== null && wants(/^file\.size$/) && ['pdf', 'docx', 'odt', 'jpeg', 'png'].includes(file.kind);
   const shrink = (): Promise<void> => run('Making it smaller', () => workPool.run((api) => api.shrink(handed, limit!)), async (v) => {
     if (v.advice) setFailure({ message: v.advice, remedy: '' });
     if (v.after < v.before) await keepMended(file, { mend: 'shrink', before: v.before, after: v.after, pictures: v.pictures, proof: v.proof }, file.name, v.blob, file.kind);
   });
-  const nothing = !tooLarge && !toPdf && stored.length === 0 && inPages.length === 0 && !wants(/^name\.|^file\.extension/);
+  const nothing = !tooLarge && !toPdf && stored.length === 0 && inPages.length === 0 && !comments && !changes && !attachments && !fields && !wants(/^name\.|^file\.extension/);
   return (
     <section className="slot" aria-label={`Mends of ${file.name}`}>
       <div className="mono">{file.name}</div>
@@ -68,7 +72,11 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
       <fieldset disabled={busy !== null} style={{ border: 0, padding: 0, margin: 0, display: 'grid', gap: 14 }}>
         {to ? <Mend title={`Convert to ${kindNames[to]}`} note={convertible ? (to === 'pdf' ? 'The built-in engine lays it out here, with all fonts embedded, and compares every word, table, picture and note.' : file.kind === 'pdf' ? 'Text, headings, lists, tables and pictures are carried over as far as they can be recognised; the layout is not. Bring the source document instead if you have it.' : 'Text, headings, lists, tables, notes and pictures are carried over, and every word is compared.') : 'This kind cannot be converted here. Export it as PDF from the program it was written in.'} action="Convert it" go={convertible ? () => void convert() : null} first /> : null}
         {stored.length > 0 ? <Mend title="Clear what the file stores" note={`${stored.length} stored ${stored.length === 1 ? 'value' : 'values'}: ${[...new Set(stored.map((s) => s.place.part))].slice(0, 4).join(', ')}. Text, pages and pixels stay the same, and that is verified.`} action="Clear it" go={() => void clean()} first={!toPdf} /> : null}
-        {inPages.length > 0 ? <Mend title="Take my details out of the pages" note={file.kind === 'pdf' ? `${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. The letters are removed, not covered.` : `${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. Convert it first, or change it in the program it was written in and bring it again.`} action="Take them out" go={file.kind === 'pdf' && details ? () => void redact() : null} first={!toPdf && stored.length === 0} /> : null}
+        {changes ? <Mend title="Settle the tracked changes" note="Everything that was deleted or added while writing is still in the file, with names and times. Accept to keep the text as you see it now; reject to go back to what was there before. Both make a new copy that you can take back." action="Accept all changes" go={() => void settle('Accepted all changes', { changes: 'accept' })} also={file.kind === 'odt' ? undefined : { action: 'Reject all changes', go: () => void settle('Rejected all changes', { changes: 'reject' }) }} first={!toPdf} /> : null}
+        {comments ? <Mend title="Take the comments out" note="Comments and notes are in the file with who wrote them. The text stays word for word, and that is verified." action="Take the comments out" go={() => void settle('Took the comments out', { comments: 'remove' })} first={!toPdf && !changes} /> : null}
+        {attachments ? <Mend title="Take the attachments out" note="Files are attached inside this one. The marker opens the paper alone; hand the others in by themselves where they are asked for." action="Take the attachments out" go={() => void settle('Took the attachments out', { attachments: 'remove' })} first={!toPdf} /> : null}
+        {fields ? <Mend title="Turn form fields into page text" note="What is filled in becomes part of the page, and the fields with their hidden values go." action="Turn them into text" go={() => void settle('Turned form fields into page text', { forms: 'flatten' })} first={!toPdf} /> : null}
+        {inPages.length > 0 ? <Mend title={file.kind === 'pdf' ? 'Take my details out of the pages' : 'Replace my details in the text'} note={`${inPages.length} ${inPages.length === 1 ? 'place' : 'places'}: ${[...new Set(inPages.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. ${file.kind === 'pdf' ? 'The letters are removed, not covered.' : editable ? 'The words are replaced where they stand, in their own formatting; every other word stays.' : 'Convert it first, or change it in the program it was written in and bring it again.'}`} action={file.kind === 'pdf' ? 'Take them out' : 'Replace them'} go={(file.kind === 'pdf' || editable) && details ? () => void redact() : null} first={!toPdf && stored.length === 0}>{editable && details ? <TextField select label="Put in their place" value={wording} onChange={(e) => setWording(e.target.value)} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ margin: '4px 0 10px', minWidth: 220 }}><option value="Author">Author</option><option value="[name removed]">[name removed]</option><option value="">nothing</option></TextField> : null}</Mend> : null}
         {tooLarge ? <Mend title="Make it smaller" note={`${showBytes(file.bytes)}, and ${showBytes(limit!)} are allowed. First what nobody can see goes, then pictures are brought down, no further than needed.`} action="Shrink it" go={() => void shrink()} first={!toPdf && stored.length === 0 && inPages.length === 0} /> : null}
         <Rename key={file.name + proposed} file={file} proposed={proposed} wanted={wants(/^name\.|^file\.extension/)} first={!toPdf && stored.length === 0 && inPages.length === 0} />
       </fieldset>
@@ -77,8 +85,8 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
   );
 }
 
-function Mend({ title, note, action, go, first }: { title: string; note: string; action: string; go: (() => void) | null; first: boolean }) {
-  return <div style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }}><strong>{title}</strong><p className="soft small" style={{ margin: '2px 0 8px' }}>{note}</p>{go ? <Button variant={first ? 'contained' : 'outlined'} size="small" onClick={go}>{action}</Button> : null}</div>;
+function Mend({ title, note, action, go, first, also, children }: { title: string; note: string; action: string; go: (() => void) | null; first: boolean; also?: { action: string; go: () => void }; children?: React.ReactNode }) {
+  return <div style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }}><strong>{title}</strong><p className="soft small" style={{ margin: '2px 0 8px' }}>{note}</p>{children}<div className="row">{go ? <Button variant={first ? 'contained' : 'outlined'} size="small" onClick={go}>{action}</Button> : null}{also ? <Button variant="outlined" size="small" onClick={also.go}>{also.action}</Button> : null}</div></div>;
 }
 
 function Rename({ file, proposed, wanted, first }: { file: FileRow; proposed: string; wanted: boolean; first: boolean }) {
@@ -114,4 +122,4 @@ function History({ file, files }: { file: FileRow; files: FileRow[] }) {
     </div>
   );
 }
-const titleOf = (made: Made, name = ''): string => (made.mend === 'convert' ? `Converted to ${name.split('.').pop()!.toUpperCase()}` : ({ clean: 'Cleared what the file stored', redact: 'Took details out of the pages', shrink: 'Made smaller', rename: 'Renamed' })[made.mend]);
+const titleOf = (made: Made, name = ''): string => (made.mend === 'settle' ? made.what : made.mend === 'convert' ? `Converted to ${name.split('.').pop()!.toUpperCase()}` : ({ clean: 'Cleared what the file stored', redact: 'Took my details out', shrink: 'Made smaller', rename: 'Renamed' })[made.mend]);

@@ -2,6 +2,8 @@ import { expose, transfer } from 'comlink';
 import { anatomyOf, reportPdf, checkFiles, cleanFile, compareFiles, compareVersions, convertFiles, fail, readBrief, readDocument, readReceipt, shrinkFile, succeed, unpackArchive, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type ReportInput, type SourceFile } from '../../core/index.ts';
 import { PageRenderer } from '../../core/engines/render.ts';
 import { redactFile } from '../../core/verbs/redact.ts';
+import { settleFile } from '../../core/verbs/settle.ts';
+import { keepAll, type Settlement } from '../../core/mends/settle/settlement.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
 import { sniffKind } from '../../core/readers/kind.ts';
@@ -46,9 +48,13 @@ const api = {
     const { bytes, ...rest } = await convertFiles(await Promise.all(files.map(source)), { progress }, undefined, to);
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
-  redact: (file: Handed, details: Details) => outcome(async () => {
-    const { bytes, ...rest } = await redactFile(await source(file), details);
-    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }), ...rest };
+  settle: (file: Handed, wish: Partial<Settlement>) => outcome(async () => {
+    const { bytes, ...rest } = await settleFile(await source(file), { ...keepAll, ...wish });
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
+  }),
+  redact: (file: Handed, details: Details, wording: string) => outcome(async () => {
+    const { bytes, ...rest } = await redactFile(await source(file), details, {}, wording);
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
   shrink: (file: Handed, maxBytes: number) => outcome(async () => {
     const { bytes, ...rest } = await shrinkFile(await source(file), maxBytes);
