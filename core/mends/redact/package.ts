@@ -1,6 +1,6 @@
 import { Package, packZip } from '../../engines/zip.ts';
 import { escapeXml } from '../../engines/xml.ts';
-import { Matcher } from '../../identity/find.ts';
+import type { Matcher } from '../../identity/find.ts';
 import { weighHit } from '../../identity/weigh.ts';
 import type { DocumentFacts, Passage } from '../../model/facts.ts';
 import { storyParts } from '../../tables/ooxml-parts.ts';
