@@ -7,10 +7,10 @@ import { demoRoutes } from './demo-routes.ts';
 import { deskRoutes } from './desk/routes.ts';
 import type { DeskStore } from './desk/store.ts';
 
-const perMinute = 600;
+const usualPerMinute = 600;
 
 /** The application's own server: the built screens, the demonstration, and the practice desk. Nothing about papers is logged. */
-export function createApp(options: { webFolder: string; desk?: DeskStore; demo?: boolean }): Express {
+export function createApp(options: { webFolder: string; desk?: DeskStore; demo?: boolean; /** requests that one address may make in a minute */ perMinute?: number }): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(helmet({
@@ -20,7 +20,7 @@ export function createApp(options: { webFolder: string; desk?: DeskStore; demo?:
   // Only this machine's own names: a foreign page must not reach the server through a name of its own.
   app.use((req, res, next) => { if (/^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(req.headers.host ?? '')) next(); else res.status(403).json({ refused: 'This server answers on this machine only.' }); });
   app.use((req, res, next) => { const origin = req.headers.origin; if (!origin || origin === 'null' || /^http:\/\/(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(origin)) next(); else res.status(403).json({ refused: 'Requests from other pages are refused.' }); });
-  app.use(rateLimit());
+  app.use(rateLimit(options.perMinute ?? usualPerMinute));
   app.get('/health', (_, res) => { res.json({ ready: true, office: hasOffice() }); });
   app.use('/desk', deskRoutes(options.desk));
   if (options.demo !== false) app.use('/demo', demoRoutes());
@@ -33,7 +33,7 @@ export function createApp(options: { webFolder: string; desk?: DeskStore; demo?:
 }
 
 /** A bounded number of requests a minute from one address. */
-function rateLimit(): (req: Request, res: Response, next: NextFunction) => void {
+function rateLimit(perMinute: number): (req: Request, res: Response, next: NextFunction) => void {
   let windowStart = Date.now();
   const counts = new Map<string, number>();
   return (req, res, next) => {

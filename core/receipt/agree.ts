@@ -43,7 +43,7 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
     const found = fields.sha256.includes(f.file.sha256) ? f.file.sha256 : fields.sha256.length >= files.length ? fields.sha256[Math.min(i, fields.sha256.length - 1)]! : null;
     add(label('sha256', files.length, i), f.file.sha256, found, found === f.file.sha256);
   }
-  if (fields.extract) add('extract', 'words of the paper', fields.extract, files.some((f) => holdsExtract(f, fields.extract!)));
+  for (const [i, extract] of read.extracts.entries()) add(label('extract', read.extracts.length, i), 'words of the paper', extract, files.some((f) => holdsExtract(f, extract)));
   if (fields.title) add('title', files.map((f) => f.file.name).join(', '), fields.title, files.some((f) => fitsTitle(f, fields.title!, brief)));
   if (read.status) add('status', 'received', read.status, read.status === 'received');
   if (read.place && brief?.place) add('place', brief.place, read.place, fitsPlace(brief.place, read.place));

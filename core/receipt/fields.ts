@@ -5,7 +5,7 @@ import { numberOf } from '../brief/statements.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
 export interface SizeShown { bytes: number; low: number; high: number }
-export interface ReceiptRead { fields: ReceiptFields; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** how many documents the receipt says arrived */ stated: number | null }
+export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** how many documents the receipt says arrived */ stated: number | null }
 
 interface Row { label: string; value: string }
 
@@ -41,14 +41,14 @@ export function readFields(text: string, expectedNames: string[], zone: string |
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, zone, nowIso);
   const sizes = readSizes(text, rows);
-  const bytes = sizes.map((s) => s.bytes);
+  const bytes = sizes.map((s) => s.bytes), extracts = readExtracts(text, rows);
   return {
     fields: {
       id: readId(text, rows), receivedAt: received.at, fileNames: readNames(text, rows, expectedNames),
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
-      title: cleanQuotes(value(labels.title)), extract: readExtract(text, rows), sha256: [...new Set((text.match(/\b[0-9a-f]{64}\b/gi) ?? []).map((h) => h.toLowerCase()))],
+      title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: [...new Set((text.match(/\b[0-9a-f]{64}\b/gi) ?? []).map((h) => h.toLowerCase()))],
     },
-    sizes, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows),
+    sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows),
   };
 }
 
@@ -154,13 +154,26 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
   return sizes;
 }
 
-function readExtract(text: string, rows: Row[]): string | null {
-  const row = rows.find((r) => labels.extract.test(r.label));
-  const tail = (from: number): string => (/^[^]*?(?=\n\s*\n|\n\s*[A-Z][\w -]{1,30}:|$)/.exec(text.slice(from))?.[0] ?? '').replace(/\s*\n\s*/g, ' ').trim();
-  if (row) {
-    const at = text.indexOf(row.value);
-    return cleanQuotes(at >= 0 ? tail(at) : row.value);
+/** Every piece of text that the receipt quotes, one a document where there are several. */
+function readExtracts(text: string, rows: Row[]): string[] {
+  const own = rows.filter((r) => labels.extract.test(r.label)), found: string[] = [];
+  // A quoted piece may run over several lines; it ends where the next labelled line begins, or an empty one.
+  const next = [...new Set(rows.map((r) => r.label))].map((l) => l.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|');
+  const end = new RegExp(`\\n\\s*\\n|\\n\\s*[A-Z][\\w -]{1,30}:${next ? `|\\n\\s*(?:${next})\\s*:` : ''}`);
+  let from = 0;
+  for (const row of own) {
+    const at = text.indexOf(row.value, from);
+    if (at < 0) { found.push(row.value); continue; }
+    const rest = text.slice(at), stop = end.exec(rest.slice(row.value.length));
+    found.push(rest.slice(0, stop ? row.value.length + stop.index : rest.length).replace(/\s*\n\s*/g, ' ').trim());
+    from = at + row.value.length;
   }
+  const clean = found.map(cleanQuotes).filter((v): v is string => v !== null);
+  if (clean.length > 0) return clean;
+  const other = unlabelledExtract(text);
+  return other === null ? [] : [other];
+}
+function unlabelledExtract(text: string): string | null {
   const lead = /\b(?:begins(?: with)?|starts with|first words|extract|excerpt|opening (?:words|lines)|beginning(?: of (?:the|your) (?:text|paper))?)\b[^\n“"‘«:]{0,40}[:\s]*\n?\s*[“"‘«]([^”"»]{12,1500})[”"’»]/i.exec(text);
   if (lead) return lead[1]!.replace(/\s+/g, ' ').trim();
   const heading = /^\s*(?:(?:text )?(?:extract|excerpt|preview)(?: (?:of|from) (?:the )?(?:text|paper|document))?|first words|beginning of (?:the )?text)\s*:?\s*\n+\s*(\S[^]*?)(?=\n\s*\n|$)/im.exec(text);

@@ -1,12 +1,14 @@
 import busboy from 'busboy';
 import { createHash, randomUUID } from 'node:crypto';
 import { basename } from 'node:path';
-import { Router, json, type Request, type Response } from 'express';
+import { Router, json, urlencoded, type Request, type Response } from 'express';
 import { DateTime } from 'luxon';
 import { instantOf, kindNames, readDocument, showBytes, showInstant, sniffKind, type DocumentDemand } from '../../core/index.ts';
-import { DeskStore, type DeskPlace, type StoredFile } from './store.ts';
+import { DeskStore, type DeskPlace, type DeskSubmission, type StoredFile } from './store.ts';
 import { receiptJson, receiptPdf } from './receipt.ts';
 import { deskPage } from './page.ts';
+import { isFault, noFault, type Fault } from './faults.ts';
+import { receiptMail } from './mail.ts';
 
 const limits = { fileBytes: 110 << 20, files: 10, fields: 20, fieldBytes: 20_000, headerPairs: 100 };
 
@@ -23,13 +25,25 @@ export function deskRoutes(store = new DeskStore()): Router {
     res.json(place);
   });
   router.put('/clock', json({ limit: '1kb' }), (req, res) => { store.clockMinutes = Math.max(-1e6, Math.min(1e6, Number((req.body as { minutes?: number }).minutes) || 0)); res.json({ now: store.now().toISOString() }); });
+  router.get('/fault', (_, res) => { res.json(store.fault); });
+  router.put('/fault', json({ limit: '1kb' }), (req, res) => { if (setFault(store, req.body as Record<string, unknown>)) res.json(store.fault); else refuse(res, 400, 'There is no such fault.'); });
+  // The desk's own page has plain forms: it works without scripts.
+  router.post('/set', urlencoded({ extended: false, limit: '2kb', parameterLimit: 10 }), (req, res) => {
+    const body = req.body as Record<string, string>;
+    if (body.fault !== undefined) setFault(store, { fault: body.fault, percent: Number(body.percent), left: body.once ? 1 : null });
+    if (body.minutes !== undefined) store.clockMinutes = Math.max(-1e6, Math.min(1e6, Math.round(Number(body.minutes)) || 0));
+    res.redirect(303, '/desk/');
+  });
+  router.get('/mail', (_, res) => { res.json(store.submissions.filter((s) => s.byMail).map((s) => ({ id: s.id, subject: `Receipt ${s.id}` }))); });
+  router.get('/mail/:id.eml', (req, res) => { const s = store.find(String(req.params.id)); if (s) res.type('message/rfc822').attachment(`receipt-${s.id}.eml`).send(receiptMail(s)); else refuse(res, 404, 'No such mail.'); });
   router.get('/submissions', (_, res) => { res.json(store.submissions.map((s) => ({ id: s.id, receivedAt: s.receivedAt, place: s.place.title, files: s.files.map((f) => f.name) }))); });
   router.post('/submissions', (req, res) => { void receive(req, res, store); });
   router.get('/submissions/by-key/:key', (req, res) => { const s = store.byKey(String(req.params.key)); if (s) res.json({ id: s.id, ...receiptJson(s) }); else refuse(res, 404, 'Nothing was received under this key.'); });
-  router.get('/submissions/:id/receipt.json', (req, res) => { const s = store.find(String(req.params.id)); if (s) res.json(receiptJson(s)); else refuse(res, 404, 'No such receipt.'); });
+  router.get('/submissions/:id/receipt.json', (req, res) => { const s = store.find(String(req.params.id)); if (!s) { refuse(res, 404, 'No such receipt.'); return; } if (!withheld(s, res)) res.json(receiptJson(s)); });
   router.get('/submissions/:id/receipt.pdf', (req, res) => {
     const s = store.find(String(req.params.id));
     if (!s) { refuse(res, 404, 'No such receipt.'); return; }
+    if (withheld(s, res)) return;
     receiptPdf(s).then((bytes) => res.type('pdf').attachment(`receipt-${s.id}.pdf`).send(Buffer.from(bytes)), () => refuse(res, 500, 'The receipt could not be written.'));
   });
   router.get('/submissions/:id/files/:index', (req, res) => {
@@ -40,6 +54,19 @@ export function deskRoutes(store = new DeskStore()): Router {
 }
 
 const refuse = (res: Response, status: number, message: string): void => { if (!res.headersSent) res.status(status).json({ refused: message }); };
+
+/** Whether the receipt is not to be had here yet; says why. */
+function withheld(s: DeskSubmission, res: Response): boolean {
+  if (s.byMail) { refuse(res, 409, 'The receipt was sent by mail. Look into the mailbox.'); return true; }
+  if ((s.receiptWaits ?? 0) > 0) { s.receiptWaits!--; refuse(res, 409, 'The receipt is not written yet. Ask again in a moment.'); return true; }
+  return false;
+}
+function setFault(store: DeskStore, body: Record<string, unknown>): boolean {
+  if (!isFault(body.fault)) return false;
+  const percent = Number(body.percent), left = body.left === null || body.left === undefined ? null : Math.max(1, Math.round(Number(body.left)) || 1);
+  store.fault = body.fault === 'none' ? { ...noFault } : { fault: body.fault, percent: Number.isFinite(percent) ? Math.min(100, Math.max(0, percent)) : 50, left };
+  return true;
+}
 
 function readPlace(id: string, body: Record<string, unknown>): DeskPlace | null {
   const text = (v: unknown): string | null => (typeof v === 'string' && v.trim() ? v.trim().slice(0, 200) : null);
@@ -54,7 +81,8 @@ function readPlace(id: string, body: Record<string, unknown>): DeskPlace | null 
 
 /** Takes a submission in: fields first, then files. The same key never makes a second submission. */
 async function receive(req: Request, res: Response, store: DeskStore): Promise<void> {
-  const fields: Record<string, string> = {}, files: { name: string; bytes: Uint8Array; cut: boolean }[] = [];
+  const fields: Record<string, string> = {}, files: { name: string; bytes: Uint8Array; cut: boolean }[] = [], fault = store.takeFault(), whole = Number(req.headers['content-length'] ?? 0);
+  let came = 0;
   try {
     await new Promise<void>((resolve, reject) => {
       const parser = busboy({ headers: req.headers, limits: { fileSize: limits.fileBytes, files: limits.files, fields: limits.fields, fieldSize: limits.fieldBytes, headerPairs: limits.headerPairs }, defParamCharset: 'utf8' });
@@ -68,6 +96,8 @@ async function receive(req: Request, res: Response, store: DeskStore): Promise<v
       parser.on('close', resolve);
       parser.on('error', reject);
       req.on('aborted', () => reject(new Error('broken off')));
+      if (fault.fault === 'lost') req.on('data', (c: Buffer) => { came += c.length; if (came >= (whole * fault.percent) / 100) { req.socket.destroy(); reject(new Error('broken off')); } });
+      if (fault.fault === 'slow') req.on('data', () => { req.pause(); setTimeout(() => req.resume(), 60); });
       req.pipe(parser);
     });
   } catch { refuse(res, 400, 'The sending broke off: nothing was stored.'); return; }
@@ -77,19 +107,33 @@ async function receive(req: Request, res: Response, store: DeskStore): Promise<v
   const place = store.places.get(fields.place ?? '');
   if (!place) { refuse(res, 404, 'There is no such place at this desk.'); return; }
   const stored: StoredFile[] = [];
-  for (const f of files) {
+  const spoiled = spoil(files, fault.fault);
+  for (const f of spoiled) {
     const facts = await readDocument(f.bytes, f.name);
     const text = facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join(' ').replace(/\s+/g, ' ').trim() : '';
     stored.push({ name: f.name, bytes: f.bytes, sha256: createHash('sha256').update(f.bytes).digest('hex'), kind: sniffKind(f.bytes, f.name).kind, words: facts.words.ok ? facts.words.value : null, extract: text.split(' ').slice(0, 24).join(' ') });
   }
-  const refusal = files.some((f) => f.cut) ? 'A file is larger than this desk takes.' : whyRefused(place, stored, fields, store);
+  const refusal = files.some((f) => f.cut) ? 'A file is larger than this desk takes.' : whyRefused(place, files.map((f) => ({ ...f, kind: sniffKind(f.bytes, f.name).kind })), fields, store);
   if (refusal) { refuse(res, 422, refusal); return; }
   const due = place.due ? instantOf(place.due, null, 'end') : null;
-  const submission = store.store({ key, place, receivedAt: DateTime.fromJSDate(store.now()).toUTC().set({ millisecond: 0 }).toISO({ suppressMilliseconds: true })!, files: stored, note: (fields.note ?? '').slice(0, 2000), late: due !== null && store.now().getTime() > due });
+  const submission = store.store({ key, place, receivedAt: DateTime.fromJSDate(store.now()).toUTC().set({ millisecond: 0 }).toISO({ suppressMilliseconds: true })!, files: stored, note: (fields.note ?? '').slice(0, 2000), late: due !== null && store.now().getTime() > due, draft: fault.fault === 'draft', receiptWaits: fault.fault === 'receiptDelayed' ? 2 : 0, byMail: fault.fault === 'mailOnly' });
+  if (fault.fault === 'answerLost') { req.socket.destroy(); return; }
   res.status(201).json({ id: submission.id, ...receiptJson(submission) });
 }
 
-function whyRefused(place: DeskPlace, files: StoredFile[], fields: Record<string, string>, store: DeskStore): string | null {
+/** What a faulty receiver makes of what arrived. */
+function spoil<T extends { name: string; bytes: Uint8Array }>(files: T[], fault: Fault): T[] {
+  const first = files[0];
+  if (!first) return files;
+  if (fault === 'oneOfTwo') return files.slice(0, 1);
+  if (fault === 'cutShort') return [{ ...first, bytes: first.bytes.subarray(0, Math.ceil(first.bytes.length * 0.6)) }, ...files.slice(1)];
+  if (fault === 'nameChanged') return [{ ...first, name: `upload_1${/\.[^.]*$/.exec(first.name)?.[0] ?? ''}` }, ...files.slice(1)];
+  if (fault === 'otherFile') return [{ ...first, bytes: new TextEncoder().encode('Another paper altogether, about the bridges of the upper valley and who paid for them.') }, ...files.slice(1)];
+  return files;
+}
+
+/** @param files - as they came over the line; a faulty desk may store something else and not notice */
+function whyRefused(place: DeskPlace, files: Pick<StoredFile, 'name' | 'bytes' | 'kind'>[], fields: Record<string, string>, store: DeskStore): string | null {
   const opens = place.opens ? instantOf(place.opens, null, 'start') : null, now = store.now().getTime();
   if (opens !== null && now < opens) return `This place opens on ${showInstant(place.opens!, null)}.`;
   const due = place.due ? instantOf(place.due, null, 'end') : null;

@@ -1,10 +1,11 @@
 import { createHash, randomBytes } from 'node:crypto';
+import { noFault, type FaultState } from './faults.ts';
 import type { DocumentDemand, Kind } from '../../core/index.ts';
 
 /** A place where papers are handed in, with what it was told to accept. */
 export interface DeskPlace { id: string; title: string; documents: DocumentDemand[]; maxBytes: number | null; opens: string | null; due: string | null; attempts: number | 'unlimited' | null; keeps: 'latest' | 'all' | null; declaration: boolean }
 export interface StoredFile { name: string; bytes: Uint8Array; sha256: string; kind: Kind; words: number | null; extract: string }
-export interface DeskSubmission { id: string; key: string; place: DeskPlace; receivedAt: string; files: StoredFile[]; note: string; late: boolean }
+export interface DeskSubmission { id: string; key: string; place: DeskPlace; receivedAt: string; files: StoredFile[]; note: string; late: boolean; /** it is not handed in yet, whatever the list shows */ draft?: boolean; /** answers to receipt requests are withheld so many times */ receiptWaits?: number; /** the receipt lies in the mailbox only */ byMail?: boolean }
 
 const mostBytes = 300 << 20;
 
@@ -14,6 +15,14 @@ export class DeskStore {
   readonly submissions: DeskSubmission[] = [];
   /** minutes by which the desk's clock is ahead */ clockMinutes = 0;
 
+  fault: FaultState = { ...noFault };
+
+  /** The fault that this sending meets; a counted one runs out. */
+  takeFault(): FaultState {
+    const now = { ...this.fault };
+    if (this.fault.left !== null && --this.fault.left <= 0) this.fault = { ...noFault };
+    return now;
+  }
   now(): Date { return new Date(Date.now() + this.clockMinutes * 60_000); }
   byKey(key: string): DeskSubmission | undefined { return this.submissions.find((s) => s.key === key); }
   find(id: string): DeskSubmission | undefined { return this.submissions.find((s) => s.id === id); }
