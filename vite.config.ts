@@ -1,9 +1,16 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { defineConfig, type Plugin } from 'vite';
+
+const ocrFiles = ['tesseract.js/dist/worker.min.js', ...['relaxedsimd-lstm', 'simd-lstm', 'lstm'].map((k) => `tesseract.js-core/tesseract-core-${k}.wasm.js`), '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz'];
+/** The reader of pictures starts its own worker, which wants its parts at known addresses: they ship beside the application. */
+const shipOcr: Plugin = { name: 'ship-ocr', apply: 'build', generateBundle() { for (const file of ocrFiles) this.emitFile({ type: 'asset', fileName: `ocr/${file.split('/').pop()}`, source: readFileSync(`node_modules/${file}`) }); } };
 
 export default defineConfig({
   root: 'web',
-  plugins: [react()],
+  plugins: [react(), shipOcr],
+  resolve: { alias: { 'tesseract.js': fileURLToPath(new URL('node_modules/tesseract.js/dist/tesseract.esm.min.js', import.meta.url)) } },
   worker: { format: 'es' },
   optimizeDeps: { exclude: ['mupdf'] },
   build: { outDir: '../dist/web', emptyOutDir: true, target: 'esnext', chunkSizeWarningLimit: 1200 },

@@ -1,9 +1,13 @@
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { showBytes } from '../../core/index.ts';
+import { Again } from '../parts/again.tsx';
+import { Evidence } from '../parts/evidence.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { Mark } from '../parts/standing.tsx';
+import { useNow } from '../queries/paper.ts';
 import { db, type ReceiptRow, type SubmissionRow } from '../store/db.ts';
 import { compareReturned, keepReceipt } from '../store/receipts.ts';
 import type { StopProps } from './paper.tsx';
@@ -15,8 +19,8 @@ const wordOf = (field: string): string => { const [name, index] = field.split(/\
 /** Confirm: what the receipt says against what was sent, field by field; and what arrived against what went, byte for byte. */
 export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) {
   const [trouble, setTrouble] = useState<string | null>(null), [busy, setBusy] = useState(false);
-  const input = useRef<HTMLInputElement>(null);
-  const last = submissions.at(-1) ?? null, receipt = receipts.at(-1) ?? null;
+  const input = useRef<HTMLInputElement>(null), back = useRef<HTMLInputElement>(null), [pasted, setPasted] = useState('');
+  const now = useNow(), last = submissions.at(-1) ?? null, receipt = receipts.at(-1) ?? null;
   const take = async (file: File, submission: SubmissionRow | null): Promise<void> => {
     setBusy(true);
     setTrouble(null);
@@ -24,8 +28,15 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
   };
   const fetchReceipt = async (kind: 'pdf' | 'json'): Promise<void> => {
     const response = await fetch(`/desk/submissions/${last!.deskId}/receipt.${kind}`).catch(() => null);
+    if (response?.status === 409) { setTrouble(((await response.json()) as { refused: string }).refused); return; }
     if (!response?.ok) { setTrouble('The desk does not know this receipt any more: it forgets when it is closed. Use the receipt that you kept.'); return; }
     await take(new File([await response.blob()], `receipt-${last!.deskId}.${kind}`), last);
+  };
+  const fetchMail = async (): Promise<void> => {
+    setTrouble(null);
+    const response = await fetch(`/desk/mail/${last!.deskId}.eml`).catch(() => null);
+    if (!response?.ok) { setTrouble('There is no mail from the desk.'); return; }
+    await take(new File([await response.blob()], `receipt-${last!.deskId}.eml`), last);
   };
   const fetchBack = async (r: ReceiptRow): Promise<void> => {
     setTrouble(null);
@@ -41,13 +52,16 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
       <div className="stop-head"><h2>{receipt ? headline[receipt.result.standing] : 'Wait for the receipt'}</h2>{receipt ? <Mark standing={receipt.result.standing === 'confirmed' ? 'met' : receipt.result.standing === 'doubtful' ? 'look' : 'notMet'} word={receipt.result.standing} /> : null}</div>
       <div className="pad">
         {!last && !receipt ? <p style={{ marginTop: 0 }}>Nothing has been sent from here yet. <Link className="act" to={`/papers/${paper.id}/send`}>Send it</Link>, or, if you handed it in elsewhere, bring the receipt.</p> : null}
-        {last ? <p className="small" style={{ marginTop: 0 }}>Sent {new Date(last.at).toLocaleString('en-GB')} to “{last.place}”, {last.fileIds.length} {last.fileIds.length === 1 ? 'file' : 'files'}. The desk answered <span className="mono">{last.deskId}</span>. Seeing it listed is not enough: read the receipt.</p> : null}
+        {last ? <p className="small" style={{ marginTop: 0 }}>Sent {new Date(last.at).toLocaleString('en-GB')} to “{last.place}”, {last.fileIds.length} {last.fileIds.length === 1 ? 'file' : 'files'}. {last.deskId ? <>The desk answered <span className="mono">{last.deskId}</span>.</> : 'It was handed in at another site: bring its receipt.'} Seeing it listed is not enough: read the receipt.</p> : null}
         <div className="row">
-          {last ? <><Button variant={receipt ? 'outlined' : 'contained'} disabled={busy} onClick={() => void fetchReceipt('pdf')}>Fetch the receipt (PDF)</Button><Button variant="outlined" disabled={busy} onClick={() => void fetchReceipt('json')}>as JSON</Button></> : null}
+          {last?.deskId ? <><Button variant={receipt ? 'outlined' : 'contained'} disabled={busy} onClick={() => void fetchReceipt('pdf')}>Fetch the receipt (PDF)</Button><Button variant="outlined" disabled={busy} onClick={() => void fetchReceipt('json')}>as JSON</Button><button className="act" disabled={busy} onClick={() => void fetchMail()}>Look into the mailbox</button></> : null}
           <input ref={input} type="file" hidden aria-label="Bring a receipt" onChange={(e) => { const f = e.target.files?.[0]; if (f) void take(f, last); e.target.value = ''; }} />
           <button className="act" onClick={() => input.current?.click()}>Bring a receipt from a file</button>
           {receipt ? <button className="act" onClick={() => void saveReceipt(receipt)}>Keep it as a file</button> : null}
         </div>
+        <details className="small" style={{ marginTop: 10 }}><summary>Paste the words of a receipt</summary>
+          <TextField label="Words of the receipt" value={pasted} onChange={(e) => setPasted(e.target.value)} multiline minRows={4} fullWidth style={{ margin: '8px 0' }} />
+          <Button variant="outlined" size="small" disabled={busy || pasted.trim().length < 10} onClick={() => void take(new File([pasted], 'pasted-receipt.txt', { type: 'text/plain' }), last).then(() => setPasted(''))}>Read it</Button></details>
         {busy ? <p role="status" className="soft">Reading the receipt…</p> : null}
         {trouble ? <div style={{ marginTop: 12 }}><FailureNote failure={{ message: trouble, remedy: '' }} /></div> : null}
       </div>
@@ -60,11 +74,12 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
           <div className="pad">
             <p className="soft tiny" style={{ margin: 0 }}>From <span className="mono">{receipt.name}</span>, read {new Date(receipt.at).toLocaleString('en-GB')}.</p>
             <h3 className="group-name">What arrived</h3>
-            {receipt.returned.length === 0 ? <p className="soft small" style={{ marginTop: 0 }}>Fetch what the desk stored and compare it with what you meant to send.</p> : receipt.returned.map((r) => <p key={r.fileId} style={{ margin: '4px 0' }}><span className="mono">{r.name}</span>, {showBytes(r.bytes)}: <Mark standing={r.same ? 'met' : 'notMet'} word={r.same ? 'the same, byte for byte' : 'not the same bytes'} /></p>)}
-            {last ? <Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => void fetchBack(receipt)}>Fetch and compare</Button> : null}
+            {receipt.returned.length === 0 ? <p className="soft small" style={{ marginTop: 0 }}>{last?.deskId ? 'Fetch what the desk stored' : 'Download what is stored there'} and compare it with what you meant to send.</p> : receipt.returned.map((r) => <p key={r.fileId} style={{ margin: '4px 0' }}><span className="mono">{r.name}</span>, {showBytes(r.bytes)}: <Mark standing={r.same ? 'met' : 'notMet'} word={r.same ? 'the same, byte for byte' : 'not the same bytes'} /></p>)}
+            {last?.deskId ? <Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => void fetchBack(receipt)}>Fetch and compare</Button> : <><input ref={back} type="file" hidden aria-label="Bring what arrived" onChange={(e) => { const f = e.target.files?.[0], own = files.filter((x) => receipt.fileIds.includes(x.id)); if (f) void compareReturned(receipt, own.find((x) => x.name === f.name) ?? own[0]!, f, f.name); e.target.value = ''; }} /><Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => back.current?.click()}>Bring the copy that you downloaded there</Button></>}
           </div>
         </>
       ) : null}
+      <div className="pad" style={{ paddingTop: 0 }}>{submissions.length > 0 ? <Again paper={paper} submissions={submissions} receipts={receipts} now={now} /> : null}<Evidence paper={paper} /></div>
     </>
   );
 }

@@ -1,9 +1,11 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Details } from '../../core/index.ts';
+import { saveAs } from '../parts/save-as.ts';
 import { Top } from '../parts/top.tsx';
 import { useDetails } from '../queries/paper.ts';
+import { restoreBackup, writeBackup } from '../store/backup.ts';
 import { db } from '../store/db.ts';
 import { explainStoreError } from '../store/explain.ts';
 import { noDetails } from '../../core/index.ts';
@@ -44,7 +46,24 @@ function Form({ start }: { start: Details }) {
           {short.length > 0 ? <p className="wide is-look small">“{short.join('”, “')}” has one or two letters. By itself it is found everywhere, so it is looked for only together with your other names.</p> : null}
           <div className="row wide"><Button type="submit" variant="contained">Keep my details</Button><button type="button" className="act" onClick={() => void wipe()}>Wipe them</button>{said ? <span role="status" className={said.bad ? 'is-notMet' : 'is-met'}>{said.text}</span> : null}</div>
         </form>
+        <Backup />
       </main>
     </>
+  );
+}
+
+/** All papers, files, receipts and details to keep elsewhere, and back again. */
+function Backup() {
+  const input = useRef<HTMLInputElement>(null), [said, setSaid] = useState<{ text: string; bad: boolean } | null>(null);
+  const save = async (): Promise<void> => { try { saveAs(await writeBackup(), `hand-over-${new Date().toISOString().slice(0, 10)}.zip`); setSaid({ text: 'Written. It holds your details and papers: keep it where only you can read it.', bad: false }); } catch (e) { setSaid({ text: explainStoreError(e), bad: true }); } };
+  const restore = async (file: File): Promise<void> => { try { const { papers, files } = await restoreBackup(file); setSaid({ text: `${papers} ${papers === 1 ? 'paper' : 'papers'} and ${files} ${files === 1 ? 'file' : 'files'} are back.`, bad: false }); } catch (e) { setSaid({ text: e instanceof Error ? e.message : explainStoreError(e), bad: true }); } };
+  return (
+    <section style={{ borderTop: '1px solid var(--rule)', marginTop: 34, paddingTop: 18 }} aria-label="Backup">
+      <h2 className="serif" style={{ margin: 0, fontWeight: 480, fontSize: '1.3rem' }}>Everything that is kept here</h2>
+      <p className="soft">Papers, files, receipts and your details live in this browser alone. A backup is one file; putting it back replaces what is here.</p>
+      <div className="row"><Button variant="outlined" onClick={() => void save()}>Write a backup</Button>
+        <input ref={input} type="file" accept=".zip" hidden aria-label="Backup to put back" onChange={(e) => { const f = e.target.files?.[0]; if (f) void restore(f); e.target.value = ''; }} />
+        <button type="button" className="act" onClick={() => input.current?.click()}>Put a backup back</button>{said ? <span role="status" className={said.bad ? 'is-notMet' : 'is-met'}>{said.text}</span> : null}</div>
+    </section>
   );
 }

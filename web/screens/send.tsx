@@ -7,10 +7,12 @@ import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { groupDocket, verdictSentence } from '../../core/docket/groups.ts';
 import { kindNames, showBytes } from '../../core/index.ts';
+import { Again } from '../parts/again.tsx';
+import { Elsewhere } from '../parts/elsewhere.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { PageView } from '../parts/page-view.tsx';
 import { Mark } from '../parts/standing.tsx';
-import { currentFiles, useDetails } from '../queries/paper.ts';
+import { currentFiles, useDetails, useNow } from '../queries/paper.ts';
 import { changePaper } from '../store/papers.ts';
 import { sendSet, type SendProgress } from '../store/send.ts';
 import { Matcher } from '../../core/identity/find.ts';
@@ -19,8 +21,8 @@ import type { StopProps } from './paper.tsx';
 const mostNote = 600;
 
 /** Send: a last look at what will go, the declaration, and then wait for the answer. */
-export function SendStop({ paper, files, check, docket, submissions }: StopProps) {
-  const navigate = useNavigate(), details = useDetails();
+export function SendStop({ paper, files, check, docket, submissions, receipts }: StopProps) {
+  const navigate = useNavigate(), details = useDetails(), now = useNow();
   const [progress, setProgress] = useState<SendProgress | null>(null), [trouble, setTrouble] = useState<string | null>(null), [note, setNote] = useState(paper.note), [looked, setLooked] = useState<string[]>([]);
   const abort = useRef<AbortController | null>(null);
   const current = currentFiles(files).filter((f) => paper.brief.documents.length === 0 || f.slot !== null);
@@ -63,14 +65,16 @@ export function SendStop({ paper, files, check, docket, submissions }: StopProps
         <dl className="facts">
           <dt>Goes to</dt><dd>{paper.brief.place ?? <>the place is not settled. <Link className="act" to={`/papers/${paper.id}/read`}>Name it in Read</Link></>}</dd>
           <dt>Docket</dt><dd><Mark standing={verdict.mayGo ? 'met' : 'notMet'} word={verdict.sentence} /></dd>
-          {submissions.length > 0 ? <><dt>Sent before</dt><dd>{submissions.length} {submissions.length === 1 ? 'time' : 'times'}, last as {submissions.at(-1)!.deskId}. {paper.brief.attempts.keeps === 'latest' ? 'The newest replaces it: all documents go again.' : ''}</dd></> : null}
+          {submissions.length > 0 ? <><dt>Sent before</dt><dd>{submissions.length} {submissions.length === 1 ? 'time' : 'times'}, last {submissions.at(-1)!.deskId ? `as ${submissions.at(-1)!.deskId}` : 'at another site'}. {paper.brief.attempts.keeps === 'latest' ? 'The newest replaces it: all documents go again.' : ''}</dd></> : null}
         </dl>
         <TextField label="Note to the receiver (none is best)" multiline minRows={2} fullWidth value={note} onChange={(e) => setNote(e.target.value)} onBlur={() => void changePaper(paper.id, { note })} helperText={paper.brief.anonymous ? 'It must not identify you either.' : undefined} error={inNote.length > 0} style={{ margin: '12px 0' }} />
         <FormControlLabel control={<Checkbox checked={paper.declared} onChange={(e) => void changePaper(paper.id, { declared: e.target.checked })} />} label={`I declare that this is my own work${needsDeclaration ? '' : ' (not asked for here)'}`} />
         {trouble ? <div style={{ margin: '10px 0' }}><FailureNote failure={{ message: trouble, remedy: '' }} /></div> : null}
         {barriers.length > 0 ? <ul className="small is-notMet" style={{ margin: '10px 0', paddingLeft: 20 }}>{barriers.map((b) => <li key={b}>{b}</li>)}</ul> : null}
-        {progress ? <div role="status"><LinearProgress variant={progress.of > 0 ? 'determinate' : 'indeterminate'} value={progress.of > 0 ? (100 * progress.sent) / progress.of : undefined} aria-label="Sending" /><div className="row spread small soft"><span>{progress.of > 0 ? `${showBytes(progress.sent)} of ${showBytes(progress.of)} gone. Wait for the answer.` : 'Setting up…'}</span><button className="act" onClick={() => abort.current?.abort()}>Stop</button></div></div> : null}
+        {progress ? <div role="status"><LinearProgress variant={progress.of > 0 ? 'determinate' : 'indeterminate'} value={progress.of > 0 ? (100 * progress.sent) / progress.of : undefined} aria-label="Sending" /><div className="row spread small soft"><span>{progress.what === 'asking' ? 'The connection broke. Asking the desk what it holds…' : progress.of > 0 ? `${showBytes(progress.sent)} of ${showBytes(progress.of)} gone. Wait for the answer.` : 'Setting up…'}</span><button className="act" onClick={() => abort.current?.abort()}>Stop</button></div></div> : null}
         <div className="row" style={{ marginTop: 14 }}><Button variant="contained" disabled={barriers.length > 0 || progress !== null || looked.length < current.length} onClick={() => void send()}>Send {current.length === 1 ? 'it' : `all ${current.length}`} and wait</Button><span className="soft small">{looked.length < current.length && barriers.length === 0 ? 'Look at every file first.' : 'Attached is not sent: only a receipt shows that it arrived.'}</span></div>
+        {current.length > 0 ? <Elsewhere paper={paper} files={current} ready={barriers.length === 0 && looked.length >= current.length} /> : null}
+        {submissions.length > 0 ? <Again paper={paper} submissions={submissions} receipts={receipts} now={now} /> : null}
       </div>
     </>
   );

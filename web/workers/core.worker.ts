@@ -4,6 +4,9 @@ import { PageRenderer } from '../../core/engines/render.ts';
 import { redactFile } from '../../core/verbs/redact.ts';
 import { settleFile } from '../../core/verbs/settle.ts';
 import { keepAll, type Settlement } from '../../core/mends/settle/settlement.ts';
+import type { Ocr } from '../../core/engines/ocr.ts';
+import { readBag, writeBag } from '../../core/evidence/bag.ts';
+import { Package, packZip } from '../../core/engines/zip.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
 import { sniffKind } from '../../core/readers/kind.ts';
@@ -14,6 +17,10 @@ export interface Handed { name: string; blob: Blob }
 export type Progress = (done: number, of: number, what: string) => void;
 
 const renderer = new PageRenderer();
+
+let reader: Promise<Ocr> | null = null;
+/** The reader of pictures, started when the first picture has to be read; its parts lie beside the application. */
+const ocr = (): Promise<Ocr> => (reader ??= import('../../core/engines/ocr.ts').then(({ startOcr }) => { const at = `${self.location.origin}/ocr`; return startOcr({ langPath: at, workerPath: `${at}/worker.min.js`, corePath: at }); }));
 
 const source = async (file: Handed): Promise<SourceFile> => {
   try { return { name: file.name, path: file.name, bytes: new Uint8Array(await file.blob.arrayBuffer()) }; } catch {
@@ -37,7 +44,7 @@ async function outcome<T>(work: () => Promise<T> | T): Promise<Outcome<T>> {
 
 const api = {
   check: (files: Handed[], options: CheckOptions, progress: Progress) => outcome(async () => {
-    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress });
+    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress, ocr });
     return rest;
   }),
   clean: (file: Handed, details: Details | null, brief: Brief) => outcome(async () => {
@@ -62,10 +69,10 @@ const api = {
   }),
   compare: (paper: Handed, against: Handed[], templates: Handed[], progress: Progress) => outcome(async () => compareFiles(await source(paper), await Promise.all(against.map(source)), await Promise.all(templates.map(source)), { progress })),
   brief: (text: string, now: string) => outcome(() => readBrief(text, now)),
-  textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name, 0, 'assignment'); }),
+  textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name, 0, 'assignment', ocr); }),
   /** The main text of a document, for comparing with a template. */
   plainText: (file: Handed) => outcome(async () => { const f = await source(file); const facts = await readDocument(f.bytes, f.name); return facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n') : ''; }),
-  receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now)),
+  receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now, { ocr })),
   /** Kind and sum of a file, as soon as it is brought. */
   glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length, head: await firstWords(f.bytes, f.name) }; }),
   versions: (first: Handed, second: Handed, fileTimes: [number | null, number | null]) => outcome(async () => compareVersions(await source(first), await source(second), fileTimes)),
@@ -73,6 +80,10 @@ const api = {
     const { documents, left } = unpackArchive(await source(file), { progress });
     return { documents: documents.map(({ bytes, ...rest }) => ({ ...rest, blob: new Blob([bytes as Uint8Array<ArrayBuffer>]) })), left };
   }),
+  pack: (entries: { path: string; blob: Blob }[]) => outcome(async () => new Blob([packZip(await Promise.all(entries.map(async (e) => ({ name: e.path, bytes: new Uint8Array(await e.blob.arrayBuffer()) })))) as Uint8Array<ArrayBuffer>], { type: 'application/zip' })),
+  open: (file: Handed) => outcome(async () => { const pack = new Package((await source(file)).bytes); return pack.names().map((path) => ({ path, blob: new Blob([pack.part(path)! as Uint8Array<ArrayBuffer>]) })); }),
+  writeBag: (name: string, files: { path: string; blob: Blob }[], info: Record<string, string>, at: string) => outcome(async () => new Blob([(await writeBag(name, await Promise.all(files.map(async (f) => ({ path: f.path, bytes: new Uint8Array(await f.blob.arrayBuffer()) }))), info, at)) as Uint8Array<ArrayBuffer>], { type: 'application/zip' })),
+  readBag: (file: Handed) => outcome(async () => { const f = await source(file), { payload: _payload, ...rest } = await readBag(f.bytes, f.name); return rest; }),
   anatomy: (file: Handed) => outcome(async () => { const f = await source(file); return anatomyOf(f.bytes, f.name); }),
   report: (input: ReportInput) => outcome(async () => new Blob([(await reportPdf(input)) as Uint8Array<ArrayBuffer>], { type: 'application/pdf' })),
   lines: (key: string, file: Handed, page: number) => outcome(async () => renderer.lines(key, () => fixedPages(file), page)),
