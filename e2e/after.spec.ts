@@ -1,0 +1,105 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { Package } from '../core/engines/zip.ts';
+import { Student } from './desk.ts';
+
+const paperTitle = 'Sediment budgets of a realigned saltmarsh';
+async function ready(student: Student): Promise<void> {
+  await student.arrives();
+  await student.opens(paperTitle);
+  await expect(student.docket()).toContainText('May not go yet', { timeout: 30_000 });
+}
+async function mended({ page }: { page: Student['page'] }, student: Student): Promise<void> {
+  await student.goesTo('Mend');
+  await page.getByRole('button', { name: 'Convert it' }).click();
+  await page.getByRole('button', { name: 'Take them out' }).click({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Rename it' }).click({ timeout: 30_000 });
+  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+}
+
+test('the word bill adds up, parts can be left out, and the file is taken apart', async ({ page }) => {
+  const student = new Student(page);
+  await ready(student);
+  await student.goesTo('Check');
+  await page.getByRole('button', { name: 'Word bill' }).click();
+  const sum = page.getByRole('row', { name: /Together/ });
+  await expect(sum).toContainText('3,380');
+  await page.getByLabel('References counts').click();
+  await expect(sum).toContainText('3,278');
+  await page.reload();
+  await expect(page.getByRole('row', { name: /Together/ })).toContainText('3,278');
+  await page.getByRole('button', { name: 'Inside the file' }).click();
+  await student.sees('word/media/image1.png');
+  await expect(page.getByRole('row', { name: /^Pictures/ })).toContainText('%');
+});
+test('the docket can be taken away as PDF and as data', async ({ page }) => {
+  const student = new Student(page);
+  await ready(student);
+  await student.goesTo('Check');
+  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Docket as PDF' }).click()]);
+  expect(readFileSync(await pdf.path()).subarray(0, 5).toString()).toBe('%PDF-');
+  const [json] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'as JSON' }).click()]);
+  const data = JSON.parse(readFileSync(await json.path(), 'utf8')) as { paper: string; files: { findings: unknown[] }[] };
+  expect([data.paper, data.files[0]!.findings.length > 3]).toEqual([paperTitle, true]);
+});
+test('comments go and the name is replaced in the word-processor file itself; both can be taken back', async ({ page }) => {
+  const student = new Student(page);
+  await ready(student);
+  await student.goesTo('Mend');
+  await page.getByRole('button', { name: 'Take the comments out' }).click();
+  await student.sees('words the same');
+  await page.getByLabel('Put in their place').selectOption('[name removed]');
+  await page.getByRole('button', { name: 'Replace them' }).click();
+  await student.sees('all are there');
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('button', { name: 'Replace them' })).toBeVisible({ timeout: 30_000 });
+});
+test('a lost answer is found again: one submission, a receipt, evidence that holds, and a backup that comes back', async ({ page, request }) => {
+  test.setTimeout(120_000);
+  const student = new Student(page);
+  await ready(student);
+  await mended({ page }, student);
+  const before = ((await (await request.get('/desk/submissions')).json()) as unknown[]).length;
+  await request.put('/desk/fault', { data: { fault: 'answerLost', left: 1 } });
+  await student.goesTo('Send');
+  await page.getByLabel('I have looked at it').check();
+  await page.getByLabel(/I declare/).click();
+  await page.getByRole('button', { name: 'Send it and wait' }).click();
+  await student.sees('Wait for the receipt');
+  expect(((await (await request.get('/desk/submissions')).json()) as unknown[]).length).toBe(before + 1);
+  await page.getByRole('button', { name: /Fetch the receipt/ }).click();
+  await student.sees('Confirmed: the right paper arrived.');
+  await expect(page.getByRole('region', { name: 'Handing in again' })).toContainText('the newest');
+
+  const [bag] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Take the evidence bag' }).click()]);
+  const bytes = readFileSync(await bag.path()), names = new Package(new Uint8Array(bytes)).names();
+  expect(names.some((n) => n.endsWith('data/files/Y3921847_GEO3107.pdf'))).toBe(true);
+  expect(names.some((n) => /data\/receipts\/receipt-CS-.*\.pdf$/.test(n))).toBe(true);
+  await page.getByLabel('Check an evidence bag').setInputFiles({ name: 'bag.zip', mimeType: 'application/zip', buffer: bytes });
+  await student.sees('files are as they were packed');
+
+  await page.getByRole('link', { name: 'My details' }).click();
+  const [backup] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Write a backup' }).click()]);
+  await page.getByLabel('Backup to put back').setInputFiles({ name: 'b.zip', mimeType: 'application/zip', buffer: readFileSync(await backup.path()) });
+  await student.sees('are back');
+  await page.getByLabel('Backup to put back').setInputFiles({ name: 'bag.zip', mimeType: 'application/zip', buffer: bytes });
+  await student.sees('is no backup of Hand Over');
+});
+test('handed in elsewhere by hand: the set with what to do, then a pasted receipt', async ({ page }) => {
+  test.setTimeout(90_000);
+  const student = new Student(page);
+  await ready(student);
+  await mended({ page }, student);
+  await student.goesTo('Send');
+  await page.getByLabel('I have looked at it').check();
+  await page.getByLabel(/I declare/).click();
+  await page.getByText('It is handed in at another site').click();
+  const [zip] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Take the set as a ZIP' }).click()]);
+  expect(new Package(new Uint8Array(readFileSync(await zip.path()))).names()).toEqual(['set/Y3921847_GEO3107.pdf', 'what-to-do.txt']);
+  await page.getByRole('button', { name: 'I have handed it in there' }).click();
+  await student.sees('It was handed in at another site');
+  await page.getByText('Paste the words of a receipt').click();
+  await page.getByLabel('Words of the receipt').fill('Receipt number: R-77\nFile name: Y3921847_GEO3107.pdf\n');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await student.sees('Doubtful: the receipt leaves something open.');
+});
