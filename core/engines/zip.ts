@@ -40,6 +40,13 @@ export function listZip(bytes: Uint8Array): ZipEntry[] {
   return entries;
 }
 
+/** The comment at an archive's end, which no program shows. Source: APPNOTE 4.3.16. */
+export function zipComment(bytes: Uint8Array): string {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  for (let at = bytes.length - 22; at >= 0 && at >= bytes.length - 22 - 65_535; at--) if (view.getUint32(at, true) === 0x06054b50) return text.decode(bytes.subarray(at + 22, at + 22 + view.getUint16(at + 20, true)));
+  return '';
+}
+
 /** Unpacks one entry into a buffer of exactly its stated size, so that a lying header cannot grow it. */
 export function unpackEntry(bytes: Uint8Array, entry: ZipEntry): Uint8Array {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);

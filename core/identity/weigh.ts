@@ -25,6 +25,8 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   }
   if (form.unspaced) return form.key.length >= 2 ? { standing: 'stops', reason: 'exact' } : { standing: 'look', reason: 'weak' };
   if (passage.authorLike) return { standing: 'stops', reason: 'structured' };
+  // Names of targets inside a file are often made of what is cited there.
+  if (passage.part === 'names') return form.full ? { standing: 'stops', reason: 'exact' } : { standing: 'look', reason: 'citation' };
   const proper = /^\p{Lu}/u.test(found) || !/\p{Lu}|\p{Ll}/u.test(found);
   const allCaps = found === found.toUpperCase() && /\p{Lu}{2}/u.test(found);
   const before = text.slice(Math.max(0, hit.start - 40), hit.start), after = text.slice(hit.end, hit.end + 40);

@@ -26,4 +26,4 @@ export const stringKeys: Record<string, PlaceKind> = {
 };
 
 /** Strings that are machinery, never words about anyone. */
-export const machineKeys = new Set(['ID', 'DA', 'DS', 'Registry', 'Ordering', 'CharSet', 'O', 'U', 'OE', 'UE', 'Perms', 'Panose', 'Lookup', 'Checksum', 'CheckSum', 'M', 'CreationDate', 'ModDate', 'LastModified', 'Lang', 'BaseFont', 'Cert', 'ByteRange', 'OutputConditionIdentifier', 'RegistryName', 'Info', 'OutputCondition', 'IDTree', 'Dests', 'Names', 'Limits', 'D', 'Metadata']);
+export const machineKeys = new Set(['ID', 'DA', 'DS', 'Registry', 'Ordering', 'CharSet', 'O', 'U', 'OE', 'UE', 'Perms', 'Panose', 'Lookup', 'Checksum', 'CheckSum', 'M', 'CreationDate', 'ModDate', 'LastModified', 'Lang', 'BaseFont', 'Cert', 'ByteRange', 'OutputConditionIdentifier', 'RegistryName', 'OutputCondition', 'IDTree', 'Dests', 'Names', 'Limits', 'D', 'Metadata']);

@@ -66,6 +66,9 @@ function keysToForget(dict: PdfDict, survey: Survey): string[] {
   const annotation = subtype !== null && dict.has('Rect') && subtype !== 'Widget' && !dict.has('FT');
   if (annotation) keys.push(...annotationKeys.filter((k) => dict.has(k)));
   if (subtype === 'Widget' && dict.has('M')) keys.push('M');
+  // Who wrote an article (12.4.3), and what an output intent says in words (14.11.5).
+  if (dict.has('I') && (nameOf(dict.get('Type')) === 'Thread' || dict.has('F') && survey.dict(dict.get('F'))?.has('N'))) keys.push('I');
+  if (nameOf(dict.get('Type')) === 'OutputIntent') keys.push(...['Info'].filter((k) => dict.has(k)));
   if (dict.has('Params') || dict.has('CheckSum') || (dict.has('Size') && dict.has('ModDate'))) keys.push(...fileDates.filter((k) => dict.has(k)));
   const action = survey.dict(dict.get('A'));
   if (action && ['JavaScript', 'Launch'].includes(nameOf(action.get('S')) ?? '')) keys.push('A');

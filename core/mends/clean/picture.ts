@@ -27,7 +27,7 @@ function cleanJpeg(bytes: Uint8Array, keepOrientation: boolean): Uint8Array {
 }
 
 /** The offset behind the end-of-image marker of the first image; the whole length when there is none. */
-function endOfImage(bytes: Uint8Array): number {
+export function endOfImage(bytes: Uint8Array): number {
   const markers = jpegMarkers(bytes);
   let at = markers.length > 0 ? markers[markers.length - 1]!.end : 2;
   for (; at + 1 < bytes.length; at++) {

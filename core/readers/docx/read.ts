@@ -1,5 +1,6 @@
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
+import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type MetadataFact, type Passage, type PlaceKind, type Trouble } from '../../model/facts.ts';
 import { printableStrings } from '../../text/bytes.ts';
@@ -70,6 +71,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
     }
   }
   if (revisionIds.size > 0) metadata.push({ part: 'word/settings.xml', key: 'rsid', value: `${revisionIds.size} revision ids`, sort: 'revision-ids' });
+  passages.push(...aboutArchive(bytes, pack.names()));
   const fonts: FontFacts[] = [...usedFonts].map((name) => ({ name, type: 'named', embedded: embeddedFonts.has(name), subset: false, toUnicode: true, readable: true, page: null }));
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),

@@ -59,6 +59,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
         case 'wp:docPr': case 'pic:cNvPr': case 'v:shape': case 'wps:cNvPr':
           for (const k of ['descr', 'title', 'alt', 'name', 'o:title']) if (a[k] && !/^(Picture|Image|Grafik|Text Box|Shape|Group|Table|Chart)\s*\d*$/i.test(a[k]!)) push(a[k]!, /[\\/]/.test(a[k]!) ? 'path' : 'altText');
           break;
+        case 'v:textpath': push(a.string ?? '', place === 'text' ? 'textbox' : place); break;
         case 'w:alias': case 'w:tag': case 'w:placeholder': push(value(a), 'field'); break;
         case 'w:fldSimple': push(a['w:instr'] ?? '', 'field'); break;
         case 'w:bookmarkStart': if (!/^_/.test(a['w:name'] ?? '')) push(a['w:name'] ?? '', 'outline'); break;

@@ -1,4 +1,5 @@
 import type { MetadataFact, MetadataSort, Passage } from '../../model/facts.ts';
+import { endOfImage } from '../../mends/clean/picture.ts';
 import { latin1, printableStrings } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
 import { metadataSegments, type Segment } from './segments.ts';
@@ -57,7 +58,17 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
     const strings = printableStrings(content, 1 << 20);
     if (strings) passages.push({ part: `${root}/${segment.sort}`, place: 'imageMetadata', page: null, text: strings });
   }
+  const after = trailer(bytes);
+  if (after) passages.push({ part: `${root}/after the end`, place: 'imageMetadata', page: null, text: after });
   return { passages, metadata, orientation, segments };
+}
+
+/** Readable words behind a picture's end, which no viewer shows. Sources: ITU-T T.81, B.1.1.3 (EOI); PNG (W3C), 11.2.5 (IEND). */
+function trailer(bytes: Uint8Array): string {
+  let end = bytes.length;
+  if (bytes[0] === 0xff && bytes[1] === 0xd8) end = endOfImage(bytes);
+  else if (bytes[0] === 0x89) for (let at = bytes.length - 8; at > 8; at--) if (bytes[at] === 0x49 && bytes[at + 1] === 0x45 && bytes[at + 2] === 0x4e && bytes[at + 3] === 0x44) { end = at + 8; break; }
+  return end < bytes.length ? printableStrings(bytes.subarray(end), 1 << 20) : '';
 }
 
 function show(value: unknown): string {

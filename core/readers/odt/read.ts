@@ -1,6 +1,7 @@
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
 import { headingsOfOdt } from '../docx/headings.ts';
 import { Package } from '../../engines/zip.ts';
+import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
 import { printableStrings } from '../../text/bytes.ts';
@@ -40,6 +41,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     }
   }
   const sum = (k: 'images' | 'tables' | 'equations' | 'footnotes' | 'comments' | 'trackedChanges'): number => stories.reduce((n, s) => n + s[k], 0);
+  passages.push(...aboutArchive(bytes, pack.names()));
   const fonts: FontFacts[] = [...new Set(stories.flatMap((s) => [...s.fonts]))].map((name) => ({ name, type: 'named', embedded: pack.names().some((n) => n.startsWith('Fonts/')), subset: false, toUnicode: true, readable: true, page: null }));
   const body = stories.map((s) => s.text).join('');
   return {

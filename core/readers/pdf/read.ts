@@ -4,6 +4,7 @@ import { CannotDo, heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type Trouble } from '../../model/facts.ts';
 import { printableStrings, decodeText, latin1 } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
+import { squash } from '../../identity/fold.ts';
 import { readXmp } from '../xmp.ts';
 import type { ReadContext } from '../context.ts';
 import { readPicture } from '../image/read.ts';
@@ -48,7 +49,8 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       integrity.push(...layers.integrity);
       const tree = readStrings(survey, pageOf);
       if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
-      const streams = await readStreams(pdf, survey, context, gaps);
+      const streams = await readStreams(pdf, survey, context, gaps, squash(passages.map((p) => p.text).join(' ')));
+      streams.passages.push(...betweenObjects(bytes));
       const revisions = await readRevisions(bytes, passages, context, gaps);
       file.troubles.push(...dedupe(tree.troubles));
       return {
@@ -84,13 +86,13 @@ function rotationOf(page: PdfDict, survey: Survey): number {
 const dedupe = (troubles: Trouble[]): Trouble[] => [...new Map(troubles.map((t) => [`${t.code}/${t.text}/${t.page}`, t])).values()];
 
 /** Streams that carry words of their own: XMP packets, attachments, embedded pictures, scripts, orphaned content. */
-async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[]): Promise<{ passages: Passage[]; metadata: MetadataFact[] }> {
+async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[], shown: string): Promise<{ passages: Passage[]; metadata: MetadataFact[] }> {
   const passages: Passage[] = [], metadata: MetadataFact[] = [];
   const rootXmp = survey.dict(survey.trailer.get('Root'))?.get('Metadata');
   const rootXmpNum = rootXmp instanceof PdfRef ? rootXmp.num : -1;
   const owners = ownersOfMetadata(survey);
   const inner = filesInside(survey);
-  const scripts = scriptStreams(survey);
+  const scripts = scriptStreams(survey), forms = xfaStreams(survey), appearances = appearanceStreams(survey);
   for (const [num, { value, stream }] of survey.objects) {
     if (!stream || !isDict(value)) continue;
     heed(context.job);
@@ -128,9 +130,13 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
     } else if (!reachable && type !== 'ObjStm' && type !== 'XRef' && !value.has('FontFile')) {
       const bytes = content();
       if (bytes) { const text = shownStrings(latin1(bytes, 0, 1 << 20)); if (text) passages.push({ part: `orphan/${num}`, place: 'orphan', page: null, text }); }
-    } else if (type === 'XFA' || value.has('XFA')) {
+    } else if (forms.has(num)) {
       const bytes = content();
       if (bytes) passages.push({ part: 'XFA', place: 'form', page: null, text: decodeText(bytes) });
+    } else if (subtype === 'Form' && reachable) {
+      // What a form draws and no page shows: a stamp's appearance, or a form that nothing draws.
+      const bytes = content(), text = bytes && bytes.length < 1 << 20 ? shownStrings(latin1(bytes)) : '';
+      if (text && !shown.includes(squash(text))) passages.push(appearances.has(num) ? { part: 'annotation/AP', place: 'annotation', page: null, text } : { part: `object/${num}`, place: 'hidden', page: null, text });
     }
   }
   return { passages, metadata };
@@ -175,6 +181,37 @@ function filesInside(survey: Survey): Map<number, string> {
     for (const ref of embedded?.values() ?? []) if (ref instanceof PdfRef) files.set(ref.num, name?.text ?? 'unnamed');
     for (const v of dict.values()) if (!(v instanceof PdfRef || v instanceof PdfName)) each(v, depth + 1);
   }
+}
+
+/** Streams of an XML form. Source: ISO 32000-1, 12.7.8. */
+function xfaStreams(survey: Survey): Set<number> {
+  const xfa = survey.dict(survey.dict(survey.trailer.get('Root'))?.get('AcroForm'))?.get('XFA'), value = survey.follow(xfa);
+  return new Set([xfa, ...(Array.isArray(value) ? value : [])].flatMap((v) => (v instanceof PdfRef ? [v.num] : [])));
+}
+/** Streams that draw annotations and fields. Source: ISO 32000-1, 12.5.5. */
+function appearanceStreams(survey: Survey): Set<number> {
+  const found = new Set<number>();
+  for (const { value } of survey.objects.values()) {
+    const ap = isDict(value) ? survey.dict(value.get('AP')) : null;
+    for (const v of ap?.values() ?? []) { if (v instanceof PdfRef) found.add(v.num); for (const inner of survey.dict(v)?.values() ?? []) if (inner instanceof PdfRef) found.add(inner.num); }
+  }
+  return found;
+}
+
+/** Words that stand in the file and in no object: comments (7.2.3), and what follows the end of the file (7.5.5). */
+function betweenObjects(bytes: Uint8Array): Passage[] {
+  const lines: string[] = [];
+  for (let at = bytes.indexOf(0x25); at >= 0 && lines.length < 500; at = bytes.indexOf(0x25, at + 1)) {
+    if (at > 0 && bytes[at - 1] !== 0x0a && bytes[at - 1] !== 0x0d) continue;
+    let end = at + 1;
+    while (end < bytes.length && end - at < 400 && bytes[end]! >= 0x20 && bytes[end]! < 0x7f) end++;
+    const line = latin1(bytes, at + 1, end);
+    if (/[A-Za-z]{3}|\d{4}/.test(line) && !/^(?:PDF-|%EOF)/.test(line)) lines.push(line);
+  }
+  let last = bytes.length - 1;
+  while (last >= 4 && !(bytes[last] === 0x46 && bytes[last - 1] === 0x4f && bytes[last - 2] === 0x45 && bytes[last - 3] === 0x25)) last--;
+  const after = last >= 4 && last + 4 < bytes.length ? printableStrings(bytes.subarray(last + 1), 1 << 20) : '', text = [...lines, after].filter(Boolean).join('\n');
+  return text ? [{ part: 'between objects', place: 'orphan', page: null, text }] : [];
 }
 
 function scriptStreams(survey: Survey): Set<number> {

@@ -17,6 +17,8 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
     const orphan = !survey.reachable.has(num);
     walk(value, num, orphan, annotationPages.get(num) ?? null);
   }
+  const names = namesOf(survey);
+  if (names) out.passages.push({ part: 'names', place: 'outline', page: null, text: names });
   readInfo(survey.dict(infoRef), 'Info', out);
   const id = survey.follow(survey.trailer.get('ID'));
   if (Array.isArray(id)) {
@@ -90,6 +92,16 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
       out.troubles.push({ code: 'attachment', part: 'attachment', page, text: name instanceof PdfString ? name.text : 'unnamed' });
     }
   }
+}
+
+/** The names that parts of the document go by, a line each: destinations and other name trees. Source: ISO 32000-1, 7.9.6, 12.3.2.3. */
+function namesOf(survey: Survey): string {
+  const root = survey.dict(survey.trailer.get('Root')), names: string[] = [...(survey.dict(root?.get('Dests'))?.keys() ?? [])];
+  for (const { value } of survey.objects.values()) {
+    const list = isDict(value) ? survey.follow(value.get('Names')) : null;
+    if (Array.isArray(list)) for (let i = 0; i < list.length; i += 2) { const name = survey.follow(list[i]); if (name instanceof PdfString) names.push(name.text); }
+  }
+  return names.filter((n) => /\p{L}{2}/u.test(n)).join('\n').slice(0, 2_000_000);
 }
 
 /** Values of an information dictionary as metadata. */
