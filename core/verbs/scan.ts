@@ -1,6 +1,7 @@
 import { judgePhoto } from '../checks/photo/photo.ts';
 import { greymap, type Ocr } from '../engines/ocr.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
+import type { PhotoFacts } from '../model/facts.ts';
 import type { FindingStanding } from '../model/finding.ts';
 import { say } from '../messages/en.ts';
 import { sniffKind } from '../readers/kind.ts';
@@ -34,7 +35,7 @@ export async function scanPhotos(photos: SourceFile[], filter: Filter = 'colour'
     const used = wish.filter ?? filter, rotation = wish.turn ?? measured.rotation;
     const flat = turn(applyFilter(measured.page, used), rotation, measured.mirrored);
     rasters.push({ raster: flat, bilevel: used === 'ink' });
-    const findings = judgePhoto(measured.facts).map(({ check, draft }) => ({ check, standing: draft.standing, message: say(check, draft.key, draft.data) }));
+    const findings = findingsOf(measured.facts);
     if (cut) findings.unshift({ check: 'file.truncated', standing: 'stops', message: say('file.truncated', 'truncated', { why: cut.text }) });
     const worst = findings.find((f) => f.standing === 'stops') ?? findings.find((f) => f.standing === 'look') ?? null;
     pages.push({ photo: photo.name, sharpness: measured.facts.sharpness ?? 0, standing: worst?.standing ?? 'fine', reason: worst?.message ?? null, findings, corners: measured.found.quad.map(([x, y]) => [Math.round(x * 10) / 10, Math.round(y * 10) / 10]) as Quad, rotation, widthPx: flat.width, heightPx: flat.height });
@@ -42,6 +43,13 @@ export async function scanPhotos(photos: SourceFile[], filter: Filter = 'colour'
   job.progress?.(photos.length, photos.length, '');
   return { bytes: await writePages(rasters), pages };
 }
+
+/** Looks at one photo before pages are made: corners, turn and judgement, for a person to correct. */
+export async function sheetOf(photo: SourceFile, job: Job = {}): Promise<{ corners: Quad; rotation: number; width: number; height: number; findings: ScannedPage['findings'] }> {
+  const { found, rotation, width, height, facts } = await measurePhoto(photo.bytes, photo.name, { readUp: job.ocr ? async (page) => whichWayUp(await job.ocr!(), page) : undefined });
+  return { corners: found.quad, rotation, width, height, findings: findingsOf(facts) };
+}
+const findingsOf = (facts: PhotoFacts): ScannedPage['findings'] => judgePhoto(facts).map(({ check, draft }) => ({ check, standing: draft.standing, message: say(check, draft.key, draft.data) }));
 
 /** Reads a page all four ways and takes the one that reads best; null when none reads like print. Asked only where the lines themselves do not tell. */
 async function whichWayUp(ocr: Ocr, page: Raster): Promise<{ turn: 0 | 90 | 180 | 270; sure: number } | null> {

@@ -17,6 +17,8 @@ export function ProofLedger({ made, now }: { made: Made; now: string }) {
     for (const loss of made.losses) rows.push(['Left out', loss, false]);
   } else if (made.mend === 'redact') {
     rows.push(['Taken out', `${made.taken.length} places: ${[...new Set(made.taken.map((t) => `“${t.text}”`))].join(', ')}`, true], ['Other words', made.lost.length === 0 ? 'all are there' : `gone as well: ${made.lost.join(', ')}`, made.lost.length === 0]);
+  } else if (made.mend === 'scan') {
+    for (const [i, p] of made.pages.entries()) rows.push([`Page ${i + 1}`, `${p.photo}, sharpness ${Math.round(p.sharpness * 100)} of 100`, p.standing === 'fine']);
   } else if (made.mend === 'settle') {
     const { added, removed } = made.words, list = (words: string[]): string => `${words.length} ${words.length === 1 ? 'word' : 'words'} (${words.slice(0, 8).join(' ')}${words.length > 8 ? ' …' : ''})`;
     rows.push(['Text', added.length + removed.length === 0 ? `all ${made.words.after.toLocaleString('en')} words the same` : `${added.length > 0 ? `${list(added)} came back` : ''}${added.length > 0 && removed.length > 0 ? ', ' : ''}${removed.length > 0 ? `${list(removed)} went` : ''}`, added.length + removed.length === 0], ['Pages', made.pagesSame ? 'as many as before' : 'another number', made.pagesSame]);

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { endings, kindNames, proposeName, showBytes, type Failure, type Outcome, type Settlement } from '../../core/index.ts';
 import { FailureNote } from '../parts/failure.tsx';
 import { PageView } from '../parts/page-view.tsx';
+import { Sheets } from '../parts/sheets.tsx';
 import { ProofLedger } from '../parts/proof.tsx';
 import { currentFiles, useDetails } from '../queries/paper.ts';
 import type { FileRow, Made } from '../store/db.ts';
@@ -18,7 +19,10 @@ import type { StopProps } from './paper.tsx';
 export function MendStop(props: StopProps) {
   const current = currentFiles(props.files);
   if (current.length === 0) return <p className="pad">There is no file to mend yet. <Link className="act" to={`/papers/${props.paper.id}/bring`}>Bring the paper</Link></p>;
-  return <><div className="stop-head"><h2>Mends</h2><span className="soft tiny">each makes a new copy; the original stays as it is</span></div>{current.map((f) => <FileMends key={f.id} file={f} {...props} />)}</>;
+  // Photographed pages go together, where a PDF is asked for or several stand side by side.
+  const pictures = current.filter((f) => ['jpeg', 'png', 'tiff'].includes(f.kind)), asked = props.paper.brief.documents, photos = pictures.length > 1 || asked.some((d) => d.types.includes('pdf') && !d.types.includes('jpeg') && !d.types.includes('png')) ? pictures : [];
+  const scanName = `${(photos[0]?.name ?? 'pages').replace(/\.[^.]*$/, '')}.pdf`;
+  return <><div className="stop-head"><h2>Mends</h2><span className="soft tiny">each makes a new copy; the original stays as it is</span></div>{photos.length > 0 ? <Sheets key={photos.map((p) => p.id).join()} photos={photos} name={scanName} /> : null}{current.filter((f) => !photos.includes(f)).map((f) => <FileMends key={f.id} file={f} {...props} />)}</>;
 }
 
 function FileMends({ file, paper, files, check, docket }: StopProps & { file: FileRow }) {
@@ -107,7 +111,7 @@ function History({ file, files }: { file: FileRow; files: FileRow[] }) {
   const line = lineOf(file, files);
   if (!file.made) return null;
   const before = line[1]!;
-  const drawn = file.made.mend !== 'rename';
+  const drawn = file.made.mend !== 'rename' && file.made.mend !== 'scan';
   return (
     <div style={{ marginTop: 18 }}>
       <p className="group-name">Done so far</p>
@@ -122,4 +126,4 @@ function History({ file, files }: { file: FileRow; files: FileRow[] }) {
     </div>
   );
 }
-const titleOf = (made: Made, name = ''): string => (made.mend === 'settle' ? made.what : made.mend === 'convert' ? `Converted to ${name.split('.').pop()!.toUpperCase()}` : ({ clean: 'Cleared what the file stored', redact: 'Took my details out', shrink: 'Made smaller', rename: 'Renamed' })[made.mend]);
+const titleOf = (made: Made, name = ''): string => (made.mend === 'settle' ? made.what : made.mend === 'scan' ? `Made of ${made.photos.length} ${made.photos.length === 1 ? 'photo' : 'photos'}` : made.mend === 'convert' ? `Converted to ${name.split('.').pop()!.toUpperCase()}` : ({ clean: 'Cleared what the file stored', redact: 'Took my details out', shrink: 'Made smaller', rename: 'Renamed' })[made.mend]);

@@ -14,6 +14,7 @@ export type Made =
   | { mend: 'redact'; taken: { page: number | null; text: string }[]; lost: string[] }
   | { mend: 'shrink'; before: number; after: number; pictures: { dpi: number; quality: number } | null; proof: { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null } }
   | { mend: 'settle'; what: string; words: { before: number; after: number; added: string[]; removed: string[] }; pagesSame: boolean }
+  | { mend: 'scan'; photos: string[]; pages: { photo: string; standing: 'stops' | 'look' | 'fine'; sharpness: number }[] }
   | { mend: 'rename'; was: string };
 /** One state of one file. A mend makes a new row that points to the one it came from; the original is never changed. */
 export interface FileRow {

@@ -37,13 +37,22 @@ export async function keepMended(from: FileRow, made: Made, name: string, blob: 
   });
   return id;
 }
+/** Keeps the PDF that was made of several photos in their place; the photos stay behind it. */
+export async function keepScanned(photos: FileRow[], name: string, blob: Blob, pages: Extract<Made, { mend: 'scan' }>['pages']): Promise<void> {
+  const glance = await workPool.run((api) => api.glance({ name, blob })).outcome, first = photos[0]!, slot = photos.find((p) => p.slot !== null)?.slot ?? null;
+  await db.transaction('rw', db.files, db.events, async () => {
+    for (const p of photos) await db.files.update(p.id, { state: 'replaced' });
+    await db.files.add({ ...first, id: newId(), name, blob, kind: 'pdf', slot, bytes: blob.size, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: first.id, made: { mend: 'scan', photos: photos.map((p) => p.id), pages }, state: 'current' });
+    await logEvent(first.paperKey, `Made “${name}” of ${photos.length} ${photos.length === 1 ? 'photo' : 'photos'}.`);
+  });
+}
 /** Takes a mend back: the copy it was made from is current again. */
 export async function undoMend(file: FileRow): Promise<void> {
   if (!file.parent) return;
   const parent = file.parent;
   await db.transaction('rw', db.files, db.events, async () => {
     await db.files.update(file.id, { state: 'removed' });
-    await db.files.update(parent, { state: 'current' });
+    for (const id of file.made?.mend === 'scan' ? file.made.photos : [parent]) await db.files.update(id, { state: 'current' });
     await logEvent(file.paperKey, `Took back: ${file.made?.mend ?? 'mend'} of “${file.name}”.`);
   });
 }

@@ -7,6 +7,8 @@ import { keepAll, type Settlement } from '../../core/mends/settle/settlement.ts'
 import type { Ocr } from '../../core/engines/ocr.ts';
 import { readBag, writeBag } from '../../core/evidence/bag.ts';
 import { Package, packZip } from '../../core/engines/zip.ts';
+import { scanPhotos, sheetOf, type PhotoWish } from '../../core/verbs/scan.ts';
+import type { Filter } from '../../core/scan/filters.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
 import { sniffKind } from '../../core/readers/kind.ts';
@@ -84,6 +86,12 @@ const api = {
   open: (file: Handed) => outcome(async () => { const pack = new Package((await source(file)).bytes); return pack.names().map((path) => ({ path, blob: new Blob([pack.part(path)! as Uint8Array<ArrayBuffer>]) })); }),
   writeBag: (name: string, files: { path: string; blob: Blob }[], info: Record<string, string>, at: string) => outcome(async () => new Blob([(await writeBag(name, await Promise.all(files.map(async (f) => ({ path: f.path, bytes: new Uint8Array(await f.blob.arrayBuffer()) }))), info, at)) as Uint8Array<ArrayBuffer>], { type: 'application/zip' })),
   readBag: (file: Handed) => outcome(async () => { const f = await source(file), { payload: _payload, ...rest } = await readBag(f.bytes, f.name); return rest; }),
+  /** Where a photographed sheet lies, which way up it is, and how good the photo is. */
+  sheet: (file: Handed) => outcome(async () => sheetOf(await source(file), { ocr })),
+  scan: (files: Handed[], filter: Filter, wishes: PhotoWish[], progress: Progress) => outcome(async () => {
+    const { bytes, pages } = await scanPhotos(await Promise.all(files.map(source)), filter, { progress, ocr }, wishes);
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }), pages };
+  }),
   anatomy: (file: Handed) => outcome(async () => { const f = await source(file); return anatomyOf(f.bytes, f.name); }),
   report: (input: ReportInput) => outcome(async () => new Blob([(await reportPdf(input)) as Uint8Array<ArrayBuffer>], { type: 'application/pdf' })),
   lines: (key: string, file: Handed, page: number) => outcome(async () => renderer.lines(key, () => fixedPages(file), page)),

@@ -1,0 +1,35 @@
+import { expect, test } from '@playwright/test';
+import { drawnPage, photograph, photoFile } from '../core/testing/photo.ts';
+import type { Quad } from '../core/scan/raster.ts';
+import { Student } from './desk.ts';
+
+const prose = 'Sediment budgets of a realigned saltmarsh show how each flood tide carries silt and clay over its surface while ebb currents export only little. Plants slow the water, and what settles among the stems is held by roots. ';
+test('photographed sheets become one PDF: judged, put in order, a corner pulled by keyboard, and taken back', async ({ page }) => {
+  test.setTimeout(120_000);
+  const sheet: Quad = [[270, 100], [1000, 140], [1064, 1216], [192, 1178]], drawn = await drawnPage(`${prose.repeat(3)}\n${prose.repeat(2)}`, { dpi: 130, size: 13 }), frame = { width: 1280, height: 1344, quad: sheet };
+  const [sharp, blurred] = [await photoFile(photograph(drawn, frame)), await photoFile(photograph(drawn, { ...frame, blur: 5 }))];
+  const student = new Student(page);
+  await student.arrives();
+  await student.opens('Sediment budgets of a realigned saltmarsh');
+  await student.goesTo('Bring');
+  await page.getByLabel('Choose files').setInputFiles([{ name: 'page-1.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(sharp) }, { name: 'page-2.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(blurred) }]);
+  await student.sees('page-2.jpg');
+  await student.goesTo('Mend');
+  const pages = page.getByRole('list', { name: 'Order of the pages' });
+  await expect(pages).toContainText('take it again', { timeout: 60_000 });
+  await expect(pages.getByRole('listitem').first()).toContainText('page-1.jpg');
+  const corner = page.getByRole('slider', { name: 'Corner top left' });
+  expect(Math.abs(Number((await corner.getAttribute('aria-valuetext'))!.split(',')[0]) - 270)).toBeLessThan(8);
+  const before = Number(await corner.getAttribute('aria-valuenow'));
+  await corner.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(corner).not.toHaveAttribute('aria-valuenow', String(before));
+  await pages.getByRole('button', { name: /page-1/ }).press('Alt+ArrowDown');
+  await expect(pages.getByRole('listitem').first()).toContainText('page-2.jpg');
+  await page.getByRole('button', { name: 'Make one PDF' }).click();
+  await student.sees('Made of 2 photos');
+  await student.sees(/page-2\.jpg, sharpness \d+ of 100/);
+  const made = page.getByRole('region', { name: 'Mends of page-1.pdf' });
+  await made.getByRole('button', { name: 'Take it back' }).click();
+  await expect(pages.getByRole('listitem')).toHaveCount(2, { timeout: 30_000 });
+});
