@@ -4,4 +4,6 @@ export default {
   testMatch: ['<rootDir>/{core,cli,server,demo,web,office}/**/*.test.ts'],
   transform: { '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: false }, target: 'es2022' }, module: { type: 'es6' } }] },
   testTimeout: 60_000,
+  // As many as the smallest machine has cores: the engines are what takes the time.
+  maxWorkers: 2,
 };

@@ -24,7 +24,10 @@ await shot('home');
 await page.getByRole('link', { name: 'Sediment budgets of a realigned saltmarsh' }).click();
 await go('Read'); await page.waitForTimeout(1500); await shot('read'); await page.getByText('Time plan').first().scrollIntoViewIfNeeded(); await page.evaluate(() => scrollBy(0, 330)); if (wanted.length === 0) { await page.waitForTimeout(900); await page.screenshot({ path: `${out}/time-plan.png` }); }
 await go('Bring'); await page.waitForTimeout(1500); await shot('bring');
+if (wanted.length === 0 || wanted.includes('pages')) { const here = page.url(); await page.getByRole('link', { name: 'All pages' }).first().click(); await page.waitForTimeout(2500); await shot('pages'); await page.goto(here); await page.waitForTimeout(800); }
 await go('Check'); await page.waitForTimeout(1500);
+await page.getByRole('button', { name: 'Word bill' }).click(); await shot('words');
+await page.getByRole('button', { name: 'Inside the file' }).click(); await page.waitForTimeout(1500); await shot('inside');
 await go('Mend'); await shot('mend');
 await page.getByRole('button', { name: 'Convert it' }).click();
 await page.getByText('Converted to PDF').waitFor({ timeout: 30000 });
@@ -47,5 +50,11 @@ await page.getByText('the same, byte for byte').waitFor();
 await shot('confirm');
 await page.getByRole('link', { name: 'My details' }).click(); await page.waitForTimeout(500); await shot('details');
 await page.goto(`${base}/desk/`); await shot('desk');
+if (process.env.PHOTOS) {
+  await page.goto(base);
+  await page.getByRole('link', { name: 'Dredging and the law of the foreshore' }).click();
+  await go('Bring'); await page.getByLabel('Choose files').setInputFiles(process.env.PHOTOS.split(','));
+  await page.waitForTimeout(3000); await go('Mend'); await page.getByText('take it again').first().waitFor({ timeout: 60000 }); await page.waitForTimeout(3000); await shot('sheets');
+}
 if (errors.length) console.error('console errors:', errors);
 await browser.close();

@@ -44,7 +44,7 @@ async function pixelDifference(a: Uint8Array, b: Uint8Array, job: Job): Promise<
       }));
       compared++;
       if (x!.length !== y!.length) return { difference: 255, compared };
-      for (let k = 0; k < x!.length; k++) { const d = Math.abs(x![k]! - y![k]!); if (d > difference) difference = d; }
+      for (let k = 0; k < x!.length; k++) { const d = x![k]! - y![k]!, size = d < 0 ? -d : d; if (size > difference) difference = size; }
     }
     return { difference, compared };
   }));
@@ -59,7 +59,7 @@ async function pictureDifference(a: Uint8Array, b: Uint8Array): Promise<number |
     });
     if (x!.length !== y!.length) return 255;
     let difference = 0;
-    for (let k = 0; k < x!.length; k++) difference = Math.max(difference, Math.abs(x![k]! - y![k]!));
+    for (let k = 0; k < x!.length; k++) { const d = x![k]! - y![k]!, size = d < 0 ? -d : d; if (size > difference) difference = size; }
     return difference;
   } catch { return null; }
 }

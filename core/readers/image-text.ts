@@ -10,6 +10,8 @@ import { decodePhoto, greyOf, shrinkTo, turn, type Raster } from '../scan/raster
 
 /** At most so many pictures are read in one file: some seconds each. What is left out stays a gap. */
 const mostPictures = 40;
+/** And no longer than this, in milliseconds, so that a check does not become a wait. */
+const mostTime = 25_000;
 /** Words that the reader itself doubts are noise more often than names. */
 const leastConfidence = 50;
 const dpi = 150;
@@ -20,10 +22,11 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
   if (!job.ocr || !facts.passages.ok) return;
   const { kind } = facts.file, found: Passage[] = [], read = new Set<string>();
   let left = mostPictures;
+  const begun = Date.now(), unreadGap = (part: string, page: number | null): void => { if (facts.passages.ok && !facts.passages.gaps.some((g) => g.part === part && g.page === page)) facts.passages.gaps.push({ part, page, why: 'picture' }); };
   const reader = async (): Promise<Ocr> => job.ocr!();
   const take = async (raster: Raster, part: string, page: number | null, scale: number): Promise<void> => {
     heed(job, facts.file.name);
-    if (left <= 0) return;
+    if (left <= 0 || Date.now() - begun > mostTime) { unreadGap(part, page); return; }
     const grey = applyFilter(greyOf(raster), 'grey');
     if (looksLikeWriting(grey)) {
       left--;
@@ -37,7 +40,7 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
     if (wanted.length > 0) await withPdf(bytes, async (pdf, mupdf) => {
       if (pdf.needsPassword()) pdf.authenticatePassword('');
       for (const [i, { number }] of wanted.entries()) {
-        if (left <= 0) break;
+        if (left <= 0 || Date.now() - begun > mostTime) { unreadGap('text', number); continue; }
         job.progress?.(i, wanted.length, 'pictures');
         const raster = withPage(pdf, number - 1, (page): Raster => {
           const pixmap = page.toPixmap(mupdf.Matrix.scale(dpi / 72, dpi / 72), mupdf.ColorSpace.DeviceGray, false, false);

@@ -13,3 +13,11 @@ export function calendarOf(plan: TimePlan, title: string, key: string, now: numb
   }
   return calendar.toString();
 }
+
+/** One whole day as a calendar with an alarm that morning (RFC 5545, 3.6.1: a date without a time lasts all day). @param day - ISO 8601 date */
+export function dayInCalendar(day: string, summary: string, key: string, now: number): string {
+  const calendar = ical({ prodId: { company: 'Hand Over', product: 'Afterwards' } });
+  const event = calendar.createEvent({ id: `${key}@hand-over.example`, start: new Date(`${day}T00:00:00Z`), allDay: true, stamp: new Date(now), summary });
+  event.createAlarm({ type: ICalAlarmType.display, triggerAfter: 9 * 3600, description: summary });
+  return calendar.toString();
+}

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DateTime } from 'luxon';
 import { madeBrief } from '../testing/made.ts';
-import { calendarOf } from './calendar.ts';
+import { calendarOf, dayInCalendar } from './calendar.ts';
 import { nextOffice, planTime, usualOfficeHours, type PlanInput } from './plan.ts';
 
 const at = (iso: string): number => DateTime.fromISO(iso, { setZone: true }).toMillis();
@@ -64,4 +64,9 @@ describe('calendar', () => {
     expect(text).toMatch(/TRIGGER:-PT30M|TRIGGER:-PT0H30M|TRIGGER;RELATED=START:-PT30M/);
   });
   test('what is past gets no alarm', () => expect(calendarOf(plan({ now: at('2027-03-12T16:40:00Z') }), 'x', 'k', at('2027-03-12T16:40:00Z')).match(/BEGIN:VEVENT/g)!.length).toBe(1));
+});
+test('a day in the calendar lasts all day and folds no one else’s words in', () => {
+  const text = dayInCalendar('2027-04-02', 'Feedback due: Mud; and, silt', 'feedback.1', Date.parse('2027-03-12T10:00:00Z'));
+  expect(text).toMatch(/DTSTART;VALUE=DATE:20270402/);
+  expect(text).toContain('SUMMARY:Feedback due: Mud\\; and\\, silt');
 });

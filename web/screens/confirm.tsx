@@ -3,6 +3,7 @@ import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { showBytes } from '../../core/index.ts';
+import { Afterwards } from '../parts/afterwards.tsx';
 import { Again } from '../parts/again.tsx';
 import { Evidence } from '../parts/evidence.tsx';
 import { FailureNote } from '../parts/failure.tsx';
@@ -79,7 +80,7 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
           </div>
         </>
       ) : null}
-      <div className="pad" style={{ paddingTop: 0 }}>{submissions.length > 0 ? <Again paper={paper} submissions={submissions} receipts={receipts} now={now} /> : null}<Evidence paper={paper} /></div>
+      <div className="pad" style={{ paddingTop: 0 }}>{submissions.length > 0 ? <Again paper={paper} submissions={submissions} receipts={receipts} now={now} /> : null}<Evidence paper={paper} />{submissions.length > 0 || receipt ? <Afterwards key={paper.id} paper={paper} /> : null}</div>
     </>
   );
 }

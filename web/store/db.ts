@@ -4,7 +4,9 @@ import type { BriefPattern } from '../../core/brief/pattern.ts';
 import type { ConversionProof } from '../../core/convert/prove.ts';
 
 export interface PaperRow { id: string; title: string; course: string; wording: string; wordingAt: string | null; brief: Brief; createdAt: string; reasons: Record<string, string>; declared: boolean; note: string;
-  /** what the reading of the wording remarked */ remarks: Remark[]; templates: { name: string; text: string }[]; /** lines of the docket that the student switched on */ insisted: string[]; /** parts of the word bill that do not count */ uncounted?: string[] }
+  /** what the reading of the wording remarked */ remarks: Remark[]; templates: { name: string; text: string }[]; /** lines of the docket that the student switched on */ insisted: string[]; /** parts of the word bill that do not count */ uncounted?: string[]; /** what came after the hand-in */ afterwards?: Afterwards }
+/** Score, feedback and mark, as the student notes them down; dates as ISO 8601 days. */
+export interface Afterwards { score: string; scoreAt: string; feedbackDue: string; mark: string; remarks: string }
 /** A text to compare a paper with. */
 export interface SourceRow { id: string; paperKey: string; name: string; blob: Blob }
 export interface PatternRow { id: string; at: string; pattern: BriefPattern }

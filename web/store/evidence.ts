@@ -26,6 +26,7 @@ export async function evidenceOf(paper: PaperRow): Promise<{ name: string; files
   put('record', 'mends.json', json(files.filter((f) => f.made).map((f) => ({ at: f.addedAt, name: f.name, sha256: f.sha256, from: files.find((x) => x.id === f.parent)?.name ?? null, made: f.made, state: f.state }))));
   put('record', 'events.json', json(events.map(({ at, what }) => ({ at, what }))));
   if (check) put('record', 'docket.json', json({ at: check.at, docket: check.result.docket, reasons: paper.reasons }));
+  if (paper.afterwards) put('record', 'afterwards.json', json(paper.afterwards));
   const at = new Date().toISOString();
   return { name: `evidence-${paper.title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '').slice(0, 50) || 'paper'}`, files: out, info: { 'Source-Organization': 'Hand Over', 'External-Description': paper.title, 'External-Identifier': paper.id, 'Bag-Software-Agent': 'Hand Over' }, at };
 }
