@@ -30,6 +30,7 @@ test('a proposed matching is changed by keyboard and by pointer, and confirmed',
   await expect(form).toContainText('tide-tables-report.pdf');
   // By pointer, back again, once the check has said its word and nothing moves any more.
   await expect(form).toContainText('This is PDF, and DOCX is asked for');
+  await expect.poll(async () => { const before = JSON.stringify([await form.boundingBox(), await report.boundingBox()]); await page.waitForTimeout(400); return before === JSON.stringify([await form.boundingBox(), await report.boundingBox()]); }, { timeout: 20_000 }).toBe(true);
   const handle = (await page.getByRole('button', { name: 'Move data-form.docx to another document' }).boundingBox())!, target = (await form.boundingBox())!;
   await page.mouse.move(handle.x + 5, handle.y + 8);
   await page.mouse.down();
