@@ -19,6 +19,7 @@ import { fontsPermission } from './fonts/permission.ts';
 import { fontsType3 } from './fonts/type3.ts';
 import { fontsUnicode } from './fonts/unicode.ts';
 import { identityAcknowledgement } from './identity/acknowledgement.ts';
+import { identityContact } from './identity/contact.ts';
 import { identityChecks } from './identity/places.ts';
 import { identitySelfCitation } from './identity/self-citation.ts';
 import { metadataChecks } from './metadata/sorts.ts';
@@ -82,7 +83,7 @@ export const checks: readonly Check[] = [
   pagesLimit, pagesSize, pagesOrientation, pagesRotation, pagesNumbers, pagesBlank, layoutFontSize, layoutFonts, layoutLineSpacing, layoutMargins, wordsCount,
   fontsEmbedded, fontsUnicode, fontsType3, fontsPermission, fontsAvailable,
   textMinimum, textImageOnly, textGarbled, textInvisible, textBackground, textTiny, textOffPage, textCovered, textHiddenLayer, textLookalikes, textZeroWidth, ...photoChecks,
-  ...identityChecks, identitySelfCitation, identityAcknowledgement, ...metadataChecks,
+  ...identityChecks, identityContact, identitySelfCitation, identityAcknowledgement, ...metadataChecks,
   remainsComments, remainsTrackedChanges, remainsHighlight, remainsPlaceholder, remainsBrokenReference, remainsOlderRevision, remainsEmptySection,
 ];
 

@@ -69,6 +69,7 @@ export const words: Record<string, Words> = {
   'remains.broken-reference': { line: 'No broken references', says: { broken: '“{text}” is a reference that leads nowhere.' } },
   'remains.older-revision': { line: 'No earlier state inside', says: { revisions: 'Earlier saved states are still inside the file ({count}) and can be brought back. A clean copy goes without.' } },
   'identity.self-citation': { line: 'No pointing to my own work', says: { phrase: '“{phrase}” may point to you.' } },
+  'identity.contact': { line: 'No other contact', says: { other: '“{contact}” is not among your details. Look whether it points to you: another address of yours, your supervisor’s or your placement’s does.' } },
   'identity.acknowledgement': { line: 'No thanks that point to me', says: { phrase: '“{phrase}” may point to you through somebody who is named.' } },
   'identity.*': { line: 'Nothing that identifies me', says: { found: '“{found}” in {where} {reason}.', noDetails: 'Nothing was searched, because your details are missing. Enter them under My details; they stay in this browser.' } },
   'metadata.*': { line: 'Nothing stored about me', says: { identifies: 'The stored {what} ({key}) is “{value}”, which identifies you. A clean copy goes without.', stored: 'Stored with the file: {what} ({key}), “{value}”. A clean copy goes without.' } },
