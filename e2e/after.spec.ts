@@ -7,14 +7,14 @@ const paperTitle = 'Sediment budgets of a realigned saltmarsh';
 async function ready(student: Student): Promise<void> {
   await student.arrives();
   await student.opens(paperTitle);
-  await expect(student.docket()).toContainText('May not go yet', { timeout: 30_000 });
+  await expect(student.docket()).toContainText('May not go yet', { timeout: 60_000 });
 }
 async function mended({ page }: { page: Student['page'] }, student: Student): Promise<void> {
   await student.goesTo('Mend');
   await page.getByRole('button', { name: 'Convert it' }).click();
-  await page.getByRole('button', { name: 'Take them out' }).click({ timeout: 30_000 });
-  await page.getByRole('button', { name: 'Rename it' }).click({ timeout: 30_000 });
-  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Take them out' }).click({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Rename it' }).click({ timeout: 60_000 });
+  await expect(student.docket()).toContainText('May go', { timeout: 60_000 });
 }
 
 test('the word bill adds up, parts can be left out, and the file is taken apart', async ({ page }) => {
@@ -52,10 +52,9 @@ test('comments go and the name is replaced in the word-processor file itself; bo
   await page.getByRole('button', { name: 'Replace them' }).click();
   await student.sees('all are there');
   await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect(page.getByRole('button', { name: 'Replace them' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Replace them' })).toBeVisible({ timeout: 60_000 });
 });
 test('a lost answer is found again: one submission, a receipt, evidence that holds, and a backup that comes back', async ({ page, request }) => {
-  test.setTimeout(120_000);
   const student = new Student(page);
   await ready(student);
   await mended({ page }, student);
@@ -86,7 +85,6 @@ test('a lost answer is found again: one submission, a receipt, evidence that hol
   await student.sees('is no backup of Hand Over');
 });
 test('handed in elsewhere by hand: the set with what to do, then a pasted receipt', async ({ page }) => {
-  test.setTimeout(90_000);
   const student = new Student(page);
   await ready(student);
   await mended({ page }, student);

@@ -1,3 +1,4 @@
+import { sha256 } from '../engines/hash.ts';
 import { greymap, type Ocr, type OcrPage } from '../engines/ocr.ts';
 import { withPage, withPdf } from '../engines/pdf.ts';
 import { Package } from '../engines/zip.ts';
@@ -16,6 +17,17 @@ const mostTime = 25_000;
 const leastConfidence = 50;
 const dpi = 150;
 
+/** What was read from a picture, by its pixels: a mend changes the file around a figure and not the figure. */
+const kept = new Map<string, OcrPage>();
+async function readOnce(raster: Raster, reader: () => Promise<Ocr>): Promise<OcrPage> {
+  const key = `${raster.width} ${await sha256(raster.data)}`, known = kept.get(key);
+  if (known) return known;
+  const page = await (await reader()).read(greymap(raster));
+  kept.set(key, page);
+  if (kept.size > 200) kept.delete(kept.keys().next().value!);
+  return page;
+}
+
 /** Reads the text in a document's pictures: whole pictures, pictures on pages, and pictures inside word-processor files. Only pictures that look like
  * writing are read. Adds passages of place `imageText` and closes the gaps that were left for pictures. */
 export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job: Job): Promise<void> {
@@ -30,7 +42,7 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
     const grey = applyFilter(greyOf(raster), 'grey');
     if (looksLikeWriting(grey)) {
       left--;
-      const { raster: large, factor } = enlarged(grey), passage = passageOf(await (await reader()).read(greymap(large)), part, page, scale / factor);
+      const { raster: large, factor } = enlarged(grey), passage = passageOf(await readOnce(large, reader), part, page, scale / factor);
       if (passage) found.push(passage);
     }
     read.add(`${part}/${page}`);

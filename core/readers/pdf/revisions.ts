@@ -4,8 +4,8 @@ import { latin1 } from '../../text/bytes.ts';
  * Each update ends with %%EOF (ISO 32000-1, 7.5.6); in a linearised file (annex F) the first such mark is not a state. */
 export function earlierStates(bytes: Uint8Array): number[] {
   const ends: number[] = [];
-  for (let at = 0; at < bytes.length - 4; at++) {
-    if (bytes[at] !== 0x25 || bytes[at + 1] !== 0x25 || bytes[at + 2] !== 0x45 || bytes[at + 3] !== 0x4f || bytes[at + 4] !== 0x46) continue;
+  for (let at = bytes.indexOf(0x25); at >= 0; at = bytes.indexOf(0x25, at + 1)) {
+    if (bytes[at + 1] !== 0x25 || bytes[at + 2] !== 0x45 || bytes[at + 3] !== 0x4f || bytes[at + 4] !== 0x46) continue;
     let end = at + 5;
     while (end < bytes.length && (bytes[end] === 0x0d || bytes[end] === 0x0a)) end++;
     if (/startxref\s+\d+\s*$/.test(latin1(bytes, at - 64, at))) ends.push(end);
