@@ -11,6 +11,6 @@ export async function check(words: string[]): Promise<number> {
   const brief = option(call, 'brief') ? parseBrief(readJson(option(call, 'brief')!), option(call, 'brief')!) : null;
   const details = option(call, 'details') ? parseDetails(readJson(option(call, 'details')!), option(call, 'details')!) : null;
   const { files, docket, stops } = await checkFiles(call.files.map(readFile), { brief, details, now: Date.parse(nowOf(call)) }, { ocr: nodeOcr }).finally(closeOcr);
-  print({ files: files.map(({ bill: _bill, ...f }) => ({ ...f, findings: f.findings.map(({ check: id, standing, detail, place, message }) => ({ check: id, standing, detail, place, message })) })), docket: docket.map(({ id, line, asked, found, standing, document }) => ({ id, line, asked, found, standing, document })) });
+  print({ files: files.map(({ bill: _bill, signed: _signed, ...f }) => ({ ...f, findings: f.findings.map(({ check: id, standing, detail, place, message }) => ({ check: id, standing, detail, place, message })) })), docket: docket.map(({ id, line, asked, found, standing, document }) => ({ id, line, asked, found, standing, document })) });
   return stops ? 1 : 0;
 }

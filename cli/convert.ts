@@ -1,6 +1,7 @@
 import { convertFiles } from '../core/verbs/convert.ts';
 import { CannotDo } from '../core/model/outcome.ts';
 import { officeEngine } from '../office/engine.ts';
+import { useFaces } from './faces.ts';
 import { option, parseCall, print, readFile, writeOut } from './io.ts';
 
 /** handover convert FILE… --to pdf|docx --out F [--engine builtin|office] */
@@ -10,6 +11,7 @@ export async function convert(words: string[]): Promise<number> {
   if (call.files.length === 0 || !out || !to) throw new CannotDo('badInput', 'convert needs files, --to and --out', 'handover convert FILE… --to pdf --out F');
   if (to !== 'pdf' && to !== 'docx') throw new CannotDo('badInput', `cannot convert to ${to}`, 'use --to pdf or --to docx');
   if (engine !== 'builtin' && engine !== 'office') throw new CannotDo('badInput', `unknown engine ${engine}`, 'use builtin or office');
+  useFaces();
   const done = await convertFiles(call.files.map(readFile), {}, engine === 'office' ? await officeEngine() : undefined, to);
   writeOut(out, done.bytes, call.files);
   print({ engine: done.engine, pages: done.pages, fonts: done.fonts, proof: done.proof });

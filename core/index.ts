@@ -2,7 +2,8 @@
 export { checkFiles, type Checked, type CheckedFile, type CheckOptions, type SourceFile } from './verbs/check.ts';
 export { cleanFile, type Cleaned } from './verbs/clean.ts';
 export { compareFiles, type Compared, type SharedPassage } from './verbs/compare.ts';
-export { convertFiles, joinPdfs, type Converted, type OfficeEngine } from './verbs/convert.ts';
+export { joinPdfs, type JoinWish } from './convert/join.ts';
+export { convertFiles, type Converted, type OfficeEngine } from './verbs/convert.ts';
 export { shrinkFile, type Shrunk } from './verbs/shrink.ts';
 export { compareVersions, type Versions } from './verbs/versions.ts';
 export { unpackArchive, type Unpacked } from './verbs/unpack.ts';
@@ -14,7 +15,7 @@ export { sniffKind, extensionOf } from './readers/kind.ts';
 export { judge, docketOfBrief, switchable } from './docket/run.ts';
 export { matchCandidates, matchDocuments, verdictOf, type Verdict } from './docket/match.ts';
 export { proposeName, checkPattern, fieldNames } from './naming/pattern.ts';
-export { emptyBrief, noLimits, type Brief, type DocumentDemand, type Limits, type NameField } from './model/brief.ts';
+export { emptyBrief, noLimits, type Brief, type DocumentDemand, type Limits, type NameField, type WordPart } from './model/brief.ts';
 export { noDetails, type Details } from './model/details.ts';
 export { CannotDo, fail, succeed, type Failure, type Job, type Outcome } from './model/outcome.ts';
 export type { DocumentFacts, FileFacts, Box } from './model/facts.ts';

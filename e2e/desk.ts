@@ -9,12 +9,18 @@ export class Student {
   }
   async arrives(): Promise<void> {
     await this.page.goto('/');
-    await expect(this.page.getByRole('link', { name: 'Dredging and the law of the foreshore' })).toBeVisible({ timeout: 60_000 });
-    await expect(this.page.getByText('Confirmed')).toBeVisible({ timeout: 60_000 });
+    await expect(this.page.getByRole('link', { name: 'Dredging and the law of the foreshore' })).toBeVisible({ timeout: 30_000 });
+    await expect(this.page.getByText('Confirmed')).toBeVisible({ timeout: 30_000 });
   }
   async opens(title: string): Promise<void> { await this.page.getByRole('link', { name: title, exact: true }).click(); }
   async goesTo(stop: 'Read' | 'Bring' | 'Check' | 'Mend' | 'Compare' | 'Send' | 'Confirm'): Promise<void> { await this.page.getByRole('navigation', { name: 'Route' }).getByRole('link', { name: new RegExp(`^${stop}`) }).click(); }
   async brings(name: string, bytes: Buffer | string): Promise<void> { await this.page.getByLabel('Choose files').setInputFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(bytes) }); }
   docket() { return this.page.getByRole('region', { name: 'Docket' }); }
-  async sees(text: string | RegExp): Promise<void> { await expect(this.page.getByText(text).first()).toBeVisible({ timeout: 60_000 }); }
+  async sees(text: string | RegExp): Promise<void> { await expect(this.page.getByText(text).first()).toBeVisible({ timeout: 30_000 }); }
+  /** Lines of the docket that want a look are looked at, one after the other. */
+  async answersOpenLines(): Promise<void> {
+    const lines = this.page.getByRole('region', { name: 'Lines to answer' }), looks = lines.getByRole('button', { name: /^I have looked at it/ });
+    await expect(lines).toBeVisible();
+    while (await looks.count() > 0) { const n = await looks.count(); await looks.first().click(); await expect(looks).toHaveCount(n - 1); }
+  }
 }

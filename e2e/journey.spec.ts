@@ -35,11 +35,11 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   await page.getByRole('button', { name: 'Take it back' }).click();
   await student.sees('saltmarsh_final2_nvi204.pdf');
   await page.getByRole('button', { name: 'Rename it' }).click();
-  await expect(student.docket()).toContainText('May go', { timeout: 60_000 });
+  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
 
   // A reload in the middle loses nothing.
   await page.reload();
-  await expect(student.docket()).toContainText('May go', { timeout: 60_000 });
+  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
 
   // Send: barriers first, then the desk.
   await student.goesTo('Send');
@@ -48,6 +48,8 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   await page.getByLabel('Note to the receiver').fill('From Nina Vestergaard-Imani');
   await student.sees('The note names you');
   await page.getByLabel('Note to the receiver').fill('');
+  await student.sees(/lines? of the docket (?:is|are) without an answer/);
+  await student.answersOpenLines();
   await page.getByLabel('I have looked at it').click();
   await expect(page.getByLabel('I have looked at it')).toBeChecked();
   await page.getByLabel(/I declare/).click();
@@ -101,7 +103,7 @@ test('two documents: the set is complete and goes together', async ({ page }) =>
   await student.arrives();
   await student.opens('Tide tables and their errors');
   await student.goesTo('Check');
-  await expect(student.docket()).toContainText('May go', { timeout: 60_000 });
+  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
   await student.goesTo('Send');
   await expect(page.getByLabel('I have looked at it')).toHaveCount(2);
   for (const box of await page.getByLabel('I have looked at it').all()) await box.click();

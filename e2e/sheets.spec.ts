@@ -5,6 +5,7 @@ import { Student } from './desk.ts';
 
 const prose = 'Sediment budgets of a realigned saltmarsh show how each flood tide carries silt and clay over its surface while ebb currents export only little. Plants slow the water, and what settles among the stems is held by roots. ';
 test('photographed sheets become one PDF: judged, put in order, a corner pulled by keyboard, and taken back', async ({ page }) => {
+  test.setTimeout(120_000);
   const sheet: Quad = [[270, 100], [1000, 140], [1064, 1216], [192, 1178]], drawn = await drawnPage(`${prose.repeat(3)}\n${prose.repeat(2)}`, { dpi: 130, size: 13 }), frame = { width: 1280, height: 1344, quad: sheet };
   const [sharp, blurred] = [await photoFile(photograph(drawn, frame)), await photoFile(photograph(drawn, { ...frame, blur: 5 }))];
   const student = new Student(page);
@@ -30,5 +31,5 @@ test('photographed sheets become one PDF: judged, put in order, a corner pulled 
   await student.sees(/page-2\.jpg, sharpness \d+ of 100/);
   const made = page.getByRole('region', { name: 'Mends of page-1.pdf' });
   await made.getByRole('button', { name: 'Take it back' }).click();
-  await expect(pages.getByRole('listitem')).toHaveCount(2, { timeout: 60_000 });
+  await expect(pages.getByRole('listitem')).toHaveCount(2, { timeout: 30_000 });
 });

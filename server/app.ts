@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
 import { join } from 'node:path';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
@@ -30,6 +31,12 @@ export function createApp(options: { webFolder: string; desk?: DeskStore; demo?:
   }
   app.use((error: unknown, _req: Request, res: Response, _next: NextFunction) => { process.stderr.write(`server: ${error instanceof Error ? error.name : 'error'}\n`); if (!res.headersSent) res.status(500).json({ refused: 'The server could not do that.' }); });
   return app;
+}
+
+/** The server of an application with an end to patience: for a request's head, for the whole request, and how often is looked. In milliseconds.
+ * A paper of 100 MB over a slow line comes in pieces, each a request of its own. */
+export function bounded(app: Express, patience = { headers: 20_000, request: 600_000, check: 5_000 }): Server {
+  return createServer({ headersTimeout: patience.headers, requestTimeout: patience.request, connectionsCheckingInterval: patience.check, maxHeaderSize: 16_384 }, app);
 }
 
 /** A bounded number of requests a minute from one address. */

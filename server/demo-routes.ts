@@ -19,8 +19,8 @@ export function demoRoutes(): Router {
     const bytes = all[paperNames.foreshore]!;
     const receipt = await receiptPdf({
       id: 'CS-48213F', receivedAt: started.minus({ days: 1 }).toUTC().set({ millisecond: 0 }).toISO({ suppressMilliseconds: true })!, late: false,
-      place: { id: 'foreshore', title: 'LAW 2140 Essay', documents: [], maxBytes: null, opens: null, due: null, attempts: 1, keeps: null, declaration: false },
-      files: [{ name: paperNames.foreshore, bytes, sha256: createHash('sha256').update(bytes).digest('hex'), kind: 'pdf', words: null, extract: 'Dredging and the law of the foreshore' }],
+      place: { id: 'foreshore', title: 'LAW 2140 Essay', documents: [], maxBytes: null, opens: null, due: null, attempts: 1, keeps: null, declaration: false, anonymous: false, minWords: null, maxWords: null, maxPages: null, parts: [] },
+      files: [{ name: paperNames.foreshore, bytes, sha256: createHash('sha256').update(bytes).digest('hex'), kind: 'pdf', words: null, pages: null, extract: 'Dredging and the law of the foreshore' }],
     });
     return { ...all, [receiptName]: receipt };
   }));

@@ -1,11 +1,13 @@
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { Server } from 'node:http';
 import { request } from 'node:http';
+import { Upload } from 'tus-js-client';
 import type { AddressInfo } from 'node:net';
 import { deliver, LineBroken, Refused, type Answer } from '../core/send/deliver.ts';
 import { emptyBrief } from '../core/model/brief.ts';
 import { readReceipt } from '../core/verbs/receipt.ts';
-import { createApp } from './app.ts';
+import { createApp, bounded } from './app.ts';
+import { connect } from 'node:net';
 import { DeskStore } from './desk/store.ts';
 
 const store = new DeskStore();
@@ -22,6 +24,9 @@ const send = async (place: string, files: [string, string][], fields: Record<str
   return { status: response.status, body: (await response.json()) as { id: string; refused?: string; again?: boolean; files: { fileName: string; bytes: number; sha256: string; extract: string }[] } };
 };
 
+/** Two empty pages, as small as a PDF can be. */
+const twoPages = `%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj 2 0 obj<</Type/Pages/Count 2/Kids[3 0 R 4 0 R]>>endobj 3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 9 9]>>endobj 4 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 9 9]>>endobj trailer<</Root 1 0 R/Size 5>>\n%%EOF\n`;
+
 test('takes what it was told to, issues a receipt, gives back the same bytes', async () => {
   await setUp('a');
   const sent = await send('a', [['notes.txt', 'A saltmarsh lives on borrowed material.']], { key: 'k1' });
@@ -36,6 +41,7 @@ test('the same key is the same submission', async () => {
 });
 test.each<[string, object, [string, string][], Record<string, string>, RegExp]>([
   ['another kind', {}, [['a.html', '<!doctype html><p>x']], {}, /web page/], ['too large', { maxBytes: 3 }, [['a.txt', 'four']], {}, /at most/], ['closed', { due: '2020-01-01T00:00:00Z' }, [['a.txt', 'x']], {}, /closed/], ['not open', { opens: '2090-01-01T00:00:00Z' }, [['a.txt', 'x']], {}, /opens/],
+  ['few words', { minWords: 20 }, [['a.txt', 'only a few words']], {}, /4 words; at least 20/], ['a sign in the name', {}, [['what?.txt', 'x']], {}, /sign in its name/], ['no part open', { parts: [{ label: 'Part A', opens: null, due: '2020-01-01T00:00:00Z' }, { label: 'Part B', opens: '2090-01-01T00:00:00Z', due: null }] }, [['a.txt', 'x']], {}, /No part.*Part A.*Part B/], ['too many pages', { documents: [{ types: ['pdf'] }], maxPages: 1 }, [['a.pdf', twoPages]], {}, /2 pages; at most 1/],
   ['no declaration', { declaration: true }, [['a.txt', 'x']], {}, /declaration/], ['one of two', { documents: [{ types: ['txt'] }, { types: ['txt'] }] }, [['a.txt', 'x']], {}, /2 documents/], ['nothing', {}, [], {}, /No file/], ['empty', {}, [['a.txt', '']], {}, /empty/],
 ])('refuses: %s', async (name, place, files, fields, why) => {
   await setUp(`r-${name}`, place);
@@ -140,6 +146,21 @@ describe('a bad day at the receiver', () => {
     expect(await (await fetch(`${base}/desk/`)).text()).toMatch(/it stays a draft/);
   });
 });
+/** Sends as the application does: the file in pieces that go on where the line broke, then the set under its key. */
+const deliverInPieces = (place: string, text: string, key: string) => deliver({
+  post: async () => {
+    const id = await new Promise<string>((resolve, reject) => {
+      const upload = new Upload(Buffer.from(text), { endpoint: `${base}/desk/uploads`, chunkSize: 8, retryDelays: [0, 5, 10], metadata: { filename: 'notes.txt' }, onSuccess: () => resolve(upload.url!.split('/').pop()!), onError: () => reject(new LineBroken('broken off')) });
+      upload.start();
+    });
+    const form = new FormData();
+    for (const [k, v] of Object.entries({ place, key, uploads: id })) form.append(k, v);
+    const response = await fetch(`${base}/desk/submissions`, { method: 'POST', body: form }).catch(() => { throw new LineBroken('broken off'); }), body = (await response.json()) as Answer & { refused?: string };
+    if (!response.ok) throw new Refused(body.refused ?? '');
+    return body;
+  },
+  ask: async () => { const r = await fetch(`${base}/desk/submissions/by-key/${key}`).catch(() => { throw new LineBroken('nobody'); }); return r.ok ? ((await r.json()) as Answer) : null; },
+}, { wait: () => Promise.resolve() });
 test('five hundred sendings with faults at random end in what the desk holds, each once', async () => {
   let seed = 20_270_312;
   const random = (n: number): number => { seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0; return Math.floor((seed / 4294967296) * n); };
@@ -154,7 +175,7 @@ test('five hundred sendings with faults at random end in what the desk holds, ea
   try {
     for (let i = 0; i < 500; i++) {
       fresh.fault = { fault: kinds[random(kinds.length)]!, percent: random(101), left: 1 + random(4) };
-      const { state } = await deliverTo('many', [['notes.txt', `Paper number ${i}.`]], `many-${i}`);
+      const { state } = i % 2 === 0 ? await deliverTo('many', [['notes.txt', `Paper number ${i}.`]], `many-${i}`) : await deliverInPieces('many', `Paper number ${i}.`, `many-${i}`);
       states.push(state);
       expect(fresh.submissions.filter((s) => s.key === `many-${i}`)).toHaveLength(state === 'stored' ? 1 : 0);
     }
@@ -163,3 +184,50 @@ test('five hundred sendings with faults at random end in what the desk holds, ea
   expect(states.filter((s) => s === 'stored').length).toBeGreaterThan(400);
   expect(states).toContain('notStored');
 }, 120_000);
+
+describe('files in pieces', () => {
+  const paper = (n: number): Buffer => Buffer.from(Array.from({ length: n }, (_, i) => 97 + (i * 7 + (i >> 8)) % 26));
+  const at = (id: string) => `${base}/desk/uploads/${id}`, head = async (id: string) => (await fetch(at(id), { method: 'HEAD', headers: { 'Tus-Resumable': '1.0.0' } }));
+  const begin = async (bytes: Buffer, name = 'notes.txt'): Promise<Response> => fetch(`${base}/desk/uploads`, { method: 'POST', headers: { 'Tus-Resumable': '1.0.0', 'Upload-Length': String(bytes.length), 'Upload-Metadata': `filename ${Buffer.from(name).toString('base64')}` } });
+  const idOf = (r: Response): string => r.headers.get('location')!.split('/').pop()!;
+  const piece = (id: string, bytes: Buffer, offset: number) => fetch(at(id), { method: 'PATCH', headers: { 'Tus-Resumable': '1.0.0', 'Upload-Offset': String(offset), 'Content-Type': 'application/offset+octet-stream' }, body: new Uint8Array(bytes) });
+  const handIn = (place: string, ids: string[], key: string) => { const form = new FormData(); for (const [k, v] of Object.entries({ place, key, uploads: ids.join(' ') })) form.append(k, v); return fetch(`${base}/desk/submissions`, { method: 'POST', body: form }); };
+
+  // tus resumable upload protocol 1.0.0, core protocol: HEAD gives the offset, PATCH goes on from it, a wrong offset is a conflict (409).
+  test('a line that breaks in the middle is gone on with, and the whole arrives byte for byte', async () => {
+    await setUp('pieces');
+    store.fault = { fault: 'lost', percent: 40, left: 1 };
+    const bytes = paper(3 << 20), id = idOf(await begin(bytes));
+    await expect(piece(id, bytes, 0)).rejects.toThrow();
+    let offset = 0;
+    for (let n = 0; n < 50 && offset === 0; n++) { await new Promise((go) => setTimeout(go, 50)); offset = Number((await head(id)).headers.get('upload-offset')); }
+    expect(offset).toBeGreaterThan(0); expect(offset).toBeLessThan(bytes.length);
+    expect((await handIn('pieces', [id], 'pieces-early')).status).toBe(409);
+    expect((await piece(id, bytes.subarray(0), 0)).status).toBe(409);
+    expect((await piece(id, bytes.subarray(offset), offset)).status).toBe(204);
+    const answer = (await (await handIn('pieces', [id], 'pieces-1')).json()) as { id: string; files: { bytes: number }[] };
+    expect(answer.files[0]!.bytes).toBe(bytes.length);
+    expect(Buffer.from(await (await fetch(`${base}/desk/submissions/${answer.id}/files/0`)).arrayBuffer()).equals(bytes)).toBe(true);
+    // The pieces are gone with the hand-in; the same key is the same submission.
+    expect((await head(id)).status).toBe(404);
+    expect(((await (await handIn('pieces', [id], 'pieces-1')).json()) as { id: string; again: boolean })).toMatchObject({ id: answer.id, again: true });
+  });
+  test('bounds: a file that is too large, a name with a path, an unknown piece, a foreign page', async () => {
+    expect((await fetch(`${base}/desk/uploads`, { method: 'POST', headers: { 'Tus-Resumable': '1.0.0', 'Upload-Length': String(200 << 20) } })).status).toBe(413);
+    await setUp('paths');
+    const bytes = paper(40), id = idOf(await begin(bytes, '..\\..\\etc/notes.txt'));
+    await piece(id, bytes, 0);
+    expect((await (await handIn('paths', [id], 'paths-1')).json() as { files: { fileName: string }[] }).files[0]!.fileName).toBe('notes.txt');
+    expect((await handIn('paths', ['nothing-there'], 'paths-2')).status).toBe(409);
+    expect((await fetch(`${base}/desk/uploads`, { method: 'POST', headers: { Origin: 'http://evil.example', 'Tus-Resumable': '1.0.0', 'Upload-Length': '1' } })).status).toBe(403);
+  });
+});
+test('a header beyond all measure and a client that never ends its request are cut off', async () => {
+  const status = await new Promise<number>((go) => request(`${base}/health`, { headers: { 'X-Long': 'a'.repeat(40_000) } }, (r) => { r.resume(); go(r.statusCode ?? 0); }).on('error', () => go(431)).end());
+  expect(status).toBe(431);
+  const patient = bounded(createApp({ webFolder: '/nowhere', demo: false }), { headers: 300, request: 600, check: 100 }).listen(0, '127.0.0.1');
+  await new Promise((go) => patient.on('listening', go));
+  const ended = await new Promise<string>((go) => { const socket = connect((patient.address() as AddressInfo).port, '127.0.0.1', () => socket.write('GET /health HTTP/1.1\r\nHost: local')); let said = ''; socket.on('data', (d) => { said += d.toString(); }); socket.on('close', () => go(said)); });
+  expect(ended).toContain('408');
+  await new Promise((go) => patient.close(go));
+});

@@ -40,6 +40,7 @@ await page.waitForTimeout(1500);
 await shot('mended');
 await go('Compare'); await page.getByLabel('Add texts to compare with').setInputFiles([{ name: 'Orrell_2011.txt', mimeType: 'text/plain', buffer: Buffer.from('P. Orrell and J. Tamsin, 2011. Where it falls behind, the plants drown from the lowest ground upwards. As long as accretion matches the rise of the sea, the marsh keeps its place in the tidal frame.') }, { name: 'pilot.txt', mimeType: 'text/plain', buffer: Buffer.from('After a blow from the south-west the water in front of the Reach is brown before it is deep. You can smell the mud in it before you can float a boat on it. Each flood tide carries silt and clay over its surface, some of which settles among the stems before the ebb begins.') }]); await page.getByText(/shared passage/).first().waitFor({ timeout: 30000 }); await shot('compare');
 await go('Send'); await page.waitForTimeout(1000); await shot('send');
+for (let looks; (looks = page.getByRole('region', { name: 'Lines to answer' }).getByRole('button', { name: /^I have looked at it/ })) && await looks.count() > 0;) { await looks.first().click(); await page.waitForTimeout(300); }
 await page.getByLabel('I have looked at it').check();
 await page.getByLabel(/I declare/).click();
 await page.getByRole('button', { name: 'Send it and wait' }).click();
@@ -50,6 +51,14 @@ await page.getByText('the same, byte for byte').waitFor();
 await shot('confirm');
 await page.getByRole('link', { name: 'My details' }).click(); await page.waitForTimeout(500); await shot('details');
 await page.goto(`${base}/desk/`); await shot('desk');
+if (wanted.length === 0 || wanted.includes('join')) {
+  await page.goto(base);
+  await page.getByRole('button', { name: 'Start another paper' }).click();
+  await go('Read'); await page.getByLabel('Wording of the assignment').fill('Tide tables and their errors\nHand in one single PDF: the report, then the data form. Number the pages. 2,500 words, not counting references.');
+  await page.getByRole('button', { name: 'Read it' }).click(); await page.waitForTimeout(800);
+  await go('Bring'); await page.getByLabel('Choose files').setInputFiles(['dist/demo/papers/tide-tables-report.pdf', 'dist/demo/papers/data-form.docx']);
+  await page.waitForTimeout(2500); await go('Mend'); await page.getByLabel('A cover sheet in front').check(); await shot('join');
+}
 if (process.env.PHOTOS) {
   await page.goto(base);
   await page.getByRole('link', { name: 'Dredging and the law of the foreshore' }).click();

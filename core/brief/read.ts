@@ -1,3 +1,4 @@
+import { readCounting } from './counting.ts';
 import { readSections } from './sections.ts';
 import { DateTime } from 'luxon';
 import { emptyBrief, noLimits, type Brief, type Evidence, type Limits } from '../model/brief.ts';
@@ -99,6 +100,11 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const sections = readSections(clauses).filter((s, i, all) => all.findIndex((o) => o.value === s.value) === i);
   if (sections.length > 0) brief.sections = sections.map((s) => s.value);
   for (const s of sections) evidence.push({ field: 'sections', ...quote(s) });
+  const counting = readCounting(clauses);
+  if (counting.counted.length + counting.left.length > 0) {
+    brief.counting = { counted: counting.counted, left: counting.left };
+    for (const e of counting.evidence) evidence.push({ field: 'counting', ...quote(e) });
+  }
   brief.evidence = evidence.sort((a, b) => a.start - b.start || a.end - b.end);
   return { brief, remarks };
 }

@@ -3,6 +3,7 @@ import type { Brief } from '../model/brief.ts';
 import type { Details } from '../model/details.ts';
 import { CannotDo } from '../model/outcome.ts';
 import { endings } from '../tables/signatures.ts';
+import { billParts } from '../words/bill.ts';
 import { emptyBrief, noLimits } from '../model/brief.ts';
 import { noDetails } from '../model/details.ts';
 import { patternFormat, type BriefPattern } from './pattern.ts';
@@ -11,6 +12,7 @@ const text = Joi.string().trim().allow('', null).empty('').default(null);
 const count = Joi.number().integer().min(1).allow(null).default(null);
 const iso = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}(?:T\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?(?:Z|[+-]\d{2}:?\d{2})?)?$/).allow(null).default(null).messages({ 'string.pattern.base': '{{#label}} must be a date like 2027-03-12 or a time like 2027-03-12T17:00:00+00:00' });
 const flag = Joi.boolean().allow(null).default(null);
+const wordParts = Joi.array().items(Joi.string().valid(...billParts.map((p) => p.part))).default([]);
 const limits = Joi.object({ maxBytes: count, minWords: count, maxWords: count, minPages: count, maxPages: count });
 
 /** The shape of a brief, as cli.md gives it. Unknown keys are dropped, so that a newer file can be read. */
@@ -25,6 +27,7 @@ export const briefSchema = Joi.object({
   late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).default(emptyBrief().late),
   layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: Joi.array().items(Joi.string()).default([]), pageNumbers: flag }).default(emptyBrief().layout),
   declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
+  counting: Joi.object({ counted: wordParts, left: wordParts }).unknown(false).optional(),
   evidence: Joi.array().items(Joi.object({ field: Joi.string(), quote: Joi.string().allow(''), start: Joi.number().integer().min(0), end: Joi.number().integer().min(0) }).unknown()).default([]),
 }).options({ stripUnknown: true, abortEarly: false, convert: true });
 

@@ -1,7 +1,5 @@
+import { askedSections } from '../tables/section-names.ts';
 import { clausesWith, matchesIn, type Clause, type Statement } from './statements.ts';
-
-/** Sections that papers are asked to have by name. Common practice, no published source. */
-const named = /\b(?:table of contents|executive summary|literature review|reference list|list of (?:figures|tables|abbreviations)|title page|abstract|summary|introduction|background|methodology|methods?|results|findings|discussion|conclusions?|references|bibliography|append(?:ix|ices)|acknowledgements?|reflection|glossary|limitations|recommendations)\b/gi;
 
 /** Sections that the wording demands: “must include an abstract, methods and references”. Rules on what counts as words name sections too and are left out. */
 export function readSections(clauses: Clause[]): Statement<string>[] {
@@ -11,7 +9,7 @@ export function readSections(clauses: Clause[]): Statement<string>[] {
     const lead = /\b(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to|please|required to|expected to)\b[^.;:]{0,40}?\b(?:include|contain|have|consist of|comprise|be divided into|be structured (?:as|into)|provide|be made up of)\b|\b(?:required|following|these) sections?\b(?: (?:are|must|should)[^.;:]{0,20})?\s*:?|\bsections? (?:required|must be|should be)\s*:?|^\s*include\b/i.exec(clause.text);
     if (!lead || /\b(?:not|never|no need|without)\b/i.test(lead[0])) continue;
     const from = clause.start + lead.index + lead[0].length;
-    for (const m of matchesIn(clause, named)) {
+    for (const m of matchesIn(clause, askedSections)) {
       if (m.at < from || /\b(?:no|not|without|optional(?:ly)?|if (?:any|needed|you))\s+(?:an?\s+)?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s*(?:\((?:optional|if)|if (?:any|needed))/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “the results of your survey” names a subject, not a section.
       if (/^\s+(?:of|from|to|for|in|that|on)\b/i.test(clause.text.slice(m.to - clause.start)) && !/^table of|^list of/i.test(m[0])) continue;

@@ -3,6 +3,7 @@ import type { Details, DetailName } from '../model/details.ts';
 import type { DocumentFacts, Passage, Read } from '../model/facts.ts';
 import type { FindingStanding, Place } from '../model/finding.ts';
 import type { Kind } from '../model/kinds.ts';
+import type { Matcher } from '../identity/find.ts';
 import type { Sign } from '../identity/search.ts';
 
 /** Facts that can be `unread`; a check names those it needs and never sees the others' absence. */
@@ -16,6 +17,8 @@ export interface CheckInput {
   brief: Brief;
   document: DocumentDemand | null;
   details: Details | null;
+  /** finds the student's details; made once for all checks */
+  matcher: Matcher | null;
   wanted: 'yes' | 'unsettled' | 'no';
   /** signs of the student in all passages; empty where details are missing */
   signs: Sign[];

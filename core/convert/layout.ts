@@ -1,4 +1,6 @@
-import { loadMupdf, saveWhole, withPdf } from '../engines/pdf.ts';
+import { readyFaces } from '../engines/faces.ts';
+import { loadMupdf, saveWhole, withPdf, type PdfDocument } from '../engines/pdf.ts';
+import { stampLines } from '../engines/stamp.ts';
 import { escapeXml } from '../engines/xml.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import type { PageDescription } from './page-description.ts';
@@ -9,6 +11,7 @@ const wideSpaces = /&#819[2-9];|[\u2000-\u200a\u202f]/g;
 /** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata. */
 export async function layOut(page: PageDescription, job: Job): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
+  await readyFaces(`${page.body}${page.head}${page.foot}`);
   const [top, right, bottom, left] = page.marginsPt;
   const html = `<html${page.language ? ` lang="${escapeXml(page.language)}"` : ''}><head><style>
 @page{margin:${top}pt ${right}pt ${bottom}pt ${left}pt} body{margin:0;font-family:${page.baseFont};font-size:${page.baseSizePt}pt;line-height:1.15}
@@ -17,9 +20,11 @@ a{color:#1a4a7a} .break{page-break-after:always} .note{font-size:0.85em;margin-t
 </style></head><body>${page.body.replace(wideSpaces, '&#160;&#160;')}</body></html>`;
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(html), 'text/html');
   const buffer = new mupdf.Buffer();
+  let outline: Heading[] = [];
   const links: { uri: string; box: [number, number, number, number] }[][] = [];
   try {
     doc.layout(page.widthPt, page.heightPt, page.baseSizePt);
+    outline = doc.loadOutline() ?? [];
     const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
     const count = doc.countPages();
     for (let i = 0; i < count; i++) {
@@ -36,19 +41,20 @@ a{color:#1a4a7a} .break{page-break-after:always} .note{font-size:0.85em;margin-t
   } finally { doc.destroy(); }
   const written = buffer.asUint8Array().slice();
   buffer.destroy();
-  return withPdf(written, (pdf) => {
+  return withPdf(written, async (pdf) => {
     links.forEach((row, i) => {
       if (row.length === 0) return;
       const one = pdf.loadPage(i);
       for (const link of row) one.createLink(link.box, link.uri).destroy();
       one.destroy();
     });
+    if (outline.length > 0) { const at = pdf.outlineIterator(); writeOutline(pdf, at, outline); at.destroy(); }
     const count = pdf.countPages();
     for (let i = 0; i < count; i++) {
       if (i === 0 && page.firstPageDiffers) continue;
       const fill = (line: string): string => line.replace(/\u0001/g, String(i + 1)).replace(/\u0002/g, String(count));
-      if (page.head) stamp(pdf, i, fill(page.head), left, top * 0.55);
-      if (page.foot) stamp(pdf, i, fill(page.foot), left, page.heightPt - bottom * 0.45);
+      const lines = [...(page.head ? [{ text: fill(page.head), x: left, y: top * 0.55, size: 9.5 }] : []), ...(page.foot ? [{ text: fill(page.foot), x: left, y: page.heightPt - bottom * 0.45, size: 9.5 }] : [])];
+      if (lines.length > 0) await stampLines(pdf, i, lines);
     }
     pdf.subsetFonts();
     pdf.addObject(pdf.newDictionary()).destroy();
@@ -59,30 +65,16 @@ a{color:#1a4a7a} .break{page-break-after:always} .note{font-size:0.85em;margin-t
     pdf.getTrailer().delete('ID');
     return saveWhole(pdf, 'garbage=4,compress');
   });
+}
 
-  /** Adds one line of text to a page, baseline at y from the top. */
-  function stamp(pdf: Parameters<Parameters<typeof withPdf>[1]>[0], index: number, line: string, x: number, y: number): void {
-    const font = new mupdf.Font('Times-Roman');
-    const object = pdf.findPage(index);
-    const ref = pdf.addFont(font);
-    let resources = object.getInheritable('Resources');
-    if (!resources.isDictionary()) { resources = pdf.newDictionary(); object.put('Resources', resources); }
-    let fonts = resources.get('Font');
-    if (!fonts.isDictionary()) { fonts = pdf.newDictionary(); resources.put('Font', fonts); }
-    fonts.put('HandOverHead', ref);
-    // Identity-H: two bytes a glyph (ISO 32000-1, 9.7.5.2).
-    let hex = '';
-    for (const char of line) hex += font.encodeCharacter(char.codePointAt(0)!).toString(16).padStart(4, '0');
-    const size = 9.5;
-    const stream = pdf.addStream(`q BT /HandOverHead ${size} Tf 0.25 g 1 0 0 1 ${x} ${page.heightPt - y} Tm <${hex}> Tj ET Q`, {});
-    const contents = object.get('Contents');
-    const list = pdf.newArray();
-    const open = pdf.addStream('q', {}), close = pdf.addStream('Q', {});
-    list.push(open);
-    if (contents.isArray()) for (let i = 0; i < contents.length; i++) list.push(contents.get(i)); else list.push(contents);
-    list.push(close);
-    list.push(stream);
-    object.put('Contents', list);
-    font.destroy();
+interface Heading { title?: string; page?: number; down?: Heading[] }
+/** Headings as bookmarks, level by level (ISO 32000-1, 12.3.3). Only what stands on a page of its own number is kept. */
+function writeOutline(pdf: PdfDocument, at: ReturnType<PdfDocument['outlineIterator']>, headings: Heading[]): void {
+  for (const { title, page, down } of headings) {
+    at.insert({ title: (title ?? '').replace(/\s+/g, ' ').trim(), uri: `#page=${(page ?? 0) + 1}`, open: true } as never);
+    if (!down || down.length === 0) continue;
+    at.prev(); at.down();
+    writeOutline(pdf, at, down);
+    at.up(); at.next();
   }
 }

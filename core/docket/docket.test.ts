@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { madeBrief, madeFacts, nina } from '../testing/made.ts';
 import { unread } from '../model/facts.ts';
-import { groupDocket, verdictSentence } from './groups.ts';
+import { answerKey, groupDocket, verdictSentence } from './groups.ts';
 import { matchDocuments } from './match.ts';
 import { docketOfBrief, judge } from './run.ts';
 
@@ -36,6 +36,24 @@ describe('the docket', () => {
     const rows = groupDocket(docket);
     expect(rows.find((r) => r.id === 'kind')).toMatchObject({ demand: 'PDF', found: 'DOCX', standing: 'notMet', mend: 'convert' });
     expect(verdictSentence(rows)).toEqual({ mayGo: false, sentence: 'May not go yet: 1 line not met. Next: convert it.' });
+  });
+  test('a reason opens a line, for this finding only', () => {
+    const lines = (found: string) => judge({ facts: [madeFacts({ file: { kind: 'docx', name: found } })], brief: madeBrief({ documents: [{ label: null, types: ['pdf'] }] }), briefGiven: true, details: null, now }).docket;
+    const open = groupDocket(lines('a.docx')).filter((r) => r.standing === 'notMet'), reasons = Object.fromEntries(open.map((r) => [answerKey(r), 'the office said so']));
+    expect(open.length).toBeGreaterThan(0);
+    expect(verdictSentence(groupDocket(lines('a.docx'), reasons)).mayGo).toBe(true);
+    // Another file is another finding; what is met needs no reason and gets none.
+    expect(verdictSentence(groupDocket(lines('b.docx'), reasons)).mayGo).toBe(false);
+    expect(groupDocket(lines('a.docx'), reasons).filter((r) => r.standing === 'met' && r.reason !== null)).toEqual([]);
+  });
+  test('a look at the time does not outlive the place’s closing; hours that run on do not undo it', () => {
+    const row = (standing: 'look' | 'notMet', found: string) => groupDocket([{ id: 'time.margin', line: 'In time', asked: 'by 17:00', found, standing, document: null, mend: null }])[0]!;
+    expect(answerKey(row('look', '2 hours left'))).toBe(answerKey(row('look', '1 hour left')));
+    expect(answerKey(row('notMet', 'closed'))).not.toBe(answerKey(row('look', '1 hour left')));
+  });
+  test('a reason for one finding does not serve another that is counted alike', () => {
+    const row = (id: string) => groupDocket([{ id, line: 'x', asked: 'nothing', found: '1 place', standing: 'notMet', document: 'a.pdf', mend: null }])[0]!;
+    expect(answerKey(row('identity.text'))).not.toBe(answerKey(row('identity.link')));
   });
   test('nothing open may go', () => expect(verdictSentence(groupDocket(judge({ facts: [madeFacts()], brief: madeBrief({ documents: [{ label: null, types: ['pdf'] }] }), briefGiven: true, details: null, now }).docket)).mayGo).toBe(true));
   test('anonymity unsettled, no details: nothing is claimed about identity', () => expect(judge({ facts: [madeFacts()], brief: madeBrief(), briefGiven: true, details: null, now }).docket.find((l) => l.id === 'identity.text')!.standing).toBe('notAsked'));

@@ -18,17 +18,23 @@ export interface JudgeInput {
   /** groups of the docket that the student switched on although the brief is silent */ insisted?: string[];
 }
 
+/** How far anonymity is asked for: by the brief, or by the student who switched it on; details without any brief ask for it too. */
+export function anonymityWanted(input: Pick<JudgeInput, 'brief' | 'briefGiven' | 'details' | 'insisted'>): CheckInput['wanted'] {
+  const { anonymous } = withInsisted(input.brief, input.insisted ?? []);
+  return anonymous === true || (!input.briefGiven && input.details !== null) ? 'yes' : anonymous === false ? 'no' : 'unsettled';
+}
+
 /** Runs every check over every document and the set, and writes the docket: one line a check that applies.
  * Brief silent → not asked; a fact unread → unread; else the worst finding; with gaps, `look` at best. */
 export function judge(input: JudgeInput): Judged {
   const { facts, details } = input, brief = withInsisted(input.brief, input.insisted ?? []);
   const matching = input.matching ?? matchDocuments(facts, brief);
-  const wanted: CheckInput['wanted'] = brief.anonymous === true ? 'yes' : brief.anonymous === false ? 'no' : !input.briefGiven && details ? 'yes' : 'unsettled';
+  const wanted = anonymityWanted(input);
   const matcher = details ? new Matcher(details) : null;
   const docket: DocketLine[] = [];
   const findings = facts.map((document, i) => {
     const signs = matcher && wanted !== 'no' && document.passages.ok ? searchPassages(document.passages.value, matcher) : [];
-    const one: CheckInput = { file: document.file, facts: document, brief, document: matching[i] ?? null, details, wanted, signs: dedupe(signs), templates: input.templates ?? [] };
+    const one: CheckInput = { file: document.file, facts: document, brief, document: matching[i] ?? null, details, matcher, wanted, signs: dedupe(signs), templates: input.templates ?? [] };
     const found: Finding[] = [];
     for (const check of checks) {
       if (check.kinds && !check.kinds.includes(document.file.kind)) continue;
@@ -58,7 +64,7 @@ export function docketOfBrief(asked: Brief, details: Details | null, now: number
   };
   const demands = brief.documents.length > 0 ? brief.documents : [null];
   return demands.flatMap((document, i) => checks.filter((c) => !c.kinds || !document || document.types.some((t) => c.kinds!.includes(t))).map((check) => {
-    const asked = check.asked({ file: empty.file, facts: empty, brief, document, details, wanted: brief.anonymous === true ? 'yes' : brief.anonymous === false ? 'no' : 'unsettled', signs: [], templates: [] });
+    const asked = check.asked({ file: empty.file, facts: empty, brief, document, details, matcher: null, wanted: anonymityWanted({ brief, briefGiven: true, details }), signs: [], templates: [] });
     return { ...lineOf(check, asked, asked === null ? null : unreadWords.noFile!, asked === null ? 'notAsked' : 'unread'), document: document?.label ?? (demands.length > 1 ? `document ${i + 1}` : null) };
   })).concat(setChecks.map((check) => {
     const set: SetInput = { facts: [], brief, matching: [], templates: [], now };

@@ -9,8 +9,16 @@ let loading: Promise<MupdfModule> | null = null;
 /** The engine is ten megabytes of WebAssembly: it is loaded when the first file needs it. */
 export const loadMupdf = (): Promise<MupdfModule> => (loading ??= import('mupdf').then((m) => {
   m.setLog?.({ error: () => {}, warning: () => {} });
+  // Reading needs no managed colours, and building their tables costs a tenth of a second.
+  m.disableICC?.();
   return m;
 }));
+
+/** Colours as their profiles say, for what people look at and for pictures that are written anew. */
+export function withManagedColours<T>(mupdf: MupdfModule, draw: () => T): T {
+  mupdf.enableICC?.();
+  try { return draw(); } finally { mupdf.disableICC?.(); }
+}
 
 /** Opens PDF bytes, lends the document, and destroys it whatever happens. Nobody else holds a native handle.
  * @throws {CannotDo} `unreadable` when even a repair finds no document */
@@ -36,6 +44,7 @@ export function withPage<T>(pdf: Mupdf.Document, index: number, use: (page: PdfP
   try { return use(page); } finally { page.destroy(); }
 }
 
+const manyObjects = 20_000;
 /** Writes a document whole: no earlier state, no object that nothing refers to, equal objects once.
  * In two steps: MuPDF 1.28 loses objects that were looked at one by one when it renumbers them in the same session, so the document is
  * first written with its numbers kept and then, untouched, written again. */
@@ -44,8 +53,18 @@ export async function saveWhole(pdf: PdfDocument, options = 'garbage=4,compress,
     const buffer = doc.saveToBuffer(how);
     try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
   };
+  // Comparing every object with every other takes minutes where there are tens of thousands; what nothing refers to goes in any case.
+  const how = pdf.countObjects() > manyObjects ? options.replace(/garbage=[34]/, 'garbage=2') : options;
   const first = write(pdf, `garbage=1${options.includes('encrypt=') ? ',encrypt=none' : ''}`);
-  return withPdf(first, (again) => write(again, options));
+  return withPdf(first, (again) => write(again, how));
+}
+
+/** Adds a page that shows one picture. @param sheet - width and height in points; @param matrix - the picture's unit square on the page (ISO 32000-1, 8.9.5) */
+export function addPicturePage(pdf: PdfDocument, sheet: readonly [number, number], image: Mupdf.PDFObject, matrix: readonly number[]): void {
+  const resources = pdf.newDictionary(), objects = pdf.newDictionary();
+  objects.put('Im', image);
+  resources.put('XObject', objects);
+  pdf.insertPage(-1, pdf.addPage([0, 0, sheet[0], sheet[1]], 0, pdf.addObject(resources), `q ${matrix.map((n) => n.toFixed(3)).join(' ')} cm /Im Do Q`));
 }
 
 export const reason = (error: unknown): string => (error instanceof Error ? error.message : String(error)).replace(/\s+/g, ' ').slice(0, 160);

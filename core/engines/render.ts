@@ -1,5 +1,5 @@
 import type * as Mupdf from 'mupdf';
-import { loadMupdf } from './pdf.ts';
+import { loadMupdf, withManagedColours } from './pdf.ts';
 
 /** A page as pixels: RGBA rows from the top, with its size in points. */
 export interface RenderedPage { width: number; height: number; pixels: Uint8ClampedArray<ArrayBuffer>; pagePt: [number, number]; pages: number }
@@ -43,7 +43,7 @@ export class PageRenderer {
     const one = doc.loadPage(Math.min(Math.max(0, page - 1), pages - 1));
     try {
       const [x0, y0, x1, y1] = one.getBounds(), scale = Math.min(8, widthPx / Math.max(1, x1 - x0));
-      const pixmap = one.toPixmap(mupdf.Matrix.scale(scale, scale), mupdf.ColorSpace.DeviceRGB, true, true);
+      const pixmap = withManagedColours(mupdf, () => one.toPixmap(mupdf.Matrix.scale(scale, scale), mupdf.ColorSpace.DeviceRGB, true, true));
       try {
         const width = pixmap.getWidth(), height = pixmap.getHeight(), source = pixmap.getPixels();
         const pixels = new Uint8ClampedArray(source.length);

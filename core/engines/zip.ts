@@ -11,10 +11,7 @@ const text = new TextDecoder();
  * @throws {CannotDo} `unreadable` without an end record (APPNOTE 4.3.16), `tooLarge` beyond the bounds (an archive bomb) */
 export function listZip(bytes: Uint8Array): ZipEntry[] {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  let end = -1;
-  for (let at = bytes.length - 22; at >= 0 && at >= bytes.length - 22 - 65_535; at--) {
-    if (view.getUint32(at, true) === 0x06054b50) { end = at; break; }
-  }
+  const end = endRecord(view);
   if (end < 0) throw new CannotDo('unreadable', 'The archive has no central directory: it was cut short.', 'Download or save it again.');
   const count = view.getUint16(end + 10, true);
   let at = view.getUint32(end + 16, true);
@@ -40,11 +37,16 @@ export function listZip(bytes: Uint8Array): ZipEntry[] {
   return entries;
 }
 
+/** Where the end record of the central directory begins, sought from the end because a comment may follow it; -1 without one. Source: APPNOTE 4.3.16. */
+function endRecord(view: DataView): number {
+  for (let at = view.byteLength - 22; at >= 0 && at >= view.byteLength - 22 - 65_535; at--) if (view.getUint32(at, true) === 0x06054b50) return at;
+  return -1;
+}
+
 /** The comment at an archive's end, which no program shows. Source: APPNOTE 4.3.16. */
 export function zipComment(bytes: Uint8Array): string {
-  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  for (let at = bytes.length - 22; at >= 0 && at >= bytes.length - 22 - 65_535; at--) if (view.getUint32(at, true) === 0x06054b50) return text.decode(bytes.subarray(at + 22, at + 22 + view.getUint16(at + 20, true)));
-  return '';
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength), end = endRecord(view);
+  return end < 0 ? '' : text.decode(bytes.subarray(end + 22, end + 22 + view.getUint16(end + 20, true)));
 }
 
 /** Unpacks one entry into a buffer of exactly its stated size, so that a lying header cannot grow it. */

@@ -31,23 +31,36 @@ export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFact
 
 /** The largest difference of any colour value, 0–255, over pages rendered from both files; every page up to sixty, then evenly spread. */
 async function pixelDifference(a: Uint8Array, b: Uint8Array, job: Job): Promise<{ difference: number; compared: number }> {
-  return withPdf(a, (first, mupdf) => withPdf(b, (second) => {
-    first.authenticatePassword?.('');
-    const count = Math.min(first.countPages(), second.countPages()), step = Math.max(1, Math.ceil(count / maxRendered));
-    let difference = 0, compared = 0;
-    const scale = mupdf.Matrix.scale(renderDpi / 72, renderDpi / 72);
+  let difference = 0, compared = 0;
+  await comparePages(a, b, job, (_, d) => { compared++; difference = Math.max(difference, d); return d < 255; });
+  return { difference, compared };
+}
+/** Pages, from 1, that do not look the same: more than smoothed edges differ. Pages that one file has and the other has not are not among them. */
+export async function differingPages(a: Uint8Array, b: Uint8Array, job: Job): Promise<number[]> {
+  const differing: number[] = [];
+  await comparePages(a, b, job, (page, d) => { if (d > 48) differing.push(page); return true; });
+  return differing;
+}
+/** Renders pages of two files side by side. @param each - is given the page and its largest difference, and says whether to go on */
+async function comparePages(a: Uint8Array, b: Uint8Array, job: Job, each: (page: number, difference: number) => boolean): Promise<void> {
+  await withPdf(a, (first, mupdf) => withPdf(b, (second) => {
+    for (const doc of [first, second]) doc.authenticatePassword?.('');
+    const count = Math.min(first.countPages(), second.countPages()), step = Math.max(1, Math.ceil(count / maxRendered)), scale = mupdf.Matrix.scale(renderDpi / 72, renderDpi / 72);
     for (let i = 0; i < count; i += step) {
       heed(job);
       const [x, y] = [first, second].map((doc) => withPage(doc, i, (page) => {
         const pixmap = page.toPixmap(scale, mupdf.ColorSpace.DeviceRGB, false, true);
         try { return pixmap.getPixels().slice(); } finally { pixmap.destroy(); }
       }));
-      compared++;
-      if (x!.length !== y!.length) return { difference: 255, compared };
-      for (let k = 0; k < x!.length; k++) { const d = x![k]! - y![k]!, size = d < 0 ? -d : d; if (size > difference) difference = size; }
+      if (!each(i + 1, largestDifference(x!, y!))) return;
     }
-    return { difference, compared };
   }));
+}
+function largestDifference(x: Uint8ClampedArray, y: Uint8ClampedArray): number {
+  if (x.length !== y.length) return 255;
+  let difference = 0;
+  for (let k = 0; k < x.length; k++) { const d = x[k]! - y[k]!, size = d < 0 ? -d : d; if (size > difference) difference = size; }
+  return difference;
 }
 
 async function pictureDifference(a: Uint8Array, b: Uint8Array): Promise<number | null> {
@@ -57,9 +70,6 @@ async function pictureDifference(a: Uint8Array, b: Uint8Array): Promise<number |
       const image = new mupdf.Image(bytes), pixmap = image.toPixmap();
       try { return pixmap.getPixels().slice(); } finally { pixmap.destroy(); image.destroy(); }
     });
-    if (x!.length !== y!.length) return 255;
-    let difference = 0;
-    for (let k = 0; k < x!.length; k++) { const d = x![k]! - y![k]!, size = d < 0 ? -d : d; if (size > difference) difference = size; }
-    return difference;
+    return largestDifference(x!, y!);
   } catch { return null; }
 }

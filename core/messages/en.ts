@@ -61,7 +61,7 @@ export const words: Record<string, Words> = {
   'time.zone': { line: 'Time zone', says: { unsaid: 'The due time ({due}) comes without a time zone. Find out whose clock counts if you are elsewhere.' } },
   'set.sections': { line: 'Sections asked for', says: { missing: 'No section called “{section}” was found, and the brief asks for one.' } },
   'layout.margins': { line: 'Margins', says: { narrow: 'The {side} margin is {found} mm, and {asked} mm is asked for.', wide: 'The {side} margin is {found} mm, wider than the {asked} mm asked for.', unmeasured: 'The margins could not be measured. Look yourself.' } },
-  'words.count': { line: 'Words', says: { over: '{words} words ({without} without references), and at most {max} are allowed.', under: '{words} words ({without} without references), and at least {min} are asked for.', depends: '{words} words with the reference list, {without} without: whether that is within the limit depends on what counts. Ask, or settle it in Read.' } },
+  'words.count': { line: 'Words', says: { over: '{counted}, and at most {max} are allowed.', under: '{counted}, and at least {min} are asked for.', depends: '{counted}: whether that is within the limit depends on what counts. Ask, or settle it in Read.' } },
   'remains.comments': { line: 'No comments left', says: { comments: 'Comments are still in the file ({count}). The marker would see them.' } },
   'remains.tracked-changes': { line: 'No tracked changes left', says: { changes: 'Tracked changes are still in the file ({count}). Accept or reject them.' } },
   'remains.highlight': { line: 'No highlighting left', says: { highlights: 'Stretches of text are highlighted ({count}).' } },

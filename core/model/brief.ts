@@ -21,8 +21,12 @@ export interface Brief {
   referenceStyle: string | null;
   /** sections that the wording asks for by name, as it names them; absent: none */
   sections?: string[];
+  /** which parts of a paper the wording counts among its words, and which not; absent: it does not say */
+  counting?: { counted: WordPart[]; left: WordPart[] };
   evidence: Evidence[];
 }
+/** A part of a paper that has a line of its own in the word bill. */
+export type WordPart = 'titlePage' | 'contents' | 'abstract' | 'headings' | 'body' | 'tables' | 'quotations' | 'captions' | 'footnotes' | 'textBoxes' | 'references' | 'appendices';
 export interface DocumentDemand { label: string | null; types: Kind[]; limits?: Partial<Limits> }
 export interface Limits { maxBytes: number | null; minWords: number | null; maxWords: number | null; minPages: number | null; maxPages: number | null }
 export type NameField =

@@ -27,6 +27,8 @@ export interface Passage {
   section?: 'titlePage' | 'references' | 'acknowledgements';
   /** Set as a block of its own, as long quotations are. */
   indented?: boolean;
+  /** Stands in a cell of a table. */
+  inTable?: boolean;
   /** The whole passage names a person by its nature (an author attribute). */
   authorLike?: boolean;
 }

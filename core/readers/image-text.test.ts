@@ -1,10 +1,16 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import { startOcr, type Ocr } from '../engines/ocr.ts';
 import { checkFiles } from '../verbs/check.ts';
 import { readReceipt } from '../verbs/receipt.ts';
+import { redactFile } from '../verbs/redact.ts';
+import { addTextLayer } from '../verbs/text-layer.ts';
+import { readDocument } from './index.ts';
 import { scanPhotos } from '../verbs/scan.ts';
+import { scannedText } from './image-text.ts';
 import { emptyBrief } from '../model/brief.ts';
 import { nina } from '../testing/made.ts';
 import { drawnPage, photoFile } from '../testing/photo.ts';
@@ -29,6 +35,32 @@ test('a name that only a picture shows is found: picture file, scanned page, pic
   const [x0, y0, x1, y1] = found!.place.box!;
   expect(x1 - x0).toBeGreaterThan(50); expect(y1 - y0).toBeLessThan(40); expect(y0).toBeGreaterThan(100);
   expect(await hits('paper.docx', plantedDocx('', { 'word/media/image1.png': picture }))).toContain('stops surname word/media/image1.png null');
+}, 60_000);
+test('what a picture shows of the student is taken out of its pixels; the rest of the picture stays', async () => {
+  const { bytes } = await scanPhotos([named('form.png', picture)], 'grey'), done = await redactFile(named('scan.pdf', bytes), nina, job);
+  expect(done.proof).toMatchObject({ pagesSame: true, left: 0 });
+  expect(done.taken.map((t) => t.text).join(' ')).toMatch(/Vestergaard/);
+  const text = await scannedText(done.bytes, ocr);
+  expect(text).toMatch(/CS-48213-77/);
+  expect(text).not.toMatch(/Vestergaard|Imani|Y3921847/);
+  // Without a reader of pictures nothing is found there, and nothing is said to be taken.
+  expect((await redactFile(named('scan.pdf', bytes), nina)).taken).toEqual([]);
+}, 60_000);
+test('a scan with its text under it: searched and counted by another program, no pixel changed, and not called hidden', async () => {
+  const { bytes } = await scanPhotos([named('form.png', picture)], 'grey'), done = await addTextLayer(named('scan.pdf', bytes), job);
+  expect(done.proof).toMatchObject({ pagesSame: true, maxPixelDifference: 0 });
+  expect(done.pages[0]!.words).toBeGreaterThan(10);
+  const path = join(mkdtempSync('/tmp/layer-'), 'a.pdf');
+  writeFileSync(path, done.bytes);
+  expect(execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' })).toMatch(/Receipt number:\s+CS-48213-77/);
+  expect(execFileSync('pdffonts', [path], { encoding: 'utf8' })).toMatch(/yes yes yes/);
+  const facts = await readDocument(done.bytes, 'scan.pdf');
+  expect(facts.integrity.filter((i) => i.code === 'invisible')).toEqual([]);
+  // Each word stands where the picture shows it: within three points of where the reader saw it.
+  const name = facts.passages.ok ? facts.passages.value.flatMap((p) => p.lines?.map((l, i) => ({ text: p.text.slice(l.start, p.lines![i + 1]?.start), box: l.box })) ?? []).find((l) => /Handed/.test(l.text)) : undefined;
+  const found = (await checkFiles([named('scan.pdf', bytes)], options, job)).files[0]!.findings.find((f) => f.check === 'identity.image-text' && f.detail === 'surname')!;
+  expect(Math.abs(name!.box[1] - found.place.box![1])).toBeLessThan(8);
+  await expect(addTextLayer(named('paper.pdf', await plantedPdf()), job)).rejects.toMatchObject({ code: 'unsupported' });
 }, 60_000);
 test('pictures without writing and pages of text are not read at all', async () => {
   const before = asked;

@@ -5,6 +5,7 @@ import { extensionOf, sniffKind } from './kind.ts';
 import type { ReadContext } from './context.ts';
 import { readPdf } from './pdf/read.ts';
 import { readDocx } from './docx/read.ts';
+import { readDoc } from './doc/read.ts';
 import { readOdt } from './odt/read.ts';
 import { readHtml, readMarkdown, readOpaque, readPlain, readRtf } from './plain/read.ts';
 import { readPicture } from './image/read.ts';
@@ -53,6 +54,7 @@ async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Pr
       case 'txt': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return readPlain(bytes, file);
       case 'html': return readHtml(bytes, file);
       case 'rtf': return readRtf(bytes, file);
+      case 'doc': return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : readDoc(bytes, file);
       case 'jpeg': case 'png': case 'tiff': case 'heic': {
         const picture = await readPicture(bytes, 'image');
         const photo = context.depth > 0 || verdict.kind === 'heic' || file.troubles.some((t) => t.code === 'truncated') ? unread('notOfThisKind') : await photoFacts(bytes, name);

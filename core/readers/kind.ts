@@ -105,6 +105,9 @@ function sniffPackage(bytes: Uint8Array, extension: string): KindVerdict {
 
 /** [MS-CFB]: the directory names the streams that tell what is inside. */
 function sniffCompound(bytes: Uint8Array): KindVerdict {
+  // The head says where the directory lies ([MS-CFB] 2.2): beyond the end of a file that was cut short.
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength), short = bytes.length < 512 || (view.getUint32(0x30, true) + 1) * 2 ** Math.min(16, view.getUint16(0x1e, true)) >= bytes.length;
+  if (short) return { kind: 'doc', encrypted: false, troubles: [trouble('truncated', '')] };
   const wide = (name: string): boolean => latin1(bytes, 0, Math.min(bytes.length, 8 << 20)).includes([...name].map((c) => c + '\0').join(''));
   const macros = wide('VBA') || wide('Macros') ? [trouble('macros', 'VBA')] : [];
   // [MS-OFFCRYPTO] 2.3: an encrypted OOXML package lives in a compound file.

@@ -10,9 +10,8 @@ import { uprightOf } from './upright.ts';
 /** Looked up once: in a sandbox each look at a global costs more than the pixel it is for. */
 const math = Math;
 
-/** A photo with its sheet found, and what it takes to make a page of it. `rotation`: clockwise turn that brings the stored pixels upright;
- * `flagged`: the part of it that the photo's own EXIF flag asks for. */
-export interface MeasuredPhoto { /** the flat sheet, in the stored photo's own turn */ page: Raster; /** of the stored photo, in pixels */ width: number; height: number; found: FoundSheet; rotation: 0 | 90 | 180 | 270; flagged: number; mirrored: boolean; facts: PhotoFacts }
+/** A photo with its sheet found, and what it takes to make a page of it. `rotation`: clockwise turn that brings the stored pixels upright; */
+export interface MeasuredPhoto { /** the flat sheet, in the stored photo's own turn */ page: Raster; /** of the stored photo, in pixels */ width: number; height: number; found: FoundSheet; rotation: 0 | 90 | 180 | 270; mirrored: boolean; facts: PhotoFacts }
 
 /** EXIF orientation as a clockwise turn after an optional mirroring of left and right. Source: Exif 2.3, 4.6.4, tag 0x0112. */
 const orientations: Record<number, { degrees: 0 | 90 | 180 | 270; mirrored: boolean }> = {
@@ -38,7 +37,7 @@ export async function measurePhoto(bytes: Uint8Array, name: string, given: { cor
   const grey = turn(flagged, extra), paper = paperOf(grey)[0]!, lights = [...paper.data].sort((a, b) => a - b), light = lights[lights.length >> 1]!;
   const [top, right, bottom, left] = [0, 1, 2, 3].map((k) => length(found.quad[k]!, found.quad[(k + 1) % 4]!)) as [number, number, number, number], longPx = math.max((top + bottom) / 2, (left + right) / 2);
   return {
-    page, width: raster.width, height: raster.height, found, rotation, flagged: orientation.degrees, mirrored: orientation.mirrored,
+    page, width: raster.width, height: raster.height, found, rotation, mirrored: orientation.mirrored,
     facts: {
       dpi: math.round(longPx / longInches), sharpness: sharpnessOf(grey), paper: light, ink: quantile(grey, 0.003), shade: lights[math.floor(lights.length * 0.02)]! / math.max(1, lights[math.floor(lights.length * 0.98)]!),
       ghost: ghostOf(grey, paper), cut: found.cut, whole: found.whole, edgeSeen: math.min(...found.sides), turn: extra, print: [...resampled(applyFilter(shrinkTo(grey, 500), 'grey'), 32, 45)],

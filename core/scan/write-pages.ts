@@ -1,4 +1,4 @@
-import { loadMupdf, saveWhole } from '../engines/pdf.ts';
+import { addPicturePage, loadMupdf, saveWhole } from '../engines/pdf.ts';
 import type { Raster } from './raster.ts';
 
 /** Looked up once: in a sandbox each look at a global costs more than the pixel it is for. */
@@ -25,9 +25,7 @@ export async function writePages(pages: { raster: Raster; bilevel: boolean }[], 
       let image;
       if (bilevel) image = pdf.addStream(bitsOf(raster), dict);
       else { dict.put('Filter', pdf.newName('DCTDecode')); image = pdf.addRawStream(await encodeJpeg(raster, quality), dict); }
-      const resources = pdf.newDictionary(), objects = pdf.newDictionary();
-      objects.put('Im0', image); resources.put('XObject', objects);
-      pdf.insertPage(-1, pdf.addPage([0, 0, w, h], 0, pdf.addObject(resources), `q ${w} 0 0 ${h} 0 0 cm /Im0 Do Q`));
+      addPicturePage(pdf, [w, h], image, [w, 0, 0, h, 0, 0]);
     }
     // The engine names itself as producer; a page made of photos says nothing about its making.
     pdf.getTrailer().get('Root').delete('Info');

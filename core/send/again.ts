@@ -1,6 +1,5 @@
 import type { Brief } from '../model/brief.ts';
-import { nextOffice } from '../time/plan.ts';
-import { effectiveDue, instantOf, showInstant, zoneOf } from '../time/instant.ts';
+import { effectiveDue, instantOf, showInstant } from '../time/instant.ts';
 
 /** What may be done now that something has been handed in, and what follows from it. Each sentence says one thing. */
 export interface AgainRules { may: 'yes' | 'no' | 'ask'; sentences: string[]; /** a request to the department is the only way */ request: boolean }
@@ -22,25 +21,25 @@ export function mayAgain(brief: Brief, sent: number, now: number): AgainRules {
   return { may: over || spent ? 'no' : allowed === null ? 'ask' : 'yes', sentences, request: over || spent };
 }
 
-export interface RequestInput { course: string; place: string | null; title: string; due: string | null; timeZone: string | null; receipt: { id: string | null; receivedAt: string | null; name: string; bytes: Uint8Array } | null; now: number; reason: string }
-/** A request to the department to reopen a place: the words, and when someone is there to read them. Anonymous: it is signed by whoever sends the mail. */
-export function reopenRequest(input: RequestInput): { subject: string; text: string; office: { from: number; to: number } | null } {
-  const place = input.place ?? input.title, zone = zoneOf(input.timeZone) ?? 'UTC', office = nextOffice(input.now, zone);
+export interface RequestInput { course: string; place: string | null; title: string; due: string | null; timeZone: string | null; receipt: { id: string | null; receivedAt: string | null } | null; reason: string }
+/** A request to the department to reopen a place. Anonymous: it is signed by whoever sends the mail. */
+export function reopenRequest(input: RequestInput): { subject: string; text: string } {
+  const place = input.place ?? input.title;
   const lines = [
     'Dear department office,', '',
     `please could you reopen the place “${place}”${input.course ? ` of ${input.course}` : ''} so that I can hand in a corrected set.`, '',
     input.receipt ? `I handed in before${input.receipt.receivedAt ? ` on ${showInstant(input.receipt.receivedAt, input.timeZone)}` : ''}${input.receipt.id ? ` (receipt ${input.receipt.id})` : ''}; the receipt is attached.` : 'I have not handed in anything there before.',
     ...(input.due ? [`The due time was ${showInstant(input.due, input.timeZone)}.`] : []), ...(input.reason.trim() ? ['', `Why it has to go again: ${input.reason.trim()}`] : []), '', 'The new set is ready and can be sent within minutes of your answer.', '', 'With kind regards',
   ];
-  return { subject: `Please reopen: ${place}${input.course ? ` (${input.course})` : ''}`, text: lines.join('\n'), office };
+  return { subject: `Please reopen: ${place}${input.course ? ` (${input.course})` : ''}`, text: lines.join('\n') };
 }
 
-/** The request as a mail to open in a mail program, with the receipt attached. Source: RFC 5322, RFC 2045 to 2047 (MIME). */
-export function asMail(request: { subject: string; text: string }, attachment: { name: string; bytes: Uint8Array } | null, to = ''): string {
+/** Words as a mail. Source: RFC 5322, RFC 2045 to 2047 (MIME). @param headers - set before the others; without any it opens in a mail program as a draft (X-Unsent, common practice, no source) */
+export function asMail(words: { subject: string; text: string }, attachment: { name: string; bytes: Uint8Array } | null, to = '', headers: readonly (readonly [name: string, value: string])[] = [['X-Unsent', '1']]): string {
   const boundary = 'hand-over-part', base64 = (bytes: Uint8Array): string => { let s = ''; for (let i = 0; i < bytes.length; i += 0x8000) s += String.fromCharCode(...bytes.subarray(i, i + 0x8000)); return btoa(s).replace(/.{76}/g, '$&\r\n'); };
-  const word = (text: string): string => (/^[\x20-\x7e]*$/.test(text) ? text : `=?UTF-8?B?${base64(new TextEncoder().encode(text)).replace(/\r\n/g, '')}?=`), name = attachment?.name.replace(/[^\w.\- ]/g, '_') ?? '';
-  const head = [`To: ${to.replace(/[\r\n]/g, '')}`, `Subject: ${word(request.subject.replace(/[\r\n]+/g, ' '))}`, 'X-Unsent: 1', 'MIME-Version: 1.0', `Content-Type: multipart/mixed; boundary="${boundary}"`, ''];
-  const text = [`--${boundary}`, 'Content-Type: text/plain; charset=utf-8', 'Content-Transfer-Encoding: base64', '', base64(new TextEncoder().encode(request.text)), ''];
+  const encoded = (text: string): string => (/^[\x20-\x7e]*$/.test(text) ? text : `=?UTF-8?B?${base64(new TextEncoder().encode(text)).replace(/\r\n/g, '')}?=`), name = attachment?.name.replace(/[^\w.\- ]/g, '_') ?? '';
+  const head = [...headers.map(([name, value]) => `${name}: ${value.replace(/[\r\n]/g, '')}`), `To: ${to.replace(/[\r\n]/g, '')}`, `Subject: ${encoded(words.subject.replace(/[\r\n]+/g, ' '))}`, 'MIME-Version: 1.0', `Content-Type: multipart/mixed; boundary="${boundary}"`, ''];
+  const text = [`--${boundary}`, 'Content-Type: text/plain; charset=utf-8', 'Content-Transfer-Encoding: base64', '', base64(new TextEncoder().encode(words.text)), ''];
   const file = attachment ? [`--${boundary}`, `Content-Type: application/octet-stream; name="${name}"`, `Content-Disposition: attachment; filename="${name}"`, 'Content-Transfer-Encoding: base64', '', base64(attachment.bytes), ''] : [];
   return [...head, ...text, ...file, `--${boundary}--`, ''].join('\r\n');
 }

@@ -25,8 +25,8 @@ export const nina: Details = { ...noDetails(), givenNames: ['Nína'], surname: '
 /** A whole input for one check. Anonymous marking is wanted as soon as details are there. */
 export function madeInput(change: Partial<CheckInput> = {}): CheckInput {
   const facts = change.facts ?? madeFacts(), brief = change.brief ?? madeBrief(), details = change.details ?? null;
-  const signs = change.signs ?? (details && facts.passages.ok ? searchPassages(facts.passages.value, new Matcher(details)) : []);
-  return { facts, file: facts.file, brief, document: brief.documents[0] ?? null, details, wanted: details ? 'yes' : 'unsettled', templates: [], ...change, signs };
+  const matcher = details ? new Matcher(details) : null, signs = change.signs ?? (matcher && facts.passages.ok ? searchPassages(facts.passages.value, matcher) : []);
+  return { facts, file: facts.file, brief, document: brief.documents[0] ?? null, details, matcher, wanted: details ? 'yes' : 'unsettled', templates: [], ...change, signs };
 }
 export const madeSet = (change: Partial<SetInput> = {}): SetInput => ({ facts: [madeFacts()], brief: madeBrief(), matching: [null], templates: [], now: Date.parse('2027-03-12T12:00:00Z'), ...change });
 export const madePhoto = (change: Partial<PhotoFacts> = {}): PhotoFacts => ({ dpi: 210, sharpness: 0.8, paper: 210, ink: 20, shade: 0.9, ghost: 0.02, cut: 0, whole: false, edgeSeen: 0.95, turn: 0, print: [], ...change });

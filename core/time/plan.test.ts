@@ -47,6 +47,8 @@ describe('late work', () => {
 describe('office hours', () => {
   test('the last ones before it has to go', () => expect(moment(plan({ brief: madeBrief({ due: '2027-03-15T08:00:00+00:00', timeZone: 'Europe/London' }) }), 'askBy')).toBe('2027-03-12T17:00:00.000Z'));
   test('on a Saturday the next ones are on Monday', () => expect(new Date(nextOffice(at('2027-03-13T10:00:00Z'), 'Europe/London')!.from).toISOString()).toBe('2027-03-15T09:00:00.000Z'));
+  // 12 March 2027 is a Friday (ISO 8601 week date 2027-W10-5).
+  test('after five on a Friday the next ones are on Monday', () => expect(new Date(nextOffice(at('2027-03-12T18:00:00Z'), 'Europe/London')!.from).toISOString()).toBe('2027-03-15T09:00:00.000Z'));
   test('while they run they begin now', () => expect(nextOffice(at('2027-03-12T10:00:00Z'), 'Europe/London', usualOfficeHours)!.from).toBe(at('2027-03-12T10:00:00Z')));
 });
 test('a window that closes before it opens is said', () => expect(plan({ brief: { ...brief, opens: '2027-03-14T09:00:00+00:00' } }).problems).toHaveLength(1));

@@ -1,18 +1,20 @@
-import { withPdf, saveWhole, loadMupdf } from '../engines/pdf.ts';
+import { addPicturePage, withPdf, saveWhole, loadMupdf } from '../engines/pdf.ts';
 import { mapDocx } from '../convert/docx/map.ts';
+import { mapDoc } from '../convert/doc/map.ts';
 import { mapOdt } from '../convert/odt/map.ts';
+import { coverSheet, joinPdfs, numberPages, type JoinWish } from '../convert/join.ts';
 import { layOut } from '../convert/layout.ts';
 import { mapPdf } from '../convert/pdf/map.ts';
 import { mapHtml, mapMarkdown, mapTextFile } from '../convert/plain/map.ts';
 import { mapRtf } from '../convert/rtf/map.ts';
 import { writeDocx } from '../convert/docx/write.ts';
 import { pictureSource } from '../convert/picture.ts';
+import { embedStandardFonts } from '../mends/embed/embed.ts';
 import { emptyPage, type PageDescription } from '../convert/page-description.ts';
 import { proveConversion, type ConversionProof } from '../convert/prove.ts';
 import { readDocument } from '../readers/index.ts';
 import { pictureSize } from '../readers/image/read.ts';
-import { orientationOf } from '../mends/clean/picture.ts';
-import { metadataSegments } from '../readers/image/segments.ts';
+import { orientationIn } from '../readers/image/orientation.ts';
 import type { DocumentFacts } from '../model/facts.ts';
 import { CannotDo, type Job } from '../model/outcome.ts';
 import type { SourceFile } from './check.ts';
@@ -21,9 +23,9 @@ export interface Converted { bytes: Uint8Array; engine: 'builtin' | 'office'; pa
 /** Where an office engine is there, the caller passes it in; the core knows only its name. */
 export type OfficeEngine = (file: SourceFile, to: 'pdf' | 'docx', job: Job) => Promise<Uint8Array>;
 
-/** Converts files to one PDF, in the order given, and proves what was kept by reading the result.
+/** Converts files to one PDF, in the order given, and proves what was kept by reading the result. @param wish - a cover sheet or page numbers for the PDF
  * @throws {CannotDo} `unsupported` for kinds that the engine cannot lay out, `encrypted`, `unreadable` */
-export async function convertFiles(files: SourceFile[], job: Job = {}, office?: OfficeEngine, to: 'pdf' | 'docx' = 'pdf'): Promise<Converted> {
+export async function convertFiles(files: SourceFile[], job: Job = {}, office?: OfficeEngine, to: 'pdf' | 'docx' = 'pdf', wish: JoinWish = {}): Promise<Converted> {
   if (to === 'docx') return convertToDocx(files, job, office);
   const parts: Uint8Array[] = [], sources: DocumentFacts[] = [], pages: PageDescription[] = [];
   for (const file of files) {
@@ -31,12 +33,14 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
     sources.push(facts);
     if (office && facts.file.kind !== 'pdf') { parts.push(await office(file, 'pdf', job)); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
     const page = describe(file, facts);
-    if (page === 'pdf') { parts.push(file.bytes); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
+    if (page === 'pdf') { parts.push((await embedStandardFonts(file.bytes)).bytes); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
     if (page === 'picture') { parts.push(await pictureToPdf(file)); continue; }
     pages.push(page);
     parts.push(await layOut(page, job));
   }
-  const bytes = parts.length === 1 ? parts[0]! : await joinPdfs(parts);
+  if (wish.cover?.some((l) => l.trim())) { const sheet = coverSheet(wish.cover); pages.push(sheet); parts.unshift(await layOut(sheet, job)); }
+  let bytes = parts.length === 1 ? parts[0]! : await joinPdfs(parts);
+  if (wish.pageNumbers) { const numbered = await numberPages(bytes, parts.length - files.length); bytes = numbered.bytes; pages.push({ ...emptyPage(), generated: numbered.numbers }); }
   const result = await readDocument(bytes, 'result.pdf', {});
   const summed = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
   // Pictures are counted in the result itself.
@@ -95,6 +99,7 @@ function describe(file: SourceFile, facts: DocumentFacts): PageDescription | 'pd
     case 'docx': case 'docm': case 'dotx': return mapDocx(file.bytes);
     case 'odt': return mapOdt(file.bytes);
     case 'rtf': return mapRtf(file.bytes);
+    case 'doc': return mapDoc(file.bytes);
     case 'html': return mapHtml(file.bytes);
     case 'markdown': return mapMarkdown(file.bytes);
     case 'txt': case 'csv': case 'tex': return mapTextFile(file.bytes);
@@ -109,37 +114,16 @@ async function pictureToPdf(file: SourceFile): Promise<Uint8Array> {
   const pdf = new mupdf.PDFDocument();
   try {
     const image = new mupdf.Image(file.bytes);
-    const exif = metadataSegments(file.bytes).find((s) => s.sort === 'EXIF');
-    const turned = { 3: 180, 6: 90, 8: 270 }[exif ? orientationOf(file.bytes.subarray(exif.start + (file.bytes[0] === 0xff ? 6 : 0), exif.end)) : 1] ?? 0;
+    const turned = { 3: 180, 6: 90, 8: 270 }[orientationIn(file.bytes)] ?? 0;
     const size = pictureSize(file.bytes) ?? { width: image.getWidth(), height: image.getHeight() };
     const [w, h] = turned % 180 === 0 ? [size.width, size.height] : [size.height, size.width];
     const landscape = w > h, sheet: [number, number] = landscape ? [841.89, 595.28] : [595.28, 841.89];
     const k = Math.min((sheet[0] - 36) / w, (sheet[1] - 36) / h), [pw, ph] = [w * k, h * k], [x, y] = [(sheet[0] - pw) / 2, (sheet[1] - ph) / 2];
     const matrix = { 0: [pw, 0, 0, ph, x, y], 90: [0, -ph, pw, 0, x, y + ph], 180: [-pw, 0, 0, -ph, x + pw, y + ph], 270: [0, ph, -pw, 0, x + pw, y] }[turned as 0]!;
-    const resources = pdf.newDictionary(), objects = pdf.newDictionary();
-    objects.put('Im', pdf.addImage(image));
-    resources.put('XObject', objects);
-    pdf.insertPage(-1, pdf.addPage([0, 0, ...sheet], 0, pdf.addObject(resources), `q ${matrix.map((n) => n.toFixed(3)).join(' ')} cm /Im Do Q`));
+    addPicturePage(pdf, sheet, pdf.addImage(image), matrix);
     image.destroy();
     return await saveWhole(pdf);
   } catch (error) {
     throw new CannotDo('unreadable', `The picture cannot be read (${error instanceof Error ? error.message : error}).`, 'Take it again or save it as JPEG or PNG.', file.name);
   } finally { pdf.destroy(); }
-}
-
-/** One PDF from several, pages in order. */
-export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
-  const mupdf = await loadMupdf();
-  const target = new mupdf.PDFDocument();
-  try {
-    for (const bytes of parts) {
-      await withPdf(bytes, (source) => {
-        if (source.needsPassword()) source.authenticatePassword('');
-        const map = target.newGraftMap();
-        for (let i = 0; i < source.countPages(); i++) map.graftPage(-1, source, i);
-        map.destroy();
-      });
-    }
-    return await saveWhole(target);
-  } finally { target.destroy(); }
 }

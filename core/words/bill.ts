@@ -1,31 +1,31 @@
+import type { WordPart } from '../model/brief.ts';
 import type { DocumentFacts } from '../model/facts.ts';
+import { sectionNamed } from '../tables/section-names.ts';
 import { countWords } from '../text/words.ts';
 
-/** A line of the bill: which part of the paper, its words, and where it begins. */
-export interface BillLine { part: BillPart; words: number; pages: number[] }
-export type BillPart = 'titlePage' | 'contents' | 'headings' | 'body' | 'quotations' | 'captions' | 'footnotes' | 'textBoxes' | 'references' | 'appendices';
+/** A line of the bill: which part of the paper, its words, and where it stands. */
+export interface BillLine { part: WordPart; words: number; pages: number[] }
 /** Every word of the paper once, by part; `total` is their sum and what a word processor shows, notes and text boxes apart. */
 export interface WordBill { lines: BillLine[]; total: number }
 
-export const billParts: readonly { part: BillPart; line: string }[] = [
-  { part: 'titlePage', line: 'Title page' }, { part: 'contents', line: 'Contents' }, { part: 'headings', line: 'Headings' }, { part: 'body', line: 'Running text' }, { part: 'quotations', line: 'Quotations set as blocks' },
+export const billParts: readonly { part: WordPart; line: string }[] = [
+  { part: 'titlePage', line: 'Title page' }, { part: 'contents', line: 'Contents' }, { part: 'abstract', line: 'Abstract' }, { part: 'headings', line: 'Headings' }, { part: 'body', line: 'Running text' }, { part: 'tables', line: 'Tables' }, { part: 'quotations', line: 'Quotations set as blocks' },
   { part: 'captions', line: 'Captions' }, { part: 'footnotes', line: 'Notes' }, { part: 'textBoxes', line: 'Text boxes' }, { part: 'references', line: 'References' }, { part: 'appendices', line: 'Appendices' },
 ];
+
+/** Whether these count is seldom said. Common practice, no published source. */
+export const openParts: readonly WordPart[] = ['references', 'appendices', 'footnotes'];
 
 /** A page with fewer words that comes before any section is a title page. Common practice, no published source. */
 const mostOnTitlePage = 150;
 const captionStart = /^\s*(?:figure|fig\.|table|plate|map|chart|box|equation)\s+[\dIVXA-Z]+(?:[.\-–]\d+)*\s*[.:–—|]/i;
-const referencesStart = /^(?:references|reference list|list of references|bibliography|works cited|literature(?: cited)?|sources)$/i;
-const appendixStart = /^(?:appendix|appendices|annex)\b.{0,80}$/i;
-const contentsStart = /^(?:table of )?contents$|^list of (?:figures|tables|abbreviations)$/i;
-const sectionStart = /^(?:abstract|summary|executive summary|introduction|background|literature review|methods?|methodology|results|findings|discussion|conclusions?|acknowledge?ments?|limitations|recommendations)$/i;
 
 /** Counts the words of a paper part by part. Running heads and page numbers are not words of the paper and are on no line.
  * Parts are told by the headings that papers use and by how a line begins; the rule is shown beside the bill, so that a student can see why a word was counted where. */
 export function billOf(facts: DocumentFacts): WordBill | null {
   if (!facts.passages.ok) return null;
-  const sums = new Map<BillPart, { words: number; pages: Set<number> }>();
-  const add = (part: BillPart, text: string, page: number | null): void => {
+  const sums = new Map<WordPart, { words: number; pages: Set<number> }>();
+  const add = (part: WordPart, text: string, page: number | null): void => {
     const words = countWords(text);
     if (words === 0) return;
     const sum = sums.get(part) ?? { words: 0, pages: new Set<number>() };
@@ -34,25 +34,28 @@ export function billOf(facts: DocumentFacts): WordBill | null {
     sums.set(part, sum);
   };
   const headings = new Set((facts.headings ?? []).map((h) => h.text)), title = titlePageOf(facts);
-  type Section = 'titlePage' | 'contents' | 'references' | 'appendices' | 'body';
-  let section: Section = title ? 'titlePage' : 'body';
+  let section = (title ? 'titlePage' : 'body') as WordPart;
   for (const p of facts.passages.value) {
     if (p.place === 'footnote') { add('footnotes', p.text, p.page); continue; }
     if (p.place === 'textbox') { add('textBoxes', p.text, p.page); continue; }
     if (p.place !== 'text') continue;
     if (section === 'titlePage' && p.page !== null && p.page > 1) section = 'body';
     for (const line of p.text.split('\n')) {
-      const bare = line.trim().replace(/^(?:\d+(?:\.\d+)*\.?|[IVX]+\.|[A-Z]\.)\s+/, '').replace(/[:.]$/, ''), heading = headings.has(line.trim());
-      const starts: Section | null = appendixStart.test(bare) && (heading || bare.length < 60) ? 'appendices' : referencesStart.test(bare) ? 'references' : contentsStart.test(bare) ? 'contents' : sectionStart.test(bare) || (heading && (section as Section) !== 'appendices') ? 'body' : null;
+      // Without marked headings nobody knows where an abstract ends, so it counts as running text.
+      const heading = headings.has(line.trim());
+      const named = sectionNamed(line, heading ? 80 : 0) ?? appendixWithName(line), starts: WordPart | null = named ? (named.part === 'abstract' && headings.size === 0 ? 'body' : named.part) : heading && section !== 'appendices' ? 'body' : null;
       if (starts && !(section === 'contents' && /[.…]{3,}|\d+$/.test(line.trim()))) { section = starts; add('headings', line, p.page); continue; }
       if (heading) { add('headings', line, p.page); continue; }
       if (section === 'body' && captionStart.test(line)) { add('captions', line, p.page); continue; }
-      add(section === 'body' && p.indented ? 'quotations' : section, line, p.page);
+      add(section === 'body' && p.inTable ? 'tables' : section === 'body' && p.indented ? 'quotations' : section, line, p.page);
     }
   }
   const lines = billParts.flatMap(({ part }): BillLine[] => { const s = sums.get(part); return s ? [{ part, words: s.words, pages: [...s.pages].sort((a, b) => a - b) }] : []; });
   return { lines, total: lines.reduce((n, l) => n + l.words, 0) };
 }
+
+/** “Appendix A: Raw data” is a heading wherever it stands alone on a short line. */
+const appendixWithName = (line: string): ReturnType<typeof sectionNamed> => { const named = sectionNamed(line, 50); return named?.part === 'appendices' ? named : null; };
 
 /** Whether the first page is a title page: few words, and more pages after it. */
 function titlePageOf(facts: DocumentFacts): boolean {

@@ -9,12 +9,14 @@ import { receiptJson, receiptPdf } from './receipt.ts';
 import { deskPage } from './page.ts';
 import { isFault, noFault, type Fault } from './faults.ts';
 import { receiptMail } from './mail.ts';
+import { Uploads } from './uploads.ts';
 
 const limits = { fileBytes: 110 << 20, files: 10, fields: 20, fieldBytes: 20_000, headerPairs: 100 };
 
 /** The practice desk: a simulated receiver. It takes what it was told to accept, refuses the rest with a reason, and issues a receipt. */
 export function deskRoutes(store = new DeskStore()): Router {
-  const router = Router();
+  const router = Router(), uploads = new Uploads(store);
+  router.use('/uploads', (req, res) => { req.url = req.originalUrl; uploads.handle(req, res); });
   router.get('/', (_, res) => { res.type('html').send(deskPage(store)); });
   router.get('/places', (_, res) => { res.json([...store.places.values()]); });
   router.put('/places/:id', json({ limit: '50kb' }), (req, res) => {
@@ -37,7 +39,7 @@ export function deskRoutes(store = new DeskStore()): Router {
   router.get('/mail', (_, res) => { res.json(store.submissions.filter((s) => s.byMail).map((s) => ({ id: s.id, subject: `Receipt ${s.id}` }))); });
   router.get('/mail/:id.eml', (req, res) => { const s = store.find(String(req.params.id)); if (s) res.type('message/rfc822').attachment(`receipt-${s.id}.eml`).send(receiptMail(s)); else refuse(res, 404, 'No such mail.'); });
   router.get('/submissions', (_, res) => { res.json(store.submissions.map((s) => ({ id: s.id, receivedAt: s.receivedAt, place: s.place.title, files: s.files.map((f) => f.name) }))); });
-  router.post('/submissions', (req, res) => { void receive(req, res, store); });
+  router.post('/submissions', (req, res) => { void receive(req, res, store, uploads); });
   router.get('/submissions/by-key/:key', (req, res) => { const s = store.byKey(String(req.params.key)); if (s) res.json({ id: s.id, ...receiptJson(s) }); else refuse(res, 404, 'Nothing was received under this key.'); });
   router.get('/submissions/:id/receipt.json', (req, res) => { const s = store.find(String(req.params.id)); if (!s) { refuse(res, 404, 'No such receipt.'); return; } if (!withheld(s, res)) res.json(receiptJson(s)); });
   router.get('/submissions/:id/receipt.pdf', (req, res) => {
@@ -70,17 +72,20 @@ function setFault(store: DeskStore, body: Record<string, unknown>): boolean {
 
 function readPlace(id: string, body: Record<string, unknown>): DeskPlace | null {
   const text = (v: unknown): string | null => (typeof v === 'string' && v.trim() ? v.trim().slice(0, 200) : null);
+  const count = (v: unknown): number | null => (typeof v === 'number' && v > 0 ? Math.round(v) : null);
   const title = text(body.title);
   if (!title) return null;
   const documents = Array.isArray(body.documents) ? (body.documents as DocumentDemand[]).slice(0, 10).map((d) => ({ label: text(d?.label), types: Array.isArray(d?.types) ? d.types.filter((t) => t in kindNames) : [] })) : [];
   return {
     id: id.slice(0, 80), title, documents, maxBytes: typeof body.maxBytes === 'number' && body.maxBytes > 0 ? body.maxBytes : null, opens: text(body.opens), due: text(body.due),
     attempts: body.attempts === 'unlimited' ? 'unlimited' : typeof body.attempts === 'number' ? body.attempts : null, keeps: body.keeps === 'all' || body.keeps === 'latest' ? body.keeps : null, declaration: body.declaration === true,
+    anonymous: body.anonymous === true, minWords: count(body.minWords), maxWords: count(body.maxWords), maxPages: count(body.maxPages),
+    parts: Array.isArray(body.parts) ? (body.parts as Record<string, unknown>[]).slice(0, 20).map((p) => ({ label: text(p?.label) ?? 'part', opens: text(p?.opens), due: text(p?.due) })) : [],
   };
 }
 
 /** Takes a submission in: fields first, then files. The same key never makes a second submission. */
-async function receive(req: Request, res: Response, store: DeskStore): Promise<void> {
+async function receive(req: Request, res: Response, store: DeskStore, uploads: Uploads): Promise<void> {
   const fields: Record<string, string> = {}, files: { name: string; bytes: Uint8Array; cut: boolean }[] = [], fault = store.takeFault(), whole = Number(req.headers['content-length'] ?? 0);
   let came = 0;
   try {
@@ -101,22 +106,30 @@ async function receive(req: Request, res: Response, store: DeskStore): Promise<v
       req.pipe(parser);
     });
   } catch { refuse(res, 400, 'The sending broke off: nothing was stored.'); return; }
-  const key = fields.key || randomUUID();
+  const key = fields.key || randomUUID(), ids = (fields.uploads ?? '').split(' ').filter(Boolean).slice(0, limits.files);
   const known = store.byKey(key);
-  if (known) { res.json({ id: known.id, again: true, ...receiptJson(known) }); return; }
+  if (known) { uploads.forget(ids); res.json({ id: known.id, again: true, ...receiptJson(known) }); return; }
   const place = store.places.get(fields.place ?? '');
   if (!place) { refuse(res, 404, 'There is no such place at this desk.'); return; }
+  // Files that came in pieces before, in the order in which they are named.
+  for (const id of ids) {
+    const file = uploads.take(id);
+    if (!file) { refuse(res, 409, 'A part of the set is missing at the desk. Send it again: it goes on where it broke off.'); return; }
+    files.push({ name: basename(file.name.replace(/\\/g, '/')).slice(0, 255) || 'unnamed', bytes: file.bytes, cut: false });
+  }
   const stored: StoredFile[] = [];
   const spoiled = spoil(files, fault.fault);
   for (const f of spoiled) {
     const facts = await readDocument(f.bytes, f.name);
     const text = facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join(' ').replace(/\s+/g, ' ').trim() : '';
-    stored.push({ name: f.name, bytes: f.bytes, sha256: createHash('sha256').update(f.bytes).digest('hex'), kind: sniffKind(f.bytes, f.name).kind, words: facts.words.ok ? facts.words.value : null, extract: text.split(' ').slice(0, 24).join(' ') });
+    stored.push({ name: f.name, bytes: f.bytes, sha256: createHash('sha256').update(f.bytes).digest('hex'), kind: sniffKind(f.bytes, f.name).kind, words: facts.words.ok ? facts.words.value : null, pages: facts.pages.ok ? facts.pages.value.length : facts.statedPages, extract: text.split(' ').slice(0, 24).join(' ') });
   }
-  const refusal = files.some((f) => f.cut) ? 'A file is larger than this desk takes.' : whyRefused(place, files.map((f) => ({ ...f, kind: sniffKind(f.bytes, f.name).kind })), fields, store);
+  // What came is judged, not what a faulty desk makes of it; its words and pages are those of the file that bears its bytes.
+  const refusal = files.some((f) => f.cut) ? 'A file is larger than this desk takes.' : whyRefused(place, files.map((f) => { const own = stored.find((s) => s.name === f.name && s.bytes.length === f.bytes.length); return { ...f, kind: sniffKind(f.bytes, f.name).kind, words: own?.words ?? null, pages: own?.pages ?? null }; }), fields, store);
   if (refusal) { refuse(res, 422, refusal); return; }
   const due = place.due ? instantOf(place.due, null, 'end') : null;
-  const submission = store.store({ key, place, receivedAt: DateTime.fromJSDate(store.now()).toUTC().set({ millisecond: 0 }).toISO({ suppressMilliseconds: true })!, files: stored, note: (fields.note ?? '').slice(0, 2000), late: due !== null && store.now().getTime() > due, draft: fault.fault === 'draft', receiptWaits: fault.fault === 'receiptDelayed' ? 2 : 0, byMail: fault.fault === 'mailOnly' });
+  const submission = store.store({ key, place, receivedAt: DateTime.fromJSDate(store.now()).toUTC().set({ millisecond: 0 }).toISO({ suppressMilliseconds: true })!, files: stored, part: openPart(place, store)?.label ?? null, note: (fields.note ?? '').slice(0, 2000), late: due !== null && store.now().getTime() > due, draft: fault.fault === 'draft', receiptWaits: fault.fault === 'receiptDelayed' ? 2 : 0, byMail: fault.fault === 'mailOnly' });
+  uploads.forget(ids);
   if (fault.fault === 'answerLost') { req.socket.destroy(); return; }
   res.status(201).json({ id: submission.id, ...receiptJson(submission) });
 }
@@ -132,12 +145,19 @@ function spoil<T extends { name: string; bytes: Uint8Array }>(files: T[], fault:
   return files;
 }
 
+/** The part of a place whose window is open now; null where there are no parts or none is open. */
+function openPart(place: DeskPlace, store: DeskStore): DeskPlace['parts'][number] | null {
+  const now = store.now().getTime(), at = (iso: string | null, edge: 'start' | 'end', without: number): number => (iso ? instantOf(iso, null, edge) ?? without : without);
+  return place.parts.find((p) => now >= at(p.opens, 'start', -Infinity) && now <= at(p.due, 'end', Infinity)) ?? null;
+}
+
 /** @param files - as they came over the line; a faulty desk may store something else and not notice */
-function whyRefused(place: DeskPlace, files: Pick<StoredFile, 'name' | 'bytes' | 'kind'>[], fields: Record<string, string>, store: DeskStore): string | null {
+function whyRefused(place: DeskPlace, files: Pick<StoredFile, 'name' | 'bytes' | 'kind' | 'words' | 'pages'>[], fields: Record<string, string>, store: DeskStore): string | null {
   const opens = place.opens ? instantOf(place.opens, null, 'start') : null, now = store.now().getTime();
   if (opens !== null && now < opens) return `This place opens on ${showInstant(place.opens!, null)}.`;
   const due = place.due ? instantOf(place.due, null, 'end') : null;
   if (due !== null && now > due) return `This place closed on ${showInstant(place.due!, null)}.`;
+  if (place.parts.length > 0 && !openPart(place, store)) return `No part of this place is open now: ${place.parts.map((p) => `${p.label}${p.opens ? ` from ${showInstant(p.opens, null)}` : ''}${p.due ? ` until ${showInstant(p.due, null)}` : ''}`).join('; ')}.`;
   if (typeof place.attempts === 'number' && store.attemptsAt(place.id) >= place.attempts) return 'No attempt is left at this place.';
   if (place.declaration && fields.declaration !== 'yes') return 'The declaration of own work is missing.';
   if (files.length === 0) return 'No file arrived.';
@@ -146,6 +166,9 @@ function whyRefused(place: DeskPlace, files: Pick<StoredFile, 'name' | 'bytes' |
   for (const f of files) {
     if (f.bytes.length === 0) return `“${f.name}” is empty.`;
     if (place.maxBytes !== null && f.bytes.length > place.maxBytes) return `“${f.name}” has ${showBytes(f.bytes.length)}; at most ${showBytes(place.maxBytes)} are taken.`;
+    if (/[<>:"|?*\u0000-\u001f]/.test(f.name)) return `“${f.name}” has a sign in its name that this desk does not take.`;
+    if (place.minWords !== null && f.words !== null && f.words < place.minWords) return `“${f.name}” has ${f.words} words; at least ${place.minWords} are asked for.`;
+    if (place.maxPages !== null && f.pages !== null && f.pages > place.maxPages) return `“${f.name}” has ${f.pages} pages; at most ${place.maxPages} are taken.`;
     const at = open.findIndex((d) => d.types.length === 0 || d.types.includes(f.kind));
     if (open.length > 0 && at < 0) return `“${f.name}” is ${kindNames[f.kind]}; this place takes ${[...new Set(place.documents.flatMap((d) => d.types))].map((t) => kindNames[t]).join(', ')}.`;
     open.splice(at, 1);

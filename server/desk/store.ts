@@ -3,9 +3,9 @@ import { noFault, type FaultState } from './faults.ts';
 import type { DocumentDemand, Kind } from '../../core/index.ts';
 
 /** A place where papers are handed in, with what it was told to accept. */
-export interface DeskPlace { id: string; title: string; documents: DocumentDemand[]; maxBytes: number | null; opens: string | null; due: string | null; attempts: number | 'unlimited' | null; keeps: 'latest' | 'all' | null; declaration: boolean }
-export interface StoredFile { name: string; bytes: Uint8Array; sha256: string; kind: Kind; words: number | null; extract: string }
-export interface DeskSubmission { id: string; key: string; place: DeskPlace; receivedAt: string; files: StoredFile[]; note: string; late: boolean; /** it is not handed in yet, whatever the list shows */ draft?: boolean; /** answers to receipt requests are withheld so many times */ receiptWaits?: number; /** the receipt lies in the mailbox only */ byMail?: boolean }
+export interface DeskPlace { id: string; title: string; documents: DocumentDemand[]; maxBytes: number | null; opens: string | null; due: string | null; attempts: number | 'unlimited' | null; keeps: 'latest' | 'all' | null; declaration: boolean; anonymous: boolean; minWords: number | null; maxWords: number | null; maxPages: number | null; /** windows of their own; empty: one window for all */ parts: { label: string; opens: string | null; due: string | null }[] }
+export interface StoredFile { name: string; bytes: Uint8Array; sha256: string; kind: Kind; words: number | null; pages: number | null; extract: string }
+export interface DeskSubmission { id: string; key: string; place: DeskPlace; receivedAt: string; files: StoredFile[]; /** the part whose window was open */ part: string | null; note: string; late: boolean; /** it is not handed in yet, whatever the list shows */ draft?: boolean; /** answers to receipt requests are withheld so many times */ receiptWaits?: number; /** the receipt lies in the mailbox only */ byMail?: boolean }
 
 const mostBytes = 300 << 20;
 

@@ -1,13 +1,14 @@
 import { TreemapChart } from 'echarts/charts';
 import { AriaComponent } from 'echarts/components';
-import { init, use as register, type ECharts } from 'echarts/core';
+import { use as register } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { anatomyGroups, showBytes, type Anatomy, type Failure } from '../../core/index.ts';
 import type { FileRow } from '../store/db.ts';
-import { workPool } from '../workers/client.ts';
+import { deskPool } from '../workers/client.ts';
 import { FailureNote } from './failure.tsx';
+import { useChart } from './use-chart.ts';
 
 register([TreemapChart, AriaComponent, SVGRenderer]);
 
@@ -19,7 +20,7 @@ export function AnatomyView({ file, mendTo }: { file: FileRow; mendTo: string })
   const [anatomy, setAnatomy] = useState<Anatomy | null>(null), [failure, setFailure] = useState<Failure | null>(null);
   useEffect(() => {
     setAnatomy(null); setFailure(null);
-    const job = workPool.run((api) => api.anatomy({ name: file.name, blob: file.blob }));
+    const job = deskPool.run((api) => api.anatomy({ name: file.name, blob: file.blob }));
     void job.outcome.then((o) => { if (o.ok) setAnatomy(o.value); else if (o.code !== 'stopped') setFailure(o); });
     return () => job.withdraw();
   }, [file.id, file.name, file.blob]);
@@ -45,33 +46,18 @@ export function AnatomyView({ file, mendTo }: { file: FileRow; mendTo: string })
 const share = (n: number, total: number): string => { const s = (100 * n) / Math.max(1, total); return s < 0.1 ? 'under 0.1 %' : `${s.toFixed(1)} %`; };
 
 function Treemap({ groups, total }: { groups: { line: string; bytes: number; parts: { label: string; bytes: number }[] }[]; total: number }) {
-  const box = useRef<HTMLDivElement>(null), chart = useRef<ECharts | null>(null);
-  useEffect(() => {
-    const c = init(box.current!, undefined, { renderer: 'svg' });
-    chart.current = c;
-    const watch = new ResizeObserver(() => c.resize());
-    watch.observe(box.current!);
-    return () => { watch.disconnect(); c.dispose(); chart.current = null; };
-  }, []);
-  useEffect(() => {
-    const draw = (): void => {
-      const css = getComputedStyle(document.documentElement), colour = (name: string): string => css.getPropertyValue(`--${name}`).trim();
-      chart.current?.setOption({
-        animation: false, aria: { enabled: true, label: { description: `What the file is made of, by bytes: ${groups.map((g) => `${g.line} ${share(g.bytes, total)}`).join(', ')}` } },
-        series: [{
-          type: 'treemap', left: 0, right: 0, top: 0, bottom: 0, roam: false, nodeClick: false, breadcrumb: { show: false }, visibleMin: 20,
-          label: { show: true, fontFamily: 'Source Sans 3 Variable, sans-serif', fontSize: 12, lineHeight: 16, color: colour('sheet'), overflow: 'truncate', formatter: (p: { name: string; value: number }) => `${p.name}\n${showBytes(p.value)}` },
-          upperLabel: { show: true, height: 20, fontFamily: 'Source Sans 3 Variable, sans-serif', fontSize: 12, color: colour('sheet'), formatter: (p: { name: string }) => p.name },
-          itemStyle: { borderColor: colour('ground'), borderWidth: 1, gapWidth: 1, borderRadius: 0 },
-          levels: [{ upperLabel: { show: false }, itemStyle: { borderWidth: 0, gapWidth: 2 } }, {}, {}],
-          data: groups.map((g, i) => ({ name: g.line, value: g.bytes, itemStyle: { color: colour(tones[i % tones.length]!), borderColor: colour(tones[i % tones.length]!) }, children: g.parts.map((p) => ({ name: p.label, value: p.bytes, itemStyle: { color: colour(tones[i % tones.length]!), borderColor: colour('ground') } })) })),
-        }],
-      } as never, true);
-    };
-    draw();
-    const scheme = matchMedia('(prefers-color-scheme: dark)');
-    scheme.addEventListener('change', draw);
-    return () => scheme.removeEventListener('change', draw);
-  }, [groups, total]);
+  const box = useChart(useCallback((chart, colour) => {
+    chart.setOption({
+      animation: false, aria: { enabled: true, label: { description: `What the file is made of, by bytes: ${groups.map((g) => `${g.line} ${share(g.bytes, total)}`).join(', ')}` } },
+      series: [{
+        type: 'treemap', left: 0, right: 0, top: 0, bottom: 0, roam: false, nodeClick: false, breadcrumb: { show: false }, visibleMin: 20,
+        label: { show: true, fontFamily: 'Source Sans 3 Variable, sans-serif', fontSize: 12, lineHeight: 16, color: colour('sheet'), overflow: 'truncate', formatter: (p: { name: string; value: number }) => `${p.name}\n${showBytes(p.value)}` },
+        upperLabel: { show: true, height: 20, fontFamily: 'Source Sans 3 Variable, sans-serif', fontSize: 12, color: colour('sheet'), formatter: (p: { name: string }) => p.name },
+        itemStyle: { borderColor: colour('ground'), borderWidth: 1, gapWidth: 1, borderRadius: 0 },
+        levels: [{ upperLabel: { show: false }, itemStyle: { borderWidth: 0, gapWidth: 2 } }, {}, {}],
+        data: groups.map((g, i) => ({ name: g.line, value: g.bytes, itemStyle: { color: colour(tones[i % tones.length]!), borderColor: colour(tones[i % tones.length]!) }, children: g.parts.map((p) => ({ name: p.label, value: p.bytes, itemStyle: { color: colour(tones[i % tones.length]!), borderColor: colour('ground') } })) })),
+      }],
+    } as never, true);
+  }, [groups, total]));
   return <div ref={box} style={{ height: 300, width: '100%' }} />;
 }

@@ -1,15 +1,15 @@
 import { Link } from 'react-router';
-import { useState } from 'react';
-import { groupDocket, verdictSentence, type GroupRow } from '../../core/docket/groups.ts';
+import { useMemo, useState } from 'react';
+import { groupDocket, mendable, verdictSentence, type GroupRow } from '../../core/docket/groups.ts';
 import { switchable, type DocketLine } from '../../core/index.ts';
 import { Mark } from './standing.tsx';
 
-const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'See fonts', ocr: 'See pages', join: 'Join', decrypt: 'See file' };
+const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'Embed', ocr: 'Read pages', join: 'Join', scan: 'Straighten', decrypt: 'See file' };
 
 /** The ledger that travels with the paper: asked, found, standing, remedy. It says whether the paper may go and what is next. */
-export function Docket({ lines, paperKey, stop, waiting, insisted, insist }: { lines: DocketLine[]; paperKey: string; stop: string; waiting: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
+export function Docket({ lines, reasons, paperKey, stop, waiting, insisted, insist }: { lines: DocketLine[]; reasons: Record<string, string>; paperKey: string; stop: string; waiting: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
   const [all, setAll] = useState(false);
-  const rows = groupDocket(lines), verdict = verdictSentence(rows);
+  const rows = useMemo(() => groupDocket(lines, reasons), [lines, reasons]), verdict = verdictSentence(rows);
   const documents = [...new Set(rows.map((r) => r.document))];
   const several = documents.filter((d) => d !== null).length > 1;
   const shown = rows.filter((r) => all || r.standing !== 'notAsked');
@@ -17,7 +17,7 @@ export function Docket({ lines, paperKey, stop, waiting, insisted, insist }: { l
     <section className="docket" aria-label="Docket">
       <div className="pad">
         <h2 className="serif" style={{ margin: 0, fontSize: '1.1rem' }}>Docket</h2>
-        <p aria-live="polite" className={verdict.mayGo ? 'is-met' : lines.some((l) => l.standing === 'notMet') ? 'is-notMet' : 'soft'} style={{ margin: '2px 0 0' }}>{waiting ? 'Reading…' : verdict.sentence}</p>
+        <p aria-live="polite" className={verdict.mayGo ? 'is-met' : rows.some((r) => r.standing === 'notMet' && r.reason === null) ? 'is-notMet' : 'soft'} style={{ margin: '2px 0 0' }}>{waiting ? 'Reading…' : verdict.sentence}</p>
       </div>
       <table className="ledger">
         <thead><tr><th>Asked</th><th>Found</th><th>Standing</th><th>Remedy</th></tr></thead>
@@ -38,11 +38,11 @@ export function Docket({ lines, paperKey, stop, waiting, insisted, insist }: { l
 
 function Row({ row, paperKey, here, insisted, insist }: { row: GroupRow; paperKey: string; here: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
   const open = row.standing === 'notMet' || row.standing === 'look' || row.standing === 'unread';
-  const stop = row.standing === 'unread' ? 'bring' : row.mend ? (['convert', 'rename', 'clean', 'redact', 'shrink'].includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
+  const stop = row.standing === 'unread' ? 'bring' : row.mend ? (mendable.includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
   return (
     <tr className={here ? 'here' : undefined}>
       <td title={row.asked ?? undefined}>{row.demand}</td>
-      <td className={row.id === 'name' ? 'mono' : undefined}>{row.found ?? ''}</td>
+      <td className={row.id === 'name' ? 'mono' : undefined}>{row.found ?? ''}{row.reason === null ? null : <div className="soft tiny">goes all the same: {row.reason}</div>}</td>
       <td><Mark standing={row.standing} /></td>
       <td>{open ? <Link className={`act is-${row.standing}`} to={`/papers/${paperKey}/${stop}${stop === 'check' ? `?about=${row.id}` : ''}`}>{row.standing === 'unread' ? 'Bring' : row.mend ? remedies[row.mend] ?? 'See' : 'See'}</Link> : row.standing === 'notAsked' && row.id in switchable && !insisted.includes(row.id) ? <button className="act" onClick={() => insist(row.id, true)}>Switch on</button> : insisted.includes(row.id) ? <button className="act" onClick={() => insist(row.id, false)}>Switch off</button> : row.standing === 'notAsked' ? <Link className="act" to={`/papers/${paperKey}/read`}>Settle</Link> : ''}</td>
     </tr>

@@ -4,8 +4,9 @@ import { useNavigate } from 'react-router';
 import type { Failure } from '../../core/index.ts';
 import type { FileRow, PaperRow } from '../store/db.ts';
 import { keepHandedIn } from '../store/send.ts';
-import { workPool } from '../workers/client.ts';
+import { deskPool } from '../workers/client.ts';
 import { FailureNote } from './failure.tsx';
+import { fileStem } from '../../core/naming/stem.ts';
 import { saveAs } from './save-as.ts';
 
 /** The common case that the set is handed in at another site by hand: exactly these files, what to do there, and the way back to Confirm. */
@@ -14,8 +15,8 @@ export function Elsewhere({ paper, files, ready }: { paper: PaperRow; files: Fil
   const write = async (): Promise<void> => {
     setFailure(null);
     const list = new Blob([todo(paper, files)], { type: 'text/plain' });
-    const o = await workPool.run((api) => api.pack([...files.map((f) => ({ path: `set/${f.name}`, blob: f.blob })), { path: 'what-to-do.txt', blob: list }])).outcome;
-    if (o.ok) saveAs(o.value, `hand-in-${(paper.brief.place ?? paper.title).replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 50)}.zip`); else setFailure(o);
+    const o = await deskPool.run((api) => api.pack([...files.map((f) => ({ path: `set/${f.name}`, blob: f.blob })), { path: 'what-to-do.txt', blob: list }])).outcome;
+    if (o.ok) saveAs(o.value, `${fileStem('hand-in', paper.brief.place ?? paper.title)}.zip`); else setFailure(o);
   };
   return (
     <details className="small" style={{ marginTop: 18, borderTop: '1px solid var(--hair)', paddingTop: 12 }}>

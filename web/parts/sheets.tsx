@@ -6,9 +6,10 @@ import type { Failure } from '../../core/index.ts';
 import type { Filter } from '../../core/scan/filters.ts';
 import type { Point, Quad } from '../../core/scan/raster.ts';
 import type { FileRow } from '../store/db.ts';
-import { keepScanned } from '../store/papers.ts';
+import { keepTogether } from '../store/papers.ts';
 import { asProgress, drawPool, workPool, type Running } from '../workers/client.ts';
 import { FailureNote } from './failure.tsx';
+import { moved, OrderList } from './order-list.tsx';
 import { Mark } from './standing.tsx';
 
 interface Sheet { corners: Quad; rotation: number; width: number; height: number; findings: { check: string; standing: 'stops' | 'look' | 'fine'; message: string }[] }
@@ -26,7 +27,7 @@ export function Sheets({ photos, name }: { photos: FileRow[]; name: string }) {
     return () => jobs.forEach((j) => j.withdraw());
     // Measured once a photo; what was set by hand stays.
   }, [key]);
-  const move = (by: number): void => { const to = at + by; if (to < 0 || to >= all.length) return; const ids = all.map((p) => p.id); [ids[at], ids[to]] = [ids[to]!, ids[at]!]; setOrder(ids); setAt(to); };
+  const move = (by: number): void => { const next = moved(all.map((p) => p.id), all.indexOf(chosen), by); if (next) { setOrder(next.ids); setAt(next.at); } };
   const change = (c: Partial<Sheet>): void => { if (sheet) setSheets({ ...sheets, [chosen.id]: { ...sheet, ...c } }); };
   const make = async (): Promise<void> => {
     setFailure(null);
@@ -35,7 +36,7 @@ export function Sheets({ photos, name }: { photos: FileRow[]; name: string }) {
     const o = await run.outcome;
     setJob(null);
     if (!o.ok) { if (o.code !== 'stopped') setFailure(o); return; }
-    await keepScanned(all, name, o.value.blob, o.value.pages.map((p) => ({ photo: p.photo, standing: p.standing, sharpness: p.sharpness })));
+    await keepTogether(all, name, o.value.blob, { mend: 'scan', parts: all.map((p) => p.id), pages: o.value.pages.map((p) => ({ photo: p.photo, standing: p.standing, sharpness: p.sharpness })) });
   };
   return (
     <section className="slot" aria-label="Photographed sheets">
@@ -43,15 +44,12 @@ export function Sheets({ photos, name }: { photos: FileRow[]; name: string }) {
       <p className="soft small" style={{ margin: '2px 0 10px' }}>Each is cut to its sheet, straightened and set upright. Pull the corners where they are not right; look at every page.</p>
       {failure ? <FailureNote failure={failure} /> : null}
       <div style={{ display: 'grid', gridTemplateColumns: 'minmax(190px, 240px) 1fr', gap: 18 }}>
-        <ol className="plain" aria-label="Order of the pages" style={{ margin: 0 }}>
-          {all.map((p, i) => { const s = sheets[p.id], worst = s?.findings.find((f) => f.standing === 'stops') ?? s?.findings.find((f) => f.standing === 'look'); return (
-            <li key={p.id} className={`finding${p.id === chosen.id ? ' chosen' : ''}`}>
-              <button className="pick" aria-pressed={p.id === chosen.id} onClick={() => setAt(i)} onKeyDown={(e) => { if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) { e.preventDefault(); move(e.key === 'ArrowUp' ? -1 : 1); } }}><span className="mono tiny">{i + 1}. {p.name}</span><br />{s ? <Mark standing={worst ? (worst.standing === 'stops' ? 'notMet' : 'look') : 'met'} word={worst ? (worst.standing === 'stops' ? 'take it again' : 'look') : 'clear'} /> : <span className="soft tiny">looking…</span>}</button>
-            </li>); })}
-        </ol>
+        <OrderList label="Order of the pages" items={all} at={all.indexOf(chosen)} choose={setAt} move={move}>
+          {(p) => { const s = sheets[p.id], worst = s?.findings.find((f) => f.standing === 'stops') ?? s?.findings.find((f) => f.standing === 'look'); return s ? <Mark standing={worst ? (worst.standing === 'stops' ? 'notMet' : 'look') : 'met'} word={worst ? (worst.standing === 'stops' ? 'take it again' : 'look') : 'clear'} /> : <span className="soft tiny">looking…</span>; }}
+        </OrderList>
         <div style={{ minWidth: 0 }}>
           <Corners key={chosen.id} file={chosen} sheet={sheet} change={(corners) => change({ corners })} />
-          <div className="row small" style={{ marginTop: 8 }}><button className="act" disabled={at === 0} onClick={() => move(-1)}>earlier</button><button className="act" disabled={at >= all.length - 1} onClick={() => move(1)}>later</button><span className="soft">or Alt with the arrow keys</span><button className="act" disabled={!sheet} onClick={() => change({ rotation: (sheet!.rotation + 90) % 360 })}>turn it</button>{sheet ? <span className="soft">turned by {sheet.rotation}°</span> : null}</div>
+          <div className="row small" style={{ marginTop: 8 }}><button className="act" disabled={!sheet} onClick={() => change({ rotation: (sheet!.rotation + 90) % 360 })}>turn it</button>{sheet ? <span className="soft">turned by {sheet.rotation}°</span> : null}</div>
           {sheet?.findings.map((f) => <p key={f.message} className={`small ${f.standing === 'stops' ? 'is-notMet' : 'is-look'}`} style={{ margin: '4px 0 0' }}>{f.message}</p>)}
         </div>
       </div>

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import { changePaper } from '../store/papers.ts';
 import type { PaperRow } from '../store/db.ts';
-import { workPool } from '../workers/client.ts';
+import { deskPool } from '../workers/client.ts';
 
 /** Supplied templates: kept so that an unchanged one, or its name, is noticed. */
 export function TemplatesPart({ paper }: { paper: PaperRow }) {
@@ -9,7 +9,7 @@ export function TemplatesPart({ paper }: { paper: PaperRow }) {
   const add = async (files: File[]): Promise<void> => {
     const added: PaperRow['templates'] = [];
     for (const file of files) {
-      const read = await workPool.run((api) => api.plainText({ name: file.name, blob: file })).outcome;
+      const read = await deskPool.run((api) => api.plainText({ name: file.name, blob: file })).outcome;
       added.push({ name: file.name, text: read.ok ? read.value : '' });
       setSaid(read.ok ? null : `${read.message} Its name is kept all the same.`);
     }

@@ -1,9 +1,10 @@
 import { CustomChart, type CustomSeriesOption } from 'echarts/charts';
 import { AriaComponent, GridComponent } from 'echarts/components';
-import { init, use as register, type ECharts } from 'echarts/core';
+import { use as register } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { DateTime } from 'luxon';
-import { useEffect, useRef } from 'react';
+import { useCallback } from 'react';
+import { useChart } from './use-chart.ts';
 
 register([CustomChart, GridComponent, AriaComponent, SVGRenderer]);
 
@@ -14,59 +15,43 @@ interface Drawn { value: [number, number, number]; what: RulerSpan['kind'] | Rul
 
 /** Now, windows, waiting times and deadlines on one line of time. A picture of facts that stand as text beside it. */
 export function TimeRuler({ spans, points, now, from, to, zone, label, height = 92 }: { spans: RulerSpan[]; points: RulerPoint[]; now: number; from: number; to: number; zone: string; label: string; height?: number }) {
-  const box = useRef<HTMLDivElement>(null), chart = useRef<ECharts | null>(null);
-  useEffect(() => {
-    const node = box.current!;
-    const c = init(node, undefined, { renderer: 'svg' });
-    chart.current = c;
-    const watch = new ResizeObserver(() => c.resize());
-    watch.observe(node);
-    return () => { watch.disconnect(); c.dispose(); chart.current = null; };
-  }, []);
-  useEffect(() => {
-    const draw = (): void => {
-      const css = getComputedStyle(document.documentElement), colour = (name: string): string => css.getPropertyValue(`--${name}`).trim();
-      const data: Drawn[] = [
-        ...spans.map((s): Drawn => ({ value: [s.from, s.to, 0], what: s.kind, label: '', row: 0 })),
-        ...spread(points, from, to).map(({ point, row }): Drawn => ({ value: [point.at, point.at, 0], what: point.kind, label: point.label, row })),
-        { value: [now, now, 0], what: 'now', label: 'now', row: 0 },
-      ];
-      const width = box.current!.clientWidth, marks = ticks(from, to, zone);
-      chart.current?.setOption({
-        animation: false, aria: { enabled: true, label: { description: label } },
-        grid: { left: 0, right: 0, top: 0, bottom: 0 }, yAxis: { show: false, min: 0, max: 1 },
-        xAxis: { type: 'value', min: from, max: to, show: false },
-        series: [{
-          type: 'custom', data: data as never, encode: { x: [0, 1] }, clip: true, silent: true,
-          renderItem: ((_params: unknown, api: { value(i: number): number; coord(p: number[]): number[] }, ...rest: unknown[]) => {
-            void rest;
-            const index = (_params as { dataIndex: number }).dataIndex, d = data[index]!;
-            const x0 = api.coord([Math.max(from, api.value(0)), 0])[0]!, x1 = api.coord([Math.min(to, api.value(1)), 0])[0]!, middle = height - 34;
-            if (d.what === 'open' || d.what === 'wait' || d.what === 'office') return { type: 'rect', shape: { x: x0, y: d.what === 'office' ? middle + 5 : middle - 10, width: Math.max(1, x1 - x0), height: d.what === 'office' ? 5 : 20 }, style: { fill: d.what === 'wait' ? hatch(colour('ochre')) : colour(d.what === 'open' ? 'sea' : 'soft'), opacity: d.what === 'open' ? 0.14 : d.what === 'wait' ? 0.8 : 0.5 } };
-            const strong = d.what === 'due' || d.what === 'now', tone = d.what === 'due' ? colour('thread') : d.what === 'now' ? colour('ink') : colour('soft');
-            const right = x0 > width - 130;
-            return { type: 'group', children: [
-              { type: 'line', shape: { x1: x0, x2: x0, y1: d.what === 'now' ? 4 : middle - 12, y2: d.what === 'now' ? height - 14 : middle + 12 }, style: { stroke: tone, lineWidth: strong ? 2 : 1.2 } },
-              { type: 'text', style: { text: d.label, x: x0 + (right ? -5 : 5), y: d.what === 'now' ? height - 20 : middle - 24 - d.row * 15, fill: tone, font: `${strong ? 600 : 400} 12px 'Source Sans 3 Variable', sans-serif`, align: right ? 'right' : 'left', verticalAlign: 'middle' } },
-            ] };
-          }) as unknown as CustomSeriesOption['renderItem'],
-        }, {
-          type: 'custom', data: marks as never, encode: { x: [0] }, silent: true,
-          renderItem: ((params: { dataIndex: number }, api: { value(i: number): number; coord(p: number[]): number[] }) => {
-            const x = api.coord([api.value(0), 0])[0]!, middle = height - 34;
-            return { type: 'group', children: [
-              { type: 'line', shape: { x1: x, x2: x, y1: middle - 3, y2: middle + 3 }, style: { stroke: colour('soft') } },
-              { type: 'text', style: { text: marks[params.dataIndex]![1], x, y: middle + 18, fill: colour('soft'), font: "12px 'Source Sans 3 Variable', sans-serif", align: 'center', verticalAlign: 'middle' } },
-            ] };
-          }) as unknown as CustomSeriesOption['renderItem'],
-        }],
-      }, true);
-    };
-    draw();
-    const scheme = new MutationObserver(draw);
-    scheme.observe(document.documentElement, { attributes: true, attributeFilter: ['data-scheme'] });
-    return () => scheme.disconnect();
-  }, [spans, points, now, from, to, zone, label, height]);
+  const box = useChart(useCallback((chart, colour, width) => {
+    const data: Drawn[] = [
+      ...spans.map((s): Drawn => ({ value: [s.from, s.to, 0], what: s.kind, label: '', row: 0 })),
+      ...spread(points, from, to).map(({ point, row }): Drawn => ({ value: [point.at, point.at, 0], what: point.kind, label: point.label, row })),
+      { value: [now, now, 0], what: 'now', label: 'now', row: 0 },
+    ];
+    const marks = ticks(from, to, zone);
+    chart.setOption({
+      animation: false, aria: { enabled: true, label: { description: label } },
+      grid: { left: 0, right: 0, top: 0, bottom: 0 }, yAxis: { show: false, min: 0, max: 1 },
+      xAxis: { type: 'value', min: from, max: to, show: false },
+      series: [{
+        type: 'custom', data: data as never, encode: { x: [0, 1] }, clip: true, silent: true,
+        renderItem: ((_params: unknown, api: { value(i: number): number; coord(p: number[]): number[] }, ...rest: unknown[]) => {
+          void rest;
+          const index = (_params as { dataIndex: number }).dataIndex, d = data[index]!;
+          const x0 = api.coord([Math.max(from, api.value(0)), 0])[0]!, x1 = api.coord([Math.min(to, api.value(1)), 0])[0]!, middle = height - 34;
+          if (d.what === 'open' || d.what === 'wait' || d.what === 'office') return { type: 'rect', shape: { x: x0, y: d.what === 'office' ? middle + 5 : middle - 10, width: Math.max(1, x1 - x0), height: d.what === 'office' ? 5 : 20 }, style: { fill: d.what === 'wait' ? hatch(colour('ochre')) : colour(d.what === 'open' ? 'sea' : 'soft'), opacity: d.what === 'open' ? 0.14 : d.what === 'wait' ? 0.8 : 0.5 } };
+          const strong = d.what === 'due' || d.what === 'now', tone = d.what === 'due' ? colour('thread') : d.what === 'now' ? colour('ink') : colour('soft');
+          const right = x0 > width - 130;
+          return { type: 'group', children: [
+            { type: 'line', shape: { x1: x0, x2: x0, y1: d.what === 'now' ? 4 : middle - 12, y2: d.what === 'now' ? height - 14 : middle + 12 }, style: { stroke: tone, lineWidth: strong ? 2 : 1.2 } },
+            { type: 'text', style: { text: d.label, x: x0 + (right ? -5 : 5), y: d.what === 'now' ? height - 20 : middle - 24 - d.row * 15, fill: tone, font: `${strong ? 600 : 400} 12px 'Source Sans 3 Variable', sans-serif`, align: right ? 'right' : 'left', verticalAlign: 'middle' } },
+          ] };
+        }) as unknown as CustomSeriesOption['renderItem'],
+      }, {
+        type: 'custom', data: marks as never, encode: { x: [0] }, silent: true,
+        renderItem: ((params: { dataIndex: number }, api: { value(i: number): number; coord(p: number[]): number[] }) => {
+          const x = api.coord([api.value(0), 0])[0]!, middle = height - 34;
+          return { type: 'group', children: [
+            { type: 'line', shape: { x1: x, x2: x, y1: middle - 3, y2: middle + 3 }, style: { stroke: colour('soft') } },
+            { type: 'text', style: { text: marks[params.dataIndex]![1], x, y: middle + 18, fill: colour('soft'), font: "12px 'Source Sans 3 Variable', sans-serif", align: 'center', verticalAlign: 'middle' } },
+          ] };
+        }) as unknown as CustomSeriesOption['renderItem'],
+      }],
+    }, true);
+  }, [spans, points, now, from, to, zone, label, height]));
   return <div ref={box} role="img" aria-label={label} style={{ height, border: '1px solid var(--rule)', background: 'var(--sheet)' }} />;
 }
 

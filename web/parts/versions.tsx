@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { groundWords, showName, type Failure, type Versions } from '../../core/index.ts';
 import type { FileRow } from '../store/db.ts';
-import { workPool } from '../workers/client.ts';
+import { deskPool } from '../workers/client.ts';
 import { FailureNote } from './failure.tsx';
 
 /** Which of two versions is newer, on what that rests, and what changed between them. */
@@ -13,7 +13,7 @@ export function VersionsView({ first, second, take, close }: { first: FileRow; s
   useEffect(() => {
     let wanted = true;
     setRead(null); setFailure(null);
-    const job = workPool.run((api) => api.versions({ name: first.name, blob: first.blob }, { name: second.name, blob: second.blob }, [first.fileTime ?? null, second.fileTime ?? null]));
+    const job = deskPool.run((api) => api.versions({ name: first.name, blob: first.blob }, { name: second.name, blob: second.blob }, [first.fileTime ?? null, second.fileTime ?? null]));
     void job.outcome.then((o) => { if (!wanted) return; if (o.ok) setRead(o.value); else setFailure(o); });
     return () => { wanted = false; job.stop(); };
   }, [first, second]);
@@ -43,7 +43,7 @@ export function VersionsView({ first, second, take, close }: { first: FileRow; s
 const says: Record<string, string> = { savedInside: 'one is an earlier state inside the other', revisionIds: 'editing sessions that left a trace', changesAccepted: 'tracked changes still open', saves: 'times saved', editingTime: 'time spent editing', modified: 'last change, as stored in the file', leftovers: 'places left to fill in', comments: 'comments left', textDate: 'date on the first page', nameMark: 'its name', fileTime: 'last change on disk' };
 
 /** What stayed is folded away beyond a few words, so that every change fits the eye. */
-function ChangedText({ changes }: { changes: Versions['changes'] }) {
+export function ChangedText({ changes }: { changes: Versions['changes'] }) {
   const [shown, setShown] = useState(200);
   const parts = changes.stretches;
   if (changes.added + changes.removed === 0) return null;

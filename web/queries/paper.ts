@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useRef, useState } from 'react';
-import { docketOfBrief, fail, type DocketLine, type Failure } from '../../core/index.ts';
+import { docketOfBrief, fail, succeed, type DocketLine, type Failure, type Outcome } from '../../core/index.ts';
 import { db, readDetails, type CheckRow, type FileRow, type PaperRow, type ReceiptRow, type SubmissionRow } from '../store/db.ts';
-import { asProgress, workPool, type Running } from '../workers/client.ts';
+import { standingOf } from '../store/receipts.ts';
+import { asProgress, workPool } from '../workers/client.ts';
 import type { OpenCounts, Stop } from '../parts/thread.tsx';
+import { mendable } from '../../core/docket/groups.ts';
 
 /** The present minute; screens that show time left follow it. */
 export function useNow(): number {
@@ -27,7 +29,7 @@ export interface CheckState { row: CheckRow | null; fresh: boolean; running: boo
 export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | undefined): CheckState {
   const details = useDetails();
   const [progress, setProgress] = useState<CheckState['progress']>(null);
-  const [running, setRunning] = useState<Running<unknown> | null>(null);
+  const [running, setRunning] = useState<{ stop: () => void } | null>(null);
   const kept = useLiveQuery(async () => (paper ? (await db.checks.get(paper.id)) ?? null : null), [paper?.id]);
   const current = files ? currentFiles(files) : [];
   const { evidence: _, ...asked } = paper?.brief ?? { evidence: [] };
@@ -36,21 +38,42 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
   const latest = useRef(key);
   latest.current = key;
   const ready = !!paper && files !== undefined && details !== undefined && kept !== undefined && current.length > 0 && !current.some((f) => f.reading);
+  // Pictures that were left for later, also by a window that was closed meanwhile.
+  const pending = kept?.key === key && kept.result.picturesUnread > 0, known = kept;
   const query = useQuery({
-    queryKey: ['check', paper?.id, key], enabled: ready && kept?.key !== key, retry: false, staleTime: 0, gcTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false,
+    queryKey: ['check', paper?.id, key], enabled: ready && (kept?.key !== key || pending), retry: false, staleTime: 0, gcTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false,
     queryFn: async () => {
       const started = performance.now();
-      const job = workPool.run((api) => api.check(current.map((f) => ({ name: f.name, blob: f.blob })), { brief: paper!.brief, details: details ?? null, now: Date.now(), templates: paper!.templates, insisted: paper!.insisted, matching: current.map((f) => (f.slot === null ? null : paper!.brief.documents[f.slot] ?? null)) }, asProgress((done, of, what) => setProgress({ done, of, what }))));
-      setRunning(job);
-      const outcome = await job.outcome;
+      const handed = current.map((f) => ({ name: f.name, blob: f.blob }));
+      const options = { brief: paper!.brief, details: details ?? null, now: Date.now(), templates: paper!.templates, insisted: paper!.insisted, matching: current.map((f) => (f.slot === null ? null : paper!.brief.documents[f.slot] ?? null)) };
+      /** One round: the files are read side by side, then judged together. The writing in pictures takes seconds and comes in a round of its own. */
+      const round = async (pictures: boolean): Promise<Outcome<CheckRow['result']>> => {
+        let read = 0, halt = false;
+        const running = new Set<{ stop: () => void }>();
+        setRunning({ stop: () => { halt = true; for (const r of running) r.stop(); } });
+        // Pictures go one file after the other, so that a seat stays free for what the student does meanwhile.
+        const asked = await workPool.run((api) => api.notKnown(current.map((f) => ({ sha256: f.sha256, name: f.name })), pictures)).outcome, open = asked.ok ? asked.value.map((i) => handed[i]!) : handed;
+        const know = (f: (typeof handed)[number]) => { const r = workPool.run((api) => api.know(f, pictures)); running.add(r); return r.outcome.finally(() => { running.delete(r); setProgress({ done: ++read, of: open.length, what: pictures ? 'files, with the writing in pictures' : 'files' }); }); };
+        if (pictures) { for (const f of open) if (!halt) await know(f); } else if (open.length > 1) await Promise.all(open.map(know));
+        if (halt) return fail('stopped', null, 'Stopped before the end.', 'Start it again when you like; nothing was changed.');
+        const job = workPool.run((api) => api.check(handed, { ...options, pictures }, asProgress((done, of, what) => setProgress({ done, of, what }))));
+        setRunning(job);
+        return job.outcome;
+      };
+      const keep = async (outcome: Outcome<CheckRow['result']>): Promise<void> => { if (outcome.ok && latest.current === key) await db.checks.put({ paperKey: paper!.id, key, at: new Date().toISOString(), tookMs: Math.round(performance.now() - started), result: outcome.value }); };
+      let outcome = known?.key === key && known.result.picturesUnread > 0 ? succeed(known.result) : await round(false);
+      if (outcome.ok && outcome.value.picturesUnread > 0 && latest.current === key) {
+        await keep(outcome);
+        outcome = await round(true);
+      }
       setRunning(null);
       setProgress(null);
-      if (outcome.ok && latest.current === key) await db.checks.put({ paperKey: paper!.id, key, at: new Date().toISOString(), tookMs: Math.round(performance.now() - started), result: outcome.value });
+      await keep(outcome);
       return outcome.ok ? null : outcome;
     },
   });
   const failure = query.data ?? (query.error ? fail('unsupported', null, `The check broke off: ${query.error.message}.`, 'Try again.') : null);
-  return { row: current.length > 0 ? kept ?? null : null, fresh: kept?.key === key, running: query.isFetching, progress, failure: kept?.key === key ? null : failure, stop: () => running?.stop(), again: () => { void query.refetch(); } };
+  return { row: current.length > 0 ? kept ?? null : null, fresh: kept?.key === key, running: query.isFetching, progress, failure: kept?.key === key && !pending ? null : failure, stop: () => running?.stop(), again: () => { void query.refetch(); } };
 }
 
 /** The docket of a paper: from its check, or from the brief alone while no file is there. Declaring own work is a line of its own. */
@@ -68,16 +91,16 @@ export function progressOf(paper: PaperRow, files: FileRow[], docket: DocketLine
   const settled = paper.brief.documents.length > 0;
   const missing = paper.brief.documents.filter((_, i) => !current.some((f) => f.slot === i)).length || (settled ? 0 : current.length === 0 ? 1 : 0);
   const open = new Set(docket.filter((l) => l.standing === 'notMet').map((l) => `${l.id.split('.')[0]}${l.document}`)).size;
-  const mendable = new Set(docket.filter((l) => l.mend && ['convert', 'rename', 'clean', 'redact'].includes(l.mend) && l.standing !== 'met').map((l) => `${l.mend}|${l.document}`)).size;
+  const ready = new Set(docket.filter((l) => l.mend && mendable.includes(l.mend) && l.standing !== 'met').map((l) => `${l.mend}|${l.document}`)).size;
   // Files that no check has read yet are as open as findings.
   const unchecked = current.length > 0 && docket.some((l) => l.standing === 'unread' && l.found === 'no file yet');
-  const confirmed = receipts.some((r) => r.result.standing === 'confirmed');
+  const confirmed = receipts.some((r) => standingOf(r) === 'confirmed');
   if (confirmed) return { counts: { read: done, bring: done, check: done, mend: done, send: done, confirm: done }, next: 'confirm' };
   const counts: OpenCounts = {
     read: { passed: settled, note: settled ? '' : 'open' }, bring: { passed: missing === 0, note: missing > 0 ? `${missing} missing` : '' },
-    check: { passed: current.length > 0 && open === 0 && !unchecked, note: unchecked ? 'to do' : current.length > 0 && open > 0 ? `${open} open` : '' }, mend: { passed: current.length > 0 && !unchecked && count('notMet', /./) === 0, note: current.length > 0 && mendable > 0 ? `${mendable} ready` : '' },
+    check: { passed: current.length > 0 && open === 0 && !unchecked, note: unchecked ? 'to do' : current.length > 0 && open > 0 ? `${open} open` : '' }, mend: { passed: current.length > 0 && !unchecked && count('notMet', /./) === 0, note: current.length > 0 && ready > 0 ? `${ready} ready` : '' },
     compare: { passed: false, note: '' }, send: { passed: submissions.length > 0 || confirmed, note: '' }, confirm: { passed: confirmed, note: '' },
   };
-  const next: Stop = confirmed ? 'confirm' : !settled ? 'read' : missing > 0 ? 'bring' : unchecked ? 'check' : open > 0 ? (mendable > 0 ? 'mend' : 'check') : submissions.length > 0 ? 'confirm' : 'send';
+  const next: Stop = confirmed ? 'confirm' : !settled ? 'read' : missing > 0 ? 'bring' : unchecked ? 'check' : open > 0 ? (ready > 0 ? 'mend' : 'check') : submissions.length > 0 ? 'confirm' : 'send';
   return { counts, next };
 }

@@ -46,7 +46,7 @@ export function CheckStop({ paper, files, check, docket }: StopProps) {
   return (
     <>
       <div className="stop-head">
-        <h2>{check.row ? (stopsCount > 0 ? 'What stops it' : 'Nothing stops it') : 'Reading'}</h2>
+        <h2>{view !== 'places' ? views.find((v) => v.id === view)!.word : check.row ? (stopsCount > 0 ? 'What stops it' : 'Nothing stops it') : 'Reading'}</h2>
         <nav aria-label="View" className="row small" style={{ gap: 14 }}>{views.map((v) => <button key={v.id} className="act" aria-current={view === v.id ? 'page' : undefined} style={view === v.id ? { textDecorationColor: 'transparent', fontWeight: 600, color: 'var(--ink)' } : undefined} onClick={() => setSearch(v.id === 'places' ? {} : { view: v.id })}>{v.word}</button>)}</nav>
         <span className="soft tiny">{check.row ? `read in ${(check.row.tookMs / 1000).toFixed(1)} s on this machine, nothing left it` : ''}</span>
       </div>
@@ -60,7 +60,7 @@ export function CheckStop({ paper, files, check, docket }: StopProps) {
       {view !== 'places' && file ? (
         <div className="pad" style={{ maxWidth: 860 }}>
           {current.length > 1 ? <TextField select label="Document" value={file.id} onChange={(e) => setSearch({ view, file: e.target.value })} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ marginBottom: 14, maxWidth: 420 }} fullWidth>{current.map((f) => <option key={f.id} value={f.id}>{f.name}</option>)}</TextField> : null}
-          {view === 'inside' ? <AnatomyView file={file} mendTo={`/papers/${paper.id}/mend`} /> : bill ? <WordBillView bill={bill} brief={{ ...paper.brief, limits: { ...paper.brief.limits, ...(file.slot === null ? {} : withValues(paper.brief.documents[file.slot]?.limits ?? {})) } }} left={paper.uncounted ?? ['footnotes', 'textBoxes']} leave={(parts) => void changePaper(paper.id, { uncounted: parts })} /> : <p className="soft">The words of this file could not be counted.</p>}
+          {view === 'inside' ? <AnatomyView file={file} mendTo={`/papers/${paper.id}/mend`} /> : bill ? <WordBillView bill={bill} brief={{ ...paper.brief, limits: { ...paper.brief.limits, ...(file.slot === null ? {} : withValues(paper.brief.documents[file.slot]?.limits ?? {})) } }} settle={(counting) => void changePaper(paper.id, { brief: { ...paper.brief, counting } })} /> : <p className="soft">The words of this file could not be counted.</p>}
         </div>
       ) : <div className="two">
         <div className="pad" ref={list} style={{ maxHeight: '74vh', overflow: 'auto' }}>

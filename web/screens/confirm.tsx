@@ -8,9 +8,10 @@ import { Again } from '../parts/again.tsx';
 import { Evidence } from '../parts/evidence.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { Mark } from '../parts/standing.tsx';
+import { ChangedText } from '../parts/versions.tsx';
 import { useNow } from '../queries/paper.ts';
 import { db, type ReceiptRow, type SubmissionRow } from '../store/db.ts';
-import { compareReturned, keepReceipt } from '../store/receipts.ts';
+import { compareReturned, standingOf, keepReceipt } from '../store/receipts.ts';
 import type { StopProps } from './paper.tsx';
 
 const headline = { confirmed: 'Confirmed: the right paper arrived.', doubtful: 'Doubtful: the receipt leaves something open.', refuted: 'Refuted: the receipt does not speak of this paper.' } as const;
@@ -21,7 +22,7 @@ const wordOf = (field: string): string => { const [name, index] = field.split(/\
 export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) {
   const [trouble, setTrouble] = useState<string | null>(null), [busy, setBusy] = useState(false);
   const input = useRef<HTMLInputElement>(null), back = useRef<HTMLInputElement>(null), [pasted, setPasted] = useState('');
-  const now = useNow(), last = submissions.at(-1) ?? null, receipt = receipts.at(-1) ?? null;
+  const now = useNow(), last = submissions.at(-1) ?? null, receipt = receipts.at(-1) ?? null, standing = receipt ? standingOf(receipt) : null;
   const take = async (file: File, submission: SubmissionRow | null): Promise<void> => {
     setBusy(true);
     setTrouble(null);
@@ -45,12 +46,13 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
       const file = files.find((f) => f.id === id) ?? (await db.files.get(id));
       const response = await fetch(`/desk/submissions/${last!.deskId}/files/${i}`).catch(() => null);
       if (!response?.ok || !file) { setTrouble('What is stored could not be fetched from the desk.'); return; }
-      await compareReturned((await db.receipts.get(r.id))!, file, await response.blob(), file.name);
+      const trouble = await compareReturned((await db.receipts.get(r.id))!, file, await response.blob(), file.name);
+      if (trouble) { setTrouble(trouble); return; }
     }
   };
   return (
     <>
-      <div className="stop-head"><h2>{receipt ? headline[receipt.result.standing] : 'Wait for the receipt'}</h2>{receipt ? <Mark standing={receipt.result.standing === 'confirmed' ? 'met' : receipt.result.standing === 'doubtful' ? 'look' : 'notMet'} word={receipt.result.standing} /> : null}</div>
+      <div className="stop-head"><h2>{standing ? headline[standing] : 'Wait for the receipt'}</h2>{standing ? <Mark standing={standing === 'confirmed' ? 'met' : standing === 'doubtful' ? 'look' : 'notMet'} word={standing} /> : null}</div>
       <div className="pad">
         {!last && !receipt ? <p style={{ marginTop: 0 }}>Nothing has been sent from here yet. <Link className="act" to={`/papers/${paper.id}/send`}>Send it</Link>, or, if you handed it in elsewhere, bring the receipt.</p> : null}
         {last ? <p className="small" style={{ marginTop: 0 }}>Sent {new Date(last.at).toLocaleString('en-GB')} to “{last.place}”, {last.fileIds.length} {last.fileIds.length === 1 ? 'file' : 'files'}. {last.deskId ? <>The desk answered <span className="mono">{last.deskId}</span>.</> : 'It was handed in at another site: bring its receipt.'} Seeing it listed is not enough: read the receipt.</p> : null}
@@ -75,13 +77,25 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
           <div className="pad">
             <p className="soft tiny" style={{ margin: 0 }}>From <span className="mono">{receipt.name}</span>, read {new Date(receipt.at).toLocaleString('en-GB')}.</p>
             <h3 className="group-name">What arrived</h3>
-            {receipt.returned.length === 0 ? <p className="soft small" style={{ marginTop: 0 }}>{last?.deskId ? 'Fetch what the desk stored' : 'Download what is stored there'} and compare it with what you meant to send.</p> : receipt.returned.map((r) => <p key={r.fileId} style={{ margin: '4px 0' }}><span className="mono">{r.name}</span>, {showBytes(r.bytes)}: <Mark standing={r.same ? 'met' : 'notMet'} word={r.same ? 'the same, byte for byte' : 'not the same bytes'} /></p>)}
-            {last?.deskId ? <Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => void fetchBack(receipt)}>Fetch and compare</Button> : <><input ref={back} type="file" hidden aria-label="Bring what arrived" onChange={(e) => { const f = e.target.files?.[0], own = files.filter((x) => receipt.fileIds.includes(x.id)); if (f) void compareReturned(receipt, own.find((x) => x.name === f.name) ?? own[0]!, f, f.name); e.target.value = ''; }} /><Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => back.current?.click()}>Bring the copy that you downloaded there</Button></>}
+            {receipt.returned.length === 0 ? <p className="soft small" style={{ marginTop: 0 }}>{last?.deskId ? 'Fetch what the desk stored' : 'Download what is stored there'} and compare it with what you meant to send.</p> : receipt.returned.map((r) => <ArrivedLine key={r.fileId} returned={r} />)}
+            {last?.deskId ? <Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => void fetchBack(receipt)}>Fetch and compare</Button> : <><input ref={back} type="file" hidden aria-label="Bring what arrived" onChange={(e) => { const f = e.target.files?.[0], own = files.filter((x) => receipt.fileIds.includes(x.id)); if (f) void compareReturned(receipt, own.find((x) => x.name === f.name) ?? own[0]!, f, f.name).then((t) => { if (t) setTrouble(t); }); e.target.value = ''; }} /><Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => back.current?.click()}>Bring the copy that you downloaded there</Button></>}
           </div>
         </>
       ) : null}
       <div className="pad" style={{ paddingTop: 0 }}>{submissions.length > 0 ? <Again paper={paper} submissions={submissions} receipts={receipts} now={now} /> : null}<Evidence paper={paper} />{submissions.length > 0 || receipt ? <Afterwards key={paper.id} paper={paper} /> : null}</div>
     </>
+  );
+}
+/** One file that came back: its bytes, or what its words and pages say where the receiver wrote it anew. */
+function ArrivedLine({ returned: { name, bytes, same, arrived } }: { returned: ReceiptRow['returned'][number] }) {
+  const pages = arrived?.pages, alike = pages ? pages.sent === pages.arrived && pages.differing.length === 0 : null;
+  const word = same ? 'the same, byte for byte' : arrived?.standing === 'sameContent' ? `written anew by the receiver: the same words${alike ? `, and all ${pages!.sent} pages look the same` : ''}` : arrived?.changes ? `another text: ${arrived.changes.removed.toLocaleString('en')} words went, ${arrived.changes.added.toLocaleString('en')} came` : 'not the same bytes';
+  return (
+    <div style={{ margin: '4px 0' }}>
+      <span className="mono">{name}</span>, {showBytes(bytes)}: <Mark standing={same ? 'met' : arrived?.standing === 'sameContent' ? 'look' : 'notMet'} word={word} />
+      {pages && !alike ? <p className="small is-notMet" style={{ margin: '2px 0' }}>{pages.sent !== pages.arrived ? `${pages.sent} pages were sent, ${pages.arrived} arrived. ` : ''}{pages.differing.length > 0 ? `Pages that look different: ${pages.differing.slice(0, 20).join(', ')}.` : ''}</p> : null}
+      {arrived?.changes && arrived.standing === 'other' ? <ChangedText changes={arrived.changes} /> : null}
+    </div>
   );
 }
 const mono = (field: string): string | undefined => (/^(fileNames|sha256|id)/.test(field) ? 'mono tiny' : undefined);

@@ -6,6 +6,7 @@ import { saveAs } from '../parts/save-as.ts';
 import { Top } from '../parts/top.tsx';
 import { useDetails } from '../queries/paper.ts';
 import { restoreBackup, writeBackup } from '../store/backup.ts';
+import { wipeDetails } from '../store/papers.ts';
 import { db } from '../store/db.ts';
 import { explainStoreError } from '../store/explain.ts';
 import { noDetails } from '../../core/index.ts';
@@ -31,7 +32,7 @@ function Form({ start }: { start: Details }) {
     const { parseDetails } = await import('../../core/brief/schema.ts');
     try { await db.settings.put({ key: 'details', value: parseDetails(details) }); setSaid({ text: 'Kept in this browser. Every paper is checked anew.', bad: false }); } catch (e) { setSaid({ text: explainStoreError(e), bad: true }); }
   };
-  const wipe = async (): Promise<void> => { await db.settings.delete('details'); setDetails(noDetails()); setSaid({ text: 'Your details are gone from this browser.', bad: false }); };
+  const wipe = async (): Promise<void> => { await wipeDetails(); setDetails(noDetails()); setSaid({ text: 'Your details are gone from this browser.', bad: false }); };
   return (
     <>
       <Top />

@@ -1,3 +1,4 @@
+import { standingOf } from '../store/receipts.ts';
 import Button from '@mui/material/Button';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { DateTime } from 'luxon';
@@ -11,7 +12,7 @@ import { Knots, stops } from '../parts/thread.tsx';
 import { dueFacts, type DueFacts } from '../parts/time-left.ts';
 import { Top } from '../parts/top.tsx';
 import { progressOf, useNow, usePapers } from '../queries/paper.ts';
-import { db, type PaperRow } from '../store/db.ts';
+import { db, type PaperRow, type ReceiptRow } from '../store/db.ts';
 import { startPaper } from '../store/papers.ts';
 
 const TimeRuler = lazy(() => import('../parts/time-ruler.tsx').then((m) => ({ default: m.TimeRuler })));
@@ -90,9 +91,9 @@ function asked(paper: PaperRow): string {
   const documents = b.documents.map((d) => `${b.documents.length === 1 ? 'one' : d.label ? `${d.label.toLowerCase()}:` : 'a'} ${d.types.map((t) => kindNames[t]).join(' or ')}`).join(', ');
   return [documents, b.anonymous ? 'anonymous' : '', b.similarityChecked ? 'similarity-checked' : ''].filter(Boolean).join(', ');
 }
-function stateOf(docket: Parameters<typeof groupDocket>[0], receipts: { result: { standing: string; fields: { id: string | null }; agreement: { standing: string }[] } }[], next: string, checked: boolean): { text: string; kind: string } {
+function stateOf(docket: Parameters<typeof groupDocket>[0], receipts: ReceiptRow[], next: string, checked: boolean): { text: string; kind: string } {
   const receipt = receipts.at(-1);
-  if (receipt) { const rows = receipt.result.agreement; return { text: `${receipt.result.standing[0]!.toUpperCase()}${receipt.result.standing.slice(1)}. Receipt ${receipt.result.fields.id ?? 'without a number'} agrees in ${rows.filter((a) => a.standing === 'agrees').length} of ${rows.length} points`, kind: receipt.result.standing === 'confirmed' ? 'is-met' : 'is-notMet' }; }
+  if (receipt) { const rows = receipt.result.agreement; const standing = standingOf(receipt); return { text: `${standing[0]!.toUpperCase()}${standing.slice(1)}. Receipt ${receipt.result.fields.id ?? 'without a number'} agrees in ${rows.filter((a) => a.standing === 'agrees').length} of ${rows.length} points`, kind: standing === 'confirmed' ? 'is-met' : 'is-notMet' }; }
   if (next === 'read') return { text: 'Not read yet. Paste the assignment', kind: 'soft' };
   if (!checked) return { text: 'Not checked yet. Look at Check', kind: 'soft' };
   const open = groupDocket(docket).filter((r) => r.standing === 'notMet');

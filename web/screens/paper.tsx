@@ -43,7 +43,7 @@ export function PaperScreen() {
       <p className="small" style={{ margin: '8px 0 0', minHeight: 22 }}>{due ? <>{due.over ? <strong className="is-notMet">Closed {due.dueText}</strong> : <><strong>Send by {due.sendByText}</strong> <span className="soft">due {due.dueText} · {due.leftText}</span></>}</> : <span className="soft">No due time is settled yet.</span>}</p>
       <Thread paperKey={id} here={stop} counts={progress.counts} />
       <div className="board">
-        <Docket lines={docket} paperKey={id} stop={stop} waiting={check.running && !check.row} insisted={paper.insisted} insist={(group, on) => void changePaper(id, { insisted: on ? [...paper.insisted, group] : paper.insisted.filter((g) => g !== group) })} />
+        <Docket lines={docket} reasons={paper.reasons} paperKey={id} stop={stop} waiting={check.running && !check.row} insisted={paper.insisted} insist={(group, on) => void changePaper(id, { insisted: on ? [...paper.insisted, group] : paper.insisted.filter((g) => g !== group) })} />
         <main><Suspense fallback={<p className="pad soft">Opening…</p>}>{rooms[stop](props)}</Suspense></main>
       </div>
     </>

@@ -11,7 +11,7 @@ import { TimePlanPart } from '../parts/time-plan.tsx';
 import { Wording } from '../parts/wording.tsx';
 import { changePaper } from '../store/papers.ts';
 import { explainStoreError } from '../store/explain.ts';
-import { workPool } from '../workers/client.ts';
+import { deskPool } from '../workers/client.ts';
 import type { StopProps } from './paper.tsx';
 
 /** Read: the assignment's own words, kept as they are, and beside them what they ask for. */
@@ -21,7 +21,7 @@ export function ReadStop({ paper, files }: StopProps) {
   const [field, setField] = useState<string | null>(null);
   const evidence = paper.brief.evidence;
   const readNow = async (wording: string): Promise<void> => {
-    const outcome = await workPool.run((api) => api.brief(wording, new Date().toISOString())).outcome;
+    const outcome = await deskPool.run((api) => api.brief(wording, new Date().toISOString())).outcome;
     if (!outcome.ok) { setTrouble(outcome); return; }
     setTrouble(null);
     try {
@@ -30,7 +30,7 @@ export function ReadStop({ paper, files }: StopProps) {
     } catch (e) { setTrouble({ message: explainStoreError(e), remedy: '' }); }
   };
   const drop = async (file: File): Promise<void> => {
-    const outcome = await workPool.run((api) => api.textOf({ name: file.name, blob: file })).outcome;
+    const outcome = await deskPool.run((api) => api.textOf({ name: file.name, blob: file })).outcome;
     if (outcome.ok) { setText(outcome.value); setTrouble(null); } else setTrouble(outcome);
   };
   const save = (brief: Brief): void => { void changePaper(paper.id, { brief }).catch((e: unknown) => setTrouble({ message: explainStoreError(e), remedy: '' })); };
@@ -66,8 +66,9 @@ export function ReadStop({ paper, files }: StopProps) {
 function titleFrom(wording: string): { title: string; course: string } {
   const lines = wording.split('\n').map((l) => l.trim()).filter(Boolean);
   const code = /\b[A-Z]{2,5}\s?\d{2,5}[A-Z]?\b/.exec(wording)?.[0] ?? '';
-  const first = (lines[0] ?? '').replace(code, '').replace(/^[\s:–—-]+|[\s:–—-]+$/g, '').slice(0, 80);
-  return { title: first || 'Untitled paper', course: code };
+  const first = (lines[0] ?? '').replace(code, '').replace(/^[\s:–—-]+|[\s:–—-]+$/g, '');
+  // A sentence that says what to do is no title.
+  return { title: first && first.length <= 80 && !/[.!?]$|^(?:please|submit|write|hand|upload|your)\b/i.test(first) ? first : 'Untitled paper', course: code };
 }
 function remarkText(r: Remark): string {
   const quotes = r.quotes.map((q) => `“${q.quote}”`).join(' and ');

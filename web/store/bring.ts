@@ -2,7 +2,7 @@ import { matchCandidates, type Brief, type Kind } from '../../core/index.ts';
 import { workPool } from '../workers/client.ts';
 import { db, newId, type FileRow, type PaperRow } from './db.ts';
 import { explainStoreError } from './explain.ts';
-import { logEvent } from './keep.ts';
+import { logEvents } from './keep.ts';
 
 /** A file on its way in: from disk, from the clipboard, out of an archive, or from another paper. */
 export interface Incoming { name: string; blob: Blob; fileTime: number | null; from?: string }
@@ -22,7 +22,7 @@ export async function bringFiles(paper: PaperRow, files: Incoming[], slot?: numb
   }));
   const kept = await keepRows(rows, failed);
   await lookAt(paper.brief, kept, slot);
-  for (const row of kept) await logEvent(paper.id, `Brought “${row.name}”${row.from ? ` from ${row.from}` : ''} (${row.bytes} bytes).`);
+  await logEvents(paper.id, kept.map((row) => `Brought “${row.name}”${row.from ? ` from ${row.from}` : ''} (${row.bytes} bytes).`));
   return { ids: kept.map((r) => r.id), failed };
 }
 
@@ -40,12 +40,17 @@ async function keepRows(rows: FileRow[], failed: Brought['failed']): Promise<Fil
 
 /** Kind, sum and first words of each, in the workers; then their places. */
 async function lookAt(brief: Brief, rows: FileRow[], slot?: number | null): Promise<void> {
+  // What was seen is written down a few times a second and not file by file: each writing draws the whole list anew.
+  const waiting = new Map<string, { kind: Kind; sha256: string }>();
+  const writeDown = async (): Promise<void> => { const rest = [...waiting].map(([key, changes]) => ({ key, changes })); waiting.clear(); if (rest.length > 0) await db.files.bulkUpdate(rest); };
+  const timer = setInterval(() => void writeDown(), 300);
   const seen = await Promise.all(rows.map(async (row) => {
     const glance = await workPool.run((api) => api.glance({ name: row.name, blob: row.blob })).outcome;
     const kind: Kind = glance.ok ? glance.value.kind : 'unknown';
-    await db.files.update(row.id, { kind, sha256: glance.ok ? glance.value.sha256 : '' });
+    waiting.set(row.id, { kind, sha256: glance.ok ? glance.value.sha256 : '' });
     return { row, kind, head: glance.ok ? glance.value.head : '' };
-  }));
+  })).finally(() => clearInterval(timer));
+  await writeDown();
   const paperKey = rows[0]?.paperKey;
   if (!paperKey) return;
   await db.transaction('rw', db.files, async () => {

@@ -1,10 +1,11 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Brief, Checked, Details, Kind, Proof, ReceiptResult, Remark } from '../../core/index.ts';
 import type { BriefPattern } from '../../core/brief/pattern.ts';
+import type { Arrived } from '../../core/verbs/arrived.ts';
 import type { ConversionProof } from '../../core/convert/prove.ts';
 
 export interface PaperRow { id: string; title: string; course: string; wording: string; wordingAt: string | null; brief: Brief; createdAt: string; reasons: Record<string, string>; declared: boolean; note: string;
-  /** what the reading of the wording remarked */ remarks: Remark[]; templates: { name: string; text: string }[]; /** lines of the docket that the student switched on */ insisted: string[]; /** parts of the word bill that do not count */ uncounted?: string[]; /** what came after the hand-in */ afterwards?: Afterwards }
+  /** what the reading of the wording remarked */ remarks: Remark[]; templates: { name: string; text: string }[]; /** lines of the docket that the student switched on */ insisted: string[]; /** what came after the hand-in */ afterwards?: Afterwards }
 /** Score, feedback and mark, as the student notes them down; dates as ISO 8601 days. */
 export interface Afterwards { score: string; scoreAt: string; feedbackDue: string; mark: string; remarks: string }
 /** A text to compare a paper with. */
@@ -16,7 +17,10 @@ export type Made =
   | { mend: 'redact'; taken: { page: number | null; text: string }[]; lost: string[] }
   | { mend: 'shrink'; before: number; after: number; pictures: { dpi: number; quality: number } | null; proof: { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null } }
   | { mend: 'settle'; what: string; words: { before: number; after: number; added: string[]; removed: string[] }; pagesSame: boolean }
-  | { mend: 'scan'; photos: string[]; pages: { photo: string; standing: 'stops' | 'look' | 'fine'; sharpness: number }[] }
+  | { mend: 'join'; parts: string[]; names: string[]; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
+  | { mend: 'scan'; parts: string[]; pages: { photo: string; standing: 'stops' | 'look' | 'fine'; sharpness: number }[] }
+  | { mend: 'embed'; done: { name: string; face: string }[]; left: { name: string }[]; proof: Proof }
+  | { mend: 'text-layer'; pages: { page: number; words: number; unsure: number }[]; proof: Proof }
   | { mend: 'rename'; was: string };
 /** One state of one file. A mend makes a new row that points to the one it came from; the original is never changed. */
 export interface FileRow {
@@ -26,7 +30,7 @@ export interface FileRow {
 }
 export interface CheckRow { paperKey: string; key: string; at: string; tookMs: number; result: Omit<Checked, 'facts'> }
 export interface SubmissionRow { id: string; paperKey: string; at: string; deskId: string; place: string; fileIds: string[]; receiptId: string | null; note: string }
-export interface ReceiptRow { id: string; paperKey: string; name: string; blob: Blob; at: string; submissionId: string | null; fileIds: string[]; result: ReceiptResult; returned: { fileId: string; same: boolean; name: string; bytes: number }[] }
+export interface ReceiptRow { id: string; paperKey: string; name: string; blob: Blob; at: string; submissionId: string | null; fileIds: string[]; result: ReceiptResult; returned: { fileId: string; same: boolean; name: string; bytes: number; /** where the bytes differ: what words and pages say */ arrived?: Arrived }[] }
 export interface EventRow { id?: number; paperKey: string; at: string; what: string }
 export interface SettingRow { key: 'details' | 'seeded' | 'speed'; value: unknown }
 
@@ -49,6 +53,8 @@ class Store extends Dexie {
     this.version(3).stores({ patterns: 'id' }).upgrade((t) => t.table('papers').toCollection().modify((p: Partial<PaperRow>) => { p.remarks ??= []; p.templates ??= []; p.insisted ??= []; }));
     // 4: texts to compare with.
     this.version(4).stores({ sources: 'id, paperKey' });
+    // 5: what was made of several files names them in one way.
+    this.version(5).stores({}).upgrade((t) => t.table('files').toCollection().modify((f: { made?: { mend: string; photos?: string[]; parts?: string[] } | null }) => { if (f.made?.photos) { f.made.parts = f.made.photos; delete f.made.photos; } }));
   }
 }
 export const db = new Store();

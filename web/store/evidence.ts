@@ -1,3 +1,4 @@
+import { fileStem } from '../../core/naming/stem.ts';
 import { db, type PaperRow } from './db.ts';
 
 /** Gathers what goes into a paper's evidence bag. The student's details are not among it; the papers themselves are as they were sent. */
@@ -28,5 +29,5 @@ export async function evidenceOf(paper: PaperRow): Promise<{ name: string; files
   if (check) put('record', 'docket.json', json({ at: check.at, docket: check.result.docket, reasons: paper.reasons }));
   if (paper.afterwards) put('record', 'afterwards.json', json(paper.afterwards));
   const at = new Date().toISOString();
-  return { name: `evidence-${paper.title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '').slice(0, 50) || 'paper'}`, files: out, info: { 'Source-Organization': 'Hand Over', 'External-Description': paper.title, 'External-Identifier': paper.id, 'Bag-Software-Agent': 'Hand Over' }, at };
+  return { name: fileStem('evidence', paper.title), files: out, info: { 'Source-Organization': 'Hand Over', 'External-Description': paper.title, 'External-Identifier': paper.id, 'Bag-Software-Agent': 'Hand Over' }, at };
 }

@@ -1,5 +1,5 @@
 import { emptyBrief, type Brief, type Kind } from '../../core/index.ts';
-import { workPool } from '../workers/client.ts';
+import { deskPool } from '../workers/client.ts';
 import { db, newId, type FileRow, type Made, type PaperRow } from './db.ts';
 import { logEvent } from './keep.ts';
 
@@ -28,7 +28,7 @@ export async function restoreFile(file: FileRow): Promise<void> { await db.files
 
 /** Keeps a mended copy in place of the one it was made from. */
 export async function keepMended(from: FileRow, made: Made, name: string, blob: Blob, kind: Kind): Promise<string> {
-  const glance = await workPool.run((api) => api.glance({ name, blob })).outcome;
+  const glance = await deskPool.run((api) => api.glance({ name, blob })).outcome;
   const id = newId();
   await db.transaction('rw', db.files, db.events, async () => {
     await db.files.update(from.id, { state: 'replaced' });
@@ -37,13 +37,13 @@ export async function keepMended(from: FileRow, made: Made, name: string, blob: 
   });
   return id;
 }
-/** Keeps the PDF that was made of several photos in their place; the photos stay behind it. */
-export async function keepScanned(photos: FileRow[], name: string, blob: Blob, pages: Extract<Made, { mend: 'scan' }>['pages']): Promise<void> {
-  const glance = await workPool.run((api) => api.glance({ name, blob })).outcome, first = photos[0]!, slot = photos.find((p) => p.slot !== null)?.slot ?? null;
+/** Keeps the PDF that was made of several files in their place; they stay behind it. */
+export async function keepTogether(parts: FileRow[], name: string, blob: Blob, made: Extract<Made, { parts: string[] }>): Promise<void> {
+  const glance = await deskPool.run((api) => api.glance({ name, blob })).outcome, first = parts[0]!, slot = parts.find((p) => p.slot !== null)?.slot ?? null;
   await db.transaction('rw', db.files, db.events, async () => {
-    for (const p of photos) await db.files.update(p.id, { state: 'replaced' });
-    await db.files.add({ ...first, id: newId(), name, blob, kind: 'pdf', slot, bytes: blob.size, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: first.id, made: { mend: 'scan', photos: photos.map((p) => p.id), pages }, state: 'current' });
-    await logEvent(first.paperKey, `Made “${name}” of ${photos.length} ${photos.length === 1 ? 'photo' : 'photos'}.`);
+    for (const p of parts) await db.files.update(p.id, { state: 'replaced' });
+    await db.files.add({ ...first, id: newId(), name, blob, kind: 'pdf', slot, bytes: blob.size, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: first.id, made, state: 'current' });
+    await logEvent(first.paperKey, `Made “${name}” of ${parts.length} ${parts.length === 1 ? 'file' : 'files'}.`);
   });
 }
 /** Takes a mend back: the copy it was made from is current again. */
@@ -52,7 +52,7 @@ export async function undoMend(file: FileRow): Promise<void> {
   const parent = file.parent;
   await db.transaction('rw', db.files, db.events, async () => {
     await db.files.update(file.id, { state: 'removed' });
-    for (const id of file.made?.mend === 'scan' ? file.made.photos : [parent]) await db.files.update(id, { state: 'current' });
+    for (const id of file.made && 'parts' in file.made ? file.made.parts : [parent]) await db.files.update(id, { state: 'current' });
     await logEvent(file.paperKey, `Took back: ${file.made?.mend ?? 'mend'} of “${file.name}”.`);
   });
 }
@@ -68,4 +68,11 @@ export async function removePaper(id: string): Promise<void> {
     for (const t of [db.files, db.submissions, db.receipts, db.events, db.sources] as const) await (t as typeof db.files).where({ paperKey: id }).delete();
     await db.checks.delete(id);
   });
+  // What was read of its files goes with them.
+  await deskPool.run((api) => api.forget()).outcome;
+}
+/** Takes the details away, and with them every check that names them. */
+export async function wipeDetails(): Promise<void> {
+  await db.settings.delete('details');
+  await db.checks.clear();
 }

@@ -1,5 +1,5 @@
 import type { Details } from '../../core/index.ts';
-import { workPool } from '../workers/client.ts';
+import { deskPool } from '../workers/client.ts';
 import { db } from './db.ts';
 import { bringFiles } from './bring.ts';
 import { confirmSlots, startPaper } from './papers.ts';
@@ -17,7 +17,7 @@ export async function seedDemo(): Promise<void> {
   const fetchFile = async (name: string): Promise<File> => new File([await (await fetch(`/demo/files/${encodeURIComponent(name)}`)).blob()], name);
   for (const paper of manifest.papers) {
     const id = await startPaper(paper.title, paper.course);
-    const read = await workPool.run((api) => api.brief(paper.wording, manifest.now)).outcome;
+    const read = await deskPool.run((api) => api.brief(paper.wording, manifest.now)).outcome;
     await db.papers.update(id, { wording: paper.wording, wordingAt: manifest.now, ...(read.ok ? { brief: read.value.brief, remarks: read.value.remarks } : {}) });
     const row = (await db.papers.get(id))!;
     await bringFiles(row, (await Promise.all(paper.files.map(fetchFile))).map((f) => ({ name: f.name, blob: f, fileTime: null })));

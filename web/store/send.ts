@@ -1,16 +1,17 @@
+import { defaultOptions, Upload } from 'tus-js-client';
 import { deliver, LineBroken, Refused, type Answer, type Line } from '../../core/send/deliver.ts';
 import type { PaperRow, FileRow, SubmissionRow } from './db.ts';
 import { db, newId } from './db.ts';
 import { logEvent } from './keep.ts';
 
-export interface SendProgress { sent: number; of: number; /** what is going on beside sending */ what?: 'asking' }
+export interface SendProgress { sent: number; of: number; /** at the pace so far */ secondsLeft?: number; /** what is going on beside sending */ what?: 'asking' }
 
 /** Sets the place up at the practice desk as the brief describes it: the desk takes what it is told to accept. */
 async function setUpPlace(paper: PaperRow): Promise<void> {
   const { brief } = paper;
   const response = await fetch(`/desk/places/${encodeURIComponent(paper.id)}`, {
     method: 'PUT', headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ title: brief.place ?? paper.title, documents: brief.documents, maxBytes: brief.limits.maxBytes, opens: brief.opens, due: brief.extension ?? brief.due, attempts: brief.attempts.allowed, keeps: brief.attempts.keeps, declaration: brief.declaration === true }),
+    body: JSON.stringify({ title: brief.place ?? paper.title, documents: brief.documents, maxBytes: brief.limits.maxBytes, opens: brief.opens, due: brief.extension ?? brief.due, attempts: brief.attempts.allowed, keeps: brief.attempts.keeps, declaration: brief.declaration === true, anonymous: brief.anonymous === true, minWords: brief.limits.minWords, maxWords: brief.limits.maxWords, maxPages: brief.limits.maxPages, parts: brief.parts }),
   });
   if (!response.ok) throw new Refused(`The practice desk could not be reached (${response.status}). Start the application with ./start and try again.`);
 }
@@ -43,24 +44,48 @@ export async function sendSet(paper: PaperRow, files: FileRow[], key: string, pr
   return row;
 }
 
-/** One sending over the line, with its progress in bytes. */
-function postSet(paper: PaperRow, files: FileRow[], key: string, progress: (p: SendProgress) => void, signal: AbortSignal): Promise<Answer> {
+const uploads = '/desk/uploads';
+/** One name for one file of one set: what is at the desk already is found under it, also after a reload. */
+const fingerprintOf = (key: string, file: FileRow): string => `hand-over ${key} ${file.id} ${file.sha256}`;
+/** Whether an earlier sending of this set broke off with a part of it at the desk. */
+export async function brokenOff(key: string, files: FileRow[]): Promise<boolean> {
+  const found = await Promise.all(files.map((f) => defaultOptions.urlStorage.findUploadsByFingerprint(fingerprintOf(key, f))));
+  return found.some((list) => list.length > 0);
+}
+
+/** One sending over the line: each file in pieces, going on where a line broke; then the set as a whole under its key. */
+async function postSet(paper: PaperRow, files: FileRow[], key: string, progress: (p: SendProgress) => void, signal: AbortSignal): Promise<Answer> {
+  const of = files.reduce((n, f) => n + f.bytes, 0), begun = performance.now(), ids: string[] = [];
+  let before = 0, first: number | null = null;
+  const tell = (sent: number): void => {
+    first ??= sent;
+    const seconds = (performance.now() - begun) / 1000, rate = (sent - first) / seconds;
+    progress({ sent, of, ...(seconds > 1 && rate > 0 ? { secondsLeft: Math.ceil((of - sent) / rate) } : {}) });
+  };
+  for (const f of files) { ids.push(await uploadFile(f, fingerprintOf(key, f), (sent) => tell(before + sent), signal)); before += f.bytes; }
   const form = new FormData();
-  for (const [k, v] of [['place', paper.id], ['key', key], ['note', paper.note], ['declaration', paper.declared ? 'yes' : 'no']] as const) form.append(k, v);
-  for (const f of files) form.append('file', f.blob, f.name);
-  return new Promise<Answer>((resolve, reject) => {
-    const request = new XMLHttpRequest();
-    request.open('POST', '/desk/submissions');
-    request.responseType = 'json';
-    request.upload.onprogress = (e) => progress({ sent: e.loaded, of: e.total });
-    request.onload = () => {
-      const body = request.response as (Answer & { refused?: string }) | null;
-      if (request.status < 300 && body?.id) resolve(body); else reject(new Refused(body?.refused ?? `The desk answered ${request.status}.`));
-    };
-    request.onerror = () => reject(new LineBroken('broken off'));
-    request.onabort = () => reject(new LineBroken('stopped'));
-    signal.addEventListener('abort', () => request.abort());
-    request.send(form);
+  for (const [k, v] of [['place', paper.id], ['key', key], ['note', paper.note], ['declaration', paper.declared ? 'yes' : 'no'], ['uploads', ids.join(' ')]] as const) form.append(k, v);
+  const response = await fetch('/desk/submissions', { method: 'POST', body: form, signal }).catch(() => { throw new LineBroken('broken off'); });
+  const body = (await response.json().catch(() => null)) as (Answer & { refused?: string }) | null;
+  if (response.status !== 409) await forgetUploads(key, files);
+  if (response.ok && body?.id) return body;
+  throw new Refused(body?.refused ?? `The desk answered ${response.status}.`);
+}
+async function forgetUploads(key: string, files: FileRow[]): Promise<void> {
+  for (const f of files) for (const u of await defaultOptions.urlStorage.findUploadsByFingerprint(fingerprintOf(key, f))) await defaultOptions.urlStorage.removeUpload(u.urlStorageKey);
+}
+
+/** @returns the id under which the desk keeps the file until the set is handed in */
+function uploadFile(file: FileRow, fingerprint: string, progress: (sent: number) => void, signal: AbortSignal): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const upload = new Upload(file.blob as File, {
+      endpoint: uploads, chunkSize: 1 << 20, retryDelays: [300, 1000, 2500], metadata: { filename: file.name }, fingerprint: () => Promise.resolve(fingerprint),
+      onProgress: (sent) => progress(sent), onSuccess: () => resolve(upload.url!.split('/').pop()!),
+      onError: (error) => { const status = 'originalResponse' in error ? error.originalResponse?.getStatus() ?? 0 : 0; reject(status >= 400 && status < 500 ? new Refused(`The desk did not take “${file.name}” (${status}).`) : new LineBroken('broken off')); },
+    });
+    signal.addEventListener('abort', () => { void upload.abort(); reject(new LineBroken('stopped')); });
+    // What the desk has already is not sent again.
+    void upload.findPreviousUploads().then((earlier) => { if (earlier[0]) upload.resumeFromPreviousUpload(earlier[0]); if (signal.aborted) reject(new LineBroken('stopped')); else upload.start(); });
   });
 }
 

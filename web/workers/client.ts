@@ -53,7 +53,8 @@ class Pool {
   private replace(seat: Seat): void { seat.worker.terminate(); this.seats = this.seats.filter((s) => s !== seat); this.next(); }
 }
 
-/** Long work and drawing have seats of their own, so that a page can be looked at while another file is checked. */
-export const workPool = new Pool(Math.max(1, Math.min(3, (navigator.hardwareConcurrency || 2) - 1)));
+/** Long work, drawing, and what the student waits for have seats of their own: a page can be looked at and a receipt read while files are checked. */
+export const workPool = new Pool(Math.max(2, Math.min(4, (navigator.hardwareConcurrency || 2) - 1)));
 export const drawPool = new Pool(2);
+export const deskPool = new Pool(1);
 export const asProgress = (report: (done: number, of: number, what: string) => void): typeof report => proxy(report);

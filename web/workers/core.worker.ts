@@ -1,6 +1,11 @@
 import { expose, transfer } from 'comlink';
-import { anatomyOf, reportPdf, checkFiles, cleanFile, compareFiles, compareVersions, convertFiles, fail, readBrief, readDocument, readReceipt, shrinkFile, succeed, unpackArchive, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type ReportInput, type SourceFile } from '../../core/index.ts';
+import { anatomyOf, reportPdf, checkFiles, cleanFile, compareFiles, compareVersions, convertFiles, fail, readBrief, readReceipt, shrinkFile, succeed, unpackArchive, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type ReportInput, type SourceFile } from '../../core/index.ts';
+import type { JoinWish } from '../../core/convert/join.ts';
+import { provideFaces } from '../../core/engines/faces.ts';
 import { PageRenderer } from '../../core/engines/render.ts';
+import { embedFile } from '../../core/verbs/embed.ts';
+import { addTextLayer } from '../../core/verbs/text-layer.ts';
+import { compareArrived } from '../../core/verbs/arrived.ts';
 import { redactFile } from '../../core/verbs/redact.ts';
 import { settleFile } from '../../core/verbs/settle.ts';
 import { keepAll, type Settlement } from '../../core/mends/settle/settlement.ts';
@@ -11,6 +16,7 @@ import { scanPhotos, sheetOf, type PhotoWish } from '../../core/verbs/scan.ts';
 import type { Filter } from '../../core/scan/filters.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
+import { forgetFacts, knownFacts, notKnown } from './facts-store.ts';
 import { sniffKind } from '../../core/readers/kind.ts';
 import { sha256 } from '../../core/engines/hash.ts';
 
@@ -19,6 +25,7 @@ export interface Handed { name: string; blob: Blob }
 export type Progress = (done: number, of: number, what: string) => void;
 
 const renderer = new PageRenderer();
+provideFaces(async (file) => { const answer = await fetch(`${self.location.origin}/faces/${file}`); if (!answer.ok) throw new Error(`${file} is missing`); return new Uint8Array(await answer.arrayBuffer()); });
 
 let reader: Promise<Ocr> | null = null;
 /** The reader of pictures, started when the first picture has to be read; its parts lie beside the application. */
@@ -45,16 +52,20 @@ async function outcome<T>(work: () => Promise<T> | T): Promise<Outcome<T>> {
 }
 
 const api = {
+  notKnown: (files: { sha256: string; name: string }[], pictures: boolean) => outcome(() => notKnown(files, pictures)),
+  forget: () => outcome(() => forgetFacts()),
+  /** Reads a file ahead of a check, so that several workers share the reading. */
+  know: (file: Handed, pictures: boolean) => outcome(async () => { await knownFacts(await source(file), { ocr }, pictures); return true; }),
   check: (files: Handed[], options: CheckOptions, progress: Progress) => outcome(async () => {
-    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress, ocr });
+    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress, ocr }, knownFacts);
     return rest;
   }),
   clean: (file: Handed, details: Details | null, brief: Brief) => outcome(async () => {
     const { bytes, ...rest } = await cleanFile(await source(file), { details, brief });
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
-  convert: (files: Handed[], to: 'pdf' | 'docx', progress: Progress) => outcome(async () => {
-    const { bytes, ...rest } = await convertFiles(await Promise.all(files.map(source)), { progress }, undefined, to);
+  convert: (files: Handed[], to: 'pdf' | 'docx', progress: Progress, wish: JoinWish = {}) => outcome(async () => {
+    const { bytes, ...rest } = await convertFiles(await Promise.all(files.map(source)), { progress }, undefined, to, wish);
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
   settle: (file: Handed, wish: Partial<Settlement>) => outcome(async () => {
@@ -62,7 +73,15 @@ const api = {
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
   redact: (file: Handed, details: Details, wording: string) => outcome(async () => {
-    const { bytes, ...rest } = await redactFile(await source(file), details, {}, wording);
+    const { bytes, ...rest } = await redactFile(await source(file), details, { ocr }, wording);
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
+  }),
+  embed: (file: Handed) => outcome(async () => {
+    const { bytes, ...rest } = await embedFile(await source(file));
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
+  }),
+  textLayer: (file: Handed, progress: Progress) => outcome(async () => {
+    const { bytes, ...rest } = await addTextLayer(await source(file), { progress, ocr });
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
   shrink: (file: Handed, maxBytes: number) => outcome(async () => {
@@ -73,11 +92,12 @@ const api = {
   brief: (text: string, now: string) => outcome(() => readBrief(text, now)),
   textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name, 0, 'assignment', ocr); }),
   /** The main text of a document, for comparing with a template. */
-  plainText: (file: Handed) => outcome(async () => { const f = await source(file); const facts = await readDocument(f.bytes, f.name); return facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n') : ''; }),
+  plainText: (file: Handed) => outcome(async () => { const f = await source(file); const facts = await knownFacts(f, {}); return facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n') : ''; }),
   receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now, { ocr })),
   /** Kind and sum of a file, as soon as it is brought. */
-  glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length, head: await firstWords(f.bytes, f.name) }; }),
+  glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length, head: await firstWords(f, (file) => knownFacts(file, {})) }; }),
   versions: (first: Handed, second: Handed, fileTimes: [number | null, number | null]) => outcome(async () => compareVersions(await source(first), await source(second), fileTimes)),
+  arrived: (sent: Handed, copy: Handed) => outcome(async () => compareArrived(await source(sent), await source(copy))),
   unpack: (file: Handed, progress: Progress) => outcome(async () => {
     const { documents, left } = unpackArchive(await source(file), { progress });
     return { documents: documents.map(({ bytes, ...rest }) => ({ ...rest, blob: new Blob([bytes as Uint8Array<ArrayBuffer>]) })), left };

@@ -15,7 +15,7 @@ export const identityPlaces: readonly { id: string; place: PlaceKind; where: str
   { id: 'identity.form', place: 'form', where: 'form fields', mend: null },
   { id: 'identity.hidden', place: 'hidden', where: 'hidden parts', mend: null },
   { id: 'identity.image-metadata', place: 'imageMetadata', where: 'pictures’ metadata', mend: 'clean' },
-  { id: 'identity.image-text', place: 'imageText', where: 'text in pictures', mend: null },
+  { id: 'identity.image-text', place: 'imageText', where: 'text in pictures', mend: 'redact' },
   { id: 'identity.link', place: 'link', where: 'links', mend: null },
   { id: 'identity.orphan', place: 'orphan', where: 'objects no longer shown', mend: 'clean' },
   { id: 'identity.outline', place: 'outline', where: 'bookmarks', mend: null },

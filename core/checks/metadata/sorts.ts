@@ -1,6 +1,5 @@
 import { defineCheck, look, stops, type Check } from '../define.ts';
 import type { MetadataSort } from '../../model/facts.ts';
-import { Matcher } from '../../identity/find.ts';
 import { searchPassages } from '../../identity/search.ts';
 
 /** One check for each sort of stored value. `statistics` (page counts, language) says nothing about anyone and has none. */
@@ -33,14 +32,11 @@ export const metadataChecks: Check[] = metadataSorts.map(({ sort, what, referenc
   id: `metadata.${sort}`, needs: ['metadata'], mend: 'clean', reference,
   asked: ({ wanted, facts }) => (wanted === 'no' ? null : sort === 'author' || (facts.metadata.ok && facts.metadata.value.some((m) => m.sort === sort)) ? `no ${what} stored with the file` : null),
   found: ({ metadata }) => { const here = metadata.filter((m) => m.sort === sort); return here.length === 0 ? 'none' : here.length === 1 ? here[0]!.value.slice(0, 60) : `${here.length} values`; },
-  evaluate: ({ metadata, details, wanted }) => {
-    const matcher = details ? new Matcher(details) : null;
-    return metadata.filter((m) => m.sort === sort && !(sort === 'dates' && neutralDate.test(m.value))).map((m) => {
-      const sign = matcher ? searchPassages([{ part: m.part, place: 'metadata', page: null, text: m.value, authorLike: sort === 'author' }], matcher)[0] : undefined;
-      const place = { part: m.part, page: null, box: null, quote: m.value.slice(0, 200) };
-      const data = { key: m.key, value: m.value.slice(0, 120), what };
-      if (sign?.standing === 'stops') return (wanted === 'yes' ? stops : look)('identifies', data, place, sign.detail);
-      return look('stored', data, place, sign?.detail ?? null);
-    });
-  },
+  evaluate: ({ metadata, matcher, wanted }) => metadata.filter((m) => m.sort === sort && !(sort === 'dates' && neutralDate.test(m.value))).map((m) => {
+    const sign = matcher ? searchPassages([{ part: m.part, place: 'metadata', page: null, text: m.value, authorLike: sort === 'author' }], matcher)[0] : undefined;
+    const place = { part: m.part, page: null, box: null, quote: m.value.slice(0, 200) };
+    const data = { key: m.key, value: m.value.slice(0, 120), what };
+    if (sign?.standing === 'stops') return (wanted === 'yes' ? stops : look)('identifies', data, place, sign.detail);
+    return look('stored', data, place, sign?.detail ?? null);
+  }),
 }));

@@ -1,5 +1,4 @@
 import { defineCheck, atName, look, stops } from '../define.ts';
-import { Matcher } from '../../identity/find.ts';
 import { searchPassages } from '../../identity/search.ts';
 import { isAskedInName } from '../../naming/pattern.ts';
 
@@ -7,9 +6,9 @@ export const nameIdentity = defineCheck({
   id: 'name.identity', needs: [], mend: 'rename', reference: 'common practice, no published source',
   asked: ({ brief, wanted, details }) => (brief.naming.mustNotIdentify === true || (brief.naming.mustNotIdentify === null && wanted !== 'no' && (wanted === 'yes' || details)) ? 'nothing that identifies me' : null),
   found: ({ file }) => file.name,
-  evaluate: ({ file, brief, details, wanted }) => {
-    if (!details) return [];
-    const signs = searchPassages([{ part: 'name', place: 'fileName', page: null, text: file.name }], new Matcher(details));
+  evaluate: ({ file, brief, matcher, wanted }) => {
+    if (!matcher) return [];
+    const signs = searchPassages([{ part: 'name', place: 'fileName', page: null, text: file.name }], matcher);
     // A detail that the brief demands in the name is asked for; the rest stays forbidden.
     return signs.filter((s) => !isAskedInName(brief, s.detail)).map((s) =>
       (s.standing === 'stops' && (wanted === 'yes' || brief.naming.mustNotIdentify === true) ? stops : look)('identifies', { found: s.found, name: file.name }, { ...atName, quote: s.found }, s.detail));

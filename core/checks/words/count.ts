@@ -1,26 +1,35 @@
-import { defineCheck, look, stops } from '../define.ts';
-import type { CheckInput } from '../define.ts';
-import { countWords } from '../../text/words.ts';
+import { defineCheck, look, stops, type CheckInput } from '../define.ts';
+import type { WordPart } from '../../model/brief.ts';
+import { billOf, billParts, openParts } from '../../words/bill.ts';
 
 const limits = ({ brief, document }: CheckInput): { min: number | null; max: number | null } => ({ min: document?.limits?.minWords ?? brief.limits.minWords, max: document?.limits?.maxWords ?? brief.limits.maxWords });
 const show = (n: number): string => n.toLocaleString('en');
+const nameOf = (part: WordPart): string => billParts.find((p) => p.part === part)!.line.toLowerCase();
+const list = (names: string[]): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`);
+
+/** The words that count by the brief's own rule: all of them, and without the parts that the brief leaves open. */
+function counted({ facts, brief }: CheckInput): { most: number; least: number; text: string } {
+  const lines = billOf(facts)?.lines.filter((l) => !brief.counting?.left.includes(l.part)) ?? [];
+  const unsettled = lines.filter((l) => openParts.includes(l.part) && !brief.counting?.counted.includes(l.part));
+  const most = lines.reduce((n, l) => n + l.words, 0), least = most - unsettled.reduce((n, l) => n + l.words, 0);
+  return { most, least, text: unsettled.length > 0 ? `${show(most)} words, ${show(least)} without ${list(unsettled.map((l) => nameOf(l.part)))}` : `${show(most)} words` };
+}
 
 export const wordsCount = defineCheck({
   id: 'words.count', needs: ['words', 'passages'], reference: 'the brief itself; counted between white space (common practice, no published source)',
   asked: (input) => {
-    const { min, max } = limits(input);
-    return min === null && max === null ? null : min !== null && max !== null ? `${show(min)} to ${show(max)} words` : max !== null ? `at most ${show(max)} words` : `at least ${show(min!)} words`;
+    const { min, max } = limits(input), left = input.brief.counting?.left ?? [];
+    if (min === null && max === null) return null;
+    return `${min !== null && max !== null ? `${show(min)} to ${show(max)} words` : max !== null ? `at most ${show(max)} words` : `at least ${show(min!)} words`}${left.length > 0 ? `, not counting ${list(left.map(nameOf))}` : ''}`;
   },
-  found: ({ words, passages }) => { const references = inReferences(passages); return references > 0 ? `${show(words)}, ${show(words - references)} without references` : show(words); },
+  found: (seen) => counted(seen).text,
   evaluate: (seen) => {
-    const { min, max } = limits(seen), { words, passages } = seen;
-    const without = words - inReferences(passages);
+    const { min, max } = limits(seen), { most, least, text } = counted(seen);
     const inside = (n: number): boolean => (max === null || n <= max) && (min === null || n >= min);
-    if (inside(words) && inside(without)) return [];
-    const data = { words: show(words), without: show(without), max: max === null ? '' : show(max), min: min === null ? '' : show(min) };
-    // Whether references count is seldom said; where it decides, a person has to.
-    if (inside(words) || inside(without)) return [look('depends', data)];
-    return [stops(max !== null && without > max ? 'over' : 'under', data)];
+    if (inside(most) && inside(least)) return [];
+    const data = { counted: text, max: max === null ? '' : show(max), min: min === null ? '' : show(min) };
+    // Between the two ends a rule of the department may still hold.
+    if ((max === null || least <= max) && (min === null || most >= min)) return [look('depends', data)];
+    return [stops(max !== null && least > max ? 'over' : 'under', data)];
   },
 });
-const inReferences = (passages: { place: string; section?: string; text: string }[]): number => countWords(passages.filter((p) => p.place === 'text' && p.section === 'references').map((p) => p.text).join('\n'));

@@ -3,15 +3,14 @@ import { Package } from '../../engines/zip.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { pictureSource } from '../picture.ts';
-
-interface OdfStyle { parent: string | null; css: Record<string, string> }
+import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
 
 /** Maps an OpenDocument text to a page description. Source: OASIS ODF 1.2-1, 5 (text), 9 (tables), 10 (frames), 16 (styles). */
 export function mapOdt(bytes: Uint8Array): PageDescription {
   const pack = new Package(bytes), page = emptyPage();
-  const styles = new Map<string, OdfStyle>(), listKinds = new Map<string, boolean[]>();
-  for (const part of ['styles.xml', 'content.xml']) readStyles(pack.text(part) ?? '<x/>', styles, listKinds, page);
-  const standard = resolve('Standard', styles);
+  const styles = readOdfStyles([pack.text('styles.xml'), pack.text('content.xml')]), { listKinds } = styles;
+  Object.assign(page, styles.page ?? {});
+  const standard = styles.resolve('Standard');
   if (standard['font-size']) page.baseSizePt = parseFloat(standard['font-size']) || 12;
   if (standard['font-family']) page.baseFont = familyOf(standard['font-family']);
   const notes: string[] = [];
@@ -29,7 +28,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'draw:object': { const math = skip === 0 ? linearMath(pack.text(`${(a['xlink:href'] ?? '').replace(/^\.\//, '')}/content.xml`) ?? '') : ''; if (math) { page.counts.equations++; page.generated.push(math); emit(`<span class="math">${escapeXml(math)}</span>`); } skip++; break; }
         case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
         case 'text:p': case 'text:h': {
-          const css = resolve(a['text:style-name'] ?? '', styles);
+          const css = styles.resolve(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
           const indent = lists.length > 0 ? `;margin-left:${lists.length * 18}pt` : '';
           if (css['break-before'] === 'page') emit('<div class="break"></div>');
@@ -39,7 +38,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           break;
         }
         case 'text:span': {
-          const css = resolve(a['text:style-name'] ?? '', styles), opening: string[] = [], closing: string[] = [];
+          const css = styles.resolve(a['text:style-name'] ?? ''), opening: string[] = [], closing: string[] = [];
           const wrap = (tag: string): void => { opening.push(`<${tag}>`); closing.unshift(`</${tag}>`); };
           if (css['font-weight'] === 'bold') wrap('b');
           if (css['font-style'] === 'italic') wrap('i');
@@ -92,29 +91,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
 }
 
-function readStyles(xml: string, styles: Map<string, OdfStyle>, listKinds: Map<string, boolean[]>, page: PageDescription): void {
-  let current: OdfStyle | null = null, list: boolean[] | null = null;
-  readXml(xml, {
-    open(name, a) {
-      if (name === 'style:style') { current = { parent: a['style:parent-style-name'] ?? null, css: {} }; styles.set(a['style:name'] ?? '', current); }
-      else if (name === 'style:default-style') { current = { parent: null, css: {} }; if (a['style:family'] === 'paragraph') styles.set('\u0000default', current); }
-      else if (current && /^style:(text|paragraph)-properties$/.test(name)) for (const [k, v] of Object.entries(a)) current.css[k.replace(/^(fo|style):/, '').replace('font-name', 'font-family')] ??= v;
-      else if (name === 'text:list-style') { list = []; listKinds.set(a['style:name'] ?? '', list); }
-      else if (list && name.startsWith('text:list-level-style-')) list[Number(a['text:level'] ?? 1) - 1] = name.endsWith('number');
-      else if (name === 'style:page-layout-properties' && a['fo:page-width']) {
-        page.widthPt = points(a['fo:page-width']) || page.widthPt; page.heightPt = points(a['fo:page-height']) || page.heightPt;
-        page.marginsPt = ['top', 'right', 'bottom', 'left'].map((s) => points(a[`fo:margin-${s}`] ?? a['fo:margin']) || 56) as PageDescription['marginsPt'];
-      }
-    },
-    close(name) { if (/^style:(default-)?style$/.test(name)) current = null; if (name === 'text:list-style') list = null; },
-  });
-}
-function resolve(name: string, styles: Map<string, OdfStyle>): Record<string, string> {
-  const chain: Record<string, string>[] = [];
-  for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; }
-  return Object.assign({}, styles.get('\u0000default')?.css, ...chain) as Record<string, string>;
-}
-function paragraphCss(css: Record<string, string>): string {
+function paragraphCss(css: OdfLook): string {
   const out = [`margin:${points(css['margin-top'])}pt ${points(css['margin-right'])}pt ${points(css['margin-bottom'])}pt ${points(css['margin-left'])}pt`];
   const align = css['text-align'];
   if (align && align !== 'start') out.push(`text-align:${align === 'end' ? 'right' : align}`);
@@ -124,11 +101,4 @@ function paragraphCss(css: Record<string, string>): string {
   if (css['font-weight'] === 'bold') out.push('font-weight:bold');
   if (css['font-style'] === 'italic') out.push('font-style:italic');
   return out.join(';');
-}
-/** A length in points; 0 for what is none. */
-function points(length: string | undefined): number {
-  const m = /^(-?[\d.]+)(cm|mm|in|pt|pc|px)$/.exec(length ?? '');
-  if (!m) return 0;
-  const unit: Record<string, number> = { cm: 28.3465, mm: 2.83465, in: 72, pt: 1, pc: 12, px: 0.75 };
-  return Math.round(Number(m[1]) * unit[m[2]!]! * 100) / 100;
 }

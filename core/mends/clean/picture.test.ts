@@ -5,7 +5,7 @@ import { plainPicture, secret } from '../../testing/plant.ts';
 import { nina } from '../../testing/made.ts';
 import { cleanFile } from '../../verbs/clean.ts';
 import { checkFiles } from '../../verbs/check.ts';
-import { orientationOf } from './picture.ts';
+import { orientationOf } from '../../readers/image/orientation.ts';
 
 const folder = mkdtempSync('/tmp/picture-');
 const tags = (path: string): string => execFileSync('exiftool', ['-a', '-G1', '-s', path], { encoding: 'utf8' }).split('\n').filter((l) => !/^\[(System|ExifTool|File|Composite)\]/.test(l)).join('\n');

@@ -1,4 +1,5 @@
-import { jpegMarkers, metadataSegments, pngChunks } from '../../readers/image/segments.ts';
+import { orientationOf } from '../../readers/image/orientation.ts';
+import { endOfImage, jpegMarkers, metadataSegments, pngChunks } from '../../readers/image/segments.ts';
 import { latin1, startsWith } from '../../text/bytes.ts';
 
 /** A picture without anything but its pixels, colour profile and orientation; null for a kind that cannot be cleaned.
@@ -24,29 +25,6 @@ function cleanJpeg(bytes: Uint8Array, keepOrientation: boolean): Uint8Array {
   for (const s of drop) { if (s.whole[0] >= at) parts.push(bytes.subarray(at, s.whole[0])); at = Math.max(at, s.whole[1]); }
   parts.push(bytes.subarray(at, end));
   return join(parts);
-}
-
-/** The offset behind the end-of-image marker of the first image; the whole length when there is none. */
-export function endOfImage(bytes: Uint8Array): number {
-  const markers = jpegMarkers(bytes);
-  let at = markers.length > 0 ? markers[markers.length - 1]!.end : 2;
-  for (; at + 1 < bytes.length; at++) {
-    if (bytes[at] === 0xff && bytes[at + 1] === 0xd9) return at + 2;
-    // A progressive file has several scans with tables between; their lengths are skipped so that no data looks like a marker.
-    if (bytes[at] === 0xff && bytes[at + 1]! >= 0xc0 && bytes[at + 1] !== 0xff && !(bytes[at + 1]! >= 0xd0 && bytes[at + 1]! <= 0xd8)) at += 1 + ((bytes[at + 2]! << 8) | bytes[at + 3]!);
-  }
-  return bytes.length;
-}
-
-/** Tag 0x0112 of the first directory (Exif 2.3, 4.6.4); 1 when absent. @param tiff - from the byte order mark on */
-export function orientationOf(tiff: Uint8Array): number {
-  if (tiff.length < 14) return 1;
-  const view = new DataView(tiff.buffer, tiff.byteOffset, tiff.byteLength), little = tiff[0] === 0x49;
-  const ifd = view.getUint32(4, little);
-  if (ifd + 2 > tiff.length) return 1;
-  const count = view.getUint16(ifd, little);
-  for (let i = 0; i < count && ifd + 2 + 12 * i + 12 <= tiff.length; i++) if (view.getUint16(ifd + 2 + 12 * i, little) === 0x0112) return view.getUint16(ifd + 2 + 12 * i + 8, little);
-  return 1;
 }
 
 /** The smallest Exif segment that keeps a picture upright. */

@@ -1,5 +1,5 @@
 import { Package, packZip } from '../../engines/zip.ts';
-import { escapeXml } from '../../engines/xml.ts';
+import { escapeXml, unescapeXml, xmlTokens } from '../../engines/xml.ts';
 import type { Matcher } from '../../identity/find.ts';
 import { weighHit } from '../../identity/weigh.ts';
 import type { DocumentFacts, Passage } from '../../model/facts.ts';
@@ -40,7 +40,7 @@ interface Piece { at: number; text: string; /** a space that no text node holds 
 /** Goes through a part tag by tag; the text of each paragraph is put together, searched, and only the text nodes that are touched are written anew.
  * @returns null when nothing was to be replaced */
 export function replaceInXml(xml: string, vocabulary: Vocabulary, find: (text: string) => { start: number; end: number }[], wording: string): string | null {
-  const tokens = xml.match(/<!--[\s\S]*?-->|<!\[CDATA\[[\s\S]*?\]\]>|<[^>]*>|[^<]+/g) ?? [], stack: Piece[][] = [];
+  const tokens = xmlTokens(xml), stack: Piece[][] = [];
   let inText = 0, changed = false;
   const finish = (pieces: Piece[]): void => {
     const text = pieces.map((p) => p.text).join(''), hits = text.trim() ? find(text) : [];
@@ -69,7 +69,7 @@ export function replaceInXml(xml: string, vocabulary: Vocabulary, find: (text: s
   };
   tokens.forEach((token, at) => {
     if (!token.startsWith('<')) {
-      if (stack.length > 0 && (vocabulary.text === null || inText > 0)) stack[stack.length - 1]!.push({ at, text: unescape(token), fixed: false });
+      if (stack.length > 0 && (vocabulary.text === null || inText > 0)) stack[stack.length - 1]!.push({ at, text: unescapeXml(token), fixed: false });
       return;
     }
     const name = /^<\/?([\w:.-]+)/.exec(token)?.[1] ?? '', closes = token.startsWith('</'), single = token.endsWith('/>');
@@ -78,9 +78,3 @@ export function replaceInXml(xml: string, vocabulary: Vocabulary, find: (text: s
   });
   return changed ? tokens.join('') : null;
 }
-
-const named: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" };
-const unescape = (text: string): string => text.replace(/&(?:#x([\da-f]+)|#(\d+)|(\w+));/gi, (whole, hex: string | undefined, dec: string | undefined, name: string | undefined) => {
-  const code = hex ? parseInt(hex, 16) : dec ? Number(dec) : null;
-  return code !== null ? (code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : whole) : named[name!] ?? whole;
-});

@@ -1,7 +1,8 @@
 import { saveWhole, withPage, withPdf } from '../../engines/pdf.ts';
+import { dropHiddenLayers } from './layers.ts';
 import type { Settlement } from './settlement.ts';
 
-/** Takes comments out of a PDF, turns form fields into page content, and takes attachments out.
+/** Takes comments, attachments and what hidden layers hold out of a PDF, and turns form fields into page content.
  * Source: ISO 32000-1, 12.5 (annotations), 12.7 (forms), 7.11.4 (embedded files). Links stay. */
 export async function settlePdf(bytes: Uint8Array, wish: Settlement): Promise<Uint8Array> {
   return withPdf(bytes, async (pdf) => {
@@ -13,6 +14,7 @@ export async function settlePdf(bytes: Uint8Array, wish: Settlement): Promise<Ui
       }
     });
     if (wish.forms === 'flatten') { pdf.bake(false, true); pdf.getTrailer().get('Root').delete('AcroForm'); }
+    if (wish.layers === 'remove') dropHiddenLayers(pdf);
     if (wish.attachments === 'remove') {
       const root = pdf.getTrailer().get('Root'), names = root.get('Names');
       if (names.isDictionary()) names.delete('EmbeddedFiles');

@@ -1,10 +1,12 @@
+import { xmlTokens } from '../../engines/xml.ts';
+
 /** A part of a package as a tree of its own tags, so that elements can be dropped or unwrapped and everything else stays byte for byte. */
 export interface Element { name: string; /** the opening tag as written; text for a text node */ open: string; close: string; children: Element[]; isText: boolean }
 
 /** @param xml - well-formed; closing tags that fit nothing are kept as text so that nothing is lost */
 export function parseTree(xml: string): Element {
   const root: Element = { name: '', open: '', close: '', children: [], isText: false }, stack = [root];
-  for (const token of xml.match(/<!--[\s\S]*?-->|<!\[CDATA\[[\s\S]*?\]\]>|<[^>]*>|[^<]+/g) ?? []) {
+  for (const token of xmlTokens(xml)) {
     const top = stack[stack.length - 1]!, name = /^<\/?([A-Za-z_][\w:.-]*)/.exec(token)?.[1] ?? null;
     if (name === null) { top.children.push({ name: '', open: token, close: '', children: [], isText: true }); continue; }
     if (token.startsWith('</')) { if (top.name === name && stack.length > 1) { top.close = token; stack.pop(); } else top.children.push({ name: '', open: token, close: '', children: [], isText: true }); continue; }

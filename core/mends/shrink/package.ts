@@ -1,4 +1,4 @@
-import { loadMupdf } from '../../engines/pdf.ts';
+import { loadMupdf, withManagedColours } from '../../engines/pdf.ts';
 import { Package, packZip } from '../../engines/zip.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { startsWith } from '../../text/bytes.ts';
@@ -11,7 +11,7 @@ export async function pressPictureFile(bytes: Uint8Array, level: Level, inches =
   if (!jpeg && !startsWith(bytes, [0x89, 0x50])) return bytes;
   const image = new mupdf.Image(bytes);
   try {
-    const w = image.getWidth(), target = pixelsFor(w, inches, level.dpi), pixmap = scaledPixmap(mupdf, image, target, Math.max(1, Math.round((image.getHeight() * target) / w)), isGrey(image));
+    const w = image.getWidth(), target = pixelsFor(w, inches, level.dpi), pixmap = withManagedColours(mupdf, () => scaledPixmap(mupdf, image, target, Math.max(1, Math.round((image.getHeight() * target) / w)), isGrey(image)));
     try { const out = (jpeg ? pixmap.asJPEG(level.quality, false) : pixmap.asPNG()).slice(); return out.length < bytes.length * 0.95 ? out : bytes; } finally { pixmap.destroy(); }
   } catch { return bytes; } finally { image.destroy(); }
 }

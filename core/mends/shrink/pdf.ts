@@ -1,5 +1,5 @@
 import type * as Mupdf from 'mupdf';
-import { saveWhole, withPage, withPdf, type MupdfModule, type PdfDocument } from '../../engines/pdf.ts';
+import { saveWhole, withPage, withPdf, type MupdfModule, type PdfDocument, withManagedColours } from '../../engines/pdf.ts';
 import { surveyPdf } from '../../readers/pdf/survey.ts';
 import { isDict, nameOf, type PdfDict } from '../../readers/pdf/syntax.ts';
 import { heed, type Job } from '../../model/outcome.ts';
@@ -42,7 +42,7 @@ function pressPicture(pdf: PdfDocument, mupdf: MupdfModule, object: Mupdf.PDFObj
   const image = pdf.loadImage(object);
   try {
     const [w, h] = [image.getWidth(), image.getHeight()], size = inches.get(`${w}x${h}`) ?? [w / 200, h / 200], grey = isGrey(image);
-    const pixmap = scaledPixmap(mupdf, image, pixelsFor(w, size[0], level.dpi), pixelsFor(h, size[1], level.dpi), grey);
+    const pixmap = withManagedColours(mupdf, () => scaledPixmap(mupdf, image, pixelsFor(w, size[0], level.dpi), pixelsFor(h, size[1], level.dpi), grey));
     try {
       const jpeg = pixmap.asJPEG(level.quality, false);
       if (jpeg.length >= before * 0.95) return false;

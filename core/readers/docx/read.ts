@@ -10,7 +10,7 @@ import type { ReadContext } from '../context.ts';
 import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import { sniffKind } from '../kind.ts';
-import { headingsOf } from './headings.ts';
+import { headingsOfDocx } from '../headings.ts';
 import { layoutOfBody } from './layout.ts';
 import { fontsOf, readStory } from './story.ts';
 
@@ -83,7 +83,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
 
 /** Damaged parts have their own finding. */
 function headingsIn(pack: Package): DocumentFacts['headings'] {
-  try { const body = pack.text('word/document.xml'); return body ? headingsOf(body, pack.text('word/styles.xml')) : undefined; } catch { return undefined; }
+  try { const body = pack.text('word/document.xml'); return body ? headingsOfDocx(body, pack.text('word/styles.xml')) : undefined; } catch { return undefined; }
 }
 
 /** The layout by the effective style of most paragraphs (ECMA-376-1, 17.7.2): defaults, style chain, direct formatting. */

@@ -20,9 +20,9 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
   /** Paragraphs nest: a text box sits inside a run of another paragraph. */
   const paragraphs: { text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean }[] = [];
   let run: Run = { hidden: false, deleted: false };
-  let deletedDepth = 0, boxDepth = 0, fallbackDepth = 0, section: Passage['section'];
+  let deletedDepth = 0, boxDepth = 0, tableDepth = 0, fallbackDepth = 0, section: Passage['section'];
   let instruction = '', mathDepth = 0, inText = false;
-  const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined }); };
+  const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined, ...(tableDepth > 0 ? { inTable: true } : {}) }); };
   const value = (a: Attributes): string => a['w:val'] ?? '';
   const on = (a: Attributes): boolean => !/^(0|false|off)$/i.test(a['w:val'] ?? 'true');
   readXml(xml, {
@@ -51,7 +51,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
         case 'mc:Fallback': fallbackDepth++; break;
         case 'w:highlight': if (a['w:val'] !== 'none') story.highlights++; break;
         case 'w:rFonts': for (const k of ['w:ascii', 'w:hAnsi', 'w:cs', 'w:eastAsia']) if (a[k]) story.fonts.add(a[k]!); break;
-        case 'w:tbl': if (fallbackDepth === 0) story.tables++; break;
+        case 'w:tbl': tableDepth++; if (fallbackDepth === 0) story.tables++; break;
         case 'pic:pic': if (fallbackDepth === 0) story.images++; break;
         case 'v:imagedata': if (fallbackDepth === 0) story.images++; push(a['o:title'] ?? '', /[\\/]/.test(a['o:title'] ?? '') ? 'path' : 'altText'); break;
         case 'm:oMath': if (mathDepth++ === 0 && fallbackDepth === 0) story.equations++; break;
@@ -82,7 +82,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
         case 'w:txbxContent': boxDepth--; break;
         case 'mc:Fallback': fallbackDepth--; break;
         case 'm:oMath': mathDepth--; break;
-        case 'w:tc': case 'w:tr': break;
+        case 'w:tbl': tableDepth--; break;
         case 'w:p': {
           const p = paragraphs.pop();
           if (!p) break;

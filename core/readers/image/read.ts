@@ -1,8 +1,7 @@
 import type { MetadataFact, MetadataSort, Passage } from '../../model/facts.ts';
-import { endOfImage } from '../../mends/clean/picture.ts';
 import { latin1, printableStrings } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
-import { metadataSegments, type Segment } from './segments.ts';
+import { endOfImage, metadataSegments, type Segment } from './segments.ts';
 
 /** EXIF tags by name. Source: CIPA DC-008 (Exif 2.3), tables 3–15; IPTC-IIM 4.2, chapter 6. Any other tag is `custom`. */
 const tagSorts: Record<string, MetadataSort> = {

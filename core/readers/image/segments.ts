@@ -44,6 +44,18 @@ export function jpegMarkers(bytes: Uint8Array): { code: number; marker: number; 
   return found;
 }
 
+/** The offset behind the end-of-image marker of the first image; the whole length when there is none. */
+export function endOfImage(bytes: Uint8Array): number {
+  const markers = jpegMarkers(bytes);
+  let at = markers.length > 0 ? markers[markers.length - 1]!.end : 2;
+  for (; at + 1 < bytes.length; at++) {
+    if (bytes[at] === 0xff && bytes[at + 1] === 0xd9) return at + 2;
+    // A progressive file has several scans with tables between; their lengths are skipped so that no data looks like a marker.
+    if (bytes[at] === 0xff && bytes[at + 1]! >= 0xc0 && bytes[at + 1] !== 0xff && !(bytes[at + 1]! >= 0xd0 && bytes[at + 1]! <= 0xd8)) at += 1 + ((bytes[at + 2]! << 8) | bytes[at + 3]!);
+  }
+  return bytes.length;
+}
+
 /** Chunks of a PNG: type, content, and the whole with length and checksum. */
 export function pngChunks(bytes: Uint8Array): { type: string; start: number; end: number; whole: [number, number] }[] {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);

@@ -1,5 +1,5 @@
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
-import { headingsOfOdt } from '../docx/headings.ts';
+import { headingsOfOdt } from '../headings.ts';
 import { Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
@@ -9,6 +9,7 @@ import { countWords } from '../../text/words.ts';
 import { odfMetaSorts } from '../../tables/ooxml-parts.ts';
 import { sectionStarts } from '../sections.ts';
 import { sniffKind } from '../kind.ts';
+import { layoutOfOdt } from './layout.ts';
 import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import type { ReadContext } from '../context.ts';
@@ -47,7 +48,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(body)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim()), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: sum('comments'), trackedChanges: sum('trackedChanges'), highlights: 0, revisions: pack.names().some((n) => n.startsWith('Versions/')) ? 1 : 0 }),
-    layout: unread('noFixedPages'), headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: [],
+    layout: layoutIn(pack), headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: [],
   };
 }
 
@@ -59,7 +60,7 @@ export function readOdfStory(xml: string, part: string): OdfStory {
   const openers: Record<string, PlaceKind> = { 'text:note': 'footnote', 'office:annotation': 'comment', 'style:header': 'runningHead', 'style:footer': 'runningHead', 'style:header-left': 'runningHead', 'style:footer-left': 'runningHead', 'style:header-first': 'runningHead', 'style:footer-first': 'runningHead', 'draw:text-box': 'textbox', 'text:tracked-changes': 'deletedText', 'text:hidden-text': 'hidden', 'text:hidden-paragraph': 'hidden' };
   const stack: string[] = [];
   let section: Passage['section'], single = '';
-  const push = (text: string, place: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place, page: null, text, authorLike, section: place === 'text' ? section : undefined }); };
+  const push = (text: string, place: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place, page: null, text, authorLike, section: place === 'text' ? section : undefined, ...(place === 'text' && stack.includes('table:table') ? { inTable: true } : {}) }); };
   const add = (value: string): void => { if (paragraphs.length > 0) paragraphs[paragraphs.length - 1] += value; };
   readXml(xml, {
     open(name, a) {
@@ -152,4 +153,7 @@ function readSettings(xml: string, passages: Passage[], metadata: MetadataFact[]
 /** Damaged parts have their own finding. */
 function headingsIn(pack: Package): DocumentFacts['headings'] {
   try { const content = pack.text('content.xml'); return content ? headingsOfOdt(content) : undefined; } catch { return undefined; }
+}
+function layoutIn(pack: Package): DocumentFacts['layout'] {
+  try { const content = pack.text('content.xml'), layout = content ? layoutOfOdt(content, pack.text('styles.xml')) : null; return layout ? read(layout) : unread('noFixedPages'); } catch { return unread('damaged'); }
 }

@@ -6,6 +6,7 @@ import { findUnseen } from './paint.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { countWords } from '../../text/words.ts';
 import { sectionStarts } from '../sections.ts';
+import { asRead, hasLooseAccent, hasRightToLeft, withAccents, type Placed } from './line-text.ts';
 
 interface StextLine { bbox: { x: number; y: number; w: number; h: number }; font: { name: string; size: number }; text: string }
 interface StextBlock { type: string; bbox: { x: number; y: number; w: number; h: number }; lines?: StextLine[] }
@@ -56,7 +57,10 @@ function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { 
   const [x0, y0, x1, y1] = page.getBounds();
   const stext = page.toStructuredText('preserve-whitespace,preserve-images,clip=no');
   let blocks: StextBlock[];
-  try { blocks = (JSON.parse(cleanJson(stext.asJSON())) as { blocks: StextBlock[] }).blocks; } finally { stext.destroy(); }
+  try {
+    blocks = (JSON.parse(cleanJson(stext.asJSON())) as { blocks: StextBlock[] }).blocks;
+    if (blocks.some((b) => b.lines?.some((l) => hasRightToLeft(l.text) || hasLooseAccent(l.text)))) mendLines(stext, blocks);
+  } finally { stext.destroy(); }
   const area = Math.max(1, (x1 - x0) * (y1 - y0));
   const lines: Line[] = [], sizes: Record<string, number> = {};
   let images = 0, imageArea = 0, words = 0;
@@ -78,6 +82,16 @@ function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { 
   const sideways = lines.filter((l) => !l.off && l.text.trim().length > 9 && l.box[3] - l.box[1] > 3 * (l.box[2] - l.box[0])).length;
   const facts = { number, ...(sideways > 0 ? { sidewaysLines: sideways / lines.length } : {}), width: round(x1 - x0), height: round(y1 - y0), rotation: 0, words, images, imageShare: Math.min(1, imageArea / area), sizes };
   return { facts, lines };
+}
+/** Lines with right-to-left words in the order in which they are read, and letters together with accents that are set over them. The walk goes over the same lines in the same order. */
+function mendLines(stext: ReturnType<ReturnType<PdfDocument['loadPage']>['toStructuredText']>, blocks: StextBlock[]): void {
+  const lines = blocks.flatMap((b) => b.lines ?? []), walked: Placed[][] = [];
+  stext.walk({ beginLine: () => { walked.push([]); }, onChar: (char: string, _origin: unknown, _font: unknown, _size: number, quad: number[]) => { walked[walked.length - 1]!.push({ char, x: quad[0]!, to: quad[2]! }); } } as never);
+  if (walked.length !== lines.length) return;
+  lines.forEach((line, i) => {
+    const accented = hasLooseAccent(line.text) ? withAccents(walked[i]!) : walked[i]!;
+    if (hasRightToLeft(line.text)) line.text = asRead(accented); else if (accented.length !== walked[i]!.length) line.text = accented.map((c) => c.char).join('');
+  });
 }
 const round = (n: number): number => Math.round(n * 100) / 100;
 

@@ -1,6 +1,6 @@
-import { readXml } from '../../engines/xml.ts';
-import type { HeadingFact } from '../../model/facts.ts';
-import { countWords } from '../../text/words.ts';
+import { readXml } from '../engines/xml.ts';
+import type { HeadingFact } from '../model/facts.ts';
+import { countWords } from '../text/words.ts';
 
 /** Levels of the styles that are headings: by outline level, or by name. Source: ECMA-376-1, 17.3.1.20 (outlineLvl), 17.7.4.9 (style names). */
 function headingStyles(styleSheet: string | null): Map<string, number> {
@@ -15,7 +15,7 @@ function headingStyles(styleSheet: string | null): Map<string, number> {
 }
 
 /** Headings of a word-processor body with the words that follow each. Tables, pictures and equations count as words: a section that holds one is not empty. */
-export function headingsOf(body: string, styleSheet: string | null): HeadingFact[] {
+export function headingsOfDocx(body: string, styleSheet: string | null): HeadingFact[] {
   const levels = headingStyles(styleSheet), headings: HeadingFact[] = [];
   let text = '', level: number | null = null, inText = false, inProperties = false;
   readXml(body, {

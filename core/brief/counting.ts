@@ -1,0 +1,38 @@
+import type { WordPart } from '../model/brief.ts';
+import { clausesWith, matchesIn, type Clause } from './statements.ts';
+
+/** What the parts of a paper are called where a wording says what counts as its words. Common practice, no published source. */
+const partNames: readonly [RegExp, WordPart][] = [
+  [/references?(?: list)?|reference lists?|list of references|bibliograph(?:y|ies)|works cited/, 'references'], [/append(?:ix|ices)|annex(?:es)?/, 'appendices'], [/title pages?|cover (?:pages?|sheets?)|front page/, 'titlePage'],
+  [/(?:tables? of )?contents/, 'contents'], [/abstracts?|executive summary/, 'abstract'], [/(?:foot|end)notes?|notes/, 'footnotes'], [/tables(?! of)/, 'tables'], [/captions|legends|figures?/, 'captions'], [/(?:sub)?headings|titles/, 'headings'], [/(?:block |direct |long )?(?:quotations|quotes)/, 'quotations'],
+];
+const exactly = partNames.map(([pattern, part]) => ({ exact: new RegExp(`^(?:${pattern.source})$`, 'i'), part }));
+const anyPart = new RegExp(`(?<!\\ban? )\\b(?:${partNames.map(([p]) => p.source).join('|')})\\b`, 'gi');
+/** Words that say whether what follows counts. */
+const ahead = /\b(?<out>excluding|excludes?|exclusive of|(?:not|n['’]t) (?:including|counting|include)|except(?:ing|ion of)?(?: for)?|apart from|other than|without|but not|minus)\b|\b(?<in>including|inclusive of|counting|plus|(?<=\b(?:word (?:count|limit|length|total)|limit|total|count)\b[^.]{0,30})includes?)\b/gi;
+/** Words that say whether what stands before them counts. */
+const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts) towards?\b/gi;
+
+export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence: { start: number; end: number }[] }
+
+/** Which parts count among the words, as far as the wording says: “2,500 words excluding references”, “footnotes are included in the word count”.
+ * A part that is said both to count and not to count stays open. */
+export function readCounting(clauses: Clause[]): CountingRule {
+  const said = new Map<WordPart, Set<boolean>>(), evidence: CountingRule['evidence'] = [];
+  for (const clause of clausesWith(clauses, /\bwords?\b|\bword (?:count|limit|length)/i)) {
+    const forward = [...matchesIn(clause, ahead)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.in !== undefined }));
+    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: (m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? '') }));
+    if (forward.length + back.length === 0) continue;
+    for (const m of matchesIn(clause, anyPart)) {
+      const lead = forward.filter((f) => f.to <= m.at).at(-1), follow = back.find((b) => b.at >= m.to);
+      // A list runs on from the word that leads it in; a full clause between ends it.
+      const marker = lead && !back.some((b) => b.at > lead.to && b.to < m.at) ? lead : follow && /\bword|\bcount|\blimit/i.test(clause.text.slice(follow.at - clause.start)) ? follow : null;
+      const part = exactly.find((p) => p.exact.test(m[0]))?.part;
+      if (!marker || !part) continue;
+      said.set(part, (said.get(part) ?? new Set()).add(marker.counts));
+      evidence.push({ start: Math.min(marker.at, m.at), end: Math.max(marker.to, m.to) });
+    }
+  }
+  const settled = (counts: boolean): WordPart[] => [...said].filter(([, s]) => s.size === 1 && s.has(counts)).map(([part]) => part);
+  return { counted: settled(true), left: settled(false), evidence };
+}

@@ -1,0 +1,45 @@
+import { loadMupdf, saveWhole, withPdf } from '../engines/pdf.ts';
+import { stampLines } from '../engines/stamp.ts';
+import { escapeXml } from '../engines/xml.ts';
+import { emptyPage, type PageDescription } from './page-description.ts';
+
+/** What is added when several files become one: a sheet in front with these lines, the first as its title; numbers at the foot of all pages but that sheet. */
+export interface JoinWish { cover?: string[]; pageNumbers?: boolean }
+
+/** One PDF from several, pages in order. */
+export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
+  const mupdf = await loadMupdf();
+  const target = new mupdf.PDFDocument();
+  try {
+    for (const bytes of parts) {
+      await withPdf(bytes, (source) => {
+        if (source.needsPassword()) source.authenticatePassword('');
+        const map = target.newGraftMap();
+        for (let i = 0; i < source.countPages(); i++) map.graftPage(-1, source, i);
+        map.destroy();
+      });
+    }
+    return await saveWhole(target);
+  } finally { target.destroy(); }
+}
+
+/** A sheet for the front. Common practice, no published source: the title in the upper third, what else is said below it. */
+export function coverSheet(lines: string[]): PageDescription {
+  const [title = '', ...rest] = lines.map((l) => l.trim()).filter((l) => l.length > 0);
+  return { ...emptyPage(), body: `<p style="margin-top:150pt;font-size:20pt;text-align:center">${escapeXml(title)}</p>${rest.map((l) => `<p style="margin-top:14pt;text-align:center">${escapeXml(l)}</p>`).join('')}`, generated: lines };
+}
+
+/** Numbers pages in the middle of the foot, from 1. @param skip - pages at the front that have no number */
+export async function numberPages(bytes: Uint8Array, skip: number): Promise<{ bytes: Uint8Array; numbers: string[] }> {
+  const numbers: string[] = [];
+  return withPdf(bytes, async (pdf) => {
+    for (let i = skip; i < pdf.countPages(); i++) {
+      const page = pdf.loadPage(i), [x0, y0, x1, y1] = page.getBounds();
+      page.destroy();
+      numbers.push(String(i + 1 - skip));
+      await stampLines(pdf, i, [{ text: numbers.at(-1)!, x: (x1 - x0) / 2, y: y1 - y0 - 28, size: 9.5, align: 'centre' }]);
+    }
+    pdf.subsetFonts();
+    return { bytes: await saveWhole(pdf), numbers };
+  });
+}

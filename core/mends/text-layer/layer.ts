@@ -1,0 +1,40 @@
+import { greymap, type Ocr, type OcrWord } from '../../engines/ocr.ts';
+import { saveWhole, withPage, withPdf } from '../../engines/pdf.ts';
+import { stampLines, type Stamp } from '../../engines/stamp.ts';
+import { heed, type Job } from '../../model/outcome.ts';
+import { applyFilter } from '../../scan/filters.ts';
+import type { Raster } from '../../scan/raster.ts';
+
+export interface ReadPage { page: number; words: number; /** words that the reader itself doubts */ unsure: number }
+const dpi = 200;
+/** Below this the reader guesses; what is worse than noise is left out. */
+const sure = 75, noise = 30;
+
+/** Reads pages that are pictures and lays their words under them, unseen, each where it stands. Source: ISO 32000-1, 9.3.6 (render mode 3). */
+export async function layTextUnder(bytes: Uint8Array, pages: number[], ocr: Ocr, job: Job): Promise<{ bytes: Uint8Array; read: ReadPage[] }> {
+  return withPdf(bytes, async (pdf, mupdf) => {
+    if (pdf.needsPassword()) pdf.authenticatePassword('');
+    const read: ReadPage[] = [];
+    for (const [i, number] of pages.entries()) {
+      heed(job);
+      job.progress?.(i, pages.length, 'pages');
+      const raster = withPage(pdf, number - 1, (page): Raster => {
+        const pixmap = page.toPixmap(mupdf.Matrix.scale(dpi / 72, dpi / 72), mupdf.ColorSpace.DeviceGray, false, false);
+        try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
+      });
+      const words = (await ocr.read(greymap(applyFilter(raster, 'grey')))).words.filter((w) => w.confidence >= noise && /[\p{L}\p{N}]/u.test(w.text));
+      if (words.length > 0) await stampLines(pdf, number - 1, words.map((w, k) => stampOf(w, words[k + 1])));
+      read.push({ page: number, words: words.length, unsure: words.filter((w) => w.confidence < sure).length });
+    }
+    pdf.subsetFonts();
+    job.progress?.(pages.length, pages.length, 'pages');
+    return { bytes: await saveWhole(pdf, 'garbage=4,compress,compress-images=no'), read };
+  });
+}
+
+/** A word on its baseline, with the space that follows it on its line, so that words stay apart. */
+function stampOf({ text, box, line }: OcrWord, next: OcrWord | undefined): Stamp {
+  const k = 72 / dpi, [x0, y0, x1, y1] = box.map((v) => v * k) as OcrWord['box'], height = y1 - y0;
+  const follows = next?.line === line && next.box[0] * k > x1;
+  return { text: follows ? `${text} ` : text, x: x0, y: y1 - height * 0.2, size: Math.max(4, Math.round(height * 10) / 10), unseen: { width: follows ? next.box[0] * k - x0 : x1 - x0 } };
+}

@@ -1,0 +1,37 @@
+import { read, unread, type DocumentFacts, type FileFacts, type Passage, type PlaceKind } from '../../model/facts.ts';
+import { printableStrings } from '../../text/bytes.ts';
+import { countWords } from '../../text/words.ts';
+import { sectionStarts } from '../sections.ts';
+import { readProperties } from './properties.ts';
+import { openCompound, paragraphsOf, readStories, type DocStories } from './text.ts';
+
+const places: readonly [keyof DocStories, PlaceKind][] = [['main', 'text'], ['notes', 'footnote'], ['endnotes', 'footnote'], ['headers', 'runningHead'], ['comments', 'comment'], ['boxes', 'textbox']];
+
+/** Reads an old word-processor file: its text story by story, its stored properties, and all readable strings besides, so that nothing that names anyone is missed.
+ * Fonts, layout and pictures are not read. Source: [MS-DOC], [MS-CFB], [MS-OLEPS]. */
+export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
+  const rest: Passage = { part: 'file', place: 'hidden', page: null, text: printableStrings(bytes) }, bare = { fonts: unread('notOfThisKind'), layout: unread('notOfThisKind'), pages: unread('noFixedPages'), photo: unread('notOfThisKind'), statedPages: null, integrity: [] } as const;
+  let stories: DocStories | null = null, stream: ((name: string) => Uint8Array | null) | null = null;
+  try { stream = openCompound(bytes); stories = readStories(stream); } catch { /* told below: the text could not be read */ }
+  const metadata = stream ? readProperties(stream) : [];
+  if (!stories) {
+    file.troubles.push({ code: 'damaged', part: 'WordDocument', page: null, text: 'the tables that say where the text lies cannot be read' });
+    return { file, ...bare, integrity: [], words: unread('damaged'), passages: read([rest], [{ part: 'WordDocument', page: null, why: 'unreadable' }]), metadata: read(metadata), remains: unread('damaged'), structure: null };
+  }
+  const passages: Passage[] = [];
+  let section: Passage['section'];
+  for (const [story, place] of places) {
+    const { paragraphs, fields } = paragraphsOf(stories[story]);
+    for (const text of paragraphs) {
+      if (!/[\p{L}\p{N}]/u.test(text)) continue;
+      if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
+      passages.push({ part: story === 'main' ? 'text' : story, place, page: null, text, ...(place === 'text' ? { section, ...(text.includes('\t') ? { inTable: true } : {}) } : {}) });
+    }
+    for (const text of fields) passages.push({ part: story, place: 'field', page: null, text });
+  }
+  const notes = (stories.main.match(/\u0002/g) ?? []).length;
+  return {
+    file, ...bare, integrity: [], words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))), passages: read([...passages, rest]), metadata: read(metadata),
+    remains: read({ comments: (stories.main.match(/\u0005/g) ?? []).length, trackedChanges: 0, highlights: 0, revisions: 0 }), structure: { images: 0, tables: 0, equations: 0, footnotes: notes },
+  };
+}

@@ -1,0 +1,29 @@
+import type { LayoutFacts } from '../model/facts.ts';
+
+/** Below this there is no telling how a text is set. */
+const fewest = 200;
+
+/** Adds up how many characters are set in which size, face and spacing, and says what most have. */
+export class LayoutTally {
+  private readonly sizes = new Map<number, number>();
+  private readonly fonts = new Map<string, number>();
+  private readonly spacings = new Map<number, number>();
+  private characters = 0;
+
+  add(n: number, look: { size: number; font: string | undefined; spacing: number }): void {
+    this.characters += n;
+    this.sizes.set(look.size, (this.sizes.get(look.size) ?? 0) + n);
+    if (look.font !== undefined) this.fonts.set(look.font, (this.fonts.get(look.font) ?? 0) + n);
+    this.spacings.set(look.spacing, (this.spacings.get(look.spacing) ?? 0) + n);
+  }
+
+  /** The layout by style; null where there is too little text. */
+  facts(marginsMm: LayoutFacts['marginsMm']): LayoutFacts | null {
+    if (this.characters < fewest) return null;
+    const order = <T>(map: Map<T, number>): [T, number][] => [...map].sort((a, b) => b[1] - a[1]), bySize = order(this.sizes);
+    return {
+      source: 'style', sizePt: bySize[0]![0], otherSizes: bySize.slice(1).filter(([, n]) => n > this.characters * 0.01).map(([s]) => s).slice(0, 6),
+      fonts: order(this.fonts).slice(0, 6).map(([name, n]) => ({ name, share: Math.round((n / this.characters) * 1000) / 1000 })), lineSpacing: Math.round((order(this.spacings)[0]?.[0] ?? 1) * 100) / 100, marginsMm,
+    };
+  }
+}

@@ -1,0 +1,54 @@
+import type { WordPart } from '../model/brief.ts';
+
+/** What the sections of a paper are called. Common practice, no published source.
+ * `called`: the names as a pattern; `part`: the line of the word bill that what follows counts as; `open`: often followed by more words (“Results of the survey”);
+ * `asked: false`: too common a word to be taken for a section where an assignment names it. */
+export interface SectionName { name: string; called: string; part: WordPart; open?: true; asked?: false }
+export const sectionNames: readonly SectionName[] = [
+  { name: 'references', called: 'references|reference list|list of references|bibliography|works cited|literature cited', part: 'references' },
+  { name: 'references', called: 'literature|sources', part: 'references', asked: false },
+  { name: 'contents', called: 'table of contents', part: 'contents' },
+  { name: 'contents', called: 'contents', part: 'contents', asked: false },
+  { name: 'lists', called: 'list of (?:figures|tables|abbreviations)', part: 'contents' },
+  { name: 'title page', called: 'title page', part: 'titlePage' },
+  { name: 'summary', called: 'abstract|(?:executive )?summary', part: 'abstract' },
+  { name: 'introduction', called: 'introduction|background', part: 'body', open: true },
+  { name: 'literature review', called: 'literature review|review of (?:the )?literature', part: 'body' },
+  { name: 'methods', called: '(?:materials? and )?method(?:s|ology)?(?: and materials?)?', part: 'body', open: true },
+  { name: 'results', called: 'results|findings', part: 'body', open: true },
+  { name: 'discussion', called: 'discussion', part: 'body', open: true },
+  { name: 'conclusions', called: 'conclusions?|concluding remarks', part: 'body', open: true },
+  { name: 'limitations', called: 'limitations', part: 'body' }, { name: 'recommendations', called: 'recommendations', part: 'body' }, { name: 'reflection', called: 'reflection', part: 'body' },
+  { name: 'glossary', called: 'glossary', part: 'body' },
+  { name: 'acknowledgements', called: 'acknowledge?ments?', part: 'body' }, { name: 'acknowledgements', called: 'thanks', part: 'body', asked: false },
+  { name: 'appendices', called: 'append(?:ix|ices)', part: 'appendices', open: true }, { name: 'appendices', called: 'annex', part: 'appendices', open: true, asked: false },
+];
+
+const named = sectionNames.map((s) => ({ ...s, exact: new RegExp(`^(?:${s.called})$`, 'i'), begins: new RegExp(`^(?:${s.called})\\b`, 'i') }));
+/** All names that an assignment may ask for, longest first, so that “executive summary” is not read as “summary”. */
+export const askedSections = new RegExp(`\\b(?:${sectionNames.filter((s) => s.asked !== false).flatMap((s) => topLevel(s.called)).sort((a, b) => b.length - a.length).join('|')})\\b`, 'gi');
+
+/** A heading without its number and its closing colon. */
+export const bareHeading = (line: string): string => line.trim().replace(/^(?:\d+(?:\.\d+)*\.?|[IVX]+\.|[A-Z]\.)\s+/, '').replace(/[:.]$/, '');
+
+/** The section that a line names. @param tail - how many characters may follow an open name; 0: the name alone */
+export function sectionNamed(line: string, tail = 0): SectionName | null {
+  const bare = bareHeading(line);
+  if (bare.length > Math.max(60, tail)) return null;
+  return named.find((s) => s.exact.test(bare)) ?? (tail > 0 ? named.find((s) => { const m = s.open ? s.begins.exec(bare) : null; return m !== null && bare.length - m[0].length <= tail; }) ?? null : null);
+}
+
+/** Whether a heading stands for a section asked by name, also as one half of “Results and discussion”. */
+export function standsFor(heading: string, asked: string): boolean {
+  const wanted = sectionNamed(asked), bare = bareHeading(heading).toLowerCase();
+  if (!wanted) return bare === asked.toLowerCase() || bare.startsWith(`${asked.toLowerCase()} `) || bare.endsWith(` ${asked.toLowerCase()}`);
+  return [bare, ...bare.split(/\s+(?:and|&)\s+|\s*[/,]\s*/)].some((half) => sectionNamed(half, 50)?.name === wanted.name);
+}
+
+/** The alternatives of a pattern, brackets kept whole. */
+function topLevel(pattern: string): string[] {
+  const out = [''];
+  let depth = 0;
+  for (const c of pattern) { if (c === '(') depth++; else if (c === ')') depth--; if (c === '|' && depth === 0) out.push(''); else out[out.length - 1] += c; }
+  return out;
+}
