@@ -15,6 +15,8 @@ export class Student {
   async opens(title: string): Promise<void> { await this.page.getByRole('link', { name: title, exact: true }).click(); }
   async goesTo(stop: 'Read' | 'Bring' | 'Check' | 'Mend' | 'Compare' | 'Send' | 'Confirm'): Promise<void> { await this.page.getByRole('navigation', { name: 'Route' }).getByRole('link', { name: new RegExp(`^${stop}`) }).click(); }
   async brings(name: string, bytes: Buffer | string): Promise<void> { await this.page.getByLabel('Choose files').setInputFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(bytes) }); }
+  /** What a screen reader says while a file is carried. */
+  async hears(said: string): Promise<void> { await expect(this.page.getByRole('status').filter({ hasText: said })).toHaveCount(1); }
   docket() { return this.page.getByRole('region', { name: 'Docket' }); }
   async sees(text: string | RegExp): Promise<void> { await expect(this.page.getByText(text).first()).toBeVisible({ timeout: 30_000 }); }
   /** Lines of the docket that want a look are looked at, one after the other. */
