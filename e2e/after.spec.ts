@@ -58,6 +58,20 @@ test('comments go and the name is replaced in the word-processor file itself; bo
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByRole('button', { name: 'Replace them' })).toBeVisible({ timeout: 30_000 });
 });
+test('all that needs no choice is mended in one, each step with its proof and its way back', async ({ page }) => {
+  const student = new Student(page);
+  await ready(student);
+  await student.goesTo('Mend');
+  await page.getByRole('button', { name: 'Do all of this' }).click();
+  // Comments out, details replaced, converted, cleared, renamed: five copies behind each other.
+  await expect(page.getByRole('region', { name: 'Mends of Y3921847_GEO3107.pdf' })).toBeVisible({ timeout: 60_000 });
+  for (const step of ['Renamed', 'Converted to PDF', 'Took my details out', 'Took the comments out']) await student.sees(step);
+  await expect(page.getByRole('button', { name: 'Do all of this' })).toHaveCount(0, { timeout: 30_000 });
+  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('region', { name: 'Mends of saltmarsh_final2_nvi204.pdf' })).toBeVisible();
+  expect(student.errors).toEqual([]);
+});
 test('a lost answer is found again: one submission, a receipt, evidence that holds, and a backup that comes back', async ({ page, request }) => {
   test.setTimeout(120_000);
   const student = new Student(page);

@@ -8,17 +8,29 @@ import type { PageDescription } from './page-description.ts';
 /** The engine's faces have no glyphs for the wide spaces of Unicode (2000 to 200A): they would come out as no character at all. */
 const wideSpaces = /&#819[2-9];|[\u2000-\u200a\u202f]/g;
 
-/** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata. */
-export async function layOut(page: PageDescription, job: Job): Promise<Uint8Array> {
-  const mupdf = await loadMupdf();
-  await readyFaces(`${page.body}${page.head}${page.foot}`);
+function toHtml(page: PageDescription): string {
   const [top, right, bottom, left] = page.marginsPt;
-  const html = `<html${page.language ? ` lang="${escapeXml(page.language)}"` : ''}><head><style>
+  return `<html${page.language ? ` lang="${escapeXml(page.language)}"` : ''}><head><style>
 @page{margin:${top}pt ${right}pt ${bottom}pt ${left}pt} body{margin:0;font-family:${page.baseFont};font-size:${page.baseSizePt}pt;line-height:1.15}
 p{margin:0} h1,h2,h3,h4,h5,h6{font-size:1em;font-weight:normal;page-break-after:avoid} table{border-collapse:collapse;margin:4pt 0 8pt 0} td{border:0.5pt solid #555;padding:2pt 4pt}
 a{color:#1a4a7a} .break{page-break-after:always} .note{font-size:0.85em;margin-top:3pt} hr{border-bottom:0.5pt solid #777;margin:12pt 0 4pt 0}
 </style></head><body>${page.body.replace(wideSpaces, '&#160;&#160;')}</body></html>`;
-  const doc = mupdf.Document.openDocument(new TextEncoder().encode(html), 'text/html');
+}
+
+/** How many pages a description takes as this engine lays it out; nothing is written. */
+export async function countLaidPages(page: PageDescription): Promise<number> {
+  const mupdf = await loadMupdf();
+  await readyFaces(`${page.body}${page.head}${page.foot}`);
+  const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html');
+  try { doc.layout(page.widthPt, page.heightPt, page.baseSizePt); return doc.countPages(); } finally { doc.destroy(); }
+}
+
+/** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata. */
+export async function layOut(page: PageDescription, job: Job): Promise<Uint8Array> {
+  const mupdf = await loadMupdf();
+  await readyFaces(`${page.body}${page.head}${page.foot}`);
+  const [top, , bottom, left] = page.marginsPt;
+  const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html');
   const buffer = new mupdf.Buffer();
   let outline: Heading[] = [];
   const links: { uri: string; box: [number, number, number, number] }[][] = [];

@@ -96,6 +96,8 @@ export interface DocumentFacts {
   photo: Read<PhotoFacts>;
   /** pages as stated inside a file without fixed pages */
   statedPages: number | null;
+  /** pages as the built-in engine lays the file out, where it has no pages of its own and somebody asked; another program may need one more or less */
+  laidPages?: number | null;
   /** structure that a conversion must keep */
   structure: { images: number; tables: number; equations: number; footnotes: number } | null;
   /** text that is there and not seen, or seen and not readable */

@@ -10,11 +10,12 @@ import { redactFile } from '../verbs/redact.ts';
 import { addTextLayer } from '../verbs/text-layer.ts';
 import { readDocument } from './index.ts';
 import { scanPhotos } from '../verbs/scan.ts';
-import { scannedText } from './image-text.ts';
+import { readImageText, scannedText } from './image-text.ts';
+import { decodePhoto, turn } from '../scan/raster.ts';
 import { emptyBrief } from '../model/brief.ts';
 import { nina } from '../testing/made.ts';
 import { drawnPage, photoFile } from '../testing/photo.ts';
-import { plainPicture, plantedDocx, plantedPdf, secret } from '../testing/plant.ts';
+import { plainPicture, plantedDocx, plantedOdt, plantedPdf, secret } from '../testing/plant.ts';
 
 let ocr: Ocr, picture: Uint8Array, asked = 0;
 const job = { ocr: async () => { asked++; return ocr; } }, named = (name: string, bytes: Uint8Array) => ({ path: name, name, bytes });
@@ -46,6 +47,25 @@ test('what a picture shows of the student is taken out of its pixels; the rest o
   // Without a reader of pictures nothing is found there, and nothing is said to be taken.
   expect((await redactFile(named('scan.pdf', bytes), nina)).taken).toEqual([]);
 }, 60_000);
+test('pixels of a picture file and of pictures in word-processor files: the detail goes, the rest stays, turned or not', async () => {
+  const turned = await photoFile(turn(await drawnPage(`Received: 12 March 2027 16:00 GMT\nHanded in by ${secret}\nThe survey of the foreshore`, { dpi: 110, size: 14 }), 270), 'jpeg', 6);
+  const files = [named('form.png', picture), named('paper.docx', plantedDocx('', { 'word/media/image1.png': picture })), named('paper.odt', plantedOdt('', { 'Pictures/1.jpg': turned }))];
+  for (const file of files) {
+    expect(await hits(file.name, file.bytes)).toEqual(expect.arrayContaining([expect.stringMatching(/^stops surname/)]));
+    const done = await redactFile(file, nina, job);
+    expect(done.taken.map((t) => t.text).join(' ')).toMatch(/Vestergaard/);
+    expect((await hits(file.name, done.bytes)).filter((h) => h.startsWith('stops'))).toEqual([]);
+    const facts = await readDocument(done.bytes, file.name);
+    await readImageText(done.bytes, facts, job);
+    const shown = facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'imageText').map((p) => p.text).join('\n') : '';
+    expect(shown).toMatch(/12 March 2027/);
+    expect(shown).not.toMatch(/Imani|Vestergaard/);
+  }
+  // Pixels away from the place are the same ones: PNG keeps every other value.
+  const [before, after] = await Promise.all([decodePhoto(picture, 'a.png'), redactFile(files[0]!, nina, job).then((d) => decodePhoto(d.bytes, 'b.png'))]), differs = before.data.reduce((n, v, i) => n + (v === after.data[i] ? 0 : 1), 0);
+  expect(differs).toBeGreaterThan(500);
+  expect(differs).toBeLessThan(before.data.length * 0.05);
+}, 120_000);
 test('a scan with its text under it: searched and counted by another program, no pixel changed, and not called hidden', async () => {
   const { bytes } = await scanPhotos([named('form.png', picture)], 'grey'), done = await addTextLayer(named('scan.pdf', bytes), job);
   expect(done.proof).toMatchObject({ pagesSame: true, maxPixelDifference: 0 });

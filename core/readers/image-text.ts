@@ -5,9 +5,9 @@ import { Package } from '../engines/zip.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import type { Box, DocumentFacts, Passage } from '../model/facts.ts';
 import { applyFilter } from '../scan/filters.ts';
-import { flatten, wholeOf } from '../scan/flatten.ts';
-import { measurePhoto } from '../scan/measure.ts';
-import { decodePhoto, greyOf, shrinkTo, turn, type Raster } from '../scan/raster.ts';
+import { flatten, mapOfUnitSquare, wholeOf } from '../scan/flatten.ts';
+import { measurePhoto, turnIn } from '../scan/measure.ts';
+import { decodePhoto, greyOf, shrinkTo, turn, type Point, type Quad, type Raster } from '../scan/raster.ts';
 
 /** At most so many pictures are read in one file: some seconds each. What is left out stays a gap. */
 const mostPictures = 40;
@@ -16,6 +16,8 @@ const mostTime = 25_000;
 /** Words that the reader itself doubts are noise more often than names. */
 const leastConfidence = 50;
 const dpi = 150;
+/** Pixels of the longer side; more only takes longer. */
+const longestRead = 2200;
 
 /** What was read from a picture, by its pixels: a mend changes the file around a figure and not the figure. */
 const kept = new Map<string, OcrPage>();
@@ -27,6 +29,25 @@ async function readOnce(raster: Raster, reader: () => Promise<Ocr>): Promise<Ocr
   if (kept.size > 200) kept.delete(kept.keys().next().value!);
   return page;
 }
+
+/** A picture as it is read, upright and no larger than reading needs, and where a point of it lies in the stored pixels. */
+export interface PictureToRead { raster: Raster; toStored: (point: Point) => Point }
+/** @param sheet - a photo of a sheet: the sheet alone is read, seen from above */
+export async function pictureToRead(bytes: Uint8Array, name: string, sheet: boolean): Promise<PictureToRead> {
+  const { page, quad, degrees, mirrored } = sheet ? await measuredSheet(bytes, name) : await wholePicture(bytes, name), map = mapOfUnitSquare(quad), { width: w, height: h } = page;
+  return {
+    raster: turn(page, degrees, mirrored),
+    toStored: ([x, y]) => {
+      // The way back of turn() and of flatten().
+      const across = degrees === 0 ? x : degrees === 90 ? y : degrees === 180 ? w - x : w - y, sy = degrees === 0 ? y : degrees === 90 ? h - x : degrees === 180 ? h - y : x;
+      const u = (mirrored ? w - across : across) / w, v = sy / h, z = map.g * u + map.h * v + 1;
+      return [(map.a * u + map.b * v + map.c) / z, (map.d * u + map.e * v + map.f) / z];
+    },
+  };
+}
+interface Laid { page: Raster; quad: Quad; degrees: 0 | 90 | 180 | 270; mirrored: boolean }
+async function measuredSheet(bytes: Uint8Array, name: string): Promise<Laid> { const m = await measurePhoto(bytes, name, { longest: longestRead }); return { page: m.page, quad: m.found.quad, degrees: m.rotation, mirrored: m.mirrored }; }
+async function wholePicture(bytes: Uint8Array, name: string): Promise<Laid> { const raster = await decodePhoto(bytes, name); return { page: shrinkTo(raster, longestRead), quad: wholeOf(raster), ...turnIn(bytes) }; }
 
 /** Reads the text in a document's pictures: whole pictures, pictures on pages, and pictures inside word-processor files. Only pictures that look like
  * writing are read. Adds passages of place `imageText` and closes the gaps that were left for pictures. */
@@ -64,17 +85,14 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
       }
     });
   } else if (['jpeg', 'png', 'tiff'].includes(kind)) {
-    try {
-      const { page, rotation, mirrored } = await measurePhoto(bytes, facts.file.name, { longest: 2200 });
-      await take(turn(page, rotation, mirrored), 'picture', null, 1);
-    } catch { /* a picture that cannot be decoded has its own finding */ }
+    try { await take((await pictureToRead(bytes, facts.file.name, true)).raster, 'picture', null, 1); } catch { /* a picture that cannot be decoded has its own finding */ }
   } else if (['docx', 'docm', 'odt'].includes(kind)) {
     const pack = new Package(bytes);
     for (const name of pack.names()) {
       if (!/^(word\/media|Pictures|media)\/.*\.(jpe?g|png|gif|bmp|tiff?)$/i.test(name)) continue;
       try {
-        const raster = await decodePhoto(pack.part(name)!, name);
-        if (raster.width >= 60 && raster.height >= 16) await take(shrinkTo(raster, 2200), name, null, 1);
+        const { raster } = await pictureToRead(pack.part(name)!, name, false);
+        if (raster.width >= 60 && raster.height >= 16) await take(raster, name, null, 1);
       } catch (error) { if (error instanceof Error && 'code' in error && error.code === 'stopped') throw error; }
     }
   }
@@ -101,7 +119,7 @@ function blank(raster: Raster, [x0, y0, x1, y1]: Box): void {
   for (let y = Math.max(0, Math.floor(y0 * s) - 2); y < Math.min(raster.height, Math.ceil(y1 * s) + 2); y++) if (right > left) raster.data.fill(255, y * raster.width + left, y * raster.width + right);
 }
 
-/** The words that were read, line by line, with their boxes. */
+/** The words that were read, line by line, with their boxes: in points on a page, in pixels of the picture as it was read elsewhere. */
 function passageOf(page: OcrPage, part: string, number: number | null, scale: number): Passage | null {
   const lines = new Map<number, typeof page.words>();
   for (const w of page.words) if (w.confidence >= leastConfidence && /[\p{L}\p{N}]/u.test(w.text)) lines.set(w.line, [...(lines.get(w.line) ?? []), w]);
@@ -111,7 +129,7 @@ function passageOf(page: OcrPage, part: string, number: number | null, scale: nu
     boxes.push({ start: text.length, box: [Math.min(...words.map((w) => w.box[0])), Math.min(...words.map((w) => w.box[1])), Math.max(...words.map((w) => w.box[2])), Math.max(...words.map((w) => w.box[3]))].map((v) => Math.round(v * scale * 10) / 10) as Box });
     text += `${words.map((w) => w.text).join(' ')}\n`;
   }
-  return text.trim() ? { part, place: 'imageText', page: number, text, ...(number === null ? {} : { lines: boxes }) } : null;
+  return text.trim() ? { part, place: 'imageText', page: number, text, lines: boxes } : null;
 }
 
 /** A picture of writing as lines of text, upright; for receipts that come as screenshots or scans. */

@@ -52,14 +52,14 @@ export const wordPart = (tag: string, inner: string, attributes = ''): string =>
 export const inParagraph = paragraph;
 
 /** An OpenDocument text with `inner` in its body. */
-export function plantedOdt(inner = '', parts: Record<string, string> = {}): Uint8Array {
+export function plantedOdt(inner = '', parts: Record<string, string | Uint8Array> = {}): Uint8Array {
   const ns = 'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0" xmlns:dc="http://purl.org/dc/elements/1.1/" xmlns:meta="urn:oasis:names:tc:opendocument:xmlns:meta:1.0" xmlns:draw="urn:oasis:names:tc:opendocument:xmlns:drawing:1.0" xmlns:svg="urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0" xmlns:xlink="http://www.w3.org/1999/xlink" xmlns:config="urn:oasis:names:tc:opendocument:xmlns:config:1.0" xmlns:style="urn:oasis:names:tc:opendocument:xmlns:style:1.0" xmlns:officeooo="http://openoffice.org/2009/office" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0"';
-  const all: Record<string, string> = {
+  const all: Record<string, string | Uint8Array> = {
     mimetype: 'application/vnd.oasis.opendocument.text', 'content.xml': `<office:document-content ${ns}><office:body><office:text><text:p>${body}</text:p>${inner}</office:text></office:body></office:document-content>`,
     'META-INF/manifest.xml': '<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0"><manifest:file-entry manifest:full-path="/" manifest:media-type="application/vnd.oasis.opendocument.text"/><manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/></manifest:manifest>',
-    ...Object.fromEntries(Object.entries(parts).map(([n, t]) => [n, t.replace('NS', ns)])),
+    ...Object.fromEntries(Object.entries(parts).map(([n, t]) => [n, typeof t === 'string' ? t.replace('NS', ns) : t])),
   };
-  return packZip(Object.entries(all).map(([name, text]) => ({ name, bytes: new TextEncoder().encode(text), stored: name === 'mimetype' })));
+  return packZip(Object.entries(all).map(([name, content]) => ({ name, bytes: typeof content === 'string' ? new TextEncoder().encode(content) : content, stored: name === 'mimetype' })));
 }
 
 /** A picture of one colour as JPEG or PNG. */

@@ -3,6 +3,7 @@ import { emptyBrief } from '../model/brief.ts';
 import { nina } from '../testing/made.ts';
 import { dictOf, plainPicture, plantedDocx, plantedPdf } from '../testing/plant.ts';
 import { readDocument } from '../readers/index.ts';
+import { convertFiles } from './convert.ts';
 import { checkFiles, picturesMatter } from './check.ts';
 
 const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
@@ -27,5 +28,14 @@ test('facts that are known already are not read again, and what is found is the 
   const [known, read] = [await checkFiles([docx], { brief: anonymous, details: nina, now: 0 }, {}, (f) => { asked.push(f.name); return Promise.resolve(structuredClone(facts)); }), await checkFiles([docx], { brief: anonymous, details: nina, now: 0 })];
   expect(asked).toEqual(['a.docx']);
   expect(known).toEqual(read);
+});
+test('a word-processor file has no pages of its own: how many it takes is laid out where a limit asks for it', async () => {
+  const paragraph = `<w:p><w:r><w:t>${'The tide brings silt over the marsh and leaves it among the stems. '.repeat(20)}</w:t></w:r></w:p>`, docx = file('a.docx', plantedDocx(paragraph.repeat(20)));
+  const line = async (limits: object) => { const { docket } = await checkFiles([docx], { brief: { ...emptyBrief(), limits: { ...emptyBrief().limits, ...limits } }, now: 0 }); const l = docket.find((d) => d.id === 'pages.limit')!; return [l.standing, l.found]; };
+  const pdf = await convertFiles([docx]);
+  expect(pdf.pages).toBeGreaterThan(3);
+  expect(await line({ maxPages: 40 })).toEqual(['met', `about ${pdf.pages} as laid out here`]);
+  expect((await line({ maxPages: 2 }))[0]).toBe('look');
+  expect(await line({})).toEqual(['notAsked', null]);
 });
 const picture = await plainPicture('jpeg', 400, 560);

@@ -6,6 +6,7 @@ import type { Details } from '../model/details.ts';
 import type { DocumentFacts } from '../model/facts.ts';
 import type { DocketLine, Finding } from '../model/finding.ts';
 import type { Job } from '../model/outcome.ts';
+import { farFewerWords } from '../checks/pages/limit.ts';
 import { billOf, type WordBill } from '../words/bill.ts';
 import { sharpenBoxes } from './sharpen.ts';
 
@@ -31,10 +32,23 @@ const readFacts: FactsOf = async (file, job, pictures) => {
 /** Whether the writing in pictures is read: where a name in them would matter. */
 export const picturesMatter = ({ brief, details, insisted }: CheckOptions): boolean => !!details && anonymityWanted({ brief: brief ?? emptyBrief(), briefGiven: !!brief, details, insisted }) === 'yes';
 
+/** Whether it matters how many pages a file without pages of its own will have: a limit, or so many words that a similarity check may refuse it. */
+const pagesAsked = (brief: Brief | null | undefined, words: number): boolean => !!brief && ([brief.limits, ...brief.documents.map((d) => d.limits)].some((l) => !!l && (l.minPages !== null || l.maxPages !== null)) || (brief.similarityChecked === true && words > farFewerWords));
+
+/** Laid out once for its bytes: the check runs again whenever a name or a detail changes. */
+const laid = new Map<string, number | null>();
+async function laidOnce(file: SourceFile, facts: DocumentFacts): Promise<number | null> {
+  const { sha256 } = facts.file;
+  if (!laid.has(sha256)) laid.set(sha256, await (await import('./convert.ts')).laidPagesOf(file, facts));
+  if (laid.size > 500) laid.delete(laid.keys().next().value!);
+  return laid.get(sha256) ?? null;
+}
+
 /** Reads the files, runs every check, and writes the docket. */
 export async function checkFiles(files: SourceFile[], options: CheckOptions, job: Job = {}, factsOf: FactsOf = readFacts): Promise<Checked> {
   const facts: DocumentFacts[] = [], matters = picturesMatter(options);
   for (const file of files) facts.push(await factsOf(file, job, matters && options.pictures !== false));
+  for (const [i, f] of facts.entries()) if (!f.pages.ok && f.words.ok && f.laidPages === undefined && pagesAsked(options.brief, f.words.value)) f.laidPages = await laidOnce(files[i]!, f);
   const judged = judge({ facts, brief: options.brief ?? emptyBrief(), briefGiven: !!options.brief, details: options.details ?? null, now: options.now, templates: options.templates, matching: options.matching, insisted: options.insisted });
   for (const [i, findings] of judged.findings.entries()) if (facts[i]!.file.kind === 'pdf') await sharpenBoxes(files[i]!.bytes, findings);
   const out = facts.map((f, i): CheckedFile => ({

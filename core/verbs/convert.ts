@@ -3,7 +3,7 @@ import { mapDocx } from '../convert/docx/map.ts';
 import { mapDoc } from '../convert/doc/map.ts';
 import { mapOdt } from '../convert/odt/map.ts';
 import { coverSheet, joinPdfs, numberPages, type JoinWish } from '../convert/join.ts';
-import { layOut } from '../convert/layout.ts';
+import { countLaidPages, layOut } from '../convert/layout.ts';
 import { mapPdf } from '../convert/pdf/map.ts';
 import { mapHtml, mapMarkdown, mapTextFile } from '../convert/plain/map.ts';
 import { mapRtf } from '../convert/rtf/map.ts';
@@ -51,6 +51,11 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
     proof: proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }),
     losses: pages.flatMap((p) => p.losses), substituted: pages.flatMap((p) => p.substituted),
   };
+}
+
+/** How many pages a word-processor file takes as the built-in engine lays it out; null for what it cannot lay out. */
+export async function laidPagesOf(file: SourceFile, facts: DocumentFacts): Promise<number | null> {
+  try { const page = describe(file, facts); return typeof page === 'string' ? null : await countLaidPages(page); } catch { return null; }
 }
 
 /** @throws {CannotDo} for what cannot be read as a document at all */

@@ -1,8 +1,12 @@
 import { saveWhole, withPage, withPdf, type PdfPage } from '../engines/pdf.ts';
 import { judge } from '../docket/run.ts';
 import { Matcher } from '../identity/find.ts';
+import { searchPassages, type Sign } from '../identity/search.ts';
 import { replaceInPackage } from '../mends/redact/package.ts';
-import { readImageText } from '../readers/image-text.ts';
+import { blotPicture } from '../mends/redact/picture.ts';
+import { pictureToRead, readImageText } from '../readers/image-text.ts';
+import { Package, packZip } from '../engines/zip.ts';
+import type { Quad } from '../scan/raster.ts';
 import { readDocument } from '../readers/index.ts';
 import { emptyBrief } from '../model/brief.ts';
 import type { Details } from '../model/details.ts';
@@ -18,7 +22,7 @@ export interface Redacted { bytes: Uint8Array; /** what was taken out, by page *
 const textual = new Set(['identity.text', 'identity.running-head', 'identity.footnote', 'identity.textbox']);
 const inPicture = 'identity.image-text';
 
-/** Takes the student's details out of the text: of a PDF's pages the glyphs are removed, not covered, and in pictures on them the pixels; in a word-processor file the words are replaced.
+/** Takes the student's details out of the text: of a PDF's pages the glyphs are removed, not covered; in a word-processor file the words are replaced; in pictures on pages, in such files and by themselves the pixels are filled.
  * Pictures are read where the job brings a reader of pictures.
  * Only what stops is taken; what is to be looked at stays. @param wording - what stands there instead, in word-processor files
  * The copy is read again: it is offered only when nothing that stops is left on its pages and no other word is gone.
@@ -26,7 +30,8 @@ const inPicture = 'identity.image-text';
 export async function redactFile(file: SourceFile, details: Details, job: Job = {}, wording = '[removed]'): Promise<Redacted> {
   const before = await readDocument(file.bytes, file.name, job);
   if (['docx', 'docm', 'odt'].includes(before.file.kind)) return replaceWords(file, before, details, wording, job);
-  if (before.file.kind !== 'pdf') throw new CannotDo('unsupported', 'Words can be taken out of PDF, DOCX and ODT.', 'Convert the paper to PDF first, or change it in the program it was written in.', file.name);
+  if (['jpeg', 'png'].includes(before.file.kind)) return blotPhoto(file, before, details, job);
+  if (before.file.kind !== 'pdf') throw new CannotDo('unsupported', 'Words can be taken out of PDF, DOCX, ODT, JPEG and PNG.', 'Convert the paper to PDF first, or change it in the program it was written in.', file.name);
   await readImageText(file.bytes, before, job);
   const targets = stopping(before, details), [shown, words] = [targets.filter((f) => f.check === inPicture), targets.filter((f) => f.check !== inPicture)];
   await sharpenBoxes(file.bytes, words);
@@ -61,16 +66,49 @@ function mark(page: PdfPage, findings: Finding[], inset: number): boolean {
   return findings.length > 0;
 }
 
+/** Words are replaced where they are text, and pixels filled where a picture shows them. */
 async function replaceWords(file: SourceFile, before: DocumentFacts, details: Details, wording: string, job: Job): Promise<Redacted> {
-  const { bytes, taken } = replaceInPackage(file.bytes, before, new Matcher(details), wording);
-  const after = await readDocument(bytes, file.name, job), left = stoppingText(after, details).length;
+  await readImageText(file.bytes, before, job);
+  const shown = picturesThatStop(before, details), { bytes: replaced, taken } = replaceInPackage(file.bytes, before, new Matcher(details), wording);
+  let bytes = replaced;
+  if (shown.length > 0) {
+    const pack = new Package(replaced), parts: { name: string; bytes: Uint8Array; stored: boolean }[] = [];
+    for (const name of pack.names()) {
+      const own = shown.filter((s) => s.part === name), part = pack.part(name)!;
+      parts.push({ name, bytes: own.length > 0 ? await blot(part, name, false, own) : part, stored: name === 'mimetype' });
+    }
+    bytes = packZip(parts);
+  }
+  const after = await readDocument(bytes, file.name, job);
+  await readImageText(bytes, after, job);
+  const left = stoppingText(after, details).length + picturesThatStop(after, details).length;
   if (left > 0 || !after.passages.ok) throw new CannotDo('notClean', `Not everything could be taken out: ${left} places are left.`, 'Change them in the program the paper was written in.', file.name);
   const targets = taken.map((t) => ({ data: { found: t.text } })), lost = lostWords(before, after, targets);
-  return { bytes, taken: taken.map((t) => ({ page: null, text: t.text })), proof: { pagesSame: JSON.stringify(before.structure) === JSON.stringify(after.structure), lost, left } };
+  return { bytes, taken: [...taken.map((t) => ({ page: null, text: t.text })), ...shown.map((s) => ({ page: null, text: s.found }))], proof: { pagesSame: JSON.stringify(before.structure) === JSON.stringify(after.structure), lost, left } };
+}
+
+async function blotPhoto(file: SourceFile, before: DocumentFacts, details: Details, job: Job): Promise<Redacted> {
+  await readImageText(file.bytes, before, job);
+  const shown = picturesThatStop(before, details), bytes = shown.length > 0 ? await blot(file.bytes, file.name, true, shown) : file.bytes, after = await readDocument(bytes, file.name, job);
+  await readImageText(bytes, after, job);
+  const left = picturesThatStop(after, details).length;
+  if (left > 0) throw new CannotDo('notClean', `Not everything could be taken out: ${left} places are left.`, 'Cover them in a picture program, or take the photo again without them.', file.name);
+  return { bytes, taken: shown.map((s) => ({ page: null, text: s.found })), proof: { pagesSame: true, lost: [], left } };
+}
+
+/** The places are known in the picture as it was read; they are filled where they lie in the stored pixels, with a rim for what the reader's boxes miss. */
+async function blot(bytes: Uint8Array, name: string, sheet: boolean, signs: Sign[]): Promise<Uint8Array> {
+  const { toStored } = await pictureToRead(bytes, name, sheet);
+  return blotPicture(bytes, name, signs.map(({ box }): Quad => {
+    const [x0, y0, x1, y1] = box!, rim = (y1 - y0) * 0.3;
+    return [toStored([x0 - 2 * rim, y0 - rim]), toStored([x1 + 2 * rim, y0 - rim]), toStored([x1 + 2 * rim, y1 + rim]), toStored([x0 - 2 * rim, y1 + rim])];
+  }));
 }
 
 const stoppingIn = (facts: DocumentFacts, details: Details): Finding[] => judge({ facts: [facts], brief: { ...emptyBrief(), anonymous: true }, briefGiven: true, details, now: 0 }).findings[0]!.filter((f) => f.standing === 'stops');
 const stoppingText = (facts: DocumentFacts, details: Details): Finding[] => stoppingIn(facts, details).filter((f) => textual.has(f.check));
+/** What pictures that are no pages show of the student. */
+const picturesThatStop = (facts: DocumentFacts, details: Details): Sign[] => searchPassages((facts.passages.ok ? facts.passages.value : []).filter((p) => p.place === 'imageText' && p.page === null), new Matcher(details)).filter((s) => s.standing === 'stops' && s.box !== null);
 const stopping = (facts: DocumentFacts, details: Details): Finding[] => stoppingIn(facts, details).filter((f) => (textual.has(f.check) || f.check === inPicture) && f.place.page !== null && f.place.box !== null);
 
 function lostWords(before: DocumentFacts, after: DocumentFacts, targets: { data: Record<string, string | number> }[]): string[] {

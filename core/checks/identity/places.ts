@@ -45,6 +45,6 @@ export const identityChecks: Check[] = identityPlaces.map(({ id, place, where, m
       // A number that the brief wants in the name is asked for there; in the paper it stays forbidden unless asked in the running head.
       const asked = place === 'runningHead' && s.detail === 'candidateNumber' && isAskedInName(brief, s.detail);
       const standing = s.standing === 'stops' && wanted === 'yes' && !asked ? stops : look;
-      return standing('found', { found: s.found.replace(/\s+/g, ' '), where, reason: s.reason, detail: s.detail }, { part: s.part, page: s.page, box: s.box, quote: s.quote }, s.detail);
+      return standing('found', { found: s.found.replace(/\s+/g, ' '), where, reason: s.reason, detail: s.detail }, { part: s.part, page: s.page, box: s.page === null ? null : s.box, quote: s.quote }, s.detail);
     })),
 }));

@@ -6,9 +6,10 @@ import { pagesLimit } from './limit.ts';
 
 const brief = madeBrief({ limits: { ...noLimits(), minPages: 2, maxPages: 3 } });
 const pages = (n: number) => madeFacts({ pages: read(Array.from({ length: n }, (_, i) => madePage({ number: i + 1 }))) });
+const wide = madeBrief({ limits: { ...noLimits(), minPages: 2, maxPages: 40 } }), loose = (more: Parameters<typeof madeFacts>[0]) => madeFacts({ pages: unread('noFixedPages'), ...more });
 testCheck(pagesLimit, {
-  met: [{ name: 'at the limit', given: { brief, facts: pages(3) } }],
-  look: [{ name: 'a word-processor file has no fixed pages', given: { brief, facts: madeFacts({ pages: unread('noFixedPages') }) }, says: ['unfixed'] }, { name: 'it states more than is allowed', given: { brief, facts: madeFacts({ pages: unread('noFixedPages'), statedPages: 9 }) }, says: ['stated'] }],
+  met: [{ name: 'at the limit', given: { brief, facts: pages(3) } }, { name: 'a word-processor file that is well within wherever it is opened', given: { brief: wide, facts: loose({ laidPages: 20 }) } }, { name: 'few words, and only a similarity check', given: { brief: madeBrief({ similarityChecked: true }), facts: loose({ words: read(3000) }) } }],
+  look: [{ name: 'laid out here it is over', given: { brief: wide, facts: loose({ laidPages: 44 }) }, says: ['laid'] }, { name: 'near the limit another program may need one more', given: { brief: wide, facts: loose({ laidPages: 39 }) }, says: ['unfixed'] }, { name: 'its own account outweighs the layout here', given: { brief: wide, facts: loose({ laidPages: 20, statedPages: 41 }) }, says: ['stated'] }, { name: 'a word-processor file has no fixed pages', given: { brief, facts: madeFacts({ pages: unread('noFixedPages') }) }, says: ['unfixed'] }, { name: 'it states more than is allowed', given: { brief, facts: madeFacts({ pages: unread('noFixedPages'), statedPages: 9 }) }, says: ['stated'] }],
   notMet: [{ name: 'one over', given: { brief, facts: pages(4) }, says: ['over'] }, { name: 'one under', given: { brief, facts: pages(1) }, says: ['under'] }, { name: '800 pages where similarity is checked', given: { brief: madeBrief({ similarityChecked: true }), facts: pages(800) }, says: ['overSimilarity'] }],
   notAsked: [{ name: 'no limit' }],
 });

@@ -4,6 +4,10 @@ import type { CheckInput } from '../define.ts';
 const limits = ({ brief, document }: CheckInput): { min: number | null; max: number | null } => ({ min: document?.limits?.minPages ?? brief.limits.minPages, max: document?.limits?.maxPages ?? brief.limits.maxPages });
 /** Where similarity is checked a document must have fewer pages than this. Common practice, no published source. */
 const mostForSimilarity = 800;
+/** So few words never fill so many pages: 125 on each. */
+export const farFewerWords = 100_000;
+/** Another program may break lines and pages a little differently. */
+const leeway = 0.1;
 
 export const pagesLimit = defineCheck({
   id: 'pages.limit', needs: [], reference: 'the brief itself; common practice for the 800 pages',
@@ -12,11 +16,22 @@ export const pagesLimit = defineCheck({
     if (min === null && max === null) return input.brief.similarityChecked ? `fewer than ${mostForSimilarity} pages` : null;
     return min !== null && max !== null ? `${min} to ${max} pages` : max !== null ? `at most ${max} pages` : `at least ${min} pages`;
   },
-  found: ({ facts }) => (facts.pages.ok ? `${facts.pages.value.length} pages` : facts.statedPages !== null ? `${facts.statedPages} pages, by its own account` : 'pages are set by the program that opens it'),
+  found: (input) => {
+    const { facts } = input, { min, max } = limits(input);
+    if (facts.pages.ok) return `${facts.pages.value.length} ${facts.pages.value.length === 1 ? 'page' : 'pages'}`;
+    const said = [facts.statedPages !== null ? `${facts.statedPages} pages by its own account` : '', facts.laidPages ? `about ${facts.laidPages} as laid out here` : ''].filter(Boolean).join(', ');
+    return said || (min === null && max === null && facts.words.ok && facts.words.value <= farFewerWords ? `${facts.words.value.toLocaleString('en')} words, so far fewer` : 'pages are set by the program that opens it');
+  },
   evaluate: (input) => {
     const { min, max } = limits(input), { facts, brief } = input;
-    // Without fixed pages the number depends on the program that lays them out.
-    if (!facts.pages.ok) return facts.statedPages !== null && ((max !== null && facts.statedPages > max) || (min !== null && facts.statedPages < min)) ? [look('stated', { pages: facts.statedPages, max: max ?? '', min: min ?? '' })] : min !== null || max !== null ? [look('unfixed', {})] : [];
+    // Without fixed pages the number depends on the program that lays them out: what the file says of itself, and what this engine needs.
+    if (!facts.pages.ok) {
+      const { statedPages: stated, laidPages: laid } = facts, outside = (n: number): boolean => (max !== null && n > max) || (min !== null && n < min), limit = { max: max ?? '', min: min ?? '' };
+      if (stated !== null && outside(stated)) return [look('stated', { pages: stated, ...limit })];
+      if (laid && outside(laid)) return [look('laid', { pages: laid, ...limit })];
+      if (min === null && max === null) return (laid ?? stated ?? 0) >= mostForSimilarity ? [look('stated', { pages: laid ?? stated!, max: mostForSimilarity - 1, min: '' })] : [];
+      return !laid || outside(laid * (1 + leeway)) || outside(laid * (1 - leeway)) ? [look('unfixed', {})] : [];
+    }
     const pages = facts.pages.value.length;
     if (max !== null && pages > max) return [stops('over', { pages, max }, { ...atFile, part: 'text', page: max + 1 })];
     if (min !== null && pages < min) return [stops('under', { pages, min })];

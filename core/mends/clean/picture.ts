@@ -1,4 +1,4 @@
-import { orientationOf } from '../../readers/image/orientation.ts';
+import { orientationIn, orientationOf } from '../../readers/image/orientation.ts';
 import { endOfImage, jpegMarkers, metadataSegments, pngChunks } from '../../readers/image/segments.ts';
 import { latin1, startsWith } from '../../text/bytes.ts';
 
@@ -25,6 +25,20 @@ function cleanJpeg(bytes: Uint8Array, keepOrientation: boolean): Uint8Array {
   for (const s of drop) { if (s.whole[0] >= at) parts.push(bytes.subarray(at, s.whole[0])); at = Math.max(at, s.whole[1]); }
   parts.push(bytes.subarray(at, end));
   return join(parts);
+}
+
+/** A picture that was written anew gets back what it needs to look as before: turn and colour profile of the one it was made from, and nothing else. */
+export function dressAs(bytes: Uint8Array, original: Uint8Array): Uint8Array {
+  const orientation = orientationIn(original);
+  if (startsWith(bytes, [0xff, 0xd8])) {
+    const profiles = startsWith(original, [0xff, 0xd8]) ? jpegMarkers(original).filter((m) => m.code === 0xe2 && latin1(original, m.start, m.start + 11) === 'ICC_PROFILE').map((m) => original.subarray(m.marker, m.end)) : [];
+    const jfif = jpegMarkers(bytes).find((m) => m.code === 0xe0), at = jfif?.marker === 2 ? jfif.end : 2;
+    return join([bytes.subarray(0, at), ...(orientation > 1 ? [exifWithOrientation(orientation)] : []), ...profiles, bytes.subarray(at)]);
+  }
+  const kept = pngChunks(original).filter((c) => ['iCCP', 'sRGB', 'gAMA', 'cHRM', 'pHYs'].includes(c.type)).map((c) => original.subarray(...c.whole)), names = new Set(pngChunks(original).map((c) => c.type));
+  const header = pngChunks(bytes).find((c) => c.type === 'IHDR'), rest = pngChunks(bytes).filter((c) => c.type !== 'IHDR' && !(names.has(c.type) && ['iCCP', 'sRGB', 'gAMA', 'cHRM', 'pHYs'].includes(c.type)) && (names.has('iCCP') || c.type !== 'iCCP'));
+  if (!header) return bytes;
+  return join([bytes.subarray(0, header.whole[1]), ...kept, ...(orientation > 1 ? [pngChunk('eXIf', tiffWithOrientation(orientation))] : []), ...rest.map((c) => bytes.subarray(...c.whole))]);
 }
 
 /** The smallest Exif segment that keeps a picture upright. */
