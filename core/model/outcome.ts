@@ -1,4 +1,5 @@
 import type { Ocr } from '../engines/ocr.ts';
+import type { PageHelper } from '../readers/pdf/page-pool.ts';
 
 /** A failure is a value, so that it crosses a worker boundary whole. A thrown error is a bug. */
 export interface Failure { ok: false; code: FailureCode; file: string | null; message: string; remedy: string }
@@ -15,7 +16,7 @@ export class CannotDo extends Error {
 }
 
 /** Progress and a stop that is asked about between pages. */
-export interface Job { progress?: (done: number, of: number, what: string) => void; stopped?: () => boolean; /** a reader of pictures, where the caller has one */ ocr?: () => Promise<Ocr> }
+export interface Job { progress?: (done: number, of: number, what: string) => void; stopped?: () => boolean; /** a reader of pictures, where the caller has one */ ocr?: () => Promise<Ocr>; /** other threads that read pages of a long file, where the caller has some */ pageHelpers?: (bytes: Uint8Array) => PageHelper[] }
 export function heed(job: Job, file: string | null = null): void {
   if (job.stopped?.()) throw new CannotDo('stopped', 'Stopped before the end.', 'Start it again when you like; nothing was changed.', file);
 }

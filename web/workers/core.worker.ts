@@ -16,6 +16,7 @@ import { scanPhotos, sheetOf, type PhotoWish } from '../../core/verbs/scan.ts';
 import type { Filter } from '../../core/scan/filters.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
+import { pageHelpers } from './page-pool.ts';
 import { forgetFacts, knownFacts, notKnown } from './facts-store.ts';
 import { sniffKind } from '../../core/readers/kind.ts';
 import { sha256 } from '../../core/engines/hash.ts';
@@ -55,9 +56,9 @@ const api = {
   notKnown: (files: { sha256: string; name: string }[], pictures: boolean) => outcome(() => notKnown(files, pictures)),
   forget: () => outcome(() => forgetFacts()),
   /** Reads a file ahead of a check, so that several workers share the reading. */
-  know: (file: Handed, pictures: boolean) => outcome(async () => { await knownFacts(await source(file), { ocr }, pictures); return true; }),
+  know: (file: Handed, pictures: boolean) => outcome(async () => { await knownFacts(await source(file), { ocr, pageHelpers }, pictures); return true; }),
   check: (files: Handed[], options: CheckOptions, progress: Progress) => outcome(async () => {
-    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress, ocr }, knownFacts);
+    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress, ocr, pageHelpers }, knownFacts);
     return rest;
   }),
   clean: (file: Handed, details: Details | null, brief: Brief) => outcome(async () => {

@@ -3,7 +3,6 @@ import { withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import { CannotDo, heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type Trouble } from '../../model/facts.ts';
 import { printableStrings, decodeText, latin1 } from '../../text/bytes.ts';
-import { countWords } from '../../text/words.ts';
 import { squash } from '../../identity/fold.ts';
 import { readXmp } from '../xmp.ts';
 import type { ReadContext } from '../context.ts';
@@ -12,6 +11,7 @@ import { readFonts } from './fonts.ts';
 import { earlierStates, possibleEnds } from './revisions.ts';
 import { readInfo, readStrings } from './strings.ts';
 import { surveyPdf, type Survey } from './survey.ts';
+import { readPagesTogether } from './page-pool.ts';
 import { readPages } from './text.ts';
 import { readHiddenLayers } from './layers.ts';
 import { markRestricted } from './font-program.ts';
@@ -32,9 +32,8 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         file.encrypted = 'opens';
       }
       if (pdf.wasRepaired()) file.troubles.push({ code: 'repaired', part: 'file', page: null, text: '' });
-      const survey = surveyPdf(pdf);
+      const { read: { pages, passages, words, gaps, layout, integrity }, meanwhile: survey } = await readPagesTogether(bytes, pdf, context.job, mupdf, () => surveyPdf(pdf));
       if (survey.trailer.has('Encrypt')) file.encrypted = 'opens';
-      const { pages, passages, gaps, layout, integrity } = readPages(pdf, context.job, mupdf);
       if (pages.length === 0) { file.troubles.push({ code: 'damaged', part: 'file', page: null, text: 'no pages' }); return nothing('damaged'); }
       const pageOf = new Map<number, number>();
       const pageDicts: PdfDict[] = [];
@@ -49,14 +48,14 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       integrity.push(...layers.integrity);
       const tree = readStrings(survey, pageOf);
       if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
-      const streams = await readStreams(pdf, survey, context, gaps, squash(passages.map((p) => p.text).join(' ')));
+      const streams = await readStreams(pdf, survey, context, gaps, once(() => squash(passages.map((p) => p.text).join(' '))));
       streams.passages.push(...betweenObjects(bytes));
       const revisions = await readRevisions(bytes, passages, context, gaps);
       file.troubles.push(...dedupe(tree.troubles));
       return {
         file,
         pages: read(pages),
-        words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))),
+        words: read(words),
         fonts: read(markRestricted(pdf, readFonts(survey, pageDicts))),
         passages: read([...passages, ...layers.passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
         metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
@@ -83,10 +82,13 @@ function rotationOf(page: PdfDict, survey: Survey): number {
   return 0;
 }
 
+/** Worked out when it is first asked for. */
+function once<T>(work: () => T): () => T { let known: { value: T } | null = null; return () => (known ??= { value: work() }).value; }
+
 const dedupe = (troubles: Trouble[]): Trouble[] => [...new Map(troubles.map((t) => [`${t.code}/${t.text}/${t.page}`, t])).values()];
 
 /** Streams that carry words of their own: XMP packets, attachments, embedded pictures, scripts, orphaned content. */
-async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[], shown: string): Promise<{ passages: Passage[]; metadata: MetadataFact[] }> {
+async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[], shown: () => string): Promise<{ passages: Passage[]; metadata: MetadataFact[] }> {
   const passages: Passage[] = [], metadata: MetadataFact[] = [];
   const rootXmp = survey.dict(survey.trailer.get('Root'))?.get('Metadata');
   const rootXmpNum = rootXmp instanceof PdfRef ? rootXmp.num : -1;
@@ -136,7 +138,7 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
     } else if (subtype === 'Form' && reachable) {
       // What a form draws and no page shows: a stamp's appearance, or a form that nothing draws.
       const bytes = content(), text = bytes && bytes.length < 1 << 20 ? shownStrings(latin1(bytes)) : '';
-      if (text && !shown.includes(squash(text))) passages.push(appearances.has(num) ? { part: 'annotation/AP', place: 'annotation', page: null, text } : { part: `object/${num}`, place: 'hidden', page: null, text });
+      if (text && !shown().includes(squash(text))) passages.push(appearances.has(num) ? { part: 'annotation/AP', place: 'annotation', page: null, text } : { part: `object/${num}`, place: 'hidden', page: null, text });
     }
   }
   return { passages, metadata };

@@ -10,38 +10,60 @@ import { asRead, hasLooseAccent, hasRightToLeft, withAccents, type Placed } from
 
 interface StextLine { bbox: { x: number; y: number; w: number; h: number }; font: { name: string; size: number }; text: string }
 interface StextBlock { type: string; bbox: { x: number; y: number; w: number; h: number }; lines?: StextLine[] }
-interface Line { text: string; box: Box; size: number; font: string; newBlock: boolean; /** outside the visible page */ off: boolean }
+interface Line { text: string; words: number; box: Box; size: number; font: string; newBlock: boolean; /** outside the visible page */ off: boolean }
 
 const maxPages = 20_000;
 
-/** Page sizes, words and text with the place of every line, page by page. */
-export function readPages(pdf: PdfDocument, job: Job, mupdf: MupdfModule | null = null): { pages: PageFacts[]; passages: Passage[]; gaps: Gap[]; layout: LayoutFacts | null; integrity: IntegrityFact[] } {
-  const count = Math.min(pdf.countPages(), maxPages);
-  const pages: PageFacts[] = [], gaps: Gap[] = [], lines: Line[][] = [], integrity: IntegrityFact[] = [], forms = new Map<number, string>();
-  for (let index = 0; index < count; index++) {
-    heed(job);
+/** What was read of some pages, from `from` (0 is the first); whole pages, so that batches can be put together in any order of reading. */
+export interface PageBatch { from: number; pages: PageFacts[]; lines: Line[][]; gaps: Gap[]; integrity: IntegrityFact[] }
+export const pageCount = (pdf: PdfDocument): number => Math.min(pdf.countPages(), maxPages);
+
+/** Reads pages `from` up to but not including `to`. @param mupdf - given where text that is painted and not seen is to be found as well */
+export function readPageRange(pdf: PdfDocument, mupdf: MupdfModule | null, from: number, to: number, forms = new Map<number, string>()): PageBatch {
+  const batch: PageBatch = { from, pages: [], lines: [], gaps: [], integrity: [] };
+  for (let index = from; index < to; index++) {
     try {
       const one = withPage(pdf, index, (page) => {
         const own = readPage(page, index + 1);
         // Earlier states are searched for names only; what is unseen is asked of the present one.
-        if (mupdf) integrity.push(...findUnseen(pdf, mupdf, page, index, own.facts.imageShare, forms));
+        if (mupdf) batch.integrity.push(...findUnseen(pdf, mupdf, page, index, own.facts.imageShare, forms));
         return own;
       });
-      pages.push(one.facts);
-      lines.push(one.lines);
-      if (one.facts.words === 0 && one.facts.images > 0) gaps.push({ part: 'text', page: index + 1, why: 'picture' });
+      batch.pages.push(one.facts);
+      batch.lines.push(one.lines);
+      if (one.facts.words === 0 && one.facts.images > 0) batch.gaps.push({ part: 'text', page: index + 1, why: 'picture' });
     } catch (error) {
       if (error instanceof Error && error.name === 'CannotDo') throw error;
-      pages.push({ number: index + 1, width: 0, height: 0, rotation: 0, words: 0, images: 0, imageShare: 0, sizes: {} });
-      lines.push([]);
-      gaps.push({ part: 'text', page: index + 1, why: 'unreadable' });
+      batch.pages.push({ number: index + 1, width: 0, height: 0, rotation: 0, words: 0, images: 0, imageShare: 0, sizes: {} });
+      batch.lines.push([]);
+      batch.gaps.push({ part: 'text', page: index + 1, why: 'unreadable' });
     }
-    if (index % 8 === 7 || index === count - 1) job.progress?.(index + 1, count, 'pages');
   }
-  const isHead = findRunningHeads(lines, pages);
-  integrity.push(...findMisplaced(lines));
-  return { pages, passages: toPassages(lines, isHead), gaps, layout: measureLayout(lines.map((l, p) => l.map((line, i) => ({ ...line, head: line.off || isHead(p, i) }))), pages), integrity };
+  return batch;
 }
+
+export interface ReadPages { pages: PageFacts[]; passages: Passage[]; /** in the text itself, running heads apart */ words: number; gaps: Gap[]; layout: LayoutFacts | null; integrity: IntegrityFact[] }
+/** Page sizes, words and text with the place of every line, from batches in the order of their pages. */
+export function joinBatches(batches: PageBatch[]): ReadPages {
+  const sorted = [...batches].sort((a, b) => a.from - b.from), pages = sorted.flatMap((b) => b.pages), lines = sorted.flatMap((b) => b.lines), isHead = findRunningHeads(lines, pages);
+  return {
+    pages, passages: toPassages(lines, isHead), words: lines.reduce((n, own, p) => n + own.reduce((m, line, i) => m + (line.off || isHead(p, i) ? 0 : line.words), 0), 0), gaps: sorted.flatMap((b) => b.gaps),
+    layout: measureLayout(lines.map((l, p) => l.map((line, i) => ({ ...line, head: line.off || isHead(p, i) }))), pages), integrity: [...sorted.flatMap((b) => b.integrity), ...findMisplaced(lines)],
+  };
+}
+/** All pages, one after the other, in this thread. */
+export function readPages(pdf: PdfDocument, job: Job, mupdf: MupdfModule | null = null): ReadPages {
+  const count = pageCount(pdf), batches: PageBatch[] = [], forms = new Map<number, string>();
+  for (let from = 0; from < count; from += step) {
+    heed(job);
+    const to = Math.min(count, from + step);
+    batches.push(readPageRange(pdf, mupdf, from, to, forms));
+    job.progress?.(to, count, 'pages');
+  }
+  return joinBatches(batches);
+}
+/** Pages between two looks at whether to stop. */
+const step = 8;
 
 /** Lines too small to read, and lines outside the visible page. */
 function findMisplaced(lines: Line[][]): IntegrityFact[] {
@@ -71,11 +93,12 @@ function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { 
       // A character that could not be mapped arrives as U+FFFD; a NUL would cut strings elsewhere.
       const text = line.text.replace(/\u0000/g, '\ufffd');
       const off = x + w < x0 || y + h < y0 || x > x1 || y > y1;
-      lines.push({ text, box: [x - x0, y - y0, x + w - x0, y + h - y0], size: line.font.size, font: line.font.name, newBlock: i === 0, off });
+      const own = countWords(text);
+      lines.push({ text, words: own, box: [x - x0, y - y0, x + w - x0, y + h - y0], size: line.font.size, font: line.font.name, newBlock: i === 0, off });
       if (off) return;
       const size = String(Math.round(line.font.size * 2) / 2);
       sizes[size] = (sizes[size] ?? 0) + text.length;
-      words += countWords(text);
+      words += own;
     });
   }
   // A page's /Rotate shows in its bounds already; the box alone tells the orientation.

@@ -1,0 +1,12 @@
+import { parentPort, workerData } from 'node:worker_threads';
+import { withPdf } from '../core/engines/pdf.ts';
+import { readPageRange } from '../core/readers/pdf/text.ts';
+
+/** A thread that keeps one file open and reads the pages it is asked for. */
+await withPdf(new Uint8Array(workerData as SharedArrayBuffer), async (pdf, mupdf) => {
+  if (pdf.needsPassword()) pdf.authenticatePassword('');
+  const forms = new Map<number, string>();
+  await new Promise(() => { parentPort!.on('message', ({ id, from, to }: { id: number; from: number; to: number }) => {
+    try { parentPort!.postMessage({ id, batch: readPageRange(pdf, mupdf, from, to, forms) }); } catch (error) { parentPort!.postMessage({ id, error: String(error) }); }
+  }); });
+});
