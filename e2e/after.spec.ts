@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { Package } from '../core/engines/zip.ts';
 import { Student } from './desk.ts';
 
@@ -70,6 +70,20 @@ test('all that needs no choice is mended in one, each step with its proof and it
   await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByRole('region', { name: 'Mends of saltmarsh_final2_nvi204.pdf' })).toBeVisible();
+  expect(student.errors).toEqual([]);
+});
+test('both engines side by side: each with its pages and its proof, and one is kept', async ({ page }) => {
+  test.skip(!existsSync('/usr/bin/soffice'), 'no office engine on this machine');
+  const student = new Student(page);
+  await ready(student);
+  await student.goesTo('Mend');
+  await page.getByRole('button', { name: 'Compare both engines' }).click();
+  const office = page.getByRole('region', { name: 'Office engine' });
+  for (const name of ['Built-in engine', 'Office engine']) await expect(page.getByRole('region', { name })).toContainText('embedded', { timeout: 60_000 });
+  await office.getByRole('button', { name: 'Keep this one' }).click();
+  await student.sees('Converted to PDF by the office engine');
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('button', { name: 'Convert it' })).toBeVisible({ timeout: 30_000 });
   expect(student.errors).toEqual([]);
 });
 test('a lost answer is found again: one submission, a receipt, evidence that holds, and a backup that comes back', async ({ page, request }) => {

@@ -5,6 +5,7 @@ import express, { type Express, type NextFunction, type Request, type Response }
 import helmet from 'helmet';
 import { hasOffice } from '../office/engine.ts';
 import { demoRoutes } from './demo-routes.ts';
+import { officeRoutes } from './office.ts';
 import { deskRoutes } from './desk/routes.ts';
 import type { DeskStore } from './desk/store.ts';
 
@@ -23,13 +24,16 @@ export function createApp(options: { webFolder: string; desk?: DeskStore; demo?:
   app.use((req, res, next) => { const origin = req.headers.origin; if (!origin || origin === 'null' || /^http:\/\/(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(origin)) next(); else res.status(403).json({ refused: 'Requests from other pages are refused.' }); });
   app.use(rateLimit(options.perMinute ?? usualPerMinute));
   app.get('/health', (_, res) => { res.json({ ready: true, office: hasOffice() }); });
+  app.use('/office', officeRoutes());
   app.use('/desk', deskRoutes(options.desk));
   if (options.demo !== false) app.use('/demo', demoRoutes());
   if (existsSync(options.webFolder)) {
     app.use(express.static(options.webFolder, { index: false, setHeaders: (res, path) => { if (/assets/.test(path)) res.setHeader('Cache-Control', 'public, max-age=31536000, immutable'); } }));
-    app.get(/^\/(?!assets\/|desk|demo).*/, (_, res) => { res.sendFile(join(options.webFolder, 'index.html')); });
+    app.get(/^\/(?!assets\/|desk|demo|office).*/, (_, res) => { res.sendFile(join(options.webFolder, 'index.html')); });
   }
-  app.use((error: unknown, _req: Request, res: Response, _next: NextFunction) => { process.stderr.write(`server: ${error instanceof Error ? error.name : 'error'}\n`); if (!res.headersSent) res.status(500).json({ refused: 'The server could not do that.' }); });
+  app.use((error: unknown, _req: Request, res: Response, _next: NextFunction) => {
+    if ((error as { type?: string }).type === 'entity.too.large') { res.status(413).json({ code: 'tooLarge', message: 'The file has more than 100 MB.', remedy: 'Make it smaller first.', refused: 'More than 100 MB.' }); return; }
+    process.stderr.write(`server: ${error instanceof Error ? error.name : 'error'}\n`); if (!res.headersSent) res.status(500).json({ refused: 'The server could not do that.' }); });
   return app;
 }
 

@@ -31,7 +31,7 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
   for (const file of files) {
     const facts = await readSound(file);
     sources.push(facts);
-    if (office && facts.file.kind !== 'pdf') { parts.push(await office(file, 'pdf', job)); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
+    if (office && facts.file.kind !== 'pdf') { parts.push(await office(file, 'pdf', job)); pages.push(byOtherHand(file, facts)); continue; }
     const page = describe(file, facts);
     if (page === 'pdf') { parts.push((await embedStandardFonts(file.bytes)).bytes); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
     if (page === 'picture') { parts.push(await pictureToPdf(file)); continue; }
@@ -73,7 +73,7 @@ async function convertToDocx(files: SourceFile[], job: Job, office?: OfficeEngin
   for (const file of files) {
     const facts = await readSound(file);
     sources.push(facts);
-    if (office && files.length === 1 && facts.file.kind !== 'pdf') { byOffice = await office(file, 'docx', job); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
+    if (office && files.length === 1 && facts.file.kind !== 'pdf') { byOffice = await office(file, 'docx', job); pages.push(byOtherHand(file, facts)); continue; }
     const page = describe(file, facts);
     pages.push(page === 'pdf' ? await mapPdf(file.bytes, job) : page === 'picture' ? pictureDescription(file) : page);
   }
@@ -111,6 +111,13 @@ function describe(file: SourceFile, facts: DocumentFacts): PageDescription | 'pd
     case 'jpeg': case 'png': case 'tiff': case 'gif': case 'bmp': return 'picture';
     default: throw new CannotDo('unsupported', `A file of this kind (${facts.file.kind}) cannot be converted by the built-in engine.`, 'Export it as PDF from the program it was written in.', file.name);
   }
+}
+
+/** What another engine writes besides the words of the source, as far as it is known here: labels of lists and marks of notes are the same ones. */
+function byOtherHand(file: SourceFile, facts: DocumentFacts): PageDescription {
+  let generated: string[] = [];
+  try { const page = describe(file, facts); if (typeof page !== 'string') generated = page.generated; } catch { /* a kind that only the other engine opens */ }
+  return { ...emptyPage(), generated, counts: facts.structure ?? emptyPage().counts };
 }
 
 /** A picture on an A4 sheet, as large as fits, turned upright by its EXIF flag. */

@@ -13,7 +13,7 @@ type Progress = (done: number, of: number) => void;
 /** One way to carry a mend out: the work, and what becomes of its result. Both take the file as it is then, so that mends can follow each other. */
 export interface MendAction { label: string; /** while it runs */ what: string; carryOut: (file: FileRow, progress: Progress) => { job: Running<unknown>; keep: (value: never) => Promise<Kept> } }
 /** A mend that findings or the brief propose. `together`: needs no choice of the student, so it goes with all others in one. */
-export interface ProposedMend { id: string; title: string; note: string; actions: MendAction[]; together: boolean }
+export interface ProposedMend { id: string; title: string; note: string; actions: MendAction[]; together: boolean; /** the result of another engine can be laid beside it */ compare?: 'pdf' | 'docx' }
 
 /** Ties a piece of work to what is done with its value. */
 function action<T>(label: string, what: string, work: (file: FileRow, progress: Progress) => Running<T>, keep: (value: T, file: FileRow) => Promise<Kept>): MendAction {
@@ -23,17 +23,23 @@ const handed = (file: FileRow) => ({ name: file.name, blob: file.blob });
 const as = async (file: FileRow, made: Made, blob: Blob, name = file.name, kind = file.kind): Promise<Kept> => ({ id: await keepMended(file, made, name, blob, kind) });
 const settle = (label: string, what: string, wish: Partial<Settlement>): MendAction => action(label, what, (f) => workPool.run((api) => api.settle(handed(f), wish)), (v, f) => as(f, { mend: 'settle', what, words: v.proof.words, pagesSame: v.proof.pagesSame }, v.blob));
 
-export interface MendContext { file: FileRow; paper: PaperRow; findings: Finding[]; docket: DocketLine[]; details: Details | null; /** what is to stand in place of a detail in word-processor files */ wording: string }
+export interface MendContext { file: FileRow; paper: PaperRow; findings: Finding[]; docket: DocketLine[]; details: Details | null; /** what is to stand in place of a detail in word-processor files */ wording: string; /** an office engine is there as well */ office?: boolean }
+
+/** Kinds that the office engine takes as well. */
+const forOffice: Kind[] = ['docx', 'docm', 'odt', 'rtf', 'doc', 'html', 'txt'];
+export interface ConvertedValue { blob: Blob; engine: 'builtin' | 'office'; proof: Extract<Made, { mend: 'convert' }>['proof']; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
+export const convertBy = (engine: 'builtin' | 'office', to: 'pdf' | 'docx', file: FileRow, progress: Progress): Running<ConvertedValue> => workPool.run((api) => api.convert([handed(file)], to, asProgress(progress), {}, engine));
+export const keepConverted = (v: ConvertedValue, to: 'pdf' | 'docx', f: FileRow): Promise<Kept> => as(f, { mend: 'convert', engine: v.engine, proof: v.proof, pages: v.pages, fonts: v.fonts, losses: v.losses }, v.blob, `${f.name.replace(/\.[^.]*$/, '')}.${to}`, to);
 
 /** What can be mended in a file now, in the order in which the mends are best carried out. */
-export function proposeMends({ file, paper, findings, docket, details, wording }: MendContext): ProposedMend[] {
+export function proposeMends({ file, paper, findings, docket, details, wording, office }: MendContext): ProposedMend[] {
   const demand = file.slot === null ? null : paper.brief.documents[file.slot] ?? null, lines = docket.filter((l) => l.document === file.name);
   const wants = (pattern: RegExp): boolean => lines.some((l) => pattern.test(l.id) && (l.standing === 'notMet' || l.standing === 'look')), has = (id: string): boolean => findings.some((f) => f.check === id);
   const isPdf = file.kind === 'pdf', isText = editable.includes(file.kind), isPicture = blottable.includes(file.kind), mends: ProposedMend[] = [];
-  const add = (id: string, title: string, note: string, actions: MendAction[], together = true): void => { mends.push({ id, title, note, actions, together: together && actions.length === 1 }); };
+  const add = (id: string, title: string, note: string, actions: MendAction[], together = true, compare?: 'pdf' | 'docx'): void => { mends.push({ id, title, note, actions, together: together && actions.length > 0, ...(compare ? { compare } : {}) }); };
 
   const changes = isText && has('remains.tracked-changes'), comments = (isPdf || isText) && has('remains.comments');
-  if (changes) add('changes', 'Settle the tracked changes', 'Everything that was deleted or added while writing is still in the file, with names and times. Accept to keep the text as you see it now; reject to go back to what was there before. Both make a new copy that you can take back.', [settle('Accept all changes', 'Accepted all changes', { changes: 'accept' }), settle('Reject all changes', 'Rejected all changes', { changes: 'reject' })]);
+  if (changes) add('changes', 'Settle the tracked changes', 'Everything that was deleted or added while writing is still in the file, with names and times. Accept to keep the text as you see it now; reject to go back to what was there before. Both make a new copy that you can take back.', [settle('Accept all changes', 'Accepted all changes', { changes: 'accept' }), settle('Reject all changes', 'Rejected all changes', { changes: 'reject' })], false);
   if (comments) add('comments', 'Take the comments out', 'Comments and notes are in the file with who wrote them. The text stays word for word, and that is verified.', [settle('Take the comments out', 'Took the comments out', { comments: 'remove' })]);
   const shown = findings.filter((f) => f.standing === 'stops' && /^identity\.(text|running-head|footnote|textbox|image-text)$/.test(f.check));
   if (shown.length > 0) {
@@ -45,7 +51,7 @@ export function proposeMends({ file, paper, findings, docket, details, wording }
   if (to) {
     const can = laidOut.includes(file.kind) && (to === 'docx' || !isPdf);
     add('convert', `Convert to ${kindNames[to]}`, !can ? 'This kind cannot be converted here. Export it as PDF from the program it was written in.' : to === 'pdf' ? 'The built-in engine lays it out here, with all fonts embedded, and compares every word, table, picture and note.' : isPdf ? 'Text, headings, lists, tables and pictures are carried over as far as they can be recognised; the layout is not. Bring the source document instead if you have it.' : 'Text, headings, lists, tables, notes and pictures are carried over, and every word is compared.',
-      can ? [action('Convert it', 'Converting', (f, progress) => workPool.run((api) => api.convert([handed(f)], to, asProgress(progress))), (v, f) => as(f, { mend: 'convert', proof: v.proof, pages: v.pages, fonts: v.fonts, losses: v.losses }, v.blob, `${f.name.replace(/\.[^.]*$/, '')}.${to}`, to))] : [], !(isPdf && to === 'docx'));
+      can ? [action('Convert it', 'Converting', (f, progress) => convertBy('builtin', to, f, progress), (v, f) => keepConverted(v, to, f)), ...(office && forOffice.includes(file.kind) ? [action('With the office engine', 'Converting with the office engine', (f, progress) => convertBy('office', to, f, progress), (v, f) => keepConverted(v, to, f))] : [])] : [], !(isPdf && to === 'docx'), office && forOffice.includes(file.kind) ? to : undefined);
   }
   if (isPdf && has('file.attachments')) add('attachments', 'Take the attachments out', 'Files are attached inside this one. The marker opens the paper alone; hand the others in by themselves where they are asked for.', [settle('Take the attachments out', 'Took the attachments out', { attachments: 'remove' })], false);
   if (isPdf && has('identity.form')) add('fields', 'Turn form fields into page text', 'What is filled in becomes part of the page, and the fields with their hidden values go.', [settle('Turn them into text', 'Turned form fields into page text', { forms: 'flatten' })], false);

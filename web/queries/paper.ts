@@ -14,6 +14,8 @@ export function useNow(): number {
   useEffect(() => { const t = setInterval(() => setNow(Date.now()), 20_000); return () => clearInterval(t); }, []);
   return now;
 }
+/** Whether the server on this machine has an office engine; without a server there is none. */
+export const useOffice = (): boolean => useQuery({ queryKey: ['office'], queryFn: async () => ((await (await fetch('/office')).json()) as { there: boolean }).there, staleTime: Infinity, retry: false }).data ?? false;
 export const useDetails = () => useLiveQuery(readDetails, [], undefined);
 export const usePapers = () => useLiveQuery(() => db.papers.toArray(), []);
 export const usePaper = (id: string): PaperRow | null | undefined => useLiveQuery(async () => (await db.papers.get(id)) ?? null, [id]);

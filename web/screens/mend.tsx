@@ -6,11 +6,12 @@ import { Link } from 'react-router';
 import { kindNames, showBytes, succeed, type Failure } from '../../core/index.ts';
 import { carryOut, laidOut, proposedName, proposeMends, type MendAction, type ProposedMend } from '../mends/propose.ts';
 import { FailureNote } from '../parts/failure.tsx';
+import { BothEngines } from '../parts/both-engines.tsx';
 import { Join } from '../parts/join.tsx';
 import { PageView } from '../parts/page-view.tsx';
 import { Sheets } from '../parts/sheets.tsx';
 import { ProofLedger } from '../parts/proof.tsx';
-import { currentFiles, useDetails } from '../queries/paper.ts';
+import { currentFiles, useDetails, useOffice } from '../queries/paper.ts';
 import { db, type FileRow, type Made } from '../store/db.ts';
 import { explainStoreError } from '../store/explain.ts';
 import { keepMended, lineOf, undoMend } from '../store/papers.ts';
@@ -32,7 +33,7 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
   const details = useDetails() ?? null;
   const [busy, setBusy] = useState<{ what: string; job: Running<unknown>; done: number; of: number } | null>(null), [failure, setFailure] = useState<Pick<Failure, 'message' | 'remedy'> | null>(null), [wording, setWording] = useState('Author');
   const read = check.row?.result.files.find((f) => f.name === file.name);
-  const context = { file, paper, docket, details, wording, findings: read?.findings ?? [] }, mends = proposeMends(context), rename = proposedName(context);
+  const office = useOffice(), [beside, setBeside] = useState(false), context = { file, paper, docket, details, wording, office, findings: read?.findings ?? [] }, mends = proposeMends(context), rename = proposedName(context);
   const together = mends.filter((m) => m.together);
   const run = async (actions: MendAction[], renamed: boolean): Promise<void> => {
     setFailure(null);
@@ -50,8 +51,8 @@ function FileMends({ file, paper, files, check, docket }: StopProps & { file: Fi
       {read?.signed ? <p className="small is-look">This file is signed. A mended copy reads the same, but its signature holds no longer: sign the copy again where a signature is asked for.</p> : null}
       {mends.length === 0 && !rename.wanted && !busy ? <p className="is-met small">Nothing here can be mended, or everything is.</p> : null}
       <fieldset disabled={busy !== null} style={{ border: 0, padding: 0, margin: 0, display: 'grid', gap: 14 }}>
-        {together.length + (rename.wanted ? 1 : 0) > 1 ? <div className="row spread" style={{ gap: 12 }}><span className="small">{sentence([...together.map((m) => m.title), ...(rename.wanted ? ['Rename it'] : [])])}, one after the other, each with its proof and its way back.</span><Button variant="contained" size="small" onClick={() => void run(together.flatMap((m) => m.actions), rename.wanted)}>Do all of this</Button></div> : null}
-        {mends.map((m, i) => <Mend key={m.id} mend={m} first={i === 0 && together.length < 2} go={(a) => void run([a], false)}>{m.id === 'redact' && ['docx', 'docm', 'odt'].includes(file.kind) && m.actions.length > 0 ? <TextField select label="Put in their place" value={wording} onChange={(e) => setWording(e.target.value)} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ margin: '4px 0 10px', minWidth: 220 }}><option value="Author">Author</option><option value="[name removed]">[name removed]</option><option value="">nothing</option></TextField> : null}</Mend>)}
+        {together.length + (rename.wanted ? 1 : 0) > 1 ? <div className="row spread" style={{ gap: 12 }}><span className="small">{sentence([...together.map((m) => m.title), ...(rename.wanted ? ['Rename it'] : [])])}, one after the other, each with its proof and its way back.</span><Button variant="contained" size="small" onClick={() => void run(together.map((m) => m.actions[0]!), rename.wanted)}>Do all of this</Button></div> : null}
+        {mends.map((m, i) => <Mend key={m.id} mend={m} first={i === 0 && together.length < 2} go={(a) => void run([a], false)} beside={m.compare ? () => setBeside(true) : null}>{m.compare && beside ? <BothEngines key={file.id} file={file} to={m.compare} close={() => setBeside(false)} /> : null}{m.id === 'redact' && ['docx', 'docm', 'odt'].includes(file.kind) && m.actions.length > 0 ? <TextField select label="Put in their place" value={wording} onChange={(e) => setWording(e.target.value)} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ margin: '4px 0 10px', minWidth: 220 }}><option value="Author">Author</option><option value="[name removed]">[name removed]</option><option value="">nothing</option></TextField> : null}</Mend>)}
         <Rename key={file.name + rename.name} file={file} proposed={rename.name} wanted={rename.wanted} first={mends.length === 0} />
       </fieldset>
       <History file={file} files={files} />
@@ -63,8 +64,8 @@ const sentence = (titles: string[]): string => titles.map((t, i) => (i === 0 ? t
 /** Renaming needs no work, only a name for the copy as it is by then. */
 const renaming = (nameOf: (file: FileRow) => string): MendAction => ({ label: 'Rename it', what: 'Renaming', carryOut: (f) => ({ job: { outcome: Promise.resolve(succeed(null)), stop: () => {}, withdraw: () => {} }, keep: async () => ({ id: await keepMended(f, { mend: 'rename', was: f.name }, nameOf(f), f.blob, f.kind) }) }) });
 
-function Mend({ mend: { title, note, actions }, first, go, children }: { mend: ProposedMend; first: boolean; go: (action: MendAction) => void; children?: React.ReactNode }) {
-  return <div style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }}><strong>{title}</strong><p className="soft small" style={{ margin: '2px 0 8px' }}>{note}</p>{children}<div className="row">{actions.map((a, i) => <Button key={a.label} variant={first && i === 0 ? 'contained' : 'outlined'} size="small" onClick={() => go(a)}>{a.label}</Button>)}</div></div>;
+function Mend({ mend: { title, note, actions }, first, go, beside, children }: { mend: ProposedMend; first: boolean; go: (action: MendAction) => void; beside: (() => void) | null; children?: React.ReactNode }) {
+  return <div style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }}><strong>{title}</strong><p className="soft small" style={{ margin: '2px 0 8px' }}>{note}</p>{children}<div className="row">{actions.map((a, i) => <Button key={a.label} variant={first && i === 0 ? 'contained' : 'outlined'} size="small" onClick={() => go(a)}>{a.label}</Button>)}{beside ? <button type="button" className="act" onClick={beside}>Compare both engines</button> : null}</div></div>;
 }
 
 function Rename({ file, proposed, wanted, first }: { file: FileRow; proposed: string; wanted: boolean; first: boolean }) {
@@ -100,4 +101,4 @@ function History({ file, files }: { file: FileRow; files: FileRow[] }) {
     </div>
   );
 }
-const titleOf = (made: Made, name = ''): string => (made.mend === 'settle' ? made.what : made.mend === 'scan' ? `Made of ${made.parts.length} ${made.parts.length === 1 ? 'photo' : 'photos'}` : made.mend === 'join' ? `Put together from ${made.parts.length} files` : made.mend === 'convert' ? `Converted to ${name.split('.').pop()!.toUpperCase()}` : ({ embed: 'Put the fonts inside', 'text-layer': 'Put the text under the pictures', clean: 'Cleared what the file stored', redact: 'Took my details out', shrink: 'Made smaller', rename: 'Renamed' })[made.mend]);
+const titleOf = (made: Made, name = ''): string => (made.mend === 'settle' ? made.what : made.mend === 'scan' ? `Made of ${made.parts.length} ${made.parts.length === 1 ? 'photo' : 'photos'}` : made.mend === 'join' ? `Put together from ${made.parts.length} files` : made.mend === 'convert' ? `Converted to ${name.split('.').pop()!.toUpperCase()}${made.engine === 'office' ? ' by the office engine' : ''}` : ({ embed: 'Put the fonts inside', 'text-layer': 'Put the text under the pictures', clean: 'Cleared what the file stored', redact: 'Took my details out', shrink: 'Made smaller', rename: 'Renamed' })[made.mend]);

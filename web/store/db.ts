@@ -13,7 +13,7 @@ export interface SourceRow { id: string; paperKey: string; name: string; blob: B
 export interface PatternRow { id: string; at: string; pattern: BriefPattern }
 export type Made =
   | { mend: 'clean'; proof: Proof; removed: number; left: number }
-  | { mend: 'convert'; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
+  | { mend: 'convert'; engine?: 'builtin' | 'office'; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
   | { mend: 'redact'; taken: { page: number | null; text: string }[]; lost: string[] }
   | { mend: 'shrink'; before: number; after: number; pictures: { dpi: number; quality: number } | null; proof: { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null } }
   | { mend: 'settle'; what: string; words: { before: number; after: number; added: string[]; removed: string[] }; pagesSame: boolean }

@@ -16,6 +16,7 @@ import { scanPhotos, sheetOf, type PhotoWish } from '../../core/verbs/scan.ts';
 import type { Filter } from '../../core/scan/filters.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
+import { officeOnServer } from './office.ts';
 import { pageHelpers } from './page-pool.ts';
 import { forgetFacts, knownFacts, notKnown } from './facts-store.ts';
 import { sniffKind } from '../../core/readers/kind.ts';
@@ -65,8 +66,8 @@ const api = {
     const { bytes, ...rest } = await cleanFile(await source(file), { details, brief });
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
-  convert: (files: Handed[], to: 'pdf' | 'docx', progress: Progress, wish: JoinWish = {}) => outcome(async () => {
-    const { bytes, ...rest } = await convertFiles(await Promise.all(files.map(source)), { progress }, undefined, to, wish);
+  convert: (files: Handed[], to: 'pdf' | 'docx', progress: Progress, wish: JoinWish = {}, engine: 'builtin' | 'office' = 'builtin') => outcome(async () => {
+    const { bytes, ...rest } = await convertFiles(await Promise.all(files.map(source)), { progress }, engine === 'office' ? officeOnServer : undefined, to, wish);
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
   settle: (file: Handed, wish: Partial<Settlement>) => outcome(async () => {

@@ -149,20 +149,30 @@ function toPassages(lines: Line[][], isHead: (page: number, line: number) => boo
   return passages;
 }
 
-/** A running head repeats near the top or bottom edge from page to page, its number apart. */
+/** A running head repeats near the top or bottom edge from page to page: its words the same, its number the same or running on with the pages.
+ * A number alone is a page number only where it runs on: a table's figure at the edge of a page is text. */
 function findRunningHeads(lines: Line[][], pages: PageFacts[]): (page: number, line: number) => boolean {
-  const key = (line: Line): string => line.text.replace(/[\divxlc]+(?=\s*$|\s*(?:of|\/))|\d+/gi, '#').replace(/\s+/g, ' ').trim().toLowerCase();
   const inBand = (line: Line, height: number): boolean => !line.off && (line.box[3] < height * 0.1 || line.box[1] > height * 0.9);
   const seen = new Map<string, number>();
   lines.forEach((pageLines, p) => {
-    const here = new Set(pageLines.filter((l) => inBand(l, pages[p]!.height)).map(key));
+    const here = new Set(pageLines.filter((l) => inBand(l, pages[p]!.height)).flatMap((l) => headKeys(l.text, p)));
     for (const k of here) seen.set(k, (seen.get(k) ?? 0) + 1);
   });
   return (p, i) => {
     const line = lines[p]![i]!, height = pages[p]!.height;
     if (!inBand(line, height) || line.text.trim() === '') return false;
-    if ((seen.get(key(line)) ?? 0) >= 2) return true;
+    if (headKeys(line.text, p).some((k) => (seen.get(k) ?? 0) >= 2)) return true;
     // One page only: what stands alone in the outer 8 % is set as a head, not as text.
     return pages.length < 3 && (line.box[3] < height * 0.08 || line.box[1] > height * 0.92) && line.text.length < 120;
   };
+}
+const romanDigits: Record<string, number> = { i: 1, v: 5, x: 10, l: 50, c: 100 };
+const valueOf = (number: string): number => (/^\d/.test(number) ? Number(number) : [...number.toLowerCase()].reduce((sum, d, i, all) => { const v = romanDigits[d]!, next = romanDigits[all[i + 1] ?? ''] ?? 0; return sum + (v < next ? -v : v); }, 0));
+/** What a line is on every page it repeats on: each of its first numbers either as it stands, or by how far it is ahead of the page. */
+function headKeys(text: string, page: number): string[] {
+  const numbers = /(?<![a-z])[ivxlc]+(?=\s*$|\s*(?:of|\/))|\d+/gi, plain = text.replace(/\s+/g, ' ').trim().toLowerCase(), found = [...plain.matchAll(numbers)].slice(0, 3);
+  return Array.from({ length: 1 << found.length }, (_, choice) => {
+    let n = 0;
+    return plain.replace(numbers, (number) => { const at = n++; return at >= found.length ? '#' : choice >> at & 1 ? `#${valueOf(number) - page}` : number; });
+  }).filter((key) => key.includes('#') || /\p{L}/u.test(key.replace(numbers, '')));
 }
