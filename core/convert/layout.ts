@@ -1,8 +1,10 @@
 import { readyFaces } from '../engines/faces.ts';
-import { loadMupdf, saveWhole, withPdf, type PdfDocument } from '../engines/pdf.ts';
+import type * as Mupdf from 'mupdf';
+import { loadMupdf, saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../engines/pdf.ts';
 import { stampLines } from '../engines/stamp.ts';
 import { escapeXml } from '../engines/xml.ts';
 import { heed, type Job } from '../model/outcome.ts';
+import { takeFootNotes, writeWithNotes, type NotedBody } from './foot-notes.ts';
 import type { PageDescription } from './page-description.ts';
 
 /** The engine's faces have no glyphs for the wide spaces of Unicode (2000 to 200A): they would come out as no character at all. */
@@ -13,7 +15,7 @@ function toHtml(page: PageDescription): string {
   return `<html${page.language ? ` lang="${escapeXml(page.language)}"` : ''}><head><style>
 @page{margin:${top}pt ${right}pt ${bottom}pt ${left}pt} body{margin:0;font-family:${page.baseFont};font-size:${page.baseSizePt}pt;line-height:1.15}
 p{margin:0} h1,h2,h3,h4,h5,h6{font-size:1em;font-weight:normal;page-break-after:avoid} table{border-collapse:collapse;margin:4pt 0 8pt 0} td{border:0.5pt solid #555;padding:2pt 4pt}
-a{color:#1a4a7a} .break{page-break-after:always} .note{font-size:0.85em;margin-top:3pt} hr{border-bottom:0.5pt solid #777;margin:12pt 0 4pt 0}
+a{color:#1a4a7a} a.place{color:inherit;text-decoration:none} .break{page-break-after:always} .note{font-size:0.85em;margin-top:3pt} hr{border-bottom:0.5pt solid #777;margin:12pt 0 4pt 0}
 </style></head><body>${page.body.replace(wideSpaces, '&#160;&#160;')}</body></html>`;
 }
 
@@ -25,20 +27,13 @@ export async function countLaidPages(page: PageDescription): Promise<number> {
   try { doc.layout(page.widthPt, page.heightPt, page.baseSizePt); return doc.countPages(); } finally { doc.destroy(); }
 }
 
-/** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata. */
-export async function layOut(page: PageDescription, job: Job): Promise<Uint8Array> {
-  const mupdf = await loadMupdf();
-  await readyFaces(`${page.body}${page.head}${page.foot}`);
-  const [top, , bottom, left] = page.marginsPt;
-  const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html');
-  const buffer = new mupdf.Buffer();
-  let outline: Heading[] = [];
-  const links: { uri: string; box: [number, number, number, number] }[][] = [];
+interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Heading[] }
+/** Pages as the engine breaks them. */
+function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
+  const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html'), links: LaidOut['links'] = [];
   try {
     doc.layout(page.widthPt, page.heightPt, page.baseSizePt);
-    outline = doc.loadOutline() ?? [];
-    const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
-    const count = doc.countPages();
+    const outline = doc.loadOutline() ?? [], count = doc.countPages();
     for (let i = 0; i < count; i++) {
       heed(job);
       const one = doc.loadPage(i);
@@ -49,8 +44,31 @@ export async function layOut(page: PageDescription, job: Job): Promise<Uint8Arra
       one.destroy();
       job.progress?.(i + 1, count, 'pages');
     }
-    writer.close();
+    return { links, outline };
   } finally { doc.destroy(); }
+}
+/** Pages with their notes at the foot; at the end where they are too long for that. */
+function notedPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
+  const laid = writeWithNotes(mupdf, noted, (body) => toHtml({ ...page, body }), { width: page.widthPt, height: page.heightPt, margins: page.marginsPt, size: page.baseSizePt }, writer, job);
+  if (!laid) return plainPages(mupdf, page, writer, job);
+  const nested: Heading[] = [], open: { level: number; down: Heading[] }[] = [{ level: 0, down: nested }];
+  for (const { level, title, page: at } of laid.outline) {
+    while (open[open.length - 1]!.level >= level) open.pop();
+    const heading = { title, page: at, down: [] };
+    open[open.length - 1]!.down.push(heading);
+    open.push({ level, down: heading.down });
+  }
+  return { links: laid.links, outline: nested };
+}
+
+/** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata. */
+export async function layOut(page: PageDescription, job: Job): Promise<Uint8Array> {
+  const mupdf = await loadMupdf();
+  await readyFaces(`${page.body}${page.head}${page.foot}`);
+  const [top, , bottom, left] = page.marginsPt, buffer = new mupdf.Buffer(), noted = takeFootNotes(page.body);
+  const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
+  const { links, outline } = noted ? notedPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
+  writer.close();
   const written = buffer.asUint8Array().slice();
   buffer.destroy();
   return withPdf(written, async (pdf) => {

@@ -25,7 +25,7 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
     const rel = readRelations(pack.text(`word/_rels/${kind}.xml.rels`) ?? '');
     for (const note of splitNotes(xml, kind === 'footnotes' ? 'w:footnote' : 'w:endnote')) notes.set(`${kind}/${note.id}`, mapStory(note.xml, { ...context, relations: rel, notes: [] }));
   }
-  const noteList = context.notes.map((n) => `<div class="note" data-note="${n.mark}"><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
+  const noteList = context.notes.map((n) => `<div class="note" data-note="${n.mark}"${n.kind === 'endnotes' ? ' data-end="1"' : ''}><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
   page.body = body + (noteList.length > 0 ? `<hr/>${noteList.join('')}` : '');
   for (const ref of context.sectionRefs) {
     const target = relations.get(ref.id)?.target;

@@ -14,6 +14,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   if (standard['font-size']) page.baseSizePt = parseFloat(standard['font-size']) || 12;
   if (standard['font-family']) page.baseFont = familyOf(standard['font-family']);
   const notes: string[] = [];
+  let endnote = false;
   let out = '', skip = 0, mark = 0;
   const targets: string[] = [];
   const stack: string[] = [];
@@ -54,7 +55,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:line-break': emit('<br/>'); break;
         case 'text:list': { if (a['text:style-name']) listStyle = a['text:style-name']; lists.push({ ordered: listKinds.get(listStyle)?.[lists.length] ?? false, count: 0 }); break; }
         case 'text:list-item': { const list = lists[lists.length - 1]; if (list) { list.count++; label = `<span class="label" data-level="${lists.length - 1}">${list.ordered ? `${list.count}.` : '•'}&#8194;</span>`; if (list.ordered) page.generated.push(`${list.count}.`); } break; }
-        case 'text:note': { mark++; emit(`<sup data-note="${mark}">${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
+        case 'text:note': { mark++; endnote = a['text:note-class'] === 'endnote'; emit(`<sup data-note="${mark}">${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
         case 'text:note-body': targets.push(''); break;
         case 'table:table': page.counts.tables++; emit('<table>'); break;
         case 'table:table-row': emit('<tr>'); break;
@@ -79,7 +80,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip--; break;
         case 'text:p': case 'text:h': case 'text:span': case 'text:a': { const top = spanned.pop(); if (top) emit(top.closing); break; }
         case 'text:list': lists.pop(); break;
-        case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
+        case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"${endnote ? ' data-end="1"' : ''}><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
         case 'table:table': emit('</table>'); break;
         case 'table:table-row': emit('</tr>'); break;
         case 'table:table-cell': emit('</td>'); break;

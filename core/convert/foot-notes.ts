@@ -1,0 +1,177 @@
+import type * as Mupdf from 'mupdf';
+import type { MupdfModule } from '../engines/pdf.ts';
+import { heed, type Job } from '../model/outcome.ts';
+import { breakPages, type LaidPage, type Strip } from './paginate.ts';
+
+/** Marks of places in the text: links with addresses of our own, read back where the engine has put them. */
+const noteAddress = 'note:', headingAddress = 'heading:';
+/** So high is a sheet on which text is set before it is cut into pages; beyond this the engine's numbers grow coarse. */
+const sheetHeight = 40_000;
+/** Between text and notes: space, a rule of a third of the line, space. */
+const rule = { above: 9, below: 5, share: 1 / 3 };
+
+export interface NotedBody { body: string; /** by mark */ notes: Map<number, string>; headings: { level: number; title: string }[] }
+
+/** Takes the notes that belong at the foot of pages out of a description's body, and marks their places and those of headings. Null where there are none. Notes that belong at the end stay there. */
+export function takeFootNotes(body: string): NotedBody | null {
+  const at = body.search(/<hr\/><div class="note"/);
+  if (at < 0) return null;
+  const notes = new Map<number, string>(), headings: NotedBody['headings'] = [], stay: string[] = [];
+  for (const part of body.slice(at + 5).split(/(?=<div class="note")/)) {
+    const mark = /^<div class="note" data-note="(\d+)">/.exec(part);
+    if (mark) notes.set(Number(mark[1]), part); else stay.push(part);
+  }
+  if (notes.size === 0) return null;
+  let text = body.slice(0, at).replace(/<sup data-note="(\d+)">([^<]*)<\/sup>/g, (whole, mark: string, shown: string) => (notes.has(Number(mark)) ? `<sup><a class="place" href="${noteAddress}${mark}">${shown}</a></sup>` : whole));
+  text = text.replace(/<h([1-6])([^>]*)>([\s\S]*?)<\/h\1>/g, (whole, level: string, attributes: string, inner: string) => {
+    // A link inside a heading gives way to the heading's own mark; links do not nest.
+    const plain = inner.replace(/<a [^>]*href="(?!note:)[^>]*>([\s\S]*?)<\/a>/g, '$1'), title = plain.replace(/<sup>[\s\S]*?<\/sup>/g, '').replace(/<[^>]+>/g, '').replace(/\s+/g, ' ').trim();
+    // The mark covers the words before the first note's; a note's own mark cannot lie inside it.
+    const first = plain.split(/(?=<sup><a )/)[0]!, balanced = (first.match(/<\w/g) ?? []).length === (first.match(/<\//g) ?? []).length + (first.match(/\/>/g) ?? []).length;
+    if (!title || !first.replace(/<[^>]+>/g, '').trim() || !balanced) return whole;
+    headings.push({ level: Number(level), title });
+    return `<h${level}${attributes}><a class="place" href="${headingAddress}${headings.length - 1}">${first}</a>${plain.slice(first.length)}</h${level}>`;
+  });
+  return { body: text + (stay.length > 0 ? `<hr/>${stay.join('')}` : ''), notes, headings };
+}
+
+/** A drawn thing with its place, to be drawn again elsewhere. */
+interface Piece { top: number; bottom: number; draw: (device: Mupdf.Device, moved: (ctm: Mupdf.Matrix) => Mupdf.Matrix) => void; release: () => void }
+interface Sheet { pieces: Piece[]; strips: Omit<Strip, 'forced' | 'sheet' | 'paragraph'>[]; paragraphs: number[]; links: { uri: string; box: [number, number, number, number] }[] }
+
+export interface NotedPages { links: { uri: string; box: [number, number, number, number] }[][]; outline: { level: number; title: string; page: number }[]; pages: number }
+
+/** Sets text on sheets as high as it needs, cuts them into pages with each note at the foot of the page its mark is on, and writes them. Null, and nothing written, where the notes of one line are more than a page can hold beside it.
+ * @param toHtml - the whole of a page description around a body; @param writer - pages are written to it in order */
+export function writeWithNotes(mupdf: MupdfModule, noted: NotedBody, toHtml: (body: string) => string, frame: { width: number; height: number; margins: [number, number, number, number]; size: number }, writer: Mupdf.DocumentWriter, job: Job): NotedPages | null {
+  const [top, right, bottom, left] = frame.margins, room = frame.height - top - bottom, marks = [...noted.notes.keys()];
+  const text = readSheets(mupdf, toHtml(noted.body), frame, job), notes = readSheets(mupdf, toHtml(marks.map((m) => `${noted.notes.get(m)!}<div class="break"></div>`).join('')), frame, job);
+  try {
+    const noteOf = new Map(marks.map((m, i) => [m, notes[i]] as const)), extent = (sheet: Sheet | undefined): [number, number] => [Math.min(...(sheet?.strips ?? []).map((s) => s.top), Infinity), Math.max(...(sheet?.strips ?? []).map((s) => s.bottom), -Infinity)];
+    const gap = 2, height = (mark: number): number => { const [from, to] = extent(noteOf.get(mark)); return to > from ? to - from + gap : 0; };
+    let paragraph = 0;
+    const strips = text.flatMap((sheet, s): Strip[] => {
+      // A sheet that is full goes on over to the next; one that is not was ended by a page break.
+      const before = text[s - 1], full = before ? extent(before)[1] > sheetHeight - 200 : false, first = paragraph;
+      paragraph += Math.max(0, ...sheet.paragraphs) + 1;
+      return sheet.strips.map((strip, i) => ({ ...strip, sheet: s, paragraph: first + sheet.paragraphs[i]!, forced: i === 0 && s > 0 && !full }));
+    });
+    const laid = breakPages(strips, room, height, rule.above + rule.below);
+    if (laid.some((p) => p.to - p.from === 1 && p.notes.length > 0 && strips[p.from]!.bottom - strips[p.from]!.top + rule.above + rule.below + p.notes.reduce((sum, m) => sum + height(m), 0) > room)) return null;
+    const links: NotedPages['links'] = [], outline: NotedPages['outline'] = [];
+    laid.forEach((page, number) => {
+      heed(job);
+      const device = writer.beginPage([0, 0, frame.width, frame.height]), own: NotedPages['links'][number] = [];
+      let y = top;
+      for (const run of runsOf(strips, page)) {
+        const from = strips[run.from]!, to = strips[run.to - 1]!, sheet = text[from.sheet]!, shift = y - (run.from === page.from ? from.top : from.start);
+        drawSlice(device, sheet, strips[run.from - 1]?.sheet === from.sheet ? from.start : -Infinity, strips[run.to]?.sheet === from.sheet ? to.end : Infinity, shift);
+        for (const link of sheet.links) { const middle = (link.box[1] + link.box[3]) / 2; if (middle >= from.start && middle < to.end) own.push({ uri: link.uri, box: [link.box[0], link.box[1] + shift, link.box[2], link.box[3] + shift] }); }
+        y += to.end - from.start;
+      }
+      if (page.notes.length > 0) {
+        let at = frame.height - bottom - page.notes.reduce((sum, m) => sum + height(m), 0);
+        const line = new mupdf.Path(), width = (frame.width - left - right) * rule.share;
+        line.moveTo(left, at - rule.below); line.lineTo(left + width, at - rule.below); line.lineTo(left + width, at - rule.below + 0.5); line.lineTo(left, at - rule.below + 0.5); line.closePath();
+        device.fillPath(line, false, mupdf.Matrix.identity, mupdf.ColorSpace.DeviceGray, [0.47], 1);
+        line.destroy();
+        for (const mark of page.notes) {
+          const sheet = noteOf.get(mark), [from] = extent(sheet);
+          if (!sheet || height(mark) === 0) continue;
+          drawSlice(device, sheet, -Infinity, Infinity, at - from);
+          for (const link of sheet.links) own.push({ uri: link.uri, box: [link.box[0], link.box[1] + at - from, link.box[2], link.box[3] + at - from] });
+          at += height(mark);
+        }
+      }
+      writer.endPage();
+      for (const link of own) if (link.uri.startsWith(headingAddress)) { const i = Number(link.uri.slice(headingAddress.length)), heading = noted.headings[i]; if (heading && !outline.some((o) => o.title === heading.title && o.page === number)) outline.push({ ...heading, page: number }); }
+      links.push(own.filter((l) => !l.uri.startsWith(headingAddress) && !l.uri.startsWith(noteAddress)));
+      job.progress?.(number + 1, laid.length, 'pages');
+    });
+    return { links, outline, pages: laid.length };
+  } finally { for (const sheet of [...text, ...notes]) for (const piece of sheet.pieces) piece.release(); }
+}
+/** The stretches of a page that come from one sheet each. */
+function runsOf(strips: Strip[], page: LaidPage): { from: number; to: number }[] {
+  const runs: { from: number; to: number }[] = [];
+  for (let i = page.from; i < page.to; i++) { const last = runs[runs.length - 1]; if (last && strips[last.from]!.sheet === strips[i]!.sheet) last.to = i + 1; else runs.push({ from: i, to: i + 1 }); }
+  return runs;
+}
+/** Draws what has its middle between two heights of a sheet, moved to its place. */
+function drawSlice(device: Mupdf.Device, sheet: Sheet, from: number, to: number, shift: number): void {
+  for (const piece of sheet.pieces) { const middle = (piece.top + piece.bottom) / 2; if (middle >= from && middle < to) piece.draw(device, (m) => [m[0], m[1], m[2], m[3], m[4], m[5] + shift]); }
+}
+
+/** Lays HTML out on high sheets and takes them apart: what is drawn, line by line, and where it may be cut. */
+function readSheets(mupdf: MupdfModule, html: string, frame: { width: number; size: number }, job: Job): Sheet[] {
+  const doc = mupdf.Document.openDocument(new TextEncoder().encode(html), 'text/html');
+  try {
+    doc.layout(frame.width, sheetHeight, frame.size);
+    return Array.from({ length: doc.countPages() }, (_, i) => { heed(job); const page = doc.loadPage(i); try { return readSheet(mupdf, page); } finally { page.destroy(); } });
+  } finally { doc.destroy(); }
+}
+
+interface Interval { top: number; bottom: number; inkTop: number; inkBottom: number; /** where its text ends */ right: number }
+function readSheet(mupdf: MupdfModule, page: Mupdf.Page): Sheet {
+  const pieces = drawnPieces(mupdf, page), links = page.getLinks().map((l) => ({ uri: l.getURI(), box: l.getBounds() as [number, number, number, number] })), found: Interval[] = [];
+  const stext = page.toStructuredText('preserve-images');
+  try {
+    stext.walk({
+      // The boxes of lines reach into each other; their middles do not.
+      beginLine: (box: Mupdf.Rect) => { const h = box[3] - box[1]; found.push({ top: box[1] + h * 0.3, bottom: box[3] - h * 0.3, inkTop: box[1], inkBottom: box[3], right: box[2] }); },
+      onImageBlock: (box: Mupdf.Rect) => { found.push({ top: box[1], bottom: box[3], inkTop: box[1], inkBottom: box[3], right: 0 }); },
+    } as never);
+  } finally { stext.destroy(); }
+  // Upright rules are the sides of a table's cells: what lies between them stays together, as long as a page can hold it.
+  for (const p of pieces) if (p.upright && p.bottom - p.top < 300) found.push({ top: p.top + 0.6, bottom: p.bottom - 0.6, inkTop: p.top, inkBottom: p.bottom, right: 0 });
+  found.sort((a, b) => a.top - b.top);
+  const joined: Interval[] = [];
+  for (const one of found) {
+    const last = joined[joined.length - 1];
+    if (last && one.top < last.bottom) { last.bottom = Math.max(last.bottom, one.bottom); last.inkTop = Math.min(last.inkTop, one.inkTop); last.inkBottom = Math.max(last.inkBottom, one.inkBottom); last.right = Math.max(last.right, one.right); } else joined.push({ ...one });
+  }
+  return {
+    pieces, links, paragraphs: paragraphsOf(joined),
+    strips: joined.map((j, i) => {
+      const between = (a: Interval | undefined, b: Interval | undefined): number | null => (a && b ? (a.bottom + b.top) / 2 : null), start = between(joined[i - 1], j) ?? j.inkTop, end = between(j, joined[i + 1]) ?? j.inkBottom;
+      const here = links.filter((l) => { const middle = (l.box[1] + l.box[3]) / 2; return middle >= start && middle < end; });
+      return { start, end, top: j.inkTop, bottom: j.inkBottom, notes: here.filter((l) => l.uri.startsWith(noteAddress)).map((l) => Number(l.uri.slice(noteAddress.length))), keep: here.some((l) => l.uri.startsWith(headingAddress)) };
+    }),
+  };
+}
+
+/** Which paragraph each strip belongs to: one ends where its last line stops short, and where the next line is further away than lines usually are. */
+function paragraphsOf(strips: Interval[]): number[] {
+  const steps = strips.slice(1).map((s, i) => s.inkTop - strips[i]!.inkTop).sort((a, b) => a - b), usual = steps[steps.length >> 1] ?? 0, widest = Math.max(0, ...strips.map((s) => s.right));
+  let paragraph = 0;
+  return strips.map((s, i) => { const before = strips[i - 1]; if (before && (before.right < widest * 0.9 || s.inkTop - before.inkTop > usual * 1.08)) paragraph++; return paragraph; });
+}
+
+/** Everything a page draws, text cut into its lines. */
+function drawnPieces(mupdf: MupdfModule, page: Mupdf.Page): (Piece & { upright: boolean })[] {
+  const pieces: (Piece & { upright: boolean })[] = [];
+  const add = (box: Mupdf.Rect, draw: Piece['draw'], ...kept: { destroy(): void }[]): void => { pieces.push({ top: box[1], bottom: box[3], upright: box[2] - box[0] < 2 && box[3] - box[1] > 4, draw, release: () => { for (const k of kept) k.destroy(); } }); };
+  const device = new mupdf.Device({
+    fillText: (text: Mupdf.Text, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
+      const lines = new Map<number, Mupdf.Text>();
+      text.walk({ showGlyph: (font: Mupdf.Font, trm: Mupdf.Matrix, glyph: number, unicode: number, mode: number) => {
+        const base = Math.round(ctm[1] * trm[4] + ctm[3] * trm[5] + ctm[5]);
+        let line = lines.get(base);
+        if (!line) lines.set(base, line = new mupdf.Text());
+        line.showGlyph(font, trm, glyph, unicode, mode);
+      } } as never);
+      text.destroy();
+      for (const [base, line] of lines) {
+        const box = line.getBounds(null as never, ctm);
+        // Spaces alone have no box; they lie on their line.
+        add(box[3] > box[1] ? box : [0, base - 6, 1, base], (to, moved) => to.fillText(line, moved(ctm), space, colour as Mupdf.Color, alpha), line);
+      }
+    },
+    fillPath: (path: Mupdf.Path, evenOdd: boolean, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => add(path.getBounds(null as never, ctm), (to, moved) => to.fillPath(path, evenOdd, moved(ctm), space, colour as Mupdf.Color, alpha), path),
+    strokePath: (path: Mupdf.Path, stroke: Mupdf.StrokeState, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => add(path.getBounds(stroke, ctm), (to, moved) => to.strokePath(path, stroke, moved(ctm), space, colour as Mupdf.Color, alpha), path, stroke),
+    fillImage: (image: Mupdf.Image, ctm: Mupdf.Matrix, alpha: number) => add(mupdf.Rect.transform([0, 0, 1, 1], ctm), (to, moved) => to.fillImage(image, moved(ctm), alpha), image),
+    fillImageMask: (image: Mupdf.Image, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => add(mupdf.Rect.transform([0, 0, 1, 1], ctm), (to, moved) => to.fillImageMask(image, moved(ctm), space, colour as Mupdf.Color, alpha), image),
+  } as never);
+  try { page.run(device, mupdf.Matrix.identity); device.close(); } finally { device.destroy(); }
+  return pieces;
+}
