@@ -54,7 +54,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // Words that the date library would take for something else are blanked, lengths kept.
   const text = clause.text.replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
   const shift = clause.text.length - text.length;
-  const source = shift === 0 ? text : clause.text.replace(/\bnoon\b/gi, '12pm');
+  // “… 09:00 to 7 December …”: the day of the second date is no hour of the first.
+  const source = (shift === 0 ? text : clause.text.replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:\s?[ap]m)?\s+)(to|until|till|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/g, (_, time: string, word: string) => time + '|'.repeat(word.length))
+    // The library takes 24:00 for no time at all, and the date with it; it is read below.
+    .replace(/\b24[:.]00\b/g, '     ');
   const reference = { instant: now.toJSDate(), timezone: 0 };
   for (const american of order === 'month-day' ? [true] : [false]) {
     const parser = american ? chrono.casual : chrono.GB;
@@ -152,6 +155,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     for (const [role, pattern] of roles) for (const m of text.matchAll(pattern)) if (!best || m.index > best.at || (m.index === best.at && role !== 'due')) best = { role, at: m.index };
     return best;
   };
+  // “was due on …, now …”: the former date is past.
+  if (/\bwas\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
   const near = last(before);
   if (near) {
     const strong = roles[0]![1];

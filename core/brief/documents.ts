@@ -6,14 +6,14 @@ import { clausesWith, matchesIn, negation, type Clause, type Statement } from '.
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
   [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b(?: (?:file|document)s?)?/gi, ['docx']],
-  [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\b(?:xlsx|Excel|spreadsheet)\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck)\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']],
+  [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel|spreadsheet)\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck)\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
 
 /** Mentions of kinds, each with whether it is asked for or refused. */
 function mentions(clauses: Clause[]): Mention[] {
   const found: Mention[] = [];
-  for (const clause of clausesWith(clauses, /pdf|doc|odt|rtf|rich text|txt|plain text|jpe?g|png|tiff?|xlsx|excel|spreadsheet|pptx|powerpoint|slide deck|markdown|\.md|html|latex|\.tex|zip|word/i)) {
+  for (const clause of clausesWith(clauses, /pdf|doc|odt|rtf|rich text|txt|plain text|jpe?g|png|tiff?|csv|comma-separated|xlsx|excel|spreadsheet|pptx|powerpoint|slide deck|markdown|\.md|html|latex|\.tex|zip|word/i)) {
     const here: Mention[] = [];
     for (const [pattern, kinds] of kindWords) {
       for (const m of matchesIn(clause, pattern)) {
@@ -37,7 +37,7 @@ function isRefused(clause: Clause, from: number, to: number): boolean {
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
-  const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|form|cover ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|assignment|coursework|declaration|reflection|review|analysis|statement|worksheet|answers|script|plan|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
+  const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|form|cover ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|review|analysis|statement|worksheet|answers|script|plan|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
   const m = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))].at(-1);
   if (!m) return null;
   return { label: m[1]!.trim(), at: from + m.index };

@@ -28,14 +28,16 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:at least|minimum|min\.?)\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       put(out.fontSizePt, value, m);
     }
-    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\bline[\s-]?spacing\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)/gi)) {
-      const word = (m[1] ?? m[2] ?? m[3])!.toLowerCase().replace(/-/g, ' ');
+    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\bline[\s-]?spacing\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
+      const word = (m[1] ?? m[2] ?? m[3] ?? m[4])!.toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
     for (const m of matchesIn(clause, anyTypeface)) {
-      const face = m[0];
-      if (/\b(?:not|no|never|avoid|don['’]t)\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (face.length < 8 && !/\b(?:font|typeface|type|pt|point|size|or|text)\b/i.test(clause.text))) continue;
+      const face = m[0], size = /^[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d)/i.exec(clause.text.slice(m.to - clause.start));
+      // “Times New Roman 12”: the number after a typeface is its size.
+      if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length });
+      if (/\b(?:not|no|never|avoid|don['’]t)\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (face.length < 8 && !size && !/\b(?:font|typeface|type|pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
     for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
@@ -48,9 +50,9 @@ const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'OSCOLA
 const anyStyle = new RegExp(`\\b(?:${styles.join('|')})\\b`, 'g');
 export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /referenc|citation|cite|style|bibliograph|footnote/i)) for (const m of matchesIn(clause, anyStyle)) {
+  for (const clause of clausesWith(clauses, /referenc|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b/i)) for (const m of matchesIn(clause, anyStyle)) {
     const style = m[0];
-    if (!/\b(?:referenc|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
+    if (!(/\b(?:referenc|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /^\s*\(?\d{1,2}(?:st|nd|rd|th)\b/i.test(clause.text.slice(m.to - clause.start))) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
     if (/\b(?:not|no|never|rather than|instead of)\s+(?:use\s+|in\s+)?(?:the\s+)?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
     found.push({ value: style, start: m.at, end: m.at + style.length, override: isCorrection(clause) });
   }

@@ -43,8 +43,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const push = (field: Field, value: number, m: { at: number; to: number }): void => { if (value > 0) found.push({ field, value: Math.round(value), start: m.at, end: m.to, clause, override }); };
   const text = clause.text;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
-  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2})\\s?(?:%|per\\s?cent)`, 'i').exec(text + follows);
-  const over = /\b(\d{1,2})\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:by\s+)?(?:up to\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text + follows);
+  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2})\\s?(?:%|per\\s?cent)|(\\d{1,2})\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in either direction|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
+  const over = /\b(\d{1,2})\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text + follows);
   const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|toleran|without penalty|leeway|\+)\w*/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
   const n = `(${number})`;
   const ranged: { at: number; to: number }[] = [];
@@ -55,16 +55,16 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|of|:|=|–|-)\\s*(?:max(?:imum)?\\.?\\s*)?${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|of|:|=|–|-)\\s*(?:max(?:imum)?\\.?\\s*)?${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
-    const raw = m[1] ?? m[2];
+    const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
     const value = numberOf(raw);
     if (what === 'words' && value < 20) continue;
     const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
     const near = before.slice(-60), own = m[0];
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
-    if (tolerance && !about) { const share = Number(tolerance[1]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
+    if (tolerance && !about) { const share = Number(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
     const least = /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less) than|not (?:fewer|less) than|more than|over)\s*(?:of\s*)?$/i.test(near) && !/\b(?:no|not)\b[^.;]{0,12}more than\s*$/i.test(near);
     const most = /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);

@@ -4,12 +4,13 @@ import { matchesIn, type Clause, type Statement } from './statements.ts';
 
 /** What identifies a student, as departments call it. Registration, matriculation and roll numbers are student numbers; exam numbers are candidate numbers. */
 const fieldWords: readonly [RegExp, NameField][] = [
-  [/\b(?:candidate|exam(?:ination)?)[\s_-]?(?:number|no\.?|code|id|#)\b|\bcandidateNumber\b/i, 'candidateNumber'],
-  [/\b(?:student|registration|matriculation|roll|enrol?ment|university|library card)[\s_-]?(?:ID(?: number)?|number|no\.?|#)|\bstudent ?ID\b|\bmatric(?:ulation)? (?:number|no\.?)|\b(?:SID|ID number)\b|\bstudentNumber\b/i, 'studentNumber'],
+  [/\b(?:your)?(?:candidate|exam(?:ination)?)[\s_-]?(?:number|no\.?|code|id|#)\b|\bcandidateNumber\b/i, 'candidateNumber'],
+  [/\b(?:your)?(?:student|registration|matriculation|roll|enrol?ment|university|library card)[\s_-]?(?:ID(?: number)?|number|no\.?|#)|\bstudent ?ID\b|\bmatric(?:ulation)? (?:number|no\.?)|\b(?:SID|ID number)\b|\bstudentNumber\b/i, 'studentNumber'],
   [/\b(?:surname|last[\s_-]?name|family[\s_-]?name)\b/i, 'surname'], [/\b(?:given|first|fore)[\s_-]?names?\b/i, 'givenNames'], [/\binitials?\b/i, 'initials'], [/\b(?:user[\s_-]?(?:name|id)|login)\b/i, 'username'],
-  [/\b(?:course|module|unit|class|subject|lesson)[\s_-]?(?:code|number|name|no\.?)\b/i, 'courseCode'], [/\b(?:assignment|essay|paper|assessment|coursework)[\s_-]?(?:title|name|number)\b|\b(?:the )?title\b/i, 'title'], [/\bpart number\b/i, 'part'], [/\b(?:submission )?date\b/i, 'date'],
+  [/\b(?:course|module|unit|class|subject|lesson)[\s_-]?(?:code|number|name|no\.?)\b/i, 'courseCode'], [/\b(?:assignment|essay|paper|assessment|coursework)[\s_-]?(?:title|name|number)\b|\b(?:the )?title\b(?! page)/i, 'title'], [/\bpart number\b/i, 'part'], [/\b(?:submission )?date\b/i, 'date'],
 ];
-const about = /\bfile[\s-]?names?\b|\bname (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them) (?:with|as|by|after|like)\b|\bsave (?:your|the|it|each)\b[^.]{0,40}\bas\b|\bfilename\b|\bcall (?:your|the) (?:file|document)\b/i;
+const personal = new Set<NameField>(['candidateNumber', 'studentNumber', 'surname', 'givenNames', 'initials', 'username']);
+const about = /\bfile[\s-]?nam(?:es?|ing)\b|\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b|\bname (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them) (?:with|as|by|after|like)\b|\bsave (?:your|the|it|each)\b[^.]{0,40}\bas\b|\bfilename\b|\bcall (?:your|the) (?:file|document)\b/i;
 
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
 
@@ -33,8 +34,14 @@ export function readNaming(clauses: Clause[]): NamingRead {
     }
     if (/\b(?:may|can|are free to)\b[^.;]*\b(?:your (?:own )?name|any name)\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: false, start: clause.start, end: clause.end }); return; }
     const pattern = findPattern(clause);
-    if (pattern) { out.pattern.push({ ...pattern, override }); return; }
-    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by)\b/i.test(clause.text)) collectFields(clause, 0, out, override);
+    if (pattern) {
+      out.pattern.push({ ...pattern, override });
+      // What a pattern stands for of the student is in the name whatever the rest of it is.
+      const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/\bID\b/g, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ');
+      for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
+      return;
+    }
+    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|save as)\b/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
   return out;
 }
@@ -45,11 +52,15 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
   for (const [pattern, field] of fieldWords) for (const m of matchesIn(part, new RegExp(pattern.source, 'gi'))) {
     if (taken.some((t) => t.at < m.to && m.at < t.to)) continue;
     taken.push(m);
+    if (ruledOut(part, m.at)) continue;
     if (!out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: m.at, end: m.to, override });
   }
   // “your name” in a file name means the surname and the given name.
-  for (const m of matchesIn(part, /\byour (?:full )?name\b(?!\s+of)/gi)) { if (taken.some((t) => t.at < m.to && m.at < t.to)) continue; for (const f of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === f)) out.mustContain.push({ value: f, start: m.at, end: m.to, override }); }
+  for (const m of matchesIn(part, /\byour (?:full )?name\b(?!\s+of)/gi)) { if (taken.some((t) => t.at < m.to && m.at < t.to) || ruledOut(part, m.at)) continue; for (const f of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === f)) out.mustContain.push({ value: f, start: m.at, end: m.to, override }); }
 }
+
+/** “… your number, not your name, …” */
+const ruledOut = (part: Clause, at: number): boolean => /\b(?:not|never|instead of|rather than|and no|or)\s+(?:your |the )?$/i.test(part.text.slice(0, at - part.start)) && /\b(?:not|never|instead of|rather than|no)\b[^.;,]{0,40}$/i.test(part.text.slice(0, at - part.start));
 
 /** A pattern: words joined by underscores, hyphens or brackets that stand for fields, in or out of quotation marks. */
 function findPattern(clause: Clause): { value: string; start: number; end: number } | null {

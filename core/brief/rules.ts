@@ -23,6 +23,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       if (/\bfile ?name\b/i.test(m[0])) continue;
       found.push(yes(true, m, clause));
     }
+    for (const m of matchesIn(clause, /\b(?:mark(?:ed|ers?)|graded?|assess\w+|tutors?|examiners?|lecturers?)\b[^.;]{0,60}\b(?:will|do|does|can) (?:know|see) (?:your names?|who you are|whose work)\b[^.;]{0,20}/gi)) if (/\bmark|\bgrad|\bassess/i.test(clause.text)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /\b(?:put|write|include|give|state|type)\s+your (?:full )?name\b[^.;]{0,50}\b(?:on|in|at)\b[^.;]{0,20}\b(?:paper|essay|title page|cover|first page|top|document|header|every page|each page)\b/gi)) if (!/\b(?:not|never|don['’]t)\b[^.;]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) found.push(yes(false, m, clause));
   }
   return found;
@@ -31,7 +32,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
 /** Whether the text is compared with others by a machine. A warning against plagiarism alone does not settle it. */
 export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
-  for (const clause of clausesWith(clauses, /similar|originality|match|plagiar/i)) for (const m of matchesIn(clause, /\b(?:text[- ]?)?similarity(?:[- ](?:check\w*|report|score|index|software|detection|service|tool|review|screening|percentage))?\b|\boriginality[- ](?:check\w*|report|score|software)\b|\btext[- ]match\w*(?: (?:software|service|tool|check))?\b|\bplagiarism[- ](?:detect\w+|check\w*|software|scan\w*|screening|tool|prevention (?:software|service))\b|\b(?:check|scan|screen|run|test|compar)\w*\b[^.;]{0,40}\b(?:for|against|through)\b[^.;]{0,30}\b(?:plagiarism|similarity|originality|other (?:texts|papers|sources|submissions)|matching text)\b/gi)) {
+  for (const clause of clausesWith(clauses, /similar|originality|match|plagiar/i)) for (const m of matchesIn(clause, /\b(?:text[- ]?)?similarity(?:[- ](?:check\w*|reports?|scores?|index|software|detection|service|tool|review|screening|percentage))?\b|\boriginality[- ](?:check\w*|reports?|scores?|software)\b|\btext[- ]match\w*(?: (?:software|service|tool|check))?\b|\bplagiarism[- ](?:detect\w+|check\w*|software|scan\w*|screening|tool|prevention (?:software|service))\b|\b(?:check|scan|screen|run|test|compar)\w*\b[^.;]{0,40}\b(?:for|against|through)\b[^.;]{0,30}\b(?:plagiarism|similarity|originality|other (?:texts|papers|sources|submissions)|matching text)\b/gi)) {
     if (/\b(?:similarity|similarities) (?:between|of|to|in)\b/i.test(clause.text) && !/check|report|score|software/i.test(m[0])) continue;
     found.push(yes(!negated(clause, m), m, clause));
   }
@@ -60,7 +61,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
       if (/^(?:one|single)$/.test(word) && !/attempt|tries|only/i.test(m[0]) && !/\b(?:only|allowed|permitted|per student|can make|may make)\b/i.test(clause.text)) continue;
       allow(value, m);
     }
-    for (const m of matchesIn(clause, /\b(?:submit|hand (?:it |your work )?in|upload)\b[^.;]{0,25}\bonly once\b|\bonly (?:be )?(?:submit(?:ted)?|upload(?:ed)?|hand(?:ed)? in) once\b|\bonce only\b|\b(?:re-?submissions?|(?:second|further|repeat(?:ed)?) (?:attempts?|submissions?))\b[^.;]{0,25}\b(?:(?:is|are|will be) not|not (?:be )?(?:allowed|permitted|possible|accepted)|impossible|cannot)\b|\b(?:cannot|can ?not|may not|can['’]t|not (?:be )?able to|no)\s+(?:re-?submi(?:t|ssions?)|submit (?:again|a second time)|hand (?:it )?in again|change it afterwards|replace (?:it|your (?:file|submission)))\b[^.;]{0,10}/gi)) {
+    for (const m of matchesIn(clause, /\b(?:submit|hand (?:it |your work )?in|upload)\b[^.;]{0,25}\bonly once\b|\bonly (?:be )?(?:submit(?:ted)?|upload(?:ed)?|hand(?:ed)? in) once\b|\bonce only\b|\b(?:not|never)\b[^.;]{0,20}\b(?:submit|upload|hand (?:it |your work )?in)\b[^.;]{0,20}\bmore than once\b|\b(?:re-?submissions?|(?:second|further|repeat(?:ed)?) (?:attempts?|submissions?))\b[^.;]{0,25}\b(?:(?:is|are|will be) not|not (?:be )?(?:allowed|permitted|possible|accepted)|impossible|cannot)\b|\b(?:cannot|can ?not|may not|can['’]t|not (?:be )?able to|no)\s+(?:re-?submi(?:t|ssions?)|submit (?:again|a second time)|hand (?:it )?in again|change it afterwards|replace (?:it|your (?:file|submission)))\b[^.;]{0,10}/gi)) {
       // “You cannot resubmit after the deadline” says nothing about before it.
       if (/\bafter\b/i.test(clause.text.slice(m.at - clause.start)) && !/after (?:you (?:have )?submit|submitting|submission has been made)/i.test(clause.text)) continue;
       allow(1, m);
@@ -88,8 +89,8 @@ export function readLate(clauses: Clause[]): LateRead {
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
     }
     const cut = (value: number, m: { at: number; to: number }): void => { out.cutoffDays.push({ value, start: m.at, end: m.to, override }); };
-    for (const m of matchesIn(clause, new RegExp(`\\b(?:up to|until|within|for)\\s+${small}\\s+(?:calendar |working |week)?days\\b[^.;]{0,40}\\b(?:late|after|past|overdue)\\b|\\b(?:up to|until|for)\\s+(?:a maximum of )?${small}\\s+(?:calendar |working )?days\\b(?=[^.;]*\\b(?:penalt|deduct|accepted))|\\b(?:more than|after|over|beyond|later than)\\s+${small}\\s+(?:calendar |working )?days\\b[^.;]{0,60}\\b(?:not (?:be )?(?:accepted|marked)|zero|no marks|fail|mark of 0|receive (?:a )?0|(?:is|are|get|score) 0)\\b|\\b(?:not (?:be )?(?:accepted|marked)|(?:nothing|no work|none) (?:is|will be) accepted|zero|no marks|mark of 0)\\b[^.;]{0,30}\\b(?:more than|after)\\s+${small}\\s+(?:calendar |working )?days\\b`, 'gi'))) {
-      const word = (m[1] ?? m[2] ?? m[3] ?? m[4])!.toLowerCase();
+    for (const m of matchesIn(clause, new RegExp(`\\b(?:per|each|every|a) (?:\\w+ )?day\\b[^.;]{0,25}\\b(?:up to|for(?: up to)?|to) (?:a maximum of )?${small}\\s+(?:calendar |working |week)?days\\b|\\b(?:up to|until|within|for)\\s+${small}\\s+(?:calendar |working |week)?days\\b[^.;]{0,40}\\b(?:late|after|past|overdue)\\b|\\b(?:up to|until|for)\\s+(?:a maximum of )?${small}\\s+(?:calendar |working )?days\\b(?=[^.;]*\\b(?:penalt|deduct|accepted))|\\b(?:more than|after|over|beyond|later than)\\s+${small}\\s+(?:calendar |working )?days\\b[^.;]{0,60}\\b(?:not (?:be )?(?:accepted|marked)|zero|no marks|fail|mark of 0|receive (?:a )?0|(?:is|are|get|score) 0)\\b|\\b(?:not (?:be )?(?:accepted|marked)|(?:nothing|no work|none) (?:is|will be) accepted|zero|no marks|mark of 0)\\b[^.;]{0,30}\\b(?:more than|after)\\s+${small}\\s+(?:calendar |working )?days\\b`, 'gi'))) {
+      const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5])!.toLowerCase();
       if (!/\b(?:late|after|deadline|penalt|past|overdue)\b/i.test(clause.text) || /\b(?:feedback|marks? (?:will be )?(?:returned|released)|reply|respond|extension)\b/i.test(clause.text)) continue;
       cut(numberWords[word] ?? Number(word), m);
     }

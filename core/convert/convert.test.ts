@@ -67,3 +67,14 @@ test('a compound whose hyphen falls on a line’s end is not lost', async () => 
   expect((await convert('a.txt', new TextEncoder().encode(words))).proof).toMatchObject({ missing: [], added: [] });
 });
 test.each([[1, 'lowerLetter', 'a'], [27, 'upperLetter', 'AA'], [4, 'lowerRoman', 'iv'], [1999, 'upperRoman', 'MCMXCIX'], [7, 'decimalZero', '07']])('%d as %s', (n, format, shown) => expect(formatNumber(n, format)).toBe(shown));
+
+test('a PDF as PDF: words that its lines break are neither missing nor added', async () => {
+  const broken = await plantedPdf((pdf) => {
+    const at = pdf.findPage(0), resources = pdf.newDictionary(), fonts = pdf.newDictionary(), font = pdf.newDictionary();
+    font.put('Type', pdf.newName('Font')); font.put('Subtype', pdf.newName('Type1')); font.put('BaseFont', pdf.newName('Helvetica'));
+    fonts.put('F', pdf.addObject(font)); resources.put('Font', fonts); at.put('Resources', resources);
+    at.put('Contents', pdf.addStream('BT /F 11 Tf 14 TL 72 700 Td (The marsh keeps its sedi-) Tj T* (ment, and the well-) Tj T* (known creek its water.) Tj ET', {}));
+  });
+  const { proof } = await convert('a.pdf', broken);
+  expect([proof.missing, proof.added, proof.wordsBefore]).toEqual([[], [], 11]);
+});

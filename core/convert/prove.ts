@@ -14,8 +14,8 @@ const mainText = (facts: DocumentFacts, heads: boolean): string => (facts.passag
  * A word broken at a line's end counts as whole; labels and marks that the conversion itself writes are not additions.
  * Running lines count once, however many pages repeat them. */
 export function proveConversion(source: DocumentFacts[], result: DocumentFacts, page: Pick<PageDescription, 'generated' | 'counts'> & { labelsAreNumbering?: boolean }): ConversionProof {
-  const before = splitWords(source.map((s) => mainText(s, false)).join('\n').normalize('NFKC').replace(/[\u00ad\u200b]/g, ''));
-  const after = splitWords(mainText(result, false).normalize('NFKC').replace(/\u00ad/g, '').replace(/([\p{L}])[-‐]\n(?=\p{Ll})/gu, '$1').replace(/\n/g, ' '));
+  const before = splitWords(source.map((s) => (s.file.kind === 'pdf' ? unbroken(mainText(s, false).normalize('NFKC')) : mainText(s, false).normalize('NFKC').replace(/[\u00ad\u200b]/g, ''))).join('\n'));
+  const after = splitWords(unbroken(mainText(result, false).normalize('NFKC')));
   const counts = new Map<string, number>();
   for (const w of before) counts.set(w, (counts.get(w) ?? 0) + 1);
   const extra: string[] = [];
@@ -53,4 +53,6 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
   const pair = (k: keyof PageDescription['counts']): Pair => ({ before: sum(k), after: page.counts[k] });
   return { wordsBefore: before.length, wordsAfter: after.length, missing, added, images: pair('images'), tables: pair('tables'), equations: pair('equations'), footnotes: pair('footnotes') };
 }
+/** Words that lines break with a hyphen made whole: in laid-out text, of the source as of the result. */
+const unbroken = (text: string): string => text.replace(/[\u00ad\u200b]/g, '').replace(/([\p{L}])[-‐]\n(?=\p{Ll})/gu, '$1').replace(/\n/g, ' ');
 const headWords = (source: DocumentFacts[]): string[] => source.flatMap((s) => (s.passages.ok ? s.passages.value.filter((p) => p.place === 'runningHead').map((p) => p.text) : []));
