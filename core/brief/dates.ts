@@ -136,6 +136,8 @@ function isoOf(year: number, month: number, day: number, time: TimeOfDay | null,
   const luxonZone = named ?? (time.offset !== null ? `UTC${time.offset >= 0 ? '+' : ''}${time.offset / 60}` : 'utc');
   let at = DateTime.fromObject({ year, month, day, hour: time.hour, minute: time.minute, second: time.second }, { zone: luxonZone });
   if (time.nextDay) at = at.plus({ days: 1 }).startOf('day');
+  // A zone that no clock knows is as good as none.
+  if (!at.isValid) at = DateTime.fromObject({ year, month, day, hour: time.hour, minute: time.minute, second: time.second }, { zone: 'utc' });
   const text = at.toISO({ suppressMilliseconds: true, includeOffset: true })!.replace(/Z$/, '+00:00');
   // Without a zone the offset is not known and is not made up.
   return named || time.offset !== null ? text : text.replace(/[+-]\d{2}:\d{2}$/, '');

@@ -46,7 +46,8 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
   for (const [i, extract] of read.extracts.entries()) add(label('extract', read.extracts.length, i), 'words of the paper', extract, files.some((f) => holdsExtract(f, extract)));
   if (fields.title) add('title', files.map((f) => f.file.name).join(', '), fields.title, files.some((f) => fitsTitle(f, fields.title!, brief)));
   if (read.status) add('status', 'received', read.status, read.status === 'received');
-  if (read.place && brief?.place) add('place', brief.place, read.place, fitsPlace(brief.place, read.place));
+  const place = read.place ?? (brief?.place ? placeInHeadings(brief.place, read.headings) : null);
+  if (place && brief?.place) add('place', brief.place, place, fitsPlace(brief.place, place));
   if (read.stated !== null) add('documents', String(files.length), String(read.stated), read.stated >= files.length);
 
   const differs = rows.some((r) => r.standing === 'differs');
@@ -103,6 +104,16 @@ function fitsTitle(facts: DocumentFacts, title: string, brief: Brief | null): bo
   const text = facts.passages.ok ? foldText(facts.passages.value.filter((p) => p.place === 'text' || p.place === 'runningHead').slice(0, 40).map((p) => p.text).join('\n').slice(0, 8000)).squashed : '';
   if (text.includes(wanted) || facts.metadata.ok && facts.metadata.value.some((m) => m.sort === 'title' && squash(m.value) === wanted)) return true;
   return brief?.place ? squash(brief.place).includes(wanted) || wanted.includes(squash(brief.place)) : false;
+}
+
+/** A heading that names a place of the same kind: all of its words, and as many numbers. One that names the very place outweighs all others.
+ * Dates and times in a heading are no part of a place's name. */
+function placeInHeadings(expected: string, headings: string[]): string | null {
+  const numbers = (s: string): string[] => s.match(/\d+/g) ?? [], words = (s: string): string[] => s.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
+  if (numbers(expected).length === 0) return null;
+  const bare = (s: string): string => s.replace(/\b\d{1,2}(?:st|nd|rd|th)?\s+(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)\w*\.?(?:\s+\d{2,4})?|\b\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}\b|\b\d{1,2}[:.]\d{2}(?::\d{2})?\b/gi, ' ');
+  const like = headings.filter((h) => { const own = words(bare(h)); return words(expected).every((w) => own.includes(w)) && own.length <= words(expected).length + 2 && numbers(bare(h)).length === numbers(expected).length; });
+  return like.find((h) => fitsPlace(expected, bare(h))) ?? like[0] ?? null;
 }
 
 /** The same place: codes and numbers must agree, and most words. */

@@ -5,7 +5,7 @@ import { numberOf } from '../brief/statements.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
 export interface SizeShown { bytes: number; low: number; high: number }
-export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** how many documents the receipt says arrived */ stated: number | null }
+export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null }
 
 interface Row { label: string; value: string }
 
@@ -25,7 +25,7 @@ const labels = {
 /** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
 function rowsOf(text: string): Row[] {
   return text.split('\n').flatMap((line): Row[] => {
-    const m = /^\s*[-*•|]?\s*\**([A-Za-z#][A-Za-z #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Status|Size|Title|ID)\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+    const m = /^\s*[-*•|]?\s*\**([A-Za-z#][A-Za-z #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Status|Size|Title|ID|Date|Time)\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     return m ? [{ label: m[1]!.trim().replace(/\s+/g, ' '), value: m[2]!.replace(/\*\*/g, '').trim() }] : [];
   });
 }
@@ -48,7 +48,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
       title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: [...new Set((text.match(/\b[0-9a-f]{64}\b/gi) ?? []).map((h) => h.toLowerCase()))],
     },
-    sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows),
   };
 }
 
@@ -63,6 +63,9 @@ function readId(text: string, rows: Row[]): string | null {
   const exact = rows.filter((r) => labels.id.test(r.label)).sort((a, b) => score(b.label) - score(a.label));
   for (const r of exact) { const t = token(r.value); if (t) return t; }
   const prose = /\b(?:receipt|submission|confirmation|reference|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
+  // “… your submission (ID: 5521-7)”.
+  const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
+  if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return null;
 }
@@ -72,6 +75,8 @@ const score = (label: string): number => (/receipt|confirm|submission/i.test(lab
 function readReceived(text: string, rows: Row[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean } {
   const now = DateTime.fromISO(nowIso, { setZone: true });
   const read = (value: string): { at: string; zoneOpen: boolean } | null => {
+    // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
+    if (/^1\d{9}(?:\d{3})?$/.test(value.trim())) return { at: DateTime.fromMillis(Number(value.trim().padEnd(13, '0')), { zone: 'utc' }).toISO({ suppressMilliseconds: true }).replace(/Z$/, '+00:00'), zoneOpen: false };
     const iso = /\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?\s?(?:Z|[+-]\d{2}:?\d{2})?/.exec(value)?.[0];
     const clause: Clause = { text: value.replace(/\bUTC\b(?!\s?[+-])/g, 'UTC'), start: 0, end: value.length };
     const stated = readZone([{ ...clause, text: value }])[0]?.value ?? null;
@@ -185,7 +190,7 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|cancelled|aborted|unsuccessful)\b/i;
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved)|submission (?:has )?(?:failed|was (?:rejected|refused))|upload (?:has )?failed|was not (?:received|accepted|stored))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:received|stored|accepted|saved)|submission (?:has )?(?:failed|was (?:rejected|refused))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 

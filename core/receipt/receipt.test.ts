@@ -35,6 +35,8 @@ describe('confirmed, in many forms', () => {
     ['the printing time says nothing', `${plain}\nPrinted: 14 March 2027, 09:00`, 'r.txt'],
     ['exactly at the due time', plain.replace('16:42 GMT', '17:00 GMT'), 'r.txt'],
     ['another zone, the same instant', plain.replace('16:42 GMT', '17:42 CET'), 'r.txt'],
+    ['seconds since 1970', JSON.stringify({ submission: { id: 'CS-48213F', timestamp: Date.parse('2027-03-12T16:42:07Z') / 1000, document: { name: 'Y3921847_GEO3107.pdf', length: 3412345 } } }), 'r.json'], ['an offset in four figures', plain.replace('16:42 GMT', '18:12 (UTC+0130)'), 'r.txt'], ['the number in brackets, in prose', 'We received your submission (ID: CS-48213F) at 16:41:07 on 12 March 2027 (GMT).\nFile: Y3921847_GEO3107.pdf', 'r.txt'],
+    ['the place as a heading, another date in it', `GEO 3107 Report 2\nReceipt CS-48213F\nDate 12 Mar 2027 16:42 GMT\nFile: Y3921847_GEO3107.pdf`, 'r.txt'], ['a heading that says less than the place', `GEO 3107 Report, 12 March 2027\n${plain.replace('Submitted to: GEO 3107 Report 2\n', '')}`, 'r.txt'],
     ['checksum', `${plain}\nSHA-256: ${sum.toUpperCase()}`, 'r.txt'],
   ])('%s', async (_, text, name) => {
     const r = await judge(text, name);
@@ -47,6 +49,7 @@ describe('confirmed, in many forms', () => {
 describe('refuted by what is stated', () => {
   test.each<[string, string, string]>([
     ['another file', plain.replace('Y3921847', 'Y3921848'), 'fileNames'], ['an earlier version of the text', plain.replace('A saltmarsh lives on borrowed material', 'A marsh is built from what the sea lends'), 'extract'], ['cut short', plain.replace('3.4 MB', '1.2 MB'), 'bytes'],
+    ['it says that nothing was received', `We have NOT received your submission.\n${plain}`, 'status'], ['another place as a heading', `GEO 3107 Report 1\n${plain.replace('Submitted to: GEO 3107 Report 2\n', '')}`, 'place'], ['a date without a colon, too late', plain.replace('Received at: 12 March 2027, 16:42 GMT', 'Date 13 Mar 2027 00:03 GMT'), 'receivedAt'],
     ['zero bytes', plain.replace('3.4 MB', '0 bytes'), 'bytes'], ['late', plain.replace('16:42', '17:01'), 'receivedAt'], ['another zone makes it late', plain.replace('16:42 GMT', '16:42 EST'), 'receivedAt'], ['another checksum', `${plain}\nSHA-256: ${'00'.repeat(32)}`, 'sha256'],
     ['still a draft', `${plain}\nStatus: draft, not submitted`, 'status'], ['another place', plain.replace('GEO 3107 Report 2', 'GEO 3107 Report 1'), 'place'],
   ])('%s', async (_, text, field) => {

@@ -14,7 +14,7 @@ export function zoneOf(name: string | null): string | null {
   if (!name) return null;
   if (IANAZone.isValidZone(name)) return name;
   const offset = zoneOffsets[name.toUpperCase()] ?? /^(?:UTC|GMT)?\s*([+-]\d{1,2}(?::?\d{2})?)$/i.exec(name)?.[1];
-  return offset ? `UTC${offset}` : null;
+  return offset ? `UTC${offset.replace(/^([+-]\d{2})(\d{2})$/, '$1:$2')}` : null;
 }
 
 /** An ISO 8601 time as an instant in milliseconds. A bare date means its first or last moment, as asked; a local time without a zone
