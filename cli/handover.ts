@@ -12,6 +12,9 @@ const verbs: Record<string, () => Promise<(words: string[]) => Promise<number>>>
   receipt: async () => (await import('./receipt.ts')).receipt,
 };
 
+// Whoever reads the answer may stop reading early, as `head` does.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => { if (error.code !== 'EPIPE') throw error; });
+
 const [verb, ...words] = process.argv.slice(2);
 try {
   const load = verb ? verbs[verb] : undefined;

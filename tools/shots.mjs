@@ -29,6 +29,10 @@ await go('Check'); await page.waitForTimeout(1500);
 await page.getByRole('button', { name: 'Word bill' }).click(); await shot('words');
 await page.getByRole('button', { name: 'Inside the file' }).click(); await page.waitForTimeout(1500); await shot('inside');
 await go('Mend'); await shot('mend');
+if (wanted.length === 0 || wanted.includes('engines')) {
+  const compare = page.getByRole('button', { name: 'Compare both engines' });
+  if (await compare.count() > 0) { await compare.click(); await page.getByRole('region', { name: 'Office engine' }).getByText('embedded').waitFor({ timeout: 60000 }); await page.waitForTimeout(2500); await page.getByRole('region', { name: 'Both engines' }).scrollIntoViewIfNeeded(); await page.waitForTimeout(500); await page.screenshot({ path: `${out}/engines.png` }); await page.getByRole('button', { name: 'Keep neither' }).click(); }
+}
 await page.getByRole('button', { name: 'Convert it' }).click();
 await page.getByText('Converted to PDF').waitFor({ timeout: 30000 });
 await go('Check'); await page.getByText('“Vestergaard-Imani” in running heads').first().click(); await page.waitForTimeout(1200); await shot('check');

@@ -32,6 +32,10 @@ export async function withPdf<T>(bytes: Uint8Array, use: (pdf: PdfDocument, mupd
   }
   try {
     return await use(doc as PdfDocument, mupdf);
+  } catch (error) {
+    // The engine throws plain errors at what a file holds; anything of a class of its own is ours, or a bug.
+    if (error instanceof Error && error.constructor === Error) throw new CannotDo('unreadable', `The PDF is damaged (${reason(error)}).`, 'Export it again from the program it was written in.');
+    throw error;
   } finally {
     doc.destroy();
     mupdf.emptyStore?.();

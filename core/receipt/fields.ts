@@ -76,7 +76,7 @@ function readReceived(text: string, rows: Row[], zone: string | null, nowIso: st
   const now = DateTime.fromISO(nowIso, { setZone: true });
   const read = (value: string): { at: string; zoneOpen: boolean } | null => {
     // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
-    if (/^1\d{9}(?:\d{3})?$/.test(value.trim())) return { at: DateTime.fromMillis(Number(value.trim().padEnd(13, '0')), { zone: 'utc' }).toISO({ suppressMilliseconds: true }).replace(/Z$/, '+00:00'), zoneOpen: false };
+    if (/^1\d{9}(?:\d{3})?$/.test(value.trim())) return { at: DateTime.fromMillis(Number(value.trim().padEnd(13, '0')), { zone: 'utc' }).toISO({ suppressMilliseconds: true })!.replace(/Z$/, '+00:00'), zoneOpen: false };
     const iso = /\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?\s?(?:Z|[+-]\d{2}:?\d{2})?/.exec(value)?.[0];
     const clause: Clause = { text: value.replace(/\bUTC\b(?!\s?[+-])/g, 'UTC'), start: 0, end: value.length };
     const stated = readZone([{ ...clause, text: value }])[0]?.value ?? null;
