@@ -84,6 +84,8 @@ test('both engines side by side: each with its pages and its proof, and one is k
   await student.sees('Converted to PDF by the office engine');
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByRole('button', { name: 'Convert it' })).toBeVisible({ timeout: 30_000 });
+  // Taken back, the file is as it was; nothing begins to convert by itself.
+  await expect(page.getByRole('region', { name: 'Both engines' })).toHaveCount(0);
   expect(student.errors).toEqual([]);
 });
 test('a lost answer is found again: one submission, a receipt, evidence that holds, and a backup that comes back', async ({ page, request }) => {

@@ -54,6 +54,7 @@ test('pixels of a picture file and of pictures in word-processor files: the deta
     expect(await hits(file.name, file.bytes)).toEqual(expect.arrayContaining([expect.stringMatching(/^stops surname/)]));
     const done = await redactFile(file, nina, job);
     expect(done.taken.map((t) => t.text).join(' ')).toMatch(/Vestergaard/);
+    expect(done.proof).toMatchObject({ pagesSame: true, left: 0 });
     expect((await hits(file.name, done.bytes)).filter((h) => h.startsWith('stops'))).toEqual([]);
     const facts = await readDocument(done.bytes, file.name);
     await readImageText(done.bytes, facts, job);

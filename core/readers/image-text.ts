@@ -6,7 +6,7 @@ import { heed, type Job } from '../model/outcome.ts';
 import type { Box, DocumentFacts, Passage } from '../model/facts.ts';
 import { applyFilter } from '../scan/filters.ts';
 import { flatten, mapOfUnitSquare, wholeOf } from '../scan/flatten.ts';
-import { measurePhoto, turnIn } from '../scan/measure.ts';
+import { measurePhoto, flaggedTurn } from '../scan/measure.ts';
 import { decodePhoto, greyOf, shrinkTo, turn, type Point, type Quad, type Raster } from '../scan/raster.ts';
 
 /** At most so many pictures are read in one file: some seconds each. What is left out stays a gap. */
@@ -47,7 +47,7 @@ export async function pictureToRead(bytes: Uint8Array, name: string, sheet: bool
 }
 interface Laid { page: Raster; quad: Quad; degrees: 0 | 90 | 180 | 270; mirrored: boolean }
 async function measuredSheet(bytes: Uint8Array, name: string): Promise<Laid> { const m = await measurePhoto(bytes, name, { longest: longestRead }); return { page: m.page, quad: m.found.quad, degrees: m.rotation, mirrored: m.mirrored }; }
-async function wholePicture(bytes: Uint8Array, name: string): Promise<Laid> { const raster = await decodePhoto(bytes, name); return { page: shrinkTo(raster, longestRead), quad: wholeOf(raster), ...turnIn(bytes) }; }
+async function wholePicture(bytes: Uint8Array, name: string): Promise<Laid> { const raster = await decodePhoto(bytes, name); return { page: shrinkTo(raster, longestRead), quad: wholeOf(raster), ...flaggedTurn(bytes) }; }
 
 /** Reads the text in a document's pictures: whole pictures, pictures on pages, and pictures inside word-processor files. Only pictures that look like
  * writing are read. Adds passages of place `imageText` and closes the gaps that were left for pictures. */

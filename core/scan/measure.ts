@@ -20,7 +20,7 @@ const orientations: Record<number, { degrees: 0 | 90 | 180 | 270; mirrored: bool
 };
 
 /** How a stored picture is to be turned to stand as its camera says. */
-export const turnIn = (bytes: Uint8Array): { degrees: 0 | 90 | 180 | 270; mirrored: boolean } => orientations[orientationIn(bytes)] ?? orientations[1]!;
+export const flaggedTurn = (bytes: Uint8Array): { degrees: 0 | 90 | 180 | 270; mirrored: boolean } => orientations[orientationIn(bytes)] ?? orientations[1]!;
 
 /** The long side of an A4 sheet in inches: a photo does not tell how large its sheet is. */
 const longInches = 297 / 25.4;
@@ -31,7 +31,7 @@ const sureEnough = { flagged: 0.75, stored: 0.35 };
  * @throws {CannotDo} `unreadable`, `tooLarge` */
 export async function measurePhoto(bytes: Uint8Array, name: string, given: { corners?: Quad; longest?: number; readUp?: (page: Raster) => Promise<{ turn: 0 | 90 | 180 | 270; sure: number } | null> } = {}): Promise<MeasuredPhoto> {
   const raster = await decodePhoto(bytes, name), found: FoundSheet = given.corners ? { quad: given.corners, sides: [1, 1, 1, 1], whole: false, cut: 0 } : findSheet(raster);
-  const orientation = turnIn(bytes);
+  const orientation = flaggedTurn(bytes);
   const page = pageOf(raster, found.quad, given.longest ?? 1754), flagged = turn(greyOf(page), orientation.degrees, orientation.mirrored);
   let sign: { turn: 0 | 90 | 180 | 270; sure: number } = uprightOf(flagged);
   if (sign.sure < sureEnough.stored && given.readUp) sign = (await given.readUp(flagged)) ?? sign;

@@ -5,6 +5,7 @@ import { searchPassages, type Sign } from '../identity/search.ts';
 import { replaceInPackage } from '../mends/redact/package.ts';
 import { blotPicture } from '../mends/redact/picture.ts';
 import { pictureToRead, readImageText } from '../readers/image-text.ts';
+import { pictureSize } from '../readers/image/read.ts';
 import { Package, packZip } from '../engines/zip.ts';
 import type { Quad } from '../scan/raster.ts';
 import { readDocument } from '../readers/index.ts';
@@ -93,7 +94,7 @@ async function blotPhoto(file: SourceFile, before: DocumentFacts, details: Detai
   await readImageText(bytes, after, job);
   const left = picturesThatStop(after, details).length;
   if (left > 0) throw new CannotDo('notClean', `Not everything could be taken out: ${left} places are left.`, 'Cover them in a picture program, or take the photo again without them.', file.name);
-  return { bytes, taken: shown.map((s) => ({ page: null, text: s.found })), proof: { pagesSame: true, lost: [], left } };
+  return { bytes, taken: shown.map((s) => ({ page: null, text: s.found })), proof: { pagesSame: JSON.stringify(pictureSize(file.bytes)) === JSON.stringify(pictureSize(bytes)), lost: [], left } };
 }
 
 /** The places are known in the picture as it was read; they are filled where they lie in the stored pixels, with a rim for what the reader's boxes miss. */

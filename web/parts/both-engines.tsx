@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Outcome } from '../../core/index.ts';
 import { convertBy, keepConverted, type ConvertedValue } from '../mends/propose.ts';
 import type { FileRow } from '../store/db.ts';
+import { explainStoreError } from '../store/explain.ts';
 import { FailureNote } from './failure.tsx';
 import { PageView } from './page-view.tsx';
 import { ProofLedger } from './proof.tsx';
@@ -13,7 +14,8 @@ export const engineNames = { builtin: 'Built-in engine', office: 'Office engine'
 
 /** One file converted by both engines, page beside page and proof beside proof, so that the better one can be kept. */
 export function BothEngines({ file, to, close }: { file: FileRow; to: 'pdf' | 'docx'; close: () => void }) {
-  const [made, setMade] = useState<Partial<Record<(typeof engines)[number], Outcome<ConvertedValue>>>>({}), [page, setPage] = useState(1);
+  const [made, setMade] = useState<Partial<Record<(typeof engines)[number], Outcome<ConvertedValue>>>>({}), [page, setPage] = useState(1), [lost, setLost] = useState<string | null>(null);
+  const keep = async (value: ConvertedValue): Promise<void> => { try { await keepConverted(value, to, file); close(); } catch (e) { setLost(explainStoreError(e)); } };
   useEffect(() => {
     setMade({});
     const jobs = engines.map((engine) => { const job = convertBy(engine, to, file, () => {}); void job.outcome.then((o) => setMade((m) => ({ ...m, [engine]: o }))); return job; });
@@ -23,6 +25,7 @@ export function BothEngines({ file, to, close }: { file: FileRow; to: 'pdf' | 'd
   const most = Math.max(1, ...engines.map((e) => { const o = made[e]; return o?.ok ? o.value.pages : 1; }));
   return (
     <section aria-label="Both engines" style={{ marginTop: 10 }}>
+      {lost ? <FailureNote failure={{ message: lost, remedy: '' }} /> : null}
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 16 }}>
         {engines.map((engine) => {
           const o = made[engine];
@@ -33,7 +36,7 @@ export function BothEngines({ file, to, close }: { file: FileRow; to: 'pdf' | 'd
                 <>
                   {to === 'pdf' ? page <= o.value.pages ? <PageView file={{ id: `${engine} ${file.id}`, name: file.name, blob: o.value.blob }} page={page} width={700} /> : <p className="soft small">It has {o.value.pages} pages only.</p> : null}
                   <ProofLedger made={{ mend: 'convert', ...o.value }} now={file.name} />
-                  <Button size="small" variant="outlined" onClick={() => void keepConverted(o.value, to, file)}>Keep this one</Button>
+                  <Button size="small" variant="outlined" onClick={() => void keep(o.value)}>Keep this one</Button>
                 </>
               )}
             </section>

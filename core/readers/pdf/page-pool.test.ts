@@ -45,6 +45,7 @@ test('a helper that breaks gives its pages back; one that is stopped is closed; 
   const stopped = await helperOn(long, () => new Promise<never>(() => {}));
   await expect(readDocument(long, 'long.pdf', { pageHelpers: () => [stopped.helper], stopped: () => stopped.asked.length > 0 })).rejects.toMatchObject({ code: 'stopped' });
   expect(stopped.closed()).toBe(true);
+  expect(await readDocument(long, 'long.pdf', { pageHelpers: () => { throw new Error('no thread can be started'); } })).toEqual(alone);
   let asked = 0;
   await readDocument(await plantedPdf(), 'short.pdf', { pageHelpers: () => { asked++; return []; } });
   expect(asked).toBe(0);

@@ -9,10 +9,13 @@ export interface PageHelper { read(from: number, to: number): Promise<PageBatch>
 export const fewestPages = 200;
 const chunk = 40;
 
+/** Where no thread can be started, this one reads alone. */
+function begin(job: Job, bytes: Uint8Array): PageHelper[] { try { return job.pageHelpers?.(bytes) ?? []; } catch { return []; } }
+
 /** Reads a long file's pages in several threads: each takes the next pages that nobody has, this one too, so that nobody waits for a slow page.
  * A helper that fails gives its pages back and is asked no more. @param meanwhile - other work of this thread, done while the helpers begin */
 export async function readPagesTogether<T>(bytes: Uint8Array, pdf: PdfDocument, job: Job, mupdf: MupdfModule, meanwhile: () => T): Promise<{ read: ReadPages; meanwhile: T }> {
-  const count = pageCount(pdf), helpers = count >= fewestPages ? job.pageHelpers?.(bytes) ?? [] : [];
+  const count = pageCount(pdf), helpers = count >= fewestPages ? begin(job, bytes) : [];
   if (helpers.length === 0) { const done = meanwhile(); return { read: readPages(pdf, job, mupdf), meanwhile: done }; }
   const open: [number, number][] = Array.from({ length: Math.ceil(count / chunk) }, (_, i): [number, number] => [i * chunk, Math.min(count, (i + 1) * chunk)]).reverse(), batches: PageBatch[] = [], forms = new Map<number, string>();
   let pages = 0, ended = false;
