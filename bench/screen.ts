@@ -35,7 +35,7 @@ let started = performance.now();
 await page.getByLabel('Choose files').setInputFiles(Array.from({ length: 60 }, (_, i) => join(folder, `note ${i}.docx`)));
 await page.getByText('60 files').waitFor();
 await say('60 DOCX listed', started);
-await page.waitForFunction('[...document.querySelectorAll(".file-line")].length === 60 && !document.body.innerText.includes("looking…") && [...document.querySelectorAll(".file-line")].every((l) => !l.innerText.includes("unread"))', undefined, { timeout: 120_000 });
+await page.waitForFunction('[...document.querySelectorAll(".file-line")].length === 60 && !document.body.innerText.includes("looking…") && [...document.querySelectorAll(".file-line")].every((l) => !l.innerText.includes("unread"))', undefined, { timeout: 120_000, polling: 100 });
 await say('60 DOCX judged', started);
 
 const noise = new Uint8Array(100 << 20);

@@ -19,8 +19,8 @@ test('a signed file is told, a form without a signature is not', async () => {
 });
 test('pictures are left for later where asked, and counted only where a name in them would matter', async () => {
   const scan = file('a.pdf', await plantedPdf((pdf, mupdf) => { const page = pdf.findPage(0), objects = pdf.newDictionary(), resources = pdf.newDictionary(); objects.put('I', pdf.addImage(new mupdf.Image(picture))); resources.put('XObject', objects); page.put('Resources', resources); page.put('Contents', pdf.addStream('q 500 0 0 700 40 60 cm /I Do Q', {})); }));
-  expect((await checkFiles([scan], { brief: anonymous, details: nina, now: 0, pictures: false })).picturesUnread).toBe(1);
-  expect((await checkFiles([scan], { brief: { ...anonymous, anonymous: false }, details: nina, now: 0, pictures: false })).picturesUnread).toBe(0);
+  expect((await checkFiles([scan], { brief: anonymous, details: nina, now: 0, quick: true })).leftForLater).toBe(1);
+  expect((await checkFiles([scan], { brief: { ...anonymous, anonymous: false }, details: nina, now: 0, quick: true })).leftForLater).toBe(0);
   expect([picturesMatter({ brief: anonymous, details: null, now: 0 }), picturesMatter({ brief: emptyBrief(), details: nina, now: 0 }), picturesMatter({ brief: emptyBrief(), details: nina, insisted: ['identity'], now: 0 }), picturesMatter({ details: nina, now: 0 })]).toEqual([false, false, true, true]);
 });
 test('facts that are known already are not read again, and what is found is the same', async () => {
@@ -37,5 +37,9 @@ test('a word-processor file has no pages of its own: how many it takes is laid o
   expect(await line({ maxPages: 40 })).toEqual(['met', `about ${pdf.pages} as laid out here`]);
   expect((await line({ maxPages: 2 }))[0]).toBe('look');
   expect(await line({})).toEqual(['notAsked', null]);
+  // A quick look lays nothing out and says that something is left; a file with pages of its own leaves nothing.
+  const limited = { ...emptyBrief(), limits: { ...emptyBrief().limits, maxPages: 40 } }, quick = await checkFiles([docx], { brief: limited, now: 0, quick: true });
+  expect([quick.leftForLater, quick.docket.find((d) => d.id === 'pages.limit')!.standing]).toEqual([1, 'look']);
+  expect((await checkFiles([file('a.pdf', pdf.bytes)], { brief: limited, now: 0, quick: true })).leftForLater).toBe(0);
 });
 const picture = await plainPicture('jpeg', 400, 560);

@@ -16,16 +16,20 @@ export interface CheckedFile {
   fonts: { name: string; type: string; embedded: boolean; subset: boolean; toUnicode: boolean }[]; findings: Finding[];
   /** the words of the paper by part; null where the text could not be read */ bill: WordBill | null; /** it carries a digital signature, which no changed copy keeps */ signed: boolean;
 }
-/** `picturesUnread`: pictures that may hold a name and were not looked at. */
-export interface Checked { files: CheckedFile[]; docket: DocketLine[]; stops: boolean; matching: (DocumentDemand | null)[]; picturesUnread: number; facts: DocumentFacts[] }
-/** `pictures`: false leaves the writing in pictures unread, which takes seconds; it is read where a name in it would matter. */
-export interface CheckOptions { brief?: Brief | null; details?: Details | null; now: number; templates?: { name: string; text: string }[]; matching?: (DocumentDemand | null)[]; insisted?: string[]; pictures?: boolean }
+/** `leftForLater`: pictures that may hold a name, and files whose pages matter and are not laid out yet. */
+export interface Checked { files: CheckedFile[]; docket: DocketLine[]; stops: boolean; matching: (DocumentDemand | null)[]; leftForLater: number; facts: DocumentFacts[] }
+/** `quick`: leaves the writing in pictures unread and pages that a file does not have uncounted, which takes seconds. Both are told as open until they are known. */
+export interface CheckOptions { brief?: Brief | null; details?: Details | null; now: number; templates?: { name: string; text: string }[]; matching?: (DocumentDemand | null)[]; insisted?: string[]; quick?: boolean }
+/** What is wanted beyond the file's own words: the writing in its pictures, and the pages that it will have, where the brief limits them. */
+export interface Wanted { pictures: boolean; brief: Brief | null }
+export const onlyWords: Wanted = { pictures: false, brief: null };
 /** Gathers the facts of a file, or takes them from where they are kept. */
-export type FactsOf = (file: SourceFile, job: Job, pictures: boolean) => Promise<DocumentFacts>;
+export type FactsOf = (file: SourceFile, job: Job, wanted: Wanted) => Promise<DocumentFacts>;
 
-const readFacts: FactsOf = async (file, job, pictures) => {
+const readFacts: FactsOf = async (file, job, { pictures, brief }) => {
   const facts = await readDocument(file.bytes, file.name, job);
   if (pictures) await readImageText(file.bytes, facts, job);
+  await addLaidPages(file, facts, brief);
   return facts;
 };
 
@@ -33,23 +37,22 @@ const readFacts: FactsOf = async (file, job, pictures) => {
 export const picturesMatter = ({ brief, details, insisted }: CheckOptions): boolean => !!details && anonymityWanted({ brief: brief ?? emptyBrief(), briefGiven: !!brief, details, insisted }) === 'yes';
 
 /** Whether it matters how many pages a file without pages of its own will have: a limit, or so many words that a similarity check may refuse it. */
-const pagesAsked = (brief: Brief | null | undefined, words: number): boolean => !!brief && ([brief.limits, ...brief.documents.map((d) => d.limits)].some((l) => !!l && (l.minPages !== null || l.maxPages !== null)) || (brief.similarityChecked === true && words > farFewerWords));
-
-/** Laid out once for its bytes: the check runs again whenever a name or a detail changes. */
-const laid = new Map<string, number | null>();
-async function laidOnce(file: SourceFile, facts: DocumentFacts): Promise<number | null> {
-  const { sha256 } = facts.file;
-  if (!laid.has(sha256)) laid.set(sha256, await (await import('./convert.ts')).laidPagesOf(file, facts));
-  if (laid.size > 500) laid.delete(laid.keys().next().value!);
-  return laid.get(sha256) ?? null;
+const pagesMatter = (brief: Brief | null, words: number): boolean => !!brief && (pagesLimited(brief) || (brief.similarityChecked === true && words > farFewerWords));
+export const pagesLimited = (brief: Brief): boolean => [brief.limits, ...brief.documents.map((d) => d.limits)].some((l) => !!l && (l.minPages !== null || l.maxPages !== null));
+const pagesMissing = (f: DocumentFacts, brief: Brief | null): boolean => !f.pages.ok && f.words.ok && f.laidPages === undefined && pagesMatter(brief, f.words.value);
+/** Lays a file without pages of its own out, where their number matters and is not known yet. @returns whether it had to be laid out now */
+export async function addLaidPages(file: SourceFile, facts: DocumentFacts, brief: Brief | null): Promise<boolean> {
+  if (!pagesMissing(facts, brief)) return false;
+  // Loaded only now: nothing else of a check needs the engine that lays pages out.
+  facts.laidPages = await (await import('./convert.ts')).laidPagesOf(file, facts);
+  return true;
 }
 
 /** Reads the files, runs every check, and writes the docket. */
 export async function checkFiles(files: SourceFile[], options: CheckOptions, job: Job = {}, factsOf: FactsOf = readFacts): Promise<Checked> {
-  const facts: DocumentFacts[] = [], matters = picturesMatter(options);
-  for (const file of files) facts.push(await factsOf(file, job, matters && options.pictures !== false));
-  for (const [i, f] of facts.entries()) if (!f.pages.ok && f.words.ok && f.laidPages === undefined && pagesAsked(options.brief, f.words.value)) f.laidPages = await laidOnce(files[i]!, f);
-  const judged = judge({ facts, brief: options.brief ?? emptyBrief(), briefGiven: !!options.brief, details: options.details ?? null, now: options.now, templates: options.templates, matching: options.matching, insisted: options.insisted });
+  const facts: DocumentFacts[] = [], brief = options.brief ?? null, pictures = picturesMatter(options);
+  for (const file of files) facts.push(await factsOf(file, job, options.quick ? onlyWords : { pictures, brief }));
+  const judged = judge({ facts, brief: brief ?? emptyBrief(), briefGiven: !!brief, details: options.details ?? null, now: options.now, templates: options.templates, matching: options.matching, insisted: options.insisted });
   for (const [i, findings] of judged.findings.entries()) if (facts[i]!.file.kind === 'pdf') await sharpenBoxes(files[i]!.bytes, findings);
   const out = facts.map((f, i): CheckedFile => ({
     path: files[i]!.path, name: f.file.name, bytes: f.file.bytes, sha256: f.file.sha256, type: f.file.kind, encrypted: f.file.encrypted,
@@ -60,6 +63,7 @@ export async function checkFiles(files: SourceFile[], options: CheckOptions, job
     findings: [...judged.findings[i]!, ...(i === 0 ? judged.setFindings : [])],
   }));
   const stops = out.some((f) => f.findings.some((x) => x.standing === 'stops'));
-  const picturesUnread = matters && options.pictures === false ? facts.reduce((n, f) => n + (f.passages.ok ? f.passages.gaps.filter((g) => g.why === 'picture').length : 0), 0) : 0;
-  return { files: out, docket: judged.docket, stops, matching: judged.matching, picturesUnread, facts };
+  const unreadIn = (f: DocumentFacts): number => (pictures && f.passages.ok ? f.passages.gaps.filter((g) => g.why === 'picture').length : 0) + (pagesMissing(f, brief) ? 1 : 0);
+  const leftForLater = options.quick ? facts.reduce((n, f) => n + unreadIn(f), 0) : 0;
+  return { files: out, docket: judged.docket, stops, matching: judged.matching, leftForLater, facts };
 }

@@ -8,6 +8,7 @@ import { wayOn } from '../../core/tables/ways-on.ts';
 import { Mark } from './standing.tsx';
 import { PageView } from './page-view.tsx';
 import type { CheckState } from '../queries/paper.ts';
+import { saidOf } from '../queries/said-of.ts';
 import type { FileRow } from '../store/db.ts';
 import { fromDisk, type Incoming } from '../store/bring.ts';
 import { lineOf, setSlot } from '../store/papers.ts';
@@ -20,13 +21,13 @@ export const drawable = (file: FileRow): boolean => ['pdf', 'docx', 'docm', 'odt
 
 /** What the check says of the file itself, in one mark. */
 function standingOf(file: FileRow, check: CheckState): 'met' | 'notMet' | 'look' | 'unread' {
-  const own = check.row?.result.docket.filter((l) => l.document === file.name && /^file\./.test(l.id)) ?? [];
+  const own = saidOf(check.row, file).lines.filter((l) => l.id.startsWith('file.'));
   return own.some((l) => l.standing === 'notMet') ? 'notMet' : own.some((l) => l.standing === 'look') ? 'look' : own.length > 0 ? 'met' : 'unread';
 }
 /** The first sentence about the file or its name that needs the student. */
 function trouble(file: FileRow, check: CheckState): string | null {
-  const found = check.row?.result.files.find((f) => f.sha256 === file.sha256 && f.name === file.name)?.findings ?? [];
-  return (found.find((f) => f.standing === 'stops' && /^file\./.test(f.check)) ?? check.row?.result.files.flatMap((f) => f.findings).find((f) => /^set\.(earlier|template)/.test(f.check) && f.data.name === file.name) ?? found.find((f) => /^(file|name)\./.test(f.check)))?.message ?? null;
+  const said = saidOf(check.row, file), found = said.file?.findings ?? [];
+  return (found.find((f) => f.standing === 'stops' && /^file\./.test(f.check)) ?? said.among.find((f) => /^set\.(earlier|template)/.test(f.check)) ?? found.find((f) => /^(file|name)\./.test(f.check)))?.message ?? null;
 }
 /** Every other state of this file that is kept: those it was made from, and those it took the place of. */
 export function versionsOf(file: FileRow, files: FileRow[]): FileRow[] {
@@ -39,7 +40,7 @@ const twins = (file: FileRow, files: FileRow[]): FileRow[] => files.filter((f) =
 /** A file that answers for a document: its first page, what it is, where it comes from. */
 export function FileCard({ file, files, check, slots, handle, unpack, versions, remove, replace }: Shared) {
   const input = useRef<HTMLInputElement>(null);
-  const facts = check.row?.result.files.find((f) => f.sha256 === file.sha256 && f.name === file.name);
+  const facts = saidOf(check.row, file).file;
   const before = versionsOf(file, files), counting = check.running || file.reading;
   const said = trouble(file, check), twin = twins(file, files)[0];
   return (
@@ -80,7 +81,7 @@ export function FileCard({ file, files, check, slots, handle, unpack, versions, 
 /** A file among many, in one row. */
 export function FileLine({ file, files, check, slots, handle, unpack, versions, remove }: Shared) {
   const said = trouble(file, check), twin = twins(file, files)[0];
-  const alike = check.row?.result.files.flatMap((f) => f.findings).find((f) => f.check === 'set.earlier-version' && f.data.name === file.name);
+  const alike = saidOf(check.row, file).among.find((f) => f.check === 'set.earlier-version');
   const other = alike ? files.find((f) => f.state === 'current' && f.name === alike.data.other) : undefined;
   return (
     <div className="row file-line">

@@ -6,6 +6,7 @@ import { db, readDetails, type CheckRow, type FileRow, type PaperRow, type Recei
 import { standingOf } from '../store/receipts.ts';
 import { asProgress, workPool } from '../workers/client.ts';
 import type { OpenCounts, Stop } from '../parts/thread.tsx';
+import { onlyWords, picturesMatter } from '../../core/verbs/check.ts';
 import { mendable } from '../../core/docket/groups.ts';
 
 /** The present minute; screens that show time left follow it. */
@@ -40,33 +41,37 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
   const latest = useRef(key);
   latest.current = key;
   const ready = !!paper && files !== undefined && details !== undefined && kept !== undefined && current.length > 0 && !current.some((f) => f.reading);
-  // Pictures that were left for later, also by a window that was closed meanwhile.
-  const pending = kept?.key === key && kept.result.picturesUnread > 0, known = kept;
+  // Pictures and pages that were left for later, also by a window that was closed meanwhile.
+  const pending = kept?.key === key && kept.result.leftForLater > 0, known = kept;
   const query = useQuery({
     queryKey: ['check', paper?.id, key], enabled: ready && (kept?.key !== key || pending), retry: false, staleTime: 0, gcTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false,
     queryFn: async () => {
       const started = performance.now();
+      // Told a few times a second: each telling draws the screen anew, on the same cores that read the files.
+      let toldAt = 0;
+      const tell: typeof setProgress = (now) => { if (performance.now() - toldAt > 250) { toldAt = performance.now(); setProgress(now); } };
       const handed = current.map((f) => ({ name: f.name, blob: f.blob }));
       const options = { brief: paper!.brief, details: details ?? null, now: Date.now(), templates: paper!.templates, insisted: paper!.insisted, matching: current.map((f) => (f.slot === null ? null : paper!.brief.documents[f.slot] ?? null)) };
-      /** One round: the files are read side by side, then judged together. The writing in pictures takes seconds and comes in a round of its own. */
-      const round = async (pictures: boolean): Promise<Outcome<CheckRow['result']>> => {
+      /** One round: the files are read side by side, then judged together. The writing in pictures, and pages that have to be laid out first, take seconds and come in a round of their own. */
+      const round = async (quick: boolean): Promise<Outcome<CheckRow['result']>> => {
         let read = 0, halt = false;
+        const wanted = quick ? onlyWords : { pictures: picturesMatter(options), brief: paper!.brief };
         const running = new Set<{ stop: () => void }>();
         setRunning({ stop: () => { halt = true; for (const r of running) r.stop(); } });
-        // Pictures go one file after the other, so that a seat stays free for what the student does meanwhile.
-        const asked = await workPool.run((api) => api.notKnown(current.map((f) => ({ sha256: f.sha256, name: f.name })), pictures)).outcome, open = asked.ok ? asked.value.map((i) => handed[i]!) : handed;
-        const know = (f: (typeof handed)[number]) => { const r = workPool.run((api) => api.know(f, pictures)); running.add(r); return r.outcome.finally(() => { running.delete(r); setProgress({ done: ++read, of: open.length, what: pictures ? 'files, with the writing in pictures' : 'files' }); }); };
-        if (pictures) { for (const f of open) if (!halt) await know(f); } else if (open.length > 1) await Promise.all(open.map(know));
+        // What takes longer goes one file after the other, so that a seat stays free for what the student does meanwhile.
+        const asked = await workPool.run((api) => api.notKnown(current.map((f) => ({ sha256: f.sha256, name: f.name })), wanted)).outcome, open = asked.ok ? asked.value.map((i) => handed[i]!) : handed;
+        const know = (f: (typeof handed)[number]) => { const r = workPool.run((api) => api.know(f, wanted)); running.add(r); return r.outcome.finally(() => { running.delete(r); tell({ done: ++read, of: open.length, what: quick ? 'files' : wanted.pictures ? 'files, with the writing in pictures' : 'files, as their pages will be' }); }); };
+        if (!quick) { for (const f of open) if (!halt) await know(f); } else if (open.length > 1) await Promise.all(open.map(know));
         if (halt) return fail('stopped', null, 'Stopped before the end.', 'Start it again when you like; nothing was changed.');
-        const job = workPool.run((api) => api.check(handed, { ...options, pictures }, asProgress((done, of, what) => setProgress({ done, of, what }))));
+        const job = workPool.run((api) => api.check(handed, { ...options, quick }, asProgress((done, of, what) => tell({ done, of, what }))));
         setRunning(job);
         return job.outcome;
       };
       const keep = async (outcome: Outcome<CheckRow['result']>): Promise<void> => { if (outcome.ok && latest.current === key) await db.checks.put({ paperKey: paper!.id, key, at: new Date().toISOString(), tookMs: Math.round(performance.now() - started), result: outcome.value }); };
-      let outcome = known?.key === key && known.result.picturesUnread > 0 ? succeed(known.result) : await round(false);
-      if (outcome.ok && outcome.value.picturesUnread > 0 && latest.current === key) {
+      let outcome = known?.key === key && known.result.leftForLater > 0 ? succeed(known.result) : await round(true);
+      if (outcome.ok && outcome.value.leftForLater > 0 && latest.current === key) {
         await keep(outcome);
-        outcome = await round(true);
+        outcome = await round(false);
       }
       setRunning(null);
       setProgress(null);

@@ -16,6 +16,7 @@ import { scanPhotos, sheetOf, type PhotoWish } from '../../core/verbs/scan.ts';
 import type { Filter } from '../../core/scan/filters.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
+import type { Wanted } from '../../core/verbs/check.ts';
 import { officeOnServer } from './office.ts';
 import { pageHelpers } from './page-pool.ts';
 import { forgetFacts, knownFacts, notKnown } from './facts-store.ts';
@@ -54,10 +55,10 @@ async function outcome<T>(work: () => Promise<T> | T): Promise<Outcome<T>> {
 }
 
 const api = {
-  notKnown: (files: { sha256: string; name: string }[], pictures: boolean) => outcome(() => notKnown(files, pictures)),
+  notKnown: (files: { sha256: string; name: string }[], wanted: Wanted) => outcome(() => notKnown(files, wanted)),
   forget: () => outcome(() => forgetFacts()),
   /** Reads a file ahead of a check, so that several workers share the reading. */
-  know: (file: Handed, pictures: boolean) => outcome(async () => { await knownFacts(await source(file), { ocr, pageHelpers }, pictures); return true; }),
+  know: (file: Handed, wanted: Wanted) => outcome(async () => { await knownFacts(await source(file), { ocr, pageHelpers }, wanted); return true; }),
   check: (files: Handed[], options: CheckOptions, progress: Progress) => outcome(async () => {
     const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress, ocr, pageHelpers }, knownFacts);
     return rest;
