@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { checkFiles } from '../core/verbs/check.ts';
@@ -8,6 +8,8 @@ import { cleanFile } from '../core/verbs/clean.ts';
 import { convertFiles } from '../core/verbs/convert.ts';
 import { redactFile } from '../core/verbs/redact.ts';
 import { readDocument } from '../core/readers/index.ts';
+import { readArchive } from '../core/readers/pdf/archive.ts';
+import { hasOffice } from '../office/engine.ts';
 import { emptyBrief } from '../core/model/brief.ts';
 import { buildPapers, paperNames } from './papers.ts';
 import { student } from './student.ts';
@@ -119,3 +121,12 @@ test('the clean paper meets every line of its brief', async () => {
   expect(troubled.docket.filter((l) => l.standing === 'notMet').map((l) => l.id)).toEqual(expect.arrayContaining(['name.pattern', 'name.identity', 'fonts.embedded', 'identity.running-head', 'metadata.author']));
 });
 test('the demonstration is the same each time', async () => expect(Object.entries(await buildPapers()).every(([name, bytes]) => Buffer.compare(Buffer.from(bytes), Buffer.from(papers[name]!)) === 0)).toBe(true));
+(hasOffice() ? test : test.skip)('a file for long keeping by LibreOffice keeps the rules that are looked at here; its ordinary PDF does not', async () => {
+  const docx = keep(paperNames.form, papers[paperNames.form]!), profile = `-env:UserInstallation=file://${folder}/profile`;
+  for (const [version, claim, rules] of [['2', '2b', []], ['0', null, ['claim', 'intent', 'metadata']]] as const) {
+    tool('soffice', profile, '--headless', '--convert-to', `pdf:writer_pdf_Export:{"SelectPdfVersion":{"type":"long","value":"${version}"}}`, '--outdir', join(folder, version), docx);
+    const stands = await readArchive(readFileSync(join(folder, version, paperNames.form.replace(/docx$/, 'pdf').replace(/\s/g, '_'))));
+    expect(stands.claim).toBe(claim);
+    expect(stands.broken.map((b) => b.rule).sort()).toEqual(rules);
+  }
+}, 120_000);

@@ -1,6 +1,6 @@
 import type { DocumentDemand } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
-import { clausesWith, matchesIn, negation, type Clause, type Statement } from './statements.ts';
+import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statement } from './statements.ts';
 
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
@@ -18,19 +18,12 @@ function mentions(clauses: Clause[]): Mention[] {
     for (const [pattern, kinds] of kindWords) {
       for (const m of matchesIn(clause, pattern)) {
         if (here.some((h) => h.at < m.to && m.at < h.to)) continue;
-        here.push({ kinds, at: m.at, to: m.to, clause, refused: isRefused(clause, m.at - clause.start, m.to - clause.start) });
+        here.push({ kinds, at: m.at, to: m.to, clause, refused: isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
       }
     }
     found.push(...here.sort((a, b) => a.at - b.at));
   }
   return found;
-}
-
-function isRefused(clause: Clause, from: number, to: number): boolean {
-  const before = clause.text.slice(0, from), after = clause.text.slice(to);
-  const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
-  if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
-  return /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\bmust not exceed\b/i.test(after);
 }
 
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */

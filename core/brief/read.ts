@@ -1,3 +1,4 @@
+import { readArchival } from './archival.ts';
 import { readCounting } from './counting.ts';
 import { readSections } from './sections.ts';
 import { DateTime } from 'luxon';
@@ -100,6 +101,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const sections = readSections(clauses).filter((s, i, all) => all.findIndex((o) => o.value === s.value) === i);
   if (sections.length > 0) brief.sections = sections.map((s) => s.value);
   for (const s of sections) evidence.push({ field: 'sections', ...quote(s) });
+  const archival = settle(readArchival(clauses), (a, b) => a.startsWith(b) || b.startsWith(a));
+  if (archival.value !== null) brief.archival = archival.evidence.map((s) => s.value).sort((a, b) => b.length - a.length)[0]!;
+  for (const s of archival.evidence) evidence.push({ field: 'archival', ...quote(s) });
   const counting = readCounting(clauses);
   if (counting.counted.length + counting.left.length > 0) {
     brief.counting = { counted: counting.counted, left: counting.left };

@@ -27,6 +27,7 @@ export const briefSchema = Joi.object({
   late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).default(emptyBrief().late),
   layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: Joi.array().items(Joi.string()).default([]), pageNumbers: flag }).default(emptyBrief().layout),
   declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
+  archival: Joi.string().pattern(/^PDF\/A(?:-[1-4][abuef]?)?$/).optional(),
   counting: Joi.object({ counted: wordParts, left: wordParts }).unknown(false).optional(),
   evidence: Joi.array().items(Joi.object({ field: Joi.string(), quote: Joi.string().allow(''), start: Joi.number().integer().min(0), end: Joi.number().integer().min(0) }).unknown()).default([]),
 }).options({ stripUnknown: true, abortEarly: false, convert: true });

@@ -61,3 +61,10 @@ export const numberWords: Record<string, number> = { a: 1, an: 1, one: 1, single
 
 /** Clauses that hold a word worth looking closer for: most of a handbook page is about something else, and a cheap look spares the dear ones. */
 export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clauses.filter((c) => sign.test(c.text));
+
+/** Whether a clause refuses what it names, by the words before it and after it. */
+export function isRefused(before: string, after: string): boolean {
+  const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
+  if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
+  return /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\bmust not exceed\b/i.test(after);
+}

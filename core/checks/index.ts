@@ -1,6 +1,7 @@
 import type { Check } from './define.ts';
 import type { SetCheck } from './define-set.ts';
 import { fileActive } from './file/active.ts';
+import { fileArchive } from './file/archive.ts';
 import { fileAttachments } from './file/attachments.ts';
 import { fileEmpty } from './file/empty.ts';
 import { fileEncrypted } from './file/encrypted.ts';
@@ -78,7 +79,7 @@ import { wordsCount } from './words/count.ts';
 
 /** Every check of one document, in the order of the docket. */
 export const checks: readonly Check[] = [
-  fileType, fileExtension, fileSize, fileEmpty, fileTruncated, fileEncrypted, fileLink, fileLock, filePartial, fileVendor, fileActive, fileAttachments, fileRepaired,
+  fileType, fileExtension, fileSize, fileEmpty, fileTruncated, fileEncrypted, fileLink, fileLock, filePartial, fileVendor, fileActive, fileAttachments, fileRepaired, fileArchive,
   namePattern, nameRequired, nameIdentity, nameCharacters, nameLength, nameVersionMarks, nameTemplate,
   pagesLimit, pagesSize, pagesOrientation, pagesRotation, pagesNumbers, pagesBlank, layoutFontSize, layoutFonts, layoutLineSpacing, layoutMargins, wordsCount,
   fontsEmbedded, fontsUnicode, fontsType3, fontsPermission, fontsAvailable,

@@ -5,6 +5,7 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
   { id: 'documents', line: 'Documents', checks: /^set\./, stop: 'bring', tell: 'asked' },
   { id: 'kind', line: 'Kind', checks: /^file\.(type|extension)$/, stop: 'mend', tell: 'asked' },
   { id: 'size', line: 'Size', checks: /^file\.size$/, stop: 'check', tell: 'asked' },
+  { id: 'keeping', line: 'Form for long keeping', checks: /^file\.archive$/, stop: 'mend', tell: 'asked' },
   { id: 'sound', line: 'Opens soundly', checks: /^file\./, stop: 'check', tell: 'line' },
   { id: 'name', line: 'File name', checks: /^name\./, stop: 'mend', tell: 'both' },
   { id: 'pages', line: 'Pages', checks: /^pages\./, stop: 'check', tell: 'asked' },
@@ -18,10 +19,10 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
   { id: 'remains', line: 'Nothing left over', checks: /^remains\./, stop: 'check', tell: 'line' },
   { id: 'time', line: 'In time', checks: /^time\./, stop: 'send', tell: 'asked' },
 ];
-export const groupOf = (check: string): (typeof docketGroups)[number] => docketGroups.find((g) => g.checks.test(check)) ?? docketGroups[3]!;
+export const groupOf = (check: string): (typeof docketGroups)[number] => docketGroups.find((g) => g.checks.test(check)) ?? docketGroups.find((g) => g.id === 'sound')!;
 
 /** Remedies that Mend carries out; the others are told in Check. */
-export const mendable: readonly string[] = ['convert', 'rename', 'clean', 'redact', 'shrink', 'join', 'scan', 'fonts.embed', 'ocr'];
+export const mendable: readonly string[] = ['convert', 'rename', 'clean', 'redact', 'shrink', 'join', 'scan', 'fonts.embed', 'ocr', 'archive'];
 
 export interface GroupRow { id: string; line: string; asked: string | null; found: string | null; standing: DocketStanding; document: string | null; mend: string | null; stop: string; /** the demand in words */ demand: string; /** why it may go although the line is open, as the student wrote it */ reason: string | null; lines: DocketLine[] }
 /** Under which a line's reason is kept: the open lines with what was found and how they stand, so that a reason lapses as soon as something else is found.
@@ -64,6 +65,6 @@ export function verdictSentence(rows: GroupRow[]): { mayGo: boolean; sentence: s
 }
 function nextStep(row: GroupRow): string {
   if (row.standing === 'unread') return row.found === null || row.found === 'no file yet' ? 'bring the paper' : `have a look at “${row.line.toLowerCase()}”`;
-  const steps: Record<string, string> = { convert: 'convert it', rename: 'rename it', clean: 'clear what the file stores', redact: 'take your details out of the pages', 'fonts.embed': 'put its fonts inside', shrink: 'make it smaller', join: 'put it into one file', ocr: 'have its pages read, or bring it with text', decrypt: 'save it without a password' };
+  const steps: Record<string, string> = { convert: 'convert it', rename: 'rename it', clean: 'clear what the file stores', redact: 'take your details out of the pages', 'fonts.embed': 'put its fonts inside', shrink: 'make it smaller', archive: 'write it for long keeping', join: 'put it into one file', ocr: 'have its pages read, or bring it with text', decrypt: 'save it without a password' };
   return steps[row.mend ?? ''] ?? (row.id === 'documents' ? 'bring what is missing' : row.id === 'time' ? 'mind the time' : `see to “${row.line.toLowerCase()}”`);
 }

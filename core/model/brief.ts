@@ -21,6 +21,8 @@ export interface Brief {
   referenceStyle: string | null;
   /** sections that the wording asks for by name, as it names them; absent: none */
   sections?: string[];
+  /** the form of PDF for long keeping that the wording demands, as “PDF/A-2b”; absent: none */
+  archival?: string;
   /** which parts of a paper the wording counts among its words, and which not; absent: it does not say */
   counting?: { counted: WordPart[]; left: WordPart[] };
   evidence: Evidence[];

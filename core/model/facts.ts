@@ -1,3 +1,4 @@
+import type { ArchiveRule } from '../tables/archive-rules.ts';
 import type { Kind } from './kinds.ts';
 
 /** [x0, y0, x1, y1] in PDF points from the page's top left. */
@@ -98,6 +99,8 @@ export interface DocumentFacts {
   statedPages: number | null;
   /** pages as the built-in engine lays the file out, where it has no pages of its own and somebody asked; another program may need one more or less */
   laidPages?: number | null;
+  /** how a PDF stands as a file for long keeping, looked at where the brief asks for one; null: its parts could not be read */
+  archive?: ArchiveFacts | null;
   /** structure that a conversion must keep */
   structure: { images: number; tables: number; equations: number; footnotes: number } | null;
   /** text that is there and not seen, or seen and not readable */
@@ -107,6 +110,8 @@ export interface DocumentFacts {
   /** traces of how the file came about, for telling which of two versions is newer */
   history?: History;
 }
+/** `claim`: the part and level of ISO 19005 that the file gives itself out for, as “2b”. `broken`: rules that it does not keep. */
+export interface ArchiveFacts { claim: string | null; broken: { rule: ArchiveRule; text: string; page: number | null; count: number }[] }
 /** `revisionIds`: one for each editing session (OOXML `w:rsid`, ODF `Rsid`); `earlierStates`: SHA-256 of each saved state that is still inside. */
 export interface History { revisionIds: string[]; earlierStates: string[] }
 

@@ -29,7 +29,7 @@ export type FactsOf = (file: SourceFile, job: Job, wanted: Wanted) => Promise<Do
 const readFacts: FactsOf = async (file, job, { pictures, brief }) => {
   const facts = await readDocument(file.bytes, file.name, job);
   if (pictures) await readImageText(file.bytes, facts, job);
-  await addLaidPages(file, facts, brief);
+  await addAsked(file, facts, brief);
   return facts;
 };
 
@@ -39,13 +39,15 @@ export const picturesMatter = ({ brief, details, insisted }: CheckOptions): bool
 /** Whether it matters how many pages a file without pages of its own will have: a limit, or so many words that a similarity check may refuse it. */
 const pagesMatter = (brief: Brief | null, words: number): boolean => !!brief && (pagesLimited(brief) || (brief.similarityChecked === true && words > farFewerWords));
 export const pagesLimited = (brief: Brief): boolean => [brief.limits, ...brief.documents.map((d) => d.limits)].some((l) => !!l && (l.minPages !== null || l.maxPages !== null));
+const archiveMissing = (f: DocumentFacts, brief: Brief | null): boolean => brief?.archival !== undefined && f.file.kind === 'pdf' && f.pages.ok && f.archive === undefined;
 const pagesMissing = (f: DocumentFacts, brief: Brief | null): boolean => !f.pages.ok && f.words.ok && f.laidPages === undefined && pagesMatter(brief, f.words.value);
-/** Lays a file without pages of its own out, where their number matters and is not known yet. @returns whether it had to be laid out now */
-export async function addLaidPages(file: SourceFile, facts: DocumentFacts, brief: Brief | null): Promise<boolean> {
-  if (!pagesMissing(facts, brief)) return false;
+/** Looks at what only some briefs ask for and is not known yet: pages that a file will have, and how it stands for long keeping. @returns whether anything had to be looked at now */
+export async function addAsked(file: SourceFile, facts: DocumentFacts, brief: Brief | null): Promise<boolean> {
+  const archive = archiveMissing(facts, brief), pages = pagesMissing(facts, brief);
   // Loaded only now: nothing else of a check needs the engine that lays pages out.
-  facts.laidPages = await (await import('./convert.ts')).laidPagesOf(file, facts);
-  return true;
+  if (pages) facts.laidPages = await (await import('./convert.ts')).laidPagesOf(file, facts);
+  if (archive) facts.archive = await (await import('../readers/pdf/archive.ts')).readArchive(file.bytes).catch(() => null);
+  return archive || pages;
 }
 
 /** Reads the files, runs every check, and writes the docket. */
@@ -63,7 +65,7 @@ export async function checkFiles(files: SourceFile[], options: CheckOptions, job
     findings: [...judged.findings[i]!, ...(i === 0 ? judged.setFindings : [])],
   }));
   const stops = out.some((f) => f.findings.some((x) => x.standing === 'stops'));
-  const unreadIn = (f: DocumentFacts): number => (pictures && f.passages.ok ? f.passages.gaps.filter((g) => g.why === 'picture').length : 0) + (pagesMissing(f, brief) ? 1 : 0);
+  const unreadIn = (f: DocumentFacts): number => (pictures && f.passages.ok ? f.passages.gaps.filter((g) => g.why === 'picture').length : 0) + (pagesMissing(f, brief) ? 1 : 0) + (archiveMissing(f, brief) ? 1 : 0);
   const leftForLater = options.quick ? facts.reduce((n, f) => n + unreadIn(f), 0) : 0;
   return { files: out, docket: judged.docket, stops, matching: judged.matching, leftForLater, facts };
 }

@@ -1,6 +1,8 @@
+import { writeArchive } from '../mends/archive/archive.ts';
 import { cleanBytes } from '../mends/clean/index.ts';
 import { proveSame, type Proof } from '../mends/prove.ts';
 import { readDocument } from '../readers/index.ts';
+import { readArchive } from '../readers/pdf/archive.ts';
 import { judge } from '../docket/run.ts';
 import { emptyBrief, type Brief } from '../model/brief.ts';
 import type { Details } from '../model/details.ts';
@@ -17,7 +19,9 @@ export interface Cleaned { bytes: Uint8Array; removed: { part: string; check: st
 export async function cleanFile(file: SourceFile, options: { details?: Details | null; brief?: Brief | null }, job: Job = {}): Promise<Cleaned> {
   const before = await readDocument(file.bytes, file.name, job);
   if (before.file.encrypted === 'needs password') throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', file.name);
-  const bytes = await cleanBytes(file.bytes, file.name, job);
+  const cleaned = await cleanBytes(file.bytes, file.name, job);
+  // What a file for long keeping has to say of itself goes with the rest; where one is asked for, it is written again.
+  const bytes = options.brief?.archival && before.file.kind === 'pdf' && (await readArchive(file.bytes)).claim !== null ? await writeArchive(cleaned) : cleaned;
   const after = await readDocument(bytes, file.name, job);
   if (before.passages.ok && !after.passages.ok) throw new CannotDo('notClean', 'The cleaned copy could not be read again, so it is not offered.', 'Convert the paper to PDF and clean that.', file.name);
   const details = options.details ?? null;

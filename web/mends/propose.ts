@@ -71,6 +71,9 @@ export function proposeMends({ file, paper, findings, docket, details, wording, 
       if (v.after < v.before) { const kept = await as(f, { mend: 'shrink', before: v.before, after: v.after, pictures: v.pictures, proof: v.proof }, v.blob); if (!v.advice) return kept; }
       return { message: v.advice ?? 'It is as small as it can be already.', remedy: '' };
     })]);
+  // Last: whatever is written after it would write the file anew.
+  if (isPdf && wants(/^file\.archive$/)) add('archive', `Write it as ${paper.brief.archival ?? 'PDF/A'}`, 'For long keeping: all fonts inside, colours with a stated meaning, nothing that runs or lies outside. It comes out as PDF/A-2b and looks the same; pages are compared before and after. ' + (paper.brief.anonymous === true ? 'It says nothing about you.' : 'Of what it stores only the title and the author stay.'),
+    [action('Write it', 'Writing it for long keeping', (f) => workPool.run((api) => api.archive(handed(f), paper.brief.anonymous !== true)), (v, f) => as(f, { mend: 'archive', claim: v.claim, faces: v.faces, proof: v.proof }, v.blob))]);
   return mends;
 }
 

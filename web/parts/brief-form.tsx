@@ -64,6 +64,7 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
         <TextField label="At least, words" value={brief.limits.minWords ?? ''} onChange={(e) => set('limits', { ...brief.limits, minWords: count(e.target.value) })} {...about('limits')} />
         <TextField label="At most, words" value={brief.limits.maxWords ?? ''} onChange={(e) => set('limits', { ...brief.limits, maxWords: count(e.target.value) })} {...about('limits')} />
         <TextField label="At most, pages" value={brief.limits.maxPages ?? ''} onChange={(e) => set('limits', { ...brief.limits, maxPages: count(e.target.value) })} {...about('limits')} />
+        <TextField select label="Form for long keeping" value={brief.archival ?? ''} onChange={(e) => set('archival', e.target.value || undefined)} {...about('archival')}><MenuItem value="">not asked</MenuItem>{[...new Set(['PDF/A', 'PDF/A-1b', 'PDF/A-2b', 'PDF/A-3b', ...(brief.archival ? [brief.archival] : [])])].map((f) => <MenuItem key={f} value={f}>{f}</MenuItem>)}</TextField>
         <Three label="Marked anonymously" value={brief.anonymous} set={(v) => set('anonymous', v)} about={about('anonymous')} />
         <Three label="Checked for similarity" value={brief.similarityChecked} set={(v) => set('similarityChecked', v)} about={about('similarityChecked')} />
         <Three label="Declaration asked for" value={brief.declaration} set={(v) => set('declaration', v)} about={about('declaration')} />

@@ -18,6 +18,10 @@ export function ProofLedger({ made, now }: { made: Made; now: string }) {
     for (const loss of made.losses) rows.push(['Left out', loss, false]);
   } else if (made.mend === 'redact') {
     rows.push(['Taken out', `${made.taken.length} places: ${[...new Set(made.taken.map((t) => `“${t.text}”`))].join(', ')}`, true], ['Other words', made.lost.length === 0 ? 'all are there' : `gone as well: ${made.lost.join(', ')}`, made.lost.length === 0]);
+  } else if (made.mend === 'archive') {
+    rows.push(['Form', `PDF/A-${made.claim}; every rule that can be told from the file is kept`, true]);
+    if (made.faces.length > 0) rows.push(['Fonts put inside', made.faces.join(', '), true]);
+    rows.push(['Text', made.proof.textSame ? 'the same' : 'changed', made.proof.textSame], ['Pixels', made.proof.maxPixelDifference === 0 ? `the same on ${made.proof.pagesCompared} pages` : `differ by up to ${made.proof.maxPixelDifference}; compare the pages`, made.proof.maxPixelDifference === 0]);
   } else if (made.mend === 'embed') {
     rows.push(['Fonts put inside', [...new Set(made.done.map((f) => f.name))].join(', '), true]);
     if (made.left.length > 0) rows.push(['Still missing', [...new Set(made.left.map((f) => f.name))].join(', '), false]);

@@ -19,6 +19,7 @@ export type Made =
   | { mend: 'settle'; what: string; words: { before: number; after: number; added: string[]; removed: string[] }; pagesSame: boolean }
   | { mend: 'join'; parts: string[]; names: string[]; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
   | { mend: 'scan'; parts: string[]; pages: { photo: string; standing: 'stops' | 'look' | 'fine'; sharpness: number }[] }
+  | { mend: 'archive'; claim: string; faces: string[]; proof: Proof }
   | { mend: 'embed'; done: { name: string; face: string }[]; left: { name: string }[]; proof: Proof }
   | { mend: 'text-layer'; pages: { page: number; words: number; unsure: number }[]; proof: Proof }
   | { mend: 'rename'; was: string };

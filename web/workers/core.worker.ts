@@ -3,6 +3,7 @@ import { anatomyOf, reportPdf, checkFiles, cleanFile, compareFiles, compareVersi
 import type { JoinWish } from '../../core/convert/join.ts';
 import { provideFaces } from '../../core/engines/faces.ts';
 import { PageRenderer } from '../../core/engines/render.ts';
+import { archiveFile } from '../../core/verbs/archive.ts';
 import { embedFile } from '../../core/verbs/embed.ts';
 import { addTextLayer } from '../../core/verbs/text-layer.ts';
 import { compareArrived } from '../../core/verbs/arrived.ts';
@@ -81,6 +82,10 @@ const api = {
   }),
   embed: (file: Handed) => outcome(async () => {
     const { bytes, ...rest } = await embedFile(await source(file));
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
+  }),
+  archive: (file: Handed, keepNames: boolean) => outcome(async () => {
+    const { bytes, ...rest } = await archiveFile(await source(file), keepNames);
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>]), ...rest };
   }),
   textLayer: (file: Handed, progress: Progress) => outcome(async () => {

@@ -1,6 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import { readDocument, type DocumentFacts, type SourceFile } from '../../core/index.ts';
-import { addLaidPages, onlyWords, pagesLimited, type Wanted } from '../../core/verbs/check.ts';
+import { addAsked, onlyWords, pagesLimited, type Wanted } from '../../core/verbs/check.ts';
 import { sha256 } from '../../core/engines/hash.ts';
 import type { Job } from '../../core/model/outcome.ts';
 import { readImageText } from '../../core/readers/image-text.ts';
@@ -28,9 +28,9 @@ export async function knownFacts(file: SourceFile, job: Job, wanted = onlyWords)
     facts = wanted.pictures ? await knownFacts(file, job) : await readDocument(file.bytes, file.name, job);
     if (wanted.pictures) await readImageText(file.bytes, facts, job);
   }
-  const laid = await addLaidPages(file, facts, wanted.brief);
+  const more = await addAsked(file, facts, wanted.brief);
   // Not waited for: whoever needs it before it is written reads the file again.
-  if (!kept || laid) void store.facts.put({ key, at: Date.now(), paged: facts.pages.ok || facts.laidPages !== undefined ? 1 : 0, facts }).then(prune).catch(() => undefined);
+  if (!kept || more) void store.facts.put({ key, at: Date.now(), paged: facts.pages.ok || facts.laidPages !== undefined ? 1 : 0, facts }).then(prune).catch(() => undefined);
   return facts;
 }
 

@@ -1,5 +1,5 @@
-import { defineCheck, look, stops, type Check } from '../define.ts';
-import type { MetadataSort } from '../../model/facts.ts';
+import { defineCheck, look, stops, type Check, type CheckInput } from '../define.ts';
+import type { MetadataFact, MetadataSort } from '../../model/facts.ts';
 import { searchPassages } from '../../identity/search.ts';
 
 /** One check for each sort of stored value. `statistics` (page counts, language) says nothing about anyone and has none. */
@@ -25,14 +25,18 @@ export const metadataSorts: readonly { sort: MetadataSort; what: string; referen
   { sort: 'title', what: 'title', reference: 'ISO 32000-1:2008, table 317' },
 ];
 
+/** What a file for long keeping has to say of itself, where one is asked for; it tells nothing about anyone (ISO 19005-2, 6.1.3, 6.6.4). */
+const demanded = (m: MetadataFact, { brief }: CheckInput): boolean => brief.archival !== undefined && (m.part === 'trailer/ID' || /^XMP\/pdfaid:/.test(m.part));
+
 /** Dates without a date: what a clean file carries where the format demands one. */
 export const neutralDate = /^(?:D:)?(?:1970|1980|2000)[-:]?01[-:]?01/;
 
 export const metadataChecks: Check[] = metadataSorts.map(({ sort, what, reference }) => defineCheck({
   id: `metadata.${sort}`, needs: ['metadata'], mend: 'clean', reference,
-  asked: ({ wanted, facts }) => (wanted === 'no' ? null : sort === 'author' || (facts.metadata.ok && facts.metadata.value.some((m) => m.sort === sort)) ? `no ${what} stored with the file` : null),
-  found: ({ metadata }) => { const here = metadata.filter((m) => m.sort === sort); return here.length === 0 ? 'none' : here.length === 1 ? here[0]!.value.slice(0, 60) : `${here.length} values`; },
-  evaluate: ({ metadata, matcher, wanted }) => metadata.filter((m) => m.sort === sort && !(sort === 'dates' && neutralDate.test(m.value))).map((m) => {
+  asked: (input) => (input.wanted === 'no' ? null : sort === 'author' || (input.facts.metadata.ok && input.facts.metadata.value.some((m) => m.sort === sort && !demanded(m, input))) ? `no ${what} stored with the file` : null),
+  found: (seen) => { const here = seen.metadata.filter((m) => m.sort === sort && !demanded(m, seen)); return here.length === 0 ? 'none' : here.length === 1 ? here[0]!.value.slice(0, 60) : `${here.length} values`; },
+  evaluate: (seen) => seen.metadata.filter((m) => m.sort === sort && !demanded(m, seen) && !(sort === 'dates' && neutralDate.test(m.value))).map((m) => {
+    const { matcher, wanted } = seen;
     const sign = matcher ? searchPassages([{ part: m.part, place: 'metadata', page: null, text: m.value, authorLike: sort === 'author' }], matcher)[0] : undefined;
     const place = { part: m.part, page: null, box: null, quote: m.value.slice(0, 200) };
     const data = { key: m.key, value: m.value.slice(0, 120), what };
