@@ -3,6 +3,7 @@ import { CannotDo, heed, type Job } from '../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts } from '../model/facts.ts';
 import { extensionOf, sniffKind } from './kind.ts';
 import type { ReadContext } from './context.ts';
+import type { PageMemory } from './pdf/page-memory.ts';
 import { readPdf } from './pdf/read.ts';
 import { readDocx } from './docx/read.ts';
 import { readDoc } from './doc/read.ts';
@@ -15,9 +16,10 @@ import { findIntegrity } from './integrity.ts';
 const maxBytes = 1 << 30;
 
 /** Gathers the facts of one file. Never throws for a bad file: damage becomes a trouble, and what could not be read is `unread`.
+ * @param memory - of the file that this is a copy of: pages that show the same are not read again
  * @throws {CannotDo} `stopped` when the job was stopped, `tooLarge` beyond 1 GiB */
-export async function readDocument(bytes: Uint8Array, name: string, job: Job = {}): Promise<DocumentFacts> {
-  const facts = await readAt(bytes, name, { job, depth: 0, readInner: (b, n, c) => readAt(b, n, { ...c, depth: c.depth + 1, job: { stopped: c.job.stopped } }) });
+export async function readDocument(bytes: Uint8Array, name: string, job: Job = {}, memory?: PageMemory): Promise<DocumentFacts> {
+  const facts = await readAt(bytes, name, { job, depth: 0, memory, readInner: (b, n, c) => readAt(b, n, { ...c, memory: undefined, depth: c.depth + 1, job: { stopped: c.job.stopped } }) });
   facts.integrity.push(...findIntegrity(facts));
   return facts;
 }

@@ -1,6 +1,7 @@
 import { withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import type { ArchiveFacts } from '../../model/facts.ts';
 import { allowedNamed, printFlag, refusedActions, refusedAnnotations, unseenFlags, type ArchiveRule } from '../../tables/archive-rules.ts';
+import { latin1 } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
 import { inherited, readFonts } from './fonts.ts';
 import { surveyPdf, type Survey } from './survey.ts';
@@ -177,5 +178,5 @@ function readColours(pdf: PdfDocument, survey: Survey, pages: number[], intent: 
 /** The decoded content of a stream, a character a byte unless told otherwise; empty where it cannot be decoded. */
 export function streamText(pdf: PdfDocument, num: number, encoding: 'latin1' | 'utf-8' = 'latin1'): string {
   const object = pdf.newIndirect(num);
-  try { const buffer = object.readStream(); try { return new TextDecoder(encoding).decode(buffer.asUint8Array()); } finally { buffer.destroy(); } } catch { return ''; } finally { object.destroy(); }
+  try { const buffer = object.readStream(); try { const bytes = buffer.asUint8Array(); return encoding === 'utf-8' ? new TextDecoder().decode(bytes) : latin1(bytes); } finally { buffer.destroy(); } } catch { return ''; } finally { object.destroy(); }
 }

@@ -32,7 +32,10 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         file.encrypted = 'opens';
       }
       if (pdf.wasRepaired()) file.troubles.push({ code: 'repaired', part: 'file', page: null, text: '' });
-      const { read: { pages, passages, words, gaps, layout, integrity }, meanwhile: survey } = await readPagesTogether(bytes, pdf, context.job, mupdf, () => surveyPdf(pdf));
+      const early = context.memory?.filled ? surveyPdf(pdf) : null, known = early && await context.memory!.recall(pdf, early);
+      const { read: shown, meanwhile: survey } = known ? { read: known, meanwhile: early } : await readPagesTogether(bytes, pdf, context.job, mupdf, () => early ?? surveyPdf(pdf));
+      if (!known) await context.memory?.keep(pdf, survey, shown);
+      const { pages, passages, words, gaps, layout, integrity } = shown;
       if (survey.trailer.has('Encrypt')) file.encrypted = 'opens';
       if (pages.length === 0) { file.troubles.push({ code: 'damaged', part: 'file', page: null, text: 'no pages' }); return nothing('damaged'); }
       const pageOf = new Map<number, number>();
