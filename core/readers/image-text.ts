@@ -19,15 +19,21 @@ const dpi = 150;
 /** Pixels of the longer side; more only takes longer. */
 const longestRead = 2200;
 
-/** What was read from a picture, by its pixels: a mend changes the file around a figure and not the figure. */
-const kept = new Map<string, OcrPage>();
-async function readOnce(raster: Raster, reader: () => Promise<Ocr>): Promise<OcrPage> {
-  const key = `${raster.width} ${await sha256(raster.data)}`, known = kept.get(key);
-  if (known) return known;
-  const page = await (await reader()).read(greymap(raster));
-  kept.set(key, page);
+/** What was read from a picture, by its pixels: a mend changes the file around a figure and not the figure, and a crest stands on every page.
+ * Null: it does not look like writing. `factor`: how much larger it was read. */
+type WhatItSays = { page: OcrPage; factor: number } | null;
+const kept = new Map<string, WhatItSays>();
+const keyOf = async (raster: Raster): Promise<string> => `${raster.width} ${raster.channels} ${await sha256(raster.data)}`;
+async function readPicture(raster: Raster, key: string, reader: () => Promise<Ocr>): Promise<WhatItSays> {
+  const grey = applyFilter(greyOf(raster), 'grey');
+  let says: WhatItSays = null;
+  if (looksLikeWriting(grey)) {
+    const { raster: large, factor } = enlarged(grey);
+    says = { page: await (await reader()).read(greymap(large)), factor };
+  }
+  kept.set(key, says);
   if (kept.size > 200) kept.delete(kept.keys().next().value!);
-  return page;
+  return says;
 }
 
 /** A picture as it is read, upright and no larger than reading needs, and where a point of it lies in the stored pixels. */
@@ -57,15 +63,18 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
   let left = mostPictures;
   const begun = Date.now(), unreadGap = (part: string, page: number | null): void => { if (facts.passages.ok && !facts.passages.gaps.some((g) => g.part === part && g.page === page)) facts.passages.gaps.push({ part, page, why: 'picture' }); };
   const reader = async (): Promise<Ocr> => job.ocr!();
-  const take = async (raster: Raster, part: string, page: number | null, scale: number): Promise<void> => {
+  /** @param origin - where the picture's corner lies on its page, in pixels */
+  const take = async (raster: Raster, part: string, page: number | null, scale: number, origin: Point = [0, 0]): Promise<void> => {
     heed(job, facts.file.name);
-    if (left <= 0 || Date.now() - begun > mostTime) { unreadGap(part, page); return; }
-    const grey = applyFilter(greyOf(raster), 'grey');
-    if (looksLikeWriting(grey)) {
-      left--;
-      const { raster: large, factor } = enlarged(grey), passage = passageOf(await readOnce(large, reader), part, page, scale / factor);
-      if (passage) found.push(passage);
+    const key = await keyOf(raster);
+    let says = kept.get(key);
+    if (says === undefined) {
+      if (left <= 0 || Date.now() - begun > mostTime) { unreadGap(part, page); return; }
+      says = await readPicture(raster, key, reader);
+      if (says) left--;
     }
+    const passage = says && passageOf(says.page, part, page, scale / says.factor, [origin[0] * scale, origin[1] * scale]);
+    if (passage) found.push(passage);
     read.add(`${part}/${page}`);
   };
   if (kind === 'pdf' && facts.pages.ok) {
@@ -73,7 +82,7 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
     if (wanted.length > 0) await withPdf(bytes, async (pdf, mupdf) => {
       if (pdf.needsPassword()) pdf.authenticatePassword('');
       for (const [i, { number }] of wanted.entries()) {
-        if (left <= 0 || Date.now() - begun > mostTime) { unreadGap('text', number); continue; }
+        if (Date.now() - begun > mostTime) { unreadGap('text', number); continue; }
         job.progress?.(i, wanted.length, 'pictures');
         const raster = withPage(pdf, number - 1, (page): Raster => {
           const pixmap = page.toPixmap(mupdf.Matrix.scale(dpi / 72, dpi / 72), mupdf.ColorSpace.DeviceGray, false, false);
@@ -81,7 +90,8 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
         });
         // Text that is text is known already; only what pictures show is read.
         for (const p of facts.passages.ok ? facts.passages.value : []) if (p.page === number && p.place !== 'hidden') for (const line of p.lines ?? []) blank(raster, line.box);
-        await take(raster, 'text', number, 72 / dpi);
+        const { picture, origin } = inked(raster);
+        if (picture) await take(picture, 'text', number, 72 / dpi, origin); else read.add(`text/${number}`);
       }
     });
   } else if (['jpeg', 'png', 'tiff'].includes(kind)) {
@@ -114,19 +124,42 @@ function enlarged(grey: Raster): { raster: Raster; factor: number } {
   return { raster: flatten(grey, wholeOf(grey), grey.width * 2, grey.height * 2), factor: 2 };
 }
 
+/** The part of a page that has anything on it, with the place of its corner; null where it is bare. */
+function inked({ width, height, data }: Raster): { picture: Raster | null; origin: Point } {
+  let left = width, right = -1, top = -1, bottom = -1;
+  for (let y = 0; y < height; y++) {
+    let from = y * width;
+    const end = from + width;
+    while (from < end && data[from]! >= paper) from++;
+    if (from === end) continue;
+    let to = end - 1;
+    while (data[to]! >= paper) to--;
+    if (top < 0) top = y;
+    bottom = y; left = math.min(left, from - y * width); right = math.max(right, to - y * width);
+  }
+  if (right - left < fewestPixels || bottom - top < fewestPixels) return { picture: null, origin: [0, 0] };
+  // A little of the sheet around it: the reader wants room beside letters.
+  left = math.max(0, left - 12); right = math.min(width, right + 13); top = math.max(0, top - 12); bottom = math.min(height, bottom + 13);
+  const part = new Uint8Array((right - left) * (bottom - top));
+  for (let y = top; y < bottom; y++) part.set(data.subarray(y * width + left, y * width + right), (y - top) * (right - left));
+  return { picture: { width: right - left, height: bottom - top, channels: 1, data: part }, origin: [left, top] };
+}
+/** From here on a pixel is bare paper; no letter is smaller than so many pixels. */
+const paper = 250, fewestPixels = 6, math = Math;
+
 function blank(raster: Raster, [x0, y0, x1, y1]: Box): void {
   const s = dpi / 72, left = Math.max(0, Math.floor(x0 * s) - 2), right = Math.min(raster.width, Math.ceil(x1 * s) + 2);
   for (let y = Math.max(0, Math.floor(y0 * s) - 2); y < Math.min(raster.height, Math.ceil(y1 * s) + 2); y++) if (right > left) raster.data.fill(255, y * raster.width + left, y * raster.width + right);
 }
 
 /** The words that were read, line by line, with their boxes: in points on a page, in pixels of the picture as it was read elsewhere. */
-function passageOf(page: OcrPage, part: string, number: number | null, scale: number): Passage | null {
+function passageOf(page: OcrPage, part: string, number: number | null, scale: number, [dx, dy]: Point): Passage | null {
   const lines = new Map<number, typeof page.words>();
   for (const w of page.words) if (w.confidence >= leastConfidence && /[\p{L}\p{N}]/u.test(w.text)) lines.set(w.line, [...(lines.get(w.line) ?? []), w]);
   let text = '';
   const boxes: { start: number; box: Box }[] = [];
   for (const words of lines.values()) {
-    boxes.push({ start: text.length, box: [Math.min(...words.map((w) => w.box[0])), Math.min(...words.map((w) => w.box[1])), Math.max(...words.map((w) => w.box[2])), Math.max(...words.map((w) => w.box[3]))].map((v) => Math.round(v * scale * 10) / 10) as Box });
+    boxes.push({ start: text.length, box: [Math.min(...words.map((w) => w.box[0])), Math.min(...words.map((w) => w.box[1])), Math.max(...words.map((w) => w.box[2])), Math.max(...words.map((w) => w.box[3]))].map((v, i) => Math.round((v * scale + (i % 2 === 0 ? dx : dy)) * 10) / 10) as Box });
     text += `${words.map((w) => w.text).join(' ')}\n`;
   }
   return text.trim() ? { part, place: 'imageText', page: number, text, lines: boxes } : null;
