@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { groupDocket, mendable, verdictSentence, type GroupRow } from '../../core/docket/groups.ts';
 import { switchable, type DocketLine } from '../../core/index.ts';
 import { Mark } from './standing.tsx';
@@ -7,7 +7,7 @@ import { Mark } from './standing.tsx';
 const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'Embed', ocr: 'Read pages', archive: 'Write anew', join: 'Join', scan: 'Straighten', decrypt: 'See file' };
 
 /** The ledger that travels with the paper: asked, found, standing, remedy. It says whether the paper may go and what is next. */
-export function Docket({ lines, reasons, paperKey, stop, waiting, insisted, insist }: { lines: DocketLine[]; reasons: Record<string, string>; paperKey: string; stop: string; waiting: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
+export const Docket = memo(function Docket({ lines, reasons, paperKey, stop, waiting, insisted, insist }: { lines: DocketLine[]; reasons: Record<string, string>; paperKey: string; stop: string; waiting: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
   const [all, setAll] = useState(false);
   const rows = useMemo(() => groupDocket(lines, reasons), [lines, reasons]), verdict = verdictSentence(rows);
   const documents = [...new Set(rows.map((r) => r.document))];
@@ -34,7 +34,7 @@ export function Docket({ lines, reasons, paperKey, stop, waiting, insisted, insi
       </div>
     </section>
   );
-}
+});
 
 function Row({ row, paperKey, here, insisted, insist }: { row: GroupRow; paperKey: string; here: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {
   const open = row.standing === 'notMet' || row.standing === 'look' || row.standing === 'unread';

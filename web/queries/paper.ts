@@ -84,10 +84,7 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
 }
 
 /** The docket of a paper: from its check, or from the brief alone while no file is there. Declaring own work is a line of its own. */
-export function docketOf(paper: PaperRow, check: CheckState, now: number): DocketLine[] {
-  const lines = check.row ? check.row.result.docket : docketOfBrief(paper.brief, null, now, paper.insisted);
-  return lines;
-}
+export const docketOf = (paper: PaperRow, check: CheckRow | null, now: number): DocketLine[] => (check ? check.result.docket : docketOfBrief(paper.brief, null, now, paper.insisted));
 
 const done = { passed: true, note: '' };
 

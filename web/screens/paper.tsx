@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useCallback, useDeferredValue, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Docket } from '../parts/docket.tsx';
@@ -31,11 +31,15 @@ export function PaperScreen() {
   const paper = usePaper(id), files = useFiles(id), receipts = useReceipts(id), submissions = useSubmissions(id);
   const check = useCheck(paper, files);
   const stop = stops.find(([s]) => s === at)?.[0];
+  const docket = useMemo(() => (paper ? docketOf(paper, check.row, now) : []), [paper, check.row, now]);
+  // With hundreds of lines the ledger is drawn in pieces, after what the student is working on.
+  const ledger = useDeferredValue(docket), insisted = paper?.insisted;
+  const insist = useCallback((group: string, on: boolean) => { if (insisted) void changePaper(id, { insisted: on ? [...insisted, group] : insisted.filter((g) => g !== group) }); }, [id, insisted]);
   useHotkeys(['1', '2', '3', '4', '5', '6', '7'], (e) => { void navigate(`/papers/${id}/${stops[Number(e.key) - 1]![0]}`); }, { useKey: true }, [id]);
   if (!stop) return <Navigate to={`/papers/${id}/read`} replace />;
   if (paper === null) return <><Top /><p style={{ marginTop: 40 }}>This paper is not in this browser. It may have been started in another one. <Link className="act" to="/">To the papers</Link></p></>;
   if (!paper || !files || !receipts || !submissions) return <Top />;
-  const docket = docketOf(paper, check, now), progress = progressOf(paper, files, docket, receipts, submissions), due = dueFacts(paper.brief, now);
+  const progress = progressOf(paper, files, docket, receipts, submissions), due = dueFacts(paper.brief, now);
   const props: StopProps = { paper, files, check, docket, receipts, submissions };
   return (
     <>
@@ -43,7 +47,7 @@ export function PaperScreen() {
       <p className="small" style={{ margin: '8px 0 0', minHeight: 22 }}>{due ? <>{due.over ? <strong className="is-notMet">Closed {due.dueText}</strong> : <><strong>Send by {due.sendByText}</strong> <span className="soft">due {due.dueText} · {due.leftText}</span></>}</> : <span className="soft">No due time is settled yet.</span>}</p>
       <Thread paperKey={id} here={stop} counts={progress.counts} />
       <div className="board">
-        <Docket lines={docket} reasons={paper.reasons} paperKey={id} stop={stop} waiting={check.running && !check.row} insisted={paper.insisted} insist={(group, on) => void changePaper(id, { insisted: on ? [...paper.insisted, group] : paper.insisted.filter((g) => g !== group) })} />
+        <Docket lines={ledger} reasons={paper.reasons} paperKey={id} stop={stop} waiting={check.running && !check.row} insisted={paper.insisted} insist={insist} />
         <main><Suspense fallback={<p className="pad soft">Opening…</p>}>{rooms[stop](props)}</Suspense></main>
       </div>
     </>
