@@ -3,7 +3,7 @@ import { build } from 'esbuild';
 
 await build({
   entryPoints: {
-    'cli/handover': 'cli/handover.ts', 'cli/page-helper': 'cli/page-helper.ts', 'server/main': 'server/main.ts', 'demo/build': 'demo/build.ts', 'bench/bench': 'bench/bench.ts', 'bench/screen': 'bench/screen.ts', 'bench/real': 'bench/real.ts',
+    'cli/handover': 'cli/handover.ts', 'cli/page-helper': 'cli/page-helper.ts', 'server/main': 'server/main.ts', 'demo/build': 'demo/build.ts', 'bench/bench': 'bench/bench.ts', 'bench/screen': 'bench/screen.ts', 'bench/real': 'bench/real.ts', 'bench/real-convert': 'bench/real-convert.ts',
   },
   outdir: 'dist', bundle: true, splitting: true, format: 'esm', platform: 'node', target: 'node20', sourcemap: false,
   chunkNames: 'chunks/[name]-[hash]', external: ['mupdf', 'tesseract.js', '@playwright/test'], logLevel: 'warning', minifySyntax: true,

@@ -153,15 +153,16 @@ function drawnPieces(mupdf: MupdfModule, page: Mupdf.Page): (Piece & { upright: 
   const add = (box: Mupdf.Rect, draw: Piece['draw'], ...kept: { destroy(): void }[]): void => { pieces.push({ top: box[1], bottom: box[3], upright: box[2] - box[0] < 2 && box[3] - box[1] > 4, draw, release: () => { for (const k of kept) k.destroy(); } }); };
   const device = new mupdf.Device({
     fillText: (text: Mupdf.Text, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
-      const lines = new Map<number, Mupdf.Text>();
+      const lines: { base: number; size: number; line: Mupdf.Text }[] = [];
       text.walk({ showGlyph: (font: Mupdf.Font, trm: Mupdf.Matrix, glyph: number, unicode: number, mode: number) => {
-        const base = Math.round(ctm[1] * trm[4] + ctm[3] * trm[5] + ctm[5]);
-        let line = lines.get(base);
-        if (!line) lines.set(base, line = new mupdf.Text());
-        line.showGlyph(font, trm, glyph, unicode, mode);
+        const base = ctm[1] * trm[4] + ctm[3] * trm[5] + ctm[5], size = Math.hypot(trm[2], trm[3]) * Math.hypot(ctm[2], ctm[3]);
+        let own = lines[lines.length - 1];
+        // Raised and lowered signs stay where they are read, between the letters beside them.
+        if (!own || Math.abs(base - own.base) > 0.6 * Math.max(size, own.size)) lines.push(own = { base, size, line: new mupdf.Text() });
+        own.line.showGlyph(font, trm, glyph, unicode, mode);
       } } as never);
       text.destroy();
-      for (const [base, line] of lines) {
+      for (const { base, line } of lines) {
         const box = line.getBounds(null as never, ctm);
         // Spaces alone have no box; they lie on their line.
         add(box[3] > box[1] ? box : [0, base - 6, 1, base], (to, moved) => to.fillText(line, moved(ctm), space, colour as Mupdf.Color, alpha), line);

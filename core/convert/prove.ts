@@ -21,6 +21,9 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
   const extra: string[] = [];
   for (const w of after) { const n = counts.get(w) ?? 0; if (n > 0) counts.set(w, n - 1); else extra.push(w); }
   let missing = [...counts].flatMap(([w, n]) => Array.from({ length: n }, () => w));
+  // Text at a page's very top may be taken for a running line there. What the source has as running lines answers for no text.
+  const heads = new Set(splitWords(headWords(source).join('\n').normalize('NFKC'))), atEdge = splitWords(linesAtEdge(result).filter((l) => splitWords(l).some((w) => !heads.has(w))).join('\n').normalize('NFKC'));
+  missing = missing.filter((w) => { const at = atEdge.indexOf(w); if (at >= 0) atEdge.splice(at, 1); return at < 0; });
   const allowed = new Map<string, number>();
   for (const w of splitWords([...page.generated, ...headWords(source)].join('\n'))) allowed.set(w, (allowed.get(w) ?? 0) + 1);
   let added = extra.filter((w) => { const n = allowed.get(w) ?? 0; if (n > 0) { allowed.set(w, n - 1); return false; } return true; });
@@ -42,6 +45,13 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
   // A note's mark clings to the word before it, or stands between two that the source runs together.
   const marks = new Set(page.generated);
   added = added.filter((w) => {
+    // After a number the mark runs on with its figures: what is before it is a word of the text, or a mark that stands elsewhere.
+    for (let i = 1; /^\d+$/.test(w) && i < w.length; i++) {
+      const [number, mark] = [w.slice(0, i), w.slice(i)], at = missing.indexOf(number), free = allowed.get(number) ?? 0;
+      if (!marks.has(mark) || (at < 0 && free === 0)) continue;
+      if (at >= 0) missing.splice(at, 1); else allowed.set(number, free - 1);
+      return false;
+    }
     const m = /^(\D*?)(\d{1,3})(\D*)$/.exec(w);
     if (!m || !marks.has(m[2]!)) return true;
     const wanted = m[1] && m[3] && missing.includes(m[1] + m[3]) ? [m[1] + m[3]] : [m[1]!, m[3]!].filter(Boolean);
@@ -55,4 +65,5 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
 }
 /** Words that lines break with a hyphen made whole: in laid-out text, of the source as of the result. */
 const unbroken = (text: string): string => text.replace(/[\u00ad\u200b]/g, '').replace(/([\p{L}])[-‐]\n(?=\p{Ll})/gu, '$1').replace(/\n/g, ' ');
+const linesAtEdge = (facts: DocumentFacts): string[] => (facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'runningHead').flatMap((p) => p.text.split('\n')) : []);
 const headWords = (source: DocumentFacts[]): string[] => source.flatMap((s) => (s.passages.ok ? s.passages.value.filter((p) => p.place === 'runningHead').map((p) => p.text) : []));

@@ -3,23 +3,22 @@ import { readXml } from '../engines/xml.ts';
 export type OdfLook = Readonly<Record<string, string>>;
 export interface OdfPage { widthPt: number; heightPt: number; /** top, right, bottom, left */ marginsPt: [number, number, number, number] }
 export interface OdfStyles {
+  /** what a style and its parents say themselves, without the defaults */ own(name: string): OdfLook;
   /** properties by their local names, as the chain of parents and the defaults give them; sizes in per cent are worked out */ resolve(name: string): OdfLook;
-  /** for each list style, whether its levels are numbered */ listKinds: Map<string, boolean[]>; page: OdfPage | null; /** the family behind a declared face */ familyOf(face: string): string;
+  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; page: OdfPage | null; /** the family behind a declared face */ familyOf(face: string): string;
 }
 
 /** Styles of an OpenDocument text. Source: ODF 1.2-1, 16 (styles), 16.5 (page layouts), 16.9 (master pages), 20.183 (font size in per cent of the parent). @param parts - XML, styles first, automatic ones after them */
 export function readOdfStyles(parts: (string | null)[]): OdfStyles {
-  const styles = new Map<string, { parent: string | null; css: Record<string, string> }>(), listKinds = new Map<string, boolean[]>(), layouts = new Map<string, OdfPage>(), masters = new Map<string, string>(), faces = new Map<string, string>();
+  const styles = new Map<string, { parent: string | null; master?: string; css: Record<string, string> }>(), layouts = new Map<string, OdfPage>(), masters = new Map<string, string>(), faces = new Map<string, string>();
   for (const xml of parts) {
-    let current: { parent: string | null; css: Record<string, string> } | null = null, list: boolean[] | null = null, layout = '', band: 0 | 2 | null = null;
+    let current: { parent: string | null; master?: string; css: Record<string, string> } | null = null, layout = '', band: 0 | 2 | null = null;
     readXml(xml ?? '<x/>', {
       open(name, a) {
-        if (name === 'style:style') { current = { parent: a['style:parent-style-name'] ?? null, css: {} }; styles.set(a['style:name'] ?? '', current); }
+        if (name === 'style:style') { current = { parent: a['style:parent-style-name'] ?? null, css: {}, ...(a['style:master-page-name'] ? { master: a['style:master-page-name'] } : {}) }; styles.set(a['style:name'] ?? '', current); }
         else if (name === 'style:default-style') { current = { parent: null, css: {} }; if (a['style:family'] === 'paragraph') styles.set(defaults, current); }
         else if (current && /^style:(text|paragraph)-properties$/.test(name)) for (const [k, v] of Object.entries(a)) current.css[k.replace(/^(fo|style):/, '').replace('font-name', 'font-family')] ??= v;
         else if (name === 'style:font-face') faces.set(a['style:name'] ?? '', (a['svg:font-family'] ?? '').replace(/^['"]|['"]$/g, ''));
-        else if (name === 'text:list-style') { list = []; listKinds.set(a['style:name'] ?? '', list); }
-        else if (list && name.startsWith('text:list-level-style-')) list[Number(a['text:level'] ?? 1) - 1] = name.endsWith('number');
         else if (name === 'style:page-layout') layout = a['style:name'] ?? '';
         else if (name === 'style:page-layout-properties' && a['fo:page-width']) layouts.set(layout, { widthPt: points(a['fo:page-width']) || 595.28, heightPt: points(a['fo:page-height']) || 841.89, marginsPt: ['top', 'right', 'bottom', 'left'].map((s) => points(a[`fo:margin-${s}`] ?? a['fo:margin']) || 56) as OdfPage['marginsPt'] });
         else if (name === 'style:header-style') band = 0;
@@ -28,7 +27,7 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
         else if (name === 'style:header-footer-properties' && band !== null) { const page = layouts.get(layout); if (page) page.marginsPt[band] += points(a['svg:height'] ?? a['fo:min-height']); }
         else if (name === 'style:master-page') masters.set(a['style:name'] ?? '', a['style:page-layout-name'] ?? '');
       },
-      close(name) { if (/^style:(default-)?style$/.test(name)) current = null; if (name === 'text:list-style') list = null; if (name === 'style:header-style' || name === 'style:footer-style') band = null; },
+      close(name) { if (/^style:(default-)?style$/.test(name)) current = null; if (name === 'style:header-style' || name === 'style:footer-style') band = null; },
     });
   }
   const known = new Map<string, OdfLook>();
@@ -44,7 +43,8 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
     known.set(name, look);
     return look;
   };
-  return { resolve, listKinds, page: layouts.get(masters.get('Standard') ?? '') ?? layouts.values().next().value ?? null, familyOf: (face) => faces.get(face) || face };
+  const own = (name: string): OdfLook => { const chain: Record<string, string>[] = []; for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; } return Object.assign({}, ...chain) as OdfLook; };
+  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', page: layouts.get(masters.get('Standard') ?? '') ?? layouts.values().next().value ?? null, familyOf: (face) => faces.get(face) || face };
 }
 const defaults = '\u0000default';
 

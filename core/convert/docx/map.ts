@@ -59,7 +59,7 @@ function splitNotes(xml: string, tag: string): { id: string; xml: string }[] {
   return found;
 }
 
-interface Paragraph { look: Look; html: string; style: string | null; boxes: string; label: string }
+interface Paragraph { look: Look; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean }
 
 function mapStory(xml: string, context: StoryContext): string {
   const { page, styles, relations } = context;
@@ -68,7 +68,7 @@ function mapStory(xml: string, context: StoryContext): string {
   const paragraphs: Paragraph[] = [];
   const stack: string[] = [];
   let extent: { width: number; height: number } | null = null, boxes = 0;
-  let run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
+  let dropped = '', run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
   const links: (string | null)[] = [];
   /** complex fields: instruction until “separate”, shown result after */
   const fields: { instruction: string; result: boolean }[] = [];
@@ -87,17 +87,19 @@ function mapStory(xml: string, context: StoryContext): string {
       if (inRunProperties) { applyProperty(run, name, a); if (name === 'w:rStyle') Object.assign(run, { ...styles.resolve(a['w:val'] ?? null), ...run }); return; }
       if (inParagraphProperties) { paragraphProperty(name, a); return; }
       switch (name) {
-        case 'w:p': paragraphs.push({ look: {}, html: '', style: null, boxes: '', label: '' }); break;
+        case 'w:p': paragraphs.push({ look: {}, html: dropped, style: null, boxes: '', label: '' }); dropped = ''; break;
         case 'w:pPr': inParagraphProperties = true; break;
         case 'w:r': run = {}; break;
         case 'w:rPr': if (stack[stack.length - 2] === 'w:r') inRunProperties = true; break;
         case 'w:t': case 'm:t': inText = true; break;
         case 'w:instrText': inText = true; break;
+        case 'w:delText': lose('tracked deletions are left out'); break;
         case 'w:tab': if (shows()) add('&#8195;'); break;
         case 'w:br': case 'w:cr': if (shows()) { if (a['w:type'] === 'page') breakPage(); else add('<br/>'); } break;
         case 'w:noBreakHyphen': if (shows()) add('\u2011'); break;
         case 'w:sym': if (shows()) add(symbol(a)); break;
-        case 'w:del': case 'w:moveFrom': deleted++; break;
+        case 'w:moveFrom': lose('tracked deletions are left out'); deleted++; break;
+        case 'w:del': deleted++; break;
         case 'mc:Fallback': fallback++; break;
         case 'w:hyperlink': {
           const target = a['r:id'] ? relations.get(a['r:id'])?.target : undefined;
@@ -141,7 +143,7 @@ function mapStory(xml: string, context: StoryContext): string {
       if (!inText) return;
       const top = stack[stack.length - 1];
       if (top === 'w:instrText') { if (fields.length) fields[fields.length - 1]!.instruction += text; return; }
-      if (!shows() && mathDepth === 0) { if (deleted > 0) lose('tracked deletions are left out'); return; }
+      if (!shows() && mathDepth === 0) return;
       if (run.hidden) { lose('hidden text is left out'); return; }
       add(styled(escapeXml(text), run, paragraphs[paragraphs.length - 1]!));
     },
@@ -153,12 +155,13 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'w:rPr': inRunProperties = false; break;
         case 'w:pPr': inParagraphProperties = false; break;
         case 'w:t': case 'm:t': case 'w:instrText': inText = false; break;
-        case 'w:del': case 'w:moveFrom': deleted--; break;
+        // In properties the same names say that a paragraph's end was deleted or moved: its words are not.
+        case 'w:del': case 'w:moveFrom': if (!inParagraphProperties && !inRunProperties) deleted--; break;
         case 'mc:Fallback': fallback--; break;
         case 'm:oMath': if (--mathDepth === 0 && fallback === 0) add('</span>'); break;
         case 'w:hyperlink': if (links.pop()) add('</a>'); break;
         case 'w:txbxContent': boxes--; break;
-        case 'w:p': { const p = paragraphs.pop(); if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } break; }
+        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); break; } if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } break; }
         case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows)); } break;
         case 'w:tc': cell = null; break;
       }
@@ -169,6 +172,7 @@ function mapStory(xml: string, context: StoryContext): string {
   function paragraphProperty(name: string, a: Attributes): void {
     const p = paragraphs[paragraphs.length - 1];
     if (name === 'w:pStyle' && p) p.style = a['w:val'] ?? null;
+    else if (name === 'w:framePr' && p) p.drop = a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin';
     else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
     else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a);
   }
@@ -188,12 +192,14 @@ function mapStory(xml: string, context: StoryContext): string {
     if (own.font) { const family = familyOf(own.font); if (family !== familyOf(base.font ?? 'Times')) css.push(`font-family:${family}`); noteFont(own.font); }
     if (look.colour && look.colour !== '000000' && look.colour !== base.colour) css.push(`color:#${look.colour}`);
     let html = look.caps ? text.toUpperCase().replace(/&(AMP|LT|GT|QUOT|#39);/g, (e) => e.toLowerCase()) : text;
+    // Innermost: within a raised stretch the engine would set another face on a line of its own.
+    if (look.raise) html = `<${look.raise}>${html}</${look.raise}>`;
     if (css.length) html = `<span style="${css.join(';')}">${html}</span>`;
     if (look.bold && !base.bold) html = `<b>${html}</b>`;
     if (look.italic && !base.italic) html = `<i>${html}</i>`;
     if (look.underline) html = `<u>${html}</u>`;
     if (look.strike) html = `<s>${html}</s>`;
-    return look.raise ? `<${look.raise}>${html}</${look.raise}>` : html;
+    return html;
   }
   function noteFont(font: string): void { if (!page.substituted.some((s) => s.asked === font)) page.substituted.push({ asked: font, used: familyOf(font) }); }
 

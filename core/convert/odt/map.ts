@@ -4,11 +4,13 @@ import { emptyPage, familyOf, type PageDescription } from '../page-description.t
 import { linearMath } from '../../readers/mathml.ts';
 import { pictureSource } from '../picture.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
+import { readOdfLists, type OpenList } from '../../styles/odf-lists.ts';
+import { runningLines } from './running-lines.ts';
 
 /** Maps an OpenDocument text to a page description. Source: OASIS ODF 1.2-1, 5 (text), 9 (tables), 10 (frames), 16 (styles). */
 export function mapOdt(bytes: Uint8Array): PageDescription {
   const pack = new Package(bytes), page = emptyPage();
-  const styles = readOdfStyles([pack.text('styles.xml'), pack.text('content.xml')]), { listKinds } = styles;
+  const parts = [pack.text('styles.xml'), pack.text('content.xml')], styles = readOdfStyles(parts), numbering = readOdfLists(parts);
   Object.assign(page, styles.page ?? {});
   const standard = styles.resolve('Standard');
   if (standard['font-size']) page.baseSizePt = parseFloat(standard['font-size']) || 12;
@@ -18,23 +20,28 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   let out = '', skip = 0, mark = 0;
   const targets: string[] = [];
   const stack: string[] = [];
-  const lists: { ordered: boolean; count: number }[] = [];
+  const lists: OpenList[] = [];
   const spanned: { name: string; closing: string }[] = [];
-  let listStyle = '', label = '', frame = { width: 0, height: 0 };
+  let label = '', labelAt: { left?: number; first?: number } = {}, itemAt: { left?: number } = {}, firstStyle: string | null = null, frame = { width: 0, height: 0 };
   const emit = (html: string): void => { if (skip > 0) return; if (targets.length > 0) targets[targets.length - 1] += html; else out += html; };
   readXml(pack.text('content.xml') ?? '<x/>', {
     open(name, a) {
       stack.push(name);
       switch (name) {
         case 'draw:object': { const math = skip === 0 ? linearMath(pack.text(`${(a['xlink:href'] ?? '').replace(/^\.\//, '')}/content.xml`) ?? '') : ''; if (math) { page.counts.equations++; page.generated.push(math); emit(`<span class="math">${escapeXml(math)}</span>`); } skip++; break; }
+        case 'text:deletion': lose('tracked deletions are left out'); break;
         case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
         case 'text:p': case 'text:h': {
           const css = styles.resolve(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
-          const indent = lists.length > 0 ? `;margin-left:${lists.length * 18}pt` : '';
+          firstStyle ??= a['text:style-name'] ?? '';
+          if (name === 'text:h' && skip === 0 && a['text:is-list-header'] !== 'true') { const number = numbering.heading(Number(a['text:outline-level'] ?? 1), a['text:restart-numbering'] === 'true' ? Number(a['text:start-value'] ?? 1) : undefined); if (number && !label) { page.generated.push(number); label = `${escapeXml(number)}&#8194;`; } }
+          // What a list says of its indents holds inside it; paragraphs without a label of their own stand under the text of their item.
+          const left = labelAt.left ?? itemAt.left ?? lists.length * 18, indent = lists.length > 0 ? `;margin-left:${left}pt${label && labelAt.first ? `;text-indent:${Math.max(labelAt.first, -left)}pt` : ''}` : '';
           if (css['break-before'] === 'page') emit('<div class="break"></div>');
-          emit(`<${tag} style="${paragraphCss(css)}${indent}">${label}`);
+          emit(`<${tag} style="${paragraphCss(css, page)}${indent}">${label}`);
           label = '';
+          labelAt = {};
           spanned.push({ name, closing: `</${tag}>` });
           break;
         }
@@ -46,6 +53,9 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           if (css['text-underline-style'] && css['text-underline-style'] !== 'none') wrap('u');
           if (/^super/.test(css['text-position'] ?? '')) wrap('sup');
           if (/^sub/.test(css['text-position'] ?? '')) wrap('sub');
+          if (css['text-line-through-style'] && css['text-line-through-style'] !== 'none') wrap('s');
+          const look = spanCss(css, styles.own(a['text:style-name'] ?? ''), page);
+          if (look) { opening.unshift(`<span style="${look}">`); closing.push('</span>'); }
           emit(opening.join(''));
           spanned.push({ name, closing: closing.join('') });
           break;
@@ -53,8 +63,16 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:s': emit('&#160;'.repeat(Math.min(50, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': emit('&#8195;'); break;
         case 'text:line-break': emit('<br/>'); break;
-        case 'text:list': { if (a['text:style-name']) listStyle = a['text:style-name']; lists.push({ ordered: listKinds.get(listStyle)?.[lists.length] ?? false, count: 0 }); break; }
-        case 'text:list-item': { const list = lists[lists.length - 1]; if (list) { list.count++; label = `<span class="label" data-level="${lists.length - 1}">${list.ordered ? `${list.count}.` : '•'}&#8194;</span>`; if (list.ordered) page.generated.push(`${list.count}.`); } break; }
+        case 'text:list': lists.push(numbering.open(a['text:style-name'] ?? '', lists[lists.length - 1] ?? null, a['text:continue-numbering'] === 'true' || a['text:continue-list'] !== undefined)); break;
+        case 'text:list-item': {
+          const list = lists[lists.length - 1];
+          if (!list || skip > 0) break;
+          const { text, ...place } = numbering.next(list, a['text:start-value'] === undefined ? undefined : Number(a['text:start-value']));
+          labelAt = itemAt = place;
+          label = text ? `<span class="label" data-level="${list.level}">${escapeXml(text)}&#8194;</span>` : '';
+          if (list.ordered && text) page.generated.push(text);
+          break;
+        }
         case 'text:note': { mark++; endnote = a['text:note-class'] === 'endnote'; emit(`<sup data-note="${mark}">${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
         case 'text:note-body': targets.push(''); break;
         case 'table:table': page.counts.tables++; emit('<table>'); break;
@@ -87,12 +105,13 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
       }
     },
   });
+  Object.assign(page, runningLines(pack.text('styles.xml') ?? '', styles.startsPage(firstStyle ?? '')));
   page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
 }
 
-function paragraphCss(css: OdfLook): string {
+function paragraphCss(css: OdfLook, page: PageDescription): string {
   const out = [`margin:${points(css['margin-top'])}pt ${points(css['margin-right'])}pt ${points(css['margin-bottom'])}pt ${points(css['margin-left'])}pt`];
   const align = css['text-align'];
   if (align && align !== 'start') out.push(`text-align:${align === 'end' ? 'right' : align}`);
@@ -101,5 +120,19 @@ function paragraphCss(css: OdfLook): string {
   if (/%$/.test(css['line-height'] ?? '')) out.push(`line-height:${(parseFloat(css['line-height']!) / 100) * 1.15}`);
   if (css['font-weight'] === 'bold') out.push('font-weight:bold');
   if (css['font-style'] === 'italic') out.push('font-style:italic');
+  out.push(...colourAndFace(css, page));
+  return out.join(';');
+}
+function colourAndFace(css: OdfLook, page: PageDescription): string[] {
+  const out: string[] = [], face = css['font-family'];
+  if (/^#[0-9a-f]{6}$/i.test(css.color ?? '') && css.color !== '#000000') out.push(`color:${css.color}`);
+  if (face && familyOf(face) !== page.baseFont) out.push(`font-family:${familyOf(face)}`);
+  return out;
+}
+/** What a text style says itself: the rest comes from its paragraph. A size in per cent is one of the paragraph's. */
+function spanCss(css: OdfLook, own: OdfLook, page: PageDescription): string {
+  const out = colourAndFace(Object.fromEntries(Object.entries(own).filter(([k]) => k === 'color' || k === 'font-family')), page);
+  if (/%$/.test(own['font-size'] ?? '')) out.push(`font-size:${parseFloat(own['font-size']!) / 100}em`);
+  else if (own['font-size'] && /pt$/.test(css['font-size'] ?? '')) out.push(`font-size:${css['font-size']}`);
   return out.join(';');
 }

@@ -65,12 +65,13 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     if (state.size !== page.baseSizePt) css.push(`font-size:${state.size}pt`);
     const font = fontOf.get(state.font);
     if (font && familyOf(font) !== page.baseFont) css.push(`font-family:${familyOf(font)}`);
+    if (state.raise) html = `<${state.raise}>${html}</${state.raise}>`;
     if (css.length > 0) html = `<span style="${css.join(';')}">${html}</span>`;
     if (state.bold) html = `<b>${html}</b>`;
     if (state.italic) html = `<i>${html}</i>`;
     if (state.underline) html = `<u>${html}</u>`;
     if (state.strike) html = `<s>${html}</s>`;
-    return state.raise ? `<${state.raise}>${html}</${state.raise}>` : html;
+    return html;
   }
   function endParagraph(always: boolean): void {
     const inTable = para.table || cell !== '';

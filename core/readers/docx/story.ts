@@ -18,7 +18,8 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
   const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0 };
   const stack: string[] = [];
   /** Paragraphs nest: a text box sits inside a run of another paragraph. */
-  const paragraphs: { text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean }[] = [];
+  let dropped = '';
+  const paragraphs: { drop: boolean; text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean }[] = [];
   let run: Run = { hidden: false, deleted: false };
   let deletedDepth = 0, boxDepth = 0, tableDepth = 0, fallbackDepth = 0, section: Passage['section'];
   let instruction = '', mathDepth = 0, inText = false;
@@ -29,7 +30,9 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
     open(name, a) {
       stack.push(name);
       switch (name) {
-        case 'w:p': paragraphs.push({ text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false }); story.paragraphs++; break;
+        // A large first letter is a paragraph of its own in the file and the beginning of the next one on the page (17.3.1.11).
+        case 'w:framePr': { const p = paragraphs[paragraphs.length - 1]; if (p && (a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin')) p.drop = true; break; }
+        case 'w:p': paragraphs.push({ drop: false, text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false }); story.paragraphs++; break;
         case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p && /quot|block|zitat|citation(?!s)/i.test(value(a))) p.indented = true; break; }
         case 'w:ind': { const p = paragraphs[paragraphs.length - 1]; if (p && Number(a['w:left'] ?? a['w:start'] ?? 0) >= 360 && a['w:hanging'] === undefined) p.indented = true; break; }
         case 'w:numPr': { const p = paragraphs[paragraphs.length - 1]; if (p) p.numbered = true; break; }
@@ -86,6 +89,8 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
         case 'w:p': {
           const p = paragraphs.pop();
           if (!p) break;
+          if (p.drop && p.text.trim().length <= 3) { dropped = p.text.trim(); break; }
+          if (dropped) { p.text = dropped + p.text; dropped = ''; }
           const starts = !p.box && place === 'text' ? sectionStarts(p.text) : null;
           if (starts) section = starts === 'other' ? undefined : starts;
           push(p.text, p.box ? 'textbox' : place);

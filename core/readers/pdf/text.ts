@@ -162,8 +162,11 @@ function findRunningHeads(lines: Line[][], pages: PageFacts[]): (page: number, l
     const line = lines[p]![i]!, height = pages[p]!.height;
     if (!inBand(line, height) || line.text.trim() === '') return false;
     if (headKeys(line.text, p).some((k) => (seen.get(k) ?? 0) >= 2)) return true;
-    // One page only: what stands alone in the outer 8 % is set as a head, not as text.
-    return pages.length < 3 && (line.box[3] < height * 0.08 || line.box[1] > height * 0.92) && line.text.length < 120;
+    // One page only: what stands alone in the outer 8 %, clear of the text, is set as a head.
+    const outer = line.box[3] < height * 0.08 ? 'top' : line.box[1] > height * 0.92 ? 'foot' : null;
+    if (pages.length >= 3 || outer === null || line.text.length >= 120) return false;
+    const size = line.box[3] - line.box[1], gaps = lines[p]!.flatMap((other) => { const gap = outer === 'top' ? other.box[1] - line.box[3] : line.box[1] - other.box[3]; return other !== line && other.text.trim() !== '' && gap > -size / 2 ? [gap] : []; });
+    return gaps.length === 0 || Math.min(...gaps) > size * 1.2;
   };
 }
 const romanDigits: Record<string, number> = { i: 1, v: 5, x: 10, l: 50, c: 100 };

@@ -72,10 +72,10 @@ export function htmlToText(source: string): { text: string; metadata: MetadataFa
 /** Rich text: control words dropped, characters decoded, the information group read.
  * Source: RTF Specification 1.9.1 (control words from memory). */
 export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
-  const { text, info, hidden } = rtfToText(latin1(bytes));
+  const { text, info, hidden, notes, heads } = rtfToText(latin1(bytes));
   const sorts: Record<string, MetadataFact['sort']> = { author: 'author', operator: 'author', manager: 'author', company: 'company', title: 'title', subject: 'subject', keywords: 'keywords', doccomm: 'comment', comment: 'comment' };
   const metadata = Object.entries(info).map(([key, value]): MetadataFact => ({ part: `info/${key}`, key, value, sort: sorts[key] ?? 'custom' }));
-  return facts(file, [...toParagraphs(text), ...hidden.map((h): Passage => ({ part: 'rtf', place: 'hidden', page: null, text: h }))], metadata, text, rtfStructure(latin1(bytes)));
+  return facts(file, [...toParagraphs(text), ...notes.map((n): Passage => ({ part: 'rtf/footnote', place: 'footnote', page: null, text: n })), ...heads.map((h): Passage => ({ part: 'rtf/header', place: 'runningHead', page: null, text: h })), ...hidden.map((h): Passage => ({ part: 'rtf', place: 'hidden', page: null, text: h }))], metadata, text, rtfStructure(latin1(bytes)));
 }
 
 /** Pictures (the fallback of one not counted twice), tables (rows with nothing but rows between them), notes. */
@@ -88,21 +88,24 @@ function rtfStructure(source: string): NonNullable<DocumentFacts['structure']> {
   return { images: count(/\\pict\b/g) - count(/\\nonshppict\b/g), tables, equations: 0, footnotes: count(/\\footnote\b/g) };
 }
 
-/** The code page that a file names; the common western one where it names none or one that is not known here. */
+/** The code page that a file names, or the one of the machine that it names; the common western one where it names none or one that is not known here. */
 export function rtfCodePage(source: string): string {
-  const n = /\\ansicpg(\d+)/.exec(source)?.[1] ?? '1252';
-  try { return new TextDecoder(`windows-${n}`).encoding; } catch { return 'windows-1252'; }
+  const n = /\\ansicpg(\d+)/.exec(source)?.[1];
+  if (!n && /^\{\\rtf\d*\s*\\mac\b/.test(source)) return 'macintosh';
+  try { return new TextDecoder(`windows-${n ?? '1252'}`).encoding; } catch { return 'windows-1252'; }
 }
 
-export function rtfToText(source: string): { text: string; info: Record<string, string>; hidden: string[] } {
+/** The words of a rich-text file; notes and running lines apart, as they stand apart on the page. */
+export function rtfToText(source: string): { text: string; info: Record<string, string>; hidden: string[]; notes: string[]; heads: string[] } {
   let text = '';
-  const info: Record<string, string> = {}, hidden: string[] = [];
-  const stack: { skip: string | null; unicodeSkip: number }[] = [];
-  let state: { skip: string | null; unicodeSkip: number } = { skip: null, unicodeSkip: 1 };
+  const info: Record<string, string> = {}, hidden: string[] = [], notes: string[] = [], heads: string[] = [];
+  interface Group { skip: string | null; unicodeSkip: number; /** the note that the group is or lies in, from 0 */ note: number | null }
+  const stack: Group[] = [];
+  let state: Group = { skip: null, unicodeSkip: 1, note: null };
   const page = rtfCodePage(source);
   let pending = 0, buffer = '', star = false;
-  const flush = (): void => { if (state.skip && buffer.trim()) { if (/^info:/.test(state.skip)) { const k = state.skip.slice(5); if (k) info[k] = ((info[k] ?? '') + buffer).trim(); } else hidden.push(buffer.trim()); } buffer = ''; };
-  const put = (value: string, run = false): void => { if (pending > 0) { const n = Math.min(pending, run ? value.length : 1); pending -= n; value = run ? value.slice(n) : ''; } if (state.skip) buffer += value; else text += value; };
+  const flush = (): void => { if (state.skip && buffer.trim()) { if (/^info:/.test(state.skip)) { const k = state.skip.slice(5); if (k) info[k] = ((info[k] ?? '') + buffer).trim(); } else (/^(?:head|foot)er/.test(state.skip) ? heads : hidden).push(buffer.trim()); } buffer = ''; };
+  const put = (value: string, run = false): void => { if (pending > 0) { const n = Math.min(pending, run ? value.length : 1); pending -= n; value = run ? value.slice(n) : ''; } if (state.skip) buffer += value; else if (state.note !== null) notes[state.note] += value; else text += value; };
   const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext)$/;
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
     const [, word, argument, hex, symbol, brace, plain] = m;
@@ -119,7 +122,7 @@ export function rtfToText(source: string): { text: string; info: Record<string, 
       if (star && !/^(footnote|shppict|annotation|atnauthor|atnid)$/.test(word)) state.skip ??= 'ignorable';
       star = false;
       if (word === 'u' && argument) { put(String.fromCharCode((Number(argument) + 65_536) % 65_536)); pending = state.unicodeSkip; continue; }
-      if (word === 'uc') state.unicodeSkip = Number(argument ?? 1);
+      if (word === 'footnote' && !state.skip) { state.note = notes.length; notes.push(''); } else if (word === 'uc') state.unicodeSkip = Number(argument ?? 1);
       else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') put('\n');
       else if (word === 'tab' || word === 'cell') put('\t');
       else if (word === 'info') state.skip = 'info:';
@@ -130,7 +133,7 @@ export function rtfToText(source: string): { text: string; info: Record<string, 
     }
   }
   flush();
-  return { text: text.replace(/\n{3,}/g, '\n\n'), info, hidden };
+  return { text: text.replace(/\n{3,}/g, '\n\n'), info, hidden, notes: notes.map((n) => n.trim()).filter(Boolean), heads };
 }
 const typographic: Record<string, string> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: ' ', enspace: ' ' };
 
