@@ -20,7 +20,7 @@ export const xmpKeys: Record<string, MetadataSort> = {
 
 /** Where a string of the object tree stands, by its dictionary's key. Source: ISO 32000-1, 8.11.4.2, 12.3.3, 12.5–12.8, 14.3, 14.9. */
 export const stringKeys: Record<string, PlaceKind> = {
-  Alt: 'altText', ActualText: 'altText', E: 'altText', JS: 'script', URI: 'link', UF: 'path', F: 'path', DOS: 'path', Unix: 'path', Mac: 'path',
+  Alt: 'altText', ActualText: 'altText', E: 'altText', JS: 'script', URI: 'link', UF: 'path', F: 'path', DOS: 'path', Unix: 'path', Mac: 'path', 'PTEX.FileName': 'path',
   ContactInfo: 'signature', Reason: 'signature', Location: 'signature', Desc: 'attachment', V: 'form', DV: 'form', TU: 'form', TM: 'form', RV: 'form', Opt: 'form',
   Contents: 'annotation', RC: 'annotation', Subj: 'annotation', NM: 'annotation', P: 'outline', Title: 'outline',
 };

@@ -1,12 +1,14 @@
 import { saveWhole, withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import { CannotDo, heed, type Job } from '../../model/outcome.ts';
 import { surveyPdf, type Survey } from '../../readers/pdf/survey.ts';
-import { isDict, nameOf, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
+import { isInfo } from '../../readers/pdf/strings.ts';
+import { isDict, nameOf, PdfString, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
 import { cleanPicture } from './picture.ts';
 
 /** Keys that say something about the file rather than show anything, wherever they stand.
+ * A typesetter that places a figure keeps where it lay and what it said about itself; the names are that program's, from memory.
  * Source: ISO 32000-1, 14.3 (Metadata), 14.5 (PieceInfo, LastModified), 12.3.4 (Thumb), 14.10 (SpiderInfo, ID of web capture), 12.6.3 (AA). */
-const forgotten = new Set(['Metadata', 'PieceInfo', 'LastModified', 'Thumb', 'SpiderInfo', 'AA']);
+const forgotten = new Set(['Metadata', 'PieceInfo', 'LastModified', 'Thumb', 'SpiderInfo', 'AA', 'PTEX.InfoDict', 'PTEX.FileName', 'PTEX.PageNumber', 'PTEX.Fullbanner']);
 /** Who and when of an annotation (12.5.6.2); what it says stays. */
 const annotationKeys = ['T', 'M', 'CreationDate', 'NM'];
 const fileDates = ['CreationDate', 'ModDate'];
@@ -47,8 +49,9 @@ function editDict(pdf: PdfDocument, num: number, value: PdfValue, survey: Survey
     if (depth > 40) return;
     if (Array.isArray(v)) { v.forEach((item, i) => visit(item, [...path, i], depth + 1)); return; }
     if (!isDict(v)) return;
-    for (const key of keysToForget(v, survey)) edits.push({ path, key });
-    for (const [key, inner] of v) if (!forgotten.has(key) && (isDict(inner) || Array.isArray(inner))) visit(inner, [...path, key], depth + 1);
+    const gone = new Set(keysToForget(v, survey));
+    for (const key of gone) edits.push({ path, key });
+    for (const [key, inner] of v) if (!forgotten.has(key) && !gone.has(key) && (isDict(inner) || Array.isArray(inner))) visit(inner, [...path, key], depth + 1);
   };
   visit(value, [], 0);
   if (edits.length === 0) return;
@@ -63,6 +66,8 @@ function editDict(pdf: PdfDocument, num: number, value: PdfValue, survey: Survey
 
 function keysToForget(dict: PdfDict, survey: Survey): string[] {
   const keys = [...dict.keys()].filter((k) => forgotten.has(k) && !(k === 'Metadata' && nameOf(dict.get('Type')) === 'Metadata'));
+  // What a file says about itself, also of a figure that was placed in it: the information dictionary of that file.
+  if (isInfo(dict)) keys.push(...[...dict].flatMap(([key, v]) => (survey.follow(v) instanceof PdfString && !keys.includes(key) ? [key] : [])));
   const subtype = nameOf(dict.get('Subtype'));
   const annotation = subtype !== null && dict.has('Rect') && subtype !== 'Widget' && !dict.has('FT');
   if (annotation) keys.push(...annotationKeys.filter((k) => dict.has(k)));

@@ -8,7 +8,7 @@ import type { ReadPages } from './text.ts';
 /** What a page shows and where its words stand follows from these alone (ISO 32000-1, table 30). */
 const pageKeys = ['Contents', 'Resources', 'MediaBox', 'CropBox', 'Rotate', 'UserUnit', 'Group'], annotationKeys = ['Subtype', 'Rect', 'AP', 'AS', 'F', 'OC', 'DR'];
 /** What a dictionary says about a stream's packing, and what it says about the file rather than the page (14.3, 14.5). */
-const beside = new Set(['Length', 'Filter', 'DecodeParms', 'DL', 'Metadata', 'PieceInfo', 'LastModified', 'Thumb', 'Parent', 'StructParents', 'StructParent', 'ID', 'OPI', 'AA', 'Name']);
+const beside = new Set(['Length', 'Filter', 'DecodeParms', 'DL', 'Metadata', 'PieceInfo', 'LastModified', 'Thumb', 'Parent', 'StructParents', 'StructParent', 'ID', 'OPI', 'AA', 'Name', 'PTEX.InfoDict', 'PTEX.FileName', 'PTEX.PageNumber', 'PTEX.Fullbanner']);
 
 /** Remembers what was read of a file's pages, and gives it back for a copy whose pages are the same by value: content, fonts, pictures, boxes, marks.
  * Where anything differs, or cannot be compared so, nothing is given back and the copy is read like any file. */

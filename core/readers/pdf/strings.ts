@@ -113,6 +113,9 @@ export function readInfo(info: PdfDict | null, root: string, out: { metadata: Me
 
 const annotationTypes = new Set(['Text', 'Link', 'FreeText', 'Line', 'Square', 'Circle', 'Polygon', 'PolyLine', 'Highlight', 'Underline', 'Squiggly', 'StrikeOut', 'Stamp', 'Caret', 'Ink', 'Popup', 'FileAttachment', 'Sound', 'Movie', 'Screen', 'Redact']);
 
+/** An information dictionary by what it holds (14.3.3, table 317); it has no type of its own. Figures that are placed in a file bring theirs along. */
+export const isInfo = (dict: PdfDict): boolean => !dict.has('Type') && !dict.has('Subtype') && (dict.has('Producer') || (dict.has('Author') && (dict.has('Title') || dict.has('Creator'))) || (dict.has('Creator') && dict.has('CreationDate')));
+
 function kindOfDict(dict: PdfDict): string {
   const type = nameOf(dict.get('Type')), subtype = nameOf(dict.get('Subtype'));
   if (type === 'Sig' || (dict.has('ByteRange') && dict.has('Filter'))) return 'signature';
@@ -122,7 +125,7 @@ function kindOfDict(dict: PdfDict): string {
   if (type === 'OCG' || dict.has('OCGs')) return 'layer';
   if (dict.has('Private') || dict.has('LastModified') && !type) return 'private';
   if (dict.has('CheckSum') || (dict.has('Size') && (dict.has('ModDate') || dict.has('CreationDate')))) return 'params';
-  if (dict.has('Producer') || (dict.has('Author') && dict.has('Title'))) return 'info';
+  if (isInfo(dict)) return 'info';
   return '';
 }
 
