@@ -161,12 +161,13 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'm:oMath': if (--mathDepth === 0 && fallback === 0) add('</span>'); break;
         case 'w:hyperlink': if (links.pop()) add('</a>'); break;
         case 'w:txbxContent': boxes--; break;
-        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); break; } if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } break; }
+        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } break; }
         case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows)); } break;
         case 'w:tc': cell = null; break;
       }
     },
   });
+  if (dropped) emit(`<p>${dropped}</p>`);
   return out;
 
   function paragraphProperty(name: string, a: Attributes): void {

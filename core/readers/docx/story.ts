@@ -89,8 +89,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
         case 'w:p': {
           const p = paragraphs.pop();
           if (!p) break;
-          if (p.drop && p.text.trim().length <= 3) { dropped = p.text.trim(); break; }
-          if (dropped) { p.text = dropped + p.text; dropped = ''; }
+          if (p.drop && p.text.trim().length <= 3) { dropped = p.text.trim(); p.text = ''; } else if (dropped) { p.text = dropped + p.text; dropped = ''; }
           const starts = !p.box && place === 'text' ? sectionStarts(p.text) : null;
           if (starts) section = starts === 'other' ? undefined : starts;
           push(p.text, p.box ? 'textbox' : place);
@@ -104,6 +103,8 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
       }
     },
   });
+  // Nothing followed it.
+  if (dropped) { push(dropped, place); story.text += `${dropped}\n`; }
   return story;
 
   function append(text: string): void {
