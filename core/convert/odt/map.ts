@@ -34,7 +34,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:p': case 'text:h': {
           const css = styles.resolve(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
-          firstStyle ??= a['text:style-name'] ?? '';
+          if (skip === 0) firstStyle ??= a['text:style-name'] ?? '';
           if (name === 'text:h' && skip === 0 && a['text:is-list-header'] !== 'true') { const number = numbering.heading(Number(a['text:outline-level'] ?? 1), a['text:restart-numbering'] === 'true' ? Number(a['text:start-value'] ?? 1) : undefined); if (number && !label) { page.generated.push(number); label = `${escapeXml(number)}&#8194;`; } }
           // What a list says of its indents holds inside it; paragraphs without a label of their own stand under the text of their item.
           const left = labelAt.left ?? itemAt.left ?? lists.length * 18, indent = lists.length > 0 ? `;margin-left:${left}pt${label && labelAt.first ? `;text-indent:${Math.max(labelAt.first, -left)}pt` : ''}` : '';
@@ -97,7 +97,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
       switch (name) {
         case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip--; break;
         case 'text:p': case 'text:h': case 'text:span': case 'text:a': { const top = spanned.pop(); if (top) emit(top.closing); break; }
-        case 'text:list': lists.pop(); break;
+        case 'text:list': lists.pop(); itemAt = {}; break;
         case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"${endnote ? ' data-end="1"' : ''}><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
         case 'table:table': emit('</table>'); break;
         case 'table:table-row': emit('</tr>'); break;
@@ -116,7 +116,7 @@ function paragraphCss(css: OdfLook, page: PageDescription): string {
   const align = css['text-align'];
   if (align && align !== 'start') out.push(`text-align:${align === 'end' ? 'right' : align}`);
   if (points(css['text-indent'])) out.push(`text-indent:${points(css['text-indent'])}pt`);
-  if (/pt$/.test(css['font-size'] ?? '')) out.push(`font-size:${css['font-size']}`);
+  if (/^[\d.]+pt$/.test(css['font-size'] ?? '')) out.push(`font-size:${css['font-size']}`);
   if (/%$/.test(css['line-height'] ?? '')) out.push(`line-height:${(parseFloat(css['line-height']!) / 100) * 1.15}`);
   if (css['font-weight'] === 'bold') out.push('font-weight:bold');
   if (css['font-style'] === 'italic') out.push('font-style:italic');
@@ -132,7 +132,7 @@ function colourAndFace(css: OdfLook, page: PageDescription): string[] {
 /** What a text style says itself: the rest comes from its paragraph. A size in per cent is one of the paragraph's. */
 function spanCss(css: OdfLook, own: OdfLook, page: PageDescription): string {
   const out = colourAndFace(Object.fromEntries(Object.entries(own).filter(([k]) => k === 'color' || k === 'font-family')), page);
-  if (/%$/.test(own['font-size'] ?? '')) out.push(`font-size:${parseFloat(own['font-size']!) / 100}em`);
-  else if (own['font-size'] && /pt$/.test(css['font-size'] ?? '')) out.push(`font-size:${css['font-size']}`);
+  if (/^[\d.]+%$/.test(own['font-size'] ?? '')) out.push(`font-size:${parseFloat(own['font-size']!) / 100}em`);
+  else if (own['font-size'] && /^[\d.]+pt$/.test(css['font-size'] ?? '')) out.push(`font-size:${css['font-size']}`);
   return out.join(';');
 }

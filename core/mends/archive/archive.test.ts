@@ -28,6 +28,8 @@ const attached = (pdf: PdfDocument): void => { const files = pdf.newDictionary()
 /** What breaks a rule, one at a time; each stands in a PDF that is otherwise as the engine writes it. Clauses: {@link archiveRules}. */
 const breaks: [ArchiveRule, Plant][] = [
   ['trigger', (pdf) => { root(pdf).put('AA', dictOf(pdf, { WC: '/x' })); }], ['action', (pdf) => { root(pdf).put('OpenAction', action(pdf, 'JavaScript')); }],
+  ['trigger', (pdf) => { const first = action(pdf, 'JavaScript'), opened = pdf.newDictionary(); first.put('Next', action(pdf, 'Launch')); opened.put('O', first); pdf.findPage(0).put('AA', opened); }],
+  ['action', (pdf) => { const first = action(pdf, 'JavaScript'); first.put('Next', action(pdf, 'Launch')); root(pdf).put('OpenAction', first); }],
   ['action', (pdf) => { annotate(pdf, { Subtype: '/Link', F: 4, A: action(pdf, 'Launch') }); }], ['action', (pdf) => { annotate(pdf, { Subtype: '/Link', F: 4, A: action(pdf, 'Named') }); }],
   ['attachment', attached], ['requirements', (pdf) => { root(pdf).put('Requirements', pdf.newArray()); }], ['layers', layers],
   ['xfa', (pdf) => { const form = pdf.newDictionary(); form.put('XFA', pdf.addStream('<xdp/>', {})); root(pdf).put('AcroForm', form); }], ['form', (pdf) => { root(pdf).put('AcroForm', dictOf(pdf, { NeedAppearances: 0 })); root(pdf).get('AcroForm').put('NeedAppearances', true); }],

@@ -12,8 +12,8 @@ import { embedStandardFonts } from '../embed/embed.ts';
 type PdfObject = ReturnType<PdfDocument['findPage']>;
 
 /** Writes a PDF as PDF/A-2, level B: fonts inside, colours with a meaning, nothing that runs, plays or lies outside, and metadata that say so and nothing else.
- * @param keepNames - the title and the author that the file states stay, as a library wants them; otherwise nothing is said about anybody
  * What a rule asks and nothing here can give (a font that no open face replaces, an annotation without a look of its own) stays and is told by reading the copy again.
+ * @param keepNames - the title and the author that the file states stay, as a library wants them; otherwise nothing is said about anybody
  * Source: ISO 19005-2:2011, as listed in {@link archiveRules}. */
 export async function writeArchive(bytes: Uint8Array, keepNames = false): Promise<Uint8Array> {
   const embedded = await embedStandardFonts(bytes);
@@ -35,31 +35,31 @@ function at(pdf: PdfDocument, num: number, path: readonly (string | number)[]): 
   for (const step of path) target = target.get(step as never) as PdfObject;
   return target;
 }
-/** Inner dictionaries with the way that leads to each. */
-function visitDicts(value: PdfValue, use: (dict: PdfDict, path: (string | number)[]) => void, path: (string | number)[] = []): void {
+/** Inner dictionaries with the way that leads to each. `use` gives the keys that it took out: what lay under them is gone, and no way leads there. */
+function visitDicts(value: PdfValue, use: (dict: PdfDict, path: (string | number)[]) => ReadonlySet<string>, path: (string | number)[] = []): void {
   if (path.length > 40) return;
   if (Array.isArray(value)) value.forEach((v, i) => visitDicts(v, use, [...path, i]));
-  else if (isDict(value)) { use(value, path); for (const [key, v] of value) visitDicts(v, use, [...path, key]); }
+  else if (isDict(value)) { const gone = use(value, path); for (const [key, v] of value) if (!gone.has(key)) visitDicts(v, use, [...path, key]); }
 }
 
 /** Takes out of one object what may not be in an archive file. */
 function settleObject(pdf: PdfDocument, survey: Survey, num: number, value: PdfValue, stream: boolean): void {
   visitDicts(value, (dict, path) => {
-    const remove = (...keys: string[]): void => { const own = keys.filter((k) => dict.has(k)); if (own.length > 0) { const target = at(pdf, num, path); for (const k of own) target.delete(k); } };
+    const gone = new Set<string>(), remove = (...keys: string[]): void => { for (const k of keys) if (dict.has(k) && !gone.has(k)) { at(pdf, num, path).delete(k); gone.add(k); } };
     remove('AA', 'Requirements');
     for (const key of ['A', 'OpenAction', 'Next', 'PA']) { const action = survey.dict(dict.get(key)); if (action && actionOf(action) !== null) remove(key); }
     // A widget has no action of its own (6.4.1).
     if (nameOf(dict.get('Subtype')) === 'Widget') remove('A');
-    if (dict.has('EF')) remove('EF', 'AF');
-    remove('AF');
+    remove('EF', 'AF');
     if (isState(dict)) { remove('TR', 'HTP'); if (nameOf(dict.get('TR2')) !== 'Default') remove('TR2'); }
     const subtype = nameOf(dict.get('Subtype'));
     if (subtype === 'CIDFontType2' && survey.dict(dict.get('FontDescriptor'))?.has('FontFile2') && !dict.has('CIDToGIDMap')) at(pdf, num, path).put('CIDToGIDMap', pdf.newName('Identity'));
     // A list of glyphs that a subset holds has to be exact where it is there; it need not be there (6.2.11.4.2).
     if (nameOf(dict.get('Type')) === 'FontDescriptor') remove('CIDSet', 'CharSet');
-    if (path.length > 0 || !stream) return;
+    if (path.length > 0 || !stream) return gone;
     if (subtype === 'Image') remove('Interpolate', 'Alternates', 'OPI'); else if (subtype === 'Form') remove('OPI');
     if (filtersOf(survey, dict).includes('LZWDecode')) rewrite(pdf, num);
+    return gone;
   });
 }
 function rewrite(pdf: PdfDocument, num: number): void {
