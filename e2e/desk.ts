@@ -9,7 +9,9 @@ export class Student {
   }
   async arrives(): Promise<void> {
     await this.page.goto('/');
-    await expect(this.page.getByRole('link', { name: 'Dredging and the law of the foreshore' })).toBeVisible({ timeout: 30_000 });
+    const there = this.page.getByRole('link', { name: 'Dredging and the law of the foreshore' }), missing = await there.waitFor({ timeout: 30_000 }).then(() => false, () => true);
+    // What the page shows instead, and what its console says, is all that a log from elsewhere can tell.
+    if (missing) throw new Error(`The papers did not come.\n${this.errors.join('\n')}\n${(await this.page.locator('body').innerText()).slice(0, 1500)}`);
     await expect(this.page.getByText('Confirmed')).toBeVisible({ timeout: 30_000 });
   }
   async opens(title: string): Promise<void> { await this.page.getByRole('link', { name: title, exact: true }).click(); }

@@ -196,3 +196,19 @@ test('Compare: a copied passage is found beside its source, and the assignmentâ€
   await student.sees('1 shared passage');
   expect(student.errors).toEqual([]);
 });
+
+test('a reader that cannot be loaded is told instead of waited for, and tried again on request', async ({ page }) => {
+  const student = new Student(page), readers = '**/core.worker*';
+  await student.arrives();
+  await page.route(readers, (route) => route.abort());
+  await page.reload();
+  await student.opens('Sediment budgets of a realigned saltmarsh');
+  await student.goesTo('Check');
+  await student.sees(/could not be loaded\. Try again; your files are untouched/);
+  await page.unroute(readers);
+  await page.getByRole('button', { name: 'Check again' }).click();
+  await expect(student.docket()).toContainText('words', { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Draw the page again' }).click();
+  await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
+  await expect(page.getByText(/could not be loaded/)).toHaveCount(0);
+});

@@ -22,7 +22,8 @@ export function createApp(options: { webFolder: string; desk?: DeskStore; demo?:
   // Only this machine's own names: a foreign page must not reach the server through a name of its own.
   app.use((req, res, next) => { if (/^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(req.headers.host ?? '')) next(); else res.status(403).json({ refused: 'This server answers on this machine only.' }); });
   app.use((req, res, next) => { const origin = req.headers.origin; if (!origin || origin === 'null' || /^http:\/\/(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(origin)) next(); else res.status(403).json({ refused: 'Requests from other pages are refused.' }); });
-  app.use(rateLimit(options.perMinute ?? usualPerMinute));
+  // What makes work is counted; the application's own files are not, since one opening asks for about eighty of them.
+  app.use(['/office', '/desk', '/demo'], rateLimit(options.perMinute ?? usualPerMinute));
   app.get('/health', (_, res) => { res.json({ ready: true, office: hasOffice() }); });
   app.use('/office', officeRoutes());
   app.use('/desk', deskRoutes(options.desk));

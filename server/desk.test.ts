@@ -1,6 +1,9 @@
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
+import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import type { Server } from 'node:http';
 import { request } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { Upload } from 'tus-js-client';
 import type { AddressInfo } from 'node:net';
 import { deliver, LineBroken, Refused, type Answer } from '../core/send/deliver.ts';
@@ -184,6 +187,21 @@ test('five hundred sendings with faults at random end in what the desk holds, ea
   expect(states.filter((s) => s === 'stored').length).toBeGreaterThan(400);
   expect(states).toContain('notStored');
 }, 120_000);
+
+test('the application’s own files come however often they are asked for; what makes work is counted', async () => {
+  const folder = await mkdtemp(join(tmpdir(), 'web-'));
+  await mkdir(join(folder, 'assets'));
+  await writeFile(join(folder, 'index.html'), '<p>Hand Over</p>');
+  await writeFile(join(folder, 'assets', 'a.js'), 'export {};');
+  const app = createApp({ webFolder: folder, demo: false, perMinute: 5 }).listen(0, '127.0.0.1');
+  await new Promise((go) => app.on('listening', go));
+  const there = `http://127.0.0.1:${(app.address() as AddressInfo).port}`, ask = async (path: string): Promise<number[]> => { const all: number[] = []; for (let i = 0; i < 8; i++) all.push((await fetch(there + path)).status); return all; };
+  try {
+    expect(await ask('/assets/a.js')).toEqual(Array<number>(8).fill(200));
+    expect(await ask('/')).toEqual(Array<number>(8).fill(200));
+    expect(await ask('/desk/places')).toEqual([...Array<number>(5).fill(200), 429, 429, 429]);
+  } finally { await new Promise((go) => app.close(go)); await rm(folder, { recursive: true }); }
+});
 
 describe('files in pieces', () => {
   const paper = (n: number): Buffer => Buffer.from(Array.from({ length: n }, (_, i) => 97 + (i * 7 + (i >> 8)) % 26));

@@ -12,6 +12,7 @@ export function PageView({ file, page, places = [], width = 1120 }: { file: Pick
   const canvas = useRef<HTMLCanvasElement>(null);
   const [drawn, setDrawn] = useState<{ pagePt: [number, number]; pages: number } | null>(null);
   const [failure, setFailure] = useState<Failure | null>(null);
+  const [round, setRound] = useState(0);
   useEffect(() => {
     let wanted = true;
     const job = drawPool.run<RenderedPage>((api) => api.render(file.id, { name: file.name, blob: file.blob }, page, width) as never);
@@ -26,13 +27,16 @@ export function PageView({ file, page, places = [], width = 1120 }: { file: Pick
       setDrawn({ pagePt: o.value.pagePt, pages: o.value.pages });
     });
     return () => { wanted = false; job.withdraw(); };
-  }, [file.id, file.name, file.blob, page, width]);
-  if (failure) return <FailureNote failure={failure} />;
+  }, [file.id, file.name, file.blob, page, width, round]);
   const [w, h] = drawn?.pagePt ?? [595, 842];
   return (
-    <div className="page" style={{ aspectRatio: `${w} / ${h}` }}>
+    <>
+    {failure ? <><FailureNote failure={failure} /><button type="button" className="act" onClick={() => setRound((r) => r + 1)}>Draw the page again</button></> : null}
+    {/* Kept while a failure is told, so that the next page has something to be drawn on. */}
+    <div className="page" hidden={!!failure} style={{ aspectRatio: `${w} / ${h}` }}>
       <canvas ref={canvas} role="img" aria-label={`Page ${page} of ${file.name}`} />
       {drawn ? places.map((p, i) => <button key={i} type="button" aria-label={p.label} onClick={p.onPick} className={`place${p.look ? ' look' : ''}${p.chosen ? ' chosen' : ''}`} style={{ left: `${((p.box[0] - 3) / w) * 100}%`, top: `${((p.box[1] - 2) / h) * 100}%`, width: `${((p.box[2] - p.box[0] + 6) / w) * 100}%`, height: `${((p.box[3] - p.box[1] + 4) / h) * 100}%` }} />) : null}
     </div>
+    </>
   );
 }

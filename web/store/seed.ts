@@ -14,7 +14,11 @@ export async function seedDemo(): Promise<void> {
   if (!response?.ok) return;
   const manifest = (await response.json()) as Manifest;
   await db.settings.bulkPut([{ key: 'seeded', value: true }, { key: 'details', value: manifest.details }]);
-  const fetchFile = async (name: string): Promise<File> => new File([await (await fetch(`/demo/files/${encodeURIComponent(name)}`)).blob()], name);
+  const fetchFile = async (name: string): Promise<File> => {
+    const answer = await fetch(`/demo/files/${encodeURIComponent(name)}`);
+    if (!answer.ok) throw new Error(`“${name}” of the demonstration did not come`);
+    return new File([await answer.blob()], name);
+  };
   for (const paper of manifest.papers) {
     const id = await startPaper(paper.title, paper.course);
     const read = await deskPool.run((api) => api.brief(paper.wording, manifest.now)).outcome;

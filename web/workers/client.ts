@@ -5,7 +5,7 @@ import type { CoreApi } from './core.worker.ts';
 /** A running piece of work: its outcome, and a stop that really stops. */
 export interface Running<T> { outcome: Promise<Outcome<T>>; stop: () => void; /** takes it back if it has not begun; what has begun goes on */ withdraw: () => void }
 
-interface Seat { worker: Worker; api: Remote<CoreApi>; busy: boolean }
+interface Seat { worker: Worker; api: Remote<CoreApi>; busy: boolean; /** rejects when the worker cannot start or ends by itself; without it, work that waits for an answer would wait for ever */ lost: Promise<never> }
 
 /** A few workers and a queue. Stopping ends the worker itself, since it looks at nothing else while it computes; a new one takes its seat. */
 class Pool {
@@ -22,7 +22,7 @@ class Pool {
         seat = this.takeSeat();
         if (!seat) { this.queue.push(start); return; }
         const mine = seat;
-        work(mine.api).then((result) => { if (!stopped) { this.free(mine); resolve(result); } }, (error: unknown) => { if (!stopped) { this.replace(mine); resolve(fail('unsupported', null, `The worker broke off: ${String(error)}.`, 'Try again; your files are untouched.')); } });
+        Promise.race([work(mine.api), mine.lost]).then((result) => { if (!stopped) { this.free(mine); resolve(result); } }, (error: unknown) => { if (!stopped) { this.replace(mine); resolve(fail('unsupported', null, `The worker broke off: ${String(error)}.`, 'Try again; your files are untouched.')); } });
       };
       start();
     });
@@ -43,7 +43,9 @@ class Pool {
     if (idle) { idle.busy = true; return idle; }
     if (this.seats.length >= this.size) return null;
     const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
-    const seat: Seat = { worker, api: wrap<CoreApi>(worker), busy: true };
+    const lost = new Promise<never>((_, failed) => { worker.onerror = (event) => failed(new Error(event.message || 'its program could not be loaded')); });
+    lost.catch(() => undefined);
+    const seat: Seat = { worker, api: wrap<CoreApi>(worker), busy: true, lost };
     this.seats.push(seat);
     return seat;
   }
