@@ -63,6 +63,8 @@ for (const file of files) {
     if (ms > slowMs) complain(file, `${(ms / 1000).toFixed(1)} s for ${result.pages} pages`);
     if (tool('qpdf', '--check', at).status !== 0) complain(file, 'qpdf finds errors in the result');
     for (const line of tool('pdffonts', at).stdout.split('\n').slice(2).filter(Boolean)) if (!/ yes (?:yes|no) +(?:yes|no) +\d/.test(line)) complain(file, `font not inside: ${line.slice(0, 36).trim()}`);
+    for (const k of ['links', 'headings', 'listNumbers'] as const) if (result.proof[k].after < result.proof[k].before) complain(file, `${k}: ${result.proof[k].before} before, ${result.proof[k].after} after`);
+    for (const m of result.proof.moved) complain(file, `stands elsewhere: ${m}`);
     const text = texts.get(file);
     if (text === undefined) continue;
     compared++;

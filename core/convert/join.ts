@@ -1,27 +1,41 @@
-import { loadMupdf, saveWhole, withPdf } from '../engines/pdf.ts';
+import { shifted, writeOutline, type Bookmark } from '../engines/outline.ts';
+import { loadMupdf, saveWhole, withPage, withPdf, type PdfDocument } from '../engines/pdf.ts';
 import { stampLines } from '../engines/stamp.ts';
 import { escapeXml } from '../engines/xml.ts';
 import { emptyPage, type PageDescription } from './page-description.ts';
 
-/** What is added when several files become one: a sheet in front with these lines, the first as its title; numbers at the foot of all pages but that sheet. */
-export interface JoinWish { cover?: string[]; pageNumbers?: boolean }
+/** What is added when several files become one: a sheet in front with these lines, the first as its title; numbers at the foot of all pages but that sheet. `untitled`: the title is not stored beside the text, where nothing stored is wanted. */
+export interface JoinWish { cover?: string[]; pageNumbers?: boolean; untitled?: boolean }
 
-/** One PDF from several, pages in order. */
+/** One PDF from several, pages in order, with their bookmarks and links to the web. What annotations and form fields show is drawn onto the pages, since fields of several files would get in each other's way; comments that show nothing are left out. */
 export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
-  const target = new mupdf.PDFDocument();
+  const target = new mupdf.PDFDocument(), bookmarks: Bookmark[] = [];
   try {
     for (const bytes of parts) {
       await withPdf(bytes, (source) => {
         if (source.needsPassword()) source.authenticatePassword('');
-        const map = target.newGraftMap();
-        for (let i = 0; i < source.countPages(); i++) map.graftPage(-1, source, i);
+        const map = target.newGraftMap(), count = source.countPages(), before = target.countPages();
+        bookmarks.push(...shifted((source.loadOutline() ?? []) as Bookmark[], before));
+        const links = Array.from({ length: count }, (_, i) => readyPage(source, i));
+        source.bake(true, true);
+        for (let i = 0; i < count; i++) map.graftPage(-1, source, i);
         map.destroy();
+        links.forEach((own, i) => { if (own.length > 0) withPage(target, before + i, (page) => { for (const l of own) page.createLink(l.box, l.uri).destroy(); }); });
       });
     }
+    if (bookmarks.length > 0) writeOutline(target, bookmarks);
     return await saveWhole(target);
   } finally { target.destroy(); }
 }
+/** Links of a page that lead outside, as addresses and boxes; comments that are but an icon go. */
+function readyPage(source: PdfDocument, index: number): { uri: string; box: Rect }[] {
+  return withPage(source, index, (page) => {
+    for (const a of page.getAnnotations()) if (a.getType() === 'Text') page.deleteAnnotation(a);
+    return page.getLinks().flatMap((l) => { const link = l.isExternal() ? [{ uri: l.getURI(), box: l.getBounds() as Rect }] : []; l.destroy(); return link; });
+  });
+}
+type Rect = [number, number, number, number];
 
 /** A sheet for the front. Common practice, no published source: the title in the upper third, what else is said below it. */
 export function coverSheet(lines: string[]): PageDescription {

@@ -1,8 +1,9 @@
 import { readyFaces } from '../engines/faces.ts';
 import type * as Mupdf from 'mupdf';
 import { loadMupdf, saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../engines/pdf.ts';
+import { writeOutline, type Bookmark } from '../engines/outline.ts';
 import { stampLines } from '../engines/stamp.ts';
-import { escapeXml } from '../engines/xml.ts';
+import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import { takeFootNotes, writeWithNotes, type NotedBody } from './foot-notes.ts';
 import type { PageDescription } from './page-description.ts';
@@ -25,12 +26,12 @@ a{color:#1a4a7a} a.place{color:inherit;text-decoration:none} .break{page-break-a
 /** How many pages a description takes as this engine lays it out; nothing is written. */
 export async function countLaidPages(page: PageDescription): Promise<number> {
   const mupdf = await loadMupdf();
-  await readyFaces(`${page.body}${page.head}${page.foot}`);
+  await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html');
   try { doc.layout(page.widthPt, page.heightPt, page.baseSizePt); return doc.countPages(); } finally { doc.destroy(); }
 }
 
-interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Heading[] }
+interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[] }
 /** Pages as the engine breaks them. */
 function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html'), links: LaidOut['links'] = [];
@@ -54,7 +55,7 @@ function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.Doc
 function notedPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
   const laid = writeWithNotes(mupdf, noted, (body) => toHtml({ ...page, body }), { width: page.widthPt, height: page.heightPt, margins: page.marginsPt, size: page.baseSizePt }, writer, job);
   if (!laid) return plainPages(mupdf, page, writer, job);
-  const nested: Heading[] = [], open: { level: number; down: Heading[] }[] = [{ level: 0, down: nested }];
+  const nested: Bookmark[] = [], open: { level: number; down: Bookmark[] }[] = [{ level: 0, down: nested }];
   for (const { level, title, page: at } of laid.outline) {
     while (open[open.length - 1]!.level >= level) open.pop();
     const heading = { title, page: at, down: [] };
@@ -64,10 +65,27 @@ function notedPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody,
   return { links: laid.links, outline: nested };
 }
 
-/** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata. */
-export async function layOut(page: PageDescription, job: Job): Promise<Uint8Array> {
+/** What a document says of itself: its title, shown in the window's bar, and its language. Source: ISO 32000-1, 14.3.3 (Title), 12.2 (DisplayDocTitle), 14.9.2 (Lang). */
+export function introduce(pdf: PdfDocument, about: { title: string | null; language: string | null }): void {
+  const root = pdf.getTrailer().get('Root');
+  if (about.language) root.put('Lang', pdf.newString(about.language));
+  if (!about.title) return;
+  const info = pdf.newDictionary(), shown = pdf.newDictionary();
+  info.put('Title', pdf.newString(about.title));
+  pdf.getTrailer().put('Info', pdf.addObject(info));
+  shown.put('DisplayDocTitle', pdf.newBoolean(true));
+  root.put('ViewerPreferences', shown);
+}
+/** The title that a description gives, or else its first main heading; null where there is neither. */
+export function titleOf(page: PageDescription): string | null {
+  const first = page.title || (/<h1\b[^>]*>([\s\S]*?)<\/h1>/.exec(page.body)?.[1] ?? '').replace(/<span class="label"[^>]*>[\s\S]*?<\/span>|<sup\b[\s\S]*?<\/sup>/g, '').replace(/<br\/>/g, ' ').replace(/<[^>]+>/g, ''), text = unescapeXml(first).replace(/[\s\u00a0\u2002\u2003]+/g, ' ').trim();
+  return text === '' ? null : text.slice(0, 300);
+}
+
+/** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata but its title, where that is wanted, and its language. */
+export async function layOut(page: PageDescription, job: Job, titled = true): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
-  await readyFaces(`${page.body}${page.head}${page.foot}`);
+  await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
   const [top, , bottom, left] = page.marginsPt, buffer = new mupdf.Buffer(), noted = takeFootNotes(page.body);
   const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
   const { links, outline } = noted ? notedPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
@@ -81,33 +99,21 @@ export async function layOut(page: PageDescription, job: Job): Promise<Uint8Arra
       for (const link of row) one.createLink(link.box, link.uri).destroy();
       one.destroy();
     });
-    if (outline.length > 0) { const at = pdf.outlineIterator(); writeOutline(pdf, at, outline); at.destroy(); }
+    if (outline.length > 0) writeOutline(pdf, outline);
     const count = pdf.countPages();
     for (let i = 0; i < count; i++) {
-      if (i === 0 && page.firstPageDiffers) continue;
+      const [head, foot] = i === 0 && page.firstPageDiffers ? [page.firstHead, page.firstFoot] : [page.head, page.foot];
       const fill = (line: string): string => line.replace(/\u0001/g, String(i + 1)).replace(/\u0002/g, String(count));
-      const lines = [...(page.head ? [{ text: fill(page.head), x: left, y: top * 0.55, size: 9.5 }] : []), ...(page.foot ? [{ text: fill(page.foot), x: left, y: page.heightPt - bottom * 0.45, size: 9.5 }] : [])];
+      const lines = [...(head ? [{ text: fill(head), x: left, y: top * 0.55, size: 9.5 }] : []), ...(foot ? [{ text: fill(foot), x: left, y: page.heightPt - bottom * 0.45, size: 9.5 }] : [])];
       if (lines.length > 0) await stampLines(pdf, i, lines);
     }
     pdf.subsetFonts();
     pdf.addObject(pdf.newDictionary()).destroy();
     const root = pdf.getTrailer().get('Root');
     root.delete('Info');
-    if (page.language) pdf.setLanguage(page.language.slice(0, 2).toLowerCase() as never);
     pdf.getTrailer().delete('Info');
     pdf.getTrailer().delete('ID');
+    introduce(pdf, { title: titled ? titleOf(page) : null, language: page.language });
     return saveWhole(pdf, 'garbage=4,compress');
   });
-}
-
-interface Heading { title?: string; page?: number; down?: Heading[] }
-/** Headings as bookmarks, level by level (ISO 32000-1, 12.3.3). Only what stands on a page of its own number is kept. */
-function writeOutline(pdf: PdfDocument, at: ReturnType<PdfDocument['outlineIterator']>, headings: Heading[]): void {
-  for (const { title, page, down } of headings) {
-    at.insert({ title: (title ?? '').replace(/\s+/g, ' ').trim(), uri: `#page=${(page ?? 0) + 1}`, open: true } as never);
-    if (!down || down.length === 0) continue;
-    at.prev(); at.down();
-    writeOutline(pdf, at, down);
-    at.up(); at.next();
-  }
 }

@@ -5,7 +5,8 @@ export interface PageDescription {
   /** top, right, bottom, left */ marginsPt: [number, number, number, number];
   /** lines for the head and foot of each page; `\u0001` stands for the page number, `\u0002` for the number of pages */
   head: string; foot: string;
-  /** none on the first page */ firstPageDiffers: boolean;
+  /** the first page has lines of its own, or none */ firstPageDiffers: boolean; firstHead: string; firstFoot: string;
+  /** what the text itself gives as its title; empty where it gives none */ title: string;
   language: string | null;
   baseFont: FontFamily; baseSizePt: number;
   /** words that the mapping itself adds: list labels, note marks */ generated: string[];
@@ -23,6 +24,6 @@ export function familyOf(font: string): FontFamily {
 
 export const a4: Pick<PageDescription, 'widthPt' | 'heightPt' | 'marginsPt'> = { widthPt: 595.28, heightPt: 841.89, marginsPt: [72, 72, 72, 72] };
 export const emptyPage = (): PageDescription => ({
-  body: '', ...a4, head: '', foot: '', firstPageDiffers: false, language: null, baseFont: 'serif', baseSizePt: 12, generated: [],
+  body: '', ...a4, head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', title: '', language: null, baseFont: 'serif', baseSizePt: 12, generated: [],
   counts: { images: 0, tables: 0, equations: 0, footnotes: 0 }, substituted: [], losses: [],
 });

@@ -1,10 +1,12 @@
 import type { DocumentFacts } from '../model/facts.ts';
 import { splitWords } from '../text/words.ts';
 import type { PageDescription } from './page-description.ts';
+import { emptySkeleton, type Skeleton } from './skeleton.ts';
 
 export interface ConversionProof {
   wordsBefore: number; wordsAfter: number; missing: string[]; added: string[];
-  images: Pair; tables: Pair; equations: Pair; footnotes: Pair;
+  images: Pair; tables: Pair; equations: Pair; footnotes: Pair; links: Pair; headings: Pair; listNumbers: Pair;
+  /** passages that stand in another order than in the source, by their first words */ moved: string[];
 }
 interface Pair { before: number; after: number }
 
@@ -13,7 +15,7 @@ const mainText = (facts: DocumentFacts, heads: boolean): string => (facts.passag
 /** Compares the words of the source with those of the result: each occurrence that is missing or added is listed. Words by UAX #29.
  * A word broken at a line's end counts as whole; labels and marks that the conversion itself writes are not additions.
  * Running lines count once, however many pages repeat them. */
-export function proveConversion(source: DocumentFacts[], result: DocumentFacts, page: Pick<PageDescription, 'generated' | 'counts'> & { labelsAreNumbering?: boolean }): ConversionProof {
+export function proveConversion(source: DocumentFacts[], result: DocumentFacts, page: Pick<PageDescription, 'generated' | 'counts'> & { labelsAreNumbering?: boolean }, skeletons: { before: Skeleton; after: Skeleton } = { before: emptySkeleton(), after: emptySkeleton() }): ConversionProof {
   const before = splitWords(source.map((s) => (s.file.kind === 'pdf' ? unbroken(mainText(s, false).normalize('NFKC')) : mainText(s, false).normalize('NFKC').replace(/[\u00ad\u200b]/g, ''))).join('\n'));
   const after = splitWords(unbroken(mainText(result, false).normalize('NFKC')));
   const counts = new Map<string, number>();
@@ -61,7 +63,44 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
   });
   const sum = (k: keyof PageDescription['counts']): number => source.reduce((n, s) => n + (s.structure?.[k] ?? 0), 0);
   const pair = (k: keyof PageDescription['counts']): Pair => ({ before: sum(k), after: page.counts[k] });
-  return { wordsBefore: before.length, wordsAfter: after.length, missing, added, images: pair('images'), tables: pair('tables'), equations: pair('equations'), footnotes: pair('footnotes') };
+  const of = (count: (s: Skeleton) => number): Pair => ({ before: count(skeletons.before), after: count(skeletons.after) });
+  return {
+    wordsBefore: before.length, wordsAfter: after.length, missing, added, images: pair('images'), tables: pair('tables'), equations: pair('equations'), footnotes: pair('footnotes'),
+    links: of((s) => s.links.size), headings: of((s) => s.headings.length), listNumbers: of((s) => s.numbered), moved: movedPassages(splitWords(source.map(bodyText).join('\n')), after),
+  };
+}
+/** The text alone: notes and boxes have their place by the page. */
+const bodyText = (facts: DocumentFacts): string => (facts.passages.ok ? unbroken(facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n').normalize('NFKC')) : '');
+
+/** Where the order of words changed: sequences of four words that stand once in each text tell places; those outside the longest run that keeps their order were moved. Words beside each other make one passage; one of fewer than `leastWords` is a matter of how lines were read, and not told. */
+export function movedPassages(before: string[], after: string[]): string[] {
+  const width = 4, leastWords = 8, places = (words: string[]): Map<string, number> => {
+    const at = new Map<string, number>();
+    for (let i = 0; i + width <= words.length; i++) { const key = words.slice(i, i + width).join(' '); at.set(key, at.has(key) ? -1 : i); }
+    return at;
+  };
+  const there = places(after), anchors: { from: number; to: number }[] = [];
+  for (const [key, from] of places(before)) { const to = there.get(key) ?? -1; if (from >= 0 && to >= 0) anchors.push({ from, to }); }
+  const kept = longestRising(anchors.map((a) => a.to)), moved: { from: number; end: number }[] = [];
+  anchors.forEach(({ from }, i) => {
+    if (kept.has(i)) return;
+    const last = moved[moved.length - 1];
+    if (last && from <= last.end) last.end = from + width; else moved.push({ from, end: from + width });
+  });
+  return moved.filter((m) => m.end - m.from >= leastWords).map((m) => before.slice(m.from, Math.min(m.end, m.from + 10)).join(' '));
+}
+/** Positions of a longest rising subsequence (patience sorting). */
+function longestRising(values: number[]): Set<number> {
+  const tails: number[] = [], previous: number[] = [];
+  values.forEach((value, i) => {
+    let low = 0, high = tails.length;
+    while (low < high) { const middle = (low + high) >> 1; if (values[tails[middle]!]! < value) low = middle + 1; else high = middle; }
+    previous[i] = low > 0 ? tails[low - 1]! : -1;
+    tails[low] = i;
+  });
+  const kept = new Set<number>();
+  for (let i = tails[tails.length - 1] ?? -1; i >= 0; i = previous[i]!) kept.add(i);
+  return kept;
 }
 /** Words that lines break with a hyphen made whole: in laid-out text, of the source as of the result. */
 const unbroken = (text: string): string => text.replace(/[\u00ad\u200b]/g, '').replace(/([\p{L}])[-‐]\n(?=\p{Ll})/gu, '$1').replace(/\n/g, ' ');

@@ -5,7 +5,7 @@ export interface OdfPage { widthPt: number; heightPt: number; /** top, right, bo
 export interface OdfStyles {
   /** what a style and its parents say themselves, without the defaults */ own(name: string): OdfLook;
   /** properties by their local names, as the chain of parents and the defaults give them; sizes in per cent are worked out */ resolve(name: string): OdfLook;
-  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; page: OdfPage | null; /** the family behind a declared face */ familyOf(face: string): string;
+  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; /** whether a style is another one or comes down from it */ comesFrom(name: string, ancestor: string): boolean; page: OdfPage | null; /** the family behind a declared face */ familyOf(face: string): string;
 }
 
 /** Styles of an OpenDocument text. Source: ODF 1.2-1, 16 (styles), 16.5 (page layouts), 16.9 (master pages), 20.183 (font size in per cent of the parent). @param parts - XML, styles first, automatic ones after them */
@@ -44,7 +44,8 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
     return look;
   };
   const own = (name: string): OdfLook => { const chain: Record<string, string>[] = []; for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; } return Object.assign({}, ...chain) as OdfLook; };
-  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', page: layouts.get(masters.get('Standard') ?? '') ?? layouts.values().next().value ?? null, familyOf: (face) => faces.get(face) || face };
+  const comesFrom = (name: string, ancestor: string): boolean => { for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { if (at === ancestor) return true; at = styles.get(at)?.parent ?? null; } return false; };
+  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', comesFrom, page: layouts.get(masters.get('Standard') ?? '') ?? layouts.values().next().value ?? null, familyOf: (face) => faces.get(face) || face };
 }
 const defaults = '\u0000default';
 

@@ -3,9 +3,12 @@ import { mapDocx } from '../convert/docx/map.ts';
 import { mapDoc } from '../convert/doc/map.ts';
 import { mapOdt } from '../convert/odt/map.ts';
 import { coverSheet, joinPdfs, numberPages, type JoinWish } from '../convert/join.ts';
-import { countLaidPages, layOut } from '../convert/layout.ts';
+import { countLaidPages, introduce, layOut, titleOf } from '../convert/layout.ts';
 import { mapPdf } from '../convert/pdf/map.ts';
 import { mapHtml, mapMarkdown, mapTextFile } from '../convert/plain/map.ts';
+import { emptySkeleton, labelsShown, skeletonOf, type Skeleton } from '../convert/skeleton.ts';
+import { unescapeXml } from '../engines/xml.ts';
+import { sniffKind } from '../readers/kind.ts';
 import { mapRtf } from '../convert/rtf/map.ts';
 import { writeDocx } from '../convert/docx/write.ts';
 import { pictureSource } from '../convert/picture.ts';
@@ -31,27 +34,57 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
   for (const file of files) {
     const facts = await readSound(file);
     sources.push(facts);
+    if (files.length > 1 && facts.file.kind === 'pdf') pages.push({ ...emptyPage(), losses: lostInJoining(facts) });
     if (office && facts.file.kind !== 'pdf') { parts.push(await office(file, 'pdf', job)); pages.push(byOtherHand(file, facts)); continue; }
     const page = describe(file, facts);
     if (page === 'pdf') { parts.push((await embedStandardFonts(file.bytes)).bytes); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
     if (page === 'picture') { parts.push(await pictureToPdf(file)); continue; }
     pages.push(page);
-    parts.push(await layOut(page, job));
+    parts.push(await layOut(page, job, !wish.untitled));
   }
   if (wish.cover?.some((l) => l.trim())) { const sheet = coverSheet(wish.cover); pages.push(sheet); parts.unshift(await layOut(sheet, job)); }
-  let bytes = parts.length === 1 ? parts[0]! : await joinPdfs(parts);
+  let bytes = parts[0]!;
+  if (parts.length > 1) {
+    const [first] = wish.cover?.[0]?.trim() ? [wish.cover[0].trim()] : wish.untitled ? [] : pages.map(titleOf).filter((t) => t !== null), language = pages.find((p) => p.language)?.language ?? null;
+    bytes = await withPdf(await joinPdfs(parts), (pdf) => { introduce(pdf, { title: wish.untitled ? null : first ?? null, language }); return saveWhole(pdf); });
+  }
   if (wish.pageNumbers) { const numbered = await numberPages(bytes, parts.length - files.length); bytes = numbered.bytes; pages.push({ ...emptyPage(), generated: numbered.numbers }); }
   const result = await readDocument(bytes, 'result.pdf', {});
   const summed = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
   // Pictures are counted in the result itself.
   const counts = { ...summed, images: result.structure?.images ?? summed.images };
+  const skeletons = await compareSkeletons(files, sources, bytes, pages);
   return {
     bytes, engine: office ? 'office' : 'builtin', pages: result.pages.ok ? result.pages.value.length : 0,
     fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
-    proof: proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }),
-    losses: pages.flatMap((p) => p.losses), substituted: pages.flatMap((p) => p.substituted),
+    proof: proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }, skeletons),
+    losses: [...pages.flatMap((p) => p.losses), ...skeletons.losses], substituted: pages.flatMap((p) => p.substituted),
   };
 }
+
+/** Headings, links and list numbers of the sources and of the result; of a source in which they cannot be told apart nothing is expected. */
+async function compareSkeletons(files: SourceFile[], sources: DocumentFacts[], result: Uint8Array, pages: PageDescription[]): Promise<{ before: Skeleton; after: Skeleton; losses: string[] }> {
+  const before = emptySkeleton(), losses: string[] = [];
+  for (const [i, file] of files.entries()) {
+    const own = await skeletonOf(file.bytes, sources[i]!.file.kind);
+    if (!own) continue;
+    before.headings.push(...own.headings);
+    for (const l of own.links) before.links.add(l);
+    before.numbered += own.numbered;
+  }
+  const read = (await skeletonOf(result, sniffKind(result, 'result').kind)) ?? emptySkeleton(), after = { ...read, numbered: labelsShown(pages.flatMap(labelsOf), read.starts) }, lost = [...before.links].filter((l) => !after.links.has(l));
+  if (lost.length > 0) losses.push(`${lost.length === 1 ? 'a link is' : `${lost.length} links are`} no longer one: ${lost.slice(0, 3).join(', ')}${lost.length > 3 ? ' …' : ''}`);
+  if (after.headings.length < before.headings.length) losses.push(`${before.headings.length - after.headings.length} of ${before.headings.length} headings are no longer marked as such`);
+  if (after.numbered < before.numbered) losses.push(`${before.numbered - after.numbered} of ${before.numbered} list numbers were not found again`);
+  return { before, after, losses };
+}
+/** The list numbers that a description shows, in order. */
+const labelsOf = (page: PageDescription): string[] => [...page.body.matchAll(/<span class="label"[^>]*>([^<]*?)(?:&#8194;|\u2002)?<\/span>/g)].map((m) => unescapeXml(m[1]!).trim()).filter((l) => /[\p{L}\p{N}]/u.test(l));
+/** What joining leaves out of a PDF. */
+const lostInJoining = (facts: DocumentFacts): string[] => [
+  ...(facts.passages.ok && facts.passages.value.some((p) => p.place === 'signature') ? ['a signature does not survive: what is signed is the file as it was'] : []),
+  ...(facts.remains.ok && facts.remains.value.comments > 0 ? ['comments are left out where they are but an icon'] : []),
+];
 
 /** How many pages a word-processor file takes as the built-in engine lays it out; null for what it cannot lay out. */
 export async function laidPagesOf(file: SourceFile, facts: DocumentFacts): Promise<number | null> {
@@ -79,10 +112,11 @@ async function convertToDocx(files: SourceFile[], job: Job, office?: OfficeEngin
   }
   const whole = joinDescriptions(pages), bytes = byOffice ?? writeDocx(whole);
   const result = await readDocument(bytes, 'result.docx', {});
+  const skeletons = await compareSkeletons(files, sources, bytes, pages);
   const laidOut = await layOut(mapDocx(bytes), {}).then((pdf) => withPdf(pdf, (d) => d.countPages()), () => 0);
   return {
     bytes, engine: byOffice ? 'office' : 'builtin', pages: laidOut, fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
-    proof: proveConversion(sources, result, { generated: whole.generated, labelsAreNumbering: true, counts: result.structure ?? whole.counts }), losses: whole.losses, substituted: [],
+    proof: proveConversion(sources, result, { generated: whole.generated, labelsAreNumbering: true, counts: result.structure ?? whole.counts }, skeletons), losses: [...whole.losses, ...skeletons.losses], substituted: [],
   };
 }
 function pictureDescription(file: SourceFile): PageDescription {

@@ -1,4 +1,4 @@
-import { kindNames, proposeName, showBytes, endings, type Details, type DocketLine, type Failure, type Finding, type Kind, type Outcome, type Settlement } from '../../core/index.ts';
+import { kindNames, proposeName, showBytes, endings, type Brief, type Details, type DocketLine, type Failure, type Finding, type Kind, type Outcome, type Settlement } from '../../core/index.ts';
 import type { FileRow, Made, PaperRow } from '../store/db.ts';
 import { keepMended } from '../store/papers.ts';
 import { asProgress, workPool, type Running } from '../workers/client.ts';
@@ -28,7 +28,9 @@ export interface MendContext { file: FileRow; paper: PaperRow; findings: Finding
 /** Kinds that the office engine takes as well. */
 const forOffice: Kind[] = ['docx', 'docm', 'odt', 'rtf', 'doc', 'html', 'txt'];
 export interface ConvertedValue { blob: Blob; engine: 'builtin' | 'office'; proof: Extract<Made, { mend: 'convert' }>['proof']; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
-export const convertBy = (engine: 'builtin' | 'office', to: 'pdf' | 'docx', file: FileRow, progress: Progress): Running<ConvertedValue> => workPool.run((api) => api.convert([handed(file)], to, asProgress(progress), {}, engine));
+/** Where a paper is marked anonymously, or may be, the file stores nothing of itself, not even its title. */
+export const untitledFor = (brief: Brief): boolean => brief.anonymous !== false;
+export const convertBy = (engine: 'builtin' | 'office', to: 'pdf' | 'docx', file: FileRow, brief: Brief, progress: Progress): Running<ConvertedValue> => workPool.run((api) => api.convert([handed(file)], to, asProgress(progress), { untitled: untitledFor(brief) }, engine));
 export const keepConverted = (v: ConvertedValue, to: 'pdf' | 'docx', f: FileRow): Promise<Kept> => as(f, { mend: 'convert', engine: v.engine, proof: v.proof, pages: v.pages, fonts: v.fonts, losses: v.losses }, v.blob, `${f.name.replace(/\.[^.]*$/, '')}.${to}`, to);
 
 /** What can be mended in a file now, in the order in which the mends are best carried out. */
@@ -51,7 +53,7 @@ export function proposeMends({ file, paper, findings, docket, details, wording, 
   if (to) {
     const can = laidOut.includes(file.kind) && (to === 'docx' || !isPdf);
     add('convert', `Convert to ${kindNames[to]}`, !can ? 'This kind cannot be converted here. Export it as PDF from the program it was written in.' : to === 'pdf' ? 'The built-in engine lays it out here, with all fonts embedded, and compares every word, table, picture and note.' : isPdf ? 'Text, headings, lists, tables and pictures are carried over as far as they can be recognised; the layout is not. Bring the source document instead if you have it.' : 'Text, headings, lists, tables, notes and pictures are carried over, and every word is compared.',
-      can ? [action('Convert it', 'Converting', (f, progress) => convertBy('builtin', to, f, progress), (v, f) => keepConverted(v, to, f)), ...(office && forOffice.includes(file.kind) ? [action('With the office engine', 'Converting with the office engine', (f, progress) => convertBy('office', to, f, progress), (v, f) => keepConverted(v, to, f))] : [])] : [], !(isPdf && to === 'docx'), office && forOffice.includes(file.kind) ? to : undefined);
+      can ? [action('Convert it', 'Converting', (f, progress) => convertBy('builtin', to, f, paper.brief, progress), (v, f) => keepConverted(v, to, f)), ...(office && forOffice.includes(file.kind) ? [action('With the office engine', 'Converting with the office engine', (f, progress) => convertBy('office', to, f, paper.brief, progress), (v, f) => keepConverted(v, to, f))] : [])] : [], !(isPdf && to === 'docx'), office && forOffice.includes(file.kind) ? to : undefined);
   }
   if (isPdf && has('file.attachments')) add('attachments', 'Take the attachments out', 'Files are attached inside this one. The marker opens the paper alone; hand the others in by themselves where they are asked for.', [settle('Take the attachments out', 'Took the attachments out', { attachments: 'remove' })], false);
   if (isPdf && has('identity.form')) add('fields', 'Turn form fields into page text', 'What is filled in becomes part of the page, and the fields with their hidden values go.', [settle('Turn them into text', 'Turned form fields into page text', { forms: 'flatten' })], false);

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useEffect, useState } from 'react';
-import type { Outcome } from '../../core/index.ts';
+import type { Brief, Outcome } from '../../core/index.ts';
 import { convertBy, keepConverted, type ConvertedValue } from '../mends/propose.ts';
 import type { FileRow } from '../store/db.ts';
 import { explainStoreError } from '../store/explain.ts';
@@ -13,15 +13,15 @@ const engines = ['builtin', 'office'] as const;
 export const engineNames = { builtin: 'Built-in engine', office: 'Office engine' } as const;
 
 /** One file converted by both engines, page beside page and proof beside proof, so that the better one can be kept. */
-export function BothEngines({ file, to, close }: { file: FileRow; to: 'pdf' | 'docx'; close: () => void }) {
+export function BothEngines({ file, to, brief, close }: { file: FileRow; to: 'pdf' | 'docx'; brief: Brief; close: () => void }) {
   const [made, setMade] = useState<Partial<Record<(typeof engines)[number], Outcome<ConvertedValue>>>>({}), [page, setPage] = useState(1), [lost, setLost] = useState<string | null>(null);
   const keep = async (value: ConvertedValue): Promise<void> => { try { await keepConverted(value, to, file); close(); } catch (e) { setLost(explainStoreError(e)); } };
   useEffect(() => {
     setMade({});
-    const jobs = engines.map((engine) => { const job = convertBy(engine, to, file, () => {}); void job.outcome.then((o) => setMade((m) => ({ ...m, [engine]: o }))); return job; });
+    const jobs = engines.map((engine) => { const job = convertBy(engine, to, file, brief, () => {}); void job.outcome.then((o) => setMade((m) => ({ ...m, [engine]: o }))); return job; });
     return () => { for (const job of jobs) job.stop(); };
     // The bytes of a row never change; a changed file is another row.
-  }, [file.id, to]);
+  }, [file.id, to, brief.anonymous]);
   const most = Math.max(1, ...engines.map((e) => { const o = made[e]; return o?.ok ? o.value.pages : 1; }));
   return (
     <section aria-label="Both engines" style={{ marginTop: 10 }}>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { Failure } from '../../core/index.ts';
 import type { FileRow, PaperRow } from '../store/db.ts';
 import { explainStoreError } from '../store/explain.ts';
+import { untitledFor } from '../mends/propose.ts';
 import { keepTogether } from '../store/papers.ts';
 import { useDetails } from '../queries/paper.ts';
 import { asProgress, workPool, type Running } from '../workers/client.ts';
@@ -22,7 +23,7 @@ export function Join({ paper, parts }: { paper: PaperRow; parts: FileRow[] }) {
   const move = (by: number): void => { const next = moved(all.map((p) => p.id), at, by); if (next) { setOrder(next.ids); setAt(next.at); } };
   const make = async (): Promise<void> => {
     setFailure(null);
-    const run = workPool.run((api) => api.convert(all.map((p) => ({ name: p.name, blob: p.blob })), 'pdf', asProgress((n, of) => setDone([n, of])), { pageNumbers: numbers, cover: front ? cover.split('\n') : undefined }));
+    const run = workPool.run((api) => api.convert(all.map((p) => ({ name: p.name, blob: p.blob })), 'pdf', asProgress((n, of) => setDone([n, of])), { pageNumbers: numbers, cover: front ? cover.split('\n') : undefined, untitled: untitledFor(brief) }));
     setJob(run);
     const o = await run.outcome;
     setJob(null);

@@ -13,6 +13,10 @@ export function ProofLedger({ made, now }: { made: Made; now: string }) {
     const { proof } = made, pair = (p: { before: number; after: number }): [string, boolean] => [`${p.before} before, ${p.after} after`, p.before === p.after];
     rows.push(['Words', proof.missing.length + proof.added.length === 0 ? `all ${proof.wordsBefore.toLocaleString('en')} are there` : `${proof.missing.length} missing (${proof.missing.slice(0, 6).join(', ')}), ${proof.added.length} added (${proof.added.slice(0, 6).join(', ')})`, proof.missing.length + proof.added.length === 0], ['Tables', ...pair(proof.tables)], ['Pictures', ...pair(proof.images)], ['Notes', ...pair(proof.footnotes)]);
     if (proof.equations.before > 0) rows.push(['Equations', ...pair(proof.equations)]);
+    // Copies that were made by an earlier version say nothing of these.
+    const { links, headings, listNumbers, moved } = proof as Partial<typeof proof>;
+    for (const [what, p] of [['Headings', headings], ['Links', links], ['List numbers', listNumbers]] as const) if (p && p.before + p.after > 0) rows.push([what, pair(p)[0], p.after >= p.before]);
+    if (moved) rows.push(['Order', moved.length === 0 ? 'the same' : `${moved.length} ${moved.length === 1 ? 'passage stands' : 'passages stand'} elsewhere (${moved.slice(0, 3).map((m) => `“${m} …”`).join(', ')})`, moved.length === 0]);
     rows.push(['Fonts', `${made.fonts.filter((f) => f.embedded).length} of ${made.fonts.length} embedded`, made.fonts.every((f) => f.embedded)], ['Pages', String(made.pages), true]);
     if (made.mend === 'join') rows.push(['In this order', made.names.join(', '), true]);
     for (const loss of made.losses) rows.push(['Left out', loss, false]);

@@ -27,12 +27,17 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
   }
   const noteList = context.notes.map((n) => `<div class="note" data-note="${n.mark}"${n.kind === 'endnotes' ? ' data-end="1"' : ''}><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
   page.body = body + (noteList.length > 0 ? `<hr/>${noteList.join('')}` : '');
+  const others = new Set<string>();
   for (const ref of context.sectionRefs) {
     const target = relations.get(ref.id)?.target;
-    const xml = target ? pack.text(`word/${target.replace(/^\/?word\//, '')}`) : null;
-    if (!xml || ref.type !== 'default') continue;
-    if (ref.kind === 'header') page.head ||= flatStory(xml); else page.foot ||= flatStory(xml);
+    const xml = target ? pack.text(`word/${target.replace(/^\/?word\//, '')}`) : null, line = xml ? flatStory(xml) : '';
+    if (!line) continue;
+    const at = ref.type === 'first' ? (ref.kind === 'header' ? 'firstHead' : 'firstFoot') : ref.type === 'default' ? (ref.kind === 'header' ? 'head' : 'foot') : null;
+    if (at && !page[at]) page[at] = line; else if (!at || page[at] !== line) others.add(line);
   }
+  if (!page.firstPageDiffers) page.firstHead = page.firstFoot = '';
+  for (const line of [page.head, page.foot, page.firstHead, page.firstFoot]) others.delete(line);
+  if (others.size > 0) page.losses.push(`running lines of later sections or of even pages are left out: ${[...others].map((l) => `“${l.replace(/[\u0001\u0002]/g, '#').slice(0, 80)}”`).join(', ')}`);
   return page;
 }
 
@@ -69,9 +74,10 @@ function mapStory(xml: string, context: StoryContext): string {
   const stack: string[] = [];
   let extent: { width: number; height: number } | null = null, boxes = 0;
   let dropped = '', run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
-  const links: (string | null)[] = [];
+  const links: boolean[] = [];
   /** complex fields: instruction until “separate”, shown result after */
-  const fields: { instruction: string; result: boolean }[] = [];
+  const fields: { instruction: string; result: boolean; link: boolean }[] = [];
+  const openLink = (target: string | undefined): boolean => { const out = target !== undefined && /^(https?|mailto):/i.test(target); if (out) add(`<a href="${escapeXml(target)}">`); return out; };
   const tables: { rows: Cell[][]; widths: number[] }[] = [];
   interface Cell { html: string; span: number; merge: 'start' | 'continue' | null }
   let cell: Cell | null = null;
@@ -101,13 +107,15 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'w:moveFrom': lose('tracked deletions are left out'); deleted++; break;
         case 'w:del': deleted++; break;
         case 'mc:Fallback': fallback++; break;
-        case 'w:hyperlink': {
-          const target = a['r:id'] ? relations.get(a['r:id'])?.target : undefined;
-          links.push(target && /^(https?|mailto):/i.test(target) ? target : null);
-          if (links[links.length - 1]) add(`<a href="${escapeXml(links[links.length - 1]!)}">`);
+        case 'w:hyperlink': links.push(shows() && openLink(a['r:id'] ? relations.get(a['r:id'])?.target : undefined)); break;
+        case 'w:fldSimple': links.push(shows() && openLink(addressIn(a['w:instr'] ?? ''))); break;
+        case 'w:fldChar': {
+          const field = fields[fields.length - 1], kind = a['w:fldCharType'];
+          if (kind === 'begin') fields.push({ instruction: '', result: false, link: false });
+          else if (kind === 'separate' && field) { field.result = true; if (shows()) field.link = openLink(addressIn(field.instruction)); }
+          else if (kind === 'end' && field) { fields.pop(); if (field.link) add('</a>'); }
           break;
         }
-        case 'w:fldChar': if (a['w:fldCharType'] === 'begin') fields.push({ instruction: '', result: false }); else if (a['w:fldCharType'] === 'separate' && fields.length) fields[fields.length - 1]!.result = true; else if (a['w:fldCharType'] === 'end') fields.pop(); break;
         case 'w:footnoteReference': case 'w:endnoteReference': {
           if (!shows()) break;
           const mark = ++context.noteMark;
@@ -159,7 +167,7 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'w:del': case 'w:moveFrom': if (!inParagraphProperties && !inRunProperties) deleted--; break;
         case 'mc:Fallback': fallback--; break;
         case 'm:oMath': if (--mathDepth === 0 && fallback === 0) add('</span>'); break;
-        case 'w:hyperlink': if (links.pop()) add('</a>'); break;
+        case 'w:hyperlink': case 'w:fldSimple': if (links.pop()) add('</a>'); break;
         case 'w:txbxContent': boxes--; break;
         case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } break; }
         case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows)); } break;
@@ -223,13 +231,14 @@ function mapStory(xml: string, context: StoryContext): string {
     const family = familyOf(look.font ?? 'Times');
     if (look.font && family !== page.baseFont) css.push(`font-family:${family}`);
     const heading = headingLevel(p, look);
+    if (!page.title && /^title$/i.test(styles.nameOf(p.style))) page.title = p.html.replace(/<br\/>/g, ' ').replace(/<[^>]+>/g, '').trim();
     const tag = heading ? `h${heading}` : 'p';
     if (!heading && look.keepNext) css.push('page-break-after:avoid');
     const before = look.pageBreakBefore && p.label !== '\u0000' ? '<div class="break"></div>' : '';
     return `${before}<${tag} style="${css.join(';')}"${look.rtl ? ' dir="rtl"' : ''}>${html || '&#160;'}</${tag}>`;
   }
   function headingLevel(p: Paragraph, look: Look): number {
-    const named = /^heading (\d)/i.exec(styles.nameOf(p.style))?.[1];
+    const named = /^heading ([1-9])/i.exec(styles.nameOf(p.style))?.[1];
     if (named) return Math.min(6, Number(named));
     if (look.outline !== undefined && look.outline < 9) return Math.min(6, look.outline + 1);
     return 0;
@@ -266,6 +275,8 @@ function mapStory(xml: string, context: StoryContext): string {
     extent = null;
   }
 }
+/** The address in a HYPERLINK field's instruction (17.16.5.25). */
+const addressIn = (instruction: string): string | undefined => /^\s*HYPERLINK\s+"([^"]+)"/i.exec(instruction)?.[1];
 const fixed = (n: number): string => String(Math.round(n * 100) / 100);
 const resolveTarget = (target: string): string => (target.startsWith('/') ? target.slice(1) : `word/${target}`).replace(/[^/]+\/\.\.\//g, '');
 /** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */

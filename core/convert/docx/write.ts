@@ -2,12 +2,24 @@ import { Parser } from 'htmlparser2';
 import { escapeXml } from '../../engines/xml.ts';
 import { packZip } from '../../engines/zip.ts';
 import { pictureSize } from '../../readers/image/read.ts';
+import { formatNumber } from '../../styles/docx.ts';
 import type { PageDescription } from '../page-description.ts';
 import { docxStyles, documentNamespaces, numberingPart, packageParts, type NumberedList } from './parts.ts';
 
 interface Run { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; raise?: 'sup' | 'sub'; size?: number; colour?: string; font?: string }
 interface Grid { rows: { xml: string; column: number }[]; column: number; open: Map<number, { left: number; span: number }>; columns: number }
 
+/** What a list number may count, the likeliest first. */
+function waysToCount(text: string): { kind: NumberedList['kind']; at: number }[] {
+  if (/^\d+$/.test(text)) return [{ kind: 'decimal', at: Number(text) }];
+  const upper = text === text.toUpperCase(), small = text.toLowerCase(), roman = romanValue(small), ways: { kind: NumberedList['kind']; at: number }[] = [];
+  if (small !== text && !upper) return [];
+  if (small.length === 1) ways.push({ kind: upper ? 'upperLetter' : 'lowerLetter', at: small.charCodeAt(0) - 96 });
+  if (roman > 0) ways.push({ kind: upper ? 'upperRoman' : 'lowerRoman', at: roman });
+  return small === 'i' ? ways.reverse() : ways;
+}
+/** 0 for what is no Roman number written the usual way. */
+function romanValue(text: string): number { for (let n = 1; n <= 200; n++) if (formatNumber(n, 'lowerRoman') === text) return n; return 0; }
 const twips = (pt: number): number => Math.round(pt * 20), emu = (pt: number): number => Math.round(pt * 12_700);
 const styleOf = (css: string | undefined): Record<string, string> => Object.fromEntries((css ?? '').split(';').map((d) => d.split(':').map((x) => x.trim())).filter((d) => d.length === 2 && d[0]) as [string, string][]);
 const pt = (value: string | undefined): number => (value && /^-?[\d.]+pt$/.test(value) ? parseFloat(value) : 0);
@@ -95,11 +107,14 @@ export function writeDocx(page: PageDescription): Uint8Array {
   }
   /** Plain labels become real numbering that starts where the label says; others stay as written. */
   function listItem(text: string): void {
-    const number = /^(\d+)([.)])$/.exec(text), letter = /^([a-z])([.)])$/.exec(text), bullet = !/[\p{L}\p{N}]/u.test(text), level = Math.min(8, labelLevel);
-    if (!bullet && !number && !letter) { add(`<w:r><w:t xml:space="preserve">${escapeXml(text)}</w:t></w:r><w:r><w:tab/></w:r>`); return; }
-    const kind = bullet ? 'bullet' : number ? 'decimal' : 'lowerLetter', at = number ? Number(number[1]) : letter ? letter[1]!.charCodeAt(0) - 96 : 1, after = number?.[2] ?? letter?.[2] ?? '';
-    let list = lists.findLast((l) => l.kind === kind && l.after === after && l.level === level && (bullet || l.next === at));
-    if (!list) { list = { kind, after, level, start: at, next: at }; lists.push(list); }
+    const level = Math.min(8, labelLevel), parts = /^(\(?)([\divxlc]+|[a-z])([.)]?)$/i.exec(text), bullet = !/[\p{L}\p{N}]/u.test(text);
+    const ways = bullet ? [{ kind: 'bullet' as const, at: 1 }] : parts && (parts[1] || parts[3]) ? waysToCount(parts[2]!) : [];
+    if (ways.length === 0) { add(`<w:r><w:t xml:space="preserve">${escapeXml(text)}</w:t></w:r><w:r><w:tab/></w:r>`); return; }
+    const before = bullet ? '' : parts![1]!, after = bullet ? '' : parts![3]!;
+    // “i.” is the ninth letter after “h.”, and else the first Roman number.
+    const goesOn = ways.flatMap(({ kind, at }) => lists.filter((l) => l.kind === kind && l.before === before && l.after === after && l.level === level && (bullet || l.next === at))).at(-1);
+    let list = goesOn;
+    if (!list) { const { kind, at } = ways[0]!; list = { kind, before, after, level, start: at, next: at }; lists.push(list); }
     list.next++;
     paragraph!.list = `<w:numPr><w:ilvl w:val="${level}"/><w:numId w:val="${lists.indexOf(list) + 1}"/></w:numPr>`;
   }

@@ -14,6 +14,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   Object.assign(page, styles.page ?? {});
   const standard = styles.resolve('Standard');
   if (standard['font-size']) page.baseSizePt = parseFloat(standard['font-size']) || 12;
+  if (standard.language && standard.language !== 'none') page.language = standard.country && standard.country !== 'none' ? `${standard.language}-${standard.country}` : standard.language;
   if (standard['font-family']) page.baseFont = familyOf(standard['font-family']);
   const notes: string[] = [];
   let endnote = false;
@@ -22,7 +23,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const stack: string[] = [];
   const lists: OpenList[] = [];
   const spanned: { name: string; closing: string }[] = [];
-  let label = '', labelAt: { left?: number; first?: number } = {}, itemAt: { left?: number } = {}, firstStyle: string | null = null, frame = { width: 0, height: 0 };
+  let label = '', labelAt: { left?: number; first?: number } = {}, itemAt: { left?: number } = {}, firstStyle: string | null = null, titled: '' | 'told' | null = null, frame = { width: 0, height: 0 };
   const emit = (html: string): void => { if (skip > 0) return; if (targets.length > 0) targets[targets.length - 1] += html; else out += html; };
   readXml(pack.text('content.xml') ?? '<x/>', {
     open(name, a) {
@@ -35,6 +36,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           const css = styles.resolve(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
           if (skip === 0) firstStyle ??= a['text:style-name'] ?? '';
+          if (skip === 0 && titled === null && styles.comesFrom(a['text:style-name'] ?? '', 'Title')) titled = '';
           if (name === 'text:h' && skip === 0 && a['text:is-list-header'] !== 'true') { const number = numbering.heading(Number(a['text:outline-level'] ?? 1), a['text:restart-numbering'] === 'true' ? Number(a['text:start-value'] ?? 1) : undefined); if (number && !label) { page.generated.push(number); label = `${escapeXml(number)}&#8194;`; } }
           // What a list says of its indents holds inside it; paragraphs without a label of their own stand under the text of their item.
           const left = labelAt.left ?? itemAt.left ?? lists.length * 18, indent = lists.length > 0 ? `;margin-left:${left}pt${label && labelAt.first ? `;text-indent:${Math.max(labelAt.first, -left)}pt` : ''}` : '';
@@ -90,13 +92,19 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
     },
     text(text) {
       const inside = spanned.length > 0 && skip === 0 && stack.some((s) => s === 'text:p' || s === 'text:h');
+      if (inside && titled === '') page.title += text;
       if (inside) emit(escapeXml(text.replace(/[\r\n\t ]+/g, ' ')));
     },
     close(name) {
       stack.pop();
       switch (name) {
         case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip--; break;
-        case 'text:p': case 'text:h': case 'text:span': case 'text:a': { const top = spanned.pop(); if (top) emit(top.closing); break; }
+        case 'text:p': case 'text:h': case 'text:span': case 'text:a': {
+          if (/^text:[ph]$/.test(name) && titled === '') titled = page.title.trim() ? 'told' : null;
+          const top = spanned.pop();
+          if (top) emit(top.closing);
+          break;
+        }
         case 'text:list': lists.pop(); itemAt = {}; break;
         case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"${endnote ? ' data-end="1"' : ''}><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
         case 'table:table': emit('</table>'); break;

@@ -1,3 +1,4 @@
+import type { Bookmark } from '../../engines/outline.ts';
 import { withPage, withPdf } from '../../engines/pdf.ts';
 import { escapeXml } from '../../engines/xml.ts';
 import { heed, type Job } from '../../model/outcome.ts';
@@ -5,17 +6,18 @@ import { emptyPage, familyOf, type PageDescription } from '../page-description.t
 import { pictureSource } from '../picture.ts';
 import { findTables, type TableBlock } from './tables.ts';
 
-export interface PdfRun { text: string; bold: boolean; italic: boolean; size: number; raised: boolean }
+export interface PdfRun { text: string; bold: boolean; italic: boolean; size: number; raised: boolean; /** the address it leads to */ link?: string }
 export interface PdfLine { page: number; box: [number, number, number, number]; runs: PdfRun[]; text: string; size: number; bold: boolean; font: string; baseline: number }
 interface PdfImage { page: number; box: [number, number, number, number]; src: string }
 
 /** Maps a PDF to a page description: text with headings, lists, tables and pictures as far as they can be recognised. The layout is not carried over, and that is told. */
 export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDescription> {
-  const page = emptyPage();
-  const lines: PdfLine[] = [], images: PdfImage[] = [], links: { page: number; box: [number, number, number, number]; uri: string }[] = [], heights: number[] = [];
+  const page = emptyPage(), /** levels of bookmarks by page and title */ marked = new Map<string, number>();
+  const lines: PdfLine[] = [], images: PdfImage[] = [], heights: number[] = [];
   await withPdf(bytes, (pdf, mupdf) => {
     if (pdf.needsPassword()) pdf.authenticatePassword('');
-    const count = pdf.countPages();
+    const count = pdf.countPages(), mark = (entries: Bookmark[], level: number): void => { for (const b of entries) { const title = titleKey(b.title ?? ''); if (title && level < 12) marked.set(`${b.page ?? 0} ${title}`, level); if (b.down) mark(b.down, level + 1); } };
+    mark((pdf.loadOutline() ?? []) as Bookmark[], 1);
     for (let i = 0; i < count; i++) {
       heed(job);
       job.progress?.(i + 1, count, 'pages');
@@ -23,7 +25,9 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
         const [x0, y0, x1, y1] = one.getBounds();
         if (i === 0) { page.widthPt = x1 - x0; page.heightPt = y1 - y0; }
         heights.push(y1 - y0);
-        for (const l of one.getLinks()) { if (l.isExternal()) links.push({ page: i, box: l.getBounds() as [number, number, number, number], uri: l.getURI() }); l.destroy(); }
+        const links: { box: [number, number, number, number]; uri: string }[] = [];
+        for (const l of one.getLinks()) { if (/^(?:https?|mailto):/i.test(l.getURI())) links.push({ box: l.getBounds() as [number, number, number, number], uri: l.getURI() }); l.destroy(); }
+        const linkAt = (x: number, y: number): string | undefined => links.find((l) => x >= l.box[0] && x <= l.box[2] && y >= l.box[1] && y <= l.box[3])?.uri;
         const text = one.toStructuredText('preserve-images,preserve-whitespace,dehyphenate=no');
         try {
           const rightLines = (JSON.parse(text.asJSON()) as { blocks: { lines?: { text: string }[] }[] }).blocks.flatMap((b) => b.lines ?? []).map((l) => [...l.text]);
@@ -60,8 +64,8 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
               fontName ||= name;
               font.destroy();
               const raised = size < 0.85 * (runs[0]?.size ?? size) && origin[1] < baseline - size * 0.15;
-              const last = runs.at(-1);
-              if (last && last.bold === bold && last.italic === italic && Math.abs(last.size - size) < 0.2 && last.raised === raised) last.text += c; else runs.push({ text: c, bold, italic, size, raised });
+              const last = runs.at(-1), link = links.length === 0 ? undefined : c.trim() === '' ? last?.link : linkAt((quad[0] + quad[2]) / 2, (quad[1] + quad[5]) / 2);
+              if (last && last.bold === bold && last.italic === italic && Math.abs(last.size - size) < 0.2 && last.raised === raised && last.link === link) last.text += c; else runs.push({ text: c, bold, italic, size, raised, ...(link ? { link } : {}) });
             },
             endLine,
           });
@@ -75,15 +79,15 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
   page.baseFont = familyOf(kept.find((l) => l.size === body)?.font ?? 'Times');
   const levels = [...new Set(kept.filter((l) => l.size > body * 1.1 && l.text.trim().length < 200).map((l) => l.size))].sort((a, b) => b - a).slice(0, 5);
   const pageCount = heights.length;
-  for (let i = 0; i < pageCount; i++) page.body += pageBody(kept.filter((l) => l.page === i), images.filter((m) => m.page === i), links.filter((l) => l.page === i), i);
+  for (let i = 0; i < pageCount; i++) page.body += pageBody(kept.filter((l) => l.page === i), images.filter((m) => m.page === i));
   page.losses.push('the layout is not carried over: text, headings, lists, tables and pictures are, as far as they can be recognised');
   return page;
 
-  function pageBody(own: PdfLine[], pictures: PdfImage[], addresses: typeof links, index: number): string {
+  function pageBody(own: PdfLine[], pictures: PdfImage[]): string {
     const tables = findTables(own), inTable = new Set(tables.flatMap((t) => t.lines)), waiting = [...pictures].sort((a, b) => a.box[1] - b.box[1]);
     const right = Math.max(0, ...own.map((l) => l.box[2])), pending = [...tables];
     let out = '', group: PdfLine[] = [];
-    const flush = (): void => { if (group.length > 0) out += paragraph(group, addresses); group = []; };
+    const flush = (): void => { if (group.length > 0) out += paragraph(group); group = []; };
     const picturesAbove = (y: number): void => { while (waiting[0] && waiting[0].box[1] <= y) { flush(); out += pictureHtml(waiting.shift()!); } };
     for (const line of own) {
       if (inTable.has(line)) {
@@ -97,13 +101,14 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
     }
     flush();
     for (const p of waiting) out += pictureHtml(p);
-    void index;
     return out;
   }
   function pictureHtml(m: PdfImage): string { page.counts.images++; return `<p><img src="${m.src}" style="width:${Math.round(m.box[2] - m.box[0])}pt;height:${Math.round(m.box[3] - m.box[1])}pt"/></p>`; }
   function headingLevel(group: PdfLine[]): number {
     const text = group.map((l) => l.text).join(' ').trim(), size = group[0]!.size;
     if (text.length > 200 || group.length > 3) return 0;
+    // Where a file has bookmarks, they say what is a heading; a number in front may be missing in them.
+    if (marked.size > 0) return Math.min(6, levelOfTitle(group[0]!.page, text));
     const at = levels.findIndex((s) => Math.abs(s - size) < 0.3);
     if (at >= 0) return Math.min(6, at + 1);
     return group.every((l) => l.bold) && text.length < 120 && !/[.,;:]$/.test(text) && size >= body * 0.95 ? Math.min(6, levels.length + 1) : 0;
@@ -119,18 +124,20 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
     if (line.box[0] > last.box[0] + line.size * 0.8 && line.box[0] < last.box[0] + 60 && !isListItem(group[0]!.text) && /[.!?:"”’)]\s*$/.test(last.text)) return true;
     return last.box[2] < right - line.size * 6 && /[.!?:]["”’)]?\s*$/.test(last.text) && /^\s*["“‘(\p{Lu}\d]/u.test(line.text);
   }
+  function levelOfTitle(at: number, text: string): number {
+    const key = titleKey(text), bare = titleKey(text.replace(/^\s*(?:(?:chapter|section|part|appendix)\s+)?(?:[\divxlc]+|[a-z])(?:[.:]\d+)*[.:)]?\s+/i, ''));
+    return key === '' ? 0 : marked.get(`${at} ${key}`) ?? marked.get(`${at} ${bare}`) ?? 0;
+  }
   /** A column or a page ends in the middle of a sentence: the paragraph goes on. */
   function endsOpen(last: PdfLine, line: PdfLine): boolean { return !/[.!?:;]["”’)]?\s*$/.test(last.text) && /^\s*\p{Ll}/u.test(line.text) && Math.abs(last.size - line.size) < 0.6; }
-  function paragraph(group: PdfLine[], addresses: typeof links): string {
+  function paragraph(group: PdfLine[]): string {
     const level = headingLevel(group), item = level === 0 && isListItem(group[0]!.text) ? /^\s*([•▪◦‣·–—*-]|\(?\d{1,2}[.)]|\(?[a-z][.)])\s+/.exec(group[0]!.text) : null;
     let html = '', label = '';
     group.forEach((line, i) => {
       let runs = line.runs;
       if (i === 0 && item) { label = item[1]!; runs = cutRuns(runs, item[0].length); }
-      let text = runs.map((r) => styled(r, line, level > 0)).join('');
+      const text = runs.map((r) => styled(r, line, level > 0)).join('');
       const next = group[i + 1];
-      const link = addresses.find((l) => l.box[0] <= line.box[0] + 2 && l.box[2] >= line.box[2] - 2 && overlap(l.box, line.box));
-      if (link && /^(https?|mailto):/i.test(link.uri)) text = `<a href="${escapeXml(link.uri)}">${text}</a>`;
       html += next ? (/\p{L}[-‐\u00ad](<\/\w+>)*\s*$/u.test(text) && /^\s*\p{Ll}/u.test(next.text) ? text.replace(/[-‐\u00ad]((<\/\w+>)*)\s*$/u, '$1') : `${text} `) : text;
     });
     const tag = level > 0 ? `h${level}` : 'p', css = level > 0 ? `margin:10pt 0 4pt 0;font-weight:bold;font-size:${group[0]!.size}pt` : `margin:0 0 6pt ${item ? 18 : 0}pt${item ? ';text-indent:-14pt' : ''}`;
@@ -140,6 +147,7 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
   function styled(r: PdfRun, line: PdfLine, heading: boolean): string {
     let html = escapeXml(r.text.replace(/[\u0000-\u001f]/g, ''));
     if (html.trim() === '') return html;
+    if (r.link) html = `<a href="${escapeXml(r.link)}">${html}</a>`;
     if (r.raised) return `<sup>${html}</sup>`;
     if (r.bold && !heading && !line.bold) html = `<b>${html}</b>`; else if (line.bold && !heading) html = `<b>${html}</b>`;
     return r.italic ? `<i>${html}</i>` : html;
@@ -147,7 +155,8 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
   function tableHtml(t: TableBlock): string { return `<table>${t.rows.map((row) => `<tr>${row.map((c) => `<td><p>${c.map((l) => escapeXml(l.text.trim())).join(' ') || '&#160;'}</p></td>`).join('')}</tr>`).join('')}</table>`; }
 }
 
-const overlap = (a: number[], b: number[]): boolean => Math.min(a[3]!, b[3]!) - Math.max(a[1]!, b[1]!) > (b[3]! - b[1]!) * 0.4;
+/** Titles as they compare: letters and figures only, whatever the case. */
+const titleKey = (text: string): string => text.normalize('NFKC').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
 const isListItem = (text: string): boolean => /^\s*(?:[•▪◦‣·]|[–—*-](?=\s)|\(?\d{1,2}[.)](?=\s+\S)|\(?[a-z][.)](?=\s+\S))\s+\S/.test(text);
 function cutRuns(runs: PdfRun[], n: number): PdfRun[] { const out: PdfRun[] = []; for (const r of runs) { if (n >= r.text.length) { n -= r.text.length; continue; } out.push({ ...r, text: r.text.slice(n) }); n = 0; } return out; }
 function commonest(values: number[], weights: number[]): number { const sums = new Map<number, number>(); values.forEach((v, i) => sums.set(v, (sums.get(v) ?? 0) + weights[i]!)); return [...sums].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0; }

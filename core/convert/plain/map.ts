@@ -13,5 +13,9 @@ export function mapText(text: string): PageDescription {
 export const mapTextFile = (bytes: Uint8Array): PageDescription => mapText(decodeText(bytes));
 export const mapHtml = (bytes: Uint8Array): PageDescription => mapHtmlSource(decodeText(bytes));
 
-/** Markdown (CommonMark with tables), by way of HTML. What stands before it between lines of dashes is about the file and is left out. */
-export const mapMarkdown = (bytes: Uint8Array): PageDescription => mapHtmlSource(markdownToHtml(splitFrontMatter(decodeText(bytes)).body));
+/** Markdown (CommonMark with tables), by way of HTML. What stands before it between lines of dashes is about the file and is left out, but for its title and language. */
+export function mapMarkdown(bytes: Uint8Array): PageDescription {
+  const { body, fields } = splitFrontMatter(decodeText(bytes)), field = (key: string): string | undefined => fields.find(([k]) => k.toLowerCase() === key)?.[1];
+  const page = mapHtmlSource(markdownToHtml(body));
+  return { ...page, title: field('title') ?? page.title, language: field('lang') ?? field('language') ?? page.language };
+}

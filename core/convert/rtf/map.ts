@@ -1,20 +1,21 @@
 import { escapeXml } from '../../engines/xml.ts';
 import { decodeCodePage, latin1 } from '../../text/bytes.ts';
 import { rtfCodePage } from '../../readers/plain/read.ts';
+import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
 
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
 interface State extends CharLook { into: Into; unicodeSkip: number }
 /** Where text goes: the page, nowhere, or one of the things that are gathered apart. */
-type Into = 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | 'head' | 'foot' | 'note';
+type Into = 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | 'head' | 'foot' | 'firstHead' | 'firstFoot' | 'note';
 interface ParaLook { align: string; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean }
 interface CellShape { joinsLeft: boolean; joinsUp: boolean }
 interface Cell { html: string; shape: CellShape }
 
 const plainChar = (): CharLook => ({ bold: false, italic: false, underline: false, strike: false, raise: '', size: 12, hidden: false, font: -1 });
 const plainPara = (): ParaLook => ({ align: '', left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false });
-const skipped = /^(colortbl|listtable|listoverridetable|rsidtbl|generator|info|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|mmathPr|objdata|annotation|atnid|atnauthor|atntime|atnref|revtbl|filetbl|template|bkmkstart|bkmkend|nonshppict|userprops|pgdsctbl|headerf|footerf|headerl|footerl|falt|panose|pnseclvl\d*|sp|sn|sv)$/;
+const skipped = /^(colortbl|listtable|listoverridetable|rsidtbl|generator|info|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|mmathPr|objdata|annotation|atnid|atnauthor|atntime|atnref|revtbl|filetbl|template|bkmkstart|bkmkend|nonshppict|userprops|pgdsctbl|headerl|footerl|falt|panose|pnseclvl\d*|sp|sn|sv)$/;
 const letters: Readonly<Record<string, string>> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: '\u2003', enspace: '\u2002', tab: '\u2003' };
 
 /** Maps rich text to a page description: marks, paragraphs, headings, lists, tables, notes, pictures, links, running lines. Source: RTF Specification 1.9.1 (control words from memory). */
@@ -42,6 +43,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   }
   endParagraph(false);
   closeTable();
+  if (!page.firstPageDiffers) page.firstHead = page.firstFoot = '';
   page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
 
@@ -54,7 +56,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'instruction': instruction += text; return;
       case 'label': label += text; return;
       case 'head': page.head += text; return;
-      case 'foot': page.foot += text; return;
+      case 'foot': case 'firstHead': case 'firstFoot': page[state.into] += text; return;
       case 'font': fontOf.set(fontAt, (fontOf.get(fontAt) ?? '') + text.replace(/;.*/s, '')); return;
       case 'style': return;
       default: if (state.hidden) { if (text.trim()) lose('hidden text is left out'); return; } line += marked(escapeXml(text));
@@ -140,6 +142,9 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'fonttbl': state.into = 'font'; return;
       case 'header': case 'headerr': if (page.head === '') state.into = 'head'; else state.into = 'skip'; return;
       case 'footer': case 'footerr': if (page.foot === '') state.into = 'foot'; else state.into = 'skip'; return;
+      case 'headerf': state.into = page.firstHead === '' ? 'firstHead' : 'skip'; return;
+      case 'footerf': state.into = page.firstFoot === '' ? 'firstFoot' : 'skip'; return;
+      case 'deflang': page.language ??= languageTags[n ?? 0] ?? null; return;
       case 'titlepg': page.firstPageDiffers = true; return;
       case 'paperw': page.widthPt = pt || page.widthPt; return; case 'paperh': page.heightPt = pt || page.heightPt; return;
       case 'margt': page.marginsPt[0] = pt; return; case 'margr': page.marginsPt[1] = pt; return; case 'margb': page.marginsPt[2] = pt; return; case 'margl': page.marginsPt[3] = pt; return;
@@ -179,9 +184,10 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   function startLink(): void {
     if (state.into === 'skip') return;
     link = /HYPERLINK\s+(?:\\l\s+)?"([^"]+)"/.exec(instruction)?.[1] ?? '';
-    state.into = stack.some((s) => s.state.into === 'note') ? 'note' : stack.some((s) => s.state.into === 'head') ? 'head' : stack.some((s) => s.state.into === 'foot') ? 'foot' : 'text';
-    if (/^\s*PAGE\b/.test(instruction) && (state.into === 'head' || state.into === 'foot')) { put('\u0001'); state.into = 'skip'; return; }
-    if (!/^(https?|mailto):/i.test(link)) return;
+    const running = (['note', 'head', 'foot', 'firstHead', 'firstFoot'] as const).find((into) => stack.some((s) => s.state.into === into));
+    state.into = running ?? 'text';
+    if (/^\s*PAGE\b/.test(instruction) && running && running !== 'note') { put('\u0001'); state.into = 'skip'; return; }
+    if ((running && running !== 'note') || !/^(https?|mailto):/i.test(link)) return;
     line += `<a href="${escapeXml(link)}">`;
     ends = () => { line += '</a>'; };
   }

@@ -8,11 +8,15 @@ const invisibleSign = /(?:^|\s)3\s+Tr\b/, whiteSign = /(?:^|\s)(?:1(?:\.0+)?\s+g
 const scanShare = 0.5;
 
 /** What may lie over text when it comes after it: a filled rectangle that is more than a rule, a closed shape, a picture. */
-const coverSign = /(-?[\d.]+)\s+(-?[\d.]+)\s+re\s+(?:W\*?\s+n\s+)?(?:f\*?|F|B\*?|b\*?)\b|[lhv]\s+(?:f\*?|F|B\*?|b\*?)\b|\bDo\b|\bEI\b/g;
+const coverSign = /\bre\s+(?:W\*?\s+n\s+)?(?:f\*?|F|B\*?|b\*?)\b|[lhv]\s+(?:f\*?|F|B\*?|b\*?)\b|\bDo\b|\bEI\b/g, sizeBefore = /(-?[\d.]+)\s+(-?[\d.]+)\s+$/;
 function mayCover(content: string): boolean {
   const first = content.search(/\bT[jJ]\b/);
   if (first < 0) return false;
-  for (const m of content.slice(first).matchAll(coverSign)) if (m[1] === undefined || (Math.abs(Number(m[1])) > 5 && Math.abs(Number(m[2])) > 3)) return true;
+  for (const m of content.slice(first).matchAll(coverSign)) {
+    // Its size is read backwards from the operator: a search that begins at every number of the page takes longer than all else here.
+    const size = m[0].startsWith('re') ? sizeBefore.exec(content.slice(Math.max(0, first + m.index - 60), first + m.index)) : null;
+    if (!m[0].startsWith('re') || (size && Math.abs(Number(size[1])) > 5 && Math.abs(Number(size[2])) > 3)) return true;
+  }
   return false;
 }
 
