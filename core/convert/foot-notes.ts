@@ -39,7 +39,7 @@ export function takeFootNotes(body: string): NotedBody | null {
 interface Piece { top: number; bottom: number; draw: (device: Mupdf.Device, moved: (ctm: Mupdf.Matrix) => Mupdf.Matrix) => void; release: () => void }
 interface Sheet { pieces: Piece[]; strips: Omit<Strip, 'forced' | 'sheet' | 'paragraph'>[]; paragraphs: number[]; links: { uri: string; box: [number, number, number, number] }[] }
 
-export interface NotedPages { links: { uri: string; box: [number, number, number, number] }[][]; outline: { level: number; title: string; page: number }[]; pages: number }
+export interface NotedPages { links: { uri: string; box: [number, number, number, number] }[][]; outline: { level: number; title: string; page: number }[]; /** marks of the notes at the foot of each page */ notes: number[][] }
 
 /** Sets text on sheets as high as it needs, cuts them into pages with each note at the foot of the page its mark is on, and writes them. Null, and nothing written, where the notes of one line are more than a page can hold beside it.
  * @param toHtml - the whole of a page description around a body; @param writer - pages are written to it in order */
@@ -88,7 +88,7 @@ export function writeWithNotes(mupdf: MupdfModule, noted: NotedBody, toHtml: (bo
       links.push(own.filter((l) => !l.uri.startsWith(headingAddress) && !l.uri.startsWith(noteAddress)));
       job.progress?.(number + 1, laid.length, 'pages');
     });
-    return { links, outline, pages: laid.length };
+    return { links, outline, notes: laid.map((p) => p.notes) };
   } finally { for (const sheet of [...text, ...notes]) for (const piece of sheet.pieces) piece.release(); }
 }
 /** The stretches of a page that come from one sheet each. */

@@ -6,6 +6,7 @@ import { stampLines } from '../engines/stamp.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import { takeFootNotes, writeWithNotes, type NotedBody } from './foot-notes.ts';
+import { tagPages } from './tags/tag.ts';
 import type { PageDescription } from './page-description.ts';
 
 /** The engine's faces have no glyphs for the wide spaces of Unicode (2000 to 200A): they would come out as no character at all. */
@@ -31,7 +32,7 @@ export async function countLaidPages(page: PageDescription): Promise<number> {
   try { doc.layout(page.widthPt, page.heightPt, page.baseSizePt); return doc.countPages(); } finally { doc.destroy(); }
 }
 
-interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[] }
+interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[]; /** notes at the foot of each page, by their marks; none where all stand at the end */ notes: number[][] }
 /** Pages as the engine breaks them. */
 function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html'), links: LaidOut['links'] = [];
@@ -48,7 +49,7 @@ function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.Doc
       one.destroy();
       job.progress?.(i + 1, count, 'pages');
     }
-    return { links, outline };
+    return { links, outline, notes: [] };
   } finally { doc.destroy(); }
 }
 /** Pages with their notes at the foot; at the end where they are too long for that. */
@@ -62,7 +63,7 @@ function notedPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody,
     open[open.length - 1]!.down.push(heading);
     open.push({ level, down: heading.down });
   }
-  return { links: laid.links, outline: nested };
+  return { links: laid.links, outline: nested, notes: laid.notes };
 }
 
 /** What a document says of itself: its title, shown in the window's bar, and its language. Source: ISO 32000-1, 14.3.3 (Title), 12.2 (DisplayDocTitle), 14.9.2 (Lang). */
@@ -88,11 +89,12 @@ export async function layOut(page: PageDescription, job: Job, titled = true): Pr
   await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
   const [top, , bottom, left] = page.marginsPt, buffer = new mupdf.Buffer(), noted = takeFootNotes(page.body);
   const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
-  const { links, outline } = noted ? notedPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
+  const { links, outline, notes } = noted ? notedPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
   writer.close();
   const written = buffer.asUint8Array().slice();
   buffer.destroy();
   return withPdf(written, async (pdf) => {
+    if (notes.length > 0) tagPages(pdf, mupdf, noted!.body, notes, noted!.notes, job); else tagPages(pdf, mupdf, page.body, [], new Map(), job);
     links.forEach((row, i) => {
       if (row.length === 0) return;
       const one = pdf.loadPage(i);

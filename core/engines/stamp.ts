@@ -24,7 +24,9 @@ export async function stampLines(pdf: PdfDocument, index: number, stamps: Stamp[
   list.push(pdf.addStream('q', {}));
   if (contents.isArray()) for (let i = 0; i < contents.length; i++) list.push(contents.get(i)); else if (!contents.isNull()) list.push(contents);
   list.push(pdf.addStream('Q', {}));
-  list.push(pdf.addStream(`q ${lines.join(' ')} Q`, {}));
+  // Running lines are none of the text (ISO 32000-1, 14.8.2.2); what machines are to read is.
+  const [opens, closes] = stamps.some((s) => s.unseen) ? ['', ''] : ['/Artifact BMC ', ' EMC'];
+  list.push(pdf.addStream(`q ${opens}${lines.join(' ')}${closes} Q`, {}));
   object.put('Contents', list);
   font.destroy();
 }

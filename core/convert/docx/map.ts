@@ -72,14 +72,14 @@ function mapStory(xml: string, context: StoryContext): string {
   const outputs: string[] = [];
   const paragraphs: Paragraph[] = [];
   const stack: string[] = [];
-  let extent: { width: number; height: number } | null = null, boxes = 0;
+  let extent: { width: number; height: number } | null = null, boxes = 0, headRow = false, described = '';
   let dropped = '', run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
   const links: boolean[] = [];
   /** complex fields: instruction until “separate”, shown result after */
   const fields: { instruction: string; result: boolean; link: boolean }[] = [];
   const openLink = (target: string | undefined): boolean => { const out = target !== undefined && /^(https?|mailto):/i.test(target); if (out) add(`<a href="${escapeXml(target)}">`); return out; };
   const tables: { rows: Cell[][]; widths: number[] }[] = [];
-  interface Cell { html: string; span: number; merge: 'start' | 'continue' | null }
+  interface Cell { html: string; span: number; merge: 'start' | 'continue' | null; head: boolean }
   let cell: Cell | null = null;
   const cells: (Cell | null)[] = [];
   const mathMarks: Record<string, [string, string]> = { 'm:sup': ['<sup>', '</sup>'], 'm:sub': ['<sub>', '</sub>'], 'm:den': ['/', ''], 'm:rad': ['√(', ')'], 'm:d': ['(', ')'], 'm:mr': ['', '; '] };
@@ -127,11 +127,13 @@ function mapStory(xml: string, context: StoryContext): string {
         }
         case 'w:tbl': if (fallback === 0) { page.counts.tables++; tables.push({ rows: [], widths: [] }); cells.push(cell); outputs.push(''); cell = null; } break;
         case 'w:gridCol': tables[tables.length - 1]?.widths.push(Number(a['w:w']) / 20 || 0); break;
-        case 'w:tr': tables[tables.length - 1]?.rows.push([]); break;
-        case 'w:tc': cell = { html: '', span: 1, merge: null }; tables[tables.length - 1]?.rows.at(-1)?.push(cell); break;
+        case 'w:tr': headRow = false; tables[tables.length - 1]?.rows.push([]); break;
+        case 'w:tblHeader': headRow = !/^(0|false|off)$/.test(a['w:val'] ?? 'true'); break;
+        case 'w:tc': cell = { html: '', span: 1, merge: null, head: headRow }; tables[tables.length - 1]?.rows.at(-1)?.push(cell); break;
         case 'w:gridSpan': if (cell) cell.span = Number(a['w:val']) || 1; break;
         case 'w:vMerge': if (cell) cell.merge = a['w:val'] === 'restart' ? 'start' : 'continue'; break;
         case 'wp:extent': extent = { width: Number(a.cx) / 12_700, height: Number(a.cy) / 12_700 }; break;
+        case 'wp:docPr': described = a.descr ?? ''; break;
         case 'a:blip': case 'v:imagedata': if (fallback === 0) picture(a['r:embed'] ?? a['r:id'] ?? '', a['r:link']); break;
         case 'w:txbxContent': boxes++; break;
         case 'm:oMath': if (mathDepth++ === 0 && fallback === 0) { page.counts.equations++; add('<span class="math">'); } break;
@@ -258,7 +260,7 @@ function mapStory(xml: string, context: StoryContext): string {
         return placed;
       });
     });
-    return `<table>${lines.map((row) => `<tr>${row.filter((c) => c !== null).map((c) => `<td${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.rows > 1 ? ` rowspan="${c.rows}"` : ''}>${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
+    return `<table>${lines.map((row) => `<tr>${row.filter((c) => c !== null).map((c) => `<td${c.head ? ' data-head="1"' : ''}${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.rows > 1 ? ` rowspan="${c.rows}"` : ''}>${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
   }
 
   function picture(id: string, linked: string | undefined): void {
@@ -271,8 +273,8 @@ function mapStory(xml: string, context: StoryContext): string {
     const widest = page.widthPt - page.marginsPt[1] - page.marginsPt[3];
     const size = extent ?? { width: 0, height: 0 };
     const scale = size.width > widest ? widest / size.width : 1;
-    add(`<img src="${source}"${size.width > 0 ? ` style="width:${fixed(size.width * scale)}pt;height:${fixed(size.height * scale)}pt"` : ''}/>`);
-    extent = null;
+    add(`<img src="${source}"${described ? ` alt="${escapeXml(described)}"` : ''}${size.width > 0 ? ` style="width:${fixed(size.width * scale)}pt;height:${fixed(size.height * scale)}pt"` : ''}/>`);
+    extent = null; described = '';
   }
 }
 /** The address in a HYPERLINK field's instruction (17.16.5.25). */

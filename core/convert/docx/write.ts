@@ -7,7 +7,7 @@ import type { PageDescription } from '../page-description.ts';
 import { docxStyles, documentNamespaces, numberingPart, packageParts, type NumberedList } from './parts.ts';
 
 interface Run { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; raise?: 'sup' | 'sub'; size?: number; colour?: string; font?: string }
-interface Grid { rows: { xml: string; column: number }[]; column: number; open: Map<number, { left: number; span: number }>; columns: number }
+interface Grid { rows: { xml: string; column: number; head: boolean }[]; column: number; open: Map<number, { left: number; span: number }>; columns: number }
 
 /** What a list number may count, the likeliest first. */
 function waysToCount(text: string): { kind: NumberedList['kind']; at: number }[] {
@@ -49,10 +49,10 @@ export function writeDocx(page: PageDescription): Uint8Array {
         case 'sub': runs.push({ ...top, raise: 'sub' }); break;
         case 'br': add('<w:r><w:br/></w:r>'); break;
         case 'a': links.push(/^(https?|mailto):/i.test(a.href ?? '')); if (links.at(-1)) add(`<w:hyperlink r:id="${relation('hyperlink', escapeXml(a.href!), true)}">`); break;
-        case 'img': picture(a.src ?? '', css); break;
+        case 'img': picture(a.src ?? '', css, a.alt ?? ''); break;
         case 'table': endParagraph(); grids.push({ rows: [], column: 0, open: new Map(), columns: 0 }); break;
-        case 'tr': { const g = grids.at(-1); if (g) { g.rows.push({ xml: '', column: 0 }); g.column = 0; carryDown(g); } break; }
-        case 'td': startCell(Number(a.colspan ?? 1), Number(a.rowspan ?? 1)); break;
+        case 'tr': { const g = grids.at(-1); if (g) { g.rows.push({ xml: '', column: 0, head: false }); g.column = 0; carryDown(g); } break; }
+        case 'td': if (a['data-head'] && grids.length > 0) grids.at(-1)!.rows.at(-1)!.head = true; startCell(Number(a.colspan ?? 1), Number(a.rowspan ?? 1)); break;
       }
     },
     ontext(text) {
@@ -123,7 +123,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
     const xml = `${font ? `<w:rFonts w:ascii="${font}" w:hAnsi="${font}" w:cs="${font}"/>` : ''}${r.bold ? '<w:b/>' : ''}${r.italic ? '<w:i/>' : ''}${r.strike ? '<w:strike/>' : ''}${r.colour ? `<w:color w:val="${r.colour}"/>` : ''}${r.size ? `<w:sz w:val="${Math.round(r.size * 2)}"/>` : ''}${r.underline ? '<w:u w:val="single"/>' : ''}${r.raise ? `<w:vertAlign w:val="${r.raise === 'sup' ? 'superscript' : 'subscript'}"/>` : ''}`;
     return xml ? `<w:rPr>${xml}</w:rPr>` : '';
   }
-  function picture(src: string, css: Record<string, string>): void {
+  function picture(src: string, css: Record<string, string>, described: string): void {
     const m = /^data:image\/(\w+);base64,(.+)$/.exec(src);
     if (!m) return;
     const bytes = Uint8Array.from(atob(m[2]!), (c) => c.charCodeAt(0)), name = `image${media.length + 1}.${m[1] === 'jpeg' ? 'jpg' : m[1]}`;
@@ -132,7 +132,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
     let width = pt(css.width) || (size ? size.width * 0.75 : 200), height = pt(css.height) || (size ? size.height * 0.75 : 150);
     if (width > most) { height *= most / width; width = most; }
     const id = relation('image', `media/${name}`), n = ++shape;
-    add(`<w:r><w:drawing><wp:inline><wp:extent cx="${emu(width)}" cy="${emu(height)}"/><wp:docPr id="${n}" name="Picture ${n}"/><a:graphic><a:graphicData uri="http://schemas.openxmlformats.org/drawingml/2006/picture"><pic:pic><pic:nvPicPr><pic:cNvPr id="${n}" name="Picture ${n}"/><pic:cNvPicPr/></pic:nvPicPr><pic:blipFill><a:blip r:embed="${id}"/><a:stretch><a:fillRect/></a:stretch></pic:blipFill><pic:spPr><a:xfrm><a:off x="0" y="0"/><a:ext cx="${emu(width)}" cy="${emu(height)}"/></a:xfrm><a:prstGeom prst="rect"><a:avLst/></a:prstGeom></pic:spPr></pic:pic></a:graphicData></a:graphic></wp:inline></w:drawing></w:r>`);
+    add(`<w:r><w:drawing><wp:inline><wp:extent cx="${emu(width)}" cy="${emu(height)}"/><wp:docPr id="${n}" name="Picture ${n}"${described ? ` descr="${escapeXml(described)}"` : ''}/><a:graphic><a:graphicData uri="http://schemas.openxmlformats.org/drawingml/2006/picture"><pic:pic><pic:nvPicPr><pic:cNvPr id="${n}" name="Picture ${n}"/><pic:cNvPicPr/></pic:nvPicPr><pic:blipFill><a:blip r:embed="${id}"/><a:stretch><a:fillRect/></a:stretch></pic:blipFill><pic:spPr><a:xfrm><a:off x="0" y="0"/><a:ext cx="${emu(width)}" cy="${emu(height)}"/></a:xfrm><a:prstGeom prst="rect"><a:avLst/></a:prstGeom></pic:spPr></pic:pic></a:graphicData></a:graphic></wp:inline></w:drawing></w:r>`);
   }
   /** Cells that reach down from a row above stand in this row as continued ones. */
   function carryDown(g: Grid): void {
@@ -163,7 +163,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
     if (!g) return;
     const columns = Math.max(1, g.columns), width = twips((page.widthPt - page.marginsPt[1] - page.marginsPt[3]) / columns);
     const fill = (r: Grid['rows'][number]): string => r.xml + '<w:tc><w:tcPr/><w:p/></w:tc>'.repeat(r.xml === '' ? columns : Math.max(0, columns - r.column));
-    (cells.at(-1) ?? target).push(`<w:tbl><w:tblPr><w:tblStyle w:val="TableGrid"/><w:tblW w:w="0" w:type="auto"/></w:tblPr><w:tblGrid>${`<w:gridCol w:w="${width}"/>`.repeat(columns)}</w:tblGrid>${g.rows.map((r) => `<w:tr>${fill(r)}</w:tr>`).join('')}</w:tbl>`);
+    (cells.at(-1) ?? target).push(`<w:tbl><w:tblPr><w:tblStyle w:val="TableGrid"/><w:tblW w:w="0" w:type="auto"/></w:tblPr><w:tblGrid>${`<w:gridCol w:w="${width}"/>`.repeat(columns)}</w:tblGrid>${g.rows.map((r) => `<w:tr>${r.head ? '<w:trPr><w:tblHeader/></w:trPr>' : ''}${fill(r)}</w:tr>`).join('')}</w:tbl>`);
     // Two tables one after the other would flow together.
     if (cells.length === 0) target.push('<w:p/>');
   }

@@ -58,7 +58,7 @@ export function mapHtmlSource(source: string): PageDescription {
       else if (name === 'td' || name === 'th') {
         flush();
         const span = (k: string): number => Math.min(100, Math.max(1, Number(a[k]) || 1));
-        out += `<td${span('colspan') > 1 ? ` colspan="${span('colspan')}"` : ''}${span('rowspan') > 1 ? ` rowspan="${span('rowspan')}"` : ''}>`;
+        out += `<td${name === 'th' ? ' data-head="1"' : ''}${span('colspan') > 1 ? ` colspan="${span('colspan')}"` : ''}${span('rowspan') > 1 ? ` rowspan="${span('rowspan')}"` : ''}>`;
         inCell++;
         tag.push({ name: 'p', css: name === 'th' ? 'font-weight:bold;' : css });
       } else if (name === 'img') picture(a);
@@ -109,6 +109,6 @@ export function mapHtmlSource(source: string): PageDescription {
     if (!src) { lose('a picture lies outside the file and does not come along'); return; }
     page.counts.images++;
     const width = Number(/^\d+/.exec(a.width ?? '')?.[0] ?? 0) * 0.75, height = Number(/^\d+/.exec(a.height ?? '')?.[0] ?? 0) * 0.75, most = page.widthPt - page.marginsPt[1] - page.marginsPt[3];
-    line += `<img src="${src}"${width > 0 && height > 0 ? ` style="width:${Math.min(width, most)}pt;height:${height * Math.min(1, most / width)}pt"` : ''}/>`;
+    line += `<img src="${src}"${a.alt ? ` alt="${escapeXml(a.alt)}"` : ''}${width > 0 && height > 0 ? ` style="width:${Math.min(width, most)}pt;height:${height * Math.min(1, most / width)}pt"` : ''}/>`;
   }
 }

@@ -79,7 +79,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:note-body': targets.push(''); break;
         case 'table:table': page.counts.tables++; emit('<table>'); break;
         case 'table:table-row': emit('<tr>'); break;
-        case 'table:table-cell': emit(`<td${Number(a['table:number-columns-spanned']) > 1 ? ` colspan="${a['table:number-columns-spanned']}"` : ''}${Number(a['table:number-rows-spanned']) > 1 ? ` rowspan="${a['table:number-rows-spanned']}"` : ''}>`); break;
+        case 'table:table-cell': emit(`<td${stack.includes('table:table-header-rows') ? ' data-head="1"' : ''}${Number(a['table:number-columns-spanned']) > 1 ? ` colspan="${a['table:number-columns-spanned']}"` : ''}${Number(a['table:number-rows-spanned']) > 1 ? ` rowspan="${a['table:number-rows-spanned']}"` : ''}>`); break;
         case 'draw:frame': frame = { width: points(a['svg:width']), height: points(a['svg:height']) }; break;
         case 'draw:image': {
           const part = /^(Pictures|\.\/Pictures|media)/.test(a['xlink:href'] ?? '') ? pack.part(a['xlink:href']!.replace(/^\.\//, '')) : null;

@@ -26,6 +26,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   const stack: { state: State; ends: (() => void) | null }[] = [];
   let ends: (() => void) | null = null, star = false;
   let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
+  const headRows = new Set<number>();
   let picture = { hex: '', width: 0, height: 0 };
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
 
@@ -103,8 +104,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       });
       return shown.map((s) => ({ ...s, start: starts[s.at]! }));
     });
-    out += `<table>${lines.map((cells) => `<tr>${cells.map((c) => `<td${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.start.rows > 1 ? ` rowspan="${c.start.rows}"` : ''}>${c.start.cell.html}${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
-    rows = [];
+    out += `<table>${lines.map((cells, row) => `<tr>${cells.map((c) => `<td${headRows.has(row) ? ' data-head="1"' : ''}${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.start.rows > 1 ? ` rowspan="${c.start.rows}"` : ''}>${c.start.cell.html}${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
+    rows = []; headRows.clear();
   }
   function control(word: string, n: number | null): void {
     const on = n !== 0, pt = (n ?? 0) / 20;
@@ -126,6 +127,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'line': if (state.into === 'text' || state.into === 'note') line += '<br/>'; return;
       case 'page': if (state.into === 'text') { endParagraph(false); closeTable(); out += '<div class="break"></div>'; } return;
       case 'sect': if (state.into === 'text') endParagraph(false); return;
+      case 'trhdr': headRows.add(rows.length); return;
       case 'trowd': shapes = []; shape = { joinsLeft: false, joinsUp: false }; return;
       case 'clmrg': shape.joinsLeft = true; return; case 'clvmrg': shape.joinsUp = true; return;
       case 'cellx': shapes.push(shape); shape = { joinsLeft: false, joinsUp: false }; return;

@@ -1,0 +1,75 @@
+import { describe, expect, test } from '@jest/globals';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { faceFiles } from '../../engines/face-files.ts';
+import { provideFaces } from '../../engines/faces.ts';
+import { withPdf } from '../../engines/pdf.ts';
+import { operationsOf, wideGlyphs } from '../../engines/content.ts';
+import { inParagraph, plainPicture, plantedDocx, wordPart, wordRun } from '../../testing/plant.ts';
+import { convertFiles } from '../../verbs/convert.ts';
+import { structureOf, type Element } from './blocks.ts';
+import { tagPages } from './tag.ts';
+
+const at = join(mkdtempSync(join(tmpdir(), 'tags-')), 'x.pdf'), utf8 = (t: string): Uint8Array => new TextEncoder().encode(t);
+const toPdf = async (name: string, bytes: Uint8Array): Promise<Uint8Array> => (await convertFiles([{ name, path: name, bytes }])).bytes;
+/** The structure as another program reads it (poppler), a line an element or text. */
+const treeOf = (bytes: Uint8Array): string[] => { writeFileSync(at, bytes); return execFileSync('pdfinfo', ['-struct-text', at], { encoding: 'utf8' }).split('\n').map((l) => l.replace(/(?: <.*>)? \((?:block|inline)\).*$/, '').replace(/:$/, '').normalize('NFKC').replace(/\s+/g, ' ').trim()).filter((l) => /^(?:[A-Z]\w*|".*")$/.test(l)); };
+const outline = (e: Element): unknown => (e.kids.length > 0 ? [e.type, ...e.kids.map(outline)] : e.text ? `${e.type} ${e.text}` : e.type);
+
+describe('structure of a body', () => {
+  test('headings, paragraphs, lists inside lists, cells, pictures and notes', () => {
+    const label = (level: number, sign: string): string => `<span class="label" data-level="${level}">${sign}&#8194;</span>`;
+    const { root, leaves, pictures } = structureOf(`<h1>One <b>two</b></h1><p>${label(0, '1.')}a</p><p>${label(1, '•')}b</p><p>${label(0, '2.')}c</p><p>after</p><table><tr><td data-head="1"><p>h</p></td></tr><tr><td colspan="2"><p>x</p><p>y</p></td></tr></table><p><img src="s" alt="A map"/></p><hr/><div class="note" data-note="1"><p><sup>1</sup> n</p></div>`);
+    expect(outline(root)).toEqual(['Document', 'H1 Onetwo', ['L', ['LI', ['LBody', 'P 1.a', ['L', ['LI', ['LBody', 'P •b']]]]], ['LI', ['LBody', 'P 2.c']]], 'P after', ['Table', ['TR', ['TH', 'P h']], ['TR', ['TD', 'P x', 'P y']]], 'P', 'Figure', ['Note', 'P 1n']]);
+    expect([leaves.map((l) => l.text).filter(Boolean), pictures.map((p) => p.alt)]).toEqual([['Onetwo', '1.a', '•b', '2.c', 'after', 'h', 'x', 'y', '1n'], ['A map']]);
+  });
+});
+
+// Lexical rules of ISO 32000-1, 7.2 and 7.8.2.
+describe('operations of a content stream', () => {
+  const cut = (content: string): string[] => operationsOf(content).map((o) => content.slice(o.start, o.end));
+  test.each([
+    ['q 1 0 0 1 72 75.0 cm\nBT /F0 18 Tf [<0034>-11<0045>]TJ ET Q', ['q', '1 0 0 1 72 75.0 cm', 'BT', '/F0 18 Tf', '[<0034>-11<0045>]TJ', 'ET', 'Q']],
+    ['(a \\) (b) Tj) Tj % Tj\n/P <</MCID 0>> BDC EMC', ['(a \\) (b) Tj) Tj', '/P <</MCID 0>> BDC', 'EMC']],
+    ['BI /W 1 /H 1 ID \u0001EI\u0002 EI f*', ['BI /W 1 /H 1 ID \u0001EI\u0002 EI', 'f*']],
+    ['', []],
+  ])('%j', (content, expected) => expect(cut(content)).toEqual(expected));
+  test('glyphs are counted where codes have two bytes, and nowhere else', () => expect([wideGlyphs('[<00340045>-11<0046>]TJ'), wideGlyphs('<00 34> Tj'), wideGlyphs('(ab) Tj'), wideGlyphs('<0034f> Tj')]).toEqual([3, 1, null, null]));
+});
+
+describe('a PDF made here carries its structure (read by poppler)', () => {
+  test('each word of the text stands in its element, notes and table heads too', async () => {
+    const pdf = await toPdf('a.md', utf8('# Silt\n\nEach tide carries clay.\n\n- first\n- second\n\n| Site | Rate |\n| --- | --- |\n| A | 3.1 |\n'));
+    expect(treeOf(pdf)).toEqual(['Document', 'H1', '"Silt"', 'P', '"Each tide carries clay."', 'L', 'LI', 'LBody', 'P', '"• first"', 'LI', 'LBody', 'P', '"• second"', 'Table', 'TR', 'TH', 'P', '"Site"', 'TH', 'P', '"Rate"', 'TR', 'TD', 'P', '"A"', 'TD', 'P', '"3.1"']);
+    expect(execFileSync('pdfinfo', [at], { encoding: 'utf8' })).toMatch(/Tagged: +yes/);
+    expect(execFileSync('qpdf', ['--check', at], { encoding: 'utf8' })).toContain('No syntax or stream encoding errors');
+  });
+  test('a paragraph over two pages with notes at their feet, a running line, and a picture with its description', async () => {
+    const prose = Array.from({ length: 700 }, (_, i) => `word${i}`).join(' '), png = await plainPicture('png');
+    const drawing = '<w:r><w:drawing><wp:inline><wp:extent cx="600000" cy="300000"/><wp:docPr id="1" name="P" descr="The breach"/><a:graphic><a:graphicData><pic:pic><pic:blipFill><a:blip r:embed="rId7"/></pic:blipFill></pic:pic></a:graphicData></a:graphic></wp:inline></w:drawing></w:r>';
+    const pdf = await toPdf('a.docx', plantedDocx(`${inParagraph(`${wordRun(prose)}<w:r><w:footnoteReference w:id="2"/></w:r>`)}${inParagraph(drawing)}<w:sectPr><w:headerReference w:type="default" r:id="rId6"/></w:sectPr>`, {
+      'word/footnotes.xml': wordPart('footnotes', `<w:footnote w:id="2">${inParagraph(wordRun('Beneath'))}</w:footnote>`), 'word/header1.xml': wordPart('hdr', inParagraph(wordRun('Running line'))), 'word/media/p.png': png,
+      'word/_rels/document.xml.rels': '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId6" Type="x/header" Target="header1.xml"/><Relationship Id="rId7" Type="x/image" Target="media/p.png"/></Relationships>',
+    }));
+    const tree = treeOf(pdf), text = tree.filter((l) => l.startsWith('"')).join(' ').replace(/["\s]/g, '');
+    expect(tree.filter((l) => /^(?:P|Note|Figure)/.test(l)).map((l) => l.split(' ')[0])).toEqual(['P', 'P', 'Figure', 'Note', 'P']);
+    expect(text.endsWith(`${prose.replace(/ /g, '')}11Beneath`)).toBe(true);
+    expect(execFileSync('qpdf', ['--json', at], { encoding: 'utf8', maxBuffer: 1 << 26 })).toContain('"/Alt": "u:The breach"');
+  });
+  // Arabic letters come as joined forms; NFKC brings them back to those of the text.
+  test('text from right to left in the order in which it is read', async () => {
+    provideFaces((name) => Promise.resolve(new Uint8Array(readFileSync(`node_modules/${faceFiles[name]!}`))));
+    expect(treeOf(await toPdf('a.html', utf8('<p dir="rtl">رواسب السبخة في المد</p><p>Latin</p>')))).toEqual(['Document', 'P', '"رواسب السبخة في المد"', 'P', '"Latin"']);
+  });
+  test('hard negative: pages that show another text get no structure rather than a wrong one', async () => {
+    const bytes = await toPdf('a.txt', utf8('Each tide carries clay.'));
+    await withPdf(bytes, (pdf, mupdf) => {
+      expect(tagPages(pdf, mupdf, '<p>Each tide carries silt.</p>', [], new Map())).toBe(false);
+      expect(tagPages(pdf, mupdf, '<p>Each tide carries clay. And more.</p>', [], new Map())).toBe(false);
+      expect(tagPages(pdf, mupdf, '<p>Each tide carries clay.</p><p><img src="x"/></p>', [], new Map())).toBe(false);
+      expect(pdf.getTrailer().get('Root').get('MarkInfo').get('Marked').toString()).toBe('true');
+    });
+  });
+});

@@ -1,0 +1,182 @@
+import type * as Mupdf from 'mupdf';
+import { operationsOf, wideGlyphs, type Operation } from '../../engines/content.ts';
+import { withPage, type MupdfModule, type PdfDocument } from '../../engines/pdf.ts';
+import { heed, type Job } from '../../model/outcome.ts';
+import { latin1 } from '../../text/bytes.ts';
+import { plainLetters, structureOf, type Element } from './blocks.ts';
+
+/** A stretch of one page's content that belongs to one element; `null`: to none, it is decoration. */
+interface Stretch { from: number; to: number; element: Element | null }
+interface Shown { operation: Operation; letters: string }
+/** The marked content of an element, in reading order (ISO 32000-1, 14.7.4.2). */
+type Marks = Map<Element, { page: number; id: number }[]>;
+
+const shows = new Set(['Tj', 'TJ', "'", '"']), paints = new Set(['f', 'F', 'f*', 'B', 'B*', 'b', 'b*', 'S', 's', 'n', 'sh']), builds = new Set(['m', 're']);
+
+/** Gives pages that were laid out from `body` the structure that the body has: each stretch of text and each picture is tied to its heading, paragraph, list item, cell or note; all else is marked as decoration.
+ * The letters of the pages are held against those of the body one by one. Where they do not agree, as with scripts that are set in another order, nothing is written: no structure is better than a wrong one.
+ * Source: ISO 32000-1, 14.6 (marked content), 14.7 (logical structure), 14.8 (tagged PDF). @param notesOn - numbers of the notes at the foot of each page, in order @returns whether the document is tagged now */
+export function tagPages(pdf: PdfDocument, mupdf: MupdfModule, body: string, notesOn: number[][], notes: Map<number, string>, job: Job = {}): boolean {
+  const { root, leaves, pictures } = structureOf(body), noteParts = new Map([...notes].map(([mark, html]) => [mark, structureOf(html)] as const)), count = pdf.countPages();
+  const flow = new Flow(leaves), pictureFlow = [...pictures], pages: { content: string; stretches: Stretch[] }[] = [];
+  for (let i = 0; i < count; i++) {
+    heed(job);
+    const content = contentOf(pdf, i), operations = operationsOf(content), shown = lettersOf(mupdf, pdf, i, content, operations.filter((o) => shows.has(o.operator)));
+    if (!shown) return false;
+    const own = (notesOn[i] ?? []).map((mark) => noteParts.get(mark)).filter((n) => n !== undefined), split = splitAtNotes(shown, own.reduce((n, part) => n + part.leaves.reduce((m, l) => m + l.text.length, 0), 0));
+    if (split === null) return false;
+    const found = new Map<Operation, Element | null>();
+    if (!flow.take(shown.slice(0, split), found) || !new Flow(own.flatMap((n) => n.leaves)).take(shown.slice(split), found, true)) return false;
+    const noteStart = shown[split]?.operation.start ?? Infinity, notePictures = own.flatMap((n) => n.pictures);
+    for (const o of operations) if (o.operator === 'Do') { const picture = (o.start > noteStart ? notePictures : pictureFlow).shift(); if (!picture) return false; found.set(o, picture); }
+    pages.push({ content, stretches: stretchesOf(operations, found) });
+  }
+  if (!flow.done || pictureFlow.length > 0) return false;
+  root.kids.push(...notesOn.flat().flatMap((mark) => noteParts.get(mark)?.root.kids ?? []));
+  const marks: Marks = new Map();
+  pages.forEach((page, i) => writeMarks(pdf, i, page, marks));
+  writeTree(pdf, root, marks);
+  return true;
+}
+
+/** The text of a body in reading order, taken piece by piece as pages show it. */
+class Flow {
+  private leaf = 0;
+  private at = 0;
+  constructor(private readonly leaves: Element[]) {}
+  get done(): boolean { return this.next() === null; }
+  private next(): Element | null { while (this.leaf < this.leaves.length && this.at >= this.leaves[this.leaf]!.text.length) { this.leaf++; this.at = 0; } return this.leaves[this.leaf] ?? null; }
+  /** @returns false where the letters disagree @param whole - nothing may be left over */
+  take(shown: Shown[], found: Map<Operation, Element | null>, whole = false): boolean {
+    let last: Element | null = null;
+    for (const { operation, letters } of shown) {
+      // Spaces alone belong to what they follow.
+      if (letters === '') { found.set(operation, last); continue; }
+      const element = this.next();
+      if (!element) return false;
+      for (const [i, letter] of [...letters].entries()) {
+        const leaf = this.next();
+        // A hyphen where the engine has broken a word is none of the text's letters.
+        if (i > 0 && /[-‐]/.test(letter) && i === [...letters].length - 1 && (!leaf || !leaf.text.startsWith(letter, this.at))) break;
+        if (!leaf || (!leaf.text.startsWith(letter, this.at) && letter !== '\ufffd')) return false;
+        this.at += letter === '\ufffd' ? (leaf.text.codePointAt(this.at)! > 0xffff ? 2 : 1) : letter.length;
+      }
+      found.set(operation, element);
+      last = element;
+    }
+    return !whole || this.done;
+  }
+}
+
+/** Where on a page the notes begin: their letters are as many as the last ones of the page. Null where no operation begins there. */
+function splitAtNotes(shown: Shown[], letters: number): number | null {
+  let at = shown.length, rest = letters;
+  while (rest > 0 && at > 0) rest -= shown[--at]!.letters.length;
+  return rest === 0 ? at : null;
+}
+
+function contentOf(pdf: PdfDocument, index: number): string {
+  const contents = pdf.findPage(index).get('Contents'), parts: string[] = [];
+  const take = (o: Mupdf.PDFObject): void => { const b = o.readStream(); parts.push(latin1(b.asUint8Array())); b.destroy(); };
+  if (contents.isArray()) contents.forEach((c) => take(c)); else if (contents.isStream()) take(contents);
+  return parts.join('\n');
+}
+
+/** The letters of each showing operation: the engine tells glyph by glyph what the page shows, the operations how many glyphs each has. Null where the two numbers differ. */
+function lettersOf(mupdf: MupdfModule, pdf: PdfDocument, index: number, content: string, operations: Operation[]): Shown[] | null {
+  const glyphs: string[] = [];
+  const device = new mupdf.Device({ fillText: (text: Mupdf.Text) => {
+    text.walk({ showGlyph: (font: Mupdf.Font, _trm: Mupdf.Matrix, glyph: number, unicode: number) => {
+      const letter = unicode > 0 ? String.fromCodePoint(unicode) : '\ufffd';
+      // One glyph for several letters gives the others without a glyph.
+      if (glyph >= 0 || glyphs.length === 0) glyphs.push(letter); else glyphs[glyphs.length - 1] += letter;
+      font.destroy();
+    } } as never);
+    text.destroy();
+  } } as never);
+  try { withPage(pdf, index, (page) => page.run(device, mupdf.Matrix.identity)); device.close(); } finally { device.destroy(); }
+  let at = 0;
+  const shown: Shown[] = [];
+  for (const operation of operations) {
+    const n = wideGlyphs(content.slice(operation.start, operation.end));
+    if (n === null) return null;
+    shown.push({ operation, letters: plainLetters(glyphs.slice(at, at + n).join('')) });
+    at += n;
+  }
+  return at === glyphs.length ? shown : null;
+}
+
+/** Neighbouring operations of one element inside one text object make one stretch; a path with what paints it is decoration. */
+function stretchesOf(operations: Operation[], found: Map<Operation, Element | null>): Stretch[] {
+  const stretches: Stretch[] = [];
+  let path: number | null = null, open: Stretch | null = null;
+  for (const o of operations) {
+    if (o.operator === 'BT' || o.operator === 'ET') open = null;
+    else if (found.has(o)) {
+      const element = found.get(o)!;
+      if (open && open.element === element && o.operator !== 'Do') open.to = o.end; else stretches.push(open = { from: o.start, to: o.end, element });
+      if (o.operator === 'Do') open = null;
+    } else if (builds.has(o.operator)) path ??= o.start;
+    else if (paints.has(o.operator)) { if (o.operator !== 'n' && (path !== null || o.operator === 'sh')) stretches.push({ from: path ?? o.start, to: o.end, element: null }); path = null; }
+  }
+  return stretches;
+}
+
+function writeMarks(pdf: PdfDocument, index: number, { content, stretches }: { content: string; stretches: Stretch[] }, marks: Marks): void {
+  const out: string[] = [];
+  let at = 0, id = 0;
+  for (const { from, to, element } of stretches) {
+    out.push(content.slice(at, from));
+    if (element) { const own = marks.get(element) ?? []; marks.set(element, own); own.push({ page: index, id }); out.push(`/${element.type} <</MCID ${id++}>> BDC `); } else out.push('/Artifact BMC ');
+    out.push(content.slice(from, to), ' EMC');
+    at = to;
+  }
+  out.push(content.slice(at));
+  const text = out.join(''), bytes = new Uint8Array(text.length);
+  for (let i = 0; i < text.length; i++) bytes[i] = text.charCodeAt(i);
+  pdf.findPage(index).put('Contents', pdf.addStream(bytes, {}));
+}
+
+/** The tree, and the way back from each mark on a page to its element (14.7.4.4). Elements without anything on a page are left out. */
+function writeTree(pdf: PdfDocument, root: Element, marks: Marks): void {
+  const tree = pdf.addObject(pdf.newDictionary()), count = pdf.countPages(), parents = Array.from({ length: count }, () => [] as Mupdf.PDFObject[]);
+  const holds = (e: Element): boolean => (marks.get(e)?.length ?? 0) > 0 || e.kids.some(holds);
+  const write = (e: Element, parent: Mupdf.PDFObject): Mupdf.PDFObject => {
+    const object = pdf.addObject(pdf.newDictionary()), kids = pdf.newArray(), own = marks.get(e) ?? [];
+    object.put('Type', pdf.newName('StructElem'));
+    object.put('S', pdf.newName(e.type));
+    object.put('P', parent);
+    if (own[0]) object.put('Pg', pdf.findPage(own[0].page));
+    for (const { page, id } of own) {
+      parents[page]![id] = object;
+      if (page === own[0]!.page) { kids.push(pdf.newInteger(id)); continue; }
+      const mark = pdf.newDictionary();
+      mark.put('Type', pdf.newName('MCR')); mark.put('Pg', pdf.findPage(page)); mark.put('MCID', pdf.newInteger(id));
+      kids.push(mark);
+    }
+    for (const kid of e.kids) if (holds(kid)) kids.push(write(kid, object));
+    object.put('K', kids);
+    if (e.alt) object.put('Alt', pdf.newString(e.alt));
+    if (e.note !== undefined) object.put('ID', pdf.newString(`note ${e.note}`));
+    if (e.columns || e.rows || e.type === 'TH') { const cell = pdf.newDictionary(); cell.put('O', pdf.newName('Table')); if (e.type === 'TH') cell.put('Scope', pdf.newName('Column')); if (e.columns) cell.put('ColSpan', pdf.newInteger(e.columns)); if (e.rows) cell.put('RowSpan', pdf.newInteger(e.rows)); object.put('A', cell); }
+    return object;
+  };
+  tree.put('Type', pdf.newName('StructTreeRoot'));
+  tree.put('K', write(root, tree));
+  const numbers = pdf.newArray(), back = pdf.newDictionary();
+  parents.forEach((own, i) => {
+    const list = pdf.newArray();
+    for (const o of own) list.push(o);
+    numbers.push(pdf.newInteger(i)); numbers.push(pdf.addObject(list));
+    const page = pdf.findPage(i);
+    page.put('StructParents', pdf.newInteger(i));
+    page.put('Tabs', pdf.newName('S'));
+  });
+  back.put('Nums', numbers);
+  tree.put('ParentTree', pdf.addObject(back));
+  tree.put('ParentTreeNextKey', pdf.newInteger(count));
+  const catalogue = pdf.getTrailer().get('Root'), info = pdf.newDictionary();
+  info.put('Marked', pdf.newBoolean(true));
+  catalogue.put('MarkInfo', info);
+  catalogue.put('StructTreeRoot', tree);
+}

@@ -1,0 +1,44 @@
+/** One operation of a content stream, operands and operator: characters `start` up to `end`. */
+export interface Operation { operator: string; start: number; end: number }
+
+const delimiters = '()<>[]{}/%', spaces = '\u0000\t\n\f\r ';
+/** Cuts a content stream into its operations. Inline images are one operation each. Source: ISO 32000-1, 7.8.2 (operators), 7.2 (lexical rules), 8.9.7 (inline images). @param content - bytes as one character each */
+export function operationsOf(content: string): Operation[] {
+  const found: Operation[] = [], end = content.length;
+  let at = 0, start = -1;
+  const begin = (): void => { if (start < 0) start = at; };
+  while (at < end) {
+    const c = content[at]!;
+    if (spaces.includes(c)) { at++; continue; }
+    if (c === '%') { while (at < end && content[at] !== '\n' && content[at] !== '\r') at++; continue; }
+    begin();
+    if (c === '(') { at = afterString(content, at); continue; }
+    if (c === '<' && content[at + 1] !== '<') { const close = content.indexOf('>', at); at = close < 0 ? end : close + 1; continue; }
+    if (c === '/') { at++; at = afterWord(content, at); continue; }
+    if (delimiters.includes(c)) { at++; continue; }
+    const from = at;
+    at = afterWord(content, at);
+    const word = content.slice(from, at);
+    if (/^[-+.\d]/.test(word) || word === 'true' || word === 'false' || word === 'null') continue;
+    if (word === 'BI') { const close = /[\s]EI(?=[\s]|$)/.exec(content.slice(at)); at = close ? at + close.index + close[0].length : end; }
+    found.push({ operator: word, start, end: at });
+    start = -1;
+  }
+  return found;
+}
+function afterWord(content: string, at: number): number { while (at < content.length && !spaces.includes(content[at]!) && !delimiters.includes(content[at]!)) at++; return at; }
+function afterString(content: string, at: number): number {
+  let depth = 0;
+  for (; at < content.length; at++) {
+    const c = content[at];
+    if (c === '\\') at++; else if (c === '(') depth++; else if (c === ')' && --depth === 0) return at + 1;
+  }
+  return at;
+}
+/** Glyphs that an operation shows in a font with two bytes a code, as those are that are written here (ISO 32000-1, 9.7.5.2). Null where strings are written in another way. */
+export function wideGlyphs(operation: string): number | null {
+  if (operation.includes('(')) return null;
+  let digits = 0;
+  for (const m of operation.matchAll(/<([\da-fA-F\s]*)>/g)) digits += m[1]!.replace(/\s/g, '').length;
+  return digits % 4 === 0 ? digits / 4 : null;
+}
