@@ -16,6 +16,12 @@ const spokenZones: readonly [RegExp, string][] = [
   [/\b(?:Indian|India) (?:Standard )?Time\b/gi, 'Asia/Kolkata'], [/\bSingapore time\b/gi, 'Asia/Singapore'], [/\bHong Kong time\b/gi, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/gi, 'Asia/Tokyo'], [/\bToronto time\b/gi, 'America/Toronto'], [/\bVancouver time\b/gi, 'America/Vancouver'],
 ];
 
+let cities: Map<string, string> | null = null;
+/** Zones by the cities that name them in the IANA database; not those that are words of their own. */
+function cityZones(): Map<string, string> {
+  return (cities ??= new Map(Intl.supportedValuesOf('timeZone').filter((z) => /^(?:Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)\//.test(z)).map((z): [string, string] => [z.split('/').pop()!.replace(/_/g, ' '), z]).filter(([city]) => !/^(?:Easter|Wake|Midway|Center|Reunion|Knox|Currie|Louisville|Monticello|Vincennes|Petersburg|Marengo|Winamac|South Georgia|North|West|Eastern|Central|Pacific)$/.test(city))));
+}
+
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST']).sort((a, b) => b.length - a.length).join('|');
 const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[ap]\\.?m\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|time zone:?\\s|times? (?:are|is)(?: all)?(?: given)?(?: in)?\\s)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
@@ -25,6 +31,7 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
   for (const clause of clausesWith(clauses, /\d|\btimes?\b|noon|midnight|\w\/[A-Z]/i)) {
     for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
+    for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time in|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d)\s\()([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const zone = cityZones().get((m[1] ?? m[2] ?? m[3])!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     if (/\btime\b|\b(?:ET|CT|MT|PT)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
     // An abbreviation counts beside a time of day or in a remark about times, not as a stray word.
     if (anyAbbreviation.test(clause.text)) for (const m of matchesIn(clause, besideATime)) found.push({ value: m[0], start: m.at, end: m.to });
@@ -62,11 +69,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   for (const american of order === 'month-day' ? [true] : [false]) {
     const parser = american ? chrono.casual : chrono.GB;
     let results: chrono.ParsedResult[] = [];
-    try { results = parser.parse(source, reference, { forwardDate: true }).filter((r) => r.start.isCertain('day') && r.start.isCertain('month')); } catch { /* the library gave up on it */ }
+    // “7 days late”, “1600 hrs” and “next Friday” are no calendar dates: a month's name or a written-out date has to be there.
+    try { results = parser.parse(source, reference, { forwardDate: true }).filter((r) => r.start.isCertain('day') && r.start.isCertain('month') && /\d/.test(r.text) && /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i.test(r.text)); } catch { /* the library gave up on it */ }
     for (const [index, r] of results.entries()) {
       const s = r.start;
-      // “7 days late” and “next Friday” are no calendar dates: a month's name or a written-out date has to be there.
-      if (!/\d/.test(r.text) || !/\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i.test(r.text)) continue;
       let [y, m, d] = [s.get('year')!, s.get('month')!, s.get('day')!];
       const start = clause.start + locate(clause.text, source, r.index), quoteEnd = clause.start + locate(clause.text, source, r.index + r.text.length);
       const quote = clause.text.slice(start - clause.start, quoteEnd - clause.start);
@@ -122,6 +128,8 @@ function timeOf(parsed: chrono.ParsedResult['start'], clause: string, from: numb
   const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
   const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock)?\b(?![./]\d)|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b/i.exec(around.text);
+  const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
+  if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   if (!clock) return null;
   let hour = Number(clock[1] ?? clock[4] ?? clock[6]);
   if (clock[3]) hour = (hour % 12) + (clock[3].toLowerCase() === 'p' ? 12 : 0);
@@ -147,16 +155,20 @@ function isoOf(year: number, month: number, day: number, time: TimeOfDay | null,
 export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined): DateRole {
   const before = clause.text.slice(0, Math.max(0, date.start - clause.start)), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   const roles: [DateRole, RegExp][] = [
-    ['other', /\b(?:feedback|marks?|grades?|results?|return(?:ed)?|released? to you|seminar|lecture|class|workshop|presentation|briefing|published|version|dated?|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
+    ['other', /\b(?:feedback|marks?|grades?|results?|return(?:ed)?|released? to you|seminar|lecture|class|workshop|presentation|briefing|published|version|dated|(?<!\b(?:due|closing|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from)\b/gi],
-    ['due', /\b(?:due|deadline|by|no later than|not later than|until|till|closes?|closing|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|to)\b/gi],
+    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|to)\b/gi],
   ];
   const last = (text: string): { role: DateRole; at: number } | null => {
     let best: { role: DateRole; at: number } | null = null;
     for (const [role, pattern] of roles) for (const m of text.matchAll(pattern)) if (!best || m.index > best.at || (m.index === best.at && role !== 'due')) best = { role, at: m.index };
     return best;
   };
+  if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  // “Update 20 January: …” tells when it was written; an adjustment is for some, the date before it for all.
+  if (/\b(?:updated?|posted|announced|announcement|notice|corrected|correction|amended|edit(?:ed)?|as of)(?:\s+on)?\s*[(:,–-]?\s*$/i.test(before)) return 'other';
+  if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|accommodations?|disabilit\w+|support plans?|learning plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
   // “was due on …, now …”: the former date is past.
   if (/\bwas\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
   const near = last(before);

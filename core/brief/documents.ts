@@ -4,7 +4,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
-  [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
+  [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
   [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b(?: (?:file|document)s?)?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel|spreadsheet)\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck)\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']],
 ];

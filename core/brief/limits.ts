@@ -28,7 +28,7 @@ function readSizes(clause: Clause): LimitStatement[] {
   for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[kmg]i?b|MP|bytes?)\\b`, 'gi'))) {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
-    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?)|at most|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before);
+    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before);
     if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b/i.test(before.slice(-40))) continue;
     found.push({ field: 'maxBytes', value: Math.round(value), start: m.at, end: m.to, clause, override: isCorrection(clause), remark: /pixel|^mp$/i.test(m[2]!) ? 'megapixels' : undefined });
   }
@@ -55,7 +55,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|of|:|=|–|-)\\s*(?:max(?:imum)?\\.?\\s*)?${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:max(?:imum)?\\.?\\s*)?|[≤<]=?\\s*)${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
@@ -66,13 +66,18 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
     if (tolerance && !about) { const share = Number(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
-    const least = /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less) than|not (?:fewer|less) than|more than|over)\s*(?:of\s*)?$/i.test(near) && !/\b(?:no|not)\b[^.;]{0,12}more than\s*$/i.test(near);
-    const most = /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
+    const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less) than|not (?:fewer|less) than|more than|over)\s*(?:of\s*)?$/i.test(near);
+    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max|[≤<]/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    // “Anything over 2,400 words will not be read.”
+    if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after)) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
     if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
     if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? Number(over[1] ?? over[2] ?? over[3]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
     if (overAllowed) push(max, Math.floor(value * (1 + Number(over[1] ?? over[2] ?? over[3]) / 100) + 1e-9), m);
   }
+  // “between four and six pages”.
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no more than|up to|at most)\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;

@@ -28,13 +28,15 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const heading = /^\W*([^:|]{3,60}):/.exec(clause.text)?.[1];
     const headed = heading && new RegExp(partLabel.source, 'i').test(heading) ? heading.trim() : null;
     if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
+    // “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end.
+    const range = dates.length === 2 && /^\s*(?:[-–—]|to|until|till|through)\s*$/i.test(text.slice(dates[0]!.end, dates[1]!.start)) && /\b(?:window|period|open\w*|submissions?|available|between|from)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start));
     dates.forEach((date, i) => {
       if (date.problem !== 'none') { out.problems.push(date); rows.push({ label: null, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) }); return; }
       const previousEnd = i > 0 ? dates[i - 1]!.end : clause.start;
       const own = labels.filter((l) => l.at >= previousEnd && l.at < date.start).at(-1) ?? (dates.length === 1 ? labels[0] : i > 0 && labels.some((l) => l.at < previousEnd) ? labels.filter((l) => l.at < date.start).at(-1) : labels.find((l) => l.at >= date.end));
       const chosen: string | null = headed ?? own?.text ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
       carried = chosen;
-      rows.push({ label: chosen, role: columnRole(date) ?? roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
+      rows.push({ label: chosen, role: range ? (i === 0 ? 'opens' : 'due') : columnRole(date) ?? roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
     });
   });
   const named = new Map<string, { label: string; opens: string | null; due: string | null; start: number; end: number }>();

@@ -14,6 +14,8 @@ export interface PageDescription {
   /** fonts that were asked for and replaced by metric-compatible or similar ones */ substituted: { asked: string; used: FontFamily }[];
   losses: string[];
 }
+/** What this engine says where a text has columns. */
+export const oneColumn = 'text that stands in columns is set in one';
 export type FontFamily = 'serif' | 'sans-serif' | 'monospace';
 
 /** A family that sets like the one asked for. Common practice: Times-like, Arial-like, Courier-like. */

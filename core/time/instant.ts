@@ -12,7 +12,8 @@ export const zoneOffsets: Readonly<Record<string, string>> = {
 /** The zone as luxon understands it, or null. Takes IANA names, abbreviations and offsets. */
 export function zoneOf(name: string | null): string | null {
   if (!name) return null;
-  if (IANAZone.isValidZone(name)) return name;
+  // Names without a slash are taken from the table first: some old ones of the tz database mean another place (“BST” is Dhaka there).
+  if (name.includes('/') && IANAZone.isValidZone(name)) return name;
   const offset = zoneOffsets[name.toUpperCase()] ?? /^(?:UTC|GMT)?\s*([+-]\d{1,2}(?::?\d{2})?)$/i.exec(name)?.[1];
   return offset ? `UTC${offset.replace(/^([+-]\d{2})(\d{2})$/, '$1:$2')}` : null;
 }

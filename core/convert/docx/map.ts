@@ -1,6 +1,6 @@
 import { escapeXml, readXml, type Attributes } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
-import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { emptyPage, familyOf, oneColumn, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
 import { applyProperty, readNumbering, readStyles, type Look } from '../../styles/docx.ts';
 
@@ -143,6 +143,7 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'w:titlePg': page.firstPageDiffers = true; break;
         case 'w:pgSz': if (a['w:w']) { page.widthPt = Number(a['w:w']) / 20; page.heightPt = Number(a['w:h']) / 20; } break;
         case 'w:pgMar': page.marginsPt = ['top', 'right', 'bottom', 'left'].map((k) => Math.max(18, Math.abs(Number(a[`w:${k}`] ?? 1440)) / 20)) as PageDescription['marginsPt']; break;
+        case 'w:cols': columns(a); break;
         case 'w:commentReference': lose('comments are left out'); break;
         case 'w:object': lose('an embedded object is shown as its picture'); break;
       }
@@ -184,13 +185,15 @@ function mapStory(xml: string, context: StoryContext): string {
     const p = paragraphs[paragraphs.length - 1];
     if (name === 'w:pStyle' && p) p.style = a['w:val'] ?? null;
     else if (name === 'w:framePr' && p) p.drop = a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin';
-    else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
+    else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:cols' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
     else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a);
   }
   function sectionProperty(name: string, a: Attributes): void {
     if (name === 'w:pgSz' && a['w:w']) { page.widthPt = Number(a['w:w']) / 20; page.heightPt = Number(a['w:h']) / 20; }
+    if (name === 'w:cols') columns(a);
     if (name === 'w:headerReference' || name === 'w:footerReference') context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' });
   }
+  function columns(a: Attributes): void { if (Number(a['w:num'] ?? 1) > 1) lose(oneColumn); }
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
   function breakPage(): void { const p = paragraphs[paragraphs.length - 1]; if (p) { emit(`${p.html.trim() ? paragraphHtml({ ...p, boxes: '' }) : ''}<div class="break"></div>`); p.html = ''; p.label = '\u0000'; } }
 

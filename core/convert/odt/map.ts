@@ -1,6 +1,6 @@
 import { escapeXml, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
-import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { emptyPage, familyOf, oneColumn, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { pictureSource } from '../picture.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
@@ -114,6 +114,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
     },
   });
   Object.assign(page, runningLines(pack.text('styles.xml') ?? '', styles.startsPage(firstStyle ?? '')));
+  if (parts.some((xml) => /<style:columns\b[^>]*fo:column-count="(?:[2-9]|\d\d)"/.test(xml ?? ''))) lose(oneColumn);
   page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }

@@ -2,7 +2,7 @@ import { escapeXml } from '../../engines/xml.ts';
 import { decodeCodePage, latin1 } from '../../text/bytes.ts';
 import { rtfCodePage } from '../../readers/plain/read.ts';
 import { languageTags } from '../../tables/language-ids.ts';
-import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { emptyPage, familyOf, oneColumn, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
 
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
@@ -146,6 +146,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'footer': case 'footerr': if (page.foot === '') state.into = 'foot'; else state.into = 'skip'; return;
       case 'headerf': state.into = page.firstHead === '' ? 'firstHead' : 'skip'; return;
       case 'footerf': state.into = page.firstFoot === '' ? 'firstFoot' : 'skip'; return;
+      case 'cols': if ((n ?? 1) > 1) lose(oneColumn); return;
       case 'deflang': page.language ??= languageTags[n ?? 0] ?? null; return;
       case 'titlepg': page.firstPageDiffers = true; return;
       case 'paperw': page.widthPt = pt || page.widthPt; return; case 'paperh': page.heightPt = pt || page.heightPt; return;
