@@ -8,9 +8,9 @@ export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
 
 /** Zones in plain words. Source: IANA time zone database names. */
 const spokenZones: readonly [RegExp, string][] = [
-  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
-  [/\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|\bET\b|\bNew York time\b/g, 'America/New_York'], [/\b(?:US )?Central (?:Standard |Daylight )?Time\b|\bCT\b|\bChicago time\b/g, 'America/Chicago'],
-  [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|\bMT\b|\bDenver time\b/g, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|\bPT\b|\bLos Angeles time\b/g, 'America/Los_Angeles'],
+  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b|(?<=\d\s?(?:[ap]\.?m\.?)?\s?\(?)UK\b(?!\s+\w+sh)/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
+  [/\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Eastern\b|\bET\b|\bNew York time\b/g, 'America/New_York'], [/\b(?:US )?Central (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Central\b|\bCT\b|\bChicago time\b/g, 'America/Chicago'],
+  [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Mountain\b|\bMT\b|\bDenver time\b/g, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Pacific\b|\bPT\b|\bLos Angeles time\b/g, 'America/Los_Angeles'],
   [/\bSydney time\b/gi, 'Australia/Sydney'], [/\bMelbourne time\b/gi, 'Australia/Melbourne'], [/\bBrisbane time\b/gi, 'Australia/Brisbane'], [/\bPerth time\b/gi, 'Australia/Perth'], [/\bAuckland time\b|\bNZ time\b|\bNew Zealand time\b/gi, 'Pacific/Auckland'],
   [/\bBerlin time\b|\bGerman time\b/gi, 'Europe/Berlin'], [/\bParis time\b/gi, 'Europe/Paris'], [/\bAmsterdam time\b|\bDutch time\b/gi, 'Europe/Amsterdam'], [/\bOslo time\b/gi, 'Europe/Oslo'], [/\bStockholm time\b/gi, 'Europe/Stockholm'], [/\bCopenhagen time\b/gi, 'Europe/Copenhagen'], [/\bHelsinki time\b/gi, 'Europe/Helsinki'],
   [/\b(?:Indian|India) (?:Standard )?Time\b/gi, 'Asia/Kolkata'], [/\bSingapore time\b/gi, 'Asia/Singapore'], [/\bHong Kong time\b/gi, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/gi, 'Asia/Tokyo'], [/\bToronto time\b/gi, 'America/Toronto'], [/\bVancouver time\b/gi, 'America/Vancouver'],
@@ -23,16 +23,16 @@ function cityZones(): Map<string, string> {
 }
 
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST']).sort((a, b) => b.length - a.length).join('|');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[ap]\\.?m\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|time zone:?\\s|times? (?:are|is)(?: all)?(?: given)?(?: in)?\\s)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[ap]\\.?m\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone:?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /\d|\btimes?\b|noon|midnight|\w\/[A-Z]/i)) {
+  for (const clause of clausesWith(clauses, /\d|\btimes?\b|time ?zone|noon|midnight|\w\/[A-Z]/i)) {
     for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time in|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d)\s\()([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const zone = cityZones().get((m[1] ?? m[2] ?? m[3])!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
-    if (/\btime\b|\b(?:ET|CT|MT|PT)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
+    if (/\btime\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
     // An abbreviation counts beside a time of day or in a remark about times, not as a stray word.
     if (anyAbbreviation.test(clause.text)) for (const m of matchesIn(clause, besideATime)) found.push({ value: m[0], start: m.at, end: m.to });
   }
@@ -153,9 +153,10 @@ function isoOf(year: number, month: number, day: number, time: TimeOfDay | null,
 
 /** What a date is for, from the words before it in its clause and, for a bare row, from the heading above. */
 export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined): DateRole {
-  const before = clause.text.slice(0, Math.max(0, date.start - clause.start)), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
+  // The date library takes “from” and “by” for parts of a date.
+  const lead = /^(?:from|by|until|till|before|to|after)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   const roles: [DateRole, RegExp][] = [
-    ['other', /\b(?:feedback|marks?|grades?|results?|return(?:ed)?|released? to you|seminar|lecture|class|workshop|presentation|briefing|published|version|dated|(?<!\b(?:due|closing|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
+    ['other', /\b(?:feedback|marks?|grades?|results?|return(?:ed)?|released? to you|seminar|lecture|class|workshop|presentation|briefing|published|version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from)\b/gi],
     ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|to)\b/gi],
@@ -166,6 +167,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     return best;
   };
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “Update 20 January: …” tells when it was written; an adjustment is for some, the date before it for all.
   if (/\b(?:updated?|posted|announced|announcement|notice|corrected|correction|amended|edit(?:ed)?|as of)(?:\s+on)?\s*[(:,–-]?\s*$/i.test(before)) return 'other';
   if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|accommodations?|disabilit\w+|support plans?|learning plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';

@@ -9,7 +9,7 @@ const spacingWords: Record<string, number> = { single: 1, double: 2, 'one and a 
 
 /** The longest first, so that “Times New Roman” is not read as “Times”. */
 const anyTypeface = new RegExp(`\\b(?:${[...typefaces].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
-const layoutSigns = new RegExp(`\\b(?:A[345]|US Letter|Letter|Legal|margins?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?)\\b|\\d(?:pt|-point)|${anyTypeface.source}`);
+const layoutSigns = new RegExp(`\\b(?:A[345]|US Letter|Letter|Legal|margins?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
 
 /** What the paper has to look like. Lengths in millimetres (1 inch = 25.4 mm, exactly). */
 export function readLayout(clauses: Clause[]): LayoutRead {
@@ -17,12 +17,12 @@ export function readLayout(clauses: Clause[]): LayoutRead {
   for (const clause of clausesWith(clauses, layoutSigns)) {
     const override = isCorrection(clause);
     const put = <T>(list: Statement<T>[], value: T, m: { at: number; to: number }): void => { list.push({ value, start: m.at, end: m.to, override }); };
-    for (const m of matchesIn(clause, /\b(A[345])\b(?!\s?(?:road|level))|\b(US |American )?(Letter|Legal)(?:[- ](?:size|paper|format|sheet))\b|\bUS Letter\b/g)) if (!/^A[345]$/.test(m[0]) || /\b(?:page|paper|sheet|size|format|side|margin|portrait|landscape|pages|pdf|typed|print)\w*\b/i.test(clause.text)) if (!/\b(?:poster|photograph)\b/i.test(clause.text)) put(out.pageSize, m[1] ?? m[3] ?? 'Letter', m);
-    for (const m of matchesIn(clause, /\bmargins?\b[^.;]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b|\b(one)[\s-](inch)\s+margins?\b/gi)) {
+    for (const m of matchesIn(clause, /\b(A[345])\b(?!\s?(?:road|level))|\b(US |American )?(Letter|Legal)(?:[- ](?:size|paper|format|sheet))\b|\bUS [Ll]etter\b|(?<=\b(?:[Pp]age|[Pp]aper)(?: size| format)?\s?[:=–-]\s?)(?:Letter|letter)\b|\b8[.,]5\s?(?:in(?:ch(?:es)?)?|["″])?\s?(?:x|×|by)\s?11\b/g)) if (!/^A[345]$/.test(m[0]) || /\b(?:page|paper|sheet|size|format|side|margin|portrait|landscape|pages|pdf|typed|print)\w*\b/i.test(clause.text) || /^\W*(?:(?:please )?use|in|on)?\s*A[345]\W*$/i.test(clause.text)) if (!/\b(?:poster|photograph)\b/i.test(clause.text)) put(out.pageSize, m[1] ?? m[3] ?? 'Letter', m);
+    for (const m of matchesIn(clause, /\bmargins?\b[^.;]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in\.|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b|\b(one)[\s-](inch)\s+margins?\b/gi)) {
       const amount = m[5] ?? m[7] ? (/half/i.test(m[5] ?? '') ? 0.5 : 1) : numberOf((m[1] ?? m[3])!), unit = (m[2] ?? m[4] ?? 'in').toLowerCase();
       put(out.marginMm, Math.round(amount * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m);
     }
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s+(?:of\s+|is\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|MiB|mega|kilo|%|cm|mm))/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|MiB|mega|kilo|%|cm|mm))/gi)) {
       const value = numberOf((m[1] ?? m[2])!);
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
       if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:at least|minimum|min\.?)\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
@@ -37,10 +37,10 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       const face = m[0], size = /^[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d)/i.exec(clause.text.slice(m.to - clause.start));
       // “Times New Roman 12”: the number after a typeface is its size.
       if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length });
-      if (/\b(?:not|no|never|avoid|don['’]t)\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (face.length < 8 && !size && !/\b(?:font|typeface|type|pt|point|size|or|text)\b/i.test(clause.text))) continue;
+      if (/\b(?:not|no|never|avoid|don['’]t)\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
-    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
+    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
   }
   return out;
 }
@@ -50,9 +50,10 @@ const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'OSCOLA
 const anyStyle = new RegExp(`\\b(?:${styles.join('|')})\\b`, 'g');
 export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /referenc|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b/i)) for (const m of matchesIn(clause, anyStyle)) {
+  for (const clause of clausesWith(clauses, /referenc|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b|\b(?:APA|MLA|OSCOLA|MHRA|AGLC)\b/i)) for (const m of matchesIn(clause, anyStyle)) {
     const style = m[0];
-    if (!(/\b(?:referenc|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /^\s*\(?\d{1,2}(?:st|nd|rd|th)\b/i.test(clause.text.slice(m.to - clause.start))) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
+    const alone = /^(?:APA|MLA|OSCOLA|MHRA|AGLC)$/.test(style) && (/^\s*\(?(?:\d{1,2}\b|format\b)/i.test(clause.text.slice(m.to - clause.start)) || clause.text.length < 30);
+    if (!(alone || /\b(?:referenc|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /^\s*\(?\d{1,2}(?:st|nd|rd|th)\b/i.test(clause.text.slice(m.to - clause.start))) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
     if (/\b(?:not|no|never|rather than|instead of)\s+(?:use\s+|in\s+)?(?:the\s+)?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
     found.push({ value: style, start: m.at, end: m.at + style.length, override: isCorrection(clause) });
   }
@@ -66,7 +67,7 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     const override = isCorrection(clause);
     const label = /^(?:where(?: to (?:submit|hand in))?|place|(?:submission|hand[- ]in) (?:place|point|box|folder|area|link|page)|submit (?:to|via|at)|location)\s*[:|–]\s*(.{3,100})$/i.exec(clause.text);
     if (label) { const at = clause.text.indexOf(label[1]!); const value = label[1]!.replace(/[.;]\s*$/, '').replace(/^[“"‘']|[”"’']$/g, '').trim(); const from = clause.start + clause.text.indexOf(value, at); found.push({ value, start: from, end: from + value.length, override }); continue; }
-    for (const m of matchesIn(clause, /\b(?:[Ss]ubmit|[Ss]ubmitted|[Hh]and(?:ed)?(?: it| your \w+)? in|[Uu]pload(?:ed)?|[Tt]urn(?:ed)? in|[Dd]eliver(?:ed)?|goes?|[Pp]ut it|[Pp]lace)\b(?:(?!\bnot\b)[^.;“"‘']){0,60}?\b(?:to|via|through|in(?:to)?|at|under|using|on)\s+(?:the\s+|our\s+)?(?:[“"‘']([^”"’'\n]{3,80})[”"’']|((?:[A-Z][\w&’'/-]*|\d{2,5}[A-Z]?)(?:\s+(?:of|for|the|and|[A-Z][\w&’'/-]*|\d{1,5}[A-Z]?|[–:-]))*(?:\s+(?:submission (?:page|point|box|folder|area|link)|folder|box|page|area|portal|office|point|site))?))/g)) {
+    for (const m of matchesIn(clause, /\b(?:[Ss]ubmit|[Ss]ubmitted|[Hh]and(?:ed)?(?: it| your \w+)? in|[Uu]pload(?:ed)?|[Tt]urn(?:ed)? in|[Dd]eliver(?:ed)?|goes?|[Pp]ut it|[Pp]lace)\b(?:(?!\bnot\b)[^.;“"‘']){0,60}?\b(?:to|via|through|in(?:to)?|at|under|using|on)\s+(?:the\s+|our\s+)?(?:(?:(?:submission|hand-in|upload)\s+)?(?:box|folder|area|page|point|link|place|slot)\s+(?:called\s+|named\s+)?(?=[“"‘']))?(?:[“"‘']([^”"’'\n]{3,80})[”"’']|((?:[A-Z][\w&’'/-]*|\d{2,5}[A-Z]?)(?:\s+(?:of|for|the|and|[A-Z][\w&’'/-]*|\d{1,5}[A-Z]?|[–:-]))*(?:\s+(?:submission (?:page|point|box|folder|area|link)|folder|box|page|area|portal|office|point|site))?))/g)) {
       const value = (m[1] ?? m[2])!.trim().replace(/\s+(?:by|before|on|as|of|for|the|and|at)$/i, '');
       if (/^(?:PDF|DOCX|Word|A4|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|January|February|March|April|May|June|July|August|September|October|November|December|Times|Arial|English|Microsoft|MS|I|You|Your|Week|Part|ODT|JPEG|RTF|Harvard|APA|\d+)\b/.test(value) || value.length < 4) continue;
       const at = m.at + m[0].lastIndexOf(value);

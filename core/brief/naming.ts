@@ -10,7 +10,7 @@ const fieldWords: readonly [RegExp, NameField][] = [
   [/\b(?:course|module|unit|class|subject|lesson)[\s_-]?(?:code|number|name|no\.?)\b/i, 'courseCode'], [/\b(?:assignment|essay|paper|assessment|coursework)[\s_-]?(?:title|name|number)\b|\b(?:the )?title\b(?! page)/i, 'title'], [/\bpart number\b/i, 'part'], [/\b(?:submission )?date\b/i, 'date'],
 ];
 const personal = new Set<NameField>(['candidateNumber', 'studentNumber', 'surname', 'givenNames', 'initials', 'username']);
-const about = /\bfile[\s-]?nam(?:es?|ing)\b|\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b|\bname (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them) (?:with|as|by|after|like)\b|\bsave (?:your|the|it|each|them|this)\b[^.]{0,40}\b(?:as|under)\b|\bfilename\b|\bcall (?:your|the) (?:file|document)\b/i;
+const about = /\bfile[\s-]?nam(?:es?|ing)\b|\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b|\b(?:name|label|title) (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them) (?:with|as|by|after|like)\b|\bsave (?:your|the|it|each|them|this)\b[^.]{0,40}\b(?:as|under)\b|\bfilename\b|\bcall (?:your|the) (?:file|document)\b/i;
 
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
 
@@ -41,7 +41,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
       return;
     }
-    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|save as|under)\b/i.test(clause.text)) collectFields(clause, 0, out, override);
+    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|as|under|after)\b|^\W*(?:required |your )?(?:file ?nam\w*|naming)\b[^:]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
   return out;
 }
