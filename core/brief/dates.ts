@@ -51,13 +51,13 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
 }
 
 /** What any calendar date has: a month's name beside a number, or numbers with marks between. Clauses without are not parsed at all. */
-const dateLike = /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i;
+const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b|\d(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i;
 
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
  * @param now - for a missing year: the next such date after it */
 export function readDates(clause: Clause, now: DateTime, zone: string | null, order: 'day-month' | 'month-day' | null): ReadDate[] {
   const found: ReadDate[] = [];
-  if (!dateLike.test(clause.text)) return found;
+  if (!/\d/.test(clause.text) || !dateLike.test(clause.text)) return found;
   // Words that the date library would take for something else are blanked, lengths kept.
   const text = clause.text.replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
   const shift = clause.text.length - text.length;
