@@ -53,7 +53,8 @@ export const negation = /\b(?:not|no|never|don['’]?t|doesn['’]?t|isn['’]?t
 /** A number as written: thousands marks in either style, decimal comma. */
 export function numberOf(text: string): number {
   const t = text.replace(/[\s\u00a0\u202f]/g, '');
-  if (/^\d{1,3}([.,])\d{3}(\1\d{3})*$/.test(t)) return Number(t.replace(/[.,]/g, ''));
+  // A nought in front is the whole of a number below one: “0.023” groups no thousands.
+  if (/^[1-9]\d{0,2}([.,])\d{3}(\1\d{3})*$/.test(t)) return Number(t.replace(/[.,]/g, ''));
   return Number(t.replace(',', '.'));
 }
 /** Small numbers in words. */

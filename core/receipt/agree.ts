@@ -50,8 +50,10 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
   if (place && brief?.place) add('place', brief.place, place, fitsPlace(brief.place, place));
   if (read.stated !== null) add('documents', String(files.length), String(read.stated), read.stated >= files.length);
 
+  // Whoever was granted more time is in time whatever the receiver calls it.
+  if (read.late && !brief?.extension && inTime) rows.push({ field: 'status', expected: 'in time', found: 'late', standing: 'missing' });
   const differs = rows.some((r) => r.standing === 'differs');
-  const certain = fields.id !== null && fields.receivedAt !== null && rows.filter((r) => r.field.startsWith('fileName')).every((r) => r.standing === 'agrees');
+  const certain = !(read.late && !brief?.extension) && fields.id !== null && fields.receivedAt !== null && rows.filter((r) => r.field.startsWith('fileName')).every((r) => r.standing === 'agrees');
   return { agreement: rows, standing: differs ? 'refuted' : certain ? 'confirmed' : 'doubtful' };
 }
 

@@ -5,7 +5,7 @@ import { numberOf } from '../brief/statements.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
 export interface SizeShown { bytes: number; low: number; high: number }
-export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null }
+export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** the receipt calls the hand-in late */ late: boolean }
 
 interface Row { label: string; value: string }
 
@@ -25,7 +25,7 @@ const labels = {
 /** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
 function rowsOf(text: string): Row[] {
   return text.split('\n').flatMap((line): Row[] => {
-    const m = /^\s*[-*•|]?\s*\**([A-Za-z#][A-Za-z #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Status|Size|Title|ID|Date|Time)\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+    const m = /^\s*[-*•|]?\s*\**([A-Za-z#][A-Za-z #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     return m ? [{ label: m[1]!.trim().replace(/\s+/g, ' '), value: m[2]!.replace(/\*\*/g, '').trim() }] : [];
   });
 }
@@ -48,7 +48,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
       title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: [...new Set((text.match(/\b[0-9a-f]{64}\b/gi) ?? []).map((h) => h.toLowerCase()))],
     },
-    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
   };
 }
 
@@ -61,7 +61,7 @@ function readId(text: string, rows: Row[]): string | null {
     return m && /\d/.test(m) && m.length >= 3 && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
   };
   const exact = rows.filter((r) => labels.id.test(r.label)).sort((a, b) => score(b.label) - score(a.label));
-  for (const r of exact) { const t = token(r.value); if (t) return t; }
+  for (const r of [...exact, ...rows.filter((r) => /^(?:number|no\.?|code)$/i.test(r.label))]) { const t = token(r.value); if (t) return t; }
   const prose = /\b(?:receipt|submission|confirmation|reference|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
@@ -97,7 +97,7 @@ function readReceived(text: string, rows: Row[], zone: string | null, nowIso: st
   const date = rows.find((r) => /^(?:submission |received )?date(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label)), time = rows.find((r) => /^(?:submission |received )?time(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label));
   if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
   for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) {
-    if (!/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|successful|confirm|lodged|deposited|logged|recorded)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    if (!/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, ''));
     if (at) return at;
   }
@@ -132,6 +132,8 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
     if (/^www\.|@/.test(name) || /^(?:receipt|confirmation|acknowledgement)\b/i.test(name)) continue;
     add(name, m.index);
   }
+  // A name cut short in a table's cell has lost its ending too: it counts where it begins as one that is expected does.
+  for (const m of rest.matchAll(/(?<![\p{L}\p{N}])([\p{L}\p{N}][^\s|"“”<>\u0000]{5,}?)(?:…|\.{3})(?!\S)/gu)) if (expected.some((e) => e.startsWith(m[1]!))) add(m[0], m.index);
   return found.sort((a, b) => a.at - b.at).map((f) => f.name);
 }
 
@@ -142,7 +144,7 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     const value = numberOf(raw);
     if (Number.isNaN(value)) return;
     // The rounding shown: half a unit of the last place, and a whole one for those who cut off.
-    const places = /[.,](\d+)$/.exec(raw.replace(/[\s\u00a0]/g, ''))?.[1] ?? '', grouped = /^\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+$/.test(raw.trim());
+    const places = /[.,](\d+)$/.exec(raw.replace(/[\s\u00a0]/g, ''))?.[1] ?? '', grouped = /^[1-9]\d{0,2}(?:[,.\s\u00a0\u202f]\d{3})+$/.test(raw.trim());
     const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
     sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step / 2) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary) });
   };
@@ -190,7 +192,7 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|cancelled|aborted|unsuccessful)\b/i;
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved)|submission (?:has )?(?:failed|was (?:rejected|refused))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:failed|was (?:rejected|refused))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 

@@ -1,0 +1,51 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { emptyBrief } from '../model/brief.ts';
+import { plantedPdf } from '../testing/plant.ts';
+import { readReceipt } from '../verbs/receipt.ts';
+import { sha256 } from '../engines/hash.ts';
+
+/** Receipts in forms that desks, mails, tables and data files have, and what each proves. Invented for this table. {file} {bytes} {grouped} {kb} {mb} {kib} {sha} stand for those of the paper that was sent. */
+const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: string, fields?: Record<string, unknown>][] = [
+  ['confirmed', 'Submission receipt\nReference: 48213-AF\nSubmitted: 15 March 2027 16:12 GMT\nFile: {file}\nSize: {bytes} bytes', { id: '48213-AF', receivedAt: '2027-03-15T16:12:00+00:00' }],
+  ['confirmed', 'Thank you! We received {file} ({kb} kB) on Mon 15 Mar 2027 at 4:12pm (UK time). Your confirmation code is QX-7741-Z.', { id: 'QX-7741-Z' }],
+  ['confirmed', 'Confirmation number #99120387\nReceived at 2027-03-15T16:12:44Z\nDocument: {file}\nSHA-256: {sha}', { id: '99120387' }],
+  ['confirmed', 'Receipt no. 2027/0315/77\nTime of submission 15.03.2027, 16:12 Uhr\nFile name {file}', { id: '2027/0315/77' }],
+  ['confirmed', 'Submission ID: 123456789\nDate submitted: 15-Mar-2027 04:12PM (UTC+0000)\nFile name: {file}\nFile size: {kib}K\nPage count: 2'],
+  ['confirmed', 'Receipt AB12CD34 — 15 March 2027, 16:12:03 (Europe/London) — {file} — {grouped} bytes', { id: 'AB12CD34' }],
+  ['confirmed', 'Upload complete\nTicket T-0007731\nUploaded on: March 15, 2027 4:12 PM GMT\nFilename: “{file}”', { id: 'T-0007731' }],
+  ['confirmed', 'Hand-in confirmed.\nNumber: 55-01-2299\nWhen: 15 March 2027 at 16:12\nWhat: {file}', { id: '55-01-2299' }],
+  ['confirmed', 'Acknowledgement of receipt\nWe acknowledge receipt of one (1) file on 15th March 2027 at 16.12 hrs.\nFile received: {file}\nAcknowledgement no.: ACK-2027-00031', { id: 'ACK-2027-00031', receivedAt: '2027-03-15T16:12:00+00:00' }],
+  // Seconds since 1970 (POSIX.1-2017, 4.16); 1805127120 is 16:12 UTC on 15 March 2027.
+  ['confirmed', 'ID 77b2e1c4-0d5f-4b77-9a0e-5d6f1f6f2f10\nstored 1805127120\n{file}', { receivedAt: '2027-03-15T16:12:00+00:00' }],
+  ['confirmed', 'Reference number 774411 | 15 Mar 2027 | 16:12 GMT | {cut}… | OK', { id: '774411' }],
+  ['confirmed', 'Receipt: 9Z8Y7X\nDate: 15 March 2027\nTime: 16:12\nZone: GMT\nFile(s): {file}', { receivedAt: '2027-03-15T16:12:00+00:00' }],
+  ['confirmed', 'Confirmation\nSubmission id: aa-bb-cc-01\nSubmitted at: 15 Mar 2027 12:12 EDT\nFile: {file}'],
+  ['confirmed', 'Receipt number: RN-5\nSubmitted: 15/03/2027 16:12:55\nFiles: 1. {file} - {mb} MB'],
+  ['confirmed', 'Tracking code: K7-PLM-33. Received 3/15/2027 4:12:30 PM. {file}', { id: 'K7-PLM-33' }],
+  ['doubtful', 'Submitted for grading. Last modified Monday, 15 March 2027, 4:12 PM. File submissions: {file}'],
+  ['doubtful', 'This is not a receipt. Processing {file}… reference 1111, 15 March 2027 16:12'],
+  ['doubtful', 'Submission successful! Your submission ID is 00018843. Submitted 4 minutes ago. {file}', { receivedAt: null }],
+  ['doubtful', 'Late submission\nReceipt number: RN-5\nSubmitted: 15 March 2027 16:12 GMT\nFile: {file}'],
+  ['refuted', 'Submission ID: 123456789\nDate submitted: 15-Mar-2027 05:12PM (UTC+0000)\nFile name: {file}'],
+  ['refuted', 'Status: Draft (not submitted)\nFile: {file}\nLast modified: Monday, 15 March 2027, 4:12 PM\nReference 8812'],
+  ['refuted', 'Your file {file} could not be uploaded. Error code 5512. 15 March 2027 16:12 GMT'],
+  ['refuted', 'Receipt AB12CD34 — 15 March 2027, 16:12:03 (Europe/London) — {file} — 1{grouped} bytes'],
+  ['refuted', 'Receipt AB12CD34 — 15 March 2027, 16:12:03 (Europe/London) — other_file.pdf — {grouped} bytes'],
+  ['refuted', 'Upload complete\nTicket T-0007731\nUploaded on: March 15, 2027 4:12 PM GMT\nFilename: “{file}”\nPlace: LAW 2140 Essay'],
+  ['refuted', 'Hand-in confirmed.\nNumber: 55-01-2299\nWhen: 15 March 2027 at 16:12\nWhat: {file}\nFirst words: The poetry of the sea in early modern England'],
+  ['refuted', 'Your reference: HO-31\nYour paper was received at 16:12 on Monday 15th March, 2027.\n{file} (0 bytes)'],
+  ['refuted', 'SHA-256: {shaBut}\nReceipt: CC-1\nTime: 2027-03-15 16:12 UTC\nFile: {file}'],
+];
+const file = 'essay_Y3921847.pdf', brief = { ...emptyBrief(), due: '2027-03-15T17:00:00+00:00', timeZone: 'Europe/London', place: 'GEO 3107 Essay' };
+let bytes: Uint8Array, said: (text: string) => string;
+beforeAll(async () => {
+  bytes = await plantedPdf();
+  const n = bytes.length, sum = await sha256(bytes), words: Record<string, string> = { file, cut: file.slice(0, 12), bytes: String(n), grouped: n.toLocaleString('en'), kb: (n / 1000).toFixed(1), mb: (n / 1e6).toFixed(4), kib: (n / 1024).toFixed(2), sha: sum, shaBut: (sum[0] === '0' ? '1' : '0') + sum.slice(1) };
+  said = (text) => text.replace(/\{(\w+)\}/g, (_, k: string) => words[k]!);
+});
+describe.each(forms.map(([standing, text, fields], i) => [i + 1, standing, text, fields] as const))('receipt %i, %s', (_, standing, text, fields) => {
+  test(text.split('\n')[0]!.slice(0, 70), async () => {
+    const result = await readReceipt({ name: 'receipt.txt', path: 'receipt.txt', bytes: new TextEncoder().encode(said(text)) }, [{ name: file, path: file, bytes }], brief, '2027-03-15T18:00:00Z');
+    expect([result.standing, ...Object.keys(fields ?? {}).map((k) => result.fields[k as keyof typeof result.fields])]).toEqual([standing, ...Object.values(fields ?? {})]);
+  });
+});
