@@ -113,7 +113,7 @@ const spelledLike = (shown: string, gap: string): boolean => [...gap].every((c) 
 
 const jointFits = (gap: string, form: Form): boolean => {
   if (form.kind === 'email') return /^\s*(?:@|\(at\)|\[at\]|\+[^@\s]{0,40}@)\s*$/i.test(gap) || /^@$/.test(gap.trim());
-  if (form.detail === 'initials') return /^[.,\s\u00a0_\-]{1,4}$/.test(gap);
+  if (form.detail === 'initials') return /^[.,'’\s\u00a0_\-]{1,4}$/.test(gap);
   return gap.replace(/\s+/g, ' ').length <= 3 && /^[\s\u00a0,.\p{Pd}_'’+/\\;:|]*$/u.test(gap) && !/[.;:]\s*\n?\s*$/.test(gap.replace(/^[._]$/, ''));
 };
 

@@ -86,9 +86,21 @@ export function buildForms(details: Details): Forms {
         add([...i, ...s], withInitials);
         add([...s, ...i], withInitials);
       }
+      // A catalogue sets particles behind: “Berg, P. van den”.
+      if (s === core && core.length < surname.length) {
+        const behind = surname.filter((t) => !core.includes(t));
+        for (const g of givens) add([...s, ...g, ...behind], full);
+        add([...s, ...initials, ...behind], { ...full, detail: 'initials' });
+      }
       // Middle names are often shortened: Nina M. Vestergaard.
       if (all.length > 1) { add([first.join(''), ...all.slice(first.length).map((g) => g[0]!), ...s], full); }
     }
+  }
+  // A short name goes with the surname, an earlier surname with the given name: together they are the student, whatever each is alone.
+  for (const other of details.otherNames.map(tokensOf).filter((t) => t.length === 1 && squash(t[0]!).length >= 2)) {
+    const both = { kind: 'name', detail: 'otherName', weight: 'strong', shown: `${other[0]} ${details.surname}`, full: true } as const;
+    if (hasSurname) { add([...other, ...surname], both); add([...surname, ...other], both); }
+    if (given.length > 0) { const shown = `${details.givenNames[0]} ${other[0]}`; add([...given[0]!, ...other], { ...both, shown }); add([...other, ...given[0]!], { ...both, shown }); }
   }
   for (const other of details.otherNames) if (longEnough('otherName', other, 3)) add(tokensOf(other), { kind: 'name', detail: 'otherName', weight: tokensOf(other).length > 1 ? 'strong' : nameWords.has(squash(other)) ? 'weak' : 'strong', shown: other, full: tokensOf(other).length > 1 });
   if (details.username && longEnough('username', details.username, 3)) add([details.username], { kind: 'handle', detail: 'username', weight: 'strong', shown: details.username, full: false });

@@ -46,12 +46,16 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   }
   // Surnames and other names.
   const other = otherPerson(form, before, after);
+  // A name behind the word for one says whose the paper is, be it an ordinary word or half of it; a work's author has initials or a year.
+  if (proper && !inReferences && form.detail !== 'otherName' && namedAs.test(before) && !other && !isCited(before, after) && /^\s*(?:\n|$|[,;|])/.test(after)) return { standing: 'stops', reason: 'titlePage' };
   if (inReferences) {
     if (other) return null;
     return form.common || form.weight === 'weak' ? null : { standing: 'look', reason: 'referenceEntry' };
   }
   const cited = isCited(before, after);
   if (form.common) {
+    // A title makes an ordinary word a name.
+    if (proper && !cited && /(?:^|[\s(“"])(?:Mr|Mrs|Ms|Miss|Mx)\.?\s+$/.test(before)) return { standing: 'look', reason: 'otherPerson' };
     if (!proper || cited || other) return null;
     if (allCaps || startsSentence(before) || /^\s+\p{Lu}/u.test(after) || /\p{Lu}\p{Ll}*\s+$/u.test(before)) return passage.place === 'runningHead' && found.length === text.trim().replace(/[\d\s|·–-]/g, '').length ? { standing: 'look', reason: 'commonWord' } : null;
     return { standing: 'look', reason: 'commonWord' };
@@ -62,6 +66,8 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   return { standing: 'stops', reason: passage.section === 'titlePage' ? 'titlePage' : 'exact' };
 }
 
+/** What stands before a name on forms and title pages. */
+const namedAs = /(?:^|\n|[|•·]\s*)\s*(?:author|name|student|student name|full name|surname|family name|last name|candidate|(?:submitted|written|prepared|completed|handed in) by|signed|signature)\s*[:=–-]?\s*$/i;
 const wholeValue = (hit: Hit, text: string): boolean => text.slice(hit.start, hit.end).length >= text.trim().length - 2;
 const startsSentence = (before: string): boolean => /(?:^|[.!?:;•\n]\s*|^\s*[\d.]+\s*)["'“‘(]*$/.test(before);
 
