@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { plantedOdt } from '../testing/plant.ts';
 import { compareFiles } from '../verbs/compare.ts';
 
 const text = (name: string, words: string) => ({ name, path: name, bytes: new TextEncoder().encode(words) });
@@ -26,6 +27,15 @@ describe('passages', () => {
   });
   test('nothing shared, nothing found', async () => expect(await compare(filler)).toMatchObject({ matchedWords: 0, share: 0, passages: [] }));
   test('a stretch belongs to one source, the longest', async () => expect((await compare(`So ${copied}.`, [text('short.txt', copied.split(' ').slice(0, 14).join(' ')), source])).passages.map((p) => p.source.file)).toEqual(['Ekwall_2020.txt']));
+});
+
+describe('quotations set as a block', () => {
+  const prose = Array.from({ length: 4 }, () => filler), quote = `${copied}.`, utf8 = (t: string): Uint8Array => new TextEncoder().encode(t), odt = (style: string): Uint8Array => plantedOdt(`<text:p>${filler}</text:p><text:p text:style-name="${style}">${quote}</text:p>`, { 'styles.xml': '<office:document-styles xmlns:office="o" xmlns:style="s" xmlns:fo="f"><office:styles><style:style style:name="Quotations" style:family="paragraph"/><style:style style:name="Wide" style:family="paragraph"><style:paragraph-properties fo:margin-left="1cm"/></style:style><style:style style:name="Plain" style:family="paragraph"/></office:styles></office:document-styles>' });
+  test.each<[string, string, Uint8Array, boolean]>([
+    ['indented in plain text', 'a.txt', utf8([...prose, `    ${quote}`, filler].join('\n\n')), true], ['an angle bracket in Markdown', 'a.md', utf8([...prose, `> ${quote}`, filler].join('\n\n')), true], ['blockquote in HTML', 'a.html', utf8(`<p>${filler}</p><blockquote><p>${quote}</p></blockquote>`), true],
+    ['a style of that name in ODT', 'a.odt', odt('Quotations'), true], ['a style with a margin in ODT', 'a.odt', odt('Wide'), true],
+    ['hard negative: every paragraph begins with a space', 'a.txt', utf8([...prose, quote, filler].map((l) => `    ${l}`).join('\n\n')), false], ['hard negative: a paragraph in HTML', 'a.html', utf8(`<blockquote></blockquote><p>${quote}</p>`), false], ['hard negative: a plain style in ODT', 'a.odt', odt('Plain'), false],
+  ])('%s', async (_, name, bytes, quoted) => expect((await compareFiles({ name, path: name, bytes }, [source])).passages.map((p) => p.quoted)).toEqual([quoted]));
 });
 
 describe('quoted and cited', () => {

@@ -8,6 +8,7 @@ import { printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { odfMetaSorts } from '../../tables/ooxml-parts.ts';
 import { sectionStarts } from '../sections.ts';
+import { points, readOdfStyles } from '../../styles/odf.ts';
 import { sniffKind } from '../kind.ts';
 import { layoutOfOdt } from './layout.ts';
 import { readPicture } from '../image/read.ts';
@@ -27,7 +28,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     let part: Uint8Array;
     try { part = pack.part(name)!; } catch (error) { file.troubles.push({ code: 'damaged', part: name, page: null, text: error instanceof Error ? error.message : '' }); gaps.push({ part: name, page: null, why: 'unreadable' }); continue; }
     if (/(^|\/)(content|styles)\.xml$/.test(name)) {
-      const story = readOdfStory(new TextDecoder().decode(part), name);
+      const story = readOdfStory(new TextDecoder().decode(part), name, name === 'content.xml' ? blockStyles(pack) : undefined);
       if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages); } else passages.push(...story.passages.map((p) => ({ ...p, place: 'attachment' as const })));
     } else if (name === 'meta.xml' || /^Object[^/]*\/meta\.xml$/.test(name)) statedPages = readMeta(new TextDecoder().decode(part), name, metadata) ?? statedPages;
     else if (name === 'settings.xml') readSettings(new TextDecoder().decode(part), passages, metadata);
@@ -52,9 +53,18 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
   };
 }
 
-export function readOdfStory(xml: string, part: string): OdfStory {
+/** Whether a style sets a quotation as a block: by its name, or by a left margin of its own (ODF 1.2-1, 20.191). Damaged parts have their own finding. */
+function blockStyles(pack: Package): (style: string) => boolean {
+  try {
+    const styles = readOdfStyles([pack.text('styles.xml'), pack.text('content.xml')]);
+    return (style) => styles.comesFrom(style, 'Quotations') || points(styles.own(style)['margin-left']) >= 18;
+  } catch { return () => false; }
+}
+
+/** @param isBlock - whether a paragraph style sets a quotation as a block */
+export function readOdfStory(xml: string, part: string, isBlock: (style: string) => boolean = () => false): OdfStory {
   const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set() };
-  const paragraphs: string[] = [];
+  const paragraphs: string[] = [], blocks: boolean[] = [];
   /** the enclosing thing that decides what a paragraph counts as */
   const places: PlaceKind[] = ['text'];
   const openers: Record<string, PlaceKind> = { 'text:note': 'footnote', 'office:annotation': 'comment', 'style:header': 'runningHead', 'style:footer': 'runningHead', 'style:header-left': 'runningHead', 'style:footer-left': 'runningHead', 'style:header-first': 'runningHead', 'style:footer-first': 'runningHead', 'draw:text-box': 'textbox', 'text:tracked-changes': 'deletedText', 'text:hidden-text': 'hidden', 'text:hidden-paragraph': 'hidden' };
@@ -67,7 +77,7 @@ export function readOdfStory(xml: string, part: string): OdfStory {
       stack.push(name);
       if (openers[name]) places.push(openers[name]!);
       switch (name) {
-        case 'text:p': case 'text:h': paragraphs.push(''); break;
+        case 'text:p': case 'text:h': paragraphs.push(''); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
         case 'text:s': add(' '.repeat(Math.min(100, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': add('\t'); break;
         case 'text:line-break': add('\n'); break;
@@ -98,9 +108,10 @@ export function readOdfStory(xml: string, part: string): OdfStory {
       stack.pop();
       const place = places[places.length - 1]!;
       if (name === 'text:p' || name === 'text:h') {
-        const text = paragraphs.pop() ?? '';
+        const text = paragraphs.pop() ?? '', block = blocks.pop() === true;
         if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
         push(text, place);
+        if (block && place === 'text' && story.passages.at(-1)?.text === text) story.passages.at(-1)!.indented = true;
         if (place === 'text' || place === 'textbox') story.text += `${text}\n`;
       }
       if (name === 'dc:creator' || name === 'meta:creator-initials') push(single, place === 'deletedText' || stack.includes('text:changed-region') ? 'trackedChange' : 'comment', true);

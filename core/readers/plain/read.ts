@@ -12,13 +12,16 @@ const facts = (file: FileFacts, passages: Passage[], metadata: MetadataFact[], t
   remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }), layout: unread('notOfThisKind'), photo: unread('notOfThisKind'), statedPages: null, structure, integrity: [],
 });
 
-/** A passage a paragraph, the reference list apart. */
+/** Stands before a paragraph that its source sets as a block quotation; taken out again before anybody reads it. */
+const quoteSign = '\ue0f1';
+/** A passage a paragraph, the reference list apart. Where few paragraphs are indented as a whole, with empty lines around them, those are quotations set as blocks (common practice in plain text). */
 export function toParagraphs(text: string, part = 'text'): Passage[] {
   let section: Passage['section'];
-  return text.split(/\n\s*\n|\r?\n(?=\S)/).filter((p) => p.trim()).map((p) => {
-    const starts = sectionStarts(p);
+  const all = text.split(/\r?\n[^\S\n]*\r?\n(?:[^\S\n]*\r?\n)*|\r?\n(?=\S)/).filter((p) => p.trim()), set = (p: string): boolean => p.split(/\r?\n/).every((l) => /^(?: {3,}|\t)\S/.test(l)), few = all.filter(set).length <= all.length / 3;
+  return all.map((marked) => {
+    const p = marked.replaceAll(quoteSign, ''), starts = sectionStarts(p);
     if (starts) section = starts === 'other' ? undefined : starts;
-    return { part, place: 'text', page: null, text: p, section };
+    return { part, place: 'text', page: null, text: p, section, ...(marked.includes(quoteSign) || (few && set(marked)) ? { indented: true } : {}) };
   });
 }
 
@@ -36,12 +39,13 @@ export function readMarkdown(bytes: Uint8Array, file: FileFacts): DocumentFacts 
   return readHtmlSource(markdownToHtml(body), file, frontMatterFacts(fields));
 }
 function readHtmlSource(source: string, file: FileFacts, more: MetadataFact[]): DocumentFacts {
-  const { text, metadata, hidden } = htmlToText(source), count = (tag: RegExp): number => source.match(tag)?.length ?? 0;
-  return facts(file, [...toParagraphs(text), ...hidden.map((h): Passage => ({ part: 'html', place: 'hidden', page: null, text: h }))], [...more, ...metadata], text, { images: count(/<img\b/gi), tables: count(/<table\b/gi), equations: count(/<math\b/gi), footnotes: 0 });
+  const { text: marked, metadata, hidden } = htmlToText(source, true), text = marked.replaceAll(quoteSign, ''), count = (tag: RegExp): number => source.match(tag)?.length ?? 0;
+  return facts(file, [...toParagraphs(marked), ...hidden.map((h): Passage => ({ part: 'html', place: 'hidden', page: null, text: h }))], [...more, ...metadata], text, { images: count(/<img\b/gi), tables: count(/<table\b/gi), equations: count(/<math\b/gi), footnotes: 0 });
 }
 
-export function htmlToText(source: string): { text: string; metadata: MetadataFact[]; hidden: string[] } {
-  let text = '', skip = 0, math: string | null = null;
+/** @param marked - block quotations keep a sign at the beginning of each paragraph */
+export function htmlToText(source: string, marked = false): { text: string; metadata: MetadataFact[]; hidden: string[] } {
+  let text = '', skip = 0, quotes = 0, math: string | null = null;
   const metadata: MetadataFact[] = [], hidden: string[] = [];
   const parser = new Parser({
     onopentag(name, attributes) {
@@ -49,6 +53,7 @@ export function htmlToText(source: string): { text: string; metadata: MetadataFa
       if (math !== null) { math += `<${name}>`; return; }
       if (['script', 'style', 'title', 'template', 'noscript'].includes(name)) skip++;
       if (/^(p|div|br|li|tr|h[1-6]|section|article|table|ul|ol|blockquote|pre|hr|dt|dd|header|footer|main|nav|aside|address|figure|figcaption|caption|option)$/.test(name)) text += '\n';
+      if (name === 'blockquote') quotes++;
       if (name === 'td' || name === 'th') text += '\t';
       if (name === 'meta' && attributes.name && attributes.content) {
         const sort = /author|creator|owner/i.test(attributes.name) ? 'author' : /generator/i.test(attributes.name) ? 'software' : /date|modified|created/i.test(attributes.name) ? 'dates' : 'custom';
@@ -56,11 +61,12 @@ export function htmlToText(source: string): { text: string; metadata: MetadataFa
       }
       for (const key of ['href', 'src', 'alt', 'title', 'value', 'content']) if (attributes[key] && name !== 'meta' && attributes[key]!.length < 4000) hidden.push(attributes[key]!);
     },
-    ontext(value) { if (math !== null) math += escapeXml(value); else if (skip > 0) hidden.push(value); else text += value.replace(/[ \t\r\n]+/g, ' '); },
+    ontext(value) { if (math !== null) math += escapeXml(value); else if (skip > 0) hidden.push(value); else text += `${marked && quotes > 0 && /\S/.test(value) && /(?:^|\n)\s*$/.test(text) ? quoteSign : ''}${value.replace(/[ \t\r\n]+/g, ' ')}`; },
     oncomment(value) { hidden.push(value); },
     onclosetag(name) {
       if (math !== null) { math += `</${name}>`; if (name === 'math') { text += linearMath(math); math = null; } return; }
       if (['script', 'style', 'title', 'template', 'noscript'].includes(name)) skip = Math.max(0, skip - 1);
+      if (name === 'blockquote') quotes = Math.max(0, quotes - 1);
       if (/^(p|div|li|tr|h[1-6]|table|blockquote|section)$/.test(name)) text += '\n';
     },
   }, { decodeEntities: true });
