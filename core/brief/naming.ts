@@ -62,9 +62,12 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 /** “… your number, not your name, …” */
 const ruledOut = (part: Clause, at: number): boolean => /\b(?:not|never|instead of|rather than|and no|or)\s+(?:your |the )?$/i.test(part.text.slice(0, at - part.start)) && /\b(?:not|never|instead of|rather than|no)\b[^.;,]{0,40}$/i.test(part.text.slice(0, at - part.start));
 
+/** Fields of two words that stand in a pattern as they are: “GEO3107_candidate number_Report”. */
+const twoWords = String.raw`(?:candidate|student|exam(?:ination)?|registration|matriculation|roll|ID)\s(?:number|code|ID|no\.?)|(?:first|given|last|family)\sname|(?:module|course|unit)\scode`;
+const patternWords = new RegExp(String.raw`(?:[“"‘'\x60]([^”"’'\x60\n]{4,80})[”"’'\x60])|((?:[[<{][^\]>}\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+)(?:\s?[_\-–+]\s?(?:[[<{][^\]>}\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+))+(?:\.(?:pdf|docx?|odt|rtf|txt|zip|ext))?|[[<{][^\]>}\n]{2,30}[\]>}](?:\.(?:pdf|docx?|odt))?|[A-Za-z][A-Za-z0-9]*(?:ID|Number|Code|Name)[A-Za-z0-9]*\.(?:pdf|docx?|odt))`.replaceAll('FIELD', twoWords), 'gi');
 /** A pattern: words joined by underscores, hyphens or brackets that stand for fields, in or out of quotation marks. */
 function findPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const tokens = [...matchesIn(clause, /(?:[“"‘'`]([^”"’'`\n]{4,80})[”"’'`])|((?:[[<{][^\]>}\n]{2,30}[\]>}]|[A-Za-z0-9]+)(?:\s?[_\-–+]\s?(?:[[<{][^\]>}\n]{2,30}[\]>}]|[A-Za-z0-9]+))+(?:\.(?:pdf|docx?|odt|rtf|txt|zip|ext))?|[[<{][^\]>}\n]{2,30}[\]>}](?:\.(?:pdf|docx?|odt))?|[A-Za-z][A-Za-z0-9]*(?:ID|Number|Code|Name)[A-Za-z0-9]*\.(?:pdf|docx?|odt))/g)];
+  const tokens = [...matchesIn(clause, patternWords)];
   const scored = tokens.map((m) => {
     const value = (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '');
     const spaced = value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/[_\-[\]<>{}]/g, ' ');

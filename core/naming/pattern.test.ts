@@ -9,6 +9,16 @@ test.each<[string, (string | { f: string })[]]>([
   ['StudentNumber_CourseCode', [{ f: 'studentNumber' }, '_', { f: 'courseCode' }]], ['[Surname]-[Initials]-essay', [{ f: 'surname' }, '-', { f: 'initials' }, '-', { f: 'title' }]], ['{candidate number}_GEO3107', [{ f: 'candidateNumber' }, '_GEO3107']], ['student number and surname', [{ f: 'studentNumber' }, ' and ', { f: 'surname' }]],
 ])('%s', (pattern, expected) => expect(parsePattern(pattern).map((t) => ('field' in t ? { f: t.field } : t.literal))).toEqual(expected));
 
+describe('names held against a pattern', () => {
+  test.each<[string, string, boolean]>([
+    ['Surname_Essay1.pdf', 'Vestergaard-Imani_Essay1.pdf', true], ['Surname_Essay1.pdf', 'VestergaardImani_Essay1.pdf', true], ['Surname_Essay1.pdf', 'Essay1_Vestergaard-Imani.pdf', false], ['Surname_Essay1.pdf', 'Imani_Essay1.pdf', false],
+    ['StudentID_ModuleCode.pdf', '20417733_GEO3107.pdf', true], ['StudentID_ModuleCode.pdf', '20417734_GEO3107.pdf', false], ['StudentID_ModuleCode.pdf', '20417733-GEO3107.pdf', false],
+    ['GEO3107_candidate number_Report2.pdf', 'GEO3107_Y3921847_Report2.pdf', true], ['GEO3107_candidate number_Report2.pdf', 'GEO3107_20417733_Report2.pdf', false],
+    ['ID number + Essay 1', '20417733 Essay 1.pdf', true], ['ID number + Essay 1', '20417733_Essay_1.pdf', true], ['ID number + Essay 1', 'Essay 1 20417733.pdf', false],
+    ['YYYYMMDD_Surname.pdf', '20270315_Vestergaard-Imani.pdf', true], ['YYYYMMDD_Surname.pdf', '15032027_Vestergaard-Imani.pdf', false], ['DD-MM-YYYY Surname', '15-03-2027 VestergaardImani.pdf', true],
+    ['Surname_Firstname_Assignment2.pdf', 'VestergaardImani_Nina_Assignment2.pdf', true], ['Surname_Firstname_Assignment2.pdf', 'Nina_VestergaardImani_Assignment2.pdf', false],
+  ])('%s: %s', (pattern, name, fits) => expect(checkPattern(name, pattern, nina).fits).toBe(fits));
+});
 describe('proposed names', () => {
   test('by the pattern', () => expect(propose('CandidateNumber_GEO3107.pdf')).toBe('Y3921847_GEO3107.pdf'));
   test('without a rule, nothing of mine and no marks of versions', () => expect(propose(null)).toBe('GEO3107_Sediment-budgets-of-a-realigned.pdf'));

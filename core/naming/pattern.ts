@@ -9,24 +9,32 @@ export const fieldNames: Record<NameField, string> = {
 
 /** Words that stand for a field in a pattern, longest first. */
 const placeholders: readonly [RegExp, NameField][] = [
-  [/student\s*(?:id|number|no\.?|num)|registration\s*(?:number|no\.?)|matriculation\s*(?:number|no\.?)|roll\s*(?:number|no\.?)|\bsid\b|student_?id/i, 'studentNumber'],
+  [/student\s*(?:id|number|no\.?|num)|registration\s*(?:number|no\.?)|matriculation\s*(?:number|no\.?)|roll\s*(?:number|no\.?)|\bid\s*number|\bsid\b|student_?id/i, 'studentNumber'],
   [/(?:candidate|exam(?:ination)?)\s*(?:number|no\.?|code|id)/i, 'candidateNumber'],
   [/(?:last|family)\s*name|surname/i, 'surname'], [/(?:first|given|fore)\s*names?/i, 'givenNames'], [/initials?/i, 'initials'], [/user\s*name|user\s*id|login/i, 'username'],
-  [/(?:course|unit|module|class|subject|lesson)\s*(?:code|number|no\.?|name)?/i, 'courseCode'], [/(?:paper|essay|assignment|assessment|coursework|work)?\s*(?:title|name)|essay|assignment/i, 'title'], [/part|section|task|week/i, 'part'], [/date|yyyy[-_]?mm[-_]?dd|ddmmyy(?:yy)?/i, 'date'],
+  [/(?:course|unit|module|class|subject|lesson)\s*(?:code|number|no\.?|name)?/i, 'courseCode'], [/(?:paper|essay|assignment|assessment|coursework|work)?\s*(?:title|name)|essay|assignment/i, 'title'], [/part|section|task|week/i, 'part'], [/date|(?:y{2,4}|mm|dd)(?:[-._ ]?(?:y{2,4}|mm|dd)){2}/i, 'date'],
 ];
 
-type Token = { field: NameField } | { literal: string };
+/** `shape`: how a date is written, where the pattern says so. */
+type Token = { field: NameField; shape?: string } | { literal: string };
+
+/** Dates as patterns spell them: letters for digits (RFC 3339, 5.6, names the parts). */
+function dateShape(word: string): string | undefined {
+  if (!/^(?=.*y)(?=.*m)(?=.*d)[ymd._-]+$/i.test(word)) return undefined;
+  return word.replace(/y+|m+|d+|[._-]+/gi, (part) => (/^y/i.test(part) ? `\\d{${part.length}}` : /^m/i.test(part) ? '(?:0[1-9]|1[0-2])' : /^d/i.test(part) ? '(?:0[1-9]|[12]\\d|3[01])' : '[._-]?'));
+}
 
 /** Splits a pattern into fields and literal stretches: `[StudentNumber]_GEO3107.pdf`, `{surname}-{courseCode}`, `Surname_Initials_Title`. */
 export function parsePattern(pattern: string): Token[] {
   // “Student number and surname” in running words.
-  if (/\s/.test(pattern.trim()) && !/[[\]{}<>_]/.test(pattern)) return parsePhrase(pattern);
+  if (/\s/.test(pattern.trim()) && !/[[\]{}<>_]|(?:y{4}|dd|mm)[-._]?(?:mm|dd)/i.test(pattern)) return parsePhrase(pattern);
   const tokens: Token[] = [];
   const spaced = (word: string): string => word.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/[_-]/g, ' ');
-  for (const piece of pattern.match(/[[{<(][^\]}>)]{1,40}[\]}>)]|[_\-.]+|\s+|[^[\]{}<>()_\-.\s]+/g) ?? []) {
+  for (const piece of pattern.match(/(?:y{2,4}|mm|dd)(?:[-._]?(?:y{2,4}|mm|dd)){2}|[[{<(][^\]}>)]{1,40}[\]}>)]|(?:candidate|student|exam(?:ination)?|registration|matriculation|roll|ID)\s(?:number|code|ID|no)|(?:first|given|last|family)\sname|(?:module|course|unit)\scode|[_\-.]+|\s+|[^[\]{}<>()_\-.\s]+/gi) ?? []) {
     const bare = spaced(piece.replace(/^[[{<(]|[\]}>)]$/g, '')).trim();
     const match = /^[_\-.\s]+$/.test(piece) || (/\d/.test(bare) && !/yyyy|ddmm/i.test(bare)) ? undefined : placeholders.find(([p]) => { const m = p.exec(bare); return m !== null && m[0].length >= bare.length - 2; });
-    if (match) tokens.push({ field: match[1] });
+    const shape = match?.[1] === 'date' ? dateShape(piece.replace(/^[[{<(]|[\]}>)]$/g, '')) : undefined;
+    if (match) tokens.push({ field: match[1], ...(shape ? { shape } : {}) });
     else { const last = tokens[tokens.length - 1]; const text = piece.replace(/^[[{<(]|[\]}>)]$/g, ''); if (last && 'literal' in last) last.literal += text; else tokens.push({ literal: text }); }
   }
   return tokens;
@@ -51,8 +59,11 @@ const escape = (s: string): string => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** What a field looks like when its value is known, and when it is not. */
 function fieldSource(field: NameField, details: Details | null): string {
   const any: Record<NameField, string> = { studentNumber: '[A-Za-z]{0,3}\\d{4,12}[A-Za-z]?', candidateNumber: '[A-Za-z]{0,3}\\d{3,10}[A-Za-z]?', surname: "[\\p{L}\\p{M}'’ -]+", givenNames: "[\\p{L}\\p{M}'’ -]+", initials: '[\\p{Lu}.]{1,6}', username: '[A-Za-z0-9._-]{3,20}', courseCode: '[A-Za-z]{2,5}[\\s_-]?\\d{2,5}[A-Za-z]?', title: '.+?', part: '[\\p{L}\\d ]+', date: '[\\d._-]{6,10}' };
-  const value = valueOf(field, details);
-  return value ? `(?:${escape(value)}|${escape(value.normalize('NFKD').replace(/\p{M}/gu, ''))})` : any[field];
+  const values = field === 'givenNames' && details ? [...details.givenNames, details.givenNames.join(' ')] : [valueOf(field, details)], known = values.filter(Boolean);
+  if (known.length === 0) return any[field];
+  // What parts a name in two may be another sign in a file name, or none.
+  const spelled = (value: string): string => value.split(/[\s'’.\p{Pd}]+/u).map(escape).join("[\\s'’._-]*");
+  return `(?:${[...new Set(known.flatMap((v) => [spelled(v), spelled(v.normalize('NFKD').replace(/\p{M}/gu, ''))]))].sort((a, b) => b.length - a.length).join('|')})`;
 }
 
 /** The student's value of a field; empty when it is not known or does not belong to the details. */
@@ -75,7 +86,7 @@ export function checkPattern(name: string, pattern: string, details: Details | n
   if (tokens.length === 0) return { fits: true, why: '' };
   // A pattern of nothing but words is either a fixed name or a sentence.
   if (pattern.trim().split(/\s+/).length >= 8) return { fits: 'unknown', why: 'the rule is a sentence' };
-  const source = tokens.map((t) => ('field' in t ? fieldSource(t.field, details) : escape(t.literal).replace(/\s+/g, '[\\s_-]*'))).join('');
+  const source = tokens.map((t) => ('field' in t ? t.shape ?? fieldSource(t.field, details) : escape(t.literal).replace(/\s*\\\+\s*/g, ' ').replace(/\s+/g, '[\\s_+-]*'))).join('');
   if (new RegExp(`^${source}$`, 'iu').test(stem(name))) return { fits: true, why: '' };
   const lacking = tokens.filter((t): t is { field: NameField } => 'field' in t).find((t) => hasField(name, t.field, details) === false);
   if (lacking) return { fits: false, why: `the ${fieldNames[lacking.field]} is missing or differs` };
