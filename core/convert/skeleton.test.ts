@@ -54,6 +54,12 @@ describe('what leads through a text', () => {
     expect(labelsShown(['1.', '2.', '3.'], ['1. alpha', '2.', 'beta', '4. delta'])).toBe(2);
     expect(labelsShown(['1.'], ['1.5 metres', '21. alpha'])).toBe(0);
   });
+  test('what another engine writes is looked for by the same list numbers', async () => {
+    // An engine that sets them, and one that loses them; both stand in for the office engine.
+    const [kept, lost] = await Promise.all([docx, plantedDocx(inParagraph(wordRun('first inner second Silt Clay See')))].map((bytes) => convertFiles([file('a.docx', docx)], {}, async () => (await convert('b.docx', bytes)).bytes)));
+    expect([kept!.engine, kept!.proof.listNumbers, lost!.proof.listNumbers]).toEqual(['office', { before: 2, after: 2 }, { before: 2, after: 0 }]);
+    expect(lost!.losses.join()).toContain('2 of 2 list numbers were not found again');
+  });
 });
 
 describe('order', () => {

@@ -149,9 +149,9 @@ function describe(file: SourceFile, facts: DocumentFacts): PageDescription | 'pd
 
 /** What another engine writes besides the words of the source, as far as it is known here: labels of lists and marks of notes are the same ones. */
 function byOtherHand(file: SourceFile, facts: DocumentFacts): PageDescription {
-  let generated: string[] = [];
-  try { const page = describe(file, facts); if (typeof page !== 'string') generated = page.generated; } catch { /* a kind that only the other engine opens */ }
-  return { ...emptyPage(), generated, counts: facts.structure ?? emptyPage().counts };
+  let known: Pick<PageDescription, 'generated' | 'body'> = { generated: [], body: '' };
+  try { const page = describe(file, facts); if (typeof page !== 'string') known = page; } catch { /* a kind that only the other engine opens */ }
+  return { ...emptyPage(), generated: known.generated, body: known.body, counts: facts.structure ?? emptyPage().counts };
 }
 
 /** A picture on an A4 sheet, as large as fits, turned upright by its EXIF flag. */
