@@ -1,10 +1,10 @@
 import { readyFaces } from '../engines/faces.ts';
 import type * as Mupdf from 'mupdf';
-import { loadMupdf, saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../engines/pdf.ts';
+import { loadMupdf, reason, saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../engines/pdf.ts';
 import { writeOutline, type Bookmark } from '../engines/outline.ts';
 import { stampLines } from '../engines/stamp.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
-import { heed, type Job } from '../model/outcome.ts';
+import { CannotDo, heed, type Job } from '../model/outcome.ts';
 import { takeFootNotes, writeWithNotes, type NotedBody } from './foot-notes.ts';
 import { tagPages } from './tags/tag.ts';
 import type { PageDescription } from './page-description.ts';
@@ -85,6 +85,25 @@ export function titleOf(page: PageDescription): string | null {
 
 /** Lays a page description out and writes it as PDF with all fonts embedded and subset, links kept, running lines stamped, no metadata but its title, where that is wanted, and its language. */
 export async function layOut(page: PageDescription, job: Job, titled = true): Promise<Uint8Array> {
+  try { return await layOnce(page, job, titled); } catch (error) {
+    if (error instanceof CannotDo) throw error;
+    // The engine breaks off at a picture that cannot be decoded: without it the text still gets its pages.
+    const sound = await withoutBrokenPictures(page.body);
+    if (sound === null) throw new CannotDo('unreadable', `The pages could not be set (${reason(error)}).`, 'Save it again from the program it was written in.');
+    const broken = 'a damaged picture is left out';
+    if (!page.losses.includes(broken)) page.losses.push(broken);
+    return layOnce({ ...page, body: sound }, job, titled);
+  }
+}
+/** A body without the pictures that do not decode; null where all of them do. */
+async function withoutBrokenPictures(body: string): Promise<string | null> {
+  const mupdf = await loadMupdf(), decodes = (source: string): boolean => {
+    try { const image = new mupdf.Image(Uint8Array.from(atob(source.slice(source.indexOf(',') + 1)), (c) => c.charCodeAt(0))); try { image.toPixmap().destroy(); return true; } finally { image.destroy(); } } catch { return false; }
+  };
+  const sound = body.replace(/<img src="(data:[^"]+)"[^>]*\/>/g, (whole, source: string) => (decodes(source) ? whole : ''));
+  return sound === body ? null : sound;
+}
+async function layOnce(page: PageDescription, job: Job, titled: boolean): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
   await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
   const [top, , bottom, left] = page.marginsPt, buffer = new mupdf.Buffer(), noted = takeFootNotes(page.body);

@@ -34,6 +34,8 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
     const joined = missing.findIndex((m) => m === added[i]! + added[i + 1]! || m.replace(/[-‐]/g, '') === added[i]! + added[i + 1]!);
     if (joined >= 0) { missing = missing.filter((_, k) => k !== joined); added = added.filter((_, k) => k !== i && k !== i + 1); i--; }
   }
+  // Words that a format shows in capitals are stored as they were typed.
+  for (const w of [...missing]) { const at = added.indexOf(w.toUpperCase()); if (at >= 0 && w !== w.toUpperCase()) { added.splice(at, 1); missing.splice(missing.indexOf(w), 1); } }
   // A hyphen that happens to stand at a line's end belongs to its compound: both halves are there.
   added = added.filter((w) => {
     for (let i = 2; i <= w.length - 2; i++) {

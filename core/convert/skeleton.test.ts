@@ -4,7 +4,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { dictOf, inParagraph, plantedDocx, plantedOdt, plantedPdf, wordPart, wordRun } from '../testing/plant.ts';
+import { dictOf, inParagraph, plainPicture, plantedDocx, plantedOdt, plantedPdf, wordPart, wordRun } from '../testing/plant.ts';
 import { convertFiles } from '../verbs/convert.ts';
 import { joinPdfs } from './join.ts';
 import { movedPassages } from './prove.ts';
@@ -125,4 +125,14 @@ describe('several PDFs as one', () => {
     const { Package } = await import('../engines/zip.ts'), body = new Package(bytes).text('word/document.xml')!;
     expect(/<w:hyperlink[^>]*>(.*?)<\/w:hyperlink>/s.exec(body)![1]!.replace(/<[^>]+>/g, '').trim()).toBe('the old map');
   });
+});
+
+test('a picture that does not decode costs the paper only that picture, and it is told', async () => {
+  const png = await plainPicture('png'), broken = png.slice();
+  // The compressed pixels become noise; head and size stay as they were.
+  for (let i = 41; i < broken.length - 16; i++) broken[i] = 255;
+  const page = (picture: Uint8Array): Uint8Array => utf8(`<p>Before it.</p><p><img src="data:image/png;base64,${Buffer.from(picture).toString('base64')}"/></p><p>After it.</p>`);
+  const [whole, damaged] = [await convert('a.html', page(png)), await convert('a.html', page(broken))];
+  expect([whole.proof.images, whole.losses]).toEqual([{ before: 1, after: 1 }, []]);
+  expect([damaged.proof.missing, damaged.proof.images, damaged.losses]).toEqual([[], { before: 1, after: 0 }, ['a picture is not in the result']]);
 });

@@ -4,6 +4,7 @@ import { readXml } from '../engines/xml.ts';
 import { Package } from '../engines/zip.ts';
 import type { Kind } from '../model/kinds.ts';
 import { markdownToHtml, splitFrontMatter } from '../readers/plain/markdown.ts';
+import { openCompound, paragraphsOf, readStories } from '../readers/doc/text.ts';
 import { rtfCodePage } from '../readers/plain/read.ts';
 import { readNumbering, readStyles, type Look } from '../styles/docx.ts';
 import { readOdfLists, type OpenList } from '../styles/odf-lists.ts';
@@ -27,6 +28,7 @@ export async function skeletonOf(bytes: Uint8Array, kind: Kind): Promise<Skeleto
   switch (kind) {
     case 'docx': case 'docm': case 'dotx': return docxSkeleton(new Package(bytes));
     case 'odt': return odtSkeleton(new Package(bytes));
+    case 'doc': return docSkeleton(bytes);
     case 'rtf': return rtfSkeleton(latin1(bytes));
     case 'html': return htmlSkeleton(decodeText(bytes));
     case 'markdown': return htmlSkeleton(markdownToHtml(splitFrontMatter(decodeText(bytes)).body));
@@ -97,6 +99,21 @@ function docxSkeleton(pack: Package): Skeleton {
       },
     });
   }
+  return out;
+}
+
+/** Source: [MS-DOC] 2.8.25 (fields), 2.9.258 (built-in styles 1 to 9 are headings). */
+function docSkeleton(bytes: Uint8Array): Skeleton | null {
+  const out = emptySkeleton(), stories = readStories(openCompound(bytes)), looks = stories?.looks();
+  if (!stories || !looks) return null;
+  let from = 0;
+  for (const m of stories.main.matchAll(/[\r\u0007\u000c]/g)) {
+    const look = looks.paragraph(m.index), text = squeezed(paragraphsOf(stories.main.slice(from, m.index)).paragraphs.join(' ')), label = text ? looks.label(look) : '';
+    from = m.index + 1;
+    if (text && looks.headingLevel(look) > 0) out.headings.push(text);
+    if (/[\p{L}\p{N}]/u.test(label)) out.numbered++;
+  }
+  for (const story of [stories.main, stories.notes, stories.endnotes]) for (const code of paragraphsOf(story).fields) { const address = /^\s*HYPERLINK\s+"((?:https?|mailto):[^"]+)"/i.exec(code)?.[1]; if (address) out.links.add(sameAddress(address)); }
   return out;
 }
 

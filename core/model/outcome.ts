@@ -13,6 +13,7 @@ export const fail = (code: FailureCode, file: string | null, message: string, re
 /** Something that cannot be carried out; caught at the facade and turned into a {@link Failure}. */
 export class CannotDo extends Error {
   constructor(readonly code: FailureCode, message: string, readonly remedy: string, readonly file: string | null = null) { super(message); }
+  override readonly name = 'CannotDo';
 }
 
 /** Progress and a stop that is asked about between pages. */

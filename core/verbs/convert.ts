@@ -53,13 +53,18 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
   const summed = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
   // Pictures are counted in the result itself.
   const counts = { ...summed, images: result.structure?.images ?? summed.images };
-  const skeletons = await compareSkeletons(files, sources, bytes, pages);
+  const skeletons = await compareSkeletons(files, sources, bytes, pages), proof = proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }, skeletons), told = [...pages.flatMap((p) => p.losses), ...skeletons.losses];
   return {
     bytes, engine: office ? 'office' : 'builtin', pages: result.pages.ok ? result.pages.value.length : 0,
     fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
-    proof: proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }, skeletons),
-    losses: [...pages.flatMap((p) => p.losses), ...skeletons.losses], substituted: pages.flatMap((p) => p.substituted),
+    proof, losses: [...told, ...notCarried(proof, told)], substituted: pages.flatMap((p) => p.substituted),
   };
+}
+
+/** What the counts say is gone and nothing else has told yet. */
+function notCarried(proof: ConversionProof, told: string[]): string[] {
+  const kinds = [['images', 'picture', /picture|drawing/], ['tables', 'table', /table/], ['equations', 'equation', /equation/], ['footnotes', 'note', /notes?\b/]] as const;
+  return kinds.flatMap(([key, word, known]) => { const gone = proof[key].before - proof[key].after; return gone > 0 && !told.some((l) => known.test(l)) ? [`${gone === 1 ? `a ${word} is` : `${gone} ${word}s are`} not in the result`] : []; });
 }
 
 /** Headings, links and list numbers of the sources and of the result; of a source in which they cannot be told apart nothing is expected. */
@@ -113,10 +118,11 @@ async function convertToDocx(files: SourceFile[], job: Job, office?: OfficeEngin
   const whole = joinDescriptions(pages), bytes = byOffice ?? writeDocx(whole);
   const result = await readDocument(bytes, 'result.docx', {});
   const skeletons = await compareSkeletons(files, sources, bytes, pages);
+  const proof = proveConversion(sources, result, { generated: whole.generated, labelsAreNumbering: true, counts: result.structure ?? whole.counts }, skeletons), told = [...whole.losses, ...skeletons.losses];
   const laidOut = await layOut(mapDocx(bytes), {}).then((pdf) => withPdf(pdf, (d) => d.countPages()), () => 0);
   return {
     bytes, engine: byOffice ? 'office' : 'builtin', pages: laidOut, fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
-    proof: proveConversion(sources, result, { generated: whole.generated, labelsAreNumbering: true, counts: result.structure ?? whole.counts }, skeletons), losses: [...whole.losses, ...skeletons.losses], substituted: [],
+    proof, losses: [...told, ...notCarried(proof, told)], substituted: [],
   };
 }
 function pictureDescription(file: SourceFile): PageDescription {

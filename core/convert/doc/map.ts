@@ -1,25 +1,129 @@
 import { escapeXml } from '../../engines/xml.ts';
 import { CannotDo } from '../../model/outcome.ts';
+import type { DocLooks, DocParagraphLook, DocRunLook } from '../../readers/doc/looks.ts';
+import type { DocPicture } from '../../readers/doc/pictures.ts';
 import { openCompound, paragraphsOf, readStories } from '../../readers/doc/text.ts';
-import { emptyPage, type PageDescription } from '../page-description.ts';
+import { pictureSource } from '../picture.ts';
+import { emptyPage, oneColumn, type PageDescription } from '../page-description.ts';
 
-/** Maps an old word-processor file to a page description: its words, paragraph by paragraph, rows of tables as lines, notes at the end. What is not carried over is told.
+/** Maps an old word-processor file to a page description: paragraphs and characters as they look, headings, lists, tables, links, notes. What is not carried over is told. Source: [MS-DOC] 2.4.1 (the signs in the text), 2.8.25 (fields).
  * @throws {CannotDo} `unreadable` where the text cannot be found */
 export function mapDoc(bytes: Uint8Array): PageDescription {
   let stories: ReturnType<typeof readStories> = null;
   try { stories = readStories(openCompound(bytes)); } catch { /* told below */ }
   if (!stories) throw new CannotDo('unreadable', 'The text of this old word-processor file cannot be found.', 'Open it in a word processor and save it as DOCX.');
-  const page = emptyPage();
-  let mark = 0;
-  const line = (text: string): string => escapeXml(text).replace(/\t/g, '&#8195;').replace(/\n/g, '<br/>');
-  // A note's mark is a sign of its own in the text ([MS-DOC] 2.4.1): it becomes a number before the other signs go.
-  const marked = stories.main.replace(/\u0002/g, () => { mark++; return `\ue000${mark}\ue001`; });
-  page.body = paragraphsOf(marked).paragraphs.map((p) => `<p style="margin:0 0 6pt 0">${line(p).replace(/\ue000(\d+)\ue001/g, '<sup data-note="$1">$1</sup>') || '&#160;'}</p>`).join('');
-  const notes = [...paragraphsOf(stories.notes).paragraphs, ...paragraphsOf(stories.endnotes).paragraphs].filter((n) => n.trim());
-  if (notes.length > 0) page.body += `<hr/>${notes.map((n, i) => `<p class="note">${i < mark ? `<sup>${i + 1}</sup> ` : ''}${line(n.trim())}</p>`).join('')}`;
-  for (let i = 1; i <= mark; i++) page.generated.push(String(i), String(i));
-  page.head = paragraphsOf(stories.headers).paragraphs.find((p) => /[\p{L}\p{N}]/u.test(p))?.replace(/[\t\n]+/g, '  ') ?? '';
-  page.counts = { images: 0, tables: 0, equations: 0, footnotes: mark };
-  page.losses.push('the words of this old format are carried over, not its formatting, tables as such, or pictures: save it as DOCX in a word processor where they matter');
+  const page = emptyPage(), looks = stories.looks(), size = looks?.run(0).size;
+  if (looks && looks.sheet.widthPt > 100 && looks.sheet.heightPt > 100 && looks.sheet.widthPt < 3000 && looks.sheet.heightPt < 3000) Object.assign(page, looks.sheet);
+  if (looks?.columns) page.losses.push(oneColumn);
+  if (!looks) page.losses.push('the words of this old format are carried over, not its formatting: the tables that hold it are damaged');
+  page.baseSizePt = commonSize(stories.main, looks) ?? size ?? 12;
+  const main = mapStory(stories.main, stories.from.main, looks, page, { mark: 0 }, stories.picture);
+  const notes = [...splitNotes(stories.notes, stories.from.notes, looks, page), ...splitNotes(stories.endnotes, stories.from.endnotes, looks, page)];
+  page.body = main.html + (notes.length > 0 ? `<hr/>${notes.map((n, i) => (i < main.marks ? `<div class="note" data-note="${i + 1}"><p><sup>${i + 1}</sup> ${n}</p></div>` : `<p class="note">${n}</p>`)).join('')}` : '');
+  for (let i = 1; i <= main.marks; i++) page.generated.push(String(i), String(i));
+  const { running } = stories;
+  page.head = runningLine(running.head);
+  page.foot = runningLine(running.foot);
+  page.firstPageDiffers = looks?.firstPageDiffers === true;
+  if (page.firstPageDiffers) { page.firstHead = runningLine(running.firstHead); page.firstFoot = runningLine(running.firstFoot); }
+  page.counts = { images: page.counts.images, tables: main.tables, equations: 0, footnotes: main.marks };
+  if (stories.boxes.trim()) page.losses.push('text in boxes is left out');
   return page;
+}
+
+/** A header or footer as one line; page fields become marks. */
+function runningLine(story: string): string {
+  const [number, count] = ['\ue002', '\ue003'], fields = story.replace(/\u0013([^\u0013-\u0015]*)(?:\u0014[^\u0013\u0015]*)?\u0015/g, (whole, code: string) => (/\b(?:NUMPAGES|SECTIONPAGES)\b/.test(code) ? count : /\bPAGE\b/.test(code) ? number : whole));
+  return paragraphsOf(fields).paragraphs.filter((p) => p.trim()).join('   ').replace(/[\t\n]+/g, '   ').replaceAll(number, '\u0001').replaceAll(count, '\u0002').trim();
+}
+
+/** The size that most letters have. */
+function commonSize(text: string, looks: DocLooks | null): number | null {
+  if (!looks) return null;
+  const sizes = new Map<number, number>();
+  for (let i = 0; i < text.length; i += Math.max(1, Math.floor(text.length / 400))) { const s = looks.run(i).size; if (s) sizes.set(s, (sizes.get(s) ?? 0) + 1); }
+  return [...sizes].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
+}
+
+/** The notes of a story, each without the mark that begins it. */
+function splitNotes(story: string, from: number, looks: DocLooks | null, page: PageDescription): string[] {
+  const starts = [...story.matchAll(/\u0002/g)].map((m) => m.index);
+  return (starts.length > 0 ? starts : [0]).map((start, i) => mapStory(story.slice(start, starts[i + 1] ?? story.length), from + start, looks, page, null).html.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '').replace(/<\/p><p[^>]*>(?:&#160;)?/g, '<br/>').replace(/(?:<br\/>|&#160;)+$/, '').trim()).filter((n) => n.replace(/<[^>]+>|&#160;/g, '').trim());
+}
+
+/** @param numbered - where marks of notes are to be numbered; null inside notes */
+function mapStory(story: string, from: number, looks: DocLooks | null, page: PageDescription, numbered: { mark: number } | null, picture: (place: number) => DocPicture | null = () => null): { html: string; marks: number; tables: number } {
+  const fields: { code: string; result: boolean; link: boolean }[] = [], rows: string[][] = [];
+  let out = '', line = '', row: string[] = [], cell = '', tables = 0, open = '', run = '';
+  const shows = (): boolean => fields.every((f) => f.result);
+  const flush = (): void => { if (run) { line += marked(escapeXml(run), JSON.parse(open) as DocRunLook, page); run = ''; } };
+  const closeTable = (): void => { if (rows.length === 0) return; tables++; out += `<table>${rows.map((r) => `<tr>${r.map((c) => `<td>${c}</td>`).join('')}</tr>`).join('')}</table>`; rows.length = 0; };
+  const endParagraph = (look: DocParagraphLook): void => {
+    flush();
+    const html = paragraphHtml(line, look, looks, page);
+    line = '';
+    if (look.inTable) cell += html; else { closeTable(); out += html; }
+  };
+  for (let i = 0; i < story.length; i++) {
+    const c = story[i]!, code = c.charCodeAt(0);
+    if (c === '\u0013') { fields.push({ code: '', result: false, link: false }); continue; }
+    if (c === '\u0014') { const f = fields.at(-1); if (f) { f.result = true; const address = /^\s*HYPERLINK\s+"((?:https?|mailto):[^"]+)"/i.exec(f.code)?.[1]; if (address && shows()) { flush(); line += `<a href="${escapeXml(address)}">`; f.link = true; } } continue; }
+    if (c === '\u0015') { const f = fields.pop(); if (f?.link) { flush(); line += '</a>'; } continue; }
+    if (!shows()) { const f = fields.find((x) => !x.result); if (f) f.code += c; continue; }
+    if (c === '\r' || c === '\u0007' || c === '\u000c') {
+      const look = looks?.paragraph(from + i) ?? { style: 0, inTable: c === '\u0007' };
+      if (look.rowEnd && c === '\u0007') { flush(); line = ''; if (row.length > 0) rows.push(row); row = []; cell = ''; continue; }
+      if (c === '\u000c' && !line && !run) { closeTable(); out += '<div class="break"></div>'; continue; }
+      endParagraph(c === '\u0007' ? { ...look, inTable: true } : look);
+      if (c === '\u0007') { if (looks) { row.push(cell); cell = ''; } else if (story[i + 1] === '\u0007') { row.push(cell); rows.push(row); row = []; cell = ''; i++; } else { row.push(cell); cell = ''; } }
+      if (c === '\u000c') out += '<div class="break"></div>';
+      continue;
+    }
+    if (c === '\u0002') { if (numbered) { flush(); numbered.mark++; line += `<sup data-note="${numbered.mark}">${numbered.mark}</sup>`; } continue; }
+    if (c === '\u000b') { flush(); line += '<br/>'; continue; }
+    if (c === '\t') { flush(); line += '&#8195;'; continue; }
+    const place = code === 1 ? looks?.run(from + i).picture : undefined, shown = place === undefined ? null : picture(place), source = shown && pictureSource(shown.bytes);
+    if (source) {
+      flush();
+      const widest = page.widthPt - page.marginsPt[1] - page.marginsPt[3], k = shown.width > widest ? widest / shown.width : 1;
+      page.counts.images++;
+      line += `<img src="${source}"${shown.width > 0 && shown.height > 0 ? ` style="width:${Math.round(shown.width * k)}pt;height:${Math.round(shown.height * k)}pt"` : ''}/>`;
+      continue;
+    }
+    if (code === 1 || code === 8) lose(page, 'a picture or drawing of a kind that cannot be read here is left out: save it as DOCX in a word processor where it matters');
+    const sign = c === '\u001e' ? '\u2011' : c === '\u001f' ? '' : code < 32 ? '' : c;
+    if (!sign) continue;
+    const look = looks?.run(from + i) ?? {}, key = JSON.stringify(look);
+    if (look.hidden || look.deleted) { lose(page, look.hidden ? 'hidden text is left out' : 'tracked deletions are left out'); continue; }
+    if (key !== open) { flush(); open = key; }
+    run += sign;
+  }
+  if (line || run) endParagraph({ style: 0 });
+  if (row.length > 0 || cell) { row.push(cell); rows.push(row.filter(Boolean)); }
+  closeTable();
+  return { html: out, marks: numbered?.mark ?? 0, tables };
+}
+function lose(page: PageDescription, what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
+
+function marked(html: string, look: DocRunLook, page: PageDescription): string {
+  if (look.caps) html = html.toUpperCase().replace(/&(AMP|LT|GT|QUOT|#39);/g, (e) => e.toLowerCase());
+  if (look.raise) html = `<${look.raise}>${html}</${look.raise}>`;
+  if (look.size && look.size !== page.baseSizePt && look.size >= 4 && look.size <= 96) html = `<span style="font-size:${look.size}pt">${html}</span>`;
+  if (look.bold) html = `<b>${html}</b>`;
+  if (look.italic) html = `<i>${html}</i>`;
+  if (look.underline) html = `<u>${html}</u>`;
+  if (look.strike) html = `<s>${html}</s>`;
+  return html;
+}
+
+function paragraphHtml(line: string, look: DocParagraphLook, looks: DocLooks | null, page: PageDescription): string {
+  const level = looks?.headingLevel(look) ?? 0, label = looks && line.trim() ? looks.label(look) : '', within = (n: number | undefined, most: number): number => Math.max(-most, Math.min(most, Math.round(n ?? 0)));
+  const left = Math.max(0, within(look.left, 200)), css = [`margin:${Math.max(0, within(look.before, 60))}pt ${Math.max(0, within(look.right, 200))}pt ${Math.max(0, looks ? within(look.after, 60) : 6)}pt ${label && left === 0 ? 18 : left}pt`], first = within(look.first, 200);
+  if (first || label) css.push(`text-indent:${Math.max(label && !first ? -18 : first, -(left || 18))}pt`);
+  if (look.line && Math.abs(look.line - 1) > 0.01 && look.line < 5) css.push(`line-height:${Math.round(look.line * 115) / 100}`);
+  if (look.align) css.push(`text-align:${look.align}`);
+  if (looks?.isTitle(look) && !page.title) page.title = line.replace(/<br\/>/g, ' ').replace(/<[^>]+>/g, '').trim();
+  if (/[\p{L}\p{N}]/u.test(label)) page.generated.push(label);
+  const tag = level > 0 ? `h${Math.min(6, level)}` : 'p';
+  return `${look.breakBefore && !look.inTable ? '<div class="break"></div>' : ''}<${tag} style="${css.join(';')}">${label ? `<span class="label" data-level="${look.level ?? 0}">${escapeXml(label)}&#8194;</span>` : ''}${line || '&#160;'}</${tag}>`;
 }

@@ -2,11 +2,14 @@ import { Parser } from 'htmlparser2';
 import { escapeXml } from '../../engines/xml.ts';
 import { emptyPage, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
+import { formatNumber } from '../../styles/docx.ts';
 import { pictureSource } from '../picture.ts';
 
 /** What a web page may keep: blocks, and marks within a line. Everything else gives only its text; scripts, styles and forms give nothing. */
 const blocks = new Set(['p', 'div', 'section', 'article', 'header', 'footer', 'main', 'nav', 'aside', 'address', 'figure', 'figcaption', 'dl', 'dt', 'dd', 'details', 'summary', 'fieldset', 'caption', 'body', 'center']);
 const inline: Readonly<Record<string, string>> = { b: 'b', strong: 'b', i: 'i', em: 'i', cite: 'i', dfn: 'i', var: 'i', u: 'u', ins: 'u', s: 's', del: 's', strike: 's', sup: 'sup', sub: 'sub' };
+/** What the `type` of an ordered list counts with (HTML Living Standard, 4.4.5). */
+const listFormats: Readonly<Record<string, string>> = { a: 'lowerLetter', A: 'upperLetter', i: 'lowerRoman', I: 'upperRoman' };
 const dropped = new Set(['script', 'style', 'title', 'template', 'noscript', 'head', 'iframe', 'object', 'embed', 'canvas', 'audio', 'video', 'select', 'button', 'svg']);
 
 /** Maps HTML to the dialect of the page description. Documents are never passed on as they are: only known elements with values made here come out. Source: HTML Living Standard, 4. */
@@ -49,7 +52,7 @@ export function mapHtmlSource(source: string): PageDescription {
       else if (name === 'li') {
         flush();
         const list = lists.at(-1);
-        if (list) { list.count++; const text = list.ordered ? `${/^[aA]$/.test(list.kind) ? String.fromCharCode(96 + list.count) : list.count}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
+        if (list) { list.count++; const text = list.ordered ? `${formatNumber(list.count, listFormats[list.kind] ?? 'decimal')}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
         tag.push({ name: 'p', css: list ? 'text-indent:-14pt;' : '' });
       } else if (name === 'br') line += '<br/>';
       else if (name === 'hr') { flush(); out += '<hr/>'; }

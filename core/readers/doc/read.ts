@@ -5,7 +5,7 @@ import { sectionStarts } from '../sections.ts';
 import { readProperties } from './properties.ts';
 import { openCompound, paragraphsOf, readStories, type DocStories } from './text.ts';
 
-const places: readonly [keyof DocStories, PlaceKind][] = [['main', 'text'], ['notes', 'footnote'], ['endnotes', 'footnote'], ['headers', 'runningHead'], ['comments', 'comment'], ['boxes', 'textbox']];
+const places: readonly ['main' | 'notes' | 'endnotes' | 'headers' | 'comments' | 'boxes', PlaceKind][] = [['main', 'text'], ['notes', 'footnote'], ['endnotes', 'footnote'], ['headers', 'runningHead'], ['comments', 'comment'], ['boxes', 'textbox']];
 
 /** Reads an old word-processor file: its text story by story, its stored properties, and all readable strings besides, so that nothing that names anyone is missed.
  * Fonts, layout and pictures are not read. Source: [MS-DOC], [MS-CFB], [MS-OLEPS]. */
@@ -32,6 +32,19 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   const notes = (stories.main.match(/\u0002/g) ?? []).length;
   return {
     file, ...bare, integrity: [], words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))), passages: read([...passages, rest]), metadata: read(metadata),
-    remains: read({ comments: (stories.main.match(/\u0005/g) ?? []).length, trackedChanges: 0, highlights: 0, revisions: 0 }), structure: { images: 0, tables: 0, equations: 0, footnotes: notes },
+    remains: read({ comments: (stories.main.match(/\u0005/g) ?? []).length, trackedChanges: 0, highlights: 0, revisions: 0 }), structure: { images: picturesIn(stories), tables: tablesIn(stories), equations: 0, footnotes: notes },
   };
+}
+
+/** Signs for a picture that have one behind them; those in field codes have none. */
+function picturesIn(stories: DocStories): number {
+  const looks = stories.looks();
+  return looks ? [...stories.main.matchAll(/\u0001/g)].filter((m) => { const { picture } = looks.run(m.index); return picture !== undefined && stories.picture(picture) !== null; }).length : 0;
+}
+/** Rows that follow each other are one table. */
+function tablesIn(stories: DocStories): number {
+  const looks = stories.looks();
+  let tables = 0, inside = false;
+  for (const m of stories.main.matchAll(/[\r\u0007\u000c]/g)) { const now = looks?.paragraph(m.index).inTable ?? m[0] === '\u0007'; if (now && !inside) tables++; inside = now; }
+  return tables;
 }

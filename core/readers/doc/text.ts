@@ -1,5 +1,8 @@
 import { find, read, type CFB$Container } from 'cfb';
+import { formatNumber } from '../../styles/docx.ts';
 import { decodeCodePage } from '../../text/bytes.ts';
+import { pictureAt, type DocPicture } from './pictures.ts';
+import { readLooks, type DocLooks, type DocPiece } from './looks.ts';
 
 /** The streams of a compound file by name; null where there is none. Source: [MS-CFB]. */
 export function openCompound(bytes: Uint8Array): (name: string) => Uint8Array | null {
@@ -8,7 +11,7 @@ export function openCompound(bytes: Uint8Array): (name: string) => Uint8Array | 
 }
 
 /** The stories of an old word-processor file, each with its control characters. `comments` to `boxes` are empty where there are none. */
-export interface DocStories { main: string; notes: string; headers: string; comments: string; endnotes: string; boxes: string }
+export interface DocStories { /** running lines of the first section, each with its signs; empty where there are none */ running: { head: string; foot: string; firstHead: string; firstFoot: string }; main: string; notes: string; headers: string; comments: string; endnotes: string; boxes: string; /** number of the first character of a story */ from: { main: number; notes: number; endnotes: number }; /** how characters and paragraphs look; null where the tables that say so are damaged */ looks: () => DocLooks | null; /** a picture by the place that a character's look names */ picture: (place: number) => DocPicture | null }
 
 /** Reads the text pieces of a binary word-processor file. Source: [MS-DOC] 2.5 (FIB), 2.9.38 (Clx), 2.8.35 (PlcPcd), 2.9.73 (FcCompressed).
  * @returns null where the tables that say where the text lies are damaged, or the file is encrypted */
@@ -21,7 +24,9 @@ export function readStories(stream: (name: string) => Uint8Array | null): DocSto
   const pieces = piecesOf(table, fib.getUint32(0x1a2, true), fib.getUint32(0x1a6, true));
   if (!pieces) return null;
   let text = '';
+  const placed: DocPiece[] = [];
   for (const { characters, at, narrow } of pieces) {
+    placed.push({ from: text.length, characters, at, narrow });
     const size = narrow ? characters : characters * 2;
     if (at + size > word.length || text.length > mostCharacters) return null;
     const part = word.subarray(at, at + size);
@@ -29,9 +34,13 @@ export function readStories(stream: (name: string) => Uint8Array | null): DocSto
   }
   let from = 0;
   const next = (at: number): string => { const n = fib.getInt32(at, true), part = text.slice(from, from + Math.max(0, n)); from += Math.max(0, n); return part; };
-  const main = next(0x4c), notes = next(0x50), headers = next(0x54);
+  const main = next(0x4c), notesFrom = from, notes = next(0x50), headers = next(0x54);
   next(0x58);
-  return { main, notes, headers, comments: next(0x5c), endnotes: next(0x60), boxes: next(0x64) };
+  const comments = next(0x5c), endnotesFrom = from, endnotes = next(0x60), boxes = next(0x64);
+  const tables = new DataView(table.buffer, table.byteOffset, table.byteLength), at = (place: number): [number, number] => (place + 8 <= word.length ? [fib.getUint32(place, true), fib.getUint32(place + 4, true)] : [0, 0]);
+  // Six separators of notes, then six stories a section: even and odd header, even and odd footer, first header and footer ([MS-DOC] 2.8.22).
+  const [list, bytes] = at(0xf2), running = (story: number): string => { const i = list + 4 * (6 + story); return bytes >= 4 * (8 + story) && list + bytes <= table.length ? headers.slice(tables.getUint32(i, true), tables.getUint32(i + 4, true)) : ''; };
+  return { running: { head: running(1), foot: running(3), firstHead: running(4), firstFoot: running(5) }, main, notes, headers, comments, endnotes, boxes, from: { main: 0, notes: notesFrom, endnotes: endnotesFrom }, looks: () => { try { return readLooks(word, table, placed, at, formatNumber); } catch { return null; } }, picture: (place) => { try { return pictureAt(stream('Data'), place); } catch { return null; } } };
 }
 const mostCharacters = 50_000_000;
 

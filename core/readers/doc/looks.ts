@@ -1,0 +1,185 @@
+/** Properties of characters and paragraphs in an old word-processor file. Lengths in points. Source: [MS-DOC] 2.6.1 (character properties), 2.6.2 (paragraph properties); numbers from memory. */
+export interface DocRunLook { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; hidden?: boolean; deleted?: boolean; raise?: 'sup' | 'sub'; size?: number; /** where in the data stream a picture lies that stands here */ picture?: number }
+export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 'justify'; left?: number; right?: number; first?: number; before?: number; after?: number; /** as a multiple of single spacing */ line?: number; breakBefore?: boolean; inTable?: boolean; rowEnd?: boolean; outline?: number; list?: number; level?: number }
+/** One piece of text: its first character's number, how many follow, and where they lie in the main stream. */
+export interface DocPiece { from: number; characters: number; at: number; narrow: boolean }
+export interface DocSheet { widthPt: number; heightPt: number; /** top, right, bottom, left */ marginsPt: [number, number, number, number] }
+export interface DocLooks { /** of the last section */ sheet: DocSheet; columns: boolean; /** the first page has running lines of its own, or none */ firstPageDiffers: boolean; run(character: number): DocRunLook; paragraph(character: number): DocParagraphLook; /** 1 to 9; 0 for what is no heading */ headingLevel(look: DocParagraphLook): number; isTitle(look: DocParagraphLook): boolean; /** the next list label of a paragraph, empty where it has none */ label(look: DocParagraphLook): string }
+
+type Modify = (sprm: number, operand: DataView) => void;
+/** Walks a list of property modifiers. Operand sizes follow from the number's top three bits, but for two ([MS-DOC] 2.6). */
+function modifiers(bytes: Uint8Array, modify: Modify): void {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  for (let at = 0; at + 2 < bytes.length;) {
+    const sprm = view.getUint16(at, true), from = at + 2, sizes = [1, 1, 2, 4, 2, 2, 0, 3];
+    let start = from, size = sizes[sprm >> 13]!;
+    if (sprm >> 13 === 6) { if (sprm === 0xd608) { size = Math.max(0, view.getUint16(from, true) - 1); start = from + 2; } else { size = bytes[from]!; start = from + 1; } }
+    if (start + size > bytes.length) return;
+    modify(sprm, new DataView(bytes.buffer, bytes.byteOffset + start, size));
+    at = start + size;
+  }
+}
+/** A switch: off, on, as the style says, or the other way round. */
+const toggled = (value: number, style: boolean | undefined): boolean => (value === 0x80 ? !!style : value === 0x81 ? !style : value !== 0);
+function changeRun(look: DocRunLook, style: DocRunLook, charStyle: (istd: number) => DocRunLook): Modify {
+  return (sprm, o) => {
+    switch (sprm) {
+      case 0x0835: look.bold = toggled(o.getUint8(0), style.bold); break;
+      case 0x0836: look.italic = toggled(o.getUint8(0), style.italic); break;
+      case 0x0837: look.strike = toggled(o.getUint8(0), style.strike); break;
+      case 0x083b: look.caps = toggled(o.getUint8(0), style.caps); break;
+      case 0x083c: look.hidden = toggled(o.getUint8(0), style.hidden); break;
+      case 0x0800: look.deleted = o.getUint8(0) !== 0; break;
+      case 0x2a3e: look.underline = o.getUint8(0) !== 0; break;
+      case 0x2a48: look.raise = o.getUint8(0) === 1 ? 'sup' : o.getUint8(0) === 2 ? 'sub' : undefined; break;
+      case 0x4a43: look.size = o.getUint16(0, true) / 2; break;
+      case 0x6a03: look.picture = o.getUint32(0, true); break;
+      case 0x4a30: Object.assign(look, charStyle(o.getUint16(0, true))); break;
+    }
+  };
+}
+const alignments = [undefined, 'center', 'right', 'justify'] as const, twips = (o: DataView): number => o.getInt16(0, true) / 20;
+function changeParagraph(look: DocParagraphLook): Modify {
+  return (sprm, o) => {
+    switch (sprm) {
+      case 0x2403: case 0x2461: look.align = alignments[o.getUint8(0)]; break;
+      case 0x840f: case 0x845e: look.left = twips(o); break;
+      case 0x840e: case 0x845d: look.right = twips(o); break;
+      case 0x8411: case 0x8460: look.first = twips(o); break;
+      case 0xa413: look.before = o.getUint16(0, true) / 20; break;
+      case 0xa414: look.after = o.getUint16(0, true) / 20; break;
+      case 0x6412: if (o.getInt16(2, true) === 1 && o.getInt16(0, true) > 0) look.line = o.getInt16(0, true) / 240; break;
+      case 0x2407: look.breakBefore = o.getUint8(0) !== 0; break;
+      case 0x2416: look.inTable = o.getUint8(0) !== 0; break;
+      case 0x2417: look.rowEnd = o.getUint8(0) !== 0; break;
+      case 0x2640: look.outline = o.getUint8(0); break;
+      case 0x260a: look.level = o.getUint8(0); break;
+      case 0x460b: look.list = o.getUint16(0, true); break;
+    }
+  };
+}
+
+interface Style { sti: number; base: number; paragraph: Uint8Array; run: Uint8Array }
+/** Source: [MS-DOC] 2.9.271 (STSH), 2.9.258 (STD). */
+function readStyles(table: Uint8Array, from: number, length: number): (Style | null)[] {
+  if (length < 4 || from + length > table.length) return [];
+  const view = new DataView(table.buffer, table.byteOffset + from, length), head = view.getUint16(0, true), count = view.getUint16(2, true), base = view.getUint16(4, true), styles: (Style | null)[] = [];
+  for (let i = 0, at = 2 + head; i < count && at + 2 <= length; i++) {
+    const size = view.getUint16(at, true), start = at + 2;
+    at = start + size + (size & 1);
+    if (size < base || at > length + 1) { styles.push(null); continue; }
+    const kind = view.getUint16(start + 2, true), none: Uint8Array = new Uint8Array();
+    let next = start + base + 2 + view.getUint16(start + base, true) * 2 + 2;
+    const take = (): Uint8Array => { if (next + 2 > start + size) return none; const n = view.getUint16(next, true), part = table.subarray(from + next + 2, from + Math.min(start + size, next + 2 + n)); next += 2 + n + (n & 1); return part; };
+    const paragraph = (kind & 0xf) === 1 ? take().subarray(2) : none;
+    styles.push({ sti: view.getUint16(start, true) & 0xfff, base: kind >> 4, paragraph, run: take() });
+  }
+  return styles;
+}
+
+interface ListLevel { start: number; format: number; text: string }
+/** Levels of lists by the number that paragraphs have for them. Source: [MS-DOC] 2.9.150 (LSTF), 2.9.149 (LVL), 2.9.131 (LFO). */
+function readLists(table: Uint8Array, lists: [number, number], overrides: [number, number]): ListLevel[][] {
+  const view = new DataView(table.buffer, table.byteOffset, table.byteLength), byId = new Map<number, ListLevel[]>();
+  if (lists[1] < 2 || overrides[1] < 4 || lists[0] + lists[1] > table.length || overrides[0] + overrides[1] > table.length) return [];
+  const count = view.getUint16(lists[0], true);
+  let at = lists[0] + 2 + count * 28;
+  for (let i = 0; i < count; i++) {
+    const own = lists[0] + 2 + i * 28, levels: ListLevel[] = [];
+    for (let l = 0; l < (table[own + 26]! & 1 ? 1 : 9) && at + 28 <= table.length; l++) {
+      const words = at + 28 + table[at + 24]! + table[at + 25]!, n = words + 2 <= table.length ? view.getUint16(words, true) : 0;
+      levels.push({ start: view.getUint32(at, true), format: table[at + 4]!, text: new TextDecoder('utf-16le').decode(table.subarray(words + 2, words + 2 + n * 2)) });
+      at = words + 2 + n * 2;
+    }
+    byId.set(view.getUint32(own, true), levels);
+  }
+  return Array.from({ length: Math.min(5000, view.getUint32(overrides[0], true), Math.floor((overrides[1] - 4) / 16)) }, (_, i) => byId.get(view.getUint32(overrides[0] + 4 + i * 16, true)) ?? []);
+}
+const formats: Record<number, string> = { 0: 'decimal', 1: 'upperRoman', 2: 'lowerRoman', 3: 'upperLetter', 4: 'lowerLetter', 22: 'decimalZero' };
+
+/** Stretches of the main stream with their properties, in order, from pages of 512 bytes. Source: [MS-DOC] 2.9.33 (ChpxFkp), 2.9.176 (PapxFkp). */
+function stretches(word: Uint8Array, table: Uint8Array, [from, length]: [number, number], paragraphs: boolean): { start: number; end: number; style: number; bytes: Uint8Array }[] {
+  const found: { start: number; end: number; style: number; bytes: Uint8Array }[] = [], count = Math.floor((length - 4) / 8);
+  if (count < 1 || from + length > table.length) return found;
+  const view = new DataView(table.buffer, table.byteOffset, table.byteLength), none: Uint8Array = new Uint8Array();
+  for (let i = 0; i < count; i++) {
+    const page = (view.getUint32(from + 4 * (count + 1) + 4 * i, true) & 0x3fffff) * 512;
+    if (page + 512 > word.length) continue;
+    const own = new DataView(word.buffer, word.byteOffset + page, 512), n = own.getUint8(511);
+    if (4 * (n + 1) + n * (paragraphs ? 13 : 1) > 511) continue;
+    for (let k = 0; k < n; k++) {
+      const offset = own.getUint8(4 * (n + 1) + k * (paragraphs ? 13 : 1)) * 2, stretch = { start: own.getUint32(4 * k, true), end: own.getUint32(4 * k + 4, true), style: 0, bytes: none };
+      if (offset > 0 && offset < 511) {
+        const first = own.getUint8(offset), start = paragraphs && first === 0 ? offset + 2 : offset + 1, size = paragraphs ? (first === 0 ? own.getUint8(offset + 1) * 2 : first * 2 - 1) : first, bytes = word.subarray(page + start, page + Math.min(511, start + size));
+        if (paragraphs && bytes.length >= 2) { stretch.style = bytes[0]! | (bytes[1]! << 8); stretch.bytes = bytes.subarray(2); } else if (!paragraphs) stretch.bytes = bytes;
+      }
+      found.push(stretch);
+    }
+  }
+  return found.sort((a, b) => a.start - b.start);
+}
+
+/** Modifiers of each section. Source: [MS-DOC] 2.8.26 (PlcfSed), 2.9.243 (Sepx). */
+function sectionsOf(word: Uint8Array, table: Uint8Array, [from, length]: [number, number]): Uint8Array[] {
+  const count = Math.floor((length - 4) / 16);
+  if (count < 1 || from + length > table.length) return [];
+  const view = new DataView(table.buffer, table.byteOffset, table.byteLength);
+  return Array.from({ length: count }, (_, i) => view.getUint32(from + 4 * (count + 1) + 12 * i + 2, true)).flatMap((offset) => (offset === 0xffffffff || offset + 2 > word.length ? [] : [word.subarray(offset + 2, offset + 2 + (word[offset]! | (word[offset + 1]! << 8)))]));
+}
+
+/** @param at - offset and length of a part of the table stream, by its place in the file's head */
+export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[], at: (place: number) => [number, number], formatNumber: (n: number, format: string) => string): DocLooks {
+  const styles = readStyles(table, ...at(0xa2)), runs = stretches(word, table, at(0xfa), false), paragraphs = stretches(word, table, at(0x102), true), lists = readLists(table, at(0x2e2), at(0x2ea));
+  const chain = (istd: number): Style[] => { const out: Style[] = []; for (let i = istd, hops = 0; hops < 20; hops++) { const s = styles[i]; if (!s) break; out.unshift(s); i = s.base; } return out; };
+  const known = new Map<number, { run: DocRunLook; paragraph: DocParagraphLook }>();
+  const styleOf = (istd: number): { run: DocRunLook; paragraph: DocParagraphLook } => {
+    const kept = known.get(istd);
+    if (kept) return kept;
+    const run: DocRunLook = {}, paragraph: DocParagraphLook = { style: istd };
+    known.set(istd, { run, paragraph });
+    for (const s of chain(istd)) { modifiers(s.paragraph, changeParagraph(paragraph)); modifiers(s.run, changeRun(run, run, (i) => styleOf(i).run)); }
+    return { run, paragraph };
+  };
+  let lately = 0;
+  const holds = (p: DocPiece | undefined, character: number): boolean => p !== undefined && character >= p.from && character < p.from + p.characters;
+  // Characters are asked for one after the other, so the piece is most often the one of the last time.
+  const offsetOf = (character: number): number => { if (!holds(pieces[lately], character)) lately = pieces.findIndex((x) => holds(x, character)); const p = pieces[lately]; return p ? p.at + (character - p.from) * (p.narrow ? 1 : 2) : -1; };
+  const within = <T extends { start: number; end: number }>(list: T[], offset: number): T | undefined => { let low = 0, high = list.length - 1; while (low <= high) { const middle = (low + high) >> 1, s = list[middle]!; if (offset < s.start) high = middle - 1; else if (offset >= s.end) low = middle + 1; else return s; } return undefined; };
+  const sheet: DocSheet = { widthPt: 612, heightPt: 792, marginsPt: [72, 90, 72, 90] };
+  let columns = false, firstPageDiffers = false;
+  for (const section of sectionsOf(word, table, at(0xca))) modifiers(section, (sprm, o) => {
+    const side = { 0x9023: 0, 0xb022: 1, 0x9024: 2, 0xb021: 3 }[sprm];
+    if (sprm === 0xb01f) sheet.widthPt = o.getUint16(0, true) / 20; else if (sprm === 0xb020) sheet.heightPt = o.getUint16(0, true) / 20; else if (side !== undefined) sheet.marginsPt[side] = Math.max(18, Math.abs(o.getInt16(0, true)) / 20); else if (sprm === 0x300a) firstPageDiffers = o.getUint8(0) !== 0; else if (sprm === 0x500b) columns ||= o.getUint16(0, true) > 0;
+  });
+  const counts = new Map<number, number[]>(), looksOfRuns = new Map<string, DocRunLook>();
+  const paragraph = (character: number): DocParagraphLook => {
+    const own = within(paragraphs, offsetOf(character)), look = { ...styleOf(own?.style ?? 0).paragraph, style: own?.style ?? 0 };
+    if (own) modifiers(own.bytes, changeParagraph(look));
+    return look;
+  };
+  return {
+    sheet, columns, firstPageDiffers, paragraph,
+    run(character) {
+      const own = within(runs, offsetOf(character)), style = styleOf(within(paragraphs, offsetOf(character))?.style ?? 0).run;
+      if (!own) return style;
+      const key = `${own.start} ${within(paragraphs, offsetOf(character))?.style ?? 0}`, kept = looksOfRuns.get(key);
+      if (kept) return kept;
+      const look = { ...style };
+      modifiers(own.bytes, changeRun(look, style, (i) => styleOf(i).run));
+      looksOfRuns.set(key, look);
+      return look;
+    },
+    headingLevel(look) { const sti = chain(look.style).at(-1)?.sti ?? 0; return sti >= 1 && sti <= 9 ? sti : look.outline !== undefined && look.outline < 9 ? look.outline + 1 : 0; },
+    isTitle: (look) => chain(look.style).at(-1)?.sti === 62,
+    label(look) {
+      const levels = look.list ? lists[look.list - 1] : undefined, at = look.level ?? 0, own = levels?.[at];
+      if (!levels || !own || own.format === 255) return '';
+      if (own.format === 23) return '•';
+      const numbers = counts.get(look.list!) ?? [];
+      counts.set(look.list!, numbers);
+      numbers[at] = (numbers[at] ?? own.start - 1) + 1;
+      numbers.length = at + 1;
+      return own.text.replace(/[\u0000-\u0008]/g, (c) => { const i = c.charCodeAt(0); return formatNumber(numbers[i] ?? levels[i]?.start ?? 1, formats[levels[i]?.format ?? 0] ?? 'decimal'); }).trim();
+    },
+  };
+}
