@@ -12,7 +12,7 @@ export const fileArchive = defineCheck({
   found: ({ facts: { archive } }) => (archive === null ? 'its parts cannot be read' : !archive ? 'not looked at yet' : `${archive.claim ? `says it is PDF/A-${archive.claim}` : 'an ordinary PDF'}${archive.claim && archive.broken.length > 0 ? `, and breaks ${archive.broken.length === 1 ? 'a rule' : `${archive.broken.length} rules`}` : ''}`),
   evaluate: ({ facts: { archive }, brief }) => {
     if (!archive) return [archive === null ? look('unreadable', { asked: brief.archival! }) : look('notYet', { asked: brief.archival! })];
-    const drafts = archive.broken.map((b) => stops(b.rule, { text: b.text, count: b.count, clause: archiveRules[b.rule].clause, asked: brief.archival! }, { part: 'file', page: b.page, box: null, quote: null }));
+    const drafts = archive.broken.map((b) => stops(b.rule, { text: b.text, count: b.count, page: b.page ?? 0, clause: archiveRules[b.rule].clause, asked: brief.archival! }, { part: 'file', page: b.page, box: null, quote: null }));
     // The rules looked at are those of part 2; what another part asks beyond them is not known here.
     if (archive.claim && !satisfies(archive.claim, demandOf(brief.archival!))) drafts.push(look('other', { claim: `PDF/A-${archive.claim}`, asked: brief.archival! }));
     return drafts;

@@ -1,13 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { faceFiles } from '../../engines/face-files.ts';
 import { loadMupdf, withManagedColours, withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import { srgbProfile } from '../../engines/srgb.ts';
 import { emptyBrief } from '../../model/brief.ts';
 import { readArchive } from '../../readers/pdf/archive.ts';
-import type { ArchiveRule } from '../../tables/archive-rules.ts';
+import { archiveRules, type ArchiveRule } from '../../tables/archive-rules.ts';
 import { nina } from '../../testing/made.ts';
 import { dictOf, plantedDocx, plantedPdf, secret } from '../../testing/plant.ts';
 import { archiveFile } from '../../verbs/archive.ts';
@@ -49,6 +50,26 @@ test.each(breaks)('%s: found, and gone from the copy for keeping', async (rule, 
   expect(before.broken.map((b) => b.rule)).toContain(rule);
   const copy = await writeArchive(bytes);
   expect(await readArchive(copy)).toEqual({ claim: '2b', broken: [] });
+});
+/** A composite TrueType font whose codes are glyph numbers, as office programs write it, and one line set in it. */
+const trueType = (glyphs: string, change: (pdf: PdfDocument, cid: ReturnType<typeof dictOf>) => void = () => {}): Plant => (pdf, mupdf) => {
+  const font = new mupdf.Font('DejaVu Sans', new Uint8Array(readFileSync(`node_modules/${faceFiles['DejaVuSans.ttf']!}`))), ref = pdf.addFont(font), page = pdf.findPage(0);
+  change(pdf, ref.get('DescendantFonts').get(0));
+  page.get('Resources').get('Font').put('G', ref);
+  paint(pdf, `BT /G 12 Tf 100 300 Td <${glyphs}> Tj ET`);
+};
+test.each<[ArchiveRule, string, Plant]>([
+  ['notdef', 'DejaVuSans', trueType('00440000')], ['widths', 'DejaVuSans', trueType('00440045', (pdf, cid) => { cid.delete('W'); cid.put('DW', 321); })],
+  ['limits', 'nesting', (pdf) => paint(pdf, `${'q '.repeat(29)}${'Q '.repeat(29)}`)], ['limits', 'a name', (pdf) => { root(pdf).put('PieceInfo', dictOf(pdf, { X: `/${'n'.repeat(128)}` })); }], ['limits', 'a string', (pdf) => { root(pdf).put('PieceInfo', dictOf(pdf, { X: 's'.repeat(32_768) })); }],
+])('%s (%s): found, and told as one that only a new export mends', async (rule, text, plant) => {
+  const found = (await readArchive(await plantedPdf(plant))).broken.filter((b) => b.rule === rule);
+  expect(found).toMatchObject([{ rule, text }]);
+  expect(archiveRules[rule].mended).toBe(false);
+});
+test('hard negatives: glyphs that are there with the widths they have, states saved 28 deep, a name of 127 bytes', async () => {
+  for (const plant of [trueType('00440045'), (pdf: PdfDocument) => paint(pdf, `${'q '.repeat(27)}${'Q '.repeat(27)}`), (pdf: PdfDocument) => { root(pdf).put('PieceInfo', dictOf(pdf, { X: `/${'n'.repeat(127)}` })); }]) {
+    expect((await readArchive(await plantedPdf(plant))).broken.map((b) => b.rule).filter((r) => ['notdef', 'widths', 'limits'].includes(r))).toEqual([]);
+  }
 });
 test('a plain PDF breaks what every plain PDF breaks, and nothing else', async () => {
   const rules = (await readArchive(await plantedPdf())).broken.map((b) => b.rule).sort();

@@ -1,15 +1,17 @@
+import { operationsOf } from '../../engines/content.ts';
 import { withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import type { ArchiveFacts } from '../../model/facts.ts';
 import { allowedNamed, printFlag, refusedActions, refusedAnnotations, unseenFlags, type ArchiveRule } from '../../tables/archive-rules.ts';
 import { latin1 } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
+import { readGlyphs } from './archive-glyphs.ts';
 import { inherited, readFonts } from './fonts.ts';
 import { surveyPdf, type Survey } from './survey.ts';
 import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict, type PdfValue } from './syntax.ts';
 
 /** What speaks against a PDF as a file for long keeping, and as what it gives itself out. See {@link archiveRules} for what is looked at. */
 export async function readArchive(bytes: Uint8Array): Promise<ArchiveFacts> {
-  return withPdf(bytes, (pdf) => {
+  return withPdf(bytes, (pdf, mupdf) => {
     if (pdf.needsPassword()) pdf.authenticatePassword('');
     const survey = surveyPdf(pdf), broken = new Map<string, ArchiveFacts['broken'][number]>();
     const tell = (rule: ArchiveRule, text = '', page: number | null = null): void => {
@@ -27,10 +29,26 @@ export async function readArchive(bytes: Uint8Array): Promise<ArchiveFacts> {
     readPages(survey, pages, tell);
     for (const font of readFonts(survey, pages.map((num) => survey.dict(new PdfRef(num)) ?? new Map<string, PdfValue>()))) if (!font.embedded) tell('font', font.name, font.page);
     for (const [num, { value, stream }] of survey.objects) if (survey.reachable.has(num)) walkDicts(value, (dict, own) => readDict(survey, dict, stream && own, tell));
+    for (const [num, { value }] of survey.objects) if (survey.reachable.has(num)) readLimits(value, tell);
+    readNesting(pdf, survey, pages, tell);
+    readGlyphs(pdf, mupdf, survey, tell);
     const intent = intentOf(pdf, survey, root);
     if (intent === null) tell('intent'); else readColours(pdf, survey, pages, intent, tell);
     return { claim, broken: [...broken.values()] };
   });
+}
+
+/** Lengths and sizes that every reader can hold (6.1.13): names of 127 bytes, strings of 32,767, whole numbers of 32 bits. */
+function readLimits(value: PdfValue, tell: Tell, depth = 0): void {
+  if (depth > 40) return;
+  if (value instanceof PdfName) { if (value.name.length > 127) tell('limits', 'a name'); } else if (value instanceof PdfString) { if (value.raw.length > 32_767) tell('limits', 'a string'); } else if (typeof value === 'number') { if (Math.abs(value) > 3.403e38 || (Number.isInteger(value) && (value > 2_147_483_647 || value < -2_147_483_648))) tell('limits', 'a number'); } else if (Array.isArray(value)) for (const v of value) readLimits(v, tell, depth + 1); else if (isDict(value)) for (const [key, v] of value) { if (key.length > 127) tell('limits', 'a name'); readLimits(v, tell, depth + 1); }
+}
+/** Graphics states may be saved inside each other 28 times (6.1.13). */
+function readNesting(pdf: PdfDocument, survey: Survey, pages: number[], tell: Tell): void {
+  for (const painter of paintersOf(survey, pages)) {
+    let open = 0;
+    for (const { operator } of operationsOf(painter.content.map((num) => streamText(pdf, num)).join('\n'))) { if (operator === 'q') open++; else if (operator === 'Q') open--; if (open > 28) { tell('limits', 'nesting', painter.page); break; } }
+  }
 }
 
 type Tell = (rule: ArchiveRule, text?: string, page?: number | null) => void;
