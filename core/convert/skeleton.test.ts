@@ -69,10 +69,10 @@ describe('order', () => {
     expect(movedPassages([...a, ...b, ...c], [...a, ...c, ...b])).toEqual([b.slice(0, 10).join(' ')]);
   });
   test('hard negatives: the same order, words missing or added, words that come again and again', () => {
-    fc.assert(fc.property(fc.array(fc.integer({ min: 0, max: 30 }), { maxLength: 200 }), fc.array(fc.nat(199), { maxLength: 20 }), (numbers, gone) => {
-      const before = numbers.map((n) => `w${n}`), after = before.filter((_, i) => !gone.includes(i));
-      // What is only left out moves nothing, unless words that were apart make a sequence that stands elsewhere as well.
-      return gone.length > 0 || movedPassages(before, after).length === 0;
+    fc.assert(fc.property(fc.array(fc.integer({ min: 0, max: 30 }), { maxLength: 200 }), (numbers) => { const same = numbers.map((n) => `w${n}`); return movedPassages(same, same).length === 0; }));
+    fc.assert(fc.property(fc.array(fc.nat(149), { maxLength: 40 }), fc.array(fc.nat(149), { maxLength: 10 }), (gone, put) => {
+      const before = words(150, 'w'), after = before.flatMap((w, i) => [...(gone.includes(i) ? [] : [w]), ...(put.includes(i) ? [`added${i}`] : [])]);
+      return movedPassages(before, after).length === 0;
     }));
     expect(movedPassages([...words(50, 'a'), ...words(50, 'b')], [...words(20, 'a'), ...words(50, 'b')])).toEqual([]);
   });

@@ -22,7 +22,7 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['confirmed', 'Confirmation\nSubmission id: aa-bb-cc-01\nSubmitted at: 15 Mar 2027 12:12 EDT\nFile: {file}'],
   ['confirmed', 'Receipt number: RN-5\nSubmitted: 15/03/2027 16:12:55\nFiles: 1. {file} - {mb} MB'],
   ['confirmed', 'Tracking code: K7-PLM-33. Received 3/15/2027 4:12:30 PM. {file}', { id: 'K7-PLM-33' }],
-  ['doubtful', 'Submitted for grading. Last modified Monday, 15 March 2027, 4:12 PM. File submissions: {file}'],
+  ['doubtful', 'Submitted for marking. Last modified Monday, 15 March 2027, 4:12 PM. File submissions: {file}'],
   ['doubtful', 'This is not a receipt. Processing {file}… reference 1111, 15 March 2027 16:12'],
   ['doubtful', 'Submission successful! Your submission ID is 00018843. Submitted 4 minutes ago. {file}', { receivedAt: null }],
   ['doubtful', 'Late submission\nReceipt number: RN-5\nSubmitted: 15 March 2027 16:12 GMT\nFile: {file}'],
