@@ -135,6 +135,7 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
     pdf.getTrailer().delete('Info');
     pdf.getTrailer().delete('ID');
     introduce(pdf, { title: titled ? titleOf(page) : null, language: page.language });
-    return saveWhole(pdf, 'garbage=4,compress');
+    // Nothing here is written twice but in short files' fonts; comparing thousands of structure elements with each other takes longer than setting their pages.
+    return saveWhole(pdf, pdf.countObjects() > 2000 ? 'garbage=2,compress' : 'garbage=4,compress');
   });
 }

@@ -68,9 +68,10 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
   const of = (count: (s: Skeleton) => number): Pair => ({ before: count(skeletons.before), after: count(skeletons.after) });
   return {
     wordsBefore: before.length, wordsAfter: after.length, missing, added, images: pair('images'), tables: pair('tables'), equations: pair('equations'), footnotes: pair('footnotes'),
-    links: of((s) => s.links.size), headings: of((s) => s.headings.length), listNumbers: of((s) => s.numbered), moved: movedPassages(splitWords(source.map(bodyText).join('\n')), after),
+    links: of((s) => s.links.size), headings: of((s) => s.headings.length), listNumbers: of((s) => s.numbered), moved: movedPassages(source.some(hasNotes) ? splitWords(source.map(bodyText).join('\n')) : before, after),
   };
 }
+const hasNotes = (facts: DocumentFacts): boolean => facts.passages.ok && facts.passages.value.some((p) => p.place === 'footnote' || p.place === 'textbox');
 /** The text alone: notes and boxes have their place by the page. */
 const bodyText = (facts: DocumentFacts): string => (facts.passages.ok ? unbroken(facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n').normalize('NFKC')) : '');
 
