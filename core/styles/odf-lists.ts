@@ -41,7 +41,6 @@ export function readOdfLists(parts: (string | null)[]): OdfLists {
   return {
     open(style, within, goOn) {
       const name = style || within?.style || '', level = within ? within.level + 1 : 0, counts = goOn && !within ? [...(last.get(name) ?? [])] : within ? within.counts.slice(0, level) : [];
-      if (!goOn || within) counts.length = level;
       return { style: name, level, counts, ordered: !!styles.get(name)?.[level]?.format };
     },
     next(list, restart) {

@@ -53,6 +53,13 @@ test('hard negative: where the tables of looks are noise, the words still come, 
     expect([facts.file.kind === 'doc' || facts.file.kind === 'unknown', typeof done === 'number' ? done > 0 && done < 200 : done === 'CannotDo']).toEqual([true, true]);
   }
 }, 60_000);
+test('a file that is locked with a password says so, and is no damage', async () => {
+  const locked = bytes.slice(), head = locked.findIndex((b, i) => b === 0xec && locked[i + 1] === 0xa5);
+  locked[head + 0x0b]! |= 1;
+  const { file } = await readDocument(locked, 'paper.doc'), plain = (await readDocument(bytes, 'paper.doc')).file;
+  expect([file.encrypted, file.troubles, plain.encrypted]).toEqual(['needs password', [], false]);
+  await expect(convertFiles([named(locked)])).rejects.toMatchObject({ code: 'encrypted', file: 'paper.doc' });
+});
 test('damage: cut short, a table that points nowhere, noise behind the head', async () => {
   for (const cut of [600, 3000, 6000]) { const f = await readDocument(bytes.slice(0, cut), 'paper.doc'); expect(f.passages.ok ? f.passages.gaps.length + f.file.troubles.length : 1).toBeGreaterThan(0); }
   const wild = bytes.slice();

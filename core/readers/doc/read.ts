@@ -13,7 +13,12 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   const rest: Passage = { part: 'file', place: 'hidden', page: null, text: printableStrings(bytes) }, bare = { fonts: unread('notOfThisKind'), layout: unread('notOfThisKind'), pages: unread('noFixedPages'), photo: unread('notOfThisKind'), statedPages: null, integrity: [] } as const;
   let stories: DocStories | null = null, stream: ((name: string) => Uint8Array | null) | null = null;
   try { stream = openCompound(bytes); stories = readStories(stream); } catch { /* told below: the text could not be read */ }
-  const metadata = stream ? readProperties(stream) : [];
+  const metadata = stream ? readProperties(stream) : [], head = stream?.('WordDocument');
+  // Encrypted or obfuscated: the flag in the file's head ([MS-DOC] 2.5.2, fEncrypted).
+  if (head && head.length > 12 && (head[0x0b]! & 1) === 1) {
+    file.encrypted = 'needs password';
+    return { file, ...bare, integrity: [], words: unread('encrypted'), passages: read([rest], [{ part: 'WordDocument', page: null, why: 'unreadable' }]), metadata: read(metadata), remains: unread('encrypted'), structure: null };
+  }
   if (!stories) {
     file.troubles.push({ code: 'damaged', part: 'WordDocument', page: null, text: 'the tables that say where the text lies cannot be read' });
     return { file, ...bare, integrity: [], words: unread('damaged'), passages: read([rest], [{ part: 'WordDocument', page: null, why: 'unreadable' }]), metadata: read(metadata), remains: unread('damaged'), structure: null };
