@@ -8,7 +8,7 @@ export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
 
 /** Zones in plain words. Source: IANA time zone database names. */
 const spokenZones: readonly [RegExp, string][] = [
-  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b|(?<=\d\s?(?:[ap]\.?m\.?)?\s?\(?)UK\b(?!\s+\w+sh)/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
+  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b|(?<=(?:\d\s?[ap]\.?m\.?|\d[:.]\d{2}|\bnoon|\bmidnight)\s?\(?)UK\b/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
   [/\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Eastern\b|\bET\b|\bNew York time\b/g, 'America/New_York'], [/\b(?:US )?Central (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Central\b|\bCT\b|\bChicago time\b/g, 'America/Chicago'],
   [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Mountain\b|\bMT\b|\bDenver time\b/g, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Pacific\b|\bPT\b|\bLos Angeles time\b/g, 'America/Los_Angeles'],
   [/\bSydney time\b/gi, 'Australia/Sydney'], [/\bMelbourne time\b/gi, 'Australia/Melbourne'], [/\bBrisbane time\b/gi, 'Australia/Brisbane'], [/\bPerth time\b/gi, 'Australia/Perth'], [/\bAuckland time\b|\bNZ time\b|\bNew Zealand time\b/gi, 'Pacific/Auckland'],

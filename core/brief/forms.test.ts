@@ -77,6 +77,11 @@ const forms: readonly [expected: Record<string, unknown>, ways: readonly string[
   [{ 'documents.length': 2 }, ['Submit two files: the essay (PDF) and the cover sheet (DOCX).', 'Upload your report as PDF and your data as CSV.', '1. Essay (PDF)\n2. Declaration form (PDF)', 'Essay – PDF\nCover sheet – DOCX', 'You need to hand in a poster (PDF) and a reflection (Word document).', 'Please submit: Report (.pdf), Spreadsheet (.xlsx)']],
   [{ 'documents.length': 1 }, ['Submit one PDF.', 'PDF or DOCX.', 'Your essay must be a PDF. Save the PDF before you upload it.', 'Submit the report as a single PDF including the appendix.']],
   [{ place: 'GEO 3107 Report 2' }, ['Submit via “GEO 3107 Report 2”.', 'Where: GEO 3107 Report 2', 'Hand in to GEO 3107 Report 2 by Friday.', 'Upload to the box “GEO 3107 Report 2”.', 'Submission box: GEO 3107 Report 2']],
+  // What only sounds like a rule.
+  [{ timeZone: null }, ['Use at least 3 UK sources. Due 15 March 2027 17:00', 'Read 2 Eastern tales. Due 15 March 2027 17:00', 'Reading time is 10 minutes. Due 15 March 2027 17:00']],
+  [{ anonymous: null }, ['School names must not be shown in the report.', 'Remove your name from the sign-up list if you drop the course.', 'Place names should not be given in italics.']],
+  [{ 'attempts.allowed': null }, ['Problem attempts: 2 marks each.', 'Describe three attempts to embank the marsh.']],
+  [{ due: null }, ['Students with an approved extension have until 19 March 2027.']],
 ];
 
 const at = (value: unknown, path: string): unknown => (path === 'types' ? (value as { documents: { types: string[] }[] }).documents[0]?.types.slice().sort() ?? null : path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null)?.[k], value));

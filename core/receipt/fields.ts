@@ -61,7 +61,7 @@ function readId(text: string, rows: Row[]): string | null {
     return m && /\d/.test(m) && m.length >= 3 && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
   };
   const exact = rows.filter((r) => labels.id.test(r.label)).sort((a, b) => score(b.label) - score(a.label));
-  for (const r of [...exact, ...rows.filter((r) => /^(?:number|no\.?|code)$/i.test(r.label))]) { const t = token(r.value); if (t) return t; }
+  for (const r of [...exact, ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label))]) { const t = token(r.value); if (t) return t; }
   const prose = /\b(?:receipt|submission|confirmation|reference|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
@@ -98,7 +98,7 @@ function readReceived(text: string, rows: Row[], zone: string | null, nowIso: st
   if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
   for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) {
     if (!/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
-    const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, ''));
+    const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
   return { at: null, zoneOpen: false };

@@ -26,6 +26,8 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['doubtful', 'This is not a receipt. Processing {file}… reference 1111, 15 March 2027 16:12'],
   ['doubtful', 'Submission successful! Your submission ID is 00018843. Submitted 4 minutes ago. {file}', { receivedAt: null }],
   ['doubtful', 'Late submission\nReceipt number: RN-5\nSubmitted: 15 March 2027 16:12 GMT\nFile: {file}'],
+  ['doubtful', 'Code: GEO3107\nReceived at 15 March 2027 16:12 GMT\nFile: {file}', { id: null }],
+  ['doubtful', 'Receipt CS-48213 printed on 14 March 2027, 09:00\nFile: {file}', { receivedAt: null }],
   ['refuted', 'Submission ID: 123456789\nDate submitted: 15-Mar-2027 05:12PM (UTC+0000)\nFile name: {file}'],
   ['refuted', 'Status: Draft (not submitted)\nFile: {file}\nLast modified: Monday, 15 March 2027, 4:12 PM\nReference 8812'],
   ['refuted', 'Your file {file} could not be uploaded. Error code 5512. 15 March 2027 16:12 GMT'],

@@ -34,7 +34,7 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
   for (const file of files) {
     const facts = await readSound(file);
     sources.push(facts);
-    if (files.length > 1 && facts.file.kind === 'pdf') pages.push({ ...emptyPage(), losses: lostInJoining(facts) });
+    if ((files.length > 1 || wish.cover?.some((l) => l.trim())) && facts.file.kind === 'pdf') pages.push({ ...emptyPage(), losses: lostInJoining(facts) });
     if (office && facts.file.kind !== 'pdf') { parts.push(await office(file, 'pdf', job)); pages.push(byOtherHand(file, facts)); continue; }
     const page = describe(file, facts);
     if (page === 'pdf') { parts.push((await embedStandardFonts(file.bytes)).bytes); pages.push({ ...emptyPage(), counts: facts.structure ?? emptyPage().counts }); continue; }
