@@ -6,7 +6,7 @@ import { readPageRange } from '../core/readers/pdf/text.ts';
 await withPdf(new Uint8Array(workerData as SharedArrayBuffer), async (pdf, mupdf) => {
   if (pdf.needsPassword()) pdf.authenticatePassword('');
   const forms = new Map<number, string>();
-  await new Promise(() => { parentPort!.on('message', ({ id, from, to }: { id: number; from: number; to: number }) => {
-    try { parentPort!.postMessage({ id, batch: readPageRange(pdf, mupdf, from, to, forms) }); } catch (error) { parentPort!.postMessage({ id, error: String(error) }); }
+  await new Promise(() => { parentPort!.on('message', ({ id, from, to, unseen }: { id: number; from: number; to: number; unseen: boolean }) => {
+    try { parentPort!.postMessage({ id, batch: readPageRange(pdf, unseen ? mupdf : null, from, to, forms) }); } catch (error) { parentPort!.postMessage({ id, error: String(error) }); }
   }); });
 });

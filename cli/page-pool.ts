@@ -24,7 +24,7 @@ function helper(shared: SharedArrayBuffer): PageHelper {
   worker.on('error', lose);
   worker.on('exit', () => lose(new Error('the thread has ended')));
   return {
-    read: (from, to) => new Promise((done, failed) => { if (lost) { failed(lost); return; } const id = ++asked; waiting.set(id, { done, failed }); worker.postMessage({ id, from, to }); }),
+    read: (from, to, unseen) => new Promise((done, failed) => { if (lost) { failed(lost); return; } const id = ++asked; waiting.set(id, { done, failed }); worker.postMessage({ id, from, to, unseen }); }),
     close: () => { void worker.terminate(); },
   };
 }

@@ -20,9 +20,17 @@ export function withManagedColours<T>(mupdf: MupdfModule, draw: () => T): T {
   try { return draw(); } finally { mupdf.disableICC?.(); }
 }
 
-/** Opens PDF bytes, lends the document, and destroys it whatever happens. Nobody else holds a native handle.
+/** Lends the document of some bytes to some work. */
+export type Lend = <T>(bytes: Uint8Array, work: (pdf: PdfDocument, mupdf: MupdfModule) => T | Promise<T>) => Promise<T>;
+
+/** Opens PDF bytes, lends the document, and destroys it whatever happens.
  * @throws {CannotDo} `unreadable` when even a repair finds no document */
 export async function withPdf<T>(bytes: Uint8Array, use: (pdf: PdfDocument, mupdf: MupdfModule) => T | Promise<T>): Promise<T> {
+  const opened = await openPdf(bytes);
+  try { return await opened.use(use); } finally { opened.close(); }
+}
+/** For a document that is needed beyond one use; whoever opens it closes it. @throws {CannotDo} as {@link withPdf} */
+export async function openPdf(bytes: Uint8Array): Promise<{ use: <T>(work: (pdf: PdfDocument, mupdf: MupdfModule) => T | Promise<T>) => Promise<T>; close: () => void }> {
   const mupdf = await loadMupdf();
   let doc: Mupdf.Document;
   try {
@@ -30,16 +38,18 @@ export async function withPdf<T>(bytes: Uint8Array, use: (pdf: PdfDocument, mupd
   } catch (error) {
     throw new CannotDo('unreadable', `This is not a PDF that can be opened (${reason(error)}).`, 'Export the PDF again from the program it was written in.');
   }
-  try {
-    return await use(doc as PdfDocument, mupdf);
-  } catch (error) {
-    // The engine throws plain errors at what a file holds; anything of a class of its own is ours, or a bug.
-    if (error instanceof Error && error.constructor === Error) throw new CannotDo('unreadable', `The PDF is damaged (${reason(error)}).`, 'Export it again from the program it was written in.');
-    throw error;
-  } finally {
-    doc.destroy();
-    mupdf.emptyStore?.();
-  }
+  return {
+    use: async (work) => {
+      try {
+        return await work(doc as PdfDocument, mupdf);
+      } catch (error) {
+        // The engine throws plain errors at what a file holds; anything of a class of its own is ours, or a bug.
+        if (error instanceof Error && error.constructor === Error) throw new CannotDo('unreadable', `The PDF is damaged (${reason(error)}).`, 'Export it again from the program it was written in.');
+        throw error;
+      }
+    },
+    close: () => { doc.destroy(); mupdf.emptyStore?.(); },
+  };
 }
 
 /** Lends a page and destroys it. */
@@ -48,15 +58,19 @@ export function withPage<T>(pdf: Mupdf.Document, index: number, use: (page: PdfP
   try { return use(page); } finally { page.destroy(); }
 }
 
+function write(pdf: PdfDocument, how: string): Uint8Array {
+  const buffer = pdf.saveToBuffer(how);
+  try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
+}
+/** Writes a document whole in one go: no earlier state, no object that nothing refers to. Objects keep their numbers, so the table of
+ * numbers has gaps where some are gone. */
+export const saveOnce = (pdf: PdfDocument): Uint8Array => write(pdf, 'garbage=1,compress,compress-images=no,compress-fonts=no,encrypt=none');
+
 const manyObjects = 20_000;
 /** Writes a document whole: no earlier state, no object that nothing refers to, equal objects once.
  * In two steps: MuPDF 1.28 loses objects that were looked at one by one when it renumbers them in the same session, so the document is
  * first written with its numbers kept and then, untouched, written again. */
 export async function saveWhole(pdf: PdfDocument, options = 'garbage=4,compress,compress-images=no,compress-fonts=no'): Promise<Uint8Array> {
-  const write = (doc: PdfDocument, how: string): Uint8Array => {
-    const buffer = doc.saveToBuffer(how);
-    try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
-  };
   // Comparing every object with every other takes minutes where there are tens of thousands; what nothing refers to goes in any case.
   const how = pdf.countObjects() > manyObjects ? options.replace(/garbage=[34]/, 'garbage=2') : options;
   const first = write(pdf, `garbage=1${options.includes('encrypt=') ? ',encrypt=none' : ''}`);

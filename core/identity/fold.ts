@@ -75,7 +75,9 @@ export function foldText(source: string): Folded {
   return { squashed, origin, gap, upper, text };
 }
 
-function mapLookalikes(text: string): string {
+/** Line by line: a formula somewhere in a long text costs no look at all its words. */
+const mapLookalikes = (text: string): string => text.replace(/[^\n]*[\u0370-\u058f][^\n]*/g, mapLine);
+function mapLine(text: string): string {
   return text.replace(/[\p{L}\p{M}\u200b-\u200d]+/gu, (word) => {
     if (!/[\u0370-\u058f]/.test(word)) return word;
     const letters = [...word].filter((c) => /\p{L}/u.test(c));
@@ -84,5 +86,9 @@ function mapLookalikes(text: string): string {
   });
 }
 
-/** The squashed form of a detail. */
-export const squash = (value: string): string => foldText(value).squashed;
+/** The squashed form alone, many times faster than with the way back. */
+export function squash(value: string): string {
+  const mapped = /[\u0370-\u058f]/.test(value) ? mapLookalikes(value) : value;
+  const folded = mapped.replace(/[^\x00-\x7f]/gu, (char) => (invisible.test(char) ? '' : foldCharacter(char)));
+  return folded.replace(/[\x00-\x2f\x3a-\x40\x5b-\x60\x7b-\x7f]+/g, '').replace(/[A-Z]+/g, (capitals) => capitals.toLowerCase());
+}

@@ -1,4 +1,4 @@
-import { loadMupdf, withPage, withPdf } from '../engines/pdf.ts';
+import { loadMupdf, withPage, withPdf, type Lend } from '../engines/pdf.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import type { DocumentFacts, Passage } from '../model/facts.ts';
 
@@ -8,18 +8,18 @@ export interface Proof { textSame: boolean; pagesSame: boolean | null; maxPixelD
 const shown = (facts: DocumentFacts): string => (facts.passages.ok ? facts.passages.value.filter((p: Passage) => ['text', 'runningHead', 'footnote', 'textbox'].includes(p.place)).map((p) => p.text).join('\n') : '');
 
 const renderDpi = 60;
-const maxRendered = 60, fewRendered = 4;
+const maxRendered = 60, fewRendered = 3;
 
 /** Compares the text, the pages and the pixels of a file with those of its mended copy.
- * @param sameByValue - everything that the pages are painted from was compared already and is the same; a few are still rendered, so that nothing rests on that comparison alone */
-export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFacts }, after: { bytes: Uint8Array; facts: DocumentFacts }, job: Job, sameByValue = false): Promise<Proof> {
+ * @param twin - what was found when both were read: where everything that the pages are painted from is the same, a few are still rendered, so that nothing rests on that comparison alone */
+export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFacts }, after: { bytes: Uint8Array; facts: DocumentFacts }, job: Job, twin: { same: boolean; lend: Lend } = { same: false, lend: withPdf }): Promise<Proof> {
   const textSame = before.facts.passages.ok === after.facts.passages.ok && shown(before.facts) === shown(after.facts);
   const kind = before.facts.file.kind;
   if (kind === 'pdf' && before.facts.pages.ok && after.facts.pages.ok) {
     const [a, b] = [before.facts.pages.value, after.facts.pages.value];
     const pagesSame = a.length === b.length && a.every((p, i) => p.width === b[i]!.width && p.height === b[i]!.height && p.rotation === b[i]!.rotation);
-    const { difference, compared } = await pixelDifference(before.bytes, after.bytes, job, sameByValue ? fewRendered : maxRendered);
-    return { textSame, pagesSame, maxPixelDifference: difference, pagesCompared: sameByValue ? a.length : compared };
+    const { difference, compared } = await pixelDifference(before.bytes, after.bytes, job, twin.same ? fewRendered : maxRendered, twin.lend);
+    return { textSame, pagesSame, maxPixelDifference: difference, pagesCompared: twin.same ? a.length : compared };
   }
   if (['jpeg', 'png', 'tiff'].includes(kind)) {
     const difference = await pictureDifference(before.bytes, after.bytes);
@@ -31,20 +31,20 @@ export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFact
 }
 
 /** The largest difference of any colour value, 0–255, over pages rendered from both files; every page up to `most`, then evenly spread. */
-async function pixelDifference(a: Uint8Array, b: Uint8Array, job: Job, most: number): Promise<{ difference: number; compared: number }> {
+async function pixelDifference(a: Uint8Array, b: Uint8Array, job: Job, most: number, lend: Lend): Promise<{ difference: number; compared: number }> {
   let difference = 0, compared = 0;
-  await comparePages(a, b, job, most, (_, d) => { compared++; difference = Math.max(difference, d); return d < 255; });
+  await comparePages(a, b, job, most, lend, (_, d) => { compared++; difference = Math.max(difference, d); return d < 255; });
   return { difference, compared };
 }
 /** Pages, from 1, that do not look the same: more than smoothed edges differ. Pages that one file has and the other has not are not among them. */
 export async function differingPages(a: Uint8Array, b: Uint8Array, job: Job): Promise<number[]> {
   const differing: number[] = [];
-  await comparePages(a, b, job, maxRendered, (page, d) => { if (d > 48) differing.push(page); return true; });
+  await comparePages(a, b, job, maxRendered, withPdf, (page, d) => { if (d > 48) differing.push(page); return true; });
   return differing;
 }
 /** Renders pages of two files side by side. @param each - is given the page and its largest difference, and says whether to go on */
-async function comparePages(a: Uint8Array, b: Uint8Array, job: Job, most: number, each: (page: number, difference: number) => boolean): Promise<void> {
-  await withPdf(a, (first, mupdf) => withPdf(b, (second) => {
+async function comparePages(a: Uint8Array, b: Uint8Array, job: Job, most: number, lend: Lend, each: (page: number, difference: number) => boolean): Promise<void> {
+  await lend(a, (first, mupdf) => lend(b, (second) => {
     for (const doc of [first, second]) doc.authenticatePassword?.('');
     const count = Math.min(first.countPages(), second.countPages()), step = Math.max(1, Math.ceil(count / most)), scale = mupdf.Matrix.scale(renderDpi / 72, renderDpi / 72);
     for (let i = 0; i < count; i += step) {

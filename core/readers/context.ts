@@ -1,11 +1,11 @@
 import type { DocumentFacts } from '../model/facts.ts';
 import type { Job } from '../model/outcome.ts';
-import type { PageMemory } from './pdf/page-memory.ts';
+import type { Twin } from './pdf/twin.ts';
 
 /** What a reader may ask of its surroundings; `readInner` looks into files within files, one level deeper. */
 export interface ReadContext {
   job: Job;
   depth: number;
-  /** remembers pages between a file and its copy */ memory?: PageMemory | undefined;
+  /** remembers pages between a file and its copy */ twin?: Twin | undefined;
   readInner(bytes: Uint8Array, name: string, context: ReadContext): Promise<DocumentFacts>;
 }

@@ -3,7 +3,7 @@ import { CannotDo, heed, type Job } from '../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts } from '../model/facts.ts';
 import { extensionOf, sniffKind } from './kind.ts';
 import type { ReadContext } from './context.ts';
-import type { PageMemory } from './pdf/page-memory.ts';
+import type { Twin } from './pdf/twin.ts';
 import { readPdf } from './pdf/read.ts';
 import { readDocx } from './docx/read.ts';
 import { readDoc } from './doc/read.ts';
@@ -16,10 +16,10 @@ import { findIntegrity } from './integrity.ts';
 const maxBytes = 1 << 30;
 
 /** Gathers the facts of one file. Never throws for a bad file: damage becomes a trouble, and what could not be read is `unread`.
- * @param memory - of the file that this is a copy of: pages that show the same are not read again
+ * @param twin - for a file and the copy that was made of it: pages that show the same are read once
  * @throws {CannotDo} `stopped` when the job was stopped, `tooLarge` beyond 1 GiB */
-export async function readDocument(bytes: Uint8Array, name: string, job: Job = {}, memory?: PageMemory): Promise<DocumentFacts> {
-  const facts = await readAt(bytes, name, { job, depth: 0, memory, readInner: (b, n, c) => readAt(b, n, { ...c, memory: undefined, depth: c.depth + 1, job: { stopped: c.job.stopped } }) });
+export async function readDocument(bytes: Uint8Array, name: string, job: Job = {}, twin?: Twin): Promise<DocumentFacts> {
+  const facts = await readAt(bytes, name, { job, depth: 0, twin, readInner: (b, n, c) => readAt(b, n, { ...c, twin: undefined, depth: c.depth + 1, job: { stopped: c.job.stopped } }) });
   facts.integrity.push(...findIntegrity(facts));
   return facts;
 }
@@ -35,9 +35,16 @@ async function photoFacts(bytes: Uint8Array, name: string): Promise<DocumentFact
 async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Promise<DocumentFacts> {
   heed(context.job, name);
   if (bytes.length > maxBytes) throw new CannotDo('tooLarge', 'The file is larger than 1 GB.', 'Make it smaller in the program it was written in.', name);
+  // The sum of a large file takes a while, and another thread.
+  const sum = sha256(bytes), facts = await readKind(bytes, name, context);
+  facts.file.sha256 = await sum;
+  return facts;
+}
+
+async function readKind(bytes: Uint8Array, name: string, context: ReadContext): Promise<DocumentFacts> {
   const verdict = sniffKind(bytes, name);
   const file: FileFacts = {
-    name, bytes: bytes.length, sha256: await sha256(bytes), kind: verdict.kind, extension: extensionOf(name),
+    name, bytes: bytes.length, sha256: '', kind: verdict.kind, extension: extensionOf(name),
     encrypted: verdict.encrypted ? 'needs password' : false, troubles: [...verdict.troubles],
   };
   const nothing = (code: 'encrypted' | 'damaged' | 'notOfThisKind'): DocumentFacts => ({

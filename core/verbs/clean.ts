@@ -3,7 +3,8 @@ import { cleanBytes } from '../mends/clean/index.ts';
 import { cleanPicture } from '../mends/clean/picture.ts';
 import { proveSame, type Proof } from '../mends/prove.ts';
 import { readDocument } from '../readers/index.ts';
-import { PageMemory } from '../readers/pdf/page-memory.ts';
+import { sniffKind } from '../readers/kind.ts';
+import { Twin } from '../readers/pdf/twin.ts';
 import { readArchive } from '../readers/pdf/archive.ts';
 import { judge } from '../docket/run.ts';
 import { emptyBrief, type Brief } from '../model/brief.ts';
@@ -19,18 +20,23 @@ export interface Cleaned { bytes: Uint8Array; removed: { part: string; check: st
 /** A copy without metadata, and what reading it again showed: what is gone, what is left, that text, pages and pixels are the same.
  * @throws {CannotDo} for files that cannot be cleaned; `notClean` when the copy could not be read again */
 export async function cleanFile(file: SourceFile, options: { details?: Details | null; brief?: Brief | null }, job: Job = {}): Promise<Cleaned> {
-  const memory = new PageMemory((jpeg) => cleanPicture(jpeg, { keepOrientation: false })), before = await readDocument(file.bytes, file.name, job, memory);
-  if (before.file.encrypted === 'needs password') throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', file.name);
-  const cleaned = await cleanBytes(file.bytes, file.name, job);
-  // What a file for long keeping has to say of itself goes with the rest; where one is asked for, it is written again.
-  const bytes = options.brief?.archival && before.file.kind === 'pdf' && (await readArchive(file.bytes)).claim !== null ? await writeArchive(cleaned) : cleaned;
-  const after = await readDocument(bytes, file.name, job, memory);
+  const twin = new Twin((jpeg) => cleanPicture(jpeg, { keepOrientation: false }));
+  try {
+    const cleaned = await cleanBytes(file.bytes, file.name, job);
+    // What a file for long keeping has to say of itself goes with the rest; where one is asked for, it is written again.
+    const keeps = options.brief?.archival && sniffKind(file.bytes, file.name).kind === 'pdf' && (await readArchive(file.bytes)).claim !== null, bytes = keeps ? await writeArchive(cleaned) : cleaned;
+    const after = await readDocument(bytes, file.name, job, twin), before = await readDocument(file.bytes, file.name, job, twin);
+    return await proveClean(file, before, { bytes, facts: after, twin }, options, job);
+  } finally { twin.end(); }
+}
+async function proveClean(file: SourceFile, before: DocumentFacts, copy: { bytes: Uint8Array; facts: DocumentFacts; twin: Twin }, options: { details?: Details | null; brief?: Brief | null }, job: Job): Promise<Cleaned> {
+  const { bytes, facts: after } = copy;
   if (before.passages.ok && !after.passages.ok) throw new CannotDo('notClean', 'The cleaned copy could not be read again, so it is not offered.', 'Convert the paper to PDF and clean that.', file.name);
   const details = options.details ?? null;
   const brief: Brief = { ...(options.brief ?? emptyBrief()), anonymous: options.brief?.anonymous ?? true };
   const judged = judge({ facts: [after], brief: { ...brief, documents: [] }, briefGiven: true, details, now: 0 });
   const left = judged.findings[0]!.filter((f) => /^(identity|metadata)\./.test(f.check) && f.key !== 'noDetails');
-  return { bytes, removed: whatWent(before, after), left, proof: await proveSame({ bytes: file.bytes, facts: before }, { bytes, facts: after }, job, memory.same) };
+  return { bytes, removed: whatWent(before, after), left, proof: await proveSame({ bytes: file.bytes, facts: before }, { bytes, facts: after }, job, copy.twin) };
 }
 
 /** What the file held before and does not hold any more, by part. */

@@ -8,5 +8,5 @@ export function pageHelpers(bytes: Uint8Array): PageHelper[] {
   const lost = new Promise<never>((_, failed) => { worker.onerror = () => failed(new Error('the thread has ended')); }), ready = Promise.race([api.open(bytes), lost]);
   // Whoever asks for pages is told; without a listener of its own the failure would be reported twice.
   ready.catch(() => undefined); lost.catch(() => undefined);
-  return [{ read: async (from, to) => { await ready; return Promise.race([api.read(from, to), lost]); }, close: () => worker.terminate() }];
+  return [{ read: async (from, to, unseen) => { await ready; return Promise.race([api.read(from, to, unseen), lost]); }, close: () => worker.terminate() }];
 }

@@ -11,9 +11,9 @@ const api = {
     if (pdf.needsPassword()) pdf.authenticatePassword('');
     open = { pdf, mupdf, forms: new Map() };
   },
-  read(from: number, to: number): PageBatch {
+  read(from: number, to: number, unseen: boolean): PageBatch {
     if (!open) throw new Error('no file is open');
-    return readPageRange(open.pdf, open.mupdf, from, to, open.forms);
+    return readPageRange(open.pdf, unseen ? open.mupdf : null, from, to, open.forms);
   },
 };
 export type PagesApi = typeof api;

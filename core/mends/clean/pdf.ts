@@ -1,4 +1,4 @@
-import { saveWhole, withPdf, type PdfDocument } from '../../engines/pdf.ts';
+import { saveOnce, withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import { CannotDo, heed, type Job } from '../../model/outcome.ts';
 import { surveyPdf, type Survey } from '../../readers/pdf/survey.ts';
 import { isInfo } from '../../readers/pdf/strings.ts';
@@ -37,8 +37,7 @@ export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
     if (names.isDictionary()) names.delete('JavaScript');
     const open = root.get('OpenAction');
     if (open.isDictionary() && ['JavaScript', 'Launch'].includes(open.get('S').isName() ? open.get('S').asName() : '')) root.delete('OpenAction');
-    // Equal objects stay as many as they were: looking for them compares each with every other, and hides nothing.
-    return saveWhole(pdf, 'garbage=2,compress,compress-images=no,compress-fonts=no,encrypt=none');
+    return saveOnce(pdf);
   });
 }
 

@@ -48,10 +48,11 @@ export function jpegMarkers(bytes: Uint8Array): { code: number; marker: number; 
 export function endOfImage(bytes: Uint8Array): number {
   const markers = jpegMarkers(bytes);
   let at = markers.length > 0 ? markers[markers.length - 1]!.end : 2;
-  for (; at + 1 < bytes.length; at++) {
-    if (bytes[at] === 0xff && bytes[at + 1] === 0xd9) return at + 2;
+  for (at = bytes.indexOf(0xff, at); at >= 0 && at + 1 < bytes.length; at = bytes.indexOf(0xff, at + 1)) {
+    const code = bytes[at + 1]!;
+    if (code === 0xd9) return at + 2;
     // A progressive file has several scans with tables between; their lengths are skipped so that no data looks like a marker.
-    if (bytes[at] === 0xff && bytes[at + 1]! >= 0xc0 && bytes[at + 1] !== 0xff && !(bytes[at + 1]! >= 0xd0 && bytes[at + 1]! <= 0xd8)) at += 1 + ((bytes[at + 2]! << 8) | bytes[at + 3]!);
+    if (code >= 0xc0 && code !== 0xff && !(code >= 0xd0 && code <= 0xd8)) at += 1 + ((bytes[at + 2]! << 8) | bytes[at + 3]!);
   }
   return bytes.length;
 }

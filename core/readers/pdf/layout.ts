@@ -11,7 +11,7 @@ export function measureLayout(lines: MeasuredLine[][], pages: PageFacts[]): Layo
   const body = lines.map((l) => l.filter((x) => !x.head && x.text.trim() !== '')), all = body.flat();
   const characters = all.reduce((n, l) => n + l.text.length, 0);
   if (characters < 200) return null;
-  const sizes = tally(all.map((l) => [Math.round(l.size * 2) / 2, l.text.length])), fonts = tally(all.map((l) => [plainFont(l.font), l.text.length]));
+  const sizes = tally(all.map((l) => [Math.round(l.size * 2) / 2, l.text.length])), fonts = tally(tally(all.map((l) => [l.font, l.text.length])).map(([font, n]) => [plainFont(font), n]));
   const sizePt = sizes[0]![0], main = (l: MeasuredLine): boolean => Math.abs(l.size - sizePt) < 0.3;
   const steps: [number, number][] = [];
   for (const page of body) for (let i = 1; i < page.length; i++) {

@@ -1,18 +1,18 @@
 import { sha256 } from '../../engines/hash.ts';
 import { withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import { CannotDo, heed } from '../../model/outcome.ts';
-import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type Trouble } from '../../model/facts.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type MetadataFact, type Passage, type Trouble } from '../../model/facts.ts';
 import { printableStrings, decodeText, latin1 } from '../../text/bytes.ts';
 import { squash } from '../../identity/fold.ts';
 import { readXmp } from '../xmp.ts';
 import type { ReadContext } from '../context.ts';
 import { readPicture } from '../image/read.ts';
 import { readFonts } from './fonts.ts';
-import { earlierStates, possibleEnds } from './revisions.ts';
-import { readInfo, readStrings } from './strings.ts';
+import { earlierStates, percentSigns, possibleEnds } from './revisions.ts';
+import { readInfo, readStrings, type TreeStrings } from './strings.ts';
 import { surveyPdf, type Survey } from './survey.ts';
 import { readPagesTogether } from './page-pool.ts';
-import { readPages } from './text.ts';
+import { pageCount, readPages } from './text.ts';
 import { readHiddenLayers } from './layers.ts';
 import { markRestricted } from './font-program.ts';
 import { findTurned } from './turned.ts';
@@ -26,40 +26,32 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
     statedPages: null, structure: null, integrity: [],
   });
   try {
-    return await withPdf(bytes, async (pdf, mupdf) => {
+    return await (context.twin?.lend ?? withPdf)(bytes, async (pdf, mupdf) => {
       if (pdf.needsPassword()) {
         if (!pdf.authenticatePassword('')) { file.encrypted = 'needs password'; return nothing('encrypted'); }
         file.encrypted = 'opens';
       }
       if (pdf.wasRepaired()) file.troubles.push({ code: 'repaired', part: 'file', page: null, text: '' });
-      const early = context.memory?.filled ? surveyPdf(pdf) : null, known = early && await context.memory!.recall(pdf, early);
-      const { read: shown, meanwhile: survey } = known ? { read: known, meanwhile: early } : await readPagesTogether(bytes, pdf, context.job, mupdf, () => early ?? surveyPdf(pdf));
-      if (!known) await context.memory?.keep(pdf, survey, shown);
-      const { pages, passages, words, gaps, layout, integrity } = shown;
+      const { twin } = context, early = twin ? surveyPdf(pdf) : null, known = early && twin!.recall(pdf, early);
+      // What the objects say, while other threads begin with the pages.
+      const objects = async (): Promise<ObjectFacts> => readObjects(pdf, early ?? surveyPdf(pdf), context);
+      const { read: shown, meanwhile: { survey, pageDicts, tree, streams, fonts, gaps: inObjects } } = known ? { read: known, meanwhile: await objects() } : await readPagesTogether(bytes, pdf, context.job, twin ? null : mupdf, objects);
+      if (!known) twin?.keep(pdf, survey, shown);
+      const { pages, passages, words, layout, integrity } = shown, gaps = [...shown.gaps, ...inObjects];
       if (survey.trailer.has('Encrypt')) file.encrypted = 'opens';
       if (pages.length === 0) { file.troubles.push({ code: 'damaged', part: 'file', page: null, text: 'no pages' }); return nothing('damaged'); }
-      const pageOf = new Map<number, number>();
-      const pageDicts: PdfDict[] = [];
-      pages.forEach((page, index) => {
-        const ref = pdf.findPage(index);
-        const num = ref.isIndirect() ? ref.asIndirect() : -1;
-        const dict = survey.dict(new PdfRef(num));
-        if (dict) { pageDicts.push(dict); pageOf.set(num, page.number); page.rotation = rotationOf(dict, survey); } else pageDicts.push(new Map());
-      });
+      pages.forEach((page, index) => { const dict = pageDicts[index]; if (dict && dict.size > 0) page.rotation = rotationOf(dict, survey); });
       findTurned(pdf, pages);
       const layers = readHiddenLayers(pdf, passages);
       integrity.push(...layers.integrity);
-      const tree = readStrings(survey, pageOf);
-      if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
-      const streams = await readStreams(pdf, survey, context, gaps, once(() => squash(passages.map((p) => p.text).join(' '))));
-      streams.passages.push(...betweenObjects(bytes));
+      streams.passages.push(...notShown(streams.drawn, passages), ...betweenObjects(bytes));
       const revisions = await readRevisions(bytes, passages, context, gaps);
       file.troubles.push(...dedupe(tree.troubles));
       return {
         file,
         pages: read(pages),
         words: read(words),
-        fonts: read(markRestricted(pdf, readFonts(survey, pageDicts))),
+        fonts: read(fonts),
         passages: read([...passages, ...layers.passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
         metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
         remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights, revisions: revisions.count }),
@@ -75,6 +67,23 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
   }
 }
 
+interface ObjectFacts { survey: Survey; pageDicts: PdfDict[]; tree: TreeStrings; streams: StreamFacts; fonts: FontFacts[]; gaps: Gap[] }
+/** All that follows from the objects alone, without what the pages show. */
+async function readObjects(pdf: PdfDocument, survey: Survey, context: ReadContext): Promise<ObjectFacts> {
+  const pageOf = new Map<number, number>(), pageDicts: PdfDict[] = [], gaps: Gap[] = [];
+  for (let index = 0, count = pageCount(pdf); index < count; index++) {
+    let num = -1;
+    // A damaged tree of pages is told by the pages themselves.
+    try { const ref = pdf.findPage(index); num = ref.isIndirect() ? ref.asIndirect() : -1; ref.destroy(); } catch { /* no such page */ }
+    const dict = survey.dict(new PdfRef(num));
+    if (dict) pageOf.set(num, index + 1);
+    pageDicts.push(dict ?? new Map());
+  }
+  if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
+  const tree = readStrings(survey, pageOf), streams = await readStreams(pdf, survey, context, gaps);
+  return { survey, pageDicts, tree, streams, fonts: markRestricted(pdf, readFonts(survey, pageDicts)), gaps };
+}
+
 function rotationOf(page: PdfDict, survey: Survey): number {
   let node: PdfDict | null = page;
   for (let hops = 0; node && hops < 50; hops++) {
@@ -85,14 +94,13 @@ function rotationOf(page: PdfDict, survey: Survey): number {
   return 0;
 }
 
-/** Worked out when it is first asked for. */
-function once<T>(work: () => T): () => T { let known: { value: T } | null = null; return () => (known ??= { value: work() }).value; }
-
 const dedupe = (troubles: Trouble[]): Trouble[] => [...new Map(troubles.map((t) => [`${t.code}/${t.text}/${t.page}`, t])).values()];
 
+/** `drawn`: what forms draw, which the pages may show or not */
+interface StreamFacts { passages: Passage[]; metadata: MetadataFact[]; drawn: Passage[] }
 /** Streams that carry words of their own: XMP packets, attachments, embedded pictures, scripts, orphaned content. */
-async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[], shown: () => string): Promise<{ passages: Passage[]; metadata: MetadataFact[] }> {
-  const passages: Passage[] = [], metadata: MetadataFact[] = [];
+async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[]): Promise<StreamFacts> {
+  const passages: Passage[] = [], metadata: MetadataFact[] = [], drawn: Passage[] = [];
   const rootXmp = survey.dict(survey.trailer.get('Root'))?.get('Metadata');
   const rootXmpNum = rootXmp instanceof PdfRef ? rootXmp.num : -1;
   const owners = ownersOfMetadata(survey);
@@ -139,12 +147,17 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
       const bytes = content();
       if (bytes) passages.push({ part: 'XFA', place: 'form', page: null, text: decodeText(bytes) });
     } else if (subtype === 'Form' && reachable) {
-      // What a form draws and no page shows: a stamp's appearance, or a form that nothing draws.
       const bytes = content(), text = bytes && bytes.length < 1 << 20 ? shownStrings(latin1(bytes)) : '';
-      if (text && !shown().includes(squash(text))) passages.push(appearances.has(num) ? { part: 'annotation/AP', place: 'annotation', page: null, text } : { part: `object/${num}`, place: 'hidden', page: null, text });
+      if (text) drawn.push(appearances.has(num) ? { part: 'annotation/AP', place: 'annotation', page: null, text } : { part: `object/${num}`, place: 'hidden', page: null, text });
     }
   }
-  return { passages, metadata };
+  return { passages, metadata, drawn };
+}
+/** What a form draws and no page shows: a stamp's appearance, or a form that nothing draws. */
+function notShown(drawn: Passage[], pages: Passage[]): Passage[] {
+  if (drawn.length === 0) return [];
+  const shown = squash(pages.map((p) => p.text).join('\n'));
+  return drawn.filter((form) => !shown.includes(squash(form.text)));
 }
 
 /** Strings painted by a content stream, as far as they are plain characters (ISO 32000-1, 9.4.3). */
@@ -206,8 +219,8 @@ function appearanceStreams(survey: Survey): Set<number> {
 /** Words that stand in the file and in no object: comments (7.2.3), and what follows the end of the file (7.5.5). */
 function betweenObjects(bytes: Uint8Array): Passage[] {
   const lines: string[] = [];
-  for (let at = bytes.indexOf(0x25); at >= 0 && lines.length < 500; at = bytes.indexOf(0x25, at + 1)) {
-    if (at > 0 && bytes[at - 1] !== 0x0a && bytes[at - 1] !== 0x0d) continue;
+  for (const at of percentSigns(bytes).comments) {
+    if (lines.length >= 500) break;
     let end = at + 1;
     while (end < bytes.length && end - at < 400 && bytes[end]! >= 0x20 && bytes[end]! < 0x7f) end++;
     const line = latin1(bytes, at + 1, end);
