@@ -76,7 +76,7 @@ export function foldText(source: string): Folded {
 }
 
 /** Line by line: a formula somewhere in a long text costs no look at all its words. */
-const mapLookalikes = (text: string): string => text.replace(/[^\n]*[\u0370-\u058f][^\n]*/g, mapLine);
+const mapLookalikes = (text: string): string => text.split('\n').map((line) => (/[\u0370-\u058f]/.test(line) ? mapLine(line) : line)).join('\n');
 function mapLine(text: string): string {
   return text.replace(/[\p{L}\p{M}\u200b-\u200d]+/gu, (word) => {
     if (!/[\u0370-\u058f]/.test(word)) return word;

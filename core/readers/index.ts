@@ -4,16 +4,12 @@ import { read, unread, type DocumentFacts, type FileFacts } from '../model/facts
 import { extensionOf, sniffKind } from './kind.ts';
 import type { ReadContext } from './context.ts';
 import type { Twin } from './pdf/twin.ts';
-import { readPdf } from './pdf/read.ts';
-import { readDocx } from './docx/read.ts';
-import { readDoc } from './doc/read.ts';
-import { readOdt } from './odt/read.ts';
-import { readHtml, readMarkdown, readOpaque, readPlain, readRtf } from './plain/read.ts';
 import { readPicture } from './image/read.ts';
-import { measurePhoto } from '../scan/measure.ts';
 import { findIntegrity } from './integrity.ts';
 
 const maxBytes = 1 << 30;
+/** Each reader is loaded when the first file of its kind comes. */
+const plain = () => import('./plain/read.ts');
 
 /** Gathers the facts of one file. Never throws for a bad file: damage becomes a trouble, and what could not be read is `unread`.
  * @param twin - for a file and the copy that was made of it: pages that show the same are read once
@@ -26,7 +22,7 @@ export async function readDocument(bytes: Uint8Array, name: string, job: Job = {
 
 /** A picture that cannot be decoded is damaged as a photo, whatever else can be said of its file. */
 async function photoFacts(bytes: Uint8Array, name: string): Promise<DocumentFacts['photo']> {
-  try { return read((await measurePhoto(bytes, name)).facts); } catch (error) {
+  try { return read((await (await import('../scan/measure.ts')).measurePhoto(bytes, name)).facts); } catch (error) {
     if (error instanceof CannotDo) return unread(error.code === 'tooLarge' ? 'tooLarge' : 'damaged');
     throw error;
   }
@@ -54,23 +50,23 @@ async function readKind(bytes: Uint8Array, name: string, context: ReadContext): 
   if (verdict.encrypted) return nothing('encrypted');
   try {
     switch (verdict.kind) {
-      case 'pdf': return await readPdf(bytes, file, context);
+      case 'pdf': return await (await import('./pdf/read.ts')).readPdf(bytes, file, context);
       case 'docx': case 'docm': case 'dotx': case 'xlsx': case 'pptx':
-        return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await readDocx(bytes, file, context);
+        return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await (await import('./docx/read.ts')).readDocx(bytes, file, context);
       case 'odt': case 'ods': case 'odp':
-        return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await readOdt(bytes, file, context);
-      case 'markdown': return readMarkdown(bytes, file);
-      case 'txt': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return readPlain(bytes, file);
-      case 'html': return readHtml(bytes, file);
-      case 'rtf': return readRtf(bytes, file);
-      case 'doc': return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : readDoc(bytes, file);
+        return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await (await import('./odt/read.ts')).readOdt(bytes, file, context);
+      case 'markdown': return (await plain()).readMarkdown(bytes, file);
+      case 'txt': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return (await plain()).readPlain(bytes, file);
+      case 'html': return (await plain()).readHtml(bytes, file);
+      case 'rtf': return (await plain()).readRtf(bytes, file);
+      case 'doc': return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : (await import('./doc/read.ts')).readDoc(bytes, file);
       case 'jpeg': case 'png': case 'tiff': case 'heic': {
         const picture = await readPicture(bytes, 'image');
         const photo = context.depth > 0 || verdict.kind === 'heic' || file.troubles.some((t) => t.code === 'truncated') ? unread('notOfThisKind') : await photoFacts(bytes, name);
         return { ...nothing('notOfThisKind'), photo, structure: { images: 1, tables: 0, equations: 0, footnotes: 0 }, passages: read(picture.passages, [{ part: 'picture', page: null, why: 'picture' }]), metadata: read(picture.metadata), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }) };
       }
       case 'empty': case 'lock': case 'link': case 'partial': return nothing('notOfThisKind');
-      default: return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : readOpaque(bytes, file);
+      default: return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : (await plain()).readOpaque(bytes, file);
     }
   } catch (error) {
     if (error instanceof CannotDo && error.code === 'stopped') throw error;

@@ -1,5 +1,7 @@
 import { CannotDo, type Job } from '../../model/outcome.ts';
+import type { PdfDocument } from '../../engines/pdf.ts';
 import { sniffKind } from '../../readers/kind.ts';
+import type { Survey } from '../../readers/pdf/survey.ts';
 import { cleanOdf } from './odf.ts';
 import { cleanOoxml } from './ooxml.ts';
 import { cleanPdf } from './pdf.ts';
@@ -8,16 +10,17 @@ import { cleanPicture } from './picture.ts';
 const maxDepth = 3;
 
 /** A copy without metadata. The given bytes are not changed.
+ * @param look - the objects of a PDF, for a caller who has looked at them already
  * @throws {CannotDo} `unsupported` for a kind that cannot be cleaned, `encrypted` when a password is needed, `unreadable` when damaged */
-export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, depth = 0): Promise<Uint8Array> {
+export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, look?: (pdf: PdfDocument) => Survey, depth = 0): Promise<Uint8Array> {
   const verdict = sniffKind(bytes, name);
   if (verdict.encrypted) throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', name);
   const inner = async (b: Uint8Array): Promise<Uint8Array | null> => {
     if (depth >= maxDepth) return null;
-    try { return await cleanBytes(b, '', {}, depth + 1); } catch { return null; }
+    try { return await cleanBytes(b, '', {}, undefined, depth + 1); } catch { return null; }
   };
   switch (verdict.kind) {
-    case 'pdf': return cleanPdf(bytes, job, inner);
+    case 'pdf': return cleanPdf(bytes, job, inner, look);
     case 'docx': case 'docm': case 'dotx': case 'xlsx': case 'pptx': return cleanOoxml(bytes, job, inner);
     case 'odt': case 'ods': case 'odp': return cleanOdf(bytes, job, inner);
     case 'jpeg': case 'png': case 'tiff': return cleanPicture(bytes)!;

@@ -15,11 +15,12 @@ const fileDates = ['CreationDate', 'ModDate'];
 
 /** Writes a PDF anew without metadata, authors, dates, scripts, earlier states and unreachable objects. Visible text and pictures stay.
  * @param cleanInner - cleans a file inside the file; null when its kind is not one that can be cleaned
+ * @param look - for a caller who has looked at these bytes already
  * @throws {CannotDo} `encrypted` when a password is needed */
-export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>): Promise<Uint8Array> {
+export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, look: (pdf: PdfDocument) => Survey = surveyPdf): Promise<Uint8Array> {
   return withPdf(bytes, async (pdf) => {
     if (pdf.needsPassword() && !pdf.authenticatePassword('')) throw new CannotDo('encrypted', 'The PDF asks for a password.', 'Save a copy without a password and bring that.');
-    const survey = surveyPdf(pdf);
+    const survey = look(pdf);
     let done = 0;
     for (const [num, { value, stream }] of survey.objects) {
       if (++done % 500 === 0) { heed(job); job.progress?.(done, survey.objects.size, 'objects'); }

@@ -7,6 +7,9 @@ const invisibleSign = /(?:^|\s)3\s+Tr\b/, whiteSign = /(?:^|\s)(?:1(?:\.0+)?\s+g
 /** A share of the page under a picture from which invisible text is the machine-read layer of a scan. */
 const scanShare = 0.5;
 
+/** Colours less apart than this, from black to white, look the same. */
+const blends = 0.04;
+
 /** What may lie over text when it comes after it: a filled rectangle that is more than a rule, a closed shape, a picture. */
 const coverSign = /\bre\s+(?:W\*?\s+n\s+)?(?:f\*?|F|B\*?|b\*?)\b|[lhv]\s+(?:f\*?|F|B\*?|b\*?)\b|\bDo\b|\bEI\b/g, sizeBefore = /(-?[\d.]+)\s+(-?[\d.]+)\s+$/;
 function mayCover(content: string): boolean {
@@ -26,8 +29,8 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
   const content = contentOf(pdf, page, index, forms);
   const mayHide = invisibleSign.test(content), mayBlend = whiteSign.test(content), covers = mayCover(content);
   if ((!mayHide && !mayBlend && !covers) || !/T[jJ]|Do\b/.test(content)) return [];
-  const found: IntegrityFact[] = [], painted: { box: Box; light: number }[] = [], texts: { string: string; box: Box; covered: boolean }[] = [];
-  let blending = 0;
+  const found: IntegrityFact[] = [], painted: { box: Box; light: number }[] = [], texts: Written[] = [];
+  let blending = 0, anyCovered = false;
   const groups: boolean[] = [];
   const [x0, y0, x1, y1] = page.getBounds();
   const add = (code: IntegrityFact['code'], text: { string: string; box: Box | null }): void => {
@@ -37,35 +40,47 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
   /** Everything that was written before and lies wholly under an opaque box is there and not seen. */
   const cover = (box: Box, solid: () => boolean): void => {
     if (!covers || blending > 0 || box[2] - box[0] < 6 || box[3] - box[1] < 4) return;
-    const under = texts.filter((t) => !t.covered && t.box[0] >= box[0] - 1 && t.box[2] <= box[2] + 1 && t.box[1] >= box[1] - 2 && t.box[3] <= box[3] + 2);
+    const under = texts.filter((t) => !t.covered && overlap(t.bounds, box) && liesUnder(shownBy(t).box, box));
     if (under.length === 0 || !solid()) return;
-    for (const t of under) { t.covered = true; add('covered', t); }
+    for (const t of under) { t.covered = true; anyCovered = true; add('covered', shownBy(t)); }
+  };
+  /** Drawn anew over what covered it, as drawing programs do with labels: it is seen after all. */
+  const redrawn = (shown: Shown): void => {
+    if (!shown.box || !texts.some((t) => t.covered && t.shown!.string === shown.string && Math.abs(t.shown!.box![0] - shown.box![0]) < 3 && Math.abs(t.shown!.box![1] - shown.box![1]) < 3)) return;
+    const again = found.findIndex((f) => f.code === 'covered' && f.quote === shown.string.slice(0, 80));
+    if (again >= 0) found.splice(again, 1);
   };
   const device = new mupdf.Device({
     beginGroup: (_box: Mupdf.Rect, _space: Mupdf.ColorSpace, _isolated: boolean, _knockout: boolean, blend: string, alpha: number) => { const mixes = blend !== 'Normal' || alpha < 0.9; groups.push(mixes); if (mixes) blending++; },
     endGroup: () => { if (groups.pop()) blending--; },
-    ignoreText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { if (imageShare < scanShare) add('invisible', read(text, ctm)); },
+    ignoreText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { if (imageShare < scanShare) add('invisible', read(text, ctm)); text.destroy(); },
     fillText: (text: Mupdf.Text, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
-      const shown = read(text, ctm), ground = shown.box ? groundUnder(shown.box, painted) : 1;
-      // Drawn anew over what covered it, as drawing programs do with labels: it is seen after all.
-      if (covers && shown.box && texts.some((t) => t.covered && t.string === shown.string && Math.abs(t.box[0] - shown.box![0]) < 3 && Math.abs(t.box[1] - shown.box![1]) < 3)) { const again = found.findIndex((f) => f.code === 'covered' && f.quote === shown.string.slice(0, 80)); if (again >= 0) found.splice(again, 1); }
-      if (covers && shown.box && alpha >= 0.05) texts.push({ string: shown.string, box: shown.box, covered: false });
-      if (alpha < 0.05 || Math.abs(lightness(space, colour) - ground) < 0.04) add('background', shown);
+      // Letters are read one by one only of what may not be seen: most text is dark on the sheet and under nothing.
+      const written: Written = { text, ctm, bounds: roomOf(text, ctm), shown: null, covered: false }, light = lightness(space, colour);
+      if (anyCovered) redrawn(shownBy(written));
+      if (alpha < 0.05 || Math.abs(light - 1) < blends || painted.some((p) => Math.abs(light - p.light) < blends && overlap(p.box, written.bounds))) {
+        const shown = shownBy(written);
+        if (alpha < 0.05 || Math.abs(light - (shown.box ? groundUnder(shown.box, painted) : 1)) < blends) add('background', shown);
+      }
+      if (covers && alpha >= 0.05) texts.push(written); else text.destroy();
+      space.destroy();
     },
     fillPath: (path: Mupdf.Path, _evenOdd: boolean, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
       const box = path.getBounds(null as never, ctm) as Box;
       if (alpha > 0.5) painted.push({ box, light: lightness(space, colour) });
       if (alpha >= 0.9) cover(box, () => isRectangle(path));
+      path.destroy(); space.destroy();
     },
     fillImage: (image: Mupdf.Image, ctm: Mupdf.Matrix, alpha: number) => {
       const box = mupdf.Rect.transform([0, 0, 1, 1], ctm) as Box;
       painted.push({ box, light: 0.5 });
       // Text under the picture of a whole page is the machine-read layer of a scan.
       if (alpha >= 0.9 && (box[2] - box[0]) * (box[3] - box[1]) < scanShare * (x1 - x0) * (y1 - y0)) cover(box, () => { const mask = image.getMask(); mask?.destroy(); return !mask && !image.getImageMask(); });
+      image.destroy();
     },
     fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], light: 0.5 }); },
   } as never);
-  try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); }
+  try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); for (const t of texts) t.text.destroy(); }
   return merge(found);
 }
 
@@ -93,7 +108,20 @@ function contentOf(pdf: PdfDocument, page: Mupdf.PDFPage, index: number, forms: 
   return parts.join('\n');
 }
 
-function read(text: Mupdf.Text, ctm: Mupdf.Matrix): { string: string; box: Box | null } {
+interface Shown { string: string; box: Box | null }
+/** Text as it was painted: the room it takes at once, its letters when they are asked for. */
+interface Written { text: Mupdf.Text; ctm: Mupdf.Matrix; bounds: Box; shown: Shown | null; covered: boolean }
+/** Letters without an outline have no bounds: they may be anywhere. */
+function roomOf(text: Mupdf.Text, ctm: Mupdf.Matrix): Box {
+  const box = text.getBounds(null as never, ctm) as Box;
+  return box[2] > box[0] ? box : [-Infinity, -Infinity, Infinity, Infinity];
+}
+const shownBy = (written: Written): Shown => (written.shown ??= read(written.text, written.ctm));
+/** With room to spare: strokes reach beyond the outlines, and letters without an outline take none. */
+const overlap = (a: Box, b: Box): boolean => a[0] <= b[2] + 3 && a[2] >= b[0] - 3 && a[1] <= b[3] + 3 && a[3] >= b[1] - 3;
+const liesUnder = (text: Box | null, over: Box): boolean => text !== null && text[0] >= over[0] - 1 && text[2] <= over[2] + 1 && text[1] >= over[1] - 2 && text[3] <= over[3] + 2;
+
+function read(text: Mupdf.Text, ctm: Mupdf.Matrix): Shown {
   let string = '', box: Box | null = null;
   text.walk({
     showGlyph: (_font: Mupdf.Font, trm: Mupdf.Matrix, _glyph: number, unicode: number) => {

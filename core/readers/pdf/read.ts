@@ -32,7 +32,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         file.encrypted = 'opens';
       }
       if (pdf.wasRepaired()) file.troubles.push({ code: 'repaired', part: 'file', page: null, text: '' });
-      const { twin } = context, early = twin ? surveyPdf(pdf) : null, known = early && twin!.recall(pdf, early);
+      const { twin } = context, early = twin?.survey(bytes, pdf) ?? null, known = early && twin!.recall(pdf, early);
       // What the objects say, while other threads begin with the pages.
       const objects = async (): Promise<ObjectFacts> => readObjects(pdf, early ?? surveyPdf(pdf), context);
       const { read: shown, meanwhile: { survey, pageDicts, tree, streams, fonts, gaps: inObjects } } = known ? { read: known, meanwhile: await objects() } : await readPagesTogether(bytes, pdf, context.job, twin ? null : mupdf, objects);

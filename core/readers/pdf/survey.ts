@@ -22,8 +22,10 @@ export function surveyPdf(pdf: PdfDocument): Survey {
   for (let num = 1; num < last; num++) {
     const ref = pdf.newIndirect(num);
     try {
-      const resolved = ref.resolve();
-      if (!resolved.isNull()) objects.set(num, { value: parsePdf(resolved.toString(true, false)), stream: ref.isStream() });
+      const resolved = ref.resolve(), printed = resolved.toString(true, false);
+      resolved.destroy();
+      // Only a dictionary can be that of a stream (7.3.8).
+      if (printed !== 'null') objects.set(num, { value: parsePdf(printed), stream: printed.startsWith('<<') && ref.isStream() });
     } catch { /* a damaged object: the engine reports the document as repaired */ } finally { ref.destroy(); }
   }
   const trailerObject = pdf.getTrailer();

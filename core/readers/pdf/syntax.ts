@@ -25,65 +25,90 @@ function decodeUtf16(raw: string, from: number, little: boolean): string {
   return out.replace(/\u001b[^\u001b]*\u001b/g, '');
 }
 
-const delimiter = /[\s()<>[\]{}/%]/;
+/** By character code: what ends a word (7.2.2, white space and delimiters). Printed objects are ASCII but for the bytes of strings. */
+const ends = new Uint8Array(256);
+for (let code = 0; code <= 32; code++) ends[code] = 1;
+for (const c of '()<>[]{}/%') ends[c.charCodeAt(0)] = 1;
+const slash = 0x2f, less = 0x3c, greater = 0x3e, open = 0x5b, close = 0x5d, paren = 0x28, capitalR = 0x52;
+const isDigit = (code: number): boolean => code >= 0x30 && code <= 0x39;
 /** Nesting beyond this is hostile, not a document. */
 const maxDepth = 200;
+
+/** Names come again and again: one object for each. They are compared by their text and never changed. */
+const names = new Map<string, PdfName>(), mostNames = 10_000;
+function nameObject(text: string): PdfName {
+  let known = names.get(text);
+  if (!known) { known = new PdfName(text); if (names.size < mostNames) names.set(text, known); }
+  return known;
+}
 
 /** Parses one printed object. Tolerant: what cannot be parsed becomes null. */
 export function parsePdf(source: string): PdfValue {
   let at = 0;
-  const skip = (): void => { while (at < source.length && source.charCodeAt(at) <= 32) at++; };
+  const size = source.length;
+  const skip = (): void => { while (at < size && source.charCodeAt(at) <= 32) at++; };
+  const word = (): string => { const start = at; while (at < size && ends[source.charCodeAt(at)] !== 1) at++; return source.slice(start, at); };
   const value = (depth: number): PdfValue => {
     skip();
-    const c = source[at];
-    if (c === undefined || depth > maxDepth) { at = source.length; return null; }
-    if (c === '<' && source[at + 1] === '<') {
+    if (at >= size || depth > maxDepth) { at = size; return null; }
+    const c = source.charCodeAt(at);
+    if (c === less && source.charCodeAt(at + 1) === less) {
       at += 2;
       const dict: PdfDict = new Map();
       for (;;) {
         skip();
-        if (at >= source.length) return dict;
-        if (source[at] === '>') { at += 2; return dict; }
-        if (source[at] !== '/') { value(depth + 1); continue; }
-        dict.set(name(), value(depth + 1));
+        if (at >= size) return dict;
+        const next = source.charCodeAt(at);
+        if (next === greater) { at += 2; return dict; }
+        if (next !== slash) { value(depth + 1); continue; }
+        const key = name();
+        dict.set(key, value(depth + 1));
       }
     }
-    if (c === '[') {
+    if (c === open) {
       at++;
       const list: PdfValue[] = [];
       for (;;) {
         skip();
-        if (at >= source.length) return list;
-        if (source[at] === ']') { at++; return list; }
+        if (at >= size) return list;
+        if (source.charCodeAt(at) === close) { at++; return list; }
         list.push(value(depth + 1));
       }
     }
-    if (c === '/') return new PdfName(name());
-    if (c === '(') return new PdfString(literal());
-    if (c === '<') {
+    if (c === slash) return nameObject(name());
+    if (c === paren) return new PdfString(literal());
+    if (c === less) {
       const end = source.indexOf('>', at);
       const hex = source.slice(at + 1, end < 0 ? undefined : end).replace(/\s/g, '');
-      at = end < 0 ? source.length : end + 1;
+      at = end < 0 ? size : end + 1;
       let raw = '';
       for (let i = 0; i < hex.length; i += 2) raw += String.fromCharCode(parseInt(hex.slice(i, i + 2).padEnd(2, '0'), 16) || 0);
       return new PdfString(raw);
     }
-    const start = at;
-    while (at < source.length && !delimiter.test(source[at]!)) at++;
-    if (at === start) { at++; return null; }
-    const word = source.slice(start, at);
-    if (word === 'true') return true;
-    if (word === 'false') return false;
-    const number = Number(word);
+    const text = word();
+    if (text === '') { at++; return null; }
+    if (text === 'true') return true;
+    if (text === 'false') return false;
+    const number = Number(text);
     if (Number.isNaN(number)) return null;
-    const ref = /^\s+(\d+)\s+R(?![A-Za-z])/.exec(source.slice(at, at + 24));
-    if (ref && Number.isInteger(number)) { at += ref[0].length; return new PdfRef(number); }
-    return number;
+    return Number.isInteger(number) && reference() ? new PdfRef(number) : number;
+  };
+  /** “0 R” behind a whole number (7.3.10). */
+  const reference = (): boolean => {
+    let to = at;
+    while (to < size && source.charCodeAt(to) <= 32) to++;
+    const generation = to;
+    while (to < size && isDigit(source.charCodeAt(to))) to++;
+    if (to === at || to === generation || source.charCodeAt(to) > 32) return false;
+    while (to < size && source.charCodeAt(to) <= 32) to++;
+    if (source.charCodeAt(to) !== capitalR || (to + 1 < size && ends[source.charCodeAt(to + 1)] !== 1)) return false;
+    at = to + 1;
+    return true;
   };
   const name = (): string => {
-    const start = ++at;
-    while (at < source.length && !delimiter.test(source[at]!)) at++;
-    return source.slice(start, at).replace(/#([0-9a-f]{2})/gi, (_, h: string) => String.fromCharCode(parseInt(h, 16)));
+    at++;
+    const text = word();
+    return text.includes('#') ? text.replace(/#([0-9a-f]{2})/gi, (_, h: string) => String.fromCharCode(parseInt(h, 16))) : text;
   };
   const literal = (): string => {
     let out = '', depth = 1;

@@ -1,6 +1,6 @@
 import { openPdf, type Lend, type PdfDocument } from '../../engines/pdf.ts';
 import { samePages } from './same-pages.ts';
-import type { Survey } from './survey.ts';
+import { surveyPdf, type Survey } from './survey.ts';
 import type { ReadPages } from './text.ts';
 
 /** Two files of which one was made from the other, read one after the other: both stay open, and where the pages of the second are the same
@@ -10,6 +10,7 @@ export class Twin {
   /** every page of the second file is the same by value as that of the first */ same = false;
   private first: { pdf: PdfDocument; survey: Survey; read: ReadPages } | null = null;
   private readonly opened = new Map<Uint8Array, Awaited<ReturnType<typeof openPdf>>>();
+  private readonly surveys = new Map<Uint8Array, Survey>();
   /** @param bare - a JPEG without what it says beside its pixels; null where it cannot be taken apart */
   constructor(private readonly bare: (jpeg: Uint8Array) => Uint8Array | null) {}
 
@@ -19,12 +20,18 @@ export class Twin {
     if (!opened) this.opened.set(bytes, opened = await openPdf(bytes));
     return opened.use(use);
   };
+  /** The objects of one of the two, looked at once. Their numbers hold for every document opened from the same bytes. */
+  survey(bytes: Uint8Array, pdf: PdfDocument): Survey {
+    let survey = this.surveys.get(bytes);
+    if (!survey) this.surveys.set(bytes, survey = surveyPdf(pdf));
+    return survey;
+  }
   keep(pdf: PdfDocument, survey: Survey, read: ReadPages): void { this.first ??= { pdf, survey, read: copyOf(read) }; }
   recall(pdf: PdfDocument, survey: Survey): ReadPages | null {
     this.same = this.first !== null && samePages(this.first, { pdf, survey }, this.bare);
     return this.same ? copyOf(this.first!.read) : null;
   }
-  end(): void { for (const opened of this.opened.values()) opened.close(); this.opened.clear(); this.first = null; }
+  end(): void { for (const opened of this.opened.values()) opened.close(); this.opened.clear(); this.surveys.clear(); this.first = null; }
 }
 /** Whoever reads on adds to what was read. */
 const copyOf = (read: ReadPages): ReadPages => ({ ...read, pages: read.pages.map((p) => ({ ...p })), gaps: [...read.gaps], integrity: [...read.integrity] });
