@@ -5,9 +5,10 @@ import { writeOutline, type Bookmark } from '../engines/outline.ts';
 import { stampLines } from '../engines/stamp.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
-import { takeFootNotes, writeWithNotes, type NotedBody } from './foot-notes.ts';
+import { inOneColumn } from './columns.ts';
+import { takeApart, writePages, type NotedBody } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
-import type { PageDescription } from './page-description.ts';
+import { oneColumn, type PageDescription } from './page-description.ts';
 
 /** The engine's faces have no glyphs for the wide spaces of Unicode (2000 to 200A): they would come out as no character at all. */
 const wideSpaces = /&#819[2-9];|[\u2000-\u200a\u202f]/g;
@@ -21,7 +22,7 @@ function toHtml(page: PageDescription): string {
 @page{margin:${top}pt ${right}pt ${bottom}pt ${left}pt} body{margin:0;font-family:${page.baseFont};font-size:${page.baseSizePt}pt;line-height:1.15}
 p{margin:0} h1,h2,h3,h4,h5,h6{font-size:1em;font-weight:normal;page-break-after:avoid} table{border-collapse:collapse;margin:4pt 0 8pt 0} td{border:0.5pt solid #555;padding:2pt 4pt}
 a{color:#1a4a7a} a.place{color:inherit;text-decoration:none} .break{page-break-after:always} .note{font-size:0.85em;margin-top:3pt} hr{border-bottom:0.5pt solid #777;margin:12pt 0 4pt 0}
-</style></head><body>${breakable(page.body).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
+</style></head><body>${breakable(inOneColumn(page.body)).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
 }
 
 /** How many pages a description takes as this engine lays it out; nothing is written. */
@@ -52,10 +53,10 @@ function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.Doc
     return { links, outline, notes: [] };
   } finally { doc.destroy(); }
 }
-/** Pages with their notes at the foot; at the end where they are too long for that. */
-function notedPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
-  const laid = writeWithNotes(mupdf, noted, (body) => toHtml({ ...page, body }), { width: page.widthPt, height: page.heightPt, margins: page.marginsPt, size: page.baseSizePt }, writer, job);
-  if (!laid) return plainPages(mupdf, page, writer, job);
+/** Pages with their columns, and their notes at the foot; in one column with the notes at the end where they are too long for that. */
+function ownPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
+  const laid = writePages(mupdf, noted, (body) => toHtml({ ...page, body }), { width: page.widthPt, height: page.heightPt, margins: page.marginsPt, size: page.baseSizePt }, writer, job);
+  if (!laid) { if (page.body.includes('<columns ')) page.losses.push(oneColumn); return plainPages(mupdf, page, writer, job); }
   const nested: Bookmark[] = [], open: { level: number; down: Bookmark[] }[] = [{ level: 0, down: nested }];
   for (const { level, title, page: at } of laid.outline) {
     while (open[open.length - 1]!.level >= level) open.pop();
@@ -106,14 +107,14 @@ async function withoutBrokenPictures(body: string): Promise<string | null> {
 async function layOnce(page: PageDescription, job: Job, titled: boolean): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
   await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
-  const [top, , bottom, left] = page.marginsPt, buffer = new mupdf.Buffer(), noted = takeFootNotes(page.body);
+  const [top, , bottom, left] = page.marginsPt, buffer = new mupdf.Buffer(), noted = takeApart(page.body);
   const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
-  const { links, outline, notes } = noted ? notedPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
+  const { links, outline, notes } = noted ? ownPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
   writer.close();
   const written = buffer.asUint8Array().slice();
   buffer.destroy();
   return withPdf(written, async (pdf) => {
-    if (notes.length > 0) tagPages(pdf, mupdf, noted!.body, notes, noted!.notes, job); else tagPages(pdf, mupdf, page.body, [], new Map(), job);
+    if (noted && notes.length > 0) tagPages(pdf, mupdf, noted.body, notes, noted.notes, job); else tagPages(pdf, mupdf, page.body, [], new Map(), job);
     links.forEach((row, i) => {
       if (row.length === 0) return;
       const one = pdf.loadPage(i);

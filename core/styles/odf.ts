@@ -2,32 +2,36 @@ import { readXml } from '../engines/xml.ts';
 
 export type OdfLook = Readonly<Record<string, string>>;
 export interface OdfPage { widthPt: number; heightPt: number; /** top, right, bottom, left */ marginsPt: [number, number, number, number] }
+export interface OdfColumns { count: number; gapPt: number }
 export interface OdfStyles {
   /** what a style and its parents say themselves, without the defaults */ own(name: string): OdfLook;
   /** properties by their local names, as the chain of parents and the defaults give them; sizes in per cent are worked out */ resolve(name: string): OdfLook;
-  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; /** whether a style is another one or comes down from it */ comesFrom(name: string, ancestor: string): boolean; page: OdfPage | null; /** the family behind a declared face */ familyOf(face: string): string;
+  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; /** whether a style is another one or comes down from it */ comesFrom(name: string, ancestor: string): boolean; page: OdfPage | null; /** of a section by its style, of all text by the empty name; null: one column */ columns(name: string): OdfColumns | null; /** the family behind a declared face */ familyOf(face: string): string;
 }
 
 /** Styles of an OpenDocument text. Source: ODF 1.2-1, 16 (styles), 16.5 (page layouts), 16.9 (master pages), 20.183 (font size in per cent of the parent). @param parts - XML, styles first, automatic ones after them */
 export function readOdfStyles(parts: (string | null)[]): OdfStyles {
-  const styles = new Map<string, { parent: string | null; master?: string; css: Record<string, string> }>(), layouts = new Map<string, OdfPage>(), masters = new Map<string, string>(), faces = new Map<string, string>();
+  const styles = new Map<string, { parent: string | null; master?: string; css: Record<string, string> }>(), layouts = new Map<string, OdfPage>(), masters = new Map<string, string>(), faces = new Map<string, string>(), columns = new Map<string, OdfColumns>();
   for (const xml of parts) {
-    let current: { parent: string | null; master?: string; css: Record<string, string> } | null = null, layout = '', band: 0 | 2 | null = null;
+    let current: { parent: string | null; master?: string; css: Record<string, string> } | null = null, layout = '', band: 0 | 2 | null = null, style = '', open: OdfColumns | null = null;
     readXml(xml ?? '<x/>', {
       open(name, a) {
-        if (name === 'style:style') { current = { parent: a['style:parent-style-name'] ?? null, css: {}, ...(a['style:master-page-name'] ? { master: a['style:master-page-name'] } : {}) }; styles.set(a['style:name'] ?? '', current); }
+        if (name === 'style:style') { style = a['style:name'] ?? ''; current = { parent: a['style:parent-style-name'] ?? null, css: {}, ...(a['style:master-page-name'] ? { master: a['style:master-page-name'] } : {}) }; styles.set(a['style:name'] ?? '', current); }
         else if (name === 'style:default-style') { current = { parent: null, css: {} }; if (a['style:family'] === 'paragraph') styles.set(defaults, current); }
         else if (current && /^style:(text|paragraph)-properties$/.test(name)) for (const [k, v] of Object.entries(a)) current.css[k.replace(/^(fo|style):/, '').replace('font-name', 'font-family')] ??= v;
         else if (name === 'style:font-face') faces.set(a['style:name'] ?? '', (a['svg:font-family'] ?? '').replace(/^['"]|['"]$/g, ''));
         else if (name === 'style:page-layout') layout = a['style:name'] ?? '';
         else if (name === 'style:page-layout-properties' && a['fo:page-width']) layouts.set(layout, { widthPt: points(a['fo:page-width']) || 595.28, heightPt: points(a['fo:page-height']) || 841.89, marginsPt: ['top', 'right', 'bottom', 'left'].map((s) => points(a[`fo:margin-${s}`] ?? a['fo:margin']) || 56) as OdfPage['marginsPt'] });
+        // Of a section, or of a page layout (16.19, 17.13, 17.14): where each column has edges of its own, the gap is what two of them leave.
+        else if (name === 'style:columns' && Number(a['fo:column-count']) > 1) { open = { count: Number(a['fo:column-count']), gapPt: points(a['fo:column-gap']) }; columns.set(current ? style : `layout ${layout}`, open); }
+        else if (name === 'style:column' && open) open.gapPt = Math.max(open.gapPt, points(a['fo:start-indent']) + points(a['fo:end-indent']));
         else if (name === 'style:header-style') band = 0;
         else if (name === 'style:footer-style') band = 2;
         // A page's margin ends at its header; the text begins below the header's own height (17.21, 20.215).
         else if (name === 'style:header-footer-properties' && band !== null) { const page = layouts.get(layout); if (page) page.marginsPt[band] += points(a['svg:height'] ?? a['fo:min-height']); }
         else if (name === 'style:master-page') masters.set(a['style:name'] ?? '', a['style:page-layout-name'] ?? '');
       },
-      close(name) { if (/^style:(default-)?style$/.test(name)) current = null; if (name === 'style:header-style' || name === 'style:footer-style') band = null; },
+      close(name) { if (name === 'style:columns') open = null; if (/^style:(default-)?style$/.test(name)) current = null; if (name === 'style:header-style' || name === 'style:footer-style') band = null; },
     });
   }
   const known = new Map<string, OdfLook>();
@@ -45,7 +49,7 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
   };
   const own = (name: string): OdfLook => { const chain: Record<string, string>[] = []; for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; } return Object.assign({}, ...chain) as OdfLook; };
   const comesFrom = (name: string, ancestor: string): boolean => { for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { if (at === ancestor) return true; at = styles.get(at)?.parent ?? null; } return false; };
-  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', comesFrom, page: layouts.get(masters.get('Standard') ?? '') ?? layouts.values().next().value ?? null, familyOf: (face) => faces.get(face) || face };
+  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', comesFrom, columns: (name) => columns.get(name || `layout ${masters.get('Standard') ?? ''}`) ?? null, page: layouts.get(masters.get('Standard') ?? '') ?? layouts.values().next().value ?? null, familyOf: (face) => faces.get(face) || face };
 }
 const defaults = '\u0000default';
 

@@ -1,6 +1,7 @@
 import { escapeXml, readXml, type Attributes } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
-import { emptyPage, familyOf, oneColumn, type PageDescription } from '../page-description.ts';
+import { columnsClose, columnsOpen } from '../columns.ts';
+import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
 import { applyProperty, readNumbering, readStyles, type Look } from '../../styles/docx.ts';
 
@@ -64,11 +65,16 @@ function splitNotes(xml: string, tag: string): { id: string; xml: string }[] {
   return found;
 }
 
+/** `goesOn`: it begins on the page on which the one before it ends */
+interface Section { columns: number; gapPt: number; goesOn: boolean; /** with the paragraph in which its properties stand */ ends: boolean }
+const plainSection = (): Section => ({ columns: 1, gapPt: 36, goesOn: false, ends: false });
+
 interface Paragraph { look: Look; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean }
 
 function mapStory(xml: string, context: StoryContext): string {
   const { page, styles, relations } = context;
-  let out = '';
+  let out = '', section = plainSection();
+  const sections: { html: string; section: Section }[] = [];
   const outputs: string[] = [];
   const paragraphs: Paragraph[] = [];
   const stack: string[] = [];
@@ -101,7 +107,7 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'w:instrText': inText = true; break;
         case 'w:delText': lose('tracked deletions are left out'); break;
         case 'w:tab': if (shows()) add('&#8195;'); break;
-        case 'w:br': case 'w:cr': if (shows()) { if (a['w:type'] === 'page') breakPage(); else add('<br/>'); } break;
+        case 'w:br': case 'w:cr': if (shows()) { if (a['w:type'] === 'page' || a['w:type'] === 'column') breakPage(); else add('<br/>'); } break;
         case 'w:noBreakHyphen': if (shows()) add('\u2011'); break;
         case 'w:sym': if (shows()) add(symbol(a)); break;
         case 'w:moveFrom': lose('tracked deletions are left out'); deleted++; break;
@@ -143,7 +149,8 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'w:titlePg': page.firstPageDiffers = true; break;
         case 'w:pgSz': if (a['w:w']) { page.widthPt = Number(a['w:w']) / 20; page.heightPt = Number(a['w:h']) / 20; } break;
         case 'w:pgMar': page.marginsPt = ['top', 'right', 'bottom', 'left'].map((k) => Math.max(18, Math.abs(Number(a[`w:${k}`] ?? 1440)) / 20)) as PageDescription['marginsPt']; break;
-        case 'w:cols': columns(a); break;
+        case 'w:sectPr': section = plainSection(); break;
+        case 'w:cols': case 'w:type': sectionProperty(name, a); break;
         case 'w:commentReference': lose('comments are left out'); break;
         case 'w:object': lose('an embedded object is shown as its picture'); break;
       }
@@ -172,28 +179,40 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'm:oMath': if (--mathDepth === 0 && fallback === 0) add('</span>'); break;
         case 'w:hyperlink': case 'w:fldSimple': if (links.pop()) add('</a>'); break;
         case 'w:txbxContent': boxes--; break;
-        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } break; }
+        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } if (section.ends && paragraphs.length === 0 && cells.length === 0) endSection(); break; }
         case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows)); } break;
         case 'w:tc': cell = null; break;
       }
     },
   });
   if (dropped) emit(`<p>${dropped}</p>`);
-  return out;
+  endSection();
+  return joinSections();
 
   function paragraphProperty(name: string, a: Attributes): void {
     const p = paragraphs[paragraphs.length - 1];
     if (name === 'w:pStyle' && p) p.style = a['w:val'] ?? null;
     else if (name === 'w:framePr' && p) p.drop = a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin';
-    else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:cols' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
+    else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:cols' || name === 'w:type' || name === 'w:sectPr' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
     else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a);
   }
   function sectionProperty(name: string, a: Attributes): void {
     if (name === 'w:pgSz' && a['w:w']) { page.widthPt = Number(a['w:w']) / 20; page.heightPt = Number(a['w:h']) / 20; }
-    if (name === 'w:cols') columns(a);
+    if (stack.includes('w:sectPrChange')) return;
+    if (name === 'w:sectPr') section = { ...plainSection(), ends: true };
+    if (name === 'w:titlePg') page.firstPageDiffers = true;
+    if (name === 'w:type' && stack.includes('w:sectPr')) section.goesOn = a['w:val'] === 'continuous';
+    if (name === 'w:cols') { section.columns = Number(a['w:num'] ?? 1) || 1; section.gapPt = Number(a['w:space'] ?? 720) / 20; if (/^(0|false|off)$/.test(a['w:equalWidth'] ?? '')) lose('columns of different widths are set equally wide'); }
     if (name === 'w:headerReference' || name === 'w:footerReference') context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' });
   }
-  function columns(a: Attributes): void { if (Number(a['w:num'] ?? 1) > 1) lose(oneColumn); }
+  /** A section's properties stand in its last paragraph, those of the last section at the end (17.6.17, 17.6.18). */
+  function endSection(): void { sections.push({ html: out, section }); out = ''; section = plainSection(); }
+  function joinSections(): string {
+    return sections.map(({ html, section: { columns, gapPt, goesOn } }, i) => {
+      const before = sections[i - 1]?.html ?? '', page = i > 0 && !goesOn && before !== '' && !before.endsWith('<div class="break"></div>') ? '<div class="break"></div>' : '';
+      return `${page}${columns > 1 && html !== '' ? `${columnsOpen(columns, gapPt)}${html}${columnsClose}` : html}`;
+    }).join('');
+  }
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
   function breakPage(): void { const p = paragraphs[paragraphs.length - 1]; if (p) { emit(`${p.html.trim() ? paragraphHtml({ ...p, boxes: '' }) : ''}<div class="break"></div>`); p.html = ''; p.label = '\u0000'; } }
 

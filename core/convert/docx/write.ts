@@ -4,7 +4,7 @@ import { packZip } from '../../engines/zip.ts';
 import { pictureSize } from '../../readers/image/read.ts';
 import { formatNumber } from '../../styles/docx.ts';
 import type { PageDescription } from '../page-description.ts';
-import { docxStyles, documentNamespaces, numberingPart, packageParts, type NumberedList } from './parts.ts';
+import { docxStyles, documentNamespaces, numberingPart, packageParts, runningLinesHere, sectionOf, type NumberedList } from './parts.ts';
 
 interface Run { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; raise?: 'sup' | 'sub'; size?: number; colour?: string; font?: string }
 interface Grid { rows: { xml: string; column: number; head: boolean }[]; column: number; open: Map<number, { left: number; span: number }>; columns: number }
@@ -29,7 +29,7 @@ const pt = (value: string | undefined): number => (value && /^-?[\d.]+pt$/.test(
 export function writeDocx(page: PageDescription): Uint8Array {
   const body: string[] = [], media: { name: string; bytes: Uint8Array }[] = [], relations: string[] = [], lists: NumberedList[] = [], notes = new Map<string, string>();
   const runs: Run[] = [{}], links: boolean[] = [], grids: Grid[] = [], cells: string[][] = [];
-  let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0;
+  let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, sections = 0, inColumns: { count: number; gapPt: number } | null = null;
   const relation = (type: string, to: string, external = false): string => { relations.push(`<Relationship Id="rId${relations.length + 20}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${type}" Target="${to}"${external ? ' TargetMode="External"' : ''}/>`); return `rId${relations.length + 19}`; };
   const add = (xml: string): void => { paragraph ??= startParagraph('p', ''); paragraph.xml += xml; };
 
@@ -38,6 +38,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
       const css = styleOf(a.style), top = runs.at(-1)!;
       if (/^(p|h[1-6])$/.test(name)) { endParagraph(); paragraph = startParagraph(name, a.style ?? '', a.dir); return; }
       switch (name) {
+        case 'columns': endSection(1, 0); inColumns = { count: Number(a.count), gapPt: Number(a.gap) }; break;
         case 'div': if (a.class === 'break') breakNext = true; else if (a['data-note']) { endParagraph(); note = a['data-note']; target = []; noteMark = true; } break;
         case 'span':
           if (a.class === 'label') { label = ''; labelLevel = Number(a['data-level'] ?? 0); }
@@ -65,6 +66,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
     onclosetag(name) {
       if (/^(p|h[1-6])$/.test(name)) { endParagraph(); return; }
       switch (name) {
+        case 'columns': if (inColumns) endSection(inColumns.count, inColumns.gapPt); inColumns = null; break;
         case 'div': if (note !== null) { endParagraph(); notes.set(note, target.join('')); note = null; target = body; noteMark = false; } break;
         case 'span': if (label !== null) { listItem(label.replace(/[\s\u2002]+$/, '')); label = null; } if (math !== null) { add(`<m:oMath><m:r><m:t xml:space="preserve">${escapeXml(math)}</m:t></m:r></m:oMath>`); math = null; } runs.pop(); break;
         case 'b': case 'i': case 'u': case 's': case 'sup': case 'sub': runs.pop(); break;
@@ -78,7 +80,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
   parser.write(page.body);
   parser.end();
   endParagraph();
-  return packZip(packageParts({ page, body: body.join(''), notes, media, relations, styles: docxStyles(page), numbering: numberingPart(lists), document: documentNamespaces }));
+  return packZip(packageParts({ page, body: body.join(''), goesOn: sections > 0, notes, media, relations, styles: docxStyles(page), numbering: numberingPart(lists), document: documentNamespaces }));
 
   function startParagraph(tag: string, style: string, dir?: string): NonNullable<typeof paragraph> {
     const css = styleOf(style), [top = '0', right = '0', bottom = '0', left = '0'] = (css.margin ?? '').split(/\s+/), margin = (side: string, own: string): number => pt(css[`margin-${side}`]) || pt(own);
@@ -97,6 +99,12 @@ export function writeDocx(page: PageDescription): Uint8Array {
     runs.length = 1;
     runs[0] = { ...(css['font-weight'] === 'bold' ? { bold: true } : {}), ...(css['font-style'] === 'italic' ? { italic: true } : {}), ...(pt(css['font-size']) ? { size: pt(css['font-size']) } : {}), ...(css['font-family'] ? { font: css['font-family'] } : {}), ...(css.color ? { colour: css.color.slice(1) } : {}) };
     return { properties: parts.join(''), xml: note !== null && noteMark ? '<w:r><w:rPr><w:rStyle w:val="FootnoteReference"/></w:rPr><w:footnoteRef/></w:r>' : '', list: '' };
+  }
+  /** What stands before becomes a section of its own, whose properties stand in a paragraph at its end (17.6.18). */
+  function endSection(columns: number, gapPt: number): void {
+    endParagraph();
+    if (body.length === 0) return;
+    body.push(`<w:p><w:pPr><w:spacing w:before="0" w:after="0" w:line="20" w:lineRule="exact"/>${sectionOf(page, { columns, gapPt, goesOn: sections > 0 }, sections++ === 0 ? runningLinesHere : '')}</w:pPr></w:p>`);
   }
   function endParagraph(): void {
     if (!paragraph) return;

@@ -1,6 +1,7 @@
 import { escapeXml, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
-import { emptyPage, familyOf, oneColumn, type PageDescription } from '../page-description.ts';
+import { columnsClose, columnsOpen } from '../columns.ts';
+import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { pictureSource } from '../picture.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
@@ -19,7 +20,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const notes: string[] = [];
   let endnote = false;
   let out = '', skip = 0, mark = 0;
-  const targets: string[] = [];
+  const all = styles.columns(''), sections: boolean[] = [], targets: string[] = [];
   const stack: string[] = [];
   const lists: OpenList[] = [];
   const spanned: { name: string; closing: string }[] = [];
@@ -65,6 +66,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:s': emit('&#160;'.repeat(Math.min(50, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': emit('&#8195;'); break;
         case 'text:line-break': emit('<br/>'); break;
+        case 'text:section': { const own = styles.columns(a['text:style-name'] ?? '-'), opens = own !== null && skip === 0 && targets.length === 0 && all === null && !sections.some(Boolean); sections.push(opens); if (opens) emit(columnsOpen(own.count, own.gapPt)); break; }
         case 'text:list': lists.push(numbering.open(a['text:style-name'] ?? '', lists[lists.length - 1] ?? null, a['text:continue-numbering'] === 'true' || a['text:continue-list'] !== undefined)); break;
         case 'text:list-item': {
           const list = lists[lists.length - 1];
@@ -105,6 +107,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           if (top) emit(top.closing);
           break;
         }
+        case 'text:section': if (sections.pop()) emit(columnsClose); break;
         case 'text:list': lists.pop(); itemAt = {}; break;
         case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"${endnote ? ' data-end="1"' : ''}><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
         case 'table:table': emit('</table>'); break;
@@ -114,7 +117,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
     },
   });
   Object.assign(page, runningLines(pack.text('styles.xml') ?? '', styles.startsPage(firstStyle ?? '')));
-  if (parts.some((xml) => /<style:columns\b[^>]*fo:column-count="(?:[2-9]|\d\d)"/.test(xml ?? ''))) lose(oneColumn);
+  if (all && out !== '') out = `${columnsOpen(all.count, all.gapPt)}${out}${columnsClose}`;
   page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }

@@ -2,7 +2,8 @@ import { escapeXml } from '../../engines/xml.ts';
 import { decodeCodePage, latin1 } from '../../text/bytes.ts';
 import { rtfCodePage } from '../../readers/plain/read.ts';
 import { languageTags } from '../../tables/language-ids.ts';
-import { emptyPage, familyOf, oneColumn, type PageDescription } from '../page-description.ts';
+import { columnsClose, columnsOpen } from '../columns.ts';
+import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
 
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
@@ -27,7 +28,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   let ends: (() => void) | null = null, star = false;
   let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
   const headRows = new Set<number>();
-  let picture = { hex: '', width: 0, height: 0 };
+  let picture = { hex: '', width: 0, height: 0 }, section = plainSection(), sectionFrom = 0;
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
 
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
@@ -44,6 +45,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   }
   endParagraph(false);
   closeTable();
+  endSection();
   if (!page.firstPageDiffers) page.firstHead = page.firstFoot = '';
   page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
@@ -75,6 +77,12 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     if (state.underline) html = `<u>${html}</u>`;
     if (state.strike) html = `<s>${html}</s>`;
     return html;
+  }
+  /** What stands since the section before, in its columns; on a page of its own unless it goes on. */
+  function endSection(): void {
+    const own = out.slice(sectionFrom), page = sectionFrom > 0 && !section.goesOn && own !== '' ? '<div class="break"></div>' : '';
+    out = `${out.slice(0, sectionFrom)}${page}${section.columns > 1 && own !== '' ? `${columnsOpen(section.columns, section.gapPt)}${own}${columnsClose}` : own}`;
+    sectionFrom = out.length;
   }
   function endParagraph(always: boolean): void {
     const inTable = para.table || cell !== '';
@@ -126,7 +134,10 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'par': if (state.into === 'text' || state.into === 'note') endParagraph(true); else put(' '); return;
       case 'line': if (state.into === 'text' || state.into === 'note') line += '<br/>'; return;
       case 'page': if (state.into === 'text') { endParagraph(false); closeTable(); out += '<div class="break"></div>'; } return;
-      case 'sect': if (state.into === 'text') endParagraph(false); return;
+      case 'sect': if (state.into === 'text') { endParagraph(false); closeTable(); endSection(); } return;
+      case 'sectd': section = plainSection(); return;
+      case 'sbknone': section.goesOn = true; return;
+      case 'colsx': section.gapPt = pt; return;
       case 'trhdr': headRows.add(rows.length); return;
       case 'trowd': shapes = []; shape = { joinsLeft: false, joinsUp: false }; return;
       case 'clmrg': shape.joinsLeft = true; return; case 'clvmrg': shape.joinsUp = true; return;
@@ -146,7 +157,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'footer': case 'footerr': if (page.foot === '') state.into = 'foot'; else state.into = 'skip'; return;
       case 'headerf': state.into = page.firstHead === '' ? 'firstHead' : 'skip'; return;
       case 'footerf': state.into = page.firstFoot === '' ? 'firstFoot' : 'skip'; return;
-      case 'cols': if ((n ?? 1) > 1) lose(oneColumn); return;
+      case 'cols': section.columns = n ?? 1; return;
       case 'deflang': page.language ??= languageTags[n ?? 0] ?? null; return;
       case 'titlepg': page.firstPageDiffers = true; return;
       case 'paperw': page.widthPt = pt || page.widthPt; return; case 'paperh': page.heightPt = pt || page.heightPt; return;
@@ -195,6 +206,9 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     ends = () => { line += '</a>'; };
   }
 }
+
+/** Source: RTF Specification 1.9.1, “Section Formatting Properties”: \\sbkpage and a gap of half an inch are what stands where nothing is said. */
+const plainSection = (): { columns: number; gapPt: number; goesOn: boolean } => ({ columns: 1, gapPt: 36, goesOn: false });
 
 /** What a folded cell adds: nothing where it is empty. */
 const empty = (html: string): string => (/^(<p[^>]*>&#160;<\/p>)*$/.test(html) ? '' : html);

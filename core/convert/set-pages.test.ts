@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { withPage, withPdf } from '../engines/pdf.ts';
 import { inParagraph, plantedDocx, plantedOdt, wordPart, wordRun } from '../testing/plant.ts';
 import { convertFiles } from '../verbs/convert.ts';
-import { takeFootNotes } from './foot-notes.ts';
+import { takeApart } from './set-pages.ts';
 
 const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
 const filler = (n: number): string => inParagraph(wordRun(`Paragraph ${n}. ${'The flood tide carries silt and clay over the marsh. '.repeat(6)}`));
@@ -68,9 +68,9 @@ test('endnotes stay at the end; notes too long for a page’s foot go there too'
   expect(pages.findIndex((p) => p.includes('of the end'))).toBe(pages.length - 1);
 }, 60_000);
 test('what is taken apart: marks become places, notes of both sorts are told apart, no notes give nothing', () => {
-  expect(takeFootNotes('<p>no notes</p>')).toBeNull();
-  expect(takeFootNotes('<p>x<sup data-note="1">1</sup></p><hr/><div class="note" data-note="1" data-end="1"><p>end</p></div>')).toBeNull();
-  const both = takeFootNotes('<h2 style="x">A <b>head</b><sup data-note="1">1</sup></h2><p>x<sup data-note="2">2</sup></p><hr/><div class="note" data-note="1"><p>foot</p></div><div class="note" data-note="2" data-end="1"><p>end</p></div>')!;
+  expect(takeApart('<p>no notes</p>')).toBeNull();
+  expect(takeApart('<p>x<sup data-note="1">1</sup></p><hr/><div class="note" data-note="1" data-end="1"><p>end</p></div>')).toBeNull();
+  const both = takeApart('<h2 style="x">A <b>head</b><sup data-note="1">1</sup></h2><p>x<sup data-note="2">2</sup></p><hr/><div class="note" data-note="1"><p>foot</p></div><div class="note" data-note="2" data-end="1"><p>end</p></div>')!;
   expect([...both.notes.keys()]).toEqual([1]);
   expect(both.body).toContain('<sup data-note="2">2</sup></p><hr/><div class="note" data-note="2" data-end="1"><p>end</p></div>');
   expect(both.body).toContain('<a class="place" href="note:1">1</a>');
