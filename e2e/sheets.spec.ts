@@ -33,3 +33,25 @@ test('photographed sheets become one PDF: judged, put in order, a corner pulled 
   await made.getByRole('button', { name: 'Take it back' }).click();
   await expect(pages.getByRole('listitem')).toHaveCount(2, { timeout: 30_000 });
 });
+
+test('where a picture is asked for, one photo becomes its sheet alone, as JPEG, and is taken back', async ({ page }) => {
+  test.setTimeout(120_000);
+  const sheet: Quad = [[270, 100], [1000, 140], [1064, 1216], [192, 1178]], shot = await photoFile(photograph(await drawnPage(`${prose.repeat(3)}`, { dpi: 130, size: 13 }), { width: 1280, height: 1344, quad: sheet, blur: 4 })), student = new Student(page);
+  await student.arrives();
+  await page.getByRole('button', { name: 'Start another paper' }).click();
+  await page.getByLabel('Wording of the assignment').fill('Hand in a photo of your field sketch as JPEG by 17:00 on 12 March 2099 (UK time).');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.getByRole('button', { name: 'Keep the brief' }).click();
+  await student.goesTo('Bring');
+  await student.brings('sketch.jpg', Buffer.from(shot));
+  await student.goesTo('Mend');
+  const part = page.getByRole('region', { name: 'The sheet in sketch.jpg' });
+  await part.getByRole('button', { name: 'Make the picture' }).click({ timeout: 60_000 });
+  await student.sees('Made of 1 photo');
+  await expect(part).toHaveCount(0);
+  const made = page.getByRole('region', { name: 'Mends of sketch.jpg' });
+  await expect(made).toContainText('JPEG');
+  await made.getByRole('button', { name: 'Take it back' }).click();
+  await expect(part).toBeVisible({ timeout: 30_000 });
+  expect(student.errors).toEqual([]);
+});

@@ -2,13 +2,15 @@ import { beforeAll, expect, test } from '@jest/globals';
 import { withPdf } from '../engines/pdf.ts';
 import { drawnPage, photograph, photoFile, type Shot } from '../testing/photo.ts';
 import { plainPicture } from '../testing/plant.ts';
-import { scanPhotos } from '../verbs/scan.ts';
+import { sniffKind } from '../readers/kind.ts';
+import { metadataSegments } from '../readers/image/segments.ts';
+import { scanPhotos, straightenPhoto } from '../verbs/scan.ts';
 import { photoLevels } from '../checks/photo/photo.ts';
 import { likeness } from '../checks/photo/duplicates.ts';
 import { applyFilter } from './filters.ts';
 import { flatten, mapOfUnitSquare, shapeOf } from './flatten.ts';
 import { measurePhoto } from './measure.ts';
-import { quantile, greyOf, turn, type Quad, type Raster } from './raster.ts';
+import { decodePhoto, quantile, greyOf, turn, type Quad, type Raster } from './raster.ts';
 import { sharpnessOf } from './sharpness.ts';
 
 const prose = 'Sediment budgets of a realigned saltmarsh show how each flood tide carries silt and clay over its surface while ebb currents export only little. Plants slow the water, and what settles among the stems is held by roots. Measured by traps, pins and radar, the yearly gain is between four and nine millimetres, higher near the creeks. ';
@@ -109,6 +111,20 @@ test('scan: one PDF in the order given, pages upright on A4, no metadata, each p
   }
   expect(seen).toContain('a.jpg');
 }, 60_000);
+test('one photo becomes a picture of its sheet alone: upright, straight, white, and silent about the camera', async () => {
+  const photo = named('note.jpg', await photoFile(photograph(page, { ...frame, quad: sheet }), 'jpeg', 1)), { bytes, pages } = await straightenPhoto(photo, 'grey');
+  expect([sniffKind(bytes, 'a.jpg').kind, metadataSegments(bytes)]).toEqual(['jpeg', []]);
+  const raster = await decodePhoto(bytes, 'a.jpg'), upright = await measurePhoto(bytes, 'a.jpg');
+  expect([raster.width, raster.height]).toEqual([pages[0]!.widthPx, pages[0]!.heightPx]);
+  expect(raster.height / raster.width).toBeGreaterThan(1.2);
+  // What was cut out needs no cutting and no turning again, and the desk is gone.
+  expect([upright.rotation, upright.found.whole]).toEqual([0, true]);
+  expect(quantile(greyOf(raster), 0.6)).toBeGreaterThan(235);
+  // Set by hand: corners and turn are taken as given.
+  const byHand = await straightenPhoto(photo, 'photo', {}, { corners: [[0, 0], [640, 0], [640, 672], [0, 672]], turn: 90 });
+  expect([byHand.pages[0]!.rotation, byHand.pages[0]!.corners[2]]).toEqual([90, [640, 672]]);
+  await expect(straightenPhoto(named('a.txt', new TextEncoder().encode('words')))).rejects.toMatchObject({ code: 'unsupported', file: 'a.txt' });
+});
 test('what is no photo is refused by name', async () => {
   const png = await plainPicture('png');
   await expect(scanPhotos([named('notes.txt', new TextEncoder().encode('hello there'))])).rejects.toMatchObject({ code: 'unsupported', file: 'notes.txt' });

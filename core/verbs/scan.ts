@@ -8,7 +8,7 @@ import { sniffKind } from '../readers/kind.ts';
 import { applyFilter, type Filter } from '../scan/filters.ts';
 import { measurePhoto } from '../scan/measure.ts';
 import { greyOf, shrinkTo, turn, type Quad, type Raster } from '../scan/raster.ts';
-import { writePages } from '../scan/write-pages.ts';
+import { encodeJpeg, writePages } from '../scan/write-pages.ts';
 import type { SourceFile } from './check.ts';
 
 /** A page made from a photo. `corners`: of the sheet, in pixels of the stored photo, clockwise from its top left; `rotation`: clockwise, from the
@@ -24,6 +24,15 @@ const longestPx = 2339;
 /** Photos of sheets to one PDF in the order given: cut to the sheet, straightened, upright, evenly lit, and each judged.
  * @throws {CannotDo} `unsupported` for what is no photo, `unreadable` for a damaged one, with its name */
 export async function scanPhotos(photos: SourceFile[], filter: Filter = 'colour', job: Job = {}, wishes: PhotoWish[] = []): Promise<Scanned> {
+  const { pages, rasters } = await flatPages(photos, filter, job, wishes);
+  return { bytes: await writePages(rasters), pages };
+}
+/** The sheet of one photo as a JPEG of its own, for where a picture is asked for: without what the camera said about itself. @throws {CannotDo} as {@link scanPhotos} */
+export async function straightenPhoto(photo: SourceFile, filter: Filter = 'colour', job: Job = {}, wish: PhotoWish = {}): Promise<Scanned> {
+  const { pages, rasters } = await flatPages([photo], filter, job, [wish]);
+  return { bytes: await encodeJpeg(rasters[0]!.raster, 88), pages };
+}
+async function flatPages(photos: SourceFile[], filter: Filter, job: Job, wishes: PhotoWish[]): Promise<{ pages: ScannedPage[]; rasters: { raster: Raster; bilevel: boolean }[] }> {
   const pages: ScannedPage[] = [], rasters: { raster: Raster; bilevel: boolean }[] = [];
   for (const [i, photo] of photos.entries()) {
     heed(job, photo.name);
@@ -41,7 +50,7 @@ export async function scanPhotos(photos: SourceFile[], filter: Filter = 'colour'
     pages.push({ photo: photo.name, sharpness: measured.facts.sharpness ?? 0, standing: worst?.standing ?? 'fine', reason: worst?.message ?? null, findings, corners: measured.found.quad.map(([x, y]) => [Math.round(x * 10) / 10, Math.round(y * 10) / 10]) as Quad, rotation, widthPx: flat.width, heightPx: flat.height });
   }
   job.progress?.(photos.length, photos.length, '');
-  return { bytes: await writePages(rasters), pages };
+  return { pages, rasters };
 }
 
 /** Looks at one photo before pages are made: corners, turn and judgement, for a person to correct. */

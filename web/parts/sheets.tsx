@@ -15,8 +15,8 @@ import { Mark } from './standing.tsx';
 interface Sheet { corners: Quad; rotation: number; width: number; height: number; findings: { check: string; standing: 'stops' | 'look' | 'fine'; message: string }[] }
 const filterWords: [Filter, string][] = [['colour', 'even light, colours kept'], ['grey', 'even light, grey'], ['ink', 'black on white'], ['photo', 'as photographed']];
 
-/** Photographed sheets to one PDF: order, edges, turn and print, with every photo judged. All by pointer and by keyboard. */
-export function Sheets({ photos, name }: { photos: FileRow[]; name: string }) {
+/** Photographed sheets to one PDF, or one of them to a picture where that is asked for: order, edges, turn and print, with every photo judged. All by pointer and by keyboard. */
+export function Sheets({ photos, name, asPicture = false }: { photos: FileRow[]; name: string; asPicture?: boolean }) {
   const [order, setOrder] = useState<string[]>(() => photos.map((p) => p.id)), [at, setAt] = useState(0), [sheets, setSheets] = useState<Record<string, Sheet>>({}), [filter, setFilter] = useState<Filter>('colour');
   const [job, setJob] = useState<Running<unknown> | null>(null), [done, setDone] = useState<[number, number]>([0, 0]), [failure, setFailure] = useState<Failure | null>(null);
   const list = order.map((id) => photos.find((p) => p.id === id)).filter((p): p is FileRow => p !== undefined), rest = photos.filter((p) => !order.includes(p.id)), all = [...list, ...rest];
@@ -31,22 +31,23 @@ export function Sheets({ photos, name }: { photos: FileRow[]; name: string }) {
   const change = (c: Partial<Sheet>): void => { if (sheet) setSheets({ ...sheets, [chosen.id]: { ...sheet, ...c } }); };
   const make = async (): Promise<void> => {
     setFailure(null);
-    const run = workPool.run((api) => api.scan(all.map((p) => ({ name: p.name, blob: p.blob })), filter, all.map((p) => (sheets[p.id] ? { corners: sheets[p.id]!.corners, turn: sheets[p.id]!.rotation } : {})), asProgress((n, of) => setDone([n, of]))));
+    const wish = (p: FileRow) => (sheets[p.id] ? { corners: sheets[p.id]!.corners, turn: sheets[p.id]!.rotation } : {}), told = asProgress((n, of) => setDone([n, of]));
+    const run = workPool.run((api) => asPicture ? api.straighten({ name: chosen.name, blob: chosen.blob }, filter, wish(chosen), told) : api.scan(all.map((p) => ({ name: p.name, blob: p.blob })), filter, all.map(wish), told));
     setJob(run);
     const o = await run.outcome;
     setJob(null);
     if (!o.ok) { if (o.code !== 'stopped') setFailure(o); return; }
-    await keepTogether(all, name, o.value.blob, { mend: 'scan', parts: all.map((p) => p.id), pages: o.value.pages.map((p) => ({ photo: p.photo, standing: p.standing, sharpness: p.sharpness })) });
+    await keepTogether(all, name, o.value.blob, { mend: 'scan', parts: all.map((p) => p.id), pages: o.value.pages.map((p) => ({ photo: p.photo, standing: p.standing, sharpness: p.sharpness })) }, asPicture ? 'jpeg' : 'pdf');
   };
   return (
-    <section className="slot" aria-label="Photographed sheets">
-      <strong>One PDF from {all.length} {all.length === 1 ? 'photo' : 'photos'}</strong>
-      <p className="soft small" style={{ margin: '2px 0 10px' }}>Each is cut to its sheet, straightened and set upright. Pull the corners where they are not right; look at every page.</p>
+    <section className="slot" aria-label={asPicture ? `The sheet in ${chosen.name}` : 'Photographed sheets'}>
+      <strong>{asPicture ? 'The sheet alone, as a picture' : `One PDF from ${all.length} ${all.length === 1 ? 'photo' : 'photos'}`}</strong>
+      <p className="soft small" style={{ margin: '2px 0 10px' }}>{asPicture ? 'It is cut to its sheet, straightened and set upright, and says nothing about the camera. Pull the corners where they are not right.' : 'Each is cut to its sheet, straightened and set upright. Pull the corners where they are not right; look at every page.'}</p>
       {failure ? <FailureNote failure={failure} /> : null}
-      <div style={{ display: 'grid', gridTemplateColumns: 'minmax(190px, 240px) 1fr', gap: 18 }}>
-        <OrderList label="Order of the pages" items={all} at={all.indexOf(chosen)} choose={setAt} move={move}>
+      <div style={{ display: 'grid', gridTemplateColumns: asPicture ? '1fr' : 'minmax(190px, 240px) 1fr', gap: 18 }}>
+        {asPicture ? null : <OrderList label="Order of the pages" items={all} at={all.indexOf(chosen)} choose={setAt} move={move}>
           {(p) => { const s = sheets[p.id], worst = s?.findings.find((f) => f.standing === 'stops') ?? s?.findings.find((f) => f.standing === 'look'); return s ? <Mark standing={worst ? (worst.standing === 'stops' ? 'notMet' : 'look') : 'met'} word={worst ? (worst.standing === 'stops' ? 'take it again' : 'look') : 'clear'} /> : <span className="soft tiny">looking…</span>; }}
-        </OrderList>
+        </OrderList>}
         <div style={{ minWidth: 0 }}>
           <Corners key={chosen.id} file={chosen} sheet={sheet} change={(corners) => change({ corners })} />
           <div className="row small" style={{ marginTop: 8 }}><button className="act" disabled={!sheet} onClick={() => change({ rotation: (sheet!.rotation + 90) % 360 })}>turn it</button>{sheet ? <span className="soft">turned by {sheet.rotation}°</span> : null}</div>
@@ -56,7 +57,7 @@ export function Sheets({ photos, name }: { photos: FileRow[]; name: string }) {
       {job ? <div role="status" style={{ marginTop: 10 }}><LinearProgress variant={done[1] > 0 ? 'determinate' : 'indeterminate'} value={done[1] > 0 ? (100 * done[0]) / done[1] : undefined} aria-label="Making pages" /><div className="row spread small soft"><span>{done[0]} of {done[1] || all.length} photos</span><button className="act" onClick={job.stop}>Stop</button></div></div> : null}
       <div className="row" style={{ marginTop: 12 }}>
         <TextField select label="Printed" value={filter} onChange={(e) => setFilter(e.target.value as Filter)} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ minWidth: 220 }}>{filterWords.map(([id, word]) => <option key={id} value={id}>{word}</option>)}</TextField>
-        <Button variant="contained" disabled={job !== null || all.some((p) => !sheets[p.id])} onClick={() => void make()}>Make one PDF</Button>
+        <Button variant="contained" disabled={job !== null || all.some((p) => !sheets[p.id])} onClick={() => void make()}>{asPicture ? 'Make the picture' : 'Make one PDF'}</Button>
       </div>
     </section>
   );

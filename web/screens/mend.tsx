@@ -25,8 +25,10 @@ export function MendStop(props: StopProps) {
   // Photographed pages go together, where a PDF is asked for or several stand side by side.
   const pictures = current.filter((f) => ['jpeg', 'png', 'tiff'].includes(f.kind)), asked = props.paper.brief.documents, photos = pictures.length > 1 || asked.some((d) => d.types.includes('pdf') && !d.types.includes('jpeg') && !d.types.includes('png')) ? pictures : [];
   const one = asked.length === 1 && asked[0]!.types.includes('pdf'), joinable = current.filter((f) => !photos.includes(f) && laidOut.includes(f.kind));
+  // A single photo where a picture is asked for: its sheet is cut out where it was found wanting.
+  const askew = pictures.filter((f) => !photos.includes(f) && f.made?.mend !== 'scan' && props.check.row?.result.files.find((r) => r.name === f.name)?.findings.some((x) => x.check.startsWith('photo.') && x.standing !== 'fine'));
   const scanName = `${(photos[0]?.name ?? 'pages').replace(/\.[^.]*$/, '')}.pdf`;
-  return <><div className="stop-head"><h2>Mends</h2><span className="soft tiny">each makes a new copy; the original stays as it is</span></div>{photos.length > 0 ? <Sheets key={photos.map((p) => p.id).join()} photos={photos} name={scanName} /> : null}{one && joinable.length > 1 ? <Join key={`join ${joinable.map((f) => f.id).join()}`} paper={props.paper} parts={joinable} /> : null}{current.filter((f) => !photos.includes(f)).map((f) => <FileMends key={lineOf(f, props.files).at(-1)!.id} file={f} {...props} />)}</>;
+  return <><div className="stop-head"><h2>Mends</h2><span className="soft tiny">each makes a new copy; the original stays as it is</span></div>{photos.length > 0 ? <Sheets key={photos.map((p) => p.id).join()} photos={photos} name={scanName} /> : null}{askew.map((f) => <Sheets key={`sheet ${f.id}`} photos={[f]} name={`${f.name.replace(/\.[^.]*$/, '')}.jpg`} asPicture />)}{one && joinable.length > 1 ? <Join key={`join ${joinable.map((f) => f.id).join()}`} paper={props.paper} parts={joinable} /> : null}{current.filter((f) => !photos.includes(f)).map((f) => <FileMends key={lineOf(f, props.files).at(-1)!.id} file={f} {...props} />)}</>;
 }
 
 function FileMends({ file, paper, files, check, docket }: StopProps & { file: FileRow }) {

@@ -37,12 +37,12 @@ export async function keepMended(from: FileRow, made: Made, name: string, blob: 
   });
   return id;
 }
-/** Keeps the PDF that was made of several files in their place; they stay behind it. */
-export async function keepTogether(parts: FileRow[], name: string, blob: Blob, made: Extract<Made, { parts: string[] }>): Promise<void> {
+/** Keeps what was made of several files in their place; they stay behind it. */
+export async function keepTogether(parts: FileRow[], name: string, blob: Blob, made: Extract<Made, { parts: string[] }>, kind: Kind = 'pdf'): Promise<void> {
   const glance = await deskPool.run((api) => api.glance({ name, blob })).outcome, first = parts[0]!, slot = parts.find((p) => p.slot !== null)?.slot ?? null;
   await db.transaction('rw', db.files, db.events, async () => {
     for (const p of parts) await db.files.update(p.id, { state: 'replaced' });
-    await db.files.add({ ...first, id: newId(), name, blob, kind: 'pdf', slot, bytes: blob.size, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: first.id, made, state: 'current' });
+    await db.files.add({ ...first, id: newId(), name, blob, kind, slot, bytes: blob.size, sha256: glance.ok ? glance.value.sha256 : '', addedAt: new Date().toISOString(), parent: first.id, made, state: 'current' });
     await logEvent(first.paperKey, `Made “${name}” of ${parts.length} ${parts.length === 1 ? 'file' : 'files'}.`);
   });
 }

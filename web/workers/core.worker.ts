@@ -13,7 +13,7 @@ import { keepAll, type Settlement } from '../../core/mends/settle/settlement.ts'
 import type { Ocr } from '../../core/engines/ocr.ts';
 import { readBag, writeBag } from '../../core/evidence/bag.ts';
 import { Package, packZip } from '../../core/engines/zip.ts';
-import { scanPhotos, sheetOf, type PhotoWish } from '../../core/verbs/scan.ts';
+import { scanPhotos, sheetOf, straightenPhoto, type PhotoWish } from '../../core/verbs/scan.ts';
 import type { Filter } from '../../core/scan/filters.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
@@ -119,6 +119,10 @@ const api = {
   scan: (files: Handed[], filter: Filter, wishes: PhotoWish[], progress: Progress) => outcome(async () => {
     const { bytes, pages } = await scanPhotos(await Promise.all(files.map(source)), filter, { progress, ocr }, wishes);
     return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }), pages };
+  }),
+  straighten: (file: Handed, filter: Filter, wish: PhotoWish, progress: Progress) => outcome(async () => {
+    const { bytes, pages } = await straightenPhoto(await source(file), filter, { progress, ocr }, wish);
+    return { blob: new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'image/jpeg' }), pages };
   }),
   anatomy: (file: Handed) => outcome(async () => { const f = await source(file); return anatomyOf(f.bytes, f.name); }),
   report: (input: ReportInput) => outcome(async () => new Blob([(await reportPdf(input)) as Uint8Array<ArrayBuffer>], { type: 'application/pdf' })),
