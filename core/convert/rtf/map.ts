@@ -28,7 +28,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   let ends: (() => void) | null = null, star = false;
   let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
   const headRows = new Set<number>();
-  let picture = { hex: '', width: 0, height: 0 }, section = plainSection(), sectionFrom = 0;
+  let picture = { hex: '', width: 0, height: 0 }, half = '', section = plainSection(), sectionFrom = 0;
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
 
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
@@ -118,7 +118,13 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   function control(word: string, n: number | null): void {
     const on = n !== 0, pt = (n ?? 0) / 20;
     switch (word) {
-      case 'u': { const code = (n ?? 0) < 0 ? (n ?? 0) + 65_536 : n ?? 0; put(String.fromCharCode(code)); pending = state.unicodeSkip; return; }
+      case 'u': {
+        // Characters beyond 16 bits come as two halves, each with its stand-in.
+        const unit = String.fromCharCode(n ?? 0);
+        if (/[\ud800-\udbff]/.test(unit)) half = unit; else { put(half + unit); half = ''; }
+        pending = state.unicodeSkip;
+        return;
+      }
       case 'uc': state.unicodeSkip = n ?? 1; return;
       case 'plain': Object.assign(state, plainChar()); return;
       case 'b': state.bold = on; return; case 'i': state.italic = on; return; case 'ul': case 'uld': case 'uldb': state.underline = on; return; case 'ulnone': state.underline = false; return;
