@@ -224,6 +224,9 @@ function mapStory(xml: string, context: StoryContext): string {
     if (look.size && look.size !== base.size) css.push(`font-size:${look.size}pt`);
     if (own.font) { const family = familyOf(own.font); if (family !== familyOf(base.font ?? 'Times')) css.push(`font-family:${family}`); noteFont(own.font); }
     if (look.colour && look.colour !== '000000' && look.colour !== base.colour) css.push(`color:#${look.colour}`);
+    // A style's bold or italics, taken back for these words.
+    if (base.bold && own.bold === false) css.push('font-weight:normal');
+    if (base.italic && own.italic === false) css.push('font-style:normal');
     let html = look.caps ? text.toUpperCase().replace(/&(AMP|LT|GT|QUOT|#39);/g, (e) => e.toLowerCase()) : text;
     // Innermost: within a raised stretch the engine would set another face on a line of its own.
     if (look.raise) html = `<${look.raise}>${html}</${look.raise}>`;

@@ -43,7 +43,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
         case 'span':
           if (a.class === 'label') { label = ''; labelLevel = Number(a['data-level'] ?? 0); }
           if (a.class === 'math') math = '';
-          runs.push({ ...top, ...(pt(css['font-size']) ? { size: pt(css['font-size']) } : {}), ...(css.color ? { colour: css.color.slice(1) } : {}), ...(css['font-family'] ? { font: css['font-family'] } : {}) });
+          runs.push({ ...top, ...(pt(css['font-size']) ? { size: pt(css['font-size']) } : {}), ...(css.color ? { colour: css.color.slice(1) } : {}), ...(css['font-family'] ? { font: css['font-family'] } : {}), ...(css['font-weight'] === 'normal' ? { bold: false } : {}), ...(css['font-style'] === 'normal' ? { italic: false } : {}) });
           break;
         case 'b': runs.push({ ...top, bold: true }); break; case 'i': runs.push({ ...top, italic: true }); break; case 'u': runs.push({ ...top, underline: true }); break; case 's': runs.push({ ...top, strike: true }); break;
         case 'sup': if (a['data-note']) { add(`<w:r><w:rPr><w:rStyle w:val="FootnoteReference"/></w:rPr><w:footnoteReference w:id="${Number(a['data-note']) + 1}"/></w:r>`); runs.push({ ...top, size: -1 }); } else { runs.push(noteMark ? { ...top, size: -1 } : { ...top, raise: 'sup' }); noteMark = false; } break;

@@ -1,0 +1,129 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { Package, packZip } from '../../engines/zip.ts';
+import { inParagraph, plainPicture, plantedDocx, wordPart, wordRun } from '../../testing/plant.ts';
+import { mapDocx } from './map.ts';
+
+/** Elements and properties by what they do. Source: ECMA-376-1, 17.3 (paragraphs and runs), 17.4 (tables), 17.6 (sections), 17.7 (styles), 17.11 (notes), 17.13 (changes), 17.16 (fields), 20.4 (pictures), 22.1 (equations); the texts are made up. */
+const opening = '<p style="margin:0pt 0pt 0pt 0pt">Sediment budgets of a realigned saltmarsh. Each flood tide carries silt and clay over its surface.</p>';
+const map = (inner: string, parts: Record<string, string | Uint8Array> = {}) => { const page = mapDocx(plantedDocx(inner, parts)); return { ...page, body: page.body.replace(/^<p style="[^"]*">Sediment budgets[^<]*<\/p>/, '') }; };
+const run = (text: string, properties = ''): string => `<w:r>${properties ? `<w:rPr>${properties}</w:rPr>` : ''}<w:t xml:space="preserve">${text}</w:t></w:r>`, p = (inner: string, properties = ''): string => `<w:p>${properties ? `<w:pPr>${properties}</w:pPr>` : ''}${inner}</w:p>`;
+const words = (html: string): string => html.replace(/<br\/>/g, '|').replace(/<[^>]+>/g, '').replace(/&#8195;/g, '\t').replace(/&#8194;/g, ' ');
+const relations = (rows: string): string => `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${rows}</Relationships>`, relation = (id: string, to: string, external = false): string => `<Relationship Id="${id}" Type="x/any" Target="${to}"${external ? ' TargetMode="External"' : ''}/>`;
+const style = (id: string, inner: string, more = ''): string => `<w:style w:type="paragraph" w:styleId="${id}"${more}><w:name w:val="${id}"/>${inner}</w:style>`;
+let png: Uint8Array;
+beforeAll(async () => { png = await plainPicture('png'); expect(mapDocx(plantedDocx()).body).toBe(opening); });
+
+describe('letters', () => {
+  test.each<[string, string, string]>([
+    ['a tab, a line break, a hyphen that holds', p('<w:r><w:t>a</w:t><w:tab/><w:t>b</w:t><w:br/><w:t>c</w:t><w:noBreakHyphen/><w:t>d</w:t></w:r>'), 'a\tb|c‑d'],
+    ['what HTML would take for its own', p(run('a &lt; b &amp; c')), 'a &lt; b &amp; c'],
+    ['signs of the symbol font', p('<w:r><w:sym w:font="Symbol" w:char="F061"/><w:sym w:font="Symbol" w:char="F0B1"/></w:r>'), 'α±'],
+    ['capitals, and signs that stay what they are', p(run('silt &amp; clay', '<w:caps/>')), 'SILT &amp; CLAY'],
+    ['insertions count, deletions do not', p(`<w:ins w:id="1">${run('kept')}</w:ins><w:del w:id="2"><w:r><w:delText>gone</w:delText></w:r></w:del>`), 'kept'],
+    ['what was moved stands once, where it is now', p(`<w:moveFrom w:id="1">${run('moved')}</w:moveFrom>${run('x ')}<w:moveTo w:id="2">${run('moved')}</w:moveTo>`), 'x moved'],
+    ['a field shows its result and not its instruction', p(`<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText> REF silt </w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r>${run('Table 2')}<w:r><w:fldChar w:fldCharType="end"/></w:r>`), 'Table 2'],
+    ['a field without a result shows nothing', p(`a<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText> XE "silt" </w:instrText></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r>${run('b')}`), 'b'],
+    ['one of two forms of the same drawing', p(`<w:r><mc:AlternateContent xmlns:mc="http://schemas.openxmlformats.org/markup-compatibility/2006"><mc:Choice Requires="wps"><w:t>once</w:t></mc:Choice><mc:Fallback><w:t>once</w:t></mc:Fallback></mc:AlternateContent></w:r>`), 'once'],
+    ['text in a box stands behind the paragraph that holds it', p(`${run('outside')}<w:r><w:pict><v:textbox xmlns:v="urn:schemas-microsoft-com:vml"><w:txbxContent>${p(run('inside'))}</w:txbxContent></v:textbox></w:pict></w:r>`), 'outsideinside'],
+    ['a large first letter belongs to its word', `${p(run('T'), '<w:framePr w:dropCap="drop"/>')}${p(run('he tide'))}`, 'The tide'],
+  ])('%s', (_, inner, expected) => { expect(words(map(inner).body)).toBe(expected); });
+  test('what is left out is told', () => {
+    expect(map(p(run('unseen', '<w:vanish/>'))).losses).toEqual(['hidden text is left out']);
+    expect(map(p('<w:del w:id="2"><w:r><w:delText>gone</w:delText></w:r></w:del>')).losses).toEqual(['tracked deletions are left out']);
+    expect(map(p('<w:r><w:commentReference w:id="0"/></w:r>')).losses).toEqual(['comments are left out']);
+    expect(map(p(run('plain'))).losses).toEqual([]);
+  });
+});
+
+describe('looks of letters', () => {
+  test.each<[string, string, RegExp]>([
+    ['bold', '<w:b/>', /<b>a<\/b>/], ['italic', '<w:i/>', /<i>a<\/i>/], ['underlined', '<w:u w:val="single"/>', /<u>a<\/u>/], ['struck through twice', '<w:dstrike/>', /<s>a<\/s>/],
+    ['raised', '<w:vertAlign w:val="superscript"/>', /<sup>a<\/sup>/], ['lowered', '<w:vertAlign w:val="subscript"/>', /<sub>a<\/sub>/],
+    ['a colour', '<w:color w:val="9A3A2A"/>', /color:#9A3A2A">a/], ['a size in half points', '<w:sz w:val="36"/>', /font-size:18pt">a/], ['another face', '<w:rFonts w:ascii="Arial"/>', /font-family:sans-serif">a/],
+  ])('%s', (_, properties, expected) => { expect(map(p(`${run('x')}${run('a', properties)}`)).body).toMatch(expected); });
+  test.each(['<w:b w:val="0"/>', '<w:u w:val="none"/>', '<w:color w:val="auto"/>', '<w:vertAlign w:val="baseline"/>', '<w:i w:val="false"/>'])('%s is nothing', (properties) => { expect(map(p(run('a', properties))).body).toMatch(/^<p[^>]*>a<\/p>$/); });
+  test('a style’s bold and italics are taken back by a run that says so', () => {
+    const styles = wordPart('styles', style('Loud', '<w:rPr><w:b/><w:i/></w:rPr>')), html = map(p(`${run('loud')}${run('plain', '<w:b w:val="0"/><w:i w:val="0"/>')}`, '<w:pStyle w:val="Loud"/>'), { 'word/styles.xml': styles }).body;
+    expect(html).toMatch(/^<p style="[^"]*font-weight:bold;font-style:italic[^"]*">loud<span style="font-weight:normal;font-style:normal">plain<\/span><\/p>$/);
+  });
+  test('a character style is looked up', () => {
+    const styles = wordPart('styles', '<w:style w:type="character" w:styleId="Strong"><w:name w:val="Strong"/><w:rPr><w:b/></w:rPr></w:style>');
+    expect(map(p(run('a', '<w:rStyle w:val="Strong"/>')), { 'word/styles.xml': styles }).body).toContain('<b>a</b>');
+  });
+});
+
+describe('paragraphs', () => {
+  test.each<[string, string, RegExp]>([
+    ['centred', '<w:jc w:val="center"/>', /text-align:center/], ['justified', '<w:jc w:val="both"/>', /text-align:justify/], ['at the end of the line', '<w:jc w:val="end"/>', /text-align:right/],
+    ['space and indents', '<w:spacing w:before="240" w:after="120"/><w:ind w:left="720" w:right="360" w:hanging="360"/>', /margin:12pt 18pt 6pt 36pt;text-indent:-18pt/], ['a first line', '<w:ind w:firstLine="284"/>', /text-indent:14\.2pt/],
+    ['double spacing', '<w:spacing w:line="480"/>', /line-height:2\.3/], ['a page of its own', '<w:pageBreakBefore/>', /<div class="break"><\/div><p/], ['kept with the next', '<w:keepNext/>', /page-break-after:avoid/], ['from right to left', '<w:bidi/>', /<p [^>]*dir="rtl"/], ['an outline level', '<w:outlineLvl w:val="2"/>', /<h3/],
+  ])('%s', (_, properties, expected) => { expect(map(p(run('a'), properties)).body).toMatch(expected); });
+  test('a chain of styles: the nearest word holds; a heading is one by its style’s name', () => {
+    const styles = wordPart('styles', `${style('Base', '<w:pPr><w:jc w:val="center"/><w:spacing w:before="100"/></w:pPr>')}${style('Near', '<w:basedOn w:val="Base"/><w:pPr><w:spacing w:before="200"/></w:pPr>')}<w:style w:type="paragraph" w:styleId="H"><w:name w:val="heading 2"/></w:style>${style('Title', '')}`);
+    const page = map(`${p(run('Silt'), '<w:pStyle w:val="Title"/>')}${p(run('a'), '<w:pStyle w:val="Near"/>')}${p(run('b'), '<w:pStyle w:val="H"/>')}`, { 'word/styles.xml': styles });
+    expect(page.body).toMatch(/margin:10pt[^"]*text-align:center">a<\/p><h2[^>]*>b<\/h2>/);
+    expect(page.title).toBe('Silt');
+  });
+  test('a page break inside a paragraph parts it', () => { expect(map(p(`${run('one')}<w:r><w:br w:type="page"/></w:r>${run('two')}`)).body).toMatch(/one<\/p><div class="break"><\/div><p[^>]*>two/); });
+  test('numbers of lists count on, by their format and level', () => {
+    const numbering = wordPart('numbering', '<w:abstractNum w:abstractNumId="0"><w:lvl w:ilvl="0"><w:start w:val="3"/><w:numFmt w:val="decimal"/><w:lvlText w:val="%1."/></w:lvl><w:lvl w:ilvl="1"><w:start w:val="1"/><w:numFmt w:val="lowerLetter"/><w:lvlText w:val="%1.%2)"/></w:lvl></w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>');
+    const item = (text: string, level: number): string => p(run(text), `<w:numPr><w:ilvl w:val="${level}"/><w:numId w:val="1"/></w:numPr>`);
+    expect([...map(`${item('a', 0)}${item('b', 1)}${item('c', 1)}${item('d', 0)}${p(run('e'), '<w:numPr><w:numId w:val="0"/></w:numPr>')}`, { 'word/numbering.xml': numbering }).body.matchAll(/data-level="(\d)">([^&]*)/g)].map((m) => `${m[1]}:${m[2]}`)).toEqual(['0:3.', '1:3.a)', '1:3.b)', '0:4.']);
+  });
+});
+
+describe('tables, pictures, equations, notes, links', () => {
+  const cell = (text: string, properties = ''): string => `<w:tc>${properties ? `<w:tcPr>${properties}</w:tcPr>` : ''}${p(run(text))}</w:tc>`, row = (cells: string, properties = ''): string => `<w:tr>${properties ? `<w:trPr>${properties}</w:trPr>` : ''}${cells}</w:tr>`;
+  test('cells joined across and down, a head row, a table in a cell', () => {
+    const inner = `<w:tbl>${row(cell('deep'))}</w:tbl>`, page = map(`<w:tbl>${row(`${cell('Site', '<w:gridSpan w:val="2"/>')}${cell('Gain')}`, '<w:tblHeader/>')}${row(`${cell('tall', '<w:vMerge w:val="restart"/>')}${cell('x')}${cell('y')}`)}${row(`${cell('', '<w:vMerge/>')}<w:tc>${inner}${p('')}</w:tc>${cell('z')}`)}</w:tbl>`);
+    expect(page.counts.tables).toBe(2);
+    expect(page.body.match(/data-head="1"/g)).toHaveLength(2);
+    expect(page.body).toMatch(/<td data-head="1" colspan="2">.*Site/);
+    expect(page.body).toMatch(/<td rowspan="2">.*tall/);
+    expect(page.body).toMatch(/<td><table><tr><td>.*deep.*<\/td><\/tr><\/table>/);
+  });
+  const drawing = (id: string, cx: number): string => p(`<w:r><w:drawing><wp:inline><wp:extent cx="${cx}" cy="635000"/><wp:docPr id="1" name="x" descr="A core"/><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" r:embed="${id}"/></wp:inline></w:drawing></w:r>`);
+  test('a picture with its size and what it shows, never wider than the line; one that is missing or elsewhere is told', () => {
+    const parts = { 'word/media/a.png': png, 'word/_rels/document.xml.rels': relations(`${relation('rId1', 'media/a.png')}${relation('rId2', 'https://x.example/a.png', true)}`) }, page = map(drawing('rId1', 1_270_000), parts);
+    expect([page.counts.images, /alt="A core" style="width:100pt;height:50pt"/.test(page.body)]).toEqual([1, true]);
+    expect(Number(/width:([\d.]+)pt/.exec(map(drawing('rId1', 90_000_000), parts).body)![1])).toBeLessThanOrEqual(page.widthPt - page.marginsPt[1] - page.marginsPt[3] + 0.01);
+    expect(map(drawing('rId9', 1), parts).losses).toEqual(['a picture is missing']);
+    expect(map(drawing('rId2', 1), parts).losses).toEqual(['a picture is outside the file and is missing']);
+  });
+  test('an equation is readable: powers, fractions, roots', () => {
+    const r = (t: string): string => `<m:r><m:t>${t}</m:t></m:r>`, page = map(p(`<m:oMath xmlns:m="http://schemas.openxmlformats.org/officeDocument/2006/math"><m:sSup><m:e>${r('x')}</m:e><m:sup>${r('2')}</m:sup></m:sSup><m:f><m:num>${r('a')}</m:num><m:den>${r('b')}</m:den></m:f><m:rad><m:e>${r('c')}</m:e></m:rad></m:oMath>`));
+    expect(page.counts.equations).toBe(1);
+    expect(page.body).toMatch(/<span class="math">.*x.*<sup>.*2.*<\/sup>.*a.*\/.*b.*√\(.*c.*\).*<\/span>/);
+  });
+  test('notes in the order of their marks, those at the end told apart', () => {
+    const notes = (kind: string, text: string): string => wordPart(`${kind}s`, `<w:${kind} w:type="separator" w:id="0">${p(run('never'))}</w:${kind}><w:${kind} w:id="2">${p(run(text))}</w:${kind}>`), page = map(p(`${run('a')}<w:r><w:endnoteReference w:id="2"/></w:r>${run('b')}<w:r><w:footnoteReference w:id="2"/></w:r>`), { 'word/footnotes.xml': notes('footnote', 'below'), 'word/endnotes.xml': notes('endnote', 'behind') });
+    expect(words(page.body)).toBe('a1b21 behind2 below');
+    expect(page.body).toContain('<div class="note" data-note="1" data-end="1">');
+    expect(page.counts.footnotes).toBe(2);
+  });
+  test('links by relation and by field; what would run something is only its words', () => {
+    const parts = { 'word/_rels/document.xml.rels': relations(`${relation('rId1', 'https://data.carrow.example/', true)}${relation('rId2', 'javascript:alert(1)', true)}`) };
+    expect(map(p(`<w:hyperlink r:id="rId1">${run('there')}</w:hyperlink>`), parts).body).toContain('<a href="https://data.carrow.example/">there</a>');
+    expect(map(p(`<w:fldSimple w:instr=' HYPERLINK "https://x.example/" '>${run('here')}</w:fldSimple>`)).body).toContain('<a href="https://x.example/">here</a>');
+    for (const inner of [`<w:hyperlink r:id="rId2">${run('run')}</w:hyperlink>`, `<w:hyperlink w:anchor="place">${run('run')}</w:hyperlink>`, `<w:fldSimple w:instr=' HYPERLINK "file:///etc" '>${run('run')}</w:fldSimple>`]) expect(map(p(inner), parts).body).toMatch(/^<p[^>]*>run<\/p>$/);
+  });
+});
+
+describe('what goes around the text', () => {
+  const head = (text: string): string => wordPart('hdr', inParagraph(text)), section = (inner: string): string => `<w:sectPr>${inner}<w:pgSz w:w="12240" w:h="15840"/><w:pgMar w:top="1440" w:right="1080" w:bottom="720" w:left="1800"/></w:sectPr>`, to = (id: string, kind = 'header', type = 'default'): string => `<w:${kind}Reference w:type="${type}" r:id="${id}"/>`;
+  const field = (name: string): string => `<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText> ${name} </w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r>${wordRun('7')}<w:r><w:fldChar w:fldCharType="end"/></w:r>`;
+  const parts = { 'word/header1.xml': head(`${wordRun('Silt')}<w:r><w:tab/></w:r>${field('PAGE')}${wordRun(' of ')}<w:fldSimple w:instr=" NUMPAGES ">${wordRun('9')}</w:fldSimple>`), 'word/header2.xml': head(wordRun('Cover')), 'word/header3.xml': head(wordRun('Even')), 'word/_rels/document.xml.rels': relations(`${relation('rId1', 'header1.xml')}${relation('rId2', '/word/header2.xml')}${relation('rId3', 'header3.xml')}`) };
+  test('page, margins, running lines with their fields', () => {
+    const page = map(section(to('rId1')), parts);
+    expect([page.widthPt, page.heightPt, page.marginsPt, page.head.replace(/\s+/g, ' '), page.foot]).toEqual([612, 792, [72, 54, 36, 90], 'Silt \u0001 of \u0002', '']);
+  });
+  test('a first page of its own only where the section says so; lines of even pages are told', () => {
+    expect(map(section(`${to('rId1')}${to('rId2', 'header', 'first')}<w:titlePg/>`), parts)).toMatchObject({ firstPageDiffers: true, firstHead: 'Cover' });
+    expect(map(section(`${to('rId1')}${to('rId2', 'header', 'first')}`), parts)).toMatchObject({ firstPageDiffers: false, firstHead: '' });
+    expect(map(section(`${to('rId1')}${to('rId3', 'header', 'even')}`), parts).losses).toEqual(['running lines of later sections or of even pages are left out: “Even”']);
+  });
+  test('a main part of another name is found', () => { 
+    const pack = new Package(plantedDocx()), renamed = packZip(pack.names().map((name) => ({ name: name.replace('document.xml', 'document2.xml'), bytes: pack.part(name)! })));
+    expect(mapDocx(renamed).body).toBe(opening);
+  });
+});
