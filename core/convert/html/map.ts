@@ -16,8 +16,9 @@ const dropped = new Set(['script', 'style', 'title', 'template', 'noscript', 'he
 export function mapHtmlSource(source: string): PageDescription {
   const page = emptyPage();
   let out = '', line = '', skip = 0, pre = 0, quote = 0, math: string | null = null, inCell = 0;
-  const open: string[] = [], lists: { ordered: boolean; count: number; kind: string }[] = [], tag: { name: string; css: string }[] = [];
-  let label = '';
+  const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [];
+  const lengths = /<ol\b[^>]*\breversed\b/i.test(source) ? lengthsOfLists(source) : [];
+  let label = '', ordered = 0;
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
   /** Ends the paragraph that is being filled; marks that are still open go on in the next one. */
   const flush = (): void => {
@@ -48,11 +49,11 @@ export function mapHtmlSource(source: string): PageDescription {
       else if (blocks.has(name)) { flush(); tag.push({ name: 'p', css: name === 'figcaption' || name === 'caption' ? `${css}font-style:italic;` : name === 'dt' ? 'font-weight:bold;' : css }); }
       else if (name === 'blockquote') { flush(); quote++; tag.push({ name: 'p', css }); }
       else if (name === 'pre') { flush(); pre++; tag.push({ name: 'p', css: 'font-family:monospace;font-size:10pt;' }); }
-      else if (name === 'ul' || name === 'ol') { flush(); lists.push({ ordered: name === 'ol', count: Number(a.start ?? 1) - 1, kind: a.type ?? '1' }); }
+      else if (name === 'ul' || name === 'ol') { flush(); const step = 'reversed' in a ? -1 : 1, length = name === 'ol' ? lengths[ordered++] ?? 0 : 0; lists.push({ ordered: name === 'ol', count: whole(a.start, step > 0 ? 1 : length) - step, step, kind: a.type ?? '1' }); }
       else if (name === 'li') {
         flush();
         const list = lists.at(-1);
-        if (list) { list.count++; const text = list.ordered ? `${formatNumber(list.count, listFormats[list.kind] ?? 'decimal')}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
+        if (list) { list.count = whole(a.value, list.count + list.step); const text = list.ordered ? `${formatNumber(list.count, listFormats[list.kind] ?? 'decimal')}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
         tag.push({ name: 'p', css: list ? 'text-indent:-14pt;' : '' });
       } else if (name === 'br') line += '<br/>';
       else if (name === 'hr') { flush(); out += '<hr/>'; }
@@ -108,10 +109,26 @@ export function mapHtmlSource(source: string): PageDescription {
 
   function picture(a: Record<string, string>): void {
     const data = /^data:image\/(?:png|jpe?g|gif|bmp);base64,([A-Za-z0-9+/=\s]+)$/.exec(a.src ?? '');
-    const src = data ? pictureSource(Uint8Array.from(atob(data[1]!.replace(/\s/g, '')), (c) => c.charCodeAt(0))) : null;
+    const src = data && pictureSource(fromBase64(data[1]!));
     if (!src) { lose('a picture lies outside the file and does not come along'); return; }
     page.counts.images++;
     const width = Number(/^\d+/.exec(a.width ?? '')?.[0] ?? 0) * 0.75, height = Number(/^\d+/.exec(a.height ?? '')?.[0] ?? 0) * 0.75, most = page.widthPt - page.marginsPt[1] - page.marginsPt[3];
     line += `<img src="${src}"${a.alt ? ` alt="${escapeXml(a.alt)}"` : ''}${width > 0 && height > 0 ? ` style="width:${Math.min(width, most)}pt;height:${height * Math.min(1, most / width)}pt"` : ''}/>`;
   }
+}
+
+/** What cannot be decoded is nothing. */
+function fromBase64(text: string): Uint8Array { try { return Uint8Array.from(atob(text.replace(/\s/g, '')), (c) => c.charCodeAt(0)); } catch { return new Uint8Array(); } }
+/** An attribute's whole number, or else what stands where there is none. */
+const whole = (value: string | undefined, otherwise: number): number => (/^\s*[+-]?\d{1,9}/.test(value ?? '') ? parseInt(value!, 10) : otherwise);
+/** How many items each ordered list has, in the order in which they begin: one that counts down begins with that number. Source: HTML Living Standard, 4.4.5 (starting value). */
+function lengthsOfLists(source: string): number[] {
+  const lengths: number[] = [], open: (number | null)[] = [];
+  const parser = new Parser({
+    onopentag(name) { if (name === 'ol') open.push(lengths.push(0) - 1); else if (name === 'ul') open.push(null); else if (name === 'li') { const at = open.at(-1); if (at !== undefined && at !== null) lengths[at]!++; } },
+    onclosetag(name) { if (name === 'ol' || name === 'ul') open.pop(); },
+  });
+  parser.write(source);
+  parser.end();
+  return lengths;
 }

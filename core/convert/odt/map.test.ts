@@ -42,6 +42,10 @@ describe('looks', () => {
     ['centred', 'fo:text-align="center"', /text-align:center/], ['at the end of the line', 'fo:text-align="end"', /text-align:right/], ['a first line', 'fo:text-indent="1cm"', /text-indent:28\.35pt/],
     ['margins', 'fo:margin-top="10pt" fo:margin-bottom="5pt" fo:margin-left="1in"', /margin:10pt 0pt 5pt 72pt/], ['double spacing', 'fo:line-height="200%"', /line-height:2\.3/], ['a page of its own', 'fo:break-before="page"', /<div class="break"><\/div><p/],
   ])('a paragraph: %s', (_, properties, expected) => { expect(map(p('a', 'P'), style('P', 'paragraph', properties)).body).toMatch(expected); });
+  test('a paragraph’s bold and italics are taken back by a text style that says so', () => {
+    const automatic = `<style:style style:name="P" style:family="paragraph"><style:text-properties fo:font-weight="bold" fo:font-style="italic"/></style:style>${style('T', 'text', 'fo:font-weight="normal" fo:font-style="normal"')}`;
+    expect(map(p(`loud ${span('plain', 'T')}`, 'P'), automatic).body).toMatch(/font-weight:bold;font-style:italic">loud <span style="font-weight:normal;font-style:normal">plain<\/span>/);
+  });
   test('what a parent style says holds, what the own one says outweighs it, a size in per cent is one of the parent’s', () => {
     const styles = `<office:document-styles ${ns}><office:styles>${style('Base', 'paragraph', 'fo:text-align="center" fo:margin-top="4pt"')}<style:style style:name="Small" style:family="paragraph" style:parent-style-name="Sized"><style:text-properties fo:font-size="50%"/></style:style><style:style style:name="Sized" style:family="paragraph"><style:text-properties fo:font-size="20pt"/></style:style></office:styles></office:document-styles>`;
     const html = map(`${p('a', 'P')}${p('b', 'Small')}`, style('P', 'paragraph', 'fo:margin-top="8pt"', ' style:parent-style-name="Base"'), { 'styles.xml': styles }).body;

@@ -18,7 +18,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   if (standard.language && standard.language !== 'none') page.language = standard.country && standard.country !== 'none' ? `${standard.language}-${standard.country}` : standard.language;
   if (standard['font-family']) page.baseFont = familyOf(standard['font-family']);
   const notes: string[] = [];
-  let endnote = false;
+  let endnote = false, around: OdfLook = {};
   let out = '', skip = 0, mark = 0;
   const all = styles.columns(''), sections: boolean[] = [], targets: string[] = [];
   const stack: string[] = [];
@@ -34,7 +34,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:deletion': lose('tracked deletions are left out'); break;
         case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
         case 'text:p': case 'text:h': {
-          const css = styles.resolve(a['text:style-name'] ?? '');
+          const css = around = styles.resolve(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
           if (skip === 0) firstStyle ??= a['text:style-name'] ?? '';
           if (skip === 0 && titled === null && styles.comesFrom(a['text:style-name'] ?? '', 'Title')) titled = '';
@@ -57,7 +57,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           if (/^super/.test(css['text-position'] ?? '')) wrap('sup');
           if (/^sub/.test(css['text-position'] ?? '')) wrap('sub');
           if (css['text-line-through-style'] && css['text-line-through-style'] !== 'none') wrap('s');
-          const look = spanCss(css, styles.own(a['text:style-name'] ?? ''), page);
+          const look = [spanCss(css, styles.own(a['text:style-name'] ?? ''), page), ...takenBack(styles.own(a['text:style-name'] ?? ''), around)].filter(Boolean).join(';');
           if (look) { opening.unshift(`<span style="${look}">`); closing.push('</span>'); }
           emit(opening.join(''));
           spanned.push({ name, closing: closing.join('') });
@@ -141,6 +141,8 @@ function colourAndFace(css: OdfLook, page: PageDescription): string[] {
   if (face && familyOf(face) !== page.baseFont) out.push(`font-family:${familyOf(face)}`);
   return out;
 }
+/** A paragraph's bold or italics that a text style takes back. */
+const takenBack = (own: OdfLook, around: OdfLook): string[] => ([['font-weight', 'bold'], ['font-style', 'italic']] as const).flatMap(([key, value]) => (around[key] === value && own[key] === 'normal' ? [`${key}:normal`] : []));
 /** What a text style says itself: the rest comes from its paragraph. A size in per cent is one of the paragraph's. */
 function spanCss(css: OdfLook, own: OdfLook, page: PageDescription): string {
   const out = colourAndFace(Object.fromEntries(Object.entries(own).filter(([k]) => k === 'color' || k === 'font-family')), page);
