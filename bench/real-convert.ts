@@ -68,7 +68,9 @@ for (const file of files) {
     const text = texts.get(file);
     if (text === undefined) continue;
     compared++;
-    const theirs = bag(text), ours = bag(tool('pdftotext', at, '-').stdout.replace(/[-\u2010]\n/g, ''));
+    // A hyphen at a line's end may be the word's own or the line's: either reading will do.
+    const shown = tool('pdftotext', at, '-').stdout, theirs = bag(text), ours = bag(shown.replace(/[-\u2010]\n/g, ''));
+    for (const [w, n] of bag(shown.replace(/([-\u2010])\n/g, '$1'))) ours.set(w, Math.max(n, ours.get(w) ?? 0));
     let total = 0, missing = 0;
     const lost: string[] = [];
     const whole = [...ours.keys()].join('');

@@ -14,6 +14,7 @@ interface PdfImage { page: number; box: [number, number, number, number]; src: s
 export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDescription> {
   const page = emptyPage(), /** levels of bookmarks by page and title */ marked = new Map<string, number>();
   const lines: PdfLine[] = [], images: PdfImage[] = [], heights: number[] = [];
+  let vocabulary: Set<string> | null = null;
   await withPdf(bytes, (pdf, mupdf) => {
     if (pdf.needsPassword()) pdf.authenticatePassword('');
     const count = pdf.countPages(), mark = (entries: Bookmark[], level: number): void => { for (const b of entries) { const title = titleKey(b.title ?? ''); if (title && level < 12) marked.set(`${b.page ?? 0} ${title}`, level); if (b.down) mark(b.down, level + 1); } };
@@ -130,6 +131,12 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
   }
   /** A column or a page ends in the middle of a sentence: the paragraph goes on. */
   function endsOpen(last: PdfLine, line: PdfLine): boolean { return !/[.!?:;]["”’)]?\s*$/.test(last.text) && /^\s*\p{Ll}/u.test(line.text) && Math.abs(last.size - line.size) < 0.6; }
+  /** A hyphen at a line's end is the word's own where the same word stands with it, and never without it, inside some line. */
+  function ownHyphen(line: string, next: string): boolean {
+    const before = /[\p{L}\p{N}'’]+(?=[-‐]\s*$)/u.exec(line)?.[0].toLowerCase(), after = /^\s*([\p{L}\p{N}'’]+)/u.exec(next)?.[1]!.toLowerCase();
+    vocabulary ??= new Set(lines.flatMap((l) => l.text.toLowerCase().replace(/‐/g, '-').match(/[\p{L}\p{N}'’]+(?:-[\p{L}\p{N}'’]+)*/gu) ?? []));
+    return before !== undefined && after !== undefined && vocabulary.has(`${before}-${after}`) && !vocabulary.has(before + after);
+  }
   function paragraph(group: PdfLine[]): string {
     const level = headingLevel(group), item = level === 0 && isListItem(group[0]!.text) ? /^\s*([•▪◦‣·–—*-]|\(?\d{1,2}[.)]|\(?[a-z][.)])\s+/.exec(group[0]!.text) : null;
     let html = '', label = '';
@@ -138,7 +145,8 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
       if (i === 0 && item) { label = item[1]!; runs = cutRuns(runs, item[0].length); }
       const text = runs.map((r) => styled(r, line, level > 0)).join('');
       const next = group[i + 1];
-      html += next ? (/\p{L}[-‐\u00ad](<\/\w+>)*\s*$/u.test(text) && /^\s*\p{Ll}/u.test(next.text) ? text.replace(/[-‐\u00ad]((<\/\w+>)*)\s*$/u, '$1') : `${text} `) : text;
+      const broken = next && /\p{L}[-‐\u00ad](<\/\w+>)*\s*$/u.test(text) && /^\s*\p{Ll}/u.test(next.text);
+      html += !next ? text : !broken ? `${text} ` : text.replace(/([-‐\u00ad])((?:<\/\w+>)*)\s*$/u, ownHyphen(line.text, next.text) ? '$1$2' : '$2');
     });
     const tag = level > 0 ? `h${level}` : 'p', css = level > 0 ? `margin:10pt 0 4pt 0;font-weight:bold;font-size:${group[0]!.size}pt` : `margin:0 0 6pt ${item ? 18 : 0}pt${item ? ';text-indent:-14pt' : ''}`;
     if (label && /[\p{L}\p{N}]/u.test(label)) page.generated.push(label);
