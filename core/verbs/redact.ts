@@ -31,8 +31,8 @@ const inPicture = 'identity.image-text';
 export async function redactFile(file: SourceFile, details: Details, job: Job = {}, wording = '[removed]'): Promise<Redacted> {
   const before = await readDocument(file.bytes, file.name, job);
   if (['docx', 'docm', 'odt'].includes(before.file.kind)) return replaceWords(file, before, details, wording, job);
-  if (['jpeg', 'png'].includes(before.file.kind)) return blotPhoto(file, before, details, job);
-  if (before.file.kind !== 'pdf') throw new CannotDo('unsupported', 'Words can be taken out of PDF, DOCX, ODT, JPEG and PNG.', 'Convert the paper to PDF first, or change it in the program it was written in.', file.name);
+  if (['jpeg', 'png', 'tiff'].includes(before.file.kind)) return blotPhoto(file, before, details, job);
+  if (before.file.kind !== 'pdf') throw new CannotDo('unsupported', 'Words can be taken out of PDF, DOCX, ODT, JPEG, PNG and TIFF.', 'Convert the paper to PDF first, or change it in the program it was written in.', file.name);
   await readImageText(file.bytes, before, job);
   const targets = stopping(before, details), [shown, words] = [targets.filter((f) => f.check === inPicture), targets.filter((f) => f.check !== inPicture)];
   await sharpenBoxes(file.bytes, words);

@@ -5,7 +5,7 @@ import { asProgress, workPool, type Running } from '../workers/client.ts';
 
 /** Kinds that the built-in engine puts on pages. */
 export const laidOut: Kind[] = ['pdf', 'docx', 'docm', 'odt', 'doc', 'rtf', 'html', 'txt', 'markdown', 'jpeg', 'png', 'tiff'];
-const editable: Kind[] = ['docx', 'docm', 'odt'], blottable: Kind[] = ['jpeg', 'png'];
+const editable: Kind[] = ['docx', 'docm', 'odt'], blottable: Kind[] = ['jpeg', 'png', 'tiff'];
 
 /** What happened to a copy: it was made and kept, or why it is not offered. */
 export type Kept = { id: string } | Pick<Failure, 'message' | 'remedy'>;

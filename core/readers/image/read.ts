@@ -1,5 +1,5 @@
 import type { MetadataFact, MetadataSort, Passage } from '../../model/facts.ts';
-import { latin1, printableStrings } from '../../text/bytes.ts';
+import { latin1, printableStrings, startsWith } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
 import { endOfImage, metadataSegments, type Segment } from './segments.ts';
 
@@ -84,10 +84,19 @@ function show(value: unknown): string {
   return '';
 }
 
+/** Tags 256 and 257 of the first directory (TIFF 6.0, section 3). */
+function tiffSize(view: DataView): { width: number; height: number } | null {
+  const little = view.getUint8(0) === 0x49, found: Record<number, number> = {}, directory = view.byteLength > 8 ? view.getUint32(4, little) : 0;
+  for (let i = 0, at = directory + 2; directory > 0 && directory + 2 <= view.byteLength && i < view.getUint16(directory, little) && at + 12 <= view.byteLength; i++, at += 12) found[view.getUint16(at, little)] = view.getUint16(at + 2, little) === 3 ? view.getUint16(at + 8, little) : view.getUint32(at + 8, little);
+  return found[256] !== undefined && found[257] !== undefined ? { width: found[256], height: found[257] } : null;
+}
 /** Width and height in pixels as stored, before any turning by EXIF. */
 export function pictureSize(bytes: Uint8Array): { width: number; height: number } | null {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   if (bytes[0] === 0x89 && bytes.length > 24) return { width: view.getUint32(16), height: view.getUint32(20) };
+  if (startsWith(bytes, [0x47, 0x49, 0x46]) && bytes.length > 10) return { width: view.getUint16(6, true), height: view.getUint16(8, true) };
+  if (startsWith(bytes, [0x42, 0x4d]) && bytes.length > 26) return { width: Math.abs(view.getInt32(18, true)), height: Math.abs(view.getInt32(22, true)) };
+  if (startsWith(bytes, [0x49, 0x49, 0x2a, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 0x2a])) return tiffSize(view);
   if (bytes[0] === 0xff && bytes[1] === 0xd8) {
     for (let at = 2; at + 9 < bytes.length;) {
       if (bytes[at] !== 0xff) { at++; continue; }

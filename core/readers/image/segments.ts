@@ -57,6 +57,23 @@ export function endOfImage(bytes: Uint8Array): number {
   return bytes.length;
 }
 
+/** How many pictures a TIFF holds: its directories, one behind the other (TIFF 6.0, section 2). */
+export function tiffPictures(bytes: Uint8Array): number {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength), little = bytes[0] === 0x49, seen = new Set<number>();
+  for (let at = bytes.length >= 8 ? view.getUint32(4, little) : 0; at > 0 && at + 6 <= bytes.length && !seen.has(at) && seen.size < 1000;) { seen.add(at); const next = at + 2 + 12 * view.getUint16(at, little); at = next + 4 <= bytes.length ? view.getUint32(next, little) : 0; }
+  return seen.size;
+}
+/** How many pictures a GIF holds: its image descriptors (GIF89a, 20). */
+export function gifPictures(bytes: Uint8Array): number {
+  const table = (flags: number): number => (flags & 0x80 ? 3 << (flags & 7) + 1 : 0), skipBlocks = (at: number): number => { while (at < bytes.length && bytes[at] !== 0) at += bytes[at]! + 1; return at + 1; };
+  let count = 0;
+  for (let at = 13 + table(bytes[10] ?? 0); at < bytes.length;) {
+    if (bytes[at] === 0x21) at = skipBlocks(at + 2);
+    else if (bytes[at] === 0x2c) { count++; at = skipBlocks(at + 11 + table(bytes[at + 9] ?? 0)); } else break;
+  }
+  return count;
+}
+
 /** Chunks of a PNG: type, content, and the whole with length and checksum. */
 export function pngChunks(bytes: Uint8Array): { type: string; start: number; end: number; whole: [number, number] }[] {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
