@@ -26,6 +26,8 @@ export interface Passage {
   /** In fixed pages: where each line starts in `text`, and its box. */
   lines?: { start: number; box: Box }[];
   section?: 'titlePage' | 'references' | 'acknowledgements';
+  /** A picture's words: clockwise turn of the picture as it was read; the boxes lie in that. */
+  turned?: 90 | 180 | 270;
   /** Set as a block of its own, as long quotations are. */
   indented?: boolean;
   /** Stands in a cell of a table. */

@@ -11,7 +11,8 @@ import { addTextLayer } from '../verbs/text-layer.ts';
 import { readDocument } from './index.ts';
 import { scanPhotos } from '../verbs/scan.ts';
 import { readImageText, scannedText } from './image-text.ts';
-import { decodePhoto, turn } from '../scan/raster.ts';
+import { encodeTiff } from '../mends/redact/encode.ts';
+import { decodePhoto, turn, type Raster } from '../scan/raster.ts';
 import { emptyBrief } from '../model/brief.ts';
 import { nina } from '../testing/made.ts';
 import { drawnPage, photoFile } from '../testing/photo.ts';
@@ -66,6 +67,22 @@ test('pixels of a picture file and of pictures in word-processor files: the deta
   const [before, after] = await Promise.all([decodePhoto(picture, 'a.png'), redactFile(files[0]!, nina, job).then((d) => decodePhoto(d.bytes, 'b.png'))]), differs = before.data.reduce((n, v, i) => n + (v === after.data[i] ? 0 : 1), 0);
   expect(differs).toBeGreaterThan(500);
   expect(differs).toBeLessThan(before.data.length * 0.05);
+}, 120_000);
+test('a screenshot of two lines, stored any way up and without a flag, as PNG and as TIFF: the name is found, and its pixels go', async () => {
+  const drawn = await drawnPage(`The survey of the foreshore\nHanded in by ${secret}`, { dpi: 110, size: 16 }), [left, top, width, height] = [90, 150, 620, 130];
+  const wide: Raster = { width, height, channels: 3, data: Uint8Array.from({ length: width * height * 3 }, (_, i) => drawn.data[((top + Math.floor(i / 3 / width)) * drawn.width + left + (Math.floor(i / 3) % width)) * 3 + (i % 3)]!) };
+  for (const degrees of [0, 90, 180, 270] as const) {
+    const stored = turn(wide, degrees), file = degrees === 90 ? named('note.tif', encodeTiff({ ...stored, channels: 3, alpha: null }, 1)) : named('note.png', await photoFile(stored, 'png'));
+    expect(await hits(file.name, file.bytes)).toEqual(expect.arrayContaining([expect.stringMatching(/^stops surname/)]));
+    const done = await redactFile(file, nina, job), after = await decodePhoto(done.bytes, file.name), back = turn(after, ((360 - degrees) % 360) as 0);
+    expect(done.taken.map((t) => t.text).join(' ')).toMatch(/Imani/);
+    expect((await hits(file.name, done.bytes)).filter((h) => h.startsWith('stops'))).toEqual([]);
+    // The first line is the same in every pixel; the second is not.
+    const changed = (from: number, to: number): number => { let n = 0; for (let y = from; y < to; y++) for (let x = 0; x < width; x++) if (back.data[(y * width + x) * back.channels] !== wide.data[(y * width + x) * 3]) n++; return n; };
+    const rows = Array.from({ length: height }, (_, y) => Array.from({ length: width }, (_, x) => wide.data[(y * width + x) * 3]!).some((v) => v < 128)), firstEnd = rows.findIndex((ink, y) => !ink && rows.slice(0, y).some(Boolean));
+    expect(changed(0, firstEnd)).toBe(0);
+    expect(changed(firstEnd, height)).toBeGreaterThan(200);
+  }
 }, 120_000);
 test('a scan with its text under it: searched and counted by another program, no pixel changed, and not called hidden', async () => {
   const { bytes } = await scanPhotos([named('form.png', picture)], 'grey'), done = await addTextLayer(named('scan.pdf', bytes), job);

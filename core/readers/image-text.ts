@@ -63,20 +63,22 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
   let left = mostPictures;
   const begun = Date.now(), unreadGap = (part: string, page: number | null): void => { if (facts.passages.ok && !facts.passages.gaps.some((g) => g.part === part && g.page === page)) facts.passages.gaps.push({ part, page, why: 'picture' }); };
   const reader = async (): Promise<Ocr> => job.ocr!();
-  /** @param origin - where the picture's corner lies on its page, in pixels */
-  const take = async (raster: Raster, part: string, page: number | null, scale: number, origin: Point = [0, 0]): Promise<void> => {
+  /** @param origin - where the picture's corner lies on its page, in pixels @param degrees - the picture is read turned by so much @returns what was read, and whether it reads like words */
+  const take = async (picture: Raster, part: string, page: number | null, scale: number, origin: Point = [0, 0], degrees: Turn = 0): Promise<{ passage: Passage | null; words: boolean }> => {
     heed(job, facts.file.name);
-    const key = await keyOf(raster);
+    const raster = turn(picture, degrees), key = await keyOf(raster);
     let says = kept.get(key);
     if (says === undefined) {
-      if (left <= 0 || Date.now() - begun > mostTime) { unreadGap(part, page); return; }
+      if (left <= 0 || Date.now() - begun > mostTime) { unreadGap(part, page); return { passage: null, words: true }; }
       says = await readPicture(raster, key, reader);
       if (says) left--;
     }
     const passage = says && passageOf(says.page, part, page, scale / says.factor, [origin[0] * scale, origin[1] * scale]);
-    if (passage) found.push(passage);
+    if (passage && degrees !== 0) passage.turned = degrees;
     read.add(`${part}/${page}`);
+    return { passage, words: says === null || readsLikeWords(says.page) };
   };
+  const keep = ({ passage }: { passage: Passage | null }): void => { if (passage) found.push(passage); };
   if (kind === 'pdf' && facts.pages.ok) {
     const wanted = facts.pages.value.filter((p) => p.images > 0 && (p.words === 0 || p.imageShare > 0.01));
     if (wanted.length > 0) await withPdf(bytes, async (pdf, mupdf) => {
@@ -91,24 +93,37 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
         // Text that is text is known already; only what pictures show is read.
         for (const p of facts.passages.ok ? facts.passages.value : []) if (p.page === number && p.place !== 'hidden') for (const line of p.lines ?? []) blank(raster, line.box);
         const { picture, origin } = inked(raster);
-        if (picture) await take(picture, 'text', number, 72 / dpi, origin); else read.add(`text/${number}`);
+        if (picture) keep(await take(picture, 'text', number, 72 / dpi, origin)); else read.add(`text/${number}`);
       }
     });
   } else if (['jpeg', 'png', 'tiff'].includes(kind)) {
-    try { await take((await pictureToRead(bytes, facts.file.name, true)).raster, 'picture', null, 1); } catch { /* a picture that cannot be decoded has its own finding */ }
+    try {
+      const { raster } = await pictureToRead(bytes, facts.file.name, true);
+      // The lines of a few words do not always tell which way up they are: what cannot be read is turned before it is given up.
+      const readings: Awaited<ReturnType<typeof take>>[] = [];
+      for (const degrees of [0, 180, 90, 270] as const) { readings.push(await take(raster, 'picture', null, 1, [0, 0], degrees)); if (readings.at(-1)!.words) break; }
+      const clear = readings.filter((r) => r.words);
+      (clear.length > 0 ? clear : readings).forEach(keep);
+    } catch (error) { if (error instanceof Error && 'code' in error && error.code === 'stopped') throw error; /* a picture that cannot be decoded has its own finding */ }
   } else if (['docx', 'docm', 'odt'].includes(kind)) {
     const pack = new Package(bytes);
     for (const name of pack.names()) {
       if (!/^(word\/media|Pictures|media)\/.*\.(jpe?g|png|gif|bmp|tiff?)$/i.test(name)) continue;
       try {
         const { raster } = await pictureToRead(pack.part(name)!, name, false);
-        if (raster.width >= 60 && raster.height >= 16) await take(raster, name, null, 1);
+        if (raster.width >= 60 && raster.height >= 16) keep(await take(raster, name, null, 1));
       } catch (error) { if (error instanceof Error && 'code' in error && error.code === 'stopped') throw error; }
     }
   }
   facts.passages.value.push(...found);
   facts.passages.gaps = facts.passages.gaps.filter((g) => g.why !== 'picture' || !read.has(`${g.part}/${g.page}`));
 }
+
+/** Writing read the wrong way up gives scraps: few of them have three letters that the reader is sure of. */
+const readsLikeWords = ({ words }: OcrPage): boolean => { const good = words.filter((w) => w.confidence > 70 && /^\p{L}{3,}/u.test(w.text)).length; return good >= 4 || (good > 0 && good >= words.length / 2); };
+export type Turn = 0 | 90 | 180 | 270;
+/** A point of a picture that was read turned clockwise, as it lies in the picture itself. */
+export const turnedBack = ([x, y]: Point, degrees: Turn, { width: w, height: h }: Raster): Point => (degrees === 90 ? [y, h - x] : degrees === 180 ? [w - x, h - y] : degrees === 270 ? [w - y, x] : [x, y]);
 
 /** Mostly even ground with some ink on it, as pages, screens and labels have, and photographs of things have not. */
 export function looksLikeWriting(even: Raster): boolean {

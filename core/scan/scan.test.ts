@@ -12,6 +12,7 @@ import { flatten, mapOfUnitSquare, shapeOf } from './flatten.ts';
 import { measurePhoto } from './measure.ts';
 import { decodePhoto, quantile, greyOf, turn, type Quad, type Raster } from './raster.ts';
 import { sharpnessOf } from './sharpness.ts';
+import { uprightOf } from './upright.ts';
 
 const prose = 'Sediment budgets of a realigned saltmarsh show how each flood tide carries silt and clay over its surface while ebb currents export only little. Plants slow the water, and what settles among the stems is held by roots. Measured by traps, pins and radar, the yearly gain is between four and nine millimetres, higher near the creeks. ';
 const other = 'Bridges of cast iron were built from parts that two men could carry. Their makers tested every rib with weights and kept a book of the results. Later builders read the book and left out what had never been needed. ';
@@ -43,6 +44,14 @@ test.each([[0, [0, 1, 2, 3]], [90, [3, 0, 1, 2]], [180, [2, 3, 0, 1]], [270, [1,
   const wide: Quad = [[90, 120], [1180, 90], [1150, 930], [120, 900]], tall = sheet, corners = degrees % 180 ? wide : tall;
   const quad = order.map((k) => corners[k]!) as unknown as Quad, m = await shoot({ quad: [0, 1, 2, 3].map((i) => quad[[0, 1, 2, 3][i]!]!) as Quad, ...(degrees % 180 ? { width: 1280, height: 1020 } : {}) });
   expect(m.rotation).toBe((360 - [0, 270, 180, 90][[0, 90, 180, 270].indexOf(degrees)]!) % 360);
+});
+test.each([[34, 900, 300], [20, 1200, 260], [48, 1400, 420], [28, 700, 500]])('a few lines on a wide picture (letters of %i points, %i by %i pixels) stand as they are, and are seen to lie on their side where they do', async (size, width, height) => {
+  const drawn = await drawnPage('Field notes of the north creek\nSilt and clay, by Nina', { dpi: 72, size }), data = new Uint8Array(width * height * 3).fill(255);
+  // The page's own margins are cut away: a picture of some lines and hardly more.
+  for (let y = 0; y < height; y++) for (let x = 0; x < Math.min(width, drawn.width - 40); x++) for (let k = 0; k < 3; k++) data[(y * width + x) * 3 + k] = drawn.data[((y + 40) * drawn.width + x + 40) * 3 + k] ?? 255;
+  const wide: Raster = { width, height, channels: 3, data };
+  expect((await measurePhoto(await photoFile(wide, 'png'), 'note.png')).rotation).toBe(0);
+  expect([uprightOf(greyOf(wide)).turn % 180, uprightOf(turn(greyOf(wide), 90)).turn % 180]).toEqual([0, 90]);
 });
 test('the camera’s flag is heeded; writing that plainly says otherwise outweighs it', async () => {
   const upright = photograph(page, { ...frame, quad: sheet }), lying = turn(upright, 270);

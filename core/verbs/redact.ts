@@ -4,10 +4,10 @@ import { Matcher } from '../identity/find.ts';
 import { searchPassages, type Sign } from '../identity/search.ts';
 import { replaceInPackage } from '../mends/redact/package.ts';
 import { blotPicture } from '../mends/redact/picture.ts';
-import { pictureToRead, readImageText } from '../readers/image-text.ts';
+import { pictureToRead, readImageText, turnedBack, type Turn } from '../readers/image-text.ts';
 import { pictureSize } from '../readers/image/read.ts';
 import { Package, packZip } from '../engines/zip.ts';
-import type { Quad } from '../scan/raster.ts';
+import type { Point, Quad } from '../scan/raster.ts';
 import { readDocument } from '../readers/index.ts';
 import { emptyBrief } from '../model/brief.ts';
 import type { Details } from '../model/details.ts';
@@ -90,16 +90,18 @@ async function replaceWords(file: SourceFile, before: DocumentFacts, details: De
 
 async function blotPhoto(file: SourceFile, before: DocumentFacts, details: Details, job: Job): Promise<Redacted> {
   await readImageText(file.bytes, before, job);
-  const shown = picturesThatStop(before, details), bytes = shown.length > 0 ? await blot(file.bytes, file.name, true, shown) : file.bytes, after = await readDocument(bytes, file.name, job);
+  const shown = picturesThatStop(before, details), bytes = shown.length > 0 ? await blot(file.bytes, file.name, true, shown, turnOf(before)) : file.bytes, after = await readDocument(bytes, file.name, job);
   await readImageText(bytes, after, job);
   const left = picturesThatStop(after, details).length;
   if (left > 0) throw new CannotDo('notClean', `Not everything could be taken out: ${left} places are left.`, 'Cover them in a picture program, or take the photo again without them.', file.name);
   return { bytes, taken: shown.map((s) => ({ page: null, text: s.found })), proof: { pagesSame: JSON.stringify(pictureSize(file.bytes)) === JSON.stringify(pictureSize(bytes)), lost: [], left } };
 }
 
+/** How a picture was turned to be read; its one reading says so. */
+const turnOf = (facts: DocumentFacts): Turn => (facts.passages.ok ? facts.passages.value.find((p) => p.place === 'imageText')?.turned : undefined) ?? 0;
 /** The places are known in the picture as it was read; they are filled where they lie in the stored pixels, with a rim for what the reader's boxes miss. */
-async function blot(bytes: Uint8Array, name: string, sheet: boolean, signs: Sign[]): Promise<Uint8Array> {
-  const { toStored } = await pictureToRead(bytes, name, sheet);
+async function blot(bytes: Uint8Array, name: string, sheet: boolean, signs: Sign[], turned: Turn = 0): Promise<Uint8Array> {
+  const { raster, toStored: stored } = await pictureToRead(bytes, name, sheet), toStored = (p: Point): Point => stored(turnedBack(p, turned, raster));
   return blotPicture(bytes, name, signs.map(({ box }): Quad => {
     const [x0, y0, x1, y1] = box!, rim = (y1 - y0) * 0.3;
     return [toStored([x0 - 2 * rim, y0 - rim]), toStored([x1 + 2 * rim, y0 - rim]), toStored([x1 + 2 * rim, y1 + rim]), toStored([x0 - 2 * rim, y1 + rim])];
