@@ -3,7 +3,8 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Package } from '../engines/zip.ts';
-import { inParagraph, plantedDocx, plantedOdt, wordPart, wordRun } from '../testing/plant.ts';
+import { withPage, withPdf } from '../engines/pdf.ts';
+import { inParagraph, plainPicture, plantedDocx, plantedOdt, wordPart, wordRun } from '../testing/plant.ts';
 import { convertFiles, type Converted } from '../verbs/convert.ts';
 import { columnsClose, columnsOpen, inOneColumn, splitColumns } from './columns.ts';
 import { mapDocx } from './docx/map.ts';
@@ -95,6 +96,19 @@ test('an ODT with three columns, to PDF, and to DOCX where they are found again'
   expect(mapDocx(docx.bytes).body.match(/<columns[^>]*>/g)).toEqual(['<columns count="3" gap="28.4">']);
   expect(new Set(starts((await convertFiles([file('a.docx', docx.bytes)])).bytes).map((w) => Math.round(w.x))).size).toBe(3);
 }, 60_000);
+test('a picture wider than its column is brought down to it; one that fits stays as it is', async () => {
+  const png = await plainPicture('png', 90, 60), drawing = (cx: number, cy: number): string => inParagraph(`<w:r><w:drawing><wp:inline><wp:extent cx="${cx}" cy="${cy}"/><wp:docPr id="1" name="x"/><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" r:embed="rId1"/></wp:inline></w:drawing></w:r>`);
+  const made = async (inner: string): Promise<number[][]> => {
+    const done = await convertFiles([file('a.docx', plantedDocx(`${paragraphs(1, 4)}${inner}${paragraphs(4, 8)}${section(two)}`, { 'word/media/a.png': png, 'word/_rels/document.xml.rels': '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="x/image" Target="media/a.png"/></Relationships>' }))]), boxes: number[][] = [];
+    await withPdf(done.bytes, (pdf) => withPage(pdf, 0, (page) => { const text = page.toStructuredText('preserve-images'); text.walk({ onImageBlock: (box) => { boxes.push(box); } }); text.destroy(); }));
+    return boxes;
+  };
+  const [[x0, y0, x1, y1]] = (await made(drawing(5_080_000, 2_540_000))) as [number[]], [[a0, , a1]] = (await made(drawing(1_270_000, 635_000))) as [number[]];
+  // A column is (451.3 - 36) / 2 points wide; the picture was asked for in 400 by 200.
+  expect(x1! - x0!).toBeCloseTo(207.6, 0);
+  expect((y1! - y0!) / (x1! - x0!)).toBeCloseTo(0.5, 1);
+  expect(a1! - a0!).toBeCloseTo(100, 0);
+}, 30_000);
 test('where columns are found, and where there are none', () => {
   const docx = (inner: string): string => mapDocx(plantedDocx(`${inParagraph(wordRun('x'))}${section(inner)}`)).body;
   expect(docx('<w:cols w:space="720"/>')).not.toContain('<columns');
@@ -107,6 +121,9 @@ test('where columns are found, and where there are none', () => {
   expect(rtf('\\sectd One\\par\\sect\\sectd Two\\par')).toMatch(/One<\/p><div class="break"><\/div><p/);
   expect(rtf('\\sectd One\\par')).not.toContain('<columns');
   expect(mapOdt(odt(1)).body).not.toContain('<columns');
+  // Inside a cell a section's columns are not taken out of the table they stand in.
+  const inCell = odt(2), cell = new Package(inCell).text('content.xml')!.replace(/<text:section[\s\S]*<\/text:section>/, (inner) => `<table:table xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0"><table:table-row><table:table-cell>${inner}</table:table-cell></table:table-row></table:table>`);
+  expect(mapOdt(plantedOdt('', { 'content.xml': cell })).body).toMatch(/^(?!.*<columns).*<td>/s);
 });
 test('a body is split where its columns begin and end; breaks at the seams become pages', () => {
   const body = `<p>a</p>${columnsOpen(2, 20)}<p>b</p><p>c</p>${columnsClose}<div class="break"></div><p>d</p>`;

@@ -19,7 +19,8 @@ export function splitColumns(body: string, line: number): ColumnFlow[] {
     while (text.endsWith(breaks)) text = text.slice(0, -breaks.length);
     if (text !== '') {
       const columns = Math.max(1, Math.min(count, Math.floor(line / narrowest))), gap = columns > 1 ? Math.min(wanted, line / columns / 3) : 0;
-      flows.push({ body: text, columns, width: (line - gap * (columns - 1)) / columns, gap, newPage: newPage && flows.length > 0 });
+      const width = (line - gap * (columns - 1)) / columns;
+      flows.push({ body: columns > 1 ? withinColumn(text, width) : text, columns, width, gap, newPage: newPage && flows.length > 0 });
       newPage = false;
     }
     newPage ||= ended;
@@ -33,3 +34,9 @@ export function splitColumns(body: string, line: number): ColumnFlow[] {
   add(body.slice(at), 1, 0);
   return flows;
 }
+
+/** Pictures were sized for the whole line; one that is wider than a column would lie over the next. */
+const withinColumn = (body: string, width: number): string => body.replace(/(<img\b[^>]*?style="width:)([\d.]+)pt;height:([\d.]+)pt"/g, (whole, head: string, w: string, h: string) => {
+  const scale = width / Number(w);
+  return scale < 1 ? `${head}${Math.round(width * 100) / 100}pt;height:${Math.round(Number(h) * scale * 100) / 100}pt"` : whole;
+});

@@ -66,7 +66,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:s': emit('&#160;'.repeat(Math.min(50, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': emit('&#8195;'); break;
         case 'text:line-break': emit('<br/>'); break;
-        case 'text:section': { const own = styles.columns(a['text:style-name'] ?? '-'), opens = own !== null && skip === 0 && targets.length === 0 && all === null && !sections.some(Boolean); sections.push(opens); if (opens) emit(columnsOpen(own.count, own.gapPt)); break; }
+        case 'text:section': { const own = styles.columns(a['text:style-name'] ?? '-'), opens = own !== null && skip === 0 && targets.length === 0 && all === null && !sections.some(Boolean) && !stack.some((s) => s === 'table:table-cell' || s === 'text:list-item'); sections.push(opens); if (opens) emit(columnsOpen(own.count, own.gapPt)); break; }
         case 'text:list': lists.push(numbering.open(a['text:style-name'] ?? '', lists[lists.length - 1] ?? null, a['text:continue-numbering'] === 'true' || a['text:continue-list'] !== undefined)); break;
         case 'text:list-item': {
           const list = lists[lists.length - 1];
