@@ -55,7 +55,7 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   await page.getByLabel(/I declare/).click();
   await expect(page.getByLabel(/I declare/)).toBeChecked();
   await expect(page.getByText(/The declaration of own work is not made|The note names you|: not met|: unread/)).toHaveCount(0);
-  await expect(send).toBeEnabled();
+  await expect(send).toBeEnabled({ timeout: 30_000 });
   await send.click();
 
   // Confirm: the receipt agrees, and what is stored is the same byte for byte.
