@@ -66,7 +66,7 @@ function splitNotes(xml: string, tag: string): { id: string; xml: string }[] {
 }
 
 /** `goesOn`: it begins on the page on which the one before it ends */
-interface Section { columns: number; gapPt: number; goesOn: boolean; /** with the paragraph in which its properties stand */ ends: boolean }
+interface Section { columns: number; gapPt: number; goesOn: boolean; /** with the paragraph in which its properties stand */ ends: boolean; sizePt?: [number, number]; marginsPt?: PageDescription['marginsPt'] }
 const plainSection = (): Section => ({ columns: 1, gapPt: 36, goesOn: false, ends: false });
 
 interface Paragraph { look: Look; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean }
@@ -147,10 +147,7 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'm:chr': add(escapeXml(a['m:val'] ?? '')); break;
         case 'w:headerReference': case 'w:footerReference': context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' }); break;
         case 'w:titlePg': page.firstPageDiffers = true; break;
-        case 'w:pgSz': if (a['w:w']) { page.widthPt = Number(a['w:w']) / 20; page.heightPt = Number(a['w:h']) / 20; } break;
-        case 'w:pgMar': page.marginsPt = ['top', 'right', 'bottom', 'left'].map((k) => Math.max(18, Math.abs(Number(a[`w:${k}`] ?? 1440)) / 20)) as PageDescription['marginsPt']; break;
-        case 'w:sectPr': section = plainSection(); break;
-        case 'w:cols': case 'w:type': sectionProperty(name, a); break;
+        case 'w:pgSz': case 'w:pgMar': case 'w:cols': case 'w:type': sectionProperty(name, a); break;
         case 'w:commentReference': lose('comments are left out'); break;
         case 'w:object': lose('an embedded object is shown as its picture'); break;
       }
@@ -197,7 +194,8 @@ function mapStory(xml: string, context: StoryContext): string {
     else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a);
   }
   function sectionProperty(name: string, a: Attributes): void {
-    if (name === 'w:pgSz' && a['w:w']) { page.widthPt = Number(a['w:w']) / 20; page.heightPt = Number(a['w:h']) / 20; }
+    if (name === 'w:pgSz' && a['w:w']) section.sizePt = [Number(a['w:w']) / 20, Number(a['w:h']) / 20];
+    if (name === 'w:pgMar') section.marginsPt = ['top', 'right', 'bottom', 'left'].map((k) => Math.max(18, Math.abs(Number(a[`w:${k}`] ?? 1440)) / 20)) as PageDescription['marginsPt'];
     if (stack.includes('w:sectPrChange')) return;
     if (name === 'w:sectPr') section = { ...plainSection(), ends: true };
     if (name === 'w:titlePg') page.firstPageDiffers = true;
@@ -207,7 +205,16 @@ function mapStory(xml: string, context: StoryContext): string {
   }
   /** A section's properties stand in its last paragraph, those of the last section at the end (17.6.17, 17.6.18). */
   function endSection(): void { sections.push({ html: out, section }); out = ''; section = plainSection(); }
+  /** All pages are as those of the section with the most text. */
+  function takeSheet(): void {
+    const sized = sections.filter((s) => s.section.sizePt), most = sized.reduce((a, b) => (b.html.length > (a?.html.length ?? -1) ? b : a), sized[0])?.section;
+    if (!most) return;
+    [page.widthPt, page.heightPt] = most.sizePt!;
+    page.marginsPt = most.marginsPt ?? page.marginsPt;
+    if (sized.some(({ html, section: { sizePt } }) => html !== '' && sizePt!.some((n, i) => Math.abs(n - most.sizePt![i]!) > 2))) lose('pages of another size or turn are set on the size of the others');
+  }
   function joinSections(): string {
+    takeSheet();
     return sections.map(({ html, section: { columns, gapPt, goesOn } }, i) => {
       const before = sections[i - 1]?.html ?? '', page = i > 0 && !goesOn && before !== '' && !before.endsWith('<div class="break"></div>') ? '<div class="break"></div>' : '';
       return `${page}${columns > 1 && html !== '' ? `${columnsOpen(columns, gapPt)}${html}${columnsClose}` : html}`;
