@@ -25,17 +25,20 @@ export function searchPassages(passages: Passage[], matcher: Matcher): Sign[] {
   return signs;
 }
 
-/** The box of a stretch of text: the lines it touches, narrowed by the share of each line's characters. */
+/** The box of a stretch of text: the lines it touches, narrowed by the share of each line's characters in the direction in which they run. */
 export function boxOf(passage: Passage, start: number, end: number): Box | null {
   if (!passage.lines) return null;
+  // A picture turned clockwise to be read has lines that run up (90), from right to left (180) or down (270).
+  const turned = passage.turned ?? 0, axis = turned % 180 === 0 ? 0 : 1, backwards = turned === 90 || turned === 180;
   let box: Box | null = null;
   for (const [i, line] of passage.lines.entries()) {
     const next = passage.lines[i + 1]?.start ?? passage.text.length + 1;
     const length = Math.max(1, next - 1 - line.start);
     if (start >= next || end <= line.start) continue;
-    const width = line.box[2] - line.box[0];
-    const x0 = line.box[0] + (width * Math.max(0, start - line.start)) / length, x1 = line.box[0] + (width * Math.min(length, end - line.start)) / length;
-    box = box ? [Math.min(box[0], x0), Math.min(box[1], line.box[1]), Math.max(box[2], x1), Math.max(box[3], line.box[3])] : [x0, line.box[1], x1, line.box[3]];
+    const long = line.box[axis + 2]! - line.box[axis]!, shares = [Math.max(0, start - line.start) / length, Math.min(length, end - line.start) / length], [from, to] = backwards ? [1 - shares[1]!, 1 - shares[0]!] : shares as [number, number];
+    const own: Box = [...line.box];
+    own[axis] = line.box[axis]! + long * from; own[axis + 2] = line.box[axis]! + long * to;
+    box = box ? [Math.min(box[0], own[0]), Math.min(box[1], own[1]), Math.max(box[2], own[2]), Math.max(box[3], own[3])] : own;
   }
   return box && (box.map((n) => Math.round(n * 10) / 10) as Box);
 }

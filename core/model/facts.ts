@@ -26,7 +26,7 @@ export interface Passage {
   /** In fixed pages: where each line starts in `text`, and its box. */
   lines?: { start: number; box: Box }[];
   section?: 'titlePage' | 'references' | 'acknowledgements';
-  /** A picture's words: clockwise turn of the picture as it was read; the boxes lie in that. */
+  /** A picture's words: how far the picture was turned clockwise to be read. The boxes are those of the picture as it lies. */
   turned?: 90 | 180 | 270;
   /** Set as a block of its own, as long quotations are. */
   indented?: boolean;

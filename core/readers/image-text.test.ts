@@ -12,6 +12,7 @@ import { readDocument } from './index.ts';
 import { scanPhotos } from '../verbs/scan.ts';
 import { readImageText, scannedText } from './image-text.ts';
 import { encodeTiff } from '../mends/redact/encode.ts';
+import type { Turn } from '../scan/any-way-up.ts';
 import { decodePhoto, turn, type Raster } from '../scan/raster.ts';
 import { emptyBrief } from '../model/brief.ts';
 import { nina } from '../testing/made.ts';
@@ -29,6 +30,11 @@ afterAll(async () => { await ocr.close(); });
 const options = { details: nina, brief: { ...emptyBrief(), anonymous: true }, now: Date.parse('2027-03-01T10:00:00Z') };
 const hits = async (name: string, bytes: Uint8Array): Promise<string[]> => (await checkFiles([named(name, bytes)], options, job)).files[0]!.findings.filter((f) => f.check === 'identity.image-text').map((f) => `${f.standing} ${f.detail} ${f.place.part} ${f.place.page}`);
 
+/** Two lines of writing on white, cut out of a drawn page. */
+async function label(lines: string): Promise<Raster> {
+  const drawn = await drawnPage(lines, { dpi: 110, size: 16 }), [left, top, width, height] = [90, 150, 620, 130];
+  return { width, height, channels: 3, data: Uint8Array.from({ length: width * height * 3 }, (_, i) => drawn.data[((top + Math.floor(i / 3 / width)) * drawn.width + left + (Math.floor(i / 3) % width)) * 3 + (i % 3)]!) };
+}
 test('a name that only a picture shows is found: picture file, scanned page, picture in a word-processor file', async () => {
   expect(await hits('form.png', picture)).toEqual(expect.arrayContaining(['stops surname picture null', 'stops candidateNumber picture null']));
   const { bytes } = await scanPhotos([named('form.png', picture)], 'grey');
@@ -69,8 +75,7 @@ test('pixels of a picture file and of pictures in word-processor files: the deta
   expect(differs).toBeLessThan(before.data.length * 0.05);
 }, 120_000);
 test('a screenshot of two lines, stored any way up and without a flag, as PNG and as TIFF: the name is found, and its pixels go', async () => {
-  const drawn = await drawnPage(`The survey of the foreshore\nHanded in by ${secret}`, { dpi: 110, size: 16 }), [left, top, width, height] = [90, 150, 620, 130];
-  const wide: Raster = { width, height, channels: 3, data: Uint8Array.from({ length: width * height * 3 }, (_, i) => drawn.data[((top + Math.floor(i / 3 / width)) * drawn.width + left + (Math.floor(i / 3) % width)) * 3 + (i % 3)]!) };
+  const wide = await label(`The survey of the foreshore\nHanded in by ${secret}`), { width, height } = wide;
   for (const degrees of [0, 90, 180, 270] as const) {
     const stored = turn(wide, degrees), file = degrees === 90 ? named('note.tif', encodeTiff({ ...stored, channels: 3, alpha: null }, 1)) : named('note.png', await photoFile(stored, 'png'));
     expect(await hits(file.name, file.bytes)).toEqual(expect.arrayContaining([expect.stringMatching(/^stops surname/)]));
@@ -84,6 +89,58 @@ test('a screenshot of two lines, stored any way up and without a flag, as PNG an
     expect(changed(firstEnd, height)).toBeGreaterThan(200);
   }
 }, 120_000);
+/** A page of pictures without text, each with its matrix. */
+const pageOf = (pictures: { bytes: Uint8Array; matrix: string }[]) => plantedPdf((pdf, mupdf) => {
+  const page = pdf.findPage(0), objects = pdf.newDictionary(), resources = pdf.newDictionary();
+  pictures.forEach(({ bytes }, i) => objects.put(`I${i}`, pdf.addImage(new mupdf.Image(bytes))));
+  resources.put('XObject', objects); page.put('Resources', resources);
+  page.put('Contents', pdf.addStream(pictures.map(({ matrix }, i) => `q ${matrix} cm /I${i} Do Q`).join('\n'), {}));
+});
+test('pictures that lie any way up on a PDF page, beside one that stands upright: the name is found where it lies, and its pixels go', async () => {
+  const upright = await photoFile(await label('The survey of the foreshore\nReceived on 12 March 2027'), 'png'), other = await label(`Measured in the creek\nHanded in by ${secret}`);
+  // Where the second line of the other picture lies on the page, whose top is at 842: [x0, y0, x1, y1] from the top left. The label is 310 by 65 points.
+  const ways: [Turn, string, [number, number, number, number]][] = [[90, '65 0 0 310 200 300', [200, 232, 265, 542]], [180, '310 0 0 65 100 300', [100, 477, 410, 542]], [270, '65 0 0 310 300 200', [300, 332, 365, 642]]];
+  for (const [degrees, matrix, [x0, y0, x1, y1]] of ways) {
+    const file = named('pictures.pdf', await pageOf([{ bytes: upright, matrix: '310 0 0 65 100 700' }, { bytes: await photoFile(turn(other, degrees), 'png'), matrix }]));
+    const found = (await checkFiles([file], options, job)).files[0]!.findings.filter((f) => f.check === 'identity.image-text' && f.standing === 'stops');
+    expect(found.length).toBeGreaterThan(0);
+    for (const { place: { box, page } } of found) {
+      expect(page).toBe(1);
+      expect([box![0] >= x0 - 1, box![1] >= y0 - 1, box![2] <= x1 + 1, box![3] <= y1 + 1]).toEqual([true, true, true, true]);
+      // As long as the words are, and no wider than a line.
+      const [wide, high] = [box![2] - box![0], box![3] - box![1]];
+      expect(degrees === 180 ? high : wide).toBeLessThan(25);
+      expect(degrees === 180 ? wide : high).toBeLessThan(240);
+    }
+    const done = await redactFile(file, nina, job), facts = await readDocument(done.bytes, file.name);
+    expect(done.taken.map((t) => t.text).join(' ')).toMatch(/Imani/);
+    await readImageText(done.bytes, facts, job);
+    const text = facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'imageText').map((p) => p.text).join('\n') : '';
+    expect(text).toMatch(/12 March 2027/);
+    expect(text).toMatch(/Measured in the creek/);
+    expect(text).not.toMatch(/Imani|Vestergaard/);
+  }
+}, 120_000);
+test('a chart without words on a page is looked at and not held to be unread; without a reader its page is', async () => {
+  const chart: Raster = { width: 300, height: 200, channels: 1, data: new Uint8Array(60_000).fill(255) };
+  for (let x = 10; x < 290; x++) for (const y of [190, 190 - Math.round(60 + 55 * Math.sin(x / 25))]) { chart.data[y * 300 + x] = 0; chart.data[(y - 1) * 300 + x] = 0; }
+  const bytes = await pageOf([{ bytes: await photoFile(chart, 'png'), matrix: '300 0 0 200 100 400' }]), facts = await readDocument(bytes, 'chart.pdf'), gaps = () => (facts.passages.ok ? facts.passages.gaps.filter((g) => g.why === 'picture') : null);
+  expect(gaps()).toEqual([{ part: 'text', page: 1, why: 'picture' }]);
+  await readImageText(bytes, facts, job);
+  expect(gaps()).toEqual([]);
+  expect(await hits('chart.pdf', bytes)).toEqual([]);
+});
+test('a scan that lies on its side or on its head gets its text along its lines, and another program reads it', async () => {
+  const drawn = await drawnPage('The survey of the foreshore\nMeasured in the creek on 12 March', { dpi: 110, size: 16 });
+  for (const degrees of [90, 180] as const) {
+    const matrix = degrees === 180 ? '595 0 0 842 0 0' : '595 0 0 420 0 200', done = await addTextLayer(named('scan.pdf', await pageOf([{ bytes: await photoFile(turn(drawn, degrees), 'png'), matrix }])), job), path = join(mkdtempSync('/tmp/layer-'), 'a.pdf');
+    expect(done.proof.maxPixelDifference).toBe(0);
+    writeFileSync(path, done.bytes);
+    const lines = execFileSync('pdftotext', [path, '-'], { encoding: 'utf8' }).trim().split(/\s*\n\s*/);
+    expect(lines.sort()).toEqual(['Measured in the creek on 12 March', 'The survey of the foreshore']);
+    expect(await scannedText(done.bytes, ocr)).toMatch(/survey of the foreshore/);
+  }
+}, 60_000);
 test('a scan with its text under it: searched and counted by another program, no pixel changed, and not called hidden', async () => {
   const { bytes } = await scanPhotos([named('form.png', picture)], 'grey'), done = await addTextLayer(named('scan.pdf', bytes), job);
   expect(done.proof).toMatchObject({ pagesSame: true, maxPixelDifference: 0 });

@@ -1,9 +1,10 @@
 import { sha256 } from '../engines/hash.ts';
-import { greymap, type Ocr, type OcrPage } from '../engines/ocr.ts';
-import { withPage, withPdf } from '../engines/pdf.ts';
+import { greymap, type Ocr, type OcrPage, type OcrWord } from '../engines/ocr.ts';
+import { withPage, withPdf, type MupdfModule, type PdfPage } from '../engines/pdf.ts';
 import { Package } from '../engines/zip.ts';
 import { heed, type Job } from '../model/outcome.ts';
-import type { Box, DocumentFacts, Passage } from '../model/facts.ts';
+import type { Box, DocumentFacts, Gap, Passage } from '../model/facts.ts';
+import { readAnyWayUp, readsLikeWords, turnedBack, type Reading } from '../scan/any-way-up.ts';
 import { applyFilter } from '../scan/filters.ts';
 import { flatten, mapOfUnitSquare, wholeOf } from '../scan/flatten.ts';
 import { measurePhoto, flaggedTurn } from '../scan/measure.ts';
@@ -19,17 +20,16 @@ const dpi = 150;
 /** Pixels of the longer side; more only takes longer. */
 const longestRead = 2200;
 
-/** What was read from a picture, by its pixels: a mend changes the file around a figure and not the figure, and a crest stands on every page.
- * Null: it does not look like writing. `factor`: how much larger it was read. */
-type WhatItSays = { page: OcrPage; factor: number } | null;
-const kept = new Map<string, WhatItSays>();
+/** What was read from a picture, by its pixels, with words where they lie in it: a mend changes the file around a figure and not the figure, and a crest stands on every page.
+ * Null: it does not look like writing. */
+const kept = new Map<string, OcrPage | null>();
 const keyOf = async (raster: Raster): Promise<string> => `${raster.width} ${raster.channels} ${await sha256(raster.data)}`;
-async function readPicture(raster: Raster, key: string, reader: () => Promise<Ocr>): Promise<WhatItSays> {
+async function readPicture(raster: Raster, key: string, reader: () => Promise<Ocr>): Promise<OcrPage | null> {
   const grey = applyFilter(greyOf(raster), 'grey');
-  let says: WhatItSays = null;
+  let says: OcrPage | null = null;
   if (looksLikeWriting(grey)) {
-    const { raster: large, factor } = enlarged(grey);
-    says = { page: await (await reader()).read(greymap(large)), factor };
+    const { raster: large, factor } = enlarged(grey), page = await (await reader()).read(greymap(large));
+    says = { ...page, words: page.words.map((w) => ({ ...w, box: w.box.map((v) => v / factor) as OcrWord['box'] })) };
   }
   kept.set(key, says);
   if (kept.size > 200) kept.delete(kept.keys().next().value!);
@@ -59,51 +59,58 @@ async function wholePicture(bytes: Uint8Array, name: string): Promise<Laid> { co
  * writing are read. Adds passages of place `imageText` and closes the gaps that were left for pictures. */
 export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job: Job): Promise<void> {
   if (!job.ocr || !facts.passages.ok) return;
-  const { kind } = facts.file, found: Passage[] = [], read = new Set<string>();
+  const { kind } = facts.file, found: Passage[] = [], looked = new Set<string>(), unread = new Map<string, Gap>(), wrongWayUp: Shown[] = [];
   let left = mostPictures;
-  const begun = Date.now(), unreadGap = (part: string, page: number | null): void => { if (facts.passages.ok && !facts.passages.gaps.some((g) => g.part === part && g.page === page)) facts.passages.gaps.push({ part, page, why: 'picture' }); };
-  const reader = async (): Promise<Ocr> => job.ocr!();
-  /** @param origin - where the picture's corner lies on its page, in pixels @param degrees - the picture is read turned by so much @returns what was read, and whether it reads like words */
-  const take = async (picture: Raster, part: string, page: number | null, scale: number, origin: Point = [0, 0], degrees: Turn = 0): Promise<{ passage: Passage | null; words: boolean }> => {
+  const begun = Date.now(), late = (): boolean => Date.now() - begun > mostTime;
+  const leave = (part: string, page: number | null): void => { unread.set(`${part}/${page}`, { part, page, why: 'picture' }); };
+  /** What a picture says as it lies; null where it is no writing, or is left unread. */
+  const says = async (raster: Raster, part: string, page: number | null): Promise<OcrPage | null> => {
     heed(job, facts.file.name);
-    const raster = turn(picture, degrees), key = await keyOf(raster);
-    let says = kept.get(key);
-    if (says === undefined) {
-      if (left <= 0 || Date.now() - begun > mostTime) { unreadGap(part, page); return { passage: null, words: true }; }
-      says = await readPicture(raster, key, reader);
-      if (says) left--;
+    looked.add(`${part}/${page}`);
+    const key = await keyOf(raster);
+    let known = kept.get(key);
+    if (known === undefined) {
+      if (left <= 0 || late()) { leave(part, page); return null; }
+      known = await readPicture(raster, key, async () => job.ocr!());
+      if (known) left--;
     }
-    const passage = says && passageOf(says.page, part, page, scale / says.factor, [origin[0] * scale, origin[1] * scale]);
-    if (passage && degrees !== 0) passage.turned = degrees;
-    read.add(`${part}/${page}`);
-    return { passage, words: says === null || readsLikeWords(says.page) };
+    return known;
   };
-  const keep = ({ passage }: { passage: Passage | null }): void => { if (passage) found.push(passage); };
+  const keep = (shown: Shown, reading: Reading): void => { const passage = passageOf(reading, shown); if (passage) found.push(passage); };
+  /** A picture that stands alone: what gives no words as it lies waits until all others have had their turn. */
+  const take = async (shown: Shown): Promise<void> => {
+    const page = await says(shown.raster, shown.part, shown.page);
+    if (page) keep(shown, { page, degrees: 0 });
+    if (page && !readsLikeWords(page.words)) wrongWayUp.push(shown);
+  };
   if (kind === 'pdf' && facts.pages.ok) {
     const wanted = facts.pages.value.filter((p) => p.images > 0 && (p.words === 0 || p.imageShare > 0.01));
     if (wanted.length > 0) await withPdf(bytes, async (pdf, mupdf) => {
       if (pdf.needsPassword()) pdf.authenticatePassword('');
       for (const [i, { number }] of wanted.entries()) {
-        if (Date.now() - begun > mostTime) { unreadGap('text', number); continue; }
+        if (late()) { leave('text', number); continue; }
         job.progress?.(i, wanted.length, 'pictures');
-        const raster = withPage(pdf, number - 1, (page): Raster => {
-          const pixmap = page.toPixmap(mupdf.Matrix.scale(dpi / 72, dpi / 72), mupdf.ColorSpace.DeviceGray, false, false);
-          try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
-        });
+        const { raster, pictures } = withPage(pdf, number - 1, (page) => ({ raster: pixelsOf(page, mupdf), pictures: picturesOn(page, mupdf) }));
         // Text that is text is known already; only what pictures show is read.
         for (const p of facts.passages.ok ? facts.passages.value : []) if (p.page === number && p.place !== 'hidden') for (const line of p.lines ?? []) blank(raster, line.box);
-        const { picture, origin } = inked(raster);
-        if (picture) keep(await take(picture, 'text', number, 72 / dpi, origin)); else read.add(`text/${number}`);
+        const whole = inked(raster);
+        looked.add(`text/${number}`);
+        if (!whole) continue;
+        const shown = { raster: whole.picture, origin: whole.origin, scale: 72 / dpi, part: 'text', page: number }, page = await says(shown.raster, 'text', number);
+        if (!page) continue;
+        keep(shown, { page, degrees: 0 });
+        // One picture of a page may lie on its side while the next one stands upright.
+        for (const [x0, y0, x1, y1] of pictures) {
+          const inside = page.words.filter((w) => { const x = ((w.box[0] + w.box[2]) / 2 + shown.origin[0]) * shown.scale, y = ((w.box[1] + w.box[3]) / 2 + shown.origin[1]) * shown.scale; return x > x0 && x < x1 && y > y0 && y < y1; });
+          const own = readsLikeWords(inside) ? null : inked(raster, [x0, y0, x1, y1]);
+          if (own && wrongWayUp.length < mostPictures) wrongWayUp.push({ ...shown, raster: own.picture, origin: own.origin });
+        }
       }
     });
   } else if (['jpeg', 'png', 'tiff'].includes(kind)) {
     try {
       const { raster } = await pictureToRead(bytes, facts.file.name, true);
-      // The lines of a few words do not always tell which way up they are: what cannot be read is turned before it is given up.
-      const readings: Awaited<ReturnType<typeof take>>[] = [];
-      for (const degrees of [0, 180, 90, 270] as const) { readings.push(await take(raster, 'picture', null, 1, [0, 0], degrees)); if (readings.at(-1)!.words) break; }
-      const clear = readings.filter((r) => r.words);
-      (clear.length > 0 ? clear : readings).forEach(keep);
+      await take({ raster, origin: [0, 0], scale: 1, part: 'picture', page: null });
     } catch (error) { if (error instanceof Error && 'code' in error && error.code === 'stopped') throw error; /* a picture that cannot be decoded has its own finding */ }
   } else if (['docx', 'docm', 'odt'].includes(kind)) {
     const pack = new Package(bytes);
@@ -111,19 +118,44 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
       if (!/^(word\/media|Pictures|media)\/.*\.(jpe?g|png|gif|bmp|tiff?)$/i.test(name)) continue;
       try {
         const { raster } = await pictureToRead(pack.part(name)!, name, false);
-        if (raster.width >= 60 && raster.height >= 16) keep(await take(raster, name, null, 1));
+        if (raster.width >= 60 && raster.height >= 16) await take({ raster, origin: [0, 0], scale: 1, part: name, page: null });
       } catch (error) { if (error instanceof Error && 'code' in error && error.code === 'stopped') throw error; }
     }
   }
+  for (const [i, shown] of wrongWayUp.entries()) {
+    job.progress?.(i, wrongWayUp.length, 'pictures');
+    for (const reading of await readAnyWayUp(shown.raster, (turned) => says(turned, shown.part, shown.page), [180, 90, 270])) keep(shown, reading);
+  }
   facts.passages.value.push(...found);
-  facts.passages.gaps = facts.passages.gaps.filter((g) => g.why !== 'picture' || !read.has(`${g.part}/${g.page}`));
+  facts.passages.gaps = [...facts.passages.gaps.filter((g) => g.why !== 'picture' || !looked.has(`${g.part}/${g.page}`)), ...unread.values()];
 }
 
-/** Writing read the wrong way up gives scraps: few of them have three letters that the reader is sure of. */
-const readsLikeWords = ({ words }: OcrPage): boolean => { const good = words.filter((w) => w.confidence > 70 && /^\p{L}{3,}/u.test(w.text)).length; return good >= 4 || (good > 0 && good >= words.length / 2); };
-export type Turn = 0 | 90 | 180 | 270;
-/** A point of a picture that was read turned clockwise, as it lies in the picture itself. */
-export const turnedBack = ([x, y]: Point, degrees: Turn, { width: w, height: h }: Raster): Point => (degrees === 90 ? [y, h - x] : degrees === 180 ? [w - x, h - y] : degrees === 270 ? [w - y, x] : [x, y]);
+/** A picture as it is read: where it stands, where its corner lies there in pixels, and how large a pixel is there. */
+interface Shown { raster: Raster; origin: Point; scale: number; part: string; page: number | null }
+
+function pixelsOf(page: PdfPage, mupdf: MupdfModule, density = dpi): Raster {
+  const pixmap = page.toPixmap(mupdf.Matrix.scale(density / 72, density / 72), mupdf.ColorSpace.DeviceGray, false, false);
+  try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
+}
+
+/** Where pictures lie on a page, in points; the strips of one are one. */
+function picturesOn(page: PdfPage, mupdf: MupdfModule): Box[] {
+  const [left, top] = page.getBounds(), boxes: Box[] = [];
+  const note = (image: { destroy: () => void }, ...rest: unknown[]): void => {
+    image.destroy();
+    const [a, b, c, d, e, f] = rest.find((r) => Array.isArray(r) && r.length === 6) as [number, number, number, number, number, number], xs = [e, e + a, e + c, e + a + c], ys = [f, f + b, f + d, f + b + d];
+    const box: Box = [Math.min(...xs) - left, Math.min(...ys) - top, Math.max(...xs) - left, Math.max(...ys) - top];
+    let at: number;
+    while ((at = boxes.findIndex((o) => o[0] <= box[2] + 1 && o[2] >= box[0] - 1 && o[1] <= box[3] + 1 && o[3] >= box[1] - 1)) >= 0) {
+      const [other] = boxes.splice(at, 1);
+      for (let k = 0; k < 4; k++) box[k] = (k < 2 ? Math.min : Math.max)(box[k]!, other![k]!);
+    }
+    boxes.push(box);
+  };
+  const device = new mupdf.Device({ fillImage: note, fillImageMask: note } as never);
+  try { page.run(device, mupdf.Matrix.identity); } finally { device.destroy(); }
+  return boxes;
+}
 
 /** Mostly even ground with some ink on it, as pages, screens and labels have, and photographs of things have not. */
 export function looksLikeWriting(even: Raster): boolean {
@@ -139,22 +171,23 @@ function enlarged(grey: Raster): { raster: Raster; factor: number } {
   return { raster: flatten(grey, wholeOf(grey), grey.width * 2, grey.height * 2), factor: 2 };
 }
 
-/** The part of a page that has anything on it, with the place of its corner; null where it is bare. */
-function inked({ width, height, data }: Raster): { picture: Raster | null; origin: Point } {
+/** The part of a page that has anything on it, with the place of its corner; null where it is bare. @param within - points; absent: the whole page */
+function inked({ width, height, data }: Raster, within: Box | null = null): { picture: Raster; origin: Point } | null {
+  const [fromX, fromY, toX, toY] = within ? within.map((v, i) => math.max(0, math.min(i % 2 === 0 ? width : height, math.round((v * dpi) / 72)))) as Box : [0, 0, width, height];
   let left = width, right = -1, top = -1, bottom = -1;
-  for (let y = 0; y < height; y++) {
-    let from = y * width;
-    const end = from + width;
+  for (let y = fromY; y < toY; y++) {
+    let from = y * width + fromX;
+    const end = y * width + toX;
     while (from < end && data[from]! >= paper) from++;
-    if (from === end) continue;
+    if (from >= end) continue;
     let to = end - 1;
     while (data[to]! >= paper) to--;
     if (top < 0) top = y;
     bottom = y; left = math.min(left, from - y * width); right = math.max(right, to - y * width);
   }
-  if (right - left < fewestPixels || bottom - top < fewestPixels) return { picture: null, origin: [0, 0] };
+  if (right - left < fewestPixels || bottom - top < fewestPixels) return null;
   // A little of the sheet around it: the reader wants room beside letters.
-  left = math.max(0, left - 12); right = math.min(width, right + 13); top = math.max(0, top - 12); bottom = math.min(height, bottom + 13);
+  left = math.max(fromX, left - 12); right = math.min(toX, right + 13); top = math.max(fromY, top - 12); bottom = math.min(toY, bottom + 13);
   const part = new Uint8Array((right - left) * (bottom - top));
   for (let y = top; y < bottom; y++) part.set(data.subarray(y * width + left, y * width + right), (y - top) * (right - left));
   return { picture: { width: right - left, height: bottom - top, channels: 1, data: part }, origin: [left, top] };
@@ -167,35 +200,32 @@ function blank(raster: Raster, [x0, y0, x1, y1]: Box): void {
   for (let y = Math.max(0, Math.floor(y0 * s) - 2); y < Math.min(raster.height, Math.ceil(y1 * s) + 2); y++) if (right > left) raster.data.fill(255, y * raster.width + left, y * raster.width + right);
 }
 
-/** The words that were read, line by line, with their boxes: in points on a page, in pixels of the picture as it was read elsewhere. */
-function passageOf(page: OcrPage, part: string, number: number | null, scale: number, [dx, dy]: Point): Passage | null {
-  const lines = new Map<number, typeof page.words>();
+/** The words that were read, line by line, with their boxes as they lie: in points on a page, in pixels of the picture elsewhere. */
+function passageOf({ page, degrees }: Reading, { raster, origin, scale, part, page: number }: Shown): Passage | null {
+  const lines = new Map<number, OcrWord[]>();
   for (const w of page.words) if (w.confidence >= leastConfidence && /[\p{L}\p{N}]/u.test(w.text)) lines.set(w.line, [...(lines.get(w.line) ?? []), w]);
+  const placed = ([x, y]: Point): Point => { const [px, py] = turnedBack([x, y], degrees, raster); return [(px + origin[0]) * scale, (py + origin[1]) * scale]; };
   let text = '';
   const boxes: { start: number; box: Box }[] = [];
   for (const words of lines.values()) {
-    boxes.push({ start: text.length, box: [Math.min(...words.map((w) => w.box[0])), Math.min(...words.map((w) => w.box[1])), Math.max(...words.map((w) => w.box[2])), Math.max(...words.map((w) => w.box[3]))].map((v, i) => Math.round((v * scale + (i % 2 === 0 ? dx : dy)) * 10) / 10) as Box });
+    const a = placed([Math.min(...words.map((w) => w.box[0])), Math.min(...words.map((w) => w.box[1]))]), b = placed([Math.max(...words.map((w) => w.box[2])), Math.max(...words.map((w) => w.box[3]))]);
+    boxes.push({ start: text.length, box: [Math.min(a[0], b[0]), Math.min(a[1], b[1]), Math.max(a[0], b[0]), Math.max(a[1], b[1])].map((v) => Math.round(v * 10) / 10) as Box });
     text += `${words.map((w) => w.text).join(' ')}\n`;
   }
-  return text.trim() ? { part, place: 'imageText', page: number, text, lines: boxes } : null;
+  return text.trim() ? { part, place: 'imageText', page: number, text, lines: boxes, ...(degrees !== 0 ? { turned: degrees } : {}) } : null;
 }
 
 /** A picture of writing as lines of text, upright; for receipts that come as screenshots or scans. */
 export async function pictureText(bytes: Uint8Array, name: string, ocr: Ocr): Promise<string> {
   const { page, rotation, mirrored } = await measurePhoto(bytes, name, { longest: 2600 });
-  return (await ocr.read(greymap(enlarged(applyFilter(greyOf(turn(page, rotation, mirrored)), 'grey')).raster))).text;
+  return textOf(applyFilter(greyOf(turn(page, rotation, mirrored)), 'grey'), ocr);
 }
 /** The text of a PDF whose pages are pictures. @param most - pages that are read */
 export async function scannedText(bytes: Uint8Array, ocr: Ocr, most = 5): Promise<string> {
   return withPdf(bytes, async (pdf, mupdf) => {
     const texts: string[] = [];
-    for (let i = 0; i < Math.min(most, pdf.countPages()); i++) {
-      const raster = withPage(pdf, i, (page): Raster => {
-        const pixmap = page.toPixmap(mupdf.Matrix.scale(200 / 72, 200 / 72), mupdf.ColorSpace.DeviceGray, false, true);
-        try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
-      });
-      texts.push((await ocr.read(greymap(applyFilter(raster, 'grey')))).text);
-    }
+    for (let i = 0; i < Math.min(most, pdf.countPages()); i++) texts.push(await textOf(applyFilter(withPage(pdf, i, (page) => pixelsOf(page, mupdf, 200)), 'grey'), ocr));
     return texts.join('\n');
   });
 }
+const textOf = async (grey: Raster, ocr: Ocr): Promise<string> => (await readAnyWayUp(grey, (turned) => ocr.read(greymap(enlarged(turned).raster)))).map((r) => r.page.text).join('\n');

@@ -4,17 +4,17 @@ import { Matcher } from '../identity/find.ts';
 import { searchPassages, type Sign } from '../identity/search.ts';
 import { replaceInPackage } from '../mends/redact/package.ts';
 import { blotPicture } from '../mends/redact/picture.ts';
-import { pictureToRead, readImageText, turnedBack, type Turn } from '../readers/image-text.ts';
+import { pictureToRead, readImageText } from '../readers/image-text.ts';
 import { pictureSize } from '../readers/image/read.ts';
 import { Package, packZip } from '../engines/zip.ts';
-import type { Point, Quad } from '../scan/raster.ts';
+import type { Quad } from '../scan/raster.ts';
 import { readDocument } from '../readers/index.ts';
 import { emptyBrief } from '../model/brief.ts';
 import type { Details } from '../model/details.ts';
 import type { Finding } from '../model/finding.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
 import { splitWords } from '../text/words.ts';
-import type { DocumentFacts } from '../model/facts.ts';
+import type { Box, DocumentFacts } from '../model/facts.ts';
 import type { SourceFile } from './check.ts';
 import { sharpenBoxes } from './sharpen.ts';
 
@@ -90,24 +90,27 @@ async function replaceWords(file: SourceFile, before: DocumentFacts, details: De
 
 async function blotPhoto(file: SourceFile, before: DocumentFacts, details: Details, job: Job): Promise<Redacted> {
   await readImageText(file.bytes, before, job);
-  const shown = picturesThatStop(before, details), bytes = shown.length > 0 ? await blot(file.bytes, file.name, true, shown, turnOf(before)) : file.bytes, after = await readDocument(bytes, file.name, job);
+  const shown = picturesThatStop(before, details), bytes = shown.length > 0 ? await blot(file.bytes, file.name, true, shown) : file.bytes, after = await readDocument(bytes, file.name, job);
   await readImageText(bytes, after, job);
   const left = picturesThatStop(after, details).length;
   if (left > 0) throw new CannotDo('notClean', `Not everything could be taken out: ${left} places are left.`, 'Cover them in a picture program, or take the photo again without them.', file.name);
   return { bytes, taken: shown.map((s) => ({ page: null, text: s.found })), proof: { pagesSame: JSON.stringify(pictureSize(file.bytes)) === JSON.stringify(pictureSize(bytes)), lost: [], left } };
 }
 
-/** How a picture was turned to be read; its one reading says so. */
-const turnOf = (facts: DocumentFacts): Turn => (facts.passages.ok ? facts.passages.value.find((p) => p.place === 'imageText')?.turned : undefined) ?? 0;
 /** The places are known in the picture as it was read; they are filled where they lie in the stored pixels, with a rim for what the reader's boxes miss. */
-async function blot(bytes: Uint8Array, name: string, sheet: boolean, signs: Sign[], turned: Turn = 0): Promise<Uint8Array> {
-  const { raster, toStored: stored } = await pictureToRead(bytes, name, sheet), toStored = (p: Point): Point => stored(turnedBack(p, turned, raster));
+async function blot(bytes: Uint8Array, name: string, sheet: boolean, signs: Sign[]): Promise<Uint8Array> {
+  const { toStored } = await pictureToRead(bytes, name, sheet);
   return blotPicture(bytes, name, signs.map(({ box }): Quad => {
-    const [x0, y0, x1, y1] = box!, rim = (y1 - y0) * 0.3;
-    return [toStored([x0 - 2 * rim, y0 - rim]), toStored([x1 + 2 * rim, y0 - rim]), toStored([x1 + 2 * rim, y1 + rim]), toStored([x0 - 2 * rim, y1 + rim])];
+    const [x0, y0, x1, y1] = withRim(box!);
+    return [toStored([x0, y0]), toStored([x1, y0]), toStored([x1, y1]), toStored([x0, y1])];
   }));
 }
 
+/** Lines of writing may run up a picture as well as across it: the rim is twice as wide along the line as beside it. */
+function withRim([x0, y0, x1, y1]: Box): Box {
+  const rim = Math.min(x1 - x0, y1 - y0) * 0.3, [dx, dy] = x1 - x0 >= y1 - y0 ? [2 * rim, rim] : [rim, 2 * rim];
+  return [x0 - dx, y0 - dy, x1 + dx, y1 + dy];
+}
 const stoppingIn = (facts: DocumentFacts, details: Details): Finding[] => judge({ facts: [facts], brief: { ...emptyBrief(), anonymous: true }, briefGiven: true, details, now: 0 }).findings[0]!.filter((f) => f.standing === 'stops');
 const stoppingText = (facts: DocumentFacts, details: Details): Finding[] => stoppingIn(facts, details).filter((f) => textual.has(f.check));
 /** What pictures that are no pages show of the student. */

@@ -3,7 +3,8 @@ import { saveWhole, withPage, withPdf } from '../../engines/pdf.ts';
 import { stampLines, type Stamp } from '../../engines/stamp.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { applyFilter } from '../../scan/filters.ts';
-import type { Raster } from '../../scan/raster.ts';
+import { readAnyWayUp, readsLikeWords, turnedBack } from '../../scan/any-way-up.ts';
+import type { Point, Raster } from '../../scan/raster.ts';
 
 export interface ReadPage { page: number; words: number; /** words that the reader itself doubts */ unsure: number }
 const dpi = 200;
@@ -22,8 +23,9 @@ export async function layTextUnder(bytes: Uint8Array, pages: number[], ocr: Ocr,
         const pixmap = page.toPixmap(mupdf.Matrix.scale(dpi / 72, dpi / 72), mupdf.ColorSpace.DeviceGray, false, false);
         try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
       });
-      const words = (await ocr.read(greymap(applyFilter(raster, 'grey')))).words.filter((w) => w.confidence >= noise && /[\p{L}\p{N}]/u.test(w.text));
-      if (words.length > 0) await stampLines(pdf, number - 1, words.map((w, k) => stampOf(w, words[k + 1])));
+      const readings = await readAnyWayUp(applyFilter(raster, 'grey'), (turned) => ocr.read(greymap(turned))), { page: said, degrees } = readings.find((r) => readsLikeWords(r.page.words)) ?? readings[0]!;
+      const words = said.words.filter((w) => w.confidence >= noise && /[\p{L}\p{N}]/u.test(w.text));
+      if (words.length > 0) await stampLines(pdf, number - 1, words.map((w, k) => stampOf(w, words[k + 1], (p) => turnedBack(p, degrees, raster))));
       read.push({ page: number, words: words.length, unsure: words.filter((w) => w.confidence < sure).length });
     }
     pdf.subsetFonts();
@@ -32,9 +34,8 @@ export async function layTextUnder(bytes: Uint8Array, pages: number[], ocr: Ocr,
   });
 }
 
-/** A word on its baseline, with the space that follows it on its line, so that words stay apart. */
-function stampOf({ text, box, line }: OcrWord, next: OcrWord | undefined): Stamp {
-  const k = 72 / dpi, [x0, y0, x1, y1] = box.map((v) => v * k) as OcrWord['box'], height = y1 - y0;
-  const follows = next?.line === line && next.box[0] * k > x1;
-  return { text: follows ? `${text} ` : text, x: x0, y: y1 - height * 0.2, size: Math.max(4, Math.round(height * 10) / 10), unseen: { width: follows ? next.box[0] * k - x0 : x1 - x0 } };
+/** A word on its baseline, with the space that follows it on its line, so that words stay apart. @param placed - where a point of the picture as it was read lies on the page, in pixels */
+function stampOf({ text, box: [x0, y0, x1, y1], line }: OcrWord, next: OcrWord | undefined, placed: (point: Point) => Point): Stamp {
+  const k = 72 / dpi, height = y1 - y0, follows = next?.line === line && next.box[0] > x1, [x, y] = placed([x0, y1 - height * 0.2]), [ahead, down] = placed([x0 + 1, y1 - height * 0.2]);
+  return { text: follows ? `${text} ` : text, x: x * k, y: y * k, size: Math.max(4, Math.round(height * k * 10) / 10), unseen: { width: ((follows ? next.box[0] : x1) - x0) * k, towards: [ahead - x, down - y] } };
 }
