@@ -5,10 +5,10 @@ import { writeOutline, type Bookmark } from '../engines/outline.ts';
 import { stampLines } from '../engines/stamp.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
-import { inOneColumn } from './columns.ts';
-import { takeApart, writePages, type NotedBody } from './set-pages.ts';
+import { inOneFlow } from './flows.ts';
+import { countPages, takeApart, writePages, type NotedBody } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
-import { oneColumn, type PageDescription } from './page-description.ts';
+import { oneColumn, oneSize, type PageDescription, type PageSize } from './page-description.ts';
 
 /** The engine's faces have no glyphs for the wide spaces of Unicode (2000 to 200A): they would come out as no character at all. */
 const wideSpaces = /&#819[2-9];|[\u2000-\u200a\u202f]/g;
@@ -22,18 +22,20 @@ function toHtml(page: PageDescription): string {
 @page{margin:${top}pt ${right}pt ${bottom}pt ${left}pt} body{margin:0;font-family:${page.baseFont};font-size:${page.baseSizePt}pt;line-height:1.15}
 p{margin:0} h1,h2,h3,h4,h5,h6{font-size:1em;font-weight:normal;page-break-after:avoid} table{border-collapse:collapse;margin:4pt 0 8pt 0} td{border:0.5pt solid #555;padding:2pt 4pt}
 a{color:#1a4a7a} a.place{color:inherit;text-decoration:none} .break{page-break-after:always} .note{font-size:0.85em;margin-top:3pt} hr{border-bottom:0.5pt solid #777;margin:12pt 0 4pt 0}
-</style></head><body>${breakable(inOneColumn(page.body)).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
+</style></head><body>${breakable(inOneFlow(page.body)).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
 }
 
 /** How many pages a description takes as this engine lays it out; nothing is written. */
 export async function countLaidPages(page: PageDescription): Promise<number> {
   const mupdf = await loadMupdf();
   await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
+  const noted = takeApart(page.body), own = noted ? countPages(mupdf, noted, (body, size) => toHtml({ ...page, ...size, body }), page) : null;
+  if (own !== null) return own;
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html');
   try { doc.layout(page.widthPt, page.heightPt, page.baseSizePt); return doc.countPages(); } finally { doc.destroy(); }
 }
 
-interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[]; /** notes at the foot of each page, by their marks; none where all stand at the end */ notes: number[][] }
+interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[]; /** notes at the foot of each page, by their marks; none where all stand at the end */ notes: number[][]; /** by page; none where all are alike */ sizes: PageSize[] }
 /** Pages as the engine breaks them. */
 function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html'), links: LaidOut['links'] = [];
@@ -50,13 +52,13 @@ function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.Doc
       one.destroy();
       job.progress?.(i + 1, count, 'pages');
     }
-    return { links, outline, notes: [] };
+    return { links, outline, notes: [], sizes: [] };
   } finally { doc.destroy(); }
 }
-/** Pages with their columns, and their notes at the foot; in one column with the notes at the end where they are too long for that. */
+/** Pages with their columns and sizes, and their notes at the foot; of one size, in one column and with the notes at the end where these are too long for that. */
 function ownPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
-  const laid = writePages(mupdf, noted, (body) => toHtml({ ...page, body }), { width: page.widthPt, height: page.heightPt, margins: page.marginsPt, size: page.baseSizePt }, writer, job);
-  if (!laid) { if (page.body.includes('<columns ')) page.losses.push(oneColumn); return plainPages(mupdf, page, writer, job); }
+  const laid = writePages(mupdf, noted, (body, size) => toHtml({ ...page, ...size, body }), page, writer, job);
+  if (!laid) { if (page.body.includes('<columns ')) page.losses.push(oneColumn); if (page.body.includes('<pages ')) page.losses.push(oneSize); return plainPages(mupdf, page, writer, job); }
   const nested: Bookmark[] = [], open: { level: number; down: Bookmark[] }[] = [{ level: 0, down: nested }];
   for (const { level, title, page: at } of laid.outline) {
     while (open[open.length - 1]!.level >= level) open.pop();
@@ -64,7 +66,7 @@ function ownPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody, w
     open[open.length - 1]!.down.push(heading);
     open.push({ level, down: heading.down });
   }
-  return { links: laid.links, outline: nested, notes: laid.notes };
+  return { links: laid.links, outline: nested, notes: laid.notes, sizes: laid.sizes };
 }
 
 /** What a document says of itself: its title, shown in the window's bar, and its language. Source: ISO 32000-1, 14.3.3 (Title), 12.2 (DisplayDocTitle), 14.9.2 (Lang). */
@@ -107,9 +109,9 @@ async function withoutBrokenPictures(body: string): Promise<string | null> {
 async function layOnce(page: PageDescription, job: Job, titled: boolean): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
   await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
-  const [top, , bottom, left] = page.marginsPt, buffer = new mupdf.Buffer(), noted = takeApart(page.body);
+  const buffer = new mupdf.Buffer(), noted = takeApart(page.body);
   const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
-  const { links, outline, notes } = noted ? ownPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
+  const { links, outline, notes, sizes } = noted ? ownPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
   writer.close();
   const written = buffer.asUint8Array().slice();
   buffer.destroy();
@@ -124,9 +126,10 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
     if (outline.length > 0) writeOutline(pdf, outline);
     const count = pdf.countPages();
     for (let i = 0; i < count; i++) {
+      const { heightPt, marginsPt: [top, , bottom, left] } = sizes[i] ?? page;
       const [head, foot] = i === 0 && page.firstPageDiffers ? [page.firstHead, page.firstFoot] : [page.head, page.foot];
       const fill = (line: string): string => line.replace(/\u0001/g, String(i + 1)).replace(/\u0002/g, String(count));
-      const lines = [...(head ? [{ text: fill(head), x: left, y: top * 0.55, size: 9.5 }] : []), ...(foot ? [{ text: fill(foot), x: left, y: page.heightPt - bottom * 0.45, size: 9.5 }] : [])];
+      const lines = [...(head ? [{ text: fill(head), x: left, y: top * 0.55, size: 9.5 }] : []), ...(foot ? [{ text: fill(foot), x: left, y: heightPt - bottom * 0.45, size: 9.5 }] : [])];
       if (lines.length > 0) await stampLines(pdf, i, lines);
     }
     pdf.subsetFonts();

@@ -14,8 +14,10 @@ export interface PageDescription {
   /** fonts that were asked for and replaced by metric-compatible or similar ones */ substituted: { asked: string; used: FontFamily }[];
   losses: string[];
 }
-/** What this engine says where a text has columns. */
-export const oneColumn = 'text that stands in columns is set in one';
+/** How large pages are, and what stays bare around their text, in points. */
+export type PageSize = Pick<PageDescription, 'widthPt' | 'heightPt' | 'marginsPt'>;
+/** What this engine says where it cannot set columns, or pages of several sizes. */
+export const oneColumn = 'text that stands in columns is set in one', oneSize = 'pages of another size or turn are set on the size of the others';
 export type FontFamily = 'serif' | 'sans-serif' | 'monospace';
 
 /** A family that sets like the one asked for. Common practice: Times-like, Arial-like, Courier-like. */
@@ -24,7 +26,7 @@ export function familyOf(font: string): FontFamily {
   return /arial|helvet|calibri|carlito|sans|verdana|tahoma|segoe|gothic|aptos|open|roboto|lato|trebuc|candara|corbel|ubuntu/i.test(font) ? 'sans-serif' : 'serif';
 }
 
-export const a4: Pick<PageDescription, 'widthPt' | 'heightPt' | 'marginsPt'> = { widthPt: 595.28, heightPt: 841.89, marginsPt: [72, 72, 72, 72] };
+export const a4: PageSize = { widthPt: 595.28, heightPt: 841.89, marginsPt: [72, 72, 72, 72] };
 export const emptyPage = (): PageDescription => ({
   body: '', ...a4, head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', title: '', language: null, baseFont: 'serif', baseSizePt: 12, generated: [],
   counts: { images: 0, tables: 0, equations: 0, footnotes: 0 }, substituted: [], losses: [],

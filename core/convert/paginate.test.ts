@@ -5,7 +5,7 @@ import { fillPages, type Flow, type LaidPage, type Strip } from './paginate.ts';
 /** Lines of ten points, one below the other; what is given replaces. */
 const lines = (rows: Partial<Strip>[]): Strip[] => rows.map((row, i) => ({ sheet: 0, start: i * 10, end: i * 10 + 10, top: i * 10 + 1, bottom: i * 10 + 9, notes: [], keep: false, paragraph: i, forced: false, ...row }));
 /** Pages of one column: their one range each, and their notes. */
-const breakPages = (strips: Strip[], room: number, height: (n: number) => number, rule: number): { from: number; to: number; notes: number[] }[] => fillPages([{ strips, columns: 1, newPage: false }], room, height, rule).map((p) => ({ ...p.bands[0]!.columns[0]!, notes: p.notes }));
+const breakPages = (strips: Strip[], room: number, height: (n: number) => number, rule: number): { from: number; to: number; notes: number[] }[] => fillPages([{ strips, columns: 1, newPage: false, room }], height, rule).map((p) => ({ ...p.bands[0]!.columns[0]!, notes: p.notes }));
 const none = (): number => 0;
 const cuts = (strips: Strip[], room: number, height: (n: number) => number = none, rule = 0): number[] => breakPages(strips, room, height, rule).map((p) => p.to);
 
@@ -41,30 +41,34 @@ describe('pages of strips', () => {
 });
 
 describe('columns', () => {
-  const flow = (rows: Partial<Strip>[], columns: number, newPage = false): Flow => ({ strips: lines(rows), columns, newPage }), many = (n: number): Partial<Strip>[] => Array.from({ length: n }, () => ({}));
+  const flow = (rows: Partial<Strip>[], columns: number, newPage = false): Omit<Flow, 'room'> => ({ strips: lines(rows), columns, newPage }), many = (n: number): Partial<Strip>[] => Array.from({ length: n }, () => ({}));
   const shown = (pages: LaidPage[]): string[] => pages.map((p) => p.bands.map((b) => `${b.flow}@${Math.round(b.top)}:${b.columns.map((c) => `${c.from}-${c.to}`).join('|')}`).join(' '));
+  const fill = (flows: Omit<Flow, 'room'>[], room: number, noteHeight: (mark: number) => number, rule: number): LaidPage[] => fillPages(flows.map((f) => ({ ...f, room })), noteHeight, rule);
   test('full pages are filled one column after the other; the last ones are equally high', () => {
-    expect(shown(fillPages([flow(many(13), 2)], 48, none, 0))).toEqual(['0@0:0-5|5-10', '0@0:10-12|12-13']);
-    expect(shown(fillPages([flow(many(6), 3)], 100, none, 0))).toEqual(['0@0:0-2|2-4|4-6']);
+    expect(shown(fill([flow(many(13), 2)], 48, none, 0))).toEqual(['0@0:0-5|5-10', '0@0:10-12|12-13']);
+    expect(shown(fill([flow(many(6), 3)], 100, none, 0))).toEqual(['0@0:0-2|2-4|4-6']);
   });
   test('what comes before and after stands over and under them; what does not fit goes to the next page', () => {
-    expect(shown(fillPages([flow(many(2), 1), flow(many(4), 2), flow(many(2), 1)], 100, none, 0))).toEqual(['0@0:0-2 1@28:0-2|2-4 2@56:0-2']);
-    expect(shown(fillPages([flow(many(2), 1), flow(many(4), 2), flow(many(4), 1)], 78, none, 0))).toEqual(['0@0:0-2 1@28:0-2|2-4 2@56:0-2', '2@0:2-4']);
-    expect(shown(fillPages([flow(many(3), 1), flow(many(4), 2)], 40, none, 0))).toEqual(['0@0:0-3', '1@0:0-2|2-4']);
-    expect(shown(fillPages([flow(many(1), 1), flow(many(1), 2, true)], 100, none, 0))).toEqual(['0@0:0-1', '1@0:0-1']);
+    expect(shown(fill([flow(many(2), 1), flow(many(4), 2), flow(many(2), 1)], 100, none, 0))).toEqual(['0@0:0-2 1@28:0-2|2-4 2@56:0-2']);
+    expect(shown(fill([flow(many(2), 1), flow(many(4), 2), flow(many(4), 1)], 78, none, 0))).toEqual(['0@0:0-2 1@28:0-2|2-4 2@56:0-2', '2@0:2-4']);
+    expect(shown(fill([flow(many(3), 1), flow(many(4), 2)], 40, none, 0))).toEqual(['0@0:0-3', '1@0:0-2|2-4']);
+    expect(shown(fill([flow(many(1), 1), flow(many(1), 2, true)], 100, none, 0))).toEqual(['0@0:0-1', '1@0:0-1']);
+  });
+  test('pages of another size hold what their own height lets them', () => {
+    expect(shown(fillPages([{ ...flow(many(5), 1), room: 28 }, { ...flow(many(5), 1, true), room: 48 }, { ...flow(many(4), 1, true), room: 28 }], none, 0))).toEqual(['0@0:0-3', '0@0:3-5', '1@0:0-5', '2@0:0-3', '2@0:3-4']);
   });
   test('a forced strip begins the next column, not the next page', () => {
-    expect(shown(fillPages([flow([{}, { forced: true }, {}, {}], 2)], 100, none, 0))).toEqual(['0@0:0-1|1-4']);
+    expect(shown(fill([flow([{}, { forced: true }, {}, {}], 2)], 100, none, 0))).toEqual(['0@0:0-1|1-4']);
   });
   test('notes below make the columns shorter', () => {
-    const pages = fillPages([flow([{ notes: [1] }, ...many(11)], 2)], 58, () => 14, 6);
+    const pages = fill([flow([{ notes: [1] }, ...many(11)], 2)], 58, () => 14, 6);
     expect(pages[0]!.notes).toEqual([1]);
     expect(shown(pages)[0]).toBe('0@0:0-3|3-6');
   });
   test('whatever the flows: each strip once and in order, no band over the page’s end that could be cut, bands below each other', () => {
     const rows = fc.array(fc.record({ keep: fc.boolean(), paragraph: fc.nat(4), forced: fc.boolean(), notes: fc.constantFrom<number[]>([], [], [], [1]) }), { minLength: 1, maxLength: 30 });
     fc.assert(fc.property(fc.array(fc.record({ rows, columns: fc.integer({ min: 1, max: 4 }), newPage: fc.boolean() }), { minLength: 1, maxLength: 5 }), fc.integer({ min: 30, max: 140 }), (made, room) => {
-      const flows = made.map((m) => flow(m.rows, m.columns, m.newPage)), pages = fillPages(flows, room, () => 6, 4), all = pages.flatMap((p) => p.bands.flatMap((b) => b.columns.flatMap((c) => Array.from({ length: c.to - c.from }, (_, i) => `${b.flow}/${c.from + i}`))));
+      const flows = made.map((m) => flow(m.rows, m.columns, m.newPage)), pages = fill(flows, room, () => 6, 4), all = pages.flatMap((p) => p.bands.flatMap((b) => b.columns.flatMap((c) => Array.from({ length: c.to - c.from }, (_, i) => `${b.flow}/${c.from + i}`))));
       expect(all).toEqual(flows.flatMap((f, n) => f.strips.map((_, i) => `${n}/${i}`)));
       expect(pages.flatMap((p) => p.notes)).toEqual(flows.flatMap((f) => f.strips.flatMap((s) => s.notes)));
       for (const p of pages) {

@@ -1,7 +1,7 @@
 /** A stretch of a long sheet that no page break may cut: a line, a row of a table, a picture. Positions in points from the sheet's top. */
 export interface Strip { /** of several long sheets; another sheet begins a new page where `forced` says so */ sheet: number; /** where it begins for cutting, half-way to its neighbour */ start: number; end: number; /** where its ink begins and ends */ top: number; bottom: number; /** marks of notes that stand in it */ notes: number[]; /** a heading: it goes with what follows */ keep: boolean; paragraph: number; /** begins a page, or the next column where it stands in columns */ forced: boolean }
 /** Text in so many columns beside each other, before the next one begins below. */
-export interface Flow { strips: Strip[]; columns: number; newPage: boolean }
+export interface Flow { strips: Strip[]; columns: number; newPage: boolean; /** height of a page's text in points; flows on one page have the same */ room: number }
 /** Strips `from` up to but not including `to`. */
 export interface Range { from: number; to: number }
 /** What stands beside each other on a page: a range of one flow's strips for each column, `top` points below the page's first line. */
@@ -13,14 +13,14 @@ const bandGap = 10;
 
 /** Fills pages with strips and with the notes whose marks stand on them. Headings go with the line after them, and no line of a paragraph stands alone at a page's head or foot where it can be helped (common practice in typography).
  * Columns are filled one after the other; the last ones of a flow are made equally high.
- * @param room - height of a page's text in points; @param noteHeight - of a note by its mark; @param ruleHeight - of what parts text and notes */
-export function fillPages(flows: Flow[], room: number, noteHeight: (mark: number) => number, ruleHeight: number): LaidPage[] {
+ * @param noteHeight - of a note by its mark; @param ruleHeight - of what parts text and notes */
+export function fillPages(flows: Flow[], noteHeight: (mark: number) => number, ruleHeight: number): LaidPage[] {
   const pages: LaidPage[] = [], heightOf = (marks: number[]): number => marks.reduce((sum, mark) => sum + noteHeight(mark), 0);
   let page: LaidPage = { bands: [], notes: [] }, used = 0;
   const turn = (): void => { if (page.bands.length > 0) pages.push(page); page = { bands: [], notes: [] }; used = 0; };
   /** What text and notes of a page take together. */
   const taken = (text: number, marks: number[]): number => { const notes = heightOf(marks); return text + notes + (notes > 0 ? ruleHeight : 0); };
-  flows.forEach(({ strips, columns, newPage }, flow) => {
+  flows.forEach(({ strips, columns, newPage, room }, flow) => {
     for (let from = 0; from < strips.length;) {
       if (from === 0 ? newPage : columns === 1 && strips[from]!.forced) turn();
       const bare = page.bands.length === 0, top = bare ? 0 : used + bandGap, fits = (height: number, marks: number[]): boolean => top + taken(height, [...page.notes, ...marks]) <= room;

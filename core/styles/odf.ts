@@ -2,11 +2,11 @@ import { readXml } from '../engines/xml.ts';
 
 export type OdfLook = Readonly<Record<string, string>>;
 export interface OdfPage { widthPt: number; heightPt: number; /** top, right, bottom, left */ marginsPt: [number, number, number, number] }
-export interface OdfColumns { count: number; gapPt: number }
+export interface OdfColumns { count: number; gapPt: number; /** a line stands between them */ ruled: boolean }
 export interface OdfStyles {
   /** what a style and its parents say themselves, without the defaults */ own(name: string): OdfLook;
   /** properties by their local names, as the chain of parents and the defaults give them; sizes in per cent are worked out */ resolve(name: string): OdfLook;
-  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; /** whether a style is another one or comes down from it */ comesFrom(name: string, ancestor: string): boolean; page: OdfPage | null; /** of a section by its style, of all text by the empty name; null: one column */ columns(name: string): OdfColumns | null; /** the family behind a declared face */ familyOf(face: string): string;
+  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; /** whether a style is another one or comes down from it */ comesFrom(name: string, ancestor: string): boolean; /** pages and columns of a page style by its name */ master(name: string): { size: OdfPage | null; columns: OdfColumns | null }; /** of a section by its style; null: one column */ columns(name: string): OdfColumns | null; /** the family behind a declared face */ familyOf(face: string): string;
 }
 
 /** Styles of an OpenDocument text. Source: ODF 1.2-1, 16 (styles), 16.5 (page layouts), 16.9 (master pages), 20.183 (font size in per cent of the parent). @param parts - XML, styles first, automatic ones after them */
@@ -23,7 +23,8 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
         else if (name === 'style:page-layout') layout = a['style:name'] ?? '';
         else if (name === 'style:page-layout-properties' && a['fo:page-width']) layouts.set(layout, { widthPt: points(a['fo:page-width']) || 595.28, heightPt: points(a['fo:page-height']) || 841.89, marginsPt: ['top', 'right', 'bottom', 'left'].map((s) => points(a[`fo:margin-${s}`] ?? a['fo:margin']) || 56) as OdfPage['marginsPt'] });
         // Of a section, or of a page layout (16.19, 17.13, 17.14): where each column has edges of its own, the gap is what two of them leave.
-        else if (name === 'style:columns' && Number(a['fo:column-count']) > 1) { open = { count: Number(a['fo:column-count']), gapPt: points(a['fo:column-gap']) }; columns.set(current ? style : `layout ${layout}`, open); }
+        else if (name === 'style:columns' && Number(a['fo:column-count']) > 1) { open = { count: Number(a['fo:column-count']), gapPt: points(a['fo:column-gap']), ruled: false }; columns.set(current ? style : `layout ${layout}`, open); }
+        else if (name === 'style:column-sep' && open) open.ruled = (a['style:style'] ?? 'solid') !== 'none' && points(a['style:width']) > 0;
         else if (name === 'style:column' && open) open.gapPt = Math.max(open.gapPt, points(a['fo:start-indent']) + points(a['fo:end-indent']));
         else if (name === 'style:header-style') band = 0;
         else if (name === 'style:footer-style') band = 2;
@@ -49,7 +50,7 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
   };
   const own = (name: string): OdfLook => { const chain: Record<string, string>[] = []; for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; } return Object.assign({}, ...chain) as OdfLook; };
   const comesFrom = (name: string, ancestor: string): boolean => { for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { if (at === ancestor) return true; at = styles.get(at)?.parent ?? null; } return false; };
-  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', comesFrom, columns: (name) => columns.get(name || `layout ${masters.get('Standard') ?? ''}`) ?? null, page: layouts.get(masters.get('Standard') ?? '') ?? layouts.values().next().value ?? null, familyOf: (face) => faces.get(face) || face };
+  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', comesFrom, columns: (name) => columns.get(name) ?? null, master: (name) => { const layout = masters.get(name) ?? masters.get('Standard') ?? ''; return { size: layouts.get(layout) ?? layouts.values().next().value ?? null, columns: columns.get(`layout ${layout}`) ?? null }; }, familyOf: (face) => faces.get(face) || face };
 }
 const defaults = '\u0000default';
 

@@ -1,8 +1,8 @@
 import { escapeXml, readXml, type Attributes } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
-import { columnsClose, columnsOpen } from '../columns.ts';
-import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { emptyPage, familyOf, type PageDescription, type PageSize } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
+import { joinSections, usualSize, type Section } from '../sections.ts';
 import { applyProperty, readNumbering, readStyles, type Look } from '../../styles/docx.ts';
 
 /** Maps a word-processor package to a page description. Source: ECMA-376-1, 17 (WordprocessingML), 20.4 (pictures), 22.1 (equations).
@@ -65,16 +65,16 @@ function splitNotes(xml: string, tag: string): { id: string; xml: string }[] {
   return found;
 }
 
-/** `goesOn`: it begins on the page on which the one before it ends */
-interface Section { columns: number; gapPt: number; goesOn: boolean; /** with the paragraph in which its properties stand */ ends: boolean; sizePt?: [number, number]; marginsPt?: PageDescription['marginsPt'] }
-const plainSection = (): Section => ({ columns: 1, gapPt: 36, goesOn: false, ends: false });
+/** What a section's properties say (17.6). */
+interface SectionProperties extends Omit<Section, 'html' | 'size'> { /** with the paragraph in which they stand */ ends: boolean; sizePt?: [number, number]; marginsPt?: PageSize['marginsPt'] }
+const plainSection = (): SectionProperties => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false, ends: false });
 
 interface Paragraph { look: Look; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean }
 
 function mapStory(xml: string, context: StoryContext): string {
   const { page, styles, relations } = context;
   let out = '', section = plainSection();
-  const sections: { html: string; section: Section }[] = [];
+  const sections: { html: string; section: SectionProperties }[] = [];
   const outputs: string[] = [];
   const paragraphs: Paragraph[] = [];
   const stack: string[] = [];
@@ -184,7 +184,10 @@ function mapStory(xml: string, context: StoryContext): string {
   });
   if (dropped) emit(`<p>${dropped}</p>`);
   endSection();
-  return joinSections();
+  const sized = sections.find((s) => s.section.sizePt)?.section, sizeOf = ({ sizePt, marginsPt }: SectionProperties): PageSize => ({ widthPt: (sizePt ?? sized?.sizePt)?.[0] ?? page.widthPt, heightPt: (sizePt ?? sized?.sizePt)?.[1] ?? page.heightPt, marginsPt: marginsPt ?? sized?.marginsPt ?? page.marginsPt });
+  const joined = sections.map(({ html, section }): Section => ({ ...section, html, size: sizeOf(section) }));
+  if (sized) Object.assign(page, usualSize(joined));
+  return joinSections(joined, page);
 
   function paragraphProperty(name: string, a: Attributes): void {
     const p = paragraphs[paragraphs.length - 1];
@@ -195,31 +198,16 @@ function mapStory(xml: string, context: StoryContext): string {
   }
   function sectionProperty(name: string, a: Attributes): void {
     if (name === 'w:pgSz' && a['w:w']) section.sizePt = [Number(a['w:w']) / 20, Number(a['w:h']) / 20];
-    if (name === 'w:pgMar') section.marginsPt = ['top', 'right', 'bottom', 'left'].map((k) => Math.max(18, Math.abs(Number(a[`w:${k}`] ?? 1440)) / 20)) as PageDescription['marginsPt'];
+    if (name === 'w:pgMar') section.marginsPt = ['top', 'right', 'bottom', 'left'].map((k) => Math.max(18, Math.abs(Number(a[`w:${k}`] ?? 1440)) / 20)) as PageSize['marginsPt'];
     if (stack.includes('w:sectPrChange')) return;
     if (name === 'w:sectPr') section = { ...plainSection(), ends: true };
     if (name === 'w:titlePg') page.firstPageDiffers = true;
     if (name === 'w:type' && stack.includes('w:sectPr')) section.goesOn = a['w:val'] === 'continuous';
-    if (name === 'w:cols') { section.columns = Number(a['w:num'] ?? 1) || 1; section.gapPt = Number(a['w:space'] ?? 720) / 20; if (/^(0|false|off)$/.test(a['w:equalWidth'] ?? '')) lose('columns of different widths are set equally wide'); }
+    if (name === 'w:cols') { section.columns = Number(a['w:num'] ?? 1) || 1; section.gapPt = Number(a['w:space'] ?? 720) / 20; section.ruled = /^(1|true|on)$/.test(a['w:sep'] ?? ''); if (/^(0|false|off)$/.test(a['w:equalWidth'] ?? '')) lose('columns of different widths are set equally wide'); }
     if (name === 'w:headerReference' || name === 'w:footerReference') context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' });
   }
   /** A section's properties stand in its last paragraph, those of the last section at the end (17.6.17, 17.6.18). */
   function endSection(): void { sections.push({ html: out, section }); out = ''; section = plainSection(); }
-  /** All pages are as those of the section with the most text. */
-  function takeSheet(): void {
-    const sized = sections.filter((s) => s.section.sizePt), most = sized.reduce((a, b) => (b.html.length > (a?.html.length ?? -1) ? b : a), sized[0])?.section;
-    if (!most) return;
-    [page.widthPt, page.heightPt] = most.sizePt!;
-    page.marginsPt = most.marginsPt ?? page.marginsPt;
-    if (sized.some(({ html, section: { sizePt } }) => html !== '' && sizePt!.some((n, i) => Math.abs(n - most.sizePt![i]!) > 2))) lose('pages of another size or turn are set on the size of the others');
-  }
-  function joinSections(): string {
-    takeSheet();
-    return sections.map(({ html, section: { columns, gapPt, goesOn } }, i) => {
-      const before = sections[i - 1]?.html ?? '', page = i > 0 && !goesOn && before !== '' && !before.endsWith('<div class="break"></div>') ? '<div class="break"></div>' : '';
-      return `${page}${columns > 1 && html !== '' ? `${columnsOpen(columns, gapPt)}${html}${columnsClose}` : html}`;
-    }).join('');
-  }
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
   function breakPage(): void { const p = paragraphs[paragraphs.length - 1]; if (p) { emit(`${p.html.trim() ? paragraphHtml({ ...p, boxes: '' }) : ''}<div class="break"></div>`); p.html = ''; p.label = '\u0000'; } }
 
@@ -302,10 +290,8 @@ function mapStory(xml: string, context: StoryContext): string {
     const source = pictureSource(part);
     if (!source) { lose('a drawing of a kind that cannot be shown here is left out'); return; }
     page.counts.images++;
-    const widest = page.widthPt - page.marginsPt[1] - page.marginsPt[3];
     const size = extent ?? { width: 0, height: 0 };
-    const scale = size.width > widest ? widest / size.width : 1;
-    add(`<img src="${source}"${described ? ` alt="${escapeXml(described)}"` : ''}${size.width > 0 ? ` style="width:${fixed(size.width * scale)}pt;height:${fixed(size.height * scale)}pt"` : ''}/>`);
+    add(`<img src="${source}"${described ? ` alt="${escapeXml(described)}"` : ''}${size.width > 0 ? ` style="width:${fixed(size.width)}pt;height:${fixed(size.height)}pt"` : ''}/>`);
     extent = null; described = '';
   }
 }

@@ -1,5 +1,5 @@
 import { escapeXml } from '../../engines/xml.ts';
-import type { PageDescription } from '../page-description.ts';
+import type { PageDescription, PageSize } from '../page-description.ts';
 
 /** One list of a document: items with the same look whose numbers follow each other. */
 export interface NumberedList { kind: 'bullet' | 'decimal' | 'lowerLetter' | 'upperLetter' | 'lowerRoman' | 'upperRoman'; /** what stands before and behind the number */ before: string; after: string; level: number; start: number; next: number }
@@ -27,22 +27,23 @@ export function numberingPart(lists: NumberedList[]): string {
 }
 
 const twips = (n: number): number => Math.round(n * 20);
+/** Pages, columns and place of a section of the written document. `goesOn`: on the page on which the one before it ends. */
+export interface WrittenSection { size: PageSize; columns: number; gapPt: number; ruled: boolean; goesOn: boolean; first: boolean }
 /** Source: ECMA-376-1, 17.6.17; the order of its parts, 17.6.2 to 17.6.22. @param references - to headers and footers; a section without any has those of the one before it */
-export function sectionOf(page: PageDescription, { columns, gapPt, goesOn }: { columns: number; gapPt: number; goesOn: boolean }, references = ''): string {
-  const [top, right, bottom, left] = page.marginsPt;
-  return `<w:sectPr>${references}${goesOn ? '<w:type w:val="continuous"/>' : ''}<w:pgSz w:w="${twips(page.widthPt)}" w:h="${twips(page.heightPt)}"${page.widthPt > page.heightPt ? ' w:orient="landscape"' : ''}/><w:pgMar w:top="${twips(top)}" w:right="${twips(right)}" w:bottom="${twips(bottom)}" w:left="${twips(left)}" w:header="${twips(top / 2)}" w:footer="${twips(bottom / 2)}" w:gutter="0"/>${columns > 1 ? `<w:cols w:num="${columns}" w:space="${twips(gapPt)}"/>` : ''}${page.firstPageDiffers && !goesOn ? '<w:titlePg/>' : ''}</w:sectPr>`;
+export function sectionOf({ firstPageDiffers }: PageDescription, { size: { widthPt, heightPt, marginsPt: [top, right, bottom, left] }, columns, gapPt, ruled, goesOn, first }: WrittenSection, references = ''): string {
+  return `<w:sectPr>${references}${goesOn ? '<w:type w:val="continuous"/>' : ''}<w:pgSz w:w="${twips(widthPt)}" w:h="${twips(heightPt)}"${widthPt > heightPt ? ' w:orient="landscape"' : ''}/><w:pgMar w:top="${twips(top)}" w:right="${twips(right)}" w:bottom="${twips(bottom)}" w:left="${twips(left)}" w:header="${twips(top / 2)}" w:footer="${twips(bottom / 2)}" w:gutter="0"/>${columns > 1 ? `<w:cols w:num="${columns}"${ruled ? ' w:sep="1"' : ''} w:space="${twips(gapPt)}"/>` : ''}${firstPageDiffers && first ? '<w:titlePg/>' : ''}</w:sectPr>`;
 }
 /** Stands in the first section, until it is known which running lines there are. */
 export const runningLinesHere = '\u0000';
 
-interface Written { page: PageDescription; body: string; /** the last section begins on the page on which the one before it ends */ goesOn: boolean; notes: Map<string, string>; media: { name: string; bytes: Uint8Array }[]; relations: string[]; styles: string; numbering: string; document: string }
+interface Written { page: PageDescription; body: string; lastSection: WrittenSection; notes: Map<string, string>; media: { name: string; bytes: Uint8Array }[]; relations: string[]; styles: string; numbering: string; document: string }
 
 /** All parts of the package, in the order in which they are written. Source: ECMA-376-2, 9 and 10. */
-export function packageParts({ page, body, goesOn, notes, media, relations, styles, numbering, document }: Written): { name: string; bytes: Uint8Array }[] {
+export function packageParts({ page, body, lastSection, notes, media, relations, styles, numbering, document }: Written): { name: string; bytes: Uint8Array }[] {
   const field = (name: string): string => `<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText xml:space="preserve"> ${name} </w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r><w:r><w:t>1</w:t></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r>`;
   const running = (tag: string, line: string): string => `${head}<w:${tag} ${document}><w:p>${line.split(/(\u0001|\u0002)/).map((p) => (p === '\u0001' ? field('PAGE') : p === '\u0002' ? field('NUMPAGES') : p ? `<w:r><w:t xml:space="preserve">${escapeXml(p)}</w:t></w:r>` : '')).join('')}</w:p></w:${tag}>`;
   const lines = ([['header', 'default', page.head], ['footer', 'default', page.foot], ['header', 'first', page.firstPageDiffers ? page.firstHead : ''], ['footer', 'first', page.firstPageDiffers ? page.firstFoot : '']] as const).filter(([, , line]) => line !== '').map(([kind, type, line], i) => ({ kind, type, line, id: `rId${i + 4}`, part: `${kind}${i + 1}` }));
-  const references = lines.map((l) => `<w:${l.kind}Reference w:type="${l.type}" r:id="${l.id}"/>`).join(''), text = body.replace(runningLinesHere, references), section = sectionOf(page, { columns: 1, gapPt: 0, goesOn }, goesOn ? '' : references);
+  const references = lines.map((l) => `<w:${l.kind}Reference w:type="${l.type}" r:id="${l.id}"/>`).join(''), text = body.replace(runningLinesHere, references), section = sectionOf(page, lastSection, lastSection.first ? references : '');
   const noteList = `<w:footnote w:type="separator" w:id="0"><w:p><w:r><w:separator/></w:r></w:p></w:footnote><w:footnote w:type="continuationSeparator" w:id="1"><w:p><w:r><w:continuationSeparator/></w:r></w:p></w:footnote>${[...notes].map(([mark, xml]) => `<w:footnote w:id="${Number(mark) + 1}">${xml || '<w:p/>'}</w:footnote>`).join('')}`;
   const has = { notes: notes.size > 0 };
   const over = (part: string, kind: string): string => `<Override PartName="/word/${part}.xml" ContentType="${types}.${kind}+xml"/>`;

@@ -3,10 +3,12 @@ import { escapeXml } from '../../engines/xml.ts';
 import { packZip } from '../../engines/zip.ts';
 import { pictureSize } from '../../readers/image/read.ts';
 import { formatNumber } from '../../styles/docx.ts';
-import type { PageDescription } from '../page-description.ts';
-import { docxStyles, documentNamespaces, numberingPart, packageParts, runningLinesHere, sectionOf, type NumberedList } from './parts.ts';
+import { lineOf } from '../flows.ts';
+import type { PageDescription, PageSize } from '../page-description.ts';
+import { docxStyles, documentNamespaces, numberingPart, packageParts, runningLinesHere, sectionOf, type NumberedList, type WrittenSection } from './parts.ts';
 
 interface Run { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; raise?: 'sup' | 'sub'; size?: number; colour?: string; font?: string }
+const oneColumn = { columns: 1, gapPt: 0, ruled: false };
 interface Grid { rows: { xml: string; column: number; head: boolean }[]; column: number; open: Map<number, { left: number; span: number }>; columns: number }
 
 /** What a list number may count, the likeliest first. */
@@ -29,7 +31,7 @@ const pt = (value: string | undefined): number => (value && /^-?[\d.]+pt$/.test(
 export function writeDocx(page: PageDescription): Uint8Array {
   const body: string[] = [], media: { name: string; bytes: Uint8Array }[] = [], relations: string[] = [], lists: NumberedList[] = [], notes = new Map<string, string>();
   const runs: Run[] = [{}], links: boolean[] = [], grids: Grid[] = [], cells: string[][] = [];
-  let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, sections = 0, inColumns: { count: number; gapPt: number } | null = null;
+  let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, size: PageSize = page, section: WrittenSection = { size, ...oneColumn, goesOn: false, first: true }, sectionFrom = 0, sectionEnd: WrittenSection | null = null;
   const relation = (type: string, to: string, external = false): string => { relations.push(`<Relationship Id="rId${relations.length + 20}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${type}" Target="${to}"${external ? ' TargetMode="External"' : ''}/>`); return `rId${relations.length + 19}`; };
   const add = (xml: string): void => { paragraph ??= startParagraph('p', ''); paragraph.xml += xml; };
 
@@ -38,7 +40,8 @@ export function writeDocx(page: PageDescription): Uint8Array {
       const css = styleOf(a.style), top = runs.at(-1)!;
       if (/^(p|h[1-6])$/.test(name)) { endParagraph(); paragraph = startParagraph(name, a.style ?? '', a.dir); return; }
       switch (name) {
-        case 'columns': endSection(1, 0); inColumns = { count: Number(a.count), gapPt: Number(a.gap) }; break;
+        case 'columns': startSection({ columns: Number(a.count), gapPt: Number(a.gap), ruled: a.rule === '1' }); break;
+        case 'pages': { const [top = 0, right = 0, bottom = 0, left = 0] = (a.margins ?? '').split(' ').map(Number); size = { widthPt: Number(a.width), heightPt: Number(a.height), marginsPt: [top, right, bottom, left] }; startSection(oneColumn); break; }
         case 'div': if (a.class === 'break') breakNext = true; else if (a['data-note']) { endParagraph(); note = a['data-note']; target = []; noteMark = true; } break;
         case 'span':
           if (a.class === 'label') { label = ''; labelLevel = Number(a['data-level'] ?? 0); }
@@ -66,7 +69,8 @@ export function writeDocx(page: PageDescription): Uint8Array {
     onclosetag(name) {
       if (/^(p|h[1-6])$/.test(name)) { endParagraph(); return; }
       switch (name) {
-        case 'columns': if (inColumns) endSection(inColumns.count, inColumns.gapPt); inColumns = null; break;
+        case 'columns': startSection(oneColumn); break;
+        case 'pages': size = page; startSection(oneColumn); break;
         case 'div': if (note !== null) { endParagraph(); notes.set(note, target.join('')); note = null; target = body; noteMark = false; } break;
         case 'span': if (label !== null) { listItem(label.replace(/[\s\u2002]+$/, '')); label = null; } if (math !== null) { add(`<m:oMath><m:r><m:t xml:space="preserve">${escapeXml(math)}</m:t></m:r></m:oMath>`); math = null; } runs.pop(); break;
         case 'b': case 'i': case 'u': case 's': case 'sup': case 'sub': runs.pop(); break;
@@ -80,7 +84,8 @@ export function writeDocx(page: PageDescription): Uint8Array {
   parser.write(page.body);
   parser.end();
   endParagraph();
-  return packZip(packageParts({ page, body: body.join(''), goesOn: sections > 0, notes, media, relations, styles: docxStyles(page), numbering: numberingPart(lists), document: documentNamespaces }));
+  if (sectionEnd && body.length === sectionFrom) { body.pop(); section = sectionEnd; }
+  return packZip(packageParts({ page, body: body.join(''), lastSection: section, notes, media, relations, styles: docxStyles(page), numbering: numberingPart(lists), document: documentNamespaces }));
 
   function startParagraph(tag: string, style: string, dir?: string): NonNullable<typeof paragraph> {
     const css = styleOf(style), [top = '0', right = '0', bottom = '0', left = '0'] = (css.margin ?? '').split(/\s+/), margin = (side: string, own: string): number => pt(css[`margin-${side}`]) || pt(own);
@@ -101,11 +106,16 @@ export function writeDocx(page: PageDescription): Uint8Array {
     return { properties: parts.join(''), xml: note !== null && noteMark ? '<w:r><w:rPr><w:rStyle w:val="FootnoteReference"/></w:rPr><w:footnoteRef/></w:r>' : '', list: '' };
   }
   /** What stands before becomes a section of its own, whose properties stand in a paragraph at its end (17.6.18). */
-  function endSection(columns: number, gapPt: number): void {
+  function startSection(columns: Pick<WrittenSection, 'columns' | 'gapPt' | 'ruled'>): void {
     endParagraph();
-    if (body.length === 0) return;
-    body.push(`<w:p><w:pPr><w:spacing w:before="0" w:after="0" w:line="20" w:lineRule="exact"/>${sectionOf(page, { columns, gapPt, goesOn: sections > 0 }, sections++ === 0 ? runningLinesHere : '')}</w:pPr></w:p>`);
+    if (body.length > sectionFrom) {
+      body.push(`<w:p><w:pPr><w:spacing w:before="0" w:after="0" w:line="20" w:lineRule="exact"/>${sectionOf(page, section, section.first ? runningLinesHere : '')}</w:pPr></w:p>`);
+      sectionFrom = body.length;
+      sectionEnd = section;
+    }
+    section = { size, ...columns, goesOn: sectionEnd?.size === size, first: !sectionEnd };
   }
+  function lineHere(): number { return (lineOf(size) - section.gapPt * (section.columns - 1)) / section.columns; }
   function endParagraph(): void {
     if (!paragraph) return;
     const out = cells.at(-1) ?? target;
@@ -136,7 +146,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
     if (!m) return;
     const bytes = Uint8Array.from(atob(m[2]!), (c) => c.charCodeAt(0)), name = `image${media.length + 1}.${m[1] === 'jpeg' ? 'jpg' : m[1]}`;
     media.push({ name, bytes });
-    const size = pictureSize(bytes), most = page.widthPt - page.marginsPt[1] - page.marginsPt[3];
+    const size = pictureSize(bytes), most = lineHere();
     let width = pt(css.width) || (size ? size.width * 0.75 : 200), height = pt(css.height) || (size ? size.height * 0.75 : 150);
     if (width > most) { height *= most / width; width = most; }
     const id = relation('image', `media/${name}`), n = ++shape;
@@ -169,7 +179,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
     endParagraph();
     const g = grids.pop();
     if (!g) return;
-    const columns = Math.max(1, g.columns), width = twips((page.widthPt - page.marginsPt[1] - page.marginsPt[3]) / columns);
+    const columns = Math.max(1, g.columns), width = twips(lineHere() / columns);
     const fill = (r: Grid['rows'][number]): string => r.xml + '<w:tc><w:tcPr/><w:p/></w:tc>'.repeat(r.xml === '' ? columns : Math.max(0, columns - r.column));
     (cells.at(-1) ?? target).push(`<w:tbl><w:tblPr><w:tblStyle w:val="TableGrid"/><w:tblW w:w="0" w:type="auto"/></w:tblPr><w:tblGrid>${`<w:gridCol w:w="${width}"/>`.repeat(columns)}</w:tblGrid>${g.rows.map((r) => `<w:tr>${r.head ? '<w:trPr><w:tblHeader/></w:trPr>' : ''}${fill(r)}</w:tr>`).join('')}</w:tbl>`);
     // Two tables one after the other would flow together.

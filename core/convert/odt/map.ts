@@ -1,9 +1,10 @@
 import { escapeXml, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
-import { columnsClose, columnsOpen } from '../columns.ts';
-import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { columnsClose, columnsOpen } from '../flows.ts';
+import { a4, emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { pictureSource } from '../picture.ts';
+import { joinSections, usualSize, type Section } from '../sections.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
 import { readOdfLists, type OpenList } from '../../styles/odf-lists.ts';
 import { runningLines } from './running-lines.ts';
@@ -12,7 +13,7 @@ import { runningLines } from './running-lines.ts';
 export function mapOdt(bytes: Uint8Array): PageDescription {
   const pack = new Package(bytes), page = emptyPage();
   const parts = [pack.text('styles.xml'), pack.text('content.xml')], styles = readOdfStyles(parts), numbering = readOdfLists(parts);
-  Object.assign(page, styles.page ?? {});
+  Object.assign(page, styles.master('Standard').size);
   const standard = styles.resolve('Standard');
   if (standard['font-size']) page.baseSizePt = parseFloat(standard['font-size']) || 12;
   if (standard.language && standard.language !== 'none') page.language = standard.country && standard.country !== 'none' ? `${standard.language}-${standard.country}` : standard.language;
@@ -20,7 +21,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const notes: string[] = [];
   let endnote = false, around: OdfLook = {};
   let out = '', skip = 0, mark = 0;
-  const all = styles.columns(''), sections: boolean[] = [], targets: string[] = [];
+  /** where pages of another style begin */ const turns: { at: number; master: string }[] = [{ at: 0, master: 'Standard' }];
+  const sections: boolean[] = [], targets: string[] = [];
   const stack: string[] = [];
   const lists: OpenList[] = [];
   const spanned: { name: string; closing: string }[] = [];
@@ -36,7 +38,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:p': case 'text:h': {
           const css = around = styles.resolve(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
-          if (skip === 0) firstStyle ??= a['text:style-name'] ?? '';
+          if (skip === 0) { firstStyle ??= a['text:style-name'] ?? ''; turn(a['text:style-name']); }
           if (skip === 0 && titled === null && styles.comesFrom(a['text:style-name'] ?? '', 'Title')) titled = '';
           if (name === 'text:h' && skip === 0 && a['text:is-list-header'] !== 'true') { const number = numbering.heading(Number(a['text:outline-level'] ?? 1), a['text:restart-numbering'] === 'true' ? Number(a['text:start-value'] ?? 1) : undefined); if (number && !label) { page.generated.push(number); label = `${escapeXml(number)}&#8194;`; } }
           // What a list says of its indents holds inside it; paragraphs without a label of their own stand under the text of their item.
@@ -66,7 +68,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:s': emit('&#160;'.repeat(Math.min(50, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': emit('&#8195;'); break;
         case 'text:line-break': emit('<br/>'); break;
-        case 'text:section': { const own = styles.columns(a['text:style-name'] ?? '-'), opens = own !== null && skip === 0 && targets.length === 0 && all === null && !sections.some(Boolean) && !stack.some((s) => s === 'table:table-cell' || s === 'text:list-item'); sections.push(opens); if (opens) emit(columnsOpen(own.count, own.gapPt)); break; }
+        case 'text:section': { const own = styles.columns(a['text:style-name'] ?? '-'), opens = own !== null && skip === 0 && targets.length === 0 && !styles.master(turns.at(-1)!.master).columns && !sections.some(Boolean) && !stack.some((s) => s === 'table:table-cell' || s === 'text:list-item'); sections.push(opens); if (opens) emit(columnsOpen(own.count, own.gapPt, own.ruled)); break; }
         case 'text:list': lists.push(numbering.open(a['text:style-name'] ?? '', lists[lists.length - 1] ?? null, a['text:continue-numbering'] === 'true' || a['text:continue-list'] !== undefined)); break;
         case 'text:list-item': {
           const list = lists[lists.length - 1];
@@ -79,14 +81,14 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         }
         case 'text:note': { mark++; endnote = a['text:note-class'] === 'endnote'; emit(`<sup data-note="${mark}">${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
         case 'text:note-body': targets.push(''); break;
-        case 'table:table': page.counts.tables++; emit('<table>'); break;
+        case 'table:table': page.counts.tables++; turn(a['table:style-name']); emit('<table>'); break;
         case 'table:table-row': emit('<tr>'); break;
         case 'table:table-cell': emit(`<td${stack.includes('table:table-header-rows') ? ' data-head="1"' : ''}${Number(a['table:number-columns-spanned']) > 1 ? ` colspan="${a['table:number-columns-spanned']}"` : ''}${Number(a['table:number-rows-spanned']) > 1 ? ` rowspan="${a['table:number-rows-spanned']}"` : ''}>`); break;
         case 'draw:frame': frame = { width: points(a['svg:width']), height: points(a['svg:height']) }; break;
         case 'draw:image': {
           const part = /^(Pictures|\.\/Pictures|media)/.test(a['xlink:href'] ?? '') ? pack.part(a['xlink:href']!.replace(/^\.\//, '')) : null;
           const source = part && pictureSource(part);
-          if (source && skip === 0) { page.counts.images++; const widest = page.widthPt - page.marginsPt[1] - page.marginsPt[3], k = frame.width > widest ? widest / frame.width : 1; emit(`<img src="${source}"${frame.width ? ` style="width:${frame.width * k}pt;height:${frame.height * k}pt"` : ''}/>`); } else if (!source && !/ObjectReplacements/.test(a['xlink:href'] ?? '')) lose('a picture is missing or of a kind that cannot be shown here');
+          if (source && skip === 0) { page.counts.images++; emit(`<img src="${source}"${frame.width ? ` style="width:${frame.width}pt;height:${frame.height}pt"` : ''}/>`); } else if (!source && !/ObjectReplacements/.test(a['xlink:href'] ?? '')) lose('a picture is missing or of a kind that cannot be shown here');
           break;
         }
         case 'text:a': if (/^(https?|mailto):/i.test(a['xlink:href'] ?? '')) { emit(`<a href="${escapeXml(a['xlink:href']!)}">`); spanned.push({ name, closing: '</a>' }); } else spanned.push({ name, closing: '' }); break;
@@ -117,9 +119,17 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
     },
   });
   Object.assign(page, runningLines(pack.text('styles.xml') ?? '', styles.startsPage(firstStyle ?? '')));
-  if (all && out !== '') out = `${columnsOpen(all.count, all.gapPt)}${out}${columnsClose}`;
-  page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
+  const sheets = turns.map(({ at, master }, i): Section => { const { size, columns } = styles.master(master); return { html: out.slice(at, turns[i + 1]?.at), size: size ?? a4, columns: columns?.count ?? 1, gapPt: columns?.gapPt ?? 0, ruled: columns?.ruled ?? false, goesOn: false }; });
+  Object.assign(page, usualSize(sheets));
+  page.body = joinSections(sheets, page) + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
+  /** A paragraph or table whose style names a page style begins a page of it (19.501), also within a list; not inside cells, notes and columns. */
+  function turn(style: string | undefined): void {
+    const master = styles.startsPage(style ?? '');
+    if (!master || skip > 0 || targets.length > 0 || sections.some(Boolean) || stack.includes('table:table-cell')) return;
+    if (out === '') turns.length = 0;
+    turns.push({ at: out.length, master });
+  }
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
 }
 

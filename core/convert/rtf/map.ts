@@ -2,9 +2,9 @@ import { escapeXml } from '../../engines/xml.ts';
 import { decodeCodePage, latin1 } from '../../text/bytes.ts';
 import { rtfCodePage } from '../../readers/plain/read.ts';
 import { languageTags } from '../../tables/language-ids.ts';
-import { columnsClose, columnsOpen } from '../columns.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
+import { joinSections, usualSize, type Section } from '../sections.ts';
 
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
 interface State extends CharLook { into: Into; unicodeSkip: number }
@@ -28,7 +28,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   let ends: (() => void) | null = null, star = false;
   let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
   const headRows = new Set<number>();
-  let picture = { hex: '', width: 0, height: 0 }, half = '', section = plainSection(), sectionFrom = 0;
+  let picture = { hex: '', width: 0, height: 0 }, half = '', section = plainSection(), own: OwnSize = {};
+  const sections: (Omit<Section, 'size'> & { own: OwnSize })[] = [];
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
 
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
@@ -47,7 +48,9 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   closeTable();
   endSection();
   if (!page.firstPageDiffers) page.firstHead = page.firstFoot = '';
-  page.body = out + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
+  const [top, right, bottom, left] = page.marginsPt, parts = sections.map(({ own: o, ...rest }): Section => ({ ...rest, size: { widthPt: o.width ?? page.widthPt, heightPt: o.height ?? page.heightPt, marginsPt: [o.top ?? top, o.right ?? right, o.bottom ?? bottom, o.left ?? left] } }));
+  Object.assign(page, usualSize(parts));
+  page.body = joinSections(parts, page) + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
 
   function put(text: string, run = false): void {
@@ -78,12 +81,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     if (state.strike) html = `<s>${html}</s>`;
     return html;
   }
-  /** What stands since the section before, in its columns; on a page of its own unless it goes on. */
-  function endSection(): void {
-    const own = out.slice(sectionFrom), page = sectionFrom > 0 && !section.goesOn && own !== '' ? '<div class="break"></div>' : '';
-    out = `${out.slice(0, sectionFrom)}${page}${section.columns > 1 && own !== '' ? `${columnsOpen(section.columns, section.gapPt)}${own}${columnsClose}` : own}`;
-    sectionFrom = out.length;
-  }
+  function endSection(): void { sections.push({ ...section, html: out, own }); out = ''; }
   function endParagraph(always: boolean): void {
     const inTable = para.table || cell !== '';
     if (!always && line === '' && label === '') return;
@@ -141,7 +139,10 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'line': if (state.into === 'text' || state.into === 'note') line += '<br/>'; return;
       case 'page': if (state.into === 'text') { endParagraph(false); closeTable(); out += '<div class="break"></div>'; } return;
       case 'sect': if (state.into === 'text') { endParagraph(false); closeTable(); endSection(); } return;
-      case 'sectd': section = plainSection(); return;
+      case 'sectd': section = plainSection(); own = {}; return;
+      case 'pgwsxn': own = { ...own, width: pt || undefined }; return; case 'pghsxn': own = { ...own, height: pt || undefined }; return;
+      case 'margtsxn': own = { ...own, top: pt }; return; case 'margrsxn': own = { ...own, right: pt }; return; case 'margbsxn': own = { ...own, bottom: pt }; return; case 'marglsxn': own = { ...own, left: pt }; return;
+      case 'linebetcol': section.ruled = true; return;
       case 'sbknone': section.goesOn = true; return;
       case 'colsx': section.gapPt = pt; return;
       case 'trhdr': headRows.add(rows.length); return;
@@ -196,10 +197,10 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     if (state.into !== 'picture' || hex.length < 8) return;
     const data = new Uint8Array(hex.length >> 1);
     for (let i = 0; i < data.length; i++) data[i] = parseInt(hex.slice(i * 2, i * 2 + 2), 16);
-    const src = pictureSource(data), most = page.widthPt - page.marginsPt[1] - page.marginsPt[3], k = picture.width > most ? most / picture.width : 1;
+    const src = pictureSource(data);
     if (!src) { lose('a drawing of a kind that cannot be shown here is left out'); return; }
     page.counts.images++;
-    line += `<img src="${src}"${picture.width > 0 ? ` style="width:${picture.width * k}pt;height:${picture.height * k}pt"` : ''}/>`;
+    line += `<img src="${src}"${picture.width > 0 ? ` style="width:${picture.width}pt;height:${picture.height}pt"` : ''}/>`;
   }
   function startLink(): void {
     if (state.into === 'skip') return;
@@ -214,7 +215,9 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
 }
 
 /** Source: RTF Specification 1.9.1, “Section Formatting Properties”: \\sbkpage and a gap of half an inch are what stands where nothing is said. */
-const plainSection = (): { columns: number; gapPt: number; goesOn: boolean } => ({ columns: 1, gapPt: 36, goesOn: false });
+const plainSection = (): Omit<Section, 'html' | 'size'> => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false });
+/** What a section says of its pages; the rest is as the document says. */
+interface OwnSize { width?: number | undefined; height?: number | undefined; top?: number; right?: number; bottom?: number; left?: number }
 
 /** What a folded cell adds: nothing where it is empty. */
 const empty = (html: string): string => (/^(<p[^>]*>&#160;<\/p>)*$/.test(html) ? '' : html);

@@ -26,7 +26,7 @@ export function layoutOfOdt(content: string, styleSheet: string | null): LayoutF
       if (stack[stack.length - 1]?.name === name && (name === 'text:p' || name === 'text:h' || name === 'text:span')) stack.pop();
     },
   });
-  const mm = (pt: number): number => Math.round((pt / 72) * 254) / 10, page = styles.page;
+  const mm = (pt: number): number => Math.round((pt / 72) * 254) / 10, page = styles.master('Standard').size;
   return tally.facts(page ? { left: mm(page.marginsPt[3]), right: mm(page.marginsPt[1]), top: mm(page.marginsPt[0]), bottom: mm(page.marginsPt[2]) } : null);
 }
 /** What is no running text. */

@@ -6,11 +6,11 @@ import { Package } from '../engines/zip.ts';
 import { withPage, withPdf } from '../engines/pdf.ts';
 import { inParagraph, plainPicture, plantedDocx, plantedOdt, wordPart, wordRun } from '../testing/plant.ts';
 import { convertFiles, type Converted } from '../verbs/convert.ts';
-import { columnsClose, columnsOpen, inOneColumn, splitColumns } from './columns.ts';
+import { columnsClose, columnsOpen, inOneFlow, splitFlows } from './flows.ts';
 import { mapDocx } from './docx/map.ts';
 import { mapOdt } from './odt/map.ts';
 import { mapRtf } from './rtf/map.ts';
-import { oneColumn } from './page-description.ts';
+import { oneColumn, type PageSize } from './page-description.ts';
 
 const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
 const prose = (n: number): string => `Paragraph ${n} begins here. ${'The flood tide carries silt and clay over the marsh. '.repeat(5)}`;
@@ -125,16 +125,18 @@ test('where columns are found, and where there are none', () => {
   const inCell = odt(2), cell = new Package(inCell).text('content.xml')!.replace(/<text:section[\s\S]*<\/text:section>/, (inner) => `<table:table xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0"><table:table-row><table:table-cell>${inner}</table:table-cell></table:table-row></table:table>`);
   expect(mapOdt(plantedOdt('', { 'content.xml': cell })).body).toMatch(/^(?!.*<columns).*<td>/s);
 });
+const wide = (line: number): PageSize => ({ widthPt: line + 100, heightPt: 800, marginsPt: [50, 50, 50, 50] });
 test('a body is split where its columns begin and end; breaks at the seams become pages', () => {
+  const size = wide(420);
   const body = `<p>a</p>${columnsOpen(2, 20)}<p>b</p><p>c</p>${columnsClose}<div class="break"></div><p>d</p>`;
-  expect(splitColumns(body, 420)).toEqual([
-    { body: '<p>a</p>', columns: 1, width: 420, gap: 0, newPage: false },
-    { body: '<p>b</p><p>c</p>', columns: 2, width: 200, gap: 20, newPage: false },
-    { body: '<p>d</p>', columns: 1, width: 420, gap: 0, newPage: true },
+  expect(splitFlows(body, size)).toEqual([
+    { body: '<p>a</p>', size, columns: 1, width: 420, gap: 0, ruled: false, newPage: false },
+    { body: '<p>b</p><p>c</p>', size, columns: 2, width: 200, gap: 20, ruled: false, newPage: false },
+    { body: '<p>d</p>', size, columns: 1, width: 420, gap: 0, ruled: false, newPage: true },
   ]);
-  expect(inOneColumn(body)).toBe('<p>a</p><p>b</p><p>c</p><div class="break"></div><p>d</p>');
+  expect(inOneFlow(body)).toBe('<p>a</p><p>b</p><p>c</p><div class="break"></div><p>d</p>');
   // Never narrower than a word: twelve columns on a narrow line become few, and a gap never takes it all.
-  expect(splitColumns(`${columnsOpen(12, 300)}<p>a</p>${columnsClose}`, 200)).toMatchObject([{ columns: 3 }]);
-  expect(splitColumns(`${columnsOpen(2, 300)}<p>a</p>${columnsClose}`, 200)[0]!.width).toBeGreaterThan(60);
-  expect(splitColumns('', 400)).toEqual([]);
+  expect(splitFlows(`${columnsOpen(12, 300)}<p>a</p>${columnsClose}`, wide(200))).toMatchObject([{ columns: 3 }]);
+  expect(splitFlows(`${columnsOpen(2, 300)}<p>a</p>${columnsClose}`, wide(200))[0]!.width).toBeGreaterThan(60);
+  expect(splitFlows('', wide(400))).toEqual([]);
 });
