@@ -3,14 +3,15 @@ import { loadMupdf, saveWhole, withPage, withPdf, type PdfDocument } from '../en
 import { stampLines } from '../engines/stamp.ts';
 import { escapeXml } from '../engines/xml.ts';
 import { emptyPage, type PageDescription } from './page-description.ts';
+import { JoinedTrees } from './tags/join-trees.ts';
 
 /** What is added when several files become one: a sheet in front with these lines, the first as its title; numbers at the foot of all pages but that sheet. `untitled`: the title is not stored beside the text, where nothing stored is wanted. */
 export interface JoinWish { cover?: string[]; pageNumbers?: boolean; untitled?: boolean }
 
-/** One PDF from several, pages in order, with their bookmarks and links to the web. What annotations and form fields show is drawn onto the pages, since fields of several files would get in each other's way; comments that show nothing are left out. */
+/** One PDF from several, pages in order, with their bookmarks, their links to the web and their structure. What annotations and form fields show is drawn onto the pages, since fields of several files would get in each other's way; comments that show nothing are left out. */
 export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
-  const target = new mupdf.PDFDocument(), bookmarks: Bookmark[] = [];
+  const target = new mupdf.PDFDocument(), bookmarks: Bookmark[] = [], trees = new JoinedTrees(target);
   try {
     for (const bytes of parts) {
       await withPdf(bytes, (source) => {
@@ -20,11 +21,13 @@ export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
         const links = Array.from({ length: count }, (_, i) => readyPage(source, i));
         source.bake(true, true);
         for (let i = 0; i < count; i++) map.graftPage(-1, source, i);
+        trees.add({ source, copy: (object) => map.graftObject(object), first: before, pages: count });
         map.destroy();
         links.forEach((own, i) => { if (own.length > 0) withPage(target, before + i, (page) => { for (const l of own) page.createLink(l.box, l.uri).destroy(); }); });
       });
     }
     if (bookmarks.length > 0) writeOutline(target, bookmarks);
+    trees.write();
     return await saveWhole(target);
   } finally { target.destroy(); }
 }
