@@ -116,13 +116,13 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
   const written = buffer.asUint8Array().slice();
   buffer.destroy();
   return withPdf(written, async (pdf) => {
-    if (noted && notes.length > 0) tagPages(pdf, mupdf, noted.body, notes, noted.notes, job); else tagPages(pdf, mupdf, page.body, [], new Map(), job);
     links.forEach((row, i) => {
       if (row.length === 0) return;
       const one = pdf.loadPage(i);
       for (const link of row) one.createLink(link.box, link.uri).destroy();
       one.destroy();
     });
+    if (noted && notes.length > 0) tagPages(pdf, mupdf, noted.body, notes, noted.notes, job); else tagPages(pdf, mupdf, page.body, [], new Map(), job);
     if (outline.length > 0) writeOutline(pdf, outline);
     const count = pdf.countPages();
     for (let i = 0; i < count; i++) {

@@ -35,10 +35,9 @@ function afterString(content: string, at: number): number {
   }
   return at;
 }
-/** Glyphs that an operation shows in a font with two bytes a code, as those are that are written here (ISO 32000-1, 9.7.5.2). Null where strings are written in another way. */
-export function wideGlyphs(operation: string): number | null {
+/** The codes of the glyphs that an operation shows, in a font with two bytes a code, as those are that are written here (ISO 32000-1, 9.7.5.2). Null where strings are written in another way. */
+export function wideGlyphs(operation: string): string[] | null {
   if (operation.includes('(')) return null;
-  let digits = 0;
-  for (const m of operation.matchAll(/<([\da-fA-F\s]*)>/g)) digits += m[1]!.replace(/\s/g, '').length;
-  return digits % 4 === 0 ? digits / 4 : null;
+  const digits = [...operation.matchAll(/<([\da-fA-F\s]*)>/g)].map((m) => m[1]!.replace(/\s/g, '')).join('');
+  return digits.length % 4 === 0 ? digits.match(/.{4}/g) ?? [] : null;
 }

@@ -27,6 +27,11 @@ describe('structure of a body', () => {
   });
 });
 
+  test('where a leaf has space, and which of its letters are a link', () => {
+    const [leaf] = structureOf('<p>See <a href="https://tides.example/a">the <b>tables</b></a>, or<br/>ask.<a href="note:1">1</a></p>').leaves, { text, gaps, links } = leaf!;
+    expect([text, [...gaps!], links!.map((l) => [text.slice(l.from, l.to), l.element.type, l.element.uri])]).toEqual(['Seethetables,orask.1', [3, 6, 13, 15], [['thetables', 'Link', 'https://tides.example/a']]]);
+  });
+
 // Lexical rules of ISO 32000-1, 7.2 and 7.8.2.
 describe('operations of a content stream', () => {
   const cut = (content: string): string[] => operationsOf(content).map((o) => content.slice(o.start, o.end));
@@ -36,7 +41,7 @@ describe('operations of a content stream', () => {
     ['BI /W 1 /H 1 ID \u0001EI\u0002 EI f*', ['BI /W 1 /H 1 ID \u0001EI\u0002 EI', 'f*']],
     ['', []],
   ])('%j', (content, expected) => expect(cut(content)).toEqual(expected));
-  test('glyphs are counted where codes have two bytes, and nowhere else', () => expect([wideGlyphs('[<00340045>-11<0046>]TJ'), wideGlyphs('<00 34> Tj'), wideGlyphs('(ab) Tj'), wideGlyphs('<0034f> Tj')]).toEqual([3, 1, null, null]));
+  test('codes are told apart where they have two bytes, and nowhere else', () => expect([wideGlyphs('[<00340045>-11<0046>]TJ'), wideGlyphs('<00 34> Tj'), wideGlyphs('(ab) Tj'), wideGlyphs('<0034f> Tj')]).toEqual([['0034', '0045', '0046'], ['0034'], null, null]));
 });
 
 describe('a PDF made here carries its structure (read by poppler)', () => {
@@ -57,6 +62,23 @@ describe('a PDF made here carries its structure (read by poppler)', () => {
     expect(tree.filter((l) => /^(?:P|Note|Figure)/.test(l)).map((l) => l.split(' ')[0])).toEqual(['P', 'P', 'Figure', 'Note', 'P']);
     expect(text.endsWith(`${prose.replace(/ /g, '')}11Beneath`)).toBe(true);
     expect(execFileSync('qpdf', ['--json', at], { encoding: 'utf8', maxBuffer: 1 << 26 })).toContain('"/Alt": "u:The breach"');
+  });
+  test('a link is an element between the words around it and leads to its annotation; lines that end leave their words apart', async () => {
+    const pdf = await toPdf('a.md', utf8('Each tide carries clay over the marsh and leaves it there when the water turns, as [the tide tables](https://tides.example/a) say, and [others](https://tides.example/b), and the creeks bring more of it *in summer* than in winter when storms.\n'));
+    // The link's words go over the line's end, which swallowed the space between them.
+    expect(treeOf(pdf).map((l) => l.replace(/"/g, ''))).toEqual(['Document', 'P', 'Each tide carries clay over the marsh and leaves it there when the water turns, as ', 'Link', 'the tide tables', ' say, and ', 'Link', 'others', ', and the creeks bring more of it in summer than in winter when storms.']);
+    const json = JSON.parse(execFileSync('qpdf', ['--json=1', at], { encoding: 'utf8', maxBuffer: 1 << 26 })) as { objects: Record<string, Record<string, unknown>> }, objects = Object.entries(json.objects);
+    const annotations = objects.filter(([, o]) => o?.['/Subtype'] === '/Link'), elements = objects.filter(([, o]) => o?.['/S'] === '/Link'), nums = objects.map(([, o]) => o?.['/Nums']).find((n) => Array.isArray(n)) as unknown[];
+    expect(elements).toHaveLength(2);
+    for (const [name, annotation] of annotations) {
+      const key = annotation['/StructParent'] as number, element = nums[nums.indexOf(key) + 1];
+      expect((json.objects[String(element)]!['/K'] as unknown[]).some((k) => (k as Record<string, unknown>)['/Obj'] === name)).toBe(true);
+    }
+    // The same link twice: each has its own place.
+    const twice = await toPdf('b.md', utf8('One [a](https://t.example/) and two [b](https://t.example/) here.\n'));
+    writeFileSync(at, twice);
+    const kids = Object.values((JSON.parse(execFileSync('qpdf', ['--json=1', at], { encoding: 'utf8' })) as typeof json).objects).filter((o) => o?.['/S'] === '/Link').map((o) => (o['/K'] as unknown[]).filter((k) => typeof k === 'object').length);
+    expect(kids).toEqual([1, 1]);
   });
   // Arabic letters come as joined forms; NFKC brings them back to those of the text.
   test('text from right to left in the order in which it is read', async () => {

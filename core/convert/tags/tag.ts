@@ -6,8 +6,11 @@ import { latin1 } from '../../text/bytes.ts';
 import { plainLetters, structureOf, type Element } from './blocks.ts';
 
 /** A stretch of one page's content that belongs to one element; `null`: to none, it is decoration. */
-interface Stretch { from: number; to: number; element: Element | null }
-interface Shown { operation: Operation; letters: string }
+interface Stretch { from: number; to: number; element: Element | null; /** spaces that are set behind operations, by where these end */ spaces: Map<number, string> }
+/** `space`: how a space is shown in its font; null where the page does not say. */
+interface Shown { operation: Operation; letters: string; beginsBare: boolean; endsBare: boolean; space: string | null }
+/** To which element an operation belongs, and the space behind it that the line's end has swallowed: whoever reads the structure would join the words. */
+interface Found { element: Element | null; space?: string }
 /** The marked content of an element, in reading order (ISO 32000-1, 14.7.4.2). */
 type Marks = Map<Element, { page: number; id: number }[]>;
 
@@ -19,16 +22,17 @@ const shows = new Set(['Tj', 'TJ', "'", '"']), paints = new Set(['f', 'F', 'f*',
 export function tagPages(pdf: PdfDocument, mupdf: MupdfModule, body: string, notesOn: number[][], notes: Map<number, string>, job: Job = {}): boolean {
   const { root, leaves, pictures } = structureOf(body), noteParts = new Map([...notes].map(([mark, html]) => [mark, structureOf(html)] as const)), count = pdf.countPages();
   const flow = new Flow(leaves), pictureFlow = [...pictures], pages: { content: string; stretches: Stretch[] }[] = [];
+
   for (let i = 0; i < count; i++) {
     heed(job);
     const content = contentOf(pdf, i), operations = operationsOf(content), shown = lettersOf(mupdf, pdf, i, content, operations.filter((o) => shows.has(o.operator)));
     if (!shown) return false;
     const own = (notesOn[i] ?? []).map((mark) => noteParts.get(mark)).filter((n) => n !== undefined), split = splitAtNotes(shown, own.reduce((n, part) => n + part.leaves.reduce((m, l) => m + l.text.length, 0), 0));
     if (split === null) return false;
-    const found = new Map<Operation, Element | null>();
+    const found = new Map<Operation, Found>();
     if (!flow.take(shown.slice(0, split), found) || !new Flow(own.flatMap((n) => n.leaves)).take(shown.slice(split), found, true)) return false;
     const noteStart = shown[split]?.operation.start ?? Infinity, notePictures = own.flatMap((n) => n.pictures);
-    for (const o of operations) if (o.operator === 'Do') { const picture = (o.start > noteStart ? notePictures : pictureFlow).shift(); if (!picture) return false; found.set(o, picture); }
+    for (const o of operations) if (o.operator === 'Do') { const picture = (o.start > noteStart ? notePictures : pictureFlow).shift(); if (!picture) return false; found.set(o, { element: picture }); }
     pages.push({ content, stretches: stretchesOf(operations, found) });
   }
   if (!flow.done || pictureFlow.length > 0) return false;
@@ -47,13 +51,14 @@ class Flow {
   get done(): boolean { return this.next() === null; }
   private next(): Element | null { while (this.leaf < this.leaves.length && this.at >= this.leaves[this.leaf]!.text.length) { this.leaf++; this.at = 0; } return this.leaves[this.leaf] ?? null; }
   /** @returns false where the letters disagree @param whole - nothing may be left over */
-  take(shown: Shown[], found: Map<Operation, Element | null>, whole = false): boolean {
+  take(shown: Shown[], found: Map<Operation, Found>, whole = false): boolean {
     let last: Element | null = null;
-    for (const { operation, letters } of shown) {
+    for (const [n, { operation, letters, endsBare, space }] of shown.entries()) {
       // Spaces alone belong to what they follow.
-      if (letters === '') { found.set(operation, last); continue; }
-      const element = this.next();
-      if (!element) return false;
+      if (letters === '') { found.set(operation, { element: last }); continue; }
+      const own = this.next();
+      if (!own) return false;
+      const element = own.links?.find((l) => this.at >= l.from && this.at < l.to)?.element ?? own;
       for (const [i, letter] of [...letters].entries()) {
         const leaf = this.next();
         // A hyphen where the engine has broken a word is none of the text's letters.
@@ -61,7 +66,8 @@ class Flow {
         if (!leaf || (!leaf.text.startsWith(letter, this.at) && letter !== '\ufffd')) return false;
         this.at += letter === '\ufffd' ? (leaf.text.codePointAt(this.at)! > 0xffff ? 2 : 1) : letter.length;
       }
-      found.set(operation, element);
+      const swallowed = space !== null && !endsBare && this.at < own.text.length && this.leaves[this.leaf] === own && own.gaps?.has(this.at) && !shown[n + 1]?.beginsBare;
+      found.set(operation, { element, ...(swallowed ? { space } : {}) });
       last = element;
     }
     return !whole || this.done;
@@ -84,40 +90,46 @@ function contentOf(pdf: PdfDocument, index: number): string {
 
 /** The letters of each showing operation: the engine tells glyph by glyph what the page shows, the operations how many glyphs each has. Null where the two numbers differ. */
 function lettersOf(mupdf: MupdfModule, pdf: PdfDocument, index: number, content: string, operations: Operation[]): Shown[] | null {
-  const glyphs: string[] = [];
+  const glyphs: { letter: string; font: string }[] = [], spaces = new Map<string, string>();
   const device = new mupdf.Device({ fillText: (text: Mupdf.Text) => {
     text.walk({ showGlyph: (font: Mupdf.Font, _trm: Mupdf.Matrix, glyph: number, unicode: number) => {
       const letter = unicode > 0 ? String.fromCodePoint(unicode) : '\ufffd';
       // One glyph for several letters gives the others without a glyph.
-      if (glyph >= 0 || glyphs.length === 0) glyphs.push(letter); else glyphs[glyphs.length - 1] += letter;
+      if (glyph >= 0 || glyphs.length === 0) glyphs.push({ letter, font: font.getName() }); else glyphs[glyphs.length - 1]!.letter += letter;
       font.destroy();
     } } as never);
     text.destroy();
   } } as never);
   try { withPage(pdf, index, (page) => page.run(device, mupdf.Matrix.identity)); device.close(); } finally { device.destroy(); }
   let at = 0;
-  const shown: Shown[] = [];
+  const shown: Shown[] = [], fonts: string[] = [];
   for (const operation of operations) {
-    const n = wideGlyphs(content.slice(operation.start, operation.end));
-    if (n === null) return null;
-    shown.push({ operation, letters: plainLetters(glyphs.slice(at, at + n).join('')) });
-    at += n;
+    const codes = wideGlyphs(content.slice(operation.start, operation.end));
+    if (codes === null) return null;
+    const own = glyphs.slice(at, at + codes.length);
+    own.forEach((g, i) => { if (g.letter === ' ') spaces.set(g.font, codes[i]!); });
+    shown.push({ operation, letters: plainLetters(own.map((g) => g.letter).join('')), beginsBare: bare(own[0]), endsBare: bare(own.at(-1)), space: null });
+    fonts.push(own.at(-1)?.font ?? '');
+    at += codes.length;
   }
+  shown.forEach((s, i) => { s.space = spaces.get(fonts[i]!) ?? null; });
   return at === glyphs.length ? shown : null;
 }
+const bare = (glyph: { letter: string } | undefined): boolean => glyph !== undefined && /^\s/.test(glyph.letter);
 
 /** Neighbouring operations of one element inside one text object make one stretch; a path with what paints it is decoration. */
-function stretchesOf(operations: Operation[], found: Map<Operation, Element | null>): Stretch[] {
+function stretchesOf(operations: Operation[], found: Map<Operation, Found>): Stretch[] {
   const stretches: Stretch[] = [];
   let path: number | null = null, open: Stretch | null = null;
   for (const o of operations) {
     if (o.operator === 'BT' || o.operator === 'ET') open = null;
     else if (found.has(o)) {
-      const element = found.get(o)!;
-      if (open && open.element === element && o.operator !== 'Do') open.to = o.end; else stretches.push(open = { from: o.start, to: o.end, element });
+      const { element, space } = found.get(o)!;
+      if (open && open.element === element && o.operator !== 'Do') open.to = o.end; else stretches.push(open = { from: o.start, to: o.end, element, spaces: new Map() });
+      if (space) open.spaces.set(o.end, space);
       if (o.operator === 'Do') open = null;
     } else if (builds.has(o.operator)) path ??= o.start;
-    else if (paints.has(o.operator)) { if (o.operator !== 'n' && (path !== null || o.operator === 'sh')) stretches.push({ from: path ?? o.start, to: o.end, element: null }); path = null; }
+    else if (paints.has(o.operator)) { if (o.operator !== 'n' && (path !== null || o.operator === 'sh')) stretches.push({ from: path ?? o.start, to: o.end, element: null, spaces: new Map() }); path = null; }
   }
   return stretches;
 }
@@ -125,10 +137,12 @@ function stretchesOf(operations: Operation[], found: Map<Operation, Element | nu
 function writeMarks(pdf: PdfDocument, index: number, { content, stretches }: { content: string; stretches: Stretch[] }, marks: Marks): void {
   const out: string[] = [];
   let at = 0, id = 0;
-  for (const { from, to, element } of stretches) {
+  for (const { from, to, element, spaces } of stretches) {
     out.push(content.slice(at, from));
     if (element) { const own = marks.get(element) ?? []; marks.set(element, own); own.push({ page: index, id }); out.push(`/${element.type} <</MCID ${id++}>> BDC `); } else out.push('/Artifact BMC ');
-    out.push(content.slice(from, to), ' EMC');
+    at = from;
+    for (const [end, space] of spaces) { out.push(content.slice(at, end), ` <${space}> Tj`); at = end; }
+    out.push(content.slice(at, to), ' EMC');
     at = to;
   }
   out.push(content.slice(at));
@@ -139,7 +153,8 @@ function writeMarks(pdf: PdfDocument, index: number, { content, stretches }: { c
 
 /** The tree, and the way back from each mark on a page to its element (14.7.4.4). Elements without anything on a page are left out. */
 function writeTree(pdf: PdfDocument, root: Element, marks: Marks): void {
-  const tree = pdf.addObject(pdf.newDictionary()), count = pdf.countPages(), parents = Array.from({ length: count }, () => [] as Mupdf.PDFObject[]);
+  const tree = pdf.addObject(pdf.newDictionary()), count = pdf.countPages(), parents = Array.from({ length: count }, () => [] as Mupdf.PDFObject[]), linked: Mupdf.PDFObject[] = [];
+  const links = linksOn(pdf, root, marks);
   const holds = (e: Element): boolean => (marks.get(e)?.length ?? 0) > 0 || e.kids.some(holds);
   const write = (e: Element, parent: Mupdf.PDFObject): Mupdf.PDFObject => {
     const object = pdf.addObject(pdf.newDictionary()), kids = pdf.newArray(), own = marks.get(e) ?? [];
@@ -147,14 +162,24 @@ function writeTree(pdf: PdfDocument, root: Element, marks: Marks): void {
     object.put('S', pdf.newName(e.type));
     object.put('P', parent);
     if (own[0]) object.put('Pg', pdf.findPage(own[0].page));
-    for (const { page, id } of own) {
+    // A link stands between the words around it.
+    const parts: ({ page: number; id: number } & { kid?: Element })[] = [...own, ...e.kids.filter(holds).map((kid) => ({ kid, ...(e.links ? marks.get(kid)![0]! : { page: Infinity, id: 0 }) }))].sort((a, b) => (a.page === b.page ? a.id - b.id : a.page - b.page));
+    for (const part of parts) {
+      if (part.kid) { kids.push(write(part.kid, object)); continue; }
+      const { page, id } = part;
       parents[page]![id] = object;
       if (page === own[0]!.page) { kids.push(pdf.newInteger(id)); continue; }
       const mark = pdf.newDictionary();
       mark.put('Type', pdf.newName('MCR')); mark.put('Pg', pdf.findPage(page)); mark.put('MCID', pdf.newInteger(id));
       kids.push(mark);
     }
-    for (const kid of e.kids) if (holds(kid)) kids.push(write(kid, object));
+    for (const { page, annotation } of links.get(e) ?? []) {
+      const reference = pdf.newDictionary();
+      reference.put('Type', pdf.newName('OBJR')); reference.put('Pg', pdf.findPage(page)); reference.put('Obj', annotation);
+      kids.push(reference);
+      annotation.put('StructParent', pdf.newInteger(count + linked.length));
+      linked.push(object);
+    }
     object.put('K', kids);
     if (e.alt) object.put('Alt', pdf.newString(e.alt));
     if (e.note !== undefined) object.put('ID', pdf.newString(`note ${e.note}`));
@@ -172,11 +197,32 @@ function writeTree(pdf: PdfDocument, root: Element, marks: Marks): void {
     page.put('StructParents', pdf.newInteger(i));
     page.put('Tabs', pdf.newName('S'));
   });
+  linked.forEach((element, i) => { numbers.push(pdf.newInteger(count + i)); numbers.push(element); });
   back.put('Nums', numbers);
   tree.put('ParentTree', pdf.addObject(back));
-  tree.put('ParentTreeNextKey', pdf.newInteger(count));
+  tree.put('ParentTreeNextKey', pdf.newInteger(count + linked.length));
   const catalogue = pdf.getTrailer().get('Root'), info = pdf.newDictionary();
   info.put('Marked', pdf.newBoolean(true));
   catalogue.put('MarkInfo', info);
   catalogue.put('StructTreeRoot', tree);
+}
+
+/** The annotations of each link: those of its address on the pages on which its words are, in order; the last link of an address has what is left of it there, as where it goes over a line's end (14.8.4.4.2). */
+function linksOn(pdf: PdfDocument, root: Element, marks: Marks): Map<Element, { page: number; annotation: Mupdf.PDFObject }[]> {
+  const found = new Map<Element, { page: number; annotation: Mupdf.PDFObject }[]>(), wanted = new Map<string, Element[]>();
+  const gather = (e: Element): void => { if (e.uri !== undefined) for (const page of new Set(marks.get(e)?.map((m) => m.page))) wanted.set(`${page} ${e.uri}`, [...(wanted.get(`${page} ${e.uri}`) ?? []), e]); e.kids.forEach(gather); };
+  gather(root);
+  if (wanted.size === 0) return found;
+  for (let page = 0; page < pdf.countPages(); page++) {
+    const annotations = pdf.findPage(page).get('Annots'), seen = new Map<string, number>();
+    if (!annotations.isArray()) continue;
+    for (let i = 0; i < annotations.length; i++) {
+      const annotation = annotations.get(i), action = annotation.get('A'), uri = action.isDictionary() ? action.get('URI') : null, key = `${page} ${uri?.isString() ? uri.asString() : ''}`, elements = wanted.get(key);
+      if (!elements) continue;
+      const n = seen.get(key) ?? 0, element = elements[Math.min(n, elements.length - 1)]!;
+      seen.set(key, n + 1);
+      found.set(element, [...(found.get(element) ?? []), { page, annotation }]);
+    }
+  }
+  return found;
 }
