@@ -1,10 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Package } from '../engines/zip.ts';
 import { inParagraph, plainPicture, plantedDocx, plantedOdt, wordPart, wordRun } from '../testing/plant.ts';
 import { convertFiles, type Converted } from '../verbs/convert.ts';
+import { mapDoc } from './doc/map.ts';
 import { mapDocx } from './docx/map.ts';
 import { inOneFlow, pagesClose, pagesOpen, splitFlows } from './flows.ts';
 import { countLaidPages, layOut } from './layout.ts';
@@ -148,4 +149,16 @@ test('a line stands between columns where one is asked for, and only there', asy
   expect([(await made(false)), (await made(true)) > 50]).toEqual([0, true]);
   expect(mapDocx(plantedDocx(`${inParagraph(wordRun('x'))}<w:sectPr><w:cols w:num="2" w:sep="1" w:space="400"/></w:sectPr>`)).body).toContain('<columns count="2" gap="20" rule="1">');
   expect(mapRtf(utf8('{\\rtf1\\ansi \\sectd\\cols2\\linebetcol Two\\par}')).body).toContain('rule="1"');
+});
+
+test('an old binary file: columns with a line between them, a page that lies across, an upright one again', async () => {
+  // Written by LibreOffice 7.4 from a made-up text: a title, six paragraphs in two columns 30 points apart, a line below them, a section across with a left margin of half an inch, an upright one.
+  const bytes = new Uint8Array(readFileSync('core/testing/old-word-sections.doc')), page = mapDoc(bytes), done = await convertFiles([file('a.doc', bytes)]), pages = pagesOf(done.bytes);
+  whole(done);
+  expect([page.losses, page.body.match(/<(?:columns|pages)[^>]*>/g)]).toEqual([[], ['<columns count="2" gap="30" rule="1">', '<pages width="841.9" height="595.3" margins="72 72 72 36">']]);
+  expect(pages.map((p) => p.size)).toEqual(['595x842', '842x595', '595x842']);
+  const starts = pages[0]!.words.filter((w) => w.text === 'Paragraph');
+  expect([starts.length, new Set(starts.map((w) => Math.round(w.x))).size, Math.round(pages[1]!.words[0]!.x)]).toEqual([6, 2, 36]);
+  // Hard negative: the files without sections of their own have neither.
+  for (const plain of ['old-word.doc', 'old-word-looks.doc']) expect(mapDoc(new Uint8Array(readFileSync(`core/testing/${plain}`))).body).not.toMatch(/<(?:columns|pages) /);
 });

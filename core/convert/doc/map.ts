@@ -1,10 +1,11 @@
 import { escapeXml } from '../../engines/xml.ts';
 import { CannotDo } from '../../model/outcome.ts';
-import type { DocLooks, DocParagraphLook, DocRunLook } from '../../readers/doc/looks.ts';
+import type { DocLooks, DocParagraphLook, DocRunLook, DocSection } from '../../readers/doc/looks.ts';
 import type { DocPicture } from '../../readers/doc/pictures.ts';
 import { openCompound, paragraphsOf, readStories } from '../../readers/doc/text.ts';
 import { pictureSource } from '../picture.ts';
-import { emptyPage, oneColumn, type PageDescription } from '../page-description.ts';
+import { a4, emptyPage, type PageDescription, type PageSize } from '../page-description.ts';
+import { joinSections, usualSize, type Section } from '../sections.ts';
 
 /** Maps an old word-processor file to a page description: paragraphs and characters as they look, headings, lists, tables, links, notes. What is not carried over is told. Source: [MS-DOC] 2.4.1 (the signs in the text), 2.8.25 (fields).
  * @throws {CannotDo} `unreadable` where the text cannot be found */
@@ -13,13 +14,12 @@ export function mapDoc(bytes: Uint8Array): PageDescription {
   try { stories = readStories(openCompound(bytes)); } catch { /* told below */ }
   if (!stories) throw new CannotDo('unreadable', 'The text of this old word-processor file cannot be found.', 'Open it in a word processor and save it as DOCX.');
   const page = emptyPage(), looks = stories.looks(), size = looks?.run(0).size;
-  if (looks && looks.sheet.widthPt > 100 && looks.sheet.heightPt > 100 && looks.sheet.widthPt < 3000 && looks.sheet.heightPt < 3000) Object.assign(page, looks.sheet);
-  if (looks?.columns) page.losses.push(oneColumn);
   if (!looks) page.losses.push('the words of this old format are carried over, not its formatting: the tables that hold it are damaged');
   page.baseSizePt = commonSize(stories.main, looks) ?? size ?? 12;
   const main = mapStory(stories.main, stories.from.main, looks, page, { mark: 0 }, stories.picture);
   const notes = [...splitNotes(stories.notes, stories.from.notes, looks, page), ...splitNotes(stories.endnotes, stories.from.endnotes, looks, page)];
-  page.body = main.html + (notes.length > 0 ? `<hr/>${notes.map((n, i) => (i < main.marks ? `<div class="note" data-note="${i + 1}"><p><sup>${i + 1}</sup> ${n}</p></div>` : `<p class="note">${n}</p>`)).join('')}` : '');
+  Object.assign(page, usualSize(main.sections));
+  page.body = joinSections(main.sections, page) + (notes.length > 0 ? `<hr/>${notes.map((n, i) => (i < main.marks ? `<div class="note" data-note="${i + 1}"><p><sup>${i + 1}</sup> ${n}</p></div>` : `<p class="note">${n}</p>`)).join('')}` : '');
   for (let i = 1; i <= main.marks; i++) page.generated.push(String(i), String(i));
   const { running } = stories;
   page.head = runningLine(running.head);
@@ -52,8 +52,9 @@ function splitNotes(story: string, from: number, looks: DocLooks | null, page: P
 }
 
 /** @param numbered - where marks of notes are to be numbered; null inside notes */
-function mapStory(story: string, from: number, looks: DocLooks | null, page: PageDescription, numbered: { mark: number } | null, picture: (place: number) => DocPicture | null = () => null): { html: string; marks: number; tables: number } {
+function mapStory(story: string, from: number, looks: DocLooks | null, page: PageDescription, numbered: { mark: number } | null, picture: (place: number) => DocPicture | null = () => null): { html: string; sections: Section[]; marks: number; tables: number } {
   const fields: { code: string; result: boolean; link: boolean }[] = [], rows: string[][] = [];
+  const sections: Section[] = [], own = numbered ? looks?.sections ?? [] : [], endSection = (section: DocSection | undefined): void => { closeTable(); sections.push({ ...plainSection, ...section, html: out, size: sizeOf(section) }); out = ''; };
   let out = '', line = '', row: string[] = [], cell = '', tables = 0, open = '', run = '';
   const shows = (): boolean => fields.every((f) => f.result);
   const flush = (): void => { if (run) { line += marked(escapeXml(run), JSON.parse(open) as DocRunLook, page); run = ''; } };
@@ -73,10 +74,11 @@ function mapStory(story: string, from: number, looks: DocLooks | null, page: Pag
     if (c === '\r' || c === '\u0007' || c === '\u000c') {
       const look = looks?.paragraph(from + i) ?? { style: 0, inTable: c === '\u0007' };
       if (look.rowEnd && c === '\u0007') { flush(); line = ''; if (row.length > 0) rows.push(row); row = []; cell = ''; continue; }
-      if (c === '\u000c' && !line && !run) { closeTable(); out += '<div class="break"></div>'; continue; }
+      const ended = c === '\u000c' ? own.find((s) => s.end === from + i + 1) : undefined;
+      if (c === '\u000c' && !line && !run) { if (ended) endSection(ended); else { closeTable(); out += '<div class="break"></div>'; } continue; }
       endParagraph(c === '\u0007' ? { ...look, inTable: true } : look);
       if (c === '\u0007') { if (looks) { row.push(cell); cell = ''; } else if (story[i + 1] === '\u0007') { row.push(cell); rows.push(row); row = []; cell = ''; i++; } else { row.push(cell); cell = ''; } }
-      if (c === '\u000c') out += '<div class="break"></div>';
+      if (ended) endSection(ended); else if (c === '\u000c') out += '<div class="break"></div>';
       continue;
     }
     if (c === '\u0002') { if (numbered) { flush(); numbered.mark++; line += `<sup data-note="${numbered.mark}">${numbered.mark}</sup>`; } continue; }
@@ -85,9 +87,8 @@ function mapStory(story: string, from: number, looks: DocLooks | null, page: Pag
     const place = code === 1 ? looks?.run(from + i).picture : undefined, shown = place === undefined ? null : picture(place), source = shown && pictureSource(shown.bytes);
     if (source) {
       flush();
-      const widest = page.widthPt - page.marginsPt[1] - page.marginsPt[3], k = shown.width > widest ? widest / shown.width : 1;
       page.counts.images++;
-      line += `<img src="${source}"${shown.width > 0 && shown.height > 0 ? ` style="width:${Math.round(shown.width * k)}pt;height:${Math.round(shown.height * k)}pt"` : ''}/>`;
+      line += `<img src="${source}"${shown.width > 0 && shown.height > 0 ? ` style="width:${Math.round(shown.width)}pt;height:${Math.round(shown.height)}pt"` : ''}/>`;
       continue;
     }
     if (code === 1 || code === 8) lose(page, 'a picture or drawing of a kind that cannot be read here is left out: save it as DOCX in a word processor where it matters');
@@ -100,9 +101,12 @@ function mapStory(story: string, from: number, looks: DocLooks | null, page: Pag
   }
   if (line || run) endParagraph({ style: 0 });
   if (row.length > 0 || cell) { row.push(cell); rows.push(row.filter(Boolean)); }
-  closeTable();
-  return { html: out, marks: numbered?.mark ?? 0, tables };
+  endSection(own.at(-1));
+  return { html: sections.map((s) => s.html).join(''), sections, marks: numbered?.mark ?? 0, tables };
 }
+const plainSection = { columns: 1, gapPt: 36, ruled: false, goesOn: false };
+/** Sizes that no page has are noise. */
+const sizeOf = (s: DocSection | undefined): PageSize => (s && s.widthPt > 100 && s.heightPt > 100 && s.widthPt < 3000 && s.heightPt < 3000 ? { widthPt: s.widthPt, heightPt: s.heightPt, marginsPt: s.marginsPt } : a4);
 function lose(page: PageDescription, what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
 
 function marked(html: string, look: DocRunLook, page: PageDescription): string {

@@ -3,8 +3,9 @@ export interface DocRunLook { bold?: boolean; italic?: boolean; underline?: bool
 export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 'justify'; left?: number; right?: number; first?: number; before?: number; after?: number; /** as a multiple of single spacing */ line?: number; breakBefore?: boolean; inTable?: boolean; rowEnd?: boolean; outline?: number; list?: number; level?: number }
 /** One piece of text: its first character's number, how many follow, and where they lie in the main stream. */
 export interface DocPiece { from: number; characters: number; at: number; narrow: boolean }
-export interface DocSheet { widthPt: number; heightPt: number; /** top, right, bottom, left */ marginsPt: [number, number, number, number] }
-export interface DocLooks { /** of the last section */ sheet: DocSheet; columns: boolean; /** the first page has running lines of its own, or none */ firstPageDiffers: boolean; run(character: number): DocRunLook; paragraph(character: number): DocParagraphLook; /** 1 to 9; 0 for what is no heading */ headingLevel(look: DocParagraphLook): number; isTitle(look: DocParagraphLook): boolean; /** the next list label of a paragraph, empty where it has none */ label(look: DocParagraphLook): string }
+/** `end`: the character behind its last one; `goesOn`: it begins on the page on which the one before it ends. */
+export interface DocSection { end: number; widthPt: number; heightPt: number; /** top, right, bottom, left */ marginsPt: [number, number, number, number]; columns: number; gapPt: number; /** a line stands between the columns */ ruled: boolean; goesOn: boolean }
+export interface DocLooks { sections: DocSection[]; /** the first page has running lines of its own, or none */ firstPageDiffers: boolean; run(character: number): DocRunLook; paragraph(character: number): DocParagraphLook; /** 1 to 9; 0 for what is no heading */ headingLevel(look: DocParagraphLook): number; isTitle(look: DocParagraphLook): boolean; /** the next list label of a paragraph, empty where it has none */ label(look: DocParagraphLook): string }
 
 type Modify = (sprm: number, operand: DataView) => void;
 /** Walks a list of property modifiers. Operand sizes follow from the number's top three bits, but for two ([MS-DOC] 2.6). */
@@ -119,12 +120,30 @@ function stretches(word: Uint8Array, table: Uint8Array, [from, length]: [number,
   return found.sort((a, b) => a.start - b.start);
 }
 
-/** Modifiers of each section. Source: [MS-DOC] 2.8.26 (PlcfSed), 2.9.243 (Sepx). */
-function sectionsOf(word: Uint8Array, table: Uint8Array, [from, length]: [number, number]): Uint8Array[] {
-  const count = Math.floor((length - 4) / 16);
-  if (count < 1 || from + length > table.length) return [];
+/** Source: [MS-DOC] 2.8.26 (PlcfSed), 2.9.243 (Sepx), 2.6.4 (section properties; numbers and what stands where nothing is said from memory). */
+function sectionsOf(word: Uint8Array, table: Uint8Array, [from, length]: [number, number]): { sections: DocSection[]; firstPageDiffers: boolean } {
+  const count = Math.floor((length - 4) / 16), sections: DocSection[] = [];
+  let firstPageDiffers = false;
+  if (count < 1 || from + length > table.length) return { sections, firstPageDiffers };
   const view = new DataView(table.buffer, table.byteOffset, table.byteLength);
-  return Array.from({ length: count }, (_, i) => view.getUint32(from + 4 * (count + 1) + 12 * i + 2, true)).flatMap((offset) => (offset === 0xffffffff || offset + 2 > word.length ? [] : [word.subarray(offset + 2, offset + 2 + (word[offset]! | (word[offset + 1]! << 8)))]));
+  for (let i = 0; i < count; i++) {
+    const offset = view.getUint32(from + 4 * (count + 1) + 12 * i + 2, true), section: DocSection = { end: view.getUint32(from + 4 * (i + 1), true), widthPt: 612, heightPt: 792, marginsPt: [72, 90, 72, 90], columns: 1, gapPt: 36, ruled: false, goesOn: false };
+    if (offset !== 0xffffffff && offset + 2 <= word.length) modifiers(word.subarray(offset + 2, offset + 2 + (word[offset]! | (word[offset + 1]! << 8))), (sprm, o) => {
+      const side = { 0x9023: 0, 0xb022: 1, 0x9024: 2, 0xb021: 3 }[sprm];
+      if (side !== undefined) { section.marginsPt[side] = Math.max(18, Math.abs(o.getInt16(0, true)) / 20); return; }
+      switch (sprm) {
+        case 0xb01f: section.widthPt = o.getUint16(0, true) / 20; break;
+        case 0xb020: section.heightPt = o.getUint16(0, true) / 20; break;
+        case 0x500b: section.columns = o.getUint16(0, true) + 1; break;
+        case 0x900c: section.gapPt = o.getUint16(0, true) / 20; break;
+        case 0x3019: section.ruled = o.getUint8(0) !== 0; break;
+        case 0x3009: section.goesOn = o.getUint8(0) === 0; break;
+        case 0x300a: firstPageDiffers = o.getUint8(0) !== 0; break;
+      }
+    });
+    sections.push(section);
+  }
+  return { sections, firstPageDiffers };
 }
 
 /** @param at - offset and length of a part of the table stream, by its place in the file's head */
@@ -145,12 +164,7 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
   // Characters are asked for one after the other, so the piece is most often the one of the last time.
   const offsetOf = (character: number): number => { if (!holds(pieces[lately], character)) lately = pieces.findIndex((x) => holds(x, character)); const p = pieces[lately]; return p ? p.at + (character - p.from) * (p.narrow ? 1 : 2) : -1; };
   const within = <T extends { start: number; end: number }>(list: T[], offset: number): T | undefined => { let low = 0, high = list.length - 1; while (low <= high) { const middle = (low + high) >> 1, s = list[middle]!; if (offset < s.start) high = middle - 1; else if (offset >= s.end) low = middle + 1; else return s; } return undefined; };
-  const sheet: DocSheet = { widthPt: 612, heightPt: 792, marginsPt: [72, 90, 72, 90] };
-  let columns = false, firstPageDiffers = false;
-  for (const section of sectionsOf(word, table, at(0xca))) modifiers(section, (sprm, o) => {
-    const side = { 0x9023: 0, 0xb022: 1, 0x9024: 2, 0xb021: 3 }[sprm];
-    if (sprm === 0xb01f) sheet.widthPt = o.getUint16(0, true) / 20; else if (sprm === 0xb020) sheet.heightPt = o.getUint16(0, true) / 20; else if (side !== undefined) sheet.marginsPt[side] = Math.max(18, Math.abs(o.getInt16(0, true)) / 20); else if (sprm === 0x300a) firstPageDiffers = o.getUint8(0) !== 0; else if (sprm === 0x500b) columns ||= o.getUint16(0, true) > 0;
-  });
+  const { sections, firstPageDiffers } = sectionsOf(word, table, at(0xca));
   const counts = new Map<number, number[]>(), looksOfRuns = new Map<string, DocRunLook>();
   const paragraph = (character: number): DocParagraphLook => {
     const own = within(paragraphs, offsetOf(character)), look = { ...styleOf(own?.style ?? 0).paragraph, style: own?.style ?? 0 };
@@ -158,7 +172,7 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
     return look;
   };
   return {
-    sheet, columns, firstPageDiffers, paragraph,
+    sections, firstPageDiffers, paragraph,
     run(character) {
       const own = within(runs, offsetOf(character)), style = styleOf(within(paragraphs, offsetOf(character))?.style ?? 0).run;
       if (!own) return style;
