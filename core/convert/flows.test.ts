@@ -130,9 +130,9 @@ test('a body is split where its columns begin and end; breaks at the seams becom
   const size = wide(420);
   const body = `<p>a</p>${columnsOpen(2, 20)}<p>b</p><p>c</p>${columnsClose}<div class="break"></div><p>d</p>`;
   expect(splitFlows(body, size)).toEqual([
-    { body: '<p>a</p>', size, columns: 1, width: 420, gap: 0, ruled: false, newPage: false },
-    { body: '<p>b</p><p>c</p>', size, columns: 2, width: 200, gap: 20, ruled: false, newPage: false },
-    { body: '<p>d</p>', size, columns: 1, width: 420, gap: 0, ruled: false, newPage: true },
+    { body: '<p>a</p>', size, columns: 1, width: 420, gap: 0, ruled: false, newPage: false, lines: 0 },
+    { body: '<p>b</p><p>c</p>', size, columns: 2, width: 200, gap: 20, ruled: false, newPage: false, lines: 0 },
+    { body: '<p>d</p>', size, columns: 1, width: 420, gap: 0, ruled: false, newPage: true, lines: 0 },
   ]);
   expect(inOneFlow(body)).toBe('<p>a</p><p>b</p><p>c</p><div class="break"></div><p>d</p>');
   // Never narrower than a word: twelve columns on a narrow line become few, and a gap never takes it all.

@@ -4,10 +4,10 @@ import type { PageSize } from './page-description.ts';
 export const columnsOpen = (count: number, gapPt: number, ruled = false): string => `<columns count="${Math.min(mostColumns, count)}" gap="${Math.max(0, Math.round(gapPt * 10) / 10)}"${ruled ? ' rule="1"' : ''}>`, columnsClose = '</columns>';
 /** A column narrower than a word helps nobody. */
 const mostColumns = 6, narrowest = 60;
-/** Text on pages of a size of its own, as wide tables have: `<pages width="842" height="595" margins="72 72 72 72">…</pages>`, never nested; columns may stand inside. It begins a page, and so does what follows it. */
-export const pagesOpen = ({ widthPt, heightPt, marginsPt }: PageSize): string => `<pages width="${short(widthPt)}" height="${short(heightPt)}" margins="${marginsPt.map(short).join(' ')}">`, pagesClose = '</pages>';
+/** Text on pages of a size of its own, as wide tables have: `<pages width="842" height="595" margins="72 72 72 72">…</pages>`, never nested; columns may stand inside. It begins a page, and so does what follows it. @param lines - which running lines it has, 0 for those of the whole */
+export const pagesOpen = ({ widthPt, heightPt, marginsPt }: PageSize, lines = 0): string => `<pages width="${short(widthPt)}" height="${short(heightPt)}" margins="${marginsPt.map(short).join(' ')}"${lines > 0 ? ` lines="${lines}"` : ''}>`, pagesClose = '</pages>';
 const short = (n: number): string => String(Math.round(n * 100) / 100);
-const pagesElement = /<pages width="([\d.]+)" height="([\d.]+)" margins="([\d.]+) ([\d.]+) ([\d.]+) ([\d.]+)">([\s\S]*?)<\/pages>/g;
+const pagesElement = /<pages width="([\d.]+)" height="([\d.]+)" margins="([\d.]+) ([\d.]+) ([\d.]+) ([\d.]+)"(?: lines="(\d+)")?>([\s\S]*?)<\/pages>/g;
 /** Whether a body needs pages that this engine sets by itself. */
 export const hasFlows = (body: string): boolean => /<(?:columns|pages) /.test(body);
 /** For whoever sets all text in one column and on pages of one size. */
@@ -18,14 +18,15 @@ export const samePages = (a: PageSize, b: PageSize): boolean => [a.widthPt - b.w
 /** Between the margins, in points. */
 export const lineOf = ({ widthPt, marginsPt: [, right, , left] }: PageSize): number => widthPt - left - right;
 
-export interface BodyFlow { body: string; size: PageSize; columns: number; /** of one column, in points */ width: number; /** between two */ gap: number; ruled: boolean; newPage: boolean }
+export interface BodyFlow { body: string; size: PageSize; columns: number; /** of one column, in points */ width: number; /** between two */ gap: number; ruled: boolean; newPage: boolean; /** which running lines its pages have */ lines: number }
+interface Around { size: PageSize; lines: number }
 const breaks = '<div class="break"></div>';
 
 /** A body as flows that follow each other down the pages. @param base - pages of text that does not ask for others */
 export function splitFlows(body: string, base: PageSize): BodyFlow[] {
   const flows: BodyFlow[] = [];
   let newPage = false;
-  const add = (part: string, size: PageSize, count: number, wanted: number, ruled: boolean): void => {
+  const add = (part: string, { size, lines }: Around, count: number, wanted: number, ruled: boolean): void => {
     let text = part;
     while (text.startsWith(breaks)) { text = text.slice(breaks.length); newPage = true; }
     const ended = text.endsWith(breaks);
@@ -33,27 +34,27 @@ export function splitFlows(body: string, base: PageSize): BodyFlow[] {
     if (text !== '') {
       const line = lineOf(size), columns = Math.max(1, Math.min(count, Math.floor(line / narrowest))), gap = columns > 1 ? Math.min(wanted, line / columns / 3) : 0, last = flows.at(-1);
       const width = (line - gap * (columns - 1)) / columns;
-      flows.push({ body: columns > 1 ? withinLine(text, width) : text, size, columns, width, gap, ruled: ruled && columns > 1, newPage: last !== undefined && (newPage || last.size !== size) });
+      flows.push({ body: columns > 1 ? withinLine(text, width) : text, size, columns, width, gap, ruled: ruled && columns > 1, newPage: last !== undefined && (newPage || last.size !== size), lines });
       newPage = false;
     }
     newPage ||= ended;
   };
-  const addColumns = (part: string, size: PageSize): void => {
+  const addColumns = (part: string, around: Around): void => {
     let at = 0;
     for (const m of part.matchAll(/<columns count="(\d+)" gap="([\d.]+)"( rule="1")?>([\s\S]*?)<\/columns>/g)) {
-      add(part.slice(at, m.index), size, 1, 0, false);
-      add(m[4]!, size, Number(m[1]), Number(m[2]), m[3] !== undefined);
+      add(part.slice(at, m.index), around, 1, 0, false);
+      add(m[4]!, around, Number(m[1]), Number(m[2]), m[3] !== undefined);
       at = m.index + m[0].length;
     }
-    add(part.slice(at), size, 1, 0, false);
+    add(part.slice(at), around, 1, 0, false);
   };
   let at = 0;
   for (const m of body.matchAll(pagesElement)) {
-    addColumns(body.slice(at, m.index), base);
-    addColumns(m[7]!, { widthPt: Number(m[1]), heightPt: Number(m[2]), marginsPt: [Number(m[3]), Number(m[4]), Number(m[5]), Number(m[6])] });
+    addColumns(body.slice(at, m.index), { size: base, lines: 0 });
+    addColumns(m[8]!, { size: { widthPt: Number(m[1]), heightPt: Number(m[2]), marginsPt: [Number(m[3]), Number(m[4]), Number(m[5]), Number(m[6])] }, lines: Number(m[7] ?? 0) });
     at = m.index + m[0].length;
   }
-  addColumns(body.slice(at), base);
+  addColumns(body.slice(at), { size: base, lines: 0 });
   return flows;
 }
 

@@ -6,9 +6,11 @@ import { stampLines } from '../engines/stamp.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
 import { inOneFlow } from './flows.ts';
-import { countPages, takeApart, writePages, type NotedBody } from './set-pages.ts';
+import { formatNumber } from '../styles/docx.ts';
+import { linesOn } from './running-lines.ts';
+import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
-import { oneColumn, oneSize, type PageDescription, type PageSize } from './page-description.ts';
+import { oneColumn, oneSize, type PageDescription } from './page-description.ts';
 
 /** The engine's faces have no glyphs for the wide spaces of Unicode (2000 to 200A): they would come out as no character at all. */
 const wideSpaces = /&#819[2-9];|[\u2000-\u200a\u202f]/g;
@@ -28,14 +30,29 @@ a{color:#1a4a7a} a.place{color:inherit;text-decoration:none} .break{page-break-a
 /** How many pages a description takes as this engine lays it out; nothing is written. */
 export async function countLaidPages(page: PageDescription): Promise<number> {
   const mupdf = await loadMupdf();
-  await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
+  await readyFaces(`${page.body}${JSON.stringify([page, ...page.laterLines].map((l) => [l.head, l.foot, l.firstHead, l.firstFoot, l.evenHead, l.evenFoot]))}`);
   const noted = takeApart(page.body), own = noted ? countPages(mupdf, noted, (body, size) => toHtml({ ...page, ...size, body }), page) : null;
   if (own !== null) return own;
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html');
   try { doc.layout(page.widthPt, page.heightPt, page.baseSizePt); return doc.countPages(); } finally { doc.destroy(); }
 }
 
-interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[]; /** notes at the foot of each page, by their marks; none where all stand at the end */ notes: number[][]; /** by page; none where all are alike */ sizes: PageSize[] }
+/** Sets each page's head and foot; numbers go on from page to page where no section begins them anew. */
+async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets: SheetOf[]): Promise<void> {
+  const count = pdf.countPages();
+  let number = 0, before = -1;
+  for (let i = 0; i < count; i++) {
+    const { size: { heightPt, marginsPt: [top, , bottom, left] }, lines: index } = sheets[i] ?? { size: page, lines: 0 }, lines = index > 0 ? page.laterLines[index - 1] ?? page : page, first = index !== before;
+    number = first && lines.numberFrom !== null && (index > 0 || i === 0) ? lines.numberFrom : number + 1;
+    before = index;
+    const { head, foot } = linesOn(lines, number, count, first && (index > 0 || i === 0));
+    if (lines.numberFormat !== 'decimal') page.generated.push(formatNumber(number, lines.numberFormat));
+    const stamps = [...(head ? [{ text: head, x: left, y: top * 0.55, size: 9.5 }] : []), ...(foot ? [{ text: foot, x: left, y: heightPt - bottom * 0.45, size: 9.5 }] : [])];
+    if (stamps.length > 0) await stampLines(pdf, i, stamps);
+  }
+}
+
+interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[]; /** notes at the foot of each page, by their marks; none where all stand at the end */ notes: number[][]; /** by page; none where all are alike */ sheets: SheetOf[] }
 /** Pages as the engine breaks them. */
 function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html'), links: LaidOut['links'] = [];
@@ -52,7 +69,7 @@ function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.Doc
       one.destroy();
       job.progress?.(i + 1, count, 'pages');
     }
-    return { links, outline, notes: [], sizes: [] };
+    return { links, outline, notes: [], sheets: [] };
   } finally { doc.destroy(); }
 }
 /** Pages with their columns and sizes, and their notes at the foot; of one size, in one column and with the notes at the end where these are too long for that. */
@@ -66,7 +83,7 @@ function ownPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody, w
     open[open.length - 1]!.down.push(heading);
     open.push({ level, down: heading.down });
   }
-  return { links: laid.links, outline: nested, notes: laid.notes, sizes: laid.sizes };
+  return { links: laid.links, outline: nested, notes: laid.notes, sheets: laid.sheets };
 }
 
 /** What a document says of itself: its title, shown in the window's bar, and its language. Source: ISO 32000-1, 14.3.3 (Title), 12.2 (DisplayDocTitle), 14.9.2 (Lang). */
@@ -108,10 +125,10 @@ async function withoutBrokenPictures(body: string): Promise<string | null> {
 }
 async function layOnce(page: PageDescription, job: Job, titled: boolean): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
-  await readyFaces(`${page.body}${page.head}${page.foot}${page.firstHead}${page.firstFoot}`);
+  await readyFaces(`${page.body}${JSON.stringify([page, ...page.laterLines].map((l) => [l.head, l.foot, l.firstHead, l.firstFoot, l.evenHead, l.evenFoot]))}`);
   const buffer = new mupdf.Buffer(), noted = takeApart(page.body);
   const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
-  const { links, outline, notes, sizes } = noted ? ownPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
+  const { links, outline, notes, sheets } = noted ? ownPages(mupdf, page, noted, writer, job) : plainPages(mupdf, page, writer, job);
   writer.close();
   const written = buffer.asUint8Array().slice();
   buffer.destroy();
@@ -124,14 +141,7 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
     });
     if (noted && notes.length > 0) tagPages(pdf, mupdf, noted.body, notes, noted.notes, job); else tagPages(pdf, mupdf, page.body, [], new Map(), job);
     if (outline.length > 0) writeOutline(pdf, outline);
-    const count = pdf.countPages();
-    for (let i = 0; i < count; i++) {
-      const { heightPt, marginsPt: [top, , bottom, left] } = sizes[i] ?? page;
-      const [head, foot] = i === 0 && page.firstPageDiffers ? [page.firstHead, page.firstFoot] : [page.head, page.foot];
-      const fill = (line: string): string => line.replace(/\u0001/g, String(i + 1)).replace(/\u0002/g, String(count));
-      const lines = [...(head ? [{ text: fill(head), x: left, y: top * 0.55, size: 9.5 }] : []), ...(foot ? [{ text: fill(foot), x: left, y: heightPt - bottom * 0.45, size: 9.5 }] : [])];
-      if (lines.length > 0) await stampLines(pdf, i, lines);
-    }
+    await stampRunningLines(pdf, page, sheets);
     pdf.subsetFonts();
     pdf.addObject(pdf.newDictionary()).destroy();
     const root = pdf.getTrailer().get('Root');

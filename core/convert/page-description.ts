@@ -1,11 +1,11 @@
+import { noLines, type RunningLines } from './running-lines.ts';
+
 /** What the built-in engine lays out: HTML in a small dialect that it knows, and what goes around it. */
-export interface PageDescription {
+export interface PageDescription extends RunningLines {
   body: string;
   widthPt: number; heightPt: number;
   /** top, right, bottom, left */ marginsPt: [number, number, number, number];
-  /** lines for the head and foot of each page; `\u0001` stands for the page number, `\u0002` for the number of pages */
-  head: string; foot: string;
-  /** the first page has lines of its own, or none */ firstPageDiffers: boolean; firstHead: string; firstFoot: string;
+  /** lines of later sections, by the number that their pages have for them, from 1 */ laterLines: RunningLines[];
   /** what the text itself gives as its title; empty where it gives none */ title: string;
   language: string | null;
   baseFont: FontFamily; baseSizePt: number;
@@ -28,6 +28,6 @@ export function familyOf(font: string): FontFamily {
 
 export const a4: PageSize = { widthPt: 595.28, heightPt: 841.89, marginsPt: [72, 72, 72, 72] };
 export const emptyPage = (): PageDescription => ({
-  body: '', ...a4, head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', title: '', language: null, baseFont: 'serif', baseSizePt: 12, generated: [],
+  body: '', ...a4, ...noLines(), laterLines: [], title: '', language: null, baseFont: 'serif', baseSizePt: 12, generated: [],
   counts: { images: 0, tables: 0, equations: 0, footnotes: 0 }, substituted: [], losses: [],
 });

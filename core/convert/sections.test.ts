@@ -12,6 +12,7 @@ import { countLaidPages, layOut } from './layout.ts';
 import { mapOdt } from './odt/map.ts';
 import { a4, emptyPage, oneSize, type PageSize } from './page-description.ts';
 import { mapRtf } from './rtf/map.ts';
+import { gatherLines, linesOn, noLines } from './running-lines.ts';
 import { joinSections, usualSize, type Section } from './sections.ts';
 
 const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes }), utf8 = (text: string): Uint8Array => new TextEncoder().encode(text);
@@ -110,7 +111,7 @@ test('ODT: a paragraph or a table that names another page style begins a page of
 }, 30_000);
 
 describe('joining', () => {
-  const part = (html: string, more: Partial<Section> = {}): Section => ({ html, size: a4, columns: 1, gapPt: 0, ruled: false, goesOn: false, ...more }), long = `<p>${'word '.repeat(50)}</p>`;
+  const part = (html: string, more: Partial<Section> = {}): Section => ({ html, size: a4, columns: 1, gapPt: 0, ruled: false, goesOn: false, lines: 0, ...more }), long = `<p>${'word '.repeat(50)}</p>`;
   test('the size with the most text is the usual one, however many sections share it', () => {
     expect(usualSize([part('<p>one two</p>'), part('<p>one two three</p>', { size: across }), part('<p>three four</p>')])).toBe(a4);
     expect(usualSize([part('<p>one</p>'), part('<p>one two three</p>', { size: across })])).toBe(across);
@@ -161,4 +162,62 @@ test('an old binary file: columns with a line between them, a page that lies acr
   expect([starts.length, new Set(starts.map((w) => Math.round(w.x))).size, Math.round(pages[1]!.words[0]!.x)]).toEqual([6, 2, 36]);
   // Hard negative: the files without sections of their own have neither.
   for (const plain of ['old-word.doc', 'old-word-looks.doc']) expect(mapDoc(new Uint8Array(readFileSync(`core/testing/${plain}`))).body).not.toMatch(/<(?:columns|pages) /);
+});
+
+describe('running lines and page numbers of sections', () => {
+  /** What stands in the margins of each page: head | foot. */
+  const margins = (bytes: Uint8Array): string[] => pagesOf(bytes).map(({ size, words }) => { const height = Number(size.split('x')[1]), of = (inside: (y: number) => boolean): string => words.filter((w) => inside(w.y)).map((w) => w.text).join(' '); return `${of((y) => y < 60)}|${of((y) => y > height - 62)}`; });
+  const relations = (names: string[]): string => `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${names.map((n) => `<Relationship Id="${n}" Type="x/${n.slice(0, 6)}" Target="${n}.xml"/>`).join('')}</Relationships>`;
+  const field = (name: string): string => `<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText> ${name} </w:instrText></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r>`;
+  const part = (kind: 'header' | 'footer', inner: string): string => wordPart(kind === 'header' ? 'hdr' : 'ftr', inParagraph(inner)), ref = (kind: string, type: string, id: string): string => `<w:${kind}Reference w:type="${type}" r:id="${id}"/>`;
+  const docx = (inner: string, settings = ''): Uint8Array => plantedDocx(inner, {
+    'word/header1.xml': part('header', wordRun('Front')), 'word/header2.xml': part('header', wordRun('Body')), 'word/header3.xml': part('header', wordRun('Left')), 'word/footer1.xml': part('footer', field('PAGE')), 'word/footer2.xml': part('footer', wordRun('Opening')),
+    'word/_rels/document.xml.rels': relations(['header1', 'header2', 'header3', 'footer1', 'footer2']), ...(settings ? { 'word/settings.xml': wordPart('settings', settings) } : {}),
+  });
+  const turn = '<w:r><w:br w:type="page"/></w:r>', two = (a: string, b: string): string => inParagraph(`${wordRun(a)}${turn}${wordRun(b)}`), number = (attributes: string): string => `<w:pgNumType ${attributes}/>`, end = (inner: string): string => `<w:p><w:pPr><w:sectPr>${inner}</w:sectPr></w:pPr></w:p>`;
+  // Front matter in Roman numbers without one on its first page, then the text from 1 with another head and the same foot.
+  const front = (settings = '') => docx(`${two('Abstract', 'Contents')}${inParagraph(turn)}${end(`${ref('header', 'default', 'header1')}${ref('footer', 'default', 'footer1')}${ref('footer', 'first', 'footer2')}${number('w:fmt="lowerRoman"')}<w:titlePg/>`)}${two('Introduction', 'Methods')}${inParagraph(turn)}<w:sectPr>${ref('header', 'default', 'header2')}${settings ? ref('header', 'even', 'header3') : ''}${number('w:start="1"')}</w:sectPr>`, settings);
+  test('DOCX: Roman numbers before the text, figures from 1 in it; what a section does not say is as before', async () => {
+    const done = await convertFiles([file('a.docx', front())]);
+    whole(done);
+    expect(margins(done.bytes)).toEqual(['|Opening', 'Front|ii', 'Front|iii', 'Body|1', 'Body|2', 'Body|3']);
+    expect(done.losses).toEqual([]);
+  }, 30_000);
+  test('even pages have their own where the settings say so, and not where they do not', async () => {
+    expect(margins((await convertFiles([file('a.docx', front('<w:evenAndOddHeaders/>'))])).bytes)).toEqual(['|Opening', '|', 'Front|iii', 'Body|1', 'Left|', 'Body|3']);
+    expect(margins((await convertFiles([file('a.docx', front('<w:evenAndOddHeaders w:val="false"/>'))])).bytes).slice(3)).toEqual(['Body|1', 'Body|2', 'Body|3']);
+  }, 30_000);
+  test('notes at the end stand on pages of the last section; a section that goes on takes the lines of its page, and that is told', async () => {
+    const noted = docx(`${inParagraph(`${wordRun('Marked')}<w:r><w:endnoteReference w:id="2"/></w:r>`)}${end(`${ref('header', 'default', 'header1')}`)}${inParagraph(wordRun('Later'))}<w:sectPr>${ref('header', 'default', 'header2')}</w:sectPr>`), page = mapDocx(noted);
+    expect([page.head, page.laterLines.map((l) => l.head), page.body.includes('lines="1"')]).toEqual(['Front', ['Body'], true]);
+    const shares = mapDocx(docx(`${inParagraph(wordRun('One'))}${end(ref('header', 'default', 'header1'))}${inParagraph(wordRun('Two'))}<w:sectPr><w:type w:val="continuous"/>${ref('header', 'default', 'header2')}</w:sectPr>`));
+    expect([shares.head, shares.laterLines, shares.losses]).toEqual(['Front', [], ['running lines of a section that begins within a page are left out']]);
+    expect(mapDocx(docx(`${inParagraph(wordRun('One'))}${end(ref('header', 'default', 'header1'))}${inParagraph(wordRun('Two'))}<w:sectPr><w:type w:val="continuous"/></w:sectPr>`)).losses).toEqual([]);
+    const done = await convertFiles([file('a.docx', new Uint8Array(noted))]);
+    expect(margins(done.bytes)).toEqual(['Front|', 'Body|']);
+  }, 30_000);
+  test('RTF and ODT say the same in their own ways, and DOCX written from them does again', async () => {
+    const rtf = utf8(`{\\rtf1\\ansi\\paperw11906\\paperh16838\\margl1440\\margr1440\\margt1440\\margb1440 \\sectd\\pgnlcrm\\titlepg{\\header Front\\par}{\\footer {\\field{\\*\\fldinst PAGE}{\\fldrslt 1}}\\par}{\\footerf Opening\\par} Abstract\\page Contents\\par\\sect\\sectd\\pgnrestart{\\header Body\\par} Introduction\\page Methods\\par}`);
+    const ns = ['office', 'text', 'style'].map((n) => `xmlns:${n}="urn:oasis:names:tc:opendocument:xmlns:${n}:1.0"`).join(' ') + ' xmlns:fo="urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0"', p = (text: string): string => `<text:p>${text}</text:p>`, numbered = '<text:page-number>1</text:page-number>';
+    const layout = (name: string, format: string): string => `<style:page-layout style:name="${name}"><style:page-layout-properties fo:page-width="21cm" fo:page-height="29.7cm" fo:margin="2.54cm" style:num-format="${format}"/></style:page-layout>`, lines = (head: string, foot: string): string => `${head ? `<style:header>${p(head)}</style:header>` : ''}<style:footer>${p(foot)}</style:footer>`;
+    const style = (name: string, inner: string, attributes = ''): string => `<style:style style:name="${name}" style:family="paragraph" ${attributes}><style:paragraph-properties ${inner}/></style:style>`;
+    const odt = plantedOdt('', {
+      'styles.xml': `<office:document-styles ${ns}><office:automatic-styles>${layout('r', 'i')}${layout('f', '1')}</office:automatic-styles><office:master-styles><style:master-page style:name="Opening" style:page-layout-name="r" style:next-style-name="Front">${lines('', 'Opening')}</style:master-page><style:master-page style:name="Front" style:page-layout-name="r">${lines('Front', numbered)}</style:master-page><style:master-page style:name="Standard" style:page-layout-name="f">${lines('Body', numbered)}</style:master-page></office:master-styles></office:document-styles>`,
+      'content.xml': `<office:document-content ${ns}><office:automatic-styles>${style('P1', '', 'style:master-page-name="Opening"')}${style('P2', 'style:page-number="1"', 'style:master-page-name="Standard"')}${style('P3', 'fo:break-before="page"')}</office:automatic-styles><office:body><office:text><text:p text:style-name="P1">Abstract</text:p><text:p text:style-name="P3">Contents</text:p><text:p text:style-name="P2">Introduction</text:p><text:p text:style-name="P3">Methods</text:p></office:text></office:body></office:document-content>`,
+    });
+    for (const source of [file('a.rtf', rtf), file('a.odt', odt)]) {
+      const pdf = await convertFiles([source]), made = await convertFiles([source], {}, undefined, 'docx'), again = await convertFiles([file('b.docx', made.bytes)]);
+      whole(pdf); whole(made);
+      expect([margins(pdf.bytes), margins(again.bytes)]).toEqual([['|Opening', 'Front|ii', 'Body|1', 'Body|2'], ['|Opening', 'Front|ii', 'Body|1', 'Body|2']]);
+    }
+  }, 60_000);
+  test('whatever sections say, lines are gathered without a repeat, and each page gets those of its number', () => {
+    const base = noLines(), roman = { ...base, head: 'a', numberFormat: 'lowerRoman' as const };
+    expect(gatherLines([roman, { ...roman }, { ...roman, numberFrom: 1 }, { ...roman, numberFrom: null }, base])).toEqual({ first: roman, later: [{ ...roman, numberFrom: 1 }, base], of: [0, 0, 1, 1, 2] });
+    expect(gatherLines([{ ...roman, numberFrom: 5 }, roman]).of).toEqual([0, 0]);
+    expect(gatherLines([]).first).toEqual(base);
+    const odd = { ...base, head: 'h\u0001', foot: '\u0001/\u0002', firstPageDiffers: true, firstHead: 'first', evenPagesDiffer: true, evenFoot: 'even \u0001' };
+    expect([linesOn(odd, 1, 9, true), linesOn(odd, 2, 9, false), linesOn(odd, 3, 9, false), linesOn({ ...odd, firstPageDiffers: false }, 2, 9, true)]).toEqual([{ head: 'first', foot: '' }, { head: '', foot: 'even 2' }, { head: 'h3', foot: '3/9' }, { head: '', foot: 'even 2' }]);
+    expect(linesOn({ ...base, foot: '\u0001 of \u0002', numberFormat: 'upperRoman' }, 4, 12, false).foot).toBe('IV of 12');
+  });
 });

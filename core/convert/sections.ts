@@ -2,7 +2,7 @@ import { columnsClose, columnsOpen, lineOf, pagesClose, pagesOpen, samePages, wi
 import type { PageSize } from './page-description.ts';
 
 /** A stretch of a text with its own columns and pages, as word processors keep them. */
-export interface Section { html: string; size: PageSize; columns: number; gapPt: number; /** a line stands between the columns */ ruled: boolean; /** it begins on the page on which the one before it ends */ goesOn: boolean }
+export interface Section { html: string; size: PageSize; columns: number; gapPt: number; /** a line stands between the columns */ ruled: boolean; /** it begins on the page on which the one before it ends */ goesOn: boolean; /** which running lines its pages have, 0 for those of the whole */ lines: number }
 const breaks = '<div class="break"></div>';
 
 /** The size of the pages on which most of the text stands; null where there is no text. */
@@ -12,16 +12,16 @@ export function usualSize(sections: Section[]): PageSize | null {
   return lengths.reduce<typeof lengths[number] | null>((a, b) => (a && a.length >= b.length ? a : b), null)?.size ?? null;
 }
 
-/** Each section in its columns, and on pages of its own size where that is not `base`; neighbours of one size share their pages. Pictures are no wider than their line. */
+/** Each section in its columns, and on pages of its own size where that is not `base`, or with running lines of its own; neighbours of one size share their pages. Pictures are no wider than their line. */
 export function joinSections(sections: Section[], base: PageSize): string {
-  const groups: { size: PageSize; html: string }[] = [];
-  for (const { html, size: own, columns, gapPt, ruled, goesOn } of sections) {
+  const groups: { size: PageSize; lines: number; html: string }[] = [];
+  for (const { html, size: own, columns, gapPt, ruled, goesOn, lines } of sections) {
     if (html === '') continue;
     // What goes on stands between the margins of the page on which it begins.
     const last = groups.at(-1), stays = last !== undefined && goesOn && Math.abs(own.widthPt - last.size.widthPt) <= 2 && Math.abs(own.heightPt - last.size.heightPt) <= 2, size = stays ? last.size : own;
     const fitting = withinLine(html, lineOf(size)), set = columns > 1 ? `${columnsOpen(columns, gapPt, ruled)}${fitting}${columnsClose}` : fitting;
-    if (!last || !samePages(last.size, size)) groups.push({ size, html: set });
+    if (!last || !samePages(last.size, size) || (last.lines !== lines && !stays)) groups.push({ size, lines, html: set });
     else last.html += `${stays || last.html.endsWith(breaks) || set.startsWith(breaks) ? '' : breaks}${set}`;
   }
-  return groups.map(({ size, html }) => (samePages(size, base) ? html : `${pagesOpen(size)}${html}${pagesClose}`)).join('');
+  return groups.map(({ size, lines, html }) => (samePages(size, base) && lines === 0 ? html : `${pagesOpen(size, lines)}${html}${pagesClose}`)).join('');
 }

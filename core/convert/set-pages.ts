@@ -1,7 +1,7 @@
 import type * as Mupdf from 'mupdf';
 import type { MupdfModule } from '../engines/pdf.ts';
 import { heed, type Job } from '../model/outcome.ts';
-import { hasFlows, lineOf, splitFlows, type BodyFlow } from './flows.ts';
+import { hasFlows, lineOf, pagesClose, splitFlows, type BodyFlow } from './flows.ts';
 import type { PageDescription, PageSize } from './page-description.ts';
 import { fillPages, type LaidPage, type Range, type Strip } from './paginate.ts';
 import { drawSlice, extent, headingAddress, noteAddress, readSheets, stripsOf, type Sheet } from './sheets.ts';
@@ -29,10 +29,14 @@ export function takeApart(body: string): NotedBody | null {
     headings.push({ level: Number(level), title });
     return `<h${level}${attributes}><a class="place" href="${headingAddress}${headings.length - 1}">${first}</a>${plain.slice(first.length)}</h${level}>`;
   });
-  return { body: text + (stay.length > 0 ? `<hr/>${stay.join('')}` : ''), notes, headings };
+  // Notes at the end stand on the last section's pages.
+  const ended = stay.length > 0 ? `<hr/>${stay.join('')}` : '', inside = text.endsWith(pagesClose) ? text.length - pagesClose.length : text.length;
+  return { body: text.slice(0, inside) + ended + text.slice(inside), notes, headings };
 }
 
-export interface SetPages { links: { uri: string; box: [number, number, number, number] }[][]; outline: { level: number; title: string; page: number }[]; /** marks of the notes at the foot of each page */ notes: number[][]; sizes: PageSize[] }
+export interface SetPages { links: { uri: string; box: [number, number, number, number] }[][]; outline: { level: number; title: string; page: number }[]; /** marks of the notes at the foot of each page */ notes: number[][]; sheets: SheetOf[] }
+/** What a page is like: its size, and which running lines it has. */
+export interface SheetOf { size: PageSize; lines: number }
 
 type ToHtml = (body: string, size: PageSize) => string;
 interface SetFlow extends BodyFlow { sheets: Sheet[]; strips: Strip[]; room: number }
@@ -70,11 +74,11 @@ export function writePages(mupdf: MupdfModule, noted: NotedBody, toHtml: ToHtml,
   if (!text) return null;
   const { flows, noteOf, laid, noteHeight: height } = text;
   try {
-    const sizes = laid.map((p) => flows[p.bands[0]!.flow]!.size);
+    const sheets = laid.map((p): SheetOf => flows[p.bands[0]!.flow]!);
     const links: SetPages['links'] = [], outline: SetPages['outline'] = [];
     laid.forEach((page, number) => {
       heed(job);
-      const size = sizes[number]!, [top, , bottom, left] = size.marginsPt, device = writer.beginPage([0, 0, size.widthPt, size.heightPt]), own: SetPages['links'][number] = [];
+      const { size } = sheets[number]!, [top, , bottom, left] = size.marginsPt, device = writer.beginPage([0, 0, size.widthPt, size.heightPt]), own: SetPages['links'][number] = [];
       const draw = (sheet: Sheet, from: number, to: number, inside: (y: number) => boolean, shift: [number, number]): void => {
         drawSlice(device, sheet, from, to, shift);
         for (const { uri, box } of sheet.links) if (inside((box[1] + box[3]) / 2)) own.push({ uri, box: [box[0] + shift[0], box[1] + shift[1], box[2] + shift[0], box[3] + shift[1]] });
@@ -108,7 +112,7 @@ export function writePages(mupdf: MupdfModule, noted: NotedBody, toHtml: ToHtml,
       links.push(own.filter((l) => !l.uri.startsWith(headingAddress) && !l.uri.startsWith(noteAddress)));
       job.progress?.(number + 1, laid.length, 'pages');
     });
-    return { links, outline, notes: laid.map((p) => p.notes), sizes };
+    return { links, outline, notes: laid.map((p) => p.notes), sheets };
   } finally { text.release(); }
 }
 /** Each note by its mark, as wide as the lines of the page on which its mark is. */

@@ -2,9 +2,10 @@ import { escapeXml } from '../../engines/xml.ts';
 import { CannotDo } from '../../model/outcome.ts';
 import type { DocLooks, DocParagraphLook, DocRunLook, DocSection } from '../../readers/doc/looks.ts';
 import type { DocPicture } from '../../readers/doc/pictures.ts';
-import { openCompound, paragraphsOf, readStories } from '../../readers/doc/text.ts';
+import { openCompound, paragraphsOf, readStories, type DocStories } from '../../readers/doc/text.ts';
 import { pictureSource } from '../picture.ts';
 import { a4, emptyPage, type PageDescription, type PageSize } from '../page-description.ts';
+import { gatherLines, noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
 /** Maps an old word-processor file to a page description: paragraphs and characters as they look, headings, lists, tables, links, notes. What is not carried over is told. Source: [MS-DOC] 2.4.1 (the signs in the text), 2.8.25 (fields).
@@ -18,18 +19,28 @@ export function mapDoc(bytes: Uint8Array): PageDescription {
   page.baseSizePt = commonSize(stories.main, looks) ?? size ?? 12;
   const main = mapStory(stories.main, stories.from.main, looks, page, { mark: 0 }, stories.picture);
   const notes = [...splitNotes(stories.notes, stories.from.notes, looks, page), ...splitNotes(stories.endnotes, stories.from.endnotes, looks, page)];
-  Object.assign(page, usualSize(main.sections));
-  page.body = joinSections(main.sections, page) + (notes.length > 0 ? `<hr/>${notes.map((n, i) => (i < main.marks ? `<div class="note" data-note="${i + 1}"><p><sup>${i + 1}</sup> ${n}</p></div>` : `<p class="note">${n}</p>`)).join('')}` : '');
+  const lines = gatherLines(runningLines(looks, stories.running)), sections = main.sections.map((s, i): Section => ({ ...s, lines: lines.of[i] ?? lines.later.length }));
+  Object.assign(page, lines.first, { laterLines: lines.later }, usualSize(sections));
+  page.body = joinSections(sections, page) + (notes.length > 0 ? `<hr/>${notes.map((n, i) => (i < main.marks ? `<div class="note" data-note="${i + 1}"><p><sup>${i + 1}</sup> ${n}</p></div>` : `<p class="note">${n}</p>`)).join('')}` : '');
   for (let i = 1; i <= main.marks; i++) page.generated.push(String(i), String(i));
-  const { running } = stories;
-  page.head = runningLine(running.head);
-  page.foot = runningLine(running.foot);
-  page.firstPageDiffers = looks?.firstPageDiffers === true;
-  if (page.firstPageDiffers) { page.firstHead = runningLine(running.firstHead); page.firstFoot = runningLine(running.firstFoot); }
   page.counts = { images: page.counts.images, tables: main.tables, equations: 0, footnotes: main.marks };
   if (stories.boxes.trim()) page.losses.push('text in boxes is left out');
   return page;
 }
+
+/** Each section's heads and feet; an empty one is that of the section before it. */
+function runningLines(looks: DocLooks | null, running: DocStories['running']): RunningLines[] {
+  let before = noLines();
+  // Where the properties are damaged, the first section's lines are those of all.
+  return (looks && looks.sections.length > 0 ? looks.sections : [null]).map((section, i) => {
+    const lines: RunningLines = { ...before, firstPageDiffers: section?.firstPageDiffers ?? false, evenPagesDiffer: looks?.evenPagesDiffer ?? false, numberFrom: section?.numberFrom ?? null, numberFormat: numberFormats[section?.numberFormat ?? 0] ?? 'decimal' }, own = running(i);
+    for (const slot of ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const) { const line = runningLine(own[slot]); if (line) lines[slot] = line; }
+    if (section?.goesOn && i > 0) return shownLines({ ...before, firstPageDiffers: false, numberFrom: null });
+    before = lines;
+    return shownLines(lines);
+  });
+}
+const numberFormats: readonly PageNumberFormat[] = ['decimal', 'upperRoman', 'lowerRoman', 'upperLetter', 'lowerLetter'];
 
 /** A header or footer as one line; page fields become marks. */
 function runningLine(story: string): string {
@@ -52,9 +63,9 @@ function splitNotes(story: string, from: number, looks: DocLooks | null, page: P
 }
 
 /** @param numbered - where marks of notes are to be numbered; null inside notes */
-function mapStory(story: string, from: number, looks: DocLooks | null, page: PageDescription, numbered: { mark: number } | null, picture: (place: number) => DocPicture | null = () => null): { html: string; sections: Section[]; marks: number; tables: number } {
+function mapStory(story: string, from: number, looks: DocLooks | null, page: PageDescription, numbered: { mark: number } | null, picture: (place: number) => DocPicture | null = () => null): { html: string; sections: Omit<Section, 'lines'>[]; marks: number; tables: number } {
   const fields: { code: string; result: boolean; link: boolean }[] = [], rows: string[][] = [];
-  const sections: Section[] = [], own = numbered ? looks?.sections ?? [] : [], endSection = (section: DocSection | undefined): void => { closeTable(); sections.push({ ...plainSection, ...section, html: out, size: sizeOf(section) }); out = ''; };
+  const sections: Omit<Section, 'lines'>[] = [], own = numbered ? looks?.sections ?? [] : [], endSection = (section: DocSection | undefined): void => { closeTable(); sections.push({ ...plainSection, ...section, html: out, size: sizeOf(section) }); out = ''; };
   let out = '', line = '', row: string[] = [], cell = '', tables = 0, open = '', run = '';
   const shows = (): boolean => fields.every((f) => f.result);
   const flush = (): void => { if (run) { line += marked(escapeXml(run), JSON.parse(open) as DocRunLook, page); run = ''; } };

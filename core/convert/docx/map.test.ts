@@ -123,10 +123,11 @@ describe('what goes around the text', () => {
     expect([page.widthPt, page.heightPt, page.marginsPt, page.losses]).toEqual([595.3, 841.9, [50, 50, 50, 50], []]);
     expect(map(`${p(run('Short'), sheet(11906, 16838))}${p(run('Long text. '.repeat(40)))}${sheet(16838, 11906)}`)).toMatchObject({ widthPt: 841.9 });
   });
-  test('a first page of its own only where the section says so; lines of even pages are told', () => {
+  test('a first page of its own only where the section says so; lines of even pages only where the settings do', () => {
     expect(map(section(`${to('rId1')}${to('rId2', 'header', 'first')}<w:titlePg/>`), parts)).toMatchObject({ firstPageDiffers: true, firstHead: 'Cover' });
     expect(map(section(`${to('rId1')}${to('rId2', 'header', 'first')}`), parts)).toMatchObject({ firstPageDiffers: false, firstHead: '' });
-    expect(map(section(`${to('rId1')}${to('rId3', 'header', 'even')}`), parts).losses).toEqual(['running lines of later sections or of even pages are left out: “Even”']);
+    expect(map(section(`${to('rId1')}${to('rId3', 'header', 'even')}`), parts)).toMatchObject({ evenPagesDiffer: false, evenHead: '', losses: [] });
+    expect(map(section(`${to('rId1')}${to('rId3', 'header', 'even')}`), { ...parts, 'word/settings.xml': wordPart('settings', '<w:evenAndOddHeaders/>') })).toMatchObject({ evenPagesDiffer: true, evenHead: 'Even', losses: [] });
   });
   test('a main part of another name is found', () => { 
     const pack = new Package(plantedDocx()), renamed = packZip(pack.names().map((name) => ({ name: name.replace('document.xml', 'document2.xml'), bytes: pack.part(name)! })));

@@ -2,6 +2,8 @@ import { escapeXml, readXml, type Attributes } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { emptyPage, familyOf, type PageDescription, type PageSize } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
+import { lineOf, withinLine } from '../flows.ts';
+import { gatherLines, noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { applyProperty, readNumbering, readStyles, type Look } from '../../styles/docx.ts';
 
@@ -18,34 +20,59 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
   page.baseSizePt = normal.size ?? 11;
   const relations = readRelations(pack.text(main.replace(/([^/]+)$/, '_rels/$1.rels')) ?? '');
   const notes = new Map<string, string>();
-  const context: StoryContext = { page, styles, numbering, pack, relations, notes: [], noteMark: 0, normal, sectionRefs: [] };
-  const body = mapStory(pack.text(main) ?? '', context);
+  const context: StoryContext = { page, styles, numbering, pack, relations, notes: [], noteMark: 0, normal };
+  const sections = mapStory(pack.text(main) ?? '', context);
   for (const kind of ['footnotes', 'endnotes'] as const) {
     const xml = pack.text(`word/${kind}.xml`);
     if (!xml) continue;
     const rel = readRelations(pack.text(`word/_rels/${kind}.xml.rels`) ?? '');
-    for (const note of splitNotes(xml, kind === 'footnotes' ? 'w:footnote' : 'w:endnote')) notes.set(`${kind}/${note.id}`, mapStory(note.xml, { ...context, relations: rel, notes: [] }));
+    for (const note of splitNotes(xml, kind === 'footnotes' ? 'w:footnote' : 'w:endnote')) notes.set(`${kind}/${note.id}`, mapStory(note.xml, { ...context, relations: rel, notes: [] }).map((s) => s.html).join(''));
   }
   const noteList = context.notes.map((n) => `<div class="note" data-note="${n.mark}"${n.kind === 'endnotes' ? ' data-end="1"' : ''}><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
-  page.body = body + (noteList.length > 0 ? `<hr/>${noteList.join('')}` : '');
-  const others = new Set<string>();
-  for (const ref of context.sectionRefs) {
-    const target = relations.get(ref.id)?.target;
-    const xml = target ? pack.text(`word/${target.replace(/^\/?word\//, '')}`) : null, line = xml ? flatStory(xml) : '';
-    if (!line) continue;
-    const at = ref.type === 'first' ? (ref.kind === 'header' ? 'firstHead' : 'firstFoot') : ref.type === 'default' ? (ref.kind === 'header' ? 'head' : 'foot') : null;
-    if (at && !page[at]) page[at] = line; else if (!at || page[at] !== line) others.add(line);
-  }
-  if (!page.firstPageDiffers) page.firstHead = page.firstFoot = '';
-  for (const line of [page.head, page.foot, page.firstHead, page.firstFoot]) others.delete(line);
-  if (others.size > 0) page.losses.push(`running lines of later sections or of even pages are left out: ${[...others].map((l) => `“${l.replace(/[\u0001\u0002]/g, '#').slice(0, 80)}”`).join(', ')}`);
+  const lines = gatherLines(runningLines(sections.map((s) => s.section), page, pack, relations)), parts = sized(sections, page).map((s, i): Section => ({ ...s, lines: lines.of[i]! }));
+  Object.assign(page, lines.first, { laterLines: lines.later }, usualSize(parts));
+  page.body = joinSections(parts, page) + (noteList.length > 0 ? `<hr/>${withinLine(noteList.join(''), lineOf(page))}` : '');
   return page;
 }
+
+/** Where a section does not say how large its pages are, they are as those of the first that does. */
+function sized(sections: StorySection[], usual: PageSize): Omit<Section, 'lines'>[] {
+  const known = sections.find((s) => s.section.sizePt)?.section;
+  return sections.map(({ html, section: { sizePt = known?.sizePt, marginsPt = known?.marginsPt, ...rest } }) => ({ ...rest, html, size: { widthPt: sizePt?.[0] ?? usual.widthPt, heightPt: sizePt?.[1] ?? usual.heightPt, marginsPt: marginsPt ?? usual.marginsPt } }));
+}
+
+/** Each section's heads and feet; a section without one of its own has that of the section before it (17.10). */
+function runningLines(sections: SectionProperties[], { losses }: PageDescription, pack: Package, relations: Map<string, Relation>): RunningLines[] {
+  const evenPagesDiffer = isOn(pack.text('word/settings.xml') ?? ''), known = new Map<string, string>();
+  const lineAt = (id: string): string => {
+    const kept = known.get(id), target = relations.get(id)?.target;
+    if (kept !== undefined) return kept;
+    const xml = target ? pack.text(resolveTarget(target)) : null, line = xml ? flatStory(xml) : '';
+    known.set(id, line);
+    return line;
+  };
+  let before = noLines();
+  return sections.map(({ refs, firstPageDiffers, numberFrom, numberFormat, goesOn }, i) => {
+    const lines: RunningLines = { ...before, firstPageDiffers, evenPagesDiffer, numberFrom, numberFormat };
+    for (const { kind, type, id } of refs) { const at = slots[`${kind} ${type}`]; if (at) lines[at] = lineAt(id); }
+    if (goesOn && i > 0) {
+      // The page that such a section shares has lines already.
+      if ((lines.head !== before.head || lines.foot !== before.foot) && !losses.includes(sharesPage)) losses.push(sharesPage);
+      return shownLines({ ...before, firstPageDiffers: false, numberFrom: null });
+    }
+    before = lines;
+    return shownLines(lines);
+  });
+}
+const sharesPage = 'running lines of a section that begins within a page are left out';
+const slots: Readonly<Record<string, 'head' | 'foot' | 'firstHead' | 'firstFoot' | 'evenHead' | 'evenFoot'>> = { 'header default': 'head', 'footer default': 'foot', 'header first': 'firstHead', 'footer first': 'firstFoot', 'header even': 'evenHead', 'footer even': 'evenFoot' };
+/** Whether the settings say that even pages have lines of their own (17.10.1). */
+function isOn(settings: string): boolean { const m = /<w:evenAndOddHeaders\b([^>]*)>/.exec(settings); return m !== null && !/w:val="(?:0|false|off)"/.test(m[1]!); }
 
 interface Relation { target: string; external: boolean }
 interface StoryContext {
   page: PageDescription; styles: ReturnType<typeof readStyles>; numbering: ReturnType<typeof readNumbering>; pack: Package; relations: Map<string, Relation>;
-  notes: { kind: 'footnotes' | 'endnotes'; id: string; mark: number }[]; noteMark: number; normal: Look; sectionRefs: { kind: 'header' | 'footer'; type: string; id: string }[];
+  notes: { kind: 'footnotes' | 'endnotes'; id: string; mark: number }[]; noteMark: number; normal: Look;
 }
 
 function readRelations(xml: string): Map<string, Relation> {
@@ -66,15 +93,17 @@ function splitNotes(xml: string, tag: string): { id: string; xml: string }[] {
 }
 
 /** What a section's properties say (17.6). */
-interface SectionProperties extends Omit<Section, 'html' | 'size'> { /** with the paragraph in which they stand */ ends: boolean; sizePt?: [number, number]; marginsPt?: PageSize['marginsPt'] }
-const plainSection = (): SectionProperties => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false, ends: false });
+interface SectionProperties extends Omit<Section, 'html' | 'size' | 'lines'> { /** with the paragraph in which they stand */ ends: boolean; sizePt?: [number, number]; marginsPt?: PageSize['marginsPt']; refs: { kind: 'header' | 'footer'; type: string; id: string }[]; firstPageDiffers: boolean; numberFrom: number | null; numberFormat: PageNumberFormat }
+interface StorySection { html: string; section: SectionProperties }
+const plainSection = (): SectionProperties => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false, ends: false, refs: [], firstPageDiffers: false, numberFrom: null, numberFormat: 'decimal' });
+const numberFormats = /^(?:decimal|(?:lower|upper)(?:Roman|Letter))$/;
 
 interface Paragraph { look: Look; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean }
 
-function mapStory(xml: string, context: StoryContext): string {
+function mapStory(xml: string, context: StoryContext): StorySection[] {
   const { page, styles, relations } = context;
   let out = '', section = plainSection();
-  const sections: { html: string; section: SectionProperties }[] = [];
+  const sections: StorySection[] = [];
   const outputs: string[] = [];
   const paragraphs: Paragraph[] = [];
   const stack: string[] = [];
@@ -145,9 +174,7 @@ function mapStory(xml: string, context: StoryContext): string {
         case 'm:oMath': if (mathDepth++ === 0 && fallback === 0) { page.counts.equations++; add('<span class="math">'); } break;
         case 'm:nary': break;
         case 'm:chr': add(escapeXml(a['m:val'] ?? '')); break;
-        case 'w:headerReference': case 'w:footerReference': context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' }); break;
-        case 'w:titlePg': page.firstPageDiffers = true; break;
-        case 'w:pgSz': case 'w:pgMar': case 'w:cols': case 'w:type': sectionProperty(name, a); break;
+        case 'w:headerReference': case 'w:footerReference': case 'w:titlePg': case 'w:pgNumType': case 'w:pgSz': case 'w:pgMar': case 'w:cols': case 'w:type': sectionProperty(name, a); break;
         case 'w:commentReference': lose('comments are left out'); break;
         case 'w:object': lose('an embedded object is shown as its picture'); break;
       }
@@ -184,27 +211,25 @@ function mapStory(xml: string, context: StoryContext): string {
   });
   if (dropped) emit(`<p>${dropped}</p>`);
   endSection();
-  const sized = sections.find((s) => s.section.sizePt)?.section, sizeOf = ({ sizePt, marginsPt }: SectionProperties): PageSize => ({ widthPt: (sizePt ?? sized?.sizePt)?.[0] ?? page.widthPt, heightPt: (sizePt ?? sized?.sizePt)?.[1] ?? page.heightPt, marginsPt: marginsPt ?? sized?.marginsPt ?? page.marginsPt });
-  const joined = sections.map(({ html, section }): Section => ({ ...section, html, size: sizeOf(section) }));
-  if (sized) Object.assign(page, usualSize(joined));
-  return joinSections(joined, page);
+  return sections;
 
   function paragraphProperty(name: string, a: Attributes): void {
     const p = paragraphs[paragraphs.length - 1];
     if (name === 'w:pStyle' && p) p.style = a['w:val'] ?? null;
     else if (name === 'w:framePr' && p) p.drop = a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin';
-    else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:cols' || name === 'w:type' || name === 'w:sectPr' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
+    else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:cols' || name === 'w:type' || name === 'w:pgNumType' || name === 'w:sectPr' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
     else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a);
   }
   function sectionProperty(name: string, a: Attributes): void {
+    if (stack.includes('w:sectPrChange')) return;
     if (name === 'w:pgSz' && a['w:w']) section.sizePt = [Number(a['w:w']) / 20, Number(a['w:h']) / 20];
     if (name === 'w:pgMar') section.marginsPt = ['top', 'right', 'bottom', 'left'].map((k) => Math.max(18, Math.abs(Number(a[`w:${k}`] ?? 1440)) / 20)) as PageSize['marginsPt'];
-    if (stack.includes('w:sectPrChange')) return;
     if (name === 'w:sectPr') section = { ...plainSection(), ends: true };
-    if (name === 'w:titlePg') page.firstPageDiffers = true;
+    if (name === 'w:titlePg') section.firstPageDiffers = !/^(0|false|off)$/.test(a['w:val'] ?? '');
+    if (name === 'w:pgNumType') { if (a['w:start'] !== undefined) section.numberFrom = Number(a['w:start']) || 0; if (numberFormats.test(a['w:fmt'] ?? '')) section.numberFormat = a['w:fmt'] as PageNumberFormat; }
     if (name === 'w:type' && stack.includes('w:sectPr')) section.goesOn = a['w:val'] === 'continuous';
     if (name === 'w:cols') { section.columns = Number(a['w:num'] ?? 1) || 1; section.gapPt = Number(a['w:space'] ?? 720) / 20; section.ruled = /^(1|true|on)$/.test(a['w:sep'] ?? ''); if (/^(0|false|off)$/.test(a['w:equalWidth'] ?? '')) lose('columns of different widths are set equally wide'); }
-    if (name === 'w:headerReference' || name === 'w:footerReference') context.sectionRefs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' });
+    if (name === 'w:headerReference' || name === 'w:footerReference') section.refs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' });
   }
   /** A section's properties stand in its last paragraph, those of the last section at the end (17.6.17, 17.6.18). */
   function endSection(): void { sections.push({ html: out, section }); out = ''; section = plainSection(); }

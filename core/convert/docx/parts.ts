@@ -1,5 +1,6 @@
 import { escapeXml } from '../../engines/xml.ts';
 import type { PageDescription, PageSize } from '../page-description.ts';
+import type { RunningLines } from '../running-lines.ts';
 
 /** One list of a document: items with the same look whose numbers follow each other. */
 export interface NumberedList { kind: 'bullet' | 'decimal' | 'lowerLetter' | 'upperLetter' | 'lowerRoman' | 'upperRoman'; /** what stands before and behind the number */ before: string; after: string; level: number; start: number; next: number }
@@ -27,34 +28,52 @@ export function numberingPart(lists: NumberedList[]): string {
 }
 
 const twips = (n: number): number => Math.round(n * 20);
-/** Pages, columns and place of a section of the written document. `goesOn`: on the page on which the one before it ends. */
-export interface WrittenSection { size: PageSize; columns: number; gapPt: number; ruled: boolean; goesOn: boolean; first: boolean }
-/** Source: ECMA-376-1, 17.6.17; the order of its parts, 17.6.2 to 17.6.22. @param references - to headers and footers; a section without any has those of the one before it */
-export function sectionOf({ firstPageDiffers }: PageDescription, { size: { widthPt, heightPt, marginsPt: [top, right, bottom, left] }, columns, gapPt, ruled, goesOn, first }: WrittenSection, references = ''): string {
-  return `<w:sectPr>${references}${goesOn ? '<w:type w:val="continuous"/>' : ''}<w:pgSz w:w="${twips(widthPt)}" w:h="${twips(heightPt)}"${widthPt > heightPt ? ' w:orient="landscape"' : ''}/><w:pgMar w:top="${twips(top)}" w:right="${twips(right)}" w:bottom="${twips(bottom)}" w:left="${twips(left)}" w:header="${twips(top / 2)}" w:footer="${twips(bottom / 2)}" w:gutter="0"/>${columns > 1 ? `<w:cols w:num="${columns}"${ruled ? ' w:sep="1"' : ''} w:space="${twips(gapPt)}"/>` : ''}${firstPageDiffers && first ? '<w:titlePg/>' : ''}</w:sectPr>`;
+/** Pages, columns and place of a section of the written document. `goesOn`: on the page on which the one before it ends; `begins`: its running lines begin here, `again`: after others had their place. */
+export interface WrittenSection { size: PageSize; columns: number; gapPt: number; ruled: boolean; goesOn: boolean; lines: RunningLines; begins: 'no' | 'anew' | 'again'; first: boolean }
+/** Source: ECMA-376-1, 17.6.17; the order of its parts, 17.6.2 to 17.6.22. */
+export function sectionOf({ size: { widthPt, heightPt, marginsPt: [top, right, bottom, left] }, columns, gapPt, ruled, goesOn, lines, begins, first }: WrittenSection, running: RunningParts): string {
+  const from = begins === 'anew' ? lines.numberFrom : null, numbers = from !== null || lines.numberFormat !== 'decimal' ? `<w:pgNumType${lines.numberFormat !== 'decimal' ? ` w:fmt="${lines.numberFormat}"` : ''}${from !== null ? ` w:start="${from}"` : ''}/>` : '';
+  return `<w:sectPr>${begins === 'no' ? '' : running.references(lines, first)}${goesOn ? '<w:type w:val="continuous"/>' : ''}<w:pgSz w:w="${twips(widthPt)}" w:h="${twips(heightPt)}"${widthPt > heightPt ? ' w:orient="landscape"' : ''}/><w:pgMar w:top="${twips(top)}" w:right="${twips(right)}" w:bottom="${twips(bottom)}" w:left="${twips(left)}" w:header="${twips(top / 2)}" w:footer="${twips(bottom / 2)}" w:gutter="0"/>${numbers}${columns > 1 ? `<w:cols w:num="${columns}"${ruled ? ' w:sep="1"' : ''} w:space="${twips(gapPt)}"/>` : ''}${begins === 'anew' && lines.firstPageDiffers ? '<w:titlePg/>' : ''}</w:sectPr>`;
 }
-/** Stands in the first section, until it is known which running lines there are. */
-export const runningLinesHere = '\u0000';
 
-interface Written { page: PageDescription; body: string; lastSection: WrittenSection; notes: Map<string, string>; media: { name: string; bytes: Uint8Array }[]; relations: string[]; styles: string; numbering: string; document: string }
+/** Headers and footers of a document, each a part of its own. Source: ECMA-376-1, 17.10. */
+export class RunningParts {
+  readonly parts: { kind: 'header' | 'footer'; line: string; id: string; part: string }[] = [];
+  evenPagesDiffer = false;
+  /** References of a section. In later sections a bare line has its part too: without one they would have that of the section before. */
+  references(lines: RunningLines, first: boolean): string {
+    this.evenPagesDiffer ||= lines.evenPagesDiffer;
+    const wanted = [['header', 'default', lines.head], ['footer', 'default', lines.foot], ...(lines.firstPageDiffers ? [['header', 'first', lines.firstHead], ['footer', 'first', lines.firstFoot]] as const : []), ...(lines.evenPagesDiffer ? [['header', 'even', lines.evenHead], ['footer', 'even', lines.evenFoot]] as const : [])] as const;
+    return wanted.filter(([, , line]) => line !== '' || !first).map(([kind, type, line]) => `<w:${kind}Reference w:type="${type}" r:id="${this.idOf(kind, line)}"/>`).join('');
+  }
+  private idOf(kind: 'header' | 'footer', line: string): string {
+    const known = this.parts.find((p) => p.kind === kind && p.line === line);
+    if (known) return known.id;
+    const n = this.parts.length + 1;
+    this.parts.push({ kind, line, id: `rIdLine${n}`, part: `${kind}${n}` });
+    return `rIdLine${n}`;
+  }
+}
+
+interface Written { body: string; lastSection: WrittenSection; running: RunningParts; notes: Map<string, string>; media: { name: string; bytes: Uint8Array }[]; relations: string[]; styles: string; numbering: string; document: string }
 
 /** All parts of the package, in the order in which they are written. Source: ECMA-376-2, 9 and 10. */
-export function packageParts({ page, body, lastSection, notes, media, relations, styles, numbering, document }: Written): { name: string; bytes: Uint8Array }[] {
+export function packageParts({ body, lastSection, running, notes, media, relations, styles, numbering, document }: Written): { name: string; bytes: Uint8Array }[] {
   const field = (name: string): string => `<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText xml:space="preserve"> ${name} </w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r><w:r><w:t>1</w:t></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r>`;
-  const running = (tag: string, line: string): string => `${head}<w:${tag} ${document}><w:p>${line.split(/(\u0001|\u0002)/).map((p) => (p === '\u0001' ? field('PAGE') : p === '\u0002' ? field('NUMPAGES') : p ? `<w:r><w:t xml:space="preserve">${escapeXml(p)}</w:t></w:r>` : '')).join('')}</w:p></w:${tag}>`;
-  const lines = ([['header', 'default', page.head], ['footer', 'default', page.foot], ['header', 'first', page.firstPageDiffers ? page.firstHead : ''], ['footer', 'first', page.firstPageDiffers ? page.firstFoot : '']] as const).filter(([, , line]) => line !== '').map(([kind, type, line], i) => ({ kind, type, line, id: `rId${i + 4}`, part: `${kind}${i + 1}` }));
-  const references = lines.map((l) => `<w:${l.kind}Reference w:type="${l.type}" r:id="${l.id}"/>`).join(''), text = body.replace(runningLinesHere, references), section = sectionOf(page, lastSection, lastSection.first ? references : '');
+  const linePart = (tag: string, line: string): string => `${head}<w:${tag} ${document}><w:p>${line.split(/(\u0001|\u0002)/).map((p) => (p === '\u0001' ? field('PAGE') : p === '\u0002' ? field('NUMPAGES') : p ? `<w:r><w:t xml:space="preserve">${escapeXml(p)}</w:t></w:r>` : '')).join('')}</w:p></w:${tag}>`;
+  const section = sectionOf(lastSection, running), lines = running.parts;
   const noteList = `<w:footnote w:type="separator" w:id="0"><w:p><w:r><w:separator/></w:r></w:p></w:footnote><w:footnote w:type="continuationSeparator" w:id="1"><w:p><w:r><w:continuationSeparator/></w:r></w:p></w:footnote>${[...notes].map(([mark, xml]) => `<w:footnote w:id="${Number(mark) + 1}">${xml || '<w:p/>'}</w:footnote>`).join('')}`;
-  const has = { notes: notes.size > 0 };
+  const has = { notes: notes.size > 0, settings: running.evenPagesDiffer };
   const over = (part: string, kind: string): string => `<Override PartName="/word/${part}.xml" ContentType="${types}.${kind}+xml"/>`;
   const own: [string, string][] = [
-    ['[Content_Types].xml', `${head}<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/>${['png', 'jpg', 'gif', 'bmp', 'tiff'].map((e) => `<Default Extension="${e}" ContentType="image/${e === 'jpg' ? 'jpeg' : e}"/>`).join('')}${over('document', 'document.main')}${over('styles', 'styles')}${over('numbering', 'numbering')}${has.notes ? over('footnotes', 'footnotes') : ''}${lines.map((l) => over(l.part, l.kind)).join('')}</Types>`],
+    ['[Content_Types].xml', `${head}<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/>${['png', 'jpg', 'gif', 'bmp', 'tiff'].map((e) => `<Default Extension="${e}" ContentType="image/${e === 'jpg' ? 'jpeg' : e}"/>`).join('')}${over('document', 'document.main')}${over('styles', 'styles')}${over('numbering', 'numbering')}${has.notes ? over('footnotes', 'footnotes') : ''}${has.settings ? over('settings', 'settings') : ''}${lines.map((l) => over(l.part, l.kind)).join('')}</Types>`],
     ['_rels/.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="${office}/officeDocument" Target="word/document.xml"/></Relationships>`],
-    ['word/document.xml', `${head}<w:document ${document}><w:body>${text}${section}</w:body></w:document>`],
-    ['word/_rels/document.xml.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="${office}/styles" Target="styles.xml"/><Relationship Id="rId2" Type="${office}/numbering" Target="numbering.xml"/>${has.notes ? `<Relationship Id="rId3" Type="${office}/footnotes" Target="footnotes.xml"/>` : ''}${lines.map((l) => `<Relationship Id="${l.id}" Type="${office}/${l.kind}" Target="${l.part}.xml"/>`).join('')}${relations.join('')}</Relationships>`],
+    ['word/document.xml', `${head}<w:document ${document}><w:body>${body}${section}</w:body></w:document>`],
+    ['word/_rels/document.xml.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="${office}/styles" Target="styles.xml"/><Relationship Id="rId2" Type="${office}/numbering" Target="numbering.xml"/>${has.notes ? `<Relationship Id="rId3" Type="${office}/footnotes" Target="footnotes.xml"/>` : ''}${has.settings ? `<Relationship Id="rId4" Type="${office}/settings" Target="settings.xml"/>` : ''}${lines.map((l) => `<Relationship Id="${l.id}" Type="${office}/${l.kind}" Target="${l.part}.xml"/>`).join('')}${relations.join('')}</Relationships>`],
     ['word/styles.xml', styles], ['word/numbering.xml', numbering],
     ...(has.notes ? [['word/footnotes.xml', `${head}<w:footnotes ${document}>${noteList}</w:footnotes>`], ['word/_rels/footnotes.xml.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${relations.join('')}</Relationships>`]] as [string, string][] : []),
-    ...lines.map((l): [string, string] => [`word/${l.part}.xml`, running(l.kind === 'header' ? 'hdr' : 'ftr', l.line)]),
+    ...(has.settings ? [['word/settings.xml', `${head}<w:settings ${document}><w:evenAndOddHeaders/></w:settings>`]] as [string, string][] : []),
+    ...lines.map((l): [string, string] => [`word/${l.part}.xml`, linePart(l.kind === 'header' ? 'hdr' : 'ftr', l.line)]),
   ];
   return [...own.map(([name, text]) => ({ name, bytes: new TextEncoder().encode(text) })), ...media.map((m) => ({ name: `word/media/${m.name}`, bytes: m.bytes }))];
 }

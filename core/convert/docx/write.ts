@@ -5,7 +5,8 @@ import { pictureSize } from '../../readers/image/read.ts';
 import { formatNumber } from '../../styles/docx.ts';
 import { lineOf } from '../flows.ts';
 import type { PageDescription, PageSize } from '../page-description.ts';
-import { docxStyles, documentNamespaces, numberingPart, packageParts, runningLinesHere, sectionOf, type NumberedList, type WrittenSection } from './parts.ts';
+import type { RunningLines } from '../running-lines.ts';
+import { docxStyles, documentNamespaces, numberingPart, packageParts, RunningParts, sectionOf, type NumberedList, type WrittenSection } from './parts.ts';
 
 interface Run { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; raise?: 'sup' | 'sub'; size?: number; colour?: string; font?: string }
 const oneColumn = { columns: 1, gapPt: 0, ruled: false };
@@ -30,8 +31,8 @@ const pt = (value: string | undefined): number => (value && /^-?[\d.]+pt$/.test(
  * The dialect's values were made by our own mappings, so they are trusted to be escaped. */
 export function writeDocx(page: PageDescription): Uint8Array {
   const body: string[] = [], media: { name: string; bytes: Uint8Array }[] = [], relations: string[] = [], lists: NumberedList[] = [], notes = new Map<string, string>();
-  const runs: Run[] = [{}], links: boolean[] = [], grids: Grid[] = [], cells: string[][] = [];
-  let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, size: PageSize = page, section: WrittenSection = { size, ...oneColumn, goesOn: false, first: true }, sectionFrom = 0, sectionEnd: WrittenSection | null = null;
+  const running = new RunningParts(), runs: Run[] = [{}], links: boolean[] = [], grids: Grid[] = [], cells: string[][] = [];
+  let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, size: PageSize = page, section: WrittenSection = { size, ...oneColumn, goesOn: false, lines: page, begins: 'anew', first: true }, lines: RunningLines = page, sectionFrom = 0, sectionEnd: WrittenSection | null = null;
   const relation = (type: string, to: string, external = false): string => { relations.push(`<Relationship Id="rId${relations.length + 20}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${type}" Target="${to}"${external ? ' TargetMode="External"' : ''}/>`); return `rId${relations.length + 19}`; };
   const add = (xml: string): void => { paragraph ??= startParagraph('p', ''); paragraph.xml += xml; };
 
@@ -41,7 +42,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
       if (/^(p|h[1-6])$/.test(name)) { endParagraph(); paragraph = startParagraph(name, a.style ?? '', a.dir); return; }
       switch (name) {
         case 'columns': startSection({ columns: Number(a.count), gapPt: Number(a.gap), ruled: a.rule === '1' }); break;
-        case 'pages': { const [top = 0, right = 0, bottom = 0, left = 0] = (a.margins ?? '').split(' ').map(Number); size = { widthPt: Number(a.width), heightPt: Number(a.height), marginsPt: [top, right, bottom, left] }; startSection(oneColumn); break; }
+        case 'pages': { const [top = 0, right = 0, bottom = 0, left = 0] = (a.margins ?? '').split(' ').map(Number); size = { widthPt: Number(a.width), heightPt: Number(a.height), marginsPt: [top, right, bottom, left] }; lines = page.laterLines[Number(a.lines ?? 0) - 1] ?? page; startSection(oneColumn); break; }
         case 'div': if (a.class === 'break') breakNext = true; else if (a['data-note']) { endParagraph(); note = a['data-note']; target = []; noteMark = true; } break;
         case 'span':
           if (a.class === 'label') { label = ''; labelLevel = Number(a['data-level'] ?? 0); }
@@ -70,7 +71,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
       if (/^(p|h[1-6])$/.test(name)) { endParagraph(); return; }
       switch (name) {
         case 'columns': startSection(oneColumn); break;
-        case 'pages': size = page; startSection(oneColumn); break;
+        case 'pages': size = page; lines = page; startSection(oneColumn); break;
         case 'div': if (note !== null) { endParagraph(); notes.set(note, target.join('')); note = null; target = body; noteMark = false; } break;
         case 'span': if (label !== null) { listItem(label.replace(/[\s\u2002]+$/, '')); label = null; } if (math !== null) { add(`<m:oMath><m:r><m:t xml:space="preserve">${escapeXml(math)}</m:t></m:r></m:oMath>`); math = null; } runs.pop(); break;
         case 'b': case 'i': case 'u': case 's': case 'sup': case 'sub': runs.pop(); break;
@@ -85,7 +86,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
   parser.end();
   endParagraph();
   if (sectionEnd && body.length === sectionFrom) { body.pop(); section = sectionEnd; }
-  return packZip(packageParts({ page, body: body.join(''), lastSection: section, notes, media, relations, styles: docxStyles(page), numbering: numberingPart(lists), document: documentNamespaces }));
+  return packZip(packageParts({ body: body.join(''), lastSection: section, running, notes, media, relations, styles: docxStyles(page), numbering: numberingPart(lists), document: documentNamespaces }));
 
   function startParagraph(tag: string, style: string, dir?: string): NonNullable<typeof paragraph> {
     const css = styleOf(style), [top = '0', right = '0', bottom = '0', left = '0'] = (css.margin ?? '').split(/\s+/), margin = (side: string, own: string): number => pt(css[`margin-${side}`]) || pt(own);
@@ -109,11 +110,11 @@ export function writeDocx(page: PageDescription): Uint8Array {
   function startSection(columns: Pick<WrittenSection, 'columns' | 'gapPt' | 'ruled'>): void {
     endParagraph();
     if (body.length > sectionFrom) {
-      body.push(`<w:p><w:pPr><w:spacing w:before="0" w:after="0" w:line="20" w:lineRule="exact"/>${sectionOf(page, section, section.first ? runningLinesHere : '')}</w:pPr></w:p>`);
+      body.push(`<w:p><w:pPr><w:spacing w:before="0" w:after="0" w:line="20" w:lineRule="exact"/>${sectionOf(section, running)}</w:pPr></w:p>`);
       sectionFrom = body.length;
       sectionEnd = section;
     }
-    section = { size, ...columns, goesOn: sectionEnd?.size === size, first: !sectionEnd };
+    section = { size, ...columns, goesOn: sectionEnd?.size === size, lines, begins: sectionEnd?.lines === lines ? 'no' : sectionEnd && lines === page ? 'again' : 'anew', first: !sectionEnd };
   }
   function lineHere(): number { return (lineOf(size) - section.gapPt * (section.columns - 1)) / section.columns; }
   function endParagraph(): void {

@@ -7,7 +7,8 @@ import { pictureSource } from '../picture.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
 import { readOdfLists, type OpenList } from '../../styles/odf-lists.ts';
-import { runningLines } from './running-lines.ts';
+import { gatherLines } from '../running-lines.ts';
+import { readRunningLines } from './running-lines.ts';
 
 /** Maps an OpenDocument text to a page description. Source: OASIS ODF 1.2-1, 5 (text), 9 (tables), 10 (frames), 16 (styles). */
 export function mapOdt(bytes: Uint8Array): PageDescription {
@@ -21,12 +22,12 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const notes: string[] = [];
   let endnote = false, around: OdfLook = {};
   let out = '', skip = 0, mark = 0;
-  /** where pages of another style begin */ const turns: { at: number; master: string }[] = [{ at: 0, master: 'Standard' }];
+  /** where pages of another style begin */ const turns: { at: number; master: string; numberFrom: number | null }[] = [{ at: 0, master: 'Standard', numberFrom: null }];
   const sections: boolean[] = [], targets: string[] = [];
   const stack: string[] = [];
   const lists: OpenList[] = [];
   const spanned: { name: string; closing: string }[] = [];
-  let label = '', labelAt: { left?: number; first?: number } = {}, itemAt: { left?: number } = {}, firstStyle: string | null = null, titled: '' | 'told' | null = null, frame = { width: 0, height: 0 };
+  let label = '', labelAt: { left?: number; first?: number } = {}, itemAt: { left?: number } = {}, titled: '' | 'told' | null = null, frame = { width: 0, height: 0 };
   const emit = (html: string): void => { if (skip > 0) return; if (targets.length > 0) targets[targets.length - 1] += html; else out += html; };
   readXml(pack.text('content.xml') ?? '<x/>', {
     open(name, a) {
@@ -38,7 +39,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:p': case 'text:h': {
           const css = around = styles.resolve(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
-          if (skip === 0) { firstStyle ??= a['text:style-name'] ?? ''; turn(a['text:style-name']); }
+          if (skip === 0) turn(a['text:style-name']);
           if (skip === 0 && titled === null && styles.comesFrom(a['text:style-name'] ?? '', 'Title')) titled = '';
           if (name === 'text:h' && skip === 0 && a['text:is-list-header'] !== 'true') { const number = numbering.heading(Number(a['text:outline-level'] ?? 1), a['text:restart-numbering'] === 'true' ? Number(a['text:start-value'] ?? 1) : undefined); if (number && !label) { page.generated.push(number); label = `${escapeXml(number)}&#8194;`; } }
           // What a list says of its indents holds inside it; paragraphs without a label of their own stand under the text of their item.
@@ -118,9 +119,9 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
       }
     },
   });
-  Object.assign(page, runningLines(pack.text('styles.xml') ?? '', styles.startsPage(firstStyle ?? '')));
-  const sheets = turns.map(({ at, master }, i): Section => { const { size, columns } = styles.master(master); return { html: out.slice(at, turns[i + 1]?.at), size: size ?? a4, columns: columns?.count ?? 1, gapPt: columns?.gapPt ?? 0, ruled: columns?.ruled ?? false, goesOn: false }; });
-  Object.assign(page, usualSize(sheets));
+  const linesFor = readRunningLines(pack.text('styles.xml') ?? ''), lines = gatherLines(turns.map(({ master, numberFrom }) => ({ ...linesFor(master), numberFrom })));
+  const sheets = turns.map(({ at, master }, i): Section => { const { size, columns } = styles.master(master); return { html: out.slice(at, turns[i + 1]?.at), size: size ?? a4, columns: columns?.count ?? 1, gapPt: columns?.gapPt ?? 0, ruled: columns?.ruled ?? false, goesOn: false, lines: lines.of[i]! }; });
+  Object.assign(page, lines.first, { laterLines: lines.later }, usualSize(sheets));
   page.body = joinSections(sheets, page) + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
   /** A paragraph or table whose style names a page style begins a page of it (19.501), also within a list; not inside cells, notes and columns. */
@@ -128,7 +129,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
     const master = styles.startsPage(style ?? '');
     if (!master || skip > 0 || targets.length > 0 || sections.some(Boolean) || stack.includes('table:table-cell')) return;
     if (out === '') turns.length = 0;
-    turns.push({ at: out.length, master });
+    const number = /^\d+$/.exec(styles.resolve(style ?? '')['page-number'] ?? '');
+    turns.push({ at: out.length, master, numberFrom: number ? Number(number[0]) : null });
   }
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
 }

@@ -1,19 +1,26 @@
 import { readXml } from '../../engines/xml.ts';
-import type { PageDescription } from '../page-description.ts';
+import { noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 
-interface Master { name: string; next: string | null; head: string; foot: string; firstHead: string; firstFoot: string; firstDiffers: boolean }
+type Slot = 'head' | 'foot' | 'firstHead' | 'firstFoot' | 'evenHead' | 'evenFoot';
+interface Master extends RunningLines { name: string; next: string | null; layout: string }
+const formats: Readonly<Record<string, PageNumberFormat>> = { 1: 'decimal', i: 'lowerRoman', I: 'upperRoman', a: 'lowerLetter', A: 'upperLetter' };
 
-/** Header and footer of an OpenDocument text, each as one line; page fields become marks. Source: ODF 1.2-1, 16.9 (master pages), 7.3.3 (page number), 7.5.18 (page count).
- * @param start - the page style that the first paragraph asks for; where another one follows it, the first page is one of its own */
-export function runningLines(xml: string, start: string): Pick<PageDescription, 'head' | 'foot' | 'firstPageDiffers' | 'firstHead' | 'firstFoot'> {
+/** Header and footer of the page styles of an OpenDocument text, each as one line; page fields become marks. Source: ODF 1.2-1, 16.9 (master pages), 16.5 (page layouts: how numbers are written), 7.3.3 (page number), 7.5.18 (page count).
+ * @returns the lines of pages that begin with a page style by its name; where another style follows it, the first page is one of its own */
+export function readRunningLines(xml: string): (name: string) => RunningLines {
   const masters: Master[] = [];
-  let master: Master | null = null, part: 'head' | 'foot' | 'firstHead' | 'firstFoot' | null = null, line = '', inParagraph = 0;
+  let master: Master | null = null, part: Slot | null = null, line = '', inParagraph = 0, layout = '';
+  const numbers = new Map<string, PageNumberFormat>();
   readXml(xml, {
     open(name, a) {
-      if (name === 'style:master-page') { master = { name: a['style:name'] ?? '', next: a['style:next-style-name'] ?? null, head: '', foot: '', firstHead: '', firstFoot: '', firstDiffers: false }; masters.push(master); }
+      if (name === 'style:master-page') { master = { ...noLines(), name: a['style:name'] ?? '', next: a['style:next-style-name'] ?? null, layout: a['style:page-layout-name'] ?? '' }; masters.push(master); }
+      else if (name === 'style:page-layout') layout = a['style:name'] ?? '';
+      else if (name === 'style:page-layout-properties') { const format = formats[a['style:num-format'] ?? '']; if (format) numbers.set(layout, format); }
       else if (name === 'style:header' || name === 'style:footer') { if (a['style:display'] !== 'false') { part = name === 'style:header' ? 'head' : 'foot'; line = ''; } }
       // Some programs keep a first page's own header beside the ordinary one.
-      else if (/^(?:loext|style):(?:header|footer)-first$/.test(name) && master && a['style:display'] !== 'false') { master.firstDiffers = true; part = /header/.test(name) ? 'firstHead' : 'firstFoot'; line = ''; }
+      else if (/^(?:loext|style):(?:header|footer)-first$/.test(name) && master && a['style:display'] !== 'false') { master.firstPageDiffers = true; part = /header/.test(name) ? 'firstHead' : 'firstFoot'; line = ''; }
+      // Left pages are those with even numbers; where nothing is said of them they are as the others.
+      else if (/^style:(?:header|footer)-left$/.test(name) && master) { if (a['style:display'] === 'false') return; master.evenPagesDiffer = true; part = /header/.test(name) ? 'evenHead' : 'evenFoot'; line = ''; }
       if (!part) return;
       if (name === 'text:p' || name === 'text:h') { if (line) line += '   '; inParagraph++; }
       else if (name === 'text:page-number') { line += '\u0001'; inParagraph = -inParagraph; }
@@ -27,10 +34,13 @@ export function runningLines(xml: string, start: string): Pick<PageDescription, 
       if (!part) return;
       if (name === 'text:p' || name === 'text:h') inParagraph--;
       else if (name === 'text:page-number' || name === 'text:page-count') inParagraph = -inParagraph;
-      else if (/^(?:loext|style):(?:header|footer)(?:-first)?$/.test(name)) { if (master) master[part] = line.replace(/\s{4,}/g, '   ').trim(); part = null; }
+      else if (/^(?:loext|style):(?:header|footer)(?:-first|-left)?$/.test(name)) { if (master) master[part] = line.replace(/\s{4,}/g, '   ').trim(); part = null; }
     },
   });
-  const first = masters.find((m) => m.name === (start || 'Standard')) ?? masters[0], after = first?.next ? masters.find((m) => m.name === first.next) : undefined;
-  const rest = after && after !== first ? after : first;
-  return { head: rest?.head ?? '', foot: rest?.foot ?? '', firstPageDiffers: rest !== first || !!rest?.firstDiffers, firstHead: (rest === first ? rest?.firstHead : first?.head) ?? '', firstFoot: (rest === first ? rest?.firstFoot : first?.foot) ?? '' };
+  return (start) => {
+    const first = masters.find((m) => m.name === (start || 'Standard')) ?? masters[0], after = first?.next ? masters.find((m) => m.name === first.next) : undefined, rest = after && after !== first ? after : first;
+    if (!first || !rest) return noLines();
+    const { name: _name, next: _next, layout: own, ...lines } = rest, numberFormat = numbers.get(own) ?? 'decimal';
+    return shownLines(rest === first ? { ...lines, numberFormat } : { ...lines, numberFormat, firstPageDiffers: true, firstHead: first.head, firstFoot: first.foot });
+  };
 }

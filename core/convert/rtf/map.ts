@@ -4,19 +4,22 @@ import { rtfCodePage } from '../../readers/plain/read.ts';
 import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
+import { gatherLines, noLines, shownLines, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
 interface State extends CharLook { into: Into; unicodeSkip: number }
 /** Where text goes: the page, nowhere, or one of the things that are gathered apart. */
-type Into = 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | 'head' | 'foot' | 'firstHead' | 'firstFoot' | 'note';
+type Into = 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | Slot | 'note';
+const slots = ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const;
+type Slot = (typeof slots)[number];
 interface ParaLook { align: string; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean }
 interface CellShape { joinsLeft: boolean; joinsUp: boolean }
 interface Cell { html: string; shape: CellShape }
 
 const plainChar = (): CharLook => ({ bold: false, italic: false, underline: false, strike: false, raise: '', size: 12, hidden: false, font: -1 });
 const plainPara = (): ParaLook => ({ align: '', left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false });
-const skipped = /^(colortbl|listtable|listoverridetable|rsidtbl|generator|info|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|mmathPr|objdata|annotation|atnid|atnauthor|atntime|atnref|revtbl|filetbl|template|bkmkstart|bkmkend|nonshppict|userprops|pgdsctbl|headerl|footerl|falt|panose|pnseclvl\d*|sp|sn|sv)$/;
+const skipped = /^(colortbl|listtable|listoverridetable|rsidtbl|generator|info|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|mmathPr|objdata|annotation|atnid|atnauthor|atntime|atnref|revtbl|filetbl|template|bkmkstart|bkmkend|nonshppict|userprops|pgdsctbl|falt|panose|pnseclvl\d*|sp|sn|sv)$/;
 const letters: Readonly<Record<string, string>> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: '\u2003', enspace: '\u2002', tab: '\u2003' };
 
 /** Maps rich text to a page description: marks, paragraphs, headings, lists, tables, notes, pictures, links, running lines. Source: RTF Specification 1.9.1 (control words from memory). */
@@ -28,8 +31,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   let ends: (() => void) | null = null, star = false;
   let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
   const headRows = new Set<number>();
-  let picture = { hex: '', width: 0, height: 0 }, half = '', section = plainSection(), own: OwnSize = {};
-  const sections: (Omit<Section, 'size'> & { own: OwnSize })[] = [];
+  let picture = { hex: '', width: 0, height: 0 }, half = '', section = plainSection(), own: OwnSize = {}, lines = noLines(), startsAt = 1, facing = false;
+  const sections: (Omit<Section, 'size' | 'lines'> & { own: OwnSize; lines: RunningLines })[] = [];
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
 
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
@@ -47,9 +50,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   endParagraph(false);
   closeTable();
   endSection();
-  if (!page.firstPageDiffers) page.firstHead = page.firstFoot = '';
-  const [top, right, bottom, left] = page.marginsPt, parts = sections.map(({ own: o, ...rest }): Section => ({ ...rest, size: { widthPt: o.width ?? page.widthPt, heightPt: o.height ?? page.heightPt, marginsPt: [o.top ?? top, o.right ?? right, o.bottom ?? bottom, o.left ?? left] } }));
-  Object.assign(page, usualSize(parts));
+  const [top, right, bottom, left] = page.marginsPt, gathered = gatherLines(sections.map((s) => shownLines({ ...s.lines, evenPagesDiffer: facing }))), parts = sections.map(({ own: o, ...rest }, i): Section => ({ ...rest, lines: gathered.of[i]!, size: { widthPt: o.width ?? page.widthPt, heightPt: o.height ?? page.heightPt, marginsPt: [o.top ?? top, o.right ?? right, o.bottom ?? bottom, o.left ?? left] } }));
+  Object.assign(page, gathered.first, { laterLines: gathered.later }, usualSize(parts));
   page.body = joinSections(parts, page) + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
 
@@ -61,8 +63,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'picture': picture.hex += text; return;
       case 'instruction': instruction += text; return;
       case 'label': label += text; return;
-      case 'head': page.head += text; return;
-      case 'foot': case 'firstHead': case 'firstFoot': page[state.into] += text; return;
+      case 'head': case 'foot': case 'firstHead': case 'firstFoot': case 'evenHead': case 'evenFoot': lines[state.into] += text; return;
       case 'font': fontOf.set(fontAt, (fontOf.get(fontAt) ?? '') + text.replace(/;.*/s, '')); return;
       case 'style': return;
       default: if (state.hidden) { if (text.trim()) lose('hidden text is left out'); return; } line += marked(escapeXml(text));
@@ -81,7 +82,9 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     if (state.strike) html = `<s>${html}</s>`;
     return html;
   }
-  function endSection(): void { sections.push({ ...section, html: out, own }); out = ''; }
+  function endSection(): void { sections.push({ ...section, html: out, own, lines: { ...lines } }); out = ''; lines.numberFrom = null; }
+  /** A section that has no line of a kind keeps that of the section before it. */
+  function startLine(slot: Slot): void { lines[slot] = ''; state.into = slot; }
   function endParagraph(always: boolean): void {
     const inTable = para.table || cell !== '';
     if (!always && line === '' && label === '') return;
@@ -139,7 +142,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'line': if (state.into === 'text' || state.into === 'note') line += '<br/>'; return;
       case 'page': if (state.into === 'text') { endParagraph(false); closeTable(); out += '<div class="break"></div>'; } return;
       case 'sect': if (state.into === 'text') { endParagraph(false); closeTable(); endSection(); } return;
-      case 'sectd': section = plainSection(); own = {}; return;
+      case 'sectd': section = plainSection(); own = {}; startsAt = 1; if (sections.length > 0) lines = { ...lines, firstPageDiffers: false, numberFrom: null, numberFormat: 'decimal' }; return;
       case 'pgwsxn': own = { ...own, width: pt || undefined }; return; case 'pghsxn': own = { ...own, height: pt || undefined }; return;
       case 'margtsxn': own = { ...own, top: pt }; return; case 'margrsxn': own = { ...own, right: pt }; return; case 'margbsxn': own = { ...own, bottom: pt }; return; case 'marglsxn': own = { ...own, left: pt }; return;
       case 'linebetcol': section.ruled = true; return;
@@ -160,13 +163,16 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'chpgn': put('\u0001'); return;
       case 'stylesheet': state.into = 'style'; ends = () => {}; return;
       case 'fonttbl': state.into = 'font'; return;
-      case 'header': case 'headerr': if (page.head === '') state.into = 'head'; else state.into = 'skip'; return;
-      case 'footer': case 'footerr': if (page.foot === '') state.into = 'foot'; else state.into = 'skip'; return;
-      case 'headerf': state.into = page.firstHead === '' ? 'firstHead' : 'skip'; return;
-      case 'footerf': state.into = page.firstFoot === '' ? 'firstFoot' : 'skip'; return;
+      case 'header': case 'headerr': startLine('head'); return;
+      case 'headerl': startLine('evenHead'); return; case 'footerl': startLine('evenFoot'); return;
+      case 'footer': case 'footerr': startLine('foot'); return;
+      case 'headerf': startLine('firstHead'); return;
+      case 'footerf': startLine('firstFoot'); return;
       case 'cols': section.columns = n ?? 1; return;
       case 'deflang': page.language ??= languageTags[n ?? 0] ?? null; return;
-      case 'titlepg': page.firstPageDiffers = true; return;
+      case 'titlepg': lines.firstPageDiffers = true; return; case 'facingp': facing = true; return;
+      case 'pgnstart': lines.numberFrom = n; return; case 'pgnstarts': startsAt = n ?? 1; if (lines.numberFrom !== null) lines.numberFrom = startsAt; return; case 'pgnrestart': lines.numberFrom = startsAt; return;
+      case 'pgndec': lines.numberFormat = 'decimal'; return; case 'pgnlcrm': lines.numberFormat = 'lowerRoman'; return; case 'pgnucrm': lines.numberFormat = 'upperRoman'; return; case 'pgnlcltr': lines.numberFormat = 'lowerLetter'; return; case 'pgnucltr': lines.numberFormat = 'upperLetter'; return;
       case 'paperw': page.widthPt = pt || page.widthPt; return; case 'paperh': page.heightPt = pt || page.heightPt; return;
       case 'margt': page.marginsPt[0] = pt; return; case 'margr': page.marginsPt[1] = pt; return; case 'margb': page.marginsPt[2] = pt; return; case 'margl': page.marginsPt[3] = pt; return;
       case 'shppict': case 'shptxt': case 'fname': return;
@@ -205,7 +211,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   function startLink(): void {
     if (state.into === 'skip') return;
     link = /HYPERLINK\s+(?:\\l\s+)?"([^"]+)"/.exec(instruction)?.[1] ?? '';
-    const running = (['note', 'head', 'foot', 'firstHead', 'firstFoot'] as const).find((into) => stack.some((s) => s.state.into === into));
+    const running = (['note', ...slots] as const).find((into) => stack.some((s) => s.state.into === into));
     state.into = running ?? 'text';
     if (/^\s*PAGE\b/.test(instruction) && running && running !== 'note') { put('\u0001'); state.into = 'skip'; return; }
     if ((running && running !== 'note') || !/^(https?|mailto):/i.test(link)) return;
@@ -215,7 +221,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
 }
 
 /** Source: RTF Specification 1.9.1, “Section Formatting Properties”: \\sbkpage and a gap of half an inch are what stands where nothing is said. */
-const plainSection = (): Omit<Section, 'html' | 'size'> => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false });
+const plainSection = (): Omit<Section, 'html' | 'size' | 'lines'> => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false });
 /** What a section says of its pages; the rest is as the document says. */
 interface OwnSize { width?: number | undefined; height?: number | undefined; top?: number; right?: number; bottom?: number; left?: number }
 

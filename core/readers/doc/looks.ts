@@ -4,8 +4,8 @@ export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 
 /** One piece of text: its first character's number, how many follow, and where they lie in the main stream. */
 export interface DocPiece { from: number; characters: number; at: number; narrow: boolean }
 /** `end`: the character behind its last one; `goesOn`: it begins on the page on which the one before it ends. */
-export interface DocSection { end: number; widthPt: number; heightPt: number; /** top, right, bottom, left */ marginsPt: [number, number, number, number]; columns: number; gapPt: number; /** a line stands between the columns */ ruled: boolean; goesOn: boolean }
-export interface DocLooks { sections: DocSection[]; /** the first page has running lines of its own, or none */ firstPageDiffers: boolean; run(character: number): DocRunLook; paragraph(character: number): DocParagraphLook; /** 1 to 9; 0 for what is no heading */ headingLevel(look: DocParagraphLook): number; isTitle(look: DocParagraphLook): boolean; /** the next list label of a paragraph, empty where it has none */ label(look: DocParagraphLook): string }
+export interface DocSection { end: number; widthPt: number; heightPt: number; /** top, right, bottom, left */ marginsPt: [number, number, number, number]; columns: number; gapPt: number; /** a line stands between the columns */ ruled: boolean; goesOn: boolean; /** its first page has running lines of its own, or none */ firstPageDiffers: boolean; /** the number of its first page; null: numbers go on */ numberFrom: number | null; /** 0 for figures; 1 and 2 for large and small Roman numbers; 3 and 4 for large and small letters */ numberFormat: number }
+export interface DocLooks { sections: DocSection[]; /** pages with even numbers have running lines of their own */ evenPagesDiffer: boolean; run(character: number): DocRunLook; paragraph(character: number): DocParagraphLook; /** 1 to 9; 0 for what is no heading */ headingLevel(look: DocParagraphLook): number; isTitle(look: DocParagraphLook): boolean; /** the next list label of a paragraph, empty where it has none */ label(look: DocParagraphLook): string }
 
 type Modify = (sprm: number, operand: DataView) => void;
 /** Walks a list of property modifiers. Operand sizes follow from the number's top three bits, but for two ([MS-DOC] 2.6). */
@@ -121,13 +121,13 @@ function stretches(word: Uint8Array, table: Uint8Array, [from, length]: [number,
 }
 
 /** Source: [MS-DOC] 2.8.26 (PlcfSed), 2.9.243 (Sepx), 2.6.4 (section properties; numbers and what stands where nothing is said from memory). */
-function sectionsOf(word: Uint8Array, table: Uint8Array, [from, length]: [number, number]): { sections: DocSection[]; firstPageDiffers: boolean } {
+function sectionsOf(word: Uint8Array, table: Uint8Array, [from, length]: [number, number]): DocSection[] {
   const count = Math.floor((length - 4) / 16), sections: DocSection[] = [];
-  let firstPageDiffers = false;
-  if (count < 1 || from + length > table.length) return { sections, firstPageDiffers };
+  if (count < 1 || from + length > table.length) return sections;
   const view = new DataView(table.buffer, table.byteOffset, table.byteLength);
   for (let i = 0; i < count; i++) {
-    const offset = view.getUint32(from + 4 * (count + 1) + 12 * i + 2, true), section: DocSection = { end: view.getUint32(from + 4 * (i + 1), true), widthPt: 612, heightPt: 792, marginsPt: [72, 90, 72, 90], columns: 1, gapPt: 36, ruled: false, goesOn: false };
+    const offset = view.getUint32(from + 4 * (count + 1) + 12 * i + 2, true), section: DocSection = { end: view.getUint32(from + 4 * (i + 1), true), widthPt: 612, heightPt: 792, marginsPt: [72, 90, 72, 90], columns: 1, gapPt: 36, ruled: false, goesOn: false, firstPageDiffers: false, numberFrom: null, numberFormat: 0 };
+    let restarts = false, start = 1;
     if (offset !== 0xffffffff && offset + 2 <= word.length) modifiers(word.subarray(offset + 2, offset + 2 + (word[offset]! | (word[offset + 1]! << 8))), (sprm, o) => {
       const side = { 0x9023: 0, 0xb022: 1, 0x9024: 2, 0xb021: 3 }[sprm];
       if (side !== undefined) { section.marginsPt[side] = Math.max(18, Math.abs(o.getInt16(0, true)) / 20); return; }
@@ -138,12 +138,16 @@ function sectionsOf(word: Uint8Array, table: Uint8Array, [from, length]: [number
         case 0x900c: section.gapPt = o.getUint16(0, true) / 20; break;
         case 0x3019: section.ruled = o.getUint8(0) !== 0; break;
         case 0x3009: section.goesOn = o.getUint8(0) === 0; break;
-        case 0x300a: firstPageDiffers = o.getUint8(0) !== 0; break;
+        case 0x300a: section.firstPageDiffers = o.getUint8(0) !== 0; break;
+        case 0x300e: section.numberFormat = o.getUint8(0); break;
+        case 0x3011: restarts = o.getUint8(0) !== 0; break;
+        case 0x501c: start = o.getUint16(0, true); break;
       }
     });
+    if (restarts) section.numberFrom = start;
     sections.push(section);
   }
-  return { sections, firstPageDiffers };
+  return sections;
 }
 
 /** @param at - offset and length of a part of the table stream, by its place in the file's head */
@@ -164,7 +168,7 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
   // Characters are asked for one after the other, so the piece is most often the one of the last time.
   const offsetOf = (character: number): number => { if (!holds(pieces[lately], character)) lately = pieces.findIndex((x) => holds(x, character)); const p = pieces[lately]; return p ? p.at + (character - p.from) * (p.narrow ? 1 : 2) : -1; };
   const within = <T extends { start: number; end: number }>(list: T[], offset: number): T | undefined => { let low = 0, high = list.length - 1; while (low <= high) { const middle = (low + high) >> 1, s = list[middle]!; if (offset < s.start) high = middle - 1; else if (offset >= s.end) low = middle + 1; else return s; } return undefined; };
-  const { sections, firstPageDiffers } = sectionsOf(word, table, at(0xca));
+  const sections = sectionsOf(word, table, at(0xca));
   const counts = new Map<number, number[]>(), looksOfRuns = new Map<string, DocRunLook>();
   const paragraph = (character: number): DocParagraphLook => {
     const own = within(paragraphs, offsetOf(character)), look = { ...styleOf(own?.style ?? 0).paragraph, style: own?.style ?? 0 };
@@ -172,7 +176,8 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
     return look;
   };
   return {
-    sections, firstPageDiffers, paragraph,
+    // Dop, fFacingPages ([MS-DOC] 2.7.2).
+    sections, evenPagesDiffer: ((table[at(0x192)[0]] ?? 0) & 1) === 1 && at(0x192)[1] > 0, paragraph,
     run(character) {
       const own = within(runs, offsetOf(character)), style = styleOf(within(paragraphs, offsetOf(character))?.style ?? 0).run;
       if (!own) return style;

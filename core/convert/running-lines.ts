@@ -1,0 +1,31 @@
+import { formatNumber } from '../styles/docx.ts';
+
+export type PageNumberFormat = 'decimal' | 'lowerRoman' | 'upperRoman' | 'lowerLetter' | 'upperLetter';
+/** Lines at the head and foot of pages; `\u0001` stands for the page's number, `\u0002` for the number of pages. */
+export interface RunningLines {
+  head: string; foot: string;
+  /** the first page has lines of its own, or none */ firstPageDiffers: boolean; firstHead: string; firstFoot: string;
+  /** and so have pages with even numbers */ evenPagesDiffer: boolean; evenHead: string; evenFoot: string;
+  /** the number of the first page; null: numbers go on */ numberFrom: number | null; numberFormat: PageNumberFormat;
+}
+export const noLines = (): RunningLines => ({ head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', evenPagesDiffer: false, evenHead: '', evenFoot: '', numberFrom: null, numberFormat: 'decimal' });
+/** Without what is stored and not shown. */
+export const shownLines = (lines: RunningLines): RunningLines => ({ ...lines, ...(lines.firstPageDiffers ? {} : { firstHead: '', firstFoot: '' }), ...(lines.evenPagesDiffer ? {} : { evenHead: '', evenFoot: '' }) });
+
+/** Which lines each section has: those of the first, and the later ones that are others. A section whose first page differs, or whose numbers begin anew, begins lines of its own. */
+export function gatherLines(sections: RunningLines[]): { first: RunningLines; later: RunningLines[]; of: number[] } {
+  const [first = noLines()] = sections, later: RunningLines[] = [], of: number[] = [];
+  let last = first;
+  sections.forEach((lines, i) => {
+    if (i > 0 && (lines.firstPageDiffers || lines.numberFrom !== null || JSON.stringify({ ...last, numberFrom: null }) !== JSON.stringify(lines))) { later.push(lines); last = lines; }
+    of.push(later.length);
+  });
+  return { first, later, of };
+}
+
+/** A page's head and foot. @param number - of the page @param count - of all pages @param first - the first one that has these lines */
+export function linesOn(lines: RunningLines, number: number, count: number, first: boolean): { head: string; foot: string } {
+  const [head, foot] = first && lines.firstPageDiffers ? [lines.firstHead, lines.firstFoot] : lines.evenPagesDiffer && number % 2 === 0 ? [lines.evenHead, lines.evenFoot] : [lines.head, lines.foot];
+  const fill = (line: string): string => line.replace(/\u0001/g, formatNumber(number, lines.numberFormat)).replace(/\u0002/g, String(count));
+  return { head: fill(head), foot: fill(foot) };
+}
