@@ -7,12 +7,16 @@ export function countWords(text: string): number {
 }
 
 let segmenter: Intl.Segmenter | null = null;
+const segmented = (text: string): string[] => { segmenter ??= new Intl.Segmenter('en', { granularity: 'word' }); return [...segmenter.segment(text)].filter((s) => s.isWordLike).map((s) => s.segment); };
+/** Text of Western European letters, figures and common signs: here the rules come to a regular expression, which is ten times as fast. The tests hold one against the other. */
+const western = /^[\t\u0020-\u007e£§°×÷«»€•·–—’‘“”…À-ÖØ-öø-ÿ]*$/, letter = 'A-Za-zÀ-ÖØ-öø-ÿ';
+// WB5 to WB13b: letters and figures, joined by signs that stand between two of a kind; two underscores and more are a word to the segmenter.
+const westernWords = new RegExp(`(?=_*[${letter}0-9]|__)[${letter}0-9_]+(?:(?<=[${letter}])[.':’‘·](?=[${letter}])[${letter}0-9_]+|(?<=[0-9])[.,;'’‘](?=[0-9])[${letter}0-9_]+)*`, 'g');
 /** Words by the default rules of UAX #29 (Unicode text segmentation), in reading order. */
 export function splitWords(text: string): string[] {
-  segmenter ??= new Intl.Segmenter('en', { granularity: 'word' });
   const words: string[] = [];
   // Segmenting is quadratic in very long strings, so it goes paragraph by paragraph.
-  for (const line of text.split(/\n+/).flatMap(inPieces)) for (const s of segmenter.segment(line)) if (s.isWordLike) words.push(s.segment);
+  for (const line of text.split(/\n+/).flatMap(inPieces)) for (const word of western.test(line) ? line.match(westernWords) ?? [] : segmented(line)) words.push(word);
   return words;
 }
 

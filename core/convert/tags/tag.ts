@@ -90,26 +90,26 @@ function contentOf(pdf: PdfDocument, index: number): string {
 
 /** The letters of each showing operation: the engine tells glyph by glyph what the page shows, the operations how many glyphs each has. Null where the two numbers differ. */
 function lettersOf(mupdf: MupdfModule, pdf: PdfDocument, index: number, content: string, operations: Operation[]): Shown[] | null {
-  const glyphs: { letter: string; font: string }[] = [], spaces = new Map<string, string>();
+  const glyphs: { letter: string; font: number }[] = [], spaces = new Map<number, string>();
   const device = new mupdf.Device({ fillText: (text: Mupdf.Text) => {
     text.walk({ showGlyph: (font: Mupdf.Font, _trm: Mupdf.Matrix, glyph: number, unicode: number) => {
       const letter = unicode > 0 ? String.fromCodePoint(unicode) : '\ufffd';
       // One glyph for several letters gives the others without a glyph.
-      if (glyph >= 0 || glyphs.length === 0) glyphs.push({ letter, font: font.getName() }); else glyphs[glyphs.length - 1]!.letter += letter;
+      if (glyph >= 0 || glyphs.length === 0) glyphs.push({ letter, font: font.pointer as unknown as number }); else glyphs[glyphs.length - 1]!.letter += letter;
       font.destroy();
     } } as never);
     text.destroy();
   } } as never);
   try { withPage(pdf, index, (page) => page.run(device, mupdf.Matrix.identity)); device.close(); } finally { device.destroy(); }
   let at = 0;
-  const shown: Shown[] = [], fonts: string[] = [];
+  const shown: Shown[] = [], fonts: number[] = [];
   for (const operation of operations) {
     const codes = wideGlyphs(content.slice(operation.start, operation.end));
     if (codes === null) return null;
     const own = glyphs.slice(at, at + codes.length);
     own.forEach((g, i) => { if (g.letter === ' ') spaces.set(g.font, codes[i]!); });
     shown.push({ operation, letters: plainLetters(own.map((g) => g.letter).join('')), beginsBare: bare(own[0]), endsBare: bare(own.at(-1)), space: null });
-    fonts.push(own.at(-1)?.font ?? '');
+    fonts.push(own.at(-1)?.font ?? 0);
     at += codes.length;
   }
   shown.forEach((s, i) => { s.space = spaces.get(fonts[i]!) ?? null; });
