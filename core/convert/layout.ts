@@ -139,7 +139,7 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
       for (const link of row) one.createLink(link.box, link.uri).destroy();
       one.destroy();
     });
-    if (noted && notes.length > 0) tagPages(pdf, mupdf, noted.body, notes, noted.notes, job); else tagPages(pdf, mupdf, page.body, [], new Map(), job);
+    if (noted && notes.length > 0) tagPages(pdf, noted.body, notes, noted.notes, job); else tagPages(pdf, page.body, [], new Map(), job);
     if (outline.length > 0) writeOutline(pdf, outline);
     await stampRunningLines(pdf, page, sheets);
     pdf.subsetFonts();

@@ -1,6 +1,7 @@
 import type * as Mupdf from 'mupdf';
 import { operationsOf, wideGlyphs, type Operation } from '../../engines/content.ts';
-import { withPage, type MupdfModule, type PdfDocument } from '../../engines/pdf.ts';
+import type { PdfDocument } from '../../engines/pdf.ts';
+import { readUnicodeMap } from '../../engines/unicode-map.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { latin1 } from '../../text/bytes.ts';
 import { plainLetters, structureOf, type Element } from './blocks.ts';
@@ -19,13 +20,13 @@ const shows = new Set(['Tj', 'TJ', "'", '"']), paints = new Set(['f', 'F', 'f*',
 /** Gives pages that were laid out from `body` the structure that the body has: each stretch of text and each picture is tied to its heading, paragraph, list item, cell or note; all else is marked as decoration.
  * The letters of the pages are held against those of the body one by one. Where they do not agree, as with scripts that are set in another order, nothing is written: no structure is better than a wrong one.
  * Source: ISO 32000-1, 14.6 (marked content), 14.7 (logical structure), 14.8 (tagged PDF). @param notesOn - numbers of the notes at the foot of each page, in order @returns whether the document is tagged now */
-export function tagPages(pdf: PdfDocument, mupdf: MupdfModule, body: string, notesOn: number[][], notes: Map<number, string>, job: Job = {}): boolean {
+export function tagPages(pdf: PdfDocument, body: string, notesOn: number[][], notes: Map<number, string>, job: Job = {}): boolean {
   const { root, leaves, pictures } = structureOf(body), noteParts = new Map([...notes].map(([mark, html]) => [mark, structureOf(html)] as const)), count = pdf.countPages();
-  const flow = new Flow(leaves), pictureFlow = [...pictures], pages: { content: string; stretches: Stretch[] }[] = [];
+  const flow = new Flow(leaves), pictureFlow = [...pictures], pages: { content: string; stretches: Stretch[] }[] = [], fonts = new Map<number, Font>();
 
   for (let i = 0; i < count; i++) {
     heed(job);
-    const content = contentOf(pdf, i), operations = operationsOf(content), shown = lettersOf(mupdf, pdf, i, content, operations.filter((o) => shows.has(o.operator)));
+    const content = contentOf(pdf, i), operations = operationsOf(content), shown = lettersOf(pdf, i, content, operations, fonts);
     if (!shown) return false;
     const own = (notesOn[i] ?? []).map((mark) => noteParts.get(mark)).filter((n) => n !== undefined), split = splitAtNotes(shown, own.reduce((n, part) => n + part.leaves.reduce((m, l) => m + l.text.length, 0), 0));
     if (split === null) return false;
@@ -88,34 +89,37 @@ function contentOf(pdf: PdfDocument, index: number): string {
   return parts.join('\n');
 }
 
-/** The letters of each showing operation: the engine tells glyph by glyph what the page shows, the operations how many glyphs each has. Null where the two numbers differ. */
-function lettersOf(mupdf: MupdfModule, pdf: PdfDocument, index: number, content: string, operations: Operation[]): Shown[] | null {
-  const glyphs: { letter: string; font: number }[] = [], spaces = new Map<number, string>();
-  const device = new mupdf.Device({ fillText: (text: Mupdf.Text) => {
-    text.walk({ showGlyph: (font: Mupdf.Font, _trm: Mupdf.Matrix, glyph: number, unicode: number) => {
-      const letter = unicode > 0 ? String.fromCodePoint(unicode) : '\ufffd';
-      // One glyph for several letters gives the others without a glyph.
-      if (glyph >= 0 || glyphs.length === 0) glyphs.push({ letter, font: font.pointer as unknown as number }); else glyphs[glyphs.length - 1]!.letter += letter;
-      font.destroy();
-    } } as never);
-    text.destroy();
-  } } as never);
-  try { withPage(pdf, index, (page) => page.run(device, mupdf.Matrix.identity)); device.close(); } finally { device.destroy(); }
-  let at = 0;
-  const shown: Shown[] = [], fonts: number[] = [];
+/** The letters of each showing operation, by the fonts' own maps. Null where a font has none, or strings are written in another way. */
+function lettersOf(pdf: PdfDocument, index: number, content: string, operations: Operation[], fonts: Map<number, Font>): Shown[] | null {
+  const shown: Shown[] = [], kept: (Font | null)[] = [], used: Font[] = [];
+  let font: Font | null = null;
   for (const operation of operations) {
-    const codes = wideGlyphs(content.slice(operation.start, operation.end));
-    if (codes === null) return null;
-    const own = glyphs.slice(at, at + codes.length);
-    own.forEach((g, i) => { if (g.letter === ' ') spaces.set(g.font, codes[i]!); });
-    shown.push({ operation, letters: plainLetters(own.map((g) => g.letter).join('')), beginsBare: bare(own[0]), endsBare: bare(own.at(-1)), space: null });
-    fonts.push(own.at(-1)?.font ?? 0);
-    at += codes.length;
+    if (operation.operator === 'q') kept.push(font);
+    else if (operation.operator === 'Q') font = kept.pop() ?? null;
+    else if (operation.operator === 'Tf') font = fontOf(pdf, index, /\/(\S+)/.exec(content.slice(operation.start, operation.end))?.[1] ?? '', fonts);
+    if (!shows.has(operation.operator)) continue;
+    const own = font, codes = wideGlyphs(content.slice(operation.start, operation.end));
+    if (!own || codes === null) return null;
+    const letters = codes.map((code) => own.letters.get(code) ?? '\ufffd');
+    if (own.space === null) { const at = letters.indexOf(' '); if (at >= 0) own.space = codes[at]!; }
+    shown.push({ operation, letters: plainLetters(letters.join('')), beginsBare: bare(letters[0]), endsBare: bare(letters.at(-1)), space: null });
+    used.push(own);
   }
-  shown.forEach((s, i) => { s.space = spaces.get(fonts[i]!) ?? null; });
-  return at === glyphs.length ? shown : null;
+  shown.forEach((s, i) => { s.space = used[i]!.space; });
+  return shown;
 }
-const bare = (glyph: { letter: string } | undefined): boolean => glyph !== undefined && /^\s/.test(glyph.letter);
+interface Font { letters: Map<string, string>; /** how it writes a space; null until one is seen, since it may have none */ space: string | null }
+function fontOf(pdf: PdfDocument, index: number, name: string, known: Map<number, Font>): Font | null {
+  const object = pdf.findPage(index).get('Resources', 'Font', name), at = object.asIndirect(), kept = known.get(at);
+  if (kept) return kept;
+  const map = object.isDictionary() ? object.get('ToUnicode') : null;
+  if (!map?.isStream()) return null;
+  const stream = map.readStream(), font = { letters: readUnicodeMap(latin1(stream.asUint8Array())), space: null };
+  stream.destroy();
+  known.set(at, font);
+  return font;
+}
+const bare = (letter: string | undefined): boolean => letter !== undefined && /^\s/.test(letter);
 
 /** Neighbouring operations of one element inside one text object make one stretch; a path with what paints it is decoration. */
 function stretchesOf(operations: Operation[], found: Map<Operation, Found>): Stretch[] {
