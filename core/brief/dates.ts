@@ -8,9 +8,12 @@ export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
 
 /** Zones in plain words. Source: IANA time zone database names. */
 const spokenZones: readonly [RegExp, string][] = [
-  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b|(?<=(?:\d\s?[ap]\.?m\.?|\d[:.]\d{2}|\bnoon|\bmidnight)\s?\(?)UK\b/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
-  [/\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Eastern\b|\bET\b|\bNew York time\b/g, 'America/New_York'], [/\b(?:US )?Central (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Central\b|\bCT\b|\bChicago time\b/g, 'America/Chicago'],
+  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b|(?<=(?:\d\s?[ap]\.?m\.?|\d[:.]\d{2}|\bnoon|\bmidnight)\s?\(?)UK\b|(?<=\b[Aa]ll times (?:are )?(?:in )?)UK\b/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
+  [/(?<!\bAustralian )\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Eastern\b|\bET\b|\bNew York time\b/g, 'America/New_York'], [/(?<!\bAustralian )\b(?:US )?Central (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Central\b|\bCT\b|\bChicago time\b/g, 'America/Chicago'],
   [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Mountain\b|\bMT\b|\bDenver time\b/g, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Pacific\b|\bPT\b|\bLos Angeles time\b/g, 'America/Los_Angeles'],
+  [/\bAustralian Eastern (?:Standard |Daylight |Summer )?Time\b/gi, 'Australia/Sydney'], [/\bAustralian Central (?:Standard |Daylight )?Time\b/gi, 'Australia/Adelaide'], [/\bAustralian Western (?:Standard )?Time\b/gi, 'Australia/Perth'], [/\bNew Zealand (?:Standard|Daylight) Time\b/gi, 'Pacific/Auckland'],
+  [/\bCentral European (?:Standard )?Time\b/gi, 'CET'], [/\bCentral European Summer Time\b/gi, 'CEST'], [/\bEastern European (?:Standard )?Time\b/gi, 'EET'], [/\bEastern European Summer Time\b/gi, 'EEST'], [/\bWestern European (?:Standard )?Time\b/gi, 'WET'], [/\bGreenwich Mean Time\b/gi, 'GMT'], [/\bBritish Summer Time\b/gi, 'BST'], [/\bCoordinated Universal Time\b/gi, 'UTC'],
+  [/\bSouth Africa(?:n)? (?:Standard )?Time\b/gi, 'Africa/Johannesburg'], [/\bEast Africa(?:n)? Time\b/gi, 'Africa/Nairobi'], [/\bWest Africa(?:n)? Time\b/gi, 'Africa/Lagos'], [/\bGulf Standard Time\b/gi, 'Asia/Dubai'], [/\bPakistan (?:Standard )?Time\b/gi, 'Asia/Karachi'], [/\bKorea(?:n)? (?:Standard )?Time\b/gi, 'Asia/Seoul'], [/\b(?:China Standard|Beijing) Time\b/gi, 'Asia/Shanghai'], [/\bAtlantic (?:Standard |Daylight )?Time\b/gi, 'America/Halifax'], [/\bAlaska (?:Standard |Daylight )?Time\b/gi, 'America/Anchorage'], [/\bHawaii (?:Standard )?Time\b/gi, 'Pacific/Honolulu'],
   [/\bSydney time\b/gi, 'Australia/Sydney'], [/\bMelbourne time\b/gi, 'Australia/Melbourne'], [/\bBrisbane time\b/gi, 'Australia/Brisbane'], [/\bPerth time\b/gi, 'Australia/Perth'], [/\bAuckland time\b|\bNZ time\b|\bNew Zealand time\b/gi, 'Pacific/Auckland'],
   [/\bBerlin time\b|\bGerman time\b/gi, 'Europe/Berlin'], [/\bParis time\b/gi, 'Europe/Paris'], [/\bAmsterdam time\b|\bDutch time\b/gi, 'Europe/Amsterdam'], [/\bOslo time\b/gi, 'Europe/Oslo'], [/\bStockholm time\b/gi, 'Europe/Stockholm'], [/\bCopenhagen time\b/gi, 'Europe/Copenhagen'], [/\bHelsinki time\b/gi, 'Europe/Helsinki'],
   [/\b(?:Indian|India) (?:Standard )?Time\b/gi, 'Asia/Kolkata'], [/\bSingapore time\b/gi, 'Asia/Singapore'], [/\bHong Kong time\b/gi, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/gi, 'Asia/Tokyo'], [/\bToronto time\b/gi, 'America/Toronto'], [/\bVancouver time\b/gi, 'America/Vancouver'],
@@ -41,11 +44,14 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
 
 /** How numeric dates are to be read, where the wording gives a clue: a date that has only one reading, or the zone. */
 export function dateOrder(text: string, zone: string | null): 'day-month' | 'month-day' | null {
+  // Where times are written with a stop as well (“16.00 on 3.5.2027”), the order is the European one. Common practice, no source.
+  const european = /\b\d{1,2}\.\d{1,2}\.(?:\d{4}|\d{2})\b/.test(text) && /(?<![\d.])(?:[01]?\d|2[0-3])\.[0-5]\d\b(?!\.?\d|\s?(?:%|[a-z]*b\b|cm|mm|in\b|pt))/i.test(text);
   let day = 0, month = 0;
   for (const m of text.matchAll(/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }
   if (day > 0 && month === 0) return 'day-month';
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
+  if (european) return 'day-month';
   if (zone && /^Europe\/|^Australia\/|^(BST|CET|CEST|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
   return zone && /^(EST|EDT|PST|PDT|CDT|MDT|MST)$|^America\/(New_York|Chicago|Denver|Los_Angeles)/.test(zone) ? 'month-day' : null;
 }
@@ -59,10 +65,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const found: ReadDate[] = [];
   if (!/\d/.test(clause.text) || !dateLike.test(clause.text)) return found;
   // Words that the date library would take for something else are blanked, lengths kept.
-  const text = clause.text.replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
+  const text = clause.text.replace(/\b(?:week|wk|day|session|unit) ?\d{1,2}\b/gi, (s) => '·'.repeat(s.length)).replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
   const shift = clause.text.length - text.length;
   // “… 09:00 to 7 December …”: the day of the second date is no hour of the first.
-  const source = (shift === 0 ? text : clause.text.replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:\s?[ap]m)?\s+)(to|until|till|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/g, (_, time: string, word: string) => time + '|'.repeat(word.length))
+  const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:\s?[ap]m)?\s+)(to|until|till|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/g, (_, time: string, word: string) => time + '|'.repeat(word.length))
     // The library takes 24:00 for no time at all, and the date with it; it is read below.
     .replace(/\b24[:.]00\b/g, '     ');
   const reference = { instant: now.toJSDate(), timezone: 0 };
@@ -156,10 +162,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   const roles: [DateRole, RegExp][] = [
-    ['other', /\b(?:feedback|marks?|grades?|results?|return(?:ed)?|released? to you|seminar|lecture|class|workshop|presentation|briefing|published|version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
+    ['other', /\b(?:feedback|marks?|grades?|results?|return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from)\b/gi],
-    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|to)\b/gi],
+    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|to)\b/gi],
   ];
   const last = (text: string): { role: DateRole; at: number } | null => {
     let best: { role: DateRole; at: number } | null = null;
@@ -169,7 +175,11 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
   if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “Update 20 January: …” tells when it was written; an adjustment is for some, the date before it for all.
-  if (/\b(?:updated?|posted|announced|announcement|notice|corrected|correction|amended|edit(?:ed)?|as of)(?:\s+on)?\s*[(:,–-]?\s*$/i.test(before)) return 'other';
+  if (/\b(?:updated?|posted|announced|announcement|notice|corrected|correction|amended|edit(?:ed)?|as of)(?:\s+on)?\s*[(:,–-]?\s*$/i.test(before)) {
+    // Under a heading “Deadline”, with nothing behind it, it is the date that holds now.
+    const alone = !/[a-z]{4,}/.test(after) && previous !== undefined && previous.text.length < 60 && last(previous.text)?.role === 'due';
+    return alone ? 'due' : 'other';
+  }
   if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|accommodations?|disabilit\w+|support plans?|learning plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
   // “was due on …, now …”: the former date is past.
   if (/\bwas\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';

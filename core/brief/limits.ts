@@ -7,7 +7,7 @@ export interface LimitStatement extends Statement<number> { field: Field; clause
 
 /** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1 };
-const number = String.raw`\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|\d+(?:[.,]\d+)?`;
+const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d])\d+(?:[.,]\d+)?`;
 
 /** A limit has a unit, and a number in figures or words. */
 const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i, hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|byte|pixel|\bmp\b|megs?\b/i;
@@ -45,22 +45,25 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2})\\s?(?:%|per\\s?cent)|(\\d{1,2})\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in either direction|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
   const over = /\b(\d{1,2})\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text + follows);
-  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|toleran|without penalty|leeway|\+)\w*/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
+  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|toleran|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
+  // “An abstract of at most 200 words” limits a part of the paper.
+  const ofPart = (m: { at: number; to: number }): boolean => !/\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) && (/\b(?:abstract|(?:executive )?summary|cover (?:letter|page|sheet)|introduction|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement|title)\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.test(text.slice(0, m.at - clause.start)) || /^[\s-]*(?:word |page )?(?:abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.test(text.slice(m.to - clause.start)));
   const n = `(${number})`;
   const ranged: { at: number; to: number }[] = [];
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|no(?:t)? (?:less|fewer) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? more than|more than|up to)\\s+${n}[\\s-]?${unit}\\b`, 'gi'))) { ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s?${n}[\\s-]?${unit}\\b`, 'gi'))) {
     const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)];
-    if (a >= b || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
+    if (a >= b || ofPart(m) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
     ranged.push(m);
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:max(?:imum)?\\.?\\s*)?|[≤<]=?\\s*)${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:max(?:imum)?\\.?\\s*)?|[≤<]=?\\s*)${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
     const value = numberOf(raw);
-    if (what === 'words' && value < 20) continue;
+    if ((what === 'words' && value < 20) || ofPart(m)) continue;
     const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
     const near = before.slice(-60), own = m[0];
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
@@ -79,6 +82,6 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no more than|up to|at most)\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no more than|up to|at most)\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) if (!ofPart(m)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;
 }

@@ -87,7 +87,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.attempts.keeps = one('attempts.keeps', attempts.keeps);
   const late = readLate(clauses);
   brief.late.percentPerDay = one('late.percentPerDay', late.percentPerDay);
-  brief.late.cutoffDays = one('late.cutoffDays', late.cutoffDays);
+  brief.late.cutoffDays = one('late.cutoffDays', [...late.cutoffDays, ...times.lateUntil.flatMap((s) => { const days = brief.due ? DateTime.fromISO(s.value.slice(0, 10)).diff(DateTime.fromISO(brief.due.slice(0, 10)), 'days').days : 0; return days > 0 ? [{ ...s, value: days }] : []; })]);
 
   const layout = readLayout(clauses);
   brief.layout.pageSize = one('layout.pageSize', layout.pageSize);

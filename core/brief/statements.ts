@@ -4,13 +4,17 @@ export interface Statement<T> { value: T; start: number; end: number; override?:
 export interface Clause { text: string; start: number; end: number }
 
 const longestClause = 3000;
+/** A table's row of two cells says what a label and its value say: “| Attempts | 1 |” as “Attempts : 1”. Lengths stay, since places are counted in the wording. */
+const asLabelled = (row: string): string => row.replace(/^(\s*)\|([^|\n]*[^|\s-][^|\n]*)\|([^|\n]*[^|\s-][^|\n]*)(\|?)(\s*)$/, (_, lead: string, label: string, value: string, end: string, tail: string) => `${lead} ${label}:${value}${end && ' '}${tail}`);
 
 /** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. */
-export function splitClauses(text: string): Clause[] {
+export function splitClauses(wording: string): Clause[] {
+  // What is struck through does not hold.
+  const text = wording.replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length));
   const clauses: Clause[] = [];
   let from = 0;
   const push = (to: number): void => {
-    const raw = text.slice(from, to), lead = raw.length - raw.trimStart().length;
+    const raw = asLabelled(text.slice(from, to)), lead = raw.length - raw.trimStart().length;
     const whole = raw.trim(), start = from + lead;
     // A clause of thousands of characters is no sentence; in pieces it stays quick to search.
     for (let at = 0; at < whole.length;) {
@@ -22,7 +26,7 @@ export function splitClauses(text: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*•▪·]\s|\d+[.)]\s|[A-Z][^\n]{0,60}:|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'])|(?<!\b(?:e\.g|i\.e|etc|approx|no|nos|max|min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
+  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*•▪·]\s|\d+[.)]\s|[A-Z][^\n]{0,60}:|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'])|(?<!\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
     const isBreak = /^\r?\n/.test(m[0]);
     push(m.index + (isBreak ? 0 : m[0].length));
   }

@@ -3,16 +3,18 @@ import type { Brief } from '../model/brief.ts';
 import { dateOrder, isCorrection, readDates, readZone, roleOf, type DateRole, type ReadDate } from './dates.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 
-export interface TimesRead { opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>; parts: (Brief['parts'][number] & { start: number; end: number })[]; problems: ReadDate[] }
+export interface TimesRead { opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>; parts: (Brief['parts'][number] & { start: number; end: number })[]; problems: ReadDate[]; /** the last dates on which late work is taken */ lateUntil: Statement<string>[] }
 
 /** Words that name one window of several. */
-const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)|presentation slides|slides|poster|reflection|logbook|abstract|peer review|revision|revised version|report|essay|form|appendix|dataset|data sheet)\b/gi;
+const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstract|peer review|revision|revised version|report|essay|form|appendix|dataset|data sheet)\b/gi;
+
+const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment)\s/i;
 
 /** Dates of a wording sorted by what they are for. */
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(readZone(clauses));
   const order = dateOrder(text, zone.value);
-  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [] };
+  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [] };
   const rows: { label: string | null; role: string; date: ReadDate; clause: Clause; override: boolean }[] = [];
   let label: string | null = null, carried: string | null = null;
   /** what the columns of a table are for, from its head */
@@ -25,15 +27,22 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const columnRole = (date: ReadDate): DateRole | null => (clause.text.includes('|') ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] ?? null : null);
     if (dates.length === 0) { if (labels.length === 1 && clause.text.length < 60) label = labels[0]!.text; return; }
     // “Part 1 (draft): …” is the label as it stands; a clause after a semicolon still speaks of the same part.
-    const heading = /^\W*([^:|]{3,60}):/.exec(clause.text)?.[1];
-    const headed = heading && new RegExp(partLabel.source, 'i').test(heading) ? heading.trim() : null;
+    const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1];
+    const named = heading?.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = heading ? clause.text.slice(clause.text.indexOf(':') + 1) : '';
+    // What stands before “: due …” names a part, whatever it is called.
+    const isLabel = named !== undefined && /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(named);
+    const headed = named && (isLabel || new RegExp(partLabel.source, 'i').test(named)) ? named : null;
     if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
     // “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end.
     const range = dates.length === 2 && /^\s*(?:[-–—]|to|until|till|through)\s*$/i.test(text.slice(dates[0]!.end, dates[1]!.start)) && /\b(?:window|period|open\w*|submissions?|available|between|from)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start));
     dates.forEach((date, i) => {
+      const lead = text.slice(clause.start, date.start);
+      if (date.problem === 'none' && /\blate\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in) (?:until|till|up to(?: and including)?|no later than)|nothing (?:is |will be )?(?:accepted|taken) after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
       if (date.problem !== 'none') { out.problems.push(date); rows.push({ label: null, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) }); return; }
       const previousEnd = i > 0 ? dates[i - 1]!.end : clause.start;
-      const own = labels.filter((l) => l.at >= previousEnd && l.at < date.start).at(-1) ?? (dates.length === 1 ? labels[0] : i > 0 && labels.some((l) => l.at < previousEnd) ? labels.filter((l) => l.at < date.start).at(-1) : labels.find((l) => l.at >= date.end));
+      // “Part B (essay) …” is Part B.
+      const nearest = (list: typeof labels): (typeof labels)[number] | undefined => list.filter((l) => numbered.test(l.text)).at(-1) ?? list.at(-1);
+      const own = nearest(labels.filter((l) => l.at >= previousEnd && l.at < date.start)) ?? (dates.length === 1 ? labels[0] : i > 0 && labels.some((l) => l.at < previousEnd) ? nearest(labels.filter((l) => l.at < date.start)) : labels.find((l) => l.at >= date.end));
       const chosen: string | null = headed ?? own?.text ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
       carried = chosen;
       rows.push({ label: chosen, role: range ? (i === 0 ? 'opens' : 'due') : columnRole(date) ?? roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });

@@ -1,0 +1,143 @@
+/** Assignment texts as departments write them, made up, with all that they settle; what is not named stays open. Dates without a year are read on 10 February 2027. */
+export const settledTexts: { text: string; says: Record<string, unknown> }[] = [
+  {
+    text: `GEOG 2204 Field Methods — Assessment 2: Reflective field journal (40%)
+Hand-in window opens Mon 1 March 2027 at 09:00 and shuts Friday 19 March 2027, 12 noon (Dublin time).
+Please hand in two things: (1) the journal, as a Word document (.docx) or PDF, between 1,800 and 2,200 words excluding references and figure captions; (2) one A3 poster as PDF, no bigger than 15 MB.
+Work is marked blind. Put your exam number, not your name, in the header of every page.
+Name your files examnumber_journal and examnumber_poster.
+You may resubmit until the deadline; only the last version is marked. Penalty: 5 marks per calendar day, nothing is accepted after 7 days.
+Layout: A4, 11 pt Calibri or Arial, 1.5 spacing, 2.5 cm margins all round, numbered pages. Harvard referencing.
+A signed declaration of originality must be attached as the first page.
+Every submission goes through text-matching.`,
+    says: {documents: [{label: 'Journal', types: ['docx', 'pdf'], limits: {minWords: 1800, maxWords: 2200}}, {label: 'Poster', types: ['pdf'], limits: {maxBytes: 15000000}}], 'naming.pattern': 'examnumber_journal', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, opens: '2027-03-01T09:00:00+00:00', due: '2027-03-19T12:00:00+00:00', timeZone: 'Europe/Dublin', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri', 'Arial'], 'layout.pageNumbers': true, declaration: true, referenceStyle: 'Harvard', 'counting.left': ['references', 'captions']},
+  },
+  {
+    text: `Course essay. Max. 12 pages incl. everything except the bibliography. Times New Roman 12, double spaced, 1 inch margins.
+Deadline: 30 April, 23:59 CET. No extensions. Late essays will not be marked.
+File: PDF, max 20 megabyte. File name: Lastname_Firstname_Essay.pdf
+One attempt only. Reference style APA 7.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxPages': 12, 'naming.pattern': 'Lastname_Firstname_Essay.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-30T23:59:00+01:00', timeZone: 'CET', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA'},
+  },
+  {
+    text: `Dear all,
+a reminder that the lab report is due this Thursday (25/03/2027) at 5pm. The upload page closes automatically. Reports should be around 2000 words, PDF only, under 10MB. Do not include your name anywhere; use your student ID in the file name and on the title page.
+Best, Dr Holm`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-25T17:00:00'},
+  },
+  {
+    text: `Thesis hand-in 2027. The thesis must be uploaded as one PDF/A file no later than 1 June 2027 at 13:00. Group work is allowed. Print on A4. Margins at least 3 cm left and 2 cm right. Abstract of max. 1 page in English.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], due: '2027-06-01T13:00:00', 'layout.pageSize': 'A4', archival: 'PDF/A'},
+  },
+  {
+    text: `Coursework submission checklist
+- Format: .doc, .docx, .pdf, .rtf accepted
+- Size limit 40MB
+- Word limit 3000 (+/- 10%) – includes in-text citations, excludes reference list, tables & appendices
+- Anonymous: yes
+- Title page with module code, candidate number, word count
+- Draft submissions: unlimited before the due date, each overwrites the one before
+- Due: week 10, Friday 11:59pm
+- Late: capped at 40 within 5 working days, 0 thereafter`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf', 'rtf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, anonymous: true, 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 5, 'counting.left': ['references', 'tables', 'appendices']},
+  },
+  {
+    text: `Part A (quiz) opens 3 May 2027 10:00 and closes 3 May 2027 11:30. Part B (essay, 1500 words max) opens 3 May 2027 12:00 and is due 7 May 2027 16:00. All times are Australian Eastern Standard Time. Essays as PDF. You get two attempts at the quiz and the higher mark counts.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, timeZone: 'Australia/Sydney', parts: [{label: 'Part A', opens: '2027-05-03T10:00:00+10:00', due: '2027-05-03T11:30:00+10:00'}, {label: 'Part B', opens: '2027-05-03T12:00:00+10:00', due: '2027-05-07T16:00:00+10:00'}], 'attempts.allowed': 2},
+  },
+  {
+    text: `ENGL 310 – Final Paper Guidelines (Spring 2027)
+Length: 8 to 10 double-spaced pages (not counting the Works Cited page)
+Format: MLA style, 12-point Times New Roman, 1" margins, last name and page number in the upper right corner of each page
+Due: Thursday, May 6, 2027 by 11:59 p.m. Eastern
+Submit as .docx or .pdf through the course page. Files over 25MB will be rejected.
+You have two tries; I will grade the most recent one.
+Late papers lose 5 points per day and will not be accepted after May 10.
+All papers are screened for similarity.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 25000000, 'limits.minPages': 8, 'limits.maxPages': 10, similarityChecked: true, due: '2027-05-06T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 4, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Hi everyone, just to confirm: hand in your portfolio by Mon 17 May at 4pm (not the 14th as the handbook says). It must be ONE pdf. Maximum 100 MB. Title it with your matric number and the module code, e.g. 2041773_GEO3107.pdf. No names please – we mark anonymously. You can replace your file any number of times up to then. 3,000 words plus or minus 10%, bibliography not included.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-05-17T16:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'counting.left': ['references']},
+  },
+  {
+    text: `| Item | Requirement |
+| --- | --- |
+| Deadline | 12 April 2027, 10:00 (Europe/Oslo) |
+| Format | PDF/A-2b |
+| Max file size | 500 KB |
+| Word count | 4000 words max (incl. footnotes) |
+| Anonymity | Yes – candidate number only |
+| Attempts | 1 |
+| Page size | A4, 2 cm margins |
+| Line spacing | 1.15 |`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 500000, 'limits.maxWords': 4000, anonymous: true, due: '2027-04-12T10:00:00+02:00', timeZone: 'Europe/Oslo', 'attempts.allowed': 1, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.lineSpacing': 1.15, archival: 'PDF/A-2b', 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `The essay (2,000 words; you will not be penalised for being up to 10% over) should be uploaded no later than 16.00 on 3.5.2027. Submission opens one week before. Save your file as EssayTwo_<your student ID>. Only .pdf files can be uploaded. Don't put your name on it. Your essay will be compared against published work and other students' papers.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'EssayTwo_<your student ID>', 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: true, due: '2027-05-03T16:00:00'},
+  },
+  {
+    text: `Assessment 1 – Annotated map. Upload two photographs (JPEG, up to 5 MB each) and a commentary in Word format of no more than 800 words. Deadline Friday of week 6 (5 March 2027) 17:00 GMT. Work submitted within 24 hours after the deadline: minus 10 marks. Between 24 hours and 5 days: capped at the pass mark. After that: zero.`,
+    says: {documents: [{label: 'Photographs', types: ['jpeg'], limits: {maxBytes: 5000000}}, {label: 'Commentary', types: ['docx'], limits: {maxWords: 800}}], due: '2027-03-05T17:00:00+00:00', timeZone: 'GMT', 'late.cutoffDays': 5},
+  },
+  {
+    text: `Exam take-home paper. Start: 7 June 2027 at 9.00 a.m. End: 9 June 2027 at 9.00 a.m. (Berlin time). You can hand in once only, so check your document carefully. Hand in a single PDF document of at most 6 pages (Arial 11, line spacing 1.5) named exam_<registration number>.pdf. Include the signed statement of authorship on the last page. Answers in handwriting may be scanned.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, 'naming.pattern': 'exam_<registration number>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-06-07T09:00:00+02:00', due: '2027-06-09T09:00:00+02:00', timeZone: 'Europe/Berlin', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
+  },
+  {
+    text: `Submission requirements: the report must not exceed fifteen (15) A4 pages excluding appendices. Minimum font size 11. Please use IEEE citation style. Up to 3 attempts may be made before the due date of 21st February 2027 at 23:59 (UTC+8); all of them are kept but we grade the best one. Reports that arrive late are accepted for up to 3 days with a deduction of 15% of the total mark per day.`,
+    says: {'limits.maxPages': 15, due: '2027-02-21T23:59:00+08:00', timeZone: 'UTC+8', 'attempts.allowed': 3, 'attempts.keeps': 'all', 'late.percentPerDay': 15, 'late.cutoffDays': 3, 'layout.pageSize': 'A4', referenceStyle: 'IEEE'},
+  },
+  {
+    text: `Dissertation: 10,000 words (± 5%). Deadline: noon, Wednesday 8 September 2027, UK time. Two bound copies are no longer needed. Electronic copy: one PDF, less than 50MB, named CANDIDATENUMBER_DISS.pdf. Ensure that neither the document nor its properties contain your name. Double line spacing, margins 3cm on the left and 2.5cm elsewhere, page numbers bottom centre. Include the declaration form. Turnover is recorded. Late submission: 1 mark per hour for the first 24 hours; after that no submission is accepted.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 9500, 'limits.maxWords': 10500, 'naming.pattern': 'CANDIDATENUMBER_DISS.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-09-08T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 1, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, declaration: true},
+  },
+  {
+    text: `MODULE HANDBOOK p. 14
+4.2 How to submit
+All coursework is submitted online by 2 p.m. on the date given in the table. Accepted formats are Word and PDF; Pages files cannot be opened. Files must be smaller than 20 MB. You should use your six-digit candidate number as the file name (e.g. 123456.pdf).
+Table 3
+Essay 1 – 11 February 2027
+Essay 2 – 29 April 2027
+Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 days.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['candidateNumber'], parts: [{label: 'Essay 1', opens: null, due: '2027-02-11'}, {label: 'Essay 2', opens: null, due: '2027-04-29'}], 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Please submit the lab report as a PDF document AND the data as a CSV file by 23:55 on Sunday 14 March 2027. Word limit: 1200 (excl. abstract, tables, figures and references). Use Calibri 11pt with single spacing. You can submit a maximum of 3 times. Your last attempt counts. Late: 10%/day (max 3 days).`,
+    says: {documents: [{label: 'Lab report', types: ['pdf']}, {label: 'Data', types: ['csv']}], 'limits.maxWords': 1200, due: '2027-03-14T23:55:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri'], 'counting.left': ['abstract', 'tables', 'captions', 'references']},
+  },
+  {
+    text: `This is a group assignment. One member submits on behalf of the group. Report: max 20 pages (A4, 11pt font, normal margins). Deadline: Week 12, Friday 4 June 2027 at 15:00 BST. File name: Group<number>_Report.pdf. Include a title page with the names of all group members. Assessment is not anonymous. No late submissions.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 20, 'naming.pattern': 'Group<number>_Report.pdf', anonymous: false, due: '2027-06-04T15:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, sections: ['title page']},
+  },
+  {
+    text: `Submission deadline
+~~Monday 8 March 2027, 12:00~~ UPDATED: Wednesday 10 March 2027, 12:00 GMT
+Length: 1,500 words (+10%)
+Type: .docx only
+Name: do not include; use candidate no.
+Originality check: yes`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1650, similarityChecked: true, due: '2027-03-10T12:00:00+00:00', timeZone: 'GMT'},
+  },
+  {
+    text: `Write a literature review of at least 2500 and at most 3000 words, to be delivered as an ODT or PDF file by 1 pm on the 5th of April 2027. The maximum upload is 8 MiB. Please leave margins of one inch and use a 12 pt serif font, one-and-a-half spaced. Do not number the pages; our system stamps them. References in Chicago style. Your tutor will know who you are.`,
+    says: {documents: [{label: 'Literature review', types: ['odt', 'pdf']}], 'limits.maxBytes': 8388608, 'limits.minWords': 2500, 'limits.maxWords': 3000, due: '2027-04-05T13:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': false, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `FINAL PROJECT. Turn in by December 9, 2027, 11:59pm Pacific. 15–20 pages, Times New Roman 12 pt, double-spaced, one-inch margins. PDF only. Filename must be LASTNAME-FINAL.pdf. Unlimited submissions until the deadline; only the final submission will be graded. A similarity report is produced for every paper. Late work: 10% off per day, up to 5 days.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'LASTNAME-FINAL.pdf', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-12-09T23:59:00-08:00', timeZone: 'America/Los_Angeles', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `Reminder: The portal opens Tuesday 6 April 2027 at 8am and closes Tuesday 20 April 2027 at 8pm. Times are in CEST. There is no word limit but you may not exceed 30 pages. File size: 50MB maximum. Submit once. You cannot change the file afterwards. Include your matriculation number on every page but never your name.`,
+    says: {'limits.maxBytes': 50000000, 'limits.maxPages': 30, anonymous: true, opens: '2027-04-06T08:00:00+02:00', due: '2027-04-20T20:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Abgabe: The deadline for the seminar paper (Hausarbeit) is 31.03.2027, 24:00. Length 12-15 pages (approx. 30,000 characters), 1.5 line spacing, Arial 11 or Times New Roman 12, margins: left 3 cm, right 3 cm, top 2.5 cm, bottom 2 cm. PDF file. The declaration of independent work must be signed and included. File name: Surname_Firstname_Seminar.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Surname_Firstname_Seminar.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-01T00:00:00', 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman'], declaration: true},
+  },
+  {
+    text: `Poster (A1, PDF, max. 30 MB): due 22 March 2027 at 17:00. Reflective statement (DOCX, 500 words max): due 26 March 2027 at 17:00. All times UK.`,
+    says: {documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Reflective statement', types: ['docx'], limits: {maxWords: 500}}], timeZone: 'Europe/London', parts: [{label: 'Poster', opens: null, due: '2027-03-22T17:00:00+00:00'}, {label: 'Reflective statement', opens: null, due: '2027-03-26T17:00:00+00:00'}]},
+  },
+];
