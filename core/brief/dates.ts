@@ -80,7 +80,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     for (const [index, r] of results.entries()) {
       const s = r.start;
       let [y, m, d] = [s.get('year')!, s.get('month')!, s.get('day')!];
-      const start = clause.start + locate(clause.text, source, r.index), quoteEnd = clause.start + locate(clause.text, source, r.index + r.text.length);
+      const start = clause.start + locate(clause.text, source, r.index), lastSign = clause.start + locate(clause.text, source, r.index + r.text.length), quoteEnd = lastSign + noonTail(clause.text, lastSign - clause.start);
       const quote = clause.text.slice(start - clause.start, quoteEnd - clause.start);
       let problem: ReadDate['problem'] = 'none';
       const numeric = /\b(\d{1,2})[/.](\d{1,2})[/.](?:\d{4}|\d{2})\b/.exec(quote);
@@ -108,6 +108,9 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   }
   return found.filter((f) => f.problem !== 'impossible' ? !found.some((g) => g.problem === 'impossible' && g.start < f.end && f.start < g.end) : true);
 }
+
+/** “12 noon” is read as “12pm”, which ends before the word does. */
+const noonTail = (text: string, at: number): number => { const m = /\b12 ?noon\b/i.exec(text.slice(Math.max(0, at - 7), at + 4)), end = m ? Math.max(0, at - 7) + m.index + m[0].length : 0; return end > at ? end - at : 0; };
 
 /** The source may be shorter than the wording (“noon” against “12pm”): counts from the nearer side. */
 function locate(original: string, source: string, index: number): number {
@@ -162,10 +165,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   const roles: [DateRole, RegExp][] = [
-    ['other', /\b(?:feedback|marks?|grades?|results?|return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
+    ['other', /\b(?:feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from)\b/gi],
-    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|to)\b/gi],
+    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*:)|to)\b/gi],
   ];
   const last = (text: string): { role: DateRole; at: number } | null => {
     let best: { role: DateRole; at: number } | null = null;
@@ -173,6 +176,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     return best;
   };
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  // “… is now Friday 26 March, not Thursday 25 March”.
+  if (/,\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “Update 20 January: …” tells when it was written; an adjustment is for some, the date before it for all.
   if (/\b(?:updated?|posted|announced|announcement|notice|corrected|correction|amended|edit(?:ed)?|as of)(?:\s+on)?\s*[(:,–-]?\s*$/i.test(before)) {

@@ -5,7 +5,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b(?: (?:file|document)s?)?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b(?: (?:file|document)s?)?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
@@ -30,7 +30,7 @@ function mentions(clauses: Clause[]): Mention[] {
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
-  const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|form|cover ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|analysis|statement|worksheet|answers|script|plan|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
+  const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|form|cover ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
   const m = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))].at(-1);
   if (!m) return null;
   return { label: m[1]!.trim(), at: from + m.index };
@@ -67,7 +67,7 @@ export function readDocuments(clauses: Clause[]): DocumentsRead {
   // Without names, several remarks about kinds are about one document.
   const named = documents.filter((d) => d.label !== null);
   let settled = documents;
-  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b/i.test(c.text))) {
+  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b/i.test(c.text)) && !documents.some((d) => clauses.some((c) => c.start <= d.start && d.start < c.end && /\bseparate(?:ly)?\b/i.test(c.text)))) {
     const main = named[0] ?? documents[0]!;
     for (const d of documents) if (d !== main) add(main.types, d.types);
     settled = [main];
@@ -89,5 +89,5 @@ const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
-  return /\b(?:submi|hand|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|type)\w*/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|consist|compris|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

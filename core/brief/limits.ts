@@ -69,6 +69,9 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
     if (tolerance && !about) { const share = Number(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
+    // “1,000 words, plus or minus 50”.
+    const give = /^\s*\(?,?\s*(?:plus or minus|\+\s?\/\s?[-–−]|±)\s?(\d{1,4})(?!\s?(?:%|per\s?cent|\d))/i.exec(after);
+    if (give) { push(min, value - Number(give[1]), m); push(max, value + Number(give[1]), m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less) than|not (?:fewer|less) than|more than|over)\s*(?:of\s*)?$/i.test(near);
     const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max|[≤<]/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);

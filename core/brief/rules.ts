@@ -14,7 +14,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
   for (const clause of clausesWith(clauses, /anonym|blind|\bnames?\b|identi[ft]|without (?:knowing|seeing)|not (?:know|see)/i)) {
     if (/\b(?:interview\w*|participants?|respondents?|informants?|peer[- ]review\w*|survey|questionnaire|patients?|clients?|anonymis(?:e|ed|ing) (?:your |the |all )?(?:data|names of|sources)|reviewers?|evaluation of (?:the )?(?:course|module)|helpline)\b/i.test(clause.text) && !/\bmark(?:ed|ing|er)s?\b/i.test(clause.text)) continue;
-    for (const m of matchesIn(clause, /\banonymous(?:ly)?\b(?:[^.;]{0,30}\b(?:mark(?:ed|ing)|grad(?:ed|ing)|assess(?:ed|ment)|submission|submitted))?|\b(?:mark(?:ed|ing)|grad(?:ed|ing)|assess(?:ed|ment))\b[^.;]{0,40}\banonymous(?:ly)?\b|\banonymity\b|\b(?:double[- ])?blind[- ](?:mark(?:ed|ing)|grad(?:ed|ing)|assessed)\b|\b(?:marked|graded|assessed|read) blind\b|\b(?:mark(?:ed|ers?)|assessed?|graded?)\b[^.;]{0,40}\bwithout (?:knowing|seeing)\b[^.;]{0,20}\b(?:name|who|identit)|\bmarkers? (?:will|do|does) not (?:know|see)\b[^.;]{0,30}\b(?:name|who|identit)/gi)) {
+    for (const m of matchesIn(clause, /\banonymous(?:ly)?\b(?:[^.;]{0,30}\b(?:mark(?:ed|ing)|grad(?:ed|ing)|assess(?:ed|ment)|submission|submitted))?|\b(?:mark(?:ed|ing)|grad(?:ed|ing)|assess(?:ed|ment))\b[^.;]{0,40}\banonymous(?:ly)?\b|\banonymity\b|\b(?:double[- ])?blind[- ](?:mark(?:ed|ing)|grad(?:ed|ing)|assessed)\b|\b(?:marked|graded|assessed|read) blind\b|\b(?:mark(?:ed|ers?)|assessed?|graded?)\b[^.;]{0,40}\bwithout (?:knowing|seeing)\b[^.;]{0,20}\b(?:name|who|identit)|\b(?:markers?|graders?|examiners?|assessors?|tutors?) (?:will|do|does) not (?:know|see)\b[^.;]{0,30}\b(?:name|who|identit)/gi)) {
       const mention = /without|not (?:know|see)/i.test(m[0]);
       if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) || (/\bnot\b/i.test(m[0]) && !mention)) { found.push(yes(false, m, clause)); continue; }
       const no = !mention && negated(clause, m);
@@ -74,7 +74,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
       if (/\bafter\b/i.test(clause.text.slice(m.at - clause.start)) && !/after (?:you (?:have )?submit|submitting|submission has been made)/i.test(clause.text)) continue;
       allow(1, m);
     }
-    for (const m of matchesIn(clause, /\b(?:up to|at most|no more than|a maximum of)\s+(\d{1,2}|two|three|four|five|six|ten)\s+times\b|\b(twice|three times|five times)\b(?=[^.;]{0,40}\b(?:submit|hand|upload))|\b(?:submit|hand (?:it )?in|upload)\b[^.;]{0,30}\b(twice|three times|four times|five times)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(?:up to|at most|no more than|a maximum of)\s+(\d{1,2}|two|three|four|five|six|ten)\s+times\b|\b(twice|three times|five times)\b(?=[^.;]{0,40}\b(?:submit|hand|upload))|\b(?:submit|hand (?:it )?in|upload)\b[^.;]{0,30}\b(twice|(?:\d|two|three|four|five|six|ten) times)\b/gi)) {
       const word = (m[1] ?? m[2] ?? m[3])!.toLowerCase().replace(/ times$/, '');
       if (/\b(?:re-?submit|submit|hand|upload|replace|try)\w*/i.test(clause.text)) allow(numberWords[word] ?? Number(word), m);
     }
@@ -111,6 +111,7 @@ export function readLate(clauses: Clause[]): LateRead {
       cut(numberWords[word] ?? Number(word), m);
     }
     for (const m of matchesIn(clause, new RegExp(`\\bwithin ${small} (?:calendar |working )?days\\b[^.;]{0,30}\\b(?:0|zero|nothing|no marks?|fail\\w*)\\b[^.;]{0,14}\\b(?:thereafter|after (?:that|this)|afterwards|beyond)\\b`, 'gi'))) if (/\b(?:late|after|deadline|penal\w+|capped)\b/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    for (const m of matchesIn(clause, /\bmore than (?:(one|two|three|\d)|a) weeks? (?:late|after|overdue)\b[^.;]{0,60}\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked)|fail\w*)\b/gi)) cut(7 * (m[1] ? numberWords[m[1].toLowerCase()] ?? Number(m[1]) : 1), m);
     for (const m of matchesIn(clause, new RegExp(`(?:\\bper |/)day\\b[^.;]{0,6}\\(?max(?:imum)?\\.? (?:of )?${small} (?:calendar |working )?days\\b`, 'gi'))) if (/\b(?:late|penal\w*)/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, new RegExp(`\\blate (?:submission |work )?(?:window|period)\\s*(?::|of|is|–|-)\\s*${small}\\s+(?:calendar |working )?days?\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     if (out.cutoffDays.some((s) => s.start >= clause.start && s.end <= clause.end)) continue;

@@ -6,7 +6,7 @@ import { settle, type Clause, type Statement } from './statements.ts';
 export interface TimesRead { opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>; parts: (Brief['parts'][number] & { start: number; end: number })[]; problems: ReadDate[]; /** the last dates on which late work is taken */ lateUntil: Statement<string>[] }
 
 /** Words that name one window of several. */
-const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstract|peer review|revision|revised version|report|essay|form|appendix|dataset|data sheet)\b/gi;
+const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|revision|revised version|report|essay|form|appendix|dataset|data sheet)\b/gi;
 
 const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment)\s/i;
 

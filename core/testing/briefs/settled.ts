@@ -108,6 +108,57 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
     says: {documents: [{label: 'Lab report', types: ['pdf']}, {label: 'Data', types: ['csv']}], 'limits.maxWords': 1200, due: '2027-03-14T23:55:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri'], 'counting.left': ['abstract', 'tables', 'captions', 'references']},
   },
   {
+    text: `Final assignment – instructions for students
+1. The assignment consists of a written report (max 4,500 words, Word or PDF) and a recorded presentation (MP4).
+2. Submit both through the assignment area on or before Wednesday, 14 April 2027, 6:00 p.m. (SGT).
+3. Each file must not be larger than 200 MB.
+4. Name the report <StudentID>_Report and the video <StudentID>_Video.
+5. Similarity above 25% will be looked into.
+6. Marks will be released on 12 May 2027.
+7. Late submission: 5 marks deducted per day (including weekends). Submissions more than one week late will be given zero.`,
+    says: {documents: [{label: 'Written report', types: ['docx', 'pdf']}], 'limits.maxBytes': 200000000, 'limits.maxWords': 4500, 'naming.pattern': '<StudentID>_Report', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-14T18:00:00+08:00', timeZone: 'SGT', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Abstracts for the student conference: max. 300 words, plain text or Word, by 15 Jan 2028 midnight. Full papers: 6-8 pages, PDF, by 1 April 2028 midnight. Review is double-blind, so remove all author information. Times are UTC.`,
+    says: {documents: [{label: 'Abstracts', types: ['txt', 'docx'], limits: {maxWords: 300}}, {label: 'Full papers', types: ['pdf'], limits: {minPages: 6, maxPages: 8}}], timeZone: 'UTC', parts: [{label: 'Abstracts for the student conference', opens: null, due: '2028-01-16T00:00:00+00:00'}, {label: 'Full papers', opens: null, due: '2028-04-02T00:00:00+00:00'}]},
+  },
+  {
+    text: `Please note that the upload closes on 30/06/2027 at 23:59 and that the clock of the server counts. Allowed formats: pdf, doc, docx, odt, rtf, txt. Size per file at most 2 GB. If your work is late, 3% of the marks are lost for every day that begins, up to 10 days. A cover sheet (available on the course page) must be completed and placed at the front.`,
+    says: {documents: [{label: null, types: ['pdf', 'doc', 'docx', 'odt', 'rtf', 'txt']}], 'limits.maxBytes': 2000000000, due: '2027-06-30T23:59:00', 'late.percentPerDay': 3, 'late.cutoffDays': 10},
+  },
+  {
+    text: `Length: 1000 words, plus or minus 50. Format: single-spaced, 1-inch margins, letter size paper, 11-point Calibri. Header: none. Do not include a title page. Due: Sun. Sept. 19 @ 11:59 PM (ET). Turn in a Word document named Last_First_HW1.docx. 3 attempts; highest counts.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 950, 'limits.maxWords': 1050, 'naming.pattern': 'Last_First_HW1.docx', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-09-19T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 3, 'layout.pageSize': 'Letter', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `Submission of your BSc project: 24 May 2027 (16:00). The report must have between 25 and 35 pages, excluding appendices. Typeface at least 11 points. The electronic file has to be a PDF of at most 10 MB (no password!). Put your candidate number on the front page. The report is assessed anonymously by two examiners. Appendices go into a separate ZIP archive of no more than 50 MB.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 10000000}}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 50000000}}], 'limits.minPages': 25, 'limits.maxPages': 35, anonymous: true, due: '2027-05-24T16:00:00'},
+  },
+  {
+    text: `CORRECTION 8 March: the deadline for Essay 2 is now Friday 26 March 2027 at 12 noon, not Thursday 25 March as stated before. Everything else stays: 2,500 words, Chicago style, PDF or DOCX, up to 5 MB, file name CandidateNo_Essay2.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 5000000, 'naming.pattern': 'CandidateNo_Essay2', 'naming.mustContain': ['candidateNumber'], due: '2027-03-26T12:00:00', referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Your scanned drawings: JPEG or PNG, not more than 12 megapixels each. Upload all by 2027-05-30T18:00+02:00. You may upload as often as you want, all versions are stored. Do not write your name on the drawings.`,
+    says: {documents: [{label: null, types: ['jpeg', 'png']}], 'limits.maxBytes': 12000000, anonymous: true, due: '2027-05-30T18:00:00+02:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'all'},
+  },
+  {
+    text: `Essay question 3. "Anonymity protects informants." Discuss in 1,800 words (hard limit). Hand in: Tuesday 2 February 2027, before 10 am. As .odt, .docx or .pdf. Use footnotes (OSCOLA). Line spacing 2, font Garamond 12. Give page numbers. Papers are read by your supervisor, so do write your name on the first page.`,
+    says: {documents: [{label: null, types: ['odt', 'docx', 'pdf']}], 'limits.maxWords': 1800, anonymous: false, due: '2027-02-02T10:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Garamond'], 'layout.pageNumbers': true, referenceStyle: 'OSCOLA'},
+  },
+  {
+    text: `You will have a 48-hour window: the paper is released at 09:00 on Monday 10 May 2027 and must be returned by 09:00 on Wednesday 12 May 2027 (BST). Answer two questions, 1,200 words each maximum. One Word file. Name it with your exam code only. No resubmission is possible. Work handed in up to 30 minutes late is accepted without penalty, later work is not accepted.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1200, 'naming.mustContain': ['candidateNumber'], opens: '2027-05-10T09:00:00+01:00', due: '2027-05-12T09:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Handing in. Where: Room upload "HIST 220 / Paper 1". When: 9 Oct 2027 by 11.59 pm EDT. What: 5–7 pages, double spaced, 12 pt font; PDF. How often: you can submit two times. Who reads it: your grader does not see your name. Check: papers are compared with a database of texts.`,
+    says: {place: 'HIST 220 / Paper 1', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 5, 'limits.maxPages': 7, anonymous: true, similarityChecked: true, due: '2027-10-09T23:59:00-04:00', timeZone: 'EDT', 'attempts.allowed': 2, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `The assignment has to be submitted twice: a draft (optional, by 1 March 2027, 17:00) and the final version (by 29 March 2027, 17:00). Both as PDF. Only the final version counts. The time zone is America/Toronto.`,
+    says: {documents: [{label: null, types: ['pdf']}], timeZone: 'America/Toronto', parts: [{label: 'draft', opens: null, due: '2027-03-01T17:00:00-05:00'}, {label: 'final version', opens: null, due: '2027-03-29T17:00:00-04:00'}], 'attempts.keeps': 'latest'},
+  },
+  {
     text: `This is a group assignment. One member submits on behalf of the group. Report: max 20 pages (A4, 11pt font, normal margins). Deadline: Week 12, Friday 4 June 2027 at 15:00 BST. File name: Group<number>_Report.pdf. Include a title page with the names of all group members. Assessment is not anonymous. No late submissions.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 20, 'naming.pattern': 'Group<number>_Report.pdf', anonymous: false, due: '2027-06-04T15:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, sections: ['title page']},
   },
