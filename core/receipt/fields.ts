@@ -11,11 +11,11 @@ interface Row { label: string; value: string }
 
 const labels = {
   id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|unique (?:id|identifier|reference|number))$/i,
-  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|submission (?:date|time|timestamp|date and time|date\/time)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date))$/i,
+  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date))$/i,
   fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
   size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|volume)$/i,
   title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
-  extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
+  extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|(?:opening|start|beginning)(?: (?:words|lines))? of (?:the|your) (?:text|paper|document|work|file)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
   status: /^(?:(?:submission|receipt|paper|hand-?in|upload)?\s*(?:status|state)|result)$/i,
   place: /^(?:place|submitted to|handed in (?:to|at)|where|assignment|assignment name|destination|point of submission|box|folder|module|course|unit|inbox)$/i,
   stated: /^(?:(?:number of )?(?:files|documents|items|attachments)(?: (?:received|submitted|stored|count))?|file count|documents count)$/i,
@@ -25,8 +25,9 @@ const labels = {
 /** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
 function rowsOf(text: string): Row[] {
   return text.split('\n').flatMap((line): Row[] => {
-    const m = /^\s*[-*•|]?\s*\**([A-Za-z#][A-Za-z #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
-    return m ? [{ label: m[1]!.trim().replace(/\s+/g, ' '), value: m[2]!.replace(/\*\*/g, '').trim() }] : [];
+    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+    // “Zeit / Time: …” is labelled in two languages.
+    return m ? m[1]!.trim().replace(/\s+/g, ' ').split(' / ').map((label) => ({ label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });
 }
 
@@ -55,14 +56,15 @@ export function readFields(text: string, expectedNames: string[], zone: string |
 const cleanQuotes = (v: string | null): string | null => v?.replace(/^[“"‘'«„]+|[”"’'»“]+[.]?$/g, '').trim() || null;
 
 function readId(text: string, rows: Row[]): string | null {
-  const token = (v: string): string | null => {
-    const bare = v.replace(/^(?:no\.?|nr\.?|number|id|#|:)\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
+  const token = (v: string, label = ''): string | null => {
+    const bare = v.replace(/^(?:(?:no\.?|nr\.?|number|id|code|identifier|ref(?:erence)?\.?)(?=[\s:#])|#|:)\s*:?\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
     const m = /^[A-Za-z0-9][A-Za-z0-9._/:-]*(?:[ -][A-Z0-9][A-Z0-9-]+){0,3}/.exec(bare)?.[0].replace(/[.:]$/, '');
-    return m && /\d/.test(m) && m.length >= 3 && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
+    // A short number is one where the label can mean nothing else.
+    return m && /\d/.test(m) && (m.length >= 3 || (m === bare && /receipt|confirm|reference|\b(?:id|no|number)\b/i.test(label))) && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
   };
   const exact = rows.filter((r) => labels.id.test(r.label)).sort((a, b) => score(b.label) - score(a.label));
-  for (const r of [...exact, ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label))]) { const t = token(r.value); if (t) return t; }
-  const prose = /\b(?:receipt|submission|confirmation|reference|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
+  for (const r of [...exact, ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label))]) { const t = token(r.value, r.label); if (t) return t; }
+  const prose = /\b(?:receipt|submission|confirmation|reference|(?<=\b(?:quote|our|your|use)\s(?:the\s)?)ref\.?|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
   if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
@@ -97,7 +99,7 @@ function readReceived(text: string, rows: Row[], zone: string | null, nowIso: st
   const date = rows.find((r) => /^(?:submission |received )?date(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label)), time = rows.find((r) => /^(?:submission |received )?time(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label));
   if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
   for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) {
-    if (!/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    if (!/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
@@ -126,7 +128,7 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
     // A shortened name may have lost its ending.
     if (/…|\.\.\./.test(r.value) && !hasEnding.test(r.value) && /file|document/i.test(r.label) && !/\s\S+\s\S+\s/.test(r.value)) add(cleanQuotes(r.value)!, rest.indexOf(r.value));
   }
-  for (const m of rest.matchAll(new RegExp(`[“"‘'«]([^“”"‘’'«»\\n\\u0000]{1,200}\\.(?:${extensions}))[”"’'»]|(?<![\\w@/.…-])((?:[\\p{L}\\p{N}(]|…|\\.\\.\\.)[^\\s"'“”‘’<>|:*?,;/\\\\\\u0000]{0,200}\\.(?:${extensions}))(?![\\w@/-])`, 'giu'))) {
+  for (const m of rest.matchAll(new RegExp(`[“"‘'«]([^“”"‘’'«»\\n\\u0000]{1,200}\\.(?:${extensions}))[”"’'»]|(?<![\\w@/.…-])((?:[\\p{L}\\p{N}(]|…|\\.\\.\\.)[^\\s"'“”‘’<>|:*?,;/\\\\\\u0000]{0,200}(?:\\s\\(\\d{1,3}\\))?\\.(?:${extensions}))(?![\\w@/-])`, 'giu'))) {
     const name = m[1] ?? m[2]!;
     // A host name or a receipt's own file is not the paper.
     if (/^www\.|@/.test(name) || /^(?:receipt|confirmation|acknowledgement)\b/i.test(name)) continue;
@@ -157,7 +159,7 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     const exact = hits.find((h) => /^bytes?$/i.test(h[2]!));
     for (const h of hits.length === 2 && exact ? [exact] : hits) { const key = `${h[1]}${h[2]}`; if (!seen.has(key) || hits.length === 1) { if (!seen.has(key)) add(h[1]!, h[2]!); seen.add(key); } }
   }
-  if (sizes.length === 0) for (const r of rows) if (labels.size.test(r.label) && /^\d[\d,. ]*$/.test(r.value)) add(r.value, /kb/i.test(r.label) ? 'KB' : /mb/i.test(r.label) ? 'MB' : 'bytes');
+  if (sizes.length === 0) for (const r of rows) if (labels.size.test(r.label) && /^\d[\d,. ]*$/.test(r.value)) add(r.value, /kb/i.test(r.label) ? 'KB' : /mb/i.test(r.label) ? 'MB' : 'bytes'); else { const short = labels.size.test(r.label) ? /^(\d[\d.,]*)\s?([KMG])$/i.exec(r.value) : null; if (short) add(short[1]!, `${short[2]!}B`); }
   return sizes;
 }
 
@@ -181,7 +183,7 @@ function readExtracts(text: string, rows: Row[]): string[] {
   return other === null ? [] : [other];
 }
 function unlabelledExtract(text: string): string | null {
-  const lead = /\b(?:begins(?: with)?|starts with|first words|extract|excerpt|opening (?:words|lines)|beginning(?: of (?:the|your) (?:text|paper))?)\b[^\n“"‘«:]{0,40}[:\s]*\n?\s*[“"‘«]([^”"»]{12,1500})[”"’»]/i.exec(text);
+  const lead = /\b(?:begins(?: with)?|starts with|first words|extract|excerpt|(?:opening|start)(?: (?:words|lines))?(?: of (?:the|your) (?:text|paper|document|work|file))?|beginning(?: of (?:the|your) (?:text|paper|document|work|file))?)\b[^\n“"‘«:]{0,40}[:\s]*\n?\s*[“"‘«]([^”"»]{12,1500})[”"’»]/i.exec(text);
   if (lead) return lead[1]!.replace(/\s+/g, ' ').trim();
   const heading = /^\s*(?:(?:text )?(?:extract|excerpt|preview)(?: (?:of|from) (?:the )?(?:text|paper|document))?|first words|beginning of (?:the )?text)\s*:?\s*\n+\s*(\S[^]*?)(?=\n\s*\n|$)/im.exec(text);
   return heading ? cleanQuotes(heading[1]!.replace(/\s+/g, ' ')) : null;

@@ -37,6 +37,22 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'Hand-in confirmed.\nNumber: 55-01-2299\nWhen: 15 March 2027 at 16:12\nWhat: {file}\nFirst words: The poetry of the sea in early modern England'],
   ['refuted', 'Your reference: HO-31\nYour paper was received at 16:12 on Monday 15th March, 2027.\n{file} (0 bytes)'],
   ['refuted', 'SHA-256: {shaBut}\nReceipt: CC-1\nTime: 2027-03-15 16:12 UTC\nFile: {file}'],
+  ['confirmed', 'Submission complete\nWe received 1 document on Monday, 15 March 2027 at 16:41:07 GMT.\n{file} ({kb} kB, application/pdf)\nConfirmation code 7F3K-99QX', { id: '7F3K-99QX', receivedAt: '2027-03-15T16:41:07+00:00' }],
+  ['confirmed', 'your file "{file}" with {grouped} bytes reached us on 15/03/2027 16:58 (UK time).\nYour submission number is 4410293.\nSHA-256: {sha}', { id: '4410293', receivedAt: '2027-03-15T16:58:00+00:00' }],
+  ['confirmed', 'Receipt ID\tGEO-2027-000381\nUploaded file\t{file}\nFile size\t{kib}K\nDate and time\t15-Mar-2027 04:55PM (UTC+0000)', { id: 'GEO-2027-000381' }],
+  ['confirmed', 'Confirmation number: R/2027/117\nHand-in time: Monday 15 March 2027, 11:55 EST\nFile name: {cut}…', { receivedAt: '2027-03-15T11:55:00-05:00' }],
+  ['confirmed', 'Receipt: 71\nTime of receipt: 15 March 2027 16:00 GMT\nFile: {file}', { id: '71' }],
+  ['confirmed', '| Field | Value |\n|---|---|\n| Receipt | HO-4471-22 |\n| Time | 2027-03-15T11:30:00-05:00 |\n| File | {file} |\n| Bytes | {bytes} |', { id: 'HO-4471-22', receivedAt: '2027-03-15T11:30:00-05:00' }],
+  ['confirmed', 'We confirm that on 15 March 2027 at 16:20 (Europe/London) you handed in\n   1. {file} ........ {grouped} bytes\nAcknowledgement no. AK-20270315-0091', { id: 'AK-20270315-0091', receivedAt: '2027-03-15T16:20:00+00:00' }],
+  ['confirmed', 'Thanks for handing in. We got {file} ({mb} MB) at 3.47pm on Monday 15th March 2027 GMT. Quote ref. QX/3107/12 if you write to us.', { id: 'QX/3107/12', receivedAt: '2027-03-15T15:47:00+00:00' }],
+  ['confirmed', 'Vorgang / Transaction: 20270315-55\nZeit / Time: 15.03.2027 17:10 CET\nDatei / File: {file}\nGröße / Size: {kb} kB', { id: '20270315-55', receivedAt: '2027-03-15T17:10:00+01:00' }],
+  ['doubtful', 'Receipt number: 6612\nFile: {file} ({kb} kB)\nPrinted: 15 March 2027 16:50 GMT', { receivedAt: null }],
+  ['doubtful', 'Thank you! Your paper {file} was uploaded on 15 March 2027 at 4:12 pm.', { id: null }],
+  ['refuted', 'DRAFT saved - not yet submitted\nSaved on 15 March 2027, 15:10 GMT\n{file}, {mb} MB\nReference D-5521'],
+  ['refuted', 'Receipt 2027-1188\nReceived 2027-03-15 16:45:10 (UTC)\nDocument: {file} ({kb} kB)\nOpening of your text: "The history of the herring fishery begins with"', { extract: 'The history of the herring fishery begins with' }],
+  ['refuted', 'Confirmation: 991-AC\nYour upload on 15 Mar 2027, 5:30 PM GMT was accepted (late).\n{file} - {kb} kB', { receivedAt: '2027-03-15T17:30:00+00:00' }],
+  ['refuted', 'Receipt 5140\nReceived: 15 March 2027, 15:00 GMT\n1. {cut} (2).pdf {kb} kB'],
+  ['refuted', 'Receipt ID 44121\nDate submitted: 15 March 2027 16:30 GMT\nYour file {file} could not be processed: the upload failed.'],
 ];
 const file = 'essay_Y3921847.pdf', brief = { ...emptyBrief(), due: '2027-03-15T17:00:00+00:00', timeZone: 'Europe/London', place: 'GEO 3107 Essay' };
 let bytes: Uint8Array, said: (text: string) => string;
