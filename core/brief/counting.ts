@@ -11,7 +11,7 @@ const anyPart = new RegExp(`(?<!\\ban? )\\b(?:${partNames.map(([p]) => p.source)
 /** Words that say whether what follows counts. */
 const ahead = /\b(?<out>excluding|excludes?|excl(?=\.|\s)|exclusive of|(?:not|n['’]t) (?:including|counting|include)|except(?:ing|ion of)?(?: for)?|apart from|other than|without|but not|minus)\b|\b(?<in>including|incl(?=\.|\s)|inclusive of|counting|plus|(?<=\b(?:word (?:count|limit|length|total)|limit|total|count)\b[^.]{0,30})includes?)\b/gi;
 /** Words that say whether what stands before them counts. */
-const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts) towards?\b/gi;
+const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*[,.;)])/gi;
 
 export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence: { start: number; end: number }[] }
 
@@ -21,12 +21,12 @@ export function readCounting(clauses: Clause[]): CountingRule {
   const said = new Map<WordPart, Set<boolean>>(), evidence: CountingRule['evidence'] = [];
   for (const clause of clausesWith(clauses, /\bwords?\b|\bword (?:count|limit|length)/i)) {
     const forward = [...matchesIn(clause, ahead)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.in !== undefined }));
-    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: (m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? '') }));
+    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.bare === undefined && (m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.alone !== undefined || m.groups!.bare !== undefined }));
     if (forward.length + back.length === 0) continue;
     for (const m of matchesIn(clause, anyPart)) {
       const lead = forward.filter((f) => f.to <= m.at).at(-1), follow = back.find((b) => b.at >= m.to);
       // A list runs on from the word that leads it in; a full clause between ends it.
-      const marker = lead && !back.some((b) => b.at > lead.to && b.to < m.at) ? lead : follow && /\bword|\bcount|\blimit/i.test(clause.text.slice(follow.at - clause.start)) ? follow : null;
+      const marker = lead && !back.some((b) => b.at > lead.to && b.to < m.at) ? lead : follow && (follow.sure || /\bword|\bcount|\blimit/i.test(clause.text.slice(follow.at - clause.start))) ? follow : null;
       const part = exactly.find((p) => p.exact.test(m[0]))?.part;
       if (!marker || !part) continue;
       said.set(part, (said.get(part) ?? new Set()).add(marker.counts));

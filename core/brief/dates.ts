@@ -26,7 +26,7 @@ function cityZones(): Map<string, string> {
 }
 
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST']).sort((a, b) => b.length - a.length).join('|');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[ap]\\.?m\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone:?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone:?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
@@ -176,6 +176,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     return best;
   };
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  // “Tell us before …”; “the … deadline in the old handbook is wrong”.
+  if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\b[^.;]{0,40}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
   // “… is now Friday 26 March, not Thursday 25 March”.
   if (/,\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
@@ -185,7 +187,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     const alone = !/[a-z]{4,}/.test(after) && previous !== undefined && previous.text.length < 60 && last(previous.text)?.role === 'due';
     return alone ? 'due' : 'other';
   }
-  if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|accommodations?|disabilit\w+|support plans?|learning plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
+  if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|accommodations?|disabilit\w+|support plans?|(?:learning|approved|individual) plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
   // “was due on …, now …”: the former date is past.
   if (/\bwas\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
   const near = last(before);

@@ -27,10 +27,13 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|MiB|mega|kilo|%|cm|mm))/gi)) {
       const value = numberOf((m[1] ?? m[2])!);
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
+      // “11 or 12 pt” leaves it open.
+      if (/\b\d{1,2}(?:[.,]5)?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:at least|minimum|min\.?)\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       put(out.fontSizePt, value, m);
     }
     for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\bline[\s-]?spacing\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
+      if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double)\b/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double)\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       const word = (m[1] ?? m[2] ?? m[3] ?? m[4])!.toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
@@ -65,11 +68,11 @@ export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
 /** The place that the paper goes to: a label line, a quoted name, or a capitalised name after “submit to/via/in”. */
 export function readPlace(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /submi|hand|upload|turn|deliver|goes?\b|put it|place|where|location/i)) {
+  for (const clause of clausesWith(clauses, /submi|hand|upload|turn|deliver|goes?\b|put it|place|where|location|copy:/i)) {
     const override = isCorrection(clause);
     const label = /^(?:where(?: to (?:submit|hand in))?|place|(?:submission|hand[- ]in) (?:place|point|box|folder|area|link|page)|submit (?:to|via|at)|location)\s*[:|–]\s*(.{3,100})$/i.exec(clause.text);
     if (label) { const at = clause.text.indexOf(label[1]!), quoted = /[“"‘]([^”"’\n]{3,80})[”"’]/.exec(label[1]!); const value = (quoted?.[1] ?? label[1]!).replace(/[.;]\s*$/, '').replace(/^[“"‘']|[”"’']$/g, '').trim(); const from = clause.start + clause.text.indexOf(value, at); found.push({ value, start: from, end: from + value.length, override }); continue; }
-    for (const m of matchesIn(clause, /\b(?:[Ss]ubmit|[Ss]ubmitted|[Hh]and(?:ed)?(?: it| your \w+)? in|[Uu]pload(?:ed)?|[Tt]urn(?:ed)? in|[Dd]eliver(?:ed)?|goes?|[Pp]ut it|[Pp]lace)\b(?:(?!\bnot\b)[^.;“"‘']){0,60}?\b(?:to|via|through|in(?:to)?|at|under|using|on)\s+(?:the\s+|our\s+)?(?:(?:(?:submission|hand-in|upload)\s+)?(?:box|folder|area|page|point|link|place|slot)\s+(?:called\s+|named\s+)?(?=[“"‘']))?(?:[“"‘']([^”"’'\n]{3,80})[”"’']|((?:[A-Z][\w&’'/-]*|\d{2,5}[A-Z]?)(?:\s+(?:of|for|the|and|[A-Z][\w&’'/-]*|\d{1,5}[A-Z]?|[–:-]))*(?:\s+(?:submission (?:page|point|box|folder|area|link)|folder|box|page|area|portal|office|point|site))?))/g)) {
+    for (const m of matchesIn(clause, /\b(?:[Ss]ubmit|[Ss]ubmitted|[Hh]and(?:ed)?(?: it| your \w+)? in|[Uu]pload(?:ed)?|[Tt]urn(?:ed)? in|[Dd]eliver(?:ed)?|goes?|[Pp]ut it|[Pp]lace|(?:[Ee]lectronic|[Dd]igital) copy(?=:))\b(?:(?!\bnot\b)[^.;“"‘']){0,60}?\b(?:to|via|through|in(?:to)?|at|under|using|on)\s+(?:the\s+|our\s+)?(?:(?:(?:submission|hand-in|upload|course|class|shared|departmental)\s+)?(?:box|folder|area|page|point|link|place|slot)\s+(?:called\s+|named\s+)?(?=[“"‘']))?(?:[“"‘']([^”"’'\n]{3,80})[”"’']|((?:[A-Z][\w&’'/-]*|\d{2,5}[A-Z]?)(?:\s+(?:of|for|the|and|[A-Z][\w&’'/-]*|\d{1,5}[A-Z]?|[–:-]))*(?:\s+(?:submission (?:page|point|box|folder|area|link)|folder|box|page|area|portal|office|point|site))?))/g)) {
       const value = (m[1] ?? m[2])!.trim().replace(/\s+(?:by|before|on|as|of|for|the|and|at)$/i, '');
       if (/^(?:PDF|DOCX|Word|A4|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|January|February|March|April|May|June|July|August|September|October|November|December|Times|Arial|English|Microsoft|MS|I|You|Your|Week|Part|ODT|JPEG|RTF|Harvard|APA|\d+)\b/.test(value) || value.length < 4) continue;
       const at = m.at + m[0].lastIndexOf(value);

@@ -9,6 +9,7 @@ export interface LimitStatement extends Statement<number> { field: Field; clause
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1 };
 const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d])\d+(?:[.,]\d+)?`;
 
+const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
 const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i, hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|byte|pixel|\bmp\b|megs?\b/i;
 
@@ -53,7 +54,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|no(?:t)? (?:less|fewer) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? more than|more than|up to)\\s+${n}[\\s-]?${unit}\\b`, 'gi'))) { ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s?${n}[\\s-]?${unit}\\b`, 'gi'))) {
     const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)];
-    if (a >= b || ofPart(m) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
+    if (a >= b || ofPart(m) || each.test(text.slice(m.to - clause.start)) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
     ranged.push(m);
     push(min, a, m);
     push(max, b, m);
@@ -69,6 +70,10 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
     if (tolerance && !about) { const share = Number(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
+    // “four entries of 400–600 words each” limits the entries.
+    if (each.test(after)) continue;
+    // “exactly 6 pages”, “6 pages (no more, no less)”.
+    if (/\b(?:exactly|precisely)\s*$/i.test(near) || /^\s*[(,–-]*\s*(?:no more,? (?:and )?no less|exactly|neither more nor less)\b/i.test(after)) { push(min, value, m); push(max, value, m); continue; }
     // “1,000 words, plus or minus 50”.
     const give = /^\s*\(?,?\s*(?:plus or minus|\+\s?\/\s?[-–−]|±)\s?(\d{1,4})(?!\s?(?:%|per\s?cent|\d))/i.exec(after);
     if (give) { push(min, value - Number(give[1]), m); push(max, value + Number(give[1]), m); continue; }

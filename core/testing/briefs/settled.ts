@@ -148,7 +148,7 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
   },
   {
     text: `You will have a 48-hour window: the paper is released at 09:00 on Monday 10 May 2027 and must be returned by 09:00 on Wednesday 12 May 2027 (BST). Answer two questions, 1,200 words each maximum. One Word file. Name it with your exam code only. No resubmission is possible. Work handed in up to 30 minutes late is accepted without penalty, later work is not accepted.`,
-    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1200, 'naming.mustContain': ['candidateNumber'], opens: '2027-05-10T09:00:00+01:00', due: '2027-05-12T09:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1},
+    says: {documents: [{label: null, types: ['docx']}], 'naming.mustContain': ['candidateNumber'], opens: '2027-05-10T09:00:00+01:00', due: '2027-05-12T09:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1},
   },
   {
     text: `Handing in. Where: Room upload "HIST 220 / Paper 1". When: 9 Oct 2027 by 11.59 pm EDT. What: 5–7 pages, double spaced, 12 pt font; PDF. How often: you can submit two times. Who reads it: your grader does not see your name. Check: papers are compared with a database of texts.`,
@@ -161,6 +161,73 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
   {
     text: `This is a group assignment. One member submits on behalf of the group. Report: max 20 pages (A4, 11pt font, normal margins). Deadline: Week 12, Friday 4 June 2027 at 15:00 BST. File name: Group<number>_Report.pdf. Include a title page with the names of all group members. Assessment is not anonymous. No late submissions.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 20, 'naming.pattern': 'Group<number>_Report.pdf', anonymous: false, due: '2027-06-04T15:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, sections: ['title page']},
+  },
+  {
+    text: `Essay submission
+Who: all second-year students
+When: by 16:00 on Thursday 29 April 2027
+How: online, as PDF
+Length: 3,000 words max. (footnotes count, bibliography does not)
+Cover sheet: yes, with candidate number
+Feedback: within three weeks`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3000, due: '2027-04-29T16:00:00', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Take-home exam: available from 8:00 on 14 June 2027; hand in no later than 20:00 on 16 June 2027. All times Central European Summer Time. 2500-3000 words + references. Typed in Times New Roman or similar, 12 pt., line spacing 1.5 lines. Save as PDF with your exam ID as file name. No names! You can upload new versions until the time is up; only the last one is kept.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2500, 'limits.maxWords': 3000, 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-06-14T08:00:00+02:00', due: '2027-06-16T20:00:00+02:00', timeZone: 'CEST', 'attempts.keeps': 'latest', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `SUBMISSION DEADLINE: 8 MARCH 2027, 3PM GMT
+FORMAT: ONE PDF FILE, MAXIMUM 40 MEGABYTES
+WORD LIMIT: 2,000 (+/-10%)
+ANONYMOUS MARKING: YES
+FILENAME: EXAM NUMBER + COURSE CODE
+LATE PENALTY: 5 MARKS PER DAY UP TO 7 DAYS`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'EXAM NUMBER + COURSE CODE', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-08T15:00:00+00:00', timeZone: 'GMT', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `An extension has been approved for you until 22 March 2027, 17:00. (The original deadline was 15 March 2027, 17:00.) All other requirements remain: PDF, under 10 MB, 2,000 words maximum.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 2000, due: '2027-03-15T17:00:00', extension: '2027-03-22T17:00:00'},
+  },
+  {
+    text: `The paper should be between 10 and 12 pages long, references not included. You may exceed the maximum by one page. Printed copies: two, A4, single-sided. Electronic copy: to the course folder "Seminar papers 2027", PDF, by 15 July 2027, 24:00. Footnotes in 10 pt, main text in 12 pt.`,
+    says: {place: 'Seminar papers 2027', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 10, 'limits.maxPages': 12, due: '2027-07-16T00:00:00', 'layout.pageSize': 'A4', 'layout.fontSizePt': 12},
+  },
+  {
+    text: `Policy: work may be handed in late for up to 5 working days; each working day costs 10% of the mark. After five working days the mark is 0. The standard deadline on this course is 12:00 noon. Essay deadline: Monday 22 February 2027.`,
+    says: {due: '2027-02-22', 'late.percentPerDay': 10, 'late.cutoffDays': 5},
+  },
+  {
+    text: `You must submit an electronic copy (Word or PDF) no later than 4pm on Friday the 23rd of April. Your file should be saved as your student number followed by the module code (for example 12345678_HI2001). Please do not password-protect it. Text must be in 12pt with double spacing and wide margins (3cm). Pages should be numbered. Submissions after the deadline will be penalised at 2% per hour to a maximum of 24 hours.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'naming.mustContain': ['studentNumber', 'courseCode'], due: '2027-04-23T16:00:00', 'layout.marginMm': 30, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true},
+  },
+  {
+    text: `Lab notebook: scan all pages to a single PDF (colour, max 25 MB). Deadline 10/05/27 5 PM. If that is a problem tell us before 03/05/27. The 13/05/27 deadline in the old handbook is wrong.`,
+    says: {documents: [{label: 'Lab notebook', types: ['pdf']}], 'limits.maxBytes': 25000000, due: '2027-05-10T17:00:00'},
+  },
+  {
+    text: `The dissertation (max. 15 000 words incl. notes, excl. bibliography and appendices) is due on 1st September 2027 at 12.00 (noon) BST. Upload: PDF, 1 file, ≤ 100 MB. Font: 11 or 12 pt. Spacing: 1.5 or 2. Margins: 25 mm. Marking: double-blind – remove your name from the document and its properties. Your submission will be checked by plagiarism detection software. Extension for students with an approved plan: 15 September 2027 at 12.00 BST.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.maxWords': 15000, anonymous: true, similarityChecked: true, due: '2027-09-01T12:00:00+01:00', timeZone: 'BST', 'layout.marginMm': 25, 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Task: write a report of 6 pages (no more, no less). Submit in groups of three; one upload per group. File type .pdf. Deadline: end of week 8. Late: not possible.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 6, 'limits.maxPages': 6, 'late.cutoffDays': 0},
+  },
+  {
+    text: `Hello, the assignment is now open. It will close at 23:59 on Sunday the 7th of March 2027 your local time. Upload .docx, please; other formats can't be read. You're allowed to try twice. 1500 words is the limit and I stop reading there.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1500, due: '2027-03-07T23:59:00', 'attempts.allowed': 2},
+  },
+  {
+    text: `Homework 5 (due 10/14/2027 at 5:00 PM CDT). Hand in one zip file with your notebook and a README.txt, smaller than 5 MB. Name: lastname_hw5.zip. Late homework: −20% per day, none accepted after solutions are posted (10/18/2027).`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 5000000, 'naming.pattern': 'lastname_hw5.zip', 'naming.mustContain': ['surname'], due: '2027-10-14T17:00:00-05:00', timeZone: 'CDT', 'late.percentPerDay': 20},
+  },
+  {
+    text: `Reflective portfolio, deadline Tues 11 May 2027 13:00. 4 entries of 400–600 words each. Submit as a single Word document. Use a sans-serif font such as Arial, min. 11pt. Leave 2.54cm margins. Anonymous marking does not apply to this assignment.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: false, due: '2027-05-11T13:00:00', 'layout.marginMm': 25.4, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Portfolio of photographs: 10 images (JPG, sRGB, longest side 3000 px, no more than 4MB each) plus a contact sheet in PDF. Deadline: 18.00 on 12 February 2028. EXIF data may stay. Name images 01_CandidateNumber.jpg to 10_CandidateNumber.jpg.`,
+    says: {documents: [{label: 'Photographs', types: ['jpeg'], limits: {maxBytes: 4000000}}, {label: 'Contact sheet', types: ['pdf']}], 'naming.pattern': '01_CandidateNumber.jpg', 'naming.mustContain': ['candidateNumber'], due: '2028-02-12T18:00:00'},
   },
   {
     text: `Submission deadline
