@@ -8,7 +8,7 @@ export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
 
 /** Zones in plain words. Source: IANA time zone database names. */
 const spokenZones: readonly [RegExp, string][] = [
-  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b|(?<=(?:\d\s?[ap]\.?m\.?|\d[:.]\d{2}|\bnoon|\bmidnight)\s?\(?)UK\b|(?<=\b[Aa]ll times (?:are )?(?:in )?)UK\b/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
+  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b|(?<=\btime in )(?:the UK|London|Edinburgh|Cardiff|Belfast|England|Scotland|Wales)\b|(?<=(?:\d\s?[ap]\.?m\.?|\d[:.]\d{2}|\bnoon|\bmidnight)\s?\(?)UK\b|(?<=\b[Aa]ll times (?:are )?(?:in )?)UK\b/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
   [/(?<!\bAustralian )\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Eastern\b|\bET\b|\bNew York time\b/g, 'America/New_York'], [/(?<!\bAustralian )\b(?:US )?Central (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Central\b|\bCT\b|\bChicago time\b/g, 'America/Chicago'],
   [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Mountain\b|\bMT\b|\bDenver time\b/g, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Pacific\b|\bPT\b|\bLos Angeles time\b/g, 'America/Los_Angeles'],
   [/\bAustralian Eastern (?:Standard |Daylight |Summer )?Time\b/gi, 'Australia/Sydney'], [/\bAustralian Central (?:Standard |Daylight )?Time\b/gi, 'Australia/Adelaide'], [/\bAustralian Western (?:Standard )?Time\b/gi, 'Australia/Perth'], [/\bNew Zealand (?:Standard|Daylight) Time\b/gi, 'Pacific/Auckland'],
@@ -26,7 +26,7 @@ function cityZones(): Map<string, string> {
 }
 
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST']).sort((a, b) => b.length - a.length).join('|');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone:?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone:?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
@@ -72,7 +72,9 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     // The library takes 24:00 for no time at all, and the date with it; it is read below.
     .replace(/\b24[:.]00\b/g, '     ');
   const reference = { instant: now.toJSDate(), timezone: 0 };
-  for (const american of order === 'month-day' ? [true] : [false]) {
+  // “December 10” is a year to the library's British reading; where no numeric date is near, the American one takes the same dates.
+  const monthFirst = /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? \d{1,2}\b(?!(?:st|nd|rd|th)|[:.]\d)/i.test(source) && !/\d{1,2}[/.]\d{1,2}[/.]\d{2,4}/.test(source);
+  for (const american of [order === 'month-day' || monthFirst]) {
     const parser = american ? chrono.casual : chrono.GB;
     let results: chrono.ParsedResult[] = [];
     // “7 days late”, “1600 hrs” and “next Friday” are no calendar dates: a month's name or a written-out date has to be there.
@@ -136,14 +138,14 @@ function timeOf(parsed: chrono.ParsedResult['start'], clause: string, from: numb
   }
   const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
-  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock)?\b(?![./]\d)|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b/i.exec(around.text);
+  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?Uhr\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b/i.exec(around.text);
   const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
   if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   if (!clock) return null;
-  let hour = Number(clock[1] ?? clock[4] ?? clock[6]);
+  let hour = Number(clock[1] ?? clock[4] ?? clock[6] ?? clock[8]);
   if (clock[3]) hour = (hour % 12) + (clock[3].toLowerCase() === 'p' ? 12 : 0);
   const nextDay = hour === 24;
-  return { hour: nextDay ? 0 : hour, minute: Number(clock[2] ?? clock[5] ?? clock[7] ?? 0), second: 0, nextDay, offset: null, start: around.base + clock.index, end: around.base + clock.index + clock[0].length };
+  return { hour: nextDay ? 0 : hour, minute: Number((clock[2] ?? clock[5] ?? clock[7] ?? clock[9]) || 0), second: 0, nextDay, offset: null, start: around.base + clock.index, end: around.base + clock.index + clock[0].length };
 }
 
 function isoOf(year: number, month: number, day: number, time: TimeOfDay | null, zone: string | null): string {

@@ -118,9 +118,10 @@ const sameTime = (a: string, b: string): boolean => a === b || (a.length === 10 
 const mostExact = (statements: Statement<string>[], value: string): string => statements.map((s) => s.value).filter((v) => !isUnsettledDate(v) && sameTime(v, value)).sort((a, b) => b.length - a.length)[0] ?? value;
 
 /** Which of several documents a limit belongs to: the one whose demand stands in the same clause, or whose name does. -1: to all. */
-function ownerOf(s: { start: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents']): number {
+function ownerOf(s: { start: number; end: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents']): number {
   const inside = spans.map((span, i) => ({ i, span })).filter(({ span }) => span.start >= s.clause.start && span.start < s.clause.end);
-  if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, s.start - s.clause.start - 50)))) return -1;
+  const at = s.start - s.clause.start, lead = s.clause.text.slice(0, at), bracketed = lead.split('(').length > lead.split(')').length;
+  if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
   if (inside.length === 1) return inside[0]!.i;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
   const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase(), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);

@@ -34,10 +34,11 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const headed = named && (isLabel || new RegExp(partLabel.source, 'i').test(named)) ? named : null;
     if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
     // “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end.
-    const range = dates.length === 2 && /^\s*(?:[-–—]|to|until|till|through)\s*$/i.test(text.slice(dates[0]!.end, dates[1]!.start)) && /\b(?:window|period|open\w*|submissions?|available|between|from)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start));
+    const joint = dates.length === 2 ? text.slice(dates[0]!.end, dates[1]!.start) : '', range = dates.length === 2 && (/^\s*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(text.slice(clause.start, dates[0]!.start)))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start));
     dates.forEach((date, i) => {
       const lead = text.slice(clause.start, date.start);
-      if (date.problem === 'none' && /\blate\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in) (?:until|till|up to(?: and including)?|no later than)|nothing (?:is |will be )?(?:accepted|taken) after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
+      const lateWork = /^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40));
+      if (date.problem === 'none' && (lateWork || /\blate\b/i.test(lead)) && (lateWork || /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in) (?:until|till|up to(?: and including)?|no later than)|nothing (?:is |will be )?(?:accepted|taken) after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead))) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
       if (date.problem !== 'none') { out.problems.push(date); rows.push({ label: null, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) }); return; }
       const previousEnd = i > 0 ? dates[i - 1]!.end : clause.start;
       // “Part B (essay) …” is Part B.

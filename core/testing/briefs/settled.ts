@@ -239,6 +239,68 @@ Originality check: yes`,
     says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1650, similarityChecked: true, due: '2027-03-10T12:00:00+00:00', timeZone: 'GMT'},
   },
   {
+    text: `Assessment brief
+Module: SOC1104 Introduction to Social Research
+Assessment type: Critical review (individual)
+Weighting: 30%
+Submission date and time: 18/03/2027 14:00
+Word count: 1,500 (excluding references)
+Submission format: MS Word document
+Anonymous: Yes, use your candidate number
+Feedback date: 15/04/2027
+Learning outcomes: 1, 3 and 4
+Late submissions are subject to a deduction of 10 marks for each 24 hours up to 48 hours; after 48 hours a mark of zero is recorded.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: true, due: '2027-03-18T14:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 2, 'counting.left': ['references']},
+  },
+  {
+    text: `Your group report (PDF; at most 8,000 words; at most 20 MB) and each member's individual statement (DOCX; 300 words) must be submitted by 9 a.m. on 17 May 2027. Name the report Group_XX.pdf and the statement by your student ID.`,
+    says: {documents: [{label: 'Group report', types: ['pdf'], limits: {maxBytes: 20000000, maxWords: 8000}}, {label: 'Individual statement', types: ['docx']}], 'naming.pattern': 'Group_XX.pdf', due: '2027-05-17T09:00:00'},
+  },
+  {
+    text: `Hand in deadline: Thursday 11th March at 12 (midday). I will be using software that checks for similarity. Please write in 1.5 line spacing, Calibri size 12, and save as a Word 97-2003 (.doc) or newer (.docx). Please, don't exceed 4 sides of A4.`,
+    says: {documents: [{label: null, types: ['doc', 'docx']}], 'limits.maxPages': 4, similarityChecked: true, due: '2027-03-11T12:00:00', 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `Due dates: Section 1: Monday 8 Feb 2027 10:00; Section 2: Tuesday 9 Feb 2027 10:00. Your section is on your timetable. 1 attempt. File: .pdf < 5MB.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, parts: [{label: 'Section 1', opens: null, due: '2027-02-08T10:00:00'}, {label: 'Section 2', opens: null, due: '2027-02-09T10:00:00'}], 'attempts.allowed': 1},
+  },
+  {
+    text: `The final paper is due in my mailbox AND electronically by 5:00 p.m. on Friday, December 10 (no exceptions!). The electronic version needs to be a PDF. Aim for roughly 15 pages. Use Chicago footnotes. Include page numbers, a title, and your name in the top left corner.`,
+    says: {documents: [{label: null, types: ['pdf']}], anonymous: false, due: '2027-12-10T17:00:00', 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Please upload your file between 10 May 2027 09:00 and 14 May 2027 17:00 (CEST). File types: pdf; docx; odt. Maximum: 15MB / 30 pages. You have three attempts. The last version uploaded before the deadline will be assessed, previous versions are overwritten.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx', 'odt']}], 'limits.maxBytes': 15000000, 'limits.maxPages': 30, opens: '2027-05-10T09:00:00+02:00', due: '2027-05-14T17:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 3, 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `DEADLINES
+Proposal (1 page): 22 Jan 2027, 17:00
+Draft (optional): 19 Feb 2027, 17:00
+Final paper (12-15 pages): 26 Mar 2027, 17:00
+All in PDF. All times GMT.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, timeZone: 'GMT', parts: [{label: 'Proposal', opens: null, due: '2027-01-22T17:00:00+00:00'}, {label: 'Draft (optional)', opens: null, due: '2027-02-19T17:00:00+00:00'}, {label: 'Final paper', opens: null, due: '2027-03-26T17:00:00+00:00'}]},
+  },
+  {
+    text: `Submissions must be anonymous: use only your exam candidate number. The file name must not reveal your identity. Formats allowed: any common text format (.docx, .odt, .pdf), no Pages or Google links. Length: not less than 2,800 and not more than 3,200 words. Deadline Tuesday the 4th of May 2027 at noon, local time in Edinburgh.`,
+    says: {documents: [{label: null, types: ['docx', 'odt', 'pdf']}], 'limits.minWords': 2800, 'limits.maxWords': 3200, 'naming.mustNotIdentify': true, anonymous: true, due: '2027-05-04T12:00:00+01:00', timeZone: 'Europe/London'},
+  },
+  {
+    text: `Upload two files: (a) the thesis as PDF, max 50 MB; (b) a signed declaration as PDF or JPG, max 2 MB. Thesis limit: 80 pages without appendices. Printed copies are not needed. Last day: 31 August 2027. Print settings: A4, one-sided, margins left 3.5 cm, right 2.5 cm.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 50000000, maxPages: 80}}, {label: 'Signed declaration', types: ['pdf', 'jpeg'], limits: {maxBytes: 2000000}}], due: '2027-08-31', 'layout.pageSize': 'A4', declaration: true},
+  },
+  {
+    text: `You may hand in as many drafts as you like; the most recent one at the deadline (Mon 12 April 2027, 08:00) is what we grade. Hand-ins after 08:00 are flagged late and lose 1 point per hour. Format .pdf, 4-6 pages, 11pt, any font.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 4, 'limits.maxPages': 6, due: '2027-04-12T08:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'layout.fontSizePt': 11},
+  },
+  {
+    text: `Submit through the library's e-deposit by 15.05.2027 (12 Uhr). Umfang: 20 Seiten. Format PDF/A-1b. Dateiname: Nachname_Vorname_Titel.pdf`,
+    says: {documents: [{label: null, types: ['pdf']}], 'naming.pattern': 'Nachname_Vorname_Titel.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-05-15T12:00:00', archival: 'PDF/A-1b'},
+  },
+  {
+    text: `Word limit 2000 words. The word limit is strict: markers stop reading at 2000 words. Text in tables counts, captions and reference list do not. Submit a .docx with your student number in the header; do not include your name. Turn on page numbering. Due 23 March 2027 at 4 pm; the upload stays open until 30 March 2027 at 4 pm for late work (5% per day).`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, anonymous: true, due: '2027-03-23T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'counting.counted': ['tables'], 'counting.left': ['captions', 'references']},
+  },
+  {
     text: `Write a literature review of at least 2500 and at most 3000 words, to be delivered as an ODT or PDF file by 1 pm on the 5th of April 2027. The maximum upload is 8 MiB. Please leave margins of one inch and use a 12 pt serif font, one-and-a-half spaced. Do not number the pages; our system stamps them. References in Chicago style. Your tutor will know who you are.`,
     says: {documents: [{label: 'Literature review', types: ['odt', 'pdf']}], 'limits.maxBytes': 8388608, 'limits.minWords': 2500, 'limits.maxWords': 3000, due: '2027-04-05T13:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': false, referenceStyle: 'Chicago'},
   },
