@@ -35,7 +35,8 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
   const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|form|(?:cover|contact) ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
   const m = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))].at(-1);
-  if (!m) return null;
+  // “On paper and as a file”.
+  if (!m || (/^paper$/i.test(m[1]!) && /\bon\s$/i.test(text.slice(0, m.index)))) return null;
   return { label: m[1]!.trim(), at: from + m.index };
 }
 
@@ -91,6 +92,7 @@ const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
+  if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
   return /\b(?:submi|hand|consist|compris|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

@@ -29,7 +29,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
       // “11 or 12 pt” leaves it open.
       if (/\b\d{1,2}(?:[.,]5)?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
-      if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:at least|minimum|min\.?)\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+      if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:at least|minimum|min\.?|n(?:o|ot) (?:smaller|less) than)\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       put(out.fontSizePt, value, m);
     }
     for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\bline[\s-]?spacing\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {

@@ -30,7 +30,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /^\W*no names?(?:,? please)?\W*$/gi)) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:mark(?:ed|ers?)|graded?|assess\w+|tutors?|examiners?|lecturers?)\b[^.;]{0,60}\b(?:will|do|does|can) (?:know|see) (?:your names?|who you are|whose work)\b[^.;]{0,20}/gi)) if (/\bmark|\bgrad|\bassess|\b(?:tutors?|examiners?)\b[^.;]{0,20}\bwill know\b/i.test(clause.text)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /\binclude\b[^.;]{0,60}\byour (?:full )?name\b[^.;]{0,30}\b(?:in|on|at)\b[^.;]{0,20}\b(?:corner|top|header|title page|first page|cover)\b/gi)) if (!/\b(?:not|never|don['’]t)\b[^.;]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/\b(?:not|never)\b/i.test(m[0])) found.push(yes(false, m, clause));
-    for (const m of matchesIn(clause, /\b(?:put|write|include|give|state|type)\s+your (?:full )?name\b[^.;]{0,50}\b(?:on|in|at)\b[^.;]{0,20}\b(?:paper|essay|title page|cover|first page|top|document|header|every page|each page)\b|\byour (?:full )?name\b[^.;]{0,40}\b(?:must|should|has to|have to|needs? to|is to|are to)\s+(?:be|appear|stand)\s+(?:\w+\s+)?(?:on|in|at)\b[^.;]{0,20}\b(?:title page|cover|first page|top|header|every page|each page|front)\b/gi)) if (!/\b(?:not|never|don['’]t)\b[^.;]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) found.push(yes(false, m, clause));
+    for (const m of matchesIn(clause, /\b(?:put|write|include|give|state|type)\s+your (?:full )?name\b[^.;]{0,50}\b(?:on|in|at)\b[^.;]{0,20}\b(?:paper|essay|title page|cover|first page|top|document|header|every page|each page)\b|\byour (?:full )?name\b[^.;]{0,40}\b(?:must|should|has to|have to|needs? to|is to|are to)\s+(?:be|appear|stand)\s+(?:\w+\s+)?(?:on|in|at)\b[^.;]{0,20}\b(?:title page|cover|first page|top|header|every page|each page|front|memo|paper|essay|report|document|work)\b/gi)) if (!/\b(?:not|never|don['’]t)\b[^.;]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) found.push(yes(false, m, clause));
   }
   return found;
 }
@@ -100,7 +100,7 @@ export function readLate(clauses: Clause[]): LateRead {
   });
   for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted)/i)) {
     const override = isCorrection(clause);
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points|marks)\s*(?:\([^)]*\)\s*)?(?:of the (?:total |available |possible )?marks?\s*)?(?:will be |is |are )?(?:deducted |taken off |off |lost |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 hours)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points|marks)\s*(?:\([^)]*\)\s*)?(?:of the (?:total |available |possible |maximum |overall )?marks?\s*)?(?:(?:will|shall|may) be |is |are )?(?:deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 hours)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
       if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*/i.test(clause.text)) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
@@ -114,6 +114,8 @@ export function readLate(clauses: Clause[]): LateRead {
       cut(numberWords[word] ?? Number(word), m);
     }
     for (const m of matchesIn(clause, new RegExp(`\\bwithin ${small} (?:calendar |working )?days\\b[^.;]{0,30}\\b(?:0|zero|nothing|no marks?|fail\\w*)\\b[^.;]{0,14}\\b(?:thereafter|after (?:that|this)|afterwards|beyond)\\b`, 'gi'))) if (/\b(?:late|after|deadline|penal\w+|capped)\b/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    for (const m of matchesIn(clause, /\bfor up to (one|two|three|a|\d) weeks?\b[^.;]{0,40}\bnot (?:be )?(?:accepted|marked) (?:after|beyond)\b/gi)) cut(7 * (numberWords[m[1]!.toLowerCase()] ?? Number(m[1])), m);
+    for (const m of matchesIn(clause, /^\W*late \p{L}+\s*:\s*(?:not (?:accepted|marked|possible)|none)\b/giu)) cut(0, m);
     for (const m of matchesIn(clause, /\b(?:after|beyond|more than) (24|48|72|96|120|168) hours\b[^.;]{0,50}\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked)|fail\w*)\b/gi)) if (/\b(?:late|penal\w*|deadline|deduct\w*)/i.test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${clause.text}`)) cut(Number(m[1]) / 24, m);
     for (const m of matchesIn(clause, /\bmore than (?:(one|two|three|\d)|a) weeks? (?:late|after|overdue)\b[^.;]{0,60}\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked)|fail\w*)\b/gi)) cut(7 * (m[1] ? numberWords[m[1].toLowerCase()] ?? Number(m[1]) : 1), m);
     for (const m of matchesIn(clause, new RegExp(`(?:\\bper |/)day\\b[^.;]{0,6}\\(?max(?:imum)?\\.? (?:of )?${small} (?:calendar |working )?days\\b`, 'gi'))) if (/\b(?:late|penal\w*)/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);

@@ -301,6 +301,59 @@ All in PDF. All times GMT.`,
     says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, anonymous: true, due: '2027-03-23T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'counting.counted': ['tables'], 'counting.left': ['captions', 'references']},
   },
   {
+    text: `ASSIGNMENT 3: POLICY MEMO
+Write a two-page memo (single-spaced) to a minister. 800-1000 words.
+Due: Wed 24 March 2027, 9:30 AM (before class).
+Turn in on paper and as .docx. The upload accepts one file of up to 16 MB.
+Your name must be on the memo. Cite sources in footnotes.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 16000000, 'limits.minWords': 800, 'limits.maxWords': 1000, anonymous: false, due: '2027-03-24T09:30:00', 'layout.lineSpacing': 1},
+  },
+  {
+    text: `Your assignment is late if it arrives after 23:59 on 9 April 2027. A penalty of 5% of the maximum mark will be applied per day (weekends included) for the first five days. After five days you receive 0. You may upload your assignment up to five times; all uploads are logged, the final one is assessed. Max. upload 100MB. No specific format but PDF preferred.`,
+    says: {'limits.maxBytes': 100000000, due: '2027-04-09T23:59:00', 'attempts.allowed': 5, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Exam essay. Please do not exceed 2 sides of A4. Size 12 font. Return by email to the office (exams@uni.example) by Monday 15 March 2027, 9am as a Word or PDF attachment labelled with your exam number. Anonymity: we mark by number.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxPages': 2, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-15T09:00:00', 'layout.pageSize': 'A4', 'layout.fontSizePt': 12},
+  },
+  {
+    text: `Group presentation slides: PowerPoint or PDF, at most 10 slides, due 1 Feb 2028 at 10:00. Individual reflection: 500 words (±10 %), PDF, due 8 Feb 2028 at 10:00. Both to be submitted in "LING2100 – Assessment". Late penalty 10 points a day.`,
+    says: {place: 'LING2100 – Assessment', documents: [{label: 'Slides', types: ['pptx', 'pdf']}, {label: 'Individual reflection', types: ['pdf'], limits: {minWords: 450, maxWords: 550}}], parts: [{label: 'Group presentation slides', opens: null, due: '2028-02-01T10:00:00'}, {label: 'Individual reflection', opens: null, due: '2028-02-08T10:00:00'}], 'late.percentPerDay': 10},
+  },
+  {
+    text: `For the resubmission (capped at 40%), upload a revised version by 2 August 2027, 12:00 noon. The original submission date was 3 May 2027. The resubmission has the same word limit as the first (2,500) and must be in PDF or Word. Highlight your changes. Anonymous marking applies.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], anonymous: true, due: '2027-08-02T12:00:00'},
+  },
+  {
+    text: `The deadline for submission is 12pm (noon), Thursday 6 May 2027. Deadline times are UK times. Submissions received even one second after the deadline will be treated as late. Late work is capped at 40% for up to one week and not accepted after that. File naming: [Candidate number] [module code] [question number]. Margins must be no less than 2.5cm. Font Arial, not smaller than 11 point.`,
+    says: {'naming.pattern': '[Candidate number] [module code] [question number]', 'naming.mustContain': ['candidateNumber'], due: '2027-05-06T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 7, 'layout.marginMm': 25, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Es gilt: submission by Friday, 2 July 2027, 3:00 p.m. CEST. Please submit your exposé as one PDF (5 pages max, 1.5-spaced). Late exposés: not accepted. Resubmission before the deadline: possible, replaces the former version.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 5, due: '2027-07-02T15:00:00+02:00', timeZone: 'CEST', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `Coursework 2 (70%): 3,500 words, due in Week 11 – 14 December 2027, 16:00. You have to hand in (i) the essay; (ii) a reading log of one page. Put both into one Word file. Blind marking. Use candidate number in filename, e.g. "Y1234567.docx".`,
+    says: {documents: [{label: null, types: ['docx']}], 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-12-14T16:00:00'},
+  },
+  {
+    text: `Please read: Submissions can be made from 08:00 on 1 June 2027. The portal closes at 16:00 sharp on 8 June 2027. PDF only; scanned images of text are not accepted because text must be searchable. Fonts must be embedded. Max. 12 MB. No passwords, no comments, no tracked changes. Title page: title, candidate number, word count (max. 7,000 words including footnotes, excluding bibliography and appendices).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, 'limits.maxWords': 7000, opens: '2027-06-01T08:00:00', due: '2027-06-08T16:00:00', 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `PHIL 201 — Paper topics
+Choose one. Papers should be 1,200–1,500 words (about 5 pages). Submit your paper on the course page under "Paper 2" by Sunday, March 14, 2027, 11:59 PM EDT. I accept .pdf and .docx files. You may revise and resubmit any number of times before the due date. A late paper loses a third of a letter grade per day.`,
+    says: {place: 'Paper 2', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.minWords': 1200, 'limits.maxWords': 1500, due: '2027-03-14T23:59:00-04:00', timeZone: 'EDT', 'attempts.allowed': 'unlimited'},
+  },
+  {
+    text: `Fristen / Deadlines
+Topic registration: 15 January 2027
+Thesis submission: 15 June 2027, 12:00 CEST
+Defence: 1 July 2027
+Format: PDF/A, max 30 MB. Length: 60 pages (+/- 10%).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.minPages': 54, 'limits.maxPages': 66, due: '2027-06-15T12:00:00+02:00', timeZone: 'CEST', archival: 'PDF/A'},
+  },
+  {
     text: `Write a literature review of at least 2500 and at most 3000 words, to be delivered as an ODT or PDF file by 1 pm on the 5th of April 2027. The maximum upload is 8 MiB. Please leave margins of one inch and use a 12 pt serif font, one-and-a-half spaced. Do not number the pages; our system stamps them. References in Chicago style. Your tutor will know who you are.`,
     says: {documents: [{label: 'Literature review', types: ['odt', 'pdf']}], 'limits.maxBytes': 8388608, 'limits.minWords': 2500, 'limits.maxWords': 3000, due: '2027-04-05T13:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': false, referenceStyle: 'Chicago'},
   },
