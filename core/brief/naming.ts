@@ -41,6 +41,9 @@ export function readNaming(clauses: Clause[]): NamingRead {
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
       return;
     }
+    // “Your candidate number only”: the name is that and nothing else.
+    const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})|\b(${identifier})\s+(?:only|alone|and nothing else)\b`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2];
+    if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); }
     if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|as|under|after)\b|^\W*(?:required |your )?(?:file ?nam\w*|naming)\b[^:]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
   return out;
@@ -62,6 +65,7 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 /** “… your number, not your name, …” */
 const ruledOut = (part: Clause, at: number): boolean => /\b(?:not|never|instead of|rather than|and no|or)\s+(?:your |the )?$/i.test(part.text.slice(0, at - part.start)) && /\b(?:not|never|instead of|rather than|no)\b[^.;,]{0,40}$/i.test(part.text.slice(0, at - part.start));
 
+const identifier = String.raw`(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID|no\.?)`;
 /** Fields of two words that stand in a pattern as they are: “GEO3107_candidate number_Report”. */
 const twoWords = String.raw`(?:candidate|student|exam(?:ination)?|registration|matriculation|roll|ID)\s(?:number|code|ID|no\.?)|(?:first|given|last|family)\sname|(?:module|course|unit)\scode`;
 const patternWords = new RegExp(String.raw`(?:[“"‘'\x60]([^”"’'\x60\n]{4,80})[”"’'\x60])|((?:[[<{][^\]>}\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+)+(?:(?:\s?[_\-–+]\s?|(?<=[\]>}])\s(?=[[<{]))(?:[[<{][^\]>}\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+)+)+(?:\.(?:pdf|docx?|odt|rtf|txt|zip|jpe?g|png|ext))?|[[<{][^\]>}\n]{2,30}[\]>}](?:\.(?:pdf|docx?|odt))?|[A-Za-z][A-Za-z0-9]*(?:ID|Number|Code|Name)[A-Za-z0-9]*\.(?:pdf|docx?|odt))`.replaceAll('FIELD', twoWords), 'gi');

@@ -16,6 +16,7 @@ describe('names held against a pattern', () => {
     ['GEO3107_candidate number_Report2.pdf', 'GEO3107_Y3921847_Report2.pdf', true], ['GEO3107_candidate number_Report2.pdf', 'GEO3107_20417733_Report2.pdf', false],
     ['ID number + Essay 1', '20417733 Essay 1.pdf', true], ['ID number + Essay 1', '20417733_Essay_1.pdf', true], ['ID number + Essay 1', 'Essay 1 20417733.pdf', false],
     ['YYYYMMDD_Surname.pdf', '20270315_Vestergaard-Imani.pdf', true], ['YYYYMMDD_Surname.pdf', '15032027_Vestergaard-Imani.pdf', false], ['DD-MM-YYYY Surname', '15-03-2027 VestergaardImani.pdf', true],
+    ['candidate number', 'Y3921847.pdf', true], ['candidate number', 'Y3921847_essay.pdf', false], ['Last_First_HW1.docx', 'VestergaardImani_Nina_HW1.docx', true], ['Last_First_HW1.docx', 'Last_First_HW1.docx', false], ['Nachname_Vorname_HW1.pdf', 'VestergaardImani_Nina_HW1.pdf', true],
     ['Surname_Firstname_Assignment2.pdf', 'VestergaardImani_Nina_Assignment2.pdf', true], ['Surname_Firstname_Assignment2.pdf', 'Nina_VestergaardImani_Assignment2.pdf', false],
   ])('%s: %s', (pattern, name, fits) => expect(checkPattern(name, pattern, nina).fits).toBe(fits));
 });

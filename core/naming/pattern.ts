@@ -11,8 +11,8 @@ export const fieldNames: Record<NameField, string> = {
 const placeholders: readonly [RegExp, NameField][] = [
   [/student\s*(?:id|number|no\.?|num)|registration\s*(?:number|no\.?)|matriculation\s*(?:number|no\.?)|roll\s*(?:number|no\.?)|\bid\s*number|\bsid\b|student_?id/i, 'studentNumber'],
   [/(?:candidate|exam(?:ination)?)\s*(?:number|no\.?|code|id)/i, 'candidateNumber'],
-  [/(?:last|family)\s*name|surname/i, 'surname'], [/(?:first|given|fore)\s*names?/i, 'givenNames'], [/initials?/i, 'initials'], [/user\s*name|user\s*id|login/i, 'username'],
-  [/(?:course|unit|module|class|subject|lesson)\s*(?:code|number|no\.?|name)?/i, 'courseCode'], [/(?:paper|essay|assignment|assessment|coursework|work)?\s*(?:title|name)|essay|assignment/i, 'title'], [/part|section|task|week/i, 'part'], [/date|(?:y{2,4}|mm|dd)(?:[-._ ]?(?:y{2,4}|mm|dd)){2}/i, 'date'],
+  [/(?:last|family)\s*name|surname|nachname/i, 'surname'], [/(?:first|given|fore)\s*names?|vorname/i, 'givenNames'], [/initials?/i, 'initials'], [/user\s*name|user\s*id|login/i, 'username'],
+  [/(?:course|unit|module|class|subject|lesson)\s*(?:code|number|no\.?|name)?/i, 'courseCode'], [/(?:paper|essay|assignment|assessment|coursework|work)?\s*(?:title|name)|essay|assignment|titel/i, 'title'], [/part|section|task|week/i, 'part'], [/date|(?:y{2,4}|mm|dd)(?:[-._ ]?(?:y{2,4}|mm|dd)){2}/i, 'date'],
 ];
 
 /** `shape`: how a date is written, where the pattern says so. */
@@ -25,7 +25,9 @@ function dateShape(word: string): string | undefined {
 }
 
 /** Splits a pattern into fields and literal stretches: `[StudentNumber]_GEO3107.pdf`, `{surname}-{courseCode}`, `Surname_Initials_Title`. */
-export function parsePattern(pattern: string): Token[] {
+export function parsePattern(wording: string): Token[] {
+  // “Last_First_HW1”: between them the two words can only mean names.
+  const pattern = wording.replace(/\b(last)([_-])(first)(?![A-Za-z])/i, '$1Name$2$3Name').replace(/\b(first)([_-])(last)(?![A-Za-z])/i, '$1Name$2$3Name');
   // “Student number and surname” in running words.
   if (/\s/.test(pattern.trim()) && !/[[\]{}<>_]|(?:y{4}|dd|mm)[-._]?(?:mm|dd)/i.test(pattern)) return parsePhrase(pattern);
   const tokens: Token[] = [];

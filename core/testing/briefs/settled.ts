@@ -148,7 +148,7 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
   },
   {
     text: `You will have a 48-hour window: the paper is released at 09:00 on Monday 10 May 2027 and must be returned by 09:00 on Wednesday 12 May 2027 (BST). Answer two questions, 1,200 words each maximum. One Word file. Name it with your exam code only. No resubmission is possible. Work handed in up to 30 minutes late is accepted without penalty, later work is not accepted.`,
-    says: {documents: [{label: null, types: ['docx']}], 'naming.mustContain': ['candidateNumber'], opens: '2027-05-10T09:00:00+01:00', due: '2027-05-12T09:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1},
+    says: {documents: [{label: null, types: ['docx']}], 'naming.pattern': 'exam code', 'naming.mustContain': ['candidateNumber'], opens: '2027-05-10T09:00:00+01:00', due: '2027-05-12T09:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1},
   },
   {
     text: `Handing in. Where: Room upload "HIST 220 / Paper 1". When: 9 Oct 2027 by 11.59 pm EDT. What: 5–7 pages, double spaced, 12 pt font; PDF. How often: you can submit two times. Who reads it: your grader does not see your name. Check: papers are compared with a database of texts.`,
