@@ -179,6 +179,11 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   };
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
+  // “… has been extended from Thursday 4 March to Monday 8 March”.
+  const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
+  if (new RegExp(`${moved}\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'other';
+  if (new RegExp(`${moved}[^.]*\\bto\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'due';
+  if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
   if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\b[^.;]{0,40}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
   // “… is now Friday 26 March, not Thursday 25 March”.
@@ -211,4 +216,4 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   return heading?.role ?? 'unknown';
 }
 
-export const isCorrection = (clause: Clause): boolean => correction.test(clause.text);
+export const isCorrection = (clause: Clause): boolean => clause.answers === true || correction.test(clause.text);

@@ -5,7 +5,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b(?: (?:file|document)s?)?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|\bWord(?= only\b)|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
@@ -44,7 +44,11 @@ export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statemen
 
 /** Which documents are asked for and of which kinds. One document where only kinds are named; several where each has a name of its own. */
 export function readDocuments(clauses: Clause[]): DocumentsRead {
-  const asked = mentions(clauses).filter((m) => !m.refused && isDemand(m));
+  const asked = mentions(clauses).filter((m, i, all) => {
+    const before = all[i - 1];
+    // “DOCX or PDF”: what is said of the first is said of the second.
+    return !m.refused && (isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
+  });
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
   for (const mention of asked) {
@@ -71,7 +75,7 @@ export function readDocuments(clauses: Clause[]): DocumentsRead {
   // Without names, several remarks about kinds are about one document.
   const named = documents.filter((d) => d.label !== null);
   let settled = documents;
-  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b/i.test(c.text)) && !documents.some((d) => clauses.some((c) => c.start <= d.start && d.start < c.end && /\bseparate(?:ly)?\b/i.test(c.text)))) {
+  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b/i.test(c.text)) && !documents.some((d) => clauses.some((c) => c.start <= d.start && d.start < c.end && /\bseparate(?:ly)?\b/i.test(c.text))) && !named.some((d) => /\b(?:data|appendix|appendices|declaration|spreadsheet|cover ?sheet|form)\b/i.test(d.label!) && documents.some((o) => o.label === null && o.types.some((t) => ['pdf', 'docx', 'doc', 'odt', 'rtf'].includes(t)) && !d.types.some((t) => o.types.includes(t))))) {
     const main = named[0] ?? documents[0]!;
     for (const d of documents) if (d !== main) add(main.types, d.types);
     settled = [main];

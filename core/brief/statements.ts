@@ -1,7 +1,7 @@
 /** A value that the wording states, with the words it came from. `override` marks a correction that says it holds. */
 export interface Statement<T> { value: T; start: number; end: number; override?: boolean }
 /** A stretch of the wording that reads as one sentence or line. */
-export interface Clause { text: string; start: number; end: number }
+export interface Clause { text: string; start: number; end: number; /** stands in an answer above or below what it quotes, and so holds against it */ answers?: true }
 
 const longestClause = 3000;
 /** A table's row of two cells says what a label and its value say: “| Attempts | 1 |” as “Attempts : 1”. Lengths stay, since places are counted in the wording. */
@@ -26,13 +26,16 @@ export function splitClauses(wording: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*•▪·]\s|\d+[.)]\s|[A-Z][^\n]{0,60}:|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'])|(?<!\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
+  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*•▪·]\s|\d+[.)]\s|[A-Z][^\n]{0,60}:|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<!\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
     const isBreak = /^\r?\n/.test(m[0]), since = text.slice(from, m.index);
     // Inside brackets a semicolon parts what is said of one thing.
     if (m[0] === ';' && since.length < 400 && since.split('(').length > since.split(')').length && text.slice(m.index, m.index + 200).includes(')')) continue;
     push(m.index + (isBreak ? 0 : m[0].length));
   }
   push(text.length);
+  // Lines that begin with “>” are an earlier mail.
+  const quoted = (c: Clause): boolean => /^[ \t]*>/.test(text.slice(text.lastIndexOf('\n', c.start) + 1, c.start + 1));
+  if (/^[ \t]*>/m.test(text)) { const own = clauses.filter((c) => !quoted(c)); if (own.length < clauses.length) for (const c of own) c.answers = true; }
   return clauses;
 }
 
@@ -73,5 +76,5 @@ export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clause
 export function isRefused(before: string, after: string): boolean {
   const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
   if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
-  return /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\bmust not exceed\b/i.test(after);
+  return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\bmust not exceed\b/i.test(after);
 }

@@ -25,6 +25,13 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     // “Part 1:” on a line of its own labels the lines below it.
     if (dates.length === 0 && /\|.*\|/.test(clause.text)) columns = clause.text.split('|').map((c) => (/\b(?:opens?|from|available|start)/i.test(c) ? 'opens' : /\b(?:due|deadline|closes?|until|end)/i.test(c) ? 'due' : /\b(?:feedback|marks|returned)/i.test(c) ? 'other' : null));
     const columnRole = (date: ReadDate): DateRole | null => (clause.text.includes('|') ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] ?? null : null);
+    // “Due date: 19 April 2027” and “Due time: 17:00” on lines of their own.
+    const hour = dates.length === 0 ? /^\W*(?:due|deadline|closing|submission|hand-?in)?\s*time\s*[:=–-]\s*(.{3,30})$/i.exec(clause.text)?.[1] : undefined, dated = rows.at(-1);
+    if (hour && dated && index > 0 && dated.clause === clauses[index - 1] && dated.date.iso.length === 10 && dated.role === 'due') {
+      const whole = readDates({ text: `${text.slice(dated.date.start, dated.date.end)}, ${hour}`, start: 0, end: 0 }, now, zone.value, order)[0];
+      if (whole && whole.iso.length > 10 && whole.problem === 'none') dated.date = { ...dated.date, iso: whole.iso, end: clause.end };
+      return;
+    }
     if (dates.length === 0) { if (labels.length === 1 && clause.text.length < 60) label = labels[0]!.text; return; }
     // “Part 1 (draft): …” is the label as it stands; a clause after a semicolon still speaks of the same part.
     const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1];
@@ -38,7 +45,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     dates.forEach((date, i) => {
       const lead = text.slice(clause.start, date.start);
       const lateWork = /^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40));
-      if (date.problem === 'none' && (lateWork || /\blate\b/i.test(lead)) && (lateWork || /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in) (?:until|till|up to(?: and including)?|no later than)|nothing (?:is |will be )?(?:accepted|taken) after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead))) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
+      if (date.problem === 'none' && (lateWork || /\blate\b/i.test(lead)) && (lateWork || /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|nothing (?:is |will be )?(?:accepted|taken) after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead))) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
       if (date.problem !== 'none') { out.problems.push(date); rows.push({ label: null, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) }); return; }
       const previousEnd = i > 0 ? dates[i - 1]!.end : clause.start;
       // “Part B (essay) …” is Part B.

@@ -358,6 +358,65 @@ Format: PDF/A, max 30 MB. Length: 60 pages (+/- 10%).`,
     says: {documents: [{label: 'Literature review', types: ['odt', 'pdf']}], 'limits.maxBytes': 8388608, 'limits.minWords': 2500, 'limits.maxWords': 3000, due: '2027-04-05T13:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': false, referenceStyle: 'Chicago'},
   },
   {
+    text: `Assignment 2 – Submission information
+Due date: Monday, 19 April 2027
+Due time: 17:00 (SAST)
+Number of attempts: 2
+File format: PDF
+Maximum file size: 10 MB
+Naming convention: Surname_StudentNumber_A2
+Plagiarism check: enabled
+Late submission: allowed until 22 April 2027 17:00 with 10% penalty per day`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'Surname_StudentNumber_A2', 'naming.mustContain': ['studentNumber', 'surname'], similarityChecked: true, due: '2027-04-19T17:00:00+02:00', timeZone: 'SAST', 'attempts.allowed': 2, 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `The report should be no fewer than 3 and no more than 5 pages (A4, Arial 10 or larger, single-spaced, margins 2 cm). Put it in the shared folder "Field week 2027" as a PDF named by group, e.g. GroupB.pdf. Hand in by Sun 20/06/27 18:00. Feedback on Fri 25/06/27.`,
+    says: {place: 'Field week 2027', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 3, 'limits.maxPages': 5, due: '2027-06-20T18:00:00', 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.lineSpacing': 1, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `On Tue, 2 Feb 2027 at 10:14, the course office wrote:
+> Dear students,
+> the essays are due on 1 March 2027 at 10:00.
+Dear students,
+please disregard the date in the mail below. The essays are due on 8 March 2027 at 10:00 (CET).
+They should be 2,000-2,500 words long, in 12 pt type with 1.5 spacing.`,
+    says: {'limits.minWords': 2000, 'limits.maxWords': 2500, due: '2027-03-08T10:00:00+01:00', timeZone: 'CET', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `Thesis: hard deadline 15 September 2027 at 23:59 hrs. Please use the template. Maximum length 20,000 words (including footnotes but excluding front matter, bibliography and appendices). Upload the thesis in PDF format (max. 20MB) and the appendices as a zip file (max. 100 MB). Put your student number, not your name, on the cover. You have only one attempt!`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 20000000}}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 100000000}}], 'limits.maxWords': 20000, due: '2027-09-15T23:59:00', 'attempts.allowed': 1, 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `What to hand in: a poster (PDF, A0 portrait, no more than 20MB).
+When: before 9am on 3rd December 2027.
+Who: in pairs; only one of you uploads.
+How many times: as often as needed; the newest version wins.
+Name: both student numbers, separated by an underscore.`,
+    says: {documents: [{label: 'Poster', types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['studentNumber'], due: '2027-12-03T09:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Weekly responses (300 words) are due every Sunday at 22:00. The final essay, 3000 words, is due on Sunday 16 May 2027 at 22:00. Use .docx for all. Grading is not blind. MLA, double-spaced, 12-point font, one-inch margins.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: false, due: '2027-05-16T22:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Coursework deadline (Term 2): 26/02/2027, 15.00. Coursework must be word-processed in at least 11 pt, with one and a half line spacing and margins of 2.5 cm or more. It must not exceed 2,000 words. Penalty for over-length work: 5 marks for every 10% over. Your candidate number, the module code and the word count must be on the first page. Do not put your name. Submission is by PDF upload only and cannot be reversed.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, due: '2027-02-26T15:00:00', 'layout.marginMm': 25, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `Practical report 4
+1. Deadline: 7 days after your lab session, 12:00.
+2. Length: max 6 pages including figures.
+3. File: PDF (< 8 MB), file name P4_<initials>_<student no>.pdf
+4. Anonymity is not required.
+5. Raw data: attach as .csv or .xlsx.
+6. Late reports: minus 20 % per started day.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 8000000}}, {label: 'Raw data', types: ['csv', 'xlsx']}], 'limits.maxPages': 6, 'naming.pattern': 'P4_<initials>_<student no>.pdf', 'naming.mustContain': ['studentNumber', 'initials'], anonymous: false, 'late.percentPerDay': 20},
+  },
+  {
+    text: `Notice: owing to the outage on 3 March the deadline for HIS2201 has been extended from Thursday 4 March 2027, 12:00 to Monday 8 March 2027, 12:00 (GMT). Work already handed in may be replaced until then. All other rules apply: DOCX or PDF, up to 2,500 words, anonymous.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, anonymous: true, due: '2027-03-08T12:00:00+00:00', timeZone: 'GMT'},
+  },
+  {
     text: `FINAL PROJECT. Turn in by December 9, 2027, 11:59pm Pacific. 15–20 pages, Times New Roman 12 pt, double-spaced, one-inch margins. PDF only. Filename must be LASTNAME-FINAL.pdf. Unlimited submissions until the deadline; only the final submission will be graded. A similarity report is produced for every paper. Late work: 10% off per day, up to 5 days.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'LASTNAME-FINAL.pdf', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-12-09T23:59:00-08:00', timeZone: 'America/Los_Angeles', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman']},
   },
