@@ -16,3 +16,8 @@ test('the message holds nothing that identifies but the signature', () => {
   expect(message.body).toMatch(/^Hello,[\s\S]*1\. How many documents/);
   expect(questionMessage({ questions: ask('x'), course: '', title: '', signature: 'Candidate Y3921847' }).body).toContain('Candidate Y3921847');
 });
+
+test('what is said on many pages is quoted once', () => {
+  const { brief, remarks } = readBrief(`${'The limit is 2,000 words maximum.\n\n'.repeat(30)}${'Word limit: 2,500.\n\n'.repeat(30)}`, '2027-02-10T10:00:00Z');
+  expect(openQuestions(brief, remarks).find((q) => q.field === 'limits.maxWords')?.text).toMatch(/^The text says both “[^”]*2,000 words[^”]*” and “[^”]*2,500[^”]*”\. Which one holds\?$/);
+});

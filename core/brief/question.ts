@@ -1,6 +1,6 @@
 import type { Brief } from '../model/brief.ts';
 import { fieldNames } from '../naming/pattern.ts';
-import type { Remark } from './read.ts';
+import { wordingsOf, type Remark } from './remark.ts';
 
 export interface Question { field: string; text: string }
 
@@ -9,7 +9,7 @@ export function openQuestions(brief: Brief, remarks: Remark[]): Question[] {
   const questions: Question[] = [];
   const ask = (field: string, text: string): void => { if (!questions.some((q) => q.field === field)) questions.push({ field, text }); };
   for (const r of remarks) {
-    const quotes = r.quotes.map((q) => `“${q.quote.replace(/\s+/g, ' ')}”`);
+    const quotes = wordingsOf(r).map((q) => `“${q.replace(/\s+/g, ' ')}”`);
     if (r.kind === 'contradiction') ask(r.field, `The text says both ${quotes.join(' and ')}. Which one holds?`);
     if (r.kind === 'weekday') ask('due', `In ${quotes[0]} the weekday and the date do not fit. Which one is meant?`);
     if (r.kind === 'ambiguousDate') ask('due', `Is ${quotes[0]} the day or the month first?`);

@@ -5,6 +5,7 @@ import { DateTime } from 'luxon';
 import { emptyBrief, noLimits, type Brief, type Evidence, type Limits } from '../model/brief.ts';
 import { CannotDo } from '../model/outcome.ts';
 import { readDocuments } from './documents.ts';
+import type { Remark } from './remark.ts';
 import { readLayout, readPlace, readReferenceStyle } from './layout.ts';
 import { readLimits } from './limits.ts';
 import { readNaming } from './naming.ts';
@@ -13,8 +14,6 @@ import { matchesIn, settle, splitClauses, type Settled, type Statement } from '.
 import { instantOf } from '../time/instant.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
 
-/** Something worth telling about the reading itself. */
-export interface Remark { field: string; kind: 'contradiction' | 'weekday' | 'ambiguousDate' | 'impossibleDate' | 'megapixels' | 'endBeforeStart' | 'past' | 'zero'; quotes: { quote: string; start: number; end: number }[] }
 export interface BriefRead { brief: Brief; remarks: Remark[] }
 
 const longest = 1_500_000;

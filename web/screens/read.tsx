@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Brief, Remark } from '../../core/index.ts';
+import { wordingsOf, type Brief, type Remark } from '../../core/index.ts';
 import { BriefForm } from '../parts/brief-form.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { PatternsPart } from '../parts/patterns.tsx';
@@ -71,7 +71,7 @@ function titleFrom(wording: string): { title: string; course: string } {
   return { title: first && first.length <= 80 && !/[.!?]$|^(?:please|submit|write|hand|upload|your)\b/i.test(first) ? first : 'Untitled paper', course: code };
 }
 function remarkText(r: Remark): string {
-  const quotes = r.quotes.map((q) => `“${q.quote}”`).join(' and ');
+  const quotes = wordingsOf(r).map((q) => `“${q}”`).join(' and ');
   switch (r.kind) {
     case 'contradiction': return `${quotes} contradict each other, so nothing is settled (${r.field}). Ask, or set it below.`;
     case 'weekday': return `In ${quotes} the weekday and the date do not fit, so it is left open.`;
