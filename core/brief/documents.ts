@@ -36,8 +36,14 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|form|(?:cover|contact) ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
   const m = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))].at(-1);
   // “On paper and as a file”.
-  if (!m || (/^paper$/i.test(m[1]!) && /\bon\s$/i.test(text.slice(0, m.index)))) return null;
+  if (!m || (/^paper$/i.test(m[1]!) && (/\bon\s$/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   return { label: m[1]!.trim(), at: from + m.index };
+}
+
+/** “PDF (main report), XLSX (calculations)”: where each kind has its own words behind it. */
+function labelBehind(mention: Mention, all: Mention[]): { label: string; at: number } | null {
+  const behind = (m: Mention): RegExpExecArray | null => /^ ?\(((?!(?:preferred|only|max|recommended|if|or|both|not|as|no)\b)[a-z]+(?: [a-z]+)?)\)/i.exec(m.clause.text.slice(m.to - m.clause.start)), own = behind(mention);
+  return own && all.filter((m) => m.clause === mention.clause).length > 1 && all.every((m) => m.clause !== mention.clause || behind(m)) ? { label: own[1]!, at: mention.at } : null;
 }
 
 export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statement<string>[]; /** where each document's clause stands, for limits of its own */ spans: { start: number; end: number }[] }
@@ -54,7 +60,7 @@ export function readDocuments(clauses: Clause[]): DocumentsRead {
   for (const mention of asked) {
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
-    const label = labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
+    const label = labelBehind(mention, asked) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
     const last = documents[documents.length - 1];
     if (sameClause && last && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
       // “PDF or DOCX”, “PDF, DOCX”: alternatives of one document.
@@ -98,5 +104,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
-  return /\b(?:submi|hand|consist|compris|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

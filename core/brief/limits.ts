@@ -17,6 +17,9 @@ const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i
 export function readLimits(clauses: Clause[]): LimitStatement[] {
   return clauses.flatMap((clause, i) => {
     // “Up to 10 % over is permitted.” as a sentence of its own speaks of the limit before it.
+    // “The maximum is 12,000 words; the minimum is 8,000.”
+    const bare = i > 0 ? new RegExp(`^\\W*(?:and |but )?the (min|max)imum(?: length)? is (${number})\\W*$`, 'i').exec(clause.text) : null, unit = bare && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
+    if (bare && unit) return [{ field: `${bare[1]!.toLowerCase()}${unit === 'word' ? 'Words' : 'Pages'}` as Field, value: numberOf(bare[2]!), start: clause.start, end: clause.end, clause, override: isCorrection(clause) }];
     if (!hasNumber.test(clause.text) || !hasUnit.test(clause.text)) return [];
     const next = clauses[i + 1]?.text ?? '';
     const follows = /\d\s?(?:%|per\s?cent)/i.test(next) && !/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) ? ` ${next}` : '';
@@ -90,6 +93,6 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no more than|up to|at most)\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) if (!ofPart(m)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no more than|up to|at most|keep (?:it|this|them) (?:to|within))\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) if (!ofPart(m)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;
 }

@@ -421,6 +421,42 @@ Name: both student numbers, separated by an underscore.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'LASTNAME-FINAL.pdf', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-12-09T23:59:00-08:00', timeZone: 'America/Los_Angeles', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman']},
   },
   {
+    text: `Submission details for Case Study 1
+Please submit your case study (Word or PDF; max 2,200 words) via the course page not later than Monday, 22nd March 2027 at 11:55am Irish time. Use the file name CS1-[your student number]. Do not zip. Only your first submission will be marked, so make sure it is the right file.`,
+    says: {documents: [{label: 'Case study', types: ['docx', 'pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'CS1-[your student number]', 'naming.mustContain': ['studentNumber'], due: '2027-03-22T11:55:00+00:00', timeZone: 'Europe/Dublin'},
+  },
+  {
+    text: `Final report
+due: 30.6.2027
+pages: max 40
+language: English
+format: pdf (main report), xlsx (calculations)
+upload limit: 64 MB in total
+fonts: Arial/Helvetica 11
+citations: IEEE`,
+    says: {documents: [{label: 'Main report', types: ['pdf']}, {label: 'Calculations', types: ['xlsx']}], 'limits.maxBytes': 64000000, 'limits.maxPages': 40, due: '2027-06-30', 'layout.fontSizePt': 11, 'layout.fonts': ['Arial', 'Helvetica'], referenceStyle: 'IEEE'},
+  },
+  {
+    text: `I need your reviews by midnight on Friday, 12 March 2027. Keep it to one page. Send a .docx, not a PDF, because I comment in the file. Late ones lose a point a day. If you want to revise, just upload again, I look at whatever is there at midnight.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxPages': 1, due: '2027-03-13T00:00:00', 'late.percentPerDay': 1},
+  },
+  {
+    text: `Students must submit their work anonymously through the "Dissertations 2027" folder. Deadline: 3 pm, 7 May 2027 (GMT+1). Max size is 50 MB. The maximum length is 12,000 words; the minimum is 8,000. Abstract: 250 words. Use 2.5 cm margins, double spacing, and a 12-point typeface.`,
+    says: {place: 'Dissertations 2027', 'limits.maxBytes': 50000000, 'limits.minWords': 8000, 'limits.maxWords': 12000, anonymous: true, due: '2027-05-07T15:00:00+01:00', timeZone: 'GMT+1', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Assessment details: Written examination (take-home). Release: 10/06/2027 10:00. Deadline: 17/06/2027 10:00. Reading time is included. Upload one PDF of up to 2500 words, excluding figures. Multiple uploads are possible, but every new file deletes the previous one.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2500, opens: '2027-06-10T10:00:00', due: '2027-06-17T10:00:00', 'attempts.keeps': 'latest', 'counting.left': ['captions']},
+  },
+  {
+    text: `Lab portfolio: 5 lab reports combined into one PDF (≤ 30 pages). It should be submitted by Friday 28 May 2027 before 17:00 hours. Markers will not know your identity. Penalty for lateness: 10 percent for the first day, 20 percent for the second; thereafter zero.`,
+    says: {documents: [{label: 'Lab portfolio', types: ['pdf']}], 'limits.maxPages': 30, anonymous: true, due: '2027-05-28T17:00:00'},
+  },
+  {
+    text: `Term paper guidelines: 12 pt Garamond, 1.5 spacing; 3 cm margins; 15 pages ± 1; footnotes, not endnotes. Hand in a paper copy and email a PDF by 1 August 2027. Statement of authorship required (signed). Students with extended deadlines: 1 September 2027.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 14, 'limits.maxPages': 16, due: '2027-08-01', 'layout.marginMm': 30, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond'], declaration: true},
+  },
+  {
     text: `Reminder: The portal opens Tuesday 6 April 2027 at 8am and closes Tuesday 20 April 2027 at 8pm. Times are in CEST. There is no word limit but you may not exceed 30 pages. File size: 50MB maximum. Submit once. You cannot change the file afterwards. Include your matriculation number on every page but never your name.`,
     says: {'limits.maxBytes': 50000000, 'limits.maxPages': 30, anonymous: true, opens: '2027-04-06T08:00:00+02:00', due: '2027-04-20T20:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
   },
