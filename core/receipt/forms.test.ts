@@ -37,7 +37,7 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'Hand-in confirmed.\nNumber: 55-01-2299\nWhen: 15 March 2027 at 16:12\nWhat: {file}\nFirst words: The poetry of the sea in early modern England'],
   ['refuted', 'Your reference: HO-31\nYour paper was received at 16:12 on Monday 15th March, 2027.\n{file} (0 bytes)'],
   ['refuted', 'SHA-256: {shaBut}\nReceipt: CC-1\nTime: 2027-03-15 16:12 UTC\nFile: {file}'],
-  ['confirmed', 'Submission complete\nWe received 1 document on Monday, 15 March 2027 at 16:41:07 GMT.\n{file} ({kb} kB, application/pdf)\nConfirmation code 7F3K-99QX', { id: '7F3K-99QX', receivedAt: '2027-03-15T16:41:07+00:00' }],
+  ['confirmed', 'Handed in\nWe received 1 document on Monday, 15 March 2027 at 16:41:07 GMT.\n{file} ({kb} kB, application/pdf)\nConfirmation code 7F3K-99QX', { id: '7F3K-99QX', receivedAt: '2027-03-15T16:41:07+00:00' }],
   ['confirmed', 'your file "{file}" with {grouped} bytes reached us on 15/03/2027 16:58 (UK time).\nYour submission number is 4410293.\nSHA-256: {sha}', { id: '4410293', receivedAt: '2027-03-15T16:58:00+00:00' }],
   ['confirmed', 'Receipt ID\tGEO-2027-000381\nUploaded file\t{file}\nFile size\t{kib}K\nDate and time\t15-Mar-2027 04:55PM (UTC+0000)', { id: 'GEO-2027-000381' }],
   ['confirmed', 'Confirmation number: R/2027/117\nHand-in time: Monday 15 March 2027, 11:55 EST\nFile name: {cut}…', { receivedAt: '2027-03-15T11:55:00-05:00' }],

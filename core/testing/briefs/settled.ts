@@ -127,7 +127,7 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
     says: {documents: [{label: null, types: ['pdf', 'doc', 'docx', 'odt', 'rtf', 'txt']}], 'limits.maxBytes': 2000000000, due: '2027-06-30T23:59:00', 'late.percentPerDay': 3, 'late.cutoffDays': 10},
   },
   {
-    text: `Length: 1000 words, plus or minus 50. Format: single-spaced, 1-inch margins, letter size paper, 11-point Calibri. Header: none. Do not include a title page. Due: Sun. Sept. 19 @ 11:59 PM (ET). Turn in a Word document named Last_First_HW1.docx. 3 attempts; highest counts.`,
+    text: `Length: 1000 words, plus or minus 50. Format: single-spaced, 1-inch margins, letter size paper, 11-point Calibri. Header: none. Do not include a title page. Due: Sun. Sept. 19 @ 11:59 PM (ET). Hand in a Word document named Last_First_HW1.docx. 3 attempts; highest counts.`,
     says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 950, 'limits.maxWords': 1050, 'naming.pattern': 'Last_First_HW1.docx', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-09-19T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 3, 'layout.pageSize': 'Letter', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri']},
   },
   {
@@ -304,7 +304,7 @@ All in PDF. All times GMT.`,
     text: `ASSIGNMENT 3: POLICY MEMO
 Write a two-page memo (single-spaced) to a minister. 800-1000 words.
 Due: Wed 24 March 2027, 9:30 AM (before class).
-Turn in on paper and as .docx. The upload accepts one file of up to 16 MB.
+Hand in on paper and as .docx. The upload accepts one file of up to 16 MB.
 Your name must be on the memo. Cite sources in footnotes.`,
     says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 16000000, 'limits.minWords': 800, 'limits.maxWords': 1000, anonymous: false, due: '2027-03-24T09:30:00', 'layout.lineSpacing': 1},
   },
@@ -417,11 +417,11 @@ Name: both student numbers, separated by an underscore.`,
     says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, anonymous: true, due: '2027-03-08T12:00:00+00:00', timeZone: 'GMT'},
   },
   {
-    text: `FINAL PROJECT. Turn in by December 9, 2027, 11:59pm Pacific. 15–20 pages, Times New Roman 12 pt, double-spaced, one-inch margins. PDF only. Filename must be LASTNAME-FINAL.pdf. Unlimited submissions until the deadline; only the final submission will be graded. A similarity report is produced for every paper. Late work: 10% off per day, up to 5 days.`,
+    text: `FINAL PROJECT. Hand in by December 9, 2027, 11:59pm Pacific. 15–20 pages, Times New Roman 12 pt, double-spaced, one-inch margins. PDF only. Filename must be LASTNAME-FINAL.pdf. Unlimited submissions until the deadline; only the final submission will be graded. Every paper is checked for similarity. Late work: 10% off per day, up to 5 days.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'LASTNAME-FINAL.pdf', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-12-09T23:59:00-08:00', timeZone: 'America/Los_Angeles', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman']},
   },
   {
-    text: `Submission details for Case Study 1
+    text: `Case Study 1: how to submit
 Please submit your case study (Word or PDF; max 2,200 words) via the course page not later than Monday, 22nd March 2027 at 11:55am Irish time. Use the file name CS1-[your student number]. Do not zip. Only your first submission will be marked, so make sure it is the right file.`,
     says: {documents: [{label: 'Case study', types: ['docx', 'pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'CS1-[your student number]', 'naming.mustContain': ['studentNumber'], due: '2027-03-22T11:55:00+00:00', timeZone: 'Europe/Dublin'},
   },
