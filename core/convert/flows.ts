@@ -8,6 +8,16 @@ const mostColumns = 6, narrowest = 60;
 export const pagesOpen = ({ widthPt, heightPt, marginsPt }: PageSize, lines = 0): string => `<pages width="${short(widthPt)}" height="${short(heightPt)}" margins="${marginsPt.map(short).join(' ')}"${lines > 0 ? ` lines="${lines}"` : ''}>`, pagesClose = '</pages>';
 const short = (n: number): string => String(Math.round(n * 100) / 100);
 const pagesElement = /<pages width="([\d.]+)" height="([\d.]+)" margins="([\d.]+) ([\d.]+) ([\d.]+) ([\d.]+)"(?: lines="(\d+)")?>([\s\S]*?)<\/pages>/g;
+/** A body whose text stands on pages of its own throughout, so that it can follow another: what asked for no others is on pages of `base`. @param shift - added to the number of each stretch's running lines; those of the whole become number `shift` */
+export function onOwnPages(body: string, base: PageSize, shift: number): string {
+  const wrap = (part: string): string => (part === '' || part === breaks ? '' : `${pagesOpen(base, shift)}${part}${pagesClose}`);
+  let out = '', at = 0;
+  for (const m of body.matchAll(pagesElement)) {
+    out += wrap(body.slice(at, m.index)) + m[0].replace(/^<pages ([^>]*?)(?: lines="(\d+)")?>/, (_, size: string, lines: string | undefined) => `<pages ${size} lines="${Number(lines ?? 0) + shift}">`);
+    at = m.index + m[0].length;
+  }
+  return out + wrap(body.slice(at));
+}
 /** Whether a body needs pages that this engine sets by itself. */
 export const hasFlows = (body: string): boolean => /<(?:columns|pages) /.test(body);
 /** For whoever sets all text in one column and on pages of one size. */

@@ -9,6 +9,8 @@ export interface RunningLines {
   /** the number of the first page; null: numbers go on */ numberFrom: number | null; numberFormat: PageNumberFormat;
 }
 export const noLines = (): RunningLines => ({ head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', evenPagesDiffer: false, evenHead: '', evenFoot: '', numberFrom: null, numberFormat: 'decimal' });
+/** The lines alone of whatever has them. */
+export const linesOf = ({ head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat }: RunningLines): RunningLines => ({ head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat });
 /** Without what is stored and not shown. */
 export const shownLines = (lines: RunningLines): RunningLines => ({ ...lines, ...(lines.firstPageDiffers ? {} : { firstHead: '', firstFoot: '' }), ...(lines.evenPagesDiffer ? {} : { evenHead: '', evenFoot: '' }) });
 

@@ -221,3 +221,14 @@ describe('running lines and page numbers of sections', () => {
     expect(linesOn({ ...base, foot: '\u0001 of \u0002', numberFormat: 'upperRoman' }, 4, 12, false).foot).toBe('IV of 12');
   });
 });
+test('several files in one DOCX: each keeps its pages, its running lines and its notes', async () => {
+  const one = file('a.rtf', utf8('{\\rtf1\\ansi\\paperw11906\\paperh16838 {\\header First file\\par} One{\\footnote Note one.}\\par}')), two = file('b.rtf', utf8(rtfOf(true).replace('\\sectd ', '\\sectd{\\header Second file\\par} ').replace('Again.', 'Again{\\footnote Note two.}.'))), three = file('c.txt', utf8('Three.'));
+  const made = await convertFiles([one, two, three], {}, undefined, 'docx'), pdf = await convertFiles([file('x.docx', made.bytes)]), pages = pagesOf(pdf.bytes);
+  whole(made); whole(pdf);
+  expect(pages.map((p) => p.size)).toEqual(['595x842', '595x842', '842x595', '595x842', '595x842']);
+  expect(pages.map((p) => p.words.filter((w) => w.y < 60).map((w) => w.text).join(' '))).toEqual(['First file', 'Second file', 'Second file', 'Second file', '']);
+  expect([pageWith(pdf.bytes, 'One'), pageWith(pdf.bytes, 'one.'), pageWith(pdf.bytes, 'two.'), pageWith(pdf.bytes, 'Three.')]).toEqual([0, 0, 3, 4]);
+  // Hard negative: files that are alike are parted by a page break and nothing else.
+  const plain = await convertFiles([file('a.txt', utf8('One.')), three], {}, undefined, 'docx');
+  expect(new Package(plain.bytes).text('word/document.xml')!.match(/<w:sectPr>/g)).toHaveLength(1);
+}, 30_000);

@@ -3,6 +3,8 @@ import { mapDocx } from '../convert/docx/map.ts';
 import { mapDoc } from '../convert/doc/map.ts';
 import { mapOdt } from '../convert/odt/map.ts';
 import { coverSheet, joinPdfs, numberPages, type JoinWish } from '../convert/join.ts';
+import { onOwnPages, samePages } from '../convert/flows.ts';
+import { linesOf } from '../convert/running-lines.ts';
 import { countLaidPages, introduce, layOut, titleOf } from '../convert/layout.ts';
 import { mapPdf } from '../convert/pdf/map.ts';
 import { mapHtml, mapMarkdown, mapTextFile } from '../convert/plain/map.ts';
@@ -133,9 +135,17 @@ function pictureDescription(file: SourceFile): PageDescription {
 /** Several descriptions as one, each beginning on a new page; notes are numbered on. */
 function joinDescriptions(pages: PageDescription[]): PageDescription {
   if (pages.length === 1) return pages[0]!;
+  const [first] = pages as [PageDescription, ...PageDescription[]], laterLines = [...first.laterLines], looks = (p: PageDescription): string => JSON.stringify(linesOf(p));
   let shift = 0;
-  const bodies = pages.map((p) => { const body = p.body.replace(/data-note="(\d+)"/g, (_, n: string) => `data-note="${Number(n) + shift}"`); shift += p.counts.footnotes; return body; });
-  return { ...pages[0]!, body: bodies.join('<div class="break"></div>'), generated: pages.flatMap((p) => p.generated), losses: [...new Set(pages.flatMap((p) => p.losses))] };
+  const bodies = pages.map((p, i) => {
+    const body = p.body.replace(/data-note="(\d+)"/g, (_, n: string) => `data-note="${Number(n) + shift}"`), notesAt = body.search(/<hr\/><div class="note"/), text = notesAt < 0 ? body : body.slice(0, notesAt);
+    shift += p.counts.footnotes;
+    if (i === 0 || (samePages(p, first) && looks(p) === looks(first) && first.laterLines.length + p.laterLines.length === 0)) return `${i > 0 ? '<div class="break"></div>' : ''}${body}`;
+    // Its pages and running lines stay its own.
+    laterLines.push(linesOf(p), ...p.laterLines);
+    return onOwnPages(text, p, laterLines.length - p.laterLines.length) + body.slice(text.length);
+  });
+  return { ...first, laterLines, body: bodies.join(''), generated: pages.flatMap((p) => p.generated), losses: [...new Set(pages.flatMap((p) => p.losses))] };
 }
 
 function describe(file: SourceFile, facts: DocumentFacts): PageDescription | 'pdf' | 'picture' {
