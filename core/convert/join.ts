@@ -8,7 +8,7 @@ import { JoinedTrees } from './tags/join-trees.ts';
 /** What is added when several files become one: a sheet in front with these lines, the first as its title; numbers at the foot of all pages but that sheet. `untitled`: the title is not stored beside the text, where nothing stored is wanted. */
 export interface JoinWish { cover?: string[]; pageNumbers?: boolean; untitled?: boolean }
 
-/** One PDF from several, pages in order, with their bookmarks, their links to the web and their structure. What annotations and form fields show is drawn onto the pages, since fields of several files would get in each other's way; comments that show nothing are left out. */
+/** One PDF from several, pages in order, with their bookmarks, their links and their structure. What annotations and form fields show is drawn onto the pages, since fields of several files would get in each other's way; comments that show nothing are left out. */
 export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
   const mupdf = await loadMupdf();
   const target = new mupdf.PDFDocument(), bookmarks: Bookmark[] = [], trees = new JoinedTrees(target);
@@ -18,7 +18,7 @@ export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
         if (source.needsPassword()) source.authenticatePassword('');
         const map = target.newGraftMap(), count = source.countPages(), before = target.countPages();
         bookmarks.push(...shifted((source.loadOutline() ?? []) as Bookmark[], before));
-        const links = Array.from({ length: count }, (_, i) => readyPage(source, i));
+        const links = Array.from({ length: count }, (_, i) => readyPage(source, i, before));
         source.bake(true, true);
         for (let i = 0; i < count; i++) map.graftPage(-1, source, i);
         trees.add({ source, copy: (object) => map.graftObject(object), first: before, pages: count });
@@ -31,11 +31,11 @@ export async function joinPdfs(parts: Uint8Array[]): Promise<Uint8Array> {
     return await saveWhole(target);
   } finally { target.destroy(); }
 }
-/** Links of a page that lead outside, as addresses and boxes; comments that are but an icon go. */
-function readyPage(source: PdfDocument, index: number): { uri: string; box: Rect }[] {
+/** Links of a page, as addresses and boxes; those that lead inside the file to the page that it becomes. Comments that are but an icon go. @param before - pages that stand in front */
+function readyPage(source: PdfDocument, index: number, before: number): { uri: string; box: Rect }[] {
   return withPage(source, index, (page) => {
     for (const a of page.getAnnotations()) if (a.getType() === 'Text') page.deleteAnnotation(a);
-    return page.getLinks().flatMap((l) => { const link = l.isExternal() ? [{ uri: l.getURI(), box: l.getBounds() as Rect }] : []; l.destroy(); return link; });
+    return page.getLinks().flatMap((l) => { const box = l.getBounds() as Rect, to = l.isExternal() ? -1 : source.resolveLink(l), link = l.isExternal() ? [{ uri: l.getURI(), box }] : to >= 0 ? [{ uri: `#page=${before + to + 1}`, box }] : []; l.destroy(); return link; });
   });
 }
 type Rect = [number, number, number, number];

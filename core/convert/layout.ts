@@ -65,7 +65,7 @@ function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.Doc
       const device = writer.beginPage(one.getBounds());
       one.run(device, mupdf.Matrix.identity);
       writer.endPage();
-      links.push(one.getLinks().filter((l) => l.isExternal()).map((l) => ({ uri: l.getURI(), box: l.getBounds() as [number, number, number, number] })));
+      links.push(one.getLinks().flatMap((l) => { const box = l.getBounds() as [number, number, number, number], page = l.isExternal() ? -1 : doc.resolveLink(l); return l.isExternal() ? [{ uri: l.getURI(), box }] : page >= 0 ? [{ uri: `#page=${page + 1}`, box }] : []; }));
       one.destroy();
       job.progress?.(i + 1, count, 'pages');
     }

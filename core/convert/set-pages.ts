@@ -47,10 +47,10 @@ const betweenNotes = 2;
 function setText(mupdf: MupdfModule, noted: NotedBody, toHtml: ToHtml, page: PageDescription, job: Job): SetText | null {
   const base: PageSize = { widthPt: page.widthPt, heightPt: page.heightPt, marginsPt: page.marginsPt };
   const flows = splitFlows(noted.body, base).map((flow): SetFlow => {
-    const { size: { heightPt, marginsPt: [top, right, bottom, left] } } = flow, sheets = readSheets(mupdf, toHtml(flow.body, flow.size), { width: left + flow.width + right, size: page.baseSizePt }, job);
+    const { size: { heightPt, marginsPt: [top, right, bottom, left] } } = flow, sheets = readSheets(mupdf, toHtml(flow.body, flow.size), { width: left + flow.width + right, size: page.baseSizePt, top }, job);
     return { ...flow, sheets, strips: stripsOf(sheets), room: heightPt - top - bottom };
   });
-  const noteOf = layNotes(noted, flows, (body, size) => readSheets(mupdf, toHtml(body, size), { width: size.widthPt, size: page.baseSizePt }, job));
+  const noteOf = layNotes(noted, flows, (body, size) => readSheets(mupdf, toHtml(body, size), { width: size.widthPt, size: page.baseSizePt, top: size.marginsPt[0] }, job));
   const noteHeight = (mark: number): number => { const [from, to] = extent(noteOf.get(mark)); return to > from ? to - from + betweenNotes : 0; }, laid = fillPages(flows, noteHeight, rule.above + rule.below);
   const release = (): void => { for (const sheet of [...flows.flatMap((f) => f.sheets), ...noteOf.values()]) for (const piece of sheet.pieces) piece.release(); };
   const tooMuch = ({ bands, notes }: LaidPage): boolean => {
@@ -112,8 +112,21 @@ export function writePages(mupdf: MupdfModule, noted: NotedBody, toHtml: ToHtml,
       links.push(own.filter((l) => !l.uri.startsWith(headingAddress) && !l.uri.startsWith(noteAddress)));
       job.progress?.(number + 1, laid.length, 'pages');
     });
-    return { links, outline, notes: laid.map((p) => p.notes), sheets };
+    const pageOf = placesIn(flows, laid);
+    return { links: links.map((own) => own.flatMap((l) => { const page = l.uri.startsWith('#') ? pageOf.get(l.uri.slice(1)) : undefined; return page !== undefined ? [{ ...l, uri: `#page=${page + 1}` }] : l.uri.startsWith('#') ? [] : [l]; })), outline, notes: laid.map((p) => p.notes), sheets };
   } finally { text.release(); }
+}
+/** On which page, from 0, each place has come to stand. */
+function placesIn(flows: SetFlow[], laid: LaidPage[]): Map<string, number> {
+  const found = new Map<string, number>();
+  flows.forEach(({ sheets, strips }, flow) => sheets.forEach(({ places }, s) => {
+    for (const { id, y } of places) {
+      // A place stands at the foot of the line it marks.
+      const at = strips.findIndex((strip) => strip.sheet === s && strip.bottom > y - 2), page = laid.findIndex((p) => p.bands.some((b) => b.flow === flow && b.columns.some((c) => at >= c.from && at < c.to)));
+      if (at >= 0 && page >= 0) found.set(id, page);
+    }
+  }));
+  return found;
 }
 /** Each note by its mark, as wide as the lines of the page on which its mark is. */
 function layNotes({ notes }: NotedBody, flows: { body: string; size: PageSize }[], lay: (body: string, size: PageSize) => Sheet[]): Map<number, Sheet> {

@@ -2,6 +2,7 @@ import type * as Mupdf from 'mupdf';
 import type { MupdfModule } from '../engines/pdf.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import type { Strip } from './paginate.ts';
+import { placeIds } from './places.ts';
 
 /** Marks of places in the text: links with addresses of our own, read back where the engine has put them. */
 export const noteAddress = 'note:', headingAddress = 'heading:';
@@ -10,7 +11,7 @@ const sheetHeight = 40_000;
 
 /** A drawn thing with its place, to be drawn again elsewhere. */
 interface Piece { top: number; bottom: number; draw: (device: Mupdf.Device, moved: (ctm: Mupdf.Matrix) => Mupdf.Matrix) => void; release: () => void }
-export interface Sheet { pieces: Piece[]; strips: Omit<Strip, 'forced' | 'sheet' | 'paragraph'>[]; paragraphs: number[]; links: { uri: string; box: [number, number, number, number] }[] }
+export interface Sheet { pieces: Piece[]; strips: Omit<Strip, 'forced' | 'sheet' | 'paragraph'>[]; paragraphs: number[]; links: { uri: string; box: [number, number, number, number] }[]; /** heights of the places that links inside the text lead to */ places: { id: string; y: number }[] }
 
 /** Where a sheet's text begins and ends. */
 export const extent = (sheet: Sheet | undefined): [number, number] => [Math.min(...(sheet?.strips ?? []).map((s) => s.top), Infinity), Math.max(...(sheet?.strips ?? []).map((s) => s.bottom), -Infinity)];
@@ -30,16 +31,18 @@ export function drawSlice(device: Mupdf.Device, sheet: Sheet, from: number, to: 
 }
 
 /** Lays HTML out on high sheets and takes them apart: what is drawn, line by line, and where it may be cut. */
-export function readSheets(mupdf: MupdfModule, html: string, frame: { width: number; size: number }, job: Job): Sheet[] {
+export function readSheets(mupdf: MupdfModule, html: string, frame: { width: number; size: number; /** margin above the text */ top: number }, job: Job): Sheet[] {
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(html), 'text/html');
   try {
     doc.layout(frame.width, sheetHeight, frame.size);
-    return Array.from({ length: doc.countPages() }, (_, i) => { heed(job); const page = doc.loadPage(i); try { return readSheet(mupdf, page); } finally { page.destroy(); } });
+    // The engine counts heights from the margin's end.
+    const places = placeIds(html).map((id) => ({ id, at: doc.resolveLinkDestination(`#${id}`) }));
+    return Array.from({ length: doc.countPages() }, (_, i) => { heed(job); const page = doc.loadPage(i); try { return { ...readSheet(mupdf, page), places: places.filter((p) => p.at.page === i).map((p) => ({ id: p.id, y: p.at.y + frame.top })) }; } finally { page.destroy(); } });
   } finally { doc.destroy(); }
 }
 
 interface Interval { top: number; bottom: number; inkTop: number; inkBottom: number; /** where its text ends */ right: number }
-function readSheet(mupdf: MupdfModule, page: Mupdf.Page): Sheet {
+function readSheet(mupdf: MupdfModule, page: Mupdf.Page): Omit<Sheet, 'places'> {
   const pieces = drawnPieces(mupdf, page), links = page.getLinks().map((l) => ({ uri: l.getURI(), box: l.getBounds() as [number, number, number, number] })), found: Interval[] = [];
   const stext = page.toStructuredText('preserve-images');
   try {

@@ -2,6 +2,7 @@ import { escapeXml, readXml, type Attributes } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { emptyPage, familyOf, type PageDescription, type PageSize } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
+import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
 import { gatherLines, noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
@@ -20,8 +21,9 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
   page.baseSizePt = normal.size ?? 11;
   const relations = readRelations(pack.text(main.replace(/([^/]+)$/, '_rels/$1.rels')) ?? '');
   const notes = new Map<string, string>();
-  const context: StoryContext = { page, styles, numbering, pack, relations, notes: [], noteMark: 0, normal };
-  const sections = mapStory(pack.text(main) ?? '', context);
+  const text = pack.text(main) ?? '', places = placesOf([...text.matchAll(/w:anchor="([^"]+)"|\bHYPERLINK\s+\\l\s+(?:"|&quot;)([^"&]+)(?:"|&quot;)|\bREF\s+(\S+)\s[^<]*\\h/g)].map((m) => (m[1] ?? m[2] ?? m[3])!), [...text.matchAll(/<w:bookmarkStart\b[^>]*\bw:name="([^"]+)"/g)].map((m) => m[1]!));
+  const context: StoryContext = { page, styles, numbering, pack, relations, places, notes: [], noteMark: 0, normal };
+  const sections = mapStory(text, context);
   for (const kind of ['footnotes', 'endnotes'] as const) {
     const xml = pack.text(`word/${kind}.xml`);
     if (!xml) continue;
@@ -71,7 +73,7 @@ function isOn(settings: string): boolean { const m = /<w:evenAndOddHeaders\b([^>
 
 interface Relation { target: string; external: boolean }
 interface StoryContext {
-  page: PageDescription; styles: ReturnType<typeof readStyles>; numbering: ReturnType<typeof readNumbering>; pack: Package; relations: Map<string, Relation>;
+  page: PageDescription; styles: ReturnType<typeof readStyles>; numbering: ReturnType<typeof readNumbering>; pack: Package; relations: Map<string, Relation>; places: Places;
   notes: { kind: 'footnotes' | 'endnotes'; id: string; mark: number }[]; noteMark: number; normal: Look;
 }
 
@@ -108,10 +110,12 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
   const paragraphs: Paragraph[] = [];
   const stack: string[] = [];
   let extent: { width: number; height: number } | null = null, boxes = 0, headRow = false, described = '';
-  let dropped = '', run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
+  let dropped = '', waiting = '', run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
   const links: boolean[] = [];
   /** complex fields: instruction until “separate”, shown result after */
   const fields: { instruction: string; result: boolean; link: boolean }[] = [];
+  /** A link to a place in the text; links do not nest. */
+  const openPlace = (name: string | undefined): boolean => { const opening = name !== undefined && !links.some(Boolean) && !fields.some((f) => f.link) ? context.places.open(name) : null; if (opening) add(opening); return opening !== null; };
   const openLink = (target: string | undefined): boolean => { const out = target !== undefined && /^(https?|mailto):/i.test(target); if (out) add(`<a href="${escapeXml(target)}">`); return out; };
   const tables: { rows: Cell[][]; widths: number[] }[] = [];
   interface Cell { html: string; span: number; merge: 'start' | 'continue' | null; head: boolean }
@@ -128,7 +132,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
       if (inRunProperties) { applyProperty(run, name, a); if (name === 'w:rStyle') Object.assign(run, { ...styles.resolve(a['w:val'] ?? null), ...run }); return; }
       if (inParagraphProperties) { paragraphProperty(name, a); return; }
       switch (name) {
-        case 'w:p': paragraphs.push({ look: {}, html: dropped, style: null, boxes: '', label: '' }); dropped = ''; break;
+        case 'w:p': paragraphs.push({ look: {}, html: waiting + dropped, style: null, boxes: '', label: '' }); dropped = waiting = ''; break;
         case 'w:pPr': inParagraphProperties = true; break;
         case 'w:r': run = {}; break;
         case 'w:rPr': if (stack[stack.length - 2] === 'w:r') inRunProperties = true; break;
@@ -142,12 +146,13 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
         case 'w:moveFrom': lose('tracked deletions are left out'); deleted++; break;
         case 'w:del': deleted++; break;
         case 'mc:Fallback': fallback++; break;
-        case 'w:hyperlink': links.push(shows() && openLink(a['r:id'] ? relations.get(a['r:id'])?.target : undefined)); break;
+        case 'w:hyperlink': links.push(shows() && (a['r:id'] ? openLink(relations.get(a['r:id'])?.target) : openPlace(a['w:anchor']))); break;
+        case 'w:bookmarkStart': { const mark = shows() ? context.places.mark(a['w:name'] ?? '') : ''; if (paragraphs.length > 0) add(mark); else waiting += mark; break; }
         case 'w:fldSimple': links.push(shows() && openLink(addressIn(a['w:instr'] ?? ''))); break;
         case 'w:fldChar': {
           const field = fields[fields.length - 1], kind = a['w:fldCharType'];
           if (kind === 'begin') fields.push({ instruction: '', result: false, link: false });
-          else if (kind === 'separate' && field) { field.result = true; if (shows()) field.link = openLink(addressIn(field.instruction)); }
+          else if (kind === 'separate' && field) { field.result = true; if (shows()) field.link = openLink(addressIn(field.instruction)) || openPlace(placeIn(field.instruction)); }
           else if (kind === 'end' && field) { fields.pop(); if (field.link) add('</a>'); }
           break;
         }
@@ -322,6 +327,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
 }
 /** The address in a HYPERLINK field's instruction (17.16.5.25). */
 const addressIn = (instruction: string): string | undefined => /^\s*HYPERLINK\s+"([^"]+)"/i.exec(instruction)?.[1];
+/** The bookmark in a HYPERLINK \\l or REF \\h field's instruction (17.16.5.25, 17.16.5.51). */
+const placeIn = (instruction: string): string | undefined => { const m = /^\s*(?:HYPERLINK\s+\\l\s+"([^"]+)"|REF\s+(\S+)\s.*\\h)/i.exec(instruction); return m?.[1] ?? m?.[2]; };
 const fixed = (n: number): string => String(Math.round(n * 100) / 100);
 const resolveTarget = (target: string): string => (target.startsWith('/') ? target.slice(1) : `word/${target}`).replace(/[^/]+\/\.\.\//g, '');
 /** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */

@@ -32,7 +32,7 @@ const pt = (value: string | undefined): number => (value && /^-?[\d.]+pt$/.test(
 export function writeDocx(page: PageDescription): Uint8Array {
   const body: string[] = [], media: { name: string; bytes: Uint8Array }[] = [], relations: string[] = [], lists: NumberedList[] = [], notes = new Map<string, string>();
   const running = new RunningParts(), runs: Run[] = [{}], links: boolean[] = [], grids: Grid[] = [], cells: string[][] = [];
-  let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, size: PageSize = page, section: WrittenSection = { size, ...oneColumn, goesOn: false, lines: page, begins: 'anew', first: true }, lines: RunningLines = page, sectionFrom = 0, sectionEnd: WrittenSection | null = null;
+  let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, bookmarks = 0, size: PageSize = page, section: WrittenSection = { size, ...oneColumn, goesOn: false, lines: page, begins: 'anew', first: true }, lines: RunningLines = page, sectionFrom = 0, sectionEnd: WrittenSection | null = null;
   const relation = (type: string, to: string, external = false): string => { relations.push(`<Relationship Id="rId${relations.length + 20}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${type}" Target="${to}"${external ? ' TargetMode="External"' : ''}/>`); return `rId${relations.length + 19}`; };
   const add = (xml: string): void => { paragraph ??= startParagraph('p', ''); paragraph.xml += xml; };
 
@@ -45,6 +45,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
         case 'pages': { const [top = 0, right = 0, bottom = 0, left = 0] = (a.margins ?? '').split(' ').map(Number); size = { widthPt: Number(a.width), heightPt: Number(a.height), marginsPt: [top, right, bottom, left] }; lines = page.laterLines[Number(a.lines ?? 0) - 1] ?? page; startSection(oneColumn); break; }
         case 'div': if (a.class === 'break') breakNext = true; else if (a['data-note']) { endParagraph(); note = a['data-note']; target = []; noteMark = true; } break;
         case 'span':
+          if (a.id) add(`<w:bookmarkStart w:id="${++bookmarks}" w:name="${escapeXml(a.id)}"/><w:bookmarkEnd w:id="${bookmarks}"/>`);
           if (a.class === 'label') { label = ''; labelLevel = Number(a['data-level'] ?? 0); }
           if (a.class === 'math') math = '';
           runs.push({ ...top, ...(pt(css['font-size']) ? { size: pt(css['font-size']) } : {}), ...(css.color ? { colour: css.color.slice(1) } : {}), ...(css['font-family'] ? { font: css['font-family'] } : {}), ...(css['font-weight'] === 'normal' ? { bold: false } : {}), ...(css['font-style'] === 'normal' ? { italic: false } : {}) });
@@ -53,7 +54,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
         case 'sup': if (a['data-note']) { add(`<w:r><w:rPr><w:rStyle w:val="FootnoteReference"/></w:rPr><w:footnoteReference w:id="${Number(a['data-note']) + 1}"/></w:r>`); runs.push({ ...top, size: -1 }); } else { runs.push(noteMark ? { ...top, size: -1 } : { ...top, raise: 'sup' }); noteMark = false; } break;
         case 'sub': runs.push({ ...top, raise: 'sub' }); break;
         case 'br': add('<w:r><w:br/></w:r>'); break;
-        case 'a': links.push(/^(https?|mailto):/i.test(a.href ?? '')); if (links.at(-1)) add(`<w:hyperlink r:id="${relation('hyperlink', escapeXml(a.href!), true)}">`); break;
+        case 'a': links.push(/^(?:https?:|mailto:|#)/i.test(a.href ?? '')); if (a.href?.startsWith('#')) add(`<w:hyperlink w:anchor="${escapeXml(a.href.slice(1))}">`); else if (links.at(-1)) add(`<w:hyperlink r:id="${relation('hyperlink', escapeXml(a.href!), true)}">`); break;
         case 'img': picture(a.src ?? '', css, a.alt ?? ''); break;
         case 'table': endParagraph(); grids.push({ rows: [], column: 0, open: new Map(), columns: 0 }); break;
         case 'tr': { const g = grids.at(-1); if (g) { g.rows.push({ xml: '', column: 0, head: false }); g.column = 0; carryDown(g); } break; }

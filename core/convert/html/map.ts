@@ -4,6 +4,7 @@ import { emptyPage, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { formatNumber } from '../../styles/docx.ts';
 import { pictureSource } from '../picture.ts';
+import { placesOf } from '../places.ts';
 
 /** What a web page may keep: blocks, and marks within a line. Everything else gives only its text; scripts, styles and forms give nothing. */
 const blocks = new Set(['p', 'div', 'section', 'article', 'header', 'footer', 'main', 'nav', 'aside', 'address', 'figure', 'figcaption', 'dl', 'dt', 'dd', 'details', 'summary', 'fieldset', 'caption', 'body', 'center']);
@@ -17,6 +18,7 @@ export function mapHtmlSource(source: string): PageDescription {
   const page = emptyPage();
   let out = '', line = '', skip = 0, pre = 0, quote = 0, math: string | null = null, inCell = 0;
   const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [];
+  const named = (attributes: string): string[] => [...source.matchAll(new RegExp(`\\b(?:${attributes})\\s*=\\s*["']([^"']+)["']`, 'gi'))].map((m) => m[1]!), places = placesOf(named('href').filter((h) => h.startsWith('#')).map((h) => h.slice(1)), named('id|name'));
   const lengths = /<ol\b[^>]*\breversed\b/i.test(source) ? lengthsOfLists(source) : [];
   let label = '', ordered = 0;
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
@@ -24,7 +26,7 @@ export function mapHtmlSource(source: string): PageDescription {
   const flush = (): void => {
     const closing = [...open].reverse().map((t) => `</${t.split(' ')[0]}>`).join(''), text = line;
     line = open.map((t) => `<${t}>`).join('');
-    if (!/[^\s\u00a0]|<img|<span class="math"/.test(text.replace(/<(?!img|span class="math")[^>]*>/g, '')) && !label) return;
+    if (!/[^\s\u00a0]|<img|<span class="math"/.test(text.replace(/<(?!img|span class="math")[^>]*>/g, '')) && !label) { line += (text.match(/<span id="place\d+"><\/span>/g) ?? []).join(''); return; }
     const here = tag.at(-1) ?? { name: 'p', css: '' }, indent = lists.length * 18 + quote * 28, space = inCell > 0 ? '' : 'margin-bottom:8pt;';
     out += `<${here.name} style="${space}${indent ? `margin-left:${indent}pt;` : ''}${here.css}">${label}${text.trim()}${closing}</${here.name}>`;
     label = '';
@@ -67,10 +69,11 @@ export function mapHtmlSource(source: string): PageDescription {
         tag.push({ name: 'p', css: name === 'th' ? 'font-weight:bold;' : css });
       } else if (name === 'img') picture(a);
       else if (name === 'a' && /^(https?|mailto):/i.test(a.href ?? '')) mark(`a href="${escapeXml(a.href!)}"`);
-      else if (name === 'a') mark('span');
+      else if (name === 'a') { const inside = a.href?.startsWith('#') ? places.open(a.href.slice(1)) : null; mark(inside ? inside.slice(1, -1) : 'span'); }
       else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') mark('span style="font-family:monospace"');
       else if (name === 'q') line += '“';
       else if (inline[name]) mark(inline[name]);
+      line += places.mark(a.id ?? (name === 'a' ? a.name ?? '' : ''));
     },
     ontext(text) {
       if (math !== null) { math += escapeXml(text); return; }

@@ -4,6 +4,7 @@ import { columnsClose, columnsOpen } from '../flows.ts';
 import { a4, emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { pictureSource } from '../picture.ts';
+import { placesOf } from '../places.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
 import { readOdfLists, type OpenList } from '../../styles/odf-lists.ts';
@@ -19,6 +20,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   if (standard['font-size']) page.baseSizePt = parseFloat(standard['font-size']) || 12;
   if (standard.language && standard.language !== 'none') page.language = standard.country && standard.country !== 'none' ? `${standard.language}-${standard.country}` : standard.language;
   if (standard['font-family']) page.baseFont = familyOf(standard['font-family']);
+  const xml = pack.text('content.xml') ?? '<x/>', places = placesOf([...xml.matchAll(/xlink:href="#([^"|]+)/g)].map((m) => m[1]!), [...xml.matchAll(/<text:bookmark(?:-start)?\b[^>]*\btext:name="([^"]+)"/g)].map((m) => m[1]!));
   const notes: string[] = [];
   let endnote = false, around: OdfLook = {};
   let out = '', skip = 0, mark = 0;
@@ -29,7 +31,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const spanned: { name: string; closing: string }[] = [];
   let label = '', labelAt: { left?: number; first?: number } = {}, itemAt: { left?: number } = {}, titled: '' | 'told' | null = null, frame = { width: 0, height: 0 };
   const emit = (html: string): void => { if (skip > 0) return; if (targets.length > 0) targets[targets.length - 1] += html; else out += html; };
-  readXml(pack.text('content.xml') ?? '<x/>', {
+  readXml(xml, {
     open(name, a) {
       stack.push(name);
       switch (name) {
@@ -92,7 +94,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           if (source && skip === 0) { page.counts.images++; emit(`<img src="${source}"${frame.width ? ` style="width:${frame.width}pt;height:${frame.height}pt"` : ''}/>`); } else if (!source && !/ObjectReplacements/.test(a['xlink:href'] ?? '')) lose('a picture is missing or of a kind that cannot be shown here');
           break;
         }
-        case 'text:a': if (/^(https?|mailto):/i.test(a['xlink:href'] ?? '')) { emit(`<a href="${escapeXml(a['xlink:href']!)}">`); spanned.push({ name, closing: '</a>' }); } else spanned.push({ name, closing: '' }); break;
+        case 'text:bookmark': case 'text:bookmark-start': if (spanned.length > 0) emit(places.mark(a['text:name'] ?? '')); break;
+        case 'text:a': { const to = a['xlink:href'] ?? '', opening = to.startsWith('#') ? places.open(to.slice(1).replace(/\|.*$/, '')) : /^(https?|mailto):/i.test(to) ? `<a href="${escapeXml(to)}">` : null; if (opening) emit(opening); spanned.push({ name, closing: opening ? '</a>' : '' }); break; }
       }
     },
     text(text) {
