@@ -65,7 +65,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const found: ReadDate[] = [];
   if (!/\d/.test(clause.text) || !dateLike.test(clause.text)) return found;
   // Words that the date library would take for something else are blanked, lengths kept.
-  const text = clause.text.replace(/\b(?:week|wk|day|session|unit) ?\d{1,2}\b/gi, (s) => '·'.repeat(s.length)).replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
+  const text = clause.text.replace(/\b(?:week|wk|day|session|unit) ?\d{1,2}\b(?!(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/gi, (s) => '·'.repeat(s.length)).replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
   const shift = clause.text.length - text.length;
   // “… 09:00 to 7 December …”: the day of the second date is no hour of the first.
   const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:\s?[ap]m)?\s+)(to|until|till|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/g, (_, time: string, word: string) => time + '|'.repeat(word.length))
@@ -185,7 +185,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (new RegExp(`${moved}[^.]*\\bto\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'due';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
-  if (/\b(?:tell|e-?mail (?:us|me|him|her|your tutor|the office)|contact|inform|ask|write to|let)\b[^.;]{0,40}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
+  if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\s+(?:us|me|him|her|them|your tutor|your lecturer|the office)(?:\s+know)?\b(?:(?!\b(?:have|hand|submit|upload|send)\b)[^.;]){0,30}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
   // “… is now Friday 26 March, not Thursday 25 March”.
   if (/,\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';

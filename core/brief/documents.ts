@@ -102,7 +102,7 @@ const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
-  if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text)) return false;
+  if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
   return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

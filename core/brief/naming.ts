@@ -42,7 +42,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       return;
     }
     // “Your candidate number only”: the name is that and nothing else.
-    const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})|\b(${identifier})\s+(?:only|alone|and nothing else)\b`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2];
+    const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})(?!\s*(?:,|and|plus|followed|\+|_))|\b(${identifier})\s+(?:only|alone|and nothing else)\b`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2];
     if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); }
     if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|as|under|after)\b|^\W*(?:required |your )?(?:file ?nam\w*|naming)\b[^:]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });

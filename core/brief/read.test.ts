@@ -36,6 +36,17 @@ describe('one field at a time', () => {
   test.each(rows)('%s: %s', (field, text, value) => expect(at(read(text), field)).toEqual(value));
 });
 
+/** Hard negatives of the rules that read these texts: what looks like the rule's own wording and is not. */
+const otherwise: [string, string, unknown][] = [
+  ['due', 'We ask you to hand in your essay by 12 March 2027.', '2027-03-12'], ['due', 'Let me have your essays by 12 March 2027, 17:00.', '2027-03-12T17:00:00'], ['due', 'Please inform yourself of the rules and submit by 12 March 2027.', '2027-03-12'], ['due', 'Tell us before 12 March 2027 if that is a problem.', null],
+  ['due', 'The last day 31 August 2027 is the deadline.', '2027-08-31'], ['due', 'Deadline: session 12 May 2027, 10:00.', '2027-05-12T10:00:00'], ['due', 'Due in week 12, Friday 4 June 2027 at 15:00.', '2027-06-04T15:00:00'],
+  ['limits.maxWords', 'Introduction to Ecology: max. 2,000 words.', 2000], ['limits.maxWords', 'The summary report must not exceed 800 words.', 800], ['limits.maxWords', 'The abstract must not exceed 200 words.', null], ['limits.maxPages', 'Essay of max. 6 pages, with an executive summary of max. 1 page.', 6],
+  ['naming.pattern', 'The file name must be only your student number and the course code.', null], ['naming.pattern', 'Use only your student number as file name.', 'student number'],
+  ['anonymous', 'The file name must not contain your name.', null], ['anonymous', 'The paper must not contain your name.', true],
+  ['documents.0.types', 'There is no specific format for the text, but it must be submitted as a PDF.', ['pdf']], ['documents', 'No specific format but PDF preferred.', []],
+];
+test.each(otherwise)('%s: %s', (field, text, value) => expect(at(read(text), field)).toEqual(value));
+
 describe('documents', () => {
   test.each<[string, unknown]>([
     ['Submit your essay as a single PDF.', [['Essay', ['pdf']]]], ['Accepted file types: PDF, DOCX', [[null, ['pdf', 'docx']]]], ['Hand in two files: the data form (DOCX) and the report (PDF).', [['Data form', ['docx']], ['Report', ['pdf']]]],

@@ -22,6 +22,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       found.push(yes(!no, m, clause));
     }
     for (const m of matchesIn(clause, /\b(?:do not|don['’]t|never|must not|should not|please do not)\b[^.;]{0,40}\b(?:name|identify yourself|identif\w+)\b[^.;]{0,60}\b(?:anywhere|on (?:the|your|any|it\b)|in it\b|in (?:the|your) (?:paper|essay|work|text|document|submission|header|footer|pages)|within)\b[^.;]{0,30}|\b(?:your )?(?:names?|identity) (?:must|should|may|shall|can) ?(?:not|never) (?:appear|be (?:shown|revealed|disclosed|visible|given|included|mentioned|apparent|identifiable|written|stated))\b[^.;]{0,50}|\b(?:remove|delete|take out|leave out|omit|strip)\b[^.;]{0,24}\b(?:your (?:full )?name|your names|names?|all identifying)\b[^.;]{0,40}\b(?:documents?|files?|papers?|essays?|work|submissions?|reports?|pages?|header|footer|title page|cover|text|it|(?:before|prior to|when) (?:you )?(?:submit|upload|hand)\w*)\b|\bnothing that (?:could )?identif(?:y|ies) you\b|\bneither\b[^.;]{0,60}\b(?:contains?|shows?|includes?|bears?|mentions?)\s+your name\b|\b(?:does|do|must) not\s+(?:contain|show|include|bear|mention)\s+your name\b|\bon (?:every|each|the (?:first|title)) page\b[^.;]{0,20}\b(?:but|and) (?:never|not) your name\b/gi)) {
+      // “The file name must not contain your name” is about that name.
+      if (/\bfile ?names?\s+$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       if (/\bfile ?names?\b|\b(?:of|from) (?:the )?(?:file|patients?|participants?|interviewees?|clients?|people|schools?)\b/i.test(m[0])) continue;
       // “School names must not be shown” is about others.
       if (/^(?:names?|identity)\b/i.test(m[0]) && /[\p{L}’']\s+$/u.test(clause.text.slice(0, m.at - clause.start))) continue;
