@@ -3,15 +3,15 @@ import { clausesWith, matchesIn, type Clause } from './statements.ts';
 
 /** What the parts of a paper are called where a wording says what counts as its words. Common practice, no published source. */
 const partNames: readonly [RegExp, WordPart][] = [
-  [/references?(?: list)?|reference lists?|list of references|bibliograph(?:y|ies)|works cited/, 'references'], [/append(?:ix|ices)|annex(?:es)?/, 'appendices'], [/title pages?|cover (?:pages?|sheets?)|front page/, 'titlePage'],
+  [/(?<!in-text )references?(?: list)?|reference lists?|list of references|bibliograph(?:y|ies)|works cited/, 'references'], [/append(?:ix|ices)|annex(?:es)?/, 'appendices'], [/title pages?|cover (?:pages?|sheets?)|front page/, 'titlePage'],
   [/(?:tables? of )?contents/, 'contents'], [/abstracts?|executive summary/, 'abstract'], [/(?:foot|end)notes?|notes/, 'footnotes'], [/tables(?! of)/, 'tables'], [/captions|legends|figures?/, 'captions'], [/(?:sub)?headings|titles/, 'headings'], [/(?:block |direct |long )?(?:quotations|quotes)/, 'quotations'],
 ];
 const exactly = partNames.map(([pattern, part]) => ({ exact: new RegExp(`^(?:${pattern.source})$`, 'i'), part }));
 const anyPart = new RegExp(`(?<!\\ban? )\\b(?:${partNames.map(([p]) => p.source).join('|')})\\b`, 'gi');
 /** Words that say whether what follows counts. */
-const ahead = /\b(?<out>excluding|excludes?|excl(?=\.|\s)|exclusive of|(?:not|n['’]t) (?:including|counting|include)|except(?:ing|ion of)?(?: for)?|apart from|other than|without|but not|minus)\b|\b(?<in>including|incl(?=\.|\s)|inclusive of|counting|plus|(?<=\b(?:word (?:count|limit|length|total)|limit|total|count)\b[^.]{0,30})includes?)\b/gi;
+const ahead = /\b(?<out>excluding|excludes?|excl(?=\.|\s)|exclusive of|(?:not|n['’]t) (?:including|counting|include)|except(?:ing|ion of)?(?: for)?|apart from|other than|without|but not|minus|leav(?:es?|ing) out|omit(?:s|ting)?)\b|\b(?<in>including|incl(?=\.|\s)|inclusive of|counting|plus|(?<=\b(?:word (?:count|limit|length|total)|limit|total|count)\b[^.]{0,30})includes?)\b/gi;
 /** Words that say whether what stands before them counts. */
-const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*[,.;)])/gi;
+const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*[,.;)])|(?<!\b(?:are|is|be) )\b(?<plainly>not )(?:included|counted)\b/gi;
 
 export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence: { start: number; end: number }[] }
 
@@ -21,7 +21,7 @@ export function readCounting(clauses: Clause[]): CountingRule {
   const said = new Map<WordPart, Set<boolean>>(), evidence: CountingRule['evidence'] = [];
   for (const clause of clausesWith(clauses, /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i)) {
     const forward = [...matchesIn(clause, ahead)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.in !== undefined }));
-    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.bare === undefined && (m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.alone !== undefined || m.groups!.bare !== undefined }));
+    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.bare === undefined && m.groups!.plainly === undefined && (m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.alone !== undefined || m.groups!.bare !== undefined || m.groups!.plainly !== undefined }));
     if (forward.length + back.length === 0) continue;
     for (const m of matchesIn(clause, anyPart)) {
       const lead = forward.filter((f) => f.to <= m.at).at(-1), follow = back.find((b) => b.at >= m.to);

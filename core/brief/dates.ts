@@ -16,6 +16,7 @@ const spokenZones: readonly [RegExp, string][] = [
   [/\bSouth Africa(?:n)? (?:Standard )?Time\b/gi, 'Africa/Johannesburg'], [/\bEast Africa(?:n)? Time\b/gi, 'Africa/Nairobi'], [/\bWest Africa(?:n)? Time\b/gi, 'Africa/Lagos'], [/\bGulf Standard Time\b/gi, 'Asia/Dubai'], [/\bPakistan (?:Standard )?Time\b/gi, 'Asia/Karachi'], [/\bKorea(?:n)? (?:Standard )?Time\b/gi, 'Asia/Seoul'], [/\b(?:China Standard|Beijing) Time\b/gi, 'Asia/Shanghai'], [/\bAtlantic (?:Standard |Daylight )?Time\b/gi, 'America/Halifax'], [/\bAlaska (?:Standard |Daylight )?Time\b/gi, 'America/Anchorage'], [/\bHawaii (?:Standard )?Time\b/gi, 'Pacific/Honolulu'],
   [/\bSydney time\b/gi, 'Australia/Sydney'], [/\bMelbourne time\b/gi, 'Australia/Melbourne'], [/\bBrisbane time\b/gi, 'Australia/Brisbane'], [/\bPerth time\b/gi, 'Australia/Perth'], [/\bAuckland time\b|\bNZ time\b|\bNew Zealand time\b/gi, 'Pacific/Auckland'],
   [/\bBerlin time\b|\bGerman time\b/gi, 'Europe/Berlin'], [/\bParis time\b/gi, 'Europe/Paris'], [/\bAmsterdam time\b|\bDutch time\b/gi, 'Europe/Amsterdam'], [/\bOslo time\b/gi, 'Europe/Oslo'], [/\bStockholm time\b/gi, 'Europe/Stockholm'], [/\bCopenhagen time\b/gi, 'Europe/Copenhagen'], [/\bHelsinki time\b/gi, 'Europe/Helsinki'],
+  [/\bFinnish time\b/gi, 'Europe/Helsinki'], [/\bSwedish time\b/gi, 'Europe/Stockholm'], [/\bNorwegian time\b/gi, 'Europe/Oslo'], [/\bDanish time\b/gi, 'Europe/Copenhagen'], [/\bFrench time\b/gi, 'Europe/Paris'], [/\bItalian time\b/gi, 'Europe/Rome'], [/\bPolish time\b/gi, 'Europe/Warsaw'], [/\bSwiss time\b/gi, 'Europe/Zurich'], [/\bAustrian time\b/gi, 'Europe/Vienna'], [/\bBelgian time\b/gi, 'Europe/Brussels'], [/\bGreek time\b/gi, 'Europe/Athens'], [/\bTurkish time\b/gi, 'Europe/Istanbul'], [/\bCzech time\b/gi, 'Europe/Prague'], [/\bHungarian time\b/gi, 'Europe/Budapest'], [/\bRomanian time\b/gi, 'Europe/Bucharest'], [/\bEstonian time\b/gi, 'Europe/Tallinn'], [/\bIsraeli? (?:Standard )?time\b/gi, 'Asia/Jerusalem'], [/\bIcelandic time\b/gi, 'Atlantic/Reykjavik'], [/\bKenyan time\b/gi, 'Africa/Nairobi'], [/\bNigerian time\b/gi, 'Africa/Lagos'],
   [/\b(?:Indian|India) (?:Standard )?Time\b/gi, 'Asia/Kolkata'], [/\bSingapore time\b/gi, 'Asia/Singapore'], [/\bHong Kong time\b/gi, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/gi, 'Asia/Tokyo'], [/\bToronto time\b/gi, 'America/Toronto'], [/\bVancouver time\b/gi, 'America/Vancouver'],
 ];
 
@@ -25,8 +26,8 @@ function cityZones(): Map<string, string> {
   return (cities ??= new Map(Intl.supportedValuesOf('timeZone').filter((z) => /^(?:Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)\//.test(z)).map((z): [string, string] => [z.split('/').pop()!.replace(/_/g, ' '), z]).filter(([city]) => !/^(?:Easter|Wake|Midway|Center|Reunion|Knox|Currie|Louisville|Monticello|Vincennes|Petersburg|Marengo|Winamac|South Georgia|North|West|Eastern|Central|Pacific)$/.test(city))));
 }
 
-const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST']).sort((a, b) => b.length - a.length).join('|');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone:?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
+const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST', 'AoE']).filter((z) => z !== 'AOE').sort((a, b) => b.length - a.length).join('|');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
@@ -36,6 +37,8 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
     for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time in|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d)\s\()([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const zone = cityZones().get((m[1] ?? m[2] ?? m[3])!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     if (/\btime\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
+    for (const m of matchesIn(clause, /\b(?:CET\/CEST|EET\/EEST|WET\/WEST|GMT\/BST|EST\/EDT|CST\/CDT|MST\/MDT|PST\/PDT|AEST\/AEDT|ACST\/ACDT|NZST\/NZDT)\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
+    for (const m of matchesIn(clause, /\banywhere on earth\b/gi)) found.push({ value: 'AoE', start: m.at, end: m.to });
     // An abbreviation counts beside a time of day or in a remark about times, not as a stray word.
     if (anyAbbreviation.test(clause.text)) for (const m of matchesIn(clause, besideATime)) found.push({ value: m[0], start: m.at, end: m.to });
   }
@@ -63,12 +66,13 @@ const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june
  * @param now - for a missing year: the next such date after it */
 export function readDates(clause: Clause, now: DateTime, zone: string | null, order: 'day-month' | 'month-day' | null): ReadDate[] {
   const found: ReadDate[] = [];
+  found.push(...readWeekdaysOfMonth(clause, now, zone));
   if (!/\d/.test(clause.text) || !dateLike.test(clause.text)) return found;
   // Words that the date library would take for something else are blanked, lengths kept.
   const text = clause.text.replace(/\b(?:week|wk|day|session|unit) ?\d{1,2}\b(?!(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/gi, (s) => '·'.repeat(s.length)).replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
   const shift = clause.text.length - text.length;
   // “… 09:00 to 7 December …”: the day of the second date is no hour of the first.
-  const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:\s?[ap]m)?\s+)(to|until|till|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/g, (_, time: string, word: string) => time + '|'.repeat(word.length))
+  const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:st|nd|rd|th|\s?[ap]m)?\s+|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+)(to|until|till|through|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/gi, (_, time: string, word: string) => time + '|'.repeat(word.length))
     // The library takes 24:00 for no time at all, and the date with it; it is read below.
     .replace(/\b24[:.]00\b/g, '     ');
   const reference = { instant: now.toJSDate(), timezone: 0 };
@@ -111,6 +115,21 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   return found.filter((f) => f.problem !== 'impossible' ? !found.some((g) => g.problem === 'impossible' && g.start < f.end && f.start < g.end) : true);
 }
 
+/** “The last Friday in May 2027”, “the second Monday of March”. */
+function readWeekdaysOfMonth(clause: Clause, now: DateTime, zone: string | null): ReadDate[] {
+  return [...matchesIn(clause, /\b(first|second|third|fourth|last)\s+(mon|tues|wednes|thurs|fri|satur|sun)day\s+(?:in|of)\s+(january|february|march|april|may|june|july|august|september|october|november|december)(?:,?\s+(20\d\d))?\b/gi)].map((m) => {
+    const month = DateTime.fromFormat(m[3]!, 'LLLL', { locale: 'en' }).month, weekday = DateTime.fromFormat(m[2]!.slice(0, 3), 'ccc', { locale: 'en' }).weekday, which = m[1]!.toLowerCase();
+    const inYear = (year: number): DateTime => {
+      if (which === 'last') { const end = DateTime.fromObject({ year, month }).endOf('month').startOf('day'); return end.minus({ days: (end.weekday - weekday + 7) % 7 }); }
+      const start = DateTime.fromObject({ year, month, day: 1 });
+      return start.plus({ days: (weekday - start.weekday + 7) % 7 + 7 * ['first', 'second', 'third', 'fourth'].indexOf(which) });
+    };
+    const thisYear = inYear(now.year), date = m[4] ? inYear(Number(m[4])) : thisYear.endOf('day') >= now ? thisYear : inYear(now.year + 1);
+    const time = timeOf(null, clause.text, m.at - clause.start, m.to - clause.start, 0, clause.text.length);
+    return { iso: isoOf(date.year, date.month, date.day, time, zone), start: Math.min(m.at, clause.start + (time?.start ?? Infinity)), end: Math.max(m.to, clause.start + (time?.end ?? 0)), problem: 'none' };
+  });
+}
+
 /** “12 noon” is read as “12pm”, which ends before the word does. */
 const noonTail = (text: string, at: number): number => { const m = /\b12 ?noon\b/i.exec(text.slice(Math.max(0, at - 7), at + 4)), end = m ? Math.max(0, at - 7) + m.index + m[0].length : 0; return end > at ? end - at : 0; };
 
@@ -128,11 +147,11 @@ function locate(original: string, source: string, index: number): number {
 interface TimeOfDay { hour: number; minute: number; second: number; nextDay: boolean; offset: number | null; start?: number; end?: number }
 
 /** The time that goes with a date; also one that stands a few words away (“by 5pm on 3 May”, “3 May, at 12 noon”, “midnight”). */
-function timeOf(parsed: chrono.ParsedResult['start'], clause: string, from: number, to: number, least: number, most: number): TimeOfDay | null {
+function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, from: number, to: number, least: number, most: number): TimeOfDay | null {
   const base = Math.max(least, from - 30, 0), around = { text: clause.slice(base, Math.min(most, to + 40)), base };
   const midnight = /\bmidnight\b/i.exec(around.text);
   if (midnight && !/\d{1,2}[:.]\d{2}/.test(around.text.replace(/\b(?:00[:.]00|12[:.]00\s?am|23[:.]59|24[:.]00)\b/i, ''))) return { hour: 0, minute: 0, second: 0, nextDay: true, offset: null, start: around.base + midnight.index, end: around.base + midnight.index + 8 };
-  if (parsed.isCertain('hour')) {
+  if (parsed?.isCertain('hour')) {
     const offset = parsed.isCertain('timezoneOffset') ? parsed.get('timezoneOffset') : null;
     return { hour: parsed.get('hour')!, minute: parsed.get('minute') ?? 0, second: parsed.isCertain('second') ? parsed.get('second') ?? 0 : 0, nextDay: false, offset };
   }
@@ -183,6 +202,12 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
   if (new RegExp(`${moved}\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'other';
   if (new RegExp(`${moved}[^.]*\\bto\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'due';
+  // “(previously 4 December)”, “instead of 8 March”.
+  if (/\b(?:previously|formerly|originally|instead of|rather than|used to be|no longer)\s*(?:on\s+|by\s+|due\s+|the\s+)*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(before) && !/\b(?:was|were) originally\b/i.test(before)) return 'other';
+  // “until Friday for the Thursday group only”.
+  if (/^[\s,]*(?:at |by )?(?:\d[\d:.apm ]*|noon|midnight)?\s*\(?for (?:the |students in |those in )?[\w -]{2,30}\b(?:group|class|cohort|section|students|stream)s?\b(?: only)?/i.test(after) && /\bextension\b/i.test(before)) return 'other';
+  if (/\bdue\b[^.;]{0,30}\b(?:class|lecture|seminar|tutorial|workshop)(?: time| meeting)?(?:,| on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
   if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\s+(?:us|me|him|her|them|your tutor|your lecturer|the office)(?:\s+know)?\b(?:(?!\b(?:have|hand|submit|upload|send)\b)[^.;]){0,30}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
@@ -212,7 +237,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   }
   if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';
   if (/^\s*(?:at\s+)?[\d:.apm\s]*(?:is when|when)\s+(?:submissions? )?opens?/i.test(after)) return 'opens';
-  const heading = previous && previous.text.length < 60 ? last(previous.text) : null;
+  const heading = previous && previous.text.length < 60 && !dateLike.test(previous.text) ? last(previous.text) : null;
   return heading?.role ?? 'unknown';
 }
 

@@ -6,14 +6,14 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
   [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|\bWord(?= only\b)|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
-  [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']],
+  [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
 
 /** Mentions of kinds, each with whether it is asked for or refused. */
 function mentions(clauses: Clause[]): Mention[] {
   const found: Mention[] = [];
-  for (const clause of clausesWith(clauses, /pdf|doc|odt|rtf|rich text|txt|plain text|jpe?g|png|tiff?|csv|comma-separated|xlsx|excel|spreadsheet|pptx|powerpoint|slide deck|markdown|\.md|html|latex|\.tex|zip|word/i)) {
+  for (const clause of clausesWith(clauses, /pdf|doc|odt|rtf|rich text|txt|plain text|jpe?g|png|tiff?|csv|comma-separated|xlsx|excel|spreadsheet|pptx|powerpoint|slide deck|markdown|\.md|html|latex|\.tex|zip|mp[34]|word/i)) {
     const here: Mention[] = [];
     for (const [pattern, kinds] of kindWords) {
       for (const m of matchesIn(clause, pattern)) {
@@ -29,15 +29,28 @@ function mentions(clauses: Clause[]): Mention[] {
   return found;
 }
 
+/** What a document is called. */
+const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
-  const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|form|(?:cover|contact) ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
   const m = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))].at(-1);
   // “On paper and as a file”.
   if (!m || (/^paper$/i.test(m[1]!) && (/\bon\s$/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
+  // “Your raw data as a spreadsheet” are the data.
+  const as = /^(?:spread|work)?sheet$/i.test(m[1]!) ? new RegExp(`\\b(${noun})\\s+(?:as|in) (?:an? |the form of an? )?$`, 'i').exec(text.slice(0, m.index)) : null;
+  if (as) return { label: as[1]!.trim(), at: from + as.index };
+  // “Part A: Lesson plan (Word)”: after a mark, the word before belongs to the name.
+  const wider = /(?:^|[:–-]\s+)\W*((?!(?:an?|the|your|one|two|both|each|every|this|all|submit|upload|hand|send|save|write|use|and|or|as|in|of|for|with|file|format|please|only|main|single|my|our|attach|include)\b)[\p{L}-]+)\s+$/iu.exec(text.slice(0, m.index));
+  if (wider) return { label: `${wider[1]!} ${m[1]!.trim()}`, at: from + m.index - (text.slice(0, m.index).length - text.slice(0, m.index).lastIndexOf(wider[1]!)) };
   return { label: m[1]!.trim(), at: from + m.index };
+}
+
+/** “PDF/A for the thesis; a ZIP with the data”: the name behind the kind. */
+function labelFor(mention: Mention): { label: string; at: number } | null {
+  const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document))? (?:for (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research )?data))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
+  return behind ? { label: (behind[1] ?? behind[2])!, at: mention.at } : null;
 }
 
 /** “PDF (main report), XLSX (calculations)”: where each kind has its own words behind it. */
@@ -49,7 +62,8 @@ function labelBehind(mention: Mention, all: Mention[]): { label: string; at: num
 export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statement<string>[]; /** where each document's clause stands, for limits of its own */ spans: { start: number; end: number }[] }
 
 /** Which documents are asked for and of which kinds. One document where only kinds are named; several where each has a name of its own. */
-export function readDocuments(clauses: Clause[]): DocumentsRead {
+export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
+  const lineAt = (at: number): string => { const end = text.indexOf('\n', at); return text.slice(text.lastIndexOf('\n', at - 1) + 1, end < 0 ? text.length : end); };
   const asked = mentions(clauses).filter((m, i, all) => {
     const before = all[i - 1];
     // “DOCX or PDF”: what is said of the first is said of the second.
@@ -60,7 +74,7 @@ export function readDocuments(clauses: Clause[]): DocumentsRead {
   for (const mention of asked) {
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
-    const label = labelBehind(mention, asked) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
+    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
     const last = documents[documents.length - 1];
     if (sameClause && last && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
       // “PDF or DOCX”, “PDF, DOCX”: alternatives of one document.
@@ -86,6 +100,10 @@ export function readDocuments(clauses: Clause[]): DocumentsRead {
     for (const d of documents) if (d !== main) add(main.types, d.types);
     settled = [main];
   }
+  // “1) Answer sheet: complete the template … hand it in as a Word document.”: the head of the line is the name.
+  if (settled.length > 1) for (const d of settled) if (d.label === null) { const head = new RegExp(`^\\W*(?:\\d+[.)])?\\W*(${noun})\\s*(?:\\([^)]*\\)\\s*)?[:–-]`, 'i').exec(lineAt(d.start)); if (head && !settled.some((o) => o.label && sameLabel(o.label, head[1]!))) d.label = head[1]!; }
+  // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
+  if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
   return {
     documents: settled.map(({ label, types }) => ({ label: label ? capital(label) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),

@@ -1,7 +1,7 @@
 import { isCorrection } from './dates.ts';
 import { clausesWith, matchesIn, numberOf, type Clause, type Statement } from './statements.ts';
 
-export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[] }
+export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[]; /** measures of which the wording names the least */ atLeast: Set<'fontSizePt' | 'marginMm'> }
 
 /** Typefaces that departments ask for by name. Compiled by hand. */
 const typefaces = ['Times New Roman', 'Times', 'Arial', 'Calibri', 'Cambria', 'Helvetica', 'Garamond', 'Georgia', 'Verdana', 'Courier New', 'Courier', 'Palatino', 'Book Antiqua', 'Century Gothic', 'Tahoma', 'Trebuchet MS', 'Liberation Serif', 'Liberation Sans', 'Computer Modern', 'Century Schoolbook', 'Bookman Old Style', 'Open Sans', 'Noto Serif', 'Noto Sans', 'Lato', 'Roboto', 'Aptos', 'Source Serif', 'Source Sans', 'EB Garamond', 'Comic Sans', 'Minion Pro', 'Gill Sans'];
@@ -11,9 +11,12 @@ const spacingWords: Record<string, number> = { single: 1, double: 2, 'one and a 
 const anyTypeface = new RegExp(`\\b(?:${[...typefaces].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
 const layoutSigns = new RegExp(`\\b(?:A[345]|US Letter|Letter|Legal|margins?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
 
+/** “At least 11 pt”, “not smaller than 11 pt”, “11 pt or larger”: whether the measure between these two places is a least one. */
+const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*\(?min(?:imum)?\b/i.test(text.slice(to));
+
 /** What the paper has to look like. Lengths in millimetres (1 inch = 25.4 mm, exactly). */
 export function readLayout(clauses: Clause[]): LayoutRead {
-  const out: LayoutRead = { pageSize: [], marginMm: [], fontSizePt: [], lineSpacing: [], fonts: [], pageNumbers: [] };
+  const out: LayoutRead = { pageSize: [], marginMm: [], fontSizePt: [], lineSpacing: [], fonts: [], pageNumbers: [], atLeast: new Set() };
   for (const clause of clausesWith(clauses, layoutSigns)) {
     const override = isCorrection(clause);
     const put = <T>(list: Statement<T>[], value: T, m: { at: number; to: number }): void => { list.push({ value, start: m.at, end: m.to, override }); };
@@ -21,18 +24,22 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     for (const m of matchesIn(clause, /\bmargins?\b[^.;]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in\.|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b|\b(one)[\s-](inch)\s+margins?\b/gi)) {
       // “3 cm left and 2 cm right” is no one margin.
       if (new Set([...clause.text.slice(m.at - clause.start, m.to - clause.start + 60).matchAll(/(\d+(?:[.,]\d+)?)\s?(?:cm|mm|in(?:ch(?:es)?)?\b)[^.;\d]{0,20}\b(?:left|right|top|bottom|sides?|inner|outer|binding|elsewhere|on all other)\b|\b(?:left|right|top|bottom|sides?|inner|outer|binding)\b[^.;\d]{0,14}(\d+(?:[.,]\d+)?)\s?(?:cm|mm|in(?:ch(?:es)?)?\b)/gi)].map((x) => x[1] ?? x[2])).size > 1) continue;
+      // “Left margin 40 mm; other margins 20 mm”: neither is the margin.
+      if (/\b(?:left|right|top|bottom|inner|outer|inside|outside|binding|gutter|other|remaining)(?:[- ]hand)?(?: side)?\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && /^margins?\b/i.test(m[0])) continue;
       const amount = m[5] ?? m[7] ? (/half/i.test(m[5] ?? '') ? 0.5 : 1) : numberOf((m[1] ?? m[3])!), unit = (m[2] ?? m[4] ?? 'in').toLowerCase();
+      if (atLeast(clause.text, clause.text.indexOf((m[1] ?? m[3] ?? m[5] ?? m[7])!, m.at - clause.start), m.to - clause.start)) out.atLeast.add('marginMm');
       put(out.marginMm, Math.round(amount * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m);
     }
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|MiB|mega|kilo|%|cm|mm))/gi)) {
       const value = numberOf((m[1] ?? m[2])!);
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
       // “11 or 12 pt” leaves it open.
-      if (/\b\d{1,2}(?:[.,]5)?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
-      if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:at least|minimum|min\.?|n(?:o|ot) (?:smaller|less) than)\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+      if (/\b\d{1,2}(?:[.,]5)?-?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
+      if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) ) continue;
+      if (atLeast(clause.text, m.at - clause.start, m.to - clause.start)) out.atLeast.add('fontSizePt');
       put(out.fontSizePt, value, m);
     }
-    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\bline[\s-]?spacing\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\bline[\s-]?spacing\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
       if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double)\b/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double)\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       const word = (m[1] ?? m[2] ?? m[3] ?? m[4])!.toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
@@ -41,7 +48,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     for (const m of matchesIn(clause, anyTypeface)) {
       const face = m[0], size = /^[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d)/i.exec(clause.text.slice(m.to - clause.start));
       // “Times New Roman 12”: the number after a typeface is its size.
-      if (size && !/^\s*(?:pt|points?)?\s*(?:or (?:larger|bigger|more|above)|minimum|min\b)/i.test(clause.text.slice(m.to - clause.start + size[0].length)) && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length });
+      if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) { put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length }); if (atLeast(clause.text, m.at - clause.start, m.to - clause.start + size[0].length)) out.atLeast.add('fontSizePt'); }
       if (/\b(?:not|no|never|avoid|don['’]t)\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
@@ -68,11 +75,16 @@ export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
 /** The place that the paper goes to: a label line, a quoted name, or a capitalised name after “submit to/via/in”. */
 export function readPlace(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /submi|hand|upload|turn|deliver|goes?\b|put it|place|where|location|copy:/i)) {
+  for (const clause of clausesWith(clauses, /submi|hand|upload|turn|deliver|goes?\b|put it|course (?:site|page)|folder|box|area|slot|[>›→]|place|where|location|copy:/i)) {
     const override = isCorrection(clause);
-    const label = /^(?:where(?: to (?:submit|hand in))?|place|(?:submission|hand[- ]in) (?:place|point|box|folder|area|link|page)|submit (?:to|via|at)|location)\s*[:|–]\s*(.{3,100})$/i.exec(clause.text);
+    const label = /^(?:where(?: to (?:submit|hand in))?|place|(?:submission|hand[- ]in|upload|drop|delivery) (?:place|point|box|folder|area|link|page)|submit (?:to|via|at)|location)\s*[:|–]\s*(.{3,100})$/i.exec(clause.text);
     if (label) { const at = clause.text.indexOf(label[1]!), quoted = /[“"‘]([^”"’\n]{3,80})[”"’]/.exec(label[1]!); const value = (quoted?.[1] ?? label[1]!).replace(/[.;]\s*$/, '').replace(/^[“"‘']|[”"’']$/g, '').trim(); const from = clause.start + clause.text.indexOf(value, at); found.push({ value, start: from, end: from + value.length, override }); continue; }
-    for (const m of matchesIn(clause, /\b(?:[Ss]ubmit|[Ss]ubmitted|[Hh]and(?:ed)?(?: it| your \w+)? in|[Uu]pload(?:ed)?|[Tt]urn(?:ed)? in|[Dd]eliver(?:ed)?|goes?|[Pp]ut it|[Pp]lace|(?:[Ee]lectronic|[Dd]igital) copy(?=:))\b(?:(?!\bnot\b)[^.;“"‘']){0,60}?\b(?:to|via|through|in(?:to)?|at|under|using|on)\s+(?:the\s+|our\s+)?(?:(?:(?:submission|hand-in|upload|course|class|shared|departmental)\s+)?(?:box|folder|area|page|point|link|place|slot)\s+(?:called\s+|named\s+)?(?=[“"‘']))?(?:[“"‘']([^”"’'\n]{3,80})[”"’']|((?:[A-Z][\w&’'/-]*|\d{2,5}[A-Z]?)(?:\s+(?:of|for|the|and|[A-Z][\w&’'/-]*|\d{1,5}[A-Z]?|[–:-]))*(?:\s+(?:submission (?:page|point|box|folder|area|link)|folder|box|page|area|portal|office|point|site))?))/g)) {
+    // “Folder “Essay 1 – main cohort””; “the assignment area of the module page (“Essay 1”)”; “under Week 6 > Literature review”.
+    for (const m of matchesIn(clause, /^\W*(?:[Ff]older|[Bb]ox|[Aa]rea|[Pp]oint|[Ll]ink|[Pp]age|[Ss]lot)\s+[“"‘]([^”"’\n]{3,80})[”"’]|\b(?:area|page|folder|point|box|portal|site)\b[^.;“"()]{0,30}\((?:called |named )?[“"‘]([^”"’\n]{3,80})[”"’]\)|\b(?:under|in|at|via)\s+((?:[A-Z][\w&’'/-]*)(?: [\w&’'/-]+){0,4}(?:\s?(?:>|›|→)\s?[A-Z][\w&’'/-]*(?: [\w&’'/-]+){0,5})+)/g)) {
+      const value = (m[1] ?? m[2] ?? m[3])!.trim(), at = m.at + m[0].lastIndexOf(value);
+      if (!/\bnot\b[^.;]{0,30}$/i.test(clause.text.slice(0, m.at - clause.start))) found.push({ value, start: at, end: at + value.length, override });
+    }
+    for (const m of matchesIn(clause, /\b(?:[Ss]ubmit|[Ss]ubmitted|[Hh]and(?:ed)?(?: it| your \w+)? in|[Uu]pload(?:ed)?|[Tt]urn(?:ed)? in|[Dd]eliver(?:ed)?|goes?|[Pp]ut it|[Pp]lace|[Ss]ubmission(?=\s+(?:is\s+)?(?:via|through)\b)|[Cc]ourse (?:site|page)(?=,? under\b)|(?:[Ee]lectronic|[Dd]igital) copy(?=:))\b(?:(?!\bnot\b)[^.;“"‘']){0,60}?\b(?:to|via|through|in(?:to)?|at|under|using|on)\s+(?:the\s+|our\s+)?(?:\w+['’]s\s+(?=[a-z-]+ ))?(?:(?:(?:submission|hand-in|upload|course|class|shared|departmental)\s+)?(?:box|folder|area|page|point|link|place|slot)\s+(?:called\s+|named\s+)?(?=[“"‘']))?(?:[“"‘']([^”"’'\n]{3,80})[”"’']|((?:[A-Z][\w&’'/-]*|\d{2,5}[A-Z]?)(?:\s+(?:of|for|the|and|[A-Z][\w&’'/-]*|\d{1,5}[A-Z]?|[–:-]))*(?:\s+(?:submission (?:page|point|box|folder|area|link)|folder|box|page|area|portal|office|point|site))?))/g)) {
       const value = (m[1] ?? m[2])!.trim().replace(/\s+(?:by|before|on|as|of|for|the|and|at)$/i, '');
       if (/^(?:PDF|DOCX|Word|A4|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|January|February|March|April|May|June|July|August|September|October|November|December|Times|Arial|English|Microsoft|MS|I|You|Your|Week|Part|ODT|JPEG|RTF|Harvard|APA|\d+)\b/.test(value) || value.length < 4) continue;
       const at = m.at + m[0].lastIndexOf(value);

@@ -9,9 +9,14 @@ export interface LimitStatement extends Statement<number> { field: Field; clause
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1 };
 const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d])\d+(?:[.,]\d+)?`;
 
+/** A percentage in figures or words. */
+const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
 const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i, hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|byte|pixel|\bmp\b|megs?\b/i;
+
+/** “… instead of 20 MB”, “(previously 2,000 words)”: a limit that no longer holds. */
+const replaced = (before: string): boolean => /\b(?:instead of|previously|formerly|rather than|no longer|originally)\s*(?:the\s+|a\s+)?(?:limit of\s+)?$/i.test(before);
 
 /** Limits of size, words and pages with the words they came from. “About N” and a bare length settle nothing. */
 export function readLimits(clauses: Clause[]): LimitStatement[] {
@@ -21,8 +26,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     const bare = i > 0 ? new RegExp(`^\\W*(?:and |but )?the (min|max)imum(?: length)? is (${number})\\W*$`, 'i').exec(clause.text) : null, unit = bare && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
     if (bare && unit) return [{ field: `${bare[1]!.toLowerCase()}${unit === 'word' ? 'Words' : 'Pages'}` as Field, value: numberOf(bare[2]!), start: clause.start, end: clause.end, clause, override: isCorrection(clause) }];
     if (!hasNumber.test(clause.text) || !hasUnit.test(clause.text)) return [];
-    const next = clauses[i + 1]?.text ?? '';
-    const follows = /\d\s?(?:%|per\s?cent)/i.test(next) && !/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) ? ` ${next}` : '';
+    // A sentence on what counts may stand between a length and its leeway.
+    const about = [1, 2].find((k) => { const t = clauses[i + k]?.text; return t === undefined || !(/\bword (?:count|limit|length)\b/i.test(t) && !/\d/.test(t)); }), next = clauses[i + (about ?? 1)]?.text ?? '';
+    const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && !/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) ? ` ${next}` : '';
     return [...readSizes(clause), ...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)];
   });
 }
@@ -33,7 +39,8 @@ function readSizes(clause: Clause): LimitStatement[] {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
     const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before);
-    if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b/i.test(before.slice(-40))) continue;
+    if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
+    if (replaced(before)) continue;
     found.push({ field: 'maxBytes', value: Math.round(value), start: m.at, end: m.to, clause, override: isCorrection(clause), remark: /pixel|^mp$/i.test(m[2]!) ? 'megapixels' : undefined });
   }
   return found;
@@ -46,32 +53,36 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const override = isCorrection(clause);
   const push = (field: Field, value: number, m: { at: number; to: number }): void => { if (value > 0) found.push({ field, value: Math.round(value), start: m.at, end: m.to, clause, override }); };
   const text = clause.text;
-  if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
-  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2})\\s?(?:%|per\\s?cent)|(\\d{1,2})\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in either direction|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
-  const over = /\b(\d{1,2})\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text + follows);
+  if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
+  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in either direction|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
+  const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text + follows);
   const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|toleran|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
   // “An abstract of at most 200 words” limits a part of the paper.
   const ofPart = (m: { at: number; to: number }): boolean => !/\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) && (/\b(?:abstract|(?:executive )?summary(?! (?:report|essay|paper))|cover (?:letter|page|sheet)|introduction(?! to\b)|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement)\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.test(text.slice(0, m.at - clause.start)) || /^[\s-]*(?:word |page )?(?:abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.test(text.slice(m.to - clause.start)));
+  // “Each answer at most 800 words” limits the answers.
+  const ofEach = (m: { at: number }): boolean => /\b(?:each|every) (?:answer|question|response|entry|section|paragraph|part|post|slide|item|task|student|member)\b[^.;]{0,40}$/i.test(text.slice(0, m.at - clause.start));
   const n = `(${number})`;
   const ranged: { at: number; to: number }[] = [];
-  for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|no(?:t)? (?:less|fewer) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? more than|more than|up to)\\s+${n}[\\s-]?${unit}\\b`, 'gi'))) { ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|(?:no(?:t)?|never|cannot be|not be) (?:less|fewer|shorter) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? (?:more|longer) than|(?:more|longer) than|up to)\\s+${n}(?:[\\s-]?${unit}\\b)?`, 'gi'))) { if (!new RegExp(unit, 'i').test(m[0])) continue; ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s?${n}[\\s-]?${unit}\\b`, 'gi'))) {
     const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)];
-    if (a >= b || ofPart(m) || each.test(text.slice(m.to - clause.start)) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
+    // “Increased from 2,500 to 3,000 words” names the old limit and the new one.
+    if (/\b(?:from|of)\s+$/i.test(text.slice(0, m.at - clause.start)) && /\b(?:increas|rais|reduc|lower|cut|chang|extend|mov)\w*\b[^.;]{0,20}$/i.test(text.slice(0, m.at - clause.start)) && /\d\s*(?:words?|pages?)?\s+to\s/i.test(m[0])) { ranged.push(m); push(max, b, m); continue; }
+    if (a >= b || ofPart(m) || ofEach(m) || each.test(text.slice(m.to - clause.start)) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
     ranged.push(m);
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:max(?:imum)?\\.?\\s*)?|[≤<]=?\\s*)${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
     const value = numberOf(raw);
-    if ((what === 'words' && value < 20) || ofPart(m)) continue;
+    if ((what === 'words' && value < 20) || ofPart(m) || ofEach(m) || replaced(text.slice(0, m.at - clause.start))) continue;
     const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
     const near = before.slice(-60), own = m[0];
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
-    if (tolerance && !about) { const share = Number(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
+    if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
     // “four entries of 400–600 words each” limits the entries.
     if (each.test(after)) continue;
@@ -81,14 +92,14 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const give = /^\s*\(?,?\s*(?:plus or minus|\+\s?\/\s?[-–−]|±)\s?(\d{1,4})(?!\s?(?:%|per\s?cent|\d))/i.exec(after);
     if (give) { push(min, value - Number(give[1]), m); push(max, value + Number(give[1]), m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
-    const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less) than|not (?:fewer|less) than|more than|over)\s*(?:of\s*)?$/i.test(near);
-    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max|[≤<]/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*)?$/i.test(near);
+    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after)) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
     if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
-    if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? Number(over[1] ?? over[2] ?? over[3]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
-    if (overAllowed) push(max, Math.floor(value * (1 + Number(over[1] ?? over[2] ?? over[3]) / 100) + 1e-9), m);
+    if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? percentOf(over[1] ?? over[2] ?? over[3]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
+    if (overAllowed) push(max, Math.floor(value * (1 + percentOf(over[1] ?? over[2] ?? over[3]) / 100) + 1e-9), m);
   }
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }

@@ -5,12 +5,12 @@ import { matchesIn, type Clause, type Statement } from './statements.ts';
 /** What identifies a student, as departments call it. Registration, matriculation and roll numbers are student numbers; exam numbers are candidate numbers. */
 const fieldWords: readonly [RegExp, NameField][] = [
   [/\b(?:your)?(?:candidate|exam(?:ination)?)[\s_-]?(?:number|no\.?|code|id|#)\b|\bcandidateNumber\b/i, 'candidateNumber'],
-  [/\b(?:your)?(?:student|registration|matriculation|roll|enrol?ment|university|library card)[\s_-]?(?:ID(?: number)?|number|no\.?|#)|\bstudent ?ID\b|\bmatric(?:ulation)? (?:number|no\.?)|\b(?:SID|ID number)\b|\bstudentNumber\b/i, 'studentNumber'],
+  [/\b(?:your)?(?:student|registration|matriculation|roll|enrol?ment|university|library card)[\s_-]?(?:ID(?: number)?|number|no\.?|#)|\bstudent ?ID\b|\bmatric(?:ulation)? (?:number|no\.?)|\bmatrikel[\s_-]?(?:nummer|nr\.?)|\b(?:SID|ID number)\b|\bstudentNumber\b/i, 'studentNumber'],
   [/\b(?:surname|nachname|last[\s_-]?name|family[\s_-]?name|last(?=[\s_-]first\b))\b/i, 'surname'], [/\b(?:given|first|fore)[\s_-]?names?\b|\bvorname\b|(?<=\blast[\s_-])first\b/i, 'givenNames'], [/\binitials?\b/i, 'initials'], [/\b(?:user[\s_-]?(?:name|id)|login)\b/i, 'username'],
   [/\b(?:course|module|unit|class|subject|lesson)[\s_-]?(?:code|number|name|no\.?)\b/i, 'courseCode'], [/\b(?:assignment|essay|paper|assessment|coursework)[\s_-]?(?:title|name|number)\b|\b(?:the )?title\b(?! page| (?:it|them|your)\b)/i, 'title'], [/\bpart number\b/i, 'part'], [/\b(?:submission )?date\b/i, 'date'],
 ];
 const personal = new Set<NameField>(['candidateNumber', 'studentNumber', 'surname', 'givenNames', 'initials', 'username']);
-const about = /\bfile[\s-]?nam(?:es?|ing)\b|\bdateiname\b|\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b|\b(?:name|label|title) (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them) (?:with|as|by|after|like)\b|\bsave (?:your|the|it|each|them|this)\b[^.]{0,40}\b(?:as|under)\b|\bfilename\b|\b(?:call|name|save) (?:your|the) (?:file|document|report|essay|paper|video|work|assignment|dissertation|journal|poster|scan|images?|photos?|photographs?|scans)\b|\bname images?\b|\b(?:attachment|file)s? labelled\b|^\W*name\s*:\s*\S+\.(?:pdf|docx?|odt|zip|rtf)\b|^\W*name\s*:[^.]*\b(?:numbers?|surnames?|initials|codes?)\b|\b(?:title|name|label|call) (?:it|them) (?:with|by)\b|\b(?:named|called|saved as|titled)\s+(?:as\s+)?[“"‘'\x60]?(?=\S*[<[{_])\S{4,}/i;
+const about = /\bfile[\s-]?nam(?:es?|ing)\b|\bdateiname\b|\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b|\b(?:name|label|title) (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each |both |all |every )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them) (?:with|as|by|after|like)\b|\bsave (?:your|the|it|each|them|this)\b[^.]{0,40}\b(?:as|under)\b|\bfilename\b|\b(?:call|name|save) (?:your|the) (?:file|document|report|essay|paper|video|work|assignment|dissertation|journal|poster|scan|images?|photos?|photographs?|scans)\b|\bname images?\b|\b(?:attachment|file)s? labelled\b|^\W*name\s*:\s*\S+\.(?:pdf|docx?|odt|zip|rtf)\b|^\W*name\s*:[^.]*\b(?:numbers?|surnames?|initials|codes?)\b|^\W*name\s*:\s*\S*(?:name|number|code)\S*[-_]\S+$|\b(?:title|name|label|call) (?:it|them) (?:with|by)\b|\b(?:named|called|saved as|titled)\s+(?:as\s+)?[“"‘'\x60]?(?=\S*[<[{_])\S{4,}/i;
 
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
 
@@ -23,17 +23,17 @@ export function readNaming(clauses: Clause[]): NamingRead {
     const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^(?:use|it (?:must|should)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
     if ((!here && !follows) || example) return;
     const override = isCorrection(clause);
-    const forbids = /\b(?:not|never|no|without|don['’]t|must not|should not)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
+    const forbids = /\b(?:not|never|no|neither|without|don['’]t|must not|should not)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
     const contrast = /\b(?:but|only|instead|use)\b[^.;]*\b(?:candidate|exam|student|registration)\b[^.;]*\b(?:number|code|id)\b|\b(?:put|use|write|give|include|with)\b[^.;,]*\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.?)\b(?=,?\s+(?:and\s+)?(?:not|never)\b)/i.exec(clause.text);
     if (forbids && !/\bnot (?:forget|omit|leave out)\b/i.test(clause.text)) {
-      const quote = /\b(?:not|never|no|without|don['’]t)\b[^.;]*/i.exec(clause.text)!;
+      const quote = /\b(?:not|never|no|neither|without|don['’]t)\b[^.;]*/i.exec(clause.text)!;
       // “Do not rename the file” and “do not use spaces in the name” say nothing about identity.
       if (/\b(?:your|own|identif|identity|surname|names?\b(?! of)|student|who you are)/i.test(quote[0]) && !/\b(?:spaces?|special characters|rename|symbols|punctuation)\b/i.test(quote[0])) out.mustNotIdentify.push({ value: true, start: clause.start + quote.index, end: clause.start + quote.index + quote[0].length, override });
       if (contrast) collectFields(clause, contrast.index, out, override);
       return;
     }
     if (/\b(?:may|can|are free to)\b[^.;]*\b(?:your (?:own )?name|any name)\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: false, start: clause.start, end: clause.end }); return; }
-    const pattern = findPattern(clause);
+    const pattern = findPattern(clause) ?? spokenPattern(clause);
     if (pattern) {
       out.pattern.push({ ...pattern, override });
       // What a pattern stands for of the student is in the name whatever the rest of it is.
@@ -44,7 +44,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Your candidate number only”: the name is that and nothing else.
     const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})(?!\s*(?:,|and|plus|followed|\+|_))|\b(${identifier})\s+(?:only|alone|and nothing else)\b`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2];
     if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); }
-    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|as|under|after)\b|^\W*(?:required |your )?(?:file ?nam\w*|naming)\b[^:]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
+    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|as|under|after|beginning|starting)\b|\bin (?:the|your|each|every) file ?name\b|^\W*(?:required |your )?(?:file ?nam\w*|naming)\b[^:]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
   return out;
 }
@@ -60,6 +60,24 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
   }
   // “your name” in a file name means the surname and the given name.
   for (const m of matchesIn(part, /\byour (?:full )?name\b(?!\s+of)/gi)) { if (taken.some((t) => t.at < m.to && m.at < t.to) || ruledOut(part, m.at)) continue; for (const f of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === f)) out.mustContain.push({ value: f, start: m.at, end: m.to, override }); }
+}
+
+/** A name said in words: “GEO3107_ followed by your registration number”, “the family name, an underscore and the matriculation number”.
+ * What stands for a detail is put in brackets. Null where the order or the marks between are not said. */
+function spokenPattern(clause: Clause): { value: string; start: number; end: number } | null {
+  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID|no\.?)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit)[\s-]code|initials?)`;
+  const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
+  const element = `(?:(?:your|the|an?)\\s+)?(?:${detail}|${mark}|${literal})`;
+  const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
+  if (!m || !new RegExp(detail, 'i').test(m[0])) return null;
+  let joined = '', marks = false, fields = 0;
+  for (const part of m[0].matchAll(new RegExp(`${detail}|${mark}|${literal}`, 'gi'))) {
+    const said = part[0].replace(/^[“"‘']|[”"’']$/g, '');
+    if (new RegExp(`^${mark}$`, 'i').test(said)) { joined += { underscore: '_', hyphen: '-', dash: '-', 'full stop': '.' }[said.toLowerCase()]!; marks = true; }
+    else if (new RegExp(`^${detail}$`, 'i').test(said)) { joined += `[${said}]`; fields++; }
+    else { joined += said; marks ||= /[_-]$/.test(said) || fields > 0; }
+  }
+  return marks && !/\]\[/.test(joined) ? { value: joined, start: clause.start + m.index, end: clause.start + m.index + m[0].length } : null;
 }
 
 /** “… your number, not your name, …” */

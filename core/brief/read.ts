@@ -17,6 +17,8 @@ import { isUnsettledDate, readTimes } from './times.ts';
 export interface BriefRead { brief: Brief; remarks: Remark[] }
 
 const longest = 1_500_000;
+/** an owner that stands for several documents */
+const forOthers = -2;
 
 /** Reads what an assignment's wording asks for. What it leaves open, or says twice differently, stays null: a wrong guess is worse than a question.
  * @param text - the wording; @param nowIso - for dates without a year
@@ -36,23 +38,29 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
   brief.place = one('place', readPlace(clauses), (a, b) => a === b || a.includes(b) || b.includes(a));
-  const documents = readDocuments(clauses);
+  const documents = readDocuments(clauses, text);
   brief.documents = documents.documents;
   for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
 
   const limits = readLimits(clauses);
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     const statements = limits.filter((l) => l.field === field);
-    const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents)) : statements.map(() => -1);
+    const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
     statements.forEach((s, i) => {
       if (s.remark) remarks.push({ field: `limits.${field}`, kind: 'megapixels', quotes: [quote(s)] });
       const owner = owned[i]!;
+      // “The other two are limited to 5 MB each.”
+      if (owner < 0 && documents.documents.length > 1 && /\bthe others?\b/i.test(s.clause.text.slice(0, s.start - s.clause.start)) && owned.some((o) => o >= 0)) {
+        brief.documents.forEach((demand, d) => { if (owned.includes(d)) return; (demand.limits ??= {})[field] = s.value; evidence.push({ field: `documents[${d}].limits.${field}`, ...quote(s) }); });
+        owned[i] = forOthers;
+        return;
+      }
       if (owner < 0) return;
       const demand = brief.documents[owner]!;
       (demand.limits ??= {})[field] = s.value;
       evidence.push({ field: `documents[${owner}].limits.${field}`, ...quote(s) });
     });
-    brief.limits[field] = one(`limits.${field}`, statements.filter((_, i) => owned[i]! < 0));
+    brief.limits[field] = one(`limits.${field}`, statements.filter((_, i) => owned[i] === -1));
   }
 
   const naming = readNaming(clauses);
@@ -92,6 +100,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.layout.pageSize = one('layout.pageSize', layout.pageSize);
   brief.layout.marginMm = one('layout.marginMm', layout.marginMm);
   brief.layout.fontSizePt = one('layout.fontSizePt', layout.fontSizePt);
+  const least = [...layout.atLeast].filter((field) => brief.layout[field] !== null);
+  if (least.length > 0) brief.layout.atLeast = least;
   brief.layout.lineSpacing = one('layout.lineSpacing', layout.lineSpacing);
   brief.layout.fonts = layout.fonts.map((f) => f.value);
   for (const f of layout.fonts) evidence.push({ field: 'layout.fonts', ...quote(f) });
@@ -117,12 +127,15 @@ const sameTime = (a: string, b: string): boolean => a === b || (a.length === 10 
 const mostExact = (statements: Statement<string>[], value: string): string => statements.map((s) => s.value).filter((v) => !isUnsettledDate(v) && sameTime(v, value)).sort((a, b) => b.length - a.length)[0] ?? value;
 
 /** Which of several documents a limit belongs to: the one whose demand stands in the same clause, or whose name does. -1: to all. */
-function ownerOf(s: { start: number; end: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents']): number {
+function ownerOf(s: { start: number; end: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents'], text: string): number {
   const inside = spans.map((span, i) => ({ i, span })).filter(({ span }) => span.start >= s.clause.start && span.start < s.clause.end);
   const at = s.start - s.clause.start, lead = s.clause.text.slice(0, at), bracketed = lead.split('(').length > lead.split(')').length;
   if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
   if (inside.length === 1) return inside[0]!.i;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
-  const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase(), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
-  return named.length > 0 ? named.sort((a, b) => b.at - a.at)[0]!.i : -1;
+  const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your) /, ''), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
+  if (named.length > 0) return named.sort((a, b) => b.at - a.at)[0]!.i;
+  // “… ONE report. Format: PDF. Limit: 100 MB.”: sentences on one line speak of one thing.
+  const lineStart = text.lastIndexOf('\n', s.start) + 1, nextBreak = text.indexOf('\n', s.end), lineEnd = nextBreak < 0 ? text.length : nextBreak, onLine = spans.flatMap((span, i) => (span.start >= lineStart && span.start < lineEnd ? [i] : []));
+  return onLine.length === 1 ? onLine[0]! : -1;
 }

@@ -1,7 +1,8 @@
-import type { DateTime } from 'luxon';
+import { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { dateOrder, isCorrection, readDates, readZone, roleOf, type DateRole, type ReadDate } from './dates.ts';
-import { settle, type Clause, type Statement } from './statements.ts';
+import { zoneOf } from '../time/instant.ts';
+import { matchesIn, numberWords, settle, type Clause, type Statement } from './statements.ts';
 
 export interface TimesRead { opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>; parts: (Brief['parts'][number] & { start: number; end: number })[]; problems: ReadDate[]; /** the last dates on which late work is taken */ lateUntil: Statement<string>[] }
 
@@ -35,23 +36,27 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     if (dates.length === 0) { if (labels.length === 1 && clause.text.length < 60) label = labels[0]!.text; return; }
     // “Part 1 (draft): …” is the label as it stands; a clause after a semicolon still speaks of the same part.
     const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1];
-    const named = heading?.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = heading ? clause.text.slice(clause.text.indexOf(':') + 1) : '';
+    const wholeHead = heading?.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), dueHead = wholeHead !== undefined && /^(?!essay question)[\w -]{4,40}\s(?:is\s)?due$/i.test(wholeHead) ? wholeHead.replace(/\s(?:is\s)?due$/i, '') : undefined, named = dueHead ?? wholeHead, after = heading ? clause.text.slice(clause.text.indexOf(':') + 1) : '';
     // What stands before “: due …” names a part, whatever it is called.
-    const isLabel = named !== undefined && /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(named);
-    const headed = named && (isLabel || new RegExp(partLabel.source, 'i').test(named)) ? named : null;
+    // “Deadline report: …”, “Due date for the peer evaluation: …”.
+    const dueOf = named === undefined ? undefined : /^(?:the )?(?:deadline|due(?: date)?|hand-?in|closing date)\s+(?:of\s+|for\s+)?(?:the\s+)?([a-z][\w -]{2,38})$/i.exec(named)?.[1], forWhat = dueOf && !/\b(?:dates?|times?|for|is|and|all|everyone|students?|changed?|extended|moved|submissions?|work)\b/i.test(dueOf) ? dueOf : undefined;
+    const isLabel = dueHead !== undefined ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(dueHead) : named !== undefined && /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(named);
+    const headed = forWhat ?? (named && (isLabel || new RegExp(partLabel.source, 'i').test(named)) ? named : null);
     if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
+    // A row of a table with columns for opening and closing is named by its first cell.
+    const rowName = columns.some((c) => c === 'due') && /\|.*\|/.test(clause.text) ? clause.text.split('|').map((cell) => cell.trim()).find((cell) => cell !== '') : undefined, rowLabel = rowName && rowName.length <= 60 && dates.every((d) => text.slice(d.start, d.end) !== rowName) && !/\d{4}/.test(rowName) ? rowName : null;
     // “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end.
-    const joint = dates.length === 2 ? text.slice(dates[0]!.end, dates[1]!.start) : '', range = dates.length === 2 && (/^\s*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(text.slice(clause.start, dates[0]!.start)))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start));
+    const joint = dates.length === 2 ? text.slice(dates[0]!.end, dates[1]!.start) : '', labelledRange = headed !== null && dates.length === 2 && /^\s*(?:[-–—]|to|until)\s*$/i.test(joint) && /:\s*(?:from\s+)?(?:\w+day,?\s+)?$/i.test(text.slice(clause.start, dates[0]!.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b/i.test(headed), range = labelledRange || ( dates.length === 2 && (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(text.slice(clause.start, dates[0]!.start)))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b|\b(?:moved|postponed|changed|extended|brought forward|put back|pushed back)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)));
     dates.forEach((date, i) => {
       const lead = text.slice(clause.start, date.start);
       const lateWork = /^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40));
-      if (date.problem === 'none' && (lateWork || /\blate\b/i.test(lead)) && (lateWork || /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|nothing (?:is |will be )?(?:accepted|taken) after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead))) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
+      if (date.problem === 'none' && (lateWork || /\blate\b/i.test(lead)) && (lateWork || /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead))) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
       if (date.problem !== 'none') { out.problems.push(date); rows.push({ label: null, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) }); return; }
       const previousEnd = i > 0 ? dates[i - 1]!.end : clause.start;
       // “Part B (essay) …” is Part B.
       const nearest = (list: typeof labels): (typeof labels)[number] | undefined => list.filter((l) => numbered.test(l.text)).at(-1) ?? list.at(-1);
       const own = nearest(labels.filter((l) => l.at >= previousEnd && l.at < date.start)) ?? (dates.length === 1 ? labels[0] : i > 0 && labels.some((l) => l.at < previousEnd) ? nearest(labels.filter((l) => l.at < date.start)) : labels.find((l) => l.at >= date.end));
-      const chosen: string | null = headed ?? own?.text ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
+      const chosen: string | null = rowLabel ?? headed ?? own?.text ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
       carried = chosen;
       rows.push({ label: chosen, role: range ? (i === 0 ? 'opens' : 'due') : columnRole(date) ?? roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
     });
@@ -64,6 +69,10 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     if (r.role === 'opens') part.opens ??= r.date.iso; else part.due ??= r.date.iso;
     named.set(key, part);
   }
+  // “Each part opens one week before its due date.”
+  const ahead = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(one|two|three|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
+  const opensBefore = (due: string): string => earlier(due, numberWords[ahead![1]!.toLowerCase()] ?? Number(ahead![1]), ahead![2]!.toLowerCase() as 'hour' | 'day' | 'week', zone.value);
+  if (ahead) for (const p of named.values()) if (p.opens === null && p.due !== null) p.opens = opensBefore(p.due);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
   const parts = [...named.values()].filter((p) => p.due !== null || p.opens !== null);
   const several = parts.filter((p) => p.due !== null).length >= 2 && new Set(parts.map((p) => p.due)).size >= 2;
@@ -75,7 +84,14 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     else if (r.role === 'opens') out.opens.push(statement);
     else if (r.role === 'extension') out.extension.push(statement);
   }
+  if (ahead && !several && out.opens.length === 0 && out.due.length > 0 && new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value)) out.opens.push({ value: opensBefore(out.due[0]!.value), start: ahead.at, end: ahead.to });
   return out;
+}
+/** A time so much before another, written as that one is: a bare date stays bare, a time without an offset gets none. */
+function earlier(iso: string, n: number, unit: 'hour' | 'day' | 'week', zone: string | null): string {
+  const at = DateTime.fromISO(iso, zoneOf(zone) ? { zone: zoneOf(zone)! } : { setZone: true }).minus({ [unit]: n });
+  if (iso.length === 10) return at.toISODate()!;
+  return at.toISO({ suppressMilliseconds: true, includeOffset: /(?:Z|[+-]\d{2}:\d{2})$/.test(iso) })!.replace(/Z$/, '+00:00');
 }
 /** A date whose reading has a problem settles nothing. */
 export const isUnsettledDate = (value: string): boolean => value.startsWith('?');

@@ -16,6 +16,8 @@ export interface Brief {
   layout: {
     pageSize: string | null; marginMm: number | null; fontSizePt: number | null; lineSpacing: number | null;
     fonts: string[]; pageNumbers: boolean | null;
+    /** measures that may be exceeded: “at least 11 pt”; absent: none */
+    atLeast?: ('fontSizePt' | 'marginMm')[];
   };
   declaration: boolean | null;
   referenceStyle: string | null;

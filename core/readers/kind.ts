@@ -1,6 +1,6 @@
 import { latin1, startsWith, decodeText } from '../text/bytes.ts';
 import { listZip, unpackEntry } from '../engines/zip.ts';
-import { endings, heifBrands, signatures } from '../tables/signatures.ts';
+import { endings, heifBrands, signatures, videoBrands } from '../tables/signatures.ts';
 import type { Kind } from '../model/kinds.ts';
 import type { Trouble } from '../model/facts.ts';
 import { CannotDo } from '../model/outcome.ts';
@@ -27,6 +27,7 @@ export function sniffKind(bytes: Uint8Array, name: string): KindVerdict {
   const pdfAt = head.indexOf('%PDF-');
   if (pdfAt >= 0) return verdict('pdf', ...pdfTroubles(bytes));
   if (latin1(bytes, 4, 8) === 'ftyp' && heifBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('heic');
+  if (latin1(bytes, 4, 8) === 'ftyp' && videoBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('mp4');
   for (const row of signatures) {
     if (!startsWith(bytes, row.bytes, row.at ?? 0)) continue;
     if (row.kind === 'zipPackage') return sniffPackage(bytes, extension);

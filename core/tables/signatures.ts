@@ -17,12 +17,16 @@ export const signatures: readonly { kind: Kind | 'cfb' | 'zipPackage' | 'lnk'; b
   { kind: '7z', bytes: [0x37, 0x7a, 0xbc, 0xaf, 0x27, 0x1c] },
   { kind: 'gz', bytes: [0x1f, 0x8b] },
   { kind: 'tar', bytes: [0x75, 0x73, 0x74, 0x61, 0x72], at: 257 },
+  { kind: 'mp3', bytes: [0x49, 0x44, 0x33] },
   { kind: 'rtf', bytes: [0x7b, 0x5c, 0x72, 0x74, 0x66] },
   { kind: 'lnk', bytes: [0x4c, 0x00, 0x00, 0x00, 0x01, 0x14, 0x02, 0x00] },
 ];
 
 /** HEIF brands in the `ftyp` box. Source: ISO/IEC 23008-12, annex B. */
 export const heifBrands = ['heic', 'heix', 'hevc', 'heim', 'heis', 'mif1', 'msf1', 'avif'] as const;
+
+/** Video brands in the `ftyp` box. Source: ISO/IEC 14496-12, 4.3, and 14496-14; the others from memory. */
+export const videoBrands = ['isom', 'iso2', 'iso4', 'iso5', 'iso6', 'mp41', 'mp42', 'avc1', 'M4V ', 'qt  ', 'dash', 'MSNV'] as const;
 
 /** Endings that go with a kind; the first is the one a new file gets. */
 export const endings: Record<Kind, readonly string[]> = {
@@ -31,7 +35,7 @@ export const endings: Record<Kind, readonly string[]> = {
   png: ['png'], tiff: ['tif', 'tiff'], heic: ['heic', 'heif', 'avif'], gif: ['gif'], webp: ['webp'], bmp: ['bmp'], xlsx: ['xlsx', 'xlsm'],
   pptx: ['pptx', 'pptm'], xls: ['xls'], ppt: ['ppt'], ods: ['ods'], odp: ['odp'], epub: ['epub'], zip: ['zip'], rar: ['rar'], '7z': ['7z'],
   gz: ['gz', 'tgz'], tar: ['tar'], vendor: ['pages', 'numbers', 'key'], link: ['url', 'webloc', 'desktop', 'lnk', 'website'], lock: [],
-  partial: ['part', 'crdownload', 'download', 'partial'], empty: [], eml: ['eml'], json: ['json'], csv: ['csv'], xml: ['xml'], unknown: [],
+  partial: ['part', 'crdownload', 'download', 'partial'], empty: [], eml: ['eml'], json: ['json'], csv: ['csv'], xml: ['xml'], mp4: ['mp4', 'm4v', 'mov'], mp3: ['mp3'], unknown: [],
 };
 
 /** What a kind is called in a sentence. */
@@ -41,5 +45,5 @@ export const kindNames: Record<Kind, string> = {
   heic: 'HEIC picture', gif: 'GIF picture', webp: 'WebP picture', bmp: 'BMP picture', xlsx: 'a spreadsheet', pptx: 'slides', xls: 'an old spreadsheet',
   ppt: 'old slides', ods: 'a spreadsheet (ODS)', odp: 'slides (ODP)', epub: 'EPUB', zip: 'a ZIP archive', rar: 'a RAR archive', '7z': 'a 7z archive',
   gz: 'a gzip archive', tar: 'a tar archive', vendor: 'a package of one program', link: 'a link, not a document', lock: 'a lock file of an editor',
-  partial: 'half a download', empty: 'an empty file', eml: 'a mail', json: 'JSON', csv: 'CSV', xml: 'XML', unknown: 'an unknown kind',
+  partial: 'half a download', empty: 'an empty file', eml: 'a mail', json: 'JSON', csv: 'CSV', xml: 'XML', mp4: 'a video (MP4)', mp3: 'a sound recording (MP3)', unknown: 'an unknown kind',
 };

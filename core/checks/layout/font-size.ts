@@ -2,10 +2,11 @@ import { defineCheck, atFile, look, stops } from '../define.ts';
 
 export const layoutFontSize = defineCheck({
   id: 'layout.font-size', needs: ['layout'], reference: 'the brief itself; measured by characters',
-  asked: ({ brief }) => (brief.layout.fontSizePt === null ? null : `${brief.layout.fontSizePt} pt`),
+  asked: ({ brief }) => (brief.layout.fontSizePt === null ? null : `${brief.layout.atLeast?.includes('fontSizePt') ? 'at least ' : ''}${brief.layout.fontSizePt} pt`),
   found: ({ layout }) => `${layout.sizePt} pt${layout.otherSizes.length > 0 ? `; also ${layout.otherSizes.slice(0, 3).join(', ')}` : ''}`,
   evaluate: ({ layout, brief }) => {
     const asked = brief.layout.fontSizePt!, data = { size: layout.sizePt, asked };
+    if (brief.layout.atLeast?.includes('fontSizePt') && layout.sizePt > asked - 0.3) return [];
     if (Math.abs(layout.sizePt - asked) > 0.6) return [stops('other', data, atFile)];
     // Notes and captions are smaller by custom; what is close to the text's own size is more likely a slip.
     const slips = layout.otherSizes.filter((s) => Math.abs(s - asked) > 0.3 && Math.abs(s - asked) <= 1);

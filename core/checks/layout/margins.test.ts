@@ -4,4 +4,5 @@ import { read } from '../../model/facts.ts';
 import { layoutMargins } from './margins.ts';
 
 const brief = madeBrief({ layout: { ...madeBrief().layout, marginMm: 25 } }), set = (left: number, bottom = 40) => ({ brief, facts: madeFacts({ layout: read(madeLayout({ marginsMm: { left, right: 26, top: 25, bottom } })) }) });
-testCheck(layoutMargins, { met: [{ name: 'a last line higher up is no margin', given: set(25) }], look: [{ name: 'wider', given: set(31), says: ['wide'] }, { name: 'a little narrow', given: set(22), says: ['narrow'] }], notMet: [{ name: '15 mm', given: set(15), says: ['narrow'] }], notAsked: [{ name: 'nothing asked' }] });
+const least = madeBrief({ layout: { ...madeBrief().layout, marginMm: 25, atLeast: ['marginMm'] } });
+testCheck(layoutMargins, { met: [{ name: 'a last line higher up is no margin', given: set(25) }, { name: 'wider where it is the least', given: { ...set(31), brief: least } }], look: [{ name: 'wider', given: set(31), says: ['wide'] }, { name: 'a little narrow', given: set(22), says: ['narrow'] }], notMet: [{ name: '15 mm', given: set(15), says: ['narrow'] }, { name: '15 mm where 25 are the least', given: { ...set(15), brief: least }, says: ['narrow'] }], notAsked: [{ name: 'nothing asked' }] });

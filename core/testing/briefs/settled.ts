@@ -13,11 +13,244 @@ Every submission goes through text-matching.`,
     says: {documents: [{label: 'Journal', types: ['docx', 'pdf'], limits: {minWords: 1800, maxWords: 2200}}, {label: 'Poster', types: ['pdf'], limits: {maxBytes: 15000000}}], 'naming.pattern': 'examnumber_journal', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, opens: '2027-03-01T09:00:00+00:00', due: '2027-03-19T12:00:00+00:00', timeZone: 'Europe/Dublin', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri', 'Arial'], 'layout.pageNumbers': true, declaration: true, referenceStyle: 'Harvard', 'counting.left': ['references', 'captions']},
   },
   {
+    text: `SOC2040 Social Theory — Assessment 2 brief
+
+Upload point: "SOC2040 AS2 Essay (B-Z)". Do not use the point called "SOC2040 AS2 Essay resubmission", which is for last year's candidates.
+
+Task: answer ONE question in an essay of 2,000 words. The word count includes in-text references and footnotes but leaves out the bibliography and any appendix. A leeway of ten per cent either way is tolerated.
+
+Format. Please save as .docx or .pdf; Pages and Numbers files cannot be read here. Maximum 20MB. Set in 12-point Calibri or Arial, 1.5 spaced, with 2.54cm margins all round; number your pages.
+
+Marking is blind: put only your exam number (the one beginning with Y) in the file name and header, e.g. Y1234567_SOC2040_AS2.
+
+Deadline: noon on Thursday 22 April 2027 (UK time). Work up to five days late loses 10 marks per day; after that it gets zero.
+
+You can replace your file as often as you want before the deadline; only the last one is looked at. All essays go through text-matching.`,
+    says: {place: 'SOC2040 AS2 Essay (B-Z)', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-04-22T12:00:00+01:00', timeZone: 'Europe/London', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri', 'Arial'], 'layout.pageNumbers': true, 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Lab report 3: titration
+
+Hi everyone,
+
+quick reminder about what I want from you for lab 3:
+ * the report itself, pdf, max 6 pages incl. figures
+ * your raw data as a spreadsheet (xlsx or csv)
+ * both by Sunday night 23:59 (28 March), my time zone is CET/CEST of course
+
+Please call the report lab3_<your matriculation number>.pdf and the data lab3_<your matriculation number>.xlsx
+You can send it in only once, so look twice!
+Late reports: minus 20% for each day, and I stop taking them after three days.
+
+No need to make it anonymous.
+Cheers`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 6}}, {label: 'Raw data', types: ['xlsx', 'csv']}], 'naming.pattern': 'lab3_<your matriculation number>.pdf', 'naming.mustContain': ['studentNumber'], anonymous: false, due: '2027-03-28T23:59:00+02:00', timeZone: 'CET/CEST', 'attempts.allowed': 1, 'late.percentPerDay': 20, 'late.cutoffDays': 3},
+  },
+  {
+    text: `DISSERTATION SUBMISSION 2027 — MSc Public Health
+
+1. The dissertation must be between 12,000 and 15,000 words (excluding tables, figures, references and appendices).
+2. One electronic copy, in Portable Document Format, must be lodged with the Graduate Office by 16:00 BST on 3 September 2027.
+3. The file may not be larger than 50 megabytes.
+4. The file is to be named as follows: SURNAME_Firstname_MPH2027.pdf
+5. The body of the text should be in a serif font of 11 or 12 points with double spacing. Left margin 40 mm; other margins 20 mm. A4.
+6. Pages are to be numbered consecutively.
+7. A signed declaration of authorship must be bound in after the title page.
+8. Referencing: Vancouver.
+9. Candidates who submit after the deadline without an extension will receive a penalty of 5 percentage points per calendar day, to a maximum of 7 days; thereafter the mark is 0.
+10. Your dissertation will be checked by similarity software.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 12000, 'limits.maxWords': 15000, 'naming.pattern': 'SURNAME_Firstname_MPH2027.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-09-03T16:00:00+01:00', timeZone: 'BST', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4', 'layout.lineSpacing': 2, 'layout.pageNumbers': true, declaration: true, referenceStyle: 'Vancouver', 'counting.left': ['tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `From: Dr. Ottilie Brandvold
+To: HIS-310 list
+Subject: Paper #1 guidelines
+
+Length: 5-7 pages, double-spaced, 1" margins, 12 pt. Times New Roman
+Due: Fri., Oct. 8, 2027 by 5 PM EDT on the course site, under "Paper 1" (NOT under "Paper 1 draft")
+Format: Word document (.doc or .docx)
+Citations: Chicago (notes)
+File name: LastName_Paper1
+Late policy: one-third of a letter grade per day
+Grace period: none
+Drafts: due Fri., Oct. 1 by 5 PM in "Paper 1 draft"`,
+    says: {place: 'Paper 1', documents: [{label: null, types: ['docx', 'doc']}], 'limits.minPages': 5, 'limits.maxPages': 7, 'naming.pattern': 'LastName_Paper1', 'naming.mustContain': ['surname'], timeZone: 'EDT', parts: [{label: 'Paper 1', opens: null, due: '2027-10-08T17:00:00-04:00'}, {label: 'Drafts', opens: null, due: '2027-10-01T17:00:00-04:00'}], 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Coursework: Digital Logic (EE2B)
+
+Submission opens Monday 1 March 2027 at 09:00 and closes Monday 15 March 2027 at 14:00. 
+
+Submit:
+(i) a single PDF report of no more than ten sides of A4 (appendices don't count), and
+(ii) a completed cover form as a Word file.
+
+Report file: max 10 MB. The cover form: max. 1 MB.
+
+Name both files beginning with your seven-digit student ID.
+
+Multiple attempts: three are allowed, the final attempt will be marked.
+
+Anonymous marking does not apply to this coursework.`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 10}}, {label: 'Completed cover form', types: ['docx'], limits: {maxBytes: 1000000}}], 'naming.mustContain': ['studentNumber'], anonymous: false, opens: '2027-03-01T09:00:00', due: '2027-03-15T14:00:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `The final project (ARC 3.2)
+
+The portfolio is submitted in three stages.
+
+Stage 1 – Concept: 8 Feb 2027 09:00 – 12 Feb 2027 17:00
+Stage 2 – Interim: 8 Mar 2027 09:00 – 12 Mar 2027 17:00
+Stage 3 – Final: 24 May 2027 09:00 – 28 May 2027 17:00
+
+All times are local time in Lisbon.
+At every stage: one PDF, landscape A3, not exceeding 80 megapixels, max. 30 pages.
+No late portfolios.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 80000000, 'limits.maxPages': 30, timeZone: 'Europe/Lisbon', parts: [{label: 'Stage 1 – Concept', opens: '2027-02-08T09:00:00+00:00', due: '2027-02-12T17:00:00+00:00'}, {label: 'Stage 2 – Interim', opens: '2027-03-08T09:00:00+00:00', due: '2027-03-12T17:00:00+00:00'}, {label: 'Stage 3 – Final', opens: '2027-05-24T09:00:00+01:00', due: '2027-05-28T17:00:00+01:00'}], 'late.cutoffDays': 0, 'layout.pageSize': 'A3'},
+  },
+  {
+    text: `Essay (40%)
+
+Word limit 1500 words +/- 5% (title and reference list not included).
+Due on 07/05/2027 at 13:00. Week 11 ends on 14/05/2027.
+Name the file with your candidate number; your name must not appear anywhere, because we mark anonymously.
+Harvard referencing.
+Upload as PDF only.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1425, 'limits.maxWords': 1575, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-07T13:00:00', referenceStyle: 'Harvard', 'counting.left': ['references']},
+  },
+  {
+    text: `PHIL 22 – Take-home exam
+
+The exam will be released at 8 a.m. Pacific Time on Tuesday, March 16, 2027, and your answers must be uploaded no later than 8 a.m. Pacific Time on Wednesday, March 17, 2027. 
+
+Answer two of the five questions; each answer must be at most 800 words. Put both answers in one file (PDF, DOCX or RTF). Use your student number, not your name, so that grading can be anonymous.
+
+You may only upload once. There is no late submission.
+
+Use of AI tools is not permitted; you must tick the honour statement.`,
+    says: {documents: [{label: 'Answers', types: ['pdf', 'docx', 'rtf']}], anonymous: true, opens: '2027-03-16T08:00:00-07:00', due: '2027-03-17T08:00:00-07:00', timeZone: 'America/Los_Angeles', 'attempts.allowed': 1, 'late.cutoffDays': 0, declaration: true},
+  },
+  {
+    text: `Assignment 4 (Group report)
+
+Each group hands in ONE report. Length: around 3000 words. Format: PDF. Limit 100MB.
+Each member additionally hands in a peer evaluation form (DOCX) — individually.
+Deadline report: 30 April 2027, 18:00. Deadline peer evaluation: 3 May 2027, 18:00.
+Title of file: GroupNumber_Report.pdf
+The peer evaluation is anonymous.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 100000000}}, {label: 'Peer evaluation form', types: ['docx']}], 'naming.pattern': 'GroupNumber_Report.pdf', parts: [{label: 'report', opens: null, due: '2027-04-30T18:00:00'}, {label: 'peer evaluation', opens: null, due: '2027-05-03T18:00:00'}]},
+  },
+  {
     text: `Course essay. Max. 12 pages incl. everything except the bibliography. Times New Roman 12, double spaced, 1 inch margins.
 Deadline: 30 April, 23:59 CET. No extensions. Late essays will not be marked.
 File: PDF, max 20 megabyte. File name: Lastname_Firstname_Essay.pdf
 One attempt only. Reference style APA 7.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxPages': 12, 'naming.pattern': 'Lastname_Firstname_Essay.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-30T23:59:00+01:00', timeZone: 'CET', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA'},
+  },
+  {
+    text: `Important change!!
+
+The essay deadline has been moved from Friday 12 March 2027, 16:00 to Monday 15 March 2027, 16:00 because of the strike. The handbook still shows the old date: ignore it.
+
+Everything else stays: 2500 words max, PDF, 5 MB, font size 11 or larger.
+
+Submit in the "Essay 1" area of module MU201. Submissions to "Essay 1 (part-time)" will be lost.`,
+    says: {place: 'Essay 1', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.maxWords': 2500, due: '2027-03-15T16:00:00', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Case study guidance
+
+You are required to submit a case study of a maximum of 3 000 words. Students whose work exceeds the limit by more than 10% will be penalised.
+
+The case study must not contain the name of your placement, your mentor, or any patient (confidentiality). 
+
+Submission: electronically, by 12 noon, 11th June 2027. Text must be 1.5-spaced, in Verdana 11. 
+
+Use APA 7th. File format .doc, .docx, .pdf or .odt. Student number to be in the footer of every page and in the file name.
+
+Cover sheet: the declaration of academic integrity has to be signed.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf', 'odt']}], 'limits.maxWords': 3000, 'naming.mustContain': ['studentNumber'], due: '2027-06-11T12:00:00', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Verdana'], declaration: true, referenceStyle: 'APA'},
+  },
+  {
+    text: `Research proposal
+
+• hand-in: Wed 5 May 2027, 4pm (Europe/Dublin)
+• late work will not be accepted, unless you have an approved extension
+• 1,000–1,200 words
+• pdf
+• name: firstname-lastname-proposal
+• feedback by 26 May 2027
+• similarity score is visible to you before the deadline; resubmission allowed until the deadline`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1000, 'limits.maxWords': 1200, 'naming.pattern': 'firstname-lastname-proposal', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-05-05T16:00:00+01:00', timeZone: 'Europe/Dublin', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Assessment information for students with learning support plans
+
+Your standard deadline: 19 February 2027, 12:00.
+Extension granted to you: until 26 February 2027, 12:00.
+
+Essay: 2,000 words (+10% is allowed). Anonymous submission: use your ID number only, not your name. Accepted: Word, PDF.
+You are allowed two submissions.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2200, anonymous: true, due: '2027-02-19T12:00:00', extension: '2027-02-26T12:00:00', 'attempts.allowed': 2},
+  },
+  {
+    text: `FINAL PAPER — INSTRUCTIONS
+
+Submit two versions of the paper: one with your name (PDF) and one blinded (PDF) for the external reader. Neither may be larger than 15 MiB. 
+
+The paper should be about 20 pages. Set it in 11pt. Garamond, single-spaced, with margins of at least one inch. 
+
+Due date: the last Friday in May 2027, midnight.
+
+References: MLA`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.maxBytes': 15728640, due: '2027-05-29T00:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Garamond'], 'layout.atLeast': ['marginMm'], referenceStyle: 'MLA'},
+  },
+  {
+    text: `Reflective journal
+
+Due: 2027-03-26T17:00+01:00
+Max size: 2 MB
+Types: PDF/DOCX
+Words: up to 1,200
+Attempts: unlimited (latest counts)
+Anonymous: no
+Similarity check: no
+Late: 10% per day, max 5 days
+Font: Arial 11
+Spacing: 1.5
+Margins: 25 mm`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 2000000, 'limits.maxWords': 1200, anonymous: false, similarityChecked: false, due: '2027-03-26T17:00:00+01:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Submission via the department's hand-in box "M3-Thesis" (3rd floor hand-ins are discontinued).
+
+Please observe the following:
+
+Bachelor's theses: 30 to 40 pages of text. 
+Formats: PDF/A for the thesis; a ZIP with the data.
+Submission period: 1 July to 15 July 2027. 
+Letters: Times New Roman 12 pt; footnotes 10 pt. 
+Line spacing: one and a half. 
+Margins: left 4 cm, right 2 cm, top and bottom 2.5 cm.
+Name of the file: BA_Surname_MatriculationNumber.pdf`,
+    says: {place: 'M3-Thesis', documents: [{label: 'Thesis', types: ['pdf']}, {label: 'Data', types: ['zip']}], 'limits.minPages': 30, 'limits.maxPages': 40, 'naming.pattern': 'BA_Surname_MatriculationNumber.pdf', 'naming.mustContain': ['studentNumber', 'surname'], opens: '2027-07-01', due: '2027-07-15', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], archival: 'PDF/A'},
+  },
+  {
+    text: `Quiz essay #2
+
+Please note the essay cannot be shorter than 600 words nor longer than 900. It is due a week from today (today is 1 February 2027) at 9 in the morning. Save the document as rich text (RTF) if you can't produce PDF. We do not run this one through the plagiarism checker.`,
+    says: {documents: [{label: null, types: ['rtf', 'pdf']}], 'limits.minWords': 600, 'limits.maxWords': 900, similarityChecked: false},
+  },
+  {
+    text: `Engineering Ethics: individual paper
+
+Deadline: 17 May 2027, 23:59 AoE
+The paper must be 4 pages long at most, two columns, IEEE reference style, in PDF with all fonts embedded, letter size.
+Reviewing is double-blind: do not include author names or affiliations.
+File name: paper_<submission number>.pdf
+Supplementary material (optional): zip, max 50 MB.
+Paper: max 10 MB.`,
+    says: {documents: [{label: 'Paper', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 4}}, {label: 'Supplementary material', types: ['zip'], limits: {maxBytes: 50000000}}], 'naming.pattern': 'paper_<submission number>.pdf', due: '2027-05-17T23:59:00-12:00', timeZone: 'AoE', 'layout.pageSize': 'Letter', referenceStyle: 'IEEE'},
   },
   {
     text: `Dear all,
@@ -26,8 +259,136 @@ Best, Dr Holm`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-25T17:00:00'},
   },
   {
+    text: `Portfolio for EDU 118
+
+Part A: Lesson plan (Word), due 1 March 2027, 10:00
+Part B: Video reflection, 500 words (PDF), due 15 March 2027, 10:00
+Part C: Final essay, 2,500 words (PDF), due 30 April 2027, 10:00
+
+Each part opens one week before its due date. All parts are checked for similarity except part A. Name your files A_, B_, C_ followed by your student number.`,
+    says: {documents: [{label: 'Lesson plan', types: ['docx']}, {label: 'Video reflection', types: ['pdf']}, {label: 'Final essay', types: ['pdf']}], 'naming.pattern': 'A_B_C_[student number]', 'naming.mustContain': ['studentNumber'], similarityChecked: true, parts: [{label: 'Part A', opens: '2027-02-22T10:00:00', due: '2027-03-01T10:00:00'}, {label: 'Part B', opens: '2027-03-08T10:00:00', due: '2027-03-15T10:00:00'}, {label: 'Part C', opens: '2027-04-23T10:00:00', due: '2027-04-30T10:00:00'}]},
+  },
+  {
     text: `Thesis hand-in 2027. The thesis must be uploaded as one PDF/A file no later than 1 June 2027 at 13:00. Group work is allowed. Print on A4. Margins at least 3 cm left and 2 cm right. Abstract of max. 1 page in English.`,
     says: {documents: [{label: 'Thesis', types: ['pdf']}], due: '2027-06-01T13:00:00', 'layout.pageSize': 'A4', archival: 'PDF/A'},
+  },
+  {
+    text: `Module HIS2043 Early Modern Cities
+Coursework 1: Source Analysis
+
+What to submit
+One document only, as a PDF. Photos of handwriting are not accepted. If your work is in several files, combine them into one single PDF first.
+The limit for uploads is 20 megapixels.
+
+Naming
+Your file must be called HIS2043_SA1_ followed by your registration number. Files that do not carry the registration number will be rejected.
+
+Timing
+The folder opens on 11 January 2027 at 9:00 and closes on 29 January 2027 at 15:00 (London). 
+
+Where
+Folder "HIS2043 Coursework 1 – main cohort". Not the folder "HIS2043 Coursework 1 – visiting students"!
+
+Length
+1,800 words ± 10 %, bibliography not counted.`,
+    says: {place: 'HIS2043 Coursework 1 – main cohort', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 1620, 'limits.maxWords': 1980, 'naming.pattern': 'HIS2043_SA1_[registration number]', 'naming.mustContain': ['studentNumber'], opens: '2027-01-11T09:00:00+00:00', due: '2027-01-29T15:00:00+00:00', timeZone: 'Europe/London', 'counting.left': ['references']},
+  },
+  {
+    text: `INTRODUCTION TO BIOSTATISTICS — Assignment 2
+
+1) Answer sheet: complete the supplied template (Answer_Sheet_Template.docx). Save it under a new name and hand it in as a Word document.
+2) Report: hand in as PDF, not more than 8 pages including figures, Arial 11 pt, line spacing 1.15.
+
+Maximum file size per file: 10 MB.
+
+Both documents have to be handed in together. When you hand in again, both files have to be handed in again, because a new submission replaces the old one completely. You can hand in again until the deadline as often as you like.
+
+Deadline: Friday, 5 February 2027, 23:59 (CET).
+Your name and student number must be on the cover page of the report.`,
+    says: {documents: [{label: 'Answer sheet', types: ['docx']}, {label: 'Report', types: ['pdf'], limits: {maxPages: 8}}], 'limits.maxBytes': 10000000, anonymous: false, due: '2027-02-05T23:59:00+01:00', timeZone: 'CET', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Dear all,
+
+Professor Ingebrigt has agreed to a common extension because of the snow: instead of 8 March, the essay is now due on 12 March 2027 at 17:00 GMT.
+Those of you with individual extensions keep their own dates.
+
+Reminder: anonymous marking. Neither the file name nor the text may show who you are. Use only your five-digit candidate number.
+Word limit stays 3,000; footnotes count, the bibliography does not.
+
+With kind regards
+Programme Office`,
+    says: {'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-12T17:00:00+00:00', timeZone: 'GMT', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Deadlines for the five parts of the studio journal
+
+Part | Opens | Closes
+1 Sketches | 1 Feb 2027 09:00 | 5 Feb 2027 17:00
+2 Model | 15 Feb 2027 09:00 | 19 Feb 2027 17:00
+3 Draft text | 1 Mar 2027 09:00 | 5 Mar 2027 17:00
+4 Final text | 15 Mar 2027 09:00 | 19 Mar 2027 17:00
+5 Reflection | 29 Mar 2027 09:00 | 2 Apr 2027 17:00
+
+All parts as PDF, 25 MB at most each. Time zone: Europe/Vienna.
+Late parts are not marked.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, timeZone: 'Europe/Vienna', parts: [{label: '1 Sketches', opens: '2027-02-01T09:00:00+01:00', due: '2027-02-05T17:00:00+01:00'}, {label: '2 Model', opens: '2027-02-15T09:00:00+01:00', due: '2027-02-19T17:00:00+01:00'}, {label: '3 Draft text', opens: '2027-03-01T09:00:00+01:00', due: '2027-03-05T17:00:00+01:00'}, {label: '4 Final text', opens: '2027-03-15T09:00:00+01:00', due: '2027-03-19T17:00:00+01:00'}, {label: '5 Reflection', opens: '2027-03-29T09:00:00+02:00', due: '2027-04-02T17:00:00+02:00'}], 'late.cutoffDays': 0},
+  },
+  {
+    text: `The paper is due at the beginning of class on Thursday, March 4. Bring a printed copy and e-mail me a Word file (nothing else; I can't open Pages files). 4–6 pages, double spaced, Times New Roman 12, one-inch margins, MLA style. Put your last name and the page number in the upper right corner of each page.
+Late papers lose five points per day.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minPages': 4, 'limits.maxPages': 6, anonymous: false, due: '2027-03-04', 'late.percentPerDay': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Term paper regulations (excerpt)
+
+§ 1 The term paper shall comprise no fewer than 4,000 and no more than 5,000 words.
+§ 2 It shall be written in a proportional typeface of 12 points with a line spacing of 1.5 lines and margins of 3 centimetres.
+§ 3 It shall be delivered in electronic form as a PDF document of no more than 5 megabytes.
+§ 4 The name of the file shall consist of the family name, an underscore and the matriculation number.
+§ 5 The term paper shall contain a signed declaration that it is the candidate's own work.
+§ 6 The term paper shall be delivered no later than the thirty-first of March 2027.
+§ 7 Papers delivered late shall be graded "fail".`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.minWords': 4000, 'limits.maxWords': 5000, 'naming.pattern': '[family name]_[matriculation number]', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, declaration: true},
+  },
+  {
+    text: `Essay question released: 3 May 2027 10:00
+Essay due: 4 May 2027 10:00
+(that's 24 hours)
+
+Time zone: Singapore time
+Format accepted: DOCX, PDF
+File size: < 4 MB
+Submissions: 1 (one) attempt only
+Anonymous: yes – matriculation number instead of name
+Similarity: yes, checked automatically
+Late: not accepted`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 4000000, anonymous: true, similarityChecked: true, opens: '2027-05-03T10:00:00+08:00', due: '2027-05-04T10:00:00+08:00', timeZone: 'Asia/Singapore', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
+    text: `ASSIGNMENT 1 (20 %)
+
+Due date: Friday 12 March 2027 (midnight)
+Note: 12 March is a Friday.
+
+Please submit through the assignment area of the module page ("Assignment 1 submission").
+
+There is no word limit but keep it concise. Use whichever font you like, in a readable size. You can submit as many drafts as you like; the last draft submitted before the due date will be assessed. 
+
+We check for plagiarism.`,
+    says: {place: 'Assignment 1 submission', similarityChecked: true, due: '2027-03-13T00:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Hand-in of the practical report, GEOL 214
+
+Deadline Tue 16 Feb 2027 noon. Extension until Fri 19 Feb noon for the Thursday group only.
+
+report: pdf, A4 portrait, 10 pages max., numbered, 
+map: jpeg or png, at least 300 dpi, max 15MB 
+Both named GEOL214_<surname>_<initial>
+
+-5% per day late, up to a week`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 10}}, {label: 'Map', types: ['jpeg', 'png'], limits: {maxBytes: 15000000}}], 'naming.pattern': 'GEOL214_<surname>_<initial>', 'naming.mustContain': ['surname', 'initials'], due: '2027-02-16T12:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4'},
   },
   {
     text: `Coursework submission checklist
@@ -42,8 +403,104 @@ Best, Dr Holm`,
     says: {documents: [{label: null, types: ['doc', 'docx', 'pdf', 'rtf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, anonymous: true, 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 5, 'counting.left': ['references', 'tables', 'appendices']},
   },
   {
+    text: `Module: PSY3010 Dissertation
+Submission deadline: 12:00 noon, Wednesday 28 April 2027
+Where: PSY3010 Dissertation Submission (Main)
+Maximum length: 8,000 words (+10% leeway)
+What counts: everything from the Introduction to the end of the Discussion, including in-text citations. Abstract, tables, figures, references and appendices do not count.
+Format: Word or PDF; one file; not more than 40MB
+Layout: double spacing, 11- or 12-point, A4, margins 2.54 cm
+File name: candidate number, underscore, "PSY3010"
+Marking: anonymous (do not write your name or student ID anywhere)
+Late: 5 marks off per working day for the first five working days, then 0
+Similarity: every dissertation goes through the similarity check
+Attempts: once submitted, it can't be changed`,
+    says: {place: 'PSY3010 Dissertation Submission (Main)', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 40000000, 'limits.maxWords': 8800, 'naming.pattern': '[candidate number]_PSY3010', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-04-28T12:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.lineSpacing': 2, 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `For this assignment you will hand in a video (mp4), a script (PDF) and a bibliography (PDF). The script should be no longer than 1200 words. The video should last between 4 and 6 minutes and be at most 500 MB. The other two are limited to 5 MB each. Hand-in closes on Sunday 21 March 2027 at 22:00, Amsterdam time.`,
+    says: {documents: [{label: 'Video', types: ['mp4'], limits: {maxBytes: 500000000}}, {label: 'Script', types: ['pdf'], limits: {maxBytes: 5000000, maxWords: 1200}}, {label: 'Bibliography', types: ['pdf'], limits: {maxBytes: 5000000}}], due: '2027-03-21T22:00:00+01:00', timeZone: 'Europe/Amsterdam'},
+  },
+  {
+    text: `Weekly response papers
+
+Each week you submit a response of 300–400 words by Sunday 20:00. 
+The final portfolio, due 9 April 2027 at 20:00 (Eastern Time), brings together five of them (so max. 2,000 words) in one .docx file. Save it as Lastname_Portfolio.docx. 
+You may revise the portfolio up to three times before the due date and only the most recent version is graded.`,
+    says: {documents: [{label: 'Final portfolio', types: ['docx']}], 'limits.maxWords': 2000, 'naming.pattern': 'Lastname_Portfolio.docx', 'naming.mustContain': ['surname'], due: '2027-04-09T20:00:00-04:00', timeZone: 'America/New_York', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Portfolio submission — IMPORTANT
+
+Submission window: Monday 19 April, 09:00 – Friday 23 April 2027, 16:00
+Feedback by: 21 May 2027
+Penalty for late work: a deduction of 5 per cent of the maximum mark for every 24 hours, up to five days.
+
+Anonymity: this is NOT anonymously marked as your tutor has seen drafts. Please put your name on the first page and in the file name (Surname-Firstname-Portfolio).
+
+Format: one PDF up to 100MB. Minimum 20, maximum 30 pages. A4 landscape.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minPages': 20, 'limits.maxPages': 30, 'naming.pattern': 'Surname-Firstname-Portfolio', 'naming.mustContain': ['surname', 'givenNames'], anonymous: false, opens: '2027-04-19T09:00:00', due: '2027-04-23T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Exam essay (resit)
+You have been granted a resit. Your resit essay is due on 16.8.2027 at 12.00 Finnish time. It has to be between 2000 and 2500 words long, in Finnish or English. Return it as a pdf file through the exam portal. Similarity detection will be used. Only one submission is possible. The file is named studentnumber_coursecode_resit.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, 'naming.pattern': 'studentnumber_coursecode_resit.pdf', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-08-16T12:00:00+03:00', timeZone: 'Europe/Helsinki', 'attempts.allowed': 1},
+  },
+  {
+    text: `Literature Review Guidelines:
+-> 12 sources minimum
+-> 1500 word minimum
+-> APA 7th edition
+-> Double spaced, 12 pt font, Times New Roman
+-> Submit as .doc, .docx or .pdf under Week 6 > Literature Review
+-> Due Sunday, Feb 21 at 11:59pm CST
+-> 10% off per day late, no submissions after Feb 24
+-> Unlimited submissions; the last one will be graded
+-> Similarity must be under 20%`,
+    says: {place: 'Week 6 > Literature Review', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.minWords': 1500, similarityChecked: true, due: '2027-02-21T23:59:00-06:00', timeZone: 'CST', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA'},
+  },
+  {
+    text: `Hello everybody,
+some of you asked about the final report. Here is everything in one place.
+It's one pdf. It's limited to 12 pages without appendix. The font size must not be below 10 points. Don't put your names in the document, since Jorunn and I swap papers and grade without knowing the authors. The name of the pdf is the four-digit code that you drew in the first session. You hand it in at "Final report - upload here" before Wednesday the 10th of March 2027, 8 pm. After that the page shuts down, and I won't accept anything by mail. If you notice a mistake just upload again, the old file disappears.`,
+    says: {place: 'Final report - upload here', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 12, anonymous: true, due: '2027-03-10T20:00:00', 'attempts.keeps': 'latest', 'layout.fontSizePt': 10, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Prüfungsleistung / Examination paper
+
+Seminar: Urban Ecology (English-taught)
+Length: 15 pages (+/- 10%) plus title page and bibliography
+Formatting: Arial 11, 1.5 line spacing, margins 2.5 cm (left 3 cm)
+Submission: as PDF by e-mail to exam-office@urban.example and as a printed copy
+Deadline: 30.09.2027
+Declaration: the signed declaration of independent work is part of the paper
+File name: Nachname_Matrikelnummer_UE.pdf`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 14, 'limits.maxPages': 16, 'naming.pattern': 'Nachname_Matrikelnummer_UE.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-09-30', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
+  },
+  {
+    text: `Draft due: 2 March 2027, 10:00
+Peer comments due: 9 March 2027, 10:00
+Final version due: 23 March 2027, 10:00
+Feedback: 20 April 2027
+
+All times UK.
+
+Draft and final version: Word documents, 1,500 words max. each. Peer comments: use the form (docx).
+The final version is checked for similarity; the draft is not.`,
+    says: {documents: [{label: 'Form', types: ['docx']}], 'limits.maxWords': 1500, similarityChecked: true, timeZone: 'Europe/London', parts: [{label: 'Draft', opens: null, due: '2027-03-02T10:00:00+00:00'}, {label: 'Peer comments', opens: null, due: '2027-03-09T10:00:00+00:00'}, {label: 'Final version', opens: null, due: '2027-03-23T10:00:00+00:00'}]},
+  },
+  {
     text: `Part A (quiz) opens 3 May 2027 10:00 and closes 3 May 2027 11:30. Part B (essay, 1500 words max) opens 3 May 2027 12:00 and is due 7 May 2027 16:00. All times are Australian Eastern Standard Time. Essays as PDF. You get two attempts at the quiz and the higher mark counts.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, timeZone: 'Australia/Sydney', parts: [{label: 'Part A', opens: '2027-05-03T10:00:00+10:00', due: '2027-05-03T11:30:00+10:00'}, {label: 'Part B', opens: '2027-05-03T12:00:00+10:00', due: '2027-05-07T16:00:00+10:00'}], 'attempts.allowed': 2},
+  },
+  {
+    text: `Please note the following changes to the assessment brief published in September:
+
+- the word limit has been increased from 2,500 to 3,000 words
+- the deadline (previously 4 December 2026, 12:00) is 11 December 2026, 12:00
+- PDF is no longer accepted; submit a Word document
+- the file size limit is now 30 MB instead of 20 MB`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 30000000, 'limits.maxWords': 3000, due: '2026-12-11T12:00:00'},
   },
   {
     text: `ENGL 310 – Final Paper Guidelines (Spring 2027)
@@ -87,7 +544,7 @@ All papers are screened for similarity.`,
   },
   {
     text: `Submission requirements: the report must not exceed fifteen (15) A4 pages excluding appendices. Minimum font size 11. Please use IEEE citation style. Up to 3 attempts may be made before the due date of 21st February 2027 at 23:59 (UTC+8); all of them are kept but we grade the best one. Reports that arrive late are accepted for up to 3 days with a deduction of 15% of the total mark per day.`,
-    says: {'limits.maxPages': 15, due: '2027-02-21T23:59:00+08:00', timeZone: 'UTC+8', 'attempts.allowed': 3, 'attempts.keeps': 'all', 'late.percentPerDay': 15, 'late.cutoffDays': 3, 'layout.pageSize': 'A4', referenceStyle: 'IEEE'},
+    says: {'limits.maxPages': 15, due: '2027-02-21T23:59:00+08:00', timeZone: 'UTC+8', 'attempts.allowed': 3, 'attempts.keeps': 'all', 'late.percentPerDay': 15, 'late.cutoffDays': 3, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], referenceStyle: 'IEEE'},
   },
   {
     text: `Dissertation: 10,000 words (± 5%). Deadline: noon, Wednesday 8 September 2027, UK time. Two bound copies are no longer needed. Electronic copy: one PDF, less than 50MB, named CANDIDATENUMBER_DISS.pdf. Ensure that neither the document nor its properties contain your name. Double line spacing, margins 3cm on the left and 2.5cm elsewhere, page numbers bottom centre. Include the declaration form. Turnover is recorded. Late submission: 1 mark per hour for the first 24 hours; after that no submission is accepted.`,
@@ -116,7 +573,7 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
 5. Similarity above 25% will be looked into.
 6. Marks will be released on 12 May 2027.
 7. Late submission: 5 marks deducted per day (including weekends). Submissions more than one week late will be given zero.`,
-    says: {documents: [{label: 'Written report', types: ['docx', 'pdf']}], 'limits.maxBytes': 200000000, 'limits.maxWords': 4500, 'naming.pattern': '<StudentID>_Report', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-14T18:00:00+08:00', timeZone: 'SGT', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+    says: {documents: [{label: 'Written report', types: ['docx', 'pdf'], limits: {maxWords: 4500}}, {label: 'Presentation', types: ['mp4']}], 'limits.maxBytes': 200000000, 'naming.pattern': '<StudentID>_Report', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-14T18:00:00+08:00', timeZone: 'SGT', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
   },
   {
     text: `Abstracts for the student conference: max. 300 words, plain text or Word, by 15 Jan 2028 midnight. Full papers: 6-8 pages, PDF, by 1 April 2028 midnight. Review is double-blind, so remove all author information. Times are UTC.`,
@@ -132,7 +589,7 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
   },
   {
     text: `Submission of your BSc project: 24 May 2027 (16:00). The report must have between 25 and 35 pages, excluding appendices. Typeface at least 11 points. The electronic file has to be a PDF of at most 10 MB (no password!). Put your candidate number on the front page. The report is assessed anonymously by two examiners. Appendices go into a separate ZIP archive of no more than 50 MB.`,
-    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 10000000}}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 50000000}}], 'limits.minPages': 25, 'limits.maxPages': 35, anonymous: true, due: '2027-05-24T16:00:00'},
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 10000000}}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 50000000}}], 'limits.minPages': 25, 'limits.maxPages': 35, anonymous: true, due: '2027-05-24T16:00:00', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
   },
   {
     text: `CORRECTION 8 March: the deadline for Essay 2 is now Friday 26 March 2027 at 12 noon, not Thursday 25 March as stated before. Everything else stays: 2,500 words, Chicago style, PDF or DOCX, up to 5 MB, file name CandidateNo_Essay2.`,
@@ -223,7 +680,7 @@ LATE PENALTY: 5 MARKS PER DAY UP TO 7 DAYS`,
   },
   {
     text: `Reflective portfolio, deadline Tues 11 May 2027 13:00. 4 entries of 400–600 words each. Submit as a single Word document. Use a sans-serif font such as Arial, min. 11pt. Leave 2.54cm margins. Anonymous marking does not apply to this assignment.`,
-    says: {documents: [{label: null, types: ['docx']}], anonymous: false, due: '2027-05-11T13:00:00', 'layout.marginMm': 25.4, 'layout.fonts': ['Arial']},
+    says: {documents: [{label: null, types: ['docx']}], anonymous: false, due: '2027-05-11T13:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.fonts': ['Arial'], 'layout.atLeast': ['fontSizePt']},
   },
   {
     text: `Portfolio of photographs: 10 images (JPG, sRGB, longest side 3000 px, no more than 4MB each) plus a contact sheet in PDF. Deadline: 18.00 on 12 February 2028. EXIF data may stay. Name images 01_CandidateNumber.jpg to 10_CandidateNumber.jpg.`,
@@ -326,7 +783,7 @@ Your name must be on the memo. Cite sources in footnotes.`,
   },
   {
     text: `The deadline for submission is 12pm (noon), Thursday 6 May 2027. Deadline times are UK times. Submissions received even one second after the deadline will be treated as late. Late work is capped at 40% for up to one week and not accepted after that. File naming: [Candidate number] [module code] [question number]. Margins must be no less than 2.5cm. Font Arial, not smaller than 11 point.`,
-    says: {'naming.pattern': '[Candidate number] [module code] [question number]', 'naming.mustContain': ['candidateNumber'], due: '2027-05-06T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 7, 'layout.marginMm': 25, 'layout.fonts': ['Arial']},
+    says: {'naming.pattern': '[Candidate number] [module code] [question number]', 'naming.mustContain': ['candidateNumber'], due: '2027-05-06T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 7, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.fonts': ['Arial'], 'layout.atLeast': ['marginMm', 'fontSizePt']},
   },
   {
     text: `Es gilt: submission by Friday, 2 July 2027, 3:00 p.m. CEST. Please submit your exposé as one PDF (5 pages max, 1.5-spaced). Late exposés: not accepted. Resubmission before the deadline: possible, replaces the former version.`,
@@ -371,7 +828,7 @@ Late submission: allowed until 22 April 2027 17:00 with 10% penalty per day`,
   },
   {
     text: `The report should be no fewer than 3 and no more than 5 pages (A4, Arial 10 or larger, single-spaced, margins 2 cm). Put it in the shared folder "Field week 2027" as a PDF named by group, e.g. GroupB.pdf. Hand in by Sun 20/06/27 18:00. Feedback on Fri 25/06/27.`,
-    says: {place: 'Field week 2027', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 3, 'limits.maxPages': 5, due: '2027-06-20T18:00:00', 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.lineSpacing': 1, 'layout.fonts': ['Arial']},
+    says: {place: 'Field week 2027', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 3, 'limits.maxPages': 5, due: '2027-06-20T18:00:00', 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 10, 'layout.lineSpacing': 1, 'layout.fonts': ['Arial'], 'layout.atLeast': ['fontSizePt']},
   },
   {
     text: `On Tue, 2 Feb 2027 at 10:14, the course office wrote:
@@ -400,7 +857,7 @@ Name: both student numbers, separated by an underscore.`,
   },
   {
     text: `Coursework deadline (Term 2): 26/02/2027, 15.00. Coursework must be word-processed in at least 11 pt, with one and a half line spacing and margins of 2.5 cm or more. It must not exceed 2,000 words. Penalty for over-length work: 5 marks for every 10% over. Your candidate number, the module code and the word count must be on the first page. Do not put your name. Submission is by PDF upload only and cannot be reversed.`,
-    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, due: '2027-02-26T15:00:00', 'layout.marginMm': 25, 'layout.lineSpacing': 1.5},
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, due: '2027-02-26T15:00:00', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.atLeast': ['marginMm', 'fontSizePt']},
   },
   {
     text: `Practical report 4
