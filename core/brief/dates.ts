@@ -20,6 +20,12 @@ const spokenZones: readonly [RegExp, string][] = [
   [/\b(?:Indian|India) (?:Standard )?Time\b/gi, 'Asia/Kolkata'], [/\bSingapore time\b/gi, 'Asia/Singapore'], [/\bHong Kong time\b/gi, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/gi, 'Asia/Tokyo'], [/\bToronto time\b/gi, 'America/Toronto'], [/\bVancouver time\b/gi, 'America/Vancouver'],
 ];
 
+/** University towns whose zone the IANA database names after another city. Compiled by hand. */
+const otherCities: Readonly<Record<string, string>> = Object.fromEntries(([
+  ['Australia/Sydney', 'Canberra,Newcastle'], ['Asia/Shanghai', 'Beijing,Guangzhou,Shenzhen,Nanjing'], ['Asia/Kolkata', 'Delhi,New Delhi,Mumbai,Bangalore,Bengaluru,Chennai,Hyderabad'], ['America/New_York', 'Washington,Boston,Philadelphia,Atlanta,Miami'], ['America/Los_Angeles', 'Seattle,San Francisco,San Diego,Portland'], ['America/Chicago', 'Houston,Austin,Dallas'], ['America/Toronto', 'Ottawa,Montreal'],
+  ['Europe/London', 'Edinburgh,Glasgow,Cardiff,Belfast,Manchester,Oxford,Cambridge,Leeds,Bristol'], ['Europe/Dublin', 'Cork,Galway'], ['Europe/Zurich', 'Bern,Geneva,Basel,Lausanne'], ['Europe/Berlin', 'Munich,Hamburg,Frankfurt,Cologne,Heidelberg,Leipzig'], ['Europe/Vienna', 'Graz,Salzburg,Innsbruck'], ['Europe/Rome', 'Milan,Bologna,Turin,Padua'], ['Europe/Madrid', 'Barcelona,Valencia,Seville'], ['Europe/Paris', 'Lyon,Toulouse,Strasbourg'], ['Europe/Amsterdam', 'Rotterdam,Utrecht,Leiden,Groningen,Delft'], ['Europe/Brussels', 'Ghent,Leuven,Antwerp'],
+  ['Europe/Stockholm', 'Gothenburg,Lund,Uppsala'], ['Europe/Oslo', 'Bergen,Trondheim'], ['Europe/Copenhagen', 'Aarhus,Odense'], ['Europe/Helsinki', 'Turku,Tampere'], ['Europe/Warsaw', 'Krakow'], ['Europe/Lisbon', 'Porto,Coimbra'], ['Pacific/Auckland', 'Wellington,Christchurch,Dunedin'], ['Africa/Johannesburg', 'Cape Town,Pretoria,Durban'], ['Asia/Tokyo', 'Kyoto,Osaka'],
+] as const).flatMap(([zone, names]) => names.split(',').map((name) => [name, zone])));
 let cities: Map<string, string> | null = null;
 /** Zones by the cities that name them in the IANA database; not those that are words of their own. */
 function cityZones(): Map<string, string> {
@@ -27,7 +33,7 @@ function cityZones(): Map<string, string> {
 }
 
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST', 'AoE']).filter((z) => z !== 'AOE').sort((a, b) => b.length - a.length).join('|');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|\\b[Ss]ame day\\s\\(?|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
@@ -35,7 +41,7 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
   for (const clause of clausesWith(clauses, /\d|\btimes?\b|time ?zone|noon|midnight|\w\/[A-Z]/i)) {
     for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
-    for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time in|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d)\s\()([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const zone = cityZones().get((m[1] ?? m[2] ?? m[3])!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
+    for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time in|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d)\s\()([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const zone = otherCities[(m[1] ?? m[2] ?? m[3])!] ?? cityZones().get((m[1] ?? m[2] ?? m[3])!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     if (/\btime\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:CET\/CEST|EET\/EEST|WET\/WEST|GMT\/BST|EST\/EDT|CST\/CDT|MST\/MDT|PST\/PDT|AEST\/AEDT|ACST\/ACDT|NZST\/NZDT)\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\banywhere on earth\b/gi)) found.push({ value: 'AoE', start: m.at, end: m.to });
@@ -55,7 +61,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
   if (european) return 'day-month';
-  if (zone && /^Europe\/|^Australia\/|^(BST|CET|CEST|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
+  if (zone && /^Europe\/|^Australia\/|^(BST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
   return zone && /^(EST|EDT|PST|PDT|CDT|MDT|MST)$|^America\/(New_York|Chicago|Denver|Los_Angeles)/.test(zone) ? 'month-day' : null;
 }
 
@@ -112,6 +118,11 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   for (const m of matchesIn(clause, /\b(?:(?:29|30|31)(?:st|nd|th)?\s+(?:of\s+)?February|30(?:th)?\s+Feb\b|31(?:st)?\s+(?:of\s+)?(?:April|June|September|November)|(?:April|June|September|November)\s+31(?:st)?|February\s+(?:30|31))\b/gi)) {
     if (!/29/.test(m[0])) found.push({ iso: '', start: m.at, end: m.to, problem: 'impossible' });
   }
+  // “… from 08:00 on 7 June and must be returned by 20:00 on the same day”.
+  for (const m of matchesIn(clause, /\b(\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|noon|midnight)(?:\s+\w+)?\s+(?:on\s+)?(?:the|that) same (?:day|date)\b/gi)) {
+    const earlier = found.filter((f) => f.end <= m.at && f.problem === 'none').at(-1), day = earlier && DateTime.fromISO(earlier.iso.slice(0, 10));
+    if (day?.isValid) found.push({ iso: isoOf(day.year, day.month, day.day, timeOf(null, clause.text, m.at - clause.start, m.at - clause.start, m.at - clause.start, m.at - clause.start + m[1]!.length), zone), start: m.at, end: m.to, problem: 'none' });
+  }
   return found.filter((f) => f.problem !== 'impossible' ? !found.some((g) => g.problem === 'impossible' && g.start < f.end && f.start < g.end) : true);
 }
 
@@ -155,6 +166,9 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
     const offset = parsed.isCertain('timezoneOffset') ? parsed.get('timezoneOffset') : null;
     return { hour: parsed.get('hour')!, minute: parsed.get('minute') ?? 0, second: parsed.isCertain('second') ? parsed.get('second') ?? 0 : 0, nextDay: false, offset };
   }
+  // What follows the date at once is its time, even where another date's time stands before it.
+  const at = Math.min(most, to), tail = clause.slice(at, Math.min(most, to + 30)), behind = /^[\s,]*[(–-]?\s*(?:at\s|by\s|um\s)?(?=\d|noon|midday)/i.exec(tail);
+  if (behind && around.base < at && !parsed?.isCertain('hour')) { const own = timeOf(null, clause.slice(0, most), at + behind[0].length, at + behind[0].length, at + behind[0].length, Math.min(most, at + behind[0].length + 14)); if (own && own.start === at + behind[0].length) return own; }
   const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
   const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?Uhr\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b/i.exec(around.text);
@@ -187,7 +201,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   const lead = /^(?:from|by|until|till|before|to|after)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   const roles: [DateRole, RegExp][] = [
     ['other', /\b(?:feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
-    ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|granted)\b/gi],
+    ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|(?:new |extended |individual )?deadline for you|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from)\b/gi],
     ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*:)|to)\b/gi],
   ];
@@ -211,6 +225,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
   if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\s+(?:us|me|him|her|them|your tutor|your lecturer|the office)(?:\s+know)?\b(?:(?!\b(?:have|hand|submit|upload|send)\b)[^.;]){0,30}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
+  // “You may hand in on Tuesday 9 March instead. For the others it stays Friday 5 March.”
+  if (/\byou (?:may|can)\b[^.;]{0,30}\b(?:hand (?:it |your \w+ )?in|submit(?: it)?|upload(?: it)?)\b[^.;]{0,14}$/i.test(before) && /^[^.;]{0,50}\binstead\b/i.test(clause.text.slice(before.length))) return 'extension';
+  if (/\bdeadline for you\b[^.;\d]{0,6}(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
+  if (/\bfor (?:the others|everyone else|all (?:the )?others|the rest(?: of you)?)\b[^.;]{0,30}\b(?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “… is now Friday 26 March, not Thursday 25 March”.
   if (/,\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';

@@ -23,14 +23,14 @@ function mentions(clauses: Clause[]): Mention[] {
     }
     here.sort((a, b) => a.at - b.at);
     // “One zip file with your notebook and a README.txt”: what is in it is no document of its own.
-    const pack = here.findIndex((h) => h.kinds[0] === 'zip' && /^(?: (?:file|archive|folder))? (?:with|containing|of|that contains)\b/i.test(clause.text.slice(h.to - clause.start)));
+    const pack = here.findIndex((h) => h.kinds[0] === 'zip' && /^(?: (?:file|archive|folder))?(?: \([^)]*\))? (?:with|containing|of|that contains)\b/i.test(clause.text.slice(h.to - clause.start)));
     found.push(...(pack >= 0 ? here.slice(0, pack + 1) : here));
   }
   return found;
 }
 
 /** What a document is called. */
-const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
+const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const from = Math.max(previousEnd, mention.clause.start);
@@ -69,12 +69,19 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     // “DOCX or PDF”: what is said of the first is said of the second.
     return !m.refused && (isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
   });
+  /** “D1. Design report. PDF. Max. 25 MB.”: the name that an item of a list begins with. */
+  const labelOfItem = (mention: Mention, before: Mention | null): { label: string; at: number } | null => {
+    const from = text.lastIndexOf('\n', mention.at - 1) + 1;
+    if (before && before.at >= from) return null;
+    const head = new RegExp(`^\\W*[A-Z]{0,2}\\d{1,2}[.):]\\s*((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
+    return head ? { label: head[1]!, at: from + head[0].indexOf(head[1]!) } : null;
+  };
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
   for (const mention of asked) {
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
-    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
+    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start) ?? labelOfItem(mention, previous);
     const last = documents[documents.length - 1];
     if (sameClause && last && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
       // “PDF or DOCX”, “PDF, DOCX”: alternatives of one document.

@@ -6,14 +6,14 @@ type Field = keyof Limits;
 export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string }
 
 /** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
-const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1 };
+const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
 const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d])\d+(?:[.,]\d+)?`;
 
 /** A percentage in figures or words. */
 const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
-const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i, hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|byte|pixel|\bmp\b|megs?\b/i;
+const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i, hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
 
 /** “… instead of 20 MB”, “(previously 2,000 words)”: a limit that no longer holds. */
 const replaced = (before: string): boolean => /\b(?:instead of|previously|formerly|rather than|no longer|originally)\s*(?:the\s+|a\s+)?(?:limit of\s+)?$/i.test(before);
@@ -35,10 +35,10 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
 
 function readSizes(clause: Clause): LimitStatement[] {
   const found: LimitStatement[] = [];
-  for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[kmg]i?b|MP|bytes?)\\b`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[kmg]i?b|[KMG]o|MP|bytes?)\\b`, 'gi'))) {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
-    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before);
+    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before);
     if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
     if (replaced(before)) continue;
     found.push({ field: 'maxBytes', value: Math.round(value), start: m.at, end: m.to, clause, override: isCorrection(clause), remark: /pixel|^mp$/i.test(m[2]!) ? 'megapixels' : undefined });
@@ -55,8 +55,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const text = clause.text;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in either direction|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
-  const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%/i.exec(text + follows);
-  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|toleran|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
+  const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)/i.exec(text + follows);
+  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|tolera|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
   // “An abstract of at most 200 words” limits a part of the paper.
   const ofPart = (m: { at: number; to: number }): boolean => !/\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) && (/\b(?:abstract|(?:executive )?summary(?! (?:report|essay|paper))|cover (?:letter|page|sheet)|introduction(?! to\b)|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement)\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.test(text.slice(0, m.at - clause.start)) || /^[\s-]*(?:word |page )?(?:abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.test(text.slice(m.to - clause.start)));
   // “Each answer at most 800 words” limits the answers.
@@ -98,8 +98,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after)) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
     if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
-    if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? percentOf(over[1] ?? over[2] ?? over[3]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
-    if (overAllowed) push(max, Math.floor(value * (1 + percentOf(over[1] ?? over[2] ?? over[3]) / 100) + 1e-9), m);
+    if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? percentOf(over[1] ?? over[2] ?? over[3] ?? over[4]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
+    if (overAllowed) push(max, Math.floor(value * (1 + percentOf(over[1] ?? over[2] ?? over[3] ?? over[4]) / 100) + 1e-9), m);
   }
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }

@@ -6,11 +6,11 @@ import { matchesIn, type Clause, type Statement } from './statements.ts';
 const fieldWords: readonly [RegExp, NameField][] = [
   [/\b(?:your)?(?:candidate|exam(?:ination)?)[\s_-]?(?:number|no\.?|code|id|#)\b|\bcandidateNumber\b/i, 'candidateNumber'],
   [/\b(?:your)?(?:student|registration|matriculation|roll|enrol?ment|university|library card)[\s_-]?(?:ID(?: number)?|number|no\.?|#)|\bstudent ?ID\b|\bmatric(?:ulation)? (?:number|no\.?)|\bmatrikel[\s_-]?(?:nummer|nr\.?)|\b(?:SID|ID number)\b|\bstudentNumber\b/i, 'studentNumber'],
-  [/\b(?:surname|nachname|last[\s_-]?name|family[\s_-]?name|last(?=[\s_-]first\b))\b/i, 'surname'], [/\b(?:given|first|fore)[\s_-]?names?\b|\bvorname\b|(?<=\blast[\s_-])first\b/i, 'givenNames'], [/\binitials?\b/i, 'initials'], [/\b(?:user[\s_-]?(?:name|id)|login)\b/i, 'username'],
+  [/\b(?:surname|nachname|last[\s_-]?name|family[\s_-]?name|last(?=[\s_-]first\b))\b/i, 'surname'], [/\b(?:given|first|fore)[\s_-]?names?\b|\bvorname\b|(?<=\blast[\s_-])first\b/i, 'givenNames'], [/\binitials?\b/i, 'initials'], [/\b(?:user[\s_-]?(?:name|id)|login|net ?id)\b/i, 'username'],
   [/\b(?:course|module|unit|class|subject|lesson)[\s_-]?(?:code|number|name|no\.?)\b/i, 'courseCode'], [/\b(?:assignment|essay|paper|assessment|coursework)[\s_-]?(?:title|name|number)\b|\b(?:the )?title\b(?! page| (?:it|them|your)\b)/i, 'title'], [/\bpart number\b/i, 'part'], [/\b(?:submission )?date\b/i, 'date'],
 ];
 const personal = new Set<NameField>(['candidateNumber', 'studentNumber', 'surname', 'givenNames', 'initials', 'username']);
-const about = /\bfile[\s-]?nam(?:es?|ing)\b|\bdateiname\b|\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b|\b(?:name|label|title) (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each |both |all |every )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them) (?:with|as|by|after|like)\b|\bsave (?:your|the|it|each|them|this)\b[^.]{0,40}\b(?:as|under)\b|\bfilename\b|\b(?:call|name|save) (?:your|the) (?:file|document|report|essay|paper|video|work|assignment|dissertation|journal|poster|scan|images?|photos?|photographs?|scans)\b|\bname images?\b|\b(?:attachment|file)s? labelled\b|^\W*name\s*:\s*\S+\.(?:pdf|docx?|odt|zip|rtf)\b|^\W*name\s*:[^.]*\b(?:numbers?|surnames?|initials|codes?)\b|^\W*name\s*:\s*\S*(?:name|number|code)\S*[-_]\S+$|\b(?:title|name|label|call) (?:it|them) (?:with|by)\b|\b(?:named|called|saved as|titled)\s+(?:as\s+)?[“"‘'\x60]?(?=\S*[<[{_])\S{4,}/i;
+const about = /\bfile[\s-]?nam(?:es?|ing)\b|\bdateiname\b|\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b|\b(?:name|label|title) (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b|\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|is to|needs? to|has to|are to)\s+be\s+|be\s+)?(?:named|called|titled|saved as|labelled)\b|\bnam(?:e|ing)\s+(?:your |the |each |both |all |every )?(?:files?|document|convention|rule|scheme|format)|\bname (?:it|them|[A-Z]\d{1,2}|(?:your|the) (?:script|poster|essay|report|paper|video|work|submission|upload|archive|data|portfolio|thesis|dissertation|assignment|journal|scan|slides|presentation|form|analysis|review|proposal)) (?:with|as|by|after|like)\b|\bname (?:it|them)\s+\S*[_<{[]\S+|\b(?:submit|upload|hand in) (?:it )?as\s+[“"‘'][^”"’'\s]*[_-][”"’']|\bsave (?:your|the|it|each|them|this)\b[^.]{0,40}\b(?:as|under)\b|\bfilename\b|\b(?:call|name|save) (?:your|the) (?:file|document|report|essay|paper|video|work|assignment|dissertation|journal|poster|scan|images?|photos?|photographs?|scans)\b|\bname images?\b|\b(?:attachment|file)s? labelled\b|^\W*name\s*:\s*\S+\.(?:pdf|docx?|odt|zip|rtf)\b|^\W*name\s*:[^.]*\b(?:numbers?|surnames?|initials|codes?)\b|^\W*name\s*:\s*\S*(?:name|number|code)\S*[-_]\S+$|\b(?:title|name|label|call) (?:it|them) (?:with|by)\b|\b(?:named|called|saved as|titled)\s+(?:as\s+)?[“"‘'\x60]?(?=\S*[<[{_])\S{4,}/i;
 
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
 
@@ -24,6 +24,9 @@ export function readNaming(clauses: Clause[]): NamingRead {
     if ((!here && !follows) || example) return;
     const override = isCorrection(clause);
     const forbids = /\b(?:not|never|no|neither|without|don['’]t|must not|should not)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
+    // “Put your student number at the top and use it in the file name too.”
+    const again = /\b(?:use|put|include|repeat) (?:it|that|this number|the same(?: number)?) in the file ?name\b/i.exec(clause.text);
+    if (again) { const from = [...clause.text.slice(0, again.index).matchAll(/\b(?:put|write|give|type|state|include|add)\b/gi)].at(-1)?.index ?? 0; collectFields({ ...clause, text: clause.text.slice(0, again.index) }, from, out, override); return; }
     const contrast = /\b(?:but|only|instead|use)\b[^.;]*\b(?:candidate|exam|student|registration)\b[^.;]*\b(?:number|code|id)\b|\b(?:put|use|write|give|include|with)\b[^.;,]*\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.?)\b(?=,?\s+(?:and\s+)?(?:not|never)\b)/i.exec(clause.text);
     if (forbids && !/\bnot (?:forget|omit|leave out)\b/i.test(clause.text)) {
       const quote = /\b(?:not|never|no|neither|without|don['’]t)\b[^.;]*/i.exec(clause.text)!;
@@ -39,6 +42,8 @@ export function readNaming(clauses: Clause[]): NamingRead {
       // What a pattern stands for of the student is in the name whatever the rest of it is.
       const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/\bID\b/g, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ');
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
+      // “NAME_First name”: beside the first name, the other is the surname.
+      if (/(?<![\p{L}])NAME(?![\p{L}])/u.test(pattern.value) && out.mustContain.some((s) => s.value === 'givenNames') && !out.mustContain.some((s) => s.value === 'surname')) out.mustContain.push({ value: 'surname', start: pattern.start, end: pattern.end, override });
       return;
     }
     // “Your candidate number only”: the name is that and nothing else.
@@ -68,7 +73,7 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
   const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID|no\.?)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit)[\s-]code|initials?)`;
   const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
   const element = `(?:(?:your|the|an?)\\s+)?(?:${detail}|${mark}|${literal})`;
-  const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
+  const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
   if (!m || !new RegExp(detail, 'i').test(m[0])) return null;
   let joined = '', marks = false, fields = 0;
   for (const part of m[0].matchAll(new RegExp(`${detail}|${mark}|${literal}`, 'gi'))) {

@@ -40,7 +40,9 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     // What stands before “: due …” names a part, whatever it is called.
     // “Deadline report: …”, “Due date for the peer evaluation: …”.
     const dueOf = named === undefined ? undefined : /^(?:the )?(?:deadline|due(?: date)?|hand-?in|closing date)\s+(?:of\s+|for\s+)?(?:the\s+)?([a-z][\w -]{2,38})$/i.exec(named)?.[1], forWhat = dueOf && !/\b(?:dates?|times?|for|is|and|all|everyone|students?|changed?|extended|moved|submissions?|work)\b/i.test(dueOf) ? dueOf : undefined;
-    const isLabel = dueHead !== undefined ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(dueHead) : named !== undefined && /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(named);
+    // “M1 (topic): 15 January”.
+    const isMilestone = wholeHead !== undefined && /^[A-Z]\d{1,2}\b/.test(wholeHead) && dates.length <= 2;
+    const isLabel = isMilestone || (dueHead !== undefined ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(dueHead) : named !== undefined && /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(named));
     const headed = forWhat ?? (named && (isLabel || new RegExp(partLabel.source, 'i').test(named)) ? named : null);
     if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
     // A row of a table with columns for opening and closing is named by its first cell.
@@ -61,6 +63,13 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
       rows.push({ label: chosen, role: range ? (i === 0 ? 'opens' : 'due') : columnRole(date) ?? roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
     });
   });
+  // “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none.
+  const shared = clauses.flatMap((c) => (/\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?closes?\b[^.;]{0,20}\bat\s/i.test(c.text) && readDates(c, now, zone.value, order).length === 0 ? [...matchesIn(c, /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/gi)].slice(0, 1) : []))[0];
+  if (shared) for (const r of rows) {
+    if (r.date.iso.length !== 10 || r.date.problem !== 'none' || (r.role !== 'due' && !(r.label && r.role === 'unknown'))) continue;
+    const whole = readDates({ text: `${text.slice(r.date.start, r.date.end)}, ${shared[0]}`, start: 0, end: 0 }, now, zone.value, order)[0];
+    if (whole && whole.problem === 'none' && whole.iso.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole.iso };
+  }
   const named = new Map<string, { label: string; opens: string | null; due: string | null; start: number; end: number }>();
   for (const r of rows) {
     if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;

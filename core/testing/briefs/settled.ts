@@ -514,8 +514,191 @@ All papers are screened for similarity.`,
     says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 25000000, 'limits.minPages': 8, 'limits.maxPages': 10, similarityChecked: true, due: '2027-05-06T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 4, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
   },
   {
+    text: `Coursework specification — CMP6021 Network Design
+
+Weighting: 60%
+Release date: 18 January 2027
+Submission date: 22 March 2027, 23:59 GMT
+Return date: 19 April 2027
+
+Deliverables
+D1. Design report. PDF. Up to 3,500 words (tolerance 10%). Max 25 MB.
+D2. Configuration archive. ZIP. Max 100 MB.
+
+Name D1 as <student ID>_report.pdf and D2 as <student ID>_config.zip.
+
+Mitigating circumstances: apply before the deadline.
+Late submission: 5 percentage points per day for up to 7 calendar days; after that a mark of zero is recorded.
+Resubmission before the deadline is unrestricted, the most recent upload is assessed.`,
+    says: {documents: [{label: 'Design report', types: ['pdf'], limits: {maxBytes: 25000000, maxWords: 3500}}, {label: 'Configuration archive', types: ['zip'], limits: {maxBytes: 100000000}}], 'naming.pattern': '<student ID>_report.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-01-18', due: '2027-03-22T23:59:00+00:00', timeZone: 'GMT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Philosophy of Mind, Essay 2
+
+Your essay (no more than 2,000 words, everything included) is to be submitted by Friday, 14 May, 5 p.m. sharp. Please submit a .docx file so I can comment in the margins. (No PDFs, please.) I don't need your name on it: I'll grade the essays without looking at names, so put your student number at the top and use it in the file name too. Essays that come in later lose 3 points for every day. After a week I can't accept them anymore.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-05-14T17:00:00', 'late.percentPerDay': 3, 'late.cutoffDays': 7},
+  },
+  {
+    text: `1. Paper: A4, 80–90 pages
+2. Print: none; online hand-in only
+3. Font: Times New Roman, size 12; footnotes size 10
+4. Spacing: 1.5
+5. Margins: top 25 mm, bottom 25 mm, left 25 mm, right 25 mm
+6. Page numbers: bottom centre
+7. File: PDF, ≤ 50 MB, all fonts embedded
+8. Name: MA_Thesis_Surname.pdf
+9. Deadline: 15th July 2027 at 12:00 (noon), Central European Summer Time
+10. Plagiarism software is used on all theses
+11. Referencing: footnotes, Chicago style`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minPages': 80, 'limits.maxPages': 90, 'naming.pattern': 'MA_Thesis_Surname.pdf', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-07-15T12:00:00+02:00', timeZone: 'CEST', 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Assessment 3: Policy brief
+
+- 2 pages max (A4), excluding references
+- no title page
+- written for a minister, not for academics
+- to be uploaded as a Word file in the folder called Policy Briefs, by 10 am on the 7th of June 2027 (time in Canberra)
+- the folder will be visible from 31 May 2027
+- submit as "PB_" + your candidate number
+- markers don't see names
+
+If you upload twice, both versions are kept and I read the later one.`,
+    says: {place: 'Policy Briefs', documents: [{label: null, types: ['docx']}], 'limits.maxPages': 2, 'naming.pattern': 'PB_[candidate number]', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-05-31', due: '2027-06-07T10:00:00+10:00', timeZone: 'Australia/Sydney', 'attempts.keeps': 'all', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `NOTICE: The upload limit for this term's essays is 10MB (ten megabytes). The essay handbook, which says 2 MB, is out of date on this point.
+Essays: 4,000 words including footnotes, excluding bibliography. An overrun of up to 5% is tolerated.
+Deadline for Michaelmas essays: Thursday 10 December 2026 at noon.
+Deadline for Hilary essays: Thursday 11 March 2027 at noon.
+Submit anonymously with your exam number.`,
+    says: {'limits.maxBytes': 10000000, 'limits.maxWords': 4200, anonymous: true, parts: [{label: 'Michaelmas essays', opens: null, due: '2026-12-10T12:00:00'}, {label: 'Hilary essays', opens: null, due: '2027-03-11T12:00:00'}], 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Submission link: "BIO2210 / Practical 4 / Write-up"
+
+You can find the template under "BIO2210 / Practical 4 / Template". Download it, fill it in and save it as a new document. Do not hand in the empty template. 
+
+Write-up: Word, max. 5 pages.
+Hand in from 2 November 2026 (8:00) until 13 November 2026 (18:00).
+Students may hand in more than once; every version is stored, and the marker sees all of them.`,
+    says: {place: 'BIO2210 / Practical 4 / Write-up', documents: [{label: null, types: ['docx']}], 'limits.maxPages': 5, opens: '2026-11-02T08:00:00', due: '2026-11-13T18:00:00', 'attempts.keeps': 'all'},
+  },
+  {
+    text: `Term essay (final version): due 26/03/2027 23:59
+Peer feedback on draft: due 12/03/2027 23:59
+Draft: due 05/03/2027 23:59
+
+Format doc/docx/odt
+Length 1800-2200 words
+Font 12pt`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'odt']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, parts: [{label: 'Term essay (final version)', opens: null, due: '2027-03-26T23:59:00'}, {label: 'Peer feedback on draft', opens: null, due: '2027-03-12T23:59:00'}, {label: 'Draft', opens: null, due: '2027-03-05T23:59:00'}], 'layout.fontSizePt': 12},
+  },
+  {
+    text: `We're now accepting final projects. Deadline is Fri, May 7th @ 11:59 PM (Mountain Time). Submit ONE zip (<= 250 MB) containing code + a PDF writeup. Name it project_<netid>.zip. 20% penalty per day late, up to 2 days. You can submit as many times as you want, we grade the latest. Writeup: max 4 pages, 11pt font minimum, single column.`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 250000000, 'limits.maxPages': 4, 'naming.pattern': 'project_<netid>.zip', 'naming.mustContain': ['username'], due: '2027-05-07T23:59:00-06:00', timeZone: 'America/Denver', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 20, 'late.cutoffDays': 2, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Mémoire / Dissertation
+
+Language: English or French
+Size: between 60 and 80 pages (1.5 spacing, Garamond 12, margins of 2,5 cm)
+To be handed in as a PDF (max. 30 Mo) on or before 31 August 2027, 17h00 (Paris time)
+File name: NAME_First name_M2_2027
+Statement on plagiarism signed and placed at the beginning.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.minPages': 60, 'limits.maxPages': 80, 'naming.pattern': 'NAME_First name_M2_2027', 'naming.mustContain': ['givenNames', 'surname'], due: '2027-08-31T17:00:00+02:00', timeZone: 'Europe/Paris', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond'], declaration: true},
+  },
+  {
     text: `Hi everyone, just to confirm: hand in your portfolio by Mon 17 May at 4pm (not the 14th as the handbook says). It must be ONE pdf. Maximum 100 MB. Title it with your matric number and the module code, e.g. 2041773_GEO3107.pdf. No names please – we mark anonymously. You can replace your file any number of times up to then. 3,000 words plus or minus 10%, bibliography not included.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-05-17T16:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'counting.left': ['references']},
+  },
+  {
+    text: `Dear student,
+
+Your request for an extension for the module SO302 has been approved.
+New deadline for you: Monday 24 May 2027, 12:00 noon
+Standard deadline: Monday 10 May 2027, 12:00 noon
+
+Please hand in at the usual place ("SO302 Essay, Spring"), as PDF, without your name.
+
+The Student Office`,
+    says: {place: 'SO302 Essay, Spring', documents: [{label: 'Essay', types: ['pdf']}], anonymous: true, due: '2027-05-10T12:00:00', extension: '2027-05-24T12:00:00'},
+  },
+  {
+    text: `Video essay with script. Video: maximum 8 minutes. Script: 1,000 words minimum, PDF.
+
+You must name your script with your surname first, then your first name, then the unit code (for example: HALVORSEN-SMITH_Edda_FS204.pdf). Double surnames must be written in full.
+
+Deadline 18 February 2027 16:30. This is not an anonymous submission.`,
+    says: {documents: [{label: 'Script', types: ['pdf']}], 'limits.minWords': 1000, 'naming.mustContain': ['surname', 'givenNames', 'courseCode'], anonymous: false, due: '2027-02-18T16:30:00'},
+  },
+  {
+    text: `Take-home examination: Statistics II
+
+The paper is available from 08:00 on 7 June 2027 and must be returned by 20:00 on the same day (BST).
+Solutions may be handwritten; scan or photograph them and combine everything into one PDF, pages in the right order, not larger than 20 MB. Single photos (JPEG, HEIC) will not be marked.
+Write your candidate number, not your name, on every page. The file should be called by your candidate number alone.
+One upload only.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-06-07T08:00:00+01:00', due: '2027-06-07T20:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Deadline
+Monday, week 9 (15 March 2027), 4pm
+
+Word count
+1,250 words (10% either side)
+
+How to submit
+In the "Tutorial essay 2" box, not by e-mail. Word format please.
+
+Style
+Harvard referencing, 1.5 spacing, any sans-serif font, 11pt
+
+Late
+Deduction of ten marks per day`,
+    says: {place: 'Tutorial essay 2', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1125, 'limits.maxWords': 1375, due: '2027-03-15T16:00:00', 'late.percentPerDay': 10, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, referenceStyle: 'Harvard'},
+  },
+  {
+    text: `The project consists of five milestones:
+M1 (topic): 15 January 2027
+M2 (outline): 29 January 2027
+M3 (first draft): 26 February 2027
+M4 (revised draft): 26 March 2027
+M5 (final paper): 30 April 2027
+All milestones are due at 18:00 Helsinki time and are submitted as PDF files no bigger than 5 MB. Only M5 is checked for similarity and graded.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, similarityChecked: true, timeZone: 'Europe/Helsinki', parts: [{label: 'M1 (topic)', opens: null, due: '2027-01-15T18:00:00+02:00'}, {label: 'M2 (outline)', opens: null, due: '2027-01-29T18:00:00+02:00'}, {label: 'M3 (first draft)', opens: null, due: '2027-02-26T18:00:00+02:00'}, {label: 'M4 (revised draft)', opens: null, due: '2027-03-26T18:00:00+02:00'}, {label: 'M5 (final paper)', opens: null, due: '2027-04-30T18:00:00+03:00'}]},
+  },
+  {
+    text: `Please read: The final essay must be submitted in TWO places: a PDF to the "Final essay" point (this one counts) and a paper copy to the office in room 2.14. Both by 3 June 2027, 12 noon. PDF up to 8 MB. The essay must have a cover page with your student ID (no name!), module code, word count and the signed statement that it is your own work. 3,000 words, +/-5%.`,
+    says: {place: 'Final essay', documents: [{label: 'Final essay', types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.minWords': 2850, 'limits.maxWords': 3150, anonymous: true, due: '2027-06-03T12:00:00', declaration: true},
+  },
+  {
+    text: `Subject: RE: deadline?
+
+Hi Oda,
+
+yes, you may hand in on Tuesday 9 March instead, same time (14:00). For the others it stays Friday 5 March.
+
+Best
+T. Quillfeather
+
+> Could I have a few more days for the essay due on Friday 5 March 2027 at 14:00?
+> I've been ill.`,
+    says: {due: '2027-03-05T14:00:00', extension: '2027-03-09T14:00:00'},
+  },
+  {
+    text: `Hand-in instructions for written assignments in the Faculty of Law
+
+The assignment is to be handed in as a single PDF. The file name must be the candidate number followed by the course code, e.g. 214_JUS1000.pdf. The candidate's name must not appear anywhere in the assignment or in the document properties. The text is to be 1.5-spaced in 12-point Times New Roman with margins of 2.5 cm. The assignment must not exceed 12 pages; the front page and bibliography do not count. Assignments above the page limit will be rejected. Deadline: 11 October 2027 at 13.00. Assignments cannot be handed in after the deadline. It's possible to replace the file up until the deadline.`,
+    says: {documents: [{label: 'Assignment', types: ['pdf']}], 'limits.maxPages': 12, 'naming.mustContain': ['candidateNumber', 'courseCode'], anonymous: true, due: '2027-10-11T13:00:00', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], 'counting.left': ['titlePage', 'references']},
+  },
+  {
+    text: `Deadline 5.4.2027
+Länge / length: 12–15 pages
+Abgabe als PDF / hand-in as PDF
+Upload closes automatically at 23:59 MESZ (CEST)
+File size 32 MB max`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 32000000, 'limits.minPages': 12, 'limits.maxPages': 15, due: '2027-04-05T23:59:00+02:00', timeZone: 'MESZ'},
   },
   {
     text: `| Item | Requirement |
@@ -841,7 +1024,7 @@ They should be 2,000-2,500 words long, in 12 pt type with 1.5 spacing.`,
   },
   {
     text: `Thesis: hard deadline 15 September 2027 at 23:59 hrs. Please use the template. Maximum length 20,000 words (including footnotes but excluding front matter, bibliography and appendices). Upload the thesis in PDF format (max. 20MB) and the appendices as a zip file (max. 100 MB). Put your student number, not your name, on the cover. You have only one attempt!`,
-    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 20000000}}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 100000000}}], 'limits.maxWords': 20000, due: '2027-09-15T23:59:00', 'attempts.allowed': 1, 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 20000000}}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 100000000}}], 'limits.maxWords': 20000, anonymous: true, due: '2027-09-15T23:59:00', 'attempts.allowed': 1, 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
   },
   {
     text: `What to hand in: a poster (PDF, A0 portrait, no more than 20MB).
