@@ -48,6 +48,8 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
   if (read.status) add('status', 'received', read.status, read.status === 'received');
   const place = read.place ?? (brief?.place ? placeInHeadings(brief.place, read.headings) : null);
   if (place && brief?.place) add('place', brief.place, place, fitsPlace(brief.place, place));
+  const laidOut = files.length === 1 && files[0]!.file.kind === 'pdf' && files[0]!.pages.ok ? files[0]!.pages.value.length : null;
+  if (read.pages !== null && laidOut !== null) add('pages', String(laidOut), String(read.pages), read.pages === laidOut);
   if (read.stated !== null) add('documents', String(files.length), String(read.stated), read.stated >= files.length);
 
   // Whoever was granted more time is in time whatever the receiver calls it.

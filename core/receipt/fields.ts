@@ -5,21 +5,21 @@ import { numberOf } from '../brief/statements.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
 export interface SizeShown { bytes: number; low: number; high: number }
-export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** the receipt calls the hand-in late */ late: boolean }
+export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** the receipt calls the hand-in late */ late: boolean }
 
 interface Row { label: string; value: string }
 
 const labels = {
-  id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|unique (?:id|identifier|reference|number))$/i,
-  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date))$/i,
+  id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid)|unique (?:id|identifier|reference|number))$/i,
+  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at)$/i,
   fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
   size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|volume)$/i,
   title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
-  extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|(?:opening|start|beginning)(?: (?:words|lines))? of (?:the|your) (?:text|paper|document|work|file)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
+  extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|(?:opening|start|beginning)(?: (?:words|lines))? of (?:the|your) (?:text|paper|document|work|file)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|(?:your|the) (?:document|paper|text|work|file) (?:begins|starts)(?: with)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
   status: /^(?:(?:submission|receipt|paper|hand-?in|upload)?\s*(?:status|state)|result)$/i,
   place: /^(?:place|submitted to|handed in (?:to|at)|where|assignment|assignment name|destination|point of submission|box|folder|module|course|unit|inbox)$/i,
   stated: /^(?:(?:number of )?(?:files|documents|items|attachments)(?: (?:received|submitted|stored|count))?|file count|documents count)$/i,
-  ignored: /^(?:printed|print(?:ed)? (?:on|at|date|time)|date printed|generated|page|sent|from|to|cc|mail date|due|due (?:date|time)|deadline|closes|opens|feedback(?: due)?|marks? (?:due|returned)|reply-to|message-id|issued|downloaded|viewed|expires|valid until|last login)(?: .*)?$/i,
+  ignored: /^(?:printed|print(?:ed)? (?:on|at|date|time)|date printed|generated|page(?! count)|sent|from|to|cc|mail date|due|due (?:date|time)|deadline|closes|opens|feedback(?: due)?|marks? (?:due|returned)|reply-to|message-id|issued|downloaded|viewed|expires|valid until|last login)(?: .*)?$/i,
 };
 
 /** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
@@ -38,6 +38,7 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
+  text = text.replace(/[\u2010\u2011]/g, '-');
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, zone, nowIso);
@@ -47,11 +48,14 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     fields: {
       id: readId(text, rows), receivedAt: received.at, fileNames: readNames(text, rows, expectedNames),
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
-      title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: [...new Set((text.match(/\b[0-9a-f]{64}\b/gi) ?? []).map((h) => h.toLowerCase()))],
+      title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: readSums(text),
     },
-    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
   };
 }
+
+/** SHA-256 sums, also where they are shown in groups or over two lines. */
+const readSums = (text: string): string[] => [...new Set((text.match(/(?<![0-9a-z])(?:[0-9a-f]{64}|(?:[0-9a-f]{8}[\s:-]+){7}[0-9a-f]{8}|(?:[0-9a-f]{4}[\s:-]+){15}[0-9a-f]{4}|(?:[0-9a-f]{2}[\s:-]){31}[0-9a-f]{2}|[0-9a-f]{32}\s+[0-9a-f]{32})(?![0-9a-z])/gi) ?? []).map((h) => h.replace(/[\s:-]/g, '').toLowerCase()))];
 
 const cleanQuotes = (v: string | null): string | null => v?.replace(/^[“"‘'«„]+|[”"’'»“]+[.]?$/g, '').trim() || null;
 
@@ -68,6 +72,9 @@ function readId(text: string, rows: Row[]): string | null {
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
   if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
+  // “Receipt no. 17”; “lodged under the number L-2027-118”.
+  const numbered = /\b(?:receipt|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  if (numbered) return (numbered[1] ?? numbered[2])!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return null;
 }
@@ -90,7 +97,7 @@ function readReceived(text: string, rows: Row[], zone: string | null, nowIso: st
       const inZone = readDates({ text: `${value}`, start: 0, end: value.length }, now, used, 'day-month')[0]?.iso;
       return { at: inZone && inZone.length > 19 ? inZone : shaped.replace(/\.\d+/, ''), zoneOpen: used === null };
     }
-    const date = readDates(clause, now, used, dateOrder(text, used) ?? dateOrder(value, used)).find((d) => d.problem === 'none' || d.problem === 'weekday');
+    const date = readDates(clause, now, used, dateOrder(text, used) ?? dateOrder(value, used) ?? dateOrder(text, zone)).find((d) => d.problem === 'none' || d.problem === 'weekday');
     return date && date.iso.length > 10 ? { at: date.iso, zoneOpen: used === null } : null;
   };
   const candidates = rows.filter((r) => labels.receivedAt.test(r.label)).sort((a, b) => (/receiv|submi|hand|accept|arriv|stor|upload/i.test(b.label) ? 1 : 0) - (/receiv|submi|hand|accept|arriv|stor|upload/i.test(a.label) ? 1 : 0));
@@ -103,7 +110,23 @@ function readReceived(text: string, rows: Row[], zone: string | null, nowIso: st
     const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
-  return { at: null, zoneOpen: false };
+  // A line that is a date with a time and nothing else; not the first one, nor a last one in figures: pages are printed with theirs.
+  const lines = text.split('\n').map((l) => l.trim()).filter(Boolean), found = new Map<string, { at: string; zoneOpen: boolean }>();
+  lines.forEach((line, i) => {
+    const bare = /^(?:\w+day,?\s+)?(?:\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2,8}\.?,?\s+\d{4}|[A-Z][a-z]{2,8}\.?\s+\d{1,2}(?:st|nd|rd|th)?,?\s+\d{4}|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4})[,T]?\s*(?:at\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?(?:\s*\(?[A-Z][A-Za-z/+:\d ]{1,20}\)?)?\.?$/i.test(line);
+    if (!bare || i === 0 || (/^\d/.test(line) && !/[A-Za-z]{3}/.test(line) && i === lines.length - 1)) return;
+    const at = read(line);
+    if (at) found.set(at.at, at);
+  });
+  return found.size === 1 ? [...found.values()][0]! : { at: null, zoneOpen: false };
+}
+
+/** Pages, as a row of their own or beside the file's name. */
+function statedPages(text: string, rows: Row[]): number | null {
+  const row = rows.find((r) => /^(?:number of |total )?pages?(?: count)?$|^page count$/i.test(r.label) && /^\d{1,4}\b(?!\s*(?:of|\/))/.test(r.value));
+  if (row) return Number.parseInt(row.value, 10);
+  const beside = text.split('\n').filter((l) => new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)).flatMap((l) => [.../\b(\d{1,4}) pages?\b/i.exec(l)?.slice(1) ?? []]);
+  return beside.length === 1 ? Number(beside[0]) : null;
 }
 
 function readNames(text: string, rows: Row[], expected: string[]): string[] {
@@ -168,7 +191,7 @@ function readExtracts(text: string, rows: Row[]): string[] {
   const own = rows.filter((r) => labels.extract.test(r.label)), found: string[] = [];
   // A quoted piece may run over several lines; it ends where the next labelled line begins, or an empty one.
   const next = [...new Set(rows.map((r) => r.label))].map((l) => l.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|');
-  const end = new RegExp(`\\n\\s*\\n|\\n\\s*[A-Z][\\w -]{1,30}:${next ? `|\\n\\s*(?:${next})\\s*:` : ''}`);
+  const end = new RegExp(`\\n\\s*\\n|\\n\\s*(?:The [A-Z]\\w+\\s*(?:$|\\n)|Yours\\b|Kind regards|Best (?:wishes|regards)|Regards\\b|Sincerely\\b|Thank)|\\n\\s*[A-Z][\\w -]{1,30}:${next ? `|\\n\\s*(?:${next})\\s*:` : ''}`);
   let from = 0;
   for (const row of own) {
     const at = text.indexOf(row.value, from);

@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { emptyBrief } from '../model/brief.ts';
 import { plantedPdf } from '../testing/plant.ts';
+import { readDocument } from '../readers/index.ts';
 import { readReceipt } from '../verbs/receipt.ts';
 import { sha256 } from '../engines/hash.ts';
 
@@ -10,7 +11,7 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['confirmed', 'Thank you! We received {file} ({kb} kB) on Mon 15 Mar 2027 at 4:12pm (UK time). Your confirmation code is QX-7741-Z.', { id: 'QX-7741-Z' }],
   ['confirmed', 'Confirmation number #99120387\nReceived at 2027-03-15T16:12:44Z\nDocument: {file}\nSHA-256: {sha}', { id: '99120387' }],
   ['confirmed', 'Receipt no. 2027/0315/77\nTime of submission 15.03.2027, 16:12 Uhr\nFile name {file}', { id: '2027/0315/77' }],
-  ['confirmed', 'Submission ID: 123456789\nDate submitted: 15-Mar-2027 04:12PM (UTC+0000)\nFile name: {file}\nFile size: {kib}K\nPage count: 2'],
+  ['confirmed', 'Submission ID: 123456789\nDate submitted: 15-Mar-2027 04:12PM (UTC+0000)\nFile name: {file}\nFile size: {kib}K\nPage count: {pages}'],
   ['confirmed', 'Receipt AB12CD34 — 15 March 2027, 16:12:03 (Europe/London) — {file} — {grouped} bytes', { id: 'AB12CD34' }],
   ['confirmed', 'Upload complete\nTicket T-0007731\nUploaded on: March 15, 2027 4:12 PM GMT\nFilename: “{file}”', { id: 'T-0007731' }],
   ['confirmed', 'Hand-in confirmed.\nNumber: 55-01-2299\nWhen: 15 March 2027 at 16:12\nWhat: {file}', { id: '55-01-2299' }],
@@ -52,13 +53,31 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'Receipt 2027-1188\nReceived 2027-03-15 16:45:10 (UTC)\nDocument: {file} ({kb} kB)\nOpening of your text: "The history of the herring fishery begins with"', { extract: 'The history of the herring fishery begins with' }],
   ['refuted', 'Confirmation: 991-AC\nYour upload on 15 Mar 2027, 5:30 PM GMT was accepted (late).\n{file} - {kb} kB', { receivedAt: '2027-03-15T17:30:00+00:00' }],
   ['refuted', 'Receipt 5140\nReceived: 15 March 2027, 15:00 GMT\n1. {cut} (2).pdf {kb} kB'],
+  ['confirmed', 'RECEIPT OF ELECTRONIC SUBMISSION\n-----\nPlace:          GEO 3107 Essay\nDocument(s):    1\n  1. {file}     {kib} KiB\nReceived (UTC): 2027-03-15T16:59:58Z\nReceipt No.:    0098-3321-AB\nStatus:         FINAL', { id: '0098-3321-AB' }],
+  ['refuted', 'RECEIPT\n  1. {file}     {kib} KiB\nReceived (UTC): 2027-03-15T17:00:02Z\nReceipt No.:    0098-3321-AB\nStatus:         FINAL'],
+  ['confirmed', 'Thank you, we received your work on 15/03/2027 at 16:44 (GMT).\nReference number – 7F3A-22\nFile name – {file}', { id: '7F3A-22', receivedAt: '2027-03-15T16:44:00+00:00' }],
+  ['confirmed', 'Thank you, we received your work on 05/03/2027 at 16:44 (GMT).\nReference number – 7F3A-22\nFile name – {file}', { receivedAt: '2027-03-05T16:44:00+00:00' }],
+  ['refuted', 'You handed in: {file}\nSize: 13.3 MB\nOn: 15 March 2027 15:00 UK time\nConfirmation code: HHKJ-22', { receivedAt: '2027-03-15T15:00:00+00:00' }],
+  ['confirmed', '✔ Received\n{file}\n{grouped} bytes\nMar 15, 2027, 4:58:07 PM GMT\nSHA-256 {shaGrouped}\nID 2027/03/000781', { id: '2027/03/000781', receivedAt: '2027-03-15T16:58:07+00:00' }],
+  ['refuted', '✔ Received\n{file}\nMar 15, 2027, 4:58:07 PM GMT\nSHA-256 {shaButGrouped}\nID 2027/03/000781'],
+  ['confirmed', 'Dear candidate,\nthis is to confirm that the document "{file}" ({kb} kB) was lodged at 16.20 hours GMT on the fifteenth of March 2027 under the number L-2027-118.\nThe Registry', { id: 'L-2027-118', receivedAt: '2027-03-15T16:20:00+00:00' }],
+  ['refuted', 'The document "{file}" was lodged at 16.20 hours GMT on 15 March 2027 under the number L-2027-118.\nYour document begins: The decline of the herring fleet in the nineteenth century\nThe Registry', { extract: 'The decline of the herring fleet in the nineteenth century' }],
+  ['refuted', 'Receipt R-1\nFiles received: 1 of 2\n - {file}  {bytes} bytes  OK\n - data.xlsx  FAILED\nTime: 2027-03-15 16:10 GMT'],
+  ['confirmed', 'Receipt: GH\u20114410\nFile: {file}\nWhen: Monday, 15 March 2027, 4:12\u00a0pm (UK)', { id: 'GH-4410' }],
+  ['doubtful', 'Submitted 15 March 2027, 16:40 GMT\n{file} ({kb} kB)', { id: null }],
+  ['confirmed', 'Submission receipt no. 17\nFile: {file}\nPages: {pages}\n15 March 2027, 16:40 GMT\nPrinted 14 March 2027, 09:12', { id: '17', receivedAt: '2027-03-15T16:40:00+00:00' }],
+  ['refuted', 'Submission receipt no. 17\nFile: {file}\nPages: 31\n15 March 2027, 16:40 GMT'],
+  // A browser prints the page's own time above it or below it: that is not the time of receipt.
+  ['doubtful', '15/03/2027, 16:40\nSubmission receipt no. 17\nFile: {file}', { receivedAt: null }], ['doubtful', 'Submission receipt no. 17\nFile: {file}\n15/03/2027, 16:40', { receivedAt: null }],
+  ['doubtful', 'Submission receipt no. 17\nFile: {file}\n14 March 2027, 09:00 GMT\n15 March 2027, 16:40 GMT', { receivedAt: null }],
   ['refuted', 'Receipt ID 44121\nDate submitted: 15 March 2027 16:30 GMT\nYour file {file} could not be processed: the upload failed.'],
 ];
 const file = 'essay_Y3921847.pdf', brief = { ...emptyBrief(), due: '2027-03-15T17:00:00+00:00', timeZone: 'Europe/London', place: 'GEO 3107 Essay' };
 let bytes: Uint8Array, said: (text: string) => string;
 beforeAll(async () => {
   bytes = await plantedPdf();
-  const n = bytes.length, sum = await sha256(bytes), words: Record<string, string> = { file, cut: file.slice(0, 12), bytes: String(n), grouped: n.toLocaleString('en'), kb: (n / 1000).toFixed(1), mb: (n / 1e6).toFixed(4), kib: (n / 1024).toFixed(2), sha: sum, shaBut: (sum[0] === '0' ? '1' : '0') + sum.slice(1) };
+  const { pages } = await readDocument(bytes, file);
+  const n = bytes.length, sum = await sha256(bytes), words: Record<string, string> = { file, cut: file.slice(0, 12), bytes: String(n), grouped: n.toLocaleString('en'), kb: (n / 1000).toFixed(1), mb: (n / 1e6).toFixed(4), kib: (n / 1024).toFixed(2), sha: sum, shaBut: (sum[0] === '0' ? '1' : '0') + sum.slice(1), pages: String(pages.ok ? pages.value.length : 0), shaGrouped: sum.replace(/.{8}(?=.)/g, '$& '), shaButGrouped: ((sum[0] === '0' ? '1' : '0') + sum.slice(1)).replace(/.{8}(?=.)/g, '$& ') };
   said = (text) => text.replace(/\{(\w+)\}/g, (_, k: string) => words[k]!);
 });
 describe.each(forms.map(([standing, text, fields], i) => [i + 1, standing, text, fields] as const))('receipt %i, %s', (_, standing, text, fields) => {
