@@ -38,7 +38,9 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
-  text = text.replace(/[\u2010\u2011]/g, '-');
+  text = text.replace(/[\u2010\u2011]/g, '-')
+    // The time at which a mail was sent, in the head of one that was pasted whole, is not the time of receipt.
+    .replace(/(?:^(?:Date|Sent|From|To|Cc|Subject|Reply-To|Message-ID|Return-Path):[^\n]*(?:\n|$)){2,}/gim, (head) => head.replace(/^(?:Date|Sent):[^\n]*/gim, ''));
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, zone, nowIso);
@@ -101,7 +103,13 @@ function readReceived(text: string, rows: Row[], zone: string | null, nowIso: st
     return date && date.iso.length > 10 ? { at: date.iso, zoneOpen: used === null } : null;
   };
   const candidates = rows.filter((r) => labels.receivedAt.test(r.label)).sort((a, b) => (/receiv|submi|hand|accept|arriv|stor|upload/i.test(b.label) ? 1 : 0) - (/receiv|submi|hand|accept|arriv|stor|upload/i.test(a.label) ? 1 : 0));
-  for (const r of candidates) { const at = read(r.value); if (at) return at; }
+  for (const r of candidates) {
+    const at = read(r.value);
+    if (!at) continue;
+    // Each document with a time of its own: all are there when the last one is.
+    const all = candidates.filter((o) => o.label === r.label).flatMap((o) => read(o.value) ?? []);
+    return all.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0] ?? at;
+  }
   // Date and time in rows of their own.
   const date = rows.find((r) => /^(?:submission |received )?date(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label)), time = rows.find((r) => /^(?:submission |received )?time(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label));
   if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
@@ -139,6 +147,18 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
       const inside = /[\w-]/.test(rest[at - 1] ?? ' ') || /[\w-]/.test(rest[at + name.length] ?? ' ');
       if (!inside) add(name, at);
       rest = rest.slice(0, at) + '\u0000'.repeat(name.length) + rest.slice(at + name.length);
+    }
+  }
+  // A name with spaces that was cut short: the longest stretch before the dots that an expected name begins with.
+  for (const m of [...rest.matchAll(/…|\.{3}/g)]) {
+    const lineStart = rest.lastIndexOf('\n', m.index) + 1, before = rest.slice(lineStart, m.index), tail = /^[^\s()[\]"“”|<>,;]*/.exec(rest.slice(m.index + m[0].length))![0];
+    for (const w of before.matchAll(/(?<![\p{L}\p{N}_-])[\p{L}\p{N}_(]/gu)) {
+      const head = before.slice(w.index).trimEnd();
+      if (!/\s/.test(head) || head.length < 5 || !expected.some((e) => e.startsWith(head) && e.endsWith(tail) && head.length + tail.length <= e.length)) continue;
+      const at = lineStart + w.index, to = m.index + m[0].length + tail.length;
+      add(rest.slice(at, to), at);
+      rest = rest.slice(0, at) + '\u0000'.repeat(to - at) + rest.slice(to);
+      break;
     }
   }
   const ending = new RegExp(`\\.(?:${extensions})$`, 'i'), hasEnding = new RegExp(`\\.(?:${extensions})\\b`, 'i');

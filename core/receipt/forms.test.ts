@@ -80,6 +80,26 @@ beforeAll(async () => {
   const n = bytes.length, sum = await sha256(bytes), words: Record<string, string> = { file, cut: file.slice(0, 12), bytes: String(n), grouped: n.toLocaleString('en'), kb: (n / 1000).toFixed(1), mb: (n / 1e6).toFixed(4), kib: (n / 1024).toFixed(2), sha: sum, shaBut: (sum[0] === '0' ? '1' : '0') + sum.slice(1), pages: String(pages.ok ? pages.value.length : 0), shaGrouped: sum.replace(/.{8}(?=.)/g, '$& '), shaButGrouped: ((sum[0] === '0' ? '1' : '0') + sum.slice(1)).replace(/.{8}(?=.)/g, '$& ') };
   said = (text) => text.replace(/\{(\w+)\}/g, (_, k: string) => words[k]!);
 });
+/** The same for two documents, “Report final.pdf” and “data table.csv”. */
+const ofTwo: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', name: string, text: string, fields?: Record<string, unknown>][] = [
+  ['confirmed', 'a.txt', 'Receipt HX-20\nReceived: 15 March 2027, 16:05 (GMT)\nDocuments (2):\nReport final.pdf        {grouped} bytes\ndata table.csv          8 bytes', { fileNames: ['Report final.pdf', 'data table.csv'] }],
+  ['confirmed', 'a.html', '<p>Receipt HX-21</p><table><tr><th>Name</th><th>Size</th><th>Received</th></tr><tr><td>Report final.pdf</td><td>{kb} kB</td><td>15 Mar 2027 16:05:10 GMT</td></tr><tr><td>data table.csv</td><td>8 B</td><td>15 Mar 2027 16:05:12 GMT</td></tr></table>', { receivedAt: '2027-03-15T16:05:12+00:00' }],
+  ['refuted', 'a.html', '<p>Receipt HX-21</p><table><tr><th>Name</th><th>Size</th><th>Received</th></tr><tr><td>Report final.pdf</td><td>{kb} kB</td><td>15 Mar 2027 16:59:10 GMT</td></tr><tr><td>data table.csv</td><td>8 B</td><td>15 Mar 2027 17:05:12 GMT</td></tr></table>', { receivedAt: '2027-03-15T17:05:12+00:00' }],
+  ['refuted', 'a.txt', 'Receipt HX-22\nReceived: 15 March 2027, 16:05 (GMT)\nDocuments (1):\nReport final.pdf        {grouped} bytes'], ['refuted', 'a.txt', 'Receipt HX-23\nReceived: 15 March 2027, 16:05 (GMT)\nReport final.pdf {grouped} bytes\ndata table.csv 0 bytes'],
+  ['confirmed', 'a.json', '{"id":"7c9","status":"submitted","submittedAt":"2027-03-15T17:05:00+01:00","attachments":[{"filename":"Report final.pdf","bytes":{bytes}},{"filename":"data table.csv","bytes":8}]}', { id: '7c9' }],
+  ['confirmed', 'a.csv', 'receipt,time,file,size\nHX-24,2027-03-15 16:05:10 GMT,Report final.pdf,{bytes}\nHX-24,2027-03-15 16:05:12 GMT,data table.csv,8'],
+  ['refuted', 'a.txt', 'Receipt HX-25\nReceived: 15 March 2027, 16:05 (GMT)\nReport final.pdf sha256: {sha}\ndata table.csv sha256: {shaBut}'],
+  ['confirmed', 'a.txt', 'Receipt HX-26\nReceived: 15 March 2027, 16:05 (GMT)\n- Report fin….pdf ({kb} kB)\n- data ta….csv (8 bytes)', { fileNames: ['Report fin….pdf', 'data ta….csv'] }],
+  ['refuted', 'a.txt', 'Receipt HX-26\nReceived: 15 March 2027, 16:05 (GMT)\n- Report dra….pdf ({kb} kB)\n- data ta….csv (8 bytes)'],
+  ['refuted', 'a.txt', 'Receipt HX-27\nReceived: 15 March 2027, 16:05 (GMT)\n- Report final.pdf ({kb} kB)\n- Report final.pdf ({kb} kB)'], ['doubtful', 'a.txt', 'Receipt HX-28\nReceived: 15 March 2027 (GMT)\n- Report final.pdf\n- data table.csv', { receivedAt: null }],
+  ['confirmed', 'a.txt', 'Date: Mon, 15 Mar 2027 18:06:00 +0000\nFrom: hand-in desk <desk@uni.example>\nSubject: Receipt HX-30 for GEO 3107 Essay\n\nWe hold two files from you, handed in on 15 March 2027 at 5.05 pm Brussels time:\nReport final.pdf\ndata table.csv', { id: 'HX-30', receivedAt: '2027-03-15T17:05:00+01:00' }],
+];
+describe.each(ofTwo.map(([standing, name, text, fields], i) => [i + 1, standing, name, text, fields] as const))('receipt of two documents %i, %s, %s', (_, standing, name, text, fields) => {
+  test(text.split('\n')[0]!.slice(0, 70), async () => {
+    const result = await readReceipt({ name, path: name, bytes: new TextEncoder().encode(said(text)) }, [{ name: 'Report final.pdf', path: 'Report final.pdf', bytes }, { name: 'data table.csv', path: 'data table.csv', bytes: new TextEncoder().encode('a,b\n1,2\n') }], brief, '2027-03-15T18:00:00Z');
+    expect([result.standing, ...Object.keys(fields ?? {}).map((k) => result.fields[k as keyof typeof result.fields])]).toEqual([standing, ...Object.values(fields ?? {})]);
+  });
+});
 describe.each(forms.map(([standing, text, fields], i) => [i + 1, standing, text, fields] as const))('receipt %i, %s', (_, standing, text, fields) => {
   test(text.split('\n')[0]!.slice(0, 70), async () => {
     const result = await readReceipt({ name: 'receipt.txt', path: 'receipt.txt', bytes: new TextEncoder().encode(said(text)) }, [{ name: file, path: file, bytes }], brief, '2027-03-15T18:00:00Z');

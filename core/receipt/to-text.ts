@@ -70,8 +70,16 @@ function csvRow(row: string): string[] {
   return [...cells, cell.trim()];
 }
 
+/** A table with a head over several columns: each cell gets the name of its column. */
+const listTables = (html: string): string => html.replace(/<table\b[^]*?<\/table>/gi, (table) => {
+  const rows = [...table.matchAll(/<tr\b[^>]*>([^]*?)<\/tr>/gi)].map((r) => [...r[1]!.matchAll(/<(t[hd])\b[^>]*>([^]*?)<\/\1>/gi)].map((c) => ({ head: c[1]!.toLowerCase() === 'th', text: htmlToText(c[2]!).text.trim() })));
+  const [names, ...body] = rows;
+  if (!names || names.length < 3 || !names.every((c) => c.head) || body.length === 0 || !body.every((r) => r.length === names.length)) return table;
+  return body.map((r) => r.map((c, i) => (c.text ? `<p>${names[i]!.text}: ${c.text.replace(/&/g, '&amp;').replace(/</g, '&lt;')}</p>` : '')).join('')).join('');
+});
+
 /** Rows of a table of two columns become “label: value”. */
-const tableLines = (html: string): string => html.replace(/<\/(?:th|td|dt)>\s*<(?:td|dd)([^>]*)>/gi, ': ');
+const tableLines = (html: string): string => listTables(html).replace(/<\/(?:th|td|dt)>\s*<(?:td|dd)([^>]*)>/gi, ': ');
 
 async function mailText(bytes: Uint8Array, depth: number, ocr?: () => Promise<Ocr>): Promise<string> {
   const mail = await new PostalMime().parse(bytes);
