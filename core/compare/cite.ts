@@ -5,15 +5,34 @@ import type { WordStream } from './words.ts';
  * by number through the reference list, or in a footnote. @param start, end - of the passage in the paper's text */
 export function isCited(paper: WordStream, start: number, end: number, source: WordStream): boolean {
   const before = paper.text.slice(Math.max(0, start - 260), start), after = paper.text.slice(end, end + 200), inside = paper.text.slice(start, end);
-  // A citation belongs to the passage up to the end of its sentence, or of the quotation.
-  const follow = /^[^]*?(?:[.!?](?=\s+[A-Z“"]|\s*\n|$)(?![^(]*\))|\n\n|$)/.exec(after)?.[0] ?? after, lead = before.split(/[.!?]\s+(?=[A-Z“"])/).at(-1) ?? before;
+  // A citation belongs to the passage up to the end of its sentence, or of the quotation; a note's number may stand behind the stop.
+  const follow = /^[^]*?(?:[.!?][”"’)]?(?:\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+)?(?=\s+[A-Z“"‘]|\s*\n|$)(?![^(]*\))|\n\n|$)/.exec(after)?.[0] ?? after, lead = before.split(/[.!?]\s+(?=[A-Z“"])/).at(-1) ?? before;
   const near = `${lead} ${inside.slice(-120)} ${follow}${/^[^]{0,4}\([^)]*\)/.exec(after.slice(follow.length))?.[0] ?? ''}`;
   for (const m of near.matchAll(/(\p{Lu}[\p{L}'’-]+)(?:(?:\s*,\s*|\s+(?:and|&)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*)*){0,3},?\s*\(?\s*((?:19|20)\d{2})[a-z]?/gu)) if (names(source, m[1]!, m[2]!)) return true;
   for (const m of near.matchAll(/\[(\d{1,3})(?:\s*[,–-]\s*(\d{1,3}))?\]/g)) for (let n = Number(m[1]); n <= Number(m[2] ?? m[1]); n++) if (entryNames(numbered(paper.references, n), source)) return true;
-  const note = /[.,”"’)]?\s?(\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+)(?=\s|$)/.exec(`${inside.slice(-3)}${after.slice(0, 8)}`)?.[1];
-  if (note && paper.footnotes) { const lines = paper.footnotes.split('\n'), n = Number(note.replace(/[¹²³⁴⁵⁶⁷⁸⁹⁰]/g, (c) => String('⁰¹²³⁴⁵⁶⁷⁸⁹'.indexOf(c)))); const text = lines.find((l) => new RegExp(`^\\s*${n}\\b`).test(l)) ?? lines[n - 1]; if (text && entryNames(text, source)) return true; }
-  return false;
+  return notesOf(paper, start, end, follow).some((text) => noteNames(text, source));
 }
+
+/** The texts of the notes whose references stand in the passage or behind it in its sentence. */
+function notesOf(paper: WordStream, start: number, end: number, follow: string): string[] {
+  const to = end + follow.length + 1, marked = paper.notes.flatMap((n, i) => (n.at > start && n.at <= to ? [i] : []));
+  if (marked.length > 0) return marked.map((i) => sameAsBefore(i, (k) => paper.notes[k]?.text));
+  // In fixed pages and plain text a reference is a number behind a word or a stop, and its note begins with that number.
+  const found: string[] = [];
+  for (const m of `${paper.text.slice(start, end)}${follow}`.matchAll(/(?<=[.,;:!?”"’)\]]|\p{Ll}{3})(\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+)(?=[\s.,;:)]|$)/gu)) {
+    const n = Number(m[1]!.replace(/[¹²³⁴⁵⁶⁷⁸⁹⁰]/g, (c) => String('⁰¹²³⁴⁵⁶⁷⁸⁹'.indexOf(c)))), at = start + m.index, page = paper.pages.find((p) => at >= p.from && at < p.to);
+    const below = page ? numberedNotes(paper.text.slice(at + m[1]!.length, page.to), n) : [], texts = below.length > 0 ? below : numberedNotes(paper.text.slice(at + m[1]!.length), n);
+    for (const text of texts) found.push(/^ibid/i.test(text) ? sameAsBefore(n, (k) => (k === n ? text : numberedNotes(page ? paper.text.slice(page.from, page.to) : paper.text, k)[0])) : text);
+  }
+  return found;
+}
+/** “Ibid.” stands for the note before it. */
+function sameAsBefore(index: number, note: (index: number) => string | undefined): string {
+  for (let i = index; i >= 0 && i > index - 20; i--) { const text = note(i); if (text === undefined) break; if (!/^\W*(?:ibid|idem|ebd)\b/i.test(text)) return text; }
+  return '';
+}
+/** What stands behind a number that begins a note: up to the next number, or the line's end. */
+const numberedNotes = (text: string, n: number): string[] => [...text.matchAll(new RegExp(`(?:^|\\n|(?<=[.)”’"\\d]\\s))\\s?\\[?${n}[.)\\]]?\\s+((?:[\\p{Lu}“‘"(]|ibid|see\\b|cf\\b)[^\\n]{3,600}?)(?=\\s\\[?${n + 1}[.)\\]]?\\s+(?:[\\p{Lu}“‘"(]|[Ii]bid|[Ss]ee\\b|[Cc]f\\b)|\\n|$)`, 'gu'))].map((m) => m[1]!);
 
 /** A surname and year name a source when the surname stands in what names it and no other year does. */
 function names(source: WordStream, surname: string, year: string): boolean {
@@ -21,13 +40,25 @@ function names(source: WordStream, surname: string, year: string): boolean {
   const years: string[] = source.identity.match(/\b(?:19|20)\d{2}\b/g) ?? [];
   return years.length === 0 || years.includes(year);
 }
+/** A note names a source as an entry does, or by its authors alone; of several works parted by semicolons one is enough. */
+function noteNames(note: string, source: WordStream): boolean {
+  return note.split(/;\s+/).some((piece) => {
+    const work = piece.trim().replace(/^(?:(?:see|cf|compare|see also|as in|after|following|quoted in|cited in|for [^,]{3,60}, see)\b\.?,?\s*)+/i, ''), year = /\b(?:19|20)\d{2}\b/.exec(work)?.[0], years: string[] = source.identity.match(/\b(?:19|20)\d{2}\b/g) ?? [];
+    if (year && years.length > 0 && !years.includes(year)) return false;
+    // The authors stand before the first mark, title or number.
+    const authors = /^[^,(‘“"*:\d]*/.exec(work)![0].match(/\p{Lu}[\p{L}'’-]{2,}/gu) ?? [];
+    return authors.length <= 6 && authors.some((a) => isName(a) && hasWord(source.identity, a)) || entryNames(work, source);
+  });
+}
 /** An entry of a reference list names a source by a surname, or by most words of its title. */
 function entryNames(entry: string | null, source: WordStream): boolean {
   if (!entry) return false;
-  const surname = /(\p{Lu}[\p{L}'’-]{2,})/u.exec(entry)?.[1];
+  const surname = entry.match(/\p{Lu}[\p{L}'’-]{2,}/gu)?.find(isName);
   if (surname && hasWord(source.identity, surname)) return true;
   const words = entry.match(/\p{L}{5,}/gu) ?? [];
   return words.length >= 3 && words.filter((w) => hasWord(source.identity, w)).length >= words.length * 0.6;
 }
+/** Capitalised words that begin a note or a title and name nobody. */
+const isName = (word: string): boolean => !/^(?:The|And|For|This|That|These|Those|See|Also|With|From|All|Its|Our|His|Her|Not|But|One|Two|When|While|Where|Although|However|Journal|Review|University|Press|Vol|Chapter|Section|Table|Figure|Author|Title|Year)$/.test(word);
 const hasWord = (text: string, word: string): boolean => { const wanted = squash(word); return (text.match(/[\p{L}'’-]+/gu) ?? []).some((w) => squash(w) === wanted); };
 const numbered = (references: string, n: number): string | null => new RegExp(`(?:^|\\n)\\s*\\[?${n}[\\].)]?\\s+([^\\n]+(?:\\n(?!\\s*\\[?\\d+[\\].)]?\\s)[^\\n]+)*)`).exec(references)?.[1] ?? null;

@@ -3,7 +3,7 @@ import type { Box, DocumentFacts, Passage } from '../model/facts.ts';
 
 /** One word of a text: its folded form, where it stands, and what stands around it. */
 export interface Word { folded: string; start: number; end: number; quoted: boolean; references: boolean }
-export interface WordStream { text: string; words: Word[]; footnotes: string; references: string; /** what names the document itself: its file name, stored author and title, first words */ identity: string }
+export interface WordStream { text: string; words: Word[]; /** notes in the order in which the text refers to them, each reference with its place in `text` */ notes: { at: number; text: string }[]; /** where each page's text lies in `text`, of files with fixed pages */ pages: { from: number; to: number }[]; references: string; /** what names the document itself: its file name, stored author and title, first words */ identity: string }
 
 let segmenter: Intl.Segmenter | null = null;
 
@@ -13,12 +13,15 @@ export function streamOf(facts: DocumentFacts): WordStream {
   const main = passages.filter((p) => p.place === 'text' || p.place === 'textbox');
   const bodyLeft = usualLeft(main);
   let text = '';
-  const words: Word[] = [];
+  const words: Word[] = [], notes: WordStream['notes'] = [], pages: (WordStream['pages'][number] & { page: number })[] = [];
+  const noteText = (name: string): string => passages.filter((n) => n.note === name).map((n) => n.text).join(' ');
   for (const p of main) {
     const from = text.length;
     // A word broken at a line's end is whole again; offsets stay those of the joined text.
     const joined = joinLines(p, bodyLeft);
     text += `${joined.text}\n\n`;
+    for (const n of p.notes ?? []) notes.push({ at: from + n.at, text: noteText(n.note) });
+    if (p.page !== null) { const last = pages.at(-1); if (last?.page === p.page) last.to = text.length; else pages.push({ page: p.page, from, to: text.length }); }
     const quotes = quotedStretches(joined.text);
     segmenter ??= new Intl.Segmenter('en', { granularity: 'word' });
     let at = 0;
@@ -32,7 +35,7 @@ export function streamOf(facts: DocumentFacts): WordStream {
     }
   }
   return {
-    text, words, footnotes: passages.filter((p) => p.place === 'footnote').map((p) => p.text).join('\n'), references: passages.filter((p) => p.section === 'references').map((p) => p.text).join('\n'),
+    text, words, notes, pages, references: passages.filter((p) => p.section === 'references').map((p) => p.text).join('\n'),
     identity: [facts.file.name.replace(/\.[^.]+$/, '').replace(/[_\-.]+|(?<=[a-z])(?=[A-Z\d])/g, ' '), ...(facts.metadata.ok ? facts.metadata.value.filter((m) => m.sort === 'author' || m.sort === 'title').map((m) => m.value) : []), text.slice(0, 400)].join('\n'),
   };
 }

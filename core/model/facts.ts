@@ -32,6 +32,10 @@ export interface Passage {
   indented?: boolean;
   /** Stands in a cell of a table. */
   inTable?: boolean;
+  /** A note's own name in the file, on each of its passages. */
+  note?: string;
+  /** Where notes are referred to in `text`, and by which name. */
+  notes?: { at: number; note: string }[];
   /** The whole passage names a person by its nature (an author attribute). */
   authorLike?: boolean;
 }

@@ -3,6 +3,7 @@ import { escapeXml } from '../../engines/xml.ts';
 import { emptyPage, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { formatNumber } from '../../styles/docx.ts';
+import { takeNotes } from '../../readers/plain/html-notes.ts';
 import { pictureSource } from '../picture.ts';
 import { placesOf } from '../places.ts';
 
@@ -14,7 +15,8 @@ const listFormats: Readonly<Record<string, string>> = { a: 'lowerLetter', A: 'up
 const dropped = new Set(['script', 'style', 'title', 'template', 'noscript', 'head', 'iframe', 'object', 'embed', 'canvas', 'audio', 'video', 'select', 'button', 'svg']);
 
 /** Maps HTML to the dialect of the page description. Documents are never passed on as they are: only known elements with values made here come out. Source: HTML Living Standard, 4. */
-export function mapHtmlSource(source: string): PageDescription {
+export function mapHtmlSource(whole: string): PageDescription {
+  const { source, notes } = takeNotes(whole), noteList: string[] = [], numbers = new Map<string, number>();
   const page = emptyPage();
   let out = '', line = '', skip = 0, pre = 0, quote = 0, math: string | null = null, inCell = 0;
   const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [];
@@ -41,6 +43,7 @@ export function mapHtmlSource(source: string): PageDescription {
   };
   const parser = new Parser({
     onopentag(name, a) {
+      if (name === 'note-ref') { refer(a['data-note'] ?? ''); return; }
       if (name === 'html' && a.lang) page.language = a.lang;
       if (name === 'math') { math = ''; }
       if (math !== null) { math += `<${name}>`; return; }
@@ -51,11 +54,11 @@ export function mapHtmlSource(source: string): PageDescription {
       else if (blocks.has(name)) { flush(); tag.push({ name: 'p', css: name === 'figcaption' || name === 'caption' ? `${css}font-style:italic;` : name === 'dt' ? 'font-weight:bold;' : css }); }
       else if (name === 'blockquote') { flush(); quote++; tag.push({ name: 'p', css }); }
       else if (name === 'pre') { flush(); pre++; tag.push({ name: 'p', css: 'font-family:monospace;font-size:10pt;' }); }
-      else if (name === 'ul' || name === 'ol') { flush(); const step = 'reversed' in a ? -1 : 1, length = name === 'ol' ? lengths[ordered++] ?? 0 : 0; lists.push({ ordered: name === 'ol', count: whole(a.start, step > 0 ? 1 : length) - step, step, kind: a.type ?? '1' }); }
+      else if (name === 'ul' || name === 'ol') { flush(); const step = 'reversed' in a ? -1 : 1, length = name === 'ol' ? lengths[ordered++] ?? 0 : 0; lists.push({ ordered: name === 'ol', count: wholeNumber(a.start, step > 0 ? 1 : length) - step, step, kind: a.type ?? '1' }); }
       else if (name === 'li') {
         flush();
         const list = lists.at(-1);
-        if (list) { list.count = whole(a.value, list.count + list.step); const text = list.ordered ? `${formatNumber(list.count, listFormats[list.kind] ?? 'decimal')}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
+        if (list) { list.count = wholeNumber(a.value, list.count + list.step); const text = list.ordered ? `${formatNumber(list.count, listFormats[list.kind] ?? 'decimal')}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
         tag.push({ name: 'p', css: list ? 'text-indent:-14pt;' : '' });
       } else if (name === 'br') line += '<br/>';
       else if (name === 'hr') { flush(); out += '<hr/>'; }
@@ -107,8 +110,24 @@ export function mapHtmlSource(source: string): PageDescription {
   parser.write(source);
   parser.end();
   flush();
-  page.body = out;
+  page.body = out + (noteList.length > 0 ? `<hr/>${noteList.join('')}` : '');
   return page;
+
+  /** A note is set where it is referred to first; a second reference repeats its number. */
+  function refer(id: string): void {
+    const html = notes.get(id), known = numbers.get(id);
+    if (html === undefined || skip > 0) return;
+    if (known !== undefined) { page.generated.push(String(known)); line += `<sup>${known}</sup>`; return; }
+    const mark = ++page.counts.footnotes;
+    numbers.set(id, mark);
+    page.generated.push(String(mark), String(mark));
+    line += `<sup data-note="${mark}">${mark}</sup>`;
+    const note = mapHtmlSource(html);
+    for (const kind of ['images', 'tables', 'equations'] as const) page.counts[kind] += note.counts[kind];
+    page.generated.push(...note.generated);
+    note.losses.forEach(lose);
+    noteList.push(`<div class="note" data-note="${mark}"><p><sup>${mark}</sup> ${note.body.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
+  }
 
   function picture(a: Record<string, string>): void {
     const data = /^data:image\/(?:png|jpe?g|gif|bmp);base64,([A-Za-z0-9+/=\s]+)$/.exec(a.src ?? '');
@@ -123,7 +142,7 @@ export function mapHtmlSource(source: string): PageDescription {
 /** What cannot be decoded is nothing. */
 function fromBase64(text: string): Uint8Array { try { return Uint8Array.from(atob(text.replace(/\s/g, '')), (c) => c.charCodeAt(0)); } catch { return new Uint8Array(); } }
 /** An attribute's whole number, or else what stands where there is none. */
-const whole = (value: string | undefined, otherwise: number): number => (/^\s*[+-]?\d{1,9}/.test(value ?? '') ? parseInt(value!, 10) : otherwise);
+const wholeNumber = (value: string | undefined, otherwise: number): number => (/^\s*[+-]?\d{1,9}/.test(value ?? '') ? parseInt(value!, 10) : otherwise);
 /** How many items each ordered list has, in the order in which they begin: one that counts down begins with that number. Source: HTML Living Standard, 4.4.5 (starting value). */
 function lengthsOfLists(source: string): number[] {
   const lengths: number[] = [], open: (number | null)[] = [];

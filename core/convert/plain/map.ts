@@ -13,7 +13,7 @@ export function mapText(text: string): PageDescription {
 export const mapTextFile = (bytes: Uint8Array): PageDescription => mapText(decodeText(bytes));
 export const mapHtml = (bytes: Uint8Array): PageDescription => mapHtmlSource(decodeText(bytes));
 
-/** Markdown (CommonMark with tables), by way of HTML. What stands before it between lines of dashes is about the file and is left out, but for its title and language. */
+/** Markdown (CommonMark with tables and footnotes), by way of HTML. What stands before it between lines of dashes is about the file and is left out, but for its title and language. */
 export function mapMarkdown(bytes: Uint8Array): PageDescription {
   const { body, fields } = splitFrontMatter(decodeText(bytes)), field = (key: string): string | undefined => fields.find(([k]) => k.toLowerCase() === key)?.[1];
   const page = mapHtmlSource(markdownToHtml(body));

@@ -1,6 +1,7 @@
 import { read, unread, type DocumentFacts, type FileFacts, type Passage, type PlaceKind } from '../../model/facts.ts';
 import { printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
+import { noteMark, takeNoteMarks } from '../note-marks.ts';
 import { sectionStarts } from '../sections.ts';
 import { readProperties } from './properties.ts';
 import { openCompound, paragraphsOf, readStories, type DocStories } from './text.ts';
@@ -25,12 +26,19 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   }
   const passages: Passage[] = [];
   let section: Passage['section'];
+  // Signs for notes of one kind go to the notes in their order.
+  const oneKind = !stories.notes.trim() !== !stories.endnotes.trim();
+  let reference = 0, note = -1;
   for (const [story, place] of places) {
-    const { paragraphs, fields } = paragraphsOf(stories[story]);
-    for (const text of paragraphs) {
+    const signed = oneKind && (place === 'text' || place === 'footnote') ? stories[story].replace(/\u0002/g, () => noteMark(place === 'text' ? reference++ : ++note)) : stories[story];
+    let current: string | undefined;
+    const { paragraphs, fields } = paragraphsOf(signed);
+    for (const marked of paragraphs) {
+      const { text, notes: marks } = takeNoteMarks(marked);
+      if (place === 'footnote' && marks.length > 0) current = marks[0]!.note;
       if (!/[\p{L}\p{N}]/u.test(text)) continue;
       if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
-      passages.push({ part: story === 'main' ? 'text' : story, place, page: null, text, ...(place === 'text' ? { section, ...(text.includes('\t') ? { inTable: true } : {}) } : {}) });
+      passages.push({ part: story === 'main' ? 'text' : story, place, page: null, text, ...(place === 'text' ? { section, ...(text.includes('\t') ? { inTable: true } : {}), ...(marks.length > 0 ? { notes: marks } : {}) } : current ? { note: current } : {}) });
     }
     for (const text of fields) passages.push({ part: story, place: 'field', page: null, text });
   }

@@ -19,7 +19,9 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
   const stack: string[] = [];
   /** Paragraphs nest: a text box sits inside a run of another paragraph. */
   let dropped = '';
-  const paragraphs: { drop: boolean; text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean }[] = [];
+  const paragraphs: { drop: boolean; text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean; notes: { at: number; note: string }[] }[] = [];
+  /** the note that is being read */
+  let note: string | undefined;
   let run: Run = { hidden: false, deleted: false };
   let deletedDepth = 0, boxDepth = 0, tableDepth = 0, fallbackDepth = 0, section: Passage['section'];
   let instruction = '', mathDepth = 0, inText = false;
@@ -32,7 +34,7 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
       switch (name) {
         // A large first letter is a paragraph of its own in the file and the beginning of the next one on the page (17.3.1.11).
         case 'w:framePr': { const p = paragraphs[paragraphs.length - 1]; if (p && (a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin')) p.drop = true; break; }
-        case 'w:p': paragraphs.push({ drop: false, text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false }); story.paragraphs++; break;
+        case 'w:p': paragraphs.push({ drop: false, text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false, notes: [] }); story.paragraphs++; break;
         case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p && /quot|block|zitat|citation(?!s)/i.test(value(a))) p.indented = true; break; }
         case 'w:ind': { const p = paragraphs[paragraphs.length - 1]; if (p && Number(a['w:left'] ?? a['w:start'] ?? 0) >= 360 && a['w:hanging'] === undefined) p.indented = true; break; }
         case 'w:numPr': { const p = paragraphs[paragraphs.length - 1]; if (p) p.numbered = true; break; }
@@ -58,7 +60,8 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
         case 'pic:pic': if (fallbackDepth === 0) story.images++; break;
         case 'v:imagedata': if (fallbackDepth === 0) story.images++; push(a['o:title'] ?? '', /[\\/]/.test(a['o:title'] ?? '') ? 'path' : 'altText'); break;
         case 'm:oMath': if (mathDepth++ === 0 && fallbackDepth === 0) story.equations++; break;
-        case 'w:footnoteReference': case 'w:endnoteReference': story.footnotes++; break;
+        case 'w:footnote': case 'w:endnote': note = `${name.slice(2)}/${a['w:id'] ?? ''}`; break;
+        case 'w:footnoteReference': case 'w:endnoteReference': { story.footnotes++; const p = paragraphs[paragraphs.length - 1]; if (p && !run.deleted && deletedDepth === 0) p.notes.push({ at: p.text.length, note: `${name.slice(2, -9)}/${a['w:id'] ?? ''}` }); break; }
         case 'wp:docPr': case 'pic:cNvPr': case 'v:shape': case 'wps:cNvPr':
           for (const k of ['descr', 'title', 'alt', 'name', 'o:title']) if (a[k] && !/^(Picture|Image|Grafik|Text Box|Shape|Group|Table|Chart)\s*\d*$/i.test(a[k]!)) push(a[k]!, /[\\/]/.test(a[k]!) ? 'path' : 'altText');
           break;
@@ -89,10 +92,12 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
         case 'w:p': {
           const p = paragraphs.pop();
           if (!p) break;
-          if (p.drop && p.text.trim().length <= 3) { dropped = p.text.trim(); p.text = ''; } else if (dropped) { p.text = dropped + p.text; dropped = ''; }
+          if (p.drop && p.text.trim().length <= 3) { dropped = p.text.trim(); p.text = ''; } else if (dropped) { p.text = dropped + p.text; for (const n of p.notes) n.at += dropped.length; dropped = ''; }
           const starts = !p.box && place === 'text' ? sectionStarts(p.text) : null;
           if (starts) section = starts === 'other' ? undefined : starts;
           push(p.text, p.box ? 'textbox' : place);
+          const pushed = story.passages.at(-1);
+          if (pushed?.text === p.text) { if (p.notes.length > 0) pushed.notes = p.notes; if (note !== undefined && place === 'footnote') pushed.note = note; }
           if (p.indented && !p.numbered && story.passages.at(-1)?.text === p.text) story.passages.at(-1)!.indented = true;
           push(p.deleted, 'deletedText');
           push(p.hidden, 'hidden');

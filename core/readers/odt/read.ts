@@ -64,7 +64,7 @@ function blockStyles(pack: Package): (style: string) => boolean {
 /** @param isBlock - whether a paragraph style sets a quotation as a block */
 export function readOdfStory(xml: string, part: string, isBlock: (style: string) => boolean = () => false): OdfStory {
   const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set() };
-  const paragraphs: string[] = [], blocks: boolean[] = [];
+  const paragraphs: string[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
   /** the enclosing thing that decides what a paragraph counts as */
   const places: PlaceKind[] = ['text'];
   const openers: Record<string, PlaceKind> = { 'text:note': 'footnote', 'office:annotation': 'comment', 'style:header': 'runningHead', 'style:footer': 'runningHead', 'style:header-left': 'runningHead', 'style:footer-left': 'runningHead', 'style:header-first': 'runningHead', 'style:footer-first': 'runningHead', 'draw:text-box': 'textbox', 'text:tracked-changes': 'deletedText', 'text:hidden-text': 'hidden', 'text:hidden-paragraph': 'hidden' };
@@ -77,12 +77,12 @@ export function readOdfStory(xml: string, part: string, isBlock: (style: string)
       stack.push(name);
       if (openers[name]) places.push(openers[name]!);
       switch (name) {
-        case 'text:p': case 'text:h': paragraphs.push(''); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
+        case 'text:p': case 'text:h': paragraphs.push(''); anchors.push([]); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
         case 'text:s': add(' '.repeat(Math.min(100, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': add('\t'); break;
         case 'text:line-break': add('\n'); break;
         case 'dc:creator': case 'dc:date': case 'meta:creator-initials': case 'svg:title': case 'svg:desc': case 'text:sender-initials': single = ''; break;
-        case 'text:note': story.footnotes++; break;
+        case 'text:note': story.footnotes++; notes.push(`${part}/note/${story.footnotes}`); anchors.at(-1)?.push({ at: paragraphs.at(-1)!.length, note: notes.at(-1)! }); break;
         case 'office:annotation': story.comments++; break;
         case 'text:changed-region': story.trackedChanges++; break;
         case 'table:table': story.tables++; break;
@@ -108,15 +108,18 @@ export function readOdfStory(xml: string, part: string, isBlock: (style: string)
       stack.pop();
       const place = places[places.length - 1]!;
       if (name === 'text:p' || name === 'text:h') {
-        const text = paragraphs.pop() ?? '', block = blocks.pop() === true;
+        const text = paragraphs.pop() ?? '', block = blocks.pop() === true, here = anchors.pop() ?? [];
         if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
         push(text, place);
+        const pushed = story.passages.at(-1);
+        if (pushed?.text === text) { if (here.length > 0) pushed.notes = here; if (place === 'footnote' && notes.length > 0) pushed.note = notes.at(-1)!; }
         if (block && place === 'text' && story.passages.at(-1)?.text === text) story.passages.at(-1)!.indented = true;
         if (place === 'text' || place === 'textbox') story.text += `${text}\n`;
       }
       if (name === 'dc:creator' || name === 'meta:creator-initials') push(single, place === 'deletedText' || stack.includes('text:changed-region') ? 'trackedChange' : 'comment', true);
       if (name === 'svg:title' || name === 'svg:desc') push(single, 'altText');
       if (openers[name]) places.pop();
+      if (name === 'text:note') notes.pop();
     },
   });
   return story;

@@ -1,4 +1,5 @@
-import { marked } from 'marked';
+import { Marked } from 'marked';
+import footnotes from 'marked-footnote';
 import type { MetadataFact } from '../../model/facts.ts';
 
 /** Fields between `---` lines at the head of a Markdown file. Common practice, no published source. */
@@ -11,4 +12,6 @@ export function splitFrontMatter(source: string): { body: string; fields: [strin
 export const frontMatterFacts = (fields: [string, string][]): MetadataFact[] => fields.map(([key, value]) => ({
   part: `front-matter/${key}`, key, value, sort: /author|name|creator|student/i.test(key) ? 'author' : /title/i.test(key) ? 'title' : /date/i.test(key) ? 'dates' : /keyword|tag/i.test(key) ? 'keywords' : 'custom',
 }));
-export const markdownToHtml = (body: string): string => marked.parse(body, { async: false, gfm: true });
+const marked = new Marked({ gfm: true }).use(footnotes());
+/** CommonMark with tables and footnotes (`[^1]`), as a web page's body. */
+export const markdownToHtml = (body: string): string => marked.parse(body, { async: false });

@@ -4,6 +4,8 @@ import { decodeCodePage, decodeText, latin1, printableStrings } from '../../text
 import { countWords } from '../../text/words.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type MetadataFact, type Passage } from '../../model/facts.ts';
 import { frontMatterFacts, markdownToHtml, splitFrontMatter } from './markdown.ts';
+import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
+import { takeNotes } from './html-notes.ts';
 import { linearMath } from '../mathml.ts';
 import { sectionStarts } from '../sections.ts';
 
@@ -19,9 +21,9 @@ export function toParagraphs(text: string, part = 'text'): Passage[] {
   let section: Passage['section'];
   const all = text.split(/\r?\n[^\S\n]*\r?\n(?:[^\S\n]*\r?\n)*|\r?\n(?=\S)/).filter((p) => p.trim()), set = (p: string): boolean => p.split(/\r?\n/).every((l) => /^(?: {3,}|\t)\S/.test(l)), few = all.filter(set).length <= all.length / 3;
   return all.map((marked) => {
-    const p = marked.replaceAll(quoteSign, ''), starts = sectionStarts(p);
+    const { text: p, notes } = takeNoteMarks(marked.replaceAll(quoteSign, '')), starts = sectionStarts(p);
     if (starts) section = starts === 'other' ? undefined : starts;
-    return { part, place: 'text', page: null, text: p, section, ...(marked.includes(quoteSign) || (few && set(marked)) ? { indented: true } : {}) };
+    return { part, place: 'text', page: null, text: p, section, ...(notes.length > 0 ? { notes } : {}), ...(marked.includes(quoteSign) || (few && set(marked)) ? { indented: true } : {}) };
   });
 }
 
@@ -39,13 +41,16 @@ export function readMarkdown(bytes: Uint8Array, file: FileFacts): DocumentFacts 
   return readHtmlSource(markdownToHtml(body), file, frontMatterFacts(fields));
 }
 function readHtmlSource(source: string, file: FileFacts, more: MetadataFact[]): DocumentFacts {
-  const { text: marked, metadata, hidden } = htmlToText(source, true), text = marked.replaceAll(quoteSign, ''), count = (tag: RegExp): number => source.match(tag)?.length ?? 0;
-  return facts(file, [...toParagraphs(marked), ...hidden.map((h): Passage => ({ part: 'html', place: 'hidden', page: null, text: h }))], [...more, ...metadata], text, { images: count(/<img\b/gi), tables: count(/<table\b/gi), equations: count(/<math\b/gi), footnotes: 0 });
+  const taken = takeNotes(source), ids = [...taken.notes.keys()], { text: marked, metadata, hidden } = htmlToText(taken.source, true, (id) => ids.indexOf(id)), { text } = takeNoteMarks(marked.replaceAll(quoteSign, '')), count = (tag: RegExp): number => source.match(tag)?.length ?? 0;
+  const notes = [...taken.notes.values()].map((html, i): Passage => { const read = htmlToText(html); hidden.push(...read.hidden); return { part: 'html/note', place: 'footnote', page: null, text: read.text, note: noteName(i) }; });
+  return facts(file, [...toParagraphs(marked), ...notes, ...hidden.map((h): Passage => ({ part: 'html', place: 'hidden', page: null, text: h }))], [...more, ...metadata], text, { images: count(/<img\b/gi), tables: count(/<table\b/gi), equations: count(/<math\b/gi), footnotes: ids.length });
 }
 
-/** @param marked - block quotations keep a sign at the beginning of each paragraph */
-export function htmlToText(source: string, marked = false): { text: string; metadata: MetadataFact[]; hidden: string[] } {
-  let text = '', skip = 0, quotes = 0, math: string | null = null;
+const pointsOf = (m: RegExpExecArray | null): number => (m ? Number(m[1]) * { pt: 1, in: 72, cm: 28.35, mm: 2.835, px: 0.75 }[m[2]! as 'pt']! : 0);
+
+/** @param marked - block quotations keep a sign at the beginning of each paragraph; @param noteIndex - which note a reference names; without it references give nothing */
+export function htmlToText(source: string, marked = false, noteIndex?: (id: string) => number): { text: string; metadata: MetadataFact[]; hidden: string[] } {
+  let text = '', skip = 0, quotes = 0, moved = false, math: string | null = null;
   const metadata: MetadataFact[] = [], hidden: string[] = [];
   const parser = new Parser({
     onopentag(name, attributes) {
@@ -54,6 +59,9 @@ export function htmlToText(source: string, marked = false): { text: string; meta
       if (['script', 'style', 'title', 'template', 'noscript'].includes(name)) skip++;
       if (/^(p|div|br|li|tr|h[1-6]|section|article|table|ul|ol|blockquote|pre|hr|dt|dd|header|footer|main|nav|aside|address|figure|figcaption|caption|option)$/.test(name)) text += '\n';
       if (name === 'blockquote') quotes++;
+      // Word processors write a quotation set as a block as a paragraph with a wide margin.
+      if (name === 'p') moved = pointsOf(/\bmargin-left:\s*([\d.]+)(pt|in|cm|mm|px)/.exec(attributes.style ?? '')) >= 18;
+      if (name === 'note-ref' && noteIndex) { const index = noteIndex(attributes['data-note'] ?? ''); if (index >= 0) text += noteMark(index); return; }
       if (name === 'td' || name === 'th') text += '\t';
       if (name === 'meta' && attributes.name && attributes.content) {
         const sort = /author|creator|owner/i.test(attributes.name) ? 'author' : /generator/i.test(attributes.name) ? 'software' : /date|modified|created/i.test(attributes.name) ? 'dates' : 'custom';
@@ -61,12 +69,13 @@ export function htmlToText(source: string, marked = false): { text: string; meta
       }
       for (const key of ['href', 'src', 'alt', 'title', 'value', 'content']) if (attributes[key] && name !== 'meta' && attributes[key]!.length < 4000) hidden.push(attributes[key]!);
     },
-    ontext(value) { if (math !== null) math += escapeXml(value); else if (skip > 0) hidden.push(value); else text += `${marked && quotes > 0 && /\S/.test(value) && /(?:^|\n)\s*$/.test(text) ? quoteSign : ''}${value.replace(/[ \t\r\n]+/g, ' ')}`; },
+    ontext(value) { if (math !== null) math += escapeXml(value); else if (skip > 0) hidden.push(value); else text += `${marked && (quotes > 0 || moved) && /\S/.test(value) && /(?:^|\n)\s*$/.test(text) ? quoteSign : ''}${value.replace(/[ \t\r\n]+/g, ' ')}`; },
     oncomment(value) { hidden.push(value); },
     onclosetag(name) {
       if (math !== null) { math += `</${name}>`; if (name === 'math') { text += linearMath(math); math = null; } return; }
       if (['script', 'style', 'title', 'template', 'noscript'].includes(name)) skip = Math.max(0, skip - 1);
       if (name === 'blockquote') quotes = Math.max(0, quotes - 1);
+      if (name === 'p') moved = false;
       if (/^(p|div|li|tr|h[1-6]|table|blockquote|section)$/.test(name)) text += '\n';
     },
   }, { decodeEntities: true });
@@ -78,10 +87,10 @@ export function htmlToText(source: string, marked = false): { text: string; meta
 /** Rich text: control words dropped, characters decoded, the information group read.
  * Source: RTF Specification 1.9.1 (control words from memory). */
 export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
-  const { text, info, hidden, notes, heads } = rtfToText(latin1(bytes));
+  const { text: marked, info, hidden, notes, heads } = rtfToText(latin1(bytes)), { text } = takeNoteMarks(marked.replaceAll(quoteSign, ''));
   const sorts: Record<string, MetadataFact['sort']> = { author: 'author', operator: 'author', manager: 'author', company: 'company', title: 'title', subject: 'subject', keywords: 'keywords', doccomm: 'comment', comment: 'comment' };
   const metadata = Object.entries(info).map(([key, value]): MetadataFact => ({ part: `info/${key}`, key, value, sort: sorts[key] ?? 'custom' }));
-  return facts(file, [...toParagraphs(text), ...notes.map((n): Passage => ({ part: 'rtf/footnote', place: 'footnote', page: null, text: n })), ...heads.map((h): Passage => ({ part: 'rtf/header', place: 'runningHead', page: null, text: h })), ...hidden.map((h): Passage => ({ part: 'rtf', place: 'hidden', page: null, text: h }))], metadata, text, rtfStructure(latin1(bytes)));
+  return facts(file, [...toParagraphs(marked), ...notes.flatMap((n, i): Passage[] => (n ? [{ part: 'rtf/footnote', place: 'footnote', page: null, text: n, note: noteName(i) }] : [])), ...heads.map((h): Passage => ({ part: 'rtf/header', place: 'runningHead', page: null, text: h })), ...hidden.map((h): Passage => ({ part: 'rtf', place: 'hidden', page: null, text: h }))], metadata, text, rtfStructure(latin1(bytes)));
 }
 
 /** Pictures (the fallback of one not counted twice), tables (rows with nothing but rows between them), notes. */
@@ -105,13 +114,13 @@ export function rtfCodePage(source: string): string {
 export function rtfToText(source: string): { text: string; info: Record<string, string>; hidden: string[]; notes: string[]; heads: string[] } {
   let text = '';
   const info: Record<string, string> = {}, hidden: string[] = [], notes: string[] = [], heads: string[] = [];
-  interface Group { skip: string | null; unicodeSkip: number; /** the note that the group is or lies in, from 0 */ note: number | null }
+  interface Group { skip: string | null; unicodeSkip: number; /** the note that the group is or lies in, from 0 */ note: number | null; /** how far the paragraph is moved in, in twentieths of a point; none of a list's */ indent: number }
   const stack: Group[] = [];
-  let state: Group = { skip: null, unicodeSkip: 1, note: null };
+  let state: Group = { skip: null, unicodeSkip: 1, note: null, indent: 0 };
   const page = rtfCodePage(source);
   let pending = 0, buffer = '', star = false;
   const flush = (): void => { if (state.skip && buffer.trim()) { if (/^info:/.test(state.skip)) { const k = state.skip.slice(5); if (k) info[k] = ((info[k] ?? '') + buffer).trim(); } else (/^(?:head|foot)er/.test(state.skip) ? heads : hidden).push(buffer.trim()); } buffer = ''; };
-  const put = (value: string, run = false): void => { if (pending > 0) { const n = Math.min(pending, run ? value.length : 1); pending -= n; value = run ? value.slice(n) : ''; } if (state.skip) buffer += value; else if (state.note !== null) notes[state.note] += value; else text += value; };
+  const put = (value: string, run = false): void => { if (pending > 0) { const n = Math.min(pending, run ? value.length : 1); pending -= n; value = run ? value.slice(n) : ''; } if (state.skip) buffer += value; else if (state.note !== null) notes[state.note] += value; else text += state.indent >= 360 && /\S/.test(value) && (text === '' || text.endsWith('\n')) ? quoteSign + value : value; };
   const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext)$/;
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
     const [, word, argument, hex, symbol, brace, plain] = m;
@@ -128,9 +137,12 @@ export function rtfToText(source: string): { text: string; info: Record<string, 
       if (star && !/^(footnote|shppict|annotation|atnauthor|atnid)$/.test(word)) state.skip ??= 'ignorable';
       star = false;
       if (word === 'u' && argument) { put(String.fromCharCode((Number(argument) + 65_536) % 65_536)); pending = state.unicodeSkip; continue; }
-      if (word === 'footnote' && !state.skip) { state.note = notes.length; notes.push(''); } else if (word === 'uc') state.unicodeSkip = Number(argument ?? 1);
+      if (word === 'footnote' && !state.skip) { if (state.note === null) text += noteMark(notes.length); state.note = notes.length; notes.push(''); } else if (word === 'uc') state.unicodeSkip = Number(argument ?? 1);
       else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') put('\n');
       else if (word === 'tab' || word === 'cell') put('\t');
+      else if (word === 'pard') state.indent = 0;
+      else if (word === 'li' || word === 'lin') state.indent = Number(argument ?? 0);
+      else if (word === 'ls' || word === 'intbl' || (word === 'fi' && Number(argument) < 0)) state.indent = -Infinity;
       else if (word === 'info') state.skip = 'info:';
       else if (state.skip?.startsWith('info:')) state.skip = `info:${word}`;
       else if (word === 'v' && argument !== '0') state.skip ??= 'hidden';
@@ -139,7 +151,7 @@ export function rtfToText(source: string): { text: string; info: Record<string, 
     }
   }
   flush();
-  return { text: text.replace(/\n{3,}/g, '\n\n'), info, hidden, notes: notes.map((n) => n.trim()).filter(Boolean), heads };
+  return { text: text.replace(/\n{3,}/g, '\n\n'), info, hidden, notes: notes.map((n) => n.trim()), heads };
 }
 const typographic: Record<string, string> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: ' ', enspace: ' ' };
 
