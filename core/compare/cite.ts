@@ -6,12 +6,30 @@ import type { WordStream } from './words.ts';
 export function isCited(paper: WordStream, start: number, end: number, source: WordStream): boolean {
   const before = paper.text.slice(Math.max(0, start - 260), start), after = paper.text.slice(end, end + 200), inside = paper.text.slice(start, end);
   // A citation belongs to the passage up to the end of its sentence, or of the quotation; a note's number may stand behind the stop.
-  const follow = /^[^]*?(?:[.!?][”"’)]?(?:\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+)?(?=\s+[A-Z“"‘]|\s*\n|$)(?![^(]*\))|\n\n|$)/.exec(after)?.[0] ?? after, lead = before.split(/[.!?]\s+(?=[A-Z“"])/).at(-1) ?? before;
+  const follow = /^[^]*?(?:[.!?][”"’)]?(?:\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+)?(?=\s+[A-Z“"‘]|\s*\n|$)(?![^(]*\))|\n\n|$)/.exec(after)?.[0] ?? after, lead = (before.split(/[.!?]\s+(?=[A-Z“"])/).at(-1) ?? before).split(paper.pages.length > 0 ? /\n/ : /\n\s*\n/).at(-1)!;
   const near = `${lead} ${inside.slice(-120)} ${follow}${/^[^]{0,4}\([^)]*\)/.exec(after.slice(follow.length))?.[0] ?? ''}`;
-  for (const m of near.matchAll(/(\p{Lu}[\p{L}'’-]+)(?:(?:\s*,\s*|\s+(?:and|&)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*)*){0,3},?\s*\(?\s*((?:19|20)\d{2})[a-z]?/gu)) if (names(source, m[1]!, m[2]!)) return true;
-  for (const m of near.matchAll(/\[(\d{1,3})(?:\s*[,–-]\s*(\d{1,3}))?\]/g)) for (let n = Number(m[1]); n <= Number(m[2] ?? m[1]); n++) if (entryNames(numbered(paper.references, n), source)) return true;
+  if (worksIn(near).some(([surname, year]) => names(source, surname, year))) return true;
+  if (ledIn(lead, inside, follow, source) || bracketed(`${lead} ${inside.slice(-120)} ${follow}`, source)) return true;
+  // “(ibid.)” stands for the citation before it.
+  if (/\(\s*ibid\b/i.test(follow)) { const earlier = [...paper.text.slice(Math.max(0, start - 3000), start).matchAll(/\([^()]*\b(?:19|20)\d{2}[^()]*\)/g)].at(-1)?.[0]; if (earlier && worksIn(earlier).some(([surname, year]) => names(source, surname, year))) return true; }
+  for (const m of near.matchAll(/\[(\d{1,3})(?:\s*[,;]\s*(?:pp?\.|pages?|at)\s*[\d–-]+)?(?:\s*[,–-]\s*(\d{1,3}))?(?:,[^\]]{0,20})?\]/g)) for (let n = Number(m[1]); n <= Number(m[2] ?? m[1]); n++) if (entryNames(numbered(paper.references, n), source)) return true;
   return notesOf(paper, start, end, follow).some((text) => noteNames(text, source));
 }
+
+/** Surnames with the years behind them. */
+const worksIn = (text: string): [surname: string, year: string][] => [...text.matchAll(/(\p{Lu}[\p{L}'’-]+)(?:(?:\s*,\s*|\s+(?:and|&)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*)*){0,3},?\s*\(?\s*((?:19|20)\d{2})[a-z]?/gu)].map((m) => [m[1]!, m[2]!]);
+
+const saying = 'argu|writ|stat|not|show|claim|suggest|explain|observ|point|find|found|demonstrat|report|maintain|describ|conclud|hold|put|remark|contend|emphasi|assert|wrote|held|propos|believ|insist|see';
+/** A sentence that says whose words they are: “Kessler argues that …”, “According to Kessler, …”, “As Kessler puts it: …”. A year or a page may follow in brackets. */
+function ledIn(lead: string, inside: string, follow: string, source: WordStream): boolean {
+  const year = /\(\s*((?:19|20)\d{2})[a-z]?\b[^()]*\)/.exec(follow)?.[1], sentence = `${lead}${inside.slice(0, 60)}`;
+  const surnames = [...sentence.matchAll(new RegExp(`\\b(?:[Aa]ccording to|[Aa]s|[Ff]or|[Ff]ollowing|[Ii]n the words of)\\s+(?:\\p{Lu}[\\p{L}.'’-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)(?=\\s|,|:)|(\\p{Lu}[\\p{L}'’-]+)(?:\\s+(?:and|&)\\s+\\p{Lu}[\\p{L}'’-]+|\\s+et al\\.?)?\\s+(?:\\p{Ll}+ly\\s+|has\\s+|have\\s+|also\\s+|once\\s+)*(?:${saying})\\w*\\b`, 'gu'))].map((m) => (m[1] ?? m[2])!).filter(isName);
+  return surnames.some((s) => (year ? names(source, s, year) : namesAuthor(source, s)));
+}
+/** “(Kessler 14)”, “(Kessler, p. 14)”, “(Kessler)”: a surname in brackets with a page or nothing. */
+const bracketed = (text: string, source: WordStream): boolean => [...text.matchAll(/\(([^()]{2,80})\)/g)].some((m) => m[1]!.split(/;\s*/).some((work) => { const surname = /^(?:see\s+|cf\.?\s+)?(\p{Lu}[\p{L}'’-]+)(?:\s+(?:and|&)\s+\p{Lu}[\p{L}'’-]+|\s+et al\.?)?(?:,?\s+(?:pp?\.?\s*)?\d{1,3}(?:\s?[–-]\s?\d{1,3})?)?$/u.exec(work.trim())?.[1]; return surname !== undefined && isName(surname) && namesAuthor(source, surname); }));
+/** A surname alone names a source where it stands in its first lines as a name does: with a capital letter. */
+const namesAuthor = (source: WordStream, surname: string): boolean => new RegExp(`(?<!\\p{L})${surname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'u').test(source.identity);
 
 /** The texts of the notes whose references stand in the passage or behind it in its sentence. */
 function notesOf(paper: WordStream, start: number, end: number, follow: string): string[] {

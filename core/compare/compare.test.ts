@@ -41,12 +41,16 @@ describe('quotations set as a block', () => {
 describe('quoted and cited', () => {
   test.each<[string, string, boolean, boolean]>([
     ['neither', `So ${copied}.`, false, false], ['quoted and cited after it', `As one reads, “${copied}” (Ekwall, 2020).`, true, true], ['narrative', `Ekwall (2020) writes that ${copied}.`, false, true], ['with and others', `So ${copied} (Ekwall et al., 2020).`, false, true],
-    ['cited, but another source', `So ${copied} (Hesketh, 1998).`, false, false], ['the right name, another year', `So ${copied} (Ekwall, 2011).`, false, false], ['straight quotation marks', `It says "${copied}".`, true, false], ['the citation of the next sentence', `So ${copied}. Waves are another matter (Ekwall, 2020).`, false, false],
+    ['cited, but another source', `So ${copied} (Hesketh, 1998).`, false, false], ['the right name, another year', `So ${copied} (Ekwall, 2011).`, false, false], ['straight quotation marks', `It says "${copied}".`, true, false], ['the author leads in, the year follows', `Ekwall argues that ${copied} (2020, 14).`, false, true], ['the author leads in, another year follows', `Ekwall argues that ${copied} (1998, 14).`, false, false], ['according to its author', `According to Ekwall, ${copied}.`, false, true], ['according to another', `According to Hesketh, ${copied}.`, false, false],
+    ['by author and page', `So “${copied}” (Ekwall 14).`, true, true], ['by author alone', `So “${copied}” (Ekwall).`, true, true], ['another author and page', `So “${copied}” (Hesketh 14).`, true, false], ['a word in brackets that the source holds', `So ${copied} (wave).`, false, false],
+    ['the citation of the paragraph before', `Waves are another matter (Ekwall, 2020)\n\nSo ${copied}.`, false, false], ['the same as before', `Waves are another matter (Ekwall, 2020). So ${copied} (ibid.).`, false, true], ['the same as before, which was another', `Waves (Ekwall, 2020) are like tides (Hesketh, 1998). So ${copied} (ibid.).`, false, false],
+    ['the citation of the next sentence', `So ${copied}. Waves are another matter (Ekwall, 2020).`, false, false],
   ])('%s', async (_, paper, quoted, cited) => expect((await compare(`${filler}\n\n${paper} ${filler}`)).passages[0]).toMatchObject({ quoted, cited }));
   test('by number through the reference list', async () => {
     const paper = (entry: string) => `So ${copied} [2].\n\nReferences\n\n[1] Hesketh, M. The farthest corner.\n\n[2] ${entry}`;
     expect((await compare(paper('Ekwall, S. Wave height over lowering flats.'))).passages[0]!.cited).toBe(true);
     expect((await compare(paper('Pellow, R. Mud on the move.'))).passages[0]!.cited).toBe(false);
+    expect((await compare(paper('Ekwall, S. Wave height over lowering flats.').replace('[2].', '[2, p. 14].'))).passages[0]!.cited).toBe(true);
   });
 });
 
