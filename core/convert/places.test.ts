@@ -1,7 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
+import { readFileSync } from 'node:fs';
 import { withPdf, withPage } from '../engines/pdf.ts';
 import { inParagraph, plantedDocx, plantedOdt, wordPart, wordRun } from '../testing/plant.ts';
 import { convertFiles } from '../verbs/convert.ts';
+import { readMarks } from '../readers/doc/marks.ts';
+import { openCompound, readStories } from '../readers/doc/text.ts';
+import { mapDoc } from './doc/map.ts';
 import { mapDocx } from './docx/map.ts';
 import { mapHtmlSource } from './html/map.ts';
 import { placeIds, placesOf } from './places.ts';
@@ -36,6 +40,24 @@ describe('links inside a text lead to the page on which their place has come to 
       for (const done of [pdf, again, joined]) { const at = await pageWith(done.bytes, 'Methods come here'); expect(at).toBeGreaterThan(0); expect(await linksIn(done.bytes)).toEqual([[done === joined ? 1 : 0, at]]); }
     }
   }, 60_000);
+});
+test('RTF, also from a field in a field', async () => {
+  const rtf = String.raw`{\rtf1\ansi\pard See {\field{\*\fldinst HYPERLINK \\l "m"}{\fldrslt the methods}}, {\field{\*\fldinst HYPERLINK "https://uni.example/"}{\fldrslt the site}} and {\field{\*\fldinst HYPERLINK \\l "nowhere"}{\fldrslt nothing}}.\par\page\pard {\*\bkmkstart m}Methods come here{\*\bkmkend m}.\par\pard Again {\field{\*\fldinst { HYPERLINK  \\l "m" }}{\fldrslt {the methods}}}.\par}`;
+  const done = await convertFiles([file('a.rtf', utf8(rtf))]);
+  expect([done.proof.missing, done.proof.added, await linksIn(done.bytes)]).toEqual([[], [], [[0, 1], [1, 1]]]);
+});
+// Written by LibreOffice 7.4 from a made-up text with two text boxes, a link to the second page and one to nowhere.
+test('old word-processor files, with text boxes behind the paragraphs that they belong to', async () => {
+  const bytes = new Uint8Array(readFileSync('core/testing/old-word-places.doc')), page = mapDoc(bytes), done = await convertFiles([file('a.doc', bytes)]);
+  expect(page.body.replace(/<div class="break"><\/div>/g, '|').replace(/<\/p>/g, '/').replace(/<[^>]+>|&#160;/g, '').replace(/\/+/g, '/')).toMatch(/^See the results and nothing\.\/Before the box\. The anchor paragraph\.\/A box of the first paragraph\/second line\/Between\.\/Second anchor\.\/Another box that is longer\/second line\/.*\|?.*Results stand here\./);
+  expect([page.losses, done.proof.missing, done.proof.added, await linksIn(done.bytes)]).toEqual([[], [], [], [[0, 1]]]);
+  const stories = readStories(openCompound(bytes))!, { bookmarks, boxes } = stories.marks();
+  expect([bookmarks.map((b) => b.name), boxes.map((b) => stories.boxes.slice(b.from, b.to).trim().split('\r')[0]).filter(Boolean)]).toEqual([['results'], ['A box of the first paragraph', 'Another box that is longer']]);
+});
+test('damaged tables of places are none', () => {
+  const table = new Uint8Array(64).fill(0xff);
+  expect(readMarks(table, () => [0, 64])).toMatchObject({ boxes: [] });
+  expect(readMarks(table, () => [60, 600])).toEqual({ bookmarks: [], boxes: [] });
 });
 test('only places to which a link leads are marked, once each; links that lead nowhere stay words', () => {
   const places = placesOf(['a', 'b', 'a'], ['b', 'c', 'a', 'a']);

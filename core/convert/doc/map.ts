@@ -3,6 +3,7 @@ import { CannotDo } from '../../model/outcome.ts';
 import type { DocLooks, DocParagraphLook, DocRunLook, DocSection } from '../../readers/doc/looks.ts';
 import type { DocPicture } from '../../readers/doc/pictures.ts';
 import { openCompound, paragraphsOf, readStories, type DocStories } from '../../readers/doc/text.ts';
+import { placesOf, type Places } from '../places.ts';
 import { pictureSource } from '../picture.ts';
 import { a4, emptyPage, type PageDescription, type PageSize } from '../page-description.ts';
 import { gatherLines, noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
@@ -17,14 +18,18 @@ export function mapDoc(bytes: Uint8Array): PageDescription {
   const page = emptyPage(), looks = stories.looks(), size = looks?.run(0).size;
   if (!looks) page.losses.push('the words of this old format are carried over, not its formatting: the tables that hold it are damaged');
   page.baseSizePt = commonSize(stories.main, looks) ?? size ?? 12;
-  const main = mapStory(stories.main, stories.from.main, looks, page, { mark: 0 }, stories.picture);
-  const notes = [...splitNotes(stories.notes, stories.from.notes, looks, page), ...splitNotes(stories.endnotes, stories.from.endnotes, looks, page)];
+  const { bookmarks, boxes } = stories.marks(), whole = `${stories.main}${stories.notes}`;
+  const places = placesOf([...whole.matchAll(localLink)].map((m) => m[1]!), bookmarks.map((b) => b.name)), setting: Setting = { looks, page, places, bookmarks: new Map(), boxes: new Map() };
+  for (const b of bookmarks) setting.bookmarks.set(b.at, [...(setting.bookmarks.get(b.at) ?? []), b.name]);
+  for (const b of boxes) setting.boxes.set(b.at, mapStory(stories.boxes.slice(b.from, b.to).replace(/\r$/, ''), stories.from.boxes + b.from, { ...setting, boxes: new Map() }, null).html);
+  const main = mapStory(stories.main, stories.from.main, setting, { mark: 0 }, stories.picture);
+  const notes = [...splitNotes(stories.notes, stories.from.notes, setting), ...splitNotes(stories.endnotes, stories.from.endnotes, setting)];
   const lines = gatherLines(runningLines(looks, stories.running)), sections = main.sections.map((s, i): Section => ({ ...s, lines: lines.of[i] ?? lines.later.length }));
   Object.assign(page, lines.first, { laterLines: lines.later }, usualSize(sections));
   page.body = joinSections(sections, page) + (notes.length > 0 ? `<hr/>${notes.map((n, i) => (i < main.marks ? `<div class="note" data-note="${i + 1}"><p><sup>${i + 1}</sup> ${n}</p></div>` : `<p class="note">${n}</p>`)).join('')}` : '');
   for (let i = 1; i <= main.marks; i++) page.generated.push(String(i), String(i));
   page.counts = { images: page.counts.images, tables: main.tables, equations: 0, footnotes: main.marks };
-  if (stories.boxes.trim()) page.losses.push('text in boxes is left out');
+  if (stories.boxes.trim() && boxes.length === 0) page.losses.push('text in boxes is left out');
   return page;
 }
 
@@ -57,16 +62,20 @@ function commonSize(text: string, looks: DocLooks | null): number | null {
 }
 
 /** The notes of a story, each without the mark that begins it. */
-function splitNotes(story: string, from: number, looks: DocLooks | null, page: PageDescription): string[] {
+function splitNotes(story: string, from: number, setting: Setting): string[] {
   const starts = [...story.matchAll(/\u0002/g)].map((m) => m.index);
-  return (starts.length > 0 ? starts : [0]).map((start, i) => mapStory(story.slice(start, starts[i + 1] ?? story.length), from + start, looks, page, null).html.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '').replace(/<\/p><p[^>]*>(?:&#160;)?/g, '<br/>').replace(/(?:<br\/>|&#160;)+$/, '').trim()).filter((n) => n.replace(/<[^>]+>|&#160;/g, '').trim());
+  return (starts.length > 0 ? starts : [0]).map((start, i) => mapStory(story.slice(start, starts[i + 1] ?? story.length), from + start, setting, null).html.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '').replace(/<\/p><p[^>]*>(?:&#160;)?/g, '<br/>').replace(/(?:<br\/>|&#160;)+$/, '').trim()).filter((n) => n.replace(/<[^>]+>|&#160;/g, '').trim());
 }
 
+/** What a story is set with. */
+interface Setting { looks: DocLooks | null; page: PageDescription; places: Places; /** names of bookmarks by the character at which they begin */ bookmarks: Map<number, string[]>; /** what stands in boxes, by the character that anchors them */ boxes: Map<number, string> }
+const localLink = /HYPERLINK\s[^"\u0013-\u0015]*\\l\s+"([^"]+)"/gi;
+
 /** @param numbered - where marks of notes are to be numbered; null inside notes */
-function mapStory(story: string, from: number, looks: DocLooks | null, page: PageDescription, numbered: { mark: number } | null, picture: (place: number) => DocPicture | null = () => null): { html: string; sections: Omit<Section, 'lines'>[]; marks: number; tables: number } {
+function mapStory(story: string, from: number, { looks, page, places, bookmarks, boxes }: Setting, numbered: { mark: number } | null, picture: (place: number) => DocPicture | null = () => null): { html: string; sections: Omit<Section, 'lines'>[]; marks: number; tables: number } {
   const fields: { code: string; result: boolean; link: boolean }[] = [], rows: string[][] = [];
   const sections: Omit<Section, 'lines'>[] = [], own = numbered ? looks?.sections ?? [] : [], endSection = (section: DocSection | undefined): void => { closeTable(); sections.push({ ...plainSection, ...section, html: out, size: sizeOf(section) }); out = ''; };
-  let out = '', line = '', row: string[] = [], cell = '', tables = 0, open = '', run = '';
+  let out = '', line = '', row: string[] = [], cell = '', tables = 0, open = '', run = '', anchored = '';
   const shows = (): boolean => fields.every((f) => f.result);
   const flush = (): void => { if (run) { line += marked(escapeXml(run), JSON.parse(open) as DocRunLook, page); run = ''; } };
   const closeTable = (): void => { if (rows.length === 0) return; tables++; out += `<table>${rows.map((r) => `<tr>${r.map((c) => `<td>${c}</td>`).join('')}</tr>`).join('')}</table>`; rows.length = 0; };
@@ -75,11 +84,14 @@ function mapStory(story: string, from: number, looks: DocLooks | null, page: Pag
     const html = paragraphHtml(line, look, looks, page);
     line = '';
     if (look.inTable) cell += html; else { closeTable(); out += html; }
+    // A box stands after the paragraph that it belongs to.
+    if (anchored) { if (look.inTable) cell += anchored; else out += anchored; anchored = ''; }
   };
   for (let i = 0; i < story.length; i++) {
-    const c = story[i]!, code = c.charCodeAt(0);
+    const c = story[i]!, code = c.charCodeAt(0), here = bookmarks.get(from + i);
+    if (here) { flush(); line += here.map(places.mark).join(''); }
     if (c === '\u0013') { fields.push({ code: '', result: false, link: false }); continue; }
-    if (c === '\u0014') { const f = fields.at(-1); if (f) { f.result = true; const address = /^\s*HYPERLINK\s+"((?:https?|mailto):[^"]+)"/i.exec(f.code)?.[1]; if (address && shows()) { flush(); line += `<a href="${escapeXml(address)}">`; f.link = true; } } continue; }
+    if (c === '\u0014') { const f = fields.at(-1); if (f) { f.result = true; const address = /^\s*HYPERLINK\s+"((?:https?|mailto):[^"]+)"/i.exec(f.code)?.[1], place = address ? null : places.open(new RegExp(localLink.source, 'i').exec(f.code)?.[1] ?? ''); if ((address || place) && shows()) { flush(); line += place ?? `<a href="${escapeXml(address!)}">`; f.link = true; } } continue; }
     if (c === '\u0015') { const f = fields.pop(); if (f?.link) { flush(); line += '</a>'; } continue; }
     if (!shows()) { const f = fields.find((x) => !x.result); if (f) f.code += c; continue; }
     if (c === '\r' || c === '\u0007' || c === '\u000c') {
@@ -102,6 +114,8 @@ function mapStory(story: string, from: number, looks: DocLooks | null, page: Pag
       line += `<img src="${source}"${shown.width > 0 && shown.height > 0 ? ` style="width:${Math.round(shown.width)}pt;height:${Math.round(shown.height)}pt"` : ''}/>`;
       continue;
     }
+    const box = code === 8 ? boxes.get(from + i) : undefined;
+    if (box !== undefined) { anchored += box; continue; }
     if (code === 1 || code === 8) lose(page, 'a picture or drawing of a kind that cannot be read here is left out: save it as DOCX in a word processor where it matters');
     const sign = c === '\u001e' ? '\u2011' : c === '\u001f' ? '' : code < 32 ? '' : c;
     if (!sign) continue;

@@ -3,6 +3,7 @@ import { decodeCodePage, latin1 } from '../../text/bytes.ts';
 import { rtfCodePage } from '../../readers/plain/read.ts';
 import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { placesOf } from '../places.ts';
 import { pictureSource } from '../picture.ts';
 import { gatherLines, noLines, shownLines, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
@@ -10,7 +11,7 @@ import { joinSections, usualSize, type Section } from '../sections.ts';
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
 interface State extends CharLook { into: Into; unicodeSkip: number }
 /** Where text goes: the page, nowhere, or one of the things that are gathered apart. */
-type Into = 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | Slot | 'note';
+type Into = 'bookmark' | 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | Slot | 'note';
 const slots = ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const;
 type Slot = (typeof slots)[number];
 interface ParaLook { align: string; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean }
@@ -26,7 +27,8 @@ const letters: Readonly<Record<string, string>> = { emdash: '—', endash: '–'
 export function mapRtf(bytes: Uint8Array): PageDescription {
   const source = latin1(bytes), page = emptyPage(), encoding = rtfCodePage(source);
   const headingOf = new Map<number, number>(), fontOf = new Map<number, string>(), notes: string[] = [], outer: { line: string; para: ParaLook }[] = [];
-  let state: State = { ...plainChar(), into: 'text', unicodeSkip: 1 }, para = plainPara(), line = '', label = '', out = '', pending = 0, styleNumber = 0, fontAt = 0, instruction = '', link = '';
+  let state: State = { ...plainChar(), into: 'text', unicodeSkip: 1 }, para = plainPara(), line = '', label = '', out = '', pending = 0, styleNumber = 0, fontAt = 0, instruction = '', link = '', bookmark = '';
+  const places = placesOf([...source.matchAll(/HYPERLINK\s[^"{}]*\\\\l\s+"([^"]+)"/g)].map((m) => m[1]!), [...source.matchAll(/\\bkmkstart\s+([^{}]+)\}/g)].map((m) => m[1]!.trim()));
   const stack: { state: State; ends: (() => void) | null }[] = [];
   let ends: (() => void) | null = null, star = false;
   let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
@@ -63,6 +65,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'picture': picture.hex += text; return;
       case 'instruction': instruction += text; return;
       case 'label': label += text; return;
+      case 'bookmark': bookmark += text; return;
       case 'head': case 'foot': case 'firstHead': case 'firstFoot': case 'evenHead': case 'evenFoot': lines[state.into] += text; return;
       case 'font': fontOf.set(fontAt, (fontOf.get(fontAt) ?? '') + text.replace(/;.*/s, '')); return;
       case 'style': return;
@@ -160,6 +163,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'listtext': case 'pntext': state.into = 'label'; label = ''; return;
       case 'fldinst': if (state.into !== 'skip') { state.into = 'instruction'; instruction = ''; } return;
       case 'fldrslt': startLink(); return;
+      case 'bkmkstart': if (state.into === 'text' || state.into === 'note') { state.into = 'bookmark'; bookmark = ''; ends = () => { line += places.mark(bookmark.trim()); }; } return;
       case 'chpgn': put('\u0001'); return;
       case 'stylesheet': state.into = 'style'; ends = () => {}; return;
       case 'fonttbl': state.into = 'font'; return;
@@ -210,12 +214,13 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   }
   function startLink(): void {
     if (state.into === 'skip') return;
-    link = /HYPERLINK\s+(?:\\l\s+)?"([^"]+)"/.exec(instruction)?.[1] ?? '';
+    link = /HYPERLINK\s+"([^"]+)"/.exec(instruction)?.[1] ?? '';
+    const place = link ? null : places.open(/HYPERLINK\s[^"]*\\l\s+"([^"]+)"/.exec(instruction)?.[1] ?? '');
     const running = (['note', ...slots] as const).find((into) => stack.some((s) => s.state.into === into));
     state.into = running ?? 'text';
     if (/^\s*PAGE\b/.test(instruction) && running && running !== 'note') { put('\u0001'); state.into = 'skip'; return; }
-    if ((running && running !== 'note') || !/^(https?|mailto):/i.test(link)) return;
-    line += `<a href="${escapeXml(link)}">`;
+    if ((running && running !== 'note') || (place === null && !/^(https?|mailto):/i.test(link))) return;
+    line += place ?? `<a href="${escapeXml(link)}">`;
     ends = () => { line += '</a>'; };
   }
 }

@@ -1,6 +1,7 @@
 import { find, read, type CFB$Container } from 'cfb';
 import { formatNumber } from '../../styles/docx.ts';
 import { decodeCodePage } from '../../text/bytes.ts';
+import { readMarks, type DocMarks } from './marks.ts';
 import { pictureAt, type DocPicture } from './pictures.ts';
 import { readLooks, type DocLooks, type DocPiece } from './looks.ts';
 
@@ -11,7 +12,7 @@ export function openCompound(bytes: Uint8Array): (name: string) => Uint8Array | 
 }
 
 /** The stories of an old word-processor file, each with its control characters. `comments` to `boxes` are empty where there are none. */
-export interface DocStories { /** running lines of a section, each with its signs; empty where it has none of its own */ running: (section: number) => { evenHead: string; head: string; evenFoot: string; foot: string; firstHead: string; firstFoot: string }; main: string; notes: string; headers: string; comments: string; endnotes: string; boxes: string; /** number of the first character of a story */ from: { main: number; notes: number; endnotes: number }; /** how characters and paragraphs look; null where the tables that say so are damaged */ looks: () => DocLooks | null; /** a picture by the place that a character's look names */ picture: (place: number) => DocPicture | null }
+export interface DocStories { /** running lines of a section, each with its signs; empty where it has none of its own */ running: (section: number) => { evenHead: string; head: string; evenFoot: string; foot: string; firstHead: string; firstFoot: string }; main: string; notes: string; headers: string; comments: string; endnotes: string; boxes: string; /** bookmarks and anchored boxes; none where their tables are damaged */ marks: () => DocMarks; /** number of the first character of a story */ from: { main: number; notes: number; endnotes: number; boxes: number }; /** how characters and paragraphs look; null where the tables that say so are damaged */ looks: () => DocLooks | null; /** a picture by the place that a character's look names */ picture: (place: number) => DocPicture | null }
 
 /** Reads the text pieces of a binary word-processor file. Source: [MS-DOC] 2.5 (FIB), 2.9.38 (Clx), 2.8.35 (PlcPcd), 2.9.73 (FcCompressed).
  * @returns null where the tables that say where the text lies are damaged, or the file is encrypted */
@@ -36,11 +37,11 @@ export function readStories(stream: (name: string) => Uint8Array | null): DocSto
   const next = (at: number): string => { const n = fib.getInt32(at, true), part = text.slice(from, from + Math.max(0, n)); from += Math.max(0, n); return part; };
   const main = next(0x4c), notesFrom = from, notes = next(0x50), headers = next(0x54);
   next(0x58);
-  const comments = next(0x5c), endnotesFrom = from, endnotes = next(0x60), boxes = next(0x64);
+  const comments = next(0x5c), endnotesFrom = from, endnotes = next(0x60), boxesFrom = from, boxes = next(0x64);
   const tables = new DataView(table.buffer, table.byteOffset, table.byteLength), at = (place: number): [number, number] => (place + 8 <= word.length ? [fib.getUint32(place, true), fib.getUint32(place + 4, true)] : [0, 0]);
   // Six separators of notes, then six stories a section: even and odd header, even and odd footer, first header and footer ([MS-DOC] 2.8.22).
   const [list, bytes] = at(0xf2), running = (story: number): string => { const i = list + 4 * (6 + story); return bytes >= 4 * (8 + story) && list + bytes <= table.length ? headers.slice(tables.getUint32(i, true), tables.getUint32(i + 4, true)) : ''; };
-  return { running: (section) => { const [evenHead, head, evenFoot, foot, firstHead, firstFoot] = Array.from({ length: 6 }, (_, i) => running(6 * section + i)) as [string, string, string, string, string, string]; return { evenHead, head, evenFoot, foot, firstHead, firstFoot }; }, main, notes, headers, comments, endnotes, boxes, from: { main: 0, notes: notesFrom, endnotes: endnotesFrom }, looks: () => { try { return readLooks(word, table, placed, at, formatNumber); } catch { return null; } }, picture: (place) => { try { return pictureAt(stream('Data'), place); } catch { return null; } } };
+  return { running: (section) => { const [evenHead, head, evenFoot, foot, firstHead, firstFoot] = Array.from({ length: 6 }, (_, i) => running(6 * section + i)) as [string, string, string, string, string, string]; return { evenHead, head, evenFoot, foot, firstHead, firstFoot }; }, main, notes, headers, comments, endnotes, boxes, from: { main: 0, notes: notesFrom, endnotes: endnotesFrom, boxes: boxesFrom }, marks: () => { try { return readMarks(table, at); } catch { return { bookmarks: [], boxes: [] }; } }, looks: () => { try { return readLooks(word, table, placed, at, formatNumber); } catch { return null; } }, picture: (place) => { try { return pictureAt(stream('Data'), place); } catch { return null; } } };
 }
 const mostCharacters = 50_000_000;
 
