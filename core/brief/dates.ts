@@ -41,7 +41,7 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
   for (const clause of clausesWith(clauses, /\d|\btimes?\b|time ?zone|noon|midnight|\w\/[A-Z]/i)) {
     for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
-    for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time in|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d)\s\()([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const zone = otherCities[(m[1] ?? m[2] ?? m[3])!] ?? cityZones().get((m[1] ?? m[2] ?? m[3])!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
+    for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time in|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d|[Ll]ocal time)\s\()([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const zone = otherCities[(m[1] ?? m[2] ?? m[3])!] ?? cityZones().get((m[1] ?? m[2] ?? m[3])!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     if (/\btime\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:CET\/CEST|EET\/EEST|WET\/WEST|GMT\/BST|EST\/EDT|CST\/CDT|MST\/MDT|PST\/PDT|AEST\/AEDT|ACST\/ACDT|NZST\/NZDT)\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\banywhere on earth\b/gi)) found.push({ value: 'AoE', start: m.at, end: m.to });
@@ -68,12 +68,15 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
 /** What any calendar date has: a month's name beside a number, or numbers with marks between. Clauses without are not parsed at all. */
 const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b|\d(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i;
 
+/** Day and month in figures without a year, behind a word that leads a date in. */
+const shortDate = /\b(?:by|on|until|till|due|before|deadline:?)\s+(?:\w+day,?\s+)?\d{1,2}\/\d{1,2}(?![/.\d])/i;
+
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
  * @param now - for a missing year: the next such date after it */
 export function readDates(clause: Clause, now: DateTime, zone: string | null, order: 'day-month' | 'month-day' | null): ReadDate[] {
   const found: ReadDate[] = [];
   found.push(...readWeekdaysOfMonth(clause, now, zone));
-  if (!/\d/.test(clause.text) || !dateLike.test(clause.text)) return found;
+  if (!/\d/.test(clause.text) || !(dateLike.test(clause.text) || shortDate.test(clause.text))) return found;
   // Words that the date library would take for something else are blanked, lengths kept.
   const text = clause.text.replace(/\b(?:week|wk|day|session|unit) ?\d{1,2}\b(?!(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/gi, (s) => '·'.repeat(s.length)).replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
   const shift = clause.text.length - text.length;
@@ -91,7 +94,9 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     try { results = parser.parse(source, reference, { forwardDate: true }).filter((r) => r.start.isCertain('day') && r.start.isCertain('month') && /\d/.test(r.text) && /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i.test(r.text)); } catch { /* the library gave up on it */ }
     for (const [index, r] of results.entries()) {
       const s = r.start;
-      let [y, m, d] = [s.get('year')!, s.get('month')!, s.get('day')!];
+      // “4-18 May 2027, 16:00”: the time is that of the last day.
+      const last = r.end?.isCertain('day') === true && /^\D{0,6}\d{1,2}(?:st|nd|rd|th)?\s*(?:-|to|until|till)\s*(?:the )?\d{1,2}(?:st|nd|rd|th)?\s+(?:of )?[a-z]{3}/i.test(r.text) ? r.end : null;
+      let [y, m, d] = last ? [last.get('year')!, last.get('month')!, last.get('day')!] : [s.get('year')!, s.get('month')!, s.get('day')!];
       const start = clause.start + locate(clause.text, source, r.index), lastSign = clause.start + locate(clause.text, source, r.index + r.text.length), quoteEnd = lastSign + noonTail(clause.text, lastSign - clause.start);
       const quote = clause.text.slice(start - clause.start, quoteEnd - clause.start);
       let problem: ReadDate['problem'] = 'none';
@@ -114,6 +119,23 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
       const time = timeOf(s, clause.text, start - clause.start, quoteEnd - clause.start, from, to);
       found.push({ iso: isoOf(y, m, d, time, zone), start: Math.min(start, time?.start !== undefined ? clause.start + time.start : start), end: Math.max(quoteEnd, time?.end !== undefined ? clause.start + time.end : quoteEnd), problem });
     }
+  }
+  // “Opens on the 4th and closes on the 18th of May”, “4-18 May”: the first day is of the same month.
+  for (const m of matchesIn(clause, /\b(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?<!:\d\d)\s*(?:[-–—]|(?:to|and|until|till)\b)(?:\s+(?:will )?clos\w+ on)?\s*(?:the )?(\d{1,2})(?:st|nd|rd|th)?\s+(?:of\s+)?(?=(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/gi)) {
+    const end = found.find((f) => f.problem === 'none' && f.start <= m.to && f.end > m.to - 2), day = Number(m[1]);
+    if (!end || day < 1 || day >= Number(m[2]) || !/\b(?:from|between|on|opens?|open|window|period|dates?|submissions?|available|upload)\b[^.;\d]{0,24}$|^\W*$|[:(]\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+    const to = m.at + /^(?:the )?\d{1,2}(?:st|nd|rd|th)?/i.exec(m[0])![0].length;
+    found.push({ iso: `${end.iso.slice(0, 8)}${String(day).padStart(2, '0')}`, start: m.at, end: to, problem: 'none' });
+    if (end.start < to) end.start = m.to - m[2]!.length - (/(?:st|nd|rd|th)?\s+(?:of\s+)?$/i.exec(m[0])![0].length);
+  }
+  // “By 15/3 at 18h”: two figures are a date only behind a word that leads one in.
+  for (const m of matchesIn(clause, /(?<=\b(?:by|on|until|till|due|before|deadline:?)\s+(?:\w+day,?\s+)?)(\d{1,2})\/(\d{1,2})(?![/.\d])\b/gi)) {
+    const [a, b] = [Number(m[1]), Number(m[2])], dayFirst = a > 12 ? true : b > 12 ? false : order === null ? null : order === 'day-month', [day, month] = dayFirst === false ? [b, a] : [a, b];
+    if (found.some((f) => f.start < m.to && m.at < f.end) || month < 1 || month > 12 || day < 1 || day > 31) continue;
+    const next = DateTime.fromObject({ year: now.year, month, day }), date = next.isValid && next.endOf('day') >= now ? next : DateTime.fromObject({ year: now.year + 1, month, day });
+    if (!date.isValid) continue;
+    const time = timeOf(null, clause.text, m.at - clause.start, m.to - clause.start, 0, clause.text.length);
+    found.push({ iso: isoOf(date.year, date.month, date.day, time, zone), start: Math.min(m.at, clause.start + (time?.start ?? Infinity)), end: Math.max(m.to, clause.start + (time?.end ?? 0)), problem: dayFirst === null && a !== b ? 'ambiguous' : 'none' });
   }
   for (const m of matchesIn(clause, /\b(?:(?:29|30|31)(?:st|nd|th)?\s+(?:of\s+)?February|30(?:th)?\s+Feb\b|31(?:st)?\s+(?:of\s+)?(?:April|June|September|November)|(?:April|June|September|November)\s+31(?:st)?|February\s+(?:30|31))\b/gi)) {
     if (!/29/.test(m[0])) found.push({ iso: '', start: m.at, end: m.to, problem: 'impossible' });
@@ -171,7 +193,7 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   if (behind && around.base < at && !parsed?.isCertain('hour')) { const own = timeOf(null, clause.slice(0, most), at + behind[0].length, at + behind[0].length, at + behind[0].length, Math.min(most, at + behind[0].length + 14)); if (own && own.start === at + behind[0].length) return own; }
   const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
-  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?Uhr\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b/i.exec(around.text);
+  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?(?:Uhr|h)\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b/i.exec(around.text);
   const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
   if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   if (!clock) return null;
@@ -200,7 +222,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   const roles: [DateRole, RegExp][] = [
-    ['other', /\b(?:feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|request|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
+    ['other', /\b(?:feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|term (?:starts|ends)|reading week|late (?:submissions?|work)|cut-?off|requests?|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|(?:new |extended |individual )?deadline for you|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from)\b/gi],
     ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*:)|to)\b/gi],
@@ -221,6 +243,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “until Friday for the Thursday group only”.
   if (/^[\s,]*(?:at |by )?(?:\d[\d:.apm ]*|noon|midnight)?\s*\(?for (?:the |students in |those in )?[\w -]{2,30}\b(?:group|class|cohort|section|students|stream)s?\b(?: only)?/i.test(after) && /\bextension\b/i.test(before)) return 'other';
   if (/\bdue\b[^.;]{0,30}\b(?:class|lecture|seminar|tutorial|workshop)(?: time| meeting)?(?:,| on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “The handbook says 19 March. The module page says 26 March.”
+  if (/\b(?:handbook|page|site|website|brief|guide|guidelines|syllabus|calendar|document|list|form|mail|office|timetable|portal|schedule)\s+says\s+(?:it is (?:due )?(?:on )?)?(?:\w+day,?\s*)?$/i.test(before) && previous && last(previous.text)?.role === 'due') return 'due';
+  if (/^so:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.

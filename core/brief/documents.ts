@@ -30,7 +30,7 @@ function mentions(clauses: Clause[]): Mention[] {
 }
 
 /** What a document is called. */
-const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|log ?book|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
+const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const from = Math.max(previousEnd, mention.clause.start);
@@ -73,7 +73,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   const labelOfItem = (mention: Mention, before: Mention | null): { label: string; at: number } | null => {
     const from = text.lastIndexOf('\n', mention.at - 1) + 1;
     if (before && before.at >= from) return null;
-    const head = new RegExp(`^\\W*[A-Z]{0,2}\\d{1,2}[.):]\\s*((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
+    const head = new RegExp(`^\\W*(?:[A-Z]{0,2}\\d{1,2}|(?:deliverable|document|item|file|part|upload) (?:\\d{1,2}|[A-E]))[.):]\\s*((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.,:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
     return head ? { label: head[1]!, at: from + head[0].indexOf(head[1]!) } : null;
   };
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
@@ -129,5 +129,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
-  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

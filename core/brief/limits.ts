@@ -1,9 +1,9 @@
 import type { Limits } from '../model/brief.ts';
 import { isCorrection } from './dates.ts';
-import { matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
+import { matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
 
 type Field = keyof Limits;
-export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string }
+export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }
 
 /** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
@@ -51,14 +51,14 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];
   const override = isCorrection(clause);
-  const push = (field: Field, value: number, m: { at: number; to: number }): void => { if (value > 0) found.push({ field, value: Math.round(value), start: m.at, end: m.to, clause, override }); };
+  const push = (field: Field, value: number, m: { at: number; to: number }): void => { const part = ofPart(m); if (value > 0) found.push({ field, value: Math.round(value), start: m.at, end: m.to, clause, override, ...(part ? { part } : {}) }); };
   const text = clause.text;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in either direction|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
   const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)/i.exec(text + follows);
   const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|tolera|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
   // “An abstract of at most 200 words” limits a part of the paper.
-  const ofPart = (m: { at: number; to: number }): boolean => !/\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) && (/\b(?:abstract|(?:executive )?summary(?! (?:report|essay|paper))|cover (?:letter|page|sheet)|introduction(?! to\b)|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement)\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.test(text.slice(0, m.at - clause.start)) || /^[\s-]*(?:word |page )?(?:abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.test(text.slice(m.to - clause.start)));
+  const ofPart = (m: { at: number; to: number }): string | null => (/\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) ? null : (/\b(abstract|(?:executive )?summary(?! (?:report|essay|paper))|cover (?:letter|page|sheet)|introduction(?! to\b)|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement)\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.exec(text.slice(0, m.at - clause.start)) ?? /^[\s-]*(?:word |page )?(abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.exec(text.slice(m.to - clause.start)))?.[1]?.toLowerCase() ?? null);
   // “Each answer at most 800 words” limits the answers.
   const ofEach = (m: { at: number }): boolean => /\b(?:each|every) (?:answer|question|response|entry|section|paragraph|part|post|slide|item|task|student|member)\b[^.;]{0,40}$/i.test(text.slice(0, m.at - clause.start));
   const n = `(${number})`;
@@ -68,7 +68,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)];
     // “Increased from 2,500 to 3,000 words” names the old limit and the new one.
     if (/\b(?:from|of)\s+$/i.test(text.slice(0, m.at - clause.start)) && /\b(?:increas|rais|reduc|lower|cut|chang|extend|mov)\w*\b[^.;]{0,20}$/i.test(text.slice(0, m.at - clause.start)) && /\d\s*(?:words?|pages?)?\s+to\s/i.test(m[0])) { ranged.push(m); push(max, b, m); continue; }
-    if (a >= b || ofPart(m) || ofEach(m) || each.test(text.slice(m.to - clause.start)) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
+    if (a >= b || ofEach(m) || each.test(text.slice(m.to - clause.start)) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
     ranged.push(m);
     push(min, a, m);
     push(max, b, m);
@@ -78,7 +78,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
     const value = numberOf(raw);
-    if ((what === 'words' && value < 20) || ofPart(m) || ofEach(m) || replaced(text.slice(0, m.at - clause.start))) continue;
+    if ((what === 'words' && value < 20) || ofEach(m) || replaced(text.slice(0, m.at - clause.start))) continue;
     const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
     const near = before.slice(-60), own = m[0];
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
@@ -89,7 +89,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     // “exactly 6 pages”, “6 pages (no more, no less)”.
     if (/\b(?:exactly|precisely)\s*$/i.test(near) || /^\s*[(,–-]*\s*(?:no more,? (?:and )?no less|exactly|neither more nor less)\b/i.test(after)) { push(min, value, m); push(max, value, m); continue; }
     // “1,000 words, plus or minus 50”.
-    const give = /^\s*\(?,?\s*(?:plus or minus|\+\s?\/\s?[-–−]|±)\s?(\d{1,4})(?!\s?(?:%|per\s?cent|\d))/i.exec(after);
+    const give = /^\s*\(?,?\s*(?:plus or minus|give or take|\+\s?\/\s?[-–−]|±)\s?(\d{1,4})(?!\s?(?:%|per\s?cent|\d))/i.exec(after);
     if (give) { push(min, value - Number(give[1]), m); push(max, value + Number(give[1]), m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*)?$/i.test(near);
@@ -101,9 +101,11 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? percentOf(over[1] ?? over[2] ?? over[3] ?? over[4]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
     if (overAllowed) push(max, Math.floor(value * (1 + percentOf(over[1] ?? over[2] ?? over[3] ?? over[4]) / 100) + 1e-9), m);
   }
+  // “Maximum words: two thousand”.
+  if (what === 'words') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?|up to|at most|no(?:t)? more than|limit(?:ed)? (?:of|to|is))(?: (?:word count|words?|length))?\s*(?:of|is|:)?\s*((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?: and a half)? (?:thousand|hundred))\b(?: words)?/gi)) { const value = spokenThousands(m[1]!); if (value && /\bwords?\b/i.test(m[0]) && !ofEach(m)) push(max, value, m); }
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no more than|up to|at most|keep (?:it|this|them) (?:to|within))\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) if (!ofPart(m)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no(?:t)? more than|up to|at most|keep (?:it|this|them) (?:to|within))\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;
 }

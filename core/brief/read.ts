@@ -42,7 +42,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.documents = documents.documents;
   for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
 
-  const limits = readLimits(clauses);
+  // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.
+  const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.length > 1 && documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     const statements = limits.filter((l) => l.field === field);
     const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
@@ -127,9 +128,12 @@ const sameTime = (a: string, b: string): boolean => a === b || (a.length === 10 
 const mostExact = (statements: Statement<string>[], value: string): string => statements.map((s) => s.value).filter((v) => !isUnsettledDate(v) && sameTime(v, value)).sort((a, b) => b.length - a.length)[0] ?? value;
 
 /** Which of several documents a limit belongs to: the one whose demand stands in the same clause, or whose name does. -1: to all. */
-function ownerOf(s: { start: number; end: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents'], text: string): number {
+function ownerOf(s: { part?: string; start: number; end: number; clause: { text: string; start: number; end: number } }, spans: { start: number; end: number }[], documents: Brief['documents'], text: string): number {
   const inside = spans.map((span, i) => ({ i, span })).filter(({ span }) => span.start >= s.clause.start && span.start < s.clause.end);
+  if (s.part) return documents.findIndex((d) => d.label?.toLowerCase().includes(s.part!));
   const at = s.start - s.clause.start, lead = s.clause.text.slice(0, at), bracketed = lead.split('(').length > lead.split(')').length;
+  // An item of a list that begins with its document is about that one alone.
+  if (inside.length === 1 && inside[0]!.span.start - s.clause.start < 24 && /^\W*(?:[a-z]+ )?[A-Z]?\d{1,2}[.):]/i.test(s.clause.text)) return inside[0]!.i;
   if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
   if (inside.length === 1) return inside[0]!.i;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }

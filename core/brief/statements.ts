@@ -56,7 +56,7 @@ export function settle<T>(statements: Statement<T>[], same: (a: T, b: T) => bool
 }
 
 /** Words that say a statement replaces an earlier one. */
-export const correction = /\b(?:correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revised|has (?:been )?(?:changed|moved|extended)|(?:deadline|due date|hand-in|submission) (?:is |was |has been |will be )?(?:moved|changed|postponed|brought forward|pushed back) to|now (?:due|moved|extended)|supersedes|replaces the|instead of|please ignore|the new (?:deadline|limit|date))\b/i;
+export const correction = /\b(?:correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revised|has (?:been )?(?:changed|moved|extended)|(?:deadline|due date|hand-in|submission) (?:is |was |has been |will be )?(?:moved|changed|postponed|brought forward|pushed back) to|now (?:due|moved|extended)|supersedes|replaces the|instead of|please ignore|the new (?:deadline|limit|date))\b|^so:\s/i;
 export const negation = /\b(?:not|no|never|don['’]?t|doesn['’]?t|isn['’]?t|won['’]?t|cannot|can['’]?t|without|neither|nor)\b/i;
 
 /** A number as written: thousands marks in either style, decimal comma. */
@@ -67,6 +67,8 @@ export function numberOf(text: string): number {
   return Number(t.replace(',', '.'));
 }
 /** Small numbers in words. */
+/** “Two thousand”, “fifteen hundred”, “two and a half thousand” in figures. */
+export const spokenThousands = (words: string): number | null => { const m = /^(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)( and a half)? (thousand|hundred)$/i.exec(words.trim()); return m ? ((({ fifteen: 15, twenty: 20 } as Record<string, number>)[m[1]!.toLowerCase()] ?? numberWords[m[1]!.toLowerCase()]!) + (m[2] ? 0.5 : 0)) * (m[3]!.toLowerCase() === 'thousand' ? 1000 : 100) : null; };
 export const numberWords: Record<string, number> = { a: 1, an: 1, one: 1, single: 1, once: 1, two: 2, twice: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, fourteen: 14 };
 
 /** Clauses that hold a word worth looking closer for: most of a handbook page is about something else, and a cheap look spares the dear ones. */
@@ -76,5 +78,5 @@ export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clause
 export function isRefused(before: string, after: string): boolean {
   const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
   if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
-  return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\bmust not exceed\b/i.test(after);
+  return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);
 }

@@ -51,7 +51,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const joint = dates.length === 2 ? text.slice(dates[0]!.end, dates[1]!.start) : '', labelledRange = headed !== null && dates.length === 2 && /^\s*(?:[-–—]|to|until)\s*$/i.test(joint) && /:\s*(?:from\s+)?(?:\w+day,?\s+)?$/i.test(text.slice(clause.start, dates[0]!.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b/i.test(headed), range = labelledRange || ( dates.length === 2 && (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(text.slice(clause.start, dates[0]!.start)))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b|\b(?:moved|postponed|changed|extended|brought forward|put back|pushed back)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)));
     dates.forEach((date, i) => {
       const lead = text.slice(clause.start, date.start);
-      const lateWork = /^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40));
+      const lateWork = (index > 0 && /^\W*(?:(?:nothing|no \w+) (?:is |are |will be )?)?(?:not )?accepted after\b/i.test(clause.text) && /\blate\b/i.test(clauses[index - 1]!.text)) || /^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40));
       if (date.problem === 'none' && (lateWork || /\blate\b/i.test(lead)) && (lateWork || /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead))) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
       if (date.problem !== 'none') { out.problems.push(date); rows.push({ label: null, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) }); return; }
       const previousEnd = i > 0 ? dates[i - 1]!.end : clause.start;
@@ -63,8 +63,11 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
       rows.push({ label: chosen, role: range ? (i === 0 ? 'opens' : 'due') : columnRole(date) ?? roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
     });
   });
+  // A resit has its own deadline beside the common one; “Date: 14:00, 6 May” is the deadline where nothing else is.
+  if (rows.some((r) => r.role === 'due' && !isResit(r, text))) for (const r of rows) if (r.role === 'due' && isResit(r, text)) r.role = 'other';
+  if (!rows.some((r) => r.role === 'due' || (r.label && r.role === 'unknown'))) for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
   // “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none.
-  const shared = clauses.flatMap((c) => (/\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?closes?\b[^.;]{0,20}\bat\s/i.test(c.text) && readDates(c, now, zone.value, order).length === 0 ? [...matchesIn(c, /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/gi)].slice(0, 1) : []))[0];
+  const shared = clauses.flatMap((c) => (/\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?closes?\b[^.;]{0,20}\bat\s|\bon the (?:due date|day of the deadline|closing date)\b/i.test(c.text) && readDates(c, now, zone.value, order).length === 0 ? [...matchesIn(c, /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/gi)].slice(0, 1) : []))[0];
   if (shared) for (const r of rows) {
     if (r.date.iso.length !== 10 || r.date.problem !== 'none' || (r.role !== 'due' && !(r.label && r.role === 'unknown'))) continue;
     const whole = readDates({ text: `${text.slice(r.date.start, r.date.end)}, ${shared[0]}`, start: 0, end: 0 }, now, zone.value, order)[0];
@@ -96,6 +99,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   if (ahead && !several && out.opens.length === 0 && out.due.length > 0 && new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value)) out.opens.push({ value: opensBefore(out.due[0]!.value), start: ahead.at, end: ahead.to });
   return out;
 }
+/** Whether a date is that of a second attempt. */
+const isResit = (r: { date: ReadDate; clause: Clause }, text: string): boolean => /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start));
 /** A time so much before another, written as that one is: a bare date stays bare, a time without an offset gets none. */
 function earlier(iso: string, n: number, unit: 'hour' | 'day' | 'week', zone: string | null): string {
   const at = DateTime.fromISO(iso, zoneOf(zone) ? { zone: zoneOf(zone)! } : { setZone: true }).minus({ [unit]: n });

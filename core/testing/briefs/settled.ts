@@ -714,8 +714,164 @@ File size 32 MB max`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 500000, 'limits.maxWords': 4000, anonymous: true, due: '2027-04-12T10:00:00+02:00', timeZone: 'Europe/Oslo', 'attempts.allowed': 1, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.lineSpacing': 1.15, archival: 'PDF/A-2b', 'counting.counted': ['footnotes']},
   },
   {
+    text: `| Item | Requirement |
+|------|-------------|
+| Document | One PDF |
+| Max. size | 15 MB |
+| Length | 10 to 12 pages, appendices excluded |
+| Font | Arial, 11 pt |
+| Line spacing | 1.5 |
+| Margins | 2.5 cm on all sides |
+| File name | [student number]_TMA02.pdf |
+| Opening date | 3 May 2027, 08:00 |
+| Closing date | 17 May 2027, 23:59 |
+| Time zone | Europe/Brussels |
+| Attempts | 2 (the last one counts) |
+| Anonymous | No |
+| Similarity check | Yes |
+| Late | Not possible |`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.minPages': 10, 'limits.maxPages': 12, 'naming.pattern': '[student number]_TMA02.pdf', 'naming.mustContain': ['studentNumber'], anonymous: false, similarityChecked: true, opens: '2027-05-03T08:00:00+02:00', due: '2027-05-17T23:59:00+02:00', timeZone: 'Europe/Brussels', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Announcement from the module leader (posted 2 Feb)
+
+A few of you noticed that the handbook says the essay is due on 19 March while the module page says 26 March. The module page is right. So: 26 March 2027 at 12:00 noon.
+
+The handbook is right about the rest: 2,500 words, Word format, no names.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: true, due: '2027-03-26T12:00:00'},
+  },
+  {
+    text: `The handbook says the essay is due on 19 March 2027 at noon. The module page says 26 March 2027 at noon.
+Essays are submitted as PDF (max. 5 MB).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000},
+  },
+  {
+    text: `Submit the lab book (PDF scan) and the summary (DOCX).
+
+Lab book: not more than 40 MB, all pages in one file, upright, legible.
+Summary: not more than one page.
+
+Opening: 10.05.2027 8.00; closing: 21.05.2027 18.00 (Vilnius).
+
+Naming: lab book "LB_" plus matriculation number; summary "SU_" plus matriculation number.
+
+Handing in again replaces both documents, so always hand in both.`,
+    says: {documents: [{label: 'Lab book', types: ['pdf'], limits: {maxBytes: 40000000}}, {label: 'Summary', types: ['docx'], limits: {maxPages: 1}}], 'naming.pattern': 'LB_[matriculation number]', 'naming.mustContain': ['studentNumber'], opens: '2027-05-10T08:00:00+03:00', due: '2027-05-21T18:00:00+03:00', timeZone: 'Europe/Vilnius', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Essay title: choose one of the three questions.
+Essay length: no more than 1,750 words. Footnotes, but not the bibliography, are part of the word count. You must state the word count on the first page.
+Essay deadline: 5 pm, Monday of week 8 (1 March 2027).
+Essays are marked by two examiners, neither of whom will know your identity. Your script must only be identified by your examination number.
+Essays must be in Word or rich text format.`,
+    says: {documents: [{label: null, types: ['docx', 'rtf']}], 'limits.maxWords': 1750, anonymous: true, due: '2027-03-01T17:00:00', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `WRITING ASSIGNMENT NO. 3
+Due: Monday, November 1, 2027, before 11:00 p.m. (Central Time)
+Length: 1,000 to 1,250 words
+Format: MS Word, MLA format, Times New Roman 12, double-spaced, 1-inch margins, page numbers and last name in the header
+Upload: Assignments > Paper 3
+Drafts: you may upload up to 5 drafts; the system keeps them all, and I read the final one
+Late: minus 5 points per day; not accepted after Friday, November 5`,
+    says: {place: 'Assignments > Paper 3', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1000, 'limits.maxWords': 1250, due: '2027-11-01T23:00:00-05:00', timeZone: 'America/Chicago', 'attempts.allowed': 5, 'attempts.keeps': 'all', 'late.percentPerDay': 5, 'late.cutoffDays': 4, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Dear all,
+the submission box for the reflective statement will open on the 4th and close on the 18th of May 2027 at 4pm local time (Johannesburg). 800 words, give or take 80. PDF only. One attempt.
+Name = surname + initials + student number, for instance NKOSI_TB_21345678.
+Regards`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 720, 'limits.maxWords': 880, 'naming.pattern': 'surname + initials + student number', 'naming.mustContain': ['studentNumber', 'surname', 'initials'], opens: '2027-05-04', due: '2027-05-18T16:00:00+02:00', timeZone: 'Africa/Johannesburg', 'attempts.allowed': 1},
+  },
+  {
+    text: `Policy on the submission of coursework (from the regulations)
+
+12.1 Coursework shall be submitted electronically by 2pm on the due date.
+12.2 Work submitted up to 24 hours late: the mark is reduced by 5 points. Work submitted more than 24 hours late receives a mark of zero.
+12.3 Work must not contain the candidate's name.
+
+Coursework 2 for LAW205: due 9 December 2027; 3,000 words maximum, excluding footnotes.`,
+    says: {'limits.maxWords': 3000, anonymous: true, due: '2027-12-09T14:00:00', 'late.cutoffDays': 1, 'counting.left': ['footnotes']},
+  },
+  {
+    text: `You're asked to write a 1500-2000 word reflection, saved as a PDF no bigger than 3MB, 1.15 spacing, 11 point Calibri. Hand it in through the link "Reflection drop" (visible from March 15) till March 29, 2027, 6 PM Vancouver time. Put your student ID in the file name, nothing else. I don't do blind grading. Please don't submit twice - I only look at the first submission.`,
+    says: {place: 'Reflection drop', documents: [{label: 'Reflection', types: ['pdf']}], 'limits.maxBytes': 3000000, 'limits.minWords': 1500, 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], anonymous: false, opens: '2027-03-15', due: '2027-03-29T18:00:00-07:00', timeZone: 'America/Vancouver', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Calibri']},
+  },
+  {
     text: `The essay (2,000 words; you will not be penalised for being up to 10% over) should be uploaded no later than 16.00 on 3.5.2027. Submission opens one week before. Save your file as EssayTwo_<your student ID>. Only .pdf files can be uploaded. Don't put your name on it. Your essay will be compared against published work and other students' papers.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'EssayTwo_<your student ID>', 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: true, due: '2027-05-03T16:00:00'},
+  },
+  {
+    text: `ARCH 401 — Final boards
+
+Deliverable 1: Boards, PDF, A1 landscape, 4 pages exactly, up to 200 MB
+Deliverable 2: Report, PDF, A4 portrait, 20 pages max., up to 20 MB
+Deliverable 3: Model photos, JPEG, min. 5, max. 10 files, 5 MB each
+
+Due Fri 11 June 2027 10:00 sharp. Late = fail.
+Studio name and your initials on every page; no student numbers please.`,
+    says: {documents: [{label: 'Boards', types: ['pdf'], limits: {maxBytes: 200000000, minPages: 4, maxPages: 4}}, {label: 'Report', types: ['pdf'], limits: {maxBytes: 20000000, maxPages: 20}}, {label: 'Model photos', types: ['jpeg'], limits: {maxBytes: 5000000}}], due: '2027-06-11T10:00:00', 'late.cutoffDays': 0, 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Assessed essay (Level 5)
+
+Deadline: Tuesday 2nd March 2027, 3pm
+Extension requests: by Friday 26th February 2027, noon
+Marks and feedback: Tuesday 23rd March 2027
+Second attempt (resit) deadline: Monday 9th August 2027, 3pm
+
+1,500 words (± 10%). Submit as .docx. Include your candidate number in the header of each page and leave your name out.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1350, 'limits.maxWords': 1650, anonymous: true, due: '2027-03-02T15:00:00'},
+  },
+  {
+    text: `Hi! The proposal (max 2 pages, A4, PDF) needs to reach me by 15/3 at 18h. The final report (max 20 pages, PDF + LaTeX source in a zip) by 15/6 at 18h. Both for Lisbon time. File names: proposal_<group>.pdf and report_<group>.pdf / report_<group>.zip. Late hand-ins: -1 point (of 20) per day.`,
+    says: {documents: [{label: 'Proposal', types: ['pdf'], limits: {maxPages: 2}}, {label: 'Final report', types: ['pdf', 'tex', 'zip'], limits: {maxPages: 20}}], 'naming.pattern': 'proposal_<group>.pdf', timeZone: 'Europe/Lisbon', parts: [{label: 'proposal', opens: null, due: '2027-03-15T18:00:00+00:00'}, {label: 'final report', opens: null, due: '2027-06-15T18:00:00+01:00'}], 'late.percentPerDay': 1, 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Take note: this submission is capped at 4 megapixels [sic] per file by the upload form. The paper must be in portable document format. It must be uploaded by 11:59:59 pm on 30 November 2026 (EST).
+
+You can re-upload as long as the window is open. The window opens at 12:00 am on 23 November 2026.`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.maxBytes': 4000000, opens: '2026-11-23T00:00:00-05:00', due: '2026-11-30T23:59:59-05:00', timeZone: 'EST'},
+  },
+  {
+    text: `ENGL 1102 – Research essay
+Six to eight pages (not counting the Works Cited page), MLA 9, due in the dropbox by midnight Sunday, April 11, 2027. Late essays drop ten points per day, including weekends, and won't be accepted after Wednesday. Please use .doc, .docx, or .pdf; I can't open .pages or shared links. Essays will be checked for originality.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.minPages': 6, 'limits.maxPages': 8, similarityChecked: true, due: '2027-04-12T00:00:00', 'late.percentPerDay': 10, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Summative Assessment 2 (50%)
+
+Format: Individual report
+Word count: 2,000 (upper limit). There is no lower limit. Over-length work: marking stops at 2,000 words.
+Date: 14:00, 6 May 2027
+Return: within 15 working days
+Anonymity: Yes
+Late: −5 marks/day (max 10 days)
+Files: .docx/.pdf; <=10MB
+Declaration: by submitting you confirm it's your own work
+Re-submission: permitted before the deadline`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 2000, anonymous: true, due: '2027-05-06T14:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 10, declaration: true},
+  },
+  {
+    text: `The deadline for the thesis is the 30th of June, 2027 at 12 noon. If you were granted an extension, your deadline is the one stated in the letter. The thesis must be submitted as PDF/A-1b and must not be larger than 80 MB. The file name must be of the form matriculationnumber-surname-degree.pdf (e.g. 1234567-larsen-msc.pdf). In addition, submit the abstract (max. 350 words) as plain text. Format: DIN A4, font size 11 pt or 12 pt, line spacing between 1.15 and 1.5.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 80000000}}, {label: 'Abstract', types: ['txt'], limits: {maxWords: 350}}], 'naming.pattern': 'matriculationnumber-surname-degree.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-06-30T12:00:00', 'layout.pageSize': 'A4', archival: 'PDF/A-1b'},
+  },
+  {
+    text: `Course: Data Ethics
+What: Op-ed
+When: Sept 30 2027, 17:00 CEST
+How long: 700-900 words
+How: PDF
+File name: opED_lastname
+Where: "Op-ed" folder, not "Op-ed peer feedback"
+Grading: names hidden from graders
+Resubmission: no
+AI: declare use`,
+    says: {place: 'Op-ed', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 700, 'limits.maxWords': 900, 'naming.pattern': 'opED_lastname', 'naming.mustContain': ['surname'], anonymous: true, due: '2027-09-30T17:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Your assignment will be marked online, so please submit a Word document (not a PDF!). The title of your submission should be your student number and the module code, for example 20145678 GEOG2011. Please do not include your name. Maximum words: two thousand. The due date for this assignment is Monday the 22nd of February at 10am. Penalties: 10% for work up to one day late, 20% for work up to two days late; not accepted thereafter.`,
+    says: {documents: [{label: 'Assignment', types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-02-22T10:00:00', 'late.cutoffDays': 2},
   },
   {
     text: `Assessment 1 – Annotated map. Upload two photographs (JPEG, up to 5 MB each) and a commentary in Word format of no more than 800 words. Deadline Friday of week 6 (5 March 2027) 17:00 GMT. Work submitted within 24 hours after the deadline: minus 10 marks. Between 24 hours and 5 days: capped at the pass mark. After that: zero.`,
