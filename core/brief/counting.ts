@@ -11,7 +11,7 @@ const anyPart = new RegExp(`(?<!\\ban? )\\b(?:${partNames.map(([p]) => p.source)
 /** Words that say whether what follows counts. */
 const ahead = /\b(?<out>excluding|excludes?|excl(?=\.|\s)|exclusive of|(?:not|n['’]t) (?:including|counting|include)|except(?:ing|ion of)?(?: for)?|apart from|other than|without|but not|minus|leav(?:es?|ing) out|omit(?:s|ting)?)\b|\b(?<in>including|incl(?=\.|\s)|inclusive of|counting|plus|(?<=\b(?:word (?:count|limit|length|total)|limit|total|count)\b[^.]{0,30})includes?)\b/gi;
 /** Words that say whether what stands before them counts. */
-const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*[,.;)])|(?<!\b(?:are|is|be) )\b(?<plainly>not )(?:included|counted)\b/gi;
+const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*[,.;)])|(?<!\b(?:are|is|be|not) )\b(?<plainly>not (?=(?:included|counted)\b)|(?=excluded\b|omitted\b))(?:included|counted|excluded|omitted)\b|(?<!\b(?:are|is|be|not) )\b(?<plainlyIn>included|counted)(?=\s*(?:[,.;)]|and\b|$))/gi;
 
 export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence: { start: number; end: number }[] }
 
@@ -21,7 +21,7 @@ export function readCounting(clauses: Clause[]): CountingRule {
   const said = new Map<WordPart, Set<boolean>>(), evidence: CountingRule['evidence'] = [];
   for (const clause of clausesWith(clauses, /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i)) {
     const forward = [...matchesIn(clause, ahead)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.in !== undefined }));
-    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.bare === undefined && m.groups!.plainly === undefined && (m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.alone !== undefined || m.groups!.bare !== undefined || m.groups!.plainly !== undefined }));
+    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.bare === undefined && m.groups!.plainly === undefined && (m.groups!.plainlyIn !== undefined || m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.alone !== undefined || m.groups!.bare !== undefined || m.groups!.plainly !== undefined || m.groups!.plainlyIn !== undefined }));
     if (forward.length + back.length === 0) continue;
     for (const m of matchesIn(clause, anyPart)) {
       const lead = forward.filter((f) => f.to <= m.at).at(-1), follow = back.find((b) => b.at >= m.to);

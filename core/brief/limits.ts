@@ -3,7 +3,7 @@ import { isCorrection } from './dates.ts';
 import { matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
 
 type Field = keyof Limits;
-export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }
+export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** a length that is asked for, without a word that makes it a limit */ given?: true; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }
 
 /** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
@@ -14,6 +14,16 @@ const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, 
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
 const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i, hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
+
+const works = 'essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|op-ed|piece|statement|diary|critique|memo|letter|plan|script';
+/** “An essay of 2,000 words”, “Length: 2,000 words”, “a 2,000-word essay”: a length of the work itself, not of something that it has or reads. */
+function isLength(before: string, own: string, after: string): boolean {
+  if (/\b(?:first|last|opening|next|another|every|each|per|than|after|contains?|read|reading|chapter|source|sources|quotations?|transcript|handbook|for|from|on|see|extra|further|these|those|\d)\s*$/i.test(before) || /\b(?:read|reading|source|summari[sz]e)\b/i.test(`${before.slice(-60)} ${after.slice(0, 60)}`) || /^\s*(?:each|per|apiece|from|on (?:the )?page|a (?:day|week)|of (?!text\b|prose\b|writing\b)|or (?:more|less|so)|per)\b/i.test(after)) return false;
+  if (/-(?:word|page)s?$/i.test(own.trim())) return new RegExp(`^\\s+(?:[a-z-]+ ){0,2}(?:${works})\\b`, 'i').test(after);
+  if (new RegExp(`\\b(?:${works})s?\\b[^.;:]{0,40}\\b(?:of|in)\\s+(?:a length of |length )?$|\\b(?:length|word ?count|words|pages)(?: of the [a-z ]{3,20})?\\s*(?:is|[:=–-])\\s*$|\\bword ?count\\s+$|\\b(?:write|writing|written in)\\s+(?:an? [a-z -]{3,30} of\\s+)?$`, 'i').test(before) || /^(?:words?|pages?|word ?count|length)\b/i.test(own)) return true;
+  if (new RegExp(`\\b(?:${works})s?\\b[^.;]{0,30}\\b(?:(?:should|must|is to|has to|will) be|is)\\s+$`, 'i').test(before)) return true;
+  return new RegExp(`(?:^\\W*|[:,;(–-]\\s*)(?:[a-z-]+ ){0,3}(?:(?:${works})\\b[^.;:,]{0,20})?[:,(–-]?\\s*$`, 'i').test(before) && before.length < 60 && /^\s*(?:long\b|in length\b|\(|,|\.|;|\)|–|-|$|excluding|including|plus|and\b)/i.test(after) && (before.trim() === '' || /[:,(–-]\s*$/.test(before));
+}
 
 /** “… instead of 20 MB”, “(previously 2,000 words)”: a limit that no longer holds. */
 const replaced = (before: string): boolean => /\b(?:instead of|previously|formerly|rather than|no longer|originally)\s*(?:the\s+|a\s+)?(?:limit of\s+)?$/i.test(before);
@@ -55,7 +65,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const text = clause.text;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in either direction|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
-  const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)/i.exec(text + follows);
+  const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:[\d,.]+[- ]?words? |word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)/i.exec(text + follows);
   const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|tolera|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
   // “An abstract of at most 200 words” limits a part of the paper.
   const ofPart = (m: { at: number; to: number }): string | null => (/\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) ? null : (/\b(abstract|(?:executive )?summary(?! (?:report|essay|paper))|cover (?:letter|page|sheet)|introduction(?! to\b)|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement)\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.exec(text.slice(0, m.at - clause.start)) ?? /^[\s-]*(?:word |page )?(abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.exec(text.slice(m.to - clause.start)))?.[1]?.toLowerCase() ?? null);
@@ -84,6 +94,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
     if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
+    // “Plus up to 5 pages of appendices”.
+    if (/^\s*(?:of|for)\s+(?:the |your )?(?:appendi|references|bibliograph|notes\b|figures|annex|tables)/i.test(after)) continue;
     // “four entries of 400–600 words each” limits the entries.
     if (each.test(after)) continue;
     // “exactly 6 pages”, “6 pages (no more, no less)”.
@@ -99,10 +111,14 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
     if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
     if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? percentOf(over[1] ?? over[2] ?? over[3] ?? over[4]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
+    if (!overAllowed && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
     if (overAllowed) push(max, Math.floor(value * (1 + percentOf(over[1] ?? over[2] ?? over[3] ?? over[4]) / 100) + 1e-9), m);
   }
   // “Maximum words: two thousand”.
   if (what === 'words') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?|up to|at most|no(?:t)? more than|limit(?:ed)? (?:of|to|is))(?: (?:word count|words?|length))?\s*(?:of|is|:)?\s*((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?: and a half)? (?:thousand|hundred))\b(?: words)?/gi)) { const value = spokenThousands(m[1]!); if (value && /\bwords?\b/i.test(m[0]) && !ofEach(m)) push(max, value, m); }
+  // “Maximum of 3000 words, minimum of 2500”; “not fewer than five and not more than seven pages”.
+  for (const m of matchesIn(clause, new RegExp(`${unit}\\s*,?\\s*(?:and|but|with)?\\s*(?:a )?min(?:imum)?\\.?(?: of)?\\s+${n}(?!\\s?%)`, 'gi'))) push(min, numberOf(m[1]!), m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:no|not) (?:fewer|less) than (two|three|four|five|six|seven|eight|nine|ten)(?: pages?| sides?)?,? (?:and|but|nor|or) (?:no|not) more than (three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:pages?|sides?)\b/gi)) push(min, numberWords[m[1]!.toLowerCase()]!, m);
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.

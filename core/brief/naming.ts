@@ -23,11 +23,11 @@ export function readNaming(clauses: Clause[]): NamingRead {
     const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^(?:use|it (?:must|should)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
     if ((!here && !follows) || example) return;
     const override = isCorrection(clause);
-    const forbids = /\b(?:not|never|no|neither|without|don['’]t|must not|should not)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
+    const forbids = /\b(?:not|never|no|neither|without|don['’]t|must not|should not)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:student |personal |own |real )?(?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
     // “Put your student number at the top and use it in the file name too.”
     const again = /\b(?:use|put|include|repeat) (?:it|that|this number|the same(?: number)?) in the file ?name\b/i.exec(clause.text);
     if (again) { const from = [...clause.text.slice(0, again.index).matchAll(/\b(?:put|write|give|type|state|include|add)\b/gi)].at(-1)?.index ?? 0; collectFields({ ...clause, text: clause.text.slice(0, again.index) }, from, out, override); return; }
-    const contrast = /\b(?:but|only|instead|use)\b[^.;]*\b(?:candidate|exam|student|registration)\b[^.;]*\b(?:number|code|id)\b|\b(?:put|use|write|give|include|with)\b[^.;,]*\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.?)\b(?=,?\s+(?:and\s+)?(?:not|never)\b)/i.exec(clause.text);
+    const contrast = /\b(?:but|only|instead|use)\b[^.;]*\b(?:candidate|exam|student|registration)\b[^.;]*\b(?:number|code|id)\b|\b(?:put|use|write|give|include|with)\b[^.;,]*\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.?)\b(?=(?: in the file ?name)?,?\s+(?:and\s+|but\s+)?(?:not|never)\b)/i.exec(clause.text);
     if (forbids && !/\bnot (?:forget|omit|leave out)\b/i.test(clause.text)) {
       const quote = /\b(?:not|never|no|neither|without|don['’]t)\b[^.;]*/i.exec(clause.text)!;
       // “Do not rename the file” and “do not use spaces in the name” say nothing about identity.
@@ -47,7 +47,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       return;
     }
     // “Your candidate number only”: the name is that and nothing else.
-    const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})(?!\s*(?:,|and|plus|followed|\+|_))|\b(${identifier})\s+(?:only|alone|and nothing else)\b`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2];
+    const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})(?!\s*(?:,|and|plus|followed|\+|_))|\b(${identifier})\s+(?:only|alone|and nothing else)\b|\bfile ?name\s+(?:must|should|has to|is to) be\s+(?:just\s+)?(?:your|the)\s+(${identifier})(?=\s*(?:[.,;(]|$))(?!,?\s*(?:and|plus|followed))`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2] ?? only?.[3];
     if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); }
     if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|as|under|after|beginning|starting)\b|\bin (?:the|your|each|every) file ?name\b|^\W*(?:required |your )?(?:file ?nam\w*|naming)\b[^:]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
@@ -75,12 +75,12 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
   const element = `(?:(?:your|the|an?)\\s+)?(?:${detail}|${mark}|${literal})`;
   const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
   if (!m || !new RegExp(detail, 'i').test(m[0])) return null;
-  let joined = '', marks = false, fields = 0;
+  let joined = '', marks = false, fields = 0, plain = 0;
   for (const part of m[0].matchAll(new RegExp(`${detail}|${mark}|${literal}`, 'gi'))) {
     const said = part[0].replace(/^[“"‘']|[”"’']$/g, '');
     if (new RegExp(`^${mark}$`, 'i').test(said)) { joined += { underscore: '_', hyphen: '-', dash: '-', 'full stop': '.' }[said.toLowerCase()]!; marks = true; }
     else if (new RegExp(`^${detail}$`, 'i').test(said)) { joined += `[${said}]`; fields++; }
-    else { joined += said; marks ||= /[_-]$/.test(said) || fields > 0; }
+    else { joined += said; marks ||= /[_-]$/.test(said) || fields > 0; if (++plain > 1 && fields === 0) return null; }
   }
   return marks && !/\]\[/.test(joined) ? { value: joined, start: clause.start + m.index, end: clause.start + m.index + m[0].length } : null;
 }

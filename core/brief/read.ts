@@ -45,7 +45,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.length > 1 && documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
-    const statements = limits.filter((l) => l.field === field);
+    // A bare length holds only where no limit is named.
+    const all = limits.filter((l) => l.field === field), statements = all.some((l) => !l.given) ? all.filter((l) => !l.given) : all;
+    if (statements.length > 0 && statements.every((l) => l.given)) brief.lengths = [...(brief.lengths ?? []), field];
     const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
     statements.forEach((s, i) => {
       if (s.remark) remarks.push({ field: `limits.${field}`, kind: 'megapixels', quotes: [quote(s)] });

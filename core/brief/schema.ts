@@ -29,6 +29,7 @@ export const briefSchema = Joi.object({
   declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
   archival: Joi.string().pattern(/^PDF\/A(?:-[1-4][abuef]?)?$/).optional(),
   counting: Joi.object({ counted: wordParts, left: wordParts }).unknown(false).optional(),
+  lengths: Joi.array().items(Joi.string().valid('maxBytes', 'minWords', 'maxWords', 'minPages', 'maxPages')).optional(),
   evidence: Joi.array().items(Joi.object({ field: Joi.string(), quote: Joi.string().allow(''), start: Joi.number().integer().min(0), end: Joi.number().integer().min(0) }).unknown()).default([]),
 }).options({ stripUnknown: true, abortEarly: false, convert: true });
 

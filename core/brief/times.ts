@@ -7,9 +7,9 @@ import { matchesIn, numberWords, settle, type Clause, type Statement } from './s
 export interface TimesRead { opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>; parts: (Brief['parts'][number] & { start: number; end: number })[]; problems: ReadDate[]; /** the last dates on which late work is taken */ lateUntil: Statement<string>[] }
 
 /** Words that name one window of several. */
-const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|revision|revised version|report|essay|form|appendix|dataset|data sheet)\b/gi;
+const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet)\b/gi;
 
-const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment)\s/i;
+const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment|window|round)\s/i;
 
 /** Dates of a wording sorted by what they are for. */
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
@@ -96,6 +96,9 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     else if (r.role === 'opens') out.opens.push(statement);
     else if (r.role === 'extension') out.extension.push(statement);
   }
+  // “You have been granted an extension of 7 days.”
+  const granted = out.extension.length > 0 || new Set(out.due.map((d) => d.value)).size !== 1 || isUnsettledDate(out.due[0]!.value) ? undefined : clauses.flatMap((c) => [...matchesIn(c, /\b(?:you (?:have been|were|are) (?:granted|given)|your|we (?:have )?(?:granted|given) you) (?:an )?(?:extension|extra time) of (one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s?\b/gi)])[0];
+  if (granted) out.extension.push({ value: earlier(out.due[0]!.value, -(numberWords[granted[1]!.toLowerCase()] ?? Number(granted[1])), granted[2]!.toLowerCase() as 'hour' | 'day' | 'week', zone.value), start: granted.at, end: granted.to });
   if (ahead && !several && out.opens.length === 0 && out.due.length > 0 && new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value)) out.opens.push({ value: opensBefore(out.due[0]!.value), start: ahead.at, end: ahead.to });
   return out;
 }

@@ -27,6 +27,8 @@ export interface Brief {
   archival?: string;
   /** which parts of a paper the wording counts among its words, and which not; absent: it does not say */
   counting?: { counted: WordPart[]; left: WordPart[] };
+  /** limits that the wording gives as a length, not as a limit: what is longer is for a person to judge; absent: none */
+  lengths?: (keyof Limits)[];
   evidence: Evidence[];
 }
 /** A part of a paper that has a line of its own in the word bill. */

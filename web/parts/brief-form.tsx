@@ -18,6 +18,9 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
   const [megabytes, setMegabytes] = useState(brief.limits.maxBytes === null ? '' : String(brief.limits.maxBytes / 1e6));
   const [names, setNames] = useState({ title: paper.title, course: paper.course });
   const set = <K extends keyof Brief>(key: K, value: Brief[K]): void => setBrief({ ...brief, [key]: value });
+  /** What is typed in is a limit, whatever the wording called it. */
+  const setLimit = (key: 'minWords' | 'maxWords' | 'maxPages', value: number | null): void => setBrief({ ...brief, limits: { ...brief.limits, [key]: value }, lengths: brief.lengths?.filter((l) => l !== key) });
+  const given = (key: 'maxWords' | 'maxPages'): { helperText?: string } => (brief.lengths?.includes(key) ? { helperText: 'a length; not called a limit' } : {});
   const zone = zoneOf(brief.timeZone) ?? DateTime.local().zoneName;
   const local = (iso: string | null): string => (iso === null ? '' : iso.length === 10 ? `${iso}T23:59` : DateTime.fromISO(iso, { zone: zone!, setZone: false }).setZone(zone!).toFormat("yyyy-LL-dd'T'HH:mm"));
   const toIso = (v: string): string | null => (v === '' ? null : DateTime.fromISO(v, { zone: zone! }).toISO({ suppressMilliseconds: true })?.replace(/Z$/, '+00:00') ?? null);
@@ -61,9 +64,9 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
       <h3 className="group-name">Limits and rules</h3>
       <div className="fields">
         <TextField label="At most, in MB" inputMode="decimal" value={megabytes} onChange={(e) => setMegabytes(e.target.value)} {...about('limits')} />
-        <TextField label="At least, words" value={brief.limits.minWords ?? ''} onChange={(e) => set('limits', { ...brief.limits, minWords: count(e.target.value) })} {...about('limits')} />
-        <TextField label="At most, words" value={brief.limits.maxWords ?? ''} onChange={(e) => set('limits', { ...brief.limits, maxWords: count(e.target.value) })} {...about('limits')} />
-        <TextField label="At most, pages" value={brief.limits.maxPages ?? ''} onChange={(e) => set('limits', { ...brief.limits, maxPages: count(e.target.value) })} {...about('limits')} />
+        <TextField label="At least, words" value={brief.limits.minWords ?? ''} onChange={(e) => setLimit('minWords', count(e.target.value))} {...about('limits')} />
+        <TextField label="At most, words" value={brief.limits.maxWords ?? ''} {...given('maxWords')} onChange={(e) => setLimit('maxWords', count(e.target.value))} {...about('limits')} />
+        <TextField label="At most, pages" value={brief.limits.maxPages ?? ''} {...given('maxPages')} onChange={(e) => setLimit('maxPages', count(e.target.value))} {...about('limits')} />
         <TextField select label="Form for long keeping" value={brief.archival ?? ''} onChange={(e) => set('archival', e.target.value || undefined)} {...about('archival')}><MenuItem value="">not asked</MenuItem>{[...new Set(['PDF/A', 'PDF/A-1b', 'PDF/A-2b', 'PDF/A-3b', ...(brief.archival ? [brief.archival] : [])])].map((f) => <MenuItem key={f} value={f}>{f}</MenuItem>)}</TextField>
         <Three label="Marked anonymously" value={brief.anonymous} set={(v) => set('anonymous', v)} about={about('anonymous')} />
         <Three label="Checked for similarity" value={brief.similarityChecked} set={(v) => set('similarityChecked', v)} about={about('similarityChecked')} />

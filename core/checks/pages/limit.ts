@@ -14,7 +14,7 @@ export const pagesLimit = defineCheck({
   asked: (input) => {
     const { min, max } = limits(input);
     if (min === null && max === null) return input.brief.similarityChecked ? `fewer than ${mostForSimilarity} pages` : null;
-    return min !== null && max !== null ? `${min} to ${max} pages` : max !== null ? `at most ${max} pages` : `at least ${min} pages`;
+    return min !== null && max !== null ? `${min} to ${max} pages` : max !== null ? `${input.brief.lengths?.includes('maxPages') ? '' : 'at most '}${max} pages` : `at least ${min} pages`;
   },
   found: (input) => {
     const { facts } = input, { min, max } = limits(input);
@@ -33,6 +33,7 @@ export const pagesLimit = defineCheck({
       return !laid || outside(laid * (1 + leeway)) || outside(laid * (1 - leeway)) ? [look('unfixed', {})] : [];
     }
     const pages = facts.pages.value.length;
+    if (max !== null && pages > max && brief.lengths?.includes('maxPages')) return [look('longer', { pages, max })];
     if (max !== null && pages > max) return [stops('over', { pages, max }, { ...atFile, part: 'text', page: max + 1 })];
     if (min !== null && pages < min) return [stops('under', { pages, min })];
     return brief.similarityChecked && pages >= mostForSimilarity ? [stops('overSimilarity', { pages, max: mostForSimilarity })] : [];

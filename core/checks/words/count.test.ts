@@ -19,6 +19,7 @@ testCheck(wordsCount, {
   ],
   look: [
     { name: 'over with references, within without', given: { brief, facts: paper(2700, 200) }, says: ['depends'] }, { name: 'notes decide', given: { brief, facts: paper(2700, 0, 100) }, says: ['depends'] },
+    { name: 'longer than a length that is no limit', given: { brief: { ...brief, limits: { ...noLimits(), maxWords: 2750 }, lengths: ['maxWords'] }, facts: paper(3000, 0) }, says: ['longer'] },
     { name: 'over with everything and short without anything', given: { brief, facts: paper(2200, 600) }, says: ['depends'] },
   ],
   notMet: [

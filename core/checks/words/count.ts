@@ -20,7 +20,7 @@ export const wordsCount = defineCheck({
   asked: (input) => {
     const { min, max } = limits(input), left = input.brief.counting?.left ?? [];
     if (min === null && max === null) return null;
-    return `${min !== null && max !== null ? `${show(min)} to ${show(max)} words` : max !== null ? `at most ${show(max)} words` : `at least ${show(min!)} words`}${left.length > 0 ? `, not counting ${list(left.map(nameOf))}` : ''}`;
+    return `${min !== null && max !== null ? `${show(min)} to ${show(max)} words` : max !== null ? `${input.brief.lengths?.includes('maxWords') ? '' : 'at most '}${show(max)} words` : `at least ${show(min!)} words`}${left.length > 0 ? `, not counting ${list(left.map(nameOf))}` : ''}`;
   },
   found: (seen) => counted(seen).text,
   evaluate: (seen) => {
@@ -30,6 +30,7 @@ export const wordsCount = defineCheck({
     const data = { counted: text, max: max === null ? '' : show(max), min: min === null ? '' : show(min) };
     // Between the two ends a rule of the department may still hold.
     if ((max === null || least <= max) && (min === null || most >= min)) return [look('depends', data)];
+    if (max !== null && least > max && seen.brief.lengths?.includes('maxWords')) return [look('longer', data)];
     return [stops(max !== null && least > max ? 'over' : 'under', data)];
   },
 });

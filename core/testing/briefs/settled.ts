@@ -266,7 +266,7 @@ Part B: Video reflection, 500 words (PDF), due 15 March 2027, 10:00
 Part C: Final essay, 2,500 words (PDF), due 30 April 2027, 10:00
 
 Each part opens one week before its due date. All parts are checked for similarity except part A. Name your files A_, B_, C_ followed by your student number.`,
-    says: {documents: [{label: 'Lesson plan', types: ['docx']}, {label: 'Video reflection', types: ['pdf']}, {label: 'Final essay', types: ['pdf']}], 'naming.pattern': 'A_B_C_[student number]', 'naming.mustContain': ['studentNumber'], similarityChecked: true, parts: [{label: 'Part A', opens: '2027-02-22T10:00:00', due: '2027-03-01T10:00:00'}, {label: 'Part B', opens: '2027-03-08T10:00:00', due: '2027-03-15T10:00:00'}, {label: 'Part C', opens: '2027-04-23T10:00:00', due: '2027-04-30T10:00:00'}]},
+    says: {documents: [{label: 'Lesson plan', types: ['docx']}, {label: 'Video reflection', types: ['pdf'], limits: {maxWords: 500}}, {label: 'Final essay', types: ['pdf'], limits: {maxWords: 2500}}], 'naming.mustContain': ['studentNumber'], similarityChecked: true, parts: [{label: 'Part A', opens: '2027-02-22T10:00:00', due: '2027-03-01T10:00:00'}, {label: 'Part B', opens: '2027-03-08T10:00:00', due: '2027-03-15T10:00:00'}, {label: 'Part C', opens: '2027-04-23T10:00:00', due: '2027-04-30T10:00:00'}], lengths: ['maxWords']},
   },
   {
     text: `Thesis hand-in 2027. The thesis must be uploaded as one PDF/A file no later than 1 June 2027 at 13:00. Group work is allowed. Print on A4. Margins at least 3 cm left and 2 cm right. Abstract of max. 1 page in English.`,
@@ -738,7 +738,7 @@ File size 32 MB max`,
 A few of you noticed that the handbook says the essay is due on 19 March while the module page says 26 March. The module page is right. So: 26 March 2027 at 12:00 noon.
 
 The handbook is right about the rest: 2,500 words, Word format, no names.`,
-    says: {documents: [{label: null, types: ['docx']}], anonymous: true, due: '2027-03-26T12:00:00'},
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2500, anonymous: true, due: '2027-03-26T12:00:00', lengths: ['maxWords']},
   },
   {
     text: `The handbook says the essay is due on 19 March 2027 at noon. The module page says 26 March 2027 at noon.
@@ -932,7 +932,7 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
   },
   {
     text: `CORRECTION 8 March: the deadline for Essay 2 is now Friday 26 March 2027 at 12 noon, not Thursday 25 March as stated before. Everything else stays: 2,500 words, Chicago style, PDF or DOCX, up to 5 MB, file name CandidateNo_Essay2.`,
-    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 5000000, 'naming.pattern': 'CandidateNo_Essay2', 'naming.mustContain': ['candidateNumber'], due: '2027-03-26T12:00:00', referenceStyle: 'Chicago'},
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 5000000, 'limits.maxWords': 2500, 'naming.pattern': 'CandidateNo_Essay2', 'naming.mustContain': ['candidateNumber'], due: '2027-03-26T12:00:00', referenceStyle: 'Chicago', lengths: ['maxWords']},
   },
   {
     text: `Your scanned drawings: JPEG or PNG, not more than 12 megapixels each. Upload all by 2027-05-30T18:00+02:00. You may upload as often as you want, all versions are stored. Do not write your name on the drawings.`,
@@ -1046,7 +1046,7 @@ Anonymous: Yes, use your candidate number
 Feedback date: 15/04/2027
 Learning outcomes: 1, 3 and 4
 Late submissions are subject to a deduction of 10 marks for each 24 hours up to 48 hours; after 48 hours a mark of zero is recorded.`,
-    says: {documents: [{label: null, types: ['docx']}], anonymous: true, due: '2027-03-18T14:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 2, 'counting.left': ['references']},
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1500, anonymous: true, due: '2027-03-18T14:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 2, lengths: ['maxWords'], 'counting.left': ['references']},
   },
   {
     text: `Your group report (PDF; at most 8,000 words; at most 20 MB) and each member's individual statement (DOCX; 300 words) must be submitted by 9 a.m. on 17 May 2027. Name the report Group_XX.pdf and the statement by your student ID.`,
@@ -1130,7 +1130,7 @@ Your name must be on the memo. Cite sources in footnotes.`,
   },
   {
     text: `Coursework 2 (70%): 3,500 words, due in Week 11 – 14 December 2027, 16:00. You have to hand in (i) the essay; (ii) a reading log of one page. Put both into one Word file. Blind marking. Use candidate number in filename, e.g. "Y1234567.docx".`,
-    says: {documents: [{label: null, types: ['docx']}], 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-12-14T16:00:00'},
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 3500, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-12-14T16:00:00', lengths: ['maxWords']},
   },
   {
     text: `Please read: Submissions can be made from 08:00 on 1 June 2027. The portal closes at 16:00 sharp on 8 June 2027. PDF only; scanned images of text are not accepted because text must be searchable. Fonts must be embedded. Max. 12 MB. No passwords, no comments, no tracked changes. Title page: title, candidate number, word count (max. 7,000 words including footnotes, excluding bibliography and appendices).`,
@@ -1192,7 +1192,7 @@ Name: both student numbers, separated by an underscore.`,
   },
   {
     text: `Weekly responses (300 words) are due every Sunday at 22:00. The final essay, 3000 words, is due on Sunday 16 May 2027 at 22:00. Use .docx for all. Grading is not blind. MLA, double-spaced, 12-point font, one-inch margins.`,
-    says: {documents: [{label: null, types: ['docx']}], anonymous: false, due: '2027-05-16T22:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, referenceStyle: 'MLA'},
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 3000, anonymous: false, due: '2027-05-16T22:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, referenceStyle: 'MLA', lengths: ['maxWords']},
   },
   {
     text: `Coursework deadline (Term 2): 26/02/2027, 15.00. Coursework must be word-processed in at least 11 pt, with one and a half line spacing and margins of 2.5 cm or more. It must not exceed 2,000 words. Penalty for over-length work: 5 marks for every 10% over. Your candidate number, the module code and the word count must be on the first page. Do not put your name. Submission is by PDF upload only and cannot be reversed.`,
