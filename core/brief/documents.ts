@@ -102,7 +102,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // Without names, several remarks about kinds are about one document.
   const named = documents.filter((d) => d.label !== null);
   let settled = documents;
-  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b/i.test(c.text)) && !documents.some((d) => clauses.some((c) => c.start <= d.start && d.start < c.end && /\bseparate(?:ly)?\b/i.test(c.text))) && !named.some((d) => /\b(?:data|appendix|appendices|declaration|spreadsheet|cover ?sheet|form)\b/i.test(d.label!) && documents.some((o) => o.label === null && o.types.some((t) => ['pdf', 'docx', 'doc', 'odt', 'rtf'].includes(t)) && !d.types.some((t) => o.types.includes(t))))) {
+  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b|\bthe (?:PDF|DOCX|Word file|ZIP|spreadsheet)\b[^;]*\d[^;]*\bthe (?:PDF|DOCX|Word file|ZIP|spreadsheet)\b[^;]*\d/i.test(c.text)) && !documents.some((d) => clauses.some((c) => c.start <= d.start && d.start < c.end && /\bseparate(?:ly)?\b/i.test(c.text))) && !named.some((d) => /\b(?:data|appendix|appendices|declaration|spreadsheet|cover ?sheet|form)\b/i.test(d.label!) && documents.some((o) => o.label === null && o.types.some((t) => ['pdf', 'docx', 'doc', 'odt', 'rtf'].includes(t)) && !d.types.some((t) => o.types.includes(t))))) {
     const main = named[0] ?? documents[0]!;
     for (const d of documents) if (d !== main) add(main.types, d.types);
     settled = [main];

@@ -20,9 +20,9 @@ const works = 'essay|paper|report|assignment|coursework|review|dissertation|thes
 function isLength(before: string, own: string, after: string): boolean {
   if (/\b(?:first|last|opening|next|another|every|each|per|than|after|contains?|read|reading|chapter|source|sources|quotations?|transcript|handbook|for|from|on|see|extra|further|these|those|\d)\s*$/i.test(before) || /\b(?:read|reading|source|summari[sz]e)\b/i.test(`${before.slice(-60)} ${after.slice(0, 60)}`) || /^\s*(?:each|per|apiece|from|on (?:the )?page|a (?:day|week)|of (?!text\b|prose\b|writing\b)|or (?:more|less|so)|per)\b/i.test(after)) return false;
   if (/-(?:word|page)s?$/i.test(own.trim())) return new RegExp(`^\\s+(?:[a-z-]+ ){0,2}(?:${works})\\b`, 'i').test(after);
-  if (new RegExp(`\\b(?:${works})s?\\b[^.;:]{0,40}\\b(?:of|in)\\s+(?:a length of |length )?$|\\b(?:length|word ?count|words|pages)(?: of the [a-z ]{3,20})?\\s*(?:is|[:=–-])\\s*$|\\bword ?count\\s+$|\\b(?:write|writing|written in)\\s+(?:an? [a-z -]{3,30} of\\s+)?$`, 'i').test(before) || /^(?:words?|pages?|word ?count|length)\b/i.test(own)) return true;
+  if (new RegExp(`\\b(?:${works})s?\\b[^.;:]{0,40}\\b(?:of|in)\\s+(?:a length of |length )?$|\\b(?:length|word ?count|words|pages)(?: of the [a-z ]{3,20})?\\s*(?:is|[:=–-])\\s*$|\\b(?:word ?count|length)\\s+$|\\b(?:write|writing|written in)\\s+(?:an? [a-z -]{3,30} of\\s+)?$`, 'i').test(before) || /^(?:words?|pages?|word ?count|length)\b/i.test(own)) return true;
   if (new RegExp(`\\b(?:${works})s?\\b[^.;]{0,30}\\b(?:(?:should|must|is to|has to|will) be|is)\\s+$`, 'i').test(before)) return true;
-  return new RegExp(`(?:^\\W*|[:,;(–-]\\s*)(?:[a-z-]+ ){0,3}(?:(?:${works})\\b[^.;:,]{0,20})?[:,(–-]?\\s*$`, 'i').test(before) && before.length < 60 && /^\s*(?:long\b|in length\b|\(|,|\.|;|\)|–|-|$|excluding|including|plus|and\b)/i.test(after) && (before.trim() === '' || /[:,(–-]\s*$/.test(before));
+  return new RegExp(`(?:^\\W*|[:,;(–-]\\s*)(?:[a-z-]+ ){0,3}(?:(?:${works})\\b[^.;:,]{0,20})?[:,(–-]?\\s*$`, 'i').test(before) && (before.length < 60 || before.split('(').length > before.split(')').length) && /^\s*(?:long\b|in length\b|\(|,|\.|;|\)|–|-|$|excluding|including|plus|and\b)/i.test(after) && (before.trim() === '' || /[:,(–-]\s*$/.test(before));
 }
 
 /** “… instead of 20 MB”, “(previously 2,000 words)”: a limit that no longer holds. */
@@ -122,6 +122,6 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no(?:t)? more than|up to|at most|keep (?:it|this|them) (?:to|within))\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within))\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;
 }

@@ -3,6 +3,7 @@ import { readCounting } from './counting.ts';
 import { readSections } from './sections.ts';
 import { DateTime } from 'luxon';
 import { emptyBrief, noLimits, type Brief, type Evidence, type Limits } from '../model/brief.ts';
+import type { Kind } from '../model/kinds.ts';
 import { CannotDo } from '../model/outcome.ts';
 import { readDocuments } from './documents.ts';
 import type { Remark } from './remark.ts';
@@ -140,6 +141,9 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (inside.length === 1) return inside[0]!.i;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
   const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your) /, ''), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
+  // “The PDF max. 30 MB, the DOCX max. 1 MB”.
+  const kind = [...s.clause.text.slice(0, s.start - s.clause.start).matchAll(/\bthe (PDF|DOCX|Word|ZIP)\b/gi)].at(-1)?.[1]?.toLowerCase(), ofKind = kind ? documents.flatMap((d, i) => (d.types.includes((kind === 'word' ? 'docx' : kind) as Kind) ? [i] : [])) : [];
+  if (ofKind.length === 1) return ofKind[0]!;
   if (named.length > 0) return named.sort((a, b) => b.at - a.at)[0]!.i;
   // “… ONE report. Format: PDF. Limit: 100 MB.”: sentences on one line speak of one thing.
   const lineStart = text.lastIndexOf('\n', s.start) + 1, nextBreak = text.indexOf('\n', s.end), lineEnd = nextBreak < 0 ? text.length : nextBreak, onLine = spans.flatMap((span, i) => (span.start >= lineStart && span.start < lineEnd ? [i] : []));

@@ -17,7 +17,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const order = dateOrder(text, zone.value);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [] };
   const rows: { label: string | null; role: string; date: ReadDate; clause: Clause; override: boolean }[] = [];
-  let label: string | null = null, carried: string | null = null;
+  let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false;
   /** what the columns of a table are for, from its head */
   let columns: (DateRole | null)[] = [];
   clauses.forEach((clause, index) => {
@@ -33,7 +33,10 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
       if (whole && whole.iso.length > 10 && whole.problem === 'none') dated.date = { ...dated.date, iso: whole.iso, end: clause.end };
       return;
     }
-    if (dates.length === 0) { if (labels.length === 1 && clause.text.length < 60) label = labels[0]!.text; return; }
+    if (dates.length === 0) {
+      if (clause.text.length < 60) { if (labels.length === 1 && !/^(?:paper|thesis)$/i.test(labels[0]!.text)) label = labels[0]!.text; listing = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$/i.test(clause.text); } else listing = false;
+      return;
+    }
     // “Part 1 (draft): …” is the label as it stands; a clause after a semicolon still speaks of the same part.
     const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1];
     const wholeHead = heading?.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), dueHead = wholeHead !== undefined && /^(?!essay question)[\w -]{4,40}\s(?:is\s)?due$/i.test(wholeHead) ? wholeHead.replace(/\s(?:is\s)?due$/i, '') : undefined, named = dueHead ?? wholeHead, after = heading ? clause.text.slice(clause.text.indexOf(':') + 1) : '';
@@ -42,7 +45,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const dueOf = named === undefined ? undefined : /^(?:the )?(?:deadline|due(?: date)?|hand-?in|closing date)\s+(?:of\s+|for\s+)?(?:the\s+)?([a-z][\w -]{2,38})$/i.exec(named)?.[1], forWhat = dueOf && !/\b(?:dates?|times?|for|is|and|all|everyone|students?|changed?|extended|moved|submissions?|work)\b/i.test(dueOf) ? dueOf : undefined;
     // “M1 (topic): 15 January”.
     const isMilestone = wholeHead !== undefined && /^[A-Z]\d{1,2}\b/.test(wholeHead) && dates.length <= 2;
-    const isLabel = isMilestone || (dueHead !== undefined ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(dueHead) : named !== undefined && /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(named));
+    const isListed = listing && wholeHead !== undefined && dates.length <= 2 && !/\b(?:feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|registration|colloquium|defen[cs]e|viva|exam|presentation|approval|application|kick-?off|meeting|topic|consultation|resit)\b/i.test(wholeHead);
+    const isLabel = isMilestone || isListed || (dueHead !== undefined ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(dueHead) : named !== undefined && /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(named));
     const headed = forWhat ?? (named && (isLabel || new RegExp(partLabel.source, 'i').test(named)) ? named : null);
     if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
     // A row of a table with columns for opening and closing is named by its first cell.
@@ -60,9 +64,19 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
       const own = nearest(labels.filter((l) => l.at >= previousEnd && l.at < date.start)) ?? (dates.length === 1 ? labels[0] : i > 0 && labels.some((l) => l.at < previousEnd) ? nearest(labels.filter((l) => l.at < date.start)) : labels.find((l) => l.at >= date.end));
       const chosen: string | null = rowLabel ?? headed ?? own?.text ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
       carried = chosen;
-      rows.push({ label: chosen, role: range ? (i === 0 ? 'opens' : 'due') : columnRole(date) ?? roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) });
+      rows.push({ label: chosen, role: range ? (i === 0 ? 'opens' : 'due') : columnRole(date) ?? (isListed ? 'due' : roleOf(clause, date, clauses[index - 1])), date, clause, override: isCorrection(clause) });
     });
   });
+  // “Late submission: up to 14 January: −5 marks; up to 21 January: capped; after that: 0.”
+  const lateDates = rows.filter((r) => r.date.problem === 'none' && /^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(r.clause.text) || r.role === 'due' && /^\W*up to\b/i.test(r.clause.text) && /\blate\b/i.test(clauses[clauses.indexOf(r.clause) - 1]?.text ?? ''));
+  for (const r of lateDates) r.role = 'other';
+  const latest = lateDates.at(-1), behind = latest && clauses[clauses.indexOf(latest.clause) + 1];
+  if (latest && /\bafter that\b[^.;]{0,20}(?:\b0\b|zero|not accepted|no marks)/i.test(`${latest.clause.text} ${behind?.text ?? ''}`)) out.lateUntil.push({ value: latest.date.iso, start: latest.date.start, end: latest.date.end });
+  // “Original deadline …; new deadline …” in a letter that grants an extension.
+  if (/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\bextension\b[^.]{0,60}\b(?:granted|approved|agreed)\b/i.test(text) && /\b(?:your|you)\b/i.test(text)) {
+    const original = rows.filter((r) => r.role === 'due' && /\b(?:original|standard|previous|old|initial)\s+(?:deadline|due date)/i.test(r.clause.text));
+    if (original.length > 0) for (const r of rows) if (r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|due date)/i.test(r.clause.text)) { r.role = 'extension'; r.override = false; for (const o of original) o.override = false; }
+  }
   // A resit has its own deadline beside the common one; “Date: 14:00, 6 May” is the deadline where nothing else is.
   if (rows.some((r) => r.role === 'due' && !isResit(r, text))) for (const r of rows) if (r.role === 'due' && isResit(r, text)) r.role = 'other';
   if (!rows.some((r) => r.role === 'due' || (r.label && r.role === 'unknown'))) for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';

@@ -878,6 +878,144 @@ AI: declare use`,
     says: {documents: [{label: 'Photographs', types: ['jpeg'], limits: {maxBytes: 5000000}}, {label: 'Commentary', types: ['docx'], limits: {maxWords: 800}}], due: '2027-03-05T17:00:00+00:00', timeZone: 'GMT', 'late.cutoffDays': 5},
   },
   {
+    text: `Assessment Brief: PSYC2041 – Perception
+
+Dear students,
+
+Please find below everything you need for the second coursework. Keep a copy of this page, as it will be taken down once the submission point has closed.
+
+Task. Write a critical review of one of the two target articles (both are available as PDFs from the reading list). Your review should not exceed 1,500 words; figure legends and the reference list do not count, everything else does.
+
+Submission. Reviews are submitted electronically via the submission point "PSYC2041 CW2 – Critical review" on the module page. There is a second submission point with a similar name, "PSYC2041 CW2 – practice", which is for trying out the system only; work left there will not be marked. You may submit as many times as you wish before the deadline. Each new submission overwrites the one before, and only what is there at the deadline is marked.
+
+The deadline is Thursday 11 March 2027 at 12:00 noon (GMT). The submission point opens two weeks earlier, on Thursday 25 February. Provisional marks and feedback will be released on Thursday 1 April.
+
+Format. Word (.docx) or PDF, at most 10 MB. Please use a clear font of at least 11 points and double spacing, and number your pages.
+
+Anonymity. All coursework in the School is marked anonymously. Use your six-digit candidate number (not your student number!) as the file name and on the first page. Your name must not appear in the document or its properties.
+
+Late work. 5% of the available marks are deducted for each working day, for up to five working days. After that, a mark of zero is recorded.
+
+Academic integrity. You will be asked to tick a box declaring that the work is your own. All submissions are run through text-matching software; you will be able to see your similarity report within 30 minutes of submitting for the first time, and within 24 hours after any later submission.`,
+    says: {place: 'PSYC2041 CW2 – Critical review', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 1500, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, similarityChecked: true, opens: '2027-02-25', due: '2027-03-11T12:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, 'layout.atLeast': ['fontSizePt'], declaration: true, 'counting.left': ['captions', 'references']},
+  },
+  {
+    text: `Guidelines for the Master's Thesis – Department of Environmental Engineering
+
+Scope: The thesis comprises 60 to 80 pages of text (not counting front matter, list of references and appendices).
+Language: English.
+Layout: DIN A4; typeface Arial 11 pt or comparable; line spacing 1.5; margins: left 3.5 cm, right 2 cm, top and bottom 2.5 cm; page numbers at the bottom.
+Citation: IEEE style.
+Submission: The thesis is uploaded as a single PDF file (PDF/A) of no more than 50 MB. Additionally, research data are uploaded as one ZIP file of up to 2 GB.
+File names: MA_<matriculation number>.pdf and MA_<matriculation number>_data.zip
+Period: The upload area opens on 1 September 2027 and closes on 30 September 2027 at 23:59 (Central European Summer Time). The thesis can be uploaded only once, so please check it before.
+Statutory declaration: The signed declaration must be scanned and included as the last page.
+Extensions can be granted by the examination board upon written request, to be received by 15 September 2027.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 50000000, minPages: 60, maxPages: 80}}, {label: 'Research data', types: ['zip'], limits: {maxBytes: 2000000000}}], 'naming.pattern': 'MA_<matriculation number>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-09-01', due: '2027-09-30T23:59:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'layout.pageNumbers': true, declaration: true, referenceStyle: 'IEEE', archival: 'PDF/A'},
+  },
+  {
+    text: `HIST 205: Paper Two
+
+So, paper two. Here's the deal:
+
+- 5 to 6 pages. That's with 12-pt Times, double-spaced, 1-inch margins; I know all the tricks, so please don't play with the spacing.
+- Chicago-style footnotes, plus a bibliography (which doesn't count toward the page total).
+- It's due on Tuesday, November 16, 2027, before class (10:30 a.m. Mountain).
+- Upload a Word doc to the "Paper Two" folder. No PDFs this time, I want to use comments.
+- Title the file "Lastname Paper Two".
+- Late papers: 3 points off per day. Papers more than a week late won't be accepted.
+- You get one do-over: if you resubmit before the deadline I'll look only at the second version.
+- I do not grade blind; I want to know whose work I'm reading.`,
+    says: {place: 'Paper Two', documents: [{label: null, types: ['docx']}], 'limits.minPages': 5, 'limits.maxPages': 6, 'naming.pattern': 'Lastname Paper Two', 'naming.mustContain': ['surname'], anonymous: false, due: '2027-11-16T10:30:00-07:00', timeZone: 'America/Denver', 'late.percentPerDay': 3, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times'], referenceStyle: 'Chicago'},
+  },
+  {
+    text: `School of Law — Coursework submission information 2026/27
+
+LAW3310 Environmental Law
+
+Coursework title: Problem question
+Coursework word limit: 2,500 words (inclusive of footnotes, exclusive of bibliography)
+Over-length: the marker will stop reading at the word limit; there's no 10% rule.
+Submission method: online, module area > Assessments > LAW3310 Coursework
+File type: .doc, .docx or .pdf
+File size: under 100 MB
+File title: Student ID number only
+Submission deadline: 14 January 2027, 14.00
+Late submission: up to 14 January 2027, 24.00: −5 marks; up to 21 January 2027, 14.00: capped at 40; after that: 0
+Anonymous marking: Yes
+Referencing: OSCOLA (4th edition)
+Feedback: 11 February 2027`,
+    says: {place: 'module area > Assessments > LAW3310 Coursework', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxBytes': 100000000, 'limits.maxWords': 2500, 'naming.pattern': 'Student ID number', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-01-14T14:00:00', 'late.cutoffDays': 7, referenceStyle: 'OSCOLA', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `To all participants of "Scientific Writing"
+
+Your mini-paper
+
+Please prepare a mini-paper of exactly 4 pages in the conference template (two columns, 10 pt). Do not change the template's fonts or margins, and do not rename its styles. Save the template under a new name first; unchanged templates handed in by mistake count as not handed in.
+
+Hand-in dates
+1st version: Monday 3 May 2027, 18:00
+Reviews: Monday 10 May 2027, 18:00
+Final version: Monday 24 May 2027, 18:00
+(all Zurich time)
+
+What to hand in
+1st version and final version: PDF, max. 5 MB, named GroupXX_v1.pdf and GroupXX_final.pdf (XX = your group number).
+Reviews: plain text via the form.
+
+The first version is reviewed double-blind by your peers, so leave your names out. The final version carries your names.`,
+    says: {documents: [{label: null, types: ['pdf', 'txt']}], 'limits.maxBytes': 5000000, 'limits.minPages': 4, 'limits.maxPages': 4, 'naming.pattern': 'GroupXX_v1.pdf', timeZone: 'Europe/Zurich', parts: [{label: '1st version', opens: null, due: '2027-05-03T18:00:00+02:00'}, {label: 'Reviews', opens: null, due: '2027-05-10T18:00:00+02:00'}, {label: 'Final version', opens: null, due: '2027-05-24T18:00:00+02:00'}], 'layout.fontSizePt': 10},
+  },
+  {
+    text: `Information on your extension
+
+Student no. 20419975 – Module ENG2008 – Assessment: Portfolio
+
+Following your application for mitigating circumstances the Board has decided to grant an extension of the deadline.
+
+Original deadline: 5 March 2027, 16:00
+New deadline: 19 March 2027, 16:00
+
+All other conditions of the assessment remain unchanged (PDF, max. 20 MB, 3,000 words, anonymous). Please submit at "ENG2008 Portfolio – late and extended", not at the standard submission point.`,
+    says: {place: 'ENG2008 Portfolio – late and extended', documents: [{label: 'Assessment', types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 3000, anonymous: true, due: '2027-03-05T16:00:00', extension: '2027-03-19T16:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `Project report – instructions
+
+The report consists of two files: the report itself as a PDF (named report_teamN.pdf) and the completed contribution statement as a Word document (named statement_teamN.docx). The report is limited to 15 pages and 20 MB. The statement should be no longer than one page. The team leader submits both files through "Project / Final hand-in" not later than Friday, June 18, 2027, 5:00 pm PDT. Until then, files can be replaced any number of times, but please note that both files have to be uploaded again each time. After that, the box is closed for good.
+
+Grading is not anonymous. Reports are screened for similarity.`,
+    says: {place: 'Project / Final hand-in', documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 20000000, maxPages: 15}}, {label: 'Statement', types: ['docx'], limits: {maxPages: 1}}], 'naming.pattern': 'report_teamN.pdf', anonymous: false, similarityChecked: true, due: '2027-06-18T17:00:00-07:00', timeZone: 'PDT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Exam paper in NORD4000 (home exam, 7 days)
+
+The exam question is published in the exam system on Wednesday 5 May 2027 at 09:00.
+The answer is to be submitted in the exam system within Wednesday 12 May 2027 at 14:00.
+
+The answer must be submitted as one PDF file. The exam system accepts files of up to 5 GB.
+Scope: 10 pages +/- 10 % (front page, table of contents and references not included), Times New Roman, font size 12, line spacing 1.5.
+The answer is to be marked with your candidate number only. Candidate numbers are found in the exam system two weeks before the exam.
+You may hand in and withdraw your answer as many times as you like until the deadline; it's the last version that counts.
+It is not possible to hand in after the deadline.
+All answers are subject to automatic plagiarism control.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000000, 'limits.minPages': 9, 'limits.maxPages': 11, anonymous: true, similarityChecked: true, due: '2027-05-12T14:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `ASSIGNMENT: Ethnographic field notes
+
+Handed out: 8 February 2027
+Hand-in (hard deadline): 22 February 2027, 23:59 UTC
+Where: the folder named "Field notes (graded)"
+Format: scan or photo of your handwritten notes, ALL pages in ONE PDF, in reading order; typed summary (300-500 words) as DOCX
+Size: the PDF max. 30 MP (megapixels!), the DOCX max. 1 MB
+File name: surname_first name_FN.pdf / surname_first name_SUM.docx
+Anonymity: people in your notes must be anonymised
+Marking: pass/fail`,
+    says: {place: 'Field notes (graded)', documents: [{label: null, types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Typed summary', types: ['docx'], limits: {maxBytes: 1000000, minWords: 300, maxWords: 500}}], 'naming.pattern': 'surname_first name_FN.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-02-22T23:59:00+00:00', timeZone: 'UTC'},
+  },
+  {
     text: `Exam take-home paper. Start: 7 June 2027 at 9.00 a.m. End: 9 June 2027 at 9.00 a.m. (Berlin time). You can hand in once only, so check your document carefully. Hand in a single PDF document of at most 6 pages (Arial 11, line spacing 1.5) named exam_<registration number>.pdf. Include the signed statement of authorship on the last page. Answers in handwriting may be scanned.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, 'naming.pattern': 'exam_<registration number>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-06-07T09:00:00+02:00', due: '2027-06-09T09:00:00+02:00', timeZone: 'Europe/Berlin', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
   },
@@ -1210,7 +1348,7 @@ Name: both student numbers, separated by an underscore.`,
   },
   {
     text: `Notice: owing to the outage on 3 March the deadline for HIS2201 has been extended from Thursday 4 March 2027, 12:00 to Monday 8 March 2027, 12:00 (GMT). Work already handed in may be replaced until then. All other rules apply: DOCX or PDF, up to 2,500 words, anonymous.`,
-    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, anonymous: true, due: '2027-03-08T12:00:00+00:00', timeZone: 'GMT'},
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, anonymous: true, due: '2027-03-08T12:00:00+00:00', timeZone: 'GMT', 'attempts.keeps': 'latest'},
   },
   {
     text: `FINAL PROJECT. Hand in by December 9, 2027, 11:59pm Pacific. 15–20 pages, Times New Roman 12 pt, double-spaced, one-inch margins. PDF only. Filename must be LASTNAME-FINAL.pdf. Unlimited submissions until the deadline; only the final submission will be graded. Every paper is checked for similarity. Late work: 10% off per day, up to 5 days.`,
