@@ -141,6 +141,9 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (inside.length === 1) return inside[0]!.i;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
   const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your) /, ''), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
+  // “Maximum 50 MB for slides, 5 MB for essays”.
+  const meant = /^\s*(?:each )?for (?:the |your )?([a-z]+)/i.exec(s.clause.text.slice(s.end - s.clause.start))?.[1]?.toLowerCase().replace(/s$/, ''), forIt = meant && meant.length > 2 ? documents.flatMap((d, i) => (d.label?.toLowerCase().replace(/s$/, '').endsWith(meant) ? [i] : [])) : [];
+  if (forIt.length === 1) return forIt[0]!;
   // “The PDF max. 30 MB, the DOCX max. 1 MB”.
   const kind = [...s.clause.text.slice(0, s.start - s.clause.start).matchAll(/\bthe (PDF|DOCX|Word|ZIP)\b/gi)].at(-1)?.[1]?.toLowerCase(), ofKind = kind ? documents.flatMap((d, i) => (d.types.includes((kind === 'word' ? 'docx' : kind) as Kind) ? [i] : [])) : [];
   if (ofKind.length === 1) return ofKind[0]!;

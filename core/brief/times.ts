@@ -14,14 +14,16 @@ const numbered = /^(?:part|section|stage|task|phase|component|submission|assignm
 /** Dates of a wording sorted by what they are for. */
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(readZone(clauses));
-  const order = dateOrder(text, zone.value);
+  const order = dateOrder(text, zone.value), yearsNamed = new Set([...text.matchAll(/\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?,?\s+(?:\d{1,2}(?:st|nd|rd|th)?,\s*)?(20\d\d)\b|\b\d{1,2}[/.]\d{1,2}[/.](20\d\d)\b|\b(20\d\d)-\d{2}-\d{2}\b/gi)].map((m) => Number(m[1] ?? m[2] ?? m[3]))), oneYear = yearsNamed.size === 1 && yearsNamed.has(now.year) ? now.year : null,
+    // Only where one of them is still to come: a date of last term says nothing of this one's.
+    usualYear = oneYear !== null && clauses.some((c) => c.text.includes(String(oneYear)) && readDates(c, now, zone.value, order).some((d) => d.iso.slice(0, 10) >= now.toISODate()! && text.slice(d.start, d.end).includes(String(oneYear)))) ? oneYear : null;
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [] };
   const rows: { label: string | null; role: string; date: ReadDate; clause: Clause; override: boolean }[] = [];
   let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false;
   /** what the columns of a table are for, from its head */
   let columns: (DateRole | null)[] = [];
   clauses.forEach((clause, index) => {
-    const dates = readDates(clause, now, zone.value, order).sort((a, b) => a.start - b.start);
+    const dates = readDates(clause, now, zone.value, order, usualYear).sort((a, b) => a.start - b.start);
     const labels = [...clause.text.matchAll(partLabel)].map((m) => ({ text: m[0], at: clause.start + m.index, to: clause.start + m.index + m[0].length }));
     // “Part 1:” on a line of its own labels the lines below it.
     if (dates.length === 0 && /\|.*\|/.test(clause.text)) columns = clause.text.split('|').map((c) => (/\b(?:opens?|from|available|start)/i.test(c) ? 'opens' : /\b(?:due|deadline|closes?|until|end)/i.test(c) ? 'due' : /\b(?:feedback|marks|returned)/i.test(c) ? 'other' : null));
@@ -55,7 +57,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const joint = dates.length === 2 ? text.slice(dates[0]!.end, dates[1]!.start) : '', labelledRange = headed !== null && dates.length === 2 && /^\s*(?:[-–—]|to|until)\s*$/i.test(joint) && /:\s*(?:from\s+)?(?:\w+day,?\s+)?$/i.test(text.slice(clause.start, dates[0]!.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b/i.test(headed), range = labelledRange || ( dates.length === 2 && (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(text.slice(clause.start, dates[0]!.start)))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)) && !/\b(?:feedback|marks|results|exam|reading|term)\b|\b(?:moved|postponed|changed|extended|brought forward|put back|pushed back)\b/i.test(clause.text.slice(0, dates[0]!.start - clause.start)));
     dates.forEach((date, i) => {
       const lead = text.slice(clause.start, date.start);
-      const lateWork = (index > 0 && /^\W*(?:(?:nothing|no \w+) (?:is |are |will be )?)?(?:not )?accepted after\b/i.test(clause.text) && /\blate\b/i.test(clauses[index - 1]!.text)) || /^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40));
+      const lateWork = (index > 0 && /^\W*(?:(?:nothing|no \w+) (?:(?:is |are |will be )?accepted |possible )?|(?:not )?accepted )after\b/i.test(clause.text) && /\blate\b/i.test(clauses[index - 1]!.text)) || /^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40));
       if (date.problem === 'none' && (lateWork || /\blate\b/i.test(lead)) && (lateWork || /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead))) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override: isCorrection(clause) }); return; }
       if (date.problem !== 'none') { out.problems.push(date); rows.push({ label: null, role: roleOf(clause, date, clauses[index - 1]), date, clause, override: isCorrection(clause) }); return; }
       const previousEnd = i > 0 ? dates[i - 1]!.end : clause.start;

@@ -1020,6 +1020,102 @@ Marking: pass/fail`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, 'naming.pattern': 'exam_<registration number>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-06-07T09:00:00+02:00', due: '2027-06-09T09:00:00+02:00', timeZone: 'Europe/Berlin', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
   },
   {
+    text: `BSc Nursing – Year 2 – Reflective account (NUR2017)
+
+Your account should be between 1,800 and 2,200 words. Anything beyond 2,200 words will be disregarded by the marker. Title page, reference list and appendices are not part of the count; in-text citations and direct quotes are.
+
+When and where?
+• Draft for feedback (voluntary): Sunday 14 February 2027, 23:59, drop box "NUR2017 Draft"
+• Final: Sunday 7 March 2027, 23:59, drop box "NUR2017 Final"
+Both drop boxes open on Monday 1 February.
+
+How?
+• One file, .docx. If you write in another program, export to .docx and check the result.
+• Maximum 20 MB
+• File name: NUR2017_[student number]
+• Do not name your placement, your mentor or any patient (breach of confidentiality = automatic fail).
+• Put your student number in the footer of every page. As this module is marked anonymously, names are not allowed.
+
+Late?
+Within 24 hours: minus 10%. Later: not accepted, unless you have an agreed extension (apply at least two days before the deadline).`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 20000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'NUR2017_[student number]', 'naming.mustContain': ['studentNumber'], anonymous: true, opens: '2027-02-01', parts: [{label: 'Draft for feedback (voluntary)', opens: null, due: '2027-02-14T23:59:00'}, {label: 'Final', opens: null, due: '2027-03-07T23:59:00'}], 'late.cutoffDays': 1, 'counting.left': ['titlePage', 'references', 'appendices']},
+  },
+  {
+    text: `Computer Science Dept. — Coursework handout
+
+COMP3052: Compilers, CW1 (25%)
+Issued: Mon 1 Feb 2027. Due: Mon 1 Mar 2027 15:00 (strict).
+Submit a single .zip (not .rar, not .7z) with your source code and report.pdf; total size at most 10MiB.
+Report: 6 pages max., 10pt, 2-column.
+Your zip must be named cw1-<username>.zip.
+Plagiarism: code and reports are compared with this and previous years' submissions.
+Lateness: −10% per 24h started; zero after 72h.
+You can resubmit up to the deadline; we take the last version. After the deadline the first version you hand in is final.`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 10485760, 'limits.maxPages': 6, 'naming.pattern': 'cw1-<username>.zip', 'naming.mustContain': ['username'], similarityChecked: true, due: '2027-03-01T15:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 10},
+  },
+  {
+    text: `Dear students of ANT-220,
+
+I've had questions about Assignment B, so here's the summary:
+
+(1) due date = Friday, 9 April 2027, end of day (23:59), Eastern Time
+(2) 1200 words, plus/minus 10 percent
+(3) APA style
+(4) upload as .docx or .rtf in "Assignment B – Final"; the box "Assignment B – Draft" closed last week
+(5) the filename has to start with your last name
+(6) two uploads max; the second replaces the first
+(7) late: 5 points each day; no uploads after 16 April
+
+All the best,
+L. Aurelio`,
+    says: {place: 'Assignment B – Final', documents: [{label: null, types: ['docx', 'rtf']}], 'limits.minWords': 1080, 'limits.maxWords': 1320, 'naming.mustContain': ['surname'], due: '2027-04-09T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, referenceStyle: 'APA'},
+  },
+  {
+    text: `Submitting your thesis: checklist
+[ ] Thesis saved as PDF (fonts embedded)
+[ ] Not larger than 64 MB
+[ ] Named Lastname_Firstname_Year.pdf
+[ ] Title page has the approved title
+[ ] Statement of originality signed and scanned into the PDF
+[ ] Abstract in English (max. 250 words) and in Dutch (max. 250 words)
+[ ] Uploaded in the thesis portal before 1 July 2027, 17:00 (CEST)
+[ ] One upload only; mistakes can only be corrected through the secretariat
+[ ] Similarity report < 15% (produced automatically)`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], 'limits.maxBytes': 64000000, 'naming.pattern': 'Lastname_Firstname_Year.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-07-01T17:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1, declaration: true},
+  },
+  {
+    text: `Group presentation + individual essay
+
+Slides (PPTX or PDF, one per group): upload by Tue 4 May 2027 09:00.
+Essay (PDF, individual): upload by Tue 18 May 2027 09:00. Length 1000 to 1200 words.
+Local time: Pretoria.
+Slides carry the names of all group members. Essays carry student numbers only because they are marked anonymously.
+The essay's file name is your student number, e.g. 21345678.pdf; the slides' file name is the group name.
+Maximum 50 MB for slides, 5 MB for essays.`,
+    says: {documents: [{label: 'Slides', types: ['pptx', 'pdf'], limits: {maxBytes: 50000000}}, {label: 'Essay', types: ['pdf'], limits: {maxBytes: 5000000, minWords: 1000, maxWords: 1200}}], 'naming.mustContain': ['studentNumber'], anonymous: true, timeZone: 'Africa/Johannesburg', parts: [{label: 'Slides', opens: null, due: '2027-05-04T09:00:00+02:00'}, {label: 'Essay', opens: null, due: '2027-05-18T09:00:00+02:00'}]},
+  },
+  {
+    text: `Zoology practical – drawings
+
+Hand in your five drawings as one PDF. Take photos in daylight, crop the edges, and put them in the right order before you make the PDF. Loose images will be returned unmarked.
+Every drawing needs a title, a scale bar, and your initials in the corner.
+Opens 12.04.27, 08:00; closes 16.04.27, 20:00, Oslo time. 
+The upload cannot take more than 12 megabytes.
+There's only one try. Late drawings: not marked.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, opens: '2027-04-12T08:00:00+02:00', due: '2027-04-16T20:00:00+02:00', timeZone: 'Europe/Oslo', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
+    text: `Notes on the Term 3 essay
+The essay is anonymous (double-anonymous marking).
+The essay is 2,750 words long. You are permitted a 5% overrun.
+The essay is handed in on 24th May 2027 (not on the 25th, as printed in the diary), by noon.
+The essay is handed in as PDF or Word; the former is preferred.
+The essay's filename is the exam number and the title of the essay in brief.
+The essay may not be handed in a second time.
+The essay's margin is one inch on each side; its typeface is Garamond, 12 point; its lines are double-spaced.`,
+    says: {documents: [{label: 'Essay', types: ['pdf', 'docx']}], 'limits.maxWords': 2887, 'naming.mustContain': ['candidateNumber', 'title'], anonymous: true, due: '2027-05-24T12:00:00', 'attempts.allowed': 1, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Garamond']},
+  },
+  {
     text: `Submission requirements: the report must not exceed fifteen (15) A4 pages excluding appendices. Minimum font size 11. Please use IEEE citation style. Up to 3 attempts may be made before the due date of 21st February 2027 at 23:59 (UTC+8); all of them are kept but we grade the best one. Reports that arrive late are accepted for up to 3 days with a deduction of 15% of the total mark per day.`,
     says: {'limits.maxPages': 15, due: '2027-02-21T23:59:00+08:00', timeZone: 'UTC+8', 'attempts.allowed': 3, 'attempts.keeps': 'all', 'late.percentPerDay': 15, 'late.cutoffDays': 3, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], referenceStyle: 'IEEE'},
   },
