@@ -56,7 +56,7 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
       <button type="button" className="act small" onClick={() => set('documents', [...brief.documents, { label: null, types: ['pdf'] }])}>Ask for {brief.documents.length === 0 ? 'a' : 'another'} document</button>
       <h3 className="group-name">Time</h3>
       <div className="fields">
-        <TextField label="Due" type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} value={local(brief.due)} onChange={(e) => set('due', toIso(e.target.value))} helperText={brief.due === null ? 'unsettled' : `in ${brief.timeZone ?? 'this machine’s time'}`} {...about('due')} />
+        <TextField label="Due" type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} value={local(brief.due)} onChange={(e) => set('due', toIso(e.target.value))} helperText={brief.due === null ? (brief.parts.length > 0 ? 'each part has its own' : 'unsettled') : `in ${brief.timeZone ?? 'this machine’s time'}`} {...about('due')} />
         <TextField label="Time zone" value={brief.timeZone ?? ''} onChange={(e) => set('timeZone', e.target.value || null)} helperText={brief.timeZone && !zoneOf(brief.timeZone) ? 'not a zone that is known' : 'for example Europe/London'} error={!!brief.timeZone && !zoneOf(brief.timeZone)} {...about('timeZone')} />
         <TextField label="Opens" type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} value={local(brief.opens)} onChange={(e) => set('opens', toIso(e.target.value))} {...about('opens')} />
         <TextField label="My extension" type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} value={local(brief.extension)} onChange={(e) => set('extension', toIso(e.target.value))} {...about('extension')} />
