@@ -78,7 +78,17 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   };
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
+  // “Three PDFs: portfolio (max. 40 MB), commentary and CV”: each item of the list is a document.
+  const listed = new Set<Clause>();
   for (const mention of asked) {
+    const count = /\b(two|three|four|five)\s+(?:separate\s+)?$/i.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)), list = count && /^(?:s| files| documents)?\s*[:–-]\s*(.+)$/is.exec(mention.clause.text.slice(mention.to - mention.clause.start));
+    if (!list || listed.has(mention.clause)) continue;
+    const from = mention.to + list[0].length - list[1]!.length, items = [...list[1]!.matchAll(/(?:^|,\s*(?:and\s+)?|\s+and\s+)(?:the |your |an? )?([\p{L}][\p{L} -]{1,40}?)(?=\s*(?:\([^)]*\))?\s*(?:,|\band\b|[.;]|$))(?:\s*\([^)]*\))?/giu)];
+    if (items.length !== ({ two: 2, three: 3, four: 4, five: 5 } as Record<string, number>)[count[1]!.toLowerCase()]) continue;
+    listed.add(mention.clause);
+    for (const item of items) { const at = from + item.index + item[0].indexOf(item[1]!); documents.push({ label: item[1]!.trim(), types: [...mention.kinds], start: at, end: at + item[1]!.length }); }
+  }
+  for (const mention of asked.filter((m) => !listed.has(m.clause))) {
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
     const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start) ?? labelOfItem(mention, previous);

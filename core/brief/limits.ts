@@ -92,6 +92,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
     const near = before.slice(-60), own = m[0];
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
+    if (each.test(after)) continue;
     if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
     // “Plus up to 5 pages of appendices”.
@@ -105,7 +106,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (give) { push(min, value - Number(give[1]), m); push(max, value + Number(give[1]), m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*)?$/i.test(near);
-    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most)\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after)) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }

@@ -28,7 +28,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   if (!text.trim()) throw new CannotDo('badInput', 'The assignment text is empty.', 'Paste the wording of the assignment, or drop the file that holds it.');
   if (text.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
   const now = DateTime.fromISO(nowIso, { setZone: true });
-  const clauses = splitClauses(text), brief = emptyBrief(), remarks: Remark[] = [];
+  // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
+  const all = splitClauses(text), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
   const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => ({ quote: text.slice(s.start, s.end), start: s.start, end: s.end });
   const evidence: Evidence[] = [];
   const keep = <T>(field: string, settled: Settled<T>): T | null => {
@@ -47,7 +48,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.length > 1 && documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     // A bare length holds only where no limit is named.
-    const all = limits.filter((l) => l.field === field), statements = all.some((l) => !l.given) ? all.filter((l) => !l.given) : all;
+    const stated = limits.filter((l) => l.field === field), statements = stated.some((l) => !l.given) ? stated.filter((l) => !l.given) : stated;
     if (statements.length > 0 && statements.every((l) => l.given)) brief.lengths = [...(brief.lengths ?? []), field];
     const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
     statements.forEach((s, i) => {
@@ -72,11 +73,11 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.naming.mustContain = naming.mustContain.map((s) => s.value);
   for (const s of naming.mustContain) evidence.push({ field: 'naming.mustContain', ...quote(s) });
   brief.naming.mustNotIdentify = one('naming.mustNotIdentify', naming.mustNotIdentify);
-  brief.anonymous = one('anonymous', readAnonymous(clauses));
-  brief.similarityChecked = one('similarityChecked', readSimilarity(clauses));
-  brief.declaration = one('declaration', readDeclaration(clauses));
+  brief.anonymous = one('anonymous', readAnonymous(all));
+  brief.similarityChecked = one('similarityChecked', readSimilarity(all));
+  brief.declaration = one('declaration', readDeclaration(all));
 
-  const times = readTimes(text, clauses, now);
+  const times = readTimes(text, all.filter((c) => c.asks !== 'no'), now);
   brief.timeZone = keep('timeZone', times.zone);
   for (const field of ['opens', 'due', 'extension'] as const) {
     const statements = times[field];
@@ -93,7 +94,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const holds = brief.extension ?? brief.due, end = holds === null ? null : instantOf(holds, brief.timeZone, 'end');
   if (end !== null && now.isValid && end < now.toMillis()) remarks.push({ field: 'due', kind: 'past', quotes: times[brief.extension ? 'extension' : 'due'].map(quote) });
   for (const clause of clauses) for (const m of matchesIn(clause, /\b0\s?(?:MB|KB|GB|megabytes|words|pages)\b/gi)) if (!/[\d.,]$/.test(clause.text.slice(0, m.at - clause.start))) remarks.push({ field: 'limits', kind: 'zero', quotes: [{ quote: m[0], start: m.at, end: m.to }] });
-  const attempts = readAttempts(clauses);
+  const attempts = readAttempts(all);
   brief.attempts.allowed = one('attempts.allowed', attempts.allowed);
   brief.attempts.keeps = one('attempts.keeps', attempts.keeps);
   const late = readLate(clauses);

@@ -1,7 +1,7 @@
 /** A value that the wording states, with the words it came from. `override` marks a correction that says it holds. */
 export interface Statement<T> { value: T; start: number; end: number; override?: boolean }
 /** A stretch of the wording that reads as one sentence or line. */
-export interface Clause { text: string; start: number; end: number; /** stands in an answer above or below what it quotes, and so holds against it */ answers?: true }
+export interface Clause { text: string; start: number; end: number; /** stands in an answer above or below what it quotes, and so holds against it */ answers?: true; /** a question, with the answer behind it; `open`: neither yes nor no */ asks?: 'yes' | 'no' | 'open' }
 
 const longestClause = 3000;
 /** A table's row of two cells says what a label and its value say: “| Attempts | 1 |” as “Attempts : 1”. Lengths stay, since places are counted in the wording. */
@@ -33,6 +33,8 @@ export function splitClauses(wording: string): Clause[] {
     push(m.index + (isBreak ? 0 : m[0].length));
   }
   push(text.length);
+  // “Is it anonymous? No.” says that it is not.
+  clauses.forEach((c, i) => { if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\s*:\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? 'open'; });
   // Lines that begin with “>” are an earlier mail.
   const quoted = (c: Clause): boolean => /^[ \t]*>/.test(text.slice(text.lastIndexOf('\n', c.start) + 1, c.start + 1));
   if (/^[ \t]*>/m.test(text)) { const own = clauses.filter((c) => !quoted(c)); if (own.length < clauses.length) for (const c of own) c.answers = true; }

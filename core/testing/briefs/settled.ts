@@ -1120,6 +1120,66 @@ The essay's margin is one inch on each side; its typeface is Garamond, 12 point;
     says: {'limits.maxPages': 15, due: '2027-02-21T23:59:00+08:00', timeZone: 'UTC+8', 'attempts.allowed': 3, 'attempts.keeps': 'all', 'late.percentPerDay': 15, 'late.cutoffDays': 3, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], referenceStyle: 'IEEE'},
   },
   {
+    text: `Critical Essay, 35% of the module mark
+Submit: 10 a.m. on Monday 26 April 2027 (Week 27)
+Where: Module page / Assessments / "Critical Essay (all groups)"
+Accepted: DOC, DOCX, PDF. Not accepted: ODT, Pages, links to online documents
+Word limit: 2 500 (a 10% overrun carries no penalty)
+Font Arial or Verdana, min. 11; margins not less than 2 cm; spacing 1.5
+Footers must show your ID number; do not write your name
+Feedback: within 20 working days`,
+    says: {place: 'Critical Essay (all groups)', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxWords': 2750, anonymous: true, due: '2027-04-26T10:00:00', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Verdana'], 'layout.atLeast': ['fontSizePt', 'marginMm']},
+  },
+  {
+    text: `Dear third years
+
+The portfolio deadline (originally Friday 30 April, 5pm) has been brought forward to Wednesday 28 April 2027, 5pm because of the public holiday. I'm sorry for the inconvenience.
+
+You need to hand in three PDFs: portfolio (max 40 MB), reflective commentary (max 1,000 words) and CV (1 page). Name them 1_portfolio, 2_commentary, 3_CV.
+
+It's fine to hand in again if you spot a mistake. I can see all the versions and will look at the most recent.`,
+    says: {documents: [{label: 'Portfolio', types: ['pdf'], limits: {maxBytes: 40000000}}, {label: 'Reflective commentary', types: ['pdf'], limits: {maxWords: 1000}}, {label: 'CV', types: ['pdf'], limits: {maxPages: 1}}], due: '2027-04-28T17:00:00', lengths: ['maxPages']},
+  },
+  {
+    text: `Take-home final. You may begin at any time after 9:00 AM EST on December 13, 2027 and must submit by 9:00 AM EST on December 17, 2027. Answers go into a single PDF (typed, no handwriting), not exceeding 3,500 words in total. Do not put your name on it—use the last four digits of your student ID. No late exams.`,
+    says: {documents: [{label: 'Answers', types: ['pdf']}], 'limits.maxWords': 3500, anonymous: true, opens: '2027-12-13T09:00:00-05:00', due: '2027-12-17T09:00:00-05:00', timeZone: 'EST', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Rules for the seminar paper (Hausarbeit)
+* 12–15 pages of text, 11pt Arial or 12pt Times New Roman, line spacing 1.5, margins 2.5cm (right margin 3cm)
+* PDF via e-mail to seminar@philosophy.example; subject and file name: "Seminar paper Surname"
+* by 31.03.2027, 24:00 h
+* bibliography and declaration of authorship do not count towards the length
+* no extensions except on medical grounds`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Seminar paper Surname', 'naming.mustContain': ['surname'], due: '2027-04-01T00:00:00', 'layout.marginMm': 25, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman'], declaration: true},
+  },
+  {
+    text: `Assessment 2 consists of Part A (annotated bibliography, 10 entries of 100 words each, due 8 March 2027), Part B (essay plan, one page, due 22 March 2027) and Part C (essay, 2,000 words plus or minus 10%, due 19 April 2027). All parts are due at 4 pm Wellington time, as Word documents, and each may be submitted once only. Part C is put through text-matching software.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, similarityChecked: true, timeZone: 'Pacific/Auckland', parts: [{label: 'Part A', opens: null, due: '2027-03-08T16:00:00+13:00'}, {label: 'Part B', opens: null, due: '2027-03-22T16:00:00+13:00'}, {label: 'Part C', opens: null, due: '2027-04-19T16:00:00+12:00'}], 'attempts.allowed': 1},
+  },
+  {
+    text: `The report template (report_template.docx) can be downloaded below. Please use it, rename it, and submit the finished report as PDF. Reports submitted under the template's name are rejected automatically. Limit: 8 MB. Deadline 1.6.2027 klo 16.00 (Helsinki). Name of the file: LAB5_groupnumber.pdf`,
+    says: {documents: [{label: 'Report', types: ['pdf']}], 'limits.maxBytes': 8000000, 'naming.pattern': 'LAB5_groupnumber.pdf', due: '2027-06-01T16:00:00+03:00', timeZone: 'Europe/Helsinki'},
+  },
+  {
+    text: `Essay submissions - FAQ
+
+Q: Where do I submit? A: Under "Essay 2 – Submit here" in week 12.
+Q: When? A: By Thursday, 6 May 2027, 3 pm British Summer Time.
+Q: Can I submit more than once? A: Yes, up to three times. Only the last submission counts.
+Q: What file format? A: PDF, please. No other formats.
+Q: How long should it be? A: 1,500 words at most, without references.
+Q: Is it anonymous? A: No.
+Q: Do you use similarity software? A: Yes.
+Q: What if I'm late? A: You lose 5 % per day. After seven days we don't accept it.`,
+    says: {place: 'Essay 2 – Submit here', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, anonymous: false, similarityChecked: true, due: '2027-05-06T15:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'counting.left': ['references']},
+  },
+  {
+    text: `CALL FOR STUDENT PAPERS
+Papers of 4 to 6 pages (A4, two columns, 9 pt) are invited. Submission opens: 2027-09-01 00:00 UTC. Submission closes: 2027-10-15 23:59 UTC-12. Camera-ready: 2027-11-20 23:59 UTC-12. PDF, max 8 MB, anonymised for review. File name irrelevant. Revisions can be uploaded until closing; the system keeps only the newest file.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.minPages': 4, 'limits.maxPages': 6, opens: '2027-09-01T00:00:00+00:00', due: '2027-10-15T23:59:00-12:00', 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 9},
+  },
+  {
     text: `Dissertation: 10,000 words (± 5%). Deadline: noon, Wednesday 8 September 2027, UK time. Two bound copies are no longer needed. Electronic copy: one PDF, less than 50MB, named CANDIDATENUMBER_DISS.pdf. Ensure that neither the document nor its properties contain your name. Double line spacing, margins 3cm on the left and 2.5cm elsewhere, page numbers bottom centre. Include the declaration form. Turnover is recorded. Late submission: 1 mark per hour for the first 24 hours; after that no submission is accepted.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 9500, 'limits.maxWords': 10500, 'naming.pattern': 'CANDIDATENUMBER_DISS.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-09-08T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 1, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, declaration: true},
   },
