@@ -1,55 +1,9 @@
 import * as chrono from 'chrono-node/en';
 import { DateTime } from 'luxon';
-import { zoneOf, zoneOffsets } from '../time/instant.ts';
-import { clausesWith, correction, matchesIn, type Clause, type Statement } from './statements.ts';
+import { zoneOf } from '../time/instant.ts';
+import { matchesIn, type Clause } from './statements.ts';
 
 export interface ReadDate { iso: string; start: number; end: number; problem: 'none' | 'weekday' | 'ambiguous' | 'impossible' }
-export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
-
-/** Zones in plain words. Source: IANA time zone database names. */
-const spokenZones: readonly [RegExp, string][] = [
-  [/\b(?:UK|London|British|Edinburgh|Cardiff|Belfast|England) (?:local )?time\b|(?<=\btime in )(?:the UK|London|Edinburgh|Cardiff|Belfast|England|Scotland|Wales)\b|(?<=(?:\d\s?[ap]\.?m\.?|\d[:.]\d{2}|\bnoon|\bmidnight)\s?\(?)UK\b|(?<=\b[Aa]ll times (?:are )?(?:in )?)UK\b|\bUK(?= times\b)/gi, 'Europe/London'], [/\b(?:Irish|Dublin) time\b/gi, 'Europe/Dublin'],
-  [/(?<!\bAustralian )\b(?:US )?Eastern (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Eastern\b|\bET\b|\bNew York time\b/g, 'America/New_York'], [/(?<!\bAustralian )\b(?:US )?Central (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Central\b|\bCT\b|\bChicago time\b/g, 'America/Chicago'],
-  [/\b(?:US )?Mountain (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Mountain\b|\bMT\b|\bDenver time\b/g, 'America/Denver'], [/\b(?:US )?Pacific (?:Standard |Daylight )?Time\b|(?<=\d\s?[AaPp]\.?[Mm]\.?\s\(?(?:US )?)Pacific\b|\bPT\b|\bLos Angeles time\b/g, 'America/Los_Angeles'],
-  [/\bAustralian Eastern (?:Standard |Daylight |Summer )?Time\b/gi, 'Australia/Sydney'], [/\bAustralian Central (?:Standard |Daylight )?Time\b/gi, 'Australia/Adelaide'], [/\bAustralian Western (?:Standard )?Time\b/gi, 'Australia/Perth'], [/\bNew Zealand (?:Standard|Daylight) Time\b/gi, 'Pacific/Auckland'],
-  [/\bCentral European (?:Standard )?Time\b/gi, 'CET'], [/\bCentral European Summer Time\b/gi, 'CEST'], [/\bEastern European (?:Standard )?Time\b/gi, 'EET'], [/\bEastern European Summer Time\b/gi, 'EEST'], [/\bWestern European (?:Standard )?Time\b/gi, 'WET'], [/\bGreenwich Mean Time\b/gi, 'GMT'], [/\bBritish Summer Time\b/gi, 'BST'], [/\bCoordinated Universal Time\b/gi, 'UTC'],
-  [/\bSouth Africa(?:n)? (?:Standard )?Time\b/gi, 'Africa/Johannesburg'], [/\bEast Africa(?:n)? Time\b/gi, 'Africa/Nairobi'], [/\bWest Africa(?:n)? Time\b/gi, 'Africa/Lagos'], [/\bGulf Standard Time\b/gi, 'Asia/Dubai'], [/\bPakistan (?:Standard )?Time\b/gi, 'Asia/Karachi'], [/\bKorea(?:n)? (?:Standard )?Time\b/gi, 'Asia/Seoul'], [/\b(?:China Standard|Beijing) Time\b/gi, 'Asia/Shanghai'], [/\bAtlantic (?:Standard |Daylight )?Time\b/gi, 'America/Halifax'], [/\bAlaska (?:Standard |Daylight )?Time\b/gi, 'America/Anchorage'], [/\bHawaii (?:Standard )?Time\b/gi, 'Pacific/Honolulu'],
-  [/\bSydney time\b/gi, 'Australia/Sydney'], [/\bMelbourne time\b/gi, 'Australia/Melbourne'], [/\bBrisbane time\b/gi, 'Australia/Brisbane'], [/\bPerth time\b/gi, 'Australia/Perth'], [/\bAuckland time\b|\bNZ time\b|\bNew Zealand time\b/gi, 'Pacific/Auckland'],
-  [/\bBerlin time\b|\bGerman time\b/gi, 'Europe/Berlin'], [/\bParis time\b/gi, 'Europe/Paris'], [/\bAmsterdam time\b|\bDutch time\b/gi, 'Europe/Amsterdam'], [/\bOslo time\b/gi, 'Europe/Oslo'], [/\bStockholm time\b/gi, 'Europe/Stockholm'], [/\bCopenhagen time\b/gi, 'Europe/Copenhagen'], [/\bHelsinki time\b/gi, 'Europe/Helsinki'],
-  [/\bFinnish time\b/gi, 'Europe/Helsinki'], [/\bSwedish time\b/gi, 'Europe/Stockholm'], [/\bNorwegian time\b/gi, 'Europe/Oslo'], [/\bDanish time\b/gi, 'Europe/Copenhagen'], [/\bFrench time\b/gi, 'Europe/Paris'], [/\bItalian time\b/gi, 'Europe/Rome'], [/\bPolish time\b/gi, 'Europe/Warsaw'], [/\bSwiss time\b/gi, 'Europe/Zurich'], [/\bAustrian time\b/gi, 'Europe/Vienna'], [/\bBelgian time\b/gi, 'Europe/Brussels'], [/\bGreek time\b/gi, 'Europe/Athens'], [/\bTurkish time\b/gi, 'Europe/Istanbul'], [/\bCzech time\b/gi, 'Europe/Prague'], [/\bHungarian time\b/gi, 'Europe/Budapest'], [/\bRomanian time\b/gi, 'Europe/Bucharest'], [/\bEstonian time\b/gi, 'Europe/Tallinn'], [/\bIsraeli? (?:Standard )?time\b/gi, 'Asia/Jerusalem'], [/\bIcelandic time\b/gi, 'Atlantic/Reykjavik'], [/\bKenyan time\b/gi, 'Africa/Nairobi'], [/\bNigerian time\b/gi, 'Africa/Lagos'],
-  [/\b(?:Indian|India) (?:Standard )?Time\b/gi, 'Asia/Kolkata'], [/\bSingapore time\b/gi, 'Asia/Singapore'], [/\bHong Kong time\b/gi, 'Asia/Hong_Kong'], [/\bTokyo time\b|\bJapan (?:Standard )?Time\b/gi, 'Asia/Tokyo'], [/\bToronto time\b/gi, 'America/Toronto'], [/\bVancouver time\b/gi, 'America/Vancouver'],
-];
-
-/** University towns whose zone the IANA database names after another city. Compiled by hand. */
-const otherCities: Readonly<Record<string, string>> = Object.fromEntries(([
-  ['Australia/Sydney', 'Canberra,Newcastle'], ['Asia/Shanghai', 'Beijing,Guangzhou,Shenzhen,Nanjing'], ['Asia/Kolkata', 'Delhi,New Delhi,Mumbai,Bangalore,Bengaluru,Chennai,Hyderabad'], ['America/New_York', 'Washington,Boston,Philadelphia,Atlanta,Miami'], ['America/Los_Angeles', 'Seattle,San Francisco,San Diego,Portland'], ['America/Chicago', 'Houston,Austin,Dallas'], ['America/Toronto', 'Ottawa,Montreal'],
-  ['Europe/London', 'Edinburgh,Glasgow,Cardiff,Belfast,Manchester,Oxford,Cambridge,Leeds,Bristol'], ['Europe/Dublin', 'Cork,Galway'], ['Europe/Zurich', 'Bern,Geneva,Basel,Lausanne'], ['Europe/Berlin', 'Munich,Hamburg,Frankfurt,Cologne,Heidelberg,Leipzig'], ['Europe/Vienna', 'Graz,Salzburg,Innsbruck'], ['Europe/Rome', 'Milan,Bologna,Turin,Padua'], ['Europe/Madrid', 'Barcelona,Valencia,Seville'], ['Europe/Paris', 'Lyon,Toulouse,Strasbourg'], ['Europe/Amsterdam', 'Rotterdam,Utrecht,Leiden,Groningen,Delft'], ['Europe/Brussels', 'Ghent,Leuven,Antwerp'],
-  ['Europe/Stockholm', 'Gothenburg,Lund,Uppsala'], ['Europe/Oslo', 'Bergen,Trondheim'], ['Europe/Copenhagen', 'Aarhus,Odense'], ['Europe/Helsinki', 'Turku,Tampere'], ['Europe/Warsaw', 'Krakow'], ['Europe/Lisbon', 'Porto,Coimbra'], ['Pacific/Auckland', 'Wellington,Christchurch,Dunedin'], ['Africa/Johannesburg', 'Cape Town,Pretoria,Durban'], ['Asia/Tokyo', 'Kyoto,Osaka'],
-] as const).flatMap(([zone, names]) => names.split(',').map((name) => [name, zone])));
-let cities: Map<string, string> | null = null;
-/** Zones by the cities that name them in the IANA database; not those that are words of their own. */
-function cityZones(): Map<string, string> {
-  return (cities ??= new Map(Intl.supportedValuesOf('timeZone').filter((z) => /^(?:Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)\//.test(z)).map((z): [string, string] => [z.split('/').pop()!.replace(/_/g, ' '), z]).filter(([city]) => !/^(?:Easter|Wake|Midway|Center|Reunion|Knox|Currie|Louisville|Monticello|Vincennes|Petersburg|Marengo|Winamac|South Georgia|North|West|Eastern|Central|Pacific)$/.test(city))));
-}
-
-const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST', 'AoE']).filter((z) => z !== 'AOE').sort((a, b) => b.length - a.length).join('|');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|\\b[Ss]ame day\\s\\(?|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
-
-/** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
-export function readZone(clauses: Clause[]): Statement<string>[] {
-  const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /\d|\btimes?\b|time ?zone|noon|midnight|\w\/[A-Z]/i)) {
-    for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
-    for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
-    for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time(?: in|:)|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d|[Ll]ocal time)\s\()([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const zone = otherCities[(m[1] ?? m[2] ?? m[3])!] ?? cityZones().get((m[1] ?? m[2] ?? m[3])!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
-    if (/\btime\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
-    for (const m of matchesIn(clause, /\b(?:CET\/CEST|EET\/EEST|WET\/WEST|GMT\/BST|EST\/EDT|CST\/CDT|MST\/MDT|PST\/PDT|AEST\/AEDT|ACST\/ACDT|NZST\/NZDT)\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
-    for (const m of matchesIn(clause, /\banywhere on earth\b/gi)) found.push({ value: 'AoE', start: m.at, end: m.to });
-    // An abbreviation counts beside a time of day or in a remark about times, not as a stray word.
-    if (anyAbbreviation.test(clause.text)) for (const m of matchesIn(clause, besideATime)) found.push({ value: m[0], start: m.at, end: m.to });
-  }
-  return found.filter((f, i) => !found.some((g, k) => k !== i && g.start <= f.start && g.end >= f.end && g.end - g.start > f.end - f.start));
-}
 
 /** How numeric dates are to be read, where the wording gives a clue: a date that has only one reading, or the zone. */
 export function dateOrder(text: string, zone: string | null): 'day-month' | 'month-day' | null {
@@ -66,7 +20,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
 }
 
 /** What any calendar date has: a month's name beside a number, or numbers with marks between. Clauses without are not parsed at all. */
-const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b|\d(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i;
+export const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b|\d(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i;
 
 /** Day and month in figures without a year, behind a word that leads a date in. */
 const shortDate = /\b(?:by|on|until|till|due|before|deadline:?)\s+(?:\w+day,?\s+)?\d{1,2}\/\d{1,2}(?![/.\d])/i;
@@ -222,77 +176,3 @@ function isoOf(year: number, month: number, day: number, time: TimeOfDay | null,
   // Without a zone the offset is not known and is not made up.
   return named || time.offset !== null ? text : text.replace(/[+-]\d{2}:\d{2}$/, '');
 }
-
-/** What a date is for, from the words before it in its clause and, for a bare row, from the heading above. */
-export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined): DateRole {
-  // The date library takes “from” and “by” for parts of a date.
-  const lead = /^(?:from|by|until|till|before|to|after)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
-  const roles: [DateRole, RegExp][] = [
-    ['other', /\b(?:(?<!\b(?:for|peer) )feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|(?:term|course|semester|module|teaching|block|session|week)s?(?: \d{1,2})? (?:starts?|ends?|begins?|finish(?:es)?)|reading week|late (?:submissions?|work)|cut-?off|request\w*|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
-    ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|(?:new |extended |individual )?deadline for you|granted)\b/gi],
-    ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from|(?:begin|start)(?: (?:it|writing|the exam))?(?: at any time)? after)\b/gi],
-    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|to)\b/gi],
-  ];
-  const last = (text: string): { role: DateRole; at: number } | null => {
-    let best: { role: DateRole; at: number } | null = null;
-    for (const [role, pattern] of roles) for (const m of text.matchAll(pattern)) if (!best || m.index > best.at || (m.index === best.at && role !== 'due')) best = { role, at: m.index };
-    return best;
-  };
-  if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
-  if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
-  // “… has been extended from Thursday 4 March to Monday 8 March”.
-  const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
-  if (new RegExp(`${moved}\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'other';
-  if (new RegExp(`${moved}[^.]*\\bto\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'due';
-  // “(previously 4 December)”, “instead of 8 March”.
-  if (/\b(?:previously|formerly|originally|instead of|rather than|used to be|no longer)\s*(?:on\s+|by\s+|due\s+|the\s+)*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(before) && !/\b(?:was|were) originally\b/i.test(before)) return 'other';
-  // “until Friday for the Thursday group only”.
-  if (/^[\s,]*(?:at |by )?(?:\d[\d:.apm ]*|noon|midnight)?\s*\(?for (?:the |students in |those in )?[\w -]{2,30}\b(?:group|class|cohort|section|students|stream)s?\b(?: only)?/i.test(after) && /\bextension\b/i.test(before)) return 'other';
-  if (/\bdue\b[^.;]{0,30}\b(?:class|lecture|seminar|tutorial|workshop)(?: time| meeting)?(?:,| on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
-  // “The handbook says 19 March. The module page says 26 March.”
-  if (/\b(?:handbook|page|site|website|brief|guide|guidelines|syllabus|calendar|document|list|form|mail|office|timetable|portal|schedule)\s+says\s+(?:it is (?:due )?(?:on )?)?(?:\w+day,?\s*)?$/i.test(before) && previous && last(previous.text)?.role === 'due') return 'due';
-  if (/^so:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
-  if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
-  if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
-  // “Tell us before …”; “the … deadline in the old handbook is wrong”.
-  if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\s+(?:us|me|him|her|them|your tutor|your lecturer|the office)(?:\s+know)?\b(?:(?!\b(?:have|hand|submit|upload|send)\b)[^.;]){0,30}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
-  // “You may hand in on Tuesday 9 March instead. For the others it stays Friday 5 March.”
-  if (/\byou (?:may|can)\b[^.;]{0,30}\b(?:hand (?:it |your \w+ )?in|submit(?: it)?|upload(?: it)?)\b[^.;]{0,14}$/i.test(before) && /^[^.;]{0,50}\binstead\b/i.test(clause.text.slice(before.length))) return 'extension';
-  if (/\bextensions?\b[^.;]{0,20}\b(?:can|may|could|will|must) (?:only )?be (?:granted|requested|applied|asked)\b/i.test(before)) return 'other';
-  // “Late submission: up to 21 January: capped at 40”.
-  if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(before)) return 'other';
-  if (/\bwith (?:your|the|an) extension\b[^.;]{0,50}$/i.test(before)) return 'extension';
-  if (/\bthe class deadline was\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
-  if (/\bdeadline for you\b[^.;\d]{0,6}(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
-  if (/\bfor (?:the others|everyone else|all (?:the )?others|the rest(?: of you)?)\b[^.;]{0,30}\b(?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
-  // “… is now Friday 26 March, not Thursday 25 March”.
-  if (/,\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
-  if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
-  // “Update 20 January: …” tells when it was written; an adjustment is for some, the date before it for all.
-  if (/\b(?:updated?|posted|announced|announcement|notice|corrected|correction|amended|edit(?:ed)?|as of)(?:\s+on)?\s*[(:,–-]?\s*$/i.test(before)) {
-    // Under a heading “Deadline”, with nothing behind it, it is the date that holds now.
-    const alone = !/[a-z]{4,}/.test(after) && previous !== undefined && previous.text.length < 60 && last(previous.text)?.role === 'due';
-    return alone ? 'due' : 'other';
-  }
-  if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|extended (?:deadlines?|time)|accommodations?|disabilit\w+|support plans?|(?:learning|approved|individual) plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
-  // “was due on …, now …”: the former date is past.
-  if (/\bwas\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
-  const near = last(before);
-  if (near) {
-    const strong = roles[0]![1];
-    const sinceComma = before.slice(Math.max(before.lastIndexOf(','), before.lastIndexOf('('), before.lastIndexOf(' and '), before.lastIndexOf(' but ')) + 1);
-    // “Feedback will be returned by 3 June”: the subject outweighs the preposition next to the date.
-    if (near.role === 'due' && /^(by|to|until|till|before|latest)$/i.test(/\w+/.exec(before.slice(near.at))?.[0] ?? '')) {
-      if ([...(sinceComma.trim().length > 12 ? sinceComma : before).matchAll(strong)].length > 0 && !/\b(?:deadline|due|submit|hand)\b/i.test(sinceComma.trim().length > 12 ? sinceComma : before)) return 'other';
-      if (/\b(?:extension|extended|granted)\b/i.test(before)) return 'extension';
-    }
-    if (near.role === 'opens' && /\b(?:feedback|marks|grades|results)\b/i.test(before)) return 'other';
-    return near.role;
-  }
-  if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';
-  if (/^\s*(?:at\s+)?[\d:.apm\s]*(?:is when|when)\s+(?:submissions? )?opens?/i.test(after)) return 'opens';
-  const heading = previous && previous.text.length < 60 && !dateLike.test(previous.text) ? last(previous.text) : null;
-  return heading?.role ?? 'unknown';
-}
-
-export const isCorrection = (clause: Clause): boolean => clause.answers === true || correction.test(clause.text);

@@ -1,6 +1,5 @@
 import type { Limits } from '../model/brief.ts';
-import { isCorrection } from './dates.ts';
-import { matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
+import { isCorrection, matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
 
 type Field = keyof Limits;
 export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** a length that is asked for, without a word that makes it a limit */ given?: true; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }

@@ -1,6 +1,5 @@
 import type { NameField } from '../model/brief.ts';
-import { isCorrection } from './dates.ts';
-import { matchesIn, type Clause, type Statement } from './statements.ts';
+import { isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
 
 /** What identifies a student, as departments call it. Registration, matriculation and roll numbers are student numbers; exam numbers are candidate numbers. */
 const fieldWords: readonly [RegExp, NameField][] = [

@@ -1,19 +1,22 @@
-import { readArchival } from './archival.ts';
-import { readCounting } from './counting.ts';
-import { readSections } from './sections.ts';
 import { DateTime } from 'luxon';
 import { emptyBrief, noLimits, type Brief, type Evidence, type Limits } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
 import { CannotDo } from '../model/outcome.ts';
+import { instantOf } from '../time/instant.ts';
+import { readArchival } from './archival.ts';
+import { readAttempts } from './attempts.ts';
+import { readCounting } from './counting.ts';
 import { readDocuments } from './documents.ts';
-import type { Remark } from './remark.ts';
-import { readLayout, readPlace, readReferenceStyle } from './layout.ts';
+import { readLate } from './late.ts';
+import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits } from './limits.ts';
 import { readNaming } from './naming.ts';
-import { readAnonymous, readAttempts, readDeclaration, readLate, readSimilarity } from './rules.ts';
+import { readPlace } from './place.ts';
+import type { Remark } from './remark.ts';
+import { readSections } from './sections.ts';
 import { matchesIn, settle, splitClauses, type Settled, type Statement } from './statements.ts';
-import { instantOf } from '../time/instant.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
+import { readAnonymous, readDeclaration, readSimilarity } from './yes-or-no.ts';
 
 export interface BriefRead { brief: Brief; remarks: Remark[] }
 

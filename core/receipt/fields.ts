@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon';
-import { readDates, readZone, dateOrder } from '../brief/dates.ts';
+import { dateOrder, readDates } from '../brief/dates.ts';
+import { readZone } from '../brief/zones.ts';
 import type { Clause } from '../brief/statements.ts';
 import { numberOf } from '../brief/statements.ts';
 

@@ -1,0 +1,76 @@
+import { dateLike, type ReadDate } from './dates.ts';
+import type { Clause } from './statements.ts';
+
+export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
+
+/** What a date is for, from the words before it in its clause and, for a bare row, from the heading above. */
+export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined): DateRole {
+  // The date library takes “from” and “by” for parts of a date.
+  const lead = /^(?:from|by|until|till|before|to|after)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
+  const roles: [DateRole, RegExp][] = [
+    ['other', /\b(?:(?<!\b(?:for|peer) )feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|(?:term|course|semester|module|teaching|block|session|week)s?(?: \d{1,2})? (?:starts?|ends?|begins?|finish(?:es)?)|reading week|late (?:submissions?|work)|cut-?off|request\w*|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
+    ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|(?:new |extended |individual )?deadline for you|granted)\b/gi],
+    ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from|(?:begin|start)(?: (?:it|writing|the exam))?(?: at any time)? after)\b/gi],
+    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|to)\b/gi],
+  ];
+  const last = (text: string): { role: DateRole; at: number } | null => {
+    let best: { role: DateRole; at: number } | null = null;
+    for (const [role, pattern] of roles) for (const m of text.matchAll(pattern)) if (!best || m.index > best.at || (m.index === best.at && role !== 'due')) best = { role, at: m.index };
+    return best;
+  };
+  if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
+  // “… has been extended from Thursday 4 March to Monday 8 March”.
+  const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
+  if (new RegExp(`${moved}\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'other';
+  if (new RegExp(`${moved}[^.]*\\bto\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'due';
+  // “(previously 4 December)”, “instead of 8 March”.
+  if (/\b(?:previously|formerly|originally|instead of|rather than|used to be|no longer)\s*(?:on\s+|by\s+|due\s+|the\s+)*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(before) && !/\b(?:was|were) originally\b/i.test(before)) return 'other';
+  // “until Friday for the Thursday group only”.
+  if (/^[\s,]*(?:at |by )?(?:\d[\d:.apm ]*|noon|midnight)?\s*\(?for (?:the |students in |those in )?[\w -]{2,30}\b(?:group|class|cohort|section|students|stream)s?\b(?: only)?/i.test(after) && /\bextension\b/i.test(before)) return 'other';
+  if (/\bdue\b[^.;]{0,30}\b(?:class|lecture|seminar|tutorial|workshop)(?: time| meeting)?(?:,| on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “The handbook says 19 March. The module page says 26 March.”
+  if (/\b(?:handbook|page|site|website|brief|guide|guidelines|syllabus|calendar|document|list|form|mail|office|timetable|portal|schedule)\s+says\s+(?:it is (?:due )?(?:on )?)?(?:\w+day,?\s*)?$/i.test(before) && previous && last(previous.text)?.role === 'due') return 'due';
+  if (/^so:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “Tell us before …”; “the … deadline in the old handbook is wrong”.
+  if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\s+(?:us|me|him|her|them|your tutor|your lecturer|the office)(?:\s+know)?\b(?:(?!\b(?:have|hand|submit|upload|send)\b)[^.;]){0,30}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
+  // “You may hand in on Tuesday 9 March instead. For the others it stays Friday 5 March.”
+  if (/\byou (?:may|can)\b[^.;]{0,30}\b(?:hand (?:it |your \w+ )?in|submit(?: it)?|upload(?: it)?)\b[^.;]{0,14}$/i.test(before) && /^[^.;]{0,50}\binstead\b/i.test(clause.text.slice(before.length))) return 'extension';
+  if (/\bextensions?\b[^.;]{0,20}\b(?:can|may|could|will|must) (?:only )?be (?:granted|requested|applied|asked)\b/i.test(before)) return 'other';
+  // “Late submission: up to 21 January: capped at 40”.
+  if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(before)) return 'other';
+  if (/\bwith (?:your|the|an) extension\b[^.;]{0,50}$/i.test(before)) return 'extension';
+  if (/\bthe class deadline was\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\bdeadline for you\b[^.;\d]{0,6}(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
+  if (/\bfor (?:the others|everyone else|all (?:the )?others|the rest(?: of you)?)\b[^.;]{0,30}\b(?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “… is now Friday 26 March, not Thursday 25 March”.
+  if (/,\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
+  // “Update 20 January: …” tells when it was written; an adjustment is for some, the date before it for all.
+  if (/\b(?:updated?|posted|announced|announcement|notice|corrected|correction|amended|edit(?:ed)?|as of)(?:\s+on)?\s*[(:,–-]?\s*$/i.test(before)) {
+    // Under a heading “Deadline”, with nothing behind it, it is the date that holds now.
+    const alone = !/[a-z]{4,}/.test(after) && previous !== undefined && previous.text.length < 60 && last(previous.text)?.role === 'due';
+    return alone ? 'due' : 'other';
+  }
+  if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|extended (?:deadlines?|time)|accommodations?|disabilit\w+|support plans?|(?:learning|approved|individual) plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
+  // “was due on …, now …”: the former date is past.
+  if (/\bwas\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
+  const near = last(before);
+  if (near) {
+    const strong = roles[0]![1];
+    const sinceComma = before.slice(Math.max(before.lastIndexOf(','), before.lastIndexOf('('), before.lastIndexOf(' and '), before.lastIndexOf(' but ')) + 1);
+    // “Feedback will be returned by 3 June”: the subject outweighs the preposition next to the date.
+    if (near.role === 'due' && /^(by|to|until|till|before|latest)$/i.test(/\w+/.exec(before.slice(near.at))?.[0] ?? '')) {
+      if ([...(sinceComma.trim().length > 12 ? sinceComma : before).matchAll(strong)].length > 0 && !/\b(?:deadline|due|submit|hand)\b/i.test(sinceComma.trim().length > 12 ? sinceComma : before)) return 'other';
+      if (/\b(?:extension|extended|granted)\b/i.test(before)) return 'extension';
+    }
+    if (near.role === 'opens' && /\b(?:feedback|marks|grades|results)\b/i.test(before)) return 'other';
+    return near.role;
+  }
+  if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';
+  if (/^\s*(?:at\s+)?[\d:.apm\s]*(?:is when|when)\s+(?:submissions? )?opens?/i.test(after)) return 'opens';
+  const heading = previous && previous.text.length < 60 && !dateLike.test(previous.text) ? last(previous.text) : null;
+  return heading?.role ?? 'unknown';
+}

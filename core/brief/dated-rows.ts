@@ -1,0 +1,124 @@
+import type { DateTime } from 'luxon';
+import { roleOf, type DateRole } from './date-roles.ts';
+import { dateOrder, readDates, type ReadDate } from './dates.ts';
+import { isCorrection, type Clause, type Statement } from './statements.ts';
+
+/** A date of the wording, with what it is for and the name of the part that it belongs to. */
+export interface DatedRow { label: string | null; role: DateRole; date: ReadDate; clause: Clause; override: boolean }
+
+/** The wording with what its dates are read with. */
+export interface Reading {
+  text: string; clauses: Clause[]; zone: string | null;
+  dates: (clause: Clause) => ReadDate[];
+  /** a bare date with a time of day that stands elsewhere; null where the two make none */ withTime: (date: ReadDate, time: string) => string | null;
+}
+const monthNames = 'jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec';
+const yearInDate = new RegExp(`\\b(?:${monthNames})[a-z]*\\.?,?\\s+(?:\\d{1,2}(?:st|nd|rd|th)?,\\s*)?(20\\d\\d)\\b|\\b\\d{1,2}[/.]\\d{1,2}[/.](20\\d\\d)\\b|\\b(20\\d\\d)-\\d{2}-\\d{2}\\b`, 'gi');
+
+export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: string | null): Reading {
+  const order = dateOrder(text, zone), years = new Set([...text.matchAll(yearInDate)].map((m) => Number(m[1] ?? m[2] ?? m[3])));
+  // Where all dates with a year are of this one, and one of them is still to come, a date without is of it too, even where it is past.
+  const ofThisYear = years.size === 1 && years.has(now.year) && clauses.some((c) => c.text.includes(String(now.year)) && readDates(c, now, zone, order).some((d) => d.iso.slice(0, 10) >= now.toISODate()! && text.slice(d.start, d.end).includes(String(now.year))));
+  return {
+    text, clauses, zone, dates: (clause) => readDates(clause, now, zone, order, ofThisYear ? now.year : null).sort((a, b) => a.start - b.start),
+    withTime: (date, time) => { const whole = readDates({ text: `${text.slice(date.start, date.end)}, ${time}`, start: 0, end: 0 }, now, zone, order)[0]; return whole && whole.problem === 'none' && whole.iso.length > 10 ? whole.iso : null; },
+  };
+}
+
+/** Words that name one window of several. */
+const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet)\b/gi;
+const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment|window|round)\s/i;
+/** What is no window for handing in. */
+const noWindow = /\b(?:feedback|marks|results|exam|reading|term)\b/i;
+const noHandIn = /\b(?:feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|registration|colloquium|defen[cs]e|viva|exam|presentation|approval|application|kick-?off|meeting|topic|consultation|resit)\b/i;
+const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$/i;
+
+interface Label { text: string; at: number; to: number }
+const labelsIn = (clause: Clause): Label[] => [...clause.text.matchAll(partLabel)].map((m) => ({ text: m[0], at: clause.start + m.index, to: clause.start + m.index + m[0].length }));
+
+export interface RowsRead { rows: DatedRow[]; problems: ReadDate[]; lateUntil: Statement<string>[] }
+
+/** All dates of the wording, each with its part and its role. */
+export function readRows(reading: Reading): RowsRead {
+  const { text, clauses } = reading, out: RowsRead = { rows: [], problems: [], lateUntil: [] };
+  let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false, /** what the columns of a table are for, from its head */ columns: (DateRole | null)[] = [];
+  clauses.forEach((clause, index) => {
+    const dates = reading.dates(clause), labels = labelsIn(clause);
+    if (dates.length === 0) {
+      if (/\|.*\|/.test(clause.text)) columns = columnsOf(clause);
+      if (addsTime(clause, clauses[index - 1], out.rows.at(-1), reading)) return;
+      // “Part 1:” on a line of its own labels the lines below it.
+      const short = clause.text.length < 60;
+      if (short && labels.length === 1 && !/^(?:paper|thesis)$/i.test(labels[0]!.text)) label = labels[0]!.text;
+      listing = short && listHead.test(clause.text);
+      return;
+    }
+    const head = headOf(clause, dates, listing), row = rowName(clause, dates, columns, text), isRange = isWindow(clause, dates, head.label, text);
+    // A clause after a semicolon still speaks of the same part.
+    if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
+    dates.forEach((date, i) => {
+      const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
+      if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
+      if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
+      carried = row ?? head.label ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
+      const column = clause.text.includes('|') ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
+      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed ? 'due' : roleOf(clause, date, clauses[index - 1])));
+    });
+  });
+  return out;
+}
+
+const columnsOf = (clause: Clause): (DateRole | null)[] => clause.text.split('|').map((c) => (/\b(?:opens?|from|available|start)/i.test(c) ? 'opens' : /\b(?:due|deadline|closes?|until|end)/i.test(c) ? 'due' : /\b(?:feedback|marks|returned)/i.test(c) ? 'other' : null));
+/** A row of a table with a column for closing is named by its first cell. */
+function rowName(clause: Clause, dates: ReadDate[], columns: (DateRole | null)[], text: string): string | null {
+  const first = columns.includes('due') && /\|.*\|/.test(clause.text) ? clause.text.split('|').map((cell) => cell.trim()).find((cell) => cell !== '') : undefined;
+  return first && first.length <= 60 && dates.every((d) => text.slice(d.start, d.end) !== first) && !/\d{4}/.test(first) ? first : null;
+}
+
+/** “Due date: 19 April 2027” and “Due time: 17:00” on lines of their own. */
+function addsTime(clause: Clause, before: Clause | undefined, dated: DatedRow | undefined, reading: Reading): boolean {
+  const hour = /^\W*(?:due|deadline|closing|submission|hand-?in)?\s*time\s*[:=–-]\s*(.{3,30})$/i.exec(clause.text)?.[1];
+  if (!hour || !dated || dated.clause !== before || dated.date.iso.length !== 10 || dated.role !== 'due') return false;
+  const whole = reading.withTime(dated.date, hour);
+  if (whole) dated.date = { ...dated.date, iso: whole, end: clause.end };
+  return true;
+}
+
+/** What stands before the colon names the part: “Part 1 (draft): …”, “Peer comments due: …”, “Deadline report: …”, “M1 (topic): …”, and each line of a list of dates. */
+function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: string | null; listed: boolean } {
+  const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1];
+  if (heading === undefined) return { label: null, listed: false };
+  const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(':') + 1), few = dates.length <= 2;
+  const isDue = /^(?!essay question)[\w -]{4,40}\s(?:is\s)?due$/i.test(whole), name = isDue ? whole.replace(/\s(?:is\s)?due$/i, '') : whole;
+  const dueOf = /^(?:the )?(?:deadline|due(?: date)?|hand-?in|closing date)\s+(?:of\s+|for\s+)?(?:the\s+)?([a-z][\w -]{2,38})$/i.exec(name)?.[1];
+  if (dueOf && !/\b(?:dates?|times?|for|is|and|all|everyone|students?|changed?|extended|moved|submissions?|work)\b/i.test(dueOf)) return { label: dueOf, listed: false };
+  const listed = listing && few && !noHandIn.test(whole), milestone = few && /^[A-Z]\d{1,2}\b/.test(whole);
+  const isName = isDue ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(name)
+    : /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(name);
+  return { label: milestone || listed || isName || new RegExp(partLabel.source, 'i').test(name) ? name : null, listed };
+}
+
+/** “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end. */
+function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: string): boolean {
+  if (dates.length !== 2) return false;
+  const [first, second] = dates as [ReadDate, ReadDate], joint = text.slice(first.end, second.start), lead = text.slice(clause.start, first.start);
+  if (head !== null && /^\s*(?:[-–—]|to|until)\s*$/i.test(joint) && /:\s*(?:from\s+)?(?:\w+day,?\s+)?$/i.test(lead) && !noWindow.test(head)) return true;
+  return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:moved|postponed|changed|extended|brought forward|put back|pushed back)\b/i.test(lead);
+}
+
+/** “Late work is not accepted after …”. */
+function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined, text: string): boolean {
+  const lead = text.slice(clause.start, date.start);
+  if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;
+  if (before && /\blate\b/i.test(before.text) && /^\W*(?:(?:nothing|no \w+) (?:(?:is |are |will be )?accepted |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
+  return /\blate\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
+}
+
+/** The name that a date of several goes with: the one between it and the date before it, else one nearby. “Part B (essay)” is Part B. */
+function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause): string | null {
+  const date = dates[i]!, from = i > 0 ? dates[i - 1]!.end : clause.start, nearest = (list: Label[]): Label | undefined => list.filter((l) => numbered.test(l.text)).at(-1) ?? list.at(-1);
+  const own = nearest(labels.filter((l) => l.at >= from && l.at < date.start));
+  if (own) return own.text;
+  if (dates.length === 1) return labels[0]?.text ?? null;
+  return (i > 0 && labels.some((l) => l.at < from) ? nearest(labels.filter((l) => l.at < date.start)) : labels.find((l) => l.at >= date.end))?.text ?? null;
+}

@@ -1,0 +1,70 @@
+import { DateTime } from 'luxon';
+import { zoneOf } from '../time/instant.ts';
+import type { DatedRow, Reading } from './dated-rows.ts';
+import { matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
+
+/** What a date is for that only the other dates and sentences of a wording show. Each of these changes the rows that it is about. */
+
+const before = ({ clauses }: Reading, clause: Clause): string => clauses[clauses.indexOf(clause) - 1]?.text ?? '';
+
+/** “Late submission: up to 14 January: −5 marks; up to 21 January: capped; after that: 0.” */
+export function lateWindows(rows: DatedRow[], reading: Reading): Statement<string>[] {
+  const late = rows.filter((r) => r.date.problem === 'none' && (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(r.clause.text) || (r.role === 'due' && /^\W*up to\b/i.test(r.clause.text) && /\blate\b/i.test(before(reading, r.clause)))));
+  for (const r of late) r.role = 'other';
+  const last = late.at(-1), next = last && reading.clauses[reading.clauses.indexOf(last.clause) + 1];
+  return last && /\bafter that\b[^.;]{0,20}(?:\b0\b|zero|not accepted|no marks)/i.test(`${last.clause.text} ${next?.text ?? ''}`) ? [{ value: last.date.iso, start: last.date.start, end: last.date.end }] : [];
+}
+
+/** “Original deadline …; new deadline …” in a letter that grants an extension. */
+export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
+  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\bextension\b[^.]{0,60}\b(?:granted|approved|agreed)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
+  const original = rows.filter((r) => r.role === 'due' && /\b(?:original|standard|previous|old|initial)\s+(?:deadline|due date)/i.test(r.clause.text));
+  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|due date)/i.test(r.clause.text));
+  for (const r of granted) { r.role = 'extension'; r.override = false; }
+  if (granted.length > 0) for (const r of original) r.override = false;
+}
+
+/** A resit has its own deadline beside the common one. */
+export function besideResit(rows: DatedRow[], { text }: Reading): void {
+  const isResit = (r: DatedRow): boolean => /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start));
+  if (rows.some((r) => r.role === 'due' && !isResit(r))) for (const r of rows) if (r.role === 'due' && isResit(r)) r.role = 'other';
+}
+
+/** “Date: 14:00, 6 May” is the deadline where nothing else is. */
+export function dateAsDeadline(rows: DatedRow[]): void {
+  if (rows.some((r) => r.role === 'due' || (r.label && r.role === 'unknown'))) return;
+  for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
+}
+
+const forAll = /\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?closes?\b[^.;]{0,20}\bat\s|\bon the (?:due date|day of the deadline|closing date)\b/i;
+const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
+/** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
+export function addSharedTime(rows: DatedRow[], reading: Reading): void {
+  const shared = reading.clauses.flatMap((c) => (forAll.test(c.text) && reading.dates(c).length === 0 ? timeOfDay.exec(c.text)?.[0] ?? [] : []))[0];
+  if (!shared) return;
+  for (const r of rows) {
+    if (r.date.iso.length !== 10 || r.date.problem !== 'none' || (r.role !== 'due' && !(r.label && r.role === 'unknown'))) continue;
+    const whole = reading.withTime(r.date, shared);
+    if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
+  }
+}
+
+/** “Each part opens one week before its due date.”: when something opens that is due at a time. */
+export function opensBefore({ clauses, zone }: Reading): ((due: string) => Statement<string>) | null {
+  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(one|two|three|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
+  return said ? (due) => ({ value: shifted(due, -count(said[1]!), said[2]!, zone), start: said.at, end: said.to }) : null;
+}
+
+/** “You have been granted an extension of 7 days.” */
+export function extensionOfDays(due: string, { clauses, zone }: Reading): Statement<string>[] {
+  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:you (?:have been|were|are) (?:granted|given)|your|we (?:have )?(?:granted|given) you) (?:an )?(?:extension|extra time) of (one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s?\b/gi)])[0];
+  return said ? [{ value: shifted(due, count(said[1]!), said[2]!, zone), start: said.at, end: said.to }] : [];
+}
+const count = (word: string): number => numberWords[word.toLowerCase()] ?? Number(word);
+
+/** A time so much later (or earlier), written as it was: a bare date stays bare, a time without an offset gets none. */
+function shifted(iso: string, n: number, unit: string, zone: string | null): string {
+  const at = DateTime.fromISO(iso, zoneOf(zone) ? { zone: zoneOf(zone)! } : { setZone: true }).plus({ [unit.toLowerCase()]: n });
+  if (iso.length === 10) return at.toISODate()!;
+  return at.toISO({ suppressMilliseconds: true, includeOffset: /(?:Z|[+-]\d{2}:\d{2})$/.test(iso) })!.replace(/Z$/, '+00:00');
+}
