@@ -2,6 +2,7 @@ import { DateTime } from 'luxon';
 import { dateOrder, readDates } from '../brief/dates.ts';
 import { readZone } from '../brief/zones.ts';
 import type { Clause } from '../brief/statements.ts';
+import { monthNames } from '../tables/month-names.ts';
 import { numberOf } from '../brief/statements.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
@@ -12,7 +13,7 @@ interface Row { label: string; value: string }
 
 const labels = {
   id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid)|unique (?:id|identifier|reference|number))$/i,
-  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at)$/i,
+  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
   fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
   size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|volume)$/i,
   title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
@@ -44,7 +45,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     .replace(/(?:^(?:Date|Sent|From|To|Cc|Subject|Reply-To|Message-ID|Return-Path):[^\n]*(?:\n|$)){2,}/gim, (head) => head.replace(/^(?:Date|Sent):[^\n]*/gim, ''));
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
-  const received = readReceived(text, rows, zone, nowIso);
+  const received = readReceived(text, rows, expectedNames, zone, nowIso);
   const sizes = readSizes(text, rows);
   const bytes = sizes.map((s) => s.bytes), extracts = readExtracts(text, rows);
   return {
@@ -70,13 +71,15 @@ function readId(text: string, rows: Row[]): string | null {
     return m && /\d/.test(m) && (m.length >= 3 || (m === bare && /receipt|confirm|reference|\b(?:id|no|number)\b/i.test(label))) && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
   };
   const exact = rows.filter((r) => labels.id.test(r.label)).sort((a, b) => score(b.label) - score(a.label));
-  for (const r of [...exact, ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label))]) { const t = token(r.value, r.label); if (t) return t; }
+  // “Submission: GEO 3107 Report 2” is a place; a number that is the whole of its row comes first.
+  for (const r of exact) { const t = token(r.value, r.label); if (t && !/\p{L}{3}/u.test(r.value.slice(r.value.indexOf(t) + t.length))) return t; }
+  for (const r of [...exact.filter((e) => !/^(?:submission|hand-?in|paper)$/i.test(e.label)), ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label))]) { const t = token(r.value, r.label); if (t) return t; }
   const prose = /\b(?:receipt|submission|confirmation|reference|(?<=\b(?:quote|our|your|use)\s(?:the\s)?)ref\.?|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
   if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
   // “Receipt no. 17”; “lodged under the number L-2027-118”.
-  const numbered = /\b(?:receipt|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (numbered) return (numbered[1] ?? numbered[2])!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return null;
@@ -84,9 +87,11 @@ function readId(text: string, rows: Row[]): string | null {
 /** A label that names the number itself comes before one that only mentions it. */
 const score = (label: string): number => (/receipt|confirm|submission/i.test(label) ? 2 : 0) + (/\b(id|identifier|number|no|code|ref|reference)\b/i.test(label) ? 1 : 0);
 
-function readReceived(text: string, rows: Row[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean } {
+function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean } {
   const now = DateTime.fromISO(nowIso, { setZone: true });
-  const read = (value: string): { at: string; zoneOpen: boolean } | null => {
+  const read = (written: string): { at: string; zoneOpen: boolean } | null => {
+    // “12. mars 2027 kl. 17.42” in English.
+    const foreign = monthNames.some(([name]) => written.search(name) >= 0), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\bUhr\b/gi, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2') : written;
     // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
     if (/^1\d{9}(?:\d{3})?$/.test(value.trim())) return { at: DateTime.fromMillis(Number(value.trim().padEnd(13, '0')), { zone: 'utc' }).toISO({ suppressMilliseconds: true })!.replace(/Z$/, '+00:00'), zoneOpen: false };
     const iso = /\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?\s?(?:Z|[+-]\d{2}:?\d{2})?/.exec(value)?.[0];
@@ -119,6 +124,8 @@ function readReceived(text: string, rows: Row[], zone: string | null, nowIso: st
     const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
+  // The line of the file itself.
+  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) if (expected.some((name) => line.includes(name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
   // A line that is a date with a time and nothing else; not the first one, nor a last one in figures: pages are printed with theirs.
   const lines = text.split('\n').map((l) => l.trim()).filter(Boolean), found = new Map<string, { at: string; zoneOpen: boolean }>();
   lines.forEach((line, i) => {
@@ -238,11 +245,11 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|cancelled|aborted|unsuccessful)\b/i;
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:failed|was (?:rejected|refused))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:been )?(?:failed|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 
-const placeInProse = (text: string): string | null => cleanQuotes(/\b(?:submitted|handed in|submission|uploaded|received)\b[^.\n“"]{0,40}\b(?:to|at|in|for|by)\s+[“"]([^”"\n]{3,100})[”"]/i.exec(text)?.[1] ?? null);
+const placeInProse = (text: string): string | null => cleanQuotes(/\b(?:submission|hand-?in|paper|work|upload) (?:to|for|in) ([A-Z]{2,}\s?\d{2,}[\w&’' –-]{0,60}?)\s+(?:was|has been|is)\b/.exec(text)?.[1] ?? /\b(?:submitted|handed in|submission|uploaded|received)\b[^.\n“"]{0,40}\b(?:to|at|in|for|by)\s+[“"]([^”"\n]{3,100})[”"]/i.exec(text)?.[1] ?? null);
 function statedCount(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => labels.stated.test(r.label) && /^\d{1,3}$/.test(r.value));
   if (row) return Number(row.value);
