@@ -15,7 +15,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
   if (european) return 'day-month';
-  if (zone && /^Europe\/|^Australia\/|^(GMT|BST|GMT\/BST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
+  if (zone && /^Europe\/|^Australia\/|^(GMT|BST|GMT\/BST|WET|WEST|WET\/WEST|EET|EEST|EET\/EEST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
   return zone && /^(EST|EDT|PST|PDT|CDT|MDT|MST)$|^America\/(New_York|Chicago|Denver|Los_Angeles)/.test(zone) ? 'month-day' : null;
 }
 

@@ -2,7 +2,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addSharedTime, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
+import { addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -21,6 +21,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   besideResit(rows, reading);
   dateAsDeadline(rows);
   addSharedTime(rows, reading);
+  addWindowOfTheDay(rows, reading);
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
   const several = parts.filter((p) => p.due !== null).length >= 2 && new Set(parts.map((p) => p.due)).size >= 2;

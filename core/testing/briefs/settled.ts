@@ -1184,6 +1184,66 @@ Papers of 4 to 6 pages (A4, two columns, 9 pt) are invited. Submission opens: 20
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 9500, 'limits.maxWords': 10500, 'naming.pattern': 'CANDIDATENUMBER_DISS.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-09-08T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 1, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, declaration: true},
   },
   {
+    text: `GEOG1002 – Field diary – what, where, when
+
+You keep a diary during the field week (8–12 March 2027). Type it up afterwards: 1,500 words, tolerance ±15%, as one Word or PDF file, up to 30 MB with pictures. 
+The diary has to be in the folder 'Field diary' of your own group (A, B, C or D) by Friday 19 March 2027, 18:00 (UK time). If it's not there by then, but it's there within 24 hours, 10 marks come off. Beyond that we can't take it.
+You name it groupletter_candidatenumber, like B_Y1234567.
+The diaries are read by people who don't know you, so no names, no photos of yourself, please. 
+You can change the file until the deadline.`,
+    says: {place: 'Field diary', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 30000000, 'limits.minWords': 1275, 'limits.maxWords': 1725, 'naming.pattern': 'groupletter_candidatenumber', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-19T18:00:00+00:00', timeZone: 'Europe/London', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `FINAL REPORT (60 %)
+- deadline: 11.6.2027 klo 12:00, time zone EET/EEST
+- language Finnish or English
+- 15–20 pages + appendices
+- PDF, max 20 MB
+- name of the file: surname_courseID_final
+- is uploaded in the exam system; uploading again replaces the first file
+- plagiarism check is automatic
+- late reports are not graded`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'surname_courseID_final', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-06-11T12:00:00+03:00', timeZone: 'EET/EEST', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Re-submission of Assignment 1
+
+You did not pass Assignment 1 and may submit a revised version. The revised version must be uploaded to "A1 – Revised" (NOT to "A1") before 9 a.m. on Monday, 10 May 2027. It may be up to 20% longer than the first version, i.e. up to 1,800 words. Mark all changes in yellow. Use the same file format (.docx). There will be no third attempt.`,
+    says: {place: 'A1 – Revised', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1800, due: '2027-05-10T09:00:00'},
+  },
+  {
+    text: `MSc dissertation – submission arrangements
+
+Submission is on Friday 3 September 2027. The submission portal is available from 08:00 to 16:00 BST that day only. Two files are required: the dissertation (PDF, max. 100 MB, max. 15,000 words, including footnotes but excluding tables, references and appendices) and the signed declaration (PDF, max. 2 MB). The dissertation file must be called "Dissertation_<your examination number>". Since dissertations are marked anonymously, your name may appear in the declaration only. Candidates are reminded that a dissertation can be submitted once only.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf'], limits: {maxBytes: 100000000, maxWords: 15000}}, {label: 'Signed declaration', types: ['pdf'], limits: {maxBytes: 2000000}}], 'naming.pattern': 'Dissertation_<your examination number>', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-09-03T08:00:00+01:00', due: '2027-09-03T16:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['tables', 'references', 'appendices']},
+  },
+  {
+    text: `Homework 7: proofs
+
+Write your solutions by hand or in LaTeX. Handwritten solutions have to be scanned (no shadows, no fingers!) and merged into one PDF of max. 15MB, right way up. Solutions in LaTeX: PDF as well, and please do not send the .tex file. 
+Due: Wednesday, 17 November 2027, 10:15, i.e. before the lecture.
+You may work in pairs; if you do, one of you submits and both names are on page 1.
+File: hw7_<surname1>[_<surname2>].pdf
+No late homework.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'naming.pattern': 'hw7_<surname1>', 'naming.mustContain': ['surname'], due: '2027-11-17T10:15:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `The term paper in PHI-240 should be ca. 10 pages (3000-3500 words). The text is handed in electronically in two copies: one WITH name for the archive and one WITHOUT name for the examiner. Both are to be PDF files. The last day for handing in is December 15th 2027 at 2 pm. (CET). Papers delivered later than this will not be assessed. For references use the Chicago system. Front page: title, candidate number, semester.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 3000, 'limits.maxWords': 3500, due: '2027-12-15T14:00:00+01:00', timeZone: 'CET', 'late.cutoffDays': 0, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Poster assignment
+
++ A1, portrait, PDF, file size between 1 and 25 MB
++ font size: title 72 pt or larger, body 24 pt or larger
++ 300–500 words in total
++ upload by 23:59 PST on Sunday, January 31, 2027; grace period of 2 hours
++ -25% per day after that; nothing accepted after 3 days
++ name the file LastFirst_Poster.pdf
++ posters will be peer-graded anonymously`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.minWords': 300, 'limits.maxWords': 500, 'naming.pattern': 'LastFirst_Poster.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-01-31T23:59:00-08:00', timeZone: 'PST', 'late.percentPerDay': 25, 'late.cutoffDays': 3, 'layout.fontSizePt': 24, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
     text: `MODULE HANDBOOK p. 14
 4.2 How to submit
 All coursework is submitted online by 2 p.m. on the date given in the table. Accepted formats are Word and PDF; Pages files cannot be opened. Files must be smaller than 20 MB. You should use your six-digit candidate number as the file name (e.g. 123456.pdf).
