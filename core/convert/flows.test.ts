@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Package } from '../engines/zip.ts';
 import { withPage, withPdf } from '../engines/pdf.ts';
@@ -16,7 +17,7 @@ const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
 const prose = (n: number): string => `Paragraph ${n} begins here. ${'The flood tide carries silt and clay over the marsh. '.repeat(5)}`;
 /** Where each word stands, by another program: page, left edge, top edge. Source: poppler's pdftotext. */
 function wordsOf(bytes: Uint8Array): { page: number; x: number; y: number; word: string }[] {
-  const path = join(mkdtempSync('/tmp/columns-'), 'a.pdf');
+  const path = join(mkdtempSync(join(tmpdir(), 'columns-')), 'a.pdf');
   writeFileSync(path, bytes);
   let page = 0;
   return execFileSync('pdftotext', ['-bbox', path, '-'], { encoding: 'utf8', maxBuffer: 1 << 26 }).split('\n').flatMap((line) => {
@@ -62,7 +63,7 @@ test('columns go on over pages, left before right; headings stay bookmarks, link
   expect(at).toHaveLength(33);
   expect(done.pages).toBeGreaterThan(1);
   for (let i = 1; i < at.length; i++) expect(key(at[i]!)).toBeGreaterThan(key(at[i - 1]!));
-  const path = join(mkdtempSync('/tmp/columns-'), 'a.pdf');
+  const path = join(mkdtempSync(join(tmpdir(), 'columns-')), 'a.pdf');
   writeFileSync(path, done.bytes);
   expect(execFileSync('pdfinfo', [path], { encoding: 'utf8' })).toMatch(/Tagged:\s+yes/);
 }, 30_000);

@@ -1,10 +1,12 @@
 import { expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { convertFiles } from '../verbs/convert.ts';
 import { inParagraph, plantedDocx, plantedPdf, wordRun } from '../testing/plant.ts';
 
-const folder = mkdtempSync('/tmp/join-');
+const folder = mkdtempSync(join(tmpdir(), 'join-'));
 const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
 /** Words with their places as another program reads them: page, text, middle of the word, foot. */
 function wordsOf(bytes: Uint8Array): { page: number; text: string; x: number; y: number }[] {

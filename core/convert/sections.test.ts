@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Package } from '../engines/zip.ts';
 import { inParagraph, plainPicture, plantedDocx, plantedOdt, wordPart, wordRun } from '../testing/plant.ts';
@@ -20,7 +21,7 @@ const across: PageSize = { widthPt: 841.89, heightPt: 595.28, marginsPt: [72, 72
 const prose = (n: number): string => `Paragraph ${n}. ${'The flood tide carries silt and clay over the marsh. '.repeat(5)}`;
 /** Each page's size and words with their places, by another program. Source: poppler's pdftotext. */
 function pagesOf(bytes: Uint8Array): { size: string; words: { text: string; x: number; y: number }[] }[] {
-  const path = join(mkdtempSync('/tmp/sections-'), 'a.pdf');
+  const path = join(mkdtempSync(join(tmpdir(), 'sections-')), 'a.pdf');
   writeFileSync(path, bytes);
   return execFileSync('pdftotext', ['-bbox', path, '-'], { encoding: 'utf8', maxBuffer: 1 << 26 }).split('<page ').slice(1).map((part) => {
     const [, w, h] = /width="([\d.]+)" height="([\d.]+)"/.exec(part)!;
@@ -51,7 +52,7 @@ describe('pages of a size of their own', () => {
     expect(at('Levelled').y).toBeGreaterThan(480); expect(at('Levelled').y).toBeLessThan(523);
     expect(at('Footing').y).toBeGreaterThan(540); expect(at('Footing').y).toBeLessThan(580);
     expect([pageWith(done.bytes, 'again.'), pages[2]!.words.find((w) => w.text === 'Footing')!.y > 790]).toEqual([2, true]);
-    const path = join(mkdtempSync('/tmp/sections-'), 'a.pdf');
+    const path = join(mkdtempSync(join(tmpdir(), 'sections-')), 'a.pdf');
     writeFileSync(path, done.bytes);
     expect(execFileSync('pdfinfo', [path], { encoding: 'utf8' })).toMatch(/Tagged:\s+yes/);
   }, 30_000);
@@ -141,7 +142,7 @@ describe('joining', () => {
 });
 test('a line stands between columns where one is asked for, and only there', async () => {
   const made = async (ruled: boolean): Promise<number> => {
-    const bytes = await layOut({ ...emptyPage(), body: `<columns count="2" gap="20"${ruled ? ' rule="1"' : ''}><p>${prose(1)}</p><p>${prose(2)}</p></columns>` }, {}), path = join(mkdtempSync('/tmp/sections-'), 'a.pdf');
+    const bytes = await layOut({ ...emptyPage(), body: `<columns count="2" gap="20"${ruled ? ' rule="1"' : ''}><p>${prose(1)}</p><p>${prose(2)}</p></columns>` }, {}), path = join(mkdtempSync(join(tmpdir(), 'sections-')), 'a.pdf');
     writeFileSync(path, bytes);
     // Darkness of the strip in the middle of the page, where the text's height is.
     const pgm = execFileSync('pdftoppm', ['-r', '144', '-gray', '-x', '590', '-y', '160', '-W', '11', '-H', '60', path], { encoding: 'latin1' });

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { withPage, withPdf } from '../engines/pdf.ts';
 import { inParagraph, plantedDocx, plantedOdt, wordPart, wordRun } from '../testing/plant.ts';
@@ -15,7 +16,7 @@ const styles = wordPart('styles', '<w:style w:type="paragraph" w:styleId="Headin
 const notes = (texts: string[], kind = 'footnote', sort = 'footnotes'): string => wordPart(sort, texts.map((t, i) => `<w:${kind} w:id="${i + 2}">${inParagraph(wordRun(t))}</w:${kind}>`).join(''));
 /** The text of each page and the lines from its foot, as another program reads them. */
 function pagesOf(bytes: Uint8Array): string[] {
-  const path = join(mkdtempSync('/tmp/notes-'), 'a.pdf');
+  const path = join(mkdtempSync(join(tmpdir(), 'notes-')), 'a.pdf');
   writeFileSync(path, bytes);
   return execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' }).split('\f').slice(0, -1);
 }

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import { startOcr, type Ocr } from '../engines/ocr.ts';
@@ -133,7 +134,7 @@ test('a chart without words on a page is looked at and not held to be unread; wi
 test('a scan that lies on its side or on its head gets its text along its lines, and another program reads it', async () => {
   const drawn = await drawnPage('The survey of the foreshore\nMeasured in the creek on 12 March', { dpi: 110, size: 16 });
   for (const degrees of [90, 180] as const) {
-    const matrix = degrees === 180 ? '595 0 0 842 0 0' : '595 0 0 420 0 200', done = await addTextLayer(named('scan.pdf', await pageOf([{ bytes: await photoFile(turn(drawn, degrees), 'png'), matrix }])), job), path = join(mkdtempSync('/tmp/layer-'), 'a.pdf');
+    const matrix = degrees === 180 ? '595 0 0 842 0 0' : '595 0 0 420 0 200', done = await addTextLayer(named('scan.pdf', await pageOf([{ bytes: await photoFile(turn(drawn, degrees), 'png'), matrix }])), job), path = join(mkdtempSync(join(tmpdir(), 'layer-')), 'a.pdf');
     expect(done.proof.maxPixelDifference).toBe(0);
     writeFileSync(path, done.bytes);
     const lines = execFileSync('pdftotext', [path, '-'], { encoding: 'utf8' }).trim().split(/\s*\n\s*/);
@@ -145,7 +146,7 @@ test('a scan with its text under it: searched and counted by another program, no
   const { bytes } = await scanPhotos([named('form.png', picture)], 'grey'), done = await addTextLayer(named('scan.pdf', bytes), job);
   expect(done.proof).toMatchObject({ pagesSame: true, maxPixelDifference: 0 });
   expect(done.pages[0]!.words).toBeGreaterThan(10);
-  const path = join(mkdtempSync('/tmp/layer-'), 'a.pdf');
+  const path = join(mkdtempSync(join(tmpdir(), 'layer-')), 'a.pdf');
   writeFileSync(path, done.bytes);
   expect(execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' })).toMatch(/Receipt number:\s+CS-48213-77/);
   expect(execFileSync('pdffonts', [path], { encoding: 'utf8' })).toMatch(/yes yes yes/);

@@ -28,8 +28,8 @@ describe('hard negatives: nothing of the student is in them', () => {
 
 test('a JPEG inside a PDF and a DOCX loses its metadata and keeps its pixels', async () => {
   const { execFileSync } = await import('node:child_process');
-  const { mkdtempSync, readFileSync, writeFileSync } = await import('node:fs');
-  const path = `${mkdtempSync('/tmp/jpeg-')}/a.jpg`;
+  const { mkdtempSync, readFileSync, writeFileSync } = await import('node:fs'), { tmpdir } = await import('node:os'), { join } = await import('node:path');
+  const path = `${mkdtempSync(join(tmpdir(), 'jpeg-'))}/a.jpg`;
   writeFileSync(path, await plainPicture('jpeg'));
   execFileSync('exiftool', ['-q', '-overwrite_original', `-Artist=${secret}`, '-GPSLatitude=51.5', '-GPSLatitudeRef=N', `-XMP-dc:Creator=${secret}`, `-IPTC:By-line=${secret}`, `-Comment=${secret}`, path]);
   const jpeg = new Uint8Array(readFileSync(path));

@@ -1,12 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { plantedDocx, plantedPdf, inParagraph, wordRun } from '../testing/plant.ts';
 import { convertFiles } from './convert.ts';
 import { compareArrived } from './arrived.ts';
 
 const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
-const folder = mkdtempSync('/tmp/arrived-');
+const folder = mkdtempSync(join(tmpdir(), 'arrived-'));
 /** The same PDF as another program writes it. */
 function rewritten(bytes: Uint8Array): Uint8Array { writeFileSync(`${folder}/a.pdf`, bytes); execFileSync('qpdf', ['--object-streams=generate', '--linearize', `${folder}/a.pdf`, `${folder}/b.pdf`]); return new Uint8Array(readFileSync(`${folder}/b.pdf`)); }
 

@@ -1,13 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { plainPicture, secret } from '../../testing/plant.ts';
 import { nina } from '../../testing/made.ts';
 import { cleanFile } from '../../verbs/clean.ts';
 import { checkFiles } from '../../verbs/check.ts';
 import { orientationOf } from '../../readers/image/orientation.ts';
 
-const folder = mkdtempSync('/tmp/picture-');
+const folder = mkdtempSync(join(tmpdir(), 'picture-'));
 const tags = (path: string): string => execFileSync('exiftool', ['-a', '-G1', '-s', path], { encoding: 'utf8' }).split('\n').filter((l) => !/^\[(System|ExifTool|File|Composite)\]/.test(l)).join('\n');
 /** A picture with metadata written by exiftool, so that reader and mend meet what another program wrote. */
 async function tagged(kind: 'jpeg' | 'png', ...words: string[]): Promise<{ path: string; bytes: Uint8Array }> {

@@ -1,6 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { loadMupdf, withPage, withPdf, type PdfDocument } from '../../engines/pdf.ts';
 import { dictOf, plantedPdf } from '../../testing/plant.ts';
 import { embedFile } from '../../verbs/embed.ts';
@@ -10,7 +12,7 @@ import { standardFace } from '../../tables/standard-fonts.ts';
 import { embedStandardFonts } from './embed.ts';
 import { keepGlyphs } from './cff.ts';
 
-const folder = mkdtempSync('/tmp/embed-');
+const folder = mkdtempSync(join(tmpdir(), 'embed-'));
 const kept = (bytes: Uint8Array, name: string): string => { const path = `${folder}/${name}.pdf`; writeFileSync(path, bytes); return path; };
 const tool = (name: string, ...words: string[]): string => execFileSync(name, words, { encoding: 'utf8' });
 /** A page that sets a line in each of some fonts given as dictionaries. */

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import fc from 'fast-check';
 import { loadMupdf } from '../../engines/pdf.ts';
@@ -45,7 +46,7 @@ describe.each(Object.entries(writers))('%s', (kind, write) => {
     const flat = drawn(80, 40), before = write(flat), after = await blotPicture(before, `a.${kind}`, [[[18, 12], [42, 12], [42, 22], [18, 22]]]), [a, b] = [await decoded(before), await decoded(after)];
     expect([b.width, b.height]).toEqual([80, 40]);
     for (let y = 0; y < 40; y++) for (let x = 0; x < 80; x++) { const at = (y * 80 + x) * 3, inside = x >= 18 && x < 42 && y >= 12 && y < 22; expect(b.rgb.slice(at, at + 3)).toEqual(inside ? [220, 210, 200] : a.rgb.slice(at, at + 3)); }
-    const path = join(mkdtempSync('/tmp/blot-'), `a.${kind}`);
+    const path = join(mkdtempSync(join(tmpdir(), 'blot-')), `a.${kind}`);
     writeFileSync(path, after);
     const said = JSON.parse(spawnSync('exiftool', ['-j', '-ImageSize', '-FileType', '-Warning', '-Error', path], { encoding: 'utf8' }).stdout)[0] as Record<string, string>;
     expect([said.FileType, said.ImageSize, said.Warning, said.Error]).toEqual([kind.toUpperCase(), '80x40', undefined, undefined]);
@@ -60,7 +61,7 @@ test('what is clear stays clear in TIFF and GIF', async () => {
   }
 });
 test('the turn of a TIFF stays', async () => {
-  const turned = await blotPicture(encodeTiff(drawn(60, 30), 6), 'a.tif', [[[18, 12], [42, 12], [42, 22], [18, 22]]]), path = join(mkdtempSync('/tmp/blot-'), 'a.tif');
+  const turned = await blotPicture(encodeTiff(drawn(60, 30), 6), 'a.tif', [[[18, 12], [42, 12], [42, 22], [18, 22]]]), path = join(mkdtempSync(join(tmpdir(), 'blot-')), 'a.tif');
   writeFileSync(path, turned);
   expect(spawnSync('exiftool', ['-n', '-s3', '-Orientation', path], { encoding: 'utf8' }).stdout.trim()).toBe('6');
 });

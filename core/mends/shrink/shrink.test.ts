@@ -1,13 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { loadMupdf } from '../../engines/pdf.ts';
 import { plantedDocx, plantedPdf } from '../../testing/plant.ts';
 import { shrinkFile } from '../../verbs/shrink.ts';
 import { CannotDo } from '../../model/outcome.ts';
 import { gentlestWithin, levelAt } from './level.ts';
 
-const folder = mkdtempSync('/tmp/shrink-'), file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
+const folder = mkdtempSync(join(tmpdir(), 'shrink-')), file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
 /** A picture full of detail, so that it takes room: a pattern that no two neighbours share. */
 async function busyPicture(kind: 'jpeg' | 'png', side: number): Promise<Uint8Array> {
   const mupdf = await loadMupdf(), pixmap = new mupdf.Pixmap(mupdf.ColorSpace.DeviceRGB, [0, 0, side, side], false), pixels = pixmap.getPixels();
