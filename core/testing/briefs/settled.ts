@@ -835,7 +835,7 @@ You can re-upload as long as the window is open. The window opens at 12:00 am on
   },
   {
     text: `ENGL 1102 – Research essay
-Six to eight pages (not counting the Works Cited page), MLA 9, due in the dropbox by midnight Sunday, April 11, 2027. Late essays drop ten points per day, including weekends, and won't be accepted after Wednesday. Please use .doc, .docx, or .pdf; I can't open .pages or shared links. Essays will be checked for originality.`,
+Six to eight pages (not counting the Works Cited page), MLA 9, due in the hand-in box by midnight Sunday, April 11, 2027. Late essays drop ten points per day, including weekends, and won't be accepted after Wednesday. Please use .doc, .docx, or .pdf; I can't open .pages or shared links. Essays will be checked for originality.`,
     says: {documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.minPages': 6, 'limits.maxPages': 8, similarityChecked: true, due: '2027-04-12T00:00:00', 'late.percentPerDay': 10, referenceStyle: 'MLA'},
   },
   {
@@ -882,13 +882,13 @@ AI: declare use`,
 
 Dear students,
 
-Please find below everything you need for the second coursework. Keep a copy of this page, as it will be taken down once the submission point has closed.
+Please find below everything you need for the second coursework. Keep a copy of this page, as it will be taken down once the hand-in point has closed.
 
 Task. Write a critical review of one of the two target articles (both are available as PDFs from the reading list). Your review should not exceed 1,500 words; figure legends and the reference list do not count, everything else does.
 
-Submission. Reviews are submitted electronically via the submission point "PSYC2041 CW2 – Critical review" on the module page. There is a second submission point with a similar name, "PSYC2041 CW2 – practice", which is for trying out the system only; work left there will not be marked. You may submit as many times as you wish before the deadline. Each new submission overwrites the one before, and only what is there at the deadline is marked.
+Submission. Reviews are submitted electronically via the hand-in point "PSYC2041 CW2 – Critical review" on the module page. There is a second hand-in point with a similar name, "PSYC2041 CW2 – practice", which is for trying out the system only; work left there will not be marked. You may submit as many times as you wish before the deadline. Each new submission overwrites the one before, and only what is there at the deadline is marked.
 
-The deadline is Thursday 11 March 2027 at 12:00 noon (GMT). The submission point opens two weeks earlier, on Thursday 25 February. Provisional marks and feedback will be released on Thursday 1 April.
+The deadline is Thursday 11 March 2027 at 12:00 noon (GMT). The hand-in point opens two weeks earlier, on Thursday 25 February. Provisional marks and feedback will be released on Thursday 1 April.
 
 Format. Word (.docx) or PDF, at most 10 MB. Please use a clear font of at least 11 points and double spacing, and number your pages.
 
@@ -896,7 +896,7 @@ Anonymity. All coursework in the School is marked anonymously. Use your six-digi
 
 Late work. 5% of the available marks are deducted for each working day, for up to five working days. After that, a mark of zero is recorded.
 
-Academic integrity. You will be asked to tick a box declaring that the work is your own. All submissions are run through text-matching software; you will be able to see your similarity report within 30 minutes of submitting for the first time, and within 24 hours after any later submission.`,
+Academic integrity. You will be asked to tick a box declaring that the work is your own. All submissions are run through text-matching software; you will be able to see your similarity score within 30 minutes of submitting for the first time, and within 24 hours after any later submission.`,
     says: {place: 'PSYC2041 CW2 – Critical review', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 1500, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, similarityChecked: true, opens: '2027-02-25', due: '2027-03-11T12:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, 'layout.atLeast': ['fontSizePt'], declaration: true, 'counting.left': ['captions', 'references']},
   },
   {
@@ -977,7 +977,7 @@ Following your application for mitigating circumstances the Board has decided to
 Original deadline: 5 March 2027, 16:00
 New deadline: 19 March 2027, 16:00
 
-All other conditions of the assessment remain unchanged (PDF, max. 20 MB, 3,000 words, anonymous). Please submit at "ENG2008 Portfolio – late and extended", not at the standard submission point.`,
+All other conditions of the assessment remain unchanged (PDF, max. 20 MB, 3,000 words, anonymous). Please submit at "ENG2008 Portfolio – late and extended", not at the standard hand-in point.`,
     says: {place: 'ENG2008 Portfolio – late and extended', documents: [{label: 'Assessment', types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 3000, anonymous: true, due: '2027-03-05T16:00:00', extension: '2027-03-19T16:00:00', lengths: ['maxWords']},
   },
   {
@@ -1080,7 +1080,7 @@ L. Aurelio`,
 [ ] Abstract in English (max. 250 words) and in Dutch (max. 250 words)
 [ ] Uploaded in the thesis portal before 1 July 2027, 17:00 (CEST)
 [ ] One upload only; mistakes can only be corrected through the secretariat
-[ ] Similarity report < 15% (produced automatically)`,
+[ ] Similarity score < 15% (produced automatically)`,
     says: {documents: [{label: 'Thesis', types: ['pdf']}], 'limits.maxBytes': 64000000, 'naming.pattern': 'Lastname_Firstname_Year.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-07-01T17:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1, declaration: true},
   },
   {
