@@ -60,7 +60,7 @@ export function readRows(reading: Reading): RowsRead {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
-      carried = row ?? head.label ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
+      carried = row ?? head.label ?? lineLabel(date, text) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
       const column = clause.text.includes('|') ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
       push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed ? 'due' : roleOf(clause, date, clauses[index - 1])));
     });
@@ -106,11 +106,15 @@ function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: 
   return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:moved|postponed|changed|extended|brought forward|put back|pushed back)\b/i.test(lead);
 }
 
+/** “Stage one: concept paper. Two pages. Hand in by 12 February.”: the head of the line names what a later sentence of it is about. */
+const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part|stage|phase|task|milestone|step)\s+(?:\d{1,2}|[A-E]|one|two|three|four|five))\s*[:.–-]/i.exec(text.slice(text.lastIndexOf('\n', date.start) + 1, date.start))?.[1] ?? null;
+
 /** “Late work is not accepted after …”. */
 function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined, text: string): boolean {
   const lead = text.slice(clause.start, date.start);
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;
   if (before && /\blate\b/i.test(before.text) && /^\W*(?:(?:nothing|no \w+) (?:(?:is |are |will be )?accepted |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
+  if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
   return /\blate\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 

@@ -139,5 +139,6 @@ function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

@@ -61,7 +61,7 @@ export function addWindowOfTheDay(rows: DatedRow[], reading: Reading): void {
 
 /** “Each part opens one week before its due date.”: when something opens that is due at a time. */
 export function opensBefore({ clauses, zone }: Reading): ((due: string) => Statement<string>) | null {
-  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(one|two|three|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
+  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
   return said ? (due) => ({ value: shifted(due, -count(said[1]!), said[2]!, zone), start: said.at, end: said.to }) : null;
 }
 

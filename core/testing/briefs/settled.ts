@@ -1254,6 +1254,46 @@ Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 
     says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['candidateNumber'], parts: [{label: 'Essay 1', opens: null, due: '2027-02-11'}, {label: 'Essay 2', opens: null, due: '2027-04-29'}], 'late.percentPerDay': 5, 'late.cutoffDays': 5},
   },
   {
+    text: `Essay competition / graded assignment "Rivers and Borders"
+
+Hand in exactly one document. It should be in PDF format and mustn't be any bigger than 12MB.
+It should be no shorter than 2,500 words and no longer than 3,000 words (notes included).
+You may hand it in between Monday 4 October 2027, 00:00 and Sunday 31 October 2027, 23:59 (Europe/Rome).
+The name of the file should be the title of your essay. It shouldn't contain your name or your matriculation number, since the jury won't be told who wrote what.
+Only one entry per person; entries can't be changed after they've been handed in.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, 'limits.minWords': 2500, 'limits.maxWords': 3000, 'naming.mustContain': ['title'], 'naming.mustNotIdentify': true, opens: '2027-10-04T00:00:00+02:00', due: '2027-10-31T23:59:00+01:00', timeZone: 'Europe/Rome', 'attempts.allowed': 1, 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `ECON 3400 problem set 5
+Due 2/19 at 11:59pm ET. Groups of 2-3. One PDF per group through the course page ("Problem set 5"). Max 8 MB. Late sets: 50% off up to 24h, then zero. Typed or neatly handwritten (scan it!).`,
+    says: {place: 'Problem set 5', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, due: '2027-02-19T23:59:00-05:00', timeZone: 'America/New_York'},
+  },
+  {
+    text: `HAND-IN PLAN FOR THE THREE STAGES OF YOUR PROJECT
+
+Stage one: concept paper. Two pages. Word. Hand in by 12 February 2027, 16:00.
+Stage two: interim report. Eight pages. PDF. Hand in by 19 March 2027, 16:00.
+Stage three: final report. Twenty pages. PDF, no more than 50MB. Hand in by 28 May 2027, 16:00.
+
+The hand-in box for each stage opens ten days before its deadline. Time zone for all stages: GMT/BST.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, timeZone: 'GMT/BST', parts: [{label: 'Stage one', opens: '2027-02-02T16:00:00+00:00', due: '2027-02-12T16:00:00+00:00'}, {label: 'Stage two', opens: '2027-03-09T16:00:00+00:00', due: '2027-03-19T16:00:00+00:00'}, {label: 'Stage three', opens: '2027-05-18T16:00:00+01:00', due: '2027-05-28T16:00:00+01:00'}]},
+  },
+  {
+    text: `This is a reminder that your lab report (module CHE1104) is due at 5pm today, Tuesday 23 February 2027. Reports are accepted as PDF through "Lab reports > Group 3". The server gets busy in the last half hour, so don't leave it till then. If you upload more than one version, the marker opens the last. Reports handed in after 5pm lose 5 marks; reports handed in after 5pm on Friday 26 February get zero.`,
+    says: {place: 'Lab reports > Group 3', documents: [{label: null, types: ['pdf']}], due: '2027-02-23T17:00:00', 'attempts.keeps': 'latest', 'late.cutoffDays': 3},
+  },
+  {
+    text: `Bachelor thesis (12 ECTS): formal requirements
+Umfang / length: 40 pages, +/- 10 %
+Format: A4; Arial 11 or Times New Roman 12; spacing 1.5
+Abgabe / hand-in: PDF, max. 20 MB, via the examination portal; no paper copies
+Frist / deadline: 31 August 2027, 23:59 CEST
+Dateiname / file name: BA_Matrikelnummer_Nachname.pdf
+Eidesstattliche Erklärung / declaration: signed, as last page
+Spätere Abgaben / late submissions: graded 5.0 (fail)`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minPages': 36, 'limits.maxPages': 44, 'naming.pattern': 'BA_Matrikelnummer_Nachname.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-08-31T23:59:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman'], declaration: true},
+  },
+  {
     text: `Please submit the lab report as a PDF document AND the data as a CSV file by 23:55 on Sunday 14 March 2027. Word limit: 1200 (excl. abstract, tables, figures and references). Use Calibri 11pt with single spacing. You can submit a maximum of 3 times. Your last attempt counts. Late: 10%/day (max 3 days).`,
     says: {documents: [{label: 'Lab report', types: ['pdf']}, {label: 'Data', types: ['csv']}], 'limits.maxWords': 1200, due: '2027-03-14T23:55:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri'], 'counting.left': ['abstract', 'tables', 'captions', 'references']},
   },
