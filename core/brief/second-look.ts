@@ -51,7 +51,7 @@ export function addSharedTime(rows: DatedRow[], reading: Reading): void {
 
 /** “The portal is available from 08:00 to 16:00 that day only.” */
 export function addWindowOfTheDay(rows: DatedRow[], reading: Reading): void {
-  const said = reading.clauses.flatMap((c) => { const m = /\bfrom (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) (?:to|until|till) (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)\b[^.;]{0,12}\b(?:that|the same|this) day\b/i.exec(c.text); return m ? [{ clause: c, from: m[1]!, to: m[2]! }] : []; })[0], due = rows.filter((r) => r.role === 'due');
+  const said = reading.clauses.flatMap((c) => { const m = /\bfrom (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) (?:to|until|till) (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)\b[^.;]{0,12}\b(?:that|the same|this) day\b/i.exec(c.text); return m && /\b(?:submi\w+|portal|upload|hand[- ]?in|box|page|open|available)\b/i.test(c.text) ? [{ clause: c, from: m[1]!, to: m[2]! }] : []; })[0], due = rows.filter((r) => r.role === 'due');
   if (!said || due.length !== 1 || due[0]!.date.iso.length !== 10 || due[0]!.date.problem !== 'none') return;
   const row = due[0]!, [opens, closes] = [reading.withTime(row.date, said.from), reading.withTime(row.date, said.to)];
   if (!opens || !closes) return;
