@@ -55,7 +55,7 @@ test('comments go and the name is replaced in the word-processor file itself; bo
   await page.getByLabel('Put in their place').selectOption('[name removed]');
   await page.getByRole('button', { name: 'Replace them' }).click();
   await student.sees('all are there');
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await student.takesBack();
   await expect(page.getByRole('button', { name: 'Replace them' })).toBeVisible({ timeout: 30_000 });
 });
 test('all that needs no choice is mended in one, each step with its proof and its way back', async ({ page }) => {
@@ -68,7 +68,7 @@ test('all that needs no choice is mended in one, each step with its proof and it
   for (const step of ['Renamed', 'Converted to PDF', 'Took my details out', 'Took the comments out']) await student.sees(step);
   await expect(page.getByRole('button', { name: 'Do all of this' })).toHaveCount(0, { timeout: 30_000 });
   await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await student.takesBack();
   await expect(page.getByRole('region', { name: 'Mends of saltmarsh_final2_nvi204.pdf' })).toBeVisible();
   expect(student.errors).toEqual([]);
 });
@@ -82,7 +82,7 @@ test('both engines side by side: each with its pages and its proof, and one is k
   for (const name of ['Built-in engine', 'Office engine']) await expect(page.getByRole('region', { name })).toContainText('embedded', { timeout: 60_000 });
   await office.getByRole('button', { name: 'Keep this one' }).click();
   await student.sees('Converted to PDF by the office engine');
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await student.takesBack();
   await expect(page.getByRole('button', { name: 'Convert it' })).toBeVisible({ timeout: 30_000 });
   // Taken back, the file is as it was; nothing begins to convert by itself.
   await expect(page.getByRole('region', { name: 'Both engines' })).toHaveCount(0);

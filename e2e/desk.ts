@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 /** The world of a journey, in a student's words. */
 export class Student {
@@ -21,6 +21,9 @@ export class Student {
   async hears(said: string): Promise<void> { await expect(this.page.getByRole('status').filter({ hasText: said })).toHaveCount(1); }
   docket() { return this.page.getByRole('region', { name: 'Docket' }); }
   async sees(text: string | RegExp): Promise<void> { await expect(this.page.getByText(text).first()).toBeVisible({ timeout: 30_000 }); }
+  /** The present copy has been read, so what is shown belongs to it and stays in its place. */
+  async waitsForReading(): Promise<void> { await expect(this.page.getByText('this copy is being read')).toHaveCount(0, { timeout: 60_000 }); }
+  async takesBack(within: Page | Locator = this.page): Promise<void> { await this.waitsForReading(); await within.getByRole('button', { name: 'Take it back' }).click(); }
   /** Lines of the docket that want a look are looked at, one after the other. */
   async answersOpenLines(): Promise<void> {
     const lines = this.page.getByRole('region', { name: 'Lines to answer' }), looks = lines.getByRole('button', { name: /^I have looked at it/ });

@@ -21,6 +21,6 @@ test('two parts become one file: the docket asks, the order is changed by keyboa
   await student.sees('Put together from 2 files');
   await student.sees('part one.pdf, part two.pdf');
   await expect(student.docket()).not.toContainText('2 files');
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await student.takesBack();
   await expect(join.getByRole('listitem')).toHaveCount(2);
 });

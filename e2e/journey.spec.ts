@@ -32,7 +32,7 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   await student.sees('all are there');
   await page.getByRole('button', { name: 'Rename it' }).click();
   await student.sees('Y3921847_GEO3107.pdf');
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await student.takesBack();
   await student.sees('saltmarsh_final2_nvi204.pdf');
   // The docket has followed before the next step: “May go” of the first renaming would be taken for that of the second.
   await expect(student.docket()).toContainText('May not go yet', { timeout: 30_000 });

@@ -19,6 +19,6 @@ test('a file for long keeping is asked for, the plain PDF is written as one, and
   await student.sees('every rule that can be told from the file is kept');
   await expect(line).toContainText('says it is PDF/A-2b', { timeout: 30_000 });
   await expect(line).toContainText('met');
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await student.takesBack();
   await expect(line).toContainText('an ordinary PDF', { timeout: 30_000 });
 });

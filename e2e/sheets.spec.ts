@@ -30,7 +30,7 @@ test('photographed sheets become one PDF: judged, put in order, a corner pulled 
   await student.sees('Made of 2 photos');
   await student.sees(/page-2\.jpg, sharpness \d+ of 100/);
   const made = page.getByRole('region', { name: 'Mends of page-1.pdf' });
-  await made.getByRole('button', { name: 'Take it back' }).click();
+  await student.takesBack(made);
   await expect(pages.getByRole('listitem')).toHaveCount(2, { timeout: 30_000 });
 });
 
@@ -51,7 +51,7 @@ test('where a picture is asked for, one photo becomes its sheet alone, as JPEG, 
   await expect(part).toHaveCount(0);
   const made = page.getByRole('region', { name: 'Mends of sketch.jpg' });
   await expect(made).toContainText('JPEG');
-  await made.getByRole('button', { name: 'Take it back' }).click();
+  await student.takesBack(made);
   await expect(part).toBeVisible({ timeout: 30_000 });
   expect(student.errors).toEqual([]);
 });

@@ -38,6 +38,8 @@ function FileMends({ file, paper, files, check, docket, offered }: StopProps & {
   const read = check.row?.result.files.find((f) => f.name === file.name);
   const office = useOffice(), [beside, setBeside] = useState(false), context = { file, paper, docket, details, wording, office, findings: read?.findings ?? [] }, mends = proposeMends(context), rename = proposedName(context);
   const together = mends.filter((m) => m.together);
+  // What is proposed belongs to the copy that was read last: while the present one is read, nothing is begun by it, and nothing moves away under the pointer.
+  const reading = !check.fresh && check.failure === null, waiting = busy !== null || reading;
   const run = async (actions: MendAction[], renamed: boolean): Promise<void> => {
     setFailure(null);
     try {
@@ -48,17 +50,17 @@ function FileMends({ file, paper, files, check, docket, offered }: StopProps & {
   return (
     <section className="slot" aria-label={`Mends of ${file.name}`}>
       <div className="mono">{file.name}</div>
-      <p className="soft small" style={{ margin: '2px 0 10px' }}>{kindNames[file.kind]}, {showBytes(file.bytes)}</p>
+      <p className="soft small" style={{ margin: '2px 0 10px' }}>{kindNames[file.kind]}, {showBytes(file.bytes)}{reading ? '; this copy is being read…' : ''}</p>
       {busy ? <div role="status"><LinearProgress variant={busy.of > 0 ? 'determinate' : 'indeterminate'} value={busy.of > 0 ? (100 * busy.done) / busy.of : undefined} aria-label={busy.what} /><div className="row spread small soft"><span>{busy.what}{busy.of > 0 ? `: page ${busy.done} of ${busy.of}` : '…'}</span><button className="act" onClick={busy.job.stop}>Stop</button></div></div> : null}
       {failure ? <FailureNote failure={failure} /> : null}
       {read?.signed ? <p className="small is-look">This file is signed. A mended copy reads the same, but its signature holds no longer: sign the copy again where a signature is asked for.</p> : null}
-      {mends.length === 0 && !rename.wanted && !busy && !offered ? <p className="is-met small">Nothing here can be mended, or everything is.</p> : null}
-      <fieldset disabled={busy !== null} style={{ border: 0, padding: 0, margin: 0, display: 'grid', gap: 14 }}>
+      {mends.length === 0 && !rename.wanted && !waiting && !offered ? <p className="is-met small">Nothing here can be mended, or everything is.</p> : null}
+      <fieldset disabled={waiting} style={{ border: 0, padding: 0, margin: 0, display: 'grid', gap: 14 }}>
         {together.length + (rename.wanted ? 1 : 0) > 1 ? <div className="row spread" style={{ gap: 12 }}><span className="small">{sentence([...together.map((m) => m.title), ...(rename.wanted ? ['Rename it'] : [])])}, one after the other, each with its proof and its way back.</span><Button variant="contained" size="small" onClick={() => void run(together.map((m) => m.actions[0]!), rename.wanted)}>Do all of this</Button></div> : null}
         {mends.map((m, i) => <Mend key={m.id} mend={m} first={i === 0 && together.length < 2} go={(a) => void run([a], false)} beside={m.compare ? () => setBeside(true) : null}>{m.compare && beside ? <BothEngines key={file.id} file={file} to={m.compare} brief={paper.brief} close={() => setBeside(false)} /> : null}{m.id === 'redact' && ['docx', 'docm', 'odt'].includes(file.kind) && m.actions.length > 0 ? <TextField select label="Put in their place" value={wording} onChange={(e) => setWording(e.target.value)} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ margin: '4px 0 10px', minWidth: 220 }}><option value="Author">Author</option><option value="[name removed]">[name removed]</option><option value="">nothing</option></TextField> : null}</Mend>)}
-        <Rename key={file.name + rename.name} file={file} proposed={rename.name} wanted={rename.wanted} first={mends.length === 0} />
+        <Rename key={file.name + rename.name} file={file} proposed={rename.name} wanted={rename.wanted} first={mends.length === 0} go={(name) => void run([renaming(() => name)], false)} />
       </fieldset>
-      <History file={file} files={files} />
+      <History file={file} files={files} busy={busy !== null} />
     </section>
   );
 }
@@ -71,11 +73,11 @@ function Mend({ mend: { title, note, actions }, first, go, beside, children }: {
   return <div style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }}><strong>{title}</strong><p className="soft small" style={{ margin: '2px 0 8px' }}>{note}</p>{children}<div className="row">{actions.map((a, i) => <Button key={a.label} variant={first && i === 0 ? 'contained' : 'outlined'} size="small" onClick={() => go(a)}>{a.label}</Button>)}{beside ? <button type="button" className="act" onClick={beside}>Compare both engines</button> : null}</div></div>;
 }
 
-function Rename({ file, proposed, wanted, first }: { file: FileRow; proposed: string; wanted: boolean; first: boolean }) {
+function Rename({ file, proposed, wanted, first, go }: { file: FileRow; proposed: string; wanted: boolean; first: boolean; go: (name: string) => void }) {
   const [name, setName] = useState(proposed);
   if (!wanted && name === file.name) return null;
   return (
-    <form style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }} onSubmit={(e) => { e.preventDefault(); if (name.trim() && name !== file.name) void keepMended(file, { mend: 'rename', was: file.name }, name.trim(), file.blob, file.kind); }}>
+    <form style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }} onSubmit={(e) => { e.preventDefault(); if (name.trim() && name !== file.name) go(name.trim()); }}>
       <strong>Rename by the rule</strong>
       <p className="soft small" style={{ margin: '2px 0 8px' }}>{wanted ? 'The name breaks the rule. This one keeps it; change it if you like.' : 'The name keeps the rule already.'}</p>
       <div className="row"><TextField label="New name" value={name} onChange={(e) => setName(e.target.value)} style={{ minWidth: 320 }} slotProps={{ htmlInput: { className: 'mono' } }} /><Button type="submit" variant={first && wanted ? 'contained' : 'outlined'} size="small" disabled={name === file.name || !name.trim()}>Rename it</Button></div>
@@ -84,7 +86,7 @@ function Rename({ file, proposed, wanted, first }: { file: FileRow; proposed: st
 }
 
 /** What was done to the file, newest first, each with its proof and the way back; the two latest states side by side. */
-function History({ file, files }: { file: FileRow; files: FileRow[] }) {
+function History({ file, files, busy }: { file: FileRow; files: FileRow[]; busy: boolean }) {
   const [page, setPage] = useState(1);
   const line = lineOf(file, files);
   if (!file.made) return null;
@@ -93,7 +95,7 @@ function History({ file, files }: { file: FileRow; files: FileRow[] }) {
   return (
     <div style={{ marginTop: 18 }}>
       <p className="group-name">Done so far</p>
-      {line.filter((f) => f.made).map((f, i) => <div key={f.id} style={{ borderTop: '1px solid var(--hair)', padding: '10px 0' }}><div className="row spread"><strong className="small">{titleOf(f.made!, f.name)}</strong>{i === 0 ? <button className="act small" onClick={() => void undoMend(f)}>Take it back</button> : null}</div><ProofLedger made={f.made!} now={f.name} /></div>)}
+      {line.filter((f) => f.made).map((f, i) => <div key={f.id} style={{ borderTop: '1px solid var(--hair)', padding: '10px 0' }}><div className="row spread"><strong className="small">{titleOf(f.made!, f.name)}</strong>{i === 0 ? <button className="act small" disabled={busy} onClick={() => void undoMend(f)}>Take it back</button> : null}</div><ProofLedger made={f.made!} now={f.name} /></div>)}
       {drawn ? <div className="sheet-side" style={{ marginTop: 8 }}>
         <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, width: '100%' }}>
           <figure style={{ margin: 0 }}><PageView file={before} page={page} width={700} /><figcaption className="tiny soft">before: <span className="mono">{before.name}</span></figcaption></figure>
