@@ -6,7 +6,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
   [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|\bWord(?= only\b)|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
-  [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
+  [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
 
@@ -30,7 +30,7 @@ function mentions(clauses: Clause[]): Mention[] {
 }
 
 /** What a document is called. */
-const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
+const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |ethics |approval |consent |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|(?<=\\b(?:cover|covering|approval|consent|ethics|motivation|confirmation) )letter|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const from = Math.max(previousEnd, mention.clause.start);
@@ -74,7 +74,9 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     const from = text.lastIndexOf('\n', mention.at - 1) + 1;
     if (before && before.at >= from) return null;
     const head = new RegExp(`^\\W*(?:[A-Z]{0,2}\\d{1,2}|(?:deliverable|document|item|file|part|upload) (?:\\d{1,2}|[A-E]))[.):]\\s*((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.,:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
-    return head ? { label: head[1]!, at: from + head[0].indexOf(head[1]!) } : null;
+    // “2. Evidence log, Excel spreadsheet (.xlsx)”.
+    const item = head ?? /^[ \t]*(?:\d{1,2}|\(?[a-z]\))[.)]?\s+(?!(?:file|format|save|upload|submit|hand|use|name|send|write|export|one|two|three|each|all|only|electronic|digital|printed|copy|copies|length|words?|pages?)\b)([\p{Lu}][\p{L}-]*(?: [\p{L}-]+){0,3}),\s+(?:an? |one |your |the |in |as (?:an? )?)*(?:[\p{L}]+ )?$/iu.exec(text.slice(from, mention.at));
+    return item ? { label: item[1]!, at: from + item[0].indexOf(item[1]!) } : null;
   };
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
@@ -91,7 +93,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   for (const mention of asked.filter((m) => !listed.has(m.clause))) {
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
-    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start) ?? labelOfItem(mention, previous);
+    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
     const last = documents[documents.length - 1];
     if (sameClause && last && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
       // “PDF or DOCX”, “PDF, DOCX”: alternatives of one document.
@@ -138,7 +140,7 @@ const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

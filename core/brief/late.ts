@@ -4,6 +4,8 @@ export interface LateRead { percentPerDay: Statement<number>[]; cutoffDays: Stat
 /** Penalty per day and the last day still accepted; 0 where late work is not accepted at all. */
 export function readLate(clauses: Clause[]): LateRead {
   const out: LateRead = { percentPerDay: [], cutoffDays: [] };
+  /** “What if I am late? 5 marks a day, up to five days.” */
+  const about = (c: Clause): string => `${c.under && /\b(?:late|penal\w*|miss(?:ed|ing)? the deadline)\b/i.test(c.under) ? c.under : ''} ${c.text}`;
   const small = '(\\d{1,2}|one|two|three|five|six|seven|ten|fourteen)';
   // “1 mark per hour for the first 24 hours; after that nothing is accepted”: the limit stands in the clause before.
   clauses.forEach((clause, i) => {
@@ -16,7 +18,7 @@ export function readLate(clauses: Clause[]): LateRead {
     const override = isCorrection(clause);
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|marks?)\s*(?:\([^)]*\)\s*)?(?:of the (?:total |available |possible |maximum |overall )?marks?\s*)?(?:(?:will|shall|may) be |is |are )?(?:deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
-      if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*/i.test(clause.text)) continue;
+      if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
     }
     for (const m of matchesIn(clause, /\blos(?:e|es|ing) (?:a|one) (?:point|mark) (?:a|per|each|every) day\b/gi)) if (/\blate\b/i.test(clause.text)) out.percentPerDay.push({ value: 1, start: m.at, end: m.to, override });
@@ -25,7 +27,7 @@ export function readLate(clauses: Clause[]): LateRead {
     const cut = (value: number, m: { at: number; to: number }): void => { out.cutoffDays.push({ value, start: m.at, end: m.to, override }); };
     for (const m of matchesIn(clause, new RegExp(`\\baccepted for (?:up to )?${small}\\s+(?:calendar |working |week)?days\\b|\\b(?:per|each|every|a) (?:(?:\\w+ )?day|24 hours)\\b[^.;]{0,25}\\b(?:up to|for(?: up to)?(?: the first)?|to) (?:a maximum of )?${small}\\s+(?:calendar |working |week)?days\\b|\\b(?:up to|until|within|for)\\s+${small}\\s+(?:calendar |working |week)?days\\b[^.;]{0,40}\\b(?:late|after|past|overdue)\\b|\\b(?:up to|until|for)\\s+(?:a maximum of )?${small}\\s+(?:calendar |working )?days\\b(?=[^.;]*\\b(?:penalt|deduct|accepted))|\\b(?:more than|after|over|beyond|later than)\\s+${small}\\s+(?:calendar |working )?days\\b[^.;]{0,60}\\b(?:not (?:be )?(?:accepted|marked)|(?:don['’]t|do not|won['’]t|will not|cannot|can['’]t) (?:accept|take|mark)|zero|no marks|fail|mark of 0|receive (?:a )?0|(?:is|are|gets?|scores?) 0)\\b|\\b(?:not (?:be )?(?:accepted|marked)|(?:nothing|no (?:submissions?|work|papers?|essays?|files?)|none) (?:(?:is|are|will be|can be) )?accepted|zero|no marks|mark of 0)\\b[^.;]{0,30}\\b(?:more than|after)\\s+${small}\\s+(?:calendar |working )?days\\b`, 'gi'))) {
       const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5] ?? m[6])!.toLowerCase();
-      if (!/\b(?:late|after|deadline|penal\w*|past|overdue)\b/i.test(clause.text) || /\b(?:feedback|marks? (?:will be )?(?:returned|released)|reply|respond|extension)\b/i.test(clause.text)) continue;
+      if (!/\b(?:late|after|deadline|penal\w*|past|overdue)\b/i.test(about(clause)) || /\b(?:feedback|marks? (?:will be )?(?:returned|released)|reply|respond|extension)\b/i.test(clause.text)) continue;
       cut(numberWords[word] ?? Number(word), m);
     }
     for (const m of matchesIn(clause, new RegExp(`\\bwithin ${small} (?:calendar |working )?days\\b[^.;]{0,30}\\b(?:0|zero|nothing|no marks?|fail\\w*)\\b[^.;]{0,14}\\b(?:thereafter|after (?:that|this)|afterwards|beyond)\\b`, 'gi'))) if (/\b(?:late|after|deadline|penal\w+|capped)\b/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
@@ -42,7 +44,7 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:assignments?|essays?|papers?|work|reports?|files?|it)\s+(?:cannot|can not|can['’]t|may not|must not)\s+be\s+(?:handed in|submitted|uploaded)\s+after\s+(?:the|this)\s+(?:deadline|due (?:date|time))\b|\bnot possible to (?:hand (?:it )?in|submit|upload)\b[^.;]{0,20}\bafter\s+(?:the|this)\s+(?:deadline|due (?:date|time))\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /\baccepted\s+(?:up to|until|for)\s+(24|48|72|96|120|168)\s+hours\s+(?:late\b|after the (?:deadline|due))/gi)) cut(Number(m[1]) / 24, m);
     for (const m of matchesIn(clause, /\b(?:zero|0|nothing|no marks?)\s+after\s+(24|48|72|96|120|168) ?h(?:ours)?\b/gi)) if (/\b(?:late\w*|penal\w*)\b/i.test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${clause.text}`)) cut(Number(m[1]) / 24, m);
-    for (const m of matchesIn(clause, /^\W*later\s*:\s*not accepted\b/gi)) { const before = /\bwithin (24|48|72) hours\b/i.exec(clauses[clauses.indexOf(clause) - 1]?.text ?? '')?.[1]; if (before) cut(Number(before) / 24, m); }
+    for (const m of matchesIn(clause, /^\W*later\s*:\s*not accepted\b/gi)) { const before = /\b(?:within|[-–]|to) ?(24|48|72|96|120) ?h(?:ours)?\b/i.exec(clauses[clauses.indexOf(clause) - 1]?.text ?? '')?.[1]; if (before) cut(Number(before) / 24, m); }
     for (const m of matchesIn(clause, /\b(?:papers?|work|essays?|reports?|anything|submissions?)\s+(?:delivered|handed in|submitted|received|arriving|uploaded)\s+later(?: than (?:this|that|the deadline))?\s+(?:will|are|is|can)\s*not\s+(?:be\s+)?(?:assessed|accepted|marked|graded|read)\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /\blate (?:submissions?|work|papers?)\s*:\s*(?:graded )?[^;]{0,14}\bfail(?:ed)?\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /\blate\s*=\s*(?:a )?(?:fail(?:ed)?|zero|0)\b(?!\s*[.,]?\d)/gi)) cut(0, m);

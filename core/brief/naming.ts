@@ -17,6 +17,9 @@ export interface NamingRead { pattern: Statement<string>[]; mustContain: Stateme
 export function readNaming(clauses: Clause[]): NamingRead {
   const out: NamingRead = { pattern: [], mustContain: [], mustNotIdentify: [] };
   clauses.forEach((clause, index) => {
+    // “Your own name must not be in the file, its name or its properties.”
+    const nowhere = /\bnames?\b[^.;]{0,20}\b(?:must|should|may) not (?:be|appear) in\b[^.;]{0,40}\b(?:its|the file)['’]?s? name\b/i.exec(clause.text);
+    if (nowhere) out.mustNotIdentify.push({ value: true, start: clause.start + nowhere.index, end: clause.start + nowhere.index + nowhere[0].length, override: isCorrection(clause) });
     const here = about.test(clause.text);
     const example = /^(?:e\.g\.|for example|example|i\.e\.)/i.test(clause.text);
     const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^(?:use|it (?:must|should|shouldn['’]t|mustn['’]t)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
@@ -48,7 +51,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Your candidate number only”: the name is that and nothing else.
     const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})(?!\s*(?:,|and|plus|followed|\+|_))|\b(${identifier})\s+(?:only|alone|and nothing else)\b|\bfile ?(?:name|title)\s+(?:must|should|has to|is to) be\s+(?:just\s+)?(?:your|the)\s+(${identifier})(?=\s*(?:[.,;(]|$))(?!,?\s*(?:and|plus|followed))`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2] ?? only?.[3];
     if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); }
-    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|as|under|after|beginning|starting)\b|\bfile ?name is (?:just )?(?:your|the)\b|\bin (?:the|your|each|every) file ?name\b|^\W*(?:required |your )?(?:file ?nam\w*|file title|naming)\b[^:]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
+    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consist|use|using|by|as|under|after|beginning|starting)\b|\bfile ?name is (?:just )?(?:your|the)\b|\bin (?:the|your|each|every) file ?name\b|(?:^\W*(?:required |your )?|[,;]\s*)(?:file ?nam\w*|file title|naming)\b[^:,;]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
   return out;
 }
@@ -89,7 +92,7 @@ const ruledOut = (part: Clause, at: number): boolean => /\b(?:not|never|instead 
 
 const identifier = String.raw`(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID(?: number)?|no\.?)`;
 /** Fields of two words that stand in a pattern as they are: “GEO3107_candidate number_Report”. */
-const twoWords = String.raw`(?:candidate|student|exam(?:ination)?|registration|matriculation|roll|ID)\s(?:number|code|ID|no\.?)|(?:first|given|last|family)\sname|(?:module|course|unit)\scode`;
+const twoWords = String.raw`(?:candidate|student|exam(?:ination)?|registration|matriculation|roll|ID)\s(?:number|code|ID|no\.?)|(?:first|given|last|family)\sname|(?:module|course|unit)\scode|(?:short|module|course|essay|paper|assignment)\stitle`;
 const patternWords = new RegExp(String.raw`(?:[“"‘'\x60]([^”"’'\x60\n]{4,80})[”"’'\x60])|((?:[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+)+(?:(?:\s?[_\-–+]\s?|(?<=[\]>}])\s(?=[[<{]))(?:[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+)+)+(?:\.(?:pdf|docx?|odt|rtf|txt|zip|jpe?g|png|ext))?|[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}](?:\.(?:pdf|docx?|odt))?|[A-Za-z][A-Za-z0-9]*(?:ID|Number|Code|Name)[A-Za-z0-9]*\.(?:pdf|docx?|odt))`.replaceAll('FIELD', twoWords), 'gi');
 /** A pattern: words joined by underscores, hyphens or brackets that stand for fields, in or out of quotation marks. */
 function findPattern(clause: Clause): { value: string; start: number; end: number } | null {

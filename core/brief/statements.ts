@@ -1,7 +1,7 @@
 /** A value that the wording states, with the words it came from. `override` marks a correction that says it holds. */
 export interface Statement<T> { value: T; start: number; end: number; override?: boolean }
 /** A stretch of the wording that reads as one sentence or line. */
-export interface Clause { text: string; start: number; end: number; /** stands in an answer above or below what it quotes, and so holds against it */ answers?: true; /** a question, with the answer behind it; `open`: neither yes nor no */ asks?: 'yes' | 'no' | 'open' }
+export interface Clause { text: string; start: number; end: number; /** stands in an answer above or below what it quotes, and so holds against it */ answers?: true; /** the heading or question that it stands under */ under?: string; /** a question, with the answer behind it; `open`: neither yes nor no */ asks?: 'yes' | 'no' | 'open' }
 
 const longestClause = 3000;
 /** A table's row of two cells says what a label and its value say: “| Attempts | 1 |” as “Attempts : 1”. Lengths stay, since places are counted in the wording. */
@@ -26,7 +26,7 @@ export function splitClauses(wording: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*•▪·‣▸►➢✓→]\s|[-=]>\s|\d+[.)]\s|[A-Z][^\n]{0,60}:|[a-z][a-z ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<!\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
+  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*•▪·‣▸►➢✓→]\s|[-=]>\s|\d+[.)]\s|[A-Z][^\n]{0,60}:|[a-z][a-z ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<!(?:^|\n)[ \t]*[QA]|\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
     const isBreak = /^\r?\n/.test(m[0]), since = text.slice(from, m.index);
     // Inside brackets a semicolon parts what is said of one thing.
     if (m[0] === ';' && since.length < 400 && since.split('(').length > since.split(')').length && text.slice(m.index, m.index + 200).includes(')')) continue;
@@ -34,12 +34,20 @@ export function splitClauses(wording: string): Clause[] {
   }
   push(text.length);
   // “Is it anonymous? No.” says that it is not.
-  clauses.forEach((c, i) => { if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\s*:\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? 'open'; });
+  clauses.forEach((c, i) => { if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? 'open'; });
+  let under: string | undefined;
+  for (const c of clauses) {
+    const heading = c.text.length < 70 && !/\d/.test(c.text) && (c.asks !== undefined || isHeading(c, text));
+    if (heading) under = c.text; else if (under !== undefined) c.under = under;
+  }
   // Lines that begin with “>” are an earlier mail.
   const quoted = (c: Clause): boolean => /^[ \t]*>/.test(text.slice(text.lastIndexOf('\n', c.start) + 1, c.start + 1));
   if (/^[ \t]*>/m.test(text)) { const own = clauses.filter((c) => !quoted(c)); if (own.length < clauses.length) for (const c of own) c.answers = true; }
   return clauses;
 }
+
+/** A line of its own with a few words, without a stop at its end, and something below it. */
+const isHeading = (c: Clause, text: string): boolean => /(?:^|\n)[ \t]*(?:#{1,6} |\*\*)?$/.test(text.slice(Math.max(0, c.start - 12), c.start)) && /^(?:\*\*)?[ \t]*(?:\r?\n|$)/.test(text.slice(c.end)) && !/[.,;!]$/.test(c.text) && !/^[-–—*•]\s/.test(c.text) && c.text.split(/\s+/).length <= 6;
 
 /** All matches of a pattern in a clause, with offsets into the whole wording. */
 export function* matchesIn(clause: Clause, pattern: RegExp): Generator<RegExpMatchArray & { at: number; to: number }> {

@@ -141,6 +141,115 @@ The peer evaluation is anonymous.`,
     says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 100000000}}, {label: 'Peer evaluation form', types: ['docx']}], 'naming.pattern': 'GroupNumber_Report.pdf', parts: [{label: 'report', opens: null, due: '2027-04-30T18:00:00'}, {label: 'peer evaluation', opens: null, due: '2027-05-03T18:00:00'}]},
   },
   {
+    text: `HIST20451 Making the Modern World
+Assessment 2: Source commentary (40% of module mark)
+
+What you have to do
+Choose ONE of the six extracts in the module folder and write a commentary of between 1,400 and 1,600 words, footnotes included, bibliography excluded.
+
+Format
+Word-processed, 12-point Garamond or Times New Roman, double spaced, pages numbered, margins 2.54 cm all round. Save as .docx; we do not accept PDFs or Pages files because markers comment in the file itself.
+
+Call the file by your exam number and the module code, for example Y0012345_HIST20451.docx. Your own name must not be in the file, its name or its properties.
+
+When
+Noon, Thursday 25 March 2027 (week 9). Extensions can be granted up to 7 days by the Student Support Hub; apply before the deadline.
+Anything later than noon loses 10 marks for each working day or part of a working day, and after 5 working days gets zero.
+
+Where
+Upload box "HIST20451 A2 commentary" on the module page. One upload only: check before you press the button.`,
+    says: {place: 'HIST20451 A2 commentary', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1400, 'limits.maxWords': 1600, 'naming.mustContain': ['candidateNumber', 'courseCode'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-25T12:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Garamond', 'Times New Roman'], 'layout.pageNumbers': true, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Hi all,
+
+a few people asked so here's everything in one place for the lab write-up:
+
+- it's due Sunday 21/02/2027, 11.59pm Melbourne time
+- single PDF, no bigger than 15MB
+- 6 pages tops, refs don't count
+- name it LASTNAME_Firstname_Lab3.pdf
+- resubmit as often as you like before the deadline, I'll only mark whatever's there at the end
+- 5% off per day (weekends included), nothing accepted after 10 days
+
+It'll go through the text-matching tool, so leave time to fix your quotes.
+
+Cheers
+Priya`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.maxPages': 6, 'naming.pattern': 'LASTNAME_Firstname_Lab3.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-02-21T23:59:00+11:00', timeZone: 'Australia/Melbourne', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 10},
+  },
+  {
+    text: `PORTFOLIO SUBMISSION
+
+The portfolio is made of three files, each uploaded separately:
+
+1. Reflective essay (2,500 words +/- 10%), Word or PDF
+2. Evidence log, Excel spreadsheet (.xlsx)
+3. A signed declaration form, scanned, PDF, max. 2 MB
+
+Opening date: 1 April 2027, 09:00
+Closing date: 30 April 2027, 16:00 BST
+
+Late portfolios will be capped at 40%.
+Portfolios are marked anonymously. Use your candidate number only.`,
+    says: {documents: [{label: 'Reflective essay', types: ['docx', 'pdf'], limits: {minWords: 2250, maxWords: 2750}}, {label: 'Evidence log', types: ['xlsx']}, {label: 'Form', types: ['pdf'], limits: {maxBytes: 2000000}}], anonymous: true, opens: '2027-04-01T09:00:00+01:00', due: '2027-04-30T16:00:00+01:00', timeZone: 'BST', declaration: true},
+  },
+  {
+    text: `FINAL PAPER — submission checklist
+
+[ ] 8–10 double-spaced pages, not counting title page and works cited
+[ ] 12-pt. Times New Roman, one-inch margins
+[ ] MLA format
+[ ] Last name and page number in the upper right corner of every page
+[ ] Saved as a PDF
+[ ] File named: Lastname-FinalPaper.pdf
+[ ] Uploaded to the course site by 5 p.m. EST on Friday, December 10, 2027
+
+Late papers drop one-third of a letter grade per day. No papers accepted after December 15.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 8, 'limits.maxPages': 10, 'naming.pattern': 'Lastname-FinalPaper.pdf', 'naming.mustContain': ['surname'], due: '2027-12-10T17:00:00-05:00', timeZone: 'EST', 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Dear students
+
+Following the outage of 3 March the deadline for Essay 1 (originally Friday 5 March 2027, 16:00) has been moved to Monday 8 March 2027, 10:00. This applies to everybody; you don't need to apply.
+
+Students with an individual extension keep their own date.
+
+All other instructions are unchanged: max 3000 words incl. footnotes, PDF, file name = student number.
+
+Best wishes
+Teaching Office`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3000, 'naming.mustContain': ['studentNumber'], due: '2027-03-08T10:00:00', 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `Submission instructions for the dissertation (MSc Public Health)
+
+Length: no more than 12,000 words. The abstract, tables, figures, references and appendices are not included in the word limit.
+Submission: electronic only, two files:
+  (a) the dissertation as a PDF (maximum 100 MB)
+  (b) the ethics approval letter as a PDF
+Deadline: 2 September 2027 at 12 noon (UK time).
+Please name files as follows: candidate number – short title (e.g. BX123 – Malaria in Mali).
+The dissertation must not contain your name or student number anywhere; acknowledgements should be left out and may be added to the library copy.
+Penalties: work submitted up to 24 hours late: 10 percentage points; 24–48 hours: 20 percentage points; later: not accepted.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf'], limits: {maxBytes: 100000000}}, {label: 'Ethics approval letter', types: ['pdf']}], 'limits.maxWords': 12000, 'naming.pattern': 'candidate number – short title', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-09-02T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 2, 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `Q. When's it due?
+A. Wednesday of Week 11, that's 19 May 2027, by 2 in the afternoon.
+Q. What format?
+A. .doc, .docx, .rtf or .pdf – anything else will bounce.
+Q. How long should it be?
+A. 2000 words. You can go 10% over or under without penalty.
+Q. Can I replace my file once it's in?
+A. Up to three times, and we look at the last one.
+Q. Is it marked anonymously?
+A. No, because the tutor needs to know which group you presented with. So please do put your name on it.
+Q. What if I'm late?
+A. 5 marks a day up to a maximum of five days. Then it's a zero.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'rtf', 'pdf']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, anonymous: false, due: '2027-05-19T14:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
     text: `Course essay. Max. 12 pages incl. everything except the bibliography. Times New Roman 12, double spaced, 1 inch margins.
 Deadline: 30 April, 23:59 CET. No extensions. Late essays will not be marked.
 File: PDF, max 20 megabyte. File name: Lastname_Firstname_Essay.pdf
