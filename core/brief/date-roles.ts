@@ -32,6 +32,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “The handbook says 19 March. The module page says 26 March.”
   if (/\b(?:handbook|page|site|website|brief|guide|guidelines|syllabus|calendar|document|list|form|mail|office|timetable|portal|schedule)\s+says\s+(?:it is (?:due )?(?:on )?)?(?:\w+day,?\s*)?$/i.test(before) && previous && last(previous.text)?.role === 'due') return 'due';
   if (/^so:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “The exam paper is posted at 9:00 on Tuesday 4 May”; “Release: Monday … / Return: Wednesday …”.
+  if (/\b(?:exam(?: paper)?|question(?:s| paper)?|tasks?|assignment|case)\s+(?:is|are|will be)\s+(?:posted|released|published|made available)\b[^.;]{0,24}$/i.test(before)) return 'opens';
+  if (/^\W*return(?:ed)?(?: by)?\s*[:|–-]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\((?:for this (?:module|course|assignment|essay|year)|this (?:year|term))\s*:\s*(?:\w+day,?\s*)?$/i.test(before) && /\b(?:by|due|deadline|submitted|no later than)\b/i.test(before)) return 'due';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
@@ -42,9 +46,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “Late submission: up to 21 January: capped at 40”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(before)) return 'other';
   if (/\bwith (?:your|the|an) extension\b[^.;]{0,50}$/i.test(before)) return 'extension';
+  if (/\byours?(?: deadline| date)? is (?:now )?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:class|others|everyone)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'extension';
   if (/\bthe class deadline was\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\bdeadline for you\b[^.;\d]{0,6}(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
-  if (/\bfor (?:the others|everyone else|all (?:the )?others|the rest(?: of you)?)\b[^.;]{0,30}\b(?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\bfor (?:the others|everyone else|all (?:the )?others|the rest(?: of you)?)\b[^.;]{0,30}\b(?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$|\bclass deadline (?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “… is now Friday 26 March, not Thursday 25 March”.
   if (/,\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;)]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
@@ -56,7 +61,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   }
   if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|extended (?:deadlines?|time)|accommodations?|disabilit\w+|support plans?|(?:learning|approved|individual) plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
   // “was due on …, now …”: the former date is past.
-  if (/\bwas\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
+  if (/\b(?:was|were)\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
   const near = last(before);
   if (near) {
     const strong = roles[0]![1];

@@ -10,7 +10,7 @@ export interface DatedRow { label: string | null; role: DateRole; date: ReadDate
 export interface Reading {
   text: string; clauses: Clause[]; zone: string | null;
   dates: (clause: Clause) => ReadDate[];
-  /** a bare date with a time of day that stands elsewhere; null where the two make none */ withTime: (date: ReadDate, time: string) => string | null;
+  /** a bare date with a time of day that stands elsewhere; null where the two make none */ withTime: (date: ReadDate, time: string) => string | null; /** a date that is put together from several places */ read: (wording: string) => ReadDate | null;
 }
 const monthNames = 'jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec';
 const yearInDate = new RegExp(`\\b(?:${monthNames})[a-z]*\\.?,?\\s+(?:\\d{1,2}(?:st|nd|rd|th)?,\\s*)?(20\\d\\d)\\b|\\b\\d{1,2}[/.]\\d{1,2}[/.](20\\d\\d)\\b|\\b(20\\d\\d)-\\d{2}-\\d{2}\\b`, 'gi');
@@ -19,18 +19,23 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
   const order = dateOrder(text, zone), years = new Set([...text.matchAll(yearInDate)].map((m) => Number(m[1] ?? m[2] ?? m[3])));
   // Where all dates with a year are of this one, and one of them is still to come, a date without is of it too, even where it is past.
   const ofThisYear = years.size === 1 && years.has(now.year) && clauses.some((c) => c.text.includes(String(now.year)) && readDates(c, now, zone, order).some((d) => d.iso.slice(0, 10) >= now.toISODate()! && text.slice(d.start, d.end).includes(String(now.year))));
+  const read = (wording: string): ReadDate | null => { const date = readDates({ text: wording, start: 0, end: 0 }, now, zone, order)[0]; return date?.problem === 'none' ? date : null; };
   return {
     text, clauses, zone, dates: (clause) => readDates(clause, now, zone, order, ofThisYear ? now.year : null).sort((a, b) => a.start - b.start),
-    withTime: (date, time) => { const whole = readDates({ text: `${text.slice(date.start, date.end)}, ${time}`, start: 0, end: 0 }, now, zone, order)[0]; return whole && whole.problem === 'none' && whole.iso.length > 10 ? whole.iso : null; },
+    withTime: (date, time) => { const whole = read(`${text.slice(date.start, date.end)}, ${time}`); return whole && whole.iso.length > 10 ? whole.iso : null; }, read,
   };
 }
 
 /** Words that name one window of several. */
-const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet)\b/gi;
+const partLabel = /\b(first draft|second draft|final draft|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet)\b/gi;
 const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment|window|round)\s/i;
+/** A time of day as wordings have it. */
+export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
 /** What is no window for handing in. */
 const noWindow = /\b(?:feedback|marks|results|exam|reading|term)\b/i;
-const noHandIn = /\b(?:feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|registration|colloquium|defen[cs]e|viva|exam|presentation|approval|application|kick-?off|meeting|topic|consultation|resit)\b/i;
+/** What a date begins with. */
+const weekdayOrDay = `(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\\b|\\d{1,2}(?:st|nd|rd|th)?[\\s./])`;
+const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation|approval|application|kick-?off|meeting|topic|consultation|resit)\b/i;
 const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$/i;
 
 interface Label { text: string; at: number; to: number }
@@ -41,9 +46,10 @@ export interface RowsRead { rows: DatedRow[]; problems: ReadDate[]; lateUntil: S
 /** All dates of the wording, each with its part and its role. */
 export function readRows(reading: Reading): RowsRead {
   const { text, clauses } = reading, out: RowsRead = { rows: [], problems: [], lateUntil: [] };
+  const runs = runsOfDates(text);
   let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false, /** what the columns of a table are for, from its head */ columns: (DateRole | null)[] = [];
   clauses.forEach((clause, index) => {
-    const dates = reading.dates(clause), labels = labelsIn(clause);
+    const written = reading.dates(clause), dates = written.length > 0 ? written : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
     if (dates.length === 0) {
       if (/\|.*\|/.test(clause.text)) columns = columnsOf(clause);
       if (addsTime(clause, clauses[index - 1], out.rows.at(-1), reading)) return;
@@ -53,7 +59,7 @@ export function readRows(reading: Reading): RowsRead {
       listing = short && listHead.test(clause.text);
       return;
     }
-    const head = headOf(clause, dates, listing), row = rowName(clause, dates, columns, text), isRange = isWindow(clause, dates, head.label, text);
+    const head = headOf(clause, dates, listing || runs.some(([from, to]) => clause.start >= from && clause.end <= to)), row = rowName(clause, dates, columns, text), isRange = isWindow(clause, dates, head.label, text);
     // A clause after a semicolon still speaks of the same part.
     if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
     dates.forEach((date, i) => {
@@ -68,11 +74,32 @@ export function readRows(reading: Reading): RowsRead {
   return out;
 }
 
+/** Stretches of three lines and more that each say one name and its date: “Full paper: 15 March 2027”, “Final report – Tuesday 4 May 2027 – 40 pages max.” */
+function runsOfDates(text: string): [number, number][] {
+  const line = new RegExp(`^[ \\t•*-]*(?!(?:due|deadline|closing|opening|opens?|closes?|date|start|end|from|until|when|submission|release|issued|set|feedback|results|available|time|update|posted)\\b)[A-Z](?:[^:|–—\\n\\d(]|\\([^)\\n]*\\)){2,40}?(?:\\s*:|\\s+[–—-])\\s+${weekdayOrDay}[^\\n]{0,60}$`, 'i'), found: [number, number][] = [];
+  let at = 0, from = -1, count = 0;
+  for (const one of [...text.split('\n'), '']) {
+    if (line.test(one)) { if (count++ === 0) from = at; }
+    else if (one.trim() !== '' || at >= text.length) { if (count >= 3) found.push([from, at]); count = 0; }
+    at += one.length + 1;
+  }
+  return found;
+}
+
 const columnsOf = (clause: Clause): (DateRole | null)[] => clause.text.split('|').map((c) => (/\b(?:opens?|from|available|start)/i.test(c) ? 'opens' : /\b(?:due|deadline|closes?|until|end)/i.test(c) ? 'due' : /\b(?:feedback|marks|returned)/i.test(c) ? 'other' : null));
 /** A row of a table with a column for closing is named by its first cell. */
 function rowName(clause: Clause, dates: ReadDate[], columns: (DateRole | null)[], text: string): string | null {
   const first = columns.includes('due') && /\|.*\|/.test(clause.text) ? clause.text.split('|').map((cell) => cell.trim()).find((cell) => cell !== '') : undefined;
   return first && first.length <= 60 && dates.every((d) => text.slice(d.start, d.end) !== first) && !/\d{4}/.test(first) ? first : null;
+}
+
+/** “It opens on Monday the 7th of June. Everything has to be in by 10am on Friday the 11th.”: a weekday and a number stand for the month of the date before. */
+function dayOfSameMonth(clause: Clause, rows: DatedRow[], reading: Reading): ReadDate[] {
+  const m = /\b((?:mon|tues|wednes|thurs|fri|satur|sun)day),? (?:the )?(\d{1,2})(?:st|nd|rd|th)\b(?!\s+(?:of|century|floor|edition|week)\b)/i.exec(clause.text), last = m ? rows.filter((r) => r.date.problem === 'none').at(-1) : undefined;
+  if (!m || !last) return [];
+  const [year, month] = last.date.iso.split('-'), hour = timeOfDay.exec(clause.text)?.[0];
+  const date = Number(m[2]) > Number(last.date.iso.slice(8, 10)) ? reading.read(`${m[1]} ${m[2]} ${monthNames.split('|')[Number(month) - 1]} ${year}${hour ? `, ${hour}` : ''}`) : null;
+  return date ? [{ ...date, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
 }
 
 /** “Due date: 19 April 2027” and “Due time: 17:00” on lines of their own. */
@@ -86,9 +113,9 @@ function addsTime(clause: Clause, before: Clause | undefined, dated: DatedRow | 
 
 /** What stands before the colon names the part: “Part 1 (draft): …”, “Peer comments due: …”, “Deadline report: …”, “M1 (topic): …”, and each line of a list of dates. */
 function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: string | null; listed: boolean } {
-  const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1];
+  const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1] ?? (listing ? new RegExp(`^\\W*((?:[^:|–—\\d(]|\\([^)]*\\)){3,60}?)\\s+[–—-]\\s+(?=${weekdayOrDay})`, 'i').exec(clause.text)?.[1] : undefined);
   if (heading === undefined) return { label: null, listed: false };
-  const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(':') + 1), few = dates.length <= 2;
+  const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;
   const isDue = /^(?!essay question)[\w -]{4,40}\s(?:is\s)?due$/i.test(whole), name = isDue ? whole.replace(/\s(?:is\s)?due$/i, '') : whole;
   const dueOf = /^(?:the )?(?:deadline|due(?: date)?|hand-?in|closing date)\s+(?:of\s+|for\s+)?(?:the\s+)?([a-z][\w -]{2,38})$/i.exec(name)?.[1];
   if (dueOf && !/\b(?:dates?|times?|for|is|and|all|everyone|students?|changed?|extended|moved|submissions?|work)\b/i.test(dueOf)) return { label: dueOf, listed: false };
@@ -112,15 +139,20 @@ const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part
 /** “Late work is not accepted after …”. */
 function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined, text: string): boolean {
   const lead = text.slice(clause.start, date.start);
+  // “Until Monday 3 May you can still upload, but you lose a grade.”
+  if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;
   if (before && /\blate\b/i.test(before.text) && /^\W*(?:(?:nothing|no \w+) (?:(?:is |are |will be )?accepted |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
-  if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
+  if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:at \S+ )?(?:(?:is|are|will be) given |(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
   return /\blate\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 
 /** The name that a date of several goes with: the one between it and the date before it, else one nearby. “Part B (essay)” is Part B. */
 function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause): string | null {
   const date = dates[i]!, from = i > 0 ? dates[i - 1]!.end : clause.start, nearest = (list: Label[]): Label | undefined => list.filter((l) => numbered.test(l.text)).at(-1) ?? list.at(-1);
+  // “… Friday 5 March (17:00) for group A and …”.
+  const behind = /^\s*(?:\([^)]*\)|at [\d:.]+|noon|\d[\d:.]*(?: ?[ap]m)?|[):])?\s*for ((?:group|class|section|stream) (?:\d{1,2}|[A-H])\b)/i.exec(clause.text.slice(date.end - clause.start).replace(/^\)/, ''))?.[1];
+  if (behind) return behind;
   const own = nearest(labels.filter((l) => l.at >= from && l.at < date.start));
   if (own) return own.text;
   if (dates.length === 1) return labels[0]?.text ?? null;

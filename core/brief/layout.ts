@@ -48,10 +48,10 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       const face = m[0], size = /^(?: or similar)?[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d)/i.exec(clause.text.slice(m.to - clause.start));
       // “Times New Roman 12”: the number after a typeface is its size.
       if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) { put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length }); if (atLeast(clause.text, m.at - clause.start, m.to - clause.start + size[0].length)) out.atLeast.add('fontSizePt'); }
-      if (/\b(?:not|no|never|avoid|don['’]t)\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|pt|point|size|or|text)\b/i.test(clause.text))) continue;
+      if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
-    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
+    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to|are)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
   }
   return out;
 }
@@ -61,9 +61,9 @@ const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'OSCOLA
 const anyStyle = new RegExp(`\\b(?:${styles.join('|')})\\b`, 'g');
 export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /referenc|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b|\b(?:APA|MLA|OSCOLA|MHRA|AGLC)\b/i)) for (const m of matchesIn(clause, anyStyle)) {
+  for (const clause of clausesWith(clauses, /referenc|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b|\bnotes\b|\b(?:APA|MLA|OSCOLA|MHRA|AGLC)\b/i)) for (const m of matchesIn(clause, anyStyle)) {
     const style = m[0];
-    const alone = /^(?:APA|MLA|OSCOLA|MHRA|AGLC)$/.test(style) && (/^\W*$/.test(clause.text.slice(0, m.at - clause.start)) && /^\s*[,;.]/.test(clause.text.slice(m.to - clause.start)) || /^\s*\(?(?:\d{1,2}\b|format\b)/i.test(clause.text.slice(m.to - clause.start)) || clause.text.length < 30);
+    const alone = /^(?:Chicago|Harvard|Vancouver|MHRA)$/.test(style) && /^ (?:notes|footnotes)\b/i.test(clause.text.slice(m.to - clause.start)) || /^(?:APA|MLA|OSCOLA|MHRA|AGLC)$/.test(style) && (/^\W*$/.test(clause.text.slice(0, m.at - clause.start)) && /^\s*[,;.]/.test(clause.text.slice(m.to - clause.start)) || /^\s*\(?(?:\d{1,2}\b|format\b)/i.test(clause.text.slice(m.to - clause.start)) || clause.text.length < 30);
     if (!(alone || /\b(?:referenc|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /^\s*\(?\d{1,2}(?:st|nd|rd|th)\b/i.test(clause.text.slice(m.to - clause.start))) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
     if (/\b(?:not|no|never|rather than|instead of)\s+(?:use\s+|in\s+)?(?:the\s+)?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
     found.push({ value: style, start: m.at, end: m.at + style.length, override: isCorrection(clause) });

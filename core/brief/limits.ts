@@ -1,18 +1,19 @@
 import type { Limits } from '../model/brief.ts';
-import { isCorrection, matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
+import { isCorrection, largeNumbers, matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
 
 type Field = keyof Limits;
 export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** a length that is asked for, without a word that makes it a limit */ given?: true; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }
 
 /** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
-const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d])\d+(?:[.,]\d+)?`;
+const spoken = Object.keys(largeNumbers).sort((a, b) => b.length - a.length).join('|');
+const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d])\d+(?:[.,]\d+)?|(?<![A-Za-z\d-])(?:${spoken})(?=[\s-](?:(?:A4|typed|double-spaced|single-spaced)\s)?(?:pages?|sides?)\b)`;
 
 /** A percentage in figures or words. */
 const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
-const hasNumber = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten)\b/i, hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
+const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
 
 const works = 'essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|op-ed|piece|statement|diary|critique|memo|letter|plan|script';
 /** “An essay of 2,000 words”, “Length: 2,000 words”, “a 2,000-word essay”: a length of the work itself, not of something that it has or reads. */
@@ -37,7 +38,7 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     if (!hasNumber.test(clause.text) || !hasUnit.test(clause.text)) return [];
     // A sentence on what counts may stand between a length and its leeway.
     const about = [1, 2].find((k) => { const t = clauses[i + k]?.text; return t === undefined || !(/\bword (?:count|limit|length)\b/i.test(t) && !/\d/.test(t)); }), next = clauses[i + (about ?? 1)]?.text ?? '';
-    const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && !/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) ? ` ${next}` : '';
+    const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && (!/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) || /\bexceed\w* the (?:limit|word limit|length)\b[^.;]{0,10}\bby more than\b/i.test(next)) ? ` ${next}` : '';
     return [...readSizes(clause), ...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)];
   });
 }
@@ -62,10 +63,16 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const override = isCorrection(clause);
   const push = (field: Field, value: number, m: { at: number; to: number }): void => { const part = ofPart(m); if (value > 0) found.push({ field, value: Math.round(value), start: m.at, end: m.to, clause, override, ...(part ? { part } : {}) }); };
   const text = clause.text;
+  // “At most 800 words per answer (2,400 words in total)”.
+  if (/\bper (?:question|answer|entry|section)\b/i.test(text)) for (const m of matchesIn(clause, new RegExp(`(${number})\\s?${unit} in total\\b|\\bin total,? (?:at most |up to |no more than )?(${number})\\s?${unit}`, 'gi'))) found.push({ field: max, value: numberOf((m[1] ?? m[2])!), start: m.at, end: m.to, clause, override });
+  if (found.length > 0) return found;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|plus\\s?/\\s?minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in either direction|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
   const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:[\d,.]+[- ]?words? |word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\b(\d{1,2})\s?(?:%|per\s?cent) overrun/i.exec(text + follows);
+  // “Work exceeding the limit by more than 10% will be penalised”: up to then it is not.
+  const beyond = /\b(?:exceed\w*|over|longer)\b[^.;%]{0,30}\bby more than (\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)[^.;]{0,50}\b(?:penali|deduct|not (?:be )?(?:read|marked|accepted)|lose|returned)/i.exec(text + follows);
   const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|tolera|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
+  const leeway = (overAllowed ? percentOf(over[1] ?? over[2] ?? over[3] ?? over[4] ?? over[5]) : beyond && !tolerance ? percentOf(beyond[1]) : 0) / 100;
   // “An abstract of at most 200 words” limits a part of the paper.
   const ofPart = (m: { at: number; to: number }): string | null => (/\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) ? null : (/\b(abstract|(?:executive )?summary(?! (?:report|essay|paper))|cover (?:letter|page|sheet)|introduction(?! to\b)|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement)\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.exec(text.slice(0, m.at - clause.start)) ?? /^[\s-]*(?:word |page )?(abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.exec(text.slice(m.to - clause.start)) ?? /^\W*(?:an? |the )?(abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b(?=[^;]*\band\b)/i.exec(text))?.[1]?.toLowerCase() ?? null);
   // “Each answer at most 800 words” limits the answers.
@@ -82,7 +89,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: for (?:this|the) (?:module|essay|paper|report|assignment|assessment|coursework|course))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
@@ -91,13 +98,12 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
     const near = before.slice(-60), own = m[0];
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
-    if (each.test(after)) continue;
+    // “Both should be not more than 1,500 words each” limits every file.
+    if (each.test(after) && !/\b(?:both|all three|all four) (?:must|should|are|have|need|may|files|documents|essays|papers|reports|parts)\b/i.test(before)) continue;
     if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
     // “Plus up to 5 pages of appendices”.
     if (/^\s*(?:of|for)\s+(?:the |your )?(?:appendi|references|bibliograph|notes\b|figures|annex|tables)/i.test(after)) continue;
-    // “four entries of 400–600 words each” limits the entries.
-    if (each.test(after)) continue;
     // “exactly 6 pages”, “6 pages (no more, no less)”.
     if (/\b(?:exactly|precisely)\s*$/i.test(near) || /^\s*[(,–-]*\s*(?:no more,? (?:and )?no less|exactly|neither more nor less)\b/i.test(after)) { push(min, value, m); push(max, value, m); continue; }
     // “1,000 words, plus or minus 50”.
@@ -110,9 +116,9 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after)) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
     if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
-    if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); const share = overAllowed ? percentOf(over[1] ?? over[2] ?? over[3] ?? over[4] ?? over[5]) / 100 : 0; push(max, Math.floor((below ? value - 1 : value) * (1 + share) + 1e-9), m); continue; }
-    if (!overAllowed && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
-    if (overAllowed) push(max, Math.floor(value * (1 + percentOf(over[1] ?? over[2] ?? over[3] ?? over[4] ?? over[5]) / 100) + 1e-9), m);
+    if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); push(max, Math.floor((below ? value - 1 : value) * (1 + leeway) + 1e-9), m); continue; }
+    if (leeway === 0 && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
+    if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
   // “Maximum words: two thousand”.
   if (what === 'words') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?|up to|at most|no(?:t)? more than|limit(?:ed)? (?:of|to|is))(?: (?:word count|words?|length))?\s*(?:of|is|:)?\s*((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?: and a half)? (?:thousand|hundred))\b(?: words)?/gi)) { const value = spokenThousands(m[1]!); if (value && /\bwords?\b/i.test(m[0]) && !ofEach(m)) push(max, value, m); }

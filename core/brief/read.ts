@@ -47,12 +47,15 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.documents = documents.documents;
   for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
 
+  const times = readTimes(text, all.filter((c) => c.asks !== 'no'), now);
+  // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
+  const partOf = ({ start }: { start: number }): string | null => { const from = text.lastIndexOf('\n', start) + 1, to = text.indexOf('\n', start), inside = times.parts.filter((p) => p.start >= from && (to < 0 || p.start < to)); return inside.length === 1 ? inside[0]!.label : null; };
   // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.length > 1 && documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     // A bare length holds only where no limit is named.
     const stated = limits.filter((l) => l.field === field), statements = stated.some((l) => !l.given) ? stated.filter((l) => !l.given) : stated;
-    if (statements.length > 0 && statements.every((l) => l.given)) brief.lengths = [...(brief.lengths ?? []), field];
+    if (statements.some((l) => partOf(l) === null) && statements.every((l) => l.given)) brief.lengths = [...(brief.lengths ?? []), field];
     const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
     statements.forEach((s, i) => {
       if (s.remark) remarks.push({ field: `limits.${field}`, kind: 'megapixels', quotes: [quote(s)] });
@@ -68,7 +71,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
       (demand.limits ??= {})[field] = s.value;
       evidence.push({ field: `documents[${owner}].limits.${field}`, ...quote(s) });
     });
-    brief.limits[field] = one(`limits.${field}`, statements.filter((_, i) => owned[i] === -1));
+    const common = statements.filter((s, i) => owned[i] === -1 && !(s.given && partOf(s) !== null)), ofParts = new Set(common.map(partOf));
+    if (!(ofParts.size > 1 && !ofParts.has(null))) brief.limits[field] = one(`limits.${field}`, common);
   }
 
   const naming = readNaming(clauses);
@@ -80,7 +84,6 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.similarityChecked = one('similarityChecked', readSimilarity(all));
   brief.declaration = one('declaration', readDeclaration(all));
 
-  const times = readTimes(text, all.filter((c) => c.asks !== 'no'), now);
   brief.timeZone = keep('timeZone', times.zone);
   for (const field of ['opens', 'due', 'extension'] as const) {
     const statements = times[field];
@@ -102,7 +105,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.attempts.keeps = one('attempts.keeps', attempts.keeps);
   const late = readLate(clauses);
   brief.late.percentPerDay = one('late.percentPerDay', late.percentPerDay);
-  brief.late.cutoffDays = one('late.cutoffDays', [...late.cutoffDays, ...times.lateUntil.flatMap((s) => { const days = brief.due ? DateTime.fromISO(s.value.slice(0, 10)).diff(DateTime.fromISO(brief.due.slice(0, 10)), 'days').days : 0; return days > 0 ? [{ ...s, value: days }] : []; })]);
+  brief.late.cutoffDays = one('late.cutoffDays', [...late.cutoffDays, ...times.lateUntil.flatMap((s) => { const days = brief.due ? DateTime.fromISO(s.value.slice(0, 10)).diff(DateTime.fromISO(brief.due.slice(0, 10)), 'days').days : 0; return days > 0 || (days === 0 && s.value === brief.due) ? [{ ...s, value: days }] : []; })]);
 
   const layout = readLayout(clauses);
   brief.layout.pageSize = one('layout.pageSize', layout.pageSize);
@@ -139,6 +142,9 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   const inside = spans.map((span, i) => ({ i, span })).filter(({ span }) => span.start >= s.clause.start && span.start < s.clause.end);
   if (s.part) return documents.findIndex((d) => d.label?.toLowerCase().includes(s.part!));
   const at = s.start - s.clause.start, lead = s.clause.text.slice(0, at), bracketed = lead.split('(').length > lead.split(')').length;
+  // “A 500-word summary as a Word file”.
+  const behind = s.clause.text.slice(s.end - s.clause.start).toLowerCase(), adjective = documents.findIndex((d) => d.label !== null && behind.startsWith(` ${d.label.toLowerCase()}`));
+  if (adjective >= 0 && /-(?:word|page)$/i.test(text.slice(s.start, s.end))) return adjective;
   // An item of a list that begins with its document is about that one alone.
   if (inside.length === 1 && inside[0]!.span.start - s.clause.start < 24 && /^\W*(?:[a-z]+ )?[A-Z]?\d{1,2}[.):]/i.test(s.clause.text)) return inside[0]!.i;
   if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;

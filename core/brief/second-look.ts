@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
 import { zoneOf } from '../time/instant.ts';
-import type { DatedRow, Reading } from './dated-rows.ts';
+import { timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
 import { matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
 
 /** What a date is for that only the other dates and sentences of a wording show. Each of these changes the rows that it is about. */
@@ -24,6 +24,20 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
   if (granted.length > 0) for (const r of original) r.override = false;
 }
 
+/** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */
+export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<string>[] {
+  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /^\W*(?:final )?cut-?off(?: date| time)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
+  if (due) return cut.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
+  for (const r of cut) r.role = 'due';
+  return [];
+}
+
+/** “… as PDF by 15 July. A printed copy goes to the office by 16 July.”: the file is what is handed in here. */
+export function besidePrinted(rows: DatedRow[], { text }: Reading): void {
+  const printed = (r: DatedRow): boolean => /\b(?:printed|paper|hard|bound)[ -]?(?:copy|copies|version)\b|\bprint-?out\b/i.test(text.slice(r.clause.start, r.date.start)) && !/\b(?:no|not|instead of|as well as|and (?:a|one)|electronic|digital|upload|pdf)\b/i.test(text.slice(r.clause.start, r.date.start));
+  if (rows.some((r) => r.role === 'due' && !printed(r))) for (const r of rows) if (r.role === 'due' && printed(r)) r.role = 'other';
+}
+
 /** A resit has its own deadline beside the common one. */
 export function besideResit(rows: DatedRow[], { text }: Reading): void {
   const isResit = (r: DatedRow): boolean => /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start));
@@ -36,17 +50,26 @@ export function dateAsDeadline(rows: DatedRow[]): void {
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
 }
 
-const forAll = /\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?closes?\b[^.;]{0,20}\bat\s|\bon the (?:due date|day of the deadline|closing date)\b/i;
-const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
+const forAll = /\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?closes?\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]m)?|noon|12[.:]00 noon) on the date\b|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
-  const shared = reading.clauses.flatMap((c) => (forAll.test(c.text) && reading.dates(c).length === 0 ? timeOfDay.exec(c.text)?.[0] ?? [] : []))[0];
+  const shared = reading.clauses.flatMap((c) => (forAll.test(c.text) && (reading.dates(c).length === 0 || /\bon the date\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : []))[0];
   if (!shared) return;
   for (const r of rows) {
     if (r.date.iso.length !== 10 || r.date.problem !== 'none' || (r.role !== 'due' && !(r.label && r.role === 'unknown'))) continue;
     const whole = reading.withTime(r.date, shared);
     if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
   }
+}
+
+/** “Yours is now Saturday 27 March, same time.” */
+export function addSameTime(rows: DatedRow[], { text }: Reading): void {
+  rows.forEach((r, i) => {
+    const before = rows.slice(0, i).filter((o) => o.date.problem === 'none' && o.date.iso.length > 10).at(-1), behind = /^[\s,(–-]*(?:at (?:the )?)?same time\b/i.exec(text.slice(r.date.end, r.date.end + 30));
+    if (!before || !behind || r.date.iso.length !== 10 || r.date.problem !== 'none') return;
+    const zone = before.date.iso.slice(19), local = `${r.date.iso}${before.date.iso.slice(10, 19)}`;
+    r.date = { ...r.date, iso: local + zone, end: r.date.end + behind[0].length };
+  });
 }
 
 /** “The portal is available from 08:00 to 16:00 that day only.” */

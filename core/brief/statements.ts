@@ -7,10 +7,16 @@ const longestClause = 3000;
 /** A table's row of two cells says what a label and its value say: “| Attempts | 1 |” as “Attempts : 1”. Lengths stay, since places are counted in the wording. */
 const asLabelled = (row: string): string => row.replace(/^(\s*)\|([^|\n]*[^|\s-][^|\n]*)\|([^|\n]*[^|\s-][^|\n]*)(\|?)(\s*)$/, (_, lead: string, label: string, value: string, end: string, tail: string) => `${lead} ${label}:${value}${end && ' '}${tail}`);
 
+/** A table without lines, of labels with wide gaps behind them: “Due      6 May 2027” as “Due:     6 May 2027”. Lengths stay. Two such rows and more make one. */
+function asTable(text: string): string {
+  const row = /^([ \t]*[A-Z][\w/-]*(?: [\w/-]+){0,3})(?: {3,}|[ \t]*\t[ \t]*)(?=\S)(?!.*\S {3,}\S)/gm;
+  return [...text.matchAll(row)].length < 3 ? text : text.replace(row, (whole, label: string) => `${label}:${' '.repeat(whole.length - label.length - 1)}`);
+}
+
 /** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. */
 export function splitClauses(wording: string): Clause[] {
   // What is struck through does not hold.
-  const text = wording.replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length));
+  const text = asTable(wording.replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)));
   const clauses: Clause[] = [];
   let from = 0;
   const push = (to: number): void => {
@@ -70,16 +76,20 @@ const correction = /\b(?:correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revise
 export const isCorrection = (clause: Clause): boolean => clause.answers === true || correction.test(clause.text);
 export const negation = /\b(?:not|no|never|don['’]?t|doesn['’]?t|isn['’]?t|won['’]?t|cannot|can['’]?t|without|neither|nor)\b/i;
 
-/** A number as written: thousands marks in either style, decimal comma. */
+/** A number as written: thousands marks in either style, decimal comma; a round number of pages in words. */
 export function numberOf(text: string): number {
+  const spoken = largeNumbers[text.toLowerCase()];
+  if (spoken !== undefined) return spoken;
   const t = text.replace(/[\s\u00a0\u202f]/g, '');
   // A nought in front is the whole of a number below one: “0.023” groups no thousands.
   if (/^[1-9]\d{0,2}([.,])\d{3}(\1\d{3})*$/.test(t)) return Number(t.replace(/[.,]/g, ''));
   return Number(t.replace(',', '.'));
 }
-/** Small numbers in words. */
+/** Numbers above ten as lengths are written in words. */
+export const largeNumbers: Record<string, number> = { eleven: 11, twelve: 12, fifteen: 15, sixteen: 16, eighteen: 18, twenty: 20, 'twenty-five': 25, thirty: 30, forty: 40, fifty: 50, sixty: 60, eighty: 80 };
 /** “Two thousand”, “fifteen hundred”, “two and a half thousand” in figures. */
 export const spokenThousands = (words: string): number | null => { const m = /^(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)( and a half)? (thousand|hundred)$/i.exec(words.trim()); return m ? ((({ fifteen: 15, twenty: 20 } as Record<string, number>)[m[1]!.toLowerCase()] ?? numberWords[m[1]!.toLowerCase()]!) + (m[2] ? 0.5 : 0)) * (m[3]!.toLowerCase() === 'thousand' ? 1000 : 100) : null; };
+/** Small numbers in words. */
 export const numberWords: Record<string, number> = { a: 1, an: 1, one: 1, single: 1, once: 1, two: 2, twice: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, fourteen: 14 };
 
 /** Clauses that hold a word worth looking closer for: most of a handbook page is about something else, and a cheap look spares the dear ones. */
@@ -88,6 +98,6 @@ export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clause
 /** Whether a clause refuses what it names, by the words before it and after it. */
 export function isRefused(before: string, after: string): boolean {
   const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
-  if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
+  if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not (?:be )?(?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
   return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);
 }

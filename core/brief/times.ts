@@ -2,7 +2,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
+import { cutOffDates, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -16,10 +16,12 @@ type Part = TimesRead['parts'][number];
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(readZone(clauses)), reading = readingOf(text, clauses, now, zone.value);
   const { rows, problems, lateUntil } = readRows(reading);
-  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems, lateUntil: [...lateUntil, ...lateWindows(rows, reading)] };
+  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems, lateUntil: [...lateUntil, ...lateWindows(rows, reading), ...cutOffDates(rows, reading)] };
   grantedExtension(rows, reading);
   besideResit(rows, reading);
+  besidePrinted(rows, reading);
   dateAsDeadline(rows);
+  addSameTime(rows, reading);
   addSharedTime(rows, reading);
   addWindowOfTheDay(rows, reading);
   const parts = partsOf(rows, reading);

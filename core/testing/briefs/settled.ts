@@ -278,7 +278,7 @@ Submission: electronically, by 12 noon, 11th June 2027. Text must be 1.5-spaced,
 Use APA 7th. File format .doc, .docx, .pdf or .odt. Student number to be in the footer of every page and in the file name.
 
 Cover sheet: the declaration of academic integrity has to be signed.`,
-    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf', 'odt']}], 'limits.maxWords': 3000, 'naming.mustContain': ['studentNumber'], due: '2027-06-11T12:00:00', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Verdana'], declaration: true, referenceStyle: 'APA'},
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf', 'odt']}], 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber'], due: '2027-06-11T12:00:00', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Verdana'], declaration: true, referenceStyle: 'APA'},
   },
   {
     text: `Research proposal
@@ -362,6 +362,108 @@ Paper: max 10 MB.`,
     says: {documents: [{label: 'Paper', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 4}}, {label: 'Supplementary material', types: ['zip'], limits: {maxBytes: 50000000}}], 'naming.pattern': 'paper_<submission number>.pdf', due: '2027-05-17T23:59:00-12:00', timeZone: 'AoE', 'layout.pageSize': 'Letter', referenceStyle: 'IEEE'},
   },
   {
+    text: `PSYC2003 Research Report
+------------------------
+Weighting        50%
+Length           2,500 words maximum (title page, abstract, references and appendices excluded)
+Due              Thursday 6 May 2027, 4.00 pm (AEST)
+Submission       Assessment tab > Research Report > Final
+File             One Word document (.doc or .docx), under 20 MB
+File name        SurnameInitial_StudentID_PSYC2003
+Style            APA 7th
+Late             5% of the total mark per day or part day; closes 14 days after the due date
+Attempts         You may submit as many times as you like until the due date. After that, no changes.`,
+    says: {place: 'Assessment tab > Research Report > Final', documents: [{label: null, types: ['docx', 'doc']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 2500, 'naming.pattern': 'SurnameInitial_StudentID_PSYC2003', 'naming.mustContain': ['studentNumber', 'surname', 'initials'], due: '2027-05-06T16:00:00+10:00', timeZone: 'AEST', 'attempts.allowed': 'unlimited', 'late.percentPerDay': 5, 'late.cutoffDays': 14, referenceStyle: 'APA', 'counting.left': ['titlePage', 'abstract', 'references', 'appendices']},
+  },
+  {
+    text: `Subject: Re: Extension request – ENG 240 term paper
+
+Dear Tomasz,
+
+I'm happy to give you five extra days. The class deadline stays Monday, March 22, 2027 at 11:59 p.m. (Central Time); yours is now Saturday, March 27, same time.
+
+Everything else is as in the syllabus: 7 to 9 pages, double-spaced, Chicago notes, PDF only. Use your own name on the first page as usual, I like to know who I'm reading.
+
+J. Okafor`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 7, 'limits.maxPages': 9, anonymous: false, due: '2027-03-22T23:59:00-05:00', extension: '2027-03-27T23:59:00-05:00', timeZone: 'America/Chicago', 'layout.lineSpacing': 2, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Assignment brief: Market entry plan (group work, one submission per group)
+
+Your plan should not be longer than fifteen pages (A4, 11 point minimum, 1.15 line spacing, 2 cm margins), excluding appendices, which may not exceed 10 pages.
+Submit the plan as PDF and the financial model as an Excel workbook. Together they must stay below 25 MB.
+Name both files with your group number (Group07_Plan.pdf, Group07_Model.xlsx).
+Submission opens Monday 12 April 2027 and closes Friday 23 April 2027 at 17:00 sharp (Dublin time).
+Work is put through text-comparison software, so cite everything.
+No late submissions: the link disappears at 17:00.`,
+    says: {documents: [{label: 'Plan', types: ['pdf'], limits: {maxPages: 15}}, {label: 'Financial model', types: ['xlsx']}], 'limits.maxBytes': 25000000, similarityChecked: true, opens: '2027-04-12', due: '2027-04-23T17:00:00+01:00', timeZone: 'Europe/Dublin', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Coursework 1 is due in Week 6 (Mon 1/3/27, noon). Coursework 2 is due in Week 11 (Mon 5/4/27, noon). Both should be handed in on the module site as PDF, not more than 1500 words each. Candidate numbers only please – scripts are marked blind. For each day late, 5 marks are taken off; five days late means zero.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, anonymous: true, parts: [{label: 'Coursework 1', opens: null, due: '2027-03-01T12:00:00'}, {label: 'Coursework 2', opens: null, due: '2027-04-05T12:00:00'}], 'late.percentPerDay': 5},
+  },
+  {
+    text: `READ ME BEFORE YOU UPLOAD
+
+• Deadline 23:59 CET, 31 January 2028
+• Accepted: .pdf, .odt
+• Rejected: anything zipped, anything over 8 MiB
+• Min. 3,000 and max. 4,000 words, footnotes count, bibliography doesn't
+• You have exactly two attempts. The second one overwrites the first.
+• Include the signed statement of authorship as the last page
+• Turn off the author field in the file's properties: the marker must not be able to see who you are`,
+    says: {documents: [{label: null, types: ['pdf', 'odt']}], 'limits.maxBytes': 8388608, 'limits.minWords': 3000, 'limits.maxWords': 4000, due: '2028-01-31T23:59:00+01:00', timeZone: 'CET', 'attempts.allowed': 2, 'attempts.keeps': 'latest', declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Final-year project: what to submit and when
+
+Interim report – Friday 27 November 2026 – 5 pages max.
+Poster (A1, PDF) – Wednesday 10 March 2027
+Final report – Tuesday 4 May 2027 – 40 pages max.
+All deadlines are at 15:00 UK time. Reports must be PDF.
+
+Reports must be in Arial 11pt with 1.5 spacing and 25mm margins.
+Feedback on the interim report will be given by 18 December.`,
+    says: {documents: [{label: 'Poster', types: ['pdf']}], timeZone: 'Europe/London', parts: [{label: 'Interim report', opens: null, due: '2026-11-27T15:00:00+00:00'}, {label: 'Poster', opens: null, due: '2027-03-10T15:00:00+00:00'}, {label: 'Final report', opens: null, due: '2027-05-04T15:00:00+01:00'}], 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Hello everyone, quick correction to the handout. It says the essay is 2,000 words - that's last year's. It's 1,500 words max this year, no leeway. And it's due on the 19th of March at 4pm, not the 12th. Still one PDF, still your student number (and nothing else) as file name. Sorry for the confusion! Mx Adeyemi-Ross`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, 'naming.pattern': 'student number', 'naming.mustContain': ['studentNumber'], due: '2027-03-19T16:00:00'},
+  },
+  {
+    text: `Instructions for authors (student conference, undergraduate track)
+
+Papers must be anonymised for review: remove author names, affiliations and acknowledgements, also from the PDF metadata.
+Length: 6 to 8 pages including references, A4, two columns, 10pt Times.
+Only PDF files with all fonts embedded will be accepted. File size limit: 10MB.
+Abstract registration: 8 March 2027 AoE
+Full paper: 15 March 2027 AoE
+Notification: 26 April 2027
+Camera-ready: 10 May 2027 AoE
+Authors may update their submission until the full paper deadline.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.minPages': 6, 'limits.maxPages': 8, anonymous: true, timeZone: 'AoE', parts: [{label: 'Abstract registration', opens: null, due: '2027-03-08'}, {label: 'Full paper', opens: null, due: '2027-03-15'}, {label: 'Camera-ready', opens: null, due: '2027-05-10'}], 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 10, 'layout.fonts': ['Times']},
+  },
+  {
+    text: `1. Purpose
+The learning journal documents your placement.
+
+2. Format
+2.1 The journal is submitted as one file. PDF is preferred; .docx is accepted.
+2.2 It must have between 20 and 30 pages.
+2.3 Photos must not make the file larger than 50 megapixels in total.
+2.4 Patients and staff must not be identifiable. Your name and student number must be on the cover.
+
+3. Submission
+3.1 The box opens on 3 May 2027 at 8:00 and closes on 14 May 2027 at 20:00.
+3.2 You can submit only once.
+3.3 Journals up to 3 days late are accepted with a penalty of 10 % per day.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 50000000, 'limits.minPages': 20, 'limits.maxPages': 30, anonymous: false, opens: '2027-05-03T08:00:00', due: '2027-05-14T20:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `You'll find the drop point under Assessments > Essay 3. It'll be open from 10am on Monday the 7th of June 2027. Everything needs to be in by 10am on Friday the 11th. Please submit a Word doc and keep it to 1,800 words (+/-10%). Harvard referencing. Don't put your name on it, just your exam number. File name is up to you but mustn't give away who you are.`,
+    says: {place: 'Assessments > Essay 3', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1620, 'limits.maxWords': 1980, 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-06-07T10:00:00', due: '2027-06-11T10:00:00', referenceStyle: 'Harvard'},
+  },
+  {
     text: `Dear all,
 a reminder that the lab report is due this Thursday (25/03/2027) at 5pm. The upload page closes automatically. Reports should be around 2000 words, PDF only, under 10MB. Do not include your name anywhere; use your student ID in the file name and on the title page.
 Best, Dr Holm`,
@@ -375,7 +477,105 @@ Part B: Video reflection, 500 words (PDF), due 15 March 2027, 10:00
 Part C: Final essay, 2,500 words (PDF), due 30 April 2027, 10:00
 
 Each part opens one week before its due date. All parts are checked for similarity except part A. Name your files A_, B_, C_ followed by your student number.`,
-    says: {documents: [{label: 'Lesson plan', types: ['docx']}, {label: 'Video reflection', types: ['pdf'], limits: {maxWords: 500}}, {label: 'Final essay', types: ['pdf'], limits: {maxWords: 2500}}], 'naming.mustContain': ['studentNumber'], similarityChecked: true, parts: [{label: 'Part A', opens: '2027-02-22T10:00:00', due: '2027-03-01T10:00:00'}, {label: 'Part B', opens: '2027-03-08T10:00:00', due: '2027-03-15T10:00:00'}, {label: 'Part C', opens: '2027-04-23T10:00:00', due: '2027-04-30T10:00:00'}], lengths: ['maxWords']},
+    says: {documents: [{label: 'Lesson plan', types: ['docx']}, {label: 'Video reflection', types: ['pdf'], limits: {maxWords: 500}}, {label: 'Final essay', types: ['pdf'], limits: {maxWords: 2500}}], 'naming.mustContain': ['studentNumber'], similarityChecked: true, parts: [{label: 'Part A', opens: '2027-02-22T10:00:00', due: '2027-03-01T10:00:00'}, {label: 'Part B', opens: '2027-03-08T10:00:00', due: '2027-03-15T10:00:00'}, {label: 'Part C', opens: '2027-04-23T10:00:00', due: '2027-04-30T10:00:00'}]},
+  },
+  {
+    text: `Law of Obligations – Problem question
+
+Release: Monday 19 April 2027, 10:00 on the assessment page
+Return: Wednesday 21 April 2027, 10:00 (48 hours)
+Max. length: 2,000 words, footnotes included (OSCOLA), no bibliography needed
+Format: .docx or .pdf
+Identification: exam number in the header of each page; never your name
+File: ExamNumber_LawObl
+
+Work received after 10:00 on 21 April is given zero unless an extension has been approved beforehand. The school does not give extensions for IT problems.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2000, 'naming.pattern': 'ExamNumber_LawObl', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-04-19T10:00:00', due: '2027-04-21T10:00:00', 'late.cutoffDays': 0, referenceStyle: 'OSCOLA', 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `Dear all
+As agreed in class: essays to me by e-mail attachment (pdf please) not later than the 14th of May. I do not mind if it's the evening. If you want an answer before the exam, send it by the 7th. Between 10 and 12 pages. Title page with name, matriculation number, semester. 
+Regards, Prof. H. Lindqvist`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 10, 'limits.maxPages': 12, anonymous: false, due: '2027-05-14'},
+  },
+  {
+    text: `ASSIGNMENT 2
+Due: 11:55 PM, Saturday 13 March 2027
+Cut-off: 11:55 PM, Saturday 20 March 2027
+Grace period: none
+Maximum file size: 5MB
+Maximum number of uploaded files: 2
+Accepted file types: .pdf .ipynb .zip
+Group submission: no
+Resubmission: allowed until due date
+Statement: All submissions require students to accept the submission statement.`,
+    says: {documents: [{label: null, types: ['pdf', 'zip']}], 'limits.maxBytes': 5000000, due: '2027-03-13T23:55:00', 'late.cutoffDays': 7},
+  },
+  {
+    text: `What do I hand in?
+Two things. A poster as PDF (A3, one page, not more than 10 MB) and a 500-word summary as a Word file.
+
+How do I hand in?
+Through the box "POL211 poster and summary" on the course page.
+
+By when?
+Both by Friday 30 April 2027, 1 pm (Berlin). 
+
+What happens after that?
+Until Monday 3 May, 1 pm you can still upload, but you'll lose one full grade. After that the box is closed.
+
+Can I upload again?
+Yes, the new file replaces the old one until the box closes.
+
+Who will see my name?
+Nobody: the box hides it. Keep it out of the files and the file names.`,
+    says: {place: 'POL211 poster and summary', documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 10000000}}, {label: 'Summary', types: ['docx'], limits: {maxWords: 500}}], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-04-30T13:00:00+02:00', timeZone: 'Europe/Berlin', 'attempts.keeps': 'latest', 'late.cutoffDays': 3},
+  },
+  {
+    text: `Module handbook 2026/27, section 6: Coursework
+
+6.1 Coursework shall be submitted electronically by 12.00 noon on the date published in the assessment calendar (for this module: 15.03.2027).
+6.2 The word limit for this module is 3000. Work exceeding the limit by more than 10% will be penalised by 5 marks.
+6.3 Coursework submitted within five working days after the deadline shall have 5 per cent deducted for each working day; thereafter a mark of zero shall be recorded.
+6.4 Coursework shall bear the candidate number only. Any coursework bearing the candidate's name shall be returned unmarked.
+6.5 Coursework shall be in PDF and shall not exceed 40 MB.
+6.6 The coursework shall be accompanied by a declaration of academic integrity.
+6.7 Coursework shall be subjected to similarity analysis.`,
+    says: {documents: [{label: 'Coursework', types: ['pdf']}], 'limits.maxBytes': 40000000, 'limits.maxWords': 3300, anonymous: true, similarityChecked: true, due: '2027-03-15T12:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, declaration: true},
+  },
+  {
+    text: `Capstone report: formatting
+
+Use the template. Do not change fonts (Calibri 11) or margins (2.5 cm). Line spacing is 1.25. Chapters start on a new page, pages are numbered consecutively from the introduction onwards.
+The report is between 8000 and 10000 words long, everything from introduction to conclusion counted.
+Submit before Easter: the system accepts reports from 1 March to 25 March 2027 (closing time 18:00 EET).
+One file: CAPSTONE_<student id>.pdf. Do not zip.
+You may replace your report as long as the system is open. Earlier files remain visible to the examiner.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 8000, 'limits.maxWords': 10000, 'naming.pattern': 'CAPSTONE_<student id>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-03-01', due: '2027-03-25T18:00:00+02:00', timeZone: 'EET', 'attempts.keeps': 'all', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.25, 'layout.fonts': ['Calibri'], 'layout.pageNumbers': true},
+  },
+  {
+    text: `Take-home exam ANTH 3310
+
+The exam paper is posted at 9:00 AM MST on Tuesday, May 4, 2027. Your answers are due back by 9:00 AM MST on Friday, May 7. No extensions, no late exams.
+Answer three of five questions, no more than 800 words per answer (2,400 words in total).
+Submit one .docx. Do not include your name; write your student ID at the top of each page.
+AI-writing and plagiarism detection will be used.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2400, anonymous: true, similarityChecked: true, opens: '2027-05-04T09:00:00-07:00', due: '2027-05-07T09:00:00-07:00', timeZone: 'MST'},
+  },
+  {
+    text: `Abgabehinweis / How to submit
+
+Please upload your term paper (PDF) by 15 July 2027, 12:00 (CEST) at the latest. Length 20-25 pages. Name: Lastname_Firstname_Course_SS27.pdf. Please also hand in a printed copy at the office (room 2.14) by 16 July.`,
+    says: {documents: [{label: 'Term paper', types: ['pdf']}], 'limits.minPages': 20, 'limits.maxPages': 25, 'naming.pattern': 'Lastname_Firstname_Course_SS27.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-07-15T12:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `The deadline for the critical review is Friday 5 March (17:00) for group A and Friday 12 March (17:00) for group B. 1,200 words +/- 5%. Formats: PDF or RTF. You get feedback two weeks later. Late reviews: 2 points per day, at most 7 days.`,
+    says: {documents: [{label: null, types: ['pdf', 'rtf']}], 'limits.minWords': 1140, 'limits.maxWords': 1260, parts: [{label: 'group A', opens: null, due: '2027-03-05T17:00:00'}, {label: 'group B', opens: null, due: '2027-03-12T17:00:00'}], 'late.percentPerDay': 2, 'late.cutoffDays': 7},
+  },
+  {
+    text: `*** NEW DEADLINE ***
+The submission system was down this morning. All third-year essays that were due today (Thursday 11 March 2027) at 12:00 are now due tomorrow, Friday 12 March 2027, at 12:00. Essays that arrived by e-mail need to be uploaded as well (same file: PDF, max 10 MB, candidate number as file name).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.mustContain': ['candidateNumber'], due: '2027-03-12T12:00:00'},
   },
   {
     text: `Thesis hand-in 2027. The thesis must be uploaded as one PDF/A file no later than 1 June 2027 at 13:00. Group work is allowed. Print on A4. Margins at least 3 cm left and 2 cm right. Abstract of max. 1 page in English.`,
@@ -1109,7 +1309,7 @@ The answer is to be marked with your candidate number only. Candidate numbers ar
 You may hand in and withdraw your answer as many times as you like until the deadline; it's the last version that counts.
 It is not possible to hand in after the deadline.
 All answers are subject to automatic plagiarism control.`,
-    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000000, 'limits.minPages': 9, 'limits.maxPages': 11, anonymous: true, similarityChecked: true, due: '2027-05-12T14:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000000, 'limits.minPages': 9, 'limits.maxPages': 11, anonymous: true, similarityChecked: true, opens: '2027-05-05T09:00:00', due: '2027-05-12T14:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
   },
   {
     text: `ASSIGNMENT: Ethnographic field notes
