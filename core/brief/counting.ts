@@ -3,15 +3,15 @@ import { clausesWith, matchesIn, type Clause } from './statements.ts';
 
 /** What the parts of a paper are called where a wording says what counts as its words. Common practice, no published source. */
 const partNames: readonly [RegExp, WordPart][] = [
-  [/(?<!in-text )references?(?: list)?|reference lists?|list of references|bibliograph(?:y|ies)|works cited/, 'references'], [/append(?:ix|ices)|annex(?:es)?/, 'appendices'], [/title pages?|cover (?:pages?|sheets?)|front page/, 'titlePage'],
-  [/(?:tables? of )?contents/, 'contents'], [/abstracts?|executive summary/, 'abstract'], [/(?:foot|end)notes?|notes/, 'footnotes'], [/tables(?! of)/, 'tables'], [/captions|legends|figures?/, 'captions'], [/(?:sub)?headings|titles/, 'headings'], [/(?:block |direct |long )?(?:quotations|quotes)/, 'quotations'],
+  [/(?<!in-text )references?(?: list)?|refs|reference lists?|list of references|bibliograph(?:y|ies)|works cited/, 'references'], [/append(?:ix|ices)|annex(?:es)?/, 'appendices'], [/title pages?|cover (?:pages?|sheets?)|front page/, 'titlePage'],
+  [/(?:tables? of )?contents/, 'contents'], [/abstracts?|exec(?:utive|\.)? summary/, 'abstract'], [/(?:foot|end)notes?|notes/, 'footnotes'], [/tables(?! of)/, 'tables'], [/captions|legends|figures?/, 'captions'], [/(?:sub)?headings|titles/, 'headings'], [/(?:block |direct |long )?(?:quotations|quotes)/, 'quotations'],
 ];
 const exactly = partNames.map(([pattern, part]) => ({ exact: new RegExp(`^(?:${pattern.source})$`, 'i'), part }));
 const anyPart = new RegExp(`(?<!\\ban? )\\b(?:${partNames.map(([p]) => p.source).join('|')})\\b`, 'gi');
 /** Words that say whether what follows counts. */
 const ahead = /\b(?<out>excluding|excludes?|excl(?=\.|\s)|exclusive of|(?:not|n['’]t) (?:including|counting|include)|except(?:ing|ion of)?(?: for)?|apart from|other than|without|but not|minus|leav(?:es?|ing) out|omit(?:s|ting)?)\b|\b(?<in>including|incl(?=\.|\s)|inclusive of|counting|plus|(?<=\b(?:word (?:count|limit|length|total)|limit|total|count)\b[^.]{0,30})includes?)\b/gi;
 /** Words that say whether what stands before them counts. */
-const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*(?:[,.;)]|$))|(?<!\b(?:are|is|be|not) )\b(?<plainly>not (?=(?:included|counted)\b)|(?=excluded\b|omitted\b))(?:included|counted|excluded|omitted)\b|(?<!\b(?:are|is|be|not) )\b(?<plainlyIn>included|counted)(?=\s*(?:[,.;()]|and\b|$))/gi;
+const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*(?:[,.;)]|$))|(?<!\b(?:are|is|be|not) )\b(?<plainly>not (?=(?:included|counted)\b)|(?=excluded\b|omitted\b))(?:included|counted|excluded|omitted)\b|(?<!\b(?:are|is|be|not) )\b(?<listed>not)(?=\s*(?:[,.;)]|$))|(?<!\b(?:are|is|be|not) )\b(?<plainlyIn>included|counted)(?=\s*(?:[,.;()]|and\b|$))/gi;
 
 export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence: { start: number; end: number }[] }
 
@@ -21,7 +21,7 @@ export function readCounting(clauses: Clause[]): CountingRule {
   const said = new Map<WordPart, Set<boolean>>(), evidence: CountingRule['evidence'] = [];
   for (const clause of clausesWith(clauses, /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i)) {
     const forward = [...matchesIn(clause, ahead)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.in !== undefined }));
-    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.bare === undefined && m.groups!.plainly === undefined && (m.groups!.plainlyIn !== undefined || m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.alone !== undefined || m.groups!.bare !== undefined || m.groups!.plainly !== undefined || m.groups!.plainlyIn !== undefined }));
+    const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.bare === undefined && m.groups!.plainly === undefined && m.groups!.listed === undefined && (m.groups!.plainlyIn !== undefined || m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.alone !== undefined || m.groups!.bare !== undefined || m.groups!.plainly !== undefined || m.groups!.listed !== undefined || m.groups!.plainlyIn !== undefined }));
     if (forward.length + back.length === 0) continue;
     for (const m of matchesIn(clause, anyPart)) {
       const lead = forward.filter((f) => f.to <= m.at).at(-1), follow = back.find((b) => b.at >= m.to);
@@ -33,6 +33,12 @@ export function readCounting(clauses: Clause[]): CountingRule {
       evidence.push({ start: Math.min(marker.at, m.at), end: Math.max(marker.to, m.to) });
     }
   }
+  // “What counts : main text and footnotes; not the bibliography”.
+  clauses.forEach((clause, i) => {
+    const label = /^\W*what counts(?: as words| towards? the (?:limit|word count|total))?\s*[:?]\s*/i.exec(clause.text), next = clauses[i + 1];
+    if (!label) return;
+    for (const [c, counts] of [[clause, true], ...(next && /^not\b/i.test(next.text) ? [[next, false] as const] : [])] as [Clause, boolean][]) for (const m of matchesIn(c, anyPart)) { const part = exactly.find((p) => p.exact.test(m[0]))?.part; if (part) { said.set(part, (said.get(part) ?? new Set()).add(counts && !/\bnot\b[^,;]*$/i.test(c.text.slice(0, m.at - c.start)))); evidence.push({ start: c.start, end: m.to }); } }
+  });
   const settled = (counts: boolean): WordPart[] => [...said].filter(([, s]) => s.size === 1 && s.has(counts)).map(([part]) => part);
   return { counted: settled(true), left: settled(false), evidence };
 }

@@ -11,7 +11,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     ['other', /\b(?:(?<!\b(?:for|peer) )feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|(?:term|course|semester|module|teaching|block|session|week)s?(?: \d{1,2})? (?:starts?|ends?|begins?|finish(?:es)?)|reading week|late (?:submissions?|work)|cut-?off|request\w*|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|(?:new |extended |individual )?deadline for you|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available (?:from|on)|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|set on|accepted from|(?:begin|start)(?: (?:it|writing|the exam))?(?: at any time)? after)\b/gi],
-    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?[- ]in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|(?<=^\W{0,4})when(?=\W*$)|to)\b/gi],
+    ['due', /\b(?:due|deadline|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?(?:[- ]| it | them | your \w+ )in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|(?<=^\W{0,4})when(?=\W*$)|to)\b/gi],
   ];
   const last = (text: string): { role: DateRole; at: number } | null => {
     let best: { role: DateRole; at: number } | null = null;
@@ -36,6 +36,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:exam(?: paper)?|question(?:s| paper)?|tasks?|assignment|case)\s+(?:is|are|will be)\s+(?:posted|released|published|made available)\b[^.;]{0,24}$/i.test(before)) return 'opens';
   if (/^\W*return(?:ed)?(?: by)?\s*[:|–-]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\((?:for this (?:module|course|assignment|essay|year)|this (?:year|term))\s*:\s*(?:\w+day,?\s*)?$/i.test(before) && /\b(?:by|due|deadline|submitted|no later than)\b/i.test(before)) return 'due';
+  if (/\b(?:next|another|second) (?:opportunity|chance|round|hand-?in|deadline)\b[^.;]{0,14}$/i.test(before)) return 'other';
+  if (/\b(?:counted|counting|measured|calculated) from\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “The essay due on 9 February is now due on 11 February.”
+  if (/\b(?:was |were )?due\b[^.;]{0,14}$/i.test(before) && /^[^.;]{0,20}\b(?:is|are) now due\b/i.test(clause.text.slice(before.length + date.end - date.start - lead))) return 'other';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
@@ -59,7 +63,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     const alone = !/[a-z]{4,}/.test(after) && previous !== undefined && previous.text.length < 60 && last(previous.text)?.role === 'due';
     return alone ? 'due' : 'other';
   }
-  if (/\b(?:students?|those|anyone|people|candidates)\s+(?:with|who (?:have|has|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|extended (?:deadlines?|time)|accommodations?|disabilit\w+|support plans?|(?:learning|approved|individual) plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
+  if (/\b(?:students?|those(?: of you)?|anyone|people|candidates)\s+(?:with|who (?:already )?(?:have|has|had|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|extended (?:deadlines?|time)|accommodations?|disabilit\w+|support plans?|(?:learning|approved|individual) plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
   // “was due on …, now …”: the former date is past.
   if (/\b(?:was|were)\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
   const near = last(before);

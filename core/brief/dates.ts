@@ -11,6 +11,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   const european = /\b\d{1,2}\.\d{1,2}\.(?:\d{4}|\d{2})\b/.test(text) && /(?<![\d.])(?:[01]?\d|2[0-3])\.[0-5]\d\b(?!\.?\d|\s?(?:%|[a-z]*b\b|cm|mm|in\b|pt))/i.test(text);
   let day = 0, month = 0;
   for (const m of text.matchAll(/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }
+  for (const m of text.matchAll(/(?<=\b(?:by|on|until|till|due|before|deadline:?)\s+(?:\w+day,?\s+)?)(\d{1,2})\/(\d{1,2})(?![/.\d])\b/gi)) { if (Number(m[1]) > 12 && Number(m[2]) <= 12) day++; else if (Number(m[2]) > 12 && Number(m[1]) <= 12) month++; }
   if (day > 0 && month === 0) return 'day-month';
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
@@ -33,7 +34,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   found.push(...readWeekdaysOfMonth(clause, now, zone));
   if (!/\d/.test(clause.text) || !(dateLike.test(clause.text) || shortDate.test(clause.text))) return found;
   // Words that the date library would take for something else are blanked, lengths kept.
-  const text = clause.text.replace(/\b(?:week|wk|day|session|unit) ?\d{1,2}\b(?!(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/gi, (s) => '·'.repeat(s.length)).replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
+  const text = clause.text.replace(/\b(?:week|wk|day|session|unit) ?\d{1,2}\b(?!(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/gi, (s) => '·'.repeat(s.length)).replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/(?<=\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*,? (?:20\d\d,? )?)([01]?\d|2[0-3])\.([0-5]\d)\b(?![.,]?\d)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
   const shift = clause.text.length - text.length;
   // “… 09:00 to 7 December …”: the day of the second date is no hour of the first.
   const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:st|nd|rd|th|\s?[ap]m)?\s+|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+)(to|until|till|through|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/gi, (_, time: string, word: string) => time + '|'.repeat(word.length))
@@ -139,6 +140,8 @@ interface TimeOfDay { hour: number; minute: number; second: number; nextDay: boo
 /** The time that goes with a date; also one that stands a few words away (“by 5pm on 3 May”, “3 May, at 12 noon”, “midnight”). */
 function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, from: number, to: number, least: number, most: number): TimeOfDay | null {
   const base = Math.max(least, from - 30, 0), around = { text: clause.slice(base, Math.min(most, to + 40)), base };
+  const minute = /\b(?:one|a|1) minute (?:before|to) midnight\b/i.exec(around.text);
+  if (minute) return { hour: 23, minute: 59, second: 0, nextDay: false, offset: null, start: around.base + minute.index, end: around.base + minute.index + minute[0].length };
   const midnight = /\bmidnight\b/i.exec(around.text);
   if (midnight && !/\d{1,2}[:.]\d{2}/.test(around.text.replace(/\b(?:00[:.]00|12[:.]00\s?am|23[:.]59|24[:.]00)\b/i, ''))) return { hour: 0, minute: 0, second: 0, nextDay: true, offset: null, start: around.base + midnight.index, end: around.base + midnight.index + 8 };
   if (parsed?.isCertain('hour')) {
@@ -150,17 +153,17 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   if (behind && around.base < at && !parsed?.isCertain('hour')) { const own = timeOf(null, clause.slice(0, most), at + behind[0].length, at + behind[0].length, at + behind[0].length, Math.min(most, at + behind[0].length + 14)); if (own && own.start === at + behind[0].length) return own; }
   const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
-  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?(?:Uhr|h)\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b/i.exec(around.text);
+  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?(?:Uhr|h)\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b|(?<=\)? (?:by|at) )([01]\d|2[0-3])([0-5]\d)\b(?=\s*(?:$|[,.;)]|on\b))/i.exec(around.text);
   const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
   if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   // “… on 24 May (not on the 25th, as printed), by noon.”
   const trailing = clock ? null : /,\s*(?:by|at)\s+((?:12 )?noon|midday|\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m)\b\W*$/i.exec(clause.slice(Math.min(to, most)));
   if (trailing && most === clause.length && parsed) { const at = Math.min(to, most) + trailing.index + trailing[0].indexOf(trailing[1]!); return timeOf(null, clause, at, at, at, clause.length); }
   if (!clock) return null;
-  let hour = Number(clock[1] ?? clock[4] ?? clock[6] ?? clock[8]);
+  let hour = Number(clock[1] ?? clock[4] ?? clock[6] ?? clock[8] ?? clock[10]);
   if (clock[3]) hour = (hour % 12) + (clock[3].toLowerCase() === 'p' ? 12 : 0);
   const nextDay = hour === 24;
-  return { hour: nextDay ? 0 : hour, minute: Number((clock[2] ?? clock[5] ?? clock[7] ?? clock[9]) || 0), second: 0, nextDay, offset: null, start: around.base + clock.index, end: around.base + clock.index + clock[0].length };
+  return { hour: nextDay ? 0 : hour, minute: Number((clock[2] ?? clock[5] ?? clock[7] ?? clock[9] ?? clock[11]) || 0), second: 0, nextDay, offset: null, start: around.base + clock.index, end: around.base + clock.index + clock[0].length };
 }
 
 function isoOf(year: number, month: number, day: number, time: TimeOfDay | null, zone: string | null): string {

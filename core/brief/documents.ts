@@ -5,7 +5,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|\bWord(?= only\b)|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|\bWord(?= only\b)|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
@@ -39,6 +39,10 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   // “… and the financial model as an Excel workbook”.
   const second = /(?:^|\band|,)\s+(?:the|your|an?)\s+((?!(?:same|final|complete|whole|other|latter|file|document|work|text)\b)[a-z-]+(?: (?!as\b|in\b|must|should|is\b|may\b)[a-z-]+){0,2})\s+(?:as|in) (?:an? )?$/i.exec(text);
   if (!m && second && previousEnd > mention.clause.start) return { label: second[1]!, at: from + second.index + second[0].indexOf(second[1]!) };
+  // “English summary for exchange students: …” says for whom it is written.
+  if (m && /^ for (?:[a-z]+ )?students\b/i.test(text.slice(m.index + m[0].length))) return null;
+  // What stands in quotation marks is a name on a screen.
+  if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length))) return null;
   // “On paper and as a file”.
   if (!m || (/^paper$/i.test(m[1]!) && (/\bon\s$/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   // “Your raw data as a spreadsheet” are the data.
@@ -145,5 +149,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
-  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

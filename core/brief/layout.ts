@@ -11,7 +11,7 @@ const anyTypeface = new RegExp(`\\b(?:${[...typefaces].sort((a, b) => b.length -
 const layoutSigns = new RegExp(`\\b(?:A[345]|US Letter|Letter|Legal|margins?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
 
 /** “At least 11 pt”, “not smaller than 11 pt”, “11 pt or larger”: whether the measure between these two places is a least one. */
-const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b/i.test(text.slice(to));
+const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b|^\+(?!\s?\d)/i.test(text.slice(to));
 
 /** What the paper has to look like. Lengths in millimetres (1 inch = 25.4 mm, exactly). */
 export function readLayout(clauses: Clause[]): LayoutRead {
@@ -20,7 +20,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     const override = isCorrection(clause);
     const put = <T>(list: Statement<T>[], value: T, m: { at: number; to: number }): void => { list.push({ value, start: m.at, end: m.to, override }); };
     for (const m of matchesIn(clause, /\b(A[345])\b(?!\s?(?:road|level))|\b(US |American )?(Letter|Legal)(?:[- ](?:size|paper|format|sheet))\b|\bUS [Ll]etter\b|(?<=\b(?:[Pp]age|[Pp]aper)(?: size| format)?\s?[:=–-]\s?)(?:Letter|letter)\b|\bletter(?=[- ](?:size|format)\b)|\b8[.,]5\s?(?:in(?:ch(?:es)?)?|["″])?\s?(?:x|×|by)\s?11\b/g)) if (!/^A[345]$/.test(m[0]) || /\b(?:page|paper|sheet|size|format|side|margin|portrait|landscape|pages|pdf|typed|print)\w*\b/i.test(clause.text) || /^\W*(?:(?:please )?use|in|on)?\s*A[345]\W*$/i.test(clause.text)) if (!/\b(?:poster|photograph)\b/i.test(clause.text)) put(out.pageSize, m[1] ?? m[3] ?? 'Letter', m);
-    for (const m of matchesIn(clause, /\bmargins?\b[^.;]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in\.|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b|\b(one)[\s-](inch)\s+margins?\b/gi)) {
+    for (const m of matchesIn(clause, /\ban inch and a half\b/gi)) if (/\bmargins?\b/i.test(clause.text)) put(out.marginMm, 38.1, m);
+    for (const m of matchesIn(clause, /\bmargins?\b[^.;]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in\.|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b(?! and a half)|\b(one)[\s-](inch)\s+margins?\b/gi)) {
       // “3 cm left and 2 cm right” is no one margin.
       if (new Set([...clause.text.slice(m.at - clause.start, m.to - clause.start + 60).matchAll(/(\d+(?:[.,]\d+)?)\s?(?:cm|mm|in(?:ch(?:es)?)?\b)[^.;\d]{0,20}\b(?:left|right|top|bottom|sides?|inner|outer|binding|elsewhere|on all other)\b|\b(?:left|right|top|bottom|sides?|inner|outer|binding)\b[^.;\d]{0,14}(\d+(?:[.,]\d+)?)\s?(?:cm|mm|in(?:ch(?:es)?)?\b)/gi)].map((x) => x[1] ?? x[2])).size > 1) continue;
       // “Left margin 40 mm; other margins 20 mm”: neither is the margin.
@@ -38,9 +39,9 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (atLeast(clause.text, m.at - clause.start, m.to - clause.start)) out.atLeast.add('fontSizePt');
       put(out.fontSizePt, value, m);
     }
-    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\bline[\s-]?spacing\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spacing|interligne|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
       if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double)\b/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double)\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-      const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? 'double').toLowerCase().replace(/-/g, ' ');
+      const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5] ?? 'double').toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
@@ -51,7 +52,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
-    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to|are)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
+    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to|are)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\b(?:thesis|paper|essay|report|text|document) is (?:to be )?numbered (?:consecutively|throughout)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
   }
   return out;
 }
@@ -61,10 +62,10 @@ const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'OSCOLA
 const anyStyle = new RegExp(`\\b(?:${styles.join('|')})\\b`, 'g');
 export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /referenc|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b|\bnotes\b|\b(?:APA|MLA|OSCOLA|MHRA|AGLC)\b/i)) for (const m of matchesIn(clause, anyStyle)) {
+  for (const clause of clausesWith(clauses, /referenc|\brefs\b|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b|\bnotes\b|\b(?:APA|MLA|OSCOLA|MHRA|AGLC)\b/i)) for (const m of matchesIn(clause, anyStyle)) {
     const style = m[0];
     const alone = /^(?:Chicago|Harvard|Vancouver|MHRA)$/.test(style) && /^ (?:notes|footnotes)\b/i.test(clause.text.slice(m.to - clause.start)) || /^(?:APA|MLA|OSCOLA|MHRA|AGLC)$/.test(style) && (/^\W*$/.test(clause.text.slice(0, m.at - clause.start)) && /^\s*[,;.]/.test(clause.text.slice(m.to - clause.start)) || /^\s*\(?(?:\d{1,2}\b|format\b)/i.test(clause.text.slice(m.to - clause.start)) || clause.text.length < 30);
-    if (!(alone || /\b(?:referenc|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /^\s*\(?\d{1,2}(?:st|nd|rd|th)\b/i.test(clause.text.slice(m.to - clause.start))) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
+    if (!(alone || /\b(?:referenc|refs\b|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /^\s*\(?\d{1,2}(?:st|nd|rd|th)\b/i.test(clause.text.slice(m.to - clause.start))) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
     if (/\b(?:not|no|never|rather than|instead of)\s+(?:use\s+|in\s+)?(?:the\s+)?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
     found.push({ value: style, start: m.at, end: m.at + style.length, override: isCorrection(clause) });
   }

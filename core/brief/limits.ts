@@ -49,6 +49,8 @@ function readSizes(clause: Clause): LimitStatement[] {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
     const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before);
+    // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.
+    if (/^\W*(?:attachments?|supplement\w*|appendices|enclosures?)\b[^.;:]{0,20}:/i.test(clause.text) && !/\b(?:pdf|docx?|zip|odt)\b/i.test(clause.text)) continue;
     if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
     if (replaced(before)) continue;
     found.push({ field: 'maxBytes', value: Math.round(value), start: m.at, end: m.to, clause, override: isCorrection(clause), remark: /pixel|^mp$/i.test(m[2]!) ? 'megapixels' : undefined });
@@ -109,17 +111,21 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     // “1,000 words, plus or minus 50”.
     const give = /^\s*\(?,?\s*(?:plus or minus|give or take|\+\s?\/\s?[-–−]|±)\s?(\d{1,4})(?!\s?(?:%|per\s?cent|\d))/i.exec(after);
     if (give) { push(min, value - Number(give[1]), m); push(max, value + Number(give[1]), m); continue; }
+    // “I stop reading after 20 pages”; “2,000 words is the ceiling”.
+    if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near) || /^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*)?$/i.test(near);
     const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most|tops)\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
-    if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after)) { push(max, value, m); continue; }
+    if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after)) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
     if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
     if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); push(max, Math.floor((below ? value - 1 : value) * (1 + leeway) + 1e-9), m); continue; }
     if (leeway === 0 && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
     if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
+  // “Everything after word 2500 is ignored.”
+  if (what === 'words') for (const m of matchesIn(clause, new RegExp(`\\b(?:after|beyond|past) word (${number})\\b[^.;]{0,30}\\b(?:not (?:be )?(?:read|marked|counted)|ignored|disregarded|cut off|unread)\\b`, 'gi'))) push(max, numberOf(m[1]!), m);
   // “Maximum words: two thousand”.
   if (what === 'words') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?|up to|at most|no(?:t)? more than|limit(?:ed)? (?:of|to|is))(?: (?:word count|words?|length))?\s*(?:of|is|:)?\s*((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?: and a half)? (?:thousand|hundred))\b(?: words)?/gi)) { const value = spokenThousands(m[1]!); if (value && /\bwords?\b/i.test(m[0]) && !ofEach(m)) push(max, value, m); }
   // “Maximum of 3000 words, minimum of 2500”; “not fewer than five and not more than seven pages”.

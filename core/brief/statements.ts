@@ -97,7 +97,9 @@ export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clause
 
 /** Whether a clause refuses what it names, by the words before it and after it. */
 export function isRefused(before: string, after: string): boolean {
-  const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
+  // “No: please merge everything into one PDF” answers a question.
+  before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
+  const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(', please '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
   if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not (?:be )?(?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
   return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);
 }

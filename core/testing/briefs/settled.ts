@@ -700,6 +700,101 @@ Both named GEOL214_<surname>_<initial>
     says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 10}}, {label: 'Map', types: ['jpeg', 'png'], limits: {maxBytes: 15000000}}], 'naming.pattern': 'GEOL214_<surname>_<initial>', 'naming.mustContain': ['surname', 'initials'], due: '2027-02-16T12:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4'},
   },
   {
+    text: `Course: BIOL 210 Ecology (Fall 2027)
+Assignment: Field notebook
+
+Submit a scan of your field notebook as ONE PDF (not individual photos). 300 dpi is plenty, keep it below 30 MB. The notebook itself stays with you.
+
+Deadline: Oct 29, 2027 at 6:00 PM Pacific.
+Late policy: 24-hour grace, then -10%/day. Nothing accepted after Nov 5.
+Title the PDF "Lastname_FieldNotebook".`,
+    says: {documents: [{label: 'Field notebook', types: ['pdf']}], 'limits.maxBytes': 30000000, 'naming.pattern': 'Lastname_FieldNotebook', 'naming.mustContain': ['surname'], due: '2027-10-29T18:00:00-07:00', timeZone: 'America/Los_Angeles', 'late.percentPerDay': 10, 'late.cutoffDays': 7},
+  },
+  {
+    text: `ECO3056 Essay – submission sheet
+
+| Item | Requirement |
+|------|-------------|
+| Length | 1,800–2,200 words |
+| What counts | main text and footnotes; not the bibliography |
+| Format | PDF |
+| Size | max. 10 MB |
+| Name of file | candidate number_ECO3056 |
+| Opens | 3 May 2027, 09:00 |
+| Closes | 10 May 2027, 14:00 |
+| Time zone | Europe/London |
+| Attempts | 3 (last one is marked) |
+| Late | −5 marks per day; not after 14 days |
+| Marking | anonymous |
+| Similarity | checked on submission |
+| Declaration | tick box on upload |`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'candidate number_ECO3056', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, opens: '2027-05-03T09:00:00+01:00', due: '2027-05-10T14:00:00+01:00', timeZone: 'Europe/London', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 14, declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Good morning,
+
+several of you have asked whether the portfolio can be sent as separate files. No: please merge everything into one PDF. If that makes it bigger than 100 MB, reduce the pictures; the server refuses anything above that.
+
+There is no word limit, but I stop reading after 20 pages.
+
+I'd like to have it by the end of Friday 14 May 2027. I'm relaxed about a few hours, but on Monday morning (17 May, 9:00) I start marking and what isn't there by then gets no mark.
+
+Yours,
+Dr N. Farouk-Lindgren`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.maxPages': 20, due: '2027-05-14'},
+  },
+  {
+    text: `Deadline for submission of the Master's thesis: 1 June 2027, 23.59 (Oslo). Three weeks' extension may be applied for before 15 May. 
+The thesis is submitted as a PDF/A. Attachments: up to 5 files, each max. 500 MB (any format).
+30 credit theses: 40-60 pages; 60 credit theses: 80-110 pages.
+Theses are not anonymous: name the candidate and the supervisor on the title page.
+You can replace the thesis up until the deadline; after that nothing can be changed.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], anonymous: false, due: '2027-06-01T23:59:00+02:00', timeZone: 'Europe/Oslo', 'attempts.keeps': 'latest', archival: 'PDF/A'},
+  },
+  {
+    text: `THINGS THAT GO WRONG EVERY YEAR
+1) Wrong place. Essay 2 goes to "Essay 2 (Spring)", NOT to "Essay 2 (resit)".
+2) Wrong file. We need .docx. We can't open .pages.
+3) Wrong name. Number_Essay2.docx where Number is your 8-digit student number.
+4) Wrong time. It closes at 15:59 on 22 March 2027; there is no 16:00 upload.
+5) Name on page 1. Marking is anonymous, so don't.
+6) Too long. 2,000 words is the ceiling and we do count.`,
+    says: {place: 'Essay 2 (Spring)', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, 'naming.pattern': 'Number_Essay2.docx', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-22T15:59:00'},
+  },
+  {
+    text: `The report (max 8 pages incl. figures, excl. references; font not smaller than 10pt; margins at least 2cm) must be handed in by 17:00 h on 9 April 2027 via the course page, folder "Reports". Accepted: PDF. Use the naming scheme RP_<group>_<topic>.pdf. One report per pair; only one of you uploads. For every started day of delay, 0.5 points (of 10) are deducted.`,
+    says: {place: 'Reports', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 8, 'naming.pattern': 'RP_<group>_<topic>.pdf', due: '2027-04-09T17:00:00', 'late.percentPerDay': 0.5, 'layout.marginMm': 20, 'layout.fontSizePt': 10, 'layout.atLeast': ['marginMm', 'fontSizePt']},
+  },
+  {
+    text: `From: programme office
+To: all second-years
+Date: 8 February 2027
+Subject: essay extension for everyone
+
+Because of the bus strike the essay due on 9 February (12:00) is now due on 11 February (12:00). Those of you who already had an extension to 16 February: nothing changes for you. Late work will lose 5% per calendar day counted from 11 February.`,
+    says: {due: '2027-02-11T12:00:00', 'late.percentPerDay': 5},
+  },
+  {
+    text: `To pass the seminar you must (a) give a presentation on 20 or 27 May, (b) hand in a term paper of 4,500 to 5,000 words by 30 September 2027. Papers as PDF or ODT by e-mail to seminar@history.example, subject line "Term paper + your name". Please use a serif typeface, 12 pt, 1.5 lines. Papers over 5,500 words will be sent back.`,
+    says: {documents: [{label: null, types: ['pdf', 'odt']}], 'limits.minWords': 4500, due: '2027-09-30', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `Upload instructions: log in, choose "Coursework", then "CW2", press "Add file", select your PDF (limit 20MB), tick the own-work statement, press "Send". You'll get a receipt by mail: keep it. You can send up to 5 times until 3pm on Tues 2nd March 2027, we'll mark the most recent. Anything later = 0.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, due: '2027-03-02T15:00:00', 'attempts.allowed': 5, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, declaration: true},
+  },
+  {
+    text: `MGMT6021 – Individual assignment – Spring 27
+Word count: 2500 (excl. exec summary, tables, refs) – going over: everything after word 2500 is ignored
+Font: any sans serif, 11pt+
+Refs: Harvard
+Submit: Fri wk 8 (19/03/27) by 2359
+Format: docx only (not doc, not pdf)
+ID: student no. in header & filename, no names
+Resubs: unlimited till deadline, 1 after if late
+Late: 10%/day, max 5 days`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2500, 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-19T23:59:00', 'attempts.allowed': 'unlimited', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], referenceStyle: 'Harvard', 'counting.left': ['abstract', 'tables', 'references']},
+  },
+  {
     text: `Coursework submission checklist
 - Format: .doc, .docx, .pdf, .rtf accepted
 - Size limit 40MB
@@ -797,6 +892,84 @@ All times UK.
 Draft and final version: Word documents, 1,500 words max. each. Peer comments: use the form (docx).
 The final version is checked for similarity; the draft is not.`,
     says: {documents: [{label: 'Form', types: ['docx']}], 'limits.maxWords': 1500, similarityChecked: true, timeZone: 'Europe/London', parts: [{label: 'Draft', opens: null, due: '2027-03-02T10:00:00+00:00'}, {label: 'Peer comments', opens: null, due: '2027-03-09T10:00:00+00:00'}, {label: 'Final version', opens: null, due: '2027-03-23T10:00:00+00:00'}]},
+  },
+  {
+    text: `SOC105 – Short essay
+Please write a short essay (between 900 and 1,100 words) on one of the questions below. Deadline for handing in is the 2nd of March at 14.00. You hand in by uploading a PDF document on the course room, under "Hand-ins". Essays handed in late but before 9 March 14.00 can get at most a pass; after that you have to wait for the next opportunity on 4 May. Write your name, personal number and e-mail on the first page.`,
+    says: {place: 'Hand-ins', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 900, 'limits.maxWords': 1100, anonymous: false, due: '2027-03-02T14:00:00', 'late.cutoffDays': 7},
+  },
+  {
+    text: `Assessment task 3: Literature review
+Value: 30%
+Due date: Friday of week 10 (14 May 2027), 5pm AEST
+Length: 3000 words +/- 10% (in-text citations included, reference list not)
+Presentation requirements: Times New Roman 12 or Arial 11, 1.5 spacing, 2.54 cm margins, page numbers
+Submission details for file: Word doc(x), no more than 100 MB, one file only
+Return of assignment: marked within three weeks
+Penalties: 5% of the maximum mark per day (incl. weekends) for 7 days, then 0
+Naming: StudentID_LastName_AT3`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 100000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.pattern': 'StudentID_LastName_AT3', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-05-14T17:00:00+10:00', timeZone: 'AEST', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman', 'Arial'], 'layout.pageNumbers': true, 'counting.left': ['references']},
+  },
+  {
+    text: `Could everyone please note that the mock-up of the poster is due on Friday 19/02 at 10:00 and the final poster on Friday 12/03 at 10:00? Both as PDF, A1 landscape, smaller than 20MB. The final one gets marked, the mock-up gets feedback only. Don't put group members' names on the mock-up; do put them on the final version.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, parts: [{label: 'mock-up of the poster', opens: null, due: '2027-02-19T10:00:00'}, {label: 'final poster', opens: null, due: '2027-03-12T10:00:00'}]},
+  },
+  {
+    text: `REASSESSMENT – AUGUST 2027
+If you have been referred in PHIL30021 you must resubmit the 4,000-word essay by 12:00 noon on Monday 16 August 2027. The mark is capped at 40. Submit one PDF through the "Reassessment" link, not through the original link. Candidates should use the same candidate number as before; it goes in the header and into the file name (e.g. 31245_PHIL30021_R.pdf). One attempt only. There is no late submission for reassessments.`,
+    says: {place: 'Reassessment', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 4000, 'naming.mustContain': ['candidateNumber'], due: '2027-08-16T12:00:00', 'attempts.allowed': 1, 'late.cutoffDays': 0, lengths: ['maxWords']},
+  },
+  {
+    text: `**Report**  
+- *What*: max. 3,500 words (hard limit, we cut at 3,500)
+- *When*: 2027-05-21T12:00 (local time, Vienna)
+- *How*: PDF/A, one file, ≤ 15 MiB, \`matnr_report.pdf\`
+- *Who*: individually
+- *Anonymity*: not needed
+- *Plagiarism check*: yes, automatic
+- *Late*: no`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15728640, 'limits.maxWords': 3500, 'naming.pattern': 'matnr_report.pdf', 'naming.mustContain': ['studentNumber'], anonymous: false, similarityChecked: true, due: '2027-05-21T12:00:00', 'late.cutoffDays': 0, archival: 'PDF/A'},
+  },
+  {
+    text: `Your essays should be handed in via the online box at the latest one minute before midnight on 28 February 2027. I'll accept Word, RTF or PDF but not Google links. Around 1500 words would be good. Make it readable: 12pt, double spacing, wide margins (an inch and a half). Put your name in the top right corner. Anything that comes in March costs you five points a day.`,
+    says: {documents: [{label: null, types: ['docx', 'rtf', 'pdf']}], anonymous: false, due: '2027-02-28T23:59:00', 'late.percentPerDay': 5, 'layout.marginMm': 38.1, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Guidelines (excerpt)
+
+§4 Form
+(1) The thesis is written in German or English. It comprises at least 35 and at most 45 pages of text (DIN A4, font size 12, line spacing 1.5, margin left 4 cm, right 2 cm).
+(2) The thesis is numbered consecutively.
+§5 Submission
+(1) The thesis is to be submitted within 12 weeks; the submission date is 30 June 2027.
+(2) It is submitted electronically in PDF format; the file must be searchable and must not be password-protected. The maximum size is 200 MB.
+(3) The declaration that the thesis has been written independently is the last page.
+(4) If the deadline is missed without a valid reason the thesis is graded "fail" (5.0).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 200000000, 'limits.minPages': 35, 'limits.maxPages': 45, due: '2027-06-30', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, declaration: true},
+  },
+  {
+    text: `Quick reminder: tmrw (Fri 12 Feb) 4pm is the deadline for problem set 2!! pdf only, typed or scanned is fine, keep it under 10 megs. no late sets, solutions go up at 4:05. name = PS2_yourUNI.pdf. you can re-upload as much as you want before 4, last one counts.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'PS2_yourUNI.pdf', due: '2027-02-12T16:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Dissertation submission 2027 – students on programmes starting in September 2026
+Submission window opens: 09:00, Monday 16 August 2027
+Submission deadline: 12:00, Friday 3 September 2027
+Late submission (with penalty) until: 12:00, Friday 10 September 2027
+Penalty: 10 marks for up to 2 days, 20 marks for up to 7 days
+Word limit: 15,000 (footnotes and appendices count, bibliography and abstract don't)
+File: single PDF up to 60MB. Students whose work includes audio upload it separately (MP3, up to 200MB).
+File name: B-number_DISS (B-number = the number on your student card starting with B)
+Your work is marked anonymously by two examiners.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 60000000}}, {label: null, types: ['mp3'], limits: {maxBytes: 200000000}}], 'limits.maxWords': 15000, 'naming.pattern': 'B-number_DISS', anonymous: true, opens: '2027-08-16T09:00:00', due: '2027-09-03T12:00:00', 'late.cutoffDays': 7, 'counting.counted': ['footnotes', 'appendices'], 'counting.left': ['references', 'abstract']},
+  },
+  {
+    text: `Bonjour à toutes et à tous,
+
+le dossier est à rendre le 30 avril 2027 à 18h au plus tard, en PDF, 12 pages maximum, Times New Roman 12, interligne 1,5. Nom du fichier : NOM_Prenom_Dossier.pdf.
+
+English summary for exchange students: the file is due on 30 April 2027 at 6 pm, PDF, 12 pages maximum.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 12, 'naming.pattern': 'NOM_Prenom_Dossier.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-30T18:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
   },
   {
     text: `Part A (quiz) opens 3 May 2027 10:00 and closes 3 May 2027 11:30. Part B (essay, 1500 words max) opens 3 May 2027 12:00 and is due 7 May 2027 16:00. All times are Australian Eastern Standard Time. Essays as PDF. You get two attempts at the quiz and the higher mark counts.`,
