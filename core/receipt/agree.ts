@@ -4,13 +4,15 @@ import type { DocumentFacts } from '../model/facts.ts';
 import { effectiveDue, instantOf, showInstant } from '../time/instant.ts';
 import { showBytes } from '../text/show.ts';
 import type { ReceiptRead, SizeShown } from './fields.ts';
+import type { OtherSum } from './sums.ts';
 
 export interface Agreement { field: string; expected: string | null; found: string | null; standing: 'agrees' | 'differs' | 'missing' }
 export type ReceiptStanding = 'confirmed' | 'doubtful' | 'refuted';
 
 /** Compares what a receipt states with what was meant to be sent. Confirmed needs an identifier, a time and every document, and that nothing
- * stated differs; one stated contradiction refutes; what is missing leaves a doubt. */
-export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief: Brief | null): { agreement: Agreement[]; standing: ReceiptStanding } {
+ * stated differs; one stated contradiction refutes; what is missing leaves a doubt.
+ * @param sumsOf - the sums of all files of the kind that a receipt shows */
+export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief: Brief | null, sumsOf: (sum: OtherSum) => string[] = () => []): { agreement: Agreement[]; standing: ReceiptStanding } {
   const rows: Agreement[] = [];
   const { fields } = read;
   const add = (field: string, expected: string | null, found: string | null, agrees: boolean): void => { rows.push({ field, expected, found, standing: found === null ? 'missing' : agrees ? 'agrees' : 'differs' }); };
@@ -43,6 +45,7 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
     const found = fields.sha256.includes(f.file.sha256) ? f.file.sha256 : fields.sha256.length >= files.length ? fields.sha256[Math.min(i, fields.sha256.length - 1)]! : null;
     add(label('sha256', files.length, i), f.file.sha256, found, found === f.file.sha256);
   }
+  for (const shown of read.sums) { const own = sumsOf(shown); if (own.length > 0) add(shown.algorithm, own.join(', '), shown.sum, own.includes(shown.sum)); }
   for (const [i, extract] of read.extracts.entries()) add(label('extract', read.extracts.length, i), 'words of the paper', extract, files.some((f) => holdsExtract(f, extract)));
   if (fields.title) add('title', files.map((f) => f.file.name).join(', '), fields.title, files.some((f) => fitsTitle(f, fields.title!, brief)));
   if (read.status) add('status', 'received', read.status, read.status === 'received');

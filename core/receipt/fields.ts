@@ -4,16 +4,17 @@ import { readZone } from '../brief/zones.ts';
 import type { Clause } from '../brief/statements.ts';
 import { monthNames } from '../tables/month-names.ts';
 import { numberOf } from '../brief/statements.ts';
+import { readOtherSums, type OtherSum } from './sums.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
 export interface SizeShown { bytes: number; low: number; high: number }
-export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** the receipt calls the hand-in late */ late: boolean }
+export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
 
 interface Row { label: string; value: string }
 
 const labels = {
   id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid)|unique (?:id|identifier|reference|number))$/i,
-  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
+  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|in|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
   fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
   size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|volume)$/i,
   title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
@@ -40,7 +41,9 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
-  text = text.replace(/[\u2010\u2011]/g, '-')
+  text = lastAttempt(text).replace(/[\u2010\u2011]/g, '-')
+    // ISO 8601, basic format: 20270312T162000Z.
+    .replace(/\b(20\d\d)(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)?(?=Z|[+-]\d\d|\b)/g, (_, y: string, mo: string, d: string, h: string, mi: string, s?: string) => `${y}-${mo}-${d}T${h}:${mi}:${s ?? '00'}`)
     // The time at which a mail was sent, in the head of one that was pasted whole, is not the time of receipt.
     .replace(/(?:^(?:Date|Sent|From|To|Cc|Subject|Reply-To|Message-ID|Return-Path):[^\n]*(?:\n|$)){2,}/gim, (head) => head.replace(/^(?:Date|Sent):[^\n]*/gim, ''));
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
@@ -54,8 +57,15 @@ export function readFields(text: string, expectedNames: string[], zone: string |
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
       title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: readSums(text),
     },
-    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
   };
+}
+
+/** In a history of attempts, one to a line, the last is what was handed in. */
+function lastAttempt(text: string): string {
+  const lines = text.split('\n'), attempts = lines.flatMap((line, i) => { const m = /^\W*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b(?=.*\d[:.]\d\d)/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
+  const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
+  return attempts.length < 2 || new Set(attempts.map((a) => a.n)).size < attempts.length ? text : lines.filter((_, i) => !attempts.some((a) => a.i === i && a.n !== last)).join('\n');
 }
 
 /** SHA-256 sums, also where they are shown in groups or over two lines. */
@@ -78,6 +88,9 @@ function readId(text: string, rows: Row[]): string | null {
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
   if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
+  // “Submission accepted (code A1B2C3)”; “SLIP 00931”.
+  const coded = /^(?=[^\n]*\b(?:received|accepted|submitted|confirmed|handed in|complete)\b)(?![^\n]*\b(?:error|failed|refused)\b)[^\n]*\(code[: ]\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/im.exec(text) ?? /\b(?:slip|voucher)\s+#?(\d{3,})\b/i.exec(text);
+  if (coded && coded[1]!.length >= 3) return coded[1]!;
   // “Receipt no. 17”; “lodged under the number L-2027-118”.
   const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (numbered) return (numbered[1] ?? numbered[2])!;
@@ -106,7 +119,11 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
       return { at: inZone && inZone.length > 19 ? inZone : shaped.replace(/\.\d+/, ''), zoneOpen: used === null };
     }
     const date = readDates(clause, now, used, dateOrder(text, used) ?? dateOrder(value, used) ?? dateOrder(text, zone)).find((d) => d.problem === 'none' || d.problem === 'weekday');
-    return date && date.iso.length > 10 ? { at: date.iso, zoneOpen: used === null } : null;
+    if (date && date.iso.length > 10) return { at: date.iso, zoneOpen: used === null };
+    // “Friday 12 March 2027, one minute past four in the afternoon, 16:01”: the only figures of a clock are the time.
+    const clocks = [...value.matchAll(/\b(?:[01]?\d|2[0-3]):[0-5]\d(?::[0-5]\d)?\b/g)];
+    const joined = date && clocks.length === 1 ? readDates({ text: `${value.slice(date.start, date.end)} ${clocks[0]![0]}`, start: 0, end: 0 }, now, used, 'day-month')[0] : undefined;
+    return joined && joined.iso.length > 10 ? { at: joined.iso, zoneOpen: used === null } : null;
   };
   const candidates = rows.filter((r) => labels.receivedAt.test(r.label)).sort((a, b) => (/receiv|submi|hand|accept|arriv|stor|upload/i.test(b.label) ? 1 : 0) - (/receiv|submi|hand|accept|arriv|stor|upload/i.test(a.label) ? 1 : 0));
   for (const r of candidates) {
@@ -245,7 +262,7 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|cancelled|aborted|unsuccessful)\b/i;
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:been )?(?:failed|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:been )?(?:failed|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 

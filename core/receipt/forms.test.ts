@@ -4,6 +4,7 @@ import { plantedPdf } from '../testing/plant.ts';
 import { readDocument } from '../readers/index.ts';
 import { readReceipt } from '../verbs/receipt.ts';
 import { sha256 } from '../engines/hash.ts';
+import { sumOf } from './sums.ts';
 
 /** Receipts in forms that desks, mails, tables and data files have, and what each proves. Invented for this table. {file} {bytes} {grouped} {kb} {mb} {kib} {sha} stand for those of the paper that was sent. */
 const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: string, fields?: Record<string, unknown>][] = [
@@ -79,13 +80,22 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['doubtful', '15/03/2027, 16:40\nSubmission receipt no. 17\nFile: {file}', { receivedAt: null }], ['doubtful', 'Submission receipt no. 17\nFile: {file}\n15/03/2027, 16:40', { receivedAt: null }],
   ['doubtful', 'Submission receipt no. 17\nFile: {file}\n14 March 2027, 09:00 GMT\n15 March 2027, 16:40 GMT', { receivedAt: null }],
   ['refuted', 'Receipt ID 44121\nDate submitted: 15 March 2027 16:30 GMT\nYour file {file} could not be processed: the upload failed.'],
+  ['confirmed', '<p>Your file <b>{file}</b> was received on <b>15&nbsp;March&nbsp;2027, 11:05&nbsp;am</b> (GMT).<br>Your receipt number is <code>GX/2027/118</code>.</p>', { id: 'GX/2027/118', receivedAt: '2027-03-15T11:05:00+00:00' }],
+  ['refuted', 'Receipt 5512\nOn 15 March 2027 at 16:05 GMT we received {file}.\nOn 15 March 2027 at 16:30 GMT you withdrew this submission.'], ['confirmed', 'Receipt 5512\nOn 15 March 2027 at 16:05 GMT we received {file}.\nYou can withdraw it until the deadline.'],
+  ['confirmed', 'Receipt: 0007781\nReceived: 2027-03-15 16:12 UTC\nFile: {file}\nMD5: {md5}', { id: '0007781' }], ['refuted', 'Receipt: 0007781\nReceived: 2027-03-15 16:12 UTC\nFile: {file}\nMD5: 9e107d9d372bb6826bd81d3542a419d6'], ['confirmed', 'Receipt: 9e107d9d372bb6826bd81d3542a419d6\nReceived: 2027-03-15 16:12 UTC\nFile: {file}', { id: '9e107d9d372bb6826bd81d3542a419d6' }],
+  ['confirmed', ' ELECTRONIC HAND-IN            SLIP 00931\n BOX         GEO 3107 ESSAY\n FILE        {file}\n BYTES       {grouped}\n IN          15-03-27 15:31:07 UK\n KEEP THIS SLIP', { id: '00931', receivedAt: '2027-03-15T15:31:07+00:00' }],
+  ['confirmed', 'Submission history\nAttempt 1   10 March 2027 09:12 GMT   draft.pdf   receipt 771-A\nAttempt 2   15 March 2027 16:20 GMT   {file}   receipt 771-B', { id: '771-B', receivedAt: '2027-03-15T16:20:00+00:00' }], ['refuted', 'Submission history\nAttempt 1   10 March 2027 09:12 GMT   {file}   receipt 771-A\nAttempt 2   15 March 2027 16:20 GMT   draft.pdf   receipt 771-B'],
+  // ISO 8601 basic format.
+  ['confirmed', 'RECEIPT-ID=f81d4fae-7dec-11d0-a765-00a0c91e6bf6\nRECEIVED=20270315T162000Z\nFILE={file}\nLENGTH={bytes}', { receivedAt: '2027-03-15T16:20:00+00:00' }], ['refuted', 'RECEIPT-ID=f81d4fae-7dec-11d0-a765-00a0c91e6bf6\nRECEIVED=20270315T172000Z\nFILE={file}'],
+  ['confirmed', 'Submission accepted (code A1B2C3)\nitem: [{file}]\non: Monday 15 March 2027, one minute past four in the afternoon, 16:01 (London)', { id: 'A1B2C3', receivedAt: '2027-03-15T16:01:00+00:00' }], ['refuted', 'The upload failed (code A1B2C3)\n{file}\nMonday 15 March 2027, 16:01 (London)', { id: null }],
+  ['confirmed', '<?xml version="1.0"?>\n<receipt id="R-889120"><received>2027-03-15T16:45:00+00:00</received><file name="{file}" size="{bytes}"/></receipt>', { id: 'R-889120' }], ['refuted', '<?xml version="1.0"?>\n<receipt id="R-889120"><received>2027-03-15T16:45:00+00:00</received><file name="{file}" size="17"/></receipt>', { bytes: 17 }],
 ];
 const file = 'essay_Y3921847.pdf', brief = { ...emptyBrief(), due: '2027-03-15T17:00:00+00:00', timeZone: 'Europe/London', place: 'GEO 3107 Essay' };
 let bytes: Uint8Array, said: (text: string) => string;
 beforeAll(async () => {
   bytes = await plantedPdf();
   const { pages } = await readDocument(bytes, file);
-  const n = bytes.length, sum = await sha256(bytes), words: Record<string, string> = { file, cut: file.slice(0, 12), bytes: String(n), grouped: n.toLocaleString('en'), kb: (n / 1000).toFixed(1), mb: (n / 1e6).toFixed(4), kib: (n / 1024).toFixed(2), sha: sum, shaBut: (sum[0] === '0' ? '1' : '0') + sum.slice(1), pages: String(pages.ok ? pages.value.length : 0), shaGrouped: sum.replace(/.{8}(?=.)/g, '$& '), shaButGrouped: ((sum[0] === '0' ? '1' : '0') + sum.slice(1)).replace(/.{8}(?=.)/g, '$& ') };
+  const n = bytes.length, sum = await sha256(bytes), words: Record<string, string> = { file, cut: file.slice(0, 12), bytes: String(n), grouped: n.toLocaleString('en'), kb: (n / 1000).toFixed(1), mb: (n / 1e6).toFixed(4), kib: (n / 1024).toFixed(2), sha: sum, md5: sumOf('md5', bytes), shaBut: (sum[0] === '0' ? '1' : '0') + sum.slice(1), pages: String(pages.ok ? pages.value.length : 0), shaGrouped: sum.replace(/.{8}(?=.)/g, '$& '), shaButGrouped: ((sum[0] === '0' ? '1' : '0') + sum.slice(1)).replace(/.{8}(?=.)/g, '$& ') };
   said = (text) => text.replace(/\{(\w+)\}/g, (_, k: string) => words[k]!);
 });
 /** The same for two documents, “Report final.pdf” and “data table.csv”. */

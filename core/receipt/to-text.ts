@@ -1,3 +1,4 @@
+import { Parser } from 'htmlparser2';
 import PostalMime from 'postal-mime';
 import type { Ocr } from '../engines/ocr.ts';
 import { pictureText, scannedText } from '../readers/image-text.ts';
@@ -14,6 +15,7 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
   switch (kind) {
     case 'json': return jsonLines(JSON.parse(decodeText(bytes)) as unknown).join('\n');
     case 'csv': return csvLines(decodeText(bytes));
+    case 'xml': return xmlLines(decodeText(bytes)).join('\n');
     case 'html': return htmlToText(tableLines(decodeText(bytes))).text;
     case 'eml': return mailText(bytes, depth, ocr);
     case 'pdf': case 'docx': case 'odt': case 'rtf': {
@@ -31,6 +33,8 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
     default: {
       const text = decodeText(bytes);
       if (/^[^\n]*,[^\n]*\n/.test(text) && /\.csv$/i.test(name)) return csvLines(text);
+      // A piece of a page, saved as text.
+      if (/^\s*<(?:p|div|table|tr|section|article|h[1-6]|ul|ol|li|span|strong|b|dl|main|br)\b[^>]*>/i.test(text) && /<\/[a-z]+\d?>/i.test(text)) return htmlToText(tableLines(text)).text;
       return joinSplitLabels(text);
     }
   }
@@ -48,6 +52,20 @@ function jsonLines(value: unknown, path: string[] = []): string[] {
   const label = /^(id|number|name|time|date|at|size|text|code|value)$/.test(key) && parent ? `${parent.replace(/s$/, '')} ${key}` : key;
   const unit = typeof value === 'number' && /\b(size|bytes|length)\b/.test(label) ? ' bytes' : '';
   return [`${label}: ${String(value)}${unit}`];
+}
+
+/** Elements and attributes of XML as “label: value”, by the same rule as those of JSON. Entities that the file declares itself are not expanded. */
+function xmlLines(xml: string): string[] {
+  const lines: string[] = [], path: string[] = [];
+  let text = '';
+  const flush = (): void => { if (text.trim()) lines.push(...jsonLines(text.trim().replace(/\s+/g, ' '), path.map(spoken))); text = ''; };
+  const parser = new Parser({
+    onopentag: (name, attributes) => { flush(); path.push(name.replace(/^.*:/, '')); for (const [key, value] of Object.entries(attributes)) if (!key.startsWith('xmlns')) lines.push(...jsonLines(/^\d+$/.test(value) && /size|bytes|length/i.test(key) ? Number(value) : value, [...path, key].map(spoken))); },
+    ontext: (part) => { text += part; },
+    onclosetag: () => { flush(); path.pop(); },
+  }, { xmlMode: true, decodeEntities: true });
+  parser.write(xml); parser.end();
+  return lines;
 }
 
 function csvLines(text: string): string {

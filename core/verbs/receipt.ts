@@ -2,6 +2,7 @@ import { readDocument } from '../readers/index.ts';
 import { compareReceipt, type Agreement, type ReceiptStanding } from '../receipt/agree.ts';
 import { readFields, type ReceiptFields } from '../receipt/fields.ts';
 import { receiptToText } from '../receipt/to-text.ts';
+import { sumOf } from '../receipt/sums.ts';
 import type { Brief } from '../model/brief.ts';
 import type { DocumentFacts } from '../model/facts.ts';
 import type { Job } from '../model/outcome.ts';
@@ -15,6 +16,6 @@ export async function readReceipt(receipt: SourceFile, files: SourceFile[], brie
   const facts: DocumentFacts[] = [];
   for (const f of files) facts.push(await readDocument(f.bytes, f.name));
   const read = readFields(text, files.map((f) => f.name), brief?.timeZone ?? offsetOf(brief?.due ?? null), nowIso);
-  return { fields: read.fields, ...compareReceipt(read, facts, brief) };
+  return { fields: read.fields, ...compareReceipt(read, facts, brief, ({ algorithm }) => files.map((f) => sumOf(algorithm, f.bytes))) };
 }
 const offsetOf = (iso: string | null): string | null => { const m = /([+-]\d{2}:\d{2})$/.exec(iso ?? ''); return m ? `UTC${m[1]}` : null; };
