@@ -141,6 +141,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   const lead = text.slice(clause.start, date.start);
   // “Until Monday 3 May you can still upload, but you lose a grade.”
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
+  if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Late submission (with penalty) until: …”, “handed in late but before 9 March”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\b[^.;:]{0,30}\b(?:until|till|up to|no later than)\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead) || /\blate\b[^.;]{0,8}\bbut(?: before)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;
@@ -155,6 +156,9 @@ function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause)
   // “… Friday 5 March (17:00) for group A and …”.
   const behind = /^\s*(?:\([^)]*\)|at [\d:.]+|noon|\d[\d:.]*(?: ?[ap]m)?|[):])?\s*for ((?:group|class|section|stream) (?:\d{1,2}|[A-H])\b)/i.exec(clause.text.slice(date.end - clause.start).replace(/^\)/, ''))?.[1];
   if (behind) return behind;
+  // “… at 23:00 for those with surnames A–M”.
+  const bySurname = /^[^.;]{0,14}\bfor (?:those|students|everyone|anyone) (?:with|whose) ((?:surnames?|(?:last|family) names?|names?) (?:from |begins? with |starts? with |beginning (?:with )?)?[A-Z]\s?(?:–|-|to)\s?[A-Z])\b/i.exec(clause.text.slice(date.end - clause.start))?.[1];
+  if (bySurname) return bySurname;
   const own = nearest(labels.filter((l) => l.at >= from && l.at < date.start));
   if (own) return own.text;
   if (dates.length === 1) return labels[0]?.text ?? null;

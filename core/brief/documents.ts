@@ -18,6 +18,8 @@ function mentions(clauses: Clause[]): Mention[] {
     for (const [pattern, kinds] of kindWords) {
       for (const m of matchesIn(clause, pattern)) {
         if (here.some((h) => h.at < m.to && m.at < h.to)) continue;
+        // The ending of a name that is given as an example.
+        if (/\be\.g\.[^()]*\w\.?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
         here.push({ kinds, at: m.at, to: m.to, clause, refused: isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
       }
     }
@@ -30,7 +32,7 @@ function mentions(clauses: Clause[]): Mention[] {
 }
 
 /** What a document is called. */
-const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |term |seminar |ethics |approval |consent |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?<!\\bfor )(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|(?<=\\b(?:cover|covering|approval|consent|ethics|motivation|confirmation) )letter|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|template|manuscript|case study|assessment)';
+const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |term |seminar |ethics |approval |consent |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?<!\\bfor )(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|(?<=\\b(?:cover|covering|approval|consent|ethics|motivation|confirmation) )letter|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|(?<!\\bthe )template|write-?up|(?<=\\b(?:the|your) )code(?= (?:as |in )(?:a |one )?zip\\b)|manuscript|case study|assessment)';
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const from = Math.max(previousEnd, mention.clause.start);
@@ -49,9 +51,9 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   const as = /^(?:spread|work)?sheet$/i.test(m[1]!) ? new RegExp(`\\b(${noun})\\s+(?:as|in) (?:an? |the form of an? )?$`, 'i').exec(text.slice(0, m.index)) : null;
   if (as) return { label: as[1]!.trim(), at: from + as.index };
   // “Part A: Lesson plan (Word)”: after a mark, the word before belongs to the name.
-  const wider = /(?:^|[:–-]\s+)\W*((?!(?:an?|the|your|one|two|both|each|every|this|all|submit|upload|hand|send|save|write|use|and|or|as|in|of|for|with|file|format|please|only|main|single|my|our|attach|include)\b)[\p{L}-]+)\s+$/iu.exec(text.slice(0, m.index));
+  const wider = /(?:^|[:–-]\s+)\W*((?!(?:an?|the|your|our|my|his|her|one|two|both|each|every|this|all|submit|upload|hand|send|save|write|use|and|or|as|in|of|for|with|file|format|please|only|main|single|my|our|attach|include)\b)[\p{L}-]+)\s+$/iu.exec(text.slice(0, m.index));
   if (wider) return { label: `${wider[1]!} ${m[1]!.trim()}`, at: from + m.index - (text.slice(0, m.index).length - text.slice(0, m.index).lastIndexOf(wider[1]!)) };
-  return { label: m[1]!.trim(), at: from + m.index };
+  return { label: m[1]!.trim().replace(/^your /i, ''), at: from + m.index };
 }
 
 /** “PDF/A for the thesis; a ZIP with the data”: the name behind the kind. */
@@ -131,7 +133,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
   return {
-    documents: settled.map(({ label, types }) => ({ label: label ? capital(label) : null, types })),
+    documents: settled.map(({ label, types }) => ({ label: label ? capital(label.replace(/^your /i, '')) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
     spans: settled.map((d) => ({ start: d.start, end: d.end })),
   };
@@ -149,5 +151,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
-  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|required|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

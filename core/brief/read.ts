@@ -105,7 +105,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.attempts.keeps = one('attempts.keeps', attempts.keeps);
   const late = readLate(clauses);
   brief.late.percentPerDay = one('late.percentPerDay', late.percentPerDay);
-  brief.late.cutoffDays = one('late.cutoffDays', [...late.cutoffDays, ...times.lateUntil.flatMap((s) => { const days = brief.due ? DateTime.fromISO(s.value.slice(0, 10)).diff(DateTime.fromISO(brief.due.slice(0, 10)), 'days').days : 0; return days > 0 || (days === 0 && s.value === brief.due) ? [{ ...s, value: days }] : []; })]);
+  brief.late.cutoffDays = one('late.cutoffDays', [...late.cutoffDays, ...times.lateUntil.flatMap((s) => { const days = brief.due ? lastDay(s.value).diff(lastDay(brief.due), 'days').days : 0; return days > 0 || (days === 0 && s.value === brief.due) ? [{ ...s, value: days }] : []; })]);
 
   const layout = readLayout(clauses);
   brief.layout.pageSize = one('layout.pageSize', layout.pageSize);
@@ -133,6 +133,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   return { brief, remarks };
 }
 
+/** The day that a deadline closes: midnight is the end of the day before. */
+const lastDay = (iso: string): DateTime => DateTime.fromISO(iso.slice(0, 10)).minus({ days: /T00:00(?::00)?(?!:?[1-9])/.test(iso) ? 1 : 0 });
 /** A bare date and the same date with a time do not contradict each other. */
 const sameTime = (a: string, b: string): boolean => a === b || (a.length === 10 && b.startsWith(a)) || (b.length === 10 && a.startsWith(b));
 const mostExact = (statements: Statement<string>[], value: string): string => statements.map((s) => s.value).filter((v) => !isUnsettledDate(v) && sameTime(v, value)).sort((a, b) => b.length - a.length)[0] ?? value;

@@ -17,9 +17,10 @@ export function lateWindows(rows: DatedRow[], reading: Reading): Statement<strin
 
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
 export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
-  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\bextension\b[^.]{0,60}\b(?:granted|approved|agreed)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
-  const original = rows.filter((r) => r.role === 'due' && /\b(?:original|standard|previous|old|initial)\s+(?:deadline|due date)/i.test(r.clause.text));
-  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|due date)/i.test(r.clause.text));
+  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
+  const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial)\s+(?:deadline|(?:due|submission|hand-?in) ?date|date)\b/i.test(text.slice(r.clause.start, r.date.start)));
+  for (const r of original) r.role = 'due';
+  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|(?:due|submission|hand-?in) date)/i.test(r.clause.text));
   for (const r of granted) { r.role = 'extension'; r.override = false; }
   if (granted.length > 0) for (const r of original) r.override = false;
 }
@@ -32,9 +33,20 @@ export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<stri
   return [];
 }
 
+/** “Deadline: week 12, Friday, 5pm. (That is 16 April 2027.)”: the date explains what stands before it. */
+export function addTimeBefore(rows: DatedRow[], reading: Reading): void {
+  for (const r of rows) {
+    if (r.date.iso.length !== 10 || r.date.problem !== 'none' || !/^\W*(?:that(?: is|['’]s)|i\.e\.,?|this is|which is)\s+(?:\w+day,?\s*)?(?:the\s+)?$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
+    const hour = timeOfDay.exec(before(reading, r.clause))?.[0], whole = hour ? reading.withTime(r.date, hour) : null;
+    if (!whole?.startsWith(r.date.iso) || !/\b(?:due|deadline|by|closes|hand(?:ed)? in|submit)/i.test(before(reading, r.clause))) continue;
+    r.date = { ...r.date, iso: whole };
+    r.role = 'due';
+  }
+}
+
 /** “… as PDF by 15 July. A printed copy goes to the office by 16 July.”: the file is what is handed in here. */
 export function besidePrinted(rows: DatedRow[], { text }: Reading): void {
-  const printed = (r: DatedRow): boolean => /\b(?:printed|paper|hard|bound)[ -]?(?:copy|copies|version)\b|\bprint-?out\b/i.test(text.slice(r.clause.start, r.date.start)) && !/\b(?:no|not|instead of|as well as|and (?:a|one)|electronic|digital|upload|pdf)\b/i.test(text.slice(r.clause.start, r.date.start));
+  const printed = (r: DatedRow): boolean => /\b(?:printed|paper|hard|bound)[ -]?(?:copy|copies|version)\b[^,;]*$|\bprint-?out\b/i.test(text.slice(r.clause.start, r.date.start)) && !/\b(?:no|not|instead of|as well as|and (?:a|one)|electronic|upload|pdf)\b/i.test(text.slice(r.clause.start, r.date.start).replace(/^.*,/, ''));
   if (rows.some((r) => r.role === 'due' && !printed(r))) for (const r of rows) if (r.role === 'due' && printed(r)) r.role = 'other';
 }
 
@@ -84,7 +96,7 @@ export function addWindowOfTheDay(rows: DatedRow[], reading: Reading): void {
 
 /** “Each part opens one week before its due date.”: when something opens that is due at a time. */
 export function opensBefore({ clauses, zone }: Reading): ((due: string) => Statement<string>) | null {
-  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
+  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|portal|box|folder|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
   return said ? (due) => ({ value: shifted(due, -count(said[1]!), said[2]!, zone), start: said.at, end: said.to }) : null;
 }
 

@@ -2,7 +2,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { cutOffDates, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
+import { addTimeBefore, cutOffDates, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -22,6 +22,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   besidePrinted(rows, reading);
   dateAsDeadline(rows);
   addSameTime(rows, reading);
+  addTimeBefore(rows, reading);
   addSharedTime(rows, reading);
   addWindowOfTheDay(rows, reading);
   const parts = partsOf(rows, reading);

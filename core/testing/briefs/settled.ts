@@ -985,6 +985,92 @@ English summary for exchange students: the file is due on 30 April 2027 at 6 pm,
     says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 30000000, 'limits.maxWords': 3000, due: '2026-12-11T12:00:00'},
   },
   {
+    text: `Assessment brief – CHEM2080 Practical report 4
+
+Learning outcomes assessed: LO2, LO4, LO7
+Hand-out date: w/c 15 February 2027
+Hand-in date: 8 March 2027 before 4pm
+Hand-in method: electronic, "Practical 4" inbox
+Feedback date: 29 March 2027
+
+Task
+Write up the practical in the style of a short communication (2 pages, two-column template provided, including figures, excluding references). Convert the template to PDF before you submit. Reports in any other format get zero.
+
+The usual late penalties apply.`,
+    says: {place: 'Practical 4', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, due: '2027-03-08T16:00:00', lengths: ['maxPages']},
+  },
+  {
+    text: `Please submit your final project by midnight at the end of Sunday, May 9, 2027 (Eastern Time). Submit two files, both named with your last name and first initial (e.g. smithj.pdf, smithj.zip): the write-up as a PDF (5-7 pages, single spaced, 11 pt, 1" margins) and the code as a zip. If the zip is over 50 MB, leave the data out.
+Late projects lose 20% per day, and will not be accepted after Wednesday, May 12.`,
+    says: {documents: [{label: 'Write-up', types: ['pdf'], limits: {minPages: 5, maxPages: 7}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 50000000}}], 'naming.mustContain': ['surname', 'initials'], due: '2027-05-10T00:00:00-04:00', timeZone: 'America/New_York', 'late.percentPerDay': 20, 'late.cutoffDays': 3, 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1},
+  },
+  {
+    text: `Rules for the home assignment in Political Theory
+
+- 4 to 5 pages, Garamond 12 or similar, line spacing 1.5
+- anonymous: only your exam code on the front page; the exam code is also the name of the file
+- PDF
+- handed in before 10:00 on 17 March 2027 in the exam portal under "PT home assignment"
+- the portal opens 48 hours before the deadline
+- you can hand in a new version as long as the portal is open; only the last version is sent to the examiners
+- late = not handed in`,
+    says: {place: 'PT home assignment', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 4, 'limits.maxPages': 5, 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-03-15T10:00:00', due: '2027-03-17T10:00:00', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond']},
+  },
+  {
+    text: `The essay is due on Thursday (25 February) at 23:00 for those with surnames A–M and on Friday (26 February) at 23:00 for those with surnames N–Z. We split you up because the server cannot cope with all of you at once. 2500 words, docx or pdf, no limit on size within reason. You may hand in once.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, parts: [{label: 'surnames A–M', opens: null, due: '2027-02-25T23:00:00'}, {label: 'surnames N–Z', opens: null, due: '2027-02-26T23:00:00'}], lengths: ['maxWords']},
+  },
+  {
+    text: `Thesis manual, chapter 4. Delivery
+
+The thesis is delivered in two copies: one digital (PDF, at most 50 megabytes) and one bound copy, which goes to the library. For the digital copy the delivery date is 14 May 2027, for the bound copy 28 May 2027. The digital copy counts. It must be identical to the bound one. Title page with the author's full name. The text, from the introduction to the conclusion, should be between 18,000 and 25,000 words. Use Chicago style. The bibliography starts on a new page.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 18000, 'limits.maxWords': 25000, anonymous: false, due: '2027-05-14', referenceStyle: 'Chicago'},
+  },
+  {
+    text: `IMPORTANT: read this even if you have submitted before.
+
+We have changed how naming works. Until last term you used your surname; now use only your candidate number followed by the question number, e.g. 4471_Q3.pdf. Do not use your surname anywhere any more.
+
+Deadline unchanged: 14:00 on Tuesday 4 May 2027. Length unchanged: max 1750 words. Type unchanged: PDF.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1750, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-05-04T14:00:00'},
+  },
+  {
+    text: `Subject: Podcast assignment
+
+Dear all, two things to hand in by Friday 23 April 2027 (20:00 Amsterdam time):
+1. your podcast, 8 to 10 minutes, as mp3 (max. 40 MB)
+2. the script with references, 1,500 words at most, as PDF
+File names: podcast_[groupnumber].mp3 and script_[groupnumber].pdf
+Groups hand in once, by one member. If you're late you lose 1 point (out of 10) per day.
+Scripts are checked for plagiarism.`,
+    says: {documents: [{label: 'Podcast', types: ['mp3'], limits: {maxBytes: 40000000}}, {label: 'Script', types: ['pdf'], limits: {maxWords: 1500}}], 'naming.pattern': 'podcast_[groupnumber].mp3', similarityChecked: true, due: '2027-04-23T20:00:00+02:00', timeZone: 'Europe/Amsterdam', 'attempts.allowed': 1, 'late.percentPerDay': 1},
+  },
+  {
+    text: `Essay deadline: week 12, Friday, 5pm. (That is 16 April 2027.)
+Length: 2,000 – 2,500 words not counting notes and bibliography.
+Mode: upload. Acceptable: PDF, DOC, DOCX. Not acceptable: ODT, PAGES, links.
+Late? See handbook p. 14.
+Presentation: double spacing; 12-point font; page numbers; candidate number in the header; no name.
+NB: You cannot delete or replace an uploaded essay.`,
+    says: {documents: [{label: null, types: ['pdf', 'doc', 'docx']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, anonymous: true, due: '2027-04-16T17:00:00', 'attempts.allowed': 1, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, 'counting.left': ['footnotes', 'references']},
+  },
+  {
+    text: `Assignment 4 (20%)
+Available: Mon 1 Mar 2027, 00:01
+Due: Sun 14 Mar 2027, 23:59
+Accept until: Wed 17 Mar 2027, 23:59 (with 15% penalty per day)
+Submission types: File upload
+Allowed extensions: pdf
+Attempts: 2
+Group: no`,
+    says: {documents: [{label: null, types: ['pdf']}], opens: '2027-03-01T00:01:00', due: '2027-03-14T23:59:00', 'attempts.allowed': 2, 'late.percentPerDay': 15, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Dear student,
+your application for mitigating circumstances (ref. MC-2027-88) has been approved. For LING2005 Essay 1 your new submission date is 26 March 2027 at 16:00; the original date was 12 March 2027 at 16:00. All other requirements (3,000 words, PDF, anonymous) stay as they are. Late penalties will be counted from your new date.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3000, anonymous: true, due: '2027-03-12T16:00:00', extension: '2027-03-26T16:00:00', lengths: ['maxWords']},
+  },
+  {
     text: `ENGL 310 – Final Paper Guidelines (Spring 2027)
 Length: 8 to 10 double-spaced pages (not counting the Works Cited page)
 Format: MLA style, 12-point Times New Roman, 1" margins, last name and page number in the upper right corner of each page
@@ -1064,7 +1150,7 @@ You can find the template under "BIO2210 / Practical 4 / Template". Download it,
 Write-up: Word, max. 5 pages.
 Hand in from 2 November 2026 (8:00) until 13 November 2026 (18:00).
 Students may hand in more than once; every version is stored, and the marker sees all of them.`,
-    says: {place: 'BIO2210 / Practical 4 / Write-up', documents: [{label: null, types: ['docx']}], 'limits.maxPages': 5, opens: '2026-11-02T08:00:00', due: '2026-11-13T18:00:00', 'attempts.keeps': 'all'},
+    says: {place: 'BIO2210 / Practical 4 / Write-up', documents: [{label: 'Write-up', types: ['docx']}], 'limits.maxPages': 5, opens: '2026-11-02T08:00:00', due: '2026-11-13T18:00:00', 'attempts.keeps': 'all'},
   },
   {
     text: `Term essay (final version): due 26/03/2027 23:59
