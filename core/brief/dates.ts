@@ -38,6 +38,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const shift = clause.text.length - text.length;
   // “… 09:00 to 7 December …”: the day of the second date is no hour of the first.
   const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:st|nd|rd|th|\s?[ap]m)?\s+|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+)(to|until|till|through|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/gi, (_, time: string, word: string) => time + '|'.repeat(word.length))
+    // “… is changed from 10:00 to 14:00 on 21 May”: the first no longer holds.
+    .replace(/(\b(?:changed|moved|postponed|brought forward) )(from \d{1,2}[:.]\d{2}(?: ?[ap]m)? to)(?= \d{1,2}[:.]\d{2})/gi, (_, word: string, old: string) => word + ' '.repeat(old.length))
     // The library takes 24:00 for no time at all, and the date with it; it is read below.
     .replace(/\b24[:.]00\b/g, '     ');
   const reference = { instant: now.toJSDate(), timezone: 0 };
@@ -139,7 +141,7 @@ interface TimeOfDay { hour: number; minute: number; second: number; nextDay: boo
 
 /** The time that goes with a date; also one that stands a few words away (“by 5pm on 3 May”, “3 May, at 12 noon”, “midnight”). */
 function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, from: number, to: number, least: number, most: number): TimeOfDay | null {
-  const base = Math.max(least, from - 30, 0), around = { text: clause.slice(base, Math.min(most, to + 40)), base };
+  const base = Math.max(least, from - 30, 0), around = { text: clause.slice(base, Math.min(most, to + (clause.includes('|') ? 90 : 40))), base };
   const minute = /\b(?:one|a|1) minute (?:before|to) midnight\b/i.exec(around.text);
   if (minute) return { hour: 23, minute: 59, second: 0, nextDay: false, offset: null, start: around.base + minute.index, end: around.base + minute.index + minute[0].length };
   const midnight = /\bmidnight\b/i.exec(around.text);

@@ -59,7 +59,7 @@ function readSizes(clause: Clause): LimitStatement[] {
 }
 
 function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): LimitStatement[] {
-  const unit = what === 'words' ? '(?:words?|wds)' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
+  const unit = what === 'words' ? '(?:words?|wds)' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];
   const override = isCorrection(clause);
@@ -91,11 +91,13 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: for (?:this|the) (?:module|essay|paper|report|assignment|assessment|coursework|course))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?!\\s?%)|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: for (?:this|the) (?:module|essay|paper|report|assignment|assessment|coursework|course))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?!\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
     const value = numberOf(raw);
+    // “1 standard page = 2,400 characters” says what a page is.
+    if (/^\s*(?:=|is|means|equals|has|of)\s*[\d.,]+\s?(?:characters|keystrokes|signs|strokes|words)/i.test(text.slice(m.to - clause.start))) continue;
     if ((what === 'words' && value < 20) || ofEach(m) || replaced(text.slice(0, m.at - clause.start))) continue;
     const at = m.at - clause.start, before = text.slice(0, at), after = text.slice(m.to - clause.start);
     const near = before.slice(-60), own = m[0];
@@ -124,6 +126,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (leeway === 0 && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
     if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
+  // “About 400 words; no more than 450”.
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:about|around|approximately|roughly|c\\.|ca\\.)\\s+${n}[\\s-]?${unit}\\b[^.;]{0,20}[;,(]?\\s*(?:and |but )?(?:no(?:t)? more than|at most|max(?:imum)?\\.?|up to)\\s+${n}(?!\\s?(?:%|\\w))`, 'gi'))) push(max, numberOf(m[2]!), m);
   // “Everything after word 2500 is ignored.”
   if (what === 'words') for (const m of matchesIn(clause, new RegExp(`\\b(?:after|beyond|past) word (${number})\\b[^.;]{0,30}\\b(?:not (?:be )?(?:read|marked|counted)|ignored|disregarded|cut off|unread)\\b`, 'gi'))) push(max, numberOf(m[1]!), m);
   // “Maximum words: two thousand”.

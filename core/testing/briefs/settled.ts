@@ -1177,6 +1177,80 @@ Statement on plagiarism signed and placed at the beginning.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.minPages': 60, 'limits.maxPages': 80, 'naming.pattern': 'NAME_First name_M2_2027', 'naming.mustContain': ['givenNames', 'surname'], due: '2027-08-31T17:00:00+02:00', timeZone: 'Europe/Paris', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond'], declaration: true},
   },
   {
+    text: `ENVS2011 | Essay | Submission point
+
+Due: Tuesday 12 March 2027 at 12:00 (UK time)
+Word limit: 2000
+File types: .pdf
+Anonymous marking: enabled
+Late submissions: allowed
+Resubmission: until the due date`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, timeZone: 'Europe/London'},
+  },
+  {
+    text: `Timetable of the course (spring)
+
+| Week | Date | What |
+|---|---|---|
+| 1 | 12 Jan 2027 | Introduction |
+| 4 | 2 Feb 2027 | Excursion |
+| 7 | 23 Feb 2027 | Hand in draft (1,000 words) by 10:00 |
+| 8 | 2 Mar 2027 | Peer feedback |
+| 11 | 23 Mar 2027 | Hand in final paper (4,000 words) by 10:00 |
+| 12 | 30 Mar 2027 | Oral exam |
+
+Both hand-ins go to the folder "Papers" as PDF. File name: surname-draft.pdf, surname-final.pdf.`,
+    says: {place: 'Papers', documents: [{label: null, types: ['pdf']}], 'naming.pattern': 'surname-draft.pdf', 'naming.mustContain': ['surname'], parts: [{label: 'draft', opens: null, due: '2027-02-23T10:00:00'}, {label: 'final paper', opens: null, due: '2027-03-23T10:00:00'}]},
+  },
+  {
+    text: `The essay must not exceed 3,000 words. In the tutorial we said 2,500 words; the 3,000 in this document is correct. 
+Deadline: 03/04/2027, 17:00. PDF or Word.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxWords': 3000},
+  },
+  {
+    text: `Deadline: 3/4/2027 5 PM Eastern
+Format: PDF
+Length: 1500-1800 words`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1500, 'limits.maxWords': 1800, due: '2027-03-04T17:00:00-05:00', timeZone: 'America/New_York'},
+  },
+  {
+    text: `Deadlines
+Essay plan: Thursday 18 February 2027, 16:00
+Essay: Thursday 18 March 2027, 16:00
+Presentation slides: Monday 22 March 2027, 09:00
+
+Essay plan: half a page, not marked. Essay: 3,500 words max., PDF, candidate number only. Slides: PPTX or PDF.
+Late essays lose 3 marks per day.`,
+    says: {documents: [{label: 'Essay', types: ['pdf'], limits: {maxWords: 3500}}, {label: 'Slides', types: ['pptx', 'pdf']}], anonymous: true, parts: [{label: 'Essay plan', opens: null, due: '2027-02-18T16:00:00'}, {label: 'Essay', opens: null, due: '2027-03-18T16:00:00'}, {label: 'Presentation slides', opens: null, due: '2027-03-22T09:00:00'}], 'late.percentPerDay': 3},
+  },
+  {
+    text: `Hello 2nd years. The deadline for the essay is 26 March 2027 at 3pm. For those of you with a learning support plan the deadline is 2 April 2027 at 3pm. Resit candidates: 13 August 2027. Essays: 2,000 words, Word format please, named with your student number. Our turnaround is 15 working days, so results on 19 April.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], due: '2027-03-26T15:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `Assignment: critical summary of one article from the reader (pp. 12–48), in your own words, one page (about 400 words; no more than 450), single-spaced, typed. Submit the summary as a Word document by Monday, Feb 22, 11:59 PM CST. Use the filename format: Summary1_Lastname. The text-matching percentage should be below 10% excluding quotations. You can submit as many drafts as you want to check the percentage; I grade only the final one. No e-mail submissions!`,
+    says: {documents: [{label: 'Summary', types: ['docx']}], 'limits.maxWords': 450, 'naming.pattern': 'Summary1_Lastname', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-02-22T23:59:00-06:00', timeZone: 'CST', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'layout.lineSpacing': 1},
+  },
+  {
+    text: `3.4 Submission of the Bachelor's thesis. The thesis must be submitted no later than Friday 11 June 2027 at 12 noon (CEST) in the online archive. A thesis submitted after 12 noon but before midnight the same day is accepted with a remark; later submissions count as a failed attempt. Filetype: PDF/A-1 or PDF/A-2. Max. 150 MB. Language: English or Danish. Extent: max. 60 standard pages (1 standard page = 2,400 characters incl. spaces), excluding front page, contents, references and appendices.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 150000000, 'limits.maxPages': 60, due: '2027-06-11T12:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `Checklist before you press the button
+☐ It's Friday 7 May 2027 and it's not yet 16:30 (BST)
+☐ My document is a PDF of at most 12 MB
+☐ My document has no more than 12 pages
+☐ The file is called 2027_<exam number>.pdf
+☐ My name is nowhere: not in the text, not in the properties, not in the file name
+☐ I have ticked "this is my own work"
+☐ I know that I can submit only once`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, 'limits.maxPages': 12, 'naming.pattern': '2027_<exam number>.pdf', 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-05-07T16:30:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, declaration: true},
+  },
+  {
+    text: `Notice to all candidates: submission time for Paper II is changed from 10:00 to 14:00 on 21 May 2027. Paper II: max. 3,000 words, PDF, exam number in the file name, one attempt. Candidates are reminded that answers are scanned for similarity with published work and with each other.`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.maxWords': 3000, 'naming.mustContain': ['candidateNumber'], similarityChecked: true, due: '2027-05-21T14:00:00', 'attempts.allowed': 1},
+  },
+  {
     text: `Hi everyone, just to confirm: hand in your portfolio by Mon 17 May at 4pm (not the 14th as the handbook says). It must be ONE pdf. Maximum 100 MB. Title it with your matric number and the module code, e.g. 2041773_GEO3107.pdf. No names please – we mark anonymously. You can replace your file any number of times up to then. 3,000 words plus or minus 10%, bibliography not included.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-05-17T16:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'counting.left': ['references']},
   },
