@@ -24,6 +24,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
   if (new RegExp(`${moved}\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'other';
   if (new RegExp(`${moved}[^.]*\\bto\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'due';
+  if (/\((?:it )?(?:was|were|before|formerly)\s*:?\s*(?:\w+day,?\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s*)?$/i.test(before)) return 'other';
+  if (/\bnot be (?:available|reachable|online|open)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “Papers due on Saturday, 12:00 will be accepted until Saturday, 20:00.”
+  if (/\bdue\b[^.;)]{0,8}(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,30}\)?\s*(?:will|are) (?:therefore |now |thus )?(?:be )?accepted (?:until|till|up to)\b/i.test(clause.text.slice(before.length + date.end - date.start - lead))) return 'other';
   // “(previously 4 December)”, “instead of 8 March”.
   if (/\b(?:previously|formerly|originally|instead of|rather than|used to be|no longer)\s*(?:on\s+|by\s+|due\s+|the\s+)*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(before) && !/\b(?:was|were) originally\b/i.test(before)) return 'other';
   // “until Friday for the Thursday group only”.
@@ -43,7 +47,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
-  if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\s+(?:us|me|him|her|them|your tutor|your lecturer|the office)(?:\s+know)?\b(?:(?!\b(?:have|hand|submit|upload|send)\b)[^.;]){0,30}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
+  if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\s+(?:us|me|him|her|them|your tutor|your lecturer|the (?:[a-z]+ )?office)(?:\s+know)?\b(?:(?!\b(?:have|hand|submit|upload|send)\b)[^.;]){0,30}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
   // “You may hand in on Tuesday 9 March instead. For the others it stays Friday 5 March.”
   if (/\byou (?:may|can)\b[^.;]{0,30}\b(?:hand (?:it |your \w+ )?in|submit(?: it)?|upload(?: it)?)\b[^.;]{0,14}$/i.test(before) && /^[^.;]{0,50}\binstead\b/i.test(clause.text.slice(before.length))) return 'extension';
   if (/\bextensions?\b[^.;]{0,20}\b(?:can|may|could|will|must) (?:only )?be (?:granted|requested|applied|asked)\b/i.test(before)) return 'other';

@@ -31,6 +31,8 @@ const shortDate = /\b(?:by|on|until|till|due|before|deadline:?)\s+(?:\w+day,?\s+
  * @param usualYear - the year that all the other dates of the wording name: one without is of the same year, even where it is past */
 export function readDates(clause: Clause, now: DateTime, zone: string | null, order: 'day-month' | 'month-day' | null, usualYear: number | null = null): ReadDate[] {
   const found: ReadDate[] = [];
+  // When an office closes is no deadline of a file.
+  if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };
   found.push(...readWeekdaysOfMonth(clause, now, zone));
   if (!/\d/.test(clause.text) || !(dateLike.test(clause.text) || shortDate.test(clause.text))) return found;
   // Words that the date library would take for something else are blanked, lengths kept.
@@ -159,7 +161,7 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
   if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   // “… on 24 May (not on the 25th, as printed), by noon.”
-  const trailing = clock ? null : /,\s*(?:by|at)\s+((?:12 )?noon|midday|\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m)\b\W*$/i.exec(clause.slice(Math.min(to, most)));
+  const trailing = clock ? null : /,\s*(?:both |all )?(?:by|at)\s+((?:12 )?noon|midday|\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m)\b\W*$/i.exec(clause.slice(Math.min(to, most)));
   if (trailing && most === clause.length && parsed) { const at = Math.min(to, most) + trailing.index + trailing[0].indexOf(trailing[1]!); return timeOf(null, clause, at, at, at, clause.length); }
   if (!clock) return null;
   let hour = Number(clock[1] ?? clock[4] ?? clock[6] ?? clock[8] ?? clock[10]);

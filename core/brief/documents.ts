@@ -35,6 +35,12 @@ function mentions(clauses: Clause[]): Mention[] {
 const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |term |seminar |ethics |approval |consent |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?<!\\bfor )(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|(?<=\\b(?:cover|covering|approval|consent|ethics|motivation|confirmation) )letter|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|(?<!\\bthe )template|write-?up|(?<=\\b(?:the|your) )code(?= (?:as |in )(?:a |one )?zip\\b)|manuscript|case study|assessment)';
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
+  const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
+  // “Submit report.pdf and src.zip”: the names of files name the documents; elsewhere an ending says only the kind.
+  if (/[\w>\])}]\.?$/.test(before) && (before.endsWith('.') || mention.clause.text[mention.at - mention.clause.start] === '.')) {
+    const names = [...mention.clause.text.matchAll(/(?<![\w<[{.-])([A-Za-z][\w-]*)\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b/gi)].filter((m) => !/_/.test(m[1]!)), own = names.find((m) => m.index + m[1]!.length <= mention.at - mention.clause.start && m.index + m[0].length >= mention.to - mention.clause.start);
+    return own && new Set(names.map((m) => m[0].toLowerCase())).size > 1 && /\b(?:submit|hand in|upload|deliver|consists? of)\b/i.test(mention.clause.text.slice(0, own.index)) && !/\b(?:e\.g|example|name[ds]?|naming|called)\b/i.test(mention.clause.text.slice(0, own.index)) ? { label: own[1]!, at: mention.clause.start + own.index } : null;
+  }
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
   const m = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))].at(-1);
@@ -46,7 +52,7 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   // What stands in quotation marks is a name on a screen.
   if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length))) return null;
   // “On paper and as a file”.
-  if (!m || (/^paper$/i.test(m[1]!) && (/\bon\s$/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
+  if (!m || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   // “Your raw data as a spreadsheet” are the data.
   const as = /^(?:spread|work)?sheet$/i.test(m[1]!) ? new RegExp(`\\b(${noun})\\s+(?:as|in) (?:an? |the form of an? )?$`, 'i').exec(text.slice(0, m.index)) : null;
   if (as) return { label: as[1]!.trim(), at: from + as.index };
@@ -151,5 +157,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
+  // “Paper: 10–12 pages, Word or PDF, …”.
+  if (/\b\d+\s?(?:words?|pages?|MB)\b/i.test(text) && /^\W*[\p{L} ]{3,30}:/u.test(text)) return true;
   return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

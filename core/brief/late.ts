@@ -16,7 +16,7 @@ export function readLate(clauses: Clause[]): LateRead {
   });
   for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted|missed|24 ?h)/i)) {
     const override = isCorrection(clause);
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|marks?)\s*(?:\([^)]*\)\s*)?(?:of the (?:total |available |possible |maximum |overall )?marks?\s*)?(?:(?:will|shall|may) be |is |are )?(?:deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 ?h(?:ours)?(?: started)?)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the|your) (?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*)?(?:(?:will|shall|may) be |is |are )?(?:deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
       if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });

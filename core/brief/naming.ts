@@ -41,7 +41,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       // “Do not rename the file” and “do not use spaces in the name” say nothing about identity.
       if (/\b(?:your|own|identif|identity|surname|names?\b(?! of)|student|who you are)/i.test(quote[0]) && !/\b(?:spaces?|special characters|rename|symbols|punctuation)\b/i.test(quote[0])) out.mustNotIdentify.push({ value: true, start: clause.start + quote.index, end: clause.start + quote.index + quote[0].length, override });
       // “Student no. in header and filename, no names”.
-      const first = quote.index > 0 ? /\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.)[^.;,]{0,30}\bfile ?name\b/i.exec(clause.text.slice(0, quote.index)) : null;
+      const first = quote.index > 0 ? /\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.)[^.;,]{0,30}\bfile ?name\b|\bfile ?name (?:must|should|has to|needs to) (?:include|contain|have|carry|show)\b[^.;]*\b(?:number|code|ID)\b[^.;,]*$/i.exec(clause.text.slice(0, quote.index)) : null;
       if (contrast) collectFields(clause, contrast.index, out, override);
       else if (first) collectFields({ ...clause, text: clause.text.slice(0, quote.index) }, 0, out, override);
       return;

@@ -1343,6 +1343,69 @@ File size 32 MB max`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 32000000, 'limits.minPages': 12, 'limits.maxPages': 15, due: '2027-04-05T23:59:00+02:00', timeZone: 'MESZ'},
   },
   {
+    text: `SUBMISSION GUIDELINES FOR THE PROJECT REPORT
+
+Your report should:
+a) be written individually,
+b) have 3,000 words (tolerance: 10% in both directions), where tables and figures are not counted,
+c) be formatted with 2 cm margins and a font size of at least 11,
+d) be delivered as one PDF file.
+
+The file name must include the module number and your matriculation number but no name.
+Upload: from 1 June 2027, 0:00, to 15 June 2027, 24:00.
+Late upload: not possible. If you cannot make it, write to the examination office before 15 June.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber', 'courseCode'], 'naming.mustNotIdentify': true, opens: '2027-06-01T00:00:00', due: '2027-06-16T00:00:00', 'late.cutoffDays': 0, 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], 'counting.left': ['tables', 'captions']},
+  },
+  {
+    text: `The second assignment for this module is a 1500 word blog post (not including the reference list). Upload your post as a Word file to the "Blog post" link by 5 p.m. on Weds 17th March 2027. You can have a go at uploading to the practice link as often as you want, but to the real link only once. Anonymous marking is switched off for this assignment.`,
+    says: {place: 'Blog post', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1500, anonymous: false, due: '2027-03-17T17:00:00', 'attempts.allowed': 1, lengths: ['maxWords'], 'counting.left': ['references']},
+  },
+  {
+    text: `DEADLINE CHANGE!!! Because of Easter the lab report is now due on Wed 7 April 2027, 6 pm (was: Thu 1 April 2027, 6 pm). Everything else remains: pdf, max 4 pages + 1 page appendix, filename groupXX_lab2.pdf, 1 upload per group.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 4, 'naming.pattern': 'groupXX_lab2.pdf', due: '2027-04-07T18:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `When you hand in your thesis:
+* last day is 31 May 2027, the office closes at 15.00 but the online archive accepts files until 23.59
+* hand in ONE pdf online (max 1 GB). No paper copies any more
+* the title page carries your name, your student ID and the names of both supervisors
+* minimum 70 pages, maximum 100 pages, Times New Roman or a comparable serif font in 12 pt, 1.5 spacing, left margin 3 cm
+* you'll sign the declaration of honour online during the upload`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 1000000000, 'limits.minPages': 70, 'limits.maxPages': 100, anonymous: false, due: '2027-05-31', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true},
+  },
+  {
+    text: `Participation portfolio. Collect four short responses (250-300 words each) over the term and submit them together as one document (.docx, .odt or .pdf) by Fri, Apr 30, 2027, noon. Late portfolios: minus one point per day. Use any font you can read. First page: your name and the number of your discussion group.`,
+    says: {documents: [{label: null, types: ['docx', 'odt', 'pdf']}], anonymous: false, due: '2027-04-30T12:00:00', 'late.percentPerDay': 1},
+  },
+  {
+    text: `Coursework 2 spec, COMP2400
+Handed out 15/02/2027. Due 15/03/2027 16:00.
+Submit report.pdf (max 6 pages) and src.zip (max 20MB) via the handin server; earlier submissions are overwritten.
+Mark penalty for lateness: 10% of your mark per 24h or part thereof, zero after 3 days.
+Do not put your name in either file (usernames are recorded by the server).`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 6}}, {label: 'Src', types: ['zip'], limits: {maxBytes: 20000000}}], anonymous: true, due: '2027-03-15T16:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Essay no. 3 is due next Friday, 26 February 2027, in my pigeonhole (paper) and by e-mail (PDF), both by 12:15. It should have about 8 pages. Please don't forget your name!`,
+    says: {documents: [{label: null, types: ['pdf']}], anonymous: false, due: '2027-02-26T12:15:00'},
+  },
+  {
+    text: `Dear colleagues and students, owing to maintenance the submission platform will not be available on Saturday 13 March 2027 between 06:00 and 14:00. Submissions for PHI1010 (due on Saturday 13 March, 12:00) will therefore be accepted until Saturday 13 March, 20:00, without penalty.`,
+    says: {due: '2027-03-13T20:00:00'},
+  },
+  {
+    text: `Requirements for the case analysis. Words: 1.800 to 2.200. Pages: not relevant. Type: PDF. Size: up to 4,5 MB. Spacing: 1,5. Margins: 2,5 cm. Font: Calibri 11 pt. Closing date: 28.05.2027, 18.00 h, Madrid time. Number of uploads: 1.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 4500000, 'limits.minWords': 1800, 'limits.maxWords': 2200, due: '2027-05-28T18:00:00+02:00', timeZone: 'Europe/Madrid', 'attempts.allowed': 1, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `Final paper due: December 8, 2027, end of day (11:59pm ET)
+Draft due: November 17, 2027, start of class (bring on paper)
+Paper: 10-12 pages, Word or PDF, Chicago style footnotes, numbered pages
+Extensions: ask me 48h in advance; I'll give up to 3 days, no questions asked
+After that: one letter grade per day`,
+    says: {documents: [{label: 'Paper', types: ['docx', 'pdf']}], 'limits.minPages': 10, 'limits.maxPages': 12, timeZone: 'America/New_York', parts: [{label: 'Final paper', opens: null, due: '2027-12-08T23:59:00-05:00'}, {label: 'Draft', opens: null, due: '2027-11-17'}], 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
     text: `| Item | Requirement |
 | --- | --- |
 | Deadline | 12 April 2027, 10:00 (Europe/Oslo) |
