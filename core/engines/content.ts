@@ -1,3 +1,15 @@
+import type * as Mupdf from 'mupdf';
+import { latin1 } from '../text/bytes.ts';
+import type { PdfDocument } from './pdf.ts';
+
+/** What a page draws, bytes as one character each; several streams are one with a line's end between them (ISO 32000-1, 7.8.2). */
+export function contentOf(pdf: PdfDocument, index: number): string {
+  const contents = pdf.findPage(index).get('Contents'), parts: string[] = [];
+  const take = (o: Mupdf.PDFObject): void => { const b = o.readStream(); parts.push(latin1(b.asUint8Array())); b.destroy(); };
+  if (contents.isArray()) contents.forEach((c) => take(c)); else if (contents.isStream()) take(contents);
+  return parts.join('\n');
+}
+
 /** One operation of a content stream, operands and operator: characters `start` up to `end`. */
 export interface Operation { operator: string; start: number; end: number }
 

@@ -51,3 +51,8 @@ test('500 details are searched in one pass', () => {
   const m = new Matcher({ ...noDetails(), other: Array.from({ length: 500 }, (_, i) => `codeword${i}x`) });
   expect(m.find(`${'word '.repeat(5000)}codeword321x`)).toHaveLength(1);
 });
+// Whoever replaces what was found would leave the accent behind, on the letter before.
+test.each([['an accent of its own', 'René', 'by Rene\u0301, in haste', 'Rene\u0301'], ['a vowel sign behind the last consonant', 'विश्वकर्मा', 'यह विश्वकर्मा का नाम', 'विश्वकर्मा'], ['a letter without signs', 'Rene', 'by Rene, in haste', 'Rene']])('signs over the last letter belong to it: %s', (_, surname, text, whole) => {
+  const [hit] = new Matcher({ ...noDetails(), surname }).find(text);
+  expect(text.slice(hit!.start, hit!.end)).toBe(whole);
+});

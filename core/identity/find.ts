@@ -6,6 +6,7 @@ import { buildForms, type Form } from './forms.ts';
 /** A detail found in a text. `start` and `end` are UTF-16 offsets into it. */
 export interface Hit { form: Form; start: number; end: number; letterSpaced: boolean }
 
+const mark = /\p{M}/u;
 export class Matcher {
   readonly forms: Form[];
   readonly refused: ReturnType<typeof buildForms>['refused'];
@@ -26,7 +27,10 @@ export class Matcher {
       if (spaced === null) return;
       const last = folded.origin[end - 1]!;
       const width = (folded.text.codePointAt(last) ?? 0) > 0xffff ? 2 : 1;
-      hits.push({ form, start: folded.origin[start]!, end: last + width, letterSpaced: spaced });
+      // Signs over the last letter belong to it.
+      let to = last + width;
+      while (to < text.length && mark.test(text[to]!)) to++;
+      hits.push({ form, start: folded.origin[start]!, end: to, letterSpaced: spaced });
     });
     this.findTagged(text, hits);
     return keepLongest(hits);

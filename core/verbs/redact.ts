@@ -3,6 +3,7 @@ import { judge } from '../docket/run.ts';
 import { Matcher } from '../identity/find.ts';
 import { searchPassages, type Sign } from '../identity/search.ts';
 import { replaceInPackage } from '../mends/redact/package.ts';
+import { takeActualText } from '../mends/redact/actual-text.ts';
 import { blotPicture } from '../mends/redact/picture.ts';
 import { pictureToRead, readImageText } from '../readers/image-text.ts';
 import { pictureSize } from '../readers/image/read.ts';
@@ -33,6 +34,8 @@ export async function redactFile(file: SourceFile, details: Details, job: Job = 
   if (['docx', 'docm', 'odt'].includes(before.file.kind)) return replaceWords(file, before, details, wording, job);
   if (['jpeg', 'png', 'tiff'].includes(before.file.kind)) return blotPhoto(file, before, details, job);
   if (before.file.kind !== 'pdf') throw new CannotDo('unsupported', 'Words can be taken out of PDF, DOCX, ODT, JPEG, PNG and TIFF.', 'Convert the paper to PDF first, or change it in the program it was written in.', file.name);
+  const told = await takeTold(file, before, details, job);
+  if (told) { const done = await redactFile({ ...file, bytes: told.bytes }, details, job, wording), lost = lostWords(before, await readDocument(done.bytes, file.name, job), [...told.targets, ...done.taken.map((t) => ({ data: { found: t.text } }))]); return { ...done, taken: [...told.targets.map((f) => ({ page: f.place.page!, text: String(f.data.found) })), ...done.taken], proof: { ...done.proof, lost } }; }
   await readImageText(file.bytes, before, job);
   const targets = stopping(before, details), [shown, words] = [targets.filter((f) => f.check === inPicture), targets.filter((f) => f.check !== inPicture)];
   await sharpenBoxes(file.bytes, words);
@@ -54,6 +57,15 @@ export async function redactFile(file: SourceFile, details: Details, job: Job = 
   const pagesSame = before.pages.ok && after.pages.ok && before.pages.value.length === after.pages.value.length;
   if (left > 0 || !pagesSame) throw new CannotDo('notClean', `Not everything could be taken out: ${left} places are left.`, 'Change them in the program the paper was written in.', file.name);
   return { bytes, taken: targets.map((f) => ({ page: f.place.page!, text: String(f.data.found) })), proof: { pagesSame, lost, left } };
+}
+
+/** Words that a page tells beside its glyphs are taken where they are told. Null where there are none. */
+async function takeTold(file: SourceFile, before: DocumentFacts, details: Details, job: Job): Promise<{ bytes: Uint8Array; targets: Finding[] } | null> {
+  const targets = stopping(before, details).filter((f) => f.check !== inPicture);
+  return withPdf(file.bytes, async (pdf) => {
+    const pages = [...new Set(targets.map((f) => f.place.page!))].filter((number) => { heed(job); return takeActualText(pdf, number - 1, targets.filter((f) => f.place.page === number).map((f) => String(f.data.found))); });
+    return pages.length > 0 ? { bytes: await saveWhole(pdf), targets: targets.filter((f) => pages.includes(f.place.page!)) } : null;
+  });
 }
 
 /** Marks places for redaction. @param inset - share of the height that is left out above and below, so that neighbouring lines are not touched */

@@ -1,4 +1,4 @@
-import { describe, expect, test } from '@jest/globals';
+import { beforeAll, describe, expect, test } from '@jest/globals';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -50,6 +50,37 @@ test('characters by code, as a ToUnicode map says', () => {
   const map = readUnicodeMap('2 beginbfrange <0000> <005E> <0020> <005F> <0061> [<00660066> <00660069> <00660066006C>] endbfrange 1 beginbfchar <3A51> <D840DC3E> endbfchar');
   expect([map.get('0000'), map.get('005e'), map.get('005f'), map.get('0061'), map.get('3a51'), map.get('0062'), map.size]).toEqual([' ', '~', 'ff', 'ffl', '\u{2003E}', undefined, 99]);
   expect(readUnicodeMap('no map').size).toBe(0);
+});
+
+// Unicode 15, 12.1: vowel signs stand before the consonant that they follow in writing, and consonants join into shapes that have no code.
+describe('scripts whose signs are joined and reordered can be read back', () => {
+  beforeAll(() => provideFaces((name) => Promise.resolve(new Uint8Array(readFileSync(`node_modules/${faceFiles[name]!}`)))));
+  const plain = (text: string): string => text.normalize('NFKC').replace(/\s+/g, ' ').replace(/([(]) | ([).,।])/g, '$1$2').trim();
+  const said = 'The word क्षेत्र means field, and विश्वविद्यालय (हिन्दी में) is a university. प्रत्येक व्यक्ति को शिक्षा का अधिकार है। यह वाक्य इतना लम्बा लिखा गया है कि एक पंक्ति में नहीं आता और दूसरी पंक्ति में जाता है.';
+  test('by another program word for word (poppler), over lines’ ends and beside Latin signs', async () => {
+    writeFileSync(at, await toPdf('a.md', utf8(`# शिक्षा\n\n${said}\n`)));
+    expect(plain(execFileSync('pdftotext', [at, '-'], { encoding: 'utf8' }))).toBe(plain(`शिक्षा ${said}`));
+    expect(execFileSync('pdfinfo', [at], { encoding: 'utf8' })).toMatch(/Tagged: +yes/);
+  });
+  test('and by the proof: no word is missing', async () => {
+    const { proof } = await convertFiles([{ name: 'a.md', path: 'a.md', bytes: utf8(`${said}\n`) }]);
+    expect([proof.missing, proof.added]).toEqual([[], []]);
+  });
+  test('Thai marks that have shapes of their own', async () => {
+    writeFileSync(at, await toPdf('a.md', utf8('ภาษาไทยเป็นภาษาที่สวยงาม\n')));
+    expect(plain(execFileSync('pdftotext', [at, '-'], { encoding: 'utf8' }))).toBe(plain('ภาษาไทยเป็นภาษาที่สวยงาม'));
+  });
+  test('hard negative: letters that no face has are not told either, since nobody sees them', async () => {
+    const pdf = await toPdf('a.md', utf8('ᚠᚢᚦᚨᚱᚲ ꯃꯩꯇꯩ and ဗမာစာ here\n'));
+    writeFileSync(at, pdf);
+    const text = execFileSync('pdftotext', [at, '-'], { encoding: 'utf8' });
+    expect([/[\u16a0-\u16ff]/.test(text), /[\u1000-\u109f]/.test(text), text.includes('here')]).toEqual([false, false, true]);
+  });
+  test('plain text is not told twice', async () => {
+    const pdf = await toPdf('a.md', utf8('Each tide carries clay.\n'));
+    writeFileSync(at, pdf);
+    expect(execFileSync('qpdf', ['--qdf', '--object-streams=disable', at, '-'], { encoding: 'latin1', maxBuffer: 1e8 })).not.toContain('ActualText');
+  });
 });
 
 describe('a PDF made here carries its structure (read by poppler)', () => {

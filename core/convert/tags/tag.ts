@@ -1,5 +1,5 @@
 import type * as Mupdf from 'mupdf';
-import { operationsOf, wideGlyphs, type Operation } from '../../engines/content.ts';
+import { contentOf, operationsOf, wideGlyphs, type Operation } from '../../engines/content.ts';
 import type { PdfDocument } from '../../engines/pdf.ts';
 import { readUnicodeMap } from '../../engines/unicode-map.ts';
 import { heed, type Job } from '../../model/outcome.ts';
@@ -7,17 +7,25 @@ import { latin1 } from '../../text/bytes.ts';
 import { plainLetters, structureOf, type Element } from './blocks.ts';
 
 /** A stretch of one page's content that belongs to one element; `null`: to none, it is decoration. */
-interface Stretch { from: number; to: number; element: Element | null; /** spaces that are set behind operations, by where these end */ spaces: Map<number, string> }
+interface Stretch { from: number; to: number; element: Element | null; /** spaces that are set behind operations, by where these end */ spaces: Map<number, string>; /** operations with the text that they stand for, where their glyphs do not tell it */ actual: { from: number; to: number; text: string }[] }
 /** `space`: how a space is shown in its font; null where the page does not say. */
-interface Shown { operation: Operation; letters: string; beginsBare: boolean; endsBare: boolean; space: string | null }
+interface Shown { operation: Operation; letters: string; /** those before its first space */ head: string; /** a letter has no glyph: what is not seen is not told either */ unseen: boolean; /** where its line is */ line: string; beginsBare: boolean; endsBare: boolean; space: string | null }
 /** To which element an operation belongs, and the space behind it that the line's end has swallowed: whoever reads the structure would join the words. */
-interface Found { element: Element | null; space?: string }
+interface Found { element: Element | null; space?: string; /** what its glyphs stand for, where these are set in another order or joined into shapes without letters of their own */ actual?: string }
 /** The marked content of an element, in reading order (ISO 32000-1, 14.7.4.2). */
 type Marks = Map<Element, { page: number; id: number }[]>;
 
+/** Scripts of which a syllable's signs are joined and set in another order than they are written in: of India, Myanmar and Cambodia. Source: Unicode 15, chapters 12, 13 and 16. */
+const reordered = /[\u0900-\u0dff\u1000-\u109f\u1780-\u17ff]/;
+/** The glyph that stands for those that a font has not (OpenType, glyph 0). */
+const notdef = '0000';
+/** Brackets are drawn turned in a line from right to left. Source: Unicode Bidi_Mirroring_Glyph. */
+const mirrors: Record<string, string> = { '(': ')', ')': '(', '[': ']', ']': '[', '{': '}', '}': '{', '<': '>', '>': '<', '«': '»', '»': '«' };
+/** Letters of a leaf with the spaces between them. */
+const spaced = (leaf: Element, from: number, to: number): string => Array.from({ length: to - from }, (_, i) => (i > 0 && leaf.gaps?.has(from + i) ? ' ' : '') + leaf.text[from + i]!).join('');
 const shows = new Set(['Tj', 'TJ', "'", '"']), paints = new Set(['f', 'F', 'f*', 'B', 'B*', 'b', 'b*', 'S', 's', 'n', 'sh']), builds = new Set(['m', 're']);
 
-/** Gives pages that were laid out from `body` the structure that the body has: each stretch of text and each picture is tied to its heading, paragraph, list item, cell or note; all else is marked as decoration.
+/** Gives pages that were laid out from `body` the structure that the body has, and glyphs without letters of their own the text that they stand for: each stretch of text and each picture is tied to its heading, paragraph, list item, cell or note; all else is marked as decoration.
  * The letters of the pages are held against those of the body one by one. Where they do not agree, as with scripts that are set in another order, nothing is written: no structure is better than a wrong one.
  * Source: ISO 32000-1, 14.6 (marked content), 14.7 (logical structure), 14.8 (tagged PDF). @param notesOn - numbers of the notes at the foot of each page, in order @returns whether the document is tagged now */
 export function tagPages(pdf: PdfDocument, body: string, notesOn: number[][], notes: Map<number, string>, job: Job = {}): boolean {
@@ -53,25 +61,53 @@ class Flow {
   private next(): Element | null { while (this.leaf < this.leaves.length && this.at >= this.leaves[this.leaf]!.text.length) { this.leaf++; this.at = 0; } return this.leaves[this.leaf] ?? null; }
   /** @returns false where the letters disagree @param whole - nothing may be left over */
   take(shown: Shown[], found: Map<Operation, Found>, whole = false): boolean {
-    let last: Element | null = null;
-    for (const [n, { operation, letters, endsBare, space }] of shown.entries()) {
+    let last: Element | null = null, told = 0;
+    for (const [n, { operation, letters, endsBare, space, unseen }] of shown.entries()) {
+      if (n < told) continue;
       // Spaces alone belong to what they follow.
       if (letters === '') { found.set(operation, { element: last }); continue; }
       const own = this.next();
       if (!own) return false;
       const element = own.links?.find((l) => this.at >= l.from && this.at < l.to)?.element ?? own;
+      if (reordered.test(own.text[this.at] ?? '')) {
+        const word = this.wordAt(own, shown, n);
+        if (!word) return false;
+        // The spaces keep readers from matching single letters at its ends with glyphs and telling these twice, as MuPDF does.
+        word.operations.forEach((o, i) => found.set(o, { element, ...(word.unseen ? {} : { actual: i === 0 ? ` ${word.text} ` : '' }) }));
+        told = n + word.operations.length;
+        last = element;
+        continue;
+      }
+      const from = this.at, leafFrom = this.leaf;
+      let untold = false;
       for (const [i, letter] of [...letters].entries()) {
         const leaf = this.next();
         // A hyphen where the engine has broken a word is none of the text's letters.
         if (i > 0 && /[-‐]/.test(letter) && i === [...letters].length - 1 && (!leaf || !leaf.text.startsWith(letter, this.at))) break;
-        if (!leaf || (!leaf.text.startsWith(letter, this.at) && letter !== '\ufffd')) return false;
+        const fits = leaf?.text.startsWith(letter, this.at) ?? false, mirrored = !fits && leaf?.text[this.at] === mirrors[letter];
+        if (!leaf || (!fits && !mirrored && letter !== '\ufffd')) return false;
+        untold ||= letter === '\ufffd';
         this.at += letter === '\ufffd' ? (leaf.text.codePointAt(this.at)! > 0xffff ? 2 : 1) : letter.length;
       }
       const swallowed = space !== null && !endsBare && this.at < own.text.length && this.leaves[this.leaf] === own && own.gaps?.has(this.at) && !shown[n + 1]?.beginsBare;
-      found.set(operation, { element, ...(swallowed ? { space } : {}) });
+      found.set(operation, { element, ...(swallowed ? { space } : {}), ...(untold && !unseen && this.leaf === leafFrom ? { actual: spaced(own, from, this.at) } : {}) });
       last = element;
     }
     return !whole || this.done;
+  }
+  /** A word of a script whose signs are reordered: the glyphs up to the next space or line's end stand for the letters up to the next space, less signs of another script at its end. Null where the glyphs hold letters that the word has not. */
+  private wordAt(own: Element, shown: Shown[], n: number): { text: string; operations: Operation[]; unseen: boolean } | null {
+    let end = n + 1, to = own.text.length;
+    const goesOn = (last: Shown, next: Shown | undefined): boolean => next !== undefined && next.letters !== '' && next.line === last.line && !last.endsBare && !next.beginsBare && last.head === last.letters;
+    while (goesOn(shown[end - 1]!, shown[end])) end++;
+    for (const gap of own.gaps ?? []) if (gap > this.at && gap < to) to = gap;
+    const word = own.text.slice(this.at, to);
+    let tail = '';
+    while (end > n + 1 && !reordered.test(shown[end - 1]!.letters) && !shown[end - 1]!.letters.includes('\ufffd') && word.endsWith(shown[end - 1]!.head + tail)) tail = shown[--end]!.head + tail;
+    const text = word.slice(0, word.length - tail.length), told = shown.slice(n, end).map((s) => s.letters).join('');
+    if (shown.slice(n, end).some((s) => s.head !== s.letters) || [...told].some((letter) => letter !== '\ufffd' && !text.includes(letter))) return null;
+    this.at += text.length;
+    return { text, operations: shown.slice(n, end).map((s) => s.operation), unseen: shown.slice(n, end).some((s) => s.unseen) };
   }
 }
 
@@ -82,18 +118,12 @@ function splitAtNotes(shown: Shown[], letters: number): number | null {
   return rest === 0 ? at : null;
 }
 
-function contentOf(pdf: PdfDocument, index: number): string {
-  const contents = pdf.findPage(index).get('Contents'), parts: string[] = [];
-  const take = (o: Mupdf.PDFObject): void => { const b = o.readStream(); parts.push(latin1(b.asUint8Array())); b.destroy(); };
-  if (contents.isArray()) contents.forEach((c) => take(c)); else if (contents.isStream()) take(contents);
-  return parts.join('\n');
-}
-
 /** The letters of each showing operation, by the fonts' own maps. Null where a font has none, or strings are written in another way. */
 function lettersOf(pdf: PdfDocument, index: number, content: string, operations: Operation[], fonts: Map<number, Font>): Shown[] | null {
   const shown: Shown[] = [], kept: (Font | null)[] = [], used: Font[] = [];
-  let font: Font | null = null;
+  let font: Font | null = null, line = '';
   for (const operation of operations) {
+    if (operation.operator === 'Tm' || operation.operator === 'Td') { const rise = /(\S+)\s+T[md]$/.exec(content.slice(operation.start, operation.end))?.[1] ?? ''; line = operation.operator === 'Tm' ? rise : Number(rise) === 0 ? line : `${line} ${rise}`; }
     if (operation.operator === 'q') kept.push(font);
     else if (operation.operator === 'Q') font = kept.pop() ?? null;
     else if (operation.operator === 'Tf') font = fontOf(pdf, index, /\/(\S+)/.exec(content.slice(operation.start, operation.end))?.[1] ?? '', fonts);
@@ -102,7 +132,8 @@ function lettersOf(pdf: PdfDocument, index: number, content: string, operations:
     if (!own || codes === null) return null;
     const letters = codes.map((code) => own.letters.get(code) ?? '\ufffd');
     if (own.space === null) { const at = letters.indexOf(' '); if (at >= 0) own.space = codes[at]!; }
-    shown.push({ operation, letters: plainLetters(letters.join('')), beginsBare: bare(letters[0]), endsBare: bare(letters.at(-1)), space: null });
+    const drawn = letters.join('').trimStart();
+    shown.push({ operation, line, letters: plainLetters(drawn), head: plainLetters(drawn.split(/\s/)[0]!), unseen: codes.includes(notdef), beginsBare: bare(letters[0]), endsBare: bare(letters.at(-1)), space: null });
     used.push(own);
   }
   shown.forEach((s, i) => { s.space = used[i]!.space; });
@@ -128,24 +159,29 @@ function stretchesOf(operations: Operation[], found: Map<Operation, Found>): Str
   for (const o of operations) {
     if (o.operator === 'BT' || o.operator === 'ET') open = null;
     else if (found.has(o)) {
-      const { element, space } = found.get(o)!;
-      if (open && open.element === element && o.operator !== 'Do') open.to = o.end; else stretches.push(open = { from: o.start, to: o.end, element, spaces: new Map() });
+      const { element, space, actual } = found.get(o)!;
+      if (open && open.element === element && o.operator !== 'Do') open.to = o.end; else stretches.push(open = { from: o.start, to: o.end, element, spaces: new Map(), actual: [] });
+      if (actual !== undefined) open.actual.push({ from: o.start, to: o.end, text: actual });
       if (space) open.spaces.set(o.end, space);
       if (o.operator === 'Do') open = null;
     } else if (builds.has(o.operator)) path ??= o.start;
-    else if (paints.has(o.operator)) { if (o.operator !== 'n' && (path !== null || o.operator === 'sh')) stretches.push({ from: path ?? o.start, to: o.end, element: null, spaces: new Map() }); path = null; }
+    else if (paints.has(o.operator)) { if (o.operator !== 'n' && (path !== null || o.operator === 'sh')) stretches.push({ from: path ?? o.start, to: o.end, element: null, spaces: new Map(), actual: [] }); path = null; }
   }
   return stretches;
 }
 
+/** A text string in UTF-16 with its mark, as hexadecimal figures (7.9.2.2). */
+const utf16 = (text: string): string => `feff${Array.from({ length: text.length }, (_, i) => text.charCodeAt(i).toString(16).padStart(4, '0')).join('')}`;
 function writeMarks(pdf: PdfDocument, index: number, { content, stretches }: { content: string; stretches: Stretch[] }, marks: Marks): void {
   const out: string[] = [];
   let at = 0, id = 0;
-  for (const { from, to, element, spaces } of stretches) {
+  for (const { from, to, element, spaces, actual } of stretches) {
     out.push(content.slice(at, from));
     if (element) { const own = marks.get(element) ?? []; marks.set(element, own); own.push({ page: index, id }); out.push(`/${element.type} <</MCID ${id++}>> BDC `); } else out.push('/Artifact BMC ');
     at = from;
-    for (const [end, space] of spaces) { out.push(content.slice(at, end), ` <${space}> Tj`); at = end; }
+    // What a glyph's code does not tell is told beside it (14.9.4).
+    const told = [...actual.flatMap(({ from: begin, to: end, text }) => [{ at: begin, put: `/Span <</ActualText <${utf16(text)}>>> BDC ` }, { at: end, put: ' EMC' }]), ...[...spaces].map(([end, space]) => ({ at: end, put: ` <${space}> Tj` }))].sort((a, b) => a.at - b.at);
+    for (const one of told) { out.push(content.slice(at, one.at), one.put); at = one.at; }
     out.push(content.slice(at, to), ' EMC');
     at = to;
   }
