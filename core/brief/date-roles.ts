@@ -38,6 +38,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^so:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “The exam paper is posted at 9:00 on Tuesday 4 May”; “Release: Monday … / Return: Wednesday …”.
   if (/\b(?:exam(?: paper)?|question(?:s| paper)?|tasks?|assignment|case)\s+(?:is|are|will be)\s+(?:posted|released|published|made available)\b[^.;]{0,24}$/i.test(before)) return 'opens';
+  if (/^\W*posted\s*:\s*(?:\w+day,?\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s*)?$/i.test(before) && date.iso.length > 10 && previous !== undefined && /\b(?:exam|assignment|take-?home|course code)\b/i.test(previous.text)) return 'opens';
   if (/^\W*return(?:ed)?(?: by)?\s*[:|–-]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\((?:for this (?:module|course|assignment|essay|year)|this (?:year|term))\s*:\s*(?:\w+day,?\s*)?$/i.test(before) && /\b(?:by|due|deadline|submitted|no later than)\b/i.test(before)) return 'due';
   if (/\b(?:next|another|second) (?:opportunity|chance|round|hand-?in|deadline)\b[^.;]{0,14}$/i.test(before)) return 'other';

@@ -35,7 +35,7 @@ export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[
 const noWindow = /\b(?:feedback|marks|results|exam|reading|term)\b/i;
 /** What a date begins with. */
 const weekdayOrDay = `(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\\b|\\d{1,2}(?:st|nd|rd|th)?[\\s./])`;
-const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation(?! slides)|approval|application|kick-?off|meeting|topic|consultation|resit)\b/i;
+const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation(?! slides)|approval|application|check|grade|kick-?off|meeting|topic|consultation|resit)\b/i;
 const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$/i;
 
 interface Label { text: string; at: number; to: number }

@@ -143,7 +143,7 @@ interface TimeOfDay { hour: number; minute: number; second: number; nextDay: boo
 
 /** The time that goes with a date; also one that stands a few words away (“by 5pm on 3 May”, “3 May, at 12 noon”, “midnight”). */
 function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, from: number, to: number, least: number, most: number): TimeOfDay | null {
-  const base = Math.max(least, from - 30, 0), around = { text: clause.slice(base, Math.min(most, to + (clause.includes('|') ? 90 : 40))), base };
+  const base = Math.max(least, from - 45, 0), around = { text: clause.slice(base, Math.min(most, to + (clause.includes('|') ? 90 : 40))), base };
   const minute = /\b(?:one|a|1) minute (?:before|to) midnight\b/i.exec(around.text);
   if (minute) return { hour: 23, minute: 59, second: 0, nextDay: false, offset: null, start: around.base + minute.index, end: around.base + minute.index + minute[0].length };
   const midnight = /\bmidnight\b/i.exec(around.text);
@@ -158,6 +158,8 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
   const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?(?:Uhr|h)\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b|(?<=\)? (?:by|at) )([01]\d|2[0-3])([0-5]\d)\b(?=\s*(?:$|[,.;)]|on\b))/i.exec(around.text);
+  const inWords = /\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) o['’]clock\b(?:\s(?:in the|at) (morning|afternoon|evening|night|noon))?/i.exec(around.text);
+  if (inWords && (inWords[2] || /twelve/i.test(inWords[1]!))) { const hour = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'].indexOf(inWords[1]!.toLowerCase()) + 1; return { hour: (hour % 12) + (/morning/i.test(inWords[2] ?? '') ? 0 : 12), minute: 0, second: 0, nextDay: false, offset: null, start: around.base + inWords.index, end: around.base + inWords.index + inWords[0].length }; }
   const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
   if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   // “… on 24 May (not on the 25th, as printed), by noon.”

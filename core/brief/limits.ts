@@ -91,7 +91,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: for (?:this|the) (?:module|essay|paper|report|assignment|assessment|coursework|course))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?!\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: for (?:this|the) (?:module|essay|paper|report|assignment|assessment|coursework|course))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?![\\d,.]*\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
@@ -126,6 +126,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (leeway === 0 && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
     if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
+  // “Papers of fewer than 8 or more than 12 pages will not be graded.”
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:fewer|less|shorter) than\\s+${n}\\s?(?:${unit}\\s+)?or\\s+(?:more|longer) than\\s+${n}[\\s-]?${unit}\\b[^.;]{0,30}\\b(?:not (?:be )?(?:graded|marked|accepted|read)|penali|returned|rejected|refused)`, 'gi'))) { for (let i = found.length - 1; i >= 0; i--) if (found[i]!.start >= m.at && found[i]!.end <= m.to) found.splice(i, 1); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   // “Words: 1.800 to 2.200”.
   for (const m of matchesIn(clause, new RegExp(`^\\W*(?:number of )?${unit}\\s*[:=]\\s*(?:between |from )?${n}\\s?(?:-|–|—|to|and)\\s?${n}\\W*$`, 'gi'))) { const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)]; if (a < b) { found.splice(0, found.length); push(min, a, m); push(max, b, m); } }
   // “About 400 words; no more than 450”.

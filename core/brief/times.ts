@@ -35,10 +35,17 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const statement = { value: r.date.problem === 'none' ? r.date.iso : `?${r.date.problem}${r.date.start}`, start: r.date.start, end: r.date.end, override: r.override };
     if (r.role === 'due' || r.role === 'opens' || r.role === 'extension') out[r.role].push(statement);
   }
+  out.due = newestUpdate(out.due, reading);
   const due = new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value) ? out.due[0]!.value : null;
   if (due !== null && out.extension.length === 0) out.extension.push(...extensionOfDays(due, reading));
   if (due !== null && !several && out.opens.length === 0) { const before = opensBefore(reading); if (before) out.opens.push(before(due)); }
   return out;
+}
+
+/** “UPDATE 2: deadline now 24 February. UPDATE 1: deadline now 22 February.”: of numbered updates the highest holds. */
+function newestUpdate(due: Statement<string>[], { clauses }: Reading): Statement<string>[] {
+  const number = (s: Statement<string>): number => Number(/^\W*(?:update|correction|change|amendment|version)\s+(?:no\.?\s*|#)?(\d{1,2})\b/i.exec(clauses.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '')?.[1] ?? 0), highest = Math.max(0, ...due.map(number));
+  return highest < 2 ? due : due.filter((s) => number(s) === highest || number(s) === 0).map((s) => (number(s) === highest ? { ...s, override: true } : s));
 }
 
 /** Windows by their names, each with when it opens and closes. */

@@ -1503,6 +1503,76 @@ Coursework 2 for LAW205: due 9 December 2027; 3,000 words maximum, excluding foo
     says: {place: 'Reflection drop', documents: [{label: 'Reflection', types: ['pdf']}], 'limits.maxBytes': 3000000, 'limits.minWords': 1500, 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], anonymous: false, opens: '2027-03-15', due: '2027-03-29T18:00:00-07:00', timeZone: 'America/Vancouver', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Calibri']},
   },
   {
+    text: `ASSIGNMENT SHEET
+
+Module: Comparative Religion (RS2044)
+Assignment title: Essay 2
+Weighting: 60%
+Set: Monday 1 February 2027
+Submit by: Monday 15 March 2027, 12.00 (midday)
+Submit via: RS2044 Essay 2 box on the module page
+Word count: 2,750 (±250)
+Permitted file formats: Word (.docx), PDF
+Presentation: 1.5 line spacing, 12pt, numbered pages, name omitted`,
+    says: {place: 'RS2044 Essay 2 box on the module page', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2500, 'limits.maxWords': 3000, anonymous: true, due: '2027-03-15T12:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true},
+  },
+  {
+    text: `The paper should be handed in as a pdf on or before April 16, 2027 (11:59 PM, EDT). Papers of fewer than 8 or more than 12 pages will not be graded. The file must be named with your last name and the short title of your paper, like Ortega_Frontiers.pdf. Your paper will be read by two classmates before I read it, so leave your name off the document; I'll know from the file name whose it is.`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.minPages': 8, 'limits.maxPages': 12, 'naming.mustContain': ['surname', 'title'], due: '2027-04-16T23:59:00-04:00', timeZone: 'EDT'},
+  },
+  {
+    text: `3rd-year project: poster session. Printed posters are collected by the print shop, so you need to upload a print-ready PDF (A0 portrait, all fonts embedded, 300 dpi, below 80 MB) to the shared drive folder "Posters27" until Thursday 22 April 2027 at 18:00 CEST. After that we cannot print your poster. Filename: SessionNumber_Lastname.pdf`,
+    says: {place: 'Posters27', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 80000000, 'naming.pattern': 'SessionNumber_Lastname.pdf', 'naming.mustContain': ['surname'], due: '2027-04-22T18:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `Guidance on the reflective log
+You can hand in the log at any time between 3 and 14 May 2027 (until 17:00 on the 14th). It's pass/fail. Eight entries, 150 words per entry minimum. Any common file format. No names of pupils, teachers or schools, please; your own name is fine.`,
+    says: {anonymous: false, opens: '2027-05-03', due: '2027-05-14T17:00:00'},
+  },
+  {
+    text: `EXAM ASSIGNMENT (individual, written, 7-day take-home)
+Course code: SOC301E
+Posted: Thu 20 May 2027 10:00. Hand-in: Thu 27 May 2027 10:00.
+Page limit: 10 standard pages of 2,400 keystrokes (incl. spaces, footnotes) = 24,000 keystrokes. Exceeding the limit means rejection.
+File: PDF, anonymised. Candidate number on the first page. File name is given automatically.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, anonymous: true, opens: '2027-05-20T10:00:00', due: '2027-05-27T10:00:00'},
+  },
+  {
+    text: `Before you hand in Problem Set 5
+- Due date is Tuesday 9 November 2027; the drop box locks at 5:00 PM EST sharp.
+- One PDF with your typed or handwritten solutions, scans must be legible.
+- Max. file size: 16 MB.
+- Name format: ps5-netid.pdf (all lower case)
+- Collaboration is fine but list the names of those you worked with on page 1.
+- You get two late days per term; each late day gives 24 hours. Beyond that no credit.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 16000000, 'naming.pattern': 'ps5-netid.pdf', 'naming.mustContain': ['username'], due: '2027-11-09T17:00:00-05:00', timeZone: 'EST'},
+  },
+  {
+    text: `Liebe Studierende / Dear students
+(English below)
+Die Hausarbeit ist bis 15.08.2027, 18:00 Uhr als PDF hochzuladen.
+
+The term paper has to be uploaded by 15 Aug 2027, 18:00 (local time Zurich) as PDF. 12-15 pages plus appendix. Please use the file name pattern "Lastname_Seminar_FS27". Papers without a signed declaration of independence will not be accepted. Turn your paper in only once.`,
+    says: {documents: [{label: 'Term paper', types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Lastname_Seminar_FS27', 'naming.mustContain': ['surname'], due: '2027-08-15T18:00:00+02:00', timeZone: 'Europe/Zurich', 'attempts.allowed': 1, declaration: true},
+  },
+  {
+    text: `Portfolio check – 14 June 2027, 09:30 – bring a laptop.
+Portfolio upload – 11 June 2027, 23:59 – PDF up to 200 MB or link list.
+Portfolio grade – 28 June 2027.`,
+    says: {documents: [{label: 'Portfolio', types: ['pdf']}], 'limits.maxBytes': 200000000, due: '2027-06-11T23:59:00'},
+  },
+  {
+    text: `Our rules are simple. Send the paper as Word attachment to essays@dept.example with the subject "SURNAME Essay 3" no later than five o'clock in the afternoon on the first Friday of May 2027. Not longer than 3000 words, everything included. We answer every mail with a receipt; no receipt, no paper.`,
+    says: {documents: [{label: 'Paper', types: ['docx']}], 'limits.maxWords': 3000, due: '2027-05-07T17:00:00'},
+  },
+  {
+    text: `UPDATE 2 (8 Feb): deadline now Wed 24 Feb 2027, 16:00.
+UPDATE 1 (1 Feb): deadline now Mon 22 Feb 2027, 16:00.
+Original: Fri 19 Feb 2027, 16:00.
+Word limit stays 2000; format docx.`,
+    says: {documents: [{label: null, types: ['docx']}], due: '2027-02-24T16:00:00'},
+  },
+  {
     text: `The essay (2,000 words; you will not be penalised for being up to 10% over) should be uploaded no later than 16.00 on 3.5.2027. Submission opens one week before. Save your file as EssayTwo_<your student ID>. Only .pdf files can be uploaded. Don't put your name on it. Your essay will be compared against published work and other students' papers.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'EssayTwo_<your student ID>', 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: true, due: '2027-05-03T16:00:00'},
   },
@@ -1882,7 +1952,7 @@ Q: What if I'm late? A: You lose 5 % per day. After seven days we don't accept i
   {
     text: `CALL FOR STUDENT PAPERS
 Papers of 4 to 6 pages (A4, two columns, 9 pt) are invited. Submission opens: 2027-09-01 00:00 UTC. Submission closes: 2027-10-15 23:59 UTC-12. Camera-ready: 2027-11-20 23:59 UTC-12. PDF, max 8 MB, anonymised for review. File name irrelevant. Revisions can be uploaded until closing; the system keeps only the newest file.`,
-    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.minPages': 4, 'limits.maxPages': 6, opens: '2027-09-01T00:00:00+00:00', due: '2027-10-15T23:59:00-12:00', 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 9},
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.minPages': 4, 'limits.maxPages': 6, anonymous: true, opens: '2027-09-01T00:00:00+00:00', due: '2027-10-15T23:59:00-12:00', 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 9},
   },
   {
     text: `Dissertation: 10,000 words (± 5%). Deadline: noon, Wednesday 8 September 2027, UK time. Two bound copies are no longer needed. Electronic copy: one PDF, less than 50MB, named CANDIDATENUMBER_DISS.pdf. Ensure that neither the document nor its properties contain your name. Double line spacing, margins 3cm on the left and 2.5cm elsewhere, page numbers bottom centre. Include the declaration form. Turnover is recorded. Late submission: 1 mark per hour for the first 24 hours; after that no submission is accepted.`,
