@@ -47,11 +47,11 @@ export interface RowsRead { rows: DatedRow[]; problems: ReadDate[]; lateUntil: S
 export function readRows(reading: Reading): RowsRead {
   const { text, clauses } = reading, out: RowsRead = { rows: [], problems: [], lateUntil: [] };
   const runs = runsOfDates(text);
-  let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false, /** what the columns of a table are for, from its head */ columns: (DateRole | null)[] = [];
+  let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false, /** what the columns of a table are for, from its head */ columns: (DateRole | null)[] = [], /** what they are about, where its corner is empty */ subjects: string[] = [];
   clauses.forEach((clause, index) => {
     const written = reading.dates(clause), dates = written.length > 0 ? written : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
     if (dates.length === 0) {
-      if (/\|.*\|/.test(clause.text)) columns = columnsOf(clause);
+      if (/\|.*\|/.test(clause.text)) { columns = columnsOf(clause); const cells = clause.text.split('|').map((cell) => cell.trim()); if (cells[0] === '' && cells[1] === '' && cells.length >= 5) subjects = cells; }
       if (addsTime(clause, clauses[index - 1], out.rows.at(-1), reading)) return;
       // “Part 1:” on a line of its own labels the lines below it.
       const short = clause.text.length < 60;
@@ -67,7 +67,10 @@ export function readRows(reading: Reading): RowsRead {
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
       carried = row ?? head.label ?? lineLabel(date, text) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
-      const column = clause.text.includes('|') ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
+      // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
+      const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
+      if (subject) carried = subject;
+      const column = clause.text.includes('|') && subjects.length === 0 ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
       push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed ? 'due' : roleOf(clause, date, clauses[index - 1])));
     });
   });

@@ -33,6 +33,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const found: ReadDate[] = [];
   // When an office closes is no deadline of a file.
   if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };
+  // “The 15th (of March, 2027)”.
+  clause = { ...clause, text: clause.text.replace(/(\d(?:st|nd|rd|th)) \((of [A-Z][a-z]+)(,? 20\d\d)?\)/g, (_, day: string, month: string, year?: string) => `${day}  ${month}${(year ?? '').replace(',', ' ')} `) };
+  // “8 in the evening rather than noon”.
+  if (/\b(?:rather than|instead of)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(?:rather than|instead of)(?: at)? (?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
   found.push(...readWeekdaysOfMonth(clause, now, zone));
   if (!/\d/.test(clause.text) || !(dateLike.test(clause.text) || shortDate.test(clause.text))) return found;
   // Words that the date library would take for something else are blanked, lengths kept.

@@ -24,6 +24,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     for (const m of matchesIn(clause, /\bmargins?\b[^.;]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in\.|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b(?! and a half)|\b(one)[\s-](inch)\s+margins?\b/gi)) {
       // “3 cm left and 2 cm right” is no one margin.
       if (new Set([...clause.text.slice(m.at - clause.start, m.to - clause.start + 60).matchAll(/(\d+(?:[.,]\d+)?)\s?(?:cm|mm|in(?:ch(?:es)?)?\b)[^.;\d]{0,20}\b(?:left|right|top|bottom|sides?|inner|outer|binding|elsewhere|on all other)\b|\b(?:left|right|top|bottom|sides?|inner|outer|binding)\b[^.;\d]{0,14}(\d+(?:[.,]\d+)?)\s?(?:cm|mm|in(?:ch(?:es)?)?\b)/gi)].map((x) => x[1] ?? x[2])).size > 1) continue;
+      if (/^\s*\((?:left|right|inner|outer|binding|gutter)[^)]*\)\s*(?:and|,|;)\s*\d/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “Left margin 40 mm; other margins 20 mm”: neither is the margin.
       if (/\b(?:left|right|top|bottom|inner|outer|inside|outside|binding|gutter|other|remaining)(?:[- ]hand)?(?: side)?\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && /^margins?\b/i.test(m[0])) continue;
       const amount = m[5] ?? m[7] ? (/half/i.test(m[5] ?? '') ? 0.5 : 1) : numberOf((m[1] ?? m[3])!), unit = (m[2] ?? m[4] ?? 'in').toLowerCase();

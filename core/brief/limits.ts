@@ -5,7 +5,7 @@ type Field = keyof Limits;
 export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** a length that is asked for, without a word that makes it a limit */ given?: true; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }
 
 /** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
-const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
+const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kbyte: 1e3, mbyte: 1e6, gbyte: 1e9, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
 const spoken = Object.keys(largeNumbers).sort((a, b) => b.length - a.length).join('|');
 const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d])\d+(?:[.,]\d+)?|(?<![A-Za-z\d-])(?:${spoken})(?=[\s-](?:(?:A4|typed|double-spaced|single-spaced)\s)?(?:pages?|sides?)\b)`;
 
@@ -45,7 +45,7 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
 
 function readSizes(clause: Clause): LimitStatement[] {
   const found: LimitStatement[] = [];
-  for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[kmg]i?b|[KMG]o|MP|bytes?)\\b`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[KMG]bytes?|[kmg]i?b|[KMG]o|MP|bytes?)\\b`, 'gi'))) {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
     const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before);
@@ -128,6 +128,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   }
   // “Papers of fewer than 8 or more than 12 pages will not be graded.”
   for (const m of matchesIn(clause, new RegExp(`\\b(?:fewer|less|shorter) than\\s+${n}\\s?(?:${unit}\\s+)?or\\s+(?:more|longer) than\\s+${n}[\\s-]?${unit}\\b[^.;]{0,30}\\b(?:not (?:be )?(?:graded|marked|accepted|read)|penali|returned|rejected|refused)`, 'gi'))) { for (let i = found.length - 1; i >= 0; i--) if (found[i]!.start >= m.at && found[i]!.end <= m.to) found.splice(i, 1); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
+  // “The upper limit is 5000 words and the lower limit 4000.”
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:upper limit|maximum)\\b[^.;\\d]{0,12}${n}\\s?${unit}\\b[^.;\\d]{0,12}\\b(?:lower limit|minimum)\\b[^.;\\d]{0,8}${n}(?!\\s?%)`, 'gi'))) push(min, numberOf(m[2]!), m);
   // “Words: 1.800 to 2.200”.
   for (const m of matchesIn(clause, new RegExp(`^\\W*(?:number of )?${unit}\\s*[:=]\\s*(?:between |from )?${n}\\s?(?:-|–|—|to|and)\\s?${n}\\W*$`, 'gi'))) { const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)]; if (a < b) { found.splice(0, found.length); push(min, a, m); push(max, b, m); } }
   // “About 400 words; no more than 450”.

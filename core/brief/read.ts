@@ -47,7 +47,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.documents = documents.documents;
   for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
 
-  const times = readTimes(text, all.filter((c) => c.asks !== 'no'), now);
+  const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
   const partOf = ({ start }: { start: number }): string | null => { const from = text.lastIndexOf('\n', start) + 1, to = text.indexOf('\n', start), inside = times.parts.filter((p) => p.start >= from && (to < 0 || p.start < to)); return inside.length === 1 ? inside[0]!.label : null; };
   // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.

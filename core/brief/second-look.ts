@@ -62,7 +62,7 @@ export function dateAsDeadline(rows: DatedRow[]): void {
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
 }
 
-const forAll = /\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]m)?|noon|12[.:]00 noon) on the date\b|\bon the (?:due date|day of the deadline|closing date)\b/i;
+const forAll = /^\W*both (?:are )?(?:due )?at\s|\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]m)?|noon|12[.:]00 noon) on the date\b|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
   const shared = reading.clauses.flatMap((c) => (forAll.test(c.text) && (reading.dates(c).length === 0 || /\bon the date\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : []))[0];
@@ -82,6 +82,25 @@ export function addSameTime(rows: DatedRow[], { text }: Reading): void {
     const zone = before.date.iso.slice(19), local = `${r.date.iso}${before.date.iso.slice(10, 19)}`;
     r.date = { ...r.date, iso: local + zone, end: r.date.end + behind[0].length };
   });
+}
+
+/** “The window runs from 14:00 to 17:30 on Wednesday 12 May.” */
+export function addWindowOnDate(rows: DatedRow[], reading: Reading): void {
+  for (const r of [...rows]) {
+    const m = r.date.problem === 'none' && /\b(?:window|period|exam|box|portal|upload|submission)\w*\b[^.;]{0,40}\bfrom (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) (?:to|until|till) (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon),? on (?:the )?(?:\w+day,?\s*)?(\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: \d{4})?)/i.exec(r.clause.text);
+    if (!m || /\b(?:changed|moved|postponed|brought forward)\b/i.test(m[0]) || rows.filter((o) => o.clause === r.clause).length > 1) continue;
+    const day = { ...r.date, start: r.clause.start + m.index + m[0].length - m[3]!.length, end: r.clause.start + m.index + m[0].length }, [opens, closes] = [reading.withTime(day, m[1]!), reading.withTime(day, m[2]!)];
+    if (!opens || !closes) continue;
+    rows.push({ ...r, role: 'opens', date: { ...r.date, iso: opens } });
+    r.date = { ...r.date, iso: closes };
+    r.role = 'due';
+  }
+}
+
+/** “Due: 2 May. Due: 3 May for part-time students.”: the deadline is that of everyone. */
+export function besideSome(rows: DatedRow[], { text }: Reading): void {
+  const some = (r: DatedRow): boolean => /^[\s,]*(?:at [\d:.]+(?: ?[ap]m)?\s*)?\(?(?:only )?for (?:part-time|evening|distance|external|exchange|visiting|resit|repeat(?:ing)?|returning|erasmus) (?:students|candidates|participants)\b/i.test(text.slice(r.date.end, r.date.end + 70));
+  if (rows.some((r) => r.role === 'due' && !some(r))) for (const r of rows) if (r.role === 'due' && some(r)) r.role = 'other';
 }
 
 /** “The portal is available from 08:00 to 16:00 that day only.” */

@@ -1649,6 +1649,74 @@ AI: declare use`,
     says: {documents: [{label: 'Assignment', types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-02-22T10:00:00', 'late.cutoffDays': 2},
   },
   {
+    text: `1. TASK: Write a policy brief for a minister of your choice.
+2. LENGTH: 2 sides of A4, excluding the list of sources.
+3. LAYOUT: at least 11pt; margins of at least 2cm; pictures allowed.
+4. HAND-IN: Thu 6th May 2027, no later than 12:00 UK time, through the module page (section "Assessment", link "Brief").
+5. FILE: PDF; the name consists of your candidate number and the word brief, separated by a hyphen.
+6. MARKING: two markers, neither of whom will know who you are.
+7. LATE WORK: capped at the pass mark for 5 working days, then 0.
+8. RETAKES: same task, new minister, 9 August 2027.`,
+    says: {place: 'Brief', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-06T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt', 'marginMm'], lengths: ['maxPages']},
+  },
+  {
+    text: `Subject: Re: Re: essay deadline?
+
+Hi Sam,
+yes, still the 15th (of March, 2027), but 8 in the evening rather than noon, as the server is being updated in the morning. PDF is best, Word is OK. And no, I don't mind if you're 100 words over 1,500, but 1,650 is where I stop.
+Best, Lena
+
+> Hi Lena, is the deadline still 15 March at noon? And is 1,600 words ok?
+> Sam`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], due: '2027-03-15T20:00:00'},
+  },
+  {
+    text: `Specification for electronic theses (2027)
+– File format: PDF (version 1.4 or higher), preferably PDF/A-2u
+– File size: max. 250 Mbytes
+– Security: no password, printing and copying must be allowed
+– Fonts: all embedded
+– Metadata: author, title and keywords must be filled in
+– File name: <surname>_<year>.pdf
+– Page size: ISO A4, margins 30 mm (binding side) and 20 mm
+– Submission: thesis portal, between 1 and 30 September 2027`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 250000000, 'naming.pattern': '<surname>_<year>.pdf', 'naming.mustContain': ['surname'], opens: '2027-09-01', due: '2027-09-30', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Short assignment 3. Due in class 10:15 on 11 Nov 2027; also upload to the class site (as PDF or PNG if handwritten; under 3MB) by then. 1 page. Late: -2 points/day, max -10. Groups of up to 3, list all names at top.`,
+    says: {documents: [{label: null, types: ['pdf', 'png']}], 'limits.maxBytes': 3000000, 'limits.maxPages': 1, due: '2027-11-11T10:15:00', 'late.percentPerDay': 2, lengths: ['maxPages']},
+  },
+  {
+    text: `We'd like your essays on Monday, May 3rd 2027, by noon at the very latest. No earlier than Monday, April 26th please, since the inbox is only set up then. Essays should be saved as "firstname.lastname.essay.docx". The upper limit is 5000 words and the lower limit 4000. There's a 10-mark deduction for anything outside those limits. If you upload twice, the second upload is ignored.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 4000, 'limits.maxWords': 5000, 'naming.pattern': 'firstname.lastname.essay.docx', 'naming.mustContain': ['surname', 'givenNames'], opens: '2027-04-26', due: '2027-05-03T12:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `| | Draft | Final |
+|---|---|---|
+| Opens | 1 March 2027 | 29 March 2027 |
+| Due | 15 March 2027, 17:00 | 12 April 2027, 17:00 |
+| Length | 1,000 words | 3,000 words |
+| Format | Word | PDF |
+| Marked | no | yes, anonymously |`,
+    says: {documents: [{label: null, types: ['pdf']}], anonymous: true, parts: [{label: 'Draft', opens: '2027-03-01', due: '2027-03-15T17:00:00'}, {label: 'Final', opens: '2027-03-29', due: '2027-04-12T17:00:00'}]},
+  },
+  {
+    text: `Instructions to candidates. Your script must be uploaded as a single PDF file within the examination window, which runs from 14:00 to 17:30 on Wednesday 12 May 2027 (all times BST). Scripts uploaded between 17:30 and 17:45 will be accepted but flagged. No script is accepted after 17:45. Write your candidate number, and nothing else that identifies you, at the top of each page. You may upload several times; only the last file is kept.`,
+    says: {documents: [{label: 'Script', types: ['pdf']}], anonymous: true, opens: '2027-05-12T14:00:00+01:00', due: '2027-05-12T17:30:00+01:00', timeZone: 'BST', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Final essay (70%): 6 May. 4,000 words. Midterm essay (30%): 11 March. 2,000 words. Both at 16:00, both through the usual box, both in .docx. Word counts may be exceeded by no more than 5%. Please anonymise by using your student ID only. APA or MLA, as long as you are consistent.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: true, parts: [{label: 'Final essay', opens: null, due: '2027-05-06T16:00:00'}, {label: 'Midterm essay', opens: null, due: '2027-03-11T16:00:00'}], lengths: ['maxWords']},
+  },
+  {
+    text: `To hand in your video essay: export as MP4 (H.264), 1080p, no longer than 6 minutes, no bigger than 1.5 GB. Name: VE_groupname.mp4. Plus: a bibliography of max. 2 pages, PDF. Both in the folder "Video essays 2027" by 20 May 2027, 23:59:59. The folder stays open for another 24 hours; groups that need it lose half a grade.`,
+    says: {place: 'Video essays 2027', documents: [{label: 'Video essay', types: ['mp4'], limits: {maxBytes: 1500000000}}, {label: 'Bibliography', types: ['pdf'], limits: {maxPages: 2}}], due: '2027-05-20T23:59:59'},
+  },
+  {
+    text: `Due: 2 May 2027. Due: 3 May 2027 for part-time students. PDF, 2,500 words maximum, double-spaced. Your Student Number (SN) goes into the header and into the file name: SN_CRIM2020.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2500, 'naming.pattern': 'SN_CRIM2020.pdf', 'naming.mustContain': ['studentNumber'], due: '2027-05-02', 'layout.lineSpacing': 2},
+  },
+  {
     text: `Assessment 1 – Annotated map. Upload two photographs (JPEG, up to 5 MB each) and a commentary in Word format of no more than 800 words. Deadline Friday of week 6 (5 March 2027) 17:00 GMT. Work submitted within 24 hours after the deadline: minus 10 marks. Between 24 hours and 5 days: capped at the pass mark. After that: zero.`,
     says: {documents: [{label: 'Photographs', types: ['jpeg'], limits: {maxBytes: 5000000}}, {label: 'Commentary', types: ['docx'], limits: {maxWords: 800}}], due: '2027-03-05T17:00:00+00:00', timeZone: 'GMT', 'late.cutoffDays': 5},
   },
