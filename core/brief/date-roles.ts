@@ -28,6 +28,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bnot be (?:available|reachable|online|open)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Papers due on Saturday, 12:00 will be accepted until Saturday, 20:00.”
   if (/\bdue\b[^.;)]{0,8}(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,30}\)?\s*(?:will|are) (?:therefore |now |thus )?(?:be )?accepted (?:until|till|up to)\b/i.test(clause.text.slice(before.length + date.end - date.start - lead))) return 'other';
+  // “You may submit until 19 March instead of 12 March.”
+  const granted = /\byou (?:may|can) (?:submit|hand in|upload)\b[^.;]{0,40}\b(?:until|till|by)\b/i;
+  if (granted.test(before) && /\b(?:until|till|by)\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,40}\binstead of\b/i.test(clause.text.slice(before.length + date.end - date.start - lead))) return 'extension';
+  if (granted.test(before) && /\binstead of\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “(previously 4 December)”, “instead of 8 March”.
   if (/\b(?:previously|formerly|originally|instead of|rather than|used to be|no longer)\s*(?:on\s+|by\s+|due\s+|the\s+)*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(before) && !/\b(?:was|were) originally\b/i.test(before)) return 'other';
   // “until Friday for the Thursday group only”.

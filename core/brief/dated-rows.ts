@@ -27,7 +27,7 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
 }
 
 /** Words that name one window of several. */
-const partLabel = /\b(first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet)\b/gi;
+const partLabel = /\b(first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet)\b/gi;
 const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment|window|round)\s/i;
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;

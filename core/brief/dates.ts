@@ -33,6 +33,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const found: ReadDate[] = [];
   // When an office closes is no deadline of a file.
   if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };
+  // “Open now until 19 March” has one date.
+  clause = { ...clause, text: clause.text.replace(/\bnow (?=until|till|to\b)/gi, '    ') };
   // “The 15th (of March, 2027)”.
   clause = { ...clause, text: clause.text.replace(/(\d(?:st|nd|rd|th)) \((of [A-Z][a-z]+)(,? 20\d\d)?\)/g, (_, day: string, month: string, year?: string) => `${day}  ${month}${(year ?? '').replace(',', ' ')} `) };
   // “8 in the evening rather than noon”.

@@ -59,7 +59,7 @@ function readSizes(clause: Clause): LimitStatement[] {
 }
 
 function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): LimitStatement[] {
-  const unit = what === 'words' ? '(?:words?|wds)' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
+  const unit = what === 'words' ? '(?:words?|wds)' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];
   const override = isCorrection(clause);
@@ -69,7 +69,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   if (/\bper (?:question|answer|entry|section)\b/i.test(text)) for (const m of matchesIn(clause, new RegExp(`(${number})\\s?${unit} in total\\b|\\bin total,? (?:at most |up to |no more than )?(${number})\\s?${unit}`, 'gi'))) found.push({ field: max, value: numberOf((m[1] ?? m[2])!), start: m.at, end: m.to, clause, override });
   if (found.length > 0) return found;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
-  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|plus\\s?/\\s?minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in (?:either|both) directions?|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
+  const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|give or take|plus\\s?/\\s?minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in (?:either|both) directions?|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
   const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:[\d,.]+[- ]?words? |word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\b(\d{1,2})\s?(?:%|per\s?cent) overrun/i.exec(text + follows);
   // “Work exceeding the limit by more than 10% will be penalised”: up to then it is not.
   const beyond = /\b(?:exceed\w*|over|longer)\b[^.;%]{0,30}\bby more than (\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)[^.;]{0,50}\b(?:penali|deduct|not (?:be )?(?:read|marked|accepted)|lose|returned)/i.exec(text + follows);
@@ -142,7 +142,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*,?\\s*(?:and|but|with)?\\s*(?:a )?min(?:imum)?\\.?(?: of)?\\s+${n}(?!\\s?%)`, 'gi'))) push(min, numberOf(m[1]!), m);
   if (what === 'pages') for (const m of matchesIn(clause, /\b(?:no|not) (?:fewer|less) than (two|three|four|five|six|seven|eight|nine|ten)(?: pages?| sides?)?,? (?:and|but|nor|or) (?:no|not) more than (three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:pages?|sides?)\b/gi)) push(min, numberWords[m[1]!.toLowerCase()]!, m);
   // “between four and six pages”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:(?:A4|full)\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?(?: of)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within))\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;

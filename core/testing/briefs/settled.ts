@@ -1859,6 +1859,68 @@ Marking: pass/fail`,
     says: {place: 'Field notes (graded)', documents: [{label: null, types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Typed summary', types: ['docx'], limits: {maxBytes: 1000000, minWords: 300, maxWords: 500}}], 'naming.pattern': 'surname_first name_FN.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-02-22T23:59:00+00:00', timeZone: 'UTC'},
   },
   {
+    text: `Coursework details
+
+Title: Data analysis report
+Released: 22/02/2027
+Deadline: 22/03/2027 at 17:00
+Estimated time: 20 hours
+Weight: 35%
+What to submit: a report in PDF (max. 2,000 words) and your R script (.R)
+Submission method: electronic via the module page
+Extension: standard policy applies
+Feedback: by 19/04/2027`,
+    says: {documents: [{label: 'Report', types: ['pdf']}], 'limits.maxWords': 2000, opens: '2027-02-22', due: '2027-03-22T17:00:00'},
+  },
+  {
+    text: `Dear Ms Halvorsen, your request of 1 March has been considered. You may submit "Essay 1" until 19 March 2027, 12:00 (GMT) instead of 12 March 2027, 12:00. Please note that no further extension can be given. Kind regards, Exams Office`,
+    says: {due: '2027-03-12T12:00:00+00:00', extension: '2027-03-19T12:00:00+00:00', timeZone: 'GMT'},
+  },
+  {
+    text: `FORMATTING: Papers not following this format will be returned.
+* 1" margins, 12-pt Times New Roman or Cambria, double-spaced throughout
+* header with page number (no name!)
+* title but no title page
+* between five and seven full pages (works cited page not included)
+* MLA 9
+* PDF
+
+DUE: Monday October 18, start of class (9:30 a.m.); electronic only.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 5, 'limits.maxPages': 7, anonymous: true, due: '2027-10-18T09:30:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman', 'Cambria'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Hand-in info for the "Urban rivers" essay: Wed, 5 May 2027, 4 p.m. | 2500 words, give or take 10 % | PDF, one file, < 20 MB | anonymous | up to two resubmissions | Turn-around: 3 weeks`,
+    says: {documents: [{label: 'Essay', types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 2250, 'limits.maxWords': 2750, anonymous: true, due: '2027-05-05T16:00:00'},
+  },
+  {
+    text: `The following applies to all written work in this department:
+Written work is to be submitted by 13:00 on the stated day. Work submitted late will be docked one mark for every working day or part of one. After two weeks it will not be marked at all. Essays must be between 2,700 and 3,300 words. They must be typed, double-spaced, and bear the candidate's number, never the name. They are to be submitted in the form of a Word document or a PDF. Candidates may replace their submission before the deadline.
+In this term the stated days are: Essay 1: 26 February 2027; Essay 2: 26 March 2027.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2700, 'limits.maxWords': 3300, anonymous: true, parts: [{label: 'Essay 1', opens: null, due: '2027-02-26T13:00:00'}, {label: 'Essay 2', opens: null, due: '2027-03-26T13:00:00'}], 'attempts.keeps': 'latest', 'late.percentPerDay': 1, 'late.cutoffDays': 14, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Assessment 1: 500-word reflection. Assessment 2: 2,500-word essay.
+Assessment 1 is due 9 March 2027 12:00, Assessment 2 is due 11 May 2027 12:00 (UK).
+Upload each as .docx. Assessment 1 has to carry your name, Assessment 2 must be anonymous.`,
+    says: {documents: [{label: null, types: ['docx']}], timeZone: 'Europe/London', parts: [{label: 'Assessment 1', opens: null, due: '2027-03-09T12:00:00+00:00'}, {label: 'Assessment 2', opens: null, due: '2027-05-11T12:00:00+01:00'}], lengths: ['maxWords']},
+  },
+  {
+    text: `Film Studies final essay. 3000 words +/-10%, stills don't count, captions do. Due 11th June 2027, 15:00. Please submit as .pdf with embedded stills (max 50MB). File name: FILM300_[your candidate no.].pdf. You'll be marked anonymously, so check the "Author" field. Submissions after 15:00 are flagged late even if it's only a minute and lose 10%; after 24h 20%; after 48h they are not marked.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.pattern': 'FILM300_[your candidate no.].pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-06-11T15:00:00', 'late.cutoffDays': 2},
+  },
+  {
+    text: `Could you all please re-upload your essays? The first upload point (closed 5 March) lost the files. New upload point: "Essay 1 – second try", open now until Friday 19 March 2027, 23:59. Same rules: one PDF, <= 2,200 words, candidate number as file name.`,
+    says: {place: 'Essay 1 – second try', documents: [{label: null, types: ['pdf']}], 'naming.mustContain': ['candidateNumber'], due: '2027-03-19T23:59:00'},
+  },
+  {
+    text: `Submission of MA dissertations: noon on the second Monday of September 2027. Word limit: 15000 words. Format: one PDF, at most 25 megabytes. Title page: title, candidate number, word count, degree programme, year. No acknowledgements. A late submission loses 1 mark per hour for the first 24 hours; after that it's a fail.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.maxWords': 15000, due: '2027-09-13T12:00:00', 'late.cutoffDays': 1},
+  },
+  {
+    text: `Reminder from the teaching team: your lab book has to be handed in (physically!) in the lab by 4 pm on Fri 14 May 2027. The lab report is separate: upload it as a PDF by Mon 17 May 2027, 9 am. Max 8 pages. Name: LabReport_Surname_StudentNo.`,
+    says: {documents: [{label: 'Lab report', types: ['pdf']}], 'limits.maxPages': 8, 'naming.pattern': 'LabReport_Surname_StudentNo', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-05-17T09:00:00'},
+  },
+  {
     text: `Exam take-home paper. Start: 7 June 2027 at 9.00 a.m. End: 9 June 2027 at 9.00 a.m. (Berlin time). You can hand in once only, so check your document carefully. Hand in a single PDF document of at most 6 pages (Arial 11, line spacing 1.5) named exam_<registration number>.pdf. Include the signed statement of authorship on the last page. Answers in handwriting may be scanned.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, 'naming.pattern': 'exam_<registration number>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-06-07T09:00:00+02:00', due: '2027-06-09T09:00:00+02:00', timeZone: 'Europe/Berlin', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
   },
