@@ -11,7 +11,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     ['other', /\b(?:(?<!\b(?:for|peer) )feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|(?:term|course|semester|module|teaching|block|session|week)s?(?: \d{1,2})? (?:starts?|ends?|begins?|finish(?:es)?)|reading week|late (?:submissions?|work)|cut-?off|request\w*|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|(?:new |extended |individual )?deadline for you|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available(?: (?:from|on)|(?=\s*:))|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|no earlier than|not earlier than|set on|accepted from|(?:begin|start)(?: (?:it|writing|the exam))?(?: at any time)? after)\b/gi],
-    ['due', /\b(?:due|deadline|delivery date|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?(?:[- ]| it | them | your \w+ )in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|(?<=^\W{0,4})when(?=\W*$)|to)\b/gi],
+    ['due', /\b(?:due|deadline|before you (?:press|submit|upload|hand|send)|delivery date|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?(?:[- ]| it | them | your \w+ )in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|(?<=^\W{0,4})when(?=\W*$)|to)\b/gi],
   ];
   const last = (text: string): { role: DateRole; at: number } | null => {
     let best: { role: DateRole; at: number } | null = null;
@@ -91,6 +91,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^[\s,]*(?:by |at )?[^.;,]{0,12}\bat the (?:very )?latest\b/i.test(after)) return 'due';
   if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';
   if (/^\s*(?:at\s+)?[\d:.apm\s]*(?:is when|when)\s+(?:submissions? )?opens?/i.test(after)) return 'opens';
-  const heading = previous && previous.text.length < 60 && !dateLike.test(previous.text) ? last(previous.text) : null;
+  // “Listening to cities” above a date says nothing of it.
+  const heading = previous && previous.text.length < 60 && !dateLike.test(previous.text) ? last(previous.text.replace(/\b(?:to|by|until|till|before(?! you)|latest|from)\b/gi, '')) : null;
   return heading?.role ?? 'unknown';
 }

@@ -14,7 +14,7 @@ import { readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
 import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
-import { matchesIn, settle, splitClauses, type Settled, type Statement } from './statements.ts';
+import { matchesIn, settle, splitClauses, withoutAsides, type Settled, type Statement } from './statements.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
 import { readAnonymous, readDeclaration, readSimilarity } from './yes-or-no.ts';
 
@@ -32,7 +32,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   if (text.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
   const now = DateTime.fromISO(nowIso, { setZone: true });
   // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
-  const all = splitClauses(text), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
+  const all = withoutAsides(splitClauses(text)), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
   const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => ({ quote: text.slice(s.start, s.end), start: s.start, end: s.end });
   const evidence: Evidence[] = [];
   const keep = <T>(field: string, settled: Settled<T>): T | null => {

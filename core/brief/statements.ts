@@ -43,7 +43,7 @@ export function splitClauses(wording: string): Clause[] {
   clauses.forEach((c, i) => { if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? 'open'; });
   let under: string | undefined;
   for (const c of clauses) {
-    const heading = c.text.length < 70 && !/\d/.test(c.text) && (c.asks !== undefined || isHeading(c, text));
+    const heading = c.text.length < 70 && !/\d/.test(c.text.replace(/^\d{1,2}(?:\.\d{1,2})*\.?\s+/, '')) && (c.asks !== undefined || isHeading(c, text));
     if (heading) under = c.text; else if (under !== undefined) c.under = under;
   }
   // Lines that begin with “>” are an earlier mail.
@@ -51,6 +51,11 @@ export function splitClauses(wording: string): Clause[] {
   if (/^[ \t]*>/m.test(text)) { const own = clauses.filter((c) => !quoted(c)); if (own.length < clauses.length) for (const c of own) c.answers = true; }
   return clauses;
 }
+
+/** Parts of a handbook that are not about handing in. */
+const asides = /^\W*(?:\d[\d.]*\s+)?(?:the )?(?:prizes?|awards?|field ?(?:trips?|work|week)|excursions?|scholarships?|bursaries|welcome|terms?(?: dates)?(?: and weeks)?|calendar|contacts?(?: and support)?|support|student support|library|societies|health and safety|careers|placements?|examinations?|about (?:the|this) (?:module|course)|teaching|reading list)\W*$/i;
+/** Clauses without those that stand under the heading of such a part. Where nothing else is left, all. */
+export function withoutAsides(clauses: Clause[]): Clause[] { const kept = clauses.filter((c) => c.under === undefined || !asides.test(c.under)); return kept.length > 0 ? kept : clauses; }
 
 /** A line of its own with a few words, without a stop at its end, and something below it. */
 const isHeading = (c: Clause, text: string): boolean => /(?:^|\n)[ \t]*(?:#{1,6} |\*\*)?$/.test(text.slice(Math.max(0, c.start - 12), c.start)) && /^(?:\*\*)?[ \t]*(?:\r?\n|$)/.test(text.slice(c.end)) && !/[.,;!]$/.test(c.text) && !/^[-–—*•]\s/.test(c.text) && c.text.split(/\s+/).length <= 6;
@@ -73,7 +78,7 @@ export function settle<T>(statements: Statement<T>[], same: (a: T, b: T) => bool
 
 /** Words that say a statement replaces an earlier one. */
 const correction = /\b(?:correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revised|has (?:been )?(?:changed|moved|extended)|(?:deadline|due date|hand-in|submission) (?:is |was |has been |will be )?(?:moved|changed|postponed|brought forward|pushed back) to|now (?:due|moved|extended)|supersedes|replaces the|instead of|please ignore|the new (?:deadline|limit|date))\b|^so:\s/i;
-export const isCorrection = (clause: Clause): boolean => clause.answers === true || correction.test(clause.text);
+export const isCorrection = (clause: Clause): boolean => clause.answers === true || correction.test(clause.text.replace(/\b(?:last|was|were|regularly) (?:updated|revised|amended)\b/gi, ''));
 export const negation = /\b(?:not|no|never|don['’]?t|doesn['’]?t|isn['’]?t|won['’]?t|cannot|can['’]?t|without|neither|nor)\b/i;
 
 /** A number as written: thousands marks in either style, decimal comma; a round number of pages in words. */

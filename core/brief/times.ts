@@ -37,11 +37,21 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const statement = { value: r.date.problem === 'none' ? r.date.iso : `?${r.date.problem}${r.date.start}`, start: r.date.start, end: r.date.end, override: r.override };
     if (r.role === 'due' || r.role === 'opens' || r.role === 'extension') out[r.role].push(statement);
   }
-  out.due = newestUpdate(out.due, reading);
+  out.due = newestUpdate(ofHandIn(out.due, reading), reading);
   const due = new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value) ? out.due[0]!.value : null;
   if (due !== null && out.extension.length === 0) out.extension.push(...extensionOfDays(due, reading));
   if (due !== null && !several && out.opens.length === 0) { const before = opensBefore(reading); if (before) out.opens.push(before(due)); }
   return out;
+}
+
+const handIn = /\b(?:due|deadlines?|submi\w*|hand(?:s|ed|ing)?[- ]?(?:it |them |your \w+ |out and )?in|upload\w*|turn(?:ed|ing)? (?:it |them |your \w+ )?in|deliver\w*|clos(?:e|es|ed|ing)|return(?:ed)?|received|reach\w*|essays?|papers?|reports?|coursework|assignments?|assessments?|thes[ei]s|dissertations?|portfolios?|drafts?|versions?|files?|pdf|e-?mail|inbox|box|folder|portal|when)\b/i;
+/** Words before a date that may be about anything. */
+const weakly = /\b(?:by|before|until|till|to|from|on)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i;
+/** “Pay the deposit by 1 February”, “the exams are from 10 May to 4 June”: beside dates of a hand-in, or among many others, such dates are none. */
+function ofHandIn(due: Statement<string>[], { clauses, text }: Reading): Statement<string>[] {
+  const clauseOf = (s: Statement<string>): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end), said = due.filter((s) => { const c = clauseOf(s), before = c && clauses[clauses.indexOf(c) - 1]; return c === undefined || !weakly.test(text.slice(c.start, s.start)) && !/^(?:by|before|until|till|to|from|on)\b/i.test(text.slice(s.start)) || handIn.test(`${c.under ?? ''} ${c.text}`) || (before !== undefined && before.text.length < 60 && !/[.!]$/.test(before.text) && handIn.test(before.text)); });
+  if (said.length > 0) return said;
+  return new Set(due.map((s) => s.value)).size > 1 || text.length > 3000 ? [] : due;
 }
 
 /** “UPDATE 2: deadline now 24 February. UPDATE 1: deadline now 22 February.”: of numbered updates the highest holds. */

@@ -2021,6 +2021,60 @@ The essay's margin is one inch on each side; its typeface is Garamond, 12 point;
     says: {documents: [{label: 'Essay', types: ['pdf', 'docx']}], 'limits.maxWords': 2887, 'naming.mustContain': ['candidateNumber', 'title'], anonymous: true, due: '2027-05-24T12:00:00', 'attempts.allowed': 1, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Garamond']},
   },
   {
+    text: `DEPARTMENT OF GEOGRAPHY – UNDERGRADUATE HANDBOOK 2026–27 (extract)
+
+1 Welcome
+Welcome to the department. This handbook was last updated on 14 September 2026. It tells you what you need to know about your studies. Please read it before the first week of teaching, which begins on 28 September 2026. Office hours are Mondays 10–12. The office closes at 16:00 on Fridays.
+
+2 Terms and weeks
+Autumn term: 28 September – 11 December 2026. Spring term: 11 January – 26 March 2027. Summer term: 26 April – 11 June 2027. The exam period runs from 10 May to 4 June 2027. Reading week is week 6.
+
+3 Contact and support
+Your tutor will meet you twice a term. If you cannot attend, e-mail your tutor before the meeting. You may have up to three absences; after that we will write to you. Anonymous feedback on modules can be given at the end of each term through the questionnaire.
+
+4 Assessment
+4.1 General. Modules are assessed by coursework, examination or both. A module of 20 credits normally has one essay of 2,500 words and one examination of two hours; a module of 10 credits has one piece of 1,500 words. The exact requirements are given in each module's assessment brief.
+4.2 Marking. All work is marked on a scale from 0 to 100. 40% is the pass mark. Two markers read each dissertation. 10% of all essays are second-marked. Marks are provisional until the board meets on 21 June 2027.
+4.3 Feedback. We return marks and comments within 15 working days.
+4.4 Late work. Work that is handed in late without an extension loses 5 marks for each working day, and work that is more than 5 working days late gets a mark of zero.
+4.5 Extensions. You can apply for an extension of up to 7 days before the deadline. Longer extensions need evidence.
+4.6 Academic integrity. Plagiarism is the use of others' words or ideas without acknowledgement. Up to 10% overlap is not unusual in a text with many quotations. The reading list on integrity is available as PDF.
+
+5 Presentation of coursework
+Essays should be typed in a font of at least 11 points and with 1.5 line spacing. Number your pages. Put your student number, but not your name, in the header. Use the Harvard system for references. The word limit includes footnotes and quotations, but not the list of references or appendices. You may exceed it by up to 10%.
+
+6 How to hand in
+All coursework is handed in online through the module page, as a single PDF of not more than 20 MB. Name the file with your student number and the module code (for example 20412345_GEO2101.pdf). You can submit as often as you like before the deadline; only the last version is marked. All submissions are checked with text-matching software. You will be asked to confirm that the work is your own.
+
+7 Field trips
+The second-year field trip leaves on 3 April 2027 at 06:30. Pay the deposit of 150 by 1 February 2027. Bring at least two pairs of boots. Return is planned for 10 April 2027, 21:00.
+
+8 Prizes
+The Carrow Prize is given for the best dissertation of up to 10,000 words. Entries close on 30 June 2027. Entries must be sent as Word documents, two copies each, with a cover letter of one page.`,
+    says: {documents: [{label: 'Coursework', types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, similarityChecked: true, 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, 'layout.atLeast': ['fontSizePt'], declaration: true, referenceStyle: 'Harvard', lengths: ['maxWords'], 'counting.counted': ['footnotes', 'quotations'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `MODULE PAGE: MUS3040 Listening to cities
+
+Week 1 (w/b 11 January 2027): Introduction. Reading: Harding, ch. 1–2 (pp. 1–46), PDF in the folder.
+Week 2: Field recording. Bring headphones.
+Week 3: Sound walk on Tuesday 26 January, 14:00–16:00. Meet at the fountain at 13:50.
+Week 4: Writing about sound. Read pages 12–30. Hand in a title (one sentence) by Thursday.
+Week 5: Tutorials (15 minutes each; sign up by 5 February).
+Week 6: Reading week.
+Week 7: Peer review of drafts (bring two printed copies, names removed).
+Week 8: Guest lecture by R. Adeyinka-Holm.
+Week 9: Submission of the portfolio.
+Week 10: Listening session.
+
+The portfolio consists of (a) a sound piece of 4 to 6 minutes (WAV or MP3, at most 100 MB) and (b) a commentary of 1,800 to 2,200 words (PDF).
+It is due on Friday 19 March 2027 at 16:00. Late portfolios: see the handbook.
+The commentary has footnotes, not brackets. It's good practice to keep a copy of everything you submit.
+If the upload fails, try once more, then e-mail the office before 17:00 with a screenshot.
+Marks will be released on 16 April 2027.`,
+    says: {documents: [{label: 'Sound piece', types: ['mp3'], limits: {maxBytes: 100000000}}, {label: 'Commentary', types: ['pdf'], limits: {minWords: 1800, maxWords: 2200}}], due: '2027-03-19T16:00:00'},
+  },
+  {
     text: `Submission requirements: the report must not exceed fifteen (15) A4 pages excluding appendices. Minimum font size 11. Please use IEEE citation style. Up to 3 attempts may be made before the due date of 21st February 2027 at 23:59 (UTC+8); all of them are kept but we grade the best one. Reports that arrive late are accepted for up to 3 days with a deduction of 15% of the total mark per day.`,
     says: {'limits.maxPages': 15, due: '2027-02-21T23:59:00+08:00', timeZone: 'UTC+8', 'attempts.allowed': 3, 'attempts.keeps': 'all', 'late.percentPerDay': 15, 'late.cutoffDays': 3, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], referenceStyle: 'IEEE'},
   },
