@@ -49,6 +49,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:counted|counting|measured|calculated) from\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “The essay due on 9 February is now due on 11 February.”
   if (/\b(?:was |were )?due\b[^.;]{0,14}$/i.test(before) && /^[^.;]{0,20}\b(?:is|are) now due\b/i.test(clause.text.slice(before.length + date.end - date.start - lead))) return 'other';
+  // “Final grades due May 17”, “the fee is due on 1 June”; “last day of classes May 4”.
+  if (/\b(?:grades|marks|fees?|deposit|payment|rent)\b[^.;]{0,16}\bdue\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?$/i.test(before) || /\blast day of (?:classes|term|teaching|lectures|school|the semester)\s*(?:is\s*|on\s*|:\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
@@ -91,6 +93,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^[\s,]*(?:by |at )?[^.;,]{0,12}\bat the (?:very )?latest\b/i.test(after)) return 'due';
   if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';
   if (/^\s*(?:at\s+)?[\d:.apm\s]*(?:is when|when)\s+(?:submissions? )?opens?/i.test(after)) return 'opens';
+  // “What about the deadline? – It is Friday 19 March.”
+  if (clause.under && /\?\W*$/.test(clause.under) && /^\W*(?:A\s*[:.]\s*)?(?:it(?: is|['’]s)|that(?: is|['’]s)|on|by)\s*(?:on\s*|by\s*|still\s*)*(?:\w+day,?\s*)?$/i.test(before) && last(clause.under)?.role === 'due') return 'due';
   // “Listening to cities” above a date says nothing of it.
   const heading = previous && previous.text.length < 60 && !dateLike.test(previous.text) ? last(previous.text.replace(/\b(?:to|by|until|till|before(?! you)|latest|from)\b/gi, '')) : null;
   return heading?.role ?? 'unknown';

@@ -27,7 +27,7 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
 }
 
 /** Words that name one window of several. */
-const partLabel = /\b(first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet)\b/gi;
+const partLabel = /\b(first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+(?![\d.]*\s?%)|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet)\b/gi;
 const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment|window|round)\s/i;
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
@@ -145,6 +145,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   // “Until Monday 3 May you can still upload, but you lose a grade.”
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “I do not accept papers after May 5.”
+  if (/\b(?:do|will|can|does) ?(?:not|n['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Late submission (with penalty) until: …”, “handed in late but before 9 March”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\b[^.;:]{0,30}\b(?:until|till|up to|no later than)\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead) || /\blate\b[^.;]{0,8}\bbut(?: before)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;

@@ -70,11 +70,11 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   if (found.length > 0) return found;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|±|plus or minus|give or take|plus\\s?/\\s?minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in (?:either|both) directions?|above (?:or|and) below|over (?:or|and) under|more or less)`, 'i').exec(text + follows);
-  const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:[\d,.]+[- ]?words? |word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\b(\d{1,2})\s?(?:%|per\s?cent) overrun/i.exec(text + follows);
+  const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:[\d,.]+[- ]?words? |word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\b(\d{1,2})\s?(?:%|per\s?cent) overrun|\b(?:tolerance|leeway) of\s+(?:up to\s+)?(\d{1,2})\s?(?:%|per\s?cent)/i.exec(text + follows);
   // “Work exceeding the limit by more than 10% will be penalised”: up to then it is not.
   const beyond = /\b(?:exceed\w*|over|longer)\b[^.;%]{0,30}\bby more than (\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)[^.;]{0,50}\b(?:penali|deduct|not (?:be )?(?:read|marked|accepted)|lose|returned)/i.exec(text + follows);
-  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|tolera|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
-  const leeway = (overAllowed ? percentOf(over[1] ?? over[2] ?? over[3] ?? over[4] ?? over[5]) : beyond && !tolerance ? percentOf(beyond[1]) : 0) / 100;
+  const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|tolera|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|leeway|tolerance)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b/i.test(text + follows);
+  const leeway = (overAllowed ? percentOf(over[1] ?? over[2] ?? over[3] ?? over[4] ?? over[5] ?? over[6]) : beyond && !tolerance ? percentOf(beyond[1]) : 0) / 100;
   // “An abstract of at most 200 words” limits a part of the paper.
   const ofPart = (m: { at: number; to: number }): string | null => /^[\s-]*(appendix)\b/i.exec(text.slice(m.to - clause.start))?.[1]?.toLowerCase() ?? (/\bfrom (?:the )?introduction to (?:the )?conclusion\b|\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) ? null : (/\b(abstract|(?:executive )?summary(?! (?:report|essay|paper))|cover (?:letter|page|sheet)|introduction(?! to\b)|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement)\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.exec(text.slice(0, m.at - clause.start)) ?? /^[\s-]*(?:word |page )?(abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.exec(text.slice(m.to - clause.start)) ?? /^\W*(?:an? |the )?(abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b(?=[^;]*\band\b)/i.exec(text))?.[1]?.toLowerCase() ?? null);
   // “Each answer at most 800 words” limits the answers.
@@ -106,13 +106,17 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (each.test(after) && !/\b(?:both|all three|all four) (?:must|should|are|have|need|may|files|documents|essays|papers|reports|parts)\b/i.test(before)) continue;
     if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
+    // “Okonjo, Salt Roads (2014), 312 pages”.
+    if (/\((?:1[5-9]|20)\d\d\),?\s*$/.test(near)) continue;
+    // “A one-page proposal” comes before the paper.
+    if (/^-?(?:page|word)?\s+(?:proposal|outline|topic form)\b/i.test(after) && !/\bmax|\bat most|\bup to|\blimit/i.test(near)) continue;
     // “Plus up to 5 pages of appendices”.
     if (/^\s*(?:of|for)\s+(?:the |your )?(?:appendi|references|bibliograph|notes\b|figures|annex|tables)/i.test(after)) continue;
     // “exactly 6 pages”, “6 pages (no more, no less)”.
     if (/\b(?:exactly|precisely)\s*$/i.test(near) || /^\s*[(,–-]*\s*(?:no more,? (?:and )?no less|exactly|neither more nor less)\b/i.test(after)) { push(min, value, m); push(max, value, m); continue; }
     // “1,000 words, plus or minus 50”.
-    const give = /^\s*\(?,?\s*(?:plus or minus|give or take|\+\s?\/\s?[-–−]|±)\s?(\d{1,4})(?!\s?(?:%|per\s?cent|\d))/i.exec(after);
-    if (give) { push(min, value - Number(give[1]), m); push(max, value + Number(give[1]), m); continue; }
+    const give = /^\s*\(?,?\s*(?:plus or minus|plus[ \/]minus|give or take|\+\s?\/\s?[-–−]|±)\s?(\d{1,4}|one|two|three)(?!\s?(?:%|per\s?cent|\d))/i.exec(after), by = give ? numberWords[give[1]!.toLowerCase()] ?? Number(give[1]) : 0;
+    if (give) { push(min, value - by, m); push(max, value + by, m); continue; }
     // “I stop reading after 20 pages”; “2,000 words is the ceiling”.
     if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near) || /^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);

@@ -37,6 +37,11 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const statement = { value: r.date.problem === 'none' ? r.date.iso : `?${r.date.problem}${r.date.start}`, start: r.date.start, end: r.date.end, override: r.override };
     if (r.role === 'due' || r.role === 'opens' || r.role === 'extension') out[r.role].push(statement);
   }
+  // “Arrival from 14:00 on Sunday” opens nothing.
+  out.opens = out.opens.filter((s) => { const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); });
+  // “A proposal is due on 18 February. … Submit the paper by 30 April.”: what comes before the paper has a date of its own.
+  const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)\b/i.test(r.label));
+  if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));
   out.due = newestUpdate(ofHandIn(out.due, reading), reading);
   const due = new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value) ? out.due[0]!.value : null;
   if (due !== null && out.extension.length === 0) out.extension.push(...extensionOfDays(due, reading));
@@ -45,11 +50,13 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
 }
 
 const handIn = /\b(?:due|deadlines?|submi\w*|hand(?:s|ed|ing)?[- ]?(?:it |them |your \w+ |out and )?in|upload\w*|turn(?:ed|ing)? (?:it |them |your \w+ )?in|deliver\w*|clos(?:e|es|ed|ing)|return(?:ed)?|received|reach\w*|essays?|papers?|reports?|coursework|assignments?|assessments?|thes[ei]s|dissertations?|portfolios?|drafts?|versions?|files?|pdf|e-?mail|inbox|box|folder|portal|when)\b/i;
+/** What is paid, booked and signed is not handed in here. */
+const notHandedIn = /\b(?:fees?|deposit|payment|pay|rent|sign up|enrol\w*|regist(?:er|ration)|book(?:ing)?s? (?:a|your|it)|applications? (?:for|to)|RSVP)\b[^.;]*$/i, opening = /\b(?:open\w*|available|releas\w+|window|start\w*|begin\w*|posted|set|publish\w+|accept\w*|earliest|between|visible|handed out|not before|no earlier)\b/i;
 /** Words before a date that may be about anything. */
 const weakly = /\b(?:by|before|until|till|to|from|on)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i;
 /** “Pay the deposit by 1 February”, “the exams are from 10 May to 4 June”: beside dates of a hand-in, or among many others, such dates are none. */
 function ofHandIn(due: Statement<string>[], { clauses, text }: Reading): Statement<string>[] {
-  const clauseOf = (s: Statement<string>): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end), said = due.filter((s) => { const c = clauseOf(s), before = c && clauses[clauses.indexOf(c) - 1]; return c === undefined || !weakly.test(text.slice(c.start, s.start)) && !/^(?:by|before|until|till|to|from|on)\b/i.test(text.slice(s.start)) || handIn.test(`${c.under ?? ''} ${c.text}`) || (before !== undefined && before.text.length < 60 && !/[.!]$/.test(before.text) && handIn.test(before.text)); });
+  const clauseOf = (s: Statement<string>): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end), said = due.filter((s) => { const c = clauseOf(s), before = c && clauses[clauses.indexOf(c) - 1]; return c === undefined || !notHandedIn.test(text.slice(c.start, s.start)) && (!weakly.test(text.slice(c.start, s.start)) && !/^(?:by|before|until|till|to|from|on)\b/i.test(text.slice(s.start)) || handIn.test(`${c.under ?? ''} ${c.text}`) || (before !== undefined && before.text.length < 60 && !/[.!]$/.test(before.text) && handIn.test(before.text))); });
   if (said.length > 0) return said;
   return new Set(due.map((s) => s.value)).size > 1 || text.length > 3000 ? [] : due;
 }
@@ -65,6 +72,8 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
   const named = new Map<string, Part>(), before = opensBefore(reading);
   for (const r of rows) {
     if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;
+    // “Midterm exam 25% (March 4), research paper 45%”.
+    if (r.role === 'unknown' && /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
     const key = r.label.toLowerCase(), part = named.get(key) ?? { label: r.label, opens: null, due: null, start: r.date.start, end: r.date.end };
     if (r.role === 'opens') part.opens ??= r.date.iso; else part.due ??= r.date.iso;
     named.set(key, part);

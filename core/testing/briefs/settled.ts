@@ -2139,6 +2139,64 @@ Papers of 4 to 6 pages (A4, two columns, 9 pt) are invited. Submission opens: 20
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.minPages': 4, 'limits.maxPages': 6, anonymous: true, opens: '2027-09-01T00:00:00+00:00', due: '2027-10-15T23:59:00-12:00', 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 9},
   },
   {
+    text: `HIST 318: Empires and Oceans — Syllabus, Spring 2027
+Instructor: Prof. Dana Whitcomb-Reyes. Office: Alder Hall 214. Office hours: Tuesday 2–4 p.m. or by appointment. E-mail: dwr@college.example (I answer within 24 hours on weekdays).
+
+Course description. This course follows sailors, merchants and states across three oceans from 1400 to 1900.
+
+Required books: Okonjo, Salt Roads (2014), 312 pages; Brandt, The Company's Ships (2019), 288 pages. Both are on reserve. Other readings are PDFs on the course site.
+
+Grading: participation 15%, quizzes 15% (10 quizzes, lowest two dropped), midterm exam 25% (March 4), research paper 45%.
+
+Attendance: You may miss two classes without penalty. Each further absence lowers your participation grade by 5 points.
+
+Research paper: 3,000–3,500 words, Chicago style, double-spaced, 12-point Times New Roman, 1-inch margins. Submit it as a Word document on the course site by 11:59 p.m. (Eastern) on Friday, April 30. A one-page proposal is due in class on February 18. Name the file Lastname_HIST318.docx. Late papers lose 10 points per day. I do not accept papers after May 5. Papers are run through similarity software.
+
+Technology: laptops are fine; phones are not. Food: please don't.
+
+Academic calendar: classes begin January 19; spring break March 15–19; last day of classes May 4; final grades due May 17.
+
+Accommodations: contact the office of accessibility by January 29.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 3000, 'limits.maxWords': 3500, 'naming.pattern': 'Lastname_HIST318.docx', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-04-30T23:59:00-04:00', timeZone: 'America/New_York', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'Chicago'},
+  },
+  {
+    text: `FORUM > Questions about the essay
+
+[Ilse] 2 March 2027, 09:14: Hi, is it ok to hand in 2,300 words? The brief says 2,000.
+[Tutor] 2 March 2027, 11:02: The limit is 2,000 words with a tolerance of 10%, so no: 2,200 is the most.
+[Marek] 3 March 2027, 20:40: Is the bibliography part of that?
+[Tutor] 4 March 2027, 08:15: No, but footnotes are.
+[Anouk] 4 March 2027, 21:09: what about the deadline? someone said monday
+[Tutor] 5 March 2027, 10:30: It is Friday 19 March 2027 at 16:00, as in the brief.
+[Anouk] 5 March 2027, 10:31: and pdf or word
+[Tutor] 5 March 2027, 10:47: PDF please. And don't forget: only your candidate number, no names.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2200, anonymous: true, due: '2027-03-19T16:00:00'},
+  },
+  {
+    text: `Project handbook (short version)
+
+The project runs over two terms. Supervision: six meetings of 30 minutes. Keep a log.
+
+Milestones
+Topic form: 16 October 2026
+Ethics form: 6 November 2026
+Progress report (2 pages): 22 January 2027
+Draft chapter (optional): 5 March 2027
+Project report: 30 April 2027
+Presentation: week of 10 May 2027
+
+The project report
+Length: 8,000–10,000 words. Structure: abstract (200 words), introduction, literature, method, results, discussion, references, appendices. Appendices don't count. Use the IEEE style. Figures at 300 dpi. A4, 25 mm margins, 11-point font.
+Upload it as one PDF, up to 40 MB, by 4 pm UK time on the day. Only one upload is possible. The file is named with your registration number.
+It is marked by your supervisor and a second marker, so it isn't anonymous.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 8000, 'limits.maxWords': 10000, 'naming.mustContain': ['studentNumber'], anonymous: false, timeZone: 'Europe/London', parts: [{label: 'Topic form', opens: null, due: '2026-10-16T16:00:00+01:00'}, {label: 'Ethics form', opens: null, due: '2026-11-06T16:00:00+00:00'}, {label: 'Progress report', opens: null, due: '2027-01-22T16:00:00+00:00'}, {label: 'Draft chapter (optional)', opens: null, due: '2027-03-05T16:00:00+00:00'}, {label: 'Project report', opens: null, due: '2027-04-30T16:00:00+01:00'}], 'attempts.allowed': 1, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, referenceStyle: 'IEEE', 'counting.left': ['appendices']},
+  },
+  {
+    text: `Thanks for signing up for the summer school! A few practical things. Arrival is on Sunday 4 July 2027 from 14:00, departure on Saturday 17 July by 10:00. Bring sheets and towels. Breakfast is from 7:30 to 9:00. The fee has to reach us by 1 June 2027.
+To get credits, you write a paper of 10 pages (plus minus one) after the school. Send it to us as PDF until 31 August 2027. We read it anonymously, so put a code of your choice instead of your name on it, and send the code with your name in a separate mail. Feedback by mid-October.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 9, 'limits.maxPages': 11, anonymous: true, due: '2027-08-31'},
+  },
+  {
     text: `Dissertation: 10,000 words (± 5%). Deadline: noon, Wednesday 8 September 2027, UK time. Two bound copies are no longer needed. Electronic copy: one PDF, less than 50MB, named CANDIDATENUMBER_DISS.pdf. Ensure that neither the document nor its properties contain your name. Double line spacing, margins 3cm on the left and 2.5cm elsewhere, page numbers bottom centre. Include the declaration form. Turnover is recorded. Late submission: 1 mark per hour for the first 24 hours; after that no submission is accepted.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 9500, 'limits.maxWords': 10500, 'naming.pattern': 'CANDIDATENUMBER_DISS.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-09-08T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 1, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, declaration: true},
   },
