@@ -49,6 +49,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:counted|counting|measured|calculated) from\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “The essay due on 9 February is now due on 11 February.”
   if (/\b(?:was |were )?due\b[^.;]{0,14}$/i.test(before) && /^[^.;]{0,20}\b(?:is|are) now due\b/i.test(clause.text.slice(before.length + date.end - date.start - lead))) return 'other';
+  if (/\bif you (?:have not|haven['’]t) (?:yet )?(?:handed|submitted|uploaded|done)\b[^.;]*\bby\s*(?:\w+day,?\s*)?$/i.test(before) || /\(?\bfirst (?:one|sheet|set)\s*(?:on |is |due )*(?:\w+day,?\s*)?$/i.test(before) || /\bfirst (?:one|sheet|set)\b/i.test(clause.text.slice(before.length, date.end - clause.start))) return 'other';
+  if (/\b(?:starts?|begins?|opens?)\b[^;]*\bends?\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:project|assignment|task|exam|submission|window|period|essay|paper)\b/i.test(before)) return 'due';
   // “Final grades due May 17”, “the fee is due on 1 June”; “last day of classes May 4”.
   if (/\b(?:grades|marks|fees?|deposit|payment|rent)\b[^.;]{0,16}\bdue\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?$/i.test(before) || /\blast day of (?:classes|term|teaching|lectures|school|the semester)\s*(?:is\s*|on\s*|:\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';

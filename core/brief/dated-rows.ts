@@ -51,7 +51,7 @@ export function readRows(reading: Reading): RowsRead {
   clauses.forEach((clause, index) => {
     const written = reading.dates(clause), dates = written.length > 0 ? written : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
     if (dates.length === 0) {
-      if (/\|.*\|/.test(clause.text)) { columns = columnsOf(clause); const cells = clause.text.split('|').map((cell) => cell.trim()); if (cells[0] === '' && cells[1] === '' && cells.length >= 5) subjects = cells; }
+      if (/\|.*\|/.test(clause.text)) { const own = columnsOf(clause); if (own.some((role) => role !== null) || own.length !== columns.length) columns = own; const cells = clause.text.split('|').map((cell) => cell.trim()); if (cells[0] === '' && cells[1] === '' && cells.length >= 5) subjects = cells; }
       if (addsTime(clause, clauses[index - 1], out.rows.at(-1), reading)) return;
       // “Part 1:” on a line of its own labels the lines below it.
       const short = clause.text.length < 60;

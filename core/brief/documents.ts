@@ -64,7 +64,7 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
 
 /** “PDF/A for the thesis; a ZIP with the data”: the name behind the kind. */
 function labelFor(mention: Mention): { label: string; at: number } | null {
-  const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document))? (?:for (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research )?data))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
+  const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document))? (?:for (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research |source )?(?:data|code)))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
   return behind ? { label: (behind[1] ?? behind[2])!, at: mention.at } : null;
 }
 
@@ -129,7 +129,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // Without names, several remarks about kinds are about one document.
   const named = documents.filter((d) => d.label !== null);
   let settled = documents;
-  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b|\bthe (?:PDF|DOCX|Word file|ZIP|spreadsheet)\b[^;]*\d[^;]*\bthe (?:PDF|DOCX|Word file|ZIP|spreadsheet)\b[^;]*\d/i.test(c.text)) && !documents.some((d) => clauses.some((c) => c.start <= d.start && d.start < c.end && /\bseparate(?:ly)?\b/i.test(c.text))) && !named.some((d) => /\b(?:data|appendix|appendices|declaration|spreadsheet|cover ?sheet|form)\b/i.test(d.label!) && documents.some((o) => o.label === null && o.types.some((t) => ['pdf', 'docx', 'doc', 'odt', 'rtf'].includes(t)) && !d.types.some((t) => o.types.includes(t))))) {
+  if (named.length <= 1 && documents.length > 1 && !clauses.some((c) => /\b(?:two|2|three|3|both)\s+(?:separate\s+)?(?:files|documents|parts|uploads)\b|\bthe (?:PDF|DOCX|Word file|ZIP|spreadsheet)\b[^;]*\d[^;]*\bthe (?:PDF|DOCX|Word file|ZIP|spreadsheet)\b[^;]*\d/i.test(c.text)) && !documents.some((d) => clauses.some((c) => c.start <= d.start && d.start < c.end && /\bseparate(?:ly)?\b/i.test(c.text))) && !named.some((d) => /\b(?:data|code|appendix|appendices|declaration|spreadsheet|cover ?sheet|form)\b/i.test(d.label!) && documents.some((o) => o.label === null && o.types.some((t) => ['pdf', 'docx', 'doc', 'odt', 'rtf'].includes(t)) && !d.types.some((t) => o.types.includes(t))))) {
     const main = named[0] ?? documents[0]!;
     for (const d of documents) if (d !== main) add(main.types, d.types);
     settled = [main];
@@ -154,6 +154,8 @@ const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
+  // What goes to a supervisor or an ethics board is not handed in here.
+  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:upload|submit|hand in|with the|appendix)\b/i.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
   // “Reading: Harding (pp. 1–46), PDF in the folder”.
   if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;

@@ -16,11 +16,13 @@ export function readLate(clauses: Clause[]): LateRead {
   });
   for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|24 ?h)/i)) {
     const override = isCorrection(clause);
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the|your) (?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*)?(?:(?:will|shall|may) be |is |are )?(?:deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 ?h(?:ours)?(?: started)?)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the|your) (?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
       if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
     }
+    // “Late essays: minus 5 per working day, zero after 5”.
+    for (const m of matchesIn(clause, /\bminus (\d{1,2}) (?:per|a|each|every) (?:calendar |working )?day\b(?:,? (?:and )?(?:zero|0|nothing) after (\d{1,2})\b(?! ?h))?/gi)) if (/\blate\b/i.test(about(clause))) { out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override }); if (m[2]) out.cutoffDays.push({ value: Number(m[2]), start: m.at, end: m.to, override }); }
     // “Anything that comes in March costs you five points a day.”
     for (const m of matchesIn(clause, /\bcosts? (?:you )?(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent|points?|marks?) (?:a|per|each|every) (?:calendar |working )?day\b/gi)) if (!out.percentPerDay.some((s) => s.start < m.to && m.at < s.end)) out.percentPerDay.push({ value: numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!), start: m.at, end: m.to, override });
     for (const m of matchesIn(clause, /\blos(?:e|es|ing) (?:a|one) (?:point|mark) (?:a|per|each|every) day\b/gi)) if (/\blate\b/i.test(clause.text)) out.percentPerDay.push({ value: 1, start: m.at, end: m.to, override });

@@ -108,6 +108,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (about) continue;
     // “Okonjo, Salt Roads (2014), 312 pages”.
     if (/\((?:1[5-9]|20)\d\d\),?\s*$/.test(near)) continue;
+    if (/\bform\b[^.;]{0,14}$/i.test(near)) continue;
     // “A one-page proposal” comes before the paper.
     if (/^-?(?:page|word)?\s+(?:proposal|outline|topic form)\b/i.test(after) && !/\bmax|\bat most|\bup to|\blimit/i.test(near)) continue;
     // “Plus up to 5 pages of appendices”.

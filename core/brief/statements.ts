@@ -8,9 +8,16 @@ const longestClause = 3000;
 const asLabelled = (row: string): string => row.replace(/^(\s*)\|([^|\n]*[^|\s-][^|\n]*)\|([^|\n]*[^|\s-][^|\n]*)(\|?)(\s*)$/, (_, lead: string, label: string, value: string, end: string, tail: string) => `${lead} ${label}:${value}${end && ' '}${tail}`);
 
 /** A table without lines, of labels with wide gaps behind them: “Due      6 May 2027” as “Due:     6 May 2027”. Lengths stay. Two such rows and more make one. */
-function asTable(text: string): string {
+function asTable(wording: string): string {
+  const text = barred(wording);
   const row = /^([ \t]*[A-Z][\w/-]*(?: [\w/-]+){0,3})(?: {3,}|[ \t]*\t[ \t]*)(?=\S)(?!.*\S {3,}\S)/gm;
   return [...text.matchAll(row)].length < 3 ? text : text.replace(row, (whole, label: string) => `${label}:${' '.repeat(whole.length - label.length - 1)}`);
+}
+
+/** Lines below each other that have two wide gaps and more are a table of several columns: each gap gets a bar. */
+function barred(text: string): string {
+  const lines = text.split('\n'), columns = (line: string): number => (/^\s{0,3}\S/.test(line) ? [...line.trimEnd().matchAll(/\S {3,}(?=\S)/g)].length : 0);
+  return lines.map((line, i) => (!line.includes('|') && columns(line) >= 2 && (columns(lines[i - 1] ?? '') >= 2 || columns(lines[i + 1] ?? '') >= 2) ? line.replace(/(?<=\S) {3,}(?=\S)/g, (gap) => `${' '.repeat(gap.length - 2)}| `) : line)).join('\n');
 }
 
 /** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. */
@@ -54,7 +61,7 @@ export function splitClauses(wording: string): Clause[] {
 }
 
 /** Parts of a handbook that are not about handing in. */
-const asides = /^\W*(?:\d[\d.]*\s+)?(?:the )?(?:prizes?|awards?|field ?(?:trips?|work|week)|excursions?|scholarships?|bursaries|welcome|terms?(?: dates)?(?: and weeks)?|calendar|contacts?(?: and support)?|support|student support|library|societies|health and safety|careers|placements?|examinations?|about (?:the|this) (?:module|course)|teaching|reading list)\W*$/i;
+const asides = /^\W*(?:\d[\d.]*\s+)?(?:the )?(?:prizes?|awards?|field ?(?:trips?|work|week)|excursions?|scholarships?|bursaries|welcome|terms?(?: dates)?(?: and weeks)?|calendar|contacts?(?: and support)?|support|student support|library|societies|health and safety|careers|placements?|exam(?:ination)?s?|quiz(?:zes)?|about (?:the|this) (?:module|course)|teaching|reading list)\W*$/i;
 /** Clauses without those that stand under the heading of such a part. Where nothing else is left, all. */
 export function withoutAsides(clauses: Clause[]): Clause[] { const kept = clauses.filter((c) => c.under === undefined || !asides.test(c.under)); return kept.length > 0 ? kept : clauses; }
 

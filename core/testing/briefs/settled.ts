@@ -2261,6 +2261,58 @@ No late homework.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.minWords': 300, 'limits.maxWords': 500, 'naming.pattern': 'LastFirst_Poster.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-01-31T23:59:00-08:00', timeZone: 'PST', 'late.percentPerDay': 25, 'late.cutoffDays': 3, 'layout.fontSizePt': 24, 'layout.atLeast': ['fontSizePt']},
   },
   {
+    text: `UNIT GUIDE  ECON2010 Labour Markets  Semester 1, 2027
+
+Teaching staff
+Unit coordinator: Dr. Imke Rautenberg, room 3.17, consultation Wednesdays 11:00-12:00
+
+Assessment overview
+Task                     Weight   Due                           Hurdle
+Online quiz 1-4          20%      Weeks 3, 5, 8, 11             no
+Policy memo              30%      Friday 9 April 2027, 5pm      no
+Final exam               50%      Exam period                   yes
+
+Policy memo: details
+You write a memo of no more than 1,200 words to a minister. It must cite at least five sources (Harvard). Save it as a PDF named ECON2010_memo_studentID.pdf and submit it through the unit site. The site allows one submission only. A penalty of 5% of the available marks applies for each calendar day that it is late, and memos more than 7 days late are not marked. Memos are processed by text-matching software. You need not put your name on it.
+
+Quizzes
+Quizzes open on Monday 9:00 and close on Friday 17:00. You have two attempts; the higher mark counts.
+
+Exam
+Two hours, closed book. Supplementary exams are held on 12 July 2027.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1200, 'naming.pattern': 'ECON2010_memo_studentID.pdf', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-09T17:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 7, referenceStyle: 'Harvard'},
+  },
+  {
+    text: `Welcome to week 7!
+
+This week: lecture on Thursday 18 February (slides as PDF below), seminar on Friday 19 February. Please read Mbeki-Strand (2016), pp. 45-78, before the seminar.
+
+Reminder: essay 1 was due on 12 February. If you have not handed it in yet, please do so by 19 February, 5 marks per day are taken off.
+Essay 2 is due on 19 March 2027 at 16:00. Max. 2,000 words, Word or PDF, anonymous.
+Essay titles are on the page "Essays". There are office hours on 10 March if you have questions.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2000, anonymous: true, parts: [{label: 'essay 1', opens: null, due: '2027-02-12'}, {label: 'Essay 2', opens: null, due: '2027-03-19T16:00:00'}]},
+  },
+  {
+    text: `Ethics: if you interview people you need approval (form E1, PDF, 2 pages) before you start. Send it to the ethics officer by 1 February 2027. Interviewees must be anonymised in your dissertation.
+
+Dissertation: 12,000 words maximum, excluding references and appendices. Two supervisors will mark it; they know who you are, so it's not anonymous. Deadline 3 May 2027, 12 noon. Upload a PDF (limit 50 MB). Please also send the data (Excel or CSV) to your supervisor by e-mail. Extensions only for medical reasons; the form for that has to be signed by a doctor.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.maxWords': 12000, anonymous: false, due: '2027-05-03T12:00:00', 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Course info in short
+- Lectures: Mon 10-12, from 18 Jan 2027
+- Exercises: six sheets, hand in every second Wednesday at 12:00 (first one 27 January), in pairs, on paper
+- Final project: starts 1 April 2027, ends 30 April 2027, 23:59. One PDF of up to 15 pages plus a ZIP with your code (max 10 MB together). File names: names of both students, e.g. mueller_okafor.pdf
+- Exam: 20 May 2027, 9:00, 90 minutes
+- To pass you need 50% of the exercise points, and both project and exam`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxPages: 15}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 10000000}}], opens: '2027-04-01', due: '2027-04-30T23:59:00'},
+  },
+  {
+    text: `From: module leader. To: HIS2000 group.
+Three reminders. (1) The library tour is on 3 March at 11:00; sign up by 1 March. (2) The essay (2,500 words, PDF, exam number as file name, no names) has to be in the box "HIS2000 Essay" by 15:00 on 24 March 2027. Late essays: minus 5 per working day, zero after 5. (3) Feedback on the presentations will be posted on 12 March.`,
+    says: {place: 'HIS2000 Essay', documents: [{label: 'Essay', types: ['pdf']}], 'limits.maxWords': 2500, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, due: '2027-03-24T15:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, lengths: ['maxWords']},
+  },
+  {
     text: `MODULE HANDBOOK p. 14
 4.2 How to submit
 All coursework is submitted online by 2 p.m. on the date given in the table. Accepted formats are Word and PDF; Pages files cannot be opened. Files must be smaller than 20 MB. You should use your six-digit candidate number as the file name (e.g. 123456.pdf).
