@@ -39,6 +39,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bdue\b[^.;]{0,30}\b(?:class|lecture|seminar|tutorial|workshop)(?: time| meeting)?(?:,| on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “The handbook says 19 March. The module page says 26 March.”
   if (/\b(?:handbook|page|site|website|brief|guide|guidelines|syllabus|calendar|document|list|form|mail|office|timetable|portal|schedule)\s+says\s+(?:it is (?:due )?(?:on )?)?(?:\w+day,?\s*)?$/i.test(before) && previous && last(previous.text)?.role === 'due') return 'due';
+  if (/\babout the (?:due |hand-?in )?(?:date|deadline|time)\b[^.;:]{0,14}:\s*(?:\w+day,?\s*)?(?:the\s*)?$/i.test(before)) return 'due';
   if (/^so:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “The exam paper is posted at 9:00 on Tuesday 4 May”; “Release: Monday … / Return: Wednesday …”.
   if (/\b(?:exam(?: paper)?|question(?:s| paper)?|tasks?|assignment|case)\s+(?:is|are|will be)\s+(?:posted|released|published|made available)\b[^.;]{0,24}$/i.test(before)) return 'opens';
@@ -88,13 +89,15 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
       if ([...(sinceComma.trim().length > 12 ? sinceComma : before).matchAll(strong)].length > 0 && !/\b(?:deadline|due|submit|hand)\b/i.test(sinceComma.trim().length > 12 ? sinceComma : before)) return 'other';
       if (/\b(?:extension|extended|granted)\b/i.test(before)) return 'extension';
     }
-    if (near.role === 'opens' && /\b(?:feedback|marks|grades|results)\b/i.test(before)) return 'other';
+    if (near.role === 'opens' && /\b(?:feedback|marks|grades|results|marked (?:scripts|work|essays|papers))\b/i.test(before)) return 'other';
     return near.role;
   }
   // “We’d like your essays on Monday, by noon at the very latest.”
   if (/^[\s,]*(?:by |at )?[^.;,]{0,12}\bat the (?:very )?latest\b/i.test(after)) return 'due';
   if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';
   if (/^\s*(?:at\s+)?[\d:.apm\s]*(?:is when|when)\s+(?:submissions? )?opens?/i.test(after)) return 'opens';
+  // “Mon 4/5   Final draft due, 11:59 p.m.”
+  if (/^\W*(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\.?,?\s*)?$/i.test(before) && /^\S+(?: [A-Z][a-z]+)?(?: 20\d\d)?[\s:|–—-]+(?:[\w+]+ ){0,4}(?:is )?due\b/i.test(clause.text.slice(date.start - clause.start))) return 'due';
   // “What about the deadline? – It is Friday 19 March.”
   if (clause.under && /\?\W*$/.test(clause.under) && /^\W*(?:A\s*[:.]\s*)?(?:it(?: is|['’]s)|that(?: is|['’]s)|on|by)\s*(?:on\s*|by\s*|still\s*)*(?:\w+day,?\s*)?$/i.test(before) && last(clause.under)?.role === 'due') return 'due';
   // “Listening to cities” above a date says nothing of it.

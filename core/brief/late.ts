@@ -14,7 +14,7 @@ export function readLate(clauses: Clause[]): LateRead {
     const n = numberWords[last[1]!.toLowerCase()] ?? Number(last[1]), days = /^h/i.test(last[2]!) ? n / 24 : n;
     if (Number.isInteger(days) && days > 0) out.cutoffDays.push({ value: days, start: before.start + last.index, end: before.start + last.index + last[0].length });
   });
-  for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|24 ?h)/i)) {
+  for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|(?:24|48|72|96) ?h)/i)) {
     const override = isCorrection(clause);
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the|your) (?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
@@ -38,7 +38,7 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:per|a|each|every) day\b[^.;]{0,20}\bup to (a|one|two) weeks?\b/gi)) if (/\blate\b/i.test(clause.text)) cut(7 * numberWords[m[1]!.toLowerCase()]!, m);
     for (const m of matchesIn(clause, /\bfor up to (one|two|three|a|\d) weeks?\b[^.;]{0,40}\bnot (?:be )?(?:accepted|marked) (?:after|beyond)\b/gi)) cut(7 * (numberWords[m[1]!.toLowerCase()] ?? Number(m[1])), m);
     for (const m of matchesIn(clause, /^\W*late \p{L}+\s*:\s*(?:not (?:accepted|marked|possible)|none)\b/giu)) cut(0, m);
-    for (const m of matchesIn(clause, /\b(?:after|beyond|more than) (24|48|72|96|120|168) ?h(?:ours)?\b[^.;]{0,50}\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked)|fail\w*)\b/gi)) if (/\b(?:late|penal\w*|deadline|deduct\w*)/i.test(`${/^after\b/i.test(clause.text) ? clauses[clauses.indexOf(clause) - 2]?.text ?? '' : ''} ${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${clause.text}`)) cut(Number(m[1]) / 24, m);
+    for (const m of matchesIn(clause, /\b(?:after|beyond|more than) (24|48|72|96|120|168) ?h(?:ours)?\b[^.;]{0,50}\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked)|fail\w*)\b/gi)) if (/\b(?:late|penal\w*|deadline|deduct\w*)/i.test(`${/^after\b/i.test(clause.text) ? clauses[clauses.indexOf(clause) - 2]?.text ?? '' : ''} ${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${about(clause)}`)) cut(Number(m[1]) / 24, m);
     for (const m of matchesIn(clause, /\bmore than (?:(one|two|three|\d)|a) weeks? (?:late|after|overdue)\b[^.;]{0,60}(?:\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked|taken)|fail\w*)|n['’]t be (?:accepted|marked|taken))\b/gi)) cut(7 * (m[1] ? numberWords[m[1].toLowerCase()] ?? Number(m[1]) : 1), m);
     for (const m of matchesIn(clause, new RegExp(`(?:\\bper |/)day\\b[^.;]{0,6}\\(?max(?:imum)?\\.? (?:of )?${small} (?:calendar |working )?days\\b`, 'gi'))) if (/\b(?:late|penal\w*)/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, new RegExp(`\\blate (?:submission |work )?(?:window|period)\\s*(?::|of|is|–|-)\\s*${small}\\s+(?:calendar |working )?days?\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);

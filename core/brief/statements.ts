@@ -63,7 +63,7 @@ export function splitClauses(wording: string): Clause[] {
 /** Parts of a handbook that are not about handing in. */
 const asides = /^\W*(?:\d[\d.]*\s+)?(?:the )?(?:prizes?|awards?|field ?(?:trips?|work|week)|excursions?|scholarships?|bursaries|welcome|terms?(?: dates)?(?: and weeks)?|calendar|contacts?(?: and support)?|support|student support|library|societies|health and safety|careers|placements?|exam(?:ination)?s?|quiz(?:zes)?|about (?:the|this) (?:module|course)|teaching|reading list)\W*$/i;
 /** Clauses without those that stand under the heading of such a part. Where nothing else is left, all. */
-export function withoutAsides(clauses: Clause[]): Clause[] { const kept = clauses.filter((c) => c.under === undefined || !asides.test(c.under)); return kept.length > 0 ? kept : clauses; }
+export function withoutAsides(clauses: Clause[]): Clause[] { const kept = clauses.filter((c) => c.under === undefined || !asides.test(c.under) || /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |them )?in|hand-?in|turn(?:ed)? in|upload(?:ed)?|deadline|due)\b/i.test(c.text)); return kept.length > 0 ? kept : clauses; }
 
 /** A line of its own with a few words, without a stop at its end, and something below it. */
 const isHeading = (c: Clause, text: string): boolean => /(?:^|\n)[ \t]*(?:#{1,6} |\*\*)?$/.test(text.slice(Math.max(0, c.start - 12), c.start)) && /^(?:\*\*)?[ \t]*(?:\r?\n|$)/.test(text.slice(c.end)) && !/[.,;!]$/.test(c.text) && !/^[-–—*•]\s/.test(c.text) && c.text.split(/\s+/).length <= 6;

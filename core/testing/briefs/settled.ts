@@ -2363,6 +2363,57 @@ Spätere Abgaben / late submissions: graded 5.0 (fail)`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minPages': 36, 'limits.maxPages': 44, 'naming.pattern': 'BA_Matrikelnummer_Nachname.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-08-31T23:59:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman'], declaration: true},
   },
   {
+    text: `WRIT 150 – Unit 3: Argument
+
+Calendar
+Mon 3/1   Unit 3 assigned
+Wed 3/10  Topic + working thesis (post on the board)
+Mon 3/22  Rough draft, 4+ pages, bring 3 copies
+Fri 3/26  Conferences
+Mon 4/5   Final draft due, 11:59 p.m. PDT, 2027
+
+What to turn in: final draft as .docx, 6–8 pages, MLA format, with your rough draft and peer comments scanned into one PDF. Late final drafts lose a third of a grade per day. You may revise once after grading, within two weeks.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minPages': 6, 'limits.maxPages': 8, due: '2027-04-05T23:59:00-07:00', timeZone: 'PDT', referenceStyle: 'MLA'},
+  },
+  {
+    text: `Q&A session notes, 10 February
+
+Someone asked if the appendix counts. It doesn't, but please keep it under ten pages.
+Someone asked if we can use AI tools. See the policy on the web.
+Someone asked about the limit again: 4,000 words plus or minus ten per cent, and yes, that's checked.
+Someone asked about the date again: Monday the 12th of April 2027, at noon, and not a minute later; the box shuts by itself.
+Someone asked what to call the file: exam code, underscore, module code. 
+Someone asked if Word is fine. It is, and so is PDF. 
+Someone asked whether names matter. Yes. Yours must not be anywhere.
+Someone asked if the file can be swapped. As often as you like until noon on the 12th.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 3600, 'limits.maxWords': 4400, 'naming.pattern': '[exam code]_[module code]', 'naming.mustContain': ['candidateNumber'], due: '2027-04-12T12:00:00', 'attempts.allowed': 'unlimited'},
+  },
+  {
+    text: `CALL FOR PAPERS – Student Symposium on Coastal Law, Carrow Sound, 4–5 November 2027
+
+Abstracts (max. 300 words) are due by 31 May 2027; notification by 30 June. Full papers of 5,000 to 7,000 words are due by 15 September 2027. Registration closes on 1 October 2027 (early bird until 31 July).
+All submissions as anonymous PDF through the symposium site (coastal-law.example/submit). Papers are reviewed by two reviewers. OSCOLA referencing. Each author may submit one paper. A prize of 500 is given to the best paper. The conference dinner is on 4 November at 19:30.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 5000, 'limits.maxWords': 7000, anonymous: true, parts: [{label: 'Abstracts', opens: null, due: '2027-05-31'}, {label: 'Full papers', opens: null, due: '2027-09-15'}], referenceStyle: 'OSCOLA'},
+  },
+  {
+    text: `Marking scheme: Content 50, Structure 20, Style 20, References 10. Pass mark 50.
+
+Requirements
+Due 28 April 2027, 17:00 (BST). 3000 words (+/- 10%). One PDF. Size under 15MB. Font size 12, Arial, spacing 1.5. Number every page. Title page with student ID and module code (PSY3311), not your name. References in APA 7. File name "StudentID_PSY3311".
+
+Penalties
+1-24 h late: -5. 24-48 h: -10. 48-72 h: -15. More than 72 h: not marked.
+More than 10% over length: -10.
+Wrong file type: returned.
+
+Marked scripts will be available from 26 May 2027.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.pattern': 'StudentID_PSY3311', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-04-28T17:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 3, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'layout.pageNumbers': true, referenceStyle: 'APA'},
+  },
+  {
+    text: `Dear student, this automatic message confirms that you are enrolled for the resit of LIT1004 Coursework. The resit coursework opens on 5 July 2027, 09:00 and closes on 16 July 2027, 12:00 (noon). The original coursework closed on 14 May 2027. Resit marks are capped at 40. You need to hand in a new essay (1,800 words, PDF). An essay that is more than 25% identical to your first one will fail. This mailbox is not read.`,
+    says: {documents: [{label: 'Essay', types: ['pdf']}], 'limits.maxWords': 1800, opens: '2027-07-05T09:00:00', due: '2027-07-16T12:00:00', lengths: ['maxWords']},
+  },
+  {
     text: `Please submit the lab report as a PDF document AND the data as a CSV file by 23:55 on Sunday 14 March 2027. Word limit: 1200 (excl. abstract, tables, figures and references). Use Calibri 11pt with single spacing. You can submit a maximum of 3 times. Your last attempt counts. Late: 10%/day (max 3 days).`,
     says: {documents: [{label: 'Lab report', types: ['pdf']}, {label: 'Data', types: ['csv']}], 'limits.maxWords': 1200, due: '2027-03-14T23:55:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri'], 'counting.left': ['abstract', 'tables', 'captions', 'references']},
   },
