@@ -904,7 +904,7 @@ Value: 30%
 Due date: Friday of week 10 (14 May 2027), 5pm AEST
 Length: 3000 words +/- 10% (in-text citations included, reference list not)
 Presentation requirements: Times New Roman 12 or Arial 11, 1.5 spacing, 2.54 cm margins, page numbers
-Submission details for file: Word doc(x), no more than 100 MB, one file only
+File: Word doc(x), no more than 100 MB, one file only
 Return of assignment: marked within three weeks
 Penalties: 5% of the maximum mark per day (incl. weekends) for 7 days, then 0
 Naming: StudentID_LastName_AT3`,
@@ -1059,7 +1059,7 @@ NB: You cannot delete or replace an uploaded essay.`,
 Available: Mon 1 Mar 2027, 00:01
 Due: Sun 14 Mar 2027, 23:59
 Accept until: Wed 17 Mar 2027, 23:59 (with 15% penalty per day)
-Submission types: File upload
+Submission types: a file
 Allowed extensions: pdf
 Attempts: 2
 Group: no`,
@@ -1177,7 +1177,7 @@ Statement on plagiarism signed and placed at the beginning.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.minPages': 60, 'limits.maxPages': 80, 'naming.pattern': 'NAME_First name_M2_2027', 'naming.mustContain': ['givenNames', 'surname'], due: '2027-08-31T17:00:00+02:00', timeZone: 'Europe/Paris', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond'], declaration: true},
   },
   {
-    text: `ENVS2011 | Essay | Submission point
+    text: `ENVS2011 | Essay | Where it goes
 
 Due: Tuesday 12 March 2027 at 12:00 (UK time)
 Word limit: 2000
@@ -2372,7 +2372,7 @@ Mon 3/22  Rough draft, 4+ pages, bring 3 copies
 Fri 3/26  Conferences
 Mon 4/5   Final draft due, 11:59 p.m. PDT, 2027
 
-What to turn in: final draft as .docx, 6–8 pages, MLA format, with your rough draft and peer comments scanned into one PDF. Late final drafts lose a third of a grade per day. You may revise once after grading, within two weeks.`,
+What to hand in: final draft as .docx, 6–8 pages, MLA format, with your rough draft and peer comments scanned into one PDF. Late final drafts lose a third of a grade per day. You may revise once after grading, within two weeks.`,
     says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minPages': 6, 'limits.maxPages': 8, due: '2027-04-05T23:59:00-07:00', timeZone: 'PDT', referenceStyle: 'MLA'},
   },
   {
