@@ -39,7 +39,7 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   // “Submit report.pdf and src.zip”: the names of files name the documents; elsewhere an ending says only the kind.
   if (/[\w>\])}]\.?$/.test(before) && (before.endsWith('.') || mention.clause.text[mention.at - mention.clause.start] === '.')) {
     const names = [...mention.clause.text.matchAll(/(?<![\w<[{.-])([A-Za-z][\w-]*)\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b/gi)].filter((m) => !/_/.test(m[1]!)), own = names.find((m) => m.index + m[1]!.length <= mention.at - mention.clause.start && m.index + m[0].length >= mention.to - mention.clause.start);
-    return own && new Set(names.map((m) => m[0].toLowerCase())).size > 1 && /\b(?:submit|hand in|upload|deliver|consists? of)\b/i.test(mention.clause.text.slice(0, own.index)) && !/\b(?:e\.g|example|name[ds]?|naming|called)\b/i.test(mention.clause.text.slice(0, own.index)) ? { label: own[1]!, at: mention.clause.start + own.index } : null;
+    return own && new Set(names.map((m) => m[0].toLowerCase())).size > 1 && /\b(?:submit|hand in|upload|deliver|consists? of)\b|^\W*what\s*:/i.test(mention.clause.text.slice(0, own.index)) && !/\b(?:e\.g|example|name[ds]?|naming|called)\b/i.test(mention.clause.text.slice(0, own.index)) ? { label: own[1]!, at: mention.clause.start + own.index } : null;
   }
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
@@ -161,6 +161,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
+  // “Still 1500–2000 words, still PDF”.
+  if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.
   if (/\b\d+\s?(?:words?|pages?|MB)\b/i.test(text) && /^\W*[\p{L} ]{3,30}:/u.test(text)) return true;
   return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));

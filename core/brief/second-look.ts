@@ -52,7 +52,7 @@ export function besidePrinted(rows: DatedRow[], { text }: Reading): void {
 
 /** A resit has its own deadline beside the common one. */
 export function besideResit(rows: DatedRow[], { text }: Reading): void {
-  const isResit = (r: DatedRow): boolean => /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start));
+  const isResit = (r: DatedRow): boolean => /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start)) || /^\W*(?:re-?sits?|re-?takes?|re-?assessment)\b[^\n]*:/i.test(text.slice(text.lastIndexOf('\n', r.date.start) + 1, r.date.start));
   if (rows.some((r) => r.role === 'due' && !isResit(r))) for (const r of rows) if (r.role === 'due' && isResit(r)) r.role = 'other';
 }
 

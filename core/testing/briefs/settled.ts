@@ -2469,6 +2469,59 @@ Marked scripts will be available from 26 May 2027.`,
     says: {documents: [{label: null, types: ['pdf']}], timeZone: 'America/Toronto', parts: [{label: 'draft', opens: null, due: '2027-03-01T17:00:00-05:00'}, {label: 'final version', opens: null, due: '2027-03-29T17:00:00-04:00'}], 'attempts.keeps': 'latest'},
   },
   {
+    text: `Coursework 2 (individual)
+Deadline: Monday 22 March 2027, 16:00 GMT
+Submit: CS2040 page, "Coursework 2" link
+What: report.pdf (no more than 5 pages, 11pt) and code.zip (no more than 5 MB)
+Marks: 30
+Late: University rule, 10% per day, maximum 5 days
+Anonymous: yes – use your anonymous ID Zxxxxxxx as the file name prefix`,
+    says: {place: 'Coursework 2', documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 5}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 5000000}}], anonymous: true, due: '2027-03-22T16:00:00+00:00', timeZone: 'GMT', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.fontSizePt': 11},
+  },
+  {
+    text: `The take-home paper will be released at 12 noon on Thursday 13 May 2027. You then have 72 hours: your answers must reach us by 12 noon on Sunday 16 May 2027. Upload one Word or PDF file with no more than 3,600 words (footnotes included, bibliography excluded). Put your candidate number in the file name and at the top of page one. You can upload as many versions as you wish; we take the last one received before the deadline. Answers received after the deadline will not be marked.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 3600, 'naming.mustContain': ['candidateNumber'], opens: '2027-05-13T12:00:00', due: '2027-05-16T12:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Hi! My essay guidelines in brief:
+Topic: free choice, ask me first
+Length: 6 pages (1.5 spaced, 12pt, 2.5 cm margins)
+Language: English or Dutch
+Format: pdf
+Deadline: Friday 2 April 2027 before midnight (Amsterdam)
+Where: hand-in folder on the course page called 'Essay week 13'
+Resit: only for those with a 4 or 5; new version by 7 May
+Title page: your name, student number, number of words`,
+    says: {place: 'Essay week 13', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, anonymous: false, due: '2027-04-03T00:00:00+02:00', timeZone: 'Europe/Amsterdam', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, lengths: ['maxPages']},
+  },
+  {
+    text: `Your reflective account (1,000 words, ±10%) is due at 5pm on the 30th of March 2027. Submit a .doc, .docx or .pdf file, no larger than 20MB, to the "Reflective account" submission area. The work will be marked anonymously, therefore ensure your student number (not your name) appears on each page and in the file name. Late work is penalised at 5% of the maximum mark per day for up to 5 days and is awarded zero thereafter. You may make one submission only.`,
+    says: {place: 'Reflective account', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 900, 'limits.maxWords': 1100, 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-30T17:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Deadline has been extended!! New deadline for the Media Analysis: Sunday 28 February 2027, 23:59 (was Friday 26 February). Still 1500-2000 words, still PDF, still via the Media Analysis page. Those who already submitted can submit again, the newer file will be used.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1500, 'limits.maxWords': 2000, due: '2027-02-28T23:59:00', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Term paper requirements
+- Length: 15 pages, not counting cover page, contents and references (+/- 10%)
+- Font: Times New Roman, 12 pt; line spacing 1.5; margins: left 3 cm, others 2.5 cm
+- Page numbers bottom right
+- References: APA (7th edition)
+- Deliver a digital copy (PDF) by 12.02.2027, 23:59 via the platform and a printed copy to the secretariat
+- File name: FamilyName_FirstName_TermPaper.pdf
+- Signed statement of authenticity on the last page`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 14, 'limits.maxPages': 16, 'naming.pattern': 'FamilyName_FirstName_TermPaper.pdf', 'naming.mustContain': ['surname', 'givenNames'], 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, declaration: true, referenceStyle: 'APA'},
+  },
+  {
+    text: `Group report: one member submits for the whole group by Thurs 8 Apr 2027 at 10 a.m. (Singapore time). Word limit: 5,000 excluding executive summary and references. Accepted format: Word only. Filename: G[group number]_Report.docx. Individual peer evaluation form (PDF) due 24 hours later, i.e. Fri 9 Apr 2027, 10 a.m. Similarity score must be under 20%.`,
+    says: {documents: [{label: 'Group report', types: ['docx']}, {label: 'Individual peer evaluation form', types: ['pdf']}], 'limits.maxWords': 5000, 'naming.pattern': 'G[group number]_Report.docx', similarityChecked: true, timeZone: 'Asia/Singapore', parts: [{label: 'Group report', opens: null, due: '2027-04-08T10:00:00+08:00'}, {label: 'form', opens: null, due: '2027-04-09T10:00:00+08:00'}], 'counting.left': ['abstract', 'references']},
+  },
+  {
+    text: `You are allowed a single upload for this assignment. Make sure it is the right file: PDF, at most 10 pages, at most 10 MB, named with nothing but your candidate number. The upload opens on 1 June 2027 at 09:00 and closes on 4 June 2027 at 09:00 (UTC+1). The examiners will not see your name and you must not tell them. Nothing can be handed in later.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 10, 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-06-01T09:00:00+01:00', due: '2027-06-04T09:00:00+01:00', timeZone: 'UTC+1', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
     text: `This is a group assignment. One member submits on behalf of the group. Report: max 20 pages (A4, 11pt font, normal margins). Deadline: Week 12, Friday 4 June 2027 at 15:00 BST. File name: Group<number>_Report.pdf. Include a title page with the names of all group members. Assessment is not anonymous. No late submissions.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 20, 'naming.pattern': 'Group<number>_Report.pdf', anonymous: false, due: '2027-06-04T15:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, sections: ['title page']},
   },
