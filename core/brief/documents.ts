@@ -86,8 +86,9 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   });
   /** “D1. Design report. PDF. Max. 25 MB.”: the name that an item of a list begins with. */
   const labelOfItem = (mention: Mention, before: Mention | null): { label: string; at: number } | null => {
-    const from = text.lastIndexOf('\n', mention.at - 1) + 1;
-    if (before && before.at >= from) return null;
+    // A name stands at the head of its line, not hundreds of letters before.
+    const near = Math.max(0, mention.at - 300), from = near + text.slice(near, mention.at).lastIndexOf('\n') + 1;
+    if ((before && before.at >= from) || (from === near && near > 0)) return null;
     const head = new RegExp(`^\\W*(?:[A-Z]{0,2}\\d{1,2}|(?:deliverable|document|item|file|part|upload) (?:\\d{1,2}|[A-E]))[.):]\\s*((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.,:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
     // “2. Evidence log, Excel spreadsheet (.xlsx)”.
     const item = head ?? /^[ \t]*(?:\d{1,2}|\(?[a-z]\))[.)]?\s+(?!(?:file|format|save|upload|submit|hand|use|name|send|write|export|one|two|three|each|all|only|electronic|digital|printed|copy|copies|length|words?|pages?)\b)([\p{Lu}][\p{L}-]*(?: [\p{L}-]+){0,3}),\s+(?:an? |one |your |the |in |as (?:an? )?)*(?:[\p{L}]+ )?$/iu.exec(text.slice(from, mention.at));
