@@ -33,6 +33,11 @@ export function readCounting(clauses: Clause[]): CountingRule {
       evidence.push({ start: Math.min(marker.at, m.at), end: Math.max(marker.to, m.to) });
     }
   }
+  // “In-text references are included in the word count; the reference list isn’t.”
+  clauses.forEach((clause, i) => {
+    const m = /^(?:and |but )?(?:the |your )?([a-z -]{4,40}?) (?:isn['’]t|aren['’]t|is not|are not|does not|do not|doesn['’]t|don['’]t)\W*$/i.exec(clause.text), part = m && exactly.find((p) => p.exact.test(m[1]!))?.part;
+    if (part && /\b(?:included|count(?:s|ed)?)\b[^.;]{0,30}\b(?:words?|word count|limit)\b|\bcounts?\W*$/i.test(clauses[i - 1]?.text ?? '')) { said.set(part, (said.get(part) ?? new Set()).add(false)); evidence.push({ start: clause.start, end: clause.end }); }
+  });
   // “What counts : main text and footnotes; not the bibliography”.
   clauses.forEach((clause, i) => {
     const label = /^\W*what counts(?: as words| towards? the (?:limit|word count|total))?\s*[:?]\s*/i.exec(clause.text), next = clauses[i + 1];

@@ -14,9 +14,9 @@ export function readLate(clauses: Clause[]): LateRead {
     const n = numberWords[last[1]!.toLowerCase()] ?? Number(last[1]), days = /^h/i.test(last[2]!) ? n / 24 : n;
     if (Number.isInteger(days) && days > 0) out.cutoffDays.push({ value: days, start: before.start + last.index, end: before.start + last.index + last[0].length });
   });
-  for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|(?:24|48|72|96) ?h)/i)) {
+  for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|\/day|(?:24|48|72|96) ?h)/i)) {
     const override = isCorrection(clause);
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the|your) (?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24 ?h(?:ours)?(?: started)?)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the|your) (?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
       if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
@@ -42,6 +42,9 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\bmore than (?:(one|two|three|\d)|a) weeks? (?:late|after|overdue)\b[^.;]{0,60}(?:\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked|taken)|fail\w*)|n['’]t be (?:accepted|marked|taken))\b/gi)) cut(7 * (m[1] ? numberWords[m[1].toLowerCase()] ?? Number(m[1]) : 1), m);
     for (const m of matchesIn(clause, new RegExp(`(?:\\bper |/)day\\b[^.;]{0,6}\\(?max(?:imum)?\\.? (?:of )?${small} (?:calendar |working )?days\\b`, 'gi'))) if (/\b(?:late|penal\w*)/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, new RegExp(`\\blate (?:submission |work )?(?:window|period)\\s*(?::|of|is|–|-)\\s*${small}\\s+(?:calendar |working )?days?\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    // “Late work loses 5 points for each 24-hour period, up to 120 hours, after which it receives 0”; “-10%/day late, 3 day max”.
+    for (const m of matchesIn(clause, /\bup to (24|48|72|96|120|168) ?h(?:ours)?\b[^.;]{0,30}\b(?:0|zero|no marks|not (?:be )?(?:accepted|marked))\b/gi)) if (/\blate\b/i.test(about(clause))) cut(Number(m[1]) / 24, m);
+    for (const m of matchesIn(clause, /(?:\bper |\/)day\b[^.;]{0,8}\b(\d{1,2}) days? max\b/gi)) if (/\blate\b/i.test(about(clause))) cut(Number(m[1]), m);
     // “Capped at the pass mark for 5 working days, then 0”.
     for (const m of matchesIn(clause, new RegExp(`\\bfor ${small} (?:calendar |working )?days?,? (?:and )?then (?:a )?(?:0|zero|nothing|no marks?|not (?:accepted|marked))\\b`, 'gi'))) if (/\b(?:late|capped|penal\w*|deduct\w*)\b/i.test(about(clause))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     // “Late : −5 marks per day; not after 14 days”.

@@ -2335,7 +2335,7 @@ Only one entry per person; entries can't be changed after they've been handed in
   {
     text: `ECON 3400 problem set 5
 Due 2/19 at 11:59pm ET. Groups of 2-3. One PDF per group through the course page ("Problem set 5"). Max 8 MB. Late sets: 50% off up to 24h, then zero. Typed or neatly handwritten (scan it!).`,
-    says: {place: 'Problem set 5', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, due: '2027-02-19T23:59:00-05:00', timeZone: 'America/New_York'},
+    says: {place: 'Problem set 5', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, due: '2027-02-19T23:59:00-05:00', timeZone: 'America/New_York', 'late.cutoffDays': 1},
   },
   {
     text: `HAND-IN PLAN FOR THE THREE STAGES OF YOUR PROJECT
@@ -2591,6 +2591,38 @@ LATE PENALTY: 5 MARKS PER DAY UP TO 7 DAYS`,
   {
     text: `Portfolio of photographs: 10 images (JPG, sRGB, longest side 3000 px, no more than 4MB each) plus a contact sheet in PDF. Deadline: 18.00 on 12 February 2028. EXIF data may stay. Name images 01_CandidateNumber.jpg to 10_CandidateNumber.jpg.`,
     says: {documents: [{label: 'Photographs', types: ['jpeg'], limits: {maxBytes: 4000000}}, {label: 'Contact sheet', types: ['pdf']}], 'naming.pattern': '01_CandidateNumber.jpg', 'naming.mustContain': ['candidateNumber'], due: '2028-02-12T18:00:00'},
+  },
+  {
+    text: `CW1: Literature review
+Please submit via the 'CW1 – Literature review' link by 15:00 on 8th March 2027. The file must be a PDF or a Word document, and must not exceed 30MB. The word limit is 2000 words with no additional allowance. In-text references are included in the word count; the reference list isn't. Use the filename <student number>_CW1. Your work is marked anonymously: do not include your name.
+You may submit up to three times before the deadline. Each submission overwrites the last. Submissions are final once the deadline has passed.
+Late submissions lose 5 percentage points for each 24-hour period, up to 120 hours, after which they receive 0.`,
+    says: {place: 'CW1 – Literature review', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 30000000, 'limits.maxWords': 2000, 'naming.pattern': '<student number>_CW1', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-08T15:00:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'counting.left': ['references']},
+  },
+  {
+    text: `Assignment: Feature article
+Who: everybody in groups 3 and 4
+What: one article of 1,800 to 2,200 words, plus three photographs (JPEG, each under 4 MB)
+When: text by Tuesday 13 April 2027 at 18:00, photographs by Thursday 15 April 2027 at 18:00
+Where: "Feature" folder, one subfolder per student
+How: text as .docx; photos named surname_1.jpg, surname_2.jpg, surname_3.jpg`,
+    says: {place: 'Feature', documents: [{label: 'Photographs', types: ['jpeg']}, {label: 'Text', types: ['docx']}], 'limits.maxBytes': 4000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'surname_1.jpg', 'naming.mustContain': ['surname'], parts: [{label: 'text', opens: null, due: '2027-04-13T18:00:00'}, {label: 'photographs', opens: null, due: '2027-04-15T18:00:00'}]},
+  },
+  {
+    text: `Notice: the submission deadline for dissertations in the School of Music is 12:00 on Thursday 6 May 2027. Dissertations must not exceed 10,000 words (footnotes included; appendices, bibliography and musical examples excluded). Candidates submit one PDF and, where relevant, one audio file (MP3 or WAV). The candidate number must appear on the title page and in the file name; the candidate's name must not appear anywhere. Work submitted up to 14 days late is accepted with a penalty of 5 marks for the first day and 1 mark for each further day.`,
+    says: {documents: [{label: null, types: ['pdf']}, {label: 'Audio file', types: ['mp3']}], 'limits.maxWords': 10000, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-06T12:00:00', 'late.cutoffDays': 14, 'counting.counted': ['footnotes'], 'counting.left': ['appendices', 'references']},
+  },
+  {
+    text: `Your seminar paper (Hausarbeit) should be 12 to 15 pages long (Times New Roman 12, line spacing 1.5, margins 2.5 cm). Hand-in is until September 15, 2027 (23:59 CEST). Please upload a PDF file. The title page should contain: your name, matriculation number, e-mail, semester, title of the seminar. A signed "Declaration of Authorship" needs to be attached. If you need more time, talk to me before September 1.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, anonymous: false, due: '2027-09-15T23:59:00+02:00', timeZone: 'CEST', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true},
+  },
+  {
+    text: `Lab 2 due 3/12 by 11:59pm (ET). Pdf. 1 submission per pair, put both names on it. 4 pages max not counting the appendix w/ code. -10%/day late, 3 day max. Regrade requests within a week.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 4, anonymous: false, due: '2027-03-12T23:59:00-05:00', timeZone: 'America/New_York', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `The essay counts for 100% of the module mark. It is 3,500 words long; essays that are more than 10% longer or shorter lose marks. It is submitted electronically on or before 1 May 2027, 12 midday, as PDF. Anonymity: the essays are anonymous until the marks have been agreed. Number of attempts: 1. Feedback: individually, by appointment, from 7 June.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 3150, 'limits.maxWords': 3850, anonymous: true, due: '2027-05-01T12:00:00', 'attempts.allowed': 1},
   },
   {
     text: `Submission deadline
