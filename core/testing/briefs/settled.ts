@@ -2634,6 +2634,40 @@ Originality check: yes`,
     says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1650, similarityChecked: true, due: '2027-03-10T12:00:00+00:00', timeZone: 'GMT'},
   },
   {
+    text: `Assignment 2 – Ethnographic fieldnotes
+Due Friday 23rd April, 11:55pm. Submit through the course site (Assignments → Fieldnotes).
+Format: Word document, 12pt font, 1.5 spacing, 2000–2500 words. Please number your pages and put your name and SID at the top of the first page.
+Filename: SID_Surname_Fieldnotes.docx
+Extensions must be requested via the online form at least 24 hours before the due date. Late work: 5% per calendar day; zero after 10 calendar days.`,
+    says: {place: 'Assignments → Fieldnotes', documents: [{label: null, types: ['docx']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, 'naming.pattern': 'SID_Surname_Fieldnotes.docx', 'naming.mustContain': ['studentNumber', 'surname'], anonymous: false, due: '2027-04-23T23:55:00', 'late.percentPerDay': 5, 'late.cutoffDays': 10, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true},
+  },
+  {
+    text: `Exam paper: International Humanitarian Law. The paper is open from 9 a.m. on Monday 24 May 2027 until 9 a.m. on Tuesday 25 May 2027 (Geneva time). Answers: at most 2,000 words in all, in English or French, one PDF without any indication of your name: use the anonymous number sent to you. Footnotes count, a bibliography is not required. Only one file can be uploaded, and it cannot be exchanged. Answers that arrive after 9 a.m. on Tuesday are not corrected.`,
+    says: {documents: [{label: 'Answers', types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, opens: '2027-05-24T09:00:00+02:00', due: '2027-05-25T09:00:00+02:00', timeZone: 'Europe/Zurich', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `Thesis proposal (max. 3 pages, A4, references on top of that) → PDF → e-mail to thesis@econ.example → before 1 December 2026, 17h. Put "Proposal" + your surname in the subject. File: Proposal_Surname.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 3, 'naming.pattern': 'Proposal_Surname.pdf', 'naming.mustContain': ['surname'], due: '2026-12-01T17:00:00', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `GUIDELINES FOR ESSAYS IN ART HISTORY
+Length: Essays of more than 3,300 words or fewer than 2,700 words are returned.
+Illustrations: at the end, with captions; they don't count.
+Type: Garamond, Georgia or Times, 12 points, lines 1.5 apart.
+Name of author: only on the separate cover sheet (.docx), never in the essay (.pdf).
+Day and hour: 11 March 2027, 17.00. 
+Place: Art History office inbox on the learning site.`,
+    says: {place: 'Art History office inbox on the learning site', documents: [{label: 'Cover sheet', types: ['docx']}, {label: 'Essay', types: ['pdf'], limits: {minWords: 2700, maxWords: 3300}}], anonymous: true, due: '2027-03-11T17:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond', 'Georgia', 'Times']},
+  },
+  {
+    text: `Hey folks, the wiki says Mar 5 for the lab report but that's the OLD date. It's Mar 12, 2027, 6pm. Same upload link as last time. Keep it under 8 pages and under 10 MB, pdf. Names of both lab partners on page 1. Cheers, Ravi`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 7, anonymous: false, due: '2027-03-12T18:00:00'},
+  },
+  {
+    text: `Final assignment submission: The final assignment is to be submitted on 18 June 2027 between 08.00 and 16.00 through the digital exam portal. It must be in PDF format. The extent is 10 standard pages (24,000 characters including spaces). All group members must log in and sign the declaration of honour. An assignment submitted later than 16.00 will be rejected by the system.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, opens: '2027-06-18T08:00:00', due: '2027-06-18T16:00:00', 'late.cutoffDays': 0, declaration: true, lengths: ['maxPages']},
+  },
+  {
     text: `Assessment brief
 Module: SOC1104 Introduction to Social Research
 Assessment type: Critical review (individual)
