@@ -2664,7 +2664,7 @@ Place: Art History office inbox on the learning site.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 7, anonymous: false, due: '2027-03-12T18:00:00'},
   },
   {
-    text: `Final assignment submission: The final assignment is to be submitted on 18 June 2027 between 08.00 and 16.00 through the digital exam portal. It must be in PDF format. The extent is 10 standard pages (24,000 characters including spaces). All group members must log in and sign the declaration of honour. An assignment submitted later than 16.00 will be rejected by the system.`,
+    text: `Final assignment: The final assignment is to be submitted on 18 June 2027 between 08.00 and 16.00 through the digital exam portal. It must be in PDF format. The extent is 10 standard pages (24,000 characters including spaces). All group members must log in and sign the declaration of honour. An assignment submitted later than 16.00 will be rejected by the system.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, opens: '2027-06-18T08:00:00', due: '2027-06-18T16:00:00', 'late.cutoffDays': 0, declaration: true, lengths: ['maxPages']},
   },
   {
