@@ -35,7 +35,12 @@ export async function redactFile(file: SourceFile, details: Details, job: Job = 
   if (['jpeg', 'png', 'tiff'].includes(before.file.kind)) return blotPhoto(file, before, details, job);
   if (before.file.kind !== 'pdf') throw new CannotDo('unsupported', 'Words can be taken out of PDF, DOCX, ODT, JPEG, PNG and TIFF.', 'Convert the paper to PDF first, or change it in the program it was written in.', file.name);
   const told = await takeTold(file, before, details, job);
-  if (told) { const done = await redactFile({ ...file, bytes: told.bytes }, details, job, wording), lost = lostWords(before, await readDocument(done.bytes, file.name, job), [...told.targets, ...done.taken.map((t) => ({ data: { found: t.text } }))]); return { ...done, taken: [...told.targets.map((f) => ({ page: f.place.page!, text: String(f.data.found) })), ...done.taken], proof: { ...done.proof, lost } }; }
+  if (told) {
+    // The rest goes by place, in the copy without them; the proof speaks of both.
+    const done = await redactFile({ ...file, bytes: told.bytes }, details, job, wording), taken = [...told.targets.map((f) => ({ page: f.place.page!, text: String(f.data.found) })), ...done.taken];
+    const lost = lostWords(before, await readDocument(done.bytes, file.name, job), taken.map((t) => ({ data: { found: t.text } })));
+    return { ...done, taken, proof: { ...done.proof, lost } };
+  }
   await readImageText(file.bytes, before, job);
   const targets = stopping(before, details), [shown, words] = [targets.filter((f) => f.check === inPicture), targets.filter((f) => f.check !== inPicture)];
   await sharpenBoxes(file.bytes, words);

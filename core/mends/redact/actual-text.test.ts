@@ -34,6 +34,8 @@ test.each<[string, string, string, string[], boolean, string]>([
   ['bytes in brackets', '(Nina Vesterg\\101rd)', '', ['VestergArd'], true, '/Span BMC  EMC'],
   ['UTF-16 in hexadecimal figures', `<feff${hex('Nowak')}>`, '0 -14 Td (next) Tj', ['Nowak'], true, '/Span BMC  EMC'],
   ['text goes on from where the stretch ends: its glyphs stay in their place', '(Nowak)', '(next) Tj', ['Nowak'], true, '/Span BMC (xyz) Tj EMC'],
+  ['a name of two words in one stretch', '(by Nina Nowak)', '', ['Nina Nowak'], true, '/Span BMC  EMC'],
+  ['hard negative: one word of a name by itself', '(nina)', '', ['Nina Nowak'], false, '/ActualText'],
   ['hard negative: a name inside another word', '(Nowakowski)', '', ['Nowak'], false, '/ActualText'],
   ['hard negative: another word', '(tide)', '', ['Nowak'], false, '/ActualText'],
 ])('%s', async (_, told, behind, words, taken, left) => {

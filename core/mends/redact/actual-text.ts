@@ -2,24 +2,30 @@ import { contentOf, operationsOf, type Operation } from '../../engines/content.t
 import type { PdfDocument } from '../../engines/pdf.ts';
 import { squash } from '../../identity/fold.ts';
 
+interface Cut { from: number; to: number; put: string }
 const shows = new Set(['Tj', 'TJ', "'", '"']), places = new Set(['Tm', 'Td', 'TD', 'T*', 'ET', 'BT']);
 
 /** Takes stretches out of a page's content that say by /ActualText that they stand for one of the words (ISO 32000-1, 14.9.4), where glyphs and letters do not match one by one, as in scripts whose signs are joined: what they tell and what they show.
  * Where text goes on behind such a stretch from where it ends, its glyphs stay for the redaction by place, and only what it tells goes.
  * @param words - as they were found @returns whether anything was taken out */
 export function takeActualText(pdf: PdfDocument, index: number, words: string[]): boolean {
-  const content = contentOf(pdf, index), wanted = new Set(words.flatMap(wordsOf));
-  if (wanted.size === 0 || !content.includes('/ActualText')) return false;
-  const operations = operationsOf(content), open: { begin: Operation; at: number; told: string | null }[] = [], cuts: { from: number; to: number; put: string }[] = [];
+  const content = contentOf(pdf, index), wanted = words.map(wordsOf).filter((w) => w.length > 0);
+  if (wanted.length === 0 || !content.includes('/ActualText')) return false;
+  const operations = operationsOf(content), open: { begin: Operation; at: number; told: string | null }[] = [], stretches: { words: string[]; cuts: Cut[] }[] = [];
   operations.forEach((o, i) => {
     if (o.operator === 'BDC' || o.operator === 'BMC') open.push({ begin: o, at: i, told: o.operator === 'BDC' ? toldBy(content.slice(o.start, o.end)) : null });
     if (o.operator !== 'EMC') return;
     const own = open.pop();
-    if (!own || own.told === null || !wordsOf(own.told).some((w) => wanted.has(w))) return;
-    cuts.push({ from: own.begin.start, to: own.begin.end, put: '/Span BMC' });
+    if (!own || own.told === null) return;
+    const cuts: Cut[] = [{ from: own.begin.start, to: own.begin.end, put: '/Span BMC' }];
+    stretches.push({ words: wordsOf(own.told), cuts });
     const next = operations.slice(i + 1).find((n) => shows.has(n.operator) || places.has(n.operator));
     if (!next || places.has(next.operator)) for (const shown of operations.slice(own.at + 1, i)) if (shows.has(shown.operator)) cuts.push({ from: shown.start, to: shown.end, put: '' });
   });
+  // A name of several words may be told by as many stretches, one behind the other.
+  const told = stretches.flatMap((s) => s.words.map((word) => ({ word, of: s }))), taken = new Set<(typeof stretches)[number]>();
+  for (const name of wanted) told.forEach((_, at) => { if (name.every((word, i) => told[at + i]?.word === word)) for (let i = 0; i < name.length; i++) taken.add(told[at + i]!.of); });
+  const cuts = [...taken].flatMap((s) => s.cuts);
   if (cuts.length === 0) return false;
   let text = '', at = 0;
   for (const cut of cuts.sort((a, b) => a.from - b.from)) { text += content.slice(at, cut.from) + cut.put; at = cut.to; }
