@@ -21,8 +21,8 @@ export function readNaming(clauses: Clause[]): NamingRead {
     const nowhere = /\bnames?\b[^.;]{0,20}\b(?:must|should|may) not (?:be|appear) in\b[^.;]{0,40}\b(?:its|the file)['’]?s? name\b/i.exec(clause.text);
     if (nowhere) out.mustNotIdentify.push({ value: true, start: clause.start + nowhere.index, end: clause.start + nowhere.index + nowhere[0].length, override: isCorrection(clause) });
     // “Who will see my name? Nobody. Keep it out of the files and the file names.”
-    const out2 = /\bkeep (?:it|your names?) out of\b[^.;]{0,30}\bfile names?\b/i.exec(clause.text);
-    if (out2 && (/\bnames?\b/i.test(clause.under ?? '') || /your name/i.test(out2[0]))) { out.mustNotIdentify.push({ value: true, start: clause.start + out2.index, end: clause.start + out2.index + out2[0].length, override: isCorrection(clause) }); return; }
+    const outside = /\bkeep (?:it|your names?) out of\b[^.;]{0,30}\bfile names?\b/i.exec(clause.text);
+    if (outside && (/\bnames?\b/i.test(clause.under ?? '') || /your name/i.test(outside[0]))) { out.mustNotIdentify.push({ value: true, start: clause.start + outside.index, end: clause.start + outside.index + outside[0].length, override: isCorrection(clause) }); return; }
     // “My name is nowhere: not in the text, not in the file name.”
     if (/\bname is nowhere\b[^.;]*\bnot in the file ?name\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: true, start: clause.start, end: clause.end }); return; }
     const here = about.test(clause.text);

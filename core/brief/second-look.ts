@@ -5,6 +5,14 @@ import { matchesIn, numberWords, type Clause, type Statement } from './statement
 
 /** What a date is for that only the other dates and sentences of a wording show. Each of these changes the rows that it is about. */
 
+/** Makes a window of a day of a row: it opens at the first time and is due at the second. */
+function asWindow(rows: DatedRow[], row: DatedRow, day: DatedRow['date'], [from, to]: [string, string], reading: Reading): void {
+  const [opens, closes] = [reading.withTime(day, from), reading.withTime(day, to)];
+  if (!opens || !closes) return;
+  rows.push({ ...row, role: 'opens', date: { ...row.date, iso: opens } });
+  row.date = { ...row.date, iso: closes };
+  row.role = 'due';
+}
 const before = ({ clauses }: Reading, clause: Clause): string => clauses[clauses.indexOf(clause) - 1]?.text ?? '';
 
 /** “Late submission: up to 14 January: −5 marks; up to 21 January: capped; after that: 0.” */
@@ -89,11 +97,7 @@ export function addWindowOnDate(rows: DatedRow[], reading: Reading): void {
   for (const r of [...rows]) {
     const m = r.date.problem === 'none' && /\b(?:window|period|exam|box|portal|upload|submission)\w*\b[^.;]{0,40}\bfrom (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) (?:to|until|till) (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon),? on (?:the )?(?:\w+day,?\s*)?(\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: \d{4})?)/i.exec(r.clause.text);
     if (!m || /\b(?:changed|moved|postponed|brought forward)\b/i.test(m[0]) || rows.filter((o) => o.clause === r.clause).length > 1) continue;
-    const day = { ...r.date, start: r.clause.start + m.index + m[0].length - m[3]!.length, end: r.clause.start + m.index + m[0].length }, [opens, closes] = [reading.withTime(day, m[1]!), reading.withTime(day, m[2]!)];
-    if (!opens || !closes) continue;
-    rows.push({ ...r, role: 'opens', date: { ...r.date, iso: opens } });
-    r.date = { ...r.date, iso: closes };
-    r.role = 'due';
+    asWindow(rows, r, { ...r.date, start: r.clause.start + m.index + m[0].length - m[3]!.length, end: r.clause.start + m.index + m[0].length }, [m[1]!, m[2]!], reading);
   }
 }
 
@@ -103,11 +107,7 @@ export function addHoursBehind(rows: DatedRow[], reading: Reading): void {
     const m = r.date.problem === 'none' && /\b(?:submit\w*|hand(?:ed)? in|upload\w*|deliver\w*)\b[^;]*\bbetween (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)/i.exec(r.clause.text), at = m ? r.clause.start + m.index + m[0].lastIndexOf('between') : 0;
     // The date stands right before the hours; it may have taken the first of them for its own.
     if (!m || rows.filter((o) => o.clause === r.clause).length > 1 || r.date.start > at || at - Math.min(r.date.end, at) > 4) continue;
-    const day = { ...r.date, iso: r.date.iso.slice(0, 10), end: Math.min(r.date.end, at) }, [opens, closes] = [reading.withTime(day, m[1]!), reading.withTime(day, m[2]!)];
-    if (!opens || !closes) continue;
-    rows.push({ ...r, role: 'opens', date: { ...r.date, iso: opens } });
-    r.date = { ...r.date, iso: closes };
-    r.role = 'due';
+    asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), end: Math.min(r.date.end, at) }, [m[1]!, m[2]!], reading);
   }
 }
 
@@ -121,10 +121,7 @@ export function besideSome(rows: DatedRow[], { text }: Reading): void {
 export function addWindowOfTheDay(rows: DatedRow[], reading: Reading): void {
   const said = reading.clauses.flatMap((c) => { const m = /\bfrom (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) (?:to|until|till) (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)\b[^.;]{0,12}\b(?:that|the same|this) day\b/i.exec(c.text); return m && /\b(?:submi\w+|portal|upload|hand[- ]?in|box|page|open|available)\b/i.test(c.text) ? [{ clause: c, from: m[1]!, to: m[2]! }] : []; })[0], due = rows.filter((r) => r.role === 'due');
   if (!said || due.length !== 1 || due[0]!.date.iso.length !== 10 || due[0]!.date.problem !== 'none') return;
-  const row = due[0]!, [opens, closes] = [reading.withTime(row.date, said.from), reading.withTime(row.date, said.to)];
-  if (!opens || !closes) return;
-  rows.push({ ...row, role: 'opens', date: { ...row.date, iso: opens } });
-  row.date = { ...row.date, iso: closes };
+  asWindow(rows, due[0]!, due[0]!.date, [said.from, said.to], reading);
 }
 
 /** “Each part opens one week before its due date.”: when something opens that is due at a time. */

@@ -37,7 +37,8 @@ export async function redactFile(file: SourceFile, details: Details, job: Job = 
   const told = await takeTold(file, before, details, job);
   if (told) {
     // The rest goes by place, in the copy without them; the proof speaks of both.
-    const done = await redactFile({ ...file, bytes: told.bytes }, details, job, wording), taken = [...told.targets.map((f) => ({ page: f.place.page!, text: String(f.data.found) })), ...done.taken];
+    const done = await redactFile({ ...file, bytes: told.bytes }, details, job, wording), later = [...done.taken];
+    const first = told.targets.map((f) => ({ page: f.place.page!, text: String(f.data.found) })).filter((t) => { const i = later.findIndex((l) => l.page === t.page && l.text === t.text); if (i >= 0) later.splice(i, 1); return i < 0; }), taken = [...first, ...done.taken];
     const lost = lostWords(before, await readDocument(done.bytes, file.name, job), taken.map((t) => ({ data: { found: t.text } })));
     return { ...done, taken, proof: { ...done.proof, lost } };
   }

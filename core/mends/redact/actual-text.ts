@@ -2,6 +2,8 @@ import { contentOf, operationsOf, type Operation } from '../../engines/content.t
 import type { PdfDocument } from '../../engines/pdf.ts';
 import { squash } from '../../identity/fold.ts';
 
+/** The entry of a property list, with a string in hexadecimal figures or a literal one. */
+const entry = /\/ActualText\s*(?:<([\da-fA-F\s]*)>|\(((?:[^()\\]|\\[^]|\([^()]*\))*)\))/;
 interface Cut { from: number; to: number; put: string }
 const shows = new Set(['Tj', 'TJ', "'", '"']), places = new Set(['Tm', 'Td', 'TD', 'T*', 'ET', 'BT']);
 
@@ -17,7 +19,8 @@ export function takeActualText(pdf: PdfDocument, index: number, words: string[])
     if (o.operator !== 'EMC') return;
     const own = open.pop();
     if (!own || own.told === null) return;
-    const cuts: Cut[] = [{ from: own.begin.start, to: own.begin.end, put: '/Span BMC' }];
+    // What else the stretch is, as its place in the structure, stays.
+    const cuts: Cut[] = [{ from: own.begin.start, to: own.begin.end, put: content.slice(own.begin.start, own.begin.end).replace(entry, '') }];
     stretches.push({ words: wordsOf(own.told), cuts });
     const next = operations.slice(i + 1).find((n) => shows.has(n.operator) || places.has(n.operator));
     if (!next || places.has(next.operator)) for (const shown of operations.slice(own.at + 1, i)) if (shows.has(shown.operator)) cuts.push({ from: shown.start, to: shown.end, put: '' });
@@ -39,8 +42,9 @@ const wordsOf = (text: string): string[] => text.normalize('NFKC').split(/[^\p{L
 
 /** What a marked stretch says that it stands for, from its property list; null where it says nothing. Literal and hexadecimal strings, UTF-16 and bytes (7.9.2.2). */
 function toldBy(operation: string): string | null {
-  const hex = /\/ActualText\s*<([\da-fA-F\s]*)>/.exec(operation)?.[1]?.replace(/\s/g, ''), literal = hex === undefined ? /\/ActualText\s*\(((?:[^()\\]|\\[^]|\([^()]*\))*)\)/.exec(operation)?.[1] : undefined;
-  if (hex === undefined && literal === undefined) return null;
+  const found = entry.exec(operation);
+  if (!found) return null;
+  const hex = found[1]?.replace(/\s/g, ''), literal = found[2];
   const bytes = hex !== undefined ? (hex.match(/.{2}/g) ?? []).map((b) => parseInt(b, 16)) : [...literal!.replace(/\\(\d{1,3}|[^])/g, (_, c: string) => (/^\d/.test(c) ? String.fromCharCode(parseInt(c, 8)) : ({ n: '\n', r: '\r', t: '\t' } as Record<string, string>)[c] ?? c))].map((c) => c.charCodeAt(0));
   if (bytes[0] !== 0xfe || bytes[1] !== 0xff) return String.fromCharCode(...bytes);
   return bytes.slice(2).reduce((text, b, i, all) => (i % 2 === 0 ? text + String.fromCharCode((b << 8) | (all[i + 1] ?? 0)) : text), '');
