@@ -25,7 +25,8 @@ export const option = (call: Call, name: string): string | undefined => call.opt
 export function readFile(path: string): SourceFile {
   try {
     if (statSync(path).isDirectory()) throw new CannotDo('badInput', `${path} is a folder`, 'name the files in it');
-    return { path, name: basename(path), bytes: new Uint8Array(readFileSync(path)) };
+    const { buffer, byteOffset, byteLength } = readFileSync(path);
+    return { path, name: basename(path), bytes: new Uint8Array(buffer, byteOffset, byteLength) };
   } catch (error) {
     if (error instanceof CannotDo) throw error;
     throw new CannotDo('unreadable', `cannot read ${path}: ${(error as NodeJS.ErrnoException).code ?? error}`, 'check the path');

@@ -9,6 +9,8 @@ const shown = (facts: DocumentFacts): string => (facts.passages.ok ? facts.passa
 
 const renderDpi = 60;
 const maxRendered = 60, fewRendered = 3;
+/** From this many bytes on, nearly all of a page's drawing is unpacking its pictures: of pages known to be the same one is rendered. */
+const heavy = 32 << 20;
 
 /** Compares the text, the pages and the pixels of a file with those of its mended copy.
  * @param twin - what was found when both were read: where everything that the pages are painted from is the same, a few are still rendered, so that nothing rests on that comparison alone */
@@ -18,7 +20,7 @@ export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFact
   if (kind === 'pdf' && before.facts.pages.ok && after.facts.pages.ok) {
     const [a, b] = [before.facts.pages.value, after.facts.pages.value];
     const pagesSame = a.length === b.length && a.every((p, i) => p.width === b[i]!.width && p.height === b[i]!.height && p.rotation === b[i]!.rotation);
-    const { difference, compared } = await pixelDifference(before.bytes, after.bytes, job, twin.same ? fewRendered : maxRendered, twin.lend);
+    const { difference, compared } = await pixelDifference(before.bytes, after.bytes, job, !twin.same ? maxRendered : after.bytes.length > heavy ? 1 : fewRendered, twin.lend);
     return { textSame, pagesSame, maxPixelDifference: difference, pagesCompared: twin.same ? a.length : compared };
   }
   if (['jpeg', 'png', 'tiff'].includes(kind)) {
