@@ -4,6 +4,8 @@ import { CannotDo } from '../model/outcome.ts';
 export type MupdfModule = typeof Mupdf;
 export type PdfDocument = Mupdf.PDFDocument;
 export type PdfPage = Mupdf.PDFPage;
+export type ShownText = Mupdf.Text;
+export type Matrix = Mupdf.Matrix;
 
 let loading: Promise<MupdfModule> | null = null;
 /** The engine is ten megabytes of WebAssembly: it is loaded when the first file needs it. */

@@ -53,6 +53,7 @@ export interface FontFacts {
   /** a fixed encoding that gives characters without ToUnicode */ readable: boolean;
   page: number | null;
   /** the font program itself forbids embedding */ restricted?: boolean;
+  /** listed, and no character is shown in it */ idle?: boolean;
 }
 /** A heading with its level (1 the highest) and the words that follow before the next heading. */
 export interface HeadingFact { text: string; level: number; words: number }

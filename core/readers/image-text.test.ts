@@ -55,6 +55,20 @@ test('what a picture shows of the student is taken out of its pixels; the rest o
   // Without a reader of pictures nothing is found there, and nothing is said to be taken.
   expect((await redactFile(named('scan.pdf', bytes), nina)).taken).toEqual([]);
 }, 60_000);
+test('a picture that lies over the words of a page is read; words over a picture are not read twice', async () => {
+  const { width, height, data } = await label(`Handed in by ${secret}`);
+  const page = (order: (words: string, picture: string) => string) => plantedPdf((pdf, mupdf) => {
+    const pixmap = new mupdf.Pixmap(mupdf.ColorSpace.DeviceRGB, [0, 0, width, height], false), objects = pdf.newDictionary();
+    pixmap.getPixels().set(data);
+    objects.put('Im', pdf.addImage(new mupdf.Image(pixmap)));
+    pdf.findPage(0).getInheritable('Resources').put('XObject', objects);
+    pdf.findPage(0).put('Contents', pdf.addStream(order(`BT /F 12 Tf 14 TL 60 360 Td ${Array.from({ length: 6 }, () => "(Each flood tide carries silt and clay over the surface of the marsh and leaves it there) '").join(' ')} ET`, 'q 310 0 0 65 150 295 cm /Im Do Q'), {}));
+  });
+  expect(await hits('over.pdf', await page((words, picture) => `${words} ${picture}`))).toContain('stops surname text 1');
+  const under = await readDocument(await page((words, picture) => `${picture} ${words}`), 'under.pdf');
+  await readImageText(await page((words, picture) => `${picture} ${words}`), under, job);
+  expect(under.passages.ok && under.passages.value.filter((p) => p.place === 'imageText').map((p) => p.text).join(' ')).not.toMatch(/flood tide/);
+}, 60_000);
 test('pixels of a picture file and of pictures in word-processor files: the detail goes, the rest stays, turned or not', async () => {
   const turned = await photoFile(turn(await drawnPage(`Received: 12 March 2027 16:00 GMT\nHanded in by ${secret}\nThe survey of the foreshore`, { dpi: 110, size: 14 }), 270), 'jpeg', 6);
   const files = [named('form.png', picture), named('paper.docx', plantedDocx('', { 'word/media/image1.png': picture })), named('paper.odt', plantedOdt('', { 'Pictures/1.jpg': turned }))];

@@ -1,6 +1,6 @@
 import { sha256 } from '../engines/hash.ts';
 import { greymap, type Ocr, type OcrPage, type OcrWord } from '../engines/ocr.ts';
-import { withPage, withPdf, type MupdfModule, type PdfPage } from '../engines/pdf.ts';
+import { withPage, withPdf, type Matrix, type MupdfModule, type PdfPage, type ShownText } from '../engines/pdf.ts';
 import { Package } from '../engines/zip.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import type { Box, DocumentFacts, Gap, Passage } from '../model/facts.ts';
@@ -90,9 +90,13 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
       for (const [i, { number }] of wanted.entries()) {
         if (late()) { leave('text', number); continue; }
         job.progress?.(i, wanted.length, 'pictures');
-        const { raster, pictures } = withPage(pdf, number - 1, (page) => ({ raster: pixelsOf(page, mupdf), pictures: picturesOn(page, mupdf) }));
+        const { raster, pictures, later } = withPage(pdf, number - 1, (page) => ({ raster: pixelsOf(page, mupdf), ...picturesOn(page, mupdf) }));
         // Text that is text is known already; only what pictures show is read.
-        for (const p of facts.passages.ok ? facts.passages.value : []) if (p.page === number && p.place !== 'hidden') for (const line of p.lines ?? []) blank(raster, line.box);
+        for (const p of facts.passages.ok ? facts.passages.value : []) if (p.page === number && p.place !== 'hidden') for (const line of p.lines ?? []) {
+          // What was written first and has a picture over it cannot be seen there: the picture says something else.
+          const over = later.some((box) => meet(box, line.box)) ? undefined : pictures.find((box) => meet(box, line.box));
+          for (const box of over ? [[line.box[0], line.box[1], Math.min(line.box[2], over[0]), line.box[3]], [Math.max(line.box[0], over[2]), line.box[1], line.box[2], line.box[3]]] as Box[] : [line.box]) blank(raster, box);
+        }
         const whole = inked(raster);
         looked.add(`text/${number}`);
         if (!whole) continue;
@@ -138,9 +142,13 @@ function pixelsOf(page: PdfPage, mupdf: MupdfModule, density = dpi): Raster {
   try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
 }
 
-/** Where pictures lie on a page, in points; the strips of one are one. */
-function picturesOn(page: PdfPage, mupdf: MupdfModule): Box[] {
-  const [left, top] = page.getBounds(), boxes: Box[] = [];
+/** Where pictures lie on a page, in points; the strips of one are one. `later`: where words were written, seen or not, once there was a picture. */
+function picturesOn(page: PdfPage, mupdf: MupdfModule): { pictures: Box[]; later: Box[] } {
+  const [left, top] = page.getBounds(), boxes: Box[] = [], later: Box[] = [];
+  const write = (text: ShownText, ctm: Matrix): void => {
+    if (boxes.length > 0) { const b = text.getBounds(null as never, ctm); later.push([b[0] - left, b[1] - top, b[2] - left, b[3] - top]); }
+    text.destroy();
+  };
   const note = (image: { destroy: () => void }, ...rest: unknown[]): void => {
     image.destroy();
     const [a, b, c, d, e, f] = rest.find((r) => Array.isArray(r) && r.length === 6) as [number, number, number, number, number, number], xs = [e, e + a, e + c, e + a + c], ys = [f, f + b, f + d, f + b + d];
@@ -152,10 +160,11 @@ function picturesOn(page: PdfPage, mupdf: MupdfModule): Box[] {
     }
     boxes.push(box);
   };
-  const device = new mupdf.Device({ fillImage: note, fillImageMask: note } as never);
+  const device = new mupdf.Device({ fillImage: note, fillImageMask: note, fillText: write, ignoreText: write } as never);
   try { page.run(device, mupdf.Matrix.identity); } finally { device.destroy(); }
-  return boxes;
+  return { pictures: boxes, later };
 }
+const meet = (a: Box, b: Box): boolean => a[0] < b[2] && a[2] > b[0] && a[1] < b[3] && a[3] > b[1];
 
 /** Mostly even ground with some ink on it, as pages, screens and labels have, and photographs of things have not. */
 export function looksLikeWriting(even: Raster): boolean {

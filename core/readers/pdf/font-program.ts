@@ -20,7 +20,7 @@ export function forbidsEmbedding(program: Uint8Array): boolean | null {
 
 /** Marks the fonts whose program forbids embedding. Programs beyond eight megabytes are left alone. */
 export function markRestricted(pdf: PdfDocument, fonts: FoundFont[]): FontFacts[] {
-  return fonts.map(({ program, ...font }) => {
+  return fonts.map(({ program, dict: _dict, ...font }) => {
     if (program === undefined) return font;
     const ref = pdf.newIndirect(program);
     try {

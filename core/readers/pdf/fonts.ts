@@ -2,8 +2,8 @@ import type { FontFacts } from '../../model/facts.ts';
 import { isDict, nameOf, PdfRef, type PdfDict, type PdfValue } from './syntax.ts';
 import type { Survey } from './survey.ts';
 
-/** A font with the object number of its program, where that is TrueType or OpenType. */
-export type FoundFont = FontFacts & { program?: number };
+/** A font with its dictionary, and the object number of its program, where that is TrueType or OpenType. */
+export type FoundFont = FontFacts & { dict: PdfDict; program?: number };
 
 /** Fonts in every resource a page can paint from: its own, forms, patterns, Type 3 glyphs, annotation appearances.
  * Source: ISO 32000-1, 7.8.3 (resources), 9.9 and table 126 (embedding); the standard 14 are not excepted. */
@@ -81,7 +81,7 @@ function describeFont(font: PdfDict, survey: Survey, page: number): FoundFont {
   const encoding = survey.follow(font.get('Encoding'));
   const toUnicode = survey.dict(font.get('ToUnicode')) !== null;
   return {
-    name, embedded, page, toUnicode, subset: /^[A-Z]{6}\+/.test(name),
+    dict: font, name, embedded, page, toUnicode, subset: /^[A-Z]{6}\+/.test(name),
     type: typeName(subtype, nameOf(survey.follow(cid?.get('Subtype'))), nameOf(survey.follow(file3?.get('Subtype')))),
     readable: toUnicode || isReadableEncoding(subtype, encoding), ...(program instanceof PdfRef ? { program: program.num } : {}),
   };

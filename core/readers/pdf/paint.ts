@@ -2,13 +2,17 @@ import type * as Mupdf from 'mupdf';
 import type { MupdfModule, PdfDocument } from '../../engines/pdf.ts';
 import type { Box, IntegrityFact } from '../../model/facts.ts';
 
-/** Signs in a content stream that text may be there without being seen: render mode 3 (ISO 32000-1, 9.3.6) or a fill of paper white (8.6.8). */
-const invisibleSign = /(?:^|\s)3\s+Tr\b/, whiteSign = /(?:^|\s)(?:1(?:\.0+)?\s+g|1(?:\.0+)?\s+1(?:\.0+)?\s+1(?:\.0+)?\s+rg|0(?:\.0+)?\s+0(?:\.0+)?\s+0(?:\.0+)?\s+0(?:\.0+)?\s+k|(?:1(?:\.0+)?\s+){1,4}scn?|0\.9[5-9]\d*\s+g)\b/;
+/** Signs in a content stream that text may be there without being seen: render mode 3 (ISO 32000-1, 9.3.6) or a fill of paper white, or nearly so (8.6.8). */
+const nearOne = '(?:1(?:\\.0*)?|0?\\.9[3-9]\\d*)\\s+', nearZero = '(?:0(?:\\.0*)?|0?\\.0[0-6]\\d*)\\s+';
+const invisibleSign = /(?:^|\s)3\s+Tr\b/, whiteSign = new RegExp(`(?:^|\\s)(?:${nearOne}g|(?:${nearOne}){3}rg|(?:${nearZero}){4}k|(?:${nearOne}){1,3}scn?|(?:${nearZero}){4}scn?)\\b`);
 /** A share of the page under a picture from which invisible text is the machine-read layer of a scan. */
 const scanShare = 0.5;
 
-/** Colours less apart than this, from black to white, look the same. */
-const blends = 0.04;
+/** Colours no part of which is further apart than this, of 1, look the same. */
+const blends = 0.06;
+type Colour = readonly [red: number, green: number, blue: number];
+const white: Colour = [1, 1, 1], medium: Colour = [0.5, 0.5, 0.5];
+const blend = (a: Colour, b: Colour): boolean => a.every((part, i) => Math.abs(part - b[i]!) < blends);
 
 /** What may lie over text when it comes after it: a filled rectangle that is more than a rule, a closed shape, a picture. */
 const coverSign = /\bre\s+(?:W\*?\s+n\s+)?(?:f\*?|F|B\*?|b\*?)\b|[lhv]\s+(?:f\*?|F|B\*?|b\*?)\b|\bDo\b|\bEI\b/g, sizeBefore = /(-?[\d.]+)\s+(-?[\d.]+)\s+$/;
@@ -29,7 +33,7 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
   const content = contentOf(pdf, page, index, forms);
   const mayHide = invisibleSign.test(content), mayBlend = whiteSign.test(content), covers = mayCover(content);
   if ((!mayHide && !mayBlend && !covers) || !/T[jJ]|Do\b/.test(content)) return [];
-  const found: IntegrityFact[] = [], painted: { box: Box; light: number }[] = [], texts: Written[] = [];
+  const found: IntegrityFact[] = [], painted: Painted[] = [], texts: Written[] = [];
   let blending = 0, anyCovered = false;
   const groups: boolean[] = [];
   const [x0, y0, x1, y1] = page.getBounds();
@@ -51,34 +55,34 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
     if (again >= 0) found.splice(again, 1);
   };
   const device = new mupdf.Device({
-    beginGroup: (_box: Mupdf.Rect, _space: Mupdf.ColorSpace, _isolated: boolean, _knockout: boolean, blend: string, alpha: number) => { const mixes = blend !== 'Normal' || alpha < 0.9; groups.push(mixes); if (mixes) blending++; },
+    beginGroup: (_box: Mupdf.Rect, _space: Mupdf.ColorSpace, _isolated: boolean, _knockout: boolean, mode: string, alpha: number) => { const mixes = mode !== 'Normal' || alpha < 0.9; groups.push(mixes); if (mixes) blending++; },
     endGroup: () => { if (groups.pop()) blending--; },
     ignoreText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { if (imageShare < scanShare) add('invisible', read(text, ctm)); text.destroy(); },
     fillText: (text: Mupdf.Text, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
       // Letters are read one by one only of what may not be seen: most text is dark on the sheet and under nothing.
-      const written: Written = { text, ctm, bounds: roomOf(text, ctm), shown: null, covered: false }, light = lightness(space, colour);
+      const written: Written = { text, ctm, bounds: roomOf(text, ctm), shown: null, covered: false }, ink = colourOf(space, colour);
       if (anyCovered) redrawn(shownBy(written));
-      if (alpha < 0.05 || Math.abs(light - 1) < blends || painted.some((p) => Math.abs(light - p.light) < blends && overlap(p.box, written.bounds))) {
+      if (alpha < 0.05 || blend(ink, white) || painted.some((p) => blend(ink, p.colour) && overlap(p.box, written.bounds))) {
         const shown = shownBy(written);
-        if (alpha < 0.05 || Math.abs(light - (shown.box ? groundUnder(shown.box, painted) : 1)) < blends) add('background', shown);
+        if (alpha < 0.05 || blend(ink, shown.box ? groundUnder(shown.box, painted) : white)) add('background', shown);
       }
       if (covers && alpha >= 0.05) texts.push(written); else text.destroy();
       space.destroy();
     },
     fillPath: (path: Mupdf.Path, _evenOdd: boolean, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
       const box = path.getBounds(null as never, ctm) as Box;
-      if (alpha > 0.5) painted.push({ box, light: lightness(space, colour) });
+      if (alpha > 0.5) painted.push({ box, colour: colourOf(space, colour) });
       if (alpha >= 0.9) cover(box, () => isRectangle(path));
       path.destroy(); space.destroy();
     },
     fillImage: (image: Mupdf.Image, ctm: Mupdf.Matrix, alpha: number) => {
       const box = mupdf.Rect.transform([0, 0, 1, 1], ctm) as Box;
-      painted.push({ box, light: 0.5 });
+      painted.push({ box, colour: medium });
       // Text under the picture of a whole page is the machine-read layer of a scan.
       if (alpha >= 0.9 && (box[2] - box[0]) * (box[3] - box[1]) < scanShare * (x1 - x0) * (y1 - y0)) cover(box, () => { const mask = image.getMask(); mask?.destroy(); return !mask && !image.getImageMask(); });
       image.destroy();
     },
-    fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], light: 0.5 }); },
+    fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], colour: medium }); },
   } as never);
   try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); for (const t of texts) t.text.destroy(); }
   return merge(found);
@@ -133,17 +137,21 @@ function read(text: Mupdf.Text, ctm: Mupdf.Matrix): Shown {
   return { string, box };
 }
 
-/** 0 black to 1 white. */
-function lightness(space: Mupdf.ColorSpace, colour: number[]): number {
-  if (space.isCMYK()) { const [c = 0, m = 0, y = 0, k = 0] = colour; return (1 - k) * (1 - (0.3 * c + 0.59 * m + 0.11 * y)); }
-  if (colour.length >= 3) return 0.3 * colour[0]! + 0.59 * colour[1]! + 0.11 * colour[2]!;
-  return colour[0] ?? 0;
+interface Painted { box: Box; colour: Colour }
+/** Grey, red-green-blue or CMYK (ISO 32000-1, 8.6.4 and 10.3.5) as red, green and blue from 0 to 1. Of an ink of its own (8.6.6.4) only
+ * its strength is known: none of it is the bare sheet. Of CIE L*a*b* (8.6.5.4) the lightness, and that it is no grey. */
+function colourOf(space: Mupdf.ColorSpace, colour: number[]): Colour {
+  const [a = 0, b = 0, c = 0, k = 0] = colour;
+  if (space.isCMYK()) return [(1 - a) * (1 - k), (1 - b) * (1 - k), (1 - c) * (1 - k)];
+  if (space.isDeviceN()) { const strength = 1 - Math.max(0, ...colour); return [strength, strength, strength]; }
+  if (space.isLab()) return [a / 100, a / 100 - Math.hypot(b, c) / 256, a / 100];
+  return colour.length >= 3 ? [a, b, c] : [a, a, a];
 }
 /** What lies under a box: the last thing painted that covers its middle; else the sheet, which is white. */
-function groundUnder(box: Box, painted: { box: Box; light: number }[]): number {
+function groundUnder(box: Box, painted: Painted[]): Colour {
   const [x, y] = [(box[0] + box[2]) / 2, (box[1] + box[3]) / 2];
-  for (let i = painted.length - 1; i >= 0; i--) { const p = painted[i]!; if (x >= p.box[0] && x <= p.box[2] && y >= p.box[1] && y <= p.box[3]) return p.light; }
-  return 1;
+  for (let i = painted.length - 1; i >= 0; i--) { const p = painted[i]!; if (x >= p.box[0] && x <= p.box[2] && y >= p.box[1] && y <= p.box[3]) return p.colour; }
+  return white;
 }
 /** Neighbouring stretches on one line are one place. */
 function merge(found: IntegrityFact[]): IntegrityFact[] {

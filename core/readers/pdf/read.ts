@@ -7,7 +7,8 @@ import { squash } from '../../identity/fold.ts';
 import { readXmp } from '../xmp.ts';
 import type { ReadContext } from '../context.ts';
 import { readPicture } from '../image/read.ts';
-import { readFonts } from './fonts.ts';
+import { readFonts, type FoundFont } from './fonts.ts';
+import { idleFonts } from './idle-fonts.ts';
 import { earlierStates, percentSigns, possibleEnds } from './revisions.ts';
 import { readInfo, readStrings, type TreeStrings } from './strings.ts';
 import { surveyPdf, type Survey } from './survey.ts';
@@ -81,7 +82,15 @@ async function readObjects(pdf: PdfDocument, survey: Survey, context: ReadContex
   }
   if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
   const tree = readStrings(survey, pageOf), streams = await readStreams(pdf, survey, context, gaps);
-  return { survey, pageDicts, tree, streams, fonts: markRestricted(pdf, readFonts(survey, pageDicts)), gaps };
+  return { survey, pageDicts, tree, streams, fonts: markRestricted(pdf, markIdle(pdf, survey, pageDicts, readFonts(survey, pageDicts))), gaps };
+}
+
+/** Only of fonts that do not travel with the file it matters whether anything is shown in them. */
+function markIdle(pdf: PdfDocument, survey: Survey, pages: PdfDict[], fonts: FoundFont[]): FoundFont[] {
+  const lacking = new Set(fonts.filter((f) => !f.embedded).map((f) => f.dict));
+  if (lacking.size === 0) return fonts;
+  const idle = idleFonts(pdf, survey, pages, lacking);
+  return fonts.map((f) => (idle.has(f.dict) ? { ...f, idle: true } : f));
 }
 
 function rotationOf(page: PdfDict, survey: Survey): number {
