@@ -1,6 +1,6 @@
 import type { Brief, DocumentDemand } from '../model/brief.ts';
 import type { Details, DetailName } from '../model/details.ts';
-import type { DocumentFacts, Passage, Read } from '../model/facts.ts';
+import { read, unread, type DocumentFacts, type Passage, type Read, type SheetFacts, type UnreadCode } from '../model/facts.ts';
 import type { FindingStanding, Place } from '../model/finding.ts';
 import type { Kind } from '../model/kinds.ts';
 import type { Matcher } from '../identity/find.ts';
@@ -34,6 +34,8 @@ export interface Check<N extends Fact = Fact> {
   /** the file kinds it applies to; all when absent */
   kinds?: readonly Kind[];
   needs: readonly N[];
+  /** why it cannot be told of this file at all; absent or null: it can */
+  unread?(input: CheckInput): UnreadCode | null;
   /** what the docket shows as asked; null: the brief does not ask for this */
   asked(input: CheckInput): string | null;
   /** what the docket shows as found */
@@ -54,6 +56,11 @@ export const atPage = (page: number | null, quote: string | null = null): Place 
 const draft = (standing: FindingStanding) => (key: string, data: Draft['data'] = {}, place: Place = atFile, detail: DetailName | null = null): Draft => ({ standing, key, data, place, detail });
 export const stops = draft('stops');
 export const look = draft('look');
+
+/** The sheets of a file: of each page where it has pages, of each section where it says what it wants. */
+export const sheetsOf = ({ pages, sheets }: DocumentFacts): Read<SheetFacts[]> => (pages.ok ? read(pages.value.map((p) => ({ page: p.number, width: p.width, height: p.height }))) : sheets && sheets.length > 0 ? read(sheets) : unread(pages.code));
+/** Kinds with pages, now or once they are laid out. */
+export const paged: readonly Kind[] = ['pdf', 'docx', 'docm', 'odt', 'rtf', 'doc', 'html', 'markdown', 'txt'];
 
 /** Passages that a reader of the paper sees. */
 export const seenText = (passages: Passage[]): Passage[] => passages.filter((p) => ['text', 'runningHead', 'footnote', 'textbox'].includes(p.place));

@@ -84,6 +84,8 @@ const withInsisted = (brief: Brief, insisted: string[]): Brief => insisted.reduc
 export function runCheck(check: Check, input: CheckInput, found: Finding[]): DocketLine {
   const asked = check.asked(input);
   if (asked === null) return lineOf(check, null, null, 'notAsked');
+  const untold = check.unread?.(input);
+  if (untold) return lineOf(check, asked, unreadWords[untold] ?? untold, 'unread');
   let gaps = 0;
   for (const need of check.needs) {
     const fact = input.facts[need];

@@ -48,6 +48,9 @@ export interface PageFacts {
   /** whether the writing stands on its head as the page is shown */ upsideDown?: boolean;
 }
 
+/** The sheet that a page, or a section of a file without fixed pages, asks for. In points. */
+export interface SheetFacts { page: number | null; width: number; height: number }
+
 export interface FontFacts {
   name: string; type: string; embedded: boolean; subset: boolean; toUnicode: boolean;
   /** a fixed encoding that gives characters without ToUnicode */ readable: boolean;
@@ -112,6 +115,8 @@ export interface DocumentFacts {
   structure: { images: number; tables: number; equations: number; footnotes: number } | null;
   /** text that is there and not seen, or seen and not readable */
   integrity: IntegrityFact[];
+  /** the sheets of each section, and whether a field numbers the pages, in a file without fixed pages that says so */
+  sheets?: SheetFacts[]; pageNumbers?: boolean;
   /** headings in order, where the file marks them as such */
   headings?: HeadingFact[];
   /** traces of how the file came about, for telling which of two versions is newer */

@@ -1,7 +1,14 @@
 import type { LayoutFacts } from '../model/facts.ts';
+import { singleSpacing } from '../styles/docx.ts';
 
 /** Below this there is no telling how a text is set. */
 const fewest = 200;
+
+/** Lines that are so many points apart are called by the size (24 points for 12 is double) as well as by the face's own height: the nearer of what is asked for holds. */
+export function spacingOf(height: number, size: number): number {
+  const off = (n: number): number => Math.min(...[1, 1.5, 2].map((asked) => Math.abs(asked - n)));
+  return [height / size, height / (size * singleSpacing)].reduce((a, b) => (off(b) < off(a) ? b : a));
+}
 
 /** Adds up how many characters are set in which size, face and spacing, and says what most have. */
 export class LayoutTally {

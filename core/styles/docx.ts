@@ -1,18 +1,25 @@
 import { readXml, type Attributes } from '../engines/xml.ts';
+import type { Package } from '../engines/zip.ts';
+import { noTheme, readTheme, type Theme } from './theme.ts';
 
 /** Paragraph and character properties that the built-in engine can show. Lengths in points. */
 export interface Look {
   bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; size?: number; font?: string; colour?: string; raise?: 'sup' | 'sub'; hidden?: boolean;
-  align?: string; before?: number; after?: number; line?: number; left?: number; right?: number; first?: number; outline?: number; pageBreakBefore?: boolean; keepNext?: boolean; numId?: string; level?: number; rtl?: boolean;
+  /** colour behind the words: six hexadecimal digits; absent: none */ shade?: string; /** a marker's colour behind the words */ marker?: string;
+  align?: string; before?: number; after?: number; line?: number; /** the lines are so many points apart, whatever the face; or at least so many */ exact?: number; atLeast?: boolean; left?: number; right?: number; first?: number; outline?: number; pageBreakBefore?: boolean; keepNext?: boolean; numId?: string; level?: number; rtl?: boolean;
 }
 interface Style { basedOn: string | null; look: Look; name: string; type: string }
-export interface Styles { defaults: Look; resolve(id: string | null): Look; nameOf(id: string | null): string; defaultParagraph: string | null; language: string | null }
+export interface Styles { theme: Theme; defaults: Look; resolve(id: string | null): Look; nameOf(id: string | null): string; defaultParagraph: string | null; language: string | null }
 
 const twips = (v: string | undefined): number | undefined => (v === undefined || Number.isNaN(Number(v)) ? undefined : Number(v) / 20);
 const on = (a: Attributes): boolean => !/^(0|false|off|none)$/i.test(a['w:val'] ?? 'true');
 
-/** Applies one property element to a look. Source: ECMA-376-1, 17.3.1 (paragraph), 17.3.2 (run). @returns whether it was one */
-export function applyProperty(look: Look, name: string, a: Attributes): void {
+/** Colours of a marker (ECMA-376-1, 17.18.40). */
+const markers: Readonly<Record<string, string>> = { black: '000000', blue: '0000FF', cyan: '00FFFF', green: '00FF00', magenta: 'FF00FF', red: 'FF0000', yellow: 'FFFF00', white: 'FFFFFF', darkBlue: '000080', darkCyan: '008080', darkGreen: '008000', darkMagenta: '800080', darkRed: '800000', darkYellow: '808000', darkGray: '808080', lightGray: 'C0C0C0' };
+const hex = (v: string | undefined): string | undefined => (v !== undefined && /^[0-9a-f]{6}$/i.test(v) ? v : undefined);
+
+/** Applies one property element to a look. Source: ECMA-376-1, 17.3.1 (paragraph), 17.3.2 (run); where a face or colour is named by its part in the theme, that holds (17.3.2.26, 17.3.2.6). */
+export function applyProperty(look: Look, name: string, a: Attributes, theme: Theme = noTheme): void {
   const v = a['w:val'];
   switch (name) {
     case 'w:b': look.bold = on(a); break;
@@ -22,14 +29,17 @@ export function applyProperty(look: Look, name: string, a: Attributes): void {
     case 'w:caps': look.caps = on(a); break;
     case 'w:vanish': look.hidden = on(a); break;
     case 'w:sz': look.size = Number(v) / 2 || undefined; break;
-    case 'w:rFonts': look.font = a['w:ascii'] ?? a['w:hAnsi'] ?? look.font; break;
-    case 'w:color': if (v && /^[0-9a-f]{6}$/i.test(v)) look.colour = v; break;
+    case 'w:rFonts': look.font = theme.face(a['w:asciiTheme'] ?? a['w:hAnsiTheme'] ?? '') ?? a['w:ascii'] ?? a['w:hAnsi'] ?? look.font; break;
+    // A colour that follows its ground is no colour of its own.
+    case 'w:color': look.colour = hex(v) ?? hex(theme.colour(a['w:themeColor'] ?? '') ?? undefined); break;
+    case 'w:shd': look.shade = shadeOf(a, theme); break;
+    case 'w:highlight': look.marker = markers[v ?? '']; break;
     case 'w:vertAlign': look.raise = v === 'superscript' ? 'sup' : v === 'subscript' ? 'sub' : undefined; break;
     case 'w:jc': look.align = v === 'both' || v === 'distribute' ? 'justify' : v === 'end' ? 'right' : v === 'start' ? 'left' : v; break;
     case 'w:spacing':
       if (a['w:before'] !== undefined) look.before = twips(a['w:before']);
       if (a['w:after'] !== undefined) look.after = twips(a['w:after']);
-      if (a['w:line'] !== undefined) look.line = (a['w:lineRule'] ?? 'auto') === 'auto' ? Number(a['w:line']) / 240 : undefined;
+      if (a['w:line'] !== undefined) { const auto = (a['w:lineRule'] ?? 'auto') === 'auto'; look.line = auto ? Number(a['w:line']) / 240 : undefined; look.exact = auto ? undefined : twips(a['w:line']); look.atLeast = a['w:lineRule'] === 'atLeast'; }
       break;
     case 'w:ind':
       look.left = twips(a['w:left'] ?? a['w:start']) ?? look.left;
@@ -45,8 +55,23 @@ export function applyProperty(look: Look, name: string, a: Attributes): void {
   }
 }
 
-/** Reads the style sheet and resolves chains: defaults, then each ancestor, then the style (ECMA-376-1, 17.7.2). */
-export function readStyles(xml: string | null): Styles {
+/** Single spacing as a multiple of the size: common practice, no published source. */
+export const singleSpacing = 1.15;
+/** How far the lines of a look are apart, in points. */
+export function lineHeight(look: Look, size: number): number {
+  if (look.exact === undefined) return (look.line ?? 1) * size * singleSpacing;
+  return look.atLeast ? Math.max(look.exact, size * singleSpacing) : look.exact;
+}
+
+/** The ground that a shading gives: its fill, or the colour of a pattern that covers all of it (17.3.5). */
+export const shadeOf = (a: Attributes, theme: Theme): string | undefined => (a['w:val'] === 'solid' ? hex(a['w:color']) ?? '000000' : hex(a['w:fill']) ?? hex(theme.colour(a['w:themeFill'] ?? '') ?? undefined));
+
+/** The styles of a word-processor package, with what they name by the theme. */
+export const stylesOf = (pack: Package): Styles => readStyles(pack.text('word/styles.xml'), pack.text(pack.names().find((n) => /^word\/theme\/[^/]+\.xml$/.test(n)) ?? 'word/theme/theme1.xml'));
+
+/** Reads the style sheet and resolves chains: defaults, then each ancestor, then the style (ECMA-376-1, 17.7.2). @param themePart - the theme's XML, for what styles name by it */
+export function readStyles(xml: string | null, themePart: string | null = null): Styles {
+  const theme = readTheme(themePart);
   const styles = new Map<string, Style>();
   const defaults: Look = {};
   let current: Style | null = null, inDefaults = false, defaultParagraph: string | null = null, language: string | null = null;
@@ -60,8 +85,8 @@ export function readStyles(xml: string | null): Styles {
       } else if (current) {
         if (name === 'w:basedOn') current.basedOn = a['w:val'] ?? null;
         else if (name === 'w:name') current.name = a['w:val'] ?? '';
-        else applyProperty(current.look, name, a);
-      } else if (inDefaults) { if (name === 'w:lang') language = a['w:val'] ?? null; applyProperty(defaults, name, a); }
+        else applyProperty(current.look, name, a, theme);
+      } else if (inDefaults) { if (name === 'w:lang') language = a['w:val'] ?? null; applyProperty(defaults, name, a, theme); }
     },
     close(name) { if (name === 'w:style') current = null; if (name === 'w:docDefaults') inDefaults = false; },
   });
@@ -76,7 +101,7 @@ export function readStyles(xml: string | null): Styles {
     cache.set(id, look);
     return look;
   };
-  return { defaults, resolve, nameOf: (id) => (id === null ? '' : styles.get(id)?.name ?? ''), defaultParagraph, language };
+  return { theme, defaults, resolve, nameOf: (id) => (id === null ? '' : styles.get(id)?.name ?? ''), defaultParagraph, language };
 }
 
 export interface Numbering { label(numId: string, level: number): { text: string; left?: number; first?: number } | null }

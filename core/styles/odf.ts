@@ -18,7 +18,8 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
       open(name, a) {
         if (name === 'style:style') { style = a['style:name'] ?? ''; current = { parent: a['style:parent-style-name'] ?? null, css: {}, ...(a['style:master-page-name'] ? { master: a['style:master-page-name'] } : {}) }; styles.set(a['style:name'] ?? '', current); }
         else if (name === 'style:default-style') { current = { parent: null, css: {} }; if (a['style:family'] === 'paragraph') styles.set(defaults, current); }
-        else if (current && /^style:(text|paragraph)-properties$/.test(name)) for (const [k, v] of Object.entries(a)) current.css[k.replace(/^(fo|style):/, '').replace('font-name', 'font-family')] ??= v;
+        else if (current && /^style:(text|paragraph)-properties$/.test(name)) for (const [k, v] of Object.entries(a)) current.css[k === 'fo:background-color' && name === 'style:paragraph-properties' ? 'paragraph-background' : k.replace(/^(fo|style|text):/, '').replace('font-name', 'font-family')] ??= v;
+        else if (current && name === 'style:table-cell-properties' && a['fo:background-color']) current.css['cell-background'] = a['fo:background-color'];
         else if (name === 'style:font-face') faces.set(a['style:name'] ?? '', (a['svg:font-family'] ?? '').replace(/^['"]|['"]$/g, ''));
         else if (name === 'style:page-layout') layout = a['style:name'] ?? '';
         else if (name === 'style:page-layout-properties' && a['fo:page-width']) layouts.set(layout, { widthPt: points(a['fo:page-width']) || 595.28, heightPt: points(a['fo:page-height']) || 841.89, marginsPt: ['top', 'right', 'bottom', 'left'].map((s) => points(a[`fo:margin-${s}`] ?? a['fo:margin']) || 56) as OdfPage['marginsPt'] });
@@ -43,16 +44,18 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
     for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; }
     for (const css of chain) {
       const size = /^([\d.]+)%$/.exec(css['font-size'] ?? ''), before = points(look['font-size']) || 12;
-      Object.assign(look, css, size ? { 'font-size': `${Math.round(before * Number(size[1])) / 100}pt` } : {});
+      Object.assign(look, ownColour(css), size ? { 'font-size': `${Math.round(before * Number(size[1])) / 100}pt` } : {});
     }
     known.set(name, look);
     return look;
   };
-  const own = (name: string): OdfLook => { const chain: Record<string, string>[] = []; for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; } return Object.assign({}, ...chain) as OdfLook; };
+  const own = (name: string): OdfLook => { const chain: Record<string, string>[] = []; for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; } return Object.assign({}, ...chain.map(ownColour)) as OdfLook; };
   const comesFrom = (name: string, ancestor: string): boolean => { for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { if (at === ancestor) return true; at = styles.get(at)?.parent ?? null; } return false; };
   return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', comesFrom, columns: (name) => columns.get(name) ?? null, master: (name) => { const layout = masters.get(name) ?? masters.get('Standard') ?? ''; return { size: layouts.get(layout) ?? layouts.values().next().value ?? null, columns: columns.get(`layout ${layout}`) ?? null }; }, familyOf: (face) => faces.get(face) || face };
 }
 const defaults = '\u0000default';
+/** A colour of its own ends what an ancestor said of the window's (20.385). */
+const ownColour = (css: Record<string, string>): Record<string, string> => (css['color'] !== undefined ? { 'use-window-font-color': 'false', ...css } : css);
 
 /** A length in points; 0 for what is none. Source: ODF 1.2-1, 18.3.18. */
 export function points(length: string | undefined): number {

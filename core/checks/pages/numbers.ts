@@ -1,11 +1,17 @@
-import { defineCheck, atPage, look, stops } from '../define.ts';
+import { defineCheck, atPage, look, paged, stops } from '../define.ts';
 
 export const pagesNumbers = defineCheck({
-  id: 'pages.numbers', needs: ['pages', 'passages'], kinds: ['pdf'], reference: 'the brief itself; read from the running heads',
+  id: 'pages.numbers', needs: ['passages'], kinds: paged, reference: 'the brief itself; read from the running heads; where a file has no pages of its own, from their fields (ECMA-376-1, 17.16.5.44; ODF 1.2-1, 7.4.2)',
+  unread: ({ facts }) => (facts.pages.ok || facts.pageNumbers !== undefined ? null : facts.pages.code),
   asked: ({ brief }) => (brief.layout.pageNumbers ? 'pages numbered' : null),
-  found: ({ pages, passages }) => { const n = numbered(pages.length, passages).size; return n === 0 ? 'no numbers found' : `${n} of ${pages.length} pages`; },
-  evaluate: ({ pages, passages }) => {
-    const have = numbered(pages.length, passages);
+  found: ({ facts, passages }) => {
+    if (!facts.pages.ok) return facts.pageNumbers ? 'a field counts them' : 'no field counts them';
+    const count = facts.pages.value.length, n = numbered(count, passages).size;
+    return n === 0 ? 'no numbers found' : `${n} of ${count} pages`;
+  },
+  evaluate: ({ facts, passages }) => {
+    if (!facts.pages.ok) return facts.pageNumbers ? [] : [stops('noField', {})];
+    const pages = facts.pages.value, have = numbered(pages.length, passages);
     if (have.size === 0) return [stops('none', {})];
     // A title page goes without by custom.
     const without = pages.map((p) => p.number).filter((n) => n > 1 && !have.has(n));

@@ -1,11 +1,17 @@
-import { defineCheck, atPage, look } from '../define.ts';
+import { defineCheck, atFile, atPage, look, sheetsOf, type CheckInput } from '../define.ts';
+import type { SheetFacts } from '../../model/facts.ts';
+
+const sheets = ({ facts }: CheckInput): SheetFacts[] => { const s = sheetsOf(facts); return s.ok ? s.value : []; };
+const across = (all: SheetFacts[]): SheetFacts[] => all.filter((s) => s.width > s.height);
 
 export const pagesOrientation = defineCheck({
-  id: 'pages.orientation', needs: ['pages'], kinds: ['pdf'], reference: 'common practice, no published source',
+  id: 'pages.orientation', needs: [], kinds: ['pdf', 'docx', 'docm', 'odt'], reference: 'common practice, no published source',
+  unread: ({ facts }) => { const s = sheetsOf(facts); return s.ok ? null : s.code; },
   asked: () => 'pages one way up',
-  found: ({ pages }) => { const across = pages.filter((p) => p.width > p.height).length; return across === 0 ? 'all upright' : across === pages.length ? 'all across' : `${across} of ${pages.length} across`; },
-  evaluate: ({ pages }) => {
-    const across = pages.filter((p) => p.width > p.height);
-    return across.length === 0 || across.length > pages.length / 2 ? [] : across.slice(0, 20).map((p) => look('across', { page: p.number }, atPage(p.number)));
+  found: (input) => { const all = sheets(input), n = across(all).length; return n === 0 ? 'all upright' : n === all.length ? 'all across' : `${n} of ${all.length}${input.facts.pages.ok ? '' : ' sections'} across`; },
+  evaluate: (input) => {
+    const all = sheets(input), lying = across(all);
+    if (!input.facts.pages.ok) return lying.length > 0 && lying.length < all.length ? [look('acrossSection', { count: lying.length }, atFile)] : [];
+    return lying.length === 0 || lying.length > all.length / 2 ? [] : lying.slice(0, 20).map((s) => look('across', { page: s.page! }, atPage(s.page)));
   },
 });

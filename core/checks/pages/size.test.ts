@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { madeBrief, madeFacts, madePage } from '../../testing/made.ts';
 import { testCheck } from '../../testing/test-check.ts';
-import { read } from '../../model/facts.ts';
+import { read, unread } from '../../model/facts.ts';
 import { sheetSizes } from '../../tables/sheets.ts';
 import { pagesSize } from './size.ts';
 
@@ -12,7 +12,8 @@ test.each([['A3', 297, 420], ['A4', 210, 297], ['A5', 148, 210], ['B5', 176, 250
 });
 const brief = madeBrief({ layout: { ...madeBrief().layout, pageSize: 'A4' } });
 testCheck(pagesSize, {
-  met: [{ name: 'A4, also across', given: { brief, facts: madeFacts({ pages: read([madePage(), madePage({ width: 842, height: 595 })]) }) } }],
-  notMet: [{ name: 'Letter', given: { brief, facts: madeFacts({ pages: read([madePage({ width: 612, height: 792 })]) }) }, says: ['other'] }],
+  met: [{ name: 'sections set up as A4', given: { brief, facts: madeFacts({ pages: unread('noFixedPages'), sheets: [{ page: null, width: 595.3, height: 841.9 }, { page: null, width: 841.9, height: 595.3 }] }) } }, { name: 'A4, also across', given: { brief, facts: madeFacts({ pages: read([madePage(), madePage({ width: 842, height: 595 })]) }) } }],
+  unread: [{ name: 'a text without sheets', given: { brief, facts: madeFacts({ pages: unread('noFixedPages') }) } }],
+  notMet: [{ name: 'a section set up as Letter', given: { brief, facts: madeFacts({ pages: unread('noFixedPages'), sheets: [{ page: null, width: 595.3, height: 841.9 }, { page: null, width: 612, height: 792 }, { page: null, width: 612, height: 792 }] }) }, says: ['otherSheet'] }, { name: 'Letter', given: { brief, facts: madeFacts({ pages: read([madePage({ width: 612, height: 792 })]) }) }, says: ['other'] }],
   notAsked: [{ name: 'no sheet is named' }],
 });

@@ -1,17 +1,23 @@
-import { defineCheck, atPage, stops } from '../define.ts';
+import { defineCheck, atFile, atPage, paged, sheetsOf, stops, type CheckInput } from '../define.ts';
 import { sheetSizes } from '../../tables/sheets.ts';
+import type { SheetFacts } from '../../model/facts.ts';
 
 /** Half a millimetre either way is the cut, not another sheet. */
 const tolerancePt = 3;
+const sheets = ({ facts }: CheckInput): SheetFacts[] => { const s = sheetsOf(facts); return s.ok ? s.value : []; };
 
 export const pagesSize = defineCheck({
-  id: 'pages.size', needs: ['pages'], kinds: ['pdf'], reference: 'ISO 216:2007, tables 1 and 2; ISO 32000-1:2008, 14.11.2',
+  id: 'pages.size', needs: [], kinds: paged, reference: 'ISO 216:2007, tables 1 and 2; ISO 32000-1:2008, 14.11.2; ECMA-376-1, 17.6.13; ODF 1.2-1, 20.208',
+  unread: ({ facts }) => { const s = sheetsOf(facts); return s.ok ? null : s.code; },
   asked: ({ brief }) => brief.layout.pageSize,
-  found: ({ pages }) => [...new Set(pages.map((p) => nameSheet(p.width, p.height)))].slice(0, 3).join(', '),
-  evaluate: ({ pages, brief }) => {
-    const wanted = sheetSizes[brief.layout.pageSize!.toUpperCase()];
+  found: (input) => [...new Set(sheets(input).map((s) => nameSheet(s.width, s.height)))].slice(0, 3).join(', '),
+  evaluate: (input) => {
+    const asked = input.brief.layout.pageSize!, wanted = sheetSizes[asked.toUpperCase()];
     if (!wanted) return [];
-    return pages.filter((p) => !isSheet(p.width, p.height, wanted)).slice(0, 20).map((p) => stops('other', { page: p.number, size: nameSheet(p.width, p.height), asked: brief.layout.pageSize! }, atPage(p.number)));
+    const others = sheets(input).filter((s) => !isSheet(s.width, s.height, wanted));
+    // A file without pages of its own says it once for all of them.
+    const told = others.some((s) => s.page === null) ? [...new Map(others.map((s) => [nameSheet(s.width, s.height), s])).values()] : others.slice(0, 20);
+    return told.map((s) => stops(s.page === null ? 'otherSheet' : 'other', { page: s.page ?? 0, size: nameSheet(s.width, s.height), asked }, s.page === null ? atFile : atPage(s.page)));
   },
 });
 const isSheet = (w: number, h: number, s: readonly [number, number]): boolean => Math.abs(Math.min(w, h) - s[0]) <= tolerancePt && Math.abs(Math.max(w, h) - s[1]) <= tolerancePt;

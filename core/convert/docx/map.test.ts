@@ -52,11 +52,17 @@ describe('looks of letters', () => {
   });
 });
 
+test('a face that is named by the theme', () => {
+  const theme = '<a:theme xmlns:a="a"><a:fontScheme><a:majorFont><a:latin typeface="Calibri Light"/></a:majorFont><a:minorFont><a:latin typeface="Calibri"/></a:minorFont></a:fontScheme></a:theme>', styles = wordPart('styles', '<w:docDefaults><w:rPrDefault><w:rPr><w:rFonts w:asciiTheme="minorHAnsi" w:hAnsiTheme="minorHAnsi"/></w:rPr></w:rPrDefault></w:docDefaults>');
+  const page = map(p(run('a')), { 'word/styles.xml': styles, 'word/theme/theme1.xml': theme });
+  expect([page.baseFont, page.substituted.map((s) => s.asked)]).toEqual(['sans-serif', ['Calibri']]);
+  expect(map(p(run('a')), { 'word/styles.xml': styles }).baseFont).toBe('serif');
+});
 describe('paragraphs', () => {
   test.each<[string, string, RegExp]>([
     ['centred', '<w:jc w:val="center"/>', /text-align:center/], ['justified', '<w:jc w:val="both"/>', /text-align:justify/], ['at the end of the line', '<w:jc w:val="end"/>', /text-align:right/],
     ['space and indents', '<w:spacing w:before="240" w:after="120"/><w:ind w:left="720" w:right="360" w:hanging="360"/>', /margin:12pt 18pt 6pt 36pt;text-indent:-18pt/], ['a first line', '<w:ind w:firstLine="284"/>', /text-indent:14\.2pt/],
-    ['double spacing', '<w:spacing w:line="480"/>', /line-height:2\.3/], ['a page of its own', '<w:pageBreakBefore/>', /<div class="break"><\/div><p/], ['kept with the next', '<w:keepNext/>', /page-break-after:avoid/], ['from right to left', '<w:bidi/>', /<p [^>]*dir="rtl"/], ['an outline level', '<w:outlineLvl w:val="2"/>', /<h3/],
+    ['double spacing', '<w:spacing w:line="480"/>', /line-height:2\.3/], ['lines that are so many points apart', '<w:spacing w:line="480" w:lineRule="exact"/>', /line-height:24pt/], ['at least so many, where the letters need more', '<w:spacing w:line="160" w:lineRule="atLeast"/>', /line-height:1[23](?:\.\d+)?pt/], ['a page of its own', '<w:pageBreakBefore/>', /<div class="break"><\/div><p/], ['kept with the next', '<w:keepNext/>', /page-break-after:avoid/], ['from right to left', '<w:bidi/>', /<p [^>]*dir="rtl"/], ['an outline level', '<w:outlineLvl w:val="2"/>', /<h3/],
   ])('%s', (_, properties, expected) => { expect(map(p(run('a'), properties)).body).toMatch(expected); });
   test('a chain of styles: the nearest word holds; a heading is one by its style’s name', () => {
     const styles = wordPart('styles', `${style('Base', '<w:pPr><w:jc w:val="center"/><w:spacing w:before="100"/></w:pPr>')}${style('Near', '<w:basedOn w:val="Base"/><w:pPr><w:spacing w:before="200"/></w:pPr>')}<w:style w:type="paragraph" w:styleId="H"><w:name w:val="heading 2"/></w:style>${style('Title', '')}`);

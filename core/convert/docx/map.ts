@@ -6,7 +6,7 @@ import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
 import { gatherLines, noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
-import { applyProperty, readNumbering, readStyles, type Look } from '../../styles/docx.ts';
+import { applyProperty, lineHeight, readNumbering, stylesOf, type Look, type Styles } from '../../styles/docx.ts';
 
 /** Maps a word-processor package to a page description. Source: ECMA-376-1, 17 (WordprocessingML), 20.4 (pictures), 22.1 (equations).
  * Tracked changes count as accepted; comments and hidden text are left out, and that is told as a loss. */
@@ -14,7 +14,7 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
   const pack = new Package(bytes);
   const main = pack.names().find((n) => /^word\/document\d*\.xml$/.test(n)) ?? 'word/document.xml';
   const page = emptyPage();
-  const styles = readStyles(pack.text('word/styles.xml')), numbering = readNumbering(pack.text('word/numbering.xml'));
+  const styles = stylesOf(pack), numbering = readNumbering(pack.text('word/numbering.xml'));
   page.language = styles.language;
   const normal = { ...styles.defaults, ...styles.resolve(styles.defaultParagraph) };
   page.baseFont = familyOf(normal.font ?? 'Times');
@@ -73,7 +73,7 @@ function isOn(settings: string): boolean { const m = /<w:evenAndOddHeaders\b([^>
 
 interface Relation { target: string; external: boolean }
 interface StoryContext {
-  page: PageDescription; styles: ReturnType<typeof readStyles>; numbering: ReturnType<typeof readNumbering>; pack: Package; relations: Map<string, Relation>; places: Places;
+  page: PageDescription; styles: Styles; numbering: ReturnType<typeof readNumbering>; pack: Package; relations: Map<string, Relation>; places: Places;
   notes: { kind: 'footnotes' | 'endnotes'; id: string; mark: number }[]; noteMark: number; normal: Look;
 }
 
@@ -129,7 +129,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
   readXml(xml, {
     open(name, a) {
       stack.push(name);
-      if (inRunProperties) { applyProperty(run, name, a); if (name === 'w:rStyle') Object.assign(run, { ...styles.resolve(a['w:val'] ?? null), ...run }); return; }
+      if (inRunProperties) { applyProperty(run, name, a, styles.theme); if (name === 'w:rStyle') Object.assign(run, { ...styles.resolve(a['w:val'] ?? null), ...run }); return; }
       if (inParagraphProperties) { paragraphProperty(name, a); return; }
       switch (name) {
         case 'w:p': paragraphs.push({ look: {}, html: waiting + dropped, style: null, boxes: '', label: '' }); dropped = waiting = ''; break;
@@ -223,7 +223,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     if (name === 'w:pStyle' && p) p.style = a['w:val'] ?? null;
     else if (name === 'w:framePr' && p) p.drop = a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin';
     else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:cols' || name === 'w:type' || name === 'w:pgNumType' || name === 'w:sectPr' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
-    else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a);
+    else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a, styles.theme);
   }
   function sectionProperty(name: string, a: Attributes): void {
     if (stack.includes('w:sectPrChange')) return;
@@ -275,7 +275,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     css.push(`margin:${fixed(look.before ?? 0)}pt ${fixed(look.right ?? 0)}pt ${fixed(look.after ?? 0)}pt ${fixed(Math.max(0, left))}pt`);
     if (first) css.push(`text-indent:${fixed(Math.max(first, -left))}pt`);
     if (look.align && look.align !== 'left') css.push(`text-align:${look.align}`);
-    if (look.line && Math.abs(look.line - 1) > 0.01) css.push(`line-height:${fixed(look.line * 1.15)}`);
+    // A line as high as a picture is not cut off here.
+    if (look.exact && !/<img/.test(p.html)) css.push(`line-height:${fixed(lineHeight(look, look.size ?? page.baseSizePt))}pt`); else if (look.line && Math.abs(look.line - 1) > 0.01) css.push(`line-height:${fixed(look.line * 1.15)}`);
     if (look.size && look.size !== page.baseSizePt) css.push(`font-size:${look.size}pt`);
     if (look.bold) css.push('font-weight:bold');
     if (look.italic) css.push('font-style:italic');

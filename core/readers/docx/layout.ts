@@ -1,31 +1,29 @@
-import { readXml } from '../../engines/xml.ts';
-import type { LayoutFacts } from '../../model/facts.ts';
-import { LayoutTally } from '../layout-tally.ts';
-import { applyProperty, readStyles, type Look } from '../../styles/docx.ts';
+import type { IntegrityFact, LayoutFacts, SheetFacts } from '../../model/facts.ts';
+import { lineHeight, type Styles } from '../../styles/docx.ts';
+import { LayoutTally, spacingOf } from '../layout-tally.ts';
+import { UnseenLooks } from '../unseen-looks.ts';
+import { eachStretch, type SheetSection } from './looks.ts';
 
-/** The layout that most characters of a body have by their effective style. Null where there is too little text. */
-export function layoutOfBody(xml: string, styleSheet: string | null): LayoutFacts | null {
-  const styles = readStyles(styleSheet), base: Look = { ...styles.defaults, ...styles.resolve(styles.defaultParagraph) };
-  const tally = new LayoutTally();
-  let paragraph: Look = base, own: Look = {}, run: Look = {}, inRun = false, inProperties = false, inText = false, margins: LayoutFacts['marginsMm'] = null;
-  const mm = (twips: string | undefined): number => Math.round((Math.abs(Number(twips ?? 1440)) / 1440) * 254) / 10;
-  readXml(xml, {
-    open(name, a) {
-      if (name === 'w:p') { paragraph = base; own = {}; }
-      else if (name === 'w:pPr') inProperties = true;
-      else if (name === 'w:pStyle' && inProperties) paragraph = { ...base, ...styles.resolve(a['w:val'] ?? null) };
-      else if (name === 'w:r') { run = {}; inRun = true; }
-      else if (name === 'w:t') inText = true;
-      else if (name === 'w:pgMar') margins = { left: mm(a['w:left']), right: mm(a['w:right']), top: mm(a['w:top']), bottom: mm(a['w:bottom']) };
-      else if (inProperties) applyProperty(own, name, a);
-      else if (inRun && !inText) applyProperty(run, name, a);
-    },
-    text(value) {
-      if (!inText) return;
-      const look = { ...paragraph, ...own, ...run };
-      tally.add(value.length, { size: look.size ?? 10, font: look.font, spacing: look.line ?? 1 });
-    },
-    close(name) { if (name === 'w:pPr') inProperties = false; if (name === 'w:r') inRun = false; if (name === 'w:t') inText = false; },
+/** Size where nothing says one: half-points of 20 (ECMA-376-1, 17.3.2.38). The face is common practice, no published source. */
+const usualSize = 10, usualFace = 'Times New Roman';
+/** What a story says of how it is set. `layout` is null where there is too little text. */
+export interface StoryLooks { layout: LayoutFacts | null; sheets: SheetFacts[]; fonts: Set<string>; unseen: IntegrityFact[] }
+
+/** How most characters of a story are set by their effective style, what cannot be seen of it, and which sheets it asks for. @param part - the story's name in the package */
+export function looksOfStory(xml: string, part: string, styles: Styles): StoryLooks {
+  const tally = new LayoutTally(), unseen = new UnseenLooks(part), fonts = new Set<string>();
+  const sections = eachStretch(xml, styles, (text, look, { ground }) => {
+    if (look.hidden) return;
+    const size = look.size ?? usualSize, font = look.font ?? usualFace;
+    if (text.trim()) fonts.add(font);
+    tally.add(text.length, { size, font, spacing: look.exact === undefined ? look.line ?? 1 : spacingOf(lineHeight(look, size), size) });
+    unseen.add(text, { size, colour: look.colour ?? null, ground });
   });
-  return tally.facts(margins);
+  return { layout: tally.facts(narrowest(sections)), sheets: sections.map(({ widthPt, heightPt }) => ({ page: null, width: widthPt, height: heightPt })), fonts, unseen: unseen.words };
+}
+
+/** The narrowest margin of any section that holds more than a little text. */
+function narrowest(sections: SheetSection[]): LayoutFacts['marginsMm'] {
+  const total = sections.reduce((n, s) => n + s.used, 0), counted = sections.filter((s) => s.used >= total * 0.05), mm = (side: keyof SheetSection['margins']): number => Math.round((Math.min(...counted.map((s) => s.margins[side])) / 72) * 254) / 10;
+  return counted.length === 0 ? null : { left: mm('left'), right: mm('right'), top: mm('top'), bottom: mm('bottom') };
 }

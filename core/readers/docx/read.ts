@@ -2,7 +2,7 @@ import { collectStrings, localName, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
-import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type MetadataFact, type Passage, type PlaceKind, type Trouble } from '../../model/facts.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type IntegrityFact, type MetadataFact, type Passage, type PlaceKind, type Trouble } from '../../model/facts.ts';
 import { printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { propertySorts, storyParts } from '../../tables/ooxml-parts.ts';
@@ -11,7 +11,8 @@ import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import { sniffKind } from '../kind.ts';
 import { headingsOfDocx } from '../headings.ts';
-import { layoutOfBody } from './layout.ts';
+import { readStyles, stylesOf, type Styles } from '../../styles/docx.ts';
+import { looksOfStory, type StoryLooks } from './layout.ts';
 import { fontsOf, readStory } from './story.ts';
 
 /** Reads a word-processor package: every part, known or not, since a name can hide in any. Also reads other OOXML packages, searched as strings. */
@@ -20,7 +21,8 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   const passages: Passage[] = [], metadata: MetadataFact[] = [], gaps: Gap[] = [];
   const counts = { images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, highlights: 0 };
   const usedFonts = new Set<string>(), embeddedFonts = new Set<string>();
-  const revisionIds = new Set<string>();
+  const revisionIds = new Set<string>(), integrity: IntegrityFact[] = [], styles = stylesIn(pack);
+  let body: StoryLooks | null = null;
   let text = '', statedPages: number | null = null, done = 0;
   for (const name of pack.names()) {
     heed(context.job);
@@ -36,7 +38,13 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
       for (const m of xml.matchAll(/\bw:rsid\w*(?:\s+w:val)?="([0-9A-F]{8})"/g)) revisionIds.add(m[1]!);
       const story = storyParts.find((s) => s.pattern.test(name));
       if (story) {
-        const read = readStory(xml, name, story.place);
+        const read = readStory(xml, name, story.place, (style) => styles.resolve(style).hidden === true);
+        if (['text', 'runningHead', 'footnote'].includes(story.place)) {
+          const looks = looksOfStory(xml, name, styles);
+          integrity.push(...looks.unseen);
+          for (const f of looks.fonts) usedFonts.add(f);
+          if (story.place === 'text') body ??= looks;
+        }
         passages.push(...read.passages);
         if (story.place === 'text') text += read.text;
         for (const k of ['images', 'tables', 'equations', 'footnotes', 'trackedChanges', 'comments', 'highlights'] as const) counts[k] += read[k];
@@ -49,7 +57,6 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
       else if (/^word\/settings\.xml$/.test(name)) readSettings(xml, name, passages, metadata);
       else if (/^word\/(styles|fontTable|theme\/.*)\.xml$/.test(name) || /^word\/numbering\.xml$/.test(name)) {
         const fonts = fontsOf(xml);
-        if (/styles/.test(name)) for (const f of fonts.used) usedFonts.add(f);
         for (const f of fonts.embedded) embeddedFonts.add(f);
         passages.push({ part: name, place: 'hidden', page: null, text: collectStrings(xml) });
       } else if (name !== '[Content_Types].xml') passages.push({ part: name, place: /^customXml|^word\/(charts|diagrams)/.test(name) ? 'field' : 'hidden', page: null, text: collectStrings(xml) });
@@ -76,7 +83,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: counts.comments, trackedChanges: counts.trackedChanges, highlights: counts.highlights, revisions: 0 }),
-    layout: styleLayout(pack), headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity: [],
+    layout: layoutOf(body), sheets: (body as StoryLooks | null)?.sheets, pageNumbers: numbersPages(pack, passages), headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity,
     history: { revisionIds: [...revisionIds], earlierStates: [] },
   };
 }
@@ -86,12 +93,20 @@ function headingsIn(pack: Package): DocumentFacts['headings'] {
   try { const body = pack.text('word/document.xml'); return body ? headingsOfDocx(body, pack.text('word/styles.xml')) : undefined; } catch { return undefined; }
 }
 
-/** The layout by the effective style of most paragraphs (ECMA-376-1, 17.7.2): defaults, style chain, direct formatting. */
-function styleLayout(pack: Package): DocumentFacts['layout'] {
-  const body = pack.text('word/document.xml');
-  if (!body) return unread('noFixedPages');
-  const layout = layoutOfBody(body, pack.text('word/styles.xml'));
-  return layout ? read(layout) : unread('noFixedPages');
+/** Styles that cannot be read say nothing. */
+function stylesIn(pack: Package): Styles { try { return stylesOf(pack); } catch { return readStyles(null); } }
+const layoutOf = (body: StoryLooks | null): DocumentFacts['layout'] => (body?.layout ? read(body.layout) : unread('noFixedPages'));
+
+/** Whether a field in a head or foot that a section uses counts its pages; those of first pages only do not (ECMA-376-1, 17.10.2, 17.10.5, 17.16.5.44). */
+function numbersPages(pack: Package, passages: Passage[]): boolean {
+  const main = pack.names().find((n) => /^word\/document\d*\.xml$/.test(n));
+  if (!main) return false;
+  try {
+    const used = new Set([...pack.text(main)!.matchAll(/<w:(?:header|footer)Reference\b[^>]*>/g)].filter(([tag]) => !/w:type="first"/.test(tag)).map(([tag]) => /\br:id="([^"]*)"/.exec(tag)?.[1]));
+    const parts = new Set<string>();
+    readXml(pack.text(main.replace(/([^/]+)$/, '_rels/$1.rels')) ?? '<x/>', { open(name, a) { if (localName(name) === 'Relationship' && used.has(a.Id)) parts.add(`word/${(a.Target ?? '').replace(/^\/?word\/|^\.\//, '')}`); } });
+    return passages.some((p) => p.place === 'field' && parts.has(p.part) && /\bPAGE\b/i.test(p.text));
+  } catch { return false; }
 }
 
 /** Core, extended and custom properties. @returns the number of pages that the program stated */

@@ -13,13 +13,13 @@ export interface Story {
 
 interface Run { hidden: boolean; deleted: boolean }
 
-/** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…) */
-export function readStory(xml: string, part: string, place: PlaceKind): Story {
+/** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…); @param hides - whether a style hides its words */
+export function readStory(xml: string, part: string, place: PlaceKind, hides: (style: string) => boolean = () => false): Story {
   const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0 };
   const stack: string[] = [];
   /** Paragraphs nest: a text box sits inside a run of another paragraph. */
   let dropped = '';
-  const paragraphs: { drop: boolean; text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean; notes: { at: number; note: string }[] }[] = [];
+  const paragraphs: { drop: boolean; hides: boolean; text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean; notes: { at: number; note: string }[] }[] = [];
   /** the note that is being read */
   let note: string | undefined;
   let run: Run = { hidden: false, deleted: false };
@@ -34,12 +34,13 @@ export function readStory(xml: string, part: string, place: PlaceKind): Story {
       switch (name) {
         // A large first letter is a paragraph of its own in the file and the beginning of the next one on the page (17.3.1.11).
         case 'w:framePr': { const p = paragraphs[paragraphs.length - 1]; if (p && (a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin')) p.drop = true; break; }
-        case 'w:p': paragraphs.push({ drop: false, text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false, notes: [] }); story.paragraphs++; break;
-        case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p && /quot|block|zitat|citation(?!s)/i.test(value(a))) p.indented = true; break; }
+        case 'w:p': paragraphs.push({ drop: false, hides: false, text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false, notes: [] }); story.paragraphs++; break;
+        case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p) p.hides = hides(value(a)); if (p && /quot|block|zitat|citation(?!s)/i.test(value(a))) p.indented = true; break; }
         case 'w:ind': { const p = paragraphs[paragraphs.length - 1]; if (p && Number(a['w:left'] ?? a['w:start'] ?? 0) >= 360 && a['w:hanging'] === undefined) p.indented = true; break; }
         case 'w:numPr': { const p = paragraphs[paragraphs.length - 1]; if (p) p.numbered = true; break; }
-        case 'w:r': run = { hidden: false, deleted: deletedDepth > 0 }; break;
-        case 'w:vanish': case 'w:specVanish': if (on(a) && stack[stack.length - 3] === 'w:r') run.hidden = true; break;
+        case 'w:rStyle': if (stack[stack.length - 3] === 'w:r' && hides(value(a))) run.hidden = true; break;
+        case 'w:r': run = { hidden: paragraphs[paragraphs.length - 1]?.hides ?? false, deleted: deletedDepth > 0 }; break;
+        case 'w:vanish': case 'w:specVanish': if (stack[stack.length - 3] === 'w:r') run.hidden = on(a); break;
         case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': inText = true; if (name === 'w:delText') run.deleted = true; break;
         case 'w:tab': if (stack.includes('w:r')) append('\t'); break;
         case 'w:br': case 'w:cr': append('\n'); break;

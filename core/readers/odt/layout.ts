@@ -1,33 +1,70 @@
 import { readXml } from '../../engines/xml.ts';
-import type { LayoutFacts } from '../../model/facts.ts';
+import type { IntegrityFact, LayoutFacts, SheetFacts } from '../../model/facts.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
-import { LayoutTally } from '../layout-tally.ts';
+import { fromHex, lookAlike, white } from '../../text/colour.ts';
+import { LayoutTally, spacingOf } from '../layout-tally.ts';
+import { UnseenLooks } from '../unseen-looks.ts';
 
-/** The layout that most characters of an OpenDocument text have by their effective style: defaults, parents, automatic style, span. Null where there is too little text.
- * Source: ODF 1.2-1, 16.2; line height in per cent of the face's own (20.197). */
-export function layoutOfOdt(content: string, styleSheet: string | null): LayoutFacts | null {
-  const styles = readOdfStyles([styleSheet, content]), tally = new LayoutTally(), stack: { name: string; look: OdfLook }[] = [];
-  let outside = 0;
+/** How an OpenDocument text is set. `layout` is null where there is too little text; `highlights`: stretches with a marker's colour behind them. */
+export interface OdtLooks { layout: LayoutFacts | null; sheets: SheetFacts[]; pageNumbers: boolean; fonts: Set<string>; highlights: number; unseen: IntegrityFact[] }
+
+/** The layout that most characters have by their effective style: defaults, parents, automatic style, span; and what cannot be seen of the text.
+ * Source: ODF 1.2-1, 16.2; line height in per cent of the face's own (20.197); colours behind words, paragraphs and cells (20.175). */
+export function looksOfOdt(content: string, styleSheet: string | null): OdtLooks {
+  const styles = readOdfStyles([styleSheet, content]), tally = new LayoutTally(), unseen = new UnseenLooks('content.xml'), fonts = new Set<string>(), used = new Set(['Standard']);
+  const stack: { name: string; look: OdfLook; marker?: string }[] = [], cells: (string | undefined)[] = [];
+  let outside = 0, boxes = 0, highlights = 0, wasMarked = false;
   readXml(content, {
     open(name, a) {
       if (skipped.has(name)) outside++;
-      const above = stack[stack.length - 1]?.look ?? {};
-      if (name === 'text:p' || name === 'text:h') stack.push({ name, look: styles.resolve(a['text:style-name'] ?? 'Standard') });
-      else if (name === 'text:span') { const own = styles.resolve(a['text:style-name'] ?? ''), base = styles.resolve('\u0000'); stack.push({ name, look: { ...above, ...Object.fromEntries(Object.entries(own).filter(([k, v]) => v !== base[k])) } }); }
+      if (name === 'draw:text-box') boxes++;
+      if (name === 'table:table-cell') cells.push(colourIn(styles.own(a['table:style-name'] ?? '')['cell-background']));
+      const style = a['text:style-name'] ?? '', above = stack[stack.length - 1];
+      if (name === 'text:p' || name === 'text:h') { stack.push({ name, look: styles.resolve(style || 'Standard') }); const page = styles.startsPage(style); if (page) used.add(page); wasMarked = false; }
+      else if (name === 'text:span') { const own = styles.own(style); stack.push({ name, look: { ...above?.look, ...own, ...sizeOf(own, above?.look) }, marker: colourIn(own['background-color']) ?? above?.marker }); }
     },
     text(value) {
-      const look = stack[stack.length - 1]?.look;
-      if (!look || outside > 0 || !value.trim()) return;
-      const height = look['line-height'] ?? '', size = points(look['font-size']) || 12;
-      tally.add(value.length, { size, font: look['font-family'] === undefined ? undefined : styles.familyOf(look['font-family']), spacing: /%$/.test(height) ? parseFloat(height) / 100 : points(height) > 0 ? points(height) / (size * 1.15) : 1 });
+      const top = stack[stack.length - 1], look = top?.look;
+      if (!look || outside > 0 || !value.trim() || look['display'] === 'none') return;
+      const height = look['line-height'] ?? '', size = points(look['font-size']) || 12, face = look['font-family'] === undefined ? undefined : styles.familyOf(look['font-family']);
+      if (face !== undefined) fonts.add(face);
+      tally.add(value.length, { size, font: face, spacing: /%$/.test(height) ? parseFloat(height) / 100 : points(height) > 0 ? spacingOf(points(height), size) : 1 });
+      const marker = top.marker ?? colourIn(look['background-color']), ground = marker ?? colourIn(look['paragraph-background']) ?? cells.findLast((c) => c !== undefined) ?? (boxes > 0 ? null : 'FFFFFF');
+      const marked = marker !== undefined && !lookAlike(fromHex(marker)!, white);
+      if (marked && !wasMarked) highlights++;
+      wasMarked = marked;
+      unseen.add(value, { size, colour: look['use-window-font-color'] === 'true' ? null : colourIn(look['color']) ?? null, ground });
     },
     close(name) {
       if (skipped.has(name)) outside--;
+      if (name === 'draw:text-box') boxes--;
+      if (name === 'table:table-cell') cells.pop();
       if (stack[stack.length - 1]?.name === name && (name === 'text:p' || name === 'text:h' || name === 'text:span')) stack.pop();
     },
   });
-  const mm = (pt: number): number => Math.round((pt / 72) * 254) / 10, page = styles.master('Standard').size;
-  return tally.facts(page ? { left: mm(page.marginsPt[3]), right: mm(page.marginsPt[1]), top: mm(page.marginsPt[0]), bottom: mm(page.marginsPt[2]) } : null);
+  const mm = (pt: number): number => Math.round((pt / 72) * 254) / 10, page = styles.master('Standard').size, sizes = [...used].flatMap((m) => styles.master(m).size ?? []);
+  return {
+    layout: tally.facts(page ? { left: mm(page.marginsPt[3]), right: mm(page.marginsPt[1]), top: mm(page.marginsPt[0]), bottom: mm(page.marginsPt[2]) } : null),
+    sheets: sizes.map((s) => ({ page: null, width: s.widthPt, height: s.heightPt })), pageNumbers: numbersPages(styleSheet, used), fonts, highlights, unseen: unseen.words,
+  };
 }
 /** What is no running text. */
 const skipped = new Set(['text:tracked-changes', 'office:annotation', 'text:note']);
+/** Six hexadecimal digits; absent where there is no colour. */
+const colourIn = (value: string | undefined): string | undefined => (value !== undefined && fromHex(value) ? value.replace('#', '') : undefined);
+/** A span's size in per cent is of what is around it. */
+function sizeOf(own: OdfLook, around: OdfLook | undefined): Record<string, string> {
+  const share = /^([\d.]+)%$/.exec(own['font-size'] ?? '');
+  return share ? { 'font-size': `${((points(around?.['font-size']) || 12) * Number(share[1])) / 100}pt` } : {};
+}
+
+/** Whether a field at the head or foot of a page style that is used counts its pages; those of first pages only do not (ODF 1.2-1, 16.9, 16.10, 7.3.3). */
+function numbersPages(styleSheet: string | null, used: ReadonlySet<string>): boolean {
+  let master = '', lines = 0, counts = false;
+  readXml(styleSheet ?? '<x/>', {
+    open(name, a) { if (name === 'style:master-page') master = a['style:name'] ?? ''; else if (runningLines.test(name)) lines++; else if (name === 'text:page-number' && lines > 0 && used.has(master)) counts = true; },
+    close(name) { if (runningLines.test(name)) lines--; },
+  });
+  return counts;
+}
+const runningLines = /^style:(?:header|footer)(?:-left)?$/;

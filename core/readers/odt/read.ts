@@ -10,7 +10,7 @@ import { odfMetaSorts } from '../../tables/ooxml-parts.ts';
 import { sectionStarts } from '../sections.ts';
 import { points, readOdfStyles } from '../../styles/odf.ts';
 import { sniffKind } from '../kind.ts';
-import { layoutOfOdt } from './layout.ts';
+import { looksOfOdt, type OdtLooks } from './layout.ts';
 import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import type { ReadContext } from '../context.ts';
@@ -28,7 +28,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     let part: Uint8Array;
     try { part = pack.part(name)!; } catch (error) { file.troubles.push({ code: 'damaged', part: name, page: null, text: error instanceof Error ? error.message : '' }); gaps.push({ part: name, page: null, why: 'unreadable' }); continue; }
     if (/(^|\/)(content|styles)\.xml$/.test(name)) {
-      const story = readOdfStory(new TextDecoder().decode(part), name, name === 'content.xml' ? blockStyles(pack) : undefined);
+      const story = readOdfStory(new TextDecoder().decode(part), name, name === 'content.xml' ? styleReader(pack) : undefined);
       if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages); } else passages.push(...story.passages.map((p) => ({ ...p, place: 'attachment' as const })));
     } else if (name === 'meta.xml' || /^Object[^/]*\/meta\.xml$/.test(name)) statedPages = readMeta(new TextDecoder().decode(part), name, metadata) ?? statedPages;
     else if (name === 'settings.xml') readSettings(new TextDecoder().decode(part), passages, metadata);
@@ -44,40 +44,44 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
   }
   const sum = (k: 'images' | 'tables' | 'equations' | 'footnotes' | 'comments' | 'trackedChanges'): number => stories.reduce((n, s) => n + s[k], 0);
   passages.push(...aboutArchive(bytes, pack.names()));
-  const fonts: FontFacts[] = [...new Set(stories.flatMap((s) => [...s.fonts]))].map((name) => ({ name, type: 'named', embedded: pack.names().some((n) => n.startsWith('Fonts/')), subset: false, toUnicode: true, readable: true, page: null }));
+  const looks = looksIn(pack);
+  const fonts: FontFacts[] = [...(looks?.fonts ?? new Set(stories.flatMap((s) => [...s.fonts])))].map((name) => ({ name, type: 'named', embedded: pack.names().some((n) => n.startsWith('Fonts/')), subset: false, toUnicode: true, readable: true, page: null }));
   const body = stories.map((s) => s.text).join('');
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(body)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim()), gaps), metadata: read(metadata, gaps),
-    remains: read({ comments: sum('comments'), trackedChanges: sum('trackedChanges'), highlights: 0, revisions: pack.names().some((n) => n.startsWith('Versions/')) ? 1 : 0 }),
-    layout: layoutIn(pack), headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: [],
+    remains: read({ comments: sum('comments'), trackedChanges: sum('trackedChanges'), highlights: looks?.highlights ?? 0, revisions: pack.names().some((n) => n.startsWith('Versions/')) ? 1 : 0 }),
+    layout: looks === null ? unread('damaged') : looks.layout ? read(looks.layout) : unread('noFixedPages'), sheets: looks?.sheets, pageNumbers: looks?.pageNumbers, headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: sum('images'), tables: sum('tables'), equations: sum('equations'), footnotes: sum('footnotes') }, integrity: looks?.unseen ?? [],
   };
 }
 
-/** Whether a style sets a quotation as a block: by its name, or by a left margin of its own (ODF 1.2-1, 20.191). Damaged parts have their own finding. */
-function blockStyles(pack: Package): (style: string) => boolean {
+/** What a story asks of its styles: whether one sets a quotation as a block, by its name or by a left margin of its own (ODF 1.2-1, 20.191); whether one hides its words (20.360). */
+interface StyleReader { isBlock(style: string): boolean; hides(style: string): boolean }
+const noStyles: StyleReader = { isBlock: () => false, hides: () => false };
+/** Damaged parts have their own finding. */
+function styleReader(pack: Package): StyleReader {
   try {
     const styles = readOdfStyles([pack.text('styles.xml'), pack.text('content.xml')]);
-    return (style) => styles.comesFrom(style, 'Quotations') || points(styles.own(style)['margin-left']) >= 18;
-  } catch { return () => false; }
+    return { isBlock: (style) => styles.comesFrom(style, 'Quotations') || points(styles.own(style)['margin-left']) >= 18, hides: (style) => styles.own(style)['display'] === 'none' };
+  } catch { return noStyles; }
 }
 
-/** @param isBlock - whether a paragraph style sets a quotation as a block */
-export function readOdfStory(xml: string, part: string, isBlock: (style: string) => boolean = () => false): OdfStory {
+export function readOdfStory(xml: string, part: string, { isBlock, hides }: StyleReader = noStyles): OdfStory {
   const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set() };
-  const paragraphs: string[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
+  const paragraphs: string[] = [], hidden: string[] = [], hiding: boolean[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
   /** the enclosing thing that decides what a paragraph counts as */
   const places: PlaceKind[] = ['text'];
   const openers: Record<string, PlaceKind> = { 'text:note': 'footnote', 'office:annotation': 'comment', 'style:header': 'runningHead', 'style:footer': 'runningHead', 'style:header-left': 'runningHead', 'style:footer-left': 'runningHead', 'style:header-first': 'runningHead', 'style:footer-first': 'runningHead', 'draw:text-box': 'textbox', 'text:tracked-changes': 'deletedText', 'text:hidden-text': 'hidden', 'text:hidden-paragraph': 'hidden' };
   const stack: string[] = [];
   let section: Passage['section'], single = '';
   const push = (text: string, place: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place, page: null, text, authorLike, section: place === 'text' ? section : undefined, ...(place === 'text' && stack.includes('table:table') ? { inTable: true } : {}) }); };
-  const add = (value: string): void => { if (paragraphs.length > 0) paragraphs[paragraphs.length - 1] += value; };
+  const add = (value: string): void => { if (paragraphs.length > 0) (hiding.includes(true) ? hidden : paragraphs)[paragraphs.length - 1] += value; };
   readXml(xml, {
     open(name, a) {
       stack.push(name);
       if (openers[name]) places.push(openers[name]!);
       switch (name) {
-        case 'text:p': case 'text:h': paragraphs.push(''); anchors.push([]); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
+        case 'text:span': hiding.push(hides(a['text:style-name'] ?? '')); break;
+        case 'text:p': case 'text:h': paragraphs.push(''); hidden.push(''); hiding.push(hides(a['text:style-name'] ?? '')); anchors.push([]); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
         case 'text:s': add(' '.repeat(Math.min(100, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': add('\t'); break;
         case 'text:line-break': add('\n'); break;
@@ -108,14 +112,16 @@ export function readOdfStory(xml: string, part: string, isBlock: (style: string)
       stack.pop();
       const place = places[places.length - 1]!;
       if (name === 'text:p' || name === 'text:h') {
-        const text = paragraphs.pop() ?? '', block = blocks.pop() === true, here = anchors.pop() ?? [];
+        const text = paragraphs.pop() ?? '', unseen = hidden.pop() ?? '', block = blocks.pop() === true, here = anchors.pop() ?? [];
         if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
         push(text, place);
         const pushed = story.passages.at(-1);
         if (pushed?.text === text) { if (here.length > 0) pushed.notes = here; if (place === 'footnote' && notes.length > 0) pushed.note = notes.at(-1)!; }
         if (block && place === 'text' && story.passages.at(-1)?.text === text) story.passages.at(-1)!.indented = true;
+        push(unseen, 'hidden');
         if (place === 'text' || place === 'textbox') story.text += `${text}\n`;
       }
+      if (name === 'text:p' || name === 'text:h' || name === 'text:span') hiding.pop();
       if (name === 'dc:creator' || name === 'meta:creator-initials') push(single, place === 'deletedText' || stack.includes('text:changed-region') ? 'trackedChange' : 'comment', true);
       if (name === 'svg:title' || name === 'svg:desc') push(single, 'altText');
       if (openers[name]) places.pop();
@@ -168,6 +174,6 @@ function readSettings(xml: string, passages: Passage[], metadata: MetadataFact[]
 function headingsIn(pack: Package): DocumentFacts['headings'] {
   try { const content = pack.text('content.xml'); return content ? headingsOfOdt(content) : undefined; } catch { return undefined; }
 }
-function layoutIn(pack: Package): DocumentFacts['layout'] {
-  try { const content = pack.text('content.xml'), layout = content ? layoutOfOdt(content, pack.text('styles.xml')) : null; return layout ? read(layout) : unread('noFixedPages'); } catch { return unread('damaged'); }
+function looksIn(pack: Package): OdtLooks | null {
+  try { const content = pack.text('content.xml'); return content ? looksOfOdt(content, pack.text('styles.xml')) : null; } catch { return null; }
 }

@@ -1,6 +1,7 @@
 import type * as Mupdf from 'mupdf';
 import type { MupdfModule, PdfDocument } from '../../engines/pdf.ts';
 import type { Box, IntegrityFact } from '../../model/facts.ts';
+import { lookAlike, mediumGrey, white, type Colour } from '../../text/colour.ts';
 
 /** Signs in a content stream that text may be there without being seen: render mode 3 (ISO 32000-1, 9.3.6) or a fill of paper white, or nearly so (8.6.8). */
 const nearOne = '(?:1(?:\\.0*)?|0?\\.9[3-9]\\d*)\\s+', nearZero = '(?:0(?:\\.0*)?|0?\\.0[0-6]\\d*)\\s+';
@@ -8,11 +9,6 @@ const invisibleSign = /(?:^|\s)3\s+Tr\b/, whiteSign = new RegExp(`(?:^|\\s)(?:${
 /** A share of the page under a picture from which invisible text is the machine-read layer of a scan. */
 const scanShare = 0.5;
 
-/** Colours no part of which is further apart than this, of 1, look the same. */
-const blends = 0.06;
-type Colour = readonly [red: number, green: number, blue: number];
-const white: Colour = [1, 1, 1], medium: Colour = [0.5, 0.5, 0.5];
-const blend = (a: Colour, b: Colour): boolean => a.every((part, i) => Math.abs(part - b[i]!) < blends);
 
 /** What may lie over text when it comes after it: a filled rectangle that is more than a rule, a closed shape, a picture. */
 const coverSign = /\bre\s+(?:W\*?\s+n\s+)?(?:f\*?|F|B\*?|b\*?)\b|[lhv]\s+(?:f\*?|F|B\*?|b\*?)\b|\bDo\b|\bEI\b/g, sizeBefore = /(-?[\d.]+)\s+(-?[\d.]+)\s+$/;
@@ -62,9 +58,9 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
       // Letters are read one by one only of what may not be seen: most text is dark on the sheet and under nothing.
       const written: Written = { text, ctm, bounds: roomOf(text, ctm), shown: null, covered: false }, ink = colourOf(space, colour);
       if (anyCovered) redrawn(shownBy(written));
-      if (alpha < 0.05 || blend(ink, white) || painted.some((p) => blend(ink, p.colour) && overlap(p.box, written.bounds))) {
+      if (alpha < 0.05 || lookAlike(ink, white) || painted.some((p) => lookAlike(ink, p.colour) && overlap(p.box, written.bounds))) {
         const shown = shownBy(written);
-        if (alpha < 0.05 || blend(ink, shown.box ? groundUnder(shown.box, painted) : white)) add('background', shown);
+        if (alpha < 0.05 || lookAlike(ink, shown.box ? groundUnder(shown.box, painted) : white)) add('background', shown);
       }
       if (covers && alpha >= 0.05) texts.push(written); else text.destroy();
       space.destroy();
@@ -77,12 +73,12 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
     },
     fillImage: (image: Mupdf.Image, ctm: Mupdf.Matrix, alpha: number) => {
       const box = mupdf.Rect.transform([0, 0, 1, 1], ctm) as Box;
-      painted.push({ box, colour: medium });
+      painted.push({ box, colour: mediumGrey });
       // Text under the picture of a whole page is the machine-read layer of a scan.
       if (alpha >= 0.9 && (box[2] - box[0]) * (box[3] - box[1]) < scanShare * (x1 - x0) * (y1 - y0)) cover(box, () => { const mask = image.getMask(); mask?.destroy(); return !mask && !image.getImageMask(); });
       image.destroy();
     },
-    fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], colour: medium }); },
+    fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], colour: mediumGrey }); },
   } as never);
   try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); for (const t of texts) t.text.destroy(); }
   return merge(found);
