@@ -26,6 +26,12 @@ test('brief, then check: the clean paper passes, the troubled one does not', () 
   expect(file!.type).toBe('docx');
   expect(file!.findings.map((f) => `${f.check} ${f.standing} ${f.detail} ${f.place.part}`)).toEqual(expect.arrayContaining(['metadata.author stops surname docProps/core.xml', 'identity.running-head stops surname word/header1.xml', 'file.type stops null file']));
 });
+test('check holds a paper against the template that was supplied', () => {
+  writeFileSync(at('form.txt'), 'Describe what happened on the placement. Say what you learned from it, and name two readings.');
+  writeFileSync(at('report.txt'), 'Describe what happened on the placement. Say what you learned from it, and name two readings. The tide came in early, so the survey stopped; I learned to read the tables first.');
+  const standing = (file: string) => (run('check', at(file), '--template', at('form.txt')).json().docket as { id: string; standing: string }[]).find((l) => l.id === 'set.template-unchanged')!.standing;
+  expect([standing('form.txt'), standing('report.txt')]).toEqual(['notMet', 'met']);
+});
 test('clean writes a copy, never over the original', () => {
   const done = run('clean', at(paperNames.troubledPdf), '--out', at('c.pdf'), '--details', at('details.json'));
   expect(done.json().proof).toEqual({ textSame: true, pagesSame: true, maxPixelDifference: 0 });

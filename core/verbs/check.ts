@@ -33,6 +33,9 @@ const readFacts: FactsOf = async (file, job, { pictures, brief }) => {
   return facts;
 };
 
+/** The text of a supplied template, as it is compared with what was written in it. */
+export const templateText = (facts: DocumentFacts): string => (facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n') : '');
+
 /** Whether the writing in pictures is read: where a name in them would matter. */
 export const picturesMatter = ({ brief, details, insisted }: CheckOptions): boolean => !!details && anonymityWanted({ brief: brief ?? emptyBrief(), briefGiven: !!brief, details, insisted }) === 'yes';
 

@@ -17,7 +17,7 @@ import { scanPhotos, sheetOf, straightenPhoto, type PhotoWish } from '../../core
 import type { Filter } from '../../core/scan/filters.ts';
 import { receiptToText } from '../../core/receipt/to-text.ts';
 import { firstWords } from '../../core/readers/peek.ts';
-import type { Wanted } from '../../core/verbs/check.ts';
+import { templateText, type Wanted } from '../../core/verbs/check.ts';
 import { officeOnServer } from './office.ts';
 import { pageHelpers } from './page-pool.ts';
 import { forgetFacts, knownFacts, notKnown } from './facts-store.ts';
@@ -100,7 +100,7 @@ const api = {
   brief: (text: string, now: string) => outcome(() => readBrief(text, now)),
   textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name, 0, 'assignment', ocr); }),
   /** The main text of a document, for comparing with a template. */
-  plainText: (file: Handed) => outcome(async () => { const f = await source(file); const facts = await knownFacts(f, {}); return facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'text').map((p) => p.text).join('\n') : ''; }),
+  plainText: (file: Handed) => outcome(async () => { const f = await source(file); return templateText(await knownFacts(f, {})); }),
   receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now, { ocr })),
   /** Kind and sum of a file, as soon as it is brought. */
   glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length, head: await firstWords(f, (file) => knownFacts(file, {})) }; }),
