@@ -1,13 +1,15 @@
 import type { LayoutFacts } from '../model/facts.ts';
-import { singleSpacing } from '../styles/docx.ts';
 
 /** Below this there is no telling how a text is set. */
 const fewest = 200;
 
-/** Lines that are so many points apart are called by the size (24 points for 12 is double) as well as by the face's own height: the nearer of what is asked for holds. */
-export function spacingOf(height: number, size: number): number {
-  const off = (n: number): number => Math.min(...[1, 1.5, 2].map((asked) => Math.abs(asked - n)));
-  return [height / size, height / (size * singleSpacing)].reduce((a, b) => (off(b) < off(a) ? b : a));
+/** What is asked for, most often; and how near a height has to be to one of them to be meant by the size. */
+const usual = [1, 1.5, 2], nearest = 0.03;
+/** The spacing of lines that are so many points apart, by the face's own height, as word processors count it; by the size where that comes out even (24 points
+ * for 12 is double), as typesetters do. @param single - the height of a single-spaced line for a size of 1 */
+export function spacingOf(height: number, size: number, single: number): number {
+  const bySize = height / size, byFace = height / (size * single);
+  return usual.some((n) => Math.abs(n - bySize) <= nearest) && !usual.some((n) => Math.abs(n - byFace) <= nearest) ? bySize : byFace;
 }
 
 /** Adds up how many characters are set in which size, face and spacing, and says what most have. */

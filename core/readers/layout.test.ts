@@ -2,6 +2,8 @@ import { expect, test } from '@jest/globals';
 import { convertFiles } from '../verbs/convert.ts';
 import { plantedDocx, inParagraph, wordRun } from '../testing/plant.ts';
 import { readDocument } from './index.ts';
+import { singleSpacingOf } from '../tables/faces.ts';
+import { spacingOf } from './layout-tally.ts';
 import { plainFont } from './pdf/layout.ts';
 
 const styles = (spacing: number, size: number) => `<w:styles xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"><w:docDefaults><w:rPrDefault><w:rPr><w:rFonts w:ascii="Arial" w:hAnsi="Arial"/><w:sz w:val="${size * 2}"/></w:rPr></w:rPrDefault></w:docDefaults><w:style w:type="paragraph" w:default="1" w:styleId="Normal"><w:name w:val="Normal"/><w:pPr><w:spacing w:line="${spacing * 240}" w:lineRule="auto"/></w:pPr></w:style></w:styles>`;
@@ -17,4 +19,6 @@ test.each([[1, 11, 1440], [1.5, 12, 1134], [2, 10, 1701]])('spacing %d, %d pt, m
   }
   expect(byStyle.layout.ok && byStyle.layout.value.fonts[0]!.name).toBe('Arial');
 });
+// By the size: 24 for 12 is double, 18 one and a half, as typesetters count. By the face: Times New Roman 1.15, Calibri 1.22, Noto Serif 1.36 for a size of 1.
+test.each([[24, 12, 'Times New Roman', 2], [18, 12, 'Times New Roman', 1.5], [27.6, 12, 'Times New Roman', 2], [13.8, 12, 'Times New Roman', 1], [15.87, 12, 'Times New Roman', 1.15], [17.25, 12, 'Times New Roman', 1.25], [14.4, 12, 'Times New Roman', 1.04], [26.84, 11, 'Calibri', 2], [20.13, 11, 'Calibri', 1.5], [32.64, 12, 'Noto Serif', 2]])('lines %d points apart, %d points of %s: spacing %d', (height, size, face, spacing) => expect(spacingOf(height, size, singleSpacingOf(face))).toBeCloseTo(spacing, 1));
 test.each([['ABCDEF+TimesNewRomanPS-BoldMT', 'Times New Roman'], ['ABCDEF+Nimbus Roman Regular', 'Nimbus'], ['Arial,Bold', 'Arial'], ['LiberationSerif-Italic', 'Liberation Serif']])('%s is %s', (name, face) => expect(plainFont(name)).toMatch(new RegExp(`^${face}`)));

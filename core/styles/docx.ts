@@ -57,10 +57,10 @@ export function applyProperty(look: Look, name: string, a: Attributes, theme: Th
 
 /** Single spacing as a multiple of the size: common practice, no published source. */
 export const singleSpacing = 1.15;
-/** How far the lines of a look are apart, in points. */
-export function lineHeight(look: Look, size: number): number {
-  if (look.exact === undefined) return (look.line ?? 1) * size * singleSpacing;
-  return look.atLeast ? Math.max(look.exact, size * singleSpacing) : look.exact;
+/** How far the lines of a look are apart, in points. @param single - the height of a single-spaced line of its face for a size of 1 */
+export function lineHeight(look: Look, size: number, single = singleSpacing): number {
+  if (look.exact === undefined) return (look.line ?? 1) * size * single;
+  return look.atLeast ? Math.max(look.exact, size * single) : look.exact;
 }
 
 /** The ground that a shading gives: its fill, or the colour of a pattern that covers all of it (17.3.5). */

@@ -1,8 +1,12 @@
 import { defineCheck, atPage, look } from '../define.ts';
+import type { PageFacts } from '../../model/facts.ts';
+
+/** Characters that no word can be made of are on the page all the same. */
+const isBlank = (p: PageFacts): boolean => p.words === 0 && p.images === 0 && Object.values(p.sizes).every((n) => n < 3);
 
 export const pagesBlank = defineCheck({
   id: 'pages.blank', needs: ['pages'], kinds: ['pdf'], reference: 'common practice, no published source',
   asked: () => 'no blank pages',
-  found: ({ pages }) => { const n = pages.filter((p) => p.words === 0 && p.images === 0).length; return n === 0 ? 'none' : `${n} blank`; },
-  evaluate: ({ pages }) => pages.filter((p) => p.words === 0 && p.images === 0).slice(0, 20).map((p) => look('blank', { page: p.number }, atPage(p.number))),
+  found: ({ pages }) => { const n = pages.filter(isBlank).length; return n === 0 ? 'none' : `${n} blank`; },
+  evaluate: ({ pages }) => pages.filter(isBlank).slice(0, 20).map((p) => look('blank', { page: p.number }, atPage(p.number))),
 });

@@ -18,13 +18,17 @@ export const pagesNumbers = defineCheck({
     return without.slice(0, 10).map((page) => look('missing', { page }, atPage(page)));
   },
 });
-/** Pages whose running head or foot holds a number that runs along with them. */
+/** Roman numbers that stand by themselves in a line or between marks: `i`, `– iv –`. */
+const romanIn = (text: string): number[] => text.split(/[\n|·•]/).flatMap((part) => { const m = /^\W*([ivxl]{1,7}|[IVXL]{1,7})\W*$/.exec(part); return m ? [romanValue(m[1]!.toLowerCase())] : []; }).filter((n) => n > 0);
+const romanDigits: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50 };
+const romanValue = (roman: string): number => [...roman].reduce((sum, c, i, all) => sum + (romanDigits[c]! < (romanDigits[all[i + 1]!] ?? 0) ? -1 : 1) * romanDigits[c]!, 0);
+
+/** Pages whose running head or foot holds a number that runs along with them, by what stands on their neighbours. */
 function numbered(count: number, passages: { place: string; page: number | null; text: string }[]): Set<number> {
   const numbers = new Map<number, number[]>();
-  for (const p of passages) if (p.place === 'runningHead' && p.page !== null) numbers.set(p.page, [...(numbers.get(p.page) ?? []), ...(p.text.match(/\d{1,4}/g) ?? []).map(Number)]);
-  const shifts = new Map<number, number>();
-  for (const [page, list] of numbers) for (const n of new Set(list)) shifts.set(n - page, (shifts.get(n - page) ?? 0) + 1);
-  const best = [...shifts].sort((a, b) => b[1] - a[1])[0];
-  if (!best || (best[1] < 2 && count > 2)) return new Set();
-  return new Set([...numbers].filter(([page, list]) => list.includes(page + best[0])).map(([page]) => page));
+  for (const p of passages) if (p.place === 'runningHead' && p.page !== null) numbers.set(p.page, [...(numbers.get(p.page) ?? []), ...(p.text.match(/\d{1,4}/g) ?? []).map(Number), ...romanIn(p.text)]);
+  // It follows the number of the page before, or the next one follows it: a number that stays is a course or a year, and counting may begin anew.
+  const has = (page: number, n: number): boolean => numbers.get(page)?.includes(n) === true;
+  const runs = new Set([...numbers].flatMap(([page, list]) => list.filter((n) => count <= 2 || has(page - 1, n - 1) || has(page + 1, n + 1)).map((n) => n - page)));
+  return new Set([...numbers].filter(([page, list]) => list.some((n) => runs.has(n - page))).map(([page]) => page));
 }

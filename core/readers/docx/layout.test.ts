@@ -24,8 +24,8 @@ describe('how most of the text is set', () => {
     const box = `<w:r><w:pict xmlns:v="v"><v:textbox><w:txbxContent>${p(run('label', '<w:sz w:val="14"/>'))}</w:txbxContent></v:textbox></w:pict></w:r>`;
     expect(looks(p(`${run('a')}${box}${run(long)}`, '<w:spacing w:line="360" w:lineRule="auto"/>')).layout).toMatchObject({ sizePt: 11, lineSpacing: 1.5 });
   });
-  // 11 points: double by the size is 22, by the face's own height 25.3.
-  test.each([['exact', 440, 2], ['exact', 506, 2], ['exact', 253, 1], ['atLeast', 200, 1], ['atLeast', 506, 2], ['exact', 330, 1.5]])('lines %s %d twentieths apart: spacing %d', (rule, line, spacing) =>
+  // 11 points of Calibri: double by the size is 22, by the face's own height 26.8.
+  test.each([['exact', 440, 2], ['exact', 537, 2], ['exact', 268, 1], ['atLeast', 200, 1], ['atLeast', 537, 2], ['exact', 330, 1.5]])('lines %s %d twentieths apart: spacing %d', (rule, line, spacing) =>
     expect(looks(p(run(long), `<w:spacing w:line="${line}" w:lineRule="${rule}"/>`)).layout!.lineSpacing).toBeCloseTo(spacing, 1));
   test('the narrowest margin of any section with text counts, with its gutter; an empty one does not', () => {
     const section = (left: number, more = ''): string => `<w:sectPr><w:pgSz w:w="11906" w:h="16838"/><w:pgMar w:top="1440" w:right="1440" w:bottom="1440" w:left="${left}" ${more}/></w:sectPr>`;

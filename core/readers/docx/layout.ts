@@ -1,5 +1,6 @@
 import type { IntegrityFact, LayoutFacts, SheetFacts } from '../../model/facts.ts';
 import { lineHeight, type Styles } from '../../styles/docx.ts';
+import { singleSpacingOf } from '../../tables/faces.ts';
 import { LayoutTally, spacingOf } from '../layout-tally.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
 import { eachStretch, type SheetSection } from './looks.ts';
@@ -16,7 +17,7 @@ export function looksOfStory(xml: string, part: string, styles: Styles): StoryLo
     if (look.hidden) return;
     const size = look.size ?? usualSize, font = look.font ?? usualFace;
     if (text.trim()) fonts.add(font);
-    tally.add(text.length, { size, font, spacing: look.exact === undefined ? look.line ?? 1 : spacingOf(lineHeight(look, size), size) });
+    tally.add(text.length, { size, font, spacing: look.exact === undefined ? look.line ?? 1 : spacingOf(lineHeight(look, size, singleSpacingOf(font)), size, singleSpacingOf(font)) });
     unseen.add(text, { size, colour: look.colour ?? null, ground });
   });
   return { layout: tally.facts(narrowest(sections)), sheets: sections.map(({ widthPt, heightPt }) => ({ page: null, width: widthPt, height: heightPt })), fonts, unseen: unseen.words };

@@ -2,6 +2,7 @@ import { readXml } from '../../engines/xml.ts';
 import type { IntegrityFact, LayoutFacts, SheetFacts } from '../../model/facts.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
 import { fromHex, lookAlike, white } from '../../text/colour.ts';
+import { singleSpacingOf } from '../../tables/faces.ts';
 import { LayoutTally, spacingOf } from '../layout-tally.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
 
@@ -28,7 +29,7 @@ export function looksOfOdt(content: string, styleSheet: string | null): OdtLooks
       if (!look || outside > 0 || !value.trim() || look['display'] === 'none') return;
       const height = look['line-height'] ?? '', size = points(look['font-size']) || 12, face = look['font-family'] === undefined ? undefined : styles.familyOf(look['font-family']);
       if (face !== undefined) fonts.add(face);
-      tally.add(value.length, { size, font: face, spacing: /%$/.test(height) ? parseFloat(height) / 100 : points(height) > 0 ? spacingOf(points(height), size) : 1 });
+      tally.add(value.length, { size, font: face, spacing: /%$/.test(height) ? parseFloat(height) / 100 : points(height) > 0 ? spacingOf(points(height), size, singleSpacingOf(face ?? '')) : 1 });
       const marker = top.marker ?? colourIn(look['background-color']), ground = marker ?? colourIn(look['paragraph-background']) ?? cells.findLast((c) => c !== undefined) ?? (boxes > 0 ? null : 'FFFFFF');
       const marked = marker !== undefined && !lookAlike(fromHex(marker)!, white);
       if (marked && !wasMarked) highlights++;

@@ -1,9 +1,8 @@
 import type { Box, LayoutFacts, PageFacts } from '../../model/facts.ts';
+import { singleSpacingOf } from '../../tables/faces.ts';
+import { spacingOf } from '../layout-tally.ts';
 
 export interface MeasuredLine { box: Box; size: number; font: string; text: string; head: boolean; newBlock: boolean }
-
-/** Line height of single spacing as a multiple of the size. Common practice: text faces are set at about 1.15. */
-const single = 1.15;
 
 /** Measures the layout from where the lines are: dominant size and face by characters, spacing from one line to the next, margins from the ink.
  * Running heads are not part of the text block. Null where there is too little text to measure. */
@@ -27,7 +26,7 @@ export function measureLayout(lines: MeasuredLine[][], pages: PageFacts[]): Layo
   const vertical = body.flatMap((page, i) => (page.length > 8 ? [{ top: Math.min(...page.map((l) => l.box[1])), bottom: pages[i]!.height - Math.max(...page.map((l) => l.box[3])) }] : []));
   return {
     source: 'measured', sizePt, fonts: fonts.slice(0, 6).map(([name, n]) => ({ name, share: Math.round((n / characters) * 1000) / 1000 })), otherSizes: sizes.slice(1).filter(([, n]) => n > characters * 0.01).map(([s]) => s).slice(0, 6),
-    lineSpacing: step === undefined ? null : Math.round((step / (sizePt * single)) * 20) / 20,
+    lineSpacing: step === undefined ? null : Math.round(spacingOf(step, sizePt, singleSpacingOf(fonts[0]?.[0] ?? '')) * 20) / 20,
     marginsMm: full.length < 5 ? null : { left: inches(quantile(full.map((f) => f.left), 0.05)), right: inches(quantile(full.map((f) => f.right), 0.05)), top: vertical.length ? inches(Math.min(...vertical.map((v) => v.top))) : null, bottom: vertical.length ? inches(Math.min(...vertical.map((v) => v.bottom))) : null },
   };
 }

@@ -17,6 +17,8 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
     const orphan = !survey.reachable.has(num);
     walk(value, num, orphan, annotationPages.get(num) ?? null);
   }
+  const small = [...survey.objects].filter(([num, { value }]) => survey.reachable.has(num) && isDict(value) && nameOf(value.get('Type')) === 'Page' && survey.dict(value.get('Thumb'))).length;
+  if (small > 0) out.metadata.push({ part: 'page/Thumb', key: 'thumbnail', value: `small pictures of ${small} ${small === 1 ? 'page' : 'pages'}`, sort: 'thumbnail' });
   const names = namesOf(survey);
   if (names) out.passages.push({ part: 'names', place: 'outline', page: null, text: names });
   readInfo(survey.dict(infoRef), 'Info', out);
