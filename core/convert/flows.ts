@@ -1,3 +1,4 @@
+import { tablesWithin } from './table-widths.ts';
 import type { PageSize } from './page-description.ts';
 
 /** Text that stands in columns, inside a page description's body: `<columns count="2" gap="36">…</columns>`, never nested. @param ruled - a line stands between the columns */
@@ -68,8 +69,8 @@ export function splitFlows(body: string, base: PageSize): BodyFlow[] {
   return flows;
 }
 
-/** Brings pictures that are wider than their line down to it; one that is wider than a column would lie over the next. */
-export const withinLine = (body: string, width: number): string => body.replace(/(<img\b[^>]*?style="width:)([\d.]+)pt;height:([\d.]+)pt"/g, (whole, head: string, w: string, h: string) => {
+/** Brings pictures that are wider than their line down to it, and the columns of tables; what is wider than a column would lie over the next. */
+export const withinLine = (body: string, width: number): string => tablesWithin(body, width).replace(/(<img\b[^>]*?style="width:)([\d.]+)pt;height:([\d.]+)pt"/g, (whole, head: string, w: string, h: string) => {
   const scale = width / Number(w);
   return scale < 1 ? `${head}${short(width)}pt;height:${short(Number(h) * scale)}pt"` : whole;
 });

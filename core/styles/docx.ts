@@ -7,6 +7,7 @@ export interface Look {
   bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; size?: number; font?: string; colour?: string; raise?: 'sup' | 'sub'; hidden?: boolean;
   /** colour behind the words: six hexadecimal digits; absent: none */ shade?: string; /** a marker's colour behind the words */ marker?: string;
   align?: string; before?: number; after?: number; line?: number; /** the lines are so many points apart, whatever the face; or at least so many */ exact?: number; atLeast?: boolean; left?: number; right?: number; first?: number; outline?: number; pageBreakBefore?: boolean; keepNext?: boolean; numId?: string; level?: number; rtl?: boolean;
+  /** no space between neighbours of the same style */ close?: boolean; /** lines above and below a paragraph, as CSS says them */ ruleAbove?: string; ruleBelow?: string;
 }
 interface Style { basedOn: string | null; look: Look; name: string; type: string }
 export interface Styles { theme: Theme; defaults: Look; resolve(id: string | null): Look; nameOf(id: string | null): string; defaultParagraph: string | null; language: string | null }
@@ -16,6 +17,15 @@ const on = (a: Attributes): boolean => !/^(0|false|off|none)$/i.test(a['w:val'] 
 
 /** Colours of a marker (ECMA-376-1, 17.18.40). */
 const markers: Readonly<Record<string, string>> = { black: '000000', blue: '0000FF', cyan: '00FFFF', green: '00FF00', magenta: 'FF00FF', red: 'FF0000', yellow: 'FFFF00', white: 'FFFFFF', darkBlue: '000080', darkCyan: '008080', darkGreen: '008000', darkMagenta: '800080', darkRed: '800000', darkYellow: '808000', darkGray: '808080', lightGray: 'C0C0C0' };
+/** What the lines of a paragraph are called here: in tables and cells the same names are other lines (17.3.1.24). */
+const paragraphRules = { above: 'w:pBdr/w:top', below: 'w:pBdr/w:bottom' } as const;
+/** The name of a property: that of a paragraph's line with what it stands in. */
+export const propertyName = (name: string, inRules: boolean): string => (inRules ? `w:pBdr/${name}` : name);
+/** A line in CSS: its width in eighths of a point (17.18.2); undefined for none. */
+function ruleOf(a: Attributes): string | undefined {
+  if (!a['w:val'] || /^(?:nil|none)$/.test(a['w:val'])) return undefined;
+  return `${Math.max(0.25, Math.min(6, (Number(a['w:sz']) || 4) / 8))}pt solid #${hex(a['w:color']) ?? '000000'}`;
+}
 const hex = (v: string | undefined): string | undefined => (v !== undefined && /^[0-9a-f]{6}$/i.test(v) ? v : undefined);
 
 /** Applies one property element to a look. Source: ECMA-376-1, 17.3.1 (paragraph), 17.3.2 (run); where a face or colour is named by its part in the theme, that holds (17.3.2.26, 17.3.2.6). */
@@ -52,6 +62,9 @@ export function applyProperty(look: Look, name: string, a: Attributes, theme: Th
     case 'w:numId': look.numId = v; break;
     case 'w:ilvl': look.level = Number(v) || 0; break;
     case 'w:bidi': look.rtl = on(a); break;
+    case 'w:contextualSpacing': look.close = on(a); break;
+    case paragraphRules.above: look.ruleAbove = ruleOf(a); break;
+    case paragraphRules.below: look.ruleBelow = ruleOf(a); break;
   }
 }
 
@@ -74,9 +87,13 @@ export function readStyles(xml: string | null, themePart: string | null = null):
   const theme = readTheme(themePart);
   const styles = new Map<string, Style>();
   const defaults: Look = {};
-  let current: Style | null = null, inDefaults = false, defaultParagraph: string | null = null, language: string | null = null;
+  let current: Style | null = null, inDefaults = false, inRules = false, conditional = false, defaultParagraph: string | null = null, language: string | null = null;
   readXml(xml ?? '<x/>', {
     open(name, a) {
+      if (name === 'w:pBdr') inRules = true;
+      // What a table's style does to its first row or its bands holds for those alone.
+      if (name === 'w:tblStylePr') conditional = true;
+      if (conditional) return;
       if (name === 'w:docDefaults') inDefaults = true;
       else if (name === 'w:style') {
         current = { basedOn: null, look: {}, name: '', type: a['w:type'] ?? '' };
@@ -85,10 +102,10 @@ export function readStyles(xml: string | null, themePart: string | null = null):
       } else if (current) {
         if (name === 'w:basedOn') current.basedOn = a['w:val'] ?? null;
         else if (name === 'w:name') current.name = a['w:val'] ?? '';
-        else applyProperty(current.look, name, a, theme);
+        else applyProperty(current.look, propertyName(name, inRules), a, theme);
       } else if (inDefaults) { if (name === 'w:lang') language = a['w:val'] ?? null; applyProperty(defaults, name, a, theme); }
     },
-    close(name) { if (name === 'w:style') current = null; if (name === 'w:docDefaults') inDefaults = false; },
+    close(name) { if (name === 'w:pBdr') inRules = false; if (name === 'w:tblStylePr') conditional = false; if (name === 'w:style') current = null; if (name === 'w:docDefaults') inDefaults = false; },
   });
   const cache = new Map<string, Look>();
   const resolve = (id: string | null): Look => {

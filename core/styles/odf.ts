@@ -19,6 +19,7 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
         if (name === 'style:style') { style = a['style:name'] ?? ''; current = { parent: a['style:parent-style-name'] ?? null, css: {}, ...(a['style:master-page-name'] ? { master: a['style:master-page-name'] } : {}) }; styles.set(a['style:name'] ?? '', current); }
         else if (name === 'style:default-style') { current = { parent: null, css: {} }; if (a['style:family'] === 'paragraph') styles.set(defaults, current); }
         else if (current && /^style:(text|paragraph)-properties$/.test(name)) for (const [k, v] of Object.entries(a)) current.css[k === 'fo:background-color' && name === 'style:paragraph-properties' ? 'paragraph-background' : k.replace(/^(fo|style|text):/, '').replace('font-name', 'font-family')] ??= v;
+        else if (current && name === 'style:table-column-properties' && a['style:column-width']) current.css['column-width'] = a['style:column-width'];
         else if (current && name === 'style:table-cell-properties' && a['fo:background-color']) current.css['cell-background'] = a['fo:background-color'];
         else if (name === 'style:font-face') faces.set(a['style:name'] ?? '', (a['svg:font-family'] ?? '').replace(/^['"]|['"]$/g, ''));
         else if (name === 'style:page-layout') layout = a['style:name'] ?? '';

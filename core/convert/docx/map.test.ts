@@ -78,6 +78,27 @@ describe('paragraphs', () => {
   });
 });
 
+describe('what neighbours and tables do to a paragraph', () => {
+  const sheet = wordPart('styles', `<w:docDefaults><w:pPrDefault><w:pPr><w:spacing w:after="200"/></w:pPr></w:pPrDefault></w:docDefaults>${style('Item', '<w:pPr><w:spacing w:before="100"/><w:contextualSpacing/></w:pPr>')}${style('Plain', '')}
+    ${style('Lined', '<w:pPr><w:pBdr><w:bottom w:val="single" w:sz="8" w:color="4F81BD"/><w:top w:val="nil"/></w:pBdr></w:pPr>')}<w:style w:type="table" w:styleId="Grid"><w:name w:val="Grid"/><w:pPr><w:spacing w:after="0"/></w:pPr><w:tblPr><w:tblBorders><w:bottom w:val="single" w:sz="4"/></w:tblBorders></w:tblPr><w:tblStylePr w:type="firstRow"><w:rPr><w:b/></w:rPr></w:tblStylePr></w:style>`);
+  const margins = (inner: string): string[] => [...map(inner, { 'word/styles.xml': sheet }).body.matchAll(/margin:(\S+) \S+ (\S+) /g)].map((m) => `${m[1]} ${m[2]}`), item = (text: string): string => p(run(text), '<w:pStyle w:val="Item"/>');
+  test('neighbours of one style that keep close have no space between them, and keep it towards others', () => {
+    expect(margins(`${p(run('before'))}${item('a')}${item('b')}${item('c')}${p(run('after'))}`)).toEqual(['0pt 10pt', '5pt 0pt', '0pt 0pt', '0pt 10pt', '0pt 10pt']);
+    expect(margins(`${item('a')}${p(run('x'), '<w:pStyle w:val="Plain"/>')}${item('b')}`)).toEqual(['5pt 10pt', '0pt 10pt', '5pt 10pt']);
+    expect(margins(`${p(run('a'), '<w:pStyle w:val="Plain"/>')}${p(run('b'), '<w:pStyle w:val="Plain"/>')}`)).toEqual(['0pt 10pt', '0pt 10pt']);
+  });
+  test('a table’s style sets the paragraphs in it, but not as it sets its first row; outside it says nothing', () => {
+    const table = (properties: string): string => `<w:tbl><w:tblPr><w:tblStyle w:val="Grid"/></w:tblPr><w:tr><w:tc>${p(run('cell'), properties)}</w:tc></w:tr></w:tbl>`, html = map(`${table('')}${p(run('outside'))}`, { 'word/styles.xml': sheet }).body;
+    expect(margins(`${table('')}${p(run('outside'))}`)).toEqual(['0pt 0pt', '0pt 10pt']);
+    expect(html).not.toMatch(/font-weight:bold|<b>|border/);
+    expect(margins(table('<w:spacing w:after="60"/>'))).toEqual(['0pt 3pt']);
+  });
+  test('a line below a paragraph; none where it says none, nor from a table’s lines', () => {
+    expect(map(p(run('a'), '<w:pStyle w:val="Lined"/>'), { 'word/styles.xml': sheet }).body).toMatch(/border-bottom:1pt solid #4F81BD;padding-bottom:1pt/);
+    expect(map(p(run('a'), '<w:pStyle w:val="Lined"/>'), { 'word/styles.xml': sheet }).body).not.toMatch(/border-top/);
+    expect(map(p(run('a'), '<w:pStyle w:val="Lined"/><w:pBdr><w:bottom w:val="none"/></w:pBdr>'), { 'word/styles.xml': sheet }).body).not.toMatch(/border/);
+  });
+});
 describe('tables, pictures, equations, notes, links', () => {
   const cell = (text: string, properties = ''): string => `<w:tc>${properties ? `<w:tcPr>${properties}</w:tcPr>` : ''}${p(run(text))}</w:tc>`, row = (cells: string, properties = ''): string => `<w:tr>${properties ? `<w:trPr>${properties}</w:trPr>` : ''}${cells}</w:tr>`;
   test('cells joined across and down, a head row, a table in a cell', () => {

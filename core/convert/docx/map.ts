@@ -4,9 +4,10 @@ import { emptyPage, familyOf, type PageDescription, type PageSize } from '../pag
 import { pictureSource } from '../picture.ts';
 import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
+import { widthOf } from '../table-widths.ts';
 import { gatherLines, noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
-import { applyProperty, lineHeight, readNumbering, stylesOf, type Look, type Styles } from '../../styles/docx.ts';
+import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, type Look, type Styles } from '../../styles/docx.ts';
 
 /** Maps a word-processor package to a page description. Source: ECMA-376-1, 17 (WordprocessingML), 20.4 (pictures), 22.1 (equations).
  * Tracked changes count as accepted; comments and hidden text are left out, and that is told as a loss. */
@@ -100,7 +101,7 @@ interface StorySection { html: string; section: SectionProperties }
 const plainSection = (): SectionProperties => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false, ends: false, refs: [], firstPageDiffers: false, numberFrom: null, numberFormat: 'decimal' });
 const numberFormats = /^(?:decimal|(?:lower|upper)(?:Roman|Letter))$/;
 
-interface Paragraph { look: Look; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean }
+interface Paragraph { look: Look; /** what the style of the table around it says */ around: Look; base?: { style: string | null; look: Look }; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean }
 
 function mapStory(xml: string, context: StoryContext): StorySection[] {
   const { page, styles, relations } = context;
@@ -110,6 +111,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
   const paragraphs: Paragraph[] = [];
   const stack: string[] = [];
   let extent: { width: number; height: number } | null = null, boxes = 0, headRow = false, described = '';
+  /** the paragraph before, where nothing else stands between */
+  let last: { html: string; style: string | null; close: boolean } | null = null;
   let dropped = '', waiting = '', run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
   const links: boolean[] = [];
   /** complex fields: instruction until “separate”, shown result after */
@@ -117,7 +120,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
   /** A link to a place in the text; links do not nest. */
   const openPlace = (name: string | undefined): boolean => { const opening = name !== undefined && !links.some(Boolean) && !fields.some((f) => f.link) ? context.places.open(name) : null; if (opening) add(opening); return opening !== null; };
   const openLink = (target: string | undefined): boolean => { const out = target !== undefined && /^(https?|mailto):/i.test(target); if (out) add(`<a href="${escapeXml(target)}">`); return out; };
-  const tables: { rows: Cell[][]; widths: number[] }[] = [];
+  const tables: { rows: Cell[][]; widths: number[]; look: Look }[] = [];
   interface Cell { html: string; span: number; merge: 'start' | 'continue' | null; head: boolean }
   let cell: Cell | null = null;
   const cells: (Cell | null)[] = [];
@@ -132,7 +135,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
       if (inRunProperties) { applyProperty(run, name, a, styles.theme); if (name === 'w:rStyle') Object.assign(run, { ...styles.resolve(a['w:val'] ?? null), ...run }); return; }
       if (inParagraphProperties) { paragraphProperty(name, a); return; }
       switch (name) {
-        case 'w:p': paragraphs.push({ look: {}, html: waiting + dropped, style: null, boxes: '', label: '' }); dropped = waiting = ''; break;
+        case 'w:p': paragraphs.push({ look: {}, around: tables.at(-1)?.look ?? {}, html: waiting + dropped, style: null, boxes: '', label: '' }); dropped = waiting = ''; break;
         case 'w:pPr': inParagraphProperties = true; break;
         case 'w:r': run = {}; break;
         case 'w:rPr': if (stack[stack.length - 2] === 'w:r') inRunProperties = true; break;
@@ -165,8 +168,9 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
           add(`<sup data-note="${mark}">${mark}</sup>`);
           break;
         }
-        case 'w:tbl': if (fallback === 0) { page.counts.tables++; tables.push({ rows: [], widths: [] }); cells.push(cell); outputs.push(''); cell = null; } break;
-        case 'w:gridCol': tables[tables.length - 1]?.widths.push(Number(a['w:w']) / 20 || 0); break;
+        case 'w:tbl': if (fallback === 0) { page.counts.tables++; tables.push({ rows: [], widths: [], look: {} }); cells.push(cell); outputs.push(''); cell = null; } break;
+        case 'w:tblStyle': { const table = tables.at(-1); if (table) table.look = styles.resolve(a['w:val'] ?? null); break; }
+        case 'w:gridCol': if (!stack.includes('w:tblGridChange')) tables[tables.length - 1]?.widths.push(Number(a['w:w']) / 20 || 0); break;
         case 'w:tr': headRow = false; tables[tables.length - 1]?.rows.push([]); break;
         case 'w:tblHeader': headRow = !/^(0|false|off)$/.test(a['w:val'] ?? 'true'); break;
         case 'w:tc': cell = { html: '', span: 1, merge: null, head: headRow }; tables[tables.length - 1]?.rows.at(-1)?.push(cell); break;
@@ -208,8 +212,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
         case 'm:oMath': if (--mathDepth === 0 && fallback === 0) add('</span>'); break;
         case 'w:hyperlink': case 'w:fldSimple': if (links.pop()) add('</a>'); break;
         case 'w:txbxContent': boxes--; break;
-        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0) { const html = paragraphHtml(p); if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += html; else emit(html + p.boxes); } if (section.ends && paragraphs.length === 0 && cells.length === 0) endSection(); break; }
-        case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows)); } break;
+        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0) { if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += paragraphHtml(p); else emitParagraph(p); } if (section.ends && paragraphs.length === 0 && cells.length === 0) endSection(); break; }
+        case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows, tables.length === 0 ? table.widths : [])); last = null; } break;
         case 'w:tc': cell = null; break;
       }
     },
@@ -223,7 +227,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     if (name === 'w:pStyle' && p) p.style = a['w:val'] ?? null;
     else if (name === 'w:framePr' && p) p.drop = a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin';
     else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:cols' || name === 'w:type' || name === 'w:pgNumType' || name === 'w:sectPr' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
-    else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, name, a, styles.theme);
+    else if (p && !stack.includes('w:pPrChange') && !(stack.includes('w:rPr') && /^w:(b|i|u|sz|color|rFonts|vanish|caps|strike)$/.test(name))) applyProperty(p.look, propertyName(name, stack.includes('w:pBdr')), a, styles.theme);
   }
   function sectionProperty(name: string, a: Attributes): void {
     if (stack.includes('w:sectPrChange')) return;
@@ -241,10 +245,12 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
   function breakPage(): void { const p = paragraphs[paragraphs.length - 1]; if (p) { emit(`${p.html.trim() ? paragraphHtml({ ...p, boxes: '' }) : ''}<div class="break"></div>`); p.html = ''; p.label = '\u0000'; } }
 
-  function effective(p: Paragraph): Look { return { ...context.normal, ...styles.resolve(p.style), ...p.look }; }
+  /** What a paragraph's words look like before any of them says otherwise (17.7.2). */
+  function baseOf(p: Paragraph): Look { return (p.base?.style === p.style ? p.base : (p.base = { style: p.style, look: { ...styles.defaults, ...p.around, ...styles.resolve(styles.defaultParagraph), ...styles.resolve(p.style) } })).look; }
+  function effective(p: Paragraph): Look { return { ...baseOf(p), ...p.look }; }
 
   function styled(text: string, own: Look, p: Paragraph): string {
-    const base = { ...context.normal, ...styles.resolve(p.style) }, look = { ...base, ...own };
+    const base = baseOf(p), look = { ...base, ...own };
     const css: string[] = [];
     if (look.size && look.size !== base.size) css.push(`font-size:${look.size}pt`);
     if (own.font) { const family = familyOf(own.font); if (family !== familyOf(base.font ?? 'Times')) css.push(`font-family:${family}`); noteFont(own.font); }
@@ -273,6 +279,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     let left = p.look.left ?? numbered?.left ?? look.left ?? 0, first = p.look.first ?? numbered?.first ?? look.first ?? 0;
     if (numbered?.text) { page.generated.push(numbered.text); html = `<span class="label" data-level="${look.level ?? 0}">${escapeXml(numbered.text)}&#8194;</span>${html}`; if (first >= 0 && left === 0) { left = 18; first = -18; } }
     css.push(`margin:${fixed(look.before ?? 0)}pt ${fixed(look.right ?? 0)}pt ${fixed(look.after ?? 0)}pt ${fixed(Math.max(0, left))}pt`);
+    if (look.ruleAbove) css.push(`border-top:${look.ruleAbove}`, 'padding-top:1pt');
+    if (look.ruleBelow) css.push(`border-bottom:${look.ruleBelow}`, 'padding-bottom:1pt');
     if (first) css.push(`text-indent:${fixed(Math.max(first, -left))}pt`);
     if (look.align && look.align !== 'left') css.push(`text-align:${look.align}`);
     // A line as high as a picture is not cut off here.
@@ -290,6 +298,14 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     const before = look.pageBreakBefore && p.label !== '\u0000' ? '<div class="break"></div>' : '';
     return `${before}<${tag} style="${css.join(';')}"${look.rtl ? ' dir="rtl"' : ''}>${html || '&#160;'}</${tag}>`;
   }
+  /** Neighbours of one style that keep close have no space between them (17.3.1.9). */
+  function emitParagraph(p: Paragraph): void {
+    const look = effective(p), before = last, above = cell ? cell.html : out, close = before?.style === p.style && above.endsWith(before.html);
+    if (close && before.close) { const open = before.html.replace(closing, (_, head: string) => `${head}0pt `); if (cell) cell.html = above.slice(0, -before.html.length) + open; else out = above.slice(0, -before.html.length) + open; }
+    const html = paragraphHtml(close && look.close ? { ...p, look: { ...p.look, before: 0 } } : p);
+    emit(html + p.boxes);
+    last = p.boxes ? null : { html, style: p.style, close: look.close === true };
+  }
   function headingLevel(p: Paragraph, look: Look): number {
     const named = /^heading ([1-9])/i.exec(styles.nameOf(p.style))?.[1];
     if (named) return Math.min(6, Number(named));
@@ -297,7 +313,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     return 0;
   }
 
-  function tableHtml(rows: Cell[][]): string {
+  /** @param widths - of the columns, in points; none in a table within a table */
+  function tableHtml(rows: Cell[][], widths: number[]): string {
     // A vertical merge becomes a row span: each continuing cell is folded into the one that starts it.
     const starts: (Cell & { rows: number })[] = [];
     const lines = rows.map((row) => {
@@ -306,12 +323,12 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
         const at = column;
         column += c.span;
         if (c.merge === 'continue' && starts[at]) { starts[at]!.rows++; starts[at]!.html += c.html === '' || /^<p[^>]*>&#160;<\/p>$/.test(c.html) ? '' : c.html; return null; }
-        const placed = Object.assign(c, { rows: 1 });
+        const placed = Object.assign(c, { rows: 1, width: widthOf(widths, at, c.span) });
         if (c.merge === 'start') starts[at] = placed; else delete starts[at];
         return placed;
       });
     });
-    return `<table>${lines.map((row) => `<tr>${row.filter((c) => c !== null).map((c) => `<td${c.head ? ' data-head="1"' : ''}${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.rows > 1 ? ` rowspan="${c.rows}"` : ''}>${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
+    return `<table>${lines.map((row) => `<tr>${row.filter((c) => c !== null).map((c) => `<td${c.width}${c.head ? ' data-head="1"' : ''}${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.rows > 1 ? ` rowspan="${c.rows}"` : ''}>${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
   }
 
   function picture(id: string, linked: string | undefined): void {
@@ -326,6 +343,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     extent = null; described = '';
   }
 }
+/** A paragraph's opening tag up to the space below it: the third length of its margin. */
+const closing = /^((?:<div class="break"><\/div>)?<\w+ style="margin:\S+ \S+ )\S+ /;
 /** The address in a HYPERLINK field's instruction (17.16.5.25). */
 const addressIn = (instruction: string): string | undefined => /^\s*HYPERLINK\s+"([^"]+)"/i.exec(instruction)?.[1];
 /** The bookmark in a HYPERLINK \\l or REF \\h field's instruction (17.16.5.25, 17.16.5.51). */

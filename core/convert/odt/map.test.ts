@@ -40,7 +40,7 @@ describe('looks', () => {
   test.each<[string, string]>([['black', 'fo:color="#000000"'], ['an underline of the kind none', 'style:text-underline-style="none"'], ['a weight that is normal', 'fo:font-weight="normal"']])('nothing is written for %s', (_, properties) => { expect(map(p(span('a', 'T')), style('T', 'text', properties)).body).not.toMatch(/<(b|u|span)\b/); });
   test.each<[string, string, RegExp]>([
     ['centred', 'fo:text-align="center"', /text-align:center/], ['at the end of the line', 'fo:text-align="end"', /text-align:right/], ['a first line', 'fo:text-indent="1cm"', /text-indent:28\.35pt/],
-    ['margins', 'fo:margin-top="10pt" fo:margin-bottom="5pt" fo:margin-left="1in"', /margin:10pt 0pt 5pt 72pt/], ['double spacing', 'fo:line-height="200%"', /line-height:2\.3/], ['a page of its own', 'fo:break-before="page"', /<div class="break"><\/div><p/],
+    ['margins', 'fo:margin-top="10pt" fo:margin-bottom="5pt" fo:margin-left="1in"', /margin:10pt 0pt 5pt 72pt/], ['double spacing', 'fo:line-height="200%"', /line-height:2\.3/], ['lines of a fixed height', 'fo:line-height="24pt"', /line-height:24pt/], ['a line below', 'fo:border-bottom="1pt solid #4f81bd"', /border-bottom:1pt solid #4f81bd/], ['a page of its own', 'fo:break-before="page"', /<div class="break"><\/div><p/],
   ])('a paragraph: %s', (_, properties, expected) => { expect(map(p('a', 'P'), style('P', 'paragraph', properties)).body).toMatch(expected); });
   test('a paragraph’s bold and italics are taken back by a text style that says so', () => {
     const automatic = `<style:style style:name="P" style:family="paragraph"><style:text-properties fo:font-weight="bold" fo:font-style="italic"/></style:style>${style('T', 'text', 'fo:font-weight="normal" fo:font-style="normal"')}`;
@@ -54,6 +54,17 @@ describe('looks', () => {
   });
 });
 
+test('neighbours of one style that keep close have no space between them, and keep it towards others', () => {
+  const close = style('Item', 'paragraph', 'fo:margin-top="5pt" fo:margin-bottom="10pt" style:contextual-spacing="true"') + style('Other', 'paragraph', 'fo:margin-bottom="3pt"');
+  const margins = (text: string): string[] => [...map(text, close).body.matchAll(/margin:(\S+) \S+ (\S+) /g)].map((m) => `${m[1]} ${m[2]}`);
+  expect(margins(p('a', 'Item') + p('b', 'Item') + p('c', 'Other') + p('d', 'Other'))).toEqual(['5pt 0pt', '0pt 10pt', '0pt 3pt', '0pt 3pt']);
+  expect(margins(p('a', 'Item') + p('c', 'Other') + p('b', 'Item'))).toEqual(['5pt 10pt', '0pt 3pt', '5pt 10pt']);
+});
+test('columns as wide as their style says', () => {
+  const columns = style('C1', 'table-column', 'style:column-width="2in"') + style('C2', 'table-column', 'style:column-width="1in"'), row = (cells: string): string => `<table:table-row>${cells}</table:table-row>`, cell = (text: string, more = ''): string => `<table:table-cell${more}>${p(text)}</table:table-cell>`;
+  const html = map(`<table:table><table:table-column table:style-name="C1"/><table:table-column table:style-name="C2" table:number-columns-repeated="2"/>${row(cell('a') + cell('b') + cell('c'))}${row(`${cell('d', ' table:number-columns-spanned="2"')}<table:covered-table-cell/>${cell('e')}`)}</table:table>`, columns).body;
+  expect([...html.matchAll(/data-width="([\d.]+)\/([\d.]+)"/g)].map((m) => `${m[1]} of ${m[2]}`)).toEqual(['144 of 288', '72 of 288', '72 of 288', '216 of 288', '72 of 288']);
+});
 describe('structure', () => {
   test.each<[string, string, RegExp]>([
     ['a heading by its level', '<text:h text:outline-level="3">Cores</text:h>', /<h3[^>]*>Cores<\/h3>/], ['a heading deeper than six', '<text:h text:outline-level="9">Deep</text:h>', /<h6[^>]*>Deep<\/h6>/],

@@ -8,6 +8,7 @@ import { placesOf } from '../places.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
 import { readOdfLists, type OpenList } from '../../styles/odf-lists.ts';
+import { widthOf } from '../table-widths.ts';
 import { gatherLines } from '../running-lines.ts';
 import { readRunningLines } from './running-lines.ts';
 
@@ -29,6 +30,11 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const stack: string[] = [];
   const lists: OpenList[] = [];
   const spanned: { name: string; closing: string }[] = [];
+  /** columns of the open tables; where the next cell stands, covered ones counted */
+  const grids: { widths: number[]; at: number }[] = [];
+  const cellWidth = (span: number): string => { const grid = grids.at(-1); if (!grid) return ''; const at = grid.at++; return grids.length === 1 ? widthOf(grid.widths, at, span) : ''; };
+  /** the paragraph before: where it begins and ends in what is written */
+  let last: { style: string; start: number; end: number } | null = null;
   let label = '', labelAt: { left?: number; first?: number } = {}, itemAt: { left?: number } = {}, titled: '' | 'told' | null = null, frame = { width: 0, height: 0 };
   const emit = (html: string): void => { if (skip > 0) return; if (targets.length > 0) targets[targets.length - 1] += html; else out += html; };
   readXml(xml, {
@@ -47,7 +53,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           // What a list says of its indents holds inside it; paragraphs without a label of their own stand under the text of their item.
           const left = labelAt.left ?? itemAt.left ?? lists.length * 18, indent = lists.length > 0 ? `;margin-left:${left}pt${label && labelAt.first ? `;text-indent:${Math.max(labelAt.first, -left)}pt` : ''}` : '';
           if (css['break-before'] === 'page') emit('<div class="break"></div>');
-          emit(`<${tag} style="${paragraphCss(css, page)}${indent}">${label}`);
+          const close = skip === 0 && closeUp(a['text:style-name'] ?? '', css);
+          emit(`<${tag} style="${paragraphCss(close ? { ...css, 'margin-top': '0pt' } : css, page)}${indent}">${label}`);
           label = '';
           labelAt = {};
           spanned.push({ name, closing: `</${tag}>` });
@@ -84,9 +91,11 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         }
         case 'text:note': { mark++; endnote = a['text:note-class'] === 'endnote'; emit(`<sup data-note="${mark}">${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
         case 'text:note-body': targets.push(''); break;
-        case 'table:table': page.counts.tables++; turn(a['table:style-name']); emit('<table>'); break;
-        case 'table:table-row': emit('<tr>'); break;
-        case 'table:table-cell': emit(`<td${stack.includes('table:table-header-rows') ? ' data-head="1"' : ''}${Number(a['table:number-columns-spanned']) > 1 ? ` colspan="${a['table:number-columns-spanned']}"` : ''}${Number(a['table:number-rows-spanned']) > 1 ? ` rowspan="${a['table:number-rows-spanned']}"` : ''}>`); break;
+        case 'table:table': page.counts.tables++; turn(a['table:style-name']); emit('<table>'); grids.push({ widths: [], at: 0 }); break;
+        case 'table:table-column': { const width = points(styles.own(a['table:style-name'] ?? '')['column-width']); grids.at(-1)?.widths.push(...Array.from({ length: Math.min(100, Number(a['table:number-columns-repeated'] ?? 1) || 1) }, () => width)); break; }
+        case 'table:covered-table-cell': { const grid = grids.at(-1); if (grid) grid.at += Number(a['table:number-columns-repeated'] ?? 1) || 1; break; }
+        case 'table:table-row': emit('<tr>'); if (grids.length > 0) grids.at(-1)!.at = 0; break;
+        case 'table:table-cell': emit(`<td${cellWidth(Number(a['table:number-columns-spanned'] ?? 1) || 1)}${stack.includes('table:table-header-rows') ? ' data-head="1"' : ''}${Number(a['table:number-columns-spanned']) > 1 ? ` colspan="${a['table:number-columns-spanned']}"` : ''}${Number(a['table:number-rows-spanned']) > 1 ? ` rowspan="${a['table:number-rows-spanned']}"` : ''}>`); break;
         case 'draw:frame': frame = { width: points(a['svg:width']), height: points(a['svg:height']) }; break;
         case 'draw:image': {
           const part = /^(Pictures|\.\/Pictures|media)/.test(a['xlink:href'] ?? '') ? pack.part(a['xlink:href']!.replace(/^\.\//, '')) : null;
@@ -111,12 +120,13 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           if (/^text:[ph]$/.test(name) && titled === '') titled = page.title.trim() ? 'told' : null;
           const top = spanned.pop();
           if (top) emit(top.closing);
+          if (/^text:[ph]$/.test(name) && skip === 0 && last) last.end = written().length;
           break;
         }
         case 'text:section': if (sections.pop()) emit(columnsClose); break;
         case 'text:list': lists.pop(); itemAt = {}; break;
         case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"${endnote ? ' data-end="1"' : ''}><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
-        case 'table:table': emit('</table>'); break;
+        case 'table:table': emit('</table>'); grids.pop(); break;
         case 'table:table-row': emit('</tr>'); break;
         case 'table:table-cell': emit('</td>'); break;
       }
@@ -135,6 +145,14 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
     const number = /^\d+$/.exec(styles.resolve(style ?? '')['page-number'] ?? '');
     turns.push({ at: out.length, master, numberFrom: number ? Number(number[0]) : null });
   }
+  function written(): string { return targets.at(-1) ?? out; }
+  /** Neighbours of one style that keep close have no space between them (style:contextual-spacing). @returns whether this one stands close to the one before */
+  function closeUp(style: string, css: OdfLook): boolean {
+    const text = written(), close = last !== null && last.style === style && last.end === text.length && css['contextual-spacing'] === 'true';
+    if (last && close) { const open = text.slice(last.start).replace(/^(<\w+ style="margin:\S+ \S+ )\S+ /, (_, head: string) => `${head}0pt `), changed = text.slice(0, last.start) + open; if (targets.length > 0) targets[targets.length - 1] = changed; else out = changed; last.end = changed.length; }
+    last = { style, start: written().length, end: -1 };
+    return close;
+  }
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
 }
 
@@ -145,6 +163,8 @@ function paragraphCss(css: OdfLook, page: PageDescription): string {
   if (points(css['text-indent'])) out.push(`text-indent:${points(css['text-indent'])}pt`);
   if (/^[\d.]+pt$/.test(css['font-size'] ?? '')) out.push(`font-size:${css['font-size']}`);
   if (/%$/.test(css['line-height'] ?? '')) out.push(`line-height:${(parseFloat(css['line-height']!) / 100) * 1.15}`);
+  else if (points(css['line-height']) > 0) out.push(`line-height:${points(css['line-height'])}pt`);
+  for (const side of ['top', 'bottom']) { const line = /^([\d.]+(?:pt|cm|mm|in)) \w+ (#[\da-f]{6})$/i.exec(css[`border-${side}`] ?? css['border'] ?? ''); if (line) out.push(`border-${side}:${Math.max(0.25, points(line[1]))}pt solid ${line[2]}`, `padding-${side}:1pt`); }
   if (css['font-weight'] === 'bold') out.push('font-weight:bold');
   if (css['font-style'] === 'italic') out.push('font-style:italic');
   out.push(...colourAndFace(css, page));
