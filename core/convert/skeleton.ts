@@ -5,7 +5,7 @@ import { Package } from '../engines/zip.ts';
 import type { Kind } from '../model/kinds.ts';
 import { markdownToHtml, splitFrontMatter } from '../readers/plain/markdown.ts';
 import { openCompound, paragraphsOf, readStories } from '../readers/doc/text.ts';
-import { rtfCodePage } from '../readers/plain/read.ts';
+import { rtfCodePage } from '../readers/plain/rtf.ts';
 import { readNumbering, readStyles, type Look } from '../styles/docx.ts';
 import { readOdfLists, type OpenList } from '../styles/odf-lists.ts';
 import { decodeCodePage, decodeText, latin1 } from '../text/bytes.ts';

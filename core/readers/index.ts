@@ -58,7 +58,7 @@ async function readKind(bytes: Uint8Array, name: string, context: ReadContext): 
       case 'markdown': return (await plain()).readMarkdown(bytes, file);
       case 'txt': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return (await plain()).readPlain(bytes, file);
       case 'html': return (await plain()).readHtml(bytes, file);
-      case 'rtf': return (await plain()).readRtf(bytes, file);
+      case 'rtf': return (await import('./plain/rtf.ts')).readRtf(bytes, file);
       case 'doc': return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : (await import('./doc/read.ts')).readDoc(bytes, file);
       case 'jpeg': case 'png': case 'tiff': case 'heic': {
         const picture = await readPicture(bytes, 'image');

@@ -1,6 +1,6 @@
 import { escapeXml } from '../../engines/xml.ts';
 import { decodeCodePage, latin1 } from '../../text/bytes.ts';
-import { rtfCodePage } from '../../readers/plain/read.ts';
+import { rtfCodePage } from '../../readers/plain/rtf.ts';
 import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { placesOf } from '../places.ts';

@@ -1,0 +1,159 @@
+import type { DocumentFacts, FileFacts, LayoutFacts, MetadataFact, Passage, PlaceKind, SheetFacts } from '../../model/facts.ts';
+import { read, unread } from '../../model/facts.ts';
+import { singleSpacingOf } from '../../tables/faces.ts';
+import { decodeCodePage, latin1 } from '../../text/bytes.ts';
+import { fromHex, lookAlike, white } from '../../text/colour.ts';
+import { LayoutTally, spacingOf } from '../layout-tally.ts';
+import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
+import { UnseenLooks } from '../unseen-looks.ts';
+import { plainFacts, quoteSign, toParagraphs } from './read.ts';
+
+const infoSorts: Record<string, MetadataFact['sort']> = { author: 'author', operator: 'author', manager: 'author', company: 'company', title: 'title', subject: 'subject', keywords: 'keywords', doccomm: 'comment', comment: 'comment', template: 'template', generator: 'software' };
+/** Whole groups that hold something about the file. */
+const fileGroups = new Set(['template', 'generator']);
+/** What stands apart from the text, by the group that holds it. Whatever is not here is hidden. */
+const places: Readonly<Record<string, PlaceKind>> = { annotation: 'comment', atnid: 'comment', atnauthor: 'comment', revtbl: 'trackedChange', fldinst: 'field', bkmkstart: 'outline', filetbl: 'path', deleted: 'deletedText', header: 'runningHead', headerl: 'runningHead', headerr: 'runningHead', headerf: 'runningHead', footer: 'runningHead', footerl: 'runningHead', footerr: 'runningHead', footerf: 'runningHead' };
+
+/** Rich text: words, what stands apart from them, and how they are set. Source: RTF Specification 1.9.1 (control words from memory). */
+export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
+  const source = latin1(bytes), rtf = rtfToText(source), { text } = takeNoteMarks(rtf.text.replaceAll(quoteSign, ''));
+  const metadata = Object.entries(rtf.info).map(([key, value]): MetadataFact => ({ part: fileGroups.has(key) ? `rtf/${key}` : `info/${key}`, key, value, sort: infoSorts[key] ?? 'custom' }));
+  const notes = rtf.notes.flatMap((n, i): Passage[] => (n ? [{ part: 'rtf/footnote', place: 'footnote', page: null, text: n, note: noteName(i) }] : []));
+  return {
+    ...plainFacts(file, [...toParagraphs(rtf.text), ...notes, ...rtf.apart], metadata, text, rtfStructure(source)),
+    remains: read({ comments: rtf.counts.comments, trackedChanges: rtf.counts.trackedChanges, highlights: rtf.counts.highlights, revisions: 0 }),
+    layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: [rtf.sheet], pageNumbers: rtf.pageNumbers, integrity: rtf.unseen,
+  };
+}
+
+/** Pictures (the fallback of one not counted twice), tables (rows with nothing but rows between them), notes. */
+function rtfStructure(source: string): NonNullable<DocumentFacts['structure']> {
+  let tables = 0, inside = false;
+  for (const m of source.matchAll(/\\(trowd|row|pard|intbl|par)\b/g)) {
+    if (m[1] === 'trowd') { if (!inside) tables++; inside = true; } else if (m[1] === 'par' && inside && !/\\intbl\b/.test(source.slice(Math.max(0, source.lastIndexOf('\\pard', m.index)), m.index))) inside = false;
+  }
+  const count = (word: RegExp): number => source.match(word)?.length ?? 0;
+  return { images: count(/\\pict\b/g) - count(/\\nonshppict\b/g), tables, equations: 0, footnotes: count(/\\footnote\b/g) };
+}
+
+/** The code page that a file names, or the one of the machine that it names; the common western one where it names none or one that is not known here. */
+export function rtfCodePage(source: string): string {
+  const n = /\\ansicpg(\d+)/.exec(source)?.[1];
+  if (!n && /^\{\\rtf\d*\s*\\mac\b/.test(source)) return 'macintosh';
+  try { return new TextDecoder(`windows-${n ?? '1252'}`).encoding; } catch { return 'windows-1252'; }
+}
+
+/** How words are set: sizes in half-points, colours and faces by their numbers in the file's tables; null: none of its own. */
+interface Look { size: number; colour: number; behind: number; face: number; hidden: boolean; deleted: boolean }
+const plainLook: Look = { size: 24, colour: 0, behind: 0, face: 0, hidden: false, deleted: false };
+/** How a paragraph is set: in twentieths of a point, or of a line where `multiple`. */
+interface Setting { line: number; multiple: boolean; shade: number; inTable: boolean }
+const plainSetting: Setting = { line: 0, multiple: false, shade: 0, inTable: false };
+interface Group {
+  /** the group that is read for itself, and not as text */ skip: string | null; unicodeSkip: number; /** the note that the group is or lies in, from 0 */ note: number | null;
+  /** how far the paragraph is moved in, in twentieths of a point; none of a list's */ indent: number; look: Look;
+}
+interface RtfText {
+  text: string; info: Record<string, string>; apart: Passage[]; notes: string[]; counts: { comments: number; trackedChanges: number; highlights: number };
+  layout: LayoutFacts | null; sheet: SheetFacts; pageNumbers: boolean; unseen: DocumentFacts['integrity'];
+}
+const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext)$/;
+
+/** The words of a rich-text file; notes, running lines and whatever else is no text apart, as they stand apart on the page. */
+function rtfToText(source: string): RtfText {
+  let text = '';
+  const info: Record<string, string> = {}, apart: Passage[] = [], notes: string[] = [], counts = { comments: 0, trackedChanges: 0, highlights: 0 };
+  const tally = new LayoutTally(), unseen = new UnseenLooks('rtf'), faces = new Map<number, string>(), colours: (string | null)[] = [], page: Record<string, number> = { paperw: 12_240, paperh: 15_840, margl: 1800, margr: 1800, margt: 1440, margb: 1440 };
+  const stack: Group[] = [], codePage = rtfCodePage(source);
+  let state: Group = { skip: null, unicodeSkip: 1, note: null, indent: 0, look: plainLook }, setting = plainSetting, pageNumbers = false;
+  let pending = 0, buffer = '', star = false, face = 0, parts: (number | undefined)[] = [], wasMarked = false;
+  const flush = (): void => { if (state.skip && buffer.trim()) keepApart(state.skip, buffer.trim()); buffer = ''; };
+  const keepApart = (group: string, words: string): void => {
+    if (group.startsWith('info:')) { const key = group.slice(5); if (key) info[key] = `${info[key] ?? ''}${words}`.trim(); return; }
+    if (fileGroups.has(group)) { info[group] = words.replace(/;$/, ''); return; }
+    const place = places[group] ?? 'hidden', address = group === 'fldinst' ? /^\s*HYPERLINK\s+"([^"]+)"/i.exec(words)?.[1] : undefined;
+    if (group === 'fldinst' && /\bPAGE\b/i.test(words) && stack.some((g) => /^(?:head|foot)er[lr]?$/.test(g.skip ?? ''))) pageNumbers = true;
+    for (const one of group === 'revtbl' ? words.split(';').filter((w) => w.trim() && w.trim() !== 'Unknown') : [address ?? words]) {
+      apart.push({ part: place === 'runningHead' ? 'rtf/header' : place === 'hidden' ? 'rtf' : `rtf/${group}`, place: address ? (/^https?:/i.test(address) ? 'cloudAddress' : /^mailto:/i.test(address) ? 'link' : 'path') : place, page: null, text: one.trim(), ...(/^(?:atnid|atnauthor|revtbl)$/.test(group) ? { authorLike: true } : {}) });
+    }
+  };
+  const put = (value: string, run = false): void => {
+    if (pending > 0) { const n = Math.min(pending, run ? value.length : 1); pending -= n; value = run ? value.slice(n) : ''; }
+    if (state.skip === 'colortbl') { for (const sign of value) if (sign === ';') { colours.push(parts.some((c) => c !== undefined) ? [0, 1, 2].map((i) => (parts[i] ?? 0).toString(16).padStart(2, '0')).join('') : null); parts = []; } return; }
+    if (state.skip === 'fonttbl') { faces.set(face, `${faces.get(face) ?? ''}${value.replaceAll(';', '')}`); return; }
+    if (state.skip) { buffer += value; return; }
+    const { look } = state;
+    if (look.hidden || look.deleted) { if (value.trim()) addApart(look.deleted ? 'deletedText' : 'hidden', value); return; }
+    if (state.note !== null) { notes[state.note] += value; return; }
+    text += state.indent >= 360 && /\S/.test(value) && (text === '' || text.endsWith('\n')) ? quoteSign + value : value;
+    if (value.trim()) measure(value, look);
+  };
+  /** What stands side by side is one passage. */
+  const addApart = (place: PlaceKind, value: string): void => { const last = apart.at(-1); if (last?.place === place && last.part === 'rtf/text' && text.length === apartAt) last.text += value; else apart.push({ part: 'rtf/text', place, page: null, text: value }); apartAt = text.length; };
+  let apartAt = -1;
+  const measure = (value: string, look: Look): void => {
+    const size = look.size / 2, font = faces.get(look.face), behind = look.behind || setting.shade, under = fromHex(colours[look.behind] ?? ''), marked = under !== null && !lookAlike(under, white);
+    tally.add(value.length, { size, font, spacing: setting.line === 0 ? 1 : setting.multiple ? setting.line / 240 : spacingOf(Math.abs(setting.line) / 20, size, singleSpacingOf(font ?? '')) });
+    unseen.add(value, { size, colour: colours[look.colour] ?? null, ground: behind > 0 ? colours[behind] ?? null : setting.inTable ? null : 'FFFFFF' });
+    if (marked && !wasMarked) counts.highlights++;
+    wasMarked = marked;
+  };
+  for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
+    const [, word, argument, hex, symbol, brace, plain] = m;
+    if (brace === '{') { stack.push(state); state = { ...state }; }
+    else if (brace === '}') { const around = stack.pop() ?? state; if (around.skip !== state.skip) flush(); state = around; }
+    else if (plain !== undefined) put(plain.replace(/[\r\n]/g, ''), true);
+    else if (hex !== undefined) put(decodeCodePage(Uint8Array.of(parseInt(hex, 16)), codePage));
+    else if (symbol !== undefined) {
+      if (symbol === '*') star = true;
+      else if (symbol === '~') put('\u00a0'); else if (symbol === '_') put('-'); else if (symbol === '-') put('\u00ad'); else if (/[\\{}]/.test(symbol)) put(symbol);
+      else if (symbol === '\n' || symbol === '\r') put('\n');
+    } else if (word) {
+      const n = argument === undefined ? null : Number(argument), on = n !== 0;
+      // A starred destination may be skipped unless it is known.
+      if (star && !/^(footnote|shppict|annotation|atnauthor|atnid|template|generator|revtbl|fldinst|bkmkstart)$/.test(word)) { flush(); state.skip = 'ignorable'; }
+      star = false;
+      if (word === 'u' && argument) { put(String.fromCharCode((Number(argument) + 65_536) % 65_536)); pending = state.unicodeSkip; continue; }
+      if (state.skip === 'colortbl') { const at = ['red', 'green', 'blue'].indexOf(word); if (at >= 0) parts[at] = Math.min(255, Math.max(0, n ?? 0)); continue; }
+      if (state.skip === 'fonttbl' && word === 'f') { face = n ?? 0; continue; }
+      if (word in page && n !== null && !state.skip) page[word] = n;
+      if (word === 'footnote' && !state.skip) { if (state.note === null) text += noteMark(notes.length); state.note = notes.length; notes.push(''); } else if (word === 'uc') state.unicodeSkip = n ?? 1;
+      else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') put('\n');
+      else if (word === 'tab' || word === 'cell') put('\t');
+      else if (word === 'pard') { state.indent = 0; setting = plainSetting; }
+      else if (word === 'li' || word === 'lin') state.indent = n ?? 0;
+      else if (word === 'ls' || (word === 'fi' && n !== null && n < 0)) state.indent = -Infinity;
+      else if (word === 'intbl') { state.indent = -Infinity; setting = { ...setting, inTable: true }; }
+      else if (word === 'sl') setting = { ...setting, line: n ?? 0 };
+      else if (word === 'slmult') setting = { ...setting, multiple: n === 1 };
+      else if (word === 'cbpat') setting = { ...setting, shade: n ?? 0 };
+      else if (word === 'info') state.skip = 'info:';
+      else if (state.skip?.startsWith('info:')) { flush(); state.skip = `info:${word}`; }
+      else if (word === 'chpgn') { if (/^(?:head|foot)er[lr]?$/.test(state.skip ?? '')) pageNumbers = true; }
+      else if (destinations.test(word)) { if (word === 'annotation' && state.skip === null) counts.comments++; if (word === 'fldinst') flush(); state.skip = word === 'fldinst' ? word : state.skip ?? word; }
+      else if (word in typographic) put(typographic[word]!);
+      else changeLook(word, n, on);
+    }
+  }
+  flush();
+  if (faces.size > 0) apart.push({ part: 'rtf', place: 'hidden', page: null, text: [...faces.values()].join('\n') });
+  const mm = (side: string): number => Math.round((Math.abs(page[side]!) / 1440) * 254) / 10;
+  return {
+    text: text.replace(/\n{3,}/g, '\n\n'), info, apart, notes: notes.map((x) => x.trim()), counts, pageNumbers, unseen: unseen.words,
+    layout: tally.facts({ left: mm('margl'), right: mm('margr'), top: mm('margt'), bottom: mm('margb') }), sheet: { page: null, width: page['paperw']! / 20, height: page['paperh']! / 20 },
+  };
+  function changeLook(word: string, n: number | null, on: boolean): void {
+    const { look } = state;
+    switch (word) {
+      case 'plain': state.look = plainLook; break;
+      case 'v': state.look = { ...look, hidden: on }; break;
+      case 'deleted': state.look = { ...look, deleted: on }; if (on && !state.skip) counts.trackedChanges++; break;
+      case 'revised': if (on && !state.skip) counts.trackedChanges++; break;
+      case 'fs': state.look = { ...look, size: n ?? 24 }; break;
+      case 'cf': state.look = { ...look, colour: n ?? 0 }; break;
+      case 'f': state.look = { ...look, face: n ?? 0 }; break;
+      case 'highlight': case 'chcbpat': state.look = { ...look, behind: n ?? 0 }; break;
+    }
+  }
+}
+const typographic: Record<string, string> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: ' ', enspace: ' ' };
