@@ -19,7 +19,7 @@ export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence:
  * A part that is said both to count and not to count stays open. */
 export function readCounting(clauses: Clause[]): CountingRule {
   const said = new Map<WordPart, Set<boolean>>(), evidence: CountingRule['evidence'] = [];
-  for (const clause of clausesWith(clauses.filter((c) => !/\basked (?:if|whether)\b/i.test(c.text)), /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i)) {
+  for (const clause of clausesWith(clauses.filter((c) => !/\basked (?:if|whether)\b/i.test(c.text)), /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i).concat(clauses.filter((c, i) => /^\W*[a-z ]{4,30} counts? towards? the (?:limit|total)\b/i.test(c.text) && /\bwords\b/i.test(clauses[i - 1]?.text ?? '')))) {
     const forward = [...matchesIn(clause, ahead)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.in !== undefined }));
     const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.bare === undefined && m.groups!.plainly === undefined && m.groups!.listed === undefined && (m.groups!.plainlyIn !== undefined || m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.alone !== undefined || m.groups!.bare !== undefined || m.groups!.plainly !== undefined || m.groups!.listed !== undefined || m.groups!.plainlyIn !== undefined }));
     if (forward.length + back.length === 0) continue;

@@ -174,7 +174,7 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   if (behind && around.base < at && !parsed?.isCertain('hour')) { const own = timeOf(null, clause.slice(0, most), at + behind[0].length, at + behind[0].length, at + behind[0].length, Math.min(most, at + behind[0].length + 14)); if (own && own.start === at + behind[0].length) return own; }
   const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
-  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?(?:Uhr|h)\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b|(?<=\)? (?:by|at) )([01]\d|2[0-3])([0-5]\d)\b(?=\s*(?:$|[,.;)]|on\b))/i.exec(around.text);
+  const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?(?:Uhr|h)\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b|(?<=\)? (?:by|at) )([01]\d|2[0-3])([0-5]\d)\b(?=\s*(?:$|[,.;)]|on\b))|(?<=\b20\d\d\s*,?\s+)([01]\d|2[0-3])([0-5]\d)(?= (?:UTC|GMT|BST|CES?T|EES?T|IST|SGT|HKT|JST|KST|AE[SD]T|NZ[SD]T|[ECMP][SD]?T|AoE)\b)/i.exec(around.text);
   const inWords = /\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) o['’]clock\b(?:\s(?:in the|at) (morning|afternoon|evening|night|noon))?/i.exec(around.text);
   if (inWords && (inWords[2] || /twelve/i.test(inWords[1]!))) { const hour = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'].indexOf(inWords[1]!.toLowerCase()) + 1; return { hour: (hour % 12) + (/morning/i.test(inWords[2] ?? '') ? 0 : 12), minute: 0, second: 0, nextDay: false, offset: null, start: around.base + inWords.index, end: around.base + inWords.index + inWords[0].length }; }
   const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
@@ -183,10 +183,10 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   const trailing = clock ? null : /,\s*(?:both |all )?(?:by|at)\s+((?:12 )?noon|midday|\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m)\b\W*$/i.exec(clause.slice(Math.min(to, most)));
   if (trailing && most === clause.length && parsed) { const at = Math.min(to, most) + trailing.index + trailing[0].indexOf(trailing[1]!); return timeOf(null, clause, at, at, at, clause.length); }
   if (!clock) return null;
-  let hour = Number(clock[1] ?? clock[4] ?? clock[6] ?? clock[8] ?? clock[10]);
+  let hour = Number(clock[1] ?? clock[4] ?? clock[6] ?? clock[8] ?? clock[10] ?? clock[12]);
   if (clock[3]) hour = (hour % 12) + (clock[3].toLowerCase() === 'p' ? 12 : 0);
   const nextDay = hour === 24;
-  return { hour: nextDay ? 0 : hour, minute: Number((clock[2] ?? clock[5] ?? clock[7] ?? clock[9] ?? clock[11]) || 0), second: 0, nextDay, offset: null, start: around.base + clock.index, end: around.base + clock.index + clock[0].length };
+  return { hour: nextDay ? 0 : hour, minute: Number((clock[2] ?? clock[5] ?? clock[7] ?? clock[9] ?? clock[11] ?? clock[13]) || 0), second: 0, nextDay, offset: null, start: around.base + clock.index, end: around.base + clock.index + clock[0].length };
 }
 
 function isoOf(year: number, month: number, day: number, time: TimeOfDay | null, zone: string | null): string {

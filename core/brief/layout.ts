@@ -41,7 +41,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       put(out.fontSizePt, value, m);
     }
     for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spacing|interligne|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at|=|set to|to)?\s*(?:to |be )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
-      if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double)\b/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double)\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+      if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)\b/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)(?:[- ]spac(?:ed|ing))?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5] ?? m[6] ?? 'double').toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);

@@ -2,7 +2,7 @@ import type { Limits } from '../model/brief.ts';
 import { isCorrection, largeNumbers, matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
 
 type Field = keyof Limits;
-export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** a length that is asked for, without a word that makes it a limit */ given?: true; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }
+export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** how far the marker reads: a limit only where no other is named */ reach?: true; /** a length that is asked for, without a word that makes it a limit */ given?: true; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }
 
 /** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kbyte: 1e3, mbyte: 1e6, gbyte: 1e9, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
@@ -30,7 +30,7 @@ const replaced = (before: string): boolean => /\b(?:instead of|previously|former
 
 /** Limits of size, words and pages with the words they came from. “About N” and a bare length settle nothing. */
 export function readLimits(clauses: Clause[]): LimitStatement[] {
-  return clauses.flatMap((clause, i) => {
+  const found = clauses.flatMap((clause, i): LimitStatement[] => {
     // “Up to 10 % over is permitted.” as a sentence of its own speaks of the limit before it.
     // “The maximum is 12,000 words; the minimum is 8,000.”
     const bare = i > 0 ? new RegExp(`^\\W*(?:and |but )?the (min|max)imum(?: length)? is (${number})\\W*$`, 'i').exec(clause.text) : null, unit = bare && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
@@ -39,8 +39,20 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // A sentence on what counts may stand between a length and its leeway.
     const about = [1, 2].find((k) => { const t = clauses[i + k]?.text; return t === undefined || !(/\bword (?:count|limit|length)\b/i.test(t) && !/\d/.test(t)); }), next = clauses[i + (about ?? 1)]?.text ?? '';
     const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && (!/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) || /\d ?% (?:longer or shorter|shorter or longer)\b/i.test(next) || /\bexceed\w* the (?:limit|word limit|length)\b[^.;]{0,10}\bby more than\b/i.test(next)) ? ` ${next}` : '';
-    return [...readSizes(clause), ...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)];
+    const counts = [...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)], answer = counts.length === 0 ? spokenAnswer(clause) : null;
+    return [...readSizes(clause), ...counts, ...(answer ? [answer] : [])];
   });
+  return found.filter((s) => !s.reach || !found.some((o) => o !== s && o.field === s.field && !o.reach));
+}
+
+const howLong = /^\W*(?:Q\s*[:.]\s*)?how (?:long|many (?:words|pages))\b.*\b(?:may|can|should|must|be|write)\b/i;
+const bareAnswer = new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\s+(words?|pages?|sides?)\\b(?!\\s*(?:min|or more|at least|each|per))`, 'i');
+/** “How long may the report be? Ten pages, excluding references.” Which document is meant stands in the question. */
+function spokenAnswer(clause: Clause): LimitStatement | null {
+  const asked = clause.under && howLong.test(clause.under) ? clause.under : null, m = asked ? bareAnswer.exec(clause.text) : null;
+  if (!asked || !m) return null;
+  const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
+  return { field: /^w/i.test(m[2]!) ? 'maxWords' : 'maxPages', value, start: clause.start + m[0].indexOf(m[1]!), end: clause.start + m[0].length, clause: { ...clause, text: `${asked} ${clause.text}`, start: clause.start - asked.length - 1 } };
 }
 
 function readSizes(clause: Clause): LimitStatement[] {
@@ -119,7 +131,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const give = /^\s*\(?,?\s*(?:plus or minus|plus[ \/]minus|give or take|\+\s?\/\s?[-–−]|±)\s?(\d{1,4}|one|two|three)(?!\s?(?:%|per\s?cent|\d))/i.exec(after), by = give ? numberWords[give[1]!.toLowerCase()] ?? Number(give[1]) : 0;
     if (give) { push(min, value - by, m); push(max, value + by, m); continue; }
     // “I stop reading after 20 pages”; “2,000 words is the ceiling”.
-    if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near) || /^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
+    if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near)) { push(max, value, m); found[found.length - 1]!.reach = true; continue; }
+    if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*)?$/i.test(near);
     const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at most|tops)\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);

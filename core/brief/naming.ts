@@ -36,7 +36,10 @@ export function readNaming(clauses: Clause[]): NamingRead {
     if (again && /^\W*it\b/i.test(clause.text) && index > 0) { collectFields(clauses[index - 1]!, 0, out, override); return; }
     if (again) { const from = [...clause.text.slice(0, again.index).matchAll(/\b(?:put|write|give|type|state|include|add)\b/gi)].at(-1)?.index ?? 0; collectFields({ ...clause, text: clause.text.slice(0, again.index) }, from, out, override); return; }
     const contrast = /\b(?:but|only|instead|use)\b[^.;]*\b(?:candidate|exam|student|registration)\b[^.;]*\b(?:number|code|id)\b|\b(?:put|use|write|give|include|with)\b[^.;,]*\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.?)\b(?=(?: in the file ?name)?,?\s+\(?(?:and\s+|but\s+)?(?:not|never)\b)|\b(?:candidate|exam|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.?) \((?:and |but )?not your names?\)/i.exec(clause.text);
-    if (forbids && !/\bnot (?:forget|omit|leave out)\b/i.test(clause.text)) {
+    // “… named Portfolio_<your candidate number>, and no names anywhere”: what comes behind the pattern is about the paper.
+    const patterned = forbids ? findPattern(clause) : null, refusal = /\b(?:no|never|not)\b[^.;,]*\bnames?\b[^.;,]*\b(?:anywhere|in (?:the|your) (?:text|paper|essay|document|work|pdf)|on (?:the|any|every|each) page)\b/i.exec(clause.text);
+    const elsewhere = patterned !== null && refusal !== null && clause.start + refusal.index >= patterned.end && /^[^.;]*$/.test(clause.text.slice(patterned.end - clause.start, refusal.index)) && !/\bfile ?name/i.test(refusal[0]);
+    if (forbids && !elsewhere && !/\bnot (?:forget|omit|leave out)\b/i.test(clause.text)) {
       const quote = /(?:\b(?:not|never|no(?!\.)|neither|without)|[a-z]+n['’]t)\b[^.;]*/i.exec(clause.text)!;
       // “Do not rename the file” and “do not use spaces in the name” say nothing about identity.
       if (/\b(?:your|own|identif|identity|surname|names?\b(?! of)|student|who you are)/i.test(quote[0]) && !/\b(?:spaces?|special characters|rename|symbols|punctuation)\b/i.test(quote[0])) out.mustNotIdentify.push({ value: true, start: clause.start + quote.index, end: clause.start + quote.index + quote[0].length, override });
@@ -88,18 +91,23 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 function spokenPattern(clause: Clause): { value: string; start: number; end: number } | null {
   const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID|no\.?)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit)[\s-]code|initials?)`;
   const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
-  const element = `(?:(?:your|the|an?)\\s+)?(?:${detail}|${mark}|${literal})`;
+  const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}|${mark}|${literal})`;
   const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
   if (!m || !new RegExp(detail, 'i').test(m[0])) return null;
+  // “Your surname, your first name and the words “policy brief”, separated by underscores”.
+  const between = /^[,\s]*(?:all )?separated by (?:an? |single )?(underscore|hyphen|dash|full stop)(?:s|es)?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[1]?.toLowerCase();
   let joined = '', marks = false, fields = 0, plain = 0;
   for (const part of m[0].matchAll(new RegExp(`${detail}|${mark}|${literal}`, 'gi'))) {
     const said = part[0].replace(/^[“"‘']|[”"’']$/g, '');
-    if (new RegExp(`^${mark}$`, 'i').test(said)) { joined += { underscore: '_', hyphen: '-', dash: '-', 'full stop': '.' }[said.toLowerCase()]!; marks = true; }
+    if (between && joined) joined += markOf[between]!;
+    if (new RegExp(`^${mark}$`, 'i').test(said)) { joined += markOf[said.toLowerCase()]!; marks = true; }
     else if (new RegExp(`^${detail}$`, 'i').test(said)) { joined += `[${said}]`; fields++; }
     else { joined += said; marks ||= /[_-]$/.test(said) || fields > 0; if (++plain > 1 && fields === 0) return null; }
   }
-  return marks && !/\]\[/.test(joined) ? { value: joined, start: clause.start + m.index, end: clause.start + m.index + m[0].length } : null;
+  return (marks || between !== undefined) && !/\]\[/.test(joined) ? { value: joined, start: clause.start + m.index, end: clause.start + m.index + m[0].length } : null;
 }
+
+const markOf: Readonly<Record<string, string>> = { underscore: '_', hyphen: '-', dash: '-', 'full stop': '.' };
 
 /** “… your number, not your name, …” */
 const ruledOut = (part: Clause, at: number): boolean => /\b(?:not|never|instead of|rather than|and no|or)\s+(?:your |the )?$/i.test(part.text.slice(0, at - part.start)) && /\b(?:not|never|instead of|rather than|no)\b[^.;,]{0,40}$/i.test(part.text.slice(0, at - part.start));

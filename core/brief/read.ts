@@ -155,6 +155,9 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (inside.length === 1) return inside[0]!.i;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
   const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your) /, ''), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
+  // “How long may the report be?” is about the project report where there is no other.
+  const lastWord = (label: string | null): string => (label ?? '').toLowerCase().split(' ').at(-1)!, asked = named.length === 0 && s.clause.text.includes('?') ? documents.flatMap((d, i) => (d.label && new RegExp(`\\b${lastWord(d.label).replace(/\W/g, '')}\\b`, 'i').test(s.clause.text.slice(0, s.start - s.clause.start)) && documents.every((o, k) => k === i || lastWord(o.label) !== lastWord(d.label)) ? [i] : [])) : [];
+  if (asked.length === 1) return asked[0]!;
   // “Maximum 50 MB for slides, 5 MB for essays”.
   const meant = /^\s*(?:each )?for (?:the |your )?([a-z]+)/i.exec(s.clause.text.slice(s.end - s.clause.start))?.[1]?.toLowerCase().replace(/s$/, ''), forIt = meant && meant.length > 2 ? documents.flatMap((d, i) => (d.label?.toLowerCase().replace(/s$/, '').endsWith(meant) ? [i] : [])) : [];
   if (forIt.length === 1) return forIt[0]!;

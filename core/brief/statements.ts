@@ -23,8 +23,8 @@ function barred(text: string): string {
 /** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. */
 export function splitClauses(wording: string): Clause[] {
   // What is struck through does not hold.
-  // When somebody wrote in a thread is no date of the assignment.
-  const text = asTable(wording.replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)));
+  // When somebody wrote in a thread is no date of the assignment; the number of a week between a date and its time is neither.
+  const text = asTable(wording.replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)));
   const clauses: Clause[] = [];
   let from = 0;
   const push = (to: number): void => {

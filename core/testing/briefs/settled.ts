@@ -2897,4 +2897,151 @@ citations: IEEE`,
     text: `Poster (A1, PDF, max. 30 MB): due 22 March 2027 at 17:00. Reflective statement (DOCX, 500 words max): due 26 March 2027 at 17:00. All times UK.`,
     says: {documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Reflective statement', types: ['docx'], limits: {maxWords: 500}}], timeZone: 'Europe/London', parts: [{label: 'Poster', opens: null, due: '2027-03-22T17:00:00+00:00'}, {label: 'Reflective statement', opens: null, due: '2027-03-26T17:00:00+00:00'}]},
   },
+  {
+    text: `LAW 3011 — Jurisprudence
+Summative coursework: submission instructions
+
+1. Your essay must not exceed 3,000 words. Footnotes count towards the limit; the bibliography does not.
+2. Essays exceeding the limit by up to 10% lose two marks; those more than 10% over lose five marks and the examiner stops reading at 3,300 words.
+3. The deadline is 2.00 p.m. on Thursday 18th March 2027. Essays received after that time but within 24 hours will be capped at 40. Essays received more than 24 hours late receive zero.
+4. Essays are anonymously marked. Write your examination number on the first page and in the header. Your name must appear nowhere.
+5. Upload a single Word document (.doc or .docx). PDFs cannot be accepted.
+6. Use OSCOLA.
+7. Font: Garamond or Times New Roman, 12 point, with 1.5 line spacing; footnotes in 10 point.`,
+    says: {documents: [{label: null, types: ['docx', 'doc']}], 'limits.maxWords': 3000, anonymous: true, due: '2027-03-18T14:00:00', 'late.cutoffDays': 1, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond', 'Times New Roman'], referenceStyle: 'OSCOLA', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `NURS 3300 – Reflective account: what markers look for and how to send it
+
+Please send your account as an e-mail attachment? No: e-mailed work is not accepted. Use the hand-in page for NURS 3300, which opens on 8 March 2027 at 9 am and closes on 22 March 2027 at 3 pm GMT.
+
+Words: 1,500 (a tolerance of 10 % above is permitted; there is no lower limit).
+Confidentiality: do not name patients, staff or the placement. Your own name must not appear either as the work is marked anonymously; use your student number in the file name and as a header.
+Late: work up to 5 working days late is capped at the pass mark. After that it is not marked.
+Fonts: Arial 11 or larger. Line spacing: 1.5. File: .docx (preferred) or .pdf, up to 5 MB.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 5000000, 'limits.maxWords': 1650, 'naming.mustContain': ['studentNumber'], anonymous: true, opens: '2027-03-08T09:00:00+00:00', due: '2027-03-22T15:00:00+00:00', timeZone: 'GMT', 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `ASSIGNMENT 4 -- Heat exchangers
+Answer all questions. Show working.
+Hand in: scanned or typed, as ONE pdf, max 15MB, via the course page ("Assignment 4"), no later than Mon 8 Mar 2027 0900h.
+Handwritten solutions must be scanned at 200 dpi or better, in black and white, upright and in order.
+Put name + student no. on every sheet.
+Late: -20%/day. Solutions posted Thu 11 Mar, nothing accepted after that.`,
+    says: {place: 'Assignment 4', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, due: '2027-03-08T09:00:00', 'late.percentPerDay': 20},
+  },
+  {
+    text: `Dear student,
+
+your resit has been set. Please hand in a new version of your policy brief by 1 July 2027, 4 pm (Central European Summer Time). The brief may have at most 4 pages including annexes and must be a PDF of no more than 8 MB. The file name is to consist of your surname, your first name and the words "policy brief", separated by underscores. Only one upload is possible, so check the file beforehand. As this is a resit, the mark is limited to 60 %. The brief will again be compared with other texts.
+
+Kind regards, Examinations office`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.maxPages': 4, 'naming.pattern': '[surname]_[first name]_policy brief', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-07-01T16:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+  },
+  {
+    text: `From: Prof. A. Teller
+To: chem-4102-list
+Subject: Lab report 3 - what I need from you
+
+Hi everyone,
+
+quick reminder about report 3 (titration of unknown acid). I'd like it by Friday, Feb 26 at 5 pm at the latest - that's Mountain Time for those of you travelling. Put it in the "Report 3" folder on the course site, as a PDF please, and keep the file under 10 megs because the preview chokes on anything bigger.
+
+Filename: lastname_firstname_R3.pdf. Length is up to you but I've never seen a good one under four pages or over eight.
+
+You can re-upload as many times as you want before the cutoff; I only grade whatever is there last. If it's late it's 15% off per day, and after three days I won't take it.
+
+Everything is run through the plagiarism detector, so cite your sources (ACS style).
+
+Best,
+AT`,
+    says: {place: 'Report 3', documents: [{label: 'Report', types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'lastname_firstname_R3.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-02-26T17:00:00-07:00', timeZone: 'America/Denver', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 15, 'late.cutoffDays': 3, referenceStyle: 'ACS'},
+  },
+  {
+    text: `Assessment brief
+
+Module code        HIST 2250
+Assessment         Source commentary
+Weighting          30 %
+Length             1,200 words (+/- 10 %), not counting the source text itself
+Hand-in            Monday of week 8 (15 March 2027), before 10:00
+Where              Online, module area > Assessments > Source commentary
+Format             PDF, A4, double spaced, 2.54 cm margins, 12 pt, pages numbered
+Identification     Student ID only; the commentary is marked anonymously
+File name          [StudentID]_HIST2250_commentary.pdf
+Late work          -5 percentage points per working day (max. 5 working days), then 0
+Return             Within 15 working days`,
+    says: {place: 'Online, module area > Assessments > Source commentary', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1080, 'limits.maxWords': 1320, 'naming.pattern': '[StudentID]_HIST2250_commentary.pdf', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-15T10:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true},
+  },
+  {
+    text: `Hello all. Two changes to the portfolio instructions that I gave out in week 1:
+
+* the deadline has moved from 12 April to 16 April 2027 (still 16:00 BST);
+* the limit for each of the three reflections is now 600 words instead of 500.
+
+Everything else stays as it was: one PDF with all three reflections in it, at most 20 MB, named Portfolio_<your candidate number>, and no names anywhere because we mark blind. Remember the signed academic integrity statement on page one. You have two attempts at uploading; the later one counts.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.pattern': 'Portfolio_<your candidate number>', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-04-16T16:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 2, 'attempts.keeps': 'latest', declaration: true},
+  },
+  {
+    text: `MSc Dissertation Handbook 2026/27 (extract)
+
+7.1 Submission. The dissertation is submitted electronically in PDF/A format not later than 12:00 noon (UK time) on Friday 3 September 2027. No paper copy is required.
+7.2 Length. 12,000–15,000 words inclusive of footnotes but exclusive of abstract, tables, figures, references and appendices. Appendices may not exceed 20 pages.
+7.3 Presentation. A4, portrait, margins not less than 25 mm, text not smaller than 11 pt, one-and-a-half or double spacing. Pages are numbered consecutively.
+7.4 File. The file must be called MSC_followed by the registration number, e.g. MSC_20417733.pdf, and must be no larger than 100 MB.
+7.5 Originality. Submissions are screened with text-matching software. The declaration form at Annex C is to be bound in after the title page.
+7.6 Late submission. A penalty of 5 marks per day or part of a day, including weekends, applies for up to seven days; thereafter a mark of zero is recorded.
+7.7 Extensions are granted by the Board only.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minWords': 12000, 'limits.maxWords': 15000, 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-09-03T12:00:00+01:00', timeZone: 'Europe/London', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.pageNumbers': true, 'layout.atLeast': ['marginMm', 'fontSizePt'], declaration: true, archival: 'PDF/A', 'counting.counted': ['footnotes'], 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `PSYC 101 Syllabus - Research Participation Paper
+
+Due dates by section:
+Section 001 - Tuesday, March 23, 2027, 11:59 p.m.
+Section 002 - Wednesday, March 24, 2027, 11:59 p.m.
+Section 003 - Thursday, March 25, 2027, 11:59 p.m.
+All times Eastern.
+
+Paper: 2-3 pages, double-spaced, Times New Roman 12-point, 1" margins, APA 7th edition. .docx or .pdf only. No cover page. Put only your student number at the top.
+Late policy: 10 points off for each day late. No papers accepted after one week.`,
+    says: {documents: [{label: 'Paper', types: ['docx', 'pdf']}], 'limits.minPages': 2, 'limits.maxPages': 3, timeZone: 'America/New_York', parts: [{label: 'Section 001', opens: null, due: '2027-03-23T23:59:00-04:00'}, {label: 'Section 002', opens: null, due: '2027-03-24T23:59:00-04:00'}, {label: 'Section 003', opens: null, due: '2027-03-25T23:59:00-04:00'}], 'late.percentPerDay': 10, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA'},
+  },
+  {
+    text: `Q: What exactly do I hand in?
+A: A project report (PDF), your source code (ZIP) and a two-minute video (MP4, max. 200 MB).
+Q: How long may the report be?
+A: Ten pages, excluding references. We stop reading at page ten.
+Q: And when?
+A: 30 April 2027, 23:59 AoE.
+Q: Can I replace my files afterwards?
+A: Yes, until the deadline. Only the most recent upload is graded.
+Q: Should I put my name on it?
+A: Yes please - name and matriculation number on the title page.
+Q: Is it checked for plagiarism?
+A: The report is, the code is too.
+Q: What about late submissions?
+A: Not possible.`,
+    says: {documents: [{label: 'Project report', types: ['pdf'], limits: {maxPages: 10}}, {label: 'Source code', types: ['zip']}, {label: 'Video', types: ['mp4'], limits: {maxBytes: 200000000}}], similarityChecked: true, due: '2027-04-30T23:59:00-12:00', timeZone: 'AoE', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Ethnographic methods: final essay
+
+You should write between 2,800 and 3,200 words (the word count excludes the bibliography and any fieldnotes you append). The essay is due on the last day of term, that is Friday 26 March, by midday. If you have an agreed adjustment (for example an extra week) it applies to this essay.
+
+We use anonymous marking: identify the essay by your candidate number (it begins with Y) and nothing else. Please check the document properties and remove your name from them.
+
+Format: Word or PDF; 12-point, a serif typeface, generous margins, 1.5-spaced, with page numbers. The name of the file should be your candidate number followed by an underscore and the module code (ANT306).
+
+You may upload more than one version before the deadline; earlier ones are kept on file but the final one is the one that is assessed.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2800, 'limits.maxWords': 3200, 'naming.pattern': '[candidate number]_[module code]', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-26T12:00:00', 'attempts.keeps': 'latest', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, 'counting.left': ['references']},
+  },
+  {
+    text: `Coursework 2 (CS2040)
+Released: 1 Feb 2027. Due: 1 Mar 2027 (Week 7), 2359 SGT.
+What to submit: one zip file, A0123456X_CW2.zip (replace with your matric number), containing report.pdf (<= 6 pages) and the src folder. Total size <= 25MB.
+Submissions are final: you get exactly one. A penalty of 1 mark per hour late (max 20) applies; submissions more than 20 hours late score 0.
+Code similarity is checked using automated tools.`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 25000000, similarityChecked: true, opens: '2027-02-01', due: '2027-03-01T23:59:00+08:00', timeZone: 'SGT', 'attempts.allowed': 1},
+  },
 ];
