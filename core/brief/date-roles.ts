@@ -19,6 +19,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     return best;
   };
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  // “When: last class meeting, i.e. Wednesday April 28”.
+  if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
   // “… has been extended from Thursday 4 March to Monday 8 March”.
   const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;

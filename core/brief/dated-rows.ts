@@ -27,7 +27,7 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
 }
 
 /** Words that name one window of several. */
-const partLabel = /\b(first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+(?![\d.]*\s?%)|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b))\b/gi;
+const partLabel = /\b((?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+(?![\d.]*\s?%)|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b))\b/gi;
 const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment|window|round)\s/i;
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
@@ -35,7 +35,7 @@ export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[
 const noWindow = /\b(?:feedback|marks|results|exam|reading|term)\b/i;
 /** What a date begins with. */
 const weekdayOrDay = `(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\\b|\\d{1,2}(?:st|nd|rd|th)?[\\s./])`;
-const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation(?! slides)|approval|application|check|grade|kick-?off|meeting|topic|consultation|resit)\b/i;
+const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation(?! slides)|approval|application|check|grade|kick-?off|(?<!\bclass )meeting|topic|consultation|resit)\b/i;
 const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$/i;
 
 interface Label { text: string; at: number; to: number }
@@ -105,9 +105,10 @@ function dayOfSameMonth(clause: Clause, rows: DatedRow[], reading: Reading): Rea
   return date ? [{ ...date, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
 }
 
-/** “Due date: 19 April 2027” and “Due time: 17:00” on lines of their own. */
+/** “Due date: 19 April 2027” and “Due time: 17:00” on lines of their own; “When: Wednesday 28 April; upload by 1:10 PM EDT”. */
 function addsTime(clause: Clause, before: Clause | undefined, dated: DatedRow | undefined, reading: Reading): boolean {
-  const hour = /^\W*(?:due|deadline|closing|submission|hand-?in)?\s*time\s*[:=–-]\s*(.{3,30})$/i.exec(clause.text)?.[1];
+  const upload = /^\W*(?:please )?(?:upload|submit|hand (?:it )?in|post)(?: it| your \w+)?\s+(?:by|before)\s+(?:the (?:start|beginning) of class\s*)?\(?(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?(?:\s[A-Z]{2,4})?|noon)\)?\W*$/i.exec(clause.text)?.[1];
+  const hour = /^\W*(?:due|deadline|closing|submission|hand-?in)?\s*time\s*[:=–-]\s*(.{3,30})$/i.exec(clause.text)?.[1] ?? (upload && (/[:.]|[ap]\.?m|noon/i.test(upload)) ? upload : undefined);
   if (!hour || !dated || dated.clause !== before || dated.date.iso.length !== 10 || dated.role !== 'due') return false;
   const whole = reading.withTime(dated.date, hour);
   if (whole) dated.date = { ...dated.date, iso: whole, end: clause.end };

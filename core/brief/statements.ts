@@ -40,7 +40,7 @@ export function splitClauses(wording: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[A-Z][^\n]{0,60}:|[a-z][a-z ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<!(?:^|\n)[ \t]*[QA]|\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
+  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[A-Z][^\n]{0,60}:|[a-z][a-z ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<!(?:^|\n)[ \t]*[QA]|\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
     const isBreak = /^\r?\n/.test(m[0]), since = text.slice(from, m.index);
     // Inside brackets a semicolon parts what is said of one thing.
     if (m[0] === ';' && since.length < 400 && since.split('(').length > since.split(')').length && text.slice(m.index, m.index + 200).includes(')')) continue;
@@ -112,6 +112,8 @@ export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clause
 export function isRefused(before: string, after: string): boolean {
   // “No: please merge everything into one PDF” answers a question.
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
+  // “Rejected: pages, odt, links to cloud documents.”
+  if (/^\W*(?:rejected|refused|not accepted|unacceptable)\s*:[^.;]*$/i.test(before)) return true;
   const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(', please '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
   if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not (?:be )?(?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
   return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);

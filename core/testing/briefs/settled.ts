@@ -3044,4 +3044,106 @@ Submissions are final: you get exactly one. A penalty of 1 mark per hour late (m
 Code similarity is checked using automated tools.`,
     says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 25000000, similarityChecked: true, opens: '2027-02-01', due: '2027-03-01T23:59:00+08:00', timeZone: 'SGT', 'attempts.allowed': 1},
   },
+  {
+    text: `ECON 4410: Term paper — key facts at a glance
++ What: a term paper of no fewer than 10 and no more than 14 pages (title page and bibliography not counted)
++ When: last class meeting, i.e. Wednesday April 28; upload by the start of class (1:10 PM EDT)
++ How: one PDF through the course page under "Term paper"
++ Look: 12-pt font, double spaced, one-inch margins on all sides, page numbers bottom centre
++ Grace: a 48-hour grace period without penalty; after that, a letter grade per day
++ Cite: Chicago author-date
++ You can replace your upload until the grace period runs out. I will read the final version only.`,
+    says: {place: 'Term paper', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 10, 'limits.maxPages': 14, due: '2027-04-28T13:10:00-04:00', timeZone: 'EDT', 'attempts.keeps': 'latest', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Hi! The essay box is open now. Three reminders: (i) it shuts at noon on 5 March 2027 – noon means 12:00, not 23:59; (ii) max. file size 2 MB, so compress your images; (iii) your file must be a .docx, since I comment in it with track changes.
+As to length, 2000 words (+/-5%). As to names: I know your handwriting anyway, so just put your name on it.
+Only hand in once, I get a notification each time.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 2000000, 'limits.minWords': 1900, 'limits.maxWords': 2100, anonymous: false, due: '2027-03-05T12:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `Dear all,
+as announced in today's lecture, the reflective log has to reach me no later than 6 p.m. next Friday (19 February 2027). Do not e-mail it: upload it in the folder "Logs". The log may be a Word document, a PDF or an OpenDocument text; scans of handwriting are not acceptable. Keep it between 800 and 1000 words. Start the file name with your matriculation number. I am marking these blind, so please no names in the document itself or in its properties.
+Late logs: minus one point (of 20) per day.
+Yours, K. Ferro`,
+    says: {place: 'Logs', documents: [{label: null, types: ['docx', 'pdf', 'odt']}], 'limits.minWords': 800, 'limits.maxWords': 1000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-02-19T18:00:00', 'late.percentPerDay': 1},
+  },
+  {
+    text: `ART & DESIGN HISTORY  |  Unit 3  |  Illustrated essay
+Submission checklist
+[ ] 3,500 words max (captions and bibliography excluded; footnotes included)
+[ ] 8-12 illustrations, each with a caption
+[ ] single PDF, under 50 MB, portrait A4
+[ ] typeface of your choice, body text no smaller than 11pt, 1.5 line spacing
+[ ] named UNIT3_yourcandidatenumber.pdf
+[ ] NO name anywhere in the file (anonymous marking)
+[ ] declaration of authorship ticked on upload
+[ ] uploaded before 14:00 on 7 May 2027; uploads close at that time and no late work is taken`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.maxWords': 3500, 'naming.pattern': 'UNIT3_yourcandidatenumber.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-07T14:00:00', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.atLeast': ['fontSizePt'], declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['captions', 'references']},
+  },
+  {
+    text: `Assessment 1 of 2: Critical review
+Set: 25 January 2027
+Submit by: 22 February 2027, 16:00 hours
+Return of marks: 15 March 2027
+Maximum length: 1500 words, inclusive of quotations, exclusive of reference list. A penalty of 5 marks applies where the limit is exceeded by more than 10%.
+Format: Microsoft Word (.docx) only. Please do not submit PDFs or Pages documents.
+Submission: electronically, via the assessment tab. Paper copies are not required.
+Identification: student number in header. Do not include your name.
+Number of submissions: 1
+Lateness: 10 marks per day up to 3 days. Work submitted more than 3 days late: mark of 0.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1650, anonymous: true, due: '2027-02-22T16:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'counting.counted': ['quotations'], 'counting.left': ['references']},
+  },
+  {
+    text: `Group project: final deliverables (one upload per group)
+
+All three items below must be on the project page by 20 May 2027, 12:00 CEST:
+ a) final report – PDF – at most 25 pages plus appendices – max. 20 MB
+ b) slides of your talk – PDF or PPTX – max. 15 slides
+ c) peer-assessment form – completed individually, one DOCX per student
+
+File names: G<group number>_report, G<group number>_slides; the form is called peer_<matriculation number>.
+
+Reports are compared with one another and with earlier years by software. Late deliverables are not accepted, except in the case of illness (certificate needed).`,
+    says: {documents: [{label: 'Final report', types: ['pdf'], limits: {maxBytes: 20000000, maxPages: 25}}, {label: 'Slides', types: ['pdf', 'pptx']}, {label: 'Form', types: ['docx']}], 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-05-20T12:00:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0},
+  },
+  {
+    text: `*** READ THIS BEFORE UPLOADING ***
+The link closes automatically at 23:59:59 on Sunday 21 March 2027 (Sydney time). There is no late window. You may overwrite your upload up to five times; what is in the box at closing time is marked.
+Accepted: pdf, doc, docx. Rejected: pages, odt, links to cloud documents.
+Limit: 40 MB / 2,500 words (10% leeway).
+Referencing: AGLC. Cover sheet: not needed. Name: not needed either - marking is by student ID only; put it in the footer and in the file name (e.g. 45123456_LAWS2010.pdf).`,
+    says: {documents: [{label: null, types: ['pdf', 'doc', 'docx']}], 'limits.maxBytes': 40000000, 'limits.maxWords': 2750, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-21T23:59:59+11:00', timeZone: 'Australia/Sydney', 'attempts.allowed': 5, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, referenceStyle: 'AGLC'},
+  },
+  {
+    text: `Philosophy Tutorial Essay 2
+Please write on ONE of the four questions. About 1,500 words is right; nothing over 2,000 will be read. Bring a printed copy to your tutorial in week 6 and also put a PDF in your tutor's folder on the drive by 9 pm the evening before. Tutorials are on Tuesdays (group A: 16 February, group B: 23 February).
+Feedback will be oral. There is no mark, so there is no penalty - but no feedback on late essays either.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000},
+  },
+  {
+    text: `BIO-2105 Practical report, instructions for uploading
+
+Title page: module code, title, your student number, group number, date. No names.
+Length: the report proper (introduction to discussion) 6 pages at the very most.
+Lines: double spacing (so that I can write between them). Font: Arial 11.
+Figures: at least 300 dpi, embedded in the document.
+Upload: 1 document in PDF/A or PDF, max 8 MB, before 26 Feb 2027 17:30 (CET).
+Title of the file: BIO2105-report-<student number>
+Late: 0.5 grade points for every 24 hours, max. 72 hours. After 72 hours: fail.
+Resubmission: possible once, if the report has been graded "insufficient".`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.maxPages': 6, 'naming.pattern': 'BIO2105-report-<student number>', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-02-26T17:30:00+01:00', timeZone: 'CET', 'late.cutoffDays': 3, 'layout.fontSizePt': 11, 'layout.lineSpacing': 2, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Module handbook, section 4: Written assignments
+
+4.1 Students submit written assignments through the electronic submission system. Submissions by e-mail or on paper are void.
+4.2 The deadline for the winter assignment is 31 January 2027 and for the summer assignment 15 July 2027, in each case at 18:00 local time (Vienna).
+4.3 The assignment comprises 15 to 20 pages of text (30,000 to 40,000 characters including spaces), excluding table of contents and bibliography.
+4.4 Formatting: A4, left margin 3 cm, right margin 2 cm, font size 12 (footnotes 10), line spacing 1.5.
+4.5 Each assignment is to be accompanied by a signed statutory declaration.
+4.6 The file shall be named as follows: surname_firstname_matriculationnumber_semester.pdf.
+4.7 All assignments are subject to a plagiarism check.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'surname_firstname_matriculationnumber_semester.pdf', 'naming.mustContain': ['studentNumber', 'surname', 'givenNames'], similarityChecked: true, timeZone: 'Europe/Vienna', parts: [{label: 'winter assignment', opens: null, due: '2027-01-31T18:00:00+01:00'}, {label: 'summer assignment', opens: null, due: '2027-07-15T18:00:00+02:00'}], 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, declaration: true},
+  },
 ];
