@@ -1,6 +1,3155 @@
 import { expect, test } from '@jest/globals';
-import { settledTexts } from '../testing/briefs/settled.ts';
 import { readBrief } from './read.ts';
+
+/** Assignment texts as departments write them, made up, with all that they settle; what is not named stays open. Dates without a year are read on 10 February 2027. */
+const settledTexts: { text: string; says: Record<string, unknown> }[] = [
+  {
+    text: `GEOG 2204 Field Methods — Assessment 2: Reflective field journal (40%)
+Hand-in window opens Mon 1 March 2027 at 09:00 and shuts Friday 19 March 2027, 12 noon (Dublin time).
+Please hand in two things: (1) the journal, as a Word document (.docx) or PDF, between 1,800 and 2,200 words excluding references and figure captions; (2) one A3 poster as PDF, no bigger than 15 MB.
+Work is marked blind. Put your exam number, not your name, in the header of every page.
+Name your files examnumber_journal and examnumber_poster.
+You may resubmit until the deadline; only the last version is marked. Penalty: 5 marks per calendar day, nothing is accepted after 7 days.
+Layout: A4, 11 pt Calibri or Arial, 1.5 spacing, 2.5 cm margins all round, numbered pages. Harvard referencing.
+A signed declaration of originality must be attached as the first page.
+Every submission goes through text-matching.`,
+    says: {documents: [{label: 'Journal', types: ['docx', 'pdf'], limits: {minWords: 1800, maxWords: 2200}}, {label: 'Poster', types: ['pdf'], limits: {maxBytes: 15000000}}], 'naming.pattern': 'examnumber_journal', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, opens: '2027-03-01T09:00:00+00:00', due: '2027-03-19T12:00:00+00:00', timeZone: 'Europe/Dublin', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri', 'Arial'], 'layout.pageNumbers': true, declaration: true, referenceStyle: 'Harvard', 'counting.left': ['references', 'captions']},
+  },
+  {
+    text: `SOC2040 Social Theory — Assessment 2 brief
+
+Upload point: "SOC2040 AS2 Essay (B-Z)". Do not use the point called "SOC2040 AS2 Essay resubmission", which is for last year's candidates.
+
+Task: answer ONE question in an essay of 2,000 words. The word count includes in-text references and footnotes but leaves out the bibliography and any appendix. A leeway of ten per cent either way is tolerated.
+
+Format. Please save as .docx or .pdf; Pages and Numbers files cannot be read here. Maximum 20MB. Set in 12-point Calibri or Arial, 1.5 spaced, with 2.54cm margins all round; number your pages.
+
+Marking is blind: put only your exam number (the one beginning with Y) in the file name and header, e.g. Y1234567_SOC2040_AS2.
+
+Deadline: noon on Thursday 22 April 2027 (UK time). Work up to five days late loses 10 marks per day; after that it gets zero.
+
+You can replace your file as often as you want before the deadline; only the last one is looked at. All essays go through text-matching.`,
+    says: {place: 'SOC2040 AS2 Essay (B-Z)', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-04-22T12:00:00+01:00', timeZone: 'Europe/London', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri', 'Arial'], 'layout.pageNumbers': true, 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Lab report 3: titration
+
+Hi everyone,
+
+quick reminder about what I want from you for lab 3:
+ * the report itself, pdf, max 6 pages incl. figures
+ * your raw data as a spreadsheet (xlsx or csv)
+ * both by Sunday night 23:59 (28 March), my time zone is CET/CEST of course
+
+Please call the report lab3_<your matriculation number>.pdf and the data lab3_<your matriculation number>.xlsx
+You can send it in only once, so look twice!
+Late reports: minus 20% for each day, and I stop taking them after three days.
+
+No need to make it anonymous.
+Cheers`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 6}}, {label: 'Raw data', types: ['xlsx', 'csv']}], 'naming.pattern': 'lab3_<your matriculation number>.pdf', 'naming.mustContain': ['studentNumber'], anonymous: false, due: '2027-03-28T23:59:00+02:00', timeZone: 'CET/CEST', 'attempts.allowed': 1, 'late.percentPerDay': 20, 'late.cutoffDays': 3},
+  },
+  {
+    text: `DISSERTATION SUBMISSION 2027 — MSc Public Health
+
+1. The dissertation must be between 12,000 and 15,000 words (excluding tables, figures, references and appendices).
+2. One electronic copy, in Portable Document Format, must be lodged with the Graduate Office by 16:00 BST on 3 September 2027.
+3. The file may not be larger than 50 megabytes.
+4. The file is to be named as follows: SURNAME_Firstname_MPH2027.pdf
+5. The body of the text should be in a serif font of 11 or 12 points with double spacing. Left margin 40 mm; other margins 20 mm. A4.
+6. Pages are to be numbered consecutively.
+7. A signed declaration of authorship must be bound in after the title page.
+8. Referencing: Vancouver.
+9. Candidates who submit after the deadline without an extension will receive a penalty of 5 percentage points per calendar day, to a maximum of 7 days; thereafter the mark is 0.
+10. Your dissertation will be checked by similarity software.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 12000, 'limits.maxWords': 15000, 'naming.pattern': 'SURNAME_Firstname_MPH2027.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-09-03T16:00:00+01:00', timeZone: 'BST', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4', 'layout.lineSpacing': 2, 'layout.pageNumbers': true, declaration: true, referenceStyle: 'Vancouver', 'counting.left': ['tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `From: Dr. Ottilie Brandvold
+To: HIS-310 list
+Subject: Paper #1 guidelines
+
+Length: 5-7 pages, double-spaced, 1" margins, 12 pt. Times New Roman
+Due: Fri., Oct. 8, 2027 by 5 PM EDT on the course site, under "Paper 1" (NOT under "Paper 1 draft")
+Format: Word document (.doc or .docx)
+Citations: Chicago (notes)
+File name: LastName_Paper1
+Late policy: one-third of a letter grade per day
+Grace period: none
+Drafts: due Fri., Oct. 1 by 5 PM in "Paper 1 draft"`,
+    says: {place: 'Paper 1', documents: [{label: null, types: ['docx', 'doc']}], 'limits.minPages': 5, 'limits.maxPages': 7, 'naming.pattern': 'LastName_Paper1', 'naming.mustContain': ['surname'], timeZone: 'EDT', parts: [{label: 'Paper 1', opens: null, due: '2027-10-08T17:00:00-04:00'}, {label: 'Drafts', opens: null, due: '2027-10-01T17:00:00-04:00'}], 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Coursework: Digital Logic (EE2B)
+
+Submission opens Monday 1 March 2027 at 09:00 and closes Monday 15 March 2027 at 14:00. 
+
+Submit:
+(i) a single PDF report of no more than ten sides of A4 (appendices don't count), and
+(ii) a completed cover form as a Word file.
+
+Report file: max 10 MB. The cover form: max. 1 MB.
+
+Name both files beginning with your seven-digit student ID.
+
+Multiple attempts: three are allowed, the final attempt will be marked.
+
+Anonymous marking does not apply to this coursework.`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 10}}, {label: 'Completed cover form', types: ['docx'], limits: {maxBytes: 1000000}}], 'naming.mustContain': ['studentNumber'], anonymous: false, opens: '2027-03-01T09:00:00', due: '2027-03-15T14:00:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `The final project (ARC 3.2)
+
+The portfolio is submitted in three stages.
+
+Stage 1 – Concept: 8 Feb 2027 09:00 – 12 Feb 2027 17:00
+Stage 2 – Interim: 8 Mar 2027 09:00 – 12 Mar 2027 17:00
+Stage 3 – Final: 24 May 2027 09:00 – 28 May 2027 17:00
+
+All times are local time in Lisbon.
+At every stage: one PDF, landscape A3, not exceeding 80 megapixels, max. 30 pages.
+No late portfolios.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 80000000, 'limits.maxPages': 30, timeZone: 'Europe/Lisbon', parts: [{label: 'Stage 1 – Concept', opens: '2027-02-08T09:00:00+00:00', due: '2027-02-12T17:00:00+00:00'}, {label: 'Stage 2 – Interim', opens: '2027-03-08T09:00:00+00:00', due: '2027-03-12T17:00:00+00:00'}, {label: 'Stage 3 – Final', opens: '2027-05-24T09:00:00+01:00', due: '2027-05-28T17:00:00+01:00'}], 'late.cutoffDays': 0, 'layout.pageSize': 'A3'},
+  },
+  {
+    text: `Essay (40%)
+
+Word limit 1500 words +/- 5% (title and reference list not included).
+Due on 07/05/2027 at 13:00. Week 11 ends on 14/05/2027.
+Name the file with your candidate number; your name must not appear anywhere, because we mark anonymously.
+Harvard referencing.
+Upload as PDF only.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1425, 'limits.maxWords': 1575, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-07T13:00:00', referenceStyle: 'Harvard', 'counting.left': ['references']},
+  },
+  {
+    text: `PHIL 22 – Take-home exam
+
+The exam will be released at 8 a.m. Pacific Time on Tuesday, March 16, 2027, and your answers must be uploaded no later than 8 a.m. Pacific Time on Wednesday, March 17, 2027. 
+
+Answer two of the five questions; each answer must be at most 800 words. Put both answers in one file (PDF, DOCX or RTF). Use your student number, not your name, so that grading can be anonymous.
+
+You may only upload once. There is no late submission.
+
+Use of AI tools is not permitted; you must tick the honour statement.`,
+    says: {documents: [{label: 'Answers', types: ['pdf', 'docx', 'rtf']}], anonymous: true, opens: '2027-03-16T08:00:00-07:00', due: '2027-03-17T08:00:00-07:00', timeZone: 'America/Los_Angeles', 'attempts.allowed': 1, 'late.cutoffDays': 0, declaration: true},
+  },
+  {
+    text: `Assignment 4 (Group report)
+
+Each group hands in ONE report. Length: around 3000 words. Format: PDF. Limit 100MB.
+Each member additionally hands in a peer evaluation form (DOCX) — individually.
+Deadline report: 30 April 2027, 18:00. Deadline peer evaluation: 3 May 2027, 18:00.
+Title of file: GroupNumber_Report.pdf
+The peer evaluation is anonymous.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 100000000}}, {label: 'Peer evaluation form', types: ['docx']}], 'naming.pattern': 'GroupNumber_Report.pdf', parts: [{label: 'report', opens: null, due: '2027-04-30T18:00:00'}, {label: 'peer evaluation', opens: null, due: '2027-05-03T18:00:00'}]},
+  },
+  {
+    text: `HIST20451 Making the Modern World
+Assessment 2: Source commentary (40% of module mark)
+
+What you have to do
+Choose ONE of the six extracts in the module folder and write a commentary of between 1,400 and 1,600 words, footnotes included, bibliography excluded.
+
+Format
+Word-processed, 12-point Garamond or Times New Roman, double spaced, pages numbered, margins 2.54 cm all round. Save as .docx; we do not accept PDFs or Pages files because markers comment in the file itself.
+
+Call the file by your exam number and the module code, for example Y0012345_HIST20451.docx. Your own name must not be in the file, its name or its properties.
+
+When
+Noon, Thursday 25 March 2027 (week 9). Extensions can be granted up to 7 days by the Student Support Hub; apply before the deadline.
+Anything later than noon loses 10 marks for each working day or part of a working day, and after 5 working days gets zero.
+
+Where
+Upload box "HIST20451 A2 commentary" on the module page. One upload only: check before you press the button.`,
+    says: {place: 'HIST20451 A2 commentary', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1400, 'limits.maxWords': 1600, 'naming.mustContain': ['candidateNumber', 'courseCode'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-25T12:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Garamond', 'Times New Roman'], 'layout.pageNumbers': true, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Hi all,
+
+a few people asked so here's everything in one place for the lab write-up:
+
+- it's due Sunday 21/02/2027, 11.59pm Melbourne time
+- single PDF, no bigger than 15MB
+- 6 pages tops, refs don't count
+- name it LASTNAME_Firstname_Lab3.pdf
+- resubmit as often as you like before the deadline, I'll only mark whatever's there at the end
+- 5% off per day (weekends included), nothing accepted after 10 days
+
+It'll go through the text-matching tool, so leave time to fix your quotes.
+
+Cheers
+Priya`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.maxPages': 6, 'naming.pattern': 'LASTNAME_Firstname_Lab3.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-02-21T23:59:00+11:00', timeZone: 'Australia/Melbourne', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 10},
+  },
+  {
+    text: `PORTFOLIO SUBMISSION
+
+The portfolio is made of three files, each uploaded separately:
+
+1. Reflective essay (2,500 words +/- 10%), Word or PDF
+2. Evidence log, Excel spreadsheet (.xlsx)
+3. A signed declaration form, scanned, PDF, max. 2 MB
+
+Opening date: 1 April 2027, 09:00
+Closing date: 30 April 2027, 16:00 BST
+
+Late portfolios will be capped at 40%.
+Portfolios are marked anonymously. Use your candidate number only.`,
+    says: {documents: [{label: 'Reflective essay', types: ['docx', 'pdf'], limits: {minWords: 2250, maxWords: 2750}}, {label: 'Evidence log', types: ['xlsx']}, {label: 'Form', types: ['pdf'], limits: {maxBytes: 2000000}}], anonymous: true, opens: '2027-04-01T09:00:00+01:00', due: '2027-04-30T16:00:00+01:00', timeZone: 'BST', declaration: true},
+  },
+  {
+    text: `FINAL PAPER — submission checklist
+
+[ ] 8–10 double-spaced pages, not counting title page and works cited
+[ ] 12-pt. Times New Roman, one-inch margins
+[ ] MLA format
+[ ] Last name and page number in the upper right corner of every page
+[ ] Saved as a PDF
+[ ] File named: Lastname-FinalPaper.pdf
+[ ] Uploaded to the course site by 5 p.m. EST on Friday, December 10, 2027
+
+Late papers drop one-third of a letter grade per day. No papers accepted after December 15.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 8, 'limits.maxPages': 10, 'naming.pattern': 'Lastname-FinalPaper.pdf', 'naming.mustContain': ['surname'], due: '2027-12-10T17:00:00-05:00', timeZone: 'EST', 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Dear students
+
+Following the outage of 3 March the deadline for Essay 1 (originally Friday 5 March 2027, 16:00) has been moved to Monday 8 March 2027, 10:00. This applies to everybody; you don't need to apply.
+
+Students with an individual extension keep their own date.
+
+All other instructions are unchanged: max 3000 words incl. footnotes, PDF, file name = student number.
+
+Best wishes
+Teaching Office`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3000, 'naming.mustContain': ['studentNumber'], due: '2027-03-08T10:00:00', 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `Submission instructions for the dissertation (MSc Public Health)
+
+Length: no more than 12,000 words. The abstract, tables, figures, references and appendices are not included in the word limit.
+Submission: electronic only, two files:
+  (a) the dissertation as a PDF (maximum 100 MB)
+  (b) the ethics approval letter as a PDF
+Deadline: 2 September 2027 at 12 noon (UK time).
+Please name files as follows: candidate number – short title (e.g. BX123 – Malaria in Mali).
+The dissertation must not contain your name or student number anywhere; acknowledgements should be left out and may be added to the library copy.
+Penalties: work submitted up to 24 hours late: 10 percentage points; 24–48 hours: 20 percentage points; later: not accepted.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf'], limits: {maxBytes: 100000000}}, {label: 'Ethics approval letter', types: ['pdf']}], 'limits.maxWords': 12000, 'naming.pattern': 'candidate number – short title', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-09-02T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 2, 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `Q. When's it due?
+A. Wednesday of Week 11, that's 19 May 2027, by 2 in the afternoon.
+Q. What format?
+A. .doc, .docx, .rtf or .pdf – anything else will bounce.
+Q. How long should it be?
+A. 2000 words. You can go 10% over or under without penalty.
+Q. Can I replace my file once it's in?
+A. Up to three times, and we look at the last one.
+Q. Is it marked anonymously?
+A. No, because the tutor needs to know which group you presented with. So please do put your name on it.
+Q. What if I'm late?
+A. 5 marks a day up to a maximum of five days. Then it's a zero.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'rtf', 'pdf']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, anonymous: false, due: '2027-05-19T14:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Course essay. Max. 12 pages incl. everything except the bibliography. Times New Roman 12, double spaced, 1 inch margins.
+Deadline: 30 April, 23:59 CET. No extensions. Late essays will not be marked.
+File: PDF, max 20 megabyte. File name: Lastname_Firstname_Essay.pdf
+One attempt only. Reference style APA 7.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxPages': 12, 'naming.pattern': 'Lastname_Firstname_Essay.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-30T23:59:00+01:00', timeZone: 'CET', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA'},
+  },
+  {
+    text: `Important change!!
+
+The essay deadline has been moved from Friday 12 March 2027, 16:00 to Monday 15 March 2027, 16:00 because of the strike. The handbook still shows the old date: ignore it.
+
+Everything else stays: 2500 words max, PDF, 5 MB, font size 11 or larger.
+
+Submit in the "Essay 1" area of module MU201. Submissions to "Essay 1 (part-time)" will be lost.`,
+    says: {place: 'Essay 1', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.maxWords': 2500, due: '2027-03-15T16:00:00', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Case study guidance
+
+You are required to submit a case study of a maximum of 3 000 words. Students whose work exceeds the limit by more than 10% will be penalised.
+
+The case study must not contain the name of your placement, your mentor, or any patient (confidentiality). 
+
+Submission: electronically, by 12 noon, 11th June 2027. Text must be 1.5-spaced, in Verdana 11. 
+
+Use APA 7th. File format .doc, .docx, .pdf or .odt. Student number to be in the footer of every page and in the file name.
+
+Cover sheet: the declaration of academic integrity has to be signed.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf', 'odt']}], 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber'], due: '2027-06-11T12:00:00', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Verdana'], declaration: true, referenceStyle: 'APA'},
+  },
+  {
+    text: `Research proposal
+
+• hand-in: Wed 5 May 2027, 4pm (Europe/Dublin)
+• late work will not be accepted, unless you have an approved extension
+• 1,000–1,200 words
+• pdf
+• name: firstname-lastname-proposal
+• feedback by 26 May 2027
+• similarity score is visible to you before the deadline; resubmission allowed until the deadline`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1000, 'limits.maxWords': 1200, 'naming.pattern': 'firstname-lastname-proposal', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-05-05T16:00:00+01:00', timeZone: 'Europe/Dublin', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Assessment information for students with learning support plans
+
+Your standard deadline: 19 February 2027, 12:00.
+Extension granted to you: until 26 February 2027, 12:00.
+
+Essay: 2,000 words (+10% is allowed). Anonymous submission: use your ID number only, not your name. Accepted: Word, PDF.
+You are allowed two submissions.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2200, anonymous: true, due: '2027-02-19T12:00:00', extension: '2027-02-26T12:00:00', 'attempts.allowed': 2},
+  },
+  {
+    text: `FINAL PAPER — INSTRUCTIONS
+
+Submit two versions of the paper: one with your name (PDF) and one blinded (PDF) for the external reader. Neither may be larger than 15 MiB. 
+
+The paper should be about 20 pages. Set it in 11pt. Garamond, single-spaced, with margins of at least one inch. 
+
+Due date: the last Friday in May 2027, midnight.
+
+References: MLA`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.maxBytes': 15728640, due: '2027-05-29T00:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Garamond'], 'layout.atLeast': ['marginMm'], referenceStyle: 'MLA'},
+  },
+  {
+    text: `Reflective journal
+
+Due: 2027-03-26T17:00+01:00
+Max size: 2 MB
+Types: PDF/DOCX
+Words: up to 1,200
+Attempts: unlimited (latest counts)
+Anonymous: no
+Similarity check: no
+Late: 10% per day, max 5 days
+Font: Arial 11
+Spacing: 1.5
+Margins: 25 mm`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 2000000, 'limits.maxWords': 1200, anonymous: false, similarityChecked: false, due: '2027-03-26T17:00:00+01:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Submission via the department's hand-in box "M3-Thesis" (3rd floor hand-ins are discontinued).
+
+Please observe the following:
+
+Bachelor's theses: 30 to 40 pages of text. 
+Formats: PDF/A for the thesis; a ZIP with the data.
+Submission period: 1 July to 15 July 2027. 
+Letters: Times New Roman 12 pt; footnotes 10 pt. 
+Line spacing: one and a half. 
+Margins: left 4 cm, right 2 cm, top and bottom 2.5 cm.
+Name of the file: BA_Surname_MatriculationNumber.pdf`,
+    says: {place: 'M3-Thesis', documents: [{label: 'Thesis', types: ['pdf']}, {label: 'Data', types: ['zip']}], 'limits.minPages': 30, 'limits.maxPages': 40, 'naming.pattern': 'BA_Surname_MatriculationNumber.pdf', 'naming.mustContain': ['studentNumber', 'surname'], opens: '2027-07-01', due: '2027-07-15', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], archival: 'PDF/A'},
+  },
+  {
+    text: `Quiz essay #2
+
+Please note the essay cannot be shorter than 600 words nor longer than 900. It is due a week from today (today is 1 February 2027) at 9 in the morning. Save the document as rich text (RTF) if you can't produce PDF. We do not run this one through the plagiarism checker.`,
+    says: {documents: [{label: null, types: ['rtf', 'pdf']}], 'limits.minWords': 600, 'limits.maxWords': 900, similarityChecked: false},
+  },
+  {
+    text: `Engineering Ethics: individual paper
+
+Deadline: 17 May 2027, 23:59 AoE
+The paper must be 4 pages long at most, two columns, IEEE reference style, in PDF with all fonts embedded, letter size.
+Reviewing is double-blind: do not include author names or affiliations.
+File name: paper_<submission number>.pdf
+Supplementary material (optional): zip, max 50 MB.
+Paper: max 10 MB.`,
+    says: {documents: [{label: 'Paper', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 4}}, {label: 'Supplementary material', types: ['zip'], limits: {maxBytes: 50000000}}], 'naming.pattern': 'paper_<submission number>.pdf', due: '2027-05-17T23:59:00-12:00', timeZone: 'AoE', 'layout.pageSize': 'Letter', referenceStyle: 'IEEE'},
+  },
+  {
+    text: `PSYC2003 Research Report
+------------------------
+Weighting        50%
+Length           2,500 words maximum (title page, abstract, references and appendices excluded)
+Due              Thursday 6 May 2027, 4.00 pm (AEST)
+Submission       Assessment tab > Research Report > Final
+File             One Word document (.doc or .docx), under 20 MB
+File name        SurnameInitial_StudentID_PSYC2003
+Style            APA 7th
+Late             5% of the total mark per day or part day; closes 14 days after the due date
+Attempts         You may submit as many times as you like until the due date. After that, no changes.`,
+    says: {place: 'Assessment tab > Research Report > Final', documents: [{label: null, types: ['docx', 'doc']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 2500, 'naming.pattern': 'SurnameInitial_StudentID_PSYC2003', 'naming.mustContain': ['studentNumber', 'surname', 'initials'], due: '2027-05-06T16:00:00+10:00', timeZone: 'AEST', 'attempts.allowed': 'unlimited', 'late.percentPerDay': 5, 'late.cutoffDays': 14, referenceStyle: 'APA', 'counting.left': ['titlePage', 'abstract', 'references', 'appendices']},
+  },
+  {
+    text: `Subject: Re: Extension request – ENG 240 term paper
+
+Dear Tomasz,
+
+I'm happy to give you five extra days. The class deadline stays Monday, March 22, 2027 at 11:59 p.m. (Central Time); yours is now Saturday, March 27, same time.
+
+Everything else is as in the syllabus: 7 to 9 pages, double-spaced, Chicago notes, PDF only. Use your own name on the first page as usual, I like to know who I'm reading.
+
+J. Okafor`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 7, 'limits.maxPages': 9, anonymous: false, due: '2027-03-22T23:59:00-05:00', extension: '2027-03-27T23:59:00-05:00', timeZone: 'America/Chicago', 'layout.lineSpacing': 2, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Assignment brief: Market entry plan (group work, one submission per group)
+
+Your plan should not be longer than fifteen pages (A4, 11 point minimum, 1.15 line spacing, 2 cm margins), excluding appendices, which may not exceed 10 pages.
+Submit the plan as PDF and the financial model as an Excel workbook. Together they must stay below 25 MB.
+Name both files with your group number (Group07_Plan.pdf, Group07_Model.xlsx).
+Submission opens Monday 12 April 2027 and closes Friday 23 April 2027 at 17:00 sharp (Dublin time).
+Work is put through text-comparison software, so cite everything.
+No late submissions: the link disappears at 17:00.`,
+    says: {documents: [{label: 'Plan', types: ['pdf'], limits: {maxPages: 15}}, {label: 'Financial model', types: ['xlsx']}], 'limits.maxBytes': 25000000, similarityChecked: true, opens: '2027-04-12', due: '2027-04-23T17:00:00+01:00', timeZone: 'Europe/Dublin', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Coursework 1 is due in Week 6 (Mon 1/3/27, noon). Coursework 2 is due in Week 11 (Mon 5/4/27, noon). Both should be handed in on the module site as PDF, not more than 1500 words each. Candidate numbers only please – scripts are marked blind. For each day late, 5 marks are taken off; five days late means zero.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, anonymous: true, parts: [{label: 'Coursework 1', opens: null, due: '2027-03-01T12:00:00'}, {label: 'Coursework 2', opens: null, due: '2027-04-05T12:00:00'}], 'late.percentPerDay': 5},
+  },
+  {
+    text: `READ ME BEFORE YOU UPLOAD
+
+• Deadline 23:59 CET, 31 January 2028
+• Accepted: .pdf, .odt
+• Rejected: anything zipped, anything over 8 MiB
+• Min. 3,000 and max. 4,000 words, footnotes count, bibliography doesn't
+• You have exactly two attempts. The second one overwrites the first.
+• Include the signed statement of authorship as the last page
+• Turn off the author field in the file's properties: the marker must not be able to see who you are`,
+    says: {documents: [{label: null, types: ['pdf', 'odt']}], 'limits.maxBytes': 8388608, 'limits.minWords': 3000, 'limits.maxWords': 4000, due: '2028-01-31T23:59:00+01:00', timeZone: 'CET', 'attempts.allowed': 2, 'attempts.keeps': 'latest', declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Final-year project: what to submit and when
+
+Interim report – Friday 27 November 2026 – 5 pages max.
+Poster (A1, PDF) – Wednesday 10 March 2027
+Final report – Tuesday 4 May 2027 – 40 pages max.
+All deadlines are at 15:00 UK time. Reports must be PDF.
+
+Reports must be in Arial 11pt with 1.5 spacing and 25mm margins.
+Feedback on the interim report will be given by 18 December.`,
+    says: {documents: [{label: 'Poster', types: ['pdf']}], timeZone: 'Europe/London', parts: [{label: 'Interim report', opens: null, due: '2026-11-27T15:00:00+00:00'}, {label: 'Poster', opens: null, due: '2027-03-10T15:00:00+00:00'}, {label: 'Final report', opens: null, due: '2027-05-04T15:00:00+01:00'}], 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Hello everyone, quick correction to the handout. It says the essay is 2,000 words - that's last year's. It's 1,500 words max this year, no leeway. And it's due on the 19th of March at 4pm, not the 12th. Still one PDF, still your student number (and nothing else) as file name. Sorry for the confusion! Mx Adeyemi-Ross`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, 'naming.pattern': 'student number', 'naming.mustContain': ['studentNumber'], due: '2027-03-19T16:00:00'},
+  },
+  {
+    text: `Instructions for authors (student conference, undergraduate track)
+
+Papers must be anonymised for review: remove author names, affiliations and acknowledgements, also from the PDF metadata.
+Length: 6 to 8 pages including references, A4, two columns, 10pt Times.
+Only PDF files with all fonts embedded will be accepted. File size limit: 10MB.
+Abstract registration: 8 March 2027 AoE
+Full paper: 15 March 2027 AoE
+Notification: 26 April 2027
+Camera-ready: 10 May 2027 AoE
+Authors may update their submission until the full paper deadline.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.minPages': 6, 'limits.maxPages': 8, anonymous: true, timeZone: 'AoE', parts: [{label: 'Abstract registration', opens: null, due: '2027-03-08'}, {label: 'Full paper', opens: null, due: '2027-03-15'}, {label: 'Camera-ready', opens: null, due: '2027-05-10'}], 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 10, 'layout.fonts': ['Times']},
+  },
+  {
+    text: `1. Purpose
+The learning journal documents your placement.
+
+2. Format
+2.1 The journal is submitted as one file. PDF is preferred; .docx is accepted.
+2.2 It must have between 20 and 30 pages.
+2.3 Photos must not make the file larger than 50 megapixels in total.
+2.4 Patients and staff must not be identifiable. Your name and student number must be on the cover.
+
+3. Submission
+3.1 The box opens on 3 May 2027 at 8:00 and closes on 14 May 2027 at 20:00.
+3.2 You can submit only once.
+3.3 Journals up to 3 days late are accepted with a penalty of 10 % per day.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 50000000, 'limits.minPages': 20, 'limits.maxPages': 30, anonymous: false, opens: '2027-05-03T08:00:00', due: '2027-05-14T20:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `You'll find the drop point under Assessments > Essay 3. It'll be open from 10am on Monday the 7th of June 2027. Everything needs to be in by 10am on Friday the 11th. Please submit a Word doc and keep it to 1,800 words (+/-10%). Harvard referencing. Don't put your name on it, just your exam number. File name is up to you but mustn't give away who you are.`,
+    says: {place: 'Assessments > Essay 3', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1620, 'limits.maxWords': 1980, 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-06-07T10:00:00', due: '2027-06-11T10:00:00', referenceStyle: 'Harvard'},
+  },
+  {
+    text: `Dear all,
+a reminder that the lab report is due this Thursday (25/03/2027) at 5pm. The upload page closes automatically. Reports should be around 2000 words, PDF only, under 10MB. Do not include your name anywhere; use your student ID in the file name and on the title page.
+Best, Dr Holm`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-25T17:00:00'},
+  },
+  {
+    text: `Portfolio for EDU 118
+
+Part A: Lesson plan (Word), due 1 March 2027, 10:00
+Part B: Video reflection, 500 words (PDF), due 15 March 2027, 10:00
+Part C: Final essay, 2,500 words (PDF), due 30 April 2027, 10:00
+
+Each part opens one week before its due date. All parts are checked for similarity except part A. Name your files A_, B_, C_ followed by your student number.`,
+    says: {documents: [{label: 'Lesson plan', types: ['docx']}, {label: 'Video reflection', types: ['pdf'], limits: {maxWords: 500}}, {label: 'Final essay', types: ['pdf'], limits: {maxWords: 2500}}], 'naming.mustContain': ['studentNumber'], similarityChecked: true, parts: [{label: 'Part A', opens: '2027-02-22T10:00:00', due: '2027-03-01T10:00:00'}, {label: 'Part B', opens: '2027-03-08T10:00:00', due: '2027-03-15T10:00:00'}, {label: 'Part C', opens: '2027-04-23T10:00:00', due: '2027-04-30T10:00:00'}]},
+  },
+  {
+    text: `Law of Obligations – Problem question
+
+Release: Monday 19 April 2027, 10:00 on the assessment page
+Return: Wednesday 21 April 2027, 10:00 (48 hours)
+Max. length: 2,000 words, footnotes included (OSCOLA), no bibliography needed
+Format: .docx or .pdf
+Identification: exam number in the header of each page; never your name
+File: ExamNumber_LawObl
+
+Work received after 10:00 on 21 April is given zero unless an extension has been approved beforehand. The school does not give extensions for IT problems.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2000, 'naming.pattern': 'ExamNumber_LawObl', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-04-19T10:00:00', due: '2027-04-21T10:00:00', 'late.cutoffDays': 0, referenceStyle: 'OSCOLA', 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `Dear all
+As agreed in class: essays to me by e-mail attachment (pdf please) not later than the 14th of May. I do not mind if it's the evening. If you want an answer before the exam, send it by the 7th. Between 10 and 12 pages. Title page with name, matriculation number, semester. 
+Regards, Prof. H. Lindqvist`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 10, 'limits.maxPages': 12, anonymous: false, due: '2027-05-14'},
+  },
+  {
+    text: `ASSIGNMENT 2
+Due: 11:55 PM, Saturday 13 March 2027
+Cut-off: 11:55 PM, Saturday 20 March 2027
+Grace period: none
+Maximum file size: 5MB
+Maximum number of uploaded files: 2
+Accepted file types: .pdf .ipynb .zip
+Group submission: no
+Resubmission: allowed until due date
+Statement: All submissions require students to accept the submission statement.`,
+    says: {documents: [{label: null, types: ['pdf', 'zip']}], 'limits.maxBytes': 5000000, due: '2027-03-13T23:55:00', 'late.cutoffDays': 7},
+  },
+  {
+    text: `What do I hand in?
+Two things. A poster as PDF (A3, one page, not more than 10 MB) and a 500-word summary as a Word file.
+
+How do I hand in?
+Through the box "POL211 poster and summary" on the course page.
+
+By when?
+Both by Friday 30 April 2027, 1 pm (Berlin). 
+
+What happens after that?
+Until Monday 3 May, 1 pm you can still upload, but you'll lose one full grade. After that the box is closed.
+
+Can I upload again?
+Yes, the new file replaces the old one until the box closes.
+
+Who will see my name?
+Nobody: the box hides it. Keep it out of the files and the file names.`,
+    says: {place: 'POL211 poster and summary', documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 10000000}}, {label: 'Summary', types: ['docx'], limits: {maxWords: 500}}], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-04-30T13:00:00+02:00', timeZone: 'Europe/Berlin', 'attempts.keeps': 'latest', 'late.cutoffDays': 3},
+  },
+  {
+    text: `Module handbook 2026/27, section 6: Coursework
+
+6.1 Coursework shall be submitted electronically by 12.00 noon on the date published in the assessment calendar (for this module: 15.03.2027).
+6.2 The word limit for this module is 3000. Work exceeding the limit by more than 10% will be penalised by 5 marks.
+6.3 Coursework submitted within five working days after the deadline shall have 5 per cent deducted for each working day; thereafter a mark of zero shall be recorded.
+6.4 Coursework shall bear the candidate number only. Any coursework bearing the candidate's name shall be returned unmarked.
+6.5 Coursework shall be in PDF and shall not exceed 40 MB.
+6.6 The coursework shall be accompanied by a declaration of academic integrity.
+6.7 Coursework shall be subjected to similarity analysis.`,
+    says: {documents: [{label: 'Coursework', types: ['pdf']}], 'limits.maxBytes': 40000000, 'limits.maxWords': 3300, anonymous: true, similarityChecked: true, due: '2027-03-15T12:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, declaration: true},
+  },
+  {
+    text: `Capstone report: formatting
+
+Use the template. Do not change fonts (Calibri 11) or margins (2.5 cm). Line spacing is 1.25. Chapters start on a new page, pages are numbered consecutively from the introduction onwards.
+The report is between 8000 and 10000 words long, everything from introduction to conclusion counted.
+Submit before Easter: the system accepts reports from 1 March to 25 March 2027 (closing time 18:00 EET).
+One file: CAPSTONE_<student id>.pdf. Do not zip.
+You may replace your report as long as the system is open. Earlier files remain visible to the examiner.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 8000, 'limits.maxWords': 10000, 'naming.pattern': 'CAPSTONE_<student id>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-03-01', due: '2027-03-25T18:00:00+02:00', timeZone: 'EET', 'attempts.keeps': 'all', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.25, 'layout.fonts': ['Calibri'], 'layout.pageNumbers': true},
+  },
+  {
+    text: `Take-home exam ANTH 3310
+
+The exam paper is posted at 9:00 AM MST on Tuesday, May 4, 2027. Your answers are due back by 9:00 AM MST on Friday, May 7. No extensions, no late exams.
+Answer three of five questions, no more than 800 words per answer (2,400 words in total).
+Submit one .docx. Do not include your name; write your student ID at the top of each page.
+AI-writing and plagiarism detection will be used.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2400, anonymous: true, similarityChecked: true, opens: '2027-05-04T09:00:00-07:00', due: '2027-05-07T09:00:00-07:00', timeZone: 'MST'},
+  },
+  {
+    text: `Abgabehinweis / How to submit
+
+Please upload your term paper (PDF) by 15 July 2027, 12:00 (CEST) at the latest. Length 20-25 pages. Name: Lastname_Firstname_Course_SS27.pdf. Please also hand in a printed copy at the office (room 2.14) by 16 July.`,
+    says: {documents: [{label: 'Term paper', types: ['pdf']}], 'limits.minPages': 20, 'limits.maxPages': 25, 'naming.pattern': 'Lastname_Firstname_Course_SS27.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-07-15T12:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `The deadline for the critical review is Friday 5 March (17:00) for group A and Friday 12 March (17:00) for group B. 1,200 words +/- 5%. Formats: PDF or RTF. You get feedback two weeks later. Late reviews: 2 points per day, at most 7 days.`,
+    says: {documents: [{label: null, types: ['pdf', 'rtf']}], 'limits.minWords': 1140, 'limits.maxWords': 1260, parts: [{label: 'group A', opens: null, due: '2027-03-05T17:00:00'}, {label: 'group B', opens: null, due: '2027-03-12T17:00:00'}], 'late.percentPerDay': 2, 'late.cutoffDays': 7},
+  },
+  {
+    text: `*** NEW DEADLINE ***
+The submission system was down this morning. All third-year essays that were due today (Thursday 11 March 2027) at 12:00 are now due tomorrow, Friday 12 March 2027, at 12:00. Essays that arrived by e-mail need to be uploaded as well (same file: PDF, max 10 MB, candidate number as file name).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.mustContain': ['candidateNumber'], due: '2027-03-12T12:00:00'},
+  },
+  {
+    text: `Thesis hand-in 2027. The thesis must be uploaded as one PDF/A file no later than 1 June 2027 at 13:00. Group work is allowed. Print on A4. Margins at least 3 cm left and 2 cm right. Abstract of max. 1 page in English.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], due: '2027-06-01T13:00:00', 'layout.pageSize': 'A4', archival: 'PDF/A'},
+  },
+  {
+    text: `Module HIS2043 Early Modern Cities
+Coursework 1: Source Analysis
+
+What to submit
+One document only, as a PDF. Photos of handwriting are not accepted. If your work is in several files, combine them into one single PDF first.
+The limit for uploads is 20 megapixels.
+
+Naming
+Your file must be called HIS2043_SA1_ followed by your registration number. Files that do not carry the registration number will be rejected.
+
+Timing
+The folder opens on 11 January 2027 at 9:00 and closes on 29 January 2027 at 15:00 (London). 
+
+Where
+Folder "HIS2043 Coursework 1 – main cohort". Not the folder "HIS2043 Coursework 1 – visiting students"!
+
+Length
+1,800 words ± 10 %, bibliography not counted.`,
+    says: {place: 'HIS2043 Coursework 1 – main cohort', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 1620, 'limits.maxWords': 1980, 'naming.pattern': 'HIS2043_SA1_[registration number]', 'naming.mustContain': ['studentNumber'], opens: '2027-01-11T09:00:00+00:00', due: '2027-01-29T15:00:00+00:00', timeZone: 'Europe/London', 'counting.left': ['references']},
+  },
+  {
+    text: `INTRODUCTION TO BIOSTATISTICS — Assignment 2
+
+1) Answer sheet: complete the supplied template (Answer_Sheet_Template.docx). Save it under a new name and hand it in as a Word document.
+2) Report: hand in as PDF, not more than 8 pages including figures, Arial 11 pt, line spacing 1.15.
+
+Maximum file size per file: 10 MB.
+
+Both documents have to be handed in together. When you hand in again, both files have to be handed in again, because a new submission replaces the old one completely. You can hand in again until the deadline as often as you like.
+
+Deadline: Friday, 5 February 2027, 23:59 (CET).
+Your name and student number must be on the cover page of the report.`,
+    says: {documents: [{label: 'Answer sheet', types: ['docx']}, {label: 'Report', types: ['pdf'], limits: {maxPages: 8}}], 'limits.maxBytes': 10000000, anonymous: false, due: '2027-02-05T23:59:00+01:00', timeZone: 'CET', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Dear all,
+
+Professor Ingebrigt has agreed to a common extension because of the snow: instead of 8 March, the essay is now due on 12 March 2027 at 17:00 GMT.
+Those of you with individual extensions keep their own dates.
+
+Reminder: anonymous marking. Neither the file name nor the text may show who you are. Use only your five-digit candidate number.
+Word limit stays 3,000; footnotes count, the bibliography does not.
+
+With kind regards
+Programme Office`,
+    says: {'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-12T17:00:00+00:00', timeZone: 'GMT', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Deadlines for the five parts of the studio journal
+
+Part | Opens | Closes
+1 Sketches | 1 Feb 2027 09:00 | 5 Feb 2027 17:00
+2 Model | 15 Feb 2027 09:00 | 19 Feb 2027 17:00
+3 Draft text | 1 Mar 2027 09:00 | 5 Mar 2027 17:00
+4 Final text | 15 Mar 2027 09:00 | 19 Mar 2027 17:00
+5 Reflection | 29 Mar 2027 09:00 | 2 Apr 2027 17:00
+
+All parts as PDF, 25 MB at most each. Time zone: Europe/Vienna.
+Late parts are not marked.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, timeZone: 'Europe/Vienna', parts: [{label: '1 Sketches', opens: '2027-02-01T09:00:00+01:00', due: '2027-02-05T17:00:00+01:00'}, {label: '2 Model', opens: '2027-02-15T09:00:00+01:00', due: '2027-02-19T17:00:00+01:00'}, {label: '3 Draft text', opens: '2027-03-01T09:00:00+01:00', due: '2027-03-05T17:00:00+01:00'}, {label: '4 Final text', opens: '2027-03-15T09:00:00+01:00', due: '2027-03-19T17:00:00+01:00'}, {label: '5 Reflection', opens: '2027-03-29T09:00:00+02:00', due: '2027-04-02T17:00:00+02:00'}], 'late.cutoffDays': 0},
+  },
+  {
+    text: `The paper is due at the beginning of class on Thursday, March 4. Bring a printed copy and e-mail me a Word file (nothing else; I can't open Pages files). 4–6 pages, double spaced, Times New Roman 12, one-inch margins, MLA style. Put your last name and the page number in the upper right corner of each page.
+Late papers lose five points per day.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minPages': 4, 'limits.maxPages': 6, anonymous: false, due: '2027-03-04', 'late.percentPerDay': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Term paper regulations (excerpt)
+
+§ 1 The term paper shall comprise no fewer than 4,000 and no more than 5,000 words.
+§ 2 It shall be written in a proportional typeface of 12 points with a line spacing of 1.5 lines and margins of 3 centimetres.
+§ 3 It shall be delivered in electronic form as a PDF document of no more than 5 megabytes.
+§ 4 The name of the file shall consist of the family name, an underscore and the matriculation number.
+§ 5 The term paper shall contain a signed declaration that it is the candidate's own work.
+§ 6 The term paper shall be delivered no later than the thirty-first of March 2027.
+§ 7 Papers delivered late shall be graded "fail".`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.minWords': 4000, 'limits.maxWords': 5000, 'naming.pattern': '[family name]_[matriculation number]', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, declaration: true},
+  },
+  {
+    text: `Essay question released: 3 May 2027 10:00
+Essay due: 4 May 2027 10:00
+(that's 24 hours)
+
+Time zone: Singapore time
+Format accepted: DOCX, PDF
+File size: < 4 MB
+Submissions: 1 (one) attempt only
+Anonymous: yes – matriculation number instead of name
+Similarity: yes, checked automatically
+Late: not accepted`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 4000000, anonymous: true, similarityChecked: true, opens: '2027-05-03T10:00:00+08:00', due: '2027-05-04T10:00:00+08:00', timeZone: 'Asia/Singapore', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
+    text: `ASSIGNMENT 1 (20 %)
+
+Due date: Friday 12 March 2027 (midnight)
+Note: 12 March is a Friday.
+
+Please submit through the assignment area of the module page ("Assignment 1 submission").
+
+There is no word limit but keep it concise. Use whichever font you like, in a readable size. You can submit as many drafts as you like; the last draft submitted before the due date will be assessed. 
+
+We check for plagiarism.`,
+    says: {place: 'Assignment 1 submission', similarityChecked: true, due: '2027-03-13T00:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Hand-in of the practical report, GEOL 214
+
+Deadline Tue 16 Feb 2027 noon. Extension until Fri 19 Feb noon for the Thursday group only.
+
+report: pdf, A4 portrait, 10 pages max., numbered, 
+map: jpeg or png, at least 300 dpi, max 15MB 
+Both named GEOL214_<surname>_<initial>
+
+-5% per day late, up to a week`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 10}}, {label: 'Map', types: ['jpeg', 'png'], limits: {maxBytes: 15000000}}], 'naming.pattern': 'GEOL214_<surname>_<initial>', 'naming.mustContain': ['surname', 'initials'], due: '2027-02-16T12:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Course: BIOL 210 Ecology (Fall 2027)
+Assignment: Field notebook
+
+Submit a scan of your field notebook as ONE PDF (not individual photos). 300 dpi is plenty, keep it below 30 MB. The notebook itself stays with you.
+
+Deadline: Oct 29, 2027 at 6:00 PM Pacific.
+Late policy: 24-hour grace, then -10%/day. Nothing accepted after Nov 5.
+Title the PDF "Lastname_FieldNotebook".`,
+    says: {documents: [{label: 'Field notebook', types: ['pdf']}], 'limits.maxBytes': 30000000, 'naming.pattern': 'Lastname_FieldNotebook', 'naming.mustContain': ['surname'], due: '2027-10-29T18:00:00-07:00', timeZone: 'America/Los_Angeles', 'late.percentPerDay': 10, 'late.cutoffDays': 7},
+  },
+  {
+    text: `ECO3056 Essay – submission sheet
+
+| Item | Requirement |
+|------|-------------|
+| Length | 1,800–2,200 words |
+| What counts | main text and footnotes; not the bibliography |
+| Format | PDF |
+| Size | max. 10 MB |
+| Name of file | candidate number_ECO3056 |
+| Opens | 3 May 2027, 09:00 |
+| Closes | 10 May 2027, 14:00 |
+| Time zone | Europe/London |
+| Attempts | 3 (last one is marked) |
+| Late | −5 marks per day; not after 14 days |
+| Marking | anonymous |
+| Similarity | checked on submission |
+| Declaration | tick box on upload |`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'candidate number_ECO3056', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, opens: '2027-05-03T09:00:00+01:00', due: '2027-05-10T14:00:00+01:00', timeZone: 'Europe/London', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 14, declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Good morning,
+
+several of you have asked whether the portfolio can be sent as separate files. No: please merge everything into one PDF. If that makes it bigger than 100 MB, reduce the pictures; the server refuses anything above that.
+
+There is no word limit, but I stop reading after 20 pages.
+
+I'd like to have it by the end of Friday 14 May 2027. I'm relaxed about a few hours, but on Monday morning (17 May, 9:00) I start marking and what isn't there by then gets no mark.
+
+Yours,
+Dr N. Farouk-Lindgren`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.maxPages': 20, due: '2027-05-14'},
+  },
+  {
+    text: `Deadline for submission of the Master's thesis: 1 June 2027, 23.59 (Oslo). Three weeks' extension may be applied for before 15 May. 
+The thesis is submitted as a PDF/A. Attachments: up to 5 files, each max. 500 MB (any format).
+30 credit theses: 40-60 pages; 60 credit theses: 80-110 pages.
+Theses are not anonymous: name the candidate and the supervisor on the title page.
+You can replace the thesis up until the deadline; after that nothing can be changed.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], anonymous: false, due: '2027-06-01T23:59:00+02:00', timeZone: 'Europe/Oslo', 'attempts.keeps': 'latest', archival: 'PDF/A'},
+  },
+  {
+    text: `THINGS THAT GO WRONG EVERY YEAR
+1) Wrong place. Essay 2 goes to "Essay 2 (Spring)", NOT to "Essay 2 (resit)".
+2) Wrong file. We need .docx. We can't open .pages.
+3) Wrong name. Number_Essay2.docx where Number is your 8-digit student number.
+4) Wrong time. It closes at 15:59 on 22 March 2027; there is no 16:00 upload.
+5) Name on page 1. Marking is anonymous, so don't.
+6) Too long. 2,000 words is the ceiling and we do count.`,
+    says: {place: 'Essay 2 (Spring)', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, 'naming.pattern': 'Number_Essay2.docx', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-22T15:59:00'},
+  },
+  {
+    text: `The report (max 8 pages incl. figures, excl. references; font not smaller than 10pt; margins at least 2cm) must be handed in by 17:00 h on 9 April 2027 via the course page, folder "Reports". Accepted: PDF. Use the naming scheme RP_<group>_<topic>.pdf. One report per pair; only one of you uploads. For every started day of delay, 0.5 points (of 10) are deducted.`,
+    says: {place: 'Reports', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 8, 'naming.pattern': 'RP_<group>_<topic>.pdf', due: '2027-04-09T17:00:00', 'late.percentPerDay': 0.5, 'layout.marginMm': 20, 'layout.fontSizePt': 10, 'layout.atLeast': ['marginMm', 'fontSizePt']},
+  },
+  {
+    text: `From: programme office
+To: all second-years
+Date: 8 February 2027
+Subject: essay extension for everyone
+
+Because of the bus strike the essay due on 9 February (12:00) is now due on 11 February (12:00). Those of you who already had an extension to 16 February: nothing changes for you. Late work will lose 5% per calendar day counted from 11 February.`,
+    says: {due: '2027-02-11T12:00:00', 'late.percentPerDay': 5},
+  },
+  {
+    text: `To pass the seminar you must (a) give a presentation on 20 or 27 May, (b) hand in a term paper of 4,500 to 5,000 words by 30 September 2027. Papers as PDF or ODT by e-mail to seminar@history.example, subject line "Term paper + your name". Please use a serif typeface, 12 pt, 1.5 lines. Papers over 5,500 words will be sent back.`,
+    says: {documents: [{label: null, types: ['pdf', 'odt']}], 'limits.minWords': 4500, due: '2027-09-30', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `Upload instructions: log in, choose "Coursework", then "CW2", press "Add file", select your PDF (limit 20MB), tick the own-work statement, press "Send". You'll get a receipt by mail: keep it. You can send up to 5 times until 3pm on Tues 2nd March 2027, we'll mark the most recent. Anything later = 0.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, due: '2027-03-02T15:00:00', 'attempts.allowed': 5, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, declaration: true},
+  },
+  {
+    text: `MGMT6021 – Individual assignment – Spring 27
+Word count: 2500 (excl. exec summary, tables, refs) – going over: everything after word 2500 is ignored
+Font: any sans serif, 11pt+
+Refs: Harvard
+Submit: Fri wk 8 (19/03/27) by 2359
+Format: docx only (not doc, not pdf)
+ID: student no. in header & filename, no names
+Resubs: unlimited till deadline, 1 after if late
+Late: 10%/day, max 5 days`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2500, 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-19T23:59:00', 'attempts.allowed': 'unlimited', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], referenceStyle: 'Harvard', 'counting.left': ['abstract', 'tables', 'references']},
+  },
+  {
+    text: `Coursework submission checklist
+- Format: .doc, .docx, .pdf, .rtf accepted
+- Size limit 40MB
+- Word limit 3000 (+/- 10%) – includes in-text citations, excludes reference list, tables & appendices
+- Anonymous: yes
+- Title page with module code, candidate number, word count
+- Draft submissions: unlimited before the due date, each overwrites the one before
+- Due: week 10, Friday 11:59pm
+- Late: capped at 40 within 5 working days, 0 thereafter`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf', 'rtf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, anonymous: true, 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 5, 'counting.left': ['references', 'tables', 'appendices']},
+  },
+  {
+    text: `Module: PSY3010 Dissertation
+Submission deadline: 12:00 noon, Wednesday 28 April 2027
+Where: PSY3010 Dissertation Submission (Main)
+Maximum length: 8,000 words (+10% leeway)
+What counts: everything from the Introduction to the end of the Discussion, including in-text citations. Abstract, tables, figures, references and appendices do not count.
+Format: Word or PDF; one file; not more than 40MB
+Layout: double spacing, 11- or 12-point, A4, margins 2.54 cm
+File name: candidate number, underscore, "PSY3010"
+Marking: anonymous (do not write your name or student ID anywhere)
+Late: 5 marks off per working day for the first five working days, then 0
+Similarity: every dissertation goes through the similarity check
+Attempts: once submitted, it can't be changed`,
+    says: {place: 'PSY3010 Dissertation Submission (Main)', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 40000000, 'limits.maxWords': 8800, 'naming.pattern': '[candidate number]_PSY3010', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-04-28T12:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.lineSpacing': 2, 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `For this assignment you will hand in a video (mp4), a script (PDF) and a bibliography (PDF). The script should be no longer than 1200 words. The video should last between 4 and 6 minutes and be at most 500 MB. The other two are limited to 5 MB each. Hand-in closes on Sunday 21 March 2027 at 22:00, Amsterdam time.`,
+    says: {documents: [{label: 'Video', types: ['mp4'], limits: {maxBytes: 500000000}}, {label: 'Script', types: ['pdf'], limits: {maxBytes: 5000000, maxWords: 1200}}, {label: 'Bibliography', types: ['pdf'], limits: {maxBytes: 5000000}}], due: '2027-03-21T22:00:00+01:00', timeZone: 'Europe/Amsterdam'},
+  },
+  {
+    text: `Weekly response papers
+
+Each week you submit a response of 300–400 words by Sunday 20:00. 
+The final portfolio, due 9 April 2027 at 20:00 (Eastern Time), brings together five of them (so max. 2,000 words) in one .docx file. Save it as Lastname_Portfolio.docx. 
+You may revise the portfolio up to three times before the due date and only the most recent version is graded.`,
+    says: {documents: [{label: 'Final portfolio', types: ['docx']}], 'limits.maxWords': 2000, 'naming.pattern': 'Lastname_Portfolio.docx', 'naming.mustContain': ['surname'], due: '2027-04-09T20:00:00-04:00', timeZone: 'America/New_York', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Portfolio submission — IMPORTANT
+
+Submission window: Monday 19 April, 09:00 – Friday 23 April 2027, 16:00
+Feedback by: 21 May 2027
+Penalty for late work: a deduction of 5 per cent of the maximum mark for every 24 hours, up to five days.
+
+Anonymity: this is NOT anonymously marked as your tutor has seen drafts. Please put your name on the first page and in the file name (Surname-Firstname-Portfolio).
+
+Format: one PDF up to 100MB. Minimum 20, maximum 30 pages. A4 landscape.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minPages': 20, 'limits.maxPages': 30, 'naming.pattern': 'Surname-Firstname-Portfolio', 'naming.mustContain': ['surname', 'givenNames'], anonymous: false, opens: '2027-04-19T09:00:00', due: '2027-04-23T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Exam essay (resit)
+You have been granted a resit. Your resit essay is due on 16.8.2027 at 12.00 Finnish time. It has to be between 2000 and 2500 words long, in Finnish or English. Return it as a pdf file through the exam portal. Similarity detection will be used. Only one submission is possible. The file is named studentnumber_coursecode_resit.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, 'naming.pattern': 'studentnumber_coursecode_resit.pdf', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-08-16T12:00:00+03:00', timeZone: 'Europe/Helsinki', 'attempts.allowed': 1},
+  },
+  {
+    text: `Literature Review Guidelines:
+-> 12 sources minimum
+-> 1500 word minimum
+-> APA 7th edition
+-> Double spaced, 12 pt font, Times New Roman
+-> Submit as .doc, .docx or .pdf under Week 6 > Literature Review
+-> Due Sunday, Feb 21 at 11:59pm CST
+-> 10% off per day late, no submissions after Feb 24
+-> Unlimited submissions; the last one will be graded
+-> Similarity must be under 20%`,
+    says: {place: 'Week 6 > Literature Review', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.minWords': 1500, similarityChecked: true, due: '2027-02-21T23:59:00-06:00', timeZone: 'CST', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA'},
+  },
+  {
+    text: `Hello everybody,
+some of you asked about the final report. Here is everything in one place.
+It's one pdf. It's limited to 12 pages without appendix. The font size must not be below 10 points. Don't put your names in the document, since Jorunn and I swap papers and grade without knowing the authors. The name of the pdf is the four-digit code that you drew in the first session. You hand it in at "Final report - upload here" before Wednesday the 10th of March 2027, 8 pm. After that the page shuts down, and I won't accept anything by mail. If you notice a mistake just upload again, the old file disappears.`,
+    says: {place: 'Final report - upload here', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 12, anonymous: true, due: '2027-03-10T20:00:00', 'attempts.keeps': 'latest', 'layout.fontSizePt': 10, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Prüfungsleistung / Examination paper
+
+Seminar: Urban Ecology (English-taught)
+Length: 15 pages (+/- 10%) plus title page and bibliography
+Formatting: Arial 11, 1.5 line spacing, margins 2.5 cm (left 3 cm)
+Submission: as PDF by e-mail to exam-office@urban.example and as a printed copy
+Deadline: 30.09.2027
+Declaration: the signed declaration of independent work is part of the paper
+File name: Nachname_Matrikelnummer_UE.pdf`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 14, 'limits.maxPages': 16, 'naming.pattern': 'Nachname_Matrikelnummer_UE.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-09-30', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
+  },
+  {
+    text: `Draft due: 2 March 2027, 10:00
+Peer comments due: 9 March 2027, 10:00
+Final version due: 23 March 2027, 10:00
+Feedback: 20 April 2027
+
+All times UK.
+
+Draft and final version: Word documents, 1,500 words max. each. Peer comments: use the form (docx).
+The final version is checked for similarity; the draft is not.`,
+    says: {documents: [{label: 'Form', types: ['docx']}], 'limits.maxWords': 1500, similarityChecked: true, timeZone: 'Europe/London', parts: [{label: 'Draft', opens: null, due: '2027-03-02T10:00:00+00:00'}, {label: 'Peer comments', opens: null, due: '2027-03-09T10:00:00+00:00'}, {label: 'Final version', opens: null, due: '2027-03-23T10:00:00+00:00'}]},
+  },
+  {
+    text: `SOC105 – Short essay
+Please write a short essay (between 900 and 1,100 words) on one of the questions below. Deadline for handing in is the 2nd of March at 14.00. You hand in by uploading a PDF document on the course room, under "Hand-ins". Essays handed in late but before 9 March 14.00 can get at most a pass; after that you have to wait for the next opportunity on 4 May. Write your name, personal number and e-mail on the first page.`,
+    says: {place: 'Hand-ins', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 900, 'limits.maxWords': 1100, anonymous: false, due: '2027-03-02T14:00:00', 'late.cutoffDays': 7},
+  },
+  {
+    text: `Assessment task 3: Literature review
+Value: 30%
+Due date: Friday of week 10 (14 May 2027), 5pm AEST
+Length: 3000 words +/- 10% (in-text citations included, reference list not)
+Presentation requirements: Times New Roman 12 or Arial 11, 1.5 spacing, 2.54 cm margins, page numbers
+File: Word doc(x), no more than 100 MB, one file only
+Return of assignment: marked within three weeks
+Penalties: 5% of the maximum mark per day (incl. weekends) for 7 days, then 0
+Naming: StudentID_LastName_AT3`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 100000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.pattern': 'StudentID_LastName_AT3', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-05-14T17:00:00+10:00', timeZone: 'AEST', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman', 'Arial'], 'layout.pageNumbers': true, 'counting.left': ['references']},
+  },
+  {
+    text: `Could everyone please note that the mock-up of the poster is due on Friday 19/02 at 10:00 and the final poster on Friday 12/03 at 10:00? Both as PDF, A1 landscape, smaller than 20MB. The final one gets marked, the mock-up gets feedback only. Don't put group members' names on the mock-up; do put them on the final version.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, parts: [{label: 'mock-up of the poster', opens: null, due: '2027-02-19T10:00:00'}, {label: 'final poster', opens: null, due: '2027-03-12T10:00:00'}]},
+  },
+  {
+    text: `REASSESSMENT – AUGUST 2027
+If you have been referred in PHIL30021 you must resubmit the 4,000-word essay by 12:00 noon on Monday 16 August 2027. The mark is capped at 40. Submit one PDF through the "Reassessment" link, not through the original link. Candidates should use the same candidate number as before; it goes in the header and into the file name (e.g. 31245_PHIL30021_R.pdf). One attempt only. There is no late submission for reassessments.`,
+    says: {place: 'Reassessment', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 4000, 'naming.mustContain': ['candidateNumber'], due: '2027-08-16T12:00:00', 'attempts.allowed': 1, 'late.cutoffDays': 0, lengths: ['maxWords']},
+  },
+  {
+    text: `**Report**  
+- *What*: max. 3,500 words (hard limit, we cut at 3,500)
+- *When*: 2027-05-21T12:00 (local time, Vienna)
+- *How*: PDF/A, one file, ≤ 15 MiB, \`matnr_report.pdf\`
+- *Who*: individually
+- *Anonymity*: not needed
+- *Plagiarism check*: yes, automatic
+- *Late*: no`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15728640, 'limits.maxWords': 3500, 'naming.pattern': 'matnr_report.pdf', 'naming.mustContain': ['studentNumber'], anonymous: false, similarityChecked: true, due: '2027-05-21T12:00:00', 'late.cutoffDays': 0, archival: 'PDF/A'},
+  },
+  {
+    text: `Your essays should be handed in via the online box at the latest one minute before midnight on 28 February 2027. I'll accept Word, RTF or PDF but not Google links. Around 1500 words would be good. Make it readable: 12pt, double spacing, wide margins (an inch and a half). Put your name in the top right corner. Anything that comes in March costs you five points a day.`,
+    says: {documents: [{label: null, types: ['docx', 'rtf', 'pdf']}], anonymous: false, due: '2027-02-28T23:59:00', 'late.percentPerDay': 5, 'layout.marginMm': 38.1, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Guidelines (excerpt)
+
+§4 Form
+(1) The thesis is written in German or English. It comprises at least 35 and at most 45 pages of text (DIN A4, font size 12, line spacing 1.5, margin left 4 cm, right 2 cm).
+(2) The thesis is numbered consecutively.
+§5 Submission
+(1) The thesis is to be submitted within 12 weeks; the submission date is 30 June 2027.
+(2) It is submitted electronically in PDF format; the file must be searchable and must not be password-protected. The maximum size is 200 MB.
+(3) The declaration that the thesis has been written independently is the last page.
+(4) If the deadline is missed without a valid reason the thesis is graded "fail" (5.0).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 200000000, 'limits.minPages': 35, 'limits.maxPages': 45, due: '2027-06-30', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, declaration: true},
+  },
+  {
+    text: `Quick reminder: tmrw (Fri 12 Feb) 4pm is the deadline for problem set 2!! pdf only, typed or scanned is fine, keep it under 10 megs. no late sets, solutions go up at 4:05. name = PS2_yourUNI.pdf. you can re-upload as much as you want before 4, last one counts.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'PS2_yourUNI.pdf', due: '2027-02-12T16:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Dissertation submission 2027 – students on programmes starting in September 2026
+Submission window opens: 09:00, Monday 16 August 2027
+Submission deadline: 12:00, Friday 3 September 2027
+Late submission (with penalty) until: 12:00, Friday 10 September 2027
+Penalty: 10 marks for up to 2 days, 20 marks for up to 7 days
+Word limit: 15,000 (footnotes and appendices count, bibliography and abstract don't)
+File: single PDF up to 60MB. Students whose work includes audio upload it separately (MP3, up to 200MB).
+File name: B-number_DISS (B-number = the number on your student card starting with B)
+Your work is marked anonymously by two examiners.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 60000000}}, {label: null, types: ['mp3'], limits: {maxBytes: 200000000}}], 'limits.maxWords': 15000, 'naming.pattern': 'B-number_DISS', anonymous: true, opens: '2027-08-16T09:00:00', due: '2027-09-03T12:00:00', 'late.cutoffDays': 7, 'counting.counted': ['footnotes', 'appendices'], 'counting.left': ['references', 'abstract']},
+  },
+  {
+    text: `Bonjour à toutes et à tous,
+
+le dossier est à rendre le 30 avril 2027 à 18h au plus tard, en PDF, 12 pages maximum, Times New Roman 12, interligne 1,5. Nom du fichier : NOM_Prenom_Dossier.pdf.
+
+English summary for exchange students: the file is due on 30 April 2027 at 6 pm, PDF, 12 pages maximum.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 12, 'naming.pattern': 'NOM_Prenom_Dossier.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-30T18:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `Part A (quiz) opens 3 May 2027 10:00 and closes 3 May 2027 11:30. Part B (essay, 1500 words max) opens 3 May 2027 12:00 and is due 7 May 2027 16:00. All times are Australian Eastern Standard Time. Essays as PDF. You get two attempts at the quiz and the higher mark counts.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, timeZone: 'Australia/Sydney', parts: [{label: 'Part A', opens: '2027-05-03T10:00:00+10:00', due: '2027-05-03T11:30:00+10:00'}, {label: 'Part B', opens: '2027-05-03T12:00:00+10:00', due: '2027-05-07T16:00:00+10:00'}], 'attempts.allowed': 2},
+  },
+  {
+    text: `Please note the following changes to the assessment brief published in September:
+
+- the word limit has been increased from 2,500 to 3,000 words
+- the deadline (previously 4 December 2026, 12:00) is 11 December 2026, 12:00
+- PDF is no longer accepted; submit a Word document
+- the file size limit is now 30 MB instead of 20 MB`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 30000000, 'limits.maxWords': 3000, due: '2026-12-11T12:00:00'},
+  },
+  {
+    text: `Assessment brief – CHEM2080 Practical report 4
+
+Learning outcomes assessed: LO2, LO4, LO7
+Hand-out date: w/c 15 February 2027
+Hand-in date: 8 March 2027 before 4pm
+Hand-in method: electronic, "Practical 4" inbox
+Feedback date: 29 March 2027
+
+Task
+Write up the practical in the style of a short communication (2 pages, two-column template provided, including figures, excluding references). Convert the template to PDF before you submit. Reports in any other format get zero.
+
+The usual late penalties apply.`,
+    says: {place: 'Practical 4', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, due: '2027-03-08T16:00:00', lengths: ['maxPages']},
+  },
+  {
+    text: `Please submit your final project by midnight at the end of Sunday, May 9, 2027 (Eastern Time). Submit two files, both named with your last name and first initial (e.g. smithj.pdf, smithj.zip): the write-up as a PDF (5-7 pages, single spaced, 11 pt, 1" margins) and the code as a zip. If the zip is over 50 MB, leave the data out.
+Late projects lose 20% per day, and will not be accepted after Wednesday, May 12.`,
+    says: {documents: [{label: 'Write-up', types: ['pdf'], limits: {minPages: 5, maxPages: 7}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 50000000}}], 'naming.mustContain': ['surname', 'initials'], due: '2027-05-10T00:00:00-04:00', timeZone: 'America/New_York', 'late.percentPerDay': 20, 'late.cutoffDays': 3, 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1},
+  },
+  {
+    text: `Rules for the home assignment in Political Theory
+
+- 4 to 5 pages, Garamond 12 or similar, line spacing 1.5
+- anonymous: only your exam code on the front page; the exam code is also the name of the file
+- PDF
+- handed in before 10:00 on 17 March 2027 in the exam portal under "PT home assignment"
+- the portal opens 48 hours before the deadline
+- you can hand in a new version as long as the portal is open; only the last version is sent to the examiners
+- late = not handed in`,
+    says: {place: 'PT home assignment', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 4, 'limits.maxPages': 5, 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-03-15T10:00:00', due: '2027-03-17T10:00:00', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond']},
+  },
+  {
+    text: `The essay is due on Thursday (25 February) at 23:00 for those with surnames A–M and on Friday (26 February) at 23:00 for those with surnames N–Z. We split you up because the server cannot cope with all of you at once. 2500 words, docx or pdf, no limit on size within reason. You may hand in once.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, parts: [{label: 'surnames A–M', opens: null, due: '2027-02-25T23:00:00'}, {label: 'surnames N–Z', opens: null, due: '2027-02-26T23:00:00'}], lengths: ['maxWords']},
+  },
+  {
+    text: `Thesis manual, chapter 4. Delivery
+
+The thesis is delivered in two copies: one digital (PDF, at most 50 megabytes) and one bound copy, which goes to the library. For the digital copy the delivery date is 14 May 2027, for the bound copy 28 May 2027. The digital copy counts. It must be identical to the bound one. Title page with the author's full name. The text, from the introduction to the conclusion, should be between 18,000 and 25,000 words. Use Chicago style. The bibliography starts on a new page.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 18000, 'limits.maxWords': 25000, anonymous: false, due: '2027-05-14', referenceStyle: 'Chicago'},
+  },
+  {
+    text: `IMPORTANT: read this even if you have submitted before.
+
+We have changed how naming works. Until last term you used your surname; now use only your candidate number followed by the question number, e.g. 4471_Q3.pdf. Do not use your surname anywhere any more.
+
+Deadline unchanged: 14:00 on Tuesday 4 May 2027. Length unchanged: max 1750 words. Type unchanged: PDF.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1750, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-05-04T14:00:00'},
+  },
+  {
+    text: `Subject: Podcast assignment
+
+Dear all, two things to hand in by Friday 23 April 2027 (20:00 Amsterdam time):
+1. your podcast, 8 to 10 minutes, as mp3 (max. 40 MB)
+2. the script with references, 1,500 words at most, as PDF
+File names: podcast_[groupnumber].mp3 and script_[groupnumber].pdf
+Groups hand in once, by one member. If you're late you lose 1 point (out of 10) per day.
+Scripts are checked for plagiarism.`,
+    says: {documents: [{label: 'Podcast', types: ['mp3'], limits: {maxBytes: 40000000}}, {label: 'Script', types: ['pdf'], limits: {maxWords: 1500}}], 'naming.pattern': 'podcast_[groupnumber].mp3', similarityChecked: true, due: '2027-04-23T20:00:00+02:00', timeZone: 'Europe/Amsterdam', 'attempts.allowed': 1, 'late.percentPerDay': 1},
+  },
+  {
+    text: `Essay deadline: week 12, Friday, 5pm. (That is 16 April 2027.)
+Length: 2,000 – 2,500 words not counting notes and bibliography.
+Mode: upload. Acceptable: PDF, DOC, DOCX. Not acceptable: ODT, PAGES, links.
+Late? See handbook p. 14.
+Presentation: double spacing; 12-point font; page numbers; candidate number in the header; no name.
+NB: You cannot delete or replace an uploaded essay.`,
+    says: {documents: [{label: null, types: ['pdf', 'doc', 'docx']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, anonymous: true, due: '2027-04-16T17:00:00', 'attempts.allowed': 1, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, 'counting.left': ['footnotes', 'references']},
+  },
+  {
+    text: `Assignment 4 (20%)
+Available: Mon 1 Mar 2027, 00:01
+Due: Sun 14 Mar 2027, 23:59
+Accept until: Wed 17 Mar 2027, 23:59 (with 15% penalty per day)
+Submission types: a file
+Allowed extensions: pdf
+Attempts: 2
+Group: no`,
+    says: {documents: [{label: null, types: ['pdf']}], opens: '2027-03-01T00:01:00', due: '2027-03-14T23:59:00', 'attempts.allowed': 2, 'late.percentPerDay': 15, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Dear student,
+your application for mitigating circumstances (ref. MC-2027-88) has been approved. For LING2005 Essay 1 your new submission date is 26 March 2027 at 16:00; the original date was 12 March 2027 at 16:00. All other requirements (3,000 words, PDF, anonymous) stay as they are. Late penalties will be counted from your new date.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3000, anonymous: true, due: '2027-03-12T16:00:00', extension: '2027-03-26T16:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `ENGL 310 – Final Paper Guidelines (Spring 2027)
+Length: 8 to 10 double-spaced pages (not counting the Works Cited page)
+Format: MLA style, 12-point Times New Roman, 1" margins, last name and page number in the upper right corner of each page
+Due: Thursday, May 6, 2027 by 11:59 p.m. Eastern
+Submit as .docx or .pdf through the course page. Files over 25MB will be rejected.
+You have two tries; I will grade the most recent one.
+Late papers lose 5 points per day and will not be accepted after May 10.
+All papers are screened for similarity.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 25000000, 'limits.minPages': 8, 'limits.maxPages': 10, similarityChecked: true, due: '2027-05-06T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 4, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Coursework specification — CMP6021 Network Design
+
+Weighting: 60%
+Release date: 18 January 2027
+Submission date: 22 March 2027, 23:59 GMT
+Return date: 19 April 2027
+
+Deliverables
+D1. Design report. PDF. Up to 3,500 words (tolerance 10%). Max 25 MB.
+D2. Configuration archive. ZIP. Max 100 MB.
+
+Name D1 as <student ID>_report.pdf and D2 as <student ID>_config.zip.
+
+Mitigating circumstances: apply before the deadline.
+Late submission: 5 percentage points per day for up to 7 calendar days; after that a mark of zero is recorded.
+Resubmission before the deadline is unrestricted, the most recent upload is assessed.`,
+    says: {documents: [{label: 'Design report', types: ['pdf'], limits: {maxBytes: 25000000, maxWords: 3500}}, {label: 'Configuration archive', types: ['zip'], limits: {maxBytes: 100000000}}], 'naming.pattern': '<student ID>_report.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-01-18', due: '2027-03-22T23:59:00+00:00', timeZone: 'GMT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Philosophy of Mind, Essay 2
+
+Your essay (no more than 2,000 words, everything included) is to be submitted by Friday, 14 May, 5 p.m. sharp. Please submit a .docx file so I can comment in the margins. (No PDFs, please.) I don't need your name on it: I'll grade the essays without looking at names, so put your student number at the top and use it in the file name too. Essays that come in later lose 3 points for every day. After a week I can't accept them anymore.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-05-14T17:00:00', 'late.percentPerDay': 3, 'late.cutoffDays': 7},
+  },
+  {
+    text: `1. Paper: A4, 80–90 pages
+2. Print: none; online hand-in only
+3. Font: Times New Roman, size 12; footnotes size 10
+4. Spacing: 1.5
+5. Margins: top 25 mm, bottom 25 mm, left 25 mm, right 25 mm
+6. Page numbers: bottom centre
+7. File: PDF, ≤ 50 MB, all fonts embedded
+8. Name: MA_Thesis_Surname.pdf
+9. Deadline: 15th July 2027 at 12:00 (noon), Central European Summer Time
+10. Plagiarism software is used on all theses
+11. Referencing: footnotes, Chicago style`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minPages': 80, 'limits.maxPages': 90, 'naming.pattern': 'MA_Thesis_Surname.pdf', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-07-15T12:00:00+02:00', timeZone: 'CEST', 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Assessment 3: Policy brief
+
+- 2 pages max (A4), excluding references
+- no title page
+- written for a minister, not for academics
+- to be uploaded as a Word file in the folder called Policy Briefs, by 10 am on the 7th of June 2027 (time in Canberra)
+- the folder will be visible from 31 May 2027
+- submit as "PB_" + your candidate number
+- markers don't see names
+
+If you upload twice, both versions are kept and I read the later one.`,
+    says: {place: 'Policy Briefs', documents: [{label: null, types: ['docx']}], 'limits.maxPages': 2, 'naming.pattern': 'PB_[candidate number]', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-05-31', due: '2027-06-07T10:00:00+10:00', timeZone: 'Australia/Sydney', 'attempts.keeps': 'all', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `NOTICE: The upload limit for this term's essays is 10MB (ten megabytes). The essay handbook, which says 2 MB, is out of date on this point.
+Essays: 4,000 words including footnotes, excluding bibliography. An overrun of up to 5% is tolerated.
+Deadline for Michaelmas essays: Thursday 10 December 2026 at noon.
+Deadline for Hilary essays: Thursday 11 March 2027 at noon.
+Submit anonymously with your exam number.`,
+    says: {'limits.maxBytes': 10000000, 'limits.maxWords': 4200, anonymous: true, parts: [{label: 'Michaelmas essays', opens: null, due: '2026-12-10T12:00:00'}, {label: 'Hilary essays', opens: null, due: '2027-03-11T12:00:00'}], 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Submission link: "BIO2210 / Practical 4 / Write-up"
+
+You can find the template under "BIO2210 / Practical 4 / Template". Download it, fill it in and save it as a new document. Do not hand in the empty template. 
+
+Write-up: Word, max. 5 pages.
+Hand in from 2 November 2026 (8:00) until 13 November 2026 (18:00).
+Students may hand in more than once; every version is stored, and the marker sees all of them.`,
+    says: {place: 'BIO2210 / Practical 4 / Write-up', documents: [{label: 'Write-up', types: ['docx']}], 'limits.maxPages': 5, opens: '2026-11-02T08:00:00', due: '2026-11-13T18:00:00', 'attempts.keeps': 'all'},
+  },
+  {
+    text: `Term essay (final version): due 26/03/2027 23:59
+Peer feedback on draft: due 12/03/2027 23:59
+Draft: due 05/03/2027 23:59
+
+Format doc/docx/odt
+Length 1800-2200 words
+Font 12pt`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'odt']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, parts: [{label: 'Term essay (final version)', opens: null, due: '2027-03-26T23:59:00'}, {label: 'Peer feedback on draft', opens: null, due: '2027-03-12T23:59:00'}, {label: 'Draft', opens: null, due: '2027-03-05T23:59:00'}], 'layout.fontSizePt': 12},
+  },
+  {
+    text: `We're now accepting final projects. Deadline is Fri, May 7th @ 11:59 PM (Mountain Time). Submit ONE zip (<= 250 MB) containing code + a PDF writeup. Name it project_<netid>.zip. 20% penalty per day late, up to 2 days. You can submit as many times as you want, we grade the latest. Writeup: max 4 pages, 11pt font minimum, single column.`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 250000000, 'limits.maxPages': 4, 'naming.pattern': 'project_<netid>.zip', 'naming.mustContain': ['username'], due: '2027-05-07T23:59:00-06:00', timeZone: 'America/Denver', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 20, 'late.cutoffDays': 2, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Mémoire / Dissertation
+
+Language: English or French
+Size: between 60 and 80 pages (1.5 spacing, Garamond 12, margins of 2,5 cm)
+To be handed in as a PDF (max. 30 Mo) on or before 31 August 2027, 17h00 (Paris time)
+File name: NAME_First name_M2_2027
+Statement on plagiarism signed and placed at the beginning.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.minPages': 60, 'limits.maxPages': 80, 'naming.pattern': 'NAME_First name_M2_2027', 'naming.mustContain': ['givenNames', 'surname'], due: '2027-08-31T17:00:00+02:00', timeZone: 'Europe/Paris', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond'], declaration: true},
+  },
+  {
+    text: `ENVS2011 | Essay | Where it goes
+
+Due: Tuesday 12 March 2027 at 12:00 (UK time)
+Word limit: 2000
+File types: .pdf
+Anonymous marking: enabled
+Late submissions: allowed
+Resubmission: until the due date`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, timeZone: 'Europe/London'},
+  },
+  {
+    text: `Timetable of the course (spring)
+
+| Week | Date | What |
+|---|---|---|
+| 1 | 12 Jan 2027 | Introduction |
+| 4 | 2 Feb 2027 | Excursion |
+| 7 | 23 Feb 2027 | Hand in draft (1,000 words) by 10:00 |
+| 8 | 2 Mar 2027 | Peer feedback |
+| 11 | 23 Mar 2027 | Hand in final paper (4,000 words) by 10:00 |
+| 12 | 30 Mar 2027 | Oral exam |
+
+Both hand-ins go to the folder "Papers" as PDF. File name: surname-draft.pdf, surname-final.pdf.`,
+    says: {place: 'Papers', documents: [{label: null, types: ['pdf']}], 'naming.pattern': 'surname-draft.pdf', 'naming.mustContain': ['surname'], parts: [{label: 'draft', opens: null, due: '2027-02-23T10:00:00'}, {label: 'final paper', opens: null, due: '2027-03-23T10:00:00'}]},
+  },
+  {
+    text: `The essay must not exceed 3,000 words. In the tutorial we said 2,500 words; the 3,000 in this document is correct. 
+Deadline: 03/04/2027, 17:00. PDF or Word.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxWords': 3000},
+  },
+  {
+    text: `Deadline: 3/4/2027 5 PM Eastern
+Format: PDF
+Length: 1500-1800 words`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1500, 'limits.maxWords': 1800, due: '2027-03-04T17:00:00-05:00', timeZone: 'America/New_York'},
+  },
+  {
+    text: `Deadlines
+Essay plan: Thursday 18 February 2027, 16:00
+Essay: Thursday 18 March 2027, 16:00
+Presentation slides: Monday 22 March 2027, 09:00
+
+Essay plan: half a page, not marked. Essay: 3,500 words max., PDF, candidate number only. Slides: PPTX or PDF.
+Late essays lose 3 marks per day.`,
+    says: {documents: [{label: 'Essay', types: ['pdf'], limits: {maxWords: 3500}}, {label: 'Slides', types: ['pptx', 'pdf']}], anonymous: true, parts: [{label: 'Essay plan', opens: null, due: '2027-02-18T16:00:00'}, {label: 'Essay', opens: null, due: '2027-03-18T16:00:00'}, {label: 'Presentation slides', opens: null, due: '2027-03-22T09:00:00'}], 'late.percentPerDay': 3},
+  },
+  {
+    text: `Hello 2nd years. The deadline for the essay is 26 March 2027 at 3pm. For those of you with a learning support plan the deadline is 2 April 2027 at 3pm. Resit candidates: 13 August 2027. Essays: 2,000 words, Word format please, named with your student number. Our turnaround is 15 working days, so results on 19 April.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], due: '2027-03-26T15:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `Assignment: critical summary of one article from the reader (pp. 12–48), in your own words, one page (about 400 words; no more than 450), single-spaced, typed. Submit the summary as a Word document by Monday, Feb 22, 11:59 PM CST. Use the filename format: Summary1_Lastname. The text-matching percentage should be below 10% excluding quotations. You can submit as many drafts as you want to check the percentage; I grade only the final one. No e-mail submissions!`,
+    says: {documents: [{label: 'Summary', types: ['docx']}], 'limits.maxWords': 450, 'naming.pattern': 'Summary1_Lastname', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-02-22T23:59:00-06:00', timeZone: 'CST', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'layout.lineSpacing': 1},
+  },
+  {
+    text: `3.4 Submission of the Bachelor's thesis. The thesis must be submitted no later than Friday 11 June 2027 at 12 noon (CEST) in the online archive. A thesis submitted after 12 noon but before midnight the same day is accepted with a remark; later submissions count as a failed attempt. Filetype: PDF/A-1 or PDF/A-2. Max. 150 MB. Language: English or Danish. Extent: max. 60 standard pages (1 standard page = 2,400 characters incl. spaces), excluding front page, contents, references and appendices.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 150000000, 'limits.maxPages': 60, due: '2027-06-11T12:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `Checklist before you press the button
+☐ It's Friday 7 May 2027 and it's not yet 16:30 (BST)
+☐ My document is a PDF of at most 12 MB
+☐ My document has no more than 12 pages
+☐ The file is called 2027_<exam number>.pdf
+☐ My name is nowhere: not in the text, not in the properties, not in the file name
+☐ I have ticked "this is my own work"
+☐ I know that I can submit only once`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, 'limits.maxPages': 12, 'naming.pattern': '2027_<exam number>.pdf', 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-05-07T16:30:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, declaration: true},
+  },
+  {
+    text: `Notice to all candidates: submission time for Paper II is changed from 10:00 to 14:00 on 21 May 2027. Paper II: max. 3,000 words, PDF, exam number in the file name, one attempt. Candidates are reminded that answers are scanned for similarity with published work and with each other.`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.maxWords': 3000, 'naming.mustContain': ['candidateNumber'], similarityChecked: true, due: '2027-05-21T14:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `Hi everyone, just to confirm: hand in your portfolio by Mon 17 May at 4pm (not the 14th as the handbook says). It must be ONE pdf. Maximum 100 MB. Title it with your matric number and the module code, e.g. 2041773_GEO3107.pdf. No names please – we mark anonymously. You can replace your file any number of times up to then. 3,000 words plus or minus 10%, bibliography not included.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-05-17T16:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'counting.left': ['references']},
+  },
+  {
+    text: `Dear student,
+
+Your request for an extension for the module SO302 has been approved.
+New deadline for you: Monday 24 May 2027, 12:00 noon
+Standard deadline: Monday 10 May 2027, 12:00 noon
+
+Please hand in at the usual place ("SO302 Essay, Spring"), as PDF, without your name.
+
+The Student Office`,
+    says: {place: 'SO302 Essay, Spring', documents: [{label: 'Essay', types: ['pdf']}], anonymous: true, due: '2027-05-10T12:00:00', extension: '2027-05-24T12:00:00'},
+  },
+  {
+    text: `Video essay with script. Video: maximum 8 minutes. Script: 1,000 words minimum, PDF.
+
+You must name your script with your surname first, then your first name, then the unit code (for example: HALVORSEN-SMITH_Edda_FS204.pdf). Double surnames must be written in full.
+
+Deadline 18 February 2027 16:30. This is not an anonymous submission.`,
+    says: {documents: [{label: 'Script', types: ['pdf']}], 'limits.minWords': 1000, 'naming.mustContain': ['surname', 'givenNames', 'courseCode'], anonymous: false, due: '2027-02-18T16:30:00'},
+  },
+  {
+    text: `Take-home examination: Statistics II
+
+The paper is available from 08:00 on 7 June 2027 and must be returned by 20:00 on the same day (BST).
+Solutions may be handwritten; scan or photograph them and combine everything into one PDF, pages in the right order, not larger than 20 MB. Single photos (JPEG, HEIC) will not be marked.
+Write your candidate number, not your name, on every page. The file should be called by your candidate number alone.
+One upload only.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-06-07T08:00:00+01:00', due: '2027-06-07T20:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Deadline
+Monday, week 9 (15 March 2027), 4pm
+
+Word count
+1,250 words (10% either side)
+
+How to submit
+In the "Tutorial essay 2" box, not by e-mail. Word format please.
+
+Style
+Harvard referencing, 1.5 spacing, any sans-serif font, 11pt
+
+Late
+Deduction of ten marks per day`,
+    says: {place: 'Tutorial essay 2', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1125, 'limits.maxWords': 1375, due: '2027-03-15T16:00:00', 'late.percentPerDay': 10, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, referenceStyle: 'Harvard'},
+  },
+  {
+    text: `The project consists of five milestones:
+M1 (topic): 15 January 2027
+M2 (outline): 29 January 2027
+M3 (first draft): 26 February 2027
+M4 (revised draft): 26 March 2027
+M5 (final paper): 30 April 2027
+All milestones are due at 18:00 Helsinki time and are submitted as PDF files no bigger than 5 MB. Only M5 is checked for similarity and graded.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, similarityChecked: true, timeZone: 'Europe/Helsinki', parts: [{label: 'M1 (topic)', opens: null, due: '2027-01-15T18:00:00+02:00'}, {label: 'M2 (outline)', opens: null, due: '2027-01-29T18:00:00+02:00'}, {label: 'M3 (first draft)', opens: null, due: '2027-02-26T18:00:00+02:00'}, {label: 'M4 (revised draft)', opens: null, due: '2027-03-26T18:00:00+02:00'}, {label: 'M5 (final paper)', opens: null, due: '2027-04-30T18:00:00+03:00'}]},
+  },
+  {
+    text: `Please read: The final essay must be submitted in TWO places: a PDF to the "Final essay" point (this one counts) and a paper copy to the office in room 2.14. Both by 3 June 2027, 12 noon. PDF up to 8 MB. The essay must have a cover page with your student ID (no name!), module code, word count and the signed statement that it is your own work. 3,000 words, +/-5%.`,
+    says: {place: 'Final essay', documents: [{label: 'Final essay', types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.minWords': 2850, 'limits.maxWords': 3150, anonymous: true, due: '2027-06-03T12:00:00', declaration: true},
+  },
+  {
+    text: `Subject: RE: deadline?
+
+Hi Oda,
+
+yes, you may hand in on Tuesday 9 March instead, same time (14:00). For the others it stays Friday 5 March.
+
+Best
+T. Quillfeather
+
+> Could I have a few more days for the essay due on Friday 5 March 2027 at 14:00?
+> I've been ill.`,
+    says: {due: '2027-03-05T14:00:00', extension: '2027-03-09T14:00:00'},
+  },
+  {
+    text: `Hand-in instructions for written assignments in the Faculty of Law
+
+The assignment is to be handed in as a single PDF. The file name must be the candidate number followed by the course code, e.g. 214_JUS1000.pdf. The candidate's name must not appear anywhere in the assignment or in the document properties. The text is to be 1.5-spaced in 12-point Times New Roman with margins of 2.5 cm. The assignment must not exceed 12 pages; the front page and bibliography do not count. Assignments above the page limit will be rejected. Deadline: 11 October 2027 at 13.00. Assignments cannot be handed in after the deadline. It's possible to replace the file up until the deadline.`,
+    says: {documents: [{label: 'Assignment', types: ['pdf']}], 'limits.maxPages': 12, 'naming.mustContain': ['candidateNumber', 'courseCode'], anonymous: true, due: '2027-10-11T13:00:00', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], 'counting.left': ['titlePage', 'references']},
+  },
+  {
+    text: `Deadline 5.4.2027
+Länge / length: 12–15 pages
+Abgabe als PDF / hand-in as PDF
+Upload closes automatically at 23:59 MESZ (CEST)
+File size 32 MB max`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 32000000, 'limits.minPages': 12, 'limits.maxPages': 15, due: '2027-04-05T23:59:00+02:00', timeZone: 'MESZ'},
+  },
+  {
+    text: `SUBMISSION GUIDELINES FOR THE PROJECT REPORT
+
+Your report should:
+a) be written individually,
+b) have 3,000 words (tolerance: 10% in both directions), where tables and figures are not counted,
+c) be formatted with 2 cm margins and a font size of at least 11,
+d) be delivered as one PDF file.
+
+The file name must include the module number and your matriculation number but no name.
+Upload: from 1 June 2027, 0:00, to 15 June 2027, 24:00.
+Late upload: not possible. If you cannot make it, write to the examination office before 15 June.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber', 'courseCode'], 'naming.mustNotIdentify': true, opens: '2027-06-01T00:00:00', due: '2027-06-16T00:00:00', 'late.cutoffDays': 0, 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], 'counting.left': ['tables', 'captions']},
+  },
+  {
+    text: `The second assignment for this module is a 1500 word blog post (not including the reference list). Upload your post as a Word file to the "Blog post" link by 5 p.m. on Weds 17th March 2027. You can have a go at uploading to the practice link as often as you want, but to the real link only once. Anonymous marking is switched off for this assignment.`,
+    says: {place: 'Blog post', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1500, anonymous: false, due: '2027-03-17T17:00:00', 'attempts.allowed': 1, lengths: ['maxWords'], 'counting.left': ['references']},
+  },
+  {
+    text: `DEADLINE CHANGE!!! Because of Easter the lab report is now due on Wed 7 April 2027, 6 pm (was: Thu 1 April 2027, 6 pm). Everything else remains: pdf, max 4 pages + 1 page appendix, filename groupXX_lab2.pdf, 1 upload per group.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 4, 'naming.pattern': 'groupXX_lab2.pdf', due: '2027-04-07T18:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `When you hand in your thesis:
+* last day is 31 May 2027, the office closes at 15.00 but the online archive accepts files until 23.59
+* hand in ONE pdf online (max 1 GB). No paper copies any more
+* the title page carries your name, your student ID and the names of both supervisors
+* minimum 70 pages, maximum 100 pages, Times New Roman or a comparable serif font in 12 pt, 1.5 spacing, left margin 3 cm
+* you'll sign the declaration of honour online during the upload`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 1000000000, 'limits.minPages': 70, 'limits.maxPages': 100, anonymous: false, due: '2027-05-31', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true},
+  },
+  {
+    text: `Participation portfolio. Collect four short responses (250-300 words each) over the term and submit them together as one document (.docx, .odt or .pdf) by Fri, Apr 30, 2027, noon. Late portfolios: minus one point per day. Use any font you can read. First page: your name and the number of your discussion group.`,
+    says: {documents: [{label: null, types: ['docx', 'odt', 'pdf']}], anonymous: false, due: '2027-04-30T12:00:00', 'late.percentPerDay': 1},
+  },
+  {
+    text: `Coursework 2 spec, COMP2400
+Handed out 15/02/2027. Due 15/03/2027 16:00.
+Submit report.pdf (max 6 pages) and src.zip (max 20MB) via the handin server; earlier submissions are overwritten.
+Mark penalty for lateness: 10% of your mark per 24h or part thereof, zero after 3 days.
+Do not put your name in either file (usernames are recorded by the server).`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 6}}, {label: 'Src', types: ['zip'], limits: {maxBytes: 20000000}}], anonymous: true, due: '2027-03-15T16:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Essay no. 3 is due next Friday, 26 February 2027, in my pigeonhole (paper) and by e-mail (PDF), both by 12:15. It should have about 8 pages. Please don't forget your name!`,
+    says: {documents: [{label: null, types: ['pdf']}], anonymous: false, due: '2027-02-26T12:15:00'},
+  },
+  {
+    text: `Dear colleagues and students, owing to maintenance the submission platform will not be available on Saturday 13 March 2027 between 06:00 and 14:00. Submissions for PHI1010 (due on Saturday 13 March, 12:00) will therefore be accepted until Saturday 13 March, 20:00, without penalty.`,
+    says: {due: '2027-03-13T20:00:00'},
+  },
+  {
+    text: `Requirements for the case analysis. Words: 1.800 to 2.200. Pages: not relevant. Type: PDF. Size: up to 4,5 MB. Spacing: 1,5. Margins: 2,5 cm. Font: Calibri 11 pt. Closing date: 28.05.2027, 18.00 h, Madrid time. Number of uploads: 1.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 4500000, 'limits.minWords': 1800, 'limits.maxWords': 2200, due: '2027-05-28T18:00:00+02:00', timeZone: 'Europe/Madrid', 'attempts.allowed': 1, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `Final paper due: December 8, 2027, end of day (11:59pm ET)
+Draft due: November 17, 2027, start of class (bring on paper)
+Paper: 10-12 pages, Word or PDF, Chicago style footnotes, numbered pages
+Extensions: ask me 48h in advance; I'll give up to 3 days, no questions asked
+After that: one letter grade per day`,
+    says: {documents: [{label: 'Paper', types: ['docx', 'pdf']}], 'limits.minPages': 10, 'limits.maxPages': 12, timeZone: 'America/New_York', parts: [{label: 'Final paper', opens: null, due: '2027-12-08T23:59:00-05:00'}, {label: 'Draft', opens: null, due: '2027-11-17'}], 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `| Item | Requirement |
+| --- | --- |
+| Deadline | 12 April 2027, 10:00 (Europe/Oslo) |
+| Format | PDF/A-2b |
+| Max file size | 500 KB |
+| Word count | 4000 words max (incl. footnotes) |
+| Anonymity | Yes – candidate number only |
+| Attempts | 1 |
+| Page size | A4, 2 cm margins |
+| Line spacing | 1.15 |`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 500000, 'limits.maxWords': 4000, anonymous: true, due: '2027-04-12T10:00:00+02:00', timeZone: 'Europe/Oslo', 'attempts.allowed': 1, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.lineSpacing': 1.15, archival: 'PDF/A-2b', 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `| Item | Requirement |
+|------|-------------|
+| Document | One PDF |
+| Max. size | 15 MB |
+| Length | 10 to 12 pages, appendices excluded |
+| Font | Arial, 11 pt |
+| Line spacing | 1.5 |
+| Margins | 2.5 cm on all sides |
+| File name | [student number]_TMA02.pdf |
+| Opening date | 3 May 2027, 08:00 |
+| Closing date | 17 May 2027, 23:59 |
+| Time zone | Europe/Brussels |
+| Attempts | 2 (the last one counts) |
+| Anonymous | No |
+| Similarity check | Yes |
+| Late | Not possible |`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.minPages': 10, 'limits.maxPages': 12, 'naming.pattern': '[student number]_TMA02.pdf', 'naming.mustContain': ['studentNumber'], anonymous: false, similarityChecked: true, opens: '2027-05-03T08:00:00+02:00', due: '2027-05-17T23:59:00+02:00', timeZone: 'Europe/Brussels', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Announcement from the module leader (posted 2 Feb)
+
+A few of you noticed that the handbook says the essay is due on 19 March while the module page says 26 March. The module page is right. So: 26 March 2027 at 12:00 noon.
+
+The handbook is right about the rest: 2,500 words, Word format, no names.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2500, anonymous: true, due: '2027-03-26T12:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `The handbook says the essay is due on 19 March 2027 at noon. The module page says 26 March 2027 at noon.
+Essays are submitted as PDF (max. 5 MB).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000},
+  },
+  {
+    text: `Submit the lab book (PDF scan) and the summary (DOCX).
+
+Lab book: not more than 40 MB, all pages in one file, upright, legible.
+Summary: not more than one page.
+
+Opening: 10.05.2027 8.00; closing: 21.05.2027 18.00 (Vilnius).
+
+Naming: lab book "LB_" plus matriculation number; summary "SU_" plus matriculation number.
+
+Handing in again replaces both documents, so always hand in both.`,
+    says: {documents: [{label: 'Lab book', types: ['pdf'], limits: {maxBytes: 40000000}}, {label: 'Summary', types: ['docx'], limits: {maxPages: 1}}], 'naming.pattern': 'LB_[matriculation number]', 'naming.mustContain': ['studentNumber'], opens: '2027-05-10T08:00:00+03:00', due: '2027-05-21T18:00:00+03:00', timeZone: 'Europe/Vilnius', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Essay title: choose one of the three questions.
+Essay length: no more than 1,750 words. Footnotes, but not the bibliography, are part of the word count. You must state the word count on the first page.
+Essay deadline: 5 pm, Monday of week 8 (1 March 2027).
+Essays are marked by two examiners, neither of whom will know your identity. Your script must only be identified by your examination number.
+Essays must be in Word or rich text format.`,
+    says: {documents: [{label: null, types: ['docx', 'rtf']}], 'limits.maxWords': 1750, anonymous: true, due: '2027-03-01T17:00:00', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `WRITING ASSIGNMENT NO. 3
+Due: Monday, November 1, 2027, before 11:00 p.m. (Central Time)
+Length: 1,000 to 1,250 words
+Format: MS Word, MLA format, Times New Roman 12, double-spaced, 1-inch margins, page numbers and last name in the header
+Upload: Assignments > Paper 3
+Drafts: you may upload up to 5 drafts; the system keeps them all, and I read the final one
+Late: minus 5 points per day; not accepted after Friday, November 5`,
+    says: {place: 'Assignments > Paper 3', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1000, 'limits.maxWords': 1250, due: '2027-11-01T23:00:00-05:00', timeZone: 'America/Chicago', 'attempts.allowed': 5, 'attempts.keeps': 'all', 'late.percentPerDay': 5, 'late.cutoffDays': 4, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Dear all,
+the submission box for the reflective statement will open on the 4th and close on the 18th of May 2027 at 4pm local time (Johannesburg). 800 words, give or take 80. PDF only. One attempt.
+Name = surname + initials + student number, for instance NKOSI_TB_21345678.
+Regards`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 720, 'limits.maxWords': 880, 'naming.pattern': 'surname + initials + student number', 'naming.mustContain': ['studentNumber', 'surname', 'initials'], opens: '2027-05-04', due: '2027-05-18T16:00:00+02:00', timeZone: 'Africa/Johannesburg', 'attempts.allowed': 1},
+  },
+  {
+    text: `Policy on the submission of coursework (from the regulations)
+
+12.1 Coursework shall be submitted electronically by 2pm on the due date.
+12.2 Work submitted up to 24 hours late: the mark is reduced by 5 points. Work submitted more than 24 hours late receives a mark of zero.
+12.3 Work must not contain the candidate's name.
+
+Coursework 2 for LAW205: due 9 December 2027; 3,000 words maximum, excluding footnotes.`,
+    says: {'limits.maxWords': 3000, anonymous: true, due: '2027-12-09T14:00:00', 'late.cutoffDays': 1, 'counting.left': ['footnotes']},
+  },
+  {
+    text: `You're asked to write a 1500-2000 word reflection, saved as a PDF no bigger than 3MB, 1.15 spacing, 11 point Calibri. Hand it in through the link "Reflection drop" (visible from March 15) till March 29, 2027, 6 PM Vancouver time. Put your student ID in the file name, nothing else. I don't do blind grading. Please don't submit twice - I only look at the first submission.`,
+    says: {place: 'Reflection drop', documents: [{label: 'Reflection', types: ['pdf']}], 'limits.maxBytes': 3000000, 'limits.minWords': 1500, 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], anonymous: false, opens: '2027-03-15', due: '2027-03-29T18:00:00-07:00', timeZone: 'America/Vancouver', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `ASSIGNMENT SHEET
+
+Module: Comparative Religion (RS2044)
+Assignment title: Essay 2
+Weighting: 60%
+Set: Monday 1 February 2027
+Submit by: Monday 15 March 2027, 12.00 (midday)
+Submit via: RS2044 Essay 2 box on the module page
+Word count: 2,750 (±250)
+Permitted file formats: Word (.docx), PDF
+Presentation: 1.5 line spacing, 12pt, numbered pages, name omitted`,
+    says: {place: 'RS2044 Essay 2 box on the module page', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2500, 'limits.maxWords': 3000, anonymous: true, due: '2027-03-15T12:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true},
+  },
+  {
+    text: `The paper should be handed in as a pdf on or before April 16, 2027 (11:59 PM, EDT). Papers of fewer than 8 or more than 12 pages will not be graded. The file must be named with your last name and the short title of your paper, like Ortega_Frontiers.pdf. Your paper will be read by two classmates before I read it, so leave your name off the document; I'll know from the file name whose it is.`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.minPages': 8, 'limits.maxPages': 12, 'naming.mustContain': ['surname', 'title'], due: '2027-04-16T23:59:00-04:00', timeZone: 'EDT'},
+  },
+  {
+    text: `3rd-year project: poster session. Printed posters are collected by the print shop, so you need to upload a print-ready PDF (A0 portrait, all fonts embedded, 300 dpi, below 80 MB) to the shared drive folder "Posters27" until Thursday 22 April 2027 at 18:00 CEST. After that we cannot print your poster. Filename: SessionNumber_Lastname.pdf`,
+    says: {place: 'Posters27', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 80000000, 'naming.pattern': 'SessionNumber_Lastname.pdf', 'naming.mustContain': ['surname'], due: '2027-04-22T18:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `Guidance on the reflective log
+You can hand in the log at any time between 3 and 14 May 2027 (until 17:00 on the 14th). It's pass/fail. Eight entries, 150 words per entry minimum. Any common file format. No names of pupils, teachers or schools, please; your own name is fine.`,
+    says: {anonymous: false, opens: '2027-05-03', due: '2027-05-14T17:00:00'},
+  },
+  {
+    text: `EXAM ASSIGNMENT (individual, written, 7-day take-home)
+Course code: SOC301E
+Posted: Thu 20 May 2027 10:00. Hand-in: Thu 27 May 2027 10:00.
+Page limit: 10 standard pages of 2,400 keystrokes (incl. spaces, footnotes) = 24,000 keystrokes. Exceeding the limit means rejection.
+File: PDF, anonymised. Candidate number on the first page. File name is given automatically.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, anonymous: true, opens: '2027-05-20T10:00:00', due: '2027-05-27T10:00:00'},
+  },
+  {
+    text: `Before you hand in Problem Set 5
+- Due date is Tuesday 9 November 2027; the drop box locks at 5:00 PM EST sharp.
+- One PDF with your typed or handwritten solutions, scans must be legible.
+- Max. file size: 16 MB.
+- Name format: ps5-netid.pdf (all lower case)
+- Collaboration is fine but list the names of those you worked with on page 1.
+- You get two late days per term; each late day gives 24 hours. Beyond that no credit.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 16000000, 'naming.pattern': 'ps5-netid.pdf', 'naming.mustContain': ['username'], due: '2027-11-09T17:00:00-05:00', timeZone: 'EST'},
+  },
+  {
+    text: `Liebe Studierende / Dear students
+(English below)
+Die Hausarbeit ist bis 15.08.2027, 18:00 Uhr als PDF hochzuladen.
+
+The term paper has to be uploaded by 15 Aug 2027, 18:00 (local time Zurich) as PDF. 12-15 pages plus appendix. Please use the file name pattern "Lastname_Seminar_FS27". Papers without a signed declaration of independence will not be accepted. Turn your paper in only once.`,
+    says: {documents: [{label: 'Term paper', types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Lastname_Seminar_FS27', 'naming.mustContain': ['surname'], due: '2027-08-15T18:00:00+02:00', timeZone: 'Europe/Zurich', 'attempts.allowed': 1, declaration: true},
+  },
+  {
+    text: `Portfolio check – 14 June 2027, 09:30 – bring a laptop.
+Portfolio upload – 11 June 2027, 23:59 – PDF up to 200 MB or link list.
+Portfolio grade – 28 June 2027.`,
+    says: {documents: [{label: 'Portfolio', types: ['pdf']}], 'limits.maxBytes': 200000000, due: '2027-06-11T23:59:00'},
+  },
+  {
+    text: `Our rules are simple. Send the paper as Word attachment to essays@dept.example with the subject "SURNAME Essay 3" no later than five o'clock in the afternoon on the first Friday of May 2027. Not longer than 3000 words, everything included. We answer every mail with a receipt; no receipt, no paper.`,
+    says: {documents: [{label: 'Paper', types: ['docx']}], 'limits.maxWords': 3000, due: '2027-05-07T17:00:00'},
+  },
+  {
+    text: `UPDATE 2 (8 Feb): deadline now Wed 24 Feb 2027, 16:00.
+UPDATE 1 (1 Feb): deadline now Mon 22 Feb 2027, 16:00.
+Original: Fri 19 Feb 2027, 16:00.
+Word limit stays 2000; format docx.`,
+    says: {documents: [{label: null, types: ['docx']}], due: '2027-02-24T16:00:00'},
+  },
+  {
+    text: `The essay (2,000 words; you will not be penalised for being up to 10% over) should be uploaded no later than 16.00 on 3.5.2027. Submission opens one week before. Save your file as EssayTwo_<your student ID>. Only .pdf files can be uploaded. Don't put your name on it. Your essay will be compared against published work and other students' papers.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'EssayTwo_<your student ID>', 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: true, due: '2027-05-03T16:00:00'},
+  },
+  {
+    text: `ARCH 401 — Final boards
+
+Deliverable 1: Boards, PDF, A1 landscape, 4 pages exactly, up to 200 MB
+Deliverable 2: Report, PDF, A4 portrait, 20 pages max., up to 20 MB
+Deliverable 3: Model photos, JPEG, min. 5, max. 10 files, 5 MB each
+
+Due Fri 11 June 2027 10:00 sharp. Late = fail.
+Studio name and your initials on every page; no student numbers please.`,
+    says: {documents: [{label: 'Boards', types: ['pdf'], limits: {maxBytes: 200000000, minPages: 4, maxPages: 4}}, {label: 'Report', types: ['pdf'], limits: {maxBytes: 20000000, maxPages: 20}}, {label: 'Model photos', types: ['jpeg'], limits: {maxBytes: 5000000}}], due: '2027-06-11T10:00:00', 'late.cutoffDays': 0, 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Assessed essay (Level 5)
+
+Deadline: Tuesday 2nd March 2027, 3pm
+Extension requests: by Friday 26th February 2027, noon
+Marks and feedback: Tuesday 23rd March 2027
+Second attempt (resit) deadline: Monday 9th August 2027, 3pm
+
+1,500 words (± 10%). Submit as .docx. Include your candidate number in the header of each page and leave your name out.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1350, 'limits.maxWords': 1650, anonymous: true, due: '2027-03-02T15:00:00'},
+  },
+  {
+    text: `Hi! The proposal (max 2 pages, A4, PDF) needs to reach me by 15/3 at 18h. The final report (max 20 pages, PDF + LaTeX source in a zip) by 15/6 at 18h. Both for Lisbon time. File names: proposal_<group>.pdf and report_<group>.pdf / report_<group>.zip. Late hand-ins: -1 point (of 20) per day.`,
+    says: {documents: [{label: 'Proposal', types: ['pdf'], limits: {maxPages: 2}}, {label: 'Final report', types: ['pdf', 'tex', 'zip'], limits: {maxPages: 20}}], 'naming.pattern': 'proposal_<group>.pdf', timeZone: 'Europe/Lisbon', parts: [{label: 'proposal', opens: null, due: '2027-03-15T18:00:00+00:00'}, {label: 'final report', opens: null, due: '2027-06-15T18:00:00+01:00'}], 'late.percentPerDay': 1, 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Take note: this submission is capped at 4 megapixels [sic] per file by the upload form. The paper must be in portable document format. It must be uploaded by 11:59:59 pm on 30 November 2026 (EST).
+
+You can re-upload as long as the window is open. The window opens at 12:00 am on 23 November 2026.`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.maxBytes': 4000000, opens: '2026-11-23T00:00:00-05:00', due: '2026-11-30T23:59:59-05:00', timeZone: 'EST'},
+  },
+  {
+    text: `ENGL 1102 – Research essay
+Six to eight pages (not counting the Works Cited page), MLA 9, due in the hand-in box by midnight Sunday, April 11, 2027. Late essays drop ten points per day, including weekends, and won't be accepted after Wednesday. Please use .doc, .docx, or .pdf; I can't open .pages or shared links. Essays will be checked for originality.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.minPages': 6, 'limits.maxPages': 8, similarityChecked: true, due: '2027-04-12T00:00:00', 'late.percentPerDay': 10, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Summative Assessment 2 (50%)
+
+Format: Individual report
+Word count: 2,000 (upper limit). There is no lower limit. Over-length work: marking stops at 2,000 words.
+Date: 14:00, 6 May 2027
+Return: within 15 working days
+Anonymity: Yes
+Late: −5 marks/day (max 10 days)
+Files: .docx/.pdf; <=10MB
+Declaration: by submitting you confirm it's your own work
+Re-submission: permitted before the deadline`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 2000, anonymous: true, due: '2027-05-06T14:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 10, declaration: true},
+  },
+  {
+    text: `The deadline for the thesis is the 30th of June, 2027 at 12 noon. If you were granted an extension, your deadline is the one stated in the letter. The thesis must be submitted as PDF/A-1b and must not be larger than 80 MB. The file name must be of the form matriculationnumber-surname-degree.pdf (e.g. 1234567-larsen-msc.pdf). In addition, submit the abstract (max. 350 words) as plain text. Format: DIN A4, font size 11 pt or 12 pt, line spacing between 1.15 and 1.5.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 80000000}}, {label: 'Abstract', types: ['txt'], limits: {maxWords: 350}}], 'naming.pattern': 'matriculationnumber-surname-degree.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-06-30T12:00:00', 'layout.pageSize': 'A4', archival: 'PDF/A-1b'},
+  },
+  {
+    text: `Course: Data Ethics
+What: Op-ed
+When: Sept 30 2027, 17:00 CEST
+How long: 700-900 words
+How: PDF
+File name: opED_lastname
+Where: "Op-ed" folder, not "Op-ed peer feedback"
+Grading: names hidden from graders
+Resubmission: no
+AI: declare use`,
+    says: {place: 'Op-ed', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 700, 'limits.maxWords': 900, 'naming.pattern': 'opED_lastname', 'naming.mustContain': ['surname'], anonymous: true, due: '2027-09-30T17:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Your assignment will be marked online, so please submit a Word document (not a PDF!). The title of your submission should be your student number and the module code, for example 20145678 GEOG2011. Please do not include your name. Maximum words: two thousand. The due date for this assignment is Monday the 22nd of February at 10am. Penalties: 10% for work up to one day late, 20% for work up to two days late; not accepted thereafter.`,
+    says: {documents: [{label: 'Assignment', types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-02-22T10:00:00', 'late.cutoffDays': 2},
+  },
+  {
+    text: `1. TASK: Write a policy brief for a minister of your choice.
+2. LENGTH: 2 sides of A4, excluding the list of sources.
+3. LAYOUT: at least 11pt; margins of at least 2cm; pictures allowed.
+4. HAND-IN: Thu 6th May 2027, no later than 12:00 UK time, through the module page (section "Assessment", link "Brief").
+5. FILE: PDF; the name consists of your candidate number and the word brief, separated by a hyphen.
+6. MARKING: two markers, neither of whom will know who you are.
+7. LATE WORK: capped at the pass mark for 5 working days, then 0.
+8. RETAKES: same task, new minister, 9 August 2027.`,
+    says: {place: 'Brief', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-06T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt', 'marginMm'], lengths: ['maxPages']},
+  },
+  {
+    text: `Subject: Re: Re: essay deadline?
+
+Hi Sam,
+yes, still the 15th (of March, 2027), but 8 in the evening rather than noon, as the server is being updated in the morning. PDF is best, Word is OK. And no, I don't mind if you're 100 words over 1,500, but 1,650 is where I stop.
+Best, Lena
+
+> Hi Lena, is the deadline still 15 March at noon? And is 1,600 words ok?
+> Sam`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], due: '2027-03-15T20:00:00'},
+  },
+  {
+    text: `Specification for electronic theses (2027)
+– File format: PDF (version 1.4 or higher), preferably PDF/A-2u
+– File size: max. 250 Mbytes
+– Security: no password, printing and copying must be allowed
+– Fonts: all embedded
+– Metadata: author, title and keywords must be filled in
+– File name: <surname>_<year>.pdf
+– Page size: ISO A4, margins 30 mm (binding side) and 20 mm
+– Submission: thesis portal, between 1 and 30 September 2027`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 250000000, 'naming.pattern': '<surname>_<year>.pdf', 'naming.mustContain': ['surname'], opens: '2027-09-01', due: '2027-09-30', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Short assignment 3. Due in class 10:15 on 11 Nov 2027; also upload to the class site (as PDF or PNG if handwritten; under 3MB) by then. 1 page. Late: -2 points/day, max -10. Groups of up to 3, list all names at top.`,
+    says: {documents: [{label: null, types: ['pdf', 'png']}], 'limits.maxBytes': 3000000, 'limits.maxPages': 1, due: '2027-11-11T10:15:00', 'late.percentPerDay': 2, lengths: ['maxPages']},
+  },
+  {
+    text: `We'd like your essays on Monday, May 3rd 2027, by noon at the very latest. No earlier than Monday, April 26th please, since the inbox is only set up then. Essays should be saved as "firstname.lastname.essay.docx". The upper limit is 5000 words and the lower limit 4000. There's a 10-mark deduction for anything outside those limits. If you upload twice, the second upload is ignored.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 4000, 'limits.maxWords': 5000, 'naming.pattern': 'firstname.lastname.essay.docx', 'naming.mustContain': ['surname', 'givenNames'], opens: '2027-04-26', due: '2027-05-03T12:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `| | Draft | Final |
+|---|---|---|
+| Opens | 1 March 2027 | 29 March 2027 |
+| Due | 15 March 2027, 17:00 | 12 April 2027, 17:00 |
+| Length | 1,000 words | 3,000 words |
+| Format | Word | PDF |
+| Marked | no | yes, anonymously |`,
+    says: {documents: [{label: null, types: ['pdf']}], anonymous: true, parts: [{label: 'Draft', opens: '2027-03-01', due: '2027-03-15T17:00:00'}, {label: 'Final', opens: '2027-03-29', due: '2027-04-12T17:00:00'}]},
+  },
+  {
+    text: `Instructions to candidates. Your script must be uploaded as a single PDF file within the examination window, which runs from 14:00 to 17:30 on Wednesday 12 May 2027 (all times BST). Scripts uploaded between 17:30 and 17:45 will be accepted but flagged. No script is accepted after 17:45. Write your candidate number, and nothing else that identifies you, at the top of each page. You may upload several times; only the last file is kept.`,
+    says: {documents: [{label: 'Script', types: ['pdf']}], anonymous: true, opens: '2027-05-12T14:00:00+01:00', due: '2027-05-12T17:30:00+01:00', timeZone: 'BST', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Final essay (70%): 6 May. 4,000 words. Midterm essay (30%): 11 March. 2,000 words. Both at 16:00, both through the usual box, both in .docx. Word counts may be exceeded by no more than 5%. Please anonymise by using your student ID only. APA or MLA, as long as you are consistent.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: true, parts: [{label: 'Final essay', opens: null, due: '2027-05-06T16:00:00'}, {label: 'Midterm essay', opens: null, due: '2027-03-11T16:00:00'}], lengths: ['maxWords']},
+  },
+  {
+    text: `To hand in your video essay: export as MP4 (H.264), 1080p, no longer than 6 minutes, no bigger than 1.5 GB. Name: VE_groupname.mp4. Plus: a bibliography of max. 2 pages, PDF. Both in the folder "Video essays 2027" by 20 May 2027, 23:59:59. The folder stays open for another 24 hours; groups that need it lose half a grade.`,
+    says: {place: 'Video essays 2027', documents: [{label: 'Video essay', types: ['mp4'], limits: {maxBytes: 1500000000}}, {label: 'Bibliography', types: ['pdf'], limits: {maxPages: 2}}], due: '2027-05-20T23:59:59'},
+  },
+  {
+    text: `Due: 2 May 2027. Due: 3 May 2027 for part-time students. PDF, 2,500 words maximum, double-spaced. Your Student Number (SN) goes into the header and into the file name: SN_CRIM2020.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2500, 'naming.pattern': 'SN_CRIM2020.pdf', 'naming.mustContain': ['studentNumber'], due: '2027-05-02', 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Assessment 1 – Annotated map. Upload two photographs (JPEG, up to 5 MB each) and a commentary in Word format of no more than 800 words. Deadline Friday of week 6 (5 March 2027) 17:00 GMT. Work submitted within 24 hours after the deadline: minus 10 marks. Between 24 hours and 5 days: capped at the pass mark. After that: zero.`,
+    says: {documents: [{label: 'Photographs', types: ['jpeg'], limits: {maxBytes: 5000000}}, {label: 'Commentary', types: ['docx'], limits: {maxWords: 800}}], due: '2027-03-05T17:00:00+00:00', timeZone: 'GMT', 'late.cutoffDays': 5},
+  },
+  {
+    text: `Assessment Brief: PSYC2041 – Perception
+
+Dear students,
+
+Please find below everything you need for the second coursework. Keep a copy of this page, as it will be taken down once the hand-in point has closed.
+
+Task. Write a critical review of one of the two target articles (both are available as PDFs from the reading list). Your review should not exceed 1,500 words; figure legends and the reference list do not count, everything else does.
+
+Submission. Reviews are submitted electronically via the hand-in point "PSYC2041 CW2 – Critical review" on the module page. There is a second hand-in point with a similar name, "PSYC2041 CW2 – practice", which is for trying out the system only; work left there will not be marked. You may submit as many times as you wish before the deadline. Each new submission overwrites the one before, and only what is there at the deadline is marked.
+
+The deadline is Thursday 11 March 2027 at 12:00 noon (GMT). The hand-in point opens two weeks earlier, on Thursday 25 February. Provisional marks and feedback will be released on Thursday 1 April.
+
+Format. Word (.docx) or PDF, at most 10 MB. Please use a clear font of at least 11 points and double spacing, and number your pages.
+
+Anonymity. All coursework in the School is marked anonymously. Use your six-digit candidate number (not your student number!) as the file name and on the first page. Your name must not appear in the document or its properties.
+
+Late work. 5% of the available marks are deducted for each working day, for up to five working days. After that, a mark of zero is recorded.
+
+Academic integrity. You will be asked to tick a box declaring that the work is your own. All submissions are run through text-matching software; you will be able to see your similarity score within 30 minutes of submitting for the first time, and within 24 hours after any later submission.`,
+    says: {place: 'PSYC2041 CW2 – Critical review', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 1500, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, similarityChecked: true, opens: '2027-02-25', due: '2027-03-11T12:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, 'layout.atLeast': ['fontSizePt'], declaration: true, 'counting.left': ['captions', 'references']},
+  },
+  {
+    text: `Guidelines for the Master's Thesis – Department of Environmental Engineering
+
+Scope: The thesis comprises 60 to 80 pages of text (not counting front matter, list of references and appendices).
+Language: English.
+Layout: DIN A4; typeface Arial 11 pt or comparable; line spacing 1.5; margins: left 3.5 cm, right 2 cm, top and bottom 2.5 cm; page numbers at the bottom.
+Citation: IEEE style.
+Submission: The thesis is uploaded as a single PDF file (PDF/A) of no more than 50 MB. Additionally, research data are uploaded as one ZIP file of up to 2 GB.
+File names: MA_<matriculation number>.pdf and MA_<matriculation number>_data.zip
+Period: The upload area opens on 1 September 2027 and closes on 30 September 2027 at 23:59 (Central European Summer Time). The thesis can be uploaded only once, so please check it before.
+Statutory declaration: The signed declaration must be scanned and included as the last page.
+Extensions can be granted by the examination board upon written request, to be received by 15 September 2027.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 50000000, minPages: 60, maxPages: 80}}, {label: 'Research data', types: ['zip'], limits: {maxBytes: 2000000000}}], 'naming.pattern': 'MA_<matriculation number>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-09-01', due: '2027-09-30T23:59:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'layout.pageNumbers': true, declaration: true, referenceStyle: 'IEEE', archival: 'PDF/A'},
+  },
+  {
+    text: `HIST 205: Paper Two
+
+So, paper two. Here's the deal:
+
+- 5 to 6 pages. That's with 12-pt Times, double-spaced, 1-inch margins; I know all the tricks, so please don't play with the spacing.
+- Chicago-style footnotes, plus a bibliography (which doesn't count toward the page total).
+- It's due on Tuesday, November 16, 2027, before class (10:30 a.m. Mountain).
+- Upload a Word doc to the "Paper Two" folder. No PDFs this time, I want to use comments.
+- Title the file "Lastname Paper Two".
+- Late papers: 3 points off per day. Papers more than a week late won't be accepted.
+- You get one do-over: if you resubmit before the deadline I'll look only at the second version.
+- I do not grade blind; I want to know whose work I'm reading.`,
+    says: {place: 'Paper Two', documents: [{label: null, types: ['docx']}], 'limits.minPages': 5, 'limits.maxPages': 6, 'naming.pattern': 'Lastname Paper Two', 'naming.mustContain': ['surname'], anonymous: false, due: '2027-11-16T10:30:00-07:00', timeZone: 'America/Denver', 'late.percentPerDay': 3, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times'], referenceStyle: 'Chicago'},
+  },
+  {
+    text: `School of Law — Coursework submission information 2026/27
+
+LAW3310 Environmental Law
+
+Coursework title: Problem question
+Coursework word limit: 2,500 words (inclusive of footnotes, exclusive of bibliography)
+Over-length: the marker will stop reading at the word limit; there's no 10% rule.
+Submission method: online, module area > Assessments > LAW3310 Coursework
+File type: .doc, .docx or .pdf
+File size: under 100 MB
+File title: Student ID number only
+Submission deadline: 14 January 2027, 14.00
+Late submission: up to 14 January 2027, 24.00: −5 marks; up to 21 January 2027, 14.00: capped at 40; after that: 0
+Anonymous marking: Yes
+Referencing: OSCOLA (4th edition)
+Feedback: 11 February 2027`,
+    says: {place: 'module area > Assessments > LAW3310 Coursework', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxBytes': 100000000, 'limits.maxWords': 2500, 'naming.pattern': 'Student ID number', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-01-14T14:00:00', 'late.cutoffDays': 7, referenceStyle: 'OSCOLA', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `To all participants of "Scientific Writing"
+
+Your mini-paper
+
+Please prepare a mini-paper of exactly 4 pages in the conference template (two columns, 10 pt). Do not change the template's fonts or margins, and do not rename its styles. Save the template under a new name first; unchanged templates handed in by mistake count as not handed in.
+
+Hand-in dates
+1st version: Monday 3 May 2027, 18:00
+Reviews: Monday 10 May 2027, 18:00
+Final version: Monday 24 May 2027, 18:00
+(all Zurich time)
+
+What to hand in
+1st version and final version: PDF, max. 5 MB, named GroupXX_v1.pdf and GroupXX_final.pdf (XX = your group number).
+Reviews: plain text via the form.
+
+The first version is reviewed double-blind by your peers, so leave your names out. The final version carries your names.`,
+    says: {documents: [{label: null, types: ['pdf', 'txt']}], 'limits.maxBytes': 5000000, 'limits.minPages': 4, 'limits.maxPages': 4, 'naming.pattern': 'GroupXX_v1.pdf', timeZone: 'Europe/Zurich', parts: [{label: '1st version', opens: null, due: '2027-05-03T18:00:00+02:00'}, {label: 'Reviews', opens: null, due: '2027-05-10T18:00:00+02:00'}, {label: 'Final version', opens: null, due: '2027-05-24T18:00:00+02:00'}], 'layout.fontSizePt': 10},
+  },
+  {
+    text: `Information on your extension
+
+Student no. 20419975 – Module ENG2008 – Assessment: Portfolio
+
+Following your application for mitigating circumstances the Board has decided to grant an extension of the deadline.
+
+Original deadline: 5 March 2027, 16:00
+New deadline: 19 March 2027, 16:00
+
+All other conditions of the assessment remain unchanged (PDF, max. 20 MB, 3,000 words, anonymous). Please submit at "ENG2008 Portfolio – late and extended", not at the standard hand-in point.`,
+    says: {place: 'ENG2008 Portfolio – late and extended', documents: [{label: 'Assessment', types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 3000, anonymous: true, due: '2027-03-05T16:00:00', extension: '2027-03-19T16:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `Project report – instructions
+
+The report consists of two files: the report itself as a PDF (named report_teamN.pdf) and the completed contribution statement as a Word document (named statement_teamN.docx). The report is limited to 15 pages and 20 MB. The statement should be no longer than one page. The team leader submits both files through "Project / Final hand-in" not later than Friday, June 18, 2027, 5:00 pm PDT. Until then, files can be replaced any number of times, but please note that both files have to be uploaded again each time. After that, the box is closed for good.
+
+Grading is not anonymous. Reports are screened for similarity.`,
+    says: {place: 'Project / Final hand-in', documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 20000000, maxPages: 15}}, {label: 'Statement', types: ['docx'], limits: {maxPages: 1}}], 'naming.pattern': 'report_teamN.pdf', anonymous: false, similarityChecked: true, due: '2027-06-18T17:00:00-07:00', timeZone: 'PDT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Exam paper in NORD4000 (home exam, 7 days)
+
+The exam question is published in the exam system on Wednesday 5 May 2027 at 09:00.
+The answer is to be submitted in the exam system within Wednesday 12 May 2027 at 14:00.
+
+The answer must be submitted as one PDF file. The exam system accepts files of up to 5 GB.
+Scope: 10 pages +/- 10 % (front page, table of contents and references not included), Times New Roman, font size 12, line spacing 1.5.
+The answer is to be marked with your candidate number only. Candidate numbers are found in the exam system two weeks before the exam.
+You may hand in and withdraw your answer as many times as you like until the deadline; it's the last version that counts.
+It is not possible to hand in after the deadline.
+All answers are subject to automatic plagiarism control.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000000, 'limits.minPages': 9, 'limits.maxPages': 11, anonymous: true, similarityChecked: true, opens: '2027-05-05T09:00:00', due: '2027-05-12T14:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `ASSIGNMENT: Ethnographic field notes
+
+Handed out: 8 February 2027
+Hand-in (hard deadline): 22 February 2027, 23:59 UTC
+Where: the folder named "Field notes (graded)"
+Format: scan or photo of your handwritten notes, ALL pages in ONE PDF, in reading order; typed summary (300-500 words) as DOCX
+Size: the PDF max. 30 MP (megapixels!), the DOCX max. 1 MB
+File name: surname_first name_FN.pdf / surname_first name_SUM.docx
+Anonymity: people in your notes must be anonymised
+Marking: pass/fail`,
+    says: {place: 'Field notes (graded)', documents: [{label: null, types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Typed summary', types: ['docx'], limits: {maxBytes: 1000000, minWords: 300, maxWords: 500}}], 'naming.pattern': 'surname_first name_FN.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-02-22T23:59:00+00:00', timeZone: 'UTC'},
+  },
+  {
+    text: `Coursework details
+
+Title: Data analysis report
+Released: 22/02/2027
+Deadline: 22/03/2027 at 17:00
+Estimated time: 20 hours
+Weight: 35%
+What to submit: a report in PDF (max. 2,000 words) and your R script (.R)
+Submission method: electronic via the module page
+Extension: standard policy applies
+Feedback: by 19/04/2027`,
+    says: {documents: [{label: 'Report', types: ['pdf']}], 'limits.maxWords': 2000, opens: '2027-02-22', due: '2027-03-22T17:00:00'},
+  },
+  {
+    text: `Dear Ms Halvorsen, your request of 1 March has been considered. You may submit "Essay 1" until 19 March 2027, 12:00 (GMT) instead of 12 March 2027, 12:00. Please note that no further extension can be given. Kind regards, Exams Office`,
+    says: {due: '2027-03-12T12:00:00+00:00', extension: '2027-03-19T12:00:00+00:00', timeZone: 'GMT'},
+  },
+  {
+    text: `FORMATTING: Papers not following this format will be returned.
+* 1" margins, 12-pt Times New Roman or Cambria, double-spaced throughout
+* header with page number (no name!)
+* title but no title page
+* between five and seven full pages (works cited page not included)
+* MLA 9
+* PDF
+
+DUE: Monday October 18, start of class (9:30 a.m.); electronic only.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 5, 'limits.maxPages': 7, anonymous: true, due: '2027-10-18T09:30:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman', 'Cambria'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Hand-in info for the "Urban rivers" essay: Wed, 5 May 2027, 4 p.m. | 2500 words, give or take 10 % | PDF, one file, < 20 MB | anonymous | up to two resubmissions | Turn-around: 3 weeks`,
+    says: {documents: [{label: 'Essay', types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 2250, 'limits.maxWords': 2750, anonymous: true, due: '2027-05-05T16:00:00'},
+  },
+  {
+    text: `The following applies to all written work in this department:
+Written work is to be submitted by 13:00 on the stated day. Work submitted late will be docked one mark for every working day or part of one. After two weeks it will not be marked at all. Essays must be between 2,700 and 3,300 words. They must be typed, double-spaced, and bear the candidate's number, never the name. They are to be submitted in the form of a Word document or a PDF. Candidates may replace their submission before the deadline.
+In this term the stated days are: Essay 1: 26 February 2027; Essay 2: 26 March 2027.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2700, 'limits.maxWords': 3300, anonymous: true, parts: [{label: 'Essay 1', opens: null, due: '2027-02-26T13:00:00'}, {label: 'Essay 2', opens: null, due: '2027-03-26T13:00:00'}], 'attempts.keeps': 'latest', 'late.percentPerDay': 1, 'late.cutoffDays': 14, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Assessment 1: 500-word reflection. Assessment 2: 2,500-word essay.
+Assessment 1 is due 9 March 2027 12:00, Assessment 2 is due 11 May 2027 12:00 (UK).
+Upload each as .docx. Assessment 1 has to carry your name, Assessment 2 must be anonymous.`,
+    says: {documents: [{label: null, types: ['docx']}], timeZone: 'Europe/London', parts: [{label: 'Assessment 1', opens: null, due: '2027-03-09T12:00:00+00:00'}, {label: 'Assessment 2', opens: null, due: '2027-05-11T12:00:00+01:00'}], lengths: ['maxWords']},
+  },
+  {
+    text: `Film Studies final essay. 3000 words +/-10%, stills don't count, captions do. Due 11th June 2027, 15:00. Please submit as .pdf with embedded stills (max 50MB). File name: FILM300_[your candidate no.].pdf. You'll be marked anonymously, so check the "Author" field. Submissions after 15:00 are flagged late even if it's only a minute and lose 10%; after 24h 20%; after 48h they are not marked.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.pattern': 'FILM300_[your candidate no.].pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-06-11T15:00:00', 'late.cutoffDays': 2},
+  },
+  {
+    text: `Could you all please re-upload your essays? The first upload point (closed 5 March) lost the files. New upload point: "Essay 1 – second try", open now until Friday 19 March 2027, 23:59. Same rules: one PDF, <= 2,200 words, candidate number as file name.`,
+    says: {place: 'Essay 1 – second try', documents: [{label: null, types: ['pdf']}], 'naming.mustContain': ['candidateNumber'], due: '2027-03-19T23:59:00'},
+  },
+  {
+    text: `Submission of MA dissertations: noon on the second Monday of September 2027. Word limit: 15000 words. Format: one PDF, at most 25 megabytes. Title page: title, candidate number, word count, degree programme, year. No acknowledgements. A late submission loses 1 mark per hour for the first 24 hours; after that it's a fail.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.maxWords': 15000, due: '2027-09-13T12:00:00', 'late.cutoffDays': 1},
+  },
+  {
+    text: `Reminder from the teaching team: your lab book has to be handed in (physically!) in the lab by 4 pm on Fri 14 May 2027. The lab report is separate: upload it as a PDF by Mon 17 May 2027, 9 am. Max 8 pages. Name: LabReport_Surname_StudentNo.`,
+    says: {documents: [{label: 'Lab report', types: ['pdf']}], 'limits.maxPages': 8, 'naming.pattern': 'LabReport_Surname_StudentNo', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-05-17T09:00:00'},
+  },
+  {
+    text: `Exam take-home paper. Start: 7 June 2027 at 9.00 a.m. End: 9 June 2027 at 9.00 a.m. (Berlin time). You can hand in once only, so check your document carefully. Hand in a single PDF document of at most 6 pages (Arial 11, line spacing 1.5) named exam_<registration number>.pdf. Include the signed statement of authorship on the last page. Answers in handwriting may be scanned.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, 'naming.pattern': 'exam_<registration number>.pdf', 'naming.mustContain': ['studentNumber'], opens: '2027-06-07T09:00:00+02:00', due: '2027-06-09T09:00:00+02:00', timeZone: 'Europe/Berlin', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
+  },
+  {
+    text: `BSc Nursing – Year 2 – Reflective account (NUR2017)
+
+Your account should be between 1,800 and 2,200 words. Anything beyond 2,200 words will be disregarded by the marker. Title page, reference list and appendices are not part of the count; in-text citations and direct quotes are.
+
+When and where?
+• Draft for feedback (voluntary): Sunday 14 February 2027, 23:59, drop box "NUR2017 Draft"
+• Final: Sunday 7 March 2027, 23:59, drop box "NUR2017 Final"
+Both drop boxes open on Monday 1 February.
+
+How?
+• One file, .docx. If you write in another program, export to .docx and check the result.
+• Maximum 20 MB
+• File name: NUR2017_[student number]
+• Do not name your placement, your mentor or any patient (breach of confidentiality = automatic fail).
+• Put your student number in the footer of every page. As this module is marked anonymously, names are not allowed.
+
+Late?
+Within 24 hours: minus 10%. Later: not accepted, unless you have an agreed extension (apply at least two days before the deadline).`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 20000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'NUR2017_[student number]', 'naming.mustContain': ['studentNumber'], anonymous: true, opens: '2027-02-01', parts: [{label: 'Draft for feedback (voluntary)', opens: null, due: '2027-02-14T23:59:00'}, {label: 'Final', opens: null, due: '2027-03-07T23:59:00'}], 'late.cutoffDays': 1, 'counting.left': ['titlePage', 'references', 'appendices']},
+  },
+  {
+    text: `Computer Science Dept. — Coursework handout
+
+COMP3052: Compilers, CW1 (25%)
+Issued: Mon 1 Feb 2027. Due: Mon 1 Mar 2027 15:00 (strict).
+Submit a single .zip (not .rar, not .7z) with your source code and report.pdf; total size at most 10MiB.
+Report: 6 pages max., 10pt, 2-column.
+Your zip must be named cw1-<username>.zip.
+Plagiarism: code and reports are compared with this and previous years' submissions.
+Lateness: −10% per 24h started; zero after 72h.
+You can resubmit up to the deadline; we take the last version. After the deadline the first version you hand in is final.`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 10485760, 'limits.maxPages': 6, 'naming.pattern': 'cw1-<username>.zip', 'naming.mustContain': ['username'], similarityChecked: true, due: '2027-03-01T15:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 10},
+  },
+  {
+    text: `Dear students of ANT-220,
+
+I've had questions about Assignment B, so here's the summary:
+
+(1) due date = Friday, 9 April 2027, end of day (23:59), Eastern Time
+(2) 1200 words, plus/minus 10 percent
+(3) APA style
+(4) upload as .docx or .rtf in "Assignment B – Final"; the box "Assignment B – Draft" closed last week
+(5) the filename has to start with your last name
+(6) two uploads max; the second replaces the first
+(7) late: 5 points each day; no uploads after 16 April
+
+All the best,
+L. Aurelio`,
+    says: {place: 'Assignment B – Final', documents: [{label: null, types: ['docx', 'rtf']}], 'limits.minWords': 1080, 'limits.maxWords': 1320, 'naming.mustContain': ['surname'], due: '2027-04-09T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, referenceStyle: 'APA'},
+  },
+  {
+    text: `Submitting your thesis: checklist
+[ ] Thesis saved as PDF (fonts embedded)
+[ ] Not larger than 64 MB
+[ ] Named Lastname_Firstname_Year.pdf
+[ ] Title page has the approved title
+[ ] Statement of originality signed and scanned into the PDF
+[ ] Abstract in English (max. 250 words) and in Dutch (max. 250 words)
+[ ] Uploaded in the thesis portal before 1 July 2027, 17:00 (CEST)
+[ ] One upload only; mistakes can only be corrected through the secretariat
+[ ] Similarity score < 15% (produced automatically)`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], 'limits.maxBytes': 64000000, 'naming.pattern': 'Lastname_Firstname_Year.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-07-01T17:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1, declaration: true},
+  },
+  {
+    text: `Group presentation + individual essay
+
+Slides (PPTX or PDF, one per group): upload by Tue 4 May 2027 09:00.
+Essay (PDF, individual): upload by Tue 18 May 2027 09:00. Length 1000 to 1200 words.
+Local time: Pretoria.
+Slides carry the names of all group members. Essays carry student numbers only because they are marked anonymously.
+The essay's file name is your student number, e.g. 21345678.pdf; the slides' file name is the group name.
+Maximum 50 MB for slides, 5 MB for essays.`,
+    says: {documents: [{label: 'Slides', types: ['pptx', 'pdf'], limits: {maxBytes: 50000000}}, {label: 'Essay', types: ['pdf'], limits: {maxBytes: 5000000, minWords: 1000, maxWords: 1200}}], 'naming.mustContain': ['studentNumber'], anonymous: true, timeZone: 'Africa/Johannesburg', parts: [{label: 'Slides', opens: null, due: '2027-05-04T09:00:00+02:00'}, {label: 'Essay', opens: null, due: '2027-05-18T09:00:00+02:00'}]},
+  },
+  {
+    text: `Zoology practical – drawings
+
+Hand in your five drawings as one PDF. Take photos in daylight, crop the edges, and put them in the right order before you make the PDF. Loose images will be returned unmarked.
+Every drawing needs a title, a scale bar, and your initials in the corner.
+Opens 12.04.27, 08:00; closes 16.04.27, 20:00, Oslo time. 
+The upload cannot take more than 12 megabytes.
+There's only one try. Late drawings: not marked.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, opens: '2027-04-12T08:00:00+02:00', due: '2027-04-16T20:00:00+02:00', timeZone: 'Europe/Oslo', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
+    text: `Notes on the Term 3 essay
+The essay is anonymous (double-anonymous marking).
+The essay is 2,750 words long. You are permitted a 5% overrun.
+The essay is handed in on 24th May 2027 (not on the 25th, as printed in the diary), by noon.
+The essay is handed in as PDF or Word; the former is preferred.
+The essay's filename is the exam number and the title of the essay in brief.
+The essay may not be handed in a second time.
+The essay's margin is one inch on each side; its typeface is Garamond, 12 point; its lines are double-spaced.`,
+    says: {documents: [{label: 'Essay', types: ['pdf', 'docx']}], 'limits.maxWords': 2887, 'naming.mustContain': ['candidateNumber', 'title'], anonymous: true, due: '2027-05-24T12:00:00', 'attempts.allowed': 1, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Garamond']},
+  },
+  {
+    text: `DEPARTMENT OF GEOGRAPHY – UNDERGRADUATE HANDBOOK 2026–27 (extract)
+
+1 Welcome
+Welcome to the department. This handbook was last updated on 14 September 2026. It tells you what you need to know about your studies. Please read it before the first week of teaching, which begins on 28 September 2026. Office hours are Mondays 10–12. The office closes at 16:00 on Fridays.
+
+2 Terms and weeks
+Autumn term: 28 September – 11 December 2026. Spring term: 11 January – 26 March 2027. Summer term: 26 April – 11 June 2027. The exam period runs from 10 May to 4 June 2027. Reading week is week 6.
+
+3 Contact and support
+Your tutor will meet you twice a term. If you cannot attend, e-mail your tutor before the meeting. You may have up to three absences; after that we will write to you. Anonymous feedback on modules can be given at the end of each term through the questionnaire.
+
+4 Assessment
+4.1 General. Modules are assessed by coursework, examination or both. A module of 20 credits normally has one essay of 2,500 words and one examination of two hours; a module of 10 credits has one piece of 1,500 words. The exact requirements are given in each module's assessment brief.
+4.2 Marking. All work is marked on a scale from 0 to 100. 40% is the pass mark. Two markers read each dissertation. 10% of all essays are second-marked. Marks are provisional until the board meets on 21 June 2027.
+4.3 Feedback. We return marks and comments within 15 working days.
+4.4 Late work. Work that is handed in late without an extension loses 5 marks for each working day, and work that is more than 5 working days late gets a mark of zero.
+4.5 Extensions. You can apply for an extension of up to 7 days before the deadline. Longer extensions need evidence.
+4.6 Academic integrity. Plagiarism is the use of others' words or ideas without acknowledgement. Up to 10% overlap is not unusual in a text with many quotations. The reading list on integrity is available as PDF.
+
+5 Presentation of coursework
+Essays should be typed in a font of at least 11 points and with 1.5 line spacing. Number your pages. Put your student number, but not your name, in the header. Use the Harvard system for references. The word limit includes footnotes and quotations, but not the list of references or appendices. You may exceed it by up to 10%.
+
+6 How to hand in
+All coursework is handed in online through the module page, as a single PDF of not more than 20 MB. Name the file with your student number and the module code (for example 20412345_GEO2101.pdf). You can submit as often as you like before the deadline; only the last version is marked. All submissions are checked with text-matching software. You will be asked to confirm that the work is your own.
+
+7 Field trips
+The second-year field trip leaves on 3 April 2027 at 06:30. Pay the deposit of 150 by 1 February 2027. Bring at least two pairs of boots. Return is planned for 10 April 2027, 21:00.
+
+8 Prizes
+The Carrow Prize is given for the best dissertation of up to 10,000 words. Entries close on 30 June 2027. Entries must be sent as Word documents, two copies each, with a cover letter of one page.`,
+    says: {documents: [{label: 'Coursework', types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, similarityChecked: true, 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, 'layout.atLeast': ['fontSizePt'], declaration: true, referenceStyle: 'Harvard', lengths: ['maxWords'], 'counting.counted': ['footnotes', 'quotations'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `MODULE PAGE: MUS3040 Listening to cities
+
+Week 1 (w/b 11 January 2027): Introduction. Reading: Harding, ch. 1–2 (pp. 1–46), PDF in the folder.
+Week 2: Field recording. Bring headphones.
+Week 3: Sound walk on Tuesday 26 January, 14:00–16:00. Meet at the fountain at 13:50.
+Week 4: Writing about sound. Read pages 12–30. Hand in a title (one sentence) by Thursday.
+Week 5: Tutorials (15 minutes each; sign up by 5 February).
+Week 6: Reading week.
+Week 7: Peer review of drafts (bring two printed copies, names removed).
+Week 8: Guest lecture by R. Adeyinka-Holm.
+Week 9: Submission of the portfolio.
+Week 10: Listening session.
+
+The portfolio consists of (a) a sound piece of 4 to 6 minutes (WAV or MP3, at most 100 MB) and (b) a commentary of 1,800 to 2,200 words (PDF).
+It is due on Friday 19 March 2027 at 16:00. Late portfolios: see the handbook.
+The commentary has footnotes, not brackets. It's good practice to keep a copy of everything you submit.
+If the upload fails, try once more, then e-mail the office before 17:00 with a screenshot.
+Marks will be released on 16 April 2027.`,
+    says: {documents: [{label: 'Sound piece', types: ['mp3'], limits: {maxBytes: 100000000}}, {label: 'Commentary', types: ['pdf'], limits: {minWords: 1800, maxWords: 2200}}], due: '2027-03-19T16:00:00'},
+  },
+  {
+    text: `Submission requirements: the report must not exceed fifteen (15) A4 pages excluding appendices. Minimum font size 11. Please use IEEE citation style. Up to 3 attempts may be made before the due date of 21st February 2027 at 23:59 (UTC+8); all of them are kept but we grade the best one. Reports that arrive late are accepted for up to 3 days with a deduction of 15% of the total mark per day.`,
+    says: {'limits.maxPages': 15, due: '2027-02-21T23:59:00+08:00', timeZone: 'UTC+8', 'attempts.allowed': 3, 'attempts.keeps': 'all', 'late.percentPerDay': 15, 'late.cutoffDays': 3, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], referenceStyle: 'IEEE'},
+  },
+  {
+    text: `Critical Essay, 35% of the module mark
+Submit: 10 a.m. on Monday 26 April 2027 (Week 27)
+Where: Module page / Assessments / "Critical Essay (all groups)"
+Accepted: DOC, DOCX, PDF. Not accepted: ODT, Pages, links to online documents
+Word limit: 2 500 (a 10% overrun carries no penalty)
+Font Arial or Verdana, min. 11; margins not less than 2 cm; spacing 1.5
+Footers must show your ID number; do not write your name
+Feedback: within 20 working days`,
+    says: {place: 'Critical Essay (all groups)', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxWords': 2750, anonymous: true, due: '2027-04-26T10:00:00', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Verdana'], 'layout.atLeast': ['fontSizePt', 'marginMm']},
+  },
+  {
+    text: `Dear third years
+
+The portfolio deadline (originally Friday 30 April, 5pm) has been brought forward to Wednesday 28 April 2027, 5pm because of the public holiday. I'm sorry for the inconvenience.
+
+You need to hand in three PDFs: portfolio (max 40 MB), reflective commentary (max 1,000 words) and CV (1 page). Name them 1_portfolio, 2_commentary, 3_CV.
+
+It's fine to hand in again if you spot a mistake. I can see all the versions and will look at the most recent.`,
+    says: {documents: [{label: 'Portfolio', types: ['pdf'], limits: {maxBytes: 40000000}}, {label: 'Reflective commentary', types: ['pdf'], limits: {maxWords: 1000}}, {label: 'CV', types: ['pdf'], limits: {maxPages: 1}}], due: '2027-04-28T17:00:00', lengths: ['maxPages']},
+  },
+  {
+    text: `Take-home final. You may begin at any time after 9:00 AM EST on December 13, 2027 and must submit by 9:00 AM EST on December 17, 2027. Answers go into a single PDF (typed, no handwriting), not exceeding 3,500 words in total. Do not put your name on it—use the last four digits of your student ID. No late exams.`,
+    says: {documents: [{label: 'Answers', types: ['pdf']}], 'limits.maxWords': 3500, anonymous: true, opens: '2027-12-13T09:00:00-05:00', due: '2027-12-17T09:00:00-05:00', timeZone: 'EST', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Rules for the seminar paper (Hausarbeit)
+* 12–15 pages of text, 11pt Arial or 12pt Times New Roman, line spacing 1.5, margins 2.5cm (right margin 3cm)
+* PDF via e-mail to seminar@philosophy.example; subject and file name: "Seminar paper Surname"
+* by 31.03.2027, 24:00 h
+* bibliography and declaration of authorship do not count towards the length
+* no extensions except on medical grounds`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Seminar paper Surname', 'naming.mustContain': ['surname'], due: '2027-04-01T00:00:00', 'layout.marginMm': 25, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman'], declaration: true},
+  },
+  {
+    text: `Assessment 2 consists of Part A (annotated bibliography, 10 entries of 100 words each, due 8 March 2027), Part B (essay plan, one page, due 22 March 2027) and Part C (essay, 2,000 words plus or minus 10%, due 19 April 2027). All parts are due at 4 pm Wellington time, as Word documents, and each may be submitted once only. Part C is put through text-matching software.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, similarityChecked: true, timeZone: 'Pacific/Auckland', parts: [{label: 'Part A', opens: null, due: '2027-03-08T16:00:00+13:00'}, {label: 'Part B', opens: null, due: '2027-03-22T16:00:00+13:00'}, {label: 'Part C', opens: null, due: '2027-04-19T16:00:00+12:00'}], 'attempts.allowed': 1},
+  },
+  {
+    text: `The report template (report_template.docx) can be downloaded below. Please use it, rename it, and submit the finished report as PDF. Reports submitted under the template's name are rejected automatically. Limit: 8 MB. Deadline 1.6.2027 klo 16.00 (Helsinki). Name of the file: LAB5_groupnumber.pdf`,
+    says: {documents: [{label: 'Report', types: ['pdf']}], 'limits.maxBytes': 8000000, 'naming.pattern': 'LAB5_groupnumber.pdf', due: '2027-06-01T16:00:00+03:00', timeZone: 'Europe/Helsinki'},
+  },
+  {
+    text: `Essay submissions - FAQ
+
+Q: Where do I submit? A: Under "Essay 2 – Submit here" in week 12.
+Q: When? A: By Thursday, 6 May 2027, 3 pm British Summer Time.
+Q: Can I submit more than once? A: Yes, up to three times. Only the last submission counts.
+Q: What file format? A: PDF, please. No other formats.
+Q: How long should it be? A: 1,500 words at most, without references.
+Q: Is it anonymous? A: No.
+Q: Do you use similarity software? A: Yes.
+Q: What if I'm late? A: You lose 5 % per day. After seven days we don't accept it.`,
+    says: {place: 'Essay 2 – Submit here', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, anonymous: false, similarityChecked: true, due: '2027-05-06T15:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'counting.left': ['references']},
+  },
+  {
+    text: `CALL FOR STUDENT PAPERS
+Papers of 4 to 6 pages (A4, two columns, 9 pt) are invited. Submission opens: 2027-09-01 00:00 UTC. Submission closes: 2027-10-15 23:59 UTC-12. Camera-ready: 2027-11-20 23:59 UTC-12. PDF, max 8 MB, anonymised for review. File name irrelevant. Revisions can be uploaded until closing; the system keeps only the newest file.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.minPages': 4, 'limits.maxPages': 6, anonymous: true, opens: '2027-09-01T00:00:00+00:00', due: '2027-10-15T23:59:00-12:00', 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 9},
+  },
+  {
+    text: `HIST 318: Empires and Oceans — Syllabus, Spring 2027
+Instructor: Prof. Dana Whitcomb-Reyes. Office: Alder Hall 214. Office hours: Tuesday 2–4 p.m. or by appointment. E-mail: dwr@college.example (I answer within 24 hours on weekdays).
+
+Course description. This course follows sailors, merchants and states across three oceans from 1400 to 1900.
+
+Required books: Okonjo, Salt Roads (2014), 312 pages; Brandt, The Company's Ships (2019), 288 pages. Both are on reserve. Other readings are PDFs on the course site.
+
+Grading: participation 15%, quizzes 15% (10 quizzes, lowest two dropped), midterm exam 25% (March 4), research paper 45%.
+
+Attendance: You may miss two classes without penalty. Each further absence lowers your participation grade by 5 points.
+
+Research paper: 3,000–3,500 words, Chicago style, double-spaced, 12-point Times New Roman, 1-inch margins. Submit it as a Word document on the course site by 11:59 p.m. (Eastern) on Friday, April 30. A one-page proposal is due in class on February 18. Name the file Lastname_HIST318.docx. Late papers lose 10 points per day. I do not accept papers after May 5. Papers are run through similarity software.
+
+Technology: laptops are fine; phones are not. Food: please don't.
+
+Academic calendar: classes begin January 19; spring break March 15–19; last day of classes May 4; final grades due May 17.
+
+Accommodations: contact the office of accessibility by January 29.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 3000, 'limits.maxWords': 3500, 'naming.pattern': 'Lastname_HIST318.docx', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-04-30T23:59:00-04:00', timeZone: 'America/New_York', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'Chicago'},
+  },
+  {
+    text: `FORUM > Questions about the essay
+
+[Ilse] 2 March 2027, 09:14: Hi, is it ok to hand in 2,300 words? The brief says 2,000.
+[Tutor] 2 March 2027, 11:02: The limit is 2,000 words with a tolerance of 10%, so no: 2,200 is the most.
+[Marek] 3 March 2027, 20:40: Is the bibliography part of that?
+[Tutor] 4 March 2027, 08:15: No, but footnotes are.
+[Anouk] 4 March 2027, 21:09: what about the deadline? someone said monday
+[Tutor] 5 March 2027, 10:30: It is Friday 19 March 2027 at 16:00, as in the brief.
+[Anouk] 5 March 2027, 10:31: and pdf or word
+[Tutor] 5 March 2027, 10:47: PDF please. And don't forget: only your candidate number, no names.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2200, anonymous: true, due: '2027-03-19T16:00:00'},
+  },
+  {
+    text: `Project handbook (short version)
+
+The project runs over two terms. Supervision: six meetings of 30 minutes. Keep a log.
+
+Milestones
+Topic form: 16 October 2026
+Ethics form: 6 November 2026
+Progress report (2 pages): 22 January 2027
+Draft chapter (optional): 5 March 2027
+Project report: 30 April 2027
+Presentation: week of 10 May 2027
+
+The project report
+Length: 8,000–10,000 words. Structure: abstract (200 words), introduction, literature, method, results, discussion, references, appendices. Appendices don't count. Use the IEEE style. Figures at 300 dpi. A4, 25 mm margins, 11-point font.
+Upload it as one PDF, up to 40 MB, by 4 pm UK time on the day. Only one upload is possible. The file is named with your registration number.
+It is marked by your supervisor and a second marker, so it isn't anonymous.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 8000, 'limits.maxWords': 10000, 'naming.mustContain': ['studentNumber'], anonymous: false, timeZone: 'Europe/London', parts: [{label: 'Topic form', opens: null, due: '2026-10-16T16:00:00+01:00'}, {label: 'Ethics form', opens: null, due: '2026-11-06T16:00:00+00:00'}, {label: 'Progress report', opens: null, due: '2027-01-22T16:00:00+00:00'}, {label: 'Draft chapter (optional)', opens: null, due: '2027-03-05T16:00:00+00:00'}, {label: 'Project report', opens: null, due: '2027-04-30T16:00:00+01:00'}], 'attempts.allowed': 1, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, referenceStyle: 'IEEE', 'counting.left': ['appendices']},
+  },
+  {
+    text: `Thanks for signing up for the summer school! A few practical things. Arrival is on Sunday 4 July 2027 from 14:00, departure on Saturday 17 July by 10:00. Bring sheets and towels. Breakfast is from 7:30 to 9:00. The fee has to reach us by 1 June 2027.
+To get credits, you write a paper of 10 pages (plus minus one) after the school. Send it to us as PDF until 31 August 2027. We read it anonymously, so put a code of your choice instead of your name on it, and send the code with your name in a separate mail. Feedback by mid-October.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 9, 'limits.maxPages': 11, anonymous: true, due: '2027-08-31'},
+  },
+  {
+    text: `Dissertation: 10,000 words (± 5%). Deadline: noon, Wednesday 8 September 2027, UK time. Two bound copies are no longer needed. Electronic copy: one PDF, less than 50MB, named CANDIDATENUMBER_DISS.pdf. Ensure that neither the document nor its properties contain your name. Double line spacing, margins 3cm on the left and 2.5cm elsewhere, page numbers bottom centre. Include the declaration form. Turnover is recorded. Late submission: 1 mark per hour for the first 24 hours; after that no submission is accepted.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 9500, 'limits.maxWords': 10500, 'naming.pattern': 'CANDIDATENUMBER_DISS.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-09-08T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 1, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, declaration: true},
+  },
+  {
+    text: `GEOG1002 – Field diary – what, where, when
+
+You keep a diary during the field week (8–12 March 2027). Type it up afterwards: 1,500 words, tolerance ±15%, as one Word or PDF file, up to 30 MB with pictures. 
+The diary has to be in the folder 'Field diary' of your own group (A, B, C or D) by Friday 19 March 2027, 18:00 (UK time). If it's not there by then, but it's there within 24 hours, 10 marks come off. Beyond that we can't take it.
+You name it groupletter_candidatenumber, like B_Y1234567.
+The diaries are read by people who don't know you, so no names, no photos of yourself, please. 
+You can change the file until the deadline.`,
+    says: {place: 'Field diary', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 30000000, 'limits.minWords': 1275, 'limits.maxWords': 1725, 'naming.pattern': 'groupletter_candidatenumber', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-19T18:00:00+00:00', timeZone: 'Europe/London', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `FINAL REPORT (60 %)
+- deadline: 11.6.2027 klo 12:00, time zone EET/EEST
+- language Finnish or English
+- 15–20 pages + appendices
+- PDF, max 20 MB
+- name of the file: surname_courseID_final
+- is uploaded in the exam system; uploading again replaces the first file
+- plagiarism check is automatic
+- late reports are not graded`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'surname_courseID_final', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-06-11T12:00:00+03:00', timeZone: 'EET/EEST', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Re-submission of Assignment 1
+
+You did not pass Assignment 1 and may submit a revised version. The revised version must be uploaded to "A1 – Revised" (NOT to "A1") before 9 a.m. on Monday, 10 May 2027. It may be up to 20% longer than the first version, i.e. up to 1,800 words. Mark all changes in yellow. Use the same file format (.docx). There will be no third attempt.`,
+    says: {place: 'A1 – Revised', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1800, due: '2027-05-10T09:00:00'},
+  },
+  {
+    text: `MSc dissertation – submission arrangements
+
+Submission is on Friday 3 September 2027. The submission portal is available from 08:00 to 16:00 BST that day only. Two files are required: the dissertation (PDF, max. 100 MB, max. 15,000 words, including footnotes but excluding tables, references and appendices) and the signed declaration (PDF, max. 2 MB). The dissertation file must be called "Dissertation_<your examination number>". Since dissertations are marked anonymously, your name may appear in the declaration only. Candidates are reminded that a dissertation can be submitted once only.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf'], limits: {maxBytes: 100000000, maxWords: 15000}}, {label: 'Signed declaration', types: ['pdf'], limits: {maxBytes: 2000000}}], 'naming.pattern': 'Dissertation_<your examination number>', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-09-03T08:00:00+01:00', due: '2027-09-03T16:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['tables', 'references', 'appendices']},
+  },
+  {
+    text: `Homework 7: proofs
+
+Write your solutions by hand or in LaTeX. Handwritten solutions have to be scanned (no shadows, no fingers!) and merged into one PDF of max. 15MB, right way up. Solutions in LaTeX: PDF as well, and please do not send the .tex file. 
+Due: Wednesday, 17 November 2027, 10:15, i.e. before the lecture.
+You may work in pairs; if you do, one of you submits and both names are on page 1.
+File: hw7_<surname1>[_<surname2>].pdf
+No late homework.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'naming.pattern': 'hw7_<surname1>', 'naming.mustContain': ['surname'], due: '2027-11-17T10:15:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `The term paper in PHI-240 should be ca. 10 pages (3000-3500 words). The text is handed in electronically in two copies: one WITH name for the archive and one WITHOUT name for the examiner. Both are to be PDF files. The last day for handing in is December 15th 2027 at 2 pm. (CET). Papers delivered later than this will not be assessed. For references use the Chicago system. Front page: title, candidate number, semester.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 3000, 'limits.maxWords': 3500, due: '2027-12-15T14:00:00+01:00', timeZone: 'CET', 'late.cutoffDays': 0, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Poster assignment
+
++ A1, portrait, PDF, file size between 1 and 25 MB
++ font size: title 72 pt or larger, body 24 pt or larger
++ 300–500 words in total
++ upload by 23:59 PST on Sunday, January 31, 2027; grace period of 2 hours
++ -25% per day after that; nothing accepted after 3 days
++ name the file LastFirst_Poster.pdf
++ posters will be peer-graded anonymously`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.minWords': 300, 'limits.maxWords': 500, 'naming.pattern': 'LastFirst_Poster.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-01-31T23:59:00-08:00', timeZone: 'PST', 'late.percentPerDay': 25, 'late.cutoffDays': 3, 'layout.fontSizePt': 24, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `UNIT GUIDE  ECON2010 Labour Markets  Semester 1, 2027
+
+Teaching staff
+Unit coordinator: Dr. Imke Rautenberg, room 3.17, consultation Wednesdays 11:00-12:00
+
+Assessment overview
+Task                     Weight   Due                           Hurdle
+Online quiz 1-4          20%      Weeks 3, 5, 8, 11             no
+Policy memo              30%      Friday 9 April 2027, 5pm      no
+Final exam               50%      Exam period                   yes
+
+Policy memo: details
+You write a memo of no more than 1,200 words to a minister. It must cite at least five sources (Harvard). Save it as a PDF named ECON2010_memo_studentID.pdf and submit it through the unit site. The site allows one submission only. A penalty of 5% of the available marks applies for each calendar day that it is late, and memos more than 7 days late are not marked. Memos are processed by text-matching software. You need not put your name on it.
+
+Quizzes
+Quizzes open on Monday 9:00 and close on Friday 17:00. You have two attempts; the higher mark counts.
+
+Exam
+Two hours, closed book. Supplementary exams are held on 12 July 2027.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1200, 'naming.pattern': 'ECON2010_memo_studentID.pdf', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-09T17:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 7, referenceStyle: 'Harvard'},
+  },
+  {
+    text: `Welcome to week 7!
+
+This week: lecture on Thursday 18 February (slides as PDF below), seminar on Friday 19 February. Please read Mbeki-Strand (2016), pp. 45-78, before the seminar.
+
+Reminder: essay 1 was due on 12 February. If you have not handed it in yet, please do so by 19 February, 5 marks per day are taken off.
+Essay 2 is due on 19 March 2027 at 16:00. Max. 2,000 words, Word or PDF, anonymous.
+Essay titles are on the page "Essays". There are office hours on 10 March if you have questions.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2000, anonymous: true, parts: [{label: 'essay 1', opens: null, due: '2027-02-12'}, {label: 'Essay 2', opens: null, due: '2027-03-19T16:00:00'}]},
+  },
+  {
+    text: `Ethics: if you interview people you need approval (form E1, PDF, 2 pages) before you start. Send it to the ethics officer by 1 February 2027. Interviewees must be anonymised in your dissertation.
+
+Dissertation: 12,000 words maximum, excluding references and appendices. Two supervisors will mark it; they know who you are, so it's not anonymous. Deadline 3 May 2027, 12 noon. Upload a PDF (limit 50 MB). Please also send the data (Excel or CSV) to your supervisor by e-mail. Extensions only for medical reasons; the form for that has to be signed by a doctor.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.maxWords': 12000, anonymous: false, due: '2027-05-03T12:00:00', 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Course info in short
+- Lectures: Mon 10-12, from 18 Jan 2027
+- Exercises: six sheets, hand in every second Wednesday at 12:00 (first one 27 January), in pairs, on paper
+- Final project: starts 1 April 2027, ends 30 April 2027, 23:59. One PDF of up to 15 pages plus a ZIP with your code (max 10 MB together). File names: names of both students, e.g. mueller_okafor.pdf
+- Exam: 20 May 2027, 9:00, 90 minutes
+- To pass you need 50% of the exercise points, and both project and exam`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxPages: 15}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 10000000}}], opens: '2027-04-01', due: '2027-04-30T23:59:00'},
+  },
+  {
+    text: `From: module leader. To: HIS2000 group.
+Three reminders. (1) The library tour is on 3 March at 11:00; sign up by 1 March. (2) The essay (2,500 words, PDF, exam number as file name, no names) has to be in the box "HIS2000 Essay" by 15:00 on 24 March 2027. Late essays: minus 5 per working day, zero after 5. (3) Feedback on the presentations will be posted on 12 March.`,
+    says: {place: 'HIS2000 Essay', documents: [{label: 'Essay', types: ['pdf']}], 'limits.maxWords': 2500, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, due: '2027-03-24T15:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, lengths: ['maxWords']},
+  },
+  {
+    text: `MODULE HANDBOOK p. 14
+4.2 How to submit
+All coursework is submitted online by 2 p.m. on the date given in the table. Accepted formats are Word and PDF; Pages files cannot be opened. Files must be smaller than 20 MB. You should use your six-digit candidate number as the file name (e.g. 123456.pdf).
+Table 3
+Essay 1 – 11 February 2027
+Essay 2 – 29 April 2027
+Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 days.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['candidateNumber'], parts: [{label: 'Essay 1', opens: null, due: '2027-02-11'}, {label: 'Essay 2', opens: null, due: '2027-04-29'}], 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Essay competition / graded assignment "Rivers and Borders"
+
+Hand in exactly one document. It should be in PDF format and mustn't be any bigger than 12MB.
+It should be no shorter than 2,500 words and no longer than 3,000 words (notes included).
+You may hand it in between Monday 4 October 2027, 00:00 and Sunday 31 October 2027, 23:59 (Europe/Rome).
+The name of the file should be the title of your essay. It shouldn't contain your name or your matriculation number, since the jury won't be told who wrote what.
+Only one entry per person; entries can't be changed after they've been handed in.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, 'limits.minWords': 2500, 'limits.maxWords': 3000, 'naming.mustContain': ['title'], 'naming.mustNotIdentify': true, opens: '2027-10-04T00:00:00+02:00', due: '2027-10-31T23:59:00+01:00', timeZone: 'Europe/Rome', 'attempts.allowed': 1, 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `ECON 3400 problem set 5
+Due 2/19 at 11:59pm ET. Groups of 2-3. One PDF per group through the course page ("Problem set 5"). Max 8 MB. Late sets: 50% off up to 24h, then zero. Typed or neatly handwritten (scan it!).`,
+    says: {place: 'Problem set 5', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, due: '2027-02-19T23:59:00-05:00', timeZone: 'America/New_York', 'late.cutoffDays': 1},
+  },
+  {
+    text: `HAND-IN PLAN FOR THE THREE STAGES OF YOUR PROJECT
+
+Stage one: concept paper. Two pages. Word. Hand in by 12 February 2027, 16:00.
+Stage two: interim report. Eight pages. PDF. Hand in by 19 March 2027, 16:00.
+Stage three: final report. Twenty pages. PDF, no more than 50MB. Hand in by 28 May 2027, 16:00.
+
+The hand-in box for each stage opens ten days before its deadline. Time zone for all stages: GMT/BST.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, timeZone: 'GMT/BST', parts: [{label: 'Stage one', opens: '2027-02-02T16:00:00+00:00', due: '2027-02-12T16:00:00+00:00'}, {label: 'Stage two', opens: '2027-03-09T16:00:00+00:00', due: '2027-03-19T16:00:00+00:00'}, {label: 'Stage three', opens: '2027-05-18T16:00:00+01:00', due: '2027-05-28T16:00:00+01:00'}]},
+  },
+  {
+    text: `This is a reminder that your lab report (module CHE1104) is due at 5pm today, Tuesday 23 February 2027. Reports are accepted as PDF through "Lab reports > Group 3". The server gets busy in the last half hour, so don't leave it till then. If you upload more than one version, the marker opens the last. Reports handed in after 5pm lose 5 marks; reports handed in after 5pm on Friday 26 February get zero.`,
+    says: {place: 'Lab reports > Group 3', documents: [{label: null, types: ['pdf']}], due: '2027-02-23T17:00:00', 'attempts.keeps': 'latest', 'late.cutoffDays': 3},
+  },
+  {
+    text: `Bachelor thesis (12 ECTS): formal requirements
+Umfang / length: 40 pages, +/- 10 %
+Format: A4; Arial 11 or Times New Roman 12; spacing 1.5
+Abgabe / hand-in: PDF, max. 20 MB, via the examination portal; no paper copies
+Frist / deadline: 31 August 2027, 23:59 CEST
+Dateiname / file name: BA_Matrikelnummer_Nachname.pdf
+Eidesstattliche Erklärung / declaration: signed, as last page
+Spätere Abgaben / late submissions: graded 5.0 (fail)`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minPages': 36, 'limits.maxPages': 44, 'naming.pattern': 'BA_Matrikelnummer_Nachname.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-08-31T23:59:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman'], declaration: true},
+  },
+  {
+    text: `WRIT 150 – Unit 3: Argument
+
+Calendar
+Mon 3/1   Unit 3 assigned
+Wed 3/10  Topic + working thesis (post on the board)
+Mon 3/22  Rough draft, 4+ pages, bring 3 copies
+Fri 3/26  Conferences
+Mon 4/5   Final draft due, 11:59 p.m. PDT, 2027
+
+What to hand in: final draft as .docx, 6–8 pages, MLA format, with your rough draft and peer comments scanned into one PDF. Late final drafts lose a third of a grade per day. You may revise once after grading, within two weeks.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minPages': 6, 'limits.maxPages': 8, due: '2027-04-05T23:59:00-07:00', timeZone: 'PDT', referenceStyle: 'MLA'},
+  },
+  {
+    text: `Q&A session notes, 10 February
+
+Someone asked if the appendix counts. It doesn't, but please keep it under ten pages.
+Someone asked if we can use AI tools. See the policy on the web.
+Someone asked about the limit again: 4,000 words plus or minus ten per cent, and yes, that's checked.
+Someone asked about the date again: Monday the 12th of April 2027, at noon, and not a minute later; the box shuts by itself.
+Someone asked what to call the file: exam code, underscore, module code. 
+Someone asked if Word is fine. It is, and so is PDF. 
+Someone asked whether names matter. Yes. Yours must not be anywhere.
+Someone asked if the file can be swapped. As often as you like until noon on the 12th.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 3600, 'limits.maxWords': 4400, 'naming.pattern': '[exam code]_[module code]', 'naming.mustContain': ['candidateNumber'], due: '2027-04-12T12:00:00', 'attempts.allowed': 'unlimited'},
+  },
+  {
+    text: `CALL FOR PAPERS – Student Symposium on Coastal Law, Carrow Sound, 4–5 November 2027
+
+Abstracts (max. 300 words) are due by 31 May 2027; notification by 30 June. Full papers of 5,000 to 7,000 words are due by 15 September 2027. Registration closes on 1 October 2027 (early bird until 31 July).
+All submissions as anonymous PDF through the symposium site (coastal-law.example/submit). Papers are reviewed by two reviewers. OSCOLA referencing. Each author may submit one paper. A prize of 500 is given to the best paper. The conference dinner is on 4 November at 19:30.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 5000, 'limits.maxWords': 7000, anonymous: true, parts: [{label: 'Abstracts', opens: null, due: '2027-05-31'}, {label: 'Full papers', opens: null, due: '2027-09-15'}], referenceStyle: 'OSCOLA'},
+  },
+  {
+    text: `Marking scheme: Content 50, Structure 20, Style 20, References 10. Pass mark 50.
+
+Requirements
+Due 28 April 2027, 17:00 (BST). 3000 words (+/- 10%). One PDF. Size under 15MB. Font size 12, Arial, spacing 1.5. Number every page. Title page with student ID and module code (PSY3311), not your name. References in APA 7. File name "StudentID_PSY3311".
+
+Penalties
+1-24 h late: -5. 24-48 h: -10. 48-72 h: -15. More than 72 h: not marked.
+More than 10% over length: -10.
+Wrong file type: returned.
+
+Marked scripts will be available from 26 May 2027.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.pattern': 'StudentID_PSY3311', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-04-28T17:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 3, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'layout.pageNumbers': true, referenceStyle: 'APA'},
+  },
+  {
+    text: `Dear student, this automatic message confirms that you are enrolled for the resit of LIT1004 Coursework. The resit coursework opens on 5 July 2027, 09:00 and closes on 16 July 2027, 12:00 (noon). The original coursework closed on 14 May 2027. Resit marks are capped at 40. You need to hand in a new essay (1,800 words, PDF). An essay that is more than 25% identical to your first one will fail. This mailbox is not read.`,
+    says: {documents: [{label: 'Essay', types: ['pdf']}], 'limits.maxWords': 1800, opens: '2027-07-05T09:00:00', due: '2027-07-16T12:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `Please submit the lab report as a PDF document AND the data as a CSV file by 23:55 on Sunday 14 March 2027. Word limit: 1200 (excl. abstract, tables, figures and references). Use Calibri 11pt with single spacing. You can submit a maximum of 3 times. Your last attempt counts. Late: 10%/day (max 3 days).`,
+    says: {documents: [{label: 'Lab report', types: ['pdf']}, {label: 'Data', types: ['csv']}], 'limits.maxWords': 1200, due: '2027-03-14T23:55:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri'], 'counting.left': ['abstract', 'tables', 'captions', 'references']},
+  },
+  {
+    text: `Final assignment – instructions for students
+1. The assignment consists of a written report (max 4,500 words, Word or PDF) and a recorded presentation (MP4).
+2. Submit both through the assignment area on or before Wednesday, 14 April 2027, 6:00 p.m. (SGT).
+3. Each file must not be larger than 200 MB.
+4. Name the report <StudentID>_Report and the video <StudentID>_Video.
+5. Similarity above 25% will be looked into.
+6. Marks will be released on 12 May 2027.
+7. Late submission: 5 marks deducted per day (including weekends). Submissions more than one week late will be given zero.`,
+    says: {documents: [{label: 'Written report', types: ['docx', 'pdf'], limits: {maxWords: 4500}}, {label: 'Presentation', types: ['mp4']}], 'limits.maxBytes': 200000000, 'naming.pattern': '<StudentID>_Report', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-14T18:00:00+08:00', timeZone: 'SGT', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Abstracts for the student conference: max. 300 words, plain text or Word, by 15 Jan 2028 midnight. Full papers: 6-8 pages, PDF, by 1 April 2028 midnight. Review is double-blind, so remove all author information. Times are UTC.`,
+    says: {documents: [{label: 'Abstracts', types: ['txt', 'docx'], limits: {maxWords: 300}}, {label: 'Full papers', types: ['pdf'], limits: {minPages: 6, maxPages: 8}}], timeZone: 'UTC', parts: [{label: 'Abstracts for the student conference', opens: null, due: '2028-01-16T00:00:00+00:00'}, {label: 'Full papers', opens: null, due: '2028-04-02T00:00:00+00:00'}]},
+  },
+  {
+    text: `Please note that the upload closes on 30/06/2027 at 23:59 and that the clock of the server counts. Allowed formats: pdf, doc, docx, odt, rtf, txt. Size per file at most 2 GB. If your work is late, 3% of the marks are lost for every day that begins, up to 10 days. A cover sheet (available on the course page) must be completed and placed at the front.`,
+    says: {documents: [{label: null, types: ['pdf', 'doc', 'docx', 'odt', 'rtf', 'txt']}], 'limits.maxBytes': 2000000000, due: '2027-06-30T23:59:00', 'late.percentPerDay': 3, 'late.cutoffDays': 10},
+  },
+  {
+    text: `Length: 1000 words, plus or minus 50. Format: single-spaced, 1-inch margins, letter size paper, 11-point Calibri. Header: none. Do not include a title page. Due: Sun. Sept. 19 @ 11:59 PM (ET). Hand in a Word document named Last_First_HW1.docx. 3 attempts; highest counts.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 950, 'limits.maxWords': 1050, 'naming.pattern': 'Last_First_HW1.docx', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-09-19T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 3, 'layout.pageSize': 'Letter', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `Submission of your BSc project: 24 May 2027 (16:00). The report must have between 25 and 35 pages, excluding appendices. Typeface at least 11 points. The electronic file has to be a PDF of at most 10 MB (no password!). Put your candidate number on the front page. The report is assessed anonymously by two examiners. Appendices go into a separate ZIP archive of no more than 50 MB.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 10000000}}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 50000000}}], 'limits.minPages': 25, 'limits.maxPages': 35, anonymous: true, due: '2027-05-24T16:00:00', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `CORRECTION 8 March: the deadline for Essay 2 is now Friday 26 March 2027 at 12 noon, not Thursday 25 March as stated before. Everything else stays: 2,500 words, Chicago style, PDF or DOCX, up to 5 MB, file name CandidateNo_Essay2.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 5000000, 'limits.maxWords': 2500, 'naming.pattern': 'CandidateNo_Essay2', 'naming.mustContain': ['candidateNumber'], due: '2027-03-26T12:00:00', referenceStyle: 'Chicago', lengths: ['maxWords']},
+  },
+  {
+    text: `Your scanned drawings: JPEG or PNG, not more than 12 megapixels each. Upload all by 2027-05-30T18:00+02:00. You may upload as often as you want, all versions are stored. Do not write your name on the drawings.`,
+    says: {documents: [{label: null, types: ['jpeg', 'png']}], 'limits.maxBytes': 12000000, anonymous: true, due: '2027-05-30T18:00:00+02:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'all'},
+  },
+  {
+    text: `Essay question 3. "Anonymity protects informants." Discuss in 1,800 words (hard limit). Hand in: Tuesday 2 February 2027, before 10 am. As .odt, .docx or .pdf. Use footnotes (OSCOLA). Line spacing 2, font Garamond 12. Give page numbers. Papers are read by your supervisor, so do write your name on the first page.`,
+    says: {documents: [{label: null, types: ['odt', 'docx', 'pdf']}], 'limits.maxWords': 1800, anonymous: false, due: '2027-02-02T10:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Garamond'], 'layout.pageNumbers': true, referenceStyle: 'OSCOLA'},
+  },
+  {
+    text: `You will have a 48-hour window: the paper is released at 09:00 on Monday 10 May 2027 and must be returned by 09:00 on Wednesday 12 May 2027 (BST). Answer two questions, 1,200 words each maximum. One Word file. Name it with your exam code only. No resubmission is possible. Work handed in up to 30 minutes late is accepted without penalty, later work is not accepted.`,
+    says: {documents: [{label: null, types: ['docx']}], 'naming.pattern': 'exam code', 'naming.mustContain': ['candidateNumber'], opens: '2027-05-10T09:00:00+01:00', due: '2027-05-12T09:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Handing in. Where: Room upload "HIST 220 / Paper 1". When: 9 Oct 2027 by 11.59 pm EDT. What: 5–7 pages, double spaced, 12 pt font; PDF. How often: you can submit two times. Who reads it: your grader does not see your name. Check: papers are compared with a database of texts.`,
+    says: {place: 'HIST 220 / Paper 1', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 5, 'limits.maxPages': 7, anonymous: true, similarityChecked: true, due: '2027-10-09T23:59:00-04:00', timeZone: 'EDT', 'attempts.allowed': 2, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `The assignment has to be submitted twice: a draft (optional, by 1 March 2027, 17:00) and the final version (by 29 March 2027, 17:00). Both as PDF. Only the final version counts. The time zone is America/Toronto.`,
+    says: {documents: [{label: null, types: ['pdf']}], timeZone: 'America/Toronto', parts: [{label: 'draft', opens: null, due: '2027-03-01T17:00:00-05:00'}, {label: 'final version', opens: null, due: '2027-03-29T17:00:00-04:00'}], 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Coursework 2 (individual)
+Deadline: Monday 22 March 2027, 16:00 GMT
+Submit: CS2040 page, "Coursework 2" link
+What: report.pdf (no more than 5 pages, 11pt) and code.zip (no more than 5 MB)
+Marks: 30
+Late: University rule, 10% per day, maximum 5 days
+Anonymous: yes – use your anonymous ID Zxxxxxxx as the file name prefix`,
+    says: {place: 'Coursework 2', documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 5}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 5000000}}], anonymous: true, due: '2027-03-22T16:00:00+00:00', timeZone: 'GMT', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.fontSizePt': 11},
+  },
+  {
+    text: `The take-home paper will be released at 12 noon on Thursday 13 May 2027. You then have 72 hours: your answers must reach us by 12 noon on Sunday 16 May 2027. Upload one Word or PDF file with no more than 3,600 words (footnotes included, bibliography excluded). Put your candidate number in the file name and at the top of page one. You can upload as many versions as you wish; we take the last one received before the deadline. Answers received after the deadline will not be marked.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 3600, 'naming.mustContain': ['candidateNumber'], opens: '2027-05-13T12:00:00', due: '2027-05-16T12:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Hi! My essay guidelines in brief:
+Topic: free choice, ask me first
+Length: 6 pages (1.5 spaced, 12pt, 2.5 cm margins)
+Language: English or Dutch
+Format: pdf
+Deadline: Friday 2 April 2027 before midnight (Amsterdam)
+Where: hand-in folder on the course page called 'Essay week 13'
+Resit: only for those with a 4 or 5; new version by 7 May
+Title page: your name, student number, number of words`,
+    says: {place: 'Essay week 13', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, anonymous: false, due: '2027-04-03T00:00:00+02:00', timeZone: 'Europe/Amsterdam', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, lengths: ['maxPages']},
+  },
+  {
+    text: `Your reflective account (1,000 words, ±10%) is due at 5pm on the 30th of March 2027. Submit a .doc, .docx or .pdf file, no larger than 20MB, to the "Reflective account" submission area. The work will be marked anonymously, therefore ensure your student number (not your name) appears on each page and in the file name. Late work is penalised at 5% of the maximum mark per day for up to 5 days and is awarded zero thereafter. You may make one submission only.`,
+    says: {place: 'Reflective account', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 900, 'limits.maxWords': 1100, 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-30T17:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Deadline has been extended!! New deadline for the Media Analysis: Sunday 28 February 2027, 23:59 (was Friday 26 February). Still 1500-2000 words, still PDF, still via the Media Analysis page. Those who already submitted can submit again, the newer file will be used.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1500, 'limits.maxWords': 2000, due: '2027-02-28T23:59:00', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Term paper requirements
+- Length: 15 pages, not counting cover page, contents and references (+/- 10%)
+- Font: Times New Roman, 12 pt; line spacing 1.5; margins: left 3 cm, others 2.5 cm
+- Page numbers bottom right
+- References: APA (7th edition)
+- Deliver a digital copy (PDF) by 12.02.2027, 23:59 via the platform and a printed copy to the secretariat
+- File name: FamilyName_FirstName_TermPaper.pdf
+- Signed statement of authenticity on the last page`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 14, 'limits.maxPages': 16, 'naming.pattern': 'FamilyName_FirstName_TermPaper.pdf', 'naming.mustContain': ['surname', 'givenNames'], 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, declaration: true, referenceStyle: 'APA'},
+  },
+  {
+    text: `Group report: one member submits for the whole group by Thurs 8 Apr 2027 at 10 a.m. (Singapore time). Word limit: 5,000 excluding executive summary and references. Accepted format: Word only. Filename: G[group number]_Report.docx. Individual peer evaluation form (PDF) due 24 hours later, i.e. Fri 9 Apr 2027, 10 a.m. Similarity score must be under 20%.`,
+    says: {documents: [{label: 'Group report', types: ['docx']}, {label: 'Individual peer evaluation form', types: ['pdf']}], 'limits.maxWords': 5000, 'naming.pattern': 'G[group number]_Report.docx', similarityChecked: true, timeZone: 'Asia/Singapore', parts: [{label: 'Group report', opens: null, due: '2027-04-08T10:00:00+08:00'}, {label: 'form', opens: null, due: '2027-04-09T10:00:00+08:00'}], 'counting.left': ['abstract', 'references']},
+  },
+  {
+    text: `You are allowed a single upload for this assignment. Make sure it is the right file: PDF, at most 10 pages, at most 10 MB, named with nothing but your candidate number. The upload opens on 1 June 2027 at 09:00 and closes on 4 June 2027 at 09:00 (UTC+1). The examiners will not see your name and you must not tell them. Nothing can be handed in later.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 10, 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-06-01T09:00:00+01:00', due: '2027-06-04T09:00:00+01:00', timeZone: 'UTC+1', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
+    text: `This is a group assignment. One member submits on behalf of the group. Report: max 20 pages (A4, 11pt font, normal margins). Deadline: Week 12, Friday 4 June 2027 at 15:00 BST. File name: Group<number>_Report.pdf. Include a title page with the names of all group members. Assessment is not anonymous. No late submissions.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 20, 'naming.pattern': 'Group<number>_Report.pdf', anonymous: false, due: '2027-06-04T15:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, sections: ['title page']},
+  },
+  {
+    text: `Essay submission
+Who: all second-year students
+When: by 16:00 on Thursday 29 April 2027
+How: online, as PDF
+Length: 3,000 words max. (footnotes count, bibliography does not)
+Cover sheet: yes, with candidate number
+Feedback: within three weeks`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3000, due: '2027-04-29T16:00:00', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Take-home exam: available from 8:00 on 14 June 2027; hand in no later than 20:00 on 16 June 2027. All times Central European Summer Time. 2500-3000 words + references. Typed in Times New Roman or similar, 12 pt., line spacing 1.5 lines. Save as PDF with your exam ID as file name. No names! You can upload new versions until the time is up; only the last one is kept.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2500, 'limits.maxWords': 3000, 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-06-14T08:00:00+02:00', due: '2027-06-16T20:00:00+02:00', timeZone: 'CEST', 'attempts.keeps': 'latest', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `SUBMISSION DEADLINE: 8 MARCH 2027, 3PM GMT
+FORMAT: ONE PDF FILE, MAXIMUM 40 MEGABYTES
+WORD LIMIT: 2,000 (+/-10%)
+ANONYMOUS MARKING: YES
+FILENAME: EXAM NUMBER + COURSE CODE
+LATE PENALTY: 5 MARKS PER DAY UP TO 7 DAYS`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'EXAM NUMBER + COURSE CODE', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-08T15:00:00+00:00', timeZone: 'GMT', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `An extension has been approved for you until 22 March 2027, 17:00. (The original deadline was 15 March 2027, 17:00.) All other requirements remain: PDF, under 10 MB, 2,000 words maximum.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 2000, due: '2027-03-15T17:00:00', extension: '2027-03-22T17:00:00'},
+  },
+  {
+    text: `The paper should be between 10 and 12 pages long, references not included. You may exceed the maximum by one page. Printed copies: two, A4, single-sided. Electronic copy: to the course folder "Seminar papers 2027", PDF, by 15 July 2027, 24:00. Footnotes in 10 pt, main text in 12 pt.`,
+    says: {place: 'Seminar papers 2027', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 10, 'limits.maxPages': 12, due: '2027-07-16T00:00:00', 'layout.pageSize': 'A4', 'layout.fontSizePt': 12},
+  },
+  {
+    text: `Policy: work may be handed in late for up to 5 working days; each working day costs 10% of the mark. After five working days the mark is 0. The standard deadline on this course is 12:00 noon. Essay deadline: Monday 22 February 2027.`,
+    says: {due: '2027-02-22', 'late.percentPerDay': 10, 'late.cutoffDays': 5},
+  },
+  {
+    text: `You must submit an electronic copy (Word or PDF) no later than 4pm on Friday the 23rd of April. Your file should be saved as your student number followed by the module code (for example 12345678_HI2001). Please do not password-protect it. Text must be in 12pt with double spacing and wide margins (3cm). Pages should be numbered. Submissions after the deadline will be penalised at 2% per hour to a maximum of 24 hours.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'naming.mustContain': ['studentNumber', 'courseCode'], due: '2027-04-23T16:00:00', 'layout.marginMm': 30, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true},
+  },
+  {
+    text: `Lab notebook: scan all pages to a single PDF (colour, max 25 MB). Deadline 10/05/27 5 PM. If that is a problem tell us before 03/05/27. The 13/05/27 deadline in the old handbook is wrong.`,
+    says: {documents: [{label: 'Lab notebook', types: ['pdf']}], 'limits.maxBytes': 25000000, due: '2027-05-10T17:00:00'},
+  },
+  {
+    text: `The dissertation (max. 15 000 words incl. notes, excl. bibliography and appendices) is due on 1st September 2027 at 12.00 (noon) BST. Upload: PDF, 1 file, ≤ 100 MB. Font: 11 or 12 pt. Spacing: 1.5 or 2. Margins: 25 mm. Marking: double-blind – remove your name from the document and its properties. Your submission will be checked by plagiarism detection software. Extension for students with an approved plan: 15 September 2027 at 12.00 BST.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.maxWords': 15000, anonymous: true, similarityChecked: true, due: '2027-09-01T12:00:00+01:00', timeZone: 'BST', 'layout.marginMm': 25, 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Task: write a report of 6 pages (no more, no less). Submit in groups of three; one upload per group. File type .pdf. Deadline: end of week 8. Late: not possible.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 6, 'limits.maxPages': 6, 'late.cutoffDays': 0},
+  },
+  {
+    text: `Hello, the assignment is now open. It will close at 23:59 on Sunday the 7th of March 2027 your local time. Upload .docx, please; other formats can't be read. You're allowed to try twice. 1500 words is the limit and I stop reading there.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1500, due: '2027-03-07T23:59:00', 'attempts.allowed': 2},
+  },
+  {
+    text: `Homework 5 (due 10/14/2027 at 5:00 PM CDT). Hand in one zip file with your notebook and a README.txt, smaller than 5 MB. Name: lastname_hw5.zip. Late homework: −20% per day, none accepted after solutions are posted (10/18/2027).`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 5000000, 'naming.pattern': 'lastname_hw5.zip', 'naming.mustContain': ['surname'], due: '2027-10-14T17:00:00-05:00', timeZone: 'CDT', 'late.percentPerDay': 20},
+  },
+  {
+    text: `Reflective portfolio, deadline Tues 11 May 2027 13:00. 4 entries of 400–600 words each. Submit as a single Word document. Use a sans-serif font such as Arial, min. 11pt. Leave 2.54cm margins. Anonymous marking does not apply to this assignment.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: false, due: '2027-05-11T13:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.fonts': ['Arial'], 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Portfolio of photographs: 10 images (JPG, sRGB, longest side 3000 px, no more than 4MB each) plus a contact sheet in PDF. Deadline: 18.00 on 12 February 2028. EXIF data may stay. Name images 01_CandidateNumber.jpg to 10_CandidateNumber.jpg.`,
+    says: {documents: [{label: 'Photographs', types: ['jpeg'], limits: {maxBytes: 4000000}}, {label: 'Contact sheet', types: ['pdf']}], 'naming.pattern': '01_CandidateNumber.jpg', 'naming.mustContain': ['candidateNumber'], due: '2028-02-12T18:00:00'},
+  },
+  {
+    text: `CW1: Literature review
+Please submit via the 'CW1 – Literature review' link by 15:00 on 8th March 2027. The file must be a PDF or a Word document, and must not exceed 30MB. The word limit is 2000 words with no additional allowance. In-text references are included in the word count; the reference list isn't. Use the filename <student number>_CW1. Your work is marked anonymously: do not include your name.
+You may submit up to three times before the deadline. Each submission overwrites the last. Submissions are final once the deadline has passed.
+Late submissions lose 5 percentage points for each 24-hour period, up to 120 hours, after which they receive 0.`,
+    says: {place: 'CW1 – Literature review', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 30000000, 'limits.maxWords': 2000, 'naming.pattern': '<student number>_CW1', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-08T15:00:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'counting.left': ['references']},
+  },
+  {
+    text: `Assignment: Feature article
+Who: everybody in groups 3 and 4
+What: one article of 1,800 to 2,200 words, plus three photographs (JPEG, each under 4 MB)
+When: text by Tuesday 13 April 2027 at 18:00, photographs by Thursday 15 April 2027 at 18:00
+Where: "Feature" folder, one subfolder per student
+How: text as .docx; photos named surname_1.jpg, surname_2.jpg, surname_3.jpg`,
+    says: {place: 'Feature', documents: [{label: 'Photographs', types: ['jpeg']}, {label: 'Text', types: ['docx']}], 'limits.maxBytes': 4000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'surname_1.jpg', 'naming.mustContain': ['surname'], parts: [{label: 'text', opens: null, due: '2027-04-13T18:00:00'}, {label: 'photographs', opens: null, due: '2027-04-15T18:00:00'}]},
+  },
+  {
+    text: `Notice: the submission deadline for dissertations in the School of Music is 12:00 on Thursday 6 May 2027. Dissertations must not exceed 10,000 words (footnotes included; appendices, bibliography and musical examples excluded). Candidates submit one PDF and, where relevant, one audio file (MP3 or WAV). The candidate number must appear on the title page and in the file name; the candidate's name must not appear anywhere. Work submitted up to 14 days late is accepted with a penalty of 5 marks for the first day and 1 mark for each further day.`,
+    says: {documents: [{label: null, types: ['pdf']}, {label: 'Audio file', types: ['mp3']}], 'limits.maxWords': 10000, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-06T12:00:00', 'late.cutoffDays': 14, 'counting.counted': ['footnotes'], 'counting.left': ['appendices', 'references']},
+  },
+  {
+    text: `Your seminar paper (Hausarbeit) should be 12 to 15 pages long (Times New Roman 12, line spacing 1.5, margins 2.5 cm). Hand-in is until September 15, 2027 (23:59 CEST). Please upload a PDF file. The title page should contain: your name, matriculation number, e-mail, semester, title of the seminar. A signed "Declaration of Authorship" needs to be attached. If you need more time, talk to me before September 1.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, anonymous: false, due: '2027-09-15T23:59:00+02:00', timeZone: 'CEST', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true},
+  },
+  {
+    text: `Lab 2 due 3/12 by 11:59pm (ET). Pdf. 1 submission per pair, put both names on it. 4 pages max not counting the appendix w/ code. -10%/day late, 3 day max. Regrade requests within a week.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 4, anonymous: false, due: '2027-03-12T23:59:00-05:00', timeZone: 'America/New_York', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `The essay counts for 100% of the module mark. It is 3,500 words long; essays that are more than 10% longer or shorter lose marks. It is submitted electronically on or before 1 May 2027, 12 midday, as PDF. Anonymity: the essays are anonymous until the marks have been agreed. Number of attempts: 1. Feedback: individually, by appointment, from 7 June.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 3150, 'limits.maxWords': 3850, anonymous: true, due: '2027-05-01T12:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `Submission deadline
+~~Monday 8 March 2027, 12:00~~ UPDATED: Wednesday 10 March 2027, 12:00 GMT
+Length: 1,500 words (+10%)
+Type: .docx only
+Name: do not include; use candidate no.
+Originality check: yes`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1650, similarityChecked: true, due: '2027-03-10T12:00:00+00:00', timeZone: 'GMT'},
+  },
+  {
+    text: `Assignment 2 – Ethnographic fieldnotes
+Due Friday 23rd April, 11:55pm. Submit through the course site (Assignments → Fieldnotes).
+Format: Word document, 12pt font, 1.5 spacing, 2000–2500 words. Please number your pages and put your name and SID at the top of the first page.
+Filename: SID_Surname_Fieldnotes.docx
+Extensions must be requested via the online form at least 24 hours before the due date. Late work: 5% per calendar day; zero after 10 calendar days.`,
+    says: {place: 'Assignments → Fieldnotes', documents: [{label: null, types: ['docx']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, 'naming.pattern': 'SID_Surname_Fieldnotes.docx', 'naming.mustContain': ['studentNumber', 'surname'], anonymous: false, due: '2027-04-23T23:55:00', 'late.percentPerDay': 5, 'late.cutoffDays': 10, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true},
+  },
+  {
+    text: `Exam paper: International Humanitarian Law. The paper is open from 9 a.m. on Monday 24 May 2027 until 9 a.m. on Tuesday 25 May 2027 (Geneva time). Answers: at most 2,000 words in all, in English or French, one PDF without any indication of your name: use the anonymous number sent to you. Footnotes count, a bibliography is not required. Only one file can be uploaded, and it cannot be exchanged. Answers that arrive after 9 a.m. on Tuesday are not corrected.`,
+    says: {documents: [{label: 'Answers', types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, opens: '2027-05-24T09:00:00+02:00', due: '2027-05-25T09:00:00+02:00', timeZone: 'Europe/Zurich', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `Thesis proposal (max. 3 pages, A4, references on top of that) → PDF → e-mail to thesis@econ.example → before 1 December 2026, 17h. Put "Proposal" + your surname in the subject. File: Proposal_Surname.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 3, 'naming.pattern': 'Proposal_Surname.pdf', 'naming.mustContain': ['surname'], due: '2026-12-01T17:00:00', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `GUIDELINES FOR ESSAYS IN ART HISTORY
+Length: Essays of more than 3,300 words or fewer than 2,700 words are returned.
+Illustrations: at the end, with captions; they don't count.
+Type: Garamond, Georgia or Times, 12 points, lines 1.5 apart.
+Name of author: only on the separate cover sheet (.docx), never in the essay (.pdf).
+Day and hour: 11 March 2027, 17.00. 
+Place: Art History office inbox on the learning site.`,
+    says: {place: 'Art History office inbox on the learning site', documents: [{label: 'Cover sheet', types: ['docx']}, {label: 'Essay', types: ['pdf'], limits: {minWords: 2700, maxWords: 3300}}], anonymous: true, due: '2027-03-11T17:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond', 'Georgia', 'Times']},
+  },
+  {
+    text: `Hey folks, the wiki says Mar 5 for the lab report but that's the OLD date. It's Mar 12, 2027, 6pm. Same upload link as last time. Keep it under 8 pages and under 10 MB, pdf. Names of both lab partners on page 1. Cheers, Ravi`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 7, anonymous: false, due: '2027-03-12T18:00:00'},
+  },
+  {
+    text: `Final assignment: The final assignment is to be submitted on 18 June 2027 between 08.00 and 16.00 through the digital exam portal. It must be in PDF format. The extent is 10 standard pages (24,000 characters including spaces). All group members must log in and sign the declaration of honour. An assignment submitted later than 16.00 will be rejected by the system.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, opens: '2027-06-18T08:00:00', due: '2027-06-18T16:00:00', 'late.cutoffDays': 0, declaration: true, lengths: ['maxPages']},
+  },
+  {
+    text: `Assessment brief
+Module: SOC1104 Introduction to Social Research
+Assessment type: Critical review (individual)
+Weighting: 30%
+Submission date and time: 18/03/2027 14:00
+Word count: 1,500 (excluding references)
+Submission format: MS Word document
+Anonymous: Yes, use your candidate number
+Feedback date: 15/04/2027
+Learning outcomes: 1, 3 and 4
+Late submissions are subject to a deduction of 10 marks for each 24 hours up to 48 hours; after 48 hours a mark of zero is recorded.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1500, anonymous: true, due: '2027-03-18T14:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 2, lengths: ['maxWords'], 'counting.left': ['references']},
+  },
+  {
+    text: `Your group report (PDF; at most 8,000 words; at most 20 MB) and each member's individual statement (DOCX; 300 words) must be submitted by 9 a.m. on 17 May 2027. Name the report Group_XX.pdf and the statement by your student ID.`,
+    says: {documents: [{label: 'Group report', types: ['pdf'], limits: {maxBytes: 20000000, maxWords: 8000}}, {label: 'Individual statement', types: ['docx']}], 'naming.pattern': 'Group_XX.pdf', due: '2027-05-17T09:00:00'},
+  },
+  {
+    text: `Hand in deadline: Thursday 11th March at 12 (midday). I will be using software that checks for similarity. Please write in 1.5 line spacing, Calibri size 12, and save as a Word 97-2003 (.doc) or newer (.docx). Please, don't exceed 4 sides of A4.`,
+    says: {documents: [{label: null, types: ['doc', 'docx']}], 'limits.maxPages': 4, similarityChecked: true, due: '2027-03-11T12:00:00', 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `Due dates: Section 1: Monday 8 Feb 2027 10:00; Section 2: Tuesday 9 Feb 2027 10:00. Your section is on your timetable. 1 attempt. File: .pdf < 5MB.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, parts: [{label: 'Section 1', opens: null, due: '2027-02-08T10:00:00'}, {label: 'Section 2', opens: null, due: '2027-02-09T10:00:00'}], 'attempts.allowed': 1},
+  },
+  {
+    text: `The final paper is due in my mailbox AND electronically by 5:00 p.m. on Friday, December 10 (no exceptions!). The electronic version needs to be a PDF. Aim for roughly 15 pages. Use Chicago footnotes. Include page numbers, a title, and your name in the top left corner.`,
+    says: {documents: [{label: null, types: ['pdf']}], anonymous: false, due: '2027-12-10T17:00:00', 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Please upload your file between 10 May 2027 09:00 and 14 May 2027 17:00 (CEST). File types: pdf; docx; odt. Maximum: 15MB / 30 pages. You have three attempts. The last version uploaded before the deadline will be assessed, previous versions are overwritten.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx', 'odt']}], 'limits.maxBytes': 15000000, 'limits.maxPages': 30, opens: '2027-05-10T09:00:00+02:00', due: '2027-05-14T17:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 3, 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `DEADLINES
+Proposal (1 page): 22 Jan 2027, 17:00
+Draft (optional): 19 Feb 2027, 17:00
+Final paper (12-15 pages): 26 Mar 2027, 17:00
+All in PDF. All times GMT.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, timeZone: 'GMT', parts: [{label: 'Proposal', opens: null, due: '2027-01-22T17:00:00+00:00'}, {label: 'Draft (optional)', opens: null, due: '2027-02-19T17:00:00+00:00'}, {label: 'Final paper', opens: null, due: '2027-03-26T17:00:00+00:00'}]},
+  },
+  {
+    text: `Submissions must be anonymous: use only your exam candidate number. The file name must not reveal your identity. Formats allowed: any common text format (.docx, .odt, .pdf), no Pages or Google links. Length: not less than 2,800 and not more than 3,200 words. Deadline Tuesday the 4th of May 2027 at noon, local time in Edinburgh.`,
+    says: {documents: [{label: null, types: ['docx', 'odt', 'pdf']}], 'limits.minWords': 2800, 'limits.maxWords': 3200, 'naming.mustNotIdentify': true, anonymous: true, due: '2027-05-04T12:00:00+01:00', timeZone: 'Europe/London'},
+  },
+  {
+    text: `Upload two files: (a) the thesis as PDF, max 50 MB; (b) a signed declaration as PDF or JPG, max 2 MB. Thesis limit: 80 pages without appendices. Printed copies are not needed. Last day: 31 August 2027. Print settings: A4, one-sided, margins left 3.5 cm, right 2.5 cm.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 50000000, maxPages: 80}}, {label: 'Signed declaration', types: ['pdf', 'jpeg'], limits: {maxBytes: 2000000}}], due: '2027-08-31', 'layout.pageSize': 'A4', declaration: true},
+  },
+  {
+    text: `You may hand in as many drafts as you like; the most recent one at the deadline (Mon 12 April 2027, 08:00) is what we grade. Hand-ins after 08:00 are flagged late and lose 1 point per hour. Format .pdf, 4-6 pages, 11pt, any font.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 4, 'limits.maxPages': 6, due: '2027-04-12T08:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'layout.fontSizePt': 11},
+  },
+  {
+    text: `Submit through the library's e-deposit by 15.05.2027 (12 Uhr). Umfang: 20 Seiten. Format PDF/A-1b. Dateiname: Nachname_Vorname_Titel.pdf`,
+    says: {documents: [{label: null, types: ['pdf']}], 'naming.pattern': 'Nachname_Vorname_Titel.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-05-15T12:00:00', archival: 'PDF/A-1b'},
+  },
+  {
+    text: `Word limit 2000 words. The word limit is strict: markers stop reading at 2000 words. Text in tables counts, captions and reference list do not. Submit a .docx with your student number in the header; do not include your name. Turn on page numbering. Due 23 March 2027 at 4 pm; the upload stays open until 30 March 2027 at 4 pm for late work (5% per day).`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, anonymous: true, due: '2027-03-23T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'counting.counted': ['tables'], 'counting.left': ['captions', 'references']},
+  },
+  {
+    text: `ASSIGNMENT 3: POLICY MEMO
+Write a two-page memo (single-spaced) to a minister. 800-1000 words.
+Due: Wed 24 March 2027, 9:30 AM (before class).
+Hand in on paper and as .docx. The upload accepts one file of up to 16 MB.
+Your name must be on the memo. Cite sources in footnotes.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 16000000, 'limits.minWords': 800, 'limits.maxWords': 1000, anonymous: false, due: '2027-03-24T09:30:00', 'layout.lineSpacing': 1},
+  },
+  {
+    text: `Your assignment is late if it arrives after 23:59 on 9 April 2027. A penalty of 5% of the maximum mark will be applied per day (weekends included) for the first five days. After five days you receive 0. You may upload your assignment up to five times; all uploads are logged, the final one is assessed. Max. upload 100MB. No specific format but PDF preferred.`,
+    says: {'limits.maxBytes': 100000000, due: '2027-04-09T23:59:00', 'attempts.allowed': 5, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Exam essay. Please do not exceed 2 sides of A4. Size 12 font. Return by email to the office (exams@uni.example) by Monday 15 March 2027, 9am as a Word or PDF attachment labelled with your exam number. Anonymity: we mark by number.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxPages': 2, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-15T09:00:00', 'layout.pageSize': 'A4', 'layout.fontSizePt': 12},
+  },
+  {
+    text: `Group presentation slides: PowerPoint or PDF, at most 10 slides, due 1 Feb 2028 at 10:00. Individual reflection: 500 words (±10 %), PDF, due 8 Feb 2028 at 10:00. Both to be submitted in "LING2100 – Assessment". Late penalty 10 points a day.`,
+    says: {place: 'LING2100 – Assessment', documents: [{label: 'Slides', types: ['pptx', 'pdf']}, {label: 'Individual reflection', types: ['pdf'], limits: {minWords: 450, maxWords: 550}}], parts: [{label: 'Group presentation slides', opens: null, due: '2028-02-01T10:00:00'}, {label: 'Individual reflection', opens: null, due: '2028-02-08T10:00:00'}], 'late.percentPerDay': 10},
+  },
+  {
+    text: `For the resubmission (capped at 40%), upload a revised version by 2 August 2027, 12:00 noon. The original submission date was 3 May 2027. The resubmission has the same word limit as the first (2,500) and must be in PDF or Word. Highlight your changes. Anonymous marking applies.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], anonymous: true, due: '2027-08-02T12:00:00'},
+  },
+  {
+    text: `The deadline for submission is 12pm (noon), Thursday 6 May 2027. Deadline times are UK times. Submissions received even one second after the deadline will be treated as late. Late work is capped at 40% for up to one week and not accepted after that. File naming: [Candidate number] [module code] [question number]. Margins must be no less than 2.5cm. Font Arial, not smaller than 11 point.`,
+    says: {'naming.pattern': '[Candidate number] [module code] [question number]', 'naming.mustContain': ['candidateNumber'], due: '2027-05-06T12:00:00+01:00', timeZone: 'Europe/London', 'late.cutoffDays': 7, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.fonts': ['Arial'], 'layout.atLeast': ['marginMm', 'fontSizePt']},
+  },
+  {
+    text: `Es gilt: submission by Friday, 2 July 2027, 3:00 p.m. CEST. Please submit your exposé as one PDF (5 pages max, 1.5-spaced). Late exposés: not accepted. Resubmission before the deadline: possible, replaces the former version.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 5, due: '2027-07-02T15:00:00+02:00', timeZone: 'CEST', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `Coursework 2 (70%): 3,500 words, due in Week 11 – 14 December 2027, 16:00. You have to hand in (i) the essay; (ii) a reading log of one page. Put both into one Word file. Blind marking. Use candidate number in filename, e.g. "Y1234567.docx".`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 3500, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-12-14T16:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `Please read: Submissions can be made from 08:00 on 1 June 2027. The portal closes at 16:00 sharp on 8 June 2027. PDF only; scanned images of text are not accepted because text must be searchable. Fonts must be embedded. Max. 12 MB. No passwords, no comments, no tracked changes. Title page: title, candidate number, word count (max. 7,000 words including footnotes, excluding bibliography and appendices).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, 'limits.maxWords': 7000, opens: '2027-06-01T08:00:00', due: '2027-06-08T16:00:00', 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `PHIL 201 — Paper topics
+Choose one. Papers should be 1,200–1,500 words (about 5 pages). Submit your paper on the course page under "Paper 2" by Sunday, March 14, 2027, 11:59 PM EDT. I accept .pdf and .docx files. You may revise and resubmit any number of times before the due date. A late paper loses a third of a letter grade per day.`,
+    says: {place: 'Paper 2', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.minWords': 1200, 'limits.maxWords': 1500, due: '2027-03-14T23:59:00-04:00', timeZone: 'EDT', 'attempts.allowed': 'unlimited'},
+  },
+  {
+    text: `Fristen / Deadlines
+Topic registration: 15 January 2027
+Thesis submission: 15 June 2027, 12:00 CEST
+Defence: 1 July 2027
+Format: PDF/A, max 30 MB. Length: 60 pages (+/- 10%).`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.minPages': 54, 'limits.maxPages': 66, due: '2027-06-15T12:00:00+02:00', timeZone: 'CEST', archival: 'PDF/A'},
+  },
+  {
+    text: `Write a literature review of at least 2500 and at most 3000 words, to be delivered as an ODT or PDF file by 1 pm on the 5th of April 2027. The maximum upload is 8 MiB. Please leave margins of one inch and use a 12 pt serif font, one-and-a-half spaced. Do not number the pages; our system stamps them. References in Chicago style. Your tutor will know who you are.`,
+    says: {documents: [{label: 'Literature review', types: ['odt', 'pdf']}], 'limits.maxBytes': 8388608, 'limits.minWords': 2500, 'limits.maxWords': 3000, due: '2027-04-05T13:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': false, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Assignment 2 – Submission information
+Due date: Monday, 19 April 2027
+Due time: 17:00 (SAST)
+Number of attempts: 2
+File format: PDF
+Maximum file size: 10 MB
+Naming convention: Surname_StudentNumber_A2
+Plagiarism check: enabled
+Late submission: allowed until 22 April 2027 17:00 with 10% penalty per day`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'Surname_StudentNumber_A2', 'naming.mustContain': ['studentNumber', 'surname'], similarityChecked: true, due: '2027-04-19T17:00:00+02:00', timeZone: 'SAST', 'attempts.allowed': 2, 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `The report should be no fewer than 3 and no more than 5 pages (A4, Arial 10 or larger, single-spaced, margins 2 cm). Put it in the shared folder "Field week 2027" as a PDF named by group, e.g. GroupB.pdf. Hand in by Sun 20/06/27 18:00. Feedback on Fri 25/06/27.`,
+    says: {place: 'Field week 2027', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 3, 'limits.maxPages': 5, due: '2027-06-20T18:00:00', 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 10, 'layout.lineSpacing': 1, 'layout.fonts': ['Arial'], 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `On Tue, 2 Feb 2027 at 10:14, the course office wrote:
+> Dear students,
+> the essays are due on 1 March 2027 at 10:00.
+Dear students,
+please disregard the date in the mail below. The essays are due on 8 March 2027 at 10:00 (CET).
+They should be 2,000-2,500 words long, in 12 pt type with 1.5 spacing.`,
+    says: {'limits.minWords': 2000, 'limits.maxWords': 2500, due: '2027-03-08T10:00:00+01:00', timeZone: 'CET', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `Thesis: hard deadline 15 September 2027 at 23:59 hrs. Please use the template. Maximum length 20,000 words (including footnotes but excluding front matter, bibliography and appendices). Upload the thesis in PDF format (max. 20MB) and the appendices as a zip file (max. 100 MB). Put your student number, not your name, on the cover. You have only one attempt!`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 20000000}}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 100000000}}], 'limits.maxWords': 20000, anonymous: true, due: '2027-09-15T23:59:00', 'attempts.allowed': 1, 'counting.counted': ['footnotes'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `What to hand in: a poster (PDF, A0 portrait, no more than 20MB).
+When: before 9am on 3rd December 2027.
+Who: in pairs; only one of you uploads.
+How many times: as often as needed; the newest version wins.
+Name: both student numbers, separated by an underscore.`,
+    says: {documents: [{label: 'Poster', types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['studentNumber'], due: '2027-12-03T09:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Weekly responses (300 words) are due every Sunday at 22:00. The final essay, 3000 words, is due on Sunday 16 May 2027 at 22:00. Use .docx for all. Grading is not blind. MLA, double-spaced, 12-point font, one-inch margins.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 3000, anonymous: false, due: '2027-05-16T22:00:00', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, referenceStyle: 'MLA', lengths: ['maxWords']},
+  },
+  {
+    text: `Coursework deadline (Term 2): 26/02/2027, 15.00. Coursework must be word-processed in at least 11 pt, with one and a half line spacing and margins of 2.5 cm or more. It must not exceed 2,000 words. Penalty for over-length work: 5 marks for every 10% over. Your candidate number, the module code and the word count must be on the first page. Do not put your name. Submission is by PDF upload only and cannot be reversed.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, due: '2027-02-26T15:00:00', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.atLeast': ['marginMm', 'fontSizePt']},
+  },
+  {
+    text: `Practical report 4
+1. Deadline: 7 days after your lab session, 12:00.
+2. Length: max 6 pages including figures.
+3. File: PDF (< 8 MB), file name P4_<initials>_<student no>.pdf
+4. Anonymity is not required.
+5. Raw data: attach as .csv or .xlsx.
+6. Late reports: minus 20 % per started day.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 8000000}}, {label: 'Raw data', types: ['csv', 'xlsx']}], 'limits.maxPages': 6, 'naming.pattern': 'P4_<initials>_<student no>.pdf', 'naming.mustContain': ['studentNumber', 'initials'], anonymous: false, 'late.percentPerDay': 20},
+  },
+  {
+    text: `Notice: owing to the outage on 3 March the deadline for HIS2201 has been extended from Thursday 4 March 2027, 12:00 to Monday 8 March 2027, 12:00 (GMT). Work already handed in may be replaced until then. All other rules apply: DOCX or PDF, up to 2,500 words, anonymous.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, anonymous: true, due: '2027-03-08T12:00:00+00:00', timeZone: 'GMT', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `FINAL PROJECT. Hand in by December 9, 2027, 11:59pm Pacific. 15–20 pages, Times New Roman 12 pt, double-spaced, one-inch margins. PDF only. Filename must be LASTNAME-FINAL.pdf. Unlimited submissions until the deadline; only the final submission will be graded. Every paper is checked for similarity. Late work: 10% off per day, up to 5 days.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'LASTNAME-FINAL.pdf', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-12-09T23:59:00-08:00', timeZone: 'America/Los_Angeles', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `Case Study 1: how to submit
+Please submit your case study (Word or PDF; max 2,200 words) via the course page not later than Monday, 22nd March 2027 at 11:55am Irish time. Use the file name CS1-[your student number]. Do not zip. Only your first submission will be marked, so make sure it is the right file.`,
+    says: {documents: [{label: 'Case study', types: ['docx', 'pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'CS1-[your student number]', 'naming.mustContain': ['studentNumber'], due: '2027-03-22T11:55:00+00:00', timeZone: 'Europe/Dublin'},
+  },
+  {
+    text: `Final report
+due: 30.6.2027
+pages: max 40
+language: English
+format: pdf (main report), xlsx (calculations)
+upload limit: 64 MB in total
+fonts: Arial/Helvetica 11
+citations: IEEE`,
+    says: {documents: [{label: 'Main report', types: ['pdf']}, {label: 'Calculations', types: ['xlsx']}], 'limits.maxBytes': 64000000, 'limits.maxPages': 40, due: '2027-06-30', 'layout.fontSizePt': 11, 'layout.fonts': ['Arial', 'Helvetica'], referenceStyle: 'IEEE'},
+  },
+  {
+    text: `I need your reviews by midnight on Friday, 12 March 2027. Keep it to one page. Send a .docx, not a PDF, because I comment in the file. Late ones lose a point a day. If you want to revise, just upload again, I look at whatever is there at midnight.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxPages': 1, due: '2027-03-13T00:00:00', 'late.percentPerDay': 1},
+  },
+  {
+    text: `Students must submit their work anonymously through the "Dissertations 2027" folder. Deadline: 3 pm, 7 May 2027 (GMT+1). Max size is 50 MB. The maximum length is 12,000 words; the minimum is 8,000. Abstract: 250 words. Use 2.5 cm margins, double spacing, and a 12-point typeface.`,
+    says: {place: 'Dissertations 2027', 'limits.maxBytes': 50000000, 'limits.minWords': 8000, 'limits.maxWords': 12000, anonymous: true, due: '2027-05-07T15:00:00+01:00', timeZone: 'GMT+1', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Assessment details: Written examination (take-home). Release: 10/06/2027 10:00. Deadline: 17/06/2027 10:00. Reading time is included. Upload one PDF of up to 2500 words, excluding figures. Multiple uploads are possible, but every new file deletes the previous one.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2500, opens: '2027-06-10T10:00:00', due: '2027-06-17T10:00:00', 'attempts.keeps': 'latest', 'counting.left': ['captions']},
+  },
+  {
+    text: `Lab portfolio: 5 lab reports combined into one PDF (≤ 30 pages). It should be submitted by Friday 28 May 2027 before 17:00 hours. Markers will not know your identity. Penalty for lateness: 10 percent for the first day, 20 percent for the second; thereafter zero.`,
+    says: {documents: [{label: 'Lab portfolio', types: ['pdf']}], 'limits.maxPages': 30, anonymous: true, due: '2027-05-28T17:00:00'},
+  },
+  {
+    text: `Term paper guidelines: 12 pt Garamond, 1.5 spacing; 3 cm margins; 15 pages ± 1; footnotes, not endnotes. Hand in a paper copy and email a PDF by 1 August 2027. Statement of authorship required (signed). Students with extended deadlines: 1 September 2027.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 14, 'limits.maxPages': 16, due: '2027-08-01', 'layout.marginMm': 30, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond'], declaration: true},
+  },
+  {
+    text: `Reminder: The portal opens Tuesday 6 April 2027 at 8am and closes Tuesday 20 April 2027 at 8pm. Times are in CEST. There is no word limit but you may not exceed 30 pages. File size: 50MB maximum. Submit once. You cannot change the file afterwards. Include your matriculation number on every page but never your name.`,
+    says: {'limits.maxBytes': 50000000, 'limits.maxPages': 30, anonymous: true, opens: '2027-04-06T08:00:00+02:00', due: '2027-04-20T20:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Abgabe: The deadline for the seminar paper (Hausarbeit) is 31.03.2027, 24:00. Length 12-15 pages (approx. 30,000 characters), 1.5 line spacing, Arial 11 or Times New Roman 12, margins: left 3 cm, right 3 cm, top 2.5 cm, bottom 2 cm. PDF file. The declaration of independent work must be signed and included. File name: Surname_Firstname_Seminar.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Surname_Firstname_Seminar.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-01T00:00:00', 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman'], declaration: true},
+  },
+  {
+    text: `Poster (A1, PDF, max. 30 MB): due 22 March 2027 at 17:00. Reflective statement (DOCX, 500 words max): due 26 March 2027 at 17:00. All times UK.`,
+    says: {documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Reflective statement', types: ['docx'], limits: {maxWords: 500}}], timeZone: 'Europe/London', parts: [{label: 'Poster', opens: null, due: '2027-03-22T17:00:00+00:00'}, {label: 'Reflective statement', opens: null, due: '2027-03-26T17:00:00+00:00'}]},
+  },
+  {
+    text: `LAW 3011 — Jurisprudence
+Summative coursework: submission instructions
+
+1. Your essay must not exceed 3,000 words. Footnotes count towards the limit; the bibliography does not.
+2. Essays exceeding the limit by up to 10% lose two marks; those more than 10% over lose five marks and the examiner stops reading at 3,300 words.
+3. The deadline is 2.00 p.m. on Thursday 18th March 2027. Essays received after that time but within 24 hours will be capped at 40. Essays received more than 24 hours late receive zero.
+4. Essays are anonymously marked. Write your examination number on the first page and in the header. Your name must appear nowhere.
+5. Upload a single Word document (.doc or .docx). PDFs cannot be accepted.
+6. Use OSCOLA.
+7. Font: Garamond or Times New Roman, 12 point, with 1.5 line spacing; footnotes in 10 point.`,
+    says: {documents: [{label: null, types: ['docx', 'doc']}], 'limits.maxWords': 3000, anonymous: true, due: '2027-03-18T14:00:00', 'late.cutoffDays': 1, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Garamond', 'Times New Roman'], referenceStyle: 'OSCOLA', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `NURS 3300 – Reflective account: what markers look for and how to send it
+
+Please send your account as an e-mail attachment? No: e-mailed work is not accepted. Use the hand-in page for NURS 3300, which opens on 8 March 2027 at 9 am and closes on 22 March 2027 at 3 pm GMT.
+
+Words: 1,500 (a tolerance of 10 % above is permitted; there is no lower limit).
+Confidentiality: do not name patients, staff or the placement. Your own name must not appear either as the work is marked anonymously; use your student number in the file name and as a header.
+Late: work up to 5 working days late is capped at the pass mark. After that it is not marked.
+Fonts: Arial 11 or larger. Line spacing: 1.5. File: .docx (preferred) or .pdf, up to 5 MB.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 5000000, 'limits.maxWords': 1650, 'naming.mustContain': ['studentNumber'], anonymous: true, opens: '2027-03-08T09:00:00+00:00', due: '2027-03-22T15:00:00+00:00', timeZone: 'GMT', 'late.cutoffDays': 5, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `ASSIGNMENT 4 -- Heat exchangers
+Answer all questions. Show working.
+Hand in: scanned or typed, as ONE pdf, max 15MB, via the course page ("Assignment 4"), no later than Mon 8 Mar 2027 0900h.
+Handwritten solutions must be scanned at 200 dpi or better, in black and white, upright and in order.
+Put name + student no. on every sheet.
+Late: -20%/day. Solutions posted Thu 11 Mar, nothing accepted after that.`,
+    says: {place: 'Assignment 4', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, due: '2027-03-08T09:00:00', 'late.percentPerDay': 20},
+  },
+  {
+    text: `Dear student,
+
+your resit has been set. Please hand in a new version of your policy brief by 1 July 2027, 4 pm (Central European Summer Time). The brief may have at most 4 pages including annexes and must be a PDF of no more than 8 MB. The file name is to consist of your surname, your first name and the words "policy brief", separated by underscores. Only one upload is possible, so check the file beforehand. As this is a resit, the mark is limited to 60 %. The brief will again be compared with other texts.
+
+Kind regards, Examinations office`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.maxPages': 4, 'naming.pattern': '[surname]_[first name]_policy brief', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-07-01T16:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+  },
+  {
+    text: `From: Prof. A. Teller
+To: chem-4102-list
+Subject: Lab report 3 - what I need from you
+
+Hi everyone,
+
+quick reminder about report 3 (titration of unknown acid). I'd like it by Friday, Feb 26 at 5 pm at the latest - that's Mountain Time for those of you travelling. Put it in the "Report 3" folder on the course site, as a PDF please, and keep the file under 10 megs because the preview chokes on anything bigger.
+
+Filename: lastname_firstname_R3.pdf. Length is up to you but I've never seen a good one under four pages or over eight.
+
+You can re-upload as many times as you want before the cutoff; I only grade whatever is there last. If it's late it's 15% off per day, and after three days I won't take it.
+
+Everything is run through the plagiarism detector, so cite your sources (ACS style).
+
+Best,
+AT`,
+    says: {place: 'Report 3', documents: [{label: 'Report', types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'lastname_firstname_R3.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-02-26T17:00:00-07:00', timeZone: 'America/Denver', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 15, 'late.cutoffDays': 3, referenceStyle: 'ACS'},
+  },
+  {
+    text: `Assessment brief
+
+Module code        HIST 2250
+Assessment         Source commentary
+Weighting          30 %
+Length             1,200 words (+/- 10 %), not counting the source text itself
+Hand-in            Monday of week 8 (15 March 2027), before 10:00
+Where              Online, module area > Assessments > Source commentary
+Format             PDF, A4, double spaced, 2.54 cm margins, 12 pt, pages numbered
+Identification     Student ID only; the commentary is marked anonymously
+File name          [StudentID]_HIST2250_commentary.pdf
+Late work          -5 percentage points per working day (max. 5 working days), then 0
+Return             Within 15 working days`,
+    says: {place: 'Online, module area > Assessments > Source commentary', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1080, 'limits.maxWords': 1320, 'naming.pattern': '[StudentID]_HIST2250_commentary.pdf', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-15T10:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true},
+  },
+  {
+    text: `Hello all. Two changes to the portfolio instructions that I gave out in week 1:
+
+* the deadline has moved from 12 April to 16 April 2027 (still 16:00 BST);
+* the limit for each of the three reflections is now 600 words instead of 500.
+
+Everything else stays as it was: one PDF with all three reflections in it, at most 20 MB, named Portfolio_<your candidate number>, and no names anywhere because we mark blind. Remember the signed academic integrity statement on page one. You have two attempts at uploading; the later one counts.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.pattern': 'Portfolio_<your candidate number>', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-04-16T16:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 2, 'attempts.keeps': 'latest', declaration: true},
+  },
+  {
+    text: `MSc Dissertation Handbook 2026/27 (extract)
+
+7.1 Submission. The dissertation is submitted electronically in PDF/A format not later than 12:00 noon (UK time) on Friday 3 September 2027. No paper copy is required.
+7.2 Length. 12,000–15,000 words inclusive of footnotes but exclusive of abstract, tables, figures, references and appendices. Appendices may not exceed 20 pages.
+7.3 Presentation. A4, portrait, margins not less than 25 mm, text not smaller than 11 pt, one-and-a-half or double spacing. Pages are numbered consecutively.
+7.4 File. The file must be called MSC_followed by the registration number, e.g. MSC_20417733.pdf, and must be no larger than 100 MB.
+7.5 Originality. Submissions are screened with text-matching software. The declaration form at Annex C is to be bound in after the title page.
+7.6 Late submission. A penalty of 5 marks per day or part of a day, including weekends, applies for up to seven days; thereafter a mark of zero is recorded.
+7.7 Extensions are granted by the Board only.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minWords': 12000, 'limits.maxWords': 15000, 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-09-03T12:00:00+01:00', timeZone: 'Europe/London', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.pageNumbers': true, 'layout.atLeast': ['marginMm', 'fontSizePt'], declaration: true, archival: 'PDF/A', 'counting.counted': ['footnotes'], 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `PSYC 101 Syllabus - Research Participation Paper
+
+Due dates by section:
+Section 001 - Tuesday, March 23, 2027, 11:59 p.m.
+Section 002 - Wednesday, March 24, 2027, 11:59 p.m.
+Section 003 - Thursday, March 25, 2027, 11:59 p.m.
+All times Eastern.
+
+Paper: 2-3 pages, double-spaced, Times New Roman 12-point, 1" margins, APA 7th edition. .docx or .pdf only. No cover page. Put only your student number at the top.
+Late policy: 10 points off for each day late. No papers accepted after one week.`,
+    says: {documents: [{label: 'Paper', types: ['docx', 'pdf']}], 'limits.minPages': 2, 'limits.maxPages': 3, timeZone: 'America/New_York', parts: [{label: 'Section 001', opens: null, due: '2027-03-23T23:59:00-04:00'}, {label: 'Section 002', opens: null, due: '2027-03-24T23:59:00-04:00'}, {label: 'Section 003', opens: null, due: '2027-03-25T23:59:00-04:00'}], 'late.percentPerDay': 10, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA'},
+  },
+  {
+    text: `Q: What exactly do I hand in?
+A: A project report (PDF), your source code (ZIP) and a two-minute video (MP4, max. 200 MB).
+Q: How long may the report be?
+A: Ten pages, excluding references. We stop reading at page ten.
+Q: And when?
+A: 30 April 2027, 23:59 AoE.
+Q: Can I replace my files afterwards?
+A: Yes, until the deadline. Only the most recent upload is graded.
+Q: Should I put my name on it?
+A: Yes please - name and matriculation number on the title page.
+Q: Is it checked for plagiarism?
+A: The report is, the code is too.
+Q: What about late submissions?
+A: Not possible.`,
+    says: {documents: [{label: 'Project report', types: ['pdf'], limits: {maxPages: 10}}, {label: 'Source code', types: ['zip']}, {label: 'Video', types: ['mp4'], limits: {maxBytes: 200000000}}], similarityChecked: true, due: '2027-04-30T23:59:00-12:00', timeZone: 'AoE', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Ethnographic methods: final essay
+
+You should write between 2,800 and 3,200 words (the word count excludes the bibliography and any fieldnotes you append). The essay is due on the last day of term, that is Friday 26 March, by midday. If you have an agreed adjustment (for example an extra week) it applies to this essay.
+
+We use anonymous marking: identify the essay by your candidate number (it begins with Y) and nothing else. Please check the document properties and remove your name from them.
+
+Format: Word or PDF; 12-point, a serif typeface, generous margins, 1.5-spaced, with page numbers. The name of the file should be your candidate number followed by an underscore and the module code (ANT306).
+
+You may upload more than one version before the deadline; earlier ones are kept on file but the final one is the one that is assessed.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2800, 'limits.maxWords': 3200, 'naming.pattern': '[candidate number]_[module code]', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-26T12:00:00', 'attempts.keeps': 'latest', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, 'counting.left': ['references']},
+  },
+  {
+    text: `Coursework 2 (CS2040)
+Released: 1 Feb 2027. Due: 1 Mar 2027 (Week 7), 2359 SGT.
+What to submit: one zip file, A0123456X_CW2.zip (replace with your matric number), containing report.pdf (<= 6 pages) and the src folder. Total size <= 25MB.
+Submissions are final: you get exactly one. A penalty of 1 mark per hour late (max 20) applies; submissions more than 20 hours late score 0.
+Code similarity is checked using automated tools.`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 25000000, similarityChecked: true, opens: '2027-02-01', due: '2027-03-01T23:59:00+08:00', timeZone: 'SGT', 'attempts.allowed': 1},
+  },
+  {
+    text: `ECON 4410: Term paper — key facts at a glance
++ What: a term paper of no fewer than 10 and no more than 14 pages (title page and bibliography not counted)
++ When: last class meeting, i.e. Wednesday April 28; upload by the start of class (1:10 PM EDT)
++ How: one PDF through the course page under "Term paper"
++ Look: 12-pt font, double spaced, one-inch margins on all sides, page numbers bottom centre
++ Grace: a 48-hour grace period without penalty; after that, a letter grade per day
++ Cite: Chicago author-date
++ You can replace your upload until the grace period runs out. I will read the final version only.`,
+    says: {place: 'Term paper', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 10, 'limits.maxPages': 14, due: '2027-04-28T13:10:00-04:00', timeZone: 'EDT', 'attempts.keeps': 'latest', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Hi! The essay box is open now. Three reminders: (i) it shuts at noon on 5 March 2027 – noon means 12:00, not 23:59; (ii) max. file size 2 MB, so compress your images; (iii) your file must be a .docx, since I comment in it with track changes.
+As to length, 2000 words (+/-5%). As to names: I know your handwriting anyway, so just put your name on it.
+Only hand in once, I get a notification each time.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 2000000, 'limits.minWords': 1900, 'limits.maxWords': 2100, anonymous: false, due: '2027-03-05T12:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `Dear all,
+as announced in today's lecture, the reflective log has to reach me no later than 6 p.m. next Friday (19 February 2027). Do not e-mail it: upload it in the folder "Logs". The log may be a Word document, a PDF or an OpenDocument text; scans of handwriting are not acceptable. Keep it between 800 and 1000 words. Start the file name with your matriculation number. I am marking these blind, so please no names in the document itself or in its properties.
+Late logs: minus one point (of 20) per day.
+Yours, K. Ferro`,
+    says: {place: 'Logs', documents: [{label: null, types: ['docx', 'pdf', 'odt']}], 'limits.minWords': 800, 'limits.maxWords': 1000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-02-19T18:00:00', 'late.percentPerDay': 1},
+  },
+  {
+    text: `ART & DESIGN HISTORY  |  Unit 3  |  Illustrated essay
+Submission checklist
+[ ] 3,500 words max (captions and bibliography excluded; footnotes included)
+[ ] 8-12 illustrations, each with a caption
+[ ] single PDF, under 50 MB, portrait A4
+[ ] typeface of your choice, body text no smaller than 11pt, 1.5 line spacing
+[ ] named UNIT3_yourcandidatenumber.pdf
+[ ] NO name anywhere in the file (anonymous marking)
+[ ] declaration of authorship ticked on upload
+[ ] uploaded before 14:00 on 7 May 2027; uploads close at that time and no late work is taken`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.maxWords': 3500, 'naming.pattern': 'UNIT3_yourcandidatenumber.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-07T14:00:00', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.atLeast': ['fontSizePt'], declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['captions', 'references']},
+  },
+  {
+    text: `Assessment 1 of 2: Critical review
+Set: 25 January 2027
+Submit by: 22 February 2027, 16:00 hours
+Return of marks: 15 March 2027
+Maximum length: 1500 words, inclusive of quotations, exclusive of reference list. A penalty of 5 marks applies where the limit is exceeded by more than 10%.
+Format: Microsoft Word (.docx) only. Please do not submit PDFs or Pages documents.
+Submission: electronically, via the assessment tab. Paper copies are not required.
+Identification: student number in header. Do not include your name.
+Number of submissions: 1
+Lateness: 10 marks per day up to 3 days. Work submitted more than 3 days late: mark of 0.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1650, anonymous: true, due: '2027-02-22T16:00:00', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'counting.counted': ['quotations'], 'counting.left': ['references']},
+  },
+  {
+    text: `Group project: final deliverables (one upload per group)
+
+All three items below must be on the project page by 20 May 2027, 12:00 CEST:
+ a) final report – PDF – at most 25 pages plus appendices – max. 20 MB
+ b) slides of your talk – PDF or PPTX – max. 15 slides
+ c) peer-assessment form – completed individually, one DOCX per student
+
+File names: G<group number>_report, G<group number>_slides; the form is called peer_<matriculation number>.
+
+Reports are compared with one another and with earlier years by software. Late deliverables are not accepted, except in the case of illness (certificate needed).`,
+    says: {documents: [{label: 'Final report', types: ['pdf'], limits: {maxBytes: 20000000, maxPages: 25}}, {label: 'Slides', types: ['pdf', 'pptx']}, {label: 'Form', types: ['docx']}], 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-05-20T12:00:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0},
+  },
+  {
+    text: `*** READ THIS BEFORE UPLOADING ***
+The link closes automatically at 23:59:59 on Sunday 21 March 2027 (Sydney time). There is no late window. You may overwrite your upload up to five times; what is in the box at closing time is marked.
+Accepted: pdf, doc, docx. Rejected: pages, odt, links to cloud documents.
+Limit: 40 MB / 2,500 words (10% leeway).
+Referencing: AGLC. Cover sheet: not needed. Name: not needed either - marking is by student ID only; put it in the footer and in the file name (e.g. 45123456_LAWS2010.pdf).`,
+    says: {documents: [{label: null, types: ['pdf', 'doc', 'docx']}], 'limits.maxBytes': 40000000, 'limits.maxWords': 2750, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-21T23:59:59+11:00', timeZone: 'Australia/Sydney', 'attempts.allowed': 5, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, referenceStyle: 'AGLC'},
+  },
+  {
+    text: `Philosophy Tutorial Essay 2
+Please write on ONE of the four questions. About 1,500 words is right; nothing over 2,000 will be read. Bring a printed copy to your tutorial in week 6 and also put a PDF in your tutor's folder on the drive by 9 pm the evening before. Tutorials are on Tuesdays (group A: 16 February, group B: 23 February).
+Feedback will be oral. There is no mark, so there is no penalty - but no feedback on late essays either.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000},
+  },
+  {
+    text: `BIO-2105 Practical report, instructions for uploading
+
+Title page: module code, title, your student number, group number, date. No names.
+Length: the report proper (introduction to discussion) 6 pages at the very most.
+Lines: double spacing (so that I can write between them). Font: Arial 11.
+Figures: at least 300 dpi, embedded in the document.
+Upload: 1 document in PDF/A or PDF, max 8 MB, before 26 Feb 2027 17:30 (CET).
+Title of the file: BIO2105-report-<student number>
+Late: 0.5 grade points for every 24 hours, max. 72 hours. After 72 hours: fail.
+Resubmission: possible once, if the report has been graded "insufficient".`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.maxPages': 6, 'naming.pattern': 'BIO2105-report-<student number>', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-02-26T17:30:00+01:00', timeZone: 'CET', 'late.cutoffDays': 3, 'layout.fontSizePt': 11, 'layout.lineSpacing': 2, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Module handbook, section 4: Written assignments
+
+4.1 Students submit written assignments through the electronic submission system. Submissions by e-mail or on paper are void.
+4.2 The deadline for the winter assignment is 31 January 2027 and for the summer assignment 15 July 2027, in each case at 18:00 local time (Vienna).
+4.3 The assignment comprises 15 to 20 pages of text (30,000 to 40,000 characters including spaces), excluding table of contents and bibliography.
+4.4 Formatting: A4, left margin 3 cm, right margin 2 cm, font size 12 (footnotes 10), line spacing 1.5.
+4.5 Each assignment is to be accompanied by a signed statutory declaration.
+4.6 The file shall be named as follows: surname_firstname_matriculationnumber_semester.pdf.
+4.7 All assignments are subject to a plagiarism check.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'surname_firstname_matriculationnumber_semester.pdf', 'naming.mustContain': ['studentNumber', 'surname', 'givenNames'], similarityChecked: true, timeZone: 'Europe/Vienna', parts: [{label: 'winter assignment', opens: null, due: '2027-01-31T18:00:00+01:00'}, {label: 'summer assignment', opens: null, due: '2027-07-15T18:00:00+02:00'}], 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, declaration: true},
+  },
+];
 
 /** What a brief settles, by the path of each field. */
 function settledBy(value: unknown, path = '', out: Record<string, unknown> = {}): Record<string, unknown> {
