@@ -74,7 +74,9 @@ export function buildForms(details: Details): Forms {
     else if (/[\u3400-\u9fff\uac00-\ud7af]/.test(name.join(''))) add(name, { kind: 'name', detail: 'givenName', weight: 'weak', shown: name.join(''), full: false });
   }
   if (hasSurname && given.length > 0) {
-    const surnames = [surname, ...(core.length !== surname.length ? [core] : []), ...(core.length > 1 ? core.filter((h) => squash(h).length >= 3).map((h) => [h]) : [])];
+    // “de la Fuente” of “de la Fuente Ruiz”: a half with the particles before it.
+    const withParticles = core.length > 1 && core.length < surname.length ? core.map((word) => { const at = surname.indexOf(word); let from = at; while (from > 0 && !core.includes(surname[from - 1]!)) from--; return surname.slice(from, at + 1); }).filter((half) => half.length > 1) : [];
+    const surnames = [surname, ...(core.length !== surname.length ? [core] : []), ...withParticles, ...(core.length > 1 ? core.filter((h) => squash(h).length >= 3).map((h) => [h]) : [])];
     const all = given.flat(), first = given[0]!;
     const givens = [...new Map([all, first, ...given].map((g) => [g.join(' '), g])).values()];
     for (const s of surnames) {
@@ -82,7 +84,7 @@ export function buildForms(details: Details): Forms {
       for (const g of givens) { add([...g, ...s], full); add([...s, ...g], full); }
       const initials = all.map((g) => g[0]!);
       for (const i of [...new Map([initials, initials.slice(0, 1)].map((x) => [x.join(''), x])).values()]) {
-        const withInitials = { ...full, detail: 'initials', weight: s === surname ? 'strong' : 'weak' } as const;
+        const withInitials = { ...full, detail: 'initials', weight: s === surname || (s === core && core.length > 1) ? 'strong' : 'weak' } as const;
         add([...i, ...s], withInitials);
         add([...s, ...i], withInitials);
       }

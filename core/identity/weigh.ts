@@ -15,6 +15,10 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   const { text } = passage;
   const found = text.slice(hit.start, hit.end);
   const inReferences = passage.section === 'references';
+  if (form.kind === 'number' && !structured.has(passage.place)) {
+    const number = weighNumber(form.key, found, text, hit, passage);
+    if (number !== 'strong') return number;
+  }
   if (form.kind === 'number' || form.kind === 'email' || form.kind === 'phrase') {
     return form.weight === 'strong' ? { standing: 'stops', reason: 'exact' } : { standing: 'look', reason: 'weak' };
   }
@@ -64,6 +68,18 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   if (cited) return { standing: 'look', reason: 'citation' };
   if (other) return { standing: 'look', reason: 'otherPerson' };
   return { standing: 'stops', reason: passage.section === 'titlePage' ? 'titlePage' : 'exact' };
+}
+
+/** What counts something, and what a student's number is called. */
+const countsOf = /(?:\b(?:tables?|fig(?:ure|s)?s?|sect(?:ion)?s?|chapters?|ch|pages?|pp?|lines?|eq(?:uation)?s?|vol(?:ume)?s?|issues?|items?|steps?|notes?|plates?|maps?|appendix|years?|about|around|some|nearly|grid|road|route|bus|flight|hotline|extension|ext)\.?|[§£$€¥~≈<>=±+×])\s*$/i;
+const numberLabel = /\b(?:candidate|student|exam\w*|registration|matric\w*|roll|enrol\w*|ID|numbers?|no|nr|code)\b[\s:.#=–-]*$|#\s*$/i;
+/** A short number is a quantity, a year or a table's as often as it is the student's: beside its own name, or by itself, it is the student's. */
+function weighNumber(key: string, found: string, text: string, hit: Hit, passage: Passage): Weight | null | 'strong' {
+  const before = text.slice(Math.max(0, hit.start - 40), hit.start), after = text.slice(hit.end, hit.end + 24), line = text.slice(text.lastIndexOf('\n', hit.start - 1) + 1, (text.indexOf('\n', hit.end) + 1 || text.length + 1) - 1);
+  if (numberLabel.test(before) || passage.section === 'titlePage' || passage.place === 'runningHead' || line.replace(found, '').replace(/[\W_]/g, '') === '') return 'strong';
+  if (!/^\d{3,5}$/.test(key)) return 'strong';
+  if (countsOf.test(before) || /^\s?(?:%|°|(?:km|cm|mm|m|kg|g|t|ha|l|ml|s|min|h|years?|days?|hours?|words?|people|tonnes?|metres?|m²|km²)\b)/i.test(after)) return null;
+  return key.length < 5 ? { standing: 'look', reason: 'weak' } : 'strong';
 }
 
 /** What stands before a name on forms and title pages. */

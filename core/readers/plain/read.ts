@@ -20,7 +20,7 @@ export const quoteSign = '\ue0f1';
 /** A passage a paragraph, the reference list apart. Where few paragraphs are indented as a whole, with empty lines around them, those are quotations set as blocks (common practice in plain text). */
 export function toParagraphs(text: string, part = 'text'): Passage[] {
   let section: Passage['section'];
-  const all = text.split(/\r?\n[^\S\n]*\r?\n(?:[^\S\n]*\r?\n)*|\r?\n(?=\S)/).filter((p) => p.trim()), set = (p: string): boolean => p.split(/\r?\n/).every((l) => /^(?: {3,}|\t)\S/.test(l)), few = all.filter(set).length <= all.length / 3;
+  const all = text.split(/\r?\n[^\S\n]*\r?\n(?:[^\S\n]*\r?\n)*|(?<![\p{L}][-‐\u00ad])\r?\n(?=\S)/u).filter((p) => p.trim()), set = (p: string): boolean => p.split(/\r?\n/).every((l) => /^(?: {3,}|\t)\S/.test(l)), few = all.filter(set).length <= all.length / 3;
   return all.map((marked) => {
     const { text: p, notes } = takeNoteMarks(marked.replaceAll(quoteSign, '')), starts = sectionStarts(p);
     if (starts) section = starts === 'other' ? undefined : starts;

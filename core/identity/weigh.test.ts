@@ -1,0 +1,21 @@
+import { expect, test } from '@jest/globals';
+import { noDetails, type Details } from '../model/details.ts';
+import type { Passage } from '../model/facts.ts';
+import { madePassage } from '../testing/made.ts';
+import { Matcher } from './find.ts';
+import { searchPassages } from './search.ts';
+
+const pepe: Details = { ...noDetails(), givenNames: ['José', 'María'], surname: 'de la Fuente Ruiz', candidateNumber: '7731', studentNumber: '12345' };
+const matcher = new Matcher(pepe);
+/** The heaviest standing of any sign in a text. */
+const standing = (text: string, change: Partial<Passage> = {}): 'stops' | 'look' | null => { const signs = searchPassages([madePassage(text, change)], matcher); return signs.some((s) => s.standing === 'stops') ? 'stops' : signs.length > 0 ? 'look' : null; };
+
+test.each<[string, string, Partial<Passage>?]>([
+  ['beside its name', 'Candidate number: 7731'], ['beside its name, short', 'written by no. 7731 for the module'], ['by itself on a line', 'Coastal change\n7731\nThe tide'], ['between marks', '— 7731 —'], ['on the title page', 'GEO 3107 7731 March 2027', { section: 'titlePage' }], ['in a running head', '7731 Saltmarsh 4', { place: 'runningHead' }], ['as the name of a file', 'essay_7731_final', { place: 'fileName' }],
+  ['five figures in a sentence', 'handed in under 12345 in March'], ['five figures with blanks, beside a name', 'ID 123 45'],
+])('a short number is the student’s: %s', (...[, text, change]) => expect(standing(text, change)).toBe('stops'));
+test.each<[string, string]>([['of a table', 'Table 7731 lists the wells.'], ['of a page', 'see p. 7731 of the register'], ['of people', 'a town of 12345 people'], ['a length', 'the dyke is 7731 m long'], ['a price', 'it cost £7731'], ['thousands set apart', 'it carries 12,345 of them'], ['inside another number', 'well 77310 and 27731']])('a short number is something else’s: %s', (_, text) => expect(standing(text)).toBeNull());
+test('four figures in a sentence are for the eye', () => expect(standing('the wells 7731 and 8812 ran dry')).toBe('look'));
+
+test.each(['José de la Fuente', 'Jose Maria De La Fuente', 'de la Fuente, José', 'Fuente Ruiz, J.', 'J. M. de la Fuente Ruiz', 'José Ruiz'])('a given name with half of a double surname, its particles with it: %s', (text) => expect(standing(`This essay is by ${text} alone.`)).toBe('stops'));
+test.each([['J. M. de la Fuente', 'look'], ['la fuente de la plaza', null], ['Dr Ruiz', null]] as const)('half of it by itself is weaker, or nothing: %s', (text, expected) => expect(standing(`Water comes from ${text} in spring.`)).toBe(expected));
