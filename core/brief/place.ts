@@ -18,6 +18,9 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
       const at = m.at + m[0].lastIndexOf(value);
       found.push({ value, start: at, end: at + value.length, override });
     }
+    // “Submit one PDF by 17:00 on 12 March 2027 to “GEO 3107 Report 2”.”: a date stands between.
+    const last = found.some((f) => f.start >= clause.start && f.end <= clause.end) ? null : /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |your \w+ )?in|upload(?:ed)?|deliver(?:ed)?)\b(?:(?!\bnot\b)[^;“"])*\b(?:to|via|through|in(?:to)?|at|under)\s+(?:the\s+)?(?:folder |box |area )?[“"]([^”"\n]{3,80})[”"]\W*$/i.exec(clause.text);
+    if (last && !/\b(?:not|never|n['’]t)\s+(?:be\s+)?$/i.test(clause.text.slice(0, last.index))) { const at = clause.start + clause.text.lastIndexOf(last[1]!); found.push({ value: last[1]!.trim(), start: at, end: at + last[1]!.trim().length, override }); }
   }
   return found;
 }

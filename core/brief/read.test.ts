@@ -38,6 +38,7 @@ describe('one field at a time', () => {
 
 /** Hard negatives of the rules that read these texts: what looks like the rule's own wording and is not. */
 const otherwise: [string, string, unknown][] = [
+  ['place', 'Submit as one PDF by 17:00 GMT on 12 March 2027 to “GEO 3107 Report 2”.', 'GEO 3107 Report 2'], ['place', 'Do not submit on 12 March 2027 to “GEO 3107 Report 2”.', null], ['place', 'Submit by 12 March 2027 an answer to the question whether “the sea has a law”.', null],
   ['due', 'When: last class meeting, i.e. Wednesday April 28; upload by the start of class (1:10 PM EDT)', '2027-04-28T13:10:00-04:00'], ['due', 'Bring questions to the last class meeting on Wednesday 28 April 2027.', null], ['due', 'Due Wednesday 28 April 2027; upload before 3 classmates have read it', '2027-04-28'],
   ['documents.0.types', 'The log may be a Word document, a PDF or an OpenDocument text; scans are not acceptable.', ['docx', 'pdf', 'odt']], ['documents.0.types', 'Accepted: pdf, doc. Rejected: pages, odt.', ['pdf', 'doc']], ['documents.0.types', 'Put a PDF in the folder.', ['pdf']],
   ['anonymous', 'I am marking these blind.', true], ['anonymous', 'Marking is by student ID only.', true], ['anonymous', 'I know your handwriting anyway, so just put your name on it.', false], ['anonymous', 'Just put your name on the list of speakers.', null],

@@ -27,10 +27,11 @@ const labels = {
 
 /** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
 function rowsOf(text: string): Row[] {
-  return text.split('\n').flatMap((line): Row[] => {
+  // “Receipt R-5. Place: Report 1. File: …” says on one line what others say on three.
+  return text.split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
     const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     // “Zeit / Time: …” is labelled in two languages.
-    return m ? m[1]!.trim().replace(/\s+/g, ' ').split(' / ').map((label) => ({ label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
+    return m ? m[1]!.trim().replace(/\s+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });
 }
 
@@ -94,6 +95,9 @@ function readId(text: string, rows: Row[]): string | null {
   // “Receipt no. 17”; “lodged under the number L-2027-118”.
   const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (numbered) return (numbered[1] ?? numbered[2])!;
+  // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
+  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n[°º]|núm\.?)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
+  if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return null;
 }

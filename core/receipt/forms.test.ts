@@ -8,6 +8,10 @@ import { sumOf } from './sums.ts';
 
 /** Receipts in forms that desks, mails, tables and data files have, and what each proves. Invented for this table. {file} {bytes} {grouped} {kb} {mb} {kib} {sha} stand for those of the paper that was sent. */
 const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: string, fields?: Record<string, unknown>][] = [
+  ['confirmed', 'Ref.            2027-GEO-004417\nReceived        15/03/2027 at 16:12:07 (GMT)\nDocument(s)     1\n  1. {file}   {bytes} bytes\nStatus          ACCEPTED', { id: '2027-GEO-004417' }],
+  ['confirmed', 'Quittung Nr. 2027/3107/19\nEingegangen: 15.03.2027, 17:12:30 Uhr (UTC+1)\nDatei: {file}', { id: '2027/3107/19', receivedAt: '2027-03-15T17:12:30+01:00' }],
+  ['refuted', 'Receipt R-5. Place: GEO 3107 Report 1 (practice). File: {file}, received 15 March 2027 16:12 GMT.', { id: 'R-5' }],
+  ['doubtful', 'Beleg liegt bei. Datei: {file}, eingegangen: 15.03.2027, 16:12 Uhr', { id: null }],
   ['confirmed', 'Submission receipt\nReference: 48213-AF\nSubmitted: 15 March 2027 16:12 GMT\nFile: {file}\nSize: {bytes} bytes', { id: '48213-AF', receivedAt: '2027-03-15T16:12:00+00:00' }],
   ['confirmed', 'Thank you! We received {file} ({kb} kB) on Mon 15 Mar 2027 at 4:12pm (UK time). Your confirmation code is QX-7741-Z.', { id: 'QX-7741-Z' }],
   ['confirmed', 'Confirmation number #99120387\nReceived at 2027-03-15T16:12:44Z\nDocument: {file}\nSHA-256: {sha}', { id: '99120387' }],
