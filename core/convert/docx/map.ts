@@ -300,7 +300,9 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
   }
   /** Neighbours of one style that keep close have no space between them (17.3.1.9). */
   function emitParagraph(p: Paragraph): void {
-    const look = effective(p), before = last, above = cell ? cell.html : out, close = before?.style === p.style && above.endsWith(before.html);
+    const look = effective(p), before = last, above = cell ? cell.html : out;
+    // Only then is the text looked at: to see its end costs all of its length.
+    const close = before !== null && before.style === p.style && (before.close || look.close === true) && above.endsWith(before.html);
     if (close && before.close) { const open = before.html.replace(closing, (_, head: string) => `${head}0pt `); if (cell) cell.html = above.slice(0, -before.html.length) + open; else out = above.slice(0, -before.html.length) + open; }
     const html = paragraphHtml(close && look.close ? { ...p, look: { ...p.look, before: 0 } } : p);
     emit(html + p.boxes);
