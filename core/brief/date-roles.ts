@@ -21,6 +21,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
   // “When: last class meeting, i.e. Wednesday April 28”.
   if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
+  // What a cut-off is depends on whether there is a deadline before it: that is seen later.
+  if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “Upload them before the Thursday lecture on 25 February”.
+  if (/\b(?:upload|submit|hand (?:it |them )?in)\b[^.;]{0,20}\bbefore (?:the|our) (?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
   // “… has been extended from Thursday 4 March to Monday 8 March”.
   const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;

@@ -95,7 +95,7 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
   const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
   if (!m || !new RegExp(detail, 'i').test(m[0])) return null;
   // “Your surname, your first name and the words “policy brief”, separated by underscores”.
-  const between = /^[,\s]*(?:all )?separated by (?:an? |single )?(underscore|hyphen|dash|full stop)(?:s|es)?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[1]?.toLowerCase();
+  const between = /^[,\s]*(?:all )?(?:separated|joined|connected|linked) by (?:an? |single )?(underscore|hyphen|dash|full stop)(?:s|es)?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[1]?.toLowerCase();
   let joined = '', marks = false, fields = 0, plain = 0;
   for (const part of m[0].matchAll(new RegExp(`${detail}|${mark}|${literal}`, 'gi'))) {
     const said = part[0].replace(/^[“"‘']|[”"’']$/g, '');

@@ -3149,6 +3149,35 @@ Resubmission: possible once, if the report has been graded "insufficient".`,
 4.7 All assignments are subject to a plagiarism check.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'surname_firstname_matriculationnumber_semester.pdf', 'naming.mustContain': ['studentNumber', 'surname', 'givenNames'], similarityChecked: true, timeZone: 'Europe/Vienna', parts: [{label: 'winter assignment', opens: null, due: '2027-01-31T18:00:00+01:00'}, {label: 'summer assignment', opens: null, due: '2027-07-15T18:00:00+02:00'}], 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, declaration: true},
   },
+  {
+    text: `Sociology 2 – Coursework submission notice
+The coursework folder opens for uploads on Monday 1 March 2027, 9 a.m., and the cut-off is Monday 15 March 2027, 9 a.m. sharp (BST not yet in force).
+One document only, in .docx or .pdf. Word limit 2,250 including footnotes, excluding bibliography; there is no +10 % rule.
+Use your exam number (not your student number) as the file name.
+Marking is anonymous, so remove your name from headers, comments and file properties.
+Extensions: apply via your adviser before the cut-off. Otherwise 5 % is deducted for each day or part-day, for a maximum of five days.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2250, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-03-01T09:00:00', due: '2027-03-15T09:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `| Item | Detail |
+| Task | Policy memo |
+| Length | 2 pages max, single-spaced |
+| Font | Calibri 11 |
+| Margins | 1 inch |
+| File | PDF, memo_LASTNAME.pdf |
+| Due | Thu 11 March 2027, 11:59pm CST |
+| Late | minus 10 points/day, nothing after Sunday |
+| Resubmit | no |`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, due: '2027-03-11T23:59:00-06:00', timeZone: 'CST', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `To all Year 3: dissertations are due at 12 noon on 29 April 2027. Submit one PDF through the dissertation page. The main text must be between 9,000 and 10,000 words; anything beyond 10,000 words will not be marked. Name the file with your candidate number and the word "dissertation" joined by a hyphen. Each dissertation is second-marked, and both markers see only your candidate number. Late dissertations are capped at 40% for the first week and get zero afterwards.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 9000, 'limits.maxWords': 10000, 'naming.pattern': '[candidate number]-dissertation', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-04-29T12:00:00', 'late.cutoffDays': 7},
+  },
+  {
+    text: `Week 5 homework. Please scan your handwritten proofs (b/w, 300 dpi, one PDF, all pages upright, < 10MB) and upload them before the Thursday lecture on 25 February 2027 (10:15). Put your name and tutorial group on page 1. Solutions go online right after the lecture, so late homework can't be marked.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, anonymous: false, due: '2027-02-25T10:15:00', 'late.cutoffDays': 0},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
