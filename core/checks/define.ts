@@ -59,6 +59,7 @@ export const look = draft('look');
 
 /** The sheets of a file: of each page where it has pages, of each section where it says what it wants. */
 export const sheetsOf = ({ pages, sheets }: DocumentFacts): Read<SheetFacts[]> => (pages.ok ? read(pages.value.map((p) => ({ page: p.number, width: p.width, height: p.height }))) : sheets && sheets.length > 0 ? read(sheets) : unread(pages.code));
+export const sheetsIn = ({ facts }: CheckInput): SheetFacts[] => { const s = sheetsOf(facts); return s.ok ? s.value : []; };
 /** Kinds with pages, now or once they are laid out. */
 export const paged: readonly Kind[] = ['pdf', 'docx', 'docm', 'odt', 'rtf', 'doc', 'html', 'markdown', 'txt'];
 

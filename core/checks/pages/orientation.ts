@@ -1,16 +1,15 @@
-import { defineCheck, atFile, atPage, look, sheetsOf, type CheckInput } from '../define.ts';
+import { defineCheck, atFile, atPage, look, sheetsIn, sheetsOf } from '../define.ts';
 import type { SheetFacts } from '../../model/facts.ts';
 
-const sheets = ({ facts }: CheckInput): SheetFacts[] => { const s = sheetsOf(facts); return s.ok ? s.value : []; };
 const across = (all: SheetFacts[]): SheetFacts[] => all.filter((s) => s.width > s.height);
 
 export const pagesOrientation = defineCheck({
   id: 'pages.orientation', needs: [], kinds: ['pdf', 'docx', 'docm', 'odt'], reference: 'common practice, no published source',
   unread: ({ facts }) => { const s = sheetsOf(facts); return s.ok ? null : s.code; },
   asked: () => 'pages one way up',
-  found: (input) => { const all = sheets(input), n = across(all).length; return n === 0 ? 'all upright' : n === all.length ? 'all across' : `${n} of ${all.length}${input.facts.pages.ok ? '' : ' sections'} across`; },
+  found: (input) => { const all = sheetsIn(input), n = across(all).length; return n === 0 ? 'all upright' : n === all.length ? 'all across' : `${n} of ${all.length}${input.facts.pages.ok ? '' : ' sections'} across`; },
   evaluate: (input) => {
-    const all = sheets(input), lying = across(all);
+    const all = sheetsIn(input), lying = across(all);
     if (!input.facts.pages.ok) return lying.length > 0 && lying.length < all.length ? [look('acrossSection', { count: lying.length }, atFile)] : [];
     return lying.length === 0 || lying.length > all.length / 2 ? [] : lying.slice(0, 20).map((s) => look('across', { page: s.page! }, atPage(s.page)));
   },
