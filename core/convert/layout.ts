@@ -3,9 +3,12 @@ import type * as Mupdf from 'mupdf';
 import { loadMupdf, reason, saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../engines/pdf.ts';
 import { writeOutline, type Bookmark } from '../engines/outline.ts';
 import { stampLines } from '../engines/stamp.ts';
+import { readUnicodeMap, withoutShapes, writeUnicodeMap } from '../engines/unicode-map.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
+import { latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
+import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/docx.ts';
 import { linesOn } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
@@ -18,22 +21,34 @@ const wideSpaces = /&#819[2-9];|[\u2000-\u200a\u202f]/g;
 /** A word longer than a line, as keys and addresses are, may break anywhere; the engine is slow to find that out by itself. Only text is touched, never what stands inside a tag. */
 const breakable = (body: string): string => body.replace(/>[^<]{200,}(?=<)/g, (text) => text.replace(/[^\s&;]{200,}/g, (word) => word.replace(/.{80}/gu, '$&\u200b')));
 
-function toHtml(page: PageDescription): string {
+function toHtml(mupdf: MupdfModule, page: PageDescription): string {
   const [top, right, bottom, left] = page.marginsPt;
   return `<html${page.language ? ` lang="${escapeXml(page.language)}"` : ''}><head><style>
 @page{margin:${top}pt ${right}pt ${bottom}pt ${left}pt} body{margin:0;font-family:${page.baseFont};font-size:${page.baseSizePt}pt;line-height:1.15}
 p{margin:0} h1,h2,h3,h4,h5,h6{font-size:1em;font-weight:normal;page-break-after:avoid} table{border-collapse:collapse;margin:4pt 0 8pt 0} td{border:0.5pt solid #555;padding:2pt 4pt}
 a{color:#1a4a7a} a.place{color:inherit;text-decoration:none} .break{page-break-after:always} .note{font-size:0.85em;margin-top:3pt} hr{border-bottom:0.5pt solid #777;margin:12pt 0 4pt 0}
-</style></head><body>${breakable(inOneFlow(page.body)).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
+</style></head><body>${breakable(hangLabels(mupdf, inOneFlow(page.body), page)).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
+}
+
+const rightToLeft = /[\u0590-\u08ff\ufb1d-\ufdff\ufe70-\ufefc]/;
+/** The engine writes letters of Arabic by the shapes they take; whoever searches or copies needs the letters. */
+function tellLetters(pdf: PdfDocument): void {
+  for (let i = 1, count = pdf.countObjects(); i < count; i++) {
+    const object = pdf.newIndirect(i), map = object.isDictionary() && object.get('Type').isName() && object.get('Type').asName() === 'Font' ? object.get('ToUnicode') : null;
+    if (!map?.isStream()) continue;
+    const stream = map.readStream(), letters = withoutShapes(readUnicodeMap(latin1(stream.asUint8Array())));
+    stream.destroy();
+    if (letters) map.writeStream(new TextEncoder().encode(writeUnicodeMap(letters)));
+  }
 }
 
 /** How many pages a description takes as this engine lays it out; nothing is written. */
 export async function countLaidPages(page: PageDescription): Promise<number> {
   const mupdf = await loadMupdf();
   await readyFaces(`${page.body}${JSON.stringify([page, ...page.laterLines].map((l) => [l.head, l.foot, l.firstHead, l.firstFoot, l.evenHead, l.evenFoot]))}`);
-  const noted = takeApart(page.body), own = noted ? countPages(mupdf, noted, (body, size) => toHtml({ ...page, ...size, body }), page) : null;
+  const noted = takeApart(page.body), own = noted ? countPages(mupdf, noted, (body, size) => toHtml(mupdf, { ...page, ...size, body }), page) : null;
   if (own !== null) return own;
-  const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html');
+  const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(mupdf, page)), 'text/html');
   try { doc.layout(page.widthPt, page.heightPt, page.baseSizePt); return doc.countPages(); } finally { doc.destroy(); }
 }
 
@@ -55,7 +70,7 @@ async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets
 interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[]; /** notes at the foot of each page, by their marks; none where all stand at the end */ notes: number[][]; /** by page; none where all are alike */ sheets: SheetOf[] }
 /** Pages as the engine breaks them. */
 function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
-  const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(page)), 'text/html'), links: LaidOut['links'] = [];
+  const doc = mupdf.Document.openDocument(new TextEncoder().encode(toHtml(mupdf, page)), 'text/html'), links: LaidOut['links'] = [];
   try {
     doc.layout(page.widthPt, page.heightPt, page.baseSizePt);
     const outline = doc.loadOutline() ?? [], count = doc.countPages();
@@ -74,7 +89,7 @@ function plainPages(mupdf: MupdfModule, page: PageDescription, writer: Mupdf.Doc
 }
 /** Pages with their columns and sizes, and their notes at the foot; of one size, in one column and with the notes at the end where these are too long for that. */
 function ownPages(mupdf: MupdfModule, page: PageDescription, noted: NotedBody, writer: Mupdf.DocumentWriter, job: Job): LaidOut {
-  const laid = writePages(mupdf, noted, (body, size) => toHtml({ ...page, ...size, body }), page, writer, job);
+  const laid = writePages(mupdf, noted, (body, size) => toHtml(mupdf, { ...page, ...size, body }), page, writer, job);
   if (!laid) { if (page.body.includes('<columns ')) page.losses.push(oneColumn); if (page.body.includes('<pages ')) page.losses.push(oneSize); return plainPages(mupdf, page, writer, job); }
   const nested: Bookmark[] = [], open: { level: number; down: Bookmark[] }[] = [{ level: 0, down: nested }];
   for (const { level, title, page: at } of laid.outline) {
@@ -143,6 +158,7 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
     if (outline.length > 0) writeOutline(pdf, outline);
     await stampRunningLines(pdf, page, sheets);
     pdf.subsetFonts();
+    if (rightToLeft.test(page.body)) tellLetters(pdf);
     pdf.addObject(pdf.newDictionary()).destroy();
     const root = pdf.getTrailer().get('Root');
     root.delete('Info');

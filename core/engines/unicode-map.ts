@@ -12,3 +12,21 @@ export function readUnicodeMap(text: string): Map<string, string> {
   return map;
 }
 const utf16 = (hex: string): string => (hex.replace(/\s/g, '').match(/.{4}/g) ?? []).map((unit) => String.fromCharCode(parseInt(unit, 16))).join('');
+
+/** A ToUnicode map that says the same. @param map - characters by code, codes in hexadecimal digits of one length. Source: ISO 32000-1, 9.10.3. */
+export function writeUnicodeMap(map: ReadonlyMap<string, string>): string {
+  const digits = [...map.keys()][0]?.length ?? 2, hex = (text: string): string => Array.from({ length: text.length }, (_, i) => text.charCodeAt(i).toString(16).padStart(4, '0')).join('');
+  const rows = [...map].map(([code, text]) => `<${code}> <${hex(text)}>`), blocks: string[] = [];
+  for (let i = 0; i < rows.length; i += 100) blocks.push(`${Math.min(100, rows.length - i)} beginbfchar\n${rows.slice(i, i + 100).join('\n')}\nendbfchar`);
+  return `/CIDInit /ProcSet findresource begin\n12 dict begin\nbegincmap\n/CIDSystemInfo << /Registry (Adobe) /Ordering (UCS) /Supplement 0 >> def\n/CMapName /Adobe-Identity-UCS def\n/CMapType 2 def\n1 begincodespacerange\n<${'0'.repeat(digits)}> <${'f'.repeat(digits)}>\nendcodespacerange\n${blocks.join('\n')}\nendcmap\nCMapName currentdict /CMap defineresource pop\nend\nend`;
+}
+
+/** Shapes that letters of Arabic and Hebrew take within words, as characters of their own. Source: Unicode, Alphabetic Presentation Forms (FB1D on), Arabic Presentation Forms A and B. */
+const shapes = /[\ufb1d-\ufdff\ufe70-\ufefc]/;
+/** A map whose codes stand for the letters themselves and not for the shapes these take; null where it has none of those. A shape of several letters stays: readers
+ * of text from right to left do not agree on the order in which one code's letters stand, and every search that folds compatibility forms finds them in the shape.
+ * Source: Unicode Standard Annex 15 (compatibility decomposition). */
+export function withoutShapes(map: ReadonlyMap<string, string>): Map<string, string> | null {
+  if (![...map.values()].some((text) => shapes.test(text))) return null;
+  return new Map([...map].map(([code, text]) => { const letter = shapes.test(text) ? text.normalize('NFKC').replace(/^ (?=\p{M})/u, '') : text; return [code, letter.length === 1 ? letter : text]; }));
+}

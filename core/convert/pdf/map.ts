@@ -4,10 +4,11 @@ import { escapeXml } from '../../engines/xml.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
+import { isBullet, joinLabels } from './labels.ts';
 import { findTables, type TableBlock } from './tables.ts';
 
 export interface PdfRun { text: string; bold: boolean; italic: boolean; size: number; raised: boolean; /** the address it leads to */ link?: string }
-export interface PdfLine { page: number; box: [number, number, number, number]; runs: PdfRun[]; text: string; size: number; bold: boolean; font: string; baseline: number }
+export interface PdfLine { page: number; box: [number, number, number, number]; runs: PdfRun[]; text: string; size: number; bold: boolean; font: string; baseline: number; /** the list label it begins with, where that stood apart */ label?: string }
 interface PdfImage { page: number; box: [number, number, number, number]; src: string }
 
 /** Maps a PDF to a page description: text with headings, lists, tables and pictures as far as they can be recognised. The layout is not carried over, and that is told. */
@@ -74,13 +75,13 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
       });
     }
   });
-  const kept = withoutRunningLines(lines, heights);
+  const kept = withoutRunningLines(lines, heights), indents: number[] = [];
   const body = commonest(kept.map((l) => l.size), kept.map((l) => l.text.length)) || 12;
   page.baseSizePt = body;
   page.baseFont = familyOf(kept.find((l) => l.size === body)?.font ?? 'Times');
   const levels = [...new Set(kept.filter((l) => l.size > body * 1.1 && l.text.trim().length < 200).map((l) => l.size))].sort((a, b) => b - a).slice(0, 5);
   const pageCount = heights.length;
-  for (let i = 0; i < pageCount; i++) page.body += pageBody(kept.filter((l) => l.page === i), images.filter((m) => m.page === i));
+  for (let i = 0; i < pageCount; i++) page.body += pageBody(joinLabels(kept.filter((l) => l.page === i)), images.filter((m) => m.page === i));
   page.losses.push('the layout is not carried over: text, headings, lists, tables and pictures are, as far as they can be recognised');
   return page;
 
@@ -116,6 +117,7 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
   }
   function breaksBefore(line: PdfLine, group: PdfLine[], right: number): boolean {
     const last = group.at(-1)!, pitch = line.baseline - last.baseline;
+    if (line.label) return true;
     if (Math.abs(pitch) < 1) return false;
     if (Math.abs(line.size - last.size) > 0.6 || line.bold !== last.bold && (line.bold || last.bold) && headingLevel([line.bold ? line : last]) > 0) return true;
     if (pitch < -2 || pitch > Math.max(line.size, last.size) * 2.2) return !endsOpen(last, line);
@@ -138,19 +140,26 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
     return before !== undefined && after !== undefined && vocabulary.has(`${before}-${after}`) && !vocabulary.has(before + after);
   }
   function paragraph(group: PdfLine[]): string {
-    const level = headingLevel(group), item = level === 0 && isListItem(group[0]!.text) ? /^\s*([•▪◦‣·–—*-]|\(?\d{1,2}[.)]|\(?[a-z][.)])\s+/.exec(group[0]!.text) : null;
+    const level = headingLevel(group), item = level > 0 ? null : group[0]!.label ? [`${group[0]!.label} `, group[0]!.label] : isListItem(group[0]!.text) ? /^\s*([•▪◦‣·–—*-]|\(?\d{1,2}[.)]|\(?[a-z][.)])\s+/.exec(group[0]!.text) : null;
+    const depth = item ? depthAt(group[0]!.box[0]) : (indents.length = 0);
     let html = '', label = '';
     group.forEach((line, i) => {
       let runs = line.runs;
-      if (i === 0 && item) { label = item[1]!; runs = cutRuns(runs, item[0].length); }
+      if (i === 0 && item) { label = item[1]!; runs = cutRuns(runs, item[0]!.length); }
       const text = runs.map((r) => styled(r, line, level > 0)).join('');
       const next = group[i + 1];
       const broken = next && /\p{L}[-‐\u00ad](<\/\w+>)*\s*$/u.test(text) && /^\s*\p{Ll}/u.test(next.text);
-      html += !next ? text : !broken ? `${text} ` : text.replace(/([-‐\u00ad])((?:<\/\w+>)*)\s*$/u, ownHyphen(line.text, next.text) ? '$1$2' : '$2');
+      html += !next ? text : !broken ? `${text.replace(/\s+((?:<\/\w+>)*)$/, '$1')} ` : text.replace(/([-‐\u00ad])((?:<\/\w+>)*)\s*$/u, ownHyphen(line.text, next.text) ? '$1$2' : '$2');
     });
-    const tag = level > 0 ? `h${level}` : 'p', css = level > 0 ? `margin:10pt 0 4pt 0;font-weight:bold;font-size:${group[0]!.size}pt` : `margin:0 0 6pt ${item ? 18 : 0}pt${item ? ';text-indent:-14pt' : ''}`;
-    if (label && /[\p{L}\p{N}]/u.test(label)) page.generated.push(label);
-    return `<${tag} style="${css}">${label ? `<span class="label" data-level="0">${/[\p{L}\p{N}]/u.test(label) ? escapeXml(label) : '•'}&#8194;</span>` : ''}${html.trim() || '&#160;'}</${tag}>`;
+    const tag = level > 0 ? `h${level}` : 'p', css = level > 0 ? `margin:10pt 0 4pt 0;font-weight:bold;font-size:${group[0]!.size}pt` : `margin:0 0 6pt ${item ? 18 * (depth + 1) : 0}pt${item ? ';text-indent:-14pt' : ''}`;
+    if (label && !isBullet(label)) page.generated.push(label);
+    return `<${tag} style="${css}">${label ? `<span class="label" data-level="${depth}">${isBullet(label) ? '•' : escapeXml(label)}&#8194;</span>` : ''}${html.trim() || '&#160;'}</${tag}>`;
+  }
+  /** How deep an item stands among those just before it, by where its label begins. */
+  function depthAt(x: number): number {
+    while (indents.length > 0 && indents.at(-1)! > x + 4) indents.pop();
+    if (indents.length === 0 || indents.at(-1)! < x - 4) indents.push(x);
+    return Math.min(8, indents.length - 1);
   }
   function styled(r: PdfRun, line: PdfLine, heading: boolean): string {
     let html = escapeXml(r.text.replace(/[\u0000-\u001f]/g, ''));

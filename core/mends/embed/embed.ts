@@ -1,4 +1,5 @@
 import { saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../../engines/pdf.ts';
+import { writeUnicodeMap } from '../../engines/unicode-map.ts';
 import { keepGlyphs } from './cff.ts';
 import { characterIn, characterOf, namedCharacters } from '../../tables/glyph-names.ts';
 import { standardFace, type StandardFace } from '../../tables/standard-fonts.ts';
@@ -111,9 +112,5 @@ function describe(pdf: PdfDocument, descriptor: PdfObject, name: string, face: S
   for (const [key, value] of Object.entries(values)) if (descriptor.get(key).isNull()) descriptor.put(key, value);
 }
 
-/** A map from codes to characters (9.10.3). */
-function toUnicode(chars: (number | null)[]): string {
-  const rows = chars.flatMap((c, code) => (c === null ? [] : [`<${code.toString(16).padStart(2, '0')}> <${c.toString(16).padStart(4, '0')}>`])), blocks: string[] = [];
-  for (let i = 0; i < rows.length; i += 100) blocks.push(`${Math.min(100, rows.length - i)} beginbfchar\n${rows.slice(i, i + 100).join('\n')}\nendbfchar`);
-  return `/CIDInit /ProcSet findresource begin\n12 dict begin\nbegincmap\n/CIDSystemInfo << /Registry (Adobe) /Ordering (UCS) /Supplement 0 >> def\n/CMapName /Adobe-Identity-UCS def\n/CMapType 2 def\n1 begincodespacerange\n<00> <ff>\nendcodespacerange\n${blocks.join('\n')}\nendcmap\nCMapName currentdict /CMap defineresource pop\nend\nend`;
-}
+/** A map from codes to characters. */
+const toUnicode = (chars: (number | null)[]): string => writeUnicodeMap(new Map(chars.flatMap((c, code) => (c === null ? [] : [[code.toString(16).padStart(2, '0'), String.fromCodePoint(c)] as const]))));

@@ -1,0 +1,20 @@
+import { expect, test } from '@jest/globals';
+import { joinLabels } from './labels.ts';
+import type { PdfLine } from './map.ts';
+
+const line = (text: string, x: number, baseline: number, width = text.length * 6): PdfLine => ({ page: 0, box: [x, baseline - 10, x + width, baseline + 2], runs: [{ text, bold: false, italic: false, size: 12, raised: false }], text, size: 12, bold: false, font: 'Times', baseline });
+const texts = (lines: PdfLine[]): string[] => joinLabels(lines).map((l) => l.text);
+
+test.each([['•'], ['\uf0b7'], ['o'], ['12.'], ['a)'], ['(iv)'], ['2.1.'], ['–']])('a label that stands apart goes with its words: %s', (label) => {
+  const [joined, next] = joinLabels([line(label, 72, 100), line('Silt is carried in', 110, 100.4), line('and out again', 110, 114)]);
+  expect(joined).toMatchObject({ text: `${label} Silt is carried in`, label, box: [72, 90, 218, 102.4] });
+  expect(joined!.runs.map((r) => r.text).join('')).toBe(`${label} Silt is carried in`);
+  expect(next!.label).toBeUndefined();
+});
+test('labels that the file writes before all their words find them by their height', () => {
+  expect(texts([line('•', 72, 100), line('•', 72, 130), line('First', 90, 100), line('goes on', 90, 115), line('Second', 90, 130)])).toEqual(['• First', 'goes on', '• Second']);
+});
+test.each([
+  ['the first column of a table', [line('1.', 72, 100), line('North', 100, 100), line('4.2', 200, 100)]], ['words far away', [line('1.', 72, 100), line('North', 300, 100)]],
+  ['words of another line', [line('1.', 72, 100), line('North', 90, 112)]], ['words, not a label', [line('Note', 72, 100), line('North', 110, 100)]], ['two labels', [line('1.', 72, 100), line('2.', 90, 100)]],
+])('others stay as they are: %s', (_, lines) => { expect(joinLabels(lines)).toEqual(lines); });

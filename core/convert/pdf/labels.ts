@@ -1,0 +1,23 @@
+import type { PdfLine } from './map.ts';
+
+/** A list label that stands alone: a bullet, also one of a symbol font (its private-use code) or the letter o that serves as one, or a number or letter with its stop. */
+const alone = /^\s*(?:[•●○■□▪▫◦‣·–—*-]|[\uf0a0-\uf0ff]|o|\(?(?:\d{1,3}(?:\.\d{1,2}){0,3}|[a-z]|[ivx]{1,5})[.)]|\(\d{1,3}\))\s*$/i;
+/** Letters of symbol fonts that show as bullets. */
+export const isBullet = (label: string): boolean => !/[\p{L}\p{N}]/u.test(label) || label === 'o';
+
+/** Labels that stand apart from their words, at a hanging indent or a tab, become one line with them; those in the first column of a table of three columns and
+ * more stay what they are. @param lines - of one page, in reading order */
+export function joinLabels(lines: PdfLine[]): PdfLine[] {
+  const labels = lines.filter((l) => alone.test(l.text));
+  if (labels.length === 0) return lines;
+  const taken = new Set<PdfLine>(), joined = new Map<PdfLine, PdfLine>();
+  for (const label of labels) {
+    if (taken.has(label)) continue;
+    const beside = lines.filter((l) => l !== label && l.page === label.page && Math.abs(l.baseline - label.baseline) < 2 && l.box[0] >= label.box[2] - 1).sort((a, b) => a.box[0] - b.box[0]), [words] = beside;
+    if (!words || beside.length > 1 || words.box[0] - label.box[2] > 60 || taken.has(words) || alone.test(words.text)) continue;
+    taken.add(label);
+    const text = label.text.trim();
+    joined.set(words, { ...words, box: [label.box[0], Math.min(label.box[1], words.box[1]), words.box[2], Math.max(label.box[3], words.box[3])], runs: [{ ...words.runs[0]!, text: `${text} `, bold: words.bold, italic: false, raised: false }, ...words.runs], text: `${text} ${words.text}`, label: text });
+  }
+  return lines.filter((l) => !taken.has(l)).map((l) => joined.get(l) ?? l);
+}
