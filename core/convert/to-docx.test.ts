@@ -63,6 +63,11 @@ describe('to a word-processor file', () => {
     expect(body.match(/<w:numPr>/g)).toHaveLength(2);
     expect(losses[0]).toMatch(/layout is not carried over/);
   });
+  // Source: ECMA-376-1, 17.3.1.6 (bidi), 17.3.1.13 (jc: left and right mean the beginning and the end).
+  test('from right to left: the indent stands at the beginning, left means the end', async () => {
+    const { body } = await toDocx('a.html', '<div dir="rtl"><blockquote>a</blockquote><p align="left">b</p><p align="right">c</p></div><p align="right">d</p>');
+    expect([...body.matchAll(/<w:p>[\s\S]*?<\/w:p>/g)].map(([p]) => ['<w:bidi/>', 'w:left="560"', 'w:jc w:val="right"'].filter((x) => p.includes(x)))).toEqual([['<w:bidi/>', 'w:left="560"'], ['<w:bidi/>', 'w:jc w:val="right"'], ['<w:bidi/>'], ['w:jc w:val="right"']]);
+  });
   test('pictures come along; several files follow each other on new pages', async () => {
     const done = await convertFiles([file('a.txt', 'First text.'), file('b.png', await plainPicture('png'))], {}, undefined, 'docx');
     const pack = new Package(done.bytes);

@@ -150,9 +150,9 @@ function paragraphHtml(line: string, look: DocParagraphLook, looks: DocLooks | n
   const left = Math.max(0, within(look.left, 200)), css = [`margin:${Math.max(0, within(look.before, 60))}pt ${Math.max(0, within(look.right, 200))}pt ${Math.max(0, looks ? within(look.after, 60) : 6)}pt ${label && left === 0 ? 18 : left}pt`], first = within(look.first, 200);
   if (first || label) css.push(`text-indent:${Math.max(label && !first ? -18 : first, -(left || 18))}pt`);
   if (look.line && Math.abs(look.line - 1) > 0.01 && look.line < 5) css.push(`line-height:${Math.round(look.line * 115) / 100}`);
-  if (look.align) css.push(`text-align:${look.align}`);
+  if (look.align) css.push(`text-align:${look.rtl && look.align === 'right' ? 'left' : look.align}`);
   if (looks?.isTitle(look) && !page.title) page.title = line.replace(/<br\/>/g, ' ').replace(/<[^>]+>/g, '').trim();
   if (/[\p{L}\p{N}]/u.test(label)) page.generated.push(label);
   const tag = level > 0 ? `h${Math.min(6, level)}` : 'p';
-  return `${look.breakBefore && !look.inTable ? '<div class="break"></div>' : ''}<${tag} style="${css.join(';')}">${label ? `<span class="label" data-level="${look.level ?? 0}">${escapeXml(label)}&#8194;</span>` : ''}${line || '&#160;'}</${tag}>`;
+  return `${look.breakBefore && !look.inTable ? '<div class="break"></div>' : ''}<${tag} style="${css.join(';')}"${look.rtl ? ' dir="rtl"' : ''}>${label ? `<span class="label" data-level="${look.level ?? 0}">${escapeXml(label)}&#8194;</span>` : ''}${line || '&#160;'}</${tag}>`;
 }

@@ -278,11 +278,13 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     const numbered = look.numId !== undefined && look.numId !== '0' && p.label !== '\u0000' ? context.numbering.label(look.numId, look.level ?? 0) : null;
     let left = p.look.left ?? numbered?.left ?? look.left ?? 0, first = p.look.first ?? numbered?.first ?? look.first ?? 0;
     if (numbered?.text) { page.generated.push(numbered.text); html = `<span class="label" data-level="${look.level ?? 0}">${escapeXml(numbered.text)}&#8194;</span>${html}`; if (first >= 0 && left === 0) { left = 18; first = -18; } }
-    css.push(`margin:${fixed(look.before ?? 0)}pt ${fixed(look.right ?? 0)}pt ${fixed(look.after ?? 0)}pt ${fixed(Math.max(0, left))}pt`);
+    // In text from right to left the indents and alignments of the file mean the beginning and the end of the line (17.3.1.12, 17.3.1.13).
+    const [atRight, atLeft] = look.rtl ? [Math.max(0, left), look.right ?? 0] : [look.right ?? 0, Math.max(0, left)];
+    css.push(`margin:${fixed(look.before ?? 0)}pt ${fixed(atRight)}pt ${fixed(look.after ?? 0)}pt ${fixed(atLeft)}pt`);
     if (look.ruleAbove) css.push(`border-top:${look.ruleAbove}`, 'padding-top:1pt');
     if (look.ruleBelow) css.push(`border-bottom:${look.ruleBelow}`, 'padding-bottom:1pt');
     if (first) css.push(`text-indent:${fixed(Math.max(first, -left))}pt`);
-    if (look.align && look.align !== 'left') css.push(`text-align:${look.align}`);
+    if (look.align && look.align !== 'left') css.push(`text-align:${look.rtl && look.align === 'right' ? 'left' : look.align}`);
     // A line as high as a picture is not cut off here.
     if (look.exact && !/<img/.test(p.html)) css.push(`line-height:${fixed(lineHeight(look, look.size ?? page.baseSizePt))}pt`); else if (look.line && Math.abs(look.line - 1) > 0.01) css.push(`line-height:${fixed(look.line * 1.15)}`);
     if (look.size && look.size !== page.baseSizePt) css.push(`font-size:${look.size}pt`);

@@ -99,9 +99,10 @@ export function writeDocx(page: PageDescription): Uint8Array {
     if (dir === 'rtl') parts.push('<w:bidi/>');
     const line = Number(css['line-height'] ?? 0) / 1.15;
     parts.push(`<w:spacing w:before="${twips(margin('top', top))}" w:after="${twips(margin('bottom', bottom))}"${line > 0 ? ` w:line="${Math.round(line * 240)}" w:lineRule="auto"` : ''}/>`);
-    const indent = margin('left', left), first = pt(css['text-indent']);
-    if (indent || first || margin('right', right)) parts.push(`<w:ind w:left="${twips(indent)}"${margin('right', right) ? ` w:right="${twips(margin('right', right))}"` : ''}${first < 0 ? ` w:hanging="${twips(-first)}"` : first > 0 ? ` w:firstLine="${twips(first)}"` : ''}/>`);
-    const align = { center: 'center', right: 'right', justify: 'both' }[css['text-align'] ?? ''];
+    const [indent, end] = dir === 'rtl' ? [margin('right', right), margin('left', left)] : [margin('left', left), margin('right', right)], first = pt(css['text-indent']);
+    if (indent || first || end) parts.push(`<w:ind w:left="${twips(indent)}"${end ? ` w:right="${twips(end)}"` : ''}${first < 0 ? ` w:hanging="${twips(-first)}"` : first > 0 ? ` w:firstLine="${twips(first)}"` : ''}/>`);
+    // From right to left, left and right mean the line's beginning and end (17.3.1.13).
+    const align = (dir === 'rtl' ? { center: 'center', left: 'right', justify: 'both' } : { center: 'center', right: 'right', justify: 'both' } as Record<string, string>)[css['text-align'] ?? ''];
     if (align) parts.push(`<w:jc w:val="${align}"/>`);
     runs.length = 1;
     runs[0] = { ...(css['font-weight'] === 'bold' ? { bold: true } : {}), ...(css['font-style'] === 'italic' ? { italic: true } : {}), ...(pt(css['font-size']) ? { size: pt(css['font-size']) } : {}), ...(css['font-family'] ? { font: css['font-family'] } : {}), ...(css.color ? { colour: css.color.slice(1) } : {}) };

@@ -26,6 +26,7 @@ describe('looks and structure', () => {
     ['struck through and put in', '<p><del>a</del><ins>b</ins></p>', /<s>a<\/s><u>b<\/u>/], ['code', '<p><code>a</code> b</p>', /<span style="font-family:monospace">a<\/span> b/],
     ['marks that overlap are closed in order', '<p><b>a<i>b</b>c</i>d</p>', /<b>a<i>b<\/i><\/b>.*c.*d/], ['a mark that goes on in the next paragraph', '<b><p>a</p><p>b</p></b>c', /<b>a<\/b><\/p>.*<b>b<\/b><\/p>/],
     ['headings', '<h1>A</h1><h4>B</h4>', /<h1[^>]*>A<\/h1><h4[^>]*>B<\/h4>/], ['centred by style, by attribute, by element', '<p style="text-align: center">a</p><p align="right">b</p><center>c</center>', /center;">a<.*right;">b<.*center;">c</],
+    ['what an element says holds for those inside it, but not inside a table', '<div align="right" dir="rtl"><p>a</p><ul><li>b</ul><table><tr><td>c</td></tr></table><p dir="ltr" style="text-align:left">d</p></div><p>e</p>', /right;" dir="rtl">a<.*margin-right:18pt;[^>]*dir="rtl">.*b<.*<td><p style="" dir="rtl">c<.*left;">d<.*<p style="margin-bottom:8pt;">e</],
     ['a quotation is indented', '<blockquote><p>a</p></blockquote><p>b</p>', /margin-left:28pt;">a<.*<p style="margin-bottom:8pt;">b/],
     ['a link', '<p><a href="https://x.example/?a=1&amp;b=2">a</a></p>', /<a href="https:\/\/x\.example\/\?a=1&amp;b=2">a<\/a>/],
     ['a table with joined cells and its head', '<table><tr><th colspan="2">a</th></tr><tr><td rowspan="2">b</td><td>c</td></tr></table>', /<td data-head="1" colspan="2">.*a.*<td rowspan="2">.*b/],

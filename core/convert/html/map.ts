@@ -19,7 +19,7 @@ export function mapHtmlSource(whole: string): PageDescription {
   const { source, notes } = takeNotes(whole), noteList: string[] = [], numbers = new Map<string, number>();
   const page = emptyPage();
   let out = '', line = '', skip = 0, pre = 0, quote = 0, math: string | null = null, inCell = 0;
-  const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [];
+  const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [], /** direction and alignment as the elements around hand them down */ around: { rtl: boolean; align: string }[] = [];
   const named = (attributes: string): string[] => [...source.matchAll(new RegExp(`\\b(?:${attributes})\\s*=\\s*["']([^"']+)["']`, 'gi'))].map((m) => m[1]!), places = placesOf(named('href').filter((h) => h.startsWith('#')).map((h) => h.slice(1)), named('id|name'));
   const lengths = /<ol\b[^>]*\breversed\b/i.test(source) ? lengthsOfLists(source) : [];
   let label = '', ordered = 0;
@@ -29,8 +29,8 @@ export function mapHtmlSource(whole: string): PageDescription {
     const closing = [...open].reverse().map((t) => `</${t.split(' ')[0]}>`).join(''), text = line;
     line = open.map((t) => `<${t}>`).join('');
     if (!/[^\s\u00a0]|<img|<span class="math"/.test(text.replace(/<(?!img|span class="math")[^>]*>/g, '')) && !label) { line += (text.match(/<span id="place\d+"><\/span>/g) ?? []).join(''); return; }
-    const here = tag.at(-1) ?? { name: 'p', css: '' }, indent = lists.length * 18 + quote * 28, space = inCell > 0 ? '' : 'margin-bottom:8pt;';
-    out += `<${here.name} style="${space}${indent ? `margin-left:${indent}pt;` : ''}${here.css}">${label}${text.trim()}${closing}</${here.name}>`;
+    const here = tag.at(-1) ?? { name: 'p', css: '' }, indent = lists.length * 18 + quote * 28, space = inCell > 0 ? '' : 'margin-bottom:8pt;', { rtl, align } = around.at(-1) ?? { rtl: false, align: '' };
+    out += `<${here.name} style="${space}${indent ? `margin-${rtl ? 'right' : 'left'}:${indent}pt;` : ''}${align ? `text-align:${align};` : ''}${here.css}"${rtl ? ' dir="rtl"' : ''}>${label}${text.trim()}${closing}</${here.name}>`;
     label = '';
   };
   const mark = (t: string): void => { open.push(t); line += `<${t}>`; };
@@ -41,42 +41,13 @@ export function mapHtmlSource(whole: string): PageDescription {
     line += [...after].reverse().map((o) => `</${o.split(' ')[0]}>`).join('') + `</${t}>`;
     for (const o of after) mark(o);
   };
+  const alignment = (a: Record<string, string>): string => /text-align:\s*(center|right|left|justify)/.exec(a.style ?? '')?.[1] ?? /^(?:center|right|left|justify)$/i.exec(a.align ?? '')?.[0].toLowerCase() ?? '';
   const parser = new Parser({
     onopentag(name, a) {
-      if (name === 'note-ref') { refer(a['data-note'] ?? ''); return; }
-      if (name === 'html' && a.lang) page.language = a.lang;
-      if (name === 'math') { math = ''; }
-      if (math !== null) { math += `<${name}>`; return; }
-      if (dropped.has(name)) { skip++; if (/^(iframe|object|embed|canvas|audio|video|svg)$/.test(name)) lose('what is embedded from elsewhere is left out'); return; }
-      if (skip > 0) return;
-      const align = /text-align:\s*(center|right|justify)/.exec(a.style ?? '')?.[1] ?? (/^(center|right|justify)$/.test(a.align ?? '') ? a.align : name === 'center' ? 'center' : undefined), css = align ? `text-align:${align};` : '';
-      if (/^h[1-6]$/.test(name)) { flush(); tag.push({ name, css: `${css}font-weight:bold;font-size:${[18, 15, 13, 12, 12, 12][Number(name[1]) - 1]}pt;margin-top:10pt;` }); }
-      else if (blocks.has(name)) { flush(); tag.push({ name: 'p', css: name === 'figcaption' || name === 'caption' ? `${css}font-style:italic;` : name === 'dt' ? 'font-weight:bold;' : css }); }
-      else if (name === 'blockquote') { flush(); quote++; tag.push({ name: 'p', css }); }
-      else if (name === 'pre') { flush(); pre++; tag.push({ name: 'p', css: 'font-family:monospace;font-size:10pt;' }); }
-      else if (name === 'ul' || name === 'ol') { flush(); const step = 'reversed' in a ? -1 : 1, length = name === 'ol' ? lengths[ordered++] ?? 0 : 0; lists.push({ ordered: name === 'ol', count: wholeNumber(a.start, step > 0 ? 1 : length) - step, step, kind: a.type ?? '1' }); }
-      else if (name === 'li') {
-        flush();
-        const list = lists.at(-1);
-        if (list) { list.count = wholeNumber(a.value, list.count + list.step); const text = list.ordered ? `${formatNumber(list.count, listFormats[list.kind] ?? 'decimal')}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
-        tag.push({ name: 'p', css: list ? 'text-indent:-14pt;' : '' });
-      } else if (name === 'br') line += '<br/>';
-      else if (name === 'hr') { flush(); out += '<hr/>'; }
-      else if (name === 'table') { flush(); page.counts.tables++; out += '<table>'; }
-      else if (name === 'tr') { flush(); out += '<tr>'; }
-      else if (name === 'td' || name === 'th') {
-        flush();
-        const span = (k: string): number => Math.min(100, Math.max(1, Number(a[k]) || 1));
-        out += `<td${name === 'th' ? ' data-head="1"' : ''}${span('colspan') > 1 ? ` colspan="${span('colspan')}"` : ''}${span('rowspan') > 1 ? ` rowspan="${span('rowspan')}"` : ''}>`;
-        inCell++;
-        tag.push({ name: 'p', css: name === 'th' ? 'font-weight:bold;' : css });
-      } else if (name === 'img') picture(a);
-      else if (name === 'a' && /^(https?|mailto):/i.test(a.href ?? '')) mark(`a href="${escapeXml(a.href!)}"`);
-      else if (name === 'a') { const inside = a.href?.startsWith('#') ? places.open(a.href.slice(1)) : null; mark(inside ? inside.slice(1, -1) : 'span'); }
-      else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') mark('span style="font-family:monospace"');
-      else if (name === 'q') line += '“';
-      else if (inline[name]) mark(inline[name]);
-      line += places.mark(a.id ?? (name === 'a' ? a.name ?? '' : ''));
+      begin(name, a);
+      const outer = around.at(-1), dir = a.dir?.toLowerCase() ?? /\bdirection:\s*(rtl|ltr)/.exec(a.style ?? '')?.[1];
+      // A table does not hand down how the text around it is aligned.
+      around.push({ rtl: dir === 'rtl' || dir !== 'ltr' && outer?.rtl === true, align: name === 'table' ? '' : alignment(a) || (name === 'center' ? 'center' : outer?.align ?? '') });
     },
     ontext(text) {
       if (math !== null) { math += escapeXml(text); return; }
@@ -84,27 +55,8 @@ export function mapHtmlSource(whole: string): PageDescription {
       line += pre > 0 ? escapeXml(text).replace(/ {2}/g, '&#160; ').replace(/\n/g, '<br/>') : escapeXml(text.replace(/[ \t\r\n]+/g, ' '));
     },
     onclosetag(name) {
-      if (math !== null) {
-        math += `</${name}>`;
-        if (name !== 'math') return;
-        const text = linearMath(math);
-        math = null;
-        if (text) { page.counts.equations++; line += `<span class="math">${escapeXml(text)}</span>`; }
-        return;
-      }
-      if (dropped.has(name)) { skip = Math.max(0, skip - 1); return; }
-      if (skip > 0) return;
-      if (/^h[1-6]$/.test(name) || blocks.has(name) || name === 'li') { flush(); tag.pop(); }
-      else if (name === 'blockquote') { flush(); tag.pop(); quote = Math.max(0, quote - 1); }
-      else if (name === 'pre') { flush(); tag.pop(); pre = Math.max(0, pre - 1); }
-      else if (name === 'ul' || name === 'ol') { flush(); lists.pop(); }
-      else if (name === 'table') { flush(); out += '</table>'; }
-      else if (name === 'tr') { flush(); out += '</tr>'; }
-      else if (name === 'td' || name === 'th') { flush(); tag.pop(); inCell = Math.max(0, inCell - 1); out += '</td>'; }
-      else if (name === 'a') unmark(open.findLast((o) => /^(a|span)( |$)/.test(o))?.split(' ')[0] ?? 'a');
-      else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') unmark('span');
-      else if (name === 'q') line += '”';
-      else if (inline[name]) unmark(inline[name]);
+      end(name);
+      around.pop();
     },
   }, { decodeEntities: true });
   parser.write(source);
@@ -112,6 +64,65 @@ export function mapHtmlSource(whole: string): PageDescription {
   flush();
   page.body = out + (noteList.length > 0 ? `<hr/>${noteList.join('')}` : '');
   return page;
+
+  function begin(name: string, a: Record<string, string>): void {
+    if (name === 'note-ref') { refer(a['data-note'] ?? ''); return; }
+    if (name === 'html' && a.lang) page.language = a.lang;
+    if (name === 'math') { math = ''; }
+    if (math !== null) { math += `<${name}>`; return; }
+    if (dropped.has(name)) { skip++; if (/^(iframe|object|embed|canvas|audio|video|svg)$/.test(name)) lose('what is embedded from elsewhere is left out'); return; }
+    if (skip > 0) return;
+    if (/^h[1-6]$/.test(name)) { flush(); tag.push({ name, css: `font-weight:bold;font-size:${[18, 15, 13, 12, 12, 12][Number(name[1]) - 1]}pt;margin-top:10pt;` }); }
+    else if (blocks.has(name)) { flush(); tag.push({ name: 'p', css: name === 'figcaption' || name === 'caption' ? 'font-style:italic;' : name === 'dt' ? 'font-weight:bold;' : '' }); }
+    else if (name === 'blockquote') { flush(); quote++; tag.push({ name: 'p', css: '' }); }
+    else if (name === 'pre') { flush(); pre++; tag.push({ name: 'p', css: 'font-family:monospace;font-size:10pt;' }); }
+    else if (name === 'ul' || name === 'ol') { flush(); const step = 'reversed' in a ? -1 : 1, length = name === 'ol' ? lengths[ordered++] ?? 0 : 0; lists.push({ ordered: name === 'ol', count: wholeNumber(a.start, step > 0 ? 1 : length) - step, step, kind: a.type ?? '1' }); }
+    else if (name === 'li') {
+      flush();
+      const list = lists.at(-1);
+      if (list) { list.count = wholeNumber(a.value, list.count + list.step); const text = list.ordered ? `${formatNumber(list.count, listFormats[list.kind] ?? 'decimal')}.` : '•'; label = `<span class="label" data-level="${lists.length - 1}">${text}&#8194;</span>`; if (list.ordered) page.generated.push(text); }
+      tag.push({ name: 'p', css: list ? 'text-indent:-14pt;' : '' });
+    } else if (name === 'br') line += '<br/>';
+    else if (name === 'hr') { flush(); out += '<hr/>'; }
+    else if (name === 'table') { flush(); page.counts.tables++; out += '<table>'; }
+    else if (name === 'tr') { flush(); out += '<tr>'; }
+    else if (name === 'td' || name === 'th') {
+      flush();
+      const span = (k: string): number => Math.min(100, Math.max(1, Number(a[k]) || 1));
+      out += `<td${name === 'th' ? ' data-head="1"' : ''}${span('colspan') > 1 ? ` colspan="${span('colspan')}"` : ''}${span('rowspan') > 1 ? ` rowspan="${span('rowspan')}"` : ''}>`;
+      inCell++;
+      tag.push({ name: 'p', css: name === 'th' ? 'font-weight:bold;' : '' });
+    } else if (name === 'img') picture(a);
+    else if (name === 'a' && /^(https?|mailto):/i.test(a.href ?? '')) mark(`a href="${escapeXml(a.href!)}"`);
+    else if (name === 'a') { const inside = a.href?.startsWith('#') ? places.open(a.href.slice(1)) : null; mark(inside ? inside.slice(1, -1) : 'span'); }
+    else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') mark('span style="font-family:monospace"');
+    else if (name === 'q') line += '“';
+    else if (inline[name]) mark(inline[name]);
+    line += places.mark(a.id ?? (name === 'a' ? a.name ?? '' : ''));
+  }
+  function end(name: string): void {
+    if (math !== null) {
+      math += `</${name}>`;
+      if (name !== 'math') return;
+      const text = linearMath(math);
+      math = null;
+      if (text) { page.counts.equations++; line += `<span class="math">${escapeXml(text)}</span>`; }
+      return;
+    }
+    if (dropped.has(name)) { skip = Math.max(0, skip - 1); return; }
+    if (skip > 0) return;
+    if (/^h[1-6]$/.test(name) || blocks.has(name) || name === 'li') { flush(); tag.pop(); }
+    else if (name === 'blockquote') { flush(); tag.pop(); quote = Math.max(0, quote - 1); }
+    else if (name === 'pre') { flush(); tag.pop(); pre = Math.max(0, pre - 1); }
+    else if (name === 'ul' || name === 'ol') { flush(); lists.pop(); }
+    else if (name === 'table') { flush(); out += '</table>'; }
+    else if (name === 'tr') { flush(); out += '</tr>'; }
+    else if (name === 'td' || name === 'th') { flush(); tag.pop(); inCell = Math.max(0, inCell - 1); out += '</td>'; }
+    else if (name === 'a') unmark(open.findLast((o) => /^(a|span)( |$)/.test(o))?.split(' ')[0] ?? 'a');
+    else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') unmark('span');
+    else if (name === 'q') line += '”';
+    else if (inline[name]) unmark(inline[name]);
+  }
 
   /** A note is set where it is referred to first; a second reference repeats its number. */
   function refer(id: string): void {

@@ -39,7 +39,7 @@ describe('looks', () => {
   ])('%s', (_, properties, text, expected) => { expect(map(p(`x ${span(text, 'T')}`), style('T', 'text', properties)).body).toMatch(expected); });
   test.each<[string, string]>([['black', 'fo:color="#000000"'], ['an underline of the kind none', 'style:text-underline-style="none"'], ['a weight that is normal', 'fo:font-weight="normal"']])('nothing is written for %s', (_, properties) => { expect(map(p(span('a', 'T')), style('T', 'text', properties)).body).not.toMatch(/<(b|u|span)\b/); });
   test.each<[string, string, RegExp]>([
-    ['centred', 'fo:text-align="center"', /text-align:center/], ['at the end of the line', 'fo:text-align="end"', /text-align:right/], ['a first line', 'fo:text-indent="1cm"', /text-indent:28\.35pt/],
+    ['centred', 'fo:text-align="center"', /text-align:center/], ['at the end of the line', 'fo:text-align="end"', /text-align:right/], ['from right to left', 'style:writing-mode="rl-tb"', /<p [^>]*dir="rtl">a/], ['a first line', 'fo:text-indent="1cm"', /text-indent:28\.35pt/],
     ['margins', 'fo:margin-top="10pt" fo:margin-bottom="5pt" fo:margin-left="1in"', /margin:10pt 0pt 5pt 72pt/], ['double spacing', 'fo:line-height="200%"', /line-height:2\.3/], ['lines of a fixed height', 'fo:line-height="24pt"', /line-height:24pt/], ['a line below', 'fo:border-bottom="1pt solid #4f81bd"', /border-bottom:1pt solid #4f81bd/], ['a page of its own', 'fo:break-before="page"', /<div class="break"><\/div><p/],
   ])('a paragraph: %s', (_, properties, expected) => { expect(map(p('a', 'P'), style('P', 'paragraph', properties)).body).toMatch(expected); });
   test('a paragraph’s bold and italics are taken back by a text style that says so', () => {

@@ -54,7 +54,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           const left = labelAt.left ?? itemAt.left ?? lists.length * 18, indent = lists.length > 0 ? `;margin-left:${left}pt${label && labelAt.first ? `;text-indent:${Math.max(labelAt.first, -left)}pt` : ''}` : '';
           if (css['break-before'] === 'page') emit('<div class="break"></div>');
           const close = skip === 0 && closeUp(a['text:style-name'] ?? '', css);
-          emit(`<${tag} style="${paragraphCss(close ? { ...css, 'margin-top': '0pt' } : css, page)}${indent}">${label}`);
+          emit(`<${tag} style="${paragraphCss(close ? { ...css, 'margin-top': '0pt' } : css, page)}${indent}"${/^rl/.test(css['writing-mode'] ?? '') ? ' dir="rtl"' : ''}>${label}`);
           label = '';
           labelAt = {};
           spanned.push({ name, closing: `</${tag}>` });

@@ -48,6 +48,7 @@ describe('paragraphs', () => {
     ['justified', '\\pard\\qj a\\par', /text-align:justify">a/],
     ['left again', '\\pard\\qc a\\par\\ql b\\par', /<p style="(?!.*text-align)[^"]*">b/],
     ['indented, with a first line that hangs', '\\pard\\li720\\fi-360 a\\par', /36pt;text-indent:-18pt/],
+    ['from right to left, until that ends', '\\pard\\rtlpar\\qr a\\par\\pard b\\par', /<p style="[^"]*text-align:right" dir="rtl">a<\/p><p style="[^"]*">b</],
     ['space before and after', '\\pard\\sb240\\sa120 a\\par', /margin:12pt 0 6pt/],
     ['double spacing', '\\pard\\sl480\\slmult1 a\\par', /line-height:2\.3/],
     ['an empty paragraph keeps its place', 'a\\par\\par b\\par', /a<\/p><p[^>]*>&#160;<\/p><p[^>]*>b/],

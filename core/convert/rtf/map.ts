@@ -14,12 +14,12 @@ interface State extends CharLook { into: Into; unicodeSkip: number }
 type Into = 'bookmark' | 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | Slot | 'note';
 const slots = ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const;
 type Slot = (typeof slots)[number];
-interface ParaLook { align: string; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean }
+interface ParaLook { align: string; /** from right to left */ rtl: boolean; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean }
 interface CellShape { joinsLeft: boolean; joinsUp: boolean }
 interface Cell { html: string; shape: CellShape }
 
 const plainChar = (): CharLook => ({ bold: false, italic: false, underline: false, strike: false, raise: '', size: 12, hidden: false, font: -1 });
-const plainPara = (): ParaLook => ({ align: '', left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false });
+const plainPara = (): ParaLook => ({ align: '', rtl: false, left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false });
 const skipped = /^(colortbl|listtable|listoverridetable|rsidtbl|generator|info|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|mmathPr|objdata|annotation|atnid|atnauthor|atntime|atnref|revtbl|filetbl|template|bkmkstart|bkmkend|nonshppict|userprops|pgdsctbl|falt|panose|pnseclvl\d*|sp|sn|sv)$/;
 const letters: Readonly<Record<string, string>> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: '\u2003', enspace: '\u2002', tab: '\u2003' };
 
@@ -98,7 +98,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     const words = label.replace(/[\s\u2003]+/g, ' ').trim();
     if (words && /[\p{L}\p{N}]/u.test(words)) page.generated.push(words);
     const mark = words ? `<span class="label" data-level="${Math.max(0, Math.round(para.left / 18) - 1)}">${/[\p{L}\p{N}]/u.test(words) ? escapeXml(words) : '•'}&#8194;</span>` : '';
-    const html = `<${level ? `h${Math.min(6, level)}` : 'p'} style="${css.join(';')}">${mark}${line || '&#160;'}</${level ? `h${Math.min(6, level)}` : 'p'}>`;
+    const html = `<${level ? `h${Math.min(6, level)}` : 'p'} style="${css.join(';')}"${para.rtl ? ' dir="rtl"' : ''}>${mark}${line || '&#160;'}</${level ? `h${Math.min(6, level)}` : 'p'}>`;
     line = ''; label = '';
     if (inTable && state.into !== 'note') cell += html; else { if (state.into !== 'note') closeTable(); out += html; }
   }
@@ -136,7 +136,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'fs': state.size = Math.min(96, Math.max(4, (n ?? 24) / 2)); return; case 'v': state.hidden = on; return;
       case 'f': if (state.into === 'font') fontAt = n ?? 0; else state.font = n ?? -1; return;
       case 'pard': para = { ...plainPara(), table: false }; return;
-      case 'qc': para.align = 'center'; return; case 'qr': para.align = 'right'; return; case 'qj': para.align = 'justify'; return; case 'ql': para.align = ''; return;
+      case 'qc': para.align = 'center'; return; case 'qr': para.align = 'right'; return; case 'qj': para.align = 'justify'; return; case 'ql': para.align = ''; return; case 'rtlpar': para.rtl = true; return; case 'ltrpar': para.rtl = false; return;
       case 'li': para.left = pt; return; case 'fi': para.first = pt; return; case 'sb': para.before = pt; return; case 'sa': para.after = pt; return; case 'sl': para.line = (n ?? 0) > 0 ? (n ?? 0) / 240 : 0; return;
       case 's': if (state.into === 'style') styleNumber = n ?? 0; else para.style = n ?? -1; return;
       case 'outlinelevel': if (state.into === 'style') headingOf.set(styleNumber, (n ?? 0) + 1); else para.outline = n ?? 9; return;

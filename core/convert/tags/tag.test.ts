@@ -123,7 +123,9 @@ describe('a PDF made here carries its structure (read by poppler)', () => {
     provideFaces((name) => Promise.resolve(new Uint8Array(readFileSync(`node_modules/${faceFiles[name]!}`))));
     expect(treeOf(await toPdf('a.html', utf8('<p dir="rtl">رواسب السبخة في المد</p><p>Latin</p>')))).toEqual(['Document', 'P', '"رواسب السبخة في المد"', 'P', '"Latin"']);
     // Letters, not the shapes they take within words: whoever searches finds them.
-    expect(execFileSync('pdftotext', [at, '-'], { encoding: 'utf8' })).toContain('رواسب السبخة في المد');
+    const long = 'تقرير عن مصب النهر والمد والجزر في الخليج الشمالي.';
+    writeFileSync(at, await toPdf('b.html', utf8(`<p dir="rtl">${long}</p><p dir="rtl">${long} ${long} ${long}</p>`)));
+    expect(execFileSync('pdftotext', [at, '-'], { encoding: 'utf8' })).toContain('عن مصب النهر والمد والجزر في الخليج');
   });
   test('hard negative: pages that show another text get no structure rather than a wrong one', async () => {
     const bytes = await toPdf('a.txt', utf8('Each tide carries clay.'));

@@ -1,6 +1,6 @@
 /** Properties of characters and paragraphs in an old word-processor file. Lengths in points. Source: [MS-DOC] 2.6.1 (character properties), 2.6.2 (paragraph properties); numbers from memory. */
 export interface DocRunLook { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; hidden?: boolean; deleted?: boolean; raise?: 'sup' | 'sub'; size?: number; /** where in the data stream a picture lies that stands here */ picture?: number }
-export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 'justify'; left?: number; right?: number; first?: number; before?: number; after?: number; /** as a multiple of single spacing */ line?: number; breakBefore?: boolean; inTable?: boolean; rowEnd?: boolean; outline?: number; list?: number; level?: number }
+export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 'justify'; /** from right to left */ rtl?: boolean; left?: number; right?: number; first?: number; before?: number; after?: number; /** as a multiple of single spacing */ line?: number; breakBefore?: boolean; inTable?: boolean; rowEnd?: boolean; outline?: number; list?: number; level?: number }
 /** One piece of text: its first character's number, how many follow, and where they lie in the main stream. */
 export interface DocPiece { from: number; characters: number; at: number; narrow: boolean }
 /** `end`: the character behind its last one; `goesOn`: it begins on the page on which the one before it ends. */
@@ -44,6 +44,7 @@ function changeParagraph(look: DocParagraphLook): Modify {
   return (sprm, o) => {
     switch (sprm) {
       case 0x2403: case 0x2461: look.align = alignments[o.getUint8(0)]; break;
+      case 0x2441: look.rtl = o.getUint8(0) !== 0; break;
       case 0x840f: case 0x845e: look.left = twips(o); break;
       case 0x840e: case 0x845d: look.right = twips(o); break;
       case 0x8411: case 0x8460: look.first = twips(o); break;
