@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { withPage, withPdf } from '../engines/pdf.ts';
 import { readDocument } from '../readers/index.ts';
 import { convertFiles } from '../verbs/convert.ts';
 import { inParagraph, plainPicture, plantedDocx, plantedOdt, plantedPdf, wordPart, wordRun } from '../testing/plant.ts';
@@ -12,6 +13,11 @@ const textOf = async (bytes: Uint8Array): Promise<string> => { const f = await r
 const table = (rows: string[][]): string => `<w:tbl><w:tblGrid>${rows[0]!.map(() => '<w:gridCol w:w="2000"/>').join('')}</w:tblGrid>${rows.map((r) => `<w:tr>${r.map((c) => `<w:tc>${c.startsWith('<') ? c : inParagraph(wordRun(c))}</w:tc>`).join('')}</w:tr>`).join('')}</w:tbl>`;
 
 describe('DOCX', () => {
+  test('from right to left, a paragraph begins at the right and ends where its alignment says', async () => {
+    const rtl = (jc: string): string => inParagraph(wordRun('المد')).replace('<w:p>', `<w:p><w:pPr><w:bidi/>${jc}</w:pPr>`), done = await convert('a.docx', plantedDocx(rtl('') + rtl('<w:jc w:val="right"/>') + rtl('<w:jc w:val="center"/>')));
+    const middles = await withPdf(done.bytes, (pdf) => withPage(pdf, 0, (page) => (JSON.parse(page.toStructuredText('').asJSON()) as { blocks: { lines: { bbox: { x: number; w: number } }[] }[] }).blocks.flatMap((b) => b.lines.map((l) => (l.bbox.x + l.bbox.w / 2) / page.getBounds()[2]))));
+    expect(middles.slice(-3).map((x) => (x < 0.4 ? 'left' : x > 0.6 ? 'right' : 'middle'))).toEqual(['right', 'left', 'middle']);
+  });
   test('a table with spans keeps every cell', async () => {
     const span = `<w:tcPr><w:gridSpan w:val="2"/></w:tcPr>${inParagraph(wordRun('wide'))}`, start = `<w:tcPr><w:vMerge w:val="restart"/></w:tcPr>${inParagraph(wordRun('tall'))}`, go = `<w:tcPr><w:vMerge/></w:tcPr>${inParagraph('')}`;
     const done = await convert('a.docx', plantedDocx(table([[span, 'one'], [start, 'two', 'three'], [go, 'four', 'five']])));

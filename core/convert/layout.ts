@@ -21,13 +21,16 @@ const wideSpaces = /&#819[2-9];|[\u2000-\u200a\u202f]/g;
 /** A word longer than a line, as keys and addresses are, may break anywhere; the engine is slow to find that out by itself. Only text is touched, never what stands inside a tag. */
 const breakable = (body: string): string => body.replace(/>[^<]{200,}(?=<)/g, (text) => text.replace(/[^\s&;]{200,}/g, (word) => word.replace(/.{80}/gu, '$&\u200b')));
 
+/** The engine takes right for the end of a line that runs from right to left, and left for its beginning. */
+const turned = (body: string): string => (body.includes(' dir="rtl"') ? body.replace(/(<(?:p|h[1-6])\b[^>]*?text-align:)(left|right)(?=[^>]* dir="rtl")/g, (_, head: string, side: string) => head + (side === 'left' ? 'right' : 'left')) : body);
+
 function toHtml(mupdf: MupdfModule, page: PageDescription): string {
   const [top, right, bottom, left] = page.marginsPt;
   return `<html${page.language ? ` lang="${escapeXml(page.language)}"` : ''}><head><style>
 @page{margin:${top}pt ${right}pt ${bottom}pt ${left}pt} body{margin:0;font-family:${page.baseFont};font-size:${page.baseSizePt}pt;line-height:1.15}
 p{margin:0} h1,h2,h3,h4,h5,h6{font-size:1em;font-weight:normal;page-break-after:avoid} table{border-collapse:collapse;margin:4pt 0 8pt 0} td{border:0.5pt solid #555;padding:2pt 4pt}
 a{color:#1a4a7a} a.place{color:inherit;text-decoration:none} .break{page-break-after:always} .note{font-size:0.85em;margin-top:3pt} hr{border-bottom:0.5pt solid #777;margin:12pt 0 4pt 0}
-</style></head><body>${breakable(hangLabels(mupdf, inOneFlow(page.body), page)).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
+</style></head><body>${breakable(hangLabels(mupdf, turned(inOneFlow(page.body)), page)).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
 }
 
 const rightToLeft = /[\u0590-\u08ff\ufb1d-\ufdff\ufe70-\ufefc]/;

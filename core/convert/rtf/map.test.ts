@@ -48,6 +48,7 @@ describe('paragraphs', () => {
     ['justified', '\\pard\\qj a\\par', /text-align:justify">a/],
     ['left again', '\\pard\\qc a\\par\\ql b\\par', /<p style="(?!.*text-align)[^"]*">b/],
     ['indented, with a first line that hangs', '\\pard\\li720\\fi-360 a\\par', /36pt;text-indent:-18pt/],
+    ['letters written one by one are one stretch', String.raw`\pard\fs36 \u1578\'3f\u1602\'3f {\b \u1585\'3f\u1610\'3f}\par`, /<span style="font-size:18pt">تق <\/span><b><span style="font-size:18pt">ري<\/span><\/b>/],
     ['from right to left, until that ends', '\\pard\\rtlpar\\qr a\\par\\pard b\\par', /<p style="[^"]*text-align:right" dir="rtl">a<\/p><p style="[^"]*">b</],
     ['space before and after', '\\pard\\sb240\\sa120 a\\par', /margin:12pt 0 6pt/],
     ['double spacing', '\\pard\\sl480\\slmult1 a\\par', /line-height:2\.3/],

@@ -27,6 +27,7 @@ const letters: Readonly<Record<string, string>> = { emdash: '—', endash: '–'
 export function mapRtf(bytes: Uint8Array): PageDescription {
   const source = latin1(bytes), page = emptyPage(), encoding = rtfCodePage(source);
   const headingOf = new Map<number, number>(), fontOf = new Map<number, string>(), notes: string[] = [], outer: { line: string; para: ParaLook }[] = [];
+  let lastRun = { head: '', end: -1 };
   let state: State = { ...plainChar(), into: 'text', unicodeSkip: 1 }, para = plainPara(), line = '', label = '', out = '', pending = 0, styleNumber = 0, fontAt = 0, instruction = '', link = '', bookmark = '';
   const places = placesOf([...source.matchAll(/HYPERLINK\s[^"{}]*\\\\l\s+"([^"]+)"/g)].map((m) => m[1]!), [...source.matchAll(/\\bkmkstart\s+([^{}]+)\}/g)].map((m) => m[1]!.trim()));
   const stack: { state: State; ends: (() => void) | null }[] = [];
@@ -69,8 +70,14 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'head': case 'foot': case 'firstHead': case 'firstFoot': case 'evenHead': case 'evenFoot': lines[state.into] += text; return;
       case 'font': fontOf.set(fontAt, (fontOf.get(fontAt) ?? '') + text.replace(/;.*/s, '')); return;
       case 'style': return;
-      default: if (state.hidden) { if (text.trim()) lose('hidden text is left out'); return; } line += marked(escapeXml(text));
+      default: if (state.hidden) { if (text.trim()) lose('hidden text is left out'); return; } addRun(escapeXml(text));
     }
+  }
+  /** Letters that look alike stand in one stretch: characters written one by one, as those of other scripts are, join like any. */
+  function addRun(html: string): void {
+    const [head = '', tail = ''] = marked('\u0000').split('\u0000');
+    line = lastRun.head === head && lastRun.end === line.length && tail ? line.slice(0, -tail.length) + html + tail : line + head + html + tail;
+    lastRun = { head, end: line.length };
   }
   function marked(html: string): string {
     const css: string[] = [];
