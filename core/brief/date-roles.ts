@@ -9,7 +9,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   const lead = /^(?:from|by|until|till|before|to|after)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   const roles: [DateRole, RegExp][] = [
     ['other', /\b(?:(?<!\b(?:for|peer) )feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|(?:term|course|semester|module|teaching|block|session|week)s?(?: \d{1,2})? (?:starts?|ends?|begins?|finish(?:es)?)|reading week|late (?:submissions?|work)|cut-?off|request\w*|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
-    ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal) deadline|(?:new |extended |individual )?deadline for you|granted)\b/gi],
+    ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal|own) (?:deadline|due date)|(?:new |extended |individual )?deadline for you|granted)\b/gi],
     ['opens', /\b(?:opens?|opening|open from|available(?: (?:from|on)|(?=\s*:))|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|no earlier than|not earlier than|set on|accepted from|(?:begin|start)(?: (?:it|writing|the exam))?(?: at any time)? after)\b/gi],
     ['due', /\b(?:due|deadline|before you (?:press|submit|upload|hand|send)|delivery date|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?(?:[- ]| it | them | your \w+ )in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|(?<=^\W{0,4})when(?=\W*$)|(?<=^\W{0,4})day and (?:hour|time)(?=\s*:)|to)\b/gi],
   ];
@@ -24,7 +24,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.
   if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Upload them before the Thursday lecture on 25 February”.
-  if (/\b(?:upload|submit|hand (?:it |them )?in)\b[^.;]{0,20}\bbefore (?:the|our) (?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\b(?:the )?(?:correct|right|actual) (?:date|deadline|day)(?: and time)? (?:is|remains)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\b(?:upload|submit|hand (?:it |them )?in|send (?:it|them))\b[^;]{0,60}\bbefore (?:(?:the|our) )?(?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
   // “… has been extended from Thursday 4 March to Monday 8 March”.
   const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
@@ -72,6 +73,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bwith (?:your|the|an) extension\b[^.;]{0,50}$/i.test(before)) return 'extension';
   if (/\byours?(?: deadline| date)? is (?:now )?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:class|others|everyone)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'extension';
   if (/\bthe class deadline was\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\byour (?:own|personal|individual) (?:deadline|due date)\b[^.;\d]{0,14}$/i.test(before)) return 'extension';
   if (/\bdeadline for you\b[^.;\d]{0,6}(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
   if (/\bfor (?:the others|everyone else|all (?:the )?others|the rest(?: of you)?)\b[^.;]{0,30}\b(?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$|\bclass deadline (?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “… is now Friday 26 March, not Thursday 25 March”.

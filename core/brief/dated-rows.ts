@@ -27,7 +27,7 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
 }
 
 /** Words that name one window of several. */
-const partLabel = /\b((?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round)\s+(?:\d+(?![\d.]*\s?%)|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b))\b/gi;
+const partLabel = /\b((?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|prospectus|outline|annotated bibliography|literature review|(?:part|section|stage|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round|memo|case memo|quiz|lab|problem set)\s+#?(?:\d+(?![\d.]*\s?%)|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b))\b/gi;
 const numbered = /^(?:part|section|stage|task|phase|component|submission|assignment|window|round)\s/i;
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
@@ -92,7 +92,8 @@ function runsOfDates(text: string): [number, number][] {
 const columnsOf = (clause: Clause): (DateRole | null)[] => clause.text.split('|').map((c) => (/\b(?:opens?|from|available|start)/i.test(c) ? 'opens' : /\b(?:due|deadline|closes?|until|end)/i.test(c) ? 'due' : /\b(?:feedback|marks|returned)/i.test(c) ? 'other' : null));
 /** A row of a table with a column for closing is named by its first cell. */
 function rowName(clause: Clause, dates: ReadDate[], columns: (DateRole | null)[], text: string): string | null {
-  const first = columns.includes('due') && /\|.*\|/.test(clause.text) ? clause.text.split('|').map((cell) => cell.trim()).find((cell) => cell !== '') : undefined;
+  // A table without a head, too.
+  const first = (columns.includes('due') || columns.length === 0 && /^\s*[^|\s][^|]*\|/.test(clause.text) && !/\d/.test(clause.text.split('|')[0]!.replace(/^\s*[A-Z]{0,2}\d{1,2}\b/, ''))) && /\|.*\|/.test(clause.text) ? clause.text.split('|').map((cell) => cell.trim()).find((cell) => cell !== '') : undefined;
   return first && first.length <= 60 && dates.every((d) => text.slice(d.start, d.end) !== first) && !/\d{4}/.test(first) ? first : null;
 }
 
@@ -126,7 +127,7 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   const listed = listing && few && !noHandIn.test(whole), milestone = few && /^[A-Z]\d{1,2}\b/.test(whole);
   const isName = isDue ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(name)
     : /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(name);
-  return { label: milestone || listed || isName || new RegExp(partLabel.source, 'i').test(name) ? name : null, listed };
+  return { label: milestone || listed || isName || new RegExp(partLabel.source, 'i').test(name) ? name.replace(/\s(?:submission )?(?:window|period)$/i, '') : null, listed };
 }
 
 /** “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end. */
@@ -151,6 +152,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   // “Late submission (with penalty) until: …”, “handed in late but before 9 March”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\b[^.;:]{0,30}\b(?:until|till|up to|no later than)\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead) || /\blate\b[^.;]{0,8}\bbut(?: before)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;
+  if (before && /^\W*late\b[^:]{0,20}:/i.test(before.text) && /^\W*(?:and )?(?:the \w+ )?(?:closes?|shuts?|locks?|ends?)(?: for good| finally| completely)?\s*(?:on\s+|at\s+)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (before && /\blate\b/i.test(before.text) && /^\W*(?:(?:nothing|no \w+) (?:(?:is |are |will be )?accepted |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
   if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:at \S+ )?(?:(?:is|are|will be) given |(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
   return /\blate\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);

@@ -26,6 +26,7 @@ export const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|m
 /** Day and month in figures without a year, behind a word that leads a date in. */
 const shortDate = /(?:\b(?:by|on|until|till|due|before|deadline:?)\s+(?:\w+day,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+)\d{1,2}\/\d{1,2}(?![/.\d])/i;
 
+const hours = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
  * @param now - for a missing year: the next such date after it
  * @param usualYear - the year that all the other dates of the wording name: one without is of the same year, even where it is past */
@@ -37,6 +38,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/\bnow (?=until|till|to\b)/gi, '    ') };
   // “The 15th (of March, 2027)”.
   clause = { ...clause, text: clause.text.replace(/(\d(?:st|nd|rd|th)) \((of [A-Z][a-z]+)(,? 20\d\d)?\)/g, (_, day: string, month: string, year?: string) => `${day}  ${month}${(year ?? '').replace(',', ' ')} `) };
+  // “Five in the afternoon”.
+  if (/\bin the (?:morning|afternoon|evening)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?=(?: o['’]clock)? in the (?:morning|afternoon|evening)\b)/gi, (word) => String(hours.indexOf(word.toLowerCase()) + 1).padStart(word.length)) };
+  // “Noon (not midnight!)”.
+  clause = { ...clause, text: clause.text.replace(/[(,–-]\s*(?:and )?not (?:at )?(?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
   // “8 in the evening rather than noon”.
   if (/\b(?:rather than|instead of)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(?:rather than|instead of)(?: at)? (?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
   found.push(...readWeekdaysOfMonth(clause, now, zone));
@@ -45,7 +50,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const text = clause.text.replace(/\b(?:week|wk|day|session|unit) ?\d{1,2}\b(?!(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/gi, (s) => '·'.repeat(s.length)).replace(/(\d)\.(\d{2})(?=\s?[ap]m\b)/gi, '$1:$2').replace(/(?<=\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*,? (?:20\d\d,? )?)([01]?\d|2[0-3])\.([0-5]\d)\b(?![.,]?\d)/gi, '$1:$2').replace(/\b(\d{1,2})\.(\d{2})\s?h\b/g, '$1:$2 ').replace(/\b(\d{1,2})h(\d{2})\b/g, '$1:$2').replace(/[–—]/g, '-').replace(/\bSept\b\.?/g, (s) => s.slice(0, 3).padEnd(s.length)).replace(/\b([ap])\.m\.?/gi, (s, l: string) => `${l}m`.padEnd(s.length)).replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm');
   const shift = clause.text.length - text.length;
   // “… 09:00 to 7 December …”: the day of the second date is no hour of the first.
-  const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:st|nd|rd|th|\s?[ap]m)?\s+|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+)(to|until|till|through|-)(?=\s+(?:\w{3,9}day,?\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2})/gi, (_, time: string, word: string) => time + '|'.repeat(word.length))
+  const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:st|nd|rd|th|\s?[ap]m)?\s+|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+)(to|until|till|through|-)(?=\s+(?:(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2}|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+\d{1,2}\b))/gi, (_, time: string, word: string) => time + '|'.repeat(word.length))
     // “… 24 May 2027 until 9 a.m. on Tuesday 25 May 2027”: two dates, not a stretch of one.
     .replace(/((?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?,?\s+(?:20\d\d,?\s+)?)(to|until|till)(?=\s+(?:\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]m)?|noon|midnight)\s+on\s)/gi, (_, date: string, word: string) => date + '|'.repeat(word.length))
     // “… is changed from 10:00 to 14:00 on 21 May”: the first no longer holds.
@@ -176,7 +181,7 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };
   const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?(?:Uhr|h)\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b|(?<=\)? (?:by|at) )([01]\d|2[0-3])([0-5]\d)\b(?=\s*(?:$|[,.;)]|on\b))|(?<=\b20\d\d\s*,?\s+)([01]\d|2[0-3])([0-5]\d)(?= (?:UTC|GMT|BST|CES?T|EES?T|IST|SGT|HKT|JST|KST|AE[SD]T|NZ[SD]T|[ECMP][SD]?T|AoE)\b)/i.exec(around.text);
   const inWords = /\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) o['’]clock\b(?:\s(?:in the|at) (morning|afternoon|evening|night|noon))?/i.exec(around.text);
-  if (inWords && (inWords[2] || /twelve/i.test(inWords[1]!))) { const hour = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'].indexOf(inWords[1]!.toLowerCase()) + 1; return { hour: (hour % 12) + (/morning/i.test(inWords[2] ?? '') ? 0 : 12), minute: 0, second: 0, nextDay: false, offset: null, start: around.base + inWords.index, end: around.base + inWords.index + inWords[0].length }; }
+  if (inWords && (inWords[2] || /twelve/i.test(inWords[1]!))) { const hour = hours.indexOf(inWords[1]!.toLowerCase()) + 1; return { hour: (hour % 12) + (/morning/i.test(inWords[2] ?? '') ? 0 : 12), minute: 0, second: 0, nextDay: false, offset: null, start: around.base + inWords.index, end: around.base + inWords.index + inWords[0].length }; }
   const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
   if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   // “… on 24 May (not on the 25th, as printed), by noon.”

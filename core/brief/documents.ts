@@ -5,7 +5,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|attachment|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|attachment|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
@@ -32,7 +32,7 @@ function mentions(clauses: Clause[]): Mention[] {
 }
 
 /** What a document is called. */
-const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |term |seminar |video |photo |ethics |approval |consent |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the|in the) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|film|audio file|sound file|text(?= as\\b)|animation|composition|sound piece|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?<!\\bfor )(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|(?<=\\b(?:cover|covering|approval|consent|ethics|motivation|confirmation) )letter|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|(?<!\\bthe )template|write-?up|(?:your |the )?source code|(?<=\\b(?:the|your) )code(?= (?:as |in )(?:a |one )?zip\\b| \\(zip\\b)|manuscript|case study|assessment)';
+const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |term |seminar |video |photo |ethics |approval |consent |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the|in the) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|film|audio file|sound file|text(?= as\\b)|animation|composition|sound piece|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?<!\\bfor )(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|(?<=\\b(?:ethics|ethical|consent|supervisor) )approval(?= \\()|(?<=\\b(?:cover|covering|approval|consent|ethics|motivation|confirmation) )letter|summary|commentary|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|(?<!\\bthe )template|write-?up|(?:your |the )?source code|(?<=\\b(?:the|your) )code(?= (?:as |in )(?:a |one )?zip\\b| \\(zip\\b)|manuscript|case study|assessment)';
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
@@ -52,6 +52,8 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   // What stands in quotation marks is a name on a screen.
   if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length))) return null;
   // “On paper and as a file”.
+  // “Attach the declaration as the last page of the PDF.”
+  if (m && /\b(?:as|on|at|to|before|behind|after) (?:the |a )?(?:first|last|final|second|very first|very last|separate|beginning|end|front|back)?\s?(?:page |pages |end |beginning |front )?(?:of|in|inside|within) (?:the|your|this|that)(?: same| one)? $/i.test(text.slice(m.index + m[0].length))) return null;
   if (!m || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   // “Your raw data as a spreadsheet” are the data.
   const as = /^(?:spread|work)?sheet$/i.test(m[1]!) ? new RegExp(`\\b(${noun})\\s+(?:as|in) (?:an? |the form of an? )?$`, 'i').exec(text.slice(0, m.index)) : null;
@@ -74,6 +76,9 @@ function labelBehind(mention: Mention, all: Mention[]): { label: string; at: num
   return own && all.filter((m) => m.clause === mention.clause).length > 1 && all.every((m) => m.clause !== mention.clause || behind(m)) ? { label: own[1]!, at: mention.at } : null;
 }
 
+/** What a line of a list is about that asks for no document of its own. */
+const notDocument = /^(?:files?|formats?|types?|kinds?|naming|names?|save|upload|submit|submission|hand|use|send|write|export|convert|only|all|each|every|please|no|not|do|electronic|digital|printed|cop(?:y|ies)|length|words?|pages?|documents?|pdfs?|docx?|word|size|max(?:imum)?|make|combine|merge|put|when|if|you|we|late|deadline|due|place|where|how|accepted|the file|must|should)\b/i;
+
 export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statement<string>[]; /** where each document's clause stands, for limits of its own */ spans: { start: number; end: number }[] }
 
 /** Which documents are asked for and of which kinds. One document where only kinds are named; several where each has a name of its own. */
@@ -86,13 +91,28 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   });
   /** “D1. Design report. PDF. Max. 25 MB.”: the name that an item of a list begins with. */
   const labelOfItem = (mention: Mention, before: Mention | null): { label: string; at: number } | null => {
+    // A row of a table with a column for the kind is named by its first cell.
+    const rowAt = clauses.indexOf(mention.clause), cells = mention.clause.text.split('|').map((c) => c.trim());
+    if (cells.filter(Boolean).length >= 3) {
+      let top = rowAt;
+      while (top > 0 && clauses[top - 1]!.text.includes('|')) top--;
+      const column = mention.clause.text.slice(0, mention.at - mention.clause.start).split('|').length - 1, head = top === rowAt ? '' : clauses[top]!.text.split('|').map((c) => c.trim())[column] ?? '', name = cells.find((c) => /\p{L}{3}/u.test(c));
+      // “| | Draft | Final |” over “| Format | Word | PDF |”.
+      if (head && /^(?:file )?(?:formats?|types?|kinds?|files?)\b/i.test(cells.find(Boolean)!) && /^\p{L}[\p{L} \d]{2,30}$/u.test(head)) return { label: head, at: mention.at };
+      if (name && name.length <= 50 && cells[column] !== name && (/\b(?:format|type|kind|file|files|accepted|hand in as|as)\b/i.test(head) || head === '' && /\d/.test(mention.clause.text))) return { label: name.replace(/\*+/g, ''), at: mention.clause.start + mention.clause.text.indexOf(name) };
+    }
     // A name stands at the head of its line, not hundreds of letters before.
     const near = Math.max(0, mention.at - 300), from = near + text.slice(near, mention.at).lastIndexOf('\n') + 1;
     if ((before && before.at >= from) || (from === near && near > 0)) return null;
     const head = new RegExp(`^\\W*(?:[A-Z]{0,2}\\d{1,2}|(?:deliverable|document|item|file|part|upload) (?:\\d{1,2}|[A-E]))[.):]\\s*((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.,:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
     // “2. Evidence log, Excel spreadsheet (.xlsx)”.
     const item = head ?? /^[ \t]*(?:\d{1,2}|\(?[a-z]\))[.)]?\s+(?!(?:file|format|save|upload|submit|hand|use|name|send|write|export|one|two|three|each|all|only|electronic|digital|printed|copy|copies|length|words?|pages?)\b)([\p{Lu}][\p{L}-]*(?: [\p{L}-]+){0,3}),\s+(?:an? |one |your |the |in |as (?:an? )?)*(?:[\p{L}]+ )?$/iu.exec(text.slice(from, mention.at));
-    return item ? { label: item[1]!, at: from + item[0].indexOf(item[1]!) } : null;
+    if (item) return { label: item[1]!, at: from + item[0].indexOf(item[1]!) };
+    // “• 36 contact images on A4 sheets, combined to one PDF …”, “• Reflective statement of 600 words, PDF”: lines of a list that each name a kind.
+    const bullet = /^[ \t]*([•▪◦*–-])[ \t]+(?:(?:an?|one|your|the|\d{1,3}|two|three|four|five|six)\s+)?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by|must|should|is|are|itself|proper)\b)[\p{L}][\p{L}-]*){0,2})(?=\s*[,:(]|\s(?:on|of|as|in|with|to|itself)\b)/iu.exec(text.slice(from, mention.at));
+    if (!bullet || notDocument.test(bullet[2]!)) return null;
+    const others = asked.filter((m) => m.clause.start < from || m.clause.start > mention.at).filter((m) => { const start = text.lastIndexOf('\n', m.at - 1) + 1; return start !== from && text.slice(start, m.at).trimStart().startsWith(bullet[1]!) && !notDocument.test(text.slice(start, m.at).replace(/^\W*/, '')); });
+    return others.length > 0 ? { label: bullet[2]!, at: from + bullet[0].indexOf(bullet[2]!) } : null;
   };
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
@@ -163,10 +183,15 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
+  if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
+  // “• 6 final edits, JPEG, sRGB, long side 3000 px”.
+  if (/^\W*(?:\d{1,2}\s+)?(?!and\b|or\b|but\b|if\b|no\b)[\p{L}][\p{L} -]{2,30}[,(]\s*(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start)) && /^\W*\d/.test(text)) return true;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.
-  if (/\b\d+\s?(?:words?|pages?|MB)\b/i.test(text) && /^\W*[\p{L} ]{3,30}:/u.test(text)) return true;
+  if (/\b\d+\s?(?:words?|pages?|MB)\b/i.test(text) && /^\W*[\p{L} ]{3,60}:/u.test(text)) return true;
+  // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
+  if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,20}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
   return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

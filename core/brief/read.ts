@@ -49,7 +49,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
 
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
-  const partOf = ({ start }: { start: number }): string | null => { const from = text.lastIndexOf('\n', start) + 1, to = text.indexOf('\n', start), inside = times.parts.filter((p) => p.start >= from && (to < 0 || p.start < to)); return inside.length === 1 ? inside[0]!.label : null; };
+  const partOf = ({ start }: { start: number }): string | null => { const from = text.lastIndexOf('\n', start) + 1, to = text.indexOf('\n', start), within = (a: number, b: number): typeof times.parts => times.parts.filter((p) => p.start >= a && p.start < b), clause = clauses.find((c) => c.start <= start && start < c.end), said = clause ? within(clause.start, clause.end) : [], inside = said.length === 1 ? said : within(from, to < 0 ? text.length : to); return inside.length === 1 ? inside[0]!.label : null; };
   // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.length > 1 && documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
@@ -71,7 +71,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
       (demand.limits ??= {})[field] = s.value;
       evidence.push({ field: `documents[${owner}].limits.${field}`, ...quote(s) });
     });
-    const common = statements.filter((s, i) => owned[i] === -1 && !(s.given && partOf(s) !== null)), ofParts = new Set(common.map(partOf));
+    const open = statements.filter((s, i) => owned[i] === -1 && !(s.given && partOf(s) !== null)), ofWhole = open.filter((s) => partOf(s) === null);
+    // “18 to 22 pages. … Rough draft, at least 10 pages, due 9 April.”: beside a limit of the whole, that of a part is its own.
+    const common = ofWhole.length > 0 ? ofWhole : open, ofParts = new Set(common.map(partOf));
     if (!(ofParts.size > 1 && !ofParts.has(null))) brief.limits[field] = one(`limits.${field}`, common);
   }
 
@@ -145,10 +147,10 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (s.part) return documents.findIndex((d) => d.label?.toLowerCase().includes(s.part!));
   const at = s.start - s.clause.start, lead = s.clause.text.slice(0, at), bracketed = lead.split('(').length > lead.split(')').length;
   // “A 500-word summary as a Word file”.
-  const behind = s.clause.text.slice(s.end - s.clause.start).toLowerCase(), adjective = documents.findIndex((d) => d.label !== null && behind.startsWith(` ${d.label.toLowerCase()}`));
+  const behind = s.clause.text.slice(s.end - s.clause.start).toLowerCase(), adjective = documents.findIndex((d) => d.label !== null && (behind.startsWith(` ${d.label.toLowerCase()}`) || /^ [a-z]+ /.test(behind) && behind.replace(/^ [a-z]+/, '').startsWith(` ${d.label.toLowerCase()}`)));
   if (adjective >= 0 && /-(?:word|page)$/i.test(text.slice(s.start, s.end))) return adjective;
   // An item of a list that begins with its document is about that one alone.
-  if (inside.length === 1 && inside[0]!.span.start - s.clause.start < 24 && /^\W*(?:[a-z]+ )?[A-Z]?\d{1,2}[.):]/i.test(s.clause.text)) return inside[0]!.i;
+  if (inside.length === 1 && inside[0]!.span.start - s.clause.start < 24 && (/^\W*(?:[a-z]+ )?[A-Z]?\d{1,2}[.):]/i.test(s.clause.text) || /^[ \t]*[•▪◦*–-][ \t]/.test(text.slice(text.lastIndexOf('\n', s.start) + 1, s.start)))) return inside[0]!.i;
   if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
   // “One article of 2,200 words, plus three photographs”.
   if (inside.length === 1 && s.end < inside[0]!.span.start && /\bplus\b/i.test(s.clause.text.slice(s.end - s.clause.start, inside[0]!.span.start - s.clause.start))) return -1;

@@ -70,7 +70,7 @@ export function dateAsDeadline(rows: DatedRow[]): void {
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
 }
 
-const forAll = /^\W*both (?:are )?(?:due )?at\s|\b(?:all|every|each|both)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]m)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|stated day|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
+const forAll = /^\W*both (?:are )?(?:due )?at\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]m)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|stated day|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
   const shared = reading.clauses.flatMap((c) => ((forAll.test(c.text) || /\bin each case\b/i.test(c.text)) && (reading.dates(c).length === 0 || /\bon the date\b|\bin each case (?:at|by)\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : []))[0];

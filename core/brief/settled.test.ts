@@ -783,7 +783,7 @@ Because of the bus strike the essay due on 9 February (12:00) is now due on 11 F
   },
   {
     text: `Upload instructions: log in, choose "Coursework", then "CW2", press "Add file", select your PDF (limit 20MB), tick the own-work statement, press "Send". You'll get a receipt by mail: keep it. You can send up to 5 times until 3pm on Tues 2nd March 2027, we'll mark the most recent. Anything later = 0.`,
-    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, due: '2027-03-02T15:00:00', 'attempts.allowed': 5, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, declaration: true},
+    says: {place: 'CW2', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, due: '2027-03-02T15:00:00', 'attempts.allowed': 5, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, declaration: true},
   },
   {
     text: `MGMT6021 – Individual assignment – Spring 27
@@ -1701,7 +1701,7 @@ Best, Lena
 | Length | 1,000 words | 3,000 words |
 | Format | Word | PDF |
 | Marked | no | yes, anonymously |`,
-    says: {documents: [{label: null, types: ['pdf']}], anonymous: true, parts: [{label: 'Draft', opens: '2027-03-01', due: '2027-03-15T17:00:00'}, {label: 'Final', opens: '2027-03-29', due: '2027-04-12T17:00:00'}]},
+    says: {documents: [{label: 'Draft', types: ['docx']}, {label: 'Final', types: ['pdf']}], anonymous: true, parts: [{label: 'Draft', opens: '2027-03-01', due: '2027-03-15T17:00:00'}, {label: 'Final', opens: '2027-03-29', due: '2027-04-12T17:00:00'}]},
   },
   {
     text: `Instructions to candidates. Your script must be uploaded as a single PDF file within the examination window, which runs from 14:00 to 17:30 on Wednesday 12 May 2027 (all times BST). Scripts uploaded between 17:30 and 17:45 will be accepted but flagged. No script is accepted after 17:45. Write your candidate number, and nothing else that identifies you, at the top of each page. You may upload several times; only the last file is kept.`,
@@ -1713,7 +1713,7 @@ Best, Lena
   },
   {
     text: `To hand in your video essay: export as MP4 (H.264), 1080p, no longer than 6 minutes, no bigger than 1.5 GB. Name: VE_groupname.mp4. Plus: a bibliography of max. 2 pages, PDF. Both in the folder "Video essays 2027" by 20 May 2027, 23:59:59. The folder stays open for another 24 hours; groups that need it lose half a grade.`,
-    says: {place: 'Video essays 2027', documents: [{label: 'Video essay', types: ['mp4'], limits: {maxBytes: 1500000000}}, {label: 'Bibliography', types: ['pdf'], limits: {maxPages: 2}}], due: '2027-05-20T23:59:59'},
+    says: {place: 'Video essays 2027', documents: [{label: 'Video essay', types: ['mp4'], limits: {maxBytes: 1500000000}}, {label: 'Bibliography', types: ['pdf'], limits: {maxPages: 2}}], 'naming.pattern': 'VE_groupname.mp4', due: '2027-05-20T23:59:59'},
   },
   {
     text: `Due: 2 May 2027. Due: 3 May 2027 for part-time students. PDF, 2,500 words maximum, double-spaced. Your Student Number (SN) goes into the header and into the file name: SN_CRIM2020.pdf.`,
@@ -3177,6 +3177,227 @@ Extensions: apply via your adviser before the cut-off. Otherwise 5 % is deducted
   {
     text: `Week 5 homework. Please scan your handwritten proofs (b/w, 300 dpi, one PDF, all pages upright, < 10MB) and upload them before the Thursday lecture on 25 February 2027 (10:15). Put your name and tutorial group on page 1. Solutions go online right after the lecture, so late homework can't be marked.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, anonymous: false, due: '2027-02-25T10:15:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `ENGR 2210 Thermofluids — Lab Report 2 Handout
+=============================================
+
+Group size: 3 (one submission per group; whoever submits lists the other two in the report)
+What to hand in: (i) the report, PDF only, no longer than 8 pages incl. figures but excl. the raw data appendix; (ii) raw data, one CSV.
+When: Mon 15 Mar 2027, 23:30. The box opens on 1 Mar at 08:00.
+How: "Lab 2 (Group)" in the unit's assignment area — not "Lab 2 (Individual quiz)".
+Size: both files together must stay below 25 MB.
+Filename: L2_<group number>_report.pdf and L2_<group number>_data.csv
+Late: 5 marks out of 100 off per day or part of a day; nothing after day 4.
+Font: anything sans-serif, at least 10.5 pt. A4. Margins of two centimetres all round.
+You can replace your files as often as you like until the box closes; we mark what's there at that moment.`,
+    says: {place: 'Lab 2 (Group)', documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 8}}, {label: 'Raw data', types: ['csv']}], 'limits.maxBytes': 25000000, 'naming.pattern': 'L2_<group number>_report.pdf', opens: '2027-03-01T08:00:00', due: '2027-03-15T23:30:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 4, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 10.5, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Dear all,
+
+a couple of you asked about next week's reflective journal. So, once more:
+
+* it's due on Thursday the 25th of February, noon (not midnight!)
+* 800 words, give or take ten per cent. Headings don't count, references don't either.
+* Word or PDF, I don't mind which
+* please no name on it — just your candidate number, top right
+* the file should be called journal_ followed by the candidate number
+* one attempt. Check before you press the button.
+
+If you have an extension through the disability service, you've got until the 4th of March, noon, as agreed.
+
+I'll run all of them through text matching afterwards; you will not see the report.
+
+Best
+the module team`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 720, 'limits.maxWords': 880, 'naming.pattern': 'journal_[candidate number]', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-02-25T12:00:00', extension: '2027-03-04T12:00:00', 'attempts.allowed': 1, 'counting.left': ['headings', 'references']},
+  },
+  {
+    text: `COMP30040 Third-year project: final report
+
+Submission is electronic only. Upload a single PDF file of at most 20MB by 2pm on Friday 30 April 2027 (BST). Reports must be typeset in 11pt or larger with 1.5 line spacing on A4 paper, and must not exceed 15,000 words in the main body. References, appendices, and the table of contents are not counted.
+Your report must contain: a title page, an abstract, a declaration, acknowledgements (optional), and a bibliography in IEEE style.
+The title page shows your full name and student ID.
+Work handed in after the deadline will receive a penalty of 10 per cent per 24 hours up to 5 days, after which the mark is zero.
+All reports are passed through plagiarism detection software.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 15000, anonymous: false, similarityChecked: true, due: '2027-04-30T14:00:00+01:00', timeZone: 'BST', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.atLeast': ['fontSizePt'], referenceStyle: 'IEEE', sections: ['title page', 'abstract']},
+  },
+  {
+    text: `Assessment brief (extract)
+
+Module code         NUR7012
+Title               Critical appraisal
+Weighting           60%
+Word limit          3,000 (-/+ 10%)
+Submission date     By 12 noon on 12th April 2027
+Feedback date       4th May 2027
+Anonymous marking   Yes
+Format              Microsoft Word document (.docx). PDFs are not accepted as markers annotate in the document.
+Font / size         Arial, 12
+Spacing             Double
+Referencing         APA 7th edition
+Resubmission        Not permitted once the deadline has passed; prior to the deadline you may overwrite.
+File name           Student number and module code only e.g. 20231234_NUR7012
+Header              Student number on every page
+Extensions          Up to 7 days on request`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 2700, 'limits.maxWords': 3300, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-04-12T12:00:00', 'attempts.keeps': 'latest', 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Arial'], referenceStyle: 'APA'},
+  },
+  {
+    text: `Term paper guidelines, HIST 441 (Spring 2027)
+
+Length: 18-22 double-spaced pages, not counting notes and bibliography. Times New Roman 12, one-inch margins, page numbers bottom center.
+Citations: Chicago, notes-bibliography.
+Prospectus (1 page) due February 19. Annotated bibliography due March 12. Rough draft, minimum 10 pages, due April 9. Final paper due May 7. Everything is due by 5:00 p.m. Eastern.
+Electronic copy only, .docx, uploaded to the course site under Final Papers. Name your file LASTNAME_441_final.
+I don't accept late finals. A late draft costs you a third of a letter grade per day.`,
+    says: {place: 'Final Papers', documents: [{label: null, types: ['docx']}], 'limits.minPages': 18, 'limits.maxPages': 22, 'naming.pattern': 'LASTNAME_441_final', 'naming.mustContain': ['surname'], timeZone: 'America/New_York', parts: [{label: 'Prospectus', opens: null, due: '2027-02-19T17:00:00-05:00'}, {label: 'Annotated bibliography', opens: null, due: '2027-03-12T17:00:00-05:00'}, {label: 'Rough draft', opens: null, due: '2027-04-09T17:00:00-04:00'}, {label: 'Final paper', opens: null, due: '2027-05-07T17:00:00-04:00'}], 'late.cutoffDays': 0, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `LAWS5104 - Research Essay
+Answer ONE of the questions below.
+Max. 4000 words including footnotes; text beyond this will not be read.
+AGLC4 referencing.
+Deadline: 4:00PM (AEDT), Wednesday 31 March 2027
+Submit through the LAWS5104 page > Assessments > Research Essay (Final). Do not use the "Draft" link; drafts are not marked.
+You may submit to the draft link three times to see your matching percentage, and once to the final link.
+Papers are marked blind: identify yourself only by student number. Don't put your name in the document or the file's name or properties.
+Penalty: 5% of total marks per calendar day.
+Submissions more than 10 days late will not be accepted.`,
+    says: {place: 'LAWS5104 page > Assessments > Research Essay (Final)', 'limits.maxWords': 4000, anonymous: true, due: '2027-03-31T16:00:00+11:00', timeZone: 'AEDT', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 10, 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `Poster session — what we need from you
+
+A poster as PDF, A1 portrait, no bigger than 30 megapixel (yes, the size of the file). Send by 10 June 2027, 18:00 CEST via the form "Posters B". A 150-word abstract as plain text goes into the second field of the same form.
+Also bring a signed consent form (scan, JPG or PDF).
+Name the poster with your registration number, nothing else.
+Once sent, a poster can't be changed. Ask us before the deadline if there is a mistake.`,
+    says: {documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Signed consent form', types: ['jpeg', 'pdf']}], 'naming.mustContain': ['studentNumber'], due: '2027-06-10T18:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+  },
+  {
+    text: `MBA 6320: Individual Case Memo
+
+Case memo #1 window: Mon Feb 15, 9 AM - Sun Feb 21, 11:59 PM CT
+Case memo #2 window: Mon Mar 8, 9 AM - Sun Mar 14, 11:59 PM CT
+Case memo #3 window: Mon Apr 5, 9 AM - Sun Apr 11, 11:59 PM CT
+
+Each memo: two pages max, single spaced, 11-point Calibri, 1" margins, docx. You get two attempts per memo and the higher attempt is graded. A 48-hour grace period applies with 15% off.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxPages': 2, timeZone: 'America/Chicago', parts: [{label: 'Case memo #1', opens: '2027-02-15T09:00:00-06:00', due: '2027-02-21T23:59:00-06:00'}, {label: 'Case memo #2', opens: '2027-03-08T09:00:00-06:00', due: '2027-03-14T23:59:00-05:00'}, {label: 'Case memo #3', opens: '2027-04-05T09:00:00-05:00', due: '2027-04-11T23:59:00-05:00'}], 'attempts.allowed': 2, 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `DISSERTATION SUBMISSION CHECKLIST
+
+1. Two files: the dissertation (PDF/A) and the ethics approval (PDF).
+2. Dissertation: 12,000 words maximum, abstract of no more than 300 words included. Appendices are outside the limit.
+3. Your dissertation is marked anonymously. Use your exam number (Y-number) on the front page.
+4. File name = exam number + "Diss", e.g. Y3891234_Diss.pdf
+5. Opens 3 May 2027. Closes 17 May 2027 at 16:00 UK time.
+6. Up to 100MB per file.
+7. Submissions received in the first hour after the deadline: 5 marks. After that, 10 marks per day until day five.
+8. Tick the academic integrity declaration on the upload page.
+9. An e-mail receipt is sent to your university address. No receipt = not submitted.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf'], limits: {maxWords: 12000}}, {label: 'Ethics approval', types: ['pdf']}], 'limits.maxBytes': 100000000, 'naming.pattern': '[exam number]Diss', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-05-03', due: '2027-05-17T16:00:00+01:00', timeZone: 'Europe/London', 'late.percentPerDay': 10, declaration: true, archival: 'PDF/A', 'counting.counted': ['abstract']},
+  },
+  {
+    text: `Hi everyone, quick reminder that assignment 2 closes this Friday (19/02/2027) at 5pm Dublin time. Max 1500 words, the 10% leeway that applied to assignment 1 does NOT apply here. Upload as .doc or .docx to "A2 upload" only. Don't e-mail it. Late work: capped at 40 if it's in by Sunday 5pm, zero afterwards. Similarity checking is switched off for this one.`,
+    says: {place: 'A2 upload', documents: [{label: null, types: ['doc', 'docx']}], 'limits.maxWords': 1500, similarityChecked: false, due: '2027-02-19T17:00:00+00:00', timeZone: 'Europe/Dublin'},
+  },
+  {
+    text: `Photography BA2 / Assignment Three: Contact sheets and edit
+
+• 36 contact images on A4 sheets, combined to one PDF, max 50MB.
+• 6 final edits, JPEG, sRGB, long side 3000px, 5MB each at most.
+• Reflective statement of 600 words (+/- 50 words), PDF.
+Naming: surname_initial_A3_contacts.pdf / surname_initial_A3_01.jpg … _06.jpg / surname_initial_A3_statement.pdf
+Submit via the media shelf "BA2-A3" between 1 and 8 March 2027; it shuts at 17:00 on the last day.`,
+    says: {documents: [{label: 'Contact images', types: ['pdf'], limits: {maxBytes: 50000000}}, {label: 'Final edits', types: ['jpeg'], limits: {maxBytes: 5000000}}, {label: 'Reflective statement', types: ['pdf'], limits: {minWords: 550, maxWords: 650}}], 'naming.pattern': 'surname_initial_A3_contacts.pdf', 'naming.mustContain': ['surname', 'initials'], opens: '2027-03-01', due: '2027-03-08T17:00:00', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `Important: ESSAY HAND-IN
+
+Please read the whole of this before you ask a question.
+
+Your essay (title list: see the unit guide) has a limit of 2,500 words; footnotes count, the bibliography doesn't. It is due at five in the afternoon on Monday 22nd March 2027. We use a grace period of 15 minutes for technical problems, after that the box is closed for good.
+
+To hand in go to Assessment and choose "Essay 1: seminar groups A to D" (groups E to H have their own box!). Only PDF, please, and only one file. Put your candidate number in the file name and nothing else. You can swap the file for another until the deadline and only that last one gets read.
+
+Essays are read without names.`,
+    says: {place: 'Essay 1: seminar groups A to D', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2500, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-22T17:00:00', 'attempts.keeps': 'latest', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Subject: Extension decision – PSYC2031 Coursework 1
+
+Dear student,
+Your request for an extension has been approved. The published deadline of 16:00 on Thursday 11 March 2027 still appears in the system; your own deadline is 16:00 on Thursday 18 March 2027. Please upload to the usual submission link ("CW1 – main"), not to the late submission link.
+Coursework remains anonymous: use your candidate number. Maximum 1,800 words.`,
+    says: {place: 'CW1 – main', 'limits.maxWords': 1800, anonymous: true, due: '2027-03-11T16:00:00', extension: '2027-03-18T16:00:00'},
+  },
+  {
+    text: `Module: ARCH6001
+Component: Portfolio (70 %) + Critical reflection (30 %)
+
+| Item | Format | Size | Due |
+|------|--------|------|-----|
+| Portfolio | PDF, A3 landscape, 20 pages max | 60 MB | 14 May 2027, 12:00 |
+| Critical reflection | Word, 1500 words (+/-10 %) | 5 MB | 21 May 2027, 12:00 |
+
+Upload to "ARCH6001 Portfolio" and "ARCH6001 Reflection" respectively. No late submission without an approved request.`,
+    says: {place: 'ARCH6001 Portfolio', documents: [{label: 'Portfolio', types: ['pdf'], limits: {maxBytes: 60000000, maxPages: 20}}, {label: 'Critical reflection', types: ['docx'], limits: {maxBytes: 5000000, minWords: 1350, maxWords: 1650}}], parts: [{label: 'Portfolio', opens: null, due: '2027-05-14T12:00:00'}, {label: 'Critical reflection', opens: null, due: '2027-05-21T12:00:00'}], 'late.cutoffDays': 0, 'layout.pageSize': 'A3'},
+  },
+  {
+    text: `Write a 1,200 word blog post for a general audience, save it as .docx and send it to blog@ecology.example before class on March 3 (class starts 10:15 am). Subject line: ECOL blog + your last name. Put your name at the top. Late posts lose one point (out of 20) per day.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1200, anonymous: false, due: '2027-03-03T10:15:00', 'late.percentPerDay': 1, lengths: ['maxWords']},
+  },
+  {
+    text: `STAT 5100 – Take-home exam
+
+The exam will be released on Friday 7 May 2027 at 9:00 and has to be returned within 48 hours, i.e. no later than Sunday 9 May 2027, 9:00. Type your answers (LaTeX or Word) and return one PDF (no photos of handwriting, no zip). 10 pages at most, 11 pt or larger. Write your exam code on each page; do not write your name. By uploading you confirm that you have worked on your own. Answers received after 9:00 are not marked. You may upload once only.`,
+    says: {documents: [{label: 'Answers', types: ['pdf']}], 'limits.maxPages': 10, anonymous: true, opens: '2027-05-07T09:00:00', due: '2027-05-09T09:00:00', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'], declaration: true},
+  },
+  {
+    text: `Guidelines for the seminar paper
+
+The paper should have between 15 and 20 pages (12 point Times New Roman, 1.5 spacing, 2.5 cm margins left and right, page numbers). It must be submitted no later than 30 September 2027, 24:00 (CEST), by e-mail as a PDF file to the address given in class; a printed copy is not needed. Papers submitted later are graded as "failed". Please attach the signed declaration of authorship as the last page of the PDF. The name of the file should be Surname_Firstname_SP27.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'Surname_Firstname_SP27.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-10-01T00:00:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, declaration: true},
+  },
+  {
+    text: `**Assignment 1 – Policy memo**
+- Due: 2027-03-05 17:00 (UTC+1)
+- Length: max 2 pages (single-spaced)
+- Format: PDF
+- Submit to: Assignments/Policy memo
+- Attempts: 3, best of the three? No - the last one is marked
+- Late: -1 grade step per day started; closes for good on 2027-03-08 17:00
+- Plagiarism check: yes
+- Anonymous: no, names on the memo please`,
+    says: {place: 'Assignments/Policy memo', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, anonymous: false, similarityChecked: true, due: '2027-03-05T17:00:00+01:00', timeZone: 'UTC+1', 'attempts.keeps': 'latest', 'late.cutoffDays': 3, 'layout.lineSpacing': 1},
+  },
+  {
+    text: `Hello all,
+
+there has been some confusion about the dates for the research proposal. The handbook says 5 March, the timetable 8 March. The correct date is Monday, 8 March 2027 at 10 am. 
+
+Everything else in the handbook is right: 1,000 words maximum (not counting the timetable and the budget), Word document, Harvard referencing, double spacing. Please do not submit a link to a shared document – I can't open them.
+
+Also: leave your name off, we mark proposals blind this year.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1000, anonymous: true, due: '2027-03-08T10:00:00', 'layout.lineSpacing': 2, referenceStyle: 'Harvard'},
+  },
+  {
+    text: `Final project, Digital Storytelling
+Video (MP4, H.264, 3-5 minutes, 500 MB max) and a 2-page artist statement (PDF). Upload both to the shelf "DS final" by 11:59pm on Tuesday, May 4, 2027 (Mountain Time). Name: Lastname_DS_video.mp4 and Lastname_DS_statement.pdf. The shelf opens April 20. Resubmitting is fine until the due date; I only look at the newest files. 10% off per day, up to three days.`,
+    says: {place: 'DS final', documents: [{label: 'Video', types: ['mp4'], limits: {maxBytes: 500000000}}, {label: 'Statement', types: ['pdf'], limits: {maxPages: 2}}], 'naming.pattern': 'Lastname_DS_video.mp4', 'naming.mustContain': ['surname'], opens: '2027-04-20', due: '2027-05-04T23:59:00-06:00', timeZone: 'America/Denver', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Assessment 3: Evidence-based practice report
+Due date: Week 9, Friday 30 April 2027 by 11.59pm AEST
+Weighting: 40%
+Length: 2000 words +/- 10% (excludes in-text citations, reference list, tables and figures)
+Format: Word document only. Arial or Calibri 11, line spacing 1.5, 2.54cm margins, page numbers bottom right.
+File naming: StudentID_Surname_NUR301_A3
+Submission: one file via the Assessment 3 portal in the unit site. Draft submissions are permitted up to 24 hours before the due date and the text-matching result will be visible to you.
+Late submissions: a deduction of 5% of the available mark for each calendar day; work submitted more than 7 calendar days after the due date receives zero.`,
+    says: {place: 'Assessment 3 portal', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'StudentID_Surname_NUR301_A3', 'naming.mustContain': ['studentNumber', 'surname'], similarityChecked: true, due: '2027-04-30T23:59:00+10:00', timeZone: 'AEST', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Calibri'], 'layout.pageNumbers': true, 'counting.left': ['references', 'tables', 'captions']},
   },
 ];
 

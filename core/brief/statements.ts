@@ -9,7 +9,8 @@ const asLabelled = (row: string): string => row.replace(/^(\s*)\|([^|\n]*[^|\s-]
 
 /** A table without lines, of labels with wide gaps behind them: “Due      6 May 2027” as “Due:     6 May 2027”. Lengths stay. Two such rows and more make one. */
 function asTable(wording: string): string {
-  const text = barred(wording);
+  // “Final report ........ 23 April”.
+  const text = barred(wording.replace(/(?<=\S) ?\.{4,} ?(?=\S)/g, (dots) => '| '.padStart(dots.length)));
   const row = /^([ \t]*[A-Z][\w/-]*(?: [\w/-]+){0,3})(?: {3,}|[ \t]*\t[ \t]*)(?=\S)(?!.*\S {3,}\S)/gm;
   return [...text.matchAll(row)].length < 3 ? text : text.replace(row, (whole, label: string) => `${label}:${' '.repeat(whole.length - label.length - 1)}`);
 }
@@ -114,7 +115,7 @@ export function isRefused(before: string, after: string): boolean {
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
   // “Rejected: pages, odt, links to cloud documents.”
   if (/^\W*(?:rejected|refused|not accepted|unacceptable)\s*:[^.;]*$/i.test(before)) return true;
-  const since = before.slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(', please '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
+  const since = before.replace(/\([^()]*\)/g, (s) => ' '.repeat(s.length)).slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(', please '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
   if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not (?:be )?(?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
   return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);
 }
