@@ -43,7 +43,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:previously|formerly|originally|instead of|rather than|used to be|no longer)\s*(?:on\s+|by\s+|due\s+|the\s+)*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(before) && !/\b(?:was|were) originally\b/i.test(before)) return 'other';
   // “until Friday for the Thursday group only”.
   if (/^[\s,]*(?:at |by )?(?:\d[\d:.apm ]*|noon|midnight)?\s*\(?for (?:the |students in |those in )?[\w -]{2,30}\b(?:group|class|cohort|section|students|stream)s?\b(?: only)?/i.test(after) && /\bextension\b/i.test(before)) return 'other';
-  if (/\bdue\b[^.;]{0,30}\b(?:class|lecture|seminar|tutorial|workshop)(?: time| meeting)?(?:,| on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\bdue\b[^.;]{0,30}\b(?:class|lecture|seminar|tutorial|workshop)(?: time| meeting)?(?:,| on|\s*\()?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “The handbook says 19 March. The module page says 26 March.”
   if (/\b(?:handbook|page|site|website|brief|guide|guidelines|syllabus|calendar|document|list|form|mail|office|timetable|portal|schedule)\s+says\s+(?:it is (?:due )?(?:on )?)?(?:\w+day,?\s*)?$/i.test(before) && previous && last(previous.text)?.role === 'due') return 'due';
   if (/\babout the (?:due |hand-?in )?(?:date|deadline|time)\b[^.;:]{0,14}:\s*(?:\w+day,?\s*)?(?:the\s*)?$/i.test(before)) return 'due';
@@ -73,6 +73,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bwith (?:your|the|an) extension\b[^.;]{0,50}$/i.test(before)) return 'extension';
   if (/\byours?(?: deadline| date)? is (?:now )?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:class|others|everyone)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'extension';
   if (/\bthe class deadline was\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\bextended (?:the|your) (?:deadline|due date) for (?:group|team|section|class|those|some|students|one|the \w+ (?:group|class|team))\b/i.test(before)) return 'other';
   if (/\byour (?:own|personal|individual) (?:deadline|due date)\b[^.;\d]{0,14}$/i.test(before)) return 'extension';
   if (/\bdeadline for you\b[^.;\d]{0,6}(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
   if (/\bfor (?:the others|everyone else|all (?:the )?others|the rest(?: of you)?)\b[^.;]{0,30}\b(?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$|\bclass deadline (?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';

@@ -122,6 +122,8 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   if (heading === undefined) return { label: null, listed: false };
   const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;
   const isDue = /^(?!essay question)[\w -]{4,40}\s(?:is\s)?due$/i.test(whole), name = isDue ? whole.replace(/\s(?:is\s)?due$/i, '') : whole;
+  const numberedDue = /^(?:deadline|due date|hand-?in|due) (?:\d{1,2}|[A-E])(?:\s*\(([\p{L} -]{3,30})\))?$/iu.exec(whole);
+  if (numberedDue) return { label: numberedDue[1] ?? whole, listed: true };
   const dueOf = /^(?:the )?(?:deadline|due(?: date)?|hand-?in|closing date)\s+(?:of\s+|for\s+)?(?:the\s+)?([a-z][\w -]{2,38})$/i.exec(name)?.[1];
   if (dueOf && !/\b(?:dates?|times?|for|is|and|all|everyone|students?|changed?|extended|moved|submissions?|work)\b/i.test(dueOf)) return { label: dueOf, listed: false };
   const listed = listing && few && !noHandIn.test(whole), milestone = few && /^[A-Z]\d{1,2}\b/.test(whole);

@@ -52,7 +52,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // “… 09:00 to 7 December …”: the day of the second date is no hour of the first.
   const source = (shift === 0 ? text : clause.text.replace(/\b12 ?noon\b/gi, (s) => '12pm'.padEnd(s.length)).replace(/\bnoon\b/gi, '12pm')).replace(/(\d(?:st|nd|rd|th|\s?[ap]m)?\s+|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+)(to|until|till|through|-)(?=\s+(?:(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2}|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+\d{1,2}\b))/gi, (_, time: string, word: string) => time + '|'.repeat(word.length))
     // “… 24 May 2027 until 9 a.m. on Tuesday 25 May 2027”: two dates, not a stretch of one.
-    .replace(/((?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?,?\s+(?:20\d\d,?\s+)?)(to|until|till)(?=\s+(?:\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]m)?|noon|midnight)\s+on\s)/gi, (_, date: string, word: string) => date + '|'.repeat(word.length))
+    .replace(/((?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?,?\s+(?:\d{1,2}(?:st|nd|rd|th)?,?\s+)?(?:20\d\d,?\s+)?)(to|until|till)(?=\s+(?:\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]m)?|noon|midnight)\s+(?:on\s|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\b))/gi, (_, date: string, word: string) => date + '|'.repeat(word.length))
     // “… is changed from 10:00 to 14:00 on 21 May”: the first no longer holds.
     .replace(/(\b(?:changed|moved|postponed|brought forward) )(from \d{1,2}[:.]\d{2}(?: ?[ap]m)? to)(?= \d{1,2}[:.]\d{2})/gi, (_, word: string, old: string) => word + ' '.repeat(old.length))
     // The library takes 24:00 for no time at all, and the date with it; it is read below.

@@ -5,7 +5,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|attachment|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|attachment|doc)s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\))|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|\bWord(?=,? please\b)|^Word(?=\W*$)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
@@ -36,6 +36,8 @@ const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |rese
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
+  // “… and the spreadsheet with your calculations”: the word for the kind is the name as well.
+  if (/^(?:spreadsheet|slide deck|presentation)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && previousEnd > mention.clause.start && /(?:\band|\bplus|,)\s+(?:the|your|an?|one)\s+(?:[a-z]+ )?$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “Submit report.pdf and src.zip”: the names of files name the documents; elsewhere an ending says only the kind.
   if (/[\w>\])}]\.?$/.test(before) && (before.endsWith('.') || mention.clause.text[mention.at - mention.clause.start] === '.')) {
     const names = [...mention.clause.text.matchAll(/(?<![\w<[{.-])([A-Za-z][\w-]*)\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b/gi)].filter((m) => !/_/.test(m[1]!)), own = names.find((m) => m.index + m[1]!.length <= mention.at - mention.clause.start && m.index + m[0].length >= mention.to - mention.clause.start);
@@ -77,7 +79,7 @@ function labelBehind(mention: Mention, all: Mention[]): { label: string; at: num
 }
 
 /** What a line of a list is about that asks for no document of its own. */
-const notDocument = /^(?:files?|formats?|types?|kinds?|naming|names?|save|upload|submit|submission|hand|use|send|write|export|convert|only|all|each|every|please|no|not|do|electronic|digital|printed|cop(?:y|ies)|length|words?|pages?|documents?|pdfs?|docx?|word|size|max(?:imum)?|make|combine|merge|put|when|if|you|we|late|deadline|due|place|where|how|accepted|the file|must|should)\b/i;
+const notDocument = /^(?:files?|formats?|types?|kinds?|naming|names?|save|upload|submit|submission|hand|use|send|write|export|convert|only|all|each|every|please|no|not|do|electronic|digital|printed|cop(?:y|ies)|length|words?|pages?|documents?|pdfs?|docx?|word|size|max(?:imum)?|make|combine|merge|put|when|if|you|we|late|deadline|due|place|where|how|accepted|the file|must|should|part|stage|phase|step|section|task|week|option|milestone|day|item|note|hint|tip|important|what|who|which|why)\b/i;
 
 export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statement<string>[]; /** where each document's clause stands, for limits of its own */ spans: { start: number; end: number }[] }
 
@@ -108,10 +110,14 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     // “2. Evidence log, Excel spreadsheet (.xlsx)”.
     const item = head ?? /^[ \t]*(?:\d{1,2}|\(?[a-z]\))[.)]?\s+(?!(?:file|format|save|upload|submit|hand|use|name|send|write|export|one|two|three|each|all|only|electronic|digital|printed|copy|copies|length|words?|pages?)\b)([\p{Lu}][\p{L}-]*(?: [\p{L}-]+){0,3}),\s+(?:an? |one |your |the |in |as (?:an? )?)*(?:[\p{L}]+ )?$/iu.exec(text.slice(from, mention.at));
     if (item) return { label: item[1]!, at: from + item[0].indexOf(item[1]!) };
+    // “Stage one: concept paper. Two pages. Word.”: stages that each have a kind.
+    const stage = new RegExp(`^\\W*(part|stage|phase|task|step)\\s+(?:\\d{1,2}|[A-E]|one|two|three|four|five)\\s*[:–-]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ )?${noun})\\b`, 'iu').exec(text.slice(from, mention.at));
+    if (stage && asked.some((m) => lineAt(m.at) !== lineAt(mention.at) && new RegExp(`^\\W*${stage[1]!}\\s`, 'i').test(lineAt(m.at)))) return { label: stage[2]!, at: from + stage[0].lastIndexOf(stage[2]!) };
     // “• 36 contact images on A4 sheets, combined to one PDF …”, “• Reflective statement of 600 words, PDF”: lines of a list that each name a kind.
-    const bullet = /^[ \t]*([•▪◦*–-])[ \t]+(?:(?:an?|one|your|the|\d{1,3}|two|three|four|five|six)\s+)?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by|must|should|is|are|itself|proper)\b)[\p{L}][\p{L}-]*){0,2})(?=\s*[,:(]|\s(?:on|of|as|in|with|to|itself)\b)/iu.exec(text.slice(from, mention.at));
+    const bullet = /^[ \t]*(?:([•▪◦*–-])[ \t]+|(?=\p{Lu}[\p{L} -]{2,40}:))(?:(?:an?|one|your|the|\d{1,3}|two|three|four|five|six)\s+)?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by|must|should|is|are|itself|proper)\b)[\p{L}][\p{L}-]*){0,2})(?=\s*[,:(]|\s(?:on|of|as|in|with|to|itself)\b)/iu.exec(text.slice(from, mention.at));
     if (!bullet || notDocument.test(bullet[2]!)) return null;
-    const others = asked.filter((m) => m.clause.start < from || m.clause.start > mention.at).filter((m) => { const start = text.lastIndexOf('\n', m.at - 1) + 1; return start !== from && text.slice(start, m.at).trimStart().startsWith(bullet[1]!) && !notDocument.test(text.slice(start, m.at).replace(/^\W*/, '')); });
+    if (!bullet[1] && !/^\s*:/.test(text.slice(from + bullet[0].length))) return null;
+    const others = asked.filter((m) => m.clause.start < from || m.clause.start > mention.at).filter((m) => { const start = text.lastIndexOf('\n', m.at - 1) + 1; return start !== from && (bullet[1] ? text.slice(start, m.at).trimStart().startsWith(bullet[1]) : /^[ \t]*\p{Lu}[\p{L} -]{2,40}:/u.test(text.slice(start, m.at))) && !notDocument.test(text.slice(start, m.at).replace(/^\W*/, '')); });
     return others.length > 0 ? { label: bullet[2]!, at: from + bullet[0].indexOf(bullet[2]!) } : null;
   };
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
@@ -171,7 +177,9 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
 const add = (to: Kind[], kinds: Kind[]): void => { for (const k of kinds) if (!to.includes(k)) to.push(k); };
 const sameKinds = (a: Kind[], b: Kind[]): boolean => b.every((k) => a.includes(k));
 const bare = (s: string): string => s.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your)\s+/, '');
-const sameLabel = (a: string, b: string): boolean => bare(a) === bare(b) || bare(a).endsWith(bare(b)) || bare(b).endsWith(bare(a)) || (/^(?:essay|paper|assignment|coursework|report|assessment|dissertation|manuscript)$/.test(bare(a)) && /^(?:assignment|coursework|paper|assessment|work|manuscript)$/.test(bare(b)));
+/** “Interim report” and “final report” are two. */
+const early = /^(?:interim|progress|draft|initial|preliminary|first|second|mid-?term|intermediate)\b/i;
+const sameLabel = (a: string, b: string): boolean => !(/^final\b/i.test(a) && early.test(b) || /^final\b/i.test(b) && early.test(a)) && (bare(a) === bare(b) || bare(a).endsWith(bare(b)) || bare(b).endsWith(bare(a)) || (/^(?:essay|paper|assignment|coursework|report|assessment|dissertation|manuscript)$/.test(bare(a)) && /^(?:assignment|coursework|paper|assessment|work|manuscript)$/.test(bare(b))));
 const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */

@@ -28,7 +28,9 @@ export function readNaming(clauses: Clause[]): NamingRead {
     const here = about.test(clause.text);
     const example = /^(?:e\.g\.|for example|example|i\.e\.)/i.test(clause.text);
     const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^(?:now )?(?:use|it (?:must|should|shouldn['’]t|mustn['’]t)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
-    if ((!here && !follows) || example) return;
+    // “3. File name” as a heading, “What should I call the file?” as a question.
+    const headed = clause.under !== undefined && clause.under.length < 60 && !/:\s*\S/.test(clause.under) && about.test(clause.under) && clauses.filter((c) => c.under === clause.under && c.start < clause.start && c.start > clause.start - 400).length === 0;
+    if ((!here && !follows && !headed) || example) return;
     const override = isCorrection(clause);
     const forbids = /(?:\b(?:not|never|no|neither|without|must not|should not)|n['’]t)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:student |personal |own |real )?(?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
     // “Put your student number at the top and use it in the file name too.”
@@ -44,7 +46,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       // “Do not rename the file” and “do not use spaces in the name” say nothing about identity.
       if (/\b(?:your|own|identif|identity|surname|names?\b(?! of)|student|who you are)/i.test(quote[0]) && !/\b(?:spaces?|special characters|rename|symbols|punctuation)\b/i.test(quote[0])) out.mustNotIdentify.push({ value: true, start: clause.start + quote.index, end: clause.start + quote.index + quote[0].length, override });
       // “Student no. in header and filename, no names”.
-      const first = quote.index > 0 ? /\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.)[^.;,]{0,30}\bfile ?name\b|\bfile ?name (?:must|should|has to|needs to) (?:include|contain|have|carry|show)\b[^.;]*\b(?:number|code|ID)\b[^.;,]*$/i.exec(clause.text.slice(0, quote.index)) : null;
+      const first = quote.index > 0 ? /\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.)[^.;,]{0,30}\bfile ?name\b|\bfile ?name (?:must|should|has to|needs to|is to) (?:include|contain|have|carry|show|be|consist of)\b[^.;]*\b(?:number|code|ID)\b[^.;,]*$/i.exec(clause.text.slice(0, quote.index)) : null;
       if (contrast) collectFields(clause, contrast.index, out, override);
       else if (first) collectFields({ ...clause, text: clause.text.slice(0, quote.index) }, 0, out, override);
       return;
@@ -110,7 +112,7 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
 const markOf: Readonly<Record<string, string>> = { underscore: '_', hyphen: '-', dash: '-', 'full stop': '.' };
 
 /** “… your number, not your name, …” */
-const ruledOut = (part: Clause, at: number): boolean => /\b(?:not|never|instead of|rather than|and no|or)\s+(?:your |the )?$/i.test(part.text.slice(0, at - part.start)) && /\b(?:not|never|instead of|rather than|no)\b[^.;,]{0,40}$/i.test(part.text.slice(0, at - part.start));
+const ruledOut = (part: Clause, at: number): boolean => /\b(?:do not|don['’]t|never|must not|should not) (?:give|put|write|include|use|state|add|mention|show)\s+(?:your |the )?$/i.test(part.text.slice(0, at - part.start)) || /\b(?:not|never|instead of|rather than|and no|or)\s+(?:your |the )?$/i.test(part.text.slice(0, at - part.start)) && /\b(?:not|never|instead of|rather than|no)\b[^.;,]{0,40}$/i.test(part.text.slice(0, at - part.start));
 
 const identifier = String.raw`(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID(?: number)?|no\.?)`;
 /** Fields of two words that stand in a pattern as they are: “GEO3107_candidate number_Report”. */

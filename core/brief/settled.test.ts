@@ -2348,7 +2348,7 @@ Stage two: interim report. Eight pages. PDF. Hand in by 19 March 2027, 16:00.
 Stage three: final report. Twenty pages. PDF, no more than 50MB. Hand in by 28 May 2027, 16:00.
 
 The hand-in box for each stage opens ten days before its deadline. Time zone for all stages: GMT/BST.`,
-    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, timeZone: 'GMT/BST', parts: [{label: 'Stage one', opens: '2027-02-02T16:00:00+00:00', due: '2027-02-12T16:00:00+00:00'}, {label: 'Stage two', opens: '2027-03-09T16:00:00+00:00', due: '2027-03-19T16:00:00+00:00'}, {label: 'Stage three', opens: '2027-05-18T16:00:00+01:00', due: '2027-05-28T16:00:00+01:00'}]},
+    says: {documents: [{label: 'Concept paper', types: ['docx']}, {label: 'Interim report', types: ['pdf']}, {label: 'Final report', types: ['pdf'], limits: {maxBytes: 50000000, maxPages: 20}}], timeZone: 'GMT/BST', parts: [{label: 'Stage one', opens: '2027-02-02T16:00:00+00:00', due: '2027-02-12T16:00:00+00:00'}, {label: 'Stage two', opens: '2027-03-09T16:00:00+00:00', due: '2027-03-19T16:00:00+00:00'}, {label: 'Stage three', opens: '2027-05-18T16:00:00+01:00', due: '2027-05-28T16:00:00+01:00'}]},
   },
   {
     text: `This is a reminder that your lab report (module CHE1104) is due at 5pm today, Tuesday 23 February 2027. Reports are accepted as PDF through "Lab reports > Group 3". The server gets busy in the last half hour, so don't leave it till then. If you upload more than one version, the marker opens the last. Reports handed in after 5pm lose 5 marks; reports handed in after 5pm on Friday 26 February get zero.`,
@@ -3025,7 +3025,7 @@ Q: Is it checked for plagiarism?
 A: The report is, the code is too.
 Q: What about late submissions?
 A: Not possible.`,
-    says: {documents: [{label: 'Project report', types: ['pdf'], limits: {maxPages: 10}}, {label: 'Source code', types: ['zip']}, {label: 'Video', types: ['mp4'], limits: {maxBytes: 200000000}}], similarityChecked: true, due: '2027-04-30T23:59:00-12:00', timeZone: 'AoE', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
+    says: {documents: [{label: 'Project report', types: ['pdf'], limits: {maxPages: 10}}, {label: 'Source code', types: ['zip']}, {label: 'Video', types: ['mp4'], limits: {maxBytes: 200000000}}], anonymous: false, similarityChecked: true, due: '2027-04-30T23:59:00-12:00', timeZone: 'AoE', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
   },
   {
     text: `Ethnographic methods: final essay
@@ -3273,7 +3273,7 @@ A poster as PDF, A1 portrait, no bigger than 30 megapixel (yes, the size of the 
 Also bring a signed consent form (scan, JPG or PDF).
 Name the poster with your registration number, nothing else.
 Once sent, a poster can't be changed. Ask us before the deadline if there is a mistake.`,
-    says: {documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Signed consent form', types: ['jpeg', 'pdf']}], 'naming.mustContain': ['studentNumber'], due: '2027-06-10T18:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+    says: {documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 30000000}}, {label: 'Signed consent form', types: ['jpeg', 'pdf']}], 'naming.mustContain': ['studentNumber'], place: 'Posters B', due: '2027-06-10T18:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
   },
   {
     text: `MBA 6320: Individual Case Memo
@@ -3398,6 +3398,121 @@ File naming: StudentID_Surname_NUR301_A3
 Submission: one file via the Assessment 3 portal in the unit site. Draft submissions are permitted up to 24 hours before the due date and the text-matching result will be visible to you.
 Late submissions: a deduction of 5% of the available mark for each calendar day; work submitted more than 7 calendar days after the due date receives zero.`,
     says: {place: 'Assessment 3 portal', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'StudentID_Surname_NUR301_A3', 'naming.mustContain': ['studentNumber', 'surname'], similarityChecked: true, due: '2027-04-30T23:59:00+10:00', timeZone: 'AEST', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Calibri'], 'layout.pageNumbers': true, 'counting.left': ['references', 'tables', 'captions']},
+  },
+  {
+    text: `ANTH 2040 — Ethnographic Vignette
+
+What: a vignette of 1,000 to 1,200 words plus a half-page methods note (the note does not count toward the words).
+Due: 03/04/2027 by 11:30 p.m. ET
+Where: Week 8 folder, "Vignette (graded)"; the folder also has "Vignette (peer swap)", which is for next week.
+File type: .docx or .pdf — no Pages files, no links to online documents
+Naming: your netID, an underscore, the word vignette. Nothing else.
+Late: 10 points off on the first day, 5 points each further day.
+Academic honesty: every paper goes through text-matching software.`,
+    says: {place: 'Vignette (graded)', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 1000, 'limits.maxWords': 1200, 'naming.mustContain': ['username'], similarityChecked: true, due: '2027-03-04T23:30:00-05:00', timeZone: 'America/New_York'},
+  },
+  {
+    text: `MUSC1102 – Composition folio
+* Score: PDF (A3 or A4)
+* Recording: MP3, 320 kbps, no more than 15 MB
+* Programme note: 300-400 words, docx
+Hand-in: Friday of week 11 (16.4.2027), 17.00 h, via "Composition folio" in the module area.
+Use your registration number for all file names: 2012345_score.pdf etc. Do not give your name anywhere – folios are assessed anonymously.
+The earlier version of this page said 5 MB for the recording; please ignore that.`,
+    says: {place: 'Composition folio', documents: [{label: 'Score', types: ['pdf']}, {label: 'Recording', types: ['mp3'], limits: {maxBytes: 15000000}}, {label: 'Programme note', types: ['docx'], limits: {minWords: 300, maxWords: 400}}], 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-04-16T17:00:00'},
+  },
+  {
+    text: `Case brief #3
+Max. two pages, Times New Roman 12, single-spaced, 1 inch margins. PDF only. Hand-in window: noon Saturday Feb 27 until noon Monday Mar 1 2027 (Central). File: CB3-lastname-firstname. Not anonymous. -25% if late, nothing after Tuesday noon.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, 'naming.pattern': 'CB3-lastname-firstname', 'naming.mustContain': ['surname', 'givenNames'], anonymous: false, opens: '2027-02-27T12:00:00-06:00', due: '2027-03-01T12:00:00-06:00', timeZone: 'America/Chicago', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `The essay must be uploaded in PDF format before midnight on Wednesday 31 March 2027. Your essay will be marked anonymously, so the file name should be your six-digit candidate number and should not contain your name. Essays should be approximately 3,000 words in length and must not exceed 3,300 words including footnotes. You can make changes and re-upload until the deadline passes. The penalty for late submission is five percentage points for each working day. Essays more than ten working days late will not be marked.`,
+    says: {documents: [{label: 'Essay', types: ['pdf']}], 'limits.maxWords': 3300, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-04-01T00:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 10, 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `School of Life Sciences
+BIO3330 Dissertation – submission information
+
+1. Deadline
+The deadline for submission is 14:00 on Friday 7 May 2027. Submissions open on Monday 19 April 2027 at 09:00.
+2. Format
+Submit your dissertation as one PDF (max. 50 MB). The front page must show the title, the module code and your candidate number. Your name must not appear anywhere in the document.
+3. File name
+BIO3330_CandidateNumber.pdf (e.g. BIO3330_Y1234567.pdf)
+4. Length
+6,000-8,000 words excluding abstract, tables, figure legends, references and appendices. There is no allowance above the upper limit.
+5. Late submission
+10 marks will be deducted for each day (or part of a day) late. After five days a mark of zero is recorded.
+6. Resubmission
+You may resubmit as often as you like before the deadline. Each submission overwrites the previous one. No resubmission after the deadline.
+7. Originality
+All dissertations are checked with text-matching software. You must tick the declaration of authorship.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 6000, 'limits.maxWords': 8000, 'naming.pattern': 'BIO3330_CandidateNumber.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, opens: '2027-04-19T09:00:00', due: '2027-05-07T14:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, declaration: true, 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `Reminder: the group report for ECO220 is due on Tuesday 16 March 2027 at 4pm GMT. One member of the group submits for everyone. The report (max 12 pages, PDF) and the spreadsheet with your calculations (.xlsx) are uploaded at the same time - the system only takes both together. Neither file may be larger than 10 megabytes. List all members on the title page. We have extended the deadline for group 7 to 19 March.`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 12}}, {label: 'Spreadsheet', types: ['xlsx']}], 'limits.maxBytes': 10000000, due: '2027-03-16T16:00:00+00:00', timeZone: 'GMT'},
+  },
+  {
+    text: `FAQ: coursework 2
+
+How long should it be? 2,000 words. We don't count footnotes used for citation only.
+Is there any leeway? Yes, 5% over is fine.
+When is it due? Noon, Wednesday 24 March 2027.
+And if I need more time? Ask the office before 17 March.
+Can I hand in a draft first? No, there's only one attempt.
+Which format? Word, please. We can't annotate PDFs.
+Do I put my name on it? No! Student number only, in the header.
+What should I call the file? CW2 followed by your student number.
+Where do I upload it? "Coursework 2 final" in the assessment section.
+Is it checked for plagiarism? Yes, automatically.`,
+    says: {place: 'Coursework 2 final', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2100, 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: true, due: '2027-03-24T12:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `Final assignment – all you need to know on one page
+
+Deadline 1 (report): 10 May 2027, 13:00
+Deadline 2 (code): 12 May 2027, 13:00
+Deadline 3 (video): 14 May 2027, 13:00
+
+Report: 8 pages (IEEE two-column), PDF, 10 MB.
+Code: one zip, no binaries, 50 MB.
+Video: mp4, 3 minutes, 200 MB.
+
+Times are Helsinki time. For every started day of delay the grade is lowered by one. A week after the deadline nothing is taken.`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 8}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 50000000}}, {label: 'Video', types: ['mp4'], limits: {maxBytes: 200000000}}], timeZone: 'Europe/Helsinki', parts: [{label: 'report', opens: null, due: '2027-05-10T13:00:00+03:00'}, {label: 'code', opens: null, due: '2027-05-12T13:00:00+03:00'}, {label: 'video', opens: null, due: '2027-05-14T13:00:00+03:00'}], 'late.cutoffDays': 7, lengths: ['maxPages']},
+  },
+  {
+    text: `Dear students of LIT205,
+
+Your second essay should be handed in through the course page by Sunday, 14 March 2027 (23:59). Length: around 1500 words. Please submit a Word file. As always, no names: put only your exam number on the first page and in the file name.
+Correction (2 March): 14 March is a Sunday, and the system is down that day. The new deadline is Monday 15 March, 12:00.
+
+Best wishes`,
+    says: {documents: [{label: null, types: ['docx']}], 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-15T12:00:00'},
+  },
+  {
+    text: `Thesis submission, Master programme "Coastal Systems"
+
+The thesis is to be submitted electronically as a PDF/A file no later than 30 June 2027, 24:00 CEST. The maximum file size is 100 MB; larger appendices may be submitted separately as a zip archive of up to 500 MB. The title page must bear the author's name and matriculation number. The text is 25,000 words at most, typeset in 11 pt with 1.5 line spacing on A4 with margins of at least 25 mm. A signed declaration of originality must be bound in after the title page. Submissions are final. The thesis will be subject to an electronic plagiarism check. Late submission leads to a fail.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}, {label: 'Larger appendices', types: ['zip'], limits: {maxBytes: 500000000}}], 'limits.maxBytes': 100000000, 'limits.maxWords': 25000, anonymous: false, similarityChecked: true, due: '2027-07-01T00:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.atLeast': ['marginMm'], declaration: true, archival: 'PDF/A'},
+  },
+  {
+    text: `Homework 6
+
+Due Thursday by the start of class (March 18, 9:30 am). Scan your handwritten solutions into a single PDF - no phone pics pasted into a Word doc, please. Max 10 MB. Upload under HW > HW6. Name: hw6_lastname.pdf. You have unlimited uploads until the deadline; only the last counts. Homework is accepted up to 24 hours late with a 20% penalty.`,
+    says: {place: 'HW > HW6', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'hw6_lastname.pdf', 'naming.mustContain': ['surname'], due: '2027-03-18T09:30:00', 'attempts.allowed': 'unlimited', 'late.cutoffDays': 1},
+  },
+  {
+    text: `PGDE reflective portfolio: submission windows
+
+Part A (planning): opens 11 January 2027 09:00, closes 29 January 2027 16:00
+Part B (teaching): opens 1 March 2027 09:00, closes 19 March 2027 16:00
+Part C (assessment): opens 26 April 2027 09:00, closes 14 May 2027 16:00
+
+Each part is one PDF of at most 15 MB and 3,000 words. Schools, pupils and colleagues must be anonymised; your own name should be on the cover. Parts handed in outside the window are not accepted.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.maxWords': 3000, anonymous: false, parts: [{label: 'Part A (planning)', opens: '2027-01-11T09:00:00', due: '2027-01-29T16:00:00'}, {label: 'Part B (teaching)', opens: '2027-03-01T09:00:00', due: '2027-03-19T16:00:00'}, {label: 'Part C (assessment)', opens: '2027-04-26T09:00:00', due: '2027-05-14T16:00:00'}], 'late.cutoffDays': 0},
   },
 ];
 

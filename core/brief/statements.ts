@@ -67,7 +67,7 @@ const asides = /^\W*(?:\d[\d.]*\s+)?(?:the )?(?:prizes?|awards?|field ?(?:trips?
 export function withoutAsides(clauses: Clause[]): Clause[] { const kept = clauses.filter((c) => c.under === undefined || !asides.test(c.under) || /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |them )?in|hand-?in|turn(?:ed)? in|upload(?:ed)?|deadline|due)\b/i.test(c.text)); return kept.length > 0 ? kept : clauses; }
 
 /** A line of its own with a few words, without a stop at its end, and something below it. */
-const isHeading = (c: Clause, text: string): boolean => /(?:^|\n)[ \t]*(?:#{1,6} |\*\*)?$/.test(text.slice(Math.max(0, c.start - 12), c.start)) && /^(?:\*\*)?[ \t]*(?:\r?\n|$)/.test(text.slice(c.end)) && !/[.,;!]$/.test(c.text) && !/^[-–—*•]\s/.test(c.text) && c.text.split(/\s+/).length <= 6;
+const isHeading = (c: Clause, text: string): boolean => /(?:^|\n)[ \t]*(?:#{1,6} |\*\*)?(?:\d{1,2}(?:\.\d{1,2})*[.)]?[ \t]+)?$/.test(text.slice(Math.max(0, c.start - 12), c.start)) && /^(?:\*\*)?[ \t]*(?:\r?\n|$)/.test(text.slice(c.end)) && !/[.,;!]$/.test(c.text) && !/^[-–—*•]\s/.test(c.text) && c.text.split(/\s+/).length <= 6;
 
 /** All matches of a pattern in a clause, with offsets into the whole wording. */
 export function* matchesIn(clause: Clause, pattern: RegExp): Generator<RegExpMatchArray & { at: number; to: number }> {
@@ -115,6 +115,8 @@ export function isRefused(before: string, after: string): boolean {
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
   // “Rejected: pages, odt, links to cloud documents.”
   if (/^\W*(?:rejected|refused|not accepted|unacceptable)\s*:[^.;]*$/i.test(before)) return true;
+  // “We can’t annotate PDFs.”
+  if (/\b(?:can['’]?t|can ?not|cannot|unable to)\b[^.;]{0,10}\b(?:annotate|open|read|mark|edit|accept|take|use)\s+(?:an? |the |your |any )?\.?$/i.test(before)) return true;
   const since = before.replace(/\([^()]*\)/g, (s) => ' '.repeat(s.length)).slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(', please '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
   if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not (?:be )?(?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
   return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);
