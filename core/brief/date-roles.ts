@@ -25,7 +25,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Upload them before the Thursday lecture on 25 February”.
   if (/\b(?:the )?(?:correct|right|actual) (?:date|deadline|day)(?: and time)? (?:is|remains)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
-  if (/\b(?:upload|submit|hand (?:it |them )?in|send (?:it|them))\b[^;]{0,60}\bbefore (?:(?:the|our) )?(?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\b(?:upload|submit|hand (?:it |them )?in|send (?:it|them))\b[^;]{0,130}\bbefore (?:(?:the|our) )?(?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
   // “… has been extended from Thursday 4 March to Monday 8 March”.
   const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;

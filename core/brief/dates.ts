@@ -1,6 +1,7 @@
 import * as chrono from 'chrono-node/en';
 import { DateTime } from 'luxon';
 import { zoneOf } from '../time/instant.ts';
+import { isGerman } from './german.ts';
 import { matchesIn, type Clause } from './statements.ts';
 
 export interface ReadDate { iso: string; start: number; end: number; problem: 'none' | 'weekday' | 'ambiguous' | 'impossible' }
@@ -15,7 +16,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   if (day > 0 && month === 0) return 'day-month';
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
-  if (european) return 'day-month';
+  if (european || isGerman(text)) return 'day-month';
   if (zone && /^Europe\/|^Australia\/|^(GMT|BST|GMT\/BST|WET|WEST|WET\/WEST|EET|EEST|EET\/EEST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
   return zone && /^(EST|EDT|PST|PDT|CDT|MDT|MST)$|^America\/(New_York|Chicago|Denver|Los_Angeles)/.test(zone) ? 'month-day' : null;
 }
@@ -89,7 +90,9 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
       }
       // A time of day beyond the neighbouring dates belongs to them.
       const from = index > 0 ? locate(clause.text, source, results[index - 1]!.index + results[index - 1]!.text.length) : 0, to = index + 1 < results.length ? locate(clause.text, source, results[index + 1]!.index) : clause.text.length;
-      const time = timeOf(s, clause.text, start - clause.start, quoteEnd - clause.start, from, to);
+      // “Open from Monday 3 May and will close at noon on Monday 17 May”: the time in between belongs to the second.
+      const led = index + 1 < results.length ? /\b(?:at|by|until|till) (?:(?:12[.:]00 )?noon|midnight|\d{1,2}[.:]\d{2}(?: ?[ap]m)?(?: noon)?|\d{1,2} ?[ap]m),? (?:on (?:the )?)?$/i.exec(clause.text.slice(quoteEnd - clause.start, to)) : null;
+      const time = timeOf(s, clause.text, start - clause.start, quoteEnd - clause.start, from, led ? quoteEnd - clause.start + led.index : to);
       found.push({ iso: isoOf(y, m, d, time, zone), start: Math.min(start, time?.start !== undefined ? clause.start + time.start : start), end: Math.max(quoteEnd, time?.end !== undefined ? clause.start + time.end : quoteEnd), problem });
     }
   }

@@ -99,7 +99,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const n = `(${number})`;
   const ranged: { at: number; to: number }[] = [];
   for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|(?:no(?:t)?|never|cannot be|not be) (?:less|fewer|shorter) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? (?:more|longer) than|(?:more|longer) than|up to)\\s+${n}(?:[\\s-]?${unit}\\b)?`, 'gi'))) { if (!new RegExp(unit, 'i').test(m[0])) continue; ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
-  for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s?${n}[\\s-]?${unit}\\b`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s{0,2}${n}[\\s-]?${unit}\\b`, 'gi'))) {
     const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)];
     // “Increased from 2,500 to 3,000 words” names the old limit and the new one.
     if (/\b(?:from|of)\s+$/i.test(text.slice(0, m.at - clause.start)) && /\b(?:increas|rais|reduc|lower|cut|chang|extend|mov)\w*\b[^.;]{0,20}$/i.test(text.slice(0, m.at - clause.start)) && /\d\s*(?:words?|pages?)?\s+to\s/i.test(m[0])) { ranged.push(m); push(max, b, m); continue; }
@@ -159,6 +159,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   for (const m of matchesIn(clause, new RegExp(`^\\W*(?:number of )?${unit}\\s*[:=]\\s*(?:between |from )?${n}\\s?(?:-|–|—|to|and)\\s?${n}\\W*$`, 'gi'))) { const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)]; if (a < b) { found.splice(0, found.length); push(min, a, m); push(max, b, m); } }
   // “About 400 words; no more than 450”.
   for (const m of matchesIn(clause, new RegExp(`\\b(?:about|around|approximately|roughly|c\\.|ca\\.)\\s+${n}[\\s-]?${unit}\\b[^.;]{0,20}[;,(]?\\s*(?:and |but )?(?:no(?:t)? more than|at most|max(?:imum)?\\.?|up to)\\s+${n}(?!\\s?(?:%|\\w))`, 'gi'))) push(max, numberOf(m[2]!), m);
+  // “(approx. 3000 words; 3500 at most)”.
+  if (what === 'words' && found.length === 0) for (const m of matchesIn(clause, new RegExp(`\\bwords?\\b[;,]? (?:but |and )?${n} (?:at (?:the )?(?:very )?most|max(?:imum)?|tops)\\b`, 'gi'))) push(max, numberOf(m[1]!), m);
   // “Everything after word 2500 is ignored.”
   if (what === 'words') for (const m of matchesIn(clause, new RegExp(`\\b(?:after|beyond|past) word (${number})\\b[^.;]{0,30}\\b(?:not (?:be )?(?:read|marked|counted)|ignored|disregarded|cut off|unread)\\b`, 'gi'))) push(max, numberOf(m[1]!), m);
   // “Maximum words: two thousand”.

@@ -195,7 +195,7 @@ Closing date: 30 April 2027, 16:00 BST
 
 Late portfolios will be capped at 40%.
 Portfolios are marked anonymously. Use your candidate number only.`,
-    says: {documents: [{label: 'Reflective essay', types: ['docx', 'pdf'], limits: {minWords: 2250, maxWords: 2750}}, {label: 'Evidence log', types: ['xlsx']}, {label: 'Form', types: ['pdf'], limits: {maxBytes: 2000000}}], anonymous: true, opens: '2027-04-01T09:00:00+01:00', due: '2027-04-30T16:00:00+01:00', timeZone: 'BST', declaration: true},
+    says: {documents: [{label: 'Reflective essay', types: ['docx', 'pdf'], limits: {minWords: 2250, maxWords: 2750}}, {label: 'Evidence log', types: ['xlsx']}, {label: 'Signed declaration form', types: ['pdf'], limits: {maxBytes: 2000000}}], anonymous: true, opens: '2027-04-01T09:00:00+01:00', due: '2027-04-30T16:00:00+01:00', timeZone: 'BST', declaration: true},
   },
   {
     text: `FINAL PAPER — submission checklist
@@ -3513,6 +3513,108 @@ Part C (assessment): opens 26 April 2027 09:00, closes 14 May 2027 16:00
 
 Each part is one PDF of at most 15 MB and 3,000 words. Schools, pupils and colleagues must be anonymised; your own name should be on the cover. Parts handed in outside the window are not accepted.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.maxWords': 3000, anonymous: false, parts: [{label: 'Part A (planning)', opens: '2027-01-11T09:00:00', due: '2027-01-29T16:00:00'}, {label: 'Part B (teaching)', opens: '2027-03-01T09:00:00', due: '2027-03-19T16:00:00'}, {label: 'Part C (assessment)', opens: '2027-04-26T09:00:00', due: '2027-05-14T16:00:00'}], 'late.cutoffDays': 0},
+  },
+  {
+    text: `Training Unit TRNOPS304, Lesson 4 assessment
+
+Submit the completed candidate workbook (the Word template from the Resources tab, saved under a new name) and a signed observation form as PDF. Upload limit: 20 megapixels per file. 
+
+File names must start with your surname (both halves if it is hyphenated), then unit code and lesson code: Marlowe-Finch_TRNOPS304_L4. Files named otherwise are returned.
+
+Due by close of business (5.00 pm) on Friday 26/03/2027, Brisbane time. Two attempts are allowed; the second one replaces the first. Your assessor knows who you are - this unit is not marked anonymously. A statement that the work is your own has to be ticked before the upload starts.`,
+    says: {documents: [{label: 'Completed candidate workbook', types: ['docx']}, {label: 'Signed observation form', types: ['pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['surname', 'courseCode'], anonymous: false, due: '2027-03-26T17:00:00+10:00', timeZone: 'Australia/Brisbane', 'attempts.allowed': 2, 'attempts.keeps': 'latest', declaration: true},
+  },
+  {
+    text: `The submission point for the dissertation is open from Monday 3 May 2027 and will close at 12.00 noon on Monday 17 May 2027. Candidates with an approved extension submit through the same point; their own date has been communicated to them. Length: not less than 10,000 and not more than 12,000 words (appendices and bibliography excluded, footnotes included). Candidates must not put their name on any part of the dissertation, only the candidate number. An electronic copy in PDF format is required, no larger than 100MB. A declaration form (Word) has to be uploaded separately. Submissions may not be changed after uploading. The penalty for late submission is 5 marks for the first 24 hours and 1 mark for each further day.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 100000000}}, {label: 'Declaration form', types: ['docx']}], 'limits.minWords': 10000, 'limits.maxWords': 12000, anonymous: true, opens: '2027-05-03', due: '2027-05-17T12:00:00', 'attempts.allowed': 1, declaration: true, 'counting.counted': ['footnotes'], 'counting.left': ['appendices', 'references']},
+  },
+  {
+    text: `Film essay: 6-8 minutes, mp4, up to 2 GB. A written rationale (max. 750 words) in PDF. Deadline 23:55 CEST, 6 June 2027, for both. Upload the film to "Film essays: video", the rationale to "Film essays: text". Surname in both file names. You'll present your film on 9 June.`,
+    says: {place: 'Film essays: video', documents: [{label: 'Film essay', types: ['mp4'], limits: {maxBytes: 2000000000}}, {label: 'Written rationale', types: ['pdf'], limits: {maxWords: 750}}], 'naming.mustContain': ['surname'], due: '2027-06-06T23:55:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `Kindly note that the assignment, in MS Word or PDF, of about 10 pages (approx. 3000 words; 3500 at most), shall reach us not later than the 12th of April, 2027 (midnight, IST - Indian Standard Time). The file shall bear your roll number and name (e.g. 21EC045_Anika.pdf). Assignments reaching us after the said date shall not be evaluated. Maximum permitted similarity: 15%.`,
+    says: {documents: [{label: 'Assignment', types: ['docx', 'pdf']}], 'limits.maxWords': 3500, 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-13T00:00:00+05:30', timeZone: 'Asia/Kolkata', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Peer review assignment in five steps
+
+Step 1 Draft: 1 March – 8 March 2027, 23:59
+Step 2 Peer comments: 9 March – 15 March 2027, 23:59
+Step 3 Revised draft: 16 March – 22 March 2027, 23:59
+Step 4 Reply to comments: 23 March – 29 March 2027, 23:59
+Step 5 Final version: 30 March – 12 April 2027, 23:59
+
+Peer comments are anonymous; the final version carries your name. Only docx. Final version: between 1,800 and 2,200 words.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, anonymous: false, parts: [{label: 'Step 1 Draft', opens: '2027-03-01', due: '2027-03-08T23:59:00'}, {label: 'Step 2 Peer comments', opens: '2027-03-09', due: '2027-03-15T23:59:00'}, {label: 'Step 3 Revised draft', opens: '2027-03-16', due: '2027-03-22T23:59:00'}, {label: 'Step 4 Reply to comments', opens: '2027-03-23', due: '2027-03-29T23:59:00'}, {label: 'Step 5 Final version', opens: '2027-03-30', due: '2027-04-12T23:59:00'}]},
+  },
+  {
+    text: `Coursework 1 brief – CS2011
+
+Deadline: Tuesday 2nd March 2027 at 4pm (note: 2nd March 2027 is a Tuesday)
+Marks and feedback: within 15 working days
+Submission: one archive (zip, max 30MB) containing src/ and report.pdf
+Report length: 4 pages
+Late penalty: standard (see handbook)
+Academic conduct: this is individual work
+Resubmission before the deadline: unlimited, last one counts`,
+    says: {documents: [{label: 'Archive', types: ['zip']}], 'limits.maxBytes': 30000000, 'limits.maxPages': 4, due: '2027-03-02T16:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', lengths: ['maxPages']},
+  },
+  {
+    text: `Hi, a few changes to what's on the sheet:
+- new word limit: 1,750 (was 1,500)
+- deadline stays Wed 17 March 2027 but now 18:00 rather than noon
+- pdf instead of Word
+- you needn't print anything
+- still anonymous
+Sorry for the mess!`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1750, anonymous: true, due: '2027-03-17T18:00:00'},
+  },
+  {
+    text: `Abgabe der Hausarbeit
+
+Die Hausarbeit (ca. 15 Seiten, max. 20 Seiten) ist bis zum 15. März 2027, 12:00 Uhr als PDF in den Ordner „Hausarbeiten WS 26/27“ hochzuladen. Die Datei darf höchstens 5 MB groß sein. Dateiname: Matrikelnummer_Hausarbeit.pdf. Die Arbeit wird anonym bewertet; Ihr Name darf nirgends erscheinen. Eine Eigenständigkeitserklärung ist beizufügen. Schrift: Times New Roman 12 pt, Zeilenabstand 1,5, Rand 3 cm. Nach Ablauf der Frist ist keine Abgabe mehr möglich.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.maxPages': 20, 'naming.pattern': 'Matrikelnummer_Hausarbeit.pdf', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-15T12:00:00', 'late.cutoffDays': 0, 'layout.marginMm': 30, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true},
+  },
+  {
+    text: `Essay 2 will be marked by two tutors, neither of whom will see your name. Hand it in as a PDF (with all fonts embedded, please) that is not bigger than 8 MB, before the lecture on Monday 8 March 2027 (lecture starts at 14:15). 2,000 words, and I mean it: markers stop at 2,000. The words in the bibliography are not counted, the words in the footnotes are. Title the file with your exam code and the essay question number, like so: K4417_Q3.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.maxWords': 2000, 'naming.mustContain': ['candidateNumber', 'title'], anonymous: true, due: '2027-03-08T14:15:00', lengths: ['maxWords'], 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `WHAT AND WHEN
+Task	Due	Weight	Format
+Proposal	22 Feb 2027 17:00	10%	docx, 1 page
+Progress report	22 Mar 2027 17:00	20%	PDF, 5 pages
+Final report	10 May 2027 17:00	50%	PDF, 25 pages
+Presentation slides	14 May 2027 09:00	20%	pptx
+
+All times AEST. Submit each task at the point of the same name. Group submissions: one member submits. Late: 10% per day, maximum five days.`,
+    says: {documents: [{label: 'Proposal', types: ['docx'], limits: {maxPages: 1}}, {label: 'Progress report', types: ['pdf'], limits: {maxPages: 5}}, {label: 'Final report', types: ['pdf'], limits: {maxPages: 25}}, {label: 'Presentation slides', types: ['pptx']}], timeZone: 'AEST', parts: [{label: 'Proposal', opens: null, due: '2027-02-22T17:00:00+10:00'}, {label: 'Progress report', opens: null, due: '2027-03-22T17:00:00+10:00'}, {label: 'Final report', opens: null, due: '2027-05-10T17:00:00+10:00'}, {label: 'Presentation slides', opens: null, due: '2027-05-14T09:00:00+10:00'}], 'late.percentPerDay': 10, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Thank you for your query. Your paper for HIS4400 is due on 30.04.2027 at 16.00. As you have a learning support agreement, your individual due date is 07.05.2027, same time. The page will show you the first of these dates; this is normal and you will not be marked late. Please upload as usual under "HIS4400 paper" and keep this message.`,
+    says: {place: 'HIS4400 paper', due: '2027-04-30T16:00:00', extension: '2027-05-07T16:00:00'},
+  },
+  {
+    text: `Lab 5 report checklist
+[ ] PDF, not a photo, not a link
+[ ] under 3,000,000 bytes
+[ ] 5 pages or fewer, 11 point, single column
+[ ] file is called lab5-<bench number>.pdf
+[ ] both partners' names on page 1
+[ ] uploaded to "PHYS210 / Lab 5" no later than 9 March 2027, 8:00 a.m. EST
+[ ] honour pledge signed
+[ ] one upload per pair. You can't take it back!`,
+    says: {place: 'PHYS210 / Lab 5', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 3000000, 'limits.maxPages': 5, 'naming.pattern': 'lab5-<bench number>.pdf', anonymous: false, due: '2027-03-09T08:00:00-05:00', timeZone: 'EST', 'layout.fontSizePt': 11, declaration: true},
+  },
+  {
+    text: `Praktikumsbericht – Hinweise
+
+Umfang: 12 bis 15 Seiten (ohne Anhang), Schriftgröße 11, Zeilenabstand 1,5, Ränder 2,5 cm.
+Abgabe als PDF (max. 10 MB) bis spätestens 31.03.2027, 23:59 Uhr (MEZ/MESZ), im Ordner "Praktikum WS".
+Dateiname: Nachname_Matrikelnummer.pdf
+Verspätete Abgaben werden nicht angenommen.`,
+    says: {place: 'Praktikum WS', 'limits.maxBytes': 10000000, 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Matrikelnummer.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31T23:59:00', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5},
   },
 ];
 

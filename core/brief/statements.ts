@@ -1,3 +1,5 @@
+import { germanAsEnglish } from './german.ts';
+
 /** A value that the wording states, with the words it came from. `override` marks a correction that says it holds. */
 export interface Statement<T> { value: T; start: number; end: number; override?: boolean }
 /** A stretch of the wording that reads as one sentence or line. */
@@ -10,9 +12,15 @@ const asLabelled = (row: string): string => row.replace(/^(\s*)\|([^|\n]*[^|\s-]
 /** A table without lines, of labels with wide gaps behind them: “Due      6 May 2027” as “Due:     6 May 2027”. Lengths stay. Two such rows and more make one. */
 function asTable(wording: string): string {
   // “Final report ........ 23 April”.
-  const text = barred(wording.replace(/(?<=\S) ?\.{4,} ?(?=\S)/g, (dots) => '| '.padStart(dots.length)));
+  const text = barred(tabbed(wording).replace(/(?<=\S) ?\.{4,} ?(?=\S)/g, (dots) => '| '.padStart(dots.length)));
   const row = /^([ \t]*[A-Z][\w/-]*(?: [\w/-]+){0,3})(?: {3,}|[ \t]*\t[ \t]*)(?=\S)(?!.*\S {3,}\S)/gm;
   return [...text.matchAll(row)].length < 3 ? text : text.replace(row, (whole, label: string) => `${label}:${' '.repeat(whole.length - label.length - 1)}`);
+}
+
+/** Lines below each other that have two tabs and more are a table of several columns as well. */
+function tabbed(text: string): string {
+  const lines = text.split('\n'), columns = (line: string): number => [...line.trim().matchAll(/\t+/g)].length;
+  return lines.map((line, i) => (!line.includes('|') && columns(line) >= 2 && (columns(lines[i - 1] ?? '') >= 2 || columns(lines[i + 1] ?? '') >= 2) ? line.replace(/(?<=\S)([ \t]*)\t(?=[ \t]*\S)/g, (gap) => '|'.padStart(gap.length)) : line)).join('\n');
 }
 
 /** Lines below each other that have two wide gaps and more are a table of several columns: each gap gets a bar. */
@@ -25,7 +33,7 @@ function barred(text: string): string {
 export function splitClauses(wording: string): Clause[] {
   // What is struck through does not hold.
   // When somebody wrote in a thread is no date of the assignment; the number of a week between a date and its time is neither.
-  const text = asTable(wording.replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)));
+  const text = asTable(germanAsEnglish(wording).replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)));
   const clauses: Clause[] = [];
   let from = 0;
   const push = (to: number): void => {
