@@ -15,7 +15,7 @@ const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
 const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
 
-const works = 'essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|(?:blog )?post|op-ed|piece|statement|diary|critique|memo|letter|plan|script';
+const works = 'account|essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|(?:blog )?post|op-ed|piece|statement|diary|critique|memo|letter|plan|script';
 /** “An essay of 2,000 words”, “Length: 2,000 words”, “a 2,000-word essay”: a length of the work itself, not of something that it has or reads. */
 function isLength(before: string, own: string, after: string): boolean {
   if (/\b(?:first|last|opening|next|another|every|each|per|than|after|contains?|read|reading|chapter|source|sources|quotations?|transcript|handbook|for|from|on|see|extra|further|these|those|\d)\s*$/i.test(before) || /\b(?:read|reading|source|summari[sz]e)\b/i.test(`${before.slice(-60)} ${after.slice(0, 60)}`) || /^\s*(?:each|per|apiece|from|on (?:the )?page|a (?:day|week)|of (?!text\b|prose\b|writing\b)|or (?:more|less|so)|per)\b/i.test(after)) return false;
@@ -38,6 +38,8 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     const over = i > 0 ? new RegExp(`^\\W*(?:but |and )?(?:nothing|anything|everything) (?:over|beyond|above|longer than) (${number})\\s+(?:will|is|gets)\\b(?:[^.;]{0,20}\\b(?:not (?:be )?read|ignored|unread|returned|cut)|(?<=\\bnothing\\b.*) (?:be )?(?:read|marked|accepted)\\b)`, 'i').exec(clause.text) : null, before = over && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
     if (over && before) return [{ field: before === 'word' ? 'maxWords' : 'maxPages', value: numberOf(over[1]!), start: clause.start, end: clause.end, clause, override: isCorrection(clause) }];
     if (bare && unit) return [{ field: `${bare[1]!.toLowerCase()}${unit === 'word' ? 'Words' : 'Pages'}` as Field, value: numberOf(bare[2]!), start: clause.start, end: clause.end, clause, override: isCorrection(clause) }];
+    const bareLimit = shortAnswer(clause);
+    if (bareLimit.length > 0) return bareLimit;
     if (!hasNumber.test(clause.text) || !hasUnit.test(clause.text)) return [];
     // A sentence on what counts may stand between a length and its leeway.
     const about = [1, 2, 3].find((k) => { const t = clauses[i + k]?.text; return t === undefined || /\d/.test(t) || !/\bword (?:count|limit|length)\b|\bcount(?:s|ed)?\b|\b(?:leeway|tolerance|allowance)\b[^?]*\?/i.test(t); }), next = clauses[i + (about ?? 1)]?.text ?? '';
@@ -46,6 +48,16 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     return [...readSizes(clause), ...counts, ...(answer ? [answer] : [])];
   });
   return found.filter((s) => !s.reach || !found.some((o) => o !== s && o.field === s.field && !o.reach));
+}
+
+/** “Word limit? 3500 +/-10 %”, “Is there a size limit? Yes – 40MB.” */
+const limitAsked = /^\W*(?:Q?\d*\s*[:.]\s*)?(?:(?:what|is there|how (?:big|large)|any|and)\b.*)?\b(word (?:limit|count)|size|big|large)\b[^?]*\?\W*$/i;
+function shortAnswer(clause: Clause): LimitStatement[] {
+  const asked = clause.under ? limitAsked.exec(clause.under)?.[1]?.toLowerCase() : undefined, m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number})\\s?([KMG]i?B\\b)?(?:\\s?(?:±|\\+\\s?/?\\s?[-–−])\\s?(\\d{1,2})\\s?%)?(?!\\s?(?:%|words|pages|[a-z]{2}))`, 'i').exec(clause.text) : null;
+  if (!m) return [];
+  const value = numberOf(m[1]!), give = Number(m[3] ?? 0) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: Math.round(n), start: clause.start + m.index + m[0].indexOf(m[1]!), end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause) });
+  if (m[2]) return /^(?:size|big|large)$/.test(asked!) ? [of('maxBytes', value * (units[m[2].toLowerCase()] ?? 1))] : [];
+  return asked!.startsWith('word') && value >= 20 ? [...(give > 0 ? [of('minWords', Math.ceil(value * (1 - give) - 1e-9))] : []), of('maxWords', Math.floor(value * (1 + give) + 1e-9))] : [];
 }
 
 const howLong = /^\W*(?:Q\s*[:.]\s*)?how (?:long|many (?:words|pages))\b.*\b(?:may|can|should|must|be|write)\b/i;
@@ -66,7 +78,7 @@ function readSizes(clause: Clause): LimitStatement[] {
     const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before) || /\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) || /,\s*$/.test(before) && /^\s*[.;]?\s*$/.test(after) && /\b(?:pdf|docx?|word|odt|zip|mp[34]|jpe?g|png|pptx|xlsx)\b/i.test(before);
     // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.
     if (/^\W*(?:attachments?|supplement\w*|appendices|enclosures?)\b[^.;:]{0,20}:/i.test(clause.text) && !/\b(?:pdf|docx?|zip|odt)\b/i.test(clause.text)) continue;
-    if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
+    if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
     if (replaced(before)) continue;
     found.push({ field: 'maxBytes', value: Math.round(value), start: m.at, end: m.to, clause, override: isCorrection(clause), remark: /pixel|^mp$/i.test(m[2]!) ? 'megapixels' : undefined });
   }
@@ -95,7 +107,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “An abstract of at most 200 words” limits a part of the paper.
   const ofPart = (m: { at: number; to: number }): string | null => /^[\s-]*(appendix)\b/i.exec(text.slice(m.to - clause.start))?.[1]?.toLowerCase() ?? (/\bfrom (?:the )?introduction to (?:the )?conclusion\b|\b(?:pdf|docx?|odt|rtf|files?)\b/i.test(text) ? null : (/\b(abstract(?=s?\b)|(?:executive )?summary(?! (?:report|essay|paper))|cover (?:letter|page|sheet)|introduction(?! to\b)|conclusion|appendi(?:x|ces)|title page|biography|captions?|paragraphs?|reflective statement)s?\b(?:[^.;]|\b(?:max|min|approx)\.){0,24}$/i.exec(text.slice(0, m.at - clause.start)) ?? /^[\s-]*(?:word |page )?(abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b/i.exec(text.slice(m.to - clause.start)) ?? /^\W*(?:an? |the )?(abstract|(?:executive )?summary|cover letter|biography|reflective statement)\b(?=[^;]*\band\b)/i.exec(text))?.[1]?.toLowerCase() ?? null);
   // “Each answer at most 800 words” limits the answers.
-  const ofEach = (m: { at: number }): boolean => !/\beach part\b[^.;]*\b(?:pdf|docx?|file|document)\b/i.test(text) && /\b(?:each|every) (?:answer|question|response|entry|section|paragraph|part|post|slide|item|task|student|member)\b[^.;]{0,40}$/i.test(text.slice(0, m.at - clause.start));
+  const ofEach = (m: { at: number }): boolean => !/\beach part\b[^.;]*\b(?:pdf|docx?|file|document)\b/i.test(text) && /\b(?:each|every) (?:answer|question|response|entry|section|paragraph|part|post|slide|item|task|student(?! (?:then )?(?:writes|submits|hands|uploads|produces|prepares))|member)\b[^.;]{0,40}$/i.test(text.slice(0, m.at - clause.start));
   const n = `(${number})`;
   const ranged: { at: number; to: number }[] = [];
   for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|(?:no(?:t)?|never|cannot be|not be) (?:less|fewer|shorter) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? (?:more|longer) than|(?:more|longer) than|up to)\\s+${n}(?:[\\s-]?${unit}\\b)?`, 'gi'))) { if (!new RegExp(unit, 'i').test(m[0])) continue; ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
@@ -108,7 +120,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: for (?:this|the) (?:module|essay|paper|report|assignment|assessment|coursework|course))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?![\\d,.]*\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: for (?:this|the) (?:module|essay|paper|report|assignment|assessment|coursework|course))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s|\\bremains\\s|\\bstays\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?![\\d,.]*\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
@@ -171,6 +183,6 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:(?:A4|full)\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?(?: of)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within))\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?(?: of)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within)|max(?:imum)? length (?:is|of))\s+(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;
 }

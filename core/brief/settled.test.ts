@@ -630,7 +630,7 @@ Word limit stays 3,000; footnotes count, the bibliography does not.
 
 With kind regards
 Programme Office`,
-    says: {'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-12T17:00:00+00:00', timeZone: 'GMT', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+    says: {'limits.maxWords': 3000, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-12T17:00:00+00:00', timeZone: 'GMT', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
   },
   {
     text: `Deadlines for the five parts of the studio journal
@@ -1573,7 +1573,7 @@ Portfolio grade – 28 June 2027.`,
 UPDATE 1 (1 Feb): deadline now Mon 22 Feb 2027, 16:00.
 Original: Fri 19 Feb 2027, 16:00.
 Word limit stays 2000; format docx.`,
-    says: {documents: [{label: null, types: ['docx']}], due: '2027-02-24T16:00:00'},
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, due: '2027-02-24T16:00:00'},
   },
   {
     text: `The essay (2,000 words; you will not be penalised for being up to 10% over) should be uploaded no later than 16.00 on 3.5.2027. Submission opens one week before. Save your file as EssayTwo_<your student ID>. Only .pdf files can be uploaded. Don't put your name on it. Your essay will be compared against published work and other students' papers.`,
@@ -3615,6 +3615,104 @@ Abgabe als PDF (max. 10 MB) bis spätestens 31.03.2027, 23:59 Uhr (MEZ/MESZ), im
 Dateiname: Nachname_Matrikelnummer.pdf
 Verspätete Abgaben werden nicht angenommen.`,
     says: {place: 'Praktikum WS', 'limits.maxBytes': 10000000, 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Matrikelnummer.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31T23:59:00', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `EVERYTHING YOU NEED FOR THE ETHICS ESSAY
+
+Who reads it: two members of staff, without knowing who wrote it.
+How much: 2,200 words is the ceiling; there's no minimum. Notes count. The list of works doesn't.
+In which form: PDF or ODT. Not DOC, not DOCX.
+What to call it: your five-character exam code, a dash, ETH2 (like 7KD2Q-ETH2).
+Until when: 19 May 2027, 18.00 (CEST). After 18.00 the button is gone.
+Where: the button is on the page "Ethics > Essay 2".
+How many times: send it in as often as you please. What we read is what was sent last.`,
+    says: {place: 'Ethics > Essay 2', documents: [{label: null, types: ['pdf', 'odt']}], 'limits.maxWords': 2200, 'naming.pattern': '[exam code]-ETH2', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-19T18:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 'unlimited', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `ASSIGNMENT 2B
+Value: 25 marks
+Due: 5 pm, Tuesday 13 April 2027 (NZST)
+Late penalty: 2 marks per day or part thereof (8% of the assignment's value)
+Final cut-off: 5 pm, Tuesday 20 April 2027
+Submission: online via Assignment 2B; paper copies will not be accepted
+Format: Single PDF. A4, 2.5 cm margins, 12-point Arial, 1.5 line spacing
+Cover sheet: fill in the online one
+Length: 1800 words maximum (tables and references not included)`,
+    says: {place: 'Assignment 2B', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1800, due: '2027-04-13T17:00:00+12:00', timeZone: 'NZST', 'late.percentPerDay': 2, 'late.cutoffDays': 7, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'counting.left': ['tables', 'references']},
+  },
+  {
+    text: `We're moving the essay to next month. New closing time: noon on 15 April 2027. Old one (31 March, noon) no longer applies. Also the box moved: it's now "Essay (April)" - leave "Essay (March)" alone. Everything else is as before i.e. Word, 2000 words max, name and number on the first page, no late work.`,
+    says: {place: 'Essay (April)', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, anonymous: false, due: '2027-04-15T12:00:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Students are required to submit: (a) the reflective account, 1500 words, Word; (b) the skills log, on the form supplied, Word; (c) two signed placement reports, scanned, PDF. All three go to Placement Portfolio by 9 am on 24 May 2027. Do not use the names of patients or staff. Your account is marked anonymously; use your candidate number in the header and file names. Size limit 5MB a file.`,
+    says: {place: 'Placement Portfolio', documents: [{label: 'Reflective account', types: ['docx']}, {label: 'Skills log', types: ['docx']}, {label: 'Signed placement reports', types: ['pdf']}], 'limits.maxBytes': 5000000, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-05-24T09:00:00'},
+  },
+  {
+    text: `Hi all – as promised the practicalities for the coding assignment. Please zip your project folder (without node_modules, without build output) and upload the zip, plus a README as PDF (2 pages tops). Each file must stay under 15 MiB. The zip is called a3-<username>.zip and the readme a3-<username>.pdf. Deadline: Sunday April 11, 11:59 PM EDT; you've got 72 "late hours" for the whole semester which are deducted automatically. You may submit up to 20 times, and your last submission is graded. Code is compared with everybody else's by a tool.`,
+    says: {documents: [{label: null, types: ['zip']}, {label: 'README', types: ['pdf'], limits: {maxPages: 2}}], 'limits.maxBytes': 15728640, 'naming.pattern': 'a3-<username>.zip', 'naming.mustContain': ['username'], similarityChecked: true, due: '2027-04-11T23:59:00-04:00', timeZone: 'EDT', 'attempts.allowed': 20, 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Field report (individual)
+-------------------------
+submit by ....... Thu, 4 March 2027, 13:00
+submit to ....... "GEOG 230 field report"
+format .......... docx
+length .......... 1,400 to 1,600 words
+file name ....... 230_<student ID>
+marked by ....... teaching assistants, anonymously
+late ............ 2 % of the mark for each hour, not more than 24 hours`,
+    says: {place: 'GEOG 230 field report', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1400, 'limits.maxWords': 1600, 'naming.pattern': '230_<student ID>', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-04T13:00:00'},
+  },
+  {
+    text: `The take-home paper will be available on the course page on 14 December 2026 from 10 am. Upload your answer before 10 am on 16 December 2026. 3 questions, 1,000 words each (strict). One PDF. State your word counts. Papers are marked anonymously, so please use your examination number and remove author information from the file's properties. Technical problems are no excuse: begin uploading by 9.30.`,
+    says: {documents: [{label: null, types: ['pdf']}], anonymous: true, opens: '2026-12-14T10:00:00', due: '2026-12-16T10:00:00'},
+  },
+  {
+    text: `Group presentation + individual paper
+
+The group uploads its slides (PDF or PowerPoint) the evening before its session, 8 pm. Each student then writes a paper of 5-6 pages (1.5 spaced, 12 pt) about one aspect. The papers of everybody are due on June 25, 2027. Send them in by uploading to "Papers SoSe27". LastName_Topic.pdf please. I'll mark them until July 20.`,
+    says: {place: 'Papers SoSe27', documents: [{label: 'Slides', types: ['pdf', 'pptx']}], 'limits.minPages': 5, 'limits.maxPages': 6, 'naming.pattern': 'LastName_Topic.pdf', 'naming.mustContain': ['surname'], due: '2027-06-25', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5},
+  },
+  {
+    text: `Q1. When is the deadline?
+Monday 12 April 2027, 12:00 (midday).
+Q2. What if I submit at 12:01?
+Then it's late: minus 5 marks (out of 100) per day, weekends included. After 14 days: zero.
+Q3. May I submit more than once?
+You may, until the deadline. We keep every version but mark the latest.
+Q4. Which file types can I use?
+.doc, .docx, .rtf or .pdf
+Q5. Is there a size limit?
+Yes - 40MB.
+Q6. Should my name be in the file?
+No. Put your Z-number in the header. The file name doesn't matter.
+Q7. Word limit?
+3500 +/-10%, excluding bibliography.
+Q8. Can I see the similarity score?
+Yes, about 20 minutes after you submit.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'rtf', 'pdf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 3150, 'limits.maxWords': 3850, anonymous: true, similarityChecked: true, due: '2027-04-12T12:00:00', 'attempts.keeps': 'all', 'late.percentPerDay': 5, 'late.cutoffDays': 14},
+  },
+  {
+    text: `Dear candidate
+We confirm that the resubmission of your project (reference RES-118) is possible until 4pm on 2 August 2027. Please submit one PDF file of no more than 25 MB to "Resubmissions Summer 2027" – this is NOT the place you used in May. The word limit remains 8,000. A covering letter (Word, one page) explaining your changes goes in as a second file. Your work will again be marked blind. The file names must not include your name or your student number: use RES-118_project and RES-118_letter.`,
+    says: {place: 'Resubmissions Summer 2027', documents: [{label: null, types: ['pdf'], limits: {maxBytes: 25000000}}, {label: 'Letter', types: ['docx']}], 'limits.maxWords': 8000, 'naming.mustNotIdentify': true, anonymous: true, due: '2027-08-02T16:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `ART & DESIGN HISTORY – Visual analysis
+Words: 1.500 (±150)
+Images: max. 6, low resolution so that the whole file is < 10 MB
+File: PDF
+Due: 26.2.2027 23:59
+Upload: Learning area > ADH > Visual analysis
+Fonts: no requirement. Line spacing: at least 1,5
+Number your pages!
+Late: not possible`,
+    says: {place: 'Learning area > ADH > Visual analysis', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.minWords': 1350, 'limits.maxWords': 1650, due: '2027-02-26T23:59:00', 'late.cutoffDays': 0, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true},
+  },
+  {
+    text: `Your dissertation proposal must be handed in via the department's website by Friday of Week 8 (Friday 5 March), 4pm. The maximum length is two sides of A4 in 11-point type. It isn't anonymous: your name and that of your proposed supervisor go at the top. PDF please. Late proposals will be penalised at the usual rate of five marks per working day.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, anonymous: false, due: '2027-03-05T16:00:00', 'late.percentPerDay': 5, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11},
   },
 ];
 
