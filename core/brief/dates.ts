@@ -40,7 +40,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // “The 15th (of March, 2027)”.
   clause = { ...clause, text: clause.text.replace(/(\d(?:st|nd|rd|th)) \((of [A-Z][a-z]+)(,? 20\d\d)?\)/g, (_, day: string, month: string, year?: string) => `${day}  ${month}${(year ?? '').replace(',', ' ')} `) };
   // “Five in the afternoon”.
-  if (/\bin the (?:morning|afternoon|evening)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?=(?: o['’]clock)? in the (?:morning|afternoon|evening)\b)/gi, (word) => String(hours.indexOf(word.toLowerCase()) + 1).padStart(word.length)) };
+  if (/\bin the (?:morning|afternoon|evening)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/(?<!\b(?:past|to|before|minutes?|half) )\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?=(?: o['’]clock)? in the (?:morning|afternoon|evening)\b)/gi, (word) => String(hours.indexOf(word.toLowerCase()) + 1).padStart(word.length)) };
   // “Noon (not midnight!)”.
   clause = { ...clause, text: clause.text.replace(/[(,–-]\s*(?:and )?not (?:at )?(?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
   // “8 in the evening rather than noon”.

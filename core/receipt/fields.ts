@@ -36,7 +36,7 @@ function rowsOf(text: string): Row[] {
 }
 
 const extensions = 'pdf|docx?|odt|rtf|txt|jpe?g|png|tiff?|zip|pptx?|xlsx?|html?|md|heic|tex|csv';
-const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576] };
+const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], ko: [1e3, 1024], mo: [1e6, 1_048_576], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576] };
 
 /** Finds the fields of a receipt. Nothing is invented: what no words settle stays null.
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
@@ -76,7 +76,7 @@ const cleanQuotes = (v: string | null): string | null => v?.replace(/^[“"‘'�
 
 function readId(text: string, rows: Row[]): string | null {
   const token = (v: string, label = ''): string | null => {
-    const bare = v.replace(/^(?:(?:no\.?|nr\.?|number|id|code|identifier|ref(?:erence)?\.?)(?=[\s:#])|#|:)\s*:?\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
+    const bare = v.replace(/^(?:(?:(?:receipt|confirmation|submission) )?(?:no\.?|nr\.?|number|id|code|identifier|ref(?:erence)?\.?|receipt|confirmation)(?=[\s:#])|#|:)\s*:?\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
     const m = /^[A-Za-z0-9][A-Za-z0-9._/:-]*(?:[ -][A-Z0-9][A-Z0-9-]+){0,3}/.exec(bare)?.[0].replace(/[.:]$/, '');
     // A short number is one where the label can mean nothing else.
     return m && /\d/.test(m) && (m.length >= 3 || (m === bare && /receipt|confirm|reference|\b(?:id|no|number)\b/i.test(label))) && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
@@ -98,6 +98,9 @@ function readId(text: string, rows: Row[]): string | null {
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
   const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n[°º]|núm\.?)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
+  // “Keep the number 7741-QX”.
+  const kept = /\b(?:keep|note(?: down)?|quote|remember|write down)\s+(?:the|this|your)\s+(?:receipt |reference |confirmation )?(?:number|no\.|code|reference|id)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  if (kept && kept[1]!.length >= 3) return kept[1]!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return null;
 }
@@ -140,8 +143,10 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   // Date and time in rows of their own.
   const date = rows.find((r) => /^(?:submission |received )?date(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label)), time = rows.find((r) => /^(?:submission |received )?time(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label));
   if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
-  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) {
-    if (!/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+  const sentences = text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/);
+  // In a log the line that speaks of the receipt is the one, not those of the steps before it.
+  for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
+    if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
@@ -222,7 +227,7 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
     sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step / 2) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary) });
   };
-  const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|kilobytes|megabytes)\b/gi;
+  const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]o|octets?|kilobytes|megabytes)\b/gi;
   const seen = new Set<string>();
   for (const line of text.split('\n')) {
     if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free)\b/i.test(line)) continue;

@@ -71,3 +71,18 @@ test('two documents, both there', async () => {
 });
 test('an extension granted counts', async () => expect((await judge(plain.replace('12 March', '15 March'), 'r.txt', [paper], { ...brief, extension: '2027-03-19T17:00:00+00:00' })).standing).toBe('confirmed'));
 test('nothing is invented', async () => expect((await judge('Hello.')).fields).toEqual({ id: null, receivedAt: null, fileNames: [], bytes: null, title: null, extract: null, sha256: [] }));
+
+describe('a place as the wording names it and as the receipt does', () => {
+  const at = async (asked: string, shown: string): Promise<string> => (await judge(plain.replace('GEO 3107 Report 2', shown), 'r.txt', [paper], { ...brief, place: asked })).agreement.find((a) => a.field === 'place')!.standing;
+  test.each([
+    ['GEO 3107 – Report 2 (main)', 'GEO 3107 – Report 2 (draft)'], ['GEO 3107 Report 2', 'GEO 3107 Report 2 (practice)'], ['Essay 1, group A', 'Essay 1, group B'], ['GEO 3107 Report 2', 'HIS 3107 Report 2'], ['Essay box', 'Late essay box'], ['Essay 1', 'Essay 1: resit'],
+  ])('another one: %s, %s', async (asked, shown) => { expect(await at(asked, shown)).toBe('differs'); });
+  test.each([
+    ['GEO 3107 – Report 2 (main)', 'GEO 3107 Report 2'], ['GEO 3107 Report 2', 'GEO 3107: Report 2 submission page'], ['Essay 1 (final)', 'Essay 1 (Final)'], ['Box “Essay A”', 'Essay A'], ['Report 2', 'GEO 3107 > Assessment > Report 2'],
+  ])('the same: %s, %s', async (asked, shown) => { expect(await at(asked, shown)).toBe('agrees'); });
+});
+test('a name in small letters is the same one where a checksum agrees, and another one where none is shown', async () => {
+  const small = plain.replace('Y3921847_GEO3107.pdf', 'y3921847_geo3107.pdf');
+  expect([(await judge(`${small}\nSHA-256: ${sum}`)).standing, (await judge(small)).standing]).toEqual(['confirmed', 'refuted']);
+});
+test('sizes in octets, as French writes them', async () => expect((await judge(plain.replace('3.4 MB', '3,4 Mo'))).agreement.find((a) => a.field === 'bytes')).toMatchObject({ standing: 'agrees' }));
