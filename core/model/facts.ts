@@ -46,6 +46,7 @@ export interface PageFacts {
   /** size in points and characters set in it */ sizes: Record<string, number>;
   /** share of the lines that run up or down the page as it is shown; absent: none */ sidewaysLines?: number;
   /** whether the writing stands on its head as the page is shown */ upsideDown?: boolean;
+  /** stretches of text with a marker's colour behind them; absent: none */ marked?: number;
 }
 
 /** The sheet that a page, or a section of a file without fixed pages, asks for. In points. */

@@ -2,6 +2,7 @@ import type * as Mupdf from 'mupdf';
 import type { MupdfModule, PdfDocument } from '../../engines/pdf.ts';
 import type { Box, IntegrityFact } from '../../model/facts.ts';
 import { lookAlike, mediumGrey, white, type Colour } from '../../text/colour.ts';
+import { inkSigns, isMarker } from './inks.ts';
 
 /** Signs in a content stream that text may be there without being seen: render mode 3 (ISO 32000-1, 9.3.6) or a fill of paper white, or nearly so (8.6.8). */
 const nearOne = '(?:1(?:\\.0*)?|0?\\.9[3-9]\\d*)\\s+', nearZero = '(?:0(?:\\.0*)?|0?\\.0[0-6]\\d*)\\s+';
@@ -23,13 +24,14 @@ function mayCover(content: string): boolean {
   return false;
 }
 
-/** Text of a page that is painted and not seen. Pages whose content has no such sign are not walked at all.
+export interface PaintedText { unseen: IntegrityFact[]; /** stretches of text with a marker's colour behind them */ marked: number }
+/** Text of a page that is painted and not seen, or marked. Pages whose content has no such sign are not walked at all.
  * @param imageShare - of the page's area, 0 to 1; @param forms - content of forms that pages share, by object number */
-export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number, forms: Map<number, string> = new Map()): IntegrityFact[] {
+export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number, forms: Map<number, string> = new Map()): PaintedText {
   const content = contentOf(pdf, page, index, forms);
-  const mayHide = invisibleSign.test(content), mayBlend = whiteSign.test(content), covers = mayCover(content);
-  if ((!mayHide && !mayBlend && !covers) || !/T[jJ]|Do\b/.test(content)) return [];
-  const found: IntegrityFact[] = [], painted: Painted[] = [], texts: Written[] = [];
+  const mayHide = invisibleSign.test(content), covers = mayCover(content), inks = inkSigns(content), mayBlend = whiteSign.test(content) || inks.sameInk || /\bgs\b/.test(content) && fadesOut(page);
+  if ((!mayHide && !mayBlend && !covers && !inks.marker) || !/T[jJ]|Do\b/.test(content)) return { unseen: [], marked: 0 };
+  const found: IntegrityFact[] = [], painted: Painted[] = [], texts: Written[] = [], marked: { box: Box; letters: Box | null }[] = [];
   let blending = 0, anyCovered = false;
   const groups: boolean[] = [];
   const [x0, y0, x1, y1] = page.getBounds();
@@ -62,12 +64,13 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
         const shown = shownBy(written);
         if (alpha < 0.05 || lookAlike(ink, shown.box ? groundUnder(shown.box, painted) : white)) add('background', shown);
       }
+      if (inks.marker) for (const m of marked) if (overlap(m.box, written.bounds)) { const own = shownBy(written).box; if (own && liesOn(own, m.box)) m.letters = joined(m.letters, own); }
       if (covers && alpha >= 0.05) texts.push(written); else text.destroy();
       space.destroy();
     },
     fillPath: (path: Mupdf.Path, _evenOdd: boolean, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
       const box = path.getBounds(null as never, ctm) as Box;
-      if (alpha > 0.5) painted.push({ box, colour: colourOf(space, colour) });
+      if (alpha > 0.5) { const own = colourOf(space, colour); painted.push({ box, colour: own }); if (isMarker(own) && isRectangle(path)) marked.push({ box, letters: null }); }
       if (alpha >= 0.9) cover(box, () => isRectangle(path));
       path.destroy(); space.destroy();
     },
@@ -81,7 +84,23 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
     fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], colour: mediumGrey }); },
   } as never);
   try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); for (const t of texts) t.text.destroy(); }
-  return merge(found);
+  return { unseen: merge(found), marked: marked.filter((m) => m.letters !== null && hugs(m.box, m.letters)).length };
+}
+
+/** A graphics state whose fill is wholly transparent (ISO 32000-1, 8.4.5, 11.6.4.4). */
+function fadesOut(page: Mupdf.PDFPage): boolean {
+  const states = page.getObject().getInheritable('Resources').get('ExtGState');
+  let fades = false;
+  if (states.isDictionary()) states.forEach((state) => { const alpha = state.get('ca'); if (alpha.isNumber() && alpha.asNumber() < 0.05) fades = true; });
+  return fades;
+}
+
+const joined = (a: Box | null, b: Box): Box => (a ? [Math.min(a[0], b[0]), Math.min(a[1], b[1]), Math.max(a[2], b[2]), Math.max(a[3], b[3])] : b);
+const liesOn = (text: Box, area: Box): boolean => { const [x, y] = [(text[0] + text[2]) / 2, (text[1] + text[3]) / 2]; return x >= area[0] && x <= area[2] && y >= area[1] && y <= area[3]; };
+/** As wide as its letters and one line high: a marker's stroke, and no cell of a table or box with room around its words. */
+function hugs(area: Box, letters: Box): boolean {
+  const size = letters[3] - letters[1], height = area[3] - area[1];
+  return height >= size * 0.75 && height <= size * 2.2 && Math.abs(area[0] - letters[0]) <= size * 0.4 && Math.abs(area[2] - letters[2]) <= size * 0.9;
 }
 
 /** Four corners and straight sides along the axes: a shape with any other outline may leave text to be seen. */

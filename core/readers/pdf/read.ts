@@ -55,7 +55,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         fonts: read(fonts),
         passages: read([...passages, ...layers.passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
         metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
-        remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights, revisions: revisions.count }),
+        remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights + pages.reduce((n, p) => n + (p.marked ?? 0), 0), revisions: revisions.count }),
         layout: layout ? read(layout) : unread('notOfThisKind'), photo: unread('notOfThisKind'),
         statedPages: pages.length, structure: { images: pages.reduce((n, p) => n + p.images, 0), tables: 0, equations: 0, footnotes: 0 }, integrity,
         history: { revisionIds: [], earlierStates: await Promise.all(earlierStates(bytes).flatMap((end) => possibleEnds(bytes, end)).map((end) => sha256(bytes.subarray(0, end)))) },

@@ -26,7 +26,9 @@ export function readPageRange(pdf: PdfDocument, mupdf: MupdfModule | null, from:
       const one = withPage(pdf, index, (page) => {
         const own = readPage(page, index + 1);
         // Earlier states are searched for names only; what is unseen is asked of the present one.
-        if (mupdf) batch.integrity.push(...findUnseen(pdf, mupdf, page, index, own.facts.imageShare, forms));
+        const painted = mupdf ? findUnseen(pdf, mupdf, page, index, own.facts.imageShare, forms) : null;
+        if (painted) batch.integrity.push(...painted.unseen);
+        if (painted && painted.marked > 0) own.facts.marked = painted.marked;
         return own;
       });
       batch.pages.push(one.facts);
