@@ -24,6 +24,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.
   if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Upload them before the Thursday lecture on 25 February”.
+  // “By the time class starts on Tuesday, 9 March”; “it is now Thursday, 1 April”.
+  if (/\b(?:by the time|before|when) (?:the )?(?:class|lecture|seminar|tutorial|session) (?:starts|begins)\s*(?:on\s*)?(?:\w+\.?,?\s*)?$/i.test(before) && /\b(?:due|submit\w*|hand\w*|upload\w*|deadline|send|inbox)\b/i.test(before)) return 'due';
+  if (/^\W*(?:it(?: is|['’]s)|the (?:new )?(?:deadline|due date) is) now\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous.text} ${before}`)) return 'due';
   if (/\b(?:the )?(?:correct|right|actual) (?:date|deadline|day)(?: and time)? (?:is|remains)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\b(?:upload|submit|hand (?:it |them )?in|send (?:it|them))\b[^;]{0,130}\bbefore (?:(?:the|our) )?(?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';

@@ -49,6 +49,9 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   // “… and the financial model as an Excel workbook”.
   const second = /(?:^|\band|,)\s+(?:the|your|an?)\s+((?!(?:same|final|complete|whole|other|latter|file|document|work|text)\b)[a-z-]+(?: (?!as\b|in\b|must|should|is\b|may\b)[a-z-]+){0,2})\s+(?:as|in) (?:an? )?$/i.exec(text);
   if (!m && second && previousEnd > mention.clause.start) return { label: second[1]!, at: from + second.index + second[0].indexOf(second[1]!) };
+  // “1 x business plan (PDF), 1 x financial model (Excel)”.
+  const counted = /(?:^|[,;:]|\band)\s*(?:\d{1,2}\s?[x×]\s+)([a-z][a-z-]*(?: [a-z-]+){0,3})\s*\($/i.exec(text);
+  if (counted) return { label: counted[1]!, at: from + counted.index + counted[0].indexOf(counted[1]!) };
   // “English summary for exchange students: …” says for whom it is written.
   if (m && /^ for (?:[a-z]+ )?students\b/i.test(text.slice(m.index + m[0].length))) return null;
   // What stands in quotation marks is a name on a screen.
@@ -61,7 +64,7 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   const as = /^(?:spread|work)?sheet$/i.test(m[1]!) ? new RegExp(`\\b(${noun})\\s+(?:as|in) (?:an? |the form of an? )?$`, 'i').exec(text.slice(0, m.index)) : null;
   if (as) return { label: as[1]!.trim(), at: from + as.index };
   // “Part A: Lesson plan (Word)”: after a mark, the word before belongs to the name.
-  const wider = /(?:^|[:–-]\s+)\W*((?!(?:an?|the|your|our|my|his|her|one|two|both|each|every|this|all|submit|upload|hand|send|save|write|use|and|or|as|in|of|for|with|file|format|please|only|main|single|my|our|attach|include)\b)[\p{L}-]+)\s+$/iu.exec(text.slice(0, m.index));
+  const wider = /(?:^|[:–-]\s+)\W*((?!(?:an?|the|your|our|my|his|her|one|two|both|each|every|this|all|submit|upload|hand|send|save|write|use|and|or|as|in|of|for|with|file|format|please|only|main|single|my|our|attach|include|plus|also)\b)[\p{L}-]+)\s+$/iu.exec(text.slice(0, m.index));
   if (wider) return { label: `${wider[1]!} ${m[1]!.trim()}`, at: from + m.index - (text.slice(0, m.index).length - text.slice(0, m.index).lastIndexOf(wider[1]!)) };
   return { label: m[1]!.trim().replace(/^your /i, ''), at: from + m.index };
 }

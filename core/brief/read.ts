@@ -49,6 +49,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
 
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
+  /** “Essays 1 and 2 are 4–5 pages; Essay 3 is 8–10”: what is said of some parts is no limit of all. */
+  const ofSome = (lead: string): boolean => times.parts.length > 2 && /\b\p{L}+s (?:\d{1,2}|[A-E])(?:, |,? (?:and|&) )(?:\d{1,2}|[A-E])[^.;\d]{0,20}$/u.test(lead);
   const partOf = ({ start }: { start: number }): string | null => { const from = text.lastIndexOf('\n', start) + 1, to = text.indexOf('\n', start), within = (a: number, b: number): typeof times.parts => times.parts.filter((p) => p.start >= a && p.start < b), clause = clauses.find((c) => c.start <= start && start < c.end), said = clause ? within(clause.start, clause.end) : [], inside = said.length === 1 ? said : within(from, to < 0 ? text.length : to); return inside.length === 1 ? inside[0]!.label : null; };
   // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.length > 1 && documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
@@ -71,7 +73,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
       (demand.limits ??= {})[field] = s.value;
       evidence.push({ field: `documents[${owner}].limits.${field}`, ...quote(s) });
     });
-    const open = statements.filter((s, i) => owned[i] === -1 && !(s.given && partOf(s) !== null)), ofWhole = open.filter((s) => partOf(s) === null);
+    const open = statements.filter((s, i) => owned[i] === -1 && !(s.given && partOf(s) !== null) && !ofSome(text.slice(s.clause.start, s.start))), ofWhole = open.filter((s) => partOf(s) === null);
     // “18 to 22 pages. … Rough draft, at least 10 pages, due 9 April.”: beside a limit of the whole, that of a part is its own.
     const common = ofWhole.length > 0 ? ofWhole : open, ofParts = new Set(common.map(partOf));
     if (!(ofParts.size > 1 && !ofParts.has(null))) brief.limits[field] = one(`limits.${field}`, common);
@@ -151,7 +153,7 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (adjective >= 0 && /-(?:word|page)$/i.test(text.slice(s.start, s.end))) return adjective;
   // An item of a list that begins with its document is about that one alone.
   if (inside.length === 1 && inside[0]!.span.start - s.clause.start < 24 && (/^\W*(?:[a-z]+ )?[A-Z]?\d{1,2}[.):]/i.test(s.clause.text) || /^[ \t]*[•▪◦*–-][ \t]/.test(text.slice(text.lastIndexOf('\n', s.start) + 1, s.start)))) return inside[0]!.i;
-  if (/\b(?:each|every|all|both|per file|any) (?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
+  if (/\b(?:each|every|all|both|per file|any) (?!group|student|person|member|team|pair)(?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
   // “One article of 2,200 words, plus three photographs”.
   if (inside.length === 1 && s.end < inside[0]!.span.start && /\bplus\b/i.test(s.clause.text.slice(s.end - s.clause.start, inside[0]!.span.start - s.clause.start))) return -1;
   if (inside.length === 1) return inside[0]!.i;

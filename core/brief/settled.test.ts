@@ -3714,6 +3714,103 @@ Late: not possible`,
     text: `Your dissertation proposal must be handed in via the department's website by Friday of Week 8 (Friday 5 March), 4pm. The maximum length is two sides of A4 in 11-point type. It isn't anonymous: your name and that of your proposed supervisor go at the top. PDF please. Late proposals will be penalised at the usual rate of five marks per working day.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, anonymous: false, due: '2027-03-05T16:00:00', 'late.percentPerDay': 5, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11},
   },
+  {
+    text: `Assessment 1: Literature review
+
+Learning outcomes assessed: LO1, LO3
+Weighting: 30%
+Submission deadline: Thursday 25 March 2027, 11:59am
+Submission method: online, through the "Assessment 1" area of the module site
+Word count: 1,500 words (+10%). The reference list and any appendices are not included in the word count.
+File format: PDF or Microsoft Word
+Anonymity: this assessment is marked anonymously. Include your student number on every page; do not include your name.
+Late submission: work submitted up to 24 hours late is penalised by 10 marks; work submitted more than 24 hours late receives 0.
+Resubmission: you can resubmit up to the deadline, the last version is the one we mark.
+Feedback: 22 April 2027`,
+    says: {place: 'Assessment 1', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxWords': 1650, anonymous: true, due: '2027-03-25T11:59:00', 'attempts.keeps': 'latest', 'late.cutoffDays': 1, 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Notice
+The deadline for Assignment 3 has been put back by a week because of the closure of the library. It is now Thursday, 1 April 2027 (23:59 JST). (It was 25 March.) Students who had an extension until 1 April now have until 8 April.
+No other changes: 2,500 words ± 5 %, PDF, upload at "Assignment 3 (new)".`,
+    says: {place: 'Assignment 3 (new)', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2375, 'limits.maxWords': 2625, due: '2027-04-01T23:59:00+09:00', timeZone: 'JST'},
+  },
+  {
+    text: `Submitting your MRes thesis
+
+Format: one PDF, A4 portrait, 12-point serif font, line spacing 1.5 or double, left margin 4 cm, all other margins 2.5 cm, pages numbered.
+Length: no more than 30,000 words excl. appendices, references, and the abstract. The abstract must not exceed 300 words.
+When: on or before 30 September 2027.
+How: email the PDF to thesis@grad.example with the subject "MRes thesis". Files above 20 MB have to be uploaded to the graduate drive instead.
+Include: a title page with your full name; a signed declaration; acknowledgements.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 30000, anonymous: false, due: '2027-09-30', 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.pageNumbers': true, declaration: true, sections: ['title page'], 'counting.left': ['appendices', 'references', 'abstract']},
+  },
+  {
+    text: `Your assignment brief at a glance
+What    A 10-minute recorded presentation (MP4) plus slides (PDF)
+Where    "Presentation recordings" on the unit page
+When    by 23:00 AWST, Sunday 23 May 2027
+Size    recording up to 1 GB, slides up to 20 MB
+Names    recording_<student ID>.mp4, slides_<student ID>.pdf
+Late    -10% per calendar day, max. 5 days
+Marked    not anonymously`,
+    says: {place: 'Presentation recordings', documents: [{label: 'Presentation', types: ['mp4']}, {label: 'Slides', types: ['pdf'], limits: {maxBytes: 20000000}}], 'limits.maxBytes': 1000000000, anonymous: false, due: '2027-05-23T23:00:00+08:00', timeZone: 'AWST', 'late.percentPerDay': 10, 'late.cutoffDays': 5},
+  },
+  {
+    text: `The report must be submitted electronically by 4.30 pm on Friday, 5 March 2027. Please note that the upload page stays open for three more days but that work arriving then will be marked as late (minus 5 per cent per day). Only PDF is accepted; the maximum size is 8MB. Reports must not exceed ten pages including figures, in a font not smaller than 11 point. Name your file with your surname, followed by your initials and the number of your group, e.g. OkaforJT_12.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.maxPages': 10, 'naming.mustContain': ['surname', 'initials'], due: '2027-03-05T16:30:00', 'late.percentPerDay': 5, 'late.cutoffDays': 3, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `PHIL 2200 Short paper #2
+
+Due: in my inbox (phil2200@dept.example) by the time class starts on Tues., March 9 (1:30 p.m. Mountain)
+Length: 900–1,100 words
+Format: .docx (not .pages, not a link)
+Your name should appear only in the file name (Lastname-Paper2.docx), not in the paper itself, since I grade without looking at names.
+Late papers drop a third of a grade per day.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 900, 'limits.maxWords': 1100, 'naming.pattern': 'Lastname-Paper2.docx', 'naming.mustContain': ['surname'], anonymous: true, due: '2027-03-09T13:30:00-07:00', timeZone: 'America/Denver'},
+  },
+  {
+    text: `Coursework submission – important information for all third-year students
+
+The deadline for ALL third-year coursework in term 2 is 12:00 noon on Monday 29 March 2027.
+Coursework must be submitted online; paper copies are no longer needed.
+You can submit one file only. If your work consists of several documents you must combine them into a single PDF. The file may not be larger than 40 MB.
+You may submit as many times as you like before the deadline. Each time you submit, your previous submission is overwritten. After the deadline you can submit only once, and only if you have not submitted before.
+Your coursework will be checked for originality by text-matching software.
+Work submitted late will lose 5 marks per day (including weekends) for up to 7 days. After 7 days a mark of 0 will be recorded.
+Your candidate number (not your name) must be on the first page. The file name should be your candidate number.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 40000000, 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-03-29T12:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Welcome to the submission page for "Group Business Plan".
+
+Opens: 15 Feb 2027 08:00   Closes: 26 Feb 2027 17:00   (all times WAT)
+
+One member of each group uploads: 1 x business plan (PDF, max 20 pages), 1 x financial model (Excel), 1 x peer assessment form (Word).
+File names: GroupNN_plan, GroupNN_model, GroupNN_peer
+You have 1 attempt.
+Late = not accepted.`,
+    says: {place: 'Group Business Plan', documents: [{label: 'Business plan', types: ['pdf'], limits: {maxPages: 20}}, {label: 'Financial model', types: ['xlsx']}, {label: 'Peer assessment form', types: ['docx']}], opens: '2027-02-15T08:00:00+01:00', due: '2027-02-26T17:00:00+01:00', timeZone: 'WAT', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
+    text: `MATH 4410, Problem set 4. Due 03/17/2027 at 23:59 EDT on the course site. You may handwrite (scan to a single PDF, upright pages, in order) or use LaTeX. Max 5 MB. 10% off per hour late up to 5 hours, then no credit. Unlimited resubmissions before the due time.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, due: '2027-03-17T23:59:00-04:00', timeZone: 'EDT', 'attempts.allowed': 'unlimited'},
+  },
+  {
+    text: `Practical report
+
+Kindly prepare your report in the supplied template (Practical_Report_Template.docx). Save it under a new name: your matriculation number followed by _PR1. The completed template should be between 6 and 8 pages long. Do not alter fonts or margins. Convert it to PDF before you hand it in. The hand-in folder "PR1" in the course area closes on 11 June 2027 at 20:00 (CEST) and doesn't reopen.`,
+    says: {place: 'PR1', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 6, 'limits.maxPages': 8, 'naming.mustContain': ['studentNumber'], due: '2027-06-11T20:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `All essays for ENGL3010 have the same rules: 12 pt, double-spaced, 1" margins, MLA. Essay 1 is due Feb 26, Essay 2 is due Apr 2, Essay 3 is due May 7. Essays 1 and 2 are 4–5 pages; Essay 3 is 8–10. Due times are always 5 pm (Eastern). Upload a PDF to the folder of the essay.`,
+    says: {documents: [{label: null, types: ['pdf']}], timeZone: 'America/New_York', parts: [{label: 'Essay 1', opens: null, due: '2027-02-26T17:00:00-05:00'}, {label: 'Essay 2', opens: null, due: '2027-04-02T17:00:00-04:00'}, {label: 'Essay 3', opens: null, due: '2027-05-07T17:00:00-04:00'}], 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Summative essay. Hand-in date: 26th April, 2 p.m. Length: 4,000 words including footnotes but excluding bibliography. Please note that anything over 4,000 words will not be read by the examiners. Essays must be word-processed in double spacing, submitted as a Word document, and carry your examination number on each page. Your name should not appear on the essay. File name: module code, examination number, "essay". Extensions must be applied for at least two working days before the deadline. You will not be able to submit more than once.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 4000, 'naming.mustContain': ['candidateNumber', 'courseCode'], anonymous: true, due: '2027-04-26T14:00:00', 'attempts.allowed': 1, 'layout.lineSpacing': 2, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

@@ -6,7 +6,7 @@ import type { Brief } from '../model/brief.ts';
 export const zoneOffsets: Readonly<Record<string, string>> = {
   UTC: '+00:00', GMT: '+00:00', Z: '+00:00', WET: '+00:00', WEST: '+01:00', CET: '+01:00', CEST: '+02:00', EET: '+02:00', EEST: '+03:00', MSK: '+03:00',
   EST: '-05:00', EDT: '-04:00', CDT: '-05:00', MST: '-07:00', MDT: '-06:00', PST: '-08:00', PDT: '-07:00', AKST: '-09:00', AKDT: '-08:00', HST: '-10:00', AST: '-04:00', ADT: '-03:00',
-  AEST: '+10:00', AEDT: '+11:00', ACST: '+09:30', ACDT: '+10:30', AWST: '+08:00', NZST: '+12:00', NZDT: '+13:00', JST: '+09:00', KST: '+09:00', SGT: '+08:00', HKT: '+08:00', SAST: '+02:00', BST: '+01:00', MEZ: '+01:00', MESZ: '+02:00', PKT: '+05:00', WIB: '+07:00', ICT: '+07:00', AOE: '-12:00',
+  AEST: '+10:00', AEDT: '+11:00', ACST: '+09:30', ACDT: '+10:30', AWST: '+08:00', NZST: '+12:00', NZDT: '+13:00', JST: '+09:00', KST: '+09:00', SGT: '+08:00', HKT: '+08:00', SAST: '+02:00', WAT: '+01:00', CAT: '+02:00', EAT: '+03:00', BST: '+01:00', MEZ: '+01:00', MESZ: '+02:00', PKT: '+05:00', WIB: '+07:00', ICT: '+07:00', AOE: '-12:00',
 };
 
 /** A zone's standard and summer names together mean its clock all year round. Any city of the zone keeps that clock; the chosen ones are of the IANA database. */
