@@ -27,7 +27,7 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
 }
 
 /** Words that name one window of several. */
-const partLabel = /\b((?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|prospectus|outline|annotated bibliography|literature review|(?:part|section|stage|step|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round|memo|case memo|quiz|lab|problem set)\s+#?(?:\d+(?![\d.]*\s?%)|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b))\b/gi;
+const partLabel = /\b((?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|(?:first|second|third) (?:lab |field |interim |seminar )?(?:report|essay|paper|assignment|sheet)(?=[^.;]{0,30}\b(?:due|deadline|is|by)\b)|first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|prospectus|outline|annotated bibliography|literature review|(?:part|section|stage|step|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round|memo|case memo|quiz|lab|problem set)\s+#?(?:\d+(?![\d.]*\s?%)|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b))\b/gi;
 const numbered = /^(?:part|section|stage|step|task|phase|component|submission|assignment|window|round)\s/i;
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
@@ -118,6 +118,9 @@ function addsTime(clause: Clause, before: Clause | undefined, dated: DatedRow | 
 
 /** What stands before the colon names the part: “Part 1 (draft): …”, “Peer comments due: …”, “Deadline report: …”, “M1 (topic): …”, and each line of a list of dates. */
 function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: string | null; listed: boolean } {
+  // “b) Essay, 2,500 words - deadline 16 April 2027”.
+  const item = dates.length === 1 ? /^\W*(?:\(?[a-h1-9]\)|[a-h1-9][.)]|[•*])\s*([A-Z][\p{L} ]{2,40}?)(?:,[^–—:]*?)?\s+[–—-]\s+(?:deadline|due|by)\b/u.exec(clause.text) : null;
+  if (item && !noHandIn.test(item[1]!)) return { label: item[1]!, listed: true };
   const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1] ?? (listing ? new RegExp(`^\\W*((?:[^:|–—\\d(]|\\([^)]*\\)){3,60}?)\\s+[–—-]\\s+(?=${weekdayOrDay})`, 'i').exec(clause.text)?.[1] : undefined);
   if (heading === undefined) return { label: null, listed: false };
   const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;
@@ -137,7 +140,7 @@ function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: 
   if (dates.length !== 2) return false;
   const [first, second] = dates as [ReadDate, ReadDate], joint = text.slice(first.end, second.start), lead = text.slice(clause.start, first.start);
   if (head !== null && /^\s*(?:[-–—]|to|until)\s*$/i.test(joint) && /:\s*(?:from\s+)?(?:\w+day,?\s+)?$/i.test(lead) && !noWindow.test(head)) return true;
-  return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:moved|postponed|changed|extended|brought forward|put back|pushed back)\b/i.test(lead);
+  return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*\)?\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:moved|postponed|changed|extended|brought forward|put back|pushed back)\b/i.test(lead);
 }
 
 /** “Stage one: concept paper. Two pages. Hand in by 12 February.”: the head of the line names what a later sentence of it is about. */
@@ -157,7 +160,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (before && /^\W*late\b[^:]{0,20}:/i.test(before.text) && /^\W*(?:and )?(?:the \w+ )?(?:closes?|shuts?|locks?|ends?)(?: for good| finally| completely)?\s*(?:on\s+|at\s+)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (before && /\blate\b/i.test(before.text) && /^\W*(?:(?:nothing|no \w+) (?:(?:is |are |will be )?accepted |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
   if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:at \S+ )?(?:(?:is|are|will be) given |(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
-  return /\blate\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
+  return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 
 /** The name that a date of several goes with: the one between it and the date before it, else one nearby. “Part B (essay)” is Part B. */

@@ -52,6 +52,8 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   // “1 x business plan (PDF), 1 x financial model (Excel)”.
   const counted = /(?:^|[,;:]|\band)\s*(?:\d{1,2}\s?[x×]\s+)([a-z][a-z-]*(?: [a-z-]+){0,3})\s*\($/i.exec(text);
   if (counted) return { label: counted[1]!, at: from + counted.index + counted[0].indexOf(counted[1]!) };
+  // “Photos must be merged to one PDF” says what the PDF is made of.
+  if (m && /^(?:photos|photographs|pictures|scans|images|pages)$/i.test(m[1]!.trim()) && /^ (?:must|should|have to|are to|need to) be (?:merged|combined|joined|put|collected)\b/i.test(text.slice(m.index + m[0].length))) return null;
   // “English summary for exchange students: …” says for whom it is written.
   if (m && /^ for (?:[a-z]+ )?students\b/i.test(text.slice(m.index + m[0].length))) return null;
   // What stands in quotation marks is a name on a screen.

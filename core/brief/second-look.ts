@@ -35,7 +35,7 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
 
 /** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */
 export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<string>[] {
-  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:final )?cut-?off(?: date| time)?\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
+  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:final )?cut[- ]?off(?: date| time)?\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
   if (due) return cut.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
   for (const r of cut) r.role = 'due';
   return [];
@@ -70,7 +70,7 @@ export function dateAsDeadline(rows: DatedRow[]): void {
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
 }
 
-const forAll = /^\W*both (?:are )?(?:due )?at\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]m)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|stated day|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
+const forAll = /^\W*both (?:are )?(?:due )?at\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]m)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|stated day|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
   const shared = reading.clauses.flatMap((c) => ((forAll.test(c.text) || /\bin each case\b/i.test(c.text)) && (reading.dates(c).length === 0 || /\bon the date\b|\bin each case (?:at|by)\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : []))[0];

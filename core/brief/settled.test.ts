@@ -3811,6 +3811,102 @@ Kindly prepare your report in the supplied template (Practical_Report_Template.d
     text: `Summative essay. Hand-in date: 26th April, 2 p.m. Length: 4,000 words including footnotes but excluding bibliography. Please note that anything over 4,000 words will not be read by the examiners. Essays must be word-processed in double spacing, submitted as a Word document, and carry your examination number on each page. Your name should not appear on the essay. File name: module code, examination number, "essay". Extensions must be applied for at least two working days before the deadline. You will not be able to submit more than once.`,
     says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 4000, 'naming.mustContain': ['candidateNumber', 'courseCode'], anonymous: true, due: '2027-04-26T14:00:00', 'attempts.allowed': 1, 'layout.lineSpacing': 2, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
   },
+  {
+    text: `Course: Marine Policy (MPOL 510)
+Assignment: Policy brief
+
+Requirements
+ 1. Two pages, single-spaced, plus a half page of references
+ 2. 11-pt Calibri or Arial
+ 3. Save as PDF
+ 4. File name: MPOL510_YourUniversityID.pdf. Do not use your name.
+ 5. Upload to Policy brief (not to "Policy brief outline")
+ 6. Due Sunday, March 7, 2027, 11:59 PM PST
+ 7. One late day is free; after that minus 10% per day
+Grading is blind.`,
+    says: {place: 'Policy brief', documents: [{label: null, types: ['pdf']}], 'naming.pattern': 'MPOL510_YourUniversityID.pdf', 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-07T23:59:00-08:00', timeZone: 'PST', 'late.percentPerDay': 10, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri', 'Arial']},
+  },
+  {
+    text: `Instructions for the reflective essay in NURS 330:
+- 1000 to 1250 words (title page and references excluded)
+- APA 7 with title page: your name, student number, course, date
+- Due on or before Feb 19 @ 2359h (Atlantic Time)
+- Folder: "Reflective Essay"
+- .doc, .docx or .pdf, 20MB max
+- 5%/day late incl. weekends; 0 after 5 days
+- unlimited submissions, the last one replaces all others`,
+    says: {place: 'Reflective Essay', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 1000, 'limits.maxWords': 1250, anonymous: false, due: '2027-02-19T23:59:00-04:00', timeZone: 'America/Halifax', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, referenceStyle: 'APA', 'counting.left': ['titlePage', 'references']},
+  },
+  {
+    text: `Final portfolio (100%): what, when, where
+
+The portfolio consists of three parts which are uploaded as one PDF each:
+  a) Case notes - deadline 5 March 2027
+  b) Essay, 2,500 words - deadline 16 April 2027
+  c) Reflection, 800 words - deadline 14 May 2027
+All deadlines: 15:00 (London). Upload areas "Portfolio A", "Portfolio B" and "Portfolio C". Parts a and c are not anonymous, part b is.`,
+    says: {documents: [{label: 'Portfolio', types: ['pdf']}], timeZone: 'Europe/London', parts: [{label: 'Case notes', opens: null, due: '2027-03-05T15:00:00+00:00'}, {label: 'Essay', opens: null, due: '2027-04-16T15:00:00+01:00'}, {label: 'Reflection', opens: null, due: '2027-05-14T15:00:00+01:00'}]},
+  },
+  {
+    text: `Please submit your 2,000 word report on or before Thursday 11 March 2027 (17:00 hrs CAT) by uploading it, in PDF format and smaller than 5 megabytes, via the link "GIS Report 2". Mark your report with your student number but not your name, so that it can be marked anonymously. Any report received after 17:00 hrs will attract a penalty of 10% per day, and no report will be accepted after Monday 15 March. You may resubmit before the deadline; only the last submission will be marked.`,
+    says: {place: 'GIS Report 2', documents: [{label: 'Report', types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.maxWords': 2000, anonymous: true, due: '2027-03-11T17:00:00+02:00', timeZone: 'CAT', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 4, lengths: ['maxWords']},
+  },
+  {
+    text: `The portfolio is due in week 11. Precisely: it has to be uploaded between Monday 12 April (9 am) and Friday 16 April 2027 (4 pm). You'll find the upload area under Assessment/Portfolio. We need a PDF with bookmarks; anything bigger than 75 MB is rejected by the server. The portfolio shouldn't carry your name – a code has been e-mailed to you and that's what goes on the cover. The same code, plus the letter P, is the name of the file.`,
+    says: {place: 'Assessment/Portfolio', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 75000000, anonymous: true, opens: '2027-04-12T09:00:00', due: '2027-04-16T16:00:00'},
+  },
+  {
+    text: `CRITICAL ESSAY - RULES (please print)
+A. Deadline: 1 April 2027 at 12:00 sharp. The system clock decides.
+B. Length: 3000 words. Penalty-free margin: 10% above. No lower limit.
+C. Files: DOCX only.
+D. Identification: registration number only, both in the header and in the file name (RegNo_CE.docx).
+E. Second thoughts: until the deadline you may take your essay back and hand in another, three times in all.
+F. Late: 2 points for every day; after the 10th day the portal refuses.
+G. Own work: by clicking "Send" you declare that the essay is your own.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 3300, 'naming.pattern': 'RegNo_CE.docx', 'naming.mustContain': ['studentNumber'], due: '2027-04-01T12:00:00', 'attempts.allowed': 3, 'late.percentPerDay': 2, 'late.cutoffDays': 10, declaration: true},
+  },
+  {
+    text: `Dear all, the new due date for the first lab report is Wednesday 10 March 2027, 18:00 (previously Monday 8 March). The second lab report remains due on Wednesday 24 March, 18:00. For both: PDF, up to 6 pages, no more than 10 MB; upload to "Lab reports". As before you're allowed two uploads per report, and we take the better one.`,
+    says: {place: 'Lab reports', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 6, parts: [{label: 'first lab report', opens: null, due: '2027-03-10T18:00:00'}, {label: 'second lab report', opens: null, due: '2027-03-24T18:00:00'}], 'attempts.allowed': 2},
+  },
+  {
+    text: `Assessment details - Case study
+Due Date: 03-05-2027 at 14:00 (SAST)
+Page limit: 5
+Font: Arial 11, line spacing: 1.15
+Marking: moderated, not anonymous
+Type of file: .docx
+Where: Assignments tab, "Case study - final version"
+Max upload: 1 file, 12 MB
+Cut off: 05-05-2027 at 14:00 (20% off)`,
+    says: {place: 'Case study - final version', documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 12000000, 'limits.maxPages': 5, anonymous: false, due: '2027-05-03T14:00:00+02:00', timeZone: 'SAST', 'late.cutoffDays': 2, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `What to submit: the essay itself (PDF) and, separately, the plagiarism declaration (PDF), which you download from the programme page, sign, and scan.
+What not to submit: the raw data, the slides, Word files.
+When: 7 June 2027 (end of day).
+Name both files with your matriculation number: 123456_essay.pdf, 123456_declaration.pdf
+How long: 12-14 pages; line spacing 1.5; 12 pt; margins 3 cm
+Group work? No.`,
+    says: {documents: [{label: 'Essay', types: ['pdf']}, {label: 'Declaration', types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 14, 'naming.mustContain': ['studentNumber'], due: '2027-06-07', 'layout.marginMm': 30, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, declaration: true},
+  },
+  {
+    text: `Your essay must reach us by 5 pm on Friday 19 February 2027 at the latest. Please allow for slow connections: the upload box "Essay 1" is busy in the last hour. You'll be able to upload once only, so check the file first. Word limit 2000 (references not included). Format rtf or docx. Anonymous: exam number in header. We don't use text-matching software for this essay.`,
+    says: {place: 'Essay 1', documents: [{label: null, types: ['rtf', 'docx']}], 'limits.maxWords': 2000, anonymous: true, similarityChecked: false, due: '2027-02-19T17:00:00', 'attempts.allowed': 1, 'counting.left': ['references']},
+  },
+  {
+    text: `Take-home assignment - week of 22 March
+Released: Monday 22 March 2027, 10:00
+To be returned: Wednesday 24 March 2027, 10:00
+Answer in no more than 1,200 words in total. You can write by hand; photos must be merged to one PDF and be readable (at least 200 dpi). 25 MB maximum. Late answers are not marked, whatever the reason.
+Candidates are identified by candidate number; do not write your name on the answer or in the file name.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.maxWords': 1200, 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-03-22T10:00:00', due: '2027-03-24T10:00:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Thesis proposal. 4 pages + references. Send as e-mail attachment (Word) to the programme secretary until 15.10.2027. File name "Proposal_Lastname". After approval, the thesis itself is due six months later.`,
+    says: {documents: [{label: null, types: ['docx']}], 'naming.pattern': 'Proposal_Lastname', 'naming.mustContain': ['surname'], due: '2027-10-15'},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
