@@ -24,6 +24,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.
   if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Upload them before the Thursday lecture on 25 February”.
+  if (/\bopens?(?: for (?:submissions?|uploads?|hand-?ins?|business))?(?: at [\d:.apm ]+)?\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “By the time class starts on Tuesday, 9 March”; “it is now Thursday, 1 April”.
   if (/\b(?:by the time|before|when) (?:the )?(?:class|lecture|seminar|tutorial|session) (?:starts|begins)\s*(?:on\s*)?(?:\w+\.?,?\s*)?$/i.test(before) && /\b(?:due|submit\w*|hand\w*|upload\w*|deadline|send|inbox)\b/i.test(before)) return 'due';
   if (/^\W*(?:it(?: is|['’]s)|the (?:new )?(?:deadline|due date) is) now\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous.text} ${before}`)) return 'due';

@@ -22,7 +22,7 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
   const read = (wording: string): ReadDate | null => { const date = readDates({ text: wording, start: 0, end: 0 }, now, zone, order)[0]; return date?.problem === 'none' ? date : null; };
   return {
     text, clauses, zone, dates: (clause) => readDates(clause, now, zone, order, ofThisYear ? now.year : null).sort((a, b) => a.start - b.start),
-    withTime: (date, time) => { const whole = read(`${text.slice(date.start, date.end)}, ${time}`); return whole && whole.iso.length > 10 ? whole.iso : null; }, read,
+    withTime: (date, time) => { const whole = read(`${text.slice(date.start, date.end)}, ${time}`) ?? read(`${date.iso.slice(0, 10)}, ${time}`); return whole && whole.iso.length > 10 ? whole.iso : null; }, read,
   };
 }
 

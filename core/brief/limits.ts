@@ -43,7 +43,7 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     if (!hasNumber.test(clause.text) || !hasUnit.test(clause.text)) return [];
     // A sentence on what counts may stand between a length and its leeway.
     const about = [1, 2, 3].find((k) => { const t = clauses[i + k]?.text; return t === undefined || /\d/.test(t) || !/\bword (?:count|limit|length)\b|\bcount(?:s|ed)?\b|\b(?:leeway|tolerance|allowance)\b[^?]*\?/i.test(t); }), next = clauses[i + (about ?? 1)]?.text ?? '';
-    const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && (!/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) || /\d ?% (?:longer or shorter|shorter or longer)\b/i.test(next) || /\bpenalt(?:y|ies)\b[^.;]{0,50}\bexceed\w*\s+by more than\b/i.test(next) || /\bexceed\w* the (?:limit|word limit|length)\b[^.;]{0,10}\bby more than\b/i.test(next)) ? ` ${next}` : '';
+    const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && (!/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) || /\d ?% (?:longer or shorter|shorter or longer)\b/i.test(next) || /\bpenalt(?:y|ies)\b[^.;]{0,50}\bexceed\w*\s+by more than\b/i.test(next) || /\bexceed\w* (?:it|this|the (?:limit|word limit|length))\b[^.;]{0,10}\bby more than\b/i.test(next)) ? ` ${next}` : '';
     const counts = [...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)], answer = counts.length === 0 ? spokenAnswer(clause) : null;
     return [...readSizes(clause), ...counts, ...(answer ? [answer] : [])];
   });

@@ -3907,6 +3907,61 @@ Candidates are identified by candidate number; do not write your name on the ans
     text: `Thesis proposal. 4 pages + references. Send as e-mail attachment (Word) to the programme secretary until 15.10.2027. File name "Proposal_Lastname". After approval, the thesis itself is due six months later.`,
     says: {documents: [{label: null, types: ['docx']}], 'naming.pattern': 'Proposal_Lastname', 'naming.mustContain': ['surname'], due: '2027-10-15'},
   },
+  {
+    text: `Module: Coastal Engineering (CE4105)
+Coursework: Design report (individual)
+Issue date: 1 February 2027
+Submission date: 15 March 2027
+Submission time: before 16:00
+Submission format: PDF via "CE4105 Design report"; drawings separately as PDF via "CE4105 Drawings"
+File size: below 30MB each
+Page limit: 25 (drawings excluded)
+Feedback: by 12 April 2027
+Lateness: 10% of the maximum mark per day, up to a maximum of 5 days
+Identification: student number on the cover; names are not used in marking`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.maxPages': 25, anonymous: true, due: '2027-03-15T16:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Just to be clear about tomorrow week: the seminar paper is due on Thursday, 18 February 2027, and Thursday ends at midnight. Not Friday morning! Email is not OK, use "Seminar papers" on the module page. PDF. Fifteen pages at most, typed, double spacing, 12 point. Don't anonymise it, I know your handwriting anyway ;-)`,
+    says: {place: 'Seminar papers', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 15, anonymous: false, due: '2027-02-19T00:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `You are asked to hand in the following by Monday 3 May 2027, 09:00 CEST:
+
+(1) your analysis script, as a .zip archive (no data!), and
+(2) a short report of 1500-2000 words, as .pdf.
+
+Put both into the box "Stats project". File names should follow the scheme groupXX_script.zip / groupXX_report.pdf. Groups of up to three. You may update both until the deadline. One day late: 10 % off. Two days: 25 %. Later: fail.`,
+    says: {place: 'Stats project', documents: [{label: 'Analysis script', types: ['zip']}, {label: 'Short report', types: ['pdf'], limits: {minWords: 1500, maxWords: 2000}}], 'naming.pattern': 'groupXX_report.pdf', due: '2027-05-03T09:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `Essay (40%): 1800 words, +/- 180. The essay opens for submission on Monday 8 March at 9am and closes on Friday 26 March 2027 at 5pm (GMT). Word files only (.docx). Don't put your name on it – the system adds your ID. You can submit any number of times; only your final submission will be seen by the marker. There is a five-minute buffer, after which submissions are flagged late: 5 marks, then 5 more marks for each day.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1620, 'limits.maxWords': 1980, anonymous: true, opens: '2027-03-08T09:00:00+00:00', due: '2027-03-26T17:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `FINAL PROJECT DUE DATES
+Proposal: 2/19
+Draft: 3/26
+Final: 4/30
+Everything at 11:59 PM Central. Submit .docx for the first two, PDF for the final. Final project length: 12-15 pages.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, timeZone: 'America/Chicago', parts: [{label: 'Proposal', opens: null, due: '2027-02-19T23:59:00-06:00'}, {label: 'Draft', opens: null, due: '2027-03-26T23:59:00-05:00'}, {label: 'Final', opens: null, due: '2027-04-30T23:59:00-05:00'}]},
+  },
+  {
+    text: `The assignment has to be submitted in anonymised form. Please use the following naming convention for the file: [course code]_[exam number].docx. The deadline is 12.00 (noon) on 12.04.2027. The upper limit is 5000 words; essays which exceed it by more than 5% will have marks deducted.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 5250, 'naming.pattern': '[course code]_[exam number].docx', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-04-12T12:00:00'},
+  },
+  {
+    text: `1. Due: Fri 30 Apr 2027, 5.00pm NZST. 2. Max 2,400 words. 3. PDF or Word. 4. Upload under "Assignment two". 5. Extension? Fill in the form before the due date. 6. Late: 1 mark/hour for the first 24 h, after that not accepted. 7. Similarity score visible to you: yes. 8. Declaration: tick the box. 9. Resubmissions: two.`,
+    says: {place: 'Assignment two', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxWords': 2400, similarityChecked: true, due: '2027-04-30T17:00:00+12:00', timeZone: 'NZST', 'late.cutoffDays': 1, declaration: true},
+  },
+  {
+    text: `Deliverable 3 — user manual. Format: HTML zipped, or PDF. Size: whatever fits (portal limit 250MB). Deadline: 14 May, 17h00 (Brussels time). Submit on the portal, project page, tab "D3". The coordinator of the group submits. Late deliverables are accepted until 21 May, 17h00, at most 12/20.`,
+    says: {documents: [{label: null, types: ['html', 'pdf']}], 'limits.maxBytes': 250000000, due: '2027-05-14T17:00:00+02:00', timeZone: 'Europe/Brussels', 'late.cutoffDays': 7},
+  },
+  {
+    text: `Please hand in your fieldwork diary (scanned, one PDF, max 60 MB) and your summary (800–1,000 words, .docx) no later than 6 p.m. on 31 May 2027. Upload them to the course folder "Diaries 2027". The scan must be in colour. Name the files diary_NAME and summary_NAME (NAME = your surname in capitals). Diaries are returned on 14 June.`,
+    says: {place: 'Diaries 2027', documents: [{label: 'Fieldwork diary', types: ['pdf'], limits: {maxBytes: 60000000}}, {label: 'Summary', types: ['docx'], limits: {minWords: 800, maxWords: 1000}}], 'naming.pattern': 'diary_NAME', 'naming.mustContain': ['surname'], due: '2027-05-31T18:00:00'},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
