@@ -61,7 +61,7 @@ export function readRows(reading: Reading): RowsRead {
     }
     const head = headOf(clause, dates, listing || runs.some(([from, to]) => clause.start >= from && clause.end <= to)), row = rowName(clause, dates, columns, text), isRange = isWindow(clause, dates, head.label, text);
     // A clause after a semicolon still speaks of the same part.
-    if (!/;\s*$/.test(text.slice(0, clause.start))) carried = null;
+    if (!/;\s*$/.test(text.slice(Math.max(0, clause.start - 40), clause.start))) carried = null;
     dates.forEach((date, i) => {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }

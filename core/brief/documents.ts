@@ -120,12 +120,14 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     if (item) return { label: item[1]!, at: from + item[0].indexOf(item[1]!) };
     // “Stage one: concept paper. Two pages. Word.”: stages that each have a kind.
     const stage = new RegExp(`^\\W*(part|stage|phase|task|step)\\s+(?:\\d{1,2}|[A-E]|one|two|three|four|five)\\s*[:–-]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ )?${noun})\\b`, 'iu').exec(text.slice(from, mention.at));
-    if (stage && asked.some((m) => lineAt(m.at) !== lineAt(mention.at) && new RegExp(`^\\W*${stage[1]!}\\s`, 'i').test(lineAt(m.at)))) return { label: stage[2]!, at: from + stage[0].lastIndexOf(stage[2]!) };
+    /** A list is no longer than a few pages. */
+    const around = asked.filter((m) => Math.abs(m.at - mention.at) < 6000);
+    if (stage && around.some((m) => lineAt(m.at) !== lineAt(mention.at) && new RegExp(`^\\W*${stage[1]!}\\s`, 'i').test(lineAt(m.at)))) return { label: stage[2]!, at: from + stage[0].lastIndexOf(stage[2]!) };
     // “• 36 contact images on A4 sheets, combined to one PDF …”, “• Reflective statement of 600 words, PDF”: lines of a list that each name a kind.
     const bullet = /^[ \t]*(?:([•▪◦*–-])[ \t]+|(?=\p{Lu}[\p{L} -]{2,40}:))(?:(?:an?|one|your|the|\d{1,3}|two|three|four|five|six)\s+)?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by|must|should|is|are|itself|proper)\b)[\p{L}][\p{L}-]*){0,2})(?=\s*[,:(]|\s(?:on|of|as|in|with|to|itself)\b)/iu.exec(text.slice(from, mention.at));
     if (!bullet || notDocument.test(bullet[2]!)) return null;
     if (!bullet[1] && !/^\s*:/.test(text.slice(from + bullet[0].length))) return null;
-    const others = asked.filter((m) => m.clause.start < from || m.clause.start > mention.at).filter((m) => { const start = text.lastIndexOf('\n', m.at - 1) + 1; return start !== from && (bullet[1] ? text.slice(start, m.at).trimStart().startsWith(bullet[1]) : /^[ \t]*\p{Lu}[\p{L} -]{2,40}:/u.test(text.slice(start, m.at))) && !notDocument.test(text.slice(start, m.at).replace(/^\W*/, '')); });
+    const others = around.filter((m) => m.clause.start < from || m.clause.start > mention.at).filter((m) => { const start = text.lastIndexOf('\n', m.at - 1) + 1; return start !== from && (bullet[1] ? text.slice(start, m.at).trimStart().startsWith(bullet[1]) : /^[ \t]*\p{Lu}[\p{L} -]{2,40}:/u.test(text.slice(start, m.at))) && !notDocument.test(text.slice(start, m.at).replace(/^\W*/, '')); });
     return others.length > 0 ? { label: bullet[2]!, at: from + bullet[0].indexOf(bullet[2]!) } : null;
   };
   let apart = clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));

@@ -29,7 +29,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     const example = /^(?:e\.g\.|for example|example|i\.e\.)/i.test(clause.text);
     const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^(?:now )?(?:use|it (?:must|should|shouldn['’]t|mustn['’]t)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
     // “3. File name” as a heading, “What should I call the file?” as a question.
-    const headed = clause.under !== undefined && clause.under.length < 60 && !/:\s*\S/.test(clause.under) && about.test(clause.under) && clauses.filter((c) => c.under === clause.under && c.start < clause.start && c.start > clause.start - 400).length === 0;
+    const headed = clause.under !== undefined && clause.under.length < 60 && !/:\s*\S/.test(clause.under) && about.test(clause.under) && clauses[index - 1]?.under !== clause.under;
     if ((!here && !follows && !headed) || example) return;
     const override = isCorrection(clause);
     const forbids = /(?:\b(?:not|never|no|neither|without|must not|should not)|n['’]t)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:student |personal |own |real )?(?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
