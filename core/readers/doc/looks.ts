@@ -1,5 +1,5 @@
 /** Properties of characters and paragraphs in an old word-processor file. Lengths in points. Source: [MS-DOC] 2.6.1 (character properties), 2.6.2 (paragraph properties); numbers from memory. */
-export interface DocRunLook { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; hidden?: boolean; deleted?: boolean; raise?: 'sup' | 'sub'; size?: number; /** where in the data stream a picture lies that stands here */ picture?: number }
+export interface DocRunLook { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; hidden?: boolean; deleted?: boolean; /** by a tracked change */ inserted?: boolean; highlighted?: boolean; raise?: 'sup' | 'sub'; size?: number; /** where in the data stream a picture lies that stands here */ picture?: number }
 export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 'justify'; /** from right to left */ rtl?: boolean; left?: number; right?: number; first?: number; before?: number; after?: number; /** as a multiple of single spacing */ line?: number; breakBefore?: boolean; inTable?: boolean; rowEnd?: boolean; outline?: number; list?: number; level?: number }
 /** One piece of text: its first character's number, how many follow, and where they lie in the main stream. */
 export interface DocPiece { from: number; characters: number; at: number; narrow: boolean }
@@ -31,6 +31,8 @@ function changeRun(look: DocRunLook, style: DocRunLook, charStyle: (istd: number
       case 0x083b: look.caps = toggled(o.getUint8(0), style.caps); break;
       case 0x083c: look.hidden = toggled(o.getUint8(0), style.hidden); break;
       case 0x0800: look.deleted = o.getUint8(0) !== 0; break;
+      case 0x0801: look.inserted = o.getUint8(0) !== 0; break;
+      case 0x2a0c: look.highlighted = o.getUint8(0) !== 0; break;
       case 0x2a3e: look.underline = o.getUint8(0) !== 0; break;
       case 0x2a48: look.raise = o.getUint8(0) === 1 ? 'sup' : o.getUint8(0) === 2 ? 'sub' : undefined; break;
       case 0x4a43: look.size = o.getUint16(0, true) / 2; break;

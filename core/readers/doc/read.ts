@@ -5,6 +5,7 @@ import { noteMark, takeNoteMarks } from '../note-marks.ts';
 import { sectionStarts } from '../sections.ts';
 import { readProperties } from './properties.ts';
 import { openCompound, paragraphsOf, readStories, type DocStories } from './text.ts';
+import { tracesOf } from './traces.ts';
 
 const places: readonly ['main' | 'notes' | 'endnotes' | 'headers' | 'comments' | 'boxes', PlaceKind][] = [['main', 'text'], ['notes', 'footnote'], ['endnotes', 'footnote'], ['headers', 'runningHead'], ['comments', 'comment'], ['boxes', 'textbox']];
 
@@ -24,13 +25,13 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
     file.troubles.push({ code: 'damaged', part: 'WordDocument', page: null, text: 'the tables that say where the text lies cannot be read' });
     return { file, ...bare, integrity: [], words: unread('damaged'), passages: read([rest], [{ part: 'WordDocument', page: null, why: 'unreadable' }]), metadata: read(metadata), remains: unread('damaged'), structure: null };
   }
-  const passages: Passage[] = [];
+  const passages: Passage[] = [], traces = tracesOf(stories), texts = { ...stories, main: traces.shown };
   let section: Passage['section'];
   // Signs for notes of one kind go to the notes in their order.
   const oneKind = !stories.notes.trim() !== !stories.endnotes.trim();
   let reference = 0, note = -1;
   for (const [story, place] of places) {
-    const signed = oneKind && (place === 'text' || place === 'footnote') ? stories[story].replace(/\u0002/g, () => noteMark(place === 'text' ? reference++ : ++note)) : stories[story];
+    const signed = oneKind && (place === 'text' || place === 'footnote') ? texts[story].replace(/\u0002/g, () => noteMark(place === 'text' ? reference++ : ++note)) : texts[story];
     let current: string | undefined;
     const { paragraphs, fields } = paragraphsOf(signed);
     for (const marked of paragraphs) {
@@ -42,10 +43,14 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
     }
     for (const text of fields) passages.push({ part: story, place: 'field', page: null, text });
   }
+  const kept = (place: PlaceKind, found: string[]): void => { for (const text of found) passages.push({ part: 'text', place, page: null, text }); };
+  kept('deletedText', traces.deleted);
+  kept('trackedChange', traces.inserted);
+  kept('hidden', traces.hidden);
   const notes = (stories.main.match(/\u0002/g) ?? []).length;
   return {
-    file, ...bare, integrity: [], words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))), passages: read([...passages, rest]), metadata: read(metadata),
-    remains: read({ comments: (stories.main.match(/\u0005/g) ?? []).length, trackedChanges: 0, highlights: 0, revisions: 0 }), structure: { images: picturesIn(stories), tables: tablesIn(stories), equations: 0, footnotes: notes },
+    file, ...bare, integrity: traces.hidden.map((text) => ({ code: 'vanish' as const, part: 'text', page: null, box: null, quote: text.slice(0, 80), count: 1 })), words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))), passages: read([...passages, rest]), metadata: read(metadata),
+    remains: read({ comments: (stories.main.match(/\u0005/g) ?? []).length, trackedChanges: traces.deleted.length + traces.inserted.length, highlights: traces.highlights, revisions: 0 }), structure: { images: picturesIn(stories), tables: tablesIn(stories), equations: 0, footnotes: notes },
   };
 }
 
