@@ -1,5 +1,7 @@
 import type { DocumentDemand } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
+import { noun, type DocumentLabel, type Mention } from './document-names.ts';
+import { labelOfItem } from './list-items.ts';
 import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statement } from './statements.ts';
 
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
@@ -8,7 +10,6 @@ const kindWords: readonly [RegExp, Kind[]][] = [
   [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|attachment|doc|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=,\s)Word(?=\s*(?:[;.]|$|,? \d+ ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|\bWord(?=,? please\b)|^Word(?=\W*$)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
-interface Mention { kinds: Kind[]; at: number; to: number; clause: Clause; refused: boolean }
 
 /** Mentions of kinds, each with whether it is asked for or refused. */
 function mentions(clauses: Clause[]): Mention[] {
@@ -31,10 +32,8 @@ function mentions(clauses: Clause[]): Mention[] {
   return found;
 }
 
-/** What a document is called. */
-const noun = '(?:final |written |completed |signed |lab(?:oratory)? |field |research |reflective |technical |data |cover |title |answer |term |seminar |video |photo |ethics |approval |consent |group |individual |peer evaluation |peer review |self-|project |case |short |long |supporting |supplementary |declaration |observation |submission |application |signature |film |photo |candidate )*(?:essay|report|paper|dissertation|thesis|(?<!\\b(?:electronic|digital|printed|written|any|this|that|the same|paper|of the|in the|which|what) )form|(?:cover|contact|answer) ?sheet|sheet|spreadsheet|archive|data ?set|data file|slides|presentation|poster|video|film|audio file|sound file|text(?= as\\b)|animation|composition|sound piece|podcast|recording|portfolio|notebook|workbook|(?:log|lab|laboratory|field) ?book|boards|photos|op-ed|journal|appendix|appendices|abstract|proposal|(?:raw )?data|assignment|coursework|declaration|reflection|(?<!\\bfor )(?:literature )?review|(?:supplementary|supporting|additional) (?:materials?|files?)|analysis|statement|worksheet|answers|script|plan|full papers?|abstracts|checklist|README|(?<=\\b(?:ethics|ethical|consent|supervisor) )approval(?= \\()|(?<=\\b(?:cover|covering|approval|consent|ethics|motivation|confirmation) )letter|summary|commentary|rationale|exercise|solution|photographs|pictures|figures?|maps?|transcript|bibliography|(?<!\\bthe )template|write-?up|(?:your |the )?source code|(?<=\\b(?:the|your) )code(?= (?:as |in )(?:a |one )?zip\\b| \\(zip\\b)|manuscript|case study|assessment|(?:fieldwork |learning |reading |research )?diar(?:y|ies))';
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
-function labelBefore(mention: Mention, previousEnd: number): { label: string; at: number } | null {
+function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | null {
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
   // “… and the spreadsheet with your calculations”: the word for the kind is the name as well.
   if (/^(?:spreadsheet|slide deck|presentation)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && previousEnd > mention.clause.start && /(?:\band|\bplus|,)\s+(?:the|your|an?|one)\s+(?:[a-z]+ )?$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
@@ -58,9 +57,9 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
   if (m && /^ for (?:[a-z]+ )?students\b/i.test(text.slice(m.index + m[0].length))) return null;
   // What stands in quotation marks is a name on a screen.
   if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length))) return null;
-  // “On paper and as a file”.
   // “Attach the declaration as the last page of the PDF.”
   if (m && /\b(?:as|on|at|to|before|behind|after) (?:the |a )?(?:first|last|final|second|very first|very last|separate|beginning|end|front|back)?\s?(?:page |pages |end |beginning |front )?(?:of|in|inside|within) (?:the|your|this|that)(?: same| one)? $/i.test(text.slice(m.index + m[0].length))) return null;
+  // “On paper and as a file”.
   if (!m || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   // “Your raw data as a spreadsheet” are the data.
   const as = /^(?:spread|work)?sheet$/i.test(m[1]!) ? new RegExp(`\\b(${noun})\\s+(?:as|in) (?:an? |the form of an? )?$`, 'i').exec(text.slice(0, m.index)) : null;
@@ -72,19 +71,16 @@ function labelBefore(mention: Mention, previousEnd: number): { label: string; at
 }
 
 /** “PDF/A for the thesis; a ZIP with the data”: the name behind the kind. */
-function labelFor(mention: Mention): { label: string; at: number } | null {
+function labelFor(mention: Mention): DocumentLabel | null {
   const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document))? (?:for (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research |source )?(?:data|code)))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
   return behind ? { label: (behind[1] ?? behind[2])!, at: mention.at } : null;
 }
 
 /** “PDF (main report), XLSX (calculations)”: where each kind has its own words behind it. */
-function labelBehind(mention: Mention, all: Mention[]): { label: string; at: number } | null {
+function labelBehind(mention: Mention, all: Mention[]): DocumentLabel | null {
   const behind = (m: Mention): RegExpExecArray | null => /^ ?\(((?!(?:preferred|only|max|recommended|if|or|both|not|as|no)\b)[a-z]+(?: [a-z]+)?)\)/i.exec(m.clause.text.slice(m.to - m.clause.start)), own = behind(mention);
   return own && all.filter((m) => m.clause === mention.clause).length > 1 && all.every((m) => m.clause !== mention.clause || behind(m)) ? { label: own[1]!, at: mention.at } : null;
 }
-
-/** What a line of a list is about that asks for no document of its own. */
-const notDocument = /^(?:files?|formats?|types?|kinds?|naming|names?|save|upload|submit|submission|hand|use|send|write|export|convert|only|all|each|every|please|no|not|do|electronic|digital|printed|cop(?:y|ies)|length|words?|pages?|documents?|pdfs?|docx?|word|size|max(?:imum)?|make|combine|merge|put|when|if|you|we|late|deadline|due|place|where|how|accepted|the file|must|should|part|stage|phase|step|section|task|week|option|milestone|day|item|note|hint|tip|important|what|who|which|why)\b/i;
 
 export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statement<string>[]; /** where each document's clause stands, for limits of its own */ spans: { start: number; end: number }[] }
 
@@ -96,40 +92,6 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     // “DOCX or PDF”: what is said of the first is said of the second.
     return !m.refused && (isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
   });
-  /** “D1. Design report. PDF. Max. 25 MB.”: the name that an item of a list begins with. */
-  const labelOfItem = (mention: Mention, before: Mention | null): { label: string; at: number } | null => {
-    // A row of a table with a column for the kind is named by its first cell.
-    const rowAt = clauses.indexOf(mention.clause), cells = mention.clause.text.split('|').map((c) => c.trim());
-    if (cells.filter(Boolean).length >= 3) {
-      let top = rowAt;
-      while (top > 0 && clauses[top - 1]!.text.includes('|')) top--;
-      const column = mention.clause.text.slice(0, mention.at - mention.clause.start).split('|').length - 1, head = top === rowAt ? '' : clauses[top]!.text.split('|').map((c) => c.trim())[column] ?? '', name = cells.find((c) => /\p{L}{3}/u.test(c));
-      // “| | Draft | Final |” over “| Format | Word | PDF |”.
-      if (head && /^(?:file )?(?:formats?|types?|kinds?|files?)\b/i.test(cells.find(Boolean)!) && /^\p{L}[\p{L} \d]{2,30}$/u.test(head)) return { label: head, at: mention.at };
-      if (name && name.length <= 50 && cells[column] !== name && (/\b(?:format|type|kind|file|files|accepted|hand in as|as)\b/i.test(head) || head === '' && /\d/.test(mention.clause.text))) return { label: name.replace(/\*+/g, ''), at: mention.clause.start + mention.clause.text.indexOf(name) };
-    }
-    // “(a) the reflective account, 1500 words, Word; (b) the skills log, on the form supplied, Word”.
-    const lettered = !before || before.clause !== mention.clause ? /(?:^\W*|:\s+)\(?([a-h]|[ivx]{1,4}|\d)\)\s+(?:the |your |an? |one |two |three )?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by)\b)[\p{L}-]+){0,3})\s*[,(:]/iu.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)) : null;
-    if (lettered && !notDocument.test(lettered[2]!)) return { label: lettered[2]!, at: mention.clause.start + lettered[0].indexOf(lettered[2]!) };
-    // A name stands at the head of its line, not hundreds of letters before.
-    const near = Math.max(0, mention.at - 300), from = near + text.slice(near, mention.at).lastIndexOf('\n') + 1;
-    if ((before && before.at >= from) || (from === near && near > 0)) return null;
-    const head = new RegExp(`^\\W*(?:[A-Z]{0,2}\\d{1,2}|(?:deliverable|document|item|file|part|upload) (?:\\d{1,2}|[A-E]))[.):]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.,:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
-    // “2. Evidence log, Excel spreadsheet (.xlsx)”.
-    const item = head ?? /^[ \t]*(?:\d{1,2}|\(?[a-z]\))[.)]?\s+(?!(?:file|format|save|upload|submit|hand|use|name|send|write|export|one|two|three|each|all|only|electronic|digital|printed|copy|copies|length|words?|pages?)\b)([\p{Lu}][\p{L}-]*(?: [\p{L}-]+){0,3}),\s+(?:an? |one |your |the |in |as (?:an? )?)*(?:[\p{L}]+ )?$/iu.exec(text.slice(from, mention.at));
-    if (item) return { label: item[1]!, at: from + item[0].indexOf(item[1]!) };
-    // “Stage one: concept paper. Two pages. Word.”: stages that each have a kind.
-    const stage = new RegExp(`^\\W*(part|stage|phase|task|step)\\s+(?:\\d{1,2}|[A-E]|one|two|three|four|five)\\s*[:–-]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ )?${noun})\\b`, 'iu').exec(text.slice(from, mention.at));
-    /** A list is no longer than a few pages. */
-    const around = asked.filter((m) => Math.abs(m.at - mention.at) < 6000);
-    if (stage && around.some((m) => lineAt(m.at) !== lineAt(mention.at) && new RegExp(`^\\W*${stage[1]!}\\s`, 'i').test(lineAt(m.at)))) return { label: stage[2]!, at: from + stage[0].lastIndexOf(stage[2]!) };
-    // “• 36 contact images on A4 sheets, combined to one PDF …”, “• Reflective statement of 600 words, PDF”: lines of a list that each name a kind.
-    const bullet = /^[ \t]*(?:([•▪◦*–-])[ \t]+|(?=\p{Lu}[\p{L} -]{2,40}:))(?:(?:an?|one|your|the|\d{1,3}|two|three|four|five|six)\s+)?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by|must|should|is|are|itself|proper)\b)[\p{L}][\p{L}-]*){0,2})(?=\s*[,:(]|\s(?:on|of|as|in|with|to|itself)\b)/iu.exec(text.slice(from, mention.at));
-    if (!bullet || notDocument.test(bullet[2]!)) return null;
-    if (!bullet[1] && !/^\s*:/.test(text.slice(from + bullet[0].length))) return null;
-    const others = around.filter((m) => m.clause.start < from || m.clause.start > mention.at).filter((m) => { const start = text.lastIndexOf('\n', m.at - 1) + 1; return start !== from && (bullet[1] ? text.slice(start, m.at).trimStart().startsWith(bullet[1]) : /^[ \t]*\p{Lu}[\p{L} -]{2,40}:/u.test(text.slice(start, m.at))) && !notDocument.test(text.slice(start, m.at).replace(/^\W*/, '')); });
-    return others.length > 0 ? { label: bullet[2]!, at: from + bullet[0].indexOf(bullet[2]!) } : null;
-  };
   let apart = clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
@@ -148,7 +110,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     if (/\b(?:named|called)\b[^;]*\w\.?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
-    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
+    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous, { asked, clauses, text }) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
     const last = documents[documents.length - 1];
     if (sameClause && last && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
       // “PDF or DOCX”, “PDF, DOCX”: alternatives of one document.

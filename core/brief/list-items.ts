@@ -1,0 +1,41 @@
+import { noun, type DocumentLabel, type Mention } from './document-names.ts';
+import type { Clause } from './statements.ts';
+
+/** What a line of a list is about that asks for no document of its own. */
+const notDocument = /^(?:files?|formats?|types?|kinds?|naming|names?|save|upload|submit|submission|hand|use|send|write|export|convert|only|all|each|every|please|no|not|do|electronic|digital|printed|cop(?:y|ies)|length|words?|pages?|documents?|pdfs?|docx?|word|size|max(?:imum)?|make|combine|merge|put|when|if|you|we|late|deadline|due|place|where|how|accepted|the file|must|should|part|stage|phase|step|section|task|week|option|milestone|day|item|note|hint|tip|important|what|who|which|why)\b/i;
+const lineAt = (text: string, at: number): string => { const end = text.indexOf('\n', at); return text.slice(text.lastIndexOf('\n', at - 1) + 1, end < 0 ? text.length : end); };
+
+/** “D1. Design report. PDF. Max. 25 MB.”: the name that an item of a list begins with. */
+export function labelOfItem(mention: Mention, before: Mention | null, { asked, clauses, text }: { asked: Mention[]; clauses: Clause[]; text: string }): DocumentLabel | null {
+  // A row of a table with a column for the kind is named by its first cell.
+  const rowAt = clauses.indexOf(mention.clause), cells = mention.clause.text.split('|').map((c) => c.trim());
+  if (cells.filter(Boolean).length >= 3) {
+    let top = rowAt;
+    while (top > 0 && clauses[top - 1]!.text.includes('|')) top--;
+    const column = mention.clause.text.slice(0, mention.at - mention.clause.start).split('|').length - 1, head = top === rowAt ? '' : clauses[top]!.text.split('|').map((c) => c.trim())[column] ?? '', name = cells.find((c) => /\p{L}{3}/u.test(c));
+    // “| | Draft | Final |” over “| Format | Word | PDF |”.
+    if (head && /^(?:file )?(?:formats?|types?|kinds?|files?)\b/i.test(cells.find(Boolean)!) && /^\p{L}[\p{L} \d]{2,30}$/u.test(head)) return { label: head, at: mention.at };
+    if (name && name.length <= 50 && cells[column] !== name && (/\b(?:format|type|kind|file|files|accepted|hand in as|as)\b/i.test(head) || head === '' && /\d/.test(mention.clause.text))) return { label: name.replace(/\*+/g, ''), at: mention.clause.start + mention.clause.text.indexOf(name) };
+  }
+  // “(a) the reflective account, 1500 words, Word; (b) the skills log, on the form supplied, Word”.
+  const lettered = !before || before.clause !== mention.clause ? /(?:^\W*|:\s+)\(?([a-h]|[ivx]{1,4}|\d)\)\s+(?:the |your |an? |one |two |three )?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by)\b)[\p{L}-]+){0,3})\s*[,(:]/iu.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)) : null;
+  if (lettered && !notDocument.test(lettered[2]!)) return { label: lettered[2]!, at: mention.clause.start + lettered[0].indexOf(lettered[2]!) };
+  // A name stands at the head of its line, not hundreds of letters before.
+  const near = Math.max(0, mention.at - 300), from = near + text.slice(near, mention.at).lastIndexOf('\n') + 1;
+  if ((before && before.at >= from) || (from === near && near > 0)) return null;
+  const head = new RegExp(`^\\W*(?:[A-Z]{0,2}\\d{1,2}|(?:deliverable|document|item|file|part|upload) (?:\\d{1,2}|[A-E]))[.):]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.,:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
+  // “2. Evidence log, Excel spreadsheet (.xlsx)”.
+  const item = head ?? /^[ \t]*(?:\d{1,2}|\(?[a-z]\))[.)]?\s+(?!(?:file|format|save|upload|submit|hand|use|name|send|write|export|one|two|three|each|all|only|electronic|digital|printed|copy|copies|length|words?|pages?)\b)([\p{Lu}][\p{L}-]*(?: [\p{L}-]+){0,3}),\s+(?:an? |one |your |the |in |as (?:an? )?)*(?:[\p{L}]+ )?$/iu.exec(text.slice(from, mention.at));
+  if (item) return { label: item[1]!, at: from + item[0].indexOf(item[1]!) };
+  // “Stage one: concept paper. Two pages. Word.”: stages that each have a kind.
+  const stage = new RegExp(`^\\W*(part|stage|phase|task|step)\\s+(?:\\d{1,2}|[A-E]|one|two|three|four|five)\\s*[:–-]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ )?${noun})\\b`, 'iu').exec(text.slice(from, mention.at));
+  /** A list is no longer than a few pages. */
+  const around = asked.filter((m) => Math.abs(m.at - mention.at) < 6000);
+  if (stage && around.some((m) => lineAt(text, m.at) !== lineAt(text, mention.at) && new RegExp(`^\\W*${stage[1]!}\\s`, 'i').test(lineAt(text, m.at)))) return { label: stage[2]!, at: from + stage[0].lastIndexOf(stage[2]!) };
+  // “• 36 contact images on A4 sheets, combined to one PDF …”, “• Reflective statement of 600 words, PDF”: lines of a list that each name a kind.
+  const bullet = /^[ \t]*(?:([•▪◦*–-])[ \t]+|(?=\p{Lu}[\p{L} -]{2,40}:))(?:(?:an?|one|your|the|\d{1,3}|two|three|four|five|six)\s+)?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by|must|should|is|are|itself|proper)\b)[\p{L}][\p{L}-]*){0,2})(?=\s*[,:(]|\s(?:on|of|as|in|with|to|itself)\b)/iu.exec(text.slice(from, mention.at));
+  if (!bullet || notDocument.test(bullet[2]!)) return null;
+  if (!bullet[1] && !/^\s*:/.test(text.slice(from + bullet[0].length))) return null;
+  const others = around.filter((m) => m.clause.start < from || m.clause.start > mention.at).filter((m) => { const start = text.lastIndexOf('\n', m.at - 1) + 1; return start !== from && (bullet[1] ? text.slice(start, m.at).trimStart().startsWith(bullet[1]) : /^[ \t]*\p{Lu}[\p{L} -]{2,40}:/u.test(text.slice(start, m.at))) && !notDocument.test(text.slice(start, m.at).replace(/^\W*/, '')); });
+  return others.length > 0 ? { label: bullet[2]!, at: from + bullet[0].indexOf(bullet[2]!) } : null;
+}
