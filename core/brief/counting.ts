@@ -9,7 +9,7 @@ const partNames: readonly [RegExp, WordPart][] = [
 const exactly = partNames.map(([pattern, part]) => ({ exact: new RegExp(`^(?:${pattern.source})$`, 'i'), part }));
 const anyPart = new RegExp(`(?<!\\ban? )\\b(?:${partNames.map(([p]) => p.source).join('|')})\\b`, 'gi');
 /** Words that say whether what follows counts. */
-const ahead = /\b(?<out>excluding|excludes?|excl(?=\.|\s)|exclusive of|(?:not|n['’]t) (?:including|counting|include)|except(?:ing|ion of)?(?: for)?|apart from|other than|without|but not|minus|leav(?:es?|ing) out|omit(?:s|ting)?)\b|\b(?<in>including|incl(?=\.|\s)|inclusive of|counting|plus|(?<=\b(?:word (?:count|limit|length|total)|limit|total|count)\b[^.]{0,30})includes?)\b/gi;
+const ahead = /\b(?<out>excluding|excludes?|excl(?=\.|\s)|exclusive of|(?:not|n['’]t) (?:including|counting|include)|except(?:ing|ion of)?(?: for)?|apart from|other than|without|but not|minus|leav(?:es?|ing) out|omit(?:s|ting)?)\b|\b(?<in>including|incl(?=\.|\s)|inclusive of|counting|plus|(?<=\b(?:word (?:count|limit|length|total)|limit|total|count)\b[^.]{0,30})includes?|(?<=[;,(]\s?(?:but |and )?)includes)\b/gi;
 /** Words that say whether what stands before them counts. */
 const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|(?<!\bword )\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*(?:[,.;)]|either\b|$))|(?<!\b(?:are|is|be|not) )\b(?<plainly>not (?=(?:included|counted)\b)|(?=excluded\b|omitted\b))(?:included|counted|excluded|omitted)\b|(?<!\b(?:are|is|be|not) )\b(?<listed>not)(?=\s*(?:[,.;)]|$))|(?<!\b(?:are|is|be|not) )\b(?<plainlyIn>included|counted)(?=\s*(?:[,.;()]|and\b|$))/gi;
 

@@ -7,7 +7,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|attachment|doc|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=,\s)Word(?=\s*(?:[;.]|$|,? \d+ ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|\bWord(?=,? please\b)|^Word(?=\W*$)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|attachment|doc|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+ ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|\bWord(?=,? please\b)|^Word(?=\W*$)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 
@@ -44,7 +44,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   }
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
-  const m = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))].at(-1);
+  const nouns = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
+  // “The ethics form (template on the module page; Word)”.
+  const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : inBrackets;
   // “… and the financial model as an Excel workbook”.
   const second = /(?:^|\band|,)\s+(?:the|your|an?)\s+((?!(?:same|final|complete|whole|other|latter|file|document|work|text)\b)[a-z-]+(?: (?!as\b|in\b|must|should|is\b|may\b)[a-z-]+){0,2})\s+(?:as|in) (?:an? )?$/i.exec(text);
   if (!m && second && previousEnd > mention.clause.start) return { label: second[1]!, at: from + second.index + second[0].indexOf(second[1]!) };
@@ -161,11 +163,11 @@ const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
   // What goes to a supervisor or an ethics board is not handed in here.
-  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:upload|submit|hand in|with the|appendix)\b/i.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
+  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:upload|submit|hand in|return it|with the|appendix)\b/i.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
   // “Reading: Harding (pp. 1–46), PDF in the folder”.
   if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|return it|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
   if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.
@@ -176,5 +178,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b\d+\s?(?:words?|pages?|MB)\b/i.test(text) && /^\W*[\p{L} ]{3,60}:/u.test(text)) return true;
   // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
   if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,20}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
-  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

@@ -123,7 +123,7 @@ function findPattern(clause: Clause): { value: string; start: number; end: numbe
   const tokens = [...matchesIn(clause, patternWords)];
   const scored = tokens.map((m) => {
     const value = (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '');
-    const spaced = value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/[_\-[\]<>{}]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
+    const spaced = value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/yourname/i, 'your name').replace(/[_\-[\]<>{}]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
     const fields = fieldWords.filter(([p]) => p.test(spaced)).length + (/\b(?:name|number|id|code|surname|title|assignment|essay)\b/i.test(spaced) ? 0.5 : 0);
     const joined = /[_[\]<>{}]|\w-\w/.test(value);
     const at = m[1] !== undefined ? m.at + 1 : m.at;

@@ -3962,6 +3962,73 @@ Everything at 11:59 PM Central. Submit .docx for the first two, PDF for the fina
     text: `Please hand in your fieldwork diary (scanned, one PDF, max 60 MB) and your summary (800–1,000 words, .docx) no later than 6 p.m. on 31 May 2027. Upload them to the course folder "Diaries 2027". The scan must be in colour. Name the files diary_NAME and summary_NAME (NAME = your surname in capitals). Diaries are returned on 14 June.`,
     says: {place: 'Diaries 2027', documents: [{label: 'Fieldwork diary', types: ['pdf'], limits: {maxBytes: 60000000}}, {label: 'Summary', types: ['docx'], limits: {minWords: 800, maxWords: 1000}}], 'naming.pattern': 'diary_NAME', 'naming.mustContain': ['surname'], due: '2027-05-31T18:00:00'},
   },
+  {
+    text: `Critical reflection (1,000 words)
+
+Submit by: 14:00 (GMT) on Thursday 4 March 2027
+Submit via: Module page > Coursework > Critical reflection
+Do not submit via: the "Practice" area
+Accepted formats: .docx, .pdf
+Maximum file size: 20 MB
+You should NOT include your name anywhere in your work. Please include your student number in the header.
+If you submit late without an approved extension, your mark will be reduced by 5% for each day up to 5 days; work submitted after this will get zero.
+You can resubmit until the deadline, but only your last submission will be marked.`,
+    says: {place: 'Module page > Coursework > Critical reflection', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 1000, anonymous: true, due: '2027-03-04T14:00:00+00:00', timeZone: 'GMT', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, lengths: ['maxWords']},
+  },
+  {
+    text: `Thank you for volunteering to write the case report. We need it as a Word file by Wednesday, the 17th of March, 2027, 11 pm (CET). No more than 8 pages with figures, please; figures also as separate TIFF files. You'll receive an automatic reply. Please call the document CaseReport_yourname.`,
+    says: {documents: [{label: null, types: ['docx']}, {label: 'Figures', types: ['tiff']}], 'limits.maxPages': 8, 'naming.pattern': 'CaseReport_yourname', due: '2027-03-17T23:00:00+01:00', timeZone: 'CET'},
+  },
+  {
+    text: `Final Paper Submission Instructions
+
+Papers are due Monday, May 10, by 11:59 p.m. (EDT). The submission window opens Monday, May 3. 
+Papers should be 12-15 pages, not counting the title page and works cited, in MLA format with 12-point Times New Roman and 1-inch margins.
+Save your paper as a PDF named "Lastname_Firstname_FinalPaper.pdf".
+Each student may submit once. If you need to fix something, e-mail me before the deadline and I'll reset your submission.
+Late papers lose 10 points per day and will not be accepted after May 13.`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Lastname_Firstname_FinalPaper.pdf', 'naming.mustContain': ['surname', 'givenNames'], opens: '2027-05-03', due: '2027-05-10T23:59:00-04:00', timeZone: 'EDT', 'attempts.allowed': 1, 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.fonts': ['Times New Roman'], referenceStyle: 'MLA'},
+  },
+  {
+    text: `Year 2 Studio: submission of drawings
+Up to six sheets, A2, as ONE pdf of not more than 60MB
+Model photographs: at least 3, jpg, each under 4 MB
+Written statement: 300 words (docx)
+All to: Studio 2 - Final (box closes Fri 21 May 2027, 4pm sharp)
+Student number on everything, names on nothing. File names: [student number]_sheets / _photo1.. / _text`,
+    says: {place: 'Studio 2 - Final', documents: [{label: null, types: ['pdf'], limits: {maxBytes: 60000000}}, {label: 'Model photographs', types: ['jpeg'], limits: {maxBytes: 4000000}}, {label: 'Written statement', types: ['docx'], limits: {maxWords: 300}}], 'naming.pattern': '[student number]_sheets', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-05-21T16:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `The coursework consists of two equally weighted essays (1,500 words each, footnotes included). Essay A is to be uploaded by 5 March 2027, Essay B by 30 April 2027, both by 3pm. PDF or Word. Your candidate number is the file name, followed by A or B. There's a 24-hour grace period after each deadline without penalty; after that no essay is accepted. Marked anonymously.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'naming.mustContain': ['candidateNumber'], anonymous: true, parts: [{label: 'Essay A', opens: null, due: '2027-03-05T15:00:00'}, {label: 'Essay B', opens: null, due: '2027-04-30T15:00:00'}], 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `[Forwarded]
+> Reminder: essay 2 was due on 3 March at noon.
+Not any more! Due to the strike the essay is now due on 10 March 2027 at noon. Length unchanged (2,000). Same place, same format (PDF).`,
+    says: {documents: [{label: null, types: ['pdf']}], due: '2027-03-10T12:00:00'},
+  },
+  {
+    text: `Please complete the ethics form (template on the module page; Word) and return it together with your project outline (PDF, 2 pages) before 9 am on 22 February 2027 to the folder Ethics & Outline. Without both, the submission is incomplete. Use your surname in both names.`,
+    says: {documents: [{label: 'Ethics form', types: ['docx']}, {label: 'Project outline', types: ['pdf'], limits: {maxPages: 2}}], due: '2027-02-22T09:00:00', lengths: ['maxPages']},
+  },
+  {
+    text: `Lab report guidelines (PHYS 1021L)
+Reports are due one week after your lab session, at the start of the next session. Submit as PDF on the course page; printed copies are not accepted. Max 6 pages; use the template. Late reports: -10% per day, nothing after three days. File name: section_lastname_labN.pdf.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, 'naming.pattern': 'section_lastname_labN.pdf', 'naming.mustContain': ['surname'], 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Dissertation hand-in (BSc Geography)
+Date/time: Thursday 29 April 2027 before 12 noon (BST)
+Copies: one electronic copy only (pdf, ≤ 100 MB)
+Word limit: 10,000 (excludes abstract, captions, tables, references, appendices; includes footnotes and quotations)
+Front sheet: candidate number, title, word count. NOT your name.
+Naming: BSc_Diss_[candidate number].pdf
+Originality check: yes (automatic)
+Late: 5% a day for 7 days
+Attempts: 1 - the box locks after the first upload`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.maxWords': 10000, 'naming.pattern': 'BSc_Diss_[candidate number].pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-04-29T12:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'counting.counted': ['footnotes', 'quotations'], 'counting.left': ['abstract', 'captions', 'tables', 'references', 'appendices']},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

@@ -70,8 +70,10 @@ function newestUpdate(due: Statement<string>[], { clauses }: Reading): Statement
 
 /** Windows by their names, each with when it opens and closes. */
 function partsOf(rows: DatedRow[], reading: Reading): Part[] {
-  const named = new Map<string, Part>(), before = opensBefore(reading);
+  const named = new Map<string, Part>(), before = opensBefore(reading), answered = rows.some((r) => r.role === 'due' && r.clause.answers);
   for (const r of rows) {
+    // An answer above a quoted mail says what holds now.
+    if (answered && !r.clause.answers) continue;
     if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;
     // “Midterm exam 25% (March 4), research paper 45%”.
     if (r.role === 'unknown' && /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
