@@ -3,7 +3,7 @@ import type { MupdfModule } from '../engines/pdf.ts';
 import { familyOf, type PageDescription } from './page-description.ts';
 
 const labelled = /<(?:p|h[1-6])\b[^>]*?style="([^"]*text-indent:-[\d.]+pt[^"]*)"[^>]*>(?:<(?:a|span)\b[^>]*><\/(?:a|span)>)*<span class="label"[^>]*>([^<]*?)&#8194;<\/span>/g, wideSpace = '&#8194;</span>';
-/** The standard faces have a no-break space of a quarter of the size, but for the sans serif and the fixed one. Source: the metrics of the standard 14 fonts (space). */
+/** The faces that the engine sets a family in, plain and bold; their own metrics say how wide a label and a space are. */
 const faces = { serif: ['Times-Roman', 'Times-Bold'], 'sans-serif': ['Helvetica', 'Helvetica-Bold'], monospace: ['Courier', 'Courier-Bold'] } as const;
 
 /** Fills the room between a list label and its words, so that the words of the first line begin where those of the next lines do. A label that is wider than its

@@ -1,3 +1,4 @@
+import { expect, test } from '@jest/globals';
 import { madeBrief, madeFacts, madePage } from '../../testing/made.ts';
 import { testCheck } from '../../testing/test-check.ts';
 import { noLimits } from '../../model/brief.ts';
@@ -12,4 +13,9 @@ testCheck(pagesLimit, {
   look: [{ name: 'laid out here it is over', given: { brief: wide, facts: loose({ laidPages: 44 }) }, says: ['laid'] }, { name: 'near the limit another program may need one more', given: { brief: wide, facts: loose({ laidPages: 39 }) }, says: ['unfixed'] }, { name: 'its own account outweighs the layout here', given: { brief: wide, facts: loose({ laidPages: 20, statedPages: 41 }) }, says: ['stated'] }, { name: 'a word-processor file has no fixed pages', given: { brief, facts: madeFacts({ pages: unread('noFixedPages') }) }, says: ['unfixed'] }, { name: 'it states more than is allowed', given: { brief, facts: madeFacts({ pages: unread('noFixedPages'), statedPages: 9 }) }, says: ['stated'] }],
   notMet: [{ name: 'one over', given: { brief, facts: pages(4) }, says: ['over'] }, { name: 'one under', given: { brief, facts: pages(1) }, says: ['under'] }, { name: '800 pages where similarity is checked', given: { brief: madeBrief({ similarityChecked: true }), facts: pages(800) }, says: ['overSimilarity'] }],
   notAsked: [{ name: 'no limit' }],
+});
+
+test.each([[{ maxPages: 1 }, 'at most 1 page'], [{ minPages: 1 }, 'at least 1 page'], [{ minPages: 6, maxPages: 6 }, 'exactly 6 pages'], [{ minPages: 2, maxPages: 3 }, '2 to 3 pages']])('what is asked, in words: %j', (own, words) => {
+  const judged = pagesLimit.asked({ brief: madeBrief({ limits: { ...noLimits(), ...own } }), facts: pages(2) } as never);
+  expect(judged).toBe(words);
 });

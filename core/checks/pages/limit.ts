@@ -6,6 +6,7 @@ const limits = ({ brief, document }: CheckInput): { min: number | null; max: num
 const mostForSimilarity = 800;
 /** So few words never fill so many pages: 125 on each. */
 export const farFewerWords = 100_000;
+const pagesOf = (n: number): string => `${n} ${n === 1 ? 'page' : 'pages'}`;
 /** Another program may break lines and pages a little differently. */
 const leeway = 0.1;
 
@@ -14,11 +15,12 @@ export const pagesLimit = defineCheck({
   asked: (input) => {
     const { min, max } = limits(input);
     if (min === null && max === null) return input.brief.similarityChecked ? `fewer than ${mostForSimilarity} pages` : null;
-    return min !== null && max !== null ? `${min} to ${max} pages` : max !== null ? `${input.brief.lengths?.includes('maxPages') ? '' : 'at most '}${max} pages` : `at least ${min} pages`;
+    if (min !== null && max !== null) return min === max ? `exactly ${pagesOf(max)}` : `${min} to ${pagesOf(max)}`;
+    return max !== null ? `${input.brief.lengths?.includes('maxPages') ? '' : 'at most '}${pagesOf(max)}` : `at least ${pagesOf(min!)}`;
   },
   found: (input) => {
     const { facts } = input, { min, max } = limits(input);
-    if (facts.pages.ok) return `${facts.pages.value.length} ${facts.pages.value.length === 1 ? 'page' : 'pages'}`;
+    if (facts.pages.ok) return pagesOf(facts.pages.value.length);
     const said = [facts.statedPages !== null ? `${facts.statedPages} pages by its own account` : '', facts.laidPages ? `about ${facts.laidPages} as laid out here` : ''].filter(Boolean).join(', ');
     return said || (min === null && max === null && facts.words.ok && facts.words.value <= farFewerWords ? `${facts.words.value.toLocaleString('en')} words, so far fewer` : 'pages are set by the program that opens it');
   },
