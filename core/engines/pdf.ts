@@ -33,11 +33,12 @@ export async function withPdf<T>(bytes: Uint8Array, use: (pdf: PdfDocument, mupd
 }
 /** For a document that is needed beyond one use; whoever opens it closes it. @throws {CannotDo} as {@link withPdf} */
 export async function openPdf(bytes: Uint8Array): Promise<{ use: <T>(work: (pdf: PdfDocument, mupdf: MupdfModule) => T | Promise<T>) => Promise<T>; close: () => void }> {
-  const mupdf = await loadMupdf();
+  const mupdf = await loadMupdf(), source = sourceOf(bytes, mupdf);
   let doc: Mupdf.Document;
   try {
-    doc = mupdf.Document.openDocument(bytes, 'application/pdf');
+    doc = mupdf.Document.openDocument(source.buffer, 'application/pdf');
   } catch (error) {
+    source.letGo();
     throw new CannotDo('unreadable', `This is not a PDF that can be opened (${reason(error)}).`, 'Export the PDF again from the program it was written in.');
   }
   return {
@@ -50,9 +51,17 @@ export async function openPdf(bytes: Uint8Array): Promise<{ use: <T>(work: (pdf:
         throw error;
       }
     },
-    close: () => { doc.destroy(); mupdf.emptyStore?.(); },
+    close: () => { doc.destroy(); source.letGo(); mupdf.emptyStore?.(); },
   };
 }
+/** The engine's own copy of some bytes, which it only reads: documents that are open on the same bytes at one time share it. */
+function sourceOf(bytes: Uint8Array, mupdf: MupdfModule): { buffer: Mupdf.Buffer; letGo: () => void } {
+  const source = sources.get(bytes) ?? { buffer: new mupdf.Buffer(bytes), users: 0 };
+  source.users++;
+  sources.set(bytes, source);
+  return { buffer: source.buffer, letGo: () => { if (--source.users === 0) { source.buffer.destroy(); sources.delete(bytes); } } };
+}
+const sources = new Map<Uint8Array, { buffer: Mupdf.Buffer; users: number }>();
 
 /** Lends a page and destroys it. */
 export function withPage<T>(pdf: Mupdf.Document, index: number, use: (page: PdfPage) => T): T {

@@ -12,7 +12,7 @@ const maxBytes = 1 << 30;
 const plain = () => import('./plain/read.ts');
 
 /** Gathers the facts of one file. Never throws for a bad file: damage becomes a trouble, and what could not be read is `unread`.
- * @param twin - for a file and the copy that was made of it: pages that show the same are read once
+ * @param twin - for a file and the copy that was made of it: pages that show the same are read once, and no sum of the bytes is made
  * @throws {CannotDo} `stopped` when the job was stopped, `tooLarge` beyond 1 GiB */
 export async function readDocument(bytes: Uint8Array, name: string, job: Job = {}, twin?: Twin): Promise<DocumentFacts> {
   const facts = await readAt(bytes, name, { job, depth: 0, twin, readInner: (b, n, c) => readAt(b, n, { ...c, twin: undefined, depth: c.depth + 1, job: { stopped: c.job.stopped } }) });
@@ -32,7 +32,7 @@ async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Pr
   heed(context.job, name);
   if (bytes.length > maxBytes) throw new CannotDo('tooLarge', 'The file is larger than 1 GB.', 'Make it smaller in the program it was written in.', name);
   // The sum of a large file takes a while, and another thread.
-  const sum = sha256(bytes), facts = await readKind(bytes, name, context);
+  const sum = context.twin ? '' : sha256(bytes), facts = await readKind(bytes, name, context);
   facts.file.sha256 = await sum;
   return facts;
 }

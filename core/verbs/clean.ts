@@ -22,7 +22,8 @@ export interface Cleaned { bytes: Uint8Array; removed: { part: string; check: st
 export async function cleanFile(file: SourceFile, options: { details?: Details | null; brief?: Brief | null }, job: Job = {}): Promise<Cleaned> {
   const twin = new Twin((jpeg) => cleanPicture(jpeg, { keepOrientation: false }));
   try {
-    const cleaned = await cleanBytes(file.bytes, file.name, job, (pdf) => twin.survey(file.bytes, pdf));
+    // The paper as it was is opened beside the one that is cleaned, while the engine has its bytes.
+    const cleaned = await cleanBytes(file.bytes, file.name, job, async (pdf) => { await twin.lend(file.bytes, () => undefined); return twin.survey(file.bytes, pdf); });
     // What a file for long keeping has to say of itself goes with the rest; where one is asked for, it is written again.
     const keeps = options.brief?.archival && sniffKind(file.bytes, file.name).kind === 'pdf' && (await readArchive(file.bytes)).claim !== null, bytes = keeps ? await writeArchive(cleaned) : cleaned;
     const after = await readDocument(bytes, file.name, job, twin), before = await readDocument(file.bytes, file.name, job, twin);

@@ -12,7 +12,7 @@ const maxDepth = 3;
 /** A copy without metadata. The given bytes are not changed.
  * @param look - the objects of a PDF, for a caller who has looked at them already
  * @throws {CannotDo} `unsupported` for a kind that cannot be cleaned, `encrypted` when a password is needed, `unreadable` when damaged */
-export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, look?: (pdf: PdfDocument) => Survey, depth = 0): Promise<Uint8Array> {
+export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, look?: (pdf: PdfDocument) => Survey | Promise<Survey>, depth = 0): Promise<Uint8Array> {
   const verdict = sniffKind(bytes, name);
   if (verdict.encrypted) throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', name);
   const inner = async (b: Uint8Array): Promise<Uint8Array | null> => {
@@ -23,7 +23,7 @@ export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, look
     case 'pdf': return cleanPdf(bytes, job, inner, look);
     case 'docx': case 'docm': case 'dotx': case 'xlsx': case 'pptx': return cleanOoxml(bytes, job, inner);
     case 'odt': case 'ods': case 'odp': return cleanOdf(bytes, job, inner);
-    case 'jpeg': case 'png': case 'tiff': return cleanPicture(bytes)!;
+    case 'jpeg': case 'png': case 'tiff': { const cleaned = cleanPicture(bytes)!; return cleaned.buffer === bytes.buffer ? cleaned.slice() : cleaned; }
     default: throw new CannotDo('unsupported', `Metadata of this kind of file (${verdict.kind}) cannot be cleared here.`, 'Convert it to PDF or DOCX first.', name);
   }
 }

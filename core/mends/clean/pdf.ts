@@ -17,10 +17,10 @@ const fileDates = ['CreationDate', 'ModDate'];
  * @param cleanInner - cleans a file inside the file; null when its kind is not one that can be cleaned
  * @param look - for a caller who has looked at these bytes already
  * @throws {CannotDo} `encrypted` when a password is needed */
-export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, look: (pdf: PdfDocument) => Survey = surveyPdf): Promise<Uint8Array> {
+export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, look: (pdf: PdfDocument) => Survey | Promise<Survey> = surveyPdf): Promise<Uint8Array> {
   return withPdf(bytes, async (pdf) => {
     if (pdf.needsPassword() && !pdf.authenticatePassword('')) throw new CannotDo('encrypted', 'The PDF asks for a password.', 'Save a copy without a password and bring that.');
-    const survey = look(pdf);
+    const survey = await look(pdf);
     let done = 0;
     for (const [num, { value, stream }] of survey.objects) {
       if (++done % 500 === 0) { heed(job); job.progress?.(done, survey.objects.size, 'objects'); }
@@ -88,8 +88,9 @@ async function cleanStream(pdf: PdfDocument, num: number, dict: PdfDict, survey:
   try {
     if (nameOf(dict.get('Subtype')) === 'Image' && last === 'DCTDecode' && !(Array.isArray(filter) && filter.length > 1)) {
       const raw = object.readRawStream();
-      const cleaned = cleanPicture(raw.asUint8Array().slice(), { keepOrientation: false });
-      if (cleaned && cleaned.length < raw.getLength()) object.writeRawStream(cleaned);
+      const cleaned = cleanPicture(raw.asUint8Array(), { keepOrientation: false });
+      // A copy: what lies in the engine's memory is gone when that memory grows.
+      if (cleaned && cleaned.length < raw.getLength()) object.writeRawStream(cleaned.slice());
       raw.destroy();
     } else if (nameOf(dict.get('Type')) === 'EmbeddedFile') {
       const content = object.readStream();

@@ -2,7 +2,7 @@ import { orientationIn, orientationOf } from '../../readers/image/orientation.ts
 import { endOfImage, jpegMarkers, metadataSegments, pngChunks } from '../../readers/image/segments.ts';
 import { latin1, startsWith } from '../../text/bytes.ts';
 
-/** A picture without anything but its pixels, colour profile and orientation; null for a kind that cannot be cleaned.
+/** A picture without anything but its pixels, colour profile and orientation; where there is nothing to take out but an end, a part of the very bytes that were given; null for a kind that cannot be cleaned.
  * Sources: ITU-T T.81 annex B; Exif 2.3, 4.5–4.6; PNG (W3C) 11.3; TIFF 6.0. Pixels are not recompressed. */
 export function cleanPicture(bytes: Uint8Array, options: { keepOrientation: boolean } = { keepOrientation: true }): Uint8Array | null {
   if (startsWith(bytes, [0xff, 0xd8])) return cleanJpeg(bytes, options.keepOrientation);
@@ -17,6 +17,7 @@ function cleanJpeg(bytes: Uint8Array, keepOrientation: boolean): Uint8Array {
   const orientation = exif && keepOrientation ? orientationOf(bytes.subarray(exif.start + 6, exif.end)) : 1;
   // Whatever follows the end-of-image marker (a second picture, a movie, a trailer) goes as well.
   const end = endOfImage(bytes);
+  if (drop.length === 0) return end === bytes.length ? bytes : bytes.subarray(0, end);
   const parts: Uint8Array[] = [bytes.subarray(0, 2)];
   let at = 2;
   const jfif = jpegMarkers(bytes).find((m) => m.code === 0xe0 && latin1(bytes, m.start, m.start + 4) === 'JFIF');

@@ -62,6 +62,9 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
   return { passages, metadata, orientation, segments };
 }
 
+/** Whether a JPEG is its pixels and nothing else, as most pictures on pages are; only what says something is worth a copy. */
+export const saysNothing = (bytes: Uint8Array): boolean => startsWith(bytes, [0xff, 0xd8]) && metadataSegments(bytes).length === 0 && endOfImage(bytes) === bytes.length;
+
 /** Readable words behind a picture's end, which no viewer shows. Sources: ITU-T T.81, B.1.1.3 (EOI); PNG (W3C), 11.2.5 (IEND). */
 function trailer(bytes: Uint8Array): string {
   let end = bytes.length;

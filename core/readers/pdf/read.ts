@@ -6,7 +6,7 @@ import { printableStrings, decodeText, latin1 } from '../../text/bytes.ts';
 import { squash } from '../../identity/fold.ts';
 import { readXmp } from '../xmp.ts';
 import type { ReadContext } from '../context.ts';
-import { readPicture } from '../image/read.ts';
+import { readPicture, saysNothing } from '../image/read.ts';
 import { readFonts, type FoundFont } from './fonts.ts';
 import { idleFonts } from './idle-fonts.ts';
 import { earlierStates, percentSigns, possibleEnds } from './revisions.ts';
@@ -18,6 +18,7 @@ import { readHiddenLayers } from './layers.ts';
 import { markRestricted } from './font-program.ts';
 import { findTurned } from './turned.ts';
 import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict } from './syntax.ts';
+import type { PictureSays } from './twin.ts';
 
 /** Reads everything that any check asks about a PDF.
  * @param file - filled in by the caller; troubles and encryption are added here */
@@ -120,13 +121,14 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
     heed(context.job);
     const reachable = survey.reachable.has(num);
     const type = nameOf(value.get('Type')), subtype = nameOf(value.get('Subtype'));
-    const content = (raw = false): Uint8Array | null => {
+    /** @param idle - what is not worth a copy, told from bytes that are gone when it returns */
+    const content = (raw = false, idle: (bytes: Uint8Array) => boolean = () => false): Uint8Array | null => {
       const ref = pdf.newIndirect(num);
       try {
         const length = survey.follow(value.get('Length'));
         if (typeof length === 'number' && length > 64 << 20) { gaps.push({ part: `object/${num}`, page: null, why: 'tooLarge' }); return null; }
         const buffer = raw ? ref.readRawStream() : ref.readStream();
-        try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
+        try { const bytes = buffer.asUint8Array(); return idle(bytes) ? null : bytes.slice(); } finally { buffer.destroy(); }
       } catch { return null; } finally { ref.destroy(); }
     };
     if (type === 'Metadata' || subtype === 'XML') {
@@ -142,12 +144,13 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
       if (bytes) passages.push({ part: 'JavaScript', place: 'script', page: null, text: decodeText(bytes) });
     } else if (subtype === 'Image') {
       if (filterOf(value, survey) === 'DCTDecode' || filterOf(value, survey) === 'JPXDecode') {
-        const bytes = content(true);
-        if (bytes) {
-          const picture = await readPicture(bytes, 'image');
-          passages.push(...picture.passages);
-          metadata.push(...picture.metadata);
-        }
+        const look = async (): Promise<PictureSays> => {
+          const bytes = content(true, saysNothing);
+          return bytes ? readPicture(bytes, 'image') : { passages: [], metadata: [] };
+        };
+        const says = await (context.twin?.pictureSays(num, look) ?? look());
+        passages.push(...says.passages);
+        metadata.push(...says.metadata);
       }
     } else if (!reachable && type !== 'ObjStm' && type !== 'XRef' && !value.has('FontFile')) {
       const bytes = content();

@@ -14,8 +14,9 @@ const deepest = 60;
 
 /** Whether every page of two files is painted from the same: content, fonts, pictures, boxes, marks, whatever their numbers and their packing.
  * False where it cannot be told: fields or marks without a look of their own, which a reader paints as it pleases; nesting without end; a survey that is not whole.
- * @param bare - a JPEG without what it says beside its pixels: pictures are compared by that, since nothing that is cleaned packs them anew */
-export function samePages(a: Opened, b: Opened, bare: (jpeg: Uint8Array) => Uint8Array | null): boolean {
+ * @param bare - a JPEG without what it says beside its pixels: pictures are compared by that, since nothing that is cleaned packs them anew
+ * @param alike - is told which streams of the second file are packed the same in the first, by their numbers */
+export function samePages(a: Opened, b: Opened, bare: (jpeg: Uint8Array) => Uint8Array | null, alike = new Map<number, number>()): boolean {
   if (!a.survey.complete || !b.survey.complete) return false;
   const [rootA, rootB] = [a, b].map(({ survey }) => survey.dict(survey.trailer.get('Root'))), count = a.pdf.countPages();
   if (!rootA || !rootB || count !== b.pdf.countPages()) return false;
@@ -37,7 +38,7 @@ export function samePages(a: Opened, b: Opened, bare: (jpeg: Uint8Array) => Uint
     if (!isDict(v)) return v === w;
     if (!isDict(w) || !sameDicts(v, w, null, depth)) return false;
     const [streamA, streamB] = [at > 0 && a.survey.objects.get(at)?.stream === true, other > 0 && b.survey.objects.get(other)?.stream === true];
-    return streamA === streamB && (!streamA || sameContent({ ...a, num: at, dict: v }, { ...b, num: other, dict: w }, bare));
+    return streamA === streamB && (!streamA || sameContent({ ...a, num: at, dict: v }, { ...b, num: other, dict: w }, bare, alike));
   };
   const sameDicts = (v: PdfDict, w: PdfDict, only: string[] | null, depth: number): boolean => {
     const keys = only ?? [...new Set([...v.keys(), ...w.keys()])].filter((key) => !beside.has(key));
@@ -72,12 +73,13 @@ function shownMarks(survey: Survey, page: PdfDict): PdfDict[] | null {
 
 interface Stream extends Opened { num: number; dict: PdfDict }
 /** As packed where both are packed alike, which is most often so; a picture without what it says of itself; all else unpacked. */
-function sameContent(a: Stream, b: Stream, bare: (jpeg: Uint8Array) => Uint8Array | null): boolean {
+function sameContent(a: Stream, b: Stream, bare: (jpeg: Uint8Array) => Uint8Array | null, alike: Map<number, number>): boolean {
   const [packingA, packingB] = [packing(a), packing(b)];
   if (packingA.key === packingB.key) {
     const same = compare(a, b, true, sameBytes);
+    if (same === true) alike.set(b.num, a.num);
     if (same !== false) return same === true;
-    if (packingA.jpeg) return compare(a, b, true, (x, y) => { const [p, q] = [bare(x.slice()), bare(y.slice())]; return p !== null && q !== null && sameBytes(p, q); }) === true;
+    if (packingA.jpeg) return compare(a, b, true, (x, y) => { const [p, q] = [bare(x), bare(y)]; return p !== null && q !== null && sameBytes(p, q); }) === true;
   }
   return compare(a, b, false, sameBytes) === true;
 }
