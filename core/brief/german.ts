@@ -7,9 +7,10 @@ const phrases: readonly [RegExp, string][] = ([
   ['nach ablauf der (?:abgabe)?frist ist keine abgabe mehr möglich|verspätete? (?:abgaben?|eingereichte arbeiten) (?:werden|wird) nicht (?:mehr )?(?:angenommen|akzeptiert|bewertet|berücksichtigt)|verspätete? abgaben? (?:ist|sind) (?:leider )?nicht möglich', 'late work is not accepted'],
   ['(?:bis )?spätestens (?:bis )?(?:zum|am)?', 'by'], ['bis (?:zum|am)', 'by'], ['(?<=\\d\\s?)bis(?=\\s?\\d)', 'to'], ['bis', 'by'], ['abgabe(?:frist|termin|datum|schluss|ende)|einreichungsfrist', 'deadline'], ['fällig', 'due'],
   ['(?:maximal|höchstens|nicht mehr als)', 'at most'], ['mindestens', 'at least'], ['(?<=\\d\\s?)seiten', 'pages'], ['(?<=\\d\\s?)(?:wörtern?|worte)', 'words'], ['ca\\.', 'c.'], ['umfang(?=\\s*:)', 'length'], ['dateigröße', 'file size'],
-  ['schriftgröße', 'font size'], ['schrift(?:art)?', 'font'], ['seitenränder|ränder', 'margin'], ['seitenzahlen', 'numbered pages'], ['ordner', 'folder'], ['in den ordner|in dem ordner', 'in the folder'],
+  ['schriftgröße', 'font size'], ['schrift(?:art)?', 'font'], ['seitenränder|ränder', 'margin'], ['seitenzahlen', 'numbered pages'], ['ordner', 'folder'], ['(?<=\\d[:.]\\d\\d\\s)uhr', 'hrs'], ['in den ordner|in dem ordner', 'in the folder'],
   ['wird anonym (?:bewertet|korrigiert|begutachtet)', 'is marked blind'], ['werden anonym (?:bewertet|korrigiert|begutachtet)', 'are marked blind'], ['(?:eigenständigkeits|selbstständigkeits|selbständigkeits)erklärung', 'declaration of own work'], ['eidesstattliche (?:erklärung|versicherung)', 'signed declaration'],
-  ['hochzuladen|hochgeladen|hochladen|einzureichen|eingereicht|einreichen|abzugeben|abgegeben', 'upload'], ['als(?= (?:pdf|word|docx|odt|rtf|zip|eine?))', 'as'], ['ohne(?= (?:literatur|anhang|deckblatt|titel|verzeichnis))', 'excl'], ['anhang', 'annex'], ['literaturverzeichnis', 'bibliography'], ['deckblatt', 'cover'], ['dateiname', 'filename'],
+  ['hochzuladen|hochgeladen|hochladen|einzureichen|eingereicht|einreichen|abzugeben|abgegeben|abgeben', 'upload'], ['als(?= (?:pdf|word|docx|odt|rtf|zip|eine?))', 'as'], ['ohne(?= (?:literatur|anhang|deckblatt|titel|verzeichnis))', 'excl'], ['anhang', 'annex'], ['literaturverzeichnis', 'bibliography'], ['deckblatt', 'cover'], ['dateiname', 'filename'],
+  ['MESZ', 'CEST'], ['MEZ', 'CET'],
   ['montag', 'Mon'], ['dienstag', 'Tue'], ['mittwoch', 'Wed'], ['donnerstag', 'Thu'], ['freitag', 'Fri'], ['samstag|sonnabend', 'Sat'], ['sonntag', 'Sun'],
 ] as const).map(([german, english]) => [new RegExp(`(?<![\\p{L}_])(?:${german})(?![\\p{L}_])`, 'giu'), english]);
 const months = { Januar: 'Jan', Februar: 'Feb', März: 'Mar', April: 'Apr', Mai: 'May', Juni: 'Jun', Juli: 'Jul', August: 'Aug', September: 'Sep', Oktober: 'Oct', November: 'Nov', Dezember: 'Dec' } as const;
@@ -20,7 +21,7 @@ export function germanAsEnglish(wording: string): string {
   if (!isGerman(wording)) return wording;
   let text = wording.replace(dayAndMonth, (whole, day: string, gap: string, month: keyof typeof months) => `${day} ${gap}${months[month]}`.padEnd(whole.length)).replace(/„([^“”"\n]{1,80})[“”"]/g, '“$1”');
   // “Im Ordner „X““ is via it: what stands before the mark has to stay beside it.
-  text = text.replace(/(?<!\p{L})im ordner(?= [“"])/giu, (found) => 'via'.padStart(found.length));
+  text = text.replace(/(?<!\p{L})(?:im ordner|unter)(?= [“"])/giu, (found) => 'via'.padStart(found.length));
   for (const [german, english] of phrases) text = text.replace(german, (found) => english.length > found.length ? found : english.padEnd(found.length));
   return text;
 }

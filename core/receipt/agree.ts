@@ -51,8 +51,10 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
   for (const [i, extract] of read.extracts.entries()) add(label('extract', read.extracts.length, i), 'words of the paper', extract, files.some((f) => holdsExtract(f, extract)));
   if (fields.title) add('title', files.map((f) => f.file.name).join(', '), fields.title, files.some((f) => fitsTitle(f, fields.title!, brief)));
   if (read.status) add('status', 'received', read.status, read.status === 'received');
-  const place = read.place ?? (brief?.place ? placeInHeadings(brief.place, read.headings) : null);
-  if (place && brief?.place) add('place', brief.place, place, fitsPlace(brief.place, place));
+  if (brief?.place) {
+    const found = placeAmong(brief.place, read.places) ?? placeInHeadings(brief.place, read.headings) ?? placeInProse(brief.place, read.prose);
+    if (found) add('place', brief.place, found, fitsPlace(brief.place, found));
+  }
   const laidOut = files.length === 1 && files[0]!.file.kind === 'pdf' && files[0]!.pages.ok ? files[0]!.pages.value.length : null;
   if (read.pages !== null && laidOut !== null) add('pages', String(laidOut), String(read.pages), read.pages === laidOut);
   if (read.stated !== null) add('documents', String(files.length), String(read.stated), read.stated >= files.length);
@@ -115,6 +117,13 @@ function fitsTitle(facts: DocumentFacts, title: string, brief: Brief | null): bo
   return brief?.place ? squash(brief.place).includes(wanted) || wanted.includes(squash(brief.place)) : false;
 }
 
+/** The place that fits among those that a receipt names; else the first of them. A module says where only by its code: another one is another place. */
+function placeAmong(expected: string, places: ReceiptRead['places']): string | null {
+  const code = (s: string): string | null => { const m = /\b([A-Z]{2,})[\s-]?(\d{3,})\b/.exec(s); return m ? m[1]! + m[2]! : null; };
+  const other = (s: string): boolean => code(s) !== null && code(expected) !== null && code(s) !== code(expected);
+  return (places.find((p) => fitsPlace(expected, p.name)) ?? places.find((p) => !p.loose || other(p.name)))?.name ?? null;
+}
+
 /** A heading that names a place of the same kind: all of its words, and as many numbers. One that names the very place outweighs all others.
  * Dates and times in a heading are no part of a place's name. */
 function placeInHeadings(expected: string, headings: string[]): string | null {
@@ -125,8 +134,20 @@ function placeInHeadings(expected: string, headings: string[]): string | null {
   return like.find((h) => fitsPlace(expected, bare(h))) ?? like[0] ?? null;
 }
 
+/** A number that begins no date and no time. */
+const numberOfPlace = '\\d+(?![:./]\\d)(?!\\s+(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))';
+/** The place wherever the words say it, or its neighbour: the same words with other numbers, another letter, or another word that parts places.
+ * What stands behind it in brackets or after a dash may part it too: “Essay 2 (practice area)”. */
+function placeInProse(expected: string, prose: string): string | null {
+  const words = expected.match(/\p{L}[\p{L}'’]*|\d+/gu) ?? [], parting = apart.source.replace(/^\^|\$$/g, '');
+  if (!words.some((w) => w.length >= 4 && /\p{L}/u.test(w))) return null;
+  const shape = words.map((w) => (/^\d+$/.test(w) ? numberOfPlace : /^[A-H]$/.test(w) ? '[A-H]' : apart.test(w.toLowerCase()) ? parting : w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))).join('[^\\p{L}\\d\\n,;.]{0,4}');
+  const found = [...prose.matchAll(new RegExp(`(?<![\\p{L}\\d])${shape}(?![\\p{L}\\d])(?:[^\\S\\n]?(?:\\([^)\\n]{1,30}\\)|[–-][^\\S\\n]?(?:${parting})(?!\\p{L})))?`, 'giu'))].map((m) => m[0]);
+  return found.find((f) => fitsPlace(expected, f)) ?? found[0] ?? null;
+}
+
 /** Words that part places of nearly the same name. Compiled by hand. */
-const apart = /^(?:drafts?|tests?|trials?|practice|late|re-?sits?|re-?submissions?|extensions?|main|final|formative|summative|peer|group|individual|part[- ]?time|evening|archive|old|previous)$/;
+const apart = /^(?:drafts?|tests?|trials?|practice|late|re-?sits?|re-?submissions?|extensions?|main|final|outlines?|proposals?|formative|summative|peer|group|individual|part[- ]?time|evening|archive|old|previous)$/;
 /** Words that say only that it is a place. */
 const plain = /^(?:the|and|for|your|hand|submission|submit|upload|box|folder|page|area|link|point|place|module|course|unit|assignment|assessment|essay|paper|report|coursework|window|portal|inbox)$/;
 /** The same place: codes, numbers and single letters must agree, and most words. A place that is shortened is the same; one that has a word which parts it from others,

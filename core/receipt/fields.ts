@@ -7,8 +7,8 @@ import { numberOf } from '../brief/statements.ts';
 import { readOtherSums, type OtherSum } from './sums.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
-export interface SizeShown { bytes: number; low: number; high: number }
-export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; place: string | null; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
+export interface SizeShown { bytes: number; low: number; high: number; /** of all documents together */ total: boolean }
+export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
 
 interface Row { label: string; value: string }
 
@@ -20,7 +20,8 @@ const labels = {
   title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
   extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|(?:opening|start|beginning)(?: (?:words|lines))? of (?:the|your) (?:text|paper|document|work|file)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|(?:your|the) (?:document|paper|text|work|file) (?:begins|starts)(?: with)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
   status: /^(?:(?:submission|receipt|paper|hand-?in|upload)?\s*(?:status|state)|result)$/i,
-  place: /^(?:place|submitted to|handed in (?:to|at)|where|assignment|assignment name|destination|point of submission|box|folder|module|course|unit|inbox)$/i,
+  place: /^(?:place|(?:submitted|filed|uploaded|delivered|lodged|placed|stored|received|handed[- ]in)(?: (?:to|in|into|at|under|for))|where|assignment|assignment name|destination|point of submission|box|folder|inbox|abgabe|ordner)$/i,
+  module: /^(?:module|course|unit|class|subject|for)$/i,
   stated: /^(?:(?:number of )?(?:files|documents|items|attachments)(?: (?:received|submitted|stored|count))?|file count|documents count)$/i,
   ignored: /^(?:printed|print(?:ed)? (?:on|at|date|time)|date printed|generated|page(?! count)|sent|from|to|cc|mail date|due|due (?:date|time)|deadline|closes|opens|feedback(?: due)?|marks? (?:due|returned)|reply-to|message-id|issued|downloaded|viewed|expires|valid until|last login)(?: .*)?$/i,
 };
@@ -51,14 +52,14 @@ export function readFields(text: string, expectedNames: string[], zone: string |
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, expectedNames, zone, nowIso);
   const sizes = readSizes(text, rows);
-  const bytes = sizes.map((s) => s.bytes), extracts = readExtracts(text, rows);
+  const bytes = sizes.filter((s) => !s.total || sizes.every((o) => o.total)).map((s) => s.bytes), extracts = readExtracts(text, rows);
   return {
     fields: {
       id: readId(text, rows), receivedAt: received.at, fileNames: readNames(text, rows, expectedNames),
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
       title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: readSums(text),
     },
-    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), place: cleanQuotes(value(labels.place)) ?? placeInProse(text), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
   };
 }
 
@@ -108,13 +109,15 @@ function readId(text: string, rows: Row[]): string | null {
 const score = (label: string): number => (/receipt|confirm|submission/i.test(label) ? 2 : 0) + (/\b(id|identifier|number|no|code|ref|reference)\b/i.test(label) ? 1 : 0);
 
 function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean } {
-  const now = DateTime.fromISO(nowIso, { setZone: true });
+  const today = DateTime.fromISO(nowIso, { setZone: true });
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
     // “12. mars 2027 kl. 17.42” in English.
-    const foreign = monthNames.some(([name]) => written.search(name) >= 0), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\bUhr\b/gi, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2') : written;
+    const foreign = monthNames.some(([name]) => written.search(name) >= 0) || /\d\s*Uhr\b|\bkl\.?\s*\d|\bum\s+\d|\bMES?Z\b/.test(written), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\bUhr\b/gi, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2').replace(/\bMEZ\b/g, 'CET').replace(/\bMESZ\b/g, 'CEST') : written;
     // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
     if (/^1\d{9}(?:\d{3})?$/.test(value.trim())) return { at: DateTime.fromMillis(Number(value.trim().padEnd(13, '0')), { zone: 'utc' }).toISO({ suppressMilliseconds: true })!.replace(/Z$/, '+00:00'), zoneOpen: false };
     const iso = /\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?\s?(?:Z|[+-]\d{2}:?\d{2})?/.exec(value)?.[0];
+    // What was received lies behind us: without a year it is the last such day, not the next.
+    const now = /\b(?:19|20)\d\d\b|\b\d{1,2}[-/.]\d{1,2}[-/.]\d\d\b|'\d\d\b/.test(value) ? today : today.minus({ years: 1 }).plus({ days: 2 });
     const clause: Clause = { text: value.replace(/\bUTC\b(?!\s?[+-])/g, 'UTC'), start: 0, end: value.length };
     const stated = readZone([{ ...clause, text: value }])[0]?.value ?? null;
     const ambiguous = stated !== null && /^(BST|IST|CST)$/.test(stated);
@@ -218,14 +221,14 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
 
 function readSizes(text: string, rows: Row[]): SizeShown[] {
   const sizes: SizeShown[] = [];
-  const add = (raw: string, unitName: string): void => {
+  const add = (raw: string, unitName: string, total = false): void => {
     const name = unitName.toLowerCase(), [decimal, binary] = unit[name] ?? unit[name.replace(/s$/, '')] ?? [1, 1];
     const value = numberOf(raw);
     if (Number.isNaN(value)) return;
     // The rounding shown: half a unit of the last place, and a whole one for those who cut off.
     const places = /[.,](\d+)$/.exec(raw.replace(/[\s\u00a0]/g, ''))?.[1] ?? '', grouped = /^[1-9]\d{0,2}(?:[,.\s\u00a0\u202f]\d{3})+$/.test(raw.trim());
     const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
-    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step / 2) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary) });
+    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step / 2) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), total });
   };
   const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]o|octets?|kilobytes|megabytes)\b/gi;
   const seen = new Set<string>();
@@ -234,7 +237,7 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     const hits = [...line.matchAll(pattern)];
     // “3.4 MB (3,412,345 bytes)” is one size: the exact one counts.
     const exact = hits.find((h) => /^bytes?$/i.test(h[2]!));
-    for (const h of hits.length === 2 && exact ? [exact] : hits) { const key = `${h[1]}${h[2]}`; if (!seen.has(key) || hits.length === 1) { if (!seen.has(key)) add(h[1]!, h[2]!); seen.add(key); } }
+    for (const h of hits.length === 2 && exact ? [exact] : hits) { const key = `${h[1]}${h[2]}`; if (!seen.has(key) || hits.length === 1) { if (!seen.has(key)) add(h[1]!, h[2]!, /^\W*(?:total|all (?:files|documents)|together|sum)\b/i.test(line)); seen.add(key); } }
   }
   if (sizes.length === 0) for (const r of rows) if (labels.size.test(r.label) && /^\d[\d,. ]*$/.test(r.value)) add(r.value, /kb/i.test(r.label) ? 'KB' : /mb/i.test(r.label) ? 'MB' : 'bytes'); else { const short = labels.size.test(r.label) ? /^(\d[\d.,]*)\s?([KMG])$/i.exec(r.value) : null; if (short) add(short[1]!, `${short[2]!}B`); }
   return sizes;
@@ -269,12 +272,20 @@ function unlabelledExtract(text: string): string | null {
 function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const row = rows.find((r) => labels.status.test(r.label))?.value ?? '';
   const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|cancelled|aborted|unsuccessful)\b/i;
+  // “Paper: (no file)”, “Words: 0”.
+  if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
   if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:been )?(?:failed|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 
+/** Every row that names a place, and what the words say where no row does. */
+function readPlaces(text: string, rows: Row[]): ReceiptRead['places'] {
+  const named = (pattern: RegExp, loose: boolean): ReceiptRead['places'] => rows.flatMap((r) => { const name = pattern.test(r.label) && !/\d[:.]\d\d\b/.test(r.value) ? cleanQuotes(r.value) : null; return name ? [{ name, loose }] : []; });
+  const strict = named(labels.place, false), inProse = strict.length > 0 ? null : placeInProse(text);
+  return [...strict, ...(inProse ? [{ name: inProse, loose: false }] : []), ...named(labels.module, true)];
+}
 const placeInProse = (text: string): string | null => cleanQuotes(/\b(?:submission|hand-?in|paper|work|upload) (?:to|for|in) ([A-Z]{2,}\s?\d{2,}[\w&’' –-]{0,60}?)\s+(?:was|has been|is)\b/.exec(text)?.[1] ?? /\b(?:submitted|handed in|submission|uploaded|received)\b[^.\n“"]{0,40}\b(?:to|at|in|for|by)\s+[“"]([^”"\n]{3,100})[”"]/i.exec(text)?.[1] ?? null);
 function statedCount(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => labels.stated.test(r.label) && /^\d{1,3}$/.test(r.value));

@@ -42,6 +42,11 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'Submission ID: 123456789\nDate submitted: 15-Mar-2027 05:12PM (UTC+0000)\nFile name: {file}'],
   ['refuted', 'Status: Draft (not submitted)\nFile: {file}\nLast modified: Monday, 15 March 2027, 4:12 PM\nReference 8812'],
   ['refuted', 'Your file {file} could not be uploaded. Error code 5512. 15 March 2027 16:12 GMT'],
+  // What was received lies behind us: a day without a year is the last one.
+  ['confirmed', 'Receipt QX-0017-2\nReceived: Monday 15 March, 4:12 pm (GMT)\nFile: {file}', { receivedAt: '2027-03-15T16:12:00+00:00' }],
+  ['confirmed', 'Receipt: QX-0017-3\nReceived: 15.03.2027 um 17:12 Uhr (MEZ)\nFile: {file}', { receivedAt: '2027-03-15T17:12:00+01:00' }],
+  ['refuted', 'Submission ID 5509123\nGEO 3107 Essay\nMonday, 15 March 2027, 4:12 PM\nPaper: (no file)\nWords: 0'],
+  ['refuted', 'We received your coursework on 15 March 2027 at 16:12 GMT. Your unique submission number is LW-2027-00418. We hold one document: {file}. CRC32: 00aabb11'],
   ['refuted', 'Receipt AB12CD34 — 15 March 2027, 16:12:03 (Europe/London) — {file} — 1{grouped} bytes'],
   ['refuted', 'Receipt AB12CD34 — 15 March 2027, 16:12:03 (Europe/London) — other_file.pdf — {grouped} bytes'],
   ['refuted', 'Upload complete\nTicket T-0007731\nUploaded on: March 15, 2027 4:12 PM GMT\nFilename: “{file}”\nPlace: LAW 2140 Essay'],
@@ -127,9 +132,21 @@ describe.each(ofTwo.map(([standing, name, text, fields], i) => [i + 1, standing,
     expect([result.standing, ...Object.keys(fields ?? {}).map((k) => result.fields[k as keyof typeof result.fields])]).toEqual([standing, ...Object.values(fields ?? {})]);
   });
 });
-describe.each(forms.map(([standing, text, fields], i) => [i + 1, standing, text, fields] as const))('receipt %i, %s', (_, standing, text, fields) => {
+/** Where it went, wherever the words say so; the brief asks for “GEO 3107 Report 2”. */
+const places: typeof forms = [
+  ['refuted', 'Receipt no. 55-A-19\nFiled in: GEO 3107 Report 2 – outline\n15 March 2027, 16:15 GMT\n{file}, {kib} KiB', { id: '55-A-19' }],
+  ['refuted', 'Hello Y3921847\nYour file "{file}" has been uploaded to GEO 3107 Report 1 at 16:02 on 15 March 2027. Your submission id is 5509123.', { id: '5509123' }],
+  ['confirmed', 'Hello Y3921847\nYour file "{file}" has been uploaded to GEO 3107 Report 2 at 16:02 on 15 March 2027. Your submission id is 5509123.', { id: '5509123' }],
+  ['refuted', 'Receipt 100-22: {file}, received 15 March 2027 16:02, GEO 3107 Report 2 (practice area)'],
+  ['refuted', 'Submission 4471-22 | GEO 3107 Report 3 | {file} | 15/03/2027 16:12 GMT | OK'],
+  ['confirmed', 'Submission 4471-22 | GEO 3107 Report 2 | {file} | 15/03/2027 16:12 GMT | OK'],
+  ['refuted', 'Module: GEO 3109\nReceipt: RP-1177\nFile: {file}\nReceived: 15 March 2027 16:12 GMT'],
+  ['confirmed', 'Module: Coastal processes\nReceipt: RP-1177\nFile: {file}\nReceived: 15 March 2027 16:12 GMT'],
+];
+const asked = [...forms.map((form) => ({ form, place: brief.place })), ...places.map((form) => ({ form, place: 'GEO 3107 Report 2' }))];
+describe.each(asked.map(({ form: [standing, text, fields], place }, i) => [i + 1, standing, text, fields, place] as const))('receipt %i, %s', (_, standing, text, fields, place) => {
   test(text.split('\n')[0]!.slice(0, 70), async () => {
-    const result = await readReceipt({ name: 'receipt.txt', path: 'receipt.txt', bytes: new TextEncoder().encode(said(text)) }, [{ name: file, path: file, bytes }], brief, '2027-03-15T18:00:00Z');
+    const result = await readReceipt({ name: 'receipt.txt', path: 'receipt.txt', bytes: new TextEncoder().encode(said(text)) }, [{ name: file, path: file, bytes }], { ...brief, place }, '2027-03-15T18:00:00Z');
     expect([result.standing, ...Object.keys(fields ?? {}).map((k) => result.fields[k as keyof typeof result.fields])]).toEqual([standing, ...Object.values(fields ?? {})]);
   });
 });

@@ -1,12 +1,13 @@
 import { md5, sha1 } from '@noble/hashes/legacy';
 import { sha384, sha512 } from '@noble/hashes/sha2';
+import { crc32 } from '../text/crc32.ts';
 
 /** A checksum other than SHA-256 that a receipt shows: of less weight, but one that does not fit still speaks of another file. */
-export interface OtherSum { algorithm: 'md5' | 'sha1' | 'sha384' | 'sha512'; sum: string }
+export interface OtherSum { algorithm: 'md5' | 'sha1' | 'sha384' | 'sha512' | 'crc32'; sum: string }
 
 /** How long each is in hexadecimal figures. Sources: RFC 1321 (MD5), RFC 3174 (SHA-1), FIPS 180-4 (SHA-2). */
-const lengths: Record<OtherSum['algorithm'], number> = { md5: 32, sha1: 40, sha384: 96, sha512: 128 };
-const digests = { md5, sha1, sha384, sha512 };
+const lengths: Record<Exclude<OtherSum['algorithm'], 'crc32'>, number> = { md5: 32, sha1: 40, sha384: 96, sha512: 128 };
+const digests: Record<OtherSum['algorithm'], (bytes: Uint8Array) => Uint8Array> = { md5, sha1, sha384, sha512, crc32: (bytes) => { const out = new Uint8Array(4); new DataView(out.buffer).setUint32(0, crc32(bytes)); return out; } };
 const label = /\b(?:md-?5|sha-?(?:1|384|512)|checksum|check sum|digest|hash(?: value| sum)?|fingerprint)\b/i, alone = new RegExp(`^[^.]{0,20}${label.source}\\W*$`, 'i');
 
 /** Sums behind a word that says so, on its line or on the line above; the length tells which kind it is. A bare number of that length may be an identifier. */
@@ -14,9 +15,11 @@ export function readOtherSums(text: string): OtherSum[] {
   const found: OtherSum[] = [], lines = text.split('\n');
   lines.forEach((line, i) => {
     for (const m of line.matchAll(/(?<![0-9a-z-])(?:[0-9a-f]{2}[: ]?){15,63}[0-9a-f]{2}(?![0-9a-z-])/gi)) {
-      const sum = m[0].replace(/[: ]/g, '').toLowerCase(), algorithm = (Object.keys(lengths) as OtherSum['algorithm'][]).find((a) => lengths[a] === sum.length);
+      const sum = m[0].replace(/[: ]/g, '').toLowerCase(), algorithm = (Object.keys(lengths) as (keyof typeof lengths)[]).find((a) => lengths[a] === sum.length);
       if (algorithm && (label.test(`${line.slice(0, m.index)} ${line.slice(m.index + m[0].length)}`) || (line.trim() === m[0] && alone.test(lines[i - 1] ?? ''))) && !found.some((f) => f.sum === sum)) found.push({ algorithm, sum });
     }
+    // Eight figures say nothing by their length: the word has to stand before them.
+    for (const m of line.matchAll(/\bcrc-?32\b[^0-9a-z\n]{0,4}(?:0x)?([0-9a-f]{8})(?![0-9a-z])/gi)) found.push({ algorithm: 'crc32', sum: m[1]!.toLowerCase() });
   });
   return found;
 }

@@ -96,8 +96,8 @@ const listTables = (html: string): string => html.replace(/<table\b[^]*?<\/table
   return body.map((r) => r.map((c, i) => (c.text ? `<p>${names[i]!.text}: ${c.text.replace(/&/g, '&amp;').replace(/</g, '&lt;')}</p>` : '')).join('')).join('');
 });
 
-/** Rows of a table of two columns become “label: value”. */
-const tableLines = (html: string): string => listTables(html).replace(/<\/(?:th|td|dt)>\s*<(?:td|dd)([^>]*)>/gi, ': ');
+/** Rows of a table of two columns become “label: value”, and a time is what the page says to machines (HTML, 4.5.14). */
+const tableLines = (html: string): string => listTables(html).replace(/<time\b[^>]*\bdatetime\s*=\s*["']?(\d{4}-\d\d-\d\d[T ]\d\d:\d\d[\d:.]*\s?(?:Z|[+-]\d\d:?\d\d))["']?[^>]*>[^<]*<\/time>/gi, '$1').replace(/<\/(?:th|td|dt)>\s*<(?:td|dd)([^>]*)>/gi, ': ');
 
 async function mailText(bytes: Uint8Array, depth: number, ocr?: () => Promise<Ocr>): Promise<string> {
   const mail = await new PostalMime().parse(bytes);

@@ -1,6 +1,7 @@
 import { orientationIn, orientationOf } from '../../readers/image/orientation.ts';
 import { endOfImage, jpegMarkers, metadataSegments, pngChunks } from '../../readers/image/segments.ts';
 import { latin1, startsWith } from '../../text/bytes.ts';
+import { crc32 } from '../../text/crc32.ts';
 
 /** A picture without anything but its pixels, colour profile and orientation; where there is nothing to take out but an end, a part of the very bytes that were given; null for a kind that cannot be cleaned.
  * Sources: ITU-T T.81 annex B; Exif 2.3, 4.5–4.6; PNG (W3C) 11.3; TIFF 6.0. Pixels are not recompressed. */
@@ -71,9 +72,7 @@ function pngChunk(type: string, content: Uint8Array): Uint8Array {
   view.setUint32(0, content.length);
   for (let i = 0; i < 4; i++) out[4 + i] = type.charCodeAt(i);
   out.set(content, 8);
-  let crc = 0xffffffff;
-  for (const b of out.subarray(4, 8 + content.length)) { crc ^= b; for (let k = 0; k < 8; k++) crc = crc & 1 ? (crc >>> 1) ^ 0xedb88320 : crc >>> 1; }
-  view.setUint32(8 + content.length, (crc ^ 0xffffffff) >>> 0);
+  view.setUint32(8 + content.length, crc32(out.subarray(4, 8 + content.length)));
   return out;
 }
 
