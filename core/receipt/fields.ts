@@ -3,6 +3,7 @@ import { dateOrder, readDates } from '../brief/dates.ts';
 import { readZone } from '../brief/zones.ts';
 import type { Clause } from '../brief/statements.ts';
 import { monthNames } from '../tables/month-names.ts';
+import { receiptLabels } from '../tables/receipt-labels.ts';
 import { numberOf } from '../brief/statements.ts';
 import { readOtherSums, type OtherSum } from './sums.ts';
 
@@ -13,7 +14,7 @@ export interface ReceiptRead { fields: ReceiptFields; /** every piece of text th
 interface Row { label: string; value: string }
 
 const labels = {
-  id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid)|unique (?:id|identifier|reference|number))$/i,
+  id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment|lodge?ment|filing|entry|case)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid)|unique (?:id|identifier|reference|number))$/i,
   receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|in|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
   fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
   size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|volume)$/i,
@@ -32,7 +33,7 @@ function rowsOf(text: string): Row[] {
   return text.split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
     const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     // “Zeit / Time: …” is labelled in two languages.
-    return m ? m[1]!.trim().replace(/\s+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
+    return m ? m[1]!.trim().replace(/\s+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: receiptLabels.get(label.toLowerCase().replace(/'/g, '’')) ?? label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });
 }
 
@@ -43,7 +44,12 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
-  text = lastAttempt(text).replace(/[\u2010\u2011]/g, '-')
+  text = lastAttempt(text.replace(/：/g, ': ')).replace(/[\u2010\u2011]/g, '-')
+    .replace(/(\d{4})\s?年\s?(\d{1,2})\s?月\s?(\d{1,2})\s?日|(\d{4})년\s?(\d{1,2})월\s?(\d{1,2})일/g, (_, ...d: (string | undefined)[]) => `${d[0] ?? d[3]!}-${(d[1] ?? d[4]!).padStart(2, '0')}-${(d[2] ?? d[5]!).padStart(2, '0')}`)
+    // “[08:20:15] desk: …” is when a line was written; where another line has the day with its time, that is the one.
+    .replace(/^\[\d\d:\d\d(?::\d\d)?\]\s*/gm, (clock) => (/\b20\d\d,?\s+(?:at\s+)?\d{1,2}:\d\d/.test(text) ? '' : clock))
+    // “10240 of 18429 bytes” arrived, and no more.
+    .replace(/\b(\d[\d,.]*)\s+of\s+\d[\d,.]*(?=\s*(?:bytes|[KMG]i?B)\b)/g, '$1')
     // ISO 8601, basic format: 20270312T162000Z.
     .replace(/\b(20\d\d)(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)?(?=Z|[+-]\d\d|\b)/g, (_, y: string, mo: string, d: string, h: string, mi: string, s?: string) => `${y}-${mo}-${d}T${h}:${mi}:${s ?? '00'}`)
     // The time at which a mail was sent, in the head of one that was pasted whole, is not the time of receipt.
@@ -67,7 +73,9 @@ export function readFields(text: string, expectedNames: string[], zone: string |
 function lastAttempt(text: string): string {
   const lines = text.split('\n'), attempts = lines.flatMap((line, i) => { const m = /^\W*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b(?=.*\d[:.]\d\d)/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
   const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
-  return attempts.length < 2 || new Set(attempts.map((a) => a.n)).size < attempts.length ? text : lines.filter((_, i) => !attempts.some((a) => a.i === i && a.n !== last)).join('\n');
+  // “… old.pdf (replaced)”: a line that says of itself that it does not count.
+  if (attempts.length < 2) return lines.filter((line) => !/\.\w{2,4}\b.*\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)\s*$/i.test(line)).join('\n');
+  return new Set(attempts.map((a) => a.n)).size < attempts.length ? text : lines.filter((_, i) => !attempts.some((a) => a.i === i && a.n !== last)).join('\n');
 }
 
 /** SHA-256 sums, also where they are shown in groups or over two lines. */
@@ -97,11 +105,14 @@ function readId(text: string, rows: Row[]): string | null {
   const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (numbered) return (numbered[1] ?? numbered[2])!;
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
-  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n[°º]|núm\.?)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
+  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
   // “Keep the number 7741-QX”.
   const kept = /\b(?:keep|note(?: down)?|quote|remember|write down)\s+(?:the|this|your)\s+(?:receipt |reference |confirmation )?(?:number|no\.|code|reference|id)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (kept && kept[1]!.length >= 3) return kept[1]!;
+  // The first cell of the line that has the file with its time: “PS4-0207   12 Mar 2027 08:20   essay.pdf”.
+  const cell = new RegExp(`^\\W*(?:\\d{1,2}[.)]\\s+)?([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)(?:\\s{2,}|\\s*[|;\\t])(?=.*\\d:\\d\\d)(?=.*\\.(?:${extensions})\\b)`, 'im').exec(text);
+  if (cell) return cell[1]!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return null;
 }
@@ -112,7 +123,7 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   const today = DateTime.fromISO(nowIso, { setZone: true });
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
     // “12. mars 2027 kl. 17.42” in English.
-    const foreign = monthNames.some(([name]) => written.search(name) >= 0) || /\d\s*Uhr\b|\bkl\.?\s*\d|\bum\s+\d|\bMES?Z\b/.test(written), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\bUhr\b/gi, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2').replace(/\bMEZ\b/g, 'CET').replace(/\bMESZ\b/g, 'CEST') : written;
+    const foreign = monthNames.some(([name]) => written.search(name) >= 0) || /\d\s*Uhr\b|\bkl\.?\s*\d|\bum\s+\d|\bMES?Z\b/.test(written), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\b(?:Uhr|uur)\b|\bom\s+(?=\d)|\ba las\s+(?=\d)|\balle(?:\s+ore)?\s+(?=\d)|\bore\s+(?=\d)/gi, '').replace(/\b(?:hora (?:local )?de|ora (?:locale )?di|heure de|Ortszeit)\s+(?=[A-Z])/g, 'time in ').replace(/(?<=\d\s+)de\s+(?=[A-Z][a-z]+\b)|(?<=[A-Z][a-z]+)\s+de(?=\s+\d{4})/g, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2').replace(/\bMEZ\b/g, 'CET').replace(/\bMESZ\b/g, 'CEST') : written;
     // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
     if (/^1\d{9}(?:\d{3})?$/.test(value.trim())) return { at: DateTime.fromMillis(Number(value.trim().padEnd(13, '0')), { zone: 'utc' }).toISO({ suppressMilliseconds: true })!.replace(/Z$/, '+00:00'), zoneOpen: false };
     const iso = /\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?\s?(?:Z|[+-]\d{2}:?\d{2})?/.exec(value)?.[0];
@@ -149,7 +160,7 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   const sentences = text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/);
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
-    if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
@@ -271,12 +282,12 @@ function unlabelledExtract(text: string): string | null {
 
 function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const row = rows.find((r) => labels.status.test(r.label))?.value ?? '';
-  const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|cancelled|aborted|unsuccessful)\b/i;
+  const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancelled|aborted|unsuccessful)\b/i;
   // “Paper: (no file)”, “Words: 0”.
   if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:been )?(?:failed|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:been )?(?:failed|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 

@@ -42,6 +42,18 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'Submission ID: 123456789\nDate submitted: 15-Mar-2027 05:12PM (UTC+0000)\nFile name: {file}'],
   ['refuted', 'Status: Draft (not submitted)\nFile: {file}\nLast modified: Monday, 15 March 2027, 4:12 PM\nReference 8812'],
   ['refuted', 'Your file {file} could not be uploaded. Error code 5512. 15 March 2027 16:12 GMT'],
+  // Elsewhere, and in other words.
+  ['confirmed', 'Acuse de recibo\nNúmero de recibo: PS4-0192\nRecibido el 15 de marzo de 2027 a las 17:40 (hora de Madrid)\nArchivo: {file} ({kb} KB)', { id: 'PS4-0192', receivedAt: '2027-03-15T17:40:00+01:00' }],
+  ['refuted', 'Acuse de recibo\nNúmero de recibo: PS4-0192\nRecibido el 15 de marzo de 2027 a las 18:40 (hora de Madrid)\nArchivo: {file} ({kb} KB)'],
+  ['confirmed', 'Ontvangstbevestiging\nNummer: PS4-0192\nOntvangen op 15 maart 2027 om 17.12 uur (Amsterdam)\nBestand: {file}', { id: 'PS4-0192', receivedAt: '2027-03-15T17:12:00+01:00' }],
+  ['confirmed', 'Ricevuta n. PS4-0192\nConsegnato il 15 marzo 2027 alle ore 17:12 (ora di Roma)\nFile: {file}', { id: 'PS4-0192', receivedAt: '2027-03-15T17:12:00+01:00' }],
+  ['confirmed', '回執編號：PS4-0192\n提交時間：2027年3月15日 16:12 GMT\n檔案：{file}', { id: 'PS4-0192', receivedAt: '2027-03-15T16:12:00+00:00' }],
+  ['confirmed', 'Lodged: Monday 15 March 2027, 4.41pm GMT\nLodgement number: 2027-0099812\nFile lodged: {file}', { id: '2027-0099812' }],
+  ['confirmed', 'Your hand-in was stored twice. The last one counts.\n1) PS4-0192  14 Mar 2027 22:10 GMT  old.pdf  (replaced)\n2) PS4-0207  15 Mar 2027 16:20 GMT  {file}', { id: 'PS4-0207', fileNames: ['essay_Y3921847.pdf'] }],
+  ['refuted', 'Your hand-in was stored twice. The first one counts.\n1) PS4-0192  14 Mar 2027 22:10 GMT  old.pdf\n2) PS4-0207  15 Mar 2027 16:20 GMT  {file} (ignored)'],
+  ['refuted', 'Receipt PS4-0192, 15 Mar 2027 16:20 GMT\n{file}: virus scan failed, file removed'],
+  ['confirmed', '[16:20:14] desk: {file} arrived, {bytes} of {bytes} bytes\n[16:20:15] desk: receipt PS4-0192, 15 March 2027 16:20 GMT', { receivedAt: '2027-03-15T16:20:00+00:00' }],
+  ['refuted', '[16:20:14] desk: {file} arrived, 1024 of {bytes} bytes\n[16:20:15] desk: receipt PS4-0192, 15 March 2027 16:20 GMT', { bytes: 1024 }],
   // What was received lies behind us: a day without a year is the last one.
   ['confirmed', 'Receipt QX-0017-2\nReceived: Monday 15 March, 4:12 pm (GMT)\nFile: {file}', { receivedAt: '2027-03-15T16:12:00+00:00' }],
   ['confirmed', 'Receipt: QX-0017-3\nReceived: 15.03.2027 um 17:12 Uhr (MEZ)\nFile: {file}', { receivedAt: '2027-03-15T17:12:00+01:00' }],
