@@ -39,7 +39,9 @@ const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|publish
 const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$/i;
 
 interface Label { text: string; at: number; to: number }
-const labelsIn = (clause: Clause): Label[] => [...clause.text.matchAll(partLabel)].map((m) => ({ text: m[0], at: clause.start + m.index, to: clause.start + m.index + m[0].length }));
+/** “… excluding appendix” names no part. */
+const leftOut = /\b(?:exclu\w*|inclu\w*|without|plus|not counting|excl?\.|incl?\.)\s+(?:the |any |your )?(?:[\p{L}]+(?:,| and| or) )*$/iu;
+const labelsIn = (clause: Clause): Label[] => [...clause.text.matchAll(partLabel)].filter((m) => !leftOut.test(clause.text.slice(0, m.index))).map((m) => ({ text: m[0], at: clause.start + m.index, to: clause.start + m.index + m[0].length }));
 
 export interface RowsRead { rows: DatedRow[]; problems: ReadDate[]; lateUntil: Statement<string>[] }
 
@@ -66,7 +68,7 @@ export function readRows(reading: Reading): RowsRead {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
-      carried = row ?? head.label ?? lineLabel(date, text) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null);
+      carried = row ?? head.label ?? lineLabel(date, text) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
@@ -76,6 +78,9 @@ export function readRows(reading: Reading): RowsRead {
   });
   return out;
 }
+
+/** “The deadline for Essay 1 was 5 March. Because of the strike it has been moved to 19 March.”: still about that part. */
+const movedPart = (clause: Clause, date: ReadDate, last: DatedRow | undefined, before: Clause | undefined, text: string): string | null => (last && last.clause === before && isCorrection(clause) && /\b(?:it|this|that|which)\b/i.test(text.slice(clause.start, date.start)) ? last.label : null);
 
 /** Stretches of three lines and more that each say one name and its date: “Full paper: 15 March 2027”, “Final report – Tuesday 4 May 2027 – 40 pages max.” */
 function runsOfDates(text: string): [number, number][] {
@@ -132,7 +137,7 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   const listed = listing && few && !noHandIn.test(whole), milestone = few && /^[A-Z]\d{1,2}\b/.test(whole);
   const isName = isDue ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(name)
     : /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(name);
-  return { label: milestone || listed || isName || new RegExp(partLabel.source, 'i').test(name) ? name.replace(/\s(?:submission )?(?:window|period)$/i, '') : null, listed };
+  return { label: milestone || listed || isName || new RegExp(partLabel.source, 'i').test(name) ? name.replace(/\s(?:submission )?(?:window|period)$|\s(?:is|are|remains?|stays?) (?:un|not )changed$/i, '') : null, listed };
 }
 
 /** “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end. */

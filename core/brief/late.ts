@@ -1,3 +1,4 @@
+import { penaltyBySteps, spanOfLateWork } from './late-spans.ts';
 import { clausesWith, isCorrection, matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
 
 export interface LateRead { percentPerDay: Statement<number>[]; cutoffDays: Statement<number>[] }
@@ -86,5 +87,9 @@ export function readLate(clauses: Clause[]): LateRead {
       cut(0, m);
     }
   }
+  // What none of these says in so many words may follow from what is said of a span of time.
+  if (out.percentPerDay.length === 0) for (const [i, clause] of clauses.entries()) { const steps = penaltyBySteps(clause, clauses[i + 1]?.text ?? ''); if (steps) out.percentPerDay.push({ ...steps, override: isCorrection(clause) }); }
+  if (out.cutoffDays.length === 0) clauses.forEach((clause, i) => { const last = spanOfLateWork(clause, `${clause.under ?? ''} ${clauses[i - 1]?.text ?? ''}`); if (last) out.cutoffDays.push({ ...last, override: isCorrection(clause) }); });
+  if (out.cutoffDays.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\blate (?:\p{L}+ ){1,3}(?:(?:are|is|will|can) not|cannot|can['’]t|won['’]t|aren['’]t|isn['’]t) (?:be )?(?:accepted|marked|graded|considered|taken|read|assessed)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override: isCorrection(clause) });
   return out;
 }

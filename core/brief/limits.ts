@@ -120,7 +120,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     push(min, a, m);
     push(max, b, m);
   }
-  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: for (?:this|the) (?:module|essay|paper|report|assignment|assessment|coursework|course))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s|\\bremains\\s|\\bstays\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?![\\d,.]*\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
+  for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: (?:for|of) (?:this|the|your) (?:(?:whole|entire|final|written|main|research|group|individual) )?(?:module|essay|paper|report|assignment|assessment|coursework|course|dissertation|thesis|project|portfolio|review|reflection|proposal|case study|text|piece))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s|\\bremains\\s|\\bstays\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?![\\d,.]*\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];
     if (!raw) continue;
@@ -151,7 +151,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near)) { push(max, value, m); found[found.length - 1]!.reach = true; continue; }
     if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
-    const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| length(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*)?$/i.test(near);
+    const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| (?:length|word ?count|number of (?:words|pages))(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*|[:=–-]\s*)?$/i.test(near);
     const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?most|tops)\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after)) { push(max, value, m); continue; }

@@ -56,7 +56,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     if (pattern) {
       out.pattern.push({ ...pattern, override });
       // What a pattern stands for of the student is in the name whatever the rest of it is.
-      const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/\bID\b/g, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
+      const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|student|candidate|exam|surname)/i, 'your ').replace(/\bID\b/g, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
       // “Number_Essay2.docx where Number is your student number”.
       const meaning = /\bwhere\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
@@ -69,7 +69,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     }
     // “Your candidate number only”: the name is that and nothing else.
     const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})(?!\s*(?:,|and|plus|followed|\+|_))|\b(${identifier})\s+\(?(?:only|alone|and nothing else)\b|\bfile ?(?:name|title)\s+(?:must|should|has to|is to) be\s+(?:just\s+)?(?:your|the)\s+(${identifier})(?=\s*(?:[.,;(]|$))(?!,?\s*(?:and|plus|followed))`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2] ?? only?.[3];
-    if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); }
+    if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); collectFields({ text: named, start: at, end: at + named.length }, 0, out, override); }
     if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consists?|use|using|by|as|under|after|beginning|starting|also|what to call it)\b|\bfile ?name is (?:just )?(?:your|the)\b|\bin (?:the|your|each|every|both|all) (?:the )?file ?names?\b|\bbear\b|(?:^\W*(?:required |your )?|[,;]\s*)(?:file ?nam\w*|file title|naming)\b[^:,;]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
   return out;
@@ -123,7 +123,7 @@ function findPattern(clause: Clause): { value: string; start: number; end: numbe
   const tokens = [...matchesIn(clause, patternWords)];
   const scored = tokens.map((m) => {
     const value = (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '');
-    const spaced = value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/yourname/i, 'your name').replace(/[_\-[\]<>{}]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
+    const spaced = value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|student|candidate|exam|surname)/i, 'your ').replace(/[_\-[\]<>{}]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
     const fields = fieldWords.filter(([p]) => p.test(spaced)).length + (/\b(?:name|number|id|code|surname|title|assignment|essay)\b/i.test(spaced) ? 0.5 : 0);
     const joined = /[_[\]<>{}]|\w-\w/.test(value);
     const at = m[1] !== undefined ? m.at + 1 : m.at;

@@ -31,6 +31,12 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
   const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|(?:due|submission|hand-?in) date)/i.test(r.clause.text));
   for (const r of granted) { r.role = 'extension'; r.override = false; }
   if (granted.length > 0) for (const r of original) r.override = false;
+  // “Your extension has been approved. Your new deadline is Monday 29 March (was: Monday 22 March).”
+  for (const [i, r] of rows.entries()) if (r.role === 'due' && /\byour new (?:deadline|(?:due|submission|hand-?in) date)\b[^.;\d]{0,14}$/i.test(text.slice(r.clause.start, r.date.start))) {
+    r.role = 'extension'; r.override = false;
+    const former = rows[i + 1];
+    if (former?.clause === r.clause && former.role === 'other' && /\((?:it )?(?:was|were|before|formerly|previously|originally|instead of)\b[^)]*$/i.test(text.slice(r.date.end, former.date.start))) { former.role = 'due'; former.override = false; }
+  }
 }
 
 /** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */

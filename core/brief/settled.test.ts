@@ -3614,7 +3614,7 @@ Umfang: 12 bis 15 Seiten (ohne Anhang), Schriftgröße 11, Zeilenabstand 1,5, R�
 Abgabe als PDF (max. 10 MB) bis spätestens 31.03.2027, 23:59 Uhr (MEZ/MESZ), im Ordner "Praktikum WS".
 Dateiname: Nachname_Matrikelnummer.pdf
 Verspätete Abgaben werden nicht angenommen.`,
-    says: {place: 'Praktikum WS', 'limits.maxBytes': 10000000, 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Matrikelnummer.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31T23:59:00', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5},
+    says: {timeZone: 'CET/CEST', place: 'Praktikum WS', 'limits.maxBytes': 10000000, 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Matrikelnummer.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31T23:59:00+02:00', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5},
   },
   {
     text: `EVERYTHING YOU NEED FOR THE ETHICS ESSAY
@@ -4028,6 +4028,200 @@ Originality check: yes (automatic)
 Late: 5% a day for 7 days
 Attempts: 1 - the box locks after the first upload`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.maxWords': 10000, 'naming.pattern': 'BSc_Diss_[candidate number].pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-04-29T12:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'counting.counted': ['footnotes', 'quotations'], 'counting.left': ['abstract', 'captions', 'tables', 'references', 'appendices']},
+  },
+  {
+    text: `PSY2204 Cognitive Development – Lab report 2
+
+Word limit: 1,800 words (not including abstract, tables, figures, references and appendices). You may go up to 10% over without penalty.
+Format: Microsoft Word (.docx) only – we cannot mark PDFs for this one.
+Name your file PSY2204_LR2_[your candidate number].
+Submit: PSY2204 > Assessment > Lab report 2
+Deadline: Thursday 25 February 2027, 3pm
+Feedback: within 15 working days (18 March 2027)
+Marking is anonymous. Please make sure that your name does not appear anywhere in the report or in the file name.
+Late submissions: 5 marks per working day, up to five working days. After that a mark of zero will be recorded.`,
+    says: {place: 'PSY2204 > Assessment > Lab report 2', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1980, 'naming.pattern': 'PSY2204_LR2_[your candidate number]', 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-02-25T15:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `Hi everyone,
+
+A few of you asked about the take-home exam. It'll be released on Monday, 3 May 2027 at 9:00 a.m. (Eastern) and you have exactly 48 hours. So everything must be in by Wednesday, May 5 at 9:00 a.m. I'd like a single PDF, double-spaced, 12-pt Times New Roman, 1-inch margins, pages numbered, max. 8 pages not counting the bibliography (Chicago style, please). Put only your student ID on the first page, no names. You can upload as often as you like before the deadline; I only see the latest version.
+
+No extensions for this one, sorry.
+
+Prof. R.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 8, anonymous: true, opens: '2027-05-03T09:00:00-04:00', due: '2027-05-05T09:00:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `MODULE ASSESSMENT BRIEF
+Module code: ENG3301      Module title: The Victorian Novel
+Assessment title: Essay (100%)
+Length: 3,000 words +/- 10%
+Submission date and time: 12:00 noon, Tuesday 20 April 2027
+Submission method: electronic, via ENG3301 Essay link
+File format: .doc, .docx or .pdf
+Referencing: MHRA
+Similarity checking: all work is checked with text-matching software
+Anonymity: candidates must use their examination number
+Resubmission before deadline: permitted; each new file overwrites the previous one
+Late penalty: 10 percentage points per day or part thereof; not accepted after 5 days`,
+    says: {place: 'ENG3301 Essay', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.minWords': 2700, 'limits.maxWords': 3300, anonymous: true, similarityChecked: true, due: '2027-04-20T12:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, referenceStyle: 'MHRA'},
+  },
+  {
+    text: `Coursework 2 (Portfolio)
+
+You need to hand in three things:
+1. Reflective commentary (PDF, 1,000–1,200 words)
+2. Portfolio of four lesson plans (one PDF, no more than 20 pages)
+3. Signed declaration form (PDF or JPG)
+
+All three go into "EDU Portfolio 2027" by 16:30 on 14 May 2027. The total size of the upload must not exceed 100MB. Please call the files commentary.pdf, portfolio.pdf and declaration.pdf.
+Portfolios are double marked but not anonymously.`,
+    says: {place: 'EDU Portfolio 2027', documents: [{label: 'Reflective commentary', types: ['pdf'], limits: {minWords: 1000, maxWords: 1200}}, {label: 'Portfolio', types: ['pdf'], limits: {maxPages: 20}}, {label: 'Signed declaration form', types: ['pdf', 'jpeg']}], 'limits.maxBytes': 100000000, anonymous: false, due: '2027-05-14T16:30:00', declaration: true},
+  },
+  {
+    text: `Thesis submission (MSc)
+
+Submit an electronic copy in PDF/A format to the Graduate Office portal by 31 August 2027, 17:00 CEST. The thesis must not exceed 80 pages (A4, margins 2.5 cm left and right, 11 pt, line spacing 1.15) excluding annexes. The file name must follow the pattern Surname_Firstname_MSc_2027.pdf. Maximum file size 40 MB. A signed statement of originality must be bound in after the title page.`,
+    says: {place: 'Graduate Office portal', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 40000000, 'limits.maxPages': 80, 'naming.pattern': 'Surname_Firstname_MSc_2027.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-08-31T17:00:00+02:00', timeZone: 'CEST', 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, declaration: true, archival: 'PDF/A'},
+  },
+  {
+    text: `ASSIGNMENT 3 - due Sun 21 Mar 11:59pm
+
+- max 1500 words (ref list not incl.)
+- APA 7
+- docx or pdf, < 20MB
+- filename: StudentID_A3
+- submit via the A3 dropzone
+- late: -5%/day, nothing after 7 days
+- one attempt only!!`,
+    says: {place: 'A3 dropzone', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 1500, 'naming.pattern': 'StudentID_A3', 'naming.mustContain': ['studentNumber'], due: '2027-03-21T23:59:00', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 7, referenceStyle: 'APA'},
+  },
+  {
+    text: `Please note the following rules for your final paper:
+
+* Due date: 10 June 2027, end of day
+* Minimum length: 4000 words; no maximum
+* Submit to: Final paper (grad students) -- NOT to the undergraduate folder!
+* Accepted: PDF
+* Title page with title, course and your matriculation number. No name.
+* The paper will be run through similarity detection.
+* Grace period: none.`,
+    says: {place: 'Final paper (grad students)', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 4000, anonymous: true, similarityChecked: true, due: '2027-06-10'},
+  },
+  {
+    text: `BIOL 215 LAB NOTEBOOK
+
+Scan or photograph your lab notebook pages and upload them as a single PDF (max. 25 MB) to "Notebook check" by Friday, 9 April, 5:00 pm PT. Make sure each page is legible and the right way up. Each page should have your initials in the corner. The notebook counts 10%. Late notebooks lose 20% per day.`,
+    says: {place: 'Notebook check', documents: [{label: 'Lab notebook', types: ['pdf']}], 'limits.maxBytes': 25000000, due: '2027-04-09T17:00:00-07:00', timeZone: 'America/Los_Angeles', 'late.percentPerDay': 20},
+  },
+  {
+    text: `Submission instructions for paper-based and electronic copy
+
+One printed copy must be handed in at the School Office (Room 2.14) by 4 pm on Monday 22 March 2027. An identical electronic copy (PDF) must be uploaded to "POL Essay electronic copy" by the same time. Both copies must carry the cover sheet. Write 2,500 words at most. Don't put your name on it.`,
+    says: {place: 'POL Essay electronic copy', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2500, anonymous: true, due: '2027-03-22T16:00:00'},
+  },
+  {
+    text: `Assessment task 2: Case report
+Weighting: 40%
+Due: Week 9, Friday 7 May 2027 23:59 AEST
+Length: 2000 words (+/- 10%)
+Format: Word document, 1.5 spacing, Arial 11 or Calibri 11, 2.5cm margins
+File name: Lastname_Firstname_StudentNo_CaseReport
+Where: Assessment task 2 – Case report
+Number of attempts: unlimited until due date
+Late penalty: 10% of the total mark per day, max 10 days
+Referencing: Vancouver`,
+    says: {place: 'Assessment task 2 – Case report', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'Lastname_Firstname_StudentNo_CaseReport', 'naming.mustContain': ['studentNumber', 'surname', 'givenNames'], due: '2027-05-07T23:59:00+10:00', timeZone: 'AEST', 'attempts.allowed': 'unlimited', 'late.percentPerDay': 10, 'late.cutoffDays': 10, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Calibri'], referenceStyle: 'Vancouver'},
+  },
+  {
+    text: `You asked what happens if you need longer: your extension request for SOC220 Essay has been approved. Your new deadline is Monday 29 March 2027 at 12 noon (was: Monday 22 March 2027, 12 noon). All other conditions remain the same: 2,200 words maximum, PDF, anonymous, submit to SOC220 Essay.`,
+    says: {place: 'SOC220 Essay', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2200, anonymous: true, due: '2027-03-22T12:00:00', extension: '2027-03-29T12:00:00'},
+  },
+  {
+    text: `Your extension has been approved. Your new deadline is Monday 29 March 2027 at 12 noon (was: Monday 22 March 2027, 12 noon).`,
+    says: {due: '2027-03-22T12:00:00', extension: '2027-03-29T12:00:00'},
+  },
+  {
+    text: `GEOG2012 Field report – how to hand in
+
+What: one PDF containing report and appendices. Your report may be up to 3,500 words; appendices are not counted.
+Where: GEOG2012 – Field report (upload)
+When: opens Monday 8 March 2027, 09:00; closes Friday 12 March 2027, 16:00
+Who: everyone, individually
+How often: you may replace your file until the box closes
+Size: the box takes files up to 200 MB
+Name: candidate number only, e.g. Y1234567.pdf
+Late: 5% off for each 24 hours, no submissions after one week`,
+    says: {place: 'GEOG2012 – Field report (upload)', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 200000000, 'limits.maxWords': 3500, 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'], opens: '2027-03-08T09:00:00', due: '2027-03-12T16:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Dear all, following Tuesday's discussion: the word count for the dissertation is 10,000 (not 12,000 as stated in the handbook), there is no +10% rule, and the deadline is Friday 7 May 2027 at 5pm. Dissertations are submitted as PDF to "Dissertation 2026/27". Best, Module team`,
+    says: {place: 'Dissertation 2026/27', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 10000, due: '2027-05-07T17:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `Task: Write a policy brief of no more than two pages (A4, single spaced, 11 point or larger, margins at least 2 cm).
+Submit a PDF named brief_<student number>.pdf.
+Deadline: 18:00 on 30.04.2027 (CEST).
+Submission: upload area of the course, folder "Policy briefs".
+Late briefs are not accepted.
+Please include the declaration of originality as the last page (it does not count towards the two pages).`,
+    says: {place: 'Policy briefs', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, 'naming.pattern': 'brief_<student number>.pdf', 'naming.mustContain': ['studentNumber'], due: '2027-04-30T18:00:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.atLeast': ['marginMm', 'fontSizePt'], declaration: true},
+  },
+  {
+    text: `The essay must be submitted by 12:00 (midday) on 15/04/2027. Work submitted after this time but within 24 hours will have 5 marks deducted; within 48 hours 10 marks, and so on, until five days have passed, after which the mark will be 0. Essays should be 2000–2500 words in length, including footnotes but excluding the bibliography. They should be typed in a 12-point font with 1.5 line spacing, and saved as PDF. Quote your examination number at the top of every page; your name must not appear. Upload to HIST20099 Essay 2 (Final).`,
+    says: {place: 'HIST20099 Essay 2 (Final)', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, anonymous: true, due: '2027-04-15T12:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Reminder!!! Video essay + script
+
+Script: docx, 800 words max
+Video: mp4, 5 minutes max, 500 MB max
+deadline: wed 14 april 2027 @ 17:00 (london)
+upload both to > FILM210 > Assessment 2
+name the files FILM210_A2_yourusername`,
+    says: {place: 'FILM210 > Assessment 2', documents: [{label: 'Script', types: ['docx'], limits: {maxWords: 800}}, {label: 'Video', types: ['mp4'], limits: {maxBytes: 500000000}}], 'naming.pattern': 'FILM210_A2_yourusername', 'naming.mustContain': ['username'], due: '2027-04-14T17:00:00+01:00', timeZone: 'Europe/London'},
+  },
+  {
+    text: `1. Submit your portfolio in ODT, DOCX or PDF format.
+2. It should be between 4,500 and 5,500 words long.
+3. The file must be smaller than 15 megabytes.
+4. The submission box closes on Sunday, 2 May 2027, at 23:59 (Vienna time).
+5. You have two submission attempts. The better one counts.
+6. Citation style: Chicago (author–date).
+7. Every portfolio is checked for plagiarism by software.`,
+    says: {documents: [{label: 'Portfolio', types: ['odt', 'docx', 'pdf']}], 'limits.maxBytes': 15000000, 'limits.minWords': 4500, 'limits.maxWords': 5500, similarityChecked: true, due: '2027-05-02T23:59:00+02:00', timeZone: 'Europe/Vienna', 'attempts.allowed': 2, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Re: where do I put the assignment??
+
+Hi Sam, put it in "ECON101 Problem Set 5", not in the quiz folder. PDF please, handwritten is OK if you scan it properly. It's due Tuesday 9 March at 10 in the morning, before the lecture. Late = zero.`,
+    says: {place: 'ECON101 Problem Set 5', documents: [{label: null, types: ['pdf']}], due: '2027-03-09T10:00:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `CANDIDATES MUST SUBMIT ONE ELECTRONIC COPY OF THEIR EXTENDED ESSAY NOT LATER THAN 12 NOON ON THURSDAY OF WEEK 1, TRINITY TERM (29 APRIL 2027). ESSAYS MUST NOT EXCEED 6,000 WORDS (INCLUDING NOTES BUT EXCLUDING BIBLIOGRAPHY). ESSAYS MUST BE ANONYMOUS AND BEAR THE CANDIDATE NUMBER ONLY. FILES MUST BE IN PDF FORMAT.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 6000, anonymous: true, due: '2027-04-29T12:00:00', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Assignment overview
+Type: Individual essay
+Due date: Friday 26 March 2027
+Due time: 4:00 pm AWST
+Word count: 1500 (10% leeway either way)
+File type: .docx
+Where to hand in: Essay 1 box
+Marks: 30%
+Extension policy: apply at least two days before the due date
+Penalty: 5% of available marks per calendar day; after 7 days the work is not marked`,
+    says: {place: 'Essay 1 box', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1350, 'limits.maxWords': 1650, due: '2027-03-26T16:00:00+08:00', timeZone: 'AWST', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `For the group report, one member of the group submits on behalf of all. The report (PDF, at most 20 pages including figures, excluding appendix) is due on 23 April 2027, 3 p.m. The individual reflection (Word, 500 words ±50) is due one week later, on 30 April 2027, 3 p.m. Use "MGT Group report" and "MGT Reflection" respectively. Group reports carry all names; reflections are marked anonymously.`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 20}}, {label: 'Individual reflection', types: ['docx'], limits: {minWords: 450, maxWords: 550}}], anonymous: true, parts: [{label: 'report', opens: null, due: '2027-04-23T15:00:00'}, {label: 'reflection', opens: null, due: '2027-04-30T15:00:00'}], 'counting.counted': ['captions'], 'counting.left': ['appendices']},
+  },
+  {
+    text: `Students must hand in the assignment electronically via the "Assignments" tab (select: SW3 Case study). The window opens at 8.00am on 1st March and closes at 4.00pm on 8th March 2027. Files: doc, docx, rtf or pdf. Maximum 25Mb. Maximum length 1,750 words. There is a penalty of 10% for work that is up to 24 hours late, after which it receives 0.`,
+    says: {place: 'SW3 Case study', documents: [{label: null, types: ['doc', 'docx', 'rtf', 'pdf']}], 'limits.maxBytes': 25000000, 'limits.maxWords': 1750, opens: '2027-03-01T08:00:00', due: '2027-03-08T16:00:00', 'late.cutoffDays': 1},
   },
 ];
 

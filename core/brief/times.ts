@@ -78,7 +78,7 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
     // “Midterm exam 25% (March 4), research paper 45%”.
     if (r.role === 'unknown' && /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
     const key = r.label.toLowerCase(), part = named.get(key) ?? { label: r.label, opens: null, due: null, start: r.date.start, end: r.date.end };
-    if (r.role === 'opens') part.opens ??= r.date.iso; else part.due ??= r.date.iso;
+    if (r.role === 'opens') part.opens ??= r.date.iso; else if (part.due === null || r.override) part.due = r.date.iso;
     named.set(key, part);
   }
   for (const p of named.values()) if (before && p.opens === null && p.due !== null) p.opens = before(p.due).value;
