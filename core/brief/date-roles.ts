@@ -10,7 +10,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   const roles: [DateRole, RegExp][] = [
     ['other', /\b(?:(?<!\b(?:for|peer) )feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|(?:term|course|semester|module|teaching|block|session|week)s?(?: \d{1,2})? (?:starts?|ends?|begins?|finish(?:es)?)|reading week|late (?:submissions?|work)|cut[- ]?off|request\w*|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal|own) (?:deadline|due date)|(?:new |extended |individual )?deadline for you|granted)\b/gi],
-    ['opens', /\b(?:opens?|opening|open from|available(?: (?:from|on)|(?=\s*:))|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|no earlier than|not earlier than|set on|accepted from|(?:begin|start)(?: (?:it|writing|the exam))?(?: at any time)? after)\b/gi],
+    ['opens', /\b(?:opens?|opening|becomes (?:active|available|visible)|(?:goes|is) live|open from|available(?: (?:from|on)|(?=\s*:))|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|no earlier than|not earlier than|set on|accepted from|(?:begin|start)(?: (?:it|writing|the exam))?(?: at any time)? after)\b/gi],
     ['due', /\b(?:due|deadline|before you (?:press|submit|upload|hand|send)|delivery date|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?(?:[- ]| it | them | your \w+ )in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|(?<=^\W{0,4})when(?=\W*$)|(?<=^\W{0,4})day and (?:hour|time)(?=\s*:)|to)\b/gi],
   ];
   const last = (text: string): { role: DateRole; at: number } | null => {
@@ -20,7 +20,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   };
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
   // “When: last class meeting, i.e. Wednesday April 28”.
-  if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
+  if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:day of (?:class(?:es)?|term|teaching)|class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.
   if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Upload them before the Thursday lecture on 25 February”.
@@ -31,8 +31,12 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:the )?(?:correct|right|actual) (?:date|deadline|day)(?: and time)? (?:is|remains)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\b(?:upload|submit|hand (?:it |them )?in|send (?:it|them))\b[^;]{0,130}\bbefore (?:(?:the|our) )?(?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
+  // “The deadline has been extended to 18 March” is said to all.
+  if (/\b(?:the|this|our) (?:[\w-]+ )?(?:deadline|due date|closing date|hand-?in(?: date)?|submission (?:date|deadline))\b[^.;]{0,60}\b(?:has been|have been|was|is|will be) (?:now )?extended\b[^.;]{0,30}\b(?:to|until|till)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:your?|yours|student|candidate)\b/i.test(before)) return 'due';
   // “… has been extended from Thursday 4 March to Monday 8 March”.
   const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
+  // “The hand-in on Monday 5 April has been moved to Tuesday 6 April.”
+  if (/\b(?:deadline|due date|hand-?in|submission)\b[^.;]{0,20}$/i.test(before) && /^[^.;,]{0,20}\b(?:has been|is|was|will be) (?:now )?(?:moved|postponed|changed|extended|pushed back|put back|brought forward) (?:to|until)\b/i.test(after)) return 'other';
   if (new RegExp(`${moved}\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'other';
   if (new RegExp(`${moved}[^.]*\\bto\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'due';
   if (/\((?:it )?(?:was|were|before|formerly)\s*:?\s*(?:\w+day,?\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s*)?$/i.test(before)) return 'other';

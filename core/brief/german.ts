@@ -11,6 +11,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['wird anonym (?:bewertet|korrigiert|begutachtet)', 'is marked blind'], ['werden anonym (?:bewertet|korrigiert|begutachtet)', 'are marked blind'], ['(?:eigenständigkeits|selbstständigkeits|selbständigkeits)erklärung', 'declaration of own work'], ['eidesstattliche (?:erklärung|versicherung)', 'signed declaration'],
   ['hochzuladen|hochgeladen|hochladen|einzureichen|eingereicht|einreichen|abzugeben|abgegeben|abgeben', 'upload'], ['als(?= (?:pdf|word|docx|odt|rtf|zip|eine?))', 'as'], ['ohne(?= (?:literatur|anhang|deckblatt|titel|verzeichnis))', 'excl'], ['anhang', 'annex'], ['literaturverzeichnis', 'bibliography'], ['deckblatt', 'cover'], ['dateiname', 'filename'],
   ['MESZ', 'CEST'], ['MEZ', 'CET'],
+  ['soll(?:te|ten|en)?(?: aus)?', 'must'], ['muss|müssen', 'must'], ['enthalten', 'contain'],
   ['montag', 'Mon'], ['dienstag', 'Tue'], ['mittwoch', 'Wed'], ['donnerstag', 'Thu'], ['freitag', 'Fri'], ['samstag|sonnabend', 'Sat'], ['sonntag', 'Sun'],
 ] as const).map(([german, english]) => [new RegExp(`(?<![\\p{L}_])(?:${german})(?![\\p{L}_])`, 'giu'), english]);
 const months = { Januar: 'Jan', Februar: 'Feb', März: 'Mar', April: 'Apr', Mai: 'May', Juni: 'Jun', Juli: 'Jul', August: 'Aug', September: 'Sep', Oktober: 'Oct', November: 'Nov', Dezember: 'Dec' } as const;

@@ -1,26 +1,30 @@
 import { numberWords, type Clause, type Statement } from './statements.ts';
 
-const span = /\b(\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen)[\s-](?:(?:calendar|working|week|business|school|full|more|further|extra)[\s-]?)?(days?|hours?|hrs?|h|weeks?)\b/gi;
-const lateness = /\b(?:late(?:ness|r)?|overdue|penal\w*|deduct\w*|minus|lose|(?:per|a|each|every) (?:\w+ )?day|(?:after|past|miss\w*) (?:the|this|your|our) (?:deadline|due|time))\b|%\s*(?:off|per|\/)/i;
+const span = /\b(\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen)[\s-](?:(?:calendar|working|week|business|school|full|more|further|extra|late)[\s-]?)?(days?|hours?|hrs?|h|weeks?)\b/gi;
+const lateness = /\b(?:late(?:ness|r)?|overdue|penal\w*|deduct\w*|capped|minus|lose|(?:per|a|each|every) (?:\w+ )?day|(?:after|past|miss\w*) (?:the|this|your|our) (?:deadline|due|time))\b|%\s*(?:off|per|\/)/i;
 /** What else is said with days and hours. */
 const elsewhere = /\b(?:feedback|results|returned|reply|respond|e-?mail|office|extension|apply|request|notice|in advance|beforehand|before|prior|borrow|take-?home|exam|open for)\b/i;
 const ends = /\b(?:zero|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|(?:won|can|don)['’]t (?:accept|take|mark|read)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
 const accepts = /\b(?:accept\w*|tak(?:e|es|en)|allow\w*|possible|permitted|(?:can|may) (?:still )?(?:be )?(?:submit\w*|hand\w*|upload\w*|turn\w*|sent)|open)\b/i;
-const thereafter = /^[^.;]{0,60}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|then)\b/i;
+const thereafter = /^[^.]{0,60}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
 
 /** How long late work is still taken, from any sentence on lateness that names a span of time and what comes of it: a span behind “after” with an end to it,
- * or one behind “up to” with leave for it. Nothing where the sentence speaks of several that could be meant. @param near - the sentence before, of the same paragraph */
-export function spanOfLateWork(clause: Clause, near: string): Statement<number> | null {
-  const text = clause.text;
+ * or one behind “up to” with leave for it. Nothing where the sentence speaks of several that could be meant. @param near - the sentence before
+ * @param next - what goes on after a semicolon */
+export function spanOfLateWork(clause: Clause, near: string, next: string): Statement<number> | null {
+  const text = `${clause.text}; ${next}`;
   if (!lateness.test(`${near} ${text}`) || elsewhere.test(text.replace(/\b(?:before|prior to) (?:the )?(?:deadline|due date)\b/gi, ''))) return null;
   const found = [...text.matchAll(span)].flatMap((m): Statement<number>[] => {
     const n = numberWords[m[1]!.toLowerCase()] ?? (/^an?$/i.test(m[1]!) ? 1 : Number(m[1])), days = /^w/i.test(m[2]!) ? n * 7 : /^h/i.test(m[2]!) ? n / 24 : n, lead = text.slice(0, m.index), rest = text.slice(m.index + m[0].length);
-    if (!Number.isInteger(days) || days < 1 || days > 31) return [];
+    if (m.index >= clause.text.length || !Number.isInteger(days) || days < 1 || days > 31) return [];
     const past = /\b(?:after|more than|beyond|later than|over|past|exceeding)\s+(?:the first\s+)?$/i.test(lead) && (ends.test(rest) || ends.test(lead));
     const within = /\b(?:up to|within|until|till|for|max(?:imum)?(?: of)?|at most|no more than|first|another)\s+(?:a (?:maximum|period) of\s+|the first\s+)?$/i.test(lead) && (thereafter.test(rest) && ends.test(rest) || /^ late\b/i.test(rest) && accepts.test(text) && !ends.test(lead));
     const passed = /\b(?:until|once|when)\s+$/i.test(lead) && /^ (?:have|has) passed\b/i.test(rest) && ends.test(rest);
     return past || within || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
   });
+  // “10 % for the first day, 20 % for the second, zero after that”.
+  const days = /\b(?:first|1st) day\b/i.test(text) ? [...text.matchAll(/\b(first|second|third|fourth|fifth)\b(?: day\b)?/gi)].at(-1) : undefined, upTo = days && thereafter.test(text.slice(days.index)) && ends.test(text.slice(days.index)) ? ['first', 'second', 'third', 'fourth', 'fifth'].indexOf(days[1]!.toLowerCase()) + 1 : 0;
+  if (days && upTo > 0 && days.index < clause.text.length) found.push({ value: upTo, start: clause.start + days.index, end: clause.start + days.index + days[0].length });
   return found.sort((a, b) => b.value - a.value)[0] ?? null;
 }
 

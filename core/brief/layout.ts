@@ -41,7 +41,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       put(out.fontSizePt, value, m);
     }
     for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spacing|interligne|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at(?! least)|=|set to|to)?\s*(?:to |be |at least )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
-      if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)\b/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)(?:[- ]spac(?:ed|ing))?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+      if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)\b(?!\s?(?:["”″]|inch|in\b|cm|mm|pt))/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)(?:[- ]spac(?:ed|ing))?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5] ?? m[6] ?? 'double').toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
@@ -53,7 +53,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
-    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|are to|need to|has to|have to|are)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\b(?:thesis|paper|essay|report|text|document) is (?:to be )?numbered (?:consecutively|throughout)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
+    for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|shall|are to|need to|has to|have to|are)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\b(?:thesis|paper|essay|report|text|document) is (?:to be )?numbered (?:consecutively|throughout)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
   }
   return out;
 }

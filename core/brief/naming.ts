@@ -70,7 +70,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Your candidate number only”: the name is that and nothing else.
     const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})(?!\s*(?:,|and|plus|followed|\+|_))|\b(${identifier})\s+\(?(?:only|alone|and nothing else)\b|\bfile ?(?:name|title)\s+(?:must|should|has to|is to) be\s+(?:just\s+)?(?:your|the)\s+(${identifier})(?=\s*(?:[.,;(]|$))(?!,?\s*(?:and|plus|followed))`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2] ?? only?.[3];
     if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); collectFields({ text: named, start: at, end: at + named.length }, 0, out, override); }
-    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consists?|use|using|by|as|under|after|beginning|starting|also|what to call it)\b|\bfile ?name is (?:just )?(?:your|the)\b|\bin (?:the|your|each|every|both|all) (?:the )?file ?names?\b|\bbear\b|(?:^\W*(?:required |your )?|[,;]\s*)(?:file ?nam\w*|file title|naming)\b[^:,;]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
+    if (/\b(?:must|should|include|contain|carry|start|begin|with|has to|have to|needs?|consists?|use|using|by|as|under|after|beginning|starting|also|add|append|what to call it)\b|\bfile ?name is (?:just )?(?:your|the)\b|\bin (?:the|your|each|every|both|all) (?:the )?file ?names?\b|\bbear\b|(?:^\W*(?:required |your )?|[,;]\s*)(?:file ?nam\w*|file title|naming)\b[^:,;]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
   return out;
 }

@@ -51,7 +51,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
   /** “Essays 1 and 2 are 4–5 pages; Essay 3 is 8–10”: what is said of some parts is no limit of all. */
   const ofSome = (lead: string): boolean => times.parts.length > 2 && /\b\p{L}+s (?:\d{1,2}|[A-E])(?:, |,? (?:and|&) )(?:\d{1,2}|[A-E])[^.;\d]{0,20}$/u.test(lead);
-  const partOf = ({ start }: { start: number }): string | null => { const from = text.lastIndexOf('\n', start) + 1, to = text.indexOf('\n', start), within = (a: number, b: number): typeof times.parts => times.parts.filter((p) => p.start >= a && p.start < b), clause = clauses.find((c) => c.start <= start && start < c.end), said = clause ? within(clause.start, clause.end) : [], inside = said.length === 1 ? said : within(from, to < 0 ? text.length : to); return inside.length === 1 ? inside[0]!.label : null; };
+  const partOf = ({ start }: { start: number }): string | null => { const from = text.lastIndexOf('\n', start) + 1, to = text.indexOf('\n', start), within = (a: number, b: number): typeof times.parts => times.parts.filter((p) => p.start >= a && p.start < b), clause = clauses.find((c) => c.start <= start && start < c.end), said = clause ? within(clause.start, clause.end) : [], inside = said.length === 1 ? said : within(from, to < 0 ? text.length : to), head = clause && /^\W*([\p{L}][\p{L} ]{2,30}):/u.exec(clause.text)?.[1]?.toLowerCase(), headed = head ? times.parts.filter((p) => p.label.toLowerCase().split(/\s+/).some((w) => head.split(/\s+/).includes(w) && w !== 'the')) : []; return inside.length === 1 ? inside[0]!.label : headed.length === 1 ? headed[0]!.label : null; };
   // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.length > 1 && documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
@@ -76,7 +76,10 @@ export function readBrief(text: string, nowIso: string): BriefRead {
     const open = statements.filter((s, i) => owned[i] === -1 && !(s.given && partOf(s) !== null) && !ofSome(text.slice(s.clause.start, s.start))), ofWhole = open.filter((s) => partOf(s) === null);
     // “18 to 22 pages. … Rough draft, at least 10 pages, due 9 April.”: beside a limit of the whole, that of a part is its own.
     const common = ofWhole.length > 0 ? ofWhole : open, ofParts = new Set(common.map(partOf));
-    if (!(ofParts.size > 1 && !ofParts.has(null))) brief.limits[field] = one(`limits.${field}`, common);
+    // A draft and a final version with limits of their own: those of the final version hold for the paper.
+    const finals = common.filter((l) => !/\b(?:draft|outline|proposal|plan|abstract)\b/i.test(partOf(l) ?? '')), several = ofParts.size > 1 && !ofParts.has(null);
+    if (!several) brief.limits[field] = one(`limits.${field}`, common);
+    else if (new Set(finals.map(partOf)).size === 1) brief.limits[field] = one(`limits.${field}`, finals);
   }
 
   const naming = readNaming(clauses);

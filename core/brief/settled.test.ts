@@ -2882,7 +2882,7 @@ citations: IEEE`,
   },
   {
     text: `Lab portfolio: 5 lab reports combined into one PDF (≤ 30 pages). It should be submitted by Friday 28 May 2027 before 17:00 hours. Markers will not know your identity. Penalty for lateness: 10 percent for the first day, 20 percent for the second; thereafter zero.`,
-    says: {documents: [{label: 'Lab portfolio', types: ['pdf']}], 'limits.maxPages': 30, anonymous: true, due: '2027-05-28T17:00:00'},
+    says: {documents: [{label: 'Lab portfolio', types: ['pdf']}], 'limits.maxPages': 30, anonymous: true, due: '2027-05-28T17:00:00', 'late.cutoffDays': 2},
   },
   {
     text: `Term paper guidelines: 12 pt Garamond, 1.5 spacing; 3 cm margins; 15 pages ± 1; footnotes, not endnotes. Hand in a paper copy and email a PDF by 1 August 2027. Statement of authorship required (signed). Students with extended deadlines: 1 September 2027.`,
@@ -3481,7 +3481,7 @@ Code: one zip, no binaries, 50 MB.
 Video: mp4, 3 minutes, 200 MB.
 
 Times are Helsinki time. For every started day of delay the grade is lowered by one. A week after the deadline nothing is taken.`,
-    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 8}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 50000000}}, {label: 'Video', types: ['mp4'], limits: {maxBytes: 200000000}}], timeZone: 'Europe/Helsinki', parts: [{label: 'report', opens: null, due: '2027-05-10T13:00:00+03:00'}, {label: 'code', opens: null, due: '2027-05-12T13:00:00+03:00'}, {label: 'video', opens: null, due: '2027-05-14T13:00:00+03:00'}], 'late.cutoffDays': 7, lengths: ['maxPages']},
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 8}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 50000000}}, {label: 'Video', types: ['mp4'], limits: {maxBytes: 200000000}}], timeZone: 'Europe/Helsinki', parts: [{label: 'report', opens: null, due: '2027-05-10T13:00:00+03:00'}, {label: 'code', opens: null, due: '2027-05-12T13:00:00+03:00'}, {label: 'video', opens: null, due: '2027-05-14T13:00:00+03:00'}], 'late.cutoffDays': 7},
   },
   {
     text: `Dear students of LIT205,
@@ -4222,6 +4222,142 @@ Penalty: 5% of available marks per calendar day; after 7 days the work is not ma
   {
     text: `Students must hand in the assignment electronically via the "Assignments" tab (select: SW3 Case study). The window opens at 8.00am on 1st March and closes at 4.00pm on 8th March 2027. Files: doc, docx, rtf or pdf. Maximum 25Mb. Maximum length 1,750 words. There is a penalty of 10% for work that is up to 24 hours late, after which it receives 0.`,
     says: {place: 'SW3 Case study', documents: [{label: null, types: ['doc', 'docx', 'rtf', 'pdf']}], 'limits.maxBytes': 25000000, 'limits.maxWords': 1750, opens: '2027-03-01T08:00:00', due: '2027-03-08T16:00:00', 'late.cutoffDays': 1},
+  },
+  {
+    text: `SUBMISSION CHECKLIST (LING 310 squib)
+
+[ ] 4 pages max. incl. examples, excl. references
+[ ] Times / 12pt / single-spaced / 1" margins all around
+[ ] page numbers in the footer
+[ ] PDF only; embed all fonts (IPA!)
+[ ] no author information (blind review!), also clear the document properties
+[ ] named squib_[4-digit code].pdf; you'll receive the code by email
+[ ] uploaded to "LING 310 squib" no later than 23:59 AoE, 15 March 2027`,
+    says: {place: 'LING 310 squib', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 4, 'naming.pattern': 'squib_[4-digit code].pdf', anonymous: true, due: '2027-03-15T23:59:00-12:00', timeZone: 'AoE', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1, 'layout.fonts': ['Times'], 'layout.pageNumbers': true},
+  },
+  {
+    text: `Dear students,
+the resit essay for ART1010 is due by Monday 16 August 2027 (10:00). You may submit only once. The essay may not exceed 2,000 words and should be uploaded as a Word file to "ART1010 Resit". The cap for resits (40%) applies. Penalties for lateness do not apply because late resits cannot be accepted.`,
+    says: {place: 'ART1010 Resit', documents: [{label: 'Essay', types: ['docx']}], 'limits.maxWords': 2000, due: '2027-08-16T10:00:00', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
+    text: `Handing in your diary
+
+There are four parts. Part A is due on 1 March, Part B on 15 March, Part C on 29 March and Part D on 12 April 2027, always by 6 p.m. Each part has about 500 words and goes to the folder "Diary" as a PDF (max. 5 MB each). Late parts are not read.`,
+    says: {place: 'Diary', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, parts: [{label: 'Part A', opens: null, due: '2027-03-01T18:00:00'}, {label: 'Part B', opens: null, due: '2027-03-15T18:00:00'}, {label: 'Part C', opens: null, due: '2027-03-29T18:00:00'}, {label: 'Part D', opens: null, due: '2027-04-12T18:00:00'}], 'late.cutoffDays': 0},
+  },
+  {
+    text: `Q: What format?
+A: PDF, please. I can't open Pages files.
+Q: How long?
+A: Between 1200 and 1500 words, footnotes included.
+Q: When?
+A: Friday, March 26 by 5 PM Mountain time. The box disappears after that.
+Q: Can I fix a mistake after uploading?
+A: Yes, upload again; the latest file replaces the earlier one.
+Q: Names?
+A: No names. Use your student ID as file name.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1200, 'limits.maxWords': 1500, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-26T17:00:00-06:00', timeZone: 'America/Denver', 'attempts.keeps': 'latest', 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `The report should be submitted through the module site by 1600hrs on Fri 19/03/27. Maximum size of file: 50 Mb. Format: pdf. Length: 15 pages A4 maximum, min. font size 11, min. margins 2cm. Students will be deducted 10% of the marks for every page over the limit. Late submission penalty: 5% per working day (max 5 working days). Your registration number must be the file name.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.maxPages': 15, 'naming.mustContain': ['studentNumber'], due: '2027-03-19T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `NOTICE – change of deadline
+
+The deadline for the PHIL2001 essay has been extended by one week to Thursday 18 March 2027 at 17:00 because of the network outage. Anyone who has already submitted may submit a new version until then; the newer version will be marked. Everything else in the assignment brief (2,500 words, PDF, anonymous) remains unchanged.`,
+    says: {'limits.maxWords': 2500, anonymous: true, due: '2027-03-18T17:00:00', 'attempts.keeps': 'latest', lengths: ['maxWords']},
+  },
+  {
+    text: `Please submit TWO versions of your translation: a clean one and one with tracked changes (both .docx, together no larger than 10 MB). Box: TRAN401 Final translation. Closing time: Wednesday 24 March 2027, 23.55 Irish time. Keep the source text's file name and add your student number at the end. References: none required. You will be asked to tick a declaration of authorship when uploading.`,
+    says: {place: 'TRAN401 Final translation', documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 10000000, 'naming.mustContain': ['studentNumber'], due: '2027-03-24T23:55:00+00:00', timeZone: 'Europe/Dublin', declaration: true},
+  },
+  {
+    text: `Lab 4 writeup: due 11:59:59pm PST on March 5th. Up to two late days may be used (no penalty); after that no credit. Submit a single PDF (no zips) under 8MB. You can resubmit as often as you want until the deadline and we grade the last one. Put both partners' names on the first page.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, anonymous: false, due: '2027-03-05T23:59:59-08:00', timeZone: 'PST', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 2},
+  },
+  {
+    text: `Essays (2,000 words, +10% max) are to be uploaded to "THEO 205 – Essay B" between 09:00 on 15 April and 12:00 on 22 April 2027. Use double spacing and a clear 12-point font. Put your candidate code in the header. Do not put your name on the work. All essays will be run through text-matching software. Essays received up to one week after the deadline will be capped at 40; later essays get 0.`,
+    says: {place: 'THEO 205 – Essay B', 'limits.maxWords': 2200, anonymous: true, similarityChecked: true, opens: '2027-04-15T09:00:00', due: '2027-04-22T12:00:00', 'late.cutoffDays': 7, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Kursarbeit / Term paper
+Abgabe / Deadline: 02.04.2027, 12 Uhr / noon
+Umfang / Length: 15 Seiten / pages (max.)
+Format: PDF
+Ablage / Upload: "Kursarbeiten"
+Dateiname / File name: Nachname_Kursarbeit.pdf`,
+    says: {place: 'Kursarbeiten', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Kursarbeit.pdf', 'naming.mustContain': ['surname'], due: '2027-04-02T12:00:00'},
+  },
+  {
+    text: `We accept .pdf, .docx, .doc and .odt – no links to cloud documents, no photos of pages. If your file is bigger than 30 MB, compress the images first. The word limit for the seminar paper is 5,000 words, everything included. Papers over the limit will be returned unmarked. Upload by Friday 21 May 2027 (12:00 noon, Central European Summer Time) to "Seminar papers, group 2". One upload per person. Style: MLA.`,
+    says: {place: 'Seminar papers, group 2', documents: [{label: null, types: ['pdf', 'docx', 'doc', 'odt']}], 'limits.maxBytes': 30000000, 'limits.maxWords': 5000, due: '2027-05-21T12:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1, referenceStyle: 'MLA'},
+  },
+  {
+    text: `CHEM 340 Formal report: submit by Thursday 4 March 2027 before midnight. Upload as pdf. 6 pages max, 11pt minimum font, 2 cm margins. Late work: 10% first day, 25% second day, zero after that.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, due: '2027-03-05T00:00:00', 'late.cutoffDays': 2, 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `FINAL ESSAY
+When: last day of classes (Friday, April 30, 2027), 5:00 p.m. CDT
+What: 8–10 double-spaced pages, MLA format, with Works Cited (not counted)
+How: upload a Word doc or PDF (Google Docs links will NOT be graded)
+Where: Final Essay folder
+Late: one letter grade per day`,
+    says: {place: 'Final Essay folder', documents: [{label: null, types: ['doc', 'pdf']}], 'limits.minPages': 8, 'limits.maxPages': 10, due: '2027-04-30T17:00:00-05:00', timeZone: 'CDT', 'layout.lineSpacing': 2, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Hallo zusammen,
+
+die Seminararbeit (max. 20 Seiten, ohne Anhang) gebt ihr bitte bis spätestens Freitag, den 26. März 2027, 24:00 Uhr als PDF im Ordner „Seminararbeiten“ ab. Der Dateiname soll aus eurer Matrikelnummer bestehen (z. B. 1234567.pdf). Eine unterschriebene Eigenständigkeitserklärung muss als letzte Seite enthalten sein. Verspätete Abgaben werden nicht bewertet.
+
+Viele Grüße`,
+    says: {place: 'Seminararbeiten', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 20, 'naming.mustContain': ['studentNumber'], due: '2027-03-27T00:00:00', 'late.cutoffDays': 0, declaration: true},
+  },
+  {
+    text: `The following applies to all written assignments in the programme: Assignments are handed in electronically in PDF format. The front page must state the exam number, the course title and the number of keystrokes. The maximum extent is 10 standard pages (24,000 keystrokes including spaces). Appendices do not count. The deadline for this course is 1 June 2027 at 12:00 (CEST). Assignments submitted after the deadline are rejected.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, due: '2027-06-01T12:00:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0, 'counting.left': ['appendices']},
+  },
+  {
+    text: `Hand in a 5-minute podcast (mp3, up to 20 MB) and a 700-word script (docx) by 11 am on the 23rd of April 2027. Both files should be called <username>_podcast.*. Place: "MEDIA 102 / Podcast". Podcasts longer than 5 minutes lose marks. We only keep one file of each kind, so a second upload overwrites the first.`,
+    says: {place: 'MEDIA 102 / Podcast', documents: [{label: 'Podcast', types: ['mp3'], limits: {maxBytes: 20000000}}, {label: 'Script', types: ['docx'], limits: {maxWords: 700}}], 'naming.pattern': '<username>_podcast', 'naming.mustContain': ['username'], due: '2027-04-23T11:00:00', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Coursework must be uploaded to the "Coursework 1 submission" link as one PDF before 2pm on 2 March 2027. The link becomes active on 23 February 2027 at 9am. You will get an email receipt. If your file exceeds 20MB split it into two PDFs. The page limit (10 sides of A4) is strict: pages 11 onwards will not be read.`,
+    says: {place: 'Coursework 1 submission', documents: [{label: 'Coursework', types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxPages': 10, due: '2027-03-02T14:00:00', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `This assignment has two deadlines. Draft for peer feedback: Sunday 7 March 2027, 20:00. Final version: Sunday 21 March 2027, 20:00 (both Central European Time). Draft: at least 800 words. Final: 1500–1800 words. Submit both as .docx under "Opinion piece".`,
+    says: {place: 'Opinion piece', documents: [{label: null, types: ['docx']}], 'limits.minWords': 1500, 'limits.maxWords': 1800, timeZone: 'CET', parts: [{label: 'Draft for peer feedback', opens: null, due: '2027-03-07T20:00:00+01:00'}, {label: 'Final version', opens: null, due: '2027-03-21T20:00:00+01:00'}]},
+  },
+  {
+    text: `You must submit: 
+- Essay (Word or PDF), 3000 words maximum, named Essay_StudentNumber
+- Annotated bibliography (Word or PDF), 10 entries, named Biblio_StudentNumber
+Deadline for both: noon, Wednesday 24 March 2027
+Submission: module page > Submit here
+Penalty for late submission: 2% per hour for up to 24 hours, thereafter a mark of zero.
+Peer review is anonymous but the marking is not.`,
+    says: {place: 'module page > Submit here', documents: [{label: 'Essay', types: ['docx', 'pdf'], limits: {maxWords: 3000}}, {label: 'Annotated bibliography', types: ['docx', 'pdf']}], 'naming.mustContain': ['studentNumber'], anonymous: false, due: '2027-03-24T12:00:00', 'late.cutoffDays': 1},
+  },
+  {
+    text: `Dear class, due to the public holiday the hand-in on Monday 5 April has been moved to Tuesday 6 April 2027, same time (10 a.m.). Also: I decided to raise the limit from 2,500 to 2,800 words. And please send PDFs, not Word files as I wrote before. Everything else as on the sheet. NB the box is called "Take-home 2".`,
+    says: {place: 'Take-home 2', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2800, due: '2027-04-06T10:00:00'},
+  },
+  {
+    text: `Assignment regulations (excerpt)
+§4 Papers shall be typewritten on A4 with margins of at least 25 mm on all sides, in a legible typeface of no less than 11 points, with line spacing of one and a half.
+§5 Pages shall be numbered consecutively.
+§6 Papers shall bear the candidate's number but not the candidate's name.
+§7 Papers shall not exceed 6,000 words inclusive of footnotes and exclusive of tables and bibliography.
+§8 Papers shall be delivered in the form of a PDF file not later than noon on the first Monday of May 2027.
+§9 A paper once delivered may not be withdrawn or altered.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 6000, anonymous: true, due: '2027-05-03T12:00:00', 'attempts.allowed': 1, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, 'layout.atLeast': ['marginMm', 'fontSizePt'], 'counting.counted': ['footnotes'], 'counting.left': ['tables', 'references']},
+  },
+  {
+    text: `hey folks. term paper = 10 pages +/- 1 page, turn it in on the course site under Term Paper, pdf. due dec 10 2027 @ 11:59pm ET. you can turn it in multiple times, last one counts. 5 pts off per day late (max 3 days late, then it's a zero). put your netid in the filename, please no spaces!`,
+    says: {place: 'Term Paper', documents: [{label: 'Term Paper', types: ['pdf']}], 'limits.minPages': 9, 'limits.maxPages': 11, 'naming.mustContain': ['username'], due: '2027-12-10T23:59:00-05:00', timeZone: 'America/New_York', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 3},
   },
 ];
 

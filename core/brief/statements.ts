@@ -121,6 +121,8 @@ export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clause
 export function isRefused(before: string, after: string): boolean {
   // “No: please merge everything into one PDF” answers a question.
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
+  // What stands in brackets behind it is about something else: “PDF (links will not be graded)”.
+  after = after.replace(/\([^()]*\)/g, (s) => ' '.repeat(Math.min(s.length, 2)));
   // “Rejected: pages, odt, links to cloud documents.”
   if (/^\W*(?:rejected|refused|not accepted|unacceptable)\s*:[^.;]*$/i.test(before)) return true;
   // “We can’t annotate PDFs.”
