@@ -33,6 +33,11 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
   // “The deadline has been extended to 18 March” is said to all.
   if (/\b(?:the|this|our) (?:[\w-]+ )?(?:deadline|due date|closing date|hand-?in(?: date)?|submission (?:date|deadline))\b[^.;]{0,60}\b(?:has been|have been|was|is|will be) (?:now )?extended\b[^.;]{0,30}\b(?:to|until|till)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:your?|yours|student|candidate)\b/i.test(before)) return 'due';
+  if (/\b(?:closed|locked|unavailable|not available|no longer (?:open|available)) from\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “For HI2050 the published date is Wednesday 17 March.”
+  if (/\b(?:published|set|stated) (?:date|day)(?: for [\w ]{2,20})? is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “If you’re in the Wednesday group, … your deadline is 14 April”: not said to all.
+  if (/^\W*(?:but )?if you(?:['’]re| are) in (?:the )?[\w ]{1,20}(?:group|class|section|stream|cohort)\b/i.test(before)) return 'other';
   // “… has been extended from Thursday 4 March to Monday 8 March”.
   const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
   // “The hand-in on Monday 5 April has been moved to Tuesday 6 April.”

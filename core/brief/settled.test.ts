@@ -4305,7 +4305,7 @@ What: 8–10 double-spaced pages, MLA format, with Works Cited (not counted)
 How: upload a Word doc or PDF (Google Docs links will NOT be graded)
 Where: Final Essay folder
 Late: one letter grade per day`,
-    says: {place: 'Final Essay folder', documents: [{label: null, types: ['doc', 'pdf']}], 'limits.minPages': 8, 'limits.maxPages': 10, due: '2027-04-30T17:00:00-05:00', timeZone: 'CDT', 'layout.lineSpacing': 2, referenceStyle: 'MLA'},
+    says: {place: 'Final Essay folder', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minPages': 8, 'limits.maxPages': 10, due: '2027-04-30T17:00:00-05:00', timeZone: 'CDT', 'layout.lineSpacing': 2, referenceStyle: 'MLA'},
   },
   {
     text: `Hallo zusammen,
@@ -4358,6 +4358,65 @@ Peer review is anonymous but the marking is not.`,
   {
     text: `hey folks. term paper = 10 pages +/- 1 page, turn it in on the course site under Term Paper, pdf. due dec 10 2027 @ 11:59pm ET. you can turn it in multiple times, last one counts. 5 pts off per day late (max 3 days late, then it's a zero). put your netid in the filename, please no spaces!`,
     says: {place: 'Term Paper', documents: [{label: 'Term Paper', types: ['pdf']}], 'limits.minPages': 9, 'limits.maxPages': 11, 'naming.mustContain': ['username'], due: '2027-12-10T23:59:00-05:00', timeZone: 'America/New_York', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 3},
+  },
+  {
+    text: `NURS 4120 – Evidence summary
+
+Submit your evidence summary through the course drop area "Evidence summary – Spring" no later than Sunday, April 18, 2027, 11:59 PM (EDT). Acceptable formats are DOC, DOCX and RTF; PDFs cannot be annotated and will be returned. The body may not exceed five (5) pages, excluding title page and references, in APA 7th edition style, double-spaced, with 1-inch margins and a 12-point serif font. The title page carries your name. Submissions are checked automatically for similarity. A deduction of 10 points per day applies to late work; nothing is accepted after April 25.`,
+    says: {place: 'Evidence summary – Spring', documents: [{label: null, types: ['doc', 'docx', 'rtf']}], 'limits.maxPages': 5, anonymous: false, similarityChecked: true, due: '2027-04-18T23:59:00-04:00', timeZone: 'EDT', 'late.percentPerDay': 10, 'late.cutoffDays': 7, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, referenceStyle: 'APA'},
+  },
+  {
+    text: `Guidance on submission of coursework
+1 All coursework must be submitted electronically by 12 noon on the published date.
+2 For HI2050 the published date is Wednesday 17 March 2027.
+3 Coursework must be submitted as a single Word file. Other formats (including PDF) will not be marked.
+4 The maximum length is 2,500 words including quotations and footnotes but not the bibliography. There is no 10% leeway.
+5 Coursework is marked anonymously: do not include your name in the file or the file name. Use your six-digit candidate number, e.g. 123456.docx.
+6 You may re-upload as many times as you wish before the deadline. Only the final version is retained.
+7 Late coursework is capped at 40% if received within five working days; after this it is not marked.`,
+    says: {documents: [{label: 'Coursework', types: ['docx']}], 'limits.maxWords': 2500, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-17T12:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 5, 'counting.counted': ['quotations', 'footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Dear all,
+One last time, since many asked: the portfolio is due on the 12th, i.e. Monday, 12 April 2027, at 8 p.m. It should contain the four short texts in a single document, PDF or Word, no fixed length but please not more than 15 pages altogether. Upload under "Portfolio (Mon group)". If you're in the Wednesday group, your box is "Portfolio (Wed group)" and your deadline is 14 April at 8 p.m.
+Best, T.`,
+    says: {place: 'Portfolio (Mon group)', documents: [{label: 'Portfolio', types: ['pdf', 'docx']}], 'limits.maxPages': 15, due: '2027-04-12T20:00:00'},
+  },
+  {
+    text: `Assessment Item 1
+Title: Annotated map
+Weight: 20 %
+Submit: image file (.png or .jpg, at least 300 dpi, no larger than 15 MB) and a 300-word caption in .txt
+Due: 5pm AEST Friday of Week 6 (16 April 2027)
+Submit to: "Item 1 – Annotated map"
+Naming: studentid_item1
+Extensions: apply before the due date
+Late: 5 per cent of the maximum mark per day`,
+    says: {place: 'Item 1 – Annotated map', documents: [{label: 'Image', types: ['png', 'jpeg'], limits: {maxBytes: 15000000}}, {label: 'Caption', types: ['txt']}], 'naming.pattern': 'studentid_item1', 'naming.mustContain': ['studentNumber'], due: '2027-04-16T17:00:00+10:00', timeZone: 'AEST', 'late.percentPerDay': 5},
+  },
+  {
+    text: `Hand-in: "Exercise sheet 7" (open until Fri, 11 June 2027, 14:00)
+- groups of two, one hand-in per group, both matriculation numbers in the file name
+- PDF, typeset (LaTeX preferred), 4 MB max
+- late sheets get 0 points
+- plagiarism = 0 points for both groups`,
+    says: {place: 'Exercise sheet 7', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 4000000, 'naming.mustContain': ['studentNumber'], due: '2027-06-11T14:00:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Capstone deliverables (all due 7 May 2027, 23:59 Pacific):
+(a) final report, PDF, 20-25 pages, to "Capstone report"
+(b) poster, PDF, A1, max 50 MB, to "Capstone poster"
+(c) code, zip, to "Capstone code"
+Late deliverables lose 15% per day, up to two days.`,
+    says: {documents: [{label: 'Final report', types: ['pdf'], limits: {minPages: 20, maxPages: 25}}, {label: 'Poster', types: ['pdf'], limits: {maxBytes: 50000000}}, {label: 'Code', types: ['zip']}], due: '2027-05-07T23:59:00-07:00', timeZone: 'America/Los_Angeles', 'late.percentPerDay': 15, 'late.cutoffDays': 2},
+  },
+  {
+    text: `Your essay must have a minimum of 1,500 and a maximum of 1,800 words. Save it as an rtf or docx file; call it [Surname]_[First name]_Essay1. Upload it between 1 and 5 March 2027 (the system is closed from 5 March, 6 pm). Use the Harvard system for references and 12pt Arial with double line spacing.`,
+    says: {documents: [{label: null, types: ['rtf', 'docx']}], 'limits.minWords': 1500, 'limits.maxWords': 1800, 'naming.pattern': '[Surname]_[First name]_Essay1', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-03-05T18:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Arial'], referenceStyle: 'Harvard'},
+  },
+  {
+    text: `You have two options: (1) a research paper of 12 to 15 pages or (2) a film with a 3-page commentary. Papers and commentaries: PDF. Films: MP4, max. 1 GB. Everything is due on Friday 18 June 2027, 6 pm (CEST), in the folder "Final projects". Late penalty: one grade step per day, max. three days.`,
+    says: {place: 'Final projects', documents: [{label: null, types: ['pdf', 'mp4']}], 'limits.maxBytes': 1000000000, 'limits.minPages': 12, 'limits.maxPages': 15, due: '2027-06-18T18:00:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 3},
   },
 ];
 
