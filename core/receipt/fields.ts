@@ -31,7 +31,7 @@ const labels = {
 function rowsOf(text: string): Row[] {
   // “Receipt R-5. Place: Report 1. File: …” says on one line what others say on three.
   return text.split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
-    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     // “Zeit / Time: …” is labelled in two languages.
     return m ? m[1]!.trim().replace(/\s+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: receiptLabels.get(label.toLowerCase().replace(/'/g, '’')) ?? label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });
@@ -72,6 +72,12 @@ export function readFields(text: string, expectedNames: string[], zone: string |
 /** In a history of attempts, one to a line, the last is what was handed in. */
 function lastAttempt(text: string): string {
   const lines = text.split('\n'), attempts = lines.flatMap((line, i) => { const m = /^\W*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b(?=.*\d[:.]\d\d)/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
+  // “Attempt 2 (current)” with its rows below it, and “Attempt 1” with its own.
+  const heads = lines.flatMap((line, i) => { const m = /^\s*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b[^\d\n]{0,30}$/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
+  if (heads.length > 1 && new Set(heads.map((h) => h.n)).size === heads.length) {
+    const newest = Math.max(...heads.map((h) => h.n));
+    return lines.filter((_, i) => { const own = heads.filter((h) => h.i <= i).at(-1); return own === undefined || own.n === newest; }).join('\n');
+  }
   const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
   // “… old.pdf (replaced)”: a line that says of itself that it does not count.
   if (attempts.length < 2) return lines.filter((line) => !/\.\w{2,4}\b.*\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)\s*$/i.test(line)).join('\n');
@@ -161,11 +167,14 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
     if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    // A line for each file, with the time of each: all are there when the last one is.
+    const files = expected.length > 1 && expected.some((name) => line.includes(name)) ? sentences.filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => read(l.replace(/\S+\.\w{2,4}\b/g, ' ')) ?? []) : [];
+    if (files.length > 1) return files.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]!;
     const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
   // The line of the file itself.
-  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) if (expected.some((name) => line.includes(name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
+  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) if (expected.some((name) => line.includes(name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
   // A line that is a date with a time and nothing else; not the first one, nor a last one in figures: pages are printed with theirs.
   const lines = text.split('\n').map((l) => l.trim()).filter(Boolean), found = new Map<string, { at: string; zoneOpen: boolean }>();
   lines.forEach((line, i) => {
@@ -285,6 +294,9 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancelled|aborted|unsuccessful)\b/i;
   // “Paper: (no file)”, “Words: 0”.
   if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
+  if (/\b(?:received|hold|got|stored)\s+(?:0|no|zero)\s+(?:files?|documents?)\b/i.test(text)) return 'failed';
+  // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
+  if (text.split('\n').some((l) => new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b`, 'i').test(l))) return 'failed';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
   if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:been )?(?:failed|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';

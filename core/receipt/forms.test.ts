@@ -54,6 +54,9 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'Receipt PS4-0192, 15 Mar 2027 16:20 GMT\n{file}: virus scan failed, file removed'],
   ['confirmed', '[16:20:14] desk: {file} arrived, {bytes} of {bytes} bytes\n[16:20:15] desk: receipt PS4-0192, 15 March 2027 16:20 GMT', { receivedAt: '2027-03-15T16:20:00+00:00' }],
   ['refuted', '[16:20:14] desk: {file} arrived, 1024 of {bytes} bytes\n[16:20:15] desk: receipt PS4-0192, 15 March 2027 16:20 GMT', { bytes: 1024 }],
+  ['confirmed', '*** HAND-IN SLIP ***\nGEO 3107 ESSAY\nNO 0088213\n15.03.27 16:22:40\n{file} {bytes}\nSHA256 {sha}', { id: '0088213' }],
+  ['confirmed', 'Attempt history\n\nAttempt 2 (current)\n  Receipt: A2-88213\n  Received: 15 March 2027 16:40 GMT\n  File: {file}\nAttempt 1\n  Receipt: A1-88102\n  Received: 14 March 2027 22:15 GMT\n  File: draft.pdf', { id: 'A2-88213', fileNames: ['essay_Y3921847.pdf'] }],
+  ['refuted', 'We have received 0 files from you.\nYour receipt number: 2027-LAW-000771. 15/03/2027 16:22:09 (+0000)'],
   // What was received lies behind us: a day without a year is the last one.
   ['confirmed', 'Receipt QX-0017-2\nReceived: Monday 15 March, 4:12 pm (GMT)\nFile: {file}', { receivedAt: '2027-03-15T16:12:00+00:00' }],
   ['confirmed', 'Receipt: QX-0017-3\nReceived: 15.03.2027 um 17:12 Uhr (MEZ)\nFile: {file}', { receivedAt: '2027-03-15T17:12:00+01:00' }],
@@ -121,7 +124,7 @@ let bytes: Uint8Array, said: (text: string) => string;
 beforeAll(async () => {
   bytes = await plantedPdf();
   const { pages } = await readDocument(bytes, file);
-  const n = bytes.length, sum = await sha256(bytes), words: Record<string, string> = { file, cut: file.slice(0, 12), bytes: String(n), grouped: n.toLocaleString('en'), kb: (n / 1000).toFixed(1), mb: (n / 1e6).toFixed(4), kib: (n / 1024).toFixed(2), sha: sum, md5: sumOf('md5', bytes), shaBut: (sum[0] === '0' ? '1' : '0') + sum.slice(1), pages: String(pages.ok ? pages.value.length : 0), shaGrouped: sum.replace(/.{8}(?=.)/g, '$& '), shaButGrouped: ((sum[0] === '0' ? '1' : '0') + sum.slice(1)).replace(/.{8}(?=.)/g, '$& ') };
+  const n = bytes.length, sum = await sha256(bytes), words: Record<string, string> = { file, cut: file.slice(0, 12), bytes: String(n), total: String(n + 8), grouped: n.toLocaleString('en'), kb: (n / 1000).toFixed(1), mb: (n / 1e6).toFixed(4), kib: (n / 1024).toFixed(2), sha: sum, md5: sumOf('md5', bytes), shaBut: (sum[0] === '0' ? '1' : '0') + sum.slice(1), pages: String(pages.ok ? pages.value.length : 0), shaGrouped: sum.replace(/.{8}(?=.)/g, '$& '), shaButGrouped: ((sum[0] === '0' ? '1' : '0') + sum.slice(1)).replace(/.{8}(?=.)/g, '$& ') };
   said = (text) => text.replace(/\{(\w+)\}/g, (_, k: string) => words[k]!);
 });
 /** The same for two documents, “Report final.pdf” and “data table.csv”. */
@@ -135,6 +138,10 @@ const ofTwo: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', name: str
   ['refuted', 'a.txt', 'Receipt HX-25\nReceived: 15 March 2027, 16:05 (GMT)\nReport final.pdf sha256: {sha}\ndata table.csv sha256: {shaBut}'],
   ['confirmed', 'a.txt', 'Receipt HX-26\nReceived: 15 March 2027, 16:05 (GMT)\n- Report fin….pdf ({kb} kB)\n- data ta….csv (8 bytes)', { fileNames: ['Report fin….pdf', 'data ta….csv'] }],
   ['refuted', 'a.txt', 'Receipt HX-26\nReceived: 15 March 2027, 16:05 (GMT)\n- Report dra….pdf ({kb} kB)\n- data ta….csv (8 bytes)'],
+  ['refuted', 'a.txt', 'Receipt 71-22\nReport final.pdf     {kb} kB    received 15 Mar 2027 16:40:01 GMT\ndata table.csv     8 B    received 15 Mar 2027 17:00:17 GMT', { receivedAt: '2027-03-15T17:00:17+00:00' }],
+  ['confirmed', 'a.txt', 'Receipt 71-22\nReport final.pdf     {kb} kB    received 15 Mar 2027 16:40:01 GMT\ndata table.csv     8 B    received 15 Mar 2027 16:41:17 GMT', { receivedAt: '2027-03-15T16:41:17+00:00' }],
+  ['refuted', 'a.txt', 'Receipt 71-22\nReport final.pdf     {kb} kB    received 15 Mar 2027 16:40:01 GMT\ndata table.csv     8 B    rejected: wrong type'],
+  ['confirmed', 'a.txt', 'Receipt 71-23\nReceived 15 Mar 2027 16:40 GMT\nReport final.pdf {bytes} bytes\ndata table.csv 8 bytes\nTotal {total} bytes', { id: '71-23' }],
   ['refuted', 'a.txt', 'Receipt HX-27\nReceived: 15 March 2027, 16:05 (GMT)\n- Report final.pdf ({kb} kB)\n- Report final.pdf ({kb} kB)'], ['doubtful', 'a.txt', 'Receipt HX-28\nReceived: 15 March 2027 (GMT)\n- Report final.pdf\n- data table.csv', { receivedAt: null }],
   ['confirmed', 'a.txt', 'Date: Mon, 15 Mar 2027 18:06:00 +0000\nFrom: hand-in desk <desk@uni.example>\nSubject: Receipt HX-30 for GEO 3107 Essay\n\nWe hold two files from you, handed in on 15 March 2027 at 5.05 pm Brussels time:\nReport final.pdf\ndata table.csv', { id: 'HX-30', receivedAt: '2027-03-15T17:05:00+01:00' }],
 ];
