@@ -27,13 +27,26 @@ const labels = {
   ignored: /^(?:printed|print(?:ed)? (?:on|at|date|time)|date printed|generated|page(?! count)|sent|from|to|cc|mail date|due|due (?:date|time)|deadline|closes|opens|feedback(?: due)?|marks? (?:due|returned)|reply-to|message-id|issued|downloaded|viewed|expires|valid until|last login)(?: .*)?$/i,
 };
 
+/** “Receipt code” on a line and “QX-77” on the one below it: a label alone, and its value up to an empty line. */
+function stacked(text: string): string {
+  const alone = [labels.id, labels.receivedAt, labels.fileName, labels.size, labels.title, labels.status, labels.place], isLabel = (line: string | undefined): boolean => line !== undefined && /^\p{L}[\p{L} ]{1,30}$/u.test(line.trim()) && alone.some((l) => l.test(line.trim())), out: string[] = [], lines = text.split('\n');
+  for (let i = 0; i < lines.length; i++) {
+    const value: string[] = [];
+    if (isLabel(lines[i])) while (value.length < 3 && lines[i + 1 + value.length]?.trim() && !isLabel(lines[i + 1 + value.length]) && !/^[^\d]{0,40}:\s/.test(lines[i + 1 + value.length]!)) value.push(lines[i + 1 + value.length]!.trim());
+    if (value.length > 0) out.push(`${lines[i]!.trim()}: ${value.join(' ')}`);
+    else out.push(lines[i]!);
+    i += value.length;
+  }
+  return out.join('\n');
+}
+
 /** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
 function rowsOf(text: string): Row[] {
   // “Receipt R-5. Place: Report 1. File: …” says on one line what others say on three.
-  return text.split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
-    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} #.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+  return stacked(text).split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
+    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     // “Zeit / Time: …” is labelled in two languages.
-    return m ? m[1]!.trim().replace(/\s+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: receiptLabels.get(label.toLowerCase().replace(/'/g, '’')) ?? label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
+    return m ? m[1]!.trim().replace(/[\s_]+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: receiptLabels.get(label.toLowerCase().replace(/'/g, '’')) ?? label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });
 }
 
@@ -50,6 +63,8 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     .replace(/^\[\d\d:\d\d(?::\d\d)?\]\s*/gm, (clock) => (/\b20\d\d,?\s+(?:at\s+)?\d{1,2}:\d\d/.test(text) ? '' : clock))
     // “10240 of 18429 bytes” arrived, and no more.
     .replace(/\b(\d[\d,.]*)\s+of\s+\d[\d,.]*(?=\s*(?:bytes|[KMG]i?B)\b)/g, '$1')
+    // “Mon Mar 15 13:55:09 GMT 2027”, as `date` writes it (POSIX.1-2017).
+    .replace(/\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun) (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec) +(\d{1,2}) (\d\d:\d\d:\d\d) ([A-Z]{3,4}) (20\d\d)\b/g, '$2 $1 $5 $3 $4')
     // ISO 8601, basic format: 20270312T162000Z.
     .replace(/\b(20\d\d)(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)?(?=Z|[+-]\d\d|\b)/g, (_, y: string, mo: string, d: string, h: string, mi: string, s?: string) => `${y}-${mo}-${d}T${h}:${mi}:${s ?? '00'}`)
     // The time at which a mail was sent, in the head of one that was pasted whole, is not the time of receipt.
@@ -113,6 +128,8 @@ function readId(text: string, rows: Row[]): string | null {
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
   const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
+  const short = /\bconf(?:irm)?\.? (?:no\.?|number|#|code)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  if (short && short[1]!.length >= 3) return short[1]!;
   // “Keep the number 7741-QX”.
   const kept = /\b(?:keep|note(?: down)?|quote|remember|write down)\s+(?:the|this|your)\s+(?:receipt |reference |confirmation )?(?:number|no\.|code|reference|id)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (kept && kept[1]!.length >= 3) return kept[1]!;

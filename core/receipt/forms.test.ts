@@ -57,6 +57,10 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['confirmed', '*** HAND-IN SLIP ***\nGEO 3107 ESSAY\nNO 0088213\n15.03.27 16:22:40\n{file} {bytes}\nSHA256 {sha}', { id: '0088213' }],
   ['confirmed', 'Attempt history\n\nAttempt 2 (current)\n  Receipt: A2-88213\n  Received: 15 March 2027 16:40 GMT\n  File: {file}\nAttempt 1\n  Receipt: A1-88102\n  Received: 14 March 2027 22:15 GMT\n  File: draft.pdf', { id: 'A2-88213', fileNames: ['essay_Y3921847.pdf'] }],
   ['refuted', 'We have received 0 files from you.\nYour receipt number: 2027-LAW-000771. 15/03/2027 16:22:09 (+0000)'],
+  ['confirmed', 'receipt: 7e1-44\nreceived_at: 2027-03-15T16:55:09+00:00\nfiles:\n  - name: {file}\n    bytes: {bytes}\n    sha256: {sha}', { id: '7e1-44', receivedAt: '2027-03-15T16:55:09+00:00' }],
+  ['confirmed', 'SUBMITTED\n\nMon Mar 15 16:55:09 GMT 2027\n\n{file}\n{kb} kB\n\nReceipt code\nQX-77-LAW', { id: 'QX-77-LAW', receivedAt: '2027-03-15T16:55:09+00:00' }],
+  ['confirmed', 'Receipt code\nQX-77-LAW\n\nFile\n{file}\n\nReceived\n15 March 2027\n16:55 (UK time)', { id: 'QX-77-LAW', receivedAt: '2027-03-15T16:55:00+00:00' }],
+  ['confirmed', 'Submitted!   Mon Mar 15, 2027 4:12pm GMT    |    {file}    |    conf. no. RP-0192', { id: 'RP-0192' }],
   // What was received lies behind us: a day without a year is the last one.
   ['confirmed', 'Receipt QX-0017-2\nReceived: Monday 15 March, 4:12 pm (GMT)\nFile: {file}', { receivedAt: '2027-03-15T16:12:00+00:00' }],
   ['confirmed', 'Receipt: QX-0017-3\nReceived: 15.03.2027 um 17:12 Uhr (MEZ)\nFile: {file}', { receivedAt: '2027-03-15T17:12:00+01:00' }],
