@@ -3,7 +3,7 @@ import { readDocument } from '../core/readers/index.ts';
 import { CannotDo } from '../core/model/outcome.ts';
 import { closeOcr, nodeOcr } from './ocr.ts';
 import { pageHelpers } from './page-pool.ts';
-import { nowOf, option, parseCall, print, readFile, readJson } from './io.ts';
+import { clockOf, nowOf, option, parseCall, print, readFile, readJson } from './io.ts';
 
 /** handover check FILE… [--brief B.json] [--details D.json] [--now ISO] [--template FILE…] */
 export async function check(words: string[]): Promise<number> {
@@ -13,7 +13,7 @@ export async function check(words: string[]): Promise<number> {
   const brief = option(call, 'brief') ? parseBrief(readJson(option(call, 'brief')!), option(call, 'brief')!) : null;
   const details = option(call, 'details') ? parseDetails(readJson(option(call, 'details')!), option(call, 'details')!) : null;
   const templates = await Promise.all((call.options.template ?? []).map(readFile).map(async ({ bytes, name }) => ({ name, text: templateText(await readDocument(bytes, name)) })));
-  const { files, docket, stops } = await checkFiles(call.files.map(readFile), { brief, details, templates, now: Date.parse(nowOf(call)) }, { ocr: nodeOcr, pageHelpers }).finally(closeOcr);
+  const { files, docket, stops } = await checkFiles(call.files.map(readFile), { brief, details, templates, now: Date.parse(nowOf(call)), clock: clockOf(call) }, { ocr: nodeOcr, pageHelpers }).finally(closeOcr);
   print({ files: files.map(({ bill: _bill, signed: _signed, ...f }) => ({ ...f, findings: f.findings.map(({ check: id, standing, detail, place, message }) => ({ check: id, standing, detail, place, message })) })), docket: docket.map(({ id, line, asked, found, standing, document }) => ({ id, line, asked, found, standing, document })) });
   return stops ? 1 : 0;
 }

@@ -42,6 +42,8 @@ export function writeOut(path: string, bytes: Uint8Array, sources: string[]): vo
 }
 function samePath(a: string, b: string): boolean { try { const [x, y] = [statSync(a), statSync(b)]; return x.ino === y.ino && x.dev === y.dev; } catch { return false; } }
 export const print = (value: unknown): void => { process.stdout.write(`${JSON.stringify(value, null, 1)}\n`); };
+/** The zone of the student's clock: that of `--now`, else of this machine. */
+export const clockOf = (call: Call): string => { const m = /(?:Z|([+-]\d{2}:?\d{2}))$/i.exec(option(call, 'now') ?? ''); return m ? `UTC${m[1] ?? ''}` : Intl.DateTimeFormat().resolvedOptions().timeZone; };
 export const nowOf = (call: Call): string => {
   const now = option(call, 'now');
   if (now !== undefined && Number.isNaN(Date.parse(now))) throw new CannotDo('badInput', `--now ${now} is not an ISO 8601 time`, 'for example 2027-03-12T17:00:00+00:00');

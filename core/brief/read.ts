@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import { emptyBrief, noLimits, type Brief, type Evidence, type Limits } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
 import { CannotDo } from '../model/outcome.ts';
-import { instantOf } from '../time/instant.ts';
+import { instantOf, zoneOfTimes } from '../time/instant.ts';
 import { readArchival } from './archival.ts';
 import { readAttempts } from './attempts.ts';
 import { readCounting } from './counting.ts';
@@ -104,7 +104,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   if (brief.opens && brief.due && brief.opens > brief.due) {
     remarks.push({ field: 'due', kind: 'endBeforeStart', quotes: [...times.opens, ...times.due].map(quote) });
   }
-  const holds = brief.extension ?? brief.due, end = holds === null ? null : instantOf(holds, brief.timeZone, 'end');
+  const holds = brief.extension ?? brief.due, end = holds === null ? null : instantOf(holds, zoneOfTimes(brief, now.zoneName), 'end');
   if (end !== null && now.isValid && end < now.toMillis()) remarks.push({ field: 'due', kind: 'past', quotes: times[brief.extension ? 'extension' : 'due'].map(quote) });
   for (const clause of clauses) for (const m of matchesIn(clause, /\b0\s?(?:MB|KB|GB|megabytes|words|pages)\b/gi)) if (!/[\d.,]$/.test(clause.text.slice(0, m.at - clause.start))) remarks.push({ field: 'limits', kind: 'zero', quotes: [{ quote: m[0], start: m.at, end: m.to }] });
   const attempts = readAttempts(all);

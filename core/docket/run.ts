@@ -8,11 +8,12 @@ import type { Details, DetailName } from '../model/details.ts';
 import type { DocumentFacts } from '../model/facts.ts';
 import type { DocketLine, DocketStanding, Finding } from '../model/finding.ts';
 import { say, unreadWords, wordsFor } from '../messages/en.ts';
+import { zoneOfTimes } from '../time/instant.ts';
 import { matchDocuments } from './match.ts';
 
 export interface Judged { findings: Finding[][]; setFindings: Finding[]; docket: DocketLine[]; matching: (DocumentDemand | null)[] }
 export interface JudgeInput {
-  facts: DocumentFacts[]; brief: Brief; /** whether a brief was given at all */ briefGiven: boolean; details: Details | null; now: number;
+  facts: DocumentFacts[]; brief: Brief; /** whether a brief was given at all */ briefGiven: boolean; details: Details | null; now: number; /** the zone of the student's clock, for times whose zone the brief does not say */ clock?: string | null;
   templates?: { name: string; text: string }[];
   /** the student's own matching; proposed where absent */ matching?: (DocumentDemand | null)[];
   /** groups of the docket that the student switched on although the brief is silent */ insisted?: string[];
@@ -44,7 +45,7 @@ export function judge(input: JudgeInput): Judged {
     return found;
   });
   const setFindings: Finding[] = [];
-  const set: SetInput = { facts, brief, matching, templates: input.templates ?? [], now: input.now };
+  const set: SetInput = { facts, brief, matching, templates: input.templates ?? [], now: input.now, zone: zoneOfTimes(brief, input.clock ?? null) };
   for (const check of setChecks) {
     const asked = check.asked(set);
     if (asked === null) { docket.push(lineOf(check, null, null, 'notAsked')); continue; }
@@ -56,7 +57,7 @@ export function judge(input: JudgeInput): Judged {
 }
 
 /** The docket before any file is there: a line a demand, all unread. */
-export function docketOfBrief(asked: Brief, details: Details | null, now: number, insisted: string[] = []): DocketLine[] {
+export function docketOfBrief(asked: Brief, details: Details | null, now: number, insisted: string[] = [], clock: string | null = null): DocketLine[] {
   const brief = withInsisted(asked, insisted);
   const empty: DocumentFacts = {
     file: { name: '', bytes: 1, sha256: '', kind: brief.documents[0]?.types[0] ?? 'pdf', extension: '', encrypted: false, troubles: [] }, pages: { ok: false, code: 'noFixedPages' }, words: { ok: false, code: 'noFixedPages' },
@@ -67,7 +68,7 @@ export function docketOfBrief(asked: Brief, details: Details | null, now: number
     const asked = check.asked({ file: empty.file, facts: empty, brief, document, details, matcher: null, wanted: anonymityWanted({ brief, briefGiven: true, details }), signs: [], templates: [] });
     return { ...lineOf(check, asked, asked === null ? null : unreadWords.noFile!, asked === null ? 'notAsked' : 'unread'), document: document?.label ?? (demands.length > 1 ? `document ${i + 1}` : null) };
   })).concat(setChecks.map((check) => {
-    const set: SetInput = { facts: [], brief, matching: [], templates: [], now };
+    const set: SetInput = { facts: [], brief, matching: [], templates: [], now, zone: zoneOfTimes(brief, clock) };
     const asked = check.asked(set);
     const timed = check.id.startsWith('time.') && asked !== null;
     return timed ? lineOf(check, asked, check.found(set), worst(check.evaluate(set))) : lineOf(check, asked, null, asked === null ? 'notAsked' : 'unread');

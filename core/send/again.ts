@@ -1,17 +1,18 @@
 import type { Brief } from '../model/brief.ts';
-import { effectiveDue, instantOf, showInstant } from '../time/instant.ts';
+import { effectiveDue, instantOf, showInstant, zoneOfTimes } from '../time/instant.ts';
 
 /** What may be done now that something has been handed in, and what follows from it. Each sentence says one thing. */
 export interface AgainRules { may: 'yes' | 'no' | 'ask'; sentences: string[]; /** a request to the department is the only way */ request: boolean }
 
-/** Whether it may be handed in again: attempts, window, extension, which set counts, how long the score takes. Times are instants; common practice is said as such. */
-export function mayAgain(brief: Brief, sent: number, now: number): AgainRules {
-  const sentences: string[] = [], due = effectiveDue(brief), end = due === null ? null : instantOf(due, brief.timeZone, 'end'), over = end !== null && now > end, { allowed, keeps } = brief.attempts;
+/** Whether it may be handed in again: attempts, window, extension, which set counts, how long the score takes. Times are instants; common practice is said as such.
+ * @param clock - the zone of the student's clock */
+export function mayAgain(brief: Brief, sent: number, now: number, clock: string | null = null): AgainRules {
+  const sentences: string[] = [], due = effectiveDue(brief), zone = zoneOfTimes(brief, clock), end = due === null ? null : instantOf(due, zone, 'end'), over = end !== null && now > end, { allowed, keeps } = brief.attempts;
   const spent = typeof allowed === 'number' && sent >= allowed;
-  if (over) sentences.push(`The due time (${showInstant(due!, brief.timeZone)}) is over, so the department has to reopen the place first.`);
+  if (over) sentences.push(`The due time (${showInstant(due!, zone)}) is over, so the department has to reopen the place first.`);
   else if (spent) sentences.push(`${allowed === 1 ? 'One hand-in was allowed, and it is made' : `All ${allowed} hand-ins that were allowed are made`}.`);
   else if (allowed === null) sentences.push('The brief does not say whether it may be handed in again. Ask before you rely on it.');
-  else sentences.push(allowed === 'unlimited' ? `It may be handed in again as often as you like${due ? ` until ${showInstant(due, brief.timeZone)}` : ''}.` : `${allowed - sent} of ${allowed} hand-ins ${allowed - sent === 1 ? 'is' : 'are'} left${due ? `, until ${showInstant(due, brief.timeZone)}` : ''}.`);
+  else sentences.push(allowed === 'unlimited' ? `It may be handed in again as often as you like${due ? ` until ${showInstant(due, zone)}` : ''}.` : `${allowed - sent} of ${allowed} hand-ins ${allowed - sent === 1 ? 'is' : 'are'} left${due ? `, until ${showInstant(due, zone)}` : ''}.`);
   if (!over && !spent) {
     if (keeps === 'latest') sentences.push(brief.documents.length > 1 ? `The newest set replaces the earlier one: all ${brief.documents.length} documents go again, or the missing one is hidden.` : 'The newest one replaces the earlier one.');
     else if (keeps === 'all') sentences.push('Every one is kept. Say in the note which one counts.');

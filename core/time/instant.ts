@@ -31,9 +31,16 @@ export function instantOf(iso: string, zone: string | null, edge: 'start' | 'end
   return at.toMillis();
 }
 
+/** The zone in which a wording's times of day hold: the one that it names, the offset that they carry, or, where it says nothing, the student's own clock.
+ * @param clock - the zone of that clock; null: not known */
+export function zoneOfTimes(brief: Brief, clock: string | null): string | null {
+  const offset = /(?:Z|([+-]\d{2}:\d{2}))$/.exec(effectiveDue(brief) ?? brief.opens ?? '');
+  return brief.timeZone ?? (offset ? `UTC${offset[1] ?? ''}` : clock);
+}
+
 /** A time as a person reads it, in the zone that is asked for. */
 export function showInstant(iso: string, zone: string | null): string {
-  const at = DateTime.fromISO(iso, { setZone: true });
+  const at = DateTime.fromISO(iso, { zone: zoneOf(zone) ?? 'utc', setZone: true });
   if (!at.isValid) return iso;
   const bare = /^\d{4}-\d{2}-\d{2}$/.test(iso);
   const local = !bare && zoneOf(zone) ? at.setZone(zoneOf(zone)!) : at;

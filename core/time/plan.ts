@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
-import { effectiveDue, instantOf, zoneOf } from './instant.ts';
+import { effectiveDue, instantOf, zoneOf, zoneOfTimes } from './instant.ts';
 
 /** Common practice, no published source: minutes to leave before the deadline; waiting times for a similarity score. */
 export const practice = { marginMinutes: 30, firstScoreMinutes: [10, 30], laterScoreHours: [24, 48] } as const;
@@ -25,7 +25,7 @@ export interface TimePlan {
  * @returns moments in order of time; `problems` are sentences about the brief itself (an end before its beginning) */
 export function planTime(input: PlanInput): TimePlan {
   const { brief, now, localZone } = input, office = input.office ?? usualOfficeHours;
-  const zone = zoneOf(brief.timeZone) ?? offsetZone(brief.due) ?? localZone;
+  const zone = zoneOf(zoneOfTimes(brief, localZone)) ?? localZone;
   const iso = effectiveDue(brief), due = iso === null ? null : instantOf(iso, zone, 'end');
   const opens = brief.opens === null ? null : instantOf(brief.opens, zone, 'start');
   const sendSeconds = input.bytesPerSecond && input.bytesPerSecond > 0 ? Math.ceil(input.bytes / input.bytesPerSecond) : null;
@@ -59,7 +59,6 @@ export function planTime(input: PlanInput): TimePlan {
   };
 }
 
-const offsetZone = (iso: string | null): string | null => { const m = /([+-]\d{2}:\d{2})$/.exec(iso ?? ''); return m ? `UTC${m[1]}` : null; };
 export const showSeconds = (s: number): string => (s < 90 ? `${s} s` : s < 5400 ? `${Math.round(s / 60)} min` : `${(s / 3600).toFixed(1)} h`);
 
 /** One row a started day; days are calendar days, so that a day with a change of clocks is 23 or 25 hours long. */

@@ -19,7 +19,7 @@ export interface CheckedFile {
 /** `leftForLater`: pictures that may hold a name, and files whose pages matter and are not laid out yet. */
 export interface Checked { files: CheckedFile[]; docket: DocketLine[]; stops: boolean; matching: (DocumentDemand | null)[]; leftForLater: number; facts: DocumentFacts[] }
 /** `quick`: leaves the writing in pictures unread and pages that a file does not have uncounted, which takes seconds. Both are told as open until they are known. */
-export interface CheckOptions { brief?: Brief | null; details?: Details | null; now: number; templates?: { name: string; text: string }[]; matching?: (DocumentDemand | null)[]; insisted?: string[]; quick?: boolean }
+export interface CheckOptions { brief?: Brief | null; details?: Details | null; now: number; templates?: { name: string; text: string }[]; matching?: (DocumentDemand | null)[]; insisted?: string[]; quick?: boolean; /** the zone of the student's clock */ clock?: string | null }
 /** What is wanted beyond the file's own words: the writing in its pictures, and the pages that it will have, where the brief limits them. */
 export interface Wanted { pictures: boolean; brief: Brief | null }
 export const onlyWords: Wanted = { pictures: false, brief: null };
@@ -57,7 +57,7 @@ export async function addAsked(file: SourceFile, facts: DocumentFacts, brief: Br
 export async function checkFiles(files: SourceFile[], options: CheckOptions, job: Job = {}, factsOf: FactsOf = readFacts): Promise<Checked> {
   const facts: DocumentFacts[] = [], brief = options.brief ?? null, pictures = picturesMatter(options);
   for (const file of files) facts.push(await factsOf(file, job, options.quick ? onlyWords : { pictures, brief }));
-  const judged = judge({ facts, brief: brief ?? emptyBrief(), briefGiven: !!brief, details: options.details ?? null, now: options.now, templates: options.templates, matching: options.matching, insisted: options.insisted });
+  const judged = judge({ facts, brief: brief ?? emptyBrief(), briefGiven: !!brief, details: options.details ?? null, now: options.now, templates: options.templates, matching: options.matching, insisted: options.insisted, clock: options.clock });
   for (const [i, findings] of judged.findings.entries()) if (facts[i]!.file.kind === 'pdf') await sharpenBoxes(files[i]!.bytes, findings);
   const out = facts.map((f, i): CheckedFile => ({
     path: files[i]!.path, name: f.file.name, bytes: f.file.bytes, sha256: f.file.sha256, type: f.file.kind, encrypted: f.file.encrypted,

@@ -1,3 +1,4 @@
+import { clock } from '../store/clock.ts';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
@@ -13,8 +14,8 @@ import { Mark } from './standing.tsx';
 
 /** What may be done once something has gone: the rules in plain words, what was sent when and which set counts, and a request to the department where nothing else is left. */
 export function Again({ paper, submissions, receipts, now }: { paper: PaperRow; submissions: SubmissionRow[]; receipts: ReceiptRow[]; now: number }) {
-  const rules = mayAgain(paper.brief, submissions.length, now), [reason, setReason] = useState(''), [copied, setCopied] = useState(false);
-  const receipt = receipts.at(-1) ?? null, { place, timeZone } = paper.brief, office = nextOffice(now, zoneOf(timeZone) ?? 'UTC');
+  const rules = mayAgain(paper.brief, submissions.length, now, clock), [reason, setReason] = useState(''), [copied, setCopied] = useState(false);
+  const receipt = receipts.at(-1) ?? null, { place, timeZone } = paper.brief, office = nextOffice(now, zoneOf(timeZone) ?? clock);
   const request = reopenRequest({ course: paper.course, place, title: paper.title, due: effectiveDue(paper.brief), timeZone, reason, receipt: receipt?.result.fields ?? null });
   const mail = async (): Promise<void> => saveAs(new Blob([asMail(request, receipt ? { name: receipt.name, bytes: new Uint8Array(await receipt.blob.arrayBuffer()) } : null)], { type: 'message/rfc822' }), 'request-to-reopen.eml');
   return (

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { fieldNames, kindNames, zoneOf, type Brief, type Kind, type NameField } from '../../core/index.ts';
+import { clock } from '../store/clock.ts';
 import type { PaperRow } from '../store/db.ts';
 import { NameRule } from './name-rule.tsx';
 
@@ -21,7 +22,7 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
   /** What is typed in is a limit, whatever the wording called it. */
   const setLimit = (key: 'minWords' | 'maxWords' | 'maxPages', value: number | null): void => setBrief({ ...brief, limits: { ...brief.limits, [key]: value }, lengths: brief.lengths?.filter((l) => l !== key) });
   const given = (key: 'maxWords' | 'maxPages'): { helperText?: string } => (brief.lengths?.includes(key) ? { helperText: 'a length; not called a limit' } : {});
-  const zone = zoneOf(brief.timeZone) ?? DateTime.local().zoneName;
+  const zone = zoneOf(brief.timeZone) ?? clock;
   const local = (iso: string | null): string => (iso === null ? '' : iso.length === 10 ? `${iso}T23:59` : DateTime.fromISO(iso, { zone: zone!, setZone: false }).setZone(zone!).toFormat("yyyy-LL-dd'T'HH:mm"));
   const toIso = (v: string): string | null => (v === '' ? null : DateTime.fromISO(v, { zone: zone! }).toISO({ suppressMilliseconds: true })?.replace(/Z$/, '+00:00') ?? null);
   const count = (v: string): number | null => (v.trim() === '' ? null : Number(v));

@@ -1,17 +1,28 @@
 import { DateTime } from 'luxon';
-import { effectiveDue, instantOf, showInstant, type Brief } from '../../core/index.ts';
+import { effectiveDue, instantOf, type Brief } from '../../core/index.ts';
+import { zoneOf, zoneOfTimes } from '../../core/time/instant.ts';
+import { clock } from '../store/clock.ts';
 
 const marginMinutes = 30;
-export interface DueFacts { due: number; sendBy: number; dueText: string; sendByText: string; leftText: string; over: boolean }
 
-/** The due time as the screens tell it: when to have sent it, and how long that is. Null where none is settled. */
+/** `there`: what the receiver's clock says then, where it differs from the student's */
+export interface DueFacts { due: number; sendBy: number; dueText: string; sendByText: string; leftText: string; there: string | null; over: boolean }
+
+/** The due time as the screens tell it: when to have sent it, and how long that is, all by the student's own clock. Null where none is settled. */
 export function dueFacts(brief: Brief, now: number): DueFacts | null {
-  const iso = effectiveDue(brief);
-  const due = iso ? instantOf(iso, brief.timeZone, 'end') : null;
+  const iso = effectiveDue(brief), zone = zoneOf(zoneOfTimes(brief, clock)) ?? clock;
+  const due = iso ? instantOf(iso, zone, 'end') : null;
   if (!iso || due === null) return null;
-  const sendBy = due - marginMinutes * 60_000;
-  return { due, sendBy, dueText: near(due, now) ?? showInstant(iso, brief.timeZone), sendByText: DateTime.fromMillis(sendBy).setLocale('en-GB').toFormat(DateTime.fromMillis(sendBy).hasSame(DateTime.fromMillis(now), 'day') ? 'HH:mm' : 'ccc HH:mm'), leftText: left(due - now), over: now > due };
+  const sendBy = due - marginMinutes * 60_000, here = DateTime.fromMillis(due), there = here.setZone(zone), day = here.setLocale('en-GB').toFormat('ccc d LLL yyyy');
+  return {
+    due, sendBy, leftText: left(due - now), over: now > due,
+    dueText: near(due, now) ?? (iso.length === 10 ? day : `${day}, ${here.toFormat('HH:mm')}`),
+    sendByText: DateTime.fromMillis(sendBy).setLocale('en-GB').toFormat(DateTime.fromMillis(sendBy).hasSame(DateTime.fromMillis(now), 'day') ? 'HH:mm' : 'ccc HH:mm'),
+    there: there.offset === here.offset ? null : `${there.setLocale('en-GB').toFormat(there.hasSame(here.setZone(zone, { keepLocalTime: true }), 'day') ? 'HH:mm' : 'ccc HH:mm')} ${zoneName(brief.timeZone ?? zone)}`,
+  };
 }
+/** “London” of “Europe/London”; abbreviations and offsets as they are. */
+const zoneName = (zone: string): string => (zone.includes('/') && !/^[A-Z]{3,4}\//.test(zone) ? `in ${zone.split('/').pop()!.replace(/_/g, ' ')}` : zone);
 /** “today 17:00”, “tomorrow 12:00”, “Fri 09:00”; null beyond a week. */
 function near(at: number, now: number): string | null {
   const d = DateTime.fromMillis(at), days = Math.round(d.startOf('day').diff(DateTime.fromMillis(now).startOf('day'), 'days').days);

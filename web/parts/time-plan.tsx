@@ -2,6 +2,7 @@ import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { planTime, practice, showSeconds, type TimePlan } from '../../core/time/plan.ts';
+import { clock } from '../store/clock.ts';
 import { currentFiles, useNow } from '../queries/paper.ts';
 import { useSpeed, saveSpeed } from '../queries/speed.ts';
 import type { FileRow, PaperRow } from '../store/db.ts';
@@ -14,7 +15,7 @@ const stateWords: Record<TimePlan['state'], string> = { noDue: 'No due time is s
 /** The plan from the due time backwards: as a ruler and as text, with the late penalty and a calendar to take away. */
 export function TimePlanPart({ paper, files }: { paper: PaperRow; files: FileRow[] }) {
   const now = useNow(), speed = useSpeed();
-  const bytes = currentFiles(files).reduce((n, f) => n + f.bytes, 0), localZone = DateTime.local().zoneName;
+  const bytes = currentFiles(files).reduce((n, f) => n + f.bytes, 0), localZone = clock;
   const plan = useMemo(() => planTime({ brief: paper.brief, now, bytes, bytesPerSecond: speed ?? null, localZone }), [paper.brief, now, bytes, speed, localZone]);
   if (plan.due === null) return <p className="soft small">{stateWords.noDue}</p>;
   const { from, to } = stretch(plan, now), time = (at: number, zone: string): string => DateTime.fromMillis(at, { zone }).setLocale('en-GB').toFormat('ccc d LLL, HH:mm');

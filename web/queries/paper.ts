@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useRef, useState } from 'react';
+import { clock } from '../store/clock.ts';
 import { docketOfBrief, fail, succeed, type DocketLine, type Failure, type Outcome } from '../../core/index.ts';
 import { db, readDetails, type CheckRow, type FileRow, type PaperRow, type ReceiptRow, type SubmissionRow } from '../store/db.ts';
 import { standingOf } from '../store/receipts.ts';
@@ -84,7 +85,7 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
 }
 
 /** The docket of a paper: from its check, or from the brief alone while no file is there. Declaring own work is a line of its own. */
-export const docketOf = (paper: PaperRow, check: CheckRow | null, now: number): DocketLine[] => (check ? check.result.docket : docketOfBrief(paper.brief, null, now, paper.insisted));
+export const docketOf = (paper: PaperRow, check: CheckRow | null, now: number): DocketLine[] => (check ? check.result.docket : docketOfBrief(paper.brief, null, now, paper.insisted, clock));
 
 const done = { passed: true, note: '' };
 

@@ -10,6 +10,7 @@ import { groupDocket } from '../../core/docket/groups.ts';
 import { docketOfBrief, kindNames } from '../../core/index.ts';
 import { Knots, stops } from '../parts/thread.tsx';
 import { dueFacts, type DueFacts } from '../parts/time-left.ts';
+import { clock } from '../store/clock.ts';
 import { Top } from '../parts/top.tsx';
 import { progressOf, useNow, usePapers } from '../queries/paper.ts';
 import { db, type PaperRow, type ReceiptRow } from '../store/db.ts';
@@ -25,7 +26,7 @@ export function Home({ ready }: { ready: boolean }) {
   const lines: Line[] = (papers && rest ? papers : []).map((paper) => {
     const own = <T extends { paperKey: string }>(rows: T[]): T[] => rows.filter((r) => r.paperKey === paper.id);
     const receipts = own(rest!.receipts), check = rest!.checks.find((c) => c.paperKey === paper.id);
-    const docket = check?.result.docket ?? docketOfBrief(paper.brief, null, now);
+    const docket = check?.result.docket ?? docketOfBrief(paper.brief, null, now, paper.insisted, clock);
     const progress = progressOf(paper, own(rest!.files), docket, receipts, own(rest!.submissions));
     return { paper, due: dueFacts(paper.brief, now), progress, confirmed: progress.counts.confirm?.passed === true, state: stateOf(docket, receipts, progress.next, !!check) };
   }).sort((a, b) => Number(a.confirmed) - Number(b.confirmed) || (a.due?.due ?? Infinity) - (b.due?.due ?? Infinity));
@@ -44,7 +45,7 @@ export function Home({ ready }: { ready: boolean }) {
           {first ? <Button variant="contained" component={Link} to={`/papers/${first.paper.id}/${first.progress.next}`}>Go on at {stops.find(([id]) => id === first.progress.next)![1]}</Button> : null}
           <Button variant={first ? 'outlined' : 'contained'} onClick={() => void begin()}>{first ? 'Start another paper' : 'Start a paper'}</Button>
         </div>
-        {ruled.length > 0 ? <div style={{ marginBottom: 22 }}><Suspense fallback={<div style={{ height: 76 }} />}><TimeRuler {...ruler} now={now} zone={DateTime.local().zoneName} height={76} label={`Papers on one line of time: ${ruled.map((l) => `${l.paper.title} due ${l.due!.dueText}`).join('; ')}`} /></Suspense></div> : null}
+        {ruled.length > 0 ? <div style={{ marginBottom: 22 }}><Suspense fallback={<div style={{ height: 76 }} />}><TimeRuler {...ruler} now={now} zone={clock} height={76} label={`Papers on one line of time: ${ruled.map((l) => `${l.paper.title} due ${l.due!.dueText}`).join('; ')}`} /></Suspense></div> : null}
         {lines.length > 0 ? (
           <ul className="papers" aria-label="Papers in hand">
             {lines.map(({ paper, due, progress, state, confirmed }) => (

@@ -9,6 +9,7 @@ import { QuestionsPart } from '../parts/questions.tsx';
 import { TemplatesPart } from '../parts/templates.tsx';
 import { TimePlanPart } from '../parts/time-plan.tsx';
 import { Wording } from '../parts/wording.tsx';
+import { localNow } from '../store/clock.ts';
 import { changePaper } from '../store/papers.ts';
 import { explainStoreError } from '../store/explain.ts';
 import { deskPool } from '../workers/client.ts';
@@ -21,7 +22,7 @@ export function ReadStop({ paper, files }: StopProps) {
   const [field, setField] = useState<string | null>(null);
   const evidence = paper.brief.evidence;
   const readNow = async (wording: string): Promise<void> => {
-    const outcome = await deskPool.run((api) => api.brief(wording, new Date().toISOString())).outcome;
+    const outcome = await deskPool.run((api) => api.brief(wording, localNow())).outcome;
     if (!outcome.ok) { setTrouble(outcome); return; }
     setTrouble(null);
     try {

@@ -1,4 +1,5 @@
 import { deskPool } from '../workers/client.ts';
+import { localNow } from './clock.ts';
 import { db, newId, type FileRow, type PaperRow, type ReceiptRow } from './db.ts';
 import { logEvent } from './keep.ts';
 
@@ -7,7 +8,7 @@ export async function keepReceipt(paper: PaperRow, file: File, submissionId: str
   const submission = submissionId ? await db.submissions.get(submissionId) : undefined;
   const files = submission ? (await db.files.bulkGet(submission.fileIds)).filter((f): f is FileRow => f !== undefined) : await db.files.where({ paperKey: paper.id, state: 'current' }).toArray();
   if (files.length === 0) return 'There is nothing to compare the receipt with: bring the paper first.';
-  const read = await deskPool.run((api) => api.receipt({ name: file.name, blob: file }, files.map((f) => ({ name: f.name, blob: f.blob })), paper.brief, new Date().toISOString())).outcome;
+  const read = await deskPool.run((api) => api.receipt({ name: file.name, blob: file }, files.map((f) => ({ name: f.name, blob: f.blob })), paper.brief, localNow())).outcome;
   if (!read.ok) return `${read.message} ${read.remedy}`;
   const row: ReceiptRow = { id: newId(), paperKey: paper.id, name: file.name, blob: new Blob([await file.arrayBuffer()]), at: new Date().toISOString(), submissionId, fileIds: files.map((f) => f.id), result: read.value, returned: [] };
   await db.transaction('rw', db.receipts, db.events, async () => {

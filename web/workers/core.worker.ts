@@ -61,7 +61,7 @@ const api = {
   /** Reads a file ahead of a check, so that several workers share the reading. */
   know: (file: Handed, wanted: Wanted) => outcome(async () => { await knownFacts(await source(file), { ocr, pageHelpers }, wanted); return true; }),
   check: (files: Handed[], options: CheckOptions, progress: Progress) => outcome(async () => {
-    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), options, { progress, ocr, pageHelpers }, knownFacts);
+    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), { ...options, clock: Intl.DateTimeFormat().resolvedOptions().timeZone }, { progress, ocr, pageHelpers }, knownFacts);
     return rest;
   }),
   clean: (file: Handed, details: Details | null, brief: Brief) => outcome(async () => {

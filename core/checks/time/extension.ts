@@ -6,11 +6,11 @@ import { instantOf, showInstant } from '../../time/instant.ts';
 export const timeExtension = defineSetCheck({
   id: 'time.extension', reference: 'common practice, no published source',
   asked: ({ brief }) => (brief.extension === null ? null : 'the extension counts'),
-  found: ({ brief }) => `until ${showInstant(brief.extension!, brief.timeZone)}`,
-  evaluate: ({ brief, now }) => {
-    const own = instantOf(brief.extension!, brief.timeZone, 'end'), all = brief.due === null ? null : instantOf(brief.due, brief.timeZone, 'end');
+  found: ({ brief, zone }) => `until ${showInstant(brief.extension!, zone)}`,
+  evaluate: ({ brief, now, zone }) => {
+    const own = instantOf(brief.extension!, zone, 'end'), all = brief.due === null ? null : instantOf(brief.due, zone, 'end');
     if (own === null || all === null) return [];
-    if (own < all) return [look('earlier', { due: showInstant(brief.due!, brief.timeZone), extension: showInstant(brief.extension!, brief.timeZone) })];
-    return now > all && now <= own ? [look('between', { due: showInstant(brief.due!, brief.timeZone), extension: showInstant(brief.extension!, brief.timeZone) })] : [];
+    if (own < all) return [look('earlier', { due: showInstant(brief.due!, zone), extension: showInstant(brief.extension!, zone) })];
+    return now > all && now <= own ? [look('between', { due: showInstant(brief.due!, zone), extension: showInstant(brief.extension!, zone) })] : [];
   },
 });

@@ -8,9 +8,9 @@ export const marginMinutes = 30;
 export const timeMargin = defineSetCheck({
   id: 'time.margin', reference: 'common practice, no published source',
   asked: ({ brief }) => (effectiveDue(brief) === null ? null : `${marginMinutes} minutes to spare`),
-  found: ({ brief, now }) => { const end = instantOf(effectiveDue(brief)!, brief.timeZone, 'end'); return end === null ? 'no time of day given' : `${Math.round((end - now) / 60_000).toLocaleString('en')} minutes left`; },
-  evaluate: ({ brief, now }) => {
-    const end = instantOf(effectiveDue(brief)!, brief.timeZone, 'end');
+  found: ({ brief, now, zone }) => { const end = instantOf(effectiveDue(brief)!, zone, 'end'); return end === null ? 'no time of day given' : `${Math.round((end - now) / 60_000).toLocaleString('en')} minutes left`; },
+  evaluate: ({ brief, now, zone }) => {
+    const end = instantOf(effectiveDue(brief)!, zone, 'end');
     if (end === null || now > end) return [];
     const left = Math.floor((end - now) / 60_000);
     return left < marginMinutes ? [look('short', { minutes: left })] : [];

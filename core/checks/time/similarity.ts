@@ -8,9 +8,9 @@ export const laterScoreHours = 48;
 export const timeSimilarity = defineSetCheck({
   id: 'time.similarity', reference: 'common practice, no published source',
   asked: ({ brief }) => (brief.similarityChecked && effectiveDue(brief) !== null ? 'time for another similarity score' : null),
-  found: ({ brief, now }) => { const end = instantOf(effectiveDue(brief)!, brief.timeZone, 'end'); return end === null ? null : `${Math.max(0, Math.floor((end - now) / 3_600_000)).toLocaleString('en')} hours left`; },
-  evaluate: ({ brief, now }) => {
-    const end = instantOf(effectiveDue(brief)!, brief.timeZone, 'end');
+  found: ({ brief, now, zone }) => { const end = instantOf(effectiveDue(brief)!, zone, 'end'); return end === null ? null : `${Math.max(0, Math.floor((end - now) / 3_600_000)).toLocaleString('en')} hours left`; },
+  evaluate: ({ brief, now, zone }) => {
+    const end = instantOf(effectiveDue(brief)!, zone, 'end');
     return end !== null && end > now && end - now < laterScoreHours * 3_600_000 ? [look('noSecond', { hours: laterScoreHours })] : [];
   },
 });
