@@ -12,6 +12,8 @@ import type { RulerPoint, RulerSpan } from './time-ruler.tsx';
 const TimeRuler = lazy(() => import('./time-ruler.tsx').then((m) => ({ default: m.TimeRuler })));
 const stateWords: Record<TimePlan['state'], string> = { noDue: 'No due time is settled, so nothing can be planned.', notOpen: 'It is not open yet.', open: 'There is time.', short: 'The margin is being used up: send it now.', late: 'The due time is over. It may still be handed in late.', closed: 'It is closed.' };
 
+/** Days of a late penalty that are written out where they are many. */
+const fewDays = 5, manyDays = 8;
 /** The plan from the due time backwards: as a ruler and as text, with the late penalty and a calendar to take away. */
 export function TimePlanPart({ paper, files }: { paper: PaperRow; files: FileRow[] }) {
   const now = useNow(), speed = useSpeed();
@@ -35,7 +37,7 @@ export function TimePlanPart({ paper, files }: { paper: PaperRow; files: FileRow
       {plan.late.length > 0 ? (
         <table className="ledger" aria-label="Late penalty" style={{ maxWidth: 520 }}>
           <thead><tr><th>Handed in</th><th>at the latest</th><th>Taken off</th></tr></thead>
-          <tbody>{plan.late.map((r, i) => <tr key={r.from}><td>day {i + 1} after the due time</td><td>{time(r.to, plan.zone)}</td><td>{r.percent} %</td></tr>)}{plan.cutoff !== null ? <tr><td>after that</td><td>–</td><td>not accepted</td></tr> : null}</tbody>
+          <tbody>{plan.late.slice(0, plan.late.length < manyDays ? manyDays : fewDays).map((r, i) => <tr key={r.from}><td>day {i + 1} after the due time</td><td>{time(r.to, plan.zone)}</td><td>{r.percent} %</td></tr>)}{plan.late.length >= manyDays ? <tr><td>each further day</td><td>until {time(plan.late.at(-1)!.to, plan.zone)}</td><td>{plan.late[0]!.percent} % more</td></tr> : null}{plan.cutoff !== null ? <tr><td>after that</td><td>–</td><td>not accepted</td></tr> : null}</tbody>
         </table>
       ) : plan.cutoff !== null ? <p className="small">{plan.cutoff === plan.due ? 'Late work is not accepted.' : `Nothing is accepted after ${time(plan.cutoff, plan.zone)}.`}</p> : null}
       <button type="button" className="act small" onClick={() => void import('../../core/time/calendar.ts').then((m) => saveAs(new Blob([m.calendarOf(plan, paper.title, paper.id, Date.now())], { type: 'text/calendar' }), 'hand-over.ics'))}>Put it into my calendar (.ics)</button>

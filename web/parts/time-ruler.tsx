@@ -18,7 +18,7 @@ export function TimeRuler({ spans, points, now, from, to, zone, label, height = 
   const box = useChart(useCallback((chart, colour, width) => {
     const data: Drawn[] = [
       ...spans.map((s): Drawn => ({ value: [s.from, s.to, 0], what: s.kind, label: '', row: 0 })),
-      ...spread(points, from, to).map(({ point, row }): Drawn => ({ value: [point.at, point.at, 0], what: point.kind, label: point.label, row })),
+      ...spread(points, from, to, width).map(({ point, row }): Drawn => ({ value: [point.at, point.at, 0], what: point.kind, label: point.label, row })),
       { value: [now, now, 0], what: 'now', label: 'now', row: 0 },
     ];
     const marks = ticks(from, to, zone);
@@ -34,7 +34,7 @@ export function TimeRuler({ spans, points, now, from, to, zone, label, height = 
           const x0 = api.coord([Math.max(from, api.value(0)), 0])[0]!, x1 = api.coord([Math.min(to, api.value(1)), 0])[0]!, middle = height - 34;
           if (d.what === 'open' || d.what === 'wait' || d.what === 'office') return { type: 'rect', shape: { x: x0, y: d.what === 'office' ? middle + 5 : middle - 10, width: Math.max(1, x1 - x0), height: d.what === 'office' ? 5 : 20 }, style: { fill: d.what === 'wait' ? hatch(colour('ochre')) : colour(d.what === 'open' ? 'sea' : 'soft'), opacity: d.what === 'open' ? 0.14 : d.what === 'wait' ? 0.8 : 0.5 } };
           const strong = d.what === 'due' || d.what === 'now', tone = d.what === 'due' ? colour('thread') : d.what === 'now' ? colour('ink') : colour('soft');
-          const right = x0 > width - 130;
+          const right = leftOf(x0, width);
           return { type: 'group', children: [
             { type: 'line', shape: { x1: x0, x2: x0, y1: d.what === 'now' ? 4 : middle - 12, y2: d.what === 'now' ? height - 14 : middle + 12 }, style: { stroke: tone, lineWidth: strong ? 2 : 1.2 } },
             { type: 'text', style: { text: d.label, x: x0 + (right ? -5 : 5), y: d.what === 'now' ? height - 20 : middle - 24 - d.row * 15, fill: tone, font: `${strong ? 600 : 400} 12px 'Source Sans 3 Variable', sans-serif`, align: right ? 'right' : 'left', verticalAlign: 'middle' } },
@@ -59,15 +59,18 @@ const hatch = (colour: string): object => ({ type: 'linear', x: 0, y: 0, x2: 6, 
 /** A repeating stripe cannot be said as a gradient; a pale tone with the word beside it does. */
 function repeating(colour: string): { offset: number; color: string }[] { return [{ offset: 0, color: `${colour}55` }, { offset: 1, color: `${colour}33` }]; }
 
-/** Labels that would run into each other go to a second and third line. */
-function spread(points: RulerPoint[], from: number, to: number): { point: RulerPoint; row: number }[] {
-  const rows = [-Infinity, -Infinity, -Infinity], width = (to - from) / 8;
+/** Labels that would run into each other go to a second and third line. @param width - of the ruler in pixels */
+function spread(points: RulerPoint[], from: number, to: number, width: number): { point: RulerPoint; row: number }[] {
+  const rows: [number, number][][] = [[], [], []];
   return [...points].filter((p) => p.at >= from && p.at <= to).sort((a, b) => a.at - b.at).map((point) => {
-    const row = Math.max(0, rows.findIndex((last) => point.at - last > width));
-    rows[row] = point.at;
+    const x = ((point.at - from) / (to - from)) * width, long = 12 + point.label.length * letter, [left, right] = leftOf(x, width) ? [x - long, x + 5] : [x - 5, x + long];
+    const row = Math.max(0, rows.findIndex((taken) => taken.every(([a, b]) => right <= a || left >= b)));
+    rows[row]!.push([left, right]);
     return { point, row };
   });
 }
+/** A letter of a label is about so wide, in pixels; near the right end a label stands before its line. */
+const letter = 6.6, leftOf = (x: number, width: number): boolean => x > width - 130;
 /** Days, or hours where the stretch is short, in the zone that is shown. */
 function ticks(from: number, to: number, zone: string): [number, string][] {
   const out: [number, string][] = [], hours = (to - from) / 3_600_000;

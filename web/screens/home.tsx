@@ -45,7 +45,7 @@ export function Home({ ready }: { ready: boolean }) {
           {first ? <Button variant="contained" component={Link} to={`/papers/${first.paper.id}/${first.progress.next}`}>Go on at {stops.find(([id]) => id === first.progress.next)![1]}</Button> : null}
           <Button variant={first ? 'outlined' : 'contained'} onClick={() => void begin()}>{first ? 'Start another paper' : 'Start a paper'}</Button>
         </div>
-        {ruled.length > 0 ? <div style={{ marginBottom: 22 }}><Suspense fallback={<div style={{ height: 76 }} />}><TimeRuler {...ruler} now={now} zone={clock} height={76} label={`Papers on one line of time: ${ruled.map((l) => `${l.paper.title} due ${l.due!.dueText}`).join('; ')}`} /></Suspense></div> : null}
+        {ruled.length > 0 ? <div style={{ marginBottom: 22 }}><Suspense fallback={<div style={{ height: 92 }} />}><TimeRuler {...ruler} now={now} zone={clock} label={`Papers on one line of time: ${ruled.map((l) => `${l.paper.title} due ${l.due!.dueText}`).join('; ')}`} /></Suspense></div> : null}
         {lines.length > 0 ? (
           <ul className="papers" aria-label="Papers in hand">
             {lines.map(({ paper, due, progress, state, confirmed }) => (
