@@ -36,7 +36,7 @@ export function TimeRuler({ spans, points, now, from, to, zone, label, height = 
           const strong = d.what === 'due' || d.what === 'now', tone = d.what === 'due' ? colour('thread') : d.what === 'now' ? colour('ink') : colour('soft');
           const right = leftOf(x0, width);
           return { type: 'group', children: [
-            { type: 'line', shape: { x1: x0, x2: x0, y1: d.what === 'now' ? 4 : middle - 12, y2: d.what === 'now' ? height - 14 : middle + 12 }, style: { stroke: tone, lineWidth: strong ? 2 : 1.2 } },
+            { type: 'line', shape: { x1: x0, x2: x0, y1: middle - (d.what === 'now' ? 16 : 12), y2: d.what === 'now' ? height - 14 : middle + 12 }, style: { stroke: tone, lineWidth: strong ? 2 : 1.2 } },
             { type: 'text', style: { text: d.label, x: x0 + (right ? -5 : 5), y: d.what === 'now' ? height - 20 : middle - 24 - d.row * 15, fill: tone, font: `${strong ? 600 : 400} 12px 'Source Sans 3 Variable', sans-serif`, align: right ? 'right' : 'left', verticalAlign: 'middle' } },
           ] };
         }) as unknown as CustomSeriesOption['renderItem'],
