@@ -34,6 +34,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “The deadline has been extended to 18 March” is said to all.
   if (/\b(?:the|this|our) (?:[\w-]+ )?(?:deadline|due date|closing date|hand-?in(?: date)?|submission (?:date|deadline))\b[^.;]{0,60}\b(?:has been|have been|was|is|will be) (?:now )?extended\b[^.;]{0,30}\b(?:to|until|till)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:your?|yours|student|candidate)\b/i.test(before)) return 'due';
   if (/\b(?:closed|locked|unavailable|not available|no longer (?:open|available)) from\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “Handed in by the start of next week’s lab (Tuesday 16 March)”.
+  if (/\b(?:by|before|at) the (?:start|beginning) of (?:the |our |your )?(?:next |this )?(?:week['’]s )?(?:\w+ )?(?:lab|class|seminar|lecture|tutorial|session|workshop|meeting)\b[^.;]{0,10}$/i.test(before) && /\b(?:due|submi\w*|hand\w*|upload\w*|deadline)\b/i.test(before)) return 'due';
   // “For HI2050 the published date is Wednesday 17 March.”
   if (/\b(?:published|set|stated) (?:date|day)(?: for [\w ]{2,20})? is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “If you’re in the Wednesday group, … your deadline is 14 April”: not said to all.

@@ -10,6 +10,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['schriftgröße', 'font size'], ['schrift(?:art)?', 'font'], ['seitenränder|ränder', 'margin'], ['seitenzahlen', 'numbered pages'], ['ordner', 'folder'], ['(?<=\\d[:.]\\d\\d\\s)uhr', 'hrs'], ['in den ordner|in dem ordner', 'in the folder'],
   ['wird anonym (?:bewertet|korrigiert|begutachtet)', 'is marked blind'], ['werden anonym (?:bewertet|korrigiert|begutachtet)', 'are marked blind'], ['(?:eigenständigkeits|selbstständigkeits|selbständigkeits)erklärung', 'declaration of own work'], ['eidesstattliche (?:erklärung|versicherung)', 'signed declaration'],
   ['hochzuladen|hochgeladen|hochladen|einzureichen|eingereicht|einreichen|abzugeben|abgegeben|abgeben', 'upload'], ['als(?= (?:pdf|word|docx|odt|rtf|zip|eine?))', 'as'], ['ohne(?= (?:literatur|anhang|deckblatt|titel|verzeichnis))', 'excl'], ['anhang', 'annex'], ['literaturverzeichnis', 'bibliography'], ['deckblatt', 'cover'], ['dateiname', 'filename'],
+  ['(?:mit (?:einer |der )?)?plagiats\\p{L}*software (?:geprüft|überprüft)|auf plagiate? (?:geprüft|überprüft)', 'similarity checked'], ['einzeilig', 'spacing 1'], ['(?<=1[.,]5)-?\\s?zeilig', ' spaced'], ['benennen sie (?:sie|die datei|ihre datei|das dokument)(?: nach dem muster)?', 'file name:'],
   ['MESZ', 'CEST'], ['MEZ', 'CET'],
   ['soll(?:te|ten|en)?(?: aus)?', 'must'], ['muss|müssen', 'must'], ['enthalten', 'contain'],
   ['montag', 'Mon'], ['dienstag', 'Tue'], ['mittwoch', 'Wed'], ['donnerstag', 'Thu'], ['freitag', 'Fri'], ['samstag|sonnabend', 'Sat'], ['sonntag', 'Sun'],
@@ -22,7 +23,7 @@ export function germanAsEnglish(wording: string): string {
   if (!isGerman(wording)) return wording;
   let text = wording.replace(dayAndMonth, (whole, day: string, gap: string, month: keyof typeof months) => `${day} ${gap}${months[month]}`.padEnd(whole.length)).replace(/„([^“”"\n]{1,80})[“”"]/g, '“$1”');
   // “Im Ordner „X““ is via it: what stands before the mark has to stay beside it.
-  text = text.replace(/(?<!\p{L})(?:im ordner|unter)(?= [“"])/giu, (found) => 'via'.padStart(found.length));
+  text = text.replace(/(?<!\p{L})(?:im (?:kurs|abgabe)?ordner|unter)(?= [“"])/giu, (found) => 'via'.padStart(found.length));
   for (const [german, english] of phrases) text = text.replace(german, (found) => english.length > found.length ? found : english.padEnd(found.length));
   return text;
 }

@@ -24,6 +24,8 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     for (const m of matchesIn(clause, /\b(?:page|site|platform|portal),? (?:in the )?(?:section|tab|heading)\s+[“"‘]([^”"’\n]{3,80})[”"’](?!,? (?:link|box|folder|area))/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (/\b(?:upload|submit|hand|deliver)/i.test(clause.text)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “The box is called “Take-home 2””; “Submission: module page > Submit here”.
     for (const m of matchesIn(clause, /\b(?:box|folder|area|slot|link|place)(?: for (?:it|this|the \w+))? is (?:called|named|labelled) [“"‘]([^”"’\n]{3,80})[”"’]|^\W*(?:[Ss]ubmission|[Ww]here|[Uu]pload|[Hh]and[- ]in)\s*:\s*((?:[\w&’'-]+ ){0,3}[\w&’'-]+(?:\s?[>›→]\s?[A-Z][\w&’'/-]*(?: [\w&’'/-]+){0,5})+)\s*$/g)) { const value = (m[1] ?? m[2])!, at = m.at + m[0].lastIndexOf(value); if (!found.some((f) => f.start <= at && at < f.end)) found.push({ value, start: at, end: at + value.length, override }); }
+    // “The “Assessment” tab > “CW2 report””: the last of the way.
+    for (const m of matchesIn(clause, /[“"‘][^”"’\n]{3,60}[”"’](?: (?:tab|page|section|area|folder|menu))?\s?[>›→]\s?[“"‘]([^”"’\n]{3,80})[”"’]/g)) { const at = m.at + m[0].lastIndexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: true }); }
     // “Via the “Assignments” tab (select: SW3 Case study)”.
     for (const m of matchesIn(clause, /\((?:then )?(?:select|choose|pick|click(?: on)?|open)\s*:?\s+[“"‘']?([A-Z0-9][^)“”"\n]{2,60}?)[”"’']?\)/g)) { const at = m.at + m[0].indexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: true }); }
     // “The box moved: it’s now “Essay (April)”.”

@@ -4418,6 +4418,67 @@ Late deliverables lose 15% per day, up to two days.`,
     text: `You have two options: (1) a research paper of 12 to 15 pages or (2) a film with a 3-page commentary. Papers and commentaries: PDF. Films: MP4, max. 1 GB. Everything is due on Friday 18 June 2027, 6 pm (CEST), in the folder "Final projects". Late penalty: one grade step per day, max. three days.`,
     says: {place: 'Final projects', documents: [{label: null, types: ['pdf', 'mp4']}], 'limits.maxBytes': 1000000000, 'limits.minPages': 12, 'limits.maxPages': 15, due: '2027-06-18T18:00:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 3},
   },
+  {
+    text: `Assignment: Comparative essay, CLAS 210
+Please hand in your essay (1,800 words max, excluding footnotes and bibliography) on or before Friday 5 March, 1700. You can use .doc, .docx or .pdf. Label the file with your surname and CLAS210. Footnotes in Chicago style. Times New Roman 12, double spaced. Upload to the CLAS 210 assignment folder. Essays handed in late without an extension lose one point (out of 20) per day.`,
+    says: {place: 'CLAS 210 assignment folder', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxWords': 1800, 'naming.pattern': '[surname]CLAS210', 'naming.mustContain': ['surname'], due: '2027-03-05T17:00:00', 'late.percentPerDay': 1, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'Chicago', 'counting.left': ['footnotes', 'references']},
+  },
+  {
+    text: `DEADLINE: 14/05/2027 16:00 BST
+LATE CUT-OFF: 21/05/2027 16:00 BST (5% per working day)
+FORMAT: PDF
+SIZE: up to 25MB
+LENGTH: 4,000 words (+/-5%)
+ANONYMOUS MARKING: Yes
+SIMILARITY SOFTWARE: Yes
+NO. OF SUBMISSIONS: unlimited until the deadline, last one is marked
+PLACE: PSYC3001 Extended essay
+FILE NAMING: PSYC3001_ExamNumber`,
+    says: {place: 'PSYC3001 Extended essay', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.minWords': 3800, 'limits.maxWords': 4200, 'naming.pattern': 'PSYC3001_ExamNumber', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-05-14T16:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Everyone,
+The report for week 5's practical should be handed in by the start of next week's lab (Tuesday 16 March 2027, 14:00). 3 pages, no more, figures included. Use the template (Word) and convert to PDF before you upload. Box: "Practical 5".
+Reports w/o page numbers come back unmarked ;-)`,
+    says: {place: 'Practical 5', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 3, due: '2027-03-16T14:00:00', 'layout.pageNumbers': true, lengths: ['maxPages']},
+  },
+  {
+    text: `Q1. How do I submit? -> One PDF via the form on the course site.
+Q2. By when? -> 23 Apr 2027, 12 noon London time. The form closes automatically.
+Q3. Length? -> 2,000-2,500 words. Appendices are extra.
+Q4. Must it be anonymous? -> Yes. Candidate number in the file name and on page 1.
+Q5. Can I submit twice? -> No.
+Q6. Referencing? -> Harvard.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-04-23T12:00:00+01:00', timeZone: 'Europe/London', 'attempts.allowed': 1, referenceStyle: 'Harvard'},
+  },
+  {
+    text: `Students are advised that written work must be uploaded in one of the following formats: Microsoft Word (.doc/.docx), Rich Text (.rtf) or PDF. The maximum upload size is 20 megabytes. Work for MUS 330 is to be uploaded by 5.00 p.m. on Thursday, 8th April 2027. Work that arrives after 5.00 p.m. will be treated as one day late and incurs a deduction of 5 marks for that and for each further day, weekends included.`,
+    says: {documents: [{label: null, types: ['docx', 'doc', 'rtf', 'pdf']}], 'limits.maxBytes': 20000000, due: '2027-04-08T17:00:00', 'late.percentPerDay': 5},
+  },
+  {
+    text: `Thesis proposal: 3-4 pages A4, Calibri 11 / 1.15 spacing. Upload the PDF in the "Thesis proposal" assignment before Sun 28 Feb 2027 midnight (CET). After that the assignment is closed and you have to wait until the next semester.`,
+    says: {place: 'Thesis proposal', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 3, 'limits.maxPages': 4, due: '2027-03-01T00:00:00+01:00', timeZone: 'CET', 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Calibri']},
+  },
+  {
+    text: `This is a reminder that the second reflective journal is due this Friday (5 March 2027) by 6 pm. Remember: max. two pages; docx; your initials and student number in the file name (e.g. AB_1234567.docx). The journal is not anonymous. I will accept journals until Sunday 6 pm but deduct 10% for each day.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxPages': 2, 'naming.mustContain': ['studentNumber', 'initials'], anonymous: false, due: '2027-03-05T18:00:00', 'late.percentPerDay': 10},
+  },
+  {
+    text: `SUBMISSION. Submit via the "Assessment" tab > "CW2 report". The link opens at 09:00 on 1 April 2027 and closes at 14:00 on 22 April 2027 (British Summer Time). You are allowed three attempts; the system keeps the most recent one only. Acceptable file: .pdf not exceeding 10,000 KB. Reports over 12 pages (A4, 2.54 cm margins, 11 point Arial) are penalised.`,
+    says: {place: 'CW2 report', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 12, opens: '2027-04-01T09:00:00+01:00', due: '2027-04-22T14:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `Abgabehinweise: Bitte geben Sie Ihre Hausarbeit (12–15 Seiten, Times New Roman 12 pt, 1,5-zeilig, Rand 2,5 cm) als PDF ab. Abgabeschluss ist der 31. März 2027 um 23:59 Uhr. Laden Sie die Datei im Kursordner „Hausarbeiten“ hoch und benennen Sie sie nach dem Muster Nachname_Vorname_HA.pdf. Die Eigenständigkeitserklärung ist beizufügen. Zitierweise: APA. Alle Arbeiten werden mit einer Plagiatssoftware geprüft.`,
+    says: {place: 'Hausarbeiten', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Vorname_HA.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-03-31T23:59:00', 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true, referenceStyle: 'APA'},
+  },
+  {
+    text: `Two-stage submission
+Stage 1 – plan (1 page, PDF): Monday 22 February 2027, 17:00
+Stage 2 – essay (2,500 words, PDF): Monday 22 March 2027, 17:00
+Both via "Two-stage essay". Stage 1 is pass/fail. Late plans are not accepted. Late essays: 10 marks per day for up to 3 days.
+Use your candidate number as the file name for both.`,
+    says: {place: 'Two-stage essay', documents: [{label: 'Plan', types: ['pdf'], limits: {maxPages: 1}}, {label: 'Essay', types: ['pdf'], limits: {maxWords: 2500}}], 'naming.mustContain': ['candidateNumber'], parts: [{label: 'Stage 1 – plan', opens: null, due: '2027-02-22T17:00:00'}, {label: 'Stage 2 – essay', opens: null, due: '2027-03-22T17:00:00'}], 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

@@ -57,7 +57,7 @@ export function splitClauses(wording: string): Clause[] {
   }
   push(text.length);
   // “Is it anonymous? No.” says that it is not.
-  clauses.forEach((c, i) => { if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? 'open'; });
+  clauses.forEach((c, i) => { const inline = /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase() as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? 'open'; });
   let under: string | undefined;
   for (const c of clauses) {
     const heading = c.text.length < 70 && !/\d/.test(c.text.replace(/^\d{1,2}(?:\.\d{1,2})*\.?\s+/, '')) && (c.asks !== undefined || isHeading(c, text));
