@@ -6,7 +6,7 @@ const lateness = /\b(?:late(?:ness|r)?|overdue|penal\w*|deduct\w*|capped|minus|l
 const elsewhere = /\b(?:feedback|results|returned|reply|respond|e-?mail|office|extension|apply|request|notice|in advance|beforehand|before|prior|borrow|take-?home|exam|open for)\b/i;
 const ends = /\b(?:zero|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|(?:won|can|don)['’]t (?:accept|take|mark|read)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
 const accepts = /\b(?:accept\w*|tak(?:e|es|en)|allow\w*|possible|permitted|(?:can|may) (?:still )?(?:be )?(?:submit\w*|hand\w*|upload\w*|turn\w*|sent)|open)\b/i;
-const thereafter = /^[^.]{0,60}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
+const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
 
 /** How long late work is still taken, from any sentence on lateness that names a span of time and what comes of it: a span behind “after” with an end to it,
  * or one behind “up to” with leave for it. Nothing where the sentence speaks of several that could be meant. @param near - the sentence before

@@ -13,7 +13,7 @@ const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<
 const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
-const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
+const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\dw\b|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
 
 const works = 'account|essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|(?:blog )?post|op-ed|piece|statement|diary|critique|memo|letter|plan|script';
 /** “An essay of 2,000 words”, “Length: 2,000 words”, “a 2,000-word essay”: a length of the work itself, not of something that it has or reads. */
@@ -86,12 +86,13 @@ function readSizes(clause: Clause): LimitStatement[] {
 }
 
 function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): LimitStatement[] {
-  const unit = what === 'words' ? '(?:words?|wds)' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
+  const unit = what === 'words' ? '(?:words?|wds|w(?=[,.;)]|$))' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];
   const override = isCorrection(clause);
   const push = (field: Field, value: number, m: { at: number; to: number }): void => { const part = ofPart(m); if (value > 0) found.push({ field, value: Math.round(value), start: m.at, end: m.to, clause, override, ...(part ? { part } : {}) }); };
-  const text = clause.text;
+  // How much a page holds is no limit of a page: “5–7 pages, 2,400 characters per page”.
+  const text = clause.text.replace(/\b[\d,.]+ (?:characters|keystrokes|signs|lines) (?:per|a|to the) page\b/gi, (s) => ' '.repeat(s.length));
   // “At most 800 words per answer (2,400 words in total)”.
   if (/\bper (?:question|answer|entry|section)\b/i.test(text)) for (const m of matchesIn(clause, new RegExp(`(${number})\\s?${unit} in total\\b|\\bin total,? (?:at most |up to |no more than )?(${number})\\s?${unit}`, 'gi'))) found.push({ field: max, value: numberOf((m[1] ?? m[2])!), start: m.at, end: m.to, clause, override });
   if (found.length > 0) return found;

@@ -56,7 +56,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     if (pattern) {
       out.pattern.push({ ...pattern, override });
       // What a pattern stands for of the student is in the name whatever the rest of it is.
-      const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|student|candidate|exam|surname)/i, 'your ').replace(/\bID\b/g, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
+      const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|student|candidate|exam|surname)/i, 'your ').replace(/(?<![A-Za-z0-9]|(?:course|module|class|unit|group|paper|essay)[ _-]?)ID(?![A-Za-z0-9])/gi, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
       // “Number_Essay2.docx where Number is your student number”.
       const meaning = /\bwhere\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));

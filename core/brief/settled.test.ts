@@ -4479,6 +4479,59 @@ Both via "Two-stage essay". Stage 1 is pass/fail. Late plans are not accepted. L
 Use your candidate number as the file name for both.`,
     says: {place: 'Two-stage essay', documents: [{label: 'Plan', types: ['pdf'], limits: {maxPages: 1}}, {label: 'Essay', types: ['pdf'], limits: {maxWords: 2500}}], 'naming.mustContain': ['candidateNumber'], parts: [{label: 'Stage 1 – plan', opens: null, due: '2027-02-22T17:00:00'}, {label: 'Stage 2 – essay', opens: null, due: '2027-03-22T17:00:00'}], 'late.percentPerDay': 10, 'late.cutoffDays': 3},
   },
+  {
+    text: `Kia ora koutou
+Your portfolio (worth 50%) is due at 11.59pm on Sunday 6 June 2027 NZST. Submit as a single PDF, no larger than 50MB, to the Portfolio dropzone. Word limit: 3500 ± 10%. Use APA 7. Name your file Lastname_Firstname_ID_Portfolio. Late penalty 5% per day up to 7 days. Work submitted later than 7 days receives no marks.`,
+    says: {place: 'Portfolio dropzone', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.minWords': 3150, 'limits.maxWords': 3850, 'naming.pattern': 'Lastname_Firstname_ID_Portfolio', 'naming.mustContain': ['studentNumber', 'surname', 'givenNames'], due: '2027-06-06T23:59:00+12:00', timeZone: 'NZST', 'late.percentPerDay': 5, 'late.cutoffDays': 7, referenceStyle: 'APA'},
+  },
+  {
+    text: `IMPORTANT
+The essay deadline is Friday week, 19 March 2027, 4pm. Two copies: (a) PDF to "Essay 1 (similarity check)"; (b) anonymised PDF to "Essay 1 (marking)".
+2,000 words. Footnotes do not count.
+Nothing that could identify you may appear in copy (b): check headers, file name and document properties.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000, anonymous: true, similarityChecked: true, due: '2027-03-19T16:00:00', lengths: ['maxWords'], 'counting.left': ['footnotes']},
+  },
+  {
+    text: `We'll be using the electronic hand-in again: log in, open "Assessments", choose "HPS200 Essay" and attach your file. You can hand in up to 3 times until the closing time (Tuesday, 13 April 2027, 12.00 CEST); we grade the last file. Files: PDF or DOCX, at most 8 MiB, at most 2500 words (bibliography not included). Late files can't be uploaded.`,
+    says: {place: 'HPS200 Essay', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 8388608, 'limits.maxWords': 2500, due: '2027-04-13T12:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'counting.left': ['references']},
+  },
+  {
+    text: `* Length: max. 10 pages (excluding cover page and references)
+* Font: Calibri 11 pt or Arial 10 pt, spacing 1.5, margins 2.5 cm
+* Submission deadline: 2027-05-31 23:59 EEST
+* Format: PDF/A
+* File name: <matriculation number>_<course code>.pdf
+* Where: "Seminar paper" return box
+* The return box accepts one file only; returning a new version overwrites the old one.
+* Originality check: automatic`,
+    says: {place: 'Seminar paper', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, 'naming.pattern': '<matriculation number>_<course code>.pdf', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-05-31T23:59:00+03:00', timeZone: 'EEST', 'attempts.keeps': 'latest', 'layout.marginMm': 25, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Calibri', 'Arial'], archival: 'PDF/A'},
+  },
+  {
+    text: `Submission of your bachelor thesis
+1. Upload the thesis (PDF, max. 30 MB) and, separately, the data (ZIP, max. 200 MB) in the thesis portal by 30 June 2027, 12:00 (CEST).
+2. The thesis may comprise at most 40 pages of text, 11 pt, line spacing 1.5, margins left 3 cm, others 2.5 cm.
+3. Include the signed statutory declaration as the last page.
+4. File names: BA_Surname.pdf and BA_Surname_data.zip.
+5. A plagiarism scan is performed on every thesis.
+6. Extensions must be requested by 15 June.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 30000000, maxPages: 40}}, {label: 'Data', types: ['zip'], limits: {maxBytes: 200000000}}], 'naming.pattern': 'BA_Surname.pdf', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-06-30T12:00:00+02:00', timeZone: 'CEST', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, declaration: true},
+  },
+  {
+    text: `Written assignment (individual): Essay of 1,500–2,000 words. Deadline for submission is Wednesday, April 7th, at 23:55. Submission is through the course page. Your submission should be anonymous and must be in PDF. Please use the following naming convention: essay_XXXX where XXXX are the last four digits of your student number. Submissions received within 24 hours after the deadline are penalised by 1 grade point (of 10); after that they are not graded.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1500, 'limits.maxWords': 2000, 'naming.pattern': 'essay_XXXX', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-04-07T23:55:00', 'late.cutoffDays': 1},
+  },
+  {
+    text: `The assignment must be handed in through the school's digital exam system. Hand-in opens 3 May at 08:00 and closes 5 May at 15:00 (CEST), 2027. Exam number on the first page. 5-7 pages, 2,400 characters per page incl. spaces. Only PDF can be uploaded. When you have handed in you can't change anything. The exam is anonymous.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 5, 'limits.maxPages': 7, anonymous: true, opens: '2027-05-03T08:00:00+02:00', due: '2027-05-05T15:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Please ensure you submit BOTH components by 17:00 on Friday 30 April 2027:
+Component 1: Presentation slides (PowerPoint or PDF), max 10 slides, 20MB
+Component 2: Speaker notes (Word), 1000 words max
+Upload Component 1 to "BUS330 Slides" and Component 2 to "BUS330 Notes".
+Penalty: 10% per 24 hours, up to 3 days`,
+    says: {documents: [{label: 'Presentation slides', types: ['pptx', 'pdf'], limits: {maxBytes: 20000000}}, {label: 'Speaker notes', types: ['docx'], limits: {maxWords: 1000}}], due: '2027-04-30T17:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
