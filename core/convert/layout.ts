@@ -10,7 +10,7 @@ import { latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/docx.ts';
-import { linesOn } from './running-lines.ts';
+import { linesOn, piecesOf } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
 import { oneColumn, oneSize, type PageDescription } from './page-description.ts';
@@ -60,12 +60,13 @@ async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets
   const count = pdf.countPages();
   let number = 0, before = -1;
   for (let i = 0; i < count; i++) {
-    const { size: { heightPt, marginsPt: [top, , bottom, left] }, lines: index } = sheets[i] ?? { size: page, lines: 0 }, lines = index > 0 ? page.laterLines[index - 1] ?? page : page, first = index !== before;
+    const { size: { widthPt, heightPt, marginsPt: [top, right, bottom, left] }, lines: index } = sheets[i] ?? { size: page, lines: 0 }, lines = index > 0 ? page.laterLines[index - 1] ?? page : page, first = index !== before;
     number = first && lines.numberFrom !== null && (index > 0 || i === 0) ? lines.numberFrom : number + 1;
     before = index;
     const { head, foot } = linesOn(lines, number, count, first && (index > 0 || i === 0));
     if (lines.numberFormat !== 'decimal') page.generated.push(formatNumber(number, lines.numberFormat));
-    const stamps = [...(head ? [{ text: head, x: left, y: top * 0.55, size: 9.5 }] : []), ...(foot ? [{ text: foot, x: left, y: heightPt - bottom * 0.45, size: 9.5 }] : [])];
+    const ends = [['left', left], ['centre', (left + widthPt - right) / 2], ['right', widthPt - right]] as const;
+    const stamps = [[head, top * 0.55], [foot, heightPt - bottom * 0.45]].flatMap(([line, y]) => piecesOf(line as string).flatMap((text, k) => (text ? [{ text, x: ends[k]![1], y: y as number, size: 9.5, align: ends[k]![0] }] : [])));
     if (stamps.length > 0) await stampLines(pdf, i, stamps);
   }
 }

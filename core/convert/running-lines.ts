@@ -1,7 +1,7 @@
 import { formatNumber } from '../styles/docx.ts';
 
 export type PageNumberFormat = 'decimal' | 'lowerRoman' | 'upperRoman' | 'lowerLetter' | 'upperLetter';
-/** Lines at the head and foot of pages; `\u0001` stands for the page's number, `\u0002` for the number of pages. */
+/** Lines at the head and foot of pages; `\u0001` stands for the page's number, `\u0002` for the number of pages, and tabs part what stands left, in the middle and right. */
 export interface RunningLines {
   head: string; foot: string;
   /** the first page has lines of its own, or none */ firstPageDiffers: boolean; firstHead: string; firstFoot: string;
@@ -31,3 +31,26 @@ export function linesOn(lines: RunningLines, number: number, count: number, firs
   const fill = (line: string): string => line.replace(/\u0001/g, formatNumber(number, lines.numberFormat)).replace(/\u0002/g, String(count));
   return { head: fill(head), foot: fill(foot) };
 }
+
+/** Where a piece of a running line stands. */
+export type LinePlace = 'left' | 'centre' | 'right';
+const linePlaces: readonly LinePlace[] = ['left', 'centre', 'right'];
+
+/** What stands left, in the middle and right. */
+export function piecesOf(line: string): [string, string, string] { const [left = '', centre = '', right = ''] = line.split('\t'); return [left, centre, right]; }
+const lineOfPieces = (pieces: [string, string, string]): string => pieces.map((p) => p.replace(/ {4,}/g, '   ').trim()).join('\t').replace(/\t+$/, '');
+
+/** One paragraph of a head or foot as a running line. @param text - with a tab wherever the paragraph has one
+ * @param align - where the paragraph is aligned @param stops - where its tabs lead, one after the other; beyond them, and where nothing is said, they are but a gap */
+export function placedLine(text: string, align: LinePlace, stops: readonly LinePlace[]): string {
+  const pieces: [string, string, string] = ['', '', ''];
+  let at = linePlaces.indexOf(align);
+  text.split('\t').forEach((piece, i) => {
+    // Tabs in a line that is centred or stands right move it as a whole.
+    if (i > 0 && align === 'left') at = Math.max(at, linePlaces.indexOf(stops[i - 1] ?? 'left'));
+    pieces[at] += `${pieces[at] && piece ? '   ' : ''}${piece}`;
+  });
+  return lineOfPieces(pieces);
+}
+/** Several paragraphs of a head or foot as one line: what stands at one place stands side by side. */
+export const oneLine = (lines: string[]): string => lineOfPieces(lines.map(piecesOf).reduce<[string, string, string]>((a, b) => [0, 1, 2].map((i) => [a[i], b[i]].filter((v) => v?.trim()).join('   ')) as [string, string, string], ['', '', '']));

@@ -36,6 +36,7 @@ describe('to a word-processor file', () => {
     expect(body.match(/<w:numId w:val="1"\/>/g)).toHaveLength(2);
     expect(body).toContain('<w:gridSpan w:val="2"/>');
     expect(pack.text('word/header1.xml')).toContain('PAGE');
+    expect(pack.text('word/header1.xml')).not.toContain('<w:tabs>');
     expect(pack.text('word/_rels/document.xml.rels')).toContain('https://maps.carrow.example/');
     expect(pack.names().some((n) => n.startsWith('docProps/'))).toBe(false);
     expect(pack.names().map((n) => pack.text(n)).join('')).not.toContain('Nina');
@@ -110,4 +111,10 @@ test('equations on one line', () => {
 test('damaged rich text gives what can be read', () => {
   expect(mapRtf(utf8('{\\rtf1 {\\b open and never closed')).body).toContain('open and never closed');
   expect(mapRtf(utf8('{\\rtf1 }}}} after')).body).toContain('after');
+});
+// ECMA-376-1, 17.3.1.37: a stop in the middle and one at the right end of the line, in twentieths of a point.
+test('a running line keeps what stands in the middle and at the right', async () => {
+  const { bytes } = await toDocx('a.rtf', String.raw`{\rtf1\ansi\paperw11906\paperh16838\margl1440\margr1440{\header\pard\tqc\tx4513\tqr\tx9026 Silt\tab Sand\tab \chpgn\par}Text\par}`), header = new Package(bytes).text('word/header1.xml')!;
+  expect(header).toContain('<w:tabs><w:tab w:val="center" w:pos="4513"/><w:tab w:val="right" w:pos="9026"/></w:tabs>');
+  expect(header.match(/<w:tab\/>/g)).toHaveLength(2);
 });

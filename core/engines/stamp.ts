@@ -1,7 +1,7 @@
 import { loadMupdf, type PdfDocument } from './pdf.ts';
 
 /** One line of text set onto a page that is there already. `x`, `y`: where its baseline begins, in points from the page's top left as it is shown; `align`: which point of the line stands there. */
-export interface Stamp { text: string; x: number; y: number; size: number; align?: 'left' | 'centre'; /** there for machines, not for the eye (render mode 3); stretched to `width` points, running towards a point of the unit circle where it does not run across */ unseen?: { width: number; towards?: [number, number] } }
+export interface Stamp { text: string; x: number; y: number; size: number; align?: 'left' | 'centre' | 'right'; /** there for machines, not for the eye (render mode 3); stretched to `width` points, running towards a point of the unit circle where it does not run across */ unseen?: { width: number; towards?: [number, number] } }
 
 /** Sets lines onto a page in an embedded serif; whatever the page's own content left behind does not touch them. */
 export async function stampLines(pdf: PdfDocument, index: number, stamps: Stamp[]): Promise<void> {
@@ -16,7 +16,7 @@ export async function stampLines(pdf: PdfDocument, index: number, stamps: Stamp[
     // Identity-H: two bytes a glyph (ISO 32000-1, 9.7.5.2).
     let hex = '', width = 0;
     for (const char of text) { const glyph = font.encodeCharacter(char.codePointAt(0)!); hex += glyph.toString(16).padStart(4, '0'); width += font.advanceGlyph(glyph, 0) * size; }
-    const [dx, dy] = unseen?.towards ?? [1, 0], m = mupdf.Matrix.concat([dx, dy, dy, -dx, x0 + x - (align === 'centre' ? width / 2 : 0), y0 + y], back);
+    const [dx, dy] = unseen?.towards ?? [1, 0], m = mupdf.Matrix.concat([dx, dy, dy, -dx, x0 + x - (align === 'centre' ? width / 2 : align === 'right' ? width : 0), y0 + y], back);
     const how = unseen ? `3 Tr ${((100 * unseen.width) / Math.max(0.01, width)).toFixed(2)} Tz` : '0.25 g';
     return `BT /HandOverHead ${size} Tf ${how} ${m.map((n) => n.toFixed(3)).join(' ')} Tm <${hex}> Tj ET`;
   });

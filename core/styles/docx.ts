@@ -7,7 +7,7 @@ export interface Look {
   bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; size?: number; font?: string; colour?: string; raise?: 'sup' | 'sub'; hidden?: boolean;
   /** colour behind the words: six hexadecimal digits; absent: none */ shade?: string; /** a marker's colour behind the words */ marker?: string;
   align?: string; before?: number; after?: number; line?: number; /** the lines are so many points apart, whatever the face; or at least so many */ exact?: number; atLeast?: boolean; left?: number; right?: number; first?: number; outline?: number; pageBreakBefore?: boolean; keepNext?: boolean; numId?: string; level?: number; rtl?: boolean;
-  /** no space between neighbours of the same style */ close?: boolean; /** lines above and below a paragraph, as CSS says them */ ruleAbove?: string; ruleBelow?: string;
+  /** tab stops: how they align, and where, in points */ tabs?: { kind: string; at: number }[]; /** no space between neighbours of the same style */ close?: boolean; /** lines above and below a paragraph, as CSS says them */ ruleAbove?: string; ruleBelow?: string;
 }
 interface Style { basedOn: string | null; look: Look; name: string; type: string }
 export interface Styles { theme: Theme; defaults: Look; resolve(id: string | null): Look; nameOf(id: string | null): string; defaultParagraph: string | null; language: string | null }
@@ -61,12 +61,17 @@ export function applyProperty(look: Look, name: string, a: Attributes, theme: Th
     case 'w:keepNext': look.keepNext = on(a); break;
     case 'w:numId': look.numId = v; break;
     case 'w:ilvl': look.level = Number(v) || 0; break;
+    // A tab in a run has no alignment; a stop that is cleared counts no more (17.3.1.37).
+    case 'w:tab': if (v !== undefined) { const at = twips(a['w:pos']) ?? 0; look.tabs = [...(look.tabs ?? []).filter((t) => t.at !== at), { kind: v, at }]; } break;
     case 'w:bidi': look.rtl = on(a); break;
     case 'w:contextualSpacing': look.close = on(a); break;
     case paragraphRules.above: look.ruleAbove = ruleOf(a); break;
     case paragraphRules.below: look.ruleBelow = ruleOf(a); break;
   }
 }
+
+/** Tab stops with those that are set and cleared closer to the text, in order. */
+export const tabsWith = (stops: NonNullable<Look['tabs']>, own: Look['tabs']): NonNullable<Look['tabs']> => [...stops.filter((t) => !own?.some((o) => o.at === t.at)), ...(own ?? []).filter((t) => t.kind !== 'clear')].sort((a, b) => a.at - b.at);
 
 /** Single spacing as a multiple of the size: common practice, no published source. */
 export const singleSpacing = 1.15;
@@ -114,7 +119,8 @@ export function readStyles(xml: string | null, themePart: string | null = null):
     if (known) return known;
     const chain: Look[] = [];
     for (let at: string | null = id, hops = 0; at !== null && hops < 30; hops++) { const s: Style | undefined = styles.get(at); if (!s) break; chain.unshift(s.look); at = s.basedOn; }
-    const look = Object.assign({}, ...chain) as Look;
+    const look = Object.assign({}, ...chain) as Look, tabs = chain.reduce<NonNullable<Look['tabs']>>((all, l) => tabsWith(all, l.tabs), []);
+    if (tabs.length > 0) look.tabs = tabs;
     cache.set(id, look);
     return look;
   };

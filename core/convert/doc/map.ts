@@ -6,7 +6,7 @@ import { openCompound, paragraphsOf, readStories, type DocStories } from '../../
 import { placesOf, type Places } from '../places.ts';
 import { pictureSource } from '../picture.ts';
 import { a4, emptyPage, type PageDescription, type PageSize } from '../page-description.ts';
-import { gatherLines, noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { gatherLines, noLines, oneLine, placedLine, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
 /** Maps an old word-processor file to a page description: paragraphs and characters as they look, headings, lists, tables, links, notes. What is not carried over is told. Source: [MS-DOC] 2.4.1 (the signs in the text), 2.8.25 (fields).
@@ -50,7 +50,8 @@ const numberFormats: readonly PageNumberFormat[] = ['decimal', 'upperRoman', 'lo
 /** A header or footer as one line; page fields become marks. */
 function runningLine(story: string): string {
   const [number, count] = ['\ue002', '\ue003'], fields = story.replace(/\u0013([^\u0013-\u0015]*)(?:\u0014[^\u0013\u0015]*)?\u0015/g, (whole, code: string) => (/\b(?:NUMPAGES|SECTIONPAGES)\b/.test(code) ? count : /\bPAGE\b/.test(code) ? number : whole));
-  return paragraphsOf(fields).paragraphs.filter((p) => p.trim()).join('   ').replace(/[\t\n]+/g, '   ').replaceAll(number, '\u0001').replaceAll(count, '\u0002').trim();
+  // The head's and foot's own style has a stop in the middle and one at the right: common practice, no published source.
+  return oneLine(paragraphsOf(fields).paragraphs.filter((p) => p.trim()).map((p) => placedLine(p.replace(/\n+/g, '   '), 'left', ['centre', 'right']))).replaceAll(number, '\u0001').replaceAll(count, '\u0002');
 }
 
 /** The size that most letters have. */

@@ -144,6 +144,26 @@ describe('what goes around the text', () => {
     const page = map(section(to('rId1')), parts);
     expect([page.widthPt, page.heightPt, page.marginsPt, page.head.replace(/\s+/g, ' '), page.foot]).toEqual([612, 792, [72, 54, 36, 90], 'Silt \u0001 of \u0002', '']);
   });
+  // ECMA-376-1, 17.3.1.13 (jc), 17.3.1.37 (tab), 17.3.3.23 (ptab), 17.3.1.11 (framePr).
+  test.each([
+    ['a tab without a stop is a gap', 'Silt\tSand', '', 'Silt   Sand'],
+    ['stops in the middle and at the right', 'Silt\tSand\tClay', '<w:tabs><w:tab w:val="right" w:pos="9000"/><w:tab w:val="center" w:pos="4500"/></w:tabs>', 'Silt\tSand\tClay'],
+    ['a stop at the right alone', 'Silt\tClay', '<w:tabs><w:tab w:val="right" w:pos="9000"/></w:tabs>', 'Silt\t\tClay'],
+    ['a stop that is cleared leads nowhere', 'Silt\tClay', '<w:pStyle w:val="Head"/><w:tabs><w:tab w:val="clear" w:pos="4500"/></w:tabs>', 'Silt\t\tClay'],
+    ['the stops of a style', '\tSand\tClay', '<w:pStyle w:val="Head"/>', '\tSand\tClay'],
+    ['a centred line', 'Sand', '<w:jc w:val="center"/>', '\tSand'],
+    ['a line at the right keeps its tabs as gaps', 'Sand\tClay', '<w:pStyle w:val="Head"/><w:jc w:val="right"/>', '\t\tSand   Clay'],
+    ['a tab that says itself where it leads', 'Silt\vClay', '', 'Silt\t\tClay'],
+    ['a frame at the right', 'Clay', '<w:framePr w:hAnchor="margin" w:xAlign="right"/>', '\t\tClay'],
+  ])('where a running line stands: %s', (_, text, properties, line) => {
+    const runs = text.split(/(\t|\v)/).map((t) => (t === '\t' ? '<w:r><w:tab/></w:r>' : t === '\v' ? '<w:r><w:ptab w:relativeTo="margin" w:alignment="right" w:leader="none"/></w:r>' : t ? wordRun(t) : '')).join('');
+    const page = map(section(to('rId1')), { ...parts, 'word/header1.xml': wordPart('hdr', `<w:p><w:pPr>${properties}</w:pPr>${runs}</w:p>`), 'word/styles.xml': wordPart('styles', '<w:style w:type="paragraph" w:styleId="Head"><w:pPr><w:tabs><w:tab w:val="center" w:pos="4500"/><w:tab w:val="right" w:pos="9000"/></w:tabs></w:pPr></w:style>') });
+    expect(page.head).toBe(line);
+  });
+  test('the lines of several paragraphs stand side by side, each at its place', () => {
+    const page = map(section(to('rId1')), { ...parts, 'word/header1.xml': wordPart('hdr', `<w:p>${wordRun('Silt')}</w:p><w:p><w:pPr><w:jc w:val="right"/></w:pPr>${wordRun('Clay')}</w:p><w:p>${wordRun('Peat')}</w:p>`) });
+    expect(page.head).toBe('Silt   Peat\t\tClay');
+  });
   test('where sections differ in size, the size with the most text is that of the pages', () => {
     const sheet = (w: number, h: number): string => `<w:sectPr><w:pgSz w:w="${w}" w:h="${h}"/><w:pgMar w:top="1000" w:right="1000" w:bottom="1000" w:left="1000"/></w:sectPr>`;
     const page = map(`${p(run('Long text. '.repeat(40)), sheet(11906, 16838))}${p(run('A wide table'), sheet(16838, 11906))}${p(run('x'))}${sheet(11906, 16838)}`);

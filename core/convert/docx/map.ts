@@ -5,9 +5,9 @@ import { pictureSource } from '../picture.ts';
 import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
 import { widthOf } from '../table-widths.ts';
-import { gatherLines, noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { gatherLines, noLines, oneLine, placedLine, shownLines, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
-import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, type Look, type Styles } from '../../styles/docx.ts';
+import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, tabsWith, type Look, type Styles } from '../../styles/docx.ts';
 
 /** Maps a word-processor package to a page description. Source: ECMA-376-1, 17 (WordprocessingML), 20.4 (pictures), 22.1 (equations).
  * Tracked changes count as accepted; comments and hidden text are left out, and that is told as a loss. */
@@ -32,7 +32,7 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
     for (const note of splitNotes(xml, kind === 'footnotes' ? 'w:footnote' : 'w:endnote')) notes.set(`${kind}/${note.id}`, mapStory(note.xml, { ...context, relations: rel, notes: [] }).map((s) => s.html).join(''));
   }
   const noteList = context.notes.map((n) => `<div class="note" data-note="${n.mark}"${n.kind === 'endnotes' ? ' data-end="1"' : ''}><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
-  const lines = gatherLines(runningLines(sections.map((s) => s.section), page, pack, relations)), parts = sized(sections, page).map((s, i): Section => ({ ...s, lines: lines.of[i]! }));
+  const lines = gatherLines(runningLines(sections.map((s) => s.section), page, pack, relations, styles)), parts = sized(sections, page).map((s, i): Section => ({ ...s, lines: lines.of[i]! }));
   Object.assign(page, lines.first, { laterLines: lines.later }, usualSize(parts));
   page.body = joinSections(parts, page) + (noteList.length > 0 ? `<hr/>${withinLine(noteList.join(''), lineOf(page))}` : '');
   return page;
@@ -45,12 +45,12 @@ function sized(sections: StorySection[], usual: PageSize): Omit<Section, 'lines'
 }
 
 /** Each section's heads and feet; a section without one of its own has that of the section before it (17.10). */
-function runningLines(sections: SectionProperties[], { losses }: PageDescription, pack: Package, relations: Map<string, Relation>): RunningLines[] {
+function runningLines(sections: SectionProperties[], { losses }: PageDescription, pack: Package, relations: Map<string, Relation>, styles: Styles): RunningLines[] {
   const evenPagesDiffer = isOn(pack.text('word/settings.xml') ?? ''), known = new Map<string, string>();
   const lineAt = (id: string): string => {
     const kept = known.get(id), target = relations.get(id)?.target;
     if (kept !== undefined) return kept;
-    const xml = target ? pack.text(resolveTarget(target)) : null, line = xml ? flatStory(xml) : '';
+    const xml = target ? pack.text(resolveTarget(target)) : null, line = xml ? flatStory(xml, styles) : '';
     known.set(id, line);
     return line;
   };
@@ -358,14 +358,21 @@ const resolveTarget = (target: string): string => (target.startsWith('/') ? targ
 /** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */
 const symbol = (a: Attributes): string => { const code = parseInt(a['w:char'] ?? '', 16); const table: Record<number, string> = { 0xf0b7: '•', 0xf0a7: '▪', 0xf0e0: '→', 0xf0fc: '✓', 0xf061: 'α', 0xf062: 'β', 0xf06d: 'μ', 0xf0b0: '°', 0xf0b1: '±', 0xf0b4: '×' }; return table[code] ?? (code >= 0xe000 && code <= 0xf8ff ? '' : String.fromCodePoint(code || 32)); };
 
-/** A header or footer as one line; page fields become marks. */
-function flatStory(xml: string): string {
-  let out = '', inText = false, result = true;
-  let instruction = '';
+/** A header or footer as one line, its pieces where alignment and tab stops put them; page fields become marks. */
+function flatStory(xml: string, styles: Styles): string {
+  const lines: string[] = [];
+  let out = '', inText = false, result = true, instruction = '', pageField = false, inProperties = false, style = styles.defaultParagraph, own: Look = {}, /** tabs that say themselves where they lead, by their number */ led = new Map<number, LinePlace>(), tabs = 0;
   const field = (): void => { if (/\bNUMPAGES\b|\bSECTIONPAGES\b/.test(instruction)) out += '\u0002'; else if (/\bPAGE\b/.test(instruction)) out += '\u0001'; };
-  let pageField = false;
+  const endParagraph = (): void => {
+    const look = { ...styles.resolve(style), ...own }, stops = tabsWith(styles.resolve(style).tabs ?? [], own.tabs).map((t) => placeOf(t.kind));
+    const open = [...stops], ways = Array.from({ length: tabs }, (_, i) => led.get(i) ?? open.shift() ?? 'left');
+    if (out.trim()) lines.push(placedLine(out, placeOf(look.align ?? (look.rtl ? 'right' : 'left')), ways));
+    out = ''; own = {}; style = styles.defaultParagraph; led = new Map(); tabs = 0;
+  };
   readXml(xml, {
     open(name, a) {
+      if (name === 'w:pPr') inProperties = true;
+      else if (inProperties) { if (name === 'w:pStyle') style = a['w:val'] ?? null; else if (name === 'w:framePr') own.align = a['w:xAlign'] === 'outside' ? 'right' : a['w:xAlign'] ?? own.align; else applyProperty(own, name, a, styles.theme); return; }
       if (name === 'w:t' || name === 'w:instrText') inText = true;
       if (name === 'w:fldChar') {
         if (a['w:fldCharType'] === 'begin') { instruction = ''; result = false; pageField = false; }
@@ -373,11 +380,13 @@ function flatStory(xml: string): string {
         else { if (!result && !pageField) field(); result = true; }
       }
       if (name === 'w:fldSimple') { instruction = a['w:instr'] ?? ''; pageField = /\b(NUMPAGES|PAGE)\b/.test(instruction); field(); if (pageField) result = false; }
-      if (name === 'w:tab' || name === 'w:ptab') out += '   ';
-      if (name === 'w:p' && out) out += '   ';
+      if (name === 'w:ptab') led.set(tabs, placeOf(a['w:alignment'] ?? 'left'));
+      if (name === 'w:tab' || name === 'w:ptab') { out += '\t'; tabs++; }
     },
     text(text) { if (!inText) return; if (!result && !pageField) instruction += text; else if (result) out += text; },
-    close(name) { if (name === 'w:t' || name === 'w:instrText') inText = false; if (name === 'w:fldSimple') result = true; },
+    close(name) { if (name === 'w:t' || name === 'w:instrText') inText = false; if (name === 'w:fldSimple') result = true; if (name === 'w:pPr') inProperties = false; if (name === 'w:p') endParagraph(); },
   });
-  return out.replace(/\s{4,}/g, '   ').trim();
+  return oneLine(lines);
 }
+/** Where an alignment, of a paragraph or of a tab stop, puts words (17.18.44, 17.18.84). */
+const placeOf = (kind: string): LinePlace => (kind === 'center' ? 'centre' : kind === 'right' || kind === 'end' ? 'right' : 'left');

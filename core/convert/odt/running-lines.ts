@@ -1,18 +1,29 @@
 import { readXml } from '../../engines/xml.ts';
-import { noLines, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { noLines, oneLine, placedLine, shownLines, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 
 type Slot = 'head' | 'foot' | 'firstHead' | 'firstFoot' | 'evenHead' | 'evenFoot';
 interface Master extends RunningLines { name: string; next: string | null; layout: string }
+/** What a paragraph style says of where words stand (ODF 1.2-1, 20.216 fo:text-align, 17.8 style:tab-stop). */
+interface LineStyle { parent: string | null; align: string | null; stops: { at: number; place: LinePlace }[] | null }
+const placeOf = (kind: string | null | undefined): LinePlace => (kind === 'center' ? 'centre' : kind === 'right' || kind === 'end' ? 'right' : 'left');
 const formats: Readonly<Record<string, PageNumberFormat>> = { 1: 'decimal', i: 'lowerRoman', I: 'upperRoman', a: 'lowerLetter', A: 'upperLetter' };
 
 /** Header and footer of the page styles of an OpenDocument text, each as one line; page fields become marks. Source: ODF 1.2-1, 16.9 (master pages), 16.5 (page layouts: how numbers are written), 7.3.3 (page number), 7.5.18 (page count).
  * @returns the lines of pages that begin with a page style by its name; where another style follows it, the first page is one of its own */
 export function readRunningLines(xml: string): (name: string) => RunningLines {
   const masters: Master[] = [];
-  let master: Master | null = null, part: Slot | null = null, line = '', inParagraph = 0, layout = '';
+  let master: Master | null = null, part: Slot | null = null, line = '', inParagraph = 0, layout = '', lines: string[] = [], styleName: string | null = null, current: LineStyle | null = null;
+  const styles = new Map<string, LineStyle>();
+  /** The first answer on the way up. */
+  const told = <T>(name: string | null, of: (s: LineStyle) => T | null): T | null => { for (let at = name, hops = 0; at !== null && hops < 30; hops++) { const s: LineStyle | undefined = styles.get(at); if (!s) return null; const own = of(s); if (own !== null) return own; at = s.parent; } return null; };
+  const endParagraph = (): void => { if (line.trim()) lines.push(placedLine(line, placeOf(told(styleName, (s) => s.align)), [...(told(styleName, (s) => s.stops) ?? [])].sort((a, b) => a.at - b.at).map((t) => t.place))); line = ''; };
   const numbers = new Map<string, PageNumberFormat>();
   readXml(xml, {
     open(name, a) {
+      if (name === 'style:style' && a['style:family'] === 'paragraph') { current = { parent: a['style:parent-style-name'] ?? null, align: null, stops: null }; styles.set(a['style:name'] ?? '', current); }
+      else if (name === 'style:paragraph-properties' && current) current.align = a['fo:text-align'] ?? null;
+      else if (name === 'style:tab-stops' && current) current.stops = [];
+      else if (name === 'style:tab-stop' && current) (current.stops ??= []).push({ at: lengthOf(a['style:position']), place: placeOf(a['style:type']) });
       if (name === 'style:master-page') { master = { ...noLines(), name: a['style:name'] ?? '', next: a['style:next-style-name'] ?? null, layout: a['style:page-layout-name'] ?? '' }; masters.push(master); }
       else if (name === 'style:page-layout') layout = a['style:name'] ?? '';
       else if (name === 'style:page-layout-properties') { const format = formats[a['style:num-format'] ?? '']; if (format) numbers.set(layout, format); }
@@ -22,19 +33,20 @@ export function readRunningLines(xml: string): (name: string) => RunningLines {
       // Left pages are those with even numbers; where nothing is said of them they are as the others.
       else if (/^style:(?:header|footer)-left$/.test(name) && master) { if (a['style:display'] === 'false') return; master.evenPagesDiffer = true; part = /header/.test(name) ? 'evenHead' : 'evenFoot'; line = ''; }
       if (!part) return;
-      if (name === 'text:p' || name === 'text:h') { if (line) line += '   '; inParagraph++; }
+      if (name === 'text:p' || name === 'text:h') { styleName = a['text:style-name'] ?? null; inParagraph++; }
       else if (name === 'text:page-number') { line += '\u0001'; inParagraph = -inParagraph; }
       else if (name === 'text:page-count') { line += '\u0002'; inParagraph = -inParagraph; }
-      else if (name === 'text:tab') line += '   ';
+      else if (name === 'text:tab') line += '\t';
       else if (name === 'text:s') line += ' ';
     },
     // A field's stored number is that of one page only.
     text(text) { if (part && inParagraph > 0) line += text.replace(/[\r\n\t ]+/g, ' '); },
     close(name) {
+      if (name === 'style:style') current = null;
       if (!part) return;
-      if (name === 'text:p' || name === 'text:h') inParagraph--;
+      if (name === 'text:p' || name === 'text:h') { inParagraph--; endParagraph(); }
       else if (name === 'text:page-number' || name === 'text:page-count') inParagraph = -inParagraph;
-      else if (/^(?:loext|style):(?:header|footer)(?:-first|-left)?$/.test(name)) { if (master) master[part] = line.replace(/\s{4,}/g, '   ').trim(); part = null; }
+      else if (/^(?:loext|style):(?:header|footer)(?:-first|-left)?$/.test(name)) { if (master) master[part] = oneLine(lines); lines = []; part = null; }
     },
   });
   return (start) => {
@@ -44,3 +56,6 @@ export function readRunningLines(xml: string): (name: string) => RunningLines {
     return shownLines(rest === first ? { ...lines, numberFormat } : { ...lines, numberFormat, firstPageDiffers: true, firstHead: first.head, firstFoot: first.foot });
   };
 }
+
+/** A length in centimetres; only their order matters. */
+const lengthOf = (v: string | undefined): number => { const m = /^(-?[\d.]+)(cm|mm|in|pt)?$/.exec(v ?? ''); return m ? Number(m[1]) * ({ cm: 1, mm: 0.1, in: 2.54, pt: 2.54 / 72 }[m[2] ?? 'cm'] ?? 1) : 0; };

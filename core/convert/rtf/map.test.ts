@@ -89,6 +89,9 @@ describe('what goes around the text', () => {
     expect([page.head, page.foot, page.firstHead, page.firstFoot, page.firstPageDiffers]).toEqual(['Silt\u0001', 'below', 'First head', 'First foot', true]);
     expect(words(page.body)).toBe('Text');
   });
+  test.each([['alignment', '\\pard\\qr Clay', '\t\tClay'], ['stops', '\\pard\\tqc\\tx4500\\tqr\\tx9000 Silt\\tab Sand\\tab Clay', 'Silt\tSand\tClay'], ['a tab without a stop', '\\pard Silt\\tab Clay', 'Silt   Clay']])('where a running line stands: %s', (_, head, line) => {
+    expect(map(`{\\header ${head}\\par}Text\\par`).head).toBe(line);
+  });
   test('without a first page of its own, its lines are none', () => {
     const page = map('{\\header All}{\\headerf Never}Text\\par');
     expect([page.head, page.firstHead]).toEqual(['All', '']);

@@ -5,7 +5,7 @@ import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { placesOf } from '../places.ts';
 import { pictureSource } from '../picture.ts';
-import { gatherLines, noLines, shownLines, type RunningLines } from '../running-lines.ts';
+import { gatherLines, noLines, placedLine, shownLines, type LinePlace, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
@@ -14,12 +14,12 @@ interface State extends CharLook { into: Into; unicodeSkip: number }
 type Into = 'bookmark' | 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | Slot | 'note';
 const slots = ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const;
 type Slot = (typeof slots)[number];
-interface ParaLook { align: string; /** from right to left */ rtl: boolean; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean }
+interface ParaLook { align: string; /** from right to left */ rtl: boolean; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean; /** where tabs lead */ stops: LinePlace[]; /** how the next stop aligns */ stop: LinePlace }
 interface CellShape { joinsLeft: boolean; joinsUp: boolean }
 interface Cell { html: string; shape: CellShape }
 
 const plainChar = (): CharLook => ({ bold: false, italic: false, underline: false, strike: false, raise: '', size: 12, hidden: false, font: -1 });
-const plainPara = (): ParaLook => ({ align: '', rtl: false, left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false });
+const plainPara = (): ParaLook => ({ align: '', rtl: false, left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false, stops: [], stop: 'left' });
 const skipped = /^(colortbl|listtable|listoverridetable|rsidtbl|generator|info|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|mmathPr|objdata|annotation|atnid|atnauthor|atntime|atnref|revtbl|filetbl|template|bkmkstart|bkmkend|nonshppict|userprops|pgdsctbl|falt|panose|pnseclvl\d*|sp|sn|sv)$/;
 const letters: Readonly<Record<string, string>> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: '\u2003', enspace: '\u2002', tab: '\u2003' };
 
@@ -36,6 +36,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   const headRows = new Set<number>();
   let picture = { hex: '', width: 0, height: 0 }, half = '', section = plainSection(), own: OwnSize = {}, lines = noLines(), startsAt = 1, facing = false;
   const sections: (Omit<Section, 'size' | 'lines'> & { own: OwnSize; lines: RunningLines })[] = [];
+  /** the paragraph that a running line stands in: where it stands and where its tabs lead */
+  const lineLooks = new Map<Slot, ParaLook>();
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
 
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
@@ -67,7 +69,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'instruction': instruction += text; return;
       case 'label': label += text; return;
       case 'bookmark': bookmark += text; return;
-      case 'head': case 'foot': case 'firstHead': case 'firstFoot': case 'evenHead': case 'evenFoot': lines[state.into] += text; return;
+      case 'head': case 'foot': case 'firstHead': case 'firstFoot': case 'evenHead': case 'evenFoot': if (text.trim()) lineLooks.set(state.into, para); lines[state.into] += text === letters.tab ? '\t' : text; return;
       case 'font': fontOf.set(fontAt, (fontOf.get(fontAt) ?? '') + text.replace(/;.*/s, '')); return;
       case 'style': return;
       default: if (state.hidden) { if (text.trim()) lose('hidden text is left out'); return; } addRun(escapeXml(text));
@@ -92,7 +94,13 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     if (state.strike) html = `<s>${html}</s>`;
     return html;
   }
-  function endSection(): void { sections.push({ ...section, html: out, own, lines: { ...lines } }); out = ''; lines.numberFrom = null; }
+  /** The section's lines with their pieces where alignment and stops put them. */
+  function placedLines(): RunningLines {
+    const placed = { ...lines };
+    for (const slot of slots) { const { align, rtl, stops } = lineLooks.get(slot) ?? plainPara(), side = align || (rtl ? 'right' : 'left'); placed[slot] = placedLine(lines[slot].replace(/\s*[\r\n]+\s*/g, ' '), side === 'center' ? 'centre' : side === 'right' ? 'right' : 'left', stops); }
+    return placed;
+  }
+  function endSection(): void { sections.push({ ...section, html: out, own, lines: placedLines() }); out = ''; lines.numberFrom = null; }
   /** A section that has no line of a kind keeps that of the section before it. */
   function startLine(slot: Slot): void { lines[slot] = ''; state.into = slot; }
   function endParagraph(always: boolean): void {
@@ -143,6 +151,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'fs': state.size = Math.min(96, Math.max(4, (n ?? 24) / 2)); return; case 'v': state.hidden = on; return;
       case 'f': if (state.into === 'font') fontAt = n ?? 0; else state.font = n ?? -1; return;
       case 'pard': para = { ...plainPara(), table: false }; return;
+      case 'tqc': para.stop = 'centre'; return; case 'tqr': para.stop = 'right'; return; case 'tx': para.stops.push(para.stop); para.stop = 'left'; return;
       case 'qc': para.align = 'center'; return; case 'qr': para.align = 'right'; return; case 'qj': para.align = 'justify'; return; case 'ql': para.align = ''; return; case 'rtlpar': para.rtl = true; return; case 'ltrpar': para.rtl = false; return;
       case 'li': para.left = pt; return; case 'fi': para.first = pt; return; case 'sb': para.before = pt; return; case 'sa': para.after = pt; return; case 'sl': para.line = (n ?? 0) > 0 ? (n ?? 0) / 240 : 0; return;
       case 's': if (state.into === 'style') styleNumber = n ?? 0; else para.style = n ?? -1; return;

@@ -1,0 +1,32 @@
+import { expect, test } from '@jest/globals';
+import { withPage, withPdf } from '../engines/pdf.ts';
+import { readRunningLines } from './odt/running-lines.ts';
+import { layOut } from './layout.ts';
+import { emptyPage } from './page-description.ts';
+import { oneLine, piecesOf, placedLine } from './running-lines.ts';
+
+test.each([
+  ['plain', 'Silt', 'left', [], ['Silt', '', '']],
+  ['three pieces', 'Silt\tSand\tClay', 'left', ['centre', 'right'], ['Silt', 'Sand', 'Clay']],
+  ['nothing at the left', '\tSand', 'left', ['centre', 'right'], ['', 'Sand', '']],
+  ['more tabs than stops', 'Silt\tSand\tClay\tPeat', 'left', ['centre', 'right'], ['Silt', 'Sand', 'Clay   Peat']],
+  ['a centred line keeps together', 'Silt\tSand', 'centre', ['right'], ['', 'Silt   Sand', '']],
+  ['a stop goes never back', 'a\tb\tc', 'left', ['right', 'left'], ['a', '', 'b   c']],
+] as const)('a line at its places: %s', (_, text, align, stops, pieces) => { expect(piecesOf(placedLine(text, align, stops))).toEqual(pieces); });
+test('several lines stand side by side at each place', () => { expect(oneLine(['Silt\t\tClay', 'Peat', '\tSand'])).toBe('Silt   Peat\tSand\tClay'); expect(oneLine([])).toBe(''); });
+
+// ODF 1.2-1, 20.216 (fo:text-align), 17.8 (style:tab-stop); a style without stops of its own has those of its parent (16.2).
+test('OpenDocument: alignment and stops, also those of a parent style', () => {
+  const lines = readRunningLines(`<d xmlns:style="s" xmlns:text="t" xmlns:fo="f"><style:style style:name="Header" style:family="paragraph"><style:paragraph-properties><style:tab-stops><style:tab-stop style:position="17cm" style:type="right"/><style:tab-stop style:position="8.5cm" style:type="center"/></style:tab-stops></style:paragraph-properties></style:style><style:style style:name="MP1" style:family="paragraph" style:parent-style-name="Header"/><style:style style:name="MP2" style:family="paragraph"><style:paragraph-properties fo:text-align="end"/></style:style>
+    <style:master-page style:name="Standard" style:page-layout-name="x"><style:header><text:p text:style-name="MP1">Silt<text:tab/>Sand<text:tab/>Clay</text:p></style:header><style:footer><text:p text:style-name="MP2">Page <text:page-number>7</text:page-number></text:p></style:footer></style:master-page></d>`)('');
+  expect([lines.head, lines.foot]).toEqual(['Silt\tSand\tClay', '\t\tPage \u0001']);
+});
+
+test('on the page each piece stands where it belongs: from the left margin, about the middle, up to the right margin', async () => {
+  const page = { ...emptyPage(), body: '<p>Text</p>', head: 'Silt\tSand\tClay', foot: '\t\t\u0001 of \u0002' }, bytes = await layOut(page, {});
+  const words = await withPdf(bytes, (pdf) => withPage(pdf, 0, (p) => { const text = p.toStructuredText('preserve-whitespace'), found: Record<string, [number, number]> = {}; try { for (const b of (JSON.parse(text.asJSON()) as { blocks: { lines?: { text: string; bbox: { x: number; w: number } }[] }[] }).blocks) for (const l of b.lines ?? []) found[l.text.trim()] = [l.bbox.x, l.bbox.x + l.bbox.w]; return found; } finally { text.destroy(); } }));
+  const [, right, , left] = page.marginsPt, middle = (left + page.widthPt - right) / 2;
+  // The engine tells boxes in whole points.
+  const off = [words.Silt![0] - left, (words.Sand![0] + words.Sand![1]) / 2 - middle, words.Clay![1] - (page.widthPt - right), words['1 of 1']![1] - (page.widthPt - right)];
+  expect(Math.max(...off.map(Math.abs))).toBeLessThan(2);
+});
