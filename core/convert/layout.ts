@@ -2,7 +2,7 @@ import { readyFaces } from '../engines/faces.ts';
 import type * as Mupdf from 'mupdf';
 import { loadMupdf, reason, saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../engines/pdf.ts';
 import { writeOutline, type Bookmark } from '../engines/outline.ts';
-import { stampLines } from '../engines/stamp.ts';
+import { canStamp, formOf, showForm, stampLines, type PlacedForm } from '../engines/stamp.ts';
 import { readUnicodeMap, withoutShapes, writeUnicodeMap } from '../engines/unicode-map.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
@@ -10,7 +10,7 @@ import { latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/docx.ts';
-import { linesOn, piecesOf } from './running-lines.ts';
+import { linesOf, linesOn, piecesOf, type LinePlace } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
 import { oneColumn, oneSize, type PageDescription } from './page-description.ts';
@@ -57,7 +57,7 @@ export async function countLaidPages(page: PageDescription): Promise<number> {
 
 /** Sets each page's head and foot; numbers go on from page to page where no section begins them anew. */
 async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets: SheetOf[]): Promise<void> {
-  const count = pdf.countPages();
+  const count = pdf.countPages(), mupdf = await loadMupdf(), forms = new Map<string, PlacedForm>();
   let number = 0, before = -1;
   for (let i = 0; i < count; i++) {
     const { size: { widthPt, heightPt, marginsPt: [top, right, bottom, left] }, lines: index } = sheets[i] ?? { size: page, lines: 0 }, lines = index > 0 ? page.laterLines[index - 1] ?? page : page, first = index !== before;
@@ -66,9 +66,31 @@ async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets
     const { head, foot } = linesOn(lines, number, count, first && (index > 0 || i === 0));
     if (lines.numberFormat !== 'decimal') page.generated.push(formatNumber(number, lines.numberFormat));
     const ends = [['left', left], ['centre', (left + widthPt - right) / 2], ['right', widthPt - right]] as const;
-    const stamps = [[head, top * 0.55], [foot, heightPt - bottom * 0.45]].flatMap(([line, y]) => piecesOf(line as string).flatMap((text, k) => (text ? [{ text, x: ends[k]![1], y: y as number, size: 9.5, align: ends[k]![0] }] : [])));
-    if (stamps.length > 0) await stampLines(pdf, i, stamps);
+    const stamps = [[head, top * 0.55], [foot, heightPt - bottom * 0.45]].flatMap(([line, y]) => piecesOf(line as string).flatMap((text, k) => (text ? [{ text, x: ends[k]![1], y: y as number, size: lineSize, align: ends[k]![0] }] : [])));
+    const plain = stamps.filter((s) => canStamp(mupdf, s.text));
+    if (plain.length > 0) await stampLines(pdf, i, plain);
+    for (const { text, align, y } of stamps) {
+      if (plain.some((s) => s.text === text)) continue;
+      const width = widthPt - left - right, key = `${align} ${width} ${text}`, form = forms.get(key) ?? await withPdf(setLine(mupdf, text, align, width, page.language), (line) => { line.subsetFonts(); return formOf(pdf, line); });
+      forms.set(key, form);
+      showForm(pdf, i, form, [left, heightPt - y + lineSize * aboveBaseline]);
+    }
   }
+}
+
+/** Points of the letters in running lines. */
+const lineSize = 9.5, /** of a line's size, from its top to its baseline */ aboveBaseline = 0.9;
+/** A running line in letters that the stamping face lacks, set by the engine as one page as wide as the text: it joins letters, turns them, and finds their faces. */
+function setLine(mupdf: MupdfModule, text: string, align: LinePlace, width: number, language: string | null): Uint8Array {
+  const html = `<html${language ? ` lang="${escapeXml(language)}"` : ''}><head><style>@page{margin:0} body{margin:0;font-family:serif;font-size:${lineSize}pt;line-height:1.2;color:#404040} p{margin:0;text-align:${align === 'centre' ? 'center' : align}}</style></head><body><p>${escapeXml(text)}</p></body></html>`;
+  const doc = mupdf.Document.openDocument(new TextEncoder().encode(html), 'text/html'), buffer = new mupdf.Buffer(), writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
+  try {
+    doc.layout(width, 72, lineSize);
+    const one = doc.loadPage(0), device = writer.beginPage(one.getBounds());
+    one.run(device, mupdf.Matrix.identity);
+    writer.endPage(); one.destroy(); writer.close();
+    return buffer.asUint8Array().slice();
+  } finally { doc.destroy(); buffer.destroy(); }
 }
 
 interface LaidOut { links: { uri: string; box: [number, number, number, number] }[][]; outline: Bookmark[]; /** notes at the foot of each page, by their marks; none where all stand at the end */ notes: number[][]; /** by page; none where all are alike */ sheets: SheetOf[] }
@@ -162,7 +184,7 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
     if (outline.length > 0) writeOutline(pdf, outline);
     await stampRunningLines(pdf, page, sheets);
     pdf.subsetFonts();
-    if (rightToLeft.test(page.body)) tellLetters(pdf);
+    if (rightToLeft.test(page.body) || [page, ...page.laterLines].some((l) => rightToLeft.test(JSON.stringify(linesOf(l))))) tellLetters(pdf);
     pdf.addObject(pdf.newDictionary()).destroy();
     const root = pdf.getTrailer().get('Root');
     root.delete('Info');

@@ -1,10 +1,14 @@
 import { expect, test } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import { provideFaces } from '../engines/faces.ts';
 import { withPage, withPdf } from '../engines/pdf.ts';
+import { readDocument } from '../readers/index.ts';
 import { readRunningLines } from './odt/running-lines.ts';
 import { layOut } from './layout.ts';
 import { emptyPage } from './page-description.ts';
 import { oneLine, piecesOf, placedLine } from './running-lines.ts';
 
+provideFaces(async (file) => new Uint8Array(readFileSync(`node_modules/${file.startsWith('DejaVu') ? 'dejavu-fonts-ttf/ttf/' : ''}${file}`)));
 test.each([
   ['plain', 'Silt', 'left', [], ['Silt', '', '']],
   ['three pieces', 'Silt\tSand\tClay', 'left', ['centre', 'right'], ['Silt', 'Sand', 'Clay']],
@@ -29,4 +33,10 @@ test('on the page each piece stands where it belongs: from the left margin, abou
   // The engine tells boxes in whole points.
   const off = [words.Silt![0] - left, (words.Sand![0] + words.Sand![1]) / 2 - middle, words.Clay![1] - (page.widthPt - right), words['1 of 1']![1] - (page.widthPt - right)];
   expect(Math.max(...off.map(Math.abs))).toBeLessThan(2);
+});
+
+test('a running line in letters that the serif lacks is set like the text, joined and in order, and its words can be read', async () => {
+  const page = { ...emptyPage(), body: '<p>One</p><div class="break"></div><p>Two</p>', head: '沿岸过程\t\t第\u0001页', foot: 'عمليات ساحلية' }, bytes = await layOut(page, {}), { passages } = await readDocument(bytes, 'a.pdf');
+  const text = passages.ok ? passages.value.map((p) => p.text).join('\n') : '';
+  for (const words of ['沿岸过程', '第1页', '第2页', 'عمليات ساحلية']) expect(text).toContain(words);
 });

@@ -1,4 +1,4 @@
-import { loadMupdf, type PdfDocument } from './pdf.ts';
+import { loadMupdf, type MupdfModule, type PdfDocument } from './pdf.ts';
 
 /** One line of text set onto a page that is there already. `x`, `y`: where its baseline begins, in points from the page's top left as it is shown; `align`: which point of the line stands there. */
 export interface Stamp { text: string; x: number; y: number; size: number; align?: 'left' | 'centre' | 'right'; /** there for machines, not for the eye (render mode 3); stretched to `width` points, running towards a point of the unit circle where it does not run across */ unseen?: { width: number; towards?: [number, number] } }
@@ -38,4 +38,31 @@ function own(pdf: PdfDocument, parent: PdfObject, key: string): PdfObject {
   if (found.isDictionary()) found.forEach((value, name) => copy.put(String(name), value));
   parent.put(key, copy);
   return parent.get(key);
+}
+
+/** Whether the serif that lines are stamped with has every letter of a text. */
+export function canStamp(mupdf: MupdfModule, text: string): boolean {
+  const font = new mupdf.Font('Times-Roman');
+  try { return [...text].every((char) => font.encodeCharacter(char.codePointAt(0)!) !== 0); } finally { font.destroy(); }
+}
+
+/** A page's picture that pages of this document can show, with its size. */
+export interface PlacedForm { form: PdfObject; size: readonly [number, number, number, number] }
+/** The first page of another document as a form of this one (ISO 32000-1, 8.10). */
+export function formOf(pdf: PdfDocument, source: PdfDocument): PlacedForm {
+  const from = source.findPage(0), size = [0, 1, 2, 3].map((i) => from.get('MediaBox').get(i).asNumber()) as [number, number, number, number], stream = from.get('Contents').readStream(), dict = pdf.newDictionary(), box = pdf.newArray();
+  for (const v of size) box.push(pdf.newReal(v));
+  dict.put('Type', pdf.newName('XObject')); dict.put('Subtype', pdf.newName('Form')); dict.put('BBox', box); dict.put('Resources', pdf.graftObject(from.get('Resources')));
+  try { return { form: pdf.addStream(stream, dict), size }; } finally { stream.destroy(); }
+}
+/** Shows a form on a page, as none of its text (14.8.2.2). @param at - its upper left corner, in points of the page's own space */
+export function showForm(pdf: PdfDocument, index: number, { form, size: [x0, , , y1] }: PlacedForm, at: readonly [number, number]): void {
+  const object = pdf.findPage(index), forms = own(pdf, own(pdf, object, 'Resources'), 'XObject'), name = `HandOverLine${form.asIndirect()}`;
+  forms.put(name, form);
+  const contents = object.get('Contents'), list = pdf.newArray();
+  list.push(pdf.addStream('q', {}));
+  if (contents.isArray()) for (let i = 0; i < contents.length; i++) list.push(contents.get(i)); else if (!contents.isNull()) list.push(contents);
+  list.push(pdf.addStream('Q', {}));
+  list.push(pdf.addStream(`q /Artifact BMC 1 0 0 1 ${(at[0] - x0).toFixed(3)} ${(at[1] - y1).toFixed(3)} cm /${name} Do EMC Q`, {}));
+  object.put('Contents', list);
 }
