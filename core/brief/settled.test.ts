@@ -4302,7 +4302,7 @@ Dateiname / File name: Nachname_Kursarbeit.pdf`,
     text: `FINAL ESSAY
 When: last day of classes (Friday, April 30, 2027), 5:00 p.m. CDT
 What: 8–10 double-spaced pages, MLA format, with Works Cited (not counted)
-How: upload a Word doc or PDF (Google Docs links will NOT be graded)
+How: upload a Word doc or PDF (links to online documents will NOT be graded)
 Where: Final Essay folder
 Late: one letter grade per day`,
     says: {place: 'Final Essay folder', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minPages': 8, 'limits.maxPages': 10, due: '2027-04-30T17:00:00-05:00', timeZone: 'CDT', 'layout.lineSpacing': 2, referenceStyle: 'MLA'},
