@@ -37,6 +37,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
   // “… and the spreadsheet with your calculations”: the word for the kind is the name as well.
   if (/^(?:spreadsheet|slide deck|presentation)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && previousEnd > mention.clause.start && /(?:\band|\bplus|,)\s+(?:the|your|an?|one)\s+(?:[a-z]+ )?$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
+  // “- report.pdf (no more than 12 pages)”: an item of a list that is a file.
+  const item = /^[\s•▪◦*–-]*([A-Za-z][A-Za-z-]{2,})\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b(?=\s*(?:\(|[–:-]|$))/i.exec(mention.clause.text);
+  if (item && item[0].length >= mention.to - mention.clause.start && item[0].length - (mention.to - mention.clause.start) < 2) return { label: item[1]!, at: mention.clause.start + item[0].indexOf(item[1]!) };
   // “Submit report.pdf and src.zip”: the names of files name the documents; elsewhere an ending says only the kind.
   if (/[\w>\])}]\.?$/.test(before) && (before.endsWith('.') || mention.clause.text[mention.at - mention.clause.start] === '.')) {
     const names = [...mention.clause.text.matchAll(/(?<![\w<[{.-])([A-Za-z][\w-]*)\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b/gi)].filter((m) => !/_/.test(m[1]!)), own = names.find((m) => m.index + m[1]!.length <= mention.at - mention.clause.start && m.index + m[0].length >= mention.to - mention.clause.start);

@@ -19,8 +19,10 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     if (m.index >= clause.text.length || !Number.isInteger(days) || days < 1 || days > 31) return [];
     const past = /\b(?:after|more than|beyond|later than|over|past|exceeding)\s+(?:the first\s+)?$/i.test(lead) && (ends.test(rest) || ends.test(lead));
     const within = /\b(?:up to|within|until|till|for|max(?:imum)?(?: of)?|at most|no more than|first|another)\s+(?:a (?:maximum|period) of\s+|the first\s+)?$/i.test(lead) && (thereafter.test(rest) && ends.test(rest) || /^ late\b/i.test(rest) && accepts.test(text) && !ends.test(lead));
+    // “5 % a day, maximum 7 days”.
+    const most = /(?:%|per\s?cent|points?|pts|marks?) (?:a|per|each|every) (?:\w+ )?day,? \(?(?:max(?:imum)?\.?(?: of)?|at most|up to|for at most|no more than) $/i.test(lead);
     const passed = /\b(?:until|once|when)\s+$/i.test(lead) && /^ (?:have|has) passed\b/i.test(rest) && ends.test(rest);
-    return past || within || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
+    return past || within || most || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
   });
   // “10 % for the first day, 20 % for the second, zero after that”.
   const days = /\b(?:first|1st) day\b/i.test(text) ? [...text.matchAll(/\b(first|second|third|fourth|fifth)\b(?: day\b)?/gi)].at(-1) : undefined, upTo = days && thereafter.test(text.slice(days.index)) && ends.test(text.slice(days.index)) ? ['first', 'second', 'third', 'fourth', 'fifth'].indexOf(days[1]!.toLowerCase()) + 1 : 0;

@@ -136,6 +136,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (each.test(after) && !/\b(?:both|all three|all four) (?:must|should|are|have|need|may|files|documents|essays|papers|reports|parts)\b/i.test(before)) continue;
     if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
+    // “One zip, containing report.pdf (<= 6 pages) and the src folder”: what is in it has a limit of its own.
+    if (/\bcontaining\b[^;]*\.\w{2,4} \(\s*(?:<=?|≤)\s*$/i.test(before)) continue;
     // “Okonjo, Salt Roads (2014), 312 pages”.
     if (/\((?:1[5-9]|20)\d\d\),?\s*$/.test(near)) continue;
     if (/\bform\b[^.;]{0,14}$/i.test(near)) continue;
@@ -153,7 +155,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| (?:length|word ?count|number of (?:words|pages))(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*|[:=–-]\s*)?$/i.test(near);
-    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|[≤]\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?most|tops)\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?most|tops)\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after.replace(/\([^()]*\)/g, ' '))) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
@@ -176,6 +178,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   if (what === 'words' && found.length === 0) for (const m of matchesIn(clause, new RegExp(`\\bwords?\\b[;,]? (?:but |and )?${n} (?:at (?:the )?(?:very )?most|max(?:imum)?|tops)\\b`, 'gi'))) push(max, numberOf(m[1]!), m);
   // “Everything after word 2500 is ignored.”
   if (what === 'words') for (const m of matchesIn(clause, new RegExp(`\\b(?:after|beyond|past) word (${number})\\b[^.;]{0,30}\\b(?:not (?:be )?(?:read|marked|counted)|ignored|disregarded|cut off|unread)\\b`, 'gi'))) push(max, numberOf(m[1]!), m);
+  // “The maximum number of pages is twelve.”
+  if (what === 'pages') for (const m of matchesIn(clause, /\bmaximum number of pages\s*(?:is|:|=)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\b/gi)) push(max, numberWords[m[1]!.toLowerCase()] ?? largeNumbers[m[1]!.toLowerCase()] ?? Number(m[1]), m);
   // “Maximum words: two thousand”.
   if (what === 'words') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?|up to|at most|no(?:t)? more than|limit(?:ed)? (?:of|to|is))(?: (?:word count|words?|length))?\s*(?:of|is|:)?\s*((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?: and a half)? (?:thousand|hundred))\b(?: words)?/gi)) { const value = spokenThousands(m[1]!); if (value && /\bwords?\b/i.test(m[0]) && !ofEach(m)) push(max, value, m); }
   // “Maximum of 3000 words, minimum of 2500”; “not fewer than five and not more than seven pages”.

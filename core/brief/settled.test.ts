@@ -1913,7 +1913,7 @@ Upload each as .docx. Assessment 1 has to carry your name, Assessment 2 must be 
   },
   {
     text: `Could you all please re-upload your essays? The first upload point (closed 5 March) lost the files. New upload point: "Essay 1 – second try", open now until Friday 19 March 2027, 23:59. Same rules: one PDF, <= 2,200 words, candidate number as file name.`,
-    says: {place: 'Essay 1 – second try', documents: [{label: null, types: ['pdf']}], 'naming.mustContain': ['candidateNumber'], due: '2027-03-19T23:59:00'},
+    says: {place: 'Essay 1 – second try', documents: [{label: null, types: ['pdf']}], 'naming.mustContain': ['candidateNumber'], 'limits.maxWords': 2200, due: '2027-03-19T23:59:00'},
   },
   {
     text: `Submission of MA dissertations: noon on the second Monday of September 2027. Word limit: 15000 words. Format: one PDF, at most 25 megabytes. Title page: title, candidate number, word count, degree programme, year. No acknowledgements. A late submission loses 1 mark per hour for the first 24 hours; after that it's a fail.`,
@@ -4531,6 +4531,60 @@ Component 2: Speaker notes (Word), 1000 words max
 Upload Component 1 to "BUS330 Slides" and Component 2 to "BUS330 Notes".
 Penalty: 10% per 24 hours, up to 3 days`,
     says: {documents: [{label: 'Presentation slides', types: ['pptx', 'pdf'], limits: {maxBytes: 20000000}}, {label: 'Speaker notes', types: ['docx'], limits: {maxWords: 1000}}], due: '2027-04-30T17:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Write a 2,000-word (max.) literature review. Save it as "STUDENTID-ANTH240-review" in PDF format and upload it to the module's "Literature review" box before the end of Sunday 14 March 2027 (local time). Use at least ten sources (Harvard). The usual late penalty (5% a day, maximum 7 days) applies. Anonymous.`,
+    says: {place: 'Literature review', documents: [{label: 'Review', types: ['pdf']}], 'limits.maxWords': 2000, 'naming.pattern': 'STUDENTID-ANTH240-review', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-14', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Seminar paper guidelines
+
+Formal requirements
+– Length: 15 pages (± 1 page), excluding cover, contents, bibliography
+– Typeface: Times New Roman 12 pt (footnotes 10 pt)
+– Line spacing: 1.5 (footnotes 1.0)
+– Margins: 2.5 cm top/bottom, 3 cm left/right
+
+Submission
+– As PDF and as Word file, both via the upload form "Seminar papers summer 2027"
+– By: 30 September 2027
+– Declaration of authorship: last page, signed`,
+    says: {place: 'Seminar papers summer 2027', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.minPages': 14, 'limits.maxPages': 16, due: '2027-09-30', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true},
+  },
+  {
+    text: `The essay is due Monday of week 8 (22 March 2027) at 9.00 a.m. sharp.
+
+HOW: course page, "Essay submissions", one file per student, PDF or DOCX, no zip files
+WHO READS IT: two anonymous readers; your name is hidden from them automatically, so just make sure it isn't in the document
+LENGTH: not less than 2,800 and not more than 3,200 words
+REFERENCES: Chicago notes
+EXTRA: hand in a printed copy at the front desk within two days`,
+    says: {place: 'Essay submissions', documents: [{label: 'Essay', types: ['pdf', 'docx']}], 'limits.minWords': 2800, 'limits.maxWords': 3200, anonymous: true, due: '2027-03-22T09:00:00', referenceStyle: 'Chicago'},
+  },
+  {
+    text: `MATH2310 Project
+Upload by 6pm Friday 26 March 2027 (Sydney time)
+- report.pdf (no more than 12 pages)
+- code.zip (less than 5 MB)
+to "MATH2310 Project upload". You may upload any number of times; only the most recent files are marked. A penalty of 5% of the maximum mark applies per calendar day. Submissions more than 5 days late get zero.`,
+    says: {place: 'MATH2310 Project upload', documents: [{label: 'Report', types: ['pdf'], limits: {maxPages: 12}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 5000000}}], due: '2027-03-26T18:00:00+11:00', timeZone: 'Australia/Sydney', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Re: Extension
+Dear Y. Okafor, your extension for HIST 210 Essay 1 is granted. You may submit until Friday 26 March 2027, 4 pm (instead of Friday 19 March 2027, 4 pm). Please submit through the normal link, "HIST 210 Essay 1". The 2,500 word limit and the other rules stay the same.`,
+    says: {place: 'HIST 210 Essay 1', 'limits.maxWords': 2500, due: '2027-03-19T16:00:00', extension: '2027-03-26T16:00:00'},
+  },
+  {
+    text: `Poster assignment: Submit your A1 poster as a PDF (portrait, max. 20MB, fonts embedded) and a 200-word abstract (docx). Upload window: Mon 10 May 2027 8:00 to Fri 14 May 2027 18:00. Where: "Poster session". Naming: groupnumber_poster.pdf, groupnumber_abstract.docx. No late submissions - posters are printed on Saturday!`,
+    says: {place: 'Poster session', documents: [{label: 'Poster', types: ['pdf'], limits: {maxBytes: 20000000}}, {label: 'Abstract', types: ['docx']}], 'naming.pattern': 'groupnumber_poster.pdf', opens: '2027-05-10T08:00:00', due: '2027-05-14T18:00:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Please read carefully: For the final version only the following counts. (1) The deadline of 10 May has been brought forward to 3 May 2027 at noon. (2) The maximum number of pages is twelve, no exceptions. (3) PDF only. (4) No names, use the anonymous code you drew in class as the file name. (5) Upload: Final version box.`,
+    says: {place: 'Final version', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 12, 'naming.mustNotIdentify': true, anonymous: true, due: '2027-05-03T12:00:00'},
+  },
+  {
+    text: `Due: Friday, March 19, 11:59pm (PDT). Late submissions lose 10% if submitted by Saturday 11:59pm, 20% if by Sunday 11:59pm, and are not accepted afterwards. Submit one PDF (<= 10 pages, 11pt, single column) on the course website under "HW3 writeup". Multiple submissions OK, latest one graded.`,
+    says: {place: 'HW3 writeup', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, due: '2027-03-19T23:59:00-07:00', timeZone: 'PDT', 'attempts.keeps': 'latest', 'layout.fontSizePt': 11},
   },
 ];
 
