@@ -14,7 +14,7 @@ export interface ReceiptRead { fields: ReceiptFields; /** every piece of text th
 interface Row { label: string; value: string }
 
 const labels = {
-  id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment|lodge?ment|filing|entry|case)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid)|unique (?:id|identifier|reference|number))$/i,
+  id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment|lodge?ment|filing|entry|case)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid|uid)|unique (?:id|identifier|reference|number))$/i,
   receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|in|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
   fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
   size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|volume)$/i,
@@ -57,7 +57,9 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
-  text = lastAttempt(text.replace(/：/g, ': ')).replace(/[\u2010\u2011]/g, '-')
+  text = lastAttempt(text.replace(/：/g, ': ')
+    // Signs for the eye before a line, and dots that lead from a label to its value.
+    .replace(/^[^\S\n]*[\p{Extended_Pictographic}\u200d\ufe0f]+[^\S\n]*/gmu, '').replace(/(?<=^[^\n.:]{2,40}?)[^\S\n]*(?:\.{4,}|[^\S\n]\.{3})[^\S\n]*:?[^\S\n]*(?=\S)/gm, ': ')).replace(/[\u2010\u2011]/g, '-')
     .replace(/(\d{4})\s?年\s?(\d{1,2})\s?月\s?(\d{1,2})\s?日|(\d{4})년\s?(\d{1,2})월\s?(\d{1,2})일/g, (_, ...d: (string | undefined)[]) => `${d[0] ?? d[3]!}-${(d[1] ?? d[4]!).padStart(2, '0')}-${(d[2] ?? d[5]!).padStart(2, '0')}`)
     // “[08:20:15] desk: …” is when a line was written; where another line has the day with its time, that is the one.
     .replace(/^\[\d\d:\d\d(?::\d\d)?\]\s*/gm, (clock) => (/\b20\d\d,?\s+(?:at\s+)?\d{1,2}:\d\d/.test(text) ? '' : clock))
@@ -136,6 +138,9 @@ function readId(text: string, rows: Row[]): string | null {
   // The first cell of the line that has the file with its time: “PS4-0207   12 Mar 2027 08:20   essay.pdf”.
   const cell = new RegExp(`^\\W*(?:\\d{1,2}[.)]\\s+)?([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)(?:\\s{2,}|\\s*[|;\\t])(?=.*\\d:\\d\\d)(?=.*\\.(?:${extensions})\\b)`, 'im').exec(text);
   if (cell) return cell[1]!;
+  // A line that is a number and nothing else.
+  const alone = /^\s*([A-Z]{1,6}[-/]\d{3,}[\w/-]*)\s*$/m.exec(text);
+  if (alone) return alone[1]!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return null;
 }
@@ -192,6 +197,9 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   }
   // The line of the file itself.
   for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) if (expected.some((name) => line.includes(name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
+  // “… submitted on 15 March 2027:” with “13:40  essay.pdf” below it: the only day of the text and the time beside the file.
+  const days = [...new Set(readDates({ text: text.slice(0, 20_000), start: 0, end: text.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none').map((d) => d.iso.slice(0, 10)))], clocks = text.split('\n').filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => /^\W*(\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?)\b/i.exec(l)?.[1] ?? []).sort();
+  if (days.length === 1 && clocks.length > 0) { const at = read(`${days[0]!} ${clocks.at(-1)!}`); if (at) return at; }
   // A line that is a date with a time and nothing else; not the first one, nor a last one in figures: pages are printed with theirs.
   const lines = text.split('\n').map((l) => l.trim()).filter(Boolean), found = new Map<string, { at: string; zoneOpen: boolean }>();
   lines.forEach((line, i) => {
@@ -313,10 +321,10 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
   if (/\b(?:received|hold|got|stored)\s+(?:0|no|zero)\s+(?:files?|documents?)\b/i.test(text)) return 'failed';
   // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
-  if (text.split('\n').some((l) => new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b`, 'i').test(l))) return 'failed';
+  if (text.split('\n').some((l) => new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i').test(l))) return 'failed';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission (?:has )?(?:been )?(?:failed|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 
@@ -330,7 +338,7 @@ const placeInProse = (text: string): string | null => cleanQuotes(/\b(?:submissi
 function statedCount(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => labels.stated.test(r.label) && /^\d{1,3}$/.test(r.value));
   if (row) return Number(row.value);
-  const m = /\b(\d{1,2}|one|two|three|four)\s+(?:of\s+\d+\s+)?(?:files?|documents?)\s+(?:(?:was|were|has been|have been)\s+)?(?:received|submitted|stored|uploaded|accepted)\b/i.exec(text);
+  const m = /\b(\d{1,2}|one|two|three|four)\s+(?:of\s+(?:your\s+|the\s+)?(?:\d+|two|three|four|five)\s+)?(?:files?|documents?)\s+(?:(?:was|were|has been|have been)\s+)?(?:received|submitted|stored|uploaded|accepted)\b/i.exec(text);
   const words: Record<string, number> = { one: 1, two: 2, three: 3, four: 4 };
   return m ? words[m[1]!.toLowerCase()] ?? Number(m[1]) : null;
 }
