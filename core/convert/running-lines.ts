@@ -34,6 +34,8 @@ export function linesOn(lines: RunningLines, number: number, count: number, firs
 
 /** Where a piece of a running line stands. */
 export type LinePlace = 'left' | 'centre' | 'right';
+/** The place that an alignment, of a paragraph or of a tab stop, stands for by its usual name; all that is neither the middle nor the right is the left. */
+export const placeOf = (kind: string | null | undefined): LinePlace => (kind === 'center' ? 'centre' : kind === 'right' || kind === 'end' ? 'right' : 'left');
 const linePlaces: readonly LinePlace[] = ['left', 'centre', 'right'];
 
 /** What stands left, in the middle and right. */

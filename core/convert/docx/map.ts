@@ -5,7 +5,7 @@ import { pictureSource } from '../picture.ts';
 import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
 import { widthOf } from '../table-widths.ts';
-import { gatherLines, noLines, oneLine, placedLine, shownLines, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { gatherLines, noLines, oneLine, placedLine, placeOf, shownLines, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, tabsWith, type Look, type Styles } from '../../styles/docx.ts';
 
@@ -358,14 +358,14 @@ const resolveTarget = (target: string): string => (target.startsWith('/') ? targ
 /** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */
 const symbol = (a: Attributes): string => { const code = parseInt(a['w:char'] ?? '', 16); const table: Record<number, string> = { 0xf0b7: '•', 0xf0a7: '▪', 0xf0e0: '→', 0xf0fc: '✓', 0xf061: 'α', 0xf062: 'β', 0xf06d: 'μ', 0xf0b0: '°', 0xf0b1: '±', 0xf0b4: '×' }; return table[code] ?? (code >= 0xe000 && code <= 0xf8ff ? '' : String.fromCodePoint(code || 32)); };
 
-/** A header or footer as one line, its pieces where alignment and tab stops put them; page fields become marks. */
+/** A header or footer as one line, its pieces where alignment and tab stops put them (17.18.44, 17.18.84); page fields become marks. */
 function flatStory(xml: string, styles: Styles): string {
   const lines: string[] = [];
   let out = '', inText = false, result = true, instruction = '', pageField = false, inProperties = false, style = styles.defaultParagraph, own: Look = {}, /** tabs that say themselves where they lead, by their number */ led = new Map<number, LinePlace>(), tabs = 0;
   const field = (): void => { if (/\bNUMPAGES\b|\bSECTIONPAGES\b/.test(instruction)) out += '\u0002'; else if (/\bPAGE\b/.test(instruction)) out += '\u0001'; };
   const endParagraph = (): void => {
     const look = { ...styles.resolve(style), ...own }, stops = tabsWith(styles.resolve(style).tabs ?? [], own.tabs).map((t) => placeOf(t.kind));
-    const open = [...stops], ways = Array.from({ length: tabs }, (_, i) => led.get(i) ?? open.shift() ?? 'left');
+    const ways = Array.from({ length: tabs }, (_, i) => led.get(i) ?? stops.shift() ?? 'left');
     if (out.trim()) lines.push(placedLine(out, placeOf(look.align ?? (look.rtl ? 'right' : 'left')), ways));
     out = ''; own = {}; style = styles.defaultParagraph; led = new Map(); tabs = 0;
   };
@@ -388,5 +388,3 @@ function flatStory(xml: string, styles: Styles): string {
   });
   return oneLine(lines);
 }
-/** Where an alignment, of a paragraph or of a tab stop, puts words (17.18.44, 17.18.84). */
-const placeOf = (kind: string): LinePlace => (kind === 'center' ? 'centre' : kind === 'right' || kind === 'end' ? 'right' : 'left');

@@ -1,11 +1,10 @@
 import { readXml } from '../../engines/xml.ts';
-import { noLines, oneLine, placedLine, shownLines, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { noLines, oneLine, placedLine, placeOf, shownLines, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 
 type Slot = 'head' | 'foot' | 'firstHead' | 'firstFoot' | 'evenHead' | 'evenFoot';
 interface Master extends RunningLines { name: string; next: string | null; layout: string }
 /** What a paragraph style says of where words stand (ODF 1.2-1, 20.216 fo:text-align, 17.8 style:tab-stop). */
 interface LineStyle { parent: string | null; align: string | null; stops: { at: number; place: LinePlace }[] | null }
-const placeOf = (kind: string | null | undefined): LinePlace => (kind === 'center' ? 'centre' : kind === 'right' || kind === 'end' ? 'right' : 'left');
 const formats: Readonly<Record<string, PageNumberFormat>> = { 1: 'decimal', i: 'lowerRoman', I: 'upperRoman', a: 'lowerLetter', A: 'upperLetter' };
 
 /** Header and footer of the page styles of an OpenDocument text, each as one line; page fields become marks. Source: ODF 1.2-1, 16.9 (master pages), 16.5 (page layouts: how numbers are written), 7.3.3 (page number), 7.5.18 (page count).

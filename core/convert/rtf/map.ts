@@ -5,7 +5,7 @@ import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { placesOf } from '../places.ts';
 import { pictureSource } from '../picture.ts';
-import { gatherLines, noLines, placedLine, shownLines, type LinePlace, type RunningLines } from '../running-lines.ts';
+import { gatherLines, noLines, placedLine, placeOf, shownLines, type LinePlace, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
@@ -97,7 +97,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   /** The section's lines with their pieces where alignment and stops put them. */
   function placedLines(): RunningLines {
     const placed = { ...lines };
-    for (const slot of slots) { const { align, rtl, stops } = lineLooks.get(slot) ?? plainPara(), side = align || (rtl ? 'right' : 'left'); placed[slot] = placedLine(lines[slot].replace(/\s*[\r\n]+\s*/g, ' '), side === 'center' ? 'centre' : side === 'right' ? 'right' : 'left', stops); }
+    for (const slot of slots) { const { align, rtl, stops } = lineLooks.get(slot) ?? plainPara(), side = align || (rtl ? 'right' : 'left'); placed[slot] = placedLine(lines[slot].replace(/\s*[\r\n]+\s*/g, ' '), placeOf(side), stops); }
     return placed;
   }
   function endSection(): void { sections.push({ ...section, html: out, own, lines: placedLines() }); out = ''; lines.numberFrom = null; }
