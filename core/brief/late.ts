@@ -26,6 +26,8 @@ export function readLate(clauses: Clause[]): LateRead {
     }
     // “Late essays: minus 5 per working day, zero after 5”.
     for (const m of matchesIn(clause, /\bminus (\d{1,2}) (?:per|a|each|every) (?:calendar |working )?day\b(?:,? (?:and )?(?:zero|0|nothing) after (\d{1,2})\b(?! ?h))?/gi)) if (/\blate\b/i.test(about(clause))) { out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override }); if (m[2]) out.cutoffDays.push({ value: Number(m[2]), start: m.at, end: m.to, override }); }
+    // “With a 10-point deduction per day”.
+    for (const m of matchesIn(clause, /\b(\d{1,2})[- ](?:points?|marks?|per\s?cent|%) (?:deduction|penalty|reduction|loss) (?:per|a|each|every|for (?:each|every)) (?:\w+ )?day\b/gi)) if (!out.percentPerDay.some((s) => s.start < m.to && m.at < s.end)) out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
     // “… incurs a deduction of 5 marks for that and for each further day”.
     for (const m of matchesIn(clause, /\b(?:deduction|penalty|loss|reduction) of (\d{1,2})\s?(?:%|per\s?cent|points?|marks?)\b[^.;%\d]{0,30}\b(?:each|every) (?:further |additional |calendar |working |subsequent )?day\b/gi)) if (!out.percentPerDay.some((s) => s.start < m.to && m.at < s.end)) out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
     // “Anything that comes in March costs you five points a day.”

@@ -8,6 +8,8 @@ const spacingWords: Record<string, number> = { single: 1, double: 2, 'one and a 
 
 /** The longest first, so that “Times New Roman” is not read as “Times”. */
 const anyTypeface = new RegExp(`\\b(?:${[...typefaces].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
+/** By their names in capitals, for wordings that shout. */
+const inCapitals = new Map([...typefaces].map((face) => [face.toUpperCase(), face])), anyShouted = new RegExp(`\\b(?:${[...inCapitals.keys()].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
 const layoutSigns = new RegExp(`\\b(?:A[345]|US Letter|Letter|Legal|margins?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
 
 /** “At least 11 pt”, “not smaller than 11 pt”, “11 pt or larger”: whether the measure between these two places is a least one. */
@@ -46,8 +48,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b(?! and \d)[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,(]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
-    for (const m of matchesIn(clause, anyTypeface)) {
-      const face = m[0], size = /^(?: or similar)?[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d)/i.exec(clause.text.slice(m.to - clause.start));
+    for (const m of [...matchesIn(clause, anyTypeface), ...matchesIn(clause, anyShouted)]) {
+      const face = inCapitals.get(m[0]) ?? m[0], size = /^(?: or similar)?[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d)/i.exec(clause.text.slice(m.to - clause.start));
       // “Times New Roman 12”: the number after a typeface is its size.
       if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) { put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length }); if (atLeast(clause.text, m.at - clause.start, m.to - clause.start + size[0].length)) out.atLeast.add('fontSizePt'); }
       if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;

@@ -138,6 +138,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (about) continue;
     // “One zip, containing report.pdf (<= 6 pages) and the src folder”: what is in it has a limit of its own.
     if (/\bcontaining\b[^;]*\.\w{2,4} \(\s*(?:<=?|≤)\s*$/i.test(before)) continue;
+    // “Essays over the limit lose one mark per 100 words”.
+    if (/\bper\s+(?:every |each )?$/i.test(near)) continue;
     // “Okonjo, Salt Roads (2014), 312 pages”.
     if (/\((?:1[5-9]|20)\d\d\),?\s*$/.test(near)) continue;
     if (/\bform\b[^.;]{0,14}$/i.test(near)) continue;

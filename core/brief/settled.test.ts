@@ -4586,6 +4586,50 @@ Dear Y. Okafor, your extension for HIST 210 Essay 1 is granted. You may submit u
     text: `Due: Friday, March 19, 11:59pm (PDT). Late submissions lose 10% if submitted by Saturday 11:59pm, 20% if by Sunday 11:59pm, and are not accepted afterwards. Submit one PDF (<= 10 pages, 11pt, single column) on the course website under "HW3 writeup". Multiple submissions OK, latest one graded.`,
     says: {place: 'HW3 writeup', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, due: '2027-03-19T23:59:00-07:00', timeZone: 'PDT', 'attempts.keeps': 'latest', 'layout.fontSizePt': 11},
   },
+  {
+    text: `Course: PUBH 501. Assignment: Critical appraisal. Points: 100.
+You will upload a Word document (no PDFs - I use track changes to comment) of 4-5 double-spaced pages by Sunday, Feb 28, 2027 at 11:59 p.m. ET. Use 12-point Times New Roman and AMA style. Late assignments are accepted for up to three days with a 10-point deduction per day. Name: LastName_Appraisal.docx.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minPages': 4, 'limits.maxPages': 5, 'naming.pattern': 'LastName_Appraisal.docx', 'naming.mustContain': ['surname'], due: '2027-02-28T23:59:00-05:00', timeZone: 'America/New_York', 'late.percentPerDay': 10, 'late.cutoffDays': 3, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'AMA'},
+  },
+  {
+    text: `Extended essay - essential information
+Submission: Tuesday 4 May 2027, between 09:00 and 16:00, through the EXTENDED ESSAY area
+Word limit: 8,000 (footnotes in, bibliography out)
+Essays over the limit lose one mark per 100 words
+File: one PDF, candidate number as name
+You cannot resubmit.`,
+    says: {place: 'EXTENDED ESSAY area', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 8000, 'naming.mustContain': ['candidateNumber'], opens: '2027-05-04T09:00:00', due: '2027-05-04T16:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `Please submit the following by 23:59 on 19 April 2027 (time zone: Europe/Helsinki):
+  a) Learning diary, 10-12 pages, PDF
+  b) Self-assessment form, DOCX (template on the course page)
+Return box: "Learning diary 2027". Maximum file size: 10 MB per file. Returning again replaces your earlier files. The diaries are not anonymous.`,
+    says: {documents: [{label: 'Learning diary', types: ['pdf'], limits: {minPages: 10, maxPages: 12}}, {label: 'Self-assessment form', types: ['docx']}], 'limits.maxBytes': 10000000, anonymous: false, due: '2027-04-19T23:59:00+03:00', timeZone: 'Europe/Helsinki', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `DUE: 26 FEB 2027, 5PM (SINGAPORE TIME)
+FORMAT: PDF, A4, 1.5 SPACING, ARIAL 11, MARGINS 2 CM
+LENGTH: MAX 1200 WORDS (EXCL. REFERENCES)
+FILENAME: MATRICNO_CW1.PDF
+SUBMIT: CW1 FOLDER
+LATE: -10 MARKS PER DAY`,
+    says: {place: 'CW1 FOLDER', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1200, 'naming.pattern': 'MATRICNO_CW1.PDF', 'naming.mustContain': ['studentNumber'], due: '2027-02-26T17:00:00+08:00', timeZone: 'Asia/Singapore', 'late.percentPerDay': 10, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial']},
+  },
+  {
+    text: `What you need to know about the final paper:
+When is it due? On Thursday 10 June 2027 at noon.
+How long should it be? 3,500 words at most; the bibliography is not included.
+Which format? PDF, please, because I read on a tablet.
+Where do I upload it? In the folder "Final papers" on the course site.
+What about anonymity? Papers are graded blind, so leave your name off.
+What if I'm late? You lose half a grade per day. After five days I won't accept the paper any more.`,
+    says: {place: 'Final papers', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3500, anonymous: true, due: '2027-06-10T12:00:00', 'late.cutoffDays': 5},
+  },
+  {
+    text: `The submission deadline for Project 2 is 17:00 on Friday of teaching week 10 (26 March 2027). Your submission should comprise a single .zip archive (maximum 100 MB) that contains your report as a PDF and your source code. The archive is to be named <username>-project2.zip. Submissions are through the "Project 2" assignment and may be repeated until the deadline; the last submission counts. The report must not exceed 10 pages in 11-point type. University penalties apply for late submission (5% per working day, zero after five working days).`,
+    says: {place: 'Project 2', documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 100000000, 'limits.maxPages': 10, 'naming.pattern': '<username>-project2.zip', 'naming.mustContain': ['username'], due: '2027-03-26T17:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 11},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
