@@ -1,7 +1,7 @@
 import { foldText, squash } from '../identity/fold.ts';
 import type { Brief } from '../model/brief.ts';
 import type { DocumentFacts } from '../model/facts.ts';
-import { effectiveDue, instantOf, showInstant } from '../time/instant.ts';
+import { effectiveDue, instantOf, showInstant, zoneOfTimes } from '../time/instant.ts';
 import { showBytes } from '../text/show.ts';
 import type { ReceiptRead, SizeShown } from './fields.ts';
 import type { OtherSum } from './sums.ts';
@@ -11,20 +11,21 @@ export type ReceiptStanding = 'confirmed' | 'doubtful' | 'refuted';
 
 /** Compares what a receipt states with what was meant to be sent. Confirmed needs an identifier, a time and every document, and that nothing
  * stated differs; one stated contradiction refutes; what is missing leaves a doubt.
- * @param sumsOf - the sums of all files of the kind that a receipt shows */
-export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief: Brief | null, sumsOf: (sum: OtherSum) => string[] = () => []): { agreement: Agreement[]; standing: ReceiptStanding } {
+ * @param sumsOf - the sums of all files of the kind that a receipt shows
+ * @param clock - the zone of the student's clock, for a due time whose zone the brief does not say */
+export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief: Brief | null, sumsOf: (sum: OtherSum) => string[] = () => [], clock: string | null = null): { agreement: Agreement[]; standing: ReceiptStanding } {
   const rows: Agreement[] = [];
   const { fields } = read;
   const add = (field: string, expected: string | null, found: string | null, agrees: boolean): void => { rows.push({ field, expected, found, standing: found === null ? 'missing' : agrees ? 'agrees' : 'differs' }); };
 
   add('id', null, fields.id, true);
-  const due = brief ? effectiveDue(brief) : null;
+  const due = brief ? effectiveDue(brief) : null, zone = brief ? zoneOfTimes(brief, clock) : null;
   const inTime = ((): boolean => {
     if (!due || !fields.receivedAt || read.zoneOpen && /[+-]\d{2}:\d{2}$/.test(due) && brief?.timeZone === null && !/[+-]\d{2}:\d{2}$/.test(fields.receivedAt)) return localInTime(fields.receivedAt, due, brief);
-    const end = instantOf(due, brief!.timeZone, 'end'), at = instantOf(fields.receivedAt, brief!.timeZone, 'start');
+    const end = instantOf(due, zone, 'end'), at = instantOf(fields.receivedAt, zone, 'start');
     return end === null || at === null || at <= end;
   })();
-  add('receivedAt', due ? `by ${showInstant(due, brief!.timeZone)}` : null, fields.receivedAt, inTime);
+  add('receivedAt', due ? `by ${showInstant(due, zone)}` : null, fields.receivedAt, inTime);
 
   // Every document must be there by name; a sum or an exact size can speak for it where names are not shown at all.
   const names = fields.fileNames;
@@ -52,7 +53,7 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
   if (fields.title) add('title', files.map((f) => f.file.name).join(', '), fields.title, files.some((f) => fitsTitle(f, fields.title!, brief)));
   if (read.status) add('status', 'received', read.status, read.status === 'received');
   if (brief?.place) {
-    const found = placeAmong(brief.place, read.places) ?? placeInHeadings(brief.place, read.headings) ?? placeInProse(brief.place, read.prose);
+    const found = placeAmong(brief.place, read.places) ?? placeInHeadings(brief.place, read.headings) ?? placeOrNeighbour(brief.place, read.prose);
     if (found) add('place', brief.place, found, fitsPlace(brief.place, found));
   }
   const laidOut = files.length === 1 && files[0]!.file.kind === 'pdf' && files[0]!.pages.ok ? files[0]!.pages.value.length : null;
@@ -138,7 +139,7 @@ function placeInHeadings(expected: string, headings: string[]): string | null {
 const numberOfPlace = '\\d+(?![:./]\\d)(?!\\s+(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))';
 /** The place wherever the words say it, or its neighbour: the same words with other numbers, another letter, or another word that parts places.
  * What stands behind it in brackets or after a dash may part it too: “Essay 2 (practice area)”. */
-function placeInProse(expected: string, prose: string): string | null {
+function placeOrNeighbour(expected: string, prose: string): string | null {
   const words = expected.match(/\p{L}[\p{L}'’]*|\d+/gu) ?? [], parting = apart.source.replace(/^\^|\$$/g, '');
   if (!words.some((w) => w.length >= 4 && /\p{L}/u.test(w))) return null;
   const shape = words.map((w) => (/^\d+$/.test(w) ? numberOfPlace : /^[A-H]$/.test(w) ? '[A-H]' : apart.test(w.toLowerCase()) ? parting : w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))).join('[^\\p{L}\\d\\n,;.]{0,4}');

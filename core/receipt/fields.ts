@@ -130,6 +130,7 @@ function readId(text: string, rows: Row[]): string | null {
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
   const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
+  // “conf. no. RP-0192”.
   const short = /\bconf(?:irm)?\.? (?:no\.?|number|#|code)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (short && short[1]!.length >= 3) return short[1]!;
   // “Keep the number 7741-QX”.
@@ -321,7 +322,8 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
   if (/\b(?:received|hold|got|stored)\s+(?:0|no|zero)\s+(?:files?|documents?)\b/i.test(text)) return 'failed';
   // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
-  if (text.split('\n').some((l) => new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i').test(l))) return 'failed';
+  const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
+  if (text.split('\n').some((l) => turnedAway.test(l))) return 'failed';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
   if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';

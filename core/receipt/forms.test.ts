@@ -179,3 +179,8 @@ describe.each(asked.map(({ form: [standing, text, fields], place }, i) => [i + 1
     expect([result.standing, ...Object.keys(fields ?? {}).map((k) => result.fields[k as keyof typeof result.fields])]).toEqual([standing, ...Object.values(fields ?? {})]);
   });
 });
+// A due time whose zone nobody says is one of the student's clock; 21:10 UTC on 15 March 2027 is 17:10 in New York (IANA tz database).
+test.each([['confirmed', '20:59'], ['refuted', '21:10']] as const)('a due time without a zone, in New York: %s at %s UTC', async (standing, hour) => {
+  const receipt = new TextEncoder().encode(said(`Receipt RN-5\nReceived: 15 March 2027 ${hour} UTC\nFile: {file}`));
+  expect((await readReceipt({ name: 'r.txt', path: 'r.txt', bytes: receipt }, [{ name: file, path: file, bytes }], { ...emptyBrief(), due: '2027-03-15T17:00:00' }, '2027-03-15T22:00:00Z', {}, 'America/New_York')).standing).toBe(standing);
+});

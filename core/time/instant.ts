@@ -38,6 +38,12 @@ export function zoneOfTimes(brief: Brief, clock: string | null): string | null {
   return brief.timeZone ?? (offset ? `UTC${offset[1] ?? ''}` : clock);
 }
 
+/** A time of a wording with the offset that it has in a zone, for whoever does not know the wording: what has one keeps it. A bare date becomes its first or last moment. */
+export function withOffset(iso: string, zone: string | null, edge: 'start' | 'end'): string {
+  const at = /(?:Z|[+-]\d{2}:\d{2})$/.test(iso) || zoneOf(zone) === null ? null : instantOf(iso, zone, edge);
+  return at === null ? iso : DateTime.fromMillis(at, { zone: zoneOf(zone)! }).toISO({ suppressMilliseconds: true })!;
+}
+
 /** A time as a person reads it, in the zone that is asked for. */
 export function showInstant(iso: string, zone: string | null): string {
   const at = DateTime.fromISO(iso, { zone: zoneOf(zone) ?? 'utc', setZone: true });

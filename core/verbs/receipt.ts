@@ -10,12 +10,12 @@ import type { SourceFile } from './check.ts';
 
 export interface ReceiptResult { fields: ReceiptFields; agreement: Agreement[]; standing: ReceiptStanding }
 
-/** Reads a receipt of any textual form and compares it, field by field, with the files that were meant to be sent. */
-export async function readReceipt(receipt: SourceFile, files: SourceFile[], brief: Brief | null, nowIso: string, job: Job = {}): Promise<ReceiptResult> {
+/** Reads a receipt of any textual form and compares it, field by field, with the files that were meant to be sent. @param clock - the zone of the student's clock */
+export async function readReceipt(receipt: SourceFile, files: SourceFile[], brief: Brief | null, nowIso: string, job: Job = {}, clock: string | null = null): Promise<ReceiptResult> {
   const text = await receiptToText(receipt.bytes, receipt.name, 0, 'receipt', job.ocr);
   const facts: DocumentFacts[] = [];
   for (const f of files) facts.push(await readDocument(f.bytes, f.name));
   const read = readFields(text, files.map((f) => f.name), brief?.timeZone ?? offsetOf(brief?.due ?? null), nowIso);
-  return { fields: read.fields, ...compareReceipt(read, facts, brief, ({ algorithm }) => files.map((f) => sumOf(algorithm, f.bytes))) };
+  return { fields: read.fields, ...compareReceipt(read, facts, brief, ({ algorithm }) => files.map((f) => sumOf(algorithm, f.bytes)), clock) };
 }
 const offsetOf = (iso: string | null): string | null => { const m = /([+-]\d{2}:\d{2})$/.exec(iso ?? ''); return m ? `UTC${m[1]}` : null; };

@@ -17,8 +17,8 @@ const fewDays = 5, manyDays = 8;
 /** The plan from the due time backwards: as a ruler and as text, with the late penalty and a calendar to take away. */
 export function TimePlanPart({ paper, files }: { paper: PaperRow; files: FileRow[] }) {
   const now = useNow(), speed = useSpeed();
-  const bytes = currentFiles(files).reduce((n, f) => n + f.bytes, 0), localZone = clock;
-  const plan = useMemo(() => planTime({ brief: paper.brief, now, bytes, bytesPerSecond: speed ?? null, localZone }), [paper.brief, now, bytes, speed, localZone]);
+  const bytes = currentFiles(files).reduce((n, f) => n + f.bytes, 0);
+  const plan = useMemo(() => planTime({ brief: paper.brief, now, bytes, bytesPerSecond: speed ?? null, localZone: clock }), [paper.brief, now, bytes, speed]);
   if (plan.due === null) return <p className="soft small">{stateWords.noDue}</p>;
   const { from, to } = stretch(plan, now), time = (at: number, zone: string): string => DateTime.fromMillis(at, { zone }).setLocale('en-GB').toFormat('ccc d LLL, HH:mm');
   const both = (at: number): string => (plan.zoneDifferenceHours === 0 ? time(at, plan.zone) : `${time(at, plan.zone)} there, ${time(at, plan.localZone)} here`);

@@ -1,5 +1,7 @@
 import { defaultOptions, Upload } from 'tus-js-client';
 import { deliver, LineBroken, Refused, type Answer, type Line } from '../../core/send/deliver.ts';
+import { withOffset, zoneOfTimes } from '../../core/time/instant.ts';
+import { clock } from './clock.ts';
 import type { PaperRow, FileRow, SubmissionRow } from './db.ts';
 import { db, newId } from './db.ts';
 import { logEvent } from './keep.ts';
@@ -8,10 +10,12 @@ export interface SendProgress { sent: number; of: number; /** at the pace so far
 
 /** Sets the place up at the practice desk as the brief describes it: the desk takes what it is told to accept. */
 async function setUpPlace(paper: PaperRow): Promise<void> {
-  const { brief } = paper;
+  const { brief } = paper, zone = zoneOfTimes(brief, clock);
+  // The desk keeps a clock of its own: it is told instants.
+  const told = (iso: string | null, edge: 'start' | 'end'): string | null => (iso === null ? null : withOffset(iso, zone, edge));
   const response = await fetch(`/desk/places/${encodeURIComponent(paper.id)}`, {
     method: 'PUT', headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ title: brief.place ?? paper.title, documents: brief.documents, maxBytes: brief.limits.maxBytes, opens: brief.opens, due: brief.extension ?? brief.due, attempts: brief.attempts.allowed, keeps: brief.attempts.keeps, declaration: brief.declaration === true, anonymous: brief.anonymous === true, minWords: brief.limits.minWords, maxWords: brief.limits.maxWords, maxPages: brief.limits.maxPages, parts: brief.parts }),
+    body: JSON.stringify({ title: brief.place ?? paper.title, documents: brief.documents, maxBytes: brief.limits.maxBytes, opens: told(brief.opens, 'start'), due: told(brief.extension ?? brief.due, 'end'), attempts: brief.attempts.allowed, keeps: brief.attempts.keeps, declaration: brief.declaration === true, anonymous: brief.anonymous === true, minWords: brief.limits.minWords, maxWords: brief.limits.maxWords, maxPages: brief.limits.maxPages, parts: brief.parts.map((p) => ({ ...p, opens: told(p.opens, 'start'), due: told(p.due, 'end') })) }),
   });
   if (!response.ok) throw new Refused(`The practice desk could not be reached (${response.status}). Start the application with ./start and try again.`);
 }

@@ -47,6 +47,8 @@ async function fixedPages(file: Handed): Promise<Uint8Array> {
   return sniffKind(f.bytes, f.name).kind === 'pdf' ? f.bytes : (await convertFiles([f])).bytes;
 }
 
+const clock = Intl.DateTimeFormat().resolvedOptions().timeZone;
+
 /** Failures cross the boundary as values; anything else that is thrown is a bug and is told as one. */
 async function outcome<T>(work: () => Promise<T> | T): Promise<Outcome<T>> {
   try { return succeed(await work()); } catch (error) {
@@ -61,7 +63,7 @@ const api = {
   /** Reads a file ahead of a check, so that several workers share the reading. */
   know: (file: Handed, wanted: Wanted) => outcome(async () => { await knownFacts(await source(file), { ocr, pageHelpers }, wanted); return true; }),
   check: (files: Handed[], options: CheckOptions, progress: Progress) => outcome(async () => {
-    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), { ...options, clock: Intl.DateTimeFormat().resolvedOptions().timeZone }, { progress, ocr, pageHelpers }, knownFacts);
+    const { facts: _facts, ...rest } = await checkFiles(await Promise.all(files.map(source)), { ...options, clock }, { progress, ocr, pageHelpers }, knownFacts);
     return rest;
   }),
   clean: (file: Handed, details: Details | null, brief: Brief) => outcome(async () => {
@@ -101,7 +103,7 @@ const api = {
   textOf: (file: Handed) => outcome(async () => { const f = await source(file); return receiptToText(f.bytes, f.name, 0, 'assignment', ocr); }),
   /** The main text of a document, for comparing with a template. */
   plainText: (file: Handed) => outcome(async () => { const f = await source(file); return templateText(await knownFacts(f, {})); }),
-  receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now, { ocr })),
+  receipt: (receipt: Handed, files: Handed[], brief: Brief | null, now: string) => outcome(async () => readReceipt(await source(receipt), await Promise.all(files.map(source)), brief, now, { ocr }, clock)),
   /** Kind and sum of a file, as soon as it is brought. */
   glance: (file: Handed) => outcome(async () => { const f = await source(file); return { kind: sniffKind(f.bytes, f.name).kind, sha256: await sha256(f.bytes), bytes: f.bytes.length, head: await firstWords(f, (file) => knownFacts(file, {})) }; }),
   versions: (first: Handed, second: Handed, fileTimes: [number | null, number | null]) => outcome(async () => compareVersions(await source(first), await source(second), fileTimes)),

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { madeBrief } from '../../testing/made.ts';
 import { testSetCheck } from '../../testing/test-check.ts';
 import { docketOfBrief } from '../../docket/run.ts';
-import { instantOf, showInstant } from '../../time/instant.ts';
+import { instantOf, showInstant, withOffset } from '../../time/instant.ts';
 import { timeWindow } from './window.ts';
 
 // IANA tz database, Europe/London: clocks go forward at 01:00 UTC on the last Sunday of March (28 March 2027).
@@ -20,6 +20,12 @@ describe('a due time without a zone', () => {
   test('and by that of the wording, where it says one', () => {
     expect(standing('2027-04-01T03:58:00Z', 'America/New_York', { ...local, timeZone: 'GMT' })).toBe('notMet');
     expect(standing('2027-04-01T03:58:00Z', 'America/New_York', madeBrief({ due: '2027-03-31T23:59:00+00:00' }))).toBe('notMet');
+  });
+  test('is told as an instant to whoever does not know the wording', () => {
+    expect(withOffset('2027-03-31T23:59:00', 'America/New_York', 'end')).toBe('2027-03-31T23:59:00-04:00');
+    expect(withOffset('2027-03-31', 'America/New_York', 'start')).toBe('2027-03-31T00:00:00-04:00');
+    expect(withOffset('2027-03-31T23:59:00+01:00', 'America/New_York', 'end')).toBe('2027-03-31T23:59:00+01:00');
+    expect(withOffset('2027-03-31T23:59:00', null, 'end')).toBe('2027-03-31T23:59:00');
   });
   test('is shown as it is written, whatever this machine keeps', () => {
     expect(showInstant('2027-03-31T23:59:00', 'America/New_York')).toBe('Wed 31 Mar 2027, 23:59');
