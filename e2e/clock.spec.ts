@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { DateTime } from 'luxon';
+import { plantedPdf } from '../core/testing/plant.ts';
 import { Student } from './desk.ts';
 
 // A student in Toronto; London is five hours ahead of it, four in some weeks of March and October (IANA tz database).
@@ -23,4 +24,29 @@ test('a due time without a zone is one of the student’s own clock; one with a 
   const here = london.setZone('America/Toronto');
   await student.sees(`${here.toFormat('HH:mm')} (17:00 in London)`);
   expect(student.errors).toEqual([]);
+});
+
+test('handed in at twenty to twelve by the student’s clock, it is in time at the desk and on the receipt', async ({ page }) => {
+  const student = new Student(page), due = DateTime.now().setZone('America/Toronto').plus({ minutes: 39 }).setLocale('en');
+  await student.arrives();
+  await page.getByRole('button', { name: 'Start another paper' }).click();
+  await student.goesTo('Read');
+  await page.getByLabel('Wording of the assignment').fill(`Submit one PDF to “Essay 2” by ${due.toFormat('HH:mm')} on ${due.toFormat('d LLLL yyyy')}. It is not marked anonymously.`);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await student.sees(/3[0-9] min left/);
+  await student.goesTo('Bring');
+  await student.brings('essay.pdf', Buffer.from(await plantedPdf()));
+  await student.goesTo('Send');
+  await student.answersOpenLines();
+  await page.getByLabel('Why it may go all the same: fonts').fill('Everyone has this one.');
+  await page.getByRole('button', { name: 'Keep the reason' }).click();
+  await page.getByLabel('I have looked at it').click();
+  const send = page.getByRole('button', { name: 'Send it and wait' });
+  await expect(send).toBeEnabled({ timeout: 30_000 });
+  await send.click();
+  await page.getByRole('button', { name: 'Fetch the receipt (PDF)' }).click();
+  await student.sees('Confirmed: the right paper arrived.');
+  // What the desk states is told by the same clock as what was asked: the desk itself writes UTC.
+  const stated = await page.getByRole('row', { name: /^Received/ }).getByRole('cell').nth(2).innerText();
+  expect(Math.abs(DateTime.fromFormat(stated, 'ccc d LLL yyyy, HH:mm:ss', { zone: 'America/Toronto', locale: 'en-GB' }).diffNow('minutes').minutes)).toBeLessThan(5);
 });

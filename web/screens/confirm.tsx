@@ -9,13 +9,15 @@ import { Evidence } from '../parts/evidence.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { Mark } from '../parts/standing.tsx';
 import { ChangedText } from '../parts/versions.tsx';
+import { showInstant, zoneOfTimes } from '../../core/time/instant.ts';
 import { useNow } from '../queries/paper.ts';
+import { clock } from '../store/clock.ts';
 import { db, type ReceiptRow, type SubmissionRow } from '../store/db.ts';
 import { compareReturned, standingOf, keepReceipt } from '../store/receipts.ts';
 import type { StopProps } from './paper.tsx';
 
 const headline = { confirmed: 'Confirmed: the right paper arrived.', doubtful: 'Doubtful: the receipt leaves something open.', refuted: 'Refuted: the receipt does not speak of this paper.' } as const;
-const fieldWords: Record<string, string> = { id: 'Receipt number', receivedAt: 'Received', fileNames: 'File name', bytes: 'Size', sha256: 'SHA-256', md5: 'MD5', sha1: 'SHA-1', sha384: 'SHA-384', sha512: 'SHA-512', pages: 'Pages', extract: 'Piece of the text', title: 'Title', status: 'Status', place: 'Place', documents: 'Documents' };
+const fieldWords: Record<string, string> = { id: 'Receipt number', receivedAt: 'Received', fileNames: 'File name', bytes: 'Size', sha256: 'SHA-256', md5: 'MD5', crc32: 'CRC-32', sha1: 'SHA-1', sha384: 'SHA-384', sha512: 'SHA-512', pages: 'Pages', extract: 'Piece of the text', title: 'Title', status: 'Status', place: 'Place', documents: 'Documents' };
 const wordOf = (field: string): string => { const [name, index] = field.split(/\[|\]/); return `${fieldWords[name!] ?? name}${index !== undefined && index !== '' ? ` ${Number(index) + 1}` : ''}`; };
 
 /** Confirm: what the receipt says against what was sent, field by field; and what arrived against what went, byte for byte. */
@@ -72,7 +74,7 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
         <>
           <table className="ledger receipt" aria-label="Agreement of the receipt with what was sent">
             <thead><tr><th>Point</th><th>Sent</th><th>Stated</th><th>Agreement</th></tr></thead>
-            <tbody>{receipt.result.agreement.map((a) => <tr key={a.field} className={a.standing === 'differs' ? 'here' : undefined}><td>{wordOf(a.field)}</td><td className={mono(a.field)}>{a.expected ?? '–'}</td><td className={mono(a.field)}>{a.found ?? 'not stated'}</td><td><Mark standing={a.standing === 'agrees' ? 'met' : a.standing === 'differs' ? 'notMet' : 'unread'} word={a.standing} /></td></tr>)}</tbody>
+            <tbody>{receipt.result.agreement.map((a) => <tr key={a.field} className={a.standing === 'differs' ? 'here' : undefined}><td>{wordOf(a.field)}</td><td className={mono(a.field)}>{a.expected ?? '–'}</td><td className={mono(a.field)}>{a.found === null ? 'not stated' : a.field === 'receivedAt' ? shownTime(a.found, zoneOfTimes(paper.brief, clock)) : a.found}</td><td><Mark standing={a.standing === 'agrees' ? 'met' : a.standing === 'differs' ? 'notMet' : 'unread'} word={a.standing} /></td></tr>)}</tbody>
           </table>
           <div className="pad">
             <p className="soft tiny" style={{ margin: 0 }}>From <span className="mono">{receipt.name}</span>, read {new Date(receipt.at).toLocaleString('en-GB')}.</p>
@@ -98,6 +100,8 @@ function ArrivedLine({ returned: { name, bytes, same, arrived } }: { returned: R
     </div>
   );
 }
+/** A stated time by the clock that the due time is told by; to the second, where that is stated. */
+const shownTime = (iso: string, zone: string | null): string => `${showInstant(iso, zone)}${/T\d\d:\d\d(:\d\d)/.exec(iso)?.[1] ?? ''}`;
 const mono = (field: string): string | undefined => (/^(fileNames|sha|md5|id)/.test(field) ? 'mono tiny' : undefined);
 async function saveReceipt(receipt: ReceiptRow): Promise<void> {
   const a = document.createElement('a');
