@@ -14,15 +14,15 @@ export function contentOf(pdf: PdfDocument, index: number): string {
 export interface Operation { operator: string; start: number; end: number }
 
 const delimiters = '()<>[]{}/%', spaces = '\u0000\t\n\f\r ';
-/** Cuts a content stream into its operations. Inline images are one operation each. Source: ISO 32000-1, 7.8.2 (operators), 7.2 (lexical rules), 8.9.7 (inline images). @param content - bytes as one character each */
-export function operationsOf(content: string): Operation[] {
+/** Cuts a content stream into its operations. Inline images are one operation each. Source: ISO 32000-1, 7.8.2 (operators), 7.2 (lexical rules), 8.9.7 (inline images). @param comment - is told where comments stand; @param content - bytes as one character each */
+export function operationsOf(content: string, comment: (start: number, end: number) => void = () => undefined): Operation[] {
   const found: Operation[] = [], end = content.length;
   let at = 0, start = -1;
   const begin = (): void => { if (start < 0) start = at; };
   while (at < end) {
     const c = content[at]!;
     if (spaces.includes(c)) { at++; continue; }
-    if (c === '%') { while (at < end && content[at] !== '\n' && content[at] !== '\r') at++; continue; }
+    if (c === '%') { const from = at; while (at < end && content[at] !== '\n' && content[at] !== '\r') at++; comment(from, at); continue; }
     begin();
     if (c === '(') { at = afterString(content, at); continue; }
     if (c === '<' && content[at + 1] !== '<') { const close = content.indexOf('>', at); at = close < 0 ? end : close + 1; continue; }

@@ -4,6 +4,7 @@ import { CannotDo } from '../model/outcome.ts';
 export type MupdfModule = typeof Mupdf;
 export type PdfDocument = Mupdf.PDFDocument;
 export type PdfPage = Mupdf.PDFPage;
+export type PDFObject = Mupdf.PDFObject;
 export type ShownText = Mupdf.Text;
 export type Matrix = Mupdf.Matrix;
 

@@ -1,9 +1,12 @@
 import { strToU8 } from 'fflate';
+import type { PdfDocument } from '../engines/pdf.ts';
 import { dictOf, inParagraph, plantedDocx, plantedOdt, plantedPdf, savedAgain, secret, wordPart, wordRun } from './plant.ts';
 
 /** One leak a row: where it is, and which check has to find it in which part. `cleaned` rows must be gone after cleaning. */
 export interface Leak { name: string; file: string; make: () => Promise<Uint8Array> | Uint8Array; check: string; part: RegExp; cleaned: boolean }
 const external = (kind: string, target: string): string => `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId9" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${kind}" Target="${target}" TargetMode="External"/></Relationships>`;
+
+const drawAlso = (pdf: PdfDocument, change: (content: string) => string): void => { const contents = pdf.findPage(0).get('Contents'), buffer = contents.readStream(), content = buffer.asString(); buffer.destroy(); contents.writeStream(change(content)); };
 
 export const pdfLeaks: Leak[] = [
   { name: 'author in the information dictionary', check: 'metadata.author', part: /^Info\/Author$/, cleaned: true, make: () => plantedPdf((pdf) => pdf.setMetaData('info:Author', secret)) },
@@ -19,6 +22,11 @@ export const pdfLeaks: Leak[] = [
   { name: 'private data of a program', check: 'metadata.private-data', part: /^PieceInfo/, cleaned: true, make: () => plantedPdf((pdf) => { const priv = dictOf(pdf, { Private: dictOf(pdf, { Path: 'C:\\Users\\nvi204\\x' }) as never, LastModified: 'D:2026' }); pdf.findPage(0).put('PieceInfo', dictOf(pdf, { Writer: priv as never }) as never); }) },
   { name: 'an earlier saved state', check: 'identity.revision', part: /^revision\/1$/, cleaned: true, make: async () => savedAgain(await plantedPdf(() => {}, { text: `By ${secret}`, save: '' }), (pdf) => { const font = pdf.findPage(0).get('Contents'); font.writeStream('BT /F 12 Tf 72 500 Td (By the author) Tj ET'); }) },
   { name: 'an object that nothing refers to', check: 'identity.orphan', part: /^orphan\/\d+$/, cleaned: true, make: () => plantedPdf((pdf) => { pdf.addObject(dictOf(pdf, { Note: secret })); }, { save: '' }) },
+  { name: 'a page that is taken out and that a bookmark still leads to', check: 'identity.orphan', part: /^orphan\/\d+$/, cleaned: true, make: () => plantedPdf((pdf) => { const page = pdf.findPage(0), cover = pdf.addObject(dictOf(pdf, { Type: '/Page', MediaBox: [0, 0, 595, 842], Resources: page.get('Resources') as never, Contents: pdf.addStream(`BT /F 12 Tf 72 500 Td (An essay by ${secret}) Tj ET`, {}) as never })), to = pdf.newArray(); to.push(cover); to.push(pdf.newName('Fit')); const item = pdf.addObject(dictOf(pdf, { Title: 'Start', Dest: to as never })); pdf.getTrailer().get('Root').put('Outlines', pdf.addObject(dictOf(pdf, { Type: '/Outlines', First: item as never, Last: item as never }))); }) },
+  { name: 'what a program keeps by a key of its own', check: 'identity.hidden', part: /^object\/\d+$/, cleaned: true, make: () => plantedPdf((pdf) => { pdf.getTrailer().get('Root').put('ACME_Keep', pdf.addStream(`owner: ${secret}`, {})); }) },
+  { name: 'a comment in what a page draws', check: 'identity.hidden', part: /^content$/, cleaned: true, make: () => plantedPdf((pdf) => { drawAlso(pdf, (content) => `% page of ${secret}\n${content}`); }) },
+  { name: 'a program’s note on a marked stretch', check: 'identity.hidden', part: /^content$/, cleaned: true, make: () => plantedPdf((pdf) => { drawAlso(pdf, (content) => `/Span <</MCID 0 /Owner (${secret})>> BDC\n${content}\nEMC`); }) },
+  { name: 'what is read aloud in place of a marked stretch', check: 'identity.alt-text', part: /^content$/, cleaned: false, make: () => plantedPdf((pdf) => { drawAlso(pdf, (content) => `/Figure <</Alt (Photograph by ${secret})>> BDC\n${content}\nEMC`); }) },
   { name: 'an attached text', check: 'identity.attachment', part: /^attachment\/notes\.txt/, cleaned: false, make: () => plantedPdf((pdf, mupdf) => { pdf.insertEmbeddedFile('notes.txt', pdf.addEmbeddedFile('notes.txt', 'text/plain', new mupdf.Buffer(`by ${secret}`), new Date(0), new Date(0), false)); }) },
   { name: 'the running text', check: 'identity.text', part: /^text$/, cleaned: false, make: () => plantedPdf(() => {}, { text: `By ${secret}, for the course` }) },
 ].map((l) => ({ ...l, file: 'paper.pdf' }));

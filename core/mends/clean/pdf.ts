@@ -1,8 +1,12 @@
-import { saveOnce, withPdf, type PdfDocument } from '../../engines/pdf.ts';
+import { saveOnce, withPdf, type PdfDocument, type PDFObject } from '../../engines/pdf.ts';
 import { CannotDo, heed, type Job } from '../../model/outcome.ts';
 import { surveyPdf, type Survey } from '../../readers/pdf/survey.ts';
+import { withoutSaid } from '../../readers/pdf/content-words.ts';
+import { fromLatin1, latin1 } from '../../text/bytes.ts';
+import { drawnStreams, sparePages } from '../../readers/pdf/spare.ts';
+import { catalogKeys, pageKeys } from '../../tables/pdf-keys.ts';
 import { isInfo } from '../../readers/pdf/strings.ts';
-import { isDict, nameOf, PdfString, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
+import { isDict, nameOf, PdfRef, PdfString, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
 import { cleanPicture } from './picture.ts';
 
 /** Keys that say something about the file rather than show anything, wherever they stand.
@@ -28,6 +32,8 @@ export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
       editDict(pdf, num, value, survey);
       if (stream && isDict(value)) await cleanStream(pdf, num, value, survey, cleanInner);
     }
+    dropSpare(pdf, survey);
+    for (const num of drawnStreams(survey)) quieten(pdf, num);
     // Where nothing else was edited, the engine would write the trailer as it was read: a new object, which is dropped again, starts a new one.
     pdf.addObject(pdf.newDictionary()).destroy();
     const trailer = pdf.getTrailer();
@@ -40,6 +46,27 @@ export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
     if (open.isDictionary() && ['JavaScript', 'Launch'].includes(open.get('S').isName() ? open.get('S').asName() : '')) root.delete('OpenAction');
     return saveOnce(pdf);
   });
+}
+
+/** Takes out pages that are not shown, and whatever hangs on the document or a page by a key of some program's own. */
+function dropSpare(pdf: PdfDocument, survey: Survey): void {
+  const shown = new Set<number>();
+  for (let i = 0, count = pdf.countPages(); i < count; i++) { try { const page = pdf.findPage(i); if (page.isIndirect()) shown.add(page.asIndirect()); page.destroy(); } catch { /* a damaged tree */ } }
+  for (const num of sparePages(survey, shown)) pdf.deleteObject(num);
+  const drop = (object: PDFObject, known: ReadonlySet<string>): void => { const own: string[] = []; object.forEach((_, key) => { if (typeof key === 'string' && !known.has(key)) own.push(key); }); for (const key of own) object.delete(key); };
+  drop(pdf.getTrailer().get('Root'), catalogKeys);
+  for (const num of shown) { if ([...survey.dict(new PdfRef(num))?.keys() ?? []].every((key) => pageKeys.has(key))) continue; const page = pdf.newIndirect(num); drop(page, pageKeys); page.destroy(); }
+}
+
+/** Takes comments and programs' own notes out of what is drawn. */
+function quieten(pdf: PdfDocument, num: number): void {
+  const object = pdf.newIndirect(num);
+  try {
+    const content = object.readStream(), drawn = latin1(content.asUint8Array());
+    content.destroy();
+    const quiet = withoutSaid(drawn);
+    if (quiet !== null) object.writeStream(fromLatin1(quiet));
+  } catch { /* what cannot be unpacked stays as it is */ } finally { object.destroy(); }
 }
 
 /** Follows one object's inner dictionaries and takes out what is to be forgotten. */

@@ -10,8 +10,9 @@ import { readPicture, saysNothing } from '../image/read.ts';
 import { readFonts, type FoundFont } from './fonts.ts';
 import { idleFonts } from './idle-fonts.ts';
 import { earlierStates, percentSigns, possibleEnds } from './revisions.ts';
+import { drawnStreams, readSparePages, spareStreams } from './spare.ts';
 import { readInfo, readStrings, type TreeStrings } from './strings.ts';
-import { surveyPdf, type Survey } from './survey.ts';
+import { isBookkeeping, surveyPdf, type Survey } from './survey.ts';
 import { readPagesTogether } from './page-pool.ts';
 import { pageCount, readPages } from './text.ts';
 import { readHiddenLayers } from './layers.ts';
@@ -37,7 +38,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       const { twin } = context, early = twin?.survey(bytes, pdf) ?? null, known = early && twin!.recall(pdf, early);
       // What the objects say, while other threads begin with the pages.
       const objects = async (): Promise<ObjectFacts> => readObjects(pdf, early ?? surveyPdf(pdf), context);
-      const { read: shown, meanwhile: { survey, pageDicts, tree, streams, fonts, gaps: inObjects } } = known ? { read: known, meanwhile: await objects() } : await readPagesTogether(bytes, pdf, context.job, twin ? null : mupdf, objects);
+      const { read: shown, meanwhile: { survey, shownPages, pageDicts, tree, streams, fonts, gaps: inObjects } } = known ? { read: known, meanwhile: await objects() } : await readPagesTogether(bytes, pdf, context.job, twin ? null : mupdf, objects);
       if (!known) twin?.keep(pdf, survey, shown);
       const { pages, passages, words, layout, integrity } = shown, gaps = [...shown.gaps, ...inObjects];
       if (survey.trailer.has('Encrypt')) file.encrypted = 'opens';
@@ -46,7 +47,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       findTurned(pdf, pages);
       const layers = readHiddenLayers(pdf, passages);
       integrity.push(...layers.integrity);
-      streams.passages.push(...notShown(streams.drawn, passages), ...betweenObjects(bytes));
+      streams.passages.push(...notShown(streams.drawn, passages), ...await readSparePages(bytes, survey, shownPages, context.job), ...betweenObjects(bytes));
       const revisions = await readRevisions(bytes, passages, context, gaps);
       file.troubles.push(...dedupe(tree.troubles));
       return {
@@ -69,7 +70,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
   }
 }
 
-interface ObjectFacts { survey: Survey; pageDicts: PdfDict[]; tree: TreeStrings; streams: StreamFacts; fonts: FontFacts[]; gaps: Gap[] }
+interface ObjectFacts { survey: Survey; /** numbers of the page objects in the tree */ shownPages: ReadonlySet<number>; pageDicts: PdfDict[]; tree: TreeStrings; streams: StreamFacts; fonts: FontFacts[]; gaps: Gap[] }
 /** All that follows from the objects alone, without what the pages show. */
 async function readObjects(pdf: PdfDocument, survey: Survey, context: ReadContext): Promise<ObjectFacts> {
   const pageOf = new Map<number, number>(), pageDicts: PdfDict[] = [], gaps: Gap[] = [];
@@ -83,7 +84,7 @@ async function readObjects(pdf: PdfDocument, survey: Survey, context: ReadContex
   }
   if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
   const tree = readStrings(survey, pageOf), streams = await readStreams(pdf, survey, context, gaps);
-  return { survey, pageDicts, tree, streams, fonts: markRestricted(pdf, markIdle(pdf, survey, pageDicts, readFonts(survey, pageDicts))), gaps };
+  return { survey, shownPages: new Set(pageOf.keys()), pageDicts, tree, streams, fonts: markRestricted(pdf, markIdle(pdf, survey, pageDicts, readFonts(survey, pageDicts))), gaps };
 }
 
 /** Only of fonts that do not travel with the file it matters whether anything is shown in them. */
@@ -114,7 +115,7 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
   const rootXmp = survey.dict(survey.trailer.get('Root'))?.get('Metadata');
   const rootXmpNum = rootXmp instanceof PdfRef ? rootXmp.num : -1;
   const owners = ownersOfMetadata(survey);
-  const inner = filesInside(survey);
+  const inner = filesInside(survey), spare = spareStreams(survey), drawnHere = context.twin ? drawnStreams(survey) : null;
   const scripts = scriptStreams(survey), forms = xfaStreams(survey), appearances = appearanceStreams(survey);
   for (const [num, { value, stream }] of survey.objects) {
     if (!stream || !isDict(value)) continue;
@@ -158,13 +159,22 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
     } else if (forms.has(num)) {
       const bytes = content();
       if (bytes) passages.push({ part: 'XFA', place: 'form', page: null, text: decodeText(bytes) });
+    } else if (spare.has(num)) {
+      const bytes = content(), own = bytes ? shownStrings(latin1(bytes, 0, 1 << 20)) : '', text = own || (bytes ? longRuns(bytes) : '');
+      if (/[\p{L}\p{N}]{2}/u.test(text)) passages.push({ part: `object/${num}`, place: 'hidden', page: null, text });
     } else if (subtype === 'Form' && reachable) {
       const bytes = content(), text = bytes && bytes.length < 1 << 20 ? shownStrings(latin1(bytes)) : '';
       if (text) drawn.push(appearances.has(num) ? { part: 'annotation/AP', place: 'annotation', page: null, text } : { part: `object/${num}`, place: 'hidden', page: null, text });
+    } else if (drawnHere && reachable && subtype !== 'Form' && !drawnHere.has(num) && !isBookkeeping(value)) {
+      // A copy is proved by every byte: what stands in fonts, in tables and profiles as well.
+      const bytes = content(), text = bytes ? longRuns(bytes) : '';
+      if (/[\p{L}\p{N}]{2}/u.test(text)) passages.push({ part: `bytes/${num}`, place: 'orphan', page: null, text });
     }
   }
   return { passages, metadata, drawn };
 }
+/** Printable runs that are long enough to say something. */
+const longRuns = (bytes: Uint8Array): string => printableStrings(bytes, 1 << 20).split('\n').filter((run) => run.length >= 8).join('\n');
 /** What a form draws and no page shows: a stamp's appearance, or a form that nothing draws. */
 function notShown(drawn: Passage[], pages: Passage[]): Passage[] {
   if (drawn.length === 0) return [];

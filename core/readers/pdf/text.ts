@@ -2,6 +2,8 @@ import type { PdfDocument } from '../../engines/pdf.ts';
 import { withPage, type MupdfModule } from '../../engines/pdf.ts';
 import type { Box, Gap, IntegrityFact, LayoutFacts, PageFacts, Passage } from '../../model/facts.ts';
 import { measureLayout } from './layout.ts';
+import { contentOf } from '../../engines/content.ts';
+import { saidBeside, toldInstead } from './content-words.ts';
 import { findUnseen } from './paint.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { countWords } from '../../text/words.ts';
@@ -15,12 +17,12 @@ interface Line { text: string; words: number; box: Box; size: number; font: stri
 const maxPages = 20_000;
 
 /** What was read of some pages, from `from` (0 is the first); whole pages, so that batches can be put together in any order of reading. */
-export interface PageBatch { from: number; pages: PageFacts[]; lines: Line[][]; gaps: Gap[]; integrity: IntegrityFact[] }
+export interface PageBatch { from: number; pages: PageFacts[]; lines: Line[][]; gaps: Gap[]; integrity: IntegrityFact[]; /** words that draw nothing */ beside: Passage[] }
 export const pageCount = (pdf: PdfDocument): number => Math.min(pdf.countPages(), maxPages);
 
 /** Reads pages `from` up to but not including `to`. @param mupdf - given where text that is painted and not seen is to be found as well */
 export function readPageRange(pdf: PdfDocument, mupdf: MupdfModule | null, from: number, to: number, forms = new Map<number, string>()): PageBatch {
-  const batch: PageBatch = { from, pages: [], lines: [], gaps: [], integrity: [] };
+  const batch: PageBatch = { from, pages: [], lines: [], gaps: [], integrity: [], beside: [] };
   for (let index = from; index < to; index++) {
     try {
       const one = withPage(pdf, index, (page) => {
@@ -29,6 +31,7 @@ export function readPageRange(pdf: PdfDocument, mupdf: MupdfModule | null, from:
         const painted = mupdf ? findUnseen(pdf, mupdf, page, index, own.facts.imageShare, forms) : null;
         if (painted) batch.integrity.push(...painted.unseen);
         if (painted && painted.marked > 0) own.facts.marked = painted.marked;
+        batch.beside.push(...besideOf(contentOf(pdf, index), index + 1));
         return own;
       });
       batch.pages.push(one.facts);
@@ -44,12 +47,17 @@ export function readPageRange(pdf: PdfDocument, mupdf: MupdfModule | null, from:
   return batch;
 }
 
+function besideOf(content: string, page: number): Passage[] {
+  const said = saidBeside(content).map((s) => s.text).filter((t) => /[\p{L}\p{N}]/u.test(t)).join('\n'), told = toldInstead(content).join('\n');
+  return [...(said ? [{ part: 'content', place: 'hidden' as const, page, text: said }] : []), ...(told ? [{ part: 'content', place: 'altText' as const, page, text: told }] : [])];
+}
+
 export interface ReadPages { pages: PageFacts[]; passages: Passage[]; /** in the text itself, running heads apart */ words: number; gaps: Gap[]; layout: LayoutFacts | null; integrity: IntegrityFact[] }
 /** Page sizes, words and text with the place of every line, from batches in the order of their pages. */
 export function joinBatches(batches: PageBatch[]): ReadPages {
   const sorted = [...batches].sort((a, b) => a.from - b.from), pages = sorted.flatMap((b) => b.pages), lines = sorted.flatMap((b) => b.lines), isHead = findRunningHeads(lines, pages);
   return {
-    pages, passages: toPassages(lines, isHead), words: lines.reduce((n, own, p) => n + own.reduce((m, line, i) => m + (line.off || isHead(p, i) ? 0 : line.words), 0), 0), gaps: sorted.flatMap((b) => b.gaps),
+    pages, passages: [...toPassages(lines, isHead), ...sorted.flatMap((b) => b.beside)], words: lines.reduce((n, own, p) => n + own.reduce((m, line, i) => m + (line.off || isHead(p, i) ? 0 : line.words), 0), 0), gaps: sorted.flatMap((b) => b.gaps),
     layout: measureLayout(lines.map((l, p) => l.map((line, i) => ({ ...line, head: line.off || isHead(p, i) }))), pages), integrity: [...sorted.flatMap((b) => b.integrity), ...findMisplaced(lines)],
   };
 }
