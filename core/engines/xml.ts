@@ -27,6 +27,9 @@ export const escapeXml = (value: string): string =>
 /** XML cut into tags, comments, CDATA sections and text, each as written: joined again they are the same bytes. */
 export const xmlTokens = (xml: string): string[] => xml.match(/<!--[\s\S]*?-->|<!\[CDATA\[[\s\S]*?\]\]>|<[^>]*>|[^<]+/g) ?? [];
 
+/** XML without its comments and without what it says to other programs; CDATA stays as it is (XML 1.0, 2.5 to 2.7). */
+export const withoutAsides = (xml: string): string => xml.replace(/<!\[CDATA\[[\s\S]*?\]\]>|<!--[\s\S]*?-->|<\?(?!xml\s|mso-application\s)[\s\S]*?\?>/g, (aside) => (aside.startsWith('<![') ? aside : ''));
+
 const predefined: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" };
 /** Text as it was before it was escaped: character references and the five predefined entities (XML 1.0, 4.1 and 4.6); others stay as they stand. */
 export const unescapeXml = (text: string): string => text.replace(/&(?:#x([\da-f]+)|#(\d+)|(\w+));/gi, (whole, hex: string | undefined, dec: string | undefined, name: string | undefined) => {
@@ -34,6 +37,23 @@ export const unescapeXml = (text: string): string => text.replace(/&(?:#x([\da-f
   return code !== null ? (code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : whole) : predefined[name!] ?? whole;
 });
 export const localName = (name: string): string => name.slice(name.indexOf(':') + 1);
+
+/** Values that are machinery: fonts, measures, numbers of things, words that a vocabulary lists. */
+const machinery = /^(?:xmlns.*|.*:?(?:ascii|hAnsi|cs|eastAsia|font-name.*|font-family.*|typeface|rsid\w*|paraId|textId))$/, listed = /^[a-z]+(?:[A-Z][a-z]*)*$|^[#-]?[\dA-Fa-f.]+(?:cm|in|pt|mm|%)?$|^#|^https?:\/\/schemas\./;
+/** Elements whose value somebody typed, digits and all. Source: ECMA-376-1, 17.5.1 (smart tags), 17.16 (form fields). */
+const typed = new Set(['w:default', 'w:result', 'w:helpText', 'w:statusText', 'w:attr', 'w:listEntry', 'w:permStart']);
+/** What stands in a part beside the words of its text and may be somebody's: attribute values, comments, processing instructions; each once. */
+export function stringsBeside(source: string): string[] {
+  const found = new Set<string>(), parser = new SaxesParser({ xmlns: false, position: false });
+  parser.on('error', () => undefined);
+  parser.on('opentag', (tag) => {
+    for (const [key, value] of Object.entries(tag.attributes as Attributes)) if (value.length > 2 && value.length < 20_000 && (typed.has(tag.name) || !machinery.test(key) && !listed.test(value) && /\p{L}{2}|\d{5}/u.test(value))) found.add(value);
+  });
+  parser.on('comment', (value) => { found.add(value.trim()); });
+  parser.on('processinginstruction', ({ target, body }) => { if (target !== 'xml' && target !== 'mso-application') found.add(body.trim()); });
+  try { parser.write(source).close(); } catch { /* damage is told elsewhere */ }
+  return [...found].filter((value) => /[\p{L}\p{N}]{2}/u.test(value));
+}
 
 /** All attribute values and text of a part, a line each: enough to search, whatever the vocabulary. */
 export function collectStrings(source: string): string {

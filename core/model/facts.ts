@@ -30,6 +30,8 @@ export interface Passage {
   turned?: 90 | 180 | 270;
   /** Set as a block of its own, as long quotations are. */
   indented?: boolean;
+  /** Part of the file's markup, never of its words, shown or not. */
+  markup?: boolean;
   /** Stands in a cell of a table. */
   inTable?: boolean;
   /** A note's own name in the file, on each of its passages. */

@@ -1,5 +1,6 @@
 import { Package, packZip } from '../../engines/zip.ts';
 import { heed, type Job } from '../../model/outcome.ts';
+import { withoutAsides } from '../../engines/xml.ts';
 import { cleanPicture } from './picture.ts';
 
 const emptyMeta = '<?xml version="1.0" encoding="UTF-8"?>\n<office:document-meta xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:meta="urn:oasis:names:tc:opendocument:xmlns:meta:1.0" office:version="1.2"><office:meta/></office:document-meta>';
@@ -26,10 +27,11 @@ export async function cleanOdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
 }
 
 function cleanXml(xml: string): string {
-  return xml
+  return withoutAsides(xml)
     .replace(/(<(dc:creator|meta:creator-initials)(?:\s[^>]*)?>)[^<]*(<\/\2>)/g, (_, open: string, name: string, close: string) => `${open}${name === 'dc:creator' ? 'Author' : ''}${close}`)
     .replace(/(<dc:date(?:\s[^>]*)?>)[^<]*(<\/dc:date>)/g, '$11970-01-01T00:00:00$2')
-    .replace(/<(text:(?:initial-creator|creator|author-name|author-initials|printed-by))(\s[^>]*)?>[^<]*<\/\1>/g, '<$1$2>Author</$1>')
+    // What such a field shows is text and stays; as a field it would tell whoever opens the file next.
+    .replace(/<(text:(?:initial-creator|creator|author-name|author-initials|printed-by))(?:\s[^>]*)?>([^<]*)<\/\1>/g, '$2')
     .replace(/<[A-Za-z][^>]*>/g, (tag) => tag.replace(/\s(?:officeooo:(?:rsid|paragraph-rsid)|loext:\w*[uU]ser\w*)="[^"]*"/g, '').replace(/(\sxlink:href=")(?:file:\/+)?(?:[A-Za-z]:[\\/]|\/?(?:home|Users)\/)[^"]*?([^"\\/]+)"/g, '$1$2"'));
 }
 const encode = (text: string): Uint8Array => new TextEncoder().encode(text);

@@ -1,5 +1,6 @@
 import { Package, packZip } from '../../engines/zip.ts';
 import { heed, type Job } from '../../model/outcome.ts';
+import { withoutAsides } from '../../engines/xml.ts';
 import { cleanPicture } from './picture.ts';
 
 const quoted = `(?:"[^"]*"|'[^']*')`;
@@ -8,7 +9,7 @@ const dropAttributes = new RegExp(`\\s(?:w:rsid\\w*|w:date|w:initials|w16du:date
 const authorAttributes = new RegExp(`\\s(w:author|w15:author|w:userId)\\s*=\\s*${quoted}`, 'g');
 const pathAttributes = /(\s(?:name|descr|title|alt|o:title|o:href|Target|r:pict)\s*=\s*)("|')(?:file:\/+)?(?:[A-Za-z]:[\\/]|\/(?:home|Users|tmp|mnt|media|var)\/|\\\\)[^"']*?([^"'\\/]+)\2/g;
 /** Settings that hold identities, places or words of the writer's machine. Source: ECMA-376-1, 17.15. */
-const dropElements = ['w:rsids', 'w:rsid', 'w:attachedTemplate', 'w:docVars', 'w:mailMerge', 'w15:docId', 'w14:docId', 'w:saveThroughXslt', 'w:dataBinding', 'w15:dataBinding', 'x15ac:absPath', 'w15:presenceInfo', 'w:documentType'];
+const dropElements = ['w:rsids', 'w:rsid', 'w:attachedTemplate', 'w:docVars', 'w:mailMerge', 'w15:docId', 'w14:docId', 'w:saveThroughXslt', 'w:dataBinding', 'w15:dataBinding', 'x15ac:absPath', 'w15:presenceInfo', 'w:documentType', 'w:helpText', 'w:statusText', 'w:smartTagPr', 'w:permStart', 'w:permEnd'];
 const dropParts = /^docProps\/(custom\.xml|thumbnail\.\w+)$|^word\/people\.xml$|^word\/printerSettings\/|printerSettings\d*\.bin$|^customXml\/|^word\/recipientData\.xml$|^package\/|^docMetadata\//;
 
 const emptyCore = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>\n<cp:coreProperties xmlns:cp="http://schemas.openxmlformats.org/package/2006/metadata/core-properties" xmlns:dc="http://purl.org/dc/elements/1.1/" xmlns:dcterms="http://purl.org/dc/terms/" xmlns:dcmitype="http://purl.org/dc/dcmitype/" xmlns:xsi="http://www.w3.org/2001/XMLSchema-instance"/>';
@@ -42,7 +43,7 @@ export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes
 
 /** Tags are edited one by one, so that words in the text are never touched. */
 function cleanXml(xml: string): string {
-  let out = xml;
+  let out = withoutAsides(xml);
   for (const element of dropElements) if (out.includes(`<${element}`)) out = out.replace(new RegExp(`<${element}(?:\\s[^>]*)?(?:/>|>[\\s\\S]*?</${element}>)`, 'g'), '');
   return out.replace(/<[A-Za-z][^>]*>/g, (tag) => tag.replace(dropAttributes, '').replace(authorAttributes, ' $1="Author"').replace(pathAttributes, '$1$2$3$2'));
 }

@@ -1,3 +1,4 @@
+import { besides } from '../besides.ts';
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
@@ -45,7 +46,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
           for (const f of looks.fonts) usedFonts.add(f);
           if (story.place === 'text') body ??= looks;
         }
-        passages.push(...read.passages);
+        passages.push(...read.passages, ...besides(xml, name, read.passages));
         if (story.place === 'text') text += read.text;
         for (const k of ['images', 'tables', 'equations', 'footnotes', 'trackedChanges', 'comments', 'highlights'] as const) counts[k] += read[k];
         for (const f of read.fonts) usedFonts.add(f);

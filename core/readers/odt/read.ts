@@ -1,3 +1,4 @@
+import { besides } from '../besides.ts';
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
 import { headingsOfOdt } from '../headings.ts';
 import { Package } from '../../engines/zip.ts';
@@ -28,8 +29,10 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     let part: Uint8Array;
     try { part = pack.part(name)!; } catch (error) { file.troubles.push({ code: 'damaged', part: name, page: null, text: error instanceof Error ? error.message : '' }); gaps.push({ part: name, page: null, why: 'unreadable' }); continue; }
     if (/(^|\/)(content|styles)\.xml$/.test(name)) {
-      const story = readOdfStory(new TextDecoder().decode(part), name, name === 'content.xml' ? styleReader(pack) : undefined);
-      if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages); } else passages.push(...story.passages.map((p) => ({ ...p, place: 'attachment' as const })));
+      const xml = new TextDecoder().decode(part), story = readOdfStory(xml, name, name === 'content.xml' ? styleReader(pack) : undefined), rest = besides(xml, name, story.passages);
+      if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages, ...rest); }
+      // An object within the text: a formula, a chart, a drawing, each with a vocabulary of its own.
+      else passages.push({ part: name, place: 'attachment', page: null, text: collectStrings(xml) }, ...rest.map((p) => ({ ...p, place: 'attachment' as const })));
     } else if (name === 'meta.xml' || /^Object[^/]*\/meta\.xml$/.test(name)) statedPages = readMeta(new TextDecoder().decode(part), name, metadata) ?? statedPages;
     else if (name === 'settings.xml') readSettings(new TextDecoder().decode(part), passages, metadata);
     else if (/\.(xml|rdf)$/.test(name)) passages.push({ part: name, place: 'hidden', page: null, text: collectStrings(new TextDecoder().decode(part)) });
