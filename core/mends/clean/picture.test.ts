@@ -71,3 +71,19 @@ function plainTiff(): Uint8Array {
   for (let i = 0; i < 16; i++) bytes[134 + i] = i * 16;
   return bytes;
 }
+
+/** A grey TIFF of one row, its strip before its directory, with words wherever nothing leads. Layout by TIFF 6.0, section 2. */
+function sparseTiff(between: string, behind: string): Uint8Array {
+  const strip = [10, 200, 90, 30], at = 8 + strip.length + between.length, rows: [number, number, number][] = [[256, 3, 4], [257, 3, 1], [258, 3, 8], [259, 3, 1], [262, 3, 1], [273, 4, 8], [277, 3, 1], [278, 3, 1], [279, 4, strip.length]];
+  const words = (text: string): number[] => [...text].map((c) => c.charCodeAt(0)), long = (n: number): number[] => [n & 255, (n >> 8) & 255, (n >> 16) & 255, n >>> 24];
+  return Uint8Array.from([0x49, 0x49, 0x2a, 0, ...long(at), ...strip, ...words(between), rows.length, 0, ...rows.flatMap(([tag, type, value]) => [tag & 255, tag >> 8, type, 0, ...long(1), ...long(value)]), 0, 0, 0, 0, ...words(behind)]);
+}
+describe('TIFF', () => {
+  const found = async (bytes: Uint8Array): Promise<string[]> => (await checkFiles([{ name: 'a.tif', path: 'a.tif', bytes }], { details: nina, now: 0 })).files[0]!.findings.flatMap((f) => (f.detail ? [f.place.part] : []));
+  test.each([['between its parts', sparseTiff(`left by ${secret}  `, '')], ['behind its parts', sparseTiff('', `left by ${secret}`)]])('words %s are found and go', async (_, bytes) => {
+    expect(await found(bytes)).toContain('image/after the end');
+    const done = await clean('a.tif', bytes);
+    expect([await found(done.bytes), done.proof.maxPixelDifference, new TextDecoder('latin1').decode(done.bytes).includes('Vestergaard')]).toEqual([[], 0, false]);
+  });
+  test('a directory that leads nowhere is left as it is', async () => { const bytes = sparseTiff('', ''); bytes[4] = 250; expect((await found(bytes)).length).toBe(0); });
+});

@@ -1,5 +1,6 @@
 import { orientationIn, orientationOf } from '../../readers/image/orientation.ts';
 import { endOfImage, jpegMarkers, metadataSegments, pngChunks } from '../../readers/image/segments.ts';
+import { unusedInTiff } from '../../readers/image/tiff.ts';
 import { latin1, startsWith } from '../../text/bytes.ts';
 import { crc32 } from '../../text/crc32.ts';
 
@@ -106,7 +107,11 @@ function cleanTiff(source: Uint8Array): Uint8Array {
     walk(next, keep);
   };
   walk(view.getUint32(4, little), (tag) => tiffPicture.has(tag));
-  return bytes;
+  const rest = unusedInTiff(bytes);
+  for (const [from, to] of rest) bytes.fill(0, from, to);
+  // What lies behind the last part goes.
+  const behind = rest.at(-1);
+  return behind && behind[1] === bytes.length ? bytes.slice(0, behind[0]) : bytes;
 }
 
 function join(parts: Uint8Array[]): Uint8Array {

@@ -2,6 +2,7 @@ import type { MetadataFact, MetadataSort, Passage } from '../../model/facts.ts';
 import { latin1, printableStrings, startsWith } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
 import { endOfImage, metadataSegments, type Segment } from './segments.ts';
+import { unusedInTiff } from './tiff.ts';
 
 /** EXIF tags by name. Source: CIPA DC-008 (Exif 2.3), tables 3–15; IPTC-IIM 4.2, chapter 6. Any other tag is `custom`. */
 const tagSorts: Record<string, MetadataSort> = {
@@ -65,9 +66,10 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
 /** Whether a JPEG is its pixels and nothing else, as most pictures on pages are; only what says something is worth a copy. */
 export const saysNothing = (bytes: Uint8Array): boolean => startsWith(bytes, [0xff, 0xd8]) && metadataSegments(bytes).length === 0 && endOfImage(bytes) === bytes.length;
 
-/** Readable words behind a picture's end, which no viewer shows. Sources: ITU-T T.81, B.1.1.3 (EOI); PNG (W3C), 11.2.5 (IEND). */
+/** Readable words behind a picture's end, which no viewer shows; in a TIFF between its parts as well. Sources: ITU-T T.81, B.1.1.3 (EOI); PNG (W3C), 11.2.5 (IEND). */
 function trailer(bytes: Uint8Array): string {
   let end = bytes.length;
+  if (startsWith(bytes, [0x49, 0x49, 0x2a, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 0x2a])) return unusedInTiff(bytes).map(([from, to]) => printableStrings(bytes.subarray(from, to), 1 << 20)).filter(Boolean).join('\n');
   if (bytes[0] === 0xff && bytes[1] === 0xd8) end = endOfImage(bytes);
   else if (bytes[0] === 0x89) for (let at = bytes.length - 8; at > 8; at--) if (bytes[at] === 0x49 && bytes[at + 1] === 0x45 && bytes[at + 2] === 0x4e && bytes[at + 3] === 0x44) { end = at + 8; break; }
   return end < bytes.length ? printableStrings(bytes.subarray(end), 1 << 20) : '';

@@ -49,6 +49,9 @@ function readHtmlSource(source: string, file: FileFacts, more: MetadataFact[]): 
 
 const pointsOf = (m: RegExpExecArray | null): number => (m ? Number(m[1]) * { pt: 1, in: 72, cm: 28.35, mm: 2.835, px: 0.75 }[m[2]! as 'pt']! : 0);
 
+/** Attributes that say how something looks or works, never who made it. Source: HTML Living Standard, index of attributes. */
+const looks = /^(?:style|class|lang|dir|type|rel|charset|http-equiv|width|height|align|valign|colou?r|bgcolor|face|size|colspan|rowspan|media|role|tabindex|xmlns.*)$/;
+
 /** @param marked - block quotations keep a sign at the beginning of each paragraph; @param noteIndex - which note a reference names; without it references give nothing */
 export function htmlToText(source: string, marked = false, noteIndex?: (id: string) => number): { text: string; metadata: MetadataFact[]; hidden: string[] } {
   let text = '', skip = 0, quotes = 0, moved = false, math: string | null = null;
@@ -68,7 +71,7 @@ export function htmlToText(source: string, marked = false, noteIndex?: (id: stri
         const sort = /author|creator|owner/i.test(attributes.name) ? 'author' : /generator/i.test(attributes.name) ? 'software' : /date|modified|created/i.test(attributes.name) ? 'dates' : 'custom';
         metadata.push({ part: `meta/${attributes.name}`, key: attributes.name, value: attributes.content, sort });
       }
-      for (const key of ['href', 'src', 'alt', 'title', 'value', 'content']) if (attributes[key] && name !== 'meta' && attributes[key]!.length < 4000) hidden.push(attributes[key]!);
+      if (name !== 'meta') for (const [key, value] of Object.entries(attributes)) if (!looks.test(key) && value.length > 1 && value.length < 4000) hidden.push(value);
     },
     ontext(value) { if (math !== null) math += escapeXml(value); else if (skip > 0) hidden.push(value); else text += `${marked && (quotes > 0 || moved) && /\S/.test(value) && /(?:^|\n)\s*$/.test(text) ? quoteSign : ''}${value.replace(/[ \t\r\n]+/g, ' ')}`; },
     oncomment(value) { hidden.push(value); },
