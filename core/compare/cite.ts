@@ -12,22 +12,37 @@ export function isCited(paper: WordStream, start: number, end: number, source: W
   if (ledIn(lead, inside, follow, source) || bracketed(`${lead} ${inside.slice(-120)} ${follow}`, source)) return true;
   // “(ibid.)” stands for the citation before it.
   if (/\(\s*ibid\b/i.test(follow)) { const earlier = [...paper.text.slice(Math.max(0, start - 3000), start).matchAll(/\([^()]*\b(?:19|20)\d{2}[^()]*\)/g)].at(-1)?.[0]; if (earlier && worksIn(earlier).some(([surname, year]) => names(source, surname, year))) return true; }
-  for (const m of near.matchAll(/\[(\d{1,3})(?:\s*[,;]\s*(?:pp?\.|pages?|at)\s*[\d–-]+)?(?:\s*[,–-]\s*(\d{1,3}))?(?:,[^\]]{0,20})?\]/g)) for (let n = Number(m[1]); n <= Number(m[2] ?? m[1]); n++) if (entryNames(numbered(paper.references, n), source)) return true;
+  if (titled(`${lead}\n${follow}`, source)) return true;
+  // A reference list that is numbered without square brackets is cited in round ones.
+  const round = /(?:^|\n)\s*\(?\d{1,3}[.)]\s+\p{Lu}/u.test(paper.references) ? /^[”"’]?\s*\((\d{1,3})\)/.exec(follow)?.[1] : undefined;
+  if (round && entryNames(numbered(paper.references, Number(round)), source)) return true;
+  for (const m of near.replace(/\]\s*[–-]\s*\[/g, '–').matchAll(/\[(\d{1,3})(?:\s*[,;]\s*(?:pp?\.|pages?|at)\s*[\d–-]+)?(?:\s*[,–-]\s*(\d{1,3}))?(?:,[^\]]{0,20})?\]/g)) for (let n = Number(m[1]); n <= Number(m[2] ?? m[1]); n++) if (entryNames(numbered(paper.references, n), source)) return true;
   return notesOf(paper, start, end, follow).some((text) => noteNames(text, source));
 }
 
 /** Surnames with the years behind them. */
-const worksIn = (text: string): [surname: string, year: string][] => [...text.matchAll(/(\p{Lu}[\p{L}'’-]+)(?:(?:\s*,\s*|\s+(?:and|&)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*)*){0,3},?\s*\(?\s*((?:19|20)\d{2})[a-z]?/gu)].map((m) => [m[1]!, m[2]!]);
+const worksIn = (text: string): [surname: string, year: string][] => [...text.matchAll(/(\p{Lu}[\p{L}'’-]+)(?:(?:\s*,\s*|\s+(?:and|&)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*)*){0,3},?\s*\(?\s*((?:19|20)\d{2}|n\.\s?d\.|forthcoming|in press)[a-z]?/gu)].map((m) => [m[1]!, m[2]!]);
 
-const saying = 'argu|writ|stat|not|show|claim|suggest|explain|observ|point|find|found|demonstrat|report|maintain|describ|conclud|hold|put|remark|contend|emphasi|assert|wrote|held|propos|believ|insist|see';
+const saying = 'argu|writ|stat|not|show|claim|suggest|explain|observ|point|find|found|demonstrat|report|maintain|describ|conclud|hold|put|remark|contend|emphasi|assert|wrote|held|propos|believ|insist|see|say|said|tell|told|call|warn|add|record|confirm|estimat|defin|regard|consider|agree';
 /** A sentence that says whose words they are: “Kessler argues that …”, “According to Kessler, …”, “As Kessler puts it: …”. A year or a page may follow in brackets. */
 function ledIn(lead: string, inside: string, follow: string, source: WordStream): boolean {
   const year = /\(\s*((?:19|20)\d{2})[a-z]?\b[^()]*\)/.exec(follow)?.[1], sentence = `${lead}${inside.slice(0, 60)}`;
-  const surnames = [...sentence.matchAll(new RegExp(`\\b(?:[Aa]ccording to|[Aa]s|[Ff]or|[Ff]ollowing|[Ii]n the words of)\\s+(?:\\p{Lu}[\\p{L}.'’-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)(?=\\s|,|:)|(\\p{Lu}[\\p{L}'’-]+)(?:\\s+(?:and|&)\\s+\\p{Lu}[\\p{L}'’-]+|\\s+et al\\.?)?\\s+(?:\\p{Ll}+ly\\s+|has\\s+|have\\s+|also\\s+|once\\s+)*(?:${saying})\\w*\\b`, 'gu'))].map((m) => (m[1] ?? m[2])!).filter(isName);
+  const surnames = [...sentence.matchAll(new RegExp(`\\b(?:[Aa]ccording to|[Aa]s|[Ff]or|[Ff]ollowing|[Ii]n the words of)\\s+(?:\\p{Lu}[\\p{L}.'’-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)(?=\\s|,|:)|\\b[Ii]n\\s+(\\p{Lu}[\\p{L}'’-]+(?:’s?|'s?))\\s+(?:\\p{Ll}+\\s+)?(?:view|words|account|opinion|study|analysis|reading|argument|terms|phrase|formulation|judgement)\\b|(\\p{Lu}[\\p{L}'’-]+)(?:\\s+(?:and|&)\\s+\\p{Lu}[\\p{L}'’-]+|\\s+et al\\.?)?\\s+(?:\\p{Ll}+ly\\s+|has\\s+|have\\s+|also\\s+|once\\s+)*(?:${saying})\\w*\\b`, 'gu'))].map((m) => (m[1] ?? m[2] ?? m[3])!.replace(/['’]s?$/, '')).filter(isName);
   return surnames.some((s) => (year ? names(source, s, year) : namesAuthor(source, s)));
 }
-/** “(Kessler 14)”, “(Kessler, p. 14)”, “(Kessler)”: a surname in brackets with a page or nothing. */
-const bracketed = (text: string, source: WordStream): boolean => [...text.matchAll(/\(([^()]{2,80})\)/g)].some((m) => m[1]!.split(/;\s*/).some((work) => { const surname = /^(?:see\s+|cf\.?\s+)?(\p{Lu}[\p{L}'’-]+)(?:\s+(?:and|&)\s+\p{Lu}[\p{L}'’-]+|\s+et al\.?)?(?:,?\s+(?:pp?\.?\s*)?\d{1,3}(?:\s?[–-]\s?\d{1,3})?)?$/u.exec(work.trim())?.[1]; return surname !== undefined && isName(surname) && namesAuthor(source, surname); }));
+/** The work's own title in the sentence: a line that the source begins with, or its stored title, up to a colon. */
+function titled(text: string, source: WordStream): boolean {
+  const said = text.match(/[\p{L}\p{N}’'-]+/gu) ?? [], folded = ` ${said.map(squash).join(' ')} `;
+  return source.identity.split('\n').slice(0, 5).some((line) => {
+    const title = line.split(/[:.–—]/)[0]!.match(/[\p{L}\p{N}’'-]+/gu) ?? [], at = folded.indexOf(` ${title.map(squash).join(' ')} `);
+    if (title.length < 3 || title.length > 14 || at < 0) return false;
+    // As a title is written: a stretch of a sentence with the same words is none.
+    const first = folded.slice(0, at + 1).split(' ').length - 2;
+    return said.slice(first, first + title.length).filter((w) => /^\p{Lu}/u.test(w)).length >= 2;
+  });
+}
+/** “(Kessler 14)”, “(Kessler, p. 14)”, “(Kessler)”, “(Kessler, Shorelines, 14)”: a surname in brackets with a page, a title or nothing. */
+const bracketed = (text: string, source: WordStream): boolean => [...text.matchAll(/\(([^()]{2,80})\)/g)].some((m) => m[1]!.split(/;\s*/).some((work) => { const surname = /^(?:see\s+|cf\.?\s+)?(\p{Lu}[\p{L}'’-]+)(?:\s+(?:and|&)\s+\p{Lu}[\p{L}'’-]+|\s+et al\.?)?(?:,\s+[‘“"]?\p{Lu}[^()\d;]{3,80}?)?(?:,?\s+(?:pp?\.?\s*)?\d{1,3}(?:\s?[–-]\s?\d{1,3})?)?$/u.exec(work.trim())?.[1]; return surname !== undefined && isName(surname) && namesAuthor(source, surname); }));
 /** A surname alone names a source where it stands in its first lines as a name does: with a capital letter. */
 const namesAuthor = (source: WordStream, surname: string): boolean => new RegExp(`(?<!\\p{L})${surname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'u').test(source.identity);
 
@@ -42,6 +57,8 @@ function notesOf(paper: WordStream, start: number, end: number, follow: string):
     const below = page ? numberedNotes(paper.text.slice(at + m[1]!.length, page.to), n) : [], texts = below.length > 0 ? below : numberedNotes(paper.text.slice(at + m[1]!.length), n);
     for (const text of texts) found.push(/^ibid/i.test(text) ? sameAsBefore(n, (k) => (k === n ? text : numberedNotes(page ? paper.text.slice(page.from, page.to) : paper.text, k)[0])) : text);
   }
+  // Endnotes that a word processor numbers in small roman figures come as text in square brackets.
+  for (const m of paper.text.slice(start, end + follow.length + 8).matchAll(/\[([ivxlc]{1,7})\]/g)) { const note = new RegExp(`\\n\\s*\\[${m[1]}\\]\\s*([^\\n]{3,600})`).exec(paper.text.slice(end))?.[1]; if (note) found.push(note); }
   return found;
 }
 /** “Ibid.” stands for the note before it. */
@@ -55,6 +72,7 @@ const numberedNotes = (text: string, n: number): string[] => [...text.matchAll(n
 /** A surname and year name a source when the surname stands in what names it and no other year does. */
 function names(source: WordStream, surname: string, year: string): boolean {
   if (!hasWord(source.identity, surname)) return false;
+  if (!/^\d/.test(year)) return namesAuthor(source, surname);
   const years: string[] = source.identity.match(/\b(?:19|20)\d{2}\b/g) ?? [];
   return years.length === 0 || years.includes(year);
 }
@@ -77,6 +95,6 @@ function entryNames(entry: string | null, source: WordStream): boolean {
   return words.length >= 3 && words.filter((w) => hasWord(source.identity, w)).length >= words.length * 0.6;
 }
 /** Capitalised words that begin a note or a title and name nobody. */
-const isName = (word: string): boolean => !/^(?:The|And|For|This|That|These|Those|See|Also|With|From|All|Its|Our|His|Her|Not|But|One|Two|When|While|Where|Although|However|Journal|Review|University|Press|Vol|Chapter|Section|Table|Figure|Author|Title|Year)$/.test(word);
+const isName = (word: string): boolean => !/^(?:It|He|She|They|We|You|Who|What|Nobody|Some|Many|Most|Others|Another|Each|Every|Such|Here|There|Then|Thus|Only|Both|Research|Evidence|Results|Data|Studies|Critics|Scholars|Authors|The|And|For|This|That|These|Those|See|Also|With|From|All|Its|Our|His|Her|Not|But|One|Two|When|While|Where|Although|However|Journal|Review|University|Press|Vol|Chapter|Section|Table|Figure|Author|Title|Year)$/.test(word);
 const hasWord = (text: string, word: string): boolean => { const wanted = squash(word); return (text.match(/[\p{L}'’-]+/gu) ?? []).some((w) => squash(w) === wanted); };
 const numbered = (references: string, n: number): string | null => new RegExp(`(?:^|\\n)\\s*\\[?${n}[\\].)]?\\s+([^\\n]+(?:\\n(?!\\s*\\[?\\d+[\\].)]?\\s)[^\\n]+)*)`).exec(references)?.[1] ?? null;

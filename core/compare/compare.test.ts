@@ -40,6 +40,7 @@ describe('quotations set as a block', () => {
 
 describe('quoted and cited', () => {
   test.each<[string, string, boolean, boolean]>([
+    ['in whose view', `In Ekwall’s view, ${copied} (2020, p. 3).`, false, true], ['in another’s view', `In Hesketh’s view, ${copied}.`, false, false], ['without a date', `So ${copied} (Ekwall, n.d.).`, false, true], ['tells us', `Ekwall tells us that “${copied}” (14).`, true, true], ['author, title and page', `So ${copied} (Ekwall, Shores and Walls, 14).`, false, true], ['another author, title and page', `So ${copied} (Hesketh, Shores and Walls, 14).`, false, false], ['an endnote in roman figures', `So “${copied}”.[i]\n\n[i] Ekwall, Shores, p. 3.`, true, true], ['an endnote on another', `So “${copied}”.[i]\n\n[i] Hesketh, Shores, p. 3.`, true, false],
     ['neither', `So ${copied}.`, false, false], ['quoted and cited after it', `As one reads, “${copied}” (Ekwall, 2020).`, true, true], ['narrative', `Ekwall (2020) writes that ${copied}.`, false, true], ['with and others', `So ${copied} (Ekwall et al., 2020).`, false, true],
     ['cited, but another source', `So ${copied} (Hesketh, 1998).`, false, false], ['the right name, another year', `So ${copied} (Ekwall, 2011).`, false, false], ['straight quotation marks', `It says "${copied}".`, true, false], ['the author leads in, the year follows', `Ekwall argues that ${copied} (2020, 14).`, false, true], ['the author leads in, another year follows', `Ekwall argues that ${copied} (1998, 14).`, false, false], ['according to its author', `According to Ekwall, ${copied}.`, false, true], ['according to another', `According to Hesketh, ${copied}.`, false, false],
     ['by author and page', `So “${copied}” (Ekwall 14).`, true, true], ['by author alone', `So “${copied}” (Ekwall).`, true, true], ['another author and page', `So “${copied}” (Hesketh 14).`, true, false], ['a word in brackets that the source holds', `So ${copied} (wave).`, false, false],
@@ -59,6 +60,16 @@ test('matches in the reference list and with a template do not count', async () 
   const r = await compareFiles(text('paper.txt', `Describe in your own words how the surface of the marsh has changed since the wall was opened.\n\n${filler}\n\nReferences\n\n${entry}`), [text('a.txt', entry)], [text('task.txt', 'Describe in your own words how the surface of the marsh has changed since the wall was opened.')]);
   expect(r.passages.map((p) => [p.references ?? false, p.template ?? false])).toEqual([[false, true], [true, false]]);
   expect(r.share).toBe(0);
+});
+test.each([
+  ['the assignment’s wording, by what it says', 'week5.txt', `Coursework 2\n\n${copied}.\n\nSubmit your essay by 17:00 on Friday. Word limit: 2,000 words. It carries 40 marks.`, true],
+  ['a template, by its name', 'report-template.txt', `${copied}.`, true], ['a task, by its name and its first word', 'task.txt', `Discuss this: ${copied}.`, true],
+  ['a fellow student’s paper named after the assignment', 'assignment2.txt', `${copied}. ${filler}`, false], ['a study that speaks of marks and words', 'study.txt', `${copied}. The marks on the wall and 200 words on it.`, false],
+])('%s is told from a source', async (_, name, source, template) => { const r = await compareFiles(text('paper.txt', `So ${copied}. ${filler}`), [text(name, source)]); expect([r.passages[0]!.template ?? false, r.share === 0]).toEqual([template, template]); });
+test('a quotation shortened by dots is one passage; dots alone bring nothing together', async () => {
+  const words = copied.split(' '), parts = [words.slice(0, 9), words.slice(13)], short = [...parts[0]!, '…', ...parts[1]!].join(' ');
+  expect((await compare(`So “${short}”.`)).passages.map((p) => p.words)).toEqual([words.length - 4]);
+  expect((await compare(`So ${parts.flat().join(' ')}.`)).passages).toEqual([]);
 });
 test('ten thousand words against ten thousand are compared at once', async () => {
   const long = Array.from({ length: 10_000 }, (_, i) => `w${(i * 7919) % 3001}`).join(' ');

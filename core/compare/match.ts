@@ -43,11 +43,17 @@ function extend(paper: Word[], words: Word[], p: number, s: number, source: numb
   const equal = (i: number, j: number): boolean => paper[i] !== undefined && words[j] !== undefined && paper[i]!.folded === words[j]!.folded;
   for (;;) {
     while (equal(pe, se)) { pe++; se++; same++; }
-    const jump = findBridge(equal, pe, se);
+    const jump = findBridge(equal, pe, se) ?? (paper[pe]?.abridged ? pastGap(equal, pe, se) : null);
     if (!jump) break;
     [pe, se] = [pe + jump[0], se + jump[1]];
   }
   return { source, paperStart: p, paperEnd: pe, sourceStart: s, sourceEnd: se, words: same };
+}
+/** Words left out where dots say so: a quotation that is shortened is one passage. */
+const mostLeftOut = 60;
+function pastGap(equal: (i: number, j: number) => boolean, p: number, s: number): [number, number] | null {
+  for (let left = 1; left <= mostLeftOut; left++) if ([0, 1, 2].every((k) => equal(p + k, s + left + k))) return [0, left];
+  return null;
 }
 /** The smallest change after which at least four words agree again. */
 function findBridge(equal: (i: number, j: number) => boolean, p: number, s: number): [number, number] | null {

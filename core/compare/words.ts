@@ -2,7 +2,7 @@ import { squash } from '../identity/fold.ts';
 import type { Box, DocumentFacts, Passage } from '../model/facts.ts';
 
 /** One word of a text: its folded form, where it stands, and what stands around it. */
-export interface Word { folded: string; start: number; end: number; quoted: boolean; references: boolean }
+export interface Word { folded: string; start: number; end: number; quoted: boolean; references: boolean; /** dots before it say that words are left out */ abridged?: boolean }
 export interface WordStream { text: string; words: Word[]; /** notes in the order in which the text refers to them, each reference with its place in `text` */ notes: { at: number; text: string }[]; /** where each page's text lies in `text`, of files with fixed pages */ pages: { from: number; to: number }[]; references: string; /** what names the document itself: its file name, stored author and title, first words */ identity: string }
 
 let segmenter: Intl.Segmenter | null = null;
@@ -28,8 +28,8 @@ export function streamOf(facts: DocumentFacts): WordStream {
     for (const line of joined.text.split('\n')) {
       for (const s of segmenter.segment(line)) {
         if (!s.isWordLike) continue;
-        const start = at + s.index, end = start + s.segment.length;
-        words.push({ folded: squash(s.segment), start: from + start, end: from + end, quoted: quotes.some((q) => start >= q[0] && end <= q[1]) || joined.block.some((b) => start >= b[0] && end <= b[1]) || p.indented === true, references: p.section === 'references' });
+        const start = at + s.index, end = start + s.segment.length, abridged = /(?:…|\.\s?\.\s?\.)[\])”"]?\s*$/.test(joined.text.slice(Math.max(0, start - 12), start));
+        words.push({ folded: squash(s.segment), start: from + start, end: from + end, quoted: quotes.some((q) => start >= q[0] && end <= q[1]) || joined.block.some((b) => start >= b[0] && end <= b[1]) || p.indented === true, references: p.section === 'references', ...(abridged ? { abridged } : {}) });
       }
       at += line.length + 1;
     }

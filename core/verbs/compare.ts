@@ -1,4 +1,5 @@
 import { isCited } from '../compare/cite.ts';
+import { isTemplate } from '../compare/template.ts';
 import { matchWords } from '../compare/match.ts';
 import { streamOf, type WordStream } from '../compare/words.ts';
 import { readDocument } from '../readers/index.ts';
@@ -13,7 +14,7 @@ export const leastPassage = 12;
 
 /** Compares a paper with other texts, word by word: which passages they share, whether each is quoted, and whether the citation with it names
  * the source that really matches. Offsets in words (UAX #29). Matches in the reference list and with a template do not count in the share.
- * @param templates - the assignment's wording and supplied templates
+ * @param templates - the assignment's wording and supplied templates, where they are known; others are told by what they say
  * @throws {CannotDo} `unreadable` for a file without readable text */
 export async function compareFiles(paper: SourceFile, against: SourceFile[], templates: SourceFile[] = [], job: Job = {}): Promise<Compared> {
   const read = async (file: SourceFile) => {
@@ -23,11 +24,12 @@ export async function compareFiles(paper: SourceFile, against: SourceFile[], tem
   };
   const own = await read(paper), all = [...against, ...templates], sources: WordStream[] = [];
   for (const [i, file] of all.entries()) { sources.push(await read(file)); job.progress?.(i + 1, all.length, 'texts'); }
+  const supplied = sources.map((source, i) => isTemplate(all[i]!.name, source));
   const runs = matchWords(own.words, sources.map((s) => s.words), leastPassage);
   const passages = runs.map((run): SharedPassage => {
     const source = sources[run.source]!, here = own.words.slice(run.paperStart, run.paperEnd);
     const start = here[0]!.start, end = here.at(-1)!.end, from = source.words[run.sourceStart]!.start, to = source.words[run.sourceEnd - 1]!.end;
-    const references = here.filter((w) => w.references).length > here.length / 2, template = run.source >= against.length;
+    const references = here.filter((w) => w.references).length > here.length / 2, template = run.source >= against.length || supplied[run.source]!;
     return {
       words: run.words, quoted: here.filter((w) => w.quoted).length >= here.length * 0.8, cited: !references && isCited(own, start, end, source),
       paper: { start: run.paperStart, end: run.paperEnd, quote: own.text.slice(start, end).replace(/\s+/g, ' ') }, source: { file: all[run.source]!.path, start: run.sourceStart, end: run.sourceEnd, quote: source.text.slice(from, to).replace(/\s+/g, ' ') },
