@@ -65,17 +65,40 @@ function ghostOf(grey: Raster, paper: Raster): number {
     const px = math.min(w - 1, x * step + (step >> 1)), py = math.min(h - 1, y * step + (step >> 1)), light = paper.data[math.min(paper.height - 1, ((py * paper.height) / h) | 0) * paper.width + math.min(paper.width - 1, ((px * paper.width) / w) | 0)]!, ratio = data[py * w + px]! / math.max(1, light);
     kind[y * cols + x] = ratio < 0.62 ? 2 : ratio < 0.9 && ratio > 0.7 ? 1 : 0;
   }
+  const ruled = ruledIn(kind, cols, rows);
   let pale = 0, ink = 0;
   const rim = math.max(3, math.round(cols * 0.03));
   for (let y = rim; y < rows - rim; y++) for (let x = rim; x < cols - rim; x++) {
     const k = kind[y * cols + x];
     if (k === 2) ink++;
-    if (k !== 1) continue;
+    if (k !== 1 || ruled[y * cols + x]) continue;
     let near = false;
     for (let dy = -3; dy <= 3 && !near; dy++) for (let dx = -3; dx <= 3; dx++) if (kind[(y + dy) * cols + x + dx] === 2) { near = true; break; }
     if (!near) pale++;
   }
   return ink + pale < cols * rows * 0.0005 ? 0 : math.round((1000 * pale) / (ink + pale)) / 1000;
+}
+
+/** Pale marks that run on straight, along or across: the lines of ruled and squared paper. No stroke of a letter is as long; writing may cross them. */
+function ruledIn(kind: Uint8Array, cols: number, rows: number): Uint8Array {
+  const ruled = new Uint8Array(cols * rows), least = math.round(math.max(cols, rows) * 0.05), gap = 2, crossing = 8;
+  /** @param side - to the row or column beside, where a line goes on that does not lie quite straight */
+  const along = (from: number, step: number, count: number, side: number): void => {
+    const pale = (at: number): boolean => kind[at] === 1 || kind[at - side] === 1 || kind[at + side] === 1;
+    let start = -1, last = -1, ink = 0;
+    /** A line of pale writing is as pale a few rows on; a ruled line is alone. */
+    const thin = (first: number, end: number): boolean => { let tall = 0; for (let i = first; i <= end; i++) { const at = from + i * step; if ([3, 4].some((d) => kind[at - d * side] === 1 || kind[at + d * side] === 1)) tall++; } return tall < (end - first + 1) * 0.3; };
+    const close = (): void => { if (start >= 0 && last - start + 1 - ink >= least && thin(start, last)) for (let i = start; i <= last; i++) for (const by of [-side, 0, side]) ruled[from + i * step + by] = 1; start = -1; ink = 0; };
+    for (let i = 0, inked = 0; i < count; i++) {
+      const at = from + i * step;
+      if (pale(at)) { if (start < 0) start = i; else ink += inked; last = i; inked = 0; } else if (kind[at] === 2) inked++;
+      if (start >= 0 && i - last > (inked > 0 ? crossing : gap)) { close(); inked = 0; }
+    }
+    close();
+  };
+  for (let y = 1; y < rows - 1; y++) along(y * cols, 1, cols, cols);
+  for (let x = 1; x < cols - 1; x++) along(x, cols, rows, 1);
+  return ruled;
 }
 
 /** A small print of fixed size, so that two photos of one page can be laid over each other. */

@@ -99,6 +99,10 @@ test('writing of the other side is a ghost, a clean page has none', async () => 
   expect(ghost).toBeGreaterThan(photoLevels.ghost); expect(ghost).toBeLessThan(photoLevels.pencil);
   expect((await shoot({})).facts.ghost).toBeLessThan(0.05);
 });
+test.each([['ruled', false], ['squared', true]])('%s paper has no ghost', async (_, squared) => {
+  const lines = { ...page, data: page.data.map((v, i) => { const at = Math.floor(i / page.channels), x = at % page.width, y = Math.floor(at / page.width), every = Math.round(page.width / 28); return y % every < 2 || squared && x % every < 2 ? Math.min(v, 205) : v; }) };
+  expect((await shoot({}, lines)).facts.ghost).toBeLessThan(photoLevels.ghost);
+});
 test('two photos of one page are alike, photos of two pages are not', async () => {
   const first = await shoot({}), again = await shoot({ quad: [[300, 90], [1050, 180], [1010, 1250], [220, 1190]], blur: 0.7, light: (x) => 0.6 + 0.3 * x, grainSeed: 3 }), second = await shoot({}, otherPage);
   expect(likeness(first.facts.print, again.facts.print)).toBeGreaterThan(0.9);
