@@ -23,12 +23,12 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:day of (?:class(?:es)?|term|teaching)|class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.
   if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
-  // “Upload them before the Thursday lecture on 25 February”.
   if (/\bopens?(?: for (?:submissions?|uploads?|hand-?ins?|business))?(?: at [\d:.apm ]+)?\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “By the time class starts on Tuesday, 9 March”; “it is now Thursday, 1 April”.
   if (/\b(?:by the time|before|when) (?:the )?(?:class|lecture|seminar|tutorial|session) (?:starts|begins)\s*(?:on\s*)?(?:\w+\.?,?\s*)?$/i.test(before) && /\b(?:due|submit\w*|hand\w*|upload\w*|deadline|send|inbox)\b/i.test(before)) return 'due';
   if (/^\W*(?:it(?: is|['’]s)|the (?:new )?(?:deadline|due date) is) now\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous.text} ${before}`)) return 'due';
   if (/\b(?:the )?(?:correct|right|actual) (?:date|deadline|day)(?: and time)? (?:is|remains)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “Upload them before the Thursday lecture on 25 February”.
   if (/\b(?:upload|submit|hand (?:it |them )?in|send (?:it|them))\b[^;]{0,130}\bbefore (?:(?:the|our) )?(?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
   // “The deadline has been extended to 18 March” is said to all.
@@ -41,7 +41,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “If you’re in the Wednesday group, … your deadline is 14 April”: not said to all.
   if (/^\W*(?:but )?if you(?:['’]re| are) in (?:the )?[\w ]{1,20}(?:group|class|section|stream|cohort)\b/i.test(before)) return 'other';
   // “… has been extended from Thursday 4 March to Monday 8 March”.
-  const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|postponed|changed|pushed back|brought forward|put back)\s+from\b`;
+  const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|moves|postponed|changed|changes|pushed back|brought forward|put back|shifts|shifted)\s+from\b`;
   // “The hand-in on Monday 5 April has been moved to Tuesday 6 April.”
   if (/\b(?:deadline|due date|hand-?in|submission)\b[^.;]{0,20}$/i.test(before) && /^[^.;,]{0,20}\b(?:has been|is|was|will be) (?:now )?(?:moved|postponed|changed|extended|pushed back|put back|brought forward) (?:to|until)\b/i.test(after)) return 'other';
   if (new RegExp(`${moved}\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'other';
@@ -111,7 +111,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     // “Feedback will be returned by 3 June”: the subject outweighs the preposition next to the date.
     if (near.role === 'due' && /^(by|to|until|till|before|latest)$/i.test(/\w+/.exec(before.slice(near.at))?.[0] ?? '')) {
       if ([...(sinceComma.trim().length > 12 ? sinceComma : before).matchAll(strong)].length > 0 && !/\b(?:deadline|due|submit|hand)\b/i.test(sinceComma.trim().length > 12 ? sinceComma : before)) return 'other';
-      if (/\b(?:extension|extended|granted)\b/i.test(before)) return 'extension';
+      if (/\b(?:extension|extended(?! (?:essay|abstract|project|response|report|piece|writing|case|reading|version|summary|study|paper|task))|granted)\b/i.test(before)) return 'extension';
     }
     if (near.role === 'opens' && /\b(?:feedback|marks|grades|results|marked (?:scripts|work|essays|papers))\b/i.test(before)) return 'other';
     return near.role;

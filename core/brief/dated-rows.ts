@@ -145,7 +145,7 @@ function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: 
   if (dates.length !== 2) return false;
   const [first, second] = dates as [ReadDate, ReadDate], joint = text.slice(first.end, second.start), lead = text.slice(clause.start, first.start);
   if (head !== null && /^\s*(?:[-–—]|to|until)\s*$/i.test(joint) && /:\s*(?:from\s+)?(?:\w+day,?\s+)?$/i.test(lead) && !noWindow.test(head)) return true;
-  return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*\)?\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:moved|postponed|changed|extended|brought forward|put back|pushed back)\b/i.test(lead);
+  return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*\)?\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:move[sd]|postponed|change[sd]|extended|brought forward|put back|pushed back|shift(?:s|ed))\b/i.test(lead);
 }
 
 /** “Stage one: concept paper. Two pages. Hand in by 12 February.”: the head of the line names what a later sentence of it is about. */
@@ -163,7 +163,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\b[^.;:]{0,30}\b(?:until|till|up to|no later than)\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead) || /\blate\b[^.;]{0,8}\bbut(?: before)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;
   if (before && /^\W*late\b[^:]{0,20}:/i.test(before.text) && /^\W*(?:and )?(?:the \w+ )?(?:closes?|shuts?|locks?|ends?)(?: for good| finally| completely)?\s*(?:on\s+|at\s+)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
-  if (before && /\blate\b/i.test(before.text) && /^\W*(?:(?:nothing|no \w+) (?:(?:is |are |will be )?accepted |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
+  if (before && /\b(?:late|capped|penal\w+|received after)\b/i.test(before.text) && /^\W*(?:and |but )?(?:(?:nothing|none|no \w+) (?:(?:is |are |will be )?(?:accepted|received|taken|marked) |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
   if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:at \S+ )?(?:(?:is|are|will be) given |(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
   return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }

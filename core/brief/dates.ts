@@ -39,6 +39,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/\bnow (?=until|till|to\b)/gi, '    ') };
   // “The 15th (of March, 2027)”.
   clause = { ...clause, text: clause.text.replace(/(\d(?:st|nd|rd|th)) \((of [A-Z][a-z]+)(,? 20\d\d)?\)/g, (_, day: string, month: string, year?: string) => `${day}  ${month}${(year ?? '').replace(',', ' ')} `) };
+  // “By noon on the second Friday of term, i.e. 29 January”: the date says which day that is.
+  clause = { ...clause, text: clause.text.replace(/(?<=\bon )the (?:first|second|third|fourth|last|final) \w+day (?:of|in) [^,;.()]{3,40},? \(?(?:i\.e\.|that is|namely|which is),?(?= )/gi, (s) => ' '.repeat(s.length)) };
   // “Five in the afternoon”.
   if (/\bin the (?:morning|afternoon|evening)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/(?<!\b(?:past|to|before|minutes?|half) )\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?=(?: o['’]clock)? in the (?:morning|afternoon|evening)\b)/gi, (word) => String(hours.indexOf(word.toLowerCase()) + 1).padStart(word.length)) };
   // “Noon (not midnight!)”.

@@ -56,6 +56,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “1 x business plan (PDF), 1 x financial model (Excel)”.
   const counted = /(?:^|[,;:]|\band)\s*(?:\d{1,2}\s?[x×]\s+)([a-z][a-z-]*(?: [a-z-]+){0,3})\s*\($/i.exec(text);
   if (counted) return { label: counted[1]!, at: from + counted.index + counted[0].indexOf(counted[1]!) };
+  // “… and one image (JPG, at least 300 dpi)”.
+  const pictured = /\b(?:one|an?|two|three)\s+((?:[a-z]+ )?(?:image|photo|photograph|picture)s?)\s*\(\s*$/i.exec(text);
+  if (pictured && /\band\s+$/i.test(text.slice(0, pictured.index))) return { label: pictured[1]!, at: from + pictured.index + pictured[0].indexOf(pictured[1]!) };
   // “Photos must be merged to one PDF” says what the PDF is made of.
   if (m && /^(?:photos|photographs|pictures|scans|images|pages)$/i.test(m[1]!.trim()) && /^ (?:must|should|have to|are to|need to) be (?:merged|combined|joined|put|collected)\b/i.test(text.slice(m.index + m[0].length))) return null;
   // “English summary for exchange students: …” says for whom it is written.
@@ -77,7 +80,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
 
 /** “PDF/A for the thesis; a ZIP with the data”: the name behind the kind. */
 function labelFor(mention: Mention): DocumentLabel | null {
-  const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document))? (?:for (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research |source )?(?:data|code)))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
+  const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document|version|copy))? (?:(?:for|of) (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research |source )?(?:data|code)))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
   return behind ? { label: (behind[1] ?? behind[2])!, at: mention.at } : null;
 }
 
@@ -110,9 +113,16 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     listed.add(mention.clause);
     for (const item of items) { const at = from + item.index + item[0].indexOf(item[1]!); documents.push({ label: item[1]!.trim(), types: [...mention.kinds], start: at, end: at + item[1]!.length }); }
   }
+  // “(i) a commentary of no more than 1,500 words (.docx), (ii) the storyboard as a PDF and (iii) a link sheet (.pdf)”: so are they where the sentence counts them.
+  for (const clause of new Set(asked.map((m) => m.clause))) {
+    const marks = [...clause.text.matchAll(/\((?:i{1,3}|iv|v|[a-e]|\d)\)\s+(?:an? |the |your |one )?((?!(?:and|or|if|the|when)\b)[\p{L}][\p{L}-]*(?: (?!(?:of|as|in|with|on|to|for|at|and|that|which|is|must|should|may)\b)[\p{L}-]+){0,3})/giu)], parts = marks.map((m, i) => asked.filter((a) => a.clause === clause && a.at - clause.start > m.index && a.at - clause.start < (marks[i + 1]?.index ?? Infinity)));
+    if (marks.length < 2 || listed.has(clause) || parts.some((p) => p.length === 0)) continue;
+    listed.add(clause);
+    marks.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of parts[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim(), types, start: at, end: parts[i]!.at(-1)!.to }); });
+  }
   for (const mention of asked.filter((m) => !listed.has(m.clause))) {
     // “Photos named surname_1.jpg, surname_2.jpg”: endings of names say nothing new of a kind that is asked for.
-    if (/\b(?:named|called)\b[^;]*\w\.?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
+    if (/(?:\b(?:named|called)\b|\bfile ?names?\s*:)[^;]*\w\.?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
     const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous, { asked, clauses, text }) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
@@ -175,6 +185,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.
   if (/^\W*(?:\d{1,2}\s+)?(?!and\b|or\b|but\b|if\b|no\b)[\p{L}][\p{L} -]{2,30}[,(]\s*(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start)) && /^\W*\d/.test(text)) return true;
+  // “1. Produce a PDF/A-2b version of the thesis.”
+  if (/^\W*(?:\d{1,2}[.)]\s*)?(?:please )?(?:produce|create|generate|prepare|make)\s+(?:an? |one |the )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.
@@ -183,5 +195,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\btemplate\W*$/i.test(text.slice(0, at - clause.start)) && /^\W*(?:and |then )*(?:convert|export|save|print)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
   // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
   if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,20}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
-  return /\b(?:submi|hand|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

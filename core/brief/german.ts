@@ -7,7 +7,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['nach ablauf der (?:abgabe)?frist ist keine abgabe mehr möglich|verspätete? (?:abgaben?|eingereichte arbeiten) (?:werden|wird) nicht (?:mehr )?(?:angenommen|akzeptiert|bewertet|berücksichtigt)|verspätete? abgaben? (?:ist|sind) (?:leider )?nicht möglich', 'late work is not accepted'],
   ['(?:bis )?spätestens (?:bis )?(?:zum|am)?', 'by'], ['bis (?:zum|am)', 'by'], ['(?<=\\d\\s?)bis(?=\\s?\\d)', 'to'], ['bis', 'by'], ['abgabe(?:frist|termin|datum|schluss|ende)|einreichungsfrist', 'deadline'], ['fällig', 'due'],
   ['(?:maximal|höchstens|nicht mehr als)', 'at most'], ['mindestens', 'at least'], ['(?<=\\d\\s?)seiten', 'pages'], ['(?<=\\d\\s?)(?:wörtern?|worte)', 'words'], ['ca\\.', 'c.'], ['umfang(?=\\s*:)', 'length'], ['dateigröße', 'file size'],
-  ['schriftgröße', 'font size'], ['schrift(?:art)?', 'font'], ['seitenränder|ränder', 'margin'], ['seitenzahlen', 'numbered pages'], ['ordner', 'folder'], ['(?<=\\d[:.]\\d\\d\\s)uhr', 'hrs'], ['in den ordner|in dem ordner', 'in the folder'],
+  ['schriftgröße', 'font size'], ['schrift(?:art)?', 'font'], ['seitenränder|ränder', 'margin'], ['seitenzahlen', 'numbered pages'], ['ordner', 'folder'], ['verspätete? (?:arbeiten|abgaben?|einreichungen?) (?:werden|wird) mit (?:5,0|nicht ausreichend|null punkten) (?:bewertet|benotet)', 'late work is not accepted'], ['(?<=\\d[:.]\\d\\d\\s)uhr', 'hrs'], ['in den ordner|in dem ordner', 'in the folder'],
   ['wird anonym (?:bewertet|korrigiert|begutachtet)', 'is marked blind'], ['werden anonym (?:bewertet|korrigiert|begutachtet)', 'are marked blind'], ['(?:eigenständigkeits|selbstständigkeits|selbständigkeits)erklärung', 'declaration of own work'], ['eidesstattliche (?:erklärung|versicherung)', 'signed declaration'],
   ['hochzuladen|hochgeladen|hochladen|einzureichen|eingereicht|einreichen|abzugeben|abgegeben|abgeben', 'upload'], ['als(?= (?:pdf|word|docx|odt|rtf|zip|eine?))', 'as'], ['ohne(?= (?:literatur|anhang|deckblatt|titel|verzeichnis))', 'excl'], ['anhang', 'annex'], ['literaturverzeichnis', 'bibliography'], ['deckblatt', 'cover'], ['dateiname', 'filename'],
   ['(?:mit (?:einer |der )?)?plagiats\\p{L}*software (?:geprüft|überprüft)|auf plagiate? (?:geprüft|überprüft)', 'similarity checked'], ['einzeilig', 'spacing 1'], ['(?<=1[.,]5)-?\\s?zeilig', ' spaced'], ['benennen sie (?:sie|die datei|ihre datei|das dokument)(?: nach dem muster)?', 'file name:'],
@@ -21,9 +21,10 @@ const dayAndMonth = new RegExp(`(?<!\\d)(\\d{1,2})\\.(\\s+)(${Object.keys(months
 /** A German wording with its telling words in English and every letter of the rest in its place; others as they are. */
 export function germanAsEnglish(wording: string): string {
   if (!isGerman(wording)) return wording;
-  let text = wording.replace(dayAndMonth, (whole, day: string, gap: string, month: keyof typeof months) => `${day} ${gap}${months[month]}`.padEnd(whole.length)).replace(/„([^“”"\n]{1,80})[“”"]/g, '“$1”');
+  let text = wording.replace(dayAndMonth, (whole, day: string, gap: string, month: keyof typeof months) => `${day} ${gap}${months[month]}`.padEnd(whole.length, '\u00a0')).replace(/„([^“”"\n]{1,80})[“”"]/g, '“$1”');
   // “Im Ordner „X““ is via it: what stands before the mark has to stay beside it.
   text = text.replace(/(?<!\p{L})(?:im (?:kurs|abgabe)?ordner|unter)(?= [“"])/giu, (found) => 'via'.padStart(found.length));
-  for (const [german, english] of phrases) text = text.replace(german, (found) => english.length > found.length ? found : english.padEnd(found.length));
+  // Filled up with spaces that make no columns: plain ones in a row are the gaps of a table.
+  for (const [german, english] of phrases) text = text.replace(german, (found) => english.length > found.length ? found : english.padEnd(found.length, '\u00a0'));
   return text;
 }

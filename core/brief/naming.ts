@@ -62,7 +62,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       const meaning = /\bwhere\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
       if (meaning) collectFields(clause, pattern.end - clause.start + meaning.index, out, override);
       // “Your Student Number (SN) goes into the file name: SN_CRIM2020.pdf.”
-      if (/\b(?:goes|comes|belongs) (?:in|into)\b[^.;]*\bfile ?name\b/i.test(clause.text)) collectFields(clause, 0, out, override);
+      if (/\b(?:goes|comes|belongs) (?:on|in|into)\b[^.;]*\bfile ?name\b/i.test(clause.text)) collectFields(clause, 0, out, override);
       // “NAME_First name”: beside the first name, the other is the surname.
       if (/(?<![\p{L}])NAME(?![\p{L}])/u.test(pattern.value) && out.mustContain.some((s) => s.value === 'givenNames') && !out.mustContain.some((s) => s.value === 'surname')) out.mustContain.push({ value: 'surname', start: pattern.start, end: pattern.end, override });
       return;
@@ -117,7 +117,7 @@ const ruledOut = (part: Clause, at: number): boolean => /\b(?:do not|don['’]t|
 const identifier = String.raw`(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID(?: number)?|no\.?)`;
 /** Fields of two words that stand in a pattern as they are: “GEO3107_candidate number_Report”. */
 const twoWords = String.raw`(?:candidate|student|exam(?:ination)?|registration|matriculation|roll|ID)\s(?:number|code|ID|no\.?)|(?:first|given|last|family)\sname|(?:module|course|unit)\scode|(?:short|module|course|essay|paper|assignment)\stitle`;
-const patternWords = new RegExp(String.raw`(?:[“"‘'\x60]([^”"’'\x60\n]{4,80})[”"’'\x60])|((?:[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+)+(?:(?:\s?[_\-–+]\s?|(?<=[\]>}])\s(?=[[<{]))(?:[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+)+)+(?:\.(?:pdf|docx?|odt|rtf|txt|zip|jpe?g|png|mp[34]|xlsx|pptx|csv|ext))?|[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}](?:\.(?:pdf|docx?|odt))?|[A-Za-z][A-Za-z0-9]*(?:ID|Number|Code|Name)[A-Za-z0-9]*\.(?:pdf|docx?|odt))`.replaceAll('FIELD', twoWords), 'gi');
+const patternWords = new RegExp(String.raw`(?:[“"‘'\x60]([^”"’'\x60\n]{4,80})[”"’'\x60])|((?:[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+#*)+(?:(?:\s?[_\-–+]\s?|(?<=[\]>}])\s(?=[[<{]))(?:[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}]|FIELD|[A-Za-z0-9]+)+)+(?:\.(?:pdf|docx?|odt|rtf|txt|zip|jpe?g|png|mp[34]|xlsx|pptx|csv|ext))?|[[<{](?![\s=])[^\]>}<[{(),\n]{2,30}[\]>}](?:\.(?:pdf|docx?|odt))?|[A-Za-z][A-Za-z0-9]*(?:ID|Number|Code|Name)[A-Za-z0-9]*\.(?:pdf|docx?|odt))`.replaceAll('FIELD', twoWords), 'gi');
 /** A pattern: words joined by underscores, hyphens or brackets that stand for fields, in or out of quotation marks. */
 function findPattern(clause: Clause): { value: string; start: number; end: number } | null {
   const tokens = [...matchesIn(clause, patternWords)];
@@ -127,8 +127,8 @@ function findPattern(clause: Clause): { value: string; start: number; end: numbe
     const fields = fieldWords.filter(([p]) => p.test(spaced)).length + (/\b(?:name|number|id|code|surname|title|assignment|essay)\b/i.test(spaced) ? 0.5 : 0);
     const joined = /[_[\]<>{}]|\w-\w/.test(value);
     const at = m[1] !== undefined ? m.at + 1 : m.at;
-    return { value, start: at, end: at + (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '').length, score: fields + (joined ? 1 : 0) + (m[1] !== undefined && fields > 0 ? 0.5 : 0) + (/\.(pdf|docx?|odt|mp[34]|xlsx|pptx)$/i.test(value) ? 0.5 : 0), example: /\b(?:e\.g\.|for example|such as|example:?|like)\s*[“"‘'(]?$/i.test(clause.text.slice(0, at - clause.start)) || (fields < 1 && /^\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*:[^;]*$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\blike (?:so|this):?\s*[“"‘'(]?$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*\($/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\([^()]*,\s*$/i.test(clause.text.slice(0, at - clause.start))) };
-  }).filter((t) => t.score >= 1.5 && !t.example && !/^(?:file-?name|e-mail|double-spaced|one-page)$/i.test(t.value));
+    return { value, start: at, end: at + (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '').length, score: fields + (joined ? 1 : 0) + (m[1] !== undefined && fields > 0 ? 0.5 : 0) + (/\.(pdf|docx?|odt|mp[34]|xlsx|pptx)$/i.test(value) ? 0.5 : 0), example: /\b(?:e\.g\.|for example|for instance|such as|example:?|like)\s*[“"‘'(]?$/i.test(clause.text.slice(0, at - clause.start)) || (fields < 1 && /^\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*:[^;]*$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\blike (?:so|this):?\s*[“"‘'(]?$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*\($/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\([^()]*,\s*$/i.test(clause.text.slice(0, at - clause.start))) };
+  }).filter((t) => t.score >= 1.5 && !t.example && !/\btemplates?\b[^.;]{0,20}\(\s*[“"'‘]?$|\btemplates?,? [“"'‘]?$/i.test(clause.text.slice(0, t.start - clause.start)) && !/^(?:file-?name|e-mail|double-spaced|one-page)$/i.test(t.value));
   // “podcast_[group].mp3 and script_[group].pdf”: a name for each document; the first stands for all.
   const ending = (name: string): string => /\.\w+$/.exec(name)?.[0].toLowerCase() ?? '';
   if (scored.length > 1 && new Set(scored.map((t) => ending(t.value))).size > 1 && scored.every((t) => ending(t.value) !== '')) return scored.sort((a, b) => a.start - b.start)[0]!;

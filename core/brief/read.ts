@@ -159,6 +159,9 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (/\b(?:each|every|all|both|per file|any) (?!group|student|person|member|team|pair)(?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
   // “One article of 2,200 words, plus three photographs”.
   if (inside.length === 1 && s.end < inside[0]!.span.start && /\bplus\b/i.test(s.clause.text.slice(s.end - s.clause.start, inside[0]!.span.start - s.clause.start))) return -1;
+  // “The exhibition text (max 350 words) and one image (JPG, under 5 MB)”.
+  const told = inside.length === 1 && s.end < inside[0]!.span.start ? documents.findIndex((d, i) => i !== inside[0]!.i && d.label !== null && new RegExp(`\\b${d.label.replace(/[^\p{L}\p{N} -]/gu, '.')}\\s*\\(?\\s*(?:of |with )?(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?$`, 'iu').test(lead)) : -1;
+  if (told >= 0) return told;
   if (inside.length === 1) return inside[0]!.i;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
   const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your) /, ''), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
