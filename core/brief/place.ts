@@ -46,5 +46,6 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     const last = found.some((f) => f.start >= clause.start && f.end <= clause.end) ? null : /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |your \w+ )?in|upload(?:ed)?|deliver(?:ed)?)\b(?:(?!\bnot\b)[^;“"])*\b(?:to|via|through|in(?:to)?|at|under)\s+(?:the\s+)?(?:folder |box |area )?[“"]([^”"\n]{3,80})[”"]\W*$/i.exec(clause.text);
     if (last && !/\b(?:not|never|n['’]t)\s+(?:be\s+)?$/i.test(clause.text.slice(0, last.index))) { const at = clause.start + clause.text.lastIndexOf(last[1]!); found.push({ value: last[1]!.trim(), start: at, end: at + last[1]!.trim().length, override }); }
   }
-  return found;
+  // “Assessment 3 – hand in here (NOT the draft area)”: the warning is no part of the name.
+  return found.map((f) => { const value = f.value.replace(/\s*\(not\b[^()]*\)$/i, ''); return { ...f, value, end: f.end - (f.value.length - value.length) }; });
 }

@@ -4630,6 +4630,147 @@ What if I'm late? You lose half a grade per day. After five days I won't accept 
     text: `The submission deadline for Project 2 is 17:00 on Friday of teaching week 10 (26 March 2027). Your submission should comprise a single .zip archive (maximum 100 MB) that contains your report as a PDF and your source code. The archive is to be named <username>-project2.zip. Submissions are through the "Project 2" assignment and may be repeated until the deadline; the last submission counts. The report must not exceed 10 pages in 11-point type. University penalties apply for late submission (5% per working day, zero after five working days).`,
     says: {place: 'Project 2', documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 100000000, 'limits.maxPages': 10, 'naming.pattern': '<username>-project2.zip', 'naming.mustContain': ['username'], due: '2027-03-26T17:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 11},
   },
+  {
+    text: `COURSEWORK SPECIFICATION
+
+Module code        ENGX2041
+Title              Retaining walls: design calculation
+Weighting          40 %
+Set                Mon 11 Jan 2027
+Hand-in            Thu 4 Feb 2027, 16:00 GMT
+Format             One PDF, A4, no more than 12 sides including appendices, 11 pt minimum, margins at least 20 mm
+File size          Not above 15 MB
+File name          ENGX2041_<student number>.pdf
+Anonymity          Not anonymous: the design is discussed with you afterwards
+Similarity check   Yes
+Feedback           Within 15 working days
+Late               10 % per working day, zero after five
+Resubmission       One further attempt allowed before the deadline; the later one is marked`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.maxPages': 12, 'naming.pattern': 'ENGX2041_<student number>.pdf', 'naming.mustContain': ['studentNumber'], anonymous: false, similarityChecked: true, due: '2027-02-04T16:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['marginMm', 'fontSizePt']},
+  },
+  {
+    text: `Assessment 3: critical review (30%)
+
+Length: 1,800 words (+/-10%), references excluded. Use Harvard. 
+When: Week 9, Thursday 25 March 2027 by 3pm (UK time).
+Where: on the module page, section "Assessment 3 – hand in here (NOT the draft area)".
+
+What we will not accept: links to online documents, .pages files, or pictures of pages. A Word document or a PDF is fine.
+
+Your work goes through the text-matching service automatically. You can see your own report for drafts only. You may submit up to three times before the cut-off; only your last version is looked at. Work that arrives after 3pm but within 24 hours loses 5 percentage points; after that it is not marked.
+
+Please put your student ID in the header of each page and nothing else that identifies you.`,
+    says: {place: 'Assessment 3 – hand in here', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 1620, 'limits.maxWords': 1980, anonymous: true, similarityChecked: true, due: '2027-03-25T15:00:00+00:00', timeZone: 'Europe/London', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.cutoffDays': 1, referenceStyle: 'Harvard', 'counting.left': ['references']},
+  },
+  {
+    text: `The essay is due by the end of Sunday 28 February 2027 (23:59, Eastern time). Essays should be double-spaced, in 12-point Times New Roman or Garamond, with one-inch margins, and have page numbers. Aim for 6–8 pages. MLA style. Save as "Lastname-Essay2" in Word format (.docx) — I comment in Word, so no PDFs please.
+
+I give everyone one free 48-hour extension per term: just tell me before the deadline. After that, half a letter grade per day.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minPages': 6, 'limits.maxPages': 8, 'naming.pattern': 'Lastname-Essay2', 'naming.mustContain': ['surname'], due: '2027-02-28T23:59:00-05:00', timeZone: 'America/New_York', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman', 'Garamond'], 'layout.pageNumbers': true, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Prüfungsleistung "Hausarbeit" im Seminar Küstenmorphologie
+
+Umfang: 15 Seiten (± 10 %), ohne Deckblatt, Verzeichnisse und Anhang. Schriftgröße 12, Zeilenabstand 1,5, Rand 2,5 cm rechts und links.
+Abgabe: bis spätestens 31.03.2027, 12 Uhr, als PDF (max. 20 MB) im Ordner "Abgabe Hausarbeiten WS 26/27".
+Dateiname: Matrikelnummer_Nachname.pdf
+Die eidesstattliche Erklärung ist der Arbeit beizufügen. Verspätete Arbeiten werden mit 5,0 bewertet.`,
+    says: {place: 'Abgabe Hausarbeiten WS 26/27', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minPages': 14, 'limits.maxPages': 16, 'naming.pattern': 'Matrikelnummer_Nachname.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31T12:00:00', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, declaration: true},
+  },
+  {
+    text: `Thesis deposit instructions
+
+1. Produce a PDF/A-2b version of the thesis. Fonts embedded. No passwords.
+2. The file may not be larger than 100 megapixels. If it is, contact the office.
+3. Name: year_surname_givenname_degree.pdf, e.g. 2027_Marlow_Ines_PhD.pdf
+4. Upload it to "Thesis deposit (doctoral)" no later than 30 June 2027.
+5. Signed originality statement as a separate PDF or a JPEG photo.
+6. You may upload once only. Check before you press the button!`,
+    says: {place: 'Thesis deposit (doctoral)', documents: [{label: 'Thesis', types: ['pdf']}, {label: 'Statement', types: ['pdf', 'jpeg']}], 'limits.maxBytes': 100000000, 'naming.pattern': 'year_surname_givenname_degree.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-06-30', 'attempts.allowed': 1, declaration: true, archival: 'PDF/A-2b'},
+  },
+  {
+    text: `Hi folks — change of plan. Because of the network outage last week, the submission date for the mapping exercise moves from Monday 1 March to Thursday 4 March 2027, still 5 p.m. Everything else stays: 2 A3 sheets as one PDF, under 30MB, no names on the maps (use your candidate no. instead), same drop area as before ("Mapping exercise – Group B"). You can upload again if you spot a mistake, the newest file counts, but only till 5. `,
+    says: {place: 'Mapping exercise – Group B', documents: [{label: 'Exercise', types: ['pdf']}], 'limits.maxBytes': 30000000, anonymous: true, due: '2027-03-04T17:00:00', 'attempts.keeps': 'latest', 'layout.pageSize': 'A3'},
+  },
+  {
+    text: `ESSAY QUESTIONS (choose one)
+1. "All maps lie." Discuss.
+2. Who owned the marsh in 1750? Use at least four primary sources.
+
+Rules
+The essay shall not exceed 3000 words inclusive of footnotes but exclusive of bibliography. Footnotes follow MHRA style. It shall be submitted in typescript via the Assessment Hub (folder HIS204/Essay 1) by 12:00 noon on the second Friday of Hilary term, i.e. 29 January 2027. No candidate shall submit more than once. The candidate's name must not appear anywhere; use of the candidate number in the running header is required. Essays received after noon are capped at the pass mark; none is received after 12:00 on 5 February 2027.`,
+    says: {place: 'Assessment Hub', 'limits.maxWords': 3000, anonymous: true, due: '2027-01-29T12:00:00', 'attempts.allowed': 1, 'late.cutoffDays': 7, referenceStyle: 'MHRA', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Guidance on the reflective journal
+
+There is no word limit as such, but most good journals come to about 2,500 words. Please write in the supplied template (Journal_template.docx), and save your copy under a name of its own. We only take Word files. It is due in week 11; the exact date will be announced. Names of patients, colleagues or wards must not appear. Your own name should be on the cover sheet. It is not checked for similarity. The journal may be handed in once.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: false, similarityChecked: false, 'attempts.allowed': 1},
+  },
+  {
+    text: `Written assignment, MSc Coastal Engineering
+
+You will find the folder for the written assignment at the foot of the course page. It opens on Monday, 15 March 2027 at 9:00 and closes on Monday, 29 March 2027 at 9:00 (CEST). Your report may be at most 10 pages long excluding the title page and appendices and has to be set in a typeface of no less than 10 points with line spacing of 1.15. It is to be uploaded as a single PDF file of at most 8 MB, with all pages in portrait format. The file has to bear your seven-digit registration number and nothing more (for example 1234567.pdf). A corrected report can be uploaded as long as the folder is open and overwrites the earlier one. If your doctor's note has been accepted, your personal closing time is shown when you log on.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.maxPages': 10, 'naming.mustContain': ['studentNumber'], opens: '2027-03-15T09:00:00+02:00', due: '2027-03-29T09:00:00+02:00', timeZone: 'CEST', 'attempts.keeps': 'latest', 'layout.fontSizePt': 10, 'layout.lineSpacing': 1.15, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Module handbook, section 6.2 – How to submit the extended essay
+
+The extended essay (5,000 words, excluding notes, bibliography and appendices; you may exceed this by up to 10 %) must reach us by 16:30 on Monday 19 April 2027. You submit one electronic copy, in Portable Document Format, to the point labelled EXTENDED ESSAY – FINAL. There is a second point labelled EXTENDED ESSAY – DRAFT, which runs the similarity check but is not read by anyone.
+
+You should call your file by your registration number followed by the module code, for instance 20190001_HS3001.pdf. Your name must not be in the file or on its first page: essays are marked by number.
+
+You may make as many submissions to the draft point as you like, but only one to the final point.
+
+An essay submitted up to five working days late will be capped at 40. After that it will be marked at zero.`,
+    says: {place: 'EXTENDED ESSAY – FINAL', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 5500, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, similarityChecked: true, due: '2027-04-19T16:30:00', 'attempts.allowed': 1, 'late.cutoffDays': 5, 'counting.left': ['footnotes', 'references', 'appendices']},
+  },
+  {
+    text: `Subject: Reminder – exhibition text
+
+Hello everyone!
+Just to remind you that the exhibition text (max 350 words!!) and one image (JPG, at least 300 dpi, under 5 MB) are due this coming Thursday, 21 January 2027, 6pm sharp. 
+Text as .docx please - the designer can't work with PDFs. 
+File names: lastname_text.docx and lastname_image.jpg.
+Late = not in the exhibition, sorry.
+See you, M.`,
+    says: {documents: [{label: 'Image', types: ['jpeg'], limits: {maxBytes: 5000000}}, {label: 'Text', types: ['docx'], limits: {maxWords: 350}}], 'naming.pattern': 'lastname_text.docx', 'naming.mustContain': ['surname'], due: '2027-01-21T18:00:00'},
+  },
+  {
+    text: `Your dissertation must be typed on A4 in a serif face of 12 points, one and a half spaced, with a left margin of 4 cm and the others of 2.5 cm. Number the pages at the foot. It has to have between 10 000 and 12 000 words. The abstract, the bibliography and the appendices are outside of this count; footnotes are inside.
+
+The PDF is to be deposited before 5 p.m. on the last Friday of May 2027. Name it after yourself and the year (Surname-2027). Nothing else is needed; paper copies are no longer taken. Ask for an extension in writing at least a week before. Without one a late dissertation fails.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 10000, 'limits.maxWords': 12000, 'naming.pattern': 'Surname-2027', 'naming.mustContain': ['surname'], due: '2027-05-28T17:00:00', 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, 'counting.left': ['abstract', 'references', 'appendices']},
+  },
+  {
+    text: `Lab 4 – what to hand in
+* lab4_<group>.zip with your code and README.txt
+* report (2-3 pages, pdf)
+due: Tue 9 Feb 2027 23:55 (Brisbane)
+submit via "Lab 4 submission" - there's a separate one for each lab, don't mix them up
+resubmit until due, last upload is graded
+-20%/day late, max 3 days
+no names needed, we go by group number`,
+    says: {place: 'Lab 4 submission', documents: [{label: 'Code', types: ['zip']}, {label: 'Report', types: ['pdf'], limits: {minPages: 2, maxPages: 3}}], due: '2027-02-09T23:55:00+10:00', timeZone: 'Australia/Brisbane', 'attempts.keeps': 'latest', 'late.percentPerDay': 20, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Assignment brief: Case study report
+Word count: 2500 +/- 10% (penalty applies beyond)
+Due: 26.02.2027 by 12pm noon
+Submission method: online, via the course area "BUS7 Case Study (Cohort B)"
+Format: Microsoft Word only
+Referencing: APA 7
+Marking: anonymous - use your Candidate ID (e.g. Z0123456) as file name
+Extensions: must be requested 48 hrs before
+Late penalty: within 24 hrs: -10 marks; 24 hrs to 7 days: capped at 40; after 7 days: 0
+AI statement: include as last page
+Resubmissions: not permitted after the deadline`,
+    says: {place: 'BUS7 Case Study (Cohort B)', documents: [{label: null, types: ['docx']}], 'limits.minWords': 2250, 'limits.maxWords': 2750, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-02-26T12:00:00', 'late.cutoffDays': 7, referenceStyle: 'APA'},
+  },
+  {
+    text: `For the viva portfolio please submit three separate files: (i) a reflective commentary of no more than 1,500 words (.docx), (ii) the storyboard as a PDF of at most 20 pages, and (iii) a link sheet (.pdf). The three files together must not exceed 60 MB. The submission window opens on 3 March 2027 at 10 a.m. and closes on 10 March 2027 at 10 a.m.; all times are Central European Time. You can submit again as long as the window is open; all three files must be uploaded each time because a new submission replaces the previous one entirely.`,
+    says: {documents: [{label: 'Reflective commentary', types: ['docx'], limits: {maxWords: 1500}}, {label: 'Storyboard', types: ['pdf'], limits: {maxPages: 20}}, {label: 'Link sheet', types: ['pdf']}], 'limits.maxBytes': 60000000, opens: '2027-03-03T10:00:00+01:00', due: '2027-03-10T10:00:00+01:00', timeZone: 'CET', 'attempts.keeps': 'latest'},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
