@@ -9,7 +9,7 @@ import { readOtherSums, type OtherSum } from './sums.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
 export interface SizeShown { bytes: number; low: number; high: number; /** of all documents together */ total: boolean }
-export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
+export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** how many words the receipt says it has */ words: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
 
 interface Row { label: string; value: string }
 
@@ -82,7 +82,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
       title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: readSums(text),
     },
-    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
   };
 }
 
@@ -117,6 +117,9 @@ function readId(text: string, rows: Row[]): string | null {
   // “Submission: GEO 3107 Report 2” is a place; a number that is the whole of its row comes first.
   for (const r of exact) { const t = token(r.value, r.label); if (t && !/\p{L}{3}/u.test(r.value.slice(r.value.indexOf(t) + t.length))) return t; }
   for (const r of [...exact.filter((e) => !/^(?:submission|hand-?in|paper)$/i.test(e.label)), ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label))]) { const t = token(r.value, r.label); if (t) return t; }
+  // “Your set has arrived (set no. S-118).”
+  const parcel = /\b(?:set|batch|parcel|bundle|lot) (?:no\.|nr\.?|number|ID|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
+  if (parcel && parcel[1]!.length >= 3) return parcel[1]!;
   const prose = /\b(?:receipt|submission|confirmation|reference|(?<=\b(?:quote|our|your|use)\s(?:the\s)?)ref\.?|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
@@ -151,6 +154,8 @@ const score = (label: string): number => (/receipt|confirm|submission/i.test(lab
 function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean } {
   const today = DateTime.fromISO(nowIso, { setZone: true });
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
+    // “Le 12/03/2027 à 17h12”.
+    written = written.replace(/(?<=\d{4}[\s,]*)(?:à|a)\s+(?=\d)/gi, '  ').replace(/\b([01]?\d|2[0-3])\s?h\s?([0-5]\d)\b/gi, '$1:$2');
     // “12. mars 2027 kl. 17.42” in English.
     const foreign = monthNames.some(([name]) => written.search(name) >= 0) || /\d\s*Uhr\b|\bkl\.?\s*\d|\bum\s+\d|\bMES?Z\b/.test(written), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\b(?:Uhr|uur)\b|\bom\s+(?=\d)|\ba las\s+(?=\d)|\balle(?:\s+ore)?\s+(?=\d)|\bore\s+(?=\d)/gi, '').replace(/\b(?:hora (?:local )?de|ora (?:locale )?di|heure de|Ortszeit)\s+(?=[A-Z])/g, 'time in ').replace(/(?<=\d\s+)de\s+(?=[A-Z][a-z]+\b)|(?<=[A-Z][a-z]+)\s+de(?=\s+\d{4})/g, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2').replace(/\bMEZ\b/g, 'CET').replace(/\bMESZ\b/g, 'CEST') : written;
     // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
@@ -189,7 +194,7 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   const sentences = text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/);
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
-    if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     // A line for each file, with the time of each: all are there when the last one is.
     const files = expected.length > 1 && expected.some((name) => line.includes(name)) ? sentences.filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => read(l.replace(/\S+\.\w{2,4}\b/g, ' ')) ?? []) : [];
     if (files.length > 1) return files.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]!;
@@ -218,6 +223,12 @@ function statedPages(text: string, rows: Row[]): number | null {
   if (row) return Number.parseInt(row.value, 10);
   const beside = text.split('\n').filter((l) => new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)).flatMap((l) => [.../\b(\d{1,4}) pages?\b/i.exec(l)?.slice(1) ?? []]);
   return beside.length === 1 ? Number(beside[0]) : null;
+}
+
+/** Words, as a row of their own. */
+function statedWords(rows: Row[]): number | null {
+  const row = rows.find((r) => /^(?:number of |total )?words?(?: count(?:ed)?)?$/i.test(r.label) && /^\d[\d,. ]*(?:words)?$/i.test(r.value));
+  return row ? Number(row.value.replace(/\D/g, '')) : null;
 }
 
 function readNames(text: string, rows: Row[], expected: string[]): string[] {
@@ -326,7 +337,7 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   if (text.split('\n').some((l) => turnedAway.test(l))) return 'failed';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 

@@ -35,10 +35,37 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
       if (/^[^\n]*,[^\n]*\n/.test(text) && /\.csv$/i.test(name)) return csvLines(text);
       // A piece of a page, saved as text.
       if (/^\s*<(?:p|div|table|tr|section|article|h[1-6]|ul|ol|li|span|strong|b|dl|main|br)\b[^>]*>/i.test(text) && /<\/[a-z]+\d?>/i.test(text)) return htmlToText(tableLines(text)).text;
-      return joinSplitLabels(text);
+      // The text of a machine, pasted: its form is known by what it looks like.
+      const trimmed = text.trim();
+      if (/^[{[]/.test(trimmed)) { try { return jsonLines(JSON.parse(trimmed) as unknown).join('\n'); } catch { /* no JSON after all */ } }
+      if (/^<(?:\?xml\b|([a-zA-Z][\w.:-]*)(?:\s[^>]*)?>[^]*<\/\1>$)/.test(trimmed)) return xmlLines(trimmed).join('\n');
+      if (isTable(trimmed)) return csvLines(trimmed);
+      return joinSplitLabels(withColumns(withPairs(text)));
     }
   }
 }
+
+/** Lines of as many cells each under a line of short names without sentences. */
+function isTable(text: string): boolean {
+  const rows = text.split(/\r?\n/).filter((r) => r.trim()).map(csvRow), [head, ...body] = rows;
+  return head !== undefined && head.length >= 3 && body.length > 0 && head.every((c) => /^[A-Za-z][\w .#()/-]{0,30}$/.test(c) && c.split(' ').length <= 4) && body.every((r) => r.length === head.length) && head.some((c) => /file|name/i.test(c));
+}
+/** “ticket=TK9931 name="essay.pdf" size=20411”: what a log notes in pairs, also as lines; the line itself stays. */
+const withPairs = (text: string): string => text.split('\n').map((line) => {
+  const pairs = [...line.matchAll(/(?<=^|[\s,;|])([A-Za-z][\w.-]{1,24})=("[^"]*"|'[^']*'|[^\s,;|]+)/g)];
+  return pairs.length < 3 ? line : [line, ...pairs.map(([, key, value]) => jsonLines(/^\d+$/.test(value!) && /size|bytes|length/i.test(key!) ? Number(value) : value!.replace(/^["']|["']$/g, ''), [spoken(key!)])[0] ?? '')].join('\n');
+}).join('\n');
+/** A head of names far apart over a line of values far apart: each value by its name, below the line itself. */
+const withColumns = (text: string): string => {
+  const lines = text.split('\n'), cells = (line: string): string[] => line.trim().split(/ {2,}|\t+/);
+  return lines.map((line, i) => {
+    const own = cells(line);
+    let top = i - 1;
+    while (top >= 0 && (/^[\s=_-]*$/.test(lines[top]!) || cells(lines[top]!).length === own.length && cells(lines[top]!).some((c) => /\d/.test(c)))) top--;
+    const head = top >= 0 ? cells(lines[top]!) : [];
+    return own.length >= 3 && head.length === own.length && own.some((c) => /\d/.test(c)) && head.every((c) => /^[A-Za-z][A-Za-z .#/-]{1,24}$/.test(c)) ? [line, ...own.map((c, k) => `${head[k]!}: ${c}`)].join('\n') : line;
+  }).join('\n');
+};
 
 /** camelCase and snake_case keys as words. */
 const spoken = (key: string): string => key.replace(/([a-z\d])([A-Z])/g, '$1 $2').replace(/[_-]+/g, ' ').toLowerCase();

@@ -17,7 +17,7 @@ import { compareReturned, standingOf, keepReceipt } from '../store/receipts.ts';
 import type { StopProps } from './paper.tsx';
 
 const headline = { confirmed: 'Confirmed: the right paper arrived.', doubtful: 'Doubtful: the receipt leaves something open.', refuted: 'Refuted: the receipt does not speak of this paper.' } as const;
-const fieldWords: Record<string, string> = { id: 'Receipt number', receivedAt: 'Received', fileNames: 'File name', bytes: 'Size', sha256: 'SHA-256', md5: 'MD5', crc32: 'CRC-32', sha1: 'SHA-1', sha384: 'SHA-384', sha512: 'SHA-512', pages: 'Pages', extract: 'Piece of the text', title: 'Title', status: 'Status', place: 'Place', documents: 'Documents' };
+const fieldWords: Record<string, string> = { id: 'Receipt number', receivedAt: 'Received', fileNames: 'File name', bytes: 'Size', sha256: 'SHA-256', md5: 'MD5', crc32: 'CRC-32', sha1: 'SHA-1', sha384: 'SHA-384', sha512: 'SHA-512', pages: 'Pages', words: 'Words', extract: 'Piece of the text', title: 'Title', status: 'Status', place: 'Place', documents: 'Documents' };
 const wordOf = (field: string): string => { const [name, index] = field.split(/\[|\]/); return `${fieldWords[name!] ?? name}${index !== undefined && index !== '' ? ` ${Number(index) + 1}` : ''}`; };
 
 /** Confirm: what the receipt says against what was sent, field by field; and what arrived against what went, byte for byte. */
