@@ -1,5 +1,5 @@
 import { strToU8 } from 'fflate';
-import type { PdfDocument } from '../engines/pdf.ts';
+import type { loadMupdf, PdfDocument } from '../engines/pdf.ts';
 import { dictOf, inParagraph, plantedDocx, plantedOdt, plantedPdf, savedAgain, secret, wordPart, wordRun } from './plant.ts';
 
 /** One leak a row: where it is, and which check has to find it in which part. `cleaned` rows must be gone after cleaning. */
@@ -7,6 +7,15 @@ export interface Leak { name: string; file: string; make: () => Promise<Uint8Arr
 const external = (kind: string, target: string): string => `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId9" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${kind}" Target="${target}" TargetMode="External"/></Relationships>`;
 
 const drawAlso = (pdf: PdfDocument, change: (content: string) => string): void => { const contents = pdf.findPage(0).get('Contents'), buffer = contents.readStream(), content = buffer.asString(); buffer.destroy(); contents.writeStream(change(content)); };
+
+/** A form with its words as codes of two bytes, by a font with all its glyphs. */
+function codedForm(pdf: PdfDocument, mupdf: Awaited<ReturnType<typeof loadMupdf>>, words: string): ReturnType<PdfDocument['addObject']> {
+  const font = new mupdf.Font('Times-Roman'), resources = pdf.newDictionary(), fonts = pdf.newDictionary();
+  fonts.put('C', pdf.addFont(font));
+  resources.put('Font', fonts);
+  const codes = [...words].map((c) => font.encodeCharacter(c.codePointAt(0)!).toString(16).padStart(4, '0')).join('');
+  return pdf.addStream(`BT /C 12 Tf 10 10 Td <${codes}> Tj ET`, dictOf(pdf, { Type: '/XObject', Subtype: '/Form', BBox: [0, 0, 300, 60], Resources: resources as never }) as never);
+}
 
 export const pdfLeaks: Leak[] = [
   { name: 'author in the information dictionary', check: 'metadata.author', part: /^Info\/Author$/, cleaned: true, make: () => plantedPdf((pdf) => pdf.setMetaData('info:Author', secret)) },
@@ -27,6 +36,8 @@ export const pdfLeaks: Leak[] = [
   { name: 'a comment in what a page draws', check: 'identity.hidden', part: /^content$/, cleaned: true, make: () => plantedPdf((pdf) => { drawAlso(pdf, (content) => `% page of ${secret}\n${content}`); }) },
   { name: 'a program’s note on a marked stretch', check: 'identity.hidden', part: /^content$/, cleaned: true, make: () => plantedPdf((pdf) => { drawAlso(pdf, (content) => `/Span <</MCID 0 /Owner (${secret})>> BDC\n${content}\nEMC`); }) },
   { name: 'what is read aloud in place of a marked stretch', check: 'identity.alt-text', part: /^content$/, cleaned: false, make: () => plantedPdf((pdf) => { drawAlso(pdf, (content) => `/Figure <</Alt (Photograph by ${secret})>> BDC\n${content}\nEMC`); }) },
+  { name: 'a stamp whose letters only its font tells', check: 'identity.annotation', part: /^annotation\/AP$/, cleaned: false, make: () => plantedPdf((pdf, mupdf) => { const form = codedForm(pdf, mupdf, `By ${secret}`), ap = dictOf(pdf, { N: form as never }), stamp = pdf.addObject(dictOf(pdf, { Type: '/Annot', Subtype: '/Stamp', Rect: [100, 100, 400, 160], AP: ap as never })), list = pdf.newArray(); list.push(stamp); pdf.findPage(0).put('Annots', list); }) },
+  { name: 'a form that no page draws', check: 'identity.hidden', part: /^object\/\d+$/, cleaned: false, make: () => plantedPdf((pdf, mupdf) => { const objects = pdf.newDictionary(); objects.put('Old', codedForm(pdf, mupdf, `By ${secret}`)); pdf.findPage(0).getInheritable('Resources').put('XObject', objects); }) },
   { name: 'an attached text', check: 'identity.attachment', part: /^attachment\/notes\.txt/, cleaned: false, make: () => plantedPdf((pdf, mupdf) => { pdf.insertEmbeddedFile('notes.txt', pdf.addEmbeddedFile('notes.txt', 'text/plain', new mupdf.Buffer(`by ${secret}`), new Date(0), new Date(0), false)); }) },
   { name: 'the running text', check: 'identity.text', part: /^text$/, cleaned: false, make: () => plantedPdf(() => {}, { text: `By ${secret}, for the course` }) },
 ].map((l) => ({ ...l, file: 'paper.pdf' }));

@@ -10,7 +10,7 @@ import { readPicture, saysNothing } from '../image/read.ts';
 import { readFonts, type FoundFont } from './fonts.ts';
 import { idleFonts } from './idle-fonts.ts';
 import { earlierStates, percentSigns, possibleEnds } from './revisions.ts';
-import { drawnStreams, readSparePages, spareStreams } from './spare.ts';
+import { drawnStreams, readForms, readSparePages, spareStreams } from './spare.ts';
 import { readInfo, readStrings, type TreeStrings } from './strings.ts';
 import { isBookkeeping, surveyPdf, type Survey } from './survey.ts';
 import { readPagesTogether } from './page-pool.ts';
@@ -47,6 +47,8 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       findTurned(pdf, pages);
       const layers = readHiddenLayers(pdf, passages);
       integrity.push(...layers.integrity);
+      const forms = await readForms(bytes, [...streams.coded.keys()], context.job);
+      for (const [num, text] of forms) if (/[\p{L}\p{N}]{2}/u.test(text)) streams.drawn.push({ ...streams.coded.get(num)!, text: text.trim() });
       streams.passages.push(...notShown(streams.drawn, passages), ...await readSparePages(bytes, survey, shownPages, context.job), ...betweenObjects(bytes));
       const revisions = await readRevisions(bytes, passages, context, gaps);
       file.troubles.push(...dedupe(tree.troubles));
@@ -108,10 +110,10 @@ function rotationOf(page: PdfDict, survey: Survey): number {
 const dedupe = (troubles: Trouble[]): Trouble[] => [...new Map(troubles.map((t) => [`${t.code}/${t.text}/${t.page}`, t])).values()];
 
 /** `drawn`: what forms draw, which the pages may show or not */
-interface StreamFacts { passages: Passage[]; metadata: MetadataFact[]; drawn: Passage[] }
+interface StreamFacts { passages: Passage[]; metadata: MetadataFact[]; drawn: Passage[]; /** forms whose letters only their fonts tell, and what each counts as */ coded: Map<number, Passage> }
 /** Streams that carry words of their own: XMP packets, attachments, embedded pictures, scripts, orphaned content. */
 async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[]): Promise<StreamFacts> {
-  const passages: Passage[] = [], metadata: MetadataFact[] = [], drawn: Passage[] = [];
+  const passages: Passage[] = [], metadata: MetadataFact[] = [], drawn: Passage[] = [], coded: StreamFacts['coded'] = new Map();
   const rootXmp = survey.dict(survey.trailer.get('Root'))?.get('Metadata');
   const rootXmpNum = rootXmp instanceof PdfRef ? rootXmp.num : -1;
   const owners = ownersOfMetadata(survey);
@@ -163,15 +165,16 @@ async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContex
       const bytes = content(), own = bytes ? shownStrings(latin1(bytes, 0, 1 << 20)) : '', text = own || (bytes ? longRuns(bytes) : '');
       if (/[\p{L}\p{N}]{2}/u.test(text)) passages.push({ part: `object/${num}`, place: 'hidden', page: null, text });
     } else if (subtype === 'Form' && reachable) {
-      const bytes = content(), text = bytes && bytes.length < 1 << 20 ? shownStrings(latin1(bytes)) : '';
-      if (text) drawn.push(appearances.has(num) ? { part: 'annotation/AP', place: 'annotation', page: null, text } : { part: `object/${num}`, place: 'hidden', page: null, text });
+      const bytes = content(), drawing = bytes && bytes.length < 1 << 20 ? latin1(bytes) : '', text = shownStrings(drawing), told = (words: string): Passage => (appearances.has(num) ? { part: 'annotation/AP', place: 'annotation', page: null, text: words } : { part: `object/${num}`, place: 'hidden', page: null, text: words });
+      if (text) drawn.push(told(text));
+      if (/<[\da-fA-F\s]+>\s*(?:Tj|'|"|-?[\d.\s]*(?:[<\]]))/.test(drawing)) coded.set(num, told(''));
     } else if (drawnHere && reachable && subtype !== 'Form' && !drawnHere.has(num) && !isBookkeeping(value)) {
       // A copy is proved by every byte: what stands in fonts, in tables and profiles as well.
       const bytes = content(), text = bytes ? longRuns(bytes) : '';
       if (/[\p{L}\p{N}]{2}/u.test(text)) passages.push({ part: `bytes/${num}`, place: 'orphan', page: null, text });
     }
   }
-  return { passages, metadata, drawn };
+  return { passages, metadata, drawn, coded };
 }
 /** Printable runs that are long enough to say something. */
 const longRuns = (bytes: Uint8Array): string => printableStrings(bytes, 1 << 20).split('\n').filter((run) => run.length >= 8).join('\n');
@@ -179,7 +182,8 @@ const longRuns = (bytes: Uint8Array): string => printableStrings(bytes, 1 << 20)
 function notShown(drawn: Passage[], pages: Passage[]): Passage[] {
   if (drawn.length === 0) return [];
   const shown = squash(pages.map((p) => p.text).join('\n'));
-  return drawn.filter((form) => !shown.includes(squash(form.text)));
+  // Line by line: what a figure says may stand in another order among the words of the page.
+  return drawn.flatMap((form) => { if (shown.includes(squash(form.text))) return []; const rest = form.text.split('\n').filter((line) => line.trim() && !shown.includes(squash(line))); return rest.length > 0 ? [{ ...form, text: rest.join('\n') }] : []; });
 }
 
 /** Strings painted by a content stream, as far as they are plain characters (ISO 32000-1, 9.4.3). */
@@ -228,13 +232,15 @@ function xfaStreams(survey: Survey): Set<number> {
   const xfa = survey.dict(survey.dict(survey.trailer.get('Root'))?.get('AcroForm'))?.get('XFA'), value = survey.follow(xfa);
   return new Set([xfa, ...(Array.isArray(value) ? value : [])].flatMap((v) => (v instanceof PdfRef ? [v.num] : [])));
 }
-/** Streams that draw annotations and fields. Source: ISO 32000-1, 12.5.5. */
+/** Streams that draw annotations and fields, and the forms that these are put together from. Source: ISO 32000-1, 12.5.5. */
 function appearanceStreams(survey: Survey): Set<number> {
-  const found = new Set<number>();
+  const found = new Set<number>(), add = (v: unknown): void => { if (v instanceof PdfRef) found.add(v.num); };
   for (const { value } of survey.objects.values()) {
     const ap = isDict(value) ? survey.dict(value.get('AP')) : null;
-    for (const v of ap?.values() ?? []) { if (v instanceof PdfRef) found.add(v.num); for (const inner of survey.dict(v)?.values() ?? []) if (inner instanceof PdfRef) found.add(inner.num); }
+    for (const v of ap?.values() ?? []) { add(v); for (const inner of survey.dict(v)?.values() ?? []) add(inner); }
   }
+  // A set is walked to its end even while it grows.
+  for (const num of found) for (const part of survey.dict(survey.dict(survey.dict(new PdfRef(num))?.get('Resources'))?.get('XObject'))?.values() ?? []) add(part);
   return found;
 }
 

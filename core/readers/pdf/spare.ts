@@ -31,6 +31,27 @@ export async function readSparePages(bytes: Uint8Array, survey: Survey, shown: R
   });
 }
 
+const mostForms = 300;
+/** What forms and appearances say, by their numbers, where their letters are codes that only their fonts tell (ISO 32000-1, 9.7): each is put on a page that is thrown away. */
+export async function readForms(bytes: Uint8Array, forms: readonly number[], job: Job): Promise<Map<number, string>> {
+  const said = new Map<number, string>();
+  if (forms.length === 0) return said;
+  await withPdf(bytes, (pdf) => {
+    pdf.authenticatePassword('');
+    for (const num of forms.slice(0, mostForms)) {
+      heed(job);
+      try {
+        const objects = pdf.newDictionary(), resources = pdf.newDictionary();
+        objects.put('F', pdf.newIndirect(num));
+        resources.put('XObject', objects);
+        pdf.insertPage(-1, pdf.addPage([-4000, -4000, 8000, 8000], 0, pdf.addObject(resources), '/F Do'));
+        said.set(num, withPage(pdf, pdf.countPages() - 1, (p) => { const text = p.toStructuredText('preserve-whitespace,clip=no'); try { return text.asText(); } finally { text.destroy(); } }));
+      } catch { /* a form that cannot be drawn says nothing */ }
+    }
+  });
+  return said;
+}
+
 /** Keys behind which pages, fonts, pictures, fields and colours have streams that do not say themselves what they are. Source: ISO 32000-1, tables 30, 44 (F apart), 58, 89, 117, 122, 144, 218, 365. */
 const usual = new Set(['Contents', 'FontFile', 'FontFile2', 'FontFile3', 'ToUnicode', 'CIDToGIDMap', 'CIDSet', 'Encoding', 'UseCMap', 'DestOutputProfile', 'JBIG2Globals', 'JS', 'XFA', 'HT', 'Halftones', 'Thumb', 'Metadata', 'Sound', 'Lookup']);
 /** Keys by which a stream itself says what it is (7.10, 8.6.5.5, 8.7, 10.5). */
