@@ -101,7 +101,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     const alone = !/[a-z]{4,}/.test(after) && previous !== undefined && previous.text.length < 60 && last(previous.text)?.role === 'due';
     return alone ? 'due' : 'other';
   }
-  if (/\b(?:students?|those(?: of you)?|anyone|people|candidates)\s+(?:with|who (?:already )?(?:have|has|had|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|extended (?:deadlines?|time)|accommodations?|disabilit\w+|support plans?|(?:learning|approved|individual) plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
+  if (/\b(?:students?|those(?: of you)?|anyone|anybody|everybody|everyone|people|candidates)\s+(?:with|who (?:already )?(?:have|has|had|hold)|on|granted|registered with)\b[^.;]*\b(?:adjustments?|extensions?|extended (?:deadlines?|time)|accommodations?|disabilit\w+|support plans?|(?:learning|approved|individual) plans?|mitigat\w+|extra time)\b/i.test(before)) return 'other';
   // “was due on …, now …”: the former date is past.
   if (/\b(?:was|were)\s+(?:originally |previously |first )?(?:due|set|to be)\b[^,;]{0,14}$/i.test(before) && /\b(?:now|instead|moved|changed|new)\b/i.test(clause.text.slice(before.length))) return 'other';
   const near = last(before);

@@ -84,6 +84,7 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\bfor the first (24|48|72) ?h(?:ours|rs)?\b[,;]? (?:and )?(?:after (?:that|which|this)|thereafter) (?:it is |is )?(?:not (?:accepted|marked)|nothing|zero|0)\b/gi)) if (/\b(?:late|penal\w*|deduct\w*)\b/i.test(about(clause))) cut(Number(m[1]) / 24, m);
     for (const m of matchesIn(clause, new RegExp(`,? (?:and |but )?nothing after ${small} (?:calendar |working )?days\\b`, 'gi'))) if (/\b(?:late|penal\w*)\b/i.test(clause.text) && m.at > clause.start) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, /\bthere is no (?:late|grace) (?:window|period|submission)\b/gi)) cut(0, m);
+    for (const m of matchesIn(clause, /^\W*late(?: (?:work|submissions?|hand-?ins?))?\s*\|\s*(?:not (?:accepted|marked|possible)|none)\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /^\W*late\W{0,3}:\W{0,3}(?:no|never|not (?:accepted|possible|allowed))\W*$/gi)) cut(0, m);
     for (const m of matchesIn(clause, /\bif the (?:deadline|due date) is missed\b[^.;]{0,40}\b(?:grade[ds]?|mark(?:ed)?|counts?|is|as)\b[^.;]{0,12}\b(?:fail(?:ed)?|5[.,]0|zero|0)\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /(?:^|[,.]\s)\W*no late (?:sets|papers?|essays?|work|submissions?|reports?|assignments?|hand-?ins?)(?=\s*,)|^\W*no late [a-z-]+(?:,? please)?(?:\s*\([^)]*\))?\W*$/gi)) if (!/\bpenalt/i.test(m[0])) cut(0, m);

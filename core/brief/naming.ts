@@ -27,7 +27,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     if (/\bname is nowhere\b[^.;]*\bnot in the file ?name\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: true, start: clause.start, end: clause.end }); return; }
     const here = about.test(clause.text);
     const example = /^(?:e\.g\.|for example|example|i\.e\.)/i.test(clause.text);
-    const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^(?:now )?(?:use|it (?:must|should|shouldn['’]t|mustn['’]t)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
+    const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^\W*(?:\d+(?:\.\d+)*\.?\s+)?file ?names?\.?$/i.test(clauses[index - 1]!.text) || /^(?:now )?(?:use|it (?:must|should|shouldn['’]t|mustn['’]t)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
     // “3. File name” as a heading, “What should I call the file?” as a question.
     const headed = clause.under !== undefined && clause.under.length < 60 && !/:\s*\S/.test(clause.under) && about.test(clause.under) && clauses[index - 1]?.under !== clause.under;
     if ((!here && !follows && !headed) || example) return;
@@ -56,7 +56,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     if (pattern) {
       out.pattern.push({ ...pattern, override });
       // What a pattern stands for of the student is in the name whatever the rest of it is.
-      const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|student|candidate|exam|surname)/i, 'your ').replace(/(?<![A-Za-z0-9]|(?:course|module|class|unit|group|paper|essay)[ _-]?)ID(?![A-Za-z0-9])/gi, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
+      const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|student|candidate|exam|surname|initials|last|first|family|group|matric|reg|number)/i, 'your ').replace(/(?<![A-Za-z0-9]|(?:course|module|class|unit|group|paper|essay)[ _-]?)ID(?![A-Za-z0-9])/gi, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
       // “Number_Essay2.docx where Number is your student number”.
       const meaning = /\bwhere\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
@@ -123,7 +123,7 @@ function findPattern(clause: Clause): { value: string; start: number; end: numbe
   const tokens = [...matchesIn(clause, patternWords)];
   const scored = tokens.map((m) => {
     const value = (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '');
-    const spaced = value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|student|candidate|exam|surname)/i, 'your ').replace(/[_\-[\]<>{}]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
+    const spaced = value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|student|candidate|exam|surname|initials|last|first|family|group|matric|reg|number)/i, 'your ').replace(/[_\-[\]<>{}]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
     const fields = fieldWords.filter(([p]) => p.test(spaced)).length + (/\b(?:name|number|id|code|surname|title|assignment|essay)\b/i.test(spaced) ? 0.5 : 0);
     const joined = /[_[\]<>{}]|\w-\w/.test(value);
     const at = m[1] !== undefined ? m.at + 1 : m.at;

@@ -34,6 +34,8 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     for (const m of matchesIn(clause, /[“"‘][^”"’\n]{3,60}[”"’](?: (?:tab|page|section|area|folder|menu))?\s?[>›→]\s?[“"‘]([^”"’\n]{3,80})[”"’]/g)) { const at = m.at + m[0].lastIndexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: true }); }
     // “Via the “Assignments” tab (select: SW3 Case study)”.
     for (const m of matchesIn(clause, /\((?:then )?(?:select|choose|pick|click(?: on)?|open)\s*:?\s+[“"‘']?([A-Z0-9][^)“”"\n]{2,60}?)[”"’']?\)/g)) { const at = m.at + m[0].indexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: true }); }
+    // “Upload in the usual folder (Write-ups > Week 3).”
+    for (const m of matchesIn(clause, /\b(?:[Uu]pload|[Ss]ubmit|[Hh]and|[Pp]ut|[Gg]oes)\b[^.;()]{0,40}\b(?:folder|box|area|place|section|link) \(([A-Z][^()]{1,40}[>›→][^()]{2,60})\)/g)) { const at = m.at + m[0].indexOf(m[1]!); found.push({ value: m[1]!.trim(), start: at, end: at + m[1]!.trim().length, override: isCorrection(clause) }); }
     // “… to the point labelled EXTENDED ESSAY – FINAL”; of a second one only its purpose is told.
     for (const m of matchesIn(clause, /(?<!\b(?:second|another|separate|other|different) )\b(?:point|box|folder|area|link|slot|place|entry) (?:labelled|called|named|marked|titled) ((?!(?:by|with|as|for|after|so|in|on)\b)[A-Z][^.,;()\n“”"‘’]{2,60}?)(?=\s*(?:[.,;()]|$|\b(?:by|before|on|no later|not later|and|which|that)\b))/g)) { const at = m.at + m[0].indexOf(m[1]!); found.push({ value: m[1]!.trim(), start: at, end: at + m[1]!.trim().length, override: isCorrection(clause) }); }
     // “The box moved: it’s now “Essay (April)”.”

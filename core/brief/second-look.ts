@@ -111,7 +111,7 @@ export function addWindowOnDate(rows: DatedRow[], reading: Reading): void {
 /** “It is handed in on 18 June between 08.00 and 16.00.” */
 export function addHoursBehind(rows: DatedRow[], reading: Reading): void {
   for (const r of [...rows]) {
-    const m = r.date.problem === 'none' && /\b(?:submit\w*|submission(?=\s*:)|hand(?:ed)? in|upload\w*|deliver\w*)\b[^;]*\bbetween (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)/i.exec(r.clause.text), at = m ? r.clause.start + m.index + m[0].lastIndexOf('between') : 0;
+    const m = r.date.problem === 'none' && /(?:\b(?:submit\w*|submission(?=\s*:)|hand(?:ed)? in|upload\w*|deliver\w*)|^\W*when\s*[:|])[^;]*\bbetween (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)/i.exec(r.clause.text), at = m ? r.clause.start + m.index + m[0].lastIndexOf('between') : 0;
     // The date stands right before the hours; it may have taken the first of them for its own.
     if (!m || rows.filter((o) => o.clause === r.clause).length > 1 || r.date.start > at || at - Math.min(r.date.end, at) > 4) continue;
     asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), end: Math.min(r.date.end, at) }, [m[1]!, m[2]!], reading);

@@ -4771,6 +4771,35 @@ Resubmissions: not permitted after the deadline`,
     text: `For the viva portfolio please submit three separate files: (i) a reflective commentary of no more than 1,500 words (.docx), (ii) the storyboard as a PDF of at most 20 pages, and (iii) a link sheet (.pdf). The three files together must not exceed 60 MB. The submission window opens on 3 March 2027 at 10 a.m. and closes on 10 March 2027 at 10 a.m.; all times are Central European Time. You can submit again as long as the window is open; all three files must be uploaded each time because a new submission replaces the previous one entirely.`,
     says: {documents: [{label: 'Reflective commentary', types: ['docx'], limits: {maxWords: 1500}}, {label: 'Storyboard', types: ['pdf'], limits: {maxPages: 20}}, {label: 'Link sheet', types: ['pdf']}], 'limits.maxBytes': 60000000, opens: '2027-03-03T10:00:00+01:00', due: '2027-03-10T10:00:00+01:00', timeZone: 'CET', 'attempts.keeps': 'latest'},
   },
+  {
+    text: `Assessment 1: Policy memo
+
+You will write a two-page memo (single-spaced, 11pt Calibri, 1" margins) to the mayor of a coastal town of your choice. References go on a third page, Chicago author-date.
+
+Turnaround: released Mon 18 Jan 2027; due Sun 31 Jan 2027, 11:59pm (Central).
+
+Upload it as a PDF to "A1 - Policy memo" in the assignments tab. Filename: lastname_firstname_memo.pdf
+
+You may upload up to 3 times before the deadline and I'll read the last one. Late memos lose 10% per day for up to five days; after that they're a zero. This isn't graded blind.`,
+    says: {place: 'A1 - Policy memo', documents: [{label: null, types: ['pdf']}], 'naming.pattern': 'lastname_firstname_memo.pdf', 'naming.mustContain': ['surname', 'givenNames'], anonymous: false, opens: '2027-01-18', due: '2027-01-31T23:59:00-06:00', timeZone: 'America/Chicago', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1, 'layout.fonts': ['Calibri'], referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Please find below what we agreed in class.
+The translation (source text plus target text, facing pages) goes in as one Word file. Max. 15 pages altogether. I need it by Monday, February 15 2027, 8:00 a.m.; anybody with a documented extension has until Thursday the 18th, same time. Call the file TRANS_yourinitials. Put your name on the first page as I will be giving you oral feedback. If you notice a slip after uploading just upload again, I always take the newest. I do not run these through a checker.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxPages': 15, 'naming.pattern': 'TRANS_yourinitials', 'naming.mustContain': ['initials'], anonymous: false, similarityChecked: false, due: '2027-02-15T08:00:00', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `SUBMISSION REQUIREMENTS (MRes Dissertation)
+1.1 Length. The dissertation must not exceed 15,000 words. The limit includes footnotes and tables but excludes the bibliography, appendices and abstract (max 300 words).
+1.2 Format. A4 portrait; double line spacing for the text, single for quotations; margins 30 mm left, 25 mm elsewhere; 12 pt.
+1.3 Submission. One PDF (max 50MB) via the Dissertations area by 12 noon BST on Tuesday 7 September 2027.
+1.4 File name. CandidateNumber_MRes_2027.pdf
+1.5 Identity. The candidate's name must not appear on any page nor in the document properties.
+1.6 Late submission. 1 mark per hour or part thereof for the first 24 hours, thereafter zero.
+1.7 Similarity. All dissertations are screened.
+1.8 Once submitted the dissertation cannot be amended.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.maxWords': 15000, 'naming.pattern': 'CandidateNumber_MRes_2027.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-09-07T12:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, 'late.cutoffDays': 1, 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'counting.counted': ['footnotes', 'tables'], 'counting.left': ['references', 'appendices', 'abstract']},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

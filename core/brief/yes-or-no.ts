@@ -64,6 +64,8 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
     if (/\b(?:similarity|similarities) (?:between|of|to|in)\b/i.test(clause.text) && !/check|report|score|software/i.test(m[0])) continue;
     found.push(yes(!negated(clause, m), m, clause));
   }
+  // “I do not run these through a checker.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:do(?:es)? not|don['’]t|won['’]t|will not|never) (?:run|put|send|pass) (?:these|them|it|this|your \w+|the \w+|essays|papers) through (?:an? |the |any )?(?:checker|similarity|originality|text[- ]matching)\b/gi)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
   // “Is it checked for plagiarism? The report is, the code is too.”
   clauses.forEach((c, i) => { const answer = clauses[i + 1]; if (answer && c.asks === 'open' && /^\W*(?:Q\s*[:.]\s*)?(?:is|are|will|do|does)\b[^?]*\b(?:plagiarism|similarity|originality)\b/i.test(c.text) && /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:the|all|every|both|it|they|of course|always)\b[^.;]*\b(?:is|are|does|do|will|of course|always)\b/i.test(answer.text) && !/\b(?:not|no|never|n['’]t)\b/i.test(answer.text)) found.push({ value: true, start: answer.start, end: answer.end }); });
   return found;

@@ -52,7 +52,7 @@ export async function readForms(bytes: Uint8Array, forms: readonly number[], job
   return said;
 }
 
-/** Keys behind which pages, fonts, pictures, fields and colours have streams that do not say themselves what they are. Source: ISO 32000-1, tables 30, 44 (F apart), 58, 89, 117, 122, 144, 218, 365. */
+/** Keys behind which pages, fonts, pictures, fields and colours have streams that do not say themselves what they are. Source: ISO 32000-1, clauses 7 to 14; the list was put together from memory. */
 const usual = new Set(['Contents', 'FontFile', 'FontFile2', 'FontFile3', 'ToUnicode', 'CIDToGIDMap', 'CIDSet', 'Encoding', 'UseCMap', 'DestOutputProfile', 'JBIG2Globals', 'JS', 'XFA', 'HT', 'Halftones', 'Thumb', 'Metadata', 'Sound', 'Lookup']);
 /** Keys by which a stream itself says what it is (7.10, 8.6.5.5, 8.7, 10.5). */
 const telling = ['Type', 'Subtype', 'FunctionType', 'PatternType', 'ShadingType', 'HalftoneType', 'Alternate', 'N', 'Length1', 'Width'];
