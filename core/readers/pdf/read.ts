@@ -47,9 +47,9 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       findTurned(pdf, pages);
       const layers = readHiddenLayers(pdf, passages);
       integrity.push(...layers.integrity);
-      const forms = await readForms(bytes, [...streams.coded.keys()], context.job);
+      const forms = await readForms(bytes, [...streams.coded.keys()], context.job, gaps);
       for (const [num, text] of forms) if (/[\p{L}\p{N}]{2}/u.test(text)) streams.drawn.push({ ...streams.coded.get(num)!, text: text.trim() });
-      streams.passages.push(...notShown(streams.drawn, passages), ...await readSparePages(bytes, survey, shownPages, context.job), ...betweenObjects(bytes));
+      streams.passages.push(...notShown(streams.drawn, passages), ...await readSparePages(bytes, survey, shownPages, context.job, gaps), ...betweenObjects(bytes));
       const revisions = await readRevisions(bytes, passages, context, gaps);
       file.troubles.push(...dedupe(tree.troubles));
       return {

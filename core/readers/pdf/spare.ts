@@ -1,5 +1,5 @@
 import { withPage, withPdf } from '../../engines/pdf.ts';
-import type { Passage } from '../../model/facts.ts';
+import type { Gap, Passage } from '../../model/facts.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { inherited } from './fonts.ts';
 import { isDict, nameOf, PdfRef, type PdfValue } from './syntax.ts';
@@ -11,8 +11,9 @@ export const sparePages = (survey: Survey, shown: ReadonlySet<number>): number[]
 
 const mostPages = 200;
 /** Their words, read by putting them back into a copy that is thrown away: letters are told by their fonts, as on any page. */
-export async function readSparePages(bytes: Uint8Array, survey: Survey, shown: ReadonlySet<number>, job: Job): Promise<Passage[]> {
-  const spare = sparePages(survey, shown).slice(0, mostPages);
+export async function readSparePages(bytes: Uint8Array, survey: Survey, shown: ReadonlySet<number>, job: Job, gaps: Gap[]): Promise<Passage[]> {
+  const all = sparePages(survey, shown), spare = all.slice(0, mostPages);
+  if (all.length > mostPages) gaps.push({ part: 'orphan', page: null, why: 'tooLarge' });
   if (spare.length === 0) return [];
   return withPdf(bytes, (pdf) => {
     pdf.authenticatePassword('');
@@ -21,21 +22,22 @@ export async function readSparePages(bytes: Uint8Array, survey: Survey, shown: R
       const page = pdf.newIndirect(num), dict = survey.dict(new PdfRef(num))!;
       try {
         // What it had from the tree goes with its place in the tree.
-        for (const key of ['Resources', 'MediaBox']) { const from = dict.has(key) ? undefined : inherited(dict, key, survey); if (from instanceof PdfRef) page.put(key, pdf.newIndirect(from.num)); }
+        for (const key of ['Resources', 'MediaBox']) if (!dict.has(key) && inherited(dict, key, survey)) page.put(key, page.getInheritable(key));
         if (!inherited(dict, 'MediaBox', survey)) page.put('MediaBox', [0, 0, 595, 842]);
         pdf.insertPage(-1, page);
         const text = withPage(pdf, pdf.countPages() - 1, (p) => { const shownText = p.toStructuredText('preserve-whitespace,clip=no'); try { return shownText.asText(); } finally { shownText.destroy(); } });
         return /[\p{L}\p{N}]{2}/u.test(text) ? [{ part: `orphan/${num}`, place: 'orphan', page: null, text }] : [];
-      } catch { return []; } finally { page.destroy(); }
+      } catch { gaps.push({ part: `orphan/${num}`, page: null, why: 'unreadable' }); return []; } finally { page.destroy(); }
     });
   });
 }
 
-const mostForms = 300;
+const mostForms = 1000;
 /** What forms and appearances say, by their numbers, where their letters are codes that only their fonts tell (ISO 32000-1, 9.7): each is put on a page that is thrown away. */
-export async function readForms(bytes: Uint8Array, forms: readonly number[], job: Job): Promise<Map<number, string>> {
+export async function readForms(bytes: Uint8Array, forms: readonly number[], job: Job, gaps: Gap[]): Promise<Map<number, string>> {
   const said = new Map<number, string>();
   if (forms.length === 0) return said;
+  if (forms.length > mostForms) gaps.push({ part: 'forms', page: null, why: 'tooLarge' });
   await withPdf(bytes, (pdf) => {
     pdf.authenticatePassword('');
     for (const num of forms.slice(0, mostForms)) {
