@@ -43,6 +43,8 @@ export interface Check<N extends Fact = Fact> {
   evaluate(seen: Seen<N>): Draft[];
   /** the mend that would help */
   mend?: string;
+  /** the mend takes what stops, and leaves what a person has to look at */
+  mendsOnlyStops?: boolean;
   /** standard and clause, or "common practice, no published source" */
   reference: string;
 }

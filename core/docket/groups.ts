@@ -22,7 +22,7 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
 export const groupOf = (check: string): (typeof docketGroups)[number] => docketGroups.find((g) => g.checks.test(check)) ?? docketGroups.find((g) => g.id === 'sound')!;
 
 /** Remedies that Mend carries out; the others are told in Check. */
-export const mendable: readonly string[] = ['convert', 'rename', 'clean', 'redact', 'shrink', 'join', 'scan', 'fonts.embed', 'ocr', 'archive'];
+export const mendable: readonly string[] = ['convert', 'rename', 'clean', 'redact', 'shrink', 'join', 'scan', 'fonts.embed', 'ocr', 'archive', 'changes', 'fields'];
 
 export interface GroupRow { id: string; line: string; asked: string | null; found: string | null; standing: DocketStanding; document: string | null; mend: string | null; stop: string; /** the demand in words */ demand: string; /** why it may go although the line is open, as the student wrote it */ reason: string | null; lines: DocketLine[] }
 /** Under which a line's reason is kept: the open lines with what was found and how they stand, so that a reason lapses as soon as something else is found.

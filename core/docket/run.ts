@@ -100,8 +100,8 @@ export function runCheck(check: Check, input: CheckInput, found: Finding[]): Doc
   return lineOf(check, asked, check.found(seen), standing === 'met' && gaps > 0 && check.id === 'identity.text' ? 'look' : standing);
 }
 
-const lineOf = (check: { id: string; mend?: string }, asked: string | null, found: string | null, standing: DocketStanding): DocketLine =>
-  ({ id: check.id, line: wordsFor(check.id).line, asked, found, standing, document: null, mend: standing === 'notMet' || standing === 'look' ? check.mend ?? null : null });
+const lineOf = (check: { id: string; mend?: string; mendsOnlyStops?: boolean }, asked: string | null, found: string | null, standing: DocketStanding): DocketLine =>
+  ({ id: check.id, line: wordsFor(check.id).line, asked, found, standing, document: null, mend: standing === 'notMet' || standing === 'look' && !check.mendsOnlyStops ? check.mend ?? null : null });
 const worst = (drafts: Draft[]): DocketStanding => (drafts.some((d) => d.standing === 'stops') ? 'notMet' : drafts.some((d) => d.standing === 'look') ? 'look' : 'met');
 const toFinding = (check: string, d: Draft): Finding => ({ check, standing: d.standing, detail: outward(d.detail), place: d.place, message: say(check, d.key, d.data), key: d.key, data: d.data });
 

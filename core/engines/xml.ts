@@ -42,12 +42,14 @@ export const localName = (name: string): string => name.slice(name.indexOf(':') 
 const machinery = /^(?:xmlns.*|.*:?(?:ascii|hAnsi|cs|eastAsia|font-name.*|font-family.*|typeface|rsid\w*|paraId|textId))$/, listed = /^[a-z]+(?:[A-Z][a-z]*)*$|^[#-]?[\dA-Fa-f.]+(?:cm|in|pt|mm|%)?$|^#|^https?:\/\/schemas\./;
 /** Elements whose value somebody typed, digits and all. Source: ECMA-376-1, 17.5.1 (smart tags), 17.16 (form fields). */
 const typed = new Set(['w:default', 'w:result', 'w:helpText', 'w:statusText', 'w:attr', 'w:listEntry', 'w:permStart']);
+/** Whether an attribute's value is nobody's words. */
+export const isMachinery = (key: string, element: string, value: string): boolean => value.length < 3 || value.length >= 20_000 || !typed.has(element) && (machinery.test(key) || listed.test(value) || !/\p{L}{2}|\d{5}/u.test(value));
 /** What stands in a part beside the words of its text and may be somebody's: attribute values, comments, processing instructions; each once. */
 export function stringsBeside(source: string): string[] {
   const found = new Set<string>(), parser = new SaxesParser({ xmlns: false, position: false });
   parser.on('error', () => undefined);
   parser.on('opentag', (tag) => {
-    for (const [key, value] of Object.entries(tag.attributes as Attributes)) if (value.length > 2 && value.length < 20_000 && (typed.has(tag.name) || !machinery.test(key) && !listed.test(value) && /\p{L}{2}|\d{5}/u.test(value))) found.add(value);
+    for (const [key, value] of Object.entries(tag.attributes as Attributes)) if (!isMachinery(key, tag.name, value)) found.add(value);
   });
   parser.on('comment', (value) => { found.add(value.trim()); });
   parser.on('processinginstruction', ({ target, body }) => { if (target !== 'xml' && target !== 'mso-application') found.add(body.trim()); });

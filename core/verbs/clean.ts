@@ -13,17 +13,22 @@ import type { DocumentFacts } from '../model/facts.ts';
 import type { Finding } from '../model/finding.ts';
 import { CannotDo, type Job } from '../model/outcome.ts';
 import { identityPlaces } from '../checks/identity/places.ts';
+import { Matcher } from '../identity/find.ts';
+import { Neutral } from '../mends/neutral/neutral.ts';
+import type { PdfDocument } from '../engines/pdf.ts';
+import type { Survey } from '../readers/pdf/survey.ts';
 import type { SourceFile } from './check.ts';
 
 export interface Cleaned { bytes: Uint8Array; removed: { part: string; check: string }[]; left: Finding[]; proof: Proof }
 
-/** A copy without metadata, and what reading it again showed: what is gone, what is left, that text, pages and pixels are the same.
+/** A copy without metadata and, where details are given, without them in anything that no page shows, and what reading it again showed: what is gone, what is left, that text, pages and pixels are the same.
  * @throws {CannotDo} for files that cannot be cleaned; `notClean` when the copy could not be read again */
 export async function cleanFile(file: SourceFile, options: { details?: Details | null; brief?: Brief | null }, job: Job = {}): Promise<Cleaned> {
   const twin = new Twin((jpeg) => cleanPicture(jpeg, { keepOrientation: false }));
   try {
     // The paper as it was is opened beside the one that is cleaned, while the engine has its bytes.
-    const cleaned = await cleanBytes(file.bytes, file.name, job, async (pdf) => { await twin.lend(file.bytes, () => undefined); return twin.survey(file.bytes, pdf); });
+    const look = async (pdf: PdfDocument): Promise<Survey> => { await twin.lend(file.bytes, () => undefined); return twin.survey(file.bytes, pdf); };
+    const neutral = options.details && options.brief?.anonymous !== false ? new Neutral(new Matcher(options.details)) : null, cleaned = await cleanBytes(file.bytes, file.name, job, { look, neutral });
     // What a file for long keeping has to say of itself goes with the rest; where one is asked for, it is written again.
     const keeps = options.brief?.archival && sniffKind(file.bytes, file.name).kind === 'pdf' && (await readArchive(file.bytes)).claim !== null, bytes = keeps ? await writeArchive(cleaned) : cleaned;
     const after = await readDocument(bytes, file.name, job, twin), before = await readDocument(file.bytes, file.name, job, twin);

@@ -133,7 +133,7 @@ const stoppingIn = (facts: DocumentFacts, details: Details): Finding[] => judge(
 const stoppingText = (facts: DocumentFacts, details: Details): Finding[] => stoppingIn(facts, details).filter((f) => textual.has(f.check));
 /** What pictures that are no pages show of the student. */
 const picturesThatStop = (facts: DocumentFacts, details: Details): Sign[] => searchPassages((facts.passages.ok ? facts.passages.value : []).filter((p) => p.place === 'imageText' && p.page === null), new Matcher(details)).filter((s) => s.standing === 'stops' && s.box !== null);
-const stopping = (facts: DocumentFacts, details: Details): Finding[] => stoppingIn(facts, details).filter((f) => (textual.has(f.check) || f.check === inPicture) && f.place.page !== null && f.place.box !== null);
+const stopping = (facts: DocumentFacts, details: Details): Finding[] => stoppingIn(facts, details).filter((f) => (textual.has(f.check) || f.check === inPicture || f.check === 'identity.hidden' && f.place.part === 'text') && f.place.page !== null && f.place.box !== null);
 
 function lostWords(before: DocumentFacts, after: DocumentFacts, targets: { data: Record<string, string | number> }[]): string[] {
   const words = (f: DocumentFacts): string[] => splitWords(f.passages.ok ? f.passages.value.filter((p) => p.place === 'text' || p.place === 'runningHead').map((p) => p.text).join('\n') : '');

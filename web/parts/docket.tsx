@@ -4,7 +4,7 @@ import { groupDocket, mendable, verdictSentence, type GroupRow } from '../../cor
 import { switchable, type DocketLine } from '../../core/index.ts';
 import { Mark } from './standing.tsx';
 
-const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'Embed', ocr: 'Read pages', archive: 'Write anew', join: 'Join', scan: 'Straighten', decrypt: 'See file' };
+const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'Embed', ocr: 'Read pages', archive: 'Write anew', join: 'Join', scan: 'Straighten', changes: 'Settle', fields: 'Turn to text', decrypt: 'See file' };
 
 /** The ledger that travels with the paper: asked, found, standing, remedy. It says whether the paper may go and what is next. */
 export const Docket = memo(function Docket({ lines, reasons, paperKey, stop, waiting, insisted, insist }: { lines: DocketLine[]; reasons: Record<string, string>; paperKey: string; stop: string; waiting: boolean; insisted: string[]; insist: (id: string, on: boolean) => void }) {

@@ -1,5 +1,6 @@
 import { CannotDo, type Job } from '../../model/outcome.ts';
 import type { PdfDocument } from '../../engines/pdf.ts';
+import type { Neutral } from '../neutral/neutral.ts';
 import { sniffKind } from '../../readers/kind.ts';
 import type { Survey } from '../../readers/pdf/survey.ts';
 import { cleanOdf } from './odf.ts';
@@ -10,19 +11,19 @@ import { cleanPicture } from './picture.ts';
 const maxDepth = 3;
 
 /** A copy without metadata. The given bytes are not changed.
- * @param look - the objects of a PDF, for a caller who has looked at them already
+ * @param options - `look`: the objects of a PDF, for a caller who has looked at them already; `neutral`: takes the student's details out of what no page shows
  * @throws {CannotDo} `unsupported` for a kind that cannot be cleaned, `encrypted` when a password is needed, `unreadable` when damaged */
-export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, look?: (pdf: PdfDocument) => Survey | Promise<Survey>, depth = 0): Promise<Uint8Array> {
+export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, options: { look?: (pdf: PdfDocument) => Survey | Promise<Survey>; neutral?: Neutral | null } = {}, depth = 0): Promise<Uint8Array> {
   const verdict = sniffKind(bytes, name);
   if (verdict.encrypted) throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', name);
   const inner = async (b: Uint8Array): Promise<Uint8Array | null> => {
     if (depth >= maxDepth) return null;
-    try { return await cleanBytes(b, '', {}, undefined, depth + 1); } catch { return null; }
+    try { return await cleanBytes(b, '', {}, { neutral: options.neutral }, depth + 1); } catch { return null; }
   };
   switch (verdict.kind) {
-    case 'pdf': return cleanPdf(bytes, job, inner, look);
-    case 'docx': case 'docm': case 'dotx': case 'xlsx': case 'pptx': return cleanOoxml(bytes, job, inner);
-    case 'odt': case 'ods': case 'odp': return cleanOdf(bytes, job, inner);
+    case 'pdf': return cleanPdf(bytes, job, inner, options.look, options.neutral);
+    case 'docx': case 'docm': case 'dotx': case 'xlsx': case 'pptx': return cleanOoxml(bytes, job, inner, options.neutral);
+    case 'odt': case 'ods': case 'odp': return cleanOdf(bytes, job, inner, options.neutral);
     case 'jpeg': case 'png': case 'tiff': { const cleaned = cleanPicture(bytes)!; return cleaned.buffer === bytes.buffer ? cleaned.slice() : cleaned; }
     default: throw new CannotDo('unsupported', `Metadata of this kind of file (${verdict.kind}) cannot be cleared here.`, 'Convert it to PDF or DOCX first.', name);
   }

@@ -1,6 +1,8 @@
 import { Package, packZip } from '../../engines/zip.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { withoutAsides } from '../../engines/xml.ts';
+import type { Neutral } from '../neutral/neutral.ts';
+import { neutralParts } from '../neutral/package.ts';
 import { cleanPicture } from './picture.ts';
 
 const emptyMeta = '<?xml version="1.0" encoding="UTF-8"?>\n<office:document-meta xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:meta="urn:oasis:names:tc:opendocument:xmlns:meta:1.0" office:version="1.2"><office:meta/></office:document-meta>';
@@ -9,7 +11,7 @@ const dropParts = /^Thumbnails\/|^Versions\/|^VersionList\.xml$|^manifest\.rdf$|
 const dropSettings = /<config:config-item\s[^>]*config:name="(?:PrinterName|PrinterSetup|PrinterFaxName|PrintFaxName|CurrentDatabase\w*|Rsid\w*|LoadReadonlyPath|PrinterIndependentLayout_unused)"[^>]*(?:\/>|>[\s\S]*?<\/config:config-item>)/g;
 
 /** An OpenDocument package without properties, authors, dates, session ids, thumbnails and picture metadata. Text and layout stay. */
-export async function cleanOdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>): Promise<Uint8Array> {
+export async function cleanOdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, neutral: Neutral | null = null): Promise<Uint8Array> {
   const pack = new Package(bytes);
   const parts: { name: string; bytes: Uint8Array; stored?: boolean }[] = [];
   for (const name of ['mimetype', ...pack.names().filter((n) => n !== 'mimetype')]) {
@@ -23,7 +25,7 @@ export async function cleanOdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
     else if (/\.xml$/.test(name)) parts.push({ name, bytes: encode(cleanXml(pack.text(name)!)) });
     else parts.push({ name, bytes: cleanPicture(part) ?? (/^Object|\.(docx|xlsx|odt|pdf)$/i.test(name) ? await cleanInner(part) : null) ?? part });
   }
-  return packZip(parts);
+  return packZip(neutral ? neutralParts(parts, neutral) : parts);
 }
 
 function cleanXml(xml: string): string {

@@ -1,6 +1,8 @@
 import { Package, packZip } from '../../engines/zip.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { withoutAsides } from '../../engines/xml.ts';
+import type { Neutral } from '../neutral/neutral.ts';
+import { neutralParts } from '../neutral/package.ts';
 import { cleanPicture } from './picture.ts';
 
 const quoted = `(?:"[^"]*"|'[^']*')`;
@@ -17,7 +19,7 @@ const emptyApp = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>\n<Prop
 
 /** An OOXML package without properties, authors, dates, revision ids, templates, printer data and picture metadata. Text and layout stay.
  * A bibliography in customXml is kept: it is the paper's, not the writer's. */
-export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>): Promise<Uint8Array> {
+export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, neutral: Neutral | null = null): Promise<Uint8Array> {
   const pack = new Package(bytes);
   const kept = new Set<string>();
   for (const name of pack.names().filter((n) => /^customXml\/item\d*\.xml$/.test(n))) {
@@ -38,7 +40,7 @@ export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes
     else if (/\.(xml|vml)$/i.test(name)) parts.push({ name, bytes: encode(cleanXml(pack.text(name)!)) });
     else parts.push({ name, bytes: cleanPicture(part) ?? (/embeddings\//.test(name) ? await cleanInner(part) : null) ?? part });
   }
-  return packZip(parts);
+  return packZip(neutral ? neutralParts(parts, neutral) : parts);
 }
 
 /** Tags are edited one by one, so that words in the text are never touched. */

@@ -7,6 +7,8 @@ import { drawnStreams, sparePages } from '../../readers/pdf/spare.ts';
 import { catalogKeys, pageKeys } from '../../tables/pdf-keys.ts';
 import { isInfo } from '../../readers/pdf/strings.ts';
 import { isDict, nameOf, PdfRef, PdfString, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
+import { dropUndrawn, namesDrawn, neutraliseStrings, neutralTold } from '../neutral/pdf.ts';
+import type { Neutral } from '../neutral/neutral.ts';
 import { cleanPicture } from './picture.ts';
 
 /** Keys that say something about the file rather than show anything, wherever they stand.
@@ -20,8 +22,9 @@ const fileDates = ['CreationDate', 'ModDate'];
 /** Writes a PDF anew without metadata, authors, dates, scripts, earlier states and unreachable objects. Visible text and pictures stay.
  * @param cleanInner - cleans a file inside the file; null when its kind is not one that can be cleaned
  * @param look - for a caller who has looked at these bytes already
+ * @param neutral - takes the student's details out of what no page shows
  * @throws {CannotDo} `encrypted` when a password is needed */
-export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, look: (pdf: PdfDocument) => Survey | Promise<Survey> = surveyPdf): Promise<Uint8Array> {
+export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, look: (pdf: PdfDocument) => Survey | Promise<Survey> = surveyPdf, neutral: Neutral | null = null): Promise<Uint8Array> {
   return withPdf(bytes, async (pdf) => {
     if (pdf.needsPassword() && !pdf.authenticatePassword('')) throw new CannotDo('encrypted', 'The PDF asks for a password.', 'Save a copy without a password and bring that.');
     const survey = await look(pdf);
@@ -33,7 +36,11 @@ export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
       if (stream && isDict(value)) await cleanStream(pdf, num, value, survey, cleanInner);
     }
     dropSpare(pdf, survey);
-    for (const num of drawnStreams(survey)) quieten(pdf, num);
+    const called = new Set<string>();
+    let all = survey.complete;
+    for (const num of drawnStreams(survey)) { const drawn = quieten(pdf, num, neutral); if (drawn === null) all = false; else for (const name of namesDrawn(drawn)) called.add(name); }
+    if (all) dropUndrawn(pdf, survey, called);
+    if (neutral) neutraliseStrings(pdf, survey, neutral);
     // Where nothing else was edited, the engine would write the trailer as it was read: a new object, which is dropped again, starts a new one.
     pdf.addObject(pdf.newDictionary()).destroy();
     const trailer = pdf.getTrailer();
@@ -58,15 +65,16 @@ function dropSpare(pdf: PdfDocument, survey: Survey): void {
   for (const num of shown) { if ([...survey.dict(new PdfRef(num))?.keys() ?? []].every((key) => pageKeys.has(key))) continue; const page = pdf.newIndirect(num); drop(page, pageKeys); page.destroy(); }
 }
 
-/** Takes comments and programs' own notes out of what is drawn. */
-function quieten(pdf: PdfDocument, num: number): void {
+/** Takes comments, programs' own notes and the student's details out of what is drawn and not shown. @returns what is drawn; null where it cannot be unpacked */
+function quieten(pdf: PdfDocument, num: number, neutral: Neutral | null): string | null {
   const object = pdf.newIndirect(num);
   try {
     const content = object.readStream(), drawn = latin1(content.asUint8Array());
     content.destroy();
-    const quiet = withoutSaid(drawn);
-    if (quiet !== null) object.writeStream(fromLatin1(quiet));
-  } catch { /* what cannot be unpacked stays as it is */ } finally { object.destroy(); }
+    const quiet = withoutSaid(drawn), last = (neutral && /\/(?:Alt|E)\b/.test(drawn) ? neutralTold(quiet ?? drawn, neutral) : null) ?? quiet;
+    if (last !== null) object.writeStream(fromLatin1(last));
+    return drawn;
+  } catch { return null; } finally { object.destroy(); }
 }
 
 /** Follows one object's inner dictionaries and takes out what is to be forgotten. */

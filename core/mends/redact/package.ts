@@ -1,5 +1,6 @@
 import { Package, packZip } from '../../engines/zip.ts';
 import { escapeXml, unescapeXml, xmlTokens } from '../../engines/xml.ts';
+import { shownXml } from '../neutral/package.ts';
 import type { Matcher } from '../../identity/find.ts';
 import { weighHit } from '../../identity/weigh.ts';
 import type { DocumentFacts, Passage } from '../../model/facts.ts';
@@ -10,7 +11,7 @@ interface Vocabulary { paragraphs: ReadonlySet<string>; /** elements that hold t
 const word: Vocabulary = { paragraphs: new Set(['w:p']), text: 'w:t', spaces: new Set(['w:tab', 'w:br', 'w:cr', 'w:ptab']) };
 const open: Vocabulary = { paragraphs: new Set(['text:p', 'text:h']), text: null, spaces: new Set(['text:s', 'text:tab', 'text:line-break']) };
 
-const textual = new Set(['text', 'runningHead', 'footnote', 'textbox']);
+const textual = new Set(['text', 'runningHead', 'footnote', 'textbox', 'hidden']);
 
 /** Replaces the student's details in the text of a word-processor file, across the runs that they are cut into; the formatting of every run stays.
  * Only what stops is replaced: a hit is weighed as the search weighs it, with the section its paragraph stands in.
@@ -22,14 +23,16 @@ export function replaceInPackage(bytes: Uint8Array, facts: DocumentFacts, matche
     const original = pack.part(name)!;
     const story = isOdf ? (/^(content|styles)\.xml$/.test(name) ? 'text' : null) : storyParts.find((s) => s.pattern.test(name) && textual.has(s.place))?.place ?? null;
     if (!story) return { name, bytes: original, stored: name === 'mimetype' };
-    const own = passages.filter((p) => p.part === name || (story === 'text' && p.part === 'text'));
-    const changed = replaceInXml(pack.text(name)!, isOdf ? open : word, (text) => {
+    const own = passages.filter((p) => p.part === name || (story === 'text' && p.part === 'text')), xml = pack.text(name)!;
+    const find = (text: string): { start: number; end: number }[] => {
       // The passage that a paragraph belongs to knows its section and whether it is a note or a running head.
       const known = own.find((p) => p.text === text) ?? own.find((p) => p.text.includes(text));
       const passage: Passage = known ? { ...known, text } : { part: name, place: story, page: null, text };
       if (!textual.has(passage.place)) return [];
       return matcher.find(text).filter((hit) => weighHit(hit, passage)?.standing === 'stops').map((hit) => { taken.push({ part: name, text: text.slice(hit.start, hit.end) }); return { start: hit.start, end: hit.end }; });
-    }, wording);
+    };
+    // A watermark's words, and what stands before a number, are values of attributes.
+    const values = shownXml(xml, find, wording), changed = replaceInXml(values ?? xml, isOdf ? open : word, find, wording) ?? values;
     return { name, bytes: changed === null ? original : new TextEncoder().encode(changed), stored: name === 'mimetype' };
   });
   return { bytes: packZip(parts), taken };

@@ -80,12 +80,13 @@ export function spareStreams(survey: Survey): Set<number> {
   return unsaid;
 }
 
-/** What pages and forms draw. */
+/** What pages, forms, patterns and glyphs draw (ISO 32000-1, 7.8.2, 8.7.3, 8.10, 9.6.5). */
 export function drawnStreams(survey: Survey): Set<number> {
   const found = new Set<number>();
   for (const [num, { value, stream }] of survey.objects) {
     if (!isDict(value) || !survey.reachable.has(num)) continue;
-    if (stream && nameOf(value.get('Subtype')) === 'Form') found.add(num);
+    if (stream && (nameOf(value.get('Subtype')) === 'Form' || value.has('PatternType'))) found.add(num);
+    if (nameOf(value.get('Subtype')) === 'Type3') for (const glyph of survey.dict(value.get('CharProcs'))?.values() ?? []) if (glyph instanceof PdfRef && survey.objects.get(glyph.num)?.stream) found.add(glyph.num);
     if (nameOf(value.get('Type')) !== 'Page') continue;
     const contents = value.get('Contents'), list = survey.follow(contents);
     for (const ref of Array.isArray(list) ? list : [contents]) if (ref instanceof PdfRef && survey.objects.get(ref.num)?.stream) found.add(ref.num);

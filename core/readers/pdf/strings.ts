@@ -118,7 +118,8 @@ const annotationTypes = new Set(['Text', 'Link', 'FreeText', 'Line', 'Square', '
 /** An information dictionary by what it holds (14.3.3, table 317); it has no type of its own. Figures that are placed in a file bring theirs along. */
 export const isInfo = (dict: PdfDict): boolean => !dict.has('Type') && !dict.has('Subtype') && (dict.has('Producer') || (dict.has('Author') && (dict.has('Title') || dict.has('Creator'))) || (dict.has('Creator') && dict.has('CreationDate')));
 
-function kindOfDict(dict: PdfDict): string {
+/** What a dictionary is, where its strings depend on that. */
+export function kindOfDict(dict: PdfDict): string {
   const type = nameOf(dict.get('Type')), subtype = nameOf(dict.get('Subtype'));
   if (type === 'Sig' || (dict.has('ByteRange') && dict.has('Filter'))) return 'signature';
   if (dict.has('FT') || subtype === 'Widget' || (dict.has('T') && dict.has('Kids'))) return 'field';
