@@ -55,6 +55,11 @@ describe('the docket', () => {
     const row = (id: string) => groupDocket([{ id, line: 'x', asked: 'nothing', found: '1 place', standing: 'notMet', document: 'a.pdf', mend: null }])[0]!;
     expect(answerKey(row('identity.text'))).not.toBe(answerKey(row('identity.link')));
   });
+  test('lines that count places are told together, and what else stands beside them is not', () => {
+    const line = (id: string, found: string, standing: 'notMet' | 'look' | 'met' = 'notMet') => ({ id, line: 'x', asked: 'nothing', found, standing, document: 'a.pdf', mend: null });
+    expect(groupDocket([line('identity.text', 'nothing', 'met'), line('identity.link', '1 place'), line('identity.outline', '2 places'), line('identity.field', '4 places', 'look')])[0]!.found).toBe('3 places');
+    expect(groupDocket([line('identity.text', '1 place'), line('identity.link', 'nothing', 'met')])[0]!.found).toBe('1 place');
+  });
   test('nothing open may go', () => expect(verdictSentence(groupDocket(judge({ facts: [madeFacts()], brief: madeBrief({ documents: [{ label: null, types: ['pdf'] }] }), briefGiven: true, details: null, now }).docket)).mayGo).toBe(true));
   test('anonymity unsettled, no details: nothing is claimed about identity', () => expect(judge({ facts: [madeFacts()], brief: madeBrief(), briefGiven: true, details: null, now }).docket.find((l) => l.id === 'identity.text')!.standing).toBe('notAsked'));
 });

@@ -46,11 +46,17 @@ export function groupDocket(lines: DocketLine[], reasons: Record<string, string>
     const row: GroupRow = {
       reason: null, demand: demand === null || group.tell === 'line' ? group.line : group.tell === 'both' ? (own.find((l) => l.asked === demand)?.id === 'name.characters' ? group.line : `${group.line}: ${demand}`) : demand[0]!.toUpperCase() + demand.slice(1),
       id: group.id, line: group.line, document, stop: group.stop, lines: own, asked: demand,
-      found: worst && weight[worst.standing] <= 1 && group.id === 'sound' ? 'nothing amiss' : worst?.found ?? null, standing: worst?.standing ?? 'notAsked', mend: asked.find((l) => l.mend !== null && l.standing === worst?.standing)?.mend ?? null,
+      found: worst && weight[worst.standing] <= 1 && group.id === 'sound' ? 'nothing amiss' : placesTogether(asked.filter((l) => l.standing === worst?.standing)) ?? worst?.found ?? null, standing: worst?.standing ?? 'notAsked', mend: asked.find((l) => l.mend !== null && l.standing === worst?.standing)?.mend ?? null,
     };
     rows.push({ ...row, reason: weight[row.standing] > 1 ? reasons[answerKey(row)] ?? null : null });
   }
   return rows;
+}
+
+/** Where every line counts places, the row tells how many they are together. */
+function placesTogether(lines: DocketLine[]): string | null {
+  const counts = lines.map((l) => Number(/^(\d+) places?$/.exec(l.found ?? '')?.[1] ?? NaN)), sum = counts.reduce((a, b) => a + b, 0);
+  return lines.length > 1 && sum > 0 ? `${sum} places` : null;
 }
 
 /** May it go, and what is next: the sentence at the head of the docket. */
@@ -65,6 +71,6 @@ export function verdictSentence(rows: GroupRow[]): { mayGo: boolean; sentence: s
 }
 function nextStep(row: GroupRow): string {
   if (row.standing === 'unread') return row.found === null || row.found === 'no file yet' ? 'bring the paper' : `have a look at “${row.line.toLowerCase()}”`;
-  const steps: Record<string, string> = { convert: 'convert it', rename: 'rename it', clean: 'clear what the file stores', redact: 'take your details out of the pages', 'fonts.embed': 'put its fonts inside', shrink: 'make it smaller', archive: 'write it for long keeping', join: 'put it into one file', ocr: 'have its pages read, or bring it with text', decrypt: 'save it without a password' };
+  const steps: Record<string, string> = { convert: 'convert it', rename: 'rename it', clean: 'clear what the file stores', redact: 'take your details out of the pages', changes: 'settle the tracked changes', fields: 'turn its form fields into text', 'fonts.embed': 'put its fonts inside', shrink: 'make it smaller', archive: 'write it for long keeping', join: 'put it into one file', ocr: 'have its pages read, or bring it with text', decrypt: 'save it without a password' };
   return steps[row.mend ?? ''] ?? (row.id === 'documents' ? 'bring what is missing' : row.id === 'time' ? 'mind the time' : `see to “${row.line.toLowerCase()}”`);
 }
