@@ -35,6 +35,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const found: ReadDate[] = [];
   // When an office closes is no deadline of a file.
   if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };
+  // “At 17h00”.
+  clause = { ...clause, text: clause.text.replace(/(?<![\w.:])([01]?\d|2[0-3])[hH]([0-5]\d)(?![\w:])/g, '$1:$2') };
   // “Open now until 19 March” has one date.
   clause = { ...clause, text: clause.text.replace(/\bnow (?=until|till|to\b)/gi, '    ') };
   // “The 15th (of March, 2027)”.

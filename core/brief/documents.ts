@@ -7,7 +7,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|(?<!Word )\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or PDF|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|\bWord(?=,? please\b)|^Word(?=\W*$)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|\bWord(?= or (?:PDF|RTF|ODT)\b|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|\bWord(?=,? please\b)|^Word(?=\W*$)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 
@@ -47,7 +47,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   }
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
-  const nouns = [...text.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
+  // “The dissertation (10,000 words, excluding references and appendices) … in PDF format”.
+  const plain = text.replace(/\([^()]*\b(?:excluding|excl|including|incl|not counting|without)\b[^()]*\)|\b(?:exclusive of|inclusive of|excluding|including|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
+  const nouns = [...plain.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
   // “The ethics form (template on the module page; Word)”.
   const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : inBrackets;
   // “… and the financial model as an Excel workbook”.
@@ -120,6 +122,14 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     listed.add(clause);
     marks.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of parts[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim(), types, start: at, end: parts[i]!.at(-1)!.to }); });
   }
+  // “In two copies: one anonymised (PDF) and one with a title page (PDF)”.
+  for (const clause of new Set(asked.map((m) => m.clause))) {
+    const two = /\b(?:two|2) (?:copies|versions|files)\s*[:,–-]\s*one ([^().;]{3,60}?) \(([^()]{2,12})\),? (?:and )?one ([^().;]{3,60}?) \(([^()]{2,12})\)/i.exec(clause.text), own = asked.filter((m) => m.clause === clause && two && m.at >= clause.start + two.index);
+    if (!two || own.length !== 2 || listed.has(clause)) continue;
+    listed.add(clause);
+    [two[1]!, two[3]!].forEach((name, i) => { const at = clause.start + clause.text.indexOf(name, two.index); documents.push({ label: name.split(' ').slice(0, 4).join(' '), types: [...own[i]!.kinds], start: at, end: own[i]!.to }); });
+    apart = true;
+  }
   for (const mention of asked.filter((m) => !listed.has(m.clause))) {
     // “Photos named surname_1.jpg, surname_2.jpg”: endings of names say nothing new of a kind that is asked for.
     if (/(?:\b(?:named|called)\b|\bfile ?names?\s*:)[^;]*\w\.?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
@@ -138,6 +148,8 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
       else if (known && /\b(?:or|also|alternatively|accepted|either)\b/i.test(mention.clause.text)) add(known.types, mention.kinds);
       else if (known && label && known.label) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
       else if (!label && documents.length > 0 && documents.some((d) => sameKinds(d.types, mention.kinds))) { /* a remark about a kind already asked for */ }
+      // “Signed declaration uploaded as a separate PDF”.
+      else if (label && unlabelled && /\bseparate (?:file|document)?\s*$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
       else if (label && unlabelled && documents.length === 1 && sameKinds(unlabelled.types, mention.kinds)) { unlabelled.label = label.label; }
       // “The zip, plus a README as PDF”.
       else if (sameClause && label && /\b(?:plus|together with|as well as)\s+(?:an?|the|your|one)\b/i.test(between) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
@@ -172,9 +184,12 @@ const early = /^(?:interim|progress|draft|initial|preliminary|first|second|mid-?
 const sameLabel = (a: string, b: string): boolean => !(/^final\b/i.test(a) && early.test(b) || /^final\b/i.test(b) && early.test(a)) && (bare(a) === bare(b) || bare(a).endsWith(bare(b)) || bare(b).endsWith(bare(a)) || (/^(?:essay|paper|assignment|coursework|report|assessment|dissertation|manuscript)$/.test(bare(a)) && /^(?:assignment|coursework|paper|assessment|work|manuscript)$/.test(bare(b))));
 const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 
+const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|must|shall) (?:I|we|you) (?:have to |need to )?(?:hand in|submit|upload|send|deliver)\b[^?]*\?|^\W*(?:\d+[.)]?\s*)?what to (?:submit|hand in|upload|send|deliver)\W*$/i;
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
+  // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”
+  if (clause.under !== undefined && whatToSend.test(clause.under)) return true;
   // What goes to a supervisor or an ethics board is not handed in here.
   if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:upload|submit|hand in|return it|with the|appendix)\b/i.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
   // “Reading: Harding (pp. 1–46), PDF in the folder”.

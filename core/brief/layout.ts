@@ -29,6 +29,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/^\s*\((?:left|right|inner|outer|binding|gutter)[^)]*\)\s*(?:and|,|;)\s*\d/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “Left margin 40 mm; other margins 20 mm”: neither is the margin.
       if (/\b(?:left|right|top|bottom|inner|outer|inside|outside|binding|gutter|other|remaining)(?:[- ]hand)?(?: side)?\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && /^margins?\b/i.test(m[0])) continue;
+      // “Right margin 4 cm”, “margin on the right 4 cm”, “Rand rechts 4 cm”: of one side alone.
+      if (/^(?:margins?|Rand)\s+(?:on the |at the )?(?:left|right|top|bottom|inner|outer|links|rechts|oben|unten)\b[^.;,]{0,12}\d/i.test(m[0])) continue;
       const amount = m[7] ? { one: 1, two: 2, three: 3 }[m[7].toLowerCase()]! : m[5] ?? m[9] ? (/half/i.test(m[5] ?? '') ? 0.5 : 1) : numberOf((m[1] ?? m[3])!), unit = m[8] ? 'cm' : (m[2] ?? m[4] ?? 'in').toLowerCase();
       if (atLeast(clause.text, clause.text.indexOf((m[1] ?? m[3] ?? m[5] ?? m[7] ?? m[9])!, m.at - clause.start), m.to - clause.start)) out.atLeast.add('marginMm');
       put(out.marginMm, Math.round(amount * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m);

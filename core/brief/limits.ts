@@ -26,7 +26,7 @@ function isLength(before: string, own: string, after: string): boolean {
 }
 
 /** “… instead of 20 MB”, “(previously 2,000 words)”: a limit that no longer holds. */
-const replaced = (before: string): boolean => /\b(?:instead of|previously|formerly|rather than|no longer|originally)\s*(?:the\s+|a\s+)?(?:limit of\s+)?$/i.test(before);
+const replaced = (before: string): boolean => /\(not\s+$|\b(?:instead of|previously|formerly|rather than|no longer|originally)\s*(?:the\s+|a\s+)?(?:limit of\s+)?$/i.test(before);
 
 /** Limits of size, words and pages with the words they came from. “About N” and a bare length settle nothing. */
 export function readLimits(clauses: Clause[]): LimitStatement[] {
@@ -47,6 +47,8 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     const counts = [...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)], answer = counts.length === 0 ? spokenAnswer(clause) : null;
     return [...readSizes(clause), ...counts, ...(answer ? [answer] : [])];
   });
+  // “How long is the abstract? Between 250 and 300 words.”
+  for (const s of found) if (s.clause.under && /^\W*(?:Q\s*[:.]\s*)?how (?:long|many|big|large)\b/i.test(s.clause.under) && !s.clause.text.startsWith(s.clause.under)) s.clause = { ...s.clause, text: `${s.clause.under} ${s.clause.text}`, start: s.clause.start - s.clause.under.length - 1 };
   return found.filter((s) => !s.reach || !found.some((o) => o !== s && o.field === s.field && !o.reach));
 }
 

@@ -1021,7 +1021,7 @@ Late projects lose 20% per day, and will not be accepted after Wednesday, May 12
   },
   {
     text: `The essay is due on Thursday (25 February) at 23:00 for those with surnames A–M and on Friday (26 February) at 23:00 for those with surnames N–Z. We split you up because the server cannot cope with all of you at once. 2500 words, docx or pdf, no limit on size within reason. You may hand in once.`,
-    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, parts: [{label: 'surnames A–M', opens: null, due: '2027-02-25T23:00:00'}, {label: 'surnames N–Z', opens: null, due: '2027-02-26T23:00:00'}], lengths: ['maxWords']},
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2500, parts: [{label: 'surnames A–M', opens: null, due: '2027-02-25T23:00:00'}, {label: 'surnames N–Z', opens: null, due: '2027-02-26T23:00:00'}], 'attempts.allowed': 1, lengths: ['maxWords']},
   },
   {
     text: `Thesis manual, chapter 4. Delivery
@@ -1713,7 +1713,7 @@ Best, Lena
   },
   {
     text: `To hand in your video essay: export as MP4 (H.264), 1080p, no longer than 6 minutes, no bigger than 1.5 GB. Name: VE_groupname.mp4. Plus: a bibliography of max. 2 pages, PDF. Both in the folder "Video essays 2027" by 20 May 2027, 23:59:59. The folder stays open for another 24 hours; groups that need it lose half a grade.`,
-    says: {place: 'Video essays 2027', documents: [{label: 'Video essay', types: ['mp4'], limits: {maxBytes: 1500000000}}, {label: 'Bibliography', types: ['pdf'], limits: {maxPages: 2}}], 'naming.pattern': 'VE_groupname.mp4', due: '2027-05-20T23:59:59'},
+    says: {place: 'Video essays 2027', documents: [{label: 'Video essay', types: ['mp4'], limits: {maxBytes: 1500000000}}, {label: 'Bibliography', types: ['pdf'], limits: {maxPages: 2}}], 'naming.pattern': 'VE_groupname.mp4', due: '2027-05-20T23:59:59', 'late.cutoffDays': 1},
   },
   {
     text: `Due: 2 May 2027. Due: 3 May 2027 for part-time students. PDF, 2,500 words maximum, double-spaced. Your Student Number (SN) goes into the header and into the file name: SN_CRIM2020.pdf.`,
@@ -3614,7 +3614,7 @@ Umfang: 12 bis 15 Seiten (ohne Anhang), Schriftgröße 11, Zeilenabstand 1,5, R�
 Abgabe als PDF (max. 10 MB) bis spätestens 31.03.2027, 23:59 Uhr (MEZ/MESZ), im Ordner "Praktikum WS".
 Dateiname: Nachname_Matrikelnummer.pdf
 Verspätete Abgaben werden nicht angenommen.`,
-    says: {timeZone: 'CET/CEST', place: 'Praktikum WS', 'limits.maxBytes': 10000000, 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Matrikelnummer.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31T23:59:00+02:00', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5},
+    says: {timeZone: 'CET/CEST', documents: [{label: null, types: ['pdf']}], place: 'Praktikum WS', 'limits.maxBytes': 10000000, 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Matrikelnummer.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31T23:59:00+02:00', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5},
   },
   {
     text: `EVERYTHING YOU NEED FOR THE ETHICS ESSAY
@@ -4799,6 +4799,178 @@ The translation (source text plus target text, facing pages) goes in as one Word
 1.7 Similarity. All dissertations are screened.
 1.8 Once submitted the dissertation cannot be amended.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, 'limits.maxWords': 15000, 'naming.pattern': 'CandidateNumber_MRes_2027.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-09-07T12:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, 'late.cutoffDays': 1, 'layout.pageSize': 'A4', 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'counting.counted': ['footnotes', 'tables'], 'counting.left': ['references', 'appendices', 'abstract']},
+  },
+  {
+    text: `Dear all,
+
+A few people have asked about the field report so here is everything in one place.
+
+- Upload it to "Field Report (Group B)" under Week 9, not to the practice area.
+- One PDF. Landscape maps may be rotated but please keep A4 throughout.
+- 2,500 words, plus or minus ten per cent. Captions, tables and the bibliography do not count.
+- Name the file with your exam number followed by FR, e.g. X1234567_FR.pdf. Your own name must not be in it.
+- Closing time is noon on Friday 12 March. After that you lose 5 marks for every working day, up to five days; anything later gets zero.
+- You can replace the file as often as you like until then; we mark the last one.
+
+Reports are marked blind, so nothing in the document (headers, properties) should say who you are.
+
+Best wishes,
+Ines`,
+    says: {place: 'Field Report (Group B)', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2250, 'limits.maxWords': 2750, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-12T12:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'counting.left': ['captions', 'tables', 'references']},
+  },
+  {
+    text: `Your portfolio has three components:
+  A. Reflective statement (Word document, 800-1000 words)
+  B. Design drawings (one PDF, no more than 12 pages, max. 30 MB)
+  C. Presentation slides (PowerPoint, max 10 slides)
+All three are due on 2027-05-07 at 17:00 CEST. Put your student number at the start of every file name: 12345678_A, 12345678_B, 12345678_C.
+If you have been granted an extension it does not show here.`,
+    says: {documents: [{label: 'Reflective statement', types: ['docx'], limits: {minWords: 800, maxWords: 1000}}, {label: 'Design drawings', types: ['pdf'], limits: {maxBytes: 30000000, maxPages: 12}}, {label: 'Presentation slides', types: ['pptx']}], 'naming.mustContain': ['studentNumber'], due: '2027-05-07T17:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `Lab 4 write-up
+
+Hand-in opens Mon 1 March 2027, 09:00 and closes Mon 15 March 2027, 23:59 (UK time).
+Submit a single PDF <= 5MB. Handwritten work should be scanned, not photographed.
+Min. 4 pages, max. 8 pages excluding appendices.
+You will be asked to tick a box declaring that the work is your own.
+Text-matching software will be used on all submissions; you cannot see the report.
+Resubmissions before the deadline overwrite earlier ones. No resubmission afterwards.
+Late: -10%/day, nothing after 3 days.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.minPages': 4, 'limits.maxPages': 8, similarityChecked: true, opens: '2027-03-01T09:00:00+00:00', due: '2027-03-15T23:59:00+00:00', timeZone: 'Europe/London', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 3, declaration: true},
+  },
+  {
+    text: `Q: What do I hand in?
+A: A poster as PDF (A1 portrait) and a one-page abstract as Word or PDF.
+Q: How long is the abstract?
+A: Between 250 and 300 words.
+Q: When?
+A: The abstract by 8 April 2027, the poster by 22 April 2027, both at 18:00.
+Q: Do I put my name on it?
+A: Yes, names of all group members go on the poster. Marking is not anonymous.
+Q: Can I hand in late?
+A: No.`,
+    says: {documents: [{label: 'Poster', types: ['pdf']}, {label: 'Abstract', types: ['docx', 'pdf'], limits: {minWords: 250, maxWords: 300}}], anonymous: false, parts: [{label: 'abstract', opens: null, due: '2027-04-08T18:00:00'}, {label: 'poster', opens: null, due: '2027-04-22T18:00:00'}], 'late.cutoffDays': 0},
+  },
+  {
+    text: `The dissertation (10,000 words maximum, excluding references and appendices) must be submitted electronically in PDF format by 12:00 midday on 30 April 2027. 
+Students may submit up to three times before the deadline; only the final version will be assessed. 
+Work submitted up to 24 hours late will be capped at 40%; work submitted more than 24 hours late will receive a mark of zero.
+The dissertation should be typed in a minimum of 11pt Arial, with 1.5 line spacing and margins of at least 3cm on the left and 2 cm elsewhere.
+The title page must show the title, your student ID number and the word count, but not your name.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf']}], 'limits.maxWords': 10000, anonymous: true, due: '2027-04-30T12:00:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.cutoffDays': 1, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'layout.atLeast': ['fontSizePt'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Part 1 (proposal): opens 1 Feb, due 15 Feb 2027 10:00
+Part 2 (draft): opens 16 Feb, due 8 Mar 2027 10:00
+Part 3 (final): opens 9 Mar, due 12 Apr 2027 10:00
+Feedback on part 3 by 3 May.
+All times are Europe/Dublin. Every version you hand in stays on record.
+Max file size 20 MiB. Accepted: PDF, ODT.`,
+    says: {documents: [{label: null, types: ['pdf', 'odt']}], 'limits.maxBytes': 20971520, timeZone: 'Europe/Dublin', parts: [{label: 'Part 1 (proposal)', opens: '2027-02-01', due: '2027-02-15T10:00:00+00:00'}, {label: 'Part 2 (draft)', opens: '2027-02-16', due: '2027-03-08T10:00:00+00:00'}, {label: 'Part 3 (final)', opens: '2027-03-09', due: '2027-04-12T10:00:00+01:00'}], 'attempts.keeps': 'all'},
+  },
+  {
+    text: `Reminder: the due date for Coursework 1 has moved from Monday 8 March to Wednesday 10 March 2027 (same time, 14:00). The place is unchanged: "CW1 drop area" on the module page. Those with a confirmed extension of one week now have until 17 March, 14:00.
+File: PDF only, up to 10 MB, 6 sides of A4 at most including figures. Font no smaller than 11pt.`,
+    says: {place: 'CW1 drop area', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 6, due: '2027-03-10T14:00:00', 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `ASSESSMENT BRIEF
+Module code        NUR6012
+Weighting          60%
+Length             4000 words +/- 10%
+Submission date    Tuesday 4 May 2027 by 15:00 BST
+Place              NUR6012 Summative – Main (not "Summative – Resit")
+File types         .doc, .docx, .pdf
+Max. size          40MB
+Marking            Anonymous (student number only)
+Return of marks    25 May 2027
+Late work          Up to 5 working days, capped at pass mark`,
+    says: {place: 'NUR6012 Summative – Main', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 3600, 'limits.maxWords': 4400, anonymous: true, due: '2027-05-04T15:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 5},
+  },
+  {
+    text: `From: Module Admin
+To: PSY2010 class list
+Subject: Handing in the lab report
+
+Hi all
+
+The box "PSY2010 Lab Report 1" opens on 22 February and will shut at 4 p.m. on Monday 8 March (London). There is a second box, "PSY2010 LR1 – late", which you should only use after that; it stays open for one week and anything in it loses ten per cent per day.
+
+We need a Word document, not a PDF, because markers write into it. Max 8 MB. 1,500 words, 10% over is allowed but not more; abstract and references don't count.
+
+The markers must not know who you are: save as YourStudentID_PSY2010_LR1.docx and take your name off the title page.
+
+You may upload a corrected version up to the deadline, which simply replaces the one before.
+
+Thanks
+Jo`,
+    says: {place: 'PSY2010 Lab Report 1', documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 8000000, 'limits.maxWords': 1650, 'naming.pattern': 'YourStudentID_PSY2010_LR1.docx', 'naming.mustContain': ['studentNumber'], anonymous: true, opens: '2027-02-22', due: '2027-03-08T16:00:00+00:00', timeZone: 'Europe/London', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 7, 'counting.left': ['abstract', 'references']},
+  },
+  {
+    text: `Abgabe der Hausarbeit
+
+Bitte laden Sie Ihre Hausarbeit (12–15 Seiten, ohne Literaturverzeichnis) bis spätestens 31. März 2027, 23:59 Uhr als PDF im Ordner „Hausarbeiten WS 2026/27“ hoch. Dateiname: Nachname_Matrikelnummer.pdf. Schrift: Times New Roman 12 pt, 1,5-zeilig, Rand rechts 4 cm. Eine Eigenständigkeitserklärung ist beizufügen. Verspätete Abgaben werden nicht angenommen. Dateigröße maximal 15 MB.`,
+    says: {place: 'Hausarbeiten WS 2026/27', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'Nachname_Matrikelnummer.pdf', 'naming.mustContain': ['studentNumber', 'surname'], due: '2027-03-31T23:59:00', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true},
+  },
+  {
+    text: `1. WHAT TO SUBMIT
+One PDF containing (in this order): declaration of authorship, essay, bibliography.
+2. LENGTH
+Essay: 2,750 words maximum. The marker stops reading at the limit.
+3. FORMATTING
+Calibri or Arial, 11 point minimum, double spacing, A4, numbered pages, margins 2.54cm.
+4. NAMING
+Candidate number + module code, for example 45678-SOC3001.pdf. Names are not permitted in the file name.
+5. DEADLINE
+14/05/2027 12:00 noon (BST). 
+6. LATE SUBMISSION
+5% per calendar day, maximum 14 days. After 14 days: fail.
+7. HOW MANY TIMES
+One submission only - please check your file before pressing the button.
+8. SIMILARITY
+All essays will be run through similarity-checking software.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2750, 'naming.pattern': 'Candidate number + module code', 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, similarityChecked: true, due: '2027-05-14T12:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 14, 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 2, 'layout.fonts': ['Calibri', 'Arial'], 'layout.pageNumbers': true, 'layout.atLeast': ['fontSizePt'], declaration: true},
+  },
+  {
+    text: `Group project deliverables (one member submits for the group):
+* Report - PDF, 20-25 pages, due 3 May 2027
+* Source code - ZIP, max 50 MB, due 3 May 2027
+* Individual reflection - DOCX, max 500 words, due 10 May 2027, each student
+All by 23:00 CET.
+File names start with the group number, e.g. G07_report.pdf.`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {minPages: 20, maxPages: 25}}, {label: 'Source code', types: ['zip'], limits: {maxBytes: 50000000}}, {label: 'Individual reflection', types: ['docx'], limits: {maxWords: 500}}], timeZone: 'CET', parts: [{label: 'Report', opens: null, due: '2027-05-03T23:00:00+01:00'}, {label: 'reflection', opens: null, due: '2027-05-10T23:00:00+01:00'}]},
+  },
+  {
+    text: `The take-home exam will be available on Thursday, 10 June 2027 from 9:00 a.m. You have 48 hours: submissions must be in by 9:00 a.m. on Saturday, 12 June 2027 (Eastern Time). Upload a single PDF of no more than 10 pages (double-spaced, 12-point). Use your exam ID only – do not write your name anywhere. No late exams will be accepted under any circumstances. You get one upload.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, anonymous: true, opens: '2027-06-10T09:00:00-04:00', due: '2027-06-12T09:00:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Submission checklist
+[ ] File is .pdf
+[ ] File is smaller than 25 megabytes
+[ ] File name = matriculation number + "_Thesis"
+[ ] No author name in the document properties
+[ ] Uploaded before 31/05/2027 15:00
+[ ] Signed plagiarism declaration uploaded as a separate PDF`,
+    says: {documents: [{label: null, types: ['pdf']}, {label: 'Declaration', types: ['pdf']}], 'limits.maxBytes': 25000000, 'naming.pattern': '[matriculation number]_Thesis', 'naming.mustContain': ['studentNumber'], due: '2027-05-31T15:00:00', declaration: true},
+  },
+  {
+    text: `Please submit your work via the link "Essay 1 – seminar groups 1–4" or "Essay 1 – seminar groups 5–8" depending on your group. Length 1200-1500 words. Word or RTF. Deadline Friday week 6, 5pm.`,
+    says: {documents: [{label: null, types: ['docx', 'rtf']}], 'limits.minWords': 1200, 'limits.maxWords': 1500},
+  },
+  {
+    text: `Revised notice: the upload limit is 50 MB (not 20 MB as printed in the handbook). The deadline printed in the handbook (Friday 5 March 2027, 16:00) stands. Submit one PDF. Draft submissions are possible as often as you like until 26 February; the final one only once.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 50000000, due: '2027-03-05T16:00:00', 'attempts.allowed': 1},
+  },
+  {
+    text: `Coursework: data analysis report
+due Fri 19th Mar '27 at 17h00 | weight 40% | individual
+max. 12 A4 pages incl. figures; appendix (max 5 pages) as a separate PDF
+report: PDF, 10MB; appendix: PDF, 10 MB
+file names: <student no>_report.pdf / <student no>_appendix.pdf
+no cover sheet. no names. pages numbered.`,
+    says: {documents: [{label: 'Appendix', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 5}}, {label: 'Report', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 12}}], 'naming.pattern': '<student no>_report.pdf', 'naming.mustContain': ['studentNumber'], due: '2027-03-19T17:00:00', 'layout.pageSize': 'A4', 'layout.pageNumbers': true},
   },
 ];
 

@@ -35,6 +35,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const labels = new Set(parts.map((p) => p.label.toLowerCase()));
   for (const r of rows) {
     if (several && r.label && labels.has(r.label.toLowerCase())) continue;
+    // Another item of the same list that is due with one of them.
+    if (several && !r.label && r.role === 'due' && /^[*•▪–—-]\s/.test(r.clause.text) && parts.some((p) => p.due === r.date.iso)) continue;
     const statement = { value: r.date.problem === 'none' ? r.date.iso : `?${r.date.problem}${r.date.start}`, start: r.date.start, end: r.date.end, override: r.override };
     if (r.role === 'due' || r.role === 'opens' || r.role === 'extension') out[r.role].push(statement);
   }
