@@ -85,6 +85,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bextensions?\b[^.;]{0,20}\b(?:can|may|could|will|must) (?:only )?be (?:granted|requested|applied|asked)\b/i.test(before)) return 'other';
   // “Late submission: up to 21 January: capped at 40”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(before)) return 'other';
+  // “Extension deadline (if approved): 2 March”.
+  if (/^\W*(?:extension|extended) (?:deadline|due date|date)?\s*\((?:if|when|where|only if|once) (?:approved|granted|agreed|applicable|you have)[^)]*\)\s*:/i.test(before)) return 'other';
   if (/\bwith (?:your|the|an) extension\b[^.;]{0,50}$/i.test(before)) return 'extension';
   if (/\byours?(?: deadline| date)? is (?:now )?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:class|others|everyone)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'extension';
   if (/\bthe class deadline was\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

@@ -38,6 +38,9 @@ const weekdayOrDay = `(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)
 const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation(?! slides)|approval|application|check|grade|kick-?off|(?<!\bclass )meeting|topic|consultation|resit)\b/i;
 const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$/i;
 
+/** “Deadline for (a): …; for (b) and (c): …”. */
+const letteredItems = (clause: Clause, date: ReadDate, text: string): string | null => /\bfor ((?:(?:part|item)s? )?\([a-h1-9]\)(?:(?:,| and|, and| &) \([a-h1-9]\))*)\s*[:–-]?\s*(?:\w+day,?\s*)?$/i.exec(text.slice(clause.start, date.start))?.[1] ?? null;
+
 interface Label { text: string; at: number; to: number }
 /** “… excluding appendix” names no part. */
 const leftOut = /\b(?:exclu\w*|inclu\w*|without|plus|not counting|excl?\.|incl?\.)\s+(?:the |any |your )?(?:[\p{L}]+(?:,| and| or) )*$/iu;
@@ -68,7 +71,7 @@ export function readRows(reading: Reading): RowsRead {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
-      carried = row ?? head.label ?? lineLabel(date, text) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
+      carried = letteredItems(clause, date, text) ?? row ?? head.label ?? lineLabel(date, text) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
@@ -114,6 +117,12 @@ function dayOfSameMonth(clause: Clause, rows: DatedRow[], reading: Reading): Rea
 /** “Due date: 19 April 2027” and “Due time: 17:00” on lines of their own; “When: Wednesday 28 April; upload by 1:10 PM EDT”. */
 function addsTime(clause: Clause, before: Clause | undefined, dated: DatedRow | undefined, reading: Reading): boolean {
   const upload = /^\W*(?:please )?(?:upload|submit|hand (?:it )?in|post)(?: it| your \w+)?\s+(?:by|before)\s+(?:the (?:start|beginning) of class\s*)?\(?(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?(?:\s[A-Z]{2,4})?|noon)\)?\W*$/i.exec(clause.text)?.[1];
+  // “The period of work ends on 31 August; the file must be received no later than 23:59 on that day.”
+  const thatDay = /\b(?:by|before|until|(?:no|not) later than|at)\s+((?:\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon|midnight)(?: \(?[A-Z]{2,4}\)?)?)\b\)?[^.;\d]{0,12}\bon (?:that|this|the same|the said) (?:day|date)\b/i.exec(clause.text)?.[1];
+  if (thatDay && dated && dated.clause === before && dated.date.iso.length === 10 && (dated.role === 'due' || dated.role === 'unknown') && /\b(?:received|submitted|handed in|uploaded|delivered|submit|hand in|upload|reach)/i.test(clause.text)) {
+    const exact = reading.withTime(dated.date, thatDay.replace(/[()]/g, ''));
+    if (exact) { dated.date = { ...dated.date, iso: exact }; dated.role = 'due'; return true; }
+  }
   const hour = /^\W*(?:due|deadline|closing|submission|hand-?in)?\s*time\s*[:=–-]\s*(.{3,30})$/i.exec(clause.text)?.[1] ?? (upload && (/[:.]|[ap]\.?m|noon/i.test(upload)) ? upload : undefined);
   if (!hour || !dated || dated.clause !== before || dated.date.iso.length !== 10 || dated.role !== 'due') return false;
   const whole = reading.withTime(dated.date, hour);
@@ -158,7 +167,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “I do not accept papers after May 5.”
-  if (/\b(?:do|will|can|does) ?(?:not|n['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  if (/\b(?:(?:do|will|can|does) ?(?:not|n['’]t)|won['’]t|cannot|can['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Late submission (with penalty) until: …”, “handed in late but before 9 March”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\b[^.;:]{0,30}\b(?:until|till|up to|no later than)\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead) || /\blate\b[^.;]{0,8}\bbut(?: before)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;

@@ -16,7 +16,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   if (day > 0 && month === 0) return 'day-month';
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
-  if (european || isGerman(text)) return 'day-month';
+  if (european || isGerman(text) || /\d\s?Uhr\b/.test(text)) return 'day-month';
   if (zone && /^Europe\/|^Australia\/|^(GMT|BST|GMT\/BST|WET|WEST|WET\/WEST|EET|EEST|EET\/EEST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
   return zone && /^(EST|EDT|PST|PDT|CDT|MDT|MST)$|^America\/(New_York|Chicago|Denver|Los_Angeles)/.test(zone) ? 'month-day' : null;
 }
@@ -37,6 +37,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };
   // “At 17h00”.
   clause = { ...clause, text: clause.text.replace(/(?<![\w.:])([01]?\d|2[0-3])[hH]([0-5]\d)(?![\w:])/g, '$1:$2') };
+  // “21 April 2027 – 14.00 hrs” is no stretch of time.
+  clause = { ...clause, text: clause.text.replace(/(\b20\d\d)(\s?[–-]\s?)(?=(?:[01]?\d|2[0-3])[.:][0-5]\d\b(?!\s*[–-]))/g, (_, year: string, mark: string) => year + ' '.repeat(mark.length)) };
+  // “01.03.2027 08:00 – 05.03.2027 20:00”: two dates, not two hours.
+  clause = { ...clause, text: clause.text.replace(/(\d[:.]\d\d)(\s?)[–-](\s?)(?=\d{1,2}[./]\d{1,2}[./]\d{4})/g, '$1$2|$3') };
   // “Open now until 19 March” has one date.
   clause = { ...clause, text: clause.text.replace(/\bnow (?=until|till|to\b)/gi, '    ') };
   // “The 15th (of March, 2027)”.
@@ -104,7 +108,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // “Opens on the 4th and closes on the 18th of May”, “4-18 May”: the first day is of the same month.
   for (const m of matchesIn(clause, /\b(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?<!:\d\d)\s*(?:[-–—]|(?:to|and|until|till)\b)(?:\s+(?:will )?clos\w+ on)?\s*(?:the )?(\d{1,2})(?:st|nd|rd|th)?\s+(?:of\s+)?(?=(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/gi)) {
     const end = found.find((f) => f.problem === 'none' && f.start <= m.to && f.end > m.to - 2), day = Number(m[1]);
-    if (!end || day < 1 || day >= Number(m[2]) || !/\b(?:from|between|on|opens?|open|window|period|dates?|submissions?|available|upload)\b[^.;\d]{0,24}$|^\W*$|[:(]\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+    if (!end || day < 1 || day >= Number(m[2]) || /\b(?:papers?|parts?|essays?|assignments?|sheets?|tasks?|stages?|phases?|reports?|exercises?|milestones?|labs?|groups?|units?|no\.?|number)\s+$/i.test(clause.text.slice(0, m.at - clause.start)) || !/\b(?:from|between|on|opens?|open|window|period|dates?|submissions?|available|upload)\b[^.;\d]{0,24}$|^\W*$|[:(]\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
     const to = m.at + /^(?:the )?\d{1,2}(?:st|nd|rd|th)?/i.exec(m[0])![0].length;
     found.push({ iso: `${end.iso.slice(0, 8)}${String(day).padStart(2, '0')}`, start: m.at, end: to, problem: 'none' });
     if (end.start < to) end.start = m.to - m[2]!.length - (/(?:st|nd|rd|th)?\s+(?:of\s+)?$/i.exec(m[0])![0].length);

@@ -163,6 +163,8 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   const told = inside.length === 1 && s.end < inside[0]!.span.start ? documents.findIndex((d, i) => i !== inside[0]!.i && d.label !== null && new RegExp(`\\b${d.label.replace(/[^\p{L}\p{N} -]/gu, '.')}\\s*\\(?\\s*(?:of |with )?(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?$`, 'iu').test(lead)) : -1;
   if (told >= 0) return told;
   if (inside.length === 1) return inside[0]!.i;
+  // “4,500 words, docx and pdf (both)”: one paper as two files.
+  if (inside.length > 1 && inside.every(({ span }) => span.start === inside[0]!.span.start)) return -1;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
   const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your) /, ''), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
   // “How long may the report be?” is about the project report where there is no other.

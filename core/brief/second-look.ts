@@ -25,10 +25,10 @@ export function lateWindows(rows: DatedRow[], reading: Reading): Statement<strin
 
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
 export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
-  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
+  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
   const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial)\s+(?:deadline|(?:due|submission|hand-?in) ?date|date)\b/i.test(text.slice(r.clause.start, r.date.start)));
   for (const r of original) r.role = 'due';
-  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|(?:due|submission|hand-?in) date)/i.test(r.clause.text));
+  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|(?:due|submission|hand-?in) date)|\b(?:must|should|has to) now (?:reach|be (?:with|handed|submitted|uploaded|received))\b/i.test(r.clause.text));
   for (const r of granted) { r.role = 'extension'; r.override = false; }
   if (granted.length > 0) for (const r of original) r.override = false;
   // “Your extension has been approved. Your new deadline is Monday 29 March (was: Monday 22 March).”
@@ -72,6 +72,9 @@ export function besideResit(rows: DatedRow[], { text }: Reading): void {
 
 /** “Date: 14:00, 6 May” is the deadline where nothing else is. */
 export function dateAsDeadline(rows: DatedRow[]): void {
+  // “Wednesday 21 April 2027 – 14.00 hrs.” as a sentence of its own, and no other date anywhere.
+  const only = rows.length === 1 ? rows[0]! : null;
+  if (only && only.role === 'unknown' && (only.label === null || /^(?:essay|paper|report|assignment|coursework|thesis)$/i.test(only.label)) && only.date.iso.length > 10 && only.date.problem === 'none' && /^\W*(?:\p{L}+day,?\s*)?$/u.test(only.clause.text.slice(0, Math.max(0, only.date.start - only.clause.start))) && /^\W*(?:hrs|hours|h|sharp)?\W*$/i.test(only.clause.text.slice(only.date.end - only.clause.start))) { only.role = 'due'; return; }
   if (rows.some((r) => r.role === 'due' || (r.label && r.role === 'unknown'))) return;
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date(?:\s?(?:\/|and|&)\s?time)?\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
 }

@@ -4972,6 +4972,114 @@ file names: <student no>_report.pdf / <student no>_appendix.pdf
 no cover sheet. no names. pages numbered.`,
     says: {documents: [{label: 'Appendix', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 5}}, {label: 'Report', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 12}}], 'naming.pattern': '<student no>_report.pdf', 'naming.mustContain': ['studentNumber'], due: '2027-03-19T17:00:00', 'layout.pageSize': 'A4', 'layout.pageNumbers': true},
   },
+  {
+    text: `Final paper
+
+You can find the questions below. Pick one. Your paper should be 8-10 pages long (not counting the works cited page), in MLA format with 1" margins, Times New Roman 12. Email submissions are not accepted; use the "Final paper" slot on the course page. It closes automatically at 5:00 PM EST on December 14, so give yourself time. Papers that come in after that are docked a full 10% for each day, weekends included, and I won't take anything after December 18. Only PDFs please. Anonymous grading: use your student ID in place of your name in the header and the file name.`,
+    says: {place: 'Final paper', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 8, 'limits.maxPages': 10, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-12-14T17:00:00-05:00', timeZone: 'EST', 'late.percentPerDay': 10, 'late.cutoffDays': 4, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.fonts': ['Times New Roman'], referenceStyle: 'MLA'},
+  },
+  {
+    text: `hi all, quick one re: the poster. A2, landscape, PDF, under 40 megapixels (yes I do mean the file size...). deadline's still thurs 18 march, 12 noon. put it in the folder "Posters 2027", NOT "Posters 2026". name: P_groupnumber.pdf. you can re-upload up till then and the newest one wins. no extensions. Sam`,
+    says: {place: 'Posters 2027', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 40000000, 'naming.pattern': 'P_groupnumber.pdf', due: '2027-03-18T12:00:00', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `TERMS OF SUBMISSION
+
+§1 The bachelor's thesis is to be submitted in electronic form only, as one PDF/A file.
+§2 The period of work ends on 31 August 2027; the file must be received no later than 23:59 (CEST) on that day.
+§3 The extent is 30 to 40 pages of text. Directories and appendices are not counted.
+§4 The file name consists of the family name, an underscore, and the matriculation number.
+§5 A declaration of independent work, signed, is bound in as the last page.
+§6 The thesis is checked by means of text comparison software.
+§7 A thesis submitted late is graded "not sufficient" (5.0).`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], 'limits.minPages': 30, 'limits.maxPages': 40, 'naming.pattern': '[family name]_[matriculation number]', 'naming.mustContain': ['studentNumber', 'surname'], similarityChecked: true, due: '2027-08-31T23:59:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0, declaration: true, archival: 'PDF/A'},
+  },
+  {
+    text: `Dear student,
+
+Following your application, the examinations office has agreed to extend the deadline of your seminar paper by two weeks. The original deadline was 15 March 2027; your paper must now reach us by 29 March 2027, 12:00 (CET/CEST). Everything else stays as it was: 4,500-5,000 words, docx and pdf (both), candidate number in the file name, and no name.
+
+Kind regards`,
+    says: {documents: [{label: null, types: ['docx']}, {label: null, types: ['pdf']}], 'limits.minWords': 4500, 'limits.maxWords': 5000, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, due: '2027-03-15', extension: '2027-03-29T12:00:00+02:00', timeZone: 'CET/CEST'},
+  },
+  {
+    text: `Work to hand in
+(a) Case report, 1,000 words (+/- 100), Word
+(b) Slides, max 12, PDF
+(c) Recording of the talk, max 5 min, mp4, no more than 300 MB
+Deadline for (a): 12 April 2027, 9 am; for (b) and (c): 19 April 2027, 9 am.
+Please do not send links.`,
+    says: {documents: [{label: 'Case report', types: ['docx'], limits: {minWords: 900, maxWords: 1100}}, {label: 'Slides', types: ['pdf']}, {label: 'Recording', types: ['mp4'], limits: {maxBytes: 300000000}}], parts: [{label: '(a)', opens: null, due: '2027-04-12T09:00:00'}, {label: '(b) and (c)', opens: null, due: '2027-04-19T09:00:00'}]},
+  },
+  {
+    text: `The coursework mark is based on your best two of three short papers. Each short paper is 600 words maximum and is handed in by 10 pm the night before the seminar at which it is discussed. The dates are: paper 1 - 22 February, paper 2 - 8 March, paper 3 - 22 March. Text can be typed directly or uploaded as PDF/Word. No late papers.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxWords': 600, parts: [{label: 'paper 1', opens: null, due: '2027-02-22'}, {label: 'paper 2', opens: null, due: '2027-03-08'}, {label: 'paper 3', opens: null, due: '2027-03-22'}], 'late.cutoffDays': 0},
+  },
+  {
+    text: `What to do
+  * Download the cover sheet, fill it in, save it as PDF.
+  * Put cover sheet and essay into ONE PDF with the cover sheet first.
+  * File size: not more than 4 MB!
+  * Check that your matric number is on every page (footer) and that your name is on none.
+  * Upload here by Monday, 1st of March 2027, 3:00 p.m. BST.
+  * You will get an e-mail receipt. Keep it.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 4000000, anonymous: true, due: '2027-03-01T15:00:00+01:00', timeZone: 'BST'},
+  },
+  {
+    text: `Writing task B (weight: 20 points)
+Submit 400 to 500 words in one text file (.txt or .rtf, no Word, no PDF).
+Submission window: 01.03.2027 08:00 – 05.03.2027 20:00 Uhr.
+2 Versuche sind erlaubt; es zählt der letzte.`,
+    says: {documents: [{label: null, types: ['txt', 'rtf']}], 'limits.minWords': 400, 'limits.maxWords': 500, opens: '2027-03-01T08:00:00', due: '2027-03-05T20:00:00'},
+  },
+  {
+    text: `IMPORTANT: there are now two hand-in points for the essay. If your surname starts with A–L use "ESSAY A-L", otherwise "ESSAY M-Z". Essays in the wrong one will be treated as not submitted. 2,000 words max, bibliography not counted. 1.5 spacing. Wednesday 21 April 2027 – 14.00 hrs. Anonymous marking is used so put your exam number (starts with B) in the header.`,
+    says: {'limits.maxWords': 2000, anonymous: true, due: '2027-04-21T14:00:00', 'layout.lineSpacing': 1.5, 'counting.left': ['references']},
+  },
+  {
+    text: `Q1: Is there a word limit? A: 2,500, footnotes included. Being up to 10% over is fine.
+Q2: Which format? A: Word (docx) or PDF, as you like.
+Q3: When's the deadline? A: Tuesday 27 April 2027, 17:00 BST.
+Q4: Can I send it again if I spot a mistake? A: As often as you like until the deadline; we only look at the last one.
+Q5: Is marking anonymous? A: Yes.
+Q6: Will there be a similarity check? A: Yes, automatically.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2750, anonymous: true, similarityChecked: true, due: '2027-04-27T17:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Module: BIO3301. Assessment: Lab book (30 %).
+Deliver a scan (pdf, all pages, right order, colour not needed, at least 150 dpi) of your lab book to the tray 'BIO3301 lab book' until Fri 30 Apr 2027 18:00. Limit 60 MB. If the scan is bigger reduce the resolution. Name of pdf: GroupLetter_Surname_Firstname. Late scans: minus 1 grade step per day.`,
+    says: {place: 'BIO3301 lab book', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 60000000, 'naming.pattern': 'GroupLetter_Surname_Firstname', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-30T18:00:00'},
+  },
+  {
+    text: `COURSEWORK: WRITTEN PAPER. Your registration number goes on the front page AND in the file name (regnumber_LAW4110.docx). One word-processor document; 3,000 words, hard limit, excl. footnotes which must only contain references (OSCOLA). Handing in closes on 30 March 2027 at 2 pm sharp (server time, GMT+1). Anyone handing in between 2.00 and 2.30 loses 5 marks, thereafter 10 marks per day. Essays are read by two markers who do not see your name.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 3000, 'naming.pattern': 'regnumber_LAW4110.docx', 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-30T14:00:00+01:00', timeZone: 'GMT+1', 'late.percentPerDay': 10, referenceStyle: 'OSCOLA', lengths: ['maxWords'], 'counting.left': ['footnotes', 'references']},
+  },
+  {
+    text: `This is a reminder that submissions for SOCL220 open on Monday 3 May at 09:00 and close one week later, Monday 10 May, at 09:00 (both NZST). The upload page will not accept anything after this. Essays must be 1,800–2,000 words; a word count must be stated on page 1. PDF, max. 5MB. Referencing APA. Do not include a title page.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.minWords': 1800, 'limits.maxWords': 2000, opens: '2027-05-03T09:00:00+12:00', due: '2027-05-10T09:00:00+12:00', timeZone: 'NZST', 'late.cutoffDays': 0, referenceStyle: 'APA'},
+  },
+  {
+    text: `ESSAY COVER INFORMATION
+Title of unit: Ethics and AI
+Word count required: 1,500 (tolerance 10% either way)
+Hand-in: electronic only
+File format: PDF (preferred) or DOCX
+Deadline for submission: 23 February 2027 @ 23:00
+Extension deadline (if approved): 2 March 2027 @ 23:00
+Marks released: 16 March 2027
+Is this assessment anonymously marked? N
+Similarity software used? Y
+Late submissions accepted? Y – 10% per day for 3 days`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.minWords': 1350, 'limits.maxWords': 1650, anonymous: false, similarityChecked: true, due: '2027-02-23T23:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 3},
+  },
+  {
+    text: `Dear all, due to the network failure the hand-in for Essay 1 has been moved from today to tomorrow, 11 February, same time (16:00). You do not need to do anything if you have handed in already. Max 1500 words as before, PDF as before.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1500, due: '2027-02-11T16:00:00'},
+  },
+  {
+    text: `The thesis must be handed in as PDF in the exam portal no later than 1 June 2027 at 12:00. 60 normal pages (one normal page = 2,400 characters incl. spaces) at most. The front page is filled in online. If the thesis is written in English a summary in Danish (max 1 page) is included in the same file. Appendices are uploaded separately (zip, max 2 GB). You can replace your hand-in until the deadline; the most recent one counts.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 2000000000}}], 'limits.maxPages': 60, due: '2027-06-01T12:00:00', 'attempts.keeps': 'latest'},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

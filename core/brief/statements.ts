@@ -57,10 +57,10 @@ export function splitClauses(wording: string): Clause[] {
   }
   push(text.length);
   // “Is it anonymous? No.” says that it is not.
-  clauses.forEach((c, i) => { const inline = /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase() as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? 'open'; });
+  clauses.forEach((c, i) => { const short = /\?\s*(?:(?:->|=>|→|:)\s*(yes|no)|([YN]))\b\W*$/.exec(c.text), spelt = (short?.[1] ?? { Y: 'yes', N: 'no' }[short?.[2] ?? ''])?.toLowerCase() ?? /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase(), inline = spelt as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? ({ Y: 'yes', N: 'no' } as const)[/^\W*([YN])(?=\W*$|\s+[–-]\s)/.exec(clauses[i + 1]?.text ?? '')?.[1] as 'Y' | 'N'] ?? 'open'; });
   let under: string | undefined;
   for (const c of clauses) {
-    const heading = c.text.length < 70 && !/\d/.test(c.text.replace(/^\d{1,2}(?:\.\d{1,2})*\.?\s+/, '')) && (c.asks !== undefined || isHeading(c, text));
+    const heading = c.text.length < 70 && !/\d/.test(c.text.replace(/^(?:\d{1,2}(?:\.\d{1,2})*\.?\s+|Q\d{1,2}\s*[:.])/, '')) && (c.asks !== undefined || isHeading(c, text));
     if (heading) under = c.text; else if (under !== undefined) c.under = under;
   }
   // Lines that begin with “>” are an earlier mail.
