@@ -14,10 +14,10 @@ export interface ReceiptRead { fields: ReceiptFields; /** every piece of text th
 interface Row { label: string; value: string }
 
 const labels = {
-  id: /^(?:(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment|lodge?ment|filing|entry|case)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid|uid)|unique (?:id|identifier|reference|number))$/i,
-  receivedAt: /^(?:(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|in|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
-  fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
-  size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|volume)$/i,
+  id: /^(?:ack(?:nowledge?ment)?[\s-]*(?:id|no\.?|number|code|ref\.?)|(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment|lodge?ment|filing|entry|case)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid|uid)|unique (?:id|identifier|reference|number))$/i,
+  receivedAt: /^(?:(?:time ?)?stamp(?:ed)?|(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|in|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
+  fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload|object)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
+  size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|octets|volume)$/i,
   title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
   extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|(?:opening|start|beginning)(?: (?:words|lines))? of (?:the|your) (?:text|paper|document|work|file)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|(?:your|the) (?:document|paper|text|work|file) (?:begins|starts)(?: with)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
   status: /^(?:(?:submission|receipt|paper|hand-?in|upload)?\s*(?:status|state)|result)$/i,
@@ -51,7 +51,7 @@ function rowsOf(text: string): Row[] {
 }
 
 const extensions = 'pdf|docx?|odt|rtf|txt|jpe?g|png|tiff?|zip|pptx?|xlsx?|html?|md|heic|tex|csv';
-const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], ko: [1e3, 1024], mo: [1e6, 1_048_576], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576] };
+const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], ko: [1e3, 1024], mo: [1e6, 1_048_576], kio: [1024, 1024], mio: [1_048_576, 1_048_576], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576] };
 
 /** Finds the fields of a receipt. Nothing is invented: what no words settle stays null.
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
@@ -86,9 +86,15 @@ export function readFields(text: string, expectedNames: string[], zone: string |
   };
 }
 
+/** In a log, what failed and was done again afterwards did not fail. */
+function withoutRetried(lines: string[]): string[] {
+  const timed = /^\W*(?:\d{4}-\d\d-\d\d|\d{1,2}[./ ]\w{2,9}[./ ]\d{2,4}|\d{1,2}:\d\d)\b.*\d/, again = lines.findLastIndex((l) => timed.test(l) && /\b(?:complete[d]?|submitted|received|accepted|stored|handed in|succeeded|successful)\b/i.test(l) && !/\b(?:not|failed|error)\b/i.test(l));
+  return lines.filter((l, i) => i >= again || !(timed.test(l) && /\b(?:failed|aborted|timed out|connection lost|interrupted|error)\b/i.test(l)));
+}
+
 /** In a history of attempts, one to a line, the last is what was handed in. */
 function lastAttempt(text: string): string {
-  const lines = text.split('\n'), attempts = lines.flatMap((line, i) => { const m = /^\W*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b(?=.*\d[:.]\d\d)/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
+  const lines = withoutRetried(text.split('\n')), attempts = lines.flatMap((line, i) => { const m = /^\W*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b(?=.*\d[:.]\d\d)/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
   // “Attempt 2 (current)” with its rows below it, and “Attempt 1” with its own.
   const heads = lines.flatMap((line, i) => { const m = /^\s*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b[^\d\n]{0,30}$/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
   if (heads.length > 1 && new Set(heads.map((h) => h.n)).size === heads.length) {
@@ -96,6 +102,7 @@ function lastAttempt(text: string): string {
     return lines.filter((_, i) => { const own = heads.filter((h) => h.i <= i).at(-1); return own === undefined || own.n === newest; }).join('\n');
   }
   const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
+  if (lines.length < text.split('\n').length) text = lines.join('\n');
   // “… old.pdf (replaced)”: a line that says of itself that it does not count.
   if (attempts.length < 2) return lines.filter((line) => !/\.\w{2,4}\b.*\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)\s*$/i.test(line)).join('\n');
   return new Set(attempts.map((a) => a.n)).size < attempts.length ? text : lines.filter((_, i) => !attempts.some((a) => a.i === i && a.n !== last)).join('\n');
@@ -131,7 +138,7 @@ function readId(text: string, rows: Row[]): string | null {
   const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (numbered) return (numbered[1] ?? numbered[2])!;
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
-  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
+  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
   // “conf. no. RP-0192”.
   const short = /\bconf(?:irm)?\.? (?:no\.?|number|#|code)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
@@ -142,6 +149,12 @@ function readId(text: string, rows: Row[]): string | null {
   // The first cell of the line that has the file with its time: “PS4-0207   12 Mar 2027 08:20   essay.pdf”.
   const cell = new RegExp(`^\\W*(?:\\d{1,2}[.)]\\s+)?([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)(?:\\s{2,}|\\s*[|;\\t])(?=.*\\d:\\d\\d)(?=.*\\.(?:${extensions})\\b)`, 'im').exec(text);
   if (cell) return cell[1]!;
+  // “Confirmation of hand-in | ID 20270312-4471”; “Ticket T-9”.
+  const barred = /(?:^|[|•·]|\s-)\s*(?:ID|Ref(?:erence)?\.?|No\.?|Nr\.?)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\s*(?:$|[|•·])/m.exec(text) ?? /\bticket\s+#?([A-Z]{1,6}-?\d+(?:-\d+)*)\b/i.exec(text);
+  if (barred && barred[1]!.length >= 3) return barred[1]!;
+  // The last cell of the line that has the file with its time: “#2  12 Mar 2027 16:42  essay.pdf   K-101  (current)”.
+  const behind = new RegExp(`\\d:\\d\\d\\b[^\\n]*\\.(?:${extensions})\\s+([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)\\s*(?:\\([a-z ]{3,20}\\))?\\s*$`, 'im').exec(text);
+  if (behind) return behind[1]!;
   // A line that is a number and nothing else.
   const alone = /^\s*([A-Z]{1,6}[-/]\d{3,}[\w/-]*)\s*$/m.exec(text);
   if (alone) return alone[1]!;
@@ -174,6 +187,9 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
       return { at: inZone && inZone.length > 19 ? inZone : shaped.replace(/\.\d+/, ''), zoneOpen: used === null };
     }
     const date = readDates(clause, now, used, dateOrder(text, used) ?? dateOrder(value, used) ?? dateOrder(text, zone)).find((d) => d.problem === 'none' || d.problem === 'weekday');
+    // “3/12/2027” read as a day that has not come is the other way round.
+    const figures = /\b(\d{1,2})[/.](\d{1,2})[/.]\d{2,4}\b/.exec(value), otherWay = date && figures && Number(figures[1]) <= 12 && Number(figures[2]) <= 12 && DateTime.fromISO(date.iso) > today.plus({ days: 1 }) ? (['month-day', 'day-month'] as const).map((order) => readDates(clause, now, used, order)[0]).find((d) => d?.problem === 'none' && d.iso.length > 10 && DateTime.fromISO(d.iso) <= today) : undefined;
+    if (otherWay) return { at: otherWay.iso, zoneOpen: used === null };
     if (date && date.iso.length > 10) return { at: date.iso, zoneOpen: used === null };
     // “Friday 12 March 2027, one minute past four in the afternoon, 16:01”: the only figures of a clock are the time.
     const clocks = [...value.matchAll(/\b(?:[01]?\d|2[0-3]):[0-5]\d(?::[0-5]\d)?\b/g)];
@@ -214,7 +230,10 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
     const at = read(line);
     if (at) found.set(at.at, at);
   });
-  return found.size === 1 ? [...found.values()][0]! : { at: null, zoneOpen: false };
+  if (found.size === 1) return [...found.values()][0]!;
+  // It says that something was received, and of all its lines one has a date with a time: “REF 417 – Fri 12 Mar, 4:42pm”.
+  const dated = found.size === 0 && /\b(?:received|handed in|submitted|accepted)\b/i.test(text) ? lines.filter((l) => /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.\w{2,4}\b/g, ' ')) ?? []) : [];
+  return dated.length === 1 ? dated[0]! : { at: null, zoneOpen: false };
 }
 
 /** Pages, as a row of their own or beside the file's name. */
@@ -287,10 +306,10 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
     sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step / 2) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), total });
   };
-  const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]o|octets?|kilobytes|megabytes)\b/gi;
+  const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|kilobytes|megabytes)\b/gi;
   const seen = new Set<string>();
   for (const line of text.split('\n')) {
-    if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free)\b/i.test(line)) continue;
+    if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free|on disk)\b/i.test(line)) continue;
     const hits = [...line.matchAll(pattern)];
     // “3.4 MB (3,412,345 bytes)” is one size: the exact one counts.
     const exact = hits.find((h) => /^bytes?$/i.test(h[2]!));
@@ -335,8 +354,9 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
   const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
   if (text.split('\n').some((l) => turnedAway.test(l))) return 'failed';
+  if (rows.some((r) => /^(?:type|kind)(?: of (?:submission|hand-?in))?$/i.test(r.label) && /^draft\b/i.test(r.value))) return 'draft';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
-  if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
+  if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
   if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }

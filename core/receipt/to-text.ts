@@ -40,7 +40,7 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
       if (/^[{[]/.test(trimmed)) { try { return jsonLines(JSON.parse(trimmed) as unknown).join('\n'); } catch { /* no JSON after all */ } }
       if (/^<(?:\?xml\b|([a-zA-Z][\w.:-]*)(?:\s[^>]*)?>[^]*<\/\1>$)/.test(trimmed)) return xmlLines(trimmed).join('\n');
       if (isTable(trimmed)) return csvLines(trimmed);
-      return joinSplitLabels(withColumns(withPairs(text)));
+      return joinSplitLabels(withColumns(withPairs(withBars(text))));
     }
   }
 }
@@ -55,6 +55,21 @@ const withPairs = (text: string): string => text.split('\n').map((line) => {
   const pairs = [...line.matchAll(/(?<=^|[\s,;|])([A-Za-z][\w.-]{1,24})=("[^"]*"|'[^']*'|[^\s,;|]+)/g)];
   return pairs.length < 3 ? line : [line, ...pairs.map(([, key, value]) => jsonLines(/^\d+$/.test(value!) && /size|bytes|length/i.test(key!) ? Number(value) : value!.replace(/^["']|["']$/g, ''), [spoken(key!)])[0] ?? '')].join('\n');
 }).join('\n');
+/** A table with bars under a head: each cell by the name of its column. Of several rows for one file the last version is the one that counts. */
+const withBars = (text: string): string => {
+  const lines = text.split('\n'), cells = (line: string): string[] => line.trim().replace(/^\||\|$/g, '').split('|').map((c) => c.trim()), out: string[] = [];
+  for (let i = 0; i < lines.length; i++) {
+    const head = lines[i]!.split('|').length > 3 ? cells(lines[i]!) : [], rows: string[][] = [];
+    let next = i + 1;
+    if (head.length >= 3 && head.every((c) => /^[A-Za-z][A-Za-z .#/()-]{0,24}$/.test(c))) for (; next < lines.length && cells(lines[next]!).length === head.length; next++) if (!/^[\s|:=+-]*$/.test(lines[next]!)) rows.push(cells(lines[next]!));
+    if (rows.length === 0) { out.push(lines[i]!); continue; }
+    const file = head.findIndex((c) => /\b(?:file|document|name|paper)\b/i.test(c)), version = head.findIndex((c) => /^(?:version|attempt|try|no\.?|#|v)$/i.test(c)), number = (row: string[]): number => Number(/\d+/.exec(row[version] ?? '')?.[0] ?? NaN);
+    const kept = file < 0 || version < 0 ? rows : rows.filter((row) => rows.every((o) => o === row || o[file] !== row[file] || !(number(o) > number(row))));
+    for (const row of kept) row.forEach((cell, k) => { if (cell && k !== version) out.push(`${head[k]!}: ${cell}`); });
+    i = next - 1;
+  }
+  return out.join('\n');
+};
 /** A head of names far apart over a line of values far apart: each value by its name, below the line itself. */
 const withColumns = (text: string): string => {
   const lines = text.split('\n'), cells = (line: string): string[] => line.trim().split(/ {2,}|\t+/);
