@@ -25,7 +25,9 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
     const end = instantOf(due, zone, 'end'), at = instantOf(fields.receivedAt, zone, 'start');
     return end === null || at === null || at <= end;
   })();
-  add('receivedAt', due ? `by ${showInstant(due, zone)}` : null, fields.receivedAt, inTime);
+  // A day without a time leaves a doubt; the day after the last one does not.
+  const tooLate = read.day !== null && due !== null && read.day > due.slice(0, 10);
+  add('receivedAt', due ? `by ${showInstant(due, zone)}` : null, fields.receivedAt ?? (tooLate ? read.day : null), inTime && !tooLate);
 
   // Every document must be there by name; a sum or an exact size can speak for it where names are not shown at all.
   const names = fields.fileNames;

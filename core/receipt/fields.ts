@@ -9,7 +9,7 @@ import { readOtherSums, type OtherSum } from './sums.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
 export interface SizeShown { bytes: number; low: number; high: number; /** of all documents together */ total: boolean }
-export interface ReceiptRead { fields: ReceiptFields; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** how many words the receipt says it has */ words: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
+export interface ReceiptRead { fields: ReceiptFields; /** the day of receipt, where no time of day is told */ day: string | null; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** how many words the receipt says it has */ words: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
 
 interface Row { label: string; value: string }
 
@@ -71,6 +71,8 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     .replace(/\b(20\d\d)(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)?(?=Z|[+-]\d\d|\b)/g, (_, y: string, mo: string, d: string, h: string, mi: string, s?: string) => `${y}-${mo}-${d}T${h}:${mi}:${s ?? '00'}`)
     // The time at which a mail was sent, in the head of one that was pasted whole, is not the time of receipt.
     .replace(/(?:^(?:Date|Sent|From|To|Cc|Subject|Reply-To|Message-ID|Return-Path):[^\n]*(?:\n|$)){2,}/gim, (head) => head.replace(/^(?:Date|Sent):[^\n]*/gim, ''));
+  // “geo3107.pdf (renamed by the system from essay.pdf)”: the name that was sent is the one to compare.
+  text = text.replace(/\S+\.\w{2,4} \((?:automatically )?renamed (?:by [a-z ]{2,20} )?from ([^()\n]{3,120}\.\w{2,4})\)/gi, '$1');
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, expectedNames, zone, nowIso);
@@ -82,6 +84,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
       title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: readSums(text),
     },
+    day: received.at === null ? received.day ?? null : null,
     headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
   };
 }
@@ -149,6 +152,9 @@ function readId(text: string, rows: Row[]): string | null {
   // The first cell of the line that has the file with its time: “PS4-0207   12 Mar 2027 08:20   essay.pdf”.
   const cell = new RegExp(`^\\W*(?:\\d{1,2}[.)]\\s+)?([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)(?:\\s{2,}|\\s*[|;\\t])(?=.*\\d:\\d\\d)(?=.*\\.(?:${extensions})\\b)`, 'im').exec(text);
   if (cell) return cell[1]!;
+  // “It carries the number 4-1-7 in our list.”
+  const carried = /\b(?:carries|has|got|given|bears|under) (?:the |our |your )?(?:number|no\.|code|reference)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
+  if (carried && carried[1]!.length >= 3 && /\b(?:receive|received|arrived|accepted|handed in|submitted)\b/i.test(text)) return carried[1]!;
   // “Confirmation of hand-in | ID 20270312-4471”; “Ticket T-9”.
   const barred = /(?:^|[|•·]|\s-)\s*(?:ID|Ref(?:erence)?\.?|No\.?|Nr\.?)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\s*(?:$|[|•·])/m.exec(text) ?? /\bticket\s+#?([A-Z]{1,6}-?\d+(?:-\d+)*)\b/i.exec(text);
   if (barred && barred[1]!.length >= 3) return barred[1]!;
@@ -164,7 +170,7 @@ function readId(text: string, rows: Row[]): string | null {
 /** A label that names the number itself comes before one that only mentions it. */
 const score = (label: string): number => (/receipt|confirm|submission/i.test(label) ? 2 : 0) + (/\b(id|identifier|number|no|code|ref|reference)\b/i.test(label) ? 1 : 0);
 
-function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean } {
+function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean; day?: string } {
   const today = DateTime.fromISO(nowIso, { setZone: true });
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
     // “Le 12/03/2027 à 17h12”.
@@ -210,7 +216,7 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   const sentences = text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/);
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
-    if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|did (?:get|receive)|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     // A line for each file, with the time of each: all are there when the last one is.
     const files = expected.length > 1 && expected.some((name) => line.includes(name)) ? sentences.filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => read(l.replace(/\S+\.\w{2,4}\b/g, ' ')) ?? []) : [];
     if (files.length > 1) return files.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]!;
@@ -233,7 +239,9 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   if (found.size === 1) return [...found.values()][0]!;
   // It says that something was received, and of all its lines one has a date with a time: “REF 417 – Fri 12 Mar, 4:42pm”.
   const dated = found.size === 0 && /\b(?:received|handed in|submitted|accepted)\b/i.test(text) ? lines.filter((l) => /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.\w{2,4}\b/g, ' ')) ?? []) : [];
-  return dated.length === 1 ? dated[0]! : { at: null, zoneOpen: false };
+  if (dated.length === 1) return dated[0]!;
+  const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
+  return { at: null, zoneOpen: false, ...(day ? { day } : {}) };
 }
 
 /** Pages, as a row of their own or beside the file's name. */
@@ -304,7 +312,9 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     // The rounding shown: half a unit of the last place, and a whole one for those who cut off.
     const places = /[.,](\d+)$/.exec(raw.replace(/[\s\u00a0]/g, ''))?.[1] ?? '', grouped = /^[1-9]\d{0,2}(?:[,.\s\u00a0\u202f]\d{3})+$/.test(raw.trim());
     const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
-    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step / 2) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), total });
+    // Whole kilobytes are often rounded up, as file managers do.
+    const up = decimal === 1e3 && places === '' ? 1 : 0.5;
+    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step * up) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), total });
   };
   const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|kilobytes|megabytes)\b/gi;
   const seen = new Set<string>();
@@ -357,13 +367,13 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   if (rows.some((r) => /^(?:type|kind)(?: of (?:submission|hand-?in))?$/i.test(r.label) && /^draft\b/i.test(r.value))) return 'draft';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 
 /** Every row that names a place, and what the words say where no row does. */
 function readPlaces(text: string, rows: Row[]): ReceiptRead['places'] {
-  const named = (pattern: RegExp, loose: boolean): ReceiptRead['places'] => rows.flatMap((r) => { const name = pattern.test(r.label) && !/\d[:.]\d\d\b/.test(r.value) ? cleanQuotes(r.value) : null; return name ? [{ name, loose }] : []; });
+  const named = (pattern: RegExp, loose: boolean): ReceiptRead['places'] => rows.flatMap((r) => { const name = pattern.test(r.label) && !/\d[:.h]\d\d\b/.test(r.value) ? cleanQuotes(r.value) : null; return name ? [{ name, loose }] : []; });
   const strict = named(labels.place, false), inProse = strict.length > 0 ? null : placeInProse(text);
   return [...strict, ...(inProse ? [{ name: inProse, loose: false }] : []), ...named(labels.module, true)];
 }

@@ -154,5 +154,5 @@ async function mailText(bytes: Uint8Array, depth: number, ocr?: () => Promise<Oc
 
 /** “File name:” on one line and its value on the next belong together. */
 function joinSplitLabels(text: string): string {
-  return text.replace(/\r\n?/g, '\n').replace(/^([A-Z][A-Za-z -]{1,30}:)[ \t]*\n+[ \t]*(?=\S)/gm, '$1 ');
+  return text.replace(/\r\n?/g, '\n').replace(/^([A-Z][A-Za-z -]{1,30}:)[ \t]*\n+[ \t]*(?=\S)(?!\p{L}[^\n:]{1,30}(?: {3,}|\t+|:[ \t]+)\S)/gmu, '$1 ');
 }
