@@ -2,7 +2,7 @@ import { readyFaces } from '../engines/faces.ts';
 import type * as Mupdf from 'mupdf';
 import { loadMupdf, reason, saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../engines/pdf.ts';
 import { writeOutline, type Bookmark } from '../engines/outline.ts';
-import { canStamp, formOf, showForm, stampLines, type PlacedForm } from '../engines/stamp.ts';
+import { formOf, showForm, stampLines, stampWidth, type PlacedForm } from '../engines/stamp.ts';
 import { readUnicodeMap, withoutShapes, writeUnicodeMap } from '../engines/unicode-map.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
@@ -10,10 +10,10 @@ import { latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/docx.ts';
-import { linesOf, linesOn, piecesOf, type LinePlace } from './running-lines.ts';
+import { linesOf, linesOn, piecesOf, type LineLook, type LinePlace } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
-import { oneColumn, oneSize, type PageDescription } from './page-description.ts';
+import { familyOf, oneColumn, oneSize, type FontFamily, type PageDescription } from './page-description.ts';
 
 /** The engine's faces have no glyphs for the wide spaces of Unicode (2000 to 200A): they would come out as no character at all. */
 const wideSpaces = /&#819[2-9];|[\u2000-\u200a\u202f]/g;
@@ -65,27 +65,40 @@ async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets
     before = index;
     const { head, foot } = linesOn(lines, number, count, first && (index > 0 || i === 0));
     if (lines.numberFormat !== 'decimal') page.generated.push(formatNumber(number, lines.numberFormat));
-    const ends = [['left', left], ['centre', (left + widthPt - right) / 2], ['right', widthPt - right]] as const;
-    const stamps = [[head, top * 0.55], [foot, heightPt - bottom * 0.45]].flatMap(([line, y]) => piecesOf(line as string).flatMap((text, k) => (text ? [{ text, x: ends[k]![1], y: y as number, size: lineSize, align: ends[k]![0] }] : [])));
-    const plain = stamps.filter((s) => canStamp(mupdf, s.text));
+    const ends = [['left', left], ['centre', (left + widthPt - right) / 2], ['right', widthPt - right]] as const, width = widthPt - left - right;
+    const stamps = [[head, top * 0.55], [foot, heightPt - bottom * 0.45]].flatMap(([one, y]) => {
+      const { line, look } = one as typeof head, pieces = piecesOf(line), set = setAs(look, page), widths = pieces.map((text) => (text ? stampWidth(mupdf, text, set.face) : 0));
+      // A line that would run over its ends is set smaller.
+      const wide = widths.reduce<number>((sum, w) => sum + (w ?? 0), 0) * set.size + 12 * (pieces.filter(Boolean).length - 1), size = Math.max(6, Math.floor(20 * set.size * Math.min(1, width / Math.max(1, wide))) / 20);
+      return pieces.flatMap((text, k) => (text ? [{ text, x: ends[k]![1], y: y as number, ...set, size, align: ends[k]![0], plain: widths[k] !== null }] : []));
+    });
+    const plain = stamps.filter((s) => s.plain);
     if (plain.length > 0) await stampLines(pdf, i, plain);
-    for (const { text, align, y } of stamps) {
-      if (plain.some((s) => s.text === text)) continue;
-      const width = widthPt - left - right, key = `${align} ${width} ${text}`, form = forms.get(key) ?? await withPdf(setLine(mupdf, text, align, width, page.language), (line) => { line.subsetFonts(); return formOf(pdf, line); });
+    for (const stamp of stamps.filter((s) => !s.plain)) {
+      const key = `${stamp.align} ${width} ${stamp.size} ${stamp.face} ${stamp.colour} ${stamp.text}`, form = forms.get(key) ?? await withPdf(setLine(mupdf, stamp, width, page.language), (line) => { line.subsetFonts(); return formOf(pdf, line); });
       forms.set(key, form);
-      showForm(pdf, i, form, [left, heightPt - y + lineSize * aboveBaseline]);
+      showForm(pdf, i, form, [left, heightPt - stamp.y + stamp.size * aboveBaseline]);
     }
   }
 }
 
-/** Points of the letters in running lines. */
-const lineSize = 9.5, /** of a line's size, from its top to its baseline */ aboveBaseline = 0.9;
+/** How a line is set: as it says, or else as the text; no smaller and no larger than the margins bear. */
+function setAs(look: LineLook | null, page: PageDescription): { face: string; size: number; colour: string; family: FontFamily } {
+  const family = look?.font ? familyOf(look.font) : page.baseFont, [plain, bold, italic, both] = standardFaces[family];
+  return { face: look?.bold ? (look.italic ? both : bold) : look?.italic ? italic : plain, size: Math.min(18, Math.max(6, look?.sizePt ?? page.baseSizePt)), colour: look?.colour ?? '000000', family };
+}
+/** Upright, bold, italic, and both (ISO 32000-1, 9.6.2.2). */
+const standardFaces: Readonly<Record<FontFamily, readonly [string, string, string, string]>> = {
+  serif: ['Times-Roman', 'Times-Bold', 'Times-Italic', 'Times-BoldItalic'], 'sans-serif': ['Helvetica', 'Helvetica-Bold', 'Helvetica-Oblique', 'Helvetica-BoldOblique'], monospace: ['Courier', 'Courier-Bold', 'Courier-Oblique', 'Courier-BoldOblique'],
+};
+/** Of a line's size, from its top to its baseline. */
+const aboveBaseline = 0.9;
 /** A running line in letters that the stamping face lacks, set by the engine as one page as wide as the text: it joins letters, turns them, and finds their faces. */
-function setLine(mupdf: MupdfModule, text: string, align: LinePlace, width: number, language: string | null): Uint8Array {
-  const html = `<html${language ? ` lang="${escapeXml(language)}"` : ''}><head><style>@page{margin:0} body{margin:0;font-family:serif;font-size:${lineSize}pt;line-height:1.2;color:#404040} p{margin:0;text-align:${align === 'centre' ? 'center' : align}}</style></head><body><p>${escapeXml(text)}</p></body></html>`;
+function setLine(mupdf: MupdfModule, { text, align, size, face, colour, family }: { text: string; align: LinePlace; size: number; face: string; colour: string; family: FontFamily }, width: number, language: string | null): Uint8Array {
+  const html = `<html${language ? ` lang="${escapeXml(language)}"` : ''}><head><style>@page{margin:0} body{margin:0;font-family:${family};font-size:${size}pt;line-height:1.2;color:#${colour}${/Bold/.test(face) ? ';font-weight:bold' : ''}${/Italic|Oblique/.test(face) ? ';font-style:italic' : ''}} p{margin:0;text-align:${align === 'centre' ? 'center' : align}}</style></head><body><p>${escapeXml(text)}</p></body></html>`;
   const doc = mupdf.Document.openDocument(new TextEncoder().encode(html), 'text/html'), buffer = new mupdf.Buffer(), writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
   try {
-    doc.layout(width, 72, lineSize);
+    doc.layout(width, 72, size);
     const one = doc.loadPage(0), device = writer.beginPage(one.getBounds());
     one.run(device, mupdf.Matrix.identity);
     writer.endPage(); one.destroy(); writer.close();

@@ -4,6 +4,8 @@ import { provideFaces } from '../engines/faces.ts';
 import { withPage, withPdf } from '../engines/pdf.ts';
 import { readDocument } from '../readers/index.ts';
 import { readRunningLines } from './odt/running-lines.ts';
+import { inParagraph, plantedDocx, wordPart } from '../testing/plant.ts';
+import { convertFiles } from '../verbs/convert.ts';
 import { layOut } from './layout.ts';
 import { emptyPage } from './page-description.ts';
 import { oneLine, piecesOf, placedLine } from './running-lines.ts';
@@ -39,4 +41,31 @@ test('a running line in letters that the serif lacks is set like the text, joine
   const page = { ...emptyPage(), body: '<p>One</p><div class="break"></div><p>Two</p>', head: '沿岸过程\t\t第\u0001页', foot: 'عمليات ساحلية' }, bytes = await layOut(page, {}), { passages } = await readDocument(bytes, 'a.pdf');
   const text = passages.ok ? passages.value.map((p) => p.text).join('\n') : '';
   for (const words of ['沿岸过程', '第1页', '第2页', 'عمليات ساحلية']) expect(text).toContain(words);
+});
+
+// ISO 32000-1, 9.6.2.2 (the standard faces); what the engine tells of each letter is what the page says.
+test('a running line is set as it says, and otherwise as the text; one too long for its margins is set smaller', async () => {
+  const long = 'A very long line about silt, sand, clay and peat that would run over the margin of a page if it were set as large as the text itself is set';
+  const page = { ...emptyPage(), baseFont: 'sans-serif' as const, baseSizePt: 11, body: '<p>Text</p>', head: 'Silt\t\tClay', foot: long, looks: { head: { sizePt: 8, font: 'Georgia', bold: false, italic: true, colour: '336699' } } };
+  const letters = await withPdf(await layOut(page, {}), (pdf) => withPage(pdf, 0, (p) => {
+    const found: { char: string; face: string; size: number; colour: number[]; x: number }[] = [], text = p.toStructuredText('preserve-whitespace');
+    try { text.walk({ onChar: (char: string, _origin: unknown, font: { getName(): string }, size: number, quad: number[], colour: number[]) => { found.push({ char, face: font.getName(), size, colour, x: quad[2]! }); } } as never); } finally { text.destroy(); }
+    return found;
+  }));
+  const head = letters.find((l) => l.char === 'S')!, foot = letters.filter((l) => l.size < 11 && l !== head && !/Italic/.test(l.face));
+  expect([head.face.replace(/^.*\+/, ''), head.size, head.colour.map((c) => Math.round(c * 255))]).toEqual([expect.stringMatching(/Italic/), 8, [0x33, 0x66, 0x99]]);
+  expect(foot.map((l) => l.char).join('').trim()).toContain('silt, sand');
+  expect([new Set(foot.map((l) => /Sans|Helvetica/.test(l.face))), Math.max(...foot.map((l) => l.x)) <= page.widthPt - page.marginsPt[1] + 1]).toEqual([new Set([true]), true]);
+});
+test.each([
+  ['docx', () => plantedDocx(`<w:sectPr xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><w:headerReference w:type="default" r:id="rId9"/></w:sectPr>`, { 'word/header1.xml': wordPart('hdr', inParagraph('<w:r><w:rPr><w:rFonts w:ascii="Courier New"/><w:b/><w:sz w:val="16"/></w:rPr><w:t>Silt</w:t></w:r>')), 'word/_rels/document.xml.rels': '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId9" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/header" Target="header1.xml"/></Relationships>' }), 'a.docx'],
+  ['rtf', () => new TextEncoder().encode(String.raw`{\rtf1\ansi{\fonttbl{\f0 Times New Roman;}{\f1 Courier New;}}{\header\pard\f1\b\fs16 Silt\par}\f0\fs24 Text of the paper.\par}`), 'a.rtf'],
+] as const)('%s: the first letters say how a line is set', async (_, make, name) => {
+  const { bytes } = await convertFiles([{ name, path: name, bytes: await make() }]);
+  const head = await withPdf(bytes, (pdf) => withPage(pdf, 0, (p) => {
+    const found: [string, number][] = [], text = p.toStructuredText('preserve-whitespace');
+    try { text.walk({ onChar: (char: string, _origin: unknown, font: { getName(): string }, size: number) => { if (char === 'l' && size === 8) found.push([font.getName().replace(/^.*\+/, ''), size]); } } as never); } finally { text.destroy(); }
+    return found[0];
+  }));
+  expect(head).toEqual([expect.stringMatching(/(?:Mono|Courier).*Bold/), 8]);
 });

@@ -1,5 +1,10 @@
 import { formatNumber } from '../styles/docx.ts';
 
+/** How a running line is set; null where it is set as the text is. */
+export interface LineLook { sizePt: number | null; font: string | null; bold: boolean; italic: boolean; /** six hexadecimal digits */ colour: string | null }
+export const lineSlots = ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const;
+export type LineSlot = (typeof lineSlots)[number];
+
 export type PageNumberFormat = 'decimal' | 'lowerRoman' | 'upperRoman' | 'lowerLetter' | 'upperLetter';
 /** Lines at the head and foot of pages; `\u0001` stands for the page's number, `\u0002` for the number of pages, and tabs part what stands left, in the middle and right. */
 export interface RunningLines {
@@ -7,10 +12,11 @@ export interface RunningLines {
   /** the first page has lines of its own, or none */ firstPageDiffers: boolean; firstHead: string; firstFoot: string;
   /** and so have pages with even numbers */ evenPagesDiffer: boolean; evenHead: string; evenFoot: string;
   /** the number of the first page; null: numbers go on */ numberFrom: number | null; numberFormat: PageNumberFormat;
+  /** of lines that say how they are set */ looks: Readonly<Partial<Record<LineSlot, LineLook>>>;
 }
-export const noLines = (): RunningLines => ({ head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', evenPagesDiffer: false, evenHead: '', evenFoot: '', numberFrom: null, numberFormat: 'decimal' });
+export const noLines = (): RunningLines => ({ looks: {}, head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', evenPagesDiffer: false, evenHead: '', evenFoot: '', numberFrom: null, numberFormat: 'decimal' });
 /** The lines alone of whatever has them. */
-export const linesOf = ({ head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat }: RunningLines): RunningLines => ({ head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat });
+export const linesOf = ({ head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat, looks }: RunningLines): RunningLines => ({ looks, head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat });
 /** Without what is stored and not shown. */
 export const shownLines = (lines: RunningLines): RunningLines => ({ ...lines, ...(lines.firstPageDiffers ? {} : { firstHead: '', firstFoot: '' }), ...(lines.evenPagesDiffer ? {} : { evenHead: '', evenFoot: '' }) });
 
@@ -26,10 +32,11 @@ export function gatherLines(sections: RunningLines[]): { first: RunningLines; la
 }
 
 /** A page's head and foot. @param number - of the page @param count - of all pages @param first - the first one that has these lines */
-export function linesOn(lines: RunningLines, number: number, count: number, first: boolean): { head: string; foot: string } {
-  const [head, foot] = first && lines.firstPageDiffers ? [lines.firstHead, lines.firstFoot] : lines.evenPagesDiffer && number % 2 === 0 ? [lines.evenHead, lines.evenFoot] : [lines.head, lines.foot];
+export function linesOn(lines: RunningLines, number: number, count: number, first: boolean): Record<'head' | 'foot', { line: string; look: LineLook | null }> {
+  const slots: readonly [LineSlot, LineSlot] = first && lines.firstPageDiffers ? ['firstHead', 'firstFoot'] : lines.evenPagesDiffer && number % 2 === 0 ? ['evenHead', 'evenFoot'] : ['head', 'foot'];
   const fill = (line: string): string => line.replace(/\u0001/g, formatNumber(number, lines.numberFormat)).replace(/\u0002/g, String(count));
-  return { head: fill(head), foot: fill(foot) };
+  const [head, foot] = slots.map((slot) => ({ line: fill(lines[slot]), look: lines.looks[slot] ?? null })) as [{ line: string; look: LineLook | null }, { line: string; look: LineLook | null }];
+  return { head, foot };
 }
 
 /** Where a piece of a running line stands. */

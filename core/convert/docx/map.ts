@@ -5,7 +5,7 @@ import { pictureSource } from '../picture.ts';
 import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
 import { widthOf } from '../table-widths.ts';
-import { gatherLines, noLines, oneLine, placedLine, placeOf, shownLines, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { gatherLines, noLines, oneLine, placedLine, placeOf, shownLines, type LineLook, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, tabsWith, type Look, type Styles } from '../../styles/docx.ts';
 
@@ -46,18 +46,18 @@ function sized(sections: StorySection[], usual: PageSize): Omit<Section, 'lines'
 
 /** Each section's heads and feet; a section without one of its own has that of the section before it (17.10). */
 function runningLines(sections: SectionProperties[], { losses }: PageDescription, pack: Package, relations: Map<string, Relation>, styles: Styles): RunningLines[] {
-  const evenPagesDiffer = isOn(pack.text('word/settings.xml') ?? ''), known = new Map<string, string>();
-  const lineAt = (id: string): string => {
+  const evenPagesDiffer = isOn(pack.text('word/settings.xml') ?? ''), known = new Map<string, FlatStory>();
+  const lineAt = (id: string): FlatStory => {
     const kept = known.get(id), target = relations.get(id)?.target;
     if (kept !== undefined) return kept;
-    const xml = target ? pack.text(resolveTarget(target)) : null, line = xml ? flatStory(xml, styles) : '';
+    const xml = target ? pack.text(resolveTarget(target)) : null, line = xml ? flatStory(xml, styles) : { line: '', look: null };
     known.set(id, line);
     return line;
   };
   let before = noLines();
   return sections.map(({ refs, firstPageDiffers, numberFrom, numberFormat, goesOn }, i) => {
     const lines: RunningLines = { ...before, firstPageDiffers, evenPagesDiffer, numberFrom, numberFormat };
-    for (const { kind, type, id } of refs) { const at = slots[`${kind} ${type}`]; if (at) lines[at] = lineAt(id); }
+    for (const { kind, type, id } of refs) { const at = slots[`${kind} ${type}`]; if (!at) continue; const { line, look } = lineAt(id), { [at]: _, ...others } = lines.looks; lines[at] = line; lines.looks = look ? { ...others, [at]: look } : others; }
     if (goesOn && i > 0) {
       // The page that such a section shares has lines already.
       if ((lines.head !== before.head || lines.foot !== before.foot) && !losses.includes(sharesPage)) losses.push(sharesPage);
@@ -358,11 +358,14 @@ const resolveTarget = (target: string): string => (target.startsWith('/') ? targ
 /** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */
 const symbol = (a: Attributes): string => { const code = parseInt(a['w:char'] ?? '', 16); const table: Record<number, string> = { 0xf0b7: '•', 0xf0a7: '▪', 0xf0e0: '→', 0xf0fc: '✓', 0xf061: 'α', 0xf062: 'β', 0xf06d: 'μ', 0xf0b0: '°', 0xf0b1: '±', 0xf0b4: '×' }; return table[code] ?? (code >= 0xe000 && code <= 0xf8ff ? '' : String.fromCodePoint(code || 32)); };
 
+interface FlatStory { line: string; /** of its first letters */ look: LineLook | null }
 /** A header or footer as one line, its pieces where alignment and tab stops put them (17.18.44, 17.18.84); page fields become marks. */
-function flatStory(xml: string, styles: Styles): string {
+function flatStory(xml: string, styles: Styles): FlatStory {
   const lines: string[] = [];
+  let look: LineLook | null = null, run: Look = {}, inRun = false;
   let out = '', inText = false, result = true, instruction = '', pageField = false, inProperties = false, style = styles.defaultParagraph, own: Look = {}, /** tabs that say themselves where they lead, by their number */ led = new Map<number, LinePlace>(), tabs = 0;
   const field = (): void => { if (/\bNUMPAGES\b|\bSECTIONPAGES\b/.test(instruction)) out += '\u0002'; else if (/\bPAGE\b/.test(instruction)) out += '\u0001'; };
+  const noteLook = (): void => { if (look || !/[^\s]/.test(out)) return; const shown = { ...styles.resolve(style), ...run }; look = { sizePt: shown.size ?? null, font: shown.font ?? null, bold: shown.bold ?? false, italic: shown.italic ?? false, colour: shown.colour ?? null }; };
   const endParagraph = (): void => {
     const look = { ...styles.resolve(style), ...own }, stops = tabsWith(styles.resolve(style).tabs ?? [], own.tabs).map((t) => placeOf(t.kind));
     const ways = Array.from({ length: tabs }, (_, i) => led.get(i) ?? stops.shift() ?? 'left');
@@ -373,6 +376,7 @@ function flatStory(xml: string, styles: Styles): string {
     open(name, a) {
       if (name === 'w:pPr') inProperties = true;
       else if (inProperties) { if (name === 'w:pStyle') style = a['w:val'] ?? null; else if (name === 'w:framePr') own.align = a['w:xAlign'] === 'outside' ? 'right' : a['w:xAlign'] ?? own.align; else applyProperty(own, name, a, styles.theme); return; }
+      if (name === 'w:r') { inRun = true; run = {}; } else if (inRun && /^w:(?:b|i|sz|rFonts|color)$/.test(name)) applyProperty(run, name, a, styles.theme);
       if (name === 'w:t' || name === 'w:instrText') inText = true;
       if (name === 'w:fldChar') {
         if (a['w:fldCharType'] === 'begin') { instruction = ''; result = false; pageField = false; }
@@ -384,7 +388,7 @@ function flatStory(xml: string, styles: Styles): string {
       if (name === 'w:tab' || name === 'w:ptab') { out += '\t'; tabs++; }
     },
     text(text) { if (!inText) return; if (!result && !pageField) instruction += text; else if (result) out += text; },
-    close(name) { if (name === 'w:t' || name === 'w:instrText') inText = false; if (name === 'w:fldSimple') result = true; if (name === 'w:pPr') inProperties = false; if (name === 'w:p') endParagraph(); },
+    close(name) { if (name === 'w:r') { noteLook(); inRun = false; } if (name === 'w:t' || name === 'w:instrText') inText = false; if (name === 'w:fldSimple') result = true; if (name === 'w:pPr') inProperties = false; if (name === 'w:p') endParagraph(); },
   });
-  return oneLine(lines);
+  return { line: oneLine(lines), look };
 }

@@ -1,6 +1,6 @@
 import { escapeXml } from '../../engines/xml.ts';
 import type { PageDescription, PageSize } from '../page-description.ts';
-import type { RunningLines } from '../running-lines.ts';
+import type { LineLook, LineSlot, RunningLines } from '../running-lines.ts';
 
 /** One list of a document: items with the same look whose numbers follow each other. */
 export interface NumberedList { kind: 'bullet' | 'decimal' | 'lowerLetter' | 'upperLetter' | 'lowerRoman' | 'upperRoman'; /** what stands before and behind the number */ before: string; after: string; level: number; start: number; next: number }
@@ -38,19 +38,19 @@ export function sectionOf({ size: { widthPt, heightPt, marginsPt: [top, right, b
 
 /** Headers and footers of a document, each a part of its own. Source: ECMA-376-1, 17.10. */
 export class RunningParts {
-  readonly parts: { kind: 'header' | 'footer'; line: string; id: string; part: string }[] = [];
+  readonly parts: { kind: 'header' | 'footer'; line: string; look: LineLook | null; id: string; part: string }[] = [];
   evenPagesDiffer = false;
   /** References of a section. In later sections a bare line has its part too: without one they would have that of the section before. */
   references(lines: RunningLines, first: boolean): string {
     this.evenPagesDiffer ||= lines.evenPagesDiffer;
-    const wanted = [['header', 'default', lines.head], ['footer', 'default', lines.foot], ...(lines.firstPageDiffers ? [['header', 'first', lines.firstHead], ['footer', 'first', lines.firstFoot]] as const : []), ...(lines.evenPagesDiffer ? [['header', 'even', lines.evenHead], ['footer', 'even', lines.evenFoot]] as const : [])] as const;
-    return wanted.filter(([, , line]) => line !== '' || !first).map(([kind, type, line]) => `<w:${kind}Reference w:type="${type}" r:id="${this.idOf(kind, line)}"/>`).join('');
+    const wanted: [kind: 'header' | 'footer', type: string, slot: LineSlot][] = [['header', 'default', 'head'], ['footer', 'default', 'foot'], ...(lines.firstPageDiffers ? [['header', 'first', 'firstHead'], ['footer', 'first', 'firstFoot']] as [('header' | 'footer'), string, LineSlot][] : []), ...(lines.evenPagesDiffer ? [['header', 'even', 'evenHead'], ['footer', 'even', 'evenFoot']] as [('header' | 'footer'), string, LineSlot][] : [])];
+    return wanted.filter(([, , slot]) => lines[slot] !== '' || !first).map(([kind, type, slot]) => `<w:${kind}Reference w:type="${type}" r:id="${this.idOf(kind, lines[slot], lines.looks[slot] ?? null)}"/>`).join('');
   }
-  private idOf(kind: 'header' | 'footer', line: string): string {
-    const known = this.parts.find((p) => p.kind === kind && p.line === line);
+  private idOf(kind: 'header' | 'footer', line: string, look: LineLook | null): string {
+    const known = this.parts.find((p) => p.kind === kind && p.line === line && JSON.stringify(p.look) === JSON.stringify(look));
     if (known) return known.id;
     const n = this.parts.length + 1;
-    this.parts.push({ kind, line, id: `rIdLine${n}`, part: `${kind}${n}` });
+    this.parts.push({ kind, line, look, id: `rIdLine${n}`, part: `${kind}${n}` });
     return `rIdLine${n}`;
   }
 }
@@ -61,7 +61,7 @@ interface Written { body: string; lastSection: WrittenSection; running: RunningP
 export function packageParts({ body, lastSection, running, notes, media, relations, styles, numbering, document }: Written): { name: string; bytes: Uint8Array }[] {
   const field = (name: string): string => `<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText xml:space="preserve"> ${name} </w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r><w:r><w:t>1</w:t></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r>`;
   const wide = lastSection.size.widthPt - lastSection.size.marginsPt[1] - lastSection.size.marginsPt[3], stop = (kind: string, at: number): string => `<w:tab w:val="${kind}" w:pos="${Math.round(at * 20)}"/>`;
-  const linePart = (tag: string, line: string): string => `${head}<w:${tag} ${document}><w:p>${line.includes('\t') ? `<w:pPr><w:tabs>${stop('center', wide / 2)}${stop('right', wide)}</w:tabs></w:pPr>` : ''}${line.split(/(\u0001|\u0002|\t)/).map((p) => (p === '\t' ? '<w:r><w:tab/></w:r>' : p === '\u0001' ? field('PAGE') : p === '\u0002' ? field('NUMPAGES') : p ? `<w:r><w:t xml:space="preserve">${escapeXml(p)}</w:t></w:r>` : '')).join('')}</w:p></w:${tag}>`;
+  const linePart = (tag: string, line: string, look: LineLook | null): string => `${head}<w:${tag} ${document}><w:p>${line.includes('\t') ? `<w:pPr><w:tabs>${stop('center', wide / 2)}${stop('right', wide)}</w:tabs></w:pPr>` : ''}${line.split(/(\u0001|\u0002|\t)/).map((p) => (p === '\t' ? '<w:r><w:tab/></w:r>' : p === '\u0001' ? field('PAGE') : p === '\u0002' ? field('NUMPAGES') : p ? `<w:r><w:t xml:space="preserve">${escapeXml(p)}</w:t></w:r>` : '')).join('').replaceAll('<w:r>', `<w:r>${look ? runProperties(look) : ''}`)}</w:p></w:${tag}>`;
   const section = sectionOf(lastSection, running), lines = running.parts;
   const noteList = `<w:footnote w:type="separator" w:id="0"><w:p><w:r><w:separator/></w:r></w:p></w:footnote><w:footnote w:type="continuationSeparator" w:id="1"><w:p><w:r><w:continuationSeparator/></w:r></w:p></w:footnote>${[...notes].map(([mark, xml]) => `<w:footnote w:id="${Number(mark) + 1}">${xml || '<w:p/>'}</w:footnote>`).join('')}`;
   const has = { notes: notes.size > 0, settings: running.evenPagesDiffer };
@@ -74,7 +74,9 @@ export function packageParts({ body, lastSection, running, notes, media, relatio
     ['word/styles.xml', styles], ['word/numbering.xml', numbering],
     ...(has.notes ? [['word/footnotes.xml', `${head}<w:footnotes ${document}>${noteList}</w:footnotes>`], ['word/_rels/footnotes.xml.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${relations.join('')}</Relationships>`]] as [string, string][] : []),
     ...(has.settings ? [['word/settings.xml', `${head}<w:settings ${document}><w:evenAndOddHeaders/></w:settings>`]] as [string, string][] : []),
-    ...lines.map((l): [string, string] => [`word/${l.part}.xml`, linePart(l.kind === 'header' ? 'hdr' : 'ftr', l.line)]),
+    ...lines.map((l): [string, string] => [`word/${l.part}.xml`, linePart(l.kind === 'header' ? 'hdr' : 'ftr', l.line, l.look)]),
   ];
   return [...own.map(([name, text]) => ({ name, bytes: new TextEncoder().encode(text) })), ...media.map((m) => ({ name: `word/media/${m.name}`, bytes: m.bytes }))];
 }
+/** In the order that the schema asks for (17.3.2.28). */
+const runProperties = ({ sizePt, font, bold, italic, colour }: LineLook): string => `<w:rPr>${font ? `<w:rFonts w:ascii="${escapeXml(font)}" w:hAnsi="${escapeXml(font)}"/>` : ''}${bold ? '<w:b/>' : ''}${italic ? '<w:i/>' : ''}${colour ? `<w:color w:val="${colour}"/>` : ''}${sizePt ? `<w:sz w:val="${Math.round(sizePt * 2)}"/>` : ''}</w:rPr>`;

@@ -5,7 +5,7 @@ import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { placesOf } from '../places.ts';
 import { pictureSource } from '../picture.ts';
-import { gatherLines, noLines, placedLine, placeOf, shownLines, type LinePlace, type RunningLines } from '../running-lines.ts';
+import { gatherLines, noLines, placedLine, placeOf, shownLines, type LineLook, type LinePlace, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
 interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
@@ -37,7 +37,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   let picture = { hex: '', width: 0, height: 0 }, half = '', section = plainSection(), own: OwnSize = {}, lines = noLines(), startsAt = 1, facing = false;
   const sections: (Omit<Section, 'size' | 'lines'> & { own: OwnSize; lines: RunningLines })[] = [];
   /** the paragraph that a running line stands in: where it stands and where its tabs lead */
-  const lineLooks = new Map<Slot, ParaLook>();
+  const lineLooks = new Map<Slot, ParaLook>(), /** how the first letters of each are set */ lineSets = new Map<Slot, LineLook>();
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
 
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
@@ -69,7 +69,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'instruction': instruction += text; return;
       case 'label': label += text; return;
       case 'bookmark': bookmark += text; return;
-      case 'head': case 'foot': case 'firstHead': case 'firstFoot': case 'evenHead': case 'evenFoot': if (text.trim()) lineLooks.set(state.into, para); lines[state.into] += text === letters.tab ? '\t' : text; return;
+      case 'head': case 'foot': case 'firstHead': case 'firstFoot': case 'evenHead': case 'evenFoot': if (text.trim()) { lineLooks.set(state.into, para); if (!lineSets.has(state.into)) lineSets.set(state.into, { sizePt: state.size, font: fontOf.get(state.font) ?? null, bold: state.bold, italic: state.italic, colour: null }); } lines[state.into] += text === letters.tab ? '\t' : text; return;
       case 'font': fontOf.set(fontAt, (fontOf.get(fontAt) ?? '') + text.replace(/;.*/s, '')); return;
       case 'style': return;
       default: if (state.hidden) { if (text.trim()) lose('hidden text is left out'); return; } addRun(escapeXml(text));
@@ -96,7 +96,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   }
   /** The section's lines with their pieces where alignment and stops put them. */
   function placedLines(): RunningLines {
-    const placed = { ...lines };
+    const placed: RunningLines = { ...lines, looks: Object.fromEntries(lineSets) };
     for (const slot of slots) { const { align, rtl, stops } = lineLooks.get(slot) ?? plainPara(), side = align || (rtl ? 'right' : 'left'); placed[slot] = placedLine(lines[slot].replace(/\s*[\r\n]+\s*/g, ' '), placeOf(side), stops); }
     return placed;
   }
