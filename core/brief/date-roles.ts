@@ -24,6 +24,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.
   if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\bopens?(?: for (?:submissions?|uploads?|hand-?ins?|business))?(?: at [\d:.apm ]+)?\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
+  // “It will accept files from 8:00 on 12 April and will stop accepting them at 20:00 on 16 April.”
+  if (/\b(?:stops?|stopped|cease[sd]?) (?:accepting|taking)\b[^.;\d]{0,14}(?:\b(?:at|on|by)\s*)?(?:\d[\d:.]*(?: ?[ap]m)?\s*on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “By the time class starts on Tuesday, 9 March”; “it is now Thursday, 1 April”.
   if (/\b(?:by the time|before|when) (?:the )?(?:class|lecture|seminar|tutorial|session) (?:starts|begins)\s*(?:on\s*)?(?:\w+\.?,?\s*)?$/i.test(before) && /\b(?:due|submit\w*|hand\w*|upload\w*|deadline|send|inbox)\b/i.test(before)) return 'due';
   if (/^\W*(?:it(?: is|['’]s)|the (?:new )?(?:deadline|due date) is) now\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous.text} ${before}`)) return 'due';
@@ -126,6 +128,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^\W*(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\.?,?\s*)?$/i.test(before) && /^\S+(?: [A-Z][a-z]+)?(?: 20\d\d)?[\s:|–—-]+(?:[\w+]+ ){0,4}(?:is )?due\b/i.test(clause.text.slice(date.start - clause.start))) return 'due';
   // “What about the deadline? – It is Friday 19 March.”
   if (clause.under && /\?\W*$/.test(clause.under) && /^\W*(?:A\s*[:.]\s*)?(?:it(?: is|['’]s)|that(?: is|['’]s)|on|by)\s*(?:on\s*|by\s*|still\s*)*(?:\w+day,?\s*)?$/i.test(before) && last(clause.under)?.role === 'due') return 'due';
+  // “When is it due? The slides say the 16th, the page says the 18th. – The page is right: 18 March 2027, 17:00.”
+  if (clause.under && /\?\W*$/.test(clause.under) && last(clause.under)?.role === 'due' && /\b(?:is|are|was) (?:right|correct)\W*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “That’s the old date. It’s Mar 12.”
   if (/^\W*(?:it(?: is|['’]s)(?: now)?|the (?:new|right) (?:one|date) is)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:old|wrong|former) (?:date|deadline|one)\b/i.test(previous.text)) return 'due';
   // “Listening to cities” above a date says nothing of it.

@@ -95,6 +95,8 @@ function readSizes(clause: Clause): LimitStatement[] {
 }
 
 function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): LimitStatement[] {
+  // “Upload limit of the page: 2 MB”.
+  clause = { ...clause, text: clause.text.replace(/\b(pages?|words?)(\s*[:=]\s*\d[\d.,]*)(?=\s?[KMG]i?B\b)/gi, (_, unit: string, rest: string) => unit + ' '.repeat(rest.length)) };
   const unit = what === 'words' ? '(?:words?|wds|w(?=[,.;)]|$))' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];

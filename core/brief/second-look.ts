@@ -49,6 +49,11 @@ export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<stri
 
 /** “Deadline: week 12, Friday, 5pm. (That is 16 April 2027.)”: the date explains what stands before it. */
 export function addTimeBefore(rows: DatedRow[], reading: Reading): void {
+  // “By 8.00 p.m. on the Friday of the final teaching week (16 April 2027)”.
+  for (const r of rows) {
+    const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:by|before|at|until|no later than)\s+(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)|\d{1,2}[:.]\d{2}|noon),? on (?:the )?(?:last |final |first )?\w+day (?:of|in) [^.;()\d]{3,40}\($/i.exec(reading.text.slice(r.clause.start, r.date.start)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
+    if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
+  }
   for (const r of rows) {
     if (r.date.iso.length !== 10 || r.date.problem !== 'none' || !/^\W*(?:that(?: is|['’]s)|i\.e\.,?|this is|which is)\s+(?:\w+day,?\s*)?(?:the\s+)?$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
     const hour = timeOfDay.exec(before(reading, r.clause))?.[0], whole = hour ? reading.withTime(r.date, hour) : null;

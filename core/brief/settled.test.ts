@@ -3502,7 +3502,7 @@ The thesis is to be submitted electronically as a PDF/A file no later than 30 Ju
     text: `Homework 6
 
 Due Thursday by the start of class (March 18, 9:30 am). Scan your handwritten solutions into a single PDF - no phone pics pasted into a Word doc, please. Max 10 MB. Upload under HW > HW6. Name: hw6_lastname.pdf. You have unlimited uploads until the deadline; only the last counts. Homework is accepted up to 24 hours late with a 20% penalty.`,
-    says: {place: 'HW > HW6', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'hw6_lastname.pdf', 'naming.mustContain': ['surname'], due: '2027-03-18T09:30:00', 'attempts.allowed': 'unlimited', 'late.cutoffDays': 1},
+    says: {place: 'HW > HW6', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'naming.pattern': 'hw6_lastname.pdf', 'naming.mustContain': ['surname'], due: '2027-03-18T09:30:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 1},
   },
   {
     text: `PGDE reflective portfolio: submission windows
@@ -5079,6 +5079,96 @@ Late submissions accepted? Y – 10% per day for 3 days`,
   {
     text: `The thesis must be handed in as PDF in the exam portal no later than 1 June 2027 at 12:00. 60 normal pages (one normal page = 2,400 characters incl. spaces) at most. The front page is filled in online. If the thesis is written in English a summary in Danish (max 1 page) is included in the same file. Appendices are uploaded separately (zip, max 2 GB). You can replace your hand-in until the deadline; the most recent one counts.`,
     says: {documents: [{label: 'Thesis', types: ['pdf']}, {label: 'Appendices', types: ['zip'], limits: {maxBytes: 2000000000}}], 'limits.maxPages': 60, due: '2027-06-01T12:00:00', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Essay (40 %), 2,500 words.
+Please submit through the essay portal (module page, box "Essay, main deadline") no later than 3/4/2027, 5 pm.
+All interviews have to be anonymised. Plagiarism is a serious offence; see the student handbook.
+Peer review of drafts is anonymous.
+The word limit is 2,000 words including footnotes.
+Save as PDF or DOCX; max 10 megapixels.`,
+    says: {place: 'Essay, main deadline', documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 2000, 'counting.counted': ['footnotes']},
+  },
+  {
+    text: `Deadline: Monday 9 March 2027, 12:00 (noon). Length: around 1,500 words. Submit a docx. Use 1.15 line spacing, Verdana 10.5, and left/right margins of 2 cm. File name: your ID number + "_reflection".`,
+    says: {documents: [{label: null, types: ['docx']}], 'naming.pattern': '[ID number]_reflection', 'naming.mustContain': ['studentNumber'], 'layout.fontSizePt': 10.5, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Verdana']},
+  },
+  {
+    text: `Short answers (3 x 300 words). Each answer must not exceed 300 words; the whole document should not be longer than 3 pages. Only .pdf. Upload limit of the page: 2 MB. Hand in between 1 and 5 March 2027 (the page closes at 22:00 on the last day, Vienna time). You can hand in twice. The first version is kept as well.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 2000000, 'limits.maxPages': 3, opens: '2027-03-01', due: '2027-03-05T22:00:00+01:00', timeZone: 'Europe/Vienna', 'attempts.allowed': 2, 'attempts.keeps': 'all'},
+  },
+  {
+    text: `Hi, an extension until 18 March 2027 (23:59) has been approved for your essay (original due date: 11 March 2027, 23:59). Please use the same submission link. Name of file: surname_studentnumber. Marking of extended work is not anonymous.`,
+    says: {'naming.pattern': 'surname_studentnumber', 'naming.mustContain': ['studentNumber', 'surname'], anonymous: false, due: '2027-03-11T23:59:00', extension: '2027-03-18T23:59:00'},
+  },
+  {
+    text: `Submission requirements
+1. The report shall be submitted as a single PDF document.
+2. The maximum permitted size is 0.5 GB.
+3. The report must be between 25 and 35 pages long. This excludes the cover page, the table of contents and any appendices.
+4. Line spacing: one and a half. Font: Arial 11 or Times New Roman 12.
+5. Margins: 2.5 cm on all sides.
+6. The examiners receive the report without the cover page; do not put your name anywhere else.
+7. The report is due two weeks after the end of the internship, at the latest on 15 September 2027.
+8. Late reports: reduction by one grade for each week started; after four weeks the report counts as failed.`,
+    says: {documents: [{label: 'Report', types: ['pdf']}], 'limits.maxBytes': 500000000, 'limits.minPages': 25, 'limits.maxPages': 35, anonymous: true, due: '2027-09-15', 'late.cutoffDays': 28, 'layout.marginMm': 25, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman']},
+  },
+  {
+    text: `THE FINAL PORTFOLIO – what, where, when
+
+What: (1) cover letter, 1 page; (2) three poems, revised; (3) a 1,000 - 1,200 word craft essay. Combine all into one PDF in that order. 
+Where: "Portfolio" folder, not "Workshop drafts".
+When: before midnight on Sunday, May 9.  
+How it's named: LASTNAME-portfolio.pdf
+How it's set: 12-pt, double-spaced prose, poems as you like, numbered pages.
+If you miss it: half a letter grade per day; nothing after Wednesday, May 12.`,
+    says: {place: 'Portfolio', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 1000, 'limits.maxWords': 1200, 'naming.pattern': 'LASTNAME-portfolio.pdf', 'naming.mustContain': ['surname'], due: '2027-05-10T00:00:00', 'late.cutoffDays': 3, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true},
+  },
+  {
+    text: `You may submit early. The system will accept files from 8:00 on 12 April 2027 and will stop accepting them at 20:00 on 16 April 2027 (all times in CET/CEST). Every file you upload replaces the previous one. Anonymous submission: your student ID is attached automatically, so please keep it out of the file and its name. Required: 1 file, PDF/A preferred but PDF accepted, 15 MB at most, 12 pages at most without references.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, 'limits.maxPages': 12, 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-04-12T08:00:00+02:00', due: '2027-04-16T20:00:00+02:00', timeZone: 'CET/CEST', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Coursework 2 brief (extract)
+
+  Hand-out date         Thursday 4 February 2027
+  Hand-in date          Thursday 11 March 2027
+  Hand-in time          by 3.30pm
+  Hand-in method        electronic, one file
+  Permitted formats     PDF
+  Estimated effort      25 hours
+  Feedback              within 15 working days
+  Anonymous marking     No
+  Re-submission         Not permitted
+  Late penalty          5 percentage points per calendar day (max. 5 days)`,
+    says: {documents: [{label: null, types: ['pdf']}], anonymous: false, due: '2027-03-11T15:30:00', 'attempts.allowed': 1, 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `> When is the lab report due? The slides say the 16th, the page says the 18th.
+The page is right: 18 March 2027, 17:00. Slides corrected now.
+> Word or PDF?
+PDF please, below 8 MB.
+> Do tables count?
+Tables and figure captions don't; the limit is 1,800 words for the rest.
+> Student number in the file name?
+Yes, number first, then "labreport".`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 8000000, 'limits.maxWords': 1800, 'naming.mustContain': ['studentNumber'], due: '2027-03-18T17:00:00'},
+  },
+  {
+    text: `We'd like to remind you of the rules for the written examination paper. Extent: min. 8, max. 10 standard pages à 2400 keystrokes. The paper must be uploaded in the digital exam system by 10 June 2027 at 12 noon. File format: pdf. The paper must be anonymised and carry only your examination number, which is also to be used as the file name. Papers which exceed the maximum extent are rejected. It is possible to withdraw and re-upload the paper until the deadline.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 8, 'limits.maxPages': 10, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-06-10T12:00:00'},
+  },
+  {
+    text: `*Take-home test, group C* Start: Fri 5 Mar 2027 10:00 EST. End: Fri 5 Mar 2027 14:00 EST. One attempt. Submit your handwritten answers as one PDF (scan with at least 200 dpi; B/W fine). Pages in order & upright. If the upload fails, mail the PDF before 14:15 to the address on page 1. No names – put your 5-digit code on every sheet.`,
+    says: {documents: [{label: 'Answers', types: ['pdf']}], anonymous: true, opens: '2027-03-05T10:00:00-05:00', due: '2027-03-05T14:00:00-05:00', timeZone: 'EST', 'attempts.allowed': 1},
+  },
+  {
+    text: `Project 3. Due 4/12 at 11:59 pm ET. What to turn in: a single ZIP (under 25 MB) named p3-<your username>.zip with report.pdf (4 pages max) inside. Late policy: 20% off per day, max 2 days. Unlimited submissions; last counts. We run code through similarity detection.`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 25000000, 'limits.maxPages': 4, 'naming.pattern': 'p3-<your username>.zip', 'naming.mustContain': ['username'], similarityChecked: true, due: '2027-04-12T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 20, 'late.cutoffDays': 2},
+  },
+  {
+    text: `Module SOC1010 (Evening). Research diary: 5 entries of 400 words each, in one Word file, by 8.00 p.m. on the Friday of the final teaching week (16 April 2027). Please don't use cover sheets. Please put your registration number in the header and call the file "SOC1010 diary <registration number>". Diaries over 2,200 words in total will be returned unmarked.`,
+    says: {documents: [{label: 'Research diary', types: ['docx']}], 'limits.maxWords': 2200, 'naming.pattern': 'SOC1010 diary <registration number>', 'naming.mustContain': ['studentNumber'], due: '2027-04-16T20:00:00'},
   },
 ];
 

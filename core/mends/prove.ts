@@ -1,4 +1,5 @@
 import { loadMupdf, withPage, withPdf, type Lend } from '../engines/pdf.ts';
+import { isGrey, scaledPixmap } from './shrink/pictures.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import type { DocumentFacts, Passage } from '../model/facts.ts';
 
@@ -13,8 +14,9 @@ const maxRendered = 60, fewRendered = 3;
 const heavy = 32 << 20;
 
 /** Compares the text, the pages and the pixels of a file with those of its mended copy.
+ * @param resized - a picture may have other measures afterwards: then both are drawn as large as the smaller one, and what differs is what a person could see
  * @param twin - what was found when both were read: where everything that the pages are painted from is the same, a few are still rendered, so that nothing rests on that comparison alone */
-export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFacts }, after: { bytes: Uint8Array; facts: DocumentFacts }, job: Job, twin: { same: boolean; lend: Lend } = { same: false, lend: withPdf }): Promise<Proof> {
+export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFacts }, after: { bytes: Uint8Array; facts: DocumentFacts }, job: Job, twin: { same: boolean; lend: Lend } = { same: false, lend: withPdf }, resized = false): Promise<Proof> {
   const textSame = before.facts.passages.ok === after.facts.passages.ok && shown(before.facts) === shown(after.facts);
   const kind = before.facts.file.kind;
   if (kind === 'pdf' && before.facts.pages.ok && after.facts.pages.ok) {
@@ -24,7 +26,7 @@ export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFact
     return { textSame, pagesSame, maxPixelDifference: difference, pagesCompared: twin.same ? a.length : compared };
   }
   if (['jpeg', 'png', 'tiff'].includes(kind)) {
-    const difference = await pictureDifference(before.bytes, after.bytes);
+    const difference = await pictureDifference(before.bytes, after.bytes, resized);
     return { textSame: true, pagesSame: difference !== null, maxPixelDifference: difference, pagesCompared: 1 };
   }
   // Without fixed pages: the same paragraphs with the same structure lay out to the same pages.
@@ -66,11 +68,12 @@ function largestDifference(x: Uint8ClampedArray, y: Uint8ClampedArray): number {
   return difference;
 }
 
-async function pictureDifference(a: Uint8Array, b: Uint8Array): Promise<number | null> {
+async function pictureDifference(a: Uint8Array, b: Uint8Array, resized: boolean): Promise<number | null> {
   const mupdf = await loadMupdf();
   try {
-    const [x, y] = [a, b].map((bytes) => {
-      const image = new mupdf.Image(bytes), pixmap = image.toPixmap();
+    const images = [a, b].map((bytes) => new mupdf.Image(bytes)), [width, height] = [Math.min(...images.map((i) => i.getWidth())), Math.min(...images.map((i) => i.getHeight()))], alike = images.every((i) => i.getWidth() === width && i.getHeight() === height);
+    const [x, y] = images.map((image) => {
+      const pixmap = alike || !resized ? image.toPixmap() : scaledPixmap(mupdf, image, width, height, isGrey(image));
       try { return pixmap.getPixels().slice(); } finally { pixmap.destroy(); image.destroy(); }
     });
     return largestDifference(x!, y!);

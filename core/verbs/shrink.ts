@@ -19,10 +19,16 @@ export async function shrinkFile(file: SourceFile, maxBytes: number, job: Job = 
   if (!Number.isFinite(maxBytes) || maxBytes < 1) throw new CannotDo('badInput', 'The limit is not a number of bytes.', 'Give the limit in bytes, for example 2000000.', file.name);
   const facts = await readDocument(file.bytes, file.name, { stopped: job.stopped }), kind = facts.file.kind;
   if (facts.file.encrypted === 'needs password') throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', file.name);
-  const kinds: Record<string, { repack: () => Promise<Uint8Array>; press: (base: Uint8Array, level: Level) => Promise<Uint8Array> }> = {
-    pdf: { repack: () => repackPdf(file.bytes), press: async (base, level) => (await pressPdf(base, level, job)).bytes },
-    package: { repack: () => pressPackage(file.bytes, null, job), press: (base, level) => pressPackage(base, level, job) },
-    picture: { repack: () => Promise.resolve(file.bytes), press: (base, level) => pressPictureFile(base, level, 11) },
+  const kinds: Record<string, { repack: () => Promise<Uint8Array>; press: (base: Uint8Array) => Promise<{ bytes: Uint8Array; level: Level }> }> = {
+    pdf: { repack: () => repackPdf(file.bytes), press: (base) => pressPdf(base, maxBytes, job) },
+    package: { repack: () => pressPackage(file.bytes, null, job), press: (base) => within((level) => pressPackage(base, level, job)) },
+    picture: { repack: () => Promise.resolve(file.bytes), press: (base) => within((level) => pressPictureFile(base, level, 11)) },
+  };
+  /** For what is written whole at each look: the last of those that fit is what was looked for. */
+  const within = async (press: (level: Level) => Promise<Uint8Array>): Promise<{ bytes: Uint8Array; level: Level }> => {
+    const tried = new Map<string, Uint8Array>(), at = async (level: Level): Promise<Uint8Array> => { const key = JSON.stringify(level), known = tried.get(key) ?? await press(level); tried.clear(); tried.set(key, known); return known; };
+    const level = (await gentlestWithin(async (l) => (await at(l)).length, maxBytes, () => heed(job, file.name)))?.level ?? levelAt(1);
+    return { bytes: await at(level), level };
   };
   const way = kinds[kind === 'pdf' ? 'pdf' : ['docx', 'docm', 'odt'].includes(kind) ? 'package' : ['jpeg', 'png'].includes(kind) ? 'picture' : ''];
   if (!way) throw new CannotDo('unsupported', `A file of this kind (${kind}) cannot be made smaller here.`, 'Convert it to PDF first.', file.name);
@@ -33,13 +39,12 @@ export async function shrinkFile(file: SourceFile, maxBytes: number, job: Job = 
     if (packed.length < bytes.length) { bytes = packed; steps.push({ step: 'repack', bytes: packed.length }); }
   }
   if (bytes.length > maxBytes) {
-    const base = bytes, found = await gentlestWithin((level) => way.press(base, level), maxBytes, () => heed(job, file.name));
-    pictures = found?.level ?? levelAt(1);
-    const pressed = found?.bytes ?? (await way.press(base, pictures));
+    const { bytes: pressed, level } = await way.press(bytes);
+    pictures = level;
     if (pressed.length < bytes.length) { bytes = pressed; steps.push({ step: 'pictures', bytes: pressed.length }); } else pictures = null;
   }
   const met = bytes.length <= maxBytes, after = bytes === file.bytes ? facts : await readDocument(bytes, file.name, { stopped: job.stopped });
-  const { textSame, pagesSame, maxPixelDifference } = await proveSame({ bytes: file.bytes, facts }, { bytes, facts: after }, job);
+  const { textSame, pagesSame, maxPixelDifference } = await proveSame({ bytes: file.bytes, facts }, { bytes, facts: after }, job, undefined, true);
   if (!textSame) throw new CannotDo('notClean', 'The smaller copy does not hold the same text, so it is not offered.', 'Export the paper again with smaller pictures.', file.name);
   return {
     bytes, before: file.bytes.length, after: bytes.length, maxBytes, met, steps, pictures, proof: { textSame, pagesSame, maxPixelDifference },

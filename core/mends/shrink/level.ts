@@ -1,21 +1,31 @@
-/** How hard pictures are pressed: 0 leaves them alone, 1 is the most that is still decent. */
+/** How hard pictures are pressed. */
 export interface Level { dpi: number; quality: number }
-/** Decency ends here (common practice, no published source): below 72 dpi and quality 30 a page cannot be read. */
-export const gentlest: Level = { dpi: 300, quality: 90 }, hardest: Level = { dpi: 72, quality: 30 };
+/** From here on a picture loses what somebody can see; decency ends at the hardest (common practice, no published source): below 72 dpi and quality 30 a page cannot be read. */
+export const gentle: Level = { dpi: 300, quality: 90 }, hardest: Level = { dpi: 72, quality: 30 };
+/** What a limit may leave room for: all the pixels that a picture has, and nearly no loss. */
+const lightest: Level = { dpi: 1200, quality: 100 };
 
-export const levelAt = (t: number): Level => ({ dpi: Math.round(gentlest.dpi * (hardest.dpi / gentlest.dpi) ** t), quality: Math.round(gentlest.quality + (hardest.quality - gentlest.quality) * t) });
+/** Levels along a line: −1 is the lightest, 0 gentle, 1 the hardest. */
+export function levelAt(t: number): Level {
+  const [from, to, at] = t < 0 ? [lightest, gentle, t + 1] : [gentle, hardest, t];
+  return { dpi: Math.round(from.dpi * (to.dpi / from.dpi) ** at), quality: Math.round(from.quality + (to.quality - from.quality) * at) };
+}
 
-/** Looks for the gentlest level that keeps within the limit, landing just under it.
- * @param attempt - the bytes at a level; @returns null when even the hardest is too large */
-export async function gentlestWithin<T extends { length: number }>(attempt: (level: Level) => Promise<T>, maxBytes: number, stopped: () => void): Promise<{ bytes: T; level: Level } | null> {
-  let best: { bytes: T; level: Level } | null = null, low = 0, high = 1;
-  const first = await attempt(levelAt(1));
-  if (first.length > maxBytes) return null;
-  best = { bytes: first, level: levelAt(1) };
-  for (let i = 0; i < 8 && best.bytes.length < maxBytes * 0.93; i++) {
-    stopped();
-    const t = (low + high) / 2, bytes = await attempt(levelAt(t));
-    if (bytes.length <= maxBytes) { if (bytes.length >= best.bytes.length) best = { bytes, level: levelAt(t) }; high = t; } else low = t;
+const most = 8, near = 0.93, aim = 0.97;
+/** Looks for the gentlest level that keeps within the limit, landing just under it. Sizes fall evenly enough with the level for each look to
+ * say where the next one is worth while.
+ * @param sizeAt - bytes at a level, which may be told without writing anything; the same level gives the same size
+ * @returns null when even the hardest is too large */
+export async function gentlestWithin(sizeAt: (level: Level) => number | Promise<number>, maxBytes: number, stopped: () => void): Promise<{ level: Level; size: number } | null> {
+  const look = async (t: number): Promise<{ t: number; size: number }> => { stopped(); return { t, size: await sizeAt(levelAt(t)) }; };
+  let over = await look(0), under = over;
+  if (over.size <= maxBytes) { over = await look(-1); if (over.size <= maxBytes) return { level: levelAt(-1), size: over.size }; }
+  else { under = await look(1); if (under.size > maxBytes) return null; }
+  for (let i = 0; i < most && under.size < maxBytes * near && under.t - over.t > 0.004; i++) {
+    // By the logarithm, since sizes fall by shares; never so near to an end that nothing would be learned, and by halves where that does not help.
+    const [high, low, target] = [over.size, under.size, maxBytes * aim].map(Math.log) as [number, number, number], share = i % 3 === 2 ? 0.5 : Math.min(0.92, Math.max(0.08, (high - target) / Math.max(1e-9, high - low)));
+    const next = await look(over.t + (under.t - over.t) * share);
+    if (next.size <= maxBytes) under = next; else over = next;
   }
-  return best;
+  return { level: levelAt(under.t), size: under.size };
 }

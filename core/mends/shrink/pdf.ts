@@ -4,7 +4,8 @@ import { surveyPdf } from '../../readers/pdf/survey.ts';
 import { isDict, nameOf, type PdfDict } from '../../readers/pdf/syntax.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { isGrey, pixelsFor, scaledPixmap } from './pictures.ts';
-import type { Level } from './level.ts';
+import { packBilevel } from './bilevel.ts';
+import { gentlestWithin, levelAt, type Level } from './level.ts';
 
 const writeSmall = 'garbage=4,compress,compress-images=yes,compress-fonts=yes,objstms=yes';
 
@@ -17,46 +18,106 @@ export async function repackPdf(bytes: Uint8Array): Promise<Uint8Array> {
   });
 }
 
-/** A PDF with its pictures brought down to a level. Pictures that would not get smaller, masks and line art stay as they are. */
-export async function pressPdf(bytes: Uint8Array, level: Level, job: Job): Promise<{ bytes: Uint8Array; pictures: number }> {
+/** A picture that can be pressed: its object, its packed bytes, and the inches at which it is shown. `lines`: of two colours, as scans of print are. */
+interface Pressable { num: number; packed: number; inches: [number, number]; lines: boolean }
+/** A picture at a level, as it would stand in the file. */
+interface Pressed { data: Uint8Array; lines: boolean; grey: boolean; width: number; height: number }
+
+/** A PDF with its pictures brought down to the gentlest level that keeps within a limit, or to the hardest where none does. Pictures that would not get smaller, and masks, stay as they are.
+ * @param bytes - as {@link repackPdf} gives them */
+export async function pressPdf(bytes: Uint8Array, maxBytes: number, job: Job): Promise<{ bytes: Uint8Array; level: Level; pictures: number }> {
   return withPdf(bytes, async (pdf, mupdf) => {
     if (pdf.needsPassword()) pdf.authenticatePassword('');
-    const inches = shownSizes(pdf, mupdf, job), survey = surveyPdf(pdf);
-    let pictures = 0;
-    for (const [num, { value, stream }] of survey.objects) {
-      if (!stream || !isDict(value) || nameOf(value.get('Subtype')) !== 'Image' || !survey.reachable.has(num) || !pressable(value)) continue;
-      heed(job);
-      const object = pdf.newIndirect(num);
-      try { if (pressPicture(pdf, mupdf, object, inches, level)) pictures++; } catch { /* a picture that cannot be decoded stays */ } finally { object.destroy(); }
-    }
-    return { bytes: await saveWhole(pdf, writeSmall), pictures };
+    const pictures = pressables(pdf, mupdf, job), press = presser(pdf, mupdf, pictures), bare = bytes.length - pictures.reduce((sum, p) => sum + p.packed, 0);
+    try {
+      const sizeAt = (level: Level): number => bare + pictures.reduce((sum, p) => { heed(job); return sum + Math.min(p.packed, press(p, level)?.data.length ?? p.packed); }, 0);
+      let level = (await gentlestWithin(sizeAt, maxBytes, () => heed(job)))?.level ?? levelAt(1), written = await write(bytes, pictures, press, level, job);
+      // What is written around the pictures may take a little more than was reckoned with: then once more, for as much less.
+      for (let spare = 1; written.bytes.length > maxBytes && spare <= 3; spare++) {
+        const tighter = (await gentlestWithin(sizeAt, maxBytes - spare * (written.bytes.length - maxBytes) - 512, () => heed(job)))?.level;
+        if (!tighter) break;
+        written = await write(bytes, pictures, press, level = tighter, job);
+      }
+      return { ...written, level };
+    } finally { press.end(); }
   });
 }
 
-const pressable = (dict: PdfDict): boolean => dict.get('ImageMask') !== true && dict.get('BitsPerComponent') !== 1 && !Array.isArray(dict.get('Mask')) && !dict.has('Decode');
-
-function pressPicture(pdf: PdfDocument, mupdf: MupdfModule, object: Mupdf.PDFObject, inches: Map<string, [number, number]>, level: Level): boolean {
-  const raw = object.readRawStream(), before = raw.getLength();
-  raw.destroy();
-  if (before < 8000) return false;
-  const image = pdf.loadImage(object);
-  try {
-    const [w, h] = [image.getWidth(), image.getHeight()], size = inches.get(`${w}x${h}`) ?? [w / 200, h / 200], grey = isGrey(image);
-    const pixmap = withManagedColours(mupdf, () => scaledPixmap(mupdf, image, pixelsFor(w, size[0], level.dpi), pixelsFor(h, size[1], level.dpi), grey));
-    try {
-      const jpeg = pixmap.asJPEG(level.quality, false);
-      if (jpeg.length >= before * 0.95) return false;
-      object.writeRawStream(jpeg);
+/** The document with its pictures at a level. */
+async function write(bytes: Uint8Array, pictures: Pressable[], press: (p: Pressable, level: Level) => Pressed | null, level: Level, job: Job): Promise<{ bytes: Uint8Array; pictures: number }> {
+  return withPdf(bytes, async (pdf) => {
+    if (pdf.needsPassword()) pdf.authenticatePassword('');
+    let changed = 0;
+    for (const picture of pictures) {
+      heed(job);
+      const pressed = press(picture, level);
+      if (!pressed || pressed.data.length >= picture.packed * 0.95) continue;
+      const object = pdf.newIndirect(picture.num);
+      object.writeRawStream(pressed.data);
       for (const key of ['DecodeParms', 'Decode', 'Intent', 'Metadata']) object.delete(key);
-      object.put('Filter', pdf.newName('DCTDecode'));
-      object.put('ColorSpace', pdf.newName(grey ? 'DeviceGray' : 'DeviceRGB'));
-      object.put('BitsPerComponent', 8);
-      object.put('Width', pixmap.getWidth());
-      object.put('Height', pixmap.getHeight());
-      return true;
-    } finally { pixmap.destroy(); }
-  } finally { image.destroy(); }
+      object.put('Filter', pdf.newName(pressed.lines ? 'FlateDecode' : 'DCTDecode'));
+      object.put('ColorSpace', pdf.newName(pressed.grey ? 'DeviceGray' : 'DeviceRGB'));
+      object.put('BitsPerComponent', pressed.lines ? 1 : 8);
+      object.put('Width', pressed.width);
+      object.put('Height', pressed.height);
+      object.destroy();
+      changed++;
+    }
+    return { bytes: await saveWhole(pdf, writeSmall), pictures: changed };
+  });
 }
+
+const plainSpace = (dict: PdfDict): boolean => nameOf(dict.get('ColorSpace')) === 'DeviceGray';
+const pressable = (dict: PdfDict): boolean => dict.get('ImageMask') !== true && (dict.get('BitsPerComponent') !== 1 || plainSpace(dict)) && !Array.isArray(dict.get('Mask')) && !dict.has('Decode');
+
+function pressables(pdf: PdfDocument, mupdf: MupdfModule, job: Job): Pressable[] {
+  const inches = shownSizes(pdf, mupdf, job), survey = surveyPdf(pdf), found: Pressable[] = [];
+  for (const [num, { value, stream }] of survey.objects) {
+    if (!stream || !isDict(value) || nameOf(value.get('Subtype')) !== 'Image' || !survey.reachable.has(num) || !pressable(value)) continue;
+    const object = pdf.newIndirect(num), raw = object.readRawStream(), packed = raw.getLength();
+    raw.destroy(); object.destroy();
+    const [w, h] = [value.get('Width'), value.get('Height')];
+    if (packed >= 8000 && typeof w === 'number' && typeof h === 'number') found.push({ num, packed, inches: inches.get(`${w}x${h}`) ?? [w / 200, h / 200], lines: value.get('BitsPerComponent') === 1 });
+  }
+  return found;
+}
+
+const mostKept = 192 << 20;
+/** Presses pictures to levels. What was drawn last is kept, within bounds: levels that differ in quality alone need no new drawing. */
+function presser(pdf: PdfDocument, mupdf: MupdfModule, pictures: Pressable[]): ((picture: Pressable, level: Level) => Pressed | null) & { end: () => void } {
+  const drawn = new Map<number, { key: string; pixmap: Mupdf.Pixmap; grey: boolean }>(), made = new Map<string, Pressed | null>(), broken = new Set<number>();
+  let kept = 0;
+  const forget = (num: number): void => { const known = drawn.get(num); if (!known) return; kept -= sizeOf(known.pixmap); known.pixmap.destroy(); drawn.delete(num); };
+  const press = (picture: Pressable, level: Level): Pressed | null => {
+    if (broken.has(picture.num)) return null;
+    const name = `${picture.num} ${level.dpi} ${level.quality}`, known = made.get(name);
+    if (known !== undefined) return known;
+    // Only the last level of each picture: whoever writes asks for the one that was settled on.
+    if (made.size > 2 * pictures.length) made.clear();
+    try {
+      const { pixmap, grey } = draw(picture, level), result: Pressed = { lines: picture.lines, grey, width: pixmap.getWidth(), height: pixmap.getHeight(), data: picture.lines ? packBilevel(pixmap.getPixels(), pixmap.getWidth(), pixmap.getHeight(), pixmap.getStride()) : pixmap.asJPEG(level.quality, false).slice() };
+      if (kept > mostKept) forget(picture.num);
+      made.set(name, result);
+      return result;
+    } catch { broken.add(picture.num); return null; }
+  };
+  const draw = (picture: Pressable, level: Level): { pixmap: Mupdf.Pixmap; grey: boolean } => {
+    const object = pdf.newIndirect(picture.num), image = pdf.loadImage(object);
+    object.destroy();
+    try {
+      // Print of two colours is read by its edges: it keeps twice the resolution, and no less than can be read (common practice, no published source).
+      const dpi = picture.lines ? Math.max(150, level.dpi * 2) : level.dpi, width = pixelsFor(image.getWidth(), picture.inches[0], dpi), height = pixelsFor(image.getHeight(), picture.inches[1], dpi), key = `${width}x${height}`, known = drawn.get(picture.num);
+      if (known?.key === key) return known;
+      forget(picture.num);
+      const grey = picture.lines || isGrey(image), pixmap = withManagedColours(mupdf, () => scaledPixmap(mupdf, image, width, height, grey)), entry = { key, pixmap, grey };
+      drawn.set(picture.num, entry);
+      kept += sizeOf(pixmap);
+      return entry;
+    } finally { image.destroy(); }
+  };
+  return Object.assign(press, { end: () => { for (const num of [...drawn.keys()]) forget(num); made.clear(); } });
+}
+const sizeOf = (pixmap: Mupdf.Pixmap): number => pixmap.getStride() * pixmap.getHeight();
 
 /** The largest size in inches at which a picture of given pixels is shown on any page. */
 function shownSizes(pdf: PdfDocument, mupdf: MupdfModule, job: Job): Map<string, [number, number]> {

@@ -48,6 +48,36 @@ describe('PDF', () => {
   });
   test('what cannot be met decently is said, with what else helps', async () => { const done = await shrinkFile(file('a.pdf', await picturePdf(await busyPicture('jpeg', 900))), 2000); expect([done.met, done.advice !== null, done.after < done.before]).toEqual([false, true, true]); });
 });
+test('a limit that leaves room for it leaves a picture nearly as it is', async () => {
+  const bytes = await picturePdf(await busyPicture('png', 700)), done = await shrinkFile(file('a.pdf', bytes), Math.round(bytes.length * 0.5));
+  expect([done.met, done.pictures!.quality > 90, done.after > done.maxBytes * 0.8]).toEqual([true, true, true]);
+});
+test('a scan of two colours keeps two, at a resolution that can be read', async () => {
+  // A page of print, as large pixels: letters are runs of black in white.
+  const side = 3000, row = side / 8, bits = new Uint8Array(row * side).fill(255);
+  let seed = 7;
+  const stroke = (left: number, top: number, wide: number, high: number): void => { for (let y = top; y < Math.min(side, top + high); y++) for (let x = left; x < Math.min(side, left + wide); x++) bits[y * row + (x >> 3)]! &= ~(0x80 >> (x & 7)); };
+  for (let y = 40; y < side - 60; y += 64) for (let x = 40; x < side - 40; x += 34) { seed = (seed * 1103515245 + 12345) % 2147483648; for (let k = 0; k < 3; k++) stroke(x + ((seed >> (k * 5)) % 18), y + ((seed >> (k * 4 + 3)) % 22), (seed >> k) & 1 ? 5 : 18, (seed >> k) & 1 ? 26 : 5); }
+  const bytes = await plantedPdf((pdf) => {
+    const dict = pdf.newDictionary(), objects = pdf.newDictionary(), page = pdf.findPage(0), list = pdf.newArray();
+    for (const [key, value] of Object.entries({ Type: 'XObject', Subtype: 'Image', ColorSpace: 'DeviceGray' })) dict.put(key, pdf.newName(value));
+    for (const [key, value] of Object.entries({ Width: side, Height: side, BitsPerComponent: 1 })) dict.put(key, value);
+    objects.put('Im', pdf.addStream(bits, dict));
+    page.getInheritable('Resources').put('XObject', objects);
+    list.push(page.get('Contents'));
+    list.push(pdf.addStream('q 400 0 0 400 90 60 cm /Im Do Q', {}));
+    page.put('Contents', list);
+  }), done = await shrinkFile(file('a.pdf', bytes), Math.round(bytes.length * 0.6));
+  expect([done.met, done.after > done.maxBytes * 0.7]).toEqual([true, true]);
+  const path = `${folder}/lines.pdf`;
+  writeFileSync(path, done.bytes);
+  const listed = execFileSync('pdfimages', ['-list', path]).toString().trim().split('\n').at(-1)!.trim().split(/\s+/);
+  expect([listed[5], listed[7], Number(listed[12]) >= 145]).toEqual(['gray', '1', true]);
+});
+test('a photo is compared at the size it has afterwards', async () => {
+  const bytes = await busyPicture('jpeg', 1600), done = await shrinkFile(file('a.jpg', bytes), Math.round(bytes.length * 0.2));
+  expect([done.met, done.proof.maxPixelDifference! < 120]).toEqual([true, true]);
+});
 test('DOCX: its pictures', async () => {
   const bytes = plantedDocx('', { 'word/media/image1.jpg': await busyPicture('jpeg', 1600) }), done = await shrinkFile(file('a.docx', bytes), Math.round(bytes.length * 0.4));
   expect([done.met, done.proof.textSame, done.after > done.maxBytes * 0.6]).toEqual([true, true, true]);
@@ -55,9 +85,16 @@ test('DOCX: its pictures', async () => {
 test.each([['a.txt', 'plain words'], ['a.url', '[InternetShortcut]\nURL=https://x.example']])('%s cannot be shrunk, and that is said', async (name, text) => { await expect(shrinkFile(file(name, new TextEncoder().encode(text)), 5)).rejects.toBeInstanceOf(CannotDo); });
 test('a limit that is no number is refused', async () => { await expect(shrinkFile(file('a.pdf', await plantedPdf()), NaN)).rejects.toThrow(/limit/); });
 test('the search ends at the gentlest level that fits', async () => {
-  const size = (q: number) => ({ length: q * 100 }), found = await gentlestWithin((l) => Promise.resolve(size(l.quality)), 6500, () => {});
-  expect(found!.bytes.length).toBeLessThanOrEqual(6500);
-  expect(found!.bytes.length).toBeGreaterThan(6000);
-  expect(await gentlestWithin(() => Promise.resolve(size(99)), 10, () => {})).toBeNull();
+  let looks = 0;
+  const found = await gentlestWithin((l) => { looks++; return l.quality * 100; }, 6500, () => {});
+  expect(found!.size).toBeLessThanOrEqual(6500);
+  expect(found!.size).toBeGreaterThan(6000);
+  expect(looks).toBeLessThanOrEqual(5);
+  expect(await gentlestWithin(() => 99, 10, () => {})).toBeNull();
+  // Where there is room for more than a gentle loss, there is less; and where all of it fits, none but the least.
+  expect((await gentlestWithin((l) => l.quality * 100, 9900, () => {}))!.level.quality).toBeGreaterThan(92);
+  expect((await gentlestWithin((l) => l.quality * 100, 20_000, () => {}))!.level).toEqual(levelAt(-1));
+  // Sizes that fall in one step only.
+  expect((await gentlestWithin((l) => (l.dpi > 100 ? 5000 : 1000), 2000, () => {}))!.size).toBe(1000);
   expect([levelAt(0).dpi, levelAt(1).dpi]).toEqual([300, 72]);
 });
