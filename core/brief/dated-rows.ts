@@ -27,7 +27,7 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
 }
 
 /** Words that name one window of several. */
-const partLabel = /\b((?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|(?:first|second|third) (?:lab |field |interim |seminar )?(?:report|essay|paper|assignment|sheet)(?=[^.;]{0,30}\b(?:due|deadline|is|by)\b)|first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|prospectus|outline|annotated bibliography|literature review|(?:part|section|stage|step|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round|memo|case memo|quiz|lab|problem set)\s+#?(?:\d+(?![\d.]*\s?%)|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b))\b/gi;
+const partLabel = /\b((?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|(?:first|second|third) (?:lab |field |interim |seminar )?(?:report|essay|paper|assignment|sheet)(?=[^.;]{0,30}\b(?:due|deadline|is|by)\b)|first draft|second draft|final draft|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|prospectus|outline|annotated bibliography|literature review|(?:part|section|stage|step|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round|memo|case memo|quiz|lab|problem set|entry)\s+#?(?:\d+(?![\d.]*\s?%)(?<!\bentry \d{3,})|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|camera-ready (?:version|copy|copies|paper)s?|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised version|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b))\b/gi;
 const numbered = /^(?:part|section|stage|step|task|phase|component|submission|assignment|window|round)\s/i;
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
@@ -40,6 +40,14 @@ const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\
 
 /** “Deadline for (a): …; for (b) and (c): …”. */
 const letteredItems = (clause: Clause, date: ReadDate, text: string): string | null => /\bfor ((?:(?:part|item)s? )?\([a-h1-9]\)(?:(?:,| and|, and| &) \([a-h1-9]\))*)\s*[:–-]?\s*(?:\w+day,?\s*)?$/i.exec(text.slice(clause.start, date.start))?.[1] ?? null;
+
+/** “The question appears at 9 am on Thursday. You then have until 9 pm the same day.” */
+function untilSameDay(clause: Clause, before: Clause | undefined, last: DatedRow | undefined, reading: Reading): DatedRow | null {
+  const m = last && last.role === 'opens' && last.clause === before && last.date.problem === 'none' ? /\b(?:until|till|by|before)\s+(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon|midnight),?\s+(?:on )?(?:that|the same|this) (?:day|evening|afternoon)\b/i.exec(clause.text) : null;
+  if (!m || !last) return null;
+  const whole = reading.read(`${last.date.iso.slice(0, 10)}, ${m[1]!}`)?.iso;
+  return whole && whole.length > 10 ? { ...last, role: 'due', clause, date: { iso: whole, start: clause.start + m.index, end: clause.start + m.index + m[0].length, problem: 'none' } } : null;
+}
 
 interface Label { text: string; at: number; to: number }
 /** “… excluding appendix” names no part. */
@@ -57,6 +65,8 @@ export function readRows(reading: Reading): RowsRead {
     const written = reading.dates(clause), dates = written.length > 0 ? written : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
     if (dates.length === 0) {
       if (/\|.*\|/.test(clause.text)) { const own = columnsOf(clause); if (own.some((role) => role !== null) || own.length !== columns.length) columns = own; const cells = clause.text.split('|').map((cell) => cell.trim()); if (cells[0] === '' && cells[1] === '' && cells.length >= 5) subjects = cells; }
+      const closing = untilSameDay(clause, clauses[index - 1], out.rows.at(-1), reading);
+      if (closing) { out.rows.push(closing); return; }
       if (addsTime(clause, clauses[index - 1], out.rows.at(-1), reading)) return;
       // “Part 1:” on a line of its own labels the lines below it.
       const short = clause.text.length < 60;
@@ -137,6 +147,7 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   if (item && !noHandIn.test(item[1]!)) return { label: item[1]!, listed: true };
   const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1] ?? (listing ? new RegExp(`^\\W*((?:[^:|–—\\d(]|\\([^)]*\\)){3,60}?)\\s+[–—-]\\s+(?=${weekdayOrDay})`, 'i').exec(clause.text)?.[1] : undefined);
   if (heading === undefined) return { label: null, listed: false };
+  if (/^(?:(?:the )?(?:deadline|due date|due|hand-?in)(?: date)? for )?(?:both|all|everything|all (?:files|parts|documents))$/i.test(heading.trim())) return { label: null, listed: false };
   const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;
   const isDue = /^(?!essay question)[\w -]{4,40}\s(?:is\s)?due$/i.test(whole), name = isDue ? whole.replace(/\s(?:is\s)?due$/i, '') : whole;
   const numberedDue = /^(?:deadline|due date|hand-?in|due) (?:\d{1,2}|[A-E])(?:\s*\(([\p{L} -]{3,30})\))?$/iu.exec(whole);

@@ -37,6 +37,8 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
   // “… and the spreadsheet with your calculations”: the word for the kind is the name as well.
   if (/^(?:spreadsheet|slide deck|presentation)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && previousEnd > mention.clause.start && /(?:\band|\bplus|,)\s+(?:the|your|an?|one)\s+(?:[a-z]+ )?$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
+  // “Spreadsheet: xlsx.”
+  if (/^(?:spreadsheet|slide deck|presentation|slides)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /^\W*$/.test(before) && /^\s*:/.test(mention.clause.text.slice(mention.to - mention.clause.start))) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “- report.pdf (no more than 12 pages)”: an item of a list that is a file.
   const item = /^[\s•▪◦*–-]*([A-Za-z][A-Za-z-]{2,})\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b(?=\s*(?:\(|[–:-]|$))/i.exec(mention.clause.text);
   if (item && item[0].length >= mention.to - mention.clause.start && item[0].length - (mention.to - mention.clause.start) < 2) return { label: item[1]!, at: mention.clause.start + item[0].indexOf(item[1]!) };
@@ -65,6 +67,11 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   if (m && /^(?:photos|photographs|pictures|scans|images|pages)$/i.test(m[1]!.trim()) && /^ (?:must|should|have to|are to|need to) be (?:merged|combined|joined|put|collected)\b/i.test(text.slice(m.index + m[0].length))) return null;
   // “English summary for exchange students: …” says for whom it is written.
   if (m && /^ for (?:[a-z]+ )?students\b/i.test(text.slice(m.index + m[0].length))) return null;
+  // “(Double-column, ABCD template, PDF)” tells how it is set.
+  if (m && /^template$/i.test(m[1]!) && /\b[A-Z]{3,}\s+$/.test(text.slice(0, m.index))) return null;
+  // “Report: max 20 pages + appendices (max 10 pages), PDF”: what the line is about stands before the colon.
+  const lead = previousEnd === mention.clause.start ? new RegExp(`^\\W*(${noun}):\\s`, 'i').exec(text) : null;
+  if (m && lead && m.index > lead[0].length && /^append/i.test(m[1]!)) return { label: lead[1]!, at: from + lead[0].indexOf(lead[1]!) };
   // What stands in quotation marks is a name on a screen.
   if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length))) return null;
   // “Attach the declaration as the last page of the PDF.”

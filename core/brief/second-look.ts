@@ -87,7 +87,7 @@ export function dateAsDeadline(rows: DatedRow[]): void {
 const forAll = /^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]m| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
-  const both = /,\s*(?:both|all|each|always)(?: of them)?(?: due)? (?:by|at)\s+(?=\d|noon|midnight)/i;
+  const both = /[,(]\s*(?:both|all|each|always)(?: of them)?(?: due)? (?:by|at)\s+(?=\d|noon|midnight)/i;
   const shared = reading.clauses.flatMap((c) => both.test(c.text) ? timeOfDay.exec(c.text.slice(both.exec(c.text)!.index))?.[0] ?? [] : (((forAll.test(c.text) || /\bin each case\b/i.test(c.text)) && (reading.dates(c).length === 0 || /\bon the date\b|\bin each case (?:at|by)\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : [])))[0];
   if (!shared) return;
   for (const r of rows) {

@@ -3936,7 +3936,7 @@ Put both into the box "Stats project". File names should follow the scheme group
   },
   {
     text: `Essay (40%): 1800 words, +/- 180. The essay opens for submission on Monday 8 March at 9am and closes on Friday 26 March 2027 at 5pm (GMT). Word files only (.docx). Don't put your name on it – the system adds your ID. You can submit any number of times; only your final submission will be seen by the marker. There is a five-minute buffer, after which submissions are flagged late: 5 marks, then 5 more marks for each day.`,
-    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1620, 'limits.maxWords': 1980, anonymous: true, opens: '2027-03-08T09:00:00+00:00', due: '2027-03-26T17:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1620, 'limits.maxWords': 1980, anonymous: true, opens: '2027-03-08T09:00:00+00:00', due: '2027-03-26T17:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5},
   },
   {
     text: `FINAL PROJECT DUE DATES
@@ -5169,6 +5169,75 @@ Yes, number first, then "labreport".`,
   {
     text: `Module SOC1010 (Evening). Research diary: 5 entries of 400 words each, in one Word file, by 8.00 p.m. on the Friday of the final teaching week (16 April 2027). Please don't use cover sheets. Please put your registration number in the header and call the file "SOC1010 diary <registration number>". Diaries over 2,200 words in total will be returned unmarked.`,
     says: {documents: [{label: 'Research diary', types: ['docx']}], 'limits.maxWords': 2200, 'naming.pattern': 'SOC1010 diary <registration number>', 'naming.mustContain': ['studentNumber'], due: '2027-04-16T20:00:00'},
+  },
+  {
+    text: `ASSIGNMENT 1 – SHORT ESSAY
+Due date: Wednesday 24 March 2027 (Week 5), 2.00 p.m.
+Word limit: 1500 (references not included)
+Value: 20%
+Instructions for submission: Submit a Word document through the Assignment 1 folder. Do not submit a PDF. Do not add a cover page. Your student ID must appear in the header of every page and at the beginning of the file name.
+Late submissions: 5% of the available marks per day; submissions more than 7 days late will not be marked.
+Extensions: apply before the due date.`,
+    says: {place: 'Assignment 1 folder', documents: [{label: null, types: ['docx']}], 'limits.maxWords': 1500, 'naming.mustContain': ['studentNumber'], due: '2027-03-24T14:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'counting.left': ['references']},
+  },
+  {
+    text: `Final Exam Essay (open book)
+
+The question will appear here at 9 am on Thursday May 13. You then have until 9 pm the same day to write and upload your answer. All times Central. 1,000 words tops. Acceptable formats: .docx, .pdf, .rtf. Only one upload per student. I grade without names, so identify yourself only by your student number (put it in the file name: 1234567.docx).`,
+    says: {documents: [{label: null, types: ['docx', 'pdf', 'rtf']}], 'limits.maxWords': 1000, 'naming.mustContain': ['studentNumber'], anonymous: true, opens: '2027-05-13T09:00:00-05:00', due: '2027-05-13T21:00:00-05:00', timeZone: 'America/Chicago', 'attempts.allowed': 1},
+  },
+  {
+    text: `Dissertation submission 2026/27
+
+* Two electronic copies: (a) the dissertation as PDF; (b) the signed declaration form as PDF.
+* Word limit 12,000, which includes quotations and footnotes but not the abstract, bibliography or appendices. A penalty of one mark will be applied for every 100 words over the limit.
+* Size of files: 40MB in total.
+* File names: candidate number_DISS.pdf and candidate number_DECL.pdf
+* Deadline: 12.00 noon, Thursday 29 April 2027
+* Anonymity: the dissertation must not contain your name.
+* The system allows one submission only; contact the office if you have uploaded the wrong file.`,
+    says: {documents: [{label: 'Dissertation', types: ['pdf']}, {label: 'Signed declaration form', types: ['pdf']}], 'limits.maxBytes': 40000000, 'limits.maxWords': 12000, 'naming.pattern': 'candidate number_DISS.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-04-29T12:00:00', 'attempts.allowed': 1, declaration: true, 'counting.counted': ['quotations', 'footnotes'], 'counting.left': ['abstract', 'references', 'appendices']},
+  },
+  {
+    text: `Dear students
+
+Owing to the bank holiday, the submission date is put back by one day, i.e. to Tuesday 4 May 2027, 10 a.m. (instead of Monday 3 May, 10 a.m.). Everything else in the assignment brief stays the same.
+
+Assignment brief
+Length: 2000-2500 words. Format: PDF. Pages must be numbered. Font size 12, spacing 1.5. Referencing style: Chicago (notes and bibliography). Submission via the "Essay 2" link. You may submit as many times as you like before the deadline.`,
+    says: {place: 'Essay 2', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, due: '2027-05-04T10:00:00', 'attempts.allowed': 'unlimited', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `How to submit your artwork documentation
+Photographs: 5 to 8 JPEG files, each between 1 and 4 MB, named surname_01.jpg, surname_02.jpg and so on.
+Text: one .txt file with titles, max. 1,000 characters.
+Zip everything into one file (max. 30 MB).
+Closing date: 30.06.2027, 24:00 Uhr (MESZ)`,
+    says: {documents: [{label: 'Photographs', types: ['jpeg']}, {label: 'Text', types: ['txt']}, {label: null, types: ['zip'], limits: {maxBytes: 30000000}}], 'naming.pattern': 'surname_01.jpg', 'naming.mustContain': ['surname'], due: '2027-07-01T00:00:00'},
+  },
+  {
+    text: `Please submit a 6-page paper (double-column, IEEE template, PDF, max. 6 MB) to the workshop track by Feb 28, 2027 (AoE). Submissions are double-blind: author names must not appear. Camera-ready versions (7 pages incl. references) are due on April 15, 2027. Each student submits one paper. Notification: March 25.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 6000000, anonymous: true, timeZone: 'AoE', parts: [{label: 'paper', opens: null, due: '2027-02-28'}, {label: 'Camera-ready versions', opens: null, due: '2027-04-15'}]},
+  },
+  {
+    text: `Portfolio deadlines: Entry 1 – 19 February; Entry 2 – 12 March; Entry 3 – 9 April (each by 17:00). Every entry 500–700 words, Word file, in the box "Entries". You may revise entries 1 and 2 until 9 April; the last version is graded.`,
+    says: {place: 'Entries', documents: [{label: null, types: ['docx']}], due: '2027-04-09T17:00:00', parts: [{label: 'Entry 1', opens: null, due: '2027-02-19T17:00:00'}, {label: 'Entry 2', opens: null, due: '2027-03-12T17:00:00'}, {label: 'Entry 3', opens: null, due: '2027-04-09T17:00:00'}], 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Hi Prof. said in class today: paper's due next Friday not this Friday!! still 5pm, still as pdf, 5 pages max w/o bibliography. turn it in under Files > Final. thx`,
+    says: {place: 'Files > Final', documents: [{label: 'Paper', types: ['pdf']}], 'limits.maxPages': 5},
+  },
+  {
+    text: `SUBMISSION OF WRITTEN WORK (Department rules)
+All essays are submitted electronically by 11.00 on the day of the deadline. Essays submitted after 11.00 but before 11.00 on the following day lose 5 marks; thereafter 5 further marks per day are deducted up to day 5. No essay will be accepted after that unless an extension has been granted. All essays are marked anonymously.
+
+This essay
+Deadline 22 March 2027. 2,500 words (the acceptable range is 2,250–2,750). Word or PDF.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2250, 'limits.maxWords': 2750, anonymous: true, due: '2027-03-22T11:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Assignment: Business plan (group). Report: max 20 pages + appendices (max 10 pages), PDF, 20MB. Spreadsheet: xlsx. Deadline for both: 16/04/2027 23.59 BST. One member uploads for everybody. Put all student numbers on page 1. File names: Group__Report.pdf, Group__Model.xlsx with your group number in the gap. Peer evaluation form (online) by 19/04/2027.`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 20000000, maxPages: 20}}, {label: 'Spreadsheet', types: ['xlsx']}], due: '2027-04-16T23:59:00+01:00', timeZone: 'BST'},
   },
 ];
 

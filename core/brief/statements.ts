@@ -127,7 +127,7 @@ export function isRefused(before: string, after: string): boolean {
   if (/^\W*(?:rejected|refused|not accepted|unacceptable)\s*:[^.;]*$/i.test(before)) return true;
   // “We can’t annotate PDFs.”
   if (/\b(?:can['’]?t|can ?not|cannot|unable to)\b[^.;]{0,10}\b(?:annotate|open|read|mark|edit|accept|take|use|work with|handle)\s+(?:an? |the |your |any )?\.?$/i.test(before)) return true;
-  const since = before.replace(/\([^()]*\)/g, (s) => ' '.repeat(s.length)).slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(', please '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.search(/,\s+not\s+[^,]*$/)) + 1);
+  const since = before.replace(/\([^()]*\)/g, (s) => ' '.repeat(s.length)).slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(', please '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.lastIndexOf('! '), before.search(/,\s+not\s+[^,]*$/)) + 1);
   if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not (?:be )?(?:more|larger|longer|later|bigger|greater) than|not exceed|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
   return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be)\b/i.test(after) && !/\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);
 }
