@@ -5163,7 +5163,7 @@ Yes, number first, then "labreport".`,
     says: {documents: [{label: 'Answers', types: ['pdf']}], anonymous: true, opens: '2027-03-05T10:00:00-05:00', due: '2027-03-05T14:00:00-05:00', timeZone: 'EST', 'attempts.allowed': 1},
   },
   {
-    text: `Project 3. Due 4/12 at 11:59 pm ET. What to turn in: a single ZIP (under 25 MB) named p3-<your username>.zip with report.pdf (4 pages max) inside. Late policy: 20% off per day, max 2 days. Unlimited submissions; last counts. We run code through similarity detection.`,
+    text: `Project 3. Due 4/12 at 11:59 pm ET. What to hand in: a single ZIP (under 25 MB) named p3-<your username>.zip with report.pdf (4 pages max) inside. Late policy: 20% off per day, max 2 days. Unlimited submissions; last counts. We run code through similarity detection.`,
     says: {documents: [{label: null, types: ['zip']}], 'limits.maxBytes': 25000000, 'limits.maxPages': 4, 'naming.pattern': 'p3-<your username>.zip', 'naming.mustContain': ['username'], similarityChecked: true, due: '2027-04-12T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 20, 'late.cutoffDays': 2},
   },
   {
