@@ -1,8 +1,8 @@
 import { readyFaces } from '../engines/faces.ts';
 import type * as Mupdf from 'mupdf';
-import { loadMupdf, reason, saveWhole, withPdf, type MupdfModule, type PdfDocument } from '../engines/pdf.ts';
+import { loadMupdf, reason, saveWhole, withPdf, type MupdfModule, type PDFObject, type PdfDocument } from '../engines/pdf.ts';
 import { writeOutline, type Bookmark } from '../engines/outline.ts';
-import { formOf, showForm, stampLines, stampWidth, type PlacedForm } from '../engines/stamp.ts';
+import { formOf, showForm, showPicture, stampLines, stampWidth, type PlacedForm } from '../engines/stamp.ts';
 import { readUnicodeMap, withoutShapes, writeUnicodeMap } from '../engines/unicode-map.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
@@ -10,7 +10,7 @@ import { latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/docx.ts';
-import { linesOf, linesOn, piecesOf, type LineLook, type LinePlace } from './running-lines.ts';
+import { linesOf, linesOn, piecesOf, type LineLook, type LineOn, type LinePicture, type LinePlace } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
 import { familyOf, oneColumn, oneSize, type FontFamily, type PageDescription } from './page-description.ts';
@@ -57,7 +57,8 @@ export async function countLaidPages(page: PageDescription): Promise<number> {
 
 /** Sets each page's head and foot; numbers go on from page to page where no section begins them anew. */
 async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets: SheetOf[]): Promise<void> {
-  const count = pdf.countPages(), mupdf = await loadMupdf(), forms = new Map<string, PlacedForm>();
+  const count = pdf.countPages(), mupdf = await loadMupdf(), forms = new Map<string, PlacedForm>(), images = new Map<string, PDFObject>(), once = new Set<string>();
+  let pictures = 0;
   let number = 0, before = -1;
   for (let i = 0; i < count; i++) {
     const { size: { widthPt, heightPt, marginsPt: [top, right, bottom, left] }, lines: index } = sheets[i] ?? { size: page, lines: 0 }, lines = index > 0 ? page.laterLines[index - 1] ?? page : page, first = index !== before;
@@ -65,12 +66,13 @@ async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets
     before = index;
     const { head, foot } = linesOn(lines, number, count, first && (index > 0 || i === 0));
     if (lines.numberFormat !== 'decimal') page.generated.push(formatNumber(number, lines.numberFormat));
+    for (const [slot, on] of [['head', head], ['foot', foot]] as const) on.pictures.forEach((picture, k) => { pictures++; once.add(`${index} ${slot} ${k} ${picture.source.length}`); });
     const ends = [['left', left], ['centre', (left + widthPt - right) / 2], ['right', widthPt - right]] as const, width = widthPt - left - right;
     const stamps = [[head, top * 0.55], [foot, heightPt - bottom * 0.45]].flatMap(([one, y]) => {
-      const { line, look } = one as typeof head, pieces = piecesOf(line), set = setAs(look, page), widths = pieces.map((text) => (text ? stampWidth(mupdf, text, set.face) : 0));
+      const { line, look, pictures } = one as LineOn, pieces = piecesOf(line), set = setAs(look, page), beside = showPictures(pdf, mupdf, i, pictures, images, { atHead: one === head, margin: one === head ? top : bottom, left, width, heightPt }), widths = pieces.map((text) => (text ? stampWidth(mupdf, text, set.face) : 0));
       // A line that would run over its ends is set smaller.
       const wide = widths.reduce<number>((sum, w) => sum + (w ?? 0), 0) * set.size + 12 * (pieces.filter(Boolean).length - 1), size = Math.max(6, Math.floor(20 * set.size * Math.min(1, width / Math.max(1, wide))) / 20);
-      return pieces.flatMap((text, k) => (text ? [{ text, x: ends[k]![1], y: y as number, ...set, size, align: ends[k]![0], plain: widths[k] !== null }] : []));
+      return pieces.flatMap((text, k) => (text ? [{ text, x: ends[k]![1] + (k === 0 ? beside.left : k === 2 ? -beside.right : 0), y: y as number, ...set, size, align: ends[k]![0], plain: widths[k] !== null }] : []));
     });
     const plain = stamps.filter((s) => s.plain);
     if (plain.length > 0) await stampLines(pdf, i, plain);
@@ -80,8 +82,23 @@ async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets
       showForm(pdf, i, form, [left, heightPt - stamp.y + stamp.size * aboveBaseline]);
     }
   }
+  page.repeatedPictures = pictures - once.size;
 }
 
+/** Puts the pictures of a head or foot within the margin, no larger than it bears. @returns the room that they take at the left and at the right */
+function showPictures(pdf: PdfDocument, mupdf: MupdfModule, index: number, pictures: LinePicture[], images: Map<string, PDFObject>, { atHead, margin, left, width, heightPt }: { atHead: boolean; margin: number; left: number; width: number; heightPt: number }): { left: number; right: number } {
+  const taken = { left: 0, centre: 0, right: 0 };
+  for (const { source, widthPt, heightPt: high, place } of pictures) {
+    let object = images.get(source);
+    if (!object) { const image = new mupdf.Image(Uint8Array.from(atob(source.slice(source.indexOf(',') + 1)), (c) => c.charCodeAt(0))); try { images.set(source, object = pdf.addImage(image)); } finally { image.destroy(); } }
+    const scale = Math.min(1, (margin - 10) / high, width / widthPt);
+    if (scale <= 0.05) continue;
+    const [w, h] = [widthPt * scale, high * scale], gap = Math.max(4, Math.min(36, margin - h - 6)), x = left + (place === 'left' ? taken.left : place === 'right' ? width - w - taken.right : (width - w) / 2);
+    showPicture(pdf, index, object, [x, atHead ? heightPt - gap - h : gap, w, h]);
+    taken[place] += w + 6;
+  }
+  return taken;
+}
 /** How a line is set: as it says, or else as the text; no smaller and no larger than the margins bear. */
 function setAs(look: LineLook | null, page: PageDescription): { face: string; size: number; colour: string; family: FontFamily } {
   const family = look?.font ? familyOf(look.font) : page.baseFont, [plain, bold, italic, both] = standardFaces[family];

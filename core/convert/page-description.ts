@@ -10,6 +10,7 @@ export interface PageDescription extends RunningLines {
   language: string | null;
   baseFont: FontFamily; baseSizePt: number;
   /** words that the mapping itself adds: list labels, note marks */ generated: string[];
+  /** pictures of heads and feet that later pages show again, known when the pages are set */ repeatedPictures: number;
   counts: { images: number; tables: number; equations: number; footnotes: number };
   /** fonts that were asked for and replaced by metric-compatible or similar ones */ substituted: { asked: string; used: FontFamily }[];
   losses: string[];
@@ -28,6 +29,6 @@ export function familyOf(font: string): FontFamily {
 
 export const a4: PageSize = { widthPt: 595.28, heightPt: 841.89, marginsPt: [72, 72, 72, 72] };
 export const emptyPage = (): PageDescription => ({
-  body: '', ...a4, ...noLines(), laterLines: [], title: '', language: null, baseFont: 'serif', baseSizePt: 12, generated: [],
+  body: '', ...a4, ...noLines(), laterLines: [], title: '', language: null, baseFont: 'serif', baseSizePt: 12, generated: [], repeatedPictures: 0,
   counts: { images: 0, tables: 0, equations: 0, footnotes: 0 }, substituted: [], losses: [],
 });

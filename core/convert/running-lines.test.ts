@@ -69,3 +69,38 @@ test.each([
   }));
   expect(head).toEqual([expect.stringMatching(/(?:Mono|Courier).*Bold/), 8]);
 });
+
+test('a picture in a head and one in a foot are on every page, each once in the file, within the margins, and counted once', async () => {
+  const { plainPicture } = await import('../testing/plant.ts'), picture = await plainPicture('png');
+  const drawing = (align: string): string => inParagraph(`${align ? `<w:pPr><w:jc w:val="${align}"/></w:pPr>` : ''}<w:r><w:drawing><wp:inline xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" xmlns:pic="http://schemas.openxmlformats.org/drawingml/2006/picture"><wp:extent cx="1270000" cy="1905000"/><a:graphic><a:graphicData><pic:pic><pic:blipFill><a:blip r:embed="rId1"/></pic:blipFill></pic:pic></a:graphicData></a:graphic></wp:inline></w:drawing></w:r>`);
+  const own = '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/image" Target="media/image1.png"/></Relationships>', rel = (id: string, kind: string): string => `<Relationship Id="${id}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${kind}" Target="${kind}1.xml"/>`;
+  const docx = plantedDocx(`${inParagraph('<w:r><w:br w:type="page"/></w:r>')}${inParagraph('<w:r><w:t>Second page</w:t></w:r>')}<w:sectPr><w:headerReference w:type="default" r:id="rId8"/><w:footerReference w:type="default" r:id="rId9"/></w:sectPr>`, {
+    'word/header1.xml': wordPart('hdr', drawing('')), 'word/footer1.xml': wordPart('ftr', drawing('right')), 'word/media/image1.png': picture, 'word/_rels/header1.xml.rels': own, 'word/_rels/footer1.xml.rels': own,
+    'word/_rels/document.xml.rels': `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${rel('rId8', 'header')}${rel('rId9', 'footer')}</Relationships>`,
+  });
+  const done = await convertFiles([{ name: 'a.docx', path: 'a.docx', bytes: docx }]);
+  expect([done.pages, done.proof.images]).toEqual([2, { before: 2, after: 2 }]);
+  const boxes = await withPdf(done.bytes, (pdf, mupdf) => [0, 1].map((i) => withPage(pdf, i, (page) => {
+    const found: number[][] = [], device = new mupdf.Device({ fillImage: (_: unknown, m: number[]) => { found.push([m[4]!, m[5]!, m[4]! + m[0]!, m[5]! + m[3]!].map(Math.round)); } } as never);
+    page.run(device, mupdf.Matrix.identity); device.destroy();
+    return found;
+  })));
+  expect(boxes[0]).toEqual(boxes[1]);
+  const [head, foot] = boxes[0]!.sort((a, b) => Math.min(a[1]!, a[3]!) - Math.min(b[1]!, b[3]!)) as [number[], number[]];
+  // Drawn no higher than the margin, at the left margin and at the right one.
+  expect([Math.max(head[1]!, head[3]!) <= 72, Math.min(foot[1]!, foot[3]!) >= 842 - 72, head[0], foot[2]]).toEqual([true, true, 72, 523]);
+});
+
+test('OpenDocument: a picture in a head is on every page', async () => {
+  const { plainPicture, plantedOdt } = await import('../testing/plant.ts');
+  const odt = plantedOdt('<text:p>More</text:p>', { 'Pictures/a.png': await plainPicture('png'), 'styles.xml': '<office:document-styles NS><office:automatic-styles><style:style style:name="R" style:family="paragraph"><style:paragraph-properties xmlns:fo="urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0" fo:text-align="end"/></style:style></office:automatic-styles><office:master-styles><style:master-page style:name="Standard" style:page-layout-name="x"><style:header><text:p text:style-name="R"><draw:frame svg:width="3cm" svg:height="1cm"><draw:image xlink:href="Pictures/a.png"/></draw:frame></text:p></style:header></style:master-page></office:master-styles></office:document-styles>' });
+  const done = await convertFiles([{ name: 'a.odt', path: 'a.odt', bytes: odt }]);
+  expect(done.proof.images).toEqual({ before: 1, after: 1 });
+  const right = await withPdf(done.bytes, (pdf, mupdf) => withPage(pdf, 0, (page) => {
+    let edge = 0;
+    const device = new mupdf.Device({ fillImage: (_: unknown, m: number[]) => { edge = m[4]! + m[0]!; } } as never);
+    page.run(device, mupdf.Matrix.identity); device.destroy();
+    return edge;
+  }));
+  expect(Math.round(right)).toBe(523);
+});

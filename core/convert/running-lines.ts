@@ -2,6 +2,8 @@ import { formatNumber } from '../styles/docx.ts';
 
 /** How a running line is set; null where it is set as the text is. */
 export interface LineLook { sizePt: number | null; font: string | null; bold: boolean; italic: boolean; /** six hexadecimal digits */ colour: string | null }
+/** A picture in a head or foot, as the crest of a department is; as large as it is shown. */
+export interface LinePicture { /** a data address */ source: string; widthPt: number; heightPt: number; place: LinePlace }
 export const lineSlots = ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const;
 export type LineSlot = (typeof lineSlots)[number];
 
@@ -13,12 +15,13 @@ export interface RunningLines {
   /** and so have pages with even numbers */ evenPagesDiffer: boolean; evenHead: string; evenFoot: string;
   /** the number of the first page; null: numbers go on */ numberFrom: number | null; numberFormat: PageNumberFormat;
   /** of lines that say how they are set */ looks: Readonly<Partial<Record<LineSlot, LineLook>>>;
+  pictures: Readonly<Partial<Record<LineSlot, LinePicture[]>>>;
 }
-export const noLines = (): RunningLines => ({ looks: {}, head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', evenPagesDiffer: false, evenHead: '', evenFoot: '', numberFrom: null, numberFormat: 'decimal' });
+export const noLines = (): RunningLines => ({ looks: {}, pictures: {}, head: '', foot: '', firstPageDiffers: false, firstHead: '', firstFoot: '', evenPagesDiffer: false, evenHead: '', evenFoot: '', numberFrom: null, numberFormat: 'decimal' });
 /** The lines alone of whatever has them. */
-export const linesOf = ({ head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat, looks }: RunningLines): RunningLines => ({ looks, head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat });
+export const linesOf = ({ head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat, looks, pictures }: RunningLines): RunningLines => ({ looks, pictures, head, foot, firstPageDiffers, firstHead, firstFoot, evenPagesDiffer, evenHead, evenFoot, numberFrom, numberFormat });
 /** Without what is stored and not shown. */
-export const shownLines = (lines: RunningLines): RunningLines => ({ ...lines, ...(lines.firstPageDiffers ? {} : { firstHead: '', firstFoot: '' }), ...(lines.evenPagesDiffer ? {} : { evenHead: '', evenFoot: '' }) });
+export const shownLines = (lines: RunningLines): RunningLines => ({ ...lines, pictures: Object.fromEntries(Object.entries(lines.pictures).filter(([slot]) => (lines.firstPageDiffers || !slot.startsWith('first')) && (lines.evenPagesDiffer || !slot.startsWith('even')))), ...(lines.firstPageDiffers ? {} : { firstHead: '', firstFoot: '' }), ...(lines.evenPagesDiffer ? {} : { evenHead: '', evenFoot: '' }) });
 
 /** Which lines each section has: those of the first, and the later ones that are others. A section whose first page differs, or whose numbers begin anew, begins lines of its own. */
 export function gatherLines(sections: RunningLines[]): { first: RunningLines; later: RunningLines[]; of: number[] } {
@@ -31,11 +34,13 @@ export function gatherLines(sections: RunningLines[]): { first: RunningLines; la
   return { first, later, of };
 }
 
+/** What stands in a page's head or foot. */
+export interface LineOn { line: string; look: LineLook | null; pictures: LinePicture[] }
 /** A page's head and foot. @param number - of the page @param count - of all pages @param first - the first one that has these lines */
-export function linesOn(lines: RunningLines, number: number, count: number, first: boolean): Record<'head' | 'foot', { line: string; look: LineLook | null }> {
+export function linesOn(lines: RunningLines, number: number, count: number, first: boolean): Record<'head' | 'foot', LineOn> {
   const slots: readonly [LineSlot, LineSlot] = first && lines.firstPageDiffers ? ['firstHead', 'firstFoot'] : lines.evenPagesDiffer && number % 2 === 0 ? ['evenHead', 'evenFoot'] : ['head', 'foot'];
   const fill = (line: string): string => line.replace(/\u0001/g, formatNumber(number, lines.numberFormat)).replace(/\u0002/g, String(count));
-  const [head, foot] = slots.map((slot) => ({ line: fill(lines[slot]), look: lines.looks[slot] ?? null })) as [{ line: string; look: LineLook | null }, { line: string; look: LineLook | null }];
+  const [head, foot] = slots.map((slot): LineOn => ({ line: fill(lines[slot]), look: lines.looks[slot] ?? null, pictures: lines.pictures[slot] ?? [] })) as [LineOn, LineOn];
   return { head, foot };
 }
 

@@ -58,13 +58,16 @@ export function formOf(pdf: PdfDocument, source: PdfDocument): PlacedForm {
   try { return { form: pdf.addStream(stream, dict), size }; } finally { stream.destroy(); }
 }
 /** Shows a form on a page, as none of its text (14.8.2.2). @param at - its upper left corner, in points of the page's own space */
-export function showForm(pdf: PdfDocument, index: number, { form, size: [x0, , , y1] }: PlacedForm, at: readonly [number, number]): void {
+export const showForm = (pdf: PdfDocument, index: number, { form, size: [x0, , , y1] }: PlacedForm, at: readonly [number, number]): void => showObject(pdf, index, form, [1, 0, 0, 1, at[0] - x0, at[1] - y1]);
+/** Shows a picture on a page, as none of its text. @param box - lower left corner, width and height, in points of the page's own space */
+export const showPicture = (pdf: PdfDocument, index: number, image: PdfObject, [x, y, width, height]: readonly [number, number, number, number]): void => showObject(pdf, index, image, [width, 0, 0, height, x, y]);
+function showObject(pdf: PdfDocument, index: number, form: PdfObject, matrix: readonly number[]): void {
   const object = pdf.findPage(index), forms = own(pdf, own(pdf, object, 'Resources'), 'XObject'), name = `HandOverLine${form.asIndirect()}`;
   forms.put(name, form);
   const contents = object.get('Contents'), list = pdf.newArray();
   list.push(pdf.addStream('q', {}));
   if (contents.isArray()) for (let i = 0; i < contents.length; i++) list.push(contents.get(i)); else if (!contents.isNull()) list.push(contents);
   list.push(pdf.addStream('Q', {}));
-  list.push(pdf.addStream(`q /Artifact BMC 1 0 0 1 ${(at[0] - x0).toFixed(3)} ${(at[1] - y1).toFixed(3)} cm /${name} Do EMC Q`, {}));
+  list.push(pdf.addStream(`q /Artifact BMC ${matrix.map((n) => n.toFixed(3)).join(' ')} cm /${name} Do EMC Q`, {}));
   object.put('Contents', list);
 }

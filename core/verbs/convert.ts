@@ -54,7 +54,7 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
   const result = await readDocument(bytes, 'result.pdf', {});
   const summed = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
   // Pictures are counted in the result itself.
-  const counts = { ...summed, images: result.structure?.images ?? summed.images };
+  const counts = { ...summed, images: result.structure ? result.structure.images - pages.reduce((n, p) => n + p.repeatedPictures, 0) : summed.images };
   const skeletons = await compareSkeletons(files, sources, bytes, pages), proof = proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }, skeletons), told = [...pages.flatMap((p) => p.losses), ...skeletons.losses];
   return {
     bytes, engine: office ? 'office' : 'builtin', pages: result.pages.ok ? result.pages.value.length : 0,

@@ -5,7 +5,7 @@ import { pictureSource } from '../picture.ts';
 import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
 import { widthOf } from '../table-widths.ts';
-import { gatherLines, noLines, oneLine, placedLine, placeOf, shownLines, type LineLook, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { gatherLines, noLines, oneLine, placedLine, placeOf, shownLines, type LineLook, type LinePicture, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, tabsWith, type Look, type Styles } from '../../styles/docx.ts';
 
@@ -45,22 +45,24 @@ function sized(sections: StorySection[], usual: PageSize): Omit<Section, 'lines'
 }
 
 /** Each section's heads and feet; a section without one of its own has that of the section before it (17.10). */
-function runningLines(sections: SectionProperties[], { losses }: PageDescription, pack: Package, relations: Map<string, Relation>, styles: Styles): RunningLines[] {
+function runningLines(sections: SectionProperties[], { losses, counts }: PageDescription, pack: Package, relations: Map<string, Relation>, styles: Styles): RunningLines[] {
   const evenPagesDiffer = isOn(pack.text('word/settings.xml') ?? ''), known = new Map<string, FlatStory>();
   const lineAt = (id: string): FlatStory => {
     const kept = known.get(id), target = relations.get(id)?.target;
     if (kept !== undefined) return kept;
-    const xml = target ? pack.text(resolveTarget(target)) : null, line = xml ? flatStory(xml, styles) : { line: '', look: null };
+    const part = target ? resolveTarget(target) : null, xml = part ? pack.text(part) : null, own = part ? readRelations(pack.text(part.replace(/([^/]+)$/, '_rels/$1.rels')) ?? '') : new Map<string, Relation>();
+    const line = xml ? flatStory(xml, styles, (rel) => { const image = own.get(rel), bytes = image && !image.external ? pack.part(resolveTarget(image.target)) : null; return bytes ? pictureSource(bytes) : null; }) : { line: '', look: null, pictures: [] };
+    counts.images += line.pictures.length;
     known.set(id, line);
     return line;
   };
   let before = noLines();
   return sections.map(({ refs, firstPageDiffers, numberFrom, numberFormat, goesOn }, i) => {
     const lines: RunningLines = { ...before, firstPageDiffers, evenPagesDiffer, numberFrom, numberFormat };
-    for (const { kind, type, id } of refs) { const at = slots[`${kind} ${type}`]; if (!at) continue; const { line, look } = lineAt(id), { [at]: _, ...others } = lines.looks; lines[at] = line; lines.looks = look ? { ...others, [at]: look } : others; }
+    for (const { kind, type, id } of refs) { const at = slots[`${kind} ${type}`]; if (!at) continue; const { line, look, pictures } = lineAt(id), { [at]: _, ...others } = lines.looks; lines[at] = line; lines.looks = look ? { ...others, [at]: look } : others; lines.pictures = { ...lines.pictures, [at]: pictures }; }
     if (goesOn && i > 0) {
       // The page that such a section shares has lines already.
-      if ((lines.head !== before.head || lines.foot !== before.foot) && !losses.includes(sharesPage)) losses.push(sharesPage);
+      if ((lines.head !== before.head || lines.foot !== before.foot || JSON.stringify(lines.pictures) !== JSON.stringify(before.pictures)) && !losses.includes(sharesPage)) losses.push(sharesPage);
       return shownLines({ ...before, firstPageDiffers: false, numberFrom: null });
     }
     before = lines;
@@ -358,10 +360,12 @@ const resolveTarget = (target: string): string => (target.startsWith('/') ? targ
 /** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */
 const symbol = (a: Attributes): string => { const code = parseInt(a['w:char'] ?? '', 16); const table: Record<number, string> = { 0xf0b7: '•', 0xf0a7: '▪', 0xf0e0: '→', 0xf0fc: '✓', 0xf061: 'α', 0xf062: 'β', 0xf06d: 'μ', 0xf0b0: '°', 0xf0b1: '±', 0xf0b4: '×' }; return table[code] ?? (code >= 0xe000 && code <= 0xf8ff ? '' : String.fromCodePoint(code || 32)); };
 
-interface FlatStory { line: string; /** of its first letters */ look: LineLook | null }
+interface FlatStory { line: string; /** of its first letters */ look: LineLook | null; pictures: LinePicture[] }
 /** A header or footer as one line, its pieces where alignment and tab stops put them (17.18.44, 17.18.84); page fields become marks. */
-function flatStory(xml: string, styles: Styles): FlatStory {
-  const lines: string[] = [];
+function flatStory(xml: string, styles: Styles, sourceOf: (relation: string) => string | null): FlatStory {
+  const lines: string[] = [], pictures: LinePicture[] = [];
+  /** pictures of this paragraph, by how many tabs stand before them */
+  let shown: { source: string; size: [number, number]; tabs: number; place: LinePlace | null }[] = [], extent: [number, number] = [0, 0], across = false, inAlign = false, aside: LinePlace | null = null, fallback = 0;
   let look: LineLook | null = null, run: Look = {}, inRun = false;
   let out = '', inText = false, result = true, instruction = '', pageField = false, inProperties = false, style = styles.defaultParagraph, own: Look = {}, /** tabs that say themselves where they lead, by their number */ led = new Map<number, LinePlace>(), tabs = 0;
   const field = (): void => { if (/\bNUMPAGES\b|\bSECTIONPAGES\b/.test(instruction)) out += '\u0002'; else if (/\bPAGE\b/.test(instruction)) out += '\u0001'; };
@@ -369,7 +373,10 @@ function flatStory(xml: string, styles: Styles): FlatStory {
   const endParagraph = (): void => {
     const look = { ...styles.resolve(style), ...own }, stops = tabsWith(styles.resolve(style).tabs ?? [], own.tabs).map((t) => placeOf(t.kind));
     const ways = Array.from({ length: tabs }, (_, i) => led.get(i) ?? stops.shift() ?? 'left');
-    if (out.trim()) lines.push(placedLine(out, placeOf(look.align ?? (look.rtl ? 'right' : 'left')), ways));
+    const usual = placeOf(look.align ?? (look.rtl ? 'right' : 'left'));
+    if (out.trim()) lines.push(placedLine(out, usual, ways));
+    for (const { source, size, tabs: before, place } of shown) if (size[0] > 0 && size[1] > 0) pictures.push({ source, widthPt: size[0], heightPt: size[1], place: place ?? (before > 0 && usual === 'left' ? ways[before - 1]! : usual) });
+    shown = [];
     out = ''; own = {}; style = styles.defaultParagraph; led = new Map(); tabs = 0;
   };
   readXml(xml, {
@@ -384,11 +391,17 @@ function flatStory(xml: string, styles: Styles): FlatStory {
         else { if (!result && !pageField) field(); result = true; }
       }
       if (name === 'w:fldSimple') { instruction = a['w:instr'] ?? ''; pageField = /\b(NUMPAGES|PAGE)\b/.test(instruction); field(); if (pageField) result = false; }
+      if (name === 'mc:Fallback') fallback++;
+      if (name === 'wp:inline' || name === 'wp:anchor') { extent = [0, 0]; aside = null; }
+      if (name === 'wp:extent') extent = [Number(a.cx) / 12_700, Number(a.cy) / 12_700];
+      if (name === 'wp:positionH') across = true;
+      if (name === 'wp:align' && across) inAlign = true;
+      if (name === 'a:blip' && fallback === 0) { const source = sourceOf(a['r:embed'] ?? ''); if (source) shown.push({ source, size: extent, tabs, place: aside }); }
       if (name === 'w:ptab') led.set(tabs, placeOf(a['w:alignment'] ?? 'left'));
       if (name === 'w:tab' || name === 'w:ptab') { out += '\t'; tabs++; }
     },
-    text(text) { if (!inText) return; if (!result && !pageField) instruction += text; else if (result) out += text; },
-    close(name) { if (name === 'w:r') { noteLook(); inRun = false; } if (name === 'w:t' || name === 'w:instrText') inText = false; if (name === 'w:fldSimple') result = true; if (name === 'w:pPr') inProperties = false; if (name === 'w:p') endParagraph(); },
+    text(text) { if (inAlign) aside = placeOf(text.trim() === 'outside' ? 'right' : text.trim()); if (!inText) return; if (!result && !pageField) instruction += text; else if (result) out += text; },
+    close(name) { if (name === 'mc:Fallback') fallback--; if (name === 'wp:positionH') across = false; if (name === 'wp:align') inAlign = false; if (name === 'w:r') { noteLook(); inRun = false; } if (name === 'w:t' || name === 'w:instrText') inText = false; if (name === 'w:fldSimple') result = true; if (name === 'w:pPr') inProperties = false; if (name === 'w:p') endParagraph(); },
   });
-  return { line: oneLine(lines), look };
+  return { line: oneLine(lines), look, pictures };
 }

@@ -132,9 +132,11 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
       }
     },
   });
-  const linesFor = readRunningLines(pack.text('styles.xml') ?? ''), lines = gatherLines(turns.map(({ master, numberFrom }) => ({ ...linesFor(master), numberFrom })));
+  const sourceOf = (href: string): string | null => { const part = /^(Pictures|\.\/Pictures|media)/.test(href) ? pack.part(href.replace(/^\.\//, '')) : null; return part ? pictureSource(part) : null; };
+  const linesFor = readRunningLines(pack.text('styles.xml') ?? '', sourceOf), lines = gatherLines(turns.map(({ master, numberFrom }) => ({ ...linesFor(master), numberFrom })));
   const sheets = turns.map(({ at, master }, i): Section => { const { size, columns } = styles.master(master); return { html: out.slice(at, turns[i + 1]?.at), size: size ?? a4, columns: columns?.count ?? 1, gapPt: columns?.gapPt ?? 0, ruled: columns?.ruled ?? false, goesOn: false, lines: lines.of[i]! }; });
   Object.assign(page, lines.first, { laterLines: lines.later }, usualSize(sheets));
+  page.counts.images += new Set([lines.first, ...lines.later].flatMap((l) => Object.entries(l.pictures).flatMap(([slot, own]) => own!.map((p, k) => `${slot} ${k} ${p.source}`)))).size;
   page.body = joinSections(sheets, page) + (notes.length > 0 ? `<hr/>${notes.join('')}` : '');
   return page;
   /** A paragraph or table whose style names a page style begins a page of it (19.501), also within a list; not inside cells, notes and columns. */

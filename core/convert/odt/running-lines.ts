@@ -1,5 +1,5 @@
 import { readXml } from '../../engines/xml.ts';
-import { noLines, oneLine, placedLine, placeOf, shownLines, type LineLook, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { noLines, oneLine, placedLine, placeOf, shownLines, type LineLook, type LinePicture, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 
 type Slot = 'head' | 'foot' | 'firstHead' | 'firstFoot' | 'evenHead' | 'evenFoot';
 interface Master extends RunningLines { name: string; next: string | null; layout: string }
@@ -8,11 +8,13 @@ interface LineStyle { parent: string | null; align: string | null; stops: { at: 
 const formats: Readonly<Record<string, PageNumberFormat>> = { 1: 'decimal', i: 'lowerRoman', I: 'upperRoman', a: 'lowerLetter', A: 'upperLetter' };
 
 /** Header and footer of the page styles of an OpenDocument text, each as one line; page fields become marks. Source: ODF 1.2-1, 16.9 (master pages), 16.5 (page layouts: how numbers are written), 7.3.3 (page number), 7.5.18 (page count).
+ * @param sourceOf - a picture of the package as a data address
  * @returns the lines of pages that begin with a page style by its name; where another style follows it, the first page is one of its own */
-export function readRunningLines(xml: string): (name: string) => RunningLines {
+export function readRunningLines(xml: string, sourceOf: (href: string) => string | null = () => null): (name: string) => RunningLines {
   const masters: Master[] = [];
   let master: Master | null = null, part: Slot | null = null, line = '', inParagraph = 0, layout = '', lines: string[] = [], styleName: string | null = null, current: LineStyle | null = null, look: LineLook | null = null;
   const spans: string[] = [];
+  let pictures: LinePicture[] = [], frame: [number, number] = [0, 0], before: LinePlace[] = [];
   const styles = new Map<string, LineStyle>();
   /** The first answer on the way up. */
   const told = <T>(name: string | null, of: (s: LineStyle) => T | null): T | null => { for (let at = name, hops = 0; at !== null && hops < 30; hops++) { const s: LineStyle | undefined = styles.get(at); if (!s) return null; const own = of(s); if (own !== null) return own; at = s.parent; } return null; };
@@ -44,6 +46,12 @@ export function readRunningLines(xml: string): (name: string) => RunningLines {
       else if (name === 'text:span') spans.push(a['text:style-name'] ?? '');
       else if (name === 'text:page-number') { line += '\u0001'; inParagraph = -inParagraph; }
       else if (name === 'text:page-count') { line += '\u0002'; inParagraph = -inParagraph; }
+      else if (name === 'draw:frame') frame = [points(a['svg:width']), points(a['svg:height'])];
+      else if (name === 'draw:image') {
+        const source = sourceOf(a['xlink:href'] ?? ''), tabs = line.split('\t').length - 1;
+        before = [...(told(styleName, (s) => s.stops) ?? [])].sort((x, y) => x.at - y.at).map((t) => t.place);
+        if (source && frame[0] > 0 && frame[1] > 0) pictures.push({ source, widthPt: frame[0], heightPt: frame[1], place: tabs > 0 ? before[tabs - 1] ?? 'left' : placeOf(told(styleName, (s) => s.align)) });
+      }
       else if (name === 'text:tab') line += '\t';
       else if (name === 'text:s') line += ' ';
     },
@@ -55,16 +63,17 @@ export function readRunningLines(xml: string): (name: string) => RunningLines {
       if (name === 'text:span') spans.pop();
       if (name === 'text:p' || name === 'text:h') { inParagraph--; endParagraph(); }
       else if (name === 'text:page-number' || name === 'text:page-count') inParagraph = -inParagraph;
-      else if (/^(?:loext|style):(?:header|footer)(?:-first|-left)?$/.test(name)) { if (master) { master[part] = oneLine(lines); if (look) master.looks = { ...master.looks, [part]: look }; } lines = []; part = null; look = null; }
+      else if (/^(?:loext|style):(?:header|footer)(?:-first|-left)?$/.test(name)) { if (master) { master[part] = oneLine(lines); if (look) master.looks = { ...master.looks, [part]: look }; if (pictures.length > 0) master.pictures = { ...master.pictures, [part]: pictures }; } lines = []; pictures = []; part = null; look = null; }
     },
   });
   return (start) => {
     const first = masters.find((m) => m.name === (start || 'Standard')) ?? masters[0], after = first?.next ? masters.find((m) => m.name === first.next) : undefined, rest = after && after !== first ? after : first;
     if (!first || !rest) return noLines();
     const { name: _name, next: _next, layout: own, ...lines } = rest, numberFormat = numbers.get(own) ?? 'decimal';
-    return shownLines(rest === first ? { ...lines, numberFormat } : { ...lines, numberFormat, firstPageDiffers: true, firstHead: first.head, firstFoot: first.foot, looks: { ...lines.looks, firstHead: first.looks.head, firstFoot: first.looks.foot } });
+    return shownLines(rest === first ? { ...lines, numberFormat } : { ...lines, numberFormat, firstPageDiffers: true, firstHead: first.head, firstFoot: first.foot, looks: { ...lines.looks, firstHead: first.looks.head, firstFoot: first.looks.foot }, pictures: { ...lines.pictures, firstHead: first.pictures.head ?? [], firstFoot: first.pictures.foot ?? [] } });
   };
 }
 
 /** A length in centimetres; only their order matters. */
 const lengthOf = (v: string | undefined): number => { const m = /^(-?[\d.]+)(cm|mm|in|pt)?$/.exec(v ?? ''); return m ? Number(m[1]) * ({ cm: 1, mm: 0.1, in: 2.54, pt: 2.54 / 72 }[m[2] ?? 'cm'] ?? 1) : 0; };
+const points = (v: string | undefined): number => lengthOf(v) / 2.54 * 72;
