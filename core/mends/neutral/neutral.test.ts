@@ -130,3 +130,8 @@ test('words outside the page are taken out as those on it are', async () => {
   const done = await redactFile({ name: 'p.pdf', path: 'p.pdf', bytes }, nina);
   expect([done.taken.map((t) => t.text), done.proof.left]).toEqual([['Nina Vestergaard-Imani'], 0]);
 });
+test('on the web a name that is a word is none: the address of a source stays', async () => {
+  const docx = plantedDocx('', { 'word/_rels/document.xml.rels': '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId9" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/hyperlink" Target="https://press.example/works/green-2019.pdf" TargetMode="External"/></Relationships>' });
+  const done = await cleanFile({ name: 'p.docx', path: 'p.docx', bytes: docx }, { details: { ...nina, givenNames: ['Ann'], surname: 'Green' }, brief: { ...emptyBrief(), anonymous: true } });
+  expect(partOf(done.bytes, 'word/_rels/document.xml.rels')).toContain('https://press.example/works/green-2019.pdf');
+});

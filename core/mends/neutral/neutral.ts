@@ -31,5 +31,7 @@ export class Neutral {
     return out + text.slice(at);
   }
 }
+/** How a detail in an address is weighed: in a path on somebody's machine a name is a name; on the web it may be a word, or the author's of a work. */
+export const placesOfAddress = (address: string): PlaceKind[] => (/^(?:https?|ftps?|mailto|news|doi):/i.test(address) ? ['link', 'cloudAddress'] : ['link', 'cloudAddress', 'path']);
 /** Stands where an address was that tells who the student is; it leads nowhere (RFC 6694). */
 export const nowhere = 'about:blank';

@@ -1,5 +1,5 @@
 import { escapeXml, isMachinery, unescapeXml, xmlTokens } from '../../engines/xml.ts';
-import { nowhere, type Neutral } from './neutral.ts';
+import { nowhere, placesOfAddress, type Neutral } from './neutral.ts';
 
 /** Attributes whose words are for a reader or a listener. Source: ECMA-376-1, 20.1.2.2.8 (docPr), 17.16.22 (hyperlink); HTML 4.01. */
 const spoken = /^(?:descr|title|alt|o:title|w:tooltip|content|displayText|w:displayText|xlink:title|text:description)$/;
@@ -47,7 +47,7 @@ function neutralValue(tag: string, key: string, value: string, neutral: Neutral)
   if (spoken.test(key) || spokenElements.has(tag)) return neutral.said(value, 'altText');
   if (namedParts.test(value) && !elsewhere.test(value)) return differs(neutralName(value, neutral), value);
   if (!addresses.test(key) || value.startsWith('#')) return neutral.named(value, 'altText', ...(outside.test(value) ? ['path' as const] : []));
-  const other = neutral.named(decoded(value), 'cloudAddress', 'path', 'link');
+  const other = neutral.named(decoded(value), ...placesOfAddress(value));
   // An address elsewhere that tells who the student is leads nowhere.
   return other === null ? null : elsewhere.test(value) ? nowhere : other;
 }

@@ -4,7 +4,7 @@ import { isBookkeeping, type Survey } from '../../readers/pdf/survey.ts';
 import { kindOfDict } from '../../readers/pdf/strings.ts';
 import { isDict, nameOf, parsePdf, PdfName, PdfRef, PdfString, type PdfDict, type PdfValue } from '../../readers/pdf/syntax.ts';
 import { machineKeys, stringKeys } from '../../tables/pdf-strings.ts';
-import { nowhere, type Neutral } from './neutral.ts';
+import { nowhere, placesOfAddress, type Neutral } from './neutral.ts';
 
 type Path = (string | number)[];
 /** What is shown on a page, or is somebody else's word for it, is not changed here: notes, fields' values, signatures, scripts. */
@@ -50,7 +50,7 @@ function otherString(text: string, key: string, dict: PdfDict | null, neutral: N
   if (kind === 'structure') return key === 'ID' ? null : neutral.said(text, 'altText');
   const place = stringKeys[key] ?? 'hidden';
   if (shown.has(place) || place === 'form' && shownInFields.has(key)) return null;
-  if (key === 'URI') return neutral.named(text, 'link', 'cloudAddress', 'path') === null ? null : nowhere;
+  if (key === 'URI') return neutral.named(text, ...placesOfAddress(text)) === null ? null : nowhere;
   return files.has(key) ? neutral.named(text, 'path') : neutral.said(text, place);
 }
 
