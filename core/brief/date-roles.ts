@@ -26,6 +26,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bopens?(?: for (?:submissions?|uploads?|hand-?ins?|business))?(?: at [\d:.apm ]+)?\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “It will accept files from 8:00 on 12 April and will stop accepting them at 20:00 on 16 April.”
   if (/\b(?:stops?|stopped|cease[sd]?) (?:accepting|taking)\b[^.;\d]{0,14}(?:\b(?:at|on|by)\s*)?(?:\d[\d:.]*(?: ?[ap]m)?\s*on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “The deadline was printed as 31 April in the syllabus”.
+  if (/\b(?:printed|given|stated|listed|announced|shown) (?:wrongly |incorrectly |by mistake )?as\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “By the time class starts on Tuesday, 9 March”; “it is now Thursday, 1 April”.
   if (/\b(?:by the time|before|when) (?:the )?(?:class|lecture|seminar|tutorial|session) (?:starts|begins)\s*(?:on\s*)?(?:\w+\.?,?\s*)?$/i.test(before) && /\b(?:due|submit\w*|hand\w*|upload\w*|deadline|send|inbox)\b/i.test(before)) return 'due';
   if (/^\W*(?:it(?: is|['’]s)|the (?:new )?(?:deadline|due date) is) now\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous.text} ${before}`)) return 'due';

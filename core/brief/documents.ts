@@ -175,7 +175,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “Put cover sheet and essay into ONE PDF”: what the one file holds is not its name.
   if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
   // “Docx and pdf (both)”: two files.
-  settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?\.?(?:pdf|docx?|word|odt|rtf) \(both\b/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
+  settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?\.?(?:pdf|docx?|word|odt|rtf) (?:\(both\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
   // “1) Answer sheet: complete the template … hand it in as a Word document.”: the head of the line is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const head = new RegExp(`^\\W*(?:\\d+[.)])?\\W*(${noun})\\s*(?:\\([^)]*\\)\\s*)?[:–-]`, 'i').exec(lineAt(d.start)); if (head && !settled.some((o) => o.label && sameLabel(o.label, head[1]!))) d.label = head[1]!; }
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.

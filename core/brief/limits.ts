@@ -42,6 +42,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     const labelled = new RegExp(`^\\W*(?:word ?(?:count|length)|number of words)(?: (?:required|expected|asked|wanted))?\\s*[:=]\\s*(${number})\\s*\\((?:tolerance|leeway|margin)?:?\\s*(?:of |±|\\+/-)?\\s*(\\d{1,2})\\s?%(?: (?:either way|tolerance|leeway|margin|either side))?\\)\\W*$`, 'i').exec(clause.text);
     if (labelled && /tolerance|leeway|margin|either|±|\+\//i.test(labelled[0])) { const value = numberOf(labelled[1]!), give = Number(labelled[2]) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: n, start: clause.start, end: clause.end, clause, override: isCorrection(clause) }); return [of('minWords', Math.ceil(value * (1 - give) - 1e-9)), of('maxWords', Math.floor(value * (1 + give) + 1e-9))]; }
     const bareLimit = shortAnswer(clause);
+    // “Approximately 2,000 words and no longer than 2,200”.
+    const capped = new RegExp(`\\b(?:about|around|approximately|roughly|ca?\\.)\\s+(?:${number})\\s+(words?|pages?)\\b[^.;]{0,12}\\b(?:and|but)\\s+(?:no|not) longer than\\s+(${number})(?!\\s?(?:%|[a-z]))`, 'i').exec(clause.text);
+    if (capped) return [{ field: /^w/i.test(capped[1]!) ? 'maxWords' : 'maxPages', value: numberOf(capped[2]!), start: clause.start + capped.index, end: clause.start + capped.index + capped[0].length, clause, override: isCorrection(clause) }];
     if (bareLimit.length > 0) {
       // “2,500. Being up to 10% over is fine.”
       const give = /\b(\d{1,2})\s?% over\b[^.;]{0,20}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1];

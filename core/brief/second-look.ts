@@ -66,6 +66,9 @@ export function addTimeBefore(rows: DatedRow[], reading: Reading): void {
 /** “… as PDF by 15 July. A printed copy goes to the office by 16 July.”: the file is what is handed in here. */
 export function besidePrinted(rows: DatedRow[], { text }: Reading): void {
   const printed = (r: DatedRow): boolean => /\b(?:printed|paper|hard|bound)[ -]?(?:copy|copies|version)\b[^,;]*$|\bprint-?out\b|\(physically\b|\bin person\b/i.test(text.slice(r.clause.start, r.date.start)) && !/\b(?:no|not|instead of|as well as|and (?:a|one)|electronic|upload|pdf)\b/i.test(text.slice(r.clause.start, r.date.start).replace(/^.*,/, ''));
+  // “Hand in by 30 April. Electronic submission to the folder and a printed copy in my pigeonhole by 4 May.”
+  const beside = (r: DatedRow): boolean => /\band (?:a|one|the) (?:printed|paper|hard|bound)[ -]?copy\b[^,;]*$/i.test(text.slice(r.clause.start, r.date.start)) && rows.some((o) => o.role === 'due' && o.clause !== r.clause && o.date.problem === 'none');
+  for (const r of rows) if (r.role === 'due' && beside(r)) r.role = 'other';
   if (rows.some((r) => r.role === 'due' && !printed(r))) for (const r of rows) if (r.role === 'due' && printed(r)) r.role = 'other';
 }
 

@@ -5239,6 +5239,55 @@ Deadline 22 March 2027. 2,500 words (the acceptable range is 2,250–2,750). Wor
     text: `Assignment: Business plan (group). Report: max 20 pages + appendices (max 10 pages), PDF, 20MB. Spreadsheet: xlsx. Deadline for both: 16/04/2027 23.59 BST. One member uploads for everybody. Put all student numbers on page 1. File names: Group__Report.pdf, Group__Model.xlsx with your group number in the gap. Peer evaluation form (online) by 19/04/2027.`,
     says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 20000000, maxPages: 20}}, {label: 'Spreadsheet', types: ['xlsx']}], due: '2027-04-16T23:59:00+01:00', timeZone: 'BST'},
   },
+  {
+    text: `Reflective essay (1,000 words; 10 % leeway either side)
+Submission: use the upload page "Reflective essay" in week 9.
+Closes: Fri 26/03/2027, 23:59:59 UTC+1
+Formats: PDF/A-1b or PDF
+Name: matric no. + underscore + "RE"
+Marked anonymously: yes. Similarity check: no. Attempts: 3 (last one is marked).`,
+    says: {place: 'Reflective essay', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 900, 'limits.maxWords': 1100, 'naming.pattern': '[matric no.]_RE', 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: false, due: '2027-03-26T23:59:59+01:00', timeZone: 'UTC+1', 'attempts.allowed': 3, 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Dear all, the deadline for the term paper was printed as 31 April in the syllabus; that date doesn't exist, of course. Please hand in by 30 April 2027, 6 pm. Electronic submission (PDF) to the folder "Term papers" AND a printed copy in my pigeonhole by 4 May. 12-15 pages, footnotes count, appendix doesn't. No plastic covers please. Best, K.`,
+    says: {place: 'Term papers', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, due: '2027-04-30T18:00:00', 'counting.counted': ['footnotes'], 'counting.left': ['appendices']},
+  },
+  {
+    text: `| Task | Weight | Format | Length | Due |
+| --- | --- | --- | --- | --- |
+| Blog post | 20% | DOCX | 600-800 words | 1 March 2027, 17:00 |
+| Podcast | 30% | MP3, max 50 MB | 8-10 min | 29 March 2027, 17:00 |
+| Essay | 50% | PDF | 2500 words max | 10 May 2027, 17:00 |
+
+Times: Dublin time. Late: -5% per day, not accepted after 5 days. Keep names out of the essay file; the other two may show them.`,
+    says: {documents: [{label: 'Blog post', types: ['docx'], limits: {minWords: 600, maxWords: 800}}, {label: 'Podcast', types: ['mp3'], limits: {maxBytes: 50000000}}, {label: 'Essay', types: ['pdf'], limits: {maxWords: 2500}}], timeZone: 'Europe/Dublin', parts: [{label: 'Blog post', opens: null, due: '2027-03-01T17:00:00+00:00'}, {label: 'Podcast', opens: null, due: '2027-03-29T17:00:00+01:00'}, {label: 'Essay', opens: null, due: '2027-05-10T17:00:00+01:00'}], 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `You have been granted an extension of five days for CW2. The published deadline (for everyone) is Friday 12 March 2027 at 15:00; yours is therefore Wednesday 17 March 2027 at 15:00. Submit to the usual place. If you already submitted you can submit again until your extended deadline; only the final file counts.`,
+    says: {due: '2027-03-12T15:00:00', extension: '2027-03-17T15:00:00', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `LAB REPORT RULES. (1) Max. 2000 words incl. captions, excl. raw data. (2) Submit .docx AND .pdf of the same report. (3) Both files together < 12 MB. (4) Filenames: LR3_yourID.docx, LR3_yourID.pdf. (5) In by 10am on 22.2.2027; the page locks at 10:05. (6) Double line spacing; margins at least 2 cm; 11-12 pt. (7) No re-uploads.`,
+    says: {documents: [{label: null, types: ['docx']}, {label: null, types: ['pdf']}], 'limits.maxBytes': 12000000, 'limits.maxWords': 2000, 'naming.pattern': 'LR3_yourID.docx', 'naming.mustContain': ['studentNumber'], due: '2027-02-22T10:00:00', 'attempts.allowed': 1, 'layout.marginMm': 20, 'layout.lineSpacing': 2, 'layout.atLeast': ['marginMm'], 'counting.counted': ['captions']},
+  },
+  {
+    text: `The critical commentary should be approximately 2,000 words and no longer than 2,200. Please anonymise: exam number only. Hand in via the link on the course page, "Critical commentary (TB2)", before the end of Thursday 6th May 2027. After this the link stays open for 7 days for late work, which loses 5 marks per day. Word documents preferred, PDF accepted.`,
+    says: {place: 'Critical commentary (TB2)', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2200, anonymous: true, due: '2027-05-06', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `How long? 8 pages, give or take one.
+What format? PDF.
+When's it due? Wed., Mar. 10, 2027, 11:59 PM (Mountain).
+Can we use 10-point font? No, 12 please, Times, double spaced.
+Where do we put it? In "Paper 1" under Assignments.
+Name on it? Yes, and in the filename too (Last, First).
+Redos? One rewrite allowed within a week of getting it back.`,
+    says: {place: 'Paper 1', documents: [{label: null, types: ['pdf']}], 'limits.minPages': 7, 'limits.maxPages': 9, 'naming.mustContain': ['surname', 'givenNames'], due: '2027-03-10T23:59:00-07:00', timeZone: 'America/Denver', 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Submit your assignment online by 4pm on the due date. The due date is given in the assessment schedule. Maximum file size 100MB. The following file types are accepted: .doc .docx .rtf .pdf. Your work will be checked using text-matching software. Do not include your name. Assessment schedule: Essay 22/03/27, Portfolio 26/04/27.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'rtf', 'pdf']}], 'limits.maxBytes': 100000000, anonymous: true, similarityChecked: true, parts: [{label: 'Essay', opens: null, due: '2027-03-22T16:00:00'}, {label: 'Portfolio', opens: null, due: '2027-04-26T16:00:00'}]},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
