@@ -194,6 +194,9 @@ function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause)
   // “… Friday 5 March (17:00) for group A and …”.
   const behind = /^\s*(?:\([^)]*\)|at [\d:.]+|noon|\d[\d:.]*(?: ?[ap]m)?|[):])?\s*for ((?:group|class|section|stream) (?:\d{1,2}|[A-H])\b)/i.exec(clause.text.slice(date.end - clause.start).replace(/^\)/, ''))?.[1];
   if (behind) return behind;
+  // “19 March (draft, optional) and 23 April (final)”.
+  const bracketed = dates.length > 1 ? /^\s*\(((?:first |final |rough |full )?(?:draft|outline|proposal|final|abstract|report|essay|paper|poster|slides))\b[^()]{0,20}\)/i.exec(clause.text.slice(date.end - clause.start))?.[1] : undefined;
+  if (bracketed) return bracketed;
   // “… at 23:00 for those with surnames A–M”.
   const bySurname = /^[^.;]{0,14}\bfor (?:those|students|everyone|anyone) (?:with|whose) ((?:surnames?|(?:last|family) names?|names?) (?:from |begins? with |starts? with |beginning (?:with )?)?[A-Z]\s?(?:–|-|to)\s?[A-Z])\b/i.exec(clause.text.slice(date.end - clause.start))?.[1];
   if (bySurname) return bySurname;

@@ -21,7 +21,7 @@ function mentions(clauses: Clause[]): Mention[] {
         if (here.some((h) => h.at < m.to && m.at < h.to)) continue;
         // The ending of a name that is given as an example.
         if (/\be\.g\.[^()]*\w\.?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-        here.push({ kinds, at: m.at, to: m.to, clause, refused: isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
+        here.push({ kinds, at: m.at, to: m.to, clause, refused: !otherThan.test(clause.text) && isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
       }
     }
     here.sort((a, b) => a.at - b.at);
@@ -195,10 +195,14 @@ const early = /^(?:interim|progress|draft|initial|preliminary|first|second|mid-?
 const sameLabel = (a: string, b: string): boolean => !(/^final\b/i.test(a) && early.test(b) || /^final\b/i.test(b) && early.test(a)) && (bare(a) === bare(b) || bare(a).endsWith(bare(b)) || bare(b).endsWith(bare(a)) || (/^(?:essay|paper|assignment|coursework|report|assessment|dissertation|manuscript)$/.test(bare(a)) && /^(?:assignment|coursework|paper|assessment|work|manuscript)$/.test(bare(b))));
 const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 
+/** What is not these is refused: these are what is asked for. */
+const otherThan = /\b(?:formats?|types?|kinds?|files?) other than\b[^.;]{0,40}\b(?:cannot|can['’]?t|will not|won['’]t|are not|is not|not)\b/i;
 const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|must|shall) (?:I|we|you) (?:have to |need to )?(?:hand in|submit|upload|send|deliver)\b[^?]*\?|^\W*(?:\d+[.)]?\s*)?what to (?:submit|hand in|upload|send|deliver)\W*$/i;
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
+  // “Files in formats other than Word or PDF cannot be opened.”
+  if (otherThan.test(text) && at - clause.start > text.search(otherThan)) return true;
   // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”
   if (clause.under !== undefined && whatToSend.test(clause.under)) return true;
   // What goes to a supervisor or an ethics board is not handed in here.

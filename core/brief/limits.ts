@@ -42,6 +42,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     const labelled = new RegExp(`^\\W*(?:word ?(?:count|length)|number of words)(?: (?:required|expected|asked|wanted))?\\s*[:=]\\s*(${number})\\s*\\((?:tolerance|leeway|margin)?:?\\s*(?:of |±|\\+/-)?\\s*(\\d{1,2})\\s?%(?: (?:either way|tolerance|leeway|margin|either side))?\\)\\W*$`, 'i').exec(clause.text);
     if (labelled && /tolerance|leeway|margin|either|±|\+\//i.test(labelled[0])) { const value = numberOf(labelled[1]!), give = Number(labelled[2]) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: n, start: clause.start, end: clause.end, clause, override: isCorrection(clause) }); return [of('minWords', Math.ceil(value * (1 - give) - 1e-9)), of('maxWords', Math.floor(value * (1 + give) + 1e-9))]; }
     const bareLimit = shortAnswer(clause);
+    // “800 words (max 880)”.
+    const most = new RegExp(`(?<![\\d,.])(?:${number})\\s+(words?|pages?)\\s*\\((?:max(?:imum)?\\.?|at most|up to|no more than)\\s+(${number})(?:\\s+(?:words?|pages?))?\\)`, 'i').exec(clause.text);
+    if (most) return [{ field: /^w/i.test(most[1]!) ? 'maxWords' : 'maxPages', value: numberOf(most[2]!), start: clause.start + most.index, end: clause.start + most.index + most[0].length, clause, override: isCorrection(clause) }];
     // “Approximately 2,000 words and no longer than 2,200”.
     const capped = new RegExp(`\\b(?:about|around|approximately|roughly|ca?\\.)\\s+(?:${number})\\s+(words?|pages?)\\b[^.;]{0,12}\\b(?:and|but)\\s+(?:no|not) longer than\\s+(${number})(?!\\s?(?:%|[a-z]))`, 'i').exec(clause.text);
     if (capped) return [{ field: /^w/i.test(capped[1]!) ? 'maxWords' : 'maxPages', value: numberOf(capped[2]!), start: clause.start + capped.index, end: clause.start + capped.index + capped[0].length, clause, override: isCorrection(clause) }];

@@ -54,7 +54,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     if (forbids && !elsewhere && !/\bnot (?:forget|omit|leave out)\b/i.test(clause.text)) {
       const quote = /(?:\b(?:not|never|no(?!\.)|neither|without)|[a-z]+n['’]t)\b[^.;]*/i.exec(clause.text)!;
       // “Do not rename the file” and “do not use spaces in the name” say nothing about identity.
-      if (/\b(?:your|own|identif|identity|surname|names?\b(?! of)|student|who you are)/i.test(quote[0]) && !/\b(?:spaces?|special characters|rename|symbols|punctuation)\b/i.test(quote[0])) out.mustNotIdentify.push({ value: true, start: clause.start + quote.index, end: clause.start + quote.index + quote[0].length, override });
+      if (/\b(?:your|own|identif|identity|surname|names?\b(?! of)|student|who you are)/i.test(quote[0] + (/\byour (?:own )?names? (?:must|should|may|can)\s*$/i.test(clause.text.slice(0, quote.index)) ? ' your' : '')) && !/\b(?:spaces?|special characters|rename|symbols|punctuation)\b/i.test(quote[0])) out.mustNotIdentify.push({ value: true, start: clause.start + quote.index, end: clause.start + quote.index + quote[0].length, override });
       // “Student no. in header and filename, no names”.
       const first = quote.index > 0 ? /\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.)[^.;,]{0,30}\bfile ?name\b|\bfile ?name (?:must|should|has to|needs to|is to) (?:include|contain|have|carry|show|be|consist of)\b[^.;]*\b(?:number|code|ID)\b[^.;,]*$/i.exec(clause.text.slice(0, quote.index)) : null;
       if (contrast) collectFields(clause, contrast.index, out, override);

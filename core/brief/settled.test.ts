@@ -2323,7 +2323,7 @@ Table 3
 Essay 1 – 11 February 2027
 Essay 2 – 29 April 2027
 Penalties: 5 percentage points for each day or part of a day, to a maximum of 5 days.`,
-    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['candidateNumber'], parts: [{label: 'Essay 1', opens: null, due: '2027-02-11'}, {label: 'Essay 2', opens: null, due: '2027-04-29'}], 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'naming.mustContain': ['candidateNumber'], parts: [{label: 'Essay 1', opens: null, due: '2027-02-11T14:00:00'}, {label: 'Essay 2', opens: null, due: '2027-04-29T14:00:00'}], 'late.percentPerDay': 5, 'late.cutoffDays': 5},
   },
   {
     text: `Essay competition / graded assignment "Rivers and Borders"
@@ -5287,6 +5287,28 @@ Redos? One rewrite allowed within a week of getting it back.`,
   {
     text: `Submit your assignment online by 4pm on the due date. The due date is given in the assessment schedule. Maximum file size 100MB. The following file types are accepted: .doc .docx .rtf .pdf. Your work will be checked using text-matching software. Do not include your name. Assessment schedule: Essay 22/03/27, Portfolio 26/04/27.`,
     says: {documents: [{label: null, types: ['doc', 'docx', 'rtf', 'pdf']}], 'limits.maxBytes': 100000000, anonymous: true, similarityChecked: true, parts: [{label: 'Essay', opens: null, due: '2027-03-22T16:00:00'}, {label: 'Portfolio', opens: null, due: '2027-04-26T16:00:00'}]},
+  },
+  {
+    text: `The essay must be uploaded to the "Essay 1" drop area by 14:00 on Monday 22nd February 2027 (that is the start of reading week). Essays should be 1,500 words long; a 10% margin above or below is acceptable. Your name must not appear anywhere in the essay or in the name of the file; use your candidate number (e.g. "C1234 Essay 1.docx"). Files in formats other than Word or PDF cannot be opened by the markers and will be treated as late.`,
+    says: {place: 'Essay 1', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 1350, 'limits.maxWords': 1650, 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-02-22T14:00:00'},
+  },
+  {
+    text: `Assessment task 2: Lesson plan + rationale
+- Lesson plan: use the template, save as Word (template name must be changed to Surname_LP.docx)
+- Rationale: 800 words (max 880), Word
+- Due: end of Week 8 (Sunday 25 April 2027, 11:59 pm AWST)
+- Extension requests: 48 h before
+- Resubmission: one, within 10 days after feedback if you fail
+- Late: 5 marks/day, max 5 days`,
+    says: {documents: [{label: 'Lesson plan', types: ['docx']}, {label: 'Rationale', types: ['docx'], limits: {maxWords: 880}}], 'naming.pattern': 'Surname_LP.docx', 'naming.mustContain': ['surname'], due: '2027-04-25T23:59:00+08:00', timeZone: 'AWST', 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `IMPORTANT CHANGE: the new deadline is 12 noon, Thursday 15 April 2027. (Old deadline: Tuesday 13 April, 12 noon.) All other rules unchanged: max 8 pages PDF; name your file with your surname and initials only; submission is not anonymous.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 8, 'naming.mustContain': ['surname', 'initials'], anonymous: false, due: '2027-04-15T12:00:00'},
+  },
+  {
+    text: `1 file only. pdf. a4. 11pt+. 2cm margins. single column. ≤ 4 pages (refs on p. 5 ok). ≤ 3MB. anonymous (no names, no affiliations). deadline 1 april 2027 23:59 utc. late = reject. two submissions allowed, second overwrites first.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 3000000, 'limits.maxPages': 4, anonymous: true, due: '2027-04-01T23:59:00+00:00', timeZone: 'UTC', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
   },
 ];
 
