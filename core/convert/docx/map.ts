@@ -5,9 +5,11 @@ import { pictureSource } from '../picture.ts';
 import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
 import { widthOf } from '../table-widths.ts';
-import { gatherLines, noLines, oneLine, placedLine, placeOf, shownLines, type LineLook, type LinePicture, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { gatherLines, type PageNumberFormat } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
-import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, tabsWith, type Look, type Styles } from '../../styles/docx.ts';
+import { readRelations, resolveTarget, type Relation } from './relations.ts';
+import { runningLines, type SectionLines } from './running-lines.ts';
+import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, type Look, type Styles } from '../../styles/docx.ts';
 
 /** Maps a word-processor package to a page description. Source: ECMA-376-1, 17 (WordprocessingML), 20.4 (pictures), 22.1 (equations).
  * Tracked changes count as accepted; comments and hidden text are left out, and that is told as a loss. */
@@ -44,46 +46,9 @@ function sized(sections: StorySection[], usual: PageSize): Omit<Section, 'lines'
   return sections.map(({ html, section: { sizePt = known?.sizePt, marginsPt = known?.marginsPt, ...rest } }) => ({ ...rest, html, size: { widthPt: sizePt?.[0] ?? usual.widthPt, heightPt: sizePt?.[1] ?? usual.heightPt, marginsPt: marginsPt ?? usual.marginsPt } }));
 }
 
-/** Each section's heads and feet; a section without one of its own has that of the section before it (17.10). */
-function runningLines(sections: SectionProperties[], { losses, counts }: PageDescription, pack: Package, relations: Map<string, Relation>, styles: Styles): RunningLines[] {
-  const evenPagesDiffer = isOn(pack.text('word/settings.xml') ?? ''), known = new Map<string, FlatStory>();
-  const lineAt = (id: string): FlatStory => {
-    const kept = known.get(id), target = relations.get(id)?.target;
-    if (kept !== undefined) return kept;
-    const part = target ? resolveTarget(target) : null, xml = part ? pack.text(part) : null, own = part ? readRelations(pack.text(part.replace(/([^/]+)$/, '_rels/$1.rels')) ?? '') : new Map<string, Relation>();
-    const line = xml ? flatStory(xml, styles, (rel) => { const image = own.get(rel), bytes = image && !image.external ? pack.part(resolveTarget(image.target)) : null; return bytes ? pictureSource(bytes) : null; }) : { line: '', look: null, pictures: [] };
-    counts.images += line.pictures.length;
-    known.set(id, line);
-    return line;
-  };
-  let before = noLines();
-  return sections.map(({ refs, firstPageDiffers, numberFrom, numberFormat, goesOn }, i) => {
-    const lines: RunningLines = { ...before, firstPageDiffers, evenPagesDiffer, numberFrom, numberFormat };
-    for (const { kind, type, id } of refs) { const at = slots[`${kind} ${type}`]; if (!at) continue; const { line, look, pictures } = lineAt(id), { [at]: _, ...others } = lines.looks; lines[at] = line; lines.looks = look ? { ...others, [at]: look } : others; lines.pictures = { ...lines.pictures, [at]: pictures }; }
-    if (goesOn && i > 0) {
-      // The page that such a section shares has lines already.
-      if ((lines.head !== before.head || lines.foot !== before.foot || JSON.stringify(lines.pictures) !== JSON.stringify(before.pictures)) && !losses.includes(sharesPage)) losses.push(sharesPage);
-      return shownLines({ ...before, firstPageDiffers: false, numberFrom: null });
-    }
-    before = lines;
-    return shownLines(lines);
-  });
-}
-const sharesPage = 'running lines of a section that begins within a page are left out';
-const slots: Readonly<Record<string, 'head' | 'foot' | 'firstHead' | 'firstFoot' | 'evenHead' | 'evenFoot'>> = { 'header default': 'head', 'footer default': 'foot', 'header first': 'firstHead', 'footer first': 'firstFoot', 'header even': 'evenHead', 'footer even': 'evenFoot' };
-/** Whether the settings say that even pages have lines of their own (17.10.1). */
-function isOn(settings: string): boolean { const m = /<w:evenAndOddHeaders\b([^>]*)>/.exec(settings); return m !== null && !/w:val="(?:0|false|off)"/.test(m[1]!); }
-
-interface Relation { target: string; external: boolean }
 interface StoryContext {
   page: PageDescription; styles: Styles; numbering: ReturnType<typeof readNumbering>; pack: Package; relations: Map<string, Relation>; places: Places;
   notes: { kind: 'footnotes' | 'endnotes'; id: string; mark: number }[]; noteMark: number; normal: Look;
-}
-
-function readRelations(xml: string): Map<string, Relation> {
-  const relations = new Map<string, Relation>();
-  if (xml) readXml(xml, { open: (_, a) => { if (a.Id) relations.set(a.Id, { target: a.Target ?? '', external: a.TargetMode === 'External' }); } });
-  return relations;
 }
 
 /** The notes of a notes part, separators left out. */
@@ -98,7 +63,7 @@ function splitNotes(xml: string, tag: string): { id: string; xml: string }[] {
 }
 
 /** What a section's properties say (17.6). */
-interface SectionProperties extends Omit<Section, 'html' | 'size' | 'lines'> { /** with the paragraph in which they stand */ ends: boolean; sizePt?: [number, number]; marginsPt?: PageSize['marginsPt']; refs: { kind: 'header' | 'footer'; type: string; id: string }[]; firstPageDiffers: boolean; numberFrom: number | null; numberFormat: PageNumberFormat }
+interface SectionProperties extends Omit<Section, 'html' | 'size' | 'lines'>, SectionLines { /** with the paragraph in which they stand */ ends: boolean; sizePt?: [number, number]; marginsPt?: PageSize['marginsPt'] }
 interface StorySection { html: string; section: SectionProperties }
 const plainSection = (): SectionProperties => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false, ends: false, refs: [], firstPageDiffers: false, numberFrom: null, numberFormat: 'decimal' });
 const numberFormats = /^(?:decimal|(?:lower|upper)(?:Roman|Letter))$/;
@@ -356,52 +321,5 @@ const addressIn = (instruction: string): string | undefined => /^\s*HYPERLINK\s+
 /** The bookmark in a HYPERLINK \\l or REF \\h field's instruction (17.16.5.25, 17.16.5.51). */
 const placeIn = (instruction: string): string | undefined => { const m = /^\s*(?:HYPERLINK\s+\\l\s+"([^"]+)"|REF\s+(\S+)\s.*\\h)/i.exec(instruction); return m?.[1] ?? m?.[2]; };
 const fixed = (n: number): string => String(Math.round(n * 100) / 100);
-const resolveTarget = (target: string): string => (target.startsWith('/') ? target.slice(1) : `word/${target}`).replace(/[^/]+\/\.\.\//g, '');
 /** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */
 const symbol = (a: Attributes): string => { const code = parseInt(a['w:char'] ?? '', 16); const table: Record<number, string> = { 0xf0b7: '•', 0xf0a7: '▪', 0xf0e0: '→', 0xf0fc: '✓', 0xf061: 'α', 0xf062: 'β', 0xf06d: 'μ', 0xf0b0: '°', 0xf0b1: '±', 0xf0b4: '×' }; return table[code] ?? (code >= 0xe000 && code <= 0xf8ff ? '' : String.fromCodePoint(code || 32)); };
-
-interface FlatStory { line: string; /** of its first letters */ look: LineLook | null; pictures: LinePicture[] }
-/** A header or footer as one line, its pieces where alignment and tab stops put them (17.18.44, 17.18.84); page fields become marks. */
-function flatStory(xml: string, styles: Styles, sourceOf: (relation: string) => string | null): FlatStory {
-  const lines: string[] = [], pictures: LinePicture[] = [];
-  /** pictures of this paragraph, by how many tabs stand before them */
-  let shown: { source: string; size: [number, number]; tabs: number; place: LinePlace | null }[] = [], extent: [number, number] = [0, 0], across = false, inAlign = false, aside: LinePlace | null = null, fallback = 0;
-  let look: LineLook | null = null, run: Look = {}, inRun = false;
-  let out = '', inText = false, result = true, instruction = '', pageField = false, inProperties = false, style = styles.defaultParagraph, own: Look = {}, /** tabs that say themselves where they lead, by their number */ led = new Map<number, LinePlace>(), tabs = 0;
-  const field = (): void => { if (/\bNUMPAGES\b|\bSECTIONPAGES\b/.test(instruction)) out += '\u0002'; else if (/\bPAGE\b/.test(instruction)) out += '\u0001'; };
-  const noteLook = (): void => { if (look || !/[^\s]/.test(out)) return; const shown = { ...styles.resolve(style), ...run }; look = { sizePt: shown.size ?? null, font: shown.font ?? null, bold: shown.bold ?? false, italic: shown.italic ?? false, colour: shown.colour ?? null }; };
-  const endParagraph = (): void => {
-    const look = { ...styles.resolve(style), ...own }, stops = tabsWith(styles.resolve(style).tabs ?? [], own.tabs).map((t) => placeOf(t.kind));
-    const ways = Array.from({ length: tabs }, (_, i) => led.get(i) ?? stops.shift() ?? 'left');
-    const usual = placeOf(look.align ?? (look.rtl ? 'right' : 'left'));
-    if (out.trim()) lines.push(placedLine(out, usual, ways));
-    for (const { source, size, tabs: before, place } of shown) if (size[0] > 0 && size[1] > 0) pictures.push({ source, widthPt: size[0], heightPt: size[1], place: place ?? (before > 0 && usual === 'left' ? ways[before - 1]! : usual) });
-    shown = [];
-    out = ''; own = {}; style = styles.defaultParagraph; led = new Map(); tabs = 0;
-  };
-  readXml(xml, {
-    open(name, a) {
-      if (name === 'w:pPr') inProperties = true;
-      else if (inProperties) { if (name === 'w:pStyle') style = a['w:val'] ?? null; else if (name === 'w:framePr') own.align = a['w:xAlign'] === 'outside' ? 'right' : a['w:xAlign'] ?? own.align; else applyProperty(own, name, a, styles.theme); return; }
-      if (name === 'w:r') { inRun = true; run = {}; } else if (inRun && /^w:(?:b|i|sz|rFonts|color)$/.test(name)) applyProperty(run, name, a, styles.theme);
-      if (name === 'w:t' || name === 'w:instrText') inText = true;
-      if (name === 'w:fldChar') {
-        if (a['w:fldCharType'] === 'begin') { instruction = ''; result = false; pageField = false; }
-        else if (a['w:fldCharType'] === 'separate') { pageField = /\b(NUMPAGES|SECTIONPAGES|PAGE)\b/.test(instruction); field(); result = !pageField; }
-        else { if (!result && !pageField) field(); result = true; }
-      }
-      if (name === 'w:fldSimple') { instruction = a['w:instr'] ?? ''; pageField = /\b(NUMPAGES|PAGE)\b/.test(instruction); field(); if (pageField) result = false; }
-      if (name === 'mc:Fallback') fallback++;
-      if (name === 'wp:inline' || name === 'wp:anchor') { extent = [0, 0]; aside = null; }
-      if (name === 'wp:extent') extent = [Number(a.cx) / 12_700, Number(a.cy) / 12_700];
-      if (name === 'wp:positionH') across = true;
-      if (name === 'wp:align' && across) inAlign = true;
-      if (name === 'a:blip' && fallback === 0) { const source = sourceOf(a['r:embed'] ?? ''); if (source) shown.push({ source, size: extent, tabs, place: aside }); }
-      if (name === 'w:ptab') led.set(tabs, placeOf(a['w:alignment'] ?? 'left'));
-      if (name === 'w:tab' || name === 'w:ptab') { out += '\t'; tabs++; }
-    },
-    text(text) { if (inAlign) aside = placeOf(text.trim() === 'outside' ? 'right' : text.trim()); if (!inText) return; if (!result && !pageField) instruction += text; else if (result) out += text; },
-    close(name) { if (name === 'mc:Fallback') fallback--; if (name === 'wp:positionH') across = false; if (name === 'wp:align') inAlign = false; if (name === 'w:r') { noteLook(); inRun = false; } if (name === 'w:t' || name === 'w:instrText') inText = false; if (name === 'w:fldSimple') result = true; if (name === 'w:pPr') inProperties = false; if (name === 'w:p') endParagraph(); },
-  });
-  return { line: oneLine(lines), look, pictures };
-}
