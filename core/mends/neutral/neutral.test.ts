@@ -8,6 +8,7 @@ import { Package } from '../../engines/zip.ts';
 import { emptyBrief } from '../../model/brief.ts';
 import { nina } from '../../testing/made.ts';
 import { dictOf, inParagraph, plainPicture, plantedDocx, plantedOdt, plantedPdf, wordPart, wordRun } from '../../testing/plant.ts';
+import { checkFiles } from '../../verbs/check.ts';
 import { cleanFile } from '../../verbs/clean.ts';
 import { redactFile } from '../../verbs/redact.ts';
 
@@ -69,6 +70,17 @@ test('what is shown, and what is somebody else’s, stays: notes, values of fiel
     expect(pdf.getTrailer().get('Root').get('Outlines').get('First').get('Title').asString()).toBe('Brandsma (2019) on Vestergaardia imanica');
     expect([page.get('Annots').get(0).get('V').asString(), page.get('Annots').get(1).get('Contents').asString()]).toEqual(['Nina Vestergaard-Imani', 'by Nina Vestergaard-Imani']);
   });
+});
+test('a table of colours is bytes, whatever they spell', async () => {
+  const bytes = await cleaned('p.pdf', await plantedPdf((pdf) => {
+    const space = pdf.newArray(), dict = pdf.newDictionary(), objects = pdf.newDictionary(), contents = pdf.findPage(0).get('Contents'), drawn = contents.readStream().asString();
+    space.push(pdf.newName('Indexed')); space.push(pdf.newName('DeviceRGB')); space.push(7); space.push(pdf.newString(' Nina Vestergaard-Imani '));
+    for (const [key, value] of Object.entries({ Subtype: pdf.newName('Image'), ColorSpace: space, Width: 1, Height: 1, BitsPerComponent: 8 })) dict.put(key, value as never);
+    objects.put('Im', pdf.addStream(new Uint8Array([0]), dict));
+    pdf.findPage(0).getInheritable('Resources').put('XObject', objects);
+    contents.writeStream(`${drawn} q 50 0 0 50 72 72 cm /Im Do Q`);
+  }));
+  await withPdf(bytes, (pdf) => { expect(pdf.findPage(0).getInheritable('Resources').get('XObject').get('Im').get('ColorSpace').get(3).asString()).toBe(' Nina Vestergaard-Imani '); });
 });
 test('where the paper is not marked anonymously nothing of this is touched', async () => {
   const docx = plantedDocx(inParagraph('<w:bookmarkStart w:id="0" w:name="NinaVestergaardImani"/><w:bookmarkEnd w:id="0"/>'));
@@ -134,4 +146,10 @@ test('on the web a name that is a word is none: the address of a source stays', 
   const docx = plantedDocx('', { 'word/_rels/document.xml.rels': '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId9" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/hyperlink" Target="https://press.example/works/green-2019.pdf" TargetMode="External"/></Relationships>' });
   const done = await cleanFile({ name: 'p.docx', path: 'p.docx', bytes: docx }, { details: { ...nina, givenNames: ['Ann'], surname: 'Green' }, brief: { ...emptyBrief(), anonymous: true } });
   expect(partOf(done.bytes, 'word/_rels/document.xml.rels')).toContain('https://press.example/works/green-2019.pdf');
+});
+test('what is kept of cited sources stays: their authors are others, and only a whole name is looked at', async () => {
+  const field = (json: string): string => `<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText xml:space="preserve"> ADDIN sources {"author":[{"family":"</w:instrText></w:r><w:r><w:instrText>${json}</w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r><w:r><w:t>(Vestergaard, 2019)</w:t></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r>`, docx = plantedDocx(inParagraph(field('Vestergaard-Imani","given":"Piet"}]}')));
+  const before = (await checkFiles([{ name: 'p.docx', path: 'p.docx', bytes: docx }], { details: nina, now: 0 })).files[0]!.findings.filter((f) => f.check === 'identity.field');
+  expect(before.map((f) => f.standing).filter((s) => s === 'stops')).toEqual([]);
+  expect(partOf(await cleaned('p.docx', docx), 'word/document.xml')).toContain('Vestergaard-Imani&quot;,'.replace(/&quot;/g, '"'));
 });

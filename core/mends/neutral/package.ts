@@ -21,17 +21,19 @@ const attribute = /(\s)([\w:.-]+)(\s*=\s*)(?:"([^"]*)"|'([^']*)')/g;
  * @param part - its name in the package @returns null where there is nothing of the student */
 export function neutralXml(xml: string, part: string, neutral: Neutral): string | null {
   const tokens = xmlTokens(xml), unseen = unseenParts.test(part);
-  let changed = false, element = '';
+  let changed = false, element = '', /** within a field that a program of its own keeps data in, as sources with their authors */ kept = false;
   const put = (at: number, token: string): void => { tokens[at] = token; changed = true; };
   tokens.forEach((token, at) => {
     if (!token.startsWith('<')) {
       const spokenHere = spokenText.has(element);
       if (!unseen && !spokenHere && !unseenText.has(element)) return;
+      if (unseenText.has(element) && (kept ||= /^\s*ADDIN\b/.test(token))) return;
       const text = unescapeXml(token), other = spokenHere ? neutral.said(text, 'altText') : neutral.named(text, 'field');
       if (other !== null) put(at, escapeXml(other));
       return;
     }
     element = token.startsWith('</') || token.endsWith('/>') ? '' : /^<([\w:.-]+)/.exec(token)?.[1] ?? '';
+    if (element === 'w:fldChar' || token.startsWith('<w:fldChar')) kept = false;
     if (token.startsWith('</') || token.startsWith('<!') || token.startsWith('<?')) return;
     const tag = /^<([\w:.-]+)/.exec(token)?.[1] ?? '', edited = token.replace(attribute, (whole, gap: string, key: string, equals: string, double: string | undefined, single: string | undefined) => {
       if (shownAttributes.test(key) || shownValues[tag]?.has(key)) return whole;

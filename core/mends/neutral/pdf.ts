@@ -20,7 +20,8 @@ export function neutraliseStrings(pdf: PdfDocument, survey: Survey, neutral: Neu
     const edits: { path: Path; to: string; name: boolean }[] = [];
     const visit = (v: PdfValue, path: Path, key: string, dict: PdfDict | null, depth: number): void => {
       if (depth > 40) return;
-      if (Array.isArray(v)) { if (key !== 'Names' && key !== 'Limits') v.forEach((item, i) => visit(item, [...path, i], key, dict, depth + 1)); return; }
+      // A colour space names its kind first, and its table stands behind: bytes, whatever they spell (8.6.6.3).
+      if (Array.isArray(v)) { if (key !== 'Names' && key !== 'Limits' && !(v[0] instanceof PdfName && v.some((item) => item instanceof PdfString))) v.forEach((item, i) => visit(item, [...path, i], key, dict, depth + 1)); return; }
       if (isDict(v)) { for (const [k, inner] of v) visit(inner, [...path, k], k, v, depth + 1); return; }
       const target = (key === 'D' || key === 'Dest' || key === 'OpenAction') && (v instanceof PdfString || v instanceof PdfName) ? names.renamed.get(v instanceof PdfString ? v.text : v.name) : undefined;
       const to = target ?? (v instanceof PdfString ? otherString(v.text, key, dict, neutral) : null);

@@ -102,7 +102,8 @@ export function readStory(xml: string, part: string, place: PlaceKind, hides: (s
           if (p.indented && !p.numbered && story.passages.at(-1)?.text === p.text) story.passages.at(-1)!.indented = true;
           push(p.deleted, 'deletedText');
           push(p.hidden, 'hidden');
-          if (instruction) { push(instruction, 'field'); instruction = ''; }
+          // What a program keeps of the sources that are cited is a list of references: their authors are others (17.16.5.2, ADDIN).
+          if (instruction) { push(instruction, 'field'); const told = story.passages.at(-1); if (told?.text === instruction && /^\s*ADDIN\b[^]*["<](?:family|author)/i.test(instruction)) told.section = 'references'; instruction = ''; }
           if (fallbackDepth === 0) story.text += `${p.text}\n`;
           break;
         }
