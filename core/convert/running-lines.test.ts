@@ -4,7 +4,7 @@ import { provideFaces } from '../engines/faces.ts';
 import { withPage, withPdf } from '../engines/pdf.ts';
 import { readDocument } from '../readers/index.ts';
 import { readRunningLines } from './odt/running-lines.ts';
-import { inParagraph, plantedDocx, wordPart } from '../testing/plant.ts';
+import { inParagraph, plainPicture, plantedDocx, plantedOdt, wordPart } from '../testing/plant.ts';
 import { convertFiles } from '../verbs/convert.ts';
 import { layOut } from './layout.ts';
 import { emptyPage } from './page-description.ts';
@@ -71,7 +71,7 @@ test.each([
 });
 
 test('a picture in a head and one in a foot are on every page, each once in the file, within the margins, and counted once', async () => {
-  const { plainPicture } = await import('../testing/plant.ts'), picture = await plainPicture('png');
+  const picture = await plainPicture('png');
   const drawing = (align: string): string => inParagraph(`${align ? `<w:pPr><w:jc w:val="${align}"/></w:pPr>` : ''}<w:r><w:drawing><wp:inline xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" xmlns:pic="http://schemas.openxmlformats.org/drawingml/2006/picture"><wp:extent cx="1270000" cy="1905000"/><a:graphic><a:graphicData><pic:pic><pic:blipFill><a:blip r:embed="rId1"/></pic:blipFill></pic:pic></a:graphicData></a:graphic></wp:inline></w:drawing></w:r>`);
   const own = '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/image" Target="media/image1.png"/></Relationships>', rel = (id: string, kind: string): string => `<Relationship Id="${id}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${kind}" Target="${kind}1.xml"/>`;
   const docx = plantedDocx(`${inParagraph('<w:r><w:br w:type="page"/></w:r>')}${inParagraph('<w:r><w:t>Second page</w:t></w:r>')}<w:sectPr><w:headerReference w:type="default" r:id="rId8"/><w:footerReference w:type="default" r:id="rId9"/></w:sectPr>`, {
@@ -92,7 +92,6 @@ test('a picture in a head and one in a foot are on every page, each once in the 
 });
 
 test('OpenDocument: a picture in a head is on every page', async () => {
-  const { plainPicture, plantedOdt } = await import('../testing/plant.ts');
   const odt = plantedOdt('<text:p>More</text:p>', { 'Pictures/a.png': await plainPicture('png'), 'styles.xml': '<office:document-styles NS><office:automatic-styles><style:style style:name="R" style:family="paragraph"><style:paragraph-properties xmlns:fo="urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0" fo:text-align="end"/></style:style></office:automatic-styles><office:master-styles><style:master-page style:name="Standard" style:page-layout-name="x"><style:header><text:p text:style-name="R"><draw:frame svg:width="3cm" svg:height="1cm"><draw:image xlink:href="Pictures/a.png"/></draw:frame></text:p></style:header></style:master-page></office:master-styles></office:document-styles>' });
   const done = await convertFiles([{ name: 'a.odt', path: 'a.odt', bytes: odt }]);
   expect(done.proof.images).toEqual({ before: 1, after: 1 });

@@ -24,11 +24,13 @@ export async function shrinkFile(file: SourceFile, maxBytes: number, job: Job = 
     package: { repack: () => pressPackage(file.bytes, null, job), press: (base) => within((level) => pressPackage(base, level, job)) },
     picture: { repack: () => Promise.resolve(file.bytes), press: (base) => within((level) => pressPictureFile(base, level, 11)) },
   };
-  /** For what is written whole at each look: the last of those that fit is what was looked for. */
+  /** For what is written whole at each look: the one of the last level that fitted is kept. */
   const within = async (press: (level: Level) => Promise<Uint8Array>): Promise<{ bytes: Uint8Array; level: Level }> => {
-    const tried = new Map<string, Uint8Array>(), at = async (level: Level): Promise<Uint8Array> => { const key = JSON.stringify(level), known = tried.get(key) ?? await press(level); tried.clear(); tried.set(key, known); return known; };
-    const level = (await gentlestWithin(async (l) => (await at(l)).length, maxBytes, () => heed(job, file.name)))?.level ?? levelAt(1);
-    return { bytes: await at(level), level };
+    let fitting: { level: Level; bytes: Uint8Array } | null = null;
+    const found = await gentlestWithin(async (level) => { const bytes = await press(level); if (bytes.length <= maxBytes) fitting = { level, bytes }; return bytes.length; }, maxBytes, () => heed(job, file.name));
+    if (found && fitting) return fitting;
+    const level = levelAt(1);
+    return { bytes: await press(level), level };
   };
   const way = kinds[kind === 'pdf' ? 'pdf' : ['docx', 'docm', 'odt'].includes(kind) ? 'package' : ['jpeg', 'png'].includes(kind) ? 'picture' : ''];
   if (!way) throw new CannotDo('unsupported', `A file of this kind (${kind}) cannot be made smaller here.`, 'Convert it to PDF first.', file.name);

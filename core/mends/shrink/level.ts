@@ -11,6 +11,7 @@ export function levelAt(t: number): Level {
   return { dpi: Math.round(from.dpi * (to.dpi / from.dpi) ** at), quality: Math.round(from.quality + (to.quality - from.quality) * at) };
 }
 
+/** Looks at most; shares of the limit: near enough to stop looking, and what the next look aims at. */
 const most = 8, near = 0.93, aim = 0.97;
 /** Looks for the gentlest level that keeps within the limit, landing just under it. Sizes fall evenly enough with the level for each look to
  * say where the next one is worth while.

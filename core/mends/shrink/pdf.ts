@@ -28,9 +28,9 @@ interface Pressed { data: Uint8Array; lines: boolean; grey: boolean; width: numb
 export async function pressPdf(bytes: Uint8Array, maxBytes: number, job: Job): Promise<{ bytes: Uint8Array; level: Level; pictures: number }> {
   return withPdf(bytes, async (pdf, mupdf) => {
     if (pdf.needsPassword()) pdf.authenticatePassword('');
-    const pictures = pressables(pdf, mupdf, job), press = presser(pdf, mupdf, pictures), bare = bytes.length - pictures.reduce((sum, p) => sum + p.packed, 0);
+    const pictures = pressables(pdf, mupdf, job), press = presser(pdf, mupdf), bare = bytes.length - pictures.reduce((sum, p) => sum + p.packed, 0);
     try {
-      const sizeAt = (level: Level): number => bare + pictures.reduce((sum, p) => { heed(job); return sum + Math.min(p.packed, press(p, level)?.data.length ?? p.packed); }, 0);
+      const sizeAt = (level: Level): number => bare + pictures.reduce((sum, p) => { heed(job); return sum + (press(p, level)?.data.length ?? p.packed); }, 0);
       let level = (await gentlestWithin(sizeAt, maxBytes, () => heed(job)))?.level ?? levelAt(1), written = await write(bytes, pictures, press, level, job);
       // What is written around the pictures may take a little more than was reckoned with: then once more, for as much less.
       for (let spare = 1; written.bytes.length > maxBytes && spare <= 3; spare++) {
@@ -51,7 +51,7 @@ async function write(bytes: Uint8Array, pictures: Pressable[], press: (p: Pressa
     for (const picture of pictures) {
       heed(job);
       const pressed = press(picture, level);
-      if (!pressed || pressed.data.length >= picture.packed * 0.95) continue;
+      if (!pressed) continue;
       const object = pdf.newIndirect(picture.num);
       object.writeRawStream(pressed.data);
       for (const key of ['DecodeParms', 'Decode', 'Intent', 'Metadata']) object.delete(key);
@@ -82,22 +82,24 @@ function pressables(pdf: PdfDocument, mupdf: MupdfModule, job: Job): Pressable[]
   return found;
 }
 
-const mostKept = 192 << 20;
-/** Presses pictures to levels. What was drawn last is kept, within bounds: levels that differ in quality alone need no new drawing. */
-function presser(pdf: PdfDocument, mupdf: MupdfModule, pictures: Pressable[]): ((picture: Pressable, level: Level) => Pressed | null) & { end: () => void } {
-  const drawn = new Map<number, { key: string; pixmap: Mupdf.Pixmap; grey: boolean }>(), made = new Map<string, Pressed | null>(), broken = new Set<number>();
-  let kept = 0;
+/** Bytes of drawn pictures that are kept. */
+const mostKept = 192 << 20, /** share of its room from which on a picture is left as it is */ worthwhile = 0.95;
+/** Presses pictures to levels; null for one that cannot be decoded, or would hardly get smaller. What was drawn last is kept, within bounds,
+ * since levels that differ in quality alone need no new drawing; and what was pressed to the last level, since that may be the one that is written. */
+function presser(pdf: PdfDocument, mupdf: MupdfModule): ((picture: Pressable, level: Level) => Pressed | null) & { end: () => void } {
+  const drawn = new Map<number, { key: string; pixmap: Mupdf.Pixmap; grey: boolean }>(), made = new Map<number, Pressed | null>(), broken = new Set<number>();
+  let kept = 0, last: Level | null = null;
   const forget = (num: number): void => { const known = drawn.get(num); if (!known) return; kept -= sizeOf(known.pixmap); known.pixmap.destroy(); drawn.delete(num); };
   const press = (picture: Pressable, level: Level): Pressed | null => {
     if (broken.has(picture.num)) return null;
-    const name = `${picture.num} ${level.dpi} ${level.quality}`, known = made.get(name);
+    if (last?.dpi !== level.dpi || last.quality !== level.quality) { made.clear(); last = level; }
+    const known = made.get(picture.num);
     if (known !== undefined) return known;
-    // Only the last level of each picture: whoever writes asks for the one that was settled on.
-    if (made.size > 2 * pictures.length) made.clear();
     try {
-      const { pixmap, grey } = draw(picture, level), result: Pressed = { lines: picture.lines, grey, width: pixmap.getWidth(), height: pixmap.getHeight(), data: picture.lines ? packBilevel(pixmap.getPixels(), pixmap.getWidth(), pixmap.getHeight(), pixmap.getStride()) : pixmap.asJPEG(level.quality, false).slice() };
+      const { pixmap, grey } = draw(picture, level), width = pixmap.getWidth(), height = pixmap.getHeight(), data = picture.lines ? packBilevel(pixmap.getPixels(), width, height, pixmap.getStride()) : pixmap.asJPEG(level.quality, false).slice();
+      const result = data.length < picture.packed * worthwhile ? { lines: picture.lines, grey, width, height, data } : null;
       if (kept > mostKept) forget(picture.num);
-      made.set(name, result);
+      made.set(picture.num, result);
       return result;
     } catch { broken.add(picture.num); return null; }
   };
