@@ -4,7 +4,7 @@ import { heed, type Job } from '../model/outcome.ts';
 import type { DocumentFacts, Passage } from '../model/facts.ts';
 
 /** What was verified by reading the new bytes again. Null: not applicable to the kind. */
-export interface Proof { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null; pagesCompared: number }
+export interface Proof { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null; pagesCompared: number; /** the page on which that difference stands; null where nothing differs, or there are no pages */ worstPage: number | null }
 
 const shown = (facts: DocumentFacts): string => (facts.passages.ok ? facts.passages.value.filter((p: Passage) => ['text', 'runningHead', 'footnote', 'textbox'].includes(p.place)).map((p) => p.text).join('\n') : '');
 
@@ -22,23 +22,23 @@ export async function proveSame(before: { bytes: Uint8Array; facts: DocumentFact
   if (kind === 'pdf' && before.facts.pages.ok && after.facts.pages.ok) {
     const [a, b] = [before.facts.pages.value, after.facts.pages.value];
     const pagesSame = a.length === b.length && a.every((p, i) => p.width === b[i]!.width && p.height === b[i]!.height && p.rotation === b[i]!.rotation);
-    const { difference, compared } = await pixelDifference(before.bytes, after.bytes, job, !twin.same ? maxRendered : after.bytes.length > heavy ? 1 : fewRendered, twin.lend);
-    return { textSame, pagesSame, maxPixelDifference: difference, pagesCompared: twin.same ? a.length : compared };
+    const { difference, compared, worst } = await pixelDifference(before.bytes, after.bytes, job, !twin.same ? maxRendered : after.bytes.length > heavy ? 1 : fewRendered, twin.lend);
+    return { textSame, pagesSame, maxPixelDifference: difference, pagesCompared: twin.same ? a.length : compared, worstPage: worst };
   }
   if (['jpeg', 'png', 'tiff'].includes(kind)) {
     const difference = await pictureDifference(before.bytes, after.bytes, resized);
-    return { textSame: true, pagesSame: difference !== null, maxPixelDifference: difference, pagesCompared: 1 };
+    return { textSame: true, pagesSame: difference !== null, maxPixelDifference: difference, pagesCompared: 1, worstPage: null };
   }
   // Without fixed pages: the same paragraphs with the same structure lay out to the same pages.
   const structureSame = JSON.stringify(before.facts.structure) === JSON.stringify(after.facts.structure);
-  return { textSame, pagesSame: textSame && structureSame, maxPixelDifference: null, pagesCompared: 0 };
+  return { textSame, pagesSame: textSame && structureSame, maxPixelDifference: null, pagesCompared: 0, worstPage: null };
 }
 
 /** The largest difference of any colour value, 0–255, over pages rendered from both files; every page up to `most`, then evenly spread. */
-async function pixelDifference(a: Uint8Array, b: Uint8Array, job: Job, most: number, lend: Lend): Promise<{ difference: number; compared: number }> {
-  let difference = 0, compared = 0;
-  await comparePages(a, b, job, most, lend, (_, d) => { compared++; difference = Math.max(difference, d); return d < 255; });
-  return { difference, compared };
+async function pixelDifference(a: Uint8Array, b: Uint8Array, job: Job, most: number, lend: Lend): Promise<{ difference: number; compared: number; worst: number | null }> {
+  let difference = 0, compared = 0, worst: number | null = null;
+  await comparePages(a, b, job, most, lend, (page, d) => { compared++; if (d > difference) { difference = d; worst = page; } return d < 255; });
+  return { difference, compared, worst };
 }
 /** Pages, from 1, that do not look the same: more than smoothed edges differ. Pages that one file has and the other has not are not among them. */
 export async function differingPages(a: Uint8Array, b: Uint8Array, job: Job): Promise<number[]> {

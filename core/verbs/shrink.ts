@@ -10,7 +10,7 @@ import type { SourceFile } from './check.ts';
 export interface Shrunk {
   bytes: Uint8Array; before: number; after: number; maxBytes: number; met: boolean; steps: { step: 'repack' | 'pictures'; bytes: number }[];
   /** the level that pictures were brought to; null when they are untouched */ pictures: Level | null;
-  proof: { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null }; /** what else would help when the limit is not met */ advice: string | null;
+  proof: { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null; /** where pictures changed most */ worstPage: number | null }; /** what else would help when the limit is not met */ advice: string | null;
 }
 
 /** Makes a file small enough by the gentlest means: first what nobody can see, then pictures, no further than needed. The text stays.
@@ -46,10 +46,10 @@ export async function shrinkFile(file: SourceFile, maxBytes: number, job: Job = 
     if (pressed.length < bytes.length) { bytes = pressed; steps.push({ step: 'pictures', bytes: pressed.length }); } else pictures = null;
   }
   const met = bytes.length <= maxBytes, after = bytes === file.bytes ? facts : await readDocument(bytes, file.name, { stopped: job.stopped });
-  const { textSame, pagesSame, maxPixelDifference } = await proveSame({ bytes: file.bytes, facts }, { bytes, facts: after }, job, undefined, true);
+  const { textSame, pagesSame, maxPixelDifference, worstPage } = await proveSame({ bytes: file.bytes, facts }, { bytes, facts: after }, job, undefined, true);
   if (!textSame) throw new CannotDo('notClean', 'The smaller copy does not hold the same text, so it is not offered.', 'Export the paper again with smaller pictures.', file.name);
   return {
-    bytes, before: file.bytes.length, after: bytes.length, maxBytes, met, steps, pictures, proof: { textSame, pagesSame, maxPixelDifference },
+    bytes, before: file.bytes.length, after: bytes.length, maxBytes, met, steps, pictures, proof: { textSame, pagesSame, maxPixelDifference, worstPage },
     advice: met ? null : `${showBytes(bytes.length)} is the least that is still readable. Leave out pictures, hand in parts if that is allowed, or ask the department for a higher limit.`,
   };
 }

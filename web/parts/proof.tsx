@@ -39,7 +39,7 @@ export function ProofLedger({ made, now }: { made: Made; now: string }) {
     const { added, removed } = made.words, list = (words: string[]): string => `${words.length} ${words.length === 1 ? 'word' : 'words'} (${words.slice(0, 8).join(' ')}${words.length > 8 ? ' …' : ''})`;
     rows.push(['Text', added.length + removed.length === 0 ? `all ${made.words.after.toLocaleString('en')} words the same` : `${added.length > 0 ? `${list(added)} came back` : ''}${added.length > 0 && removed.length > 0 ? ', ' : ''}${removed.length > 0 ? `${list(removed)} went` : ''}`, added.length + removed.length === 0], ['Pages', made.pagesSame ? 'as many as before' : 'another number', made.pagesSame]);
   } else if (made.mend === 'shrink') {
-    rows.push(['Size', `${showBytes(made.before)} before, ${showBytes(made.after)} after`, true], ['Text', made.proof.textSame ? 'the same' : 'changed', made.proof.textSame], ['Pictures', made.pictures ? `at up to ${made.pictures.dpi} dots an inch, quality ${made.pictures.quality}; look at them` : 'untouched', made.pictures === null]);
+    rows.push(['Size', `${showBytes(made.before)} before, ${showBytes(made.after)} after`, true], ['Text', made.proof.textSame ? 'the same' : 'changed', made.proof.textSame], ['Pictures', made.pictures ? `at up to ${made.pictures.dpi} dots an inch, quality ${made.pictures.quality}; ${made.proof.worstPage ? `page ${made.proof.worstPage} changed most, look at it` : 'look at them'}` : 'untouched', made.pictures === null]);
   } else rows.push(['Name', `${made.was} → ${now}`, true]);
   return <dl className="facts">{rows.map(([k, v, good], i) => [<dt key={`k${i}`}>{k}</dt>, <dd key={`v${i}`}><Mark standing={good ? 'met' : 'look'} word={v} /></dd>])}</dl>;
 }

@@ -60,7 +60,7 @@ function FileMends({ file, paper, files, check, docket, offered }: StopProps & {
         {mends.map((m, i) => <Mend key={m.id} mend={m} first={i === 0 && together.length < 2} go={(a) => void run([a], false)} beside={m.compare ? () => setBeside(true) : null}>{m.compare && beside ? <BothEngines key={file.id} file={file} to={m.compare} brief={paper.brief} close={() => setBeside(false)} /> : null}{m.id === 'redact' && ['docx', 'docm', 'odt'].includes(file.kind) && m.actions.length > 0 ? <TextField select label="Put in their place" value={wording} onChange={(e) => setWording(e.target.value)} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ margin: '4px 0 10px', minWidth: 220 }}><option value="Author">Author</option><option value="[name removed]">[name removed]</option><option value="">nothing</option></TextField> : null}</Mend>)}
         <Rename key={file.name + rename.name} file={file} proposed={rename.name} wanted={rename.wanted} first={mends.length === 0} go={(name) => void run([renaming(() => name)], false)} />
       </fieldset>
-      <History file={file} files={files} busy={busy !== null} />
+      <History key={file.id} file={file} files={files} busy={busy !== null} />
     </section>
   );
 }
@@ -87,8 +87,9 @@ function Rename({ file, proposed, wanted, first, go }: { file: FileRow; proposed
 
 /** What was done to the file, newest first, each with its proof and the way back; the two latest states side by side. */
 function History({ file, files, busy }: { file: FileRow; files: FileRow[]; busy: boolean }) {
-  const [page, setPage] = useState(1);
   const line = lineOf(file, files);
+  // Of a paper that was made smaller, the page whose pictures changed most is the one to look at.
+  const [page, setPage] = useState((file.made?.mend === 'shrink' && file.made.proof.worstPage) || 1);
   if (!file.made) return null;
   const before = line[1]!;
   const drawn = file.made.mend !== 'rename' && !('parts' in file.made);

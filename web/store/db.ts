@@ -15,7 +15,7 @@ export type Made =
   | { mend: 'clean'; proof: Proof; removed: number; left: number }
   | { mend: 'convert'; engine?: 'builtin' | 'office'; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
   | { mend: 'redact'; taken: { page: number | null; text: string }[]; lost: string[] }
-  | { mend: 'shrink'; before: number; after: number; pictures: { dpi: number; quality: number } | null; proof: { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null } }
+  | { mend: 'shrink'; before: number; after: number; pictures: { dpi: number; quality: number } | null; proof: { textSame: boolean; pagesSame: boolean | null; maxPixelDifference: number | null; worstPage?: number | null } }
   | { mend: 'settle'; what: string; words: { before: number; after: number; added: string[]; removed: string[] }; pagesSame: boolean }
   | { mend: 'join'; parts: string[]; names: string[]; proof: ConversionProof; pages: number; fonts: { name: string; embedded: boolean }[]; losses: string[] }
   | { mend: 'scan'; parts: string[]; pages: { photo: string; standing: 'stops' | 'look' | 'fine'; sharpness: number }[] }

@@ -74,6 +74,15 @@ test('a scan of two colours keeps two, at a resolution that can be read', async 
   const listed = execFileSync('pdfimages', ['-list', path]).toString().trim().split('\n').at(-1)!.trim().split(/\s+/);
   expect([listed[5], listed[7], Number(listed[12]) >= 145]).toEqual(['gray', '1', true]);
 });
+test('the page whose pictures changed most is named; none where none did', async () => {
+  const picture = await busyPicture('jpeg', 900), bytes = await plantedPdf((pdf, mupdf) => {
+    const image = new mupdf.Image(picture), resources = pdf.newDictionary(), objects = pdf.newDictionary();
+    objects.put('Im', pdf.addImage(image)); resources.put('XObject', objects);
+    pdf.insertPage(-1, pdf.addPage([0, 0, 595, 842], 0, pdf.addObject(resources), 'q 400 0 0 400 90 60 cm /Im Do Q'));
+    image.destroy();
+  }), done = await shrinkFile(file('a.pdf', bytes), Math.round(bytes.length * 0.3));
+  expect([done.met, done.proof.worstPage, (await shrinkFile(file('a.pdf', bytes), bytes.length)).proof.worstPage]).toEqual([true, 2, null]);
+});
 test('a photo is compared at the size it has afterwards', async () => {
   const bytes = await busyPicture('jpeg', 1600), done = await shrinkFile(file('a.jpg', bytes), Math.round(bytes.length * 0.2));
   expect([done.met, done.proof.maxPixelDifference! < 120]).toEqual([true, true]);
