@@ -3,10 +3,13 @@ import type { Clause } from './statements.ts';
 
 export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
 
+/** “Due before class Tues” ends with a day of the week as well; lengths stay. */
+const withDaysSpelt = (before: string): string => before.replace(/(?<=[a-z(,] ?)(?<!\w)(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\b\.?,?\s+$/i, (s) => 'aday'.padEnd(s.length));
+
 /** What a date is for, from the words before it in its clause and, for a bare row, from the heading above. */
 export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined): DateRole {
   // The date library takes “from” and “by” for parts of a date.
-  const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = clause.text.slice(0, Math.max(0, date.start - clause.start) + lead), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
+  const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead)), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   const roles: [DateRole, RegExp][] = [
     ['other', /\b(?:(?<!\b(?:for|peer) )feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report))|workshop(?! (?:paper|track|report|submission))|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|(?:term|course|semester|module|teaching|block|session|week)s?(?: \d{1,2})? (?:starts?|ends?|begins?|finish(?:es)?)|reading week|late (?:submissions?|work)|cut[- ]?off|request\w*|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal|own) (?:deadline|due date)|(?:new |extended |individual )?deadline for you|granted)\b/gi],
@@ -80,6 +83,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:starts?|begins?|opens?)\b[^;]*\bends?\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:project|assignment|task|exam|submission|window|period|essay|paper)\b/i.test(before)) return 'due';
   // “Final grades due May 17”, “the fee is due on 1 June”; “last day of classes May 4”.
   if (/\b(?:grades|marks|fees?|deposit|payment|rent)\b[^.;]{0,16}\bdue\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?$/i.test(before) || /\blast day of (?:classes|term|teaching|lectures|school|the semester)\s*(?:is\s*|on\s*|:\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “If you were granted extra time, you may hand in until 25 May.”
+  if (/^\W*(?:but )?if you (?:were|are|have been|had been) (?:granted|given|awarded|allowed|entitled)\b/i.test(before)) return 'other';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.

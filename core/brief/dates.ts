@@ -25,7 +25,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
 export const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b|\d(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i;
 
 /** Day and month in figures without a year, behind a word that leads a date in. */
-const shortDate = /(?:\b(?:by|on|until|till|due|before|deadline:?)\s+(?:\w+day,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|^\W{0,3}[a-z][a-z ]{2,30}:\s+)\d{1,2}\/\d{1,2}(?![/.\d])/i;
+const shortDate = /(?:\b(?:by|on|until|till|due|before|deadline:?)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|^\W{0,3}[a-z][a-z ]{2,30}:\s+)\d{1,2}\/\d{1,2}(?![/.\d])/i;
 
 const hours = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
@@ -53,7 +53,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/[(,–-]\s*(?:and )?not (?:at )?(?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
   // “8 in the evening rather than noon”.
   if (/\b(?:rather than|instead of)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(?:rather than|instead of)(?: at)? (?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
-  found.push(...readWeekdaysOfMonth(clause, now, zone));
+  found.push(...readWeekdaysOfMonth(clause, now, zone), ...readDaysOfWeek(clause, now, zone));
   if (!/\d/.test(clause.text) || !(dateLike.test(clause.text) || shortDate.test(clause.text))) return found;
   // Words that the date library would take for something else are blanked, lengths kept.
   // “Friday 5 March, 1700” has a time, not a year.
@@ -114,7 +114,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     if (end.start < to) end.start = m.to - m[2]!.length - (/(?:st|nd|rd|th)?\s+(?:of\s+)?$/i.exec(m[0])![0].length);
   }
   // “By 15/3 at 18h”: two figures are a date only behind a word that leads one in.
-  for (const m of matchesIn(clause, /(?<=\b(?:by|on|until|till|due|before|deadline:?)\s+(?:\w+day,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|^\W{0,3}(?:(?:first |rough |final |revised )?(?:draft|proposal|outline|final|paper|essay|report|presentation slides|due|deadline)):\s+)(\d{1,2})\/(\d{1,2})(?![/.\d])\b/gi)) {
+  for (const m of matchesIn(clause, /(?<=\b(?:by|on|until|till|due|before|deadline:?)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|^\W{0,3}(?:(?:first |rough |final |revised )?(?:draft|proposal|outline|final|paper|essay|report|presentation slides|due|deadline)):\s+)(\d{1,2})\/(\d{1,2})(?![/.\d])\b/gi)) {
     const [a, b] = [Number(m[1]), Number(m[2])], byWeekday = weekdayOrder(clause.text.slice(0, m.at - clause.start), a, b, now), dayFirst = a > 12 ? true : b > 12 ? false : byWeekday ?? (order === null ? null : order === 'day-month'), [day, month] = dayFirst === false ? [b, a] : [a, b];
     if (found.some((f) => f.start < m.to && m.at < f.end) || month < 1 || month > 12 || day < 1 || day > 31) continue;
     const next = DateTime.fromObject({ year: now.year, month, day }), date = next.isValid && next.endOf('day') >= now ? next : DateTime.fromObject({ year: now.year + 1, month, day });
@@ -156,6 +156,18 @@ function readWeekdaysOfMonth(clause: Clause, now: DateTime, zone: string | null)
     const thisYear = inYear(now.year), date = m[4] ? inYear(Number(m[4])) : thisYear.endOf('day') >= now ? thisYear : inYear(now.year + 1);
     const time = timeOf(null, clause.text, m.at - clause.start, m.to - clause.start, 0, clause.text.length);
     return { iso: isoOf(date.year, date.month, date.day, time, zone), start: Math.min(m.at, clause.start + (time?.start ?? Infinity)), end: Math.max(m.to, clause.start + (time?.end ?? 0)), problem: 'none' };
+  });
+}
+
+/** “Friday 5th”, “Thu 25th”: a day of the week and of the month, without a month, is the next that is both; none where that is months away. */
+function readDaysOfWeek(clause: Clause, now: DateTime, zone: string | null): ReadDate[] {
+  return [...matchesIn(clause, /\b(mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?\.?,? (\d{1,2})(?:st|nd|rd|th)\b(?!\s*(?:of |at the end of )?\W{0,2}(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|week|period|lecture|class|session|floor|edition))/gi)].flatMap((m): ReadDate[] => {
+    if (/\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\W{0,3}$/i.test(clause.text.slice(0, m.at - clause.start))) return [];
+    const weekday = DateTime.fromFormat(m[1]!.slice(0, 3), 'ccc', { locale: 'en' }).weekday, day = Number(m[2]), today = now.startOf('day');
+    const next = Array.from({ length: 100 }, (_, i) => today.plus({ days: i })).find((d) => d.day === day && d.weekday === weekday);
+    if (!next) return [];
+    const time = timeOf(null, clause.text, m.at - clause.start, m.to - clause.start, 0, clause.text.length);
+    return [{ iso: isoOf(next.year, next.month, next.day, time, zone), start: Math.min(m.at, clause.start + (time?.start ?? Infinity)), end: Math.max(m.to, clause.start + (time?.end ?? 0)), problem: 'none' }];
   });
 }
 

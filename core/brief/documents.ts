@@ -26,7 +26,7 @@ function mentions(clauses: Clause[]): Mention[] {
     }
     here.sort((a, b) => a.at - b.at);
     // “One zip file with your notebook and a README.txt”: what is in it is no document of its own.
-    const pack = here.findIndex((h) => h.kinds[0] === 'zip' && /^(?: (?:file|archive|folder))?(?:,? \S+\.zip)?(?: \([^)]*\)|,[^()]{0,30}\))?,? (?:with|containing|of|that contains)\b/i.test(clause.text.slice(h.to - clause.start)));
+    const pack = here.findIndex((h) => h.kinds[0] === 'zip' && /^(?: (?:file|archive|folder))?(?:,? \S+\.zip)?(?: \([^)]*\)|,[^()]{0,30}\))?,? (?:with|containing|holding|comprising|made up of|of|that contains|that holds)\b/i.test(clause.text.slice(h.to - clause.start)));
     found.push(...(pack >= 0 ? here.slice(0, pack + 1) : here));
   }
   return found;
@@ -53,7 +53,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   const plain = text.replace(/\([^()]*\b(?:excluding|excl|including|incl|not counting|without)\b[^()]*\)|\b(?:exclusive of|inclusive of|excluding|including|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
   const nouns = [...plain.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
   // “The ethics form (template on the module page; Word)”.
-  const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : inBrackets;
+  // “A proposal with annotated bibliography (500 words; PDF)”.
+  const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:with|including) (?:an? |the |its |your )?(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
+  const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole;
   // “… and the financial model as an Excel workbook”.
   const second = /(?:^|\band|,)\s+(?:the|your|an?)\s+((?!(?:same|final|complete|whole|other|latter|file|document|work|text)\b)[a-z-]+(?: (?!as\b|in\b|must|should|is\b|may\b)[a-z-]+){0,2})\s+(?:as|in) (?:an? )?$/i.exec(text);
   if (!m && second && previousEnd > mention.clause.start) return { label: second[1]!, at: from + second.index + second[0].indexOf(second[1]!) };
@@ -185,6 +187,18 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
     spans: settled.map((d) => ({ start: d.start, end: d.end })),
   };
+}
+
+/** “Essay: by 16:00 on 26 April. Reflective log: by 16:00 on 10 May. Both in Word format.”: what is said of both makes a document of each.
+ * @param parts - what is handed in at times of its own, with where that stands */
+export function documentsOfParts(read: DocumentsRead, parts: readonly { label: string; start: number; end: number }[], clauses: Clause[]): DocumentsRead {
+  const [only] = read.documents, at = read.spans[0]?.start ?? -1, clause = clauses.find((c) => c.start <= at && at < c.end);
+  const work = new RegExp(`(?:^|[ -])(?:${noun}|log|quiz|memo)(?: \\d{1,2}| [A-E])?$`, 'i');
+  // “Coursework 1 and 2” are work of one kind.
+  const kind = (label: string): string => label.toLowerCase().replace(/ (?:\d{1,2}|[a-e])$/, '').split(' ').at(-1)!;
+  if (new Set(parts.map((p) => kind(p.label))).size < parts.length) return read;
+  if (!only || read.documents.length > 1 || only.label !== null || parts.length < 2 || !clause || !/^\W*(?:both|all(?: (?:three|four|parts|of them))?|each(?: (?:one|part|of them))?)\b(?! (?:files|groups|students))/i.test(clause.text) || parts.some((p) => !work.test(p.label) || /\b(?:draft|outline|first version|mock-?up)\b/i.test(p.label))) return read;
+  return { documents: parts.map((p) => ({ label: capital(p.label), types: [...only.types] })), evidence: read.evidence, spans: parts.map(({ start, end }) => ({ start, end })) };
 }
 
 const add = (to: Kind[], kinds: Kind[]): void => { for (const k of kinds) if (!to.includes(k)) to.push(k); };

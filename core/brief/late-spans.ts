@@ -1,12 +1,12 @@
 import { numberWords, type Clause, type Statement } from './statements.ts';
 
-const span = /\b(\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen)[\s-](?:(?:calendar|working|week|business|school|full|more|further|extra|late)[\s-]?)?(days?|hours?|hrs?|h|weeks?)\b/gi;
+const span = /\b(\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen)(?:[\s-]|(?<=\d)(?=h))(?:(?:calendar|working|week|business|school|full|more|further|extra|late)[\s-]?)?(days?|hours?|hrs?|h|weeks?)\b/gi;
 const lateness = /\b(?:late(?:ness|r)?|overdue|penal\w*|deduct\w*|capped|minus|lose|(?:per|a|each|every) (?:\w+ )?day|(?:after|past|miss\w*) (?:the|this|your|our) (?:deadline|due|time))\b|%\s*(?:off|per|\/)/i;
 /** What else is said with days and hours. */
 const elsewhere = /\b(?:feedback|results|returned|reply|respond|e-?mail|office|extension|apply|request|notice|in advance|beforehand|before|prior|borrow|take-?home|exam|open for)\b/i;
-const ends = /\b(?:zero|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|(?:won|can|don)['’]t (?:accept|take|mark|read)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
+const ends = /\b(?:zero|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|stop(?:s|ped)? (?:accept|tak|mark|read)ing|(?:won|can|don)['’]t (?:accept|take|mark|read)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
 const accepts = /\b(?:accept\w*|tak(?:e|es|en)|allow\w*|possible|permitted|(?:can|may) (?:still )?(?:be )?(?:submit\w*|hand\w*|upload\w*|turn\w*|sent)|open)\b/i;
-const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
+const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|otherwise|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
 
 /** How long late work is still taken, from any sentence on lateness that names a span of time and what comes of it: a span behind “after” with an end to it,
  * or one behind “up to” with leave for it. Nothing where the sentence speaks of several that could be meant. @param near - the sentence before
@@ -21,8 +21,12 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     const within = /\b(?:up to|within|until|till|for|max(?:imum)?(?: of)?|at most|no more than|first|another)\s+(?:a (?:maximum|period) of\s+|the first\s+)?$/i.test(lead) && (thereafter.test(rest) && ends.test(rest) || /^ late\b/i.test(rest) && accepts.test(text) && !ends.test(lead));
     // “5 % a day, maximum 7 days”.
     const most = /(?:%|per\s?cent|points?|pts|marks?) (?:a|per|each|every) (?:\w+ )?day,? \(?(?:max(?:imum)?\.?(?: of)?|at most|up to|for at most|no more than) $/i.test(lead);
+    // “Submitted late but within 14 days: capped at the pass mark”.
+    const capped = /\blate,? (?:but |and )?(?:still )?(?:within|up to|no more than)\s+$/i.test(lead) && /\b(?:capped|cap|pass mark|penal\w*|deduct\w*|reduc\w*|accepted)\b/i.test(rest);
+    // “Can we be late? 24 hours, at a cost of 15 points.”
+    const priced = /^,? (?:at a (?:cost|penalty)|with an? (?:penalty|deduction)|for an? penalty)\b/i.test(rest) && lateness.test(near);
     const passed = /\b(?:until|once|when)\s+$/i.test(lead) && /^ (?:have|has) passed\b/i.test(rest) && ends.test(rest);
-    return past || within || most || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
+    return past || within || most || capped || priced || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
   });
   // “10 % for the first day, 20 % for the second, zero after that”.
   const days = /\b(?:first|1st) day\b/i.test(text) ? [...text.matchAll(/\b(first|second|third|fourth|fifth)\b(?: day\b)?/gi)].at(-1) : undefined, upTo = days && thereafter.test(text.slice(days.index)) && ends.test(text.slice(days.index)) ? ['first', 'second', 'third', 'fourth', 'fifth'].indexOf(days[1]!.toLowerCase()) + 1 : 0;
@@ -34,4 +38,18 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
 export function penaltyBySteps(clause: Clause, next: string): Statement<number> | null {
   const m = /\bwithin (?:24 hours|one day|a day)\b[^.;]{0,40}?\b(\d{1,2})\s?(?:%|per\s?cent|points?|marks?)[^.]{0,60}?\b(?:within )?(?:48 hours|two days)\b[^.;]{0,40}?\b(\d{1,2})\s?(?:%|per\s?cent|points?|marks?)/i.exec(`${clause.text}, ${next}`);
   return m && m.index < clause.text.length && Number(m[2]) === 2 * Number(m[1]) ? { value: Number(m[1]), start: clause.start + m.index, end: Math.min(clause.end, clause.start + m.index + m[0].length) } : null;
+}
+
+/** A penalty per day in whatever words: one number of per cent or points, and a day, in a sentence on lateness that speaks of no hours or weeks. @param near - the sentence before */
+export function penaltyOfDay(clause: Clause, near: string): Statement<number> | null {
+  const text = clause.text.replace(/\b(?:out )?of (?:the )?(?:100|total)\s?%?/gi, (s) => ' '.repeat(s.length));
+  if (!lateness.test(`${near} ${text}`) && !/\bdaily\b/i.test(text) || /\b(?:per|an|each|every) (?:hour|week|half)\b|\/ ?(?:h|hour|week)\b|\bup to a maximum of \d+\s?%/i.test(text)) return null;
+  // What is late already: “if you have not handed it in yet, …”.
+  if (/\bif you (?:have not|haven['’]t) (?:yet )?(?:handed|submitted|uploaded)/i.test(near + text)) return null;
+  const amounts = [...text.matchAll(/(?<![\d.,])(\d{1,2}(?:[.,]5)?|one|two|three|five|ten)[\s-]?(?:%|per\s?cent\b|percent(?:age)?\b|points?\b|pts\b|marks?\b)/gi)], day = /\b(?:per|an?|each|every|for each|for every) (?:(?:\w+|calendar|working|24-hour) )?(?:day|24 hours)\b|\/ ?(?:day|d|24 ?h)\b|\bdaily\b/i.exec(text);
+  if (amounts.length !== 1 || !day || Math.abs(amounts[0]!.index - day.index) > 70 || /[.;]\s/.test(text.slice(Math.min(amounts[0]!.index, day.index), Math.max(amounts[0]!.index, day.index)))) return null;
+  // “Worth 10 % of the course”, “capped at 40 %”.
+  if (/\b(?:worth|weigh\w*|counts?|cap(?:ped)?|pass mark|maximum|minimum|at least|below|above|than)\b[^.;,]{0,14}$/i.test(text.slice(0, amounts[0]!.index)) || !/\b(?:los\w+|lost|deduct\w*|penal\w*|minus|off|reduc\w*|reduction|taken|drop\w*|subtract\w*|dock\w*|cost\w*|remov\w*|less|fine|charge\w*|down)\b|[-–−]\s?\d/i.test(text)) return null;
+  const [from, to] = [Math.min(amounts[0]!.index, day.index), Math.max(amounts[0]!.index + amounts[0]![0].length, day.index + day[0].length)];
+  return { value: numberWords[amounts[0]![1]!.toLowerCase()] ?? Number(amounts[0]![1]!.replace(',', '.')), start: clause.start + from, end: clause.start + to };
 }

@@ -1,4 +1,4 @@
-import { penaltyBySteps, spanOfLateWork } from './late-spans.ts';
+import { penaltyBySteps, penaltyOfDay, spanOfLateWork } from './late-spans.ts';
 import { clausesWith, isCorrection, matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
 
 export interface LateRead { percentPerDay: Statement<number>[]; cutoffDays: Statement<number>[] }
@@ -21,7 +21,7 @@ export function readLate(clauses: Clause[]): LateRead {
   // “Can I hand in late? No.”
   for (const clause of clauses) if (clause.under && /^\W*(?:Q\s*[:.]\s*)?(?:can|may|is it possible to|am I allowed to) (?:I |we )?(?:submit|hand (?:it )?in|upload)(?: it| my \w+)? late\b[^?]{0,20}\?/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?No\W*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
   for (const clause of clauses) if (clause.under && /\blate (?:submissions?|work|papers?|essays?|reports?|hand-?ins?|uploads?)\b[^?]*\?|\b(?:submit|hand (?:it )?in|upload)\b[^?]*\blate\b[^?]*\?|\b(?:am|are) (?:I|we|you) late\b/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:(?:they|these|late \w+) are )?not (?:possible|accepted|allowed|permitted)\b[^,;]*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
-  for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|\/day|(?:24|48|72|96) ?h)/i)) {
+  for (const clause of clausesWith(clauses, /\b(?:late|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|possible|once|\/day|(?:24|48|72|96) ?h)/i)) {
     const override = isCorrection(clause);
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
@@ -99,7 +99,10 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:will|does|can) ?(?:not|n['’]t) (?:accept|take) (?:anything|any (?:files?|uploads?|submissions?|papers?|work)|files|uploads|submissions) after (?:this|that|then)\b/gi)) if (/\b(?:closes?|due|deadline|until|by)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     // “5 marks per day are deducted up to day 5”.
     for (const m of matchesIn(clause, /\b(?:per|each|every|a) day\b[^.;]{0,24}\bup to (?:and including )?day (\d{1,2}|three|five|seven|ten)\b/gi)) if (/\b(?:late|deduct\w*|lose|marks?|points?|%)/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
-    for (const m of matchesIn(clause, /\bno late \p{L}+ (?:will be|is|are|can be) (?:accepted|marked|graded|considered|taken)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) cut(0, m);
+    for (const m of matchesIn(clause, /\b\p{L}+ (?:submitted|handed in|delivered|uploaded|sent|received) late (?:will|are|is|can|may) ?not (?:be )?(?:considered|accepted|marked|graded|read|assessed)\b/giu)) cut(0, m);
+    // “No deposit after the deadline”, “no submissions are possible once it has closed”.
+    for (const m of matchesIn(clause, /\bno (?:deposits?|submissions?|uploads?|hand-?ins?|files?|work|papers?|essays?) (?:(?:is|are|will be) )?(?:possible |accepted |allowed |taken |permitted )?(?:after (?:the |this )?(?:deadline|due (?:date|time)|closing (?:date|time)|hand-?in(?: date| time)?)|(?:once|after) (?:it|this|the (?:box|window|portal|page|folder|area|link)) (?:has |is )?(?:clos|shut|end)\w*)\b/gi)) cut(0, m);
+    for (const m of matchesIn(clause, /\bno late \p{L}+ (?:(?:will be|is|are|can be) )?(?:accepted|marked|graded|considered|taken)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) cut(0, m);
     for (const m of matchesIn(clause, /\b(?:no late (?:submissions?|work|papers?)\b[^.;]{0,30}|late(?: (?:submissions?|work|papers?|essays?|assignments?|parts?|reports?|portfolios?|projects?|hand-ins?|deliverables?|uploads?|items?|files?|homeworks?|answers?|scripts?)\b|(?=\s*:))(?: without (?:an? )?(?:approved |prior |agreed )?(?:extension|permission))?[^.;]{0,25}(?:\b|(?=:))(?:(?:(?:will|can|are|is) ?not|can['’]t|won['’]t) (?:be )?(?:accepted|marked|considered|graded|assessed)|cannot be (?:accepted|marked)|not (?:accepted|allowed|permitted|possible)|:\s*(?:no|none|not (?:possible|accepted|allowed|permitted))\b|(?:will )?(?:receive|score|get)s? (?:a )?(?:mark of )?(?:zero|0|no marks?)))|\b(?:nothing|no (?:submissions?|work|papers?))\b[^.;]{0,20}\b(?:accepted|taken)\b[^.;]{0,15}\b(?:late|after (?:the|this) (?:deadline|due|time|date))\b|\b(?:do|does|will|can) ?(?:not|n['’]t)\b[^.;]{0,10}\b(?:accept|mark|take|consider)\b[^.;]{0,12}\blate\b[^.;]{0,14}|\b(?:assignments?|answers?|essays?|papers?|reports?|work) (?:submitted|handed in|uploaded|received|that arrives?) (?:later than|after) (?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]\.?m\.?|noon)[^.;]{0,20}\b(?:rejected|refused|not (?:be )?(?:accepted|marked|corrected|graded|read))\b|\bnothing can be (?:handed in|submitted|uploaded|accepted) (?:later|after(?:wards| that)?)\b|\b(?:submissions?|work|essays?|papers?|assignments?|files?|answers?|scripts?|anything) (?:received |handed in |made |submitted |uploaded |turned in |arriving |reaching us )?after (?:the|this) (?:said )?(?:deadline|due (?:date|time)|time|date)\b[^.;]{0,25}\b(?:not (?:be )?(?:accepted|marked|evaluated|considered|assessed)|rejected|refused|zero)\b/gi)) {
       // “… will not be accepted after Wednesday, May 12”.
       if (/^\s*(?:after|later than|beyond)\s+(?!the\b|this\b|that\b)/i.test(clause.text.slice(m.to - clause.start)) && /accepted|marked|considered|graded|assessed|taken/i.test(m[0])) continue;
@@ -109,7 +112,15 @@ export function readLate(clauses: Clause[]): LateRead {
   }
   // What none of these says in so many words may follow from what is said of a span of time.
   if (out.percentPerDay.length === 0) for (const [i, clause] of clauses.entries()) { const steps = penaltyBySteps(clause, clauses[i + 1]?.text ?? ''); if (steps) out.percentPerDay.push({ ...steps, override: isCorrection(clause) }); }
-  if (out.cutoffDays.length === 0) clauses.forEach((clause, i) => { const last = spanOfLateWork(clause, `${clause.under ?? ''} ${clauses[i - 1]?.text ?? ''}`, clauses[i + 1] && clauses[i + 1]!.start - clause.end < 3 && /^[a-z]/.test(clauses[i + 1]!.text) ? clauses[i + 1]!.text : ''); if (last) out.cutoffDays.push({ ...last, override: isCorrection(clause) }); });
+  if (out.percentPerDay.length === 0) clauses.forEach((clause, i) => { const daily = penaltyOfDay(clause, `${clause.under ?? ''} ${clauses[i - 1]?.text ?? ''}`); if (daily) out.percentPerDay.push({ ...daily, override: isCorrection(clause) }); });
+  if (out.cutoffDays.length === 0) clauses.forEach((clause, i) => { const last = spanOfLateWork(clause, `${clause.under ?? ''} ${sameLine(clauses, i)} ${clauses[i - 1]?.text ?? ''}`, clauses[i + 1] && clauses[i + 1]!.start - clause.end < 3 && /^[a-z]/.test(clauses[i + 1]!.text) ? clauses[i + 1]!.text : ''); if (last) out.cutoffDays.push({ ...last, override: isCorrection(clause) }); });
   if (out.cutoffDays.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\blate \p{L}+ (?:get|receive|score|earn|are given|will (?:get|receive|score))s? (?:a )?(?:mark of )?(?:0|zero|no (?:marks?|credit|points))\b(?!\s?[%.]?\d)|\blate (?:\p{L}+ ){1,3}(?:(?:are|is|will|can) not|cannot|can['’]t|won['’]t|aren['’]t|isn['’]t) (?:be )?(?:accepted|marked|graded|considered|taken|read|assessed|uploaded|submitted|handed in)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override: isCorrection(clause) });
   return out;
+}
+
+/** What stands before a clause on its line, where semicolons part what is said of one thing. */
+function sameLine(clauses: Clause[], i: number): string {
+  const parts: string[] = [];
+  for (let k = i; k > 0 && i - k < 4 && clauses[k]!.start - clauses[k - 1]!.end <= 1 && clauses[k - 1]!.text.endsWith(';'); k--) parts.unshift(clauses[k - 1]!.text);
+  return parts.join(' ');
 }

@@ -13,7 +13,7 @@ const inCapitals = new Map([...typefaces].map((face) => [face.toUpperCase(), fac
 const layoutSigns = new RegExp(`\\b(?:A[345]|US Letter|Letter|Legal|margins?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
 
 /** “At least 11 pt”, “not smaller than 11 pt”, “11 pt or larger”: whether the measure between these two places is a least one. */
-const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b|^\+(?!\s?\d)/i.test(text.slice(to));
+const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never|nothing)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b|^\+(?!\s?\d)/i.test(text.slice(to));
 
 /** What the paper has to look like. Lengths in millimetres (1 inch = 25.4 mm, exactly). */
 export function readLayout(clauses: Clause[]): LayoutRead {
@@ -36,7 +36,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (atLeast(clause.text, clause.text.indexOf((m[1] ?? m[3] ?? m[5] ?? m[7] ?? m[9])!, m.at - clause.start), m.to - clause.start)) out.atLeast.add('marginMm');
       put(out.marginMm, Math.round(amount * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m);
     }
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|MiB|mega|kilo|%|cm|mm))|(?<=\bfont\b[^.;]{0,40}\b(?:min(?:imum|\.)?|at least)\s+)(\d{1,2})\b(?!\s?(?:pt|point|[a-z]*b\b|words|pages|%|cm|mm|[.,]\d))/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|[KMG]o\b|MiB|mega|kilo|%|cm|mm))|(?<=\bfont\b[^.;]{0,40}\b(?:min(?:imum|\.)?|at least)\s+)(\d{1,2})\b(?!\s?(?:pt|point|[a-z]*b\b|words|pages|%|cm|mm|[.,]\d))/gi)) {
       const value = numberOf((m[1] ?? m[2] ?? m[3])!);
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
       // “11 or 12 pt” leaves it open.
@@ -45,10 +45,12 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (atLeast(clause.text, m.at - clause.start, m.to - clause.start)) out.atLeast.add('fontSizePt');
       put(out.fontSizePt, value, m);
     }
-    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spacing|interligne|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at(?! least)|=|set to|to)?\s*(?:to |be |at least )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spacing|interligne|interline|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at(?! least)|=|set to|to)?\s*(?:to |be |at least )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
       if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)\b(?!\s?(?:["”″]|inch|in\b|cm|mm|pt))/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)(?:[- ]spac(?:ed|ing))?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5] ?? m[6] ?? 'double').toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b(?! and \d)[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,(]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
+      // “…; footnotes 10 point, single spaced”.
+      if (/(?:^|[;(]|, )\W*(?:and )?(?:quotation|footnote|endnote|bibliograph|reference list|table|caption|note)s?\b[^.;]{0,14}\d{1,2}[- ]?(?:pt|points?),? (?:and )?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
     for (const m of [...matchesIn(clause, anyTypeface), ...matchesIn(clause, anyShouted)]) {
@@ -68,9 +70,10 @@ const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'OSCOLA
 const anyStyle = new RegExp(`\\b(?:${styles.join('|')})\\b`, 'g');
 export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /referenc|\brefs\b|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b|\bnotes\b|\b(?:APA|MLA|OSCOLA|MHRA|AGLC)\b|\b(?:use|in|follow)\s+(?:Harvard|Chicago|Vancouver)\W*$/i)) for (const m of matchesIn(clause, anyStyle)) {
+  for (const clause of clausesWith(clauses, /referenc|\brefs\b|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b|\bnotes\b|\b(?:APA|MLA|OSCOLA|MHRA|AGLC|Turabian)\b|\b(?:use|in|follow)\s+(?:Harvard|Chicago|Vancouver)\W*$/i)) for (const m of matchesIn(clause, anyStyle)) {
     const style = m[0];
-    const alone = /^(?:Chicago|Harvard|Vancouver|MHRA)$/.test(style) && /^ (?:notes|footnotes)\b/i.test(clause.text.slice(m.to - clause.start)) || /^(?:APA|MLA|OSCOLA|MHRA|AGLC)$/.test(style) && (/^\W*$/.test(clause.text.slice(0, m.at - clause.start)) && /^\s*[,;.]/.test(clause.text.slice(m.to - clause.start)) || /^\s*\(?(?:\d{1,2}\b|format\b)/i.test(clause.text.slice(m.to - clause.start)) || clause.text.length < 30) || /^(?:Harvard|Chicago|Vancouver)$/.test(style) && /^\W*(?:please )?(?:use|follow)\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && /^\W*$/.test(clause.text.slice(m.to - clause.start));
+    // Names that mean nothing else.
+    const alone = /^(?:OSCOLA|AGLC|Turabian)$/.test(style) || /^(?:APA|MLA|IEEE)$/.test(style) && /^\s*(?:throughout|everywhere|please)\b/i.test(clause.text.slice(m.to - clause.start)) || /^(?:Chicago|Harvard|Vancouver|MHRA)$/.test(style) && /^ (?:notes|footnotes)\b/i.test(clause.text.slice(m.to - clause.start)) || /^(?:APA|MLA|OSCOLA|MHRA|AGLC)$/.test(style) && (/^\W*$/.test(clause.text.slice(0, m.at - clause.start)) && /^\s*[,;.]/.test(clause.text.slice(m.to - clause.start)) || /^\s*\(?(?:\d{1,2}\b|format\b)/i.test(clause.text.slice(m.to - clause.start)) || clause.text.length < 30) || /^(?:Harvard|Chicago|Vancouver)$/.test(style) && /^\W*(?:please )?(?:use|follow)\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && /^\W*$/.test(clause.text.slice(m.to - clause.start));
     if (!(alone || /\b(?:referenc|refs\b|citation|cite|style|bibliograph|footnote)\w*/i.test(clause.text) || /^\s*\(?\d{1,2}(?:st|nd|rd|th)\b/i.test(clause.text.slice(m.to - clause.start))) || /\bUniversity\b|\bPress\b/.test(clause.text.slice(Math.max(0, m.at - clause.start - 15), m.to - clause.start + 14))) continue;
     if (/\b(?:not|no|never|rather than|instead of)\s+(?:use\s+|in\s+)?(?:the\s+)?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
     found.push({ value: style, start: m.at, end: m.at + style.length, override: isCorrection(clause) });

@@ -33,7 +33,7 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
   const found = clauses.flatMap((clause, i): LimitStatement[] => {
     // “Up to 10 % over is permitted.” as a sentence of its own speaks of the limit before it.
     // “The maximum is 12,000 words; the minimum is 8,000.”
-    const bare = i > 0 ? new RegExp(`^\\W*(?:and |but )?the (min|max)imum(?: length)? is (${number})\\W*$`, 'i').exec(clause.text) : null, unit = bare && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
+    const bare = i > 0 ? new RegExp(`^\\W*(?:and |but )?(?:the )?(min|max)imum(?: length)?(?: is|:| =|) (${number})\\W*$`, 'i').exec(clause.text) : null, unit = bare && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
     // “About 1,500 words is right; nothing over 2,000 will be read.”
     const over = i > 0 ? new RegExp(`^\\W*(?:but |and )?(?:nothing|anything|everything) (?:over|beyond|above|longer than) (${number})\\s+(?:will|is|gets)\\b(?:[^.;]{0,20}\\b(?:not (?:be )?read|ignored|unread|returned|cut)|(?<=\\bnothing\\b.*) (?:be )?(?:read|marked|accepted)\\b)`, 'i').exec(clause.text) : null, before = over && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
     if (over && before) return [{ field: before === 'word' ? 'maxWords' : 'maxPages', value: numberOf(over[1]!), start: clause.start, end: clause.end, clause, override: isCorrection(clause) }];
@@ -43,7 +43,7 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     if (labelled && /tolerance|leeway|margin|either|±|\+\//i.test(labelled[0])) { const value = numberOf(labelled[1]!), give = Number(labelled[2]) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: n, start: clause.start, end: clause.end, clause, override: isCorrection(clause) }); return [of('minWords', Math.ceil(value * (1 - give) - 1e-9)), of('maxWords', Math.floor(value * (1 + give) + 1e-9))]; }
     const bareLimit = shortAnswer(clause);
     // “800 words (max 880)”.
-    const most = new RegExp(`(?<![\\d,.])(?:${number})\\s+(words?|pages?)\\s*\\((?:max(?:imum)?\\.?|at most|up to|no more than)\\s+(${number})(?:\\s+(?:words?|pages?))?\\)`, 'i').exec(clause.text);
+    const most = new RegExp(`(?<![\\d,.])(?:${number})\\s+(words?|pages?)\\s*\\((?:(?:hard|absolute|strict|upper) )?(?:max(?:imum)?\\.?|at most|up to|no more than)\\s+(${number})(?:\\s+(?:words?|pages?))?\\)`, 'i').exec(clause.text);
     if (most) return [{ field: /^w/i.test(most[1]!) ? 'maxWords' : 'maxPages', value: numberOf(most[2]!), start: clause.start + most.index, end: clause.start + most.index + most[0].length, clause, override: isCorrection(clause) }];
     // “Approximately 2,000 words and no longer than 2,200”.
     const capped = new RegExp(`\\b(?:about|around|approximately|roughly|ca?\\.)\\s+(?:${number})\\s+(words?|pages?)\\b[^.;]{0,12}\\b(?:and|but)\\s+(?:no|not) longer than\\s+(${number})(?!\\s?(?:%|[a-z]))`, 'i').exec(clause.text);
@@ -66,9 +66,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
 }
 
 /** “Word limit? 3500 +/-10 %”, “Is there a size limit? Yes – 40MB.” */
-const limitAsked = /^\W*(?:Q?\d*\s*[:.]\s*)?(?:(?:what|is there|how (?:big|large)|any|and)\b.*)?\b(word (?:limit|count)|size|big|large)\b[^?]*\?\W*$/i;
+const limitAsked = /^\W*(?:Q?\d*\s*[:.]\s*)?(?:(?:what|is there|how (?:big|large|many)|any|and)\b.*)?\b(words?(?: limit| count)?|size|big|large)\b[^?]*\?\W*$/i;
 function shortAnswer(clause: Clause): LimitStatement[] {
-  const asked = clause.under ? limitAsked.exec(clause.under)?.[1]?.toLowerCase() : undefined, m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number})\\s?([KMG]i?B\\b)?(?:\\s?(?:±|\\+\\s?/?\\s?[-–−])\\s?(\\d{1,2})\\s?%)?(?!\\s?(?:%|words|pages|[a-z]{2}))`, 'i').exec(clause.text) : null;
+  const asked = clause.under ? limitAsked.exec(clause.under)?.[1]?.toLowerCase() : undefined, m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number})\\s?([KMG]i?B\\b)?(?:\\s?(?:±|\\+\\s?/?\\s?[-–−])\\s?(\\d{1,2})\\s?%)?(?!\\s?(?:%|words|pages|(?<![KMG]i?B )[a-z]{2}))`, 'i').exec(clause.text) : null;
   if (!m) return [];
   const value = numberOf(m[1]!), give = Number(m[3] ?? 0) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: Math.round(n), start: clause.start + m.index + m[0].indexOf(m[1]!), end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause) });
   if (m[2]) return /^(?:size|big|large)$/.test(asked!) ? [of('maxBytes', value * (units[m[2].toLowerCase()] ?? 1))] : [];
@@ -94,6 +94,8 @@ function readSizes(clause: Clause): LimitStatement[] {
     // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.
     if (/^\W*(?:attachments?|supplement\w*|appendices|enclosures?)\b[^.;:]{0,20}:/i.test(clause.text) && !/\b(?:pdf|docx?|zip|odt)\b/i.test(clause.text)) continue;
     if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
+    // “Reduced from 100 MB to 40 MB”.
+    if (/\bfrom\s+$/i.test(before) && /^\s*(?:to|→|->)\s*(?:only |just )?\d+\s?[KMG]i?B\b/i.test(after)) continue;
     if (replaced(before)) continue;
     found.push({ field: 'maxBytes', value: Math.round(value), start: m.at, end: m.to, clause, override: isCorrection(clause), remark: /pixel|^mp$/i.test(m[2]!) ? 'megapixels' : undefined });
   }
@@ -135,6 +137,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)];
     // “Increased from 2,500 to 3,000 words” names the old limit and the new one.
     if (/\b(?:from|of)\s+$/i.test(text.slice(0, m.at - clause.start)) && /\b(?:increas|rais|reduc|lower|cut|chang|extend|mov)\w*\b[^.;]{0,20}$/i.test(text.slice(0, m.at - clause.start)) && /\d\s*(?:words?|pages?)?\s+to\s/i.test(m[0])) { ranged.push(m); push(max, b, m); continue; }
+    // “Essay 1 — 1200 words”.
+    if (what === 'words' && a < 20) continue;
     if (a >= b || ofEach(m) || each.test(text.slice(m.to - clause.start)) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
     ranged.push(m);
     push(min, a, m);
@@ -192,7 +196,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “Essays of more than 3,300 words or fewer than 2,700 words are returned.”
   for (const m of matchesIn(clause, new RegExp(`\\b(?:more|longer) than\\s+${n}\\s?(?:${unit}\\s+)?or\\s+(?:fewer|less|shorter) than\\s+${n}[\\s-]?${unit}\\b[^.;]{0,30}\\b(?:not (?:be )?(?:graded|marked|accepted|read)|penali|returned|rejected|refused)`, 'gi'))) { for (let i = found.length - 1; i >= 0; i--) if (found[i]!.start >= m.at && found[i]!.end <= m.to) found.splice(i, 1); push(min, numberOf(m[2]!), m); push(max, numberOf(m[1]!), m); }
   // “Words: 1.800 to 2.200”.
-  for (const m of matchesIn(clause, new RegExp(`^\\W*(?:number of )?${unit}\\s*[:=]\\s*(?:between |from )?${n}\\s?(?:-|–|—|to|and)\\s?${n}\\W*$`, 'gi'))) { const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)]; if (a < b) { found.splice(0, found.length); push(min, a, m); push(max, b, m); } }
+  for (const m of matchesIn(clause, new RegExp(`^\\W*(?:number of )?${unit}\\s*[:=]\\s*(?:between |from )?${n}\\s?(?:-|–|—|to|and)\\s?${n}(?=\\W*$|,?\\s*(?:\\(|without|excluding|excl|including|incl|not counting|plus))`, 'gi'))) { const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)]; if (a < b) { found.splice(0, found.length); push(min, a, m); push(max, b, m); } }
   // “About 400 words; no more than 450”.
   for (const m of matchesIn(clause, new RegExp(`\\b(?:about|around|approximately|roughly|c\\.|ca\\.)\\s+${n}[\\s-]?${unit}\\b[^.;]{0,20}[;,(]?\\s*(?:and |but )?(?:no(?:t)? more than|at most|max(?:imum)?\\.?|up to)\\s+${n}(?!\\s?(?:%|\\w))`, 'gi'))) push(max, numberOf(m[2]!), m);
   // “(approx. 3000 words; 3500 at most)”.

@@ -6,7 +6,7 @@ import { instantOf, zoneOfTimes } from '../time/instant.ts';
 import { readArchival } from './archival.ts';
 import { readAttempts } from './attempts.ts';
 import { readCounting } from './counting.ts';
-import { readDocuments } from './documents.ts';
+import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits } from './limits.ts';
@@ -42,12 +42,11 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   };
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
-  brief.place = one('place', readPlace(clauses), (a, b) => a === b || a.includes(b) || b.includes(a));
-  const documents = readDocuments(clauses, text);
+  brief.place = one('place', readPlace(clauses).map((s) => (s.value.length === s.end - s.start ? { ...s, value: text.slice(s.start, s.end) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
+  const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
+  const documents = documentsOfParts(readDocuments(clauses, text), times.parts, clauses);
   brief.documents = documents.documents;
   for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
-
-  const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
   /** “Essays 1 and 2 are 4–5 pages; Essay 3 is 8–10”: what is said of some parts is no limit of all. */
   const ofSome = (lead: string): boolean => times.parts.length > 2 && /\b\p{L}+s (?:\d{1,2}|[A-E])(?:, |,? (?:and|&) )(?:\d{1,2}|[A-E])[^.;\d]{0,20}$/u.test(lead);
@@ -99,7 +98,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
     else if (value !== null) for (let i = evidence.length - 1; i >= 0; i--) if (evidence[i]!.field === field) evidence.splice(i, 1);
   }
   for (const p of times.problems) remarks.push({ field: 'due', kind: p.problem === 'weekday' ? 'weekday' : p.problem === 'impossible' ? 'impossibleDate' : 'ambiguousDate', quotes: [quote(p)] });
-  brief.parts = times.parts.map(({ label, opens, due }) => ({ label, opens, due }));
+  // A part that hands in one document is called what that is called: “Peer evaluation form – DOCX – due 30 April”.
+  const fullLabel = (p: { label: string; start: number }): string => { const clause = clauses.find((c) => c.start <= p.start && p.start < c.end), own = documents.documents.filter((_, i) => clause && documents.spans[i]!.start >= clause.start && documents.spans[i]!.start < clause.end); return own.length === 1 && own[0]!.label?.toLowerCase().endsWith(` ${p.label.toLowerCase()}`) ? own[0]!.label : p.label; };
+  brief.parts = times.parts.map((p) => ({ label: fullLabel(p), opens: p.opens, due: p.due }));
   for (const p of times.parts) evidence.push({ field: 'parts', ...quote(p) });
   if (brief.opens && brief.due && brief.opens > brief.due) {
     remarks.push({ field: 'due', kind: 'endBeforeStart', quotes: [...times.opens, ...times.due].map(quote) });
@@ -179,5 +180,8 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (named.length > 0) return named.sort((a, b) => b.at - a.at)[0]!.i;
   // “… ONE report. Format: PDF. Limit: 100 MB.”: sentences on one line speak of one thing.
   const lineStart = text.lastIndexOf('\n', s.start) + 1, nextBreak = text.indexOf('\n', s.end), lineEnd = nextBreak < 0 ? text.length : nextBreak, onLine = spans.flatMap((span, i) => (span.start >= lineStart && span.start < lineEnd ? [i] : []));
+  // “The file may not exceed 200 MB. Appendices are a file of their own.”: the file is the one that was spoken of before.
+  const spoken = /^\W*(?:§ ?\d+ )?(?:the|this) (?:file|document|pdf)\b/i.test(s.clause.text) && onLine.length === 1 && spans[onLine[0]!]!.start > s.end ? spans.findLastIndex((span) => span.start < lineStart) : -1;
+  if (spoken >= 0) return spoken;
   return onLine.length === 1 ? onLine[0]! : -1;
 }

@@ -72,6 +72,18 @@ export function besidePrinted(rows: DatedRow[], { text }: Reading): void {
   if (rows.some((r) => r.role === 'due' && !printed(r))) for (const r of rows) if (r.role === 'due' && printed(r)) r.role = 'other';
 }
 
+/** “Old hand-in: 5 March. New hand-in: 12 March.”, “Hand-in … Return 23 April”: of two such dates one is no deadline. */
+export function besideFormer(rows: DatedRow[], { text }: Reading): void {
+  const kind = String.raw`(?:hand-?in|deadline|(?:due|submission|closing|hand-?in) (?:date|time)|date)\s*[:=|–-]\s*(?:[\d:.]+(?: ?[ap]m)?,?\s*(?:on\s*)?)?(?:\w+day,?\s*)?$`, lead = (r: DatedRow): string => text.slice(r.clause.start, r.date.start);
+  const former = rows.filter((r) => r.role === 'due' && new RegExp(`\\b(?:old|former|previous|original)\\s+${kind}`, 'i').test(lead(r))), now = rows.filter((r) => r.role === 'due' && new RegExp(`\\b(?:new|revised|current|updated)\\s+${kind}`, 'i').test(lead(r)));
+  if (former.length > 0 && now.length > 0) for (const r of former) r.role = 'other';
+  // “The deadline has moved. It was Friday 19 March; it is now Wednesday 24 March.”
+  const was = rows.filter((r) => /^\W*(?:it|this|that|the (?:deadline|due date|old one)) was (?:originally |before |previously )?(?:on )?(?:\w+day,?\s*)?(?:the )?$/i.test(lead(r))), is = rows.filter((r) => /^\W*(?:and |but )?(?:it is now|it['’]s now|now it is|now it['’]s|the new one is)\s*(?:on )?(?:\w+day,?\s*)?(?:the )?$/i.test(lead(r)));
+  if (was.length === 1 && is.length === 1 && /\b(?:deadline|due|hand-?in|submission)\b/i.test(text.slice(Math.max(0, was[0]!.clause.start - 120), is[0]!.date.start))) { was[0]!.role = 'other'; is[0]!.role = 'due'; }
+  const returned = (r: DatedRow): boolean => /^\W*return(?:ed)?(?: of (?:marks|work|marked \w+))?(?: (?:by|date|on))?\s*[:|–-]?\s*(?:by\s+)?(?:\w+day,?\s*)?$/i.test(lead(r)) && !/\b(?:release|posted|available|issued?)\b/i.test(text);
+  if (rows.some((r) => r.role === 'due' && !returned(r))) for (const r of rows) if (r.role === 'due' && returned(r)) r.role = 'other';
+}
+
 /** A resit has its own deadline beside the common one. */
 export function besideResit(rows: DatedRow[], { text }: Reading): void {
   const isResit = (r: DatedRow): boolean => /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start)) || /^\W*(?:re-?sits?|re-?takes?|re-?assessment)\b[^\n]*:/i.test(text.slice(text.lastIndexOf('\n', r.date.start) + 1, r.date.start));
@@ -87,7 +99,7 @@ export function dateAsDeadline(rows: DatedRow[]): void {
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date(?:\s?(?:\/|and|&)\s?time)?\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
 }
 
-const forAll = /^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
+const forAll = /^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
   const both = /[,(]\s*(?:both|all|each|always)(?: of them)?(?: due)? (?:by|at)\s+(?=\d|noon|midnight)/i;

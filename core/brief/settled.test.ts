@@ -2396,7 +2396,7 @@ Someone asked if the file can be swapped. As often as you like until noon on the
 
 Abstracts (max. 300 words) are due by 31 May 2027; notification by 30 June. Full papers of 5,000 to 7,000 words are due by 15 September 2027. Registration closes on 1 October 2027 (early bird until 31 July).
 All submissions as anonymous PDF through the symposium site (coastal-law.example/submit). Papers are reviewed by two reviewers. OSCOLA referencing. Each author may submit one paper. A prize of 500 is given to the best paper. The conference dinner is on 4 November at 19:30.`,
-    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 5000, 'limits.maxWords': 7000, anonymous: true, parts: [{label: 'Abstracts', opens: null, due: '2027-05-31'}, {label: 'Full papers', opens: null, due: '2027-09-15'}], referenceStyle: 'OSCOLA'},
+    says: {documents: [{label: 'Abstracts', types: ['pdf'], limits: {maxWords: 300}}, {label: 'Full papers', types: ['pdf'], limits: {minWords: 5000, maxWords: 7000}}], anonymous: true, parts: [{label: 'Abstracts', opens: null, due: '2027-05-31'}, {label: 'Full papers', opens: null, due: '2027-09-15'}], referenceStyle: 'OSCOLA'},
   },
   {
     text: `Marking scheme: Content 50, Structure 20, Style 20, References 10. Pass mark 50.
@@ -2518,7 +2518,7 @@ Title page: your name, student number, number of words`,
   },
   {
     text: `Group report: one member submits for the whole group by Thurs 8 Apr 2027 at 10 a.m. (Singapore time). Word limit: 5,000 excluding executive summary and references. Accepted format: Word only. Filename: G[group number]_Report.docx. Individual peer evaluation form (PDF) due 24 hours later, i.e. Fri 9 Apr 2027, 10 a.m. Similarity score must be under 20%.`,
-    says: {documents: [{label: 'Group report', types: ['docx']}, {label: 'Individual peer evaluation form', types: ['pdf']}], 'limits.maxWords': 5000, 'naming.pattern': 'G[group number]_Report.docx', similarityChecked: true, timeZone: 'Asia/Singapore', parts: [{label: 'Group report', opens: null, due: '2027-04-08T10:00:00+08:00'}, {label: 'form', opens: null, due: '2027-04-09T10:00:00+08:00'}], 'counting.left': ['abstract', 'references']},
+    says: {documents: [{label: 'Group report', types: ['docx']}, {label: 'Individual peer evaluation form', types: ['pdf']}], 'limits.maxWords': 5000, 'naming.pattern': 'G[group number]_Report.docx', similarityChecked: true, timeZone: 'Asia/Singapore', parts: [{label: 'Group report', opens: null, due: '2027-04-08T10:00:00+08:00'}, {label: 'Individual peer evaluation form', opens: null, due: '2027-04-09T10:00:00+08:00'}], 'counting.left': ['abstract', 'references']},
   },
   {
     text: `You are allowed a single upload for this assignment. Make sure it is the right file: PDF, at most 10 pages, at most 10 MB, named with nothing but your candidate number. The upload opens on 1 June 2027 at 09:00 and closes on 4 June 2027 at 09:00 (UTC+1). The examiners will not see your name and you must not tell them. Nothing can be handed in later.`,
@@ -4939,7 +4939,7 @@ All essays will be run through similarity-checking software.`,
 * Individual reflection - DOCX, max 500 words, due 10 May 2027, each student
 All by 23:00 CET.
 File names start with the group number, e.g. G07_report.pdf.`,
-    says: {documents: [{label: 'Report', types: ['pdf'], limits: {minPages: 20, maxPages: 25}}, {label: 'Source code', types: ['zip'], limits: {maxBytes: 50000000}}, {label: 'Individual reflection', types: ['docx'], limits: {maxWords: 500}}], timeZone: 'CET', parts: [{label: 'Report', opens: null, due: '2027-05-03T23:00:00+01:00'}, {label: 'reflection', opens: null, due: '2027-05-10T23:00:00+01:00'}]},
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {minPages: 20, maxPages: 25}}, {label: 'Source code', types: ['zip'], limits: {maxBytes: 50000000}}, {label: 'Individual reflection', types: ['docx'], limits: {maxWords: 500}}], timeZone: 'CET', parts: [{label: 'Report', opens: null, due: '2027-05-03T23:00:00+01:00'}, {label: 'Individual reflection', opens: null, due: '2027-05-10T23:00:00+01:00'}]},
   },
   {
     text: `The take-home exam will be available on Thursday, 10 June 2027 from 9:00 a.m. You have 48 hours: submissions must be in by 9:00 a.m. on Saturday, 12 June 2027 (Eastern Time). Upload a single PDF of no more than 10 pages (double-spaced, 12-point). Use your exam ID only – do not write your name anywhere. No late exams will be accepted under any circumstances. You get one upload.`,
@@ -5309,6 +5309,378 @@ Redos? One rewrite allowed within a week of getting it back.`,
   {
     text: `1 file only. pdf. a4. 11pt+. 2cm margins. single column. ≤ 4 pages (refs on p. 5 ok). ≤ 3MB. anonymous (no names, no affiliations). deadline 1 april 2027 23:59 utc. late = reject. two submissions allowed, second overwrites first.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 3000000, 'limits.maxPages': 4, anonymous: true, due: '2027-04-01T23:59:00+00:00', timeZone: 'UTC', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `LAW2216 Tort Law – Coursework 2 Instructions (2026/27)
+
+You must answer ONE of the two questions in Annex A. The word count is 2,000 words. Footnotes are not included in the word count, provided that they are used for citation only. The bibliography does not count either. There is no 10% leeway: an essay of 2,001 words is over length and the marker will stop reading at word 2,000.
+
+Submit on Thursday 25 March 2027 between 09:00 and 16:00 (UK time). The box opens a week earlier, on 18 March.
+Your file must be a Word document (.docx). Name it with your exam number followed by the module code, for example Z1234567_LAW2216.docx.
+Do not write your name anywhere: marking is blind.
+OSCOLA must be used throughout. Times New Roman or Arial, 12 point, 1.5 spacing; footnotes 10 point, single spaced. Pages must be numbered.
+
+Late essays lose five marks for every working day or part of a day up to five working days; after that the mark is zero.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['candidateNumber', 'courseCode'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-03-25T16:00:00+00:00', timeZone: 'Europe/London', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman', 'Arial'], 'layout.pageNumbers': true, referenceStyle: 'OSCOLA', lengths: ['maxWords'], 'counting.left': ['footnotes']},
+  },
+  {
+    text: `Lab report 2 guidelines
+The report should be no more than 4 sides of A4 including figures, 11pt minimum, margins at least 2 cm. It goes in as a pdf on or before the 3rd of March (4pm). Files bigger than 10 megs get bounced by the system.
+Name your file as labgroup_surname_report2, e.g. B3_Okonkwo_report2.pdf.
+Penalties: 5 percentage points per 24 hours late, capped at 25; beyond 5 days, zero.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 10000000, 'limits.maxPages': 4, 'naming.pattern': 'labgroup_surname_report2', 'naming.mustContain': ['surname'], due: '2027-03-03T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['marginMm', 'fontSizePt']},
+  },
+  {
+    text: `Please submit:
+(1) Essay, max. 1500 words, .doc, .docx or .pdf
+(2) Presentation slides, max 10 slides, .pptx or .pdf
+(3) Audio recording, max 5 minutes, .mp3
+Deadline for all three: 30.04.2027, 18:00 CEST
+Total upload limit 200 MB
+Your submission will be screened for text overlap.`,
+    says: {documents: [{label: 'Essay', types: ['doc', 'docx', 'pdf'], limits: {maxWords: 1500}}, {label: 'Presentation slides', types: ['pptx', 'pdf']}, {label: 'Audio recording', types: ['mp3']}], 'limits.maxBytes': 200000000, similarityChecked: true, due: '2027-04-30T18:00:00+02:00', timeZone: 'CEST'},
+  },
+  {
+    text: `Subject: EXTENSION GRANTED - HIST3044 essay
+
+Dear Ms Adeyemi-Holt,
+Your request for an extension has been approved. Your new deadline is 17:00 on Friday 19 March 2027 (originally 17:00 on Friday 12 March 2027).
+All other requirements remain unchanged: 3,000 words (excluding footnotes and bibliography), submitted as a Word document via the department's page, anonymously, with your student number in the file name.
+Regards
+Student Office`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 3000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-03-12T17:00:00', extension: '2027-03-19T17:00:00', lengths: ['maxWords'], 'counting.left': ['footnotes', 'references']},
+  },
+  {
+    text: `Essay 1 — 1200 words (hard max 1320). Due Sun 28 Feb 2027 11.59pm (Wellington). PDF. Formatting: Calibri/Arial 11, line spacing 1.15–1.5, numbered pages. APA. Deduct 2% per hour late up to 24h; then not marked. No re-uploads: first upload counts.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1320, due: '2027-02-28T23:59:00+13:00', timeZone: 'Pacific/Auckland', 'attempts.allowed': 1, 'late.cutoffDays': 1, 'layout.fontSizePt': 11, 'layout.fonts': ['Calibri', 'Arial'], 'layout.pageNumbers': true, referenceStyle: 'APA'},
+  },
+  {
+    text: `The coursework must be typed, in a font no smaller than 11 points, with line spacing of at least one and a half, and printed margins of 2.54cm all round. You should save your work as a PDF file; files in other formats (e.g. .pages, .odt, .docx) will not be accepted by the portal. The maximum permitted length is 2,500 words, including footnotes but excluding the reference list. Exceeding the limit by more than 10% will attract a penalty. The submission window opens on Monday 1 March 2027 at 09:00 and closes on Friday 5 March 2027 at 15:00 GMT. Work submitted late but within 14 days will be capped at the pass mark.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2500, opens: '2027-03-01T09:00:00+00:00', due: '2027-03-05T15:00:00+00:00', timeZone: 'GMT', 'late.cutoffDays': 14, 'layout.marginMm': 25.4, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.atLeast': ['fontSizePt'], 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Hi everyone,
+
+A few of you have asked about Friday's hand-in so here it is in one place:
+
+- what: your reflective journal (PDF please, NOT pages or google docs links)
+- when: Friday 5th, by the end of the day (23.59)
+- where: the assignment area of the course site, under "Journal 1"
+- how long: somewhere round 1500 words is fine, I won't count
+- you can upload as many times as you like until then, I will only see your last one
+- max 20MB so squash your photos
+
+I'm not marking anonymously for this one so do put your name on it.
+
+If you're ill, email me BEFORE the deadline. Otherwise it's 10% off each day and I stop accepting after one week.
+
+Best
+Oona`,
+    says: {place: 'Journal 1', documents: [{label: 'Reflective journal', types: ['pdf']}], 'limits.maxBytes': 20000000, anonymous: false, due: '2027-03-05T23:59:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Module: SOC30021 | Assessment: Research Proposal | Weighting: 40%
+Format | Single PDF file
+Length | 2,500 words +/- 10%
+Release date | 8 February 2027
+Due date | 12 April 2027, 12 noon
+Time zone | Europe/Dublin
+Late penalty | 5% of the marks available deducted per day for the first week; no submissions accepted after 7 days
+Anonymous marking | Yes
+Text-matching | Yes – students may see the originality result before the due date
+File name | StudentNumber-SOC30021-Proposal
+Referencing | Harvard (UCD style)
+Resubmissions before deadline | Unlimited; the final one is graded`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 2250, 'limits.maxWords': 2750, 'naming.pattern': 'StudentNumber-SOC30021-Proposal', 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: true, opens: '2027-02-08', due: '2027-04-12T12:00:00+01:00', timeZone: 'Europe/Dublin', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, referenceStyle: 'Harvard'},
+  },
+  {
+    text: `ASSIGNMENT 3: FIELD REPORT
+
+Deadline: Monday, March 15, 2027 at 11:59 PM ET
+Late policy: 24-hour grace period, no questions asked. After that, 20% per day; nothing will be accepted after Thursday, March 18.
+Submission format: one PDF (no zip files), letter-size pages, 1-inch margins, double-spaced, 12-pt Times New Roman.
+Length: 6-8 pages, not counting title page and works cited.
+Citations: Chicago author-date.
+Attempts: You have two attempts. The most recent attempt will be graded.
+File naming: LastName_FirstName_FieldReport.pdf`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 6, 'limits.maxPages': 8, 'naming.pattern': 'LastName_FirstName_FieldReport.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-03-15T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.percentPerDay': 20, 'late.cutoffDays': 3, 'layout.pageSize': 'Letter', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'Chicago'},
+  },
+  {
+    text: `MSc Dissertation: submission checklist (for students finishing in September)
+
+[ ] My dissertation is between 12,000 and 15,000 words, excluding abstract, contents, references and appendices.
+[ ] I have put the word count on the title page.
+[ ] My candidate number (not my name) is in the header of every page.
+[ ] I have saved it as a PDF and the file is smaller than 100 MB.
+[ ] The file is called [candidate number]_MSc_[programme code].pdf
+[ ] I have signed the declaration of own work and put it after the title page.
+[ ] I have uploaded it before 14:00 (BST) on Wednesday 8 September 2027.
+[ ] I know that it will be put through text-matching software.
+[ ] I know that I can upload only once.
+[ ] If late: 1 mark per hour for the first ten hours, and not accepted after that.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minWords': 12000, 'limits.maxWords': 15000, 'naming.pattern': '[candidate number]_MSc_[programme code].pdf', 'naming.mustContain': ['candidateNumber'], similarityChecked: true, due: '2027-09-08T14:00:00+01:00', timeZone: 'BST', 'attempts.allowed': 1, declaration: true, 'counting.left': ['abstract', 'contents', 'references', 'appendices']},
+  },
+  {
+    text: `Course outline, ENGL 250
+
+Your term paper (worth 35%) is due in two stages. First, a proposal with annotated bibliography (500–750 words; Word or PDF), due February 26 by 5 p.m. Second, the paper itself (3,000–3,500 words; PDF only), due April 9 by 5 p.m. Both are submitted through the class website. All times are Mountain Time. Papers follow MLA 9. Papers lose a third of a letter grade per day; this applies to both stages. No paper will be accepted later than April 16.`,
+    says: {documents: [{label: 'Proposal', types: ['docx', 'pdf'], limits: {minWords: 500, maxWords: 750}}, {label: 'Paper', types: ['pdf'], limits: {minWords: 3000, maxWords: 3500}}], timeZone: 'America/Denver', parts: [{label: 'annotated bibliography', opens: null, due: '2027-02-26T17:00:00-07:00'}, {label: 'paper', opens: null, due: '2027-04-09T17:00:00-06:00'}], referenceStyle: 'MLA'},
+  },
+  {
+    text: `Q: When is the portfolio due?
+A: Week 11, Friday 23 April 2027, 5:00pm AEST.
+Q: What do I upload?
+A: Two files: your portfolio as a PDF, and your cover sheet as a Word document.
+Q: Is there a size limit?
+A: Yes. 50 MB for each file.
+Q: Can I resubmit?
+A: Up to three times before the due date. We mark the latest version.
+Q: Is marking anonymous?
+A: No, as your tutor knows your project.
+Q: What happens if I am late?
+A: 5% of the total mark per calendar day, including weekends, to a maximum of ten days. After that the mark is 0.
+Q: How long should it be?
+A: Max. 4000 words. Anything in appendices is not counted.
+Q: Which referencing style?
+A: APA 7th.`,
+    says: {documents: [{label: 'Portfolio', types: ['pdf']}, {label: 'Cover sheet', types: ['docx']}], 'limits.maxBytes': 50000000, 'limits.maxWords': 4000, anonymous: false, due: '2027-04-23T17:00:00+10:00', timeZone: 'AEST', 'attempts.allowed': 3, 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 10, referenceStyle: 'APA'},
+  },
+  {
+    text: `Exam conditions
+This is a 48-hour take-home examination. The paper will be released at 10:00 on Tuesday 18 May 2027 and answers must be uploaded by 10:00 on Thursday 20 May 2027. All times are BST.
+Students with a 25 % extra time arrangement have until 22:00 on Thursday 20 May.
+Answers: 3 questions, up to 1,200 words each. One PDF or DOCX file for all three. The name of the file should be your candidate number and nothing else. Do not include your name or student number.
+There is no late period. A script that arrives after 10:00 is treated as a non-attempt.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-05-18T10:00:00+01:00', due: '2027-05-20T10:00:00+01:00', timeZone: 'BST', 'late.cutoffDays': 0},
+  },
+  {
+    text: `**Assessment 2 — Critical review**
+
+Weight: 30 % of the module
+Word limit: 1,800 (the usual 10 % either way applies)
+Deadline: 22/03/2027 13:00
+Feedback by: 19/04/2027
+Where: Module page > Assessment > Critical review
+File types: .docx or .pdf
+Max file size: 25MB
+Anonymous: yes (use your 9-digit student number, not your name, in the header and in the file name)
+Similarity check: on
+Number of attempts before the deadline: unlimited (each new file overwrites the old one)
+Late work: accepted for 5 working days with a cap at 40 %; then 0`,
+    says: {place: 'Module page > Assessment > Critical review', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 25000000, 'limits.minWords': 1620, 'limits.maxWords': 1980, 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, similarityChecked: true, due: '2027-03-22T13:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.cutoffDays': 5},
+  },
+  {
+    text: `Coursework submission sheet
+Module code            BIO-2B07
+Module organiser       Dr R. Whitlock
+Coursework number      002
+Value                  50%
+Set                    Week 3
+Hand-in                Wednesday 24 March 2027, by 15:00
+Return                 Friday 23 April 2027
+Length                 Max. 1500 words (tables, figure legends and references do not count)
+Format                 PDF or DOCX, 1.5 spaced, 12 point, numbered pages
+ID                     Registration number only
+Late                   1 day: -10 marks; 2-3 days: -20; after 3 days: 0`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxWords': 1500, due: '2027-03-24T15:00:00', 'late.cutoffDays': 3, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, 'counting.left': ['tables', 'captions', 'references']},
+  },
+  {
+    text: `Please note that the submission for CW1 now closes on 11 March at 4pm rather than 9 March at 4pm. Everything else is as stated: one PDF of no more than 6 pages (excluding references), IEEE style, two-column format, named cw1_<your candidate number>.pdf; marking is anonymous; you may resubmit until the box closes; no submissions are possible once it has closed.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, 'naming.pattern': 'cw1_<your candidate number>.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-11T16:00:00', 'late.cutoffDays': 0, referenceStyle: 'IEEE'},
+  },
+  {
+    text: `Due date: Sunday 21 March 2027 at 23:55 (AEDT)
+Assessment type: individual written report
+Word limit: 2000 words (+/- 10%), the reference list, title page and executive summary are not included in the word count
+Submission: via the module page in Word format only
+Penalty: 10% of the total possible marks per day or part thereof. Submissions more than 10 days late receive zero.
+Extensions: request at least 2 business days before the due date
+Text-matching software will be used on every report.
+Filename convention: FamilyName_StudentID_A1.docx`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'FamilyName_StudentID_A1.docx', 'naming.mustContain': ['studentNumber', 'surname'], similarityChecked: true, due: '2027-03-21T23:55:00+11:00', timeZone: 'AEDT', 'late.percentPerDay': 10, 'late.cutoffDays': 10, 'counting.left': ['references', 'titlePage', 'abstract']},
+  },
+  {
+    text: `Dear students
+
+This is to remind you of the deadline for the group project: 28 April, 3 pm (Central European Summer Time). One member per group uploads one zip archive holding (a) the report in PDF and (b) the data set as CSV. The report must not exceed 20 pages (A4, 11pt, single spacing), appendices not counted. The archive must be named Group<number>.zip. You can replace the archive until the deadline.
+Reports that come in late will be graded, with 0.3 grade points off per day begun.
+
+Kind regards`,
+    says: {documents: [{label: null, types: ['zip']}], 'limits.maxPages': 20, 'naming.pattern': 'Group<number>.zip', due: '2027-04-28T15:00:00+02:00', timeZone: 'CEST', 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 11, 'layout.lineSpacing': 1},
+  },
+  {
+    text: `PHIL 301 Final Paper
+
+Length: 2000-2500 words. Please put your word count at the end.
+Due: Tues Dec 14, 2027 by 4:30 p.m.
+Blind grading: put ONLY your student ID on the paper. 
+Upload in .docx (I comment in Word, so no PDFs, please!).
+Late papers: minus 3 points per day (out of 100), weekends included. I will not accept papers after Dec 20.
+Use any recognised citation style consistently.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 2000, 'limits.maxWords': 2500, anonymous: true, due: '2027-12-14T16:30:00', 'late.percentPerDay': 3, 'late.cutoffDays': 6},
+  },
+  {
+    text: `Consignes / Instructions
+
+The memoir is to be deposited electronically no later than 30 June 2027 at 17h. Format: PDF/A. Size: 30 Mo at most. Name of the file: NOM_Prenom_Memoire.pdf. Number of pages: 60 to 80 without annexes. Font: Times 12, interline 1.5, margins 2.5 cm. A declaration on honour must be included after the cover page. Every memoir is passed through an anti-plagiarism program. No deposit after the deadline.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.minPages': 60, 'limits.maxPages': 80, 'naming.pattern': 'NOM_Prenom_Memoire.pdf', 'naming.mustContain': ['surname', 'givenNames'], similarityChecked: true, due: '2027-06-30T17:00:00', 'late.cutoffDays': 0, 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times'], declaration: true, archival: 'PDF/A'},
+  },
+  {
+    text: `Take note of the following regarding your Assignment 04 (unique number 771204):
+
+• Closing date: 18 June 2027, 23:00 SAST
+• No extensions will be granted and late assignments are not marked.
+• Only PDF files; 20 MB limit.
+• You have two (2) opportunities to submit. Your last submission is marked.
+• Include a signed honesty declaration.
+• Use font size 12 and 1.5 line spacing.
+• 10 pages at most, cover page and list of references excluded.
+• Name: your student number, assignment number, e.g. 12345678_04.pdf`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.maxPages': 10, 'naming.mustContain': ['studentNumber', 'title'], due: '2027-06-18T23:00:00+02:00', timeZone: 'SAST', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, declaration: true},
+  },
+  {
+    text: `Essay (2,000 words): Submit by 16:00 on Monday 26 April. 
+Reflective log (500 words): Submit by 16:00 on Monday 10 May.
+Both in Word format. Do not put your name on either piece of work. File names: essay_[student no].docx and log_[student no].docx.
+Penalties for late submission: up to 24 hours: 10 marks; 24 to 48 hours: 20 marks; more than 48 hours: mark of zero.
+A 10% overrun on the word length is tolerated.`,
+    says: {documents: [{label: 'Essay', types: ['docx'], limits: {maxWords: 2000}}, {label: 'Reflective log', types: ['docx'], limits: {maxWords: 500}}], 'naming.pattern': 'essay_[student no].docx', 'naming.mustContain': ['studentNumber'], anonymous: true, parts: [{label: 'Essay', opens: null, due: '2027-04-26T16:00:00'}, {label: 'Reflective log', opens: null, due: '2027-05-10T16:00:00'}], 'late.cutoffDays': 2},
+  },
+  {
+    text: `Assignment brief (v3, updated 1 Feb 2027 – the hand-in date has changed!)
+Old hand-in: 5 March 2027, 12:00. New hand-in: 12 March 2027, 12:00.
+What you hand in: poster, A1 landscape, as PDF (not larger than 40 MB). 
+Who: pairs. One upload per pair.
+Names: both surnames, like Baker-Ivanova.pdf
+There's no word count, but nothing smaller than 24 pt please.`,
+    says: {documents: [{label: 'Poster', types: ['pdf']}], 'limits.maxBytes': 40000000, 'naming.mustContain': ['surname'], due: '2027-03-12T12:00:00', 'layout.fontSizePt': 24, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Master's thesis – formal requirements
+
+§1 The thesis comprises 60–80 standard pages (1 standard page = 2,400 characters incl. spaces).
+§2 The thesis is submitted digitally in one PDF file, no later than 1 June 2027 at 12:00 noon.
+§3 The file may not exceed 200 MB. Appendices are uploaded as a separate file (PDF or ZIP).
+§4 All theses are automatically checked for plagiarism.
+§5 A thesis submitted after the deadline counts as a used examination attempt.
+§6 The thesis must include an abstract in English of max. 1 page.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxBytes: 200000000, minPages: 60, maxPages: 80}}, {label: 'Appendices', types: ['pdf', 'zip']}], similarityChecked: true, due: '2027-06-01T12:00:00'},
+  },
+  {
+    text: `The final version of your research paper is due on Friday, May 14 at noon CDT. (Syllabus: "Thursday, May 14" is a typo - 14 May is a Friday.) 10-12 pages plus bibliography. Word doc please. Label it Lastname_Final.docx. Late = minus 5 points per day, up to 5 days. No anonymity; your name goes in the upper right corner.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minPages': 10, 'limits.maxPages': 12, 'naming.pattern': 'Lastname_Final.docx', 'naming.mustContain': ['surname'], anonymous: false, due: '2027-05-14T12:00:00-05:00', timeZone: 'CDT', 'late.percentPerDay': 5, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Reading response #5
+300-400 words. Paste into the text box OR attach (doc, docx, pdf). Due before class Tues 3/16 (9:30am). Drop lowest two responses. No late responses accepted, since we discuss them in class.`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.minWords': 300, 'limits.maxWords': 400, due: '2027-03-16T09:30:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Module MGT7012 Individual Assignment (100%)
+Issue date: 25/01/2027
+Submission date: 26/04/2027 (before 23:59)
+Feedback date: 24/05/2027
+Word limit: 4000 words. Exceeding the limit by up to 10% is accepted; from 10% to 20% a 5% deduction; above 20% a 10% deduction.
+Students must submit their work in Word (.doc/.docx) format. Filename: StudentID_MGT7012. Header: student ID only. 
+Your work will be checked by the text-matching service automatically.
+Late submissions: 5% will be deducted for each day, up to 7 days. Beyond 7 days: 0%.`,
+    says: {documents: [{label: null, types: ['docx', 'doc']}], 'limits.maxWords': 4400, 'naming.pattern': 'StudentID_MGT7012', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-26T23:59:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Can I submit my dissertation as a Word file? No, PDF only.
+How do I name it? surname-firstname-diss.pdf
+Is it anonymous? No, your supervisor is first marker.
+When? 14 May 2027, 16:00. The portal opens on 7 May.
+How many words? 10,000. That's a maximum.
+What doesn't count? Abstract, footnotes, bibliography, appendices.
+Can I replace it if I spot a mistake? Yes, until the deadline, but only the first three uploads are accepted.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 10000, 'naming.pattern': 'surname-firstname-diss.pdf', 'naming.mustContain': ['surname', 'givenNames'], anonymous: false, opens: '2027-05-07', due: '2027-05-14T16:00:00', 'attempts.allowed': 3, 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Final Project Deliverables (Team)
+1) Final report — PDF — 15 pages max — due Apr 26, 5 PM
+2) Slides — PPTX or PDF — due Apr 28, 9 AM
+3) Peer evaluation form — DOCX — individual — due Apr 30, 5 PM
+Late deliverables lose 10% per day.
+All times Eastern.`,
+    says: {documents: [{label: 'Final report', types: ['pdf'], limits: {maxPages: 15}}, {label: 'Slides', types: ['pptx', 'pdf']}, {label: 'Peer evaluation form', types: ['docx']}], timeZone: 'America/New_York', parts: [{label: 'Final report', opens: null, due: '2027-04-26T17:00:00-04:00'}, {label: 'Slides', opens: null, due: '2027-04-28T09:00:00-04:00'}, {label: 'Peer evaluation form', opens: null, due: '2027-04-30T17:00:00-04:00'}], 'late.percentPerDay': 10},
+  },
+  {
+    text: `Assessment 3 Requirements
+
+The due date is 04/05/2027 at 17:00. 
+The report has a limit of 3000 words (maximum), and shall be uploaded as pdf with a size of max. 5 megapixels. 
+All submissions are marked anonymously. Please make sure your matriculation number (and nothing else) is used as the name of the file.
+Submitting again before the due date replaces the previous version.`,
+    says: {documents: [{label: 'Report', types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.maxWords': 3000, 'naming.pattern': 'matriculation number', 'naming.mustContain': ['studentNumber'], anonymous: true, 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Hand-in: Tuesday 18 May 2027, 10 am (London). If you were granted extra time by Disability Services you may hand in until Tuesday 25 May 2027, 10 am.
+Word maximum 4,000; minimum 3,500. One .docx.
+Late submission: the mark is reduced by 2 percentage points for each working day; not accepted more than 10 working days after the due date.
+Similarity: reports will be generated automatically.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 3500, 'limits.maxWords': 4000, similarityChecked: true, due: '2027-05-18T10:00:00+01:00', timeZone: 'Europe/London', 'late.percentPerDay': 2, 'late.cutoffDays': 10},
+  },
+  {
+    text: `Kære studerende / Dear students
+The synopsis (max 5 standard pages, 12,000 characters with spaces) must be uploaded as one PDF no later than 7 June at 10:00. The oral exam is on 21 June. Write your exam number on page 1, not your name.
+Synopses handed in late will not be considered, and the attempt counts as used.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 5, anonymous: true, due: '2027-06-07T10:00:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Week 8 homework: problem set 4
+Posted: Mon 1 Mar. Due: Mon 8 Mar, start of lecture (9:15).
+Write-ups must be typeset with LaTeX; upload the PDF (not the .tex). Name it ps4_<netid>.pdf.
+You may work together but each person writes up alone; list your collaborators at the top.
+Two late days may be used per problem set (six in total for the term). After two late days no credit.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'naming.pattern': 'ps4_<netid>.pdf', 'naming.mustContain': ['username'], due: '2027-03-08T09:15:00', 'late.cutoffDays': 2},
+  },
+  {
+    text: `"Critical Incident Analysis" (NURS2104) 
+
+- 1,500 words; we apply a 10% tolerance above and below
+- APA 7 references
+- Confidentiality: patients, colleagues and wards must be anonymised. Breaches = fail.
+- Put your student number in the header. No names please as marking is anonymous.
+- Microsoft Word, 12pt Arial or Calibri, double line spacing, left-aligned
+- Submit on or before Thursday 1st April 2027, by 13:00hrs
+- Late: capped at 40% if within 7 days, otherwise 0.
+- A signed confidentiality statement is to be appended.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1350, 'limits.maxWords': 1650, anonymous: true, due: '2027-04-01T13:00:00', 'late.cutoffDays': 7, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Arial', 'Calibri'], referenceStyle: 'APA'},
+  },
+  {
+    text: `DIGITAL PORTFOLIO: TECHNICAL SPEC
+
+1. File: 1 x PDF, landscape A4, 20–30 pages
+2. Weight: under 64 MB
+3. Name: PORT_surname_initial.pdf (for example PORT_Quaye_B.pdf)
+4. Images at 150 dpi or more
+5. Fonts embedded
+6. Where: shared drive > Year 3 > Portfolio IN
+7. By: 17:30, Mon 31 May 2027
+8. Late: not accepted without a form`,
+    says: {place: 'shared drive > Year 3 > Portfolio IN', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 64000000, 'limits.minPages': 20, 'limits.maxPages': 30, 'naming.pattern': 'PORT_surname_initial.pdf', 'naming.mustContain': ['surname', 'initials'], due: '2027-05-31T17:30:00', 'layout.pageSize': 'A4'},
+  },
+  {
+    text: `From: Module Team
+To: all students on EDU3345
+Subject: Essay 2 - some changes
+
+Dear all,
+1. The deadline has moved. It was Friday 19 March; it is now Wednesday 24 March 2027 at 14:00 GMT.
+2. The word limit is unchanged (2,500 words plus or minus 10 per cent).
+3. You can hand in as a Word document or as a PDF.
+4. We've had to reduce the maximum file size from 100 MB to 40 MB.
+5. You can upload only once, so check your file.
+Best wishes
+The team`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxBytes': 40000000, 'limits.minWords': 2250, 'limits.maxWords': 2750, due: '2027-03-24T14:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 1},
+  },
+  {
+    text: `Thesis handbook, section 7.3 Submission
+
+(1) The thesis must be submitted in digital form (PDF/A-1b or PDF/A-2b) via the examinations portal within the period stated on the admission notice. (2) The period for working on the thesis is 20 weeks. (3) The file name consists of the student ID number, an underscore and the word "thesis". (4) The length should be between 80,000 and 120,000 characters. (5) A declaration in lieu of oath must be bound into the file as the last page. (6) The examination board may have the thesis checked by means of software for the detection of plagiarism.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf']}], 'naming.pattern': '[student ID number]_thesis', 'naming.mustContain': ['studentNumber'], similarityChecked: true, declaration: true},
   },
 ];
 

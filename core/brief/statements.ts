@@ -32,8 +32,9 @@ function barred(text: string): string {
 /** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. */
 export function splitClauses(wording: string): Clause[] {
   // What is struck through does not hold.
+  // Dashes of either length say the same.
   // When somebody wrote in a thread is no date of the assignment; the number of a week between a date and its time is neither.
-  const text = asTable(germanAsEnglish(wording).replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)));
+  const text = asTable(germanAsEnglish(wording).replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)).replace(/—/g, '–'));
   const clauses: Clause[] = [];
   let from = 0;
   const push = (to: number): void => {
@@ -121,6 +122,8 @@ export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clause
 export function isRefused(before: string, after: string): boolean {
   // “No: please merge everything into one PDF” answers a question.
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
+  // “Files in other formats (e.g. .odt, .docx) will not be accepted.”
+  if (before.split('(').length > before.split(')').length && /^[^()]*\)\s+(?:(?:will|can|may|must|should) ?not|cannot|won['’]t|are not|is not)\b/i.test(after)) return true;
   // What stands in brackets behind it is about something else: “PDF (links will not be graded)”.
   after = after.replace(/\([^()]*\)/g, (s) => ' '.repeat(Math.min(s.length, 2)));
   // “Rejected: pages, odt, links to cloud documents.”

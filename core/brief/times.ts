@@ -2,7 +2,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
+import { addHoursBehind, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -18,6 +18,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const { rows, problems, lateUntil } = readRows(reading);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems, lateUntil: [...lateUntil, ...lateWindows(rows, reading), ...cutOffDates(rows, reading)] };
   grantedExtension(rows, reading);
+  besideFormer(rows, reading);
   besideResit(rows, reading);
   besideSome(rows, reading);
   addWindowOnDate(rows, reading);
