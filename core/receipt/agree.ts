@@ -86,6 +86,8 @@ function localInTime(receivedAt: string | null, due: string | null, brief: Brief
 export function fitsName(shown: string, name: string): boolean {
   const norm = (s: string): string => s.normalize('NFC').trim();
   if (norm(shown) === norm(name)) return true;
+  // As addresses write it: RFC 3986, 2.1.
+  if (shown.includes('%')) { try { if (norm(decodeURIComponent(shown)) === norm(name)) return true; } catch { /* a per cent sign that is one */ } }
   const m = /^(.*?)(?:…|\.{3})(.*)$/s.exec(norm(shown));
   if (!m) return false;
   const [, head, tail] = m;

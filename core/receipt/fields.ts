@@ -44,7 +44,7 @@ function stacked(text: string): string {
 function rowsOf(text: string): Row[] {
   // “Receipt R-5. Place: Report 1. File: …” says on one line what others say on three.
   return stacked(text).split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
-    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref\.?|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     // “Zeit / Time: …” is labelled in two languages.
     return m ? m[1]!.trim().replace(/[\s_]+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: receiptLabels.get(label.toLowerCase().replace(/'/g, '’')) ?? label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });
@@ -126,7 +126,7 @@ function readId(text: string, rows: Row[]): string | null {
   const exact = rows.filter((r) => labels.id.test(r.label)).sort((a, b) => score(b.label) - score(a.label));
   // “Submission: GEO 3107 Report 2” is a place; a number that is the whole of its row comes first.
   for (const r of exact) { const t = token(r.value, r.label); if (t && !/\p{L}{3}/u.test(r.value.slice(r.value.indexOf(t) + t.length))) return t; }
-  for (const r of [...exact.filter((e) => !/^(?:submission|hand-?in|paper)$/i.test(e.label)), ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label))]) { const t = token(r.value, r.label); if (t) return t; }
+  for (const r of [...exact.filter((e) => !/^(?:submission|hand-?in|paper)$/i.test(e.label)), ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label) || /^code$/i.test(r.label) && !/^[A-Z]{2,5}[ -]?\d{3,5}$/.test(r.value.trim()))]) { const t = token(r.value, r.label); if (t) return t; }
   // “Your set has arrived (set no. S-118).”
   const parcel = /\b(?:set|batch|parcel|bundle|lot) (?:no\.|nr\.?|number|ID|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
   if (parcel && parcel[1]!.length >= 3) return parcel[1]!;
@@ -141,7 +141,7 @@ function readId(text: string, rows: Row[]): string | null {
   const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (numbered) return (numbered[1] ?? numbered[2])!;
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
-  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
+  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?(?: d[ei] \p{L}+)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
   // “conf. no. RP-0192”.
   const short = /\bconf(?:irm)?\.? (?:no\.?|number|#|code)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
@@ -164,6 +164,9 @@ function readId(text: string, rows: Row[]): string | null {
   // A line that is a number and nothing else.
   const alone = /^\s*([A-Z]{1,6}[-/]\d{3,}[\w/-]*)\s*$/m.exec(text);
   if (alone) return alone[1]!;
+  // “Subject: Hand-in received [KD-0912]”.
+  const inSubject = /^subject:[^\n]*\[#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\]/im.exec(text);
+  if (inSubject && inSubject[1]!.length >= 4) return inSubject[1]!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return null;
 }
@@ -213,16 +216,25 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   // Date and time in rows of their own.
   const date = rows.find((r) => /^(?:submission |received )?date(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label)), time = rows.find((r) => /^(?:submission |received )?time(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label));
   if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
+  // “Handed in on: 12/03/2027” over “Handed in at: 16:42”.
+  const clock = candidates.find((r) => /^\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)?(?: \(?[A-Z]{2,5}\)?)?$/i.test(r.value.trim())), dayOf = clock && candidates.find((r) => r !== clock && read(`${r.value} ${clock.value}`) !== null);
+  if (clock && dayOf) return read(`${dayOf.value} ${clock.value}`)!;
   const sentences = text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/);
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
     if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|did (?:get|receive)|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     // A line for each file, with the time of each: all are there when the last one is.
-    const files = expected.length > 1 && expected.some((name) => line.includes(name)) ? sentences.filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => read(l.replace(/\S+\.\w{2,4}\b/g, ' ')) ?? []) : [];
+    const files = expected.length > 1 && expected.some((name) => line.includes(name)) ? sentences.filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
     if (files.length > 1) return files.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]!;
     const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
+  // “The submission was created at 15:10 and last updated at 16:42”: what is there is the last state.
+  const updated = /\b(?:submission|hand-?in|upload|paper|file)\b[^.\n]*\b(?:last )?(?:updated|changed|replaced|resubmitted) (?:on|at) ([^\n]{8,60})/i.exec(text), changed = updated && read(updated[1]!);
+  if (changed) return changed;
+  // “Last modified” beside a status that says it was handed in.
+  const modified = rows.find((r) => /^last (?:modified|changed|updated|edited)$/i.test(r.label)), settled = rows.find((r) => labels.status.test(r.label) && /\b(?:submitted|handed in|received|final)\b/i.test(r.value) && !/\b(?:not|draft|un\w+)\b/i.test(r.value)), lastState = modified && settled ? read(modified.value) : null;
+  if (lastState) return lastState;
   // The line of the file itself.
   for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) if (expected.some((name) => line.includes(name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
   // “… submitted on 15 March 2027:” with “13:40  essay.pdf” below it: the only day of the text and the time beside the file.
@@ -238,7 +250,7 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   });
   if (found.size === 1) return [...found.values()][0]!;
   // It says that something was received, and of all its lines one has a date with a time: “REF 417 – Fri 12 Mar, 4:42pm”.
-  const dated = found.size === 0 && /\b(?:received|handed in|submitted|accepted)\b/i.test(text) ? lines.filter((l) => /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.\w{2,4}\b/g, ' ')) ?? []) : [];
+  const said = /\b(?:received|handed in|submitted|accepted)\b/i.test(text), dated = found.size === 0 && (said || /^\W*(?:submission |hand-?in )?receipt\b/im.test(text)) ? lines.filter((l, i) => (said || i > 0 && i < lines.length - 1) && /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
   if (dated.length === 1) return dated[0]!;
   const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
   return { at: null, zoneOpen: false, ...(day ? { day } : {}) };
@@ -340,7 +352,7 @@ function readExtracts(text: string, rows: Row[]): string[] {
     const at = text.indexOf(row.value, from);
     if (at < 0) { found.push(row.value); continue; }
     const rest = text.slice(at), stop = end.exec(rest.slice(row.value.length));
-    found.push(rest.slice(0, stop ? row.value.length + stop.index : rest.length).replace(/\s*\n\s*/g, ' ').trim());
+    found.push(rest.slice(0, stop ? row.value.length + stop.index : rest.length).replace(/\s*\n\s*/g, ' ').replace(/\s*\|\s*$/, '').trim());
     from = at + row.value.length;
   }
   const clean = found.map(cleanQuotes).filter((v): v is string => v !== null);
@@ -367,13 +379,13 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   if (rows.some((r) => /^(?:type|kind)(?: of (?:submission|hand-?in))?$/i.test(r.label) && /^draft\b/i.test(r.value))) return 'draft';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  if (/\b(?:could not be (?:received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:opened|read|converted|received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 
 /** Every row that names a place, and what the words say where no row does. */
 function readPlaces(text: string, rows: Row[]): ReceiptRead['places'] {
-  const named = (pattern: RegExp, loose: boolean): ReceiptRead['places'] => rows.flatMap((r) => { const name = pattern.test(r.label) && !/\d[:.h]\d\d\b/.test(r.value) ? cleanQuotes(r.value) : null; return name ? [{ name, loose }] : []; });
+  const named = (pattern: RegExp, loose: boolean): ReceiptRead['places'] => rows.flatMap((r) => { const name = pattern.test(r.label) && !/\d[:.h]\d\d\b/.test(r.value) ? cleanQuotes(/^subject$/i.test(r.label) ? r.value.replace(/\s*[[(](?=[^\])]*\d)[^\])]*[\])]/g, '') : r.value) : null; return name ? [{ name, loose }] : []; });
   const strict = named(labels.place, false), inProse = strict.length > 0 ? null : placeInProse(text);
   return [...strict, ...(inProse ? [{ name: inProse, loose: false }] : []), ...named(labels.module, true)];
 }
