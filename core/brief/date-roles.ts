@@ -104,7 +104,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bdeadline for you\b[^.;\d]{0,6}(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
   if (/\bfor (?:the others|everyone else|all (?:the )?others|the rest(?: of you)?)\b[^.;]{0,30}\b(?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$|\bclass deadline (?:stays|remains|is)\s+(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “… is now Friday 26 March, not Thursday 25 March”.
-  if (/,\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  if (/[,(]\s*(?:and )?not\s+(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:not|never|cannot|can['’]t|don['’]t|unable to)\b[^.;)]{0,40}\bbefore\s+(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “Update 20 January: …” tells when it was written; an adjustment is for some, the date before it for all.
   if (/\b(?:updated?|posted|announced|announcement|notice|corrected|correction|amended|edit(?:ed)?|as of)(?:\s+on)?\s*[(:,–-]?\s*$/i.test(before)) {

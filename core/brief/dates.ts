@@ -35,6 +35,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const found: ReadDate[] = [];
   // When an office closes is no deadline of a file.
   if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };
+  // “On 5 March (not 26 February), still at 16:00”.
+  clause = { ...clause, text: clause.text.replace(/\((?:and )?not (?:on )?(?:\w+day,? )?(?:the )?\d{1,2}(?:st|nd|rd|th)?(?: of)? [A-Z][a-z]+(?: 20\d\d)?\)/g, (s) => ' '.repeat(s.length)) };
   // “At 17h00”.
   clause = { ...clause, text: clause.text.replace(/(?<![\w.:])([01]?\d|2[0-3])[hH]([0-5]\d)(?![\w:])/g, '$1:$2') };
   // “21 April 2027 – 14.00 hrs” is no stretch of time.
@@ -209,7 +211,7 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
   if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   // “… on 24 May (not on the 25th, as printed), by noon.”
-  const trailing = clock ? null : /,\s*(?:both |all )?(?:by|at)\s+((?:12 )?noon|midday|\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m)\b\W*$/i.exec(clause.slice(Math.min(to, most)));
+  const trailing = clock ? null : /,\s*(?:both |all |still )?(?:by|at)\s+((?:12 )?noon|midday|\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m)\b\W*$/i.exec(clause.slice(Math.min(to, most)));
   if (trailing && most === clause.length && parsed) { const at = Math.min(to, most) + trailing.index + trailing[0].indexOf(trailing[1]!); return timeOf(null, clause, at, at, at, clause.length); }
   if (!clock) return null;
   let hour = Number(clock[1] ?? clock[4] ?? clock[6] ?? clock[8] ?? clock[10] ?? clock[12] ?? clock[14]);

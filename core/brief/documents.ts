@@ -7,7 +7,7 @@ import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statemen
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|(?<!Word )\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|(?<=PDF\/)Word\b|\bWord(?= or (?:PDF|RTF|ODT)\b|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|\bWord(?=,? please\b)|^Word(?=\W*$)/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|\bin Word\b|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|(?<=PDF\/)Word\b|\bWord(?= or (?:PDF|RTF|ODT)\b|,? and PDF|\/PDF)|(?<=PDF (?:or|and) (?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b|(?<=\|\s?)Word\b|\bWord(?= only\b| is (?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|\bWord(?=,? please\b)|^Word(?=\W*$)|(?<=\b(?:in addition to|besides|as well as|alongside) )Word\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 
@@ -50,7 +50,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
   // “The dissertation (10,000 words, excluding references and appendices) … in PDF format”.
-  const plain = text.replace(/\([^()]*\b(?:excluding|excl|including|incl|not counting|without)\b[^()]*\)|\b(?:exclusive of|inclusive of|excluding|including|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
+  const plain = text.replace(/\([^()]*\b(?:excluding|excl|including|incl|not counting|without)\b[^()]*\)|\b(?:exclusive of|inclusive of|excluding|including|incl\.?|excl\.?|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
   const nouns = [...plain.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
   // “The ethics form (template on the module page; Word)”.
   // “A proposal with annotated bibliography (500 words; PDF)”.
@@ -63,8 +63,8 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   const counted = /(?:^|[,;:]|\band)\s*(?:\d{1,2}\s?[x×]\s+)([a-z][a-z-]*(?: [a-z-]+){0,3})\s*\($/i.exec(text);
   if (counted) return { label: counted[1]!, at: from + counted.index + counted[0].indexOf(counted[1]!) };
   // “… and one image (JPG, at least 300 dpi)”.
-  const pictured = /\b(?:one|an?|two|three)\s+((?:[a-z]+ )?(?:image|photo|photograph|picture)s?)\s*\(\s*$/i.exec(text);
-  if (pictured && /\band\s+$/i.test(text.slice(0, pictured.index))) return { label: pictured[1]!, at: from + pictured.index + pictured[0].indexOf(pictured[1]!) };
+  const pictured = /\b(?:one|an?|two|three)\s+((?:[a-z]+ )?(?:image|photo|photograph|picture)s?)(?: of [a-z ]{3,30})?\s*\(\s*$/i.exec(text);
+  if (pictured && /\b(?:and|include|attach|plus|add)\s+$/i.test(text.slice(0, pictured.index))) return { label: pictured[1]!, at: from + pictured.index + pictured[0].indexOf(pictured[1]!) };
   // “Photos must be merged to one PDF” says what the PDF is made of.
   if (m && /^(?:photos|photographs|pictures|scans|images|pages)$/i.test(m[1]!.trim()) && /^ (?:must|should|have to|are to|need to) be (?:merged|combined|joined|put|collected)\b/i.test(text.slice(m.index + m[0].length))) return null;
   // “English summary for exchange students: …” says for whom it is written.

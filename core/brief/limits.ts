@@ -20,7 +20,7 @@ const works = 'account|essay|paper|report|assignment|coursework|review|dissertat
 function isLength(before: string, own: string, after: string): boolean {
   if (/\b(?:first|last|opening|next|another|every|each|per|than|after|contains?|read|reading|chapter|source|sources|quotations?|transcript|handbook|for|from|on|see|extra|further|these|those|\d)\s*$/i.test(before) || /\b(?:read|reading|source|summari[sz]e)\b/i.test(`${before.slice(-60)} ${after.slice(0, 60)}`) || /^\s*(?:each|per|apiece|from|on (?:the )?page|a (?:day|week)|of (?!text\b|prose\b|writing\b)|or (?:more|less|so)|per)\b/i.test(after)) return false;
   if (/-(?:word|page)s?$|\d word$/i.test(own.trim())) return new RegExp(`^\\s+(?:[a-z-]+ ){0,2}(?:${works})\\b`, 'i').test(after);
-  if (new RegExp(`\\b(?:${works})s?\\b[^.;:]{0,40}\\b(?:of|in)\\s+(?:a length of |length )?$|\\b(?:length|extent|word ?count|words|pages)(?: of the [a-z ]{3,20})?\\s*(?:is|[:=–-])\\s*$|\\b(?:word ?count|length)\\s+$|\\b(?:write|writing|written in)\\s+(?:an? [a-z -]{3,30} of\\s+)?$`, 'i').test(before) || /^(?:words?|pages?|word ?count|length)\b/i.test(own)) return true;
+  if (new RegExp(`\\b(?:${works})s?\\b[^.;:]{0,40}\\b(?:of|in)\\s+(?:a length of |length )?$|\\b(?:length|extent|word ?count|words|pages)(?: of the [a-z ]{3,20})?\\s*(?:is(?: still)?|stays(?: at)?|remains(?: at)?|[:=–-])\\s*$|\\b(?:word ?count|length)\\s+$|\\b(?:write|writing|written in)\\s+(?:an? [a-z -]{3,30} of\\s+)?$`, 'i').test(before) || /^(?:words?|pages?|word ?count|length)\b/i.test(own)) return true;
   if (new RegExp(`\\b(?:${works})s?\\b[^.;]{0,30}\\b(?:(?:should|must|is to|has to|will) be|is)\\s+$`, 'i').test(before)) return true;
   return new RegExp(`(?:^\\W*|[:,;(–-]\\s*)(?:[a-z-]+ ){0,3}(?:(?:${works})\\b[^.;:,]{0,20})?[:,(–-]?\\s*$`, 'i').test(before) && (before.length < 60 || before.split('(').length > before.split(')').length) && /^\s*(?:long\b|in length\b|\(|,|\.|;|\)|–|-|$|excluding|including|plus|and\b)/i.test(after) && (before.trim() === '' || /[:,(–-]\s*$/.test(before));
 }
@@ -58,7 +58,7 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     const about = [1, 2, 3].find((k) => { const t = clauses[i + k]?.text; return t === undefined || /\d/.test(t) || !/\bword (?:count|limit|length)\b|\bcount(?:s|ed)?\b|\b(?:leeway|tolerance|allowance)\b[^?]*\?/i.test(t); }), next = clauses[i + (about ?? 1)]?.text ?? '';
     const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && (!/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) || /\d ?% (?:longer or shorter|shorter or longer)\b/i.test(next) || /\bpenalt(?:y|ies)\b[^.;]{0,50}\bexceed\w*\s+by more than\b/i.test(next) || /\bexceed\w* (?:it|this|the (?:limit|word limit|length))\b[^.;]{0,10}\bby more than\b/i.test(next)) ? ` ${next}` : '';
     const counts = [...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)], answer = counts.length === 0 ? spokenAnswer(clause) : null;
-    return [...readSizes(clause), ...counts, ...(answer ? [answer] : [])];
+    return [...readSizes(clause, clauses[i - 1]), ...counts, ...(answer ? [answer] : [])];
   });
   // “How long is the abstract? Between 250 and 300 words.”
   for (const s of found) if (s.clause.under && /^\W*(?:Q\s*[:.]\s*)?how (?:long|many|big|large)\b/i.test(s.clause.under) && !s.clause.text.startsWith(s.clause.under)) s.clause = { ...s.clause, text: `${s.clause.under} ${s.clause.text}`, start: s.clause.start - s.clause.under.length - 1 };
@@ -85,15 +85,17 @@ function spokenAnswer(clause: Clause): LimitStatement | null {
   return { field: /^w/i.test(m[2]!) ? 'maxWords' : 'maxPages', value, start: clause.start + m[0].indexOf(m[1]!), end: clause.start + m[0].length, clause: { ...clause, text: `${asked} ${clause.text}`, start: clause.start - asked.length - 1 } };
 }
 
-function readSizes(clause: Clause): LimitStatement[] {
+function readSizes(clause: Clause, previous: Clause | undefined): LimitStatement[] {
   const found: LimitStatement[] = [];
   for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[KMG]bytes?|[kmg]i?b|[KMG]o|MP|bytes?)\\b`, 'gi'))) {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
-    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed)?|under|less than|smaller than|below|within|exceed(?:s|ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before) || /\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) || /,\s*$/.test(before) && /^\s*[.;]?\s*$/.test(after) && /\b(?:pdf|docx?|word|odt|zip|mp[34]|jpe?g|png|pptx|xlsx)\b/i.test(before);
+    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed|s)?|under|less than|smaller than|below|within|exceed(?:s|ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before) || /\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) || /,\s*$/.test(before) && /^\s*[.;]?\s*$/.test(after) && /\b(?:pdf|docx?|word|odt|zip|mp[34]|jpe?g|png|pptx|xlsx)\b/i.test(before);
+    // “PDF limits: 10 pages; 10 MB”.
+    const listedLimit = /^\W*$/.test(before) && /^\W*$/.test(after) && /\blimits?\s*[:|][^.]*;$/i.test(previous?.text ?? '') && previous!.end >= clause.start - 1;
     // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.
     if (/^\W*(?:attachments?|supplement\w*|appendices|enclosures?)\b[^.;:]{0,20}:/i.test(clause.text) && !/\b(?:pdf|docx?|zip|odt)\b/i.test(clause.text)) continue;
-    if (!limiting || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
+    if (!limiting && !listedLimit || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
     // “Reduced from 100 MB to 40 MB”.
     if (/\bfrom\s+$/i.test(before) && /^\s*(?:to|→|->)\s*(?:only |just )?\d+\s?[KMG]i?B\b/i.test(after)) continue;
     if (replaced(before)) continue;
@@ -186,6 +188,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
     if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
     if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); push(max, Math.floor((below ? value - 1 : value) * (1 + leeway) + 1e-9), m); continue; }
+    // A cell of a table that is a length and nothing else.
+    if (/\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) && text.split('|').length > 3 && leeway === 0) { push(max, value, m); continue; }
     if (leeway === 0 && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
     if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
@@ -213,6 +217,6 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:(?:A4|full)\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?(?: of)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within)|max(?:imum)? length (?:is|of)|(?:must|should|may|can) ?not exceed|not (?:be )?(?:longer|more) than)\s+(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?(?: length)?(?: of| is|:)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within)|max(?:imum)? length (?:is|of)|(?:must|should|may|can) ?not exceed|not (?:be )?(?:longer|more) than)\s+(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;
 }

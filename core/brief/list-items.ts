@@ -18,7 +18,7 @@ export function labelOfItem(mention: Mention, before: Mention | null, { asked, c
     if (name && name.length <= 50 && cells[column] !== name && (/\b(?:format|type|kind|file|files|accepted|hand in as|as)\b/i.test(head) || head === '' && /\d/.test(mention.clause.text))) return { label: name.replace(/\*+/g, ''), at: mention.clause.start + mention.clause.text.indexOf(name) };
   }
   // “(a) the reflective account, 1500 words, Word; (b) the skills log, on the form supplied, Word”.
-  const lettered = !before || before.clause !== mention.clause ? /(?:^\W*|:\s+)\(?([a-h]|[ivx]{1,4}|\d)\)\s+(?:the |your |an? |one |two |three )?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by)\b)[\p{L}-]+){0,3})\s*[,(:]/iu.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)) : null;
+  const lettered = !before || before.clause !== mention.clause ? /(?:^\W*|:\s+)\(?([a-h]|[ivx]{1,4}|\d)(?:\)|(?<=^\W*[A-H])\.(?=[^:]*\())\s+(?:the |your |an? |one |two |three )?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by)\b)[\p{L}-]+){0,3})\s*[,(:]/iu.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)) : null;
   if (lettered && !notDocument.test(lettered[2]!)) return { label: lettered[2]!, at: mention.clause.start + lettered[0].indexOf(lettered[2]!) };
   // A name stands at the head of its line, not hundreds of letters before.
   const near = Math.max(0, mention.at - 300), from = near + text.slice(near, mention.at).lastIndexOf('\n') + 1;

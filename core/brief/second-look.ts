@@ -26,6 +26,11 @@ export function lateWindows(rows: DatedRow[], reading: Reading): Statement<strin
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
 export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
   if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
+  // “The Board has agreed to extend your deadline from 26 April to 10 May.”
+  for (const clause of new Set(rows.map((r) => r.clause))) {
+    const extended = /\bextend(?:ed)? (?:the|your) (?:deadline|due date|hand-?in|submission|time)\b/i.exec(clause.text), own = rows.filter((r) => r.clause === clause && r.date.problem === 'none' && extended !== null && r.date.start > clause.start + extended.index);
+    if (own.length === 2 && /\bextend[^.]*\bfrom\b/i.test(text.slice(clause.start, own[0]!.date.start + 6)) && /\bto\b/i.test(text.slice(own[0]!.date.end - 4, own[1]!.date.start + 6))) { own[0]!.role = 'due'; own[1]!.role = 'extension'; for (const r of own) r.override = false; return; }
+  }
   const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial)\s+(?:deadline|(?:due|submission|hand-?in) ?date|date)\b/i.test(text.slice(r.clause.start, r.date.start)));
   for (const r of original) r.role = 'due';
   const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|(?:due|submission|hand-?in) date)|\b(?:must|should|has to) now (?:reach|be (?:with|handed|submitted|uploaded|received))\b/i.test(r.clause.text));

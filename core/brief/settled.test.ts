@@ -2855,7 +2855,7 @@ Name: both student numbers, separated by an underscore.`,
   {
     text: `Case Study 1: how to submit
 Please submit your case study (Word or PDF; max 2,200 words) via the course page not later than Monday, 22nd March 2027 at 11:55am Irish time. Use the file name CS1-[your student number]. Do not zip. Only your first submission will be marked, so make sure it is the right file.`,
-    says: {documents: [{label: 'Case study', types: ['docx', 'pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'CS1-[your student number]', 'naming.mustContain': ['studentNumber'], due: '2027-03-22T11:55:00+00:00', timeZone: 'Europe/Dublin'},
+    says: {documents: [{label: 'Case study', types: ['docx', 'pdf']}], 'limits.maxWords': 2200, 'naming.pattern': 'CS1-[your student number]', 'naming.mustContain': ['studentNumber'], due: '2027-03-22T11:55:00+00:00', timeZone: 'Europe/Dublin', 'attempts.allowed': 1},
   },
   {
     text: `Final report
@@ -5681,6 +5681,134 @@ The team`,
 
 (1) The thesis must be submitted in digital form (PDF/A-1b or PDF/A-2b) via the examinations portal within the period stated on the admission notice. (2) The period for working on the thesis is 20 weeks. (3) The file name consists of the student ID number, an underscore and the word "thesis". (4) The length should be between 80,000 and 120,000 characters. (5) A declaration in lieu of oath must be bound into the file as the last page. (6) The examination board may have the thesis checked by means of software for the detection of plagiarism.`,
     says: {documents: [{label: 'Thesis', types: ['pdf']}], 'naming.pattern': '[student ID number]_thesis', 'naming.mustContain': ['studentNumber'], similarityChecked: true, declaration: true},
+  },
+  {
+    text: `HISTORY 214: Essay Two
+
+Your second essay is due at 5pm on Thursday 18th March 2027. Essays should be submitted through the History Essays folder on the module site and should be between 2,250 and 2,750 words including footnotes but not the bibliography.
+
+We mark blind, so the only thing that should appear at the top of your essay is your candidate number. Please also use your candidate number as the file name (e.g. 734512.docx). Essays may be sent as .doc, .docx or .rtf; PDFs make life difficult for those of us who comment in the margin, so please do not send them.
+
+You may submit as many times as you like up to the deadline; we will read whatever is there at 5pm. After that the usual tariff applies: 5 marks off for work up to a day late, and a further 5 for each day after that. No work can be accepted once essays have been returned (normally after 14 days).
+
+References should follow the MHRA style guide.`,
+    says: {place: 'History Essays folder', documents: [{label: null, types: ['doc', 'docx', 'rtf']}], 'limits.minWords': 2250, 'limits.maxWords': 2750, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-18T17:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, referenceStyle: 'MHRA', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `CS-330 Design Report — submission details
+
+What to submit   A PDF of your report and a ZIP of your source code
+PDF limits       10 pages (A4), excluding references; 10 MB
+ZIP limits       50 MB, no binaries
+Template         ACM-like two-column, 9pt
+Naming           <groupNo>-report.pdf, <groupNo>-src.zip
+Opens            Mon 5 April 2027, 08:00
+Closes           Fri 16 April 2027, 23:59
+Zone             CEST
+Late             -1 grade point per started day, max 2 days
+Check            plagiarism detection on both text and code
+Resubmission     allowed until closing; last one counts`,
+    says: {documents: [{label: 'Report', types: ['pdf'], limits: {maxBytes: 10000000, maxPages: 10}}, {label: 'Source code', types: ['zip'], limits: {maxBytes: 50000000}}], 'naming.pattern': '<groupNo>-report.pdf', similarityChecked: true, opens: '2027-04-05T08:00:00+02:00', due: '2027-04-16T23:59:00+02:00', timeZone: 'CEST', 'attempts.keeps': 'latest', 'late.cutoffDays': 2, 'layout.pageSize': 'A4', 'layout.fontSizePt': 9, lengths: ['maxPages']},
+  },
+  {
+    text: `Dear Ms Vestergaard-Imani
+
+Following your application of 2 March, the Board has agreed to extend your deadline for the dissertation from 12 noon on Monday 26 April 2027 to 12 noon on Monday 10 May 2027. All other conditions (10,000 words; one PDF; candidate number only; checked for similarity) stay as stated in the handbook. You do not need to do anything else.
+
+Yours sincerely`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 10000, anonymous: true, similarityChecked: true, due: '2027-04-26T12:00:00', extension: '2027-05-10T12:00:00', lengths: ['maxWords']},
+  },
+  {
+    text: `Assignment: "Policy memo"
+Length: no more than two pages, single-spaced, 11 or 12 point.
+Due: before the start of class on March 9 (class begins at 10:40 a.m.).
+Hand in: upload a PDF AND bring one printed copy to class.
+Put your name, the date and the course number in the memo header.
+Grading: 20 points. One point off for each page over the limit. Two points off for each day late.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, anonymous: false, due: '2027-03-09T10:40:00', 'late.percentPerDay': 2, 'layout.lineSpacing': 1},
+  },
+  {
+    text: `PLEASE READ: changes to Coursework 1
+
+Because of the building closure the coursework will now be due one week later, on Friday 5 March 2027 (not Friday 26 February), still at 16:00. The length stays at 1,500 words. You can now also hand in ODT files in addition to Word. Late penalties (10% per day, nothing accepted after five days) will be counted from the new date.`,
+    says: {documents: [{label: null, types: ['odt', 'docx']}], 'limits.maxWords': 1500, due: '2027-03-05T16:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 5, lengths: ['maxWords']},
+  },
+  {
+    text: `The Research Methods portfolio consists of three pieces:
+
+A. Literature search log (max 2 pages, PDF)
+B. Critical appraisal (1,200 words ±10%, DOCX)
+C. Reflection (500 words max, DOCX)
+
+All three must be uploaded together by 2.00 pm on 27 May 2027 (GMT+1). Each file has to start with your student ID, for example S1234567_A.pdf. Marking is NOT anonymous. Text-matching is used on B and C.
+You have three attempts; the system keeps every version, but we mark the last one.`,
+    says: {documents: [{label: 'Literature search log', types: ['pdf'], limits: {maxPages: 2}}, {label: 'Critical appraisal', types: ['docx'], limits: {minWords: 1080, maxWords: 1320}}, {label: 'Reflection', types: ['docx'], limits: {maxWords: 500}}], 'naming.mustContain': ['studentNumber'], anonymous: false, similarityChecked: true, due: '2027-05-27T14:00:00+01:00', timeZone: 'GMT+1', 'attempts.allowed': 3},
+  },
+  {
+    text: `Take-home final. Released: Dec 13, 2027, 9:00 AM EST. You have until Dec 15, 2027, 9:00 AM EST. No extensions, no late work. Type your answers (max. 1500 words altogether), save as PDF, and name the file with your 8-digit student number. Do not put your name in the document — exams are graded anonymously. You may upload only once.`,
+    says: {documents: [{label: 'Answers', types: ['pdf']}], 'limits.maxWords': 1500, 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-12-13T09:00:00-05:00', due: '2027-12-15T09:00:00-05:00', timeZone: 'EST', 'attempts.allowed': 1, 'late.cutoffDays': 0},
+  },
+  {
+    text: `Submission information
+Deadline: Week 30, Wednesday 14:00
+The portfolio must be uploaded as one single PDF of maximum 100 megapixels. We can't accept links.
+Portfolios can be handed in anonymously or under your own name; it makes no difference to us.
+Page size A3 landscape. Between 12 and 16 pages.`,
+    says: {documents: [{label: 'Portfolio', types: ['pdf']}], 'limits.maxBytes': 100000000, 'limits.minPages': 12, 'limits.maxPages': 16, 'layout.pageSize': 'A3'},
+  },
+  {
+    text: `Deadline: Monday 12 March 2027, 12:00
+Word count: 2000
+Format: Word or PDF
+Deadline for resit: 16 August 2027, 12:00
+Names must not be on the work. Use your exam number.
+Some colleagues prefer Harvard, others APA; choose one and be consistent.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 2000, anonymous: true, lengths: ['maxWords']},
+  },
+  {
+    text: `Submitting your work
+• Your essay (2,000 words) must be submitted by 23:59 on 30 April.
+• The word count includes in-text citations and headings, and excludes the title, reference list and appendices.
+• You may go up to 10% over. Anything beyond that will not be read.
+• Save your essay as a .docx or .pdf (max. 20 MB)
+• Filename: Module code_Student number_Assessment number, e.g. PY2301_20417733_1
+• Submit via the Assessments tab
+• Anonymous marking is in operation; do not include your name in the file name, header or anywhere else
+• You may resubmit before the deadline, but not within 24 hours of your previous submission`,
+    says: {place: 'Assessments', documents: [{label: 'Essay', types: ['docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 2200, 'naming.pattern': 'Module code_Student number_Assessment number', 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, due: '2027-04-30T23:59:00', 'counting.counted': ['headings'], 'counting.left': ['references', 'appendices']},
+  },
+  {
+    text: `Good news: the final report deadline moved from 1 June to 4 June 2027, 18:00 (Amsterdam). Same rules as before otherwise (max 25 pages incl. figures, A4, 2,5 cm margins, 11 pt, line spacing 1.15; PDF up to 30 MB; group number in the file name). One more thing: attach the signed integrity statement as the last page. Reports are scanned for plagiarism.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.maxPages': 25, similarityChecked: true, due: '2027-06-04T18:00:00+02:00', timeZone: 'Europe/Amsterdam', 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.15, declaration: true},
+  },
+  {
+    text: `ART HISTORY SURVEY — OBJECT ANALYSIS
+Write 900–1100 words on one object in the museum. Double-spaced, 12 pt Times, one-inch margins, numbered pages. Include one photo of the object (jpg, up to 5 MB) as a separate file. The essay itself should be a Word file.
+Essays are due Oct. 8 by midnight. Photos may follow until Oct. 10.
+Chicago style footnotes.`,
+    says: {documents: [{label: 'Photo', types: ['jpeg'], limits: {maxBytes: 5000000}}, {label: 'Essay', types: ['docx']}], 'limits.minWords': 900, 'limits.maxWords': 1100, parts: [{label: 'essay', opens: null, due: '2027-10-09T00:00:00'}, {label: 'Photos', opens: null, due: '2027-10-10'}], 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times'], 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Please submit your coursework electronically by 12 noon on the second Tuesday in May 2027. Coursework submitted up to one hour late will not be penalised. Between one hour and 24 hours late: minus 10%. After 24 hours: zero. Maximum length four sides of A4, minimum type size 11pt. Accepted: PDF only, under 4MB. Only the first submission will be considered.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 4000000, 'limits.maxPages': 4, due: '2027-05-11T12:00:00', 'attempts.allowed': 1, 'late.cutoffDays': 1, 'layout.pageSize': 'A4', 'layout.fontSizePt': 11},
+  },
+  {
+    text: `Your paper must be anonymous (no name, no ID) as it will be read by two external readers. Length: 15 to 20 pages. Submit two files: the paper (PDF, named "paper.pdf") and a cover sheet with your name and ID (PDF, named "cover.pdf"). Due on or before the last day of classes, 30 April 2027, 11.59 pm Eastern. Extensions need to be approved by the dean.`,
+    says: {documents: [{label: 'Paper', types: ['pdf']}, {label: 'Cover sheet', types: ['pdf']}], 'limits.minPages': 15, 'limits.maxPages': 20, anonymous: true, due: '2027-04-30T23:59:00-04:00', timeZone: 'America/New_York'},
+  },
+  {
+    text: `COMP5530 Project deliverables and dates
+Deliverable | Format | Limit | Due
+Proposal | PDF | 2 pages | 19 Feb 2027 16:00
+Interim report | PDF | 5 pages | 19 Mar 2027 16:00
+Final report | PDF | 12 pages | 7 May 2027 16:00
+Code | ZIP | 100 MB | 7 May 2027 16:00
+All times UK. 10% per day late (weekends count), zero after five days. Put your student number, not your name, on everything.`,
+    says: {documents: [{label: 'Proposal', types: ['pdf'], limits: {maxPages: 2}}, {label: 'Interim report', types: ['pdf'], limits: {maxPages: 5}}, {label: 'Final report', types: ['pdf'], limits: {maxPages: 12}}, {label: 'Code', types: ['zip'], limits: {maxBytes: 100000000}}], anonymous: true, timeZone: 'Europe/London', parts: [{label: 'Proposal', opens: null, due: '2027-02-19T16:00:00+00:00'}, {label: 'Interim report', opens: null, due: '2027-03-19T16:00:00+00:00'}, {label: 'Final report', opens: null, due: '2027-05-07T16:00:00+01:00'}, {label: 'Code', opens: null, due: '2027-05-07T16:00:00+01:00'}], 'late.percentPerDay': 10, 'late.cutoffDays': 5},
+  },
+  {
+    text: `The essay should be approximately 3000 words, and no more than 3300. Hand in by 16h00 on Friday 9 April 2027 at the latest (SAST). Use 1,5 line spacing and a 12-point font such as Arial. Save the document as a PDF named STUDENTNUMBER_SURNAME_ESSAY. An essay that is submitted late will lose 5% per day (weekends included) for a maximum of 5 days, after which it will not be marked. A signed plagiarism declaration must form the first page. Keep the similarity below 20%: the software's report is shown to you on your first attempt, and you have one more attempt after that.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3300, 'naming.pattern': 'STUDENTNUMBER_SURNAME_ESSAY', 'naming.mustContain': ['studentNumber', 'surname'], similarityChecked: true, due: '2027-04-09T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
   },
 ];
 
