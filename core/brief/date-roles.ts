@@ -85,6 +85,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:grades|marks|fees?|deposit|payment|rent)\b[^.;]{0,16}\bdue\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?$/i.test(before) || /\blast day of (?:classes|term|teaching|lectures|school|the semester)\s*(?:is\s*|on\s*|:\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “If you were granted extra time, you may hand in until 25 May.”
   if (/^\W*(?:but )?if you (?:were|are|have been|had been) (?:granted|given|awarded|allowed|entitled)\b/i.test(before)) return 'other';
+  // “Late submission deadline: 14 September”.
+  if (/(?:^|[.;,]\s*)\W*late (?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)\s*[:=|–-]?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.
@@ -131,6 +133,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^[\s,]*(?:by |at )?[^.;,]{0,12}\bat the (?:very )?latest\b/i.test(after)) return 'due';
   if (/^\s*(?:is|:|–|-)?\s*(?:the )?(?:deadline|due date|closing date)/i.test(after)) return 'due';
   if (/^\s*(?:at\s+)?[\d:.apm\s]*(?:is when|when)\s+(?:submissions? )?opens?/i.test(after)) return 'opens';
+  // “Mon 3 May, 12:00 – dissertation due (8,000 words)”.
+  if (/^\W*$/.test(before) && /^\s*[:|–-]+\s*(?:[\p{L}'’]+ ){0,4}(?:is )?due\b/iu.test(after)) return 'due';
   // “Mon 4/5   Final draft due, 11:59 p.m.”
   if (/^\W*(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\.?,?\s*)?$/i.test(before) && /^\S+(?: [A-Z][a-z]+)?(?: 20\d\d)?[\s:|–—-]+(?:[\w+]+ ){0,4}(?:is )?due\b/i.test(clause.text.slice(date.start - clause.start))) return 'due';
   // “What about the deadline? – It is Friday 19 March.”

@@ -88,11 +88,14 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
       const numeric = /\b(\d{1,2})[/.](\d{1,2})[/.](?:\d{4}|\d{2})\b/.exec(quote);
       if (numeric && order === null && Number(numeric[1]) <= 12 && Number(numeric[2]) <= 12 && numeric[1] !== numeric[2]) problem = 'ambiguous';
       if (!s.isCertain('year')) { const next = DateTime.fromObject({ year: now.year, month: m, day: d }); y = next.isValid && next.endOf('day') >= now ? now.year : usualYear === now.year ? usualYear : now.year + 1; }
-      const date = DateTime.fromObject({ year: y, month: m, day: d });
+      let date = DateTime.fromObject({ year: y, month: m, day: d });
       if (!date.isValid) continue;
       const weekday = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*\b/i.exec(clause.text.slice(Math.max(0, start - clause.start - 14), quoteEnd - clause.start + 16).replace(/\n.*/s, (x) => x.slice(0, 1)))?.[1];
       if (weekday && problem === 'none') {
         const fits = (dt: DateTime): boolean => dt.setLocale('en').toFormat('ccc').toLowerCase() === weekday.toLowerCase();
+        // In a list of dates of a term some lie behind us: the weekday says so.
+        const past = s.isCertain('year') ? null : date.minus({ years: 1 });
+        if (past && !fits(date) && fits(past) && past >= now.minus({ days: 45 })) { y = past.year; date = past; }
         if (!fits(date)) problem = 'weekday';
       } else if (weekday && problem === 'ambiguous') {
         const swapped = DateTime.fromObject({ year: y, month: d, day: m });

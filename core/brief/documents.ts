@@ -62,6 +62,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “1 x business plan (PDF), 1 x financial model (Excel)”.
   const counted = /(?:^|[,;:]|\band)\s*(?:\d{1,2}\s?[x×]\s+)([a-z][a-z-]*(?: [a-z-]+){0,3})\s*\($/i.exec(text);
   if (counted) return { label: counted[1]!, at: from + counted.index + counted[0].indexOf(counted[1]!) };
+  // “Two things: your translation (docx) and your commentary (docx too)”.
+  const own = /(?:^|[,;:]|\band|\bplus)\s*(?:your|the|an?|one)\s+((?!(?:final|complete|whole|finished)\b)[a-z][a-z-]*(?: [a-z-]+){0,1})\s*\(\.?$/i.exec(text);
+  if (!m && own && !/\b(?:work|files?|documents?|submission|upload|text|version|copy|format|one|names?)$/i.test(own[1]!) && /\b(?:two|three|2|3|both) (?:things|files|documents|items|parts|pieces)\b/i.test(mention.clause.text)) return { label: own[1]!, at: from + own.index + own[0].indexOf(own[1]!) };
   // “… and one image (JPG, at least 300 dpi)”.
   const pictured = /\b(?:one|an?|two|three)\s+((?:[a-z]+ )?(?:image|photo|photograph|picture)s?)(?: of [a-z ]{3,30})?\s*\(\s*$/i.exec(text);
   if (pictured && /\b(?:and|include|attach|plus|add)\s+$/i.test(text.slice(0, pictured.index))) return { label: pictured[1]!, at: from + pictured.index + pictured[0].indexOf(pictured[1]!) };
@@ -111,7 +114,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     // “DOCX or PDF”: what is said of the first is said of the second.
     return !m.refused && (isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
   });
-  let apart = clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));
+  let apart = asked.some((m) => /^\W*(?:in addition|additionally),/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
   // “Three PDFs: portfolio (max. 40 MB), commentary and CV”: each item of the list is a document.

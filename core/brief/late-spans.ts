@@ -25,8 +25,10 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     const capped = /\blate,? (?:but |and )?(?:still )?(?:within|up to|no more than)\s+$/i.test(lead) && /\b(?:capped|cap|pass mark|penal\w*|deduct\w*|reduc\w*|accepted)\b/i.test(rest);
     // “Can we be late? 24 hours, at a cost of 15 points.”
     const priced = /^,? (?:at a (?:cost|penalty)|with an? (?:penalty|deduction)|for an? penalty)\b/i.test(rest) && lateness.test(near);
+    // “10 per cent per day, Sundays included, for seven days”.
+    const during = /(?:%|per\s?cent|points?|pts|marks?)[^.;]{0,60}\b(?:per|a|each|every) (?:\w+ )?day\b[^.;]{0,60}\bfor (?:up to |at most |the first )?$/i.test(lead);
     const passed = /\b(?:until|once|when)\s+$/i.test(lead) && /^ (?:have|has) passed\b/i.test(rest) && ends.test(rest);
-    return past || within || most || capped || priced || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
+    return past || within || most || capped || priced || during || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
   });
   // “10 % for the first day, 20 % for the second, zero after that”.
   const days = /\b(?:first|1st) day\b/i.test(text) ? [...text.matchAll(/\b(first|second|third|fourth|fifth)\b(?: day\b)?/gi)].at(-1) : undefined, upTo = days && thereafter.test(text.slice(days.index)) && ends.test(text.slice(days.index)) ? ['first', 'second', 'third', 'fourth', 'fifth'].indexOf(days[1]!.toLowerCase()) + 1 : 0;

@@ -67,9 +67,12 @@ export function readLayout(clauses: Clause[]): LayoutRead {
 
 /** Published reference styles by name. */
 const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'OSCOLA', 'MHRA', 'AMA', 'ACS', 'CSE', 'Turabian', 'ASA', 'AGLC', 'Bluebook', 'ISO 690', 'Oxford', 'BibTeX', 'AAA'];
+/** By the names of those who publish them. */
+const spelt: readonly (readonly [RegExp, string])[] = [[/\bAmerican Psychological Association\b/g, 'APA'], [/\bModern Language Association\b/g, 'MLA'], [/\bModern Humanities Research Association\b/g, 'MHRA'], [/\bAmerican Sociological Association\b/g, 'ASA']];
 const anyStyle = new RegExp(`\\b(?:${styles.join('|')})\\b`, 'g');
 export function readReferenceStyle(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
+  for (const clause of clauses) for (const [named, style] of spelt) for (const m of matchesIn(clause, named)) if (/\b(?:style|conventions?|edition|\d(?:st|nd|rd|th)|referenc\w*|citations?|guide\w*|manual|format)\b/i.test(clause.text)) found.push({ value: style, start: m.at, end: m.to, override: isCorrection(clause) });
   for (const clause of clausesWith(clauses, /referenc|\brefs\b|citation|cite|style|bibliograph|footnote|\b\d(?:st|nd|rd|th)\b|\bnotes\b|\b(?:APA|MLA|OSCOLA|MHRA|AGLC|Turabian)\b|\b(?:use|in|follow)\s+(?:Harvard|Chicago|Vancouver)\W*$/i)) for (const m of matchesIn(clause, anyStyle)) {
     const style = m[0];
     // Names that mean nothing else.

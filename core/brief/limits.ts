@@ -117,6 +117,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “At most 800 words per answer (2,400 words in total)”.
   if (/\bper (?:question|answer|entry|section)\b/i.test(text)) for (const m of matchesIn(clause, new RegExp(`(${number})\\s?${unit} in total\\b|\\bin total,? (?:at most |up to |no more than )?(${number})\\s?${unit}`, 'gi'))) found.push({ field: max, value: numberOf((m[1] ?? m[2])!), start: m.at, end: m.to, clause, override });
   if (found.length > 0) return found;
+  if (/\b(?:for|in) (?:each|every) (?:answer|question|response|entry|section)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|[-–−]\\s?/\\s?\\+|±|plus or minus|give or take|plus\\s?/\\s?minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in (?:either|both) directions?|above (?:or|and) below|over (?:or|and) under|more or less|(?:longer or shorter|shorter or longer))`, 'i').exec(text + follows);
   const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:[\d,.]+[- ]?words? |word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\b(\d{1,2})\s?(?:%|per\s?cent) (?:overrun|leeway)(?! (?:either|both|in|up and))|\b(?:tolerance|leeway) of\s+(?:up to\s+)?(\d{1,2})\s?(?:%|per\s?cent)/i.exec(text + follows);
@@ -141,6 +142,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/\b(?:from|of)\s+$/i.test(text.slice(0, m.at - clause.start)) && /\b(?:increas|rais|reduc|lower|cut|chang|extend|mov)\w*\b[^.;]{0,20}$/i.test(text.slice(0, m.at - clause.start)) && /\d\s*(?:words?|pages?)?\s+to\s/i.test(m[0])) { ranged.push(m); push(max, b, m); continue; }
     // “Essay 1 — 1200 words”.
     if (what === 'words' && a < 20) continue;
+    // “About 12–15 pages” settles neither.
+    if (/\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|ca\.)\s*$/i.test(text.slice(0, m.at - clause.start))) { ranged.push(m); continue; }
     if (a >= b || ofEach(m) || each.test(text.slice(m.to - clause.start)) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
     ranged.push(m);
     push(min, a, m);
@@ -166,7 +169,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     // “Essays over the limit lose one mark per 100 words”.
     if (/\bper\s+(?:every |each )?$|\bfor (?:every|each)\s+$/i.test(near) && !/\b(?:max|limit|at most|up to)\b/i.test(near.slice(-12))) continue;
     // “Okonjo, Salt Roads (2014), 312 pages”.
-    if (/\((?:1[5-9]|20)\d\d\),?\s*$/.test(near)) continue;
+    if (/\((?:1[5-9]|20)\d\d\),?\s*$/.test(near) || /\b\d{1,2}(?:st|nd|rd|th) ed(?:\.|n\b|ition\b)[^;]{0,20}$/i.test(near) || /^\W*(?:(?:core|set|key|essential|further|recommended|required) )?(?:texts?|reading|textbooks?|books?)\s*:/i.test(before)) continue;
     if (/\bform\b[^.;]{0,14}$/i.test(near)) continue;
     // “A one-page proposal” comes before the paper.
     if (/^-?(?:page|word)?\s+(?:proposal|outline|topic form)\b/i.test(after) && !/\bmax|\bat most|\bup to|\blimit/i.test(near)) continue;

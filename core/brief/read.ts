@@ -73,6 +73,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
       evidence.push({ field: `documents[${owner}].limits.${field}`, ...quote(s) });
     });
     const open = statements.filter((s, i) => owned[i] === -1 && !(s.given && partOf(s) !== null) && !ofSome(text.slice(s.clause.start, s.start))), ofWhole = open.filter((s) => partOf(s) === null);
+    // “26 Feb – draft to supervisor (up to 3,000 words). 3 May – dissertation (8,000 words maximum).”
+    const ofDraft = ({ start }: { start: number }): boolean => /\b(?:draft|outline|proposal)\b/i.test(text.slice(text.lastIndexOf('\n', start) + 1, start)), paper = ofWhole.filter((s) => !ofDraft(s));
+    if (paper.length > 0 && paper.length < ofWhole.length) ofWhole.splice(0, ofWhole.length, ...paper);
     // “18 to 22 pages. … Rough draft, at least 10 pages, due 9 April.”: beside a limit of the whole, that of a part is its own.
     const common = ofWhole.length > 0 ? ofWhole : open, ofParts = new Set(common.map(partOf));
     // A draft and a final version with limits of their own: those of the final version hold for the paper.

@@ -5810,6 +5810,129 @@ All times UK. 10% per day late (weekends count), zero after five days. Put your 
     text: `The essay should be approximately 3000 words, and no more than 3300. Hand in by 16h00 on Friday 9 April 2027 at the latest (SAST). Use 1,5 line spacing and a 12-point font such as Arial. Save the document as a PDF named STUDENTNUMBER_SURNAME_ESSAY. An essay that is submitted late will lose 5% per day (weekends included) for a maximum of 5 days, after which it will not be marked. A signed plagiarism declaration must form the first page. Keep the similarity below 20%: the software's report is shown to you on your first attempt, and you have one more attempt after that.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 3300, 'naming.pattern': 'STUDENTNUMBER_SURNAME_ESSAY', 'naming.mustContain': ['studentNumber', 'surname'], similarityChecked: true, due: '2027-04-09T16:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], declaration: true},
   },
+  {
+    text: `MODULE HANDBOOK 2026-27 · PSYC2071 Cognitive Psychology
+
+5 Assessment
+5.1 Overview
+The module is assessed by one class test (30%, 24 February 2027, 11:00, Hall B) and one laboratory report (70%).
+5.2 Class test
+The class test lasts 50 minutes and consists of 40 multiple-choice questions. Bring your student card.
+5.3 Laboratory report
+The report describes the experiment that you carry out in the practical of week 5. It follows the conventions of the American Psychological Association (7th edition). The report must not be longer than 2,000 words; the abstract, tables, figures, reference list and appendices do not count.
+The report is to be submitted no later than 3 pm on Thursday, 25 March 2027 as a Word file or a PDF (one file; 10 MB at most). The name of the file should be PSYC2071 followed by your student number (example: PSYC2071_40219988). Please do not write your name on the report, because it will be marked anonymously.
+Late reports lose 5 marks per calendar day or part of a day. Reports that are more than 7 days late receive no marks.
+All reports are compared with published sources by text-matching software. 
+5.4 Feedback
+Feedback on the class test is given on 10 March; reports are returned on 22 April 2027.
+
+6 Reading
+Core text: Field-Harrow, A. (2019) Experiments in Mind, 3rd ed., 412 pages.`,
+    says: {documents: [{label: 'Report', types: ['docx', 'pdf']}], 'limits.maxBytes': 10000000, 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: true, due: '2027-03-25T15:00:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, referenceStyle: 'APA', 'counting.left': ['abstract', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `To: MA Translation cohort
+Re: Commentary (TRA7002)
+
+Hi all, quick recap of what we agreed in class.
+You'll send in TWO things: your translation (docx) and your commentary (docx too). Translation = the 800-word source text, so no limit. Commentary = 2,000–2,500 words.
+The portal opens Mon 12 Apr and shuts Fri 23 Apr at 5pm sharp.
+Put your candidate number in both file names (Translation_12345, Commentary_12345).
+If the portal misbehaves, mail me BEFORE 5pm with a screenshot.
+Late work: same as always (minus ten for the first five working days; zero after).
+Cheers, Benedikta`,
+    says: {documents: [{label: 'Translation', types: ['docx']}, {label: 'Commentary', types: ['docx'], limits: {minWords: 2000, maxWords: 2500}}], 'naming.mustContain': ['candidateNumber'], opens: '2027-04-12', due: '2027-04-23T17:00:00'},
+  },
+  {
+    text: `# Lab 5 hand-in
+
+**What:** one Jupyter notebook exported as PDF + the .ipynb itself, zipped together (\`lab5_<username>.zip\`)
+
+**When:** before 23:00 on 2027-03-04
+
+**Late:** you have three "late days" for the whole course; each covers 24 h. Without them, nothing late is graded.
+
+**Resubmit:** as often as you like before 23:00; only the latest zip is opened.
+
+**Collaboration:** fine, but write the code yourself. We run a similarity check over all notebooks.`,
+    says: {documents: [{label: 'Notebook', types: ['pdf', 'zip']}], 'naming.pattern': 'lab5_<username>.zip', 'naming.mustContain': ['username'], similarityChecked: true, due: '2027-03-04T23:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest'},
+  },
+  {
+    text: `Important dates
+Tue 2 Feb – topic approved by supervisor
+Fri 26 Feb – draft to supervisor (optional; Word; up to 3,000 words)
+Mon 3 May, 12:00 – dissertation due (8,000 words maximum, PDF)
+Tue 1 Jun – oral presentations
+
+Notes
+* The dissertation is uploaded to the "Dissertations 2027" folder; drafts are e-mailed.
+* The title page shows your candidate number, the title, and the word count.
+* Two markers read each dissertation independently; neither knows the author.
+* Work is penalised by 1 mark for each hour after the deadline and is not accepted after 24 hours.`,
+    says: {place: 'Dissertations 2027', documents: [{label: 'Dissertation', types: ['pdf']}], 'limits.maxWords': 8000, anonymous: true, due: '2027-05-03T12:00:00', 'late.cutoffDays': 1},
+  },
+  {
+    text: `Practical assignment
+Delivery: 1 document (ODT, DOCX or PDF) of at most 8 pages incl. title page. Delivered via mail? No: only via the course page, section Deliverables.
+Deadline: 21-03-2027 23:59:59.
+Deduction: 0.5 point (of 10) per day.
+Mention the names and numbers of both group members on the title page.
+Filename: PA1_<number1>_<number2>`,
+    says: {documents: [{label: null, types: ['odt', 'docx', 'pdf']}], 'limits.maxPages': 8, 'naming.pattern': 'PA1_<number1>_<number2>', due: '2027-03-21T23:59:59', 'late.percentPerDay': 0.5},
+  },
+  {
+    text: `Your blog post should be 600 to 800 words, with at least one image (credited). Paste the text into a Word document, add the image, and save it as "blogpost - your initials.docx". Max file size is 2 GB, so no worries there. Post it by Sunday, Feb 28, 10:00 PM. Your classmates will comment on the posts anonymously, but posts carry your name.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxBytes': 2000000000, 'limits.minWords': 600, 'limits.maxWords': 800, 'naming.pattern': 'blogpost - your initials.docx', 'naming.mustContain': ['initials'], anonymous: false, due: '2027-02-28T22:00:00'},
+  },
+  {
+    text: `Assessment 1: Annotated bibliography. Due Friday, Week 5 (26 March 2027), 11:59 pm AWST.
+Word limit: 1000 (+10%). Not included: the references themselves.
+File format: .doc or .docx (not .pages, not .pdf).
+Penalty for late submission: ten per cent of the maximum mark per day, including Saturdays and Sundays, for seven days.
+Marks are returned within 15 working days.
+Cover sheet: not required.`,
+    says: {documents: [{label: null, types: ['doc', 'docx']}], 'limits.maxWords': 1100, due: '2027-03-26T23:59:00+08:00', timeZone: 'AWST', 'late.percentPerDay': 10, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Term paper guidelines (Institute of Sociology)
+- Length: 30,000 to 36,000 characters including spaces and footnotes (about 12–15 pages)
+- Layout: Times New Roman 12, spacing 1.5, margins left/right 2.5 cm
+- Submission: by e-mail to the lecturer as PDF and Word, plus a printed copy in the secretary's office
+- Deadline: end of the semester, i.e. 30 September 2027
+- Attach the declaration of authorship (signed)
+- File: Lastname_Title_SS27`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'naming.pattern': 'Lastname_Title_SS27', 'naming.mustContain': ['surname'], due: '2027-09-30', 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman'], declaration: true},
+  },
+  {
+    text: `PLEASE NOTE. Coursework 3 was set on 1 February. It must be handed in on 1 March 2027, between 10.00 and 16.00 hours. Do not hand it in earlier: the box does not open before ten. It will not open again after four. Coursework handed in by any other route (mail, under the door) is disregarded. 3 sides of A4; handwriting is accepted if scanned as PDF. Nobody gets a second try.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 3, opens: '2027-03-01T10:00:00', due: '2027-03-01T16:00:00', 'attempts.allowed': 1, 'layout.pageSize': 'A4', lengths: ['maxPages']},
+  },
+  {
+    text: `Group report (GEOG3300)
+Each group of four submits one report. Length is limited to 6000 words in total, i.e. 1500 words per member. The report should be submitted by the group's coordinator by 2 p.m. on Wednesday 5 May 2027. The name of the file is the group letter (for example GroupC.pdf). List the student numbers (not names) of all members on the front page. PDF only, 50MB max. 
+In addition, each member submits an individual reflection (max. 300 words, Word) by 2 p.m. on Friday 7 May 2027.`,
+    says: {documents: [{label: null, types: ['pdf'], limits: {maxBytes: 50000000, maxWords: 6000}}, {label: 'Individual reflection', types: ['docx'], limits: {maxWords: 300}}], anonymous: true, parts: [{label: 'report', opens: null, due: '2027-05-05T14:00:00'}, {label: 'Individual reflection', opens: null, due: '2027-05-07T14:00:00'}]},
+  },
+  {
+    text: `1. Answer both questions. 2. Use no more than 750 words for each answer; anything over is ignored. 3. Type in a sans-serif font, at least size 11. 4. Hand in one file, as .docx. 5. Put nothing but your exam number on it. 6. Hand in by Monday 19th April at noon. 7. After noon you can still hand in until noon on Tuesday, but 10 points will be deducted. 8. You may not hand in twice.`,
+    says: {documents: [{label: null, types: ['docx']}], anonymous: true, due: '2027-04-19T12:00:00', 'attempts.allowed': 1, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Dissertation Submission Form (extract)
+Submission Deadline: 31/08/2027 16:00
+Late Submission Deadline: 14/09/2027 16:00 (mark capped at 50)
+Word Limit: 15000 (excl. appendices)
+Files: 1 (PDF, max 200 MB)
+Release of Marks: 30/10/2027
+Anonymous: Y
+Ethics form appended: Y / N
+Turnaround: 6 weeks`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 200000000, 'limits.maxWords': 15000, anonymous: true, due: '2027-08-31T16:00:00', 'late.cutoffDays': 14, 'counting.left': ['appendices']},
+  },
+  {
+    text: `Music portfolio: hand in (i) scores as PDF, (ii) recordings as MP3 or WAV, and (iii) a commentary of 1,000 words (Word or PDF). All in one folder, zipped, called SURNAME-portfolio.zip; no larger than 1 GB. Due by 6 pm on 20 May. Late: not accepted. One submission only.`,
+    says: {documents: [{label: 'Scores', types: ['pdf']}, {label: 'Recordings', types: ['mp3']}, {label: 'Commentary', types: ['docx', 'pdf'], limits: {maxWords: 1000}}, {label: null, types: ['zip']}], 'limits.maxBytes': 1000000000, 'naming.pattern': 'SURNAME-portfolio.zip', 'naming.mustContain': ['surname'], due: '2027-05-20T18:00:00', 'attempts.allowed': 1, 'late.cutoffDays': 0, lengths: ['maxWords']},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

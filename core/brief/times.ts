@@ -41,6 +41,9 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     const statement = { value: r.date.problem === 'none' ? r.date.iso : `?${r.date.problem}${r.date.start}`, start: r.date.start, end: r.date.end, override: r.override };
     if (r.role === 'due' || r.role === 'opens' || r.role === 'extension') out[r.role].push(statement);
   }
+  // “It was set on 1 February. Hand it in on 1 March between 10 and 16”: the hours say when it opens.
+  const wasSet = (s: Statement<string>): boolean => /\bset on\s*(?:\w+day,?\s*)?$/i.test(text.slice(Math.max(0, s.start - 30), s.start + 3).replace(/\bon\s*\S*$/i, 'on'));
+  if (new Set(out.opens.map((s) => s.value)).size > 1 && out.opens.some((s) => !wasSet(s))) out.opens = out.opens.filter((s) => !wasSet(s));
   // “Arrival from 14:00 on Sunday” opens nothing.
   out.opens = out.opens.filter((s) => { const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); });
   // “A proposal is due on 18 February. … Submit the paper by 30 April.”: what comes before the paper has a date of its own.
