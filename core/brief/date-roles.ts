@@ -87,6 +87,12 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^\W*(?:but )?if you (?:were|are|have been|had been) (?:granted|given|awarded|allowed|entitled)\b/i.test(before)) return 'other';
   // “Late submission deadline: 14 September”.
   if (/(?:^|[.;,]\s*)\W*late (?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)\s*[:=|–-]?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “The title must be approved by your tutor before 19 February.”
+  if (/\b(?:approved|agreed|discussed|registered|chosen|selected|cleared|signed off)\b(?: (?:by|with) [^.;,]{3,30})?,? (?:before|by|until|no later than)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:submi\w+|upload\w*|hand\w*)\b/i.test(before)) return 'other';
+  // “Essays received after noon but before noon on 20 April lose three marks.”
+  if (/\b(?:received|submitted|handed in|uploaded|arriving)\s+after\b[^.;]{0,30}\bbut (?:before|by)\b[^.;]{0,20}$/i.test(before)) return 'other';
+  // “The date set for Assignment II is 16 April.”
+  if (/\b(?:date|day) set (?:by the examiner )?for [^.;]{2,40} is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.

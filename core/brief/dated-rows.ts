@@ -62,7 +62,7 @@ export function readRows(reading: Reading): RowsRead {
   const runs = runsOfDates(text);
   let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false, /** what the columns of a table are for, from its head */ columns: (DateRole | null)[] = [], /** what they are about, where its corner is empty */ subjects: string[] = [];
   clauses.forEach((clause, index) => {
-    const written = reading.dates(clause), dates = written.length > 0 ? written : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
+    const written = reading.dates(clause), dates = written.length > 0 ? [...written, ...dayBehind(clause, written, reading)] : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
     if (dates.length === 0) {
       if (/\|.*\|/.test(clause.text)) { const own = columnsOf(clause); if (own.some((role) => role !== null) || own.length !== columns.length) columns = own; const cells = clause.text.split('|').map((cell) => cell.trim()); if (cells[0] === '' && cells[1] === '' && cells.length >= 5) subjects = cells; }
       const closing = untilSameDay(clause, clauses[index - 1], out.rows.at(-1), reading);
@@ -97,9 +97,10 @@ const movedPart = (clause: Clause, date: ReadDate, last: DatedRow | undefined, b
 
 /** Stretches of three lines and more that each say one name and its date: “Full paper: 15 March 2027”, “Final report – Tuesday 4 May 2027 – 40 pages max.” */
 function runsOfDates(text: string): [number, number][] {
-  const line = new RegExp(`^[ \\t•*-]*(?!(?:due|deadline|closing|opening|opens?|closes?|date|start|end|from|until|when|submission|release|issued|set|feedback|results|available|time|update|posted)\\b)[A-Z](?:[^:|–—\\n\\d(]|\\([^)\\n]*\\)){2,40}?(?:\\s*:|\\s+[–—-])\\s+${weekdayOrDay}[^\\n]{0,60}$`, 'i'), found: [number, number][] = [];
+  const line = new RegExp(`^[ \\t•*-]*(?!(?:due|deadline|closing|opening|opens?|closes?|date|start|end|from|until|when|submission|release|issued|set|feedback|results|available|time|update|posted)\\b)[A-Z](?:[^:|–—\\n\\d(]|\\([^)\\n]*\\)){2,40}?(?: \\d{1,2})?(?:\\s*:|\\s+[–—-])\\s+${weekdayOrDay}[^\\n]{0,60}$`, 'i'), found: [number, number][] = [];
   let at = 0, from = -1, count = 0;
-  for (const one of [...text.split('\n'), '']) {
+  // “Project ...... 30 April” is a name and its date as well.
+  for (const one of [...text.replace(/(?<=\S) ?\.{4,} ?(?=\S)/g, (dots) => ': '.padEnd(dots.length)).split('\n'), '']) {
     if (line.test(one)) { if (count++ === 0) from = at; }
     else if (one.trim() !== '' || at >= text.length) { if (count >= 3) found.push([from, at]); count = 0; }
     at += one.length + 1;
@@ -122,6 +123,14 @@ function dayOfSameMonth(clause: Clause, rows: DatedRow[], reading: Reading): Rea
   const [year, month] = last.date.iso.split('-'), hour = timeOfDay.exec(clause.text)?.[0];
   const date = Number(m[2]) > Number(last.date.iso.slice(8, 10)) ? reading.read(`${m[1]} ${m[2]} ${monthNames.split('|')[Number(month) - 1]} ${year}${hour ? `, ${hour}` : ''}`) : null;
   return date ? [{ ...date, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
+}
+
+/** “It opens at 9.00 on Wednesday the 14th of April and closes at 15.00 on Friday the 16th.” */
+function dayBehind(clause: Clause, written: ReadDate[], reading: Reading): ReadDate[] {
+  const last = written.at(-1)!, rest = last.problem === 'none' ? clause.text.slice(last.end - clause.start) : '', m = /\b(?:and|until|till|to)\b[^;]{0,40}\b((?:mon|tues|wednes|thurs|fri|satur|sun)day),? (?:the )?(\d{1,2})(?:st|nd|rd|th)\b(?!\s*(?:of\b|[A-Z]|century|floor|week))/i.exec(rest);
+  if (!m || Number(m[2]) <= Number(last.iso.slice(8, 10))) return [];
+  const [year, month] = last.iso.split('-'), hour = timeOfDay.exec(m[0])?.[0], date = reading.read(`${m[1]} ${m[2]} ${monthNames.split('|')[Number(month) - 1]} ${year}${hour ? `, ${hour}` : ''}`), start = last.end + m.index + m[0].indexOf(m[1]!);
+  return date ? [{ ...date, start, end: last.end + m.index + m[0].length }] : [];
 }
 
 /** “Due date: 19 April 2027” and “Due time: 17:00” on lines of their own; “When: Wednesday 28 April; upload by 1:10 PM EDT”. */

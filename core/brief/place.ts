@@ -26,6 +26,8 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     }
     // “… on the course page, section “Research reports””.
     for (const m of matchesIn(clause, /\b(?:page|site|platform|portal),? (?:in the )?(?:section|tab|heading)\s+[“"‘]([^”"’\n]{3,80})[”"’](?!,? (?:link|box|folder|area))/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (/\b(?:upload|submit|hand|deliver)/i.test(clause.text)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
+    // “Use the “Proposal” assignment on the class page.”
+    for (const m of matchesIn(clause, /\b[Uu]se the [“"‘]([^”"’\n]{3,80})[”"’] (?:assignment|folder|link|box|area|slot|page)\b/g)) { const at = m.at + m[0].indexOf(m[1]!); if (!found.some((f) => f.start === at) && !/\b(?:not|never|n['’]t)\s+$/i.test(clause.text.slice(0, m.at - clause.start))) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “The box is called “Take-home 2””; “Submission: module page > Submit here”.
     for (const m of matchesIn(clause, /\b(?:box|folder|area|slot|link|place)(?: for (?:it|this|the \w+))? is (?:called|named|labelled) [“"‘]([^”"’\n]{3,80})[”"’]|^\W*(?:[Ss]ubmission|[Ww]here|[Uu]pload|[Hh]and[- ]in)\s*:\s*((?:[\w&’'-]+ ){0,3}[\w&’'-]+(?:\s?[>›→]\s?[A-Z][\w&’'/-]*(?: [\w&’'/-]+){0,5})+)\s*$/g)) { const value = (m[1] ?? m[2])!, at = m.at + m[0].lastIndexOf(value); if (!found.some((f) => f.start <= at && at < f.end)) found.push({ value, start: at, end: at + value.length, override }); }
     // “Upload Component 1 to “Slides” and Component 2 to “Notes””: two places.

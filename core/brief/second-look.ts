@@ -17,10 +17,10 @@ const before = ({ clauses }: Reading, clause: Clause): string => clauses[clauses
 
 /** “Late submission: up to 14 January: −5 marks; up to 21 January: capped; after that: 0.” */
 export function lateWindows(rows: DatedRow[], reading: Reading): Statement<string>[] {
-  const late = rows.filter((r) => r.date.problem === 'none' && (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(r.clause.text) || (r.role === 'due' && /^\W*up to\b/i.test(r.clause.text) && /\blate\b/i.test(before(reading, r.clause)))));
+  const late = rows.filter((r) => r.date.problem === 'none' && (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(r.clause.text) || /\bafter\b[^.;]{0,30}\bbut (?:before|by)\b[^.;]{0,20}$/i.test(r.clause.text.slice(0, Math.max(0, r.date.start - r.clause.start) + 3)) || (r.role === 'due' && /^\W*up to\b/i.test(r.clause.text) && /\blate\b/i.test(before(reading, r.clause)))));
   for (const r of late) r.role = 'other';
   const last = late.at(-1), next = last && reading.clauses[reading.clauses.indexOf(last.clause) + 1];
-  return last && /\bafter that\b[^.;]{0,20}(?:\b0\b|zero|not accepted|no marks)/i.test(`${last.clause.text} ${next?.text ?? ''}`) ? [{ value: last.date.iso, start: last.date.start, end: last.date.end }] : [];
+  return last && /\bafter that\b[^.;]{0,24}(?:\b0\b|zero|not accepted|no marks)/i.test(`${last.clause.text} ${next?.text ?? ''}`) ? [{ value: last.date.iso, start: last.date.start, end: last.date.end }] : [];
 }
 
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
@@ -56,7 +56,7 @@ export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<stri
 export function addTimeBefore(rows: DatedRow[], reading: Reading): void {
   // “By 8.00 p.m. on the Friday of the final teaching week (16 April 2027)”.
   for (const r of rows) {
-    const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:by|before|at|until|no later than)\s+(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)|\d{1,2}[:.]\d{2}|noon),? on (?:the )?(?:last |final |first )?\w+day (?:of|in) [^.;()\d]{3,40}\($/i.exec(reading.text.slice(r.clause.start, r.date.start)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
+    const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:by|before|at|until|no later than)\s+(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)|\d{1,2}[:.]\d{2}|noon),? on (?:the )?(?:last |final |first |second )?\w+day (?:of|in|after) [^.;()\d]{3,40}(?:\(|, )$/i.exec(reading.text.slice(r.clause.start, r.date.start)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
     if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
   }
   for (const r of rows) {
@@ -104,10 +104,10 @@ export function dateAsDeadline(rows: DatedRow[]): void {
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date(?:\s?(?:\/|and|&)\s?time)?\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
 }
 
-const forAll = /^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
+const forAll = /\b(?:by|at) \d{1,2}[:.]\d{2} ?(?:hours|hrs|h)? on the (?:date|day) (?:set|given|announced|named)\b|^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
-  const both = /[,(]\s*(?:both|all|each|always)(?: of them)?(?: due)? (?:by|at)\s+(?=\d|noon|midnight)/i;
+  const both = /[,(]\s*(?:both|all|each|always)(?: of them)?(?: due)?(?: (?:by|at))?\s+(?=\d{1,2}(?:[:.]\d{2}| ?[ap]\.?m)|noon|midnight)/i;
   const shared = reading.clauses.flatMap((c) => both.test(c.text) ? timeOfDay.exec(c.text.slice(both.exec(c.text)!.index))?.[0] ?? [] : (((forAll.test(c.text) || /\bin each case\b/i.test(c.text)) && (reading.dates(c).length === 0 || /\bon the date\b|\bin each case (?:at|by)\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : [])))[0];
   if (!shared) return;
   for (const r of rows) {

@@ -2609,7 +2609,7 @@ What: one article of 1,800 to 2,200 words, plus three photographs (JPEG, each un
 When: text by Tuesday 13 April 2027 at 18:00, photographs by Thursday 15 April 2027 at 18:00
 Where: "Feature" folder, one subfolder per student
 How: text as .docx; photos named surname_1.jpg, surname_2.jpg, surname_3.jpg`,
-    says: {place: 'Feature', documents: [{label: 'Photographs', types: ['jpeg']}, {label: 'Text', types: ['docx']}], 'limits.maxBytes': 4000000, 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'surname_1.jpg', 'naming.mustContain': ['surname'], parts: [{label: 'text', opens: null, due: '2027-04-13T18:00:00'}, {label: 'photographs', opens: null, due: '2027-04-15T18:00:00'}]},
+    says: {place: 'Feature', documents: [{label: 'Photographs', types: ['jpeg'], limits: {maxBytes: 4000000}}, {label: 'Text', types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'surname_1.jpg', 'naming.mustContain': ['surname'], parts: [{label: 'text', opens: null, due: '2027-04-13T18:00:00'}, {label: 'photographs', opens: null, due: '2027-04-15T18:00:00'}]},
   },
   {
     text: `Notice: the submission deadline for dissertations in the School of Music is 12:00 on Thursday 6 May 2027. Dissertations must not exceed 10,000 words (footnotes included; appendices, bibliography and musical examples excluded). Candidates submit one PDF and, where relevant, one audio file (MP3 or WAV). The candidate number must appear on the title page and in the file name; the candidate's name must not appear anywhere. Work submitted up to 14 days late is accepted with a penalty of 5 marks for the first day and 1 mark for each further day.`,
@@ -5932,6 +5932,84 @@ Turnaround: 6 weeks`,
   {
     text: `Music portfolio: hand in (i) scores as PDF, (ii) recordings as MP3 or WAV, and (iii) a commentary of 1,000 words (Word or PDF). All in one folder, zipped, called SURNAME-portfolio.zip; no larger than 1 GB. Due by 6 pm on 20 May. Late: not accepted. One submission only.`,
     says: {documents: [{label: 'Scores', types: ['pdf']}, {label: 'Recordings', types: ['mp3']}, {label: 'Commentary', types: ['docx', 'pdf'], limits: {maxWords: 1000}}, {label: null, types: ['zip']}], 'limits.maxBytes': 1000000000, 'naming.pattern': 'SURNAME-portfolio.zip', 'naming.mustContain': ['surname'], due: '2027-05-20T18:00:00', 'attempts.allowed': 1, 'late.cutoffDays': 0, lengths: ['maxWords']},
+  },
+  {
+    text: `Instructions for the end-semester assignment (Dept. of Commerce)
+1. The assignment carries 20 marks and should be of 2000-2500 words.
+2. It should be typed in Times New Roman, font size 12 with 1.5 line spacing on A4 size paper, margin of 1 inch on all sides.
+3. Convert the file into PDF. The size should not exceed 5 MB.
+4. Rename the PDF as RollNo_SubjectCode (e.g. 21BCOM045_BC304).
+5. Upload the PDF on or before 15-03-2027 up to 5.00 PM (IST). The link will be deactivated thereafter.
+6. The plagiarism should be below 10%; every assignment shall be checked by the software.
+7. Multiple submissions are not allowed.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.minWords': 2000, 'limits.maxWords': 2500, 'naming.pattern': 'RollNo_SubjectCode', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-03-15T17:00:00', timeZone: 'IST', 'attempts.allowed': 1, 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `Individual essay (30% of final mark)
+• Due: Week 12, Friday 9 April 2027, 18:00 HKT (24-hour grace period without penalty)
+• Length: 1,800–2,200 words, all-inclusive except references
+• Format: Word, double-spaced, Calibri 12
+• Reference style: APA 7
+• Late penalty: 10% of the essay mark per day after the grace period
+• File name: UID_LastName_Essay.docx
+• Please submit through the plagiarism checker link; a similarity score above 25% needs an explanation.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.pattern': 'UID_LastName_Essay.docx', 'naming.mustContain': ['surname'], similarityChecked: true, due: '2027-04-09T18:00:00+08:00', timeZone: 'HKT', 'late.percentPerDay': 10, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Calibri'], referenceStyle: 'APA', 'counting.left': ['references']},
+  },
+  {
+    text: `To hand in your lab journal:
+ - Scan or photograph each page (colour; at least 200 dpi)
+ - Combine into ONE pdf, in order, upright
+ - No bigger than 25MB
+ - Call it LJ_<your netID>
+ - Upload under "Lab journals" by Sunday night (7 March 2027, 23:59 CET)
+Journals without name and group number on page 1 will not be graded. 
+One resubmission is possible if a page is unreadable.`,
+    says: {place: 'Lab journals', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'naming.pattern': 'LJ_<your netID>', 'naming.mustContain': ['username'], due: '2027-03-07T23:59:00+01:00', timeZone: 'CET'},
+  },
+  {
+    text: `Hausarbeit im Seminar "Stadt und Erinnerung"
+Umfang: 15-20 Seiten (ohne Anhang), mindestens 5000 Wörter
+Abgabetermin: 15.04.2027, 18 Uhr
+Form: eine PDF-Datei (max. 20 MB), zusätzlich eine Word-Datei für die Plagiatsprüfung
+Benennung: Matrikelnummer_Stadt.pdf
+Zitierweise: Chicago
+Formatierung: Zeilenabstand 1,5; Schriftgröße 12; Ränder 2,5 cm; Seitenzahlen
+Bei verspäteter Abgabe werden pro Tag 5 Prozent abgezogen, nach 7 Tagen gilt die Arbeit als nicht bestanden.
+Mehrfaches Hochladen ist bis zur Frist möglich; die letzte Fassung zählt.`,
+    says: {documents: [{label: null, types: ['pdf', 'docx']}], 'limits.maxBytes': 20000000, 'limits.minWords': 5000, 'limits.minPages': 15, 'limits.maxPages': 20, 'naming.pattern': 'Matrikelnummer_Stadt.pdf', 'naming.mustContain': ['studentNumber'], similarityChecked: true, due: '2027-04-15T18:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.marginMm': 25, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.pageNumbers': true, referenceStyle: 'Chicago', 'counting.left': ['appendices']},
+  },
+  {
+    text: `Design studio: final submission requirements
+A1 panels (3) as one PDF, max 150 MB; model photos (min. 5) as JPG, each under 8 MB; project text of 400 words as DOCX.
+All files in a folder named after your student number and zipped. Upload the zip to "Studio 4 Final" between Thursday 20 May 2027 00:00 and Friday 21 May 2027 09:30.
+No name on the panels.`,
+    says: {place: 'Studio 4 Final', documents: [{label: 'Panels', types: ['pdf'], limits: {maxBytes: 150000000}}, {label: 'Model photos', types: ['jpeg'], limits: {maxBytes: 8000000}}, {label: 'Project text', types: ['docx']}, {label: null, types: ['zip']}], 'naming.mustContain': ['studentNumber'], opens: '2027-05-20T00:00:00', due: '2027-05-21T09:30:00'},
+  },
+  {
+    text: `From the Course Regulations:
+Art. 12(1) Written assignments shall be submitted in electronic form by 23:59 hours on the date set by the examiner.
+Art. 12(2) For each commenced day of delay 0.5 points shall be deducted from the grade, up to a maximum of three days; thereafter the assignment shall be graded 1.0.
+Art. 12(3) Assignments shall be checked for originality.
+Art. 13 Assignments shall not exceed 20,000 characters.
+
+Examiner's note: The date set for Assignment II is 16 April 2027. Zurich time. PDF. A student may upload several versions; only the most recent one will be graded.`,
+    says: {documents: [{label: null, types: ['pdf']}], similarityChecked: true, due: '2027-04-16T23:59:00+02:00', timeZone: 'Europe/Zurich', 'attempts.keeps': 'latest', 'late.percentPerDay': 0.5, 'late.cutoffDays': 3},
+  },
+  {
+    text: `COURSEWORK DEADLINES (all 4pm)
+Essay 1 ...... 26 Feb 2027
+Essay 2 ...... 19 Mar 2027
+Project ...... 30 Apr 2027
+
+RULES
+Word limits: essays 1,500, project 4,000 (both absolute).
+Upload Word files only. Essays are marked anonymously, the project is not.
+Late work: -5 marks (up to 24 hours), -10 marks (up to 48 hours), 0 after that.`,
+    says: {documents: [{label: null, types: ['docx']}], parts: [{label: 'Essay 1', opens: null, due: '2027-02-26T16:00:00'}, {label: 'Essay 2', opens: null, due: '2027-03-19T16:00:00'}, {label: 'Project', opens: null, due: '2027-04-30T16:00:00'}], 'late.cutoffDays': 2},
+  },
+  {
+    text: `Your answers to the take-home exam must be written individually. Upload them as a single pdf-file, in A4 format, at most eight pages long (excluding the list of references). The exam opens at 9.00 on Wednesday the 14th of April and closes at 15.00 on Friday the 16th. Mark the file with your anonymous exam code only. Late exams will under no circumstances be accepted. All exams are automatically checked in a plagiarism control system.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 8, anonymous: true, similarityChecked: true, opens: '2027-04-14T09:00:00', due: '2027-04-16T15:00:00', 'late.cutoffDays': 0, 'layout.pageSize': 'A4'},
   },
 ];
 
