@@ -14,8 +14,8 @@ const mainText = (facts: DocumentFacts, heads: boolean): string => (facts.passag
 
 /** Compares the words of the source with those of the result: each occurrence that is missing or added is listed. Words by UAX #29.
  * A word broken at a line's end counts as whole; labels and marks that the conversion itself writes are not additions.
- * Running lines count once, however many pages repeat them. */
-export function proveConversion(source: DocumentFacts[], result: DocumentFacts, page: Pick<PageDescription, 'generated' | 'counts'> & { labelsAreNumbering?: boolean }, skeletons: { before: Skeleton; after: Skeleton } = { before: emptySkeleton(), after: emptySkeleton() }): ConversionProof {
+ * Running lines count once, however many pages repeat them. @param lostAtEdge - words of running lines that the result lacks */
+export function proveConversion(source: DocumentFacts[], result: DocumentFacts, page: Pick<PageDescription, 'generated' | 'counts'> & { labelsAreNumbering?: boolean }, skeletons: { before: Skeleton; after: Skeleton } = { before: emptySkeleton(), after: emptySkeleton() }, lostAtEdge: string[] = []): ConversionProof {
   const before = splitWords(source.map((s) => (s.file.kind === 'pdf' ? unbroken(mainText(s, false).normalize('NFKC')) : mainText(s, false).normalize('NFKC').replace(/[\u00ad\u200b]/g, ''))).join('\n'));
   const after = splitWords(unbroken(mainText(result, false).normalize('NFKC')));
   const counts = new Map<string, number>();
@@ -67,7 +67,7 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
   const pair = (k: keyof PageDescription['counts']): Pair => ({ before: sum(k), after: page.counts[k] });
   const of = (count: (s: Skeleton) => number): Pair => ({ before: count(skeletons.before), after: count(skeletons.after) });
   return {
-    wordsBefore: before.length, wordsAfter: after.length, missing, added, images: pair('images'), tables: pair('tables'), equations: pair('equations'), footnotes: pair('footnotes'),
+    wordsBefore: before.length, wordsAfter: after.length, missing: [...missing, ...lostAtEdge], added, images: pair('images'), tables: pair('tables'), equations: pair('equations'), footnotes: pair('footnotes'),
     links: of((s) => s.links.size), headings: of((s) => s.headings.length), listNumbers: of((s) => s.numbered), moved: movedPassages(source.some(hasNotes) ? splitWords(source.map(bodyText).join('\n')) : before, after),
   };
 }

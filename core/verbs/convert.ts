@@ -17,6 +17,7 @@ import { pictureSource } from '../convert/picture.ts';
 import { embedStandardFonts } from '../mends/embed/embed.ts';
 import { emptyPage, type PageDescription } from '../convert/page-description.ts';
 import { proveConversion, type ConversionProof } from '../convert/prove.ts';
+import { lostLines } from '../convert/prove-lines.ts';
 import { readDocument } from '../readers/index.ts';
 import { pictureSize } from '../readers/image/read.ts';
 import { orientationIn } from '../readers/image/orientation.ts';
@@ -55,7 +56,7 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
   const summed = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
   // Pictures are counted in the result itself.
   const counts = { ...summed, images: result.structure ? result.structure.images - pages.reduce((n, p) => n + p.repeatedPictures, 0) : summed.images };
-  const skeletons = await compareSkeletons(files, sources, bytes, pages), proof = proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }, skeletons), told = [...pages.flatMap((p) => p.losses), ...skeletons.losses];
+  const skeletons = await compareSkeletons(files, sources, bytes, pages), proof = proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }, skeletons, lostLines(sources, result, pages)), told = [...pages.flatMap((p) => p.losses), ...skeletons.losses];
   return {
     bytes, engine: office ? 'office' : 'builtin', pages: result.pages.ok ? result.pages.value.length : 0,
     fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
@@ -120,7 +121,7 @@ async function convertToDocx(files: SourceFile[], job: Job, office?: OfficeEngin
   const whole = joinDescriptions(pages), bytes = byOffice ?? writeDocx(whole);
   const result = await readDocument(bytes, 'result.docx', {});
   const skeletons = await compareSkeletons(files, sources, bytes, pages);
-  const proof = proveConversion(sources, result, { generated: whole.generated, labelsAreNumbering: true, counts: result.structure ?? whole.counts }, skeletons), told = [...whole.losses, ...skeletons.losses];
+  const proof = proveConversion(sources, result, { generated: whole.generated, labelsAreNumbering: true, counts: result.structure ?? whole.counts }, skeletons, lostLines(sources, result, pages)), told = [...whole.losses, ...skeletons.losses];
   const laidOut = await layOut(mapDocx(bytes), {}).then((pdf) => withPdf(pdf, (d) => d.countPages()), () => 0);
   return {
     bytes, engine: byOffice ? 'office' : 'builtin', pages: laidOut, fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
@@ -165,9 +166,9 @@ function describe(file: SourceFile, facts: DocumentFacts): PageDescription | 'pd
 
 /** What another engine writes besides the words of the source, as far as it is known here: labels of lists and marks of notes are the same ones. */
 function byOtherHand(file: SourceFile, facts: DocumentFacts): PageDescription {
-  let known: Pick<PageDescription, 'generated' | 'body'> = { generated: [], body: '' };
+  let known = emptyPage();
   try { const page = describe(file, facts); if (typeof page !== 'string') known = page; } catch { /* a kind that only the other engine opens */ }
-  return { ...emptyPage(), generated: known.generated, body: known.body, counts: facts.structure ?? emptyPage().counts };
+  return { ...emptyPage(), ...linesOf(known), laterLines: known.laterLines, generated: known.generated, body: known.body, counts: facts.structure ?? emptyPage().counts };
 }
 
 /** A picture on an A4 sheet, as large as fits, turned upright by its EXIF flag. */
