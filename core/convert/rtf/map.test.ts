@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { piecesOf } from '../running-lines.ts';
 import { mapRtf } from './map.ts';
 
 /** Control words by what they do. Source: RTF Specification 1.9.1 (from memory); the texts are made up. */
@@ -111,6 +112,13 @@ describe('what goes around the text', () => {
     const page = map(`{\\pict\\pngblip\\picwgoal1440\\pichgoal720 ${png}}\\par`);
     expect([page.counts.images, /width:72pt;height:36pt/.test(page.body)]).toEqual([1, true]);
     expect(map('{\\pict\\wmetafile8 0100090000037800}\\par')).toMatchObject({ counts: { images: 0 }, losses: ['a drawing of a kind that cannot be shown here is left out'] });
+  });
+  test('a picture in a head stands on every page, where its paragraph says, and in no text; a second head of its kind takes its place', () => {
+    const png = '89504e470d0a1a0a0000000d49484452000000010000000108060000001f15c4890000000d4944415478da63fcffff3f030005fe02fea735', crest = (scale: string): string => `{\\header\\pard\\qr Coasts {\\pict\\pngblip\\picwgoal1440\\pichgoal720${scale} ${png}}\\par}`;
+    const page = map(`${crest('\\picscalex50\\picscaley25')}Text\\par`), again = map(`${crest('')}${crest('')}Text\\par`);
+    expect([page.pictures.head, page.body.includes('<img')]).toEqual([[expect.objectContaining({ widthPt: 36, heightPt: 9, place: 'right' })], false]);
+    expect(piecesOf(page.head)).toEqual(['', '', 'Coasts']);
+    expect(again.pictures.head).toHaveLength(1);
   });
   test('hidden text and comments are left out and told; what a program notes for itself is left out', () => {
     const page = map('Seen{\\v unseen}{\\*\\annotation said}{\\*\\generator Editor 1;}{\\info{\\author N. N.}}\\par');

@@ -4,6 +4,7 @@ import { rtfCodePage } from '../../readers/plain/rtf.ts';
 import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { placesOf } from '../places.ts';
+import { pictureSize } from '../../readers/image/read.ts';
 import { pictureSource } from '../picture.ts';
 import { gatherLines, noLines, placedLine, placeOf, shownLines, type LineLook, type LinePlace, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
@@ -34,7 +35,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   let ends: (() => void) | null = null, star = false;
   let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
   const headRows = new Set<number>();
-  let picture = { hex: '', width: 0, height: 0 }, half = '', section = plainSection(), own: OwnSize = {}, lines = noLines(), startsAt = 1, facing = false;
+  let picture = noPicture(), half = '', section = plainSection(), own: OwnSize = {}, lines = noLines(), startsAt = 1, facing = false;
   const sections: (Omit<Section, 'size' | 'lines'> & { own: OwnSize; lines: RunningLines })[] = [];
   /** the paragraph that a running line stands in: where it stands and where its tabs lead */
   const lineLooks = new Map<Slot, ParaLook>(), /** how the first letters of each are set */ lineSets = new Map<Slot, LineLook>();
@@ -102,7 +103,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   }
   function endSection(): void { sections.push({ ...section, html: out, own, lines: placedLines() }); out = ''; lines.numberFrom = null; }
   /** A section that has no line of a kind keeps that of the section before it. */
-  function startLine(slot: Slot): void { lines[slot] = ''; state.into = slot; }
+  function startLine(slot: Slot): void { const { [slot]: _, ...others } = lines.pictures; lines[slot] = ''; lines.pictures = others; state.into = slot; }
   function endParagraph(always: boolean): void {
     const inTable = para.table || cell !== '';
     if (!always && line === '' && label === '') return;
@@ -174,8 +175,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'cell': endParagraph(false); row.push({ html: cell, shape: { joinsLeft: false, joinsUp: false } }); cell = ''; return;
       case 'row': if (row.length > 0) rows.push(row.map((c, i) => ({ html: c.html, shape: shapes[i] ?? c.shape }))); row = []; return;
       case 'footnote': note(); return;
-      case 'pict': state.into = state.into === 'skip' ? 'skip' : 'picture'; picture = { hex: '', width: 0, height: 0 }; ends = endPicture; return;
-      case 'picwgoal': picture.width = pt; return; case 'pichgoal': picture.height = pt; return;
+      case 'pict': state.into = state.into === 'skip' ? 'skip' : 'picture'; picture = noPicture(); ends = endPicture; return;
+      case 'picwgoal': picture.width = pt; return; case 'pichgoal': picture.height = pt; return; case 'picscalex': picture.acrossPercent = n || 100; return; case 'picscaley': picture.downPercent = n || 100; return;
       case 'listtext': case 'pntext': state.into = 'label'; label = ''; return;
       case 'fldinst': if (state.into !== 'skip') { state.into = 'instruction'; instruction = ''; } return;
       case 'fldrslt': startLink(); return;
@@ -226,7 +227,15 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     const src = pictureSource(data);
     if (!src) { lose('a drawing of a kind that cannot be shown here is left out'); return; }
     page.counts.images++;
-    line += `<img src="${src}"${picture.width > 0 ? ` style="width:${picture.width}pt;height:${picture.height}pt"` : ''}/>`;
+    const [across, down] = [picture.width * picture.acrossPercent / 100, picture.height * picture.downPercent / 100];
+    // In a head or foot it stands on every page, at the place of its paragraph or of the last tab before it.
+    const slot = slots.find((s) => stack.some((outside) => outside.state.into === s));
+    if (slot) {
+      const { width, height } = pictureSize(data) ?? { width: 96, height: 96 }, tabs = lines[slot].split('\t').length - 1, place = placeOf(tabs > 0 && (para.align === '' || para.align === 'left') ? para.stops[tabs - 1] : para.align);
+      lines.pictures = { ...lines.pictures, [slot]: [...(lines.pictures[slot] ?? []), { source: src, widthPt: across || width * pointsPerPixel, heightPt: down || height * pointsPerPixel, place }] };
+      return;
+    }
+    line += `<img src="${src}"${across > 0 ? ` style="width:${across}pt;height:${down}pt"` : ''}/>`;
   }
   function startLink(): void {
     if (state.into === 'skip') return;
@@ -242,6 +251,9 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
 }
 
 /** Source: RTF Specification 1.9.1, “Section Formatting Properties”: \\sbkpage and a gap of half an inch are what stands where nothing is said. */
+const noPicture = (): { hex: string; width: number; height: number; acrossPercent: number; downPercent: number } => ({ hex: '', width: 0, height: 0, acrossPercent: 100, downPercent: 100 });
+/** A picture that says no size is shown with 96 pixels to the inch. Common practice, no source. */
+const pointsPerPixel = 0.75;
 const plainSection = (): Omit<Section, 'html' | 'size' | 'lines'> => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false });
 /** What a section says of its pages; the rest is as the document says. */
 interface OwnSize { width?: number | undefined; height?: number | undefined; top?: number; right?: number; bottom?: number; left?: number }

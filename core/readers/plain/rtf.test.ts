@@ -42,6 +42,11 @@ describe('how the text is set', () => {
     expect((await facts('a few words')).layout.ok).toBe(false);
   });
   test.each<[string, string, boolean]>([['a page number in the foot', '{\\footer\\pard\\chpgn\\par}', true], ['a field in the head', '{\\header\\pard{\\field{\\*\\fldinst{ PAGE }}{\\fldrslt 1}}\\par}', true], ['on the first page only', '{\\footerf\\pard\\chpgn\\par}', false], ['how many there are', '{\\footer{\\field{\\*\\fldinst{ NUMPAGES }}{\\fldrslt 9}}}', false], ['a field in the text', '{\\field{\\*\\fldinst{ PAGE }}{\\fldrslt 1}}', false]])('page numbers: %s', async (_, body, expected) => expect((await facts(`${body}Hello`)).pageNumbers).toBe(expected));
+  test('a picture in a head is no word of it, and one that is written twice is one', async () => {
+    const head = '{\\header\\pard Coasts {\\pict\\pngblip 89504e47abcdef}\\par}', read = await facts(`${head}${head}words`);
+    expect(read.passages.ok && read.passages.value.filter((p) => p.place === 'runningHead').map((p) => p.text)).toEqual(['Coasts', 'Coasts']);
+    expect(read.structure?.images).toBe(1);
+  });
   test.each<[string, string, string[]]>([
     ['white', '{\\cf1 unseen words}', ['background: unseen words']], ['the colour of its mark', '{\\cf3\\highlight3 unseen words}', ['background: unseen words']], ['one point high', '{\\fs2 unseen words}', ['tiny: unseen words']], ['black on a black paragraph', '\\pard\\cbpat2{\\cf2 unseen words}', ['background: unseen words']],
     ['hard negative: grey', '{\\cf4 words}', []], ['hard negative: white on a black paragraph', '\\pard\\cbpat2{\\cf1 words}\\par', []], ['hard negative: white in a table, whose cells have colours of their own', '\\trowd\\cellx3000\\pard\\intbl{\\cf1 words}\\cell\\row', []], ['hard negative: the colour that follows its ground', '{\\cf0 words}', []], ['hard negative: plain again', '{\\cf1\\plain words}', []],

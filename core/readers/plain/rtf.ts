@@ -33,7 +33,21 @@ function rtfStructure(source: string): NonNullable<DocumentFacts['structure']> {
     if (m[1] === 'trowd') { if (!inside) tables++; inside = true; } else if (m[1] === 'par' && inside && !/\\intbl\b/.test(source.slice(Math.max(0, source.lastIndexOf('\\pard', m.index)), m.index))) inside = false;
   }
   const count = (word: RegExp): number => source.match(word)?.length ?? 0;
-  return { images: count(/\\pict\b/g) - count(/\\nonshppict\b/g), tables, equations: 0, footnotes: count(/\\footnote\b/g) };
+  return { images: count(/\\pict\b/g) - count(/\\nonshppict\b/g) - picturesSaidAgain(source), tables, equations: 0, footnotes: count(/\\footnote\b/g) };
+}
+
+/** Pictures of heads and feet that stand there a second time, word by word: some programs write these for the file and again for its first section. */
+function picturesSaidAgain(source: string): number {
+  const seen = new Set<string>();
+  let again = 0;
+  for (const m of source.matchAll(/\{\\(?:head|foot)er[lrf]?\b/g)) {
+    let depth = 0, end = m.index;
+    do { if (source[end] === '\\') end++; else if (source[end] === '{') depth++; else if (source[end] === '}') depth--; end++; } while (depth > 0 && end < source.length);
+    const group = source.slice(m.index, end);
+    if (seen.has(group)) again += (group.match(/\\pict\b/g)?.length ?? 0) - (group.match(/\\nonshppict\b/g)?.length ?? 0);
+    seen.add(group);
+  }
+  return again;
 }
 
 /** The code page that a file names, or the one of the machine that it names; the common western one where it names none or one that is not known here. */
@@ -130,7 +144,10 @@ function rtfToText(source: string): RtfText {
       else if (word === 'info') state.skip = 'info:';
       else if (state.skip?.startsWith('info:')) { flush(); state.skip = `info:${word}`; }
       else if (word === 'chpgn') { if (/^(?:head|foot)er[lr]?$/.test(state.skip ?? '')) pageNumbers = true; }
-      else if (destinations.test(word)) { if (word === 'annotation' && state.skip === null) counts.comments++; if (word === 'fldinst') flush(); state.skip = word === 'fldinst' ? word : state.skip ?? word; }
+      else if (destinations.test(word)) { if (word === 'annotation' && state.skip === null) counts.comments++; // Instructions and pictures stand for themselves wherever they are: a picture in a head is no word of it.
+        const ofItsOwn = word === 'fldinst' || (word === 'pict' || word === 'objdata') && places[state.skip ?? ''] !== undefined;
+        if (ofItsOwn) flush();
+        state.skip = ofItsOwn ? word : state.skip ?? word; }
       else if (word in typographic) put(typographic[word]!);
       else changeLook(word, n, on);
     }
