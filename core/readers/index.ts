@@ -37,6 +37,11 @@ async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Pr
   return facts;
 }
 
+async function withPicturesOf(kind: 'rtf' | 'html', facts: DocumentFacts, bytes: Uint8Array): Promise<DocumentFacts> {
+  const { withPictures, picturesOfRtf, picturesOfHtml } = await import('./plain/pictures.ts');
+  return withPictures(facts, kind === 'rtf' ? picturesOfRtf(bytes) : picturesOfHtml(bytes));
+}
+
 async function readKind(bytes: Uint8Array, name: string, context: ReadContext): Promise<DocumentFacts> {
   const verdict = sniffKind(bytes, name);
   const file: FileFacts = {
@@ -55,10 +60,10 @@ async function readKind(bytes: Uint8Array, name: string, context: ReadContext): 
         return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await (await import('./docx/read.ts')).readDocx(bytes, file, context);
       case 'odt': case 'ods': case 'odp':
         return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await (await import('./odt/read.ts')).readOdt(bytes, file, context);
-      case 'markdown': return (await plain()).readMarkdown(bytes, file);
+      case 'markdown': return await withPicturesOf('html', (await plain()).readMarkdown(bytes, file), bytes);
       case 'txt': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return (await plain()).readPlain(bytes, file);
-      case 'html': return (await plain()).readHtml(bytes, file);
-      case 'rtf': return (await import('./plain/rtf.ts')).readRtf(bytes, file);
+      case 'html': return await withPicturesOf('html', (await plain()).readHtml(bytes, file), bytes);
+      case 'rtf': return await withPicturesOf('rtf', (await import('./plain/rtf.ts')).readRtf(bytes, file), bytes);
       case 'doc': return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : (await import('./doc/read.ts')).readDoc(bytes, file);
       case 'jpeg': case 'png': case 'tiff': case 'heic': {
         const picture = await readPicture(bytes, 'image');
