@@ -1,4 +1,4 @@
-import type { Brief } from '../model/brief.ts';
+import type { Brief, NameField } from '../model/brief.ts';
 import { fieldNames } from '../naming/pattern.ts';
 import { wordingsOf, type Remark } from './remark.ts';
 
@@ -20,8 +20,8 @@ export function openQuestions(brief: Brief, remarks: Remark[]): Question[] {
   if (brief.due === null && brief.parts.length === 0) ask('due', 'When is it due, at which time of day and in which time zone?');
   else if (brief.due?.length === 10) ask('due', 'Until which time of day on the due date may it be handed in?');
   if (brief.anonymous === null) ask('anonymous', 'Is it marked anonymously?');
-  const identifying = brief.naming.mustContain.filter((f) => ['studentNumber', 'surname', 'givenNames', 'initials', 'username'].includes(f));
-  if (brief.anonymous === true && identifying.length > 0) ask('naming', `The marking is anonymous, but the file name has to carry the ${identifying.map((f) => fieldNames[f]).join(' and ')}. Which one holds?`);
+  const identifying = clashInName(brief);
+  if (identifying.length > 0) ask('naming', `The marking is anonymous, but the file name has to carry the ${identifying.map((f) => fieldNames[f]).join(' and ')}. Which one holds?`);
   if (brief.place === null) ask('place', 'Where exactly is it to be handed in?');
   if (brief.attempts.allowed === null) ask('attempts.allowed', 'May it be handed in again, and until when?');
   else if (brief.attempts.allowed !== 1 && brief.attempts.keeps === null) ask('attempts.keeps', 'If it is handed in again, does only the newest count?');
@@ -38,3 +38,6 @@ export function questionMessage(input: { questions: Question[]; course: string; 
     body: `Hello,\n\nbefore I send my work for ${about || 'this assignment'} I should like to know:\n\n${numbered.join('\n')}\n\nThank you.${input.signature ? `\n\n${input.signature}` : ''}\n`,
   };
 }
+
+/** What the file's name has to carry although the marking is anonymous. A student number alone is how many departments keep it so: it clashes only where the name must not identify at all. */
+export const clashInName = (brief: Brief): NameField[] => (brief.anonymous !== true ? [] : brief.naming.mustContain.filter((f) => ['surname', 'givenNames', 'initials', 'username'].includes(f) || f === 'studentNumber' && brief.naming.mustNotIdentify === true));

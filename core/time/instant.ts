@@ -55,3 +55,12 @@ export function showInstant(iso: string, zone: string | null): string {
 
 /** The due time that holds: an extension already granted, else the common one, else the last part's. */
 export const effectiveDue = (brief: Brief): string | null => brief.extension ?? brief.due ?? [...brief.parts].reverse().find((p) => p.due)?.due ?? null;
+
+/** The stretch of time that counts now: of the whole, or, where parts have times of their own, of the part that is due next; the last one where all are past.
+ * @param zone - in which times without an offset hold; `label` is the part's */
+export function windowNow(brief: Brief, now: number, zone: string | null): { opens: string | null; due: string | null; label: string | null } {
+  const whole = { opens: brief.opens, due: brief.extension ?? brief.due, label: null };
+  if (whole.due !== null) return whole;
+  const ends = brief.parts.flatMap((part) => { const at = part.due === null ? null : instantOf(part.due, zone, 'end'); return at === null ? [] : [{ part, at }]; }).sort((a, b) => a.at - b.at), next = ends.find(({ at }) => at >= now) ?? ends.at(-1);
+  return next ? { opens: brief.opens ?? next.part.opens, due: next.part.due, label: brief.parts.length > 1 ? next.part.label : null } : whole;
+}

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { DateTime } from 'luxon';
 import { madeBrief } from '../testing/made.ts';
 import { calendarOf, dayInCalendar } from './calendar.ts';
+import { windowNow } from './instant.ts';
 import { nextOffice, planTime, usualOfficeHours, type PlanInput } from './plan.ts';
 
 const at = (iso: string): number => DateTime.fromISO(iso, { setZone: true }).toMillis();
@@ -71,4 +72,20 @@ test('a day in the calendar lasts all day and folds no one else’s words in', (
   const text = dayInCalendar('2027-04-02', 'Feedback due: Mud; and, silt', 'feedback.1', Date.parse('2027-03-12T10:00:00Z'));
   expect(text).toMatch(/DTSTART;VALUE=DATE:20270402/);
   expect(text).toContain('SUMMARY:Feedback due: Mud\\; and\\, silt');
+});
+
+// With parts of their own times, what counts is the part that is due next.
+const inParts = madeBrief({ timeZone: 'Europe/London', parts: [{ label: 'Reflective log', opens: '2027-05-03T09:00:00+01:00', due: '2027-05-10T16:00:00+01:00' }, { label: 'Essay', opens: null, due: '2027-04-26T16:00:00+01:00' }] });
+test.each([
+  ['before both', '2027-04-01T10:00:00Z', 'Essay', '2027-04-26T16:00:00+01:00', null], ['at the very end of the first', '2027-04-26T15:00:00Z', 'Essay', '2027-04-26T16:00:00+01:00', null],
+  ['between them', '2027-04-26T15:00:01Z', 'Reflective log', '2027-05-10T16:00:00+01:00', '2027-05-03T09:00:00+01:00'], ['after both', '2027-06-01T10:00:00Z', 'Reflective log', '2027-05-10T16:00:00+01:00', '2027-05-03T09:00:00+01:00'],
+])('the window that counts %s', (_, now, label, due, opens) => { expect(windowNow(inParts, Date.parse(now), 'Europe/London')).toEqual({ label, due, opens }); });
+test('a due time of the whole holds whatever the parts say, and an extension before it', () => {
+  expect(windowNow({ ...inParts, due: '2027-05-01' }, 0, null)).toEqual({ label: null, due: '2027-05-01', opens: null });
+  expect(windowNow({ ...inParts, due: '2027-05-01', extension: '2027-05-08' }, 0, null).due).toBe('2027-05-08');
+  expect(windowNow(madeBrief({}), 0, null)).toEqual({ label: null, due: null, opens: null });
+});
+test('the plan goes back from the part that is due next, and says which', () => {
+  const coming = planTime({ brief: inParts, now: Date.parse('2027-04-01T10:00:00Z'), bytes: 0, bytesPerSecond: null, localZone: 'Europe/London' });
+  expect(coming.moments.find((m) => m.id === 'due')).toMatchObject({ label: 'Essay due', at: Date.parse('2027-04-26T15:00:00Z') });
 });

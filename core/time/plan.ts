@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
-import { effectiveDue, instantOf, zoneOf, zoneOfTimes } from './instant.ts';
+import { instantOf, windowNow, zoneOf, zoneOfTimes } from './instant.ts';
 
 /** Common practice, no published source: minutes to leave before the deadline; waiting times for a similarity score. */
 export const practice = { marginMinutes: 30, firstScoreMinutes: [10, 30], laterScoreHours: [24, 48] } as const;
@@ -26,8 +26,8 @@ export interface TimePlan {
 export function planTime(input: PlanInput): TimePlan {
   const { brief, now, localZone } = input, office = input.office ?? usualOfficeHours;
   const zone = zoneOf(zoneOfTimes(brief, localZone)) ?? localZone;
-  const iso = effectiveDue(brief), due = iso === null ? null : instantOf(iso, zone, 'end');
-  const opens = brief.opens === null ? null : instantOf(brief.opens, zone, 'start');
+  const { opens: from, due: iso, label: part } = windowNow(brief, now, zone), due = iso === null ? null : instantOf(iso, zone, 'end');
+  const opens = from === null ? null : instantOf(from, zone, 'start');
   const sendSeconds = input.bytesPerSecond && input.bytesPerSecond > 0 ? Math.ceil(input.bytes / input.bytesPerSecond) : null;
   const problems: string[] = [];
   const moments: Moment[] = [], add = (id: MomentId, at: number | null, label: string, why: string): void => { if (at !== null) moments.push({ id, at, label, why }); };
@@ -39,7 +39,7 @@ export function planTime(input: PlanInput): TimePlan {
   if (due !== null) {
     const common = brief.extension !== null && brief.due !== null ? instantOf(brief.due, zone, 'end') : null;
     if (common !== null && common !== due) add('commonDue', common, 'Due for everyone', 'your extension replaces it');
-    add('due', due, brief.extension !== null ? 'Due, with your extension' : 'Due', iso!.length === 10 ? 'no time of day is given, so the end of the day' : 'stated in the assignment');
+    add('due', due, brief.extension !== null ? 'Due, with your extension' : part !== null ? `${part} due` : 'Due', iso!.length === 10 ? 'no time of day is given, so the end of the day' : 'stated in the assignment');
     sendBy = due - practice.marginMinutes * 60_000 - (sendSeconds ?? 0) * 1000;
     add('sendBy', sendBy, 'Send by', `${practice.marginMinutes} minutes’ margin (common practice)${sendSeconds === null ? '' : ` and ${showSeconds(sendSeconds)} for sending`}`);
     if (brief.similarityChecked) {

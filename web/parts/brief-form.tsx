@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { fieldNames, kindNames, zoneOf, type Brief, type Kind, type NameField } from '../../core/index.ts';
+import { clashInName } from '../../core/brief/question.ts';
 import { clock } from '../store/clock.ts';
 import type { PaperRow } from '../store/db.ts';
 import { NameRule } from './name-rule.tsx';
@@ -36,7 +37,7 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
       setProblems(null);
     } catch (e) { setProblems(e instanceof Error ? e.message : String(e)); }
   };
-  const clash = brief.anonymous === true && (brief.naming.mustContain.some((f) => ['studentNumber', 'surname', 'givenNames', 'initials', 'username'].includes(f)) || /surname|student\s?(number|id)|last\s?name/i.test(brief.naming.pattern ?? ''));
+  const clash = clashInName(brief).length > 0;
   return (
     <form onSubmit={(e) => { e.preventDefault(); void submit(); }} style={{ marginTop: 18 }}>
       <div className="fields">

@@ -1,23 +1,23 @@
 import { DateTime } from 'luxon';
-import { effectiveDue, instantOf, type Brief } from '../../core/index.ts';
-import { zoneOf, zoneOfTimes } from '../../core/time/instant.ts';
+import { instantOf, type Brief } from '../../core/index.ts';
+import { windowNow, zoneOf, zoneOfTimes } from '../../core/time/instant.ts';
 import { clock } from '../store/clock.ts';
 
 const marginMinutes = 30;
 
-/** `there`: what the receiver's clock says then, where it differs from the student's */
-export interface DueFacts { due: number; sendBy: number; dueText: string; sendByText: string; leftText: string; there: string | null; over: boolean }
+/** `there`: what the receiver's clock says then, where it differs from the student's; `part`: what is due then, where parts have times of their own */
+export interface DueFacts { due: number; sendBy: number; dueText: string; sendByText: string; leftText: string; there: string | null; over: boolean; part: string | null }
 
 /** The due time as the screens tell it: when to have sent it, and how long that is, all by the student's own clock. Null where none is settled. */
 export function dueFacts(brief: Brief, now: number): DueFacts | null {
-  const iso = effectiveDue(brief), zone = zoneOf(zoneOfTimes(brief, clock)) ?? clock;
+  const zone = zoneOf(zoneOfTimes(brief, clock)) ?? clock, { due: iso, label: part } = windowNow(brief, now, zone);
   const due = iso ? instantOf(iso, zone, 'end') : null;
   if (!iso || due === null) return null;
   const sendBy = due - marginMinutes * 60_000, here = DateTime.fromMillis(due), there = here.setZone(zone), day = here.setLocale('en-GB').toFormat('ccc d LLL yyyy');
   return {
-    due, sendBy, leftText: left(due - now), over: now > due,
+    due, sendBy, part, leftText: left(due - now), over: now > due,
     dueText: near(due, now) ?? (iso.length === 10 ? day : `${day}, ${here.toFormat('HH:mm')}`),
-    sendByText: DateTime.fromMillis(sendBy).setLocale('en-GB').toFormat(DateTime.fromMillis(sendBy).hasSame(DateTime.fromMillis(now), 'day') ? 'HH:mm' : 'ccc HH:mm'),
+    sendByText: DateTime.fromMillis(sendBy).setLocale('en-GB').toFormat(DateTime.fromMillis(sendBy).hasSame(DateTime.fromMillis(now), 'day') ? 'HH:mm' : sendBy - now < 6.5 * 86_400_000 ? 'ccc HH:mm' : 'ccc d LLL, HH:mm'),
     there: there.offset === here.offset ? null : `${there.setLocale('en-GB').toFormat(there.hasSame(here.setZone(zone, { keepLocalTime: true }), 'day') ? 'HH:mm' : 'ccc HH:mm')} ${zoneName(brief.timeZone ?? zone)}`,
   };
 }

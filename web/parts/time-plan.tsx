@@ -51,7 +51,7 @@ export function rulerOf(plan: TimePlan, similarity: boolean): { spans: RulerSpan
   if (similarity && plan.due !== null) spans.push({ from: plan.due - practice.laterScoreHours[1] * 3_600_000, to: plan.due, kind: 'wait' });
   if (plan.nextOffice && plan.due !== null && plan.nextOffice.from < plan.due) spans.push({ from: plan.nextOffice.from, to: plan.nextOffice.to, kind: 'office' });
   const soft = new Set(['opens', 'commonDue', 'askBy']);
-  return { spans, points: [...plan.moments.map((m): RulerPoint => ({ at: m.at, label: m.label, kind: m.id === 'due' ? 'due' : soft.has(m.id) ? 'soft' : 'plan' })), ...(plan.windows.length > 1 ? plan.windows.filter((w) => w.to !== null).map((w): RulerPoint => ({ at: w.to!, label: w.label, kind: 'due' })) : [])] };
+  return { spans, points: [...plan.moments.map((m): RulerPoint => ({ at: m.at, label: m.label, kind: m.id === 'due' ? 'due' : soft.has(m.id) ? 'soft' : 'plan' })), ...(plan.windows.length > 1 ? plan.windows.filter((w) => w.to !== null && w.to !== plan.due).map((w): RulerPoint => ({ at: w.to!, label: w.label, kind: 'due' })) : [])] };
 }
 /** The stretch of time worth drawing: what lies ahead, and a little of what has been. */
 function stretch(plan: TimePlan, now: number): { from: number; to: number } {

@@ -18,10 +18,11 @@ export function TimeRuler({ spans, points, now, from, to, zone, label, height = 
   const box = useChart(useCallback((chart, colour, width) => {
     const data: Drawn[] = [
       ...spans.map((s): Drawn => ({ value: [s.from, s.to, 0], what: s.kind, label: '', row: 0 })),
-      ...spread(points, from, to, width).map(({ point, row }): Drawn => ({ value: [point.at, point.at, 0], what: point.kind, label: point.label, row })),
+      ...spread(points, from, to, width, height).map(({ point, row }): Drawn => ({ value: [point.at, point.at, 0], what: point.kind, label: point.label, row })),
       { value: [now, now, 0], what: 'now', label: 'now', row: 0 },
     ];
-    const marks = ticks(from, to, zone);
+    // Beside “now” a date would stand in its way.
+    const marks = ticks(from, to, zone).filter(([at]) => Math.abs(at - now) / (to - from) * width > 44);
     chart.setOption({
       animation: false, aria: { enabled: true, label: { description: label } },
       grid: { left: 0, right: 0, top: 0, bottom: 0 }, yAxis: { show: false, min: 0, max: 1 },
@@ -59,14 +60,15 @@ const hatch = (colour: string): object => ({ type: 'linear', x: 0, y: 0, x2: 6, 
 /** A repeating stripe cannot be said as a gradient; a pale tone with the word beside it does. */
 function repeating(colour: string): { offset: number; color: string }[] { return [{ offset: 0, color: `${colour}55` }, { offset: 1, color: `${colour}33` }]; }
 
-/** Labels that would run into each other go to a second and third line. @param width - of the ruler in pixels */
-function spread(points: RulerPoint[], from: number, to: number, width: number): { point: RulerPoint; row: number }[] {
-  const rows: [number, number][][] = [[], [], []];
-  return [...points].filter((p) => p.at >= from && p.at <= to).sort((a, b) => a.at - b.at).map((point) => {
+/** Labels that would run into each other go to further lines; where all are taken a point is left without its label, which stands as text beside the ruler: what is due comes first.
+ * @param width - of the ruler in pixels; @param height - as well */
+function spread(points: RulerPoint[], from: number, to: number, width: number, height: number): { point: RulerPoint; row: number }[] {
+  const rows = Array.from({ length: Math.max(1, Math.floor((height - 52) / 15)) }, (): [number, number][] => []), order = ['due', 'plan', 'soft'];
+  return [...points].filter((p) => p.at >= from && p.at <= to).sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || a.at - b.at).map((point) => {
     const x = ((point.at - from) / (to - from)) * width, long = 12 + point.label.length * letter, [left, right] = leftOf(x, width) ? [x - long, x + 5] : [x - 5, x + long];
-    const row = Math.max(0, rows.findIndex((taken) => taken.every(([a, b]) => right <= a || left >= b)));
-    rows[row]!.push([left, right]);
-    return { point, row };
+    const row = rows.findIndex((taken) => taken.every(([a, b]) => right <= a || left >= b));
+    rows[row]?.push([left, right]);
+    return row < 0 ? { point: { ...point, label: '' }, row: 0 } : { point, row };
   });
 }
 /** A letter of a label is about so wide, in pixels; near the right end a label stands before its line. */
