@@ -74,6 +74,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   if (m && /^ for (?:[a-z]+ )?students\b/i.test(text.slice(m.index + m[0].length))) return null;
   // “(Double-column, ABCD template, PDF)” tells how it is set.
   if (m && /^template$/i.test(m[1]!) && /\b[A-Z]{3,}\s+$/.test(text.slice(0, m.index))) return null;
+  // “PART 1 (data collection sheet): …”.
+  const aside = m ? new RegExp(`\\(((?:[a-z][a-z-]* ){1,3}${noun})\\)\\s*:`).exec(text) : null;
+  if (aside && m && aside.index < m.index && aside.index + aside[0].length >= m.index + m[0].length) return { label: aside[1]!, at: from + aside.index + 1 };
   // “Report: max 20 pages + appendices (max 10 pages), PDF”: what the line is about stands before the colon.
   const lead = previousEnd === mention.clause.start ? new RegExp(`^\\W*(${noun}):\\s`, 'i').exec(text) : null;
   if (m && lead && m.index > lead[0].length && /^append/i.test(m[1]!)) return { label: lead[1]!, at: from + lead[0].indexOf(lead[1]!) };
@@ -234,6 +237,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^\W*(?:\d{1,2}\s+)?(?!and\b|or\b|but\b|if\b|no\b)[\p{L}][\p{L} -]{2,30}[,(]\s*(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start)) && /^\W*\d/.test(text)) return true;
   // “1. Produce a PDF/A-2b version of the thesis.”
   if (/^\W*(?:\d{1,2}[.)]\s*)?(?:please )?(?:produce|create|generate|prepare|make)\s+(?:an? |one |the )?$/i.test(text.slice(0, at - clause.start))) return true;
+  // “What should it look like? It’s one PDF with a table of contents.”
+  if (/^\W*(?:A\s*[:.]\s*)?(?:it|that)(?:['’]s| is| should be| must be) (?:one|an?|a single|just one) (?:single )?$/i.test(text.slice(0, at - clause.start)) && clause.under !== undefined && /\?\W*$/.test(clause.under)) return true;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.

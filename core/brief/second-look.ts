@@ -129,6 +129,11 @@ export function addSameTime(rows: DatedRow[], { text }: Reading): void {
 
 /** “The window runs from 14:00 to 17:30 on Wednesday 12 May.” */
 export function addWindowOnDate(rows: DatedRow[], reading: Reading): void {
+  // “Hand in between 13:00 and 13:30 on 27 May.”
+  for (const r of [...rows]) {
+    const m = r.date.problem === 'none' && rows.filter((o) => o.clause === r.clause).length === 1 && /\b(?:submit(?:ted)?|hand(?:ed)?(?: it| them)? in|upload(?:ed)?)\b[^.;]{0,30}\bbetween (\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2}\s?[ap]\.?m\.?|noon),? on (?:the )?(?:\w+day,?\s*)?(\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: \d{4})?)/i.exec(r.clause.text);
+    if (m) asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), start: r.clause.start + m.index + m[0].length - m[3]!.length, end: r.clause.start + m.index + m[0].length }, [m[1]!, m[2]!], reading);
+  }
   for (const r of [...rows]) {
     const m = r.date.problem === 'none' && /\b(?:window|period|exam|box|portal|upload|submission)\w*\b[^.;]{0,40}\bfrom (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) (?:to|until|till) (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon),? on (?:the )?(?:\w+day,?\s*)?(\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: \d{4})?)/i.exec(r.clause.text);
     if (!m || /\b(?:changed|moved|postponed|brought forward)\b/i.test(m[0]) || rows.filter((o) => o.clause === r.clause).length > 1) continue;

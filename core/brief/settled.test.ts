@@ -6011,6 +6011,120 @@ Late work: -5 marks (up to 24 hours), -10 marks (up to 48 hours), 0 after that.`
     text: `Your answers to the take-home exam must be written individually. Upload them as a single pdf-file, in A4 format, at most eight pages long (excluding the list of references). The exam opens at 9.00 on Wednesday the 14th of April and closes at 15.00 on Friday the 16th. Mark the file with your anonymous exam code only. Late exams will under no circumstances be accepted. All exams are automatically checked in a plagiarism control system.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 8, anonymous: true, similarityChecked: true, opens: '2027-04-14T09:00:00', due: '2027-04-16T15:00:00', 'late.cutoffDays': 0, 'layout.pageSize': 'A4'},
   },
+  {
+    text: `ASSESSMENT BRIEF
+
+Module: Coastal Geomorphology (GEO3107)        Level: 6        Credits: 20
+Assessment: Report 2                            Weighting: 60%
+Date set: 25 January 2027                       Date due: 12 March 2027, by 5.00pm
+Date for return of marked work: 16 April 2027
+
+Task
+Write a report of 2,500 words (±10%) that evaluates the sediment budget of a restored saltmarsh of your choice. The word count excludes the title page, tables, captions, the reference list and appendices.
+
+Presentation
+A4, Arial 11, 1.5 line spacing, 2.5 cm margins, pages numbered. Harvard referencing.
+
+Submission
+Electronic submission only, through GEO3107 > Assessment > Report 2. One PDF file, maximum 20 MB. Name the file with your student ID and the module code, for example 20417733_GEO3107.pdf. This is an anonymously marked assessment: do not put your name on any part of the submission.
+
+You may make as many submissions as you wish before the deadline; each replaces the one before.
+
+Penalties
+Work up to five working days late: 5 marks per working day. After five working days: mark of 0.`,
+    says: {place: 'GEO3107 > Assessment > Report 2', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 20000000, 'limits.minWords': 2250, 'limits.maxWords': 2750, 'naming.mustContain': ['studentNumber', 'courseCode'], anonymous: true, due: '2027-03-12T17:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, 'late.cutoffDays': 5, 'layout.pageSize': 'A4', 'layout.marginMm': 25, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial'], 'layout.pageNumbers': true, referenceStyle: 'Harvard', 'counting.left': ['titlePage', 'tables', 'captions', 'references', 'appendices']},
+  },
+  {
+    text: `Hello all, some practicalities on Assignment 2.
+Deadline: next Thursday, the 18th of February at 20:00.
+Please hand in ONE document, in pdf. I can't open Pages files!
+Put group nr + names in the doc.
+Max. length: five pages, excl. title page & literature.
+If you're late you lose one point per day (out of ten); after three days I won't look at it any more.
+Greetings, Marit`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 5, due: '2027-02-18T20:00:00', 'late.percentPerDay': 1, 'late.cutoffDays': 3},
+  },
+  {
+    text: `HUM1020 online submission rules
+
+Rule 1: Essays are submitted via the page "HUM1020 Essay 3" (not Essay 2, which is closed).
+Rule 2: The page is open from 00:01 on 1 April 2027 until 23:59 on 15 April 2027, Eastern Daylight Time.
+Rule 3: Accepted file types are DOC, DOCX, and PDF. Nothing else uploads.
+Rule 4: Each file must be under 10,000 KB.
+Rule 5: You get two tries. If you use both, the second is the one that we grade.
+Rule 6: Essays of fewer than 1,200 or more than 1,500 words are returned ungraded.
+Rule 7: Do not password-protect your file.
+Rule 8: The file name must not contain spaces, accents or your name; use your 7-digit student code.
+Rule 9: Essays are run through text-matching software when you submit.
+Rule 10: There is no Rule 10, and there are no late essays.`,
+    says: {place: 'HUM1020 Essay 3', documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxBytes': 10000000, 'limits.minWords': 1200, 'limits.maxWords': 1500, 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, similarityChecked: true, opens: '2027-04-01T00:01:00-04:00', due: '2027-04-15T23:59:00-04:00', timeZone: 'America/New_York', 'attempts.allowed': 2, 'late.cutoffDays': 0},
+  },
+  {
+    text: `What should the final portfolio look like?
+It's one PDF with a table of contents, between 30 and 40 pages including images.
+
+When do I hand it in?
+By noon on 21 June 2027 (Central European Summer Time).
+
+Where?
+In the folder "Portfolios – final" on the course page.
+
+What if my PDF is too big?
+The limit is 250 MB. Compress your images to 150 dpi.
+
+Can I hand in a second version?
+Yes, up to the deadline. Both are kept; the jury sees the newer.
+
+How late can I be?
+Not at all.`,
+    says: {place: 'Portfolios – final', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 250000000, 'limits.minPages': 30, 'limits.maxPages': 40, due: '2027-06-21T12:00:00+02:00', timeZone: 'CEST', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Essay due: Friday 7 May 2027
+Time: 12:00 (noon)
+Zone: UK
+Type: Word only
+Length: 3,000 (max.)
+Anonymous: YES
+Filename: candidate number
+Late: -10 (first 24h), then 0
+Similarity: on
+Resubmit: no`,
+    says: {documents: [{label: null, types: ['docx']}], 'naming.mustContain': ['candidateNumber'], anonymous: true, similarityChecked: true, due: '2027-05-07T12:00:00+01:00', timeZone: 'Europe/London', 'attempts.allowed': 1, 'late.cutoffDays': 1},
+  },
+  {
+    text: `Please read carefully: the two-part assignment for LING2201.
+
+PART 1 (data collection sheet): upload as .xlsx by Monday 8 March 2027, 10:00.
+PART 2 (analysis, 1,800 words): upload as .docx or .pdf by Monday 29 March 2027, 10:00.
+
+Part 1 is not marked but you can't submit Part 2 without it. Both files must carry your student number in the name (e.g. 20417733_part1). Part 2 is marked anonymously by two markers. A late Part 2 is penalised by 5% a day.
+
+All times: Amsterdam.`,
+    says: {documents: [{label: 'Data collection sheet', types: ['xlsx']}, {label: 'Analysis', types: ['docx', 'pdf'], limits: {maxWords: 1800}}], 'naming.mustContain': ['studentNumber'], anonymous: true, timeZone: 'Europe/Amsterdam', parts: [{label: 'PART 1 (data collection sheet)', opens: null, due: '2027-03-08T10:00:00+01:00'}, {label: 'PART 2', opens: null, due: '2027-03-29T10:00:00+02:00'}], 'late.percentPerDay': 5},
+  },
+  {
+    text: `Submission of the bachelor's thesis: you upload the thesis as a PDF (not secured, text must be searchable) together with the data appendix (zip) no later than 12.00 on 3 June 2027. The thesis is max. 40 pages (approx. 16,000 words). Please note: file names may be no longer than 40 characters and start with your initials and student number (e.g. NVI20417733_thesis.pdf). Until the deadline you may upload a new version; the system automatically overwrites the previous version. After the deadline the upload is blocked. The thesis will be automatically scanned for plagiarism. You also sign the integrity declaration in the upload form.`,
+    says: {documents: [{label: 'Thesis', types: ['pdf'], limits: {maxPages: 40}}, {label: 'Data appendix', types: ['zip']}], 'naming.mustContain': ['studentNumber', 'initials'], similarityChecked: true, due: '2027-06-03T12:00:00', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, declaration: true},
+  },
+  {
+    text: `This message concerns the resit of the methods report.
+The resit report is due Monday 23 August 2027 at 17:00 (BST). It has the same requirements as the original: 2,000 words maximum; APA; .docx; student ID in the file name; marked anonymously. Resit marks are capped at 40. The original deadline (19 April) has passed.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2000, 'naming.mustContain': ['studentNumber'], anonymous: true, due: '2027-08-23T17:00:00+01:00', timeZone: 'BST', referenceStyle: 'APA'},
+  },
+  {
+    text: `Drawing test 3 must be handed in as 3 separate PDFs (plan, section, elevation), each max 5 MB, A2 landscape, scale 1:100. Names: plan_<code>.pdf, section_<code>.pdf, elevation_<code>.pdf where <code> is your exam code. Hand in between 13:00 and 13:30 on 27 May 2027. Anonymous: yes; no name, no logo.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'naming.pattern': 'plan_<code>.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, opens: '2027-05-27T13:00:00', due: '2027-05-27T13:30:00'},
+  },
+  {
+    text: `TERM PAPER: WHAT I EXPECT
+* 8-10 pages, not including notes and bibliography
+* Chicago style (notes-bibliography)
+* Typed, double-spaced, 12-point, 1" margins, page numbers, your name and mine on the first page
+* A Word file emailed to me AND uploaded to the class site by 11:59 p.m. on Dec. 9, 2027 (EST)
+* Late papers: a half grade per day. None accepted after Dec. 14.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minPages': 8, 'limits.maxPages': 10, anonymous: false, due: '2027-12-09T23:59:00-05:00', timeZone: 'EST', 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
