@@ -4,15 +4,28 @@ import type { WordStream } from './words.ts';
 /** Whether a citation stands with a passage and names the source that really matches: in brackets after it, in the sentence that leads in,
  * by number through the reference list, or in a footnote. @param start, end - of the passage in the paper's text */
 export function isCited(paper: WordStream, start: number, end: number, source: WordStream): boolean {
+  if (isCitedAt(paper, start, end, source)) return true;
+  // What is cited behind a quotation is cited for all of it, also where only a piece of it was found.
+  const whole = endOfQuotation(paper, end);
+  return whole > end && isCitedAt(paper, start, whole, source);
+}
+/** Where the quotation ends that a passage lies in, by the words behind it that are quoted without a mark between them; the passage's own end where it lies in none. */
+function endOfQuotation(paper: WordStream, end: number): number {
+  let low = 0, high = paper.words.length, last = end;
+  while (low < high) { const middle = (low + high) >> 1; if (paper.words[middle]!.start < end) low = middle + 1; else high = middle; }
+  for (let i = low; i < paper.words.length && paper.words[i]!.quoted && last - end < 3000 && !/[“”„«»"]/.test(paper.text.slice(last, paper.words[i]!.start)); i++) last = paper.words[i]!.end;
+  return last;
+}
+function isCitedAt(paper: WordStream, start: number, end: number, source: WordStream): boolean {
   const before = paper.text.slice(Math.max(0, start - 260), start), after = paper.text.slice(end, end + 200), inside = paper.text.slice(start, end);
   // A citation belongs to the passage up to the end of its sentence, or of the quotation; a note's number may stand behind the stop.
   const follow = /^[^]*?(?:[.!?][”"’)]?(?:\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+)?(?=\s+[A-Z“"‘]|\s*\n|$)(?![^(]*\))|\n\n|$)/.exec(after)?.[0] ?? after, lead = (before.split(/[.!?]\s+(?=[A-Z“"])/).at(-1) ?? before).split(paper.pages.length > 0 ? /\n/ : /\n\s*\n/).at(-1)!;
-  const near = `${lead} ${inside.slice(-120)} ${follow}${/^[^]{0,4}\([^)]*\)/.exec(after.slice(follow.length))?.[0] ?? ''}`;
+  const near = `${lead} ${inside.slice(-120)} ${follow}${/^(?:[^]{0,4}|\s{0,16})\([^)]*\)/.exec(after.slice(follow.length))?.[0] ?? ''}`;
   if (worksIn(near).some(([surname, year]) => names(source, surname, year))) return true;
   if (ledIn(lead, inside, follow, source) || bracketed(`${lead} ${inside.slice(-120)} ${follow}`, source)) return true;
   // “(ibid.)” stands for the citation before it.
   if (/\(\s*ibid\b/i.test(follow)) { const earlier = [...paper.text.slice(Math.max(0, start - 3000), start).matchAll(/\([^()]*\b(?:19|20)\d{2}[^()]*\)/g)].at(-1)?.[0]; if (earlier && worksIn(earlier).some(([surname, year]) => names(source, surname, year))) return true; }
-  if (titled(`${lead}\n${follow}`, source)) return true;
+  if (titled(`${lead}\n${follow}`, source) || byShortTitle(near, source)) return true;
   // A reference list that is numbered without square brackets is cited in round ones.
   const round = /(?:^|\n)\s*\(?\d{1,3}[.)]\s+\p{Lu}/u.test(paper.references) ? /^[”"’]?\s*\((\d{1,3})\)/.exec(follow)?.[1] : undefined;
   if (round && entryNames(numbered(paper.references, Number(round)), source)) return true;
@@ -27,7 +40,7 @@ const saying = 'argu|writ|stat|not|show|claim|suggest|explain|observ|point|find|
 /** A sentence that says whose words they are: “Kessler argues that …”, “According to Kessler, …”, “As Kessler puts it: …”. A year or a page may follow in brackets. */
 function ledIn(lead: string, inside: string, follow: string, source: WordStream): boolean {
   const year = /\(\s*((?:19|20)\d{2})[a-z]?\b[^()]*\)/.exec(follow)?.[1], sentence = `${lead}${inside.slice(0, 60)}`;
-  const surnames = [...sentence.matchAll(new RegExp(`\\b(?:[Aa]ccording to|[Aa]s|[Ff]or|[Ff]ollowing|[Ii]n the words of)\\s+(?:\\p{Lu}[\\p{L}.'’-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)(?=\\s|,|:)|\\b[Ii]n\\s+(\\p{Lu}[\\p{L}'’-]+(?:’s?|'s?))\\s+(?:\\p{Ll}+\\s+)?(?:view|words|account|opinion|study|analysis|reading|argument|terms|phrase|formulation|judgement)\\b|(\\p{Lu}[\\p{L}'’-]+)(?:\\s+(?:and|&)\\s+\\p{Lu}[\\p{L}'’-]+|\\s+et al\\.?)?\\s+(?:\\p{Ll}+ly\\s+|has\\s+|have\\s+|also\\s+|once\\s+)*(?:${saying})\\w*\\b`, 'gu'))].map((m) => (m[1] ?? m[2] ?? m[3])!.replace(/['’]s?$/, '')).filter(isName);
+  const surnames = [...sentence.matchAll(new RegExp(`\\b(?:[Aa]ccording to|[Aa]s|[Ff]or|[Ff]ollowing|[Ii]n the words of)\\s+(?:\\p{Lu}[\\p{L}.'’-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)(?=\\s|,|:)|\\b[Ii]n\\s+(\\p{Lu}[\\p{L}'’-]+(?:’s?|'s?))\\s+(?:\\p{Ll}+\\s+)?(?:view|words|account|opinion|study|analysis|reading|argument|terms|phrase|formulation|judgement)\\b|(\\p{Lu}[\\p{L}'’-]+)(?:\\s+(?:and|&|with)\\s+(?:\\p{Lu}[\\p{L}'’-]+|others|colleagues|(?:her|his|their)\\s+[a-z-]+)|\\s+et al\\.?)?\\s+(?:\\p{Ll}+ly\\s+|has\\s+|have\\s+|also\\s+|once\\s+)*(?:${saying})\\w*\\b`, 'gu'))].map((m) => (m[1] ?? m[2] ?? m[3])!.replace(/['’]s?$/, '')).filter(isName);
   return surnames.some((s) => (year ? names(source, s, year) : namesAuthor(source, s)));
 }
 /** The work's own title in the sentence: a line that the source begins with, or its stored title, up to a colon. */
@@ -40,6 +53,11 @@ function titled(text: string, source: WordStream): boolean {
     const first = folded.slice(0, at + 1).split(' ').length - 2;
     return said.slice(first, first + title.length).filter((w) => /^\p{Lu}/u.test(w)).length >= 2;
   });
+}
+/** “(Tidal Memory 31)”, “(“Walls of Mud” 90–91)”: the words that a work's title begins with, and a page. */
+function byShortTitle(text: string, source: WordStream): boolean {
+  const bare = (s: string): string => s.replace(/^[\s“”"‘’']*(?:(?:the|an?)\s+)?/i, '').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim(), titles = source.identity.split('\n').slice(0, 5).flatMap((line) => line.split(/[.:()–—“”"]/)).map(bare).filter(Boolean);
+  return [...text.matchAll(/\(\s*[“"‘]?((?=[^()]*\p{Lu})[\p{L}][\p{L}’' -]{3,60}?)[,”"’]{0,2}\s+(?:pp?\.\s*)?(?!(?:19|20)\d{2}\b)\d{1,4}(?:\s?[–-]\s?\d{1,4})?\s*\)/gu)].some((m) => { const said = bare(m[1]!); return (said.includes(' ') || said.length >= 6) && titles.some((t) => t === said || t.startsWith(`${said} `)); });
 }
 /** “(Kessler 14)”, “(Kessler, p. 14)”, “(Kessler)”, “(Kessler, Shorelines, 14)”: a surname in brackets with a page, a title or nothing. */
 const bracketed = (text: string, source: WordStream): boolean => [...text.matchAll(/\(([^()]{2,80})\)/g)].some((m) => m[1]!.split(/;\s*/).some((work) => { const surname = /^(?:see\s+|cf\.?\s+)?(\p{Lu}[\p{L}'’-]+)(?:\s+(?:and|&)\s+\p{Lu}[\p{L}'’-]+|\s+et al\.?)?(?:,\s+[‘“"]?\p{Lu}[^()\d;]{3,80}?)?(?:,?\s+(?:pp?\.?\s*)?\d{1,3}(?:\s?[–-]\s?\d{1,3})?)?$/u.exec(work.trim())?.[1]; return surname !== undefined && isName(surname) && namesAuthor(source, surname); }));
