@@ -49,8 +49,25 @@ function paperMaps(small: Raster): Raster[] {
     far[p] = math.min(255, 2 * math.min(...rims.map((c) => math.abs(r - c[0]!) + math.abs(g - c[1]!) + math.abs(b - c[2]!))) / 3);
   }
   const radius = math.max(3, math.round(math.max(small.width, small.height) / 70));
-  return [grey, { ...grey, data: pale }, { ...grey, data: far }].map((m) => closing(m, radius));
+  const wiped = [grey, { ...grey, data: pale }, { ...grey, data: far }].map((m) => closing(m, radius)), even = evened(wiped[0]!);
+  return even ? [...wiped, even] : wiped;
 }
+
+/** Brightness as it would be under even light: where one side of a photo is darker than the other, a white desk there is as light as the paper here. The light is taken
+ * for a plane through all of the photo (least squares). Null where it is even. */
+function evened(grey: Raster): Raster | null {
+  const { width: w, height: h, data } = grey;
+  let n = 0, sx = 0, sy = 0, sv = 0, sxx = 0, syy = 0, sxv = 0, syv = 0;
+  for (let y = 0; y < h; y += 3) for (let x = 0; x < w; x += 3) { const v = data[y * w + x]!, [a, b] = [x / w - 0.5, y / h - 0.5]; n++; sx += a; sy += b; sv += v; sxx += a * a; syy += b * b; sxv += a * v; syv += b * v; }
+  // Across the whole grid the sums of x and y are next to nothing, so each slope stands alone.
+  const middle = sv / n, [across, down] = [(sxv - sx * middle) / (sxx - sx * sx / n), (syv - sy * middle) / (syy - sy * sy / n)];
+  if (math.abs(across) + math.abs(down) < unevenShare * middle) return null;
+  const even = new Uint8Array(data.length);
+  for (let y = 0, i = 0; y < h; y++) for (let x = 0; x < w; x++, i++) even[i] = math.min(255, data[i]! * middle / math.max(8, middle + across * (x / w - 0.5) + down * (y / h - 0.5)));
+  return { ...grey, data: even };
+}
+/** Light that falls off by less from one side to the other needs no evening. */
+const unevenShare = 0.08;
 
 /** The middle colour of each side's rim, without sides that are as light as the lightest part of the photo (the sheet runs out there). */
 function rimColours(small: Raster): number[][] {

@@ -71,13 +71,21 @@ function ghostOf(grey: Raster, paper: Raster): number {
   for (let y = rim; y < rows - rim; y++) for (let x = rim; x < cols - rim; x++) {
     const k = kind[y * cols + x];
     if (k === 2) ink++;
-    if (k !== 1 || ruled[y * cols + x]) continue;
+    if (k !== 1 || ruled[y * cols + x] || !isStroke(kind, cols, x, y)) continue;
     let near = false;
     for (let dy = -3; dy <= 3 && !near; dy++) for (let dx = -3; dx <= 3; dx++) if (kind[(y + dy) * cols + x + dx] === 2) { near = true; break; }
     if (!near) pale++;
   }
   return ink + pale < cols * rows * 0.0005 ? 0 : math.round((1000 * pale) / (ink + pale)) / 1000;
 }
+
+/** Whether a pale mark has bare paper close by on two sides that face each other, as any stroke has; the edge of a shadow has it on one. */
+function isStroke(kind: Uint8Array, cols: number, x: number, y: number): boolean {
+  const bare = (dx: number, dy: number): boolean => { for (let d = 1; d <= strokeReach; d++) { const at = (y + dy * d) * cols + x + dx * d; if (at >= 0 && at < kind.length && kind[at] === 0) return true; } return false; };
+  return (bare(1, 0) && bare(-1, 0)) || (bare(0, 1) && bare(0, -1)) || (bare(1, 1) && bare(-1, -1)) || (bare(1, -1) && bare(-1, 1));
+}
+/** Half of the widest stroke, in points of some 900 to the longer side. */
+const strokeReach = 5;
 
 /** Pale marks that run on straight, along or across: the lines of ruled and squared paper. No stroke of a letter is as long; writing may cross them. */
 function ruledIn(kind: Uint8Array, cols: number, rows: number): Uint8Array {
