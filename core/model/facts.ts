@@ -92,7 +92,7 @@ export interface LayoutFacts {
  * `paper`, `ink`: light of the bare sheet and of the darkest writing, 0–255. `shade`: light of the darkest part of the paper over the lightest.
  * `ghost`: share of pale marks among all. `cut`: sides at which the sheet runs out of the photo. `edgeSeen`: share of the worst side seen.
  * `turn`: clockwise turn that the writing needs beyond what the file's own flag says. `print`: the sheet at 24 pixels, to tell photos of the same page. */
-export interface PhotoFacts { dpi: number; sharpness: number | null; paper: number; ink: number; shade: number; ghost: number; cut: number; whole: boolean; edgeSeen: number; turn: number; print: number[] }
+export interface PhotoFacts { dpi: number; sharpness: number | null; paper: number; ink: number; shade: number; /** share of the sheet that is burnt out in one stretch while its paper is not */ glare: number; ghost: number; cut: number; whole: boolean; edgeSeen: number; turn: number; print: number[] }
 
 export interface Remains { comments: number; trackedChanges: number; highlights: number; revisions: number }
 

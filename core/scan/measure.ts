@@ -43,7 +43,7 @@ export async function measurePhoto(bytes: Uint8Array, name: string, given: { cor
     page, width: raster.width, height: raster.height, found, rotation, mirrored: orientation.mirrored,
     facts: {
       dpi: math.round(longPx / longInches), sharpness: sharpnessOf(grey), paper: light, ink: quantile(grey, 0.003), shade: lights[math.floor(lights.length * 0.02)]! / math.max(1, lights[math.floor(lights.length * 0.98)]!),
-      ghost: ghostOf(grey, paper), cut: found.cut, whole: found.whole, edgeSeen: math.min(...found.sides), turn: extra, print: [...resampled(applyFilter(shrinkTo(grey, 500), 'grey'), 32, 45)],
+      glare: glareOf(grey, light), ghost: ghostOf(grey, paper), cut: found.cut, whole: found.whole, edgeSeen: math.min(...found.sides), turn: extra, print: [...resampled(applyFilter(shrinkTo(grey, 500), 'grey'), 32, 45)],
     },
   };
 }
@@ -57,6 +57,39 @@ export function pageOf(raster: Raster, quad: Quad, longest: number): Raster {
   const width = math.max(8, math.round(ratio >= 1 ? size : size * ratio)), height = math.max(8, math.round(ratio >= 1 ? size / ratio : size));
   return flatten(raster, quad, width, height);
 }
+
+/** The largest stretch of the sheet that is burnt out while its paper is not, as a share of the sheet: a lamp's or a flash's reflection, in which writing is gone.
+ * @param light - how light the paper is elsewhere */
+function glareOf(grey: Raster, light: number): number {
+  if (light > burntOut - 10) return 0;
+  const cells = 60, size = math.max(4, math.ceil(math.max(grey.width, grey.height) / cells)), cols = math.ceil(grey.width / size), rows = math.ceil(grey.height / size), burnt = new Uint8Array(cols * rows);
+  for (let row = 0; row < rows; row++) for (let col = 0; col < cols; col++) {
+    let all = 0, white = 0;
+    for (let y = row * size; y < math.min(grey.height, (row + 1) * size); y += 2) for (let x = col * size; x < math.min(grey.width, (col + 1) * size); x += 2) { all++; if (grey.data[y * grey.width + x]! >= burntOut) white++; }
+    if (white >= all * 0.92) burnt[row * cols + col] = 1;
+  }
+  let most = 0;
+  for (let start = 0; start < burnt.length; start++) {
+    const stack = burnt[start] === 1 ? [start] : [];
+    // One that reaches the sheet's rim is the bright side of uneven light.
+    let count = 0, atRim = false;
+    while (stack.length > 0) {
+      const at = stack.pop()!;
+      if (burnt[at] !== 1) continue;
+      burnt[at] = 2; count++;
+      const col = at % cols;
+      atRim ||= col === 0 || col === cols - 1 || at < cols || at + cols >= burnt.length;
+      if (col > 0) stack.push(at - 1);
+      if (col < cols - 1) stack.push(at + 1);
+      if (at >= cols) stack.push(at - cols);
+      if (at + cols < burnt.length) stack.push(at + cols);
+    }
+    if (!atRim) most = math.max(most, count);
+  }
+  return math.round((1000 * most) / burnt.length) / 1000;
+}
+/** From here on a camera tells nothing apart. */
+const burntOut = 252;
 
 /** Share of pale marks among all marks: the writing of the other side shining through. Strokes' own soft rims lie beside ink and do not count. */
 function ghostOf(grey: Raster, paper: Raster): number {

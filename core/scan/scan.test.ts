@@ -99,6 +99,11 @@ test('writing of the other side is a ghost, a clean page has none', async () => 
   expect(ghost).toBeGreaterThan(photoLevels.ghost); expect(ghost).toBeLessThan(photoLevels.pencil);
   expect((await shoot({})).facts.ghost).toBeLessThan(0.05);
 });
+test('a reflection that burns out a part of the sheet is told; white paper in good light and an even photo that is too light are none', async () => {
+  const spot = (x: number, y: number): number => 0.85 + 1.2 * Math.exp(-(((x - 0.55) / 0.11) ** 2 + ((y - 0.4) / 0.09) ** 2));
+  expect((await shoot({ light: spot })).facts.glare).toBeGreaterThan(photoLevels.glare);
+  for (const light of [() => 0.85, () => 1, () => 1.4, (x: number) => 0.7 + 0.4 * x]) expect((await shoot({ light })).facts.glare).toBeLessThan(photoLevels.glare);
+});
 test('the hard edge of a shadow is no ghost', async () => { expect((await shoot({ light: (x) => (x < 0.5 ? 0.55 : 1) })).facts.ghost).toBeLessThan(0.05); });
 test.each([['ruled', false], ['squared', true]])('%s paper has no ghost', async (_, squared) => {
   const lines = { ...page, data: page.data.map((v, i) => { const at = Math.floor(i / page.channels), x = at % page.width, y = Math.floor(at / page.width), every = Math.round(page.width / 28); return y % every < 2 || squared && x % every < 2 ? Math.min(v, 205) : v; }) };

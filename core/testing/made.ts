@@ -30,6 +30,6 @@ export function madeInput(change: Partial<CheckInput> = {}): CheckInput {
   return { facts, file: facts.file, brief, document: brief.documents[0] ?? null, details, matcher, wanted: details ? 'yes' : 'unsettled', templates: [], ...change, signs };
 }
 export const madeSet = (change: Partial<SetInput> = {}): SetInput => ({ facts: [madeFacts()], brief: madeBrief(), matching: [null], templates: [], now: Date.parse('2027-03-12T12:00:00Z'), zone: zoneOfTimes(change.brief ?? madeBrief(), null), ...change });
-export const madePhoto = (change: Partial<PhotoFacts> = {}): PhotoFacts => ({ dpi: 210, sharpness: 0.8, paper: 210, ink: 20, shade: 0.9, ghost: 0.02, cut: 0, whole: false, edgeSeen: 0.95, turn: 0, print: [], ...change });
+export const madePhoto = (change: Partial<PhotoFacts> = {}): PhotoFacts => ({ dpi: 210, sharpness: 0.8, paper: 210, ink: 20, shade: 0.9, glare: 0, ghost: 0.02, cut: 0, whole: false, edgeSeen: 0.95, turn: 0, print: [], ...change });
 /** A photo of a page with the time it was taken, in Exif's writing. */
 export const takenPhoto = (name: string, time: string | null, print: number[] = [], sha256 = name): DocumentFacts => madeFacts({ file: { name, kind: 'jpeg', sha256 }, photo: read(madePhoto({ print })), metadata: read(time ? [{ part: 'image/EXIF/DateTimeOriginal', key: 'DateTimeOriginal', value: time, sort: 'dates' as const }] : []) });
