@@ -48,7 +48,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “If you’re in the Wednesday group, … your deadline is 14 April”: not said to all.
   if (/^\W*(?:but )?if you(?:['’]re| are) in (?:the )?[\w ]{1,20}(?:group|class|section|stream|cohort)\b/i.test(before)) return 'other';
   // “… has been extended from Thursday 4 March to Monday 8 March”.
-  const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|moves|postponed|changed|changes|pushed back|brought forward|put back|shifts|shifted)\s+from\b`;
+  const moved = String.raw`\b(?:deadline|due date|hand-?in|submission)\b[^.]*\b(?:extended|moved|moves|postponed|changed|changes|pushed back|brought forward|put back|shifts|shifted)(?: by [\w ]{3,20}?)?(?: for [\w ]{3,20}?)?,?\s+from\b`;
   // “The hand-in on Monday 5 April has been moved to Tuesday 6 April.”
   if (/\b(?:deadline|due date|hand-?in|submission)\b[^.;]{0,20}$/i.test(before) && /^[^.;,]{0,20}\b(?:has been|is|was|will be) (?:now )?(?:moved|postponed|changed|extended|pushed back|put back|brought forward) (?:to|until)\b/i.test(after)) return 'other';
   if (new RegExp(`${moved}\\s*(?:\\w+day,?\\s*)?$`, 'i').test(before)) return 'other';
@@ -82,7 +82,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bif you (?:have not|haven['’]t) (?:yet )?(?:handed|submitted|uploaded|done)\b[^.;]*\bby\s*(?:\w+day,?\s*)?$/i.test(before) || /\(?\bfirst (?:one|sheet|set)\s*(?:on |is |due )*(?:\w+day,?\s*)?$/i.test(before) || /\bfirst (?:one|sheet|set)\b/i.test(clause.text.slice(before.length, date.end - clause.start))) return 'other';
   if (/\b(?:starts?|begins?|opens?)\b[^;]*\bends?\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:project|assignment|task|exam|submission|window|period|essay|paper)\b/i.test(before)) return 'due';
   // “Final grades due May 17”, “the fee is due on 1 June”; “last day of classes May 4”.
-  if (/\b(?:grades|marks|fees?|deposit|payment|rent)\b[^.;]{0,16}\bdue\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?$/i.test(before) || /\blast day of (?:classes|term|teaching|lectures|school|the semester)\s*(?:is\s*|on\s*|:\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  if (/\b(?:grades|marks|fees?|deposit|payment|rent)\b[^.;]{0,16}\bdue\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?$/i.test(before) || /(?<!\b(?:due|by|submit\w*|deadline)\b[^.;]{0,40})\blast day of (?:classes|term|teaching|lectures|school|the semester)\s*(?:is\s*|on\s*|:\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “If you were granted extra time, you may hand in until 25 May.”
   if (/^\W*(?:but )?if you (?:were|are|have been|had been) (?:granted|given|awarded|allowed|entitled)\b/i.test(before)) return 'other';
   // “Late submission deadline: 14 September”.

@@ -25,7 +25,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
 export const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b|\d(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i;
 
 /** Day and month in figures without a year, behind a word that leads a date in. */
-const shortDate = /(?:\b(?:by|on|until|till|due|before|deadline:?)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|^\W{0,3}[a-z][a-z ]{2,30}:\s+)\d{1,2}\/\d{1,2}(?![/\d]|\.\d)/i;
+const shortDate = /(?:\b(?:by|on|until|till|due|before|deadline:?)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s\(|^\W{0,3}[a-z][a-z ]{2,30}:\s+)\d{1,2}\/\d{1,2}(?![/\d]|\.\d)/i;
 
 const hours = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
@@ -119,7 +119,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     if (end.start < to) end.start = m.to - m[2]!.length - (/(?:st|nd|rd|th)?\s+(?:of\s+)?$/i.exec(m[0])![0].length);
   }
   // “By 15/3 at 18h”: two figures are a date only behind a word that leads one in.
-  for (const m of matchesIn(clause, /(?<=\b(?:by|on|until|till|due|before|deadline:?)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|^\W{0,3}(?:(?:first |rough |final |revised )?(?:draft|proposal|outline|final|paper|essay|report|presentation slides|due|deadline)):\s+)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) {
+  for (const m of matchesIn(clause, /(?<=\b(?:by|on|until|till|due|before|deadline:?)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s\(|^\W{0,3}(?:(?:first |rough |final |revised )?(?:draft|proposal|outline|final|paper|essay|report|presentation slides|due|deadline)):\s+)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) {
     const [a, b] = [Number(m[1]), Number(m[2])], byWeekday = weekdayOrder(clause.text.slice(0, m.at - clause.start), a, b, now), dayFirst = a > 12 ? true : b > 12 ? false : byWeekday ?? (order === null ? null : order === 'day-month'), [day, month] = dayFirst === false ? [b, a] : [a, b];
     if (found.some((f) => f.start < m.to && m.at < f.end) || month < 1 || month > 12 || day < 1 || day > 31) continue;
     const next = DateTime.fromObject({ year: now.year, month, day }), date = next.isValid && next.endOf('day') >= now ? next : DateTime.fromObject({ year: now.year + 1, month, day });
@@ -142,7 +142,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
 
 /** Whether “Mon 4/5” has its day first: what the weekday says, where it fits the coming date of one order only. */
 function weekdayOrder(before: string, a: number, b: number, now: DateTime): boolean | null {
-  const weekday = /\b(mon|tue|wed|thu|fri|sat|sun)[a-z]*\.?,?\s+$/i.exec(before)?.[1]?.toLowerCase();
+  const weekday = /\b(mon|tue|wed|thu|fri|sat|sun)[a-z]*\.?,?\s+\(?$/i.exec(before)?.[1]?.toLowerCase();
   if (!weekday) return null;
   const fits = (day: number, month: number): boolean => [now.year, now.year + 1].map((year) => DateTime.fromObject({ year, month, day })).find((d) => d.isValid && d.endOf('day') >= now)?.setLocale('en').toFormat('ccc').toLowerCase() === weekday;
   const [dayFirst, monthFirst] = [fits(a, b), fits(b, a)];

@@ -4,7 +4,7 @@ const span = /\b(\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen)(?:[
 const lateness = /\b(?:late(?:ness|r)?|overdue|penal\w*|deduct\w*|capped|minus|lose|(?:per|a|each|every) (?:\w+ )?day|(?:after|past|miss\w*) (?:the|this|your|our) (?:deadline|due|time))\b|%\s*(?:off|per|\/)/i;
 /** What else is said with days and hours. */
 const elsewhere = /\b(?:feedback|results|returned|reply|respond|e-?mail|office|extension|apply|request|notice|in advance|beforehand|before|prior|borrow|take-?home|exam|open for)\b/i;
-const ends = /\b(?:zero|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|stop(?:s|ped)? (?:accept|tak|mark|read)ing|(?:won|can|don)['’]t (?:accept|take|mark|read|look|open|grade)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
+const ends = /\b(?:zero|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not after|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|stop(?:s|ped)? (?:accept|tak|mark|read)ing|(?:won|can|don)['’]t (?:accept|take|mark|read|look|open|grade)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
 const accepts = /\b(?:accept\w*|tak(?:e|es|en)|allow\w*|possible|permitted|(?:can|may) (?:still )?(?:be )?(?:submit\w*|hand\w*|upload\w*|turn\w*|sent)|open)\b/i;
 const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|otherwise|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
 

@@ -41,6 +41,12 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // “Word count required: 1,500 (tolerance 10% either way)”.
     const labelled = new RegExp(`^\\W*(?:word ?(?:count|length)|number of words)(?: (?:required|expected|asked|wanted))?\\s*[:=]\\s*(${number})\\s*\\((?:tolerance|leeway|margin)?:?\\s*(?:of |±|\\+/-)?\\s*(\\d{1,2})\\s?%(?: (?:either way|tolerance|leeway|margin|either side))?\\)\\W*$`, 'i').exec(clause.text);
     if (labelled && /tolerance|leeway|margin|either|±|\+\//i.test(labelled[0])) { const value = numberOf(labelled[1]!), give = Number(labelled[2]) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: n, start: clause.start, end: clause.end, clause, override: isCorrection(clause) }); return [of('minWords', Math.ceil(value * (1 - give) - 1e-9)), of('maxWords', Math.floor(value * (1 + give) + 1e-9))]; }
+    // “The word limit (1,800) stays”.
+    const inBrackets = new RegExp(`\\b(word|page) limit \\((${number})(?: (?:words|pages))?\\)`, 'i').exec(clause.text);
+    if (inBrackets && numberOf(inBrackets[2]!) >= 2) return [{ field: /^w/i.test(inBrackets[1]!) ? 'maxWords' : 'maxPages', value: numberOf(inBrackets[2]!), start: clause.start + inBrackets.index, end: clause.start + inBrackets.index + inBrackets[0].length, clause, override: isCorrection(clause) }];
+    // “The limit is 3k words, hard.”
+    const thousands = /\b(?:limit|max(?:imum)?|up to|at most|no more than|length)\b[^.;\d]{0,20}(\d{1,2}(?:[.,]\d)?)k\s?(?:words?\b|w\b)|\b(\d{1,2}(?:[.,]\d)?)k\s?words?\b[^.;]{0,12}\b(?:max(?:imum)?|limit|hard)\b/i.exec(clause.text);
+    if (thousands) return [{ field: 'maxWords', value: Math.round(1000 * Number((thousands[1] ?? thousands[2])!.replace(',', '.'))), start: clause.start + thousands.index, end: clause.start + thousands.index + thousands[0].length, clause, override: isCorrection(clause) }];
     const bareLimit = shortAnswer(clause);
     // “800 words (max 880)”.
     const most = new RegExp(`(?<![\\d,.])(?:${number})\\s+(words?|pages?)\\s*\\((?:(?:hard|absolute|strict|upper) )?(?:max(?:imum)?\\.?|at most|up to|no more than)\\s+(${number})(?:\\s+(?:words?|pages?))?\\)`, 'i').exec(clause.text);

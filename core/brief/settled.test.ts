@@ -3805,7 +3805,7 @@ Kindly prepare your report in the supplied template (Practical_Report_Template.d
   },
   {
     text: `All essays for ENGL3010 have the same rules: 12 pt, double-spaced, 1" margins, MLA. Essay 1 is due Feb 26, Essay 2 is due Apr 2, Essay 3 is due May 7. Essays 1 and 2 are 4–5 pages; Essay 3 is 8–10. Due times are always 5 pm (Eastern). Upload a PDF to the folder of the essay.`,
-    says: {documents: [{label: null, types: ['pdf']}], timeZone: 'America/New_York', parts: [{label: 'Essay 1', opens: null, due: '2027-02-26T17:00:00-05:00'}, {label: 'Essay 2', opens: null, due: '2027-04-02T17:00:00-04:00'}, {label: 'Essay 3', opens: null, due: '2027-05-07T17:00:00-04:00'}], 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+    says: {documents: [{label: null, types: ['pdf']}], timeZone: 'America/New_York', parts: [{label: 'Essay 1', opens: null, due: '2027-02-26T17:00:00-05:00'}, {label: 'Essay 2', opens: null, due: '2027-04-02T17:00:00-04:00'}, {label: 'Essay 3', opens: null, due: '2027-05-07T17:00:00-04:00'}], 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, referenceStyle: 'MLA'},
   },
   {
     text: `Summative essay. Hand-in date: 26th April, 2 p.m. Length: 4,000 words including footnotes but excluding bibliography. Please note that anything over 4,000 words will not be read by the examiners. Essays must be word-processed in double spacing, submitted as a Word document, and carry your examination number on each page. Your name should not appear on the essay. File name: module code, examination number, "essay". Extensions must be applied for at least two working days before the deadline. You will not be able to submit more than once.`,
@@ -6124,6 +6124,99 @@ The resit report is due Monday 23 August 2027 at 17:00 (BST). It has the same re
 * A Word file emailed to me AND uploaded to the class site by 11:59 p.m. on Dec. 9, 2027 (EST)
 * Late papers: a half grade per day. None accepted after Dec. 14.`,
     says: {documents: [{label: null, types: ['docx']}], 'limits.minPages': 8, 'limits.maxPages': 10, anonymous: false, due: '2027-12-09T23:59:00-05:00', timeZone: 'EST', 'late.cutoffDays': 5, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.pageNumbers': true, referenceStyle: 'Chicago'},
+  },
+  {
+    text: `Announcement: CHEM2104 Lab Report – deadline extended!
+
+Due to the snow closure, the deadline for Lab Report 3 has been extended by one week for everyone, from Friday 26 February to Friday 5 March 2027, 17:00. Reports that were already submitted can be replaced until then. The word limit (1,800), the format (PDF, one file) and the penalty (10 percentage points per day late, up to five days) remain as in the lab manual.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 1800, due: '2027-03-05T17:00:00', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Your dissertation must be submitted by 1600 hrs on Friday 30 April 2027. It must not exceed 12 000 words (footnotes included, bibliography excluded). Submit one electronic copy in PDF format via the Dissertation Portal. Your examination number, and not your name, should appear on the title page. The name of the electronic file must take the form "ExamNumber_Dissertation". Dissertations are double-marked anonymously. Late submission is penalised at the rate of one mark per day or part thereof, including weekends, for up to fourteen days; thereafter the dissertation is awarded zero.`,
+    says: {place: 'Dissertation Portal', documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 12000, 'naming.pattern': 'ExamNumber_Dissertation', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-04-30T16:00:00', 'late.percentPerDay': 1, 'late.cutoffDays': 14, 'counting.counted': ['footnotes'], 'counting.left': ['references']},
+  },
+  {
+    text: `Submission summary
+-----------------
+Due by:        23 Mar 2027 11:59 PM (GMT-5)
+Submitted as:  individual
+Allowed types: .pdf
+Max size:      15 MB
+Resubmissions: until due date
+Late:          yes, -15% / day, max 2 days
+Peer review:   anonymous, 3 reviewers (after due date)
+Grading:       names visible`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 15000000, anonymous: false, due: '2027-03-23T23:59:00-05:00', timeZone: 'GMT-5', 'late.percentPerDay': 15, 'late.cutoffDays': 2},
+  },
+  {
+    text: `Hi class! Just a heads up that Essay #2 is due NEXT Wednesday (2/24) at 11:59pm — not tonight as the old calendar says. 4-5 pages, MLA, double spaced, TNR 12. Submit on the site as a Word doc or PDF. I drop 5 points for each day it's late; nothing after a week. Please include your name, my name, course, and date in the heading.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minPages': 4, 'limits.maxPages': 5, anonymous: false, due: '2027-02-24T23:59:00', 'late.percentPerDay': 5, 'late.cutoffDays': 7, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'MLA'},
+  },
+  {
+    text: `Portfolio 2 — hand-in details
+
+You hand in 3 files:
+1. sketchbook scans (PDF, max. 80 MB)
+2. final image (JPEG, at least 3000 px wide, max. 20 MB)
+3. statement (DOCX, 300–400 words)
+
+Deadline: 14.05.2027, 15:00 (Vienna)
+File names: lastname_sketchbook.pdf, lastname_final.jpg, lastname_statement.docx
+You may replace files until the deadline. No late hand-ins.`,
+    says: {documents: [{label: 'Sketchbook scans', types: ['pdf'], limits: {maxBytes: 80000000}}, {label: 'Final image', types: ['jpeg'], limits: {maxBytes: 20000000}}, {label: 'Statement', types: ['docx'], limits: {minWords: 300, maxWords: 400}}], 'naming.pattern': 'lastname_sketchbook.pdf', 'naming.mustContain': ['surname'], due: '2027-05-14T15:00:00+02:00', timeZone: 'Europe/Vienna', 'attempts.keeps': 'latest', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Re: Clarification on the word count for Essay 2
+
+Several people asked: yes, quotations count, no, the bibliography doesn't. Footnotes count only if they contain discussion. The limit is 3k words, hard. If you go over by even one word you lose 2 marks, and 1 more for each further 50 words.
+
+Same deadline as before: noon, Tuesday of week 8 (9 March 2027). Upload it on the course page; .docx preferred, .pdf accepted. Student number in the header; leave your name off, we're marking blind.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 3000, anonymous: true, due: '2027-03-09T12:00:00', 'counting.counted': ['quotations'], 'counting.left': ['references']},
+  },
+  {
+    text: `Capstone Project Final Submission Guidelines
+
+Submission Deadline: Sunday, May 9, 2027, 11:59 PM CST
+Deliverables:
+  a. Final Report (PDF, 25-30 pages)
+  b. Source Code (ZIP archive or repository link)
+  c. Demo Video (MP4, maximum 5 minutes, maximum 500 MB)
+  d. Team Contribution Form (PDF, signed by all members)
+
+Naming Convention: TeamXX_Report.pdf, TeamXX_Code.zip, TeamXX_Demo.mp4, TeamXX_Form.pdf
+Late Policy: No late submissions will be accepted.
+Academic Integrity: All reports will be submitted to plagiarism detection software.`,
+    says: {documents: [{label: 'Final Report', types: ['pdf'], limits: {minPages: 25, maxPages: 30}}, {label: 'Source Code', types: ['zip']}, {label: 'Demo Video', types: ['mp4'], limits: {maxBytes: 500000000}}, {label: 'Team Contribution Form', types: ['pdf']}], 'naming.pattern': 'TeamXX_Report.pdf', similarityChecked: true, due: '2027-05-09T23:59:00-06:00', timeZone: 'CST', 'late.cutoffDays': 0},
+  },
+  {
+    text: `STUDENT GUIDE – handing in your essay for EN3007
+
+Before you hand in: check that your essay is between 2,700 and 3,300 words (we say 3,000 but we're not pedants), that the pages are numbered and that it is spaced at 1.5 or double.
+When: any time up to 4 p.m. on 19 March 2027; the system stamps the time.
+How: one upload per student, Word or PDF. Once you have pressed "Submit" you cannot take it back.
+Name on it: no. Candidate number: yes.
+If you are late: five marks for the first day, then two a day, up to a maximum of 20.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2700, 'limits.maxWords': 3300, anonymous: true, due: '2027-03-19T16:00:00', 'attempts.allowed': 1, 'layout.pageNumbers': true},
+  },
+  {
+    text: `Final essay due by end of day on the last day of term (Friday, 26 March 2027). It's 2,000 words plus or minus 200. Please submit in .rtf, .doc or .docx so that I can use my screen reader; PDFs from scans are no good to me. Name the file with your surname and "final essay". No need to anonymise. Referencing: whichever of MLA or Chicago you know. You can have two goes at submitting; I look at the second.`,
+    says: {documents: [{label: null, types: ['rtf', 'doc', 'docx']}], 'limits.minWords': 1800, 'limits.maxWords': 2200, 'naming.mustContain': ['surname'], anonymous: false, due: '2027-03-26', 'attempts.allowed': 2},
+  },
+  {
+    text: `Please note these facts about the coursework for PHY3021:
+(a) it's worth 20%,
+(b) it's to be 5 pages max in at least 11 pt with 2 cm margins,
+(c) it has to be a PDF made from LaTeX,
+(d) the deadline is the 12th of March at midday,
+(e) it's marked by number, so no names,
+(f) files over 5 megabytes are rejected,
+(g) it can be handed in late with a 20% penalty within 24 hours, not after that.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 5000000, 'limits.maxPages': 5, anonymous: true, due: '2027-03-12T12:00:00', 'late.cutoffDays': 1, 'layout.marginMm': 20, 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt']},
+  },
+  {
+    text: `Wichtige Hinweise zur Abgabe der Bachelorarbeit
+Die Arbeit ist bis zum 30.06.2027 um 12:00 Uhr (MESZ) im PDF-Format hochzuladen. Sie umfasst höchstens 40 Seiten ohne Anhang und darf 25 MB nicht überschreiten. Verspätete Abgaben werden nicht angenommen. Die Arbeit wird anonym begutachtet: Bitte geben Sie nur Ihre Prüfungsnummer an, auch im Dateinamen (Pruefungsnummer_BA.pdf). Schriftgröße 11, Zeilenabstand 1,5. Die eidesstattliche Erklärung ist auf der letzten Seite einzufügen. Sie können die Datei bis zum Ablauf der Frist beliebig oft ersetzen.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.maxPages': 40, 'naming.pattern': 'Pruefungsnummer_BA.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-06-30T12:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 'unlimited', 'late.cutoffDays': 0, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, declaration: true},
   },
 ];
 

@@ -50,7 +50,7 @@ export function splitClauses(wording: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[A-Z][^\n]{0,60}:|[a-z][a-z ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQ]|\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
+  for (const m of text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g)) {
     const isBreak = /^\r?\n/.test(m[0]), since = text.slice(from, m.index);
     // Inside brackets a semicolon parts what is said of one thing.
     if (m[0] === ';' && since.length < 400 && since.split('(').length > since.split(')').length && text.slice(m.index, m.index + 200).includes(')')) continue;
@@ -124,6 +124,8 @@ export function isRefused(before: string, after: string): boolean {
   before = before.replace(/(?<=\b(?:not|no|or|nor) )\.(?=\w{2,5}\b|$)/g, ' ');
   // “No: please merge everything into one PDF” answers a question.
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
+  // “PDFs from scans are no good to me.”
+  if (/^s?[^.;,]{0,40}\b(?:are|is) (?:no good|no use|useless|unusable|of no use)\b/i.test(after)) return true;
   // “PDFs make life difficult for us, so please do not send them.”
   if (/^s?[^.;]{3,120},? (?:so )?(?:please )?(?:do not|don['’]t|never) (?:send|submit|upload|use|hand in) (?:them|it|those|these|one)\b/i.test(after) && !/\b(?:or|and)\s*$/i.test(before)) return true;
   // “Files in other formats (e.g. .odt, .docx) will not be accepted.”
