@@ -183,6 +183,8 @@ const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part
 /** “Late work is not accepted after …”. */
 function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined, text: string): boolean {
   const lead = text.slice(clause.start, date.start);
+  // “Essays received after the deadline but before 23:59 on 24 March will be marked out of 50.”
+  if (/\bafter (?:the|this) (?:deadline|due (?:date|time))[^.;]{0,12}\bbut (?:before|by|until)\b[^.;]{0,20}$/i.test(`${lead}${text.slice(date.start, date.start + 12).replace(/\S*$/, '')}`) && /\b(?:marked|capped|penal\w*|lose|minus|out of|deduct\w*|pass mark|accepted)\b/i.test(text.slice(date.end, clause.end))) return true;
   // “Until Monday 3 May you can still upload, but you lose a grade.”
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;

@@ -20,7 +20,7 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     const past = /\b(?:after|more than|beyond|later than|over|past|exceeding)\s+(?:the first\s+)?$/i.test(lead) && (ends.test(rest) || ends.test(lead));
     const within = /\b(?:up to|within|until|till|for|max(?:imum)?(?: of)?|at most|no more than|first|another)\s+(?:a (?:maximum|period) of\s+|the first\s+)?$/i.test(lead) && (thereafter.test(rest) && ends.test(rest) || /^ late\b/i.test(rest) && accepts.test(text) && !ends.test(lead));
     // “5 % a day, maximum 7 days”.
-    const most = /(?:%|per\s?cent|points?|pts|marks?) (?:a|per|each|every) (?:\w+ )?day,? \(?(?:max(?:imum)?\.?(?: of)?|at most|up to|for at most|no more than) $/i.test(lead);
+    const most = /(?:%|per\s?cent|points?|pts|marks?)(?: \([^)]{0,20}\))? (?:a|per|each|every) (?:\w+ )?day(?: late)?,? \(?(?:max(?:imum)?\.?(?: of)?|at most|up to|for at most|no more than) $/i.test(lead);
     // “Submitted late but within 14 days: capped at the pass mark”.
     const capped = /\blate,? (?:but |and )?(?:still )?(?:within|up to|no more than)\s+$/i.test(lead) && /\b(?:capped|cap|pass mark|penal\w*|deduct\w*|reduc\w*|accepted)\b/i.test(rest);
     // “Can we be late? 24 hours, at a cost of 15 points.”

@@ -46,7 +46,7 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
 
 /** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */
 export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<string>[] {
-  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late )?cut[- ]?off(?: date| time)?|late (?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date))\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
+  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late )?cut[- ]?off(?: date| time)?|late (?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)|available until)\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
   if (due) return cut.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
   for (const r of cut) r.role = 'due';
   return [];
@@ -149,6 +149,16 @@ export function addHoursBehind(rows: DatedRow[], reading: Reading): void {
     if (!m || rows.filter((o) => o.clause === r.clause).length > 1 || r.date.start > at || at - Math.min(r.date.end, at) > 4) continue;
     asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), end: Math.min(r.date.end, at) }, [m[1]!, m[2]!], reading);
   }
+}
+
+/** “The paper is made available at 9.00 a.m. on the day of the examination. Answers must be delivered no later than 1.00 p.m. on the same day. … Thursday 20 May.”: the only day of the wording has these hours. */
+export function addHoursOfTheDay(rows: DatedRow[], reading: Reading): void {
+  const [only] = rows, hour = '(\\d{1,2}[:.]\\d{2}(?:\\s?[ap]\\.?m\\.?)?|\\d{1,2}\\s?[ap]\\.?m\\.?|noon)', said = (pattern: RegExp): string | null => reading.clauses.flatMap((c) => pattern.exec(c.text)?.[1]?.replace(/\s?([ap])\.?m\.?$/i, '$1m').replace('.', ':') ?? [])[0] ?? null;
+  if (rows.length !== 1 || !only || only.date.problem !== 'none' || only.date.iso.length !== 10 || only.role === 'opens' || only.role === 'extension') return;
+  const closes = said(new RegExp(`\\b(?:delivered|submitted|handed in|uploaded|returned|received)\\b[^.;]{0,30}\\b(?:(?:no|not) later than|by|before|until)\\s+${hour}\\.?[^.;\\d]{0,12}\\bon (?:the same|that|this) day\\b`, 'i')), opens = said(new RegExp(`\\b(?:made available|released|published|posted|opens?|available)\\b[^.;]{0,20}\\b(?:at|from)\\s+${hour}\\.?[^.;\\d]{0,6}\\bon (?:the|that) day\\b`, 'i'));
+  if (closes && opens) { asWindow(rows, only, only.date, [opens, closes], reading); return; }
+  const due = closes ? reading.withTime(only.date, closes) : null;
+  if (due) { only.date = { ...only.date, iso: due }; only.role = 'due'; }
 }
 
 /** “Due: 2 May. Due: 3 May for part-time students.”: the deadline is that of everyone. */

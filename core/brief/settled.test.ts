@@ -6218,6 +6218,71 @@ If you are late: five marks for the first day, then two a day, up to a maximum o
 Die Arbeit ist bis zum 30.06.2027 um 12:00 Uhr (MESZ) im PDF-Format hochzuladen. Sie umfasst höchstens 40 Seiten ohne Anhang und darf 25 MB nicht überschreiten. Verspätete Abgaben werden nicht angenommen. Die Arbeit wird anonym begutachtet: Bitte geben Sie nur Ihre Prüfungsnummer an, auch im Dateinamen (Pruefungsnummer_BA.pdf). Schriftgröße 11, Zeilenabstand 1,5. Die eidesstattliche Erklärung ist auf der letzten Seite einzufügen. Sie können die Datei bis zum Ablauf der Frist beliebig oft ersetzen.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 25000000, 'limits.maxPages': 40, 'naming.pattern': 'Pruefungsnummer_BA.pdf', 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-06-30T12:00:00+02:00', timeZone: 'CEST', 'attempts.allowed': 'unlimited', 'late.cutoffDays': 0, 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, declaration: true},
   },
+  {
+    text: `Regulations for Written Examinations (extract)
+§ 4 The examination paper is made available at 9.00 a.m. on the day of the examination. Answers must be delivered no later than 1.00 p.m. on the same day.
+§ 5 Answers shall be delivered as a single PDF document. The file may not be larger than 30 MB.
+§ 6 The document shall be identified by the candidate number only.
+§ 7 Answers that are delivered late are not assessed.
+
+Examination ECON3110, spring 2027: Thursday 20 May.`,
+    says: {documents: [{label: 'Answers', types: ['pdf']}], 'limits.maxBytes': 30000000, anonymous: true, due: '2027-05-20T13:00:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Thank you for your question. To confirm the arrangements for the Ethics essay (PHL2030): the essay should be uploaded by 23:59 on Wednesday 17 March 2027 as a Word document of not more than 2,200 words. As marking is anonymous, we ask you to give only your exam number. Turnaround is three weeks. You'll be able to see your similarity score and re-upload once if you wish; the second upload is final. Essays received after the deadline but before 23:59 on 24 March will be marked out of 50.`,
+    says: {documents: [{label: 'Essay', types: ['docx']}], 'limits.maxWords': 2200, anonymous: true, similarityChecked: true, due: '2027-03-17T23:59:00', 'attempts.allowed': 2, 'attempts.keeps': 'latest', 'late.cutoffDays': 7},
+  },
+  {
+    text: `Programme: BSc Nursing / Unit 6 Case study
+SUBMISSION DATE & TIME: 19th April 2027 before 2pm
+WORD ALLOWANCE: 3000 (plus 10%)
+FILE FORMAT: Microsoft Word (.doc or .docx) ONLY
+FONT: Arial 12, double spaced
+HEADER: Student number / Unit 6 / word count
+REFERENCING: Harvard (Cite Them Right)
+CONFIDENTIALITY: No real names of patients, staff or places
+NUMBER OF ATTEMPTS IN THE BOX: 1`,
+    says: {documents: [{label: null, types: ['docx', 'doc']}], 'limits.maxWords': 3300, due: '2027-04-19T14:00:00', 'attempts.allowed': 1, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Arial'], referenceStyle: 'Harvard'},
+  },
+  {
+    text: `We're nearly there! Here's what I need from you by Thursday 22 April, 6pm at the latest:
+→ your finished short story (2,000–4,000 words), as a docx
+→ a 300-word reflection on your process, in the same file please
+One file each, called surname_story. 12-point serif font, double-spaced. Don't worry about anonymity – I know your voices by now.
+Late stories lose a grade point (e.g. from 1.7 to 2.7) for each day. If you need more time, talk to me before Tuesday.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 2000, 'limits.maxWords': 4000, 'naming.pattern': 'surname_story', 'naming.mustContain': ['surname'], anonymous: false, due: '2027-04-22T18:00:00', 'layout.fontSizePt': 12, 'layout.lineSpacing': 2},
+  },
+  {
+    text: `Assessment 2 (Essay)
+Available from: 1 Mar 2027 9:00 AM
+Due: 15 Apr 2027 5:00 PM
+Available until: 22 Apr 2027 5:00 PM (late submissions, minus 5% per day)
+Submission types: one file (doc, docx, pdf), max. 1 file, 20 MB
+Attempts: 3
+Score: out of 100
+Words: 2,500 max`,
+    says: {documents: [{label: null, types: ['doc', 'docx', 'pdf']}], 'limits.maxBytes': 20000000, 'limits.maxWords': 2500, opens: '2027-03-01T09:00:00', due: '2027-04-15T17:00:00', 'attempts.allowed': 3, 'late.percentPerDay': 5, 'late.cutoffDays': 7},
+  },
+  {
+    text: `Checklist before you upload (MA Curating, exhibition proposal)
+– Is it one PDF, landscape, no more than 18 pages?
+– Is it smaller than 60 MB?
+– Does the first page show your candidate code and nothing that tells who you are?
+– Have you called it by your candidate code?
+– Are image credits complete?
+– Is it before noon on Friday 28 May 2027? The page shuts at 12:00 and there is no late submission.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 60000000, 'limits.maxPages': 18, due: '2027-05-28T12:00:00', 'late.cutoffDays': 0},
+  },
+  {
+    text: `Lab report 4: Due in 2 weeks, i.e. Wed. 24 February 2027, 9 pm. Hand in via the "Lab 4" assignment. Max 6 pages, PDF. Individual work! Label your PDF "Lab4_YourLastName". The TA will grade within 10 days. -1 point (of 20) per day late, max. 5 days.`,
+    says: {place: 'Lab 4', documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 6, 'naming.pattern': 'Lab4_YourLastName', 'naming.mustContain': ['surname'], due: '2027-02-24T21:00:00', 'late.percentPerDay': 1, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Subject: [ANTH2207] Ethnographic report: hand-in
+Dear students,
+A reminder that your ethnographic report (no fewer than 2,500 and no more than 3,000 words) has to be submitted through the ANTH2207 Report folder before the end of Friday, 9 April 2027 (AWST). It can be a Word file or a PDF. Your informants must be anonymous; your own name and student number should be on the first page. 5% of the total marks will be deducted for every calendar day of delay and reports will not be accepted after 10 calendar days. All reports are checked by similarity software. Chicago author-date please.`,
+    says: {place: 'ANTH2207 Report folder', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2500, 'limits.maxWords': 3000, anonymous: false, similarityChecked: true, due: '2027-04-09', timeZone: 'AWST', 'late.percentPerDay': 5, 'late.cutoffDays': 10},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

@@ -59,6 +59,8 @@ export function splitClauses(wording: string): Clause[] {
   push(text.length);
   // “Is it anonymous? No.” says that it is not.
   clauses.forEach((c, i) => { const short = /\?\s*(?:(?:->|=>|→|:)\s*(yes|no)|([YN]))\b\W*$/.exec(c.text), spelt = (short?.[1] ?? { Y: 'yes', N: 'no' }[short?.[2] ?? ''])?.toLowerCase() ?? /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase(), inline = spelt as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? ({ Y: 'yes', N: 'no' } as const)[/^\W*([YN])(?=\W*$|\s+[–-]\s)/.exec(clauses[i + 1]?.text ?? '')?.[1] as 'Y' | 'N'] ?? 'open'; });
+  // In a list to tick off before handing in, what is asked is what is wanted: “Is it one PDF, no more than 18 pages?”
+  if (/\bcheck-?\s?list\b|\bbefore you (?:upload|submit|hand (?:it )?in)\b/i.test(text.slice(0, 400))) for (const c of clauses) if (c.asks === 'open' && /^\W*(?:is|are|does|have|has)\s+(?:it|its|the|your|you|all|each|every)\b/i.test(c.text)) c.asks = 'yes';
   let under: string | undefined;
   for (const c of clauses) {
     const heading = c.text.length < 70 && !/\d/.test(c.text.replace(/^(?:\d{1,2}(?:\.\d{1,2})*\.?\s+|Q\d{1,2}\s*[:.])/, '')) && (c.asks !== undefined || isHeading(c, text));

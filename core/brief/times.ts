@@ -2,7 +2,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -23,6 +23,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   besideSome(rows, reading);
   addWindowOnDate(rows, reading);
   addHoursBehind(rows, reading);
+  addHoursOfTheDay(rows, reading);
   besidePrinted(rows, reading);
   dateAsDeadline(rows);
   addSameTime(rows, reading);
