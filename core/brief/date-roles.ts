@@ -97,6 +97,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^\s*\)?\s*(?:has|is) (?:now |already )?(?:passed|over|gone|past)\b/i.test(after)) return 'other';
   // “Due: 15 April. Available until: 22 April (late submissions, minus 5 % a day)”.
   if (/^\W*(?:available|open|accepts?(?: submissions| files)?|locks?) (?:until|till|up to)?\s*:?\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /^\W*due\b/i.test(previous.text)) return 'other';
+  // “Due in class and online, Wed., April 14”.
+  if (/^\W*due (?:in|at the start of) class\b[^.;]{0,24}$/i.test(before)) return 'due';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.

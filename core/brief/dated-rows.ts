@@ -185,6 +185,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   const lead = text.slice(clause.start, date.start);
   // “Essays received after the deadline but before 23:59 on 24 March will be marked out of 50.”
   if (/\bafter (?:the|this) (?:deadline|due (?:date|time))[^.;]{0,12}\bbut (?:before|by|until)\b[^.;]{0,20}$/i.test(`${lead}${text.slice(date.start, date.start + 12).replace(/\S*$/, '')}`) && /\b(?:marked|capped|penal\w*|lose|minus|out of|deduct\w*|pass mark|accepted)\b/i.test(text.slice(date.end, clause.end))) return true;
+  // “Minus 2 % a day; hard stop on 24 April.”
+  if (/\b(?:hard|final) stop(?: is)?(?: on)?\s*:?\s*(?:\w+day,?\s*)?(?:on\s*)?$/i.test(lead) && /\b(?:late|minus|penal\w*|per day|a day)\b/i.test(`${before?.text ?? ''} ${lead}`)) return true;
   // “Until Monday 3 May you can still upload, but you lose a grade.”
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;

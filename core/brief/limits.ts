@@ -13,7 +13,7 @@ const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<
 const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
-const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\dw\b|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
+const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\d\s?w\b|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
 
 const works = 'account|essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|(?:blog )?post|op-ed|piece|statement|diary|critique|memo|letter|plan|script';
 /** “An essay of 2,000 words”, “Length: 2,000 words”, “a 2,000-word essay”: a length of the work itself, not of something that it has or reads. */

@@ -6283,6 +6283,58 @@ Dear students,
 A reminder that your ethnographic report (no fewer than 2,500 and no more than 3,000 words) has to be submitted through the ANTH2207 Report folder before the end of Friday, 9 April 2027 (AWST). It can be a Word file or a PDF. Your informants must be anonymous; your own name and student number should be on the first page. 5% of the total marks will be deducted for every calendar day of delay and reports will not be accepted after 10 calendar days. All reports are checked by similarity software. Chicago author-date please.`,
     says: {place: 'ANTH2207 Report folder', documents: [{label: null, types: ['docx', 'pdf']}], 'limits.minWords': 2500, 'limits.maxWords': 3000, anonymous: false, similarityChecked: true, due: '2027-04-09', timeZone: 'AWST', 'late.percentPerDay': 5, 'late.cutoffDays': 10},
   },
+  {
+    text: `Coursework hand-in is fully electronic this year. You'll find a folder for each coursework on the module page. For CW3 the folder is called "CW3 – Groundwater". It accepts PDF files up to 30MB. You can hand in from Monday 22 March; the folder closes on Friday 26 March 2027 at 4 pm, and the last file you've put in is the one that counts. You won't see the originality result yourself. Reports are limited to 10 pages of A4 including everything. 11-point type, please. And don't put your name on it - just the number on your student card.`,
+    says: {place: 'CW3 – Groundwater', documents: [{label: null, types: ['pdf']}], 'limits.maxBytes': 30000000, 'limits.maxPages': 10, anonymous: true, opens: '2027-03-22', due: '2027-03-26T16:00:00', 'attempts.keeps': 'latest', 'layout.pageSize': 'A4', 'layout.fontSizePt': 11},
+  },
+  {
+    text: `Assessment details
+Type: Essay
+Due: Thursday 15th April by 13:00
+Word count: 2500 words (no +10%!)
+Referencing: MHRA footnotes
+File: Word document named by student number
+Other: penalties of 1 mark per hour apply for the first 24 hours. After 24 hours: 0.
+Similarity checking software is in use. Essays are marked anonymously.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.maxWords': 2500, 'naming.mustContain': ['studentNumber'], anonymous: true, similarityChecked: true, due: '2027-04-15T13:00:00', 'late.cutoffDays': 1, referenceStyle: 'MHRA', lengths: ['maxWords']},
+  },
+  {
+    text: `The deadline for the poster abstract is 5 March (23:59 CET). Abstracts are limited to 250 words and must be submitted as a Word document. Accepted abstracts will be announced on 19 March. The poster (A0 portrait, PDF, max. 20 MB) is due 16 April (23:59 CEST).`,
+    says: {documents: [{label: 'Abstracts', types: ['docx'], limits: {maxWords: 250}}, {label: 'Poster', types: ['pdf'], limits: {maxBytes: 20000000}}], timeZone: 'CET/CEST', parts: [{label: 'abstract', opens: null, due: '2027-03-05T23:59:00+01:00'}, {label: 'poster', opens: null, due: '2027-04-16T23:59:00+02:00'}]},
+  },
+  {
+    text: `Dear all,
+following questions in today's tutorial: the extended essay is due on the 31st of May at noon UK time - the date in the printed handbook (24 May) is out of date. The maximum is 5,000 words; there is no minimum. You may hand in Word or PDF, whichever you prefer. Late essays: 5 marks for each weekday, none after ten weekdays. Please keep your own name off the essay.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 5000, anonymous: true, due: '2027-05-31T12:00:00+01:00', timeZone: 'Europe/London', 'late.percentPerDay': 5, 'late.cutoffDays': 10},
+  },
+  {
+    text: `Take the following seriously or your paper will be sent back:
+1. 12-15 pages, double spaced.
+2. MLA 9th edition.
+3. Filename: YourLastName-FinalPaper (PDF).
+4. No title page.
+5. Your name on page 1, top left.
+6. In my inbox (a.reyes-hale@uni.example) by 8am on Monday, May 10. Not 8:01.
+7. One paper, one attempt.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minPages': 12, 'limits.maxPages': 15, 'naming.pattern': 'YourLastName-FinalPaper', 'naming.mustContain': ['surname'], anonymous: false, due: '2027-05-10T08:00:00', 'attempts.allowed': 1, 'layout.lineSpacing': 2, referenceStyle: 'MLA'},
+  },
+  {
+    text: `Module: Introduction to Statistics — Take-home test
+The test will be available on the module page from 10 am on 9 March until 10 am on 11 March 2027 (GMT).
+Write your answers in the answer sheet supplied (Word), save it as a PDF, and upload it. The upload is limited to 5 megabytes.
+Type your 8-digit ID in the file name. Do not type your name anywhere.
+You can submit once only.`,
+    says: {documents: [{label: 'Answer sheet', types: ['pdf']}], 'limits.maxBytes': 5000000, 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-03-09T10:00:00+00:00', due: '2027-03-11T10:00:00+00:00', timeZone: 'GMT', 'attempts.allowed': 1},
+  },
+  {
+    text: `INDIVIDUAL RESEARCH PAPER (45%)
+Due in class AND online, Wed., April 14 (3:30 pm class start).
+Length 3500 w. ± 5%.
+Turn off "track changes"; submit as .docx.
+Style: Chicago (author-date).
+Late: minus 2% per day incl. weekends; hard stop on April 24.`,
+    says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 3325, 'limits.maxWords': 3675, due: '2027-04-14T15:30:00', 'late.percentPerDay': 2, 'late.cutoffDays': 10, referenceStyle: 'Chicago'},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

@@ -1,3 +1,4 @@
+import { bothNames } from '../time/instant.ts';
 import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
@@ -14,7 +15,7 @@ type Part = TimesRead['parts'][number];
 
 /** Dates of a wording sorted by what they are for. */
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
-  const zone = settle(readZone(clauses)), reading = readingOf(text, clauses, now, zone.value);
+  const zone = settle(asOneZone(readZone(clauses))), reading = readingOf(text, clauses, now, zone.value);
   const { rows, problems, lateUntil } = readRows(reading);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems, lateUntil: [...lateUntil, ...lateWindows(rows, reading), ...cutOffDates(rows, reading)] };
   grantedExtension(rows, reading);
@@ -93,3 +94,9 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
 }
 /** A date whose reading has a problem settles nothing. */
 export const isUnsettledDate = (value: string): boolean => value.startsWith('?');
+
+/** “5 March (CET) … 16 April (CEST)”: a zone's name in winter and its name in summer are one clock. */
+function asOneZone(statements: Statement<string>[]): Statement<string>[] {
+  const said = new Set(statements.map((s) => s.value.toUpperCase())), both = said.size === 2 ? Object.keys(bothNames).find((names) => names.split('/').every((name) => said.has(name))) : undefined;
+  return both ? statements.map((s) => ({ ...s, value: both })) : statements;
+}

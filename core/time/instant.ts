@@ -10,7 +10,7 @@ export const zoneOffsets: Readonly<Record<string, string>> = {
 };
 
 /** A zone's standard and summer names together mean its clock all year round. Any city of the zone keeps that clock; the chosen ones are of the IANA database. */
-const bothNames: Readonly<Record<string, string>> = { 'CET/CEST': 'Europe/Brussels', 'EET/EEST': 'Europe/Helsinki', 'WET/WEST': 'Europe/Lisbon', 'GMT/BST': 'Europe/London', 'EST/EDT': 'America/New_York', 'CST/CDT': 'America/Chicago', 'MST/MDT': 'America/Denver', 'PST/PDT': 'America/Los_Angeles', 'AEST/AEDT': 'Australia/Sydney', 'ACST/ACDT': 'Australia/Adelaide', 'NZST/NZDT': 'Pacific/Auckland' };
+export const bothNames: Readonly<Record<string, string>> = { 'CET/CEST': 'Europe/Brussels', 'EET/EEST': 'Europe/Helsinki', 'WET/WEST': 'Europe/Lisbon', 'GMT/BST': 'Europe/London', 'EST/EDT': 'America/New_York', 'CST/CDT': 'America/Chicago', 'MST/MDT': 'America/Denver', 'PST/PDT': 'America/Los_Angeles', 'AEST/AEDT': 'Australia/Sydney', 'ACST/ACDT': 'Australia/Adelaide', 'NZST/NZDT': 'Pacific/Auckland' };
 
 /** The zone as luxon understands it, or null. Takes IANA names, abbreviations and offsets. */
 export function zoneOf(name: string | null): string | null {
