@@ -99,6 +99,11 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^\W*(?:available|open|accepts?(?: submissions| files)?|locks?) (?:until|till|up to)?\s*:?\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /^\W*due\b/i.test(previous.text)) return 'other';
   // “Due in class and online, Wed., April 14”.
   if (/^\W*due (?:in|at the start of) class\b[^.;]{0,24}$/i.test(before)) return 'due';
+  // “In the week of 22 March”.
+  if (/\bweek (?:of|beginning|starting|commencing)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:due|deadline|by)\b[^.;]{0,10}\bweek\b/i.test(before)) return 'other';
+  // “Handing out: 10 May. Handing in: 14 May.”
+  if (/^\W*hand(?:ing)?[- ]?out\s*:\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
+  if (/^\W*hand(?:ing)?[- ]?in\s*:\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\btoday is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\b(?:outage|failure|maintenance|closure|strike|disruption|holiday)s?(?: (?:on|of))?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Tell us before …”; “the … deadline in the old handbook is wrong”.

@@ -36,13 +36,13 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (atLeast(clause.text, clause.text.indexOf((m[1] ?? m[3] ?? m[5] ?? m[7] ?? m[9])!, m.at - clause.start), m.to - clause.start)) out.atLeast.add('marginMm');
       put(out.marginMm, Math.round(amount * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m);
     }
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|[KMG]o\b|MiB|mega|kilo|%|cm|mm))|(?<=\bfont\b[^.;]{0,40}\b(?:min(?:imum|\.)?|at least)\s+)(\d{1,2})\b(?!\s?(?:pt|point|[a-z]*b\b|words|pages|%|cm|mm|[.,]\d))/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(?:(?:no|not) smaller than\s+|at least\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|[KMG]o\b|MiB|mega|kilo|%|cm|mm))|(?<=\bfont\b[^.;]{0,40}\b(?:min(?:imum|\.)?|at least)\s+)(\d{1,2})\b(?!\s?(?:pt|point|[a-z]*b\b|words|pages|%|cm|mm|[.,]\d))/gi)) {
       const value = numberOf((m[1] ?? m[2] ?? m[3])!);
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
       // “11 or 12 pt” leaves it open.
       if (/\b\d{1,2}(?:[.,]5)?-?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|\bpoint,|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) ) continue;
-      if (atLeast(clause.text, m.at - clause.start, m.to - clause.start)) out.atLeast.add('fontSizePt');
+      if (atLeast(clause.text, m.at - clause.start, m.to - clause.start) || /\b(?:smaller than|at least)\s/i.test(m[0])) out.atLeast.add('fontSizePt');
       put(out.fontSizePt, value, m);
     }
     for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spacing|interligne|interline|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at(?! least)|=|set to|to)?\s*(?:to |be |at least )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {

@@ -6335,6 +6335,45 @@ Style: Chicago (author-date).
 Late: minus 2% per day incl. weekends; hard stop on April 24.`,
     says: {documents: [{label: null, types: ['docx']}], 'limits.minWords': 3325, 'limits.maxWords': 3675, due: '2027-04-14T15:30:00', 'late.percentPerDay': 2, 'late.cutoffDays': 10, referenceStyle: 'Chicago'},
   },
+  {
+    text: `EDUC5120 – Final reflective portfolio (100 %)
+
+The portfolio is the only assessment. Its parts are:
+• Part A – Teaching philosophy, 800 words
+• Part B – Three lesson plans with commentary, 2,400 words
+• Part C – Reflection on feedback, 800 words
+The whole has to be one document (.docx or .pdf) with a cover page; the overall maximum is 4,000 words and the 10% rule applies.
+It is due Monday, 14 June 2027, 11.55 pm (Auckland). You have unlimited attempts until then; only the newest is visible to markers.
+Marking is anonymous (use your ID number). We use text-matching software formatively: you can see the report.
+Penalty: 10% of the total marks per day, to a maximum of five days.`,
+    says: {documents: [{label: null, types: ['docx', 'pdf']}], 'limits.maxWords': 4000, anonymous: true, similarityChecked: true, due: '2027-06-14T23:55:00+12:00', timeZone: 'Pacific/Auckland', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'late.cutoffDays': 5},
+  },
+  {
+    text: `Small reminder about the film analysis! It's due tomorrow (Thursday, 11 February) at 22:00, not 20:00 as I wrote on the slides. Hand it in as PDF in the box "Film analysis 1". 1000 words, give or take 100. No cover sheet needed. If you hand it in on Friday, I take one grade off; on Saturday or later I won't read it. See you, K.`,
+    says: {place: 'Film analysis 1', documents: [{label: null, types: ['pdf']}], 'limits.minWords': 900, 'limits.maxWords': 1100, due: '2027-02-11T22:00:00'},
+  },
+  {
+    text: `Policy Brief – Instructions for Submission
+1. The brief shall be 2 pages (A4) in length, excluding references, with narrow margins (1.27 cm) and a font size no smaller than 10.
+2. Submit as PDF through the course website ("Policy brief" task) no later than Sunday 9 May 2027 at 23:59 UTC+2.
+3. The file shall be named "PB_" followed by your group number.
+4. One submission per group. It may be overwritten until the deadline.
+5. Briefs handed in after the deadline are not considered.
+6. AI tools: declare their use in the form at the end.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 2, due: '2027-05-09T23:59:00+02:00', timeZone: 'UTC+2', 'attempts.keeps': 'latest', 'late.cutoffDays': 0, 'layout.pageSize': 'A4', 'layout.marginMm': 12.7, 'layout.fontSizePt': 10, 'layout.atLeast': ['fontSizePt'], lengths: ['maxPages']},
+  },
+  {
+    text: `Exam essays (home exam, 5 days)
+Handing out: Monday 10 May 2027 at 09.00. Handing in: Friday 14 May 2027 at 14.00.
+Scope: max. 10 pages (Times New Roman 12, line spacing 1.5), front page and bibliography come in addition.
+The answer is handed in digitally as a PDF. State your candidate number, course code and term on the front page. Do not state your name.
+Late submissions are not accepted. All answers are checked electronically for plagiarism.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxPages': 10, anonymous: true, similarityChecked: true, opens: '2027-05-10T09:00:00', due: '2027-05-14T14:00:00', 'late.cutoffDays': 0, 'layout.fontSizePt': 12, 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman']},
+  },
+  {
+    text: `The dissertation proposal should be uploaded to the folder Proposals by Friday 12 February 2027 at 16:00. The dissertation itself should be uploaded to the folder Dissertations by Thursday 6 May 2027 at 12:00. A dissertation has between 9,000 and 10,000 words; a proposal has 1,000. Both in PDF.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 9000, 'limits.maxWords': 10000, due: '2027-05-06T12:00:00'},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */
