@@ -42,6 +42,8 @@ const rules = assignments.map((a) => a.wording('23:59 on Wednesday 25 November 2
 const wording = prose.repeat(245) + rules, dense = `${rules}\n`.repeat(19);
 readBrief(wording, '2026-11-25T10:00:00Z');
 for (const [what, text] of [['a handbook', wording], ['nothing but rules', dense]] as const) row(`read ${what}, ${text.split(/\s+/).length.toLocaleString('en')} words`, clock(() => { readBrief(text, '2026-11-25T10:00:00Z'); }), null, '');
+writeFileSync(join(folder, 'wording.txt'), assignments[0]!.wording('23:59 on Wednesday 25 November 2026'));
+row('read one assignment, whole process', clock(() => run('node', 'dist/cli/handover.js', 'brief', join(folder, 'wording.txt'))), clock(() => run('node', '-e', '0')), 'of starting node alone');
 // Two versions of a paper of 10,000 words, thirty places changed.
 const before = Array.from({ length: 10_000 }, (_, i) => `word${(i * 7919) % 3001}${i % 17 === 16 ? '.' : ''}`), after = before.flatMap((w, i) => (i % 331 === 7 ? ['another', 'word'] : i % 977 === 5 ? [] : [w]));
 row('what changed between two versions, 10,000 words', clock(() => { changesBetween(before, after); }), null, '');
