@@ -85,7 +85,7 @@ function localInTime(receivedAt: string | null, due: string | null, brief: Brief
 /** A name shown whole, or shortened with “…” so that both ends fit. */
 export function fitsName(shown: string, name: string): boolean {
   const norm = (s: string): string => s.normalize('NFC').trim();
-  if (norm(shown) === norm(name)) return true;
+  if (norm(shown) === norm(name) || norm(shown) === norm(name).replace(/\.[A-Za-z0-9]{1,5}$/, '')) return true;
   // As addresses write it: RFC 3986, 2.1.
   if (shown.includes('%')) { try { if (norm(decodeURIComponent(shown)) === norm(name)) return true; } catch { /* a per cent sign that is one */ } }
   const m = /^(.*?)(?:…|\.{3})(.*)$/s.exec(norm(shown));
@@ -113,8 +113,8 @@ function holdsExtract(facts: DocumentFacts, extract: string): boolean {
   const text = foldText(facts.passages.value.filter((p) => ['text', 'runningHead', 'footnote', 'textbox'].includes(p.place)).map((p) => p.text).join('\n')).squashed;
   const pieces = extract.split(/…|\.{3}|\[\s*\]/).map((p) => p.trim()).filter((p) => squash(p).length >= 8);
   if (pieces.length === 0) return text.includes(squash(extract));
-  // A piece may end inside a word, and running heads may stand between its lines.
-  return pieces.every((p) => text.includes(squash(p)) || text.includes(squash(p.replace(/\S+$/, ''))) && p.split(/\s+/).length > 4);
+  // A piece may end inside a word.
+  return pieces.every((p) => text.includes(squash(p)));
 }
 
 function fitsTitle(facts: DocumentFacts, title: string, brief: Brief | null): boolean {

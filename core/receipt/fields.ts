@@ -141,7 +141,7 @@ function readId(text: string, rows: Row[]): string | null {
   const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (numbered) return (numbered[1] ?? numbered[2])!;
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
-  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?(?: d[ei] \p{L}+)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
+  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|(?:abgabe|empfangs)?bestätigung|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?(?: d[ei] \p{L}+)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
   // “conf. no. RP-0192”.
   const short = /\bconf(?:irm)?\.? (?:no\.?|number|#|code)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
@@ -220,6 +220,9 @@ function readReceived(text: string, rows: Row[], expected: string[], zone: strin
   const clock = candidates.find((r) => /^\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)?(?: \(?[A-Z]{2,5}\)?)?$/i.test(r.value.trim())), dayOf = clock && candidates.find((r) => r !== clock && read(`${r.value} ${clock.value}`) !== null);
   if (clock && dayOf) return read(`${dayOf.value} ${clock.value}`)!;
   const sentences = text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/);
+  // A log of steps, each with its time: the step that ends it is the one, not the one that began it.
+  const steps = sentences.filter((l) => /^\W*(?:\d{4}-\d\d-\d\d|\d{1,2}[-./ ]\w{2,9}[-./ ]\d{2,4})[T ,]+\d{1,2}:\d\d/.test(l)), ending = steps.length > 1 ? steps.findLast((l) => /\b(?:receipt|reference|submitted|handed in|received|accepted|verified|complete[d]?|stored|confirmed)\b/i.test(l) && !/\b(?:not|failed|started|waiting)\b/i.test(l)) : undefined, ended = ending ? read(ending) : null;
+  if (ended) return ended;
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
     if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|did (?:get|receive)|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
@@ -312,6 +315,11 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
   }
   // A name cut short in a table's cell has lost its ending too: it counts where it begins as one that is expected does.
   for (const m of rest.matchAll(/(?<![\p{L}\p{N}])([\p{L}\p{N}][^\s|"“”<>\u0000]{5,}?)(?:…|\.{3})(?!\S)/gu)) if (expected.some((e) => e.startsWith(m[1]!))) add(m[0], m.index);
+  // “Your work “Y3921847_GEO3107” has been received”: where no name has its ending, one that is expected counts without.
+  if (found.length === 0) for (const name of expected) {
+    const stem = name.replace(/\.[A-Za-z0-9]{1,5}$/, ''), at = stem.length >= 8 && /[\d_-]/.test(stem) ? new RegExp(`(?<![\\p{L}\\p{N}_.-])${stem.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}_-]|\\.\\w)`, 'u').exec(rest)?.index ?? -1 : -1;
+    if (at >= 0) add(stem, at);
+  }
   return found.sort((a, b) => a.at - b.at).map((f) => f.name);
 }
 

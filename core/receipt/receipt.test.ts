@@ -46,11 +46,16 @@ describe('confirmed, in many forms', () => {
   });
 });
 
+test('a name without its ending, where no name has one, is the expected one; another is none', async () => {
+  const bare = (stem: string): string => plain.replace('File name: Y3921847_GEO3107.pdf', `Your work “${stem}” is here.`);
+  expect((await judge(bare('Y3921847_GEO3107'))).standing).toBe('confirmed');
+  expect((await judge(bare('Y3921848_GEO3107'))).standing).toBe('doubtful');
+});
 describe('refuted by what is stated', () => {
   test.each<[string, string, string]>([
     ['another file', plain.replace('Y3921847', 'Y3921848'), 'fileNames'], ['an earlier version of the text', plain.replace('A saltmarsh lives on borrowed material', 'A marsh is built from what the sea lends'), 'extract'], ['cut short', plain.replace('3.4 MB', '1.2 MB'), 'bytes'],
     ['it says that nothing was received', `We have NOT received your submission.\n${plain}`, 'status'], ['another place as a heading', `GEO 3107 Report 1\n${plain.replace('Submitted to: GEO 3107 Report 2\n', '')}`, 'place'], ['a date without a colon, too late', plain.replace('Received at: 12 March 2027, 16:42 GMT', 'Date 13 Mar 2027 00:03 GMT'), 'receivedAt'],
-    ['zero bytes', plain.replace('3.4 MB', '0 bytes'), 'bytes'], ['late', plain.replace('16:42', '17:01'), 'receivedAt'], ['another zone makes it late', plain.replace('16:42 GMT', '16:42 EST'), 'receivedAt'], ['another checksum', `${plain}\nSHA-256: ${'00'.repeat(32)}`, 'sha256'],
+    ['an extract of which the last word is another', plain.replace('A saltmarsh lives on borrowed material', 'A saltmarsh lives on borrowed money'), 'extract'], ['zero bytes', plain.replace('3.4 MB', '0 bytes'), 'bytes'], ['late', plain.replace('16:42', '17:01'), 'receivedAt'], ['another zone makes it late', plain.replace('16:42 GMT', '16:42 EST'), 'receivedAt'], ['another checksum', `${plain}\nSHA-256: ${'00'.repeat(32)}`, 'sha256'],
     ['still a draft', `${plain}\nStatus: draft, not submitted`, 'status'], ['another place', plain.replace('GEO 3107 Report 2', 'GEO 3107 Report 1'), 'place'],
   ])('%s', async (_, text, field) => {
     const r = await judge(text);
