@@ -5363,7 +5363,7 @@ Student Office`,
 
 A few of you have asked about Friday's hand-in so here it is in one place:
 
-- what: your reflective journal (PDF please, NOT pages or google docs links)
+- what: your reflective journal (PDF please, NOT pages files or links)
 - when: Friday 5th, by the end of the day (23.59)
 - where: the assignment area of the course site, under "Journal 1"
 - how long: somewhere round 1500 words is fine, I won't count
@@ -5695,7 +5695,7 @@ References should follow the MHRA style guide.`,
     says: {place: 'History Essays folder', documents: [{label: null, types: ['doc', 'docx', 'rtf']}], 'limits.minWords': 2250, 'limits.maxWords': 2750, 'naming.mustContain': ['candidateNumber'], anonymous: true, due: '2027-03-18T17:00:00', 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest', 'late.percentPerDay': 5, referenceStyle: 'MHRA', 'counting.counted': ['footnotes'], 'counting.left': ['references']},
   },
   {
-    text: `CS-330 Design Report — submission details
+    text: `CS-330 Design Report — how to hand in
 
 What to submit   A PDF of your report and a ZIP of your source code
 PDF limits       10 pages (A4), excluding references; 10 MB
