@@ -6374,6 +6374,19 @@ Late submissions are not accepted. All answers are checked electronically for pl
     text: `The dissertation proposal should be uploaded to the folder Proposals by Friday 12 February 2027 at 16:00. The dissertation itself should be uploaded to the folder Dissertations by Thursday 6 May 2027 at 12:00. A dissertation has between 9,000 and 10,000 words; a proposal has 1,000. Both in PDF.`,
     says: {documents: [{label: null, types: ['pdf']}], 'limits.minWords': 9000, 'limits.maxWords': 10000, due: '2027-05-06T12:00:00'},
   },
+  {
+    text: `Attendance: you lose 2 points for each day of absence. Essay due 12 March 2027, 17:00, PDF. Submit a PDF by then, and please do not submit it by email.`,
+    says: {documents: [{label: 'Essay', types: ['pdf']}], due: '2027-03-12T17:00:00'},
+  },
+  {
+    text: `Before you submit: questions and answers
+Is it possible to use Word?
+Only PDF is taken.
+Is the limit of 2,000 words strict?
+Yes.
+Due 12 March 2027, 17:00.`,
+    says: {documents: [{label: null, types: ['pdf']}], 'limits.maxWords': 2000, due: '2027-03-12T17:00:00'},
+  },
 ];
 
 /** What a brief settles, by the path of each field. */

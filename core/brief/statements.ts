@@ -59,8 +59,8 @@ export function splitClauses(wording: string): Clause[] {
   push(text.length);
   // “Is it anonymous? No.” says that it is not.
   clauses.forEach((c, i) => { const short = /\?\s*(?:(?:->|=>|→|:)\s*(yes|no)|([YN]))\b\W*$/.exec(c.text), spelt = (short?.[1] ?? { Y: 'yes', N: 'no' }[short?.[2] ?? ''])?.toLowerCase() ?? /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase(), inline = spelt as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? ({ Y: 'yes', N: 'no' } as const)[/^\W*([YN])(?=\W*$|\s+[–-]\s)/.exec(clauses[i + 1]?.text ?? '')?.[1] as 'Y' | 'N'] ?? 'open'; });
-  // In a list to tick off before handing in, what is asked is what is wanted: “Is it one PDF, no more than 18 pages?”
-  if (/\bcheck-?\s?list\b|\bbefore you (?:upload|submit|hand (?:it )?in)\b/i.test(text.slice(0, 400))) for (const c of clauses) if (c.asks === 'open' && /^\W*(?:is|are|does|have|has)\s+(?:it|its|the|your|you|all|each|every)\b/i.test(c.text)) c.asks = 'yes';
+  // In a list to tick off before handing in, what is asked is what is wanted: “Is it one PDF, no more than 18 pages?” One question follows the other there; elsewhere answers stand between.
+  if (/\bcheck-?\s?list\b|\bbefore you (?:upload|submit|hand (?:it )?in)\b/i.test(text.slice(0, 400))) clauses.forEach((c, i) => { if (c.asks === 'open' && (clauses[i - 1]?.asks || clauses[i + 1]?.asks) && /^\W*(?:is|are|does|have|has)\s+(?:it|its|the|your|you|all|each|every)\b/i.test(c.text)) c.asks = 'yes'; });
   let under: string | undefined;
   for (const c of clauses) {
     const heading = c.text.length < 70 && !/\d/.test(c.text.replace(/^(?:\d{1,2}(?:\.\d{1,2})*\.?\s+|Q\d{1,2}\s*[:.])/, '')) && (c.asks !== undefined || isHeading(c, text));
@@ -129,7 +129,7 @@ export function isRefused(before: string, after: string): boolean {
   // “PDFs from scans are no good to me.”
   if (/^s?[^.;,]{0,40}\b(?:are|is) (?:no good|no use|useless|unusable|of no use)\b/i.test(after)) return true;
   // “PDFs make life difficult for us, so please do not send them.”
-  if (/^s?[^.;]{3,120},? (?:so )?(?:please )?(?:do not|don['’]t|never) (?:send|submit|upload|use|hand in) (?:them|it|those|these|one)\b/i.test(after) && !/\b(?:or|and)\s*$/i.test(before)) return true;
+  if (/^\W*$/.test(before) && /^s?[^.;]{3,120},? (?:so )?(?:please )?(?:do not|don['’]t|never) (?:send|submit|upload|use|hand in) (?:them|those|these)\b/i.test(after)) return true;
   // “Files in other formats (e.g. .odt, .docx) will not be accepted.”
   if (before.split('(').length > before.split(')').length && /^[^()]*\)\s+(?:(?:will|can|may|must|should) ?not|cannot|won['’]t|are not|is not)\b/i.test(after)) return true;
   // What stands in brackets behind it is about something else: “PDF (links will not be graded)”.
