@@ -1,0 +1,59 @@
+import { extensions, labels, type Row } from './rows.ts';
+
+/** What the receiver calls the hand-in: its number or code, by its label or in a sentence; null where none is told. */
+export function readId(text: string, rows: Row[]): string | null {
+  const token = (v: string, label = ''): string | null => {
+    const bare = v.replace(/^(?:(?:(?:receipt|confirmation|submission) )?(?:no\.?|nr\.?|number|id|code|identifier|ref(?:erence)?\.?|receipt|confirmation)(?=[\s:#])|#|:)\s*:?\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
+    const m = /^[A-Za-z0-9][A-Za-z0-9._/:-]*(?:[ -][A-Z0-9][A-Z0-9-]+){0,3}/.exec(bare)?.[0].replace(/[.:]$/, '');
+    // A short number is one where the label can mean nothing else.
+    return m && /\d/.test(m) && (m.length >= 3 || (m === bare && /receipt|confirm|reference|\b(?:id|no|number)\b/i.test(label))) && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
+  };
+  const exact = rows.filter((r) => labels.id.test(r.label)).sort((a, b) => score(b.label) - score(a.label));
+  // “Submission: GEO 3107 Report 2” is a place; a number that is the whole of its row comes first.
+  for (const r of exact) { const t = token(r.value, r.label); if (t && !/\p{L}{3}/u.test(r.value.slice(r.value.indexOf(t) + t.length))) return t; }
+  for (const r of [...exact.filter((e) => !/^(?:submission|hand-?in|paper)$/i.test(e.label)), ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label) || /^code$/i.test(r.label) && !/^[A-Z]{2,5}[ -]?\d{3,5}$/.test(r.value.trim()))]) { const t = token(r.value, r.label); if (t) return t; }
+  // “Your set has arrived (set no. S-118).”
+  const parcel = /\b(?:set|batch|parcel|bundle|lot) (?:no\.|nr\.?|number|ID|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
+  if (parcel && parcel[1]!.length >= 3) return parcel[1]!;
+  const prose = /\b(?:receipt|submission|confirmation|reference|(?<=\b(?:quote|our|your|use)\s(?:the\s)?)ref\.?|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
+  // “… your submission (ID: 5521-7)”.
+  const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
+  if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
+  // “Submission accepted (code A1B2C3)”; “SLIP 00931”.
+  const coded = /^(?=[^\n]*\b(?:received|accepted|submitted|confirmed|handed in|complete)\b)(?![^\n]*\b(?:error|failed|refused)\b)[^\n]*\(code[: ]\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/im.exec(text) ?? /\b(?:slip|voucher)\s+#?(\d{3,})\b/i.exec(text);
+  if (coded && coded[1]!.length >= 3) return coded[1]!;
+  // “Receipt no. 17”; “lodged under the number L-2027-118”.
+  const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  if (numbered) return (numbered[1] ?? numbered[2])!;
+  // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
+  const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|(?:abgabe|empfangs)?bestätigung|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs)(?:s?nummer)?(?: d[ei] \p{L}+)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
+  if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
+  // “conf. no. RP-0192”.
+  const short = /\bconf(?:irm)?\.? (?:no\.?|number|#|code)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  if (short && short[1]!.length >= 3) return short[1]!;
+  // “Keep the number 7741-QX”.
+  const kept = /\b(?:keep|note(?: down)?|quote|remember|write down)\s+(?:the|this|your)\s+(?:receipt |reference |confirmation )?(?:number|no\.|code|reference|id)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  if (kept && kept[1]!.length >= 3) return kept[1]!;
+  // The first cell of the line that has the file with its time: “PS4-0207   12 Mar 2027 08:20   essay.pdf”.
+  const cell = new RegExp(`^\\W*(?:\\d{1,2}[.)]\\s+)?([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)(?:\\s{2,}|\\s*[|;\\t])(?=.*\\d:\\d\\d)(?=.*\\.(?:${extensions})\\b)`, 'im').exec(text);
+  if (cell) return cell[1]!;
+  // “It carries the number 4-1-7 in our list.”
+  const carried = /\b(?:carries|has|got|given|bears|under) (?:the |our |your )?(?:number|no\.|code|reference)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
+  if (carried && carried[1]!.length >= 3 && /\b(?:receive|received|arrived|accepted|handed in|submitted)\b/i.test(text)) return carried[1]!;
+  // “Confirmation of hand-in | ID 20270312-4471”; “Ticket T-9”.
+  const barred = /(?:^|[|•·]|\s-)\s*(?:ID|Ref(?:erence)?\.?|No\.?|Nr\.?)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\s*(?:$|[|•·])/m.exec(text) ?? /\bticket\s+#?([A-Z]{1,6}-?\d+(?:-\d+)*)\b/i.exec(text);
+  if (barred && barred[1]!.length >= 3) return barred[1]!;
+  // The last cell of the line that has the file with its time: “#2  12 Mar 2027 16:42  essay.pdf   K-101  (current)”.
+  const behind = new RegExp(`\\d:\\d\\d\\b[^\\n]*\\.(?:${extensions})\\s+([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)\\s*(?:\\([a-z ]{3,20}\\))?\\s*$`, 'im').exec(text);
+  if (behind) return behind[1]!;
+  // A line that is a number and nothing else.
+  const alone = /^\s*([A-Z]{1,6}[-/]\d{3,}[\w/-]*)\s*$/m.exec(text);
+  if (alone) return alone[1]!;
+  // “Subject: Hand-in received [KD-0912]”.
+  const inSubject = /^subject:[^\n]*\[#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\]/im.exec(text);
+  if (inSubject && inSubject[1]!.length >= 4) return inSubject[1]!;
+  for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
+  return null;
+}
+/** A label that names the number itself comes before one that only mentions it. */
+const score = (label: string): number => (/receipt|confirm|submission/i.test(label) ? 2 : 0) + (/\b(id|identifier|number|no|code|ref|reference)\b/i.test(label) ? 1 : 0);

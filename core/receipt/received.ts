@@ -1,0 +1,93 @@
+import { DateTime } from 'luxon';
+import { dateOrder, readDates } from '../brief/dates.ts';
+import type { Clause } from '../brief/statements.ts';
+import { readZone } from '../brief/zones.ts';
+import { monthNames } from '../tables/month-names.ts';
+import { labels, type Row } from './rows.ts';
+
+/** When it was received, by a row, a sentence or a line of a log; `day` where a date stands without a time. @param zone - of times that name none */
+export function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean; day?: string } {
+  const today = DateTime.fromISO(nowIso, { setZone: true });
+  const read = (written: string): { at: string; zoneOpen: boolean } | null => {
+    // “Le 12/03/2027 à 17h12”.
+    written = written.replace(/(?<=\d{4}[\s,]*)(?:à|a)\s+(?=\d)/gi, '  ').replace(/\b([01]?\d|2[0-3])\s?h\s?([0-5]\d)\b/gi, '$1:$2');
+    // “12. mars 2027 kl. 17.42” in English.
+    const foreign = monthNames.some(([name]) => written.search(name) >= 0) || /\d\s*Uhr\b|\bkl\.?\s*\d|\bum\s+\d|\bMES?Z\b/.test(written), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\b(?:Uhr|uur)\b|\bom\s+(?=\d)|\ba las\s+(?=\d)|\balle(?:\s+ore)?\s+(?=\d)|\bore\s+(?=\d)/gi, '').replace(/\b(?:hora (?:local )?de|ora (?:locale )?di|heure de|Ortszeit)\s+(?=[A-Z])/g, 'time in ').replace(/(?<=\d\s+)de\s+(?=[A-Z][a-z]+\b)|(?<=[A-Z][a-z]+)\s+de(?=\s+\d{4})/g, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2').replace(/\bMEZ\b/g, 'CET').replace(/\bMESZ\b/g, 'CEST') : written;
+    // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
+    if (/^1\d{9}(?:\d{3})?$/.test(value.trim())) return { at: DateTime.fromMillis(Number(value.trim().padEnd(13, '0')), { zone: 'utc' }).toISO({ suppressMilliseconds: true })!.replace(/Z$/, '+00:00'), zoneOpen: false };
+    const iso = /\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?\s?(?:Z|[+-]\d{2}:?\d{2})?/.exec(value)?.[0];
+    // What was received lies behind us: without a year it is the last such day, not the next.
+    const now = /\b(?:19|20)\d\d\b|\b\d{1,2}[-/.]\d{1,2}[-/.]\d\d\b|'\d\d\b/.test(value) ? today : today.minus({ years: 1 }).plus({ days: 2 });
+    const clause: Clause = { text: value.replace(/\bUTC\b(?!\s?[+-])/g, 'UTC'), start: 0, end: value.length };
+    const stated = readZone([{ ...clause, text: value }])[0]?.value ?? null;
+    const ambiguous = stated !== null && /^(BST|IST|CST)$/.test(stated);
+    const used = stated === null || (ambiguous && zone) ? zone : stated;
+    if (iso) {
+      const shaped = iso.replace(' ', 'T').replace(/\s/g, '').replace(/([+-]\d{2})(\d{2})$/, '$1:$2');
+      if (/(Z|[+-]\d{2}:\d{2})$/.test(shaped)) return { at: shaped.replace(/Z$/, '+00:00').replace(/\.\d+/, ''), zoneOpen: false };
+      const inZone = readDates({ text: `${value}`, start: 0, end: value.length }, now, used, 'day-month')[0]?.iso;
+      return { at: inZone && inZone.length > 19 ? inZone : shaped.replace(/\.\d+/, ''), zoneOpen: used === null };
+    }
+    const date = readDates(clause, now, used, dateOrder(text, used) ?? dateOrder(value, used) ?? dateOrder(text, zone)).find((d) => d.problem === 'none' || d.problem === 'weekday');
+    // “3/12/2027” read as a day that has not come is the other way round.
+    const figures = /\b(\d{1,2})[/.](\d{1,2})[/.]\d{2,4}\b/.exec(value), otherWay = date && figures && Number(figures[1]) <= 12 && Number(figures[2]) <= 12 && DateTime.fromISO(date.iso) > today.plus({ days: 1 }) ? (['month-day', 'day-month'] as const).map((order) => readDates(clause, now, used, order)[0]).find((d) => d?.problem === 'none' && d.iso.length > 10 && DateTime.fromISO(d.iso) <= today) : undefined;
+    if (otherWay) return { at: otherWay.iso, zoneOpen: used === null };
+    if (date && date.iso.length > 10) return { at: date.iso, zoneOpen: used === null };
+    // “Friday 12 March 2027, one minute past four in the afternoon, 16:01”: the only figures of a clock are the time.
+    const clocks = [...value.matchAll(/\b(?:[01]?\d|2[0-3]):[0-5]\d(?::[0-5]\d)?\b/g)];
+    const joined = date && clocks.length === 1 ? readDates({ text: `${value.slice(date.start, date.end)} ${clocks[0]![0]}`, start: 0, end: 0 }, now, used, 'day-month')[0] : undefined;
+    return joined && joined.iso.length > 10 ? { at: joined.iso, zoneOpen: used === null } : null;
+  };
+  const candidates = rows.filter((r) => labels.receivedAt.test(r.label)).sort((a, b) => (/receiv|submi|hand|accept|arriv|stor|upload/i.test(b.label) ? 1 : 0) - (/receiv|submi|hand|accept|arriv|stor|upload/i.test(a.label) ? 1 : 0));
+  for (const r of candidates) {
+    const at = read(r.value);
+    if (!at) continue;
+    // Each document with a time of its own: all are there when the last one is.
+    const all = candidates.filter((o) => o.label === r.label).flatMap((o) => read(o.value) ?? []);
+    return all.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0] ?? at;
+  }
+  // Date and time in rows of their own.
+  const date = rows.find((r) => /^(?:submission |received )?date(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label)), time = rows.find((r) => /^(?:submission |received )?time(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label));
+  if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
+  // “Handed in on: 12/03/2027” over “Handed in at: 16:42”.
+  const clock = candidates.find((r) => /^\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)?(?: \(?[A-Z]{2,5}\)?)?$/i.test(r.value.trim())), dayOf = clock && candidates.find((r) => r !== clock && read(`${r.value} ${clock.value}`) !== null);
+  if (clock && dayOf) return read(`${dayOf.value} ${clock.value}`)!;
+  const sentences = text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/);
+  // A log of steps, each with its time: the step that ends it is the one, not the one that began it.
+  const steps = sentences.filter((l) => /^\W*(?:\d{4}-\d\d-\d\d|\d{1,2}[-./ ]\w{2,9}[-./ ]\d{2,4})[T ,]+\d{1,2}:\d\d/.test(l)), ending = steps.length > 1 ? steps.findLast((l) => /\b(?:receipt|reference|submitted|handed in|received|accepted|verified|complete[d]?|stored|confirmed)\b/i.test(l) && !/\b(?:not|failed|started|waiting)\b/i.test(l)) : undefined, ended = ending ? read(ending) : null;
+  if (ended) return ended;
+  // In a log the line that speaks of the receipt is the one, not those of the steps before it.
+  for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
+    if (!/(?<!\p{L})(?:déposé|remis|reçu|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|did (?:get|receive)|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    // A line for each file, with the time of each: all are there when the last one is.
+    const files = expected.length > 1 && expected.some((name) => line.includes(name)) ? sentences.filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
+    if (files.length > 1) return files.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]!;
+    const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
+    if (at) return at;
+  }
+  // “The submission was created at 15:10 and last updated at 16:42”: what is there is the last state.
+  const updated = /\b(?:submission|hand-?in|upload|paper|file)\b[^.\n]*\b(?:last )?(?:updated|changed|replaced|resubmitted) (?:on|at) ([^\n]{8,60})/i.exec(text), changed = updated && read(updated[1]!);
+  if (changed) return changed;
+  // “Last modified” beside a status that says it was handed in.
+  const modified = rows.find((r) => /^last (?:modified|changed|updated|edited)$/i.test(r.label)), settled = rows.find((r) => labels.status.test(r.label) && /\b(?:submitted|handed in|received|final)\b/i.test(r.value) && !/\b(?:not|draft|un\w+)\b/i.test(r.value)), lastState = modified && settled ? read(modified.value) : null;
+  if (lastState) return lastState;
+  // The line of the file itself.
+  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) if (expected.some((name) => line.includes(name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
+  // “… submitted on 15 March 2027:” with “13:40  essay.pdf” below it: the only day of the text and the time beside the file.
+  const days = [...new Set(readDates({ text: text.slice(0, 20_000), start: 0, end: text.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none').map((d) => d.iso.slice(0, 10)))], clocks = text.split('\n').filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => /^\W*(\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?)\b/i.exec(l)?.[1] ?? []).sort();
+  if (days.length === 1 && clocks.length > 0) { const at = read(`${days[0]!} ${clocks.at(-1)!}`); if (at) return at; }
+  // A line that is a date with a time and nothing else; not the first one, nor a last one in figures: pages are printed with theirs.
+  const lines = text.split('\n').map((l) => l.trim()).filter(Boolean), found = new Map<string, { at: string; zoneOpen: boolean }>();
+  lines.forEach((line, i) => {
+    const bare = /^(?:\w+day,?\s+)?(?:\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[A-Z][a-z]{2,8}\.?,?\s+\d{4}|[A-Z][a-z]{2,8}\.?\s+\d{1,2}(?:st|nd|rd|th)?,?\s+\d{4}|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4})[,T]?\s*(?:at\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?(?:\s*\(?[A-Z][A-Za-z/+:\d ]{1,20}\)?)?\.?$/i.test(line);
+    if (!bare || i === 0 || (/^\d/.test(line) && !/[A-Za-z]{3}/.test(line) && i === lines.length - 1)) return;
+    const at = read(line);
+    if (at) found.set(at.at, at);
+  });
+  if (found.size === 1) return [...found.values()][0]!;
+  // It says that something was received, and of all its lines one has a date with a time: “REF 417 – Fri 12 Mar, 4:42pm”.
+  const said = /\b(?:received|handed in|submitted|accepted)\b/i.test(text), dated = found.size === 0 && (said || /^\W*(?:submission |hand-?in )?receipt\b/im.test(text)) ? lines.filter((l, i) => (said || i > 0 && i < lines.length - 1) && /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
+  if (dated.length === 1) return dated[0]!;
+  const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
+  return { at: null, zoneOpen: false, ...(day ? { day } : {}) };
+}

@@ -1,0 +1,47 @@
+import { receiptLabels } from '../tables/receipt-labels.ts';
+
+/** One line of a receipt: what it calls something, and what that is. */
+export interface Row { label: string; value: string }
+
+/** What rows are called, by what they tell. Compiled by hand. */
+export const labels = {
+  id: /^(?:ack(?:nowledge?ment)?[\s-]*(?:id|no\.?|number|code|ref\.?)|(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment|lodge?ment|filing|entry|case)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid|uid)|unique (?:id|identifier|reference|number))$/i,
+  receivedAt: /^(?:(?:time ?)?stamp(?:ed)?|(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|in|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
+  fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload|object)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
+  size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|octets|volume)$/i,
+  title: /^(?:(?:submission|paper|document|assignment|essay|work|file)?\s*title|title of (?:the )?(?:submission|paper|work)|name of (?:the )?(?:paper|submission|work)|subject of paper)$/i,
+  extract: /^(?:(?:text )?(?:extract|excerpt|preview|snippet|sample)(?: (?:of|from) (?:the )?(?:text|paper|document|submission))?|first (?:words|lines|line|sentence|\d+ words|\d+ characters)|opening (?:words|lines)|(?:opening|start|beginning)(?: (?:words|lines))? of (?:the|your) (?:text|paper|document|work|file)|begin(?:s|ning)(?: (?:of (?:the )?(?:text|paper|document)|with))?|text(?: begins)?|(?:your|the) (?:document|paper|text|work|file) (?:begins|starts)(?: with)?|starts with|piece of (?:the )?text|submission text|paper text)$/i,
+  status: /^(?:(?:submission|receipt|paper|hand-?in|upload)?\s*(?:status|state)|result)$/i,
+  place: /^(?:place|(?:submitted|filed|uploaded|delivered|lodged|placed|stored|received|handed[- ]in)(?: (?:to|in|into|at|under|for))|where|assignment|assignment name|destination|point of submission|box|folder|inbox|abgabe|ordner)$/i,
+  module: /^(?:module|course|unit|class|subject|for)$/i,
+  stated: /^(?:(?:number of )?(?:files|documents|items|attachments)(?: (?:received|submitted|stored|count))?|file count|documents count)$/i,
+  ignored: /^(?:printed|print(?:ed)? (?:on|at|date|time)|date printed|generated|page(?! count)|sent|from|to|cc|mail date|due|due (?:date|time)|deadline|closes|opens|feedback(?: due)?|marks? (?:due|returned)|reply-to|message-id|issued|downloaded|viewed|expires|valid until|last login)(?: .*)?$/i,
+};
+
+/** “Receipt code” on a line and “QX-77” on the one below it: a label alone, and its value up to an empty line. */
+function stacked(text: string): string {
+  const alone = [labels.id, labels.receivedAt, labels.fileName, labels.size, labels.title, labels.status, labels.place], isLabel = (line: string | undefined): boolean => line !== undefined && /^\p{L}[\p{L} ]{1,30}$/u.test(line.trim()) && alone.some((l) => l.test(line.trim())), out: string[] = [], lines = text.split('\n');
+  for (let i = 0; i < lines.length; i++) {
+    const value: string[] = [];
+    if (isLabel(lines[i])) while (value.length < 3 && lines[i + 1 + value.length]?.trim() && !isLabel(lines[i + 1 + value.length]) && !/^[^\d]{0,40}:\s/.test(lines[i + 1 + value.length]!)) value.push(lines[i + 1 + value.length]!.trim());
+    if (value.length > 0) out.push(`${lines[i]!.trim()}: ${value.join(' ')}`);
+    else out.push(lines[i]!);
+    i += value.length;
+  }
+  return out.join('\n');
+}
+
+/** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
+export function rowsOf(text: string): Row[] {
+  // “Receipt R-5. Place: Report 1. File: …” says on one line what others say on three.
+  return stacked(text).split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
+    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|Reference|Ref\.?|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+    // “Zeit / Time: …” is labelled in two languages.
+    return m ? m[1]!.trim().replace(/[\s_]+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: receiptLabels.get(label.toLowerCase().replace(/'/g, '’')) ?? label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
+  });
+}
+
+/** Endings of papers' names. */
+export const extensions = 'pdf|docx?|odt|rtf|txt|jpe?g|png|tiff?|zip|pptx?|xlsx?|html?|md|heic|tex|csv';
+/** A value without the marks that it is quoted in. */
+export const cleanQuotes = (v: string | null): string | null => v?.replace(/^[“"‘'«„]+|[”"’'»“]+[.]?$/g, '').trim() || null;
