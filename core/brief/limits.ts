@@ -41,10 +41,10 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // “Word count required: 1,500 (tolerance 10% either way)”.
     const labelled = new RegExp(`^\\W*(?:word ?(?:count|length)|number of words)(?: (?:required|expected|asked|wanted))?\\s*[:=]\\s*(${number})\\s*\\((?:tolerance|leeway|margin)?:?\\s*(?:of |±|\\+/-)?\\s*(\\d{1,2})\\s?%(?: (?:either way|tolerance|leeway|margin|either side))?\\)\\W*$`, 'i').exec(clause.text);
     if (labelled && /tolerance|leeway|margin|either|±|\+\//i.test(labelled[0])) { const value = numberOf(labelled[1]!), give = Number(labelled[2]) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: n, start: clause.start, end: clause.end, clause, override: isCorrection(clause) }); return [of('minWords', Math.ceil(value * (1 - give) - 1e-9)), of('maxWords', Math.floor(value * (1 + give) + 1e-9))]; }
-    // “The word limit (1,800) stays”.
     // “Word allowance: 3000 (plus 10%)”.
     const allowance = new RegExp(`^\\W*word (?:allowance|limit|count|length)\\s*[:=|]\\s*(${number})\\s*\\((?:plus|\\+)\\s*(\\d{1,2})\\s?%[^)]{0,20}\\)`, 'i').exec(clause.text);
     if (allowance && !/[-–−]|minus|either/i.test(allowance[0].slice(allowance[0].indexOf('(')))) return [{ field: 'maxWords', value: Math.floor(numberOf(allowance[1]!) * (1 + Number(allowance[2]) / 100) + 1e-9), start: clause.start, end: clause.start + allowance.index + allowance[0].length, clause, override: isCorrection(clause) }];
+    // “The word limit (1,800) stays”.
     const inBrackets = new RegExp(`\\b(word|page) limit \\((${number})(?: (?:words|pages))?\\)`, 'i').exec(clause.text);
     if (inBrackets && numberOf(inBrackets[2]!) >= 2) return [{ field: /^w/i.test(inBrackets[1]!) ? 'maxWords' : 'maxPages', value: numberOf(inBrackets[2]!), start: clause.start + inBrackets.index, end: clause.start + inBrackets.index + inBrackets[0].length, clause, override: isCorrection(clause) }];
     // “The limit is 3k words, hard.”

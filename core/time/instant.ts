@@ -53,8 +53,8 @@ export function showInstant(iso: string, zone: string | null): string {
   return local.setLocale('en-GB').toFormat(bare ? 'ccc d LLL yyyy' : 'ccc d LLL yyyy, HH:mm');
 }
 
-/** The due time that holds: an extension already granted, else the common one, else the last part's. */
-export const effectiveDue = (brief: Brief): string | null => brief.extension ?? brief.due ?? [...brief.parts].reverse().find((p) => p.due)?.due ?? null;
+/** The due time that holds in the end: an extension already granted, else the common one, else that of the part that is due last. */
+export const effectiveDue = (brief: Brief): string | null => windowNow(brief, Infinity, brief.timeZone).due;
 
 /** The stretch of time that counts now: of the whole, or, where parts have times of their own, of the part that is due next; the last one where all are past.
  * @param zone - in which times without an offset hold; `label` is the part's */
@@ -62,5 +62,5 @@ export function windowNow(brief: Brief, now: number, zone: string | null): { ope
   const whole = { opens: brief.opens, due: brief.extension ?? brief.due, label: null };
   if (whole.due !== null) return whole;
   const ends = brief.parts.flatMap((part) => { const at = part.due === null ? null : instantOf(part.due, zone, 'end'); return at === null ? [] : [{ part, at }]; }).sort((a, b) => a.at - b.at), next = ends.find(({ at }) => at >= now) ?? ends.at(-1);
-  return next ? { opens: brief.opens ?? next.part.opens, due: next.part.due, label: brief.parts.length > 1 ? next.part.label : null } : whole;
+  return next ? { opens: next.part.opens ?? brief.opens, due: next.part.due, label: brief.parts.length > 1 ? next.part.label : null } : whole;
 }

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { DateTime } from 'luxon';
 import { madeBrief } from '../testing/made.ts';
 import { calendarOf, dayInCalendar } from './calendar.ts';
-import { windowNow } from './instant.ts';
+import { effectiveDue, windowNow } from './instant.ts';
 import { nextOffice, planTime, usualOfficeHours, type PlanInput } from './plan.ts';
 
 const at = (iso: string): number => DateTime.fromISO(iso, { setZone: true }).toMillis();
@@ -80,6 +80,7 @@ test.each([
   ['before both', '2027-04-01T10:00:00Z', 'Essay', '2027-04-26T16:00:00+01:00', null], ['at the very end of the first', '2027-04-26T15:00:00Z', 'Essay', '2027-04-26T16:00:00+01:00', null],
   ['between them', '2027-04-26T15:00:01Z', 'Reflective log', '2027-05-10T16:00:00+01:00', '2027-05-03T09:00:00+01:00'], ['after both', '2027-06-01T10:00:00Z', 'Reflective log', '2027-05-10T16:00:00+01:00', '2027-05-03T09:00:00+01:00'],
 ])('the window that counts %s', (_, now, label, due, opens) => { expect(windowNow(inParts, Date.parse(now), 'Europe/London')).toEqual({ label, due, opens }); });
+test('in the end the part that is due last holds, wherever it is listed', () => { expect(effectiveDue(inParts)).toBe('2027-05-10T16:00:00+01:00'); });
 test('a due time of the whole holds whatever the parts say, and an extension before it', () => {
   expect(windowNow({ ...inParts, due: '2027-05-01' }, 0, null)).toEqual({ label: null, due: '2027-05-01', opens: null });
   expect(windowNow({ ...inParts, due: '2027-05-01', extension: '2027-05-08' }, 0, null).due).toBe('2027-05-08');

@@ -24,3 +24,7 @@ test('what is no picture after all gives nothing and breaks nothing', async () =
   expect(await said('{\\rtf1 {\\pict\\jpegblip ffd8ff}{\\pict\\wmetafile8 0100090000}{\\pict', 'a.rtf')).toEqual([]);
   expect(await said('<p><img src="data:image/png;base64,////////////////////A">', 'a.html')).toEqual([]);
 });
+test('groups that are never closed are each looked at once', async () => {
+  expect(await said(`{\\rtf1 Words. ${'\\pict {ff'.repeat(60_000)}`, 'a.rtf')).toEqual([]);
+  expect(await said(`{\\rtf1 Words. ${'{\\header {\\pict\\jpegblip ffd8'.repeat(20_000)}`, 'a.rtf')).toEqual([]);
+});

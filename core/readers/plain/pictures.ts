@@ -28,10 +28,11 @@ export function* picturesOfRtf(bytes: Uint8Array): Iterable<Uint8Array> {
     const token = /\\[a-z]+-?\d* ?|\\'[0-9a-f]{2}|\\[^a-z]|[{}]|[^\\{}]+/giy;
     token.lastIndex = m.index + m[0].length;
     let depth = 0, digits = '';
-    for (let t = token.exec(source)?.[0]; t !== undefined && depth >= 0 && digits.length < 2 * largest; t = token.exec(source)?.[0]) {
+    for (let t = token.exec(source)?.[0]; t !== undefined && depth >= 0 && !/^\\pict(?![a-z])/.test(t) && digits.length < 2 * largest; t = token.exec(source)?.[0]) {
       if (t === '{') depth++; else if (t === '}') depth--; else if (depth === 0 && !t.startsWith('\\')) digits += t.replace(/[^0-9a-f]+/gi, '');
     }
-    yield Uint8Array.from({ length: digits.length >> 1 }, (_, i) => parseInt(digits.slice(2 * i, 2 * i + 2), 16));
+    // Drawings of other kinds, and what another program shows in a picture's place, say nothing.
+    if (/^(?:ffd8|89504e47)/i.test(digits)) yield Uint8Array.from({ length: digits.length >> 1 }, (_, i) => parseInt(digits.slice(2 * i, 2 * i + 2), 16));
   }
 }
 

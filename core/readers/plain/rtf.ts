@@ -39,11 +39,13 @@ function rtfStructure(source: string): NonNullable<DocumentFacts['structure']> {
 /** Pictures of heads and feet that stand there a second time, word by word: some programs write these for the file and again for its first section. */
 function picturesSaidAgain(source: string): number {
   const seen = new Set<string>();
-  let again = 0;
+  let again = 0, seenTo = 0;
   for (const m of source.matchAll(/\{\\(?:head|foot)er[lrf]?\b/g)) {
+    // Each letter is looked at once, also where groups lie in each other and are never closed.
+    if (m.index < seenTo) continue;
     let depth = 0, end = m.index;
     do { if (source[end] === '\\') end++; else if (source[end] === '{') depth++; else if (source[end] === '}') depth--; end++; } while (depth > 0 && end < source.length);
-    const group = source.slice(m.index, end);
+    const group = source.slice(m.index, seenTo = end);
     if (seen.has(group)) again += (group.match(/\\pict\b/g)?.length ?? 0) - (group.match(/\\nonshppict\b/g)?.length ?? 0);
     seen.add(group);
   }
