@@ -10,7 +10,7 @@ import { latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/docx.ts';
-import { linesOf, linesOn, piecesOf, type LineLook, type LineOn, type LinePicture, type LinePlace } from './running-lines.ts';
+import { lineKey, linesOf, linesOn, piecesOf, type LineLook, type LineOn, type LinePicture, type LinePlace } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
 import { familyOf, oneColumn, oneSize, type FontFamily, type PageDescription } from './page-description.ts';
@@ -65,6 +65,7 @@ async function stampRunningLines(pdf: PdfDocument, page: PageDescription, sheets
     number = first && lines.numberFrom !== null && (index > 0 || i === 0) ? lines.numberFrom : number + 1;
     before = index;
     const { head, foot } = linesOn(lines, number, count, first && (index > 0 || i === 0));
+    for (const { slot } of [head, foot]) page.linesShown.add(lineKey(index, slot));
     if (lines.numberFormat !== 'decimal') page.generated.push(formatNumber(number, lines.numberFormat));
     for (const [slot, on] of [['head', head], ['foot', foot]] as const) on.pictures.forEach((picture, k) => { pictures++; once.add(`${index} ${slot} ${k} ${picture.source.length}`); });
     const ends = [['left', left], ['centre', (left + widthPt - right) / 2], ['right', widthPt - right]] as const, width = widthPt - left - right;
@@ -183,7 +184,8 @@ export async function layOut(page: PageDescription, job: Job, titled = true): Pr
     if (sound === null) throw new CannotDo('unreadable', `The pages could not be set (${reason(error)}).`, 'Save it again from the program it was written in.');
     const broken = 'a damaged picture is left out';
     if (!page.losses.includes(broken)) page.losses.push(broken);
-    return layOnce({ ...page, body: sound }, job, titled);
+    const rest = { ...page, body: sound };
+    try { return await layOnce(rest, job, titled); } finally { page.repeatedPictures = rest.repeatedPictures; }
   }
 }
 /** A body without the pictures that do not decode; null where all of them do. */

@@ -9,6 +9,7 @@ export interface PageDescription extends RunningLines {
   /** what the text itself gives as its title; empty where it gives none */ title: string;
   language: string | null;
   baseFont: FontFamily; baseSizePt: number;
+  /** the running lines that pages have come to show, known when the pages are set: each as {@link lineKey} has it */ linesShown: Set<string>;
   /** words that the mapping itself adds: list labels, note marks */ generated: string[];
   /** pictures of heads and feet that later pages show again, known when the pages are set */ repeatedPictures: number;
   counts: { images: number; tables: number; equations: number; footnotes: number };
@@ -29,6 +30,6 @@ export function familyOf(font: string): FontFamily {
 
 export const a4: PageSize = { widthPt: 595.28, heightPt: 841.89, marginsPt: [72, 72, 72, 72] };
 export const emptyPage = (): PageDescription => ({
-  body: '', ...a4, ...noLines(), laterLines: [], title: '', language: null, baseFont: 'serif', baseSizePt: 12, generated: [], repeatedPictures: 0,
+  body: '', ...a4, ...noLines(), laterLines: [], title: '', language: null, baseFont: 'serif', baseSizePt: 12, linesShown: new Set(), generated: [], repeatedPictures: 0,
   counts: { images: 0, tables: 0, equations: 0, footnotes: 0 }, substituted: [], losses: [],
 });

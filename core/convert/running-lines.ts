@@ -34,13 +34,15 @@ export function gatherLines(sections: RunningLines[]): { first: RunningLines; la
   return { first, later, of };
 }
 
+/** Names one running line of a whole. @param index - 0 for those of the first section, or the number of later ones */
+export const lineKey = (index: number, slot: LineSlot): string => `${index} ${slot}`;
 /** What stands in a page's head or foot. */
-export interface LineOn { line: string; look: LineLook | null; pictures: LinePicture[] }
+export interface LineOn { slot: LineSlot; line: string; look: LineLook | null; pictures: LinePicture[] }
 /** A page's head and foot. @param number - of the page @param count - of all pages @param first - the first one that has these lines */
 export function linesOn(lines: RunningLines, number: number, count: number, first: boolean): Record<'head' | 'foot', LineOn> {
   const slots: readonly [LineSlot, LineSlot] = first && lines.firstPageDiffers ? ['firstHead', 'firstFoot'] : lines.evenPagesDiffer && number % 2 === 0 ? ['evenHead', 'evenFoot'] : ['head', 'foot'];
   const fill = (line: string): string => line.replace(/\u0001/g, formatNumber(number, lines.numberFormat)).replace(/\u0002/g, String(count));
-  const [head, foot] = slots.map((slot): LineOn => ({ line: fill(lines[slot]), look: lines.looks[slot] ?? null, pictures: lines.pictures[slot] ?? [] })) as [LineOn, LineOn];
+  const [head, foot] = slots.map((slot): LineOn => ({ slot, line: fill(lines[slot]), look: lines.looks[slot] ?? null, pictures: lines.pictures[slot] ?? [] })) as [LineOn, LineOn];
   return { head, foot };
 }
 

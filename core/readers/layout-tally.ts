@@ -26,6 +26,9 @@ export class LayoutTally {
     this.spacings.set(look.spacing, (this.spacings.get(look.spacing) ?? 0) + n);
   }
 
+  /** The faces that were counted. */
+  get faces(): string[] { return [...this.fonts.keys()]; }
+
   /** The layout by style; null where there is too little text. */
   facts(marginsMm: LayoutFacts['marginsMm']): LayoutFacts | null {
     if (this.characters < fewest) return null;

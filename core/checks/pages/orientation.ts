@@ -4,7 +4,7 @@ import type { SheetFacts } from '../../model/facts.ts';
 const across = (all: SheetFacts[]): SheetFacts[] => all.filter((s) => s.width > s.height);
 
 export const pagesOrientation = defineCheck({
-  id: 'pages.orientation', needs: [], kinds: ['pdf', 'docx', 'docm', 'odt'], reference: 'common practice, no published source',
+  id: 'pages.orientation', needs: [], kinds: ['pdf', 'docx', 'docm', 'odt', 'rtf', 'doc'], reference: 'common practice, no published source',
   unread: ({ facts }) => { const s = sheetsOf(facts); return s.ok ? null : s.code; },
   asked: () => 'pages one way up',
   found: (input) => { const all = sheetsIn(input), n = across(all).length; return n === 0 ? 'all upright' : n === all.length ? 'all across' : `${n} of ${all.length}${input.facts.pages.ok ? '' : ' sections'} across`; },

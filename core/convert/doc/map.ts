@@ -2,11 +2,11 @@ import { escapeXml } from '../../engines/xml.ts';
 import { CannotDo } from '../../model/outcome.ts';
 import type { DocLooks, DocParagraphLook, DocRunLook, DocSection } from '../../readers/doc/looks.ts';
 import type { DocPicture } from '../../readers/doc/pictures.ts';
-import { openCompound, paragraphsOf, readStories, type DocStories } from '../../readers/doc/text.ts';
+import { openCompound, paragraphsOf, readStories, type DocStories, type RunningStory } from '../../readers/doc/text.ts';
 import { placesOf, type Places } from '../places.ts';
 import { pictureSource } from '../picture.ts';
-import { a4, emptyPage, type PageDescription, type PageSize } from '../page-description.ts';
-import { gatherLines, noLines, oneLine, placedLine, shownLines, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { a4, emptyPage, familyOf, type PageDescription, type PageSize } from '../page-description.ts';
+import { gatherLines, noLines, oneLine, placedLine, placeOf, shownLines, type LineLook, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
 /** Maps an old word-processor file to a page description: paragraphs and characters as they look, headings, lists, tables, links, notes. What is not carried over is told. Source: [MS-DOC] 2.4.1 (the signs in the text), 2.8.25 (fields).
@@ -17,7 +17,8 @@ export function mapDoc(bytes: Uint8Array): PageDescription {
   if (!stories) throw new CannotDo('unreadable', 'The text of this old word-processor file cannot be found.', 'Open it in a word processor and save it as DOCX.');
   const page = emptyPage(), looks = stories.looks(), size = looks?.run(0).size;
   if (!looks) page.losses.push('the words of this old format are carried over, not its formatting: the tables that hold it are damaged');
-  page.baseSizePt = commonSize(stories.main, looks) ?? size ?? 12;
+  page.baseSizePt = mostCommon(stories.main, looks, (look) => look.size) ?? size ?? 12;
+  page.baseFont = familyOf(mostCommon(stories.main, looks, (look) => look.font) ?? 'Times');
   const { bookmarks, boxes } = stories.marks(), whole = `${stories.main}${stories.notes}`;
   const places = placesOf([...whole.matchAll(localLink)].map((m) => m[1]!), bookmarks.map((b) => b.name)), setting: Setting = { looks, page, places, bookmarks: new Map(), boxes: new Map() };
   for (const b of bookmarks) setting.bookmarks.set(b.at, [...(setting.bookmarks.get(b.at) ?? []), b.name]);
@@ -39,7 +40,7 @@ function runningLines(looks: DocLooks | null, running: DocStories['running']): R
   // Where the properties are damaged, the first section's lines are those of all.
   return (looks && looks.sections.length > 0 ? looks.sections : [null]).map((section, i) => {
     const lines: RunningLines = { ...before, firstPageDiffers: section?.firstPageDiffers ?? false, evenPagesDiffer: looks?.evenPagesDiffer ?? false, numberFrom: section?.numberFrom ?? null, numberFormat: numberFormats[section?.numberFormat ?? 0] ?? 'decimal' }, own = running(i);
-    for (const slot of ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const) { const line = runningLine(own[slot]); if (line) lines[slot] = line; }
+    for (const slot of ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const) { const { line, look } = runningLine(own[slot], looks), { [slot]: _, ...others } = lines.looks; if (line) { lines[slot] = line; lines.looks = look ? { ...others, [slot]: look } : others; } }
     if (section?.goesOn && i > 0) return shownLines({ ...before, firstPageDiffers: false, numberFrom: null });
     before = lines;
     return shownLines(lines);
@@ -47,19 +48,32 @@ function runningLines(looks: DocLooks | null, running: DocStories['running']): R
 }
 const numberFormats: readonly PageNumberFormat[] = ['decimal', 'upperRoman', 'lowerRoman', 'upperLetter', 'lowerLetter'];
 
-/** A header or footer as one line; page fields become marks. */
-function runningLine(story: string): string {
-  const [number, count] = ['\ue002', '\ue003'], fields = story.replace(/\u0013([^\u0013-\u0015]*)(?:\u0014[^\u0013\u0015]*)?\u0015/g, (whole, code: string) => (/\b(?:NUMPAGES|SECTIONPAGES)\b/.test(code) ? count : /\bPAGE\b/.test(code) ? number : whole));
-  // The head's and foot's own style has a stop in the middle and one at the right: common practice, no published source.
-  return oneLine(paragraphsOf(fields).paragraphs.filter((p) => p.trim()).map((p) => placedLine(p.replace(/\n+/g, '   '), 'left', ['centre', 'right']))).replaceAll(number, '\u0001').replaceAll(count, '\u0002');
+/** A header or footer as one line, its pieces where alignment and tab stops put them; page fields become marks. */
+function runningLine({ text, from }: RunningStory, looks: DocLooks | null): { line: string; look: LineLook | null } {
+  const [number, count] = ['\ue002', '\ue003'], fields = (story: string): string => story.replace(/\u0013([^\u0013-\u0015]*)(?:\u0014[^\u0013\u0015]*)?\u0015/g, (whole, code: string) => (/\b(?:NUMPAGES|SECTIONPAGES)\b/.test(code) ? count : /\bPAGE\b/.test(code) ? number : whole));
+  const lines: string[] = [];
+  let at = from, look: LineLook | null = null;
+  for (const paragraph of text.split('\r')) {
+    const own = looks?.paragraph(at + paragraph.length), shown = paragraphsOf(fields(paragraph)).paragraphs.filter((p) => p.trim());
+    // Cells of a table stand beside each other; and where nothing is said, the usual style has a stop in the middle and one at the right: common practice, no published source.
+    const stops: LinePlace[] = paragraph.includes('\u0007') || !own?.tabs ? ['centre', 'right'] : own.tabs.map((t) => placeOf(t.kind));
+    const align = own?.align === 'center' ? 'centre' : own?.align === 'right' ? (own.rtl ? 'left' : 'right') : own?.rtl ? 'right' : 'left';
+    if (shown.length > 0) {
+      const first = looks?.run(at + Math.max(0, paragraph.search(/[^\s\u0000-\u001f]/)));
+      look ??= first ? { sizePt: first.size ?? null, font: first.font ?? null, bold: first.bold ?? false, italic: first.italic ?? false, colour: first.colour ?? null } : null;
+      lines.push(...shown.map((p) => placedLine(p.replace(/\n+/g, '   '), align, stops)));
+    }
+    at += paragraph.length + 1;
+  }
+  return { line: oneLine(lines).replaceAll(number, '\u0001').replaceAll(count, '\u0002'), look };
 }
 
-/** The size that most letters have. */
-function commonSize(text: string, looks: DocLooks | null): number | null {
+/** What most letters have. */
+function mostCommon<T>(text: string, looks: DocLooks | null, of: (look: DocRunLook) => T | undefined): T | null {
   if (!looks) return null;
-  const sizes = new Map<number, number>();
-  for (let i = 0; i < text.length; i += Math.max(1, Math.floor(text.length / 400))) { const s = looks.run(i).size; if (s) sizes.set(s, (sizes.get(s) ?? 0) + 1); }
-  return [...sizes].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
+  const counts = new Map<T, number>();
+  for (let i = 0; i < text.length; i += Math.max(1, Math.floor(text.length / 400))) { const value = of(looks.run(i)); if (value) counts.set(value, (counts.get(value) ?? 0) + 1); }
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
 }
 
 /** The notes of a story, each without the mark that begins it. */
@@ -136,9 +150,15 @@ const sizeOf = (s: DocSection | undefined): PageSize => (s && s.widthPt > 100 &&
 function lose(page: PageDescription, what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
 
 function marked(html: string, look: DocRunLook, page: PageDescription): string {
+  const { font } = look;
+  if (font && !page.substituted.some((s) => s.asked === font)) page.substituted.push({ asked: font, used: familyOf(font) });
   if (look.caps) html = html.toUpperCase().replace(/&(AMP|LT|GT|QUOT|#39);/g, (e) => e.toLowerCase());
   if (look.raise) html = `<${look.raise}>${html}</${look.raise}>`;
-  if (look.size && look.size !== page.baseSizePt && look.size >= 4 && look.size <= 96) html = `<span style="font-size:${look.size}pt">${html}</span>`;
+  const css: string[] = [];
+  if (look.size && look.size !== page.baseSizePt && look.size >= 4 && look.size <= 96) css.push(`font-size:${look.size}pt`);
+  if (look.font && familyOf(look.font) !== page.baseFont) css.push(`font-family:${familyOf(look.font)}`);
+  if (look.colour && look.colour !== '000000') css.push(`color:#${look.colour}`);
+  if (css.length > 0) html = `<span style="${css.join(';')}">${html}</span>`;
   if (look.bold) html = `<b>${html}</b>`;
   if (look.italic) html = `<i>${html}</i>`;
   if (look.underline) html = `<u>${html}</u>`;

@@ -1,6 +1,8 @@
 /** Properties of characters and paragraphs in an old word-processor file. Lengths in points. Source: [MS-DOC] 2.6.1 (character properties), 2.6.2 (paragraph properties); numbers from memory. */
-export interface DocRunLook { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; hidden?: boolean; deleted?: boolean; /** by a tracked change */ inserted?: boolean; highlighted?: boolean; raise?: 'sup' | 'sub'; size?: number; /** where in the data stream a picture lies that stands here */ picture?: number }
-export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 'justify'; /** from right to left */ rtl?: boolean; left?: number; right?: number; first?: number; before?: number; after?: number; /** as a multiple of single spacing */ line?: number; breakBefore?: boolean; inTable?: boolean; rowEnd?: boolean; outline?: number; list?: number; level?: number }
+export interface DocRunLook { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; hidden?: boolean; deleted?: boolean; /** by a tracked change */ inserted?: boolean; highlighted?: boolean; raise?: 'sup' | 'sub'; size?: number; font?: string; /** six hexadecimal digits */ colour?: string; /** on a ground of its own */ shaded?: boolean; /** where in the data stream a picture lies that stands here */ picture?: number }
+export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 'justify'; /** from right to left */ rtl?: boolean; left?: number; right?: number; first?: number; before?: number; after?: number; /** as a multiple of single spacing */ line?: number; /** of a line in points, or at least that */ height?: number; atLeast?: boolean; /** on a ground of its own */ shaded?: boolean; /** stops of its tabs in order, from the left edge of its text */ tabs?: DocTab[]; breakBefore?: boolean; inTable?: boolean; rowEnd?: boolean; outline?: number; list?: number; level?: number }
+/** `kind`: what lines up there (TBD.jc; [MS-DOC] 2.9.306). */
+export interface DocTab { at: number; kind: 'left' | 'center' | 'right' }
 /** One piece of text: its first character's number, how many follow, and where they lie in the main stream. */
 export interface DocPiece { from: number; characters: number; at: number; narrow: boolean }
 /** `end`: the character behind its last one; `goesOn`: it begins on the page on which the one before it ends. */
@@ -22,7 +24,7 @@ function modifiers(bytes: Uint8Array, modify: Modify): void {
 }
 /** A switch: off, on, as the style says, or the other way round. */
 const toggled = (value: number, style: boolean | undefined): boolean => (value === 0x80 ? !!style : value === 0x81 ? !style : value !== 0);
-function changeRun(look: DocRunLook, style: DocRunLook, charStyle: (istd: number) => DocRunLook): Modify {
+function changeRun(look: DocRunLook, style: DocRunLook, charStyle: (istd: number) => DocRunLook, fonts: readonly string[]): Modify {
   return (sprm, o) => {
     switch (sprm) {
       case 0x0835: look.bold = toggled(o.getUint8(0), style.bold); break;
@@ -36,11 +38,15 @@ function changeRun(look: DocRunLook, style: DocRunLook, charStyle: (istd: number
       case 0x2a3e: look.underline = o.getUint8(0) !== 0; break;
       case 0x2a48: look.raise = o.getUint8(0) === 1 ? 'sup' : o.getUint8(0) === 2 ? 'sub' : undefined; break;
       case 0x4a43: look.size = o.getUint16(0, true) / 2; break;
+      case 0x4a4f: look.font = fonts[o.getUint16(0, true)] ?? look.font; break;
+      case 0x6870: look.colour = o.getUint8(3) === 0xff ? undefined : hex(o.getUint8(0), o.getUint8(1), o.getUint8(2)); break;
+      case 0x4866: case 0xca71: look.shaded = true; break;
       case 0x6a03: look.picture = o.getUint32(0, true); break;
       case 0x4a30: Object.assign(look, charStyle(o.getUint16(0, true))); break;
     }
   };
 }
+const hex = (...parts: number[]): string => parts.map((p) => p.toString(16).padStart(2, '0')).join('');
 const alignments = [undefined, 'center', 'right', 'justify'] as const, twips = (o: DataView): number => o.getInt16(0, true) / 20;
 function changeParagraph(look: DocParagraphLook): Modify {
   return (sprm, o) => {
@@ -52,7 +58,16 @@ function changeParagraph(look: DocParagraphLook): Modify {
       case 0x8411: case 0x8460: look.first = twips(o); break;
       case 0xa413: look.before = o.getUint16(0, true) / 20; break;
       case 0xa414: look.after = o.getUint16(0, true) / 20; break;
-      case 0x6412: if (o.getInt16(2, true) === 1 && o.getInt16(0, true) > 0) look.line = o.getInt16(0, true) / 240; break;
+      case 0x6412: {
+        // LSPD ([MS-DOC] 2.9.151): a multiple; or points, exact where below zero.
+        const value = o.getInt16(0, true), multiple = o.getInt16(2, true) === 1;
+        look.line = multiple && value > 0 ? value / 240 : undefined;
+        look.height = multiple || value === 0 ? undefined : Math.abs(value) / 20;
+        look.atLeast = value > 0;
+        break;
+      }
+      case 0x442d: case 0xc64d: look.shaded = true; break;
+      case 0xc60d: case 0xc615: look.tabs = tabsAfter(look.tabs ?? [], o, sprm === 0xc615); break;
       case 0x2407: look.breakBefore = o.getUint8(0) !== 0; break;
       case 0x2416: look.inTable = o.getUint8(0) !== 0; break;
       case 0x2417: look.rowEnd = o.getUint8(0) !== 0; break;
@@ -61,6 +76,16 @@ function changeParagraph(look: DocParagraphLook): Modify {
       case 0x460b: look.list = o.getUint16(0, true); break;
     }
   };
+}
+
+const tabKinds = ['left', 'center', 'right'] as const;
+/** Stops after some are taken away and others set. Source: [MS-DOC] 2.9.182 (PChgTabsPapxOperand), 2.9.181 (PChgTabsOperand). @param closing - each stop that goes has a distance within which others go too */
+function tabsAfter(before: DocTab[], o: DataView, closing: boolean): DocTab[] {
+  const gone = o.byteLength > 0 ? o.getUint8(0) : 0, add = 1 + gone * (closing ? 4 : 2);
+  if (add >= o.byteLength) return before;
+  const away = Array.from({ length: gone }, (_, i) => ({ at: o.getInt16(1 + 2 * i, true) / 20, near: closing ? Math.abs(o.getInt16(1 + 2 * (gone + i), true)) / 20 : 0 })), count = Math.min(o.getUint8(add), Math.floor((o.byteLength - add - 1) / 3));
+  const set = Array.from({ length: count }, (_, i): DocTab => ({ at: o.getInt16(add + 1 + 2 * i, true) / 20, kind: tabKinds[o.getUint8(add + 1 + 2 * count + i) & 7] ?? 'left' }));
+  return [...before.filter((t) => !away.some((a) => Math.abs(a.at - t.at) <= Math.max(1, a.near)) && !set.some((s) => s.at === t.at)), ...set].sort((a, b) => a.at - b.at);
 }
 
 interface Style { sti: number; base: number; paragraph: Uint8Array; run: Uint8Array }
@@ -79,6 +104,18 @@ function readStyles(table: Uint8Array, from: number, length: number): (Style | n
     styles.push({ sti: view.getUint16(start, true) & 0xfff, base: kind >> 4, paragraph, run: take() });
   }
   return styles;
+}
+
+/** Names of the fonts that runs ask for, by number. Source: [MS-DOC] 2.9.286 (SttbfFfn), 2.9.87 (FFN); numbers from memory. */
+function readFonts(table: Uint8Array, [from, length]: [number, number]): string[] {
+  if (length < 4 || from + length > table.length) return [];
+  const view = new DataView(table.buffer, table.byteOffset + from, length), names: string[] = [], count = view.getUint16(0, true), before = 39;
+  for (let i = 0, at = 4; i < count && at < length; i++) {
+    const size = view.getUint8(at), name = size > before && at + 1 + size <= length ? new TextDecoder('utf-16le').decode(table.subarray(from + at + 1 + before, from + at + 1 + size - ((size - before) & 1))) : '';
+    names.push(name.split('\0')[0]!);
+    at += 1 + size;
+  }
+  return names;
 }
 
 interface ListLevel { start: number; format: number; text: string }
@@ -155,7 +192,7 @@ function sectionsOf(word: Uint8Array, table: Uint8Array, [from, length]: [number
 
 /** @param at - offset and length of a part of the table stream, by its place in the file's head */
 export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[], at: (place: number) => [number, number], formatNumber: (n: number, format: string) => string): DocLooks {
-  const styles = readStyles(table, ...at(0xa2)), runs = stretches(word, table, at(0xfa), false), paragraphs = stretches(word, table, at(0x102), true), lists = readLists(table, at(0x2e2), at(0x2ea));
+  const styles = readStyles(table, ...at(0xa2)), runs = stretches(word, table, at(0xfa), false), paragraphs = stretches(word, table, at(0x102), true), lists = readLists(table, at(0x2e2), at(0x2ea)), fonts = readFonts(table, at(0x112));
   const chain = (istd: number): Style[] => { const out: Style[] = []; for (let i = istd, hops = 0; hops < 20; hops++) { const s = styles[i]; if (!s) break; out.unshift(s); i = s.base; } return out; };
   const known = new Map<number, { run: DocRunLook; paragraph: DocParagraphLook }>();
   const styleOf = (istd: number): { run: DocRunLook; paragraph: DocParagraphLook } => {
@@ -163,7 +200,7 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
     if (kept) return kept;
     const run: DocRunLook = {}, paragraph: DocParagraphLook = { style: istd };
     known.set(istd, { run, paragraph });
-    for (const s of chain(istd)) { modifiers(s.paragraph, changeParagraph(paragraph)); modifiers(s.run, changeRun(run, run, (i) => styleOf(i).run)); }
+    for (const s of chain(istd)) { modifiers(s.paragraph, changeParagraph(paragraph)); modifiers(s.run, changeRun(run, run, (i) => styleOf(i).run, fonts)); }
     return { run, paragraph };
   };
   let lately = 0;
@@ -187,7 +224,7 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
       const key = `${own.start} ${within(paragraphs, offsetOf(character))?.style ?? 0}`, kept = looksOfRuns.get(key);
       if (kept) return kept;
       const look = { ...style };
-      modifiers(own.bytes, changeRun(look, style, (i) => styleOf(i).run));
+      modifiers(own.bytes, changeRun(look, style, (i) => styleOf(i).run, fonts));
       looksOfRuns.set(key, look);
       return look;
     },

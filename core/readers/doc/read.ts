@@ -2,7 +2,9 @@ import { read, unread, type DocumentFacts, type FileFacts, type Passage, type Pl
 import { printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { noteMark, takeNoteMarks } from '../note-marks.ts';
+import { namedFonts } from '../named-fonts.ts';
 import { sectionStarts } from '../sections.ts';
+import { settingOf } from './layout.ts';
 import { readProperties } from './properties.ts';
 import { openCompound, paragraphsOf, readStories, type DocStories } from './text.ts';
 import { tracesOf } from './traces.ts';
@@ -10,9 +12,9 @@ import { tracesOf } from './traces.ts';
 const places: readonly ['main' | 'notes' | 'endnotes' | 'headers' | 'comments' | 'boxes', PlaceKind][] = [['main', 'text'], ['notes', 'footnote'], ['endnotes', 'footnote'], ['headers', 'runningHead'], ['comments', 'comment'], ['boxes', 'textbox']];
 
 /** Reads an old word-processor file: its text story by story, its stored properties, and all readable strings besides, so that nothing that names anyone is missed.
- * Fonts, layout and pictures are not read. Source: [MS-DOC], [MS-CFB], [MS-OLEPS]. */
+ * How it is set is read from its styles. Source: [MS-DOC], [MS-CFB], [MS-OLEPS]. */
 export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
-  const rest: Passage = { part: 'file', place: 'hidden', page: null, text: printableStrings(bytes) }, bare = { fonts: unread('notOfThisKind'), layout: unread('notOfThisKind'), pages: unread('noFixedPages'), photo: unread('notOfThisKind'), statedPages: null, integrity: [] } as const;
+  const rest: Passage = { part: 'file', place: 'hidden', page: null, text: printableStrings(bytes) }, bare = { fonts: unread('damaged'), layout: unread('damaged'), pages: unread('noFixedPages'), photo: unread('notOfThisKind'), statedPages: null, integrity: [] } as const;
   let stories: DocStories | null = null, stream: ((name: string) => Uint8Array | null) | null = null;
   try { stream = openCompound(bytes); stories = readStories(stream); } catch { /* told below: the text could not be read */ }
   const metadata = stream ? readProperties(stream) : [], head = stream?.('WordDocument');
@@ -25,7 +27,7 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
     file.troubles.push({ code: 'damaged', part: 'WordDocument', page: null, text: 'the tables that say where the text lies cannot be read' });
     return { file, ...bare, integrity: [], words: unread('damaged'), passages: read([rest], [{ part: 'WordDocument', page: null, why: 'unreadable' }]), metadata: read(metadata), remains: unread('damaged'), structure: null };
   }
-  const passages: Passage[] = [], traces = tracesOf(stories), texts = { ...stories, main: traces.shown };
+  const passages: Passage[] = [], traces = tracesOf(stories), setting = settingOf(stories), texts = { ...stories, main: traces.shown };
   let section: Passage['section'];
   // Signs for notes of one kind go to the notes in their order.
   const oneKind = !stories.notes.trim() !== !stories.endnotes.trim();
@@ -49,7 +51,9 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   kept('hidden', traces.hidden);
   const notes = (stories.main.match(/\u0002/g) ?? []).length;
   return {
-    file, ...bare, integrity: traces.hidden.map((text) => ({ code: 'vanish' as const, part: 'text', page: null, box: null, quote: text.slice(0, 80), count: 1 })), words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))), passages: read([...passages, rest]), metadata: read(metadata),
+    file, ...bare, integrity: [...traces.hidden.map((text) => ({ code: 'vanish' as const, part: 'text', page: null, box: null, quote: text.slice(0, 80), count: 1 })), ...setting?.unseen ?? []],
+    ...(setting ? { fonts: read(namedFonts(setting.fonts)), layout: setting.layout ? read(setting.layout) : unread('noFixedPages'), sheets: setting.sheets, headings: setting.headings } : {}), pageNumbers: /\u0013\s*PAGE\b/.test(stories.headers),
+    words: read(countWords(passages.filter((p) => p.place === 'text').map((p) => p.text).join('\n'))), passages: read([...passages, rest]), metadata: read(metadata),
     remains: read({ comments: (stories.main.match(/\u0005/g) ?? []).length, trackedChanges: traces.deleted.length + traces.inserted.length, highlights: traces.highlights, revisions: 0 }), structure: { images: picturesIn(stories), tables: tablesIn(stories), equations: 0, footnotes: notes },
   };
 }

@@ -11,8 +11,14 @@ export function openCompound(bytes: Uint8Array): (name: string) => Uint8Array | 
   return (name) => { const entry = find(file, name); return entry?.content ? new Uint8Array(entry.content as Uint8Array) : null; };
 }
 
+/** `from`: the number of its first character. */
+export interface RunningStory { text: string; from: number }
+/** In the order in which they are kept ([MS-DOC] 2.8.22). */
+const lineNames = ['evenHead', 'head', 'evenFoot', 'foot', 'firstHead', 'firstFoot'] as const;
+type LineName = (typeof lineNames)[number];
+
 /** The stories of an old word-processor file, each with its control characters. `comments` to `boxes` are empty where there are none. */
-export interface DocStories { /** running lines of a section, each with its signs; empty where it has none of its own */ running: (section: number) => { evenHead: string; head: string; evenFoot: string; foot: string; firstHead: string; firstFoot: string }; main: string; notes: string; headers: string; comments: string; endnotes: string; boxes: string; /** bookmarks and anchored boxes; none where their tables are damaged */ marks: () => DocMarks; /** number of the first character of a story */ from: { main: number; notes: number; endnotes: number; boxes: number }; /** how characters and paragraphs look; null where the tables that say so are damaged */ looks: () => DocLooks | null; /** a picture by the place that a character's look names */ picture: (place: number) => DocPicture | null }
+export interface DocStories { /** running lines of a section, each with its signs; empty where it has none of its own */ running: (section: number) => Record<LineName, RunningStory>; main: string; notes: string; headers: string; comments: string; endnotes: string; boxes: string; /** bookmarks and anchored boxes; none where their tables are damaged */ marks: () => DocMarks; /** number of the first character of a story */ from: { main: number; notes: number; endnotes: number; boxes: number }; /** how characters and paragraphs look; null where the tables that say so are damaged */ looks: () => DocLooks | null; /** a picture by the place that a character's look names */ picture: (place: number) => DocPicture | null }
 
 /** Reads the text pieces of a binary word-processor file. Source: [MS-DOC] 2.5 (FIB), 2.9.38 (Clx), 2.8.35 (PlcPcd), 2.9.73 (FcCompressed).
  * @returns null where the tables that say where the text lies are damaged, or the file is encrypted */
@@ -35,13 +41,18 @@ export function readStories(stream: (name: string) => Uint8Array | null): DocSto
   }
   let from = 0;
   const next = (at: number): string => { const n = fib.getInt32(at, true), part = text.slice(from, from + Math.max(0, n)); from += Math.max(0, n); return part; };
-  const main = next(0x4c), notesFrom = from, notes = next(0x50), headers = next(0x54);
+  const main = next(0x4c), notesFrom = from, notes = next(0x50), headersFrom = from, headers = next(0x54);
   next(0x58);
   const comments = next(0x5c), endnotesFrom = from, endnotes = next(0x60), boxesFrom = from, boxes = next(0x64);
   const tables = new DataView(table.buffer, table.byteOffset, table.byteLength), at = (place: number): [number, number] => (place + 8 <= word.length ? [fib.getUint32(place, true), fib.getUint32(place + 4, true)] : [0, 0]);
-  // Six separators of notes, then six stories a section: even and odd header, even and odd footer, first header and footer ([MS-DOC] 2.8.22).
-  const [list, bytes] = at(0xf2), running = (story: number): string => { const i = list + 4 * (6 + story); return bytes >= 4 * (8 + story) && list + bytes <= table.length ? headers.slice(tables.getUint32(i, true), tables.getUint32(i + 4, true)) : ''; };
-  return { running: (section) => { const [evenHead, head, evenFoot, foot, firstHead, firstFoot] = Array.from({ length: 6 }, (_, i) => running(6 * section + i)) as [string, string, string, string, string, string]; return { evenHead, head, evenFoot, foot, firstHead, firstFoot }; }, main, notes, headers, comments, endnotes, boxes, from: { main: 0, notes: notesFrom, endnotes: endnotesFrom, boxes: boxesFrom }, marks: () => { try { return readMarks(table, at); } catch { return { bookmarks: [], boxes: [] }; } }, looks: () => { try { return readLooks(word, table, placed, at, formatNumber); } catch { return null; } }, picture: (place) => { try { return pictureAt(stream('Data'), place); } catch { return null; } } };
+  // Six separators of notes, then six stories a section.
+  const [list, bytes] = at(0xf2), running = (story: number): RunningStory => {
+    const i = list + 4 * (6 + story);
+    if (bytes < 4 * (8 + story) || list + bytes > table.length) return { text: '', from: headersFrom };
+    const start = tables.getUint32(i, true);
+    return { text: headers.slice(start, tables.getUint32(i + 4, true)), from: headersFrom + start };
+  };
+  return { running: (section) => Object.fromEntries(lineNames.map((name, i) => [name, running(6 * section + i)])) as Record<LineName, RunningStory>, main, notes, headers, comments, endnotes, boxes, from: { main: 0, notes: notesFrom, endnotes: endnotesFrom, boxes: boxesFrom }, marks: () => { try { return readMarks(table, at); } catch { return { bookmarks: [], boxes: [] }; } }, looks: () => { try { return readLooks(word, table, placed, at, formatNumber); } catch { return null; } }, picture: (place) => { try { return pictureAt(stream('Data'), place); } catch { return null; } } };
 }
 const mostCharacters = 50_000_000;
 

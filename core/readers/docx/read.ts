@@ -1,9 +1,10 @@
+import { namedFonts } from '../named-fonts.ts';
 import { besides } from '../besides.ts';
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
-import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type IntegrityFact, type MetadataFact, type Passage, type PlaceKind, type Trouble } from '../../model/facts.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type Gap, type IntegrityFact, type MetadataFact, type Passage, type PlaceKind, type Trouble } from '../../model/facts.ts';
 import { printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { propertySorts, storyParts } from '../../tables/ooxml-parts.ts';
@@ -80,7 +81,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   }
   if (revisionIds.size > 0) metadata.push({ part: 'word/settings.xml', key: 'rsid', value: `${revisionIds.size} revision ids`, sort: 'revision-ids' });
   passages.push(...aboutArchive(bytes, pack.names()));
-  const fonts: FontFacts[] = [...usedFonts].map((name) => ({ name, type: 'named', embedded: embeddedFonts.has(name), subset: false, toUnicode: true, readable: true, page: null }));
+  const fonts = namedFonts(usedFonts, (name) => embeddedFonts.has(name));
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: counts.comments, trackedChanges: counts.trackedChanges, highlights: counts.highlights, revisions: 0 }),

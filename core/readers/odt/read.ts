@@ -4,10 +4,11 @@ import { headingsOfOdt } from '../headings.ts';
 import { Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
-import { read, unread, type DocumentFacts, type FileFacts, type FontFacts, type Gap, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
 import { printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { odfMetaSorts } from '../../tables/ooxml-parts.ts';
+import { namedFonts } from '../named-fonts.ts';
 import { sectionStarts } from '../sections.ts';
 import { points, readOdfStyles } from '../../styles/odf.ts';
 import { sniffKind } from '../kind.ts';
@@ -48,7 +49,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
   const sum = (k: 'images' | 'tables' | 'equations' | 'footnotes' | 'comments' | 'trackedChanges'): number => stories.reduce((n, s) => n + s[k], 0);
   passages.push(...aboutArchive(bytes, pack.names()));
   const looks = looksIn(pack);
-  const fonts: FontFacts[] = [...(looks?.fonts ?? new Set(stories.flatMap((s) => [...s.fonts])))].map((name) => ({ name, type: 'named', embedded: pack.names().some((n) => n.startsWith('Fonts/')), subset: false, toUnicode: true, readable: true, page: null }));
+  const carried = pack.names().some((n) => n.startsWith('Fonts/')), fonts = namedFonts(looks?.fonts ?? stories.flatMap((s) => [...s.fonts]), () => carried);
   const body = stories.map((s) => s.text).join('');
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(body)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim()), gaps), metadata: read(metadata, gaps),

@@ -3,6 +3,7 @@ import { read, unread } from '../../model/facts.ts';
 import { singleSpacingOf } from '../../tables/faces.ts';
 import { decodeCodePage, latin1 } from '../../text/bytes.ts';
 import { fromHex, lookAlike, white } from '../../text/colour.ts';
+import { namedFonts } from '../named-fonts.ts';
 import { LayoutTally, spacingOf } from '../layout-tally.ts';
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
@@ -22,7 +23,7 @@ export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   return {
     ...plainFacts(file, [...toParagraphs(rtf.text), ...notes, ...rtf.apart], metadata, text, rtfStructure(source)),
     remains: read({ comments: rtf.counts.comments, trackedChanges: rtf.counts.trackedChanges, highlights: rtf.counts.highlights, revisions: 0 }),
-    layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: [rtf.sheet], pageNumbers: rtf.pageNumbers, integrity: rtf.unseen,
+    fonts: read(namedFonts(rtf.fonts)), layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: [rtf.sheet], pageNumbers: rtf.pageNumbers, integrity: rtf.unseen,
   };
 }
 
@@ -71,7 +72,7 @@ interface Group {
 }
 interface RtfText {
   text: string; info: Record<string, string>; apart: Passage[]; notes: string[]; counts: { comments: number; trackedChanges: number; highlights: number };
-  layout: LayoutFacts | null; sheet: SheetFacts; pageNumbers: boolean; unseen: DocumentFacts['integrity'];
+  fonts: string[]; layout: LayoutFacts | null; sheet: SheetFacts; pageNumbers: boolean; unseen: DocumentFacts['integrity'];
 }
 const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext)$/;
 
@@ -159,7 +160,7 @@ function rtfToText(source: string): RtfText {
   const mm = (side: string): number => Math.round((Math.abs(page[side]!) / 1440) * 254) / 10;
   return {
     text: text.replace(/\n{3,}/g, '\n\n'), info, apart, notes: notes.map((x) => x.trim()), counts, pageNumbers, unseen: unseen.words,
-    layout: tally.facts({ left: mm('margl'), right: mm('margr'), top: mm('margt'), bottom: mm('margb') }), sheet: { page: null, width: page['paperw']! / 20, height: page['paperh']! / 20 },
+    fonts: tally.faces, layout: tally.facts({ left: mm('margl'), right: mm('margr'), top: mm('margt'), bottom: mm('margb') }), sheet: { page: null, width: page['paperw']! / 20, height: page['paperh']! / 20 },
   };
   function changeLook(word: string, n: number | null, on: boolean): void {
     const { look } = state;
