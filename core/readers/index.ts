@@ -9,7 +9,7 @@ import { findIntegrity } from './integrity.ts';
 
 const maxBytes = 1 << 30;
 /** Each reader is loaded when the first file of its kind comes. */
-const plain = () => import('./plain/read.ts');
+const plain = () => import('./plain/read.ts'), html = () => import('./plain/html.ts');
 
 /** Gathers the facts of one file. Never throws for a bad file: damage becomes a trouble, and what could not be read is `unread`.
  * @param twin - for a file and the copy that was made of it: pages that show the same are read once, and no sum of the bytes is made
@@ -60,9 +60,9 @@ async function readKind(bytes: Uint8Array, name: string, context: ReadContext): 
         return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await (await import('./docx/read.ts')).readDocx(bytes, file, context);
       case 'odt': case 'ods': case 'odp':
         return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await (await import('./odt/read.ts')).readOdt(bytes, file, context);
-      case 'markdown': return await withPicturesOf('html', (await plain()).readMarkdown(bytes, file), bytes);
+      case 'markdown': return await withPicturesOf('html', (await html()).readMarkdown(bytes, file), bytes);
       case 'txt': case 'tex': case 'csv': case 'json': case 'eml': case 'xml': return (await plain()).readPlain(bytes, file);
-      case 'html': return await withPicturesOf('html', (await plain()).readHtml(bytes, file), bytes);
+      case 'html': return await withPicturesOf('html', (await html()).readHtml(bytes, file), bytes);
       case 'rtf': return await withPicturesOf('rtf', (await import('./plain/rtf.ts')).readRtf(bytes, file), bytes);
       case 'doc': return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : (await import('./doc/read.ts')).readDoc(bytes, file);
       case 'jpeg': case 'png': case 'tiff': case 'heic': {

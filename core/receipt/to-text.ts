@@ -4,7 +4,7 @@ import type { Ocr } from '../engines/ocr.ts';
 import { pictureText, scannedText } from '../readers/image-text.ts';
 import { readDocument } from '../readers/index.ts';
 import { sniffKind } from '../readers/kind.ts';
-import { htmlToText } from '../readers/plain/read.ts';
+import { htmlToText } from '../readers/plain/html.ts';
 import { decodeText } from '../text/bytes.ts';
 import { CannotDo } from '../model/outcome.ts';
 

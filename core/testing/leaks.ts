@@ -88,7 +88,7 @@ export const leaks: Row[] = [
   ['p.rtf', 'rtf template path', 'metadata.template', false, () => enc(`{\\rtf1{\\*\\template C:\\\\Users\\\\nvi204\\\\t.dot}Hello there}`)],
   ['p.rtf', 'rtf annotation', 'identity.comment', false, () => enc(`{\\rtf1 Hello{\\*\\atnid NVI}{\\*\\atnauthor ${S}}{\\*\\annotation look}}`)],
   ['p.html', 'html meta', 'metadata.author', false, () => enc(`<!doctype html><html><head><meta name="author" content="${S}"></head><body><p>Hello there reader</p></body></html>`)],
-  ['p.html', 'html comment', 'identity.hidden', false, () => enc(`<!doctype html><html><body><!-- by ${S} --><p>Hello there reader</p></body></html>`)],
+  ['p.html', 'html comment', 'identity.comment', false, () => enc(`<!doctype html><html><body><!-- by ${S} --><p>Hello there reader</p></body></html>`)],
   ['p.html', 'html attr', 'identity.hidden', false, () => enc(`<!doctype html><html><body><p data-owner="nvi204" title="by ${S}">Hello there reader</p></body></html>`)],
   ['p.md', 'front matter', 'metadata.author', false, () => enc(`---\nauthor: ${S}\n---\n\n# Hello\n\nText here.\n`)],
   ['p.txt', 'text', 'identity.text', false, () => enc(`Hello there. By ${S}.`)],

@@ -3,13 +3,14 @@ import { escapeXml } from '../../engines/xml.ts';
 import { emptyPage, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { formatNumber } from '../../styles/docx.ts';
+import { outOfSight } from '../../readers/plain/html.ts';
 import { takeNotes } from '../../readers/plain/html-notes.ts';
 import { pictureSource } from '../picture.ts';
 import { placesOf } from '../places.ts';
 
 /** What a web page may keep: blocks, and marks within a line. Everything else gives only its text; scripts, styles and forms give nothing. */
 const blocks = new Set(['p', 'div', 'section', 'article', 'header', 'footer', 'main', 'nav', 'aside', 'address', 'figure', 'figcaption', 'dl', 'dt', 'dd', 'details', 'summary', 'fieldset', 'caption', 'body', 'center']);
-const inline: Readonly<Record<string, string>> = { b: 'b', strong: 'b', i: 'i', em: 'i', cite: 'i', dfn: 'i', var: 'i', u: 'u', ins: 'u', s: 's', del: 's', strike: 's', sup: 'sup', sub: 'sub' };
+const inline: Readonly<Record<string, string>> = { b: 'b', strong: 'b', i: 'i', em: 'i', cite: 'i', dfn: 'i', var: 'i', u: 'u', ins: 'u', s: 's', strike: 's', sup: 'sup', sub: 'sub' };
 /** What the `type` of an ordered list counts with (HTML Living Standard, 4.4.5). */
 const listFormats: Readonly<Record<string, string>> = { a: 'lowerLetter', A: 'upperLetter', i: 'lowerRoman', I: 'upperRoman' };
 const dropped = new Set(['script', 'style', 'title', 'template', 'noscript', 'head', 'iframe', 'object', 'embed', 'canvas', 'audio', 'video', 'select', 'button', 'svg']);
@@ -19,7 +20,7 @@ export function mapHtmlSource(whole: string): PageDescription {
   const { source, notes } = takeNotes(whole), noteList: string[] = [], numbers = new Map<string, number>();
   const page = emptyPage();
   let out = '', line = '', skip = 0, pre = 0, quote = 0, math: string | null = null, inCell = 0;
-  const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [], /** direction and alignment as the elements around hand them down */ around: { rtl: boolean; align: string }[] = [];
+  const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [], /** direction and alignment as the elements around hand them down */ around: { rtl: boolean; align: string; /** nothing of it is shown */ unseen: boolean }[] = [];
   const named = (attributes: string): string[] => [...source.matchAll(new RegExp(`\\b(?:${attributes})\\s*=\\s*["']([^"']+)["']`, 'gi'))].map((m) => m[1]!), places = placesOf(named('href').filter((h) => h.startsWith('#')).map((h) => h.slice(1)), named('id|name'));
   const lengths = /<ol\b[^>]*\breversed\b/i.test(source) ? lengthsOfLists(source) : [];
   let label = '', ordered = 0;
@@ -44,18 +45,19 @@ export function mapHtmlSource(whole: string): PageDescription {
   const alignment = (a: Record<string, string>): string => /text-align:\s*(center|right|left|justify)/.exec(a.style ?? '')?.[1] ?? /^(?:center|right|left|justify)$/i.exec(a.align ?? '')?.[0].toLowerCase() ?? '';
   const parser = new Parser({
     onopentag(name, a) {
-      begin(name, a);
-      const outer = around.at(-1), dir = a.dir?.toLowerCase() ?? /\bdirection:\s*(rtl|ltr)/.exec(a.style ?? '')?.[1];
+      const outer = around.at(-1), unseen = outer?.unseen === true || name === 'del' || outOfSight(name, a);
+      if (unseen) { if (!outer?.unseen) lose(name === 'del' ? 'tracked deletions are left out' : 'hidden text is left out'); } else begin(name, a);
+      const dir = a.dir?.toLowerCase() ?? /\bdirection:\s*(rtl|ltr)/.exec(a.style ?? '')?.[1];
       // A table does not hand down how the text around it is aligned.
-      around.push({ rtl: dir === 'rtl' || dir !== 'ltr' && outer?.rtl === true, align: name === 'table' ? '' : alignment(a) || (name === 'center' ? 'center' : outer?.align ?? '') });
+      around.push({ unseen, rtl: dir === 'rtl' || dir !== 'ltr' && outer?.rtl === true, align: name === 'table' ? '' : alignment(a) || (name === 'center' ? 'center' : outer?.align ?? '') });
     },
     ontext(text) {
       if (math !== null) { math += escapeXml(text); return; }
-      if (skip > 0) return;
+      if (skip > 0 || around.at(-1)?.unseen) return;
       line += pre > 0 ? escapeXml(text).replace(/ {2}/g, '&#160; ').replace(/\n/g, '<br/>') : escapeXml(text.replace(/[ \t\r\n]+/g, ' '));
     },
     onclosetag(name) {
-      end(name);
+      if (!around.at(-1)?.unseen) end(name);
       around.pop();
     },
   }, { decodeEntities: true });

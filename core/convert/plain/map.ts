@@ -1,6 +1,6 @@
 import { escapeXml } from '../../engines/xml.ts';
 import { decodeText } from '../../text/bytes.ts';
-import { markdownToHtml, splitFrontMatter } from '../../readers/plain/markdown.ts';
+import { markdownToHtml, splitFrontMatter, struckThrough } from '../../readers/plain/markdown.ts';
 import { mapHtmlSource } from '../html/map.ts';
 import { emptyPage, type PageDescription } from '../page-description.ts';
 
@@ -16,6 +16,6 @@ export const mapHtml = (bytes: Uint8Array): PageDescription => mapHtmlSource(dec
 /** Markdown (CommonMark with tables and footnotes), by way of HTML. What stands before it between lines of dashes is about the file and is left out, but for its title and language. */
 export function mapMarkdown(bytes: Uint8Array): PageDescription {
   const { body, fields } = splitFrontMatter(decodeText(bytes)), field = (key: string): string | undefined => fields.find(([k]) => k.toLowerCase() === key)?.[1];
-  const page = mapHtmlSource(markdownToHtml(body));
+  const page = mapHtmlSource(struckThrough(markdownToHtml(body)));
   return { ...page, title: field('title') ?? page.title, language: field('lang') ?? field('language') ?? page.language };
 }

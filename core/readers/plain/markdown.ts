@@ -15,3 +15,6 @@ export const frontMatterFacts = (fields: [string, string][]): MetadataFact[] => 
 const marked = new Marked({ gfm: true }).use(footnotes());
 /** CommonMark with tables and footnotes (`[^1]`), as a web page's body. */
 export const markdownToHtml = (body: string): string => marked.parse(body, { async: false });
+
+/** Markdown strikes words out (`~~so~~`) to be seen, as one does by hand; it is no change that somebody has to accept. */
+export const struckThrough = (html: string): string => html.replace(/(<\/?)del\b/g, '$1s');
