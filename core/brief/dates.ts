@@ -164,11 +164,13 @@ function readWeekdaysOfMonth(clause: Clause, now: DateTime, zone: string | null)
   });
 }
 
-/** “Friday 5th”, “Thu 25th”: a day of the week and of the month, without a month, is the next that is both; none where that is months away. */
+const dayName = '(?<name>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?', noMonth = String.raw`(?!\s*(?:of |at the end of )?\W{0,2}(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|week|period|lecture|class|session|floor|edition))`;
+const daysOfWeek = [new RegExp(`\\b${dayName}\\.?,? (?<day>\\d{1,2})(?:st|nd|rd|th)\\b${noMonth}`, 'gi'), new RegExp(`\\bthe (?<day>\\d{1,2})(?:st|nd|rd|th)(?: \\(|,? (?:which is |that is )?a |, )${dayName}\\b\\)?${noMonth}`, 'gi')];
+/** “Friday 5th”, “the 12th (Friday)”: a day of the week and of the month, without a month, is the next that is both; none where that is months away. */
 function readDaysOfWeek(clause: Clause, now: DateTime, zone: string | null): ReadDate[] {
-  return [...matchesIn(clause, /\b(mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?\.?,? (\d{1,2})(?:st|nd|rd|th)\b(?!\s*(?:of |at the end of )?\W{0,2}(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|week|period|lecture|class|session|floor|edition))/gi)].flatMap((m): ReadDate[] => {
+  return daysOfWeek.flatMap((pattern) => [...matchesIn(clause, pattern)]).flatMap((m): ReadDate[] => {
     if (/\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\W{0,3}$/i.test(clause.text.slice(0, m.at - clause.start))) return [];
-    const weekday = DateTime.fromFormat(m[1]!.slice(0, 3), 'ccc', { locale: 'en' }).weekday, day = Number(m[2]), today = now.startOf('day');
+    const weekday = DateTime.fromFormat(m.groups!['name']!.slice(0, 3), 'ccc', { locale: 'en' }).weekday, day = Number(m.groups!['day']), today = now.startOf('day');
     const next = Array.from({ length: 100 }, (_, i) => today.plus({ days: i })).find((d) => d.day === day && d.weekday === weekday);
     if (!next) return [];
     const time = timeOf(null, clause.text, m.at - clause.start, m.to - clause.start, 0, clause.text.length);

@@ -40,7 +40,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “Spreadsheet: xlsx.”
   if (/^(?:spreadsheet|slide deck|presentation|slides)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /^\W*$/.test(before) && /^\s*:/.test(mention.clause.text.slice(mention.to - mention.clause.start))) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “- report.pdf (no more than 12 pages)”: an item of a list that is a file.
-  const item = /^[\s•▪◦*–-]*([A-Za-z][A-Za-z-]{2,})\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b(?=\s*(?:\(|[–:-]|$))/i.exec(mention.clause.text);
+  const item = /^[\s•▪◦*–-]*(?:\d{1,2}[.)]\s*)?([A-Za-z][A-Za-z-]{2,})\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b(?=\s*(?:\(|[–:-]|$))/i.exec(mention.clause.text);
   if (item && item[0].length >= mention.to - mention.clause.start && item[0].length - (mention.to - mention.clause.start) < 2) return { label: item[1]!, at: mention.clause.start + item[0].indexOf(item[1]!) };
   // “Submit report.pdf and src.zip”: the names of files name the documents; elsewhere an ending says only the kind.
   if (/[\w>\])}]\.?$/.test(before) && (before.endsWith('.') || mention.clause.text[mention.at - mention.clause.start] === '.')) {

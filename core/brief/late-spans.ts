@@ -1,4 +1,5 @@
-import { numberWords, type Clause, type Statement } from './statements.ts';
+import type { DateTime } from 'luxon';
+import { matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
 
 const span = /\b(\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen)(?:[\s-]|(?<=\d)(?=h))(?:(?:calendar|working|week|business|school|full|more|further|extra|late)[\s-]?)?(days?|hours?|hrs?|h|weeks?)\b/gi;
 const lateness = /\b(?:late(?:ness|r)?|overdue|penal\w*|deduct\w*|capped|minus|lose|(?:per|a|each|every) (?:\w+ )?day|(?:after|past|miss\w*) (?:the|this|your|our) (?:deadline|due|time))\b|%\s*(?:off|per|\/)/i;
@@ -34,6 +35,15 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
   const days = /\b(?:first|1st) day\b/i.test(text) ? [...text.matchAll(/\b(first|second|third|fourth|fifth)\b(?: day\b)?/gi)].at(-1) : undefined, upTo = days && thereafter.test(text.slice(days.index)) && ends.test(text.slice(days.index)) ? ['first', 'second', 'third', 'fourth', 'fifth'].indexOf(days[1]!.toLowerCase()) + 1 : 0;
   if (days && upTo > 0 && days.index < clause.text.length) found.push({ value: upTo, start: clause.start + days.index, end: clause.start + days.index + days[0].length });
   return found.sort((a, b) => b.value - a.value)[0] ?? null;
+}
+
+/** “I won't take any after the 15th”: the day of the month of a deadline that is known. @param due - its day */
+export function daysToDate(clauses: Clause[], due: DateTime): Statement<number>[] {
+  const last = /\b(?:after|past|beyond|later than)\s+(?:(?:\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?|noon|midnight)\s+on\s+)?(?:\w+day,? )?the (\d{1,2})(?:st|nd|rd|th)\b(?!\s*(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|week|day|page|hour))/gi;
+  return clauses.flatMap((clause) => [...matchesIn(clause, last)].flatMap((m): Statement<number>[] => {
+    const day = Number(m[1]), days = day > due.day ? day - due.day : day + due.daysInMonth! - due.day;
+    return day < 1 || day > 31 || day === due.day || !ends.test(clause.text) || elsewhere.test(clause.text) ? [] : [{ value: days, start: m.at, end: m.to }];
+  }));
 }
 
 /** “Within 24 hours 5 marks, within 48 hours 10 marks”: as much for the second day as for the first. */

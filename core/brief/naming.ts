@@ -71,6 +71,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       // What a pattern stands for of the student is in the name whatever the rest of it is.
       const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|login|net-?id|student|candidate|exam|surname|initials|last|first|family|group|matric|reg|number)/i, 'your ').replace(/(?<![A-Za-z0-9]|(?:course|module|class|unit|group|paper|essay|net|user)[ _-]?)ID(?![A-Za-z0-9])/gi, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
+      if (/\bfollowed by\b/i.test(pattern.value)) collectFields(clause, 0, out, override);
       // “Number_Essay2.docx where Number is your student number”.
       const meaning = /\bwhere\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
       if (meaning) collectFields(clause, pattern.end - clause.start + meaning.index, out, override);
@@ -119,6 +120,8 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
     else if (new RegExp(`^${detail}$`, 'i').test(said)) { joined += `[${said}]`; fields++; }
     else { joined += said; marks ||= /[_-]$/.test(said) || fields > 0 && !/\s/.test(said); if (++plain > 1 && fields === 0) return null; }
   }
+  // “The registration number followed by the surname”: in the text's own words, where no mark is named.
+  if (!marks && between === undefined && fields > 1 && plain === 0 && /\bfollowed by\b/i.test(m[0])) return { value: m[0].replace(/^(?:the|your)\s+/i, ''), start: clause.start + m.index + /^(?:(?:the|your)\s+)?/i.exec(m[0])![0].length, end: clause.start + m.index + m[0].length };
   return (marks || between !== undefined) && !/\]\[/.test(joined) ? { value: joined, start: clause.start + m.index, end: clause.start + m.index + m[0].length } : null;
 }
 

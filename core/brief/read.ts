@@ -8,6 +8,7 @@ import { readAttempts } from './attempts.ts';
 import { readCounting } from './counting.ts';
 import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
+import { daysToDate } from './late-spans.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits } from './limits.ts';
 import { readNaming } from './naming.ts';
@@ -116,7 +117,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.attempts.keeps = one('attempts.keeps', attempts.keeps);
   const late = readLate(clauses);
   brief.late.percentPerDay = one('late.percentPerDay', late.percentPerDay);
-  brief.late.cutoffDays = one('late.cutoffDays', [...late.cutoffDays, ...times.lateUntil.flatMap((s) => { const days = brief.due ? lastDay(s.value).diff(lastDay(brief.due), 'days').days : 0; return days > 0 || (days === 0 && s.value === brief.due) ? [{ ...s, value: days }] : []; })]);
+  const lastDue = brief.due ? lastDay(brief.due) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === brief.due) ? [{ ...s, value: days }] : []; }) : [], spans = [...late.cutoffDays, ...dated];
+  brief.late.cutoffDays = one('late.cutoffDays', spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue));
 
   const layout = readLayout(clauses);
   brief.layout.pageSize = one('layout.pageSize', layout.pageSize);

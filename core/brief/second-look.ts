@@ -46,7 +46,7 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
 
 /** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */
 export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<string>[] {
-  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late )?cut[- ]?off(?: date| time)?|late (?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)|available until)\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
+  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late |hard |absolute )?cut[- ]?off(?: date| time)?|late (?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)|available until)\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
   if (due) return cut.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
   for (const r of cut) r.role = 'due';
   return [];

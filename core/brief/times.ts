@@ -37,7 +37,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   if (several) out.parts = parts;
   const labels = new Set(parts.map((p) => p.label.toLowerCase()));
   for (const r of rows) {
-    if (several && r.label && labels.has(r.label.toLowerCase())) continue;
+    if (several && r.label && labels.has(bareLabel(r.label).toLowerCase())) continue;
     // Another item of the same list that is due with one of them.
     if (several && !r.label && r.role === 'due' && /^[*•▪–—-]\s/.test(r.clause.text) && parts.some((p) => p.due === r.date.iso)) continue;
     const statement = { value: r.date.problem === 'none' ? r.date.iso : `?${r.date.problem}${r.date.start}`, start: r.date.start, end: r.date.end, override: r.override };
@@ -76,6 +76,8 @@ function newestUpdate(due: Statement<string>[], { clauses }: Reading): Statement
   return highest < 2 ? due : due.filter((s) => number(s) === highest || number(s) === 0).map((s) => (number(s) === highest ? { ...s, override: true } : s));
 }
 
+/** “Outline (one page)” is the outline; “Part 1 (proposal)” keeps its name. */
+const bareLabel = (label: string): string => label.replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?)\b|[^()]*%)[^()]*\)$/i, '');
 /** Windows by their names, each with when it opens and closes. */
 function partsOf(rows: DatedRow[], reading: Reading): Part[] {
   const named = new Map<string, Part>(), before = opensBefore(reading), answered = rows.some((r) => r.role === 'due' && r.clause.answers);
@@ -85,7 +87,7 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
     if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;
     // “Midterm exam 25% (March 4), research paper 45%”.
     if (r.role === 'unknown' && /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
-    const key = r.label.toLowerCase(), part = named.get(key) ?? { label: r.label, opens: null, due: null, start: r.date.start, end: r.date.end };
+    const key = r.label.toLowerCase(), part = named.get(key) ?? { label: bareLabel(r.label), opens: null, due: null, start: r.date.start, end: r.date.end };
     if (r.role === 'opens') part.opens ??= r.date.iso; else if (part.due === null || r.override) part.due = r.date.iso;
     named.set(key, part);
   }

@@ -29,7 +29,7 @@ function cityZones(): Map<string, string> {
 
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST', 'AoE']).filter((z) => z !== 'AOE').sort((a, b) => b.length - a.length).join('|');
 const labelledZone = new RegExp(`(?<=^\\W*(?:time ?)?zone\\s*[:|=]\\s*)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'gi');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?,?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|\\d{2}\\s\\((?:both|all|each)(?: in)?\\s|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|\\b[Ss]ame day\\s\\(?|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?,?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|\\d{2}\\s\\((?:both|all|each)(?: in)?\\s|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|[Aa]ll times (?:are|is) [^.;()\\d]{0,30}\\(|\\b[Ss]ame day\\s\\(?|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
@@ -40,6 +40,8 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
     if (own) found.push({ ...own, end: Math.min(own.end, clause.start + named[1]!.length + named[2]!.length) });
     for (const m of matchesIn(clause, labelledZone)) found.push({ value: m[0].toUpperCase(), start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });
+    // “2027-04-16T23:59+02:00” (ISO 8601).
+    for (const m of matchesIn(clause, /(?<=\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2})?)\s?[+\-−]\d{2}:\d{2}\b/g)) found.push({ value: m[0].trim().replace('−', '-'), start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time(?: in|:|(?= [A-Z]))|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s?\(|\b(?:noon|midnight|20\d\d|[Ll]ocal time|(?:January|February|March|April|May|June|July|August|September|October|November|December))\s\()([A-Za-z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const city = (m[1] ?? m[2] ?? m[3])!.replace(/^[a-z]/, (c) => c.toUpperCase()), zone = otherCities[city] ?? cityZones().get(city); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     if (/\btime\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
