@@ -81,7 +81,7 @@ export function readRows(reading: Reading): RowsRead {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
-      carried = letteredItems(clause, date, text) ?? row ?? head.label ?? lineLabel(date, text) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
+      carried = letteredItems(clause, date, text) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
@@ -90,6 +90,12 @@ export function readRows(reading: Reading): RowsRead {
     });
   });
   return out;
+}
+
+/** “Essay 1” as a heading over “Hand in by 15 March, essay 2 by 19 April”: the first date is that of the heading. */
+function labelAbove(heading: string | null, labels: Label[], date: ReadDate): string | null {
+  const [next] = labels, kind = (label: string): string => label.toLowerCase().split(/\s/)[0]!;
+  return heading && next && next.at >= date.end && kind(next.text) === kind(heading) && next.text.toLowerCase() !== heading.toLowerCase().replace('#', '') ? heading : null;
 }
 
 /** “The deadline for Essay 1 was 5 March. Because of the strike it has been moved to 19 March.”: still about that part. */
@@ -178,7 +184,7 @@ function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: 
 }
 
 /** “Stage one: concept paper. Two pages. Hand in by 12 February.”: the head of the line names what a later sentence of it is about. */
-const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part|stage|phase|task|milestone|step)\s+(?:\d{1,2}|[A-E]|one|two|three|four|five))\s*[:.–-]/i.exec(text.slice(text.lastIndexOf('\n', date.start) + 1, date.start))?.[1] ?? null;
+const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part|stage|phase|task|milestone|step|component|element|item|deliverable|piece)\s+(?:\d{1,2}|[A-E]|one|two|three|four|five))\s*[:.–-]/i.exec(text.slice(text.lastIndexOf('\n', date.start) + 1, date.start))?.[1] ?? null;
 
 /** “Late work is not accepted after …”. */
 function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined, text: string): boolean {

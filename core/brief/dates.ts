@@ -74,7 +74,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   const monthFirst = /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? \d{1,2}\b(?!(?:st|nd|rd|th)|[:.]\d)/i.test(source) && !/\d{1,2}[/.]\d{1,2}[/.]\d{2,4}/.test(source);
   for (const american of [order === 'month-day' || monthFirst]) {
     const parser = american ? chrono.casual : chrono.GB;
-    let results: chrono.ParsedResult[] = [];
+    let results: chrono.ParsedResult[] = [], /** where the time of the date before ends */ takenTo = 0;
     // “7 days late”, “1600 hrs” and “next Friday” are no calendar dates: a month's name or a written-out date has to be there.
     try { results = parser.parse(source, reference, { forwardDate: true }).filter((r) => r.start.isCertain('day') && r.start.isCertain('month') && /\d/.test(r.text) && /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i.test(r.text)); } catch { /* the library gave up on it */ }
     for (const [index, r] of results.entries()) {
@@ -103,10 +103,11 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
         if (fits.length === 1) { problem = 'none'; [m, d] = [fits[0]!.month, fits[0]!.day]; }
       }
       // A time of day beyond the neighbouring dates belongs to them.
-      const from = index > 0 ? locate(clause.text, source, results[index - 1]!.index + results[index - 1]!.text.length) : 0, to = index + 1 < results.length ? locate(clause.text, source, results[index + 1]!.index) : clause.text.length;
+      const from = index > 0 ? Math.max(takenTo, locate(clause.text, source, results[index - 1]!.index + results[index - 1]!.text.length)) : 0, to = index + 1 < results.length ? locate(clause.text, source, results[index + 1]!.index) : clause.text.length;
       // “Open from Monday 3 May and will close at noon on Monday 17 May”: the time in between belongs to the second.
       const led = index + 1 < results.length ? /\b(?:at|by|until|till) (?:(?:12[.:]00 )?noon|midnight|\d{1,2}[.:]\d{2}(?: ?[ap]m)?(?: noon)?|\d{1,2} ?[ap]m),? (?:on (?:the )?)?$/i.exec(clause.text.slice(quoteEnd - clause.start, to)) : null;
       const time = timeOf(s, clause.text, start - clause.start, quoteEnd - clause.start, from, led ? quoteEnd - clause.start + led.index : to);
+      takenTo = time?.end ?? 0;
       found.push({ iso: isoOf(y, m, d, time, zone), start: Math.min(start, time?.start !== undefined ? clause.start + time.start : start), end: Math.max(quoteEnd, time?.end !== undefined ? clause.start + time.end : quoteEnd), problem });
     }
   }

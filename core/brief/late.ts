@@ -98,6 +98,7 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:thes[ei]s|papers?|essays?|work|reports?|assignments?|submissions?) (?:submitted|handed in|delivered|uploaded) late (?:is|are|will be) (?:graded|marked|counted|assessed)(?: as| with)? [“"‘]?(?:not sufficient|insufficient|fail\w*|zero|0\b|5[.,]0)/gi)) cut(0, m);
     // “It closes at 09:00. The upload page will not accept anything after this.”
     for (const m of matchesIn(clause, /\b(?:will|does|can) ?(?:not|n['’]t) (?:accept|take) (?:anything|any (?:files?|uploads?|submissions?|papers?|work)|files|uploads|submissions) after (?:this|that|then)\b/gi)) if (/\b(?:closes?|due|deadline|until|by)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
+    for (const m of matchesIn(clause, new RegExp(`^\\W*(?:max(?:imum)?\\.?(?: of)?|at most|up to) ${small} (?:calendar |working )?days? late\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     // “5 marks per day are deducted up to day 5”.
     for (const m of matchesIn(clause, /\b(?:per|each|every|a) day\b[^.;]{0,24}\bup to (?:and including )?day (\d{1,2}|three|five|seven|ten)\b/gi)) if (/\b(?:late|deduct\w*|lose|marks?|points?|%)/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, /\b\p{L}+ (?:submitted|handed in|delivered|uploaded|sent|received) late (?:will|are|is|can|may) ?not (?:be )?(?:considered|accepted|marked|graded|read|assessed)\b/giu)) cut(0, m);

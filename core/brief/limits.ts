@@ -84,8 +84,8 @@ function shortAnswer(clause: Clause): LimitStatement[] {
   return asked!.startsWith('word') && value >= 20 ? [...(give > 0 ? [of('minWords', Math.ceil(value * (1 - give) - 1e-9))] : []), of('maxWords', Math.floor(value * (1 + give) + 1e-9))] : [];
 }
 
-const howLong = /^\W*(?:Q\s*[:.]\s*)?how (?:long|many (?:words|pages))\b.*\b(?:may|can|should|must|be|write)\b/i;
-const bareAnswer = new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\s+(words?|pages?|sides?)\\b(?!\\s*(?:min|or more|at least|each|per))`, 'i');
+const howLong = /^\W*(?:Q\s*[:.]\s*)?(?:how (?:long|many (?:words|pages))\b.*\b(?:may|can|should|must|be|write)\b|(?:is there|what(?:['’]s| is)) (?:an? |the )?(?:page|word|length) limit\b)/i;
+const bareAnswer = new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\s+(words?|pages?|sides?)\\b(?!\\s*(?:min|or more|at least|each|per))`, 'i');
 /** “How long may the report be? Ten pages, excluding references.” Which document is meant stands in the question. */
 function spokenAnswer(clause: Clause): LimitStatement | null {
   const asked = clause.under && howLong.test(clause.under) ? clause.under : null, m = asked ? bareAnswer.exec(clause.text) : null;

@@ -85,6 +85,9 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
   // “The deadline has moved. It was Friday 19 March; it is now Wednesday 24 March.”
   const was = rows.filter((r) => /^\W*(?:it|this|that|the (?:deadline|due date|old one)) was (?:originally |before |previously )?(?:on )?(?:\w+day,?\s*)?(?:the )?$/i.test(lead(r))), is = rows.filter((r) => /^\W*(?:and |but )?(?:it is now|it['’]s now|now it is|now it['’]s|the new one is)\s*(?:on )?(?:\w+day,?\s*)?(?:the )?$/i.test(lead(r)));
   if (was.length === 1 && is.length === 1 && /\b(?:deadline|due|hand-?in|submission)\b/i.test(text.slice(Math.max(0, was[0]!.clause.start - 120), is[0]!.date.start))) { was[0]!.role = 'other'; is[0]!.role = 'due'; }
+  // “The deadline moves. Old: 16 February, 12:00. New: 18 February, 12:00.”
+  const under = (words: string): DatedRow[] => rows.filter((r) => new RegExp(`(?:^\\W*|\\|\\s*)(?:${words})(?: (?:one|date))?\\s*[:=|→–-]\\s*(?:\\w+day,?\\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\\.?,?\\s*)?$`, 'i').test(lead(r))), old = under('old|before|formerly|previously|original'), fresh = under('new|now|revised|updated');
+  if (old.length === 1 && fresh.length === 1 && rows.every((r) => r === old[0] || r === fresh[0] || r.role === 'other') && /\b(?:deadline|due|hand-?in|submission)\b/i.test(text.slice(Math.max(0, old[0]!.clause.start - 200), fresh[0]!.date.start))) { old[0]!.role = 'other'; fresh[0]!.role = 'due'; }
   const returned = (r: DatedRow): boolean => /^\W*return(?:ed)?(?: of (?:marks|work|marked \w+))?(?: (?:by|date|on))?\s*[:|–-]?\s*(?:by\s+)?(?:\w+day,?\s*)?$/i.test(lead(r)) && !/\b(?:release|posted|available|issued?)\b/i.test(text);
   if (rows.some((r) => r.role === 'due' && !returned(r))) for (const r of rows) if (r.role === 'due' && returned(r)) r.role = 'other';
 }
@@ -161,9 +164,9 @@ export function addHoursOfTheDay(rows: DatedRow[], reading: Reading): void {
   if (due) { only.date = { ...only.date, iso: due }; only.role = 'due'; }
 }
 
-/** “Due: 2 May. Due: 3 May for part-time students.”: the deadline is that of everyone. */
+/** “Due: 2 May. Due: 3 May for part-time students. Peer assessment is due on 8 May.”: the deadline is that of everyone, and of the work itself. */
 export function besideSome(rows: DatedRow[], { text }: Reading): void {
-  const some = (r: DatedRow): boolean => /^[\s,]*(?:at [\d:.]+(?: ?[ap]m)?\s*)?\(?(?:only )?for (?:part-time|evening|distance|external|exchange|visiting|resit|repeat(?:ing)?|returning|erasmus) (?:students|candidates|participants)\b/i.test(text.slice(r.date.end, r.date.end + 70));
+  const some = (r: DatedRow): boolean => r.label === null && /\bpeer (?:assessments?|evaluations?|ratings?|feedback|marking)\b[^.;]{0,60}$/i.test(text.slice(r.clause.start, r.date.start)) || /^[\s,]*(?:at [\d:.]+(?: ?[ap]m)?\s*)?\(?(?:only )?for (?:part-time|evening|distance|external|exchange|visiting|resit|repeat(?:ing)?|returning|erasmus) (?:students|candidates|participants)\b/i.test(text.slice(r.date.end, r.date.end + 70));
   if (rows.some((r) => r.role === 'due' && !some(r))) for (const r of rows) if (r.role === 'due' && some(r)) r.role = 'other';
 }
 
