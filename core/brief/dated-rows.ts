@@ -172,7 +172,7 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   const listed = listing && few && !noHandIn.test(whole), milestone = few && /^[A-Z]\d{1,2}\b/.test(whole);
   const isName = isDue ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(name)
     : /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(name);
-  return { label: milestone || listed || isName || new RegExp(partLabel.source, 'i').test(name) ? name.replace(/\s(?:submission )?(?:window|period)$|\s(?:is|are|remains?|stays?) (?:un|not )changed$/i, '') : null, listed };
+  return { label: milestone || listed || isName || /^(?:first |rough |full )?drafts?$/i.test(name) || new RegExp(partLabel.source, 'i').test(name) ? name.replace(/\s(?:submission )?(?:window|period)$|\s(?:is|are|remains?|stays?) (?:un|not )changed$/i, '') : null, listed };
 }
 
 /** “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end. */
@@ -204,7 +204,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (before && /^\W*late\b[^:]{0,20}:/i.test(before.text) && /^\W*(?:and )?(?:the \w+ )?(?:closes?|shuts?|locks?|ends?)(?: for good| finally| completely)?\s*(?:on\s+|at\s+)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (before && /\b(?:late|capped|penal\w+|received after|if you miss it|per day|a day)\b/i.test(before.text) && /^\W*(?:and |but )?(?:(?:nothing|none|no \w+) (?:(?:is |are |will be )?(?:accepted|received|taken|marked) |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
   if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:at \S+ )?(?:(?:is|are|will be) given |(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
-  return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
+  return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:not|none|nothing|closed) after|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 
 /** The name that a date of several goes with: the one between it and the date before it, else one nearby. “Part B (essay)” is Part B. */

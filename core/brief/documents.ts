@@ -115,7 +115,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   const asked = mentions(clauses).filter((m, i, all) => {
     const before = all[i - 1];
     // “DOCX or PDF”: what is said of the first is said of the second.
-    return !m.refused && (isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
+    return !m.refused && (isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
   });
   let apart = asked.some((m) => /^\W*(?:in addition|additionally),/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
@@ -239,6 +239,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^\W*(?:\d{1,2}[.)]\s*)?(?:please )?(?:produce|create|generate|prepare|make)\s+(?:an? |one |the )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “What should it look like? It’s one PDF with a table of contents.”
   if (/^\W*(?:A\s*[:.]\s*)?(?:it|that)(?:['’]s| is| should be| must be) (?:one|an?|a single|just one) (?:single )?$/i.test(text.slice(0, at - clause.start)) && clause.under !== undefined && /\?\W*$/.test(clause.under)) return true;
+  // “Whatever your word processor makes, as long as it’s a .docx or a .rtf.”
+  if (/\bas long as it(?:['’]s| is)(?: either)? (?:an? )?\.?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.

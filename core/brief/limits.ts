@@ -99,7 +99,7 @@ function readSizes(clause: Clause, previous: Clause | undefined): LimitStatement
   for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[KMG]bytes?|[kmg]i?b|[KMG]o|MP|bytes?)\\b`, 'gi'))) {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
-    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed|s)?|under|less than|smaller than|below|within|exceed(?:s|ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before) || /\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) || /,\s*$/.test(before) && /^\s*[.;]?\s*$/.test(after) && /\b(?:pdf|docx?|word|odt|zip|mp[34]|jpe?g|png|pptx|xlsx)\b/i.test(before);
+    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed|s)?|under|less than|smaller than|below|within|exceed(?:s|ing)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$/i.test(before) || /\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) || /(?:,|\s[–·•|/-])\s*$/.test(before) && /^\s*[.;]?\s*$/.test(after) && /\b(?:pdf|docx?|word|odt|zip|mp[34]|jpe?g|png|pptx|xlsx)\b/i.test(before);
     // “PDF limits: 10 pages; 10 MB”.
     const listedLimit = /^\W*$/.test(before) && /^\W*$/.test(after) && /\blimits?\s*[:|][^.]*;$/i.test(previous?.text ?? '') && previous!.end >= clause.start - 1;
     // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.
@@ -107,7 +107,7 @@ function readSizes(clause: Clause, previous: Clause | undefined): LimitStatement
     if (!limiting && !listedLimit || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
     // “Reduced from 100 MB to 40 MB”.
     if (/\bfrom\s+$/i.test(before) && /^\s*(?:to|→|->)\s*(?:only |just )?\d+\s?[KMG]i?B\b/i.test(after)) continue;
-    if (replaced(before)) continue;
+    if (replaced(before) || found.length > 0 && /,\s*(?:and )?not\s+$/i.test(before)) continue;
     found.push({ field: 'maxBytes', value: Math.round(value), start: m.at, end: m.to, clause, override: isCorrection(clause), remark: /pixel|^mp$/i.test(m[2]!) ? 'megapixels' : undefined });
   }
   return found;

@@ -25,7 +25,9 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
       found.push({ value: value + rest, start: at, end: at + value.length + rest.length, override });
     }
     // “… on the course page, section “Research reports””.
-    for (const m of matchesIn(clause, /\b(?:page|site|platform|portal),? (?:in the )?(?:section|tab|heading)\s+[“"‘]([^”"’\n]{3,80})[”"’](?!,? (?:link|box|folder|area))/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (/\b(?:upload|submit|hand|deliver)/i.test(clause.text)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
+    for (const m of matchesIn(clause, /\b(?:page|site|platform|portal),? (?:in the )?(?:section|tab|heading|folder|box|area|slot)\s+[“"‘]([^”"’\n]{3,80})[”"’](?!,? (?:link|box|folder|area))/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (/\b(?:upload|submi|hand|deliver)/i.test(clause.text) && !found.some((f) => f.start === at)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
+    // “Both in the same hand-in slot, “Applied Project””.
+    for (const m of matchesIn(clause, /\b(?:in|into|to|via|through|use) the (?:same |one |usual )?(?:hand-?in|submission|upload|assignment) (?:slot|box|folder|area|link|page|point|place),?(?: (?:called|named))? [“"‘]([^”"’\n]{3,80})[”"’]/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (!found.some((f) => f.start <= at && at < f.end)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “Use the “Proposal” assignment on the class page.”
     for (const m of matchesIn(clause, /\b[Uu]se the [“"‘]([^”"’\n]{3,80})[”"’] (?:assignment|folder|link|box|area|slot|page)\b/g)) { const at = m.at + m[0].indexOf(m[1]!); if (!found.some((f) => f.start === at) && !/\b(?:not|never|n['’]t)\s+$/i.test(clause.text.slice(0, m.at - clause.start))) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “The box is called “Take-home 2””; “Submission: module page > Submit here”.

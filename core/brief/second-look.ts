@@ -137,12 +137,20 @@ export function addWindowOnDate(rows: DatedRow[], reading: Reading): void {
     const m = r.date.problem === 'none' && rows.filter((o) => o.clause === r.clause).length === 1 && /\b(?:submit(?:ted)?|hand(?:ed)?(?: it| them)? in|upload(?:ed)?)\b[^.;]{0,30}\bbetween (\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2}\s?[ap]\.?m\.?|noon),? on (?:the )?(?:\w+day,?\s*)?(\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: \d{4})?)/i.exec(r.clause.text);
     if (m) asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), start: r.clause.start + m.index + m[0].length - m[3]!.length, end: r.clause.start + m.index + m[0].length }, [m[1]!, m[2]!], reading);
   }
+  // “Hand-in: 1 March 2027 between 9 am and 12 noon”.
+  for (const r of [...rows]) {
+    const m = r.date.problem === 'none' && /\b(?:hand-?in|submission|upload|due|deadline)\s*:\s*(?:\w+day,?\s*)?$/i.test(reading.text.slice(r.clause.start, r.date.start)) ? /^,? between (\d{1,2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?|noon) and (\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|noon)|\d{1,2}[:.]\d{2}|noon)(?!\w)/i.exec(reading.text.slice(dayEnd(r, reading), r.clause.end)) : null;
+    if (m) asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), end: dayEnd(r, reading) }, [m[1]!, m[2]!], reading);
+  }
   for (const r of [...rows]) {
     const m = r.date.problem === 'none' && /\b(?:window|period|exam|box|portal|upload|submission)\w*\b[^.;]{0,40}\bfrom (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) (?:to|until|till) (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon),? on (?:the )?(?:\w+day,?\s*)?(\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: \d{4})?)/i.exec(r.clause.text);
     if (!m || /\b(?:changed|moved|postponed|brought forward)\b/i.test(m[0]) || rows.filter((o) => o.clause === r.clause).length > 1) continue;
     asWindow(rows, r, { ...r.date, start: r.clause.start + m.index + m[0].length - m[3]!.length, end: r.clause.start + m.index + m[0].length }, [m[1]!, m[2]!], reading);
   }
 }
+
+/** Where the day of a date ends, before the hours that were read with it. */
+const dayEnd = (r: DatedRow, { text }: Reading): number => { const hours = /,? between\b/i.exec(text.slice(r.date.start, r.date.end)); return hours ? r.date.start + hours.index : r.date.end; };
 
 /** “It is handed in on 18 June between 08.00 and 16.00.” */
 export function addHoursBehind(rows: DatedRow[], reading: Reading): void {

@@ -49,7 +49,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   // “Arrival from 14:00 on Sunday” opens nothing.
   out.opens = out.opens.filter((s) => { const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); });
   // “A proposal is due on 18 February. … Submit the paper by 30 April.”: what comes before the paper has a date of its own.
-  const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)\b/i.test(r.label));
+  const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i.test(r.label));
   if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));
   out.due = newestUpdate(ofHandIn(out.due, reading), reading);
   const due = new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value) ? out.due[0]!.value : null;
