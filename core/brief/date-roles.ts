@@ -37,6 +37,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:the )?(?:correct|right|actual) (?:date|deadline|day)(?: and time)? (?:is|remains)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “Upload them before the Thursday lecture on 25 February”.
   if (/\b(?:upload|submit|hand (?:it |them )?in|send (?:it|them))\b[^;]{0,130}\bbefore (?:(?:the|our) )?(?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “The electronic version must be in the folder by 30 June.”
+  if (/\b(?:electronic|digital|online|PDF) (?:version|copy|file)\b[^.;]{0,20}\b(?:must|should|has to|have to|is to|needs? to) (?:be (?:in|on|at|with)|reach|arrive)\b[^;]{0,80}\b(?:by|before|until|no later than)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
   // “The deadline has been extended to 18 March” is said to all.
   if (/\b(?:the|this|our) (?:[\w-]+ )?(?:deadline|due date|closing date|hand-?in(?: date)?|submission (?:date|deadline))\b[^.;]{0,60}\b(?:has been|have been|was|is|will be) (?:now )?extended\b[^.;]{0,30}\b(?:to|until|till)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:your?|yours|student|candidate)\b/i.test(before)) return 'due';

@@ -213,6 +213,9 @@ function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause)
   // “… Friday 5 March (17:00) for group A and …”.
   const behind = /^\s*(?:\([^)]*\)|at [\d:.]+|noon|\d[\d:.]*(?: ?[ap]m)?|[):])?\s*for ((?:group|class|section|stream) (?:\d{1,2}|[A-H])\b)/i.exec(clause.text.slice(date.end - clause.start).replace(/^\)/, ''))?.[1];
   if (behind) return behind;
+  // “2 March @ 5pm (section 01) / 4 March @ 5pm (section 02)”.
+  const ofGroup = /^[\s,@]*(?:at )?(?:[\d:.]+(?: ?[ap]m)?|noon)?\s*\((?:for )?((?:group|class|section|stream|cohort) (?:\d{1,2}|[A-H]))\)/i.exec(clause.text.slice(date.end - clause.start))?.[1];
+  if (ofGroup) return ofGroup;
   // “19 March (draft, optional) and 23 April (final)”.
   const bracketed = dates.length > 1 ? /^\s*\(((?:first |final |rough |full )?(?:draft|outline|proposal|final|abstract|report|essay|paper|poster|slides))\b[^()]{0,20}\)/i.exec(clause.text.slice(date.end - clause.start))?.[1] : undefined;
   if (bracketed) return bracketed;

@@ -2,10 +2,10 @@ import type { DateTime } from 'luxon';
 import { matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
 
 const span = /\b(\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen)(?:[\s-]|(?<=\d)(?=h))(?:(?:calendar|working|week|business|school|full|more|further|extra|late)[\s-]?)?(days?|hours?|hrs?|h|weeks?)\b/gi;
-const lateness = /\b(?:late(?:ness|r)?|overdue|penal\w*|deduct\w*|capped|minus|lose|(?:per|a|each|every) (?:\w+ )?day|(?:after|past|miss\w*) (?:the|this|your|our) (?:deadline|due|time))\b|%\s*(?:off|per|\/)/i;
+const lateness = /\b(?:late(?:ness|r)?|grace|delay(?:ed|s)?|overdue|penal\w*|deduct\w*|capped|minus|lose|(?:per|a|each|every) (?:\w+ )?day|(?:after|past|miss\w*) (?:the|this|your|our) (?:deadline|due|time))\b|%\s*(?:off|per|\/)/i;
 /** What else is said with days and hours. */
 const elsewhere = /\b(?:feedback|results|returned|reply|respond|e-?mail|office|extension|apply|request|notice|in advance|beforehand|before|prior|borrow|take-?home|exam|open for)\b/i;
-const ends = /\b(?:zero|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not after|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|stop(?:s|ped)? (?:accept|tak|mark|read)ing|(?:won|can|don)['’]t (?:accept|take|mark|read|look|open|grade)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
+const ends = /\b(?:zero|nought|nil|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not after|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|stop(?:s|ped)? (?:accept|tak|mark|read)ing|(?:won|can|don)['’]t (?:accept|take|mark|read|look|open|grade)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
 const accepts = /\b(?:accept\w*|tak(?:e|es|en)|allow\w*|possible|permitted|(?:can|may) (?:still )?(?:be )?(?:submit\w*|hand\w*|upload\w*|turn\w*|sent)|open)\b/i;
 const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|otherwise|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
 
@@ -28,8 +28,10 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     const priced = /^,? (?:at a (?:cost|penalty)|with an? (?:penalty|deduction)|for an? penalty)\b/i.test(rest) && lateness.test(near);
     // “10 per cent per day, Sundays included, for seven days”.
     const during = /(?:%|per\s?cent|points?|pts|marks?)[^.;]{0,60}\b(?:per|a|each|every) (?:\w+ )?day\b[^.;]{0,60}\bfor (?:up to |at most |the first )?$/i.test(lead);
+    // “24h grace with no penalty, after that not accepted”.
+    const grace = /^ (?:of )?grace\b/i.test(rest) && thereafter.test(rest) && ends.test(rest);
     const passed = /\b(?:until|once|when)\s+$/i.test(lead) && /^ (?:have|has) passed\b/i.test(rest) && ends.test(rest);
-    return past || within || most || capped || priced || during || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
+    return past || within || most || capped || priced || during || grace || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
   });
   // “10 % for the first day, 20 % for the second, zero after that”.
   const days = /\b(?:first|1st) day\b/i.test(text) ? [...text.matchAll(/\b(first|second|third|fourth|fifth)\b(?: day\b)?/gi)].at(-1) : undefined, upTo = days && thereafter.test(text.slice(days.index)) && ends.test(text.slice(days.index)) ? ['first', 'second', 'third', 'fourth', 'fifth'].indexOf(days[1]!.toLowerCase()) + 1 : 0;
@@ -40,10 +42,15 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
 /** “I won't take any after the 15th”: the day of the month of a deadline that is known. @param due - its day */
 export function daysToDate(clauses: Clause[], due: DateTime): Statement<number>[] {
   const last = /\b(?:after|past|beyond|later than)\s+(?:(?:\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?|noon|midnight)\s+on\s+)?(?:\w+day,? )?the (\d{1,2})(?:st|nd|rd|th)\b(?!\s*(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|week|day|page|hour))/gi;
-  return clauses.flatMap((clause) => [...matchesIn(clause, last)].flatMap((m): Statement<number>[] => {
+  // “Accepted until 9.00 on the Tuesday with a deduction, and not at all thereafter.”
+  const weekday = clauses.flatMap((clause) => [...matchesIn(clause, /\b(?:accepted|taken|handed in|submitted|uploaded|possible)\s+(?:until|till|by|up to)\s+(?:(?:\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?|noon|midnight)\s+on\s+)?the (?:following |next )?(mon|tues|wednes|thurs|fri|satur|sun)day\b(?! (?:after|of|group))/gi)].flatMap((m): Statement<number>[] => {
+    const day = ['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1;
+    return lateness.test(clause.text) || /\bdeduct\w*|\bafter \d/i.test(clause.text) ? [{ value: (day - due.weekday + 6) % 7 + 1, start: m.at, end: m.to }] : [];
+  }));
+  return [...weekday, ...clauses.flatMap((clause) => [...matchesIn(clause, last)].flatMap((m): Statement<number>[] => {
     const day = Number(m[1]), days = day > due.day ? day - due.day : day + due.daysInMonth! - due.day;
     return day < 1 || day > 31 || day === due.day || !ends.test(clause.text) || elsewhere.test(clause.text) ? [] : [{ value: days, start: m.at, end: m.to }];
-  }));
+  }))];
 }
 
 /** “Within 24 hours 5 marks, within 48 hours 10 marks”: as much for the second day as for the first. */

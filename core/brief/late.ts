@@ -29,6 +29,8 @@ export function readLate(clauses: Clause[]): LateRead {
       if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*|(?:%|points?|pts|marks?|per\s?cent) (?:taken )?off (?:per|a|each|every)\b/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
     }
+    // “You lose 10 marks straight away and a further 2 per day.”
+    for (const m of matchesIn(clause, /\b(?:further|additional|another|extra) (\d{1,2})(?:\s?(?:%|marks?|points?|per\s?cent))? (?:per|a|each|every|for each|for every) (?:calendar |working |further )?day\b/gi)) if (/\b(?:late|los\w+|penal\w*|deadline|deduct\w*|minus)\b/i.test(about(clause)) && !out.percentPerDay.some((s) => s.start < m.to && m.at < s.end)) out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
     // “Late essays: minus 5 per working day, zero after 5”.
     for (const m of matchesIn(clause, /\bminus (\d{1,2}) (?:per|a|each|every) (?:calendar |working )?day\b(?:,? (?:and )?(?:zero|0|nothing) after (\d{1,2})\b(?! ?h))?/gi)) if (/\blate\b/i.test(about(clause))) { out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override }); if (m[2]) out.cutoffDays.push({ value: Number(m[2]), start: m.at, end: m.to, override }); }
     // “With a 10-point deduction per day”.
@@ -99,6 +101,12 @@ export function readLate(clauses: Clause[]): LateRead {
     // “It closes at 09:00. The upload page will not accept anything after this.”
     for (const m of matchesIn(clause, /\b(?:will|does|can) ?(?:not|n['’]t) (?:accept|take) (?:anything|any (?:files?|uploads?|submissions?|papers?|work)|files|uploads|submissions) after (?:this|that|then)\b/gi)) if (/\b(?:closes?|due|deadline|until|by)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     for (const m of matchesIn(clause, new RegExp(`^\\W*(?:max(?:imum)?\\.?(?: of)?|at most|up to) ${small} (?:calendar |working )?days? late\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    // “We don't evaluate reports that are over one week late.”
+    for (const m of matchesIn(clause, /(?:\b(?:not|never|no)|n['’]t) (?:be )?(?:evaluat|accept|mark|grad|tak|read|assess|look)\w*\b[^.;]{0,40}\b(?:over|more than) (a|one|two|three|four|five|six|seven|\d{1,2}) (week|day)s? late\b/gi)) cut((numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (/^w/i.test(m[2]!) ? 7 : 1), m);
+    // “After this the upload is shut.”
+    for (const m of matchesIn(clause, /^\W*after (?:this|that|then),? (?:the |it )?[a-z -]{0,24}\b(?:is|will be) (?:closed|shut|locked|blocked|switched off)\b/gi)) { const before = clauses[clauses.indexOf(clause) - 1]?.text ?? ''; if (/\b(?:closes?|due|deadline|until|by)\b/i.test(before) && !/\b(?:still|late|lose|penal\w*|deduct\w*)\b/i.test(before)) cut(0, m); }
+    // “-20%/day, 2 days max”.
+    for (const m of matchesIn(clause, /^\W*?[-–−]\s?(\d{1,2})\s?(?:%|pts?|points|marks)?\s?(?:\/|per |a )\s?(?:late )?day\b(?:,? (?:max\.? )?(\d{1,2}) days?(?: max\.?)?)?/gi)) { if (!out.percentPerDay.some((s) => s.start < m.to && m.at < s.end)) out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override }); if (m[2] && !out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(Number(m[2]), m); }
     // “5 marks per day are deducted up to day 5”.
     for (const m of matchesIn(clause, /\b(?:per|each|every|a) day\b[^.;]{0,24}\bup to (?:and including )?day (\d{1,2}|three|five|seven|ten)\b/gi)) if (/\b(?:late|deduct\w*|lose|marks?|points?|%)/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, /\b\p{L}+ (?:submitted|handed in|delivered|uploaded|sent|received) late (?:will|are|is|can|may) ?not (?:be )?(?:considered|accepted|marked|graded|read|assessed)\b/giu)) cut(0, m);

@@ -13,7 +13,7 @@ const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<
 const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
-const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\d\s?w\b|pages?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
+const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\d\s?w\b|pages?\b|\bpgs?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
 
 const works = 'account|essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|(?:blog )?post|op-ed|piece|statement|diary|critique|memo|letter|plan|script';
 /** “An essay of 2,000 words”, “Length: 2,000 words”, “a 2,000-word essay”: a length of the work itself, not of something that it has or reads. */
@@ -116,7 +116,7 @@ function readSizes(clause: Clause, previous: Clause | undefined): LimitStatement
 function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): LimitStatement[] {
   // “Upload limit of the page: 2 MB”.
   clause = { ...clause, text: clause.text.replace(/\b(pages?|words?)(\s*[:=]\s*\d[\d.,]*)(?=\s?[KMG]i?B\b)/gi, (_, unit: string, rest: string) => unit + ' '.repeat(rest.length)) };
-  const unit = what === 'words' ? '(?:words?|wds|w(?=[,.;)]|$))' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|sides?(?: of A4)?|pp\\b)';
+  const unit = what === 'words' ? '(?:words?|wds|w(?=[,.;)]|$))' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|pgs?\\b|sides?(?: of A4)?|pp\\b)';
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];
   const override = isCorrection(clause);
@@ -142,7 +142,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const ofEach = (m: { at: number }): boolean => !/\beach part\b[^.;]*\b(?:pdf|docx?|file|document)\b/i.test(text) && /\b(?:each|every) (?:answer|question|response|entry|section|paragraph|part|post|slide|item|task|student(?! (?:then )?(?:writes|submits|hands|uploads|produces|prepares))|member)\b[^.;]{0,40}$/i.test(text.slice(0, m.at - clause.start));
   const n = `(${number})`;
   // “2,500 words (the acceptable range is 2,250–2,750)”.
-  for (const m of matchesIn(clause, new RegExp(`${unit}\\s*\\(?,?\\s*(?:the |an )?(?:acceptable|permitted|allowed|accepted) range(?: is| being|:)?\\s*(?:from |between )?${n}\\s?(?:-|–|to|and)\\s?${n}`, 'gi'))) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); return found; }
+  for (const m of matchesIn(clause, new RegExp(`${unit}\\s*\\(?,?\\s*(?:with )?(?:the |an? )?(?:acceptable|permitted|allowed|accepted) range(?: is| being| of|:)?\\s*(?:from |between )?${n}\\s?(?:-|–|to|and)\\s?${n}`, 'gi'))) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); return found; }
   const ranged: { at: number; to: number }[] = [];
   for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|(?:no(?:t)?|never|cannot be|not be) (?:less|fewer|shorter) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? (?:more|longer) than|(?:more|longer) than|up to)\\s+${n}(?:[\\s-]?${unit}\\b)?`, 'gi'))) { if (!new RegExp(unit, 'i').test(m[0])) continue; ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s{0,2}${n}[\\s-]?${unit}\\b`, 'gi'))) {

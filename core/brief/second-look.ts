@@ -92,9 +92,9 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
   if (rows.some((r) => r.role === 'due' && !returned(r))) for (const r of rows) if (r.role === 'due' && returned(r)) r.role = 'other';
 }
 
-/** A resit has its own deadline beside the common one. */
+/** A resit, and a second hand-in after feedback, have their own deadlines beside the common one. */
 export function besideResit(rows: DatedRow[], { text }: Reading): void {
-  const isResit = (r: DatedRow): boolean => /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start)) || /^\W*(?:re-?sits?|re-?takes?|re-?assessment)\b[^\n]*:/i.test(text.slice(text.lastIndexOf('\n', r.date.start) + 1, r.date.start));
+  const isResit = (r: DatedRow): boolean => /\b(?:hand (?:it )?in|submit|upload) again\b|^\W*(?:re-?submissions?|revised versions?)\b/i.test(text.slice(r.clause.start, r.date.start)) || /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start)) || /^\W*(?:re-?sits?|re-?takes?|re-?assessment)\b[^\n]*:/i.test(text.slice(text.lastIndexOf('\n', r.date.start) + 1, r.date.start));
   if (rows.some((r) => r.role === 'due' && !isResit(r))) for (const r of rows) if (r.role === 'due' && isResit(r)) r.role = 'other';
 }
 
@@ -203,4 +203,14 @@ function shifted(iso: string, n: number, unit: string, zone: string | null): str
   const at = DateTime.fromISO(iso, zoneOf(zone) ? { zone: zoneOf(zone)! } : { setZone: true }).plus({ [unit.toLowerCase()]: n });
   if (iso.length === 10) return at.toISODate()!;
   return at.toISO({ suppressMilliseconds: true, includeOffset: /(?:Z|[+-]\d{2}:\d{2})$/.test(iso) })!.replace(/Z$/, '+00:00');
+}
+
+/** “12/04/2027 by 23:55. (That's the 12th of April.)”: what can be read in two ways is said again in one. */
+export function saidAgain(rows: DatedRow[], { text }: Reading): void {
+  for (const [i, r] of rows.entries()) {
+    const next = rows[i + 1], swapped = r.date.iso.replace(/^(\d{4})-(\d{2})-(\d{2})/, '$1-$3-$2');
+    if (r.date.problem !== 'ambiguous' || next?.date.problem !== 'none' || !/^\W*(?:that(?:['’]s| is)|i\.e\.,?|meaning|this is|so)\s*(?:\w+day,?\s*)?(?:the\s*)?$/i.test(text.slice(next.clause.start, next.date.start))) continue;
+    const said = [r.date.iso, swapped].find((iso) => iso.slice(0, 10) === next.date.iso.slice(0, 10));
+    if (said) { r.date.iso = said; r.date.problem = 'none'; }
+  }
 }

@@ -50,9 +50,10 @@ export function splitClauses(wording: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of inOrder(text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g), isCasual(text) ? text.matchAll(smallSentence) : [])) {
+  for (const m of inOrder(text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g), isCasual(text) ? text.matchAll(smallSentence) : [], isNote(text) ? text.matchAll(/\r?\n(?=[^\n])/g) : [])) {
     const isBreak = /^\r?\n/.test(m[0]), since = text.slice(from, m.index);
     // Inside brackets a semicolon parts what is said of one thing.
+    if (m.index < from) continue;
     if (m[0] === ';' && since.length < 400 && since.split('(').length > since.split(')').length && text.slice(m.index, m.index + 200).includes(')')) continue;
     push(m.index + (isBreak ? 0 : m[0].length));
   }
@@ -75,7 +76,12 @@ export function splitClauses(wording: string): Clause[] {
 /** Some write without capitals: “pdf is fine. call it report.pdf. i won't take any later”. */
 const smallSentence = /(?<=[\w)”’"'])(?<!\b(?:e\.g|i\.e|etc|approx|no|nos|max|min|vs|cf|ca|dr|prof|mr|mrs|ms|st|p|pp|incl|excl|a\.m|p\.m|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|mon|tues?|wed|thu|fri|sat|sun|resp|fig|figs|ed|eds|vol|dept|req|min|hrs?|ext|tel|ref|refs|abs))[.!?](?=\s+[a-z]{2,}\b|\s+i\b)/g;
 const isCasual = (text: string): boolean => /(?:^|[.!?,\s(])i(?:['’](?:m|ll|ve|d)\b| (?:will|won['’]?t|do|don['’]?t|just|can|can['’]?t|cannot|mark|read|look|take|have|want|need|am|would|know|think|only|also|said|say|give|put|accept)\b)/.test(text) || [...text.matchAll(smallSentence)].length >= 3;
-const inOrder = (a: Iterable<RegExpExecArray>, b: Iterable<RegExpExecArray>): RegExpExecArray[] => [...a, ...b].sort((x, y) => x.index - y.index);
+/** A note of short lines that mostly begin small: each of them is one. */
+function isNote(text: string): boolean {
+  const lines = text.split('\n').filter((l) => l.trim());
+  return lines.length >= 4 && lines.filter((l) => /^\s*[a-z]/.test(l)).length * 2 >= lines.length && lines.every((l) => l.length < 90 && !/[:>|]\s/.test(l)) && lines.filter((l) => /[,a-z]$/.test(l.trim())).length >= lines.length / 4 && !/[a-z,]\n(?:and|or|of|in|to|the|by|with|for|on|is|are|that|which)\b/.test(text);
+}
+const inOrder = (...lists: Iterable<RegExpExecArray>[]): RegExpExecArray[] => lists.flatMap((l) => [...l]).sort((x, y) => x.index - y.index);
 
 /** Parts of a handbook that are not about handing in. */
 const asides = /^\W*(?:\d[\d.]*\s+)?(?:the )?(?:prizes?|awards?|field ?(?:trips?|work|week)|excursions?|scholarships?|bursaries|welcome|terms?(?: dates)?(?: and weeks)?|calendar|contacts?(?: and support)?|support|student support|library|societies|health and safety|careers|placements?|exam(?:ination)?s?|quiz(?:zes)?|about (?:the|this) (?:module|course)|teaching|reading list)\W*$/i;

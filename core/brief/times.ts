@@ -3,7 +3,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore, saidAgain } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -17,7 +17,8 @@ type Part = TimesRead['parts'][number];
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(asOneZone(readZone(clauses))), reading = readingOf(text, clauses, now, zone.value);
   const { rows, problems, lateUntil } = readRows(reading);
-  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems, lateUntil: [...lateUntil, ...lateWindows(rows, reading), ...cutOffDates(rows, reading)] };
+  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...lateUntil, ...lateWindows(rows, reading), ...cutOffDates(rows, reading)] };
+  saidAgain(rows, reading);
   grantedExtension(rows, reading);
   besideFormer(rows, reading);
   besideResit(rows, reading);
@@ -31,6 +32,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   addTimeBefore(rows, reading);
   addSharedTime(rows, reading);
   addWindowOfTheDay(rows, reading);
+  out.problems = problems.filter((p) => p.problem !== 'none');
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
   const several = parts.filter((p) => p.due !== null).length >= 2 && new Set(parts.map((p) => p.due)).size >= 2;
