@@ -129,7 +129,10 @@ function fitsTitle(facts: DocumentFacts, title: string, brief: Brief | null): bo
 function placeAmong(expected: string, places: ReceiptRead['places']): string | null {
   const code = (s: string): string | null => { const m = /\b([A-Z]{2,})[\s-]?(\d{3,})\b/.exec(s); return m ? m[1]! + m[2]! : null; };
   const other = (s: string): boolean => code(s) !== null && code(expected) !== null && code(s) !== code(expected);
-  return (places.find((p) => fitsPlace(expected, p.name)) ?? places.find((p) => !p.loose || other(p.name)))?.name ?? null;
+  // “Course: GEO 3107”, “Assignment: Report 1”: the two together; a number of the assignment that is another outweighs the course.
+  const whole = places.filter((p) => !p.loose).flatMap((p) => places.filter((m) => m.loose).map((m) => ({ name: `${m.name} ${p.name}`, loose: false }))), counted = places.filter((p) => !p.loose && /\d|(?<!\p{L})[A-H](?!\p{L})/u.test(p.name));
+  const fitting = [...places.filter((p) => !p.loose), ...whole, ...(counted.length > 0 ? [] : places)].find((p) => fitsPlace(expected, p.name));
+  return (fitting ?? places.find((p) => !p.loose || other(p.name)))?.name ?? null;
 }
 
 /** A heading that names a place of the same kind: all of its words, and as many numbers. One that names the very place outweighs all others.

@@ -29,7 +29,8 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     // The time at which a mail was sent, in the head of one that was pasted whole, is not the time of receipt.
     .replace(/(?:^(?:Date|Sent|From|To|Cc|Subject|Reply-To|Message-ID|Return-Path):[^\n]*(?:\n|$)){2,}/gim, (head) => head.replace(/^(?:Date|Sent):[^\n]*/gim, ''));
   // “geo3107.pdf (renamed by the system from essay.pdf)”: the name that was sent is the one to compare.
-  text = text.replace(/\S+\.\w{2,4} \((?:automatically )?renamed (?:by [a-z ]{2,20} )?from ([^()\n]{3,120}\.\w{2,4})\)/gi, '$1');
+  text = text.replace(/\S+\.\w{2,4} \((?:automatically )?renamed (?:by [a-z ]{2,20} )?from ([^()\n]{3,120}\.\w{2,4})\)/gi, '$1')
+    .replace(/(\.\w{2,4}) \((?:automatically )?(?:re)?named (?:by [a-z ]{2,20} )?(?:to|as) [^()\n]{3,120}\)/gi, '$1');
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, expectedNames, zone, nowIso);
@@ -64,7 +65,7 @@ function lastAttempt(text: string): string {
   const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
   if (lines.length < text.split('\n').length) text = lines.join('\n');
   // “… old.pdf (replaced)”: a line that says of itself that it does not count.
-  if (attempts.length < 2) return lines.filter((line) => !/\.\w{2,4}\b.*\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)\s*$/i.test(line)).join('\n');
+  if (attempts.length < 2) return lines.filter((line) => !/\.\w{2,4}\b.*(?:\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)|[–—|-]\s+(?:replaced|superseded|overwritten))\s*$/i.test(line)).join('\n');
   return new Set(attempts.map((a) => a.n)).size < attempts.length ? text : lines.filter((_, i) => !attempts.some((a) => a.i === i && a.n !== last)).join('\n');
 }
 

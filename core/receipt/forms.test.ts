@@ -31,6 +31,9 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'Order of events\n15 Mar 2027 16:08:02  upload started  {file}\n15 Mar 2027 16:08:40  upload failed (connection lost)\nReference R-77121', { id: 'R-77121' }],
   ['confirmed', '| Document | Version | Received | Ref |\n|---|---|---|---|\n| {file} | 1 | 14 March 2027 10:02 | K-1 |\n| {file} | 2 | 15 March 2027 16:12 | K-2 |', { id: 'K-2', receivedAt: '2027-03-15T16:12:00+00:00' }],
   ['confirmed', 'History\n#1  10 Mar 2027 09:11  {file}   K-100  (superseded)\n#2  15 Mar 2027 16:12  {file}   K-101  (current)', { id: 'K-101', receivedAt: '2027-03-15T16:12:00+00:00' }],
+  ['confirmed', 'Submission 5512 received 15 March 2027 16:12.\nFile uploaded: {file} (renamed by the system to 5512_1.pdf)', { id: '5512' }],
+  ['confirmed', 'Your submissions\n1) 10 March 2027, 10:02 — old draft.pdf — replaced\n2) 15 March 2027, 16:12 — {file} — current\nReceipt for current submission: 88213', { id: '88213' }],
+  ['doubtful', 'Subject: it is here\n\nRef GEO-771. {file} arrived.', { id: 'GEO-771', receivedAt: null }],
   ['refuted', 'Saved, not sent\n{file}\nLast saved 15 March 2027 16:12\nRef 9F3K2'],
   ['refuted', 'Receipt: CS-9\nReceived: 15 March 2027 16:12 GMT\nFile: {file}\nType: Draft (will not be marked)'],
   ['confirmed', 'Receipt: CS-9\nReceived: 15 March 2027 16:12 GMT\nFile: {file}\nDraft submission: No', { id: 'CS-9' }],
@@ -215,6 +218,9 @@ const places: typeof forms = [
   ['refuted', 'Submission 4471-22 | GEO 3107 Report 3 | {file} | 15/03/2027 16:12 GMT | OK'],
   ['confirmed', 'Submission 4471-22 | GEO 3107 Report 2 | {file} | 15/03/2027 16:12 GMT | OK'],
   ['refuted', 'Module: GEO 3109\nReceipt: RP-1177\nFile: {file}\nReceived: 15 March 2027 16:12 GMT'],
+  ['confirmed', 'Course: GEO 3107\nAssignment: Report 2\nReceipt: RP-1178\nFile: {file}\nReceived: 15 March 2027 16:12 GMT'],
+  ['refuted', 'Course: GEO 3107\nAssignment: Report 1\nReceipt: RP-1178\nFile: {file}\nReceived: 15 March 2027 16:12 GMT'],
+  ['confirmed', 'Course: GEO 3107\nAssignment: Coursework\nReceipt: RP-1178\nFile: {file}\nReceived: 15 March 2027 16:12 GMT'],
   ['confirmed', 'Module: Coastal processes\nReceipt: RP-1177\nFile: {file}\nReceived: 15 March 2027 16:12 GMT'],
 ];
 const asked = [...forms.map((form) => ({ form, place: brief.place })), ...places.map((form) => ({ form, place: 'GEO 3107 Report 2' }))];

@@ -4,7 +4,7 @@ import { extensions, labels, type Row } from './rows.ts';
 export function readId(text: string, rows: Row[]): string | null {
   const token = (v: string, label = ''): string | null => {
     const bare = v.replace(/^(?:(?:(?:receipt|confirmation|submission) )?(?:no\.?|nr\.?|number|id|code|identifier|ref(?:erence)?\.?|receipt|confirmation)(?=[\s:#])|#|:)\s*:?\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
-    const m = /^[A-Za-z0-9][A-Za-z0-9._/:-]*(?:[ -][A-Z0-9][A-Z0-9-]+){0,3}/.exec(bare)?.[0].replace(/[.:]$/, '');
+    const m = /^[A-Za-z0-9](?:[A-Za-z0-9_/:-]|\.(?!\s))*(?:[ -][A-Z0-9][A-Z0-9-]+(?![\w.]*\.[a-z]{2,4}\b)){0,3}/.exec(bare)?.[0].replace(/[.:]$/, '');
     // A short number is one where the label can mean nothing else.
     return m && /\d/.test(m) && (m.length >= 3 || (m === bare && /receipt|confirm|reference|\b(?:id|no|number)\b/i.test(label))) && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
   };
