@@ -5,7 +5,7 @@ import { cleanQuotes, extensions, labels, rowsOf, type Row } from './rows.ts';
 import { readOtherSums, type OtherSum } from './sums.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
-export interface SizeShown { bytes: number; low: number; high: number; /** of all documents together */ total: boolean }
+export interface SizeShown { bytes: number; low: number; high: number; /** with decimal places, so that 0.00 is less than what they show */ rounded: boolean; /** of all documents together */ total: boolean }
 export interface ReceiptRead { fields: ReceiptFields; /** the day of receipt, where no time of day is told */ day: string | null; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** how many words the receipt says it has */ words: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
 
 const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], ko: [1e3, 1024], mo: [1e6, 1_048_576], kio: [1024, 1024], mio: [1_048_576, 1_048_576], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576] };
@@ -146,7 +146,7 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
     // Whole kilobytes are often rounded up, as file managers do.
     const up = decimal === 1e3 && places === '' ? 1 : 0.5;
-    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step * up) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), total });
+    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step * up) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), rounded: places !== '' && !grouped, total });
   };
   const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|kilobytes|megabytes)\b/gi;
   const seen = new Set<string>();

@@ -34,6 +34,14 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['confirmed', 'Submission 5512 received 15 March 2027 16:12.\nFile uploaded: {file} (renamed by the system to 5512_1.pdf)', { id: '5512' }],
   ['confirmed', 'Your submissions\n1) 10 March 2027, 10:02 — old draft.pdf — replaced\n2) 15 March 2027, 16:12 — {file} — current\nReceipt for current submission: 88213', { id: '88213' }],
   ['doubtful', 'Subject: it is here\n\nRef GEO-771. {file} arrived.', { id: 'GEO-771', receivedAt: null }],
+  // As other languages have it.
+  ['confirmed', 'Quittance de dépôt\nNuméro de quittance : QD-118\nReçu le lundi 15 mars 2027 à 17:12 (heure de Bruxelles)\nDocument : {file}', { id: 'QD-118', receivedAt: '2027-03-15T17:12:00+01:00' }],
+  ['confirmed', 'Comprobante de entrega: CE-4471\nEntregado: lunes, 15 de marzo de 2027, 17:12 (hora de Madrid)\nArchivo: {file}', { id: 'CE-4471' }],
+  ['confirmed', 'Ontvangstbevestiging 2027-0091\nIngeleverd op 15 maart 2027 om 17:12 uur (Amsterdam)\nBestand: {file}', { id: '2027-0091' }],
+  ['confirmed', 'Bekräftelse på inlämning\nÄrendenummer: 2027-55-A\nInlämnad: 2027-03-15 17:12 (CET)\nFil: {file}', { id: '2027-55-A' }],
+  ['confirmed', 'Potwierdzenie złożenia pracy nr 118/2027\nData złożenia: 15.03.2027, 17:12 CET\nPlik: {file}', { id: '118/2027' }],
+  // What is less than a hundredth of a megabyte shows as none of it; a file of no kilobytes is another.
+  ['confirmed', 'Receipt 9981\nReceived: 15 March 2027 16:12\nFile: {file}\nSize: 0.00 MB'], ['refuted', 'Receipt 9981\nReceived: 15 March 2027 16:12\nFile: {file}\nSize: 0 KB'],
   ['refuted', 'Saved, not sent\n{file}\nLast saved 15 March 2027 16:12\nRef 9F3K2'],
   ['refuted', 'Receipt: CS-9\nReceived: 15 March 2027 16:12 GMT\nFile: {file}\nType: Draft (will not be marked)'],
   ['confirmed', 'Receipt: CS-9\nReceived: 15 March 2027 16:12 GMT\nFile: {file}\nDraft submission: No', { id: 'CS-9' }],
