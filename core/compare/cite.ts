@@ -34,7 +34,7 @@ function isCitedAt(paper: WordStream, start: number, end: number, source: WordSt
 }
 
 /** Surnames with the years behind them. */
-const worksIn = (text: string): [surname: string, year: string][] => [...text.matchAll(/(\p{Lu}[\p{L}'’-]+)(?:(?:\s*,\s*|\s+(?:and|&)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*)*){0,3},?\s*\(?\s*((?:19|20)\d{2}|n\.\s?d\.|forthcoming|in press)[a-z]?/gu)].map((m) => [m[1]!, m[2]!]);
+const worksIn = (text: string): [surname: string, year: string][] => [...text.matchAll(/(\p{Lu}[\p{L}'’-]+)(?:\s+\p{Lu}{1,3}(?=[,\s]))?(?:(?:\s*,\s*|\s+(?:and|&)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*)*){0,3},?\s*\(?\s*((?:19|20)\d{2}|n\.\s?d\.|forthcoming|in press)[a-z]?/gu)].map((m) => [m[1]!, m[2]!]);
 
 const saying = 'argu|writ|stat|not|show|claim|suggest|explain|observ|point|find|found|demonstrat|report|maintain|describ|conclud|hold|put|remark|contend|emphasi|assert|wrote|held|propos|believ|insist|see|say|said|tell|told|call|warn|add|record|confirm|estimat|defin|regard|consider|agree';
 /** A sentence that says whose words they are: “Kessler argues that …”, “According to Kessler, …”, “As Kessler puts it: …”. A year or a page may follow in brackets. */

@@ -65,6 +65,6 @@ function usualLeft(passages: Passage[]): number | null {
 /** Stretches between quotation marks of any style, none longer than 400 words or reaching over a paragraph's end. */
 function quotedStretches(text: string): [number, number][] {
   const found: [number, number][] = [];
-  for (const pattern of [/[“„«»][^“”„«»]{3,2800}?[”“»«]/g, /(?<=^|[\s(])"[^"]{3,2800}?"/g, /(?<=^|[\s(])‘(?:[^‘’]|’(?=\p{L})){12,2800}?’(?!\p{L})/gu]) for (const m of text.matchAll(pattern)) if (!/\n\s*\n/.test(m[0])) found.push([m.index, m.index + m[0].length]);
+  for (const pattern of [/[“„«»][^“”„«»]{3,2800}?[”“»«]/g, /(?<=^|[\s(])"[^"]{3,2800}?"/g, /(?<=^|[\s(])‘(?:[^‘’]|’(?=\p{L})){12,2800}?’(?!\p{L})/gu, /(?<=^|[\s(])'(?=\p{Lu}|\p{L}+ \p{L})(?:[^']|(?<=\p{L})'(?=\p{L})){12,2800}?(?<=[\p{L}\p{N}.,;!?…)])'(?![\p{L}\p{N}'])/gu, /<<[^<>]{3,2800}?>>|``[^`]{3,2800}?''/g]) for (const m of text.matchAll(pattern)) if (!/\n\s*\n/.test(m[0])) found.push([m.index, m.index + m[0].length]);
   return found;
 }
