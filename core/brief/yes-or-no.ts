@@ -74,6 +74,7 @@ function byNames(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
   for (const [i, clause] of clauses.entries()) {
     const { text } = clause, refuses = /\b(?:not|never|no|without|nor|neither)\b|n['’]t\b/i.test(text);
+    for (const m of matchesIn(clause, /\byour (?:full )?names? (?:goes|go|stands?|appears?|belongs?) in the file ?name and (?:also )?on (?:page (?:1|one)|the (?:first|title|cover) page)\b/gi)) if (!refuses) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
     if (/\bfile ?names?\b/i.test(text) || /\bnames? of (?!(?:all|the|both|every|each) (?:\w+ )?(?:members?|authors?|students?))/i.test(text)) continue;
     if (!refuses) for (const m of matchesIn(clause, /\b(?:put|write|list|state|give|include|add|show|print|type)\b[^.;]{0,40}\bnames?\b[^.;]{0,24}\bon (?:the |your |every |each |its )?(?:front|cover|title|first|each|every|page|pages|top|paper|essay|report|document|work|file|header|sheet|poster)\b|\byour (?:own |full )?names? (?:go(?:es)? )?on (?:the )?(?:front|cover|title page|first page|top)\b/gi)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
     for (const m of matchesIn(clause, /\b(?:number|code|ID)\b[^.;]{0,14}\b(?:but|and|,) (?:not|never) (?:the|your) (?:candidate['’]s |student['’]s |author['’]s |own )?names?\b/gi)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
