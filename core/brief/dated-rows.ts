@@ -43,7 +43,7 @@ const letteredItems = (clause: Clause, date: ReadDate, text: string): string | n
 
 /** “The question appears at 9 am on Thursday. You then have until 9 pm the same day.” */
 function untilSameDay(clause: Clause, before: Clause | undefined, last: DatedRow | undefined, reading: Reading): DatedRow | null {
-  const m = last && last.role === 'opens' && last.clause === before && last.date.problem === 'none' ? /\b(?:until|till|by|before)\s+(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon|midnight),?\s+(?:on )?(?:that|the same|this) (?:day|evening|afternoon)\b/i.exec(clause.text) : null;
+  const m = last && last.role === 'opens' && last.clause === before && last.date.problem === 'none' ? (last.date.iso.length > 10 ? /\b(?:uploaded|submitted|handed in|returned|delivered)\s+(?:no later than|by|before)\s+(\d{1,2}[:.]\d{2}(?: ?[ap]m)?)(?![.:]?\d)/i.exec(clause.text) : null) ?? /\b(?:until|till|by|before)\s+(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon|midnight),?\s+(?:on )?(?:that|the same|this) (?:day|evening|afternoon)\b/i.exec(clause.text) : null;
   if (!m || !last) return null;
   const whole = reading.read(`${last.date.iso.slice(0, 10)}, ${m[1]!}`)?.iso;
   return whole && whole.length > 10 ? { ...last, role: 'due', clause, date: { iso: whole, start: clause.start + m.index, end: clause.start + m.index + m[0].length, problem: 'none' } } : null;

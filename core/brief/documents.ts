@@ -137,6 +137,14 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     listed.add(clause);
     marks.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of parts[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim(), types, start: at, end: parts[i]!.at(-1)!.to }); });
   }
+  // “Hand in: the audio (mp3, max 60 MB), a transcript (docx) and a source list (docx or pdf)”.
+  for (const clause of new Set(asked.map((m) => m.clause))) {
+    const items = [...clause.text.matchAll(/(?:[:,]|\band)\s*(?:the|an?|your|one)\s+((?!(?:final|complete|whole|same)\b)[\p{L}][\p{L}-]*(?: [\p{L}-]+){0,2})\s*\(([^()]{2,60})\)/giu)], kindsOf = items.map((m) => asked.filter((a) => a.clause === clause && a.at >= clause.start + m.index && a.to <= clause.start + m.index + m[0].length));
+    if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|consists of)\b[^:]{0,24}:/i.test(clause.text.slice(0, items[0]!.index + 1)) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
+    listed.add(clause);
+    items.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of kindsOf[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim().replace(/ (?:itself|only|alone|proper)$/i, ''), types, start: at, end: clause.start + m.index + m[0].length }); });
+    apart = true;
+  }
   // “In two copies: one anonymised (PDF) and one with a title page (PDF)”.
   for (const clause of new Set(asked.map((m) => m.clause))) {
     const two = /\b(?:two|2) (?:copies|versions|files)\s*[:,–-]\s*one ([^().;]{3,60}?) \(([^()]{2,12})\),? (?:and )?one ([^().;]{3,60}?) \(([^()]{2,12})\)/i.exec(clause.text), own = asked.filter((m) => m.clause === clause && two && m.at >= clause.start + two.index);

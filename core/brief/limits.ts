@@ -67,6 +67,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     const about = [1, 2, 3].find((k) => { const t = clauses[i + k]?.text; return t === undefined || /\d/.test(t) || !/\bword (?:count|limit|length)\b|\bcount(?:s|ed)?\b|\b(?:leeway|tolerance|allowance)\b[^?]*\?/i.test(t); }), next = clauses[i + (about ?? 1)]?.text ?? '';
     const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && (!/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) || /\d ?% (?:longer or shorter|shorter or longer)\b/i.test(next) || /\bpenalt(?:y|ies)\b[^.;]{0,50}\bexceed\w*\s+by more than\b/i.test(next) || /\bexceed\w* (?:it|this|the (?:limit|word limit|length))\b[^.;]{0,10}\bby more than\b/i.test(next)) ? ` ${next}` : '';
     const counts = [...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)], answer = counts.length === 0 ? spokenAnswer(clause) : null;
+    // “2,000 words; please don't exceed this by more than 200.”
+    const more = new RegExp(`(?:\\bnot|n['’]t) exceed (?:this|it|that|the (?:word )?(?:limit|length|number)) by more than (${number})(?! ?(?:%|per))`, 'i').exec(`${clause.text} ${clauses[i + 1]?.text ?? ''}`);
+    if (more) for (const c of counts) if (c.field === 'maxWords' || c.field === 'maxPages') { c.value += numberOf(more[1]!); delete c.reach; }
     return [...readSizes(clause, clauses[i - 1]), ...counts, ...(answer ? [answer] : [])];
   });
   // “How long is the abstract? Between 250 and 300 words.”

@@ -214,3 +214,12 @@ export function saidAgain(rows: DatedRow[], { text }: Reading): void {
     if (said) { r.date.iso = said; r.date.problem = 'none'; }
   }
 }
+
+/** “1–5 March 2027, each day from 8:00 to 20:00”: the first hour of the first day, and the last one of the last. */
+export function hoursOfEachDay(rows: DatedRow[], reading: Reading): void {
+  for (const r of rows) {
+    const m = r.role === 'due' ? /\b(?:each|every) day,? (?:from|between) (\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon) (?:to|until|till|and) (\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon)(?!\w)/i.exec(r.clause.text) : null, first = m ? rows.find((o) => o.clause === r.clause && o.role === 'opens') : undefined;
+    if (!m || !first) continue;
+    for (const [row, hour] of [[first, m[1]!], [r, m[2]!]] as const) { const whole = reading.read(`${row.date.iso.slice(0, 10)}, ${hour}`)?.iso; if (whole && whole.length > 10) row.date = { ...row.date, iso: whole }; }
+  }
+}

@@ -3,7 +3,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, lateWindows, opensBefore, saidAgain } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besidePrinted, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, extensionOfDays, grantedExtension, hoursOfEachDay, lateWindows, opensBefore, saidAgain } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -32,6 +32,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   addTimeBefore(rows, reading);
   addSharedTime(rows, reading);
   addWindowOfTheDay(rows, reading);
+  hoursOfEachDay(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
