@@ -86,11 +86,14 @@ export function readRows(reading: Reading): RowsRead {
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
       const column = clause.text.includes('|') && subjects.length === 0 ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
-      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed ? 'due' : roleOf(clause, date, clauses[index - 1])));
+      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1]))));
     });
   });
   return out;
 }
+
+/** “Is the deadline really on a Sunday? Yes: Sunday 11 April.”: the question says what the date is for. */
+const roleOfAnswer = (clause: Clause, role: DateRole): DateRole => (role === 'unknown' && clause.under !== undefined && /\b(?:deadline|due|closing date|hand-?in (?:date|day))\b[^?]*\?\W*$/i.test(clause.under) ? 'due' : role);
 
 /** “Essay 1” as a heading over “Hand in by 15 March, essay 2 by 19 April”: the first date is that of the heading. */
 function labelAbove(heading: string | null, labels: Label[], date: ReadDate): string | null {

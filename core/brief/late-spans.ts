@@ -25,7 +25,7 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     // “Submitted late but within 14 days: capped at the pass mark”.
     const capped = /\blate,? (?:but |and )?(?:still )?(?:within|up to|no more than)\s+$/i.test(lead) && /\b(?:capped|cap|pass mark|penal\w*|deduct\w*|reduc\w*|accepted)\b/i.test(rest);
     // “Can we be late? 24 hours, at a cost of 15 points.”
-    const priced = /^,? (?:at a (?:cost|penalty)|with an? (?:penalty|deduction)|for an? penalty)\b/i.test(rest) && lateness.test(near);
+    const priced = /^,? (?:at a (?:cost|penalty)|at minus|minus|with an? (?:penalty|deduction)|for an? penalty)\b/i.test(rest) && lateness.test(near);
     // “10 per cent per day, Sundays included, for seven days”.
     const during = /(?:%|per\s?cent|points?|pts|marks?)[^.;]{0,60}\b(?:per|a|each|every) (?:\w+ )?day\b[^.;]{0,60}\bfor (?:up to |at most |the first )?$/i.test(lead);
     // “24h grace with no penalty, after that not accepted”.

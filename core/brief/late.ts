@@ -97,7 +97,7 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, new RegExp(`,? (?:and |but )?nothing after ${small} (?:calendar |working )?days\\b`, 'gi'))) if (/\b(?:late|penal\w*)\b/i.test(clause.text) && m.at > clause.start) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, /\bthere is no (?:late|grace) (?:window|period|submission)\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /^\W*late(?: (?:work|submissions?|hand-?ins?))?\s*\|\s*(?:not (?:accepted|marked|possible)|none)\b/gi)) cut(0, m);
-    for (const m of matchesIn(clause, /^\W*late\W{0,3}:\W{0,3}(?:no|never|not (?:accepted|possible|allowed))\W*$/gi)) cut(0, m);
+    for (const m of matchesIn(clause, /^\W*late\W{0,3}:\W{0,3}(?:no|never|fail(?:ed)?|zero|0|no marks|not (?:accepted|possible|allowed))(?: \([^)]*\))?\W*$/gi)) cut(0, m);
     for (const m of matchesIn(clause, /\bif the (?:deadline|due date) is missed\b[^.;]{0,40}\b(?:grade[ds]?|mark(?:ed)?|counts?|is|as)\b[^.;]{0,12}\b(?:fail(?:ed)?|5[.,]0|zero|0)\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /(?:^|[,.]\s)\W*no late (?:sets|papers?|essays?|work|submissions?|reports?|assignments?|hand-?ins?)(?=\s*,)|^\W*no late [a-z-]+(?:,? please)?(?:\s*\([^)]*\))?\W*$/gi)) if (!/\bpenalt|\bdrafts?\b/i.test(m[0])) cut(0, m);
     for (const m of matchesIn(clause, /\b(?:thes[ei]s|papers?|essays?|work|reports?|assignments?|submissions?) (?:submitted|handed in|delivered|uploaded) late (?:is|are|will be) (?:graded|marked|counted|assessed)(?: as| with)? [“"‘]?(?:not sufficient|insufficient|fail\w*|zero|0\b|5[.,]0)/gi)) cut(0, m);
@@ -106,6 +106,8 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, new RegExp(`^\\W*(?:max(?:imum)?\\.?(?: of)?|at most|up to) ${small} (?:calendar |working )?days? late\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     // “We don't evaluate reports that are over one week late.”
     for (const m of matchesIn(clause, /(?:\b(?:not|never|no)|n['’]t) (?:be )?(?:evaluat|accept|mark|grad|tak|read|assess|look)\w*\b[^.;]{0,40}\b(?:over|more than) (a|one|two|three|four|five|six|seven|\d{1,2}) (week|day)s? late\b/gi)) cut((numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (/^w/i.test(m[2]!) ? 7 : 1), m);
+    // “Nothing after Thursday 10 am.”
+    for (const m of matchesIn(clause, /^\W*(?:nothing|no (?:uploads?|submissions?|files?|work|papers?)) after (?:\w+day,? )?(?:\d{1,2}(?:[:.]\d{2})? ?[ap]\.?m|\d{1,2}[:.]\d{2}|noon|midnight)\b/gi)) cut(0, m);
     // “After this the upload is shut.”
     for (const m of matchesIn(clause, /^\W*after (?:this|that|then),? (?:the |it )?[a-z -]{0,24}\b(?:is|will be) (?:closed|shut|locked|blocked|switched off)\b/gi)) { const before = clauses[clauses.indexOf(clause) - 1]?.text ?? ''; if (/\b(?:closes?|due|deadline|until|by)\b/i.test(before) && !/\b(?:still|late|lose|penal\w*|deduct\w*)\b/i.test(before)) cut(0, m); }
     // “-20%/day, 2 days max”.

@@ -73,7 +73,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
       if (/\bfollowed by\b| \+ /i.test(pattern.value)) collectFields(clause, 0, out, override);
       // “Number_Essay2.docx where Number is your student number”.
-      const meaning = /\bwhere\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
+      const meaning = /\bwhere\b|\bbeing\b|\bstand(?:s|ing) for\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
       if (meaning) collectFields(clause, pattern.end - clause.start + meaning.index, out, override);
       // “Your Student Number (SN) goes into the file name: SN_CRIM2020.pdf.”
       if (/\b(?:goes|comes|belongs) (?:on|in|into)\b[^.;]*\bfile ?name\b/i.test(clause.text)) collectFields(clause, 0, out, override);

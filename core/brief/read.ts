@@ -117,7 +117,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.attempts.keeps = one('attempts.keeps', attempts.keeps);
   const late = readLate(clauses);
   brief.late.percentPerDay = one('late.percentPerDay', late.percentPerDay);
-  const lastDue = brief.due ? lastDay(brief.due) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === brief.due) ? [{ ...s, value: days }] : []; }) : [], spans = [...late.cutoffDays, ...dated];
+  const latest = brief.due ?? times.parts.flatMap((p) => p.due ?? []).sort().at(-1) ?? null, lastDue = latest ? lastDay(latest) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === latest) ? [{ ...s, value: days }] : []; }) : [], spans = [...late.cutoffDays, ...dated];
   brief.late.cutoffDays = one('late.cutoffDays', spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue));
 
   const layout = readLayout(clauses);

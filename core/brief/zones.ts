@@ -29,12 +29,12 @@ function cityZones(): Map<string, string> {
 
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST', 'AoE']).filter((z) => z !== 'AOE').sort((a, b) => b.length - a.length).join('|');
 const labelledZone = new RegExp(`(?<=^\\W*(?:time ?)?zone\\s*[:|=]\\s*)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'gi');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?,?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|\\d{2}\\s\\((?:both|all|each)(?: in)?\\s|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|[Aa]ll times (?:are|is) [^.;()\\d]{0,30}\\(|\\b[Ss]ame day\\s\\(?|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?,?\\s?\\(?|noon\\s\\(?|midnight\\s\\(?|\\d{2}\\s\\((?:both|all|each)(?: in)?\\s|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|[Aa]ll times (?:are|is) [^.;()\\d]{0,30}\\(|\\b[Ss]ame day\\s\\(?|[Cc]lock\\s\\(|[Cc]lock (?:is|runs|in|on)(?: on| in)?\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /\d|\btimes?\b|\bzone\b|time ?zone|noon|midnight|\w\/[A-Z]/i)) {
+  for (const clause of clausesWith(clauses, /\d|\btimes?\b|\bclock\b|\bzone\b|time ?zone|noon|midnight|\w\/[A-Z]/i)) {
     // “Zone: UK”, “All times: Amsterdam”.
     const named = /^(\W*(?:(?:time ?)?zones?|(?:all )?times?(?: are)?(?: in)?)\s*[:|=]\s*)([A-Z][A-Za-z]+(?: [A-Z][a-z]+)?)\W*$/i.exec(clause.text), own = named && readZone([{ text: `${named[2]!} time`, start: clause.start + named[1]!.length, end: clause.end }])[0];
     if (own) found.push({ ...own, end: Math.min(own.end, clause.start + named[1]!.length + named[2]!.length) });
