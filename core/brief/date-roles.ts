@@ -42,6 +42,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i.test(before)) return 'due';
   // “Extensions: yours has been approved until 28 September.”
   if (/\b(?:yours|your (?:extension|request|application)) (?:has been|was|is) (?:approved|granted|agreed|accepted)\b[^.;\d]{0,20}\b(?:until|till|to|up to)\s*(?:\w+day,?\s*)?$/i.test(before) && /\bextension|\bextra time|\bmore time/i.test(before)) return 'extension';
+  // “Your own extended deadline: 19 March.”
+  if (/\byour (?:own |personal |individual )?(?:extended|personal|individual) (?:deadline|due date|hand-?in(?: date)?)\b[^.;\d]{0,14}$/i.test(before)) return 'extension';
   // “The deadline has been extended to 18 March” is said to all.
   if (/\b(?:the|this|our) (?:[\w-]+ )?(?:deadline|due date|closing date|hand-?in(?: date)?|submission (?:date|deadline))\b[^.;]{0,60}\b(?:has been|have been|was|is|will be) (?:now )?extended\b[^.;]{0,30}\b(?:to|until|till)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:your?|yours|student|candidate)\b/i.test(before)) return 'due';
   if (/\b(?:closed|locked|unavailable|not available|no longer (?:open|available)) from\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

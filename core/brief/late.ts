@@ -106,6 +106,9 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, new RegExp(`^\\W*(?:max(?:imum)?\\.?(?: of)?|at most|up to) ${small} (?:calendar |working )?days? late\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     // “We don't evaluate reports that are over one week late.”
     for (const m of matchesIn(clause, /(?:\b(?:not|never|no)|n['’]t) (?:be )?(?:evaluat|accept|mark|grad|tak|read|assess|look)\w*\b[^.;]{0,40}\b(?:over|more than) (a|one|two|three|four|five|six|seven|\d{1,2}) (week|day)s? late\b/gi)) cut((numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (/^w/i.test(m[2]!) ? 7 : 1), m);
+    // “10 % per day applies for up to three days; work submitted later will not be marked”; “submissions received up to one week after the deadline will be accepted with a penalty”.
+    for (const m of matchesIn(clause, new RegExp(`\\b(?:per|a|each|every) day\\b[^.;]{0,14}\\b(?:applies|is applied|is deducted|will be (?:applied|deducted)) for (?:up to |at most |a maximum of |the first )?${small} (?:calendar |working )?days\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    for (const m of matchesIn(clause, new RegExp(`\\b(?:received|submitted|handed in|uploaded|delivered) (?:up to|within) (?:(a|one|two|three) weeks?|${small} (?:calendar |working )?days) (?:after|of) the (?:deadline|due date)\\b[^.;]{0,40}\\b(?:accepted|marked|capped|penal\\w*|deduct\\w*)\\b`, 'gi'))) if (!/\b(?:not|n['’]t|never)\b/i.test(m[0])) cut(m[1] ? 7 * numberWords[m[1].toLowerCase()]! : numberWords[m[2]!.toLowerCase()] ?? Number(m[2]), m);
     // “Nothing after Thursday 10 am.”
     for (const m of matchesIn(clause, /^\W*(?:nothing|no (?:uploads?|submissions?|files?|work|papers?)) after (?:\w+day,? )?(?:\d{1,2}(?:[:.]\d{2})? ?[ap]\.?m|\d{1,2}[:.]\d{2}|noon|midnight)\b/gi)) cut(0, m);
     // “After this the upload is shut.”
@@ -128,6 +131,9 @@ export function readLate(clauses: Clause[]): LateRead {
       cut(0, m);
     }
   }
+  // “For up to three days; work submitted later will not be marked”: later than those.
+  const later = (s: Statement<number>): boolean => s.value === 0 && /\b(?:later|thereafter|after (?:that|this|which)|afterwards|beyond)\b/i.test(clauses.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '');
+  if (out.cutoffDays.some((s) => s.value > 0)) out.cutoffDays = out.cutoffDays.filter((s) => !later(s));
   // What none of these says in so many words may follow from what is said of a span of time.
   if (out.percentPerDay.length === 0) for (const [i, clause] of clauses.entries()) { const steps = penaltyBySteps(clause, clauses[i + 1]?.text ?? ''); if (steps) out.percentPerDay.push({ ...steps, override: isCorrection(clause) }); }
   if (out.percentPerDay.length === 0) clauses.forEach((clause, i) => { const daily = penaltyOfDay(clause, `${clause.under ?? ''} ${clauses[i - 1]?.text ?? ''}`); if (daily) out.percentPerDay.push({ ...daily, override: isCorrection(clause) }); });

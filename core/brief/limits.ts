@@ -147,7 +147,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “2,500 words (the acceptable range is 2,250–2,750)”.
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*\\(?,?\\s*(?:with )?(?:the |an? )?(?:acceptable|permitted|allowed|accepted) range(?: is| being| of|:)?\\s*(?:from |between )?${n}\\s?(?:-|–|to|and)\\s?${n}`, 'gi'))) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); return found; }
   const ranged: { at: number; to: number }[] = [];
-  for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|(?:no(?:t)?|never|cannot be|not be) (?:less|fewer|shorter) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? (?:more|longer) than|(?:more|longer) than|up to)\\s+${n}(?:[\\s-]?${unit}\\b)?`, 'gi'))) { if (!new RegExp(unit, 'i').test(m[0])) continue; ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|(?:no(?:t)?|never|cannot be|not be) (?:less|fewer|shorter) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? (?:more|longer) than|(?:more|longer) than|up to)\\s+${n}(?![\\d.,]*\\s?(?:[kmg]i?b\\b|mega|kilo|giga|${what === 'words' ? 'pages?|sides?' : 'words?'}))(?:[\\s-]?${unit}\\b)?`, 'gi'))) { if (!new RegExp(unit, 'i').test(m[0])) continue; ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s{0,2}${n}[\\s-]?${unit}\\b`, 'gi'))) {
     const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)];
     // “Increased from 2,500 to 3,000 words” names the old limit and the new one.
@@ -159,7 +159,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (a >= b || ofEach(m) || each.test(text.slice(m.to - clause.start)) || /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.)\s*$/i.test(text.slice(0, m.at - clause.start))) continue;
     ranged.push(m);
     push(min, a, m);
-    push(max, b, m);
+    // “Between 2,000 and 2,500 words; you may exceed the limit by 10 %.”
+    push(max, overAllowed ? Math.floor(b * (1 + leeway) + 1e-9) : b, m);
   }
   for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: (?:for|of) (?:this|the|your) (?:(?:whole|entire|final|written|main|research|group|individual|seminar|term) )?(?:module|essay|paper|report|assignment|assessment|coursework|course|dissertation|thesis|project|portfolio|review|reflection|proposal|case study|text|piece))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s|\\bremains\\s|\\bstays\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?![\\d,.]*\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;

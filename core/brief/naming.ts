@@ -71,7 +71,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       // What a pattern stands for of the student is in the name whatever the rest of it is.
       const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|login|net-?id|student|candidate|exam|surname|initials|last|first|family|group|matric|reg|number)/i, 'your ').replace(/(?<![A-Za-z0-9]|(?:course|module|class|unit|group|paper|essay|net|user)[ _-]?)ID(?![A-Za-z0-9])/gi, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number)\d\b/gi, '$1');
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
-      if (/\bfollowed by\b| \+ /i.test(pattern.value)) collectFields(clause, 0, out, override);
+      if (/\bfollowed by\b| \+ /i.test(pattern.value) || /\[(?:module|course|unit|paper)[\s-]code\]/i.test(pattern.value)) collectFields(clause, 0, out, override);
       // “Number_Essay2.docx where Number is your student number”.
       const meaning = /\bwhere\b|\bbeing\b|\bstand(?:s|ing) for\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
       if (meaning) collectFields(clause, pattern.end - clause.start + meaning.index, out, override);

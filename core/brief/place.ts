@@ -60,5 +60,5 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     if (last && !/\b(?:not|never|n['’]t)\s+(?:be\s+)?$/i.test(clause.text.slice(0, last.index))) { const at = clause.start + clause.text.lastIndexOf(last[1]!); found.push({ value: last[1]!.trim(), start: at, end: at + last[1]!.trim().length, override }); }
   }
   // “Assessment 3 – hand in here (NOT the draft area)”: the warning is no part of the name.
-  return found.map((f) => { const value = f.value.replace(/\s*\(not\b[^()]*\)$/i, ''); return { ...f, value, end: f.end - (f.value.length - value.length) }; });
+  return found.map((f) => { const value = f.value.replace(/\s*\(not\b[^()]*\)$/i, '').replace(/\s+(?:by|before|until|no later than|on)\s+(?:\w+day,?\s+)?(?:the\s+)?\d[^“”"]*$/i, ''); return { ...f, value, end: f.end - (f.value.length - value.length) }; });
 }
