@@ -47,6 +47,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
     const names = [...mention.clause.text.matchAll(/(?<![\w<[{.-])([A-Za-z][\w-]*)\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b/gi)].filter((m) => !/_/.test(m[1]!)), own = names.find((m) => m.index + m[1]!.length <= mention.at - mention.clause.start && m.index + m[0].length >= mention.to - mention.clause.start);
     return own && new Set(names.map((m) => m[0].toLowerCase())).size > 1 && /\b(?:submit|hand in|upload|deliver|consists? of)\b|^\W*what\s*:/i.test(mention.clause.text.slice(0, own.index)) && !/\b(?:e\.g|example|name[ds]?|naming|called)\b/i.test(mention.clause.text.slice(0, own.index)) ? { label: own[1]!, at: mention.clause.start + own.index } : null;
   }
+  // “Deliver your video as MP4, along with a PDF transcript.”
+  const behind = previousEnd > mention.clause.start && /(?:\band|\bwith|\bplus|,)\s+(?:an?|the|your|one)\s+$/i.test(before) ? new RegExp(`^\\s((?!file|document|version|copy)${noun})\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start)) : null;
+  if (behind) return { label: behind[1]!, at: mention.at };
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
   // “The dissertation (10,000 words, excluding references and appendices) … in PDF format”.
@@ -139,8 +142,8 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   }
   // “Hand in: the audio (mp3, max 60 MB), a transcript (docx) and a source list (docx or pdf)”.
   for (const clause of new Set(asked.map((m) => m.clause))) {
-    const items = [...clause.text.matchAll(/(?:[:,]|\band)\s*(?:the|an?|your|one)\s+((?!(?:final|complete|whole|same)\b)[\p{L}][\p{L}-]*(?: [\p{L}-]+){0,2})\s*\(([^()]{2,60})\)/giu)], kindsOf = items.map((m) => asked.filter((a) => a.clause === clause && a.at >= clause.start + m.index && a.to <= clause.start + m.index + m[0].length));
-    if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|consists of)\b[^:]{0,24}:/i.test(clause.text.slice(0, items[0]!.index + 1)) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
+    const items = [...clause.text.matchAll(/(?:[:,]|\band|\b(?:in|submit|upload|deliver|send|of))\s*(?:the|an?|your|one)\s+((?!(?:final|complete|whole|same)\b)[\p{L}][\p{L}-]*(?: [\p{L}-]+){0,2})\s*\(([^()]{2,60})\)/giu)], kindsOf = items.map((m) => asked.filter((a) => a.clause === clause && a.at >= clause.start + m.index && a.to <= clause.start + m.index + m[0].length));
+    if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|consists of)\b[^.;]{0,30}$/i.test(clause.text.slice(0, items[0]!.index + items[0]![0].indexOf(items[0]![1]!))) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
     listed.add(clause);
     items.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of kindsOf[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim().replace(/ (?:itself|only|alone|proper)$/i, ''), types, start: at, end: clause.start + m.index + m[0].length }); });
     apart = true;
@@ -238,7 +241,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   // “Reading: Harding (pp. 1–46), PDF in the folder”.
   if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|return it|save|export|convert|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|return it|save|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
   if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.

@@ -33,6 +33,9 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     const passed = /\b(?:until|once|when)\s+$/i.test(lead) && /^ (?:have|has) passed\b/i.test(rest) && ends.test(rest);
     return past || within || most || capped || priced || during || grace || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
   });
+  // “-10 % (first 24 hours), -20 % (second 24 hours), not accepted afterwards”: as many days as are named.
+  const ordinals = ['first', 'second', 'third', 'fourth', 'fifth'], steps = [...text.matchAll(/\b(first|second|third|fourth|fifth) (?:24 hours|24-hour period)\b/gi)], step = steps.length > 1 ? steps.at(-1)! : undefined;
+  if (step && step.index < clause.text.length && thereafter.test(text.slice(step.index)) && ends.test(text.slice(step.index))) return { value: ordinals.indexOf(step[1]!.toLowerCase()) + 1, start: clause.start + step.index, end: clause.start + step.index + step[0].length };
   // “10 % for the first day, 20 % for the second, zero after that”.
   const days = /\b(?:first|1st) day\b/i.test(text) ? [...text.matchAll(/\b(first|second|third|fourth|fifth)\b(?: day\b)?/gi)].at(-1) : undefined, upTo = days && thereafter.test(text.slice(days.index)) && ends.test(text.slice(days.index)) ? ['first', 'second', 'third', 'fourth', 'fifth'].indexOf(days[1]!.toLowerCase()) + 1 : 0;
   if (days && upTo > 0 && days.index < clause.text.length) found.push({ value: upTo, start: clause.start + days.index, end: clause.start + days.index + days[0].length });

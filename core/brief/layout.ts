@@ -41,7 +41,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(?:(?:no|not) smaller than\s+|at least\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|[KMG]o\b|MiB|mega|kilo|%|cm|mm))|(?<=\bfont\b[^.;]{0,40}\b(?:min(?:imum|\.)?|at least)\s+)(\d{1,2})\b(?!\s?(?:pt|point|[a-z]*b\b|words|pages|%|cm|mm|[.,]\d))/gi)) {
       const value = numberOf((m[1] ?? m[2] ?? m[3])!);
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
-      // “11 or 12 pt” leaves it open.
+      // “11 or 12 pt” and “10-12 pt” leave it open.
       if (/\b\d{1,2}(?:[.,]5)?-?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|\bpoint,|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) ) continue;
       if (atLeast(clause.text, m.at - clause.start, m.to - clause.start) || /\b(?:smaller than|at least)\s/i.test(m[0])) out.atLeast.add('fontSizePt');
@@ -56,7 +56,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
     for (const m of [...matchesIn(clause, anyTypeface), ...matchesIn(clause, anyShouted)]) {
-      const face = inCapitals.get(m[0]) ?? m[0], size = /^(?: or similar)?[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d)/i.exec(clause.text.slice(m.to - clause.start));
+      const face = inCapitals.get(m[0]) ?? m[0], size = /^(?: or similar)?[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d|\s?[-–]\s?\d)/i.exec(clause.text.slice(m.to - clause.start));
       // “Times New Roman 12”: the number after a typeface is its size.
       if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) { put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length }); if (atLeast(clause.text, m.at - clause.start, m.to - clause.start + size[0].length)) out.atLeast.add('fontSizePt'); }
       if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;

@@ -97,7 +97,10 @@ function spokenAnswer(clause: Clause): LimitStatement | null {
   return { field: /^w/i.test(m[2]!) ? 'maxWords' : 'maxPages', value, start: clause.start + m[0].indexOf(m[1]!), end: clause.start + m[0].length, clause: { ...clause, text: `${asked} ${clause.text}`, start: clause.start - asked.length - 1 } };
 }
 
-function readSizes(clause: Clause, previous: Clause | undefined): LimitStatement[] {
+/** “Five megabytes” in figures, with the length kept: what stands for the number is but the last letters of the word. */
+const inFigures = (clause: Clause): Clause => ({ ...clause, text: clause.text.replace(/\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|fifty)(?= (?:mega|kilo|giga)bytes?\b)/gi, (word) => String(numberWords[word.toLowerCase()] ?? largeNumbers[word.toLowerCase()]).padStart(word.length)) });
+function readSizes(spelt: Clause, previous: Clause | undefined): LimitStatement[] {
+  const clause = inFigures(spelt);
   const found: LimitStatement[] = [];
   for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[KMG]bytes?|[kmg]i?b|[KMG]o|MP|bytes?)\\b`, 'gi'))) {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
@@ -146,6 +149,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const n = `(${number})`;
   // “2,500 words (the acceptable range is 2,250–2,750)”.
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*\\(?,?\\s*(?:with )?(?:the |an? )?(?:acceptable|permitted|allowed|accepted) range(?: is| being| of|:)?\\s*(?:from |between )?${n}\\s?(?:-|–|to|and)\\s?${n}`, 'gi'))) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); return found; }
+  // “The word count (max. 3,000) includes footnotes.”
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:${what === 'words' ? 'word (?:count|limit)|words|length in words' : 'page (?:count|limit)|number of pages'})\\s*\\((?:max(?:imum)?\\.?|up to|at most|no more than|limit:?)\\s*${n}\\)`, 'gi'))) { push(max, numberOf(m[1]!), m); return found; }
   const ranged: { at: number; to: number }[] = [];
   for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?|(?:no(?:t)?|never|cannot be|not be) (?:less|fewer|shorter) than)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but|or|nor)?\\s*(?:at most|(?:a )?max(?:imum)?\\.?(?: of)?|no(?:t)? (?:more|longer) than|(?:more|longer) than|up to)\\s+${n}(?![\\d.,]*\\s?(?:[kmg]i?b\\b|mega|kilo|giga|${what === 'words' ? 'pages?|sides?' : 'words?'}))(?:[\\s-]?${unit}\\b)?`, 'gi'))) { if (!new RegExp(unit, 'i').test(m[0])) continue; ranged.push(m); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   for (const m of matchesIn(clause, new RegExp(`\\b(?:between\\s+)?${n}\\s?(?:${unit}\\s+)?(?:-|–|—|to|and)\\s{0,2}${n}[\\s-]?${unit}\\b`, 'gi'))) {
