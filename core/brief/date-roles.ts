@@ -44,6 +44,13 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:yours|your (?:extension|request|application)) (?:has been|was|is) (?:approved|granted|agreed|accepted)\b[^.;\d]{0,20}\b(?:until|till|to|up to)\s*(?:\w+day,?\s*)?$/i.test(before) && /\bextension|\bextra time|\bmore time/i.test(before)) return 'extension';
   // “Your own extended deadline: 19 March.”
   if (/\byour (?:own |personal |individual )?(?:extended|personal|individual) (?:deadline|due date|hand-?in(?: date)?)\b[^.;\d]{0,14}$/i.test(before)) return 'extension';
+  // “Deadline extended! New date: 19 April.”
+  if (/^\W*(?:the )?new (?:date|time)(?: and time)?\s*(?::|is|=|–)\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due|hand-?in|submission)\b/i.test(previous.text)) return 'due';
+  // “You were granted five extra days, so your deadline is 17 April rather than 12 April.”
+  const moreTime = /\byou (?:were|have been|are|had been) (?:granted|given|allowed)\b[^.;]{0,60}\b(?:extra|more|additional|extension)\b/i.test(before), insteadOf = /\b(?:rather than|instead of|and not|not)\s*(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before);
+  if (moreTime && /\byour (?:new )?(?:deadline|due date) is\b/i.test(before)) return insteadOf ? 'due' : 'extension';
+  // “If you have an approved extension, submit by 26 April”: not said to all.
+  if (/^\W*(?:but )?if you have (?:an? )?(?:approved |granted |agreed )+(?:extension|extra time|adjustment)/i.test(before) && !/\b(?:all )?others\b|\beveryone else\b/i.test(before)) return 'other';
   // “The deadline has been extended to 18 March” is said to all.
   if (/\b(?:the|this|our) (?:[\w-]+ )?(?:deadline|due date|closing date|hand-?in(?: date)?|submission (?:date|deadline))\b[^.;]{0,60}\b(?:has been|have been|was|is|will be) (?:now )?extended\b[^.;]{0,30}\b(?:to|until|till)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:your?|yours|student|candidate)\b/i.test(before)) return 'due';
   if (/\b(?:closed|locked|unavailable|not available|no longer (?:open|available)) from\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

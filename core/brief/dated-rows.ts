@@ -81,7 +81,7 @@ export function readRows(reading: Reading): RowsRead {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
-      carried = letteredItems(clause, date, text) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
+      carried = letteredItems(clause, date, text) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
@@ -91,6 +91,9 @@ export function readRows(reading: Reading): RowsRead {
   });
   return out;
 }
+
+/** “The presentation (PDF export) is due on 3 May; the handout is due on 17 May”: what the sentence is about. */
+const subjectOf = (clause: Clause, date: ReadDate): string | null => /^\W*(?:and |but )?(?:the|your) (?!(?:assignment|work|submission|coursework|deadline|files?|whole|document|due|closing|final|final deadline|hand-?in|upload|task|assessment|project|exam)s?\b)((?:[a-z-]+ )?[a-z-]+)(?: \([^()]*\))? (?:is|are|must be|has to be|should be) (?:due|handed in|submitted|uploaded)\b/i.exec(clause.text.slice(0, date.start - clause.start + 1))?.[1]!.replace(/ itself$/i, '') ?? null;
 
 /** “Is the deadline really on a Sunday? Yes: Sunday 11 April.”: the question says what the date is for. */
 const roleOfAnswer = (clause: Clause, role: DateRole): DateRole => (role === 'unknown' && clause.under !== undefined && /\b(?:deadline|due|closing date|hand-?in (?:date|day))\b[^?]*\?\W*$/i.test(clause.under) ? 'due' : role);

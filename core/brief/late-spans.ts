@@ -71,6 +71,8 @@ export function penaltyBySteps(clause: Clause, next: string): Statement<number> 
 export function penaltyOfDay(clause: Clause, near: string): Statement<number> | null {
   const text = clause.text.replace(/\b(?:out )?of (?:the )?(?:100|total)\s?%?/gi, (s) => ' '.repeat(s.length));
   if (!/\b(?:late\w*|overdue|penal\w*|deadline|due|after|delay\w*|miss(?:ed|ing)?)\b/i.test(`${near} ${text}`) || /\b(?:absen\w+|attend\w*|participat\w+|library|meetings?|classes)\b/i.test(text) || /\b(?:per|an|each|every) (?:hour|week|half)\b|\/ ?(?:h|hour|week)\b|\bup to a maximum of \d+\s?%/i.test(text)) return null;
+  // “You lose 10 marks straight away and a further 2 per day”: not the same for each.
+  if (/\b(?:straight away|immediately|at once)\b/i.test(text)) return null;
   // What is late already: “if you have not handed it in yet, …”.
   if (/\bif you (?:have not|haven['’]t) (?:yet )?(?:handed|submitted|uploaded)/i.test(near + text)) return null;
   const amounts = [...text.matchAll(/(?<![\d.,])(\d{1,2}(?:[.,]5)?|one|two|three|five|ten)[\s-]?(?:%|per\s?cent\b|percent(?:age)?\b|points?\b|pts\b|marks?\b)/gi)], day = /\b(?:per|an?|each|every|for each|for every) (?:(?:\w+|calendar|working|24-hour) )?(?:day|24 hours)\b|\/ ?(?:day|d|24 ?h)\b|\bdaily\b/i.exec(text);
