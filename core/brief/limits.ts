@@ -151,6 +151,12 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*\\(?,?\\s*(?:with )?(?:the |an? )?(?:acceptable|permitted|allowed|accepted) range(?: is| being| of|:)?\\s*(?:from |between )?${n}\\s?(?:-|–|to|and)\\s?${n}`, 'gi'))) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); return found; }
   // “The word count (max. 3,000) includes footnotes.”
   for (const m of matchesIn(clause, new RegExp(`\\b(?:${what === 'words' ? 'word (?:count|limit)|words|length in words' : 'page (?:count|limit)|number of pages'})\\s*\\((?:max(?:imum)?\\.?|up to|at most|no more than|limit:?)\\s*${n}\\)`, 'gi'))) { push(max, numberOf(m[1]!), m); return found; }
+  // “At least 1,500 but not exceed 2,000 words.”
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but)\\s+(?:(?:must|should|may) )?not (?:to )?exceed\\s+${n}\\s?${unit}`, 'gi'))) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); return found; }
+  // “1,250 words, tolerance 100 words.”
+  for (const m of matchesIn(clause, new RegExp(`${n}\\s?${unit}\\b(?:\\s*\\([^)]*\\))?,?\\s*(?:with )?(?:a )?tolerance(?: of|:)?\\s*(?:±\\s*)?${n}\\s?${unit}`, 'gi'))) { push(min, numberOf(m[1]!) - numberOf(m[2]!), m); push(max, numberOf(m[1]!) + numberOf(m[2]!), m); return found; }
+  // What is suggested is no limit.
+  if (/^\W*(?:suggested|recommended|indicative|approximate|target|guide(?:line)?) (?:length|word (?:count|length)|number of (?:words|pages)|page count)\b/i.test(text) && !/\b(?:max|limit|at most|no more|exceed)/i.test(text)) return found;
   // “Word count: 800–1,000.”
   for (const m of matchesIn(clause, new RegExp(`^\\W*${what === 'words' ? '(?:word (?:count|limit|length|range)|words|length in words|no\\.? of words|number of words)' : '(?:page (?:count|limit|range)|pages|no\\.? of pages|number of pages)'}\\s*(?::|=|\\||is)\\s*(?:between |from )?${n}\\s?(?:-|–|to|and)\\s?${n}(?![\\d.,]*\\s?(?:%|[kmg]b))`, 'gi'))) { const [a, b] = [numberOf(m[1]!), numberOf(m[2]!)]; if (a < b) { push(min, a, m); push(max, b, m); return found; } }
   const ranged: { at: number; to: number }[] = [];
@@ -233,7 +239,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “The maximum number of pages is twelve.”
   if (what === 'pages') for (const m of matchesIn(clause, /\bmaximum number of pages\s*(?:is|:|=)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\b/gi)) push(max, numberWords[m[1]!.toLowerCase()] ?? largeNumbers[m[1]!.toLowerCase()] ?? Number(m[1]), m);
   // “Maximum words: two thousand”.
-  if (what === 'words') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?|up to|at most|no(?:t)? more than|limit(?:ed)? (?:of|to|is))(?: (?:word count|words?|length))?\s*(?:of|is|:)?\s*((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?: and a half)? (?:thousand|hundred))\b(?: words)?/gi)) { const value = spokenThousands(m[1]!); if (value && /\bwords?\b/i.test(m[0]) && !ofEach(m)) push(max, value, m); }
+  if (what === 'words') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?|up to|at most|no(?:t)? more than|limit(?:ed)? (?:of|to|is)|(?:word )?limit(?=:))(?: (?:word count|words?|length))?\s*(?:of|is|:)?\s*((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?: and a half)? (?:thousand|hundred))\b(?: words)?/gi)) { const value = spokenThousands(m[1]!); if (value && /\bwords?\b/i.test(m[0]) && !ofEach(m)) push(max, value, m); }
   // “Maximum of 3000 words, minimum of 2500”; “not fewer than five and not more than seven pages”.
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*,?\\s*(?:and|but|with)?\\s*(?:a )?min(?:imum)?\\.?(?: of)?\\s+${n}(?!\\s?%)`, 'gi'))) push(min, numberOf(m[1]!), m);
   if (what === 'pages') for (const m of matchesIn(clause, /\b(?:no|not) (?:fewer|less) than (two|three|four|five|six|seven|eight|nine|ten)(?: pages?| sides?)?,? (?:and|but|nor|or) (?:no|not) more than (three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:pages?|sides?)\b/gi)) push(min, numberWords[m[1]!.toLowerCase()]!, m);

@@ -223,3 +223,9 @@ export function hoursOfEachDay(rows: DatedRow[], reading: Reading): void {
     for (const [row, hour] of [[first, m[1]!], [r, m[2]!]] as const) { const whole = reading.read(`${row.date.iso.slice(0, 10)}, ${hour}`)?.iso; if (whole && whole.length > 10) row.date = { ...row.date, iso: whole }; }
   }
 }
+
+/** “It opens at 9.00 on 12 April and you have 48 hours.”: when the time is up that runs from the opening. */
+export function timeFromOpening(rows: DatedRow[], { zone }: Reading): void {
+  const [opens] = rows, m = rows.length === 1 && opens!.role === 'opens' && opens!.date.problem === 'none' && opens!.date.iso.length > 10 ? /\b(?:and |then )?you (?:will |then )?have (\d{1,3}|one|two|three|five|seven) (hour|day|week)s?\b(?! (?:of|after|before))/i.exec(opens!.clause.text) : null;
+  if (m) rows.push({ ...opens!, role: 'due', date: { ...opens!.date, iso: shifted(opens!.date.iso, count(m[1]!), m[2]!, zone), start: opens!.clause.start + m.index, end: opens!.clause.start + m.index + m[0].length } });
+}
