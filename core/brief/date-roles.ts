@@ -44,6 +44,16 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:yours|your (?:extension|request|application)) (?:has been|was|is) (?:approved|granted|agreed|accepted)\b[^.;\d]{0,20}\b(?:until|till|to|up to)\s*(?:\w+day,?\s*)?$/i.test(before) && /\bextension|\bextra time|\bmore time/i.test(before)) return 'extension';
   // “Your own extended deadline: 19 March.”
   if (/\byour (?:own |personal |individual )?(?:extended|personal|individual) (?:deadline|due date|hand-?in(?: date)?)\b[^.;\d]{0,14}$/i.test(before)) return 'extension';
+  // “Two deadlines: report 12 April, slides 19 April.”
+  if (/^\W*(?:(?:the |all )?(?:two|three|four|five) )?(?:deadlines|due dates|hand-ins|closing dates)\s*:[^:]*$/i.test(before)) return 'due';
+  // “First attempt: 15 March. Resit: 16 August.”
+  if (/^\W*(?:first|main|regular|original) (?:attempt|sitting)\s*[:–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “The test version closes on 1 March, the graded version on 8 March.”
+  if (/\b(?:test|practice|trial|mock) (?:version|submission|upload|box|link|folder|area)s?\b[^.;,]{0,24}$/i.test(before)) return 'other';
+  if (/\b(?:graded|real|actual|final) (?:version|one|submission)\s+(?:closes\s+|is due\s+)?(?:on\s+|by\s+)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:closes?|due|deadline)\b/i.test(before)) return 'due';
+  // “Not 12 March but 15 March.”
+  if (/\bnot (?:on )?(?:the )?\d[^.;]{2,24}\bbut\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:change|changed|correct\w*|deadline|due|hand-?in)\b/i.test(before)) return 'due';
+  if (/\bnot\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before) && /^\s*but\s+(?:on\s+)?(?:\w+day,?\s*)?\d/i.test(after)) return 'other';
   // “Deadline extended! New date: 19 April.”
   if (/^\W*(?:the )?new (?:date|time)(?: and time)?\s*(?::|is|=|–)\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due|hand-?in|submission)\b/i.test(previous.text)) return 'due';
   // “You were granted five extra days, so your deadline is 17 April rather than 12 April.”
