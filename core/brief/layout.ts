@@ -31,7 +31,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (new Set([...clause.text.slice(m.at - clause.start, m.to - clause.start + 60).matchAll(/(\d+(?:[.,]\d+)?)\s?(?:cm|mm|in(?:ch(?:es)?)?\b)[^.;\d]{0,20}\b(?:left|right|top|bottom|sides?|inner|outer|binding|elsewhere|on all other)\b|\b(?:left|right|top|bottom|sides?|inner|outer|binding|others?)\b[^.;\d]{0,14}(\d+(?:[.,]\d+)?)\s?(?:cm|mm|in(?:ch(?:es)?)?\b)/gi)].map((x) => x[1] ?? x[2])).size > 1) continue;
       if (/^\s*\((?:left|right|inner|outer|binding|gutter)[^)]*\)\s*(?:and|,|;)\s*\d/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “Left margin 40 mm; other margins 20 mm”: neither is the margin.
-      if (/\b(?:left|right|top|bottom|inner|outer|inside|outside|binding|gutter|other|remaining)(?:[- ]hand)?(?: side)?\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && /^margins?\b/i.test(m[0])) continue;
+      if (/\b(?:left|right|top|bottom|side|inner|outer|inside|outside|binding|gutter|other|remaining)(?:[- ]hand)?(?: side)?\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && /^margins?\b/i.test(m[0])) continue;
       // “Right margin 4 cm”, “margin on the right 4 cm”, “Rand rechts 4 cm”: of one side alone.
       if (/^(?:margins?|Rand)\s+(?:on the |at the )?(?:left|right|top|bottom|inner|outer|links|rechts|oben|unten)\b[^.;,]{0,12}\d/i.test(m[0])) continue;
       const amount = m[7] ? { one: 1, two: 2, three: 3 }[m[7].toLowerCase()]! : m[5] ?? m[9] ? (/half/i.test(m[5] ?? '') ? 0.5 : 1) : numberOf((m[1] ?? m[3])!), unit = m[8] ? 'cm' : (m[2] ?? m[4] ?? 'in').toLowerCase();
@@ -41,6 +41,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(?:(?:no|not) smaller than\s+|at least\s+)?(\d{1,2})\b(?!\s?(?:MB|KB|GB|[KMG]o\b|MiB|mega|kilo|%|cm|mm))|(?<=\bfont\b[^.;]{0,40}\b(?:min(?:imum|\.)?|at least)\s+)(\d{1,2})\b(?!\s?(?:pt|point|[a-z]*b\b|words|pages|%|cm|mm|[.,]\d))/gi)) {
       const value = numberOf((m[1] ?? m[2] ?? m[3])!);
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
+      // “Line spacing of exactly 24 points” is no size; “between 11 and 12 points” leaves it open.
+      if (/\bspacing (?:of |is |set to |at )?(?:exactly |at least )?$/i.test(clause.text.slice(0, m.at - clause.start)) || /\bbetween \d{1,2} and $/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       // “11 or 12 pt” and “10-12 pt” leave it open.
       if (/\b\d{1,2}(?:[.,]5)?-?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|\bpoint,|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) ) continue;
@@ -62,6 +64,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
+    for (const m of matchesIn(clause, /^\W*pages? unnumbered\b|\bunnumbered pages\b/gi)) put(out.pageNumbers, false, m);
     for (const m of matchesIn(clause, /\bpage numbers?\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|shall|are to|need to|has to|have to|are)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\b(?:thesis|paper|essay|report|text|document) is (?:to be )?numbered (?:consecutively|throughout)\b|\bnumbered pages\b/gi)) put(out.pageNumbers, !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
   }
   return out;
