@@ -258,6 +258,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b\d+\s?(?:words?|pages?|MB)\b/i.test(text) && /^\W*[\p{L} ]{3,60}:/u.test(text)) return true;
   // “Use the template (Word) and convert to PDF”.
   if (/\btemplate\W*$/i.test(text.slice(0, at - clause.start)) && /^\W*(?:and |then )*(?:convert|export|save|print)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
+  // “One PDF (typed in LaTeX or Word, or a clear scan)”.
+  if (/\bpdf\b[^()]{0,14}\((?:typed|written|typeset|prepared|made) (?:up )?(?:in|with)\b[^()]*$/i.test(text.slice(0, at - clause.start))) return false;
   // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
   if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,20}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
   return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
