@@ -44,6 +44,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:yours|your (?:extension|request|application)) (?:has been|was|is) (?:approved|granted|agreed|accepted)\b[^.;\d]{0,20}\b(?:until|till|to|up to)\s*(?:\w+day,?\s*)?$/i.test(before) && /\bextension|\bextra time|\bmore time/i.test(before)) return 'extension';
   // “Your own extended deadline: 19 March.”
   if (/\byour (?:own |personal |individual )?(?:extended|personal|individual) (?:deadline|due date|hand-?in(?: date)?)\b[^.;\d]{0,14}$/i.test(before)) return 'extension';
+  // “Clocks change on 28 March”; “what arrives on 19 June or later is not considered”.
+  if (/\bclocks? (?:change|go)\w*\b[^.;)]{0,20}$/i.test(before)) return 'other';
+  if (/\b(?:arrives?|received|handed in|submitted|uploaded) on\s*(?:\w+day,?\s*)?$/i.test(before) && /^\s*or later\b/i.test(after)) return 'other';
   // “Two deadlines: report 12 April, slides 19 April.”
   if (/^\W*(?:(?:the |all )?(?:two|three|four|five) )?(?:deadlines|due dates|hand-ins|closing dates)\s*:[^:]*$/i.test(before)) return 'due';
   // “First attempt: 15 March. Resit: 16 August.”

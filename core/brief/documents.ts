@@ -159,6 +159,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   for (const mention of asked.filter((m) => !listed.has(m.clause))) {
     // “Photos named surname_1.jpg, surname_2.jpg”: endings of names say nothing new of a kind that is asked for.
     if (/(?:\b(?:named|called)\b|\bfile ?names?\s*:)[^;]*\w\.?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
+    if (mention.clause.under && /^\W*(?:\d+[.)]?\s*)?(?:file ?names?|naming|names? of (?:the )?files?)\W*$/i.test(mention.clause.under) && /[\w\]>}]\.?$/.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
     const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous, { asked, clauses, text }) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
@@ -193,6 +194,9 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   }
   // “Put cover sheet and essay into ONE PDF”: what the one file holds is not its name.
   if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
+  // “Both components are to be placed in a zip archive”: what is handed in is that one.
+  const packed = clauses.find((c) => /\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
+  if (packed && zip && asked.some((m) => m.kinds[0] === 'zip' && m.clause === packed)) { const own = asked.find((m) => m.kinds[0] === 'zip' && m.clause === packed)!; settled = [{ label: null, types: ['zip'], start: own.at, end: own.to }]; }
   // “Docx and pdf (both)”: two files.
   settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?\.?(?:pdf|docx?|word|odt|rtf) (?:\(both\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
   // “1) Answer sheet: complete the template … hand it in as a Word document.”: the head of the line is the name.
@@ -200,7 +204,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
   return {
-    documents: settled.map(({ label, types }) => ({ label: label ? capital(label.replace(/^your /i, '')) : null, types })),
+    documents: settled.map(({ label, types }) => ({ label: label ? capital(label.replace(/^your /i, '').replace(/ size$/i, '')) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
     spans: settled.map((d) => ({ start: d.start, end: d.end })),
   };

@@ -174,7 +174,7 @@ export function addHoursOfTheDay(rows: DatedRow[], reading: Reading): void {
 
 /** “Due: 2 May. Due: 3 May for part-time students. Peer assessment is due on 8 May.”: the deadline is that of everyone, and of the work itself. */
 export function besideSome(rows: DatedRow[], { text }: Reading): void {
-  const some = (r: DatedRow): boolean => r.label === null && /\bpeer (?:assessments?|evaluations?|ratings?|feedback|marking)\b[^.;]{0,60}$/i.test(text.slice(r.clause.start, r.date.start)) || /^[\s,]*(?:at [\d:.]+(?: ?[ap]m)?\s*)?\(?(?:only )?for (?:part-time|evening|distance|external|exchange|visiting|resit|repeat(?:ing)?|returning|erasmus) (?:students|candidates|participants)\b/i.test(text.slice(r.date.end, r.date.end + 70));
+  const some = (r: DatedRow): boolean => (r.label === null || /\bcompletes?\b/i.test(text.slice(r.clause.start, r.date.start))) && /\bpeer (?:assessments?|evaluations?|ratings?|feedback|marking)\b[^.;]{0,60}$/i.test(text.slice(r.clause.start, r.date.start)) || /^[\s,]*(?:at [\d:.]+(?: ?[ap]m)?\s*)?\(?(?:only )?for (?:part-time|evening|distance|external|exchange|visiting|resit|repeat(?:ing)?|returning|erasmus) (?:students|candidates|participants)\b/i.test(text.slice(r.date.end, r.date.end + 70));
   if (rows.some((r) => r.role === 'due' && !some(r))) for (const r of rows) if (r.role === 'due' && some(r)) r.role = 'other';
 }
 

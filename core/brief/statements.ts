@@ -90,7 +90,7 @@ const asides = /^\W*(?:\d[\d.]*\s+)?(?:the )?(?:prizes?|awards?|field ?(?:trips?
 export function withoutAsides(clauses: Clause[]): Clause[] { const kept = clauses.filter((c) => c.under === undefined || !asides.test(c.under) || /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |them )?in|hand-?in|turn(?:ed)? in|upload(?:ed)?|deadline|due)\b/i.test(c.text)); return kept.length > 0 ? kept : clauses; }
 
 /** A line of its own with a few words, without a stop at its end, and something below it. */
-const isHeading = (c: Clause, text: string): boolean => /(?:^|\n)[ \t]*(?:#{1,6} |\*\*)?(?:\d{1,2}(?:\.\d{1,2})*[.)]?[ \t]+)?$/.test(text.slice(Math.max(0, c.start - 12), c.start)) && /^(?:\*\*)?[ \t]*(?:\r?\n|$)/.test(text.slice(c.end)) && !/[.,;!]$/.test(c.text) && !/^[-–—*•]\s/.test(c.text) && c.text.split(/\s+/).length <= 6;
+const isHeading = (c: Clause, text: string): boolean => /(?:^|\n)[ \t]*(?:#{1,6} |\*\*)?(?:\d{1,2}(?:\.\d{1,2})*[.)]?[ \t]+)?$/.test(text.slice(Math.max(0, c.start - 12), c.start)) && /^(?:\*\*)?[ \t]*(?:\r?\n|$)/.test(text.slice(c.end)) && !/[.,;!]$/.test(c.text) && !/\w_\w|\.(?:pdf|docx?|odt|zip|csv|xlsx)\b/i.test(c.text) && !/^[-–—*•]\s/.test(c.text) && c.text.split(/\s+/).length <= 6;
 
 /** All matches of a pattern in a clause, with offsets into the whole wording. */
 export function* matchesIn(clause: Clause, pattern: RegExp): Generator<RegExpMatchArray & { at: number; to: number }> {
