@@ -158,7 +158,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   }
   for (const mention of asked.filter((m) => !listed.has(m.clause))) {
     // “Photos named surname_1.jpg, surname_2.jpg”: endings of names say nothing new of a kind that is asked for.
-    if (/(?:\b(?:named|called)\b|\bfile ?names?\s*:)[^;]*\w\.?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
+    if (/(?:\b(?:named|called)\b|\bfile ?nam(?:es?|ing)\s*:)[^;]*\w\.?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
     if (mention.clause.under && /^\W*(?:\d+[.)]?\s*)?(?:file ?names?|naming|names? of (?:the )?files?)\W*$/i.test(mention.clause.under) && /[\w\]>}]\.?$/.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';

@@ -115,6 +115,10 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:arrives?|received|handed in|submitted|uploaded) on\b[^.;]{4,24}\bor later (?:(?:is|are|will) not|won['’]t) (?:be )?(?:considered|accepted|marked|graded|read)\b/gi)) cut(0, m);
     // “1 grade per day; max. 3 days.”
     if (/\b(?:per|a|each|every) day\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '') && /\b(?:penal\w*|late\w*)\b/i.test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''}`)) for (const m of matchesIn(clause, new RegExp(`^\\W*(?:max(?:imum)?\\.?|at most|up to) ${small} (?:calendar |working )?days\\W*$`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    // “Work submitted up to two weeks late will be capped; work submitted after that will not be marked.”
+    for (const m of matchesIn(clause, /\b(?:submitted|handed in|uploaded|received) (?:up to|within) (a|one|two|three|\d{1,2}) (week|day)s? late (?:will|is|are)\b[^.;]{0,30}\b(?:capped|penali[sz]ed|accepted|marked|limited)\b/gi)) if (!/\bnot\b/i.test(m[0])) cut((numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (/^w/i.test(m[2]!) ? 7 : 1), m);
+    // “After 10:00 the portal is closed and the exam counts as failed.”
+    for (const m of matchesIn(clause, /\bafter (?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]m|noon|midnight) the (?:portal|page|box|folder|upload|system|window) (?:is|will be) (?:closed|shut|locked)\b/gi)) cut(0, m);
     // “Essays that are late will not be marked.”
     for (const m of matchesIn(clause, /\b(?:essays?|papers?|reports?|assignments?|work|submissions?|files?|scripts?) that (?:are|is|come in|comes in|arrive|arrives) late (?:will|are|is|can|may) ?not (?:be )?(?:marked|graded|accepted|read|considered|assessed)\b/gi)) cut(0, m);
     // “5 % per 24 hours, up to a maximum of 5 days”.

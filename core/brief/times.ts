@@ -103,6 +103,7 @@ export const isUnsettledDate = (value: string): boolean => value.startsWith('?')
 
 /** “5 March (CET) … 16 April (CEST)”: a zone's name in winter and its name in summer are one clock. */
 function asOneZone(statements: Statement<string>[]): Statement<string>[] {
-  const said = new Set(statements.map((s) => s.value.toUpperCase())), both = said.size === 2 ? Object.keys(bothNames).find((names) => names.split('/').every((name) => said.has(name))) : undefined;
+  const said = new Set(statements.map((s) => s.value.toUpperCase())), pair = [...said].find((name) => name.includes('/') && bothNames[name as keyof typeof bothNames] !== undefined && [...said].every((o) => o === name || name.split('/').includes(o)));
+  const both = pair ?? (said.size === 2 ? Object.keys(bothNames).find((names) => names.split('/').every((name) => said.has(name))) : undefined);
   return both ? statements.map((s) => ({ ...s, value: both })) : statements;
 }
