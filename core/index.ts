@@ -9,6 +9,7 @@ export { compareVersions, type Versions } from './verbs/versions.ts';
 export { unpackArchive, type Unpacked } from './verbs/unpack.ts';
 export { groundWords } from './messages/en.ts';
 export { readReceipt, type ReceiptResult } from './verbs/receipt.ts';
+export { headingOf } from './brief/title.ts';
 export { readBrief, type BriefRead } from './brief/read.ts';
 export { wordingsOf, type Remark } from './brief/remark.ts';
 export { readDocument } from './readers/index.ts';

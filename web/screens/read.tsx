@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { wordingsOf, type Brief, type Remark } from '../../core/index.ts';
+import { headingOf, wordingsOf, type Brief, type Remark } from '../../core/index.ts';
 import { BriefForm } from '../parts/brief-form.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { PatternsPart } from '../parts/patterns.tsx';
@@ -63,14 +63,7 @@ export function ReadStop({ paper, files }: StopProps) {
   );
 }
 
-/** The first lines usually name the course and the paper. */
-function titleFrom(wording: string): { title: string; course: string } {
-  const lines = wording.split('\n').map((l) => l.trim()).filter(Boolean);
-  const code = /\b[A-Z]{2,5}\s?\d{2,5}[A-Z]?\b/.exec(wording)?.[0] ?? '';
-  const first = (lines[0] ?? '').replace(code, '').replace(/^[\s:–—-]+|[\s:–—-]+$/g, '');
-  // A sentence that says what to do is no title.
-  return { title: first && first.length <= 80 && !/[.!?]$|^(?:please|submit|write|hand|upload|your)\b/i.test(first) ? first : 'Untitled paper', course: code };
-}
+function titleFrom(wording: string): { title: string; course: string } { const { title, course } = headingOf(wording); return { title: title ?? 'Untitled paper', course: course ?? '' }; }
 function remarkText(r: Remark): string {
   const quotes = wordingsOf(r).map((q) => `“${q}”`).join(' and ');
   switch (r.kind) {
