@@ -14,7 +14,7 @@ const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwa
  * @param next - what goes on after a semicolon */
 export function spanOfLateWork(clause: Clause, near: string, next: string): Statement<number> | null {
   const text = `${clause.text}; ${next}`;
-  if (!lateness.test(`${near} ${text}`) || elsewhere.test(text.replace(/\b(?:before|prior to) (?:the )?(?:deadline|due date)\b/gi, ''))) return null;
+  if (!lateness.test(`${near} ${text}`) || elsewhere.test(text.replace(/\b(?:before|prior to) (?:the )?(?:deadline|due date)\b|\b(?:not (?:receive|get)|no|without) (?:\w+ )?feedback\b/gi, ''))) return null;
   const found = [...text.matchAll(span)].flatMap((m): Statement<number>[] => {
     const n = numberWords[m[1]!.toLowerCase()] ?? (/^an?$/i.test(m[1]!) ? 1 : Number(m[1])), days = /^w/i.test(m[2]!) ? n * 7 : /^h/i.test(m[2]!) ? n / 24 : n, lead = text.slice(0, m.index), rest = text.slice(m.index + m[0].length);
     if (m.index >= clause.text.length || !Number.isInteger(days) || days < 1 || days > 31) return [];
