@@ -1,0 +1,60 @@
+import { test } from '@jest/globals';
+import { expectSettled } from '../testing/settled.ts';
+
+/** Sentences about where, what, how long and under which name, as departments write them, made up, with all that they settle; read on 10 February 2027. */
+const sentences: [text: string, says: Record<string, unknown>][] = [
+  [`The essay must not exceed 3,000 words. In the tutorial we said 2,500 words; the 3,000 in this document is correct. 
+Deadline: 03/04/2027, 17:00. PDF or Word.`, { documents: [{ label: null, types: ['pdf', 'docx'] }], 'limits.maxWords': 3000 }],
+  [`The handbook says the essay is due on 19 March 2027 at noon. The module page says 26 March 2027 at noon.
+Essays are submitted as PDF (max. 5 MB).`, { documents: [{ label: null, types: ['pdf'] }], 'limits.maxBytes': 5000000 }],
+  [`Philosophy Tutorial Essay 2
+Please write on ONE of the four questions. About 1,500 words is right; nothing over 2,000 will be read. Bring a printed copy to your tutorial in week 6 and also put a PDF in your tutor's folder on the drive by 9 pm the evening before. Tutorials are on Tuesdays (group A: 16 February, group B: 23 February).
+Feedback will be oral. There is no mark, so there is no penalty - but no feedback on late essays either.`, { documents: [{ label: null, types: ['pdf'] }], 'limits.maxWords': 2000 }],
+  ['Please submit your work via the link "Essay 1 – seminar groups 1–4" or "Essay 1 – seminar groups 5–8" depending on your group. Length 1200-1500 words. Word or RTF. Deadline Friday week 6, 5pm.', { documents: [{ label: null, types: ['docx', 'rtf'] }], 'limits.minWords': 1200, 'limits.maxWords': 1500 }],
+  ['Deadline: Monday 9 March 2027, 12:00 (noon). Length: around 1,500 words. Submit a docx. Use 1.15 line spacing, Verdana 10.5, and left/right margins of 2 cm. File name: your ID number + "_reflection".', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': '[ID number]_reflection', 'naming.mustContain': ['studentNumber'], 'layout.fontSizePt': 10.5, 'layout.lineSpacing': 1.15, 'layout.fonts': ['Verdana'] }],
+  [`Hi Prof. said in class today: paper's due next Friday not this Friday!! still 5pm, still as pdf, 5 pages max w/o bibliography. turn it in under Files > Final. thx`, { place: 'Files > Final', documents: [{ label: 'Paper', types: ['pdf'] }], 'limits.maxPages': 5 }],
+  ['Submit via the module website under Assessments > Coursework 1 by 12/03/2027.', { place: 'Assessments > Coursework 1' }],
+  ['Hand in your work via the link titled "Lab 2 – Final Report (Section B)".', { place: 'Lab 2 – Final Report (Section B)' }],
+  ['Please upload your file to Assignments / Essay 1 / Final, not to Essay 1 / Draft.', { place: 'Assignments / Essay 1 / Final' }],
+  ['You need to hand in the completed ethics form (Word), the consent sheet (PDF) and the interview guide (PDF or Word).', { documents: [{ label: 'Completed ethics form', types: ['docx'] }, { label: 'Consent sheet', types: ['pdf'] }, { label: 'Interview guide', types: ['pdf', 'docx'] }] }],
+  ['Only use your exam code in the filename; do not use your name.', { 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true }],
+  ['You need to hand in the completed ethics form (Word), the consent sheet (PDF) and the interview guide (PDF or Word).', { documents: [{ label: 'Completed ethics form', types: ['docx'] }, { label: 'Consent sheet', types: ['pdf'] }, { label: 'Interview guide', types: ['pdf', 'docx'] }] }],
+  ['The file must not be bigger than five megabytes.', { 'limits.maxBytes': 5000000 }],
+  ['The word count (max. 3,000) includes footnotes and excludes the bibliography.', { 'limits.maxWords': 3000, 'counting.left': ['references'] }],
+  ['Name your document Essay1_XXXX where XXXX is your candidate number.', { 'naming.pattern': 'Essay1_XXXX', 'naming.mustContain': ['candidateNumber'] }],
+  ['Fonts: Arial or Helvetica, 10-12 pt.', { 'layout.fonts': ['Arial', 'Helvetica'] }],
+  ['Please provide your slides in PowerPoint or PDF format and your handout as a PDF.', { documents: [{ label: 'Slides', types: ['pptx', 'pdf'] }, { label: 'Handout', types: ['pdf'] }] }],
+  ['Please provide your slides as PPTX or PDF and your handout as a PDF.', { documents: [{ label: 'Slides', types: ['pptx', 'pdf'] }, { label: 'Handout', types: ['pdf'] }] }],
+  ['Please provide your slides as PPTX and your handout as a PDF.', { documents: [{ label: 'Slides', types: ['pptx'] }, { label: 'Handout', types: ['pdf'] }] }],
+  ['Please upload your slides in PowerPoint format and your handout as a PDF.', { documents: [{ label: 'Slides', types: ['pptx'] }, { label: 'Handout', types: ['pdf'] }] }],
+  ['Please upload your essay in Word or PDF format and your reflection as a PDF.', { documents: [{ label: 'Essay', types: ['docx', 'pdf'] }, { label: 'Reflection', types: ['pdf'] }] }],
+  ['Deliver your video as MP4 (maximum 1 GB) along with a PDF transcript.', { documents: [{ label: 'Video', types: ['mp4'], limits: { maxBytes: 1000000000 } }, { label: 'Transcript', types: ['pdf'] }] }],
+  ['Deliver your video as MP4 and a PDF transcript.', { documents: [{ label: 'Video', types: ['mp4'] }, { label: 'Transcript', types: ['pdf'] }] }],
+  ['Submit the report as a Word file together with a PDF poster.', { documents: [{ label: 'Report', types: ['docx'] }, { label: 'Poster', types: ['pdf'] }] }],
+  ['Use the "Written assignment 2" upload field.', { place: 'Written assignment 2' }],
+  ['Word count: 800–1,000.', { 'limits.minWords': 800, 'limits.maxWords': 1000 }],
+  ['Late submissions lose 10% immediately and 5% for every further day.', {}],
+  ['Hand in under "Assessments" in the left-hand menu, item "A2 Reflection".', { place: 'A2 Reflection' }],
+  ['The coursework area has three boxes; yours is "Box C – late enrolment".', { place: 'Box C – late enrolment' }],
+  ['PDF is preferred but Word is also accepted.', { documents: [{ label: null, types: ['pdf', 'docx'] }] }],
+  ['You will submit a poster (PDF, A1) plus a 2-page handout (PDF).', { documents: [{ label: 'Poster', types: ['pdf'] }, { label: 'Handout', types: ['pdf'] }] }],
+  ['Deliverables: report.docx, slides.pptx', { documents: [{ label: 'Report', types: ['docx'] }, { label: 'Slides', types: ['pptx'] }] }],
+  ['Suggested length: 6-8 pages.', {}],
+  ['Length – 1,250 words (excluding quotations), tolerance 100 words.', { 'limits.minWords': 1150, 'limits.maxWords': 1350, 'counting.left': ['quotations'] }],
+  ['Essays must be at least 1,500 but not exceed 2,000 words.', { 'limits.minWords': 1500, 'limits.maxWords': 2000 }],
+  ['Word limit: four thousand words.', { 'limits.maxWords': 4000 }],
+  ['Do not change the file name given by the template.', {}],
+  ['Font size must be between 11 and 12 points.', {}],
+  ['Line spacing of exactly 24 points.', {}],
+  ['Name the document with your first and last name.', { 'naming.mustContain': ['surname', 'givenNames'] }],
+  ['Pages unnumbered.', { 'layout.pageNumbers': false }],
+  ['Please give your file the title "Essay – [your surname]".', { 'naming.pattern': 'Essay – [your surname]', 'naming.mustContain': ['surname'] }],
+  ['Rename your file to SURNAME_A1.docx before uploading.', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': 'SURNAME_A1.docx', 'naming.mustContain': ['surname'] }],
+  ['Side margins 3 cm, top and bottom 2.5 cm.', {}],
+  ['You will find the upload box in the "Assessment" section under the name "Report 1 (final)".', { place: 'Report 1 (final)' }],
+  ['The correct submission point is "BUS220 Individual Report S1 2027".', { place: 'BUS220 Individual Report S1 2027' }],
+  ['Upload here: Biology Labs / Lab 3 / Write-up', { place: 'Biology Labs / Lab 3 / Write-up' }],
+  ['Save as: Lastname-First-Paper1.docx', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': 'Lastname-First-Paper1.docx', 'naming.mustContain': ['surname', 'givenNames'] }],
+  ['Submit as YOURNAME_PROJECT.zip', { documents: [{ label: null, types: ['zip'] }], 'naming.pattern': 'YOURNAME_PROJECT.zip' }],
+];
+test.each(sentences)('%s', expectSettled);
