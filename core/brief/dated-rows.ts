@@ -70,7 +70,9 @@ export function readRows(reading: Reading): RowsRead {
       if (addsTime(clause, clauses[index - 1], out.rows.at(-1), reading)) return;
       // “Part 1:” on a line of its own labels the lines below it.
       const short = clause.text.length < 60;
-      if (short && labels.length === 1 && !/^(?:paper|thesis)$/i.test(labels[0]!.text)) label = labels[0]!.text;
+      // “Part B – Methods report (80 %)” is Part B.
+      const marked = labels.filter((l) => numbered.test(l.text)), own = labels.length === 1 ? labels[0]! : marked.length === 1 && clause.text.startsWith(marked[0]!.text) ? marked[0]! : undefined;
+      if (short && own && !/^(?:paper|thesis)$/i.test(own.text) && (numbered.test(own.text) || !label || !numbered.test(label) || !/[.;]$/.test(clause.text))) label = own.text;
       listing = short && listHead.test(clause.text);
       return;
     }
