@@ -24,6 +24,8 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     const most = /(?:%|per\s?cent|points?|pts|marks?)(?: \([^)]{0,20}\))? (?:a|per|each|every) (?:\w+ )?day(?: late)?,? \(?(?:max(?:imum)?\.?(?: of)?|at most|up to|for at most|no more than) $/i.test(lead);
     // “Submitted late but within 14 days: capped at the pass mark”.
     const capped = /\blate,? (?:but |and )?(?:still )?(?:within|up to|no more than)\s+$/i.test(lead) && /\b(?:capped|cap|pass mark|penal\w*|deduct\w*|reduc\w*|accepted)\b/i.test(rest);
+    // “Work handed in late (up to 3 days) will be penalised”; “we accept late work, with a penalty, within 5 days of the deadline”.
+    const leave = /\blate \((?:up to|within|max(?:imum)?\.?) $/i.test(lead) && /^\)[^.;]{0,30}\b(?:penal\w*|capped|accepted|deduct\w*|lose|minus)\b/i.test(rest) || /\baccept late\b[^.;]{0,40}\bwithin $/i.test(lead) && /^ (?:of|after) the (?:deadline|due date)\b/i.test(rest) && !/\b(?:not|n['’]t|never)\b/i.test(lead);
     // “Can we be late? 24 hours, at a cost of 15 points.”
     const priced = /^,? (?:at a (?:cost|penalty)|at minus|minus|with an? (?:penalty|deduction)|for an? penalty)\b/i.test(rest) && lateness.test(near);
     // “10 per cent per day, Sundays included, for seven days”.
@@ -31,7 +33,7 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     // “24h grace with no penalty, after that not accepted”.
     const grace = /^ (?:of )?grace\b/i.test(rest) && thereafter.test(rest) && ends.test(rest);
     const passed = /\b(?:until|once|when)\s+$/i.test(lead) && /^ (?:have|has) passed\b/i.test(rest) && ends.test(rest);
-    return past || within || most || capped || priced || during || grace || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
+    return past || within || most || capped || priced || during || grace || leave || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
   });
   // “-10 % (first 24 hours), -20 % (second 24 hours), not accepted afterwards”: as many days as are named.
   const ordinals = ['first', 'second', 'third', 'fourth', 'fifth'], steps = [...text.matchAll(/\b(first|second|third|fourth|fifth) (?:24 hours|24-hour period)\b/gi)], step = steps.length > 1 ? steps.at(-1)! : undefined;
@@ -78,7 +80,7 @@ export function penaltyOfDay(clause: Clause, near: string): Statement<number> | 
   const amounts = [...text.matchAll(/(?<![\d.,])(\d{1,2}(?:[.,]5)?|one|two|three|five|ten)[\s-]?(?:%|per\s?cent\b|percent(?:age)?\b|points?\b|pts\b|marks?\b)/gi)], day = /\b(?:per|an?|each|every|for each|for every) (?:(?:\w+|calendar|working|24-hour) )?(?:day|24 hours)\b|\/ ?(?:day|d|24 ?h)\b|\bdaily\b/i.exec(text);
   if (amounts.length !== 1 || !day || Math.abs(amounts[0]!.index - day.index) > 70 || /[.;]\s/.test(text.slice(Math.min(amounts[0]!.index, day.index), Math.max(amounts[0]!.index, day.index)))) return null;
   // “Worth 10 % of the course”, “capped at 40 %”.
-  if (/\b(?:worth|weigh\w*|counts?|cap(?:ped)?|pass mark|maximum|minimum|at least|below|above|than)\b[^.;,]{0,14}$/i.test(text.slice(0, amounts[0]!.index)) || !/\b(?:los\w+|lost|deduct\w*|penal\w*|minus|off|reduc\w*|reduction|taken|drop\w*|subtract\w*|dock\w*|cost\w*|remov\w*|less|fine|charge\w*|down)\b|[-–−]\s?\d/i.test(text)) return null;
+  if (/\b(?:worth|weigh\w*|counts?|cap(?:ped)?|pass mark|maximum|minimum|at least|below|above|than)\b[^.;,]{0,14}$/i.test(text.slice(0, amounts[0]!.index)) || !/\b(?:los\w+|lost|deduct\w*|penal\w*|minus|off|reduc\w*|reduction|taken|drop\w*|subtract\w*|dock\w*|cost\w*|remov\w*|lower\w*|less|fine|charge\w*|down)\b|[-–−]\s?\d/i.test(text)) return null;
   const [from, to] = [Math.min(amounts[0]!.index, day.index), Math.max(amounts[0]!.index + amounts[0]![0].length, day.index + day[0].length)];
   return { value: numberWords[amounts[0]![1]!.toLowerCase()] ?? Number(amounts[0]![1]!.replace(',', '.')), start: clause.start + from, end: clause.start + to };
 }

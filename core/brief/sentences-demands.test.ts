@@ -56,5 +56,6 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Upload here: Biology Labs / Lab 3 / Write-up', { place: 'Biology Labs / Lab 3 / Write-up' }],
   ['Save as: Lastname-First-Paper1.docx', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': 'Lastname-First-Paper1.docx', 'naming.mustContain': ['surname', 'givenNames'] }],
   ['Submit as YOURNAME_PROJECT.zip', { documents: [{ label: null, types: ['zip'] }], 'naming.pattern': 'YOURNAME_PROJECT.zip' }],
+  ['The files should be named report.pdf and data.csv.', { documents: [{ label: 'Report', types: ['pdf'] }, { label: 'Data', types: ['csv'] }] }],
 ];
 test.each(sentences)('%s', expectSettled);

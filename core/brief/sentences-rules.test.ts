@@ -65,5 +65,11 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Do not include any author information on the title page.', { anonymous: true }],
   ['The examiners will see your name.', { anonymous: false }],
   ['You have to accept the academic integrity pledge before you can upload.', { declaration: true }],
+  ['For each day late, your grade is lowered by 3%.', { 'late.percentPerDay': 3 }],
+  ['Work handed in late (up to 3 days) will be penalised with 5 marks each day.', { 'late.percentPerDay': 5, 'late.cutoffDays': 3 }],
+  ['We do accept late work, with a 10% penalty, within 5 days of the deadline.', { 'late.cutoffDays': 5 }],
+  ['You may upload several drafts; each of them is kept.', { 'attempts.keeps': 'all' }],
+  ['Names of authors must be removed from all files before submission.', { anonymous: true }],
+  ['Nobody will run your text through detection software.', { similarityChecked: false }],
 ];
 test.each(sentences)('%s', expectSettled);
