@@ -52,7 +52,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Rename your file to SURNAME_A1.docx before uploading.', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': 'SURNAME_A1.docx', 'naming.mustContain': ['surname'] }],
   ['Side margins 3 cm, top and bottom 2.5 cm.', {}],
   ['You will find the upload box in the "Assessment" section under the name "Report 1 (final)".', { place: 'Report 1 (final)' }],
-  ['The correct submission point is "BUS220 Individual Report S1 2027".', { place: 'BUS220 Individual Report S1 2027' }],
+  ['The correct hand-in point is "BUS220 Individual Report S1 2027".', { place: 'BUS220 Individual Report S1 2027' }],
   ['Upload here: Biology Labs / Lab 3 / Write-up', { place: 'Biology Labs / Lab 3 / Write-up' }],
   ['Save as: Lastname-First-Paper1.docx', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': 'Lastname-First-Paper1.docx', 'naming.mustContain': ['surname', 'givenNames'] }],
   ['Submit as YOURNAME_PROJECT.zip', { documents: [{ label: null, types: ['zip'] }], 'naming.pattern': 'YOURNAME_PROJECT.zip' }],

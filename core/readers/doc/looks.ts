@@ -206,7 +206,7 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
   let lately = 0;
   const holds = (p: DocPiece | undefined, character: number): boolean => p !== undefined && character >= p.from && character < p.from + p.characters;
   // Characters are asked for one after the other, so the piece is most often the one of the last time.
-  const offsetOf = (character: number): number => { if (!holds(pieces[lately], character)) lately = pieces.findIndex((x) => holds(x, character)); const p = pieces[lately]; return p ? p.at + (character - p.from) * (p.narrow ? 1 : 2) : -1; };
+  const offsetOf = (character: number): number => { if (!holds(pieces[lately], character)) lately = pieceAt(pieces, character); const p = pieces[lately]; return p && holds(p, character) ? p.at + (character - p.from) * (p.narrow ? 1 : 2) : -1; };
   const within = <T extends { start: number; end: number }>(list: T[], offset: number): T | undefined => { let low = 0, high = list.length - 1; while (low <= high) { const middle = (low + high) >> 1, s = list[middle]!; if (offset < s.start) high = middle - 1; else if (offset >= s.end) low = middle + 1; else return s; } return undefined; };
   const sections = sectionsOf(word, table, at(0xca));
   const counts = new Map<number, number[]>(), looksOfRuns = new Map<string, DocRunLook>();
@@ -241,4 +241,11 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
       return own.text.replace(/[\u0000-\u0008]/g, (c) => { const i = c.charCodeAt(0); return formatNumber(numbers[i] ?? levels[i]?.start ?? 1, formats[levels[i]?.format ?? 0] ?? 'decimal'); }).trim();
     },
   };
+}
+
+/** The number of the last piece that begins at a character or before it; a file may be saved in very many. */
+function pieceAt(pieces: readonly DocPiece[], character: number): number {
+  let low = 0, high = pieces.length;
+  while (low < high) { const middle = (low + high) >> 1; if (pieces[middle]!.from <= character) low = middle + 1; else high = middle; }
+  return low - 1;
 }
