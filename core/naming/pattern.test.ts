@@ -35,3 +35,8 @@ test('a proposed name always keeps its own pattern and is plain', () => {
   }));
 });
 test('a field is found with whatever stands between its signs', () => fc.assert(fc.property(fc.array(fc.constantFrom('', '-', '_', ' '), { minLength: 7, maxLength: 7 }), (gaps) => hasField(`x_${[...nina.studentNumber].map((d, i) => d + (gaps[i] ?? '')).join('')}`, 'studentNumber', nina) === true)));
+test('a dash in the title leaves one hyphen in the name', () => {
+  const name = (mustContain: ('studentNumber')[], anonymous: boolean): string => proposeName({ brief: madeBrief({ anonymous, naming: { pattern: null, mustContain, mustNotIdentify: null } }), details: nina, present: 'a.doc', extension: 'pdf', title: 'Rivers – Portfolio', courseCode: 'GEOG 2114', label: null, anonymous });
+  expect(name([], true)).toBe('GEOG2114_Rivers-Portfolio.pdf');
+  expect(name(['studentNumber'], false)).toMatch(/_Rivers-Portfolio\.pdf$/);
+});

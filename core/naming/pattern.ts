@@ -121,12 +121,14 @@ export function proposeName(input: { brief: Brief; details: Details | null; pres
   const clean = (s: string): string => s.replace(/[<>:"/\\|?*\p{Cc}]/gu, ' ').replace(/\s+/g, ' ').trim();
   const value = (f: NameField): string => valueOf(f, details) || (f === 'courseCode' ? input.courseCode.replace(/\s+/g, '') : f === 'title' ? input.title : f === 'part' ? (input.label ?? '') : '');
   const join = (tokens: Token[]): string => tokens.map((t) => ('field' in t ? value(t.field).replace(/\s+/g, '-') || fieldNames[t.field].replace(/\s+/g, '-') : t.literal)).join('');
+  // A dash between two words of a title is no word.
+  const titleWords = (most: number): string => input.title.split(/\s+/).filter((w) => /[\p{L}\p{N}]/u.test(w)).slice(0, most).join('-');
   let base: string;
   if (brief.naming.pattern && parsePattern(stem(brief.naming.pattern)).some((t) => 'field' in t)) base = join(parsePattern(stem(brief.naming.pattern)));
-  else if (brief.naming.mustContain.length > 0) base = [...brief.naming.mustContain.map(value).filter(Boolean), input.title.split(/\s+/).slice(0, 4).join('-')].join('_');
+  else if (brief.naming.mustContain.length > 0) base = [...brief.naming.mustContain.map(value).filter(Boolean), titleWords(4)].join('_');
   else {
     base = stem(input.present).replace(/\(\d+\)|(^|[\s_.-])(copy(?: of)?|final[\s_-]*final\w*|final\d*|v(?:ersion)?[\s_.-]?\d+(?:\.\d+)*|draft\d*)(?=$|[\s_.-])/gi, ' ');
-    if (input.anonymous) base = [input.courseCode.replace(/\s+/g, ''), input.title.split(/\s+/).slice(0, 5).join('-')].filter(Boolean).join('_') || 'paper';
+    if (input.anonymous) base = [input.courseCode.replace(/\s+/g, ''), titleWords(5)].filter(Boolean).join('_') || 'paper';
   }
   const ascii = clean(base).normalize('NFKD').replace(/\p{M}/gu, '').replace(/[^\x20-\x7e]/g, '').replace(/\s+/g, '-').replace(/^[-_.]+|[-_.]+$/g, '').slice(0, 90);
   return `${ascii || 'paper'}.${input.extension}`;
