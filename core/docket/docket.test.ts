@@ -60,6 +60,13 @@ describe('the docket', () => {
     expect(groupDocket([line('identity.text', 'nothing', 'met'), line('identity.link', '1 place'), line('identity.outline', '2 places'), line('identity.field', '4 places', 'look')])[0]!.found).toBe('3 places');
     expect(groupDocket([line('identity.text', '1 place'), line('identity.link', 'nothing', 'met')])[0]!.found).toBe('1 place');
   });
+  test('the demands on the layout stand side by side: a row names all that are met, or all that are not', () => {
+    const line = (id: string, asked: string, found: string, standing: 'notMet' | 'met' = 'met') => ({ id, line: 'x', asked, found, standing, document: 'a.pdf', mend: null });
+    const met = groupDocket([line('layout.font-size', '11 pt', '11 pt'), line('layout.fonts', 'Arial', 'Arial'), line('layout.line-spacing', 'line spacing 2', '2')])[0]!;
+    expect([met.demand, met.found]).toEqual(['11 pt, Arial, line spacing 2', '11 pt, Arial, 2']);
+    const open = groupDocket([line('layout.font-size', '11 pt', '11 pt'), line('layout.fonts', 'Arial', 'Cambria', 'notMet'), line('layout.line-spacing', 'line spacing 2', '1.15', 'notMet')])[0]!;
+    expect([open.demand, open.found]).toEqual(['Arial, line spacing 2', 'Cambria, 1.15']);
+  });
   test('nothing open may go', () => expect(verdictSentence(groupDocket(judge({ facts: [madeFacts()], brief: madeBrief({ documents: [{ label: null, types: ['pdf'] }] }), briefGiven: true, details: null, now }).docket)).mayGo).toBe(true));
   test('anonymity unsettled, no details: nothing is claimed about identity', () => expect(judge({ facts: [madeFacts()], brief: madeBrief(), briefGiven: true, details: null, now }).docket.find((l) => l.id === 'identity.text')!.standing).toBe('notAsked'));
 });

@@ -1,7 +1,7 @@
 import type { DocketLine, DocketStanding } from '../model/finding.ts';
 
 /** How single lines are gathered for the eye: one row of the docket a subject. Order is the order of the docket. */
-export const docketGroups: readonly { id: string; line: string; checks: RegExp; stop: 'bring' | 'check' | 'mend' | 'read' | 'send'; /** how the demand is told: by its own words, by the line, or by both */ tell: 'asked' | 'line' | 'both' }[] = [
+export const docketGroups: readonly { id: string; line: string; checks: RegExp; stop: 'bring' | 'check' | 'mend' | 'read' | 'send'; /** how the demand is told: by its own words, by the line, or by both */ tell: 'asked' | 'line' | 'both'; /** its demands stand side by side in the brief, so the row names every one that stands as the worst does */ beside?: true }[] = [
   { id: 'documents', line: 'Documents', checks: /^set\./, stop: 'bring', tell: 'asked' },
   { id: 'kind', line: 'Kind', checks: /^file\.(type|extension)$/, stop: 'mend', tell: 'asked' },
   { id: 'size', line: 'Size', checks: /^file\.size$/, stop: 'check', tell: 'asked' },
@@ -9,7 +9,7 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
   { id: 'sound', line: 'Opens soundly', checks: /^file\./, stop: 'check', tell: 'line' },
   { id: 'name', line: 'File name', checks: /^name\./, stop: 'mend', tell: 'both' },
   { id: 'pages', line: 'Pages', checks: /^pages\./, stop: 'check', tell: 'asked' },
-  { id: 'layout', line: 'Layout', checks: /^layout\./, stop: 'check', tell: 'asked' },
+  { id: 'layout', line: 'Layout', checks: /^layout\./, stop: 'check', tell: 'asked', beside: true },
   { id: 'words', line: 'Words', checks: /^words\./, stop: 'check', tell: 'asked' },
   { id: 'fonts', line: 'Fonts', checks: /^fonts\./, stop: 'check', tell: 'line' },
   { id: 'text', line: 'Readable text', checks: /^text\./, stop: 'check', tell: 'line' },
@@ -42,16 +42,20 @@ export function groupDocket(lines: DocketLine[], reasons: Record<string, string>
     if (!own) continue;
     const asked = own.filter((l) => l.standing !== 'notAsked');
     const worst = [...asked].sort((a, b) => weight[b.standing] - weight[a.standing])[0];
-    const demand = worst && weight[worst.standing] > 1 ? worst.asked : asked[0]?.asked ?? null;
+    const alike = asked.filter((l) => l.standing === worst?.standing);
+    const demand = group.beside ? listed(alike.map((l) => l.asked)) : worst && weight[worst.standing] > 1 ? worst.asked : asked[0]?.asked ?? null;
     const row: GroupRow = {
       reason: null, demand: demand === null || group.tell === 'line' ? group.line : group.tell === 'both' ? (own.find((l) => l.asked === demand)?.id === 'name.characters' ? group.line : `${group.line}: ${demand}`) : demand[0]!.toUpperCase() + demand.slice(1),
       id: group.id, line: group.line, document, stop: group.stop, lines: own, asked: demand,
-      found: worst && weight[worst.standing] <= 1 && group.id === 'sound' ? 'nothing amiss' : placesTogether(asked.filter((l) => l.standing === worst?.standing)) ?? worst?.found ?? null, standing: worst?.standing ?? 'notAsked', mend: asked.find((l) => l.mend !== null && l.standing === worst?.standing)?.mend ?? null,
+      found: worst && weight[worst.standing] <= 1 && group.id === 'sound' ? 'nothing amiss' : placesTogether(alike) ?? (group.beside ? listed(alike.map((l) => l.found)) : worst?.found ?? null), standing: worst?.standing ?? 'notAsked', mend: asked.find((l) => l.mend !== null && l.standing === worst?.standing)?.mend ?? null,
     };
     rows.push({ ...row, reason: weight[row.standing] > 1 ? reasons[answerKey(row)] ?? null : null });
   }
   return rows;
 }
+
+/** What several lines say, each once. */
+const listed = (said: (string | null)[]): string | null => [...new Set(said.filter((s) => s !== null))].join(', ') || null;
 
 /** Where every line counts places, the row tells how many they are together. */
 function placesTogether(lines: DocketLine[]): string | null {
