@@ -22,6 +22,15 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     return best;
   };
   if (/\b(?:received|submitted|handed in|arriving|uploaded|turned in)\s+(?:at all )?after\b[^.;]{0,30}$/i.test(before) && /\b(?:late|penal\w+|not (?:be )?(?:accepted|marked|read)|refused|rejected|lose)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  // “Feedback: 15 working days after submission (2 February 2027)”; “work that arrives by 10am on Tue 8 Dec loses 10 %”.
+  if (/^\W*(?:feedback|(?:provisional )?marks|results)(?: (?:and|&) \w+)?(?: (?:date|due|returned?|release))?\s*:/i.test(before)) return 'other';
+  if (/^\W*(?:work|essays?|papers?|reports?|submissions?|files?|anything|scripts?)(?: that| which)? (?:arrives?|arriving|comes? in|coming in|received|handed in|submitted|uploaded) (?:by|before|until)\b[^.;]{0,20}$/i.test(before) && /^[^.;]{0,20}\b(?:loses?|costs?|minus|is capped|are capped|penali[sz]ed|gets? (?:a )?(?:deduction|penalty))\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  // “The date in the module guide (Thursday 3 December) therefore becomes Sunday 13 December for you.”
+  const becomes = /\b(?:date|deadline|day)\b[^.;]*\b(?:becomes|is now|changes to|moves to)\s*(?:\w+day,?\s*)?$/i;
+  if (becomes.test(before) && /^[^.;]{0,24}\bfor you\b/i.test(after)) return 'extension';
+  if (/\b(?:date|deadline|day) (?:in|on|given in|set in|stated in|of) (?:the |your )[\w ]{3,30}[(,]?\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}\)?[^.;]{0,14}\b(?:becomes|is now|changes to|moves to)\b[^.;]*\bfor you\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  // “For this module that date is Monday 14 December.”
+  if (/^\W*(?:for|in) (?:this|your|our) (?:module|course|unit|paper|essay|year|assignment)[^.;]{0,20},? (?:that|the|this) (?:date|day) is\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:submitted|handed in|uploaded|due|deadline|no later than)\b/i.test(previous.text)) return 'due';
   // “When: last class meeting, i.e. Wednesday April 28”.
   if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:day of (?:class(?:es)?|term|teaching)|class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.

@@ -49,6 +49,12 @@ function untilSameDay(clause: Clause, before: Clause | undefined, last: DatedRow
   return whole && whole.length > 10 ? { ...last, role: 'due', clause, date: { iso: whole, start: clause.start + m.index, end: clause.start + m.index + m[0].length, problem: 'none' } } : null;
 }
 
+/** “Paper 2 – Comparative essay. 5–6 pp. Draft: Oct 26. Final: Nov 9.”: the head of the line and the word at the date. */
+function stageOfPaper(date: ReadDate, text: string): string | null {
+  const m = /^\W*((?:paper|essay|project|report|assignment|lab report|exercise|case study)\s+(?:\d{1,2}|[A-E]|one|two|three|four|five))\s*[:.–—-].*\b((?:first |rough |final )?draft|final(?: (?:version|paper|essay))?|outline|proposal|revision|plan)\s*(?::|–|-|—|\bdue\b|\bby\b)\s*(?:on\s+)?(?:\w+day,?\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s*)?$/i.exec(text.slice(text.lastIndexOf('\n', date.start - 1) + 1, date.start));
+  return m ? `${m[1]!}, ${m[2]!.toLowerCase()}` : null;
+}
+
 interface Label { text: string; at: number; to: number }
 /** “… excluding appendix” names no part. */
 const leftOut = /\b(?:exclu\w*|inclu\w*|without|plus|not counting|excl?\.|incl?\.)\s+(?:the |any |your )?(?:[\p{L}]+(?:,| and| or) )*$/iu;
@@ -83,7 +89,7 @@ export function readRows(reading: Reading): RowsRead {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
-      carried = letteredItems(clause, date, text) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
+      carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
@@ -177,7 +183,7 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   if (numberedDue) return { label: numberedDue[1] ?? whole, listed: true };
   const dueOf = /^(?:the )?(?:deadline|due(?: date)?|hand-?in|closing date)\s+(?:of\s+|for\s+)?(?:the\s+)?([a-z][\w -]{2,38})$/i.exec(name)?.[1];
   if (dueOf && !/\b(?:dates?|times?|for|is|and|all|everyone|students?|changed?|extended|moved|submissions?|work)\b/i.test(dueOf)) return { label: dueOf, listed: false };
-  const listed = listing && few && !noHandIn.test(whole), milestone = few && /^[A-Z]\d{1,2}\b/.test(whole);
+  const listed = listing && few && !noHandIn.test(whole), milestone = few && /^[A-Z]{1,3}\d{1,2}\b/.test(whole);
   const isName = isDue ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(name)
     : /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(name);
   return { label: milestone || listed || isName || /^(?:first |rough |full )?drafts?$/i.test(name) || new RegExp(partLabel.source, 'i').test(name) ? name.replace(/\s(?:submission )?(?:window|period)$|\s(?:is|are|remains?|stays?) (?:un|not )changed$/i, '') : null, listed };

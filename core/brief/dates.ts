@@ -75,7 +75,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     .replace(/\b24[:.]00\b/g, '     ');
   const reference = { instant: now.toJSDate(), timezone: 0 };
   // “December 10” is a year to the library's British reading; where no numeric date is near, the American one takes the same dates.
-  const monthFirst = /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? \d{1,2}\b(?!(?:st|nd|rd|th)|[:.]\d)/i.test(source) && !/\d{1,2}[/.]\d{1,2}[/.]\d{2,4}/.test(source);
+  const monthFirst = /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? +\d{1,2}\b(?!(?:st|nd|rd|th)|[:.]\d)/i.test(source) && !/\d{1,2}[/.]\d{1,2}[/.]\d{2,4}/.test(source);
   for (const american of [order === 'month-day' || monthFirst]) {
     const parser = american ? chrono.casual : chrono.GB;
     let results: chrono.ParsedResult[] = [], /** where the time of the date before ends */ takenTo = 0;

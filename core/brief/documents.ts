@@ -120,6 +120,9 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     // “DOCX or PDF”: what is said of the first is said of the second.
     return !m.refused && (isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
   });
+  // “Filenames: report_<ID>.pdf, data_<ID>.csv”: the ending of a name asks for no kind that is asked for in words.
+  const ofName = (m: Mention): boolean => /[_>\])}][\w<>{}[\]-]*\.?$/.test(m.clause.text.slice(0, m.at - m.clause.start)) && /\bfile ?nam(?:es?|ing)\b|\bnam(?:es?|ed|ing)\b/i.test(m.clause.text), worded = asked.filter((m) => !ofName(m));
+  if (worded.length > 1) for (let i = asked.length - 1; i >= 0; i--) if (ofName(asked[i]!) && worded.some((m) => m.kinds.join() === asked[i]!.kinds.join())) asked.splice(i, 1);
   let apart = asked.some((m) => /^\W*(?:in addition|additionally),|\bin (?:two|both) formats\b/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
@@ -195,7 +198,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “Put cover sheet and essay into ONE PDF”: what the one file holds is not its name.
   if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
   // “Both components are to be placed in a zip archive”: what is handed in is that one.
-  const packed = clauses.find((c) => /\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
+  const packed = clauses.find((c) => /\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
   if (packed && zip && asked.some((m) => m.kinds[0] === 'zip' && m.clause === packed)) { const own = asked.find((m) => m.kinds[0] === 'zip' && m.clause === packed)!; settled = [{ label: null, types: ['zip'], start: own.at, end: own.to }]; }
   // “Docx and pdf (both)”: two files.
   settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?\.?(?:pdf|docx?|word|odt|rtf) (?:\(both\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
@@ -256,6 +259,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^\W*(?:A\s*[:.]\s*)?(?:it|that)(?:['’]s| is| should be| must be) (?:one|an?|a single|just one) (?:single )?$/i.test(text.slice(0, at - clause.start)) && clause.under !== undefined && /\?\W*$/.test(clause.under)) return true;
   // “Whatever your word processor makes, as long as it’s a .docx or a .rtf.”
   if (/\bas long as it(?:['’]s| is)(?: either)? (?:an? )?\.?$/i.test(text.slice(0, at - clause.start))) return true;
+  // “All other conditions (2,000 words, PDF, anonymous) remain in force.”
+  if (/\b(?:conditions|requirements|rules|instructions)\s*\([^()]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:remain|stay|apply|hold|are unchanged)/i.test(text.slice(to - clause.start))) return true;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.

@@ -11,6 +11,7 @@ const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<
 
 /** A percentage in figures or words. */
 const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
+const inWords = (word: string): number => numberWords[word.toLowerCase()] ?? largeNumbers[word.toLowerCase()] ?? 0;
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
 const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\d\s?w\b|pages?\b|\bpgs?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
@@ -203,6 +204,9 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/^\s*(?:of|for)\s+(?:the |your )?(?:appendi|references|bibliograph|notes\b|figures|annex|tables)/i.test(after)) continue;
     // “exactly 6 pages”, “6 pages (no more, no less)”.
     if (/\b(?:exactly|precisely)\s*$/i.test(near) || /^\s*[(,–-]*\s*(?:no more,? (?:and )?no less|exactly|neither more nor less)\b/i.test(after)) { push(min, value, m); push(max, value, m); continue; }
+    // “1,000 words (you may go 100 over or under)”.
+    const leewayOf = /^\s*\(?,?\s*(?:(?:you (?:may|can) (?:go|be) |with )?(?:up to )?(\d{1,4})(?: words| pages?)? (?:over or under|more or less|above or below|either (?:way|side)|in either direction))/i.exec(after);
+    if (leewayOf && Number(leewayOf[1]) < value) { push(min, value - Number(leewayOf[1]), m); push(max, value + Number(leewayOf[1]), m); continue; }
     // “1,000 words, plus or minus 50”.
     const give = /^\s*\(?,?\s*(?:plus or minus|plus[ \/]minus|give or take|\+\s?\/\s?[-–−]|±)\s?(\d{1,4}|one|two|three)(?!\s?(?:%|per\s?cent|\d))/i.exec(after), by = give ? numberWords[give[1]!.toLowerCase()] ?? Number(give[1]) : 0;
     if (give) { push(min, value - by, m); push(max, value + by, m); continue; }
@@ -211,7 +215,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| (?:length|word ?count|number of (?:words|pages))(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*|[:=–-]\s*)?$/i.test(near);
-    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|be (?:longer|more)(?: than)?)|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?most|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|(?:be|run to|take up|fill) (?:longer|more)(?: than)?|(?:run|go) (?:over|beyond))|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?most|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after.replace(/\([^()]*\)/g, ' '))) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
@@ -244,8 +248,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*,?\\s*(?:and|but|with)?\\s*(?:a )?min(?:imum)?\\.?(?: of)?\\s+${n}(?!\\s?%)`, 'gi'))) push(min, numberOf(m[1]!), m);
   if (what === 'pages') for (const m of matchesIn(clause, /\b(?:no|not) (?:fewer|less) than (two|three|four|five|six|seven|eight|nine|ten)(?: pages?| sides?)?,? (?:and|but|nor|or) (?:no|not) more than (three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:pages?|sides?)\b/gi)) push(min, numberWords[m[1]!.toLowerCase()]!, m);
   // “between four and six pages”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:(?:A4|full)\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [numberWords[m[1]!.toLowerCase()] ?? 0, numberWords[m[2]!.toLowerCase()] ?? 0]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|twenty-five|thirty)\s+(?:(?:A4|full)\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [inWords(m[1]!), inWords(m[2]!)]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?(?: length)?(?: of| is|:)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within)|max(?:imum)? length (?:is|of)|(?:must|should|may|can) ?not exceed|not (?:be )?(?:longer|more) than)\s+(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?(?: length)?(?: of| is|:)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within)|max(?:imum)? length (?:is|of)|(?:must|should|may|can) ?not exceed|not (?:be |run to |go beyond |take up )?(?:longer|more) than)\s+(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at most|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;
 }

@@ -3,7 +3,7 @@ import { clausesWith, isCorrection, matchesIn, type Clause, type Statement } fro
 /** The place that the paper goes to: a label line, a quoted name, or a capitalised name after “submit to/via/in”. */
 export function readPlace(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
-  for (const clause of clausesWith(clauses, /[“"]|return|all to|\bupload|everything to|submi|choose|select|click|hand|upload|folder|turn|deliver|accepted|through the|portal|send it|goes?\b|put it|course (?:site|page)|folder|box|area|slot|under|[>›→]|place|where|location|yours is|copy:/i)) {
+  for (const clause of clausesWith(clauses, /[“"]|return|all to|\bupload|everything to|submi|choose|select|click|hand|upload|folder|turn|deliver|accepted|through the|portal|send it|goes?\b|put it|course (?:site|page)|folder|box|area|slot|under|[>›→]|place|where|location|yours is|copy:|via/i)) {
     // Where paper goes is no place for a file.
     if (/\b(?:printed|paper|hard|physical|bound|signed) (?:and \w+ )?(?:cop(?:y|ies)|version)\b/i.test(clause.text) && !/\b(?:electronic|digital|pdf|upload|online|file)\b/i.test(clause.text)) continue;
     // “Under ‘Essay 2 (Resit)’ if you are resitting, otherwise under ‘Essay 2’”: which one holds is not said.
@@ -25,7 +25,7 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
       found.push({ value: value + rest, start: at, end: at + value.length + rest.length, override });
     }
     // “… on the course page, section “Research reports””.
-    for (const m of matchesIn(clause, /\b(?:page|site|platform|portal),? (?:in the )?(?:section|tab|heading|folder|box|area|slot)\s+[“"‘]([^”"’\n]{3,80})[”"’](?!,? (?:link|box|folder|area))/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (/\b(?:upload|submi|hand|deliver)/i.test(clause.text) && !found.some((f) => f.start === at)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
+    for (const m of matchesIn(clause, /(?:\b(?:page|site|platform|portal),? (?:in the )?|\b\w+['’]s )(?:section|tab|heading|folder|box|area|slot)\s+[“"‘]([^”"’\n]{3,80})[”"’](?!,? (?:link|box|folder|area))/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (/\b(?:upload|submi|hand|deliver)/i.test(clause.text) && !found.some((f) => f.start === at)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “Both in the same hand-in slot, “Applied Project””.
     for (const m of matchesIn(clause, /\b(?:in|into|to|via|through|use) the (?:same |one |usual )?(?:hand-?in|submission|upload|assignment) (?:slot|box|folder|area|link|page|point|place),?(?: (?:called|named))? [“"‘]([^”"’\n]{3,80})[”"’]/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (!found.some((f) => f.start <= at && at < f.end)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “Through the course portal -> Submissions -> Project”; “in the archive under “Corrected theses””.
@@ -71,8 +71,13 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     const last = found.some((f) => f.start >= clause.start && f.end <= clause.end) ? null : /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |your \w+ )?in|upload(?:ed)?|deliver(?:ed)?)\b(?:(?!\bnot\b)[^;“"])*\b(?:to|via|through|in(?:to)?|at|under)\s+(?:the\s+)?(?:folder |box |area )?[“"]([^”"\n]{3,80})[”"]\W*$/i.exec(clause.text);
     if (last && !/\b(?:not|never|n['’]t)\s+(?:be\s+)?$/i.test(clause.text.slice(0, last.index))) { const at = clause.start + clause.text.lastIndexOf(last[1]!); found.push({ value: last[1]!.trim(), start: at, end: at + last[1]!.trim().length, override }); }
   }
+  // “Send the paper as PDF to essays@dept.example”: by mail, where no other place is named.
+  if (found.length === 0) for (const clause of clausesWith(clauses, /@/)) for (const m of matchesIn(clause, /\b(?:(?:send|submit(?:ted)?|hand(?:ed)?(?: it| them| your \w+)? in|return(?:ed)?|mail(?:ed)?|deliver(?:ed)?|goes|sent|submission|hand-?in|papers?|essays?|reports?)\b(?:[^.;?@]|\.(?=\w)){0,90}?\b(?:to|at|via|by|through)\b|e-?mail (?:it|them|the \w+|your \w+)\b(?:[^.;?@]|\.(?=\w)){0,60}?\b(?:to|at)\b|(?:→|->)\s*e-?mail(?: to)?)[^.;?@]{0,30}?[\s(<]([\w.+-]+@[\w-]+(?:\.[\w-]+)+)/gi)) {
+    if (/\b(?:questions?|problems?|requests?|quer(?:y|ies)|apply|application|medical|certificate|extension|excuses?|contact|write to|if you|in case|signed|receipt|copy of the)\b/i.test(clause.text.slice(0, m.to - clause.start)) || /\b(?:not|never|n['’]t)\b[^.;]{0,30}$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:not|never)\b/i.test(m[0])) continue;
+    found.push({ value: m[1]!, start: m.to - m[1]!.length, end: m.to, override: isCorrection(clause) });
+  }
   // “To Assignments / Essay 1 / Final”: all of the way.
   for (const f of found) { const clause = clauses.find((c) => c.start <= f.start && f.start < c.end), rest = clause && /^(?: \/ [A-Z0-9][\w&’'()-]*(?: [\w&’'()-]+){0,4}?){1,4}(?=[,.;]|$| by\b| before\b| until\b)/.exec(clause.text.slice(f.end - clause.start))?.[0]; if (rest) { f.value += rest; f.end += rest.length; } }
   // “Assessment 3 – hand in here (NOT the draft area)”: the warning is no part of the name.
-  return found.map((f) => { const value = f.value.replace(/\s*\(not\b[^()]*\)$/i, '').replace(/\s+(?:by|before|until|no later than|on)\s+(?:\w+day,?\s+)?(?:the\s+)?\d[^“”"]*$/i, ''); return { ...f, value, end: f.end - (f.value.length - value.length) }; });
+  return found.filter((f) => !/^\w+['’]s?$/.test(f.value)).map((f) => { const value = f.value.replace(/\s*\(not\b[^()]*\)$/i, '').replace(/\s+(?:by|before|until|no later than|on)\s+(?:\w+day,?\s+)?(?:the\s+)?\d[^“”"]*$/i, ''); return { ...f, value, end: f.end - (f.value.length - value.length) }; });
 }

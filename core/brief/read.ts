@@ -178,6 +178,9 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   // “How long may the report be?” is about the project report where there is no other.
   const lastWord = (label: string | null): string => (label ?? '').toLowerCase().split(' ').at(-1)!, asked = named.length === 0 && s.clause.text.includes('?') ? documents.flatMap((d, i) => (d.label && new RegExp(`\\b${lastWord(d.label).replace(/\W/g, '')}\\b`, 'i').test(s.clause.text.slice(0, s.start - s.clause.start)) && documents.every((o, k) => k === i || lastWord(o.label) !== lastWord(d.label)) ? [i] : [])) : [];
   if (asked.length === 1) return asked[0]!;
+  // “The report may not run to more than eight pages”, where the one report is the lab report.
+  const subject = named.length === 0 ? /^\W*(?:the|your) ([a-z]+)\b/i.exec(s.clause.text)?.[1]?.toLowerCase() : undefined, ofSubject = subject ? documents.flatMap((d, i) => (lastWord(d.label) === subject ? [i] : [])) : [];
+  if (ofSubject.length === 1) return ofSubject[0]!;
   // “Maximum 50 MB for slides, 5 MB for essays”.
   const meant = /^\s*(?:each )?for (?:the |your )?([a-z]+)/i.exec(s.clause.text.slice(s.end - s.clause.start))?.[1]?.toLowerCase().replace(/s$/, ''), forIt = meant && meant.length > 2 ? documents.flatMap((d, i) => (d.label?.toLowerCase().replace(/s$/, '').endsWith(meant) ? [i] : [])) : [];
   if (forIt.length === 1) return forIt[0]!;

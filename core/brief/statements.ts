@@ -60,7 +60,7 @@ export function splitClauses(wording: string): Clause[] {
   }
   push(text.length);
   // “Is it anonymous? No.” says that it is not.
-  clauses.forEach((c, i) => { const short = /\?\s*(?:(?:->|=>|→|:)\s*(yes|no)|([YN]))\b\W*$/.exec(c.text), spelt = (short?.[1] ?? { Y: 'yes', N: 'no' }[short?.[2] ?? ''])?.toLowerCase() ?? /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase(), inline = spelt as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text)) c.asks = (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? ({ Y: 'yes', N: 'no' } as const)[/^\W*([YN])(?=\W*$|\s+[–-]\s)/.exec(clauses[i + 1]?.text ?? '')?.[1] as 'Y' | 'N'] ?? 'open'; });
+  clauses.forEach((c, i) => { const short = /\?\s*(?:(?:->|=>|→|:)\s*(yes|no)|([YN]))\b\W*$/.exec(c.text), spelt = (short?.[1] ?? { Y: 'yes', N: 'no' }[short?.[2] ?? ''])?.toLowerCase() ?? /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase(), inline = spelt as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text)) c.asks = (/ or /i.test(c.text) && /^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(?:either|both|any of (?:them|these|those)|whichever)\b/i.test(clauses[i + 1]?.text ?? '') ? 'yes' : undefined) ?? (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? ({ Y: 'yes', N: 'no' } as const)[/^\W*([YN])(?=\W*$|\s+[–-]\s)/.exec(clauses[i + 1]?.text ?? '')?.[1] as 'Y' | 'N'] ?? 'open'; });
   // In a list to tick off before handing in, what is asked is what is wanted: “Is it one PDF, no more than 18 pages?” One question follows the other there; elsewhere answers stand between.
   if (/\bcheck-?\s?list\b|\bbefore you (?:upload|submit|hand (?:it )?in)\b/i.test(text.slice(0, 400))) clauses.forEach((c, i) => { if (c.asks === 'open' && (clauses[i - 1]?.asks || clauses[i + 1]?.asks) && /^\W*(?:is|are|does|have|has)\s+(?:it|its|the|your|you|all|each|every)\b/i.test(c.text)) c.asks = 'yes'; });
   let under: string | undefined;
@@ -109,7 +109,7 @@ export function settle<T>(statements: Statement<T>[], same: (a: T, b: T) => bool
 }
 
 /** Words that say a statement replaces an earlier one. */
-const correction = /\b(?:correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revised|has (?:been )?(?:changed|moved|extended)|(?:deadline|due date|hand-in|submission) (?:is |was |has been |will be )?(?:moved|changed|postponed|brought forward|pushed back) to|now (?:due|moved|extended)|supersedes|replaces the|instead of|please ignore|the new (?:deadline|limit|date))\b|^so:\s/i;
+const correction = /\b(?:correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revised|has (?:been )?(?:changed|moved|extended)|(?:deadline|due date|hand-in)\b[^.]{0,40} (?:moves|shifts) (?:from|to)|(?:deadline|due date|hand-in|submission) (?:is |was |has been |will be )?(?:moved|changed|postponed|brought forward|pushed back) to|now (?:due|moved|extended)|supersedes|replaces the|instead of|please ignore|the new (?:deadline|limit|date))\b|^so:\s/i;
 export const isCorrection = (clause: Clause): boolean => clause.answers === true || correction.test(clause.text.replace(/\b(?:last|was|were|regularly) (?:updated|revised|amended)\b/gi, ''));
 export const negation = /\b(?:not|no|never|don['’]?t|doesn['’]?t|isn['’]?t|won['’]?t|cannot|can['’]?t|without|neither|nor)\b/i;
 

@@ -16,7 +16,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
   clauses.forEach((c, i) => { const answer = clauses[i + 1]; if (answer && c.asks === 'open' && /\bwho\b[^?]*\b(?:see|know)s?\b[^?]*\bnames?\b/i.test(c.text) && /^\W*(?:A\s*[:.]\s*)?(?:nobody|no one|no-one)\b/i.test(answer.text)) found.push({ value: true, start: answer.start, end: answer.end }); });
   // “Do I put my name on it? No!”
   for (const c of clauses) if ((c.asks === 'yes' || c.asks === 'no') && /\b(?:do|should|must|may|can|shall) (?:I|we) (?:put|write|give|include|state|add|use) (?:my|our) names?\b(?![^?]*\bfile ?name)|\bshould my name (?:be|appear|stand) (?:in|on) (?:the|my) (?:file(?! ?name)|paper|essay|document|text|work|report)\b/i.test(c.text)) found.push({ value: c.asks === 'no', start: c.start, end: c.end });
-  for (const clause of clausesWith(clauses.filter((c) => c.asks !== 'open'), /anonym|blind|see only|sees only|neither|nothing but|nothing except|numbers|identif|(?:numbers?|codes?|ID) only|\bsurnames?\b|\bbear|\bnames?\b|identi[ft]|without (?:knowing|seeing)|not (?:know|see)/i)) {
+  for (const clause of clausesWith(clauses.filter((c) => c.asks !== 'open'), /anonym|blind|see only|sees only|neither|nothing but|nothing except|numbers|identif|(?:numbers?|codes?|ID) only|\bsurnames?\b|\bbear|\bnames?\b|identi[ft]|who (?:you are|wrote|has written|the author)|without (?:knowing|seeing)|not (?:know|see)/i)) {
     // “Classmates comment anonymously, but posts carry your name.”
     for (const m of matchesIn(clause, /\bbut (?:the |your )?(?:posts?|papers?|essays?|work) (?:themselves )?(?:carr(?:y|ies)|bears?|shows?|has|have) your (?:full )?name\b/gi)) found.push(yes(false, m, clause));
     if (/\b(?:interview\w*|participants?|respondents?|informants?|peer[- ](?:review\w*|comments?|evaluations?|assessments?|feedback|ratings?|marking|mark(?:ed)?|grad(?:ing|ed))|peers|classmates|fellow students|survey|questionnaire|patients?|clients?|anonymis(?:e|ed|ing) (?:your |the |all )?(?:data|names of|sources)|reviewers?|evaluation of (?:the )?(?:course|module)|helpline)\b/i.test(clause.text) && !/\bmark(?:ed|ing|er)s?\b/i.test(clause.text)) continue;
@@ -29,8 +29,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       if (/^anonymity$/i.test(m[0]) && /^\s*[:–-]/.test(clause.text.slice(m.to - clause.start)) && clause.text.slice(0, m.at - clause.start).trim() === '' && /\b(?:anonym\w*|names?)\b/i.test(clause.text.slice(m.to - clause.start)) && !/^\s*[:–-]\s*(?:yes|no|none|required|on|off|not (?:applicable|required))\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “Cannot be marked anonymously as it is a presentation.”
       if (/\b(?:cannot|can not|can['’]t) be (?:fully |completely )?anonymous\w*$/i.test(m[0]) ||/\b(?:cannot|can not|can['’]t|could not) (?:be )?$/i.test(clause.text.slice(0, m.at - clause.start))) { found.push(yes(false, m, clause)); continue; }
-      const mention = /\bnot (?:the |your )?names?\b|without|(?:not|n['’]t) (?:know|see|used|shown|visible)|neither of whom/i.test(m[0]);
-      if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) || (/\bnot\b/i.test(m[0]) && !mention)) { found.push(yes(false, m, clause)); continue; }
+      const mention = /\bnot (?:the |your )?names?\b|without|(?:not|n['’]t) (?:know|see|be able to (?:see|know|tell|find out)|find out|learn|be told|used|shown|visible)|neither of whom/i.test(m[0]);
+      if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) || (/\bnot\b|n['’]t\b/i.test(m[0]) && !mention)) { found.push(yes(false, m, clause)); continue; }
       // “Parts a and c are not anonymous, part b is.”
       if (/^[^.;]{0,10},? (?:but )?(?:marking (?:of|for) )?(?:part|essay|the|task|paper)\b[^.;,]{0,20} (?:(?:is|are)(?: not)?|isn['’]t|aren['’]t)\W*$/i.test(clause.text.slice(m.to - clause.start))) continue;
       const no = !mention && negated(clause, m);
@@ -55,6 +55,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /^\W*(?:grading|marking)\s*[:|]\s*(?:by name\b|with names?\b|names? (?:are )?visible|not anonymous|not blind|open)\b/gi)) found.push(yes(false, m, clause));
     // “Name on it: no.”
     for (const m of matchesIn(clause, /^\W*(?:your )?names? on (?:it|the (?:essay|paper|work|report))\s*[:|?]\s*(no|yes)\b/gi)) found.push(yes(m[1]!.toLowerCase() === 'no', m, clause));
+    // “The marker doesn't know who you are.”
+    for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|readers?|tutors?|assessors?)(?: who[^.;,]{3,30})? (?:do(?:es)?(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t|must not|never) (?:know|see|find out|learn|be told|be able to see) (?:who (?:you are|wrote|has written|the author is)|whose (?:work|essay|paper|script|report) it is|your names?|the (?:author|student)s?['’]?(?: names?)?|names)\b/gi)) if (!found.some((f) => f.start < m.to && m.at < f.end)) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:keep|leave) your (?:own |full )?names? off (?:it|them|the|your|every|each|all)\b/gi)) if (!/\bfile ?name\b/i.test(clause.text)) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:just|please|do|so) put your (?:full )?names? on (?:it|them|top|the (?:first|title) page)\b/gi)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /\byour (?:own )?name is (?:fine|ok|okay|allowed|welcome)\b/gi)) found.push(yes(false, m, clause));
