@@ -186,7 +186,7 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   const listed = listing && few && !noHandIn.test(whole), milestone = few && /^[A-Z]{1,3}\d{1,2}\b/.test(whole);
   const isName = isDue ? !/\b(?:deadline|submission|it|this|assignment)\b/i.test(name)
     : /^\s*(?:due|deadline|opens?|closes?|hand(?:ed)? in|submit(?:ted)?|to be)\b/i.test(after) && !/\b(?:deadline|due|submission|important|note|please|update|correction|date|hand-?in|new|reminder|when)\b/i.test(name);
-  return { label: milestone || listed || isName || /^(?:first |rough |full )?drafts?$/i.test(name) || new RegExp(partLabel.source, 'i').test(name) ? name.replace(/\s(?:submission )?(?:window|period)$|\s(?:is|are|remains?|stays?) (?:un|not )changed$/i, '') : null, listed };
+  return { label: milestone || listed || isName || /^(?:first |rough |full )?drafts?$/i.test(name) || new RegExp(partLabel.source, 'i').test(name) ? name.replace(/\s(?:submission )?(?:window|period)$|\s(?:is|are|remains?|stays?) (?:(?:un|not )changed|not affected|unaffected)$/i, '') : null, listed };
 }
 
 /** “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end. */

@@ -36,7 +36,7 @@ export function spanOfLateWork(clause: Clause, near: string, next: string): Stat
     return past || within || most || capped || priced || during || grace || leave || passed ? [{ value: days, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
   });
   // “-10 % (first 24 hours), -20 % (second 24 hours), not accepted afterwards”: as many days as are named.
-  const ordinals = ['first', 'second', 'third', 'fourth', 'fifth'], steps = [...text.matchAll(/\b(first|second|third|fourth|fifth) (?:24 hours|24-hour period)\b/gi)], step = steps.length > 1 ? steps.at(-1)! : undefined;
+  const ordinals = ['first', 'second', 'third', 'fourth', 'fifth'], steps = [...text.matchAll(/\b(first|second|third|fourth|fifth) (?:24 hours|24-hour period|24 ?hrs?|24 ?h)\b/gi)], step = steps.length > 1 ? steps.at(-1)! : undefined;
   if (step && step.index < clause.text.length && thereafter.test(text.slice(step.index)) && ends.test(text.slice(step.index))) return { value: ordinals.indexOf(step[1]!.toLowerCase()) + 1, start: clause.start + step.index, end: clause.start + step.index + step[0].length };
   // “10 % for the first day, 20 % for the second, zero after that”.
   const days = /\b(?:first|1st) day\b/i.test(text) ? [...text.matchAll(/\b(first|second|third|fourth|fifth)\b(?: day\b)?/gi)].at(-1) : undefined, upTo = days && thereafter.test(text.slice(days.index)) && ends.test(text.slice(days.index)) ? ['first', 'second', 'third', 'fourth', 'fifth'].indexOf(days[1]!.toLowerCase()) + 1 : 0;

@@ -92,6 +92,16 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
   if (rows.some((r) => r.role === 'due' && !returned(r))) for (const r of rows) if (r.role === 'due' && returned(r)) r.role = 'other';
 }
 
+/** “The handbook gives the deadline for Essay 1 as 12 March. This is a mistake. The correct deadline is 19 March.” */
+export function besideMistake(rows: DatedRow[], { text }: Reading): void {
+  for (const [i, r] of rows.entries()) {
+    if (r.role !== 'due' || !/^[^\p{L}]*(?:this|that|it|which) (?:is|was) (?:clearly |of course )?(?:an? )?(?:mistake|error|misprint|typo|wrong|incorrect|not (?:right|correct|true))\b/iu.test(text.slice(r.date.end, r.date.end + 60))) continue;
+    const next = rows[i + 1];
+    if (next?.role !== 'due' || !/\b(?:correct|right|actual|real|proper|true) (?:deadline|date|due date|one|time)\b/i.test(text.slice(next.clause.start, next.date.start))) continue;
+    r.role = 'other'; next.label = r.label; next.override = false;
+  }
+}
+
 /** A resit, and a second hand-in after feedback, have their own deadlines beside the common one. */
 export function besideResit(rows: DatedRow[], { text }: Reading): void {
   const isResit = (r: DatedRow): boolean => /\b(?:hand (?:it )?in|submit|upload) again\b|^\W*(?:re-?submissions?|revised versions?)\b/i.test(text.slice(r.clause.start, r.date.start)) || /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start)) || /^\W*(?:re-?sits?|re-?takes?|re-?assessment)\b[^\n]*:/i.test(text.slice(text.lastIndexOf('\n', r.date.start) + 1, r.date.start));

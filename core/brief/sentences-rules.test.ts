@@ -71,5 +71,16 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['You may upload several drafts; each of them is kept.', { 'attempts.keeps': 'all' }],
   ['Names of authors must be removed from all files before submission.', { anonymous: true }],
   ['Nobody will run your text through detection software.', { similarityChecked: false }],
+  ['Work is marked without names being revealed until marks are agreed.', { anonymous: true }],
+  [`Candidates' identity is protected throughout the marking process.`, { anonymous: true }],
+  [`Coursework in this module isn't marked anonymously because it's presented in class.`, { anonymous: false }],
+  ['All submissions are screened for text overlap with published sources.', { similarityChecked: true }],
+  ['A statement of originality, signed, forms page 2.', { declaration: true }],
+  [`You don't have to attach a declaration.`, { declaration: false }],
+  [`We'll mark whichever version is there at noon.`, { 'attempts.keeps': 'latest' }],
+  ['All versions you hand in are archived, and the lecturer may look at any of them.', { 'attempts.keeps': 'all' }],
+  ['Earlier uploads are gone as soon as you upload again.', { 'attempts.keeps': 'latest' }],
+  ['Nothing that arrives after 17:05 will be looked at.', { 'late.cutoffDays': 0 }],
+  ['There is a grace period of 15 minutes; after it the box is closed.', { 'late.cutoffDays': 0 }],
 ];
 test.each(sentences)('%s', expectSettled);

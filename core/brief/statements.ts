@@ -138,6 +138,8 @@ export function isRefused(before: string, after: string): boolean {
   before = before.replace(/(?<=\b(?:not|no|or|nor) )\.(?=\w{2,5}\b|$)/g, ' ');
   // “No: please merge everything into one PDF” answers a question.
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
+  // “The PDF must not contain your name”: what is in it is refused, not the kind.
+  if (/\b(?:the|your)\s+$/i.test(before) && /^s?\s+(?:(?:file|version|document|copy)\s+)?(?:must|should|may|shall|can) ?not (?:contain|include|show|exceed|have|be (?:larger|bigger|longer|more|password|encrypted|locked))\b/i.test(after)) return false;
   // “PDFs from scans are no good to me.”
   if (/^s?[^.;,]{0,40}\b(?:are|is) (?:no good|no use|useless|unusable|of no use)\b/i.test(after)) return true;
   // “PDFs make life difficult for us, so please do not send them.”
