@@ -63,10 +63,13 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
       const give = /\b(\d{1,2})\s?% over\b[^.;]{0,20}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1];
       return give && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords' ? [{ ...bareLimit[0]!, value: Math.floor(bareLimit[0]!.value * (1 + Number(give) / 100) + 1e-9) }] : bareLimit;
     }
+    // “Aim for 2,000 words. Under no circumstances go past 2,400.”
+    const past = new RegExp(`^\\W*(?:but )?(?:under no circumstances|never|do not|don['’]t)(?: ever)? (?:go|write|run) (?:past|over|beyond|above)\\s+(${number})(?!\\s?(?:%|[a-z]))`, 'i').exec(clause.text);
+    if (past && /\bwords?\b/i.test(clauses[i - 1]?.text ?? '')) return [{ field: 'maxWords', value: numberOf(past[1]!), start: clause.start + past.index, end: clause.start + past.index + past[0].length, clause, override: isCorrection(clause) }];
     if (!hasNumber.test(clause.text) || !hasUnit.test(clause.text)) return [];
     // A sentence on what counts may stand between a length and its leeway.
     const about = [1, 2, 3].find((k) => { const t = clauses[i + k]?.text; return t === undefined || /\d/.test(t) || !/\bword (?:count|limit|length)\b|\bthe limit (?:includes|excludes|covers)\b|\bcount(?:s|ed)?\b|\b(?:leeway|tolerance|allowance)\b[^?]*\?/i.test(t); }), next = clauses[i + (about ?? 1)]?.text ?? '';
-    const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && (!/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) || /\d ?% (?:longer or shorter|shorter or longer)\b/i.test(next) || /\bpenalt(?:y|ies)\b[^.;]{0,50}\bexceed\w*\s+by more than\b/i.test(next) || /\bexceed\w* (?:it|this|the (?:limit|word limit|length))\b[^.;]{0,10}\bby more than\b/i.test(next)) ? ` ${next}` : '';
+    const follows = /(?:\d|\b(?:five|ten|fifteen|twenty))\s?(?:%|per\s?cent)/i.test(next) && (!/\b(?:words?|pages?|sides?|late|day|penalt\w+ of|mark(?:s|ed)?)\b/i.test(next.replace(/without penalty/i, '')) || /\d ?% (?:longer or shorter|shorter or longer)\b/i.test(next) || /\bpenalt(?:y|ies)\b[^.;]{0,50}\bexceed\w*\s+by more than\b/i.test(next) || /\bexceed\w* (?:it|this|the (?:limit|word limit|length))\b[^.;]{0,10}\bby more than\b/i.test(next) || /^\W*(?:going|being|running) over (?:it |this |that |the limit )?by more than\b/i.test(next)) ? ` ${next}` : '';
     const counts = [...readCounts(clause, 'words', follows), ...readCounts(clause, 'pages', follows)], answer = counts.length === 0 ? spokenAnswer(clause) : null;
     // “2,000 words; please don't exceed this by more than 200.”
     const more = new RegExp(`(?:\\bnot|n['’]t) exceed (?:this|it|that|the (?:word )?(?:limit|length|number)) by more than (${number})(?! ?(?:%|per))`, 'i').exec(`${clause.text} ${clauses[i + 1]?.text ?? ''}`);
@@ -122,7 +125,7 @@ function readSizes(spelt: Clause, previous: Clause | undefined): LimitStatement[
 
 function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): LimitStatement[] {
   // “Upload limit of the page: 2 MB”.
-  clause = { ...clause, text: clause.text.replace(/\b(pages?|words?)(\s*[:=]\s*\d[\d.,]*)(?=\s?[KMG]i?B\b)/gi, (_, unit: string, rest: string) => unit + ' '.repeat(rest.length)) };
+  clause = { ...clause, text: clause.text.replace(/\b(pages?|words?)(\s*[:=]\s*\d[\d.,]*)(?=\s?[KMG]i?B\b)/gi, (_, unit: string, rest: string) => unit + ' '.repeat(rest.length)).replace(/^(\W*(?:word|page) ?(?:count|limit)) (?=\d)/i, '$1:') };
   const unit = what === 'words' ? '(?:words?|wds|w(?=[,.;)]|$))' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|pgs?\\b|sides?(?: of A4)?|pp\\b)';
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];
@@ -139,7 +142,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|[-–−]\\s?/\\s?\\+|±|plus or minus|give or take|plus\\s?/\\s?minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in (?:either|both) directions?|above (?:or|and) below|over (?:or|and) under|more or less|(?:longer or shorter|shorter or longer))|\\(\\s*(\\d{1,2})\\s?(?:%|per\\s?cent) tolerance\\s*\\)`, 'i').exec(text + follows);
   const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\bgo over by up to (\d{1,2}|five|ten)\s?(?:%|per\s?cent)|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:[\d,.]+[- ]?words? |word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\b(\d{1,2})\s?(?:%|per\s?cent) (?:overrun|leeway)(?! (?:either|both|in|up and))|\b(?:tolerance|leeway) of\s+(?:up to\s+)?(\d{1,2})\s?(?:%|per\s?cent)/i.exec(text + follows);
   // “Work exceeding the limit by more than 10% will be penalised”: up to then it is not.
-  const beyond = /\b(?:exceed\w*|over|longer)\b[^.;%]{0,30}\bby more than (\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)[^.;]{0,50}\b(?:penali|deduct|not (?:be )?(?:read|marked|accepted)|lose|returned)/i.exec(text + follows);
+  const beyond = /\b(?:exceed\w*|over|longer)\b[^.;%]{0,30}\bby more than (\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)[^.;]{0,50}\b(?:penali|deduct|not (?:be )?(?:read|marked|accepted)|lose|returned|costs?\b)/i.exec(text + follows);
   // “A penalty applies where the limit is exceeded by more than 10 %.”
   const penalised = /\b(?:penalt(?:y|ies)|marks? (?:is|are|will be) (?:lost|deducted))\b[^.;]{0,50}\bexceed\w*\s+by more than (\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)/i.exec(text + follows);
   const overAllowed = over && !tolerance && /\b(?:allow|permit|accept|may|can|tolera|without penalty|not be (?:penali[sz]ed|marked down)|no penalty|penalty-free|leeway|tolerance|fine\b|ok(?:ay)?\b)\w*|\+\s?\d/i.test(text + follows) && !/\bnot (?:allowed|permitted|accepted)\b|\b(?:does|do) not (?:apply|exist|hold)\b|\b(?:doesn|don)['’]t (?:apply|exist|hold)\b|\bno\s+(?:additional\s+)?(?:\+\s?)?\d{1,2}\s?%\s*(?:rule|leeway|tolerance|margin|allowance|overrun)?/i.test(text + follows);
@@ -156,7 +159,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “At least 1,500 but not exceed 2,000 words.”
   for (const m of matchesIn(clause, new RegExp(`\\b(?:at least|(?:a )?min(?:imum)?\\.?(?: of)?)\\s+${n}\\s?(?:${unit}\\s*)?,?\\s*(?:and|but)\\s+(?:(?:must|should|may) )?not (?:to )?exceed\\s+${n}\\s?${unit}`, 'gi'))) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); return found; }
   // “1,250 words, tolerance 100 words.”
-  for (const m of matchesIn(clause, new RegExp(`${n}\\s?${unit}\\b(?:\\s*\\([^)]*\\))?,?\\s*(?:with )?(?:a )?tolerance(?: of|:)?\\s*(?:±\\s*)?${n}\\s?${unit}`, 'gi'))) { push(min, numberOf(m[1]!) - numberOf(m[2]!), m); push(max, numberOf(m[1]!) + numberOf(m[2]!), m); return found; }
+  for (const m of matchesIn(clause, new RegExp(`${n}\\s?${unit}\\b(?:\\s*\\([^)]*\\))?,?\\s*(?:with )?(?:a )?tolerance(?: of|:)?\\s*(?:±\\s*)?${n}(?!\\s?(?:%|per))(?:\\s?${unit}| (?:either (?:way|side)|in either direction|up or down|more or less)\\b)`, 'gi'))) { push(min, numberOf(m[1]!) - numberOf(m[2]!), m); push(max, numberOf(m[1]!) + numberOf(m[2]!), m); return found; }
   // What is suggested is no limit.
   if (/^\W*(?:suggested|recommended|indicative|approximate|target|guide(?:line)?) (?:length|word (?:count|length)|number of (?:words|pages)|page count)\b/i.test(text) && !/\b(?:max|limit|at most|no more|exceed)/i.test(text)) return found;
   // “Word count: 800–1,000.”
@@ -216,7 +219,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| (?:length|word ?count|number of (?:words|pages))(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*|[:=–-]\s*)?$/i.test(near);
-    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|(?:be|run to|take up|fill) (?:longer|more)(?: than)?|(?:run|go) (?:over|beyond))|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?most|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|(?:be|run to|take up|fill) (?:longer|more)(?: than)?|(?:run|go) (?:over|beyond))|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|at the (?:very )?most|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?most|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after.replace(/\([^()]*\)/g, ' '))) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
@@ -227,6 +230,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (leeway === 0 && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
     if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
+  // “The minimum is 1,800 words; there is no maximum.”
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:the )?(?:lower limit|minimum) (?:is|being)\\s+${n}\\s?${unit}`, 'gi'))) if (!found.some((f) => f.field === min)) push(min, numberOf(m[1]!), m);
   // “Papers of fewer than 8 or more than 12 pages will not be graded.”
   for (const m of matchesIn(clause, new RegExp(`\\b(?:fewer|less|shorter) than\\s+${n}\\s?(?:${unit}\\s+)?or\\s+(?:more|longer) than\\s+${n}[\\s-]?${unit}\\b[^.;]{0,30}\\b(?:not (?:be )?(?:graded|marked|accepted|read)|penali|returned|rejected|refused)`, 'gi'))) { for (let i = found.length - 1; i >= 0; i--) if (found[i]!.start >= m.at && found[i]!.end <= m.to) found.splice(i, 1); push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   // “The upper limit is 5000 words and the lower limit 4000.”

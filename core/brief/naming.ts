@@ -76,7 +76,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       return;
     }
     if (/\b(?:may|can|are free to)\b[^.;]*\b(?:your (?:own )?name|any name)\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: false, start: clause.start, end: clause.end }); return; }
-    const pattern = findPattern(clause) ?? spokenPattern(clause) ?? summedPattern(clause);
+    const found = findPattern(clause), pattern = (found && / \+ /.test(found.value) ? summedPattern(clause) : null) ?? found ?? spokenPattern(clause) ?? summedPattern(clause) ?? givenName(clause);
     if (pattern) {
       out.pattern.push({ ...pattern, override });
       // What a pattern stands for of the student is in the name whatever the rest of it is.
@@ -138,8 +138,14 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
 
 /** “Name it: group number + corridor names”: what the name is made of, after a colon and with plus signs. */
 function summedPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const m = /^(\W*(?:(?:please )?(?:name|call|save) (?:it|them|(?:the|your) files?)(?: as)?|file ?names?|name of the file)\s*[:=|]\s*)([\p{L}\d][\p{L}\d ()'’_-]*(?:\s\+\s[\p{L}\d ()'’_-]+)+)[.\s]*$/iu.exec(clause.text);
+  const m = /^(\W*(?:(?:please )?(?:name|call|save) (?:it|them|(?:the|your) files?)(?: as)?|(?:file ?)?names?|name of the file)\s*[:=|]\s*)([\p{L}\d][\p{L}\d ()'’_-]*(?:\s\+\s[\p{L}\d ()'’_-]+)+)[.\s]*$/iu.exec(clause.text);
   return m ? { value: m[2]!.trim(), start: clause.start + m[1]!.length, end: clause.start + m[1]!.length + m[2]!.trim().length } : null;
+}
+
+/** “The file should be called essay.pdf.”: a name that is the same for everyone. */
+function givenName(clause: Clause): { value: string; start: number; end: number } | null {
+  const m = /\b(?:files?|documents?|submission|it|PDF|paper|report|essay) (?:(?:must|should|shall|is to|has to|needs to) be |is (?:to be )?)(?:called|named|saved as) [“"‘']?([A-Za-z][\w-]{2,40}\.(?:pdf|docx?|odt|rtf|zip|txt))\b/i.exec(clause.text);
+  return m && !/\b(?:template|e\.g|not|never)\b/i.test(clause.text) && !/^,? (?:and|or|&) [\w-]+\.\w{2,4}\b/.test(clause.text.slice(m.index + m[0].length)) ? { value: m[1]!, start: clause.start + m.index + m[0].lastIndexOf(m[1]!), end: clause.start + m.index + m[0].lastIndexOf(m[1]!) + m[1]!.length } : null;
 }
 
 const markOf: Readonly<Record<string, string>> = { underscore: '_', hyphen: '-', dash: '-', 'full stop': '.' };
