@@ -261,6 +261,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\bas long as it(?:['’]s| is)(?: either)? (?:an? )?\.?$/i.test(text.slice(0, at - clause.start))) return true;
   // “All other conditions (2,000 words, PDF, anonymous) remain in force.”
   if (/\b(?:conditions|requirements|rules|instructions)\s*\([^()]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:remain|stay|apply|hold|are unchanged)/i.test(text.slice(to - clause.start))) return true;
+  // “Budget (Excel tables pasted in)”: what is put into the paper is no file.
+  if (/^s?(?: \w+){0,2} (?:pasted|copied|embedded|inserted|included) in(?:to)?\b/i.test(text.slice(to - clause.start))) return false;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.

@@ -185,7 +185,7 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   const meant = /^\s*(?:each )?for (?:the |your )?([a-z]+)/i.exec(s.clause.text.slice(s.end - s.clause.start))?.[1]?.toLowerCase().replace(/s$/, ''), forIt = meant && meant.length > 2 ? documents.flatMap((d, i) => (d.label?.toLowerCase().replace(/s$/, '').endsWith(meant) ? [i] : [])) : [];
   if (forIt.length === 1) return forIt[0]!;
   // “The PDF max. 30 MB, the DOCX max. 1 MB”.
-  const headOfLine = /^\W*(PDF|DOCX|Word|ZIP) (?:limits?|max(?:imum)?|size|file|files)\b/i.exec(text.slice(text.lastIndexOf('\n', s.start) + 1, s.start))?.[1]?.toLowerCase(), kind = headOfLine ?? [...s.clause.text.slice(0, s.start - s.clause.start).matchAll(/\bthe (PDF|DOCX|Word|ZIP)\b/gi)].at(-1)?.[1]?.toLowerCase(), ofKind = kind ? documents.flatMap((d, i) => (d.types.includes((kind === 'word' ? 'docx' : kind) as Kind) ? [i] : [])) : [];
+  const headOfLine = /^\W*(PDF|DOCX|Word|ZIP) (?:limits?|max(?:imum)?|size|file|files)\b/i.exec(text.slice(text.lastIndexOf('\n', s.start) + 1, s.start))?.[1]?.toLowerCase(), kind = headOfLine ?? [...s.clause.text.slice(0, s.start - s.clause.start).matchAll(/(?:\bthe |[:,;(]\s*|\band )(PDF|DOCX|Word|ZIP|HTML|CSV|XLSX)\b/gi)].at(-1)?.[1]?.toLowerCase(), ofKind = kind ? documents.flatMap((d, i) => (d.types.includes((kind === 'word' ? 'docx' : kind) as Kind) ? [i] : [])) : [];
   if (ofKind.length === 1) return ofKind[0]!;
   if (named.length > 0) return named.sort((a, b) => b.at - a.at)[0]!.i;
   // “… ONE report. Format: PDF. Limit: 100 MB.”: sentences on one line speak of one thing.

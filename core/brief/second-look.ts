@@ -23,6 +23,13 @@ export function lateWindows(rows: DatedRow[], reading: Reading): Statement<strin
   return last && /\bafter that\b[^.;]{0,24}(?:\b0\b|zero|not accepted|no marks)/i.test(`${last.clause.text} ${next?.text ?? ''}`) ? [{ value: last.date.iso, start: last.date.start, end: last.date.end }] : [];
 }
 
+/** “Due: 18 February. Available: 4 February – 20 February”: where the deadline is named apart, the end of the window is the last day for late work. */
+export function besideWindow(rows: DatedRow[], { text }: Reading): Statement<string>[] {
+  const named = rows.filter((r) => r.role === 'due' && r.date.problem === 'none' && /^\W*(?:due|deadline|due date)\s*[:|]/i.test(r.clause.text)), ends = rows.filter((r, i) => r.role === 'due' && r.date.problem === 'none' && rows[i - 1]?.clause === r.clause && rows[i - 1]!.role === 'opens' && /^\W*(?:available|open|accessible|visible)\s*[:|]/i.test(r.clause.text) && named.length === 1 && r.date.iso > named[0]!.date.iso);
+  for (const r of ends) r.role = 'other';
+  return ends.length === 1 && /\blate\b/i.test(text) ? [{ value: ends[0]!.date.iso, start: ends[0]!.date.start, end: ends[0]!.date.end }] : [];
+}
+
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
 export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
   if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
@@ -201,7 +208,9 @@ export function addWindowOfTheDay(rows: DatedRow[], reading: Reading): void {
 /** “Each part opens one week before its due date.”: when something opens that is due at a time. */
 export function opensBefore({ clauses, zone }: Reading): ((due: string) => Statement<string>) | null {
   const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|portal|box|folder|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
-  return said ? (due) => ({ value: shifted(due, -count(said[1]!), said[2]!, zone), start: said.at, end: said.to }) : null;
+  // “… by 25 February. The place opens two weeks earlier.”
+  const earlier = said ?? clauses.flatMap((c) => [...matchesIn(c, /^\W*(?:the |your )?(?:place|box|folder|page|portal|area|submission|upload|link|window|it)(?: (?:point|page|box|window|area|link))? (?:will )?opens?\s+(one|two|three|five|seven|ten|fourteen|a|\d{1,2}) (hour|day|week)s? (?:earlier|before(?:hand| that)?|ahead)\W*$/gi)])[0];
+  return earlier ? (due) => ({ value: shifted(due, -count(earlier[1]!), earlier[2]!, zone), start: earlier.at, end: earlier.to }) : null;
 }
 
 /** “You have been granted an extension of 7 days.” */
