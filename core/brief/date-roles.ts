@@ -37,6 +37,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (possible.test(before) && /\b(?:ends?|stops?|finish(?:es)?|is over)(?: on| at)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “We have agreed to give you five more days, i.e. until Friday 23 April.”
   if (/\b(?:give|giving|given|allow(?:ed|ing)?|grant(?:ed|ing)?) you (?:an? )?(?:[a-z]+|\d{1,2}) (?:(?:more|extra|additional|further) )?(?:days?|weeks?|hours?)\b(?:[^.;]|\bi\.e\.){0,30}\b(?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
+  // “Opening of the hand-in period: 1 June”; “I want it on 8 February”.
+  if (/^\W*(?:opening|start|beginning) of (?:the )?(?:hand-?in|submission|upload)(?: period| window| phase)?\s*[:|–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
+  if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “When: last class meeting, i.e. Wednesday April 28”.
   if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:day of (?:class(?:es)?|term|teaching)|class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.

@@ -212,6 +212,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   // “Until Monday 3 May you can still upload, but you lose a grade.”
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “It will be accepted through Monday 7 December with a 15 % deduction.”
+  if (/\baccepted (?:through|until|till|up to|to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^(?:m\.)?[^.;]{0,30}\bwith an? \d{1,2} ?(?:%|per ?cent|points?|marks?)[ -](?:deduction|penalty|reduction)/i.test(text.slice(date.end, clause.end))) return true;
   // “I do not accept papers after May 5.”
   if (/\b(?:(?:do|will|can|does) ?(?:not|n['’]t)|won['’]t|cannot|can['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Late submission (with penalty) until: …”, “handed in late but before 9 March”.
@@ -223,6 +225,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:not|none|nothing|closed) after|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 
+const itemName = /^[\s,;]*(?:and |then )?(?:the )?((?!(?:deadline|due|submission|submit|open|opens|opening|close|closes|closing|from|until|feedback|start|end|hand|window|available|release|issued|it|this|please|both|all|date|dates|the|new|old)\b)\p{L}[\p{L}-]{3,24}(?: [\p{L}-]{3,20})?)\s*(?:\([^()]*\)\s*)?(?:by|until|due(?: by| on)?|:|–)\s*(?:\w+day,?\s*)?[^\n]{0,3}$/iu;
 /** The name that a date of several goes with: the one between it and the date before it, else one nearby. “Part B (essay)” is Part B. */
 function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause): string | null {
   const date = dates[i]!, from = i > 0 ? dates[i - 1]!.end : clause.start, nearest = (list: Label[]): Label | undefined => list.filter((l) => numbered.test(l.text)).at(-1) ?? list.at(-1);
@@ -238,6 +241,8 @@ function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause)
   // “… at 23:00 for those with surnames A–M”.
   const bySurname = /^[^.;]{0,14}\bfor (?:those|students|everyone|anyone) (?:with|whose) ((?:surnames?|(?:last|family) names?|names?) (?:from |begins? with |starts? with |beginning (?:with )?)?[A-Z]\s?(?:–|-|to)\s?[A-Z])\b/i.exec(clause.text.slice(date.end - clause.start))?.[1];
   if (bySurname) return bySurname;
+  // “Exposé (max. 3 pages) by 15 December, term paper (15–20 pages) by 28 February”: every date of the sentence with a name before it.
+  if (dates.length > 1) { const names = dates.map((d, k) => itemName.exec(clause.text.slice((k > 0 ? dates[k - 1]!.end : clause.start) - clause.start, Math.max(0, d.start - clause.start + 3)))?.[1]); if (names.every((n) => n !== undefined) && new Set(names).size === names.length) return names[i]!; }
   const own = nearest(labels.filter((l) => l.at >= from && l.at < date.start));
   if (own) return own.text;
   if (dates.length === 1) return labels[0]?.text ?? null;

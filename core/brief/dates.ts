@@ -205,6 +205,9 @@ interface TimeOfDay { hour: number; minute: number; second: number; nextDay: boo
 /** The time that goes with a date; also one that stands a few words away (“by 5pm on 3 May”, “3 May, at 12 noon”, “midnight”). */
 function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, from: number, to: number, least: number, most: number): TimeOfDay | null {
   const base = Math.max(least, from - 45, 0), around = { text: clause.slice(base, Math.min(most, to + (clause.includes('|') ? 90 : 40))), base };
+  // “Five to midnight”.
+  const shortly = /\b(two|five|ten|fifteen|a quarter|twenty|half an hour|\d{1,2})(?: minutes?)? (?:before|to) (midnight|noon)\b/i.exec(around.text), short = shortly ? { two: 2, five: 5, ten: 10, fifteen: 15, 'a quarter': 15, twenty: 20, 'half an hour': 30 }[shortly[1]!.toLowerCase()] ?? Number(shortly[1]) : 0;
+  if (shortly && short > 0 && short < 60) return { hour: /^m/i.test(shortly[2]!) ? 23 : 11, minute: 60 - short, second: 0, nextDay: false, offset: null, start: around.base + shortly.index, end: around.base + shortly.index + shortly[0].length };
   const minute = /\b(?:one|a|1) minute (?:before|to) midnight\b/i.exec(around.text);
   if (minute) return { hour: 23, minute: 59, second: 0, nextDay: false, offset: null, start: around.base + minute.index, end: around.base + minute.index + minute[0].length };
   const midnight = /\bmidnight\b/i.exec(around.text);

@@ -136,6 +136,13 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     listed.add(mention.clause);
     for (const item of items) { const at = from + item.index + item[0].indexOf(item[1]!); documents.push({ label: item[1]!.trim(), types: [...mention.kinds], start: at, end: at + item[1]!.length }); }
   }
+  // “Two PDF files, one with the transcription and one with the commentary”.
+  for (const mention of asked) {
+    const rest = /\b(?:two|2)\s+(?:separate\s+)?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && !listed.has(mention.clause) ? /^s?(?: files| documents)?[,:]\s*one (?:with|containing|for|holding) (?:the |your |an? )?([a-z][a-z-]*(?: [a-z-]+){0,2}?),? (?:and )?(?:one|the other|another)(?: one)? (?:with|containing|for|holding) (?:the |your |an? )?([a-z][a-z-]*(?: [a-z-]+){0,2}?)(?=\s*(?:[,.;(]|$|\beach\b))/i.exec(mention.clause.text.slice(mention.to - mention.clause.start)) : null;
+    if (!rest) continue;
+    listed.add(mention.clause);
+    for (const name of [rest[1]!, rest[2]!]) { const at = mention.to + rest[0].indexOf(name); documents.push({ label: name, types: [...mention.kinds], start: at, end: at + name.length }); }
+  }
   // “(i) a commentary of no more than 1,500 words (.docx), (ii) the storyboard as a PDF and (iii) a link sheet (.pdf)”: so are they where the sentence counts them.
   for (const clause of new Set(asked.map((m) => m.clause))) {
     const marks = [...clause.text.matchAll(/\((?:i{1,3}|iv|v|[a-e]|\d)\)\s+(?:an? |the |your |one )?((?!(?:and|or|if|the|when)\b)[\p{L}][\p{L}-]*(?: (?!(?:of|as|in|with|on|to|for|at|and|that|which|is|must|should|may)\b)[\p{L}-]+){0,3})/giu)], parts = marks.map((m, i) => asked.filter((a) => a.clause === clause && a.at - clause.start > m.index && a.at - clause.start < (marks[i + 1]?.index ?? Infinity)));
@@ -234,7 +241,7 @@ const sameLabel = (a: string, b: string): boolean => !(/^final\b/i.test(a) && ea
 const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 
 /** What is not these is refused: these are what is asked for. */
-const otherThan = /\b(?:formats?|types?|kinds?|files?) other than\b[^.;]{0,40}\b(?:cannot|can['’]?t|will not|won['’]t|are not|is not|not)\b/i;
+const otherThan = /\b(?:formats?|types?|kinds?|files?) other than\b[^.;]{0,40}\b(?:cannot|can['’]?t|will not|won['’]t|are not|is not|not)\b|\b(?:anything|everything|whatever|files?|documents?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not)(?= (?:an? |in )?\.?(?:pdf|docx?|odt|rtf|word)\b)/i;
 const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|must|shall) (?:I|we|you) (?:have to |need to )?(?:hand in|submit|upload|send|deliver)\b[^?]*\?|^\W*(?:\d+[.)]?\s*)?what to (?:submit|hand in|upload|send|deliver)\W*$/i;
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 function isDemand({ clause, at, to }: Mention): boolean {
@@ -263,6 +270,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:conditions|requirements|rules|instructions)\s*\([^()]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:remain|stay|apply|hold|are unchanged)/i.test(text.slice(to - clause.start))) return true;
   // “Budget (Excel tables pasted in)”: what is put into the paper is no file.
   if (/^s?(?: \w+){0,2} (?:pasted|copied|embedded|inserted|included) in(?:to)?\b/i.test(text.slice(to - clause.start))) return false;
+  // “Report as PDF, max. 20 MB, max. 30 pages including appendices”.
+  if (/^\W*(?!(?:reading|notes|handouts?|slides|examples?|samples?|templates?|available|if|not)\b)[\p{L}][\p{L} -]{2,40} as (?:an? |one )?$/iu.test(text.slice(0, at - clause.start)) && /^\s*,/.test(text.slice(to - clause.start))) return true;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.
@@ -273,5 +282,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\bpdf\b[^()]{0,14}\((?:typed|written|typeset|prepared|made) (?:up )?(?:in|with)\b[^()]*$/i.test(text.slice(0, at - clause.start))) return false;
   // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
   if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,20}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
-  return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

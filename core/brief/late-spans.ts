@@ -67,6 +67,9 @@ export function daysToDate(clauses: Clause[], due: DateTime): Statement<number>[
 export function penaltyBySteps(clause: Clause, next: string): Statement<number> | null {
   const m = /\bwithin (?:24 hours|one day|a day)\b[^.;]{0,40}?\b(\d{1,2})\s?(?:%|per\s?cent|points?|marks?)[^.]{0,60}?\b(?:within )?(?:48 hours|two days)\b[^.;]{0,40}?\b(\d{1,2})\s?(?:%|per\s?cent|points?|marks?)/i.exec(`${clause.text}, ${next}`);
   // “Up to 24 h late: 5 % off. 24–48 h late: 10 % off.”
+  // “Five per cent for a day's delay and ten per cent for two.”
+  const two = /\b(\d{1,2}|two|three|five|ten)\s?(?:%|per\s?cent|points|marks)[^.;]{0,40}? for (?:a|one) day(?:['’]s)?(?: delay| late)?,? (?:and )?(\d{1,2}|four|six|ten|twenty)\s?(?:%|per\s?cent|points|marks) for two\b/i.exec(clause.text), inFigures = (word: string): number => ({ four: 4, six: 6, twenty: 20 } as Record<string, number>)[word.toLowerCase()] ?? numberWords[word.toLowerCase()] ?? Number(word);
+  if (two && inFigures(two[2]!) === 2 * inFigures(two[1]!)) return { value: inFigures(two[1]!), start: clause.start + two.index, end: clause.start + two.index + two[0].length };
   const n = /\b(?:up to|within|first|0\s?[–-]) ?24 ?(?:h|hrs?|hours)(?: late)?\s*:?\s*[-–−]?(\d{1,2})\s?(?:%|points?|marks?)[^.]{0,30}?(?:\b24\s?(?:[–-]|to) ?48 ?(?:h|hrs?|hours)|\bup to 48 ?(?:h|hrs?|hours))(?: late)?\s*:?\s*[-–−]?(\d{1,2})\s?(?:%|points?|marks?)/i.exec(`${clause.text} ${next}`);
   if (n && n.index < clause.text.length && Number(n[2]) === 2 * Number(n[1])) return { value: Number(n[1]), start: clause.start + n.index, end: clause.end };
   return m && m.index < clause.text.length && Number(m[2]) === 2 * Number(m[1]) ? { value: Number(m[1]), start: clause.start + m.index, end: Math.min(clause.end, clause.start + m.index + m[0].length) } : null;

@@ -66,6 +66,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // “Aim for 2,000 words. Under no circumstances go past 2,400.”
     const past = new RegExp(`^\\W*(?:but )?(?:under no circumstances|never|do not|don['’]t)(?: ever)? (?:go|write|run) (?:past|over|beyond|above)\\s+(${number})(?!\\s?(?:%|[a-z]))`, 'i').exec(clause.text);
     if (past && /\bwords?\b/i.test(clauses[i - 1]?.text ?? '')) return [{ field: 'maxWords', value: numberOf(past[1]!), start: clause.start + past.index, end: clause.start + past.index + past[0].length, clause, override: isCorrection(clause) }];
+    // “Instead of 2,000 words you may now write up to 2,500.”
+    const instead = new RegExp(`\\binstead of (?:${number}) (words|pages),? [^.;\\d]{0,40}\\b(?:up to|at most|no more than|limit is(?: now)?|now)\\s+(${number})(?!\\s?(?:%|[KMG]B))`, 'i').exec(clause.text);
+    if (instead) return [{ field: /^w/i.test(instead[1]!) ? 'maxWords' : 'maxPages', value: numberOf(instead[2]!), start: clause.start + instead.index, end: clause.start + instead.index + instead[0].length, clause, override: true }];
     if (!hasNumber.test(clause.text) || !hasUnit.test(clause.text)) return [];
     // A sentence on what counts may stand between a length and its leeway.
     const about = [1, 2, 3].find((k) => { const t = clauses[i + k]?.text; return t === undefined || /\d/.test(t) || !/\bword (?:count|limit|length)\b|\bthe limit (?:includes|excludes|covers)\b|\bcount(?:s|ed)?\b|\b(?:leeway|tolerance|allowance)\b[^?]*\?/i.test(t); }), next = clauses[i + (about ?? 1)]?.text ?? '';
@@ -109,7 +112,7 @@ function readSizes(spelt: Clause, previous: Clause | undefined): LimitStatement[
   for (const m of matchesIn(clause, new RegExp(`(${number})\\s?(kilobytes?|megabytes?|gigabytes?|mebibytes?|kibibytes?|megapixels?|megs?|[KMG]bytes?|[kmg]i?b|[KMG]o|MP|bytes?)\\b`, 'gi'))) {
     const value = numberOf(m[1]!) * (units[m[2]!.toLowerCase().replace(/s$/, '')] ?? 1);
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
-    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed|s)?|under|less than|smaller than|below|within|exceed(?:s|ing|ed)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$|\b(?:total|combined) (?:upload|size|files?)\s*[:=]\s*$/i.test(before) || /\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) || /(?:,|\s[–·•|/-])\s*$/.test(before) && /^\s*[.;]?\s*$/.test(after) && /\b(?:pdf|docx?|word|odt|zip|mp[34]|jpe?g|png|pptx|xlsx)\b/i.test(before);
+    const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed|s)?|under|less than|smaller than|below|within|exceed(?:s|ing|ed)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /\bmore than\s*$/i.test(before) && /^[^.;]{0,30}\b(?:rejected|refused|returned|not (?:be )?(?:accepted|opened|taken)|blocked|fails?)\b/i.test(after) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$|\b(?:total|combined) (?:upload|size|files?)\s*[:=]\s*$/i.test(before) || /\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) || /(?:,|\s[–·•|/-])\s*$/.test(before) && /^\s*[.;]?\s*$/.test(after) && /\b(?:pdf|docx?|word|odt|zip|mp[34]|jpe?g|png|pptx|xlsx)\b/i.test(before);
     // “PDF limits: 10 pages; 10 MB”.
     const listedLimit = /^\W*$/.test(before) && /^\W*$/.test(after) && /\blimits?\s*[:|][^.]*;$/i.test(previous?.text ?? '') && previous!.end >= clause.start - 1;
     // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.
@@ -195,6 +198,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (each.test(after) && !/\b(?:both|all three|all four) (?:must|should|are|have|need|may|files|documents|essays|papers|reports|parts)\b/i.test(before)) continue;
     if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2] ?? tolerance[3]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
+    // “A deviation of up to 140 words in either direction”.
+    if (/\b(?:deviation|variation|difference|tolerance|leeway|margin) of (?:up to |at most )?$/i.test(near)) continue;
     // “One zip, containing report.pdf (<= 6 pages) and the src folder”: what is in it has a limit of its own.
     if (/\bcontaining\b[^;]*(?:\.\w{2,4} \(\s*(?:<=?|≤)|\(\w+\.\w{2,4}, (?:max(?:imum)?\.?|up to|at most))\s*$/i.test(before)) continue;
     // “Essays over the limit lose one mark per 100 words”.
@@ -209,7 +214,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     // “exactly 6 pages”, “6 pages (no more, no less)”.
     if (/\b(?:exactly|precisely)\s*$/i.test(near) || /^\s*[(,–-]*\s*(?:no more,? (?:and )?no less|exactly|neither more nor less)\b/i.test(after)) { push(min, value, m); push(max, value, m); continue; }
     // “1,000 words (you may go 100 over or under)”.
-    const leewayOf = /^\s*\(?,?\s*(?:(?:you (?:may|can) (?:go|be) |with )?(?:up to )?(\d{1,4})(?: words| pages?)? (?:over or under|more or less|above or below|either (?:way|side)|in either direction))/i.exec(after);
+    const leewayOf = /^\s*\(?,?\s*(?:(?:you (?:may|can) (?:go|be) |with |(?:an? )?(?:deviation|variation|tolerance|leeway|margin|difference) of )?(?:up to )?(\d{1,4})(?: words| pages?)? (?:over or under|more or less|above or below|either (?:way|side)|in either direction))/i.exec(after);
     if (leewayOf && Number(leewayOf[1]) < value) { push(min, value - Number(leewayOf[1]), m); push(max, value + Number(leewayOf[1]), m); continue; }
     // “1,000 words, plus or minus 50”.
     const give = /^\s*\(?,?\s*(?:plus or minus|plus[ \/]minus|give or take|\+\s?\/\s?[-–−]|±)\s?(\d{1,4}|one|two|three)(?!\s?(?:%|per\s?cent|\d))/i.exec(after), by = give ? numberWords[give[1]!.toLowerCase()] ?? Number(give[1]) : 0;

@@ -84,5 +84,7 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
   // “To Assignments / Essay 1 / Final”: all of the way.
   for (const f of found) { const clause = clauses.find((c) => c.start <= f.start && f.start < c.end), rest = clause && /^(?: \/ [A-Z0-9][\w&’'()-]*(?: [\w&’'()-]+){0,4}?){1,4}(?=[,.;]|$| by\b| before\b| until\b)/.exec(clause.text.slice(f.end - clause.start))?.[0]; if (rest) { f.value += rest; f.end += rest.length; } }
   // “Assessment 3 – hand in here (NOT the draft area)”: the warning is no part of the name.
-  return found.filter((f) => !/^\w+['’]s?$/.test(f.value)).map((f) => { const value = f.value.replace(/\s*\(not\b[^()]*\)$/i, '').replace(/\s+(?:by|before|until|no later than|on)\s+(?:(?:\w+day|mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s+)?(?:the\s+)?\d[^“”"]*$/i, ''); return { ...f, value, end: f.end - (f.value.length - value.length) }; });
+  // “Course site → Modules → Week 14 → “Journal (final)””: the last of the way.
+  for (const f of found) { const clause = clauses.find((c) => c.start <= f.start && f.start < c.end), rest = clause && /^\s*(?:→|->|>|›|»)\s*[“"‘]([^”"’\n]{3,80})[”"’]/.exec(clause.text.slice(f.end - clause.start)); if (rest) { f.start = f.end + rest[0].indexOf(rest[1]!); f.value = rest[1]!; f.end = f.start + f.value.length; } }
+  return found.filter((f) => !/^(?:\w+['’]s?|SAME|ONE|RIGHT|CORRECT|WRONG|OTHER|ONLY)$/.test(f.value)).map((f) => { const value = f.value.replace(/\s*\(not\b[^()]*\)$/i, '').replace(/\s+(?:by|before|until|no later than|on)\s+(?:(?:\w+day|mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s+)?(?:the\s+)?\d[^“”"]*$/i, ''); return { ...f, value, end: f.end - (f.value.length - value.length) }; });
 }

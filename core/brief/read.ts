@@ -80,7 +80,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
     // “18 to 22 pages. … Rough draft, at least 10 pages, due 9 April.”: beside a limit of the whole, that of a part is its own.
     const common = ofWhole.length > 0 ? ofWhole : open, ofParts = new Set(common.map(partOf));
     // A draft and a final version with limits of their own: those of the final version hold for the paper.
-    const finals = common.filter((l) => !/\b(?:draft|outline|proposal|plan|abstract)\b/i.test(partOf(l) ?? '')), several = ofParts.size > 1 && !ofParts.has(null);
+    const finals = common.filter((l) => !/\b(?:draft|outline|proposal|plan|abstract|exposé|expose)(?![\p{L}])/iu.test(partOf(l) ?? '')), several = ofParts.size > 1 && !ofParts.has(null);
     if (!several) brief.limits[field] = one(`limits.${field}`, common);
     else if (new Set(finals.map(partOf)).size === 1) brief.limits[field] = one(`limits.${field}`, finals);
   }
