@@ -94,7 +94,7 @@ export function readRows(reading: Reading): RowsRead {
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
       const column = clause.text.includes('|') && subjects.length === 0 ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
-      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1]))));
+      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1]))));
     });
   });
   return out;
@@ -102,6 +102,9 @@ export function readRows(reading: Reading): RowsRead {
 
 /** “The presentation (PDF export) is due on 3 May; the handout is due on 17 May”: what the sentence is about. */
 const subjectOf = (clause: Clause, date: ReadDate): string | null => /^\W*(?:and |but )?(?:the|your) (?!(?:assignment|work|submission|coursework|deadline|files?|whole|document|due|closing|final|final deadline|hand-?in|upload|task|assessment|project|exam)s?\b)((?:[a-z-]+ )?[a-z-]+)(?: \([^()]*\))? (?:is|are|must be|has to be|should be) (?:due|handed in|submitted|uploaded)\b/i.exec(clause.text.slice(0, date.start - clause.start + 1))?.[1]!.replace(/ itself$/i, '') ?? null;
+
+/** “Part A (proposal): opens 1 February, due 14 February”. */
+const opensAt = (clause: Clause, date: ReadDate): boolean => /\b(?:opens?|opening|available|starts?|released?)(?: (?:on|from|at))?\s*:?\s*(?:\w+day,?\s*)?$/i.test(clause.text.slice(0, date.start - clause.start));
 
 /** “Is the deadline really on a Sunday? Yes: Sunday 11 April.”: the question says what the date is for. */
 const roleOfAnswer = (clause: Clause, role: DateRole): DateRole => (role === 'unknown' && clause.under !== undefined && /\b(?:deadline|due|closing date|hand-?in (?:date|day))\b[^?]*\?\W*$/i.test(clause.under) ? 'due' : role);

@@ -127,6 +127,8 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:within|up to|in) (?:the first )?(24|48|72) ?(?:h|hrs|hours)\b/gi)) if (/\blate\b/i.test(`${clause.under ?? ''} ${clause.text}`) && /\b(?:minus|los\w+|off|deduct\w*|penal\w*)\b/i.test(clause.text) && /^\W*(?:after (?:that|this)|thereafter|later)\s*:?\s*(?:zero|0|nothing|not accepted|no marks)\b/i.test(clauses[clauses.indexOf(clause) + 1]?.text ?? '') && !out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(Number(m[1]) / 24, m);
     // “Handed in after the deadline but within one calendar week”.
     for (const m of matchesIn(clause, /\bafter the (?:deadline|due date),? (?:but|and) within (a|one|two|three|five|seven|ten|\d{1,2}) (?:calendar |working )?(week|day)s?\b/gi)) if (/\b(?:capped|los\w+|minus|deduct\w*|penal\w*|marked|accepted)\b/i.test(clause.text)) cut((numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (/^w/i.test(m[2]!) ? 7 : 1), m);
+    // “After that, submissions are closed.”
+    for (const m of matchesIn(clause, /^\W*after (?:that|this|then),? (?:all )?(?:submissions?|uploads?|hand-?ins?) (?:is|are|will be) (?:closed|shut|locked|impossible|not possible|disabled)\b/gi)) if (!/\b(?:late|lose|penal\w*|deduct\w*)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     // “No late problem sets.”
     for (const m of matchesIn(clause, /^\W*(?:and )?(?:absolutely )?no late (?!fees?\b|penalt|marks?\b)\p{L}+(?: \p{L}+)?(?:,? please)?\W*$/giu)) cut(0, m);
     for (const m of matchesIn(clause, /^\W*overdue \p{L}+ (?:(?:are|is|will|can) not|cannot|won['’]t) (?:be )?(?:accepted|marked|graded|read|considered)\b/giu)) cut(0, m);

@@ -235,6 +235,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (leeway === 0 && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
     if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
+  // “The syllabus says 5 pages; the assignment page states 6 pages.”
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:page|sheet|brief|handbook|syllabus|guide|site|website|document|form|calendar) (?:states|says|gives|has|lists|shows)(?: (?:a limit of|that it is|it is))?\\s+${n}\\s?${unit}`, 'gi'))) if (!found.some((f) => f.start < m.to && m.at < f.end)) push(max, numberOf(m[1]!), m);
   // “The minimum is 1,800 words; there is no maximum.”
   for (const m of matchesIn(clause, new RegExp(`\\b(?:the )?(?:lower limit|minimum) (?:is|being)\\s+${n}\\s?${unit}`, 'gi'))) if (!found.some((f) => f.field === min)) push(min, numberOf(m[1]!), m);
   // “Papers of fewer than 8 or more than 12 pages will not be graded.”
