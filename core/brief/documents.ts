@@ -100,7 +100,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
 
 /** “PDF/A for the thesis; a ZIP with the data”: the name behind the kind. */
 function labelFor(mention: Mention): DocumentLabel | null {
-  const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document|version|copy))? (?:(?:for|of) (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research |source )?(?:data|code)))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
+  const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document|version|copy|archive))? (?:(?:for|of) (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research |source )?(?:data|code)))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
   return behind ? { label: (behind[1] ?? behind[2])!, at: mention.at } : null;
 }
 

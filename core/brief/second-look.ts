@@ -111,7 +111,7 @@ export function besideMistake(rows: DatedRow[], { text }: Reading): void {
 
 /** A resit, and a second hand-in after feedback, have their own deadlines beside the common one. */
 export function besideResit(rows: DatedRow[], { text }: Reading): void {
-  const isResit = (r: DatedRow): boolean => /\b(?:hand (?:it )?in|submit|upload) again\b|^\W*(?:re-?submissions?|revised versions?)\b/i.test(text.slice(r.clause.start, r.date.start)) || /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start)) || /^\W*(?:re-?sits?|re-?takes?|re-?assessment)\b[^\n]*:/i.test(text.slice(text.lastIndexOf('\n', r.date.start) + 1, r.date.start));
+  const isResit = (r: DatedRow): boolean => /\b(?:hand (?:it )?in|submit|upload) again\b|^\W*(?:re-?submissions?|re-?hand-?ins?|revised versions?)\b/i.test(text.slice(r.clause.start, r.date.start)) || /\b(?:re-?sits?|second attempt|re-?assessment|re-?take|supplementary)\b/i.test(text.slice(r.clause.start, r.date.start)) || /^\W*(?:re-?sits?|re-?takes?|re-?assessment)\b[^\n]*:/i.test(text.slice(text.lastIndexOf('\n', r.date.start) + 1, r.date.start));
   // “The resit by 2 August (original deadline: 26 March)”: where nothing else is due, it is all about the resit.
   const former = (r: DatedRow): boolean => /\b(?:original|first|former|previous) (?:deadline|due date|date)\b[^.;\d]{0,14}$/i.test(text.slice(r.clause.start, r.date.start)), resits = rows.filter((r) => isResit(r) && !former(r));
   if (resits.length > 0 && rows.every((r) => r.role !== 'due' || isResit(r) || former(r))) { for (const r of rows) if (former(r)) r.role = 'other'; else if (isResit(r) && r.role === 'other') r.role = 'due'; return; }
