@@ -185,9 +185,21 @@ export function readLate(clauses: Clause[]): LateRead {
   if (out.cutoffDays.length === 0) clauses.forEach((clause, i) => { const last = spanOfLateWork(clause, `${clause.under ?? ''} ${sameLine(clauses, i)} ${clauses[i - 1]?.text ?? ''}`, clauses[i + 1] && clauses[i + 1]!.start - clause.end < 3 && /^[a-z]/.test(clauses[i + 1]!.text) ? clauses[i + 1]!.text : ''); if (last) out.cutoffDays.push({ ...last, override: isCorrection(clause) }); });
   // “The folder closes then, there is no grace period.”
   if (out.cutoffDays.length === 0 && out.percentPerDay.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:there (?:is|will be) )?no (?:period of grace|grace (?:period|time|days?))\b/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override: isCorrection(clause) });
+  // “Reports submitted after the deadline get 0 points.” “If you hand in after the deadline, your report will not be graded.”
+  if (out.cutoffDays.length === 0) for (const clause of clauses) {
+    const said = comesLate.exec(clause.text), rest = said ? clause.text.slice(said.index + said[0].length, said.index + said[0].length + 110) : '', end = said ? comesToNothing.exec(rest) : null;
+    if (said && end && !/\d|\b(?:up to|until|unless|one|two|three|five|seven|ten|per|each|every|first|but within|more than|capped|may|might)\b/i.test(`${clause.text.slice(0, said.index).slice(-20)} ${rest.slice(0, end.index)}`)) out.cutoffDays.push({ value: 0, start: clause.start + said.index, end: clause.start + said.index + said[0].length + end.index + end[0].length, override: isCorrection(clause) });
+  }
+  // “It is not possible to submit after that.”
+  if (out.cutoffDays.length === 0) clauses.forEach((clause, i) => { for (const m of matchesIn(clause, /\b(?:it is|it['’]s|it will) (?:not|no longer) (?:be )?possible to (?:submit|upload|hand (?:it |anything )?in)(?: \w+)? (?:after (?:that|this|then|the deadline)|thereafter|afterwards|later)\b/gi)) if (!/\b(?:penal\w*|lose|deduct\w*|per day)\b/i.test(`${clauses[i - 1]?.text ?? ''} ${clause.text}`)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override: isCorrection(clause) }); });
+  // “Two days late at most.”
+  if (out.cutoffDays.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\b(\d{1,2}|one|two|three|four|five|seven|ten) days? late at (?:the )?most\b/gi)) out.cutoffDays.push({ value: numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), start: m.at, end: m.to, override: isCorrection(clause) });
   if (out.cutoffDays.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\blate \p{L}+ (?:get|receive|score|earn|are given|will (?:get|receive|score))s? (?:a )?(?:mark of )?(?:0|zero|no (?:marks?|credit|points))\b(?!\s?[%.]?\d)|\blate (?:\p{L}+ ){1,3}(?:(?:are|is|will|can) not|cannot|can['’]t|won['’]t|aren['’]t|isn['’]t) (?:be )?(?:accepted|marked|graded|considered|taken|read|assessed|uploaded|submitted|handed in)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override: isCorrection(clause) });
   return out;
 }
+
+const comesLate = /\b(?:(?:submitted|handed in|received|uploaded|delivered|sent(?: in)?|arriving|turned in|coming in) (?:after (?:the|this|that) (?:deadline|due date|due time|closing (?:date|time)|date|time|hour)|late)|(?:submit|hand (?:it |your \w+ )?in|upload|turn (?:it |your \w+ )?in)(?: it| your \w+| anything)? (?:after (?:the|this) (?:deadline|due date|closing (?:date|time)|time|date)|late))\b/i;
+const comesToNothing = /\b(?:(?:gets?|receives?|scores?|earns?|awarded|given|graded|marked|counts? as)\b[^.;,]{0,20}?(?:\b0(?![\d.,]|\s?%?\s?(?:off|less))|\bzero\b|\bno (?:marks?|points|credit|grade)\b|\bfail(?:ed|ing)?\b)|(?:not|n['’]t) (?:be )?(?:graded|marked|accepted|considered|assessed|read|evaluated)\b)/i;
 
 /** What stands before a clause on its line, where semicolons part what is said of one thing. */
 function sameLine(clauses: Clause[], i: number): string {

@@ -50,7 +50,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     }
     const here = about.test(clause.text);
     const example = /^(?:e\.g\.|for example|example|i\.e\.)/i.test(clause.text);
-    const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^\W*(?:\d+(?:\.\d+)*\.?\s+)?file ?names?\.?$/i.test(clauses[index - 1]!.text) || /^(?:now )?(?:use|it (?:must|should|shouldn['’]t|mustn['’]t)|this (?:must|should)|do not|don['’]t|include|format|please use)\b/i.test(clause.text));
+    const follows = index > 0 && about.test(clauses[index - 1]!.text) && clauses[index - 1]!.text.length < 200 && (/:\s*$/.test(clauses[index - 1]!.text) || /^\W*(?:\d+(?:\.\d+)*\.?\s+)?file ?names?\.?$/i.test(clauses[index - 1]!.text) || /^(?:now )?(?:use|it (?:must|should|shouldn['’]t|mustn['’]t)|this (?:must|should)|(?:do not|don['’]t)(?![^.;]*\bin the (?:report|paper|essay|text|document|work|assignment|dissertation|thesis)\b)|include|format|please use)\b/i.test(clause.text));
     // “3. File name” as a heading, “What should I call the file?” as a question.
     const headed = clause.under !== undefined && clause.under.length < 60 && !/:\s*\S/.test(clause.under.replace(/^\W*Q(?:uestion)?\s*\d*\s*[:.]\s*/i, '')) && about.test(clause.under) && clauses[index - 1]?.under !== clause.under;
     if ((!here && !follows && !headed) || example) return;
@@ -95,7 +95,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Your candidate number only”: the name is that and nothing else.
     const only = new RegExp(String.raw`\b(?:only|just|nothing but)\s+(?:your\s+|the\s+)?(${identifier})(?!\s*(?:,|and|plus|followed|\+|_))|\b(${identifier})(?:\s+\(?(?:only|alone|and nothing else)|,\s+nothing else)\b|\bfile ?(?:name|title)\s+(?:must|should|has to|is to) be\s+(?:just\s+)?(?:your|the)\s+(${identifier})(?=\s*(?:[.,;(]|$))(?!,?\s*(?:and|plus|followed))`, 'i').exec(clause.text), named = only?.[1] ?? only?.[2] ?? only?.[3];
     if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); collectFields({ text: named, start: at, end: at + named.length }, 0, out, override); }
-    if (/\b(?:must|should|includes?|contains?|carry|carries|shows?|starts?|begins?|with|has to|have to|needs?|consists?|use|using|by|as|under|after|beginning|starting|also|add|append|what to call it)\b|\bfile ?name is (?:just )?(?:your|the)\b|\bin (?:(?:the|your|each|every|both|all) )?(?:the )?file ?names?\b|\bbear\b|(?:^\W*(?:required |your )?|[,;]\s*)(?:file ?nam\w*|names?|file title|naming)\b[^:,;]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
+    if (/\b(?:must|should|includes?|contains?|carry|carries|shows?|starts?|begins?|with|has to|have to|needs?|consists?|use|using|by|as|under|after|beginning|starting|also|add|append|what to call it)\b|\bfile ?name is (?:just )?(?:your|the)\b|\bin (?:(?:the|your|each|every|both|all) )?(?:the )?(?:(?:header|footer|text|paper|document),? and (?:in )?(?:the )?)?file ?names?\b|\bbear\b|(?:^\W*(?:required |your )?|[,;]\s*)(?:file ?nam\w*|names?|file title|naming)\b[^:,;]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
   return out;
 }

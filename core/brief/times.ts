@@ -92,7 +92,7 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
     if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;
     // “Midterm exam 25% (March 4), research paper 45%”.
     if (r.role === 'unknown' && /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
-    const key = r.label.toLowerCase(), part = named.get(key) ?? { label: bareLabel(r.label), opens: null, due: null, start: r.date.start, end: r.date.end };
+    const key = r.label.toLowerCase(), part = named.get(key) ?? { label: bareLabel(r.label).replace(/\s*[:|]\s*$/, ''), opens: null, due: null, start: r.date.start, end: r.date.end };
     if (r.role === 'opens') part.opens ??= r.date.iso; else if (part.due === null || r.override) part.due = r.date.iso;
     named.set(key, part);
   }
