@@ -39,6 +39,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:give|giving|given|allow(?:ed|ing)?|grant(?:ed|ing)?) you (?:an? )?(?:[a-z]+|\d{1,2}) (?:(?:more|extra|additional|further) )?(?:days?|weeks?|hours?)\b(?:[^.;]|\bi\.e\.){0,30}\b(?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
   // “At the end of the module (Friday 21 May, 6pm) you upload the complete journal.”
   if (/\b(?:at|by) the end of (?:the |our |your )?(?:module|course|term|semester|unit|block|project)\s*\(?\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,12}\)?,? (?:you|we|each of you|everyone) (?:then )?(?:must |should |will |have to )?(?:upload|submit|hand in|send)\b/i.test(after)) return 'due';
+  // “Papers submitted on May 11 will lose 10 points.”
+  if (/\b(?:submitted|handed in|received|uploaded|arriving|turned in) on\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}\b(?:los\w+|cost\w*|minus|(?:is|are|will be) (?:capped|penali[sz]ed|marked down|deducted))\b/i.test(after)) return 'other';
+  // “Week 8 starts on 1 March.”
+  if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “Opening of the hand-in period: 1 June”; “I want it on 8 February”.
   if (/^\W*(?:opening|start|beginning) of (?:the )?(?:hand-?in|submission|upload)(?: period| window| phase)?\s*[:|–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

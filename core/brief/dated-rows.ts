@@ -215,6 +215,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   // “Until Monday 3 May you can still upload, but you lose a grade.”
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “Papers submitted on May 11 lose 10 points, and none will be accepted after May 11.”
+  if (/\b(?:none|nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?|projects?)) (?:will be|are|is|can be) (?:accepted|taken|marked|graded|read) after\s*(?:\w+day,?\s*)?$/i.test(lead) && /\b(?:los\w+|deduct\w*|penal\w*|minus|points|capped|\d ?%)/i.test(`${before?.text ?? ''} ${lead}`)) return true;
   // “It will be accepted through Monday 7 December with a 15 % deduction.”
   if (/\baccepted (?:through|until|till|up to|to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^(?:m\.)?[^.;]{0,30}\bwith an? \d{1,2} ?(?:%|per ?cent|points?|marks?)[ -](?:deduction|penalty|reduction)/i.test(text.slice(date.end, clause.end))) return true;
   // “I do not accept papers after May 5.”

@@ -26,7 +26,7 @@ function mentions(clauses: Clause[]): Mention[] {
     }
     here.sort((a, b) => a.at - b.at);
     // “One zip file with your notebook and a README.txt”: what is in it is no document of its own.
-    const pack = here.findIndex((h) => h.kinds[0] === 'zip' && /^(?: (?:file|archive|folder))?(?:,? \S+\.zip)?(?: \([^)]*\)|,[^()]{0,30}\))?,? (?:with|containing|holding|comprising|made up of|of|that contains|that holds)\b/i.test(clause.text.slice(h.to - clause.start)));
+    const pack = here.findIndex((h) => h.kinds[0] === 'zip' && /^(?: (?:file|archive|folder))?(?:,? \S+\.zip)?(?: \([^)]*\)|,[^()]{0,30}\))?,? (?:with|containing|holding|comprising|made up of|of|that contains|that holds|must contain|should contain|has to contain|contains)\b/i.test(clause.text.slice(h.to - clause.start)));
     found.push(...(pack >= 0 ? here.slice(0, pack + 1) : here));
   }
   return found;
@@ -152,8 +152,8 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   }
   // “Hand in: the audio (mp3, max 60 MB), a transcript (docx) and a source list (docx or pdf)”.
   for (const clause of new Set(asked.map((m) => m.clause))) {
-    const items = [...clause.text.matchAll(/(?:[:,]|\band|\bplus|\b(?:in|submit|upload|deliver|send|of))\s*(?:the|an?|your|one)\s+(?:\d{1,2}-page\s+)?((?!(?:final|complete|whole|same)\b)[\p{L}][\p{L}-]*(?: [\p{L}-]+){0,2})\s*\(([^()]{2,60})\)/giu)], kindsOf = items.map((m) => asked.filter((a) => a.clause === clause && a.at >= clause.start + m.index && a.to <= clause.start + m.index + m[0].length));
-    if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|consists of)\b[^.;]{0,30}$/i.test(clause.text.slice(0, items[0]!.index + items[0]![0].indexOf(items[0]![1]!))) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
+    const items = [...clause.text.matchAll(/(?:[:,]|\band|\bplus|\b(?:in|submit|upload|deliver|send|return|of))\s*(?:the|an?|your|one)\s+(?:\d{1,2}-page\s+)?((?!(?:final|complete|whole|same)\b)[\p{L}][\p{L}-]*(?: [\p{L}-]+){0,2})\s*\(([^()]{2,60})\)/giu)], kindsOf = items.map((m) => asked.filter((a) => a.clause === clause && a.at >= clause.start + m.index && a.to <= clause.start + m.index + m[0].length));
+    if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|return|consists of)\b[^.;]{0,30}$/i.test(clause.text.slice(0, items[0]!.index + items[0]![0].indexOf(items[0]![1]!))) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
     listed.add(clause);
     items.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of kindsOf[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim().replace(/ (?:itself|only|alone|proper)$/i, ''), types, start: at, end: clause.start + m.index + m[0].length }); });
     apart = true;
@@ -214,7 +214,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
   return {
-    documents: settled.map(({ label, types }) => ({ label: label ? capital(label.replace(/^your /i, '').replace(/ size$/i, '')) : null, types })),
+    documents: settled.map(({ label, types }) => ({ label: label ? capital(label.replace(/^(?:your|an?|the) /i, '').replace(/ size$/i, '')) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
     spans: settled.map((d) => ({ start: d.start, end: d.end })),
   };

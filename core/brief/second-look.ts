@@ -99,6 +99,18 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
   if (rows.some((r) => r.role === 'due' && !returned(r))) for (const r of rows) if (r.role === 'due' && returned(r)) r.role = 'other';
 }
 
+/** “By Monday, week 8, 12 noon. Week 8 starts on 1 March.”: a day of a week whose first day is told. */
+export function dayOfWeek(rows: DatedRow[], reading: Reading): void {
+  for (const start of rows.filter((r) => r.date.problem === 'none' && /^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins)\b/i.test(r.clause.text))) {
+    const week = /week (\d{1,2})/i.exec(start.clause.text)![1]!;
+    for (const clause of reading.clauses) for (const m of matchesIn(clause, new RegExp(`\\b(?:by|before|on|until|due:?)\\s+(mon|tues|wednes|thurs|fri|satur|sun)day,? (?:of |in )?(?:teaching |term )?\\(?week ${week}\\)?(?:,? (?:at |by )?(\\d{1,2}[:.]\\d{2}(?: ?[ap]m)?|\\d{1,2} ?[ap]m|(?:12 )?noon|midnight))?`, 'gi'))) {
+      const first = DateTime.fromISO(start.date.iso.slice(0, 10)), weekday = ['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1, day = first.plus({ days: (weekday - first.weekday + 7) % 7 }).toISODate()!;
+      const date = { iso: day, start: m.at, end: m.to, problem: 'none' as const }, whole = m[2] ? reading.read(`${day}, ${m[2].replace(/^12 noon/i, 'noon')}`)?.iso : undefined;
+      rows.push({ label: null, role: 'due', date: { ...date, iso: whole ?? day }, clause, override: false });
+    }
+  }
+}
+
 /** “The handbook gives the deadline for Essay 1 as 12 March. This is a mistake. The correct deadline is 19 March.” */
 export function besideMistake(rows: DatedRow[], { text }: Reading): void {
   for (const [i, r] of rows.entries()) {
