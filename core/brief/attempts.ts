@@ -24,6 +24,8 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     for (const m of matchesIn(clause, /^\W*(?:number of )?(?:submissions?|uploads?|attempts?)\s*[:=]\s*(\d{1,2}|one|two|three|four|five)\b(?!\s*(?:%|st|nd|rd|th|jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|pdf|files?|documents?|archives?|zip|word\b|single|reports?|essays?|papers?|pages?|copy|copies|[:.\/]\d))/gi)) if (!out.allowed.some((s) => s.start >= clause.start && s.end <= clause.end)) allow(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     // “How often: twice at most”.
     for (const m of matchesIn(clause, /\bhow (?:often|many times)\s*[?:|]\s*(?:at most |up to |max(?:imum)?\.? )?(once|twice|three times|four times|five times|\d times)\b/gi)) allow(numberWords[m[1]!.toLowerCase().replace(/ times$/, '')] ?? Number(m[1]!.replace(/\D/g, '')), m);
+    // “Uploading more than once is not possible.”
+    for (const m of matchesIn(clause, /\b(?:uploading|submitting|handing (?:it )?in|submission|upload) (?:more than once|twice|again|a second time) (?:is|will be) (?:not|im)[ -]?(?:possible|allowed|permitted)\b/gi)) allow(1, m);
     // “Attempts: 0 of 3 used”.
     for (const m of matchesIn(clause, /\b(?:attempts?|submissions?|uploads?)\s*[:|]?\s*\d{1,2} (?:of|out of|\/) (\d{1,2})(?: (?:attempts?|submissions?|uploads?))? (?:used|made|left|remaining|available)\b/gi)) { out.allowed.splice(0, out.allowed.length, ...out.allowed.filter((s) => s.end <= clause.start || s.start >= clause.end)); allow(Number(m[1]), m); }
     for (const m of matchesIn(clause, /\beach (?:participant|author|entrant|student|person|candidate|group|team) (?:may|can) (?:submit|upload|hand in|enter|send) (?:only )?(?:one|a single) (?:entry|submission|essay|paper|file|version)(?: only)?\b/gi)) allow(1, m);

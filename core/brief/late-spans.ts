@@ -52,12 +52,14 @@ export function daysToDate(clauses: Clause[], due: DateTime): Statement<number>[
     const day = ['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1;
     return lateness.test(clause.text) || /\bdeduct\w*|\bafter \d/i.test(clause.text) ? [{ value: (day - due.weekday + 6) % 7 + 1, start: m.at, end: m.to }] : [];
   }));
+  // “Essays sent in after Monday will not be corrected.”
+  const behind = clauses.flatMap((clause) => [...matchesIn(clause, /\b(?:handed in|submitted|uploaded|received|arriving|delivered|sent(?: in)?|turned in) after (?:the )?(mon|tues|wednes|thurs|fri|satur|sun)day\b(?=[^;.]{0,20}\b(?:not|n['’]t|zero|0|no marks|fail)\b)/gi)].map((m): Statement<number> => ({ value: (['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1 - due.weekday + 7) % 7, start: m.at, end: m.to })));
   // “Papers handed in on Friday lose a third of a grade, after that I don't accept them.”
   const named = clauses.flatMap((clause, at) => [...matchesIn(clause, /\b(?:handed in|submitted|uploaded|received|arriving|delivered) on (?:the )?(mon|tues|wednes|thurs|fri|satur|sun)day\b(?=[^;]{0,60}\b(?:los\w+|penal\w*|minus|deduct\w*|capped)\b)/gi)].flatMap((m): Statement<number>[] => {
     const day = ['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1, rest = `${clause.text.slice(m.to - clause.start)} ${clauses[at + 1]?.text ?? ''}`;
     return /\b(?:after (?:that|which|this)|thereafter|later)\b/i.test(rest) && ends.test(rest) ? [{ value: (day - due.weekday + 6) % 7 + 1, start: m.at, end: m.to }] : [];
   }));
-  return [...weekday, ...named, ...clauses.flatMap((clause) => [...matchesIn(clause, last)].flatMap((m): Statement<number>[] => {
+  return [...weekday, ...behind, ...named, ...clauses.flatMap((clause) => [...matchesIn(clause, last)].flatMap((m): Statement<number>[] => {
     const day = Number(m[1]), days = day > due.day ? day - due.day : day + due.daysInMonth! - due.day;
     return day < 1 || day > 31 || day === due.day || !ends.test(clause.text) || elsewhere.test(clause.text) ? [] : [{ value: days, start: m.at, end: m.to }];
   }))];

@@ -129,6 +129,8 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\bafter the (?:deadline|due date),? (?:but|and) within (a|one|two|three|five|seven|ten|\d{1,2}) (?:calendar |working )?(week|day)s?\b/gi)) if (/\b(?:capped|los\w+|minus|deduct\w*|penal\w*|marked|accepted)\b/i.test(clause.text)) cut((numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (/^w/i.test(m[2]!) ? 7 : 1), m);
     // “Work that isn't there by then is not reviewed.”
     for (const m of matchesIn(clause, /\b(?:work|anything|whatever|files?|papers?|essays?|reports?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not) (?:there|in|uploaded|submitted) (?:by|at) (?:then|that time|the deadline) (?:is|are|will) (?:not|n['’]t) (?:be )?(?:reviewed|marked|graded|accepted|considered|read|assessed)\b/gi)) cut(0, m);
+    // “Late delivery = grade 5.0”.
+    for (const m of matchesIn(clause, /\blate (?:delivery|submissions?|hand-?ins?|work|uploads?) ?(?:=|:|means|equals|→|->)\s*(?:an? )?(?:grade |mark )?(?:of )?(?:5[.,]0|fail(?:ed|ure)?|zero|0|F|nothing)(?![\d.,%]|\s?%)/gi)) cut(0, m);
     // “After that, submissions are closed.”
     for (const m of matchesIn(clause, /^\W*after (?:that|this|then),? (?:all )?(?:submissions?|uploads?|hand-?ins?) (?:is|are|will be) (?:closed|shut|locked|impossible|not possible|disabled)\b/gi)) if (!/\b(?:late|lose|penal\w*|deduct\w*)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     // “No late problem sets.”
@@ -201,7 +203,7 @@ export function readLate(clauses: Clause[]): LateRead {
 }
 
 const comesLate = /\b(?:(?:submitted|handed in|received|uploaded|delivered|sent(?: in)?|arriving|turned in|coming in) (?:after (?:(?:the|this|that) (?:deadline|due date|due time|closing (?:date|time)|date|time|hour)|(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:January|February|March|April|May|June|July|August|September|October|November|December))|late)|(?:submit|hand (?:it |your \w+ )?in|upload|turn (?:it |your \w+ )?in)(?: it| your \w+| anything)? (?:after (?:the|this) (?:deadline|due date|closing (?:date|time)|time|date)|late))\b/i;
-const comesToNothing = /\b(?:(?:gets?|receives?|scores?|earns?|awarded|given|graded|marked|counts? as)\b[^.;,]{0,20}?(?:\b0(?![\d.,]|\s?%?\s?(?:off|less))|\bzero\b|\bno (?:marks?|points|credit|grade)\b|\bfail(?:ed|ing)?\b)|(?:not|n['’]t) (?:be )?(?:graded|marked|accepted|considered|assessed|read|evaluated|reviewed)\b|(?:treated|regarded|counted|considered) as (?:not submitted|failed|not handed in|a fail|absent))/i;
+const comesToNothing = /\b(?:(?:gets?|receives?|scores?|earns?|awarded|given|graded|marked|counts? as)\b[^.;,]{0,20}?(?:\b0(?![\d.,]|\s?%?\s?(?:off|less))|\bzero\b|\bno (?:marks?|points|credit|grade)\b|\bfail(?:ed|ing)?\b)|(?:not|n['’]t) (?:be )?(?:graded|marked|accepted|considered|assessed|read|evaluated|reviewed|corrected|looked at)\b|(?:treated|regarded|counted|considered) as (?:not submitted|failed|not handed in|a fail|absent))/i;
 
 /** What stands before a clause on its line, where semicolons part what is said of one thing. */
 function sameLine(clauses: Clause[], i: number): string {

@@ -82,6 +82,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       // What a pattern stands for of the student is in the name whatever the rest of it is.
       const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|login|net-?id|student|candidate|exam|surname|initials|last|first|family|group|matric|reg|number)/i, 'your ').replace(/(?<![A-Za-z0-9]|(?:course|module|class|unit|group|paper|essay|net|user|exam|candidate|anonymous)[ _-]?)ID(?![A-Za-z0-9])/gi, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number|nr)\d\b/gi, '$1');
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
+      if (/\byour ?name\b/i.test(spaced)) for (const field of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
       if (/\bfollowed by\b| \+ /i.test(pattern.value) || /\bfile ?name (?:begins|starts|consists|is made up)\b/i.test(clause.text.slice(0, pattern.start - clause.start)) || /\[(?:module|course|unit|paper)[\s-]code\]/i.test(pattern.value)) collectFields(clause, 0, out, override);
       // “Number_Essay2.docx where Number is your student number”.
       const meaning = /\bwhere\b|\bbeing\b|\bstand(?:s|ing) for\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
@@ -142,8 +143,10 @@ function summedPattern(clause: Clause): { value: string; start: number; end: num
   return m ? { value: m[2]!.trim(), start: clause.start + m[1]!.length, end: clause.start + m[1]!.length + m[2]!.trim().length } : null;
 }
 
-/** “The file should be called essay.pdf.”: a name that is the same for everyone. */
+/** “The file should be called essay.pdf”, “File name: GA1_GroupXX”: a name without a detail of the student. */
 function givenName(clause: Clause): { value: string; start: number; end: number } | null {
+  const labelled = /^(\W*file ?name\s*[:=|]\s*)([A-Za-z0-9]+(?:[_-][A-Za-z0-9]+)+(?:\.\w{2,4})?)\W*$/i.exec(clause.text);
+  if (labelled) return { value: labelled[2]!, start: clause.start + labelled[1]!.length, end: clause.start + labelled[1]!.length + labelled[2]!.length };
   const m = /\b(?:files?|documents?|submission|it|PDF|paper|report|essay) (?:(?:must|should|shall|is to|has to|needs to) be |is (?:to be )?)(?:called|named|saved as) [“"‘']?([A-Za-z][\w-]{2,40}\.(?:pdf|docx?|odt|rtf|zip|txt))\b/i.exec(clause.text);
   return m && !/\b(?:template|e\.g|not|never)\b/i.test(clause.text) && !/^,? (?:and|or|&) [\w-]+\.\w{2,4}\b/.test(clause.text.slice(m.index + m[0].length)) ? { value: m[1]!, start: clause.start + m.index + m[0].lastIndexOf(m[1]!), end: clause.start + m.index + m[0].lastIndexOf(m[1]!) + m[1]!.length } : null;
 }

@@ -81,6 +81,9 @@ export function besidePrinted(rows: DatedRow[], { text }: Reading): void {
   // “Hand in by 30 April. Electronic submission to the folder and a printed copy in my pigeonhole by 4 May.”
   const beside = (r: DatedRow): boolean => /\band (?:a|one|the) (?:printed|paper|hard|bound)[ -]?copy\b[^,;]*$/i.test(text.slice(r.clause.start, r.date.start)) && rows.some((o) => o.role === 'due' && o.clause !== r.clause && o.date.problem === 'none');
   for (const r of rows) if (r.role === 'due' && beside(r)) r.role = 'other';
+  // “25 May – 28 May (each day 9:00–15:00) for the two printed copies”.
+  const forPaper = (r: DatedRow): boolean => /^[^,;]{0,40}\bfor (?:the |your )?(?:two |three |four )?(?:printed|bound|paper|hard) (?:copies|copy|versions?)\b(?!,? (?:is |on |by |it is )?(?:\w+day,? )?\d)/i.test(text.slice(r.date.end, r.clause.end));
+  if (rows.some((r) => r.role === 'due' && !forPaper(r))) for (const r of rows) if ((r.role === 'due' || r.role === 'opens') && forPaper(r)) r.role = 'other';
   if (rows.some((r) => r.role === 'due' && !printed(r))) for (const r of rows) if (r.role === 'due' && printed(r)) r.role = 'other';
 }
 

@@ -55,7 +55,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['The correct hand-in point is "BUS220 Individual Report S1 2027".', { place: 'BUS220 Individual Report S1 2027' }],
   ['Upload here: Biology Labs / Lab 3 / Write-up', { place: 'Biology Labs / Lab 3 / Write-up' }],
   ['Save as: Lastname-First-Paper1.docx', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': 'Lastname-First-Paper1.docx', 'naming.mustContain': ['surname', 'givenNames'] }],
-  ['Submit as YOURNAME_PROJECT.zip', { documents: [{ label: null, types: ['zip'] }], 'naming.pattern': 'YOURNAME_PROJECT.zip' }],
+  ['Submit as YOURNAME_PROJECT.zip', { documents: [{ label: null, types: ['zip'] }], 'naming.pattern': 'YOURNAME_PROJECT.zip', 'naming.mustContain': ['surname', 'givenNames'] }],
   ['The files should be named report.pdf and data.csv.', { documents: [{ label: 'Report', types: ['pdf'] }, { label: 'Data', types: ['csv'] }] }],
   ['Interview transcripts must be anonymised before you attach them.', {}],
   ['Your peer reviewers will not know your name, but I will.', {}],
