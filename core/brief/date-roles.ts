@@ -43,6 +43,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:submitted|handed in|received|uploaded|arriving|turned in) on\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}\b(?:los\w+|cost\w*|minus|(?:is|are|will be) (?:capped|penali[sz]ed|marked down|deducted))\b/i.test(after)) return 'other';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
+  // “We can give you until 26 March to hand in your essay (original due date: 12 March).”
+  if (/\b(?:can|will|are able to|are happy to) (?:give|allow|grant) you (?:more time )?(?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
+  if (/\b(?:give|allow|grant) you (?:more time )?(?:until|till|to)\b[^;]*\((?:the )?(?:original|former|class|normal|usual) (?:due date|deadline|date)\s*:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “Opening of the hand-in period: 1 June”; “I want it on 8 February”.
   if (/^\W*(?:opening|start|beginning) of (?:the )?(?:hand-?in|submission|upload)(?: period| window| phase)?\s*[:|–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

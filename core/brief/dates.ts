@@ -217,7 +217,7 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
     return { hour: parsed.get('hour')!, minute: parsed.get('minute') ?? 0, second: parsed.isCertain('second') ? parsed.get('second') ?? 0 : 0, nextDay: false, offset };
   }
   // What follows the date at once is its time, even where another date's time stands before it.
-  const at = Math.min(most, to), tail = clause.slice(at, Math.min(most, to + 30)), behind = /^[\s,]*[(–-]?\s*(?:at\s|by\s|um\s)?(?=\d|noon|midday)/i.exec(tail);
+  const at = Math.min(most, to), tail = clause.slice(at, Math.min(most, to + 30)), behind = /^[\s,]*[(–-]?\s*(?:at\s|by\s|um\s|kl\.?\s)?(?=\d|noon|midday)/i.exec(tail);
   if (behind && around.base < at && !parsed?.isCertain('hour')) { const own = timeOf(null, clause.slice(0, most), at + behind[0].length, at + behind[0].length, at + behind[0].length, Math.min(most, at + behind[0].length + 14)); if (own && own.start === at + behind[0].length) return own; }
   const noon = /\b(?:12 )?(?:noon|midday)\b/i.exec(around.text);
   if (noon) return { hour: 12, minute: 0, second: 0, nextDay: false, offset: null, start: around.base + noon.index, end: around.base + noon.index + noon[0].length };

@@ -72,6 +72,9 @@ export function penaltyBySteps(clause: Clause, next: string): Statement<number> 
   // “Five per cent for a day's delay and ten per cent for two.”
   const two = /\b(\d{1,2}|two|three|five|ten)\s?(?:%|per\s?cent|points|marks)[^.;]{0,40}? for (?:a|one) day(?:['’]s)?(?: delay| late)?,? (?:and )?(\d{1,2}|four|six|ten|twenty)\s?(?:%|per\s?cent|points|marks) for two\b/i.exec(clause.text), inFigures = (word: string): number => ({ four: 4, six: 6, twenty: 20 } as Record<string, number>)[word.toLowerCase()] ?? numberWords[word.toLowerCase()] ?? Number(word);
   if (two && inFigures(two[2]!) === 2 * inFigures(two[1]!)) return { value: inFigures(two[1]!), start: clause.start + two.index, end: clause.start + two.index + two[0].length };
+  // “10 percentage points off up to 24 hours late, 20 up to 48 hours”.
+  const off = /\b(\d{1,2}) ?(?:%|per ?cent|percentage points|points|marks)[^.;]{0,20}\b(?:up to|within|for) 24 ?(?:h|hrs?|hours)\b[^.;]{0,14}?\b(\d{1,2})\b[^.;]{0,20}?\b(?:up to|within|for) 48 ?(?:h|hrs?|hours)\b/i.exec(clause.text);
+  if (off && Number(off[2]) === 2 * Number(off[1])) return { value: Number(off[1]), start: clause.start + off.index, end: clause.start + off.index + off[0].length };
   const n = /\b(?:up to|within|first|0\s?[–-]) ?24 ?(?:h|hrs?|hours)(?: late)?\s*:?\s*[-–−]?(\d{1,2})\s?(?:%|points?|marks?)[^.]{0,30}?(?:\b24\s?(?:[–-]|to) ?48 ?(?:h|hrs?|hours)|\bup to 48 ?(?:h|hrs?|hours))(?: late)?\s*:?\s*[-–−]?(\d{1,2})\s?(?:%|points?|marks?)/i.exec(`${clause.text} ${next}`);
   if (n && n.index < clause.text.length && Number(n[2]) === 2 * Number(n[1])) return { value: Number(n[1]), start: clause.start + n.index, end: clause.end };
   return m && m.index < clause.text.length && Number(m[2]) === 2 * Number(m[1]) ? { value: Number(m[1]), start: clause.start + m.index, end: Math.min(clause.end, clause.start + m.index + m[0].length) } : null;
@@ -81,6 +84,8 @@ export function penaltyBySteps(clause: Clause, next: string): Statement<number> 
 export function penaltyOfDay(clause: Clause, near: string): Statement<number> | null {
   const text = clause.text.replace(/\b(?:out )?of (?:the )?(?:100|total)\s?%?/gi, (s) => ' '.repeat(s.length));
   if (!/\b(?:late\w*|overdue|penal\w*|deadline|due|after|delay\w*|miss(?:ed|ing)?)\b/i.test(`${near} ${text}`) || /\b(?:absen\w+|attend\w*|participat\w+|library|meetings?|classes)\b/i.test(text) || /\b(?:per|an|each|every) (?:hour|week|half)\b|\/ ?(?:h|hour|week)\b|\bup to a maximum of \d+\s?%/i.test(text)) return null;
+  // “10 % (once, not per day)”.
+  if (/\bnot per day\b/i.test(text)) return null;
   // “You lose 10 marks straight away and a further 2 per day”: not the same for each.
   if (/\b(?:straight away|immediately|at once)\b/i.test(text)) return null;
   // What is late already: “if you have not handed it in yet, …”.

@@ -26,7 +26,7 @@ export function readLate(clauses: Clause[]): LateRead {
     const override = isCorrection(clause);
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
-      if (/\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*|(?:%|points?|pts|marks?|per\s?cent) (?:taken )?off (?:per|a|each|every)\b/i.test(about(clause))) continue;
+      if (/\bnot per day\b|\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*|(?:%|points?|pts|marks?|per\s?cent) (?:taken )?off (?:per|a|each|every)\b/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
     }
     // “Ten marks for the first day, ten more for the second; from the third day on we return it unread.”
