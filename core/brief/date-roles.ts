@@ -46,6 +46,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”
   if (/\b(?:can|will|are able to|are happy to) (?:give|allow|grant) you (?:more time )?(?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
   if (/\b(?:give|allow|grant) you (?:more time )?(?:until|till|to)\b[^;]*\((?:the )?(?:original|former|class|normal|usual) (?:due date|deadline|date)\s*:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “It was supposed to be due this Friday (Feb 12), now it's due the Friday after (Feb 19).”
+  if (/\b(?:was|were) (?:supposed|meant|going|planned) to be (?:due|handed in|submitted)\b[^,;]{0,24}$/i.test(before)) return 'other';
+  if (/\bnow (?:it(?: is|['’]s)|they(?: are|['’]re)) due\b[^;.]{0,24}$/i.test(before)) return 'due';
   // “Opening of the hand-in period: 1 June”; “I want it on 8 February”.
   if (/^\W*(?:opening|start|beginning) of (?:the )?(?:hand-?in|submission|upload)(?: period| window| phase)?\s*[:|–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

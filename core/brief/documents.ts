@@ -123,7 +123,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “Filenames: report_<ID>.pdf, data_<ID>.csv”: the ending of a name asks for no kind that is asked for in words.
   const ofName = (m: Mention): boolean => /[_>\])}][\w<>{}[\]-]*\.?$/.test(m.clause.text.slice(0, m.at - m.clause.start)) && /\bfile ?nam(?:es?|ing)\b|\bnam(?:es?|ed|ing)\b/i.test(m.clause.text), worded = asked.filter((m) => !ofName(m));
   if (worded.length > 1) for (let i = asked.length - 1; i >= 0; i--) if (ofName(asked[i]!) && worded.some((m) => m.kinds.join() === asked[i]!.kinds.join())) asked.splice(i, 1);
-  let apart = asked.some((m) => /^\W*(?:in addition|additionally),|\bin (?:two|both) formats\b/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));
+  let apart = asked.some((m) => /^\W*(?:in addition|additionally),|^\W*attach\s*:|\bin (?:two|both) formats\b/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
   // “Three PDFs: portfolio (max. 40 MB), commentary and CV”: each item of the list is a document.
@@ -187,7 +187,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
       else if (!label && documents.length > 0 && documents.some((d) => sameKinds(d.types, mention.kinds))) { /* a remark about a kind already asked for */ }
       // “Signed declaration uploaded as a separate PDF”.
       else if (label && unlabelled && /\bseparate (?:file|document)?\s*$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
-      else if (label && unlabelled && documents.length === 1 && sameKinds(unlabelled.types, mention.kinds)) { unlabelled.label = label.label; }
+      else if (label && unlabelled && documents.length === 1 && sameKinds(unlabelled.types, mention.kinds) && !/^\W*attach\s*:/i.test(mention.clause.text)) { unlabelled.label = label.label; }
       // “The zip, plus a README as PDF”.
       else if (sameClause && label && /\b(?:plus|together with|as well as)\s+(?:an?|the|your|one)\b/i.test(between) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
       else documents.push({ label: label?.label ?? null, types: [...mention.kinds], start: label?.at ?? mention.at, end: mention.to });
@@ -272,6 +272,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^s?(?: \w+){0,2} (?:pasted|copied|embedded|inserted|included) in(?:to)?\b/i.test(text.slice(to - clause.start))) return false;
   // “Report as PDF, max. 20 MB, max. 30 pages including appendices”.
   if (/^\W*(?!(?:reading|notes|handouts?|slides|examples?|samples?|templates?|available|if|not)\b)[\p{L}][\p{L} -]{2,40} as (?:an? |one )?$/iu.test(text.slice(0, at - clause.start)) && /^\s*,/.test(text.slice(to - clause.start))) return true;
+  // “Due by noon, on paper in class or as PDF/DOCX on the course page”; “Attach: employer's certificate (PDF or JPG)”.
+  if (/^\W*due\b[^.;]*\bor as (?:an? )?(?:PDF\/)?$/i.test(text.slice(0, at - clause.start)) || /^\W*attach(?:ed|ment)?\s*:/i.test(text)) return true;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.

@@ -131,6 +131,9 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:work|anything|whatever|files?|papers?|essays?|reports?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not) (?:there|in|uploaded|submitted) (?:by|at) (?:then|that time|the deadline) (?:is|are|will) (?:not|n['’]t) (?:be )?(?:reviewed|marked|graded|accepted|considered|read|assessed)\b/gi)) cut(0, m);
     // “Late delivery = grade 5.0”.
     for (const m of matchesIn(clause, /\blate (?:delivery|submissions?|hand-?ins?|work|uploads?) ?(?:=|:|means|equals|→|->)\s*(?:an? )?(?:grade |mark )?(?:of )?(?:5[.,]0|fail(?:ed|ure)?|zero|0|F|nothing)(?![\d.,%]|\s?%)/gi)) cut(0, m);
+    // “Can't be late.” “Late submission allowed: yes, 3 days, 10 % per day.”
+    for (const m of matchesIn(clause, /^\W*(?:it |this |your \w+ )?(?:can['’]?t|cannot|can not|may not|must not) be (?:handed in |submitted )?late\b(?! (?:than|by))/gi)) cut(0, m);
+    for (const m of matchesIn(clause, new RegExp(`\\blate (?:submissions?|work|hand-?ins?|uploads?)(?: (?:is |are )?(?:allowed|accepted|possible|permitted))?\\s*[:|]\\s*(?:yes,?|allowed,?|accepted,?|possible,?)?\\s*(?:up to |max(?:imum)?\\.? )?${small} days\\b`, 'gi'))) if (!out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     // “After that, submissions are closed.”
     for (const m of matchesIn(clause, /^\W*after (?:that|this|then),? (?:all )?(?:submissions?|uploads?|hand-?ins?) (?:is|are|will be) (?:closed|shut|locked|impossible|not possible|disabled)\b/gi)) if (!/\b(?:late|lose|penal\w*|deduct\w*)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     // “No late problem sets.”

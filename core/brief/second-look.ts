@@ -155,6 +155,14 @@ export function addSharedTime(rows: DatedRow[], reading: Reading): void {
   }
 }
 
+/** “… now it's due the Friday after (19 February), still at 5pm.” */
+export function addStillAt(rows: DatedRow[], reading: Reading): void {
+  for (const r of rows) {
+    const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /^[)\s]*,? (?:still|again|as before|also) (?:at|by) (\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m)?|noon|midnight)\b/i.exec(reading.text.slice(r.date.end)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
+    if (m && whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole, end: r.date.end + m[0].length };
+  }
+}
+
 /** “Yours is now Saturday 27 March, same time.” */
 export function addSameTime(rows: DatedRow[], { text }: Reading): void {
   rows.forEach((r, i) => {

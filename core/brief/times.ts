@@ -3,7 +3,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, extensionOfDays, grantedExtension, hoursOfEachDay, lateWindows, opensBefore, saidAgain, timeFromOpening } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, extensionOfDays, grantedExtension, hoursOfEachDay, lateWindows, opensBefore, saidAgain, timeFromOpening } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -32,6 +32,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   dateAsDeadline(rows);
   addSameTime(rows, reading);
   addTimeBefore(rows, reading);
+  addStillAt(rows, reading);
   addSharedTime(rows, reading);
   addWindowOfTheDay(rows, reading);
   hoursOfEachDay(rows, reading);

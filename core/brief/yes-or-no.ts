@@ -5,7 +5,7 @@ const negated = (clause: Clause, m: { at: number; to: number }): boolean => {
   // “No names anywhere, because we mark blind”: the reason is not denied.
   const before = clause.text.slice(0, m.at - clause.start).replace(/^.*\b(?:because|since|as|(?<!\bneed )for)\s+$/is, '').replace(/^.*$/s, (s) => (clause.text[m.at - clause.start] === '(' ? '' : s)), after = clause.text.slice(m.to - clause.start);
   // “Similarity check: no.”
-  if (/^\**\s*(?:(?:marking|submission|check(?:ing)?|required|used)\s*)?[:=–-]\**\s*(?:no|none|off|false|not (?:used|applicable|required|needed|necessary|asked for))\b|^\s*(?:marking |check(?:ing)? )?(?:is|are|has been) (?:switched |turned )?(?:off|disabled|deactivated)\b/i.test(after)) return true;
+  if (/^\**\s*(?:(?:marking|submission|check(?:ing)?|required|used)\s*)?[:=–-]\**\s*(?:no|none|off|false|disabled|deactivated|inactive|switched off|not (?:used|applicable|required|needed|necessary|asked for))\b|^\s*(?:marking |check(?:ing)? )?(?:is|are|has been) (?:switched |turned )?(?:off|disabled|deactivated)\b/i.test(after)) return true;
   return /\b(?:not|no|never|isn['’]t|aren['’]t|won['’]t|doesn['’]t|don['’]t|without|nor|exempt from)\b(?:\s+\w+){0,4}\s*$/i.test(before) || !/^\s*,?\s*(?:but|which)\b/i.test(after) && /^\s*(?:\w+\s+){0,3}(?:(?:does|do|is|are|will|has|have|was)\s+(?:not|n['’]t)|isn['’]t|aren['’]t|won['’]t|doesn['’]t|cannot)\b/i.test(after) && !/^\s*[.;]/.test(after);
 };
 
@@ -25,6 +25,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /\b(?:candidate|exam\w*|student|registration|matriculation) (?:code|number|ID) is the only (?:means|form|piece) of identif\w+\b/gi)) found.push(yes(true, m, clause));
     // “Please write your name into the header”; “names of all group members on the cover page”.
     for (const m of matchesIn(clause, /^\W*(?:please |always |do )?(?:write|put|type|state|give|add|include) your (?:full )?name\b[^.;]{0,40}\b(?:in|into|on|at) (?:the |your |every |each )?(?:header|footer|top|first page|title page|cover|page (?:1|one)|each page|every page)\b|^\W*names?\b(?: and [a-z ]{3,24})? of (?:all|both|every)(?: the)? (?:group |team )?(?:members?|authors?|partners?|students?)\b[^.;]{0,12}\bon the (?:cover|title|first|front) (?:page|sheet)\b/gi)) if (!/\b(?:no|not|never|n['’]t)\b/i.test(m[0])) found.push(yes(false, m, clause));
+    // “The essay shall not carry your name, only your library card number.”
+    for (const m of matchesIn(clause, /\b(?:shall|must|should|may|does|do|will) ?(?:not|n['’]t) (?:carry|bear|show|have|contain|include|state|display) (?:your|the author['’]s|the candidate['’]s|the student['’]s) (?:own )?names?\b(?=[^.;]{0,20}\b(?:only|just|but)\b[^.;]{0,30}\b(?:number|code|ID)\b)/gi)) if (!/\bfile ?names?\b/i.test(clause.text.slice(0, m.at - clause.start))) found.push(yes(true, m, clause));
     // “Examiners see numbers only”, “marking is by candidate number”; “assessors know which student wrote which paper”.
     for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|assessors?|tutors?|readers?) (?:will )?(?:only )?sees? (?:only )?(?:candidate |exam |student )?numbers(?: only)?\b|\b(?:marking|grading|assessment) is (?:done |carried out )?by (?:candidate|exam\w*|anonymous) (?:number|code|ID)s?\b/gi)) if (/\bonly\b|\bby (?:candidate|exam|anonymous)/i.test(m[0])) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|assessors?|tutors?|lecturers?) (?:will )?know (?:which student|who) (?:wrote|has written|handed in|submitted) (?:which|what|each|the|a)\b/gi)) found.push(yes(false, m, clause));
@@ -76,7 +78,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     // “The marker doesn't know who you are.”
     for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|readers?|tutors?|assessors?)(?: who[^.;,]{3,30})? (?:do(?:es)?(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t|must not|never) (?:know|see|find out|learn|be told|be able to see) (?:who (?:you are|wrote|has written|the author is)|whose (?:work|essay|paper|script|report) it is|your names?|the (?:author|student)s?['’]?(?: names?)?|names)\b/gi)) if (!found.some((f) => f.start < m.to && m.at < f.end)) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:keep|leave) your (?:own |full )?names? off (?:it|them|the|your|every|each|all)\b/gi)) if (!/\bfile ?name\b/i.test(clause.text)) found.push(yes(true, m, clause));
-    for (const m of matchesIn(clause, /\b(?:just|please|do|so) put your (?:full )?names? on (?:it|them|top|the (?:first|title) page)\b/gi)) found.push(yes(false, m, clause));
+    for (const m of matchesIn(clause, /(?:\b(?:just|please|do|so) |^\W*)put your (?:full )?names? on (?:it|them|top|the (?:first|title) page)\b/gi)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /\byour (?:own )?name is (?:fine|ok|okay|allowed|welcome)\b/gi)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /\b(?:has to|have to|must|should) (?:carry|bear|show|have) your (?:full )?name\b/gi)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /\btitle page with (?:your |the )?(?:author['’]s |student['’]s )?(?:full )?name\b/gi)) found.push(yes(false, m, clause));
