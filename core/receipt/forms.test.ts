@@ -26,6 +26,11 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['confirmed', 'Upload complete\nTicket T-0007731\nUploaded on: March 15, 2027 4:12 PM GMT\nFilename: “{file}”', { id: 'T-0007731' }],
   ['confirmed', 'Hand-in confirmed.\nNumber: 55-01-2299\nWhen: 15 March 2027 at 16:12\nWhat: {file}', { id: '55-01-2299' }],
   ['confirmed', 'Acknowledgement of receipt\nWe acknowledge receipt of one (1) file on 15th March 2027 at 16.12 hrs.\nFile received: {file}\nAcknowledgement no.: ACK-2027-00031', { id: 'ACK-2027-00031', receivedAt: '2027-03-15T16:12:00+00:00' }],
+  // What a file took the place of, what is missing beside it, and what is only half way.
+  ['confirmed', 'Receipt 5512 replaces receipt 5498\nFile: {file} (replaces Y3921847_GEO3107_v1.pdf)\nReceived: 15 March 2027 16:12 GMT', { id: '5512' }],
+  ['refuted', 'You handed in 1 of 2 documents.\nReceipt 5512\n{file} - received 15 March 2027 16:12 GMT\nappendix.pdf - missing', { id: '5512' }],
+  ['refuted', 'Receipt 5512\nUploaded: 15 March 2027 16:12 GMT\nFile: {file}\nNext step: press "Hand in" to complete.', { id: '5512' }],
+  ['confirmed', 'Receipt 5512\nReceived: 15 March 2027 16:12 GMT\nFile: {file}\nNext step: wait for your similarity score.', { id: '5512' }],
   // What was tried twice, kept in versions, or said with few words.
   ['confirmed', 'Order of events\n15 Mar 2027 16:08:02  upload started  {file}\n15 Mar 2027 16:08:40  upload failed (connection lost)\n15 Mar 2027 16:11:05  upload started  {file}\n15 Mar 2027 16:11:22  upload complete {bytes} bytes\n15 Mar 2027 16:11:30  submitted, reference R-77120', { id: 'R-77120', receivedAt: '2027-03-15T16:11:30+00:00' }],
   ['refuted', 'Order of events\n15 Mar 2027 16:08:02  upload started  {file}\n15 Mar 2027 16:08:40  upload failed (connection lost)\nReference R-77121', { id: 'R-77121' }],
