@@ -4,6 +4,7 @@ import { withoutAsides } from '../../engines/xml.ts';
 import type { Neutral } from '../neutral/neutral.ts';
 import { neutralParts } from '../neutral/package.ts';
 import { cleanPicture } from './picture.ts';
+import { unshownPictures } from './reach.ts';
 
 const emptyMeta = '<?xml version="1.0" encoding="UTF-8"?>\n<office:document-meta xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:meta="urn:oasis:names:tc:opendocument:xmlns:meta:1.0" office:version="1.2"><office:meta/></office:document-meta>';
 const dropParts = /^Thumbnails\/|^Versions\/|^VersionList\.xml$|^manifest\.rdf$|^layout-cache$/;
@@ -13,14 +14,14 @@ const dropSettings = /<config:config-item\s[^>]*config:name="(?:PrinterName|Prin
 /** An OpenDocument package without properties, authors, dates, session ids, thumbnails and picture metadata. Text and layout stay. */
 export async function cleanOdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, neutral: Neutral | null = null): Promise<Uint8Array> {
   const pack = new Package(bytes);
-  const parts: { name: string; bytes: Uint8Array; stored?: boolean }[] = [];
+  const parts: { name: string; bytes: Uint8Array; stored?: boolean }[] = [], unshown = unshownPictures(pack), dropped = (name: string): boolean => dropParts.test(name) || unshown.has(name);
   for (const name of ['mimetype', ...pack.names().filter((n) => n !== 'mimetype')]) {
     heed(job);
     const part = pack.part(name);
-    if (!part || dropParts.test(name)) continue;
+    if (!part || dropped(name)) continue;
     if (name === 'mimetype') parts.push({ name, bytes: part, stored: true });
     else if (/(^|\/)meta\.xml$/.test(name)) parts.push({ name, bytes: encode(emptyMeta) });
-    else if (name === 'META-INF/manifest.xml') parts.push({ name, bytes: encode(pack.text(name)!.replace(/<manifest:file-entry\s[^>]*?\/>/g, (t) => (dropParts.test(/full-path="([^"]*)"/.exec(t)?.[1] ?? '') ? '' : t))) });
+    else if (name === 'META-INF/manifest.xml') parts.push({ name, bytes: encode(pack.text(name)!.replace(/<manifest:file-entry\s[^>]*?\/>/g, (t) => (dropped(/full-path="([^"]*)"/.exec(t)?.[1] ?? '') ? '' : t))) });
     else if (/settings\.xml$/.test(name)) parts.push({ name, bytes: encode(pack.text(name)!.replace(dropSettings, '')) });
     else if (/\.xml$/.test(name)) parts.push({ name, bytes: encode(cleanXml(pack.text(name)!)) });
     else parts.push({ name, bytes: cleanPicture(part) ?? (/^Object|\.(docx|xlsx|odt|pdf)$/i.test(name) ? await cleanInner(part) : null) ?? part });

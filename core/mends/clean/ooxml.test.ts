@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { Package } from '../../engines/zip.ts';
-import { inParagraph, plantedDocx, wordPart, wordRun } from '../../testing/plant.ts';
+import { inParagraph, plainPicture, plantedDocx, plantedOdt, wordPart, wordRun } from '../../testing/plant.ts';
 import { cleanFile } from '../../verbs/clean.ts';
 
 test('revision ids go from every part: settings, styles, paragraphs, runs, rows (ECMA-376-1, 17.15.1.72, 17.7.4.16, 17.3.1)', async () => {
@@ -16,4 +16,24 @@ test('revision ids go from every part: settings, styles, paragraphs, runs, rows 
   expect(all).toContain('<w:name w:val="Quiet"/>');
   expect(cleaned.left.filter((f) => f.check === 'metadata.revision-ids')).toEqual([]);
   expect(cleaned.removed.map((r) => r.check)).toContain('metadata.revision-ids');
+});
+
+// Relationships by ECMA-376-2, 6.5; explicit ones by ECMA-376-1, 9.2.
+test('pictures and objects that were deleted go from the package with what names them; what is shown stays', async () => {
+  const picture = await plainPicture('jpeg'), type = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
+  const relation = (id: string, kind: string, to: string): string => `<Relationship Id="${id}" Type="${type}/${kind}" Target="${to}"/>`;
+  const bytes = plantedDocx('<w:p><w:r><w:drawing><a:blip xmlns:a="urn:a" r:embed="rId7"/></w:drawing></w:r></w:p>', {
+    'word/media/shown.jpg': picture, 'word/media/deleted.jpg': picture, 'word/media/stray.jpg': picture, 'word/embeddings/stray.bin': new Uint8Array([1, 2, 3]), 'word/diagrams/drawing1.xml': '<d/>',
+    'word/settings.xml': wordPart('settings', '<w:zoom w:percent="90"/>'), 'word/footnotes.xml': wordPart('footnotes', `<w:footnote w:id="2">${inParagraph(wordRun('a note'))}</w:footnote>`),
+    'word/_rels/document.xml.rels': `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${relation('rId7', 'image', 'media/shown.jpg')}${relation('rId8', 'image', 'media/deleted.jpg')}${relation('rId9', 'settings', 'settings.xml')}${relation('rId10', 'diagramDrawing', 'diagrams/drawing1.xml')}</Relationships>`,
+  });
+  const { bytes: cleaned, proof } = await cleanFile({ name: 'a.docx', path: 'a.docx', bytes }, {}), pack = new Package(cleaned);
+  expect(pack.names().filter((n) => /media|embeddings|diagrams|settings|footnotes/.test(n)).sort()).toEqual(['word/diagrams/drawing1.xml', 'word/footnotes.xml', 'word/media/shown.jpg', 'word/settings.xml']);
+  expect(pack.text('word/_rels/document.xml.rels')).not.toMatch(/rId8|deleted/);
+  expect(proof.textSame).toBe(true);
+});
+test('an OpenDocument package keeps the pictures that it shows, and no others', async () => {
+  const picture = await plainPicture('jpeg'), inner = '<text:p><draw:frame><draw:image xlink:href="Pictures/a%20b.jpg"/></draw:frame></text:p>';
+  const pack = new Package((await cleanFile({ name: 'a.odt', path: 'a.odt', bytes: plantedOdt(inner, { 'Pictures/a b.jpg': picture, 'Pictures/old.jpg': picture }) }, {})).bytes);
+  expect(pack.names().filter((n) => n.startsWith('Pictures/'))).toEqual(['Pictures/a b.jpg']);
 });

@@ -4,6 +4,7 @@ import { withoutAsides } from '../../engines/xml.ts';
 import type { Neutral } from '../neutral/neutral.ts';
 import { neutralParts } from '../neutral/package.ts';
 import { cleanPicture } from './picture.ts';
+import { isUnused, resolvePart, unreachableParts } from './reach.ts';
 
 const quoted = `(?:"[^"]*"|'[^']*')`;
 /** Attributes that number editing sessions or say who and when. Source: ECMA-376-1, 17.13 (annotations), 17.15.1.70 (rsid). */
@@ -25,7 +26,8 @@ export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes
   for (const name of pack.names().filter((n) => /^customXml\/item\d*\.xml$/.test(n))) {
     if (/officeDocument\/2006\/bibliography/.test(pack.text(name) ?? '')) { const n = /\d+/.exec(name)?.[0] ?? ''; for (const k of [`customXml/item${n}.xml`, `customXml/itemProps${n}.xml`, `customXml/_rels/item${n}.xml.rels`]) kept.add(k); }
   }
-  const dropped = new Set(pack.names().filter((n) => dropParts.test(n) && !kept.has(n)));
+  // What was deleted from the paper may still lie in its package.
+  const dropped = new Set([...unreachableParts(pack), ...pack.names().filter((n) => dropParts.test(n) && !kept.has(n))]);
   const parts: { name: string; bytes: Uint8Array }[] = [];
   let done = 0;
   for (const name of pack.names()) {
@@ -36,7 +38,7 @@ export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes
     if (name === 'docProps/core.xml') parts.push({ name, bytes: encode(emptyCore) });
     else if (name === 'docProps/app.xml') parts.push({ name, bytes: encode(emptyApp) });
     else if (name === '[Content_Types].xml') parts.push({ name, bytes: encode(dropTags(pack.text(name)!, 'Override', 'PartName', (v) => dropped.has(v.replace(/^\//, '')))) });
-    else if (/\.rels$/.test(name)) parts.push({ name, bytes: encode(cleanRelations(pack.text(name)!, name, dropped)) });
+    else if (/\.rels$/.test(name)) parts.push({ name, bytes: encode(cleanRelations(pack.text(name)!, name, dropped, pack.text(name.replace(/_rels\/([^/]*)\.rels$/, '$1')))) });
     else if (/\.(xml|vml)$/i.test(name)) parts.push({ name, bytes: encode(cleanXml(pack.text(name)!)) });
     else parts.push({ name, bytes: cleanPicture(part) ?? (/embeddings\//.test(name) ? await cleanInner(part) : null) ?? part });
   }
@@ -50,21 +52,15 @@ function cleanXml(xml: string): string {
   return out.replace(/<[A-Za-z][^>]*>/g, (tag) => tag.replace(dropAttributes, '').replace(authorAttributes, ' $1="Author"').replace(pathAttributes, '$1$2$3$2'));
 }
 
-function cleanRelations(xml: string, name: string, dropped: Set<string>): string {
+function cleanRelations(xml: string, name: string, dropped: Set<string>, part: string | null): string {
   const base = name.replace(/_rels\/[^/]*$/, '');
   return xml.replace(/<Relationship\s[^>]*?(?:\/>|>\s*<\/Relationship>)/g, (tag) => {
     const target = /\sTarget\s*=\s*["']([^"']*)/.exec(tag)?.[1] ?? '', type = /\sType\s*=\s*["'][^"']*\/([^"'/]+)["']/.exec(tag)?.[1] ?? '';
     const external = /TargetMode\s*=\s*["']External/.test(tag);
     if (['attachedTemplate', 'mailMergeSource', 'mailMergeHeaderSource', 'recipientData'].includes(type)) return '';
-    if (!external && dropped.has(resolve(base, target))) return '';
+    if (!external && dropped.has(resolvePart(base, target)) || isUnused(tag, part)) return '';
     return external ? tag.replace(pathAttributes, '$1$2$3$2') : tag;
   });
-}
-function resolve(base: string, target: string): string {
-  if (target.startsWith('/')) return target.slice(1);
-  const out: string[] = [];
-  for (const step of (base + target).split('/')) { if (step === '..') out.pop(); else if (step !== '.' && step !== '') out.push(step); }
-  return out.join('/');
 }
 const dropTags = (xml: string, tag: string, attribute: string, when: (value: string) => boolean): string =>
   xml.replace(new RegExp(`<${tag}\\s[^>]*?/>`, 'g'), (t) => (when(new RegExp(`\\s${attribute}\\s*=\\s*["']([^"']*)`).exec(t)?.[1] ?? '') ? '' : t));

@@ -108,7 +108,7 @@ test('a bookmark and what refers to it go by the same new name; a tooltip keeps 
 });
 test('a picture named after the student goes by another name and is still found; other parts keep theirs', async () => {
   const picture = await plainPicture('png');
-  const docx = await cleaned('p.docx', plantedDocx('', { 'word/media/nvi204_map.png': picture, 'word/media/image2.png': picture, 'word/_rels/document.xml.rels': '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId7" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/image" Target="media/nvi204_map.png"/></Relationships>' }));
+  const docx = await cleaned('p.docx', plantedDocx('<w:p><w:r><w:drawing><a:blip xmlns:a="urn:a" r:embed="rId7"/><a:blip xmlns:a="urn:a" r:embed="rId8"/></w:drawing></w:r></w:p>', { 'word/media/nvi204_map.png': picture, 'word/media/image2.png': picture, 'word/_rels/document.xml.rels': '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId7" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/image" Target="media/nvi204_map.png"/><Relationship Id="rId8" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/image" Target="media/image2.png"/></Relationships>' }));
   expect(new Package(docx).names().filter((n) => n.includes('media'))).toEqual(['word/media/removed_map.png', 'word/media/image2.png']);
   expect(partOf(docx, 'word/_rels/document.xml.rels')).toContain('Target="media/removed_map.png"');
 });
