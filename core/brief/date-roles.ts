@@ -51,6 +51,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bnow (?:it(?: is|['’]s)|they(?: are|['’]re)) due\b[^;.]{0,24}$/i.test(before)) return 'due';
   // “Deadlines are at 3 pm …; for SPAN2001 it is 24 February”; “by the 10th of the month; for a start in May that is 10 April”.
   if (/^\W*for (?:[A-Z]{2,}\s?\d{2,}|this (?:module|course|essay|task|year)|you(?:r \w+)?|a start in \w+|[\w ]{3,24}) (?:it|this|that) is\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?(?:the\s*)?$/i.test(before) && previous && /\b(?:deadlines?|due|by the \d{1,2}(?:st|nd|rd|th)|hand(?:ed)? (?:it |them )?in|closing)\b/i.test(previous.text)) return 'due';
+  // “If you need an extension, ask before 1 March.”
+  if (/\b(?:if you need|for|to get|to request|to ask for) (?:an? )?(?:extension|more time|extra time)\b[^.;]{0,24}\b(?:ask|apply|write|request|tell|contact|let)\b[^.;]{0,30}\b(?:before|by|until|no later than)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “Hand it in twice: at mid-term (26 February) and at the end of term (23 April).”
+  if (/\bhand (?:it|them|your \w+) in (?:twice|two times|three times)\s*:[^;]*\(?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “Opening of the hand-in period: 1 June”; “I want it on 8 February”.
   if (/^\W*(?:opening|start|beginning) of (?:the )?(?:hand-?in|submission|upload)(?: period| window| phase)?\s*[:|–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

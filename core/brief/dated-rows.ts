@@ -240,6 +240,9 @@ function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause)
   // “2 March @ 5pm (section 01) / 4 March @ 5pm (section 02)”.
   const ofGroup = /^[\s,@]*(?:at )?(?:[\d:.]+(?: ?[ap]m)?|noon)?\s*\((?:for )?((?:group|class|section|stream|cohort) (?:\d{1,2}|[A-H]))\)/i.exec(clause.text.slice(date.end - clause.start))?.[1];
   if (ofGroup) return ofGroup;
+  // “At mid-term (26 February) and at the end of term (23 April)”.
+  const moment = dates.length > 1 ? /\b(?:at|by) (?:the )?(mid-?term|half-?term|(?:start|middle|end) of (?:the )?(?:term|semester|year|module|course))\s*\(?\s*(?:\w+day,?\s*)?[^\n]{0,3}$/i.exec(clause.text.slice(from - clause.start, Math.max(0, date.start - clause.start + 3)))?.[1] : undefined;
+  if (moment) return moment;
   // “19 March (draft, optional) and 23 April (final)”.
   const bracketed = dates.length > 1 ? /^\s*\(((?:first |final |rough |full )?(?:draft|outline|proposal|final|abstract|report|essay|paper|poster|slides))\b[^()]{0,20}\)/i.exec(clause.text.slice(date.end - clause.start))?.[1] : undefined;
   if (bracketed) return bracketed;
