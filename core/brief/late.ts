@@ -134,6 +134,14 @@ export function readLate(clauses: Clause[]): LateRead {
     // “Can't be late.” “Late submission allowed: yes, 3 days, 10 % per day.”
     for (const m of matchesIn(clause, /^\W*(?:it |this |your \w+ )?(?:can['’]?t|cannot|can not|may not|must not) be (?:handed in |submitted )?late\b(?! (?:than|by))/gi)) cut(0, m);
     for (const m of matchesIn(clause, new RegExp(`\\blate (?:submissions?|work|hand-?ins?|uploads?)(?: (?:is |are )?(?:allowed|accepted|possible|permitted))?\\s*[:|]\\s*(?:yes,?|allowed,?|accepted,?|possible,?)?\\s*(?:up to |max(?:imum)?\\.? )?${small} days\\b`, 'gi'))) if (!out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    // “There's no late period.”
+    for (const m of matchesIn(clause, /\b(?:there (?:is|will be)|there['’]s) no (?:late period|late window|late submission|grace|leeway for late \w+)\b/gi)) cut(0, m);
+    // “1 day −5 %, 2 days −10 %, 3 days −15 %, later not accepted”.
+    const ladder = [...matchesIn(clause, /\b(\d) days?\b\s*:?\s*[-–−]?\s?(\d{1,2})\s?(?:%|points?|marks?)/gi)];
+    if (ladder.length > 1 && /\blate\b/i.test(about(clause)) && ladder.every((m, i) => Number(m[1]) === i + 1)) {
+      if (ladder.every((m, i) => Number(m[2]) === (i + 1) * Number(ladder[0]![2])) && out.percentPerDay.length === 0) out.percentPerDay.push({ value: Number(ladder[0]![2]), start: ladder[0]!.at, end: ladder.at(-1)!.to, override });
+      if (/\b(?:later|after (?:that|this)|thereafter|beyond|more)\b[^.;]{0,14}\b(?:not accepted|not marked|zero|0|nothing)\b/i.test(clause.text.slice(ladder.at(-1)!.to - clause.start)) && out.cutoffDays.length === 0) cut(Number(ladder.at(-1)![1]), ladder.at(-1)!);
+    }
     // “After that, submissions are closed.”
     for (const m of matchesIn(clause, /^\W*after (?:that|this|then),? (?:all )?(?:submissions?|uploads?|hand-?ins?) (?:is|are|will be) (?:closed|shut|locked|impossible|not possible|disabled)\b/gi)) if (!/\b(?:late|lose|penal\w*|deduct\w*)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     // “No late problem sets.”

@@ -63,6 +63,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
       const give = /\b(\d{1,2})\s?% over\b[^.;]{0,20}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1];
       return give && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords' ? [{ ...bareLimit[0]!, value: Math.floor(bareLimit[0]!.value * (1 + Number(give) / 100) + 1e-9) }] : bareLimit;
     }
+    // “Word count: 2,000 (max. 2,200)”.
+    const topped = new RegExp(`^\\W*(?:word|page) ?(?:count|length|limit)\\s*[:=|]?\\s*(?:${number})(?: words| pages)?\\s*\\((?:absolute |hard )?(?:max(?:imum)?\\.?|at most|up to|no more than|limit:?)\\s*(${number})(?: words| pages)?\\)`, 'i').exec(clause.text);
+    if (topped) return [{ field: /^\W*w/i.test(topped[0]) ? 'maxWords' : 'maxPages', value: numberOf(topped[1]!), start: clause.start + topped.index, end: clause.start + topped.index + topped[0].length, clause, override: isCorrection(clause) }];
     // “Aim for 2,000 words. Under no circumstances go past 2,400.”
     const past = new RegExp(`^\\W*(?:but )?(?:under no circumstances|never|do not|don['’]t)(?: ever)? (?:go|write|run) (?:past|over|beyond|above)\\s+(${number})(?!\\s?(?:%|[a-z]))`, 'i').exec(clause.text);
     if (past && /\bwords?\b/i.test(clauses[i - 1]?.text ?? '')) return [{ field: 'maxWords', value: numberOf(past[1]!), start: clause.start + past.index, end: clause.start + past.index + past[0].length, clause, override: isCorrection(clause) }];

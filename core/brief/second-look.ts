@@ -114,6 +114,21 @@ export function dayOfWeek(rows: DatedRow[], reading: Reading): void {
   }
 }
 
+/** “Due 48 hours after the demonstration on 3 May at 14:00.” */
+export function dueAfter(rows: DatedRow[], { text, zone }: Reading): void {
+  for (const r of rows) {
+    const m = r.role === 'due' && r.date.problem === 'none' ? /\b(?:due|submitted|handed in|uploaded|deadline is) (?:exactly |no later than |within )?(\d{1,3}|one|two|three|five|seven|ten|fourteen) (hour|day|week)s? (?:after|from|following) (?:the|your|our) (?!deadline|due|closing)[\w -]{3,30}?,? (?:on|of|at)\s*(?:\w+day,?\s*)?(?:the )?$/i.exec(text.slice(r.clause.start, r.date.start + (/^on\s/i.exec(text.slice(r.date.start))?.[0].length ?? 0))) : null;
+    if (m) r.date = { ...r.date, iso: shifted(r.date.iso, count(m[1]!), m[2]!, zone) };
+  }
+}
+
+/** “One week after the deadline (i.e. 19 April), the box closes for good; … from the deadline on 12 April.” */
+export function besideLastDay(rows: DatedRow[], { text }: Reading): Statement<string>[] {
+  const last = rows.filter((r) => r.date.problem === 'none' && /^\W*(?:\w+|\d{1,2}) (?:day|week)s? after the (?:deadline|due date)\W*(?:i\.e\.,?|that is,?|on)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(text.slice(r.clause.start, r.date.start)) && /^[^.;]{0,14}\b(?:the |it )?[\w -]{0,24}\b(?:closes|shuts|is closed|locks)\b/i.test(text.slice(r.date.end)));
+  for (const r of last) { r.role = 'other'; for (const o of rows) if (o !== r && o.role !== 'due' && o.date.problem === 'none' && /\bfrom the (?:deadline|due date) on\s*$/i.test(text.slice(o.clause.start, o.date.start + (/^on\s/i.exec(text.slice(o.date.start))?.[0].length ?? 0)))) o.role = 'due'; }
+  return last.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
+}
+
 /** “The handbook gives the deadline for Essay 1 as 12 March. This is a mistake. The correct deadline is 19 March.” */
 export function besideMistake(rows: DatedRow[], { text }: Reading): void {
   for (const [i, r] of rows.entries()) {

@@ -126,5 +126,15 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Your abstract must be 150–200 words; the paper itself 4,000–5,000 words.', { 'limits.minWords': 4000, 'limits.maxWords': 5000 }],
   ['Word count 3500 (includes everything but the reference list). Going over by more than 5% costs marks.', { 'limits.maxWords': 3675, 'counting.left': ['references'] }],
   ['Write 1,500 words, with a tolerance of 150 either way.', { 'limits.minWords': 1350, 'limits.maxWords': 1650 }],
+  ['Your work should be 2500 words, excluding tables, +/-5%, in A4 format with 2cm margins and 1.15 line spacing.', { 'limits.minWords': 2375, 'limits.maxWords': 2625, 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.lineSpacing': 1.15, 'counting.left': ['tables'] }],
+  ['Send your slides (PPTX or PDF) by midnight the day before your talk.', { documents: [{ label: 'Slides', types: ['pptx', 'pdf'] }] }],
+  ['Format your paper in APA style: 12-pt Times New Roman, double spacing, 1-inch margins, running head, page numbers.', { 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true, referenceStyle: 'APA' }],
+  ['Files bigger than 30 MB, encrypted files and files in formats other than PDF are rejected automatically.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxBytes': 30000000 }],
+  [`Use the Harvard system. Number your pages. Don't use a font smaller than 11 point.`, { 'layout.fontSizePt': 11, 'layout.pageNumbers': true, referenceStyle: 'Harvard' }],
+  ['Paper length: eight to ten pages excluding bibliography.', { 'limits.minPages': 8, 'limits.maxPages': 10 }],
+  ['Please submit the essay to me by e-mail (w.adair@politics.example), not through the course site.', { place: 'w.adair@politics.example' }],
+  [`Essays should be between 1800 and 2200 words. Anything shorter than 1800 won't be accepted.`, { 'limits.minWords': 1800, 'limits.maxWords': 2200 }],
+  ['Your report should not exceed 12 pages or 15 MB and must be in PDF; the name of the file must include your group number.', { documents: [{ label: 'Report', types: ['pdf'] }], 'limits.maxBytes': 15000000, 'limits.maxPages': 12 }],
+  ['Word count: 2,000 (max. 2,200); please state it on the first page along with your candidate number.', { 'limits.maxWords': 2200 }],
 ];
 test.each(sentences)('%s', expectSettled);

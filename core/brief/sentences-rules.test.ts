@@ -100,5 +100,10 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['No extensions, no late work, no exceptions.', { 'late.cutoffDays': 0 }],
   ['Work up to a week late is capped at 40.', { 'late.cutoffDays': 7 }],
   ['The last day for late submissions is five working days after the deadline.', { 'late.cutoffDays': 5 }],
+  ['No names on the work, please; use the ID printed on your exam card, also for the file name.', { anonymous: true }],
+  ['You are limited to five submissions; each new submission replaces the previous one.', { 'attempts.allowed': 5, 'attempts.keeps': 'latest' }],
+  [`This assignment may be submitted only once, and there's no late period.`, { 'attempts.allowed': 1, 'late.cutoffDays': 0 }],
+  ['Late submissions: 1 day -5%, 2 days -10%, 3 days -15%, later not accepted.', { 'late.percentPerDay': 5, 'late.cutoffDays': 3 }],
+  ['You can hand in as often as you need; the last version uploaded by the due date will be marked anonymously.', { anonymous: true, 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest' }],
 ];
 test.each(sentences)('%s', expectSettled);

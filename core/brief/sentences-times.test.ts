@@ -582,5 +582,15 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Your individual extension runs until 22 April 2027, 12:00 (the class deadline was 15 April 2027, 12:00).', { due: '2027-04-15T12:00:00', extension: '2027-04-22T12:00:00' }],
   ['We have agreed to give you five more days, i.e. until Friday 23 April 2027.', { extension: '2027-04-23' }],
   ['Hand in by 11:59pm on Sunday, March 14, 2027 (Eastern; mind the clock change).', { due: '2027-03-14T23:59:00-04:00', timeZone: 'America/New_York' }],
+  ['Submit a 1,500-word reflection in Word by 5 p.m. on 12 April 2027 to "Reflection 1"; late reflections get zero.', { place: 'Reflection 1', documents: [{ label: 'Reflection', types: ['docx'] }], 'limits.maxWords': 1500, due: '2027-04-12T17:00:00', 'late.cutoffDays': 0, lengths: ['maxWords'] }],
+  ['Essays are due March 3rd, 2027 by 11:59 PM EST. Absolutely no late essays. Submit through the "Essay 1" portal as .docx.', { place: 'Essay 1', documents: [{ label: 'Essay', types: ['docx'] }], due: '2027-03-03T23:59:00-05:00', timeZone: 'EST', 'late.cutoffDays': 0 }],
+  ['The deadline of 16 April 2027 at 15:00 applies to everyone except students with an approved extension, who may submit until 23 April 2027 at 15:00.', { due: '2027-04-16T15:00:00' }],
+  ['Deadline extended! The new deadline for Assignment 2 is Wednesday 28 April 2027, 18:00 (was: Monday 26 April 2027, 18:00).', { due: '2027-04-28T18:00:00' }],
+  ['The project report is due 48 hours after the demo on 3 May 2027 at 14:00.', { due: '2027-05-05T14:00:00' }],
+  [`Essays (2000 words max) must be uploaded as PDFs before noon on Thursday 22 April 2027; you'll lose 10% for every day you're late and after a week you'll get nothing.`, { documents: [{ label: null, types: ['pdf'] }], 'limits.maxWords': 2000, due: '2027-04-22T12:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 7 }],
+  ['By 30 April 2027, 17:00 BST, upload a single PDF (10 MB limit) with your answers to all four questions, 500 words each.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxBytes': 10000000, due: '2027-04-30T17:00:00+01:00', timeZone: 'BST' }],
+  ['Hand in your portfolio (PDF, under 50MB) and the signed cover sheet (PDF) by 9am Monday 10 May 2027.', { documents: [{ label: 'Portfolio', types: ['pdf'], limits: { maxBytes: 50000000 } }, { label: 'Signed cover sheet', types: ['pdf'] }], due: '2027-05-10T09:00:00' }],
+  ['The task opens on 1 March 2027 at noon and you have until 5 March 2027 at noon to upload your answer.', { opens: '2027-03-01T12:00:00', due: '2027-03-05T12:00:00' }],
+  ['One week after the deadline (i.e. 19 April 2027), the hand-in box closes for good; until then 5% is deducted per day from the deadline on 12 April 2027.', { due: '2027-04-12', 'late.percentPerDay': 5, 'late.cutoffDays': 7 }],
 ];
 test.each(sentences)('%s', expectSettled);
