@@ -55,6 +55,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:if you need|for|to get|to request|to ask for) (?:an? )?(?:extension|more time|extra time)\b[^.;]{0,24}\b(?:ask|apply|write|request|tell|contact|let)\b[^.;]{0,30}\b(?:before|by|until|no later than)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Hand it in twice: at mid-term (26 February) and at the end of term (23 April).”
   if (/\bhand (?:it|them|your \w+) in (?:twice|two times|three times)\s*:[^;]*\(?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “You have an extension until 21 May (all others: 14 May).”
+  if (/\byou have an? (?:approved )?extension (?:until|till|to)\b[^;]*\((?:all |the )?(?:others|everyone else|rest)\s*:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/\byou have an? (?:approved )?extension (?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
   // “Opening of the hand-in period: 1 June”; “I want it on 8 February”.
   if (/^\W*(?:opening|start|beginning) of (?:the )?(?:hand-?in|submission|upload)(?: period| window| phase)?\s*[:|–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

@@ -219,6 +219,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/\b(?:none|nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?|projects?)) (?:will be|are|is|can be) (?:accepted|taken|marked|graded|read) after\s*(?:\w+day,?\s*)?$/i.test(lead) && /\b(?:los\w+|deduct\w*|penal\w*|minus|points|capped|\d ?%)/i.test(`${before?.text ?? ''} ${lead}`)) return true;
   // “It will be accepted through Monday 7 December with a 15 % deduction.”
   if (/\baccepted (?:through|until|till|up to|to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^(?:m\.)?[^.;]{0,30}\bwith an? \d{1,2} ?(?:%|per ?cent|points?|marks?)[ -](?:deduction|penalty|reduction)/i.test(text.slice(date.end, clause.end))) return true;
+  // “You may hand the essay in late (until 20 April) but will then get no more than a pass.”
+  if (/\b(?:may|can) (?:hand|submit|upload|turn)\b[^.;]{0,24}\blate\b[\s,(]*(?:but only )?(?:until|till|up to|by)\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “I do not accept papers after May 5.”
   if (/\b(?:(?:do|will|can|does) ?(?:not|n['’]t)|won['’]t|cannot|can['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Late submission (with penalty) until: …”, “handed in late but before 9 March”.

@@ -118,10 +118,10 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 /** A name said in words: “GEO3107_ followed by your registration number”, “the family name, an underscore and the matriculation number”.
  * What stands for a detail is put in brackets. Null where the order or the marks between are not said. */
 function spokenPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-]code|initials?|year(?=\s*(?:[,.;)]|$)))`;
+  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|initials?|year(?=\s*(?:[,.;)]|$)))`;
   const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`(?<=\bwords? )[A-Z][a-z]+|[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
   const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}|${mark}|${literal})`;
-  const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
+  const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?(?:followed by\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
   if (!m || !new RegExp(detail, 'i').test(m[0])) return null;
   // “Your surname, your first name and the words “policy brief”, separated by underscores”.
   const between = /^[,\s]*(?:all )?(?:separated|joined|connected|linked) by (?:an? |single )?(underscore|hyphen|dash|full stop)(?:s|es)?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[1]?.toLowerCase();
@@ -146,6 +146,9 @@ function summedPattern(clause: Clause): { value: string; start: number; end: num
 
 /** “The file should be called essay.pdf”, “File name: GA1_GroupXX”: a name without a detail of the student. */
 function givenName(clause: Clause): { value: string; start: number; end: number } | null {
+  // “Name your file lastname.firstname.hw3.pdf.”
+  const dotted = /\b((?:last|first|sur|family|given|user)_?name\.(?:[\w-]+\.)*[\w-]+\.(?:pdf|docx?|odt|rtf|zip|txt))\b/i.exec(clause.text);
+  if (dotted) return { value: dotted[1]!, start: clause.start + dotted.index, end: clause.start + dotted.index + dotted[1]!.length };
   const labelled = /^(\W*file ?name\s*[:=|]\s*)([A-Za-z0-9]+(?:[_-][A-Za-z0-9]+)+(?:\.\w{2,4})?)\W*$/i.exec(clause.text);
   if (labelled) return { value: labelled[2]!, start: clause.start + labelled[1]!.length, end: clause.start + labelled[1]!.length + labelled[2]!.length };
   const m = /\b(?:files?|documents?|submission|it|PDF|paper|report|essay) (?:(?:must|should|shall|is to|has to|needs to) be |is (?:to be )?)(?:called|named|saved as) [“"‘']?([A-Za-z][\w-]{2,40}\.(?:pdf|docx?|odt|rtf|zip|txt))\b/i.exec(clause.text);

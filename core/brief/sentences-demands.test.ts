@@ -136,5 +136,16 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   [`Essays should be between 1800 and 2200 words. Anything shorter than 1800 won't be accepted.`, { 'limits.minWords': 1800, 'limits.maxWords': 2200 }],
   ['Your report should not exceed 12 pages or 15 MB and must be in PDF; the name of the file must include your group number.', { documents: [{ label: 'Report', types: ['pdf'] }], 'limits.maxBytes': 15000000, 'limits.maxPages': 12 }],
   ['Word count: 2,000 (max. 2,200); please state it on the first page along with your candidate number.', { 'limits.maxWords': 2200 }],
+  ['Deadline: 30th February 2027.', {}],
+  ['Due Monday 13 April 2027 at noon.', {}],
+  ['You may hand the essay in late (until 20 April 2027, 12:00) but will then get no more than a pass.', {}],
+  ['The submission consists of a PDF; source files (LaTeX) may be attached but are not required.', { documents: [{ label: null, types: ['pdf'] }] }],
+  ['Hand in your poster as a JPG or PNG image of not more than 10 MB.', { documents: [{ label: 'Poster', types: ['jpeg', 'png'] }], 'limits.maxBytes': 10000000 }],
+  ['A scanned copy of your signed consent form (PDF or JPEG) must be uploaded together with your thesis (PDF).', { documents: [{ label: 'Signed consent form', types: ['pdf', 'jpeg'] }, { label: 'Thesis', types: ['pdf'] }] }],
+  [`Use a file name that doesn't reveal your identity, e.g. the title of your essay.`, { 'naming.mustNotIdentify': true }],
+  ['The filename should start with the course number, followed by your student number and the word "exam".', { 'naming.mustContain': ['studentNumber', 'courseCode'] }],
+  ['Name your file lastname.firstname.hw3.pdf.', { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': 'lastname.firstname.hw3.pdf', 'naming.mustContain': ['surname', 'givenNames'] }],
+  ['Label your file with your candidate number and nothing else.', { 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'] }],
+  ['A statement on the use of AI tools has to be added at the end.', {}],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -105,5 +105,16 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   [`This assignment may be submitted only once, and there's no late period.`, { 'attempts.allowed': 1, 'late.cutoffDays': 0 }],
   ['Late submissions: 1 day -5%, 2 days -10%, 3 days -15%, later not accepted.', { 'late.percentPerDay': 5, 'late.cutoffDays': 3 }],
   ['You can hand in as often as you need; the last version uploaded by the due date will be marked anonymously.', { anonymous: true, 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest' }],
+  [`Marking isn't anonymous, but please leave your name off the file name.`, { 'naming.mustNotIdentify': true, anonymous: false }],
+  ['Because the essays are double-blind marked, the cover sheet carries your candidate number only.', { anonymous: true }],
+  ['Students will remain anonymous to the markers.', { anonymous: true }],
+  ['Your name will be hidden from the marker until the marks are released.', { anonymous: true }],
+  ['Submitted work goes through software that detects copied passages.', { similarityChecked: true }],
+  ['You can view the match percentage after your first upload.', { similarityChecked: true }],
+  ['We do not use any similarity software in this course.', { similarityChecked: false }],
+  ['The work must be your own; you sign to that effect on the cover sheet.', { declaration: true }],
+  ['There is no limit to how often you may upload before the deadline, and older files stay visible to the examiner.', { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'all' }],
+  ['Resubmissions are not possible, so check your file before you upload it.', { 'attempts.allowed': 1 }],
+  ['Should you upload more than one file, only the one uploaded first will be marked.', { 'attempts.allowed': 1 }],
 ];
 test.each(sentences)('%s', expectSettled);

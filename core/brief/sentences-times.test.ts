@@ -592,5 +592,18 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Hand in your portfolio (PDF, under 50MB) and the signed cover sheet (PDF) by 9am Monday 10 May 2027.', { documents: [{ label: 'Portfolio', types: ['pdf'], limits: { maxBytes: 50000000 } }, { label: 'Signed cover sheet', types: ['pdf'] }], due: '2027-05-10T09:00:00' }],
   ['The task opens on 1 March 2027 at noon and you have until 5 March 2027 at noon to upload your answer.', { opens: '2027-03-01T12:00:00', due: '2027-03-05T12:00:00' }],
   ['One week after the deadline (i.e. 19 April 2027), the hand-in box closes for good; until then 5% is deducted per day from the deadline on 12 April 2027.', { due: '2027-04-12', 'late.percentPerDay': 5, 'late.cutoffDays': 7 }],
+  ['Your paper is due at the beginning of class on Wednesday, March 10, 2027 (class meets at 1:30 pm).', { due: '2027-03-10T13:30:00' }],
+  ['Hand in on Monday, 31st May 2027, between 10 a.m. and 2 p.m.', { opens: '2027-05-31T10:00:00', due: '2027-05-31T14:00:00' }],
+  ['Hand-in date: 05.04.2027 / 14:00 Uhr.', { due: '2027-04-05T14:00:00' }],
+  ['Abgabe bis 5. November 2027, 23:59 Uhr, im Kursraum. Die Datei ist als PDF abzugeben und darf nicht größer als 20 MB sein.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxBytes': 20000000, due: '2027-11-05T23:59:00' }],
+  ['The essay deadline (16 April) can be extended by one week if you ask your tutor before it passes.', { due: '2027-04-16' }],
+  ['Reports are to be submitted by 28 May 2027, 5 pm local time (Auckland).', { due: '2027-05-28T17:00:00+12:00', timeZone: 'Pacific/Auckland' }],
+  ['Please hand in your work by close of business (5 pm) on 14 April 2027.', { due: '2027-04-14T17:00:00' }],
+  ['You should submit your file by Tuesday 23rd March 2027 at the latest (23.59).', { due: '2027-03-23T23:59:00' }],
+  ['The final deadline is 11:55 p.m. on the 2nd of May, 2027, Singapore time.', { due: '2027-05-02T23:55:00+08:00', timeZone: 'Asia/Singapore' }],
+  ['The submission portal is open 1-14 June 2027; it closes on the last day at 15:00.', { opens: '2027-06-01', due: '2027-06-14T15:00:00' }],
+  ['Submission is open from 9 am on 5 April to 9 am on 12 April 2027.', { opens: '2027-04-05T09:00:00', due: '2027-04-12T09:00:00' }],
+  ['Anything received after 10:00:00 on 5 May 2027 counts as late.', { due: '2027-05-05T10:00:00' }],
+  ['Due: 2027-04-09 (Fri), 17h00 UTC-3.', { due: '2027-04-09T17:00:00-03:00', timeZone: 'UTC-3' }],
 ];
 test.each(sentences)('%s', expectSettled);
