@@ -10,7 +10,7 @@ const spacingWords: Record<string, number> = { single: 1, double: 2, 'one and a 
 const anyTypeface = new RegExp(`\\b(?:${[...typefaces].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
 /** By their names in capitals, for wordings that shout. */
 const inCapitals = new Map([...[...typefaces].map((face): [string, string] => [face.toUpperCase(), face]), ['TNR', 'Times New Roman']]), anyShouted = new RegExp(`\\b(?:${[...inCapitals.keys()].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
-const layoutSigns = new RegExp(`\\b(?:A[345]|US Letter|Letter|Legal|margins?|borders?|sides?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?|TNR|all (?:a)?round)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
+const layoutSigns = new RegExp(`\\b(?:Rand|A[345]|US Letter|Letter|Legal|margins?|borders?|sides?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?|TNR|all (?:a)?round)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
 
 /** “At least 11 pt”, “not smaller than 11 pt”, “11 pt or larger”: whether the measure between these two places is a least one. */
 const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never|nothing)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b|^\+(?!\s?\d)/i.test(text.slice(to));
