@@ -37,13 +37,16 @@ const wordTypes = 'application/vnd.openxmlformats-officedocument.wordprocessingm
 const paragraph = (inner: string): string => `<w:p>${inner}</w:p>`;
 export const wordRun = (text: string): string => `<w:r><w:t xml:space="preserve">${text}</w:t></w:r>`;
 
-/** A word-processor package whose body holds `inner` after a plain paragraph; `parts` are added or replaced. */
+/** A word-processor package whose body holds `inner` after a plain paragraph; `parts` are added or replaced. Pictures and objects are named by the body, unless `parts` brings relationships of its own. */
 export function plantedDocx(inner = '', parts: Record<string, string | Uint8Array> = {}): Uint8Array {
   const overrides = Object.keys(parts).filter((n) => /^word\/[a-z]+\d*\.xml$/.test(n)).map((n) => `<Override PartName="/${n}" ContentType="${wordTypes}.${/([a-z]+)\d*\.xml/.exec(n)![1]}+xml"/>`).join('');
+  const shown = 'word/_rels/document.xml.rels' in parts ? [] : Object.keys(parts).filter((n) => /^word\/(?:media|embeddings|charts)\//.test(n)), naming = shown.map((_, i) => paragraph(`<w:r><w:drawing><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" r:embed="rId${i + 50}"/></w:drawing></w:r>`)).join('');
+  const kindOf = (n: string): string => (n.includes('/media/') ? 'image' : n.includes('/charts/') ? 'chart' : 'package'), relations = shown.map((n, i) => `<Relationship Id="rId${i + 50}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${kindOf(n)}" Target="${n.slice(5)}"/>`).join('');
   const all: Record<string, string | Uint8Array> = {
     '[Content_Types].xml': `<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/><Default Extension="jpg" ContentType="image/jpeg"/><Override PartName="/word/document.xml" ContentType="${wordTypes}.document.main+xml"/>${overrides}</Types>`,
     '_rels/.rels': '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument" Target="word/document.xml"/></Relationships>',
-    'word/document.xml': `<?xml version="1.0" encoding="UTF-8"?><w:document ${W}><w:body>${paragraph(wordRun(body))}${inner}</w:body></w:document>`,
+    'word/document.xml': `<?xml version="1.0" encoding="UTF-8"?><w:document ${W}><w:body>${paragraph(wordRun(body))}${inner}${naming}</w:body></w:document>`,
+    ...(shown.length > 0 ? { 'word/_rels/document.xml.rels': `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${relations}</Relationships>` } : {}),
     ...parts,
   };
   return packZip(Object.entries(all).map(([name, content]) => ({ name, bytes: typeof content === 'string' ? new TextEncoder().encode(content) : content })));
