@@ -17,6 +17,7 @@ import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
 import { matchesIn, settle, splitClauses, withoutAsides, type Settled, type Statement } from './statements.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
+import { isGerman } from './german.ts';
 import { readAnonymous, readDeclaration, readSimilarity } from './yes-or-no.ts';
 
 export interface BriefRead { brief: Brief; remarks: Remark[] }
@@ -34,7 +35,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const now = DateTime.fromISO(nowIso, { setZone: true });
   // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
   const all = withoutAsides(splitClauses(text)), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
-  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => ({ quote: text.slice(s.start, s.end), start: s.start, end: s.end });
+  // What stands for a German word is shorter: its quote goes on to the end of the word.
+  const german = isGerman(text), wordEnd = (end: number): number => (german && /\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
+  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => { const end = wordEnd(s.end); return { quote: text.slice(s.start, end), start: s.start, end }; };
   const evidence: Evidence[] = [];
   const keep = <T>(field: string, settled: Settled<T>): T | null => {
     if (settled.contradiction.length > 0) remarks.push({ field, kind: 'contradiction', quotes: settled.contradiction.map(quote) });

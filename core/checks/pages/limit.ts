@@ -21,7 +21,7 @@ export const pagesLimit = defineCheck({
   found: (input) => {
     const { facts } = input, { min, max } = limits(input);
     if (facts.pages.ok) return pagesOf(facts.pages.value.length);
-    const said = [facts.statedPages !== null ? `${facts.statedPages} pages by its own account` : '', facts.laidPages ? `about ${facts.laidPages} as laid out here` : ''].filter(Boolean).join(', ');
+    const said = [facts.statedPages !== null ? `${facts.statedPages} ${facts.statedPages === 1 ? 'page' : 'pages'} by its own account` : '', facts.laidPages ? `about ${facts.laidPages} as laid out here` : ''].filter(Boolean).join(', ');
     return said || (min === null && max === null && facts.words.ok && facts.words.value <= farFewerWords ? `${facts.words.value.toLocaleString('en')} words, so far fewer` : 'pages are set by the program that opens it');
   },
   evaluate: (input) => {
