@@ -52,3 +52,14 @@ describe('how the text is set', () => {
     ['hard negative: grey', '{\\cf4 words}', []], ['hard negative: white on a black paragraph', '\\pard\\cbpat2{\\cf1 words}\\par', []], ['hard negative: white in a table, whose cells have colours of their own', '\\trowd\\cellx3000\\pard\\intbl{\\cf1 words}\\cell\\row', []], ['hard negative: the colour that follows its ground', '{\\cf0 words}', []], ['hard negative: plain again', '{\\cf1\\plain words}', []],
   ])('unseen: %s', async (_, body, expected) => expect((await facts(body)).integrity.map((f) => `${f.code}: ${f.quote}`)).toEqual(expected));
 });
+
+test('headings by the outline level of their styles or their own, by a style’s name, and how many words stand below each', async () => {
+  const styles = '{\\stylesheet{\\s0 Normal;}{\\s1\\outlinelevel0\\b Title of mine;}{\\s2 heading 2;}{\\s3\\outlinelevel9 Body Text;}}';
+  const body = ['\\pard\\s1 Methods\\par', '\\pard\\s2 Cores\\par', '\\pard\\s3 Four cores{\\footnote a note} were taken.\\par', '\\pard\\outlinelevel0 Results\\par', '\\pard\\s3 Heading 3 is only a word here.\\par', '\\pard\\s1 Discussion'].join('');
+  expect((await facts(body, styles)).headings).toEqual([{ text: 'Methods', level: 1, words: 0 }, { text: 'Cores', level: 2, words: 4 }, { text: 'Results', level: 1, words: 7 }, { text: 'Discussion', level: 1, words: 0 }]);
+  expect((await facts('\\pard Methods\\par Four cores were taken.')).headings).toEqual([]);
+});
+test('what stands in a table or is a picture fills a section', async () => {
+  const styles = '{\\stylesheet{\\s1\\outlinelevel0 Head;}}', picture = '{\\pict\\pngblip 89504e47}';
+  expect((await facts(`\\pard\\s1 Map\\par\\pard ${picture}\\par\\pard\\s1 Table\\par\\trowd\\pard\\intbl a\\cell\\row\\pard\\s1 Nothing\\par`, styles)).headings!.map((h) => h.words > 0)).toEqual([true, true, false]);
+});

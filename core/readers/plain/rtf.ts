@@ -1,7 +1,8 @@
-import type { DocumentFacts, FileFacts, LayoutFacts, MetadataFact, Passage, PlaceKind, SheetFacts } from '../../model/facts.ts';
+import type { DocumentFacts, FileFacts, HeadingFact, LayoutFacts, MetadataFact, Passage, PlaceKind, SheetFacts } from '../../model/facts.ts';
 import { read, unread } from '../../model/facts.ts';
 import { singleSpacingOf } from '../../tables/faces.ts';
 import { decodeCodePage, latin1 } from '../../text/bytes.ts';
+import { countWords } from '../../text/words.ts';
 import { fromHex, lookAlike, white } from '../../text/colour.ts';
 import { namedFonts } from '../named-fonts.ts';
 import { LayoutTally, spacingOf } from '../layout-tally.ts';
@@ -23,7 +24,7 @@ export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   return {
     ...plainFacts(file, [...toParagraphs(rtf.text), ...notes, ...rtf.apart], metadata, text, rtfStructure(source)),
     remains: read({ comments: rtf.counts.comments, trackedChanges: rtf.counts.trackedChanges, highlights: rtf.counts.highlights, revisions: 0 }),
-    fonts: read(namedFonts(rtf.fonts)), layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: [rtf.sheet], pageNumbers: rtf.pageNumbers, integrity: rtf.unseen,
+    fonts: read(namedFonts(rtf.fonts)), layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: [rtf.sheet], pageNumbers: rtf.pageNumbers, integrity: rtf.unseen, headings: rtf.headings,
   };
 }
 
@@ -72,7 +73,7 @@ interface Group {
 }
 interface RtfText {
   text: string; info: Record<string, string>; apart: Passage[]; notes: string[]; counts: { comments: number; trackedChanges: number; highlights: number };
-  fonts: string[]; layout: LayoutFacts | null; sheet: SheetFacts; pageNumbers: boolean; unseen: DocumentFacts['integrity'];
+  fonts: string[]; layout: LayoutFacts | null; sheet: SheetFacts; pageNumbers: boolean; unseen: DocumentFacts['integrity']; headings: HeadingFact[];
 }
 const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext)$/;
 
@@ -84,6 +85,15 @@ function rtfToText(source: string): RtfText {
   const stack: Group[] = [], codePage = rtfCodePage(source);
   let state: Group = { skip: null, unicodeSkip: 1, note: null, indent: 0, look: plainLook }, setting = plainSetting, pageNumbers = false;
   let pending = 0, buffer = '', star = false, face = 0, parts: (number | undefined)[] = [], wasMarked = false;
+  const headings: HeadingFact[] = [], levels = new Map<number, number>(); /** of styles, by their numbers */
+  let style = 0, level = 0, began = 0;
+  /** A paragraph ends: it was a heading, or words below one. */
+  const endParagraph = (): void => {
+    const words = takeNoteMarks(text.slice(began).replaceAll(quoteSign, '')).text.trim();
+    if (level > 0 && words) headings.push({ text: words, level, words: 0 });
+    else if (headings.length > 0) headings[headings.length - 1]!.words += countWords(words);
+    began = text.length;
+  };
   const flush = (): void => { if (state.skip && buffer.trim()) keepApart(state.skip, buffer.trim()); buffer = ''; };
   const keepApart = (group: string, words: string): void => {
     if (group.startsWith('info:')) { const key = group.slice(5); if (key) info[key] = `${info[key] ?? ''}${words}`.trim(); return; }
@@ -98,6 +108,7 @@ function rtfToText(source: string): RtfText {
     if (pending > 0) { const n = Math.min(pending, run ? value.length : 1); pending -= n; value = run ? value.slice(n) : ''; }
     if (state.skip === 'colortbl') { for (const sign of value) if (sign === ';') { colours.push(parts.some((c) => c !== undefined) ? [0, 1, 2].map((i) => (parts[i] ?? 0).toString(16).padStart(2, '0')).join('') : null); parts = []; } return; }
     if (state.skip === 'fonttbl') { faces.set(face, `${faces.get(face) ?? ''}${value.replaceAll(';', '')}`); return; }
+    if (state.skip === 'stylesheet') { const named = /^\s*heading (\d)/i.exec(value)?.[1]; if (named) levels.set(style, Number(named)); }
     if (state.skip) { buffer += value; return; }
     const { look } = state;
     if (look.hidden || look.deleted) { if (value.trim()) addApart(look.deleted ? 'deletedText' : 'hidden', value); return; }
@@ -133,11 +144,15 @@ function rtfToText(source: string): RtfText {
       if (word === 'u' && argument) { put(String.fromCharCode((Number(argument) + 65_536) % 65_536)); pending = state.unicodeSkip; continue; }
       if (state.skip === 'colortbl') { const at = ['red', 'green', 'blue'].indexOf(word); if (at >= 0) parts[at] = Math.min(255, Math.max(0, n ?? 0)); continue; }
       if (state.skip === 'fonttbl' && word === 'f') { face = n ?? 0; continue; }
+      if (state.skip === 'stylesheet' && word === 's') style = n ?? 0;
+      else if (word === 'outlinelevel') { const deep = (n ?? 9) < 9 ? n! + 1 : 0; if (state.skip === 'stylesheet') { if (deep > 0) levels.set(style, deep); } else if (!state.skip && deep > 0) level = deep; }
+      else if (word === 's' && !state.skip) level = levels.get(n ?? 0) ?? 0;
+      else if ((word === 'pict' || word === 'trowd') && state.skip === null && headings.length > 0) headings[headings.length - 1]!.words++;
       if (word in page && n !== null && !state.skip) page[word] = n;
       if (word === 'footnote' && !state.skip) { if (state.note === null) text += noteMark(notes.length); state.note = notes.length; notes.push(''); } else if (word === 'uc') state.unicodeSkip = n ?? 1;
-      else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') put('\n');
-      else if (word === 'tab' || word === 'cell') put('\t');
-      else if (word === 'pard') { state.indent = 0; setting = plainSetting; }
+      else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') { if (word !== 'line' && !state.skip && state.note === null) endParagraph(); put('\n'); }
+      else if (word === 'tab' || word === 'cell') { if (word === 'cell' && !state.skip && state.note === null) endParagraph(); put('\t'); }
+      else if (word === 'pard') { if (!state.skip) level = 0; state.indent = 0; setting = plainSetting; }
       else if (word === 'li' || word === 'lin') state.indent = n ?? 0;
       else if (word === 'ls' || (word === 'fi' && n !== null && n < 0)) state.indent = -Infinity;
       else if (word === 'intbl') { state.indent = -Infinity; setting = { ...setting, inTable: true }; }
@@ -156,10 +171,11 @@ function rtfToText(source: string): RtfText {
     }
   }
   flush();
+  endParagraph();
   if (faces.size > 0) apart.push({ part: 'rtf', place: 'hidden', page: null, text: [...faces.values()].join('\n') });
   const mm = (side: string): number => Math.round((Math.abs(page[side]!) / 1440) * 254) / 10;
   return {
-    text: text.replace(/\n{3,}/g, '\n\n'), info, apart, notes: notes.map((x) => x.trim()), counts, pageNumbers, unseen: unseen.words,
+    text: text.replace(/\n{3,}/g, '\n\n'), info, apart, notes: notes.map((x) => x.trim()), counts, pageNumbers, unseen: unseen.words, headings,
     fonts: tally.faces, layout: tally.facts({ left: mm('margl'), right: mm('margr'), top: mm('margt'), bottom: mm('margb') }), sheet: { page: null, width: page['paperw']! / 20, height: page['paperh']! / 20 },
   };
   function changeLook(word: string, n: number | null, on: boolean): void {
