@@ -147,5 +147,10 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Name your file lastname.firstname.hw3.pdf.', { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': 'lastname.firstname.hw3.pdf', 'naming.mustContain': ['surname', 'givenNames'] }],
   ['Label your file with your candidate number and nothing else.', { 'naming.pattern': 'candidate number', 'naming.mustContain': ['candidateNumber'] }],
   ['A statement on the use of AI tools has to be added at the end.', {}],
+  ['pdf or epub, nothing else', { documents: [{ label: null, types: ['pdf', 'epub'] }] }],
+  ['Submit your spreadsheet as XLSX or ODS.', { documents: [{ label: null, types: ['xlsx', 'ods'] }] }],
+  ['No HEIC photos, please: convert them to JPG.', {}],
+  ['The methods section must describe all periods and modes; hand in a PDF.', { documents: [{ label: null, types: ['pdf'] }] }],
+  ['Upload the animation as a GIF of at most 8 MB.', { documents: [{ label: 'Animation', types: ['gif'] }], 'limits.maxBytes': 8000000 }],
 ];
 test.each(sentences)('%s', expectSettled);
