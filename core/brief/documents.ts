@@ -207,6 +207,9 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “Both components are to be placed in a zip archive”: what is handed in is that one.
   const packed = clauses.find((c) => /\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
   if (packed && zip && asked.some((m) => m.kinds[0] === 'zip' && m.clause === packed)) { const own = asked.find((m) => m.kinds[0] === 'zip' && m.clause === packed)!; settled = [{ label: null, types: ['zip'], start: own.at, end: own.to }]; }
+  // “Do not upload the Word file.”
+  const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 ? mentions([c]).flatMap((m) => m.kinds) : []));
+  if (unwanted.length > 0) for (const d of settled) { const kept = d.types.filter((k) => !unwanted.includes(k)); if (kept.length > 0) d.types = kept; }
   // “Docx and pdf (both)”: two files.
   settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?\.?(?:pdf|docx?|word|odt|rtf) (?:\(both\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
   // “1) Answer sheet: complete the template … hand it in as a Word document.”: the head of the line is the name.

@@ -59,7 +59,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.length > 1 && documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     // A bare length holds only where no limit is named.
-    const stated = limits.filter((l) => l.field === field), statements = stated.some((l) => !l.given) ? stated.filter((l) => !l.given) : stated;
+    const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ stated = ofPack.length > 0 ? ofPack : each, statements = stated.some((l) => !l.given) ? stated.filter((l) => !l.given) : stated;
     if (statements.some((l) => partOf(l) === null) && statements.every((l) => l.given)) brief.lengths = [...(brief.lengths ?? []), field];
     const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
     statements.forEach((s, i) => {
@@ -93,6 +93,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
 
   const naming = readNaming(clauses);
   brief.naming.pattern = one('naming.pattern', naming.pattern);
+  // “Save it as lab3_ID.docx. … Convert it. Upload the PDF (lab3_ID.pdf).”: the name of what is handed in.
+  const kindsAsked = brief.documents.flatMap((d) => d.types), [, stem, ending] = /^(.+)\.(docx?|odt|pdf)$/i.exec(brief.naming.pattern ?? '') ?? [], other = kindsAsked.length === 1 ? kindsAsked[0]! : null;
+  if (stem && other && ending!.toLowerCase() !== other && text.includes(`${stem}.${other}`)) brief.naming.pattern = `${stem}.${other}`;
   brief.naming.mustContain = naming.mustContain.map((s) => s.value);
   for (const s of naming.mustContain) evidence.push({ field: 'naming.mustContain', ...quote(s) });
   brief.naming.mustNotIdentify = one('naming.mustNotIdentify', naming.mustNotIdentify);
