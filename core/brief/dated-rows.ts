@@ -221,6 +221,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/\baccepted (?:through|until|till|up to|to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^(?:m\.)?[^.;]{0,30}\bwith an? \d{1,2} ?(?:%|per ?cent|points?|marks?)[ -](?:deduction|penalty|reduction)/i.test(text.slice(date.end, clause.end))) return true;
   // “You may hand the essay in late (until 20 April) but will then get no more than a pass.”
   if (/\b(?:may|can) (?:hand|submit|upload|turn)\b[^.;]{0,24}\blate\b[\s,(]*(?:but only )?(?:until|till|up to|by)\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “After Wednesday, 14 April, we no longer accept anything.” “After Dec 14 I cannot accept it.”
+  if (/^\W*(?:and |but )?after\s*(?:\w+day,?\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s*)?$/i.test(lead.replace(/^.*[;.]\s/, '')) && /^[^.;]{0,24}\b(?:(?:I|we) (?:can(?:not|['’]t| no longer)|do(?: not|n['’]t)|will not|won['’]t|no longer) (?:accept|take|mark|grade|read)|nothing (?:is|will be) (?:accepted|taken|marked)|it (?:is|will) (?:not|no longer) (?:be )?(?:accepted|possible))\b/i.test(text.slice(date.end, clause.end))) return true;
   // “I do not accept papers after May 5.”
   if (/\b(?:(?:do|will|can|does) ?(?:not|n['’]t)|won['’]t|cannot|can['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Late submission (with penalty) until: …”, “handed in late but before 9 March”.

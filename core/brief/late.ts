@@ -142,6 +142,8 @@ export function readLate(clauses: Clause[]): LateRead {
       if (ladder.every((m, i) => Number(m[2]) === (i + 1) * Number(ladder[0]![2])) && out.percentPerDay.length === 0) out.percentPerDay.push({ value: Number(ladder[0]![2]), start: ladder[0]!.at, end: ladder.at(-1)!.to, override });
       if (/\b(?:later|after (?:that|this)|thereafter|beyond|more)\b[^.;]{0,14}\b(?:not accepted|not marked|zero|0|nothing)\b/i.test(clause.text.slice(ladder.at(-1)!.to - clause.start)) && out.cutoffDays.length === 0) cut(Number(ladder.at(-1)![1]), ladder.at(-1)!);
     }
+    // “5 % off per day late, maximum one week.”
+    for (const m of matchesIn(clause, /\b(?:per|a|each|every) (?:calendar )?day\b[^.;]{0,12},? (?:max(?:imum)?\.?|at most|up to) (?:of )?(a|one|two) weeks?\b/gi)) if (/\blate\b|%|\bmarks?\b|\bpoints?\b/i.test(clause.text)) cut(7 * numberWords[m[1]!.toLowerCase()]!, m);
     // “After that, submissions are closed.”
     for (const m of matchesIn(clause, /^\W*after (?:that|this|then),? (?:all )?(?:submissions?|uploads?|hand-?ins?) (?:is|are|will be) (?:closed|shut|locked|impossible|not possible|disabled)\b/gi)) if (!/\b(?:late|lose|penal\w*|deduct\w*)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     // “No late problem sets.”
@@ -190,6 +192,13 @@ export function readLate(clauses: Clause[]): LateRead {
       if (/\b(?:without|unless|except)\b/i.test(clause.text.slice(m.to - clause.start, m.to - clause.start + 30)) && !/\b(?:extension|illness|certificate|medical|mitigating|exceptional)\b/i.test(clause.text)) continue;
       cut(0, m);
     }
+  }
+  // “<24h −5 marks; <48h −10; <72h −15; thereafter 0.”
+  for (const [i, clause] of clauses.entries()) {
+    const first = /(?:<|≤|under|up to|within) ?24 ?(?:h|hrs?|hours)\b\s*:?\s*[-–−]?\s?(\d{1,2})(?:\s?(?:%|marks?|points?))?/i.exec(clause.text), next = first ? [1, 2, 3, 4].map((k) => clauses[i + k]?.text ?? '') : [], hours = next.map((t, k) => new RegExp(`(?:<|≤|under|up to|within) ?${(k + 2) * 24} ?(?:h|hrs?|hours)\\b\\s*:?\\s*[-–−]?\\s?(\\d{1,2})`, 'i').exec(t)), steps = hours.findIndex((h) => h === null);
+    if (!first || steps < 1 || !/\b(?:late\w*|penal\w*)\b/i.test(`${clause.under ?? ''} ${clause.text}`)) continue;
+    if (out.percentPerDay.length === 0 && hours.slice(0, steps).every((h, k) => Number(h![1]) === (k + 2) * Number(first[1]))) out.percentPerDay.push({ value: Number(first[1]), start: clause.start + first.index, end: clause.start + first.index + first[0].length });
+    if (out.cutoffDays.length === 0 && /^\W*(?:thereafter|after (?:that|this)|later|beyond)\b[^.]{0,20}(?:\b0\b|zero|not accepted|nothing)/i.test(next[steps] ?? '')) out.cutoffDays.push({ value: steps + 1, start: clauses[i + steps]!.start, end: clauses[i + steps + 1]!.end });
   }
   // “For up to three days; work submitted later will not be marked”: later than those.
   const later = (s: Statement<number>): boolean => s.value === 0 && /\b(?:later|thereafter|after (?:that|this|which)|afterwards|beyond)\b/i.test(clauses.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '');

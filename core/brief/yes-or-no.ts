@@ -32,6 +32,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /^\W*(?:(?:team|group) members['’]?|authors['’]?|all) names (?:below|under|beneath|next to|above) the title\b/gi)) found.push(yes(false, m, clause));
     // “Your name will be hidden from the marker.”
     for (const m of matchesIn(clause, /\byour (?:own )?name (?:is|will be|stays|remains) (?:hidden|concealed|withheld|invisible|unknown) (?:from|to) (?:the |your )?(?:markers?|examiners?|graders?|tutors?|readers?|assessors?)\b/gi)) found.push(yes(true, m, clause));
+    for (const m of matchesIn(clause, /^\W*(?:own|author['’]?s|student['’]?s|your) name\s*[:|]\s*(?:on|in) the (?:title|first|cover|front) page\b/gi)) found.push(yes(false, m, clause));
     // “Examiners see numbers only”, “marking is by candidate number”; “assessors know which student wrote which paper”.
     for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|assessors?|tutors?|readers?) (?:will )?(?:only )?sees? (?:only )?(?:candidate |exam |student )?numbers(?: only)?\b|\b(?:marking|grading|assessment) is (?:done |carried out )?by (?:candidate|exam\w*|anonymous) (?:number|code|ID)s?\b/gi)) if (/\bonly\b|\bby (?:candidate|exam|anonymous)/i.test(m[0])) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|assessors?|tutors?|lecturers?) (?:will )?know (?:which student|who) (?:wrote|has written|handed in|submitted) (?:which|what|each|the|a)\b/gi)) found.push(yes(false, m, clause));
