@@ -152,5 +152,18 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['No HEIC photos, please: convert them to JPG.', {}],
   ['The methods section must describe all periods and modes; hand in a PDF.', { documents: [{ label: null, types: ['pdf'] }] }],
   ['Upload the animation as a GIF of at most 8 MB.', { documents: [{ label: 'Animation', types: ['gif'] }], 'limits.maxBytes': 8000000 }],
+  ['Reports must not be longer than 12 A4 pages, references and title page excluded.', { 'limits.maxPages': 12, 'layout.pageSize': 'A4' }],
+  ['Please write no more than three pages.', { 'limits.maxPages': 3 }],
+  ['Minimum 10, maximum 14 pages.', { 'limits.minPages': 10, 'limits.maxPages': 14 }],
+  ['Your answer to each question must not exceed 600 words.', {}],
+  ['File size: 5 to 20 MB.', { 'limits.maxBytes': 20000000 }],
+  ['Compress your images so that the PDF stays below 8MB.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxBytes': 8000000 }],
+  ['The upload form accepts files of up to 0.5 GB.', { 'limits.maxBytes': 500000000 }],
+  ['Any font of 11 point or above; lines spaced at 1.5.', { 'layout.fontSizePt': 11, 'layout.lineSpacing': 1.5, 'layout.atLeast': ['fontSizePt'] }],
+  ['Side margins 3 cm, top and bottom margins 2.5 cm.', {}],
+  ['Use 1.25-inch margins and a 12-point serif font such as Georgia.', { 'layout.marginMm': 31.75, 'layout.fontSizePt': 12, 'layout.fonts': ['Georgia'] }],
+  ['Submit one file only (.pdf), named with your matriculation number followed by an underscore and the word thesis.', { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': '[matriculation number]_thesis', 'naming.mustContain': ['studentNumber'] }],
+  ['Give the file your student number as its name.', { 'naming.mustContain': ['studentNumber'] }],
+  [`Don't put your name in the file name; the number on your exam card is enough.`, { 'naming.mustNotIdentify': true }],
 ];
 test.each(sentences)('%s', expectSettled);

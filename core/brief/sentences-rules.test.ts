@@ -116,5 +116,11 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['There is no limit to how often you may upload before the deadline, and older files stay visible to the examiner.', { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'all' }],
   ['Resubmissions are not possible, so check your file before you upload it.', { 'attempts.allowed': 1 }],
   ['Should you upload more than one file, only the one uploaded first will be marked.', { 'attempts.allowed': 1 }],
+  ['Please upload your essay without your name on it; the system knows who you are.', { anonymous: true }],
+  ['The marker will see your student number but not your name.', { anonymous: true }],
+  ['Late essays lose one mark per working day, and after ten working days the mark is zero.', { 'late.percentPerDay': 1, 'late.cutoffDays': 10 }],
+  ['The penalty is 3% for every day (or part of it) after the deadline.', { 'late.percentPerDay': 3 }],
+  [`We do not accept late work unless you've been granted an extension.`, { 'late.cutoffDays': 0 }],
+  [`Papers more than 72 hours late won't be read.`, { 'late.cutoffDays': 3 }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -6,7 +6,7 @@ const sentences: [text: string, says: Record<string, unknown>][] = [
   [`Course essay. Max. 12 pages incl. everything except the bibliography. Times New Roman 12, double spaced, 1 inch margins.
 Deadline: 30 April, 23:59 CET. No extensions. Late essays will not be marked.
 File: PDF, max 20 megabyte. File name: Lastname_Firstname_Essay.pdf
-One attempt only. Reference style APA 7.`, { documents: [{ label: null, types: ['pdf'] }], 'limits.maxBytes': 20000000, 'limits.maxPages': 12, 'naming.pattern': 'Lastname_Firstname_Essay.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-30T23:59:00+01:00', timeZone: 'CET', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA' }],
+One attempt only. Reference style APA 7.`, { documents: [{ label: null, types: ['pdf'] }], 'limits.maxBytes': 20000000, 'limits.maxPages': 12, 'naming.pattern': 'Lastname_Firstname_Essay.pdf', 'naming.mustContain': ['surname', 'givenNames'], due: '2027-04-30T23:59:00+02:00', timeZone: 'CET', 'attempts.allowed': 1, 'late.cutoffDays': 0, 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], referenceStyle: 'APA' }],
   ['Coursework 1 is due in Week 6 (Mon 1/3/27, noon). Coursework 2 is due in Week 11 (Mon 5/4/27, noon). Both should be handed in on the module site as PDF, not more than 1500 words each. Candidate numbers only please – scripts are marked blind. For each day late, 5 marks are taken off; five days late means zero.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxWords': 1500, anonymous: true, parts: [{ label: 'Coursework 1', opens: null, due: '2027-03-01T12:00:00' }, { label: 'Coursework 2', opens: null, due: '2027-04-05T12:00:00' }], 'late.percentPerDay': 5 }],
   [`Hello everyone, quick correction to the handout. It says the essay is 2,000 words - that's last year's. It's 1,500 words max this year, no leeway. And it's due on the 19th of March at 4pm, not the 12th. Still one PDF, still your student number (and nothing else) as file name. Sorry for the confusion! Mx Adeyemi-Ross`, { documents: [{ label: null, types: ['pdf'] }], 'limits.maxWords': 1500, 'naming.pattern': 'student number', 'naming.mustContain': ['studentNumber'], due: '2027-03-19T16:00:00' }],
   [`You'll find the drop point under Assessments > Essay 3. It'll be open from 10am on Monday the 7th of June 2027. Everything needs to be in by 10am on Friday the 11th. Please submit a Word doc and keep it to 1,800 words (+/-10%). Harvard referencing. Don't put your name on it, just your exam number. File name is up to you but mustn't give away who you are.`, { place: 'Assessments > Essay 3', documents: [{ label: null, types: ['docx'] }], 'limits.minWords': 1620, 'limits.maxWords': 1980, 'naming.mustNotIdentify': true, anonymous: true, opens: '2027-06-07T10:00:00', due: '2027-06-11T10:00:00', referenceStyle: 'Harvard' }],
@@ -605,5 +605,18 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Submission is open from 9 am on 5 April to 9 am on 12 April 2027.', { opens: '2027-04-05T09:00:00', due: '2027-04-12T09:00:00' }],
   ['Anything received after 10:00:00 on 5 May 2027 counts as late.', { due: '2027-05-05T10:00:00' }],
   ['Due: 2027-04-09 (Fri), 17h00 UTC-3.', { due: '2027-04-09T17:00:00-03:00', timeZone: 'UTC-3' }],
+  ['The essay is due by 4pm on the Monday of week 10 (15 March 2027).', { due: '2027-03-15T16:00:00' }],
+  ['The date of submission is 20 May 2027; the defence takes place on 10 June 2027.', { due: '2027-05-20' }],
+  ['Deadline: the last Friday of term, 26 March 2027, at 12:00.', { due: '2027-03-26T12:00:00' }],
+  ['Submissions will be open for two weeks from 1 June 2027, 10:00 and close on 15 June 2027, 10:00.', { opens: '2027-06-01T10:00:00', due: '2027-06-15T10:00:00' }],
+  [`You'll find the assignment online from Friday 5 March 2027; it must be back by Friday 12 March 2027, 8 p.m.`, { opens: '2027-03-05', due: '2027-03-12T20:00:00' }],
+  ['Hand in no earlier than 1 May 2027 and no later than 8 May 2027.', { opens: '2027-05-01', due: '2027-05-08' }],
+  ['Deadline: 31.3.27, high noon.', { due: '2027-03-31T12:00:00' }],
+  ['Due: Wednesday, 7th of April 2027, no later than 23:30 hours CET.', { due: '2027-04-07T23:30:00+02:00', timeZone: 'CET' }],
+  [`Extensions past 30 April 2027 aren't possible; the normal due date is 23 April 2027.`, { due: '2027-04-23' }],
+  ['Hand-in: April 9, 2027 — 5:00 PM PDT.', { due: '2027-04-09T17:00:00-07:00', timeZone: 'PDT' }],
+  ['Due: 12 July 2027, 17:00 CET.', { due: '2027-07-12T17:00:00+02:00', timeZone: 'CET' }],
+  ['Due: 12 May 2027, 23:59 EST.', { due: '2027-05-12T23:59:00-04:00', timeZone: 'EST' }],
+  ['Due: 12 January 2028, 17:00 CEST.', { due: '2028-01-12T17:00:00+02:00', timeZone: 'CEST' }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -248,3 +248,8 @@ test.each([['confirmed', '20:59'], ['refuted', '21:10']] as const)('a due time w
   const receipt = new TextEncoder().encode(said(`Receipt RN-5\nReceived: 15 March 2027 ${hour} UTC\nFile: {file}`));
   expect((await readReceipt({ name: 'r.txt', path: 'r.txt', bytes: receipt }, [{ name: file, path: file, bytes }], { ...emptyBrief(), due: '2027-03-15T17:00:00' }, '2027-03-15T22:00:00Z', {}, 'America/New_York')).standing).toBe(standing);
 });
+// A machine’s “CET” is one hour ahead of UTC in July, too; a wording’s is what the clock shows there (read.test.ts).
+test('an abbreviation on a receipt means its own offset', async () => {
+  const receipt = new TextEncoder().encode(said('Receipt RN-6\nReceived: 12 July 2027 17:30 CET\nFile: {file}'));
+  expect((await readReceipt({ name: 'r.txt', path: 'r.txt', bytes: receipt }, [{ name: file, path: file, bytes }], { ...emptyBrief(), due: '2027-07-12T18:00:00+02:00', timeZone: 'CET' }, '2027-07-13T10:00:00Z'))).toMatchObject({ fields: { receivedAt: '2027-07-12T17:30:00+01:00' }, standing: 'refuted' });
+});

@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon';
 import { dateOrder, readDates } from '../brief/dates.ts';
 import type { Clause } from '../brief/statements.ts';
+import { byOwnOffset } from '../time/instant.ts';
 import { readZone } from '../brief/zones.ts';
 import { monthNames } from '../tables/month-names.ts';
 import { labels, type Row } from './rows.ts';
@@ -21,21 +22,21 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
     const clause: Clause = { text: value.replace(/\bUTC\b(?!\s?[+-])/g, 'UTC'), start: 0, end: value.length };
     const stated = readZone([{ ...clause, text: value }])[0]?.value ?? null;
     const ambiguous = stated !== null && /^(BST|IST|CST)$/.test(stated);
-    const used = stated === null || (ambiguous && zone) ? zone : stated;
+    const used = stated === null || (ambiguous && zone) ? zone : stated, /** an abbreviation on a receipt means its own offset */ clock = used !== null && used === stated ? byOwnOffset(used) : used;
     if (iso) {
       const shaped = iso.replace(' ', 'T').replace(/\s/g, '').replace(/([+-]\d{2})(\d{2})$/, '$1:$2');
       if (/(Z|[+-]\d{2}:\d{2})$/.test(shaped)) return { at: shaped.replace(/Z$/, '+00:00').replace(/\.\d+/, ''), zoneOpen: false };
-      const inZone = readDates({ text: `${value}`, start: 0, end: value.length }, now, used, 'day-month')[0]?.iso;
+      const inZone = readDates({ text: `${value}`, start: 0, end: value.length }, now, clock, 'day-month')[0]?.iso;
       return { at: inZone && inZone.length > 19 ? inZone : shaped.replace(/\.\d+/, ''), zoneOpen: used === null };
     }
-    const date = readDates(clause, now, used, dateOrder(text, used) ?? dateOrder(value, used) ?? dateOrder(text, zone)).find((d) => d.problem === 'none' || d.problem === 'weekday');
+    const date = readDates(clause, now, clock, dateOrder(text, used) ?? dateOrder(value, used) ?? dateOrder(text, zone)).find((d) => d.problem === 'none' || d.problem === 'weekday');
     // “3/12/2027” read as a day that has not come is the other way round.
     const figures = /\b(\d{1,2})[/.](\d{1,2})[/.]\d{2,4}\b/.exec(value), otherWay = date && figures && Number(figures[1]) <= 12 && Number(figures[2]) <= 12 && DateTime.fromISO(date.iso) > today.plus({ days: 1 }) ? (['month-day', 'day-month'] as const).map((order) => readDates(clause, now, used, order)[0]).find((d) => d?.problem === 'none' && d.iso.length > 10 && DateTime.fromISO(d.iso) <= today) : undefined;
     if (otherWay) return { at: otherWay.iso, zoneOpen: used === null };
     if (date && date.iso.length > 10) return { at: date.iso, zoneOpen: used === null };
     // “Friday 12 March 2027, one minute past four in the afternoon, 16:01”: the only figures of a clock are the time.
     const clocks = [...value.matchAll(/\b(?:[01]?\d|2[0-3]):[0-5]\d(?::[0-5]\d)?\b/g)];
-    const joined = date && clocks.length === 1 ? readDates({ text: `${value.slice(date.start, date.end)} ${clocks[0]![0]}`, start: 0, end: 0 }, now, used, 'day-month')[0] : undefined;
+    const joined = date && clocks.length === 1 ? readDates({ text: `${value.slice(date.start, date.end)} ${clocks[0]![0]}`, start: 0, end: 0 }, now, clock, 'day-month')[0] : undefined;
     return joined && joined.iso.length > 10 ? { at: joined.iso, zoneOpen: used === null } : null;
   };
   const candidates = rows.filter((r) => labels.receivedAt.test(r.label)).sort((a, b) => (/receiv|submi|hand|accept|arriv|stor|upload/i.test(b.label) ? 1 : 0) - (/receiv|submi|hand|accept|arriv|stor|upload/i.test(a.label) ? 1 : 0));

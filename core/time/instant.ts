@@ -12,11 +12,19 @@ export const zoneOffsets: Readonly<Record<string, string>> = {
 /** A zone's standard and summer names together mean its clock all year round. Any city of the zone keeps that clock; the chosen ones are of the IANA database. */
 export const bothNames: Readonly<Record<string, string>> = { 'CET/CEST': 'Europe/Brussels', 'EET/EEST': 'Europe/Helsinki', 'WET/WEST': 'Europe/Lisbon', 'GMT/BST': 'Europe/London', 'EST/EDT': 'America/New_York', 'CST/CDT': 'America/Chicago', 'MST/MDT': 'America/Denver', 'PST/PDT': 'America/Los_Angeles', 'AEST/AEDT': 'Australia/Sydney', 'ACST/ACDT': 'Australia/Adelaide', 'NZST/NZDT': 'Pacific/Auckland' };
 
+/** Standard names that wordings use for a zone's clock all the year round: “17:00 CET” in July is five by the clock there, which then shows summer time.
+ * Not those of places without summer time (AEST is Brisbane’s and MST Arizona’s, too). Common practice, no source. */
+const clocks: Readonly<Record<string, string>> = { CET: 'Europe/Brussels', MEZ: 'Europe/Berlin', EET: 'Europe/Helsinki', WET: 'Europe/Lisbon', EST: 'America/New_York', PST: 'America/Los_Angeles', NZST: 'Pacific/Auckland' };
+
+/** The offset that an abbreviation means by itself, as machines print it on receipts; other names as they are. */
+export const byOwnOffset = (name: string): string => { const offset = zoneOffsets[name.toUpperCase()]; return offset ? `UTC${offset}` : name; };
+
 /** The zone as luxon understands it, or null. Takes IANA names, abbreviations and offsets. */
 export function zoneOf(name: string | null): string | null {
   if (!name) return null;
   // Names without a slash are taken from the table first: some old ones of the tz database mean another place (“BST” is Dhaka there).
   if (bothNames[name.toUpperCase()]) return bothNames[name.toUpperCase()]!;
+  if (clocks[name.toUpperCase()]) return clocks[name.toUpperCase()]!;
   if (name.includes('/') && IANAZone.isValidZone(name)) return name;
   const offset = zoneOffsets[name.toUpperCase()] ?? /^(?:UTC|GMT)?\s*([+-]\d{1,2}(?::?\d{2})?)$/i.exec(name)?.[1];
   return offset ? `UTC${offset.replace(/^([+-]\d{2})(\d{2})$/, '$1:$2')}` : null;
