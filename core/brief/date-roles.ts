@@ -58,6 +58,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “You have an extension until 21 May (all others: 14 May).”
   if (/\byou have an? (?:approved )?extension (?:until|till|to)\b[^;]*\((?:all |the )?(?:others|everyone else|rest)\s*:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\byou have an? (?:approved )?extension (?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
+  // “Your new personal deadline is 9 April; for all other students it was 26 March.” “The cut-off for uploading is 2 May.”
+  if (/\byour (?:new )?(?:personal|individual|own) (?:deadline|due date) is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
+  if (/^\W*for (?:all (?:the )?(?:other|others)|everyone else|the other|other)(?: students)?,? it (?:was|is|remains|stays)\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /\byour (?:new )?(?:personal|individual|own|extended)? ?(?:deadline|due date|extension)\b/i.test(previous.text)) return 'due';
+  if (/\bcut-?off for (?:uploading|submissions?|submitting|handing (?:it )?in|uploads?|hand-?ins?) is\s*(?:at\s*)?(?:\d[\d:.]*(?: ?[ap]m)?\s*on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “Opening of the hand-in period: 1 June”; “I want it on 8 February”.
   if (/^\W*(?:opening|start|beginning) of (?:the )?(?:hand-?in|submission|upload)(?: period| window| phase)?\s*[:|–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

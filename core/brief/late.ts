@@ -144,6 +144,9 @@ export function readLate(clauses: Clause[]): LateRead {
     }
     // “5 % off per day late, maximum one week.”
     for (const m of matchesIn(clause, /\b(?:per|a|each|every) (?:calendar )?day\b[^.;]{0,12},? (?:max(?:imum)?\.?|at most|up to) (?:of )?(a|one|two) weeks?\b/gi)) if (/\blate\b|%|\bmarks?\b|\bpoints?\b/i.test(clause.text)) cut(7 * numberWords[m[1]!.toLowerCase()]!, m);
+    // “If you miss the deadline, you can still hand in within five days.” “Lateness of up to one hour; after that, work isn't accepted.”
+    for (const m of matchesIn(clause, new RegExp(`\\bif you (?:miss|overrun) the (?:deadline|due date)[^.;]{0,20}\\b(?:can|may) (?:still )?(?:hand (?:it )?in|submit|upload)(?: it| your \\w+)? (?:within|for|up to) (?:(a|one|two) weeks?|${small} (?:calendar |working )?days)\\b`, 'gi'))) cut(m[1] ? 7 * numberWords[m[1].toLowerCase()]! : numberWords[m[2]!.toLowerCase()] ?? Number(m[2]), m);
+    for (const m of matchesIn(clause, /\b(?:lateness|late|delay) (?:of )?up to (?:one hour|an hour|\d{1,2} (?:minutes|hours))\b/gi)) if (/^\W*after (?:that|this),? (?:work|submissions?|essays?|papers?|nothing|it)\b[^.]{0,10}(?:\bnot\b|n['’]t\b|\bnothing\b)[^.]{0,10}\b(?:accepted|marked|read|graded|taken)/i.test(clauses[clauses.indexOf(clause) + 1]?.text ?? '')) cut(0, m);
     // “After that, submissions are closed.”
     for (const m of matchesIn(clause, /^\W*after (?:that|this|then),? (?:all )?(?:submissions?|uploads?|hand-?ins?) (?:is|are|will be) (?:closed|shut|locked|impossible|not possible|disabled)\b/gi)) if (!/\b(?:late|lose|penal\w*|deduct\w*)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     // “No late problem sets.”

@@ -63,6 +63,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
       const give = /\b(\d{1,2})\s?% over\b[^.;]{0,20}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1];
       return give && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords' ? [{ ...bareLimit[0]!, value: Math.floor(bareLimit[0]!.value * (1 + Number(give) / 100) + 1e-9) }] : bareLimit;
     }
+    // “Word limit: 2000. Students may exceed this by up to 200 words.”
+    const base = new RegExp(`^\\W*word ?(?:limit|count|length)\\s*[:=]\\s*(${number})(?: words)?\\W*$`, 'i').exec(clause.text), extra = base ? new RegExp(`\\b(?:may|can) exceed (?:this|it|the limit) by (?:up to |at most )?(${number})(?: words)?(?!\\s?(?:%|per))`, 'i').exec(clauses[i + 1]?.text ?? '') : null;
+    if (base && extra) return [{ field: 'maxWords', value: numberOf(base[1]!) + numberOf(extra[1]!), start: clause.start, end: clause.end, clause, override: isCorrection(clause) }];
     // “Word count: 2,000 (max. 2,200)”.
     const topped = new RegExp(`^\\W*(?:word|page) ?(?:count|length|limit)\\s*[:=|]?\\s*(?:${number})(?: words| pages)?\\s*\\((?:absolute |hard )?(?:max(?:imum)?\\.?|at most|up to|no more than|limit:?)\\s*(${number})(?: words| pages)?\\)`, 'i').exec(clause.text);
     if (topped) return [{ field: /^\W*w/i.test(topped[0]) ? 'maxWords' : 'maxPages', value: numberOf(topped[1]!), start: clause.start + topped.index, end: clause.start + topped.index + topped[0].length, clause, override: isCorrection(clause) }];
@@ -202,8 +205,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (each.test(after) && !/\b(?:both|all three|all four) (?:must|should|are|have|need|may|files|documents|essays|papers|reports|parts)\b/i.test(before)) continue;
     if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2] ?? tolerance[3]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
-    // “A deviation of up to 140 words in either direction”.
-    if (/\b(?:deviation|variation|difference|tolerance|leeway|margin) of (?:up to |at most )?$/i.test(near)) continue;
+    // “A deviation of up to 140 words in either direction”, “… exceed this by up to 200 words”.
+    if (/\bexceed\w* (?:this|it|that|the (?:word )?limit) by (?:up to |at most |no more than |more than )?$/i.test(near) || /\b(?:deviation|variation|difference|tolerance|leeway|margin) of (?:up to |at most )?$/i.test(near)) continue;
     // “One zip, containing report.pdf (<= 6 pages) and the src folder”: what is in it has a limit of its own.
     if (/\bcontaining\b[^;]*(?:\.\w{2,4} \(\s*(?:<=?|≤)|\(\w+\.\w{2,4}, (?:max(?:imum)?\.?|up to|at most))\s*$/i.test(before)) continue;
     // “Essays over the limit lose one mark per 100 words”.
@@ -231,7 +234,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| (?:length|word ?count|number of (?:words|pages))(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*|[:=–-]\s*)?$/i.test(near);
-    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|(?:be|run to|take up|fill) (?:longer|more)(?: than)?|(?:run|go) (?:over|beyond))|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|at the (?:very )?most|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?(?:most|longest)|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|(?:be|run to|take up|fill) (?:longer|more)(?: than)?|(?:run|go) (?:over|beyond))|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|at the (?:very )?most|(?:has to|must|should) fit on|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?(?:most|longest)|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after.replace(/\([^()]*\)/g, ' '))) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }

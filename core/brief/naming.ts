@@ -140,7 +140,7 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
 
 /** “Name it: group number + corridor names”: what the name is made of, after a colon and with plus signs. */
 function summedPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const m = /^(\W*(?:(?:please )?(?:name|call|save) (?:it|them|(?:the|your) files?)(?: as)?|(?:file ?)?names?|name of the file)\s*[:=|]\s*)([\p{L}\d][\p{L}\d ()'’_-]*(?:\s\+\s[\p{L}\d ()'’_-]+)+)[.\s]*$/iu.exec(clause.text);
+  const m = /^(\W*(?:(?:please )?(?:name|call|save) (?:it|them|(?:the|your) files?)(?: as)?|(?:file ?)?names?|name of the file)\s*[:=|]\s*)([\p{L}\d][\p{L}\d ()'’_-]*(?:\s\+\s[\p{L}\d ()'’“”"_-]+)+)[.\s]*$/iu.exec(clause.text);
   return m ? { value: m[2]!.trim(), start: clause.start + m[1]!.length, end: clause.start + m[1]!.length + m[2]!.trim().length } : null;
 }
 

@@ -165,5 +165,9 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Submit one file only (.pdf), named with your matriculation number followed by an underscore and the word thesis.', { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': '[matriculation number]_thesis', 'naming.mustContain': ['studentNumber'] }],
   ['Give the file your student number as its name.', { 'naming.mustContain': ['studentNumber'] }],
   [`Don't put your name in the file name; the number on your exam card is enough.`, { 'naming.mustNotIdentify': true }],
+  ['Word limit: 2000. Students may exceed this by up to 200 words.', { 'limits.maxWords': 2200 }],
+  ['The report (excluding the bibliography) has to fit on 5 sides of A4.', { 'limits.maxPages': 5, 'layout.pageSize': 'A4' }],
+  ['Please paginate your essay.', { 'layout.pageNumbers': true }],
+  ['Filename = course code + your initials + "essay".', { 'naming.pattern': 'course code + your initials + "essay"', 'naming.mustContain': ['initials', 'courseCode'] }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -122,5 +122,9 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['The penalty is 3% for every day (or part of it) after the deadline.', { 'late.percentPerDay': 3 }],
   [`We do not accept late work unless you've been granted an extension.`, { 'late.cutoffDays': 0 }],
   [`Papers more than 72 hours late won't be read.`, { 'late.cutoffDays': 3 }],
+  ['If you miss the deadline, you can still hand in within five days, but the maximum mark is 60%.', { 'late.cutoffDays': 5 }],
+  ['Everything is marked by name in this course.', { anonymous: false }],
+  ['This assessment is exempt from anonymous marking.', { anonymous: false }],
+  [`No marks are deducted for lateness of up to one hour; after that, work isn't accepted.`, { 'late.cutoffDays': 0 }],
 ];
 test.each(sentences)('%s', expectSettled);

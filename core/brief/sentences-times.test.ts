@@ -618,5 +618,7 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Due: 12 July 2027, 17:00 CET.', { due: '2027-07-12T17:00:00+02:00', timeZone: 'CET' }],
   ['Due: 12 May 2027, 23:59 EST.', { due: '2027-05-12T23:59:00-04:00', timeZone: 'EST' }],
   ['Due: 12 January 2028, 17:00 CEST.', { due: '2028-01-12T17:00:00+02:00', timeZone: 'CEST' }],
+  ['Your new personal deadline is Friday 9 April 2027 at 16:00; for all other students it was 26 March 2027 at 16:00.', { due: '2027-03-26T16:00:00', extension: '2027-04-09T16:00:00' }],
+  ['The cut-off for uploading is 11.59pm on 2 May 2027.', { due: '2027-05-02T23:59:00' }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -33,6 +33,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     // “Your name will be hidden from the marker.”
     for (const m of matchesIn(clause, /\byour (?:own )?name (?:is|will be|stays|remains) (?:hidden|concealed|withheld|invisible|unknown) (?:from|to) (?:the |your )?(?:markers?|examiners?|graders?|tutors?|readers?|assessors?)\b/gi)) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /^\W*(?:own|author['’]?s|student['’]?s|your) name\s*[:|]\s*(?:on|in) the (?:title|first|cover|front) page\b/gi)) found.push(yes(false, m, clause));
+    for (const m of matchesIn(clause, /\b(?:everything|all work|coursework|papers?|essays?|work|this (?:course|module|assignment|assessment)) is (?:marked|graded|assessed) by name\b|\bexempt(?:ed)? from (?:anonymous|blind) (?:marking|grading|assessment|submission)\b/gi)) found.push(yes(false, m, clause));
     // “Examiners see numbers only”, “marking is by candidate number”; “assessors know which student wrote which paper”.
     for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|assessors?|tutors?|readers?) (?:will )?(?:only )?sees? (?:only )?(?:candidate |exam |student )?numbers(?: only)?\b|\b(?:marking|grading|assessment) is (?:done |carried out )?by (?:candidate|exam\w*|anonymous) (?:number|code|ID)s?\b/gi)) if (/\bonly\b|\bby (?:candidate|exam|anonymous)/i.test(m[0])) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|assessors?|tutors?|lecturers?) (?:will )?know (?:which student|who) (?:wrote|has written|handed in|submitted) (?:which|what|each|the|a)\b/gi)) found.push(yes(false, m, clause));
@@ -56,7 +57,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       // “Cannot be marked anonymously as it is a presentation.”
       if (/\b(?:cannot|can not|can['’]t) be (?:fully |completely )?anonymous\w*$/i.test(m[0]) ||/\b(?:cannot|can not|can['’]t|could not) (?:be )?$/i.test(clause.text.slice(0, m.at - clause.start))) { found.push(yes(false, m, clause)); continue; }
       const mention = /\bnot (?:the |your )?names?\b|without|(?:not|n['’]t) (?:know|see|be able to (?:see|know|tell|find out)|find out|learn|be told|used|shown|visible)|neither of whom/i.test(m[0]);
-      if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) || (/\bnot\b|n['’]t\b/i.test(m[0]) && !mention)) { found.push(yes(false, m, clause)); continue; }
+      if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) || (/\bnot\b|n['’]t\b|\bexempt\b/i.test(m[0]) && !mention)) { found.push(yes(false, m, clause)); continue; }
       // “Parts a and c are not anonymous, part b is.”
       if (/^[^.;]{0,10},? (?:but )?(?:marking (?:of|for) )?(?:part|essay|the|task|paper)\b[^.;,]{0,20} (?:(?:is|are)(?: not)?|isn['’]t|aren['’]t)\W*$/i.test(clause.text.slice(m.to - clause.start))) continue;
       const no = !mention && negated(clause, m);
