@@ -129,6 +129,21 @@ export function besideLastDay(rows: DatedRow[], { text }: Reading): Statement<st
   return last.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
 }
 
+/** “10–14 May 2027 (opens Monday 09:00, closes Friday 16:00)”: the days of the week say which of the two dates has which hour. */
+export function windowByDays(rows: DatedRow[], reading: Reading): void {
+  const hour = '(\\d{1,2}[:.]\\d{2}(?: ?[ap]m)?|\\d{1,2} ?[ap]m|noon)';
+  for (const r of [...rows]) {
+    const m = new RegExp(`\\b(\\d{1,2})\\s*[–-]\\s*(\\d{1,2})\\s+([A-Z][a-z]+)(?:\\s+(20\\d\\d))?\\s*\\(opens (?:on )?\\w+day,? (?:at )?${hour},? (?:and )?closes (?:on )?\\w+day,? (?:at )?${hour}\\)`, 'i').exec(r.clause.text);
+    if (!m || rows.some((o) => o !== r && o.clause === r.clause)) continue;
+    const [opens, closes] = [[m[1]!, m[5]!], [m[2]!, m[6]!]].map(([day, at]) => reading.read(`${day} ${m[3]!} ${m[4] ?? r.date.iso.slice(0, 4)}, ${at!}`)?.iso);
+    if (!opens || !closes) continue;
+    // The date itself is set right: what was amiss with it is amiss no longer.
+    Object.assign(r.date, { iso: closes, problem: 'none' });
+    r.role = 'due';
+    rows.push({ ...r, role: 'opens', date: { ...r.date, iso: opens } });
+  }
+}
+
 /** “The handbook gives the deadline for Essay 1 as 12 March. This is a mistake. The correct deadline is 19 March.” */
 export function besideMistake(rows: DatedRow[], { text }: Reading): void {
   for (const [i, r] of rows.entries()) {
@@ -247,8 +262,8 @@ export function addWindowOfTheDay(rows: DatedRow[], reading: Reading): void {
 export function opensBefore({ clauses, zone }: Reading): ((due: string) => Statement<string>) | null {
   const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|portal|box|folder|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
   // “… by 25 February. The place opens two weeks earlier.”
-  const earlier = said ?? clauses.flatMap((c) => [...matchesIn(c, /^\W*(?:the |your )?(?:place|box|folder|page|portal|area|submission|upload|link|window|it)(?: (?:point|page|box|window|area|link))? (?:will )?opens?\s+(one|two|three|five|seven|ten|fourteen|a|\d{1,2}) (hour|day|week)s? (?:earlier|before(?:hand| that)?|ahead)\W*$/gi)])[0];
-  return earlier ? (due) => ({ value: shifted(due, -count(earlier[1]!), earlier[2]!, zone), start: earlier.at, end: earlier.to }) : null;
+  const earlier = said ?? clauses.flatMap((c) => [...matchesIn(c, /^\W*you (?:can|may) (?:start|begin) (?:uploading|submitting|handing in) (one|two|three|a|\d{1,2}) (hour|day|week)s? (?:earlier|before(?:hand| that)?|ahead)\W*$|^\W*(?:the |your )?(?:place|box|folder|page|portal|area|submission|upload|link|window|it)(?: (?:point|page|box|window|area|link))? (?:will )?opens?\s+(one|two|three|five|seven|ten|fourteen|a|\d{1,2}) (hour|day|week)s? (?:earlier|before(?:hand| that)?|ahead)\W*$/gi)])[0];
+  return earlier ? (due) => ({ value: shifted(due, -count((earlier[1] ?? earlier[3])!), (earlier[2] ?? earlier[4])!, zone), start: earlier.at, end: earlier.to }) : null;
 }
 
 /** “You have been granted an extension of 7 days.” */

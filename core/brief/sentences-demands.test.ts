@@ -169,5 +169,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['The report (excluding the bibliography) has to fit on 5 sides of A4.', { 'limits.maxPages': 5, 'layout.pageSize': 'A4' }],
   ['Please paginate your essay.', { 'layout.pageNumbers': true }],
   ['Filename = course code + your initials + "essay".', { 'naming.pattern': 'course code + your initials + "essay"', 'naming.mustContain': ['initials', 'courseCode'] }],
+  [`You'll write the biography of one object (2,000 to 2,500 words, plus at least three images).`, { 'limits.minWords': 2000, 'limits.maxWords': 2500 }],
+  ['File: PDF portfolio or ZIP; 150 MB tops', { documents: [{ label: 'Portfolio', types: ['zip', 'pdf'] }], 'limits.maxBytes': 150000000 }],
 ];
 test.each(sentences)('%s', expectSettled);

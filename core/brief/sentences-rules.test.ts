@@ -126,5 +126,6 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Everything is marked by name in this course.', { anonymous: false }],
   ['This assessment is exempt from anonymous marking.', { anonymous: false }],
   [`No marks are deducted for lateness of up to one hour; after that, work isn't accepted.`, { 'late.cutoffDays': 0 }],
+  ['How many times: 1', { 'attempts.allowed': 1 }],
 ];
 test.each(sentences)('%s', expectSettled);

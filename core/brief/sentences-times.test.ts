@@ -620,5 +620,6 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Due: 12 January 2028, 17:00 CEST.', { due: '2028-01-12T17:00:00+02:00', timeZone: 'CEST' }],
   ['Your new personal deadline is Friday 9 April 2027 at 16:00; for all other students it was 26 March 2027 at 16:00.', { due: '2027-03-26T16:00:00', extension: '2027-04-09T16:00:00' }],
   ['The cut-off for uploading is 11.59pm on 2 May 2027.', { due: '2027-05-02T23:59:00' }],
+  ['Window: 10–14 May 2027 (opens Monday 09:00, closes Friday 16:00)', { opens: '2027-05-10T09:00:00', due: '2027-05-14T16:00:00' }],
 ];
 test.each(sentences)('%s', expectSettled);

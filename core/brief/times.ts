@@ -3,7 +3,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, lateWindows, opensBefore, saidAgain, timeFromOpening } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, lateWindows, opensBefore, saidAgain, timeFromOpening, windowByDays } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -19,6 +19,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const { rows, problems, lateUntil } = readRows(reading);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...lateUntil, ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
   saidAgain(rows, reading);
+  windowByDays(rows, reading);
   grantedExtension(rows, reading);
   besideFormer(rows, reading);
   dayOfWeek(rows, reading);
