@@ -62,6 +62,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\byour (?:new )?(?:personal|individual|own) (?:deadline|due date) is\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
   if (/^\W*for (?:all (?:the )?(?:other|others)|everyone else|the other|other)(?: students)?,? it (?:was|is|remains|stays)\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /\byour (?:new )?(?:personal|individual|own|extended)? ?(?:deadline|due date|extension)\b/i.test(previous.text)) return 'due';
   if (/\bcut-?off for (?:uploading|submissions?|submitting|handing (?:it )?in|uploads?|hand-?ins?) is\s*(?:at\s*)?(?:\d[\d:.]*(?: ?[ap]m)?\s*on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  // “Handing-in date: on or before 14 June.”
+  if (/^\W*(?:handing[- ]in|submission|hand-?in|delivery) date\s*[:|]\s*(?:on or before|no later than|at the latest|by)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'due';
   // “Opening of the hand-in period: 1 June”; “I want it on 8 February”.
   if (/^\W*(?:opening|start|beginning) of (?:the )?(?:hand-?in|submission|upload)(?: period| window| phase)?\s*[:|–]\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
