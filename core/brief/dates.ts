@@ -38,6 +38,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };
   // “On 5 March (not 26 February), still at 16:00”.
   clause = { ...clause, text: clause.text.replace(/\((?:and )?not (?:on )?(?:\w+day,? )?(?:the )?\d{1,2}(?:st|nd|rd|th)?(?: of)? [A-Z][a-z]+(?: 20\d\d)?\)/g, (s) => ' '.repeat(s.length)) };
+  // “Next week – Thursday 4 March”: the date says which day that is.
+  if (/ week\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(?:next|this|the coming|the following) week\s*[–,(-]\s*(?=(?:on )?\w+day\b)/gi, (s) => ' '.repeat(s.length)) };
   // “At 17h00”.
   clause = { ...clause, text: clause.text.replace(/(?<![\w.:])([01]?\d|2[0-3])[hH]([0-5]\d)(?![\w:])/g, '$1:$2') };
   // “21 April 2027 – 14.00 hrs” is no stretch of time.

@@ -147,6 +147,8 @@ export function readLate(clauses: Clause[]): LateRead {
     // “If you miss the deadline, you can still hand in within five days.” “Lateness of up to one hour; after that, work isn't accepted.”
     for (const m of matchesIn(clause, new RegExp(`\\bif you (?:miss|overrun) the (?:deadline|due date)[^.;]{0,20}\\b(?:can|may) (?:still )?(?:hand (?:it )?in|submit|upload)(?: it| your \\w+)? (?:within|for|up to) (?:(a|one|two) weeks?|${small} (?:calendar |working )?days)\\b`, 'gi'))) cut(m[1] ? 7 * numberWords[m[1].toLowerCase()]! : numberWords[m[2]!.toLowerCase()] ?? Number(m[2]), m);
     for (const m of matchesIn(clause, /\b(?:lateness|late|delay) (?:of )?up to (?:one hour|an hour|\d{1,2} (?:minutes|hours))\b/gi)) if (/^\W*after (?:that|this),? (?:work|submissions?|essays?|papers?|nothing|it)\b[^.]{0,10}(?:\bnot\b|n['’]t\b|\bnothing\b)[^.]{0,10}\b(?:accepted|marked|read|graded|taken)/i.test(clauses[clauses.indexOf(clause) + 1]?.text ?? '')) cut(0, m);
+    // “Late submission: up to 24 hours: mark reduced by 10 points; later: mark of 0”.
+    for (const m of matchesIn(clause, /^\W*late\b[^:]{0,24}:\s*(?:up to|within) (24|48|72) (?:h|hrs|hours)\s*:?\s*[^.;]{0,24}\b(?:reduced|lowered|minus|less|down)\b[^.;]{0,8}?(\d{1,2}) ?(?:%|per ?cent|percentage points|points|marks)/gi)) if (/^\W*(?:later|after (?:that|this)|thereafter|beyond)\s*:?\s*(?:a )?(?:mark of |grade of )?(?:0|zero|nothing|not accepted|fail)/i.test(clauses[clauses.indexOf(clause) + 1]?.text ?? '')) { if (!out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(Number(m[1]) / 24, m); if (m[1] === '24' && out.percentPerDay.length === 0) out.percentPerDay.push({ value: Number(m[2]), start: m.at, end: m.to, override }); }
     // “After that, submissions are closed.”
     for (const m of matchesIn(clause, /^\W*after (?:that|this|then),? (?:all )?(?:submissions?|uploads?|hand-?ins?) (?:is|are|will be) (?:closed|shut|locked|impossible|not possible|disabled)\b/gi)) if (!/\b(?:late|lose|penal\w*|deduct\w*)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(0, m);
     // “No late problem sets.”
@@ -173,7 +175,7 @@ export function readLate(clauses: Clause[]): LateRead {
     // “Essays that are late will not be marked.”
     for (const m of matchesIn(clause, /\b(?:essays?|papers?|reports?|assignments?|work|submissions?|files?|scripts?) that (?:are|is|come in|comes in|arrive|arrives) late (?:will|are|is|can|may) ?not (?:be )?(?:marked|graded|accepted|read|considered|assessed)\b/gi)) cut(0, m);
     // “5 % per 24 hours, up to a maximum of 5 days”.
-    for (const m of matchesIn(clause, new RegExp(`\\b(?:per|each|every) (?:\\w+ )?(?:day|24 hours|24-hour period)\\b[^.;]{0,24},? (?:up )?to a maximum of ${small} (?:calendar |working )?days\\b`, 'gi'))) if (!out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    for (const m of matchesIn(clause, new RegExp(`\\b(?:per|each|every) (?:\\w+ )?(?:day|24 hours|24-hour period)\\b[^.;]{0,24},? (?:(?:up )?to a maximum of|max(?:imum)?\\.?(?: of)?) ${small} (?:calendar |working )?days\\b`, 'gi'))) if (!out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     // “Nothing after Thursday 10 am.”
     for (const m of matchesIn(clause, /^\W*(?:nothing|no (?:uploads?|submissions?|files?|work|papers?)) after (?:\w+day,? )?(?:\d{1,2}(?:[:.]\d{2})? ?[ap]\.?m|\d{1,2}[:.]\d{2}|noon|midnight)\b/gi)) cut(0, m);
     // “After this the upload is shut.”

@@ -123,6 +123,8 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
   const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}|${mark}|${literal})`;
   const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?(?:followed by\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
   if (!m || !new RegExp(detail, 'i').test(m[0])) return null;
+  // “It should contain your family name and the word “semantics””: in which order is not said.
+  if (/\b(?:contains?|includes?)\b[^.;:]{0,14}$/i.test(clause.text.slice(0, m.index)) && !new RegExp(`${mark}|followed by|then|plus|\\+|[_-]`, 'i').test(m[0])) return null;
   // “Your surname, your first name and the words “policy brief”, separated by underscores”.
   const between = /^[,\s]*(?:all )?(?:separated|joined|connected|linked) by (?:an? |single )?(underscore|hyphen|dash|full stop)(?:s|es)?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[1]?.toLowerCase();
   let joined = '', marks = false, fields = 0, plain = 0;

@@ -171,5 +171,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Filename = course code + your initials + "essay".', { 'naming.pattern': 'course code + your initials + "essay"', 'naming.mustContain': ['initials', 'courseCode'] }],
   [`You'll write the biography of one object (2,000 to 2,500 words, plus at least three images).`, { 'limits.minWords': 2000, 'limits.maxWords': 2500 }],
   ['File: PDF portfolio or ZIP; 150 MB tops', { documents: [{ label: 'Portfolio', types: ['zip', 'pdf'] }], 'limits.maxBytes': 150000000 }],
+  ['I prefer PDF, but Word will do.', { documents: [{ label: null, types: ['pdf', 'docx'] }] }],
+  ['The file name should contain your family name and the word "semantics".', { 'naming.mustContain': ['surname'] }],
 ];
 test.each(sentences)('%s', expectSettled);

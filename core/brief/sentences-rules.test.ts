@@ -127,5 +127,10 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['This assessment is exempt from anonymous marking.', { anonymous: false }],
   [`No marks are deducted for lateness of up to one hour; after that, work isn't accepted.`, { 'late.cutoffDays': 0 }],
   ['How many times: 1', { 'attempts.allowed': 1 }],
+  ['Late submission: up to 24 hours: mark reduced by 10 percentage points; later: mark of 0', { 'late.percentPerDay': 10, 'late.cutoffDays': 1 }],
+  ['Number of attempts in the submission area: unlimited up to the deadline (last one is marked)', { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest' }],
+  [`Please don't forget to write your name, matriculation number, and the name of your programme on the first page.`, { anonymous: false }],
+  ['Multiple submissions: allowed before the deadline; the newest one overrides the earlier ones', { 'attempts.keeps': 'latest' }],
+  ['Late: 10% per 24 hours, maximum 3 days', { 'late.percentPerDay': 10, 'late.cutoffDays': 3 }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -639,5 +639,7 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Part 1 is due 1 March, Part 2 on 1 April and Part 3 on 1 May 2027, always at 18:00.', { parts: [{ label: 'Part 1', opens: null, due: '2027-03-01T18:00:00' }, { label: 'Part 2', opens: null, due: '2027-04-01T18:00:00' }, { label: 'Part 3', opens: null, due: '2027-05-01T18:00:00' }] }],
   ['Milestone 1: 12 Feb; Milestone 2: 12 Mar; Milestone 3: 16 Apr 2027 (all 23:59).', { parts: [{ label: 'Milestone 1', opens: null, due: '2027-02-12T23:59:00' }, { label: 'Milestone 2', opens: null, due: '2027-03-12T23:59:00' }, { label: 'Milestone 3', opens: null, due: '2027-04-16T23:59:00' }] }],
   ['Weeks 1-6 reflections due 19 March 2027; weeks 7-12 reflections due 30 April 2027.', { parts: [{ label: 'Weeks 1-6 reflections', opens: null, due: '2027-03-19' }, { label: 'weeks 7-12 reflections', opens: null, due: '2027-04-30' }] }],
+  [`It's due next week – Thursday 4 March 2027, no later than 10 in the morning.`, { due: '2027-03-04T10:00:00' }],
+  ['Submission: by noon (Mountain Time) on Friday, Mar 26, 2027 via PSY 302 > Assignments > Lab Report (final)', { place: 'PSY 302 > Assignments > Lab Report (final)', due: '2027-03-26T12:00:00-06:00', timeZone: 'America/Denver' }],
 ];
 test.each(sentences)('%s', expectSettled);
