@@ -132,5 +132,13 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   [`Please don't forget to write your name, matriculation number, and the name of your programme on the first page.`, { anonymous: false }],
   ['Multiple submissions: allowed before the deadline; the newest one overrides the earlier ones', { 'attempts.keeps': 'latest' }],
   ['Late: 10% per 24 hours, maximum 3 days', { 'late.percentPerDay': 10, 'late.cutoffDays': 3 }],
+  ['You will have to confirm that you wrote the paper yourself.', { declaration: true }],
+  ['All texts are compared with the database of the university library.', { similarityChecked: true }],
+  ['No similarity check will be made.', { similarityChecked: false }],
+  ['Papers are graded anonymously; remove your name from the document properties as well.', { anonymous: true }],
+  ['Students submit under their own names.', { anonymous: false }],
+  ['Your first submission is final.', { 'attempts.allowed': 1 }],
+  [`Once uploaded, files can't be deleted, but you can upload a corrected version which will then be the one that counts.`, { 'attempts.keeps': 'latest' }],
+  [`10% is taken off the mark if you're late, plus another 10% for every full day.`, { 'late.percentPerDay': 10 }],
 ];
 test.each(sentences)('%s', expectSettled);
