@@ -277,6 +277,10 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^\W*(?!(?:reading|notes|handouts?|slides|examples?|samples?|templates?|available|if|not)\b)[\p{L}][\p{L} -]{2,40} as (?:an? |one )?$/iu.test(text.slice(0, at - clause.start)) && /^\s*,/.test(text.slice(to - clause.start))) return true;
   // “Due by noon, on paper in class or as PDF/DOCX on the course page”; “Attach: employer's certificate (PDF or JPG)”.
   if (/^\W*due\b[^.;]*\bor as (?:an? )?(?:PDF\/)?$/i.test(text.slice(0, at - clause.start)) || /^\W*attach(?:ed|ment)?\s*:/i.test(text)) return true;
+  // “By the same time, email a PDF to me.” “The handbook (PDF) can be downloaded.”
+  if (/(?:^|[,;.]|\b(?:and|then|please|time)\b)\s*,? e-?mail (?:me |us )?(?:an? |one |your |the |it as (?:an? )?)(?:\w+ ){0,2}$/i.test(text.slice(0, at - clause.start))) return true;
+  if (/^\W*(?:the |your )?(?:tutors?|markers?|lecturers?|examiners?|office|I|we)(?:['’]ll| will) (?:e-?mail|send|return|hand|give|post)\b/i.test(text)) return false;
+  if (/^\)? (?:can|may) be (?:downloaded|found|printed|picked up)\b/i.test(text.slice(to - clause.start))) return false;
   // “Still 1500–2000 words, still PDF”.
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.
@@ -287,5 +291,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\bpdf\b[^()]{0,14}\((?:typed|written|typeset|prepared|made) (?:up )?(?:in|with)\b[^()]*$/i.test(text.slice(0, at - clause.start))) return false;
   // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
   if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,20}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
-  return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

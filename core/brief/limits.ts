@@ -248,7 +248,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
   // “The syllabus says 5 pages; the assignment page states 6 pages.”
-  for (const m of matchesIn(clause, new RegExp(`\\b(?:page|sheet|brief|handbook|syllabus|guide|site|website|document|form|calendar) (?:states|says|gives|has|lists|shows)(?: (?:a limit of|that it is|it is))?\\s+${n}\\s?${unit}`, 'gi'))) if (!found.some((f) => f.start < m.to && m.at < f.end)) push(max, numberOf(m[1]!), m);
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:page|sheet|brief|handbook|syllabus|guide|site|website|document|form|calendar) (?:states|says|gives|has|lists|shows)(?: (?:a limit of|that it is|it is))?\\s+${n}\\s?${unit}\\b(?!\\s+(?:are|is|should|will|would|may|can))`, 'gi'))) if (!found.some((f) => f.start < m.to && m.at < f.end)) push(max, numberOf(m[1]!), m);
   // “No more than 5,000 and no fewer than 4,500 words.”
   for (const m of matchesIn(clause, new RegExp(`\\bno more than\\s+${n}\\s?(?:${unit}\\s+)?(?:and|but|nor|or) (?:no|not) (?:fewer|less) than\\s+${n}\\s?${unit}`, 'gi'))) if (!found.some((f) => f.field === max)) push(max, numberOf(m[1]!), m);
   // “The minimum is 1,800 words; there is no maximum.”
