@@ -77,7 +77,9 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     // “… is changed from 10:00 to 14:00 on 21 May”: the first no longer holds.
     .replace(/(\b(?:changed|moved|postponed|brought forward) )(from \d{1,2}[:.]\d{2}(?: ?[ap]m)? to)(?= \d{1,2}[:.]\d{2})/gi, (_, word: string, old: string) => word + ' '.repeat(old.length))
     // The library takes 24:00 for no time at all, and the date with it; it is read below.
-    .replace(/\b24[:.]00\b/g, '     ');
+    .replace(/\b24[:.]00\b/g, '     ')
+    // And “one minute to midnight” for today's.
+    .replace(/\b(?:one|a|two|five|ten|\d{1,2})(?: minutes?)? (?:before|to) midnight\b/gi, (s) => ' '.repeat(s.length));
   const reference = { instant: now.toJSDate(), timezone: 0 };
   // “December 10” is a year to the library's British reading; where no numeric date is near, the American one takes the same dates.
   const monthFirst = /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? +\d{1,2}\b(?!(?:st|nd|rd|th)|[:.]\d)/i.test(source) && !/\d{1,2}[/.]\d{1,2}[/.]\d{2,4}/.test(source);
@@ -208,7 +210,7 @@ interface TimeOfDay { hour: number; minute: number; second: number; nextDay: boo
 function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, from: number, to: number, least: number, most: number): TimeOfDay | null {
   const base = Math.max(least, from - 45, 0), around = { text: clause.slice(base, Math.min(most, to + (clause.includes('|') ? 90 : 40))), base };
   // “Five to midnight”.
-  const shortly = /\b(two|five|ten|fifteen|a quarter|twenty|half an hour|\d{1,2})(?: minutes?)? (?:before|to) (midnight|noon)\b/i.exec(around.text), short = shortly ? { two: 2, five: 5, ten: 10, fifteen: 15, 'a quarter': 15, twenty: 20, 'half an hour': 30 }[shortly[1]!.toLowerCase()] ?? Number(shortly[1]) : 0;
+  const shortly = /(?<!\b(?:from|between) )\b(two|five|ten|fifteen|a quarter|twenty|half an hour|\d{1,2}(?= minutes?))(?: minutes?)? (?:before|to) (midnight|noon)\b/i.exec(around.text), short = shortly ? { two: 2, five: 5, ten: 10, fifteen: 15, 'a quarter': 15, twenty: 20, 'half an hour': 30 }[shortly[1]!.toLowerCase()] ?? Number(shortly[1]) : 0;
   if (shortly && short > 0 && short < 60) return { hour: /^m/i.test(shortly[2]!) ? 23 : 11, minute: 60 - short, second: 0, nextDay: false, offset: null, start: around.base + shortly.index, end: around.base + shortly.index + shortly[0].length };
   const minute = /\b(?:one|a|1) minute (?:before|to) midnight\b/i.exec(around.text);
   if (minute) return { hour: 23, minute: 59, second: 0, nextDay: false, offset: null, start: around.base + minute.index, end: around.base + minute.index + minute[0].length };

@@ -205,5 +205,10 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Papers on stylistics: MLA publishes a handbook, follow it if you like.', {}],
   ['Names of files on the server must not be changed.', {}],
   ['Week 8 starts on 1 March 2027.', {}],
+  [`If the PDF isn't readable, it can't be marked.`, {}],
+  ['Submit your reflective statement (max. 800 words) in Word.', { documents: [{ label: 'Reflective statement', types: ['docx'] }], 'limits.maxWords': 800 }],
+  ['Your first draft is not graded; the final version is.', {}],
+  ['Each team member signs the report; the marker knows who wrote which part.', {}],
+  ['No late nights: start early.', {}],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -641,5 +641,9 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Weeks 1-6 reflections due 19 March 2027; weeks 7-12 reflections due 30 April 2027.', { parts: [{ label: 'Weeks 1-6 reflections', opens: null, due: '2027-03-19' }, { label: 'weeks 7-12 reflections', opens: null, due: '2027-04-30' }] }],
   [`It's due next week – Thursday 4 March 2027, no later than 10 in the morning.`, { due: '2027-03-04T10:00:00' }],
   ['Submission: by noon (Mountain Time) on Friday, Mar 26, 2027 via PSY 302 > Assignments > Lab Report (final)', { place: 'PSY 302 > Assignments > Lab Report (final)', due: '2027-03-26T12:00:00-06:00', timeZone: 'America/Denver' }],
+  ['Write a personal statement of no more than 500 words and submit it as a PDF by 5 May 2027.', { documents: [{ label: 'Statement', types: ['pdf'] }], 'limits.maxWords': 500, due: '2027-05-05' }],
+  ['The deadline is five to midnight on 5 May 2027.', { due: '2027-05-05T23:55:00' }],
+  ['Submit by 11:59 pm, i.e. one minute to midnight, on 5 May 2027.', { due: '2027-05-05T23:59:00' }],
+  ['Submission closes 5 minutes before noon on 5 May 2027.', { due: '2027-05-05T11:55:00' }],
 ];
 test.each(sentences)('%s', expectSettled);
