@@ -32,7 +32,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
   text = text.replace(/\S+\.\w{2,4} \((?:automatically )?renamed (?:by [a-z ]{2,20} )?from ([^()\n]{3,120}\.\w{2,4})\)/gi, '$1')
     .replace(/(\.\w{2,4}) \((?:automatically )?(?:re)?named (?:by [a-z ]{2,20} )?(?:to|as) [^()\n]{3,120}\)/gi, '$1');
   // “report.pdf (replaces report_v1.pdf)”: what it took the place of did not arrive now.
-  text = text.replace(/\((?:this )?(?:replac(?:es|ing)|instead of|supersed(?:es|ing)|previously|formerly|was)\b:?\s[^()\n]{3,160}\)/gi, '');
+  text = text.replace(/\((?:this )?(?:replac(?:es|ing)|instead of|supersed(?:es|ing)|previously|formerly|was)\b:?\s[^()\n]{3,160}\.\w{2,5}\s*\)/gi, '');
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, expectedNames, zone, nowIso);
@@ -196,11 +196,13 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
   if (/\b(?:received|hold|got|stored)\s+(?:0|no|zero)\s+(?:files?|documents?)\b/i.test(text)) return 'failed';
   // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
-  const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still )?(?:missing|outstanding|awaited|absent|nothing received|none)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
+  const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still )?(?:missing|outstanding|awaited|absent|nothing received)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
   if (text.split('\n').some((l) => turnedAway.test(l))) return 'failed';
   if (rows.some((r) => /^(?:type|kind)(?: of (?:submission|hand-?in))?$/i.test(r.label) && /^draft\b/i.test(r.value))) return 'draft';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
-  if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go)|next step\b[^\n]{0,40}\bto (?:complete|finish|finali[sz]e|send|submit|hand in)|(?:press|click|choose|select) (?:on )?[“"‘'][^”"’'\n]{2,30}[”"’'] to (?:complete|finish|finali[sz]e|send|submit|hand (?:it )?in))\b/i.test(text)) return 'draft';
+  if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
+  // “Press “Hand in” to complete.”: of the hand-in itself, not of a form that comes after it.
+  if (/\b(?:press|click|choose|select) (?:on )?[“"‘'][^”"’'\n]{2,30}[”"’'] to (?:complete|finish|finali[sz]e|send|submit|hand in)(?: (?:it|(?:your|the) (?:submission|hand-?in|paper|work|file)))?(?: in)?\s*(?:[.!]|$)/im.test(text)) return 'draft';
   if (/\b(?:could not be (?:opened|read|converted|received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
@@ -218,7 +220,7 @@ function statedCount(text: string, rows: Row[]): number | null {
   const m = /\b(\d{1,2}|one|two|three|four)\s+(?:of\s+(?:your\s+|the\s+)?(?:\d+|two|three|four|five)\s+)?(?:files?|documents?)\s+(?:(?:was|were|has been|have been)\s+)?(?:received|submitted|stored|uploaded|accepted)\b/i.exec(text);
   const words: Record<string, number> = { one: 1, two: 2, three: 3, four: 4 };
   // “You handed in 1 of 2 documents.”
-  const part = /\b(?:handed in|submitted|uploaded|sent|received|got|have|hold|with us|documents?|files?)\b[:\s]+(\d{1,2}|one|two|three|four) (?:of|out of) (?:your |the )?(?:\d{1,2}|two|three|four|five)(?: (?:files?|documents?))?\b(?!\s*(?:MB|KB|pages|attempts?))/i.exec(text);
+  const part = /\b(?:handed in|submitted|uploaded|sent|received|got|have|hold)\b[:\s]+(\d{1,2}|one|two|three|four) (?:of|out of) (?:your |the )?(?:\d{1,2}|two|three|four|five) (?:files?|documents?)\b/i.exec(text) ?? /^\W*(?:documents?|files?)[^\S\n]*:[^\S\n]*(\d{1,2}|one|two|three|four) (?:of|out of) (?:\d{1,2}|two|three|four|five)\s*$/im.exec(text);
   if (!m && part) return words[part[1]!.toLowerCase()] ?? Number(part[1]);
   return m ? words[m[1]!.toLowerCase()] ?? Number(m[1]) : null;
 }

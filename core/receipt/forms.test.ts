@@ -31,6 +31,9 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'You handed in 1 of 2 documents.\nReceipt 5512\n{file} - received 15 March 2027 16:12 GMT\nappendix.pdf - missing', { id: '5512' }],
   ['refuted', 'Receipt 5512\nUploaded: 15 March 2027 16:12 GMT\nFile: {file}\nNext step: press "Hand in" to complete.', { id: '5512' }],
   ['confirmed', 'Receipt 5512\nReceived: 15 March 2027 16:12 GMT\nFile: {file}\nNext step: wait for your similarity score.', { id: '5512' }],
+  ['confirmed', 'Receipt 5513\nReceived: 15 March 2027 16:12 GMT\nFile: {file}\nNext step: press "Survey" to send your feedback on the course.', { id: '5513' }],
+  ['confirmed', 'Receipt 5514\nFile: {file} (was received on 15 March 2027 at 16:12 GMT)', { id: '5514', receivedAt: '2027-03-15T16:12:00+00:00' }],
+  ['confirmed', 'Receipt 5515\nReceived: 15 March 2027 16:12 GMT\n{file} | none | {bytes} bytes\nSubmitted 1 of 3 times', { id: '5515' }],
   // What was tried twice, kept in versions, or said with few words.
   ['confirmed', 'Order of events\n15 Mar 2027 16:08:02  upload started  {file}\n15 Mar 2027 16:08:40  upload failed (connection lost)\n15 Mar 2027 16:11:05  upload started  {file}\n15 Mar 2027 16:11:22  upload complete {bytes} bytes\n15 Mar 2027 16:11:30  submitted, reference R-77120', { id: 'R-77120', receivedAt: '2027-03-15T16:11:30+00:00' }],
   ['refuted', 'Order of events\n15 Mar 2027 16:08:02  upload started  {file}\n15 Mar 2027 16:08:40  upload failed (connection lost)\nReference R-77121', { id: 'R-77121' }],

@@ -54,7 +54,7 @@ describe('how the text is set', () => {
 });
 
 test('headings by the outline level of their styles or their own, by a style’s name, and how many words stand below each', async () => {
-  const styles = '{\\stylesheet{\\s0 Normal;}{\\s1\\outlinelevel0\\b Title of mine;}{\\s2 heading 2;}{\\s3\\outlinelevel9 Body Text;}}';
+  const styles = '{\\stylesheet{\\s0 Normal;}{\\s1\\outlinelevel0\\b Title of mine;}{\\s2 heading 2;}{\\cs4 Heading 1 Char;}{\\s3\\outlinelevel9 Body Text;}}';
   const body = ['\\pard\\s1 Methods\\par', '\\pard\\s2 Cores\\par', '\\pard\\s3 Four cores{\\footnote a note} were taken.\\par', '\\pard\\outlinelevel0 Results\\par', '\\pard\\s3 Heading 3 is only a word here.\\par', '\\pard\\s1 Discussion'].join('');
   expect((await facts(body, styles)).headings).toEqual([{ text: 'Methods', level: 1, words: 0 }, { text: 'Cores', level: 2, words: 4 }, { text: 'Results', level: 1, words: 7 }, { text: 'Discussion', level: 1, words: 0 }]);
   expect((await facts('\\pard Methods\\par Four cores were taken.')).headings).toEqual([]);

@@ -108,7 +108,7 @@ function rtfToText(source: string): RtfText {
     if (pending > 0) { const n = Math.min(pending, run ? value.length : 1); pending -= n; value = run ? value.slice(n) : ''; }
     if (state.skip === 'colortbl') { for (const sign of value) if (sign === ';') { colours.push(parts.some((c) => c !== undefined) ? [0, 1, 2].map((i) => (parts[i] ?? 0).toString(16).padStart(2, '0')).join('') : null); parts = []; } return; }
     if (state.skip === 'fonttbl') { faces.set(face, `${faces.get(face) ?? ''}${value.replaceAll(';', '')}`); return; }
-    if (state.skip === 'stylesheet') { const named = /^\s*heading (\d)/i.exec(value)?.[1]; if (named) levels.set(style, Number(named)); }
+    if (state.skip === 'stylesheet') { const named = /^\s*heading (\d)\s*;?\s*$/i.exec(value)?.[1]; if (named) levels.set(style, Number(named)); }
     if (state.skip) { buffer += value; return; }
     const { look } = state;
     if (look.hidden || look.deleted) { if (value.trim()) addApart(look.deleted ? 'deletedText' : 'hidden', value); return; }
