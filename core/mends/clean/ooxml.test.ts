@@ -25,7 +25,7 @@ test('pictures and objects that were deleted go from the package with what names
   const bytes = plantedDocx('<w:p><w:r><w:drawing><a:blip xmlns:a="urn:a" r:embed="rId7"/></w:drawing></w:r></w:p>', {
     'word/media/shown.jpg': picture, 'word/media/deleted.jpg': picture, 'word/media/stray.jpg': picture, 'word/embeddings/stray.bin': new Uint8Array([1, 2, 3]), 'word/diagrams/drawing1.xml': '<d/>',
     'word/settings.xml': wordPart('settings', '<w:zoom w:percent="90"/>'), 'word/footnotes.xml': wordPart('footnotes', `<w:footnote w:id="2">${inParagraph(wordRun('a note'))}</w:footnote>`),
-    'word/_rels/document.xml.rels': `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${relation('rId7', 'image', 'media/shown.jpg')}${relation('rId8', 'image', 'media/deleted.jpg')}${relation('rId9', 'settings', 'settings.xml')}${relation('rId10', 'diagramDrawing', 'diagrams/drawing1.xml')}</Relationships>`,
+    'word/_rels/document.xml.rels': `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${relation('rId7', 'image', 'Media/Shown.jpg')}${relation('rId8', 'image', 'media/deleted.jpg')}${relation('rId9', 'settings', 'settings.xml')}${relation('rId10', 'diagramDrawing', 'diagrams/drawing1.xml')}</Relationships>`,
   });
   const { bytes: cleaned, proof } = await cleanFile({ name: 'a.docx', path: 'a.docx', bytes }, {}), pack = new Package(cleaned);
   expect(pack.names().filter((n) => /media|embeddings|diagrams|settings|footnotes/.test(n)).sort()).toEqual(['word/diagrams/drawing1.xml', 'word/footnotes.xml', 'word/media/shown.jpg', 'word/settings.xml']);

@@ -24,7 +24,8 @@ const leftover = /(?:^|\/)(?:media|embeddings|activeX|charts|diagrams|ink)\/|\.(
 
 /** Parts of an OOXML package that nothing leads to any more: pictures and objects that were deleted, and what hangs on them. */
 export function unreachableParts(pack: Package): Set<string> {
-  const names = new Set(pack.names()), reached = new Set(['[Content_Types].xml']), open = [''];
+  // Names of parts are the same in capitals and small letters (ECMA-376-2, 6.2.2.3).
+  const names = new Set(pack.names()), written = new Map(pack.names().map((name) => [name.toLowerCase(), name])), reached = new Set(['[Content_Types].xml']), open = [''];
   for (let part = open.pop(); part !== undefined; part = open.pop()) {
     const cut = part.lastIndexOf('/') + 1, base = part.slice(0, cut), relations = `${base}_rels/${part.slice(cut)}.rels`, xml = names.has(relations) ? pack.text(relations) : null;
     if (xml === null) continue;
@@ -32,8 +33,8 @@ export function unreachableParts(pack: Package): Set<string> {
     const own = /\.(?:xml|vml)$/i.test(part) ? pack.text(part) : null;
     for (const [tag] of xml.matchAll(tagOf)) {
       if (/TargetMode\s*=\s*["']External/.test(tag) || isUnused(tag, own)) continue;
-      const to = resolvePart(base, decoded(attribute(tag, 'Target')));
-      if (names.has(to) && !reached.has(to)) { reached.add(to); open.push(to); }
+      const to = written.get(resolvePart(base, decoded(attribute(tag, 'Target'))).toLowerCase());
+      if (to !== undefined && !reached.has(to)) { reached.add(to); open.push(to); }
     }
   }
   // A package whose root leads nowhere is not read by its relationships: all of it stays.
