@@ -41,6 +41,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:at|by) the end of (?:the |our |your )?(?:module|course|term|semester|unit|block|project)\s*\(?\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,12}\)?,? (?:you|we|each of you|everyone) (?:then )?(?:must |should |will |have to )?(?:upload|submit|hand in|send)\b/i.test(after)) return 'due';
   // “Papers submitted on May 11 will lose 10 points.”
   if (/\b(?:submitted|handed in|received|uploaded|arriving|turned in) on\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}\b(?:los\w+|cost\w*|minus|(?:is|are|will be) (?:capped|penali[sz]ed|marked down|deducted))\b/i.test(after)) return 'other';
+  // “The brief circulated on 1 February”.
+  if (/\b(?:circulated|distributed|handed out|sent out|e-?mailed|posted|issued|published)(?: to you)? (?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:brief|sheet|handbook|version|document|guide|instructions|notice|e-?mail|letter|information)\b[^.;]{0,14}\b(?:circulated|distributed|handed out|sent out|e-?mailed|posted|issued|published)\b/i.test(before)) return 'other';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”

@@ -225,13 +225,15 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/^\W*(?:and |but )?after\s*(?:\w+day,?\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s*)?$/i.test(lead.replace(/^.*[;.]\s/, '')) && /^[^.;]{0,24}\b(?:(?:I|we) (?:can(?:not|['’]t| no longer)|do(?: not|n['’]t)|will not|won['’]t|no longer) (?:accept|take|mark|grade|read)|nothing (?:is|will be) (?:accepted|taken|marked)|it (?:is|will) (?:not|no longer) (?:be )?(?:accepted|possible))\b/i.test(text.slice(date.end, clause.end))) return true;
   // “I do not accept papers after May 5.”
   if (/\b(?:(?:do|will|can|does) ?(?:not|n['’]t)|won['’]t|cannot|can['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “Mark capped at 40 % up to 21 May 2027; thereafter fail.”
+  if (/\b(?:capped|penal\w+|deduct\w*)\b[^.;]{0,24}\b(?:up to|until|till)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^[^.]{0,24}\b(?:thereafter|after (?:that|this)|afterwards|then|later)\b[^.]{0,24}\b(?:fail\w*|zero|0|nothing|no marks|not )/i.test(text.slice(date.end))) return true;
   // “Late submission (with penalty) until: …”, “handed in late but before 9 March”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\b[^.;:]{0,30}\b(?:until|till|up to|no later than)\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead) || /\blate\b[^.;]{0,8}\bbut(?: before)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;
   if (before && /^\W*late\b[^:]{0,20}:/i.test(before.text) && /^\W*(?:and )?(?:the \w+ )?(?:closes?|shuts?|locks?|ends?)(?: for good| finally| completely)?\s*(?:on\s+|at\s+)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (before && /\b(?:late|capped|penal\w+|received after|if you miss it|per day|a day)\b/i.test(before.text) && /^\W*(?:and |but )?(?:(?:nothing|none|no \w+) (?:(?:is |are |will be )?(?:accepted|received|taken|marked) |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
   if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:at \S+ )?(?:(?:is|are|will be) given |(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
-  return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|taken|marked) after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:not|none|nothing|closed) after|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
+  return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|received|taken|marked)(?: at all)? after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:not|none|nothing|closed) after|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 
 const itemName = /^[\s,;]*(?:and |then )?(?:the )?((?!(?:deadline|due|submission|submit|open|opens|opening|close|closes|closing|from|until|feedback|start|end|hand|window|available|release|issued|it|this|please|both|all|date|dates|the|new|old)\b)\p{L}[\p{L}-]{3,24}(?: [\p{L}-]{3,20})?)\s*(?:\([^()]*\)\s*)?(?:by|until|due(?: by| on)?|:|–)\s*(?:\w+day,?\s*)?[^\n]{0,3}$/iu;
@@ -255,6 +257,8 @@ function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause)
   if (bySurname) return bySurname;
   // “Exposé (max. 3 pages) by 15 December, term paper (15–20 pages) by 28 February”: every date of the sentence with a name before it.
   if (dates.length > 1) { const names = dates.map((d, k) => itemName.exec(clause.text.slice((k > 0 ? dates[k - 1]!.end : clause.start) - clause.start, Math.max(0, d.start - clause.start + 3)))?.[1]); if (names.every((n) => n !== undefined) && new Set(names).size === names.length) return names[i]!; }
+  // “RP1 is due 19 February, RP2 12 March, RP3 9 April”.
+  if (dates.length > 1) { const codes = dates.map((d, k) => /\b([A-Z]{1,4}\d{1,2})(?: is| are)?(?: due)?(?: on| by)?:?\s*(?:\w+day,?\s*)?$/.exec(clause.text.slice((k > 0 ? dates[k - 1]!.end : clause.start) - clause.start, d.start - clause.start))?.[1]); if (codes.every((c) => c !== undefined) && new Set(codes).size === codes.length) return codes[i]!; }
   const own = nearest(labels.filter((l) => l.at >= from && l.at < date.start));
   if (own) return own.text;
   if (dates.length === 1) return labels[0]?.text ?? null;

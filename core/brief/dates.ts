@@ -77,7 +77,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     // “… is changed from 10:00 to 14:00 on 21 May”: the first no longer holds.
     .replace(/(\b(?:changed|moved|postponed|brought forward) )(from \d{1,2}[:.]\d{2}(?: ?[ap]m)? to)(?= \d{1,2}[:.]\d{2})/gi, (_, word: string, old: string) => word + ' '.repeat(old.length))
     // The library takes 24:00 for no time at all, and the date with it; it is read below.
-    .replace(/\b24[:.]00\b/g, '     ')
+    .replace(/\b24(?:[:.]00\b|(?= Uhr\b| ?h\b))/g, (s) => ' '.repeat(s.length))
     // And “one minute to midnight” for today's.
     .replace(/\b(?:one|a|two|five|ten|\d{1,2})(?: minutes?)? (?:before|to) midnight\b/gi, (s) => ' '.repeat(s.length));
   const reference = { instant: now.toJSDate(), timezone: 0 };
@@ -216,6 +216,8 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   if (minute) return { hour: 23, minute: 59, second: 0, nextDay: false, offset: null, start: around.base + minute.index, end: around.base + minute.index + minute[0].length };
   const midnight = /\bmidnight\b/i.exec(around.text);
   if (midnight && !/\d{1,2}[:.]\d{2}/.test(around.text.replace(/\b(?:00[:.]00|12[:.]00\s?am|23[:.]59|24[:.]00)\b/i, ''))) return { hour: 0, minute: 0, second: 0, nextDay: true, offset: null, start: around.base + midnight.index, end: around.base + midnight.index + 8 };
+  const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
+  if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   if (parsed?.isCertain('hour')) {
     const offset = parsed.isCertain('timezoneOffset') ? parsed.get('timezoneOffset') : null;
     return { hour: parsed.get('hour')!, minute: parsed.get('minute') ?? 0, second: parsed.isCertain('second') ? parsed.get('second') ?? 0 : 0, nextDay: false, offset };
@@ -228,8 +230,6 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
   const clock = /\b(\d{1,2})(?:[:.](\d{2}))?\s?([ap])\.?m\b\.?|\b([01]?\d|2[0-4])[:.]([0-5]\d)(?::[0-5]\d)?\s?(?:h|hrs|hours|o['’]clock|Uhr)?\b(?![./]\d)|\b([01]?\d|2[0-4])()\s?(?:Uhr|h)\b|\b([01]\d|2[0-3])([0-5]\d)\s?(?:h|hrs|hours)\b|(?<=\)? (?:by|at|from|until|till|before) )([01]\d|2[0-3])([0-5]\d)\b(?=\s*(?:$|[,.;)]|on\b))|(?<=\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?,?\s+(?:\d{1,2}(?:st|nd|rd|th)?,?\s+)?)(0\d|1[0-8]|2[1-3])([0-5]\d)\b(?!\s?(?:words|pages))|(?<=\b20\d\d\s*,?\s+)([01]\d|2[0-3])([0-5]\d)(?= (?:UTC|GMT|BST|CES?T|EES?T|IST|SGT|HKT|JST|KST|AE[SD]T|NZ[SD]T|[ECMP][SD]?T|AoE)\b)/i.exec(around.text);
   const inWords = /\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) o['’]clock\b(?:\s(?:in the|at) (morning|afternoon|evening|night|noon))?/i.exec(around.text);
   if (inWords && (inWords[2] || /twelve/i.test(inWords[1]!))) { const hour = hours.indexOf(inWords[1]!.toLowerCase()) + 1; return { hour: (hour % 12) + (/morning/i.test(inWords[2] ?? '') ? 0 : 12), minute: 0, second: 0, nextDay: false, offset: null, start: around.base + inWords.index, end: around.base + inWords.index + inWords[0].length }; }
-  const spoken = /\b(\d{1,2})(?::(\d{2}))?\s(?:o['’]clock\s)?in the (morning|afternoon|evening)\b/i.exec(around.text);
-  if (spoken) return { hour: (Number(spoken[1]) % 12) + (/morning/i.test(spoken[3]!) ? 0 : 12), minute: Number(spoken[2] ?? 0), second: 0, nextDay: false, offset: null, start: around.base + spoken.index, end: around.base + spoken.index + spoken[0].length };
   // “… on 24 May (not on the 25th, as printed), by noon.”
   const trailing = clock ? null : /,\s*(?:both |all |still )?(?:by|at)\s+((?:12 )?noon|midday|\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m)\b\W*$/i.exec(clause.slice(Math.min(to, most)));
   if (trailing && most === clause.length && parsed) { const at = Math.min(to, most) + trailing.index + trailing[0].indexOf(trailing[1]!); return timeOf(null, clause, at, at, at, clause.length); }

@@ -40,7 +40,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “Spreadsheet: xlsx.”
   if (/^(?:spreadsheet|slide deck|presentation|slides)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /^\W*$/.test(before) && /^\s*:/.test(mention.clause.text.slice(mention.to - mention.clause.start))) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “- report.pdf (no more than 12 pages)”: an item of a list that is a file.
-  const item = /^[\s•▪◦*–-]*(?:\d{1,2}[.)]\s*)?([A-Za-z][A-Za-z-]{2,})\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b(?=\s*(?:\(|[–:-]|$))/i.exec(mention.clause.text);
+  const item = /^[\s•▪◦*–-]*(?:\(?(?:\d{1,2}|[a-h])[.)]\s*)?([A-Za-z][A-Za-z-]{2,})\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b(?=\s*(?:\(|[–:-]|$))/i.exec(mention.clause.text);
   if (item && item[0].length >= mention.to - mention.clause.start && item[0].length - (mention.to - mention.clause.start) < 2) return { label: item[1]!, at: mention.clause.start + item[0].indexOf(item[1]!) };
   // “Submit report.pdf and src.zip”: the names of files name the documents; elsewhere an ending says only the kind.
   if (/[\w>\])}]\.?$/.test(before) && (before.endsWith('.') || mention.clause.text[mention.at - mention.clause.start] === '.')) {
@@ -53,7 +53,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
   // “The dissertation (10,000 words, excluding references and appendices) … in PDF format”.
-  const plain = text.replace(/\([^()]*\b(?:excluding|excl|including|incl|not counting|without)\b[^()]*\)|\b(?:exclusive of|inclusive of|excluding|including|incl\.?|excl\.?|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
+  const plain = text.replace(/\([^()]*\b(?:excluding|excl|including|incl|not counting|without)\b[^()]*\)|[\w.+-]+@[\w.-]+|\b(?:exclusive of|inclusive of|excluding|including|incl\.?|excl\.?|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
   const nouns = [...plain.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
   // “The ethics form (template on the module page; Word)”.
   // “A proposal with annotated bibliography (500 words; PDF)”.
@@ -80,6 +80,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “PART 1 (data collection sheet): …”.
   const aside = m ? new RegExp(`\\(((?:[a-z][a-z-]* ){1,3}${noun})\\)\\s*:`).exec(text) : null;
   if (aside && m && aside.index < m.index && aside.index + aside[0].length >= m.index + m[0].length) return { label: aside[1]!, at: from + aside.index + 1 };
+  // “Group report, max 25 pages + appendices max 10 pages, PDF”: what is added is not the name.
+  const added = m && /^append/i.test(m[1]!) && /(?:\+|\bplus|\band)\s+(?:the |up to \d+ pages of )?$/i.test(plain.slice(0, m.index)) ? new RegExp(`^\\W*(${noun})\\b`, 'i').exec(text) : null;
+  if (added && added[0].length < m!.index) return { label: added[1]!, at: from + added[0].indexOf(added[1]!) };
   // “Report: max 20 pages + appendices (max 10 pages), PDF”: what the line is about stands before the colon.
   const lead = previousEnd === mention.clause.start ? new RegExp(`^\\W*(${noun}):\\s`, 'i').exec(text) : null;
   if (m && lead && m.index > lead[0].length && /^append/i.test(m[1]!)) return { label: lead[1]!, at: from + lead[0].indexOf(lead[1]!) };
@@ -88,7 +91,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “Attach the declaration as the last page of the PDF.”
   if (m && /\b(?:as|on|at|to|before|behind|after) (?:the |a )?(?:first|last|final|second|very first|very last|separate|beginning|end|front|back)?\s?(?:page |pages |end |beginning |front )?(?:of|in|inside|within) (?:the|your|this|that)(?: same| one)? $/i.test(text.slice(m.index + m[0].length))) return null;
   // “On paper and as a file”.
-  if (!m || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
+  if (!m || (/^sheet$/i.test(m[1]!) && /\b(?:on|see|as in|in) the $/i.test(text.slice(0, m.index))) || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   // “Your raw data as a spreadsheet” are the data.
   const as = /^(?:spread|work)?sheet$/i.test(m[1]!) ? new RegExp(`\\b(${noun})\\s+(?:as|in) (?:an? |the form of an? )?$`, 'i').exec(text.slice(0, m.index)) : null;
   if (as) return { label: as[1]!.trim(), at: from + as.index };
@@ -263,6 +266,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.
   if (/^\W*(?:\d{1,2}\s+)?(?!and\b|or\b|but\b|if\b|no\b)[\p{L}][\p{L} -]{2,30}[,(]\s*(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start)) && /^\W*\d/.test(text)) return true;
+  // “You are asked for (a) a video essay, MP4, and (b) a commentary, PDF”.
+  if (/\((?:a|i|1)\)\s[^()]*\((?:b|ii|2)\)\s/.test(text) && /\b(?:asked|required|expected|due)\b/i.test(text)) return true;
   // “1. Produce a PDF/A-2b version of the thesis.”
   if (/^\W*(?:\d{1,2}[.)]\s*)?(?:please )?(?:produce|create|generate|prepare|make)\s+(?:an? |one |the )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “What should it look like? It’s one PDF with a table of contents.”
@@ -276,7 +281,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   // “Report as PDF, max. 20 MB, max. 30 pages including appendices”.
   if (/^\W*(?!(?:reading|notes|handouts?|slides|examples?|samples?|templates?|available|if|not)\b)[\p{L}][\p{L} -]{2,40} as (?:an? |one )?$/iu.test(text.slice(0, at - clause.start)) && /^\s*,/.test(text.slice(to - clause.start))) return true;
   // “Due by noon, on paper in class or as PDF/DOCX on the course page”; “Attach: employer's certificate (PDF or JPG)”.
-  if (/^\W*due\b[^.;]*\bor as (?:an? )?(?:PDF\/)?$/i.test(text.slice(0, at - clause.start)) || /^\W*attach(?:ed|ment)?\s*:/i.test(text)) return true;
+  if (/^\W*due\b[^.;]*\b(?:or as (?:an? )?(?:PDF\/)?|electronically\b[^;]*[(,]\s*(?:(?:Word|PDF|DOCX) or )?)$/i.test(text.slice(0, at - clause.start)) || /^\W*attach(?:ed|ment)?\s*:/i.test(text)) return true;
   // “By the same time, email a PDF to me.” “The handbook (PDF) can be downloaded.”
   if (/(?:^|[,;.]|\b(?:and|then|please|time)\b)\s*,? e-?mail (?:me |us )?(?:an? |one |your |the |it as (?:an? )?)(?:\w+ ){0,2}$/i.test(text.slice(0, at - clause.start))) return true;
   if (/^\W*(?:the |your )?(?:tutors?|markers?|lecturers?|examiners?|office|I|we)(?:['’]ll| will) (?:e-?mail|send|return|hand|give|post)\b/i.test(text)) return false;

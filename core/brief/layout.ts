@@ -52,9 +52,9 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (atLeast(clause.text, m.at - clause.start, m.to - clause.start) || /\b(?:smaller than|at least)\s/i.test(m[0])) out.atLeast.add('fontSizePt');
       put(out.fontSizePt, value, m);
     }
-    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spac(?:ing|e)|interligne|interline|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at(?! least)|=|set to|to)?\s*(?:to |be |at least )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spac(?:ing|e)|interligne|interline|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at(?! least)|=|set to|to)?\s*(?:to |be |at least )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|(?<=(?:^|[;,(])\s*)lines (1[.,](?:15|25|5))(?=\s*(?:[;,)]|$))|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
       if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)\b(?!\s?(?:["”″]|inch|in\b|cm|mm|pt))/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)(?:[- ]spac(?:ed|ing))?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-      const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5] ?? m[6] ?? 'double').toLowerCase().replace(/-/g, ' ');
+      const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5] ?? m[6] ?? m[7] ?? 'double').toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b(?! and (?:\d|$))[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,(]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “…; footnotes 10 point, single spaced”.
       if (/(?:^|[;(]|, )\W*(?:and )?(?:quotation|footnote|endnote|bibliograph|reference list|table|caption|note)s?\b[^.;]{0,14}\d{1,2}[- ]?(?:pt|points?),? (?:and )?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
@@ -62,6 +62,9 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     }
     for (const m of [...matchesIn(clause, anyTypeface), ...matchesIn(clause, anyShouted)]) {
       const face = inCapitals.get(m[0]) ?? m[0], size = /^(?: or similar)?[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d|\s?[-–]\s?\d)/i.exec(clause.text.slice(m.to - clause.start));
+      // “Arial 11/1.5”: the size and the spacing.
+      const pair = /^[\s,]*\(?(\d{1,2}(?:[.,]5)?)(?:\s?(?:pt|points?))?\s?\/\s?(1[.,](?:0|15|25|2|5)|2[.,]0)\b(?!\s?(?:cm|mm|in\b|["”″]))/i.exec(clause.text.slice(m.to - clause.start));
+      if (pair) { put(out.fontSizePt, numberOf(pair[1]!), { at: m.at, to: m.to + pair[0].length }); put(out.lineSpacing, numberOf(pair[2]!), { at: m.at, to: m.to + pair[0].length }); }
       // “Times New Roman 12”: the number after a typeface is its size.
       if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) { put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length }); if (atLeast(clause.text, m.at - clause.start, m.to - clause.start + size[0].length)) out.atLeast.add('fontSizePt'); }
       if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;

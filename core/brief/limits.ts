@@ -48,6 +48,12 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // “The word limit (1,800) stays”.
     const inBrackets = new RegExp(`\\b(word|page) limit \\((${number})(?: (?:words|pages))?\\)`, 'i').exec(clause.text);
     if (inBrackets && numberOf(inBrackets[2]!) >= 2) return [{ field: /^w/i.test(inBrackets[1]!) ? 'maxWords' : 'maxPages', value: numberOf(inBrackets[2]!), start: clause.start + inBrackets.index, end: clause.start + inBrackets.index + inBrackets[0].length, clause, override: isCorrection(clause) }];
+    // “10–12k words”.
+    const thousandsRange = /(?<![\w.,])(\d{1,2}(?:[.,]\d)?)k?\s?(?:-|–|to)\s?(\d{1,2}(?:[.,]\d)?)k\s?words?\b/i.exec(clause.text);
+    if (thousandsRange && !/\b(?:about|around|approximately|roughly)\s*$/i.test(clause.text.slice(0, thousandsRange.index))) return [...readSizes(clause, clauses[i - 1]), ...[1, 2].map((n): LimitStatement => ({ field: n === 1 ? 'minWords' : 'maxWords', value: Math.round(1000 * Number(thousandsRange[n]!.replace(',', '.'))), start: clause.start + thousandsRange.index, end: clause.start + thousandsRange.index + thousandsRange[0].length, clause, override: isCorrection(clause) }))];
+    // “For “2,000 words” read “2,500 words””.
+    const erratum = new RegExp(`\\bfor [“"‘']?(?:${number})\\s?(words|pages)[”"’']?,? read [“"‘']?(${number})\\s?(?:words|pages)`, 'i').exec(clause.text);
+    if (erratum) return [{ field: /^w/i.test(erratum[1]!) ? 'maxWords' : 'maxPages', value: numberOf(erratum[2]!), start: clause.start + erratum.index, end: clause.start + erratum.index + erratum[0].length, clause, override: true }];
     // “The limit is 3k words, hard.”
     const thousands = /\b(?:limit|max(?:imum)?|up to|at most|no more than|length)\b[^.;\d]{0,20}(\d{1,2}(?:[.,]\d)?)k\s?(?:words?\b|w\b)|\b(\d{1,2}(?:[.,]\d)?)k\s?words?\b[^.;]{0,12}\b(?:max(?:imum)?|limit|hard)\b/i.exec(clause.text);
     if (thousands) return [{ field: 'maxWords', value: Math.round(1000 * Number((thousands[1] ?? thousands[2])!.replace(',', '.'))), start: clause.start + thousands.index, end: clause.start + thousands.index + thousands[0].length, clause, override: isCorrection(clause) }];
@@ -60,7 +66,7 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     if (capped) return [{ field: /^w/i.test(capped[1]!) ? 'maxWords' : 'maxPages', value: numberOf(capped[2]!), start: clause.start + capped.index, end: clause.start + capped.index + capped[0].length, clause, override: isCorrection(clause) }];
     if (bareLimit.length > 0) {
       // “2,500. Being up to 10% over is fine.”
-      const give = /\b(\d{1,2})\s?% over\b[^.;]{0,20}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1];
+      const leeway = /\b(\d{1,2})\s?% over\b[^.;]{0,20}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b|\bgoing over (?:it |this |that )?by (?:up to |at most )?(\d{1,2})\s?%[^.;]{0,14}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b/i.exec(clauses[i + 1]?.text ?? ''), give = leeway?.[1] ?? leeway?.[2];
       return give && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords' ? [{ ...bareLimit[0]!, value: Math.floor(bareLimit[0]!.value * (1 + Number(give) / 100) + 1e-9) }] : bareLimit;
     }
     // “Word limit: 2000. Students may exceed this by up to 200 words.”
@@ -210,7 +216,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     // “A deviation of up to 140 words in either direction”, “… exceed this by up to 200 words”.
     if (/\bexceed\w* (?:this|it|that|the (?:word )?limit) by (?:up to |at most |no more than |more than )?$/i.test(near) || /\b(?:deviation|variation|difference|tolerance|leeway|margin) of (?:up to |at most )?$/i.test(near)) continue;
     // “One zip, containing report.pdf (<= 6 pages) and the src folder”: what is in it has a limit of its own.
-    if (/\bcontaining\b[^;]*(?:\.\w{2,4} \(\s*(?:<=?|≤)|\(\w+\.\w{2,4}, (?:max(?:imum)?\.?|up to|at most))\s*$/i.test(before)) continue;
+    if (/\bcontaining\b[^;]*(?:\.\w{2,4} \(\s*(?:<=?|≤)|\(\w+\.\w{2,4}, (?:max(?:imum)?\.?|up to|at most))\s*$/i.test(before) || /\b(?:zip|archive)\b[^;]*\b(?:containing|holding|with|comprising)\b[^;]*\((?:PDF|DOCX|Word),\s*$/i.test(before)) continue;
     // “Essays over the limit lose one mark per 100 words”.
     if (/\bper\s+(?:every |each )?$|\bfor (?:every|each)\s+$/i.test(near) && !/\b(?:max|limit|at most|up to)\b/i.test(near.slice(-12))) continue;
     // “Okonjo, Salt Roads (2014), 312 pages”.
@@ -218,6 +224,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/\bform\b[^.;]{0,14}$/i.test(near)) continue;
     // “A one-page proposal” comes before the paper.
     if (/^-?(?:page|word)?\s+(?:proposal|outline|topic form)\b/i.test(after) && !/\bmax|\bat most|\bup to|\blimit/i.test(near)) continue;
+    // “Max 25 pages + appendices max 10 pages”.
+    if (/(?:\+|\bplus)\s+(?:an? |the )?appendi(?:x|ces)\b[^.;,]{0,16}$/i.test(near)) continue;
     // “Plus up to 5 pages of appendices”.
     if (/^\s*(?:of|for)\s+(?:the |your )?(?:appendi|references|bibliograph|notes\b|figures|annex|tables)/i.test(after)) continue;
     // “exactly 6 pages”, “6 pages (no more, no less)”.
@@ -236,7 +244,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| (?:length|word ?count|number of (?:words|pages))(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*|[:=–-]\s*)?$/i.test(near);
-    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|not (?:exceed|(?:be|run to|take up|fill) (?:longer|more)(?: than)?|(?:run|go) (?:over|beyond))|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|at the (?:very )?most|(?:has to|must|should) fit (?:on|into|in|within)|limit your (?:answer|essay|paper|text|report|response|work) to|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?(?:most|longest)|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
+    const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|(?:not|n['’]t) (?:exceed|(?:be|run to|take up|fill) (?:longer|more)(?: than)?|(?:run|go) (?:over|beyond))|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|at the (?:very )?most|(?:has to|must|should) fit (?:on|into|in|within)|limit your (?:answer|essay|paper|text|report|response|work) to|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|n['’]t (?:exceed|be (?:longer|more) than|(?:run|go) (?:over|beyond))(?:\b)[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?(?:most|longest)|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
     if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after.replace(/\([^()]*\)/g, ' '))) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
@@ -271,12 +279,14 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   if (what === 'pages') for (const m of matchesIn(clause, /\bmaximum number of pages\s*(?:is|:|=)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\b/gi)) push(max, numberWords[m[1]!.toLowerCase()] ?? largeNumbers[m[1]!.toLowerCase()] ?? Number(m[1]), m);
   // “Maximum words: two thousand”.
   if (what === 'words') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?|up to|at most|no(?:t)? more than|limit(?:ed)? (?:of|to|is)|(?:word )?limit(?=:))(?: (?:word count|words?|length))?\s*(?:of|is|:)?\s*((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?: and a half)? (?:thousand|hundred))\b(?: words)?/gi)) { const value = spokenThousands(m[1]!); if (value && /\bwords?\b/i.test(m[0]) && !ofEach(m)) push(max, value, m); }
+  // “Maximum 5 pages (excluding references), at least 3”.
+  if (!found.some((f) => f.field === min)) for (const m of matchesIn(clause, new RegExp(`\\b(?:max(?:imum)?\\.?|at most|up to|no more than)\\s+(?:of\\s+)?${n}\\s?${unit}(?:\\s*\\([^()]*\\))?,?\\s*(?:but |and )?(?:at least|min(?:imum)?\\.?)\\s+${n}(?=\\s*(?:[.,;)]|$))`, 'gi'))) if (numberOf(m[2]!) < numberOf(m[1]!)) push(min, numberOf(m[2]!), m);
   // “Maximum of 3000 words, minimum of 2500”; “not fewer than five and not more than seven pages”.
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*,?\\s*(?:and|but|with)?\\s*(?:a )?min(?:imum)?\\.?(?: of)?\\s+${n}(?!\\s?%)`, 'gi'))) push(min, numberOf(m[1]!), m);
   if (what === 'pages') for (const m of matchesIn(clause, /\b(?:no|not) (?:fewer|less) than (two|three|four|five|six|seven|eight|nine|ten)(?: pages?| sides?)?,? (?:and|but|nor|or) (?:no|not) more than (three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:pages?|sides?)\b/gi)) push(min, numberWords[m[1]!.toLowerCase()]!, m);
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|twenty-five|thirty)\s+(?:(?:A4|full)\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [inWords(m[1]!), inWords(m[2]!)]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.
-  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?(?: length)?(?: of| is|:)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within)|limit (?:it|this|your \w+) to|max(?:imum)? length (?:is|of)|(?:must|should|may|can) ?not exceed|not (?:be |run to |go beyond |take up )?(?:longer|more) than)\s+(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:A4\s+)?(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at (?:the )?(?:very )?(?:most|longest)|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:max(?:imum)?\.?(?: length)?(?: of| is|:)?|no(?:t)? (?:more|longer) than|up to|at most|keep (?:it|this|them) (?:to|within)|limit (?:it|this|your \w+) to|max(?:imum)? length (?:is|of)|(?:must|should|may|can) ?not exceed|not (?:be |run to |go beyond |take up )?(?:longer|more) than)\s+(one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:(?:A4|typed|single-spaced|double-spaced|full|printed)\s+)*(?:pages?|sides?)\b|\b(one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:A4\s+)?(?:pages?|sides?)\s+(?:max(?:imum)?|at (?:the )?(?:very )?(?:most|longest)|tops|or (?:less|fewer))\b/gi)) push(max, numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? 0, m);
   return found;
 }

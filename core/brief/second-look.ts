@@ -32,15 +32,15 @@ export function besideWindow(rows: DatedRow[], { text }: Reading): Statement<str
 
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
 export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
-  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
+  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\bapproved (?:adjustment|extra time)\b|\badjusted (?:deadline|due date)\b|\byou (?:have been|are|were) (?:given|allowed|granted) (?:(?:an?|\w+|\d{1,2}) )?(?:extra|additional|more|further) (?:calendar |working )?(?:days?|weeks?|time|hours?)\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
   // “The Board has agreed to extend your deadline from 26 April to 10 May.”
   for (const clause of new Set(rows.map((r) => r.clause))) {
     const extended = /\bextend(?:ed)? (?:the|your) (?:deadline|due date|hand-?in|submission|time)\b/i.exec(clause.text), own = rows.filter((r) => r.clause === clause && r.date.problem === 'none' && extended !== null && r.date.start > clause.start + extended.index);
     if (own.length === 2 && /\bextend[^.]*\bfrom\b/i.test(text.slice(clause.start, own[0]!.date.start + 6)) && /\bto\b/i.test(text.slice(own[0]!.date.end - 4, own[1]!.date.start + 6))) { own[0]!.role = 'due'; own[1]!.role = 'extension'; for (const r of own) r.override = false; return; }
   }
-  const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial)\s+(?:deadline|(?:due|submission|hand-?in) ?date|date)\b/i.test(text.slice(r.clause.start, r.date.start)));
+  const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial|published|normal|usual)\s+(?:deadline|(?:due|submission|hand-?in) ?date|date)\b/i.test(text.slice(r.clause.start, r.date.start)));
   for (const r of original) r.role = 'due';
-  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\bnew (?:deadline|(?:due|submission|hand-?in) date)|\b(?:must|should|has to) now (?:reach|be (?:with|handed|submitted|uploaded|received))\b/i.test(r.clause.text));
+  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\b(?:new|adjusted|revised|extended|individual|personal) (?:deadline|(?:due|submission|hand-?in) date)|\b(?:must|should|has to) now (?:reach|be (?:with|handed|submitted|uploaded|received))\b/i.test(r.clause.text));
   for (const r of granted) { r.role = 'extension'; r.override = false; }
   if (granted.length > 0) for (const r of original) r.override = false;
   // “Your extension has been approved. Your new deadline is Monday 29 March (was: Monday 22 March).”
@@ -104,8 +104,9 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
 
 /** “By Monday, week 8, 12 noon. Week 8 starts on 1 March.”: a day of a week whose first day is told. */
 export function dayOfWeek(rows: DatedRow[], reading: Reading): void {
-  for (const start of rows.filter((r) => r.date.problem === 'none' && /^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins)\b/i.test(r.clause.text))) {
-    const week = /week (\d{1,2})/i.exec(start.clause.text)![1]!;
+  for (const start of rows.filter((r) => r.date.problem === 'none' && /\bweek \d{1,2} (?:starts|begins)\b[^.;\d]{0,16}$/i.test(reading.text.slice(r.clause.start, r.date.start)))) {
+    const week = /week (\d{1,2}) (?:starts|begins)\b[^.;\d]{0,16}$/i.exec(reading.text.slice(start.clause.start, start.date.start))![1]!;
+    if (start.role === 'opens') start.role = 'other';
     for (const clause of reading.clauses) for (const m of matchesIn(clause, new RegExp(`\\b(?:by|before|on|until|due:?)\\s+(mon|tues|wednes|thurs|fri|satur|sun)day,? (?:of |in )?(?:teaching |term )?\\(?week ${week}\\)?(?:,? (?:at |by )?(\\d{1,2}[:.]\\d{2}(?: ?[ap]m)?|\\d{1,2} ?[ap]m|(?:12 )?noon|midnight))?`, 'gi'))) {
       const first = DateTime.fromISO(start.date.iso.slice(0, 10)), weekday = ['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1, day = first.plus({ days: (weekday - first.weekday + 7) % 7 }).toISODate()!;
       const date = { iso: day, start: m.at, end: m.to, problem: 'none' as const }, whole = m[2] ? reading.read(`${day}, ${m[2].replace(/^12 noon/i, 'noon')}`)?.iso : undefined;
@@ -164,12 +165,23 @@ export function besideResit(rows: DatedRow[], { text }: Reading): void {
 }
 
 /** “Date: 14:00, 6 May” is the deadline where nothing else is. */
-export function dateAsDeadline(rows: DatedRow[]): void {
+export function dateAsDeadline(rows: DatedRow[], reading: Reading): void {
   // “Wednesday 21 April 2027 – 14.00 hrs.” as a sentence of its own, and no other date anywhere.
   const only = rows.length === 1 ? rows[0]! : null;
   if (only && only.role === 'unknown' && (only.label === null || /^(?:essay|paper|report|assignment|coursework|thesis)$/i.test(only.label)) && only.date.iso.length > 10 && only.date.problem === 'none' && /^\W*(?:\p{L}+day,?\s*)?$/u.test(only.clause.text.slice(0, Math.max(0, only.date.start - only.clause.start))) && /^\W*(?:hrs|hours|h|sharp)?\W*$/i.test(only.clause.text.slice(only.date.end - only.clause.start))) { only.role = 'due'; return; }
+  loneDeadline(rows, reading);
   if (rows.some((r) => r.role === 'due' || (r.label && r.role === 'unknown'))) return;
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date(?:\s?(?:\/|and|&)\s?time)?\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';
+}
+
+/** “Friday week, i.e. 26 Feb 2027, 5pm sharp”: the only moment that a wording about handing in names at all; “upload by class time (Tues., Mar. 16, 1:30 p.m.)”. */
+function loneDeadline(rows: DatedRow[], { text }: Reading): void {
+  const [only] = rows;
+  if (rows.length !== 1 || !only || only.date.problem !== 'none' || only.date.iso.length === 10) return;
+  const lead = text.slice(only.clause.start, only.date.start).replace(/\b(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.,?/gi, ''), asked = only.clause.under ?? '';
+  const told = /\b(?:upload|submit|hand (?:it |them |your \w+ )?in|turn (?:it |them |your \w+ )?in|send|deliver)\b[^.;]{0,40}\b(?:by|before|until|no later than)\b[^.;]{0,24}$/i.test(lead), when = /\bwhen\b[^?]*\b(?:in|due|submit|hand|deadline|upload)\b[^?]*\?/i.test(asked);
+  const bare = only.role === 'unknown' && !/\b(?:open|seminar|lecture|class|meet\w*|exam|session|talk|visit|start\w*|begin\w*|take[sn]? place|workshop|viva|present\w*|feedback|results|marks|posted|written|dated|sent)\b/i.test(only.clause.text) && /\b(?:pdf|docx?|pages|words|upload|submit|hand(?:ed)? in|late)\b/i.test(text);
+  if (told && only.role !== 'opens' || when && only.role === 'unknown' || bare) only.role = 'due';
 }
 
 const forAll = /\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b|\bdeadlines (?:are|fall) (?:always )?at\b|^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
@@ -190,6 +202,9 @@ export function addStillAt(rows: DatedRow[], reading: Reading): void {
   for (const r of rows) {
     const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /^[)\s]*,? (?:still|again|as before|also) (?:at|by) (\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m)?|noon|midnight)\b/i.exec(reading.text.slice(r.date.end)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
     if (m && whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole, end: r.date.end + m[0].length };
+    // “The closing date is 22 April (not 20 April); the closing time of 15:00 is unchanged.”
+    const next = reading.clauses[reading.clauses.indexOf(r.clause) + 1], kept = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:the )?(?:closing |due |hand-?in |submission )?(?:time|hour) (?:of|is|:) ?\(?(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m)?|noon|midnight)\)?[^.;]{0,14}\b(?:unchanged|(?:stays|remains|is) the same|stays|remains|as before)\b/i.exec(`${reading.text.slice(r.date.end, r.clause.end)} ${next?.text ?? ''}`) : null, same = kept ? reading.withTime(r.date, kept[1]!) : null;
+    if (same?.startsWith(r.date.iso)) r.date = { ...r.date, iso: same };
   }
 }
 

@@ -60,7 +60,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Interview transcripts must be anonymised before you attach them.', {}],
   ['Your peer reviewers will not know your name, but I will.', {}],
   ['The name of your file has to start with the three letters of your degree programme and your matric no.', { 'naming.mustContain': ['studentNumber'] }],
-  ['Save as: [matric no]-[initials]-EA2.docx', { 'naming.pattern': '[matric no]-[initials]-EA2.docx', 'naming.mustContain': ['studentNumber', 'initials'] }],
+  ['Save as: [matric no]-[initials]-EA2.docx', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': '[matric no]-[initials]-EA2.docx', 'naming.mustContain': ['studentNumber', 'initials'] }],
   [`Don't use your name in the file name; the system adds it by itself.`, { 'naming.mustNotIdentify': true }],
   ['The file may be called anything you like.', {}],
   ['Three files: a PDF of the paper, the data in XLSX, and a README in TXT.', { documents: [{ label: 'Paper', types: ['pdf'] }, { label: 'Data', types: ['xlsx'] }, { label: 'README', types: ['txt'] }] }],

@@ -135,7 +135,8 @@ export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clause
 /** Whether a clause refuses what it names, by the words before it and after it. */
 export function isRefused(before: string, after: string): boolean {
   // “Not .pages, not .pdf”: the mark of an ending ends no sentence.
-  before = before.replace(/(?<=\b(?:not|no|or|nor) )\.(?=\w{2,5}\b|$)/g, ' ');
+  // “Save it as review_[candidate no].docx”.
+  before = before.replace(/\[[^\]]*\]|<[^>]*>/g, (s) => ' '.repeat(s.length)).replace(/(?<=\b(?:not|no|or|nor) )\.(?=\w{2,5}\b|$)/g, ' ');
   // “No: please merge everything into one PDF” answers a question.
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
   // “The PDF must not contain your name”: what is in it is refused, not the kind.

@@ -31,7 +31,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   addHoursBehind(rows, reading);
   addHoursOfTheDay(rows, reading);
   besidePrinted(rows, reading);
-  dateAsDeadline(rows);
+  dateAsDeadline(rows, reading);
   addSameTime(rows, reading);
   addTimeBefore(rows, reading);
   addStillAt(rows, reading);
