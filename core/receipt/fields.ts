@@ -33,6 +33,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     .replace(/(\.\w{2,4}) \((?:automatically )?(?:re)?named (?:by [a-z ]{2,20} )?(?:to|as) [^()\n]{3,120}\)/gi, '$1');
   // “report.pdf (replaces report_v1.pdf)”: what it took the place of did not arrive now.
   text = text.replace(/\((?:this )?(?:replac(?:es|ing)|instead of|supersed(?:es|ing)|previously|formerly|was)\b:?\s[^()\n]{3,160}\.\w{2,5}\s*\)/gi, '');
+  text = text.replace(/(\breplac(?:es|ed|ing) (?:your |the )?(?:earlier |previous )?(?:attempt|submission|upload|version|hand-?in)(?: (?:no\.? ?)?\d{1,2})?) \([^()\n]{3,160}\)/gi, '$1');
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, expectedNames, zone, nowIso);
@@ -67,7 +68,9 @@ function lastAttempt(text: string): string {
   const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
   if (lines.length < text.split('\n').length) text = lines.join('\n');
   // “… old.pdf (replaced)”: a line that says of itself that it does not count.
-  if (attempts.length < 2) return lines.filter((line) => !/\.\w{2,4}\b.*(?:\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)|[–—|-]\s+(?:replaced|superseded|overwritten))\s*$/i.test(line)).join('\n');
+  const counts = (line: string): boolean => !/\.\w{2,4}\b.*(?:\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)|[–—|-]\s+(?:replaced|superseded|overwritten))\s*$/i.test(line);
+  // Where nothing else names a file, what was replaced is told on the line of what took its place.
+  if (attempts.length < 2) return (lines.some((l) => counts(l) && new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)) ? lines.filter(counts) : lines).join('\n');
   return new Set(attempts.map((a) => a.n)).size < attempts.length ? text : lines.filter((_, i) => !attempts.some((a) => a.i === i && a.n !== last)).join('\n');
 }
 
@@ -77,6 +80,9 @@ const readSums = (text: string): string[] => [...new Set((text.match(/(?<![0-9a-
 function statedPages(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => /^(?:number of |total )?pages?(?: count)?$|^page count$/i.test(r.label) && /^\d{1,4}\b(?!\s*(?:of|\/))/.test(r.value));
   if (row) return Number.parseInt(row.value, 10);
+  // “Length: 14 pages”.
+  const long = rows.find((r) => /^(?:length|extent|volume)$/i.test(r.label) && /^\d{1,4} pages?\b/i.test(r.value));
+  if (long) return Number.parseInt(long.value, 10);
   const beside = text.split('\n').filter((l) => new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)).flatMap((l) => [.../\b(\d{1,4}) pages?\b/i.exec(l)?.slice(1) ?? []]);
   return beside.length === 1 ? Number(beside[0]) : null;
 }
@@ -199,11 +205,15 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still )?(?:missing|outstanding|awaited|absent|nothing received)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
   if (text.split('\n').some((l) => turnedAway.test(l))) return 'failed';
   if (rows.some((r) => /^(?:type|kind)(?: of (?:submission|hand-?in))?$/i.test(r.label) && /^draft\b/i.test(r.value))) return 'draft';
-  if (row) return failed.test(row) ? 'failed' : negative.test(row) ? 'draft' : 'received';
+  // “Accepted, pending virus scan”: it is there.
+  const arrived = /^\W*(?:accepted|received|submitted|handed in|delivered|stored)\s*(?:[,;–(-]|and\b)/i.test(row) && /\b(?:pending|waiting|awaiting)\b/i.test(row) && !/\b(?:draft|not|unsubmitted|incomplete|in progress)\b/i.test(row);
+  if (row) return failed.test(row) ? 'failed' : negative.test(row) && !arrived ? 'draft' : 'received';
+  // “Test submission, not counted”.
+  if (/\b(?:test|trial|practice|dummy) (?:submission|upload|hand-?in)\b[^.\n]{0,30}\b(?:not counted|does not count|will not (?:be )?count|not (?:be )?marked|only)\b|\bnot counted as (?:a )?(?:submission|hand-?in)\b|\bthis (?:is|was) (?:only )?a (?:test|trial|practice) (?:submission|upload|hand-?in)\b/i.test(text)) return 'draft';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
   // “Press “Hand in” to complete.”: of the hand-in itself, not of a form that comes after it.
   if (/\b(?:press|click|choose|select) (?:on )?[“"‘'][^”"’'\n]{2,30}[”"’'] to (?:complete|finish|finali[sz]e|send|submit|hand in)(?: (?:it|(?:your|the) (?:submission|hand-?in|paper|work|file)))?(?: in)?\s*(?:[.!]|$)/im.test(text)) return 'draft';
-  if (/\b(?:could not be (?:opened|read|converted|received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
+  if (/\b(?:could not be (?:opened|read|converted|received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?:could not|couldn['’]t|cannot|did not|didn['’]t) (?:find|see|locate) (?:a|any|your) (?:file|paper|submission|document|hand-?in|upload)|(?:no|there is no|there was no) (?:file|paper|submission|document|hand-?in) (?:from you |of yours )?(?:was|has been|is|could be) (?:received|found|there|recorded)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|something went wrong|an error (?:has )?occurred|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 

@@ -46,6 +46,9 @@ export function readId(text: string, rows: Row[]): string | null {
   // The last cell of the line that has the file with its time: “#2  12 Mar 2027 16:42  essay.pdf   K-101  (current)”.
   const behind = new RegExp(`\\d:\\d\\d\\b[^\\n]*\\.(?:${extensions})\\s+([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)\\s*(?:\\([a-z ]{3,20}\\))?\\s*$`, 'im').exec(text);
   if (behind) return behind[1]!;
+  // “Hand-in 5512 received”; “#5512” on a line of its own.
+  const handIn = /\b(?:hand-?in|upload|delivery|deposit)\s+#?(\d{3,}|[A-Z]{1,4}-?\d{3,}[\w-]*)\s+(?:was |has been |is )?(?:received|accepted|completed?|confirmed|recorded)\b/i.exec(text) ?? /^\s*#\s?([A-Z0-9-]*\d{3,}[\w-]*)\s*$/m.exec(text);
+  if (handIn) return handIn[1]!;
   // A line that is a number and nothing else.
   const alone = /^\s*([A-Z]{1,6}[-/]\d{3,}[\w/-]*)\s*$/m.exec(text);
   if (alone) return alone[1]!;

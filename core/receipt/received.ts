@@ -11,7 +11,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   const today = DateTime.fromISO(nowIso, { setZone: true });
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
     // “Le 12/03/2027 à 17h12”.
-    written = written.replace(/(?<=\d{4}[\s,]*)(?:à|a)\s+(?=\d)/gi, '  ').replace(/\b([01]?\d|2[0-3])\s?h\s?([0-5]\d)\b/gi, '$1:$2');
+    written = written.replace(/(?<=[\p{L}\d])\s[·•|]\s(?=\d{1,2}[:.]\d{2})/gu, ', ').replace(/(?<=\d{4}[\s,]*)(?:à|a)\s+(?=\d)/gi, '  ').replace(/\b([01]?\d|2[0-3])\s?h\s?([0-5]\d)\b/gi, '$1:$2');
     // “12. mars 2027 kl. 17.42” in English.
     const foreign = monthNames.some(([name]) => written.search(name) >= 0) || /\d\s*Uhr\b|\bkl\.?\s*\d|\bum\s+\d|\bMES?Z\b/.test(written), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\b(?:Uhr|uur)\b|\bom\s+(?=\d)|\ba las\s+(?=\d)|\balle(?:\s+ore)?\s+(?=\d)|\bore\s+(?=\d)/gi, '').replace(/\b(?:hora (?:local )?de|ora (?:locale )?di|heure de|Ortszeit)\s+(?=[A-Z])/g, 'time in ').replace(/(?<=\d\s+)de\s+(?=[A-Z][a-z]+\b)|(?<=[A-Z][a-z]+)\s+de(?=\s+\d{4})/g, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2').replace(/\bMEZ\b/g, 'CET').replace(/\bMESZ\b/g, 'CEST') : written;
     // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
@@ -55,7 +55,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   if (clock && dayOf) return read(`${dayOf.value} ${clock.value}`)!;
   const sentences = text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/);
   // A log of steps, each with its time: the step that ends it is the one, not the one that began it.
-  const steps = sentences.filter((l) => /^\W*(?:\d{4}-\d\d-\d\d|\d{1,2}[-./ ]\w{2,9}[-./ ]\d{2,4})[T ,]+\d{1,2}:\d\d/.test(l)), ending = steps.length > 1 ? steps.findLast((l) => /\b(?:receipt|reference|submitted|handed in|received|accepted|verified|complete[d]?|stored|confirmed)\b/i.test(l) && !/\b(?:not|failed|started|waiting)\b/i.test(l)) : undefined, ended = ending ? read(ending) : null;
+  const steps = sentences.filter((l) => /^\W*(?:\d{4}-\d\d-\d\d|\d{1,2}[-./ ]\w{2,9}[-./ ]\d{2,4})[T ,]+\d{1,2}:\d\d/.test(l)), ending = steps.length > 1 ? steps.findLast((l) => /\b(?:receipt|reference|submitted|handed in|received|accepted|verified|complete[d]?|stored|confirmed|deposited|lodged|delivered)\b/i.test(l) && !/\b(?:not|failed|started|waiting)\b/i.test(l)) : undefined, ended = ending ? read(ending) : null;
   if (ended) return ended;
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
@@ -72,8 +72,9 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   // “Last modified” beside a status that says it was handed in.
   const modified = rows.find((r) => /^last (?:modified|changed|updated|edited)$/i.test(r.label)), settled = rows.find((r) => labels.status.test(r.label) && /\b(?:submitted|handed in|received|final)\b/i.test(r.value) && !/\b(?:not|draft|un\w+)\b/i.test(r.value)), lastState = modified && settled ? read(modified.value) : null;
   if (lastState) return lastState;
-  // The line of the file itself.
-  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) if (expected.some((name) => line.includes(name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
+  // The line of the file itself, also where its name is cut short.
+  const holds = (line: string, name: string): boolean => line.includes(name) || [...line.matchAll(/([^\s|"“”<>,;]{5,})(?:…|\.{3})/g)].some((m) => name.startsWith(m[1]!));
+  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])/)) if (expected.some((name) => holds(line, name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\S+(?:…|\.{3})\S*/g, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
   // “… submitted on 15 March 2027:” with “13:40  essay.pdf” below it: the only day of the text and the time beside the file.
   const days = [...new Set(readDates({ text: text.slice(0, 20_000), start: 0, end: text.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none').map((d) => d.iso.slice(0, 10)))], clocks = text.split('\n').filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => /^\W*(\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?)\b/i.exec(l)?.[1] ?? []).sort();
   if (days.length === 1 && clocks.length > 0) { const at = read(`${days[0]!} ${clocks.at(-1)!}`); if (at) return at; }
@@ -87,7 +88,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   });
   if (found.size === 1) return [...found.values()][0]!;
   // It says that something was received, and of all its lines one has a date with a time: “REF 417 – Fri 12 Mar, 4:42pm”.
-  const said = /\b(?:received|handed in|submitted|accepted)\b/i.test(text), dated = found.size === 0 && (said || /^\W*(?:submission |hand-?in )?receipt\b/im.test(text)) ? lines.filter((l, i) => (said || i > 0 && i < lines.length - 1) && /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
+  const said = /\b(?:received|handed in|submitted|accepted)\b|^\W*(?:all )?(?:done|complete[d]?|success)\b/im.test(text), dated = found.size === 0 && (said || /^\W*(?:submission |hand-?in )?receipt\b/im.test(text)) ? lines.filter((l, i) => (said || i > 0 && i < lines.length - 1) && /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
   if (dated.length === 1) return dated[0]!;
   const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
   return { at: null, zoneOpen: false, ...(day ? { day } : {}) };

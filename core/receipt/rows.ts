@@ -5,7 +5,7 @@ export interface Row { label: string; value: string }
 
 /** What rows are called, by what they tell. Compiled by hand. */
 export const labels = {
-  id: /^(?:ack(?:nowledge?ment)?[\s-]*(?:id|no\.?|number|code|ref\.?)|(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment|lodge?ment|filing|entry|case)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid|uid)|unique (?:id|identifier|reference|number))$/i,
+  id: /^(?:ack(?:nowledge?ment)?[\s-]*(?:id|no\.?|number|code|ref\.?)|(?:submission|receipt|confirmation|reference|transaction|tracking|ticket|paper|record|deposit|hand-?in|acknowledge?ment|lodge?ment|filing|entry|case)[\s-]*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?|#)?|id|identifier|ref(?:erence)?(?:\s*(?:number|no\.?|code|id))?|receipt|our reference|your reference|(?:\w+ )?(?:uuid|guid|uid)|unique (?:id|identifier|reference|number)|serial(?: (?:no\.?|number|id))?)$/i,
   receivedAt: /^(?:(?:time ?)?stamp(?:ed)?|(?:date (?:and|&|\/) time|date\/time|time|date|timestamp|when)(?: (?:of )?(?:receipt|submission|received|submitted|hand-?in|upload|acceptance|arrival))?|(?:received|submitted|handed[- ]in|uploaded|accepted|stored|arrived|deposited|lodged|recorded|completed|delivered)(?: (?:at|on|date|time|when|by us|date and time))*|(?:submission|hand-?in|delivery|deposit|arrival|upload) (?:date|time|timestamp|date and time|date\/time|time and date)|receipt (?:date|time|date and time)|(?:time|date) (?:stamp|received|submitted)|created at|finished at|upload (?:time|date)|on|at|in|end(?:ed)?|finish(?:ed)?|innlevert|eingegangen|ontvangen|déposé|ricevuto|recibido)$/i,
   fileName: /^(?:(?:the |original |uploaded |submitted |stored )?(?:file|document|paper|attachment|item|upload|object)s?\s*(?:\d+\s*)?(?:\(s\))?\s*(?:names?|submitted|received|uploaded|title)?s?|filenames?|names? of (?:the )?files?|contents?|part \d+|\d+)$/i,
   size: /^(?:(?:file|document|total|paper|upload)?\s*(?:size|length|bytes)(?:\s*(?:in|\()\s*(?:bytes|kb|mb)\)?)?|bytes|octets|volume)$/i,
@@ -23,7 +23,7 @@ function stacked(text: string): string {
   const alone = [labels.id, labels.receivedAt, labels.fileName, labels.size, labels.title, labels.status, labels.place], isLabel = (line: string | undefined): boolean => line !== undefined && /^\p{L}[\p{L} ]{1,30}$/u.test(line.trim()) && alone.some((l) => l.test(line.trim())), out: string[] = [], lines = text.split('\n');
   for (let i = 0; i < lines.length; i++) {
     const value: string[] = [];
-    if (isLabel(lines[i])) while (value.length < 3 && lines[i + 1 + value.length]?.trim() && !isLabel(lines[i + 1 + value.length]) && !/^[^\d]{0,40}:\s/.test(lines[i + 1 + value.length]!)) value.push(lines[i + 1 + value.length]!.trim());
+    if (isLabel(lines[i])) while (value.length < 3 && lines[i + 1 + value.length]?.trim() && !isLabel(lines[i + 1 + value.length]) && !/^[^\d]{0,40}:\s|^\s*\p{L}[\p{L} .'-]{1,40}?(?:[^\S\n]{3,}|\t)\S/u.test(lines[i + 1 + value.length]!)) value.push(lines[i + 1 + value.length]!.trim());
     if (value.length > 0) out.push(`${lines[i]!.trim()}: ${value.join(' ')}`);
     else out.push(lines[i]!);
     i += value.length;
