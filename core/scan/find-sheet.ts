@@ -23,7 +23,7 @@ export function findSheet(photo: Raster): FoundSheet {
     const sides = [0, 1, 2, 3].map((k) => support(edges, small, quad[k]!, quad[(k + 1) % 4]!));
     // Lighter or paler than what lies around it, on every side: a block of writing on a sheet is not.
     const open = [0, 1, 2, 3].map((k) => math.max(...maps.slice(0, 2).map((m) => step(m, quad, k) ?? Infinity))).filter((c) => c < Infinity);
-    if (open.length === 0 || math.min(...open) < 5) continue;
+    if ((open.length === 0 || math.min(...open) < 5) && !(areaOf(quad) > 0.3 * small.width * small.height && tinted(small, quad))) continue;
     const score = (math.min(...sides) * 0.5 + sides.reduce((a, b) => a + b) / 4) * math.min(1, fill) * (0.7 + 0.3 * math.min(1, areaOf(quad) / (small.width * small.height * 0.4)));
     if (!best || score > best.score) best = { quad, score };
   }
@@ -40,16 +40,18 @@ export function findSheet(photo: Raster): FoundSheet {
   return { quad: fromTopLeft(quad), sides, whole: false, cut: [0, 1, 2, 3].filter((k) => onRim(quad[k]!, quad[(k + 1) % 4]!, photo, 0.004)).length };
 }
 
-/** Maps in which paper is light: brightness, brightness less colour, and distance from the colour of the photo's rim. Writing is wiped out of each. */
+/** Maps in which paper is light: brightness, brightness less colour, distance from the colour of the photo's rim, and colour (for a tinted sheet on a white desk,
+ * where its own shadow is farther from the desk than it is). Writing is wiped out of each. */
 function paperMaps(small: Raster): Raster[] {
-  const grey = greyOf(small), pale = new Uint8Array(grey.data.length), far = new Uint8Array(grey.data.length), rims = rimColours(small);
+  const grey = greyOf(small), pale = new Uint8Array(grey.data.length), far = new Uint8Array(grey.data.length), tint = new Uint8Array(grey.data.length), rims = rimColours(small);
   for (let i = 0, p = 0; p < pale.length; i += 3, p++) {
     const r = small.data[i]!, g = small.data[i + 1]!, b = small.data[i + 2]!;
-    pale[p] = math.max(0, grey.data[p]! - (math.max(r, g, b) - math.min(r, g, b)));
+    tint[p] = math.max(r, g, b) - math.min(r, g, b);
+    pale[p] = math.max(0, grey.data[p]! - tint[p]!);
     far[p] = math.min(255, 2 * math.min(...rims.map((c) => math.abs(r - c[0]!) + math.abs(g - c[1]!) + math.abs(b - c[2]!))) / 3);
   }
   const radius = math.max(3, math.round(math.max(small.width, small.height) / 70));
-  const wiped = [grey, { ...grey, data: pale }, { ...grey, data: far }].map((m) => closing(m, radius)), even = evened(wiped[0]!);
+  const wiped = [grey, { ...grey, data: pale }, { ...grey, data: far }, { ...grey, data: tint }].map((m) => closing(m, radius)), even = evened(wiped[0]!);
   return even ? [...wiped, even] : wiped;
 }
 
@@ -220,6 +222,24 @@ function step(map: Raster, quad: Quad, k: number): number | null {
     if (inside !== null && outside !== null) { sum += inside - outside; n++; }
   }
   return n > 10 ? sum / n : null;
+}
+/** Whether the sheet has a colour of its own on a desk that is as light as it or lighter: just inside every side most of the paper is more coloured than most of what lies
+ * outside. Middle values, so that writing in ink near a side does not count as a colour of the paper. */
+function tinted(small: Raster, quad: Quad): boolean {
+  const { width: w, height: h, data } = small, chroma = (x: number, y: number): number | null => { if (x < 0 || y < 0 || x >= w || y >= h) return null; const i = ((y | 0) * w + (x | 0)) * 3; return math.max(data[i]!, data[i + 1]!, data[i + 2]!) - math.min(data[i]!, data[i + 1]!, data[i + 2]!); };
+  const middle = (list: number[]): number => list.sort((a, b) => a - b)[list.length >> 1] ?? 0;
+  let seen = 0;
+  for (let k = 0; k < 4; k++) {
+    const a = quad[k]!, b = quad[(k + 1) % 4]!, length = math.hypot(b[0] - a[0], b[1] - a[1]), nx = -(b[1] - a[1]) / length, ny = (b[0] - a[0]) / length, inside: number[] = [], outside: number[] = [];
+    if (onRim(a, b, small, 0.012)) continue;
+    for (let i = 2; i < 30; i++) for (const d of [3, 5, 7]) {
+      const t = i / 32, x = a[0] + t * (b[0] - a[0]), y = a[1] + t * (b[1] - a[1]), own = chroma(x + nx * d, y + ny * d), other = chroma(x - nx * d, y - ny * d);
+      if (own !== null && other !== null) { inside.push(own); outside.push(other); }
+    }
+    if (inside.length <= 10 || middle(inside) - middle(outside) < 12) return false;
+    seen++;
+  }
+  return seen >= 2;
 }
 const at = (map: Raster, x: number, y: number): number | null => (x < 0 || y < 0 || x >= map.width || y >= map.height ? null : map.data[(y | 0) * map.width + (x | 0)]!);
 function onRim(a: Point, b: Point, raster: { width: number; height: number }, share: number): boolean {

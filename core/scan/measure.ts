@@ -109,8 +109,12 @@ function ghostOf(grey: Raster, paper: Raster): number {
     for (let dy = -3; dy <= 3 && !near; dy++) for (let dx = -3; dx <= 3; dx++) if (kind[(y + dy) * cols + x + dx] === 2) { near = true; break; }
     if (!near) pale++;
   }
-  return ink + pale < cols * rows * 0.0005 ? 0 : math.round((1000 * pale) / (ink + pale)) / 1000;
+  // A side of writing that shines through leaves more than specks, however little is written on this side.
+  return pale < cols * rows * leastGhost ? 0 : math.round((1000 * pale) / (ink + pale)) / 1000;
 }
+
+/** The least of a sheet that shows through, as a share of it; a full side is some 4 %. */
+const leastGhost = 0.003;
 
 /** Whether a pale mark has bare paper close by on two sides that face each other, as any stroke has; the edge of a shadow has it on one. */
 function isStroke(kind: Uint8Array, cols: number, x: number, y: number): boolean {

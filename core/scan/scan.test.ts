@@ -11,6 +11,7 @@ import { applyFilter } from './filters.ts';
 import { flatten, mapOfUnitSquare, shapeOf } from './flatten.ts';
 import { measurePhoto } from './measure.ts';
 import { decodePhoto, quantile, greyOf, turn, type Quad, type Raster } from './raster.ts';
+import { rulingOf } from './ruling.ts';
 import { sharpnessOf } from './sharpness.ts';
 import { uprightOf } from './upright.ts';
 
@@ -24,7 +25,7 @@ const named = (name: string, bytes: Uint8Array) => ({ path: name, name, bytes })
 const off = (found: Quad, real: Quad): number => Math.max(...real.map((c) => Math.min(...found.map((f) => Math.hypot(f[0] - c[0], f[1] - c[1])))));
 const shoot = async (shot: Partial<Shot>, from = page) => measurePhoto(await photoFile(photograph(from, { ...frame, quad: sheet, ...shot })), 'photo.jpg');
 
-test.each<[string, Partial<Shot>]>([['a wooden desk', {}], ['a light desk', { desk: [205, 195, 180] }], ['a white desk, hardly darker than the sheet', { desk: [232, 232, 230] }], ['a white desk with the lamp at one side', { desk: [226, 226, 224], light: (x) => 1 - 0.28 * x }], ['and at the top', { desk: [226, 226, 224], light: (_, y) => 1 - 0.25 * y }], ['a blue cloth', { desk: [60, 90, 160] }], ['lamp light with a shadow over it', { light: (x, y) => 0.95 - 0.6 * x * y }], ['dusk', { light: () => 0.3 }], ['yellow paper', { paper: [1, 0.93, 0.75] }], ['grain', { grain: 18 }], ['a blurred photo', { blur: 3 }]])('the sheet’s corners are found on %s, within a two-hundredth of the photo', async (_, shot) => {
+test.each<[string, Partial<Shot>]>([['a wooden desk', {}], ['a light desk', { desk: [205, 195, 180] }], ['a white desk, hardly darker than the sheet', { desk: [232, 232, 230] }], ['a white desk with the lamp at one side', { desk: [226, 226, 224], light: (x) => 1 - 0.28 * x }], ['and at the top', { desk: [226, 226, 224], light: (_, y) => 1 - 0.25 * y }], ['a blue cloth', { desk: [60, 90, 160] }], ['lamp light with a shadow over it', { light: (x, y) => 0.95 - 0.6 * x * y }], ['dusk', { light: () => 0.3 }], ['yellow paper', { paper: [1, 0.93, 0.75] }], ['pink paper on a white desk', { desk: [240, 240, 239], paper: [0.98, 0.8, 0.84] }], ['blue paper on a white desk, half of it in shadow', { desk: [240, 240, 239], paper: [0.75, 0.85, 0.96], light: (x, y) => (x + y < 1 ? 0.92 : 0.55) }], ['grain', { grain: 18 }], ['a blurred photo', { blur: 3 }]])('the sheet’s corners are found on %s, within a two-hundredth of the photo', async (_, shot) => {
   const m = await shoot(shot);
   expect(m.found.whole).toBe(false);
   expect(off(m.found.quad, sheet)).toBeLessThan(6.5);
@@ -34,6 +35,25 @@ test('a page that fills the photo is taken whole, a box drawn on it is no sheet'
   for (let y = 200; y < 900; y++) for (let x = 150; x < 900; x++) if (y < 206 || y >= 894 || x < 156 || x >= 894) boxed.data.fill(0, (y * page.width + x) * 3, (y * page.width + x) * 3 + 3);
   const m = await measurePhoto(await photoFile(boxed), 'flat.jpg');
   expect([m.found.whole, m.found.quad[2]]).toEqual([true, [page.width, page.height]]);
+});
+test('a block of writing in blue ink is no tinted sheet', async () => {
+  const inked = { ...page, data: page.data.slice() };
+  for (let y = 150; y < 950; y++) for (let x = 120; x < 950; x++) if ((x >> 2) % 3 === 0 && (y % 14) < 9) inked.data.set([40, 60, 190], (y * page.width + x) * 3);
+  expect((await measurePhoto(await photoFile(inked), 'blue.jpg')).found.whole).toBe(true);
+});
+/** A page on squared paper. */
+const squared = (from: Raster, colour: [number, number, number]): Raster => { const data = from.data.slice(); for (let y = 0; y < from.height; y++) for (let x = 0; x < from.width; x++) if ((y % 30 < 2 || x % 30 < 2) && data[(y * from.width + x) * 3]! > 200) data.set(colour, (y * from.width + x) * 3); return { ...from, data }; };
+test.each([[0], [90], [180], [270]] as const)('writing on squared paper turned by %i° is seen to be so', (degrees) => {
+  expect(uprightOf(turn(greyOf(squared(page, [110, 140, 195])), degrees)).turn).toBe((360 - degrees) % 360);
+});
+test('the lines of squared paper are wiped out and the writing is left; typed lines and underlines are no ruling', () => {
+  const inkOf = (r: Raster): Raster => { const b = applyFilter(greyOf(r), 'ink'); return { ...b, data: b.data.map((v) => (v === 0 ? 1 : 0)) }; };
+  const plain = inkOf(page), ruled = inkOf(squared(page, [110, 140, 195])), mask = rulingOf(ruled)!, count = (d: Uint8Array): number => d.reduce((n, v) => n + v, 0);
+  expect(count(mask)).toBeGreaterThan(count(ruled.data) * 0.5);
+  const left = ruled.data.map((v, i) => (mask[i] === 1 ? 0 : v)), kept = left.filter((v, i) => v === 1 && plain.data[i] === 1).length;
+  expect(kept / count(plain.data)).toBeGreaterThan(0.6); // a fifth of the sheet are lines, and what lies on them goes with them
+  expect(count(left) / count(plain.data)).toBeLessThan(1.3);
+  expect(rulingOf(plain)).toBeNull();
 });
 test('a sheet that runs out of the photo is told', async () => {
   const m = await shoot({ width: 900 });

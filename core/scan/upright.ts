@@ -1,5 +1,6 @@
 import { applyFilter } from './filters.ts';
 import { greyOf, shrinkTo, turn, type Raster } from './raster.ts';
+import { rulingOf } from './ruling.ts';
 
 /** Looked up once: in a sandbox each look at a global costs more than the pixel it is for. */
 const math = Math;
@@ -17,7 +18,7 @@ export function uprightOf(page: Raster): UprightSign {
   return { turn: quarter as UprightSign['turn'], sure: lines < 2 ? 0 : math.min(1, math.abs(lean) / 0.25, (stripe - 1) / 0.5), lines };
 }
 
-/** Writing as 1, at a size at which a letter is some ten pixels high; solid areas (pictures, borders) are left out. */
+/** Writing as 1, at a size at which a letter is some ten pixels high; solid areas (pictures, borders) and the lines of the paper are left out. */
 function inkMap(page: Raster): Raster {
   const black = applyFilter(shrinkTo(greyOf(page), 1100), 'ink'), { width: w, height: h } = black, data = new Uint8Array(w * h), rim = math.round(math.max(w, h) * 0.012);
   const cell = 24;
@@ -27,6 +28,8 @@ function inkMap(page: Raster): Raster {
     if (n > all * 0.65) continue;
     for (let y = cy; y < math.min(h, cy + cell); y++) for (let x = cx; x < math.min(w, cx + cell); x++) if (x > rim && y > rim && x < w - rim && y < h - rim && black.data[y * w + x] === 0) data[y * w + x] = 1;
   }
+  const ruling = rulingOf({ width: w, height: h, channels: 1, data });
+  if (ruling) for (let i = 0; i < data.length; i++) if (ruling[i] === 1) data[i] = 0;
   return { width: w, height: h, channels: 1, data };
 }
 

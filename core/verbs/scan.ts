@@ -7,6 +7,7 @@ import { say } from '../messages/en.ts';
 import { sniffKind } from '../readers/kind.ts';
 import { applyFilter, type Filter } from '../scan/filters.ts';
 import { measurePhoto } from '../scan/measure.ts';
+import { rulingOf } from '../scan/ruling.ts';
 import { greyOf, shrinkTo, turn, type Quad, type Raster } from '../scan/raster.ts';
 import { encodeJpeg, writePages } from '../scan/write-pages.ts';
 import type { SourceFile } from './check.ts';
@@ -60,9 +61,15 @@ export async function sheetOf(photo: SourceFile, job: Job = {}): Promise<{ corne
 }
 const findingsOf = (facts: PhotoFacts): ScannedPage['findings'] => judgePhoto(facts).map(({ check, draft }) => ({ check, standing: draft.standing, message: say(check, draft.key, draft.data) }));
 
+/** The page white and even, with the lines of ruled and squared paper wiped out. */
+function withoutRuling(grey: Raster): Raster {
+  const even = applyFilter(grey, 'grey'), black = applyFilter(grey, 'ink'), ruling = rulingOf({ ...black, data: black.data.map((v) => (v === 0 ? 1 : 0)) });
+  return ruling ? { ...even, data: even.data.map((v, i) => (ruling[i] === 1 || ruling[i - 1] === 1 || ruling[i + 1] === 1 || ruling[i - even.width] === 1 || ruling[i + even.width] === 1 ? 255 : v)) } : even;
+}
+
 /** Reads a page all four ways and takes the one that reads best; null when none reads like print. Asked only where the lines themselves do not tell. */
 async function whichWayUp(ocr: Ocr, page: Raster): Promise<{ turn: 0 | 90 | 180 | 270; sure: number } | null> {
-  const small = applyFilter(shrinkTo(greyOf(page), 1400), 'grey'), scores: { turn: 0 | 90 | 180 | 270; score: number }[] = [];
+  const small = withoutRuling(shrinkTo(greyOf(page), 1400)), scores: { turn: 0 | 90 | 180 | 270; score: number }[] = [];
   for (const degrees of [0, 180, 90, 270] as const) {
     const { words } = await ocr.read(greymap(turn(small, degrees))), good = words.filter((w) => w.confidence > 70 && /^[\p{L}]{3,}/u.test(w.text));
     scores.push({ turn: degrees, score: good.length });
