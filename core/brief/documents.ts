@@ -59,6 +59,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “A proposal with annotated bibliography (500 words; PDF)”.
   const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:with|including) (?:an? |the |its |your )?(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
   const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole;
+  // “Audio → mp3”, “CAD files – 1 per group – ZIP”.
+  const arrow = previousEnd === mention.clause.start ? /^\W*(?!(?:formats?|types?|files?|what|where|when|upload|submit|how|name|length|size)\b)(\p{Lu}\p{L}*(?: \p{L}+){0,2})\s*(?:(?:→|->|=>)\s*(?:an? |one )?|[–-]\s+\d{1,2} per (?:group|person|student|team|pair)\s+[–-]\s+)\.?$/u.exec(text) : null;
+  if (arrow) return { label: arrow[1]!, at: from + arrow[0].indexOf(arrow[1]!) };
   // “… and the financial model as an Excel workbook”.
   const second = /(?:^|\band|,)\s+(?:the|your|an?)\s+((?!(?:same|final|complete|whole|other|latter|file|document|work|text)\b)[a-z-]+(?: (?!as\b|in\b|must|should|is\b|may\b)[a-z-]+){0,2})\s+(?:as|in) (?:an? )?$/i.exec(text);
   if (!m && second && previousEnd > mention.clause.start) return { label: second[1]!, at: from + second.index + second[0].indexOf(second[1]!) };
@@ -208,7 +211,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “Put cover sheet and essay into ONE PDF”: what the one file holds is not its name.
   if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
   // “Both components are to be placed in a zip archive”: what is handed in is that one.
-  const packed = clauses.find((c) => /\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
+  const packed = clauses.find((c) => /\bpack (?:both|all|everything|them|the files)\b[^;]{0,60}\.zip\b|\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
   if (packed && zip && asked.some((m) => m.kinds[0] === 'zip' && m.clause === packed)) { const own = asked.find((m) => m.kinds[0] === 'zip' && m.clause === packed)!; settled = [{ label: null, types: ['zip'], start: own.at, end: own.to }]; }
   // “Do not upload the Word file.”
   const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 ? mentions([c]).flatMap((m) => m.kinds) : []));

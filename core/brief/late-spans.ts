@@ -68,6 +68,9 @@ export function daysToDate(clauses: Clause[], due: DateTime): Statement<number>[
 /** “Within 24 hours 5 marks, within 48 hours 10 marks”: as much for the second day as for the first. */
 export function penaltyBySteps(clause: Clause, next: string): Statement<number> | null {
   const m = /\bwithin (?:24 hours|one day|a day)\b[^.;]{0,40}?\b(\d{1,2})\s?(?:%|per\s?cent|points?|marks?)[^.]{0,60}?\b(?:within )?(?:48 hours|two days)\b[^.;]{0,40}?\b(\d{1,2})\s?(?:%|per\s?cent|points?|marks?)/i.exec(`${clause.text}, ${next}`);
+  // “Up to 24 hours after that time reduced by ten percentage points; up to 48 hours by twenty”.
+  const inWords: Record<string, number> = { two: 2, five: 5, ten: 10, four: 4, twenty: 20 }, reduced = /\bup to 24 hours\b[^;]{0,40}\b(?:by|lose|loses|minus) (\d{1,2}|two|five|ten)\s?(?:%|per\s?cent|percentage points?|points?|marks?)[^.]{0,20}\bup to 48 hours\b[^.;]{0,40}\b(?:by|lose|loses|minus) (\d{1,2}|four|ten|twenty)\b/i.exec(`${clause.text} ${next}`), step = (word: string): number => inWords[word.toLowerCase()] ?? Number(word);
+  if (reduced && reduced.index < clause.text.length && step(reduced[2]!) === 2 * step(reduced[1]!)) return { value: step(reduced[1]!), start: clause.start + reduced.index, end: clause.end };
   // “Up to 24 h late: 5 % off. 24–48 h late: 10 % off.”
   // “Five per cent for a day's delay and ten per cent for two.”
   const two = /\b(\d{1,2}|two|three|five|ten)\s?(?:%|per\s?cent|points|marks)[^.;]{0,40}? for (?:a|one) day(?:['’]s)?(?: delay| late)?,? (?:and )?(\d{1,2}|four|six|ten|twenty)\s?(?:%|per\s?cent|points|marks) for two\b/i.exec(clause.text), inFigures = (word: string): number => ({ four: 4, six: 6, twenty: 20 } as Record<string, number>)[word.toLowerCase()] ?? numberWords[word.toLowerCase()] ?? Number(word);

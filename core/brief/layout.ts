@@ -40,8 +40,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (atLeast(clause.text, clause.text.indexOf((m[1] ?? m[3] ?? m[5] ?? m[7] ?? m[9])!, m.at - clause.start), m.to - clause.start)) out.atLeast.add('marginMm');
       put(out.marginMm, Math.round(amount * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m);
     }
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(?:(?:no|not) smaller than\s+|at least\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:MB|KB|GB|[KMG]o\b|MiB|mega|kilo|%|cm|mm))|(?<=\bfont\b[^.;]{0,40}\b(?:min(?:imum|\.)?|at least)\s+)(\d{1,2})\b(?!\s?(?:pt|point|[a-z]*b\b|words|pages|%|cm|mm|[.,]\d))/gi)) {
-      const value = numberOf((m[1] ?? m[2] ?? m[3])!);
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]5)?)[\s-]?(?:pt|points?|pts)\b(?!\s+(?:spacing|scale|plan))|\b(?:font )?size\s*(?:[:=]\s*|of\s+|is\s+)?(?:(?:no|not) smaller than\s+|at least\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:MB|KB|GB|[KMG]o\b|MiB|mega|kilo|%|cm|mm))|\b(\d{1,2})(?= p (?:Garamond|Times|Arial|Calibri|Cambria|Georgia|Helvetica|Verdana)\b)|(?<=\bfont\b[^.;]{0,40}\b(?:min(?:imum|\.)?|at least)\s+)(\d{1,2})\b(?!\s?(?:pt|point|[a-z]*b\b|words|pages|%|cm|mm|[.,]\d))/gi)) {
+      const value = numberOf((m[1] ?? m[2] ?? m[3] ?? m[4])!);
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
       // “Line spacing of exactly 24 points” is no size; “between 11 and 12 points” leaves it open.
       if (/\bspacing (?:of |is |set to |at )?(?:exactly |at least )?$/i.test(clause.text.slice(0, m.at - clause.start)) || /\bbetween \d{1,2} and $/i.test(clause.text.slice(0, m.at - clause.start))) continue;

@@ -15,7 +15,7 @@ export function labelOfItem(mention: Mention, before: Mention | null, { asked, c
     const column = mention.clause.text.slice(0, mention.at - mention.clause.start).split('|').length - 1, head = top === rowAt ? '' : clauses[top]!.text.split('|').map((c) => c.trim())[column] ?? '', name = cells.find((c) => /\p{L}{3}/u.test(c));
     // “| | Draft | Final |” over “| Format | Word | PDF |”.
     if (head && /^(?:file )?(?:formats?|types?|kinds?|files?)\b/i.test(cells.find(Boolean)!) && /^\p{L}[\p{L} \d]{2,30}$/u.test(head)) return { label: head, at: mention.at };
-    if (name && name.length <= 50 && cells[column] !== name && (/\b(?:format|type|kind|file|files|accepted|hand in as|as)\b/i.test(head) || head === '' && /\d/.test(mention.clause.text))) return { label: name.replace(/\*+/g, ''), at: mention.clause.start + mention.clause.text.indexOf(name) };
+    if (name && name.length <= 50 && !/:/.test(name) && cells[column] !== name && (/\b(?:format|type|kind|file|files|accepted|hand in as|as)\b/i.test(head) || head === '' && /\d/.test(mention.clause.text))) return { label: name.replace(/\*+/g, ''), at: mention.clause.start + mention.clause.text.indexOf(name) };
   }
   // “(a) the reflective account, 1500 words, Word; (b) the skills log, on the form supplied, Word”.
   const lettered = !before || before.clause !== mention.clause ? /(?:^\W*|:\s+)\(?([a-h]|[ivx]{1,4}|\d)(?:\)|(?<=^\W*[A-H])\.(?=[^:]*\())\s+(?:the |your |an? |one |two |three )?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by)\b)[\p{L}-]+){0,3})\s*[,(:]/iu.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)) : null;

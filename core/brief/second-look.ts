@@ -95,6 +95,9 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
   // “The deadline has moved. It was Friday 19 March; it is now Wednesday 24 March.”
   const was = rows.filter((r) => /^\W*(?:it|this|that|the (?:deadline|due date|old one)) was (?:originally |before |previously )?(?:on )?(?:\w+day,?\s*)?(?:the )?$/i.test(lead(r))), is = rows.filter((r) => /^\W*(?:and |but )?(?:it is now|it['’]s now|now it is|now it['’]s|the new one is)\s*(?:on )?(?:\w+day,?\s*)?(?:the )?$/i.test(lead(r)));
   if (was.length === 1 && is.length === 1 && /\b(?:deadline|due|hand-?in|submission)\b/i.test(text.slice(Math.max(0, was[0]!.clause.start - 120), is[0]!.date.start))) { was[0]!.role = 'other'; is[0]!.role = 'due'; }
+  // “I have reopened the folder until 24 February. If you submitted before Monday's deadline (22 February), …”
+  const again = rows.filter((r) => r.role === 'due' && r.date.problem === 'none' && /\bre-?open(?:ed|s|ing)?\b[^.;]{0,40}\b(?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(lead(r)));
+  if (again.length === 1) for (const r of rows) if (r !== again[0] && r.role === 'due' && r.date.iso < again[0]!.date.iso && /\bdeadline\b[^.;]{0,14}$/i.test(lead(r))) r.role = 'other';
   // “The deadline moves. Old: 16 February, 12:00. New: 18 February, 12:00.”
   const under = (words: string): DatedRow[] => rows.filter((r) => new RegExp(`(?:^\\W*|\\|\\s*)(?:${words})(?: (?:one|date))?\\s*[:=|→–-]\\s*(?:\\w+day,?\\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\\.?,?\\s*)?$`, 'i').test(lead(r))), old = under('old|before|formerly|previously|original'), fresh = under('new|now|revised|updated');
   if (old.length === 1 && fresh.length === 1 && rows.every((r) => r === old[0] || r === fresh[0] || r.role === 'other') && /\b(?:deadline|due|hand-?in|submission)\b/i.test(text.slice(Math.max(0, old[0]!.clause.start - 200), fresh[0]!.date.start))) { old[0]!.role = 'other'; fresh[0]!.role = 'due'; }
@@ -184,7 +187,7 @@ function loneDeadline(rows: DatedRow[], { text }: Reading): void {
   if (told && only.role !== 'opens' || when && only.role === 'unknown' || bare) only.role = 'due';
 }
 
-const forAll = /\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b|\bdeadlines (?:are|fall) (?:always )?at\b|^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
+const forAll = /^\W*all (?:dates|deadlines|due dates|times)(?: are)?\s*:?\s+(?:at\s+)?(?=\d|noon|midnight)|\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b|\bdeadlines (?:are|fall) (?:always )?at\b|^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
   const both = /[,(]\s*(?:both|all|each|always)(?: of them)?(?: due)?(?: (?:by|at))?\s+(?=\d{1,2}(?:[:.]\d{2}| ?[ap]\.?m)|noon|midnight)/i;
@@ -312,6 +315,15 @@ export function hoursOfEachDay(rows: DatedRow[], reading: Reading): void {
     if (!m || !first) continue;
     for (const [row, hour] of [[first, m[1]!], [r, m[2]!]] as const) { const whole = reading.read(`${row.date.iso.slice(0, 10)}, ${hour}`)?.iso; if (whole && whole.length > 10) row.date = { ...row.date, iso: whole }; }
   }
+}
+
+/** “Between 1 and 10 September; it opens at 9 in the morning on the first day and closes at noon on the last.” */
+export function hoursOfWindow(rows: DatedRow[], reading: Reading): void {
+  const opens = rows.filter((r) => r.role === 'opens' && r.date.problem === 'none'), due = rows.filter((r) => r.role === 'due' && r.date.problem === 'none');
+  if (opens.length !== 1 || due.length !== 1) return;
+  const hour = '(noon|midday|midnight|\\d{1,2}[:.]\\d{2}(?: ?[ap]m)?|\\d{1,2} ?[ap]m|\\d{1,2} in the (?:morning|afternoon|evening))', said = `${opens[0]!.clause.text} ${reading.clauses[reading.clauses.indexOf(opens[0]!.clause) + 1]?.text ?? ''}`;
+  const m = new RegExp(`\\bopens? (?:at )?${hour} on the first(?: day)?\\b[^.;]{0,20}\\bcloses? (?:at )?${hour} on the last\\b`, 'i').exec(said);
+  if (m) for (const [row, time] of [[opens[0]!, m[1]!], [due[0]!, m[2]!]] as const) { const whole = row.date.iso.length === 10 ? reading.read(`${DateTime.fromISO(row.date.iso).toFormat('d LLLL yyyy', { locale: 'en' })}, ${time}`)?.iso : undefined; if (whole?.startsWith(row.date.iso)) row.date = { ...row.date, iso: whole }; }
 }
 
 /** “It opens at 9.00 on 12 April and you have 48 hours.”: when the time is up that runs from the opening. */
