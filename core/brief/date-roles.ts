@@ -43,6 +43,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:submitted|handed in|received|uploaded|arriving|turned in) on\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}\b(?:los\w+|cost\w*|minus|(?:is|are|will be) (?:capped|penali[sz]ed|marked down|deducted))\b/i.test(after)) return 'other';
   // “The brief circulated on 1 February”.
   if (/\b(?:circulated|distributed|handed out|sent out|e-?mailed|posted|issued|published)(?: to you)? (?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:brief|sheet|handbook|version|document|guide|instructions|notice|e-?mail|letter|information)\b[^.;]{0,14}\b(?:circulated|distributed|handed out|sent out|e-?mailed|posted|issued|published)\b/i.test(before)) return 'other';
+  // “This area won't open before 1 March.”
+  if (/(?:\b(?:not|never)|n['’]t)\b[^.;,]{0,20}\bopen(?:ed)? (?:before|until|till)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
+  // “It's handed out on 10 May and must be handed in 72 hours later.”
+  if (/\b(?:handed out|given out|released|published|posted|issued|sent out)(?: to you)? (?:on|at)\s*(?:\w+day,?\s*)?$/i.test(before) && /\b(?:hand(?:ed)? (?:it )?in|submit(?:ted)?|return(?:ed)?|uploaded?|due)\b/i.test(clause.text.slice(date.end - clause.start))) return 'opens';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”

@@ -225,6 +225,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/^\W*(?:and |but )?after\s*(?:\w+day,?\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s*)?$/i.test(lead.replace(/^.*[;.]\s/, '')) && /^[^.;]{0,24}\b(?:(?:I|we) (?:can(?:not|['’]t| no longer)|do(?: not|n['’]t)|will not|won['’]t|no longer) (?:accept|take|mark|grade|read)|nothing (?:is|will be) (?:accepted|taken|marked)|it (?:is|will) (?:not|no longer) (?:be )?(?:accepted|possible))\b/i.test(text.slice(date.end, clause.end))) return true;
   // “I do not accept papers after May 5.”
   if (/\b(?:(?:do|will|can|does) ?(?:not|n['’]t)|won['’]t|cannot|can['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “Late sets get half marks until Friday 12 March, nothing after.”
+  if (/\blate \p{L}+ (?:get|receive|score|earn|are (?:marked|worth|capped)|lose)\b[^.;]{0,30}\b(?:until|till|up to)\s*(?:\w+day,?\s*)?$/iu.test(lead) && /^[^.]{0,14}[,;(]\s*(?:and )?(?:then )?(?:nothing|zero|0|none|no marks|not accepted)\b/i.test(text.slice(date.end))) return true;
   // “Late work is capped at 50 if it's in by 29 March. After that, zero.”
   if (/\b(?:capped|penal\w+|deduct\w*|los(?:e|es|ing)|minus)\b[^.;]{0,40}\bif (?:it|they|the \w+)(?:['’]s| is|['’]re| are) (?:in|there|uploaded|submitted|received) (?:by|before|until)\s*(?:\w+day,?\s*)?$/i.test(`${lead}${/^(?:by|before|until)\b\s*/i.exec(text.slice(date.start))?.[0] ?? ''}`) && /\blate\b/i.test(lead)) return true;
   // “Mark capped at 40 % up to 21 May 2027; thereafter fail.”

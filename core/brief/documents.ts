@@ -35,6 +35,8 @@ function mentions(clauses: Clause[]): Mention[] {
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | null {
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
+  // “The accompanying spreadsheet shall be uploaded in XLSX format as a second file.”
+  if (/^(?:spreadsheet|slide deck)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /^\W*(?:\(?[a-h1-9]\)\s*)?the (?:accompanying |completed |finished )$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “… and the spreadsheet with your calculations”: the word for the kind is the name as well.
   if (/^(?:spreadsheet|slide deck|presentation)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && previousEnd > mention.clause.start && /(?:\band|\bplus|,)\s+(?:the|your|an?|one)\s+(?:[a-z]+ )?$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “Spreadsheet: xlsx.”

@@ -32,7 +32,12 @@ export function besideWindow(rows: DatedRow[], { text }: Reading): Statement<str
 
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
 export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
-  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\bapproved (?:adjustment|extra time)\b|\badjusted (?:deadline|due date)\b|\byou (?:have been|are|were) (?:given|allowed|granted) (?:(?:an?|\w+|\d{1,2}) )?(?:extra|additional|more|further) (?:calendar |working )?(?:days?|weeks?|time|hours?)\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
+  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|\bapproved (?:adjustment|extra time)\b|\byou (?:may|can) (?:now |still )?(?:hand (?:it|your \w+) in|submit|upload)\b[^;.]*\bafter the (?:published|original|normal|usual|standard) (?:deadline|due date)\b|\badjusted (?:deadline|due date)\b|\byou (?:have been|are|were) (?:given|allowed|granted) (?:(?:an?|\w+|\d{1,2}) )?(?:extra|additional|more|further) (?:calendar |working )?(?:days?|weeks?|time|hours?)\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b/i.test(text)) return;
+  // “You may hand it in up to one week after the published deadline (19 March), that is until 26 March.”
+  for (const clause of new Set(rows.map((r) => r.clause))) {
+    const own = rows.filter((r) => r.clause === clause && r.date.problem === 'none');
+    if (own.length === 2 && /\byou (?:may|can) (?:now |still )?(?:hand (?:it|your \w+) in|submit|upload)\b[^;]*\bafter the (?:published|original|normal|usual|standard) (?:deadline|due date)\s*\(?[^()]{0,16}$/i.test(text.slice(clause.start, own[0]!.date.start)) && /\b(?:until|till|by|to)\b/i.test(text.slice(own[0]!.date.end, own[1]!.date.start + 6))) { own[0]!.role = 'due'; own[1]!.role = 'extension'; for (const r of own) r.override = false; return; }
+  }
   // “The Board has agreed to extend your deadline from 26 April to 10 May.”
   for (const clause of new Set(rows.map((r) => r.clause))) {
     const extended = /\bextend(?:ed)? (?:the|your) (?:deadline|due date|hand-?in|submission|time)\b/i.exec(clause.text), own = rows.filter((r) => r.clause === clause && r.date.problem === 'none' && extended !== null && r.date.start > clause.start + extended.index);
@@ -77,7 +82,7 @@ export function addTimeBefore(rows: DatedRow[], reading: Reading): void {
 
 /** “… as PDF by 15 July. A printed copy goes to the office by 16 July.”: the file is what is handed in here. */
 export function besidePrinted(rows: DatedRow[], { text }: Reading): void {
-  const printed = (r: DatedRow): boolean => /\b(?:printed|paper|hard|bound)[ -]?(?:copy|copies|version)\b[^,;]*$|\bprint-?out\b|\(physically\b|\bin person\b/i.test(text.slice(r.clause.start, r.date.start)) && !/\b(?:no|not|instead of|as well as|and (?:a|one)|electronic|upload|pdf)\b/i.test(text.slice(r.clause.start, r.date.start).replace(/^.*,/, ''));
+  const printed = (r: DatedRow): boolean => /\b(?:printed|paper|hard|bound)[ -]?(?:copy|copies|version)\b[^,;]*$|\bat the office\b[^,;]*\((?:on )?paper\)[^,;]*$|\bprint-?out\b|\(physically\b|\bin person\b/i.test(text.slice(r.clause.start, r.date.start)) && !/\b(?:no|not|instead of|as well as|and (?:a|one)|electronic|upload|pdf)\b/i.test(text.slice(r.clause.start, r.date.start).replace(/^.*,/, ''));
   // “Hand in by 30 April. Electronic submission to the folder and a printed copy in my pigeonhole by 4 May.”
   const beside = (r: DatedRow): boolean => /\band (?:a|one|the) (?:printed|paper|hard|bound)[ -]?copy\b[^,;]*$/i.test(text.slice(r.clause.start, r.date.start)) && rows.some((o) => o.role === 'due' && o.clause !== r.clause && o.date.problem === 'none');
   for (const r of rows) if (r.role === 'due' && beside(r)) r.role = 'other';
@@ -328,6 +333,6 @@ export function hoursOfWindow(rows: DatedRow[], reading: Reading): void {
 
 /** “It opens at 9.00 on 12 April and you have 48 hours.”: when the time is up that runs from the opening. */
 export function timeFromOpening(rows: DatedRow[], { zone }: Reading): void {
-  const [opens] = rows, m = rows.length === 1 && opens!.role === 'opens' && opens!.date.problem === 'none' && opens!.date.iso.length > 10 ? /\b(?:(?:and |then )?you (?:will |then )?have|(?:must|has to|have to|is to|are to|should) be (?:returned|submitted|handed in|uploaded|completed|sent back|back) within) (\d{1,3}|one|two|three|five|seven) (hour|day|week)s?\b(?! (?:of|after|before))/i.exec(opens!.clause.text) : null;
-  if (m) rows.push({ ...opens!, role: 'due', date: { ...opens!.date, iso: shifted(opens!.date.iso, count(m[1]!), m[2]!, zone), start: opens!.clause.start + m.index, end: opens!.clause.start + m.index + m[0].length } });
+  const [opens] = rows, m = rows.length === 1 && opens!.role === 'opens' && opens!.date.problem === 'none' && opens!.date.iso.length > 10 ? /\b(?:(?:and |then )?you (?:will |then )?have|(?:must|has to|have to|is to|are to|should) be (?:returned|submitted|handed in|uploaded|completed|sent back|back) within) (\d{1,3}|one|two|three|five|seven) (hour|day|week)s?\b(?! (?:of|after|before))|\b(?:submitted|handed in|uploaded|returned|due|hand it in|submit it) (?:exactly )?(\d{1,3}|one|two|three|five|seven) (hour|day|week)s? later\b/i.exec(opens!.clause.text) : null;
+  if (m) rows.push({ ...opens!, role: 'due', date: { ...opens!.date, iso: shifted(opens!.date.iso, count((m[1] ?? m[3])!), (m[2] ?? m[4])!, zone), start: opens!.clause.start + m.index, end: opens!.clause.start + m.index + m[0].length } });
 }

@@ -29,7 +29,7 @@ function cityZones(): Map<string, string> {
 
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST', 'AoE']).filter((z) => z !== 'AOE').sort((a, b) => b.length - a.length).join('|');
 const labelledZone = new RegExp(`(?<=(?:^|[|;,])\\W*(?:time ?)?zone\\s*[:|=]\\s*)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'gi');
-const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?,?\\s?\\(?|noon\\s\\(?|midday\\s\\(?|midnight\\s\\(?|[Tt]ime ?zone[^.;()\\d]{0,30}:\\s|\\d{2}\\s\\((?:both|all|each)(?: in)?\\s|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|[Aa]ll times (?:are|is) [^.;()\\d]{0,30}\\(|\\b[Ss]ame day\\s\\(?|\\d (?:our|local|university|campus) time,?\\s\\(?|[Cc]lock\\s\\(|[Cc]lock (?:is|runs|in|on)(?: on| in)?\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
+const anyAbbreviation = new RegExp(`\\b(?:${abbreviations})\\b`), besideATime = new RegExp(`(?<=\\d(?::\\d{2})?\\s?(?:[AaPp]\\.?[Mm]\\.?|h|hrs|hours)?,?\\s?\\(?|(?:noon|midday|midnight)(?:\\),?)?\\s\\(?|[Tt]ime ?zone[^.;()\\d]{0,30}:\\s|\\d{2}\\s\\((?:both|all|each)(?: in)?\\s|[Tt]ime ?zone(?::| is)?\\s|[Tt]imes? (?:are|is)(?: all)?(?: given)?(?: in)?\\s|[Aa]ll times\\s|[Aa]ll times (?:are|is) [^.;()\\d]{0,30}\\(|\\b[Ss]ame day\\s\\(?|\\d (?:our|local|university|campus) time,?\\s\\(?|[Cc]lock\\s\\(|[Cc]lock (?:is|runs|in|on)(?: on| in)?\\s|\\b20\\d\\d,?\\s\\(?)(?:${abbreviations})\\b(?!\\s?[+-]\\d)`, 'g');
 
 /** The zone that the wording names: an IANA name, an abbreviation, an offset, or a city's time. */
 export function readZone(clauses: Clause[]): Statement<string>[] {
