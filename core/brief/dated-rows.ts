@@ -225,6 +225,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/^\W*(?:and |but )?after\s*(?:\w+day,?\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.?,?\s*)?$/i.test(lead.replace(/^.*[;.]\s/, '')) && /^[^.;]{0,24}\b(?:(?:I|we) (?:can(?:not|['’]t| no longer)|do(?: not|n['’]t)|will not|won['’]t|no longer) (?:accept|take|mark|grade|read)|nothing (?:is|will be) (?:accepted|taken|marked)|it (?:is|will) (?:not|no longer) (?:be )?(?:accepted|possible))\b/i.test(text.slice(date.end, clause.end))) return true;
   // “I do not accept papers after May 5.”
   if (/\b(?:(?:do|will|can|does) ?(?:not|n['’]t)|won['’]t|cannot|can['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “From 15 March the usual 5 marks per day apply until 21 March, after which the page is closed.”
+  if (/\b(?:marks?|points?|%|per ?cent|penalt(?:y|ies))\b[^.;]{0,30}\b(?:per|a|each|every) (?:\w+ )?day\b[^.;]{0,20}\b(?:until|till|up to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,20}\bafter (?:which|that)\b[^.;]{0,40}\b(?:clos\w+|shut|not|nothing|zero|no)\b/i.test(text.slice(date.end))) return true;
   // “Late sets get half marks until Friday 12 March, nothing after.”
   if (/\blate \p{L}+ (?:get|receive|score|earn|are (?:marked|worth|capped)|lose)\b[^.;]{0,30}\b(?:until|till|up to)\s*(?:\w+day,?\s*)?$/iu.test(lead) && /^[^.]{0,14}[,;(]\s*(?:and )?(?:then )?(?:nothing|zero|0|none|no marks|not accepted)\b/i.test(text.slice(date.end))) return true;
   // “Late work is capped at 50 if it's in by 29 March. After that, zero.”

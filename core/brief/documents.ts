@@ -11,6 +11,9 @@ const kindWords: readonly [RegExp, Kind[]][] = [
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bepub\b/gi, ['epub']], [/\.?\bheic\b/gi, ['heic']], [/\.gif\b|\bGIFs?\b/g, ['gif']], [/\.ods\b|\bODS\b/g, ['ods']], [/\.odp\b|\bODP\b/g, ['odp']], [/\.json\b|\bJSON\b/g, ['json']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 
+/** “The page is wrong. It says you should submit an .odt file; please submit a PDF.” */
+const saidWrongly = (clause: Clause, clauses: Clause[]): boolean => /^\W*(?:it|the (?:course |module )?page|the site|the handbook) (?:says|said|tells you|states)\b/i.test(clause.text) && /\b(?:mistake|wrong|error|incorrect)\b|^\W*(?:but |instead,? )?please (?:submit|upload|hand)\b/i.test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''}\n${clauses[clauses.indexOf(clause) + 1]?.text ?? ''}`);
+
 /** Mentions of kinds, each with whether it is asked for or refused. */
 function mentions(clauses: Clause[]): Mention[] {
   const found: Mention[] = [];
@@ -21,7 +24,7 @@ function mentions(clauses: Clause[]): Mention[] {
         if (here.some((h) => h.at < m.to && m.at < h.to)) continue;
         // The ending of a name that is given as an example.
         if (/\be\.g\.[^()]*\w\.?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-        here.push({ kinds, at: m.at, to: m.to, clause, refused: !otherThan.test(clause.text) && isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
+        here.push({ kinds, at: m.at, to: m.to, clause, refused: saidWrongly(clause, clauses) || !otherThan.test(clause.text) && isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
       }
     }
     here.sort((a, b) => a.at - b.at);
@@ -38,7 +41,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “The accompanying spreadsheet shall be uploaded in XLSX format as a second file.”
   if (/^(?:spreadsheet|slide deck)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /^\W*(?:\(?[a-h1-9]\)\s*)?the (?:accompanying |completed |finished )$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “… and the spreadsheet with your calculations”: the word for the kind is the name as well.
-  if (/^(?:spreadsheet|slide deck|presentation)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && previousEnd > mention.clause.start && /(?:\band|\bplus|,)\s+(?:the|your|an?|one)\s+(?:[a-z]+ )?$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
+  if (/^(?:spreadsheet|slide deck|presentation)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && previousEnd > mention.clause.start && /(?:\band|\bplus|,)\s+(?:the|your|an?|one)\s+(?:[a-z]+ )?$|\s\+\s+(?:(?:the|your|an?|one) )?$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “Spreadsheet: xlsx.”
   if (/^(?:spreadsheet|slide deck|presentation|slides)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /^\W*$/.test(before) && /^\s*:/.test(mention.clause.text.slice(mention.to - mention.clause.start))) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “- report.pdf (no more than 12 pages)”: an item of a list that is a file.
@@ -197,7 +200,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
       else if (label && unlabelled && /\bseparate (?:file|document)?\s*$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
       else if (label && unlabelled && documents.length === 1 && sameKinds(unlabelled.types, mention.kinds) && !/^\W*attach\s*:/i.test(mention.clause.text)) { unlabelled.label = label.label; }
       // “The zip, plus a README as PDF”.
-      else if (sameClause && label && /\b(?:plus|together with|as well as)\s+(?:an?|the|your|one)\b/i.test(between) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
+      else if (sameClause && label && /\b(?:plus|together with|as well as)\s+(?:an?|the|your|one)\b|\s\+\s/i.test(between) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
       else documents.push({ label: label?.label ?? null, types: [...mention.kinds], start: label?.at ?? mention.at, end: mention.to });
     }
     previous = mention;

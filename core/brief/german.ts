@@ -5,6 +5,7 @@ export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const phrases: readonly [RegExp, string][] = ([
   ['\\p{Lu}\\p{L}+, die (?:erst )?nach (?:der |dem |ablauf der )?(?:abgabe)?(?:frist|termin) eingehen, werden nicht (?:mehr )?(?:angenommen|bewertet|berücksichtigt|gelesen|korrigiert)', 'late work is not accepted'],
+  ['(?:später|verspätet|zu spät) eingereichte (?:haus)?arbeiten (?:können|werden) nicht (?:mehr )?(?:berücksichtigt|angenommen|bewertet)(?: werden)?', 'late work is not accepted'],
   ['bei verspäteter (?:abgabe|einreichung) gilt (?:die|das) \\p{L}+ als nicht bestanden', 'late work is not accepted'],
   ['(?:mehrfaches|wiederholtes) (?:hochladen|einreichen|abgeben)(?: ist)?(?: möglich| erlaubt)?', 'unlimited uploads'], ['(?:nur|genau) ein(?:en)? (?:abgabe)?versuch', 'only one attempt'],
   ['(?:stehen|sind|ist|steht) ab (?:dem )?(?=\\d)', 'open from'], ['letzter (?:abgabe)?termin', 'deadline'], ['abgabeort', 'place'], ['(?:pro|je) (?:verspätetem|angebrochenem|angefangenem|versäumtem) (?:kalender|werk)?tag', 'late per day'], ['nicht überschreiten', 'at most'], ['auf dem deckblatt: (?:ihr )?name', 'title page: your name'], ['ausschließlich(?= ihre)', 'only'], ['(?<=only\\s+)ihre', 'your'], ['nur(?= ihre)', 'only'], ['(?<=\\d )punkte', 'points'],

@@ -86,7 +86,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
     const finals = common.filter((l) => !/\b(?:draft|outline|proposal|plan|abstract|exposé|expose)(?![\p{L}])/iu.test(partOf(l) ?? '')), several = ofParts.size > 1 && !ofParts.has(null);
     // “Part 1: a plan (1–2 pages). Part 2: the report”: a limit of one part alone, before the last of them, is not the paper's.
     const alone = ofParts.size === 1 ? [...ofParts][0]! : null, lastPart = times.parts.reduce((a, b) => ((b.due ?? '') > (a.due ?? '') ? b : a), times.parts[0] ?? { label: '', due: null });
-    if (alone !== null && times.parts.length > 1 && alone !== lastPart.label && /^(?:part|stage|phase|step|task|milestone|component|section|deliverable|assignment|essay|paper|report)\s+\S{1,5}$/i.test(alone)) continue;
+    if (alone !== null && times.parts.length > 1 && alone !== lastPart.label && /^(?:part|stage|phase|step|task|milestone|component|section|deliverable|assignment|essay|paper|report)\s+\S{1,5}$|^(?:first |rough |full )?(?:draft|outline|proposal|sketch)s?$/i.test(alone)) continue;
     if (!several) brief.limits[field] = one(`limits.${field}`, common);
     else if (new Set(finals.map(partOf)).size === 1) brief.limits[field] = one(`limits.${field}`, finals);
   }

@@ -43,9 +43,9 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
     const extended = /\bextend(?:ed)? (?:the|your) (?:deadline|due date|hand-?in|submission|time)\b/i.exec(clause.text), own = rows.filter((r) => r.clause === clause && r.date.problem === 'none' && extended !== null && r.date.start > clause.start + extended.index);
     if (own.length === 2 && /\bextend[^.]*\bfrom\b/i.test(text.slice(clause.start, own[0]!.date.start + 6)) && /\bto\b/i.test(text.slice(own[0]!.date.end - 4, own[1]!.date.start + 6))) { own[0]!.role = 'due'; own[1]!.role = 'extension'; for (const r of own) r.override = false; return; }
   }
-  const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial|published|normal|usual)\s+(?:deadline|(?:due|submission|hand-?in) ?date|date)\b/i.test(text.slice(r.clause.start, r.date.start)));
+  const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial|published|normal|usual)\s+(?:deadline|(?:due|submission|hand-?in|closing) ?date|date)\b/i.test(text.slice(r.clause.start, r.date.start)));
   for (const r of original) r.role = 'due';
-  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\b(?:new|adjusted|revised|extended|individual|personal) (?:deadline|(?:due|submission|hand-?in) date)|\b(?:must|should|has to) now (?:reach|be (?:with|handed|submitted|uploaded|received))\b/i.test(r.clause.text));
+  const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\b(?:new|adjusted|revised|extended|individual|personal) (?:deadline|(?:due|submission|hand-?in) date)|\b(?:must|should|has to) (?:now|therefore|then) (?:reach|be (?:with|handed|submitted|uploaded|received))\b/i.test(r.clause.text));
   for (const r of granted) { r.role = 'extension'; r.override = false; }
   if (granted.length > 0) for (const r of original) r.override = false;
   // “Your extension has been approved. Your new deadline is Monday 29 March (was: Monday 22 March).”
@@ -184,6 +184,8 @@ export function dateAsDeadline(rows: DatedRow[], reading: Reading): void {
 
 /** “Friday week, i.e. 26 Feb 2027, 5pm sharp”: the only moment that a wording about handing in names at all; “upload by class time (Tues., Mar. 16, 1:30 p.m.)”. */
 function loneDeadline(rows: DatedRow[], { text }: Reading): void {
+  // “Submit it not later than the start of the lecture on Tuesday 16 March (11:15).”
+  for (const r of rows) if (r.role === 'other' && r.date.problem === 'none' && rows.every((o) => o === r || o.role !== 'due') && /\b(?:submit|hand (?:it |them |your \w+ )?in|upload|turn (?:it |your \w+ )?in|deliver)\b[^.;]*\b(?:no|not) later than the (?:start|beginning|end) of (?:the |our )?(?:lecture|class|seminar|tutorial|session)s?\b[^.;]{0,16}$/i.test(text.slice(r.clause.start, r.date.start))) r.role = 'due';
   const [only] = rows;
   if (rows.length !== 1 || !only || only.date.problem !== 'none' || only.date.iso.length === 10) return;
   const lead = text.slice(only.clause.start, only.date.start).replace(/\b(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.,?/gi, ''), asked = only.clause.under ?? '';
@@ -192,7 +194,7 @@ function loneDeadline(rows: DatedRow[], { text }: Reading): void {
   if (told && only.role !== 'opens' || when && only.role === 'unknown' || bare) only.role = 'due';
 }
 
-const forAll = /^\W*all (?:dates|deadlines|due dates|times)(?: are)?\s*:?\s+(?:at\s+)?(?=\d|noon|midnight)|\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b|\bdeadlines (?:are|fall) (?:always )?at\b|^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
+const forAll = /^\W*all (?:submissions|uploads|files|papers) by\s|^\W*all (?:dates|deadlines|due dates|times)(?: are)?\s*:?\s+(?:at\s+)?(?=\d|noon|midnight)|\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b|\bdeadlines (?:are|fall) (?:always )?at\b|^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
   const both = /[,(]\s*(?:both|all|each|always)(?: of them)?(?: due)?(?: (?:by|at))?\s+(?=\d{1,2}(?:[:.]\d{2}| ?[ap]\.?m)|noon|midnight)/i;
@@ -213,6 +215,9 @@ export function addStillAt(rows: DatedRow[], reading: Reading): void {
     // “The closing date is 22 April (not 20 April); the closing time of 15:00 is unchanged.”
     const next = reading.clauses[reading.clauses.indexOf(r.clause) + 1], kept = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:the )?(?:closing |due |hand-?in |submission )?(?:time|hour) (?:of|is|:) ?\(?(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m)?|noon|midnight)\)?[^.;]{0,14}\b(?:unchanged|(?:stays|remains|is) the same|stays|remains|as before)\b/i.exec(`${reading.text.slice(r.date.end, r.clause.end)} ${next?.text ?? ''}`) : null, same = kept ? reading.withTime(r.date, kept[1]!) : null;
     if (same?.startsWith(r.date.iso)) r.date = { ...r.date, iso: same };
+    // “By the 20th. Noon would be good, 6 pm is the absolute limit.”
+    const limit = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m)|\d{1,2}[:.]\d{2}|noon|midnight) is the (?:absolute |very |hard |final |last )?(?:limit|latest|cut-?off|deadline|last moment)\b/i.exec(`${reading.text.slice(r.date.end, r.clause.end)} ${next?.text ?? ''}`) : null, latest = limit ? reading.withTime(r.date, limit[1]!) : null;
+    if (latest?.startsWith(r.date.iso)) r.date = { ...r.date, iso: latest };
   }
 }
 

@@ -113,6 +113,9 @@ function byNames(clauses: Clause[]): Statement<boolean>[] {
   for (const [i, clause] of clauses.entries()) {
     const { text } = clause, refuses = /\b(?:not|never|no|without|nor|neither)\b|n['’]t\b/i.test(text);
     for (const m of matchesIn(clause, /\byour (?:full )?names? (?:goes|go|stands?|appears?|belongs?) in the file ?name and (?:also )?on (?:page (?:1|one)|the (?:first|title|cover) page)\b/gi)) if (!refuses) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
+    // “Names of authors: yes, under the title”; “Both under your own name.”; “the document should not be anonymised”.
+    for (const m of matchesIn(clause, /^\W*(?:names? of (?:the )?authors?|authors?['’]? names?|your names?|names?)\s*[:|]\s*(yes|no)\b/gi)) found.push({ value: m[1]!.toLowerCase() === 'no', start: m.at, end: m.to, override: isCorrection(clause) });
+    for (const m of matchesIn(clause, /\b(?:both|all|everything|each|it|they|papers?|work) (?:(?:is|are) (?:handed in|submitted|uploaded|marked) )?under your (?:own|real|full) names?\b|\b(?:document|paper|report|essay|work|submission|file)s? (?:should|must|need|need[s]?) not (?:to )?be (?:made )?anonym\w+/gi)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
     // “Use your real name; ministers like to know who's writing.”
     for (const m of matchesIn(clause, /\b(?:use|write under|hand (?:it )?in under|submit under) your (?:real|own|full) names?\b(?! (?:in|for|as)\b)/gi)) if (!refuses) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
     if (/\bfile ?names?\b/i.test(text) || /\bnames? of (?!(?:(?:all|the|both|every|each) )?(?:\w+ )?(?:members?|authors?|students?|candidates?)\b)/i.test(text)) continue;
