@@ -115,6 +115,8 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
   // “One resubmit possible before the deadline.” “If you upload twice, we mark the second.”
   if (out.allowed.length === 0) for (const c of clauses) for (const m of matchesIn(c, /(?:^\W*|\bonly )(one|two|three) re-?(?:submit|submission|upload)s? (?:(?:is|are) )?(?:poss(?:ible|\.)|allowed|ok(?:ay)?|permitted)(?! (?:if|when|where|in case|with|for)\b)/gi)) out.allowed.push({ value: 1 + numberWords[m[1]!.toLowerCase()]!, start: m.at, end: m.to, override: isCorrection(c) });
   if (out.keeps.length === 0) for (const c of clauses) for (const m of matchesIn(c, /\bif you (?:upload|submit|hand (?:it )?in) (?:it )?(?:twice|two (?:files|versions)|more than once),? (?:then )?(?:we|I|they) (?:will )?(?:mark|read|grade|take|keep|use)s? (?:only )?the (?:second|last|later|newest)\b/gi)) out.keeps.push({ value: 'latest', start: m.at, end: m.to, override: isCorrection(c) });
+  // “You may submit a revised version before the deadline; it will replace the earlier one.”
+  if (out.keeps.length === 0) for (const c of clauses) for (const m of matchesIn(c, /\bit (?:will |then )?(?:replaces?|overwrites?|takes? the place of) the (?:earlier|previous|first|old|former) (?:one|version|file|upload|submission)\b/gi)) out.keeps.push({ value: 'latest', start: m.at, end: m.to, override: isCorrection(c) });
   // “More than one go? Yes, last upload wins.”
   if (out.keeps.length === 0) for (const c of clauses) for (const m of matchesIn(c, /\b(?:the )?(?:last|latest|newest|most recent) (?:upload|file|version|one|submission|attempt) (?:wins|is taken)\b/gi)) out.keeps.push({ value: 'latest', start: m.at, end: m.to, override: isCorrection(c) });
   // “The page lets you replace files up to the deadline.”

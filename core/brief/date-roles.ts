@@ -53,6 +53,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\((?:[A-Z][\w ]{2,20} )?(?:was|were)(?: due)?(?: on)?\s*(?:\w+day,?\s*)?$/.test(before) && /^[^()]{0,20}\)/.test(after)) return 'other';
   // “With regard to your application of 2 March”.
   if (/\b(?:application|letter|e-?mail|request|message|notice|inquiry) (?:of|dated|from|sent on)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “Rebuttal period: 12–14 April”.
+  if (/^\W*(?:rebuttal|review|response|feedback|marking|grading|consultation) (?:period|phase|window)\s*:/i.test(before)) return 'other';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”

@@ -32,7 +32,7 @@ const numbered = /^(?:part|section|stage|step|task|phase|component|submission|as
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
 /** What is no window for handing in. */
-const noWindow = /\b(?:feedback|marks|results|exam|reading|term)\b/i;
+const noWindow = /\b(?:rebuttal|review|marking|grading|consultation|feedback|marks|results|exam|reading|term)\b/i;
 /** What a date begins with. */
 const weekdayOrDay = `(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\\b|\\d{1,2}(?:st|nd|rd|th)?[\\s./])`;
 const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation(?! slides)|approval|application|check|grade|kick-?off|(?<!\bclass )meeting|topic|consultation|resit)\b/i;
@@ -181,6 +181,8 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   if (heading === undefined) return { label: null, listed: false };
   if (/^(?:(?:the )?(?:deadline|due date|due|hand-?in)(?: date)? for )?(?:both|all|everything|all (?:files|parts|documents))$/i.test(heading.trim())) return { label: null, listed: false };
   const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;
+  // “Paper due dates: section A: 8 March; section B: 10 March”.
+  if (/\b(?:due dates|deadlines|dates)$/i.test(whole)) return { label: null, listed: false };
   const isDue = /^(?!essay question)[\w -]{4,40}\s(?:is\s)?due$/i.test(whole), name = isDue ? whole.replace(/\s(?:is\s)?due$/i, '') : whole;
   const numberedDue = /^(?:deadline|due date|hand-?in|due) (?:\d{1,2}|[A-E])(?:\s*\(([\p{L} -]{3,30})\))?$/iu.exec(whole);
   if (numberedDue) return { label: numberedDue[1] ?? whole, listed: true };

@@ -47,7 +47,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // “01.03.2027 08:00 – 05.03.2027 20:00”: two dates, not two hours.
   clause = { ...clause, text: clause.text.replace(/(\d[:.]\d\d)(\s?)[–-](\s?)(?=\d{1,2}[./]\d{1,2}[./]\d{4})/g, '$1$2|$3') };
   // “Open now until 19 March” has one date.
-  clause = { ...clause, text: clause.text.replace(/\bnow (?=until|till|to\b)/gi, '    ') };
+  clause = { ...clause, text: clause.text.replace(/\b(?:from today|from now on|from now|as of now|now) (?=until|till|to\b)/gi, (s) => ' '.repeat(s.length)) };
   // “The 15th (of March, 2027)”.
   clause = { ...clause, text: clause.text.replace(/(\d(?:st|nd|rd|th)) \((of [A-Z][a-z]+)(,? 20\d\d)?\)/g, (_, day: string, month: string, year?: string) => `${day}  ${month}${(year ?? '').replace(',', ' ')} `) };
   // “By noon on the second Friday of term, i.e. 29 January”: the date says which day that is.

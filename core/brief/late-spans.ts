@@ -5,7 +5,7 @@ const span = /\b(\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen)(?:[
 const lateness = /\b(?:late(?:ness|r)?|grace|delay(?:ed|s)?|overdue|penal\w*|deduct\w*|capped|minus|lose|(?:per|a|each|every) (?:\w+ )?day|(?:after|past|miss\w*) (?:the|this|your|our) (?:deadline|due|time))\b|%\s*(?:off|per|\/)/i;
 /** What else is said with days and hours. */
 const elsewhere = /\b(?:feedback|results|returned|reply|respond|e-?mail|office|extension|apply|request|notice|in advance|beforehand|before|prior|borrow|take-?home|exam|open for)\b/i;
-const ends = /\b(?:zero|nought|nil|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not after|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|stop(?:s|ped)? (?:accept|tak|mark|read)ing|(?:won|can|don)['’]t (?:accept|take|mark|read|look|open|grade)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
+const ends = /\b(?:zero|nought|nil|all (?:the |your )?marks|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not after|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|stop(?:s|ped)? (?:accept|tak|mark|read)ing|(?:won|can|don)['’]t (?:accept|take|mark|read|look|open|grade)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
 const accepts = /\b(?:accept\w*|tak(?:e|es|en)|allow\w*|possible|permitted|(?:can|may) (?:still )?(?:be )?(?:submit\w*|hand\w*|upload\w*|turn\w*|sent)|open)\b/i;
 const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|otherwise|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
 
@@ -54,12 +54,14 @@ export function daysToDate(clauses: Clause[], due: DateTime): Statement<number>[
   }));
   // “Essays sent in after Monday will not be corrected.”
   const behind = clauses.flatMap((clause) => [...matchesIn(clause, /\b(?:handed in|submitted|uploaded|received|arriving|delivered|sent(?: in)?|turned in) after (?:the )?(mon|tues|wednes|thurs|fri|satur|sun)day\b(?=[^;.]{0,20}\b(?:not|n['’]t|zero|0|no marks|fail)\b)/gi)].map((m): Statement<number> => ({ value: (['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1 - due.weekday + 7) % 7, start: m.at, end: m.to })));
+  // “Late reports: -20% up to 12:00 on Friday, zero thereafter.”
+  const upTo = clauses.flatMap((clause) => [...matchesIn(clause, /\b(?:\d{1,2} ?%|marks?|points?|capped[^.;]{0,20}) (?:off |deducted )?(?:up to|until|till) (?:\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon) on (?:the )?(mon|tues|wednes|thurs|fri|satur|sun)day\b(?=[^.]{0,14}\b(?:zero|0|nothing|no marks|not accepted)\b)/gi)].flatMap((m): Statement<number>[] => (/\blate\b/i.test(clause.text) ? [{ value: (['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1 - due.weekday + 7) % 7, start: m.at, end: m.to }] : [])));
   // “Papers handed in on Friday lose a third of a grade, after that I don't accept them.”
   const named = clauses.flatMap((clause, at) => [...matchesIn(clause, /\b(?:handed in|submitted|uploaded|received|arriving|delivered) on (?:the )?(mon|tues|wednes|thurs|fri|satur|sun)day\b(?=[^;]{0,60}\b(?:los\w+|penal\w*|minus|deduct\w*|capped)\b)/gi)].flatMap((m): Statement<number>[] => {
     const day = ['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1, rest = `${clause.text.slice(m.to - clause.start)} ${clauses[at + 1]?.text ?? ''}`;
     return /\b(?:after (?:that|which|this)|thereafter|later)\b/i.test(rest) && ends.test(rest) ? [{ value: (day - due.weekday + 6) % 7 + 1, start: m.at, end: m.to }] : [];
   }));
-  return [...weekday, ...behind, ...named, ...clauses.flatMap((clause) => [...matchesIn(clause, last)].flatMap((m): Statement<number>[] => {
+  return [...weekday, ...behind, ...upTo, ...named, ...clauses.flatMap((clause) => [...matchesIn(clause, last)].flatMap((m): Statement<number>[] => {
     const day = Number(m[1]), days = day > due.day ? day - due.day : day + due.daysInMonth! - due.day;
     return day < 1 || day > 31 || day === due.day || !ends.test(clause.text) || elsewhere.test(clause.text) ? [] : [{ value: days, start: m.at, end: m.to }];
   }))];
@@ -71,6 +73,9 @@ export function penaltyBySteps(clause: Clause, next: string): Statement<number> 
   // “Up to 24 hours after that time reduced by ten percentage points; up to 48 hours by twenty”.
   const inWords: Record<string, number> = { two: 2, five: 5, ten: 10, four: 4, twenty: 20 }, reduced = /\bup to 24 hours\b[^;]{0,40}\b(?:by|lose|loses|minus) (\d{1,2}|two|five|ten)\s?(?:%|per\s?cent|percentage points?|points?|marks?)[^.]{0,20}\bup to 48 hours\b[^.;]{0,40}\b(?:by|lose|loses|minus) (\d{1,2}|four|ten|twenty)\b/i.exec(`${clause.text} ${next}`), step = (word: string): number => inWords[word.toLowerCase()] ?? Number(word);
   if (reduced && reduced.index < clause.text.length && step(reduced[2]!) === 2 * step(reduced[1]!)) return { value: step(reduced[1]!), start: clause.start + reduced.index, end: clause.end };
+  // “10 marks in the first 24 hours; 20 marks in the second 24 hours”; “up to 24 hours late, 10 %; each further 24 hours, 10 %”.
+  const stepped = /\b(\d{1,2})\s?(?:%|marks?|points?) (?:in|for|during) the first 24 hours\b[^.\d]{0,10}(\d{1,2})\s?(?:%|marks?|points?) (?:in|for|during) the second 24 hours\b/i.exec(`${clause.text} ${next}`) ?? /\bup to (?:24 hours|one day|a day) late,? (?:minus |lose )?(\d{1,2})\s?(?:%|marks?|points?)[^\d]{0,24}\b(?:each|every|per) (?:further|additional|started) (?:24 hours|day),? (?:another |a further )?(\d{1,2})\s?(?:%|marks?|points?)/i.exec(`${clause.text} ${next}`);
+  if (stepped && stepped.index < clause.text.length && (/second/i.test(stepped[0]) ? Number(stepped[2]) === 2 * Number(stepped[1]) : stepped[1] === stepped[2])) return { value: Number(stepped[1]), start: clause.start + stepped.index, end: Math.min(clause.end, clause.start + stepped.index + stepped[0].length) };
   // “Up to 24 h late: 5 % off. 24–48 h late: 10 % off.”
   // “Five per cent for a day's delay and ten per cent for two.”
   const two = /\b(\d{1,2}|two|three|five|ten)\s?(?:%|per\s?cent|points|marks)[^.;]{0,40}? for (?:a|one) day(?:['’]s)?(?: delay| late)?,? (?:and )?(\d{1,2}|four|six|ten|twenty)\s?(?:%|per\s?cent|points|marks) for two\b/i.exec(clause.text), inFigures = (word: string): number => ({ four: 4, six: 6, twenty: 20 } as Record<string, number>)[word.toLowerCase()] ?? numberWords[word.toLowerCase()] ?? Number(word);

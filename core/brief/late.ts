@@ -210,6 +210,8 @@ export function readLate(clauses: Clause[]): LateRead {
   if (out.cutoffDays.some((s) => s.value > 0)) out.cutoffDays = out.cutoffDays.filter((s) => !later(s));
   // What none of these says in so many words may follow from what is said of a span of time.
   if (out.percentPerDay.length === 0) for (const [i, clause] of clauses.entries()) { const steps = penaltyBySteps(clause, clauses[i + 1]?.text ?? ''); if (steps) out.percentPerDay.push({ ...steps, override: isCorrection(clause) }); }
+  // “If it's late I take 5 off per day.”
+  if (out.percentPerDay.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:takes?|deducts?|knocks?|docks?) (\d{1,2})(?: (?:marks|points))? (?:off )?(?:per|a|each|every|for (?:each|every)) (?:calendar |working )?day\b/gi)) if (/\blate\b/i.test(about(clause))) out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override: isCorrection(clause) });
   // “Late? -5 per day”.
   if (out.percentPerDay.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /(?<=\blate\W{1,6})[-–−]\s?(\d{1,2})\s?(?:%|points?|marks?)? (?:per|a|each|every) (?:calendar |working )?day\b/gi)) out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override: isCorrection(clause) });
   if (out.percentPerDay.length === 0) clauses.forEach((clause, i) => { const daily = penaltyOfDay(clause, `${clause.under ?? ''} ${clauses[i - 1]?.text ?? ''}`); if (daily) out.percentPerDay.push({ ...daily, override: isCorrection(clause) }); });

@@ -100,6 +100,9 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
   // “The deadline has moved. It was Friday 19 March; it is now Wednesday 24 March.”
   const was = rows.filter((r) => /^\W*(?:it|this|that|the (?:deadline|due date|old one)) was (?:originally |before |previously )?(?:on )?(?:\w+day,?\s*)?(?:the )?$/i.test(lead(r))), is = rows.filter((r) => /^\W*(?:and |but )?(?:it is now|it['’]s now|now it is|now it['’]s|the new one is)\s*(?:on )?(?:\w+day,?\s*)?(?:the )?$/i.test(lead(r)));
   if (was.length === 1 && is.length === 1 && /\b(?:deadline|due|hand-?in|submission)\b/i.test(text.slice(Math.max(0, was[0]!.clause.start - 120), is[0]!.date.start))) { was[0]!.role = 'other'; is[0]!.role = 'due'; }
+  // “Submissions received before 12:00 on 6 March will be treated as on time. The original deadline was 5 March.”
+  const onTime = rows.filter((r) => r.date.problem === 'none' && /\b(?:received|submitted|handed in|uploaded|arriving)\s+(?:before|by|until|up to)?[^.;]{0,20}$/i.test(lead(r)) && /^[^.;]{0,12}\b(?:will be|are|is|count) (?:treated |counted |regarded )?as (?:on time|in time|punctual|not late)\b/i.test(text.slice(r.date.end)));
+  if (onTime.length === 1) { onTime[0]!.role = 'due'; for (const r of rows) if (r !== onTime[0] && /\b(?:original|previous|old|published|normal|former) (?:deadline|(?:due|closing|hand-?in|submission) date)\b[^.;]{0,14}$/i.test(lead(r))) r.role = 'other'; }
   // “I have reopened the folder until 24 February. If you submitted before Monday's deadline (22 February), …”
   const again = rows.filter((r) => r.role === 'due' && r.date.problem === 'none' && /\bre-?open(?:ed|s|ing)?\b[^.;]{0,40}\b(?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(lead(r)));
   if (again.length === 1) for (const r of rows) if (r !== again[0] && r.role === 'due' && r.date.iso < again[0]!.date.iso && /\bdeadline\b[^.;]{0,14}$/i.test(lead(r))) r.role = 'other';

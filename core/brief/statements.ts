@@ -125,7 +125,7 @@ export function numberOf(text: string): number {
 /** Numbers above ten as lengths are written in words. */
 export const largeNumbers: Record<string, number> = { eleven: 11, twelve: 12, fifteen: 15, sixteen: 16, eighteen: 18, twenty: 20, 'twenty-five': 25, thirty: 30, forty: 40, fifty: 50, sixty: 60, eighty: 80 };
 /** “Two thousand”, “fifteen hundred”, “two and a half thousand” in figures. */
-export const spokenThousands = (words: string): number | null => { const m = /^(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)( and a half)? (thousand|hundred)$/i.exec(words.trim()); return m ? ((({ fifteen: 15, twenty: 20 } as Record<string, number>)[m[1]!.toLowerCase()] ?? numberWords[m[1]!.toLowerCase()]!) + (m[2] ? 0.5 : 0)) * (m[3]!.toLowerCase() === 'thousand' ? 1000 : 100) : null; };
+export const spokenThousands = (words: string): number | null => { const both = /^(.+ thousand),? (?:and )?(.+ hundred)$/i.exec(words.trim()); if (both) { const [a, b] = [spokenThousands(both[1]!), spokenThousands(both[2]!)]; return a && b ? a + b : null; } const m = /^(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)( and a half)? (thousand|hundred)$/i.exec(words.trim()); return m ? ((({ fifteen: 15, twenty: 20 } as Record<string, number>)[m[1]!.toLowerCase()] ?? numberWords[m[1]!.toLowerCase()]!) + (m[2] ? 0.5 : 0)) * (m[3]!.toLowerCase() === 'thousand' ? 1000 : 100) : null; };
 /** Small numbers in words. */
 export const numberWords: Record<string, number> = { a: 1, an: 1, one: 1, single: 1, once: 1, two: 2, twice: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, fourteen: 14 };
 

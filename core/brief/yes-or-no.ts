@@ -32,6 +32,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /^\W*(?:(?:team|group) members['’]?|authors['’]?|all) names (?:below|under|beneath|next to|above) the title\b/gi)) found.push(yes(false, m, clause));
     // “Your name will be hidden from the marker.”
     for (const m of matchesIn(clause, /\byour (?:own )?name (?:is|will be|stays|remains) (?:hidden|concealed|withheld|invisible|unknown) (?:from|to) (?:the |your )?(?:markers?|examiners?|graders?|tutors?|readers?|assessors?)\b/gi)) found.push(yes(true, m, clause));
+    // “Put your candidate number, and not your name, at the head of the first page”; “keep your name out of it”.
+    for (const m of matchesIn(clause, /\b(?:candidate|exam\w*|student|registration|library)[ -](?:number|code|ID)s?,? (?:and |but )?(?:not|never) your (?:own )?names?,? (?:at|on|in) (?:the )?(?:head|top|header|first page|title page|each page|every page)\b|\bkeep your (?:own )?names? (?:out of|off) (?:it|the (?:paper|essay|text|document|file(?! ?name)|pdf|work|thesis|report)|your (?:paper|essay|text|document|work|report))\b/gi)) found.push(yes(true, m, clause));
     // “Work shall be submitted under the candidate number.”
     for (const m of matchesIn(clause, /\b(?:submitted|handed in|uploaded|written) (?:only )?under (?:the|your|a) (?:candidate|exam\w*|anonymous) (?:number|code|ID)\b/gi)) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /^\W*(?:own|author['’]?s|student['’]?s|your) name\s*[:|]\s*(?:on|in) the (?:title|first|cover|front) page\b/gi)) found.push(yes(false, m, clause));
