@@ -101,7 +101,7 @@ export function readRows(reading: Reading): RowsRead {
 }
 
 /** “The presentation (PDF export) is due on 3 May; the handout is due on 17 May”: what the sentence is about. */
-const subjectOf = (clause: Clause, date: ReadDate): string | null => /^\W*(?:and |but )?(?:the|your) (?!(?:assignment|work|submission|coursework|deadline|files?|whole|document|due|closing|final|final deadline|hand-?in|upload|task|assessment|project|exam)s?\b)((?:[a-z-]+ )?[a-z-]+)(?: \([^()]*\))? (?:is|are|must be|has to be|should be) (?:due|handed in|submitted|uploaded)\b/i.exec(clause.text.slice(0, date.start - clause.start + 1))?.[1]!.replace(/ itself$/i, '') ?? null;
+const subjectOf = (clause: Clause, date: ReadDate): string | null => /^\W*(?:and |but )?(?:the|your) (?!(?:assignment|work|submission|coursework|deadline|files?|whole|document|due|closing|final|final deadline|hand-?in|upload|task|assessment|project|exam)s?\b)((?:[a-z-]+ )?[a-z-]+)(?: \([^()]*\))?(?: (?:carries|counts(?: for)?|is worth|makes up) \d{1,3} ?(?:%|per ?cent|marks|points)(?: of [a-z ]{3,24})? and)? (?:is|are|must be|has to be|should be) (?:due|handed in|submitted|uploaded)\b/i.exec(clause.text.slice(0, date.start - clause.start + 1))?.[1]!.replace(/ itself$/i, '') ?? null;
 
 /** “Part A (proposal): opens 1 February, due 14 February”. */
 const opensAt = (clause: Clause, date: ReadDate): boolean => /\b(?:opens?|opening|available|starts?|released?)(?: (?:on|from|at))?\s*:?\s*(?:\w+day,?\s*)?$/i.test(clause.text.slice(0, date.start - clause.start));

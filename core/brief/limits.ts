@@ -270,6 +270,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (leeway === 0 && isLength(text.slice(0, at), own, after)) { found.push({ field: max, value: Math.round(value), start: m.at, end: m.to, clause, given: true, ...(ofPart(m) ? { part: ofPart(m)! } : {}) }); continue; }
     if (leeway > 0) push(max, Math.floor(value * (1 + leeway) + 1e-9), m);
   }
+  // “The essay is limited to 2,000 words, the portfolio to 20 pages.”
+  for (const m of matchesIn(clause, new RegExp(`\\b(?:limited|restricted) to\\b[^.;]{3,40},? (?:and )?the [\\p{L} ]{3,30}? to\\s+${n}\\s?${unit}`, 'giu'))) if (!found.some((f) => f.end === m.to)) push(max, numberOf(m[1]!), { at: m.to - 12, to: m.to });
   // “The syllabus says 5 pages; the assignment page states 6 pages.”
   for (const m of matchesIn(clause, new RegExp(`\\b(?:page|sheet|brief|handbook|syllabus|guide|site|website|document|form|calendar) (?:states|says|gives|has|lists|shows)(?: (?:a limit of|that it is|it is))?\\s+${n}\\s?${unit}\\b(?!\\s+(?:are|is|should|will|would|may|can))`, 'gi'))) if (!found.some((f) => f.start < m.to && m.at < f.end)) push(max, numberOf(m[1]!), m);
   // “No more than 5,000 and no fewer than 4,500 words.”

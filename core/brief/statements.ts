@@ -147,6 +147,8 @@ export function isRefused(before: string, after: string): boolean {
   if (/^\W*$/.test(before) && /^s?[^.;]{3,120},? (?:so )?(?:please )?(?:do not|don['’]t|never) (?:send|submit|upload|use|hand in) (?:them|those|these)\b/i.test(after)) return true;
   // “Files in other formats (e.g. .odt, .docx) will not be accepted.”
   if (before.split('(').length > before.split(')').length && /^[^()]*\)\s+(?:(?:will|can|may|must|should) ?not|cannot|won['’]t|are not|is not)\b/i.test(after)) return true;
+  // “Use docx, or if you cannot, odt.”
+  after = after.replace(/^,? (?:or|and),? if (?:you (?:cannot|can['’]t|can not)|(?:that|this) is not possible)(?: do (?:so|that))?,/i, (s) => ','.padEnd(s.length));
   // What stands in brackets behind it is about something else: “PDF (links will not be graded)”.
   after = after.replace(/\([^()]*\)/g, (s) => ' '.repeat(Math.min(s.length, 2)));
   // “Rejected: pages, odt, links to cloud documents.”
