@@ -14,7 +14,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
     ['other', /\b(?:(?<!\b(?:for|peer) )feedback|marks?|grades?|results?|(?<!\b(?:must|to|should) be )return(?:ed)?|released? to you|seminar(?! (?:paper|essay|report))|lecture|class(?! (?:paper|essay|report|site|page|folder|website|portal))|workshop(?! (?:paper|track|report|submission))|presentation|briefing|published|(?<!\b(?:final|revised|first|second|last|new|corrected) )version|dated|(?<!\b(?:due|closing|opening|start|starting|release|submission|hand[- ]?in|deadline|end|final|latest|last|target|upload|return|delivery)\s)date(?! (?:of|for) (?:submission|hand|delivery))|posted|last (?:updated|modified)|issued|office hours?|drop-?in|tutorial|exam(?:ination)? (?:is|takes)|field trip|meeting|defen[cs]e|viva|registration|(?:term|course|semester|module|teaching|block|session|week)s?(?: \d{1,2})? (?:starts?|ends?|begins?|finish(?:es)?)|reading week|late (?:submissions?|work)|cut[- ]?off|request\w*|apply|will be (?:back|returned|available)|sent|on behalf)\b/gi],
     ['extension', /\b(?:extension|extended (?:deadline|due date|until|to)|individual deadline|your (?:new|personal|own) (?:deadline|due date)|(?:new |extended |individual )?deadline for you|granted)\b/gi],
     ['opens', /\b(?:opened|you (?:will )?(?:get|receive) the (?:questions?|paper|task|topic)|(?:can|may) (?:access|open|see|download|collect) (?:the |it|your )?[a-z ]{0,20}from|opens?|opening|becomes (?:active|available|visible)|(?:goes?|is|are) (?:live|online)|open from|available(?: (?:from|on)|(?=\s*:))|from|starts?|release(?:d)?|submissions? (?:can be made )?from|not before|no earlier than|not earlier than|set on|accepted from|(?:begin|start)(?: (?:it|writing|the exam))?(?: at any time)? after)\b/gi],
-    ['due', /\b(?:due|deadline|before you (?:press|submit|upload|hand|send)|delivery date|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|disappears?|vanish(?:es)?|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper|upload|submission)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?(?:[- ]| it | them | your \w+ )in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|(?<=^\W{0,4})when(?=\W*$)|(?<=^\W{0,4})day and (?:hour|time)(?=\s*:)|to)\b/gi],
+    ['due', /\b(?:due|deadline|before you (?:press|submit|upload|hand|send)|delivery date|(?:last|final) (?:possible )?(?:date|day)|by|no later than|not later than|until|till|closes?|closing|shuts?|disappears?|vanish(?:es)?|(?:is|are|will be|gets?) (?:locked|switched off|taken down|closed|shut)|ends?(?=\s*[:|])|(?<=\b(?:window|period|exam|paper|upload|submission)\s)ends|before|latest|submit(?:ted)?|hand(?:ed)?(?:[- ]| it | them | your \w+ )in|submission(?:s)?(?: date| time)?|turn(?:ed)? in|(?<=\b(?:must|to|should) be )returned|when(?=\s*[:?]| and where\b)|(?<=^\W{0,4})when(?=\W*$)|(?<=^\W{0,4})day and (?:hour|time)(?=\s*:)|to)\b/gi],
   ];
   const last = (text: string): { role: DateRole; at: number } | null => {
     let best: { role: DateRole; at: number } | null = null;
@@ -55,6 +55,12 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:application|letter|e-?mail|request|message|notice|inquiry) (?:of|dated|from|sent on)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Rebuttal period: 12–14 April”.
   if (/^\W*(?:rebuttal|review|response|feedback|marking|grading|consultation) (?:period|phase|window)\s*:/i.test(before)) return 'other';
+  // “Due three weeks after the start of term, i.e. on 22 March.”
+  if (/^\W*(?:it(?: is|['’]s) )?due\b[^.;]{0,40}\b(?:after|before|from) (?:the )?(?:start|beginning|end) of (?:the )?(?:term|semester|module|course|year)\b(?:[^;]){0,14}$/i.test(before)) return 'due';
+  // “By 9 March, or, if you were ill, by 16 March with a certificate.”
+  if (/\bor,? (?:if|where|when|in case) (?:you(?:['’]re| are| were| have been) (?:ill|sick|unwell|absent)|(?:of )?illness)[^.;]{0,20}\b(?:by|until|before|on)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “The deadline on the website (26 March) is wrong.”
+  if (/^[^.;]{0,8}\)?\s*(?:is|was) (?:wrong|incorrect|a mistake|a misprint|an error|out of date)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”
@@ -244,7 +250,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “When is it due? The slides say the 16th, the page says the 18th. – The page is right: 18 March 2027, 17:00.”
   if (clause.under && /\?\W*$/.test(clause.under) && last(clause.under)?.role === 'due' && /\b(?:is|are|was) (?:right|correct)\W*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “That’s the old date. It’s Mar 12.”
-  if (/^\W*(?:it(?: is|['’]s)(?: now)?|the (?:new|right) (?:one|date) is)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:old|wrong|former) (?:date|deadline|one)\b/i.test(previous.text)) return 'due';
+  if (/^\W*(?:it(?: is|['’]s)(?: now)?|the (?:new|right) (?:one|date) is)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:old|wrong|former) (?:date|deadline|one)\b|\b(?:deadline|due date|date)\b[^.;]{0,60}\b(?:is|was) (?:wrong|incorrect|a mistake|a misprint)\b/i.test(previous.text)) return 'due';
   // “Listening to cities” above a date says nothing of it.
   const heading = previous && previous.text.length < 60 && !dateLike.test(previous.text) ? last(previous.text.replace(/\b(?:to|by|until|till|before(?! you)|latest|from)\b/gi, '')) : null;
   return heading?.role ?? 'unknown';

@@ -98,6 +98,8 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length))) return null;
   // “Attach the declaration as the last page of the PDF.”
   if (m && /\b(?:as|on|at|to|before|behind|after) (?:the |a )?(?:first|last|final|second|very first|very last|separate|beginning|end|front|back)?\s?(?:page |pages |end |beginning |front )?(?:of|in|inside|within) (?:the|your|this|that)(?: same| one)? $/i.test(text.slice(m.index + m[0].length))) return null;
+  // “A completed originality statement must be part of the PDF.”
+  if (m && /^[^.;]{0,40}\b(?:part of|inside|within|included in|contained in|bound into) (?:the|your|this)(?: same| one| single)? $/i.test(text.slice(m.index + m[0].length))) return null;
   // “On paper and as a file”.
   if (!m || (/^sheet$/i.test(m[1]!) && /\b(?:on|see|as in|in) the $/i.test(text.slice(0, m.index))) || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   // “Your raw data as a spreadsheet” are the data.
@@ -284,6 +286,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\bas long as it(?:['’]s| is)(?: either)? (?:an? )?\.?$/i.test(text.slice(0, at - clause.start))) return true;
   // “All other conditions (2,000 words, PDF, anonymous) remain in force.”
   if (/\b(?:conditions|requirements|rules|instructions)\s*\([^()]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:remain|stay|apply|hold|are unchanged)/i.test(text.slice(to - clause.start))) return true;
+  // “The working file (docx or odt) is welcome too but not required.”
+  if (/^[^.;]{0,40}\b(?:(?:is|are) )?(?:welcome|optional|possible|nice to have)\b[^.;]{0,20}\bnot (?:required|needed|necessary|obligatory|compulsory)\b|^[^.;]{0,30}\b(?:is|are) optional\b/i.test(text.slice(to - clause.start))) return false;
   // “Budget (Excel tables pasted in)”: what is put into the paper is no file.
   if (/^s?(?: \w+){0,2} (?:pasted|copied|embedded|inserted|included) in(?:to)?\b/i.test(text.slice(to - clause.start))) return false;
   // “Report as PDF, max. 20 MB, max. 30 pages including appendices”.

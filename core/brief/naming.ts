@@ -32,6 +32,12 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Your name must appear nowhere in the document or its name.”
     const anywhere = /\bnames? (?:must|should|may) (?:appear|stand|be|go) nowhere\b[^.;]{0,40}\b(?:(?:its|the file['’]?s?|file) ?name)\b/i.exec(clause.text);
     if (anywhere) { out.mustNotIdentify.push({ value: true, start: clause.start + anywhere.index, end: clause.start + anywhere.index + anywhere[0].length, override: isCorrection(clause) }); return; }
+    // “Any name will do as long as it isn't yours.”
+    const anyName = /\bany (?:file ?)?names? (?:will do|is fine|is ok(?:ay)?),? (?:as|so) long as it(?: isn['’]t| is not) (?:yours|your own)\b/i.exec(clause.text);
+    if (anyName) { out.mustNotIdentify.push({ value: true, start: clause.start + anyName.index, end: clause.start + anyName.index + anyName[0].length, override: isCorrection(clause) }); return; }
+    // “Save as: EN305 [space] your candidate number [space] Essay 1.”
+    const spelt = /^(\W*(?:save|name|call)(?: (?:it|the file|your file|them))?(?: as)?\s*:\s*)([^\n]{2,60}? ?[[(]space[\])][^\n]{2,80}?)\.?\s*$/i.exec(clause.text);
+    if (spelt) { out.pattern.push({ value: spelt[2]!.replace(/\s*[[(]space[\])]\s*/gi, ' '), start: clause.start + spelt[1]!.length, end: clause.start + spelt[1]!.length + spelt[2]!.length, override: isCorrection(clause) }); collectFields(clause, 0, out, isCorrection(clause)); return; }
     // “My name is nowhere: not in the text, not in the file name.”
     if (/\bname is nowhere\b[^.;]*\bnot in the file ?name\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: true, start: clause.start, end: clause.end }); return; }
     // “Name the file with your exam number. Your own name must not be in it.”
@@ -121,7 +127,7 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 /** A name said in words: “GEO3107_ followed by your registration number”, “the family name, an underscore and the matriculation number”.
  * What stands for a detail is put in brackets. Null where the order or the marks between are not said. */
 function spokenPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|initials?|year(?=\s*(?:[,.;)]|$)))`;
+  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll|assignment|essay|group)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|initials?|year(?=\s*(?:[,.;)]|$)))`;
   const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`(?<=\bwords? )[A-Z][a-z]+|[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
   const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}|${mark}|${literal})`;
   const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?(?:followed by\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
@@ -129,7 +135,7 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
   // “It should contain your family name and the word “semantics””: in which order is not said.
   if (/\b(?:contains?|includes?)\b[^.;:]{0,14}$/i.test(clause.text.slice(0, m.index)) && !new RegExp(`${mark}|followed by|then|plus|\\+|[_-]`, 'i').test(m[0])) return null;
   // “Your surname, your first name and the words “policy brief”, separated by underscores”.
-  const between = /^[,\s]*(?:all )?(?:separated|joined|connected|linked) by (?:an? |single )?(underscore|hyphen|dash|full stop)(?:s|es)?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[1]?.toLowerCase();
+  const between = /^[,\s]*(?:in (?:that|this) order,? )?(?:all )?(?:separated|joined|connected|linked) by (?:an? |single )?(underscore|hyphen|dash|full stop)(?:s|es)?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[1]?.toLowerCase();
   let joined = '', marks = false, fields = 0, plain = 0;
   for (const part of m[0].matchAll(new RegExp(`${detail}|${mark}|${literal}`, 'gi'))) {
     const said = part[0].replace(/^[“"‘']|[”"’']$/g, '');

@@ -193,8 +193,9 @@ function loneDeadline(rows: DatedRow[], { text }: Reading): void {
   if (rows.length !== 1 || !only || only.date.problem !== 'none' || only.date.iso.length === 10) return;
   const lead = text.slice(only.clause.start, only.date.start).replace(/\b(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\.,?/gi, ''), asked = only.clause.under ?? '';
   const told = /\b(?:upload|submit|hand (?:it |them |your \w+ )?in|turn (?:it |them |your \w+ )?in|send|deliver)\b[^.;]{0,40}\b(?:by|before|until|no later than)\b[^.;]{0,24}$/i.test(lead), when = /\bwhen\b[^?]*\b(?:in|due|submit|hand|deadline|upload)\b[^?]*\?/i.test(asked);
+  const moved = only.role === 'unknown' && /\b(?:gets?|have|has|given) (?:\w+ ){0,2}(?:more|extra) (?:days?|time|weeks?|hours?)\b/i.test(lead) && /^[^.;]{0,14}\binstead of\b/i.test(text.slice(only.date.end));
   const bare = only.role === 'unknown' && !/\b(?:open|seminar|lecture|class|meet\w*|exam|session|talk|visit|start\w*|begin\w*|take[sn]? place|workshop|viva|present\w*|feedback|results|marks|posted|written|dated|sent)\b/i.test(only.clause.text) && /\b(?:pdf|docx?|pages|words|upload|submit|hand(?:ed)? in|late)\b/i.test(text);
-  if (told && only.role !== 'opens' || when && only.role === 'unknown' || bare) only.role = 'due';
+  if (told && only.role !== 'opens' || when && only.role === 'unknown' || moved || bare) only.role = 'due';
 }
 
 const forAll = /^\W*all (?:submissions|uploads|files|papers) by\s|^\W*all (?:dates|deadlines|due dates|times)(?: are)?\s*:?\s+(?:at\s+)?(?=\d|noon|midnight)|\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b|\bdeadlines (?:are|fall) (?:always )?at\b|^\W*(?:both|everything|all)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
@@ -299,8 +300,8 @@ export function opensBefore({ clauses, zone }: Reading): ((due: string) => State
 
 /** “You have been granted an extension of 7 days.” */
 export function extensionOfDays(due: string, { clauses, zone }: Reading): Statement<string>[] {
-  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:you (?:have been|were|are) (?:granted|given)|your|we (?:have )?(?:granted|given) you) (?:an )?(?:extension|extra time) of (one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s?\b/gi)])[0];
-  return said ? [{ value: shifted(due, count(said[1]!), said[2]!, zone), start: said.at, end: said.to }] : [];
+  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:you (?:have been|were|are) (?:granted|given)|your|we (?:have )?(?:granted|given) you) (?:an )?(?:extension|extra time) of (one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s?\b|\byou (?:have been|were|are) (?:granted|given) (?:an? )?(one|two|three|five|seven|ten|fourteen|\d{1,2}) (?:extra|additional|more|further) (hour|day|week)s?\b(?=[^.;]*\b(?:on top of|beyond|after|in addition to)\b)/gi)])[0];
+  return said ? [{ value: shifted(due, count((said[1] ?? said[3])!), (said[2] ?? said[4])!, zone), start: said.at, end: said.to }] : [];
 }
 const count = (word: string): number => numberWords[word.toLowerCase()] ?? Number(word);
 
