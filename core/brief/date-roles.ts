@@ -61,6 +61,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bor,? (?:if|where|when|in case) (?:you(?:['’]re| are| were| have been) (?:ill|sick|unwell|absent)|(?:of )?illness)[^.;]{0,20}\b(?:by|until|before|on)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “The deadline on the website (26 March) is wrong.”
   if (/^[^.;]{0,8}\)?\s*(?:is|was) (?:wrong|incorrect|a mistake|a misprint|an error|out of date)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  // “On the day of your viva, which is between 7 and 11 June.” “Drafts by 1 April if you want comments.” “The deadline of 1 March has been cancelled.”
+  if (/\b(?:day|date|week) of (?:your|the) (?:viva|exam|presentation|defen[cs]e|talk|session|lesson)\b[^.;]{0,24}$/i.test(before)) return 'other';
+  if (/\b(?:send|e-?mail|give|hand in|submit|upload|bring) (?:me |us )?(?:your |a |any )?(?:first |rough |full )?(?:drafts?|outlines?)\b[^.;]{0,24}\b(?:by|until|before)\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,14}\bif you(?:['’]d like|['’]d want| want| would like| need| wish)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  if (/^[^.;]{0,14}\b(?:has been|is|was) (?:cancelled|canceled|withdrawn|lifted|void|suspended|no longer valid)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”

@@ -32,7 +32,7 @@ const numbered = /^(?:part|section|stage|step|task|phase|component|submission|as
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
 /** What is no window for handing in. */
-const noWindow = /\b(?:rebuttal|review|marking|grading|consultation|feedback|marks|results|exam|reading|term)\b/i;
+const noWindow = /\b(?:viva|defen[cs]e|rebuttal|review|marking|grading|consultation|feedback|marks|results|exam|reading|term)\b/i;
 /** What a date begins with. */
 const weekdayOrDay = `(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\\b|\\d{1,2}(?:st|nd|rd|th)?[\\s./])`;
 const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation(?! slides)|approval|application|check|grade|kick-?off|(?<!\bclass )meeting|topic|consultation|resit)\b/i;

@@ -331,6 +331,16 @@ export function hoursOfEachDay(rows: DatedRow[], reading: Reading): void {
   }
 }
 
+/** “The window for submission is 24 hours long and begins at 10:00 on 17 May.” */
+export function windowOfLength(rows: DatedRow[], { text, zone }: Reading): void {
+  for (const r of [...rows]) {
+    const m = r.date.problem === 'none' && r.date.iso.length > 10 && (r.role === 'due' || r.role === 'opens') && !rows.some((o) => o !== r && o.role === 'due') ? /\b(?:window|period|submission|slot)\b[^.;]{0,24}\bis (\d{1,3}|one|two|three|five|seven|ten) (hour|day|week)s? long and (?:begins|starts|opens)\b[^.;]{0,24}$/i.exec(text.slice(r.clause.start, r.date.start + (/^(?:at|on)\s/i.exec(text.slice(r.date.start))?.[0].length ?? 0))) : null;
+    if (!m) continue;
+    r.role = 'opens';
+    rows.push({ ...r, role: 'due', date: { ...r.date, iso: shifted(r.date.iso, count(m[1]!), m[2]!, zone) } });
+  }
+}
+
 /** “Between 1 and 10 September; it opens at 9 in the morning on the first day and closes at noon on the last.” */
 export function hoursOfWindow(rows: DatedRow[], reading: Reading): void {
   const opens = rows.filter((r) => r.role === 'opens' && r.date.problem === 'none'), due = rows.filter((r) => r.role === 'due' && r.date.problem === 'none');

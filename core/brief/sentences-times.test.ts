@@ -645,45 +645,24 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['The deadline is five to midnight on 5 May 2027.', { due: '2027-05-05T23:55:00' }],
   ['Submit by 11:59 pm, i.e. one minute to midnight, on 5 May 2027.', { due: '2027-05-05T23:59:00' }],
   ['Submission closes 5 minutes before noon on 5 May 2027.', { due: '2027-05-05T11:55:00' }],
-  [`The coursework folder opens at 8:00 on Monday 1 March 2027 and is locked at 20:00 on Friday 5 March 2027.
-No more than 12 pages or 5,000 words, whichever is shorter, as a PDF smaller than 8 MB.
-We need the final thesis as PDF/A-1b; the working file (docx or odt) is welcome too but not required.
-Please submit on paper. An electronic copy (PDF) goes to the archive.
-The portfolio (max 30 pages) with video (MP4, 200 MB) is due 7 June 2027, 13:00 CEST.
-Submit your essay under a pseudonym; the key to the pseudonyms is kept by the secretary until marking is done.
-The marker will see your name, but the moderator won't.
-Papers are blind-reviewed by two classmates; I then grade them by name.
-Any similarity above 15% has to be explained in a note.
-The plagiarism check is your own responsibility; we don't run one.
-Each of the five lab reports may be submitted twice. The better mark counts.
-One upload per day until the deadline; the system keeps only the newest file.
-You can't withdraw or change a file after you have confirmed it.
-Attempts: 1 (a second one is opened on request if the file is corrupt).
-Late by less than an hour: 1 mark off. Later than that: zero.
-For each 12 hours of delay 5% is deducted, up to 48 hours.
-After the deadline you have three grace days at 10 points each; day four is a zero.
-Late work is accepted for one week with a 20% penalty regardless of the day.
-Work will be accepted up to 7 days after the due date, without penalty, for those with approved adjustments only; otherwise no late work.
-The name of the file must consist of your eight-digit matriculation number and nothing else.
-Save as: EN305 [space] your candidate number [space] Essay 1.
-File names may not contain spaces or umlauts; any name will do as long as it isn't yours.
-Label your file with course code, last name, and assignment number, in that order, separated by hyphens.
-Times New Roman 12 for the text, 10 for footnotes; 1.5 spacing for the text, single for footnotes and block quotes.
-Type in 11-point Calibri, with margins of at least 2 cm, and leave a 4 cm margin on the right for comments.
-Number all pages except the first. Use US Letter, not A4.
-Footnotes following OSCOLA, 4th edition; a bibliography is not needed.
-Cite in APA (7th) or Harvard; just be consistent.
-A completed originality statement (page 2 of the template) must be part of the PDF.
-There's no need for a signed declaration any more; uploading counts as one.
-Deadline: 12:00 UTC on 4 April 2027 (that is 14:00 in Berlin).
-Hand in by Tuesday, 9 March 2027 at noon, or, if you were ill, by Tuesday, 16 March 2027 at noon with a certificate.
-The deadline on the website (26 March 2027) is wrong. It's 2 April 2027.
-Due three weeks after the start of term, i.e. on 22 March 2027 before 18:00.
-Assignment due at the beginning of the tutorial in the week of 15 March 2027.
-Phase 1 (idea, 1 page) closes 1 March 2027; phase 2 (draft) closes 1 April 2027; phase 3 (final) closes 3 May 2027; all at 23:55.
-Essays: by 12 April 2027. Extension candidates: by 26 April 2027. Your status: extension candidate.
-You were granted 48 extra hours on top of the regular deadline of 10 May 2027, 16:00.
-Everyone gets two more days because of the snow: Friday 12 February 2027, 23:59 instead of Wednesday.
-The minimum is 2,000 words; there's no maximum, but I'll stop reading at 3,000.`, { documents: [{ label: 'Final thesis', types: ['pdf'], limits: { maxBytes: 8000000, maxWords: 5000, maxPages: 12 } }, { label: 'Video', types: ['mp4'], limits: { maxBytes: 200000000, maxPages: 30 } }], 'limits.minWords': 2000, 'naming.mustContain': ['studentNumber', 'candidateNumber', 'surname', 'courseCode', 'title'], 'naming.mustNotIdentify': true, opens: '2027-03-01T08:00:00', parts: [{ label: 'essay', opens: null, due: '2027-04-04T12:00:00+00:00' }, { label: 'Phase 1', opens: null, due: '2027-03-01T23:55:00' }, { label: 'phase 2', opens: null, due: '2027-04-01T23:55:00' }, { label: 'phase 3', opens: null, due: '2027-05-03T23:55:00' }], 'attempts.keeps': 'latest', 'late.percentPerDay': 10, 'layout.pageSize': 'Letter', 'layout.lineSpacing': 1.5, 'layout.fonts': ['Times New Roman', 'Calibri'], 'layout.pageNumbers': true, archival: 'PDF/A-1b' }],
+  ['The coursework folder opens at 8:00 on Monday 1 March 2027 and is locked at 20:00 on Friday 5 March 2027.', { opens: '2027-03-01T08:00:00', due: '2027-03-05T20:00:00' }],
+  ['Deadline: 12:00 UTC on 4 April 2027 (that is 14:00 in Berlin).', { due: '2027-04-04T12:00:00+00:00', timeZone: 'UTC' }],
+  ['Hand in by Tuesday, 9 March 2027 at noon, or, if you were ill, by Tuesday, 16 March 2027 at noon with a certificate.', { due: '2027-03-09T12:00:00' }],
+  [`The deadline on the website (26 March 2027) is wrong. It's 2 April 2027.`, { due: '2027-04-02' }],
+  ['Due three weeks after the start of term, i.e. on 22 March 2027 before 18:00.', { due: '2027-03-22T18:00:00' }],
+  ['Phase 1 (idea, 1 page) closes 1 March 2027; phase 2 (draft) closes 1 April 2027; phase 3 (final) closes 3 May 2027; all at 23:55.', { parts: [{ label: 'Phase 1', opens: null, due: '2027-03-01T23:55:00' }, { label: 'phase 2', opens: null, due: '2027-04-01T23:55:00' }, { label: 'phase 3', opens: null, due: '2027-05-03T23:55:00' }] }],
+  ['Essays: by 12 April 2027. Extension candidates: by 26 April 2027. Your status: extension candidate.', { due: '2027-04-12', extension: '2027-04-26' }],
+  ['You were granted 48 extra hours on top of the regular deadline of 10 May 2027, 16:00.', { due: '2027-05-10T16:00:00', extension: '2027-05-12T16:00:00' }],
+  ['Everyone gets two more days because of the snow: Friday 12 February 2027, 23:59 instead of Wednesday.', { due: '2027-02-12T23:59:00' }],
+  ['The essay (2,500 words, PDF) and the annotated bibliography (10 entries, Word) go into the same folder as two files by 15 April 2027.', { documents: [{ label: 'Essay', types: ['pdf'], limits: { maxWords: 2500 } }, { label: 'Bibliography', types: ['docx'] }], due: '2027-04-15', lengths: ['maxWords'] }],
+  ['By 1 pm on Thurs 29 Apr 2027; the office shuts at 1 sharp.', { due: '2027-04-29T13:00:00' }],
+  ['Hand-in: 30 Apr 2027. Presentation: 6 May 2027. Feedback: 20 May 2027.', { due: '2027-04-30' }],
+  ['From 12 to 16 April 2027 you can upload your work; on the 16th the portal shuts at noon.', { opens: '2027-04-12', due: '2027-04-16T12:00:00' }],
+  [`It's due on May 4th, 2027 (a Tuesday) at 10:00 in the morning, i.e. before the lecture.`, { due: '2027-05-04T10:00:00' }],
+  ['The paper should reach me no later than one week before the oral exam, i.e. 2 June 2027.', { due: '2027-06-02' }],
+  ['Deadline (UK time): 12:00 noon, 26 April 2027. Students abroad: mind the time difference!', { due: '2027-04-26T12:00:00+01:00', timeZone: 'Europe/London' }],
+  ['Please send drafts by 1 April 2027 if you want comments. The final version is due 22 April 2027, 17:00.', { due: '2027-04-22T17:00:00' }],
+  ['The window for submission is 24 hours long and begins at 10:00 BST on 17 May 2027.', { opens: '2027-05-17T10:00:00+01:00', due: '2027-05-18T10:00:00+01:00', timeZone: 'BST' }],
+  ['Deadline unchanged: 9 April 2027, 15:00 h.', { due: '2027-04-09T15:00:00' }],
 ];
 test.each(sentences)('%s', expectSettled);

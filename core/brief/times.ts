@@ -3,7 +3,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, lateWindows, opensBefore, saidAgain, timeFromOpening, windowByDays } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, lateWindows, opensBefore, saidAgain, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -39,6 +39,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   addWindowOfTheDay(rows, reading);
   hoursOfEachDay(rows, reading);
   hoursOfWindow(rows, reading);
+  windowOfLength(rows, reading);
   timeFromOpening(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
   const parts = partsOf(rows, reading);
