@@ -229,6 +229,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/\b(?:(?:do|will|can|does) ?(?:not|n['’]t)|won['’]t|cannot|can['’]t) (?:accept|take|mark|read) (?:late )?(?:papers?|work|essays?|reports?|anything|submissions?|assignments?)\s*(?:after\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “From 15 March the usual 5 marks per day apply until 21 March, after which the page is closed.”
   if (/\b(?:marks?|points?|%|per ?cent|penalt(?:y|ies))\b[^.;]{0,30}\b(?:per|a|each|every) (?:\w+ )?day\b[^.;]{0,20}\b(?:until|till|up to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,20}\bafter (?:which|that)\b[^.;]{0,40}\b(?:clos\w+|shut|not|nothing|zero|no)\b/i.test(text.slice(date.end))) return true;
+  // “Handing in late is possible until 3 May.”
+  if (/\b(?:handing (?:it )?in|submitting|uploading) late is (?:still )?(?:possible|allowed|permitted) (?:until|till|up to)\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Late sets get half marks until Friday 12 March, nothing after.”
   if (/\blate \p{L}+ (?:get|receive|score|earn|are (?:marked|worth|capped)|lose)\b[^.;]{0,30}\b(?:until|till|up to)\s*(?:\w+day,?\s*)?$/iu.test(lead) && /^[^.]{0,14}[,;(]\s*(?:and )?(?:then )?(?:nothing|zero|0|none|no marks|not accepted)\b/i.test(text.slice(date.end))) return true;
   // “Late work is capped at 50 if it's in by 29 March. After that, zero.”
@@ -244,7 +246,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|received|taken|marked)(?: at all)? after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:not|none|nothing|closed) after|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 
-const itemName = /^[\s,;]*(?:and |then )?(?:the )?((?!(?:deadline|due|submission|submit|open|opens|opening|close|closes|closing|from|until|feedback|start|end|hand|window|available|release|issued|it|this|please|both|all|date|dates|the|new|old)\b)\p{L}[\p{L}-]{3,24}(?: [\p{L}-]{3,20})?)\s*(?:\([^()]*\)\s*)?(?:by|until|due(?: by| on)?|:|–)\s*(?:\w+day,?\s*)?[^\n]{0,3}$/iu;
+const itemName = /^[\s,;]*(?:(?:please )?(?:submit|hand in|upload|send|turn in|deliver) )?(?:and |then )?(?:the |your )?((?!(?:deadline|due|submission|submit|open|opens|opening|close|closes|closing|from|until|feedback|start|end|hand|window|available|release|issued|it|this|please|both|all|date|dates|the|new|old)\b)\p{L}[\p{L}-]{3,24}(?: [\p{L}-]{3,20})?)\s*(?:\([^()]*\)\s*)?(?:by|until|due(?: by| on)?|:|–)\s*(?:\w+day,?\s*)?[^\n]{0,3}$/iu;
 /** The name that a date of several goes with: the one between it and the date before it, else one nearby. “Part B (essay)” is Part B. */
 function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause): string | null {
   const date = dates[i]!, from = i > 0 ? dates[i - 1]!.end : clause.start, nearest = (list: Label[]): Label | undefined => list.filter((l) => numbered.test(l.text)).at(-1) ?? list.at(-1);

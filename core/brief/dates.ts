@@ -40,6 +40,12 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/\((?:and )?not (?:on )?(?:\w+day,? )?(?:the )?\d{1,2}(?:st|nd|rd|th)?(?: of)? [A-Z][a-z]+(?: 20\d\d)?\)/g, (s) => ' '.repeat(s.length)) };
   // “Next week – Thursday 4 March”: the date says which day that is.
   if (/ week\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(?:next|this|the coming|the following) week\s*[–,(-]\s*(?=(?:on )?\w+day\b)/gi, (s) => ' '.repeat(s.length)) };
+  // “Open 24h a day”.
+  clause = { ...clause, text: clause.text.replace(/\b24 ?(?:h|hrs|hours)(?: a day)\b|\b24\/7\b/gi, (s) => ' '.repeat(s.length)) };
+  // “Midnight between Sunday 11 and Monday 12 April”: the beginning of the second.
+  clause = { ...clause, text: clause.text.replace(/\bmidnight between (?:\w+day,? )?(?:the )?\d{1,2}(?:st|nd|rd|th)? and ((?:\w+day,? )?)(?:the )?(\d{1,2})(?:st|nd|rd|th)?( [A-Z][a-z]+(?: 20\d\d)?)/g, (whole, day: string, n: string, month: string) => `00:00 on ${day}${n}${month}`.padStart(whole.length)) };
+  // “5 o'clock” may be either half of the day.
+  clause = { ...clause, text: clause.text.replace(/\b[1-7] o['’]clock\b(?! (?:in the|at night|sharp in|[ap]\.?m))/gi, (s) => ' '.repeat(s.length)) };
   // “At 17h00”.
   clause = { ...clause, text: clause.text.replace(/(?<![\w.:])([01]?\d|2[0-3])[hH]([0-5]\d)(?![\w:])/g, '$1:$2') };
   // “21 April 2027 – 14.00 hrs” is no stretch of time.

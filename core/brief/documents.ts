@@ -64,6 +64,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “A proposal with annotated bibliography (500 words; PDF)”.
   const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:with|including) (?:an? |the |its |your )?(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
   const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole;
+  // “Export your slides as PDF and add speaker notes as a Word file.”
+  const besides = /\band (?:add|attach|include|upload|hand in) (?:the |your |an? )?([a-z]+(?: [a-z]+)?) (?:as|in) (?:an? )?$/i.exec(text);
+  if (besides && previousEnd > mention.clause.start && !/^(?:it|them|this|that|the|all|everything)\b/i.test(besides[1]!)) return { label: besides[1]!, at: from + besides.index + besides[0].indexOf(besides[1]!) };
   // “Audio → mp3”, “CAD files – 1 per group – ZIP”.
   const arrow = previousEnd === mention.clause.start ? /^\W*(?!(?:formats?|types?|files?|what|where|when|upload|submit|how|name|length|size)\b)(\p{Lu}\p{L}*(?: \p{L}+){0,2})\s*(?:(?:→|->|=>)\s*(?:an? |one )?|[–-]\s+\d{1,2} per (?:group|person|student|team|pair)\s+[–-]\s+)\.?$/u.exec(text) : null;
   if (arrow) return { label: arrow[1]!, at: from + arrow[0].indexOf(arrow[1]!) };
@@ -270,7 +273,9 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:upload|submit|hand in|return it|with the|appendix)\b/i.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
   // “Reading: Harding (pp. 1–46), PDF in the folder”.
   if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
-  if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text)) return false;
+  if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text) || /\b(?:accept|take|allow) (?:whatever|any) (?:file )?(?:format|type)\b/i.test(text)) return false;
+  // “The questionnaire (Excel) belongs in the appendix.”
+  if (/^[^.;]*\b(?:belongs?|goe?s?|comes?) (?:in|into) the appendi(?:x|ces)\b/i.test(text.slice(to - clause.start))) return false;
   if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|return it|save|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
   if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;

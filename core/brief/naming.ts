@@ -38,6 +38,10 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Save as: EN305 [space] your candidate number [space] Essay 1.”
     const spelt = /^(\W*(?:save|name|call)(?: (?:it|the file|your file|them))?(?: as)?\s*:\s*)([^\n]{2,60}? ?[[(]space[\])][^\n]{2,80}?)\.?\s*$/i.exec(clause.text);
     if (spelt) { out.pattern.push({ value: spelt[2]!.replace(/\s*[[(]space[\])]\s*/gi, ' '), start: clause.start + spelt[1]!.length, end: clause.start + spelt[1]!.length + spelt[2]!.length, override: isCorrection(clause) }); collectFields(clause, 0, out, isCorrection(clause)); return; }
+    // “Files without the matriculation number in their name will be ignored.” “Give the file a name that includes your surname.” “Do use it in the file name.”
+    const without = /\bfiles? without (?:the|your|a) ([\w -]{3,40}?) in (?:their|its|the) (?:file ?)?names?\b[^.;]{0,24}\b(?:ignored|rejected|refused|not (?:be )?(?:accepted|marked)|returned|deleted)\b/i.exec(clause.text), sensible = /\bgive (?:the|your|each|every) (?:file|document)s? an? (?:[\w-]+ )?names? (?:that|which) (?:includes?|contains?|shows?|has)\b/i.exec(clause.text);
+    if (without) { collectFields({ text: without[1]!, start: clause.start + without.index + without[0].indexOf(without[1]!), end: clause.end }, 0, out, isCorrection(clause)); return; }
+    if (sensible) { collectFields(clause, sensible.index + sensible[0].length, out, isCorrection(clause)); return; }
     // “My name is nowhere: not in the text, not in the file name.”
     if (/\bname is nowhere\b[^.;]*\bnot in the file ?name\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: true, start: clause.start, end: clause.end }); return; }
     // “Name the file with your exam number. Your own name must not be in it.”
@@ -85,7 +89,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       return;
     }
     if (/\b(?:may|can|are free to)\b[^.;]*\b(?:your (?:own )?name|any name)\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: false, start: clause.start, end: clause.end }); return; }
-    const found = findPattern(clause), pattern = (found && / \+ /.test(found.value) ? summedPattern(clause) : found && /^[_-]/.test(found.value) ? spokenPattern(clause) : null) ?? found ?? spokenPattern(clause) ?? summedPattern(clause) ?? givenName(clause);
+    const found = findPattern(clause), pattern = (found && / \+ /.test(found.value) ? summedPattern(clause) : found && (/^[_-]/.test(found.value) || clause.text[found.start - clause.start - 1] === '(') ? spokenPattern(clause) : null) ?? found ?? spokenPattern(clause) ?? summedPattern(clause) ?? givenName(clause);
     if (pattern) {
       out.pattern.push({ ...pattern, override });
       // What a pattern stands for of the student is in the name whatever the rest of it is.
@@ -127,7 +131,7 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 /** A name said in words: “GEO3107_ followed by your registration number”, “the family name, an underscore and the matriculation number”.
  * What stands for a detail is put in brackets. Null where the order or the marks between are not said. */
 function spokenPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll|assignment|essay|group)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|initials?|year(?=\s*(?:[,.;)]|$)))`;
+  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll|assignment|essay|group)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|group[\s-]letter|week[\s-]number|initials?|year(?=\s*(?:[,.;)]|$)))`;
   const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`(?<=\bwords? )[A-Z][a-z]+|[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
   const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}|${mark}|${literal})`;
   const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?(?:followed by\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
@@ -153,7 +157,7 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
 
 /** “Name it: group number + corridor names”: what the name is made of, after a colon and with plus signs. */
 function summedPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const m = /^(\W*(?:(?:please )?(?:name|call|save) (?:it|them|(?:the|your) files?)(?: as)?|(?:file ?)?names?|name of the file)\s*[:=|]\s*)([\p{L}\d][\p{L}\d ()'’_-]*(?:\s\+\s[\p{L}\d ()'’“”"_-]+)+)[.\s]*$/iu.exec(clause.text);
+  const m = /^(\W*(?:(?:please )?(?:name|call|save) (?:it|them|(?:the|your) files?)(?: as)?|(?:file ?)?names?(?: convention| format| pattern| rule)?|name of the file)\s*[:=|]\s*)([\p{L}\d][\p{L}\d ()'’_-]*(?:\s\+\s[\p{L}\d ()'’“”"_-]+)+)(?:,? (?:e\.g\.|for example)[^\n]*)?[.\s]*$/iu.exec(clause.text);
   return m ? { value: m[2]!.trim(), start: clause.start + m[1]!.length, end: clause.start + m[1]!.length + m[2]!.trim().length } : null;
 }
 

@@ -103,6 +103,8 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
   // “Submissions received before 12:00 on 6 March will be treated as on time. The original deadline was 5 March.”
   const onTime = rows.filter((r) => r.date.problem === 'none' && /\b(?:received|submitted|handed in|uploaded|arriving)\s+(?:before|by|until|up to)?[^.;]{0,20}$/i.test(lead(r)) && /^[^.;]{0,12}\b(?:will be|are|is|count) (?:treated |counted |regarded )?as (?:on time|in time|punctual|not late)\b/i.test(text.slice(r.date.end)));
   if (onTime.length === 1) { onTime[0]!.role = 'due'; for (const r of rows) if (r !== onTime[0] && /\b(?:original|previous|old|published|normal|former) (?:deadline|(?:due|closing|hand-?in|submission) date)\b[^.;]{0,14}$/i.test(lead(r))) r.role = 'other'; }
+  // “Note the new deadline: 19.3.2027 -> 26.3.2027, 14:00.”
+  for (let i = 1; i < rows.length; i++) { const [from, to] = [rows[i - 1]!, rows[i]!]; if (from.clause === to.clause && /^[^.;\d]{0,3}(?:→|->|=>)\s*(?:\w+day,?\s*)?$/.test(text.slice(from.date.end, to.date.start)) && /\b(?:deadline|due|hand-?in|submission|closing)\b/i.test(text.slice(Math.max(0, from.clause.start - 120), from.date.start))) { from.role = 'other'; to.role = 'due'; } }
   // “I have reopened the folder until 24 February. If you submitted before Monday's deadline (22 February), …”
   const again = rows.filter((r) => r.role === 'due' && r.date.problem === 'none' && /\bre-?open(?:ed|s|ing)?\b[^.;]{0,40}\b(?:until|till|to)\s*(?:\w+day,?\s*)?$/i.test(lead(r)));
   if (again.length === 1) for (const r of rows) if (r !== again[0] && r.role === 'due' && r.date.iso < again[0]!.date.iso && /\bdeadline\b[^.;]{0,14}$/i.test(lead(r))) r.role = 'other';
@@ -338,6 +340,15 @@ export function windowOfLength(rows: DatedRow[], { text, zone }: Reading): void 
     if (!m) continue;
     r.role = 'opens';
     rows.push({ ...r, role: 'due', date: { ...r.date, iso: shifted(r.date.iso, count(m[1]!), m[2]!, zone) } });
+  }
+}
+
+/** “Your slot for handing in: 10:20 to 10:40 on 8 June.” */
+export function slotOnDate(rows: DatedRow[], reading: Reading): void {
+  for (const r of [...rows]) {
+    const m = r.date.problem === 'none' && !rows.some((o) => o !== r && (o.role === 'due' || o.role === 'opens')) ? /\b(?:slot|window|time) (?:for|to) (?:handing in|submitting|uploading|hand in|submit|upload|the (?:upload|hand-?in|submission))\b[^.;\d]{0,14}(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon)\s?(?:to|until|till|–|-)\s?(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon),? (?:on )?(?:\w+day,? )?(?:the )?(?=\d)/i.exec(reading.text.slice(r.clause.start, r.clause.end)) : null;
+    // Only the day: the date's own words hold the hours as well.
+    if (m) asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), start: 0, end: 0 }, [m[1]!, m[2]!], reading);
   }
 }
 

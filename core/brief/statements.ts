@@ -137,6 +137,8 @@ export function isRefused(before: string, after: string): boolean {
   // “Not .pages, not .pdf”: the mark of an ending ends no sentence.
   // “Save it as review_[candidate no].docx”.
   before = before.replace(/\[[^\]]*\]|<[^>]*>/g, (s) => ' '.repeat(s.length)).replace(/(?<=\b(?:not|no|or|nor) )\.(?=\w{2,5}\b|$)/g, ' ');
+  // “No zipped folders please: upload the two PDFs.”
+  before = before.replace(/^\W*no [\w ]{3,30}:\s(?=(?:please )?(?:upload|submit|send|hand|use|save))/i, (s) => ' '.repeat(s.length));
   // “No: please merge everything into one PDF” answers a question.
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
   // “The PDF must not contain your name”: what is in it is refused, not the kind.

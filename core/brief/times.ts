@@ -3,7 +3,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, lateWindows, opensBefore, saidAgain, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, lateWindows, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -40,6 +40,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   hoursOfEachDay(rows, reading);
   hoursOfWindow(rows, reading);
   windowOfLength(rows, reading);
+  slotOnDate(rows, reading);
   timeFromOpening(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
   const parts = partsOf(rows, reading);
@@ -88,7 +89,7 @@ function newestUpdate(due: Statement<string>[], { clauses }: Reading): Statement
 }
 
 /** “Outline (one page)” is the outline; “Part 1 (proposal)” keeps its name. */
-const bareLabel = (label: string): string => label.replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?)\b|[^()]*%)[^()]*\)$/i, '');
+const bareLabel = (label: string): string => label.replace(/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1').replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?)\b|[^()]*%)[^()]*\)$/i, '');
 /** Windows by their names, each with when it opens and closes. */
 function partsOf(rows: DatedRow[], reading: Reading): Part[] {
   const named = new Map<string, Part>(), before = opensBefore(reading), answered = rows.some((r) => r.role === 'due' && r.clause.answers);
