@@ -79,6 +79,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “Two things: your translation (docx) and your commentary (docx too)”.
   const own = /(?:^|[,;:]|\band|\bplus)\s*(?:your|the|an?|one)\s+((?!(?:final|complete|whole|finished)\b)[a-z][a-z-]*(?: [a-z-]+){0,1})\s*\(\.?$/i.exec(text);
   if (!m && own && !/\b(?:work|files?|documents?|submission|upload|text|version|copy|format|one|names?)$/i.test(own[1]!) && /\b(?:two|three|2|3|both) (?:things|files|documents|items|parts|pieces)\b/i.test(mention.clause.text)) return { label: own[1]!, at: from + own.index + own[0].indexOf(own[1]!) };
+  // “The thesis (PDF, up to 100 MB) and its LaTeX sources (zip)”.
+  const itsOwn = previousEnd > mention.clause.start ? /\band (?:its|their|the accompanying) ((?:[A-Za-z-]+ )?[a-z-]+)\s*\(\.?$/.exec(text) : null;
+  if (itsOwn) return { label: itsOwn[1]!, at: from + itsOwn.index + itsOwn[0].indexOf(itsOwn[1]!) };
   // “… and one image (JPG, at least 300 dpi)”.
   const pictured = /\b(?:one|an?|two|three)\s+((?:[a-z]+ )?(?:image|photo|photograph|picture)s?)(?: of [a-z ]{3,30})?\s*\(\s*$/i.exec(text);
   if (pictured && /\b(?:and|include|attach|plus|add)\s+$/i.test(text.slice(0, pictured.index))) return { label: pictured[1]!, at: from + pictured.index + pictured[0].indexOf(pictured[1]!) };

@@ -7,7 +7,7 @@ export interface LimitStatement extends Statement<number> { field: Field; clause
 /** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
 const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kbyte: 1e3, mbyte: 1e6, gbyte: 1e9, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
 const spoken = Object.keys(largeNumbers).sort((a, b) => b.length - a.length).join('|');
-const number = String.raw`(?<![A-Za-z\d])\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d])\d+(?:[.,]\d+)?|(?<![A-Za-z\d-])(?:${spoken})(?=[\s-](?:(?:A4|typed|double-spaced|single-spaced)\s)?(?:pages?|sides?)\b)`;
+const number = String.raw`(?<![A-Za-z\d]|\d\/)\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d]|\d\/)\d+(?:[.,]\d+)?|(?<![A-Za-z\d-])(?:${spoken})(?=[\s-](?:(?:A4|typed|double-spaced|single-spaced)\s)?(?:pages?|sides?)\b)`;
 
 /** A percentage in figures or words. */
 const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
@@ -20,7 +20,7 @@ const works = 'account|essay|paper|report|assignment|coursework|review|dissertat
 /** “An essay of 2,000 words”, “Length: 2,000 words”, “a 2,000-word essay”: a length of the work itself, not of something that it has or reads. */
 function isLength(before: string, own: string, after: string): boolean {
   // “It’s 4,000 words in total.”
-  if (/\b(?:it['’]s|it is|that is|that['’]s)\s+$/i.test(before) && /^\s*in total\b/i.test(after)) return true;
+  if (/\b(?:it['’]s|it is|that is|that['’]s|you have)\s+$/i.test(before) && /^\s*in total\b/i.test(after)) return true;
   if (/\b(?:first|last|opening|next|another|every|each|per|than|after|contains?|read|reading|chapter|source|sources|quotations?|transcript|handbook|for|from|on|see|extra|further|these|those|\d)\s*$/i.test(before) || /\b(?:read|reading|source|summari[sz]e)\b/i.test(`${before.slice(-60)} ${after.slice(0, 60)}`) || /^\s*(?:each|per|apiece|from|on (?:the )?page|a (?:day|week)|of (?!text\b|prose\b|writing\b)|or (?:more|less|so)|per)\b/i.test(after)) return false;
   if (/-(?:word|page)s?$|\d word$/i.test(own.trim())) return new RegExp(`^\\s+(?:[a-z-]+ ){0,2}(?:${works})\\b`, 'i').test(after);
   if (new RegExp(`\\b(?:${works})s?\\b[^.;:]{0,40}\\b(?:of|in)\\s+(?:a length of |length )?$|\\b(?:length|extent|word ?count|words|pages)(?: of the [a-z ]{3,20})?\\s*(?:is(?: still)?|stays(?: at)?|remains(?: at)?|[:=–-])\\s*$|\\b(?:word ?count|length)\\s+$|\\b(?:write|writing|written in)\\s+(?:an? [a-z -]{3,30} of\\s+)?$`, 'i').test(before) || /^(?:words?|pages?|word ?count|length)\b/i.test(own)) return true;
@@ -37,6 +37,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // “Up to 10 % over is permitted.” as a sentence of its own speaks of the limit before it.
     // “The maximum is 12,000 words; the minimum is 8,000.”
     const bare = i > 0 ? new RegExp(`^\\W*(?:and |but )?(?:the )?(min|max)imum(?: length)?(?: is|:| =|) (${number})\\W*$`, 'i').exec(clause.text) : null, unit = bare && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
+    // “We recommend 2,500 words. The limit, however, is 3,000.” “2,000 words is the target; up to 2,200 is fine, beyond that I stop.” “15 pages or so; under no circumstances more than 18.”
+    const further = i > 0 ? new RegExp(`^\\W*(?:(?:but )?the )?(?:(?:hard |absolute |upper )?limit(?:,? however,?)?(?: is|:)|(?:but )?up to|(?:but )?under no circumstances more than|(?:but )?(?:certainly |definitely )?(?:no|not) more than) (${number})(?=\\W*$| (?:is|will be) (?:fine|ok(?:ay)?|tolerated|accepted|allowed)\\b)`, 'i').exec(clause.text) : null, furtherUnit = further && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
+    if (further && furtherUnit) return [{ field: furtherUnit === 'word' ? 'maxWords' : 'maxPages', value: numberOf(further[1]!), start: clause.start + further.index, end: clause.start + further.index + further[0].length, clause, override: isCorrection(clause) }];
     // “About 1,500 words is right; nothing over 2,000 will be read.”
     const over = i > 0 ? new RegExp(`^\\W*(?:but |and )?(?:nothing|anything|everything) (?:over|beyond|above|longer than) (${number})\\s+(?:will|is|gets)\\b(?:[^.;]{0,20}\\b(?:not (?:be )?read|ignored|unread|returned|cut)|(?<=\\bnothing\\b.*) (?:be )?(?:read|marked|accepted)\\b)`, 'i').exec(clause.text) : null, before = over && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1]?.toLowerCase();
     if (over && before) return [{ field: before === 'word' ? 'maxWords' : 'maxPages', value: numberOf(over[1]!), start: clause.start, end: clause.end, clause, override: isCorrection(clause) }];
@@ -70,6 +73,17 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // “An essay shorter than 1,800 words fails; one that's longer than 2,200 loses marks.”
     const least = new RegExp(`\\b(?:shorter|less|fewer) than (${number}) (words|pages) (?:fails?|is (?:not accepted|returned|failed)|loses? marks|will (?:fail|lose|not)|are (?:failed|returned))`, 'i').exec(clause.text), greatest = new RegExp(`\\b(?:one|those|anything|essays?|papers?)?(?: that(?:['’]s| is| are)?)? ?(?:longer|more) than (${number})(?: words| pages)? (?:fails?|is (?:not accepted|returned|failed)|loses? marks|lose marks|will (?:fail|lose|not)|are (?:failed|returned))`, 'i'), after = least ? greatest.exec(clause.text) ?? greatest.exec(clauses[i + 1]?.text ?? '') : null;
     if (least && after) { const kind = /^w/i.test(least[2]!) ? 'Words' : 'Pages', at = { start: clause.start + least.index, end: clause.start + least.index + least[0].length, clause, override: isCorrection(clause) }; return [{ field: `min${kind}`, value: numberOf(least[1]!), ...at }, { field: `max${kind}`, value: numberOf(after[1]!), ...at }]; }
+    // “Keep within ten per cent of 2,000 words.”
+    const within = new RegExp(`\\bwithin (\\d{1,2}|five|ten|fifteen|twenty) ?(?:%|per ?cent) of (?:the )?(?:limit of |target of )?(${number})\\s?(words|pages)`, 'i').exec(clause.text);
+    if (within) { const value = numberOf(within[2]!), give = percentOf(within[1]) / 100, kind = /^w/i.test(within[3]!) ? 'Words' : 'Pages', at = { start: clause.start + within.index, end: clause.start + within.index + within[0].length, clause, override: isCorrection(clause) }; return [{ field: `min${kind}`, value: Math.ceil(value * (1 - give) - 1e-9), ...at }, { field: `max${kind}`, value: Math.floor(value * (1 + give) + 1e-9), ...at }]; }
+    // “The main text shouldn't be shorter than 35 or longer than 45 pages.” “Not under 1,000 and not over 1,250 words.”
+    const neither = new RegExp(`(?:\\bnot|n['’]t) (?:be )?(?:shorter|less|fewer|under) (?:than )?(${number})(?: words| pages)?,? (?:or|and|nor) (?:be )?(?:not )?(?:longer|more|over) (?:than )?(${number}) (words|pages)`, 'i').exec(clause.text);
+    if (neither) { const kind = /^w/i.test(neither[3]!) ? 'Words' : 'Pages', at = { start: clause.start + neither.index, end: clause.start + neither.index + neither[0].length, clause, override: isCorrection(clause) }; return [{ field: `min${kind}`, value: numberOf(neither[1]!), ...at }, { field: `max${kind}`, value: numberOf(neither[2]!), ...at }]; }
+    // “500–750 words for the summary, 2000–2500 words for the analysis; both in one document.”
+    if (/\bwords? for (?:the|your) \p{L}+\b[^.]*\bwords? for (?:the|your) \p{L}+/iu.test(clause.text) && /\b(?:both|all|everything)\b[^.;]{0,20}\b(?:one|a single|the same) (?:document|file|pdf)\b/i.test(`${clause.text} ${clauses[i + 1]?.text ?? ''}`)) return readSizes(clause, clauses[i - 1]);
+    // “4 pages overall”.
+    const overall = new RegExp(`\\b(?:no more than|at most|up to|max(?:imum)?\\.?)\\b[^.;]*\\b(?:and|but) (${number}) (words|pages) (?:overall|altogether|in total|in all)\\b`, 'i').exec(clause.text);
+    if (overall) return [{ field: /^w/i.test(overall[2]!) ? 'maxWords' : 'maxPages', value: numberOf(overall[1]!), start: clause.start + overall.index, end: clause.start + overall.index + overall[0].length, clause, override: isCorrection(clause) }];
     // “The limit is 3k words, hard.”
     const thousands = /\b(?:limit|max(?:imum)?|up to|at most|no more than|length)\b[^.;\d]{0,20}(\d{1,2}(?:[.,]\d)?)k\s?(?:words?\b|w\b)|\b(\d{1,2}(?:[.,]\d)?)k\s?words?\b[^.;]{0,12}\b(?:max(?:imum)?|limit|hard)\b/i.exec(clause.text);
     if (thousands) return [{ field: 'maxWords', value: Math.round(1000 * Number((thousands[1] ?? thousands[2])!.replace(',', '.'))), start: clause.start + thousands.index, end: clause.start + thousands.index + thousands[0].length, clause, override: isCorrection(clause) }];
@@ -157,7 +171,7 @@ function readSizes(spelt: Clause, previous: Clause | undefined): LimitStatement[
 function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): LimitStatement[] {
   // “Upload limit of the page: 2 MB”.
   clause = { ...clause, text: clause.text.replace(/\b(pages?|words?)(\s*[:=]\s*\d[\d.,]*)(?=\s?[KMG]i?B\b)/gi, (_, unit: string, rest: string) => unit + ' '.repeat(rest.length)).replace(/^(\W*(?:word|page) ?(?:count|limit)) (?=\d)/i, '$1:') };
-  const unit = what === 'words' ? '(?:words?|wds|w(?=[,.;)]|$))' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|pgs?\\b|sides?(?: of A4)?|pp\\b|p[áa]ginas?)';
+  const unit = what === 'words' ? '(?:words?|wds|w(?=[,.;)]|$| max\\b| limit\\b))' : '(?:(?:A4|typed|printed|double-spaced|single-spaced|numbered|standard|normal|full)\\s+)*(?:pages?|pgs?\\b|sides?(?: of A4)?|pp\\b|p[áa]ginas?)';
   const [min, max]: [Field, Field] = what === 'words' ? ['minWords', 'maxWords'] : ['minPages', 'maxPages'];
   const found: LimitStatement[] = [];
   const override = isCorrection(clause);
