@@ -80,6 +80,11 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
   }
   // “Same place: course site, “Papers””.
   if (found.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /^\W*(?:same |the )?(?:place|where|location|hand-?in point)\s*[:|]\s*(?:the )?(?:course|module|class|unit) (?:page|site|website|area),? (?:in |under )?[“"‘]([^”"’\n]{3,80})[”"’]/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: isCorrection(clause) }); }
+  // “Via Course > Week 10 > “Final essay drop””; “in the thread “Submissions””; “in the shared folder /Seminar/Papers/2027”; “the upload form at https://…”.
+  if (found.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:via|through|under|in|to|at) [A-Z][\w’' ]{2,30}(?:\s?[>›→]\s?[A-Z][\w’' ]{1,30})*\s?[>›→]\s?[“"‘]([^”"’\n]{3,80})[”"’]|\b(?:post|upload|put|submit|leave|place|hand)\b[^.;“"]{0,30}\b(?:in|into|to|under) the (?:thread|topic|discussion|channel|mailbox|letterbox) [“"‘]([^”"’\n]{3,80})[”"’]|\b(?:in|into|to) the (?:shared |common |network |course )?(?:folder|directory) (\/[\w/.-]{3,80}\w)|\b(?:upload|submission|hand-?in|web) (?:form|page|site|portal) (?:at|on|is|:) (https?:\/\/[^\s)>]{5,120}[\w/])/gi)) {
+    const value = (m[1] ?? m[2] ?? m[3] ?? m[4])!, at = m.at + m[0].lastIndexOf(value);
+    if (!/\b(?:not|never|n['’]t)\b[^.;]{0,24}$/i.test(clause.text.slice(0, m.at - clause.start))) found.push({ value, start: at, end: at + value.length, override: isCorrection(clause) });
+  }
   // “upload -> “W9””.
   if (found.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /^\W*(?:upload|submit|hand[- ]?in|where|place)(?: it)?\s*(?:→|->|=>)\s*[“"‘']([^”"’'\n]{2,80})[”"’']/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: isCorrection(clause) }); }
   // “Where: boxes “Report”, “Logbook” and “CAD””: a place for each is none for all.

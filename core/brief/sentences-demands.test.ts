@@ -305,5 +305,17 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   [`The main text shouldn't be shorter than 35 or longer than 45 pages.`, { 'limits.minPages': 35, 'limits.maxPages': 45 }],
   ['The essay is a short one (no more than 1000 words), the portfolio a long one (no less than 4000).', { 'limits.maxWords': 1000 }],
   ['Use no more than 1/2 page for the introduction and 4 pages overall.', { 'limits.maxPages': 4 }],
+  ['Upload to the area named Final Submission (not Draft Submission).', { place: 'Final Submission' }],
+  ['Post the file in the thread "Submissions – Essay 2".', { place: 'Submissions – Essay 2' }],
+  ['Deliver through the link "Submit CW1" at the bottom of the Assessment page.', { place: 'Submit CW1' }],
+  ['Send it to the module mailbox: geo3107@uni.example (not to me personally).', { place: 'geo3107@uni.example' }],
+  ['Submit to: Examinations Portal – Module PHY-301 – Coursework 1.', { place: 'Examinations Portal – Module PHY-301 – Coursework 1' }],
+  ['Where to hand in: Study desk / Essays / Autumn.', { place: 'Study desk / Essays / Autumn' }],
+  ['The papers are collected in the folder called "2027-03 Papers".', { place: '2027-03 Papers' }],
+  [`Submit your file in the tab 'Assignment 4' and nowhere else.`, { place: 'Assignment 4' }],
+  ['Referencing: numeric, IEEE.', { referenceStyle: 'IEEE' }],
+  ['Please use MLA style, 9th edition, with a Works Cited page.', { referenceStyle: 'MLA' }],
+  ['Any established citation system is fine (APA, MLA, Chicago…).', {}],
+  ['References in the style of the journal "Ecology Letters".', {}],
 ];
 test.each(sentences)('%s', expectSettled);
