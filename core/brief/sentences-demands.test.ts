@@ -317,5 +317,6 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Please use MLA style, 9th edition, with a Works Cited page.', { referenceStyle: 'MLA' }],
   ['Any established citation system is fine (APA, MLA, Chicago…).', {}],
   ['References in the style of the journal "Ecology Letters".', {}],
+  ['Ende der Abgabefrist: 12. März 2027, 18.00 Uhr', {}],
 ];
 test.each(sentences)('%s', expectSettled);
