@@ -1,7 +1,9 @@
 import { expect, test } from '@jest/globals';
 import { loadMupdf, withPdf } from '../engines/pdf.ts';
 import { Package } from '../engines/zip.ts';
+import { noDetails } from '../model/details.ts';
 import { leaks as rows } from '../testing/leaks.ts';
+import { plantedPdf } from '../testing/plant.ts';
 import { nina } from '../testing/made.ts';
 import { checkFiles } from '../verbs/check.ts';
 import { cleanFile } from '../verbs/clean.ts';
@@ -27,3 +29,11 @@ test.each(rows)('%s: %s stops as %s', async (name, _, check, gone, make) => {
   else expect(done.left.some((f) => f.standing === 'stops')).toBe(true);
 });
 test('there are enough of them', () => expect(rows.length).toBeGreaterThanOrEqual(75));
+
+test('places that a typesetter named by counting are nobody’s name; one that a person named is read', async () => {
+  await loadMupdf();
+  const page = { ...noDetails(), givenNames: ['Mark'], surname: 'Page', username: 'mpage2' };
+  const bytes = await plantedPdf((p) => { const d = p.newDictionary(); for (const n of ['page.1', 'page.xii', 'section.2.1', 'Doc-Start', 'equation.A.4', 'page-draft-mpage2']) d.put(n, p.newArray()); p.getTrailer().get('Root').put('Dests', d); });
+  const found = (await checkFiles([{ name: 'p.pdf', path: 'p.pdf', bytes }], { details: page, now: 0 })).files[0]!.findings.filter((f) => f.place.part === 'names');
+  expect([found.length > 0, found.every((f) => /mpage2/.test(f.place.quote ?? '') && !/page\.1|page\.xii/.test(f.place.quote ?? ''))]).toEqual([true, true]);
+});

@@ -103,8 +103,11 @@ function namesOf(survey: Survey): string {
     const list = isDict(value) ? survey.follow(value.get('Names')) : null;
     if (Array.isArray(list)) for (let i = 0; i < list.length; i += 2) { const name = survey.follow(list[i]); if (name instanceof PdfString) names.push(name.text); }
   }
-  return names.filter((n) => /\p{L}{2}/u.test(n)).join('\n').slice(0, 2_000_000);
+  return names.filter((n) => /\p{L}{2}/u.test(n) && !counted.test(n)).join('\n').slice(0, 2_000_000);
 }
+
+/** Places that typesetters name by counting, “page.12”, “section.3.1”: nobody of the name of Page is meant. Common practice of LaTeX's hyperref, from memory. */
+const counted = /^(?:page|(?:sub)*section|chapter|part|(?:sub)?paragraph|appendix|figure|table|equation|item|footnote|Hfootnote|AMS|theorem|lemma|algorithm|lstlisting|toc|lof|lot)\*?(?:\.[\dA-Zivxlc]{1,6}\*?)+$/i;
 
 /** Values of an information dictionary as metadata. */
 export function readInfo(info: PdfDict | null, root: string, out: { metadata: MetadataFact[] }): void {
