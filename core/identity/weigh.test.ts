@@ -19,3 +19,9 @@ test('four figures in a sentence are for the eye', () => expect(standing('the we
 
 test.each(['José de la Fuente', 'Jose Maria De La Fuente', 'de la Fuente, José', 'Fuente Ruiz, J.', 'J. M. de la Fuente Ruiz', 'José Ruiz'])('a given name with half of a double surname, its particles with it: %s', (text) => expect(standing(`This essay is by ${text} alone.`)).toBe('stops'));
 test.each([['J. M. de la Fuente', 'look'], ['la fuente de la plaza', null], ['Dr Ruiz', null]] as const)('half of it by itself is weaker, or nothing: %s', (text, expected) => expect(standing(`Water comes from ${text} in spring.`)).toBe(expected));
+
+const roman: Details = { ...noDetails(), givenNames: ['Shruti'], surname: 'Roman', username: 'sroman3' };
+/** The heaviest standing in a part that nobody sees, for a student whose name is in the words of file formats too. */
+const inHidden = (text: string): 'stops' | 'look' | null => { const signs = searchPassages([madePassage(text, { place: 'hidden', part: 'word/fontTable.xml' })], new Matcher(roman)); return signs.some((s) => s.standing === 'stops') ? 'stops' : signs.length > 0 ? 'look' : null; };
+test.each(['Times New Roman 02020603050405020304 00 roman variable', '0409001B lowerRoman %3. right 2160', 'Beng Vrinda Gujr Shruti Khmr MoolBoran', 'Times New Roman CE;Times New Roman Baltic'])('a word of the format or a typeface is nobody’s name: %s', (text) => expect(inHidden(text)).toBeNull());
+test.each([['Roman Hand 00 script variable', 'stops'], ['template of Shruti Roman', 'stops'], ['saved by Roman', 'stops'], ['sroman3', 'stops']] as const)('beside them a name is still one: %s', (text, expected) => expect(inHidden(text)).toBe(expected));

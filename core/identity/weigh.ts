@@ -1,5 +1,6 @@
 import type { Passage } from '../model/facts.ts';
 import type { Hit } from './find.ts';
+import { formatWords, namedFaces } from '../tables/format-words.ts';
 
 /** Why a hit weighs what it weighs; the words are in the messages table. */
 export type WeighReason =
@@ -27,6 +28,7 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
     const wordLike = /^[a-z]+$/i.test(form.key) && form.key.length < 5;
     return wordLike && !structured.has(passage.place) && passage.place !== 'cloudAddress' ? { standing: 'look', reason: 'weak' } : { standing: 'stops', reason: 'exact' };
   }
+  if (passage.place === 'hidden' && !form.full && isVocabulary(hit, text)) return null;
   if (form.unspaced) return form.key.length >= 2 ? { standing: 'stops', reason: 'exact' } : { standing: 'look', reason: 'weak' };
   if (passage.authorLike) return { standing: 'stops', reason: 'structured' };
   // Names of targets inside a file are often made of what is cited there.
@@ -68,6 +70,14 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   if (cited) return { standing: 'look', reason: 'citation' };
   if (other) return { standing: 'look', reason: 'otherPerson' };
   return { standing: 'stops', reason: passage.section === 'titlePage' ? 'titlePage' : 'exact' };
+}
+
+/** Whether a hit is a word of the file format itself (“lowerRoman”), or part of a typeface's name (“Times New Roman”). */
+function isVocabulary(hit: Hit, text: string): boolean {
+  const word = `${/[\p{L}\p{N}]*$/u.exec(text.slice(Math.max(0, hit.start - 60), hit.start))![0]}${text.slice(hit.start, hit.end)}${/^[\p{L}\p{N}]*/u.exec(text.slice(hit.end, hit.end + 60))![0]}`, bare = word.replace(/\d+$/, '');
+  // “Style1”: what a program calls a style that it makes itself.
+  if (formatWords.has(word) || bare !== word && formatWords.has(bare.toLowerCase())) return true;
+  return namedFaces.some((face) => { const at = face.indexOf(bare), from = hit.start - at - Math.max(0, word.indexOf(text.slice(hit.start, hit.end))); return at >= 0 && text.slice(Math.max(0, from), from + face.length).toLowerCase() === face.toLowerCase(); });
 }
 
 /** What counts something, and what a student's number is called. */
