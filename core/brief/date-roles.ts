@@ -70,9 +70,18 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:must|should|has to|have to|needs? to) be (?:in|at|with|on)\b[^.;]*\bby the end of (?:office|business|opening) hours\b[^.;]{0,24}$/i.test(before)) return 'due';
   if (/\b(?:on my desk|in my (?:inbox|mailbox|pigeonhole|tray))\s*(?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\b(?:grading|marking|teaching|lecture|exam) (?:period|block|phase|term) (?:ends|is over|finishes|closes)\s*(?:on|at)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  if (/\b(?:last|final|latest) (?:date|day) for (?:everybody|everyone|all)(?: is|:)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\b(?:regular|normal|usual) (?:date|deadline) (?:is|was)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “At 17:30 on 22 April I'll download whatever is in the folder.”
   if (/^[^.;]{0,6}\)?,? (?:I|we)(?:['’]ll| will) (?:download|collect|fetch|take|read|mark) (?:whatever|everything|what|all)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  // “Essays in: 12 April.” “12 April: essays in.” “14 June, 5.30 p.m. – that's when your essay needs to be in.” “If you want your grade before the summer, hand in by 31 May.” “Term papers: 30 September at the latest.”
+  if (/^\W*(?:the )?(?:essays?|papers?|reports?|portfolios?|assignments?|coursework|thes[ei]s|dissertations?|work) in\s*:\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
+  if (/^\W*$/.test(before) && /^\s*[:–-]?\s*(?:all )?(?:essays?|papers?|reports?|portfolios?|assignments?|coursework|thes[ei]s) (?:are |must be |have to be )?in\b(?! class)/i.test(after)) return 'due';
+  if (/^(?:m\.)?[\s,–-]*that(?:['’]s| is) when (?:your|the) \w+ (?:needs?|has|have|must)(?: to)? be (?:in|here|with us|submitted|handed in)\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  if (/^\W*if you (?:want|need|would like|['’]d like) (?:your|the|a) (?:grade|mark|result|feedback|certificate)s?\b[^.;]*\b(?:hand|submit|upload)\b[^.;]*$/i.test(before)) return 'other';
+  if (/^[\s,]*at the (?:very )?latest\b/i.test(after) && /\b(?:essays?|papers?|reports?|portfolios?|assignments?|coursework|thes[ei]s|dissertations?|work|hand|submit|upload|in)\b/i.test(before) && !/\b(?:feedback|marks|results|grades|returned|request|apply)\b/i.test(before)) return 'due';
+  // “The new semester starts on 1 October.”
+  if (/\b(?:semester|term|academic year|lecture period|lectures|classes|teaching) (?:starts?|begins?|resumes?)(?: again)?(?: on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”

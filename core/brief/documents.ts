@@ -38,6 +38,8 @@ function mentions(clauses: Clause[]): Mention[] {
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | null {
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
+  // “Submit the spreadsheet you used along with the write-up (PDF).”
+  if (/^(?:spreadsheet|slide deck)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /\b(?:submit|upload|hand in|send|deliver) (?:the|your) $/i.test(before) && /^ (?:(?:that |which )?you (?:used|made|built) )?(?:along with|together with|and) (?:the|your)\b/i.test(mention.clause.text.slice(mention.to - mention.clause.start))) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “The accompanying spreadsheet shall be uploaded in XLSX format as a second file.”
   if (/^(?:spreadsheet|slide deck)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /^\W*(?:\(?[a-h1-9]\)\s*)?the (?:accompanying |completed |finished )$/i.test(before)) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “… and the spreadsheet with your calculations”: the word for the kind is the name as well.
@@ -82,6 +84,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “The thesis (PDF, up to 100 MB) and its LaTeX sources (zip)”.
   const itsOwn = previousEnd > mention.clause.start ? /\band (?:its|their|the accompanying) ((?:[A-Za-z-]+ )?[a-z-]+)\s*\(\.?$/.exec(text) : null;
   if (itsOwn) return { label: itsOwn[1]!, at: from + itsOwn.index + itsOwn[0].indexOf(itsOwn[1]!) };
+  // “Poster (PDF) + 1-page abstract (DOCX) + 90-second pitch (MP4)”.
+  const plusOne = previousEnd > mention.clause.start ? /\s\+\s+(?:an? |one |the |your |\d{1,4}-\w+ )?([a-z][a-z-]+(?: [a-z-]+)?)\s*\(\.?$/i.exec(text) : null;
+  if (plusOne) return { label: plusOne[1]!, at: from + plusOne.index + plusOne[0].indexOf(plusOne[1]!) };
   // “… and one image (JPG, at least 300 dpi)”.
   const pictured = /\b(?:one|an?|two|three)\s+((?:[a-z]+ )?(?:image|photo|photograph|picture)s?)(?: of [a-z ]{3,30})?\s*\(\s*$/i.exec(text);
   if (pictured && /\b(?:and|include|attach|plus|add)\s+$/i.test(text.slice(0, pictured.index))) return { label: pictured[1]!, at: from + pictured.index + pictured[0].indexOf(pictured[1]!) };
@@ -107,7 +112,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “A completed originality statement must be part of the PDF.”
   if (m && /^[^.;]{0,40}\b(?:part of|inside|within|included in|contained in|bound into) (?:the|your|this)(?: same| one| single)? $/i.test(text.slice(m.index + m[0].length))) return null;
   // “On paper and as a file”.
-  if (!m || (/^sheet$/i.test(m[1]!) && /\b(?:on|see|as in|in) the $/i.test(text.slice(0, m.index))) || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
+  if (!m || (/^text$/i.test(m[1]!) && /\bsame $/i.test(text.slice(0, m.index))) || (/^sheet$/i.test(m[1]!) && /\b(?:on|see|as in|in) the $/i.test(text.slice(0, m.index))) || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   // “Your raw data as a spreadsheet” are the data.
   const as = /^(?:spread|work)?sheet$/i.test(m[1]!) ? new RegExp(`\\b(${noun})\\s+(?:as|in) (?:an? |the form of an? )?$`, 'i').exec(text.slice(0, m.index)) : null;
   if (as) return { label: as[1]!.trim(), at: from + as.index };
@@ -296,6 +301,10 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:conditions|requirements|rules|instructions)\s*\([^()]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:remain|stay|apply|hold|are unchanged)/i.test(text.slice(to - clause.start))) return true;
   // “The working file (docx or odt) is welcome too but not required.”
   if (/^[^.;]{0,40}\b(?:(?:is|are) )?(?:welcome|optional|possible|nice to have)\b[^.;]{0,20}\bnot (?:required|needed|necessary|obligatory|compulsory)\b|^[^.;]{0,30}\b(?:is|are) optional\b/i.test(text.slice(to - clause.start))) return false;
+  // “Word files are fine for drafts.” “The PDF version of the reading list is on the course page.” “The form (form.docx on the page)”. “Inside we expect report.pdf and data.csv.”
+  if (/^[^.;,]{0,20}\b(?:is|are) (?:fine|ok(?:ay)?|enough|welcome|acceptable) for (?:the |your )?drafts?\b/i.test(text.slice(to - clause.start))) return false;
+  if (/^(?: (?:version|file|copy))? of the (?:reading list|slides|handbook|handout|articles?|books?|lecture|textbook|brief|guide|template)\b/i.test(text.slice(to - clause.start)) || /\([\w-]*\.?$/.test(text.slice(0, at - clause.start)) && /^ on the (?:course |module |class )?(?:page|site)\)/i.test(text.slice(to - clause.start))) return false;
+  if (/^\W*(?:and )?inside(?: it)?,? (?:we expect|there should be|put|you put|go)\b/i.test(text)) return false;
   // “Budget (Excel tables pasted in)”: what is put into the paper is no file.
   if (/^s?(?: \w+){0,2} (?:pasted|copied|embedded|inserted|included) in(?:to)?\b/i.test(text.slice(to - clause.start))) return false;
   // “Report as PDF, max. 20 MB, max. 30 pages including appendices”.

@@ -210,5 +210,10 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   [`A declaration of authorship isn't required for this piece.`, { declaration: false }],
   ['Fill in the statement of own work on the cover sheet.', { declaration: true }],
   ['Include the word count and a statement saying the essay is all your own work.', { declaration: true }],
+  ['Student number on each page, no name. File name: student number.', { 'naming.mustContain': ['studentNumber'], anonymous: true }],
+  ['Essays must carry the title, the word count and your ID, but no name.', { anonymous: true }],
+  ['The title page shows: title, your full name, student number, course, date.', { anonymous: false }],
+  ['Name on the paper, please!', { anonymous: false }],
+  ['Do not forget to put your names on it, all of you.', { anonymous: false }],
 ];
 test.each(sentences)('%s', expectSettled);
