@@ -127,6 +127,8 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
   // “Multiple attempts: enabled (3). Grade: last attempt.”
   if (out.allowed.length === 0) for (const c of clauses) for (const m of matchesIn(c, /^\W*(?:multiple )?attempts?\s*[:|]\s*(?:enabled|yes|on|allowed|permitted) \((?:up to |max\.? )?(\d{1,2})\)/gi)) out.allowed.push({ value: Number(m[1]), start: m.at, end: m.to, override: isCorrection(c) });
   if (out.keeps.length === 0) for (const c of clauses) for (const m of matchesIn(c, /^\W*(?:grade|graded|marked|counts|kept)\s*[:|]\s*(?:the )?(?:last|latest|most recent|newest) (?:attempt|upload|version|submission|file)\b/gi)) out.keeps.push({ value: 'latest', start: m.at, end: m.to, override: isCorrection(c) });
+  // “A report once submitted cannot be recalled.”
+  if (out.allowed.length === 0) for (const c of clauses) for (const m of matchesIn(c, /\bonce (?:submitted|uploaded|handed in|sent)(?:, (?:it|a \w+|the \w+))? (?:cannot|can ?not|can['’]t|may not) be (?:recalled|retracted|taken back|called back)\b/gi)) out.allowed.push({ value: 1, start: m.at, end: m.to, override: isCorrection(c) });
   // “More than one go? Yes, last upload wins.”
   if (out.keeps.length === 0) for (const c of clauses) for (const m of matchesIn(c, /\b(?:the )?(?:last|latest|newest|most recent) (?:upload|file|version|one|submission|attempt) (?:wins|is taken)\b/gi)) out.keeps.push({ value: 'latest', start: m.at, end: m.to, override: isCorrection(c) });
   // “The page lets you replace files up to the deadline.”

@@ -82,6 +82,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^[\s,]*at the (?:very )?latest\b/i.test(after) && /\b(?:essays?|papers?|reports?|portfolios?|assignments?|coursework|thes[ei]s|dissertations?|work|hand|submit|upload|in)\b/i.test(before) && !/\b(?:feedback|marks|results|grades|returned|request|apply)\b/i.test(before)) return 'due';
   // “The new semester starts on 1 October.”
   if (/\b(?:semester|term|academic year|lecture period|lectures|classes|teaching) (?:starts?|begins?|resumes?)(?: again)?(?: on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “For everybody who hands in on time (before 10 am on 22 March).”
+  if (/\b(?:hands?|handed|submits?|submitted|uploads?|uploaded) (?:it |their \w+ )?(?:in )?on time \((?:before|by|until)\b[^()]{0,24}$/i.test(before)) return 'due';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”

@@ -231,6 +231,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/\b(?:marks?|points?|%|per ?cent|penalt(?:y|ies))\b[^.;]{0,30}\b(?:per|a|each|every) (?:\w+ )?day\b[^.;]{0,20}\b(?:until|till|up to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,20}\bafter (?:which|that)\b[^.;]{0,40}\b(?:clos\w+|shut|not|nothing|zero|no)\b/i.test(text.slice(date.end))) return true;
   // “Handing in late is possible until 3 May.”
   if (/\b(?:handing (?:it )?in|submitting|uploading) late is (?:still )?(?:possible|allowed|permitted) (?:until|till|up to)\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “Late essays: 2 marks per day, and not later than 19 March.”
+  if (/\blate \p{L}+\b[^.;]*\b(?:marks?|points?|%|per ?cent)\b[^.;]{0,20}\b(?:per|a|each) day,? (?:and|but) (?:not|no) later than\s*(?:\w+day,?\s*)?$/iu.test(lead)) return true;
   // “Late sets get half marks until Friday 12 March, nothing after.”
   if (/\blate \p{L}+ (?:get|receive|score|earn|are (?:marked|worth|capped)|lose)\b[^.;]{0,30}\b(?:until|till|up to)\s*(?:\w+day,?\s*)?$/iu.test(lead) && /^[^.]{0,14}[,;(]\s*(?:and )?(?:then )?(?:nothing|zero|0|none|no marks|not accepted)\b/i.test(text.slice(date.end))) return true;
   // “Late work is capped at 50 if it's in by 29 March. After that, zero.”

@@ -205,6 +205,8 @@ export function readLate(clauses: Clause[]): LateRead {
     if (out.percentPerDay.length === 0 && hours.slice(0, steps).every((h, k) => Number(h![1]) === (k + 2) * Number(first[1]))) out.percentPerDay.push({ value: Number(first[1]), start: clause.start + first.index, end: clause.start + first.index + first[0].length });
     if (out.cutoffDays.length === 0 && /^\W*(?:thereafter|after (?:that|this)|later|beyond)\b[^.]{0,20}(?:\b0\b|zero|not accepted|nothing)/i.test(next[steps] ?? '')) out.cutoffDays.push({ value: steps + 1, start: clauses[i + steps]!.start, end: clauses[i + steps + 1]!.end });
   }
+  // “From day 6 on, a late report gets zero.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /\bfrom (?:the )?(?:day (\d{1,2})|(\d{1,2})(?:th|nd|rd) day)(?: on(?:wards)?)?,? (?:(?:an?|any|the|all) )?late \p{L}+ (?:gets?|receives?|scores?|is|are)\b[^.;]{0,20}\b(?:zero|0|no marks|nothing|not (?:be )?(?:accepted|marked))\b/giu)) { const n = Number(m[1] ?? m[2]) - 1; if (n > 0) { out.cutoffDays = out.cutoffDays.filter((s) => s.start < clause.start || s.end > clause.end); out.cutoffDays.push({ value: n, start: m.at, end: m.to, override: isCorrection(clause) }); } }
   // “For up to three days; work submitted later will not be marked”: later than those.
   const later = (s: Statement<number>): boolean => s.value === 0 && /\b(?:later|thereafter|after (?:that|this|which)|afterwards|beyond)\b/i.test(clauses.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '');
   if (out.cutoffDays.some((s) => s.value > 0)) out.cutoffDays = out.cutoffDays.filter((s) => !later(s));

@@ -344,5 +344,6 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Hand in: Monday, June the fourteenth, 2027, by noon.', {}],
   ['Assignments are due every second Friday: 5 March 2027, 19 March 2027, 2 April 2027. All at noon.', {}],
   ['Your thesis is registered on 1 March 2027; you then have 16 weeks.', {}],
+  ['It shall have a length of 4,000 words (a deviation of 10% is acceptable).', { 'limits.minWords': 3600, 'limits.maxWords': 4400 }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -215,5 +215,12 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['The title page shows: title, your full name, student number, course, date.', { anonymous: false }],
   ['Name on the paper, please!', { anonymous: false }],
   ['Do not forget to put your names on it, all of you.', { anonymous: false }],
+  ['We take 5 marks off per calendar day. From day 6 on, a late report gets zero.', { 'late.percentPerDay': 5, 'late.cutoffDays': 5 }],
+  [`named UP101_[student ID]_site.pdf – don't use your name, since we mark anonymously`, { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': 'UP101_[student ID]_site.pdf', 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true }],
+  ['Names: all members on the poster', { anonymous: false }],
+  ['Name on page 1, please.', { anonymous: false }],
+  ['Identity: candidate number on title page; no names, no acknowledgements', { anonymous: true }],
+  [`It is not permitted to state one's name or employer.`, { anonymous: true }],
+  ['A report once submitted cannot be recalled.', { 'attempts.allowed': 1 }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -732,5 +732,7 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Coursework 1: 50%: due date 05/03/2027 16:00; Coursework 2: 50%: due date 23/04/2027 16:00.', { parts: [{ label: 'Coursework 1', opens: null, due: '2027-03-05T16:00:00' }, { label: 'Coursework 2', opens: null, due: '2027-04-23T16:00:00' }] }],
   ['Extensions past 1 May 2027 are impossible. The deadline is 24 April 2027.', { due: '2027-04-24' }],
   ['The new semester starts on 1 October 2027. Term papers from the current one: 30 September 2027 at the latest.', { due: '2027-09-30' }],
+  ['Late essays after that: 2 marks per day, and not later than 19 March 2027. Due 12 March 2027.', { due: '2027-03-12', 'late.percentPerDay': 2, 'late.cutoffDays': 7 }],
+  ['Submission is made by way of the portal (Business report June 2027), which is accessible from 1 June 2027, 08:00, to 15 June 2027, 23:55.', { place: 'Business report June 2027', opens: '2027-06-01T08:00:00', due: '2027-06-15T23:55:00' }],
 ];
 test.each(sentences)('%s', expectSettled);
