@@ -46,7 +46,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
       title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: readSums(text),
     },
     day: received.at === null ? received.day ?? null : null,
-    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows, text), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
   };
 }
 
@@ -88,9 +88,12 @@ function statedPages(text: string, rows: Row[]): number | null {
 }
 
 /** Words, as a row of their own. */
-function statedWords(rows: Row[]): number | null {
+function statedWords(rows: Row[], text: string): number | null {
   const row = rows.find((r) => /^(?:number of |total )?words?(?: count(?:ed)?)?$/i.test(r.label) && /^\d[\d,. ]*(?:words)?$/i.test(r.value));
-  return row ? Number(row.value.replace(/\D/g, '')) : null;
+  if (row) return Number(row.value.replace(/\D/g, ''));
+  // “Word count according to us: 9,200.”
+  const said = /\bword count\b[^:\n\d]{0,24}:\s*(\d[\d,. ]*\d|\d)(?!\d)/i.exec(text);
+  return said ? Number(said[1]!.replace(/\D/g, '')) : null;
 }
 
 function readNames(text: string, rows: Row[], expected: string[]): string[] {
