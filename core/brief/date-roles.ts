@@ -84,6 +84,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:semester|term|academic year|lecture period|lectures|classes|teaching) (?:starts?|begins?|resumes?)(?: again)?(?: on)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “For everybody who hands in on time (before 10 am on 22 March).”
   if (/\b(?:hands?|handed|submits?|submitted|uploads?|uploaded) (?:it |their \w+ )?(?:in )?on time \((?:before|by|until)\b[^()]{0,24}$/i.test(before)) return 'due';
+  // “Your request for an extension beyond 15 March can't be granted.”
+  if (/\bextension (?:beyond|past|after|until|to)\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}(?:\b(?:cannot|can ?not|could not|was not|is not|has not been|not)\b|n['’]t\b)[^.;]{0,10}\b(?:granted|approved|given|possible|accepted)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”

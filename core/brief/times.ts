@@ -3,7 +3,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, lateWindows, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, lateWindows, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -21,6 +21,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   saidAgain(rows, reading);
   windowByDays(rows, reading);
   grantedExtension(rows, reading);
+  beyondTheOthers(rows, reading);
   besideFormer(rows, reading);
   dayOfWeek(rows, reading);
   dueAfter(rows, reading);
