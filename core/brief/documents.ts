@@ -69,6 +69,15 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “Export your slides as PDF and add speaker notes as a Word file.”
   const besides = /\band (?:add|attach|include|upload|hand in) (?:the |your |an? )?([a-z]+(?: [a-z]+)?) (?:as|in) (?:an? )?$/i.exec(text);
   if (besides && previousEnd > mention.clause.start && !/^(?:it|them|this|that|the|all|everything)\b/i.test(besides[1]!)) return { label: besides[1]!, at: from + besides.index + besides[0].indexOf(besides[1]!) };
+  // “Part A is a PDF of no more than 4 pages, Part B an Excel file”; “the written part counts 70 % (PDF), the screencast 30 % (MP4)”; “Code: one zip. Documentation: one PDF.”; “File 2: title page with names (docx)”.
+  const lettered = /\b((?:part|component|element|section) (?:[A-D]|\d))\b,? (?:is |must be |should be )?(?:an? |one )?\.?$/i.exec(text), weighed = /\b(?:the|your) ([a-z]+(?: [a-z]+)?) (?:counts (?:for )?|is worth )?\d{1,3} ?%,? \(\.?$/i.exec(text), coloned = previousEnd === mention.clause.start ? /^\W*(\p{Lu}\p{L}+(?: \p{Ll}+)?):\s+(?:one|an?|a single|1)\s+$/u.exec(text) : null, numberedFile = previousEnd === mention.clause.start ? /^\W*(?:file|document|upload|item) \d{1,2}\s*[:–-]\s*(?:the |your |an? )?([a-z]+(?: [a-z]+)?)(?: with(?:out)? [a-z ]{3,24})?\s*\(\.?$/i.exec(text) : null;
+  if (numberedFile) return { label: numberedFile[1]!, at: from + numberedFile[0].indexOf(numberedFile[1]!) };
+  if (coloned && /\b(?:code|documentation|manual|slides?|log|diary|portfolio|plan|essay|report|translation|commentary|poster|video|script|notebook|data ?set|questionnaire|appendix|thesis|reflection|summary|abstract|pitch|design|model|drawings?)$/i.test(coloned[1]!)) return { label: coloned[1]!, at: from + coloned[0].indexOf(coloned[1]!) };
+  if (lettered) return { label: lettered[1]!, at: from + lettered.index };
+  if (weighed) return { label: weighed[1]!, at: from + weighed.index + weighed[0].indexOf(weighed[1]!) };
+  // “Essay + declaration in one PDF”: the first of them is the name.
+  const joined = new RegExp(`(?:^|[;,:])\\W*((?:your |the )?${noun}) (?:\\+|and|&) (?:your |the |a )?(?:declaration|cover ?sheet|cover page|form|title page) (?:in|as) (?:one|a single) (?:single )?$`, 'i').exec(text);
+  if (joined) return { label: joined[1]!, at: from + joined.index + joined[0].indexOf(joined[1]!) };
   // “Audio → mp3”, “CAD files – 1 per group – ZIP”.
   const arrow = previousEnd === mention.clause.start ? /^\W*(?!(?:formats?|types?|files?|what|where|when|upload|submit|how|name|length|size)\b)(\p{Lu}\p{L}*(?: \p{L}+){0,2})\s*(?:(?:→|->|=>)\s*(?:an? |one )?|[–-]\s+\d{1,2} per (?:group|person|student|team|pair)\s+[–-]\s+)\.?$/u.exec(text) : null;
   if (arrow) return { label: arrow[1]!, at: from + arrow[0].indexOf(arrow[1]!) };
@@ -278,7 +287,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”
   if (clause.under !== undefined && whatToSend.test(clause.under)) return true;
   // What goes to a supervisor or an ethics board is not handed in here.
-  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:upload|submit|hand in|return it|with the|appendix)\b/i.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
+  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:uploads?|submit|hand in|return it|with the|appendix)\b/i.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
   // “Reading: Harding (pp. 1–46), PDF in the folder”.
   if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text) || /\b(?:accept|take|allow) (?:whatever|any) (?:file )?(?:format|type)\b/i.test(text)) return false;
@@ -291,6 +300,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^\W*(?:\d{1,2}\s+)?(?!and\b|or\b|but\b|if\b|no\b)[\p{L}][\p{L} -]{2,30}[,(]\s*(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start)) && /^\W*\d/.test(text)) return true;
   // “You are asked for (a) a video essay, MP4, and (b) a commentary, PDF”.
   if (/\((?:a|i|1)\)\s[^()]*\((?:b|ii|2)\)\s/.test(text) && /\b(?:asked|required|expected|due)\b/i.test(text)) return true;
+  // “A proposal and a timetable, both as PDF”.
+  if (/,\s*(?:both|all(?: three| four)?|each) (?:as|in) (?:an? )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “1. Produce a PDF/A-2b version of the thesis.”
   if (/^\W*(?:\d{1,2}[.)]\s*)?(?:please )?(?:produce|create|generate|prepare|make)\s+(?:an? |one |the )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “What should it look like? It’s one PDF with a table of contents.”

@@ -222,5 +222,6 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Identity: candidate number on title page; no names, no acknowledgements', { anonymous: true }],
   [`It is not permitted to state one's name or employer.`, { anonymous: true }],
   ['A report once submitted cannot be recalled.', { 'attempts.allowed': 1 }],
+  ['File 1: manuscript (docx, anonymised). File 2: title page with names (docx).', { documents: [{ label: 'Manuscript', types: ['docx'] }, { label: 'Title page', types: ['docx'] }], anonymous: true }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -358,5 +358,6 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['Stage 1 (5 March 2027): abstract, 300 words. Stage 2 (9 April 2027): full paper, 8 pages. Stage 3 (21 May 2027): slides.', { parts: [{ label: 'Stage 1', opens: null, due: '2027-03-05' }, { label: 'Stage 2', opens: null, due: '2027-04-09' }, { label: 'Stage 3', opens: null, due: '2027-05-21' }] }],
   ['Group 1 submits on Tuesdays (9 March 2027), group 2 on Thursdays (11 March 2027), each before 8 am.', { parts: [{ label: 'Group 1', opens: null, due: '2027-03-09T08:00:00' }, { label: 'group 2', opens: null, due: '2027-03-11T08:00:00' }] }],
   ['Deadlines: essay plan 19 Feb, essay 19 Mar, reflection 26 Mar 2027, 17:00 each.', { parts: [{ label: 'essay plan', opens: null, due: '2027-02-19T17:00:00' }, { label: 'essay', opens: null, due: '2027-03-19T17:00:00' }, { label: 'reflection', opens: null, due: '2027-03-26T17:00:00' }] }],
+  ['Each team uploads its business plan (PDF, ≤ 20 pages) and its pitch deck (PPTX, ≤ 12 slides) by 7 June 2027.', { documents: [{ label: 'Plan', types: ['pdf'], limits: { maxPages: 20 } }, { label: 'Pitch deck', types: ['pptx'] }], due: '2027-06-07' }],
 ];
 test.each(sentences)('%s', expectSettled);
