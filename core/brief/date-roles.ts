@@ -86,6 +86,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:hands?|handed|submits?|submitted|uploads?|uploaded) (?:it |their \w+ )?(?:in )?on time \((?:before|by|until)\b[^()]{0,24}$/i.test(before)) return 'due';
   // “Your request for an extension beyond 15 March can't be granted.”
   if (/\bextension (?:beyond|past|after|until|to)\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}(?:\b(?:cannot|can ?not|could not|was not|is not|has not been|not)\b|n['’]t\b)[^.;]{0,10}\b(?:granted|approved|given|possible|accepted)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  // “If you have been granted an extension, your deadline is 19 March instead of 12 March.”: whether one was granted is open.
+  if (/^\W*(?:if|where|should) you (?:have been|were|are|get|be) granted (?:an? )?(?:extension|extra time|more time)\b/i.test(before)) return /\binstead of\s*(?:\w+day,?\s*)?$/i.test(before) ? 'due' : 'other';
   // “Week 8 starts on 1 March.”
   if (/^\W*(?:teaching |term )?week \d{1,2} (?:starts|begins|is)\b[^.;]{0,20}$/i.test(before)) return 'other';
   // “We can give you until 26 March to hand in your essay (original due date: 12 March).”

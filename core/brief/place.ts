@@ -87,6 +87,8 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
   }
   // “By way of the portal (Business report June 2027)”; “folder “Essay 1”” among what stays the same.
   if (found.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:[Ss]ubmission|[Hh]and-?in|submitted|handed in|[Uu]pload(?:ed)?)\b[^.;()]{0,40}\b(?:portal|platform|system|page|site) \(([A-Z][\w’' -]{3,60})\)|\([^()]*\b(?:folder|box|place|link|area) [“"‘]([^”"’\n]{3,60})[”"’]\)(?=[^.;]{0,14}\b(?:stays?|remains?|is unchanged|are unchanged))/g)) { const value = (m[1] ?? m[2])!, at = m.at + m[0].lastIndexOf(value); found.push({ value, start: at, end: at + value.length, override: isCorrection(clause) }); }
+  // “The essay is due on 12 March at 17:00, on the “Essays” page.”
+  if (found.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:due|submit(?:ted)?|hand(?:ed)? (?:it |your \w+ )?in|upload(?:ed)?)\b[^;“"]*\b(?:on|in|at|through|via) the [“"]([^”"\n]{3,80})[”"] (?:page|area|tab|section|site)\b/gi)) if (!/\b(?:not|never|n['’]t)\b[^;“"]{0,24}[“"]/i.test(m[0])) { const at = m.at + m[0].lastIndexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: isCorrection(clause) }); }
   // “upload -> “W9””.
   if (found.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /^\W*(?:upload|submit|hand[- ]?in|where|place)(?: it)?\s*(?:→|->|=>)\s*[“"‘']([^”"’'\n]{2,80})[”"’']/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: isCorrection(clause) }); }
   // “Where: boxes “Report”, “Logbook” and “CAD””: a place for each is none for all.

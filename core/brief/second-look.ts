@@ -44,7 +44,7 @@ export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
     // “The deadline for you has been moved from 15 March to 29 March.”
     if (/\b(?:deadline|due date|hand-?in) (?:for you|in your case)\b[^.;]*\b(?:moved|changed|extended|postponed|put back)\b[^.;]*\bfrom\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^.;]{0,14}\bto\b/i.test(between)) set(b, a);
     // “Your dissertation is now due on 1 October instead of 3 September”; “extension granted until 22 March (instead of 15 March)”.
-    else if (/\b(?:grant(?:ed)? you|you (?:have been|were|are) granted|your (?:illness|circumstances|request|application)|extension (?:has been |is |was )?granted)\b/i.test(text.slice(0, b.date.start)) && /^[^.;]{0,16}[\s(](?:instead of|not|rather than|statt)\b/i.test(between)) set(a, b);
+    else if (!/^\W*(?:if|students?|anyone|those|where)\b/i.test(text.slice(b.clause.start, b.date.start)) && /\b(?:grant(?:ed)? you|you (?:have been|were|are) granted|your (?:illness|circumstances|request|application)|extension (?:has been |is |was )?granted)\b/i.test(text.slice(0, b.date.start)) && /^[^.;]{0,16}[\s(](?:instead of|not|rather than|statt)\b/i.test(between)) set(a, b);
   }
 }
 

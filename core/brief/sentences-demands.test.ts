@@ -359,5 +359,11 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Attach a one-page summary in PDF to your 20-page report in PDF.', { documents: [{ label: 'Summary', types: ['pdf'] }, { label: 'Report', types: ['pdf'], limits: { maxPages: 20 } }], lengths: ['maxPages'] }],
   ['The sketchbook can be photographed (JPG); everything else goes into one PDF under 25 MB.', { documents: [{ label: null, types: ['jpeg', 'pdf'] }], 'limits.maxBytes': 25000000 }],
   ['A 5,000-word dissertation proposal and a 1-page timetable, both as PDF.', { documents: [{ label: 'Proposal', types: ['pdf'] }], 'limits.maxWords': 5000, lengths: ['maxWords'] }],
+  ['Essays should be submitted electronically in PDF and should be no longer than 2,500 words, including footnotes but excluding the bibliography.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxWords': 2500, 'counting.counted': ['footnotes'], 'counting.left': ['references'] }],
+  ['The word limit for this assignment is 3,000 words. You may exceed this by up to 10%.', { 'limits.maxWords': 3300 }],
+  ['Please name your file using the following format: StudentID_ModuleCode_Essay1.pdf', { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': 'StudentID_ModuleCode_Essay1.pdf', 'naming.mustContain': ['studentNumber'] }],
+  ['The file size must not exceed 40 MB and the file must be in .doc, .docx or .pdf format.', { documents: [{ label: null, types: ['doc', 'docx', 'pdf'] }], 'limits.maxBytes': 40000000 }],
+  ['Use 12-point Times New Roman, double spacing, and 2.54 cm margins on A4 paper. Number your pages.', { 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true }],
+  ['Reference your work using the Harvard system. The reference list is not included in the word count.', { referenceStyle: 'Harvard', 'counting.left': ['references'] }],
 ];
 test.each(sentences)('%s', expectSettled);

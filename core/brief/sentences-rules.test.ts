@@ -223,5 +223,12 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   [`It is not permitted to state one's name or employer.`, { anonymous: true }],
   ['A report once submitted cannot be recalled.', { 'attempts.allowed': 1 }],
   ['File 1: manuscript (docx, anonymised). File 2: title page with names (docx).', { documents: [{ label: 'Manuscript', types: ['docx'] }, { label: 'Title page', types: ['docx'] }], anonymous: true }],
+  ['Work submitted up to five working days late will be capped at 40%; work submitted after that will be given zero.', { 'late.cutoffDays': 5 }],
+  ['Your work will be marked anonymously. Please ensure that your name does not appear anywhere in the document.', { anonymous: true }],
+  ['You may submit as many times as you like before the deadline; only the final submission will be marked.', { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest' }],
+  ['Include a signed cover sheet declaring that the work is your own.', { declaration: true }],
+  ['A penalty of 5 marks will be applied for each working day that the work is late, up to a maximum of 5 working days.', { 'late.percentPerDay': 5, 'late.cutoffDays': 5 }],
+  [`Only one attempt is permitted, so check that you've chosen the right file.`, { 'attempts.allowed': 1 }],
+  ['Submissions will be checked for plagiarism using text-matching software.', { similarityChecked: true }],
 ];
 test.each(sentences)('%s', expectSettled);

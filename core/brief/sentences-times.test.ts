@@ -359,5 +359,12 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['Group 1 submits on Tuesdays (9 March 2027), group 2 on Thursdays (11 March 2027), each before 8 am.', { parts: [{ label: 'Group 1', opens: null, due: '2027-03-09T08:00:00' }, { label: 'group 2', opens: null, due: '2027-03-11T08:00:00' }] }],
   ['Deadlines: essay plan 19 Feb, essay 19 Mar, reflection 26 Mar 2027, 17:00 each.', { parts: [{ label: 'essay plan', opens: null, due: '2027-02-19T17:00:00' }, { label: 'essay', opens: null, due: '2027-03-19T17:00:00' }, { label: 'reflection', opens: null, due: '2027-03-26T17:00:00' }] }],
   ['Each team uploads its business plan (PDF, ≤ 20 pages) and its pitch deck (PPTX, ≤ 12 slides) by 7 June 2027.', { documents: [{ label: 'Plan', types: ['pdf'], limits: { maxPages: 20 } }, { label: 'Pitch deck', types: ['pptx'] }], due: '2027-06-07' }],
+  ['The essay is due Friday, 12 March 2027 at 17:00, on the "Essays" page, as a PDF.', { place: 'Essays', documents: [{ label: 'Essay', types: ['pdf'] }], due: '2027-03-12T17:00:00' }],
+  ['Deadline 12 March 2027 5pm; PDF; max 3000 words; anonymous.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxWords': 3000, anonymous: true, due: '2027-03-12T17:00:00' }],
+  ['You must hand in your essay by 5 pm on 12 March 2027, in Word format, with your student number as the file name.', { documents: [{ label: 'Essay', types: ['docx'] }], 'naming.mustContain': ['studentNumber'], due: '2027-03-12T17:00:00' }],
+  ['Maximum 2,000 words. Deadline 12 March 2027. Late penalty: 10% per day.', { 'limits.maxWords': 2000, due: '2027-03-12', 'late.percentPerDay': 10 }],
+  ['All submissions must be made before 12:00 on 12 March 2027; submissions after this time will receive a mark of zero.', { due: '2027-03-12T12:00:00', 'late.cutoffDays': 0 }],
+  ['The submission link opens at 09:00 on 1 March 2027 and closes at 16:00 on 12 March 2027 (GMT).', { opens: '2027-03-01T09:00:00+00:00', due: '2027-03-12T16:00:00+00:00', timeZone: 'GMT' }],
+  ['If you have been granted an extension, your deadline is 19 March 2027 at 16:00 instead of 12 March 2027 at 16:00.', { due: '2027-03-12T16:00:00' }],
 ];
 test.each(sentences)('%s', expectSettled);
