@@ -24,4 +24,10 @@ const roman: Details = { ...noDetails(), givenNames: ['Shruti'], surname: 'Roman
 /** The heaviest standing in a part that nobody sees, for a student whose name is in the words of file formats too. */
 const inHidden = (text: string): 'stops' | 'look' | null => { const signs = searchPassages([madePassage(text, { place: 'hidden', part: 'word/fontTable.xml' })], new Matcher(roman)); return signs.some((s) => s.standing === 'stops') ? 'stops' : signs.length > 0 ? 'look' : null; };
 test.each(['Times New Roman 02020603050405020304 00 roman variable', '0409001B lowerRoman %3. right 2160', 'Beng Vrinda Gujr Shruti Khmr MoolBoran', 'Times New Roman CE;Times New Roman Baltic'])('a word of the format or a typeface is nobody’s name: %s', (text) => expect(inHidden(text)).toBeNull());
-test.each([['Roman Hand 00 script variable', 'stops'], ['template of Shruti Roman', 'stops'], ['saved by Roman', 'stops'], ['sroman3', 'stops']] as const)('beside them a name is still one: %s', (text, expected) => expect(inHidden(text)).toBe(expected));
+test.each([['Roman Hand 00 script variable', 'stops'], ['template of Shruti Roman', 'stops'], ['saved by Roman', 'stops'], ['Style of S. Roman', 'stops'], ['sroman3', 'stops']] as const)('beside them a name is still one: %s', (text, expected) => expect(inHidden(text)).toBe(expected));
+
+const david: Details = { ...noDetails(), givenNames: ['Ann'], surname: 'David' };
+test.each([['Hebr David Thai Angsana New', 'word/theme/theme1.xml', null], ['David 020E0502060401010101 00 swiss', 'word/fontTable.xml', null], ['David', 'customXml/item1.xml', 'stops'], ['checked by David', 'word/settings.xml', 'stops'], ['the theme of David', 'word/theme/theme1.xml', 'stops']] as const)('a typeface of one word is one only where typefaces are listed: %s in %s', (text, part, expected) => {
+  const signs = searchPassages([madePassage(text, { place: 'hidden', part })], new Matcher(david));
+  expect(signs.some((s) => s.standing === 'stops') ? 'stops' : signs.length > 0 ? 'look' : null).toBe(expected);
+});

@@ -28,7 +28,7 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
     const wordLike = /^[a-z]+$/i.test(form.key) && form.key.length < 5;
     return wordLike && !structured.has(passage.place) && passage.place !== 'cloudAddress' ? { standing: 'look', reason: 'weak' } : { standing: 'stops', reason: 'exact' };
   }
-  if (passage.place === 'hidden' && !form.full && isVocabulary(hit, text)) return null;
+  if (passage.place === 'hidden' && !form.full && isVocabulary(hit, passage)) return null;
   if (form.unspaced) return form.key.length >= 2 ? { standing: 'stops', reason: 'exact' } : { standing: 'look', reason: 'weak' };
   if (passage.authorLike) return { standing: 'stops', reason: 'structured' };
   // Names of targets inside a file are often made of what is cited there.
@@ -72,12 +72,19 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   return { standing: 'stops', reason: passage.section === 'titlePage' ? 'titlePage' : 'exact' };
 }
 
-/** Whether a hit is a word of the file format itself (“lowerRoman”), or part of a typeface's name (“Times New Roman”). */
-function isVocabulary(hit: Hit, text: string): boolean {
-  const word = `${/[\p{L}\p{N}]*$/u.exec(text.slice(Math.max(0, hit.start - 60), hit.start))![0]}${text.slice(hit.start, hit.end)}${/^[\p{L}\p{N}]*/u.exec(text.slice(hit.end, hit.end + 60))![0]}`, bare = word.replace(/\d+$/, '');
+/** Whether a hit is a word of the file format itself (“lowerRoman”), or part of a typeface's name (“Times New Roman”). What people write into custom parts and properties is
+ * never the format's; a typeface of one word counts only where typefaces are listed: behind the code of a script in a theme, before its PANOSE number in a font table. */
+function isVocabulary(hit: Hit, { text, part }: Passage): boolean {
+  if (/customXml|docProps|meta\.xml/i.test(part)) return false;
+  const found = text.slice(hit.start, hit.end), word = `${/[\p{L}\p{N}]*$/u.exec(text.slice(Math.max(0, hit.start - 60), hit.start))![0]}${found}${/^[\p{L}\p{N}]*/u.exec(text.slice(hit.end, hit.end + 60))![0]}`, bare = word.replace(/\d+$/, '');
   // “Style1”: what a program calls a style that it makes itself.
   if (formatWords.has(word) || bare !== word && formatWords.has(bare.toLowerCase())) return true;
-  return namedFaces.some((face) => { const at = face.indexOf(bare), from = hit.start - at - Math.max(0, word.indexOf(text.slice(hit.start, hit.end))); return at >= 0 && text.slice(Math.max(0, from), from + face.length).toLowerCase() === face.toLowerCase(); });
+  const first = hit.start - Math.max(0, word.indexOf(found));
+  return namedFaces.some((face) => {
+    const at = face.indexOf(bare), from = first - at, to = from + face.length;
+    if (at < 0 || text.slice(Math.max(0, from), to) !== face) return false;
+    return face.includes(' ') || /(?:^|\s)[A-Z][a-z]{3}\s$/.test(text.slice(Math.max(0, from - 6), from)) || /^\s[0-9A-F]{20}(?![0-9A-F])/.test(text.slice(to, to + 22));
+  });
 }
 
 /** What counts something, and what a student's number is called. */

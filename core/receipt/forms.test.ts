@@ -59,6 +59,7 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'Receipt 5512: {file} (received 15 March 2027, 4.12 p.m.). Word count according to us: 99,200.', { id: '5512' }],
   ['confirmed', 'Receipt 5512\nReceived: 14 March 2027, 09:10 (first version), 15 March 2027, 16:12 (final version)\nFile: {file}', { id: '5512', receivedAt: '2027-03-15T16:12:00+00:00' }],
   ['confirmed', 'We have received one file:\n(1) {file}, {bytes} bytes, 16:12:08\non 15 March 2027. Transaction 5512-A.', { id: '5512-A', receivedAt: '2027-03-15T16:12:08+00:00' }],
+  ['confirmed', 'Receipt 5516\nReceived: 15 March 2027 16:12 GMT\nFile: {file}\nIf something went wrong or you think that an error has occurred, write to the desk. If you cannot find your file here, tell us.', { id: '5516' }],
   // What was tried twice, kept in versions, or said with few words.
   ['confirmed', 'Order of events\n15 Mar 2027 16:08:02  upload started  {file}\n15 Mar 2027 16:08:40  upload failed (connection lost)\n15 Mar 2027 16:11:05  upload started  {file}\n15 Mar 2027 16:11:22  upload complete {bytes} bytes\n15 Mar 2027 16:11:30  submitted, reference R-77120', { id: 'R-77120', receivedAt: '2027-03-15T16:11:30+00:00' }],
   ['refuted', 'Order of events\n15 Mar 2027 16:08:02  upload started  {file}\n15 Mar 2027 16:08:40  upload failed (connection lost)\nReference R-77121', { id: 'R-77121' }],

@@ -107,7 +107,7 @@ function namesOf(survey: Survey): string {
 }
 
 /** Places that typesetters name by counting, “page.12”, “section.3.1”: nobody of the name of Page is meant. Common practice of LaTeX's hyperref, from memory. */
-const counted = /^(?:page|(?:sub)*section|chapter|part|(?:sub)?paragraph|appendix|figure|table|equation|item|footnote|Hfootnote|AMS|theorem|lemma|algorithm|lstlisting|toc|lof|lot)\*?(?:\.[\dA-Zivxlc]{1,6}\*?)+$/i;
+const counted = /^(?:page|(?:sub)*section|chapter|part|(?:sub)?paragraph|appendix|figure|table|equation|item|footnote|Hfootnote|AMS|theorem|lemma|algorithm|lstlisting|toc|lof|lot)\*?(?:\.(?:\d{1,6}|[A-Z]|[ivxlc]{1,8})\*?)+$/;
 
 /** Values of an information dictionary as metadata. */
 export function readInfo(info: PdfDict | null, root: string, out: { metadata: MetadataFact[] }): void {
