@@ -365,5 +365,6 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['The file size must not exceed 40 MB and the file must be in .doc, .docx or .pdf format.', { documents: [{ label: null, types: ['doc', 'docx', 'pdf'] }], 'limits.maxBytes': 40000000 }],
   ['Use 12-point Times New Roman, double spacing, and 2.54 cm margins on A4 paper. Number your pages.', { 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true }],
   ['Reference your work using the Harvard system. The reference list is not included in the word count.', { referenceStyle: 'Harvard', 'counting.left': ['references'] }],
+  ['The essay (PDF, max. 2 MB, at most 2,000 words; an abstract of no more than 200 words) goes into the thread "Submissions – Essay 2".', { place: 'Submissions – Essay 2', documents: [{ label: 'Essay', types: ['pdf'] }], 'limits.maxBytes': 2000000, 'limits.maxWords': 2000 }],
 ];
 test.each(sentences)('%s', expectSettled);
