@@ -6,12 +6,12 @@ export interface OdfColumns { count: number; gapPt: number; /** a line stands be
 export interface OdfStyles {
   /** what a style and its parents say themselves, without the defaults */ own(name: string): OdfLook;
   /** properties by their local names, as the chain of parents and the defaults give them; sizes in per cent are worked out */ resolve(name: string): OdfLook;
-  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; /** whether a style is another one or comes down from it */ comesFrom(name: string, ancestor: string): boolean; /** pages and columns of a page style by its name */ master(name: string): { size: OdfPage | null; columns: OdfColumns | null }; /** of a section by its style; null: one column */ columns(name: string): OdfColumns | null; /** the family behind a declared face */ familyOf(face: string): string;
+  /** the page style that a paragraph begins, by its own style; empty: none */ startsPage(name: string): string; /** the page style of the pages that follow one (16.9, style:next-style-name); itself where it names none */ pagesAfter(master: string): string; /** whether a style is another one or comes down from it */ comesFrom(name: string, ancestor: string): boolean; /** pages and columns of a page style by its name */ master(name: string): { size: OdfPage | null; columns: OdfColumns | null }; /** of a section by its style; null: one column */ columns(name: string): OdfColumns | null; /** the family behind a declared face */ familyOf(face: string): string;
 }
 
 /** Styles of an OpenDocument text. Source: ODF 1.2-1, 16 (styles), 16.5 (page layouts), 16.9 (master pages), 20.183 (font size in per cent of the parent). @param parts - XML, styles first, automatic ones after them */
 export function readOdfStyles(parts: (string | null)[]): OdfStyles {
-  const styles = new Map<string, { parent: string | null; master?: string; css: Record<string, string> }>(), layouts = new Map<string, OdfPage>(), masters = new Map<string, string>(), faces = new Map<string, string>(), columns = new Map<string, OdfColumns>();
+  const styles = new Map<string, { parent: string | null; master?: string; css: Record<string, string> }>(), layouts = new Map<string, OdfPage>(), masters = new Map<string, string>(), next = new Map<string, string>(), faces = new Map<string, string>(), columns = new Map<string, OdfColumns>();
   for (const xml of parts) {
     let current: { parent: string | null; master?: string; css: Record<string, string> } | null = null, layout = '', band: 0 | 2 | null = null, style = '', open: OdfColumns | null = null;
     readXml(xml ?? '<x/>', {
@@ -32,7 +32,7 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
         else if (name === 'style:footer-style') band = 2;
         // A page's margin ends at its header; the text begins below the header's own height (17.21, 20.215).
         else if (name === 'style:header-footer-properties' && band !== null) { const page = layouts.get(layout); if (page) page.marginsPt[band] += points(a['svg:height'] ?? a['fo:min-height']); }
-        else if (name === 'style:master-page') masters.set(a['style:name'] ?? '', a['style:page-layout-name'] ?? '');
+        else if (name === 'style:master-page') { masters.set(a['style:name'] ?? '', a['style:page-layout-name'] ?? ''); if (a['style:next-style-name']) next.set(a['style:name'] ?? '', a['style:next-style-name']); }
       },
       close(name) { if (name === 'style:columns') open = null; if (/^style:(default-)?style$/.test(name)) current = null; if (name === 'style:header-style' || name === 'style:footer-style') band = null; },
     });
@@ -52,7 +52,7 @@ export function readOdfStyles(parts: (string | null)[]): OdfStyles {
   };
   const own = (name: string): OdfLook => { const chain: Record<string, string>[] = []; for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { const s = styles.get(at); if (!s) break; chain.unshift(s.css); at = s.parent; } return Object.assign({}, ...chain.map(ownColour)) as OdfLook; };
   const comesFrom = (name: string, ancestor: string): boolean => { for (let at: string | null = name, hops = 0; at && hops < 20; hops++) { if (at === ancestor) return true; at = styles.get(at)?.parent ?? null; } return false; };
-  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', comesFrom, columns: (name) => columns.get(name) ?? null, master: (name) => { const layout = masters.get(name) ?? masters.get('Standard') ?? ''; return { size: layouts.get(layout) ?? layouts.values().next().value ?? null, columns: columns.get(`layout ${layout}`) ?? null }; }, familyOf: (face) => faces.get(face) || face };
+  return { resolve, own, startsPage: (name) => styles.get(name)?.master ?? '', pagesAfter: (master) => next.get(master) ?? master, comesFrom, columns: (name) => columns.get(name) ?? null, master: (name) => { const layout = masters.get(name) ?? masters.get('Standard') ?? ''; return { size: layouts.get(layout) ?? layouts.values().next().value ?? null, columns: columns.get(`layout ${layout}`) ?? null }; }, familyOf: (face) => faces.get(face) || face };
 }
 const defaults = '\u0000default';
 /** A colour of its own ends what an ancestor said of the window's (20.385). */

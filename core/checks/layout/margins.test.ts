@@ -1,3 +1,4 @@
+import { expect, test } from '@jest/globals';
 import { madeBrief, madeFacts, madeLayout } from '../../testing/made.ts';
 import { testCheck } from '../../testing/test-check.ts';
 import { read } from '../../model/facts.ts';
@@ -6,3 +7,8 @@ import { layoutMargins } from './margins.ts';
 const brief = madeBrief({ layout: { ...madeBrief().layout, marginMm: 25 } }), set = (left: number, bottom = 40) => ({ brief, facts: madeFacts({ layout: read(madeLayout({ marginsMm: { left, right: 26, top: 25, bottom } })) }) });
 const least = madeBrief({ layout: { ...madeBrief().layout, marginMm: 25, atLeast: ['marginMm'] } });
 testCheck(layoutMargins, { met: [{ name: 'a last line higher up is no margin', given: set(25) }, { name: 'wider where it is the least', given: { ...set(31), brief: least } }], look: [{ name: 'wider', given: set(31), says: ['wide'] }, { name: 'a little narrow', given: set(22), says: ['narrow'] }], notMet: [{ name: '15 mm', given: set(15), says: ['narrow'] }, { name: '15 mm where 25 are the least', given: { ...set(15), brief: least }, says: ['narrow'] }], notAsked: [{ name: 'nothing asked' }] });
+
+test('above and below are named where they are at fault', () => {
+  const found = (bottom: number) => layoutMargins.found({ ...set(25, bottom), layout: madeLayout({ marginsMm: { left: 25, right: 26, top: 25, bottom } }) } as never);
+  expect([found(40), found(12)]).toEqual(['left 25, right 26 mm', 'left 25, right 26, bottom 12 mm']);
+});

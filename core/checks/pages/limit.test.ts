@@ -15,6 +15,12 @@ testCheck(pagesLimit, {
   notAsked: [{ name: 'no limit' }],
 });
 
+test('what is told of a file without fixed pages: both accounts, and the limit in words', () => {
+  const told = (limits: object, facts: Parameters<typeof loose>[0]) => pagesLimit.evaluate({ brief: madeBrief({ limits: { ...noLimits(), ...limits } }), facts: loose(facts) } as never).map((f) => f.data);
+  expect(told({ minPages: 3, maxPages: 3 }, { statedPages: 1, laidPages: 4 })).toEqual([{ accounts: '1 page by its own account, about 4 as laid out here', limit: 'exactly 3 pages' }]);
+  expect(told({ maxPages: 3 }, { laidPages: 9 })).toEqual([{ accounts: 'about 9 pages as laid out here', limit: 'at most 3 pages' }]);
+});
+
 test.each([[{ maxPages: 1 }, 'at most 1 page'], [{ minPages: 1 }, 'at least 1 page'], [{ minPages: 6, maxPages: 6 }, 'exactly 6 pages'], [{ minPages: 2, maxPages: 3 }, '2 to 3 pages']])('what is asked, in words: %j', (own, words) => {
   const judged = pagesLimit.asked({ brief: madeBrief({ limits: { ...noLimits(), ...own } }), facts: pages(2) } as never);
   expect(judged).toBe(words);

@@ -2,6 +2,7 @@ import type { HeadingFact, IntegrityFact, LayoutFacts, SheetFacts } from '../../
 import { singleSpacingOf } from '../../tables/faces.ts';
 import { countWords } from '../../text/words.ts';
 import { LayoutTally, spacingOf } from '../layout-tally.ts';
+import { narrowestMargins, sheetsOfSections } from '../page-sections.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
 import type { DocLooks, DocParagraphLook, DocRunLook, DocSection } from './looks.ts';
 import type { DocStories } from './text.ts';
@@ -30,7 +31,7 @@ export function settingOf({ main, looks: read }: DocStories): DocSetting | null 
     if (level > 0 && words.trim()) headings.push({ text: words.trim(), level, words: 0 });
     else if (headings.length > 0) headings[headings.length - 1]!.words += countWords(words) + (main.slice(from, end).match(/[\u0001\u0008]/g) ?? []).length + (own.inTable ? 1 : 0);
   }
-  return { layout: tally.facts(narrowest(used)), sheets: looks.sections.map(({ widthPt, heightPt }) => ({ page: null, width: widthPt, height: heightPt })), fonts, unseen: unseen.words, headings };
+  return { layout: tally.facts(narrowestMargins([...used].map(([s, n]) => ({ ...s, used: n })))), sheets: sheetsOfSections(looks.sections.map((s) => ({ ...s, used: used.get(s) ?? 0 }))), fonts, unseen: unseen.words, headings };
 }
 const heightOf = ({ height = 0, atLeast }: DocParagraphLook, single: number): number => (atLeast ? Math.max(height, single) : height);
 
@@ -56,10 +57,4 @@ function* stretchesIn(main: string, from: number, end: number, looks: DocLooks):
     text += c;
   }
   if (last && text) yield { text, look: last };
-}
-
-/** The narrowest margin of any section that holds more than a little text. */
-function narrowest(used: Map<DocSection, number>): LayoutFacts['marginsMm'] {
-  const total = [...used.values()].reduce((n, u) => n + u, 0), counted = [...used].filter(([, u]) => u >= total * 0.05).map(([s]) => s), mm = (side: number): number => Math.round((Math.min(...counted.map((s) => s.marginsPt[side]!)) / 72) * 254) / 10;
-  return counted.length === 0 ? null : { top: mm(0), right: mm(1), bottom: mm(2), left: mm(3) };
 }

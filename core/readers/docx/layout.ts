@@ -3,7 +3,8 @@ import { lineHeight, type Styles } from '../../styles/docx.ts';
 import { singleSpacingOf } from '../../tables/faces.ts';
 import { LayoutTally, spacingOf } from '../layout-tally.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
-import { eachStretch, type SheetSection } from './looks.ts';
+import { narrowestMargins, sheetsOfSections } from '../page-sections.ts';
+import { eachStretch } from './looks.ts';
 
 /** Size where nothing says one: half-points of 20 (ECMA-376-1, 17.3.2.38). The face is common practice, no published source. */
 const usualSize = 10, usualFace = 'Times New Roman';
@@ -20,11 +21,5 @@ export function looksOfStory(xml: string, part: string, styles: Styles): StoryLo
     tally.add(text.length, { size, font, spacing: look.exact === undefined ? look.line ?? 1 : spacingOf(lineHeight(look, size, singleSpacingOf(font)), size, singleSpacingOf(font)) });
     unseen.add(text, { size, colour: look.colour ?? null, ground });
   });
-  return { layout: tally.facts(narrowest(sections)), sheets: sections.map(({ widthPt, heightPt }) => ({ page: null, width: widthPt, height: heightPt })), fonts, unseen: unseen.words };
-}
-
-/** The narrowest margin of any section that holds more than a little text. */
-function narrowest(sections: SheetSection[]): LayoutFacts['marginsMm'] {
-  const total = sections.reduce((n, s) => n + s.used, 0), counted = sections.filter((s) => s.used >= total * 0.05), mm = (side: keyof SheetSection['margins']): number => Math.round((Math.min(...counted.map((s) => s.margins[side])) / 72) * 254) / 10;
-  return counted.length === 0 ? null : { left: mm('left'), right: mm('right'), top: mm('top'), bottom: mm('bottom') };
+  return { layout: tally.facts(narrowestMargins(sections)), sheets: sheetsOfSections(sections), fonts, unseen: unseen.words };
 }

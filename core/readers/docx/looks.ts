@@ -1,11 +1,10 @@
 import { readXml } from '../../engines/xml.ts';
 import { applyProperty, shadeOf, type Look, type Styles } from '../../styles/docx.ts';
+import type { PageSection } from '../page-sections.ts';
 
 /** Where a stretch of text stands. `ground`: the colour under it, six hexadecimal digits; null where it cannot be told, as in a box, in a table
  * whose style colours its rows, or over a drawing. */
 export interface Where { ground: string | null; part: 'body' | 'table' | 'box' }
-/** What a section asks of its sheets; lengths in points. `used`: characters of text in it. */
-export interface SheetSection { widthPt: number; heightPt: number; margins: { top: number; right: number; bottom: number; left: number }; used: number }
 
 const sheetColour = 'FFFFFF';
 const letter = { widthPt: 612, heightPt: 792 }, usualMargin = 72;
@@ -14,8 +13,8 @@ const changes = /^w:\w*(?:PrChange|Change)$/;
 /** Gives every stretch of text of a story with its effective look: defaults, style chains, direct formatting; deleted text and doubles of it are left out.
  * Sources: ECMA-376-1, 17.7.2 (style hierarchy), 17.3.2.32 and 17.3.1.31 (shading), 17.4.32 (of cells), 17.6.11 and 17.6.13 (sections), 17.2.1 (colour of the page).
  * @returns the sections in order; one with what is usual where the story has none */
-export function eachStretch(xml: string, styles: Styles, visit: (text: string, look: Look, where: Where) => void): SheetSection[] {
-  const normal: Look = { ...styles.defaults, ...styles.resolve(styles.defaultParagraph) }, sections: SheetSection[] = [];
+export function eachStretch(xml: string, styles: Styles, visit: (text: string, look: Look, where: Where) => void): PageSection[] {
+  const normal: Look = { ...styles.defaults, ...styles.resolve(styles.defaultParagraph) }, sections: PageSection[] = [];
   const stack: string[] = [], cells: (string | undefined)[] = [], tables: boolean[] = [];
   /** A box stands in a run of another paragraph, which goes on behind it. */
   const around: { paragraph: Look; own: Look; run: Look }[] = [];
@@ -44,7 +43,7 @@ export function eachStretch(xml: string, styles: Styles, visit: (text: string, l
         case 'w:txbxContent': boxes++; around.push({ paragraph, own, run }); return;
         case 'wp:anchor': case 'v:shape': case 'v:rect': if (a.behindDoc === '1' || /z-index:\s*-/.test(a.style ?? '')) afloat = 30; return;
         case 'w:pgSz': { const w = Number(a['w:w']) / 20, h = Number(a['w:h']) / 20; if (w > 0 && h > 0) { section.widthPt = w; section.heightPt = h; } return; }
-        case 'w:pgMar': { const side = (k: string): number => Math.abs(Number(a[`w:${k}`] ?? usualMargin * 20)) / 20, gutter = Number(a['w:gutter'] ?? 0) / 20 || 0; section.margins = { top: side('top'), right: side('right'), bottom: side('bottom'), left: side('left') + gutter }; return; }
+        case 'w:pgMar': { const side = (k: string): number => Math.abs(Number(a[`w:${k}`] ?? usualMargin * 20)) / 20, gutter = Number(a['w:gutter'] ?? 0) / 20 || 0; section.marginsPt = [side('top'), side('right'), side('bottom'), side('left') + gutter]; return; }
       }
       if (name === 'w:shd' && inside('w:tcPr')) { if (cells.length > 0) cells[cells.length - 1] = shadeOf(a, styles.theme); return; }
       if (inside('w:tblPr') || inside('w:trPr') || inside('w:tcPr') || inside('w:sectPr')) return;
@@ -72,4 +71,4 @@ export function eachStretch(xml: string, styles: Styles, visit: (text: string, l
   });
   return sections.length > 0 ? sections : [section];
 }
-const plainSection = (): SheetSection => ({ ...letter, margins: { top: usualMargin, right: usualMargin, bottom: usualMargin, left: usualMargin }, used: 0 });
+const plainSection = (): PageSection => ({ ...letter, marginsPt: [usualMargin, usualMargin, usualMargin, usualMargin], used: 0 });

@@ -53,3 +53,15 @@ test('words that a style hides are hidden text', async () => {
   expect(facts.passages.ok && facts.passages.value.filter((x) => /hidden words|seen/.test(x.text)).map((x) => [x.place, x.text])).toEqual([['text', 'seen  again'], ['hidden', 'hidden words']]);
   expect(facts.integrity.map((f) => f.code)).toContain('vanish');
 });
+test('margins of the pages that the text stands on: a page style of its own, what follows a first page, and none that hold only a few words', () => {
+  const masters = sheet.replace('</office:automatic-styles>', '<style:page-layout style:name="thin"><style:page-layout-properties fo:page-width="21cm" fo:page-height="29.7cm" fo:margin="1cm"/></style:page-layout></office:automatic-styles>').replace('</office:master-styles>', '<style:master-page style:name="Thin" style:page-layout-name="thin"/><style:master-page style:name="First" style:page-layout-name="pm1" style:next-style-name="Thin"/></office:master-styles>');
+  const left = (master: string, before: string, after: string) => looksOfOdt(content(p('Standard', before) + p('On', after)).replace('</office:automatic-styles>', `<style:style style:name="On" style:family="paragraph" style:master-page-name="${master}"/></office:automatic-styles>`), masters).layout!.marginsMm!.left;
+  expect([left('Thin', 'word '.repeat(100), 'word '.repeat(100)), left('First', '', 'word '.repeat(100)), left('Thin', 'word '.repeat(100), 'few')]).toEqual([10, 10, 30]);
+});
+test('a template by its address, title and day alone; a kind of data source is no path', async () => {
+  const facts = await readDocument(plantedOdt(p('Standard', 'words'), {
+    'meta.xml': '<office:document-meta xmlns:office="o" xmlns:meta="m" xmlns:xlink="x"><office:meta><meta:template xlink:type="simple" xlink:actuate="onRequest" xlink:title="Reed paper" xlink:href="../reed.ott"/></office:meta></office:document-meta>',
+    'settings.xml': '<office:document-settings xmlns:office="o" xmlns:config="c"><office:settings><config:config-item config:name="CurrentDatabaseCommandType" config:type="int">0</config:config-item><config:config-item config:name="CurrentDatabaseDataSource" config:type="string">reeds</config:config-item></office:settings></office:document-settings>',
+  }), 'a.odt');
+  expect(facts.metadata.ok && facts.metadata.value.filter((m) => m.sort === 'template' || m.sort === 'paths').map((m) => `${m.key}: ${m.value}`)).toEqual(['template: ../reed.ott Reed paper', 'CurrentDatabaseDataSource: reeds']);
+});

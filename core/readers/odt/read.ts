@@ -143,7 +143,7 @@ function readMeta(xml: string, part: string, metadata: MetadataFact[]): number |
       text = '';
       if (name === 'meta:document-statistic') pages = Number(a['meta:page-count']) || null;
       if (name === 'meta:user-defined') custom = a['meta:name'] ?? 'user-defined';
-      if (name === 'meta:template') metadata.push({ part, key: 'template', value: Object.values(a).join(' '), sort: 'template' });
+      if (name === 'meta:template') metadata.push({ part, key: 'template', value: ['xlink:href', 'xlink:title', 'meta:date'].flatMap((k) => a[k]?.trim() || []).join(' '), sort: 'template' });
     },
     text(value) { text += value; },
     close(name) {
@@ -164,7 +164,7 @@ function readSettings(xml: string, passages: Passage[], metadata: MetadataFact[]
     text(value) { text += value; },
     close(name) {
       if (name !== 'config:config-item' || !text.trim()) return;
-      if (/^(PrinterName|CurrentDatabase\w*|PrintFaxName|LoadReadonlyPath)$/.test(item)) metadata.push({ part: 'settings.xml', key: item, value: text.trim(), sort: 'paths' });
+      if (/^(PrinterName|CurrentDatabase(?!CommandType)\w*|PrintFaxName|LoadReadonlyPath)$/.test(item)) metadata.push({ part: 'settings.xml', key: item, value: text.trim(), sort: 'paths' });
       else if (/^Rsid/.test(item)) metadata.push({ part: 'settings.xml', key: item, value: text.trim(), sort: 'revision-ids' });
       else if (item === 'PrinterSetup') { try { rest.push(printableStrings(Uint8Array.from(atob(text.trim()), (c) => c.charCodeAt(0)))); } catch { rest.push(text); } }
       else if (/[\p{L}]{3}/u.test(text)) rest.push(text.trim());

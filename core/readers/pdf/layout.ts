@@ -38,4 +38,4 @@ function tally<T>(rows: [T, number][]): [T, number][] {
 }
 const quantile = (values: number[], q: number): number => [...values].sort((a, b) => a - b)[Math.floor(values.length * q)] ?? 0;
 /** A face without its subset tag and style: “ABCDEF+TimesNewRomanPS-BoldMT” is Times New Roman. */
-export const plainFont = (name: string): string => name.replace(/^[A-Z]{6}\+/, '').replace(/[-, ]?(?:Regular|Roman(?=$)|Bold|Italic|Oblique|Medium|Light|Semi[Bb]old|Book|Ital)+/g, '').replace(/(?:PS)?MT$|PS$/, '').replace(/([a-z])([A-Z])/g, '$1 $2').replace(/[-,\s]+$/, '').trim() || name;
+export const plainFont = (name: string): string => name.replace(/^[A-Z]{6}\+/, '').replace(/[-, ]?(?:Regular|Roman(?=$)|Bold|Italic|Oblique|Medium|Light|Semi[Bb]old|Book|Ital)+/g, '').replace(/(?:PS)?MT$|PS$/, '').replace(/(?<!Dej)([a-z])([A-Z])/g, '$1 $2').replace(/[-,\s]+$/, '').trim() || name;

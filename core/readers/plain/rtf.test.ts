@@ -36,6 +36,13 @@ describe('how the text is set', () => {
     expect(layout.ok && layout.value).toEqual({ source: 'style', sizePt: 11, otherSizes: [], fonts: [{ name: 'Arial', share: 1 }], lineSpacing: 2, marginsMm: { left: 25.4, right: 20, top: 25.4, bottom: 25.4 } });
     expect(sheets).toEqual([{ page: null, width: 595.3, height: 841.9 }]);
   });
+  test('sections: their own sheets and margins, the file’s where they say none; the narrowest margin of one with more than a little text', async () => {
+    const { layout, sheets } = await facts(`\\paperw11906\\paperh16838\\margl1440\\margr1440\\margt1440\\margb720\\sectd\\margbsxn1440 ${long}\\sect\\sectd\\lndscpsxn\\pgwsxn16838\\pghsxn11906\\marglsxn720 ${long.slice(0, 200)}\\sect\\sectd\\margrsxn200 few`);
+    expect(sheets).toEqual([{ page: null, width: 595.3, height: 841.9 }, { page: null, width: 841.9, height: 595.3 }, { page: null, width: 595.3, height: 841.9 }]);
+    expect(layout.ok && layout.value.marginsMm).toEqual({ left: 12.7, right: 25.4, top: 25.4, bottom: 12.7 });
+    const one = await facts(`\\margb720\\sectd\\margbsxn1440 ${long}\\par`);
+    expect([one.sheets!.length, one.layout.ok && one.layout.value.marginsMm!.bottom]).toEqual([1, 25.4]);
+  });
   test('what is usual where nothing is said; a few words tell nothing', async () => {
     const { layout, sheets } = await facts(long);
     expect([layout.ok && layout.value.sizePt, layout.ok && layout.value.fonts[0]!.name, sheets]).toEqual([12, 'Times New Roman', [{ page: null, width: 612, height: 792 }]]);

@@ -1,4 +1,4 @@
-import type { DocumentFacts, FileFacts, HeadingFact, LayoutFacts, MetadataFact, Passage, PlaceKind, SheetFacts } from '../../model/facts.ts';
+import type { DocumentFacts, FileFacts, HeadingFact, LayoutFacts, MetadataFact, Passage, PlaceKind } from '../../model/facts.ts';
 import { read, unread } from '../../model/facts.ts';
 import { singleSpacingOf } from '../../tables/faces.ts';
 import { decodeCodePage, latin1 } from '../../text/bytes.ts';
@@ -7,6 +7,7 @@ import { fromHex, lookAlike, white } from '../../text/colour.ts';
 import { namedFonts } from '../named-fonts.ts';
 import { LayoutTally, spacingOf } from '../layout-tally.ts';
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
+import { narrowestMargins, sheetsOfSections, type PageSection } from '../page-sections.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
 import { plainFacts, quoteSign, toParagraphs } from './read.ts';
 
@@ -24,7 +25,7 @@ export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   return {
     ...plainFacts(file, [...toParagraphs(rtf.text), ...notes, ...rtf.apart], metadata, text, rtfStructure(source)),
     remains: read({ comments: rtf.counts.comments, trackedChanges: rtf.counts.trackedChanges, highlights: rtf.counts.highlights, revisions: 0 }),
-    fonts: read(namedFonts(rtf.fonts)), layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: [rtf.sheet], pageNumbers: rtf.pageNumbers, integrity: rtf.unseen, headings: rtf.headings,
+    fonts: read(namedFonts(rtf.fonts)), layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: sheetsOfSections(rtf.sections), pageNumbers: rtf.pageNumbers, integrity: rtf.unseen, headings: rtf.headings,
   };
 }
 
@@ -73,8 +74,10 @@ interface Group {
 }
 interface RtfText {
   text: string; info: Record<string, string>; apart: Passage[]; notes: string[]; counts: { comments: number; trackedChanges: number; highlights: number };
-  fonts: string[]; layout: LayoutFacts | null; sheet: SheetFacts; pageNumbers: boolean; unseen: DocumentFacts['integrity']; headings: HeadingFact[];
+  fonts: string[]; layout: LayoutFacts | null; sections: PageSection[]; pageNumbers: boolean; unseen: DocumentFacts['integrity']; headings: HeadingFact[];
 }
+/** What sections say of their sheets; what they do not say is the file's. */
+const ofSections = new Set(['pgwsxn', 'pghsxn', 'marglsxn', 'margrsxn', 'margtsxn', 'margbsxn']);
 const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext)$/;
 
 /** The words of a rich-text file; notes, running lines and whatever else is no text apart, as they stand apart on the page. */
@@ -82,6 +85,14 @@ function rtfToText(source: string): RtfText {
   let text = '';
   const info: Record<string, string> = {}, apart: Passage[] = [], notes: string[] = [], counts = { comments: 0, trackedChanges: 0, highlights: 0 };
   const tally = new LayoutTally(), unseen = new UnseenLooks('rtf'), faces = new Map<number, string>(), colours: (string | null)[] = [], page: Record<string, number> = { paperw: 12_240, paperh: 15_840, margl: 1800, margr: 1800, margt: 1440, margb: 1440 };
+  const sections: PageSection[] = []; /** what the open section says itself, and its characters */
+  let own: Record<string, number> = {}, used = 0;
+  /** The file's own words on pages may stand behind the first section's, so they are asked when it ends. */
+  const endSection = (): void => {
+    const pt = (key: string, ofSection: string): number => Math.abs(own[ofSection] ?? page[key]!) / 20;
+    sections.push({ widthPt: pt('paperw', 'pgwsxn'), heightPt: pt('paperh', 'pghsxn'), marginsPt: [pt('margt', 'margtsxn'), pt('margr', 'margrsxn'), pt('margb', 'margbsxn'), pt('margl', 'marglsxn')], used });
+    used = 0;
+  };
   const stack: Group[] = [], codePage = rtfCodePage(source);
   let state: Group = { skip: null, unicodeSkip: 1, note: null, indent: 0, look: plainLook }, setting = plainSetting, pageNumbers = false;
   let pending = 0, buffer = '', star = false, face = 0, parts: (number | undefined)[] = [], wasMarked = false;
@@ -114,7 +125,7 @@ function rtfToText(source: string): RtfText {
     if (look.hidden || look.deleted) { if (value.trim()) addApart(look.deleted ? 'deletedText' : 'hidden', value); return; }
     if (state.note !== null) { notes[state.note] += value; return; }
     text += state.indent >= 360 && /\S/.test(value) && (text === '' || text.endsWith('\n')) ? quoteSign + value : value;
-    if (value.trim()) measure(value, look);
+    if (value.trim()) { used += value.length; measure(value, look); }
   };
   /** What stands side by side is one passage. */
   const addApart = (place: PlaceKind, value: string): void => { const last = apart.at(-1); if (last?.place === place && last.part === 'rtf/text' && text.length === apartAt) last.text += value; else apart.push({ part: 'rtf/text', place, page: null, text: value }); apartAt = text.length; };
@@ -149,6 +160,9 @@ function rtfToText(source: string): RtfText {
       else if (word === 's' && !state.skip) level = levels.get(n ?? 0) ?? 0;
       else if ((word === 'pict' || word === 'trowd') && state.skip === null && headings.length > 0) headings[headings.length - 1]!.words++;
       if (word in page && n !== null && !state.skip) page[word] = n;
+      else if (ofSections.has(word) && n !== null && !state.skip) own[word] = n;
+      else if (word === 'sectd' && !state.skip) own = {};
+      else if (word === 'sect' && !state.skip) endSection();
       if (word === 'footnote' && !state.skip) { if (state.note === null) text += noteMark(notes.length); state.note = notes.length; notes.push(''); } else if (word === 'uc') state.unicodeSkip = n ?? 1;
       else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') { if (word !== 'line' && !state.skip && state.note === null) endParagraph(); put('\n'); }
       else if (word === 'tab' || word === 'cell') { if (word === 'cell' && !state.skip && state.note === null) endParagraph(); put('\t'); }
@@ -172,11 +186,11 @@ function rtfToText(source: string): RtfText {
   }
   flush();
   endParagraph();
+  if (used > 0 || sections.length === 0) endSection();
   if (faces.size > 0) apart.push({ part: 'rtf', place: 'hidden', page: null, text: [...faces.values()].join('\n') });
-  const mm = (side: string): number => Math.round((Math.abs(page[side]!) / 1440) * 254) / 10;
   return {
     text: text.replace(/\n{3,}/g, '\n\n'), info, apart, notes: notes.map((x) => x.trim()), counts, pageNumbers, unseen: unseen.words, headings,
-    fonts: tally.faces, layout: tally.facts({ left: mm('margl'), right: mm('margr'), top: mm('margt'), bottom: mm('margb') }), sheet: { page: null, width: page['paperw']! / 20, height: page['paperh']! / 20 },
+    fonts: tally.faces, layout: tally.facts(narrowestMargins(sections)), sections,
   };
   function changeLook(word: string, n: number | null, on: boolean): void {
     const { look } = state;
