@@ -82,10 +82,14 @@ export interface FileFacts {
   troubles: Trouble[];
 }
 
+/** Text that is set otherwise than the most of a paper. `found`: points, the face's name, the spacing as a multiple of single, or the margin in millimetres. */
+export interface LayoutOutlier { kind: 'size' | 'face' | 'spacing' | 'margin'; found: number | string; side?: 'left' | 'right'; part: string; page: number | null; box: Box | null; quote: string | null }
+
 /** How the main text is set: measured from fixed pages, or by the effective style where there are none. */
 export interface LayoutFacts {
   source: 'measured' | 'style'; sizePt: number; /** sizes that more than a hundredth of the characters have */ otherSizes: number[]; fonts: { name: string; share: number }[];
   /** as a multiple of single spacing */ lineSpacing: number | null; marginsMm: { left: number; right: number; top: number | null; bottom: number | null } | null;
+  outliers: LayoutOutlier[];
 }
 
 /** `dpi`: of an A4 sheet. `sharpness`: 0 (smeared) to 1 (from ink to paper within a pixel at 150 dots per inch), null where there is no writing.

@@ -1,5 +1,8 @@
 import type { LayoutFacts } from '../model/facts.ts';
+import { StyleOutliers, type SetText } from './layout-outliers.ts';
 
+/** A paragraph that is moved in by so many points is a quotation or a list. Common practice, no published source. */
+export const movedIn = 18;
 /** Below this there is no telling how a text is set. */
 const fewest = 200;
 
@@ -17,9 +20,12 @@ export class LayoutTally {
   private readonly sizes = new Map<number, number>();
   private readonly fonts = new Map<string, number>();
   private readonly spacings = new Map<number, number>();
+  private readonly outliers = new StyleOutliers();
   private characters = 0;
 
-  add(n: number, look: { size: number; font: string | undefined; spacing: number }): void {
+  add(set: SetText): void {
+    const look = set, n = set.text.length;
+    this.outliers.add(set);
     this.characters += n;
     this.sizes.set(look.size, (this.sizes.get(look.size) ?? 0) + n);
     if (look.font !== undefined) this.fonts.set(look.font, (this.fonts.get(look.font) ?? 0) + n);
@@ -29,13 +35,14 @@ export class LayoutTally {
   /** The faces that were counted. */
   get faces(): string[] { return [...this.fonts.keys()]; }
 
-  /** The layout by style; null where there is too little text. */
-  facts(marginsMm: LayoutFacts['marginsMm']): LayoutFacts | null {
+  /** The layout by style; null where there is too little text. @param part - the story's name in its package */
+  facts(part: string, marginsMm: LayoutFacts['marginsMm']): LayoutFacts | null {
     if (this.characters < fewest) return null;
-    const order = <T>(map: Map<T, number>): [T, number][] => [...map].sort((a, b) => b[1] - a[1]), bySize = order(this.sizes);
+    const order = <T>(map: Map<T, number>): [T, number][] => [...map].sort((a, b) => b[1] - a[1]), bySize = order(this.sizes), byFace = order(this.fonts), sizePt = bySize[0]![0], lineSpacing = Math.round((order(this.spacings)[0]?.[0] ?? 1) * 100) / 100;
     return {
-      source: 'style', sizePt: bySize[0]![0], otherSizes: bySize.slice(1).filter(([, n]) => n > this.characters * 0.01).map(([s]) => s).slice(0, 6),
-      fonts: order(this.fonts).slice(0, 6).map(([name, n]) => ({ name, share: Math.round((n / this.characters) * 1000) / 1000 })), lineSpacing: Math.round((order(this.spacings)[0]?.[0] ?? 1) * 100) / 100, marginsMm,
+      source: 'style', sizePt, otherSizes: bySize.slice(1).filter(([, n]) => n > this.characters * 0.01).map(([s]) => s).slice(0, 6),
+      fonts: byFace.slice(0, 6).map(([name, n]) => ({ name, share: Math.round((n / this.characters) * 1000) / 1000 })), lineSpacing, marginsMm,
+      outliers: this.outliers.facts(part, { sizePt, face: byFace[0]?.[0], lineSpacing }),
     };
   }
 }

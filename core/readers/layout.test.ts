@@ -1,10 +1,10 @@
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { convertFiles } from '../verbs/convert.ts';
 import { plantedDocx, inParagraph, wordRun } from '../testing/plant.ts';
 import { readDocument } from './index.ts';
 import { singleSpacingOf } from '../tables/faces.ts';
 import { spacingOf } from './layout-tally.ts';
-import { plainFont } from './pdf/layout.ts';
+import { plainFont } from './pdf/plain-font.ts';
 
 const styles = (spacing: number, size: number) => `<w:styles xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"><w:docDefaults><w:rPrDefault><w:rPr><w:rFonts w:ascii="Arial" w:hAnsi="Arial"/><w:sz w:val="${size * 2}"/></w:rPr></w:rPrDefault></w:docDefaults><w:style w:type="paragraph" w:default="1" w:styleId="Normal"><w:name w:val="Normal"/><w:pPr><w:spacing w:line="${spacing * 240}" w:lineRule="auto"/></w:pPr></w:style></w:styles>`;
 const paper = (spacing: number, size: number, margin: number) => plantedDocx(`${inParagraph(wordRun('Each flood tide carries silt and clay over its surface, some of which settles among the stems before the ebb begins. '.repeat(14)))}<w:sectPr><w:pgSz w:w="11906" w:h="16838"/><w:pgMar w:top="1440" w:right="${margin}" w:bottom="1440" w:left="${margin}"/></w:sectPr>`, { 'word/styles.xml': styles(spacing, size) });
@@ -22,3 +22,23 @@ test.each([[1, 11, 1440], [1.5, 12, 1134], [2, 10, 1701]])('spacing %d, %d pt, m
 // By the size: 24 for 12 is double, 18 one and a half, as typesetters count. By the face: Times New Roman 1.15, Calibri 1.22, Noto Serif 1.36 for a size of 1.
 test.each([[24, 12, 'Times New Roman', 2], [18, 12, 'Times New Roman', 1.5], [27.6, 12, 'Times New Roman', 2], [13.8, 12, 'Times New Roman', 1], [15.87, 12, 'Times New Roman', 1.15], [17.25, 12, 'Times New Roman', 1.25], [14.4, 12, 'Times New Roman', 1.04], [26.84, 11, 'Calibri', 2], [20.13, 11, 'Calibri', 1.5], [32.64, 12, 'Noto Serif', 2]])('lines %d points apart, %d points of %s: spacing %d', (height, size, face, spacing) => expect(spacingOf(height, size, singleSpacingOf(face))).toBeCloseTo(spacing, 1));
 test.each([['ABCDEF+TimesNewRomanPS-BoldMT', 'Times New Roman'], ['ABCDEF+Nimbus Roman Regular', 'Nimbus'], ['Arial,Bold', 'Arial'], ['LiberationSerif-Italic', 'Liberation Serif']])('%s is %s', (name, face) => expect(plainFont(name)).toMatch(new RegExp(`^${face}`)));
+
+describe('passages set otherwise than the most of a paper, by style and measured on the pages after conversion', () => {
+  const body = 'Each flood tide carries silt and clay over its surface, some of which settles among the stems before the ebb begins. ', long = inParagraph(wordRun(body.repeat(8)));
+  const own = (run: string, paragraph = '') => `<w:p><w:pPr>${paragraph}</w:pPr><w:r><w:rPr>${run}</w:rPr><w:t>Otherwise set words of this passage. ${body.repeat(3)}</w:t></w:r></w:p>`;
+  const kinds = async (passage: string) => {
+    const docx = plantedDocx(`${long}${passage}${long}<w:sectPr><w:pgSz w:w="11906" w:h="16838"/><w:pgMar w:top="1440" w:right="1440" w:bottom="1440" w:left="1440"/></w:sectPr>`, { 'word/styles.xml': styles(1.5, 12) });
+    const both = [await readDocument(docx, 'a.docx'), await readDocument((await convertFiles([{ name: 'a.docx', path: 'a.docx', bytes: docx }])).bytes, 'a.pdf')];
+    return both.map(({ layout }) => (layout.ok ? layout.value.outliers.map((o) => `${o.kind} ${o.found} ${o.page ?? o.part}`) : null));
+  };
+  test.each<[string, string, string[], string[]]>([
+    ['another size', own('<w:sz w:val="20"/>'), ['size 10 word/document.xml'], ['size 10 1']],
+    ['another face', own('<w:rFonts w:ascii="Times New Roman" w:hAnsi="Times New Roman"/>'), ['face Times New Roman word/document.xml'], ['face Nimbus Roman 1']],
+    ['lines closer together', own('', '<w:spacing w:line="240" w:lineRule="auto"/>'), ['spacing 1 word/document.xml'], ['spacing 1 1']],
+    ['hard negative: lines further apart', own('', '<w:spacing w:line="480" w:lineRule="auto"/>'), [], []],
+    ['hard negative: a quotation that is moved in', own('<w:sz w:val="20"/>', '<w:ind w:left="720" w:right="720"/><w:spacing w:line="240" w:lineRule="auto"/>'), [], []],
+    ['hard negative: code', own('<w:rFonts w:ascii="Courier New" w:hAnsi="Courier New"/><w:sz w:val="18"/>', '<w:spacing w:line="240" w:lineRule="auto"/>'), [], []],
+    ['hard negative: a heading', '<w:p><w:r><w:rPr><w:sz w:val="32"/></w:rPr><w:t>Silt and clay</w:t></w:r></w:p>', [], []],
+    ['hard negative: a reference list', `${inParagraph(wordRun('References'))}${own('<w:sz w:val="20"/>', '<w:spacing w:line="240" w:lineRule="auto"/>')}${inParagraph(wordRun('Appendix A'))}`, [], []],
+  ])('%s', async (_, passage, byStyle, measured) => expect(await kinds(passage)).toEqual([byStyle, measured]));
+});

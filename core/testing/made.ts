@@ -16,7 +16,7 @@ export function madeFacts(change: Partial<Omit<DocumentFacts, 'file'>> & { file?
     statedPages: null, structure: null, integrity: [], ...rest,
   };
 }
-export const madeLayout = (change: Partial<LayoutFacts> = {}): LayoutFacts => ({ source: 'measured', sizePt: 12, otherSizes: [10], fonts: [{ name: 'Times New Roman', share: 0.95 }], lineSpacing: 1.5, marginsMm: { left: 25.4, right: 26, top: 26, bottom: 30 }, ...change });
+export const madeLayout = (change: Partial<LayoutFacts> = {}): LayoutFacts => ({ source: 'measured', sizePt: 12, otherSizes: [10], fonts: [{ name: 'Times New Roman', share: 0.95 }], lineSpacing: 1.5, marginsMm: { left: 25.4, right: 26, top: 26, bottom: 30 }, outliers: [], ...change });
 export const madePage = (change: Partial<PageFacts> = {}): PageFacts => ({ number: 1, width: 595.28, height: 841.89, rotation: 0, words: 500, images: 0, imageShare: 0, sizes: { 12: 2000 }, ...change });
 export const madeFont = (name: string, change: Partial<FontFacts> = {}): FontFacts => ({ name, type: 'TrueType', embedded: true, subset: true, toUnicode: true, readable: true, page: 1, ...change });
 export const madePassage = (text: string, change: Partial<Passage> = {}): Passage => ({ part: 'text', place: 'text', page: 1, text, ...change });

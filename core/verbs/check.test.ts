@@ -34,7 +34,7 @@ test('a word-processor file has no pages of its own: how many it takes is laid o
   const line = async (limits: object) => { const { docket } = await checkFiles([docx], { brief: { ...emptyBrief(), limits: { ...emptyBrief().limits, ...limits } }, now: 0 }); const l = docket.find((d) => d.id === 'pages.limit')!; return [l.standing, l.found]; };
   const pdf = await convertFiles([docx]);
   expect(pdf.pages).toBeGreaterThan(3);
-  expect(await line({ maxPages: 40 })).toEqual(['met', `about ${pdf.pages} as laid out here`]);
+  expect(await line({ maxPages: 40 })).toEqual(['met', `about ${pdf.pages} pages as laid out here`]);
   expect((await line({ maxPages: 2 }))[0]).toBe('look');
   expect(await line({})).toEqual(['notAsked', null]);
   // A quick look lays nothing out and says that something is left; a file with pages of its own leaves nothing.

@@ -10,3 +10,6 @@ testCheck(layoutFontSize, {
   look: [{ name: 'a stretch in 11 pt', given: set(12, [11]), says: ['mixed'] }], notMet: [{ name: '10 pt', given: set(10), says: ['other'] }, { name: '10 pt where at least 11 are asked', given: { ...set(10), brief: least }, says: ['other'] }],
   unread: [{ name: 'a picture', given: { brief, facts: madeFacts({ layout: unread('notOfThisKind') }) } }], notAsked: [{ name: 'nothing asked' }],
 });
+
+const passage = (found: number | string) => ({ brief: madeBrief({ layout: { ...madeBrief().layout, fontSizePt: 12 } }), facts: madeFacts({ layout: read(madeLayout({ otherSizes: [], outliers: [{ kind: 'size', found, part: 'text', page: 3, box: [72, 100, 500, 180], quote: 'Each flood tide' }] })) }) });
+testCheck(layoutFontSize, { met: [{ name: 'a passage that is what is asked', given: passage(12) }], look: [{ name: 'a passage set otherwise, with its place', given: passage(9), says: ['passage'] }], notMet: [], notAsked: [{ name: 'nothing asked' }] });

@@ -1,4 +1,5 @@
 import { defineCheck, atFile, look, stops } from '../define.ts';
+import { outliersOf, placeOf } from '../outliers.ts';
 
 export const layoutFontSize = defineCheck({
   id: 'layout.font-size', needs: ['layout'], reference: 'the brief itself; measured by characters',
@@ -6,10 +7,11 @@ export const layoutFontSize = defineCheck({
   found: ({ layout }) => `${layout.sizePt} pt${layout.otherSizes.length > 0 ? `; also ${layout.otherSizes.slice(0, 3).join(', ')}` : ''}`,
   evaluate: ({ layout, brief }) => {
     const asked = brief.layout.fontSizePt!, data = { size: layout.sizePt, asked };
-    if (brief.layout.atLeast?.includes('fontSizePt') && layout.sizePt > asked - 0.3) return [];
+    if (brief.layout.atLeast?.includes('fontSizePt') && layout.sizePt > asked - 0.3) return outliersOf(layout, 'size').filter((o) => Number(o.found) < asked - 0.3).map((o) => look('passage', { found: o.found, asked, quote: o.quote ?? '' }, placeOf(o)));
     if (Math.abs(layout.sizePt - asked) > 0.6) return [stops('other', data, atFile)];
     // Notes and captions are smaller by custom; what is close to the text's own size is more likely a slip.
-    const slips = layout.otherSizes.filter((s) => Math.abs(s - asked) > 0.3 && Math.abs(s - asked) <= 1);
-    return slips.length > 0 ? [look('mixed', { ...data, others: slips.join(', ') })] : [];
+    const passages = outliersOf(layout, 'size').filter((o) => Math.abs(Number(o.found) - asked) > 0.3), told = new Set(passages.map((o) => o.found));
+    const slips = layout.otherSizes.filter((s) => Math.abs(s - asked) > 0.3 && Math.abs(s - asked) <= 1 && !told.has(s));
+    return [...passages.map((o) => look('passage', { found: o.found, asked, quote: o.quote ?? '' }, placeOf(o))), ...(slips.length > 0 ? [look('mixed', { ...data, others: slips.join(', ') })] : [])];
   },
 });

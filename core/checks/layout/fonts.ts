@@ -1,4 +1,5 @@
 import { defineCheck, atFile, look, stops } from '../define.ts';
+import { outliersOf, placeOf } from '../outliers.ts';
 import { sameFace } from '../../tables/faces.ts';
 
 export const layoutFonts = defineCheck({
@@ -9,8 +10,9 @@ export const layoutFonts = defineCheck({
     const main = layout.fonts[0];
     if (!main) return [];
     const fits = brief.layout.fonts.map((asked) => sameFace(asked, main.name));
-    if (fits.includes('same')) return [];
     const data = { font: main.name, asked: brief.layout.fonts.join(' or ') };
-    return [fits.includes('alike') ? look('alike', data, atFile) : stops('other', data, atFile)];
+    const passages = outliersOf(layout, 'face').filter((o) => brief.layout.fonts.every((asked) => sameFace(asked, String(o.found)) === 'other')).map((o) => look('passage', { found: o.found, asked: data.asked, quote: o.quote ?? '' }, placeOf(o)));
+    if (fits.includes('same')) return passages;
+    return [...(fits.includes('alike') ? passages : []), fits.includes('alike') ? look('alike', data, atFile) : stops('other', data, atFile)];
   },
 });

@@ -5,3 +5,6 @@ import { layoutLineSpacing } from './line-spacing.ts';
 
 const brief = madeBrief({ layout: { ...madeBrief().layout, lineSpacing: 1.5 } }), set = (lineSpacing: number | null) => ({ brief, facts: madeFacts({ layout: read(madeLayout({ lineSpacing })) }) });
 testCheck(layoutLineSpacing, { met: [{ name: 'a program’s own 1.5', given: set(1.55) }], look: [{ name: 'near', given: set(1.7), says: ['other'] }, { name: 'not measured', given: set(null), says: ['unmeasured'] }], notMet: [{ name: 'single', given: set(1), says: ['other'] }], notAsked: [{ name: 'nothing asked' }] });
+
+const passage = (found: number | string) => ({ brief: madeBrief({ layout: { ...madeBrief().layout, lineSpacing: 1.5 } }), facts: madeFacts({ layout: read(madeLayout({ otherSizes: [], outliers: [{ kind: 'spacing', found, part: 'text', page: 3, box: [72, 100, 500, 180], quote: 'Each flood tide' }] })) }) });
+testCheck(layoutLineSpacing, { met: [{ name: 'a passage that is close enough', given: passage(1.4) }], look: [{ name: 'a passage set otherwise, with its place', given: passage(1), says: ['passage'] }], notMet: [], notAsked: [{ name: 'nothing asked' }] });

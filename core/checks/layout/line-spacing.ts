@@ -1,4 +1,5 @@
 import { defineCheck, atFile, look, stops } from '../define.ts';
+import { outliersOf, placeOf } from '../outliers.ts';
 
 export const layoutLineSpacing = defineCheck({
   id: 'layout.line-spacing', needs: ['layout'], reference: 'the brief itself; single spacing is about 1.15 times the size (common practice)',
@@ -8,6 +9,7 @@ export const layoutLineSpacing = defineCheck({
     if (layout.lineSpacing === null) return [look('unmeasured')];
     const off = Math.abs(layout.lineSpacing - brief.layout.lineSpacing!), data = { found: layout.lineSpacing, asked: brief.layout.lineSpacing! };
     // Programs differ by some per cent in what they call single.
-    return off <= 0.12 ? [] : [(off <= 0.22 ? look : stops)('other', data, atFile)];
+    if (off <= 0.12) return outliersOf(layout, 'spacing').filter((o) => Number(o.found) < data.asked - 0.12).map((o) => look('passage', { found: o.found, asked: data.asked, quote: o.quote ?? '' }, placeOf(o)));
+    return [(off <= 0.22 ? look : stops)('other', data, atFile)];
   },
 });

@@ -8,6 +8,8 @@ const brief = madeBrief({ layout: { ...madeBrief().layout, marginMm: 25 } }), se
 const least = madeBrief({ layout: { ...madeBrief().layout, marginMm: 25, atLeast: ['marginMm'] } });
 testCheck(layoutMargins, { met: [{ name: 'a last line higher up is no margin', given: set(25) }, { name: 'wider where it is the least', given: { ...set(31), brief: least } }], look: [{ name: 'wider', given: set(31), says: ['wide'] }, { name: 'a little narrow', given: set(22), says: ['narrow'] }], notMet: [{ name: '15 mm', given: set(15), says: ['narrow'] }, { name: '15 mm where 25 are the least', given: { ...set(15), brief: least }, says: ['narrow'] }], notAsked: [{ name: 'nothing asked' }] });
 
+const beyond = (found: number, leftOf = 25) => ({ brief, facts: madeFacts({ layout: read(madeLayout({ marginsMm: { left: leftOf, right: 26, top: 25, bottom: 40 }, outliers: [{ kind: 'margin', side: 'left', found, part: 'text', page: 4, box: null, quote: null }] })) }) });
+testCheck(layoutMargins, { met: [{ name: 'a page that goes further than the others and still far enough in', given: beyond(24) }], look: [{ name: 'one page a little narrow', given: beyond(22), says: ['page'] }], notMet: [{ name: 'one page at 12 mm', given: beyond(12), says: ['page'] }, { name: 'all pages are narrow: no page by itself', given: beyond(10, 15), says: ['narrow'] }], notAsked: [{ name: 'nothing asked' }] });
 test('above and below are named where they are at fault', () => {
   const found = (bottom: number) => layoutMargins.found({ ...set(25, bottom), layout: madeLayout({ marginsMm: { left: 25, right: 26, top: 25, bottom } }) } as never);
   expect([found(40), found(12)]).toEqual(['left 25, right 26 mm', 'left 25, right 26, bottom 12 mm']);

@@ -1,7 +1,7 @@
 import type { HeadingFact, IntegrityFact, LayoutFacts, SheetFacts } from '../../model/facts.ts';
 import { singleSpacingOf } from '../../tables/faces.ts';
 import { countWords } from '../../text/words.ts';
-import { LayoutTally, spacingOf } from '../layout-tally.ts';
+import { LayoutTally, movedIn, spacingOf } from '../layout-tally.ts';
 import { narrowestMargins, sheetsOfSections } from '../page-sections.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
 import type { DocLooks, DocParagraphLook, DocRunLook, DocSection } from './looks.ts';
@@ -24,14 +24,14 @@ export function settingOf({ main, looks: read }: DocStories): DocSetting | null 
       words += text;
       const size = look.size ?? usualSize, font = look.font ?? usualFace;
       if (text.trim()) fonts.add(font);
-      tally.add(text.length, { size, font, spacing: own.height === undefined ? own.line ?? 1 : spacingOf(heightOf(own, size * singleSpacingOf(font)), size, singleSpacingOf(font)) });
+      tally.add({ text, apart: own.inTable || (own.left ?? 0) >= movedIn, size, font, spacing: own.height === undefined ? own.line ?? 1 : spacingOf(heightOf(own, size * singleSpacingOf(font)), size, singleSpacingOf(font)) });
       unseen.add(text, { size, colour: look.colour ?? null, ground: own.shaded || look.shaded || look.highlighted || own.inTable ? null : 'ffffff' });
     }
     if (section) used.set(section, (used.get(section) ?? 0) + words.length);
     if (level > 0 && words.trim()) headings.push({ text: words.trim(), level, words: 0 });
     else if (headings.length > 0) headings[headings.length - 1]!.words += countWords(words) + (main.slice(from, end).match(/[\u0001\u0008]/g) ?? []).length + (own.inTable ? 1 : 0);
   }
-  return { layout: tally.facts(narrowestMargins([...used].map(([s, n]) => ({ ...s, used: n })))), sheets: sheetsOfSections(looks.sections.map((s) => ({ ...s, used: used.get(s) ?? 0 }))), fonts, unseen: unseen.words, headings };
+  return { layout: tally.facts('text', narrowestMargins([...used].map(([s, n]) => ({ ...s, used: n })))), sheets: sheetsOfSections(looks.sections.map((s) => ({ ...s, used: used.get(s) ?? 0 }))), fonts, unseen: unseen.words, headings };
 }
 const heightOf = ({ height = 0, atLeast }: DocParagraphLook, single: number): number => (atLeast ? Math.max(height, single) : height);
 

@@ -1,7 +1,7 @@
 import type { IntegrityFact, LayoutFacts, SheetFacts } from '../../model/facts.ts';
 import { lineHeight, type Styles } from '../../styles/docx.ts';
 import { singleSpacingOf } from '../../tables/faces.ts';
-import { LayoutTally, spacingOf } from '../layout-tally.ts';
+import { LayoutTally, movedIn, spacingOf } from '../layout-tally.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
 import { narrowestMargins, sheetsOfSections } from '../page-sections.ts';
 import { eachStretch } from './looks.ts';
@@ -14,12 +14,12 @@ export interface StoryLooks { layout: LayoutFacts | null; sheets: SheetFacts[]; 
 /** How most characters of a story are set by their effective style, what cannot be seen of it, and which sheets it asks for. @param part - the story's name in the package */
 export function looksOfStory(xml: string, part: string, styles: Styles): StoryLooks {
   const tally = new LayoutTally(), unseen = new UnseenLooks(part), fonts = new Set<string>();
-  const sections = eachStretch(xml, styles, (text, look, { ground }) => {
+  const sections = eachStretch(xml, styles, (text, look, { ground, part: stands }) => {
     if (look.hidden) return;
     const size = look.size ?? usualSize, font = look.font ?? usualFace;
     if (text.trim()) fonts.add(font);
-    tally.add(text.length, { size, font, spacing: look.exact === undefined ? look.line ?? 1 : spacingOf(lineHeight(look, size, singleSpacingOf(font)), size, singleSpacingOf(font)) });
+    tally.add({ text, apart: stands !== 'body' || (look.left ?? 0) >= movedIn, size, font, spacing: look.exact === undefined ? look.line ?? 1 : spacingOf(lineHeight(look, size, singleSpacingOf(font)), size, singleSpacingOf(font)) });
     unseen.add(text, { size, colour: look.colour ?? null, ground });
   });
-  return { layout: tally.facts(narrowestMargins(sections)), sheets: sheetsOfSections(sections), fonts, unseen: unseen.words };
+  return { layout: tally.facts(part, narrowestMargins(sections)), sheets: sheetsOfSections(sections), fonts, unseen: unseen.words };
 }

@@ -14,7 +14,7 @@ const content = (inner: string): string => `<office:document-content ${ns}><offi
 const p = (style: string, text: string): string => `<text:p text:style-name="${style}">${text}</text:p>`;
 
 test('size, face and spacing by the chain of styles; margins of the standard page, the header’s height counted', () => {
-  expect(looksOfOdt(content(p('Standard', 'word '.repeat(200)) + p('Notes', 'note '.repeat(20))), sheet).layout).toEqual({ source: 'style', sizePt: 12, otherSizes: [9], fonts: [{ name: 'Times New Roman', share: 1 }], lineSpacing: 1.5, marginsMm: { left: 30, right: 25.4, top: 25.4, bottom: 20 } });
+  expect(looksOfOdt(content(p('Standard', 'word '.repeat(200)) + p('Notes', 'note '.repeat(20))), sheet).layout).toEqual({ source: 'style', sizePt: 12, otherSizes: [9], fonts: [{ name: 'Times New Roman', share: 1 }], lineSpacing: 1.5, marginsMm: { left: 30, right: 25.4, top: 25.4, bottom: 20 }, outliers: [] });
 });
 test('a span’s own size counts for its characters alone; direct spacing goes before the style’s', () => {
   expect(looksOfOdt(content(p('P1', `${'word '.repeat(90)}<text:span text:style-name="T1">${'large '.repeat(30)}</text:span>`)), sheet).layout).toMatchObject({ sizePt: 12, otherSizes: [16], lineSpacing: 2 });

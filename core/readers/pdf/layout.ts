@@ -1,6 +1,8 @@
 import type { Box, LayoutFacts, PageFacts } from '../../model/facts.ts';
 import { singleSpacingOf } from '../../tables/faces.ts';
 import { spacingOf } from '../layout-tally.ts';
+import { passagesSetOtherwise, pagesSetWider } from './layout-outliers.ts';
+import { plainFont } from './plain-font.ts';
 
 export interface MeasuredLine { box: Box; size: number; font: string; text: string; head: boolean; newBlock: boolean }
 
@@ -19,15 +21,18 @@ export function measureLayout(lines: MeasuredLine[][], pages: PageFacts[]): Layo
     const step = b.box[3] - a.box[3];
     if (step > sizePt * 0.8 && step < sizePt * 4) steps.push([Math.round(step * 10) / 10, 1]);
   }
-  const step = tally(steps)[0]?.[0];
+  // Lines come with whole points, so those that are 11.5 apart are 11 or 12: what they are is their mean.
+  const usual = tally(steps)[0]?.[0], near = usual === undefined ? [] : steps.map(([s]) => s).filter((s) => Math.abs(s - usual) <= 1.05), step = near.length === 0 ? undefined : near.reduce((n, s) => n + s, 0) / near.length;
   const inches = (points: number): number => Math.round((points * 25.4) / 72 * 10) / 10;
   // The edge that a twentieth of the lines go beyond is an outlier's, not the block's.
-  const full = body.flatMap((page, i) => page.filter(main).map((l) => ({ left: l.box[0], right: pages[i]!.width - l.box[2] })));
+  const wider = pagesSetWider(body, pages), isWide = new Set(wider.map((o) => o.page));
+  const full = body.flatMap((page, i) => (isWide.has(i + 1) ? [] : page).filter(main).map((l) => ({ left: l.box[0], right: pages[i]!.width - l.box[2] })));
   const vertical = body.flatMap((page, i) => (page.length > 8 ? [{ top: Math.min(...page.map((l) => l.box[1])), bottom: pages[i]!.height - Math.max(...page.map((l) => l.box[3])) }] : []));
+  const lineSpacing = step === undefined ? null : inTwentieths(spacingOf(step, sizePt, singleSpacingOf(fonts[0]?.[0] ?? ''))), marginsMm = full.length < 5 ? null : { left: inches(quantile(full.map((f) => f.left), 0.05)), right: inches(quantile(full.map((f) => f.right), 0.05)), top: vertical.length ? inches(Math.min(...vertical.map((v) => v.top))) : null, bottom: vertical.length ? inches(Math.min(...vertical.map((v) => v.bottom))) : null };
   return {
     source: 'measured', sizePt, fonts: fonts.slice(0, 6).map(([name, n]) => ({ name, share: Math.round((n / characters) * 1000) / 1000 })), otherSizes: sizes.slice(1).filter(([, n]) => n > characters * 0.01).map(([s]) => s).slice(0, 6),
-    lineSpacing: step === undefined ? null : Math.round(spacingOf(step, sizePt, singleSpacingOf(fonts[0]?.[0] ?? '')) * 20) / 20,
-    marginsMm: full.length < 5 ? null : { left: inches(quantile(full.map((f) => f.left), 0.05)), right: inches(quantile(full.map((f) => f.right), 0.05)), top: vertical.length ? inches(Math.min(...vertical.map((v) => v.top))) : null, bottom: vertical.length ? inches(Math.min(...vertical.map((v) => v.bottom))) : null },
+    lineSpacing, marginsMm,
+    outliers: [...passagesSetOtherwise(body, { sizePt, face: fonts[0]?.[0] ?? '', lineSpacing, spacing: (step, size, face) => inTwentieths(spacingOf(step, size, singleSpacingOf(face))) }), ...wider],
   };
 }
 
@@ -37,5 +42,4 @@ function tally<T>(rows: [T, number][]): [T, number][] {
   return [...counts].sort((a, b) => b[1] - a[1]);
 }
 const quantile = (values: number[], q: number): number => [...values].sort((a, b) => a - b)[Math.floor(values.length * q)] ?? 0;
-/** A face without its subset tag and style: “ABCDEF+TimesNewRomanPS-BoldMT” is Times New Roman. */
-export const plainFont = (name: string): string => name.replace(/^[A-Z]{6}\+/, '').replace(/[-, ]?(?:Regular|Roman(?=$)|Bold|Italic|Oblique|Medium|Light|Semi[Bb]old|Book|Ital)+/g, '').replace(/(?:PS)?MT$|PS$/, '').replace(/(?<!Dej)([a-z])([A-Z])/g, '$1 $2').replace(/[-,\s]+$/, '').trim() || name;
+const inTwentieths = (n: number): number => Math.round(n * 20) / 20;

@@ -33,7 +33,7 @@ const long = 'Each flood tide carries silt and clay over the surface of the mars
 describe('how the text is set', () => {
   test('size, face, spacing, margins and sheet', async () => {
     const { layout, sheets } = await facts(`\\paperw11906\\paperh16838\\margl1440\\margr1134\\margt1440\\margb1440\\pard\\plain\\sl480\\slmult1\\f1\\fs22 ${long}`);
-    expect(layout.ok && layout.value).toEqual({ source: 'style', sizePt: 11, otherSizes: [], fonts: [{ name: 'Arial', share: 1 }], lineSpacing: 2, marginsMm: { left: 25.4, right: 20, top: 25.4, bottom: 25.4 } });
+    expect(layout.ok && layout.value).toEqual({ source: 'style', sizePt: 11, otherSizes: [], fonts: [{ name: 'Arial', share: 1 }], lineSpacing: 2, marginsMm: { left: 25.4, right: 20, top: 25.4, bottom: 25.4 }, outliers: [] });
     expect(sheets).toEqual([{ page: null, width: 595.3, height: 841.9 }]);
   });
   test('sections: their own sheets and margins, the file’s where they say none; the narrowest margin of one with more than a little text', async () => {

@@ -5,7 +5,7 @@ import { decodeCodePage, latin1 } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { fromHex, lookAlike, white } from '../../text/colour.ts';
 import { namedFonts } from '../named-fonts.ts';
-import { LayoutTally, spacingOf } from '../layout-tally.ts';
+import { LayoutTally, movedIn, spacingOf } from '../layout-tally.ts';
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
 import { narrowestMargins, sheetsOfSections, type PageSection } from '../page-sections.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
@@ -132,7 +132,7 @@ function rtfToText(source: string): RtfText {
   let apartAt = -1;
   const measure = (value: string, look: Look): void => {
     const size = look.size / 2, font = faces.get(look.face), behind = look.behind || setting.shade, under = fromHex(colours[look.behind] ?? ''), marked = under !== null && !lookAlike(under, white);
-    tally.add(value.length, { size, font, spacing: setting.line === 0 ? 1 : setting.multiple ? setting.line / 240 : spacingOf(Math.abs(setting.line) / 20, size, singleSpacingOf(font ?? '')) });
+    tally.add({ text: value, apart: setting.inTable || state.indent >= movedIn * 20 || state.indent < 0, size, font, spacing: setting.line === 0 ? 1 : setting.multiple ? setting.line / 240 : spacingOf(Math.abs(setting.line) / 20, size, singleSpacingOf(font ?? '')) });
     unseen.add(value, { size, colour: colours[look.colour] ?? null, ground: behind > 0 ? colours[behind] ?? null : setting.inTable ? null : 'FFFFFF' });
     if (marked && !wasMarked) counts.highlights++;
     wasMarked = marked;
@@ -190,7 +190,7 @@ function rtfToText(source: string): RtfText {
   if (faces.size > 0) apart.push({ part: 'rtf', place: 'hidden', page: null, text: [...faces.values()].join('\n') });
   return {
     text: text.replace(/\n{3,}/g, '\n\n'), info, apart, notes: notes.map((x) => x.trim()), counts, pageNumbers, unseen: unseen.words, headings,
-    fonts: tally.faces, layout: tally.facts(narrowestMargins(sections)), sections,
+    fonts: tally.faces, layout: tally.facts('text', narrowestMargins(sections)), sections,
   };
   function changeLook(word: string, n: number | null, on: boolean): void {
     const { look } = state;

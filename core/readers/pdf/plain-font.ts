@@ -1,0 +1,2 @@
+/** A face without its subset tag and style: “ABCDEF+TimesNewRomanPS-BoldMT” is Times New Roman. */
+export const plainFont = (name: string): string => name.replace(/^[A-Z]{6}\+/, '').replace(/-(?:Regu|Medi|Demi|Book)?(?:Ital|Obli|Slan)?$/, '').replace(/[-, ]?(?:Regular|Roman(?=$)|Bold|Italic|Oblique|Medium|Light|Semi[Bb]old|Book|Ital)+/g, '').replace(/(?:PS)?MT$|PS$/, '').replace(/(?<!Dej)([a-z])([A-Z])/g, '$1 $2').replace(/[-,\s]+$/, '').trim() || name;
