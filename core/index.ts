@@ -24,7 +24,7 @@ export type { DocumentFacts, FileFacts, Box } from './model/facts.ts';
 export type { DocketLine, DocketStanding, Finding } from './model/finding.ts';
 export type { Kind } from './model/kinds.ts';
 export type { Proof } from './mends/prove.ts';
-export { kindNames, endings } from './tables/signatures.ts';
+export { kindNames, endings, laidOut } from './tables/signatures.ts';
 export { showBytes, showName } from './text/show.ts';
 export { effectiveDue, instantOf, showInstant, zoneOf } from './time/instant.ts';
 export { anatomyOf, anatomyGroups, type Anatomy, type AnatomyGroup } from './anatomy/anatomy.ts';

@@ -2,40 +2,47 @@ import Joi from 'joi';
 import type { Brief } from '../model/brief.ts';
 import type { Details } from '../model/details.ts';
 import { CannotDo } from '../model/outcome.ts';
+import type { Kind } from '../model/kinds.ts';
 import { endings } from '../tables/signatures.ts';
 import { billParts } from '../words/bill.ts';
 import { emptyBrief, noLimits } from '../model/brief.ts';
 import { noDetails } from '../model/details.ts';
 import { patternFormat, type BriefPattern } from './pattern.ts';
 
+/** Nothing where a list or a group of fields is meant: it is not settled. */
+const listOf = (items: Joi.Schema): Joi.ArraySchema => Joi.array().items(items).empty(null).default([]);
+/** A kind by its own name or by an ending that its files have. */
+const kind = Joi.string().lowercase().custom((value: string, helpers) => kindOf(value.replace(/^\./, '')) ?? helpers.error('any.only', { valids: Object.keys(endings) }));
+const kindOf = (name: string): string | undefined => (name in endings ? name : Object.keys(endings).find((k) => endings[k as Kind].includes(name)));
 const text = Joi.string().trim().allow('', null).empty('').default(null);
-const count = Joi.number().integer().min(1).allow(null).default(null);
+const count = Joi.number().integer().min(0).empty(Joi.valid(null, 0)).default(null);
 const iso = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}(?:T\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?(?:Z|[+-]\d{2}:?\d{2})?)?$/).allow(null).default(null).messages({ 'string.pattern.base': '{{#label}} must be a date like 2027-03-12 or a time like 2027-03-12T17:00:00+00:00' });
 const flag = Joi.boolean().allow(null).default(null);
-const wordParts = Joi.array().items(Joi.string().valid(...billParts.map((p) => p.part))).default([]);
+const wordParts = listOf(Joi.string().valid(...billParts.map((p) => p.part)));
 const limits = Joi.object({ maxBytes: count, minWords: count, maxWords: count, minPages: count, maxPages: count });
 
 /** The shape of a brief, as cli.md gives it. Unknown keys are dropped, so that a newer file can be read. */
 export const briefSchema = Joi.object({
   place: text,
-  documents: Joi.array().items(Joi.object({ label: text, types: Joi.array().items(Joi.string().valid(...Object.keys(endings))).default([]), limits: limits.optional() })).default([]),
-  limits: limits.default(noLimits()),
-  naming: Joi.object({ pattern: text, mustContain: Joi.array().items(Joi.string().valid('studentNumber', 'candidateNumber', 'surname', 'givenNames', 'initials', 'username', 'courseCode', 'title', 'part', 'date')).default([]), mustNotIdentify: flag }).default(emptyBrief().naming),
+  documents: listOf(Joi.object({ label: text, types: listOf(kind), limits: limits.empty(null).optional() })),
+  limits: limits.empty(null).default(noLimits()),
+  naming: Joi.object({ pattern: text, mustContain: listOf(Joi.string().valid('studentNumber', 'candidateNumber', 'surname', 'givenNames', 'initials', 'username', 'courseCode', 'title', 'part', 'date')), mustNotIdentify: flag }).empty(null).default(emptyBrief().naming),
   anonymous: flag, similarityChecked: flag, opens: iso, due: iso, extension: iso, timeZone: text,
-  parts: Joi.array().items(Joi.object({ label: Joi.string().required(), opens: iso, due: iso })).max(20).default([]),
-  attempts: Joi.object({ allowed: Joi.alternatives(Joi.number().integer().min(1), Joi.string().valid('unlimited')).allow(null).default(null), keeps: Joi.string().valid('latest', 'all').allow(null).default(null) }).default(emptyBrief().attempts),
-  late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).default(emptyBrief().late),
-  layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: Joi.array().items(Joi.string()).default([]), pageNumbers: flag, atLeast: Joi.array().items(Joi.string().valid('fontSizePt', 'marginMm')).optional() }).default(emptyBrief().layout),
+  parts: listOf(Joi.object({ label: Joi.string().required(), opens: iso, due: iso })).max(20),
+  attempts: Joi.object({ allowed: Joi.alternatives(Joi.number().integer().min(1), Joi.string().valid('unlimited')).allow(null).default(null), keeps: Joi.string().valid('latest', 'all').allow(null).default(null) }).empty(null).default(emptyBrief().attempts),
+  late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).empty(null).default(emptyBrief().late),
+  layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: listOf(Joi.string()), pageNumbers: flag, atLeast: Joi.array().items(Joi.string().valid('fontSizePt', 'marginMm')).optional() }).empty(null).default(emptyBrief().layout),
   declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
   archival: Joi.string().pattern(/^PDF\/A(?:-[1-4][abuef]?)?$/).optional(),
   counting: Joi.object({ counted: wordParts, left: wordParts }).unknown(false).optional(),
   lengths: Joi.array().items(Joi.string().valid('maxBytes', 'minWords', 'maxWords', 'minPages', 'maxPages')).optional(),
-  evidence: Joi.array().items(Joi.object({ field: Joi.string(), quote: Joi.string().allow(''), start: Joi.number().integer().min(0), end: Joi.number().integer().min(0) }).unknown()).default([]),
+  evidence: listOf(Joi.object({ field: Joi.string(), quote: Joi.string().allow(''), start: Joi.number().integer().min(0), end: Joi.number().integer().min(0) }).unknown()),
 }).options({ stripUnknown: true, abortEarly: false, convert: true });
 
-const list = Joi.array().items(Joi.string().trim().allow('')).single().default([]);
+const list = Joi.array().items(Joi.string().trim().allow('', null)).single().empty(null).default([]);
 const plain = Joi.string().trim().allow('', null).empty(null).default('');
-export const detailsSchema = Joi.object({ givenNames: list, surname: plain, otherNames: list, username: plain, studentNumber: Joi.alternatives(plain, Joi.number().cast('string')).default(''), candidateNumber: Joi.alternatives(plain, Joi.number().cast('string')).default(''), emails: list, phones: list, other: list })
+const number = Joi.alternatives(plain, Joi.number().cast('string')).empty(null).default('');
+export const detailsSchema = Joi.object({ givenNames: list, surname: plain, otherNames: list, username: plain, studentNumber: number, candidateNumber: number, emails: list, phones: list, other: list })
   .options({ stripUnknown: true, abortEarly: false });
 
 /** Validates a brief from outside. @throws {CannotDo} `badInput`, naming each field that is wrong */

@@ -15,6 +15,8 @@ const docx = zip(['[Content_Types].xml', types('wordprocessingml.document')], ['
 
 describe('kind by content', () => {
   test.each<[string, string, Uint8Array, string, string[]]>([
+    ['an archive with a PDF that is not packed', 'a.zip', packZip([{ name: 'essay.pdf', bytes: bytes('%PDF-1.7\n1 0 obj\nstartxref\n0\n%%EOF'), stored: true }]), 'zip', ['archive']], ['a PDF behind lines of another program', 'a.pdf', bytes('HTTP/1.1 200 OK\r\n\r\n%PDF-1.7\n1 0 obj\nstartxref\n0\n%%EOF'), 'pdf', []], ['a text about PDF', 'a.txt', bytes('The header %PDF-1.7 names the version that a file was written for, at length and in prose.'), 'txt', []],
+    ['a PDF with something after its end', 'a.pdf', bytes(`%PDF-1.7\n1 0 obj\nstartxref\n0\n%%EOF\n${'x'.repeat(9000)}`), 'pdf', []], ['a PDF whose last update was cut short', 'a.pdf', bytes(`%PDF-1.7\n1 0 obj\nstartxref\n0\n%%EOF\n2 0 obj\n${'x'.repeat(9000)}`), 'pdf', ['truncated']],
     ['PDF', 'a.docx', bytes('%PDF-1.7\n1 0 obj\nstartxref\n0\n%%EOF'), 'pdf', []], ['PDF cut short', 'a.pdf', bytes(`%PDF-1.7\n${'x'.repeat(4000)}`), 'pdf', ['truncated']], ['DOCX', 'a.pdf', docx, 'docx', []],
     ['DOCX with macros', 'a.docx', zip(['[Content_Types].xml', types('wordprocessingml.document')], ['word/document.xml', '<x/>'], ['word/vbaProject.bin', 'x']), 'docm', []], ['DOCX cut short', 'a.docx', docx.slice(0, docx.length - 40), 'docx', ['truncated']],
     ['ODT', 'a.odt', zip(['mimetype', 'application/vnd.oasis.opendocument.text'], ['content.xml', '<x/>']), 'odt', []], ['spreadsheet', 'a.docx', zip(['[Content_Types].xml', types('spreadsheetml.sheet')]), 'xlsx', []], ['package of one program', 'a.pages', zip(['Index/Document.iwa', 'x'], ['preview.jpg', 'x']), 'vendor', ['vendor']],

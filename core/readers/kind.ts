@@ -23,9 +23,8 @@ export function sniffKind(bytes: Uint8Array, name: string): KindVerdict {
   if (bytes.length === 0) return verdict('empty', trouble('empty', ''));
   const extension = extensionOf(base);
   if (endings.partial.includes(extension)) return verdict('partial', trouble('partial', extension));
-  const head = latin1(bytes, 0, 1024);
-  const pdfAt = head.indexOf('%PDF-');
-  if (pdfAt >= 0) return verdict('pdf', ...pdfTroubles(bytes));
+  const pdfAt = latin1(bytes, 0, 1024).indexOf('%PDF-');
+  if (pdfAt === 0) return verdict('pdf', ...pdfTroubles(bytes));
   if (latin1(bytes, 4, 8) === 'ftyp' && heifBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('heic');
   if (latin1(bytes, 4, 8) === 'ftyp' && videoBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('mp4');
   for (const row of signatures) {
@@ -38,6 +37,8 @@ export function sniffKind(bytes: Uint8Array, name: string): KindVerdict {
     if (row.kind === 'png') return verdict('png', ...(latin1(bytes, bytes.length - 1024).includes('IEND') ? [] : [trouble('truncated', 'no IEND chunk')]));
     return verdict(row.kind);
   }
+  // Some programs write a few lines of their own before the header (ISO 32000-1, annex H.3.4.1); a text may only name it.
+  if (pdfAt > 0 && /(?:^|[\r\n])\s*\d+\s+\d+\s+obj\b/.test(latin1(bytes, pdfAt, pdfAt + 65_536))) return verdict('pdf', ...pdfTroubles(bytes));
   return sniffText(bytes, extension);
 }
 
@@ -56,8 +57,15 @@ function endsWithEoi(bytes: Uint8Array): boolean {
 /** ISO 32000-1, 7.5.5: the trailer ends with startxref, an offset, and %%EOF. */
 function pdfTroubles(bytes: Uint8Array): Trouble[] {
   const tail = latin1(bytes, bytes.length - 2048);
-  return tail.includes('%%EOF') || tail.includes('startxref') ? [] : [trouble('truncated', 'no end marker')];
+  return tail.includes('%%EOF') || tail.includes('startxref') || endsBefore(bytes) ? [] : [trouble('truncated', 'no end marker')];
 }
+/** Whether the last end marker stands further up and nothing of a document behind it: something was put after the end, nothing is missing. */
+function endsBefore(bytes: Uint8Array): boolean {
+  const whole = latin1(bytes, Math.max(0, bytes.length - farthestEnd)), at = whole.lastIndexOf('%%EOF');
+  return at > 0 && /startxref\s+\d+\s*$/.test(whole.slice(Math.max(0, at - 60), at)) && !/\b(?:obj|stream|xref|trailer)\b/.test(whole.slice(at + 5));
+}
+/** So many bytes are looked through for it. */
+const farthestEnd = 32 << 20;
 
 function sniffPackage(bytes: Uint8Array, extension: string): KindVerdict {
   const troubles: Trouble[] = [];

@@ -38,7 +38,12 @@ export const endings: Record<Kind, readonly string[]> = {
   partial: ['part', 'crdownload', 'download', 'partial'], empty: [], eml: ['eml'], json: ['json'], csv: ['csv'], xml: ['xml'], mp4: ['mp4', 'm4v', 'mov'], mp3: ['mp3'], unknown: [],
 };
 
-/** What a kind is called in a sentence. */
+/** A kind with its article, as the object of a sentence. */
+export const aKind = (kind: Kind): string => (kindNames[kind].endsWith(' picture') ? `a ${kindNames[kind]}` : kindNames[kind]);
+/** Kinds that the built-in engine lays out as pages. */
+export const laidOut: readonly Kind[] = ['pdf', 'docx', 'docm', 'odt', 'doc', 'rtf', 'html', 'txt', 'markdown', 'jpeg', 'png', 'tiff'];
+
+/** What a kind is called. */
 export const kindNames: Record<Kind, string> = {
   pdf: 'PDF', docx: 'DOCX', docm: 'DOCX with macros', dotx: 'a word-processor template', odt: 'ODT', rtf: 'RTF', doc: 'an old DOC',
   txt: 'plain text', html: 'a web page', markdown: 'Markdown', tex: 'TeX source', jpeg: 'JPEG picture', png: 'PNG picture', tiff: 'TIFF picture',

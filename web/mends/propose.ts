@@ -1,10 +1,8 @@
-import { kindNames, proposeName, showBytes, endings, type Brief, type Details, type DocketLine, type Failure, type Finding, type Kind, type Outcome, type Settlement } from '../../core/index.ts';
+import { kindNames, laidOut, proposeName, showBytes, endings, type Brief, type Details, type DocketLine, type Failure, type Finding, type Kind, type Outcome, type Settlement } from '../../core/index.ts';
 import type { FileRow, Made, PaperRow } from '../store/db.ts';
 import { keepMended } from '../store/papers.ts';
 import { asProgress, workPool, type Running } from '../workers/client.ts';
 
-/** Kinds that the built-in engine puts on pages. */
-export const laidOut: Kind[] = ['pdf', 'docx', 'docm', 'odt', 'doc', 'rtf', 'html', 'txt', 'markdown', 'jpeg', 'png', 'tiff'];
 const editable: Kind[] = ['docx', 'docm', 'odt'], blottable: Kind[] = ['jpeg', 'png', 'tiff'];
 
 /** What happened to a copy: it was made and kept, or why it is not offered. */

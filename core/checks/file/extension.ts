@@ -1,5 +1,5 @@
 import { defineCheck, atName, stops } from '../define.ts';
-import { endings, kindNames } from '../../tables/signatures.ts';
+import { aKind, endings } from '../../tables/signatures.ts';
 
 export const fileExtension = defineCheck({
   id: 'file.extension', needs: [], mend: 'rename', reference: 'common practice, no published source',
@@ -10,6 +10,6 @@ export const fileExtension = defineCheck({
     if (known.includes(file.extension) || file.kind === 'unknown' || file.kind === 'link') return [];
     // Plain text goes under many names that no receiver refuses for the ending alone.
     if (file.kind === 'txt' && file.extension !== '' && !Object.values(endings).some((e) => e.includes(file.extension))) return [];
-    return [stops(file.extension ? 'mismatch' : 'none', { extension: file.extension, kind: kindNames[file.kind], ending: known[0] ?? '' }, atName)];
+    return [stops(file.extension ? 'mismatch' : 'none', { extension: file.extension, kind: aKind(file.kind), ending: known[0] ?? '' }, atName)];
   },
 });
