@@ -2,11 +2,17 @@ import { look, seenText, type Draft } from './define.ts';
 import { around, boxOf } from '../identity/search.ts';
 import type { Passage } from '../model/facts.ts';
 
+/** Where a text says one of some turns of phrase, in its order; of two that overlap, the first. @param patterns - global */
+export function phrasesIn(text: string, patterns: RegExp | readonly RegExp[]): { index: number; words: string }[] {
+  const all = [patterns].flat().flatMap((p) => [...text.matchAll(p)].map((m) => ({ index: m.index, words: m[0] }))).sort((a, b) => a.index - b.index || b.words.length - a.words.length);
+  let end = 0;
+  return all.filter((m) => { if (m.index < end) return false; end = m.index + m.words.length; return true; });
+}
 /** Checks that look for a turn of phrase in what a reader sees share this: how many, and a draft for each with its place.
- * @param pattern - global; @param name - what the message calls the words found */
-export const countPhrases = (passages: Passage[], pattern: RegExp): string => {
-  const n = seenText(passages).reduce((sum, p) => sum + [...p.text.matchAll(pattern)].length, 0);
+ * @param name - what the message calls the words found */
+export const countPhrases = (passages: Passage[], patterns: RegExp | readonly RegExp[]): string => {
+  const n = seenText(passages).reduce((sum, p) => sum + phrasesIn(p.text, patterns).length, 0);
   return n === 0 ? 'none' : n === 1 ? '1 place' : `${n} places`;
 };
-export const phraseDrafts = (passages: Passage[], pattern: RegExp, key: string, name: string): Draft[] => seenText(passages).flatMap((p) => [...p.text.matchAll(pattern)].map((m) =>
-  look(key, { [name]: m[0] }, { part: p.part, page: p.page, box: boxOf(p, m.index, m.index + m[0].length), quote: around(p.text, m.index, m.index + m[0].length) })));
+export const phraseDrafts = (passages: Passage[], patterns: RegExp | readonly RegExp[], key: string, name: string): Draft[] => seenText(passages).flatMap((p) => phrasesIn(p.text, patterns).map(({ index, words }) =>
+  look(key, { [name]: words }, { part: p.part, page: p.page, box: boxOf(p, index, index + words.length), quote: around(p.text, index, index + words.length) })));

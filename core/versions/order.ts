@@ -1,5 +1,6 @@
 import type { DocumentFacts } from '../model/facts.ts';
 import { seenText } from '../checks/define.ts';
+import { phrasesIn } from '../checks/phrases.ts';
 import { placeholders, brokenReferences } from '../tables/leftovers.ts';
 import { likeness, nearlyTheSame, textOf, wordsOf, type Text } from './text.ts';
 import { toldBy } from './history.ts';
@@ -63,7 +64,7 @@ function byCounters(a: DocumentFacts, b: DocumentFacts): (Ground | null)[] {
 
 /** Places to fill in, broken references and comments are worked off, not put in; a date on the first page moves on. */
 function byLeftovers(a: DocumentFacts, b: DocumentFacts, words: [string[], string[]]): (Ground | null)[] {
-  const open = (f: DocumentFacts): number => (f.passages.ok ? seenText(f.passages.value).reduce((n, p) => n + [...p.text.matchAll(placeholders)].length + [...p.text.matchAll(brokenReferences)].length, 0) : 0);
+  const open = (f: DocumentFacts): number => (f.passages.ok ? seenText(f.passages.value).reduce((n, p) => n + phrasesIn(p.text, [...placeholders, ...brokenReferences]).length, 0) : 0);
   const comments = (f: DocumentFacts): number | null => (f.remains.ok ? f.remains.value.comments : null);
   const [ca, cb] = [comments(a), comments(b)];
   return [
