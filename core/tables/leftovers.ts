@@ -6,7 +6,7 @@ const prompt = String.raw`(?:insert|add|enter|type|your)\b[^\]}]{0,60}|(?:name|t
 const phrases = new RegExp([
   String.raw`(?<![\w[])\[(?:${prompt})\](?!, page)`, String.raw`(?<![\\\w\]])\{(?:insert|add|enter|your)\s[^{}|]{1,60}\}`, String.raw`\btodo\s*:`, String.raw`(?:^|[[<{(])\s*(?:insert|add)\s+(?:\w+\s+){0,4}here\b`, String.raw`\b(?:figure|table)\s+\d+\s+(?:about|near)\s+here\b`,
   String.raw`\b(?:your (?:full )?name|title goes|type your (?:text|answer)|(?:text|figure|table|image|picture|graph|diagram|quote|reference|citation) (?:goes|to go|to be (?:added|inserted))) here\b`,
-  String.raw`\(\s*(?:author|name|surname)s?,?\s+(?:year|date|(?:19|20)\d\d)\s*\)`, String.raw`(?<=\s)\((?:refs?|cite)\s*\??\s*\)`, String.raw`\((?:source|reference|citation)\s*\?+\s*\)`, String.raw`\[\?+\]|\?{3,}`,
+  String.raw`\(\s*(?:author|name|surname)s?,?\s+(?:year|date|(?:19|20)\d\d)\s*\)`, String.raw`(?<![\w\]])\((?:refs?|cite)\s*\??\s*\)`, String.raw`\((?:source|reference|citation)\s*\?+\s*\)`, String.raw`\[\?+\]|\?{3,}`,
   String.raw`(?<=[\p{L},] )_{3,}(?= \p{Ll})`, String.raw`(?<![“"‘'«])\blorem ipsum\b`, String.raw`\bClick (?:or tap )?(?:here )?to enter\b`, String.raw`\bcitation needed\b`,
 ].join('|'), 'gimu');
 
