@@ -21,6 +21,11 @@ test.each<[string, string, string[]]>([
   ['white over the black takes it away', `q 0 g 60 290 300 30 re f 1 g 60 290 300 30 re f 0 g ${words} Q`, []],
 ])('letters in the colour of an area: %s', async (_, content, expected) => expect(await unseen(content)).toEqual(expected));
 
+test.each<[string, string, string[]]>([
+  ['letters that only clip', `q BT /F 12 Tf 7 Tr 72 300 Td (nine letters) Tj ET Q`, ['invisible']], ['the same without saving the state', `BT /F 12 Tf 7 Tr 72 300 Td (nine letters) Tj ET`, ['invisible']], ['an outline in white', `q BT /F 12 Tf 1 Tr 1 G 72 300 Td (nine letters) Tj ET Q`, ['background']], ['filled and outlined in white', `q BT /F 12 Tf 2 Tr 1 g 1 G 72 300 Td (nine letters) Tj ET Q`, ['background']],
+  ['hard negative: a colour is painted through them', `q BT /F 12 Tf 7 Tr 72 300 Td (nine letters) Tj ET 1 0 0 rg 60 290 300 30 re f Q`, []], ['hard negative: a clip around other letters', `q 60 290 300 30 re W n ${words} Q`, []], ['hard negative: filled, and clips too', `q BT /F 12 Tf 4 Tr 72 300 Td (nine letters) Tj ET Q`, []], ['hard negative: white with a black outline', `q BT /F 12 Tf 2 Tr 1 g 0 G 72 300 Td (nine letters) Tj ET Q`, []], ['hard negative: a black outline', `q BT /F 12 Tf 1 Tr 1 G 0 G 72 300 Td (nine letters) Tj ET Q`, []],
+])('render modes (ISO 32000-1, table 106): %s', async (_, content, expected) => expect(await unseen(content)).toEqual(expected));
+
 // Helvetica or Times: “nine letters” in 12 points is about 58 points wide.
 const marker = (colour: string, area = '71 297 62 13'): string => `q ${colour} ${area} re f 0 g ${words} Q`;
 test.each<[string, string, number]>([

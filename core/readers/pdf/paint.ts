@@ -4,9 +4,9 @@ import type { Box, IntegrityFact } from '../../model/facts.ts';
 import { lookAlike, mediumGrey, white, type Colour } from '../../text/colour.ts';
 import { inkSigns, isMarker } from './inks.ts';
 
-/** Signs in a content stream that text may be there without being seen: render mode 3 (ISO 32000-1, 9.3.6) or a fill of paper white, or nearly so (8.6.8). */
+/** Signs in a content stream that text may be there without being seen: render mode 3, or 7, which only clips (ISO 32000-1, 9.3.6), or a fill of paper white, or nearly so (8.6.8). */
 const nearOne = '(?:1(?:\\.0*)?|0?\\.9[3-9]\\d*)\\s+', nearZero = '(?:0(?:\\.0*)?|0?\\.0[0-6]\\d*)\\s+';
-const invisibleSign = /(?:^|\s)3\s+Tr\b/, whiteSign = new RegExp(`(?:^|\\s)(?:${nearOne}g|(?:${nearOne}){3}rg|(?:${nearZero}){4}k|(?:${nearOne}){1,3}scn?|(?:${nearZero}){4}scn?)\\b`);
+const invisibleSign = /(?:^|\s)[37]\s+Tr\b/, outlineSign = /(?:^|\s)[12]\s+Tr\b/, whiteSign = new RegExp(`(?:^|\\s)(?:${nearOne}g|(?:${nearOne}){3}rg|(?:${nearZero}){4}k|(?:${nearOne}){1,3}scn?|(?:${nearZero}){4}scn?)\\b`), whiteLineSign = new RegExp(`(?:^|\\s)(?:${nearOne}G|(?:${nearOne}){3}RG|(?:${nearZero}){4}K|(?:${nearOne}){1,3}SCN?|(?:${nearZero}){4}SCN?)\\b`);
 /** A share of the page under a picture from which invisible text is the machine-read layer of a scan. */
 const scanShare = 0.5;
 
@@ -29,11 +29,15 @@ export interface PaintedText { unseen: IntegrityFact[]; /** stretches of text wi
  * @param imageShare - of the page's area, 0 to 1; @param forms - content of forms that pages share, by object number */
 export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number, forms: Map<number, string> = new Map()): PaintedText {
   const content = contentOf(pdf, page, index, forms);
-  const mayHide = invisibleSign.test(content), covers = mayCover(content), inks = inkSigns(content), mayBlend = whiteSign.test(content) || inks.sameInk || /\bgs\b/.test(content) && fadesOut(page);
+  const mayHide = invisibleSign.test(content), covers = mayCover(content), inks = inkSigns(content), outlines = outlineSign.test(content), clipsByLetters = /\s7\s+Tr\b/.test(content), mayBlend = whiteSign.test(content) || outlines && whiteLineSign.test(content) || inks.sameInk || /\bgs\b/.test(content) && fadesOut(page);
   if ((!mayHide && !mayBlend && !covers && !inks.marker) || !/T[jJ]|Do\b/.test(content)) return { unseen: [], marked: 0 };
   const found: IntegrityFact[] = [], painted: Painted[] = [], texts: Written[] = [], marked: { box: Box; letters: Box | null }[] = [];
   let blending = 0, anyCovered = false;
   const groups: boolean[] = [];
+  /** Clips that are open, where letters may be one: the letters of one that clips by letters, and how much had been painted when it began. */
+  const clips: ({ shown: Shown; paintedBefore: number } | null)[] = [];
+  let strokes = 0, filled: { shown: Shown; unseen: boolean } | null = null;
+  const openClip = (clip?: Mupdf.Path | Mupdf.Text | Mupdf.Image): void => { clips.push(null); clip?.destroy(); };
   const [x0, y0, x1, y1] = page.getBounds();
   const add = (code: IntegrityFact['code'], text: { string: string; box: Box | null }): void => {
     if (!/[\p{L}\p{N}]{2}/u.test(text.string)) return;
@@ -52,17 +56,32 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
     const again = found.findIndex((f) => f.code === 'covered' && f.quote === shown.string.slice(0, 80));
     if (again >= 0) found.splice(again, 1);
   };
+  /** Letters that have the colour of what is under them, by their fill or by their outline. */
+  const blends = (ink: Colour, alpha: number, shown: Shown): boolean => alpha < 0.05 || lookAlike(ink, shown.box ? groundUnder(shown.box, painted) : white);
   const device = new mupdf.Device({
+    ...(clipsByLetters ? { clipPath: openClip, clipStrokePath: (path: Mupdf.Path, stroke: Mupdf.StrokeState) => { stroke.destroy(); openClip(path); }, endMask: () => openClip(), clipImageMask: (image: Mupdf.Image) => openClip(image), fillImageMask: (image: Mupdf.Image, _ctm: Mupdf.Matrix, space: Mupdf.ColorSpace) => { strokes++; image.destroy(); space.destroy(); }, clipStrokeText: (text: Mupdf.Text, stroke: Mupdf.StrokeState) => { stroke.destroy(); openClip(text); }, strokePath: (path: Mupdf.Path, stroke: Mupdf.StrokeState, _ctm: Mupdf.Matrix, space: Mupdf.ColorSpace) => { strokes++; path.destroy(); stroke.destroy(); space.destroy(); } } : {}),
+    clipText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { clips.push({ shown: read(text, ctm), paintedBefore: strokes }); text.destroy(); },
+    // Letters that only clip are seen by what is painted through them.
+    popClip: () => { const clip = clips.pop(); if (clip && clipsByLetters && clip.paintedBefore === strokes && imageShare < scanShare) add('invisible', clip.shown); },
+    strokeText: (text: Mupdf.Text, stroke: Mupdf.StrokeState, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
+      strokes++;
+      const shown = read(text, ctm), unseen = blends(colourOf(space, colour), alpha, shown), before = filled && sameLetters(filled.shown, shown) ? filled : null;
+      // Filled and outlined: it is seen by either.
+      if (before?.unseen && !unseen) { const at = found.findLastIndex((f) => f.code === 'background'); if (at >= 0) found.splice(at, 1); } else if (!before && unseen) add('background', shown);
+      text.destroy(); stroke.destroy(); space.destroy();
+    },
     beginGroup: (_box: Mupdf.Rect, _space: Mupdf.ColorSpace, _isolated: boolean, _knockout: boolean, mode: string, alpha: number) => { const mixes = mode !== 'Normal' || alpha < 0.9; groups.push(mixes); if (mixes) blending++; },
     endGroup: () => { if (groups.pop()) blending--; },
     ignoreText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { if (imageShare < scanShare) add('invisible', read(text, ctm)); text.destroy(); },
     fillText: (text: Mupdf.Text, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
       // Letters are read one by one only of what may not be seen: most text is dark on the sheet and under nothing.
       const written: Written = { text, ctm, bounds: roomOf(text, ctm), shown: null, covered: false }, ink = colourOf(space, colour);
+      strokes++;
+      filled = outlines ? { shown: shownBy(written), unseen: false } : null;
       if (anyCovered) redrawn(shownBy(written));
       if (alpha < 0.05 || lookAlike(ink, white) || painted.some((p) => lookAlike(ink, p.colour) && overlap(p.box, written.bounds))) {
         const shown = shownBy(written);
-        if (alpha < 0.05 || lookAlike(ink, shown.box ? groundUnder(shown.box, painted) : white)) add('background', shown);
+        if (blends(ink, alpha, shown)) { add('background', shown); if (filled) filled.unseen = true; }
       }
       if (inks.marker) for (const m of marked) if (overlap(m.box, written.bounds)) { const own = shownBy(written).box; if (own && liesOn(own, m.box)) m.letters = joined(m.letters, own); }
       if (covers && alpha >= 0.05) texts.push(written); else text.destroy();
@@ -70,18 +89,20 @@ export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDF
     },
     fillPath: (path: Mupdf.Path, _evenOdd: boolean, ctm: Mupdf.Matrix, space: Mupdf.ColorSpace, colour: number[], alpha: number) => {
       const box = path.getBounds(null as never, ctm) as Box;
+      strokes++;
       if (alpha > 0.5) { const own = colourOf(space, colour); painted.push({ box, colour: own }); if (isMarker(own) && isRectangle(path)) marked.push({ box, letters: null }); }
       if (alpha >= 0.9) cover(box, () => isRectangle(path));
       path.destroy(); space.destroy();
     },
     fillImage: (image: Mupdf.Image, ctm: Mupdf.Matrix, alpha: number) => {
       const box = mupdf.Rect.transform([0, 0, 1, 1], ctm) as Box;
+      strokes++;
       painted.push({ box, colour: mediumGrey });
       // Text under the picture of a whole page is the machine-read layer of a scan.
       if (alpha >= 0.9 && (box[2] - box[0]) * (box[3] - box[1]) < scanShare * (x1 - x0) * (y1 - y0)) cover(box, () => { const mask = image.getMask(); mask?.destroy(); return !mask && !image.getImageMask(); });
       image.destroy();
     },
-    fillShade: (_shade: Mupdf.Shade) => { painted.push({ box: [x0, y0, x1, y1], colour: mediumGrey }); },
+    fillShade: (shade: Mupdf.Shade) => { leaveWithEngine(shade); strokes++; painted.push({ box: [x0, y0, x1, y1], colour: mediumGrey }); },
   } as never);
   try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); for (const t of texts) t.text.destroy(); }
   return { unseen: merge(found), marked: marked.filter((m) => m.letters !== null && hugs(m.box, m.letters)).length };
@@ -127,6 +148,12 @@ function contentOf(pdf: PdfDocument, page: Mupdf.PDFPage, index: number, forms: 
   return parts.join('\n');
 }
 
+/** The engine hands out a shading without holding it for whoever is given it: what would drop it when it is collected must not. */
+function leaveWithEngine(shade: Mupdf.Shade): void {
+  (shade.constructor as unknown as { _finalizer?: FinalizationRegistry<number> })._finalizer?.unregister(shade);
+  (shade as unknown as { pointer: number }).pointer = 0;
+}
+
 interface Shown { string: string; box: Box | null }
 /** Text as it was painted: the room it takes at once, its letters when they are asked for. */
 interface Written { text: Mupdf.Text; ctm: Mupdf.Matrix; bounds: Box; shown: Shown | null; covered: boolean }
@@ -136,6 +163,7 @@ function roomOf(text: Mupdf.Text, ctm: Mupdf.Matrix): Box {
   return box[2] > box[0] ? box : [-Infinity, -Infinity, Infinity, Infinity];
 }
 const shownBy = (written: Written): Shown => (written.shown ??= read(written.text, written.ctm));
+const sameLetters = (a: Shown, b: Shown): boolean => a.string === b.string && a.box !== null && b.box !== null && Math.abs(a.box[0] - b.box[0]) < 0.5 && Math.abs(a.box[1] - b.box[1]) < 0.5;
 /** With room to spare: strokes reach beyond the outlines, and letters without an outline take none. */
 const overlap = (a: Box, b: Box): boolean => a[0] <= b[2] + 3 && a[2] >= b[0] - 3 && a[1] <= b[3] + 3 && a[3] >= b[1] - 3;
 const liesUnder = (text: Box | null, over: Box): boolean => text !== null && text[0] >= over[0] - 1 && text[2] <= over[2] + 1 && text[1] >= over[1] - 2 && text[3] <= over[3] + 2;
