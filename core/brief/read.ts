@@ -17,6 +17,7 @@ import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
 import { matchesIn, settle, splitClauses, withoutAsides, type Settled, type Statement } from './statements.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
+import { documentsOfBlocks, readBlocks } from './blocks.ts';
 import { isGerman } from './german.ts';
 import { readAnonymous, readDeclaration, readSimilarity } from './yes-or-no.ts';
 
@@ -48,7 +49,10 @@ export function readBrief(text: string, nowIso: string): BriefRead {
 
   brief.place = one('place', readPlace(clauses).map((s) => (s.value.length === s.end - s.start ? { ...s, value: text.slice(s.start, s.end) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
-  const documents = documentsOfParts(readDocuments(clauses, text), times.parts, clauses);
+  const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
+  const documents = ofBlocks ?? documentsOfParts(readDocuments(clauses, text), times.parts, clauses);
+  /** The document whose block a limit stands in; what stands in a block without one holds for that block alone. */
+  const blockOf = ({ start }: { start: number }): number | null => { if (!ofBlocks || !blocks.some((b) => b.start <= start && start < b.end)) return null; const i = ofBlocks.spans.findIndex((s) => s.start <= start && start < s.end); return i < 0 ? forOthers : i; };
   brief.documents = documents.documents;
   for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
   // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
@@ -59,9 +63,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     // A bare length holds only where no limit is named.
-    const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ stated = ofPack.length > 0 ? ofPack : each, statements = stated.some((l) => !l.given) ? stated.filter((l) => !l.given) : stated;
+    const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ stated = ofPack.length > 0 ? ofPack : each, blockAt = (l: { start: number }): number => blocks.findIndex((b) => b.start <= l.start && l.start < b.end), statements = stated.filter((l) => !l.given || !stated.some((o) => !o.given && (!ofBlocks || blockAt(o) === blockAt(l))));
     if (statements.some((l) => partOf(l) === null) && statements.every((l) => l.given)) brief.lengths = [...(brief.lengths ?? []), field];
-    const owned = documents.documents.length > 1 ? statements.map((s) => ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
+    const owned = documents.documents.length > 1 ? statements.map((s) => blockOf(s) ?? ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
     statements.forEach((s, i) => {
       if (s.remark) remarks.push({ field: `limits.${field}`, kind: 'megapixels', quotes: [quote(s)] });
       const owner = owned[i]!;

@@ -2,6 +2,7 @@ import { DateTime } from 'luxon';
 import { zoneOf } from '../time/instant.ts';
 import { timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
 import { matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
+import { timeForAllDates } from './wordings/times.ts';
 
 /** What a date is for that only the other dates and sentences of a wording show. Each of these changes the rows that it is about. */
 
@@ -50,7 +51,7 @@ export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
 
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
 export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
-  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|^\W*extension\s*:\s*(?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:day|week|hour)s?\b|\bapproved (?:adjustment|extra time)\b|\byou (?:may|can) (?:now |still )?(?:hand (?:it|your \w+) in|submit|upload)\b[^;.]*\bafter the (?:published|original|normal|usual|standard) (?:deadline|due date)\b|\badjusted (?:deadline|due date)\b|\byou (?:have been|are|were) (?:given|allowed|granted) (?:(?:an?|\w+|\d{1,2}) )?(?:extra|additional|more|further) (?:calendar |working )?(?:days?|weeks?|time|hours?)\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b|^\W*extension\s*:/im.test(text)) return;
+  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|^\W*extension\s*:\s*(?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:day|week|hour)s?\b|\bapproved (?:adjustment|extra time)\b|\byou (?:may|can) (?:now |still )?(?:hand (?:it|your \w+) in|submit|upload)\b[^;.]*\bafter the (?:published|original|normal|usual|standard) (?:deadline|due date)\b|\badjusted (?:deadline|due date)\b|\byou (?:have been|are|were) (?:given|allowed|granted) (?:(?:an?|\w+|\d{1,2}) )?(?:extra|additional|more|further) (?:calendar |working )?(?:days?|weeks?|time|hours?)\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:mitigating|extenuating|exceptional|special|personal) circumstances\b[^\n]{0,120}\b(?:agreed|granted|approved|set|given)\b[^.\n]{0,30}\bnew (?:deadline|due date|hand-?in date)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b|^\W*extension\s*:/im.test(text)) return;
   // “You may hand it in up to one week after the published deadline (19 March), that is until 26 March.”
   for (const clause of new Set(rows.map((r) => r.clause))) {
     const own = rows.filter((r) => r.clause === clause && r.date.problem === 'none');
@@ -61,7 +62,7 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
     const extended = /\bextend(?:ed)? (?:the|your) (?:deadline|due date|hand-?in|submission|time)\b/i.exec(clause.text), own = rows.filter((r) => r.clause === clause && r.date.problem === 'none' && extended !== null && r.date.start > clause.start + extended.index);
     if (own.length === 2 && /\bextend[^.]*\bfrom\b/i.test(text.slice(clause.start, own[0]!.date.start + 6)) && /\bto\b/i.test(text.slice(own[0]!.date.end - 4, own[1]!.date.start + 6))) { own[0]!.role = 'due'; own[1]!.role = 'extension'; for (const r of own) r.override = false; return; }
   }
-  const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial|published|normal|usual|regular|general)\s+(?:deadline|(?:due|submission|hand-?in|closing) ?date|date)\b/i.test(text.slice(r.clause.start, r.date.start)));
+  const original = rows.filter((r) => /\b(?:original|standard|previous|old|initial|published|normal|usual|regular|general)\s+(?:deadline|(?:due|submission|hand-?in|closing) ?date|date)\b|\b(?:originally|previously|initially|normally) (?:due|set|to be (?:handed in|submitted))\b[^,;]{0,16}$/i.test(text.slice(r.clause.start, r.date.start)));
   for (const r of original) r.role = 'due';
   const granted = original.length === 0 ? [] : rows.filter((r) => r.role === 'due' && !original.includes(r) && /\b(?:new|adjusted|revised|extended|individual|personal) (?:deadline|(?:due|submission|hand-?in) date)|\b(?:must|should|has to) (?:now|therefore|then) (?:reach|be (?:with|handed|submitted|uploaded|received))\b|\bplease (?:submit|hand (?:it |your \w+ )?in|upload)(?: it| your \w+)? (?:by|before|until|no later than)\b/i.test(text.slice(r.clause.start, r.date.end)));
   for (const r of granted) { r.role = 'extension'; r.override = false; }
@@ -220,11 +221,10 @@ function loneDeadline(rows: DatedRow[], { text }: Reading): void {
   if (told && only.role !== 'opens' || when && only.role === 'unknown' || moved || bare) only.role = 'due';
 }
 
-const forAll = /^\W*all (?:submissions|uploads|files|papers) by\s|^\W*all (?:dates|deadlines|due dates|times)(?: are)?\s*:?\s+(?:at\s+)?(?=\d|noon|midnight)|\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b|\bdeadlines (?:are|fall) (?:always )?at\b|^\W*(?:both|everything|all|each)(?: (?:are|is))?(?: due)? (?:at|by)\s|\b(?:due|closing) times? (?:are|is) (?:always )?|\ball (?:deadlines|due dates|hand-?ins)\s*:\s|\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s|\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s|\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))|\bon the (?:due date|day of the deadline|closing date)\b/i;
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
   const both = /[,(·|]\s*(?:both|all|each|always)(?: of them)?(?: due)?(?: (?:by|at|before))?\s+(?=\d{1,2}(?:[:.]\d{2}| ?[ap]\.?m)|noon|midnight)/i;
-  const behind = /,\s*(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon) each\b/i, shared = reading.clauses.flatMap((c) => behind.test(c.text) ? [behind.exec(c.text)![1]!] : both.test(c.text) ? timeOfDay.exec(c.text.slice(both.exec(c.text)!.index))?.[0] ?? [] : (((forAll.test(c.text) || /\bin each case\b/i.test(c.text)) && (reading.dates(c).length === 0 || /\bon the date\b|\bin each case (?:at|by)\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : [])))[0];
+  const behind = /,\s*(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon) each\b/i, shared = reading.clauses.flatMap((c) => behind.test(c.text) ? [behind.exec(c.text)![1]!] : both.test(c.text) ? timeOfDay.exec(c.text.slice(both.exec(c.text)!.index))?.[0] ?? [] : (((timeForAllDates.test(c.text) || /\bin each case\b/i.test(c.text)) && (reading.dates(c).length === 0 || /\bon the date\b|\bin each case (?:at|by)\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : [])))[0];
   if (!shared) return;
   for (const r of rows) {
     if (r.date.iso.length !== 10 || r.date.problem !== 'none' || (r.role !== 'due' && !(r.label && r.role === 'unknown'))) continue;

@@ -1,0 +1,42 @@
+import { readDocuments, type DocumentsRead } from './documents.ts';
+import type { Clause } from './statements.ts';
+
+/** Lines under a heading that names one of several pieces of work: “Component A – Group memo (60 %)” and what is listed below it. */
+export interface Block { label: string; /** what the piece is called beside its letter or number */ title: string | null; start: number; end: number }
+
+const kinds = 'component|part|task|element|assessment|item|deliverable|assignment|coursework|paper|piece|section|product|output|submission|stage';
+/** A line of its own: a kind of piece, its letter or number, what it is called, and how much it weighs. */
+const heading = new RegExp(String.raw`^[ \t]*(?:#{1,4} |\*\*)?((${kinds}) (?:[A-F]|[1-9]|I{1,3}|IV|V))\b(?:\*\*)?[ \t]*(?:\(\d{1,3} ?%[^)\n]*\)[ \t]*)?(?:[.:–—-]+[ \t]*([^\n.;:(,]{2,60}?))?[ \t]*(?:[(\[][^)\]\n]{1,40}[)\]]|[,–—-] *\d{1,3} ?%[^\n]{0,24})?[ \t]*:?(?:\*\*)?[ \t]*$`, 'gim');
+const bullet = /^[ \t]*(?:[•▪◦‣*·–-]|[a-z]\)|o)[ \t]+\S/, blank = /^[ \t]*$/;
+
+/** The blocks of a wording that lists its pieces under headings of one kind; none where there are fewer than two.
+ * What is listed by bullets ends with the last of them; everything else with the next heading, the last with the first empty line behind it. */
+export function readBlocks(text: string): Block[] {
+  const heads = [...text.matchAll(heading)].filter((m, _, all) => all.filter((o) => o[2]!.toLowerCase() === m[2]!.toLowerCase()).length > 1), kind = heads[0]?.[2]!.toLowerCase();
+  const own = heads.filter((m) => m[2]!.toLowerCase() === kind);
+  if (own.length < 2 || new Set(own.map((m) => m[1]!.toLowerCase())).size < own.length) return [];
+  return own.map((m, i) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index, end: endOf(text, m.index + m[0].length, own[i + 1]?.index ?? null) }));
+}
+
+function endOf(text: string, from: number, next: number | null): number {
+  let at = from, end = from, listed: boolean | null = null;
+  for (const line of text.slice(from + 1, next ?? text.length).split('\n')) {
+    at += line.length + 1;
+    if (blank.test(line)) { if (listed === null || next !== null && !listed) continue; if (next === null) break; continue; }
+    if (listed === null) listed = bullet.test(line);
+    else if (listed && !bullet.test(line) && !/^[ \t]{2,}\S/.test(line)) break;
+    end = at;
+  }
+  return end;
+}
+
+/** A document for each block that asks for a file of its own; null where fewer than two do, or where a block asks for several. */
+export function documentsOfBlocks(blocks: Block[], clauses: Clause[], text: string): DocumentsRead | null {
+  const read = blocks.map((b) => readDocuments(clauses.filter((c) => c.start >= b.start && c.start < b.end), text)), asked = read.filter((r) => r.documents.length > 0);
+  if (asked.length < 2 || asked.some((r) => r.documents.length > 1)) return null;
+  const pairs = blocks.flatMap((block, i) => (read[i]!.documents.length > 0 ? [{ block, one: read[i]! }] : []));
+  return {
+    documents: pairs.map(({ block, one }) => ({ label: block.title ?? one.documents[0]!.label ?? block.label, types: one.documents[0]!.types })),
+    evidence: pairs.flatMap(({ one }) => one.evidence), spans: pairs.map(({ block }) => ({ start: block.start, end: block.end })),
+  };
+}

@@ -1,0 +1,32 @@
+import { anyOf } from './any-of.ts';
+
+/** A declaration of own work is asked for. */
+export const ownWorkDeclared = anyOf('gi', [
+  /\b(?:declaration|statement|confirmation)\s+(?:of\s+)?(?:(?:your|one['’]s)\s+)?(?:own(?: original)? work|originality|authorship|academic (?:integrity|honesty)|academic conduct|independent work|sole authorship)\b/,
+  /\b(?:own[- ]work|originality|authorship|integrity|honesty|plagiarism|academic integrity) (?:declaration|statement)\b/,
+  /\b(?:declar(?:e|es|ing)|confirm(?:ing)?|certify(?:ing)?|stat(?:e|ing)|affirm(?:ing)?)\b[^.;]{0,30}\b(?:own (?:original )?work|worked (?:on your own|alone|independently)|written (?:it|this) (?:yourself|alone)|(?:work|text|essay|paper|it) (?:is|are) (?:all |entirely |wholly )?(?:your|my|their) own)\b/,
+  /\b(?:confirm|declare|certify|affirm)(?:ing)? (?:that )?(?:the|this|your) (?:work|essay|paper|text|report|dissertation) is (?:yours|(?:your|my) own)\b/,
+  /\bsigned (?:declaration|statement)\b/,
+  /\b(?:honou?r (?:pledge|statement|code|declaration)|pledge) (?:is |must be |has to be |to be )?(?:signed|ticked|accepted)\b/,
+  /\bstatement that the (?:work|paper|essay|text) is (?:all |entirely )?your own\b/,
+  /\b(?:statement|declaration) (?:on|against|about) plagiarism\b/,
+  /\b(?:declaration|statement|affidavit) (?:on|of|upon) hono(?:u)?r\b/,
+  /\b(?:you|students|candidates) sign to (?:that|this) effect\b/,
+  /\bconfirm that you (?:have written|wrote) (?:the|your|this) (?:paper|essay|report|text|thesis|work) yourself\b/,
+  /\baffirmation in lieu of (?:an )?oath\b/,
+  /\bdeclaration in lieu of (?:an )?oath\b/,
+  /\baffidavit\b/,
+  /\bstatement (?:under|on) oath\b/,
+  /\bsign (?:and date )?the declaration\b/,
+  /\b(?:accept|sign|agree to|tick) the (?:academic )?(?:integrity|honou?r|honesty) (?:pledge|code|statement)\b/,
+  /\b(?:signed )?statutory declaration\b/,
+  /\b(?:tick|sign|accept|agree to|complete)\b[^.;]{0,40}\b(?:honou?r (?:statement|code|pledge|declaration)|statement of honou?r)\b/,
+  /\b(?:include|attach|add|submit|sign|upload|need|append) (?:a|the) (?:signed |following )?declaration\b/,
+  /\bstatement (?:saying|that says|to say) (?:that )?the (?:work|paper|essay|text|report) is (?:all |entirely )?your own\b/,
+  /\bdeclaration of (?:independence (?:must|has to|is to|needs? to|should)|independent work)\b/,
+  /\bdeclaration\s*:\s*(?:signed|tick\w*|required|yes|to be)\b/,
+  /\bdeclaration\s*:[^.;:]{3,24}\bsigned\b/,
+  /\bdeclaration that\b[^.;]{0,50}\b(?:written |done |worked )?(?:independently|yourself|on your own|without help)\b/,
+  /\bdeclaration (?:form|must|is|has|at)\b/,
+  /\btick(?:ed)?\b[^.;]{0,40}\b(?:declaration|own work)\b/,
+]);

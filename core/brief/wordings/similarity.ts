@@ -1,0 +1,24 @@
+import { anyOf } from './any-of.ts';
+
+/** The text is compared with others by a machine. */
+export const comparedByMachine = anyOf('gi', [
+  /\b(?:text[- ]?)?similarity(?:[- ](?:check\w*|reports?|scores?|index|software|detection|service|tool|review|screening|percentage))?\b/,
+  /\boriginality[- ](?:check\w*|reports?|scores?|software)\b/,
+  /\btext[- ]match\w*(?: (?:software|service|tool|check))?\b/,
+  /\btext[- ]comparison (?:software|service|tool|system|check)\b/,
+  /\b(?:texts?|work|essays?|papers?|reports?|code|submissions?|files?|briefs?|documents?|components?|scripts?|answers?|thes[ei]s|it)\b(?:(?!\b(?:should|must|can|could|may|to)\b)[^.;]){0,30}\bcompared (?:electronically |automatically |digitally |by (?:computer|software|machine) )?(?:with|to|against)\b[^.;]{0,70}\b(?:papers|texts|sources|submissions|work|databases?|web|internet)\b/,
+  /\b(?:are|is|be|get) compared (?:with|to|against)\b[^.;]{0,40}\b(?:(?:earlier|previous|other) years|by (?:software|machine|computer))\b/,
+  /\b(?:code|work|essays?|papers?) (?:is|are|will be) compared (?:with|to|against) (?:everybody|everyone|each other|that of)\b/,
+  /\b(?:plagiarism|similarity)(?: (?:score|index|rate|level))? (?:should|must|has to|needs to|may) (?:be|stay|remain|not exceed|not be)\b[^.;%]{0,20}\d+ ?%/,
+  /\b(?:checked|run|read|screened) (?:with|by|through) (?:a |the )?software that (?:finds|detects|looks for|searches for)\b/,
+  /\boriginality (?:is|will be) (?:verified|checked|tested) (?:electronically|automatically|(?:by|with|using) (?:software|an? machine|machine|computer|a program))\b/,
+  /\b\d{1,2} ?% similarity in the report\b/,
+  /\bplagiarism is (?:checked|detected|screened)\b/,
+  /\b(?:originality|similarity|plagiarism) scan(?:ned|ning)?\b/,
+  /\bcompared (?:with|to|against) (?:an? |the |our )?(?:large |national |international )?(?:database|collection|corpus|archive|store) of\b/,
+  /\b(?:papers?|work|essays?|submissions?|reports?|texts?|assignments?) (?:will be|are|is|get) (?:checked|screened|scanned|examined) (?:through|by|with|using|via) (?:an? |the )?(?:\w+ )?software\b/,
+  /\banti-?plagiarism (?:software|program(?:me)?s?|service|tool|check|control|system)\b/,
+  /\b(?:code|work|essays?|papers?|submissions?|reports?|it) (?:is|are|will be|gets?) compared across\b/,
+  /\bplagiarism[- ](?:detect\w+|check\w*|control|software|scan\w*|screening|tool|prevention (?:software|service))\b/,
+  /\b(?:check|scan|screen|run|test|compar)\w*\b[^.;]{0,40}\b(?:for|against|through)\b[^.;]{0,30}\b(?:plagiarism|similarity|originality|other (?:texts|papers|sources|submissions)|matching text|(?:text(?:ual)? )?overlaps?)\b/,
+]);

@@ -1,0 +1,16 @@
+import { anyOf } from './any-of.ts';
+
+/** A time of day that holds for every date without one. */
+export const timeForAllDates = anyOf('i', [
+  /^\W*all (?:submissions|uploads|files|papers) by\s/,
+  /^\W*all (?:dates|deadlines|due dates|times)(?: are)?\s*:?\s+(?:at\s+)?(?=\d|noon|midnight)/,
+  /\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b/,
+  /\bdeadlines (?:are|fall) (?:always )?at\b/,
+  /^\W*(?:both|everything|all|each)(?: (?:are|is))?(?: due)? (?:at|by)\s/,
+  /\b(?:due|closing) times? (?:are|is) (?:always )?/,
+  /\ball (?:deadlines|due dates|hand-?ins)\s*:\s/,
+  /\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s/,
+  /\b(?:upload|submission|hand-?in|box|page|folder|area|portal|point|it)\s+(?:page |box |point )?(?:closes?|locks?|shuts?)\b[^.;]{0,20}\bat\s/,
+  /\b(?:by|at) (?:\d[\d:.]*(?: ?[ap]\.?m\.?| noon)?|noon|12[.:]00 noon) (?:(?:[A-Z]{2,4}|local) time )?on the (?:date|day|(?:stated|published|given|set|relevant) (?:day|date)|day stated|day given)\b(?! (?:of|after|before))/,
+  /\bon the (?:due date|day of the deadline|closing date)\b/,
+]);
