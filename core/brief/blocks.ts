@@ -1,5 +1,7 @@
+import type { DateTime } from 'luxon';
 import { readDocuments, type DocumentsRead } from './documents.ts';
 import type { Clause } from './statements.ts';
+import { isUnsettledDate, readTimes, type Part } from './times.ts';
 
 /** Lines under a heading that names one of several pieces of work: “Component A – Group memo (60 %)” and what is listed below it. */
 export interface Block { label: string; /** what the piece is called beside its letter or number */ title: string | null; start: number; end: number }
@@ -7,6 +9,8 @@ export interface Block { label: string; /** what the piece is called beside its 
 const kinds = 'component|part|task|element|assessment|item|deliverable|assignment|coursework|paper|piece|section|product|output|submission|stage';
 /** A line of its own: a kind of piece, its letter or number, what it is called, and how much it weighs. */
 const heading = new RegExp(String.raw`^[ \t]*(?:#{1,4} |\*\*)?((${kinds}) (?:[A-F]|[1-9]|I{1,3}|IV|V))\b(?:\*\*)?[ \t]*(?:\(\d{1,3} ?%[^)\n]*\)[ \t]*)?(?:[.:–—-]+[ \t]*([^\n.;:(,]{2,60}?))?[ \t]*(?:[(\[][^)\]\n]{1,40}[)\]]|[,–—-] *\d{1,3} ?%[^\n]{0,24})?[ \t]*:?(?:\*\*)?[ \t]*$`, 'gim');
+/** A numbered heading of a marked-up text: “### 2. Report”. */
+const markedUp = /^(#{2,4}) (\d{1,2}[.)]) +([A-Z][^\n.;:(,]{2,40}?)[ \t]*$/gm;
 const bullet = /^[ \t]*(?:[•▪◦‣*·–-]|[a-z]\)|o)[ \t]+\S/, blank = /^[ \t]*$/;
 
 /** The blocks of a wording that lists its pieces under headings of one kind; none where there are fewer than two.
@@ -14,6 +18,8 @@ const bullet = /^[ \t]*(?:[•▪◦‣*·–-]|[a-z]\)|o)[ \t]+\S/, blank = /^[
 export function readBlocks(text: string): Block[] {
   const heads = [...text.matchAll(heading)].filter((m, _, all) => all.filter((o) => o[2]!.toLowerCase() === m[2]!.toLowerCase()).length > 1), kind = heads[0]?.[2]!.toLowerCase();
   const own = heads.filter((m) => m[2]!.toLowerCase() === kind);
+  const numbered = [...text.matchAll(markedUp)], siblings = numbered.filter((m) => m[1] === numbered[0]![1]);
+  if (own.length === 0 && siblings.length > 1) return siblings.map((m, i) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, siblings[i + 1]?.index ?? null) }));
   if (own.length < 2 || new Set(own.map((m) => m[1]!.toLowerCase())).size < own.length) return [];
   return own.map((m, i) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index, end: endOf(text, m.index + m[0].length, own[i + 1]?.index ?? null) }));
 }
@@ -39,4 +45,14 @@ export function documentsOfBlocks(blocks: Block[], clauses: Clause[], text: stri
     documents: pairs.map(({ block, one }) => ({ label: block.title ?? one.documents[0]!.label ?? block.label, types: one.documents[0]!.types })),
     evidence: pairs.flatMap(({ one }) => one.evidence), spans: pairs.map(({ block }) => ({ start: block.start, end: block.end })),
   };
+}
+
+/** When each block is to be handed in, where at least two say it for themselves and not all at once. */
+export function partsOfBlocks(blocks: Block[], clauses: Clause[], text: string, now: DateTime): Part[] {
+  const parts = blocks.flatMap((block): Part[] => {
+    const { due, opens } = readTimes(text, clauses.filter((c) => c.start >= block.start && c.start < block.end), now), [first] = due;
+    if (!first || isUnsettledDate(first.value) || due.some((d) => d.value !== first.value)) return [];
+    return [{ label: block.label, opens: opens.length === 1 ? opens[0]!.value : null, due: first.value, start: first.start, end: first.end }];
+  });
+  return new Set(parts.map((p) => p.due)).size > 1 ? parts : [];
 }

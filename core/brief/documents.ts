@@ -282,6 +282,8 @@ const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
+  // “.docx or .odt.”: nothing but kinds.
+  if ([...text.matchAll(/(?:^|\.\s+)\W*(?:docx?|odt|rtf|pdf|word)(?:\s*(?:,|\/|or|and)\s*\.?(?:docx?|odt|rtf|pdf|word))+(?=\.(?:\s|$)|\W*$)/gi)].some((m) => m.index <= at - clause.start && at - clause.start < m.index + m[0].length)) return true;
   // “Files in formats other than Word or PDF cannot be opened.”
   if (otherThan.test(text) && at - clause.start > text.search(otherThan)) return true;
   // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”

@@ -84,6 +84,9 @@ export function readNaming(clauses: Clause[]): NamingRead {
       if (/\b(?:your|own|identif|identity|surname|names?\b(?! of)|student|who you are)/i.test(quote[0] + (/\byour (?:own )?names? (?:must|should|may|can)\s*$/i.test(clause.text.slice(0, quote.index)) ? ' your' : '')) && (!/\b(?:spaces?|special characters|rename|change|alter|modify|symbols|punctuation)\b/i.test(quote[0]) || /\byour (?:own |full )?names?\b/i.test(quote[0]))) out.mustNotIdentify.push({ value: true, start: clause.start + quote.index, end: clause.start + quote.index + quote[0].length, override });
       // “Student no. in header and filename, no names”.
       const first = quote.index > 0 ? /\b(?:candidate|exam\w*|student|registration|matriculation|roll)[- ]?(?:number|code|ID|no\.)[^.;,]{0,30}\bfile ?name\b|\bfile ?name (?:must|should|has to|needs to|is to) (?:include|contain|have|carry|show|be|consist of)\b[^.;]*\b(?:number|code|ID)\b[^.;,]*$/i.exec(clause.text.slice(0, quote.index)) : null;
+      // “No names: your 7-digit ID in header and file name is enough.”
+      const instead = /^\W*no names?\s*[:;,–-]\s*(?=[^.;]*\b(?:number|code|ID)\b[^.;]*\bfile ?name\b)/i.exec(clause.text);
+      if (instead) collectFields(clause, instead[0].length, out, override);
       // “Named UP101_[student ID]_site.pdf – don't use your name.”
       if (patterned && patterned.end <= clause.start + quote.index && /\b(?:named|called|name|call|save[d]?)\b/i.test(clause.text.slice(0, patterned.start - clause.start))) { out.pattern.push({ ...patterned, override }); collectFields({ text: patterned.value.replace(/[_\-[\]<>{}.]/g, ' '), start: patterned.start, end: patterned.end }, 0, out, override); }
       else if (contrast) collectFields(clause, contrast.index, out, override);

@@ -17,7 +17,7 @@ import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
 import { matchesIn, settle, splitClauses, withoutAsides, type Settled, type Statement } from './statements.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
-import { documentsOfBlocks, readBlocks } from './blocks.ts';
+import { documentsOfBlocks, partsOfBlocks, readBlocks } from './blocks.ts';
 import { isGerman } from './german.ts';
 import { readAnonymous, readDeclaration, readSimilarity } from './yes-or-no.ts';
 
@@ -50,6 +50,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.place = one('place', readPlace(clauses).map((s) => (s.value.length === s.end - s.start ? { ...s, value: text.slice(s.start, s.end) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
+  const ownParts = times.parts.length === 0 && new Set(times.due.map((d) => d.value)).size !== 1 ? partsOfBlocks(blocks, clauses, text, now) : [];
+  if (ownParts.length > 0) { times.parts = ownParts; times.due = []; }
   const documents = ofBlocks ?? documentsOfParts(readDocuments(clauses, text), times.parts, clauses);
   /** The document whose block a limit stands in; what stands in a block without one holds for that block alone. */
   const blockOf = ({ start }: { start: number }): number | null => { if (!ofBlocks || !blocks.some((b) => b.start <= start && start < b.end)) return null; const i = ofBlocks.spans.findIndex((s) => s.start <= start && start < s.end); return i < 0 ? forOthers : i; };

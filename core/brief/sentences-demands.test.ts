@@ -366,5 +366,12 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Use 12-point Times New Roman, double spacing, and 2.54 cm margins on A4 paper. Number your pages.', { 'layout.pageSize': 'A4', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'layout.fonts': ['Times New Roman'], 'layout.pageNumbers': true }],
   ['Reference your work using the Harvard system. The reference list is not included in the word count.', { referenceStyle: 'Harvard', 'counting.left': ['references'] }],
   ['The essay (PDF, max. 2 MB, at most 2,000 words; an abstract of no more than 200 words) goes into the thread "Submissions – Essay 2".', { place: 'Submissions – Essay 2', documents: [{ label: 'Essay', types: ['pdf'] }], 'limits.maxBytes': 2000000, 'limits.maxWords': 2000 }],
+  ['word count at the end of the text (limit 4000, footnotes included, bibliography excluded)', { 'limits.maxWords': 4000, 'counting.counted': ['footnotes'], 'counting.left': ['references'] }],
+  ['Upload it in the usual place, i.e. the folder "Essays spring".', { place: 'Essays spring' }],
+  ['A corrected version may be submitted once within a week of getting the feedback.', {}],
+  ['Both go into the same box, "LING202 paper".', { place: 'LING202 paper' }],
+  ['Length 3500-4000 words incl. everything except references. .docx or .odt. Double spacing, 12 pt.', { documents: [{ label: null, types: ['docx', 'odt'] }], 'limits.minWords': 3500, 'limits.maxWords': 4000, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'counting.left': ['references'] }],
+  ['upload by one member of the group, in the drop box "Case studies"', { place: 'Case studies' }],
+  ['.docx or .odt only. Double spacing.', { documents: [{ label: null, types: ['docx', 'odt'] }], 'layout.lineSpacing': 2 }],
 ];
 test.each(sentences)('%s', expectSettled);

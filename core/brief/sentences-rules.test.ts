@@ -230,5 +230,7 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['A penalty of 5 marks will be applied for each working day that the work is late, up to a maximum of 5 working days.', { 'late.percentPerDay': 5, 'late.cutoffDays': 5 }],
   [`Only one attempt is permitted, so check that you've chosen the right file.`, { 'attempts.allowed': 1 }],
   ['Submissions will be checked for plagiarism using text-matching software.', { similarityChecked: true }],
+  ['no names: your 7-digit ID in header and file name is enough', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true }],
+  [`And yes you may hand it in early, and no, you can't hand in a second version.`, { 'attempts.allowed': 1 }],
 ];
 test.each(sentences)('%s', expectSettled);

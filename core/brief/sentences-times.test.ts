@@ -391,5 +391,6 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['The new semester starts on 1 October 2027. Term papers from the current one: 30 September 2027 at the latest.', { due: '2027-09-30' }],
   ['Late essays after that: 2 marks per day, and not later than 19 March 2027. Due 12 March 2027.', { due: '2027-03-12', 'late.percentPerDay': 2, 'late.cutoffDays': 7 }],
   ['Submission is made by way of the portal (Business report June 2027), which is accessible from 1 June 2027, 08:00, to 15 June 2027, 23:55.', { place: 'Business report June 2027', opens: '2027-06-01T08:00:00', due: '2027-06-15T23:55:00' }],
+  ['For the practical on 15 March 2027 the deadline is therefore 29 March 2027, 18:00.', { due: '2027-03-29T18:00:00' }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -11,7 +11,7 @@ export interface TimesRead {
   opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>;
   parts: (Brief['parts'][number] & { start: number; end: number })[]; problems: ReadDate[]; /** the last dates on which late work is taken */ lateUntil: Statement<string>[];
 }
-type Part = TimesRead['parts'][number];
+export type Part = TimesRead['parts'][number];
 
 /** Dates of a wording sorted by what they are for. */
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
@@ -90,7 +90,7 @@ function newestUpdate(due: Statement<string>[], { clauses }: Reading): Statement
 }
 
 /** “Outline (one page)” is the outline; “Part 1 (proposal)” keeps its name. */
-const bareLabel = (label: string): string => label.replace(/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1').replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?)\b|[^()]*%)[^()]*\)$/i, '');
+const bareLabel = (label: string): string => label.replace(/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1').replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?|optional|graded|formative|ungraded)\b|[^()]*%)[^()]*\)$/i, '');
 /** Windows by their names, each with when it opens and closes. */
 function partsOf(rows: DatedRow[], reading: Reading): Part[] {
   const named = new Map<string, Part>(), before = opensBefore(reading), answered = rows.some((r) => r.role === 'due' && r.clause.answers);

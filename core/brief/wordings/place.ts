@@ -2,6 +2,9 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\bplace,? (?:i\.e\.|that is|namely),? (?:(?:in|to) )?the (?:folder|box|area|link|page|slot) [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\bsame (?:box|folder|area|link|slot|place|point),? (?:called |named |namely )?[“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b(?:in|into|to) the drop ?box [“"‘]([^”"’\n]{3,80})[”"’]/,
   /^\W*[Tt]he [“"‘]([^”"’\n]{3,80})[”"’] (?:box|folder|area|slot|point|link|page) (?:on|in) the (?:module|course|unit|class)(?: page| site| area)?(?! (?:is|was|has) (?:not|closed|been))/,
   /\b(?:[Tt]hrough|[Vv]ia|[Ii]nto|[Uu]sing) the (?:(?:course|module|class|online) )?(?:upload |submission |hand-in |drop )?(?:folder|box|area|slot|point|link)\s+(?:called |named )?[“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:[Ii]n|[Ii]nto|[Tt]o|[Vv]ia|[Aa]t|[Tt]hrough|[Uu]sing|[Uu]nder) the\s+(?:(?!first|second|other|wrong|old)[a-z]+ )?[“"‘]([^”"’\n]{3,80})[”"’]\s+(?:box(?! office)|folder|point|area|page|slot|place|link|assignment(?= and may| on the| in the|\.|,|$))\b/,
