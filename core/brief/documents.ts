@@ -64,8 +64,8 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   const nouns = [...plain.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
   // “The ethics form (template on the module page; Word)”.
   // “A proposal with annotated bibliography (500 words; PDF)”.
-  const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:with|including) (?:an? |the |its |your )?(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
-  const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole;
+  const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:(?:with|including) (?:an? |the |its |your )?|(?:on|about) (?:the|its|your|that) )(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
+  const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$|\([^()]*\b(?:in|using|with|on) (?:our|the|this|your) (?:[a-z-]+ )?$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole;
   // “Export your slides as PDF and add speaker notes as a Word file.”
   const besides = /\band (?:add|attach|include|upload|hand in) (?:the |your |an? )?([a-z]+(?: [a-z]+)?) (?:as|in) (?:an? )?$/i.exec(text);
   if (besides && previousEnd > mention.clause.start && !/^(?:it|them|this|that|the|all|everything)\b/i.test(besides[1]!)) return { label: besides[1]!, at: from + besides.index + besides[0].indexOf(besides[1]!) };
@@ -235,6 +235,8 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
     for (const d of documents) if (d !== main) add(main.types, d.types);
     settled = [main];
   }
+  // “Handwritten answers: scan to one PDF. Typed answers: PDF as well.”: the same, however it was made.
+  if (settled.length === 2 && sameKinds(settled[0]!.types, settled[1]!.types) && settled.some((d) => /^(?:hand-?written|scanned|photographed)\b/i.test(d.label ?? '')) && settled.some((d) => /^(?:typed|typeset|word-processed)\b/i.test(d.label ?? ''))) settled = [{ ...settled[0]!, label: null }];
   // “Put cover sheet and essay into ONE PDF”: what the one file holds is not its name.
   if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
   // “Both components are to be placed in a zip archive”: what is handed in is that one.

@@ -203,6 +203,8 @@ export function dateAsDeadline(rows: DatedRow[], reading: Reading): void {
   // “Wednesday 21 April 2027 – 14.00 hrs.” as a sentence of its own, and no other date anywhere.
   const only = rows.length === 1 ? rows[0]! : null;
   if (only && only.role === 'unknown' && (only.label === null || /^(?:essay|paper|report|assignment|coursework|thesis)$/i.test(only.label)) && only.date.iso.length > 10 && only.date.problem === 'none' && /^\W*(?:\p{L}+day,?\s*)?$/u.test(only.clause.text.slice(0, Math.max(0, only.date.start - only.clause.start))) && /^\W*(?:hrs|hours|h|sharp)?\W*$/i.test(only.clause.text.slice(only.date.end - only.clause.start))) { only.role = 'due'; return; }
+  // “The deadline is 12 noon on the date published. For this module the date is 6 May.”
+  if (!rows.some((r) => r.role === 'due') && reading.clauses.some((c) => /\bdeadlines? (?:is|are)\b[^.;]{0,24}\bon the (?:date|day)\b/i.test(c.text))) for (const r of rows) if ((r.role === 'unknown' || r.role === 'other') && r.date.problem === 'none' && /\bthe (?:date|day) is\s*(?:\w+day,?\s*)?$/i.test(reading.text.slice(r.clause.start, r.date.start))) r.role = 'due';
   loneDeadline(rows, reading);
   if (rows.some((r) => r.role === 'due' || (r.label && r.role === 'unknown'))) return;
   for (const r of rows) if (r.role === 'other' && r.date.iso.length > 10 && /^\W*date(?:\s?(?:\/|and|&)\s?time)?\s*[:=–-]/i.test(r.clause.text)) r.role = 'due';

@@ -373,5 +373,14 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Length 3500-4000 words incl. everything except references. .docx or .odt. Double spacing, 12 pt.', { documents: [{ label: null, types: ['docx', 'odt'] }], 'limits.minWords': 3500, 'limits.maxWords': 4000, 'layout.fontSizePt': 12, 'layout.lineSpacing': 2, 'counting.left': ['references'] }],
   ['upload by one member of the group, in the drop box "Case studies"', { place: 'Case studies' }],
   ['.docx or .odt only. Double spacing.', { documents: [{ label: null, types: ['docx', 'odt'] }], 'layout.lineSpacing': 2 }],
+  [`Put all three in your team's folder "Final" on the course drive.`, { place: 'Final' }],
+  ['Submission mode: online, "BIO2204 CW1 (PDF only)"', { place: 'BIO2204 CW1 (PDF only)', documents: [{ label: null, types: ['pdf'] }] }],
+  ['A 1,200-word commentary on the poster (Word).', { documents: [{ label: 'Commentary', types: ['docx'] }], 'limits.maxWords': 1200, lengths: ['maxWords'] }],
+  ['Handwritten answers: scan to ONE PDF in the right order, upright, readable. Typed answers: PDF as well.', { documents: [{ label: null, types: ['pdf'] }] }],
+  [`The file must be saved under the student's seven-digit registration number.`, { 'naming.mustContain': ['studentNumber'] }],
+  ['The file must be saved under your registration number.', { 'naming.mustContain': ['studentNumber'] }],
+  ['Files are saved under the candidate number.', { 'naming.mustContain': ['candidateNumber'] }],
+  ['Save the file under your student ID.', { 'naming.mustContain': ['studentNumber'] }],
+  ['The document should be named by student number.', { 'naming.mustContain': ['studentNumber'] }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -183,7 +183,7 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Assignments will not be accepted late unless you have an approved extension.', { 'late.cutoffDays': 0 }],
   [`You can still hand in on the next day before noon, at the cost of one grade; then it's over.`, { 'late.cutoffDays': 1 }],
   ['You may submit twice; the second version replaces the first.', { 'attempts.allowed': 2, 'attempts.keeps': 'latest' }],
-  ['Up to 4 uploads in total. Whatever is there at the deadline gets marked.', { 'attempts.allowed': 4 }],
+  ['Up to 4 uploads in total. Whatever is there at the deadline gets marked.', { 'attempts.allowed': 4, 'attempts.keeps': 'latest' }],
   ['You only get one shot at this.', { 'attempts.allowed': 1 }],
   ['Resubmit as often as you want until the closing time; earlier files are overwritten.', { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest' }],
   ['Multiple attempts: enabled (3). Grade: last attempt.', { 'attempts.allowed': 3, 'attempts.keeps': 'latest' }],
@@ -232,5 +232,9 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Submissions will be checked for plagiarism using text-matching software.', { similarityChecked: true }],
   ['no names: your 7-digit ID in header and file name is enough', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true }],
   [`And yes you may hand it in early, and no, you can't hand in a second version.`, { 'attempts.allowed': 1 }],
+  ['Students must not include their name anywhere in the document or in the file name.', { 'naming.mustNotIdentify': true, anonymous: true }],
+  ['You can keep updating the files until the deadline; whatever is there at midnight is what I grade.', { 'attempts.keeps': 'latest' }],
+  ['Everything else (single PDF; candidate number as the file name; no second submission) stays as printed.', { documents: [{ label: null, types: ['pdf'] }], 'naming.mustContain': ['candidateNumber'], 'attempts.allowed': 1 }],
+  ['You have three attempts. We keep the one with the latest time stamp.', { 'attempts.allowed': 3, 'attempts.keeps': 'latest' }],
 ];
 test.each(sentences)('%s', expectSettled);

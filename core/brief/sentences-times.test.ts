@@ -392,5 +392,8 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['Late essays after that: 2 marks per day, and not later than 19 March 2027. Due 12 March 2027.', { due: '2027-03-12', 'late.percentPerDay': 2, 'late.cutoffDays': 7 }],
   ['Submission is made by way of the portal (Business report June 2027), which is accessible from 1 June 2027, 08:00, to 15 June 2027, 23:55.', { place: 'Business report June 2027', opens: '2027-06-01T08:00:00', due: '2027-06-15T23:55:00' }],
   ['For the practical on 15 March 2027 the deadline is therefore 29 March 2027, 18:00.', { due: '2027-03-29T18:00:00' }],
+  ['It goes up on the page "Reading journal" before class starts on 22 April 2027 (class is at 10:15).', { place: 'Reading journal', due: '2027-04-22T10:15:00' }],
+  ['Full papers (6 to 8 pages in our template, PDF, fonts embedded, max 5MB) must be uploaded by 31 March 2027, anywhere on Earth.', { documents: [{ label: 'Full papers', types: ['pdf'] }], 'limits.maxBytes': 5000000, 'limits.minPages': 6, 'limits.maxPages': 8, due: '2027-03-31', timeZone: 'AoE' }],
+  ['The deadline is 12 noon on the date published on the module site. For SS2007 the date is Thursday 6 May 2027.', { due: '2027-05-06T12:00:00' }],
 ];
 test.each(sentences)('%s', expectSettled);

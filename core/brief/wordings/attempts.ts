@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** It can be handed in once and not again. */
 export const handedInOnce = anyOf('gi', [
+  /\bno second (?:submission|upload|version)\b(?! (?:after|beyond))/,
   /\b(?:cannot|can ?not|may not|can['’]t) (?:submit|upload|hand in|send(?: in)?) (?:a second|another|an updated|a revised) (?:version|file|one|paper|essay)\b[^.;]{0,20}/,
   /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |your work )?in|upload(?:ed)?|(?:send|turn) (?:it|your \w+) in)\b[^.;]{0,25}\bonly once\b/,
   /\bonly (?:be )?(?:submit(?:ted)?|upload(?:ed)?|hand(?:ed)? in) once\b/,
@@ -58,6 +59,8 @@ export const lastCounts = anyOf('gi', [
 
 /** Only the newest is looked at; what came before is gone. */
 export const newestIsMarked = anyOf('gi', [
+  /\bwhatever is (?:there|in (?:it|the (?:box|folder|area))) (?:at|on|by) (?:midnight|noon|the deadline|that (?:time|moment|point)|\d[\d:.]*(?: ?[ap]m)?)\b[^.;]{0,10}\b(?:is what|gets|will be|counts|is (?:read|marked|graded))\b/,
+  /\b(?:we|I) (?:keep|mark|grade|read|take|count) (?:only )?the (?:one|file|version) (?:with the (?:latest|newest|last) (?:time ?stamp|date|time)|(?:that was )?uploaded last)\b/,
   /\b\bupload a (?:corrected|new|revised|better) version,? which (?:will )?(?:then )?(?:is|be) the one that counts\b/,
   /\bonly the (?:second|last|latest|later|final) (?:attempt|submission|upload|version|one|file) (?:is|will be|gets) (?:graded|marked|read|assessed|counted|kept|used)\b/,
   /\bwhat (?:is|was) (?:handed in|submitted|uploaded|sent) last\b[^.;]{0,30}\b(?:is|will be|gets) (?:examined|marked|graded|read|assessed|used|kept)\b/,

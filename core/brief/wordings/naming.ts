@@ -36,7 +36,7 @@ export const aboutFileNames = anyOf('i', [
   /\b(?:number|code|ID) as (?:the |its )?(?:file ?)?name\b/,
   /\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b/,
   /\b(?:name|label|title) (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b/,
-  /\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|shall|is to|needs? to|has to|are to)\s+be\s+|be\s+|is\s+|are\s+)?(?:named|called|titled|saved as|labelled)\b/,
+  /\b(?:files?|documents?|submission|PDF|it)\s+(?:(?:must|should|shall|is to|needs? to|has to|are to)\s+be\s+|be\s+|is\s+|are\s+)?(?:named|called|titled|saved (?:as|under)|labelled)\b/,
   /\bnam(?:e|ing)\s+(?:your |the |each |both |all |every )?(?:files?|document|convention|rule|scheme|format)/,
   /\bname (?:it|them|[A-Z]\d{1,2}|(?:your|the) (?:zip|pdf|script|poster|essay|report|paper|video|work|submission|upload|archive|data|portfolio|thesis|dissertation|assignment|journal|scan|slides|presentation|form|analysis|review|proposal)) (?:with|as|by|after|like)\b/,
   /\bname (?:it|them)\s+\S*[_<{[]\S+/,

@@ -2,6 +2,8 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\b(?:in|into|to) (?:your|the) (?:team|group|pair)['’]s (?:own )?(?:folder|box|area) [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /^\W*[Ss]ubmission (?:mode|method|route)\s*:\s*(?:online|electronic(?:ally)?|digital),? (?:via |through |in |to )?[“"‘]([^”"’\n]{3,80})[”"’]/,
   /\bplace,? (?:i\.e\.|that is|namely),? (?:(?:in|to) )?the (?:folder|box|area|link|page|slot) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\bsame (?:box|folder|area|link|slot|place|point),? (?:called |named |namely )?[“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:in|into|to) the drop ?box [“"‘]([^”"’\n]{3,80})[”"’]/,
