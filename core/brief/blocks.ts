@@ -1,16 +1,18 @@
 import type { DateTime } from 'luxon';
 import { readDocuments, type DocumentsRead } from './documents.ts';
 import type { Clause } from './statements.ts';
-import { isUnsettledDate, readTimes, type Part } from './times.ts';
+import { datesIn, isUnsettledDate, readTimes, type Part } from './times.ts';
 
 /** Lines under a heading that names one of several pieces of work: “Component A – Group memo (60 %)” and what is listed below it. */
 export interface Block { label: string; /** what the piece is called beside its letter or number */ title: string | null; start: number; end: number }
 
-const kinds = 'component|part|task|element|assessment|item|deliverable|assignment|coursework|paper|piece|section|product|output|submission|stage';
+const kinds = 'milestone|component|part|task|element|assessment|item|deliverable|assignment|coursework|paper|piece|section|product|output|submission|stage';
 /** A line of its own: a kind of piece, its letter or number, what it is called, and how much it weighs. */
 const heading = new RegExp(String.raw`^[ \t]*(?:#{1,4} |\*\*)?((${kinds}) (?:[A-F]|[1-9]|I{1,3}|IV|V))\b(?:\*\*)?[ \t]*(?:\(\d{1,3} ?%[^)\n]*\)[ \t]*)?(?:[.:–—-]+[ \t]*([^\n.;:(,]{2,60}?))?[ \t]*(?:[(\[][^)\]\n]{1,40}[)\]]|[,–—-] *\d{1,3} ?%[^\n]{0,24})?[ \t]*:?(?:\*\*)?[ \t]*$`, 'gim');
 /** A numbered heading of a marked-up text: “### 2. Report”. */
 const markedUp = /^(#{2,4}) (\d{1,2}[.)]) +([A-Z][^\n.;:(,]{2,40}?)[ \t]*$/gm;
+/** An item of a list that says all on its own line: “Milestone 1: Project charter, 2 pages, PDF – 5 March”. */
+const oneLine = new RegExp(String.raw`^[ \t]*(?:[•▪◦*–-] )?((${kinds}) (?:[A-F]|[1-9])):[ \t]+([A-Z][^\n.;:(,–—]{2,40}?)(?=,| \(| [–—-] )[^\n]+$`, 'gim');
 const bullet = /^[ \t]*(?:[•▪◦‣*·–-]|[a-z]\)|o)[ \t]+\S/, blank = /^[ \t]*$/;
 
 /** The blocks of a wording that lists its pieces under headings of one kind; none where there are fewer than two.
@@ -20,6 +22,8 @@ export function readBlocks(text: string): Block[] {
   const own = heads.filter((m) => m[2]!.toLowerCase() === kind);
   const numbered = [...text.matchAll(markedUp)], siblings = numbered.filter((m) => m[1] === numbered[0]![1]);
   if (own.length === 0 && siblings.length > 1) return siblings.map((m, i) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, siblings[i + 1]?.index ?? null) }));
+  const lines = [...text.matchAll(oneLine)].filter((m, _, all) => m[2]!.toLowerCase() === all[0]![2]!.toLowerCase());
+  if (own.length === 0 && lines.length > 1) return lines.map((m) => ({ label: m[1]!, title: m[3]!, start: m.index, end: m.index + m[0].length }));
   if (own.length < 2 || new Set(own.map((m) => m[1]!.toLowerCase())).size < own.length) return [];
   return own.map((m, i) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index, end: endOf(text, m.index + m[0].length, own[i + 1]?.index ?? null) }));
 }
@@ -38,7 +42,8 @@ function endOf(text: string, from: number, next: number | null): number {
 
 /** A document for each block that asks for a file of its own; null where fewer than two do, or where a block asks for several. */
 export function documentsOfBlocks(blocks: Block[], clauses: Clause[], text: string): DocumentsRead | null {
-  const read = blocks.map((b) => readDocuments(clauses.filter((c) => c.start >= b.start && c.start < b.end), text)), asked = read.filter((r) => r.documents.length > 0);
+  const within = (b: Block): Clause[] => clauses.filter((c) => c.start >= b.start && c.start < b.end), plainly = blocks.map((b) => readDocuments(within(b), text)), any = plainly.some((r) => r.documents.length > 0);
+  const read = plainly.map((r, i) => (any && r.documents.length === 0 ? readDocuments(within(blocks[i]!), text, true) : r)), asked = read.filter((r) => r.documents.length > 0);
   if (asked.length < 2 || asked.some((r) => r.documents.length > 1)) return null;
   const pairs = blocks.flatMap((block, i) => (read[i]!.documents.length > 0 ? [{ block, one: read[i]! }] : []));
   return {
@@ -49,8 +54,13 @@ export function documentsOfBlocks(blocks: Block[], clauses: Clause[], text: stri
 
 /** When each block is to be handed in, where at least two say it for themselves and not all at once. */
 export function partsOfBlocks(blocks: Block[], clauses: Clause[], text: string, now: DateTime): Part[] {
+  const isIn = (b: Block, c: { start: number }): boolean => c.start >= b.start && c.start < b.end;
   const parts = blocks.flatMap((block): Part[] => {
-    const { due, opens } = readTimes(text, clauses.filter((c) => c.start >= block.start && c.start < block.end), now), [first] = due;
+    // What is said outside of all blocks, as a time of day for all dates, holds in each.
+    const own = clauses.filter((c) => isIn(block, c) || !blocks.some((b) => isIn(b, c))), times = readTimes(text, own, now), due = times.due.filter((d) => isIn(block, d)), opens = times.opens.filter((o) => isIn(block, o)), [first] = due;
+    // A block's only date is when it is due, whatever its work is called.
+    const lone = first ? [] : datesIn(text, own, now).filter((d) => isIn(block, d));
+    if (lone.length === 1 && opens.length === 0) return [{ label: block.label, opens: null, due: lone[0]!.iso, start: lone[0]!.start, end: lone[0]!.end }];
     if (!first || isUnsettledDate(first.value) || due.some((d) => d.value !== first.value)) return [];
     return [{ label: block.label, opens: opens.length === 1 ? opens[0]!.value : null, due: first.value, start: first.start, end: first.end }];
   });

@@ -210,6 +210,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   const lead = text.slice(clause.start, date.start);
   // “Essays received after the deadline but before 23:59 on 24 March will be marked out of 50.”
   if (/\bafter (?:the|this) (?:deadline|due (?:date|time))[^.;]{0,12}\bbut (?:before|by|until)\b[^.;]{0,20}$/i.test(`${lead}${text.slice(date.start, date.start + 12).replace(/\S*$/, '')}`) && /\b(?:marked|capped|penal\w*|lose|minus|out of|deduct\w*|pass mark|accepted)\b/i.test(text.slice(date.end, clause.end))) return true;
+  // “Submissions are possible until 21 April, but lose 20 %.”
+  if (/\b(?:possible|accepted|taken)\b[^.;]{0,14}(?:until|till|up to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^(?:m\b)?\.?[^.;]{0,16}\bbut (?:(?:they )?(?:lose|will lose|are (?:capped|penali[sz]ed|reduced|marked down))|with an? (?:penalty|deduction))\b/i.test(text.slice(date.end, clause.end))) return true;
   // “Minus 2 % a day; hard stop on 24 April.”
   if (/\b(?:hard|final) stop(?: is)?(?: on)?\s*:?\s*(?:\w+day,?\s*)?(?:on\s*)?$/i.test(lead) && /\b(?:late|minus|penal\w*|per day|a day)\b/i.test(`${before?.text ?? ''} ${lead}`)) return true;
   // “… later than this; the last possible day is 16 May.”

@@ -146,12 +146,13 @@ function labelBehind(mention: Mention, all: Mention[]): DocumentLabel | null {
 export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statement<string>[]; /** where each document's clause stands, for limits of its own */ spans: { start: number; end: number }[] }
 
 /** Which documents are asked for and of which kinds. One document where only kinds are named; several where each has a name of its own. */
-export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
+/** @param demanded - whatever kind is named is asked for, as under a heading that names one piece of work */
+export function readDocuments(clauses: Clause[], text: string, demanded = false): DocumentsRead {
   const lineAt = (at: number): string => { const end = text.indexOf('\n', at); return text.slice(text.lastIndexOf('\n', at - 1) + 1, end < 0 ? text.length : end); };
   const asked = mentions(clauses).filter((m, i, all) => {
     const before = all[i - 1];
     // “DOCX or PDF”: what is said of the first is said of the second.
-    return !m.refused && (isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
+    return !m.refused && (demanded || isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
   });
   // “Filenames: report_<ID>.pdf, data_<ID>.csv”: the ending of a name asks for no kind that is asked for in words.
   const ofName = (m: Mention): boolean => /[_>\])}][\w<>{}[\]-]*\.?$/.test(m.clause.text.slice(0, m.at - m.clause.start)) && /\bfile ?nam(?:es?|ing)\b|\bnam(?:es?|ed|ing)\b/i.test(m.clause.text), worded = asked.filter((m) => !ofName(m));
@@ -240,7 +241,7 @@ export function readDocuments(clauses: Clause[], text: string): DocumentsRead {
   // “Put cover sheet and essay into ONE PDF”: what the one file holds is not its name.
   if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
   // “Both components are to be placed in a zip archive”: what is handed in is that one.
-  const packed = clauses.find((c) => /\bpack (?:both|all|everything|them|the files)\b[^;]{0,60}\.zip\b|\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
+  const packed = clauses.find((c) => /\bzip (?:everything|all(?: files| of it| three)?|them|it all)(?: up| together)? and (?:submit|upload|hand in|send) (?:the|that|one|this) (?:zip|archive)\b|\bpack (?:both|all|everything|them|the files)\b[^;]{0,60}\.zip\b|\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
   if (packed && zip && asked.some((m) => m.kinds[0] === 'zip' && m.clause === packed)) { const own = asked.find((m) => m.kinds[0] === 'zip' && m.clause === packed)!; settled = [{ label: null, types: ['zip'], start: own.at, end: own.to }]; }
   // “Do not upload the Word file.”
   const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 ? mentions([c]).flatMap((m) => m.kinds) : []));

@@ -25,6 +25,11 @@ export function readLate(clauses: Clause[]): LateRead {
   for (const clause of clauses) if (clause.under && /\blate (?:submissions?|work|papers?|essays?|reports?|hand-?ins?|uploads?)\b[^?]*\?|\b(?:submit|hand (?:it )?in|upload)\b[^?]*\blate\b[^?]*\?|\b(?:am|are) (?:I|we|you) late\b/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:(?:they|these|late \w+) are )?not (?:possible|accepted|allowed|permitted)\b[^,;]*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
   for (const clause of clausesWith(clauses, /\b(?:late|grace|by then|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|possible|once|max\.?|later|\/day|(?:24|48|72|96) ?h)/i)) {
     const override = isCorrection(clause);
+    // “The usual tariff (10 marks per 24 hours, three days) applies.”
+    for (const m of matchesIn(clause, /\b(?:tariff|penalt(?:y|ies)|scale|deductions?)\b[^.;()]{0,20}\((\d{1,2})\s?(?:marks?|points?|%|per\s?cent) (?:per|a|each) (?:24 ?hours|day),? (?:for |up to |max\.? )?(one|two|three|four|five|six|seven|ten|fourteen|\d{1,2}) days?\)/gi)) {
+      out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
+      out.cutoffDays.push({ value: numberWords[m[2]!.toLowerCase()] ?? Number(m[2]), start: m.at, end: m.to, override });
+    }
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
       if (/\bnot per day\b|\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*|(?:%|points?|pts|marks?|per\s?cent) (?:taken )?off (?:per|a|each|every)\b/i.test(about(clause))) continue;

@@ -168,7 +168,7 @@ function readSizes(spelt: Clause, previous: Clause | undefined): LimitStatement[
     if (/^[^.;]{0,10}\b(?:if you can|if possible|if at all possible|ideally|preferably)\b/i.test(after) || /\b(?:ideally|preferably)\b[^.;,]{0,20}$/i.test(before)) continue;
     // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.
     if (/^\W*(?:attachments?|supplement\w*|appendices|enclosures?)\b[^.;:]{0,20}:/i.test(clause.text) && !/\b(?:pdf|docx?|zip|odt)\b/i.test(clause.text)) continue;
-    if (!limiting && !listedLimit || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*[,;]/, ''))) continue;
+    if (!limiting && !listedLimit || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*(?:[,;]|\bbut\b)/i, ''))) continue;
     // “Reduced from 100 MB to 40 MB”.
     if (/\bfrom\s+$/i.test(before) && /^\s*(?:to|→|->)\s*(?:only |just )?\d+\s?[KMG]i?B\b/i.test(after)) continue;
     if (replaced(before) || found.length > 0 && /,\s*(?:and )?not\s+$/i.test(before)) continue;

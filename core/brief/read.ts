@@ -50,8 +50,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.place = one('place', readPlace(clauses).map((s) => (s.value.length === s.end - s.start ? { ...s, value: text.slice(s.start, s.end) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
-  const ownParts = times.parts.length === 0 && new Set(times.due.map((d) => d.value)).size !== 1 ? partsOfBlocks(blocks, clauses, text, now) : [];
-  if (ownParts.length > 0) { times.parts = ownParts; times.due = []; }
+  const ownParts = times.parts.length < blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
+  if (ownParts.length > times.parts.length) { times.parts = ownParts; times.due = []; }
   const documents = ofBlocks ?? documentsOfParts(readDocuments(clauses, text), times.parts, clauses);
   /** The document whose block a limit stands in; what stands in a block without one holds for that block alone. */
   const blockOf = ({ start }: { start: number }): number | null => { if (!ofBlocks || !blocks.some((b) => b.start <= start && start < b.end)) return null; const i = ofBlocks.spans.findIndex((s) => s.start <= start && start < s.end); return i < 0 ? forOthers : i; };
@@ -65,7 +65,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     // A bare length holds only where no limit is named.
-    const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ stated = ofPack.length > 0 ? ofPack : each, blockAt = (l: { start: number }): number => blocks.findIndex((b) => b.start <= l.start && l.start < b.end), statements = stated.filter((l) => !l.given || !stated.some((o) => !o.given && (!ofBlocks || blockAt(o) === blockAt(l))));
+    const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ ofContent = (l: { clause: { text: string } }): boolean => ofPack.length === 0 && field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' && /\b(?:csv|pdf|docx?|xlsx|mp[34]|wav|jpe?g|png)\b/i.test(l.clause.text), stated = ofPack.length > 0 ? ofPack : each.filter((l) => !ofContent(l)), blockAt = (l: { start: number }): number => blocks.findIndex((b) => b.start <= l.start && l.start < b.end), statements = stated.filter((l) => !l.given || !stated.some((o) => !o.given && (!ofBlocks || blockAt(o) === blockAt(l))));
     if (statements.some((l) => partOf(l) === null) && statements.every((l) => l.given)) brief.lengths = [...(brief.lengths ?? []), field];
     const owned = documents.documents.length > 1 ? statements.map((s) => blockOf(s) ?? ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
     statements.forEach((s, i) => {

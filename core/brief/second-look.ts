@@ -77,7 +77,9 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
 
 /** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */
 export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<string>[] {
-  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late |hard |absolute )?cut[- ]?off(?: date| time)?|late (?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)|available until)\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
+  const lateUntil = rows.filter((r) => r.date.problem === 'none' && r.role === 'due' && /^\W*late (?:until|till)\s*[:=]?\s*(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start)));
+  if (rows.some((r) => r.role === 'due' && !lateUntil.includes(r))) for (const r of lateUntil) r.role = 'other';
+  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late |hard |absolute )?cut[- ]?off(?: date| time)?|late (?:(?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)|until|till)|available until)\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
   if (due) return cut.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
   for (const r of cut) r.role = 'due';
   return [];
@@ -238,7 +240,7 @@ export function addSharedTime(rows: DatedRow[], reading: Reading): void {
 /** “… now it's due the Friday after (19 February), still at 5pm.” */
 export function addStillAt(rows: DatedRow[], reading: Reading): void {
   for (const r of rows) {
-    const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /^[)\s]*,? (?:still|again|as before|also) (?:at|by) (\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m)?|noon|midnight)\b/i.exec(reading.text.slice(r.date.end)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
+    const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /^[^.;]{0,40}?(?:[)\s]*,? (?:still|again|as before|also) (?:at|by)|\(time (?:as before|unchanged)[,:]?) (\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m)?|noon|midnight)\b/i.exec(reading.text.slice(r.date.end)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
     if (m && whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole, end: r.date.end + m[0].length };
     // “The closing date is 22 April (not 20 April); the closing time of 15:00 is unchanged.”
     const next = reading.clauses[reading.clauses.indexOf(r.clause) + 1], kept = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:the )?(?:closing |due |hand-?in |submission )?(?:time|hour) (?:of|is|:) ?\(?(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m)?|noon|midnight)\)?[^.;]{0,14}\b(?:unchanged|(?:stays|remains|is) the same|stays|remains|as before)\b/i.exec(`${reading.text.slice(r.date.end, r.clause.end)} ${next?.text ?? ''}`) : null, same = kept ? reading.withTime(r.date, kept[1]!) : null;

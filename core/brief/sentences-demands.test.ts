@@ -382,5 +382,8 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Files are saved under the candidate number.', { 'naming.mustContain': ['candidateNumber'] }],
   ['Save the file under your student ID.', { 'naming.mustContain': ['studentNumber'] }],
   ['The document should be named by student number.', { 'naming.mustContain': ['studentNumber'] }],
+  ['Scan the whole notebook into one PDF, at least 200 dpi but please below 40 MB.', { documents: [{ label: 'Notebook', types: ['pdf'] }], 'limits.maxBytes': 40000000 }],
+  ['Use your examination number (it starts with Y) as the file name.', { 'naming.mustContain': ['candidateNumber'] }],
+  [`It is to be sent through the form on the graduate school's pages (link "Proposals").`, { place: 'Proposals' }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -236,5 +236,10 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['You can keep updating the files until the deadline; whatever is there at midnight is what I grade.', { 'attempts.keeps': 'latest' }],
   ['Everything else (single PDF; candidate number as the file name; no second submission) stays as printed.', { documents: [{ label: null, types: ['pdf'] }], 'naming.mustContain': ['candidateNumber'], 'attempts.allowed': 1 }],
   ['You have three attempts. We keep the one with the latest time stamp.', { 'attempts.allowed': 3, 'attempts.keeps': 'latest' }],
+  ['Your own name should be on all documents.', { anonymous: false }],
+  ['From 1500h the usual tariff (10 marks per 24 hours, three days) applies.', { 'late.percentPerDay': 10, 'late.cutoffDays': 3 }],
+  ['Candidates are identified by number only.', { anonymous: true }],
+  ['No corrections after upload', { 'attempts.allowed': 1 }],
+  ['No corrections after upload', { 'attempts.allowed': 1 }],
 ];
 test.each(sentences)('%s', expectSettled);

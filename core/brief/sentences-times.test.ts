@@ -395,5 +395,9 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['It goes up on the page "Reading journal" before class starts on 22 April 2027 (class is at 10:15).', { place: 'Reading journal', due: '2027-04-22T10:15:00' }],
   ['Full papers (6 to 8 pages in our template, PDF, fonts embedded, max 5MB) must be uploaded by 31 March 2027, anywhere on Earth.', { documents: [{ label: 'Full papers', types: ['pdf'] }], 'limits.maxBytes': 5000000, 'limits.minPages': 6, 'limits.maxPages': 8, due: '2027-03-31', timeZone: 'AoE' }],
   ['The deadline is 12 noon on the date published on the module site. For SS2007 the date is Thursday 6 May 2027.', { due: '2027-05-06T12:00:00' }],
+  ['Zip everything and submit the zip file by 6 p.m. on 14 April 2027.', { documents: [{ label: null, types: ['zip'] }], due: '2027-04-14T18:00:00' }],
+  ['Submit the zip by 6 p.m. on 14 April 2027. Submissions are possible until 21 April 2027, 6 p.m., but lose 20% flat.', { documents: [{ label: null, types: ['zip'] }], due: '2027-04-14T18:00:00', 'late.cutoffDays': 7 }],
+  ['Closes: Tue 2 Mar 2027 17:00. Late until: Tue 9 Mar 2027 17:00 (-10 marks per day).', { due: '2027-03-02T17:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 7 }],
+  ['The resit box "HIS2010 Resit" opens on 21 June.', { place: 'HIS2010 Resit', opens: '2027-06-21' }],
 ];
 test.each(sentences)('%s', expectSettled);

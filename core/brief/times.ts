@@ -13,6 +13,14 @@ export interface TimesRead {
 }
 export type Part = TimesRead['parts'][number];
 
+/** All dates of a wording that can be read, each taken for a day on which something is due: with the time of day that holds for all. */
+export function datesIn(text: string, clauses: Clause[], now: DateTime): ReadDate[] {
+  const reading = readingOf(text, clauses, now, settle(asOneZone(readZone(clauses))).value), { rows } = readRows(reading);
+  for (const r of rows) if (r.role === 'other' || r.role === 'unknown') r.role = 'due';
+  addSharedTime(rows, reading);
+  return rows.flatMap((r) => (r.role === 'due' && r.date.problem === 'none' ? [r.date] : []));
+}
+
 /** Dates of a wording sorted by what they are for. */
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(asOneZone(readZone(clauses))), reading = readingOf(text, clauses, now, zone.value);

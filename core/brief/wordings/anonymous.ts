@@ -60,6 +60,7 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\byour (?:own |full )?name (?:should|must|has to|needs to) (?:be|appear|stand) on (?:all|every|each) (?:documents?|pages?|files?|papers?)\b/,
   /\b(?:graded|marked|assessed|read)\b[^.;]{0,20}\bwith (?:the |your )?names\b(?! (?:removed|hidden|off|taken|covered))/,
   /\b(?:do not|don['’]t|never|won['’]t|will not) (?:grade|mark|assess) (?:blind(?:ly)?|anonymously)\b/,
   /\b(?:are|is|will) not (?:be )?(?:graded|marked|assessed|read) blind(?:ly)?\b/,
@@ -100,6 +101,7 @@ export const codeInsteadOfName = anyOf('gi', [
 
 /** The student is known by a number or code only. */
 export const knownByCode = anyOf('giu', [
+  /\b(?:candidates|students) are (?:identified|known) by (?:their )?(?:number|code) only\b/,
   /\b(?:identified|known) (?:only |solely )?by (?:their |your |the |a )?(?:candidate|exam\w*|anonymous) (?:number|code|ID)s?\b/u,
   /\b(?:disclos|reveal|giv)\w* (?:away )?(?:their|your) (?:names?|identity) anywhere\b/u,
   /\bno (?:personal |student |own |real )?names? anywhere\b/u,
