@@ -15,15 +15,18 @@ const markedUp = /^(#{2,4}) (\d{1,2}[.)]) +([A-Z][^\n.;:(,]{2,40}?)[ \t]*$/gm;
 const oneLine = new RegExp(String.raw`^[ \t]*(?:[•▪◦*–-] )?((${kinds}) (?:[A-F]|[1-9])):[ \t]+([A-Z][^\n.;:(,–—]{2,40}?)(?=,| \(| [–—-] )[^\n]+$`, 'gim');
 const bullet = /^[ \t]*(?:[•▪◦‣*·–-]|[a-z]\)|o)[ \t]+\S/, blank = /^[ \t]*$/;
 
+/** Longer wordings are handbooks; more pieces are a list of something else. */
+const longest = 60_000, most = 20;
 /** The blocks of a wording that lists its pieces under headings of one kind; none where there are fewer than two.
  * What is listed by bullets ends with the last of them; everything else with the next heading, the last with the first empty line behind it. */
 export function readBlocks(text: string): Block[] {
+  if (text.length > longest) return [];
   const heads = [...text.matchAll(heading)].filter((m, _, all) => all.filter((o) => o[2]!.toLowerCase() === m[2]!.toLowerCase()).length > 1), kind = heads[0]?.[2]!.toLowerCase();
   const own = heads.filter((m) => m[2]!.toLowerCase() === kind);
   const numbered = [...text.matchAll(markedUp)], siblings = numbered.filter((m) => m[1] === numbered[0]![1]);
-  if (own.length === 0 && siblings.length > 1) return siblings.map((m, i) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, siblings[i + 1]?.index ?? null) }));
+  if (own.length === 0 && siblings.length > 1 && siblings.length <= most) return siblings.map((m, i) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, siblings[i + 1]?.index ?? null) }));
   const lines = [...text.matchAll(oneLine)].filter((m, _, all) => m[2]!.toLowerCase() === all[0]![2]!.toLowerCase());
-  if (own.length === 0 && lines.length > 1) return lines.map((m) => ({ label: m[1]!, title: m[3]!, start: m.index, end: m.index + m[0].length }));
+  if (own.length === 0 && lines.length > 1 && lines.length <= most && new Set(lines.map((m) => m[1]!.toLowerCase())).size === lines.length) return lines.map((m) => ({ label: m[1]!, title: m[3]!, start: m.index, end: m.index + m[0].length }));
   if (own.length < 2 || new Set(own.map((m) => m[1]!.toLowerCase())).size < own.length) return [];
   return own.map((m, i) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index, end: endOf(text, m.index + m[0].length, own[i + 1]?.index ?? null) }));
 }

@@ -66,6 +66,8 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “A proposal with annotated bibliography (500 words; PDF)”.
   const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:(?:with|including) (?:an? |the |its |your )?|(?:on|about) (?:the|its|your|that) )(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
   const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$|\([^()]*\b(?:in|using|with|on) (?:our|the|this|your) (?:[a-z-]+ )?$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole;
+  // “Three poems plus a commentary, all in one PDF”.
+  if (/,\s*(?:all|both|everything) in (?:one|a single)\s*\.?$/i.test(text)) return null;
   // “Export your slides as PDF and add speaker notes as a Word file.”
   const besides = /\band (?:add|attach|include|upload|hand in) (?:the |your |an? )?([a-z]+(?: [a-z]+)?) (?:as|in) (?:an? )?$/i.exec(text);
   if (besides && previousEnd > mention.clause.start && !/^(?:it|them|this|that|the|all|everything)\b/i.test(besides[1]!)) return { label: besides[1]!, at: from + besides.index + besides[0].indexOf(besides[1]!) };
@@ -187,7 +189,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “Hand in: the audio (mp3, max 60 MB), a transcript (docx) and a source list (docx or pdf)”.
   for (const clause of new Set(asked.map((m) => m.clause))) {
     const items = [...clause.text.matchAll(/(?:[:,]|\band|\bplus|\b(?:in|submit|upload|deliver|send|return|of))\s*(?:the|an?|your|one)\s+(?:\d{1,2}-page\s+)?((?!(?:final|complete|whole|same)\b)[\p{L}][\p{L}-]*(?: [\p{L}-]+){0,2})\s*\(([^()]{2,60})\)/giu)], kindsOf = items.map((m) => asked.filter((a) => a.clause === clause && a.at >= clause.start + m.index && a.to <= clause.start + m.index + m[0].length));
-    if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|return|consists of)\b[^.;]{0,30}$/i.test(clause.text.slice(0, items[0]!.index + items[0]![0].indexOf(items[0]![1]!))) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
+    if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|return|consists of)\b[^.;]{0,30}$|\b(?:two|three|four|[2-4]) (?:files|documents|items|things) (?:are )?(?:required|needed|expected)\b[^.;]{0,8}$/i.test(clause.text.slice(0, items[0]!.index + items[0]![0].indexOf(items[0]![1]!))) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
     listed.add(clause);
     items.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of kindsOf[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim().replace(/ (?:itself|only|alone|proper)$/i, ''), types, start: at, end: clause.start + m.index + m[0].length }); });
     apart = true;
@@ -208,7 +210,10 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
     const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous, { asked, clauses, text }) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
     const last = documents[documents.length - 1];
-    if (sameClause && last && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
+    // “The notebook as PDF + the CSV with your measurements”.
+    const added = sameClause && /\s\+\s*(?:the|an?|your|one)\s*$/i.test(between) && last !== undefined && !sameKinds(last.types, mention.kinds);
+    if (added) apart = true;
+    if (sameClause && last && !added && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
       // “PDF or DOCX”, “PDF, DOCX”: alternatives of one document.
       add(last.types, mention.kinds);
       last.end = mention.to;
@@ -320,7 +325,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   // “Word files are fine for drafts.” “The PDF version of the reading list is on the course page.” “The form (form.docx on the page)”. “Inside we expect report.pdf and data.csv.”
   if (/^[^.;,]{0,20}\b(?:is|are) (?:fine|ok(?:ay)?|enough|welcome|acceptable) for (?:the |your )?drafts?\b/i.test(text.slice(to - clause.start))) return false;
   if (/^(?: (?:version|file|copy))? of the (?:reading list|slides|handbook|handout|articles?|books?|lecture|textbook|brief|guide|template)\b/i.test(text.slice(to - clause.start)) || /\([\w-]*\.?$/.test(text.slice(0, at - clause.start)) && /^ on the (?:course |module |class )?(?:page|site)\)/i.test(text.slice(to - clause.start))) return false;
-  if (/^\W*(?:and )?inside(?: it)?,? (?:we expect|there should be|put|you put|go)\b/i.test(text)) return false;
+  if (/^\W*contents?\s*:/i.test(text) || /^\W*(?:and )?inside(?: it)?,? (?:we expect|there should be|put|you put|go)\b/i.test(text)) return false;
   // “Budget (Excel tables pasted in)”: what is put into the paper is no file.
   if (/^s?(?: \w+){0,2} (?:pasted|copied|embedded|inserted|included) in(?:to)?\b/i.test(text.slice(to - clause.start))) return false;
   // “Report as PDF, max. 20 MB, max. 30 pages including appendices”.

@@ -4,6 +4,7 @@ export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000
 
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const phrases: readonly [RegExp, string][] = ([
+  ['es kann nur einmal (?:hochgeladen|eingereicht|abgegeben) werden', 'upload once only'],
   ['(?:bitte )?nur die matrikelnummer (?:angeben|nennen),? (?:und )?keinen namen', 'anonymous: student number, no name'], ['auch nicht im dateinamen', 'nor in the filename'], ['ab dem zweiten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 1 day'], ['ab dem dritten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 2 days'], ['ab dem vierten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 3 days'], ['ab dem fünften tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 4 days'],
   ['inkl\\.', 'incl.'], ['exkl\\.', 'excl.'], ['fußnoten', 'notes'], ['literatur(?:verzeichnis|liste)', 'references'],
   ['\\p{Lu}\\p{L}+, die (?:erst )?nach (?:der |dem |ablauf der )?(?:abgabe)?(?:frist|termin) eingehen, werden nicht (?:mehr )?(?:angenommen|bewertet|berücksichtigt|gelesen|korrigiert)', 'late work is not accepted'],

@@ -17,6 +17,7 @@ import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
 import { matchesIn, settle, splitClauses, withoutAsides, type Settled, type Statement } from './statements.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
+import { withoutFormer } from './former.ts';
 import { documentsOfBlocks, partsOfBlocks, readBlocks } from './blocks.ts';
 import { isGerman } from './german.ts';
 import { readAnonymous, readDeclaration, readSimilarity } from './yes-or-no.ts';
@@ -35,7 +36,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   if (text.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
   const now = DateTime.fromISO(nowIso, { setZone: true });
   // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
-  const all = withoutAsides(splitClauses(text)), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
+  const all = withoutFormer(withoutAsides(splitClauses(text))), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
   // What stands for a German word is shorter: its quote goes on to the end of the word.
   const german = isGerman(text), wordEnd = (end: number): number => (german && /\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
   const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => { const end = wordEnd(s.end); return { quote: text.slice(s.start, end), start: s.start, end }; };
@@ -50,8 +51,8 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   brief.place = one('place', readPlace(clauses).map((s) => (s.value.length === s.end - s.start ? { ...s, value: text.slice(s.start, s.end) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
-  const ownParts = times.parts.length < blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
-  if (ownParts.length > times.parts.length) { times.parts = ownParts; times.due = []; }
+  const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
+  if (ownParts.length > times.parts.length || ownParts.length > 0 && ownParts.length === times.parts.length && ofBlocks && !times.parts.some((p) => blocks.some((b) => b.label.toLowerCase() === p.label.toLowerCase()))) { times.parts = ownParts; times.due = []; }
   const documents = ofBlocks ?? documentsOfParts(readDocuments(clauses, text), times.parts, clauses);
   /** The document whose block a limit stands in; what stands in a block without one holds for that block alone. */
   const blockOf = ({ start }: { start: number }): number | null => { if (!ofBlocks || !blocks.some((b) => b.start <= start && start < b.end)) return null; const i = ofBlocks.spans.findIndex((s) => s.start <= start && start < s.end); return i < 0 ? forOthers : i; };

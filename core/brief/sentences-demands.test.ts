@@ -385,5 +385,11 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Scan the whole notebook into one PDF, at least 200 dpi but please below 40 MB.', { documents: [{ label: 'Notebook', types: ['pdf'] }], 'limits.maxBytes': 40000000 }],
   ['Use your examination number (it starts with Y) as the file name.', { 'naming.mustContain': ['candidateNumber'] }],
   [`It is to be sent through the form on the graduate school's pages (link "Proposals").`, { place: 'Proposals' }],
+  ['Deliverable: ONE Jupyter notebook exported as PDF + the CSV with your measurements', { documents: [{ label: 'Notebook', types: ['pdf'] }, { label: null, types: ['csv'] }] }],
+  ['Submit: p2.zip (<5MB). Contents: report.pdf, src/', { documents: [{ label: null, types: ['zip'] }], 'limits.maxBytes': 5000000 }],
+  ['File name: TRA2_ followed by your library card number.', { 'naming.mustContain': ['studentNumber'] }],
+  ['The desk study should be submitted in the folder that was set up for the field report ("GEO1101 report").', { place: 'GEO1101 report' }],
+  ['File name: L5_[matr. no.]', { 'naming.pattern': 'L5_[matr. no.]', 'naming.mustContain': ['studentNumber'] }],
+  ['Name your file L5_[matr. no.]', { 'naming.pattern': 'L5_[matr. no.]', 'naming.mustContain': ['studentNumber'] }],
 ];
 test.each(sentences)('%s', expectSettled);

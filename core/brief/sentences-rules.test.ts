@@ -241,5 +241,9 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Candidates are identified by number only.', { anonymous: true }],
   ['No corrections after upload', { 'attempts.allowed': 1 }],
   ['No corrections after upload', { 'attempts.allowed': 1 }],
+  ['Two files are required: the dissertation itself (pdf, anonymised) and the separate acknowledgements page (docx), which is detached before the work goes to the examiners.', { documents: [{ label: 'Dissertation', types: ['pdf'] }, { label: 'Separate acknowledgements page', types: ['docx'] }], anonymous: true }],
+  [`You cannot change the file once it's been handed in.`, { 'attempts.allowed': 1 }],
+  ['resubmit as you like, we grade the last', { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest' }],
+  ['Hand it in once, no edits.', { 'attempts.allowed': 1 }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -399,5 +399,8 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['Submit the zip by 6 p.m. on 14 April 2027. Submissions are possible until 21 April 2027, 6 p.m., but lose 20% flat.', { documents: [{ label: null, types: ['zip'] }], due: '2027-04-14T18:00:00', 'late.cutoffDays': 7 }],
   ['Closes: Tue 2 Mar 2027 17:00. Late until: Tue 9 Mar 2027 17:00 (-10 marks per day).', { due: '2027-03-02T17:00:00', 'late.percentPerDay': 10, 'late.cutoffDays': 7 }],
   ['The resit box "HIS2010 Resit" opens on 21 June.', { place: 'HIS2010 Resit', opens: '2027-06-21' }],
+  ['The dissertation is due on Thursday, 22 April 2027 at 15:00 hours. Extensions can only be granted by the board; the application must reach us by 15 April.', { due: '2027-04-22T15:00:00' }],
+  [`Post it as a PDF in the forum thread "Reviews" before Monday's screening, 8 March 2027, 7 pm.`, { place: 'Reviews', documents: [{ label: null, types: ['pdf'] }], due: '2027-03-08T19:00:00' }],
+  ['The essay is due on 22 April 2027 at 15:00. Applications for an extension must reach us by 15 April.', { due: '2027-04-22T15:00:00' }],
 ];
 test.each(sentences)('%s', expectSettled);

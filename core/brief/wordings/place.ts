@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\b(?:in|into|to) the (?:folder|box|area)\b[^.;“"()]{0,50}\([“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /\b(?:pages?|site|portal|form)\b[^.;“"()]{0,30}\((?:under |link |box |folder |tab |button )[“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /^\W*[Tt]he (?:resit|correct|right|new|current) (?:box|folder|area|link|page|point) [“"‘]([^”"’\n]{3,80})[”"’](?! (?:closed|has closed|is closed))/,
   /\b(?:in|into|to) (?:your|the) (?:team|group|pair)['’]s (?:own )?(?:folder|box|area) [“"‘]([^”"’\n]{3,80})[”"’]/,
