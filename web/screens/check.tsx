@@ -85,7 +85,7 @@ export function CheckStop({ paper, files, check, docket }: StopProps) {
                       </button>
                       {f === chosen ? (
                         <div className="small" style={{ marginTop: 6 }}>
-                          <p style={{ margin: '0 0 8px' }}>{f.message}</p>
+                          {f.message.replace(/\.$/, '') === headingOf(f) ? null : <p style={{ margin: '0 0 8px' }}>{f.message}</p>}
                           <div className="row">
                             {mendOf(f) ? <Button component={Link} variant="contained" size="small" to={`/papers/${paper.id}/mend`}>{mendOf(f)}</Button> : null}
                             {why === f.key2 ? null : <button className="act" onClick={() => setWhy(f.key2)}>{reasoned(f) ? 'Change the reason' : 'Not a problem, because…'}</button>}

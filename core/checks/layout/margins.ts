@@ -12,8 +12,10 @@ export const layoutMargins = defineCheck({
     if (m === null) return 'could not be measured';
     // Where ink ends above and below says less than at the sides: it is named where it matters.
     const named = Object.entries(m).filter(([side, mm]) => mm !== null && (side === 'left' || side === 'right' || mm < (brief.layout.marginMm ?? 0) - leeway));
-    const pages = outliersOf(layout, 'margin').filter((o) => Number(o.found) < (brief.layout.marginMm ?? 0) - leeway).map((o) => `page ${o.page}: ${o.side} ${o.found}`);
-    return `${named.map(([side, mm]) => `${side} ${mm}`).join(', ')} mm${pages.length > 0 ? `; ${pages.slice(0, 2).join(', ')}` : ''}`;
+    const sides = new Map<number, string[]>();
+    for (const o of outliersOf(layout, 'margin')) if (Number(o.found) < (brief.layout.marginMm ?? 0) - leeway) sides.set(o.page!, [...(sides.get(o.page!) ?? []), `${o.side} ${o.found}`]);
+    const pages = [...sides].map(([page, told]) => `page ${page}: ${told.join(', ')}`);
+    return `${named.map(([side, mm]) => `${side} ${mm}`).join(', ')} mm${pages.length > 0 ? `; ${pages.slice(0, 2).join('; ')}` : ''}`;
   },
   evaluate: ({ layout, brief }) => {
     if (layout.marginsMm === null) return [look('unmeasured')];

@@ -1,4 +1,4 @@
-import type { LayoutOutlier, PageFacts } from '../../model/facts.ts';
+import type { Box, LayoutOutlier, PageFacts } from '../../model/facts.ts';
 import { fewestOfPassage, isMonospaced, sameSpacing } from '../layout-outliers.ts';
 import { movedIn } from '../layout-tally.ts';
 import { sectionStarts } from '../sections.ts';
@@ -26,8 +26,7 @@ export function passagesSetOtherwise(body: MeasuredLine[][], most: MostOfText): 
     const tell = (kind: LayoutOutlier['kind'], valueOf: (i: number) => string | number | null, other: (value: string | number) => boolean): void => {
       for (const run of runsOf(page, usable, valueOf)) {
         if (run.value === null || !other(run.value) || run.lines.length < fewestLines || run.lines.reduce((n, l) => n + l.text.length, 0) < fewestOfPassage) continue;
-        const boxes = run.lines.map((l) => l.box);
-        outliers.push({ kind, found: run.value, part: 'text', page: p + 1, quote: run.lines.slice(0, 2).map((l) => l.text).join(' ').slice(0, longestQuote).trim(), box: [Math.min(...boxes.map((b) => b[0])), Math.min(...boxes.map((b) => b[1])), Math.max(...boxes.map((b) => b[2])), Math.max(...boxes.map((b) => b[3]))] });
+        outliers.push({ kind, found: run.value, part: 'text', page: p + 1, quote: firstWords(run.lines), box: around(run.lines) });
       }
     };
     tell('size', (i) => (isMonospaced(plainFont(page[i]!.font)) ? null : sizeOf(page[i]!)), (v) => Math.abs(Number(v) - most.sizePt) > 0.3);
@@ -37,6 +36,9 @@ export function passagesSetOtherwise(body: MeasuredLine[][], most: MostOfText): 
   return outliers.slice(0, atMost);
 }
 
+const firstWords = (lines: MeasuredLine[]): string => lines.slice(0, 2).map((l) => l.text).join(' ').slice(0, longestQuote).trim();
+const around = (lines: MeasuredLine[]): Box => [Math.min(...lines.map((l) => l.box[0])), Math.min(...lines.map((l) => l.box[1])), Math.max(...lines.map((l) => l.box[2])), Math.max(...lines.map((l) => l.box[3]))];
+
 /** Lines of the text's own size that follow each other closer than the rest do. */
 function setCloser(page: MeasuredLine[], number: number, usable: boolean[], most: MostOfText, lineSpacing: number): LayoutOutlier[] {
   const isMain = (i: number): boolean => usable[i]! && Math.abs(page[i]!.size - most.sizePt) < 0.3, found: LayoutOutlier[] = [];
@@ -45,7 +47,7 @@ function setCloser(page: MeasuredLine[], number: number, usable: boolean[], most
     const lines = page.slice(from, to), steps = lines.slice(1).map((l, i) => l.box[3] - lines[i]!.box[3]);
     if (lines.length <= fewestLines) return;
     const mean = steps.reduce((n, s) => n + s, 0) / steps.length, spacing = most.spacing(mean, most.sizePt, most.face);
-    if (spacing < lineSpacing - sameSpacing) found.push({ kind: 'spacing', found: spacing, part: 'text', page: number, quote: lines[0]!.text.slice(0, longestQuote).trim(), box: [Math.min(...lines.map((l) => l.box[0])), lines[0]!.box[1], Math.max(...lines.map((l) => l.box[2])), lines[lines.length - 1]!.box[3]] });
+    if (spacing < lineSpacing - sameSpacing) found.push({ kind: 'spacing', found: spacing, part: 'text', page: number, quote: firstWords(lines), box: around(lines) });
   };
   const stepAt = (i: number): number => page[i]!.box[3] - page[i - 1]!.box[3];
   for (let i = 1; i <= page.length; i++) {
@@ -65,11 +67,13 @@ export function pagesSetWider(body: MeasuredLine[][], pages: PageFacts[]): Layou
   const mm = (pt: number): number => Math.round((pt * 254) / 72) / 10;
   return (['left', 'right'] as const).flatMap((side): LayoutOutlier[] => {
     const edges = body.flatMap((page, p) => {
-      const rows = inRows(page), far = page.filter((l) => !rows.has(l) && l.text.length >= longLine).map((l) => (side === 'left' ? l.box[0] : pages[p]!.width - l.box[2])).sort((a, b) => a - b);
-      return far.length < fewestLines ? [] : [{ page: p + 1, found: mm(far[fewestLines - 1]!) }];
+      const rows = inRows(page), edge = (l: MeasuredLine): number => (side === 'left' ? l.box[0] : pages[p]!.width - l.box[2]);
+      const far = page.filter((l) => !rows.has(l) && l.text.length >= longLine).sort((a, b) => edge(a) - edge(b));
+      return far.length < fewestLines ? [] : [{ page: p + 1, lines: far.map((line) => ({ line, at: mm(edge(line)) })) }];
     });
-    const usual = [...edges].sort((a, b) => a.found - b.found)[Math.floor(edges.length / 2)]?.found ?? 0, wide = edges.filter((e) => e.found < usual - further);
-    return wide.length > edges.length / 3 ? [] : wide.map(({ page, found }) => ({ kind: 'margin', side, found, part: 'text', page, box: null, quote: null }));
+    const third = (e: (typeof edges)[number]): number => e.lines[fewestLines - 1]!.at, usual = edges.map(third).sort((a, b) => a - b)[Math.floor(edges.length / 2)] ?? 0, wide = edges.filter((e) => third(e) < usual - further);
+    if (wide.length > edges.length / 3) return [];
+    return wide.map((e) => { const out = e.lines.filter((l) => l.at < usual - further).map((l) => l.line); return { kind: 'margin', side, found: third(e), part: 'text', page: e.page, box: around(out), quote: firstWords([...out].sort((a, b) => a.box[1] - b.box[1])) }; });
   }).slice(0, atMost);
 }
 /** Millimetres; characters. */
