@@ -68,7 +68,7 @@ function lastAttempt(text: string): string {
   const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
   if (lines.length < text.split('\n').length) text = lines.join('\n');
   // “… old.pdf (replaced)”: a line that says of itself that it does not count.
-  const counts = (line: string): boolean => !/\.\w{2,4}\b.*(?:\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)|[–—|-]\s+(?:replaced|superseded|overwritten))\s*$/i.test(line);
+  const counts = (line: string): boolean => !/\.\w{2,4}\b.*(?:\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)|(?:[–—|-]\s+|\s{2,})(?:replaced|superseded|overwritten|withdrawn|deleted|cancell?ed))\s*$/i.test(line);
   // Where nothing else names a file, what was replaced is told on the line of what took its place.
   if (attempts.length < 2) return (lines.some((l) => counts(l) && new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)) ? lines.filter(counts) : lines).join('\n');
   return new Set(attempts.map((a) => a.n)).size < attempts.length ? text : lines.filter((_, i) => !attempts.some((a) => a.i === i && a.n !== last)).join('\n');
@@ -201,6 +201,8 @@ function unlabelledExtract(text: string): string | null {
 function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const row = rows.find((r) => labels.status.test(r.label))?.value ?? '';
   const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancelled|aborted|unsuccessful)\b/i;
+  // “Accepted: NO (file type not allowed)”.
+  if (rows.some((r) => /^(?:accepted|received|stored|complete|successful|valid|submitted|handed in)$/i.test(r.label) && /^(?:no|false|rejected|refused|not)\b(?!\.? ?\d)/i.test(r.value))) return 'failed';
   // “Paper: (no file)”, “Words: 0”.
   if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
   if (/\b(?:received|hold|got|stored)\s+(?:0|no|zero)\s+(?:files?|documents?)\b/i.test(text)) return 'failed';

@@ -68,6 +68,13 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['confirmed', 'Submission 5512 received 15 March 2027 16:12.\nFile uploaded: {file} (renamed by the system to 5512_1.pdf)', { id: '5512' }],
   ['confirmed', 'Your submissions\n1) 10 March 2027, 10:02 — old draft.pdf — replaced\n2) 15 March 2027, 16:12 — {file} — current\nReceipt for current submission: 88213', { id: '88213' }],
   ['doubtful', 'Subject: it is here\n\nRef GEO-771. {file} arrived.', { id: 'GEO-771', receivedAt: null }],
+  ['confirmed', 'Hand-in record\n\nRecord  | R-20270315-5512\nObject  | {file}\nMoment  | 2027-03-15 16:12:08 (UTC)\nState   | complete', { id: 'R-20270315-5512', receivedAt: '2027-03-15T16:12:08+00:00' }],
+  ['confirmed', 'Your upload has been processed.\nJob: 5512\nName: {file}\nFinished: 15.03.2027 16:12:08', { id: '5512' }],
+  ['refuted', 'Ticket........: 5512\nAccepted......: NO (file type not allowed)\nFile..........: {file}\nDate..........: 15-MAR-2027\nTime..........: 16:12:08', { id: '5512' }],
+  ['confirmed', 'Ticket........: 5512\nAccepted......: YES\nFile..........: {file}\nDate..........: 15-MAR-2027\nTime..........: 16:12:08', { id: '5512' }],
+  ['confirmed', 'Uploads\n#1  11 Mar 2027 22:10  first_v1.pdf  superseded\n#2  15 Mar 2027 16:12  {file}  current\nReceipt for #2: 5512', { id: '5512', receivedAt: '2027-03-15T16:12:00+00:00' }],
+  ['refuted', 'Uploads\n#1  11 Mar 2027 22:10  {file}  withdrawn\n#2  15 Mar 2027 16:12  other_v2.pdf  current\nReceipt for #2: 5512', { id: '5512' }],
+  ['confirmed', 'Thanks! We got: {file}. When: today 16:12 (15 March 2027, London). You are done. Your code: QX5512.', { id: 'QX5512' }],
   // As other languages have it.
   ['confirmed', 'Quittance de dépôt\nNuméro de quittance : QD-118\nReçu le lundi 15 mars 2027 à 17:12 (heure de Bruxelles)\nDocument : {file}', { id: 'QD-118', receivedAt: '2027-03-15T17:12:00+01:00' }],
   ['confirmed', 'Comprobante de entrega: CE-4471\nEntregado: lunes, 15 de marzo de 2027, 17:12 (hora de Madrid)\nArchivo: {file}', { id: 'CE-4471' }],

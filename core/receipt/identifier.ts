@@ -12,6 +12,12 @@ export function readId(text: string, rows: Row[]): string | null {
   // “Submission: GEO 3107 Report 2” is a place; a number that is the whole of its row comes first.
   for (const r of exact) { const t = token(r.value, r.label); if (t && !/\p{L}{3}/u.test(r.value.slice(r.value.indexOf(t) + t.length))) return t; }
   for (const r of [...exact.filter((e) => !/^(?:submission|hand-?in|paper)$/i.test(e.label)), ...rows.filter((r) => /^(?:number|no\.?)$/i.test(r.label) || /^code$/i.test(r.label) && !/^[A-Z]{2,5}[ -]?\d{3,5}$/.test(r.value.trim()))]) { const t = token(r.value, r.label); if (t) return t; }
+  // “Receipt for #2: 5512”.
+  const ofOne = /^\W*(?:receipt|confirmation|reference)(?: (?:number|no\.|code))? (?:for|of) (?:#|no\. ?|number |upload |submission |version )\d{1,2}\s*:\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/im.exec(text);
+  if (ofOne && ofOne[1]!.length >= 3) return ofOne[1]!;
+  // “You're done. Your code: QX5512.”
+  const yours = /\byour (?:receipt |confirmation )?code\s*(?::|is)\s*((?=[A-Za-z0-9-]*\d)[A-Z0-9][A-Z0-9-]{3,})\b/i.exec(text);
+  if (yours && !/\b(?:log ?in|password|sign in|verification|expires)\b/i.test(text)) return yours[1]!;
   // “Your set has arrived (set no. S-118).”
   const parcel = /\b(?:set|batch|parcel|bundle|lot) (?:no\.|nr\.?|number|ID|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
   if (parcel && parcel[1]!.length >= 3) return parcel[1]!;
