@@ -59,6 +59,7 @@ export function documentsOfBlocks(blocks: Block[], clauses: Clause[], text: stri
 export function partsOfBlocks(blocks: Block[], clauses: Clause[], text: string, now: DateTime): Part[] {
   const isIn = (b: Block, c: { start: number }): boolean => c.start >= b.start && c.start < b.end;
   const parts = blocks.flatMap((block): Part[] => {
+    if (/\bno (?:submissions?|uploads?|hand-?in|files?)\b/i.test(text.slice(block.start, block.end))) return [];
     // What is said outside of all blocks, as a time of day for all dates, holds in each.
     const own = clauses.filter((c) => isIn(block, c) || !blocks.some((b) => isIn(b, c))), times = readTimes(text, own, now), due = times.due.filter((d) => isIn(block, d)), opens = times.opens.filter((o) => isIn(block, o)), [first] = due;
     // A block's only date is when it is due, whatever its work is called.

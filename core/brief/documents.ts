@@ -66,6 +66,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “A proposal with annotated bibliography (500 words; PDF)”.
   const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:(?:with|including) (?:an? |the |its |your )?|(?:on|about) (?:the|its|your|that) )(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
   const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$|\([^()]*\b(?:in|using|with|on) (?:our|the|this|your) (?:[a-z-]+ )?$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole;
+  // “We also need the meeting minutes as a separate PDF.”
+  const apart = /\b(?:need|want|require|submit|upload|include|add|attach)\s+(?:the|your|an?)\s+([a-z-]+(?: [a-z-]+)?)\s+as a separate\s*\.?$/i.exec(text);
+  if (apart) return { label: apart[1]!, at: from + apart.index + apart[0].indexOf(apart[1]!) };
   // “Three poems plus a commentary, all in one PDF”.
   if (/,\s*(?:all|both|everything) in (?:one|a single)\s*\.?$/i.test(text)) return null;
   // “Export your slides as PDF and add speaker notes as a Word file.”
@@ -159,7 +162,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “Filenames: report_<ID>.pdf, data_<ID>.csv”: the ending of a name asks for no kind that is asked for in words.
   const ofName = (m: Mention): boolean => /[_>\])}][\w<>{}[\]-]*\.?$/.test(m.clause.text.slice(0, m.at - m.clause.start)) && /\bfile ?nam(?:es?|ing)\b|\bnam(?:es?|ed|ing)\b/i.test(m.clause.text), worded = asked.filter((m) => !ofName(m));
   if (worded.length > 1) for (let i = asked.length - 1; i >= 0; i--) if (ofName(asked[i]!) && worded.some((m) => m.kinds.join() === asked[i]!.kinds.join())) asked.splice(i, 1);
-  let apart = asked.some((m) => /^\W*(?:in addition|additionally),|^\W*attach\s*:|\bin (?:two|both) formats\b/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:file|document|upload)\b/i.test(c.text));
+  let apart = asked.some((m) => /^\W*(?:in addition|additionally),|^\W*attach\s*:|\bin (?:two|both) formats\b/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:(?:PDF|Word|DOCX|ZIP|Excel)(?: file| document)?|file|document|upload)\b/i.test(c.text));
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
   // “Three PDFs: portfolio (max. 40 MB), commentary and CV”: each item of the list is a document.

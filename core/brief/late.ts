@@ -25,6 +25,8 @@ export function readLate(clauses: Clause[]): LateRead {
   for (const clause of clauses) if (clause.under && /\blate (?:submissions?|work|papers?|essays?|reports?|hand-?ins?|uploads?)\b[^?]*\?|\b(?:submit|hand (?:it )?in|upload)\b[^?]*\blate\b[^?]*\?|\b(?:am|are) (?:I|we|you) late\b/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:(?:they|these|late \w+) are )?not (?:possible|accepted|allowed|permitted)\b[^,;]*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
   for (const clause of clausesWith(clauses, /\b(?:late|grace|by then|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|possible|once|max\.?|later|\/day|(?:24|48|72|96) ?h)/i)) {
     const override = isCorrection(clause);
+    // “Up to 72 hours late: capped at 40 %; later than that they are not marked.”
+    for (const m of matchesIn(clause, /\b(?:up to|within) (24|48|72|96) hours (?:late|after the deadline)\b/gi)) if (/\b(?:later than (?:that|this)|after (?:that|this)|beyond (?:that|this))\b[^.;]{0,30}\b(?:not (?:be )?(?:marked|accepted|read|graded)|zero|0\b|nothing)/i.test(`${clause.text.slice(m.to - clause.start)} ${clauses[clauses.indexOf(clause) + 1]?.text ?? ''}`)) out.cutoffDays.push({ value: Number(m[1]) / 24, start: m.at, end: m.to, override });
     // “The usual tariff (10 marks per 24 hours, three days) applies.”
     for (const m of matchesIn(clause, /\b(?:tariff|penalt(?:y|ies)|scale|deductions?)\b[^.;()]{0,20}\((\d{1,2})\s?(?:marks?|points?|%|per\s?cent) (?:per|a|each) (?:24 ?hours|day),? (?:for |up to |max\.? )?(one|two|three|four|five|six|seven|ten|fourteen|\d{1,2}) days?\)/gi)) {
       out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });

@@ -320,6 +320,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   for (const m of matchesIn(clause, new RegExp(`\\b(?:about|around|approximately|roughly|c\\.|ca\\.)\\s+${n}[\\s-]?${unit}\\b[^.;]{0,20}[;,(]?\\s*(?:and |but )?(?:no(?:t)? more than|at most|max(?:imum)?\\.?|up to)\\s+${n}(?!\\s?(?:%|\\w))`, 'gi'))) push(max, numberOf(m[2]!), m);
   // “(approx. 3000 words; 3500 at most)”.
   if (what === 'words' && found.length === 0) for (const m of matchesIn(clause, new RegExp(`\\bwords?\\b[;,]? (?:but |and )?${n} (?:at (?:the )?(?:very )?most|max(?:imum)?|tops)\\b`, 'gi'))) push(max, numberOf(m[1]!), m);
+  // “Word count (8,000–10,000, everything included)”.
+  if (what === 'words' && found.length === 0) for (const m of matchesIn(clause, new RegExp(`\\bword (?:count|length|limit)\\s*[(:]\\s*(${number})\\s*(?:-|–|to)\\s*(${number})(?=\\s*[,;)])`, 'gi'))) if (numberOf(m[1]!) < numberOf(m[2]!)) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); }
   // “Word count at the end of the text (limit 4000, footnotes included)”.
   if (what === 'words' && /\bword (?:count|length)\b/i.test(text)) for (const m of matchesIn(clause, new RegExp(`[(,;:]\\s*(?:limit|max(?:imum)?)\\.?:? (${number})(?=\\s*[,;)])`, 'gi'))) if (!found.some((f) => f.field === max)) push(max, numberOf(m[1]!), m);
   // “Everything after word 2500 is ignored.”

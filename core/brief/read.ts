@@ -190,7 +190,9 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   // “4,500 words, docx and pdf (both)”: one paper as two files.
   if (inside.length > 1 && inside.every(({ span }) => span.start === inside[0]!.span.start)) return -1;
   if (inside.length > 1) { const before = inside.filter(({ span }) => span.start <= s.start).at(-1); return (before ?? inside[0]!).i; }
-  const named = documents.map((d, i) => ({ i, at: d.label ? s.clause.text.toLowerCase().lastIndexOf(d.label.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your) /, ''), s.start - s.clause.start) : -1 })).filter((x) => x.at >= 0);
+  const placeOf = (name: string): number => s.clause.text.toLowerCase().lastIndexOf(name, s.start - s.clause.start), shortOf = (label: string): string | null => { const last = label.toLowerCase().split(' ').at(-1)!; return label.includes(' ') && last.length > 4 && documents.filter((d) => d.label?.toLowerCase().split(' ').at(-1) === last).length === 1 ? last : null; };
+  // “Report max 4000 words, minutes max 5 pages”, where the minutes are the meeting minutes.
+  const named = documents.map((d, i) => { const whole = d.label ? placeOf(d.label.toLowerCase().replace(/^(?:final|written|completed|signed|individual|your) /, '')) : -1, short = d.label && whole < 0 ? shortOf(d.label) : null; return { i, at: short ? placeOf(short) : whole }; }).filter((x) => x.at >= 0);
   // “How long may the report be?” is about the project report where there is no other.
   const lastWord = (label: string | null): string => (label ?? '').toLowerCase().split(' ').at(-1)!, asked = named.length === 0 && s.clause.text.includes('?') ? documents.flatMap((d, i) => (d.label && new RegExp(`\\b${lastWord(d.label).replace(/\W/g, '')}\\b`, 'i').test(s.clause.text.slice(0, s.start - s.clause.start)) && documents.every((o, k) => k === i || lastWord(o.label) !== lastWord(d.label)) ? [i] : [])) : [];
   if (asked.length === 1) return asked[0]!;

@@ -391,5 +391,8 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['The desk study should be submitted in the folder that was set up for the field report ("GEO1101 report").', { place: 'GEO1101 report' }],
   ['File name: L5_[matr. no.]', { 'naming.pattern': 'L5_[matr. no.]', 'naming.mustContain': ['studentNumber'] }],
   ['Name your file L5_[matr. no.]', { 'naming.pattern': 'L5_[matr. no.]', 'naming.mustContain': ['studentNumber'] }],
+  ['Title page: title, candidate number, word count (8,000–10,000, everything included except the bibliography).', { 'limits.minWords': 8000, 'limits.maxWords': 10000, 'counting.left': ['references'] }],
+  ['Submit one report per group (Word). We also need the meeting minutes as a separate PDF.', { documents: [{ label: 'Report', types: ['docx'] }, { label: 'Meeting minutes', types: ['pdf'] }] }],
+  ['Nom du fichier : NOM_Prénom_memoire.pdf', { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': 'NOM_Prénom_memoire.pdf', 'naming.mustContain': ['surname', 'givenNames'] }],
 ];
 test.each(sentences)('%s', expectSettled);

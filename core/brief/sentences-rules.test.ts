@@ -245,5 +245,7 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   [`You cannot change the file once it's been handed in.`, { 'attempts.allowed': 1 }],
   ['resubmit as you like, we grade the last', { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest' }],
   ['Hand it in once, no edits.', { 'attempts.allowed': 1 }],
+  ['Nothing may reveal who you are.', { anonymous: true }],
+  ['Reports submitted up to 72 hours late are capped at 40%; later than that they are not marked.', { 'late.cutoffDays': 3 }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -47,6 +47,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /\bnothing (?:may|should|must|can) (?:reveal|give away|show|tell|disclose) (?:who you are|your (?:name|identity))\b/,
   /\b(?:must|should|may|do) not (?:include|put|write|give|state|show) (?:your|their) (?:own |full )?names? anywhere in the (?:document|paper|text|work|essay|file|submission)\b/,
   /\b(?:do not|don['’]t|never|must not|should not|please do not)\b(?! forget)[^.;]{0,40}\b(?:name|surname|identify yourself|identif\w+)\b[^.;]{0,60}\b(?:anywhere|on (?:the|your|any|either|both|it\b)|in it\b|in (?:the|your|either|any|both) (?:piece|file|part|paper|essay|work|text|document|submission|header|footer|pages)|within)\b[^.;]{0,30}/,
   /\b(?:your (?:own )?)?(?:names?|identity) (?:must|should|may|shall|can) ?(?:not|never) (?:appear|be (?:(?:anywhere )?(?:in|on|inside) (?:the|your) (?:file(?! ?names?)|documents?|papers?|essays?|work|text|pages?)|shown|revealed|disclosed|visible|given|included|mentioned|apparent|identifiable|written|stated))\b[^.;]{0,50}/,
