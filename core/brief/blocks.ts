@@ -17,20 +17,23 @@ const bullet = /^[ \t]*(?:[•▪◦‣*·–-]|[a-z]\)|o)[ \t]+\S/, blank = /^[
 
 /** Longer wordings are handbooks; more pieces are a list of something else. */
 const longest = 60_000, most = 20;
-/** The blocks of a wording that lists its pieces under headings of one kind; none where there are fewer than two.
- * What is listed by bullets ends with the last of them; everything else with the next heading, the last with the first empty line behind it. */
+/** The blocks of a wording that lists its pieces under headings of one kind, under numbered headings of a marked-up text, or on a line each; none where there are fewer than two. */
 export function readBlocks(text: string): Block[] {
   if (text.length > longest) return [];
-  const heads = [...text.matchAll(heading)].filter((m, _, all) => all.filter((o) => o[2]!.toLowerCase() === m[2]!.toLowerCase()).length > 1), kind = heads[0]?.[2]!.toLowerCase();
-  const own = heads.filter((m) => m[2]!.toLowerCase() === kind);
-  const numbered = [...text.matchAll(markedUp)], siblings = numbered.filter((m) => m[1] === numbered[0]![1]);
-  if (own.length === 0 && siblings.length > 1 && siblings.length <= most) return siblings.map((m, i) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, siblings[i + 1]?.index ?? null) }));
-  const lines = [...text.matchAll(oneLine)].filter((m, _, all) => m[2]!.toLowerCase() === all[0]![2]!.toLowerCase());
-  if (own.length === 0 && lines.length > 1 && lines.length <= most && new Set(lines.map((m) => m[1]!.toLowerCase())).size === lines.length) return lines.map((m) => ({ label: m[1]!, title: m[3]!, start: m.index, end: m.index + m[0].length }));
-  if (own.length < 2 || new Set(own.map((m) => m[1]!.toLowerCase())).size < own.length) return [];
-  return own.map((m, i) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index, end: endOf(text, m.index + m[0].length, own[i + 1]?.index ?? null) }));
+  const isSet = (blocks: Block[]): boolean => blocks.length > 1 && blocks.length <= most && new Set(blocks.map((b) => b.label.toLowerCase())).size === blocks.length;
+  return [underHeadings, underMarkup, onALine].map((read) => read(text)).find(isSet) ?? [];
 }
 
+/** Those of the kind that comes first among kinds with several. */
+function ofOneKind(matches: RegExpMatchArray[]): RegExpMatchArray[] {
+  const kindOf = (m: RegExpMatchArray): string => m[2]!.toLowerCase(), first = matches.find((m) => matches.filter((o) => kindOf(o) === kindOf(m)).length > 1);
+  return first ? matches.filter((m) => kindOf(m) === kindOf(first)) : [];
+}
+const underHeadings = (text: string): Block[] => ofOneKind([...text.matchAll(heading)]).map((m, i, all) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index!, end: endOf(text, m.index! + m[0].length, all[i + 1]?.index ?? null) }));
+const underMarkup = (text: string): Block[] => [...text.matchAll(markedUp)].filter((m, _, all) => m[1] === all[0]![1]).map((m, i, all) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, all[i + 1]?.index ?? null) }));
+const onALine = (text: string): Block[] => ofOneKind([...text.matchAll(oneLine)]).map((m) => ({ label: m[1]!, title: m[3]!, start: m.index!, end: m.index! + m[0].length }));
+
+/** What is listed by bullets ends with the last of them; everything else with the next heading, and the last with the first empty line behind it. */
 function endOf(text: string, from: number, next: number | null): number {
   let at = from, end = from, listed: boolean | null = null;
   for (const line of text.slice(from + 1, next ?? text.length).split('\n')) {
