@@ -20,7 +20,9 @@ import { isUnsettledDate, readTimes } from './times.ts';
 import { withoutFormer } from './former.ts';
 import { documentsOfBlocks, partsOfBlocks, readBlocks } from './blocks.ts';
 import { isGerman } from './german.ts';
-import { readAnonymous, readDeclaration, readSimilarity } from './yes-or-no.ts';
+import { readAnonymous } from './anonymous.ts';
+import { readDeclaration } from './declaration.ts';
+import { readSimilarity } from './similarity.ts';
 
 export interface BriefRead { brief: Brief; remarks: Remark[] }
 

@@ -1,0 +1,10 @@
+import { clausesWith, isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
+import { negated, yes } from './yes-or-no.ts';
+import { ownWorkDeclared } from './wordings/declaration.ts';
+
+/** Whether a declaration of own work is asked for. */
+export function readDeclaration(clauses: Clause[]): Statement<boolean>[] {
+  const found: Statement<boolean>[] = [];
+  for (const clause of clausesWith(clauses.filter((c) => c.asks !== 'open'), /declar|statement|confirm|own|certify|affirm|sign to|honou?r|pledge/i)) for (const m of matchesIn(clause, ownWorkDeclared)) found.push(/^\W*(?:form )?(?:(?:is|are) )?(?:not|no longer) (?:be )?(?:required|needed|necessary|expected)\b/i.test(clause.text.slice(m.to - clause.start)) ? { value: false, start: m.at, end: m.to, override: isCorrection(clause) } : yes(/^[^.;]{0,20}\bdo(?:es)? not count\b/i.test(clause.text.slice(m.to - clause.start)) || /\bwithout (?:a |the |your )?(?:signed |completed )?$/i.test(clause.text.slice(0, m.at - clause.start)) && /^[^.;]{0,30}\b(?:not (?:be )?(?:accepted|marked|graded|read)|returned|rejected|refused|sent back)\b/i.test(clause.text.slice(m.to - clause.start)) || !negated(clause, m), m, clause));
+  return found;
+}

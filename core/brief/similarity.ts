@@ -1,0 +1,30 @@
+import { clausesWith, isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
+import { negated, yes } from './yes-or-no.ts';
+import { comparedByMachine } from './wordings/similarity.ts';
+
+/** Whether the text is compared with others by a machine. A warning against plagiarism alone does not settle it. */
+export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
+  const found: Statement<boolean>[] = [];
+  for (const clause of clausesWith(clauses.filter((c) => c.asks !== 'open'), /similar|originality|match|plagiar|compar|overlap/i)) for (const m of matchesIn(clause, comparedByMachine)) {
+    // “The university reserves the right to check papers.”
+    if (/\breserves? the right to\b/i.test(clause.text.slice(0, m.at - clause.start + 4)) || /\breserves? the right to\b/i.test(clause.text) && /^(?:check|screen)/i.test(m[0])) continue;
+    // “The plagiarism check is your own responsibility; we don't run one.”
+    if (/^[^.;]{0,14}\b(?:is|are|remains?) (?:your|the student['’]s|each student['’]s)(?: own)? responsibility\b/i.test(clause.text.slice(m.to - clause.start))) continue;
+    // “Checked only if the examiner asks for it.”
+    if (/^[^.;]{0,20}\bonly (?:if|where|when|on)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
+    if (/\b(?:similarity|similarities) (?:between|of|to|in)\b/i.test(clause.text) && !/check|report|score|software|scan|screen/i.test(m[0]) && !/\b(?:scanned|checked|screened|tested|analysed|analyzed) (?:automatically )?for $/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+    found.push(yes(!negated(clause, m), m, clause));
+  }
+  // “We compare all answers electronically.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /\bwe compare (?:all|the|your) (?:answers|essays|papers|reports|submissions|texts|work|code|solutions)\b[^.;]{0,20}\b(?:electronically|automatically|by (?:computer|machine|software)|with (?:each other|one another|software))\b/gi)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
+  clauses.forEach((c, i) => { for (const m of matchesIn(c, /\b(?:we|I|the (?:department|university|office)) (?:do(?:es)? not|don['’]t|doesn['’]t|won['’]t|will not) (?:run|make|do|carry out|use) (?:one|any|such a check|it)\b/gi)) if (/\b(?:plagiarism|similarity|originality|text-matching) (?:check|report|scan|test)/i.test(`${clauses[i - 1]?.text ?? ''} ${c.text}`)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(c) }); });
+  // “Submitted work goes through software that detects copied passages.” “You can view the match percentage.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /\bsoftware\b[^.;]{0,24}\bcompares? (?:your|the|all|each) (?:texts?|work|papers?|essays?|submissions?)\b|\bsoftware (?:that|which) (?:detects?|finds?|looks for|searches for|identifies) (?:copied|plagiari[sz]ed|matching|identical|overlapping) (?:passages?|texts?|work|parts?|sentences?)\b|\b(?:view|see|check) (?:the|your) (?:match(?:ing)?|overlap) (?:percentage|score|rate|report)\b/gi)) if (!/\b(?:no|not|never|n['’]t)\b/i.test(clause.text)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
+  // “A report on overlaps with other texts is generated for each paper.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /\breports? (?:on|of|about|showing) (?:any )?(?:overlaps?|matches|similarities|matching (?:text|passages))\b[^.;]{0,40}\b(?:is|are|will be) (?:generated|produced|made|created|drawn up|available)\b/gi)) if (!/\b(?:no|not|never|n['’]t)\b/i.test(clause.text)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
+  // “I do not run these through a checker.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:do(?:es)? not|don['’]t|won['’]t|will not|am not|never|nobody will) (?:be )?(?:run|put|send|pass)(?:n?ing|ting)? (?:these|them|it|this|your \w+|the \w+|essays|papers) through (?:an? |the |any )?(?:checker|detection|similarity|originality|text[- ]matching)\b/gi)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
+  // “Is it checked for plagiarism? The report is, the code is too.”
+  clauses.forEach((c, i) => { const answer = clauses[i + 1]; if (answer && c.asks === 'open' && /^\W*(?:Q\s*[:.]\s*)?(?:is|are|will|do|does)\b[^?]*\b(?:plagiarism|similarity|originality)\b/i.test(c.text) && /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:the|all|every|both|it|they|of course|always)\b[^.;]*\b(?:is|are|does|do|will|of course|always)\b/i.test(answer.text) && !/\b(?:not|no|never|n['’]t)\b/i.test(answer.text)) found.push({ value: true, start: answer.start, end: answer.end }); });
+  return found;
+}
