@@ -12,6 +12,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   // “Applications for an extension must reach us by 15 April.” “Only the board grants extensions; the application must reach us by …”
   if (/\b(?:applications?|requests?|claims?)\b[^.;]*$/i.test(before) && /\b(?:extensions?|mitigat\w+|extenuat\w+|deferrals?|postponement)\b/i.test(`${previous?.text ?? ''} ${clause.text}`) && !/\b(?:granted|approved|agreed)\b/i.test(before)) return 'other';
+  // “If your internship ends after 15 June, …”
+  if (/(?<!\blate )\bif (?:your|the) (?!(?:essay|paper|work|assignment|submission|report|file|project|thesis)\b)[^.;,]{3,40}\b(?:after|before|later than|earlier than)\s*$/i.test(before)) return 'other';
   // “For the practical on 15 March the deadline is 29 March.”
   if (/^\W*for (?:the|a|your) (?:[a-z]+ )?(?:practical|lab(?:oratory)?(?: session)?|session|class|experiment|seminar|workshop|field ?(?:trip|day)|visit|lecture|exercise)s? (?:held )?(?:on|of) (?:\w+day,? )?(?:the )?$/i.test(before) && /\b(?:deadline|due)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   const roles: [DateRole, RegExp][] = [

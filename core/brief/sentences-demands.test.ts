@@ -394,5 +394,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Title page: title, candidate number, word count (8,000–10,000, everything included except the bibliography).', { 'limits.minWords': 8000, 'limits.maxWords': 10000, 'counting.left': ['references'] }],
   ['Submit one report per group (Word). We also need the meeting minutes as a separate PDF.', { documents: [{ label: 'Report', types: ['docx'] }, { label: 'Meeting minutes', types: ['pdf'] }] }],
   ['Nom du fichier : NOM_Prénom_memoire.pdf', { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': 'NOM_Prénom_memoire.pdf', 'naming.mustContain': ['surname', 'givenNames'] }],
+  ['Each must be accompanied by the supervisor meeting log (Excel). The report is a PDF.', { documents: [{ label: 'Supervisor meeting log', types: ['xlsx'] }, { label: 'Report', types: ['pdf'] }] }],
+  ['Please send an editable file (Word or OpenDocument).', { documents: [{ label: null, types: ['docx', 'odt'] }] }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -247,5 +247,6 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Hand it in once, no edits.', { 'attempts.allowed': 1 }],
   ['Nothing may reveal who you are.', { anonymous: true }],
   ['Reports submitted up to 72 hours late are capped at 40%; later than that they are not marked.', { 'late.cutoffDays': 3 }],
+  ['Reports are marked by name.', { anonymous: false }],
 ];
 test.each(sentences)('%s', expectSettled);

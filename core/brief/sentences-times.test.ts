@@ -403,5 +403,6 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   [`Post it as a PDF in the forum thread "Reviews" before Monday's screening, 8 March 2027, 7 pm.`, { place: 'Reviews', documents: [{ label: null, types: ['pdf'] }], due: '2027-03-08T19:00:00' }],
   ['The essay is due on 22 April 2027 at 15:00. Applications for an extension must reach us by 15 April.', { due: '2027-04-22T15:00:00' }],
   ['Due date Apr 6, 2027, 11:59 p.m. (Atlantic).', { due: '2027-04-06T23:59:00' }],
+  ['Submit by e-mail to Prof. Harrow (harrow@geo.kelburn.example) no later than 8 a.m. on 22 March 2027.', { place: 'harrow@geo.kelburn.example', due: '2027-03-22T08:00:00' }],
 ];
 test.each(sentences)('%s', expectSettled);

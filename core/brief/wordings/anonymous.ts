@@ -61,6 +61,7 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:reports?|essays?|work|papers?|dissertations?|thes[ei]s) (?:is|are) (?:marked|graded|assessed|read) (?:by|under|with) names?\b/,
   /\byour (?:own |full )?name (?:should|must|has to|needs to) (?:be|appear|stand) on (?:all|every|each) (?:documents?|pages?|files?|papers?)\b/,
   /\b(?:graded|marked|assessed|read)\b[^.;]{0,20}\bwith (?:the |your )?names\b(?! (?:removed|hidden|off|taken|covered))/,
   /\b(?:do not|don['’]t|never|won['’]t|will not) (?:grade|mark|assess) (?:blind(?:ly)?|anonymously)\b/,
