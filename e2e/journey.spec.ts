@@ -211,6 +211,6 @@ test('a reader that cannot be loaded is told instead of waited for, and tried ag
   await page.getByRole('button', { name: 'Check again' }).click();
   await expect(student.docket()).toContainText('words', { timeout: 30_000 });
   await page.getByRole('button', { name: 'Draw the page again' }).click();
-  await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/could not be loaded/)).toHaveCount(0);
 });
