@@ -3,7 +3,7 @@ export { checkFiles, type Checked, type CheckedFile, type CheckOptions, type Sou
 export { cleanFile, type Cleaned } from './verbs/clean.ts';
 export { compareFiles, type Compared, type SharedPassage } from './verbs/compare.ts';
 export { joinPdfs, type JoinWish } from './convert/join.ts';
-export { convertFiles, type Converted, type OfficeEngine } from './verbs/convert.ts';
+export { convertFiles, pagesForView, type Converted, type OfficeEngine } from './verbs/convert.ts';
 export { shrinkFile, type Shrunk } from './verbs/shrink.ts';
 export { compareVersions, type Versions } from './verbs/versions.ts';
 export { unpackArchive, type Unpacked } from './verbs/unpack.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { withPage, withPdf } from '../engines/pdf.ts';
 import { readDocument } from '../readers/index.ts';
-import { convertFiles } from '../verbs/convert.ts';
+import { convertFiles, pagesForView } from '../verbs/convert.ts';
 import { inParagraph, plainPicture, plantedDocx, plantedOdt, plantedPdf, wordPart, wordRun } from '../testing/plant.ts';
 import { CannotDo } from '../model/outcome.ts';
 import { formatNumber } from '../styles/docx.ts';
@@ -133,4 +133,12 @@ test('a PDF as PDF: words that its lines break are neither missing nor added', a
   });
   const { proof } = await convert('a.pdf', broken);
   expect([proof.missing, proof.added, proof.wordsBefore]).toEqual([[], [], 11]);
+});
+
+test('pages for looking at are those that conversion gives; what it refuses, they refuse', async () => {
+  const docx = { name: 'a.docx', path: 'a.docx', bytes: plantedDocx('<w:p><w:r><w:t>Silt settles.</w:t></w:r></w:p><w:p><w:r><w:br w:type="page"/><w:t>On the second page.</w:t></w:r></w:p>') }, text = async (bytes: Uint8Array) => { const { passages } = await readDocument(bytes, 'a.pdf'); return passages.ok && passages.value.map((p) => [p.page, p.text]); };
+  const shown = await text(await pagesForView(docx));
+  expect(shown).toEqual(await text((await convertFiles([docx])).bytes));
+  expect(JSON.stringify(shown)).toContain('On the second page.');
+  await expect(pagesForView({ name: 'b.docx', path: 'b.docx', bytes: docx.bytes.slice(0, 300) })).rejects.toThrow(/damaged/);
 });

@@ -94,6 +94,13 @@ const lostInJoining = (facts: DocumentFacts): string[] => [
   ...(facts.remains.ok && facts.remains.value.comments > 0 ? ['comments are left out where they are but an icon'] : []),
 ];
 
+/** A file's pages as conversion gives them, for looking at: without the reading back that proves them.
+ * @throws {CannotDo} as `convertFiles` does */
+export async function pagesForView(file: SourceFile): Promise<Uint8Array> {
+  const page = describe(file, await readSound(file));
+  return page === 'pdf' ? file.bytes : page === 'picture' ? pictureToPdf(file) : layOut(page, {});
+}
+
 /** How many pages a word-processor file takes as the built-in engine lays it out; null for what it cannot lay out. */
 export async function laidPagesOf(file: SourceFile, facts: DocumentFacts): Promise<number | null> {
   try { const page = describe(file, facts); return typeof page === 'string' ? null : await countLaidPages(page); } catch { return null; }

@@ -12,14 +12,17 @@ export function PageView({ file, page, places = [], width = 1120 }: { file: Pick
   const canvas = useRef<HTMLCanvasElement>(null);
   const [drawn, setDrawn] = useState<{ pagePt: [number, number]; pages: number } | null>(null);
   const [failure, setFailure] = useState<Failure | null>(null);
-  const [round, setRound] = useState(0);
+  const [round, setRound] = useState(0), [drawing, setDrawing] = useState(true);
   useEffect(() => {
     let wanted = true;
+    // What failed before is no longer true of the page that is being drawn.
+    setFailure(null);
+    setDrawing(true);
     const job = drawPool.run<RenderedPage>((api) => api.render(file.id, { name: file.name, blob: file.blob }, page, width) as never);
     void job.outcome.then((o) => {
       if (!wanted) return;
+      setDrawing(false);
       if (!o.ok) { setFailure(o); return; }
-      setFailure(null);
       const c = canvas.current;
       if (!c) return;
       c.width = o.value.width; c.height = o.value.height;
@@ -33,8 +36,9 @@ export function PageView({ file, page, places = [], width = 1120 }: { file: Pick
     <>
     {failure ? <><FailureNote failure={failure} /><button type="button" className="act" onClick={() => setRound((r) => r + 1)}>Draw the page again</button></> : null}
     {/* Kept while a failure is told, so that the next page has something to be drawn on. */}
-    <div className="page" hidden={!!failure} style={{ aspectRatio: `${w} / ${h}` }}>
-      <canvas ref={canvas} role="img" aria-label={`Page ${page} of ${file.name}`} />
+    <div className="page" hidden={!!failure} aria-busy={drawing} style={{ aspectRatio: `${w} / ${h}` }}>
+      <canvas ref={canvas} {...(drawn && !drawing ? { role: 'img', 'aria-label': `Page ${page} of ${file.name}` } : { 'aria-hidden': true })} />
+      {!drawn && drawing ? <p className="small soft" role="status" style={{ position: 'absolute', inset: 0, margin: 24, color: '#5B6470' }}>Drawing page {page}…</p> : null}
       {drawn ? places.map((p, i) => <button key={i} type="button" aria-label={p.label} onClick={p.onPick} className={`place${p.look ? ' look' : ''}${p.chosen ? ' chosen' : ''}`} style={{ left: `${((p.box[0] - 3) / w) * 100}%`, top: `${((p.box[1] - 2) / h) * 100}%`, width: `${((p.box[2] - p.box[0] + 6) / w) * 100}%`, height: `${((p.box[3] - p.box[1] + 4) / h) * 100}%` }} />) : null}
     </div>
     </>

@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { anatomyOf, reportPdf, checkFiles, cleanFile, compareFiles, compareVersions, convertFiles, fail, readBrief, readReceipt, shrinkFile, succeed, unpackArchive, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type ReportInput, type SourceFile } from '../../core/index.ts';
+import { anatomyOf, reportPdf, checkFiles, cleanFile, compareFiles, compareVersions, convertFiles, fail, pagesForView, readBrief, readReceipt, shrinkFile, succeed, unpackArchive, CannotDo, type Brief, type CheckOptions, type Details, type Outcome, type ReportInput, type SourceFile } from '../../core/index.ts';
 import type { JoinWish } from '../../core/convert/join.ts';
 import { provideFaces } from '../../core/engines/faces.ts';
 import { PageRenderer } from '../../core/engines/render.ts';
@@ -44,7 +44,7 @@ const source = async (file: Handed): Promise<SourceFile> => {
 /** A file as PDF: as it is, or laid out by the built-in engine. */
 async function fixedPages(file: Handed): Promise<Uint8Array> {
   const f = await source(file);
-  return sniffKind(f.bytes, f.name).kind === 'pdf' ? f.bytes : (await convertFiles([f])).bytes;
+  return sniffKind(f.bytes, f.name).kind === 'pdf' ? f.bytes : pagesForView(f);
 }
 
 const clock = Intl.DateTimeFormat().resolvedOptions().timeZone;
