@@ -1,7 +1,10 @@
 import type { Word } from './words.ts';
 
-/** A run that paper and source share, in word offsets (end exclusive). `words` counts the words that are the same. */
-export interface Run { source: number; paperStart: number; paperEnd: number; sourceStart: number; sourceEnd: number; words: number }
+/** A run that paper and source share, in word offsets (end exclusive). `words` counts the words that are the same; `pieces` are the stretches without a change. */
+export interface Run { source: number; paperStart: number; paperEnd: number; sourceStart: number; sourceEnd: number; words: number; pieces: Piece[] }
+interface Piece { paper: number; source: number; words: number }
+/** A run with those of other sources that share the very same words. */
+export interface SharedRun extends Run { others: Run[] }
 
 /** Words that must agree in a row for a seed; a shorter one is chance. */
 const seed = 5;
@@ -9,7 +12,7 @@ const seed = 5;
 const bridge = 2;
 
 /** All runs of at least `least` shared words, longest first where they overlap; each stretch of the paper belongs to one source. */
-export function matchWords(paper: Word[], sources: Word[][], least: number): Run[] {
+export function matchWords(paper: Word[], sources: Word[][], least: number): SharedRun[] {
   const runs: Run[] = [];
   sources.forEach((words, source) => {
     const index = indexOf(words);
@@ -26,28 +29,47 @@ export function matchWords(paper: Word[], sources: Word[][], least: number): Run
     }
   });
   runs.sort((a, b) => b.words - a.words || a.paperStart - b.paperStart);
-  const taken = new Uint8Array(paper.length), kept: Run[] = [];
+  const taken = new Int32Array(paper.length), kept: SharedRun[] = [];
   for (const run of runs) {
     let free = 0;
     for (let i = run.paperStart; i < run.paperEnd; i++) if (!taken[i]) free++;
+    const same = free === 0 ? kept[taken[run.paperStart]! - 1] : undefined;
+    if (same && same.source !== run.source && same.words === run.words && same.paperStart === run.paperStart && same.paperEnd === run.paperEnd) same.others.push(run);
     // What a longer run explains for the most part is not told again.
     if (free < least || free < (run.paperEnd - run.paperStart) * 0.5) continue;
-    taken.fill(1, run.paperStart, run.paperEnd);
-    kept.push(run);
+    const own = free === run.paperEnd - run.paperStart ? run : cutTo(run, (i) => taken[i] === 0);
+    if (own.words < least) continue;
+    kept.push({ ...own, others: [] });
+    taken.fill(kept.length, own.paperStart, own.paperEnd);
   }
   return kept.sort((a, b) => a.paperStart - b.paperStart);
 }
 
+/** A run without the ends that others have taken: each word of the paper belongs to one run. */
+function cutTo(run: Run, isFree: (word: number) => boolean): Run {
+  const pieces = run.pieces.flatMap((piece): Piece[] => {
+    let [from, to] = [0, piece.words];
+    while (from < to && !isFree(piece.paper + from)) from++;
+    while (to > from && !isFree(piece.paper + to - 1)) to--;
+    return to > from ? [{ paper: piece.paper + from, source: piece.source + from, words: to - from }] : [];
+  });
+  const first = pieces[0] ?? run.pieces[0]!, last = pieces.at(-1) ?? first;
+  return { source: run.source, paperStart: first.paper, paperEnd: last.paper + last.words, sourceStart: first.source, sourceEnd: last.source + last.words, words: pieces.reduce((n, p) => n + p.words, 0), pieces };
+}
+
 function extend(paper: Word[], words: Word[], p: number, s: number, source: number): Run {
   let [pe, se, same] = [p, s, 0];
+  const pieces: Piece[] = [];
   const equal = (i: number, j: number): boolean => paper[i] !== undefined && words[j] !== undefined && paper[i]!.folded === words[j]!.folded;
   for (;;) {
+    const from = pe;
     while (equal(pe, se)) { pe++; se++; same++; }
+    if (pe > from) pieces.push({ paper: from, source: se - (pe - from), words: pe - from });
     const jump = findBridge(equal, pe, se) ?? (paper[pe]?.abridged ? pastGap(equal, pe, se) : null);
     if (!jump) break;
     [pe, se] = [pe + jump[0], se + jump[1]];
   }
-  return { source, paperStart: p, paperEnd: pe, sourceStart: s, sourceEnd: se, words: same };
+  return { source, paperStart: p, paperEnd: pe, sourceStart: s, sourceEnd: se, words: same, pieces };
 }
 /** Words left out where dots say so: a quotation that is shortened is one passage. */
 const mostLeftOut = 60;

@@ -1,70 +1,83 @@
 import { squash } from '../identity/fold.ts';
-import type { Box, DocumentFacts, Passage } from '../model/facts.ts';
+import type { DocumentFacts, Passage } from '../model/facts.ts';
+import { wordsIn } from '../text/words.ts';
+import { joinLines, usualLines } from './paragraphs.ts';
 
 /** One word of a text: its folded form, where it stands, and what stands around it. */
 export interface Word { folded: string; start: number; end: number; quoted: boolean; references: boolean; /** dots before it say that words are left out */ abridged?: boolean }
-export interface WordStream { text: string; words: Word[]; /** notes in the order in which the text refers to them, each reference with its place in `text` */ notes: { at: number; text: string }[]; /** where each page's text lies in `text`, of files with fixed pages */ pages: { from: number; to: number }[]; references: string; /** what names the document itself: its file name, stored author and title, first words */ identity: string }
+/** Where a page's text lies in the stream, of files with fixed pages, and the notes at its foot. */
+export interface StreamPage { page: number; from: number; to: number; notes: string }
+interface Piece { passage: Passage; from: number }
+export interface WordStream { text: string; words: Word[]; /** notes in the order in which the text refers to them, each reference with its place in `text` */ notes: { at: number; text: string }[]; pages: StreamPage[]; references: string; /** what names the document itself: its file name, stored author and title, first words */ identity: string }
 
-let segmenter: Intl.Segmenter | null = null;
+const within = <K>(groups: Map<K, string[]>, key: K): string[] => { const group = groups.get(key) ?? []; groups.set(key, group); return group; };
 
-/** The words of a document in reading order (UAX #29), each with whether it is quoted or in the reference list. */
+/** The words of a document in reading order (UAX #29), each with whether it is quoted or in the reference list. The words of notes are no words of the text. */
 export function streamOf(facts: DocumentFacts): WordStream {
   const passages = facts.passages.ok ? facts.passages.value : [];
-  const main = passages.filter((p) => p.place === 'text' || p.place === 'textbox');
-  const bodyLeft = usualLeft(main);
-  let text = '';
-  const words: Word[] = [], notes: WordStream['notes'] = [], pages: (WordStream['pages'][number] & { page: number })[] = [];
-  const noteText = (name: string): string => passages.filter((n) => n.note === name).map((n) => n.text).join(' ');
+  const main = passages.filter((p) => p.place === 'text' || p.place === 'textbox'), usual = usualLines(main);
+  const joints: string[] = [], pieces: Piece[] = [], notes: WordStream['notes'] = [], pages: StreamPage[] = [];
+  const noteTexts = new Map<string, string[]>(), feet = new Map<number, string[]>();
+  for (const n of passages) { if (n.note !== undefined) within(noteTexts, n.note).push(n.text); if (n.place === 'footnote' && n.page !== null) within(feet, n.page).push(joinLines(n, usual)); }
+  let length = 0, open: RegExpExecArray | null = null;
   for (const p of main) {
-    const from = text.length;
-    // A word broken at a line's end is whole again; offsets stay those of the joined text.
-    const joined = joinLines(p, bodyLeft);
-    text += `${joined.text}\n\n`;
-    for (const n of p.notes ?? []) notes.push({ at: from + n.at, text: noteText(n.note) });
-    if (p.page !== null) { const last = pages.at(-1); if (last?.page === p.page) last.to = text.length; else pages.push({ page: p.page, from, to: text.length }); }
-    const quotes = quotedStretches(joined.text);
-    segmenter ??= new Intl.Segmenter('en', { granularity: 'word' });
-    let at = 0;
-    for (const line of joined.text.split('\n')) {
-      for (const s of segmenter.segment(line)) {
-        if (!s.isWordLike) continue;
-        const start = at + s.index, end = start + s.segment.length, abridged = /(?:…|\.\s?\.\s?\.)[\])”"]?\s*$/.test(joined.text.slice(Math.max(0, start - 12), start));
-        words.push({ folded: squash(s.segment), start: from + start, end: from + end, quoted: quotes.some((q) => start >= q[0] && end <= q[1]) || joined.block.some((b) => start >= b[0] && end <= b[1]) || p.indented === true, references: p.section === 'references', ...(abridged ? { abridged } : {}) });
-      }
-      at += line.length + 1;
-    }
+    // A word broken at a line's end is whole again, and a sentence at a page's; offsets are those of the joined text.
+    const joined = joinLines(p, usual);
+    if (joints.length > 0) { const joint = open && /^\p{Ll}/u.test(joined) ? open[1] ? '' : ' ' : '\n\n'; if (joint === '') { joints.push(joints.pop()!.slice(0, -1)); length--; } joints.push(joint); length += joint.length; }
+    pieces.push({ passage: p, from: length });
+    for (const n of p.notes ?? []) notes.push({ at: length + n.at, text: noteTexts.get(n.note)?.join(' ') ?? '' });
+    const last = pages.at(-1);
+    if (p.page !== null && last?.page !== p.page) pages.push({ page: p.page, from: length, to: 0, notes: feet.get(p.page)?.join('\n') ?? '' });
+    joints.push(joined);
+    length += joined.length;
+    if (p.page !== null) pages.at(-1)!.to = length;
+    open = p.lines === undefined ? null : /(\p{L}[-‐\u00ad])$|[\p{L}\p{N},;-]$/u.exec(joined.slice(-3));
   }
+  const text = joints.join('');
   return {
-    text, words, notes, pages, references: passages.filter((p) => p.section === 'references').map((p) => p.text).join('\n'),
+    text, words: wordsOf(text, pieces, pages), notes, pages, references: passages.filter((p) => p.section === 'references' && p.place === 'text').map((p) => p.text).join('\n'),
     identity: [facts.file.name.replace(/\.[^.]+$/, '').replace(/[_\-.]+|(?<=[a-z])(?=[A-Z\d])/g, ' '), ...(facts.metadata.ok ? facts.metadata.value.filter((m) => m.sort === 'author' || m.sort === 'title').map((m) => m.value) : []), text.slice(0, 400)].join('\n'),
   };
 }
 
-interface Joined { text: string; /** stretches set as an indented block */ block: [number, number][] }
-function joinLines(p: Passage, bodyLeft: number | null): Joined {
-  if (!p.lines) return { text: p.text, block: [] };
-  let text = '';
-  const block: [number, number][] = [];
-  p.lines.forEach((line, i) => {
-    const raw = p.text.slice(line.start, p.lines![i + 1]?.start ?? p.text.length), from = text.length;
-    const body = raw.replace(/\n+$/, ''), hyphen = /\p{L}[-‐\u00ad]$/u.test(body) && raw.endsWith('\n') && !raw.endsWith('\n\n');
-    text += hyphen ? body.slice(0, -1) : body + (raw.endsWith('\n\n') ? '\n' : ' ');
-    if (bodyLeft !== null && isIndented(line.box, bodyLeft) && (isIndented(p.lines![i - 1]?.box, bodyLeft) || isIndented(p.lines![i + 1]?.box, bodyLeft))) block.push([from, text.length]);
-  });
-  return { text, block };
+function wordsOf(text: string, pieces: Piece[], pages: StreamPage[]): Word[] {
+  const quotes = quotedStretches(text), words: Word[] = [];
+  // Quotations come in the order of their starts, as words do: what ends before a word is behind it.
+  let first = 0;
+  const marksOn = new Map(pages.map((p) => [p.page, new Set(Array.from(p.notes.matchAll(/(?:^|\n|(?<=[.)”’]\s))\[?(\d{1,3})(?=[.)\]]?\s)/g), (m) => m[1]!))]));
+  for (const [k, { passage, from }] of pieces.entries()) {
+    // A word that a page's end broke belongs to the piece in which it begins.
+    const to = pieces[k + 1]?.from ?? text.length;
+    let at = from;
+    const marks = passage.page === null ? undefined : marksOn.get(passage.page);
+    for (const line of text.slice(from, to).split('\n')) {
+      for (const { word, at: within } of wordsIn(line)) {
+        const start = at + within, end = start + word.length, abridged = /(?:…|\.\s?\.\s?\.)[\])”"]?\s*$/.test(text.slice(Math.max(0, start - 12), start));
+        while (first < quotes.length && quotes[first]!.reach < start) first++;
+        let quoted = passage.indented === true;
+        for (let q = first; !quoted && q < quotes.length && quotes[q]!.from <= start; q++) quoted = end <= quotes[q]!.to;
+        words.push({ folded: squash(marks?.size ? withoutMark(word, marks) : word), start, end, quoted, references: passage.section === 'references', ...(abridged ? { abridged } : {}) });
+      }
+      at += line.length + 1;
+    }
+  }
+  return words;
 }
-const isIndented = (box: Box | undefined, left: number): boolean => box !== undefined && box[0] > left + 14 && box[0] < left + 120;
 
-/** The left edge that most lines share. */
-function usualLeft(passages: Passage[]): number | null {
-  const counts = new Map<number, number>();
-  for (const p of passages) for (const l of p.lines ?? []) { const x = Math.round(l.box[0]); counts.set(x, (counts.get(x) ?? 0) + 1); }
-  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
-}
+/** A raised figure that refers to a note of the page stands behind its word without a space. */
+const withoutMark = (word: string, marks: Set<string>): string => { const m = /^(\p{L}{2,})(\d{1,3})$/u.exec(word); return m && marks.has(m[2]!) ? m[1]! : word; };
 
+const quotationMarks = [/[“„«»][^“”„«»]{3,2800}?[”“»«]/g, /(?<=^|[\s(])"[^"]{3,2800}?"/g, /(?<=^|[\s(])‘(?:[^‘’]|’(?=\p{L})){12,2800}?’(?!\p{L})/gu, /(?<=^|[\s(])'(?=\p{Lu}|\p{L}+ \p{L})(?:[^']|(?<=\p{L})'(?=\p{L})){12,2800}?(?<=[\p{L}\p{N}.,;!?…)])'(?![\p{L}\p{N}'])/gu, /<<[^<>]{3,2800}?>>|``[^`]{3,2800}?''/g];
+interface Stretch { from: number; to: number; /** how far any stretch up to this one goes */ reach: number }
 /** Stretches between quotation marks of any style, none longer than 400 words or reaching over a paragraph's end. */
-function quotedStretches(text: string): [number, number][] {
+function quotedStretches(text: string): Stretch[] {
   const found: [number, number][] = [];
-  for (const pattern of [/[“„«»][^“”„«»]{3,2800}?[”“»«]/g, /(?<=^|[\s(])"[^"]{3,2800}?"/g, /(?<=^|[\s(])‘(?:[^‘’]|’(?=\p{L})){12,2800}?’(?!\p{L})/gu, /(?<=^|[\s(])'(?=\p{Lu}|\p{L}+ \p{L})(?:[^']|(?<=\p{L})'(?=\p{L})){12,2800}?(?<=[\p{L}\p{N}.,;!?…)])'(?![\p{L}\p{N}'])/gu, /<<[^<>]{3,2800}?>>|``[^`]{3,2800}?''/g]) for (const m of text.matchAll(pattern)) if (!/\n\s*\n/.test(m[0])) found.push([m.index, m.index + m[0].length]);
-  return found;
+  let at = 0;
+  for (const paragraph of text.split(/\n\s*\n/)) {
+    const from = text.indexOf(paragraph, at);
+    at = from + paragraph.length;
+    for (const marks of quotationMarks) for (const m of paragraph.matchAll(marks)) found.push([from + m.index, from + m.index + m[0].length]);
+  }
+  let reach = 0;
+  return found.sort((a, b) => a[0] - b[0]).map(([from, to]) => ({ from, to, reach: reach = Math.max(reach, to) }));
 }

@@ -7,5 +7,6 @@ export interface ReadContext {
   job: Job;
   depth: number;
   /** remembers pages between a file and its copy */ twin?: Twin | undefined;
+  /** nobody asks what is painted and not seen */ wordsOnly?: boolean;
   readInner(bytes: Uint8Array, name: string, context: ReadContext): Promise<DocumentFacts>;
 }

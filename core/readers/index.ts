@@ -20,6 +20,9 @@ export async function readDocument(bytes: Uint8Array, name: string, job: Job = {
   return facts;
 }
 
+/** The same where only the words are asked for: what is painted and not seen is not looked for, which saves a quarter of the time. */
+export const readWords = (bytes: Uint8Array, name: string, job: Job = {}): Promise<DocumentFacts> => readAt(bytes, name, { job, depth: 0, wordsOnly: true, readInner: (b, n, c) => readAt(b, n, { ...c, depth: c.depth + 1, job: { stopped: c.job.stopped } }) });
+
 /** A picture that cannot be decoded is damaged as a photo, whatever else can be said of its file. */
 async function photoFacts(bytes: Uint8Array, name: string): Promise<DocumentFacts['photo']> {
   try { return read((await (await import('../scan/measure.ts')).measurePhoto(bytes, name)).facts); } catch (error) {

@@ -12,6 +12,15 @@ const segmented = (text: string): string[] => { segmenter ??= new Intl.Segmenter
 const western = /^[\t\u0020-\u007e£§°×÷«»€•·–—’‘“”…À-ÖØ-öø-ÿ]*$/, letter = 'A-Za-zÀ-ÖØ-öø-ÿ';
 // WB5 to WB13b: letters and figures, joined by signs that stand between two of a kind; two underscores and more are a word to the segmenter.
 const westernWords = new RegExp(`(?=_*[${letter}0-9]|__)[${letter}0-9_]+(?:(?<=[${letter}])[.':’‘·](?=[${letter}])[${letter}0-9_]+|(?<=[0-9])[.,;'’‘](?=[0-9])[${letter}0-9_]+)*`, 'g');
+/** The words of one line by the default rules of UAX #29, each with where it begins. */
+export function* wordsIn(line: string): Generator<{ word: string; at: number }> {
+  let from = 0;
+  for (const piece of inPieces(line)) {
+    if (western.test(piece)) for (const m of piece.matchAll(westernWords)) yield { word: m[0], at: from + m.index };
+    else { segmenter ??= new Intl.Segmenter('en', { granularity: 'word' }); for (const s of segmenter.segment(piece)) if (s.isWordLike) yield { word: s.segment, at: from + s.index }; }
+    from += piece.length;
+  }
+}
 /** Words by the default rules of UAX #29 (Unicode text segmentation), in reading order. */
 export function splitWords(text: string): string[] {
   const words: string[] = [];

@@ -1,8 +1,8 @@
-import { isCited } from '../compare/cite.ts';
+import { isCited } from '../compare/cited/index.ts';
 import { isTemplate } from '../compare/template.ts';
-import { matchWords } from '../compare/match.ts';
+import { matchWords, type Run } from '../compare/match.ts';
 import { streamOf, type WordStream } from '../compare/words.ts';
-import { readDocument } from '../readers/index.ts';
+import { readWords } from '../readers/index.ts';
 import { CannotDo, type Job } from '../model/outcome.ts';
 import type { SourceFile } from './check.ts';
 
@@ -18,7 +18,7 @@ export const leastPassage = 12;
  * @throws {CannotDo} `unreadable` for a file without readable text */
 export async function compareFiles(paper: SourceFile, against: SourceFile[], templates: SourceFile[] = [], job: Job = {}): Promise<Compared> {
   const read = async (file: SourceFile) => {
-    const facts = await readDocument(file.bytes, file.name, { stopped: job.stopped });
+    const facts = await readWords(file.bytes, file.name, { stopped: job.stopped, pageHelpers: job.pageHelpers });
     if (!facts.passages.ok) throw new CannotDo('unreadable', 'The file has no text that can be read.', 'Bring it as PDF, DOCX or plain text.', file.name);
     return streamOf(facts);
   };
@@ -26,7 +26,7 @@ export async function compareFiles(paper: SourceFile, against: SourceFile[], tem
   for (const [i, file] of all.entries()) { sources.push(await read(file)); job.progress?.(i + 1, all.length, 'texts'); }
   const supplied = sources.map((source, i) => isTemplate(all[i]!.name, source));
   const runs = matchWords(own.words, sources.map((s) => s.words), leastPassage);
-  const passages = runs.map((run): SharedPassage => {
+  const told = (run: Run): SharedPassage => {
     const source = sources[run.source]!, here = own.words.slice(run.paperStart, run.paperEnd);
     const start = here[0]!.start, end = here.at(-1)!.end, from = source.words[run.sourceStart]!.start, to = source.words[run.sourceEnd - 1]!.end;
     const references = here.filter((w) => w.references).length > here.length / 2, template = run.source >= against.length || supplied[run.source]!;
@@ -35,7 +35,9 @@ export async function compareFiles(paper: SourceFile, against: SourceFile[], tem
       paper: { start: run.paperStart, end: run.paperEnd, quote: own.text.slice(start, end).replace(/\s+/g, ' ') }, source: { file: all[run.source]!.path, start: run.sourceStart, end: run.sourceEnd, quote: source.text.slice(from, to).replace(/\s+/g, ' ') },
       ...(references ? { references: true as const } : {}), ...(template ? { template: true as const } : {}),
     };
-  });
+  };
+  // Of several texts with the very same words it is the assignment's wording, or the one that the paper cites.
+  const passages = runs.map(({ others, ...run }): SharedPassage => { const same = [run, ...others].map(told); return same.find((p) => p.template) ?? same.find((p) => p.cited) ?? same[0]!; });
   const matchedWords = passages.filter((p) => !p.references && !p.template).reduce((n, p) => n + p.words, 0);
   return { words: own.words.length, matchedWords, share: own.words.length === 0 ? 0 : Math.round((matchedWords / own.words.length) * 10_000) / 10_000, passages };
 }

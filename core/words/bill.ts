@@ -18,6 +18,7 @@ export const openParts: readonly WordPart[] = ['references', 'appendices', 'foot
 
 /** A page with fewer words that comes before any section is a title page. Common practice, no published source. */
 const mostOnTitlePage = 150;
+const mostLinesOfCaption = 4;
 const captionStart = /^\s*(?:figure|fig\.|table|plate|map|chart|box|equation)\s+[\dIVXA-Z]+(?:[.\-–]\d+)*\s*[.:–—|]/i;
 
 /** Counts the words of a paper part by part. Running heads and page numbers are not words of the paper and are on no line.
@@ -40,13 +41,16 @@ export function billOf(facts: DocumentFacts): WordBill | null {
     if (p.place === 'textbox') { add('textBoxes', p.text, p.page); continue; }
     if (p.place !== 'text') continue;
     if (section === 'titlePage' && p.page !== null && p.page > 1) section = 'body';
+    let caption = 0;
     for (const line of p.text.split('\n')) {
       // Without marked headings nobody knows where an abstract ends, so it counts as running text.
       const heading = headings.has(line.trim());
-      const named = sectionNamed(line, heading ? 80 : 0) ?? appendixWithName(line), starts: WordPart | null = named ? (named.part === 'abstract' && headings.size === 0 ? 'body' : named.part) : heading && section !== 'appendices' ? 'body' : null;
+      const named = sectionNamed(line, heading ? 80 : 0) ?? appendixWithName(line), starts: WordPart | null = named ? (named.part === 'abstract' && headings.size === 0 ? 'body' : named.part) : heading && section !== 'appendices' && !(section === 'titlePage' && p.page === 1) ? 'body' : null;
       if (starts && !(section === 'contents' && /[.…]{3,}|\d+$/.test(line.trim()))) { section = starts; add('headings', line, p.page); continue; }
       if (heading) { add('headings', line, p.page); continue; }
-      if (section === 'body' && captionStart.test(line)) { add('captions', line, p.page); continue; }
+      // On fixed pages a caption goes on over its next lines, up to the space below it.
+      caption = captionStart.test(line) ? 1 : caption > 0 && caption < mostLinesOfCaption && p.lines && line.trim() !== '' ? caption + 1 : 0;
+      if (section === 'body' && caption > 0) { add('captions', line, p.page); continue; }
       add(section === 'body' && p.inTable ? 'tables' : section === 'body' && p.indented ? 'quotations' : section, line, p.page);
     }
   }

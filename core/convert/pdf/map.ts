@@ -5,7 +5,8 @@ import { heed, type Job } from '../../model/outcome.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
 import { isBullet, joinLabels } from './labels.ts';
-import { findTables, type TableBlock } from './tables.ts';
+import { commonest } from '../../text/commonest.ts';
+import { findTables, type TableBlock } from '../../readers/pdf/tables.ts';
 
 export interface PdfRun { text: string; bold: boolean; italic: boolean; size: number; raised: boolean; /** the address it leads to */ link?: string }
 export interface PdfLine { page: number; box: [number, number, number, number]; runs: PdfRun[]; text: string; size: number; bold: boolean; font: string; baseline: number; /** the list label it begins with, where that stood apart */ label?: string }
@@ -169,14 +170,13 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
     if (r.bold && !heading && !line.bold) html = `<b>${html}</b>`; else if (line.bold && !heading) html = `<b>${html}</b>`;
     return r.italic ? `<i>${html}</i>` : html;
   }
-  function tableHtml(t: TableBlock): string { return `<table>${t.rows.map((row) => `<tr>${row.map((c) => `<td><p>${c.map((l) => escapeXml(l.text.trim())).join(' ') || '&#160;'}</p></td>`).join('')}</tr>`).join('')}</table>`; }
+  function tableHtml(t: TableBlock<PdfLine>): string { return `<table>${t.rows.map((row) => `<tr>${row.map((c) => `<td><p>${c.map((l) => escapeXml(l.text.trim())).join(' ') || '&#160;'}</p></td>`).join('')}</tr>`).join('')}</table>`; }
 }
 
 /** Titles as they compare: letters and figures only, whatever the case. */
 const titleKey = (text: string): string => text.normalize('NFKC').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
 const isListItem = (text: string): boolean => /^\s*(?:[•▪◦‣·]|[–—*-](?=\s)|\(?\d{1,2}[.)](?=\s+\S)|\(?[a-z][.)](?=\s+\S))\s+\S/.test(text);
 function cutRuns(runs: PdfRun[], n: number): PdfRun[] { const out: PdfRun[] = []; for (const r of runs) { if (n >= r.text.length) { n -= r.text.length; continue; } out.push({ ...r, text: r.text.slice(n) }); n = 0; } return out; }
-function commonest(values: number[], weights: number[]): number { const sums = new Map<number, number>(); values.forEach((v, i) => sums.set(v, (sums.get(v) ?? 0) + weights[i]!)); return [...sums].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0; }
 
 /** Lines at the head or foot that most pages repeat but for their numbers, and bare page numbers, are no part of the text. */
 function withoutRunningLines(lines: PdfLine[], heights: number[]): PdfLine[] {

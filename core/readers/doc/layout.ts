@@ -11,12 +11,12 @@ import type { DocStories } from './text.ts';
 const usualSize = 10, usualFace = 'Times New Roman';
 
 /** How the text of an old word-processor file is set, what cannot be seen of it, its sheets and headings. Null where the tables of looks are damaged. */
-export interface DocSetting { layout: LayoutFacts | null; sheets: SheetFacts[]; fonts: Set<string>; unseen: IntegrityFact[]; headings: HeadingFact[] }
+export interface DocSetting { layout: LayoutFacts | null; sheets: SheetFacts[]; fonts: Set<string>; unseen: IntegrityFact[]; headings: HeadingFact[]; /** the words of paragraphs that are moved in as a block */ blocks: Set<string> }
 
 export function settingOf({ main, looks: read }: DocStories): DocSetting | null {
   const looks = read();
   if (!looks) return null;
-  const tally = new LayoutTally(), unseen = new UnseenLooks('text'), headings: HeadingFact[] = [], used = new Map<DocSection, number>(), fonts = new Set<string>();
+  const tally = new LayoutTally(), unseen = new UnseenLooks('text'), headings: HeadingFact[] = [], used = new Map<DocSection, number>(), fonts = new Set<string>(), blocks = new Set<string>();
   for (const { from, end } of paragraphsIn(main)) {
     const own = looks.paragraph(end), level = looks.headingLevel(own), section = looks.sections.find((s) => end < s.end);
     let words = '';
@@ -27,11 +27,12 @@ export function settingOf({ main, looks: read }: DocStories): DocSetting | null 
       tally.add({ text, apart: own.inTable || (own.left ?? 0) >= movedIn, size, font, spacing: own.height === undefined ? own.line ?? 1 : spacingOf(heightOf(own, size * singleSpacingOf(font)), size, singleSpacingOf(font)) });
       unseen.add(text, { size, colour: look.colour ?? null, ground: own.shaded || look.shaded || look.highlighted || own.inTable ? null : 'ffffff' });
     }
+    if (level === 0 && !own.inTable && !own.list && (own.left ?? 0) >= movedIn && (own.first ?? 0) >= 0) blocks.add(words.trim());
     if (section) used.set(section, (used.get(section) ?? 0) + words.length);
     if (level > 0 && words.trim()) headings.push({ text: words.trim(), level, words: 0 });
     else if (headings.length > 0) headings[headings.length - 1]!.words += countWords(words) + (main.slice(from, end).match(/[\u0001\u0008]/g) ?? []).length + (own.inTable ? 1 : 0);
   }
-  return { layout: tally.facts('text', narrowestMargins([...used].map(([s, n]) => ({ ...s, used: n })))), sheets: sheetsOfSections(looks.sections.map((s) => ({ ...s, used: used.get(s) ?? 0 }))), fonts, unseen: unseen.words, headings };
+  return { layout: tally.facts('text', narrowestMargins([...used].map(([s, n]) => ({ ...s, used: n })))), sheets: sheetsOfSections(looks.sections.map((s) => ({ ...s, used: used.get(s) ?? 0 }))), fonts, unseen: unseen.words, headings, blocks };
 }
 const heightOf = ({ height = 0, atLeast }: DocParagraphLook, single: number): number => (atLeast ? Math.max(height, single) : height);
 

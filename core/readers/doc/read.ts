@@ -41,7 +41,7 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
       if (place === 'footnote' && marks.length > 0) current = marks[0]!.note;
       if (!/[\p{L}\p{N}]/u.test(text)) continue;
       if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
-      passages.push({ part: story === 'main' ? 'text' : story, place, page: null, text, ...(place === 'text' ? { section, ...(text.includes('\t') ? { inTable: true } : {}), ...(marks.length > 0 ? { notes: marks } : {}) } : current ? { note: current } : {}) });
+      passages.push({ part: story === 'main' ? 'text' : story, place, page: null, text, ...(place === 'text' ? { section, ...(text.includes('\t') ? { inTable: true } : {}), ...(setting?.blocks.has(text.trim()) ? { indented: true } : {}), ...(marks.length > 0 ? { notes: marks } : {}) } : current ? { note: current } : {}) });
     }
     for (const text of fields) passages.push({ part: story, place: 'field', page: null, text });
   }

@@ -12,6 +12,7 @@ import type { ReadContext } from '../context.ts';
 import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import { sniffKind } from '../kind.ts';
+import { movedIn } from '../layout-tally.ts';
 import { headingsOfDocx } from '../headings.ts';
 import { readStyles, stylesOf, type Styles } from '../../styles/docx.ts';
 import { looksOfStory, type StoryLooks } from './layout.ts';
@@ -40,7 +41,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
       for (const m of xml.matchAll(/\bw:rsid\w*(?:\s+w:val)?="([0-9A-F]{8})"/g)) revisionIds.add(m[1]!);
       const story = storyParts.find((s) => s.pattern.test(name));
       if (story) {
-        const read = readStory(xml, name, story.place, (style) => styles.resolve(style).hidden === true);
+        const read = readStory(xml, name, story.place, (style) => styles.resolve(style).hidden === true, (style) => setsApart(styles, style));
         if (['text', 'runningHead', 'footnote'].includes(story.place)) {
           const looks = looksOfStory(xml, name, styles);
           integrity.push(...looks.unseen);
@@ -91,6 +92,11 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
 }
 
 /** Damaged parts have their own finding. */
+/** A style moves its paragraphs in as a block: from the left edge by what a quotation is, and neither as a list nor by the first line only. */
+function setsApart(styles: Styles, style: string): boolean {
+  const { left = 0, first = 0, numId, outline } = styles.resolve(style);
+  return left >= movedIn && first >= 0 && (numId === undefined || numId === '0') && outline === undefined && !/list|contents|toc|heading|title|bibliograph|reference|caption/i.test(styles.nameOf(style));
+}
 function headingsIn(pack: Package): DocumentFacts['headings'] {
   try { const body = pack.text('word/document.xml'); return body ? headingsOfDocx(body, pack.text('word/styles.xml')) : undefined; } catch { return undefined; }
 }

@@ -13,8 +13,8 @@ export interface Story {
 
 interface Run { hidden: boolean; deleted: boolean }
 
-/** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…); @param hides - whether a style hides its words */
-export function readStory(xml: string, part: string, place: PlaceKind, hides: (style: string) => boolean = () => false): Story {
+/** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…); @param hides - whether a style hides its words; @param setsApart - whether it moves them in as a block */
+export function readStory(xml: string, part: string, place: PlaceKind, hides: (style: string) => boolean = () => false, setsApart: (style: string) => boolean = () => false): Story {
   const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0 };
   const stack: string[] = [];
   /** Paragraphs nest: a text box sits inside a run of another paragraph. */
@@ -35,7 +35,7 @@ export function readStory(xml: string, part: string, place: PlaceKind, hides: (s
         // A large first letter is a paragraph of its own in the file and the beginning of the next one on the page (17.3.1.11).
         case 'w:framePr': { const p = paragraphs[paragraphs.length - 1]; if (p && (a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin')) p.drop = true; break; }
         case 'w:p': paragraphs.push({ drop: false, hides: false, text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false, notes: [] }); story.paragraphs++; break;
-        case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p) p.hides = hides(value(a)); if (p && /quot|block|zitat|citation(?!s)/i.test(value(a))) p.indented = true; break; }
+        case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p) p.hides = hides(value(a)); if (p && (/quot|block|zitat|citation(?!s)/i.test(value(a)) || setsApart(value(a)))) p.indented = true; break; }
         case 'w:ind': { const p = paragraphs[paragraphs.length - 1]; if (p && Number(a['w:left'] ?? a['w:start'] ?? 0) >= 360 && a['w:hanging'] === undefined) p.indented = true; break; }
         case 'w:numPr': { const p = paragraphs[paragraphs.length - 1]; if (p) p.numbered = true; break; }
         case 'w:rStyle': if (stack[stack.length - 3] === 'w:r' && hides(value(a))) run.hidden = true; break;

@@ -38,9 +38,9 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       const { twin } = context, early = twin?.survey(bytes, pdf) ?? null, known = early && twin!.recall(pdf, early);
       // What the objects say, while other threads begin with the pages.
       const objects = async (): Promise<ObjectFacts> => readObjects(pdf, early ?? surveyPdf(pdf), context);
-      const { read: shown, meanwhile: { survey, shownPages, pageDicts, tree, streams, fonts, gaps: inObjects } } = known ? { read: known, meanwhile: await objects() } : await readPagesTogether(bytes, pdf, context.job, twin ? null : mupdf, objects);
+      const { read: shown, meanwhile: { survey, shownPages, pageDicts, tree, streams, fonts, gaps: inObjects } } = known ? { read: known, meanwhile: await objects() } : await readPagesTogether(bytes, pdf, context.job, twin || context.wordsOnly ? null : mupdf, objects);
       if (!known) twin?.keep(pdf, survey, shown);
-      const { pages, passages, words, layout, integrity } = shown, gaps = [...shown.gaps, ...inObjects];
+      const { pages, passages, words, layout, integrity, headings } = shown, gaps = [...shown.gaps, ...inObjects];
       if (survey.trailer.has('Encrypt')) file.encrypted = 'opens';
       if (pages.length === 0) { file.troubles.push({ code: 'damaged', part: 'file', page: null, text: 'no pages' }); return nothing('damaged'); }
       pages.forEach((page, index) => { const dict = pageDicts[index]; if (dict && dict.size > 0) page.rotation = rotationOf(dict, survey); });
@@ -60,7 +60,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
         passages: read([...passages, ...layers.passages, ...tree.passages, ...streams.passages, ...revisions.passages], gaps),
         metadata: read([...tree.metadata, ...streams.metadata, ...revisions.metadata], gaps.filter((g) => g.part !== 'text')),
         remains: read({ comments: tree.comments, trackedChanges: 0, highlights: tree.highlights + pages.reduce((n, p) => n + (p.marked ?? 0), 0), revisions: revisions.count }),
-        layout: layout ? read(layout) : unread('notOfThisKind'), photo: unread('notOfThisKind'),
+        layout: layout ? read(layout) : unread('notOfThisKind'), photo: unread('notOfThisKind'), headings,
         statedPages: pages.length, structure: { images: pages.reduce((n, p) => n + p.images, 0), tables: 0, equations: 0, footnotes: 0 }, integrity,
         history: { revisionIds: [], earlierStates: await Promise.all(earlierStates(bytes).flatMap((end) => possibleEnds(bytes, end)).map((end) => sha256(bytes.subarray(0, end)))) },
       };

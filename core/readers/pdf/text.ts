@@ -1,6 +1,6 @@
 import type { PdfDocument } from '../../engines/pdf.ts';
 import { withPage, type MupdfModule } from '../../engines/pdf.ts';
-import type { Box, Gap, IntegrityFact, LayoutFacts, PageFacts, Passage } from '../../model/facts.ts';
+import type { Box, Gap, HeadingFact, IntegrityFact, LayoutFacts, PageFacts, Passage } from '../../model/facts.ts';
 import { measureLayout } from './layout.ts';
 import { contentOf } from '../../engines/content.ts';
 import { saidBeside, toldInstead } from './content-words.ts';
@@ -8,6 +8,7 @@ import { findUnseen } from './paint.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { countWords } from '../../text/words.ts';
 import { sectionStarts } from '../sections.ts';
+import { headingsOf, partsOf, type LinePart } from './parts.ts';
 import { asRead, hasLooseAccent, hasRightToLeft, withAccents, type Placed } from './line-text.ts';
 
 interface StextLine { bbox: { x: number; y: number; w: number; h: number }; font: { name: string; size: number }; text: string }
@@ -52,13 +53,15 @@ function besideOf(content: string, page: number): Passage[] {
   return [...(said ? [{ part: 'content', place: 'hidden' as const, page, text: said }] : []), ...(told ? [{ part: 'content', place: 'altText' as const, page, text: told }] : [])];
 }
 
-export interface ReadPages { pages: PageFacts[]; passages: Passage[]; /** in the text itself, running heads apart */ words: number; gaps: Gap[]; layout: LayoutFacts | null; integrity: IntegrityFact[] }
+export interface ReadPages { pages: PageFacts[]; passages: Passage[]; /** in the text itself, running heads apart */ words: number; gaps: Gap[]; layout: LayoutFacts | null; integrity: IntegrityFact[]; headings: HeadingFact[] }
 /** Page sizes, words and text with the place of every line, from batches in the order of their pages. */
 export function joinBatches(batches: PageBatch[]): ReadPages {
   const sorted = [...batches].sort((a, b) => a.from - b.from), pages = sorted.flatMap((b) => b.pages), lines = sorted.flatMap((b) => b.lines), isHead = findRunningHeads(lines, pages);
+  const parts = partsOfLines(lines, isHead);
   return {
-    pages, passages: [...toPassages(lines, isHead), ...sorted.flatMap((b) => b.beside)], words: lines.reduce((n, own, p) => n + own.reduce((m, line, i) => m + (line.off || isHead(p, i) ? 0 : line.words), 0), 0), gaps: sorted.flatMap((b) => b.gaps),
+    pages, passages: [...toPassages(lines, isHead, parts), ...sorted.flatMap((b) => b.beside)], words: lines.reduce((n, own, p) => n + own.reduce((m, line, i) => m + (line.off || isHead(p, i) ? 0 : line.words), 0), 0), gaps: sorted.flatMap((b) => b.gaps),
     layout: measureLayout(lines.map((l, p) => l.map((line, i) => ({ ...line, head: line.off || isHead(p, i) }))), pages), integrity: [...sorted.flatMap((b) => b.integrity), ...findMisplaced(lines)],
+    headings: headingsOf(lines, parts),
   };
 }
 /** All pages, one after the other, in this thread. */
@@ -131,13 +134,19 @@ const round = (n: number): number => Math.round(n * 100) / 100;
 /** The engine prints control characters inside strings as they are. */
 const cleanJson = (json: string): string => json.replace(/[\u0000-\u001f]/g, (c) => (c === '\n' ? c : ' '));
 
-/** Lines to passages: running heads apart, the reference list apart, the rest a passage a page. */
-function toPassages(lines: Line[][], isHead: (page: number, line: number) => boolean): Passage[] {
+/** What each line belongs to; running heads and what lies outside the page take no part. */
+function partsOfLines(lines: Line[][], isHead: (page: number, line: number) => boolean): LinePart[][] {
+  const kept = lines.map((own, p) => own.flatMap((line, i) => (line.off || isHead(p, i) ? [] : [i]))), told = partsOf(kept.map((own, p) => own.map((i) => lines[p]![i]!)));
+  return lines.map((own, p) => { const parts: LinePart[] = own.map(() => null); kept[p]!.forEach((i, k) => { parts[i] = told[p]![k]!; }); return parts; });
+}
+
+/** Lines to passages: running heads, notes, tables, quotations set as blocks and the reference list apart, the rest a passage a page. */
+function toPassages(lines: Line[][], isHead: (page: number, line: number) => boolean, parts: LinePart[][]): Passage[] {
   const passages: Passage[] = [];
   let section: Passage['section'];
   lines.forEach((pageLines, index) => {
     const page = index + 1;
-    let open: Passage | null = null;
+    let open: Passage | null = null, kind: LinePart = null;
     pageLines.forEach((line, i) => {
       // What nobody sees is still searched for names.
       if (line.off) { passages.push({ part: 'text', place: 'hidden', page, text: line.text, lines: [{ start: 0, box: line.box }] }); return; }
@@ -147,9 +156,12 @@ function toPassages(lines: Line[][], isHead: (page: number, line: number) => boo
       }
       const starts = sectionStarts(line.text);
       if (starts) { section = starts === 'other' ? undefined : starts; open = null; }
-      if (!open) {
-        open = { part: 'text', place: 'text', page, text: '', lines: [], section: section ?? (index === 0 ? 'titlePage' : undefined) };
+      const part = parts[index]![i] === 'heading' ? null : parts[index]![i]!;
+      if (!open || part !== kind) {
+        // A note that stands small in a list of references is weighed as a note.
+        open = { part: 'text', place: part === 'footnote' ? 'footnote' : 'text', page, text: '', lines: [], section: part === 'footnote' ? undefined : section ?? (index === 0 ? 'titlePage' : undefined), ...(part === 'cell' ? { inTable: true } : {}), ...(part === 'block' ? { indented: true } : {}) };
         passages.push(open);
+        kind = part;
       }
       if (open.text) open.text += line.newBlock ? '\n\n' : '\n';
       open.lines!.push({ start: open.text.length, box: line.box });

@@ -1,19 +1,20 @@
-import type { PdfLine } from './map.ts';
+import type { Box } from '../../model/facts.ts';
 
-export interface TableBlock { lines: PdfLine[]; rows: PdfLine[][][] }
-type Box = [number, number, number, number];
+/** What is asked of a line to tell whether it is a cell: points from the page's top left. */
+export interface PlacedLine { text: string; box: Box; size: number; baseline: number }
+export interface TableBlock<T> { lines: T[]; rows: T[][][] }
 
 /** Finds tables by their columns: three rows or more that stand close under each other, each cut into the same two columns or more by white space.
  * Two columns of running text are told apart by their long lines. */
-export function findTables(lines: PdfLine[]): TableBlock[] {
-  const rows: PdfLine[][] = [];
+export function findTables<T extends PlacedLine>(lines: T[]): TableBlock<T>[] {
+  const rows: T[][] = [];
   for (const line of [...lines].sort((a, b) => a.baseline - b.baseline || a.box[0] - b.box[0])) {
     const row = rows.at(-1);
     if (row && Math.abs(row[0]!.baseline - line.baseline) < line.size * 0.35) row.push(line); else rows.push([line]);
   }
   for (const row of rows) row.sort((a, b) => a.box[0] - b.box[0]);
-  const tables: TableBlock[] = [];
-  let run: PdfLine[][] = [];
+  const tables: TableBlock<T>[] = [];
+  let run: T[][] = [];
   const settle = (): void => { const table = toTable(run); if (table) tables.push(table); run = []; };
   for (const row of rows) {
     const cut = row.length > 1 && row.every((l, i) => i === 0 || l.box[0] - row[i - 1]!.box[2] > l.size * 0.7);
@@ -27,31 +28,34 @@ export function findTables(lines: PdfLine[]): TableBlock[] {
 }
 
 /** A single line that goes on under a cell which is not the first. */
-const continuesCell = (line: PdfLine, above: PdfLine[]): boolean => above.length > 1 && above.slice(1).some((c) => Math.abs(c.box[0] - line.box[0]) < 3) && line.baseline - above[0]!.baseline < line.size * 1.6;
+const continuesCell = (line: PlacedLine, above: PlacedLine[]): boolean => above.length > 1 && above.slice(1).some((c) => Math.abs(c.box[0] - line.box[0]) < 3) && line.baseline - above[0]!.baseline < line.size * 1.6;
 
-function toTable(run: PdfLine[][]): TableBlock | null {
+/** A label that only a list has. */
+const bullet = /^\s*(?:[•▪◦‣·–—*\uf000-\uf0ff-]|\(?[\da-z]{1,2}[.)])\s*$/;
+
+function toTable<T extends PlacedLine>(run: T[][]): TableBlock<T> | null {
   const full = run.filter((r) => r.length > 1);
   if (full.length < 2) return null;
   const most = Math.max(...full.map((r) => r.length));
   if (most === 2 && full.length < 3) return null;
   // Lists whose labels stand apart, and contents whose page numbers stand at the end of a line of dots.
-  if (most === 2 && full.filter((r) => /^\s*([•▪◦‣·–—*-]|[[(]?[\w.]{1,6}[\]).:]?)\s*$/.test(r[0]!.text) && r[1]!.text.trim().length > 20).length > full.length * 0.6) return null;
+  if (most === 2 && full.filter((r) => bullet.test(r[0]!.text) || /^\s*[[(]?[\w.]{1,6}[\]).:]?\s*$/.test(r[0]!.text) && r[1]!.text.trim().length > 20).length > full.length * 0.6) return null;
   if (run.flat().filter((l) => /(\s?\.){4,}/.test(l.text)).length > full.length * 0.4) return null;
   if (full.length === 2 && most < 3 && full.flat().some((l) => l.text.trim().length > 40)) return null;
   // Running text in two columns: long lines on both sides, row after row.
   if (full.length > 4 && most === 2 && full.filter((r) => r.every((l) => l.text.trim().length > 28)).length > full.length * 0.6) return null;
   const columns = columnsOf(full);
   if (columns.length < 2) return null;
-  const rows: PdfLine[][][] = [];
+  const rows: T[][][] = [];
   for (const row of run) {
-    const cells: PdfLine[][] = columns.map(() => []);
+    const cells: T[][] = columns.map(() => []);
     for (const line of row) cells[columnAt(columns, line.box)]!.push(line);
     if (row.length === 1 && rows.length > 0) rows.at(-1)!.forEach((c, i) => c.push(...cells[i]!)); else rows.push(cells);
   }
   return { lines: run.flat(), rows };
 }
 /** Stretches of the width that some cell covers, apart from each other. */
-function columnsOf(rows: PdfLine[][]): [number, number][] {
+function columnsOf(rows: PlacedLine[][]): [number, number][] {
   const spans = rows.flat().map((l): [number, number] => [l.box[0], l.box[2]]).sort((a, b) => a[0] - b[0]), out: [number, number][] = [];
   for (const s of spans) { const last = out.at(-1); if (last && s[0] < last[1] + 2) last[1] = Math.max(last[1], s[1]); else out.push([...s]); }
   return out;

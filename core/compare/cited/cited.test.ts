@@ -1,0 +1,70 @@
+import { describe, expect, test } from '@jest/globals';
+import { compareFiles } from '../../verbs/compare.ts';
+
+/** Citations in every style, right and wrong. The texts are made up. */
+const file = (name: string, words: string) => ({ name, path: name, bytes: new TextEncoder().encode(words) });
+const said = 'The lock keepers kept a ledger of every barge that passed, and the ledger shows that coal traffic fell by half before the railway ever reached the town', going = `${said[0]!.toLowerCase()}${said.slice(1)}`;
+const other = 'Tolls were lowered three times in that decade but no lowering of the tolls brought a single cargo of grain back to the water', filler = 'Our sample was drawn from two archives that were visited in spring. None of the entries was read twice by the same person.';
+const signed = file('Kessler2014.txt', `Canals before the railway: a study of ledgers\nMarta Kessler\nJournal of Inland Water History, 2014\n\nAbstract. This article looks at ledgers.\n\n${said}. It was read by others later. ${other}.`);
+/** Says its title and not its author. */
+const titled = file('source1.txt', `Canals before the railway: a study of ledgers\n\nThis article looks at ledgers of lock keepers along two rivers.\n\n${said}. It was read by others later. ${other}.`);
+const bare = file('source2.txt', `It begins at once and goes on. ${said}. It was read by others later. ${other}.`), citing = file('source3.txt', `On ledgers (Kessler, 2014) much has been written.\n\n${said}. ${other}.`);
+const vancouver = `\n\nReferences\n\n1. Ab C. A title. 2001.\n2. De F. Another. 2002.\n3. Kessler M. Canals before the railway: a study of ledgers. J Inland Water Hist. 2014;3:1-9.`, square = `\n\nReferences\n\n[1] C. Ab, "A title," 2001.\n[2] F. De, "Another," 2002.\n[3] M. Kessler, "Canals before the railway," J. 2014.`;
+const harvard = `\n\nReferences\n\nAbel, C. (2001). A title of things. Press.\n\nKessler, M. (2014). Canals before the railway: a study of ledgers. Journal of Inland Water History, 3, 1–9.`, two = `\n\nReferences\n\nKessler, M. (2014a). Walls of mud along the southern shore. Press.\n\nKessler, M. (2014b). Canals before the railway: a study of ledgers. Journal of Inland Water History, 3, 1–9.`;
+
+const flags = async (paper: string, source = signed): Promise<[quoted: boolean, cited: boolean]> => { const p = (await compareFiles(file('paper.txt', `${filler} Another line that is here for the length of it.\n\n${paper}`), [source])).passages.find((f) => !f.references)!; return [p.quoted, p.cited]; };
+
+describe('in brackets', () => {
+  test.each<[string, string, boolean, boolean]>([
+    ['with a page behind “S.”', `${said} (vgl. Kessler 2014, S. 3). ${filler}`, false, true], ['cf.', `${said} (cf. Kessler, 2014). ${filler}`, false, true], ['see, for a review', `${said} (see Kessler, 2014, for a review). ${filler}`, false, true], ['e.g.', `${said} (e.g., Kessler, 2014). ${filler}`, false, true],
+    ['among others', `${said} (Abel, 2001; Kessler, 2014; Zorn, 2020). ${filler}`, false, true], ['others only', `${said} (Abel, 2001; Zorn, 2014). ${filler}`, false, false], ['capitals', `${said} (KESSLER, 2014). ${filler}`, false, true], ['a colon before the page', `“${said}” (Kessler 2014:3). ${filler}`, true, true], ['in square brackets', `“${said}” [Kessler, 2014, p. 3]. ${filler}`, true, true],
+    ['two years', `${said} (Kessler, 2010, 2014). ${filler}`, false, true], ['a letter behind the year', `“${said}” (Kessler, 2014a). ${filler}`, true, true], ['another year', `“${said}” (Kessler, 2013). ${filler}`, true, false], ['cited in', `${said} (Abel, 2001, as cited in Kessler, 2014). ${filler}`, false, true],
+    ['a name that a line’s end broke', `${said} (Kes-\nsler, 2014). ${filler}`, false, true], ['in the middle of the sentence that leads in', `It has been shown (Kessler, 2014) that ${going}. ${filler}`, false, true], ['hard negative: of the sentence before', `Ledgers have been studied (Kessler, 2014). ${said}. ${filler}`, false, false],
+  ])('%s', async (_, paper, quoted, cited) => expect(await flags(paper)).toEqual([quoted, cited]));
+});
+describe('in the sentence', () => {
+  test.each<[string, string, boolean, boolean]>([
+    ['whose study it is', `Kessler’s (2014) study of ledgers shows this: “${said}”. ${filler}`, true, true], ['in whose words', `In the words of Marta Kessler, “${said}”. ${filler}`, true, true], ['one of two authors', `Abel and Kessler (2014) found that ${going}. ${filler}`, false, true], ['the year behind', `As Kessler has shown, ${going} (2014, p. 7). ${filler}`, false, true],
+    ['of two who speak the last', `Whereas Abel (2001) speaks of roads, Kessler (2014) reports that ${going}. ${filler}`, false, true], ['hard negative: of two who speak the first', `Whereas Kessler (2014) speaks of roads, Abel (2001) reports that ${going}. ${filler}`, false, false], ['hard negative: the same without years', `Whereas Kessler speaks of roads, Abel reports that ${going}. ${filler}`, false, false],
+    ['she writes', `Kessler (2014) studied ledgers. She writes that ${going}. ${filler}`, false, true], ['a page alone', `Kessler (2014) studied ledgers. She writes: “${said}” (p. 3). ${filler}`, true, true], ['the same article', `Kessler (2014) studied ledgers. The article reports that ${going}. ${filler}`, false, true],
+    ['hard negative: another sentence between, and nobody speaks', `Kessler (2014) studied ledgers. Others did not. ${said}. ${filler}`, false, false], ['hard negative: she writes, and she is another', `Abel (2001) studied ledgers. She writes that ${going}. ${filler}`, false, false],
+  ])('%s', async (_, paper, quoted, cited) => expect(await flags(paper)).toEqual([quoted, cited]));
+});
+describe('a quotation set as a block', () => {
+  test.each<[string, string, boolean]>([
+    ['is led in by the paragraph before', `As Kessler (2014) puts it:\n\n    ${said}.\n\n${filler}`, true], ['is followed by its citation', `${filler}\n\n    ${said} (Kessler, 2014, p. 3).\n\n${filler}`, true], ['has it behind the stop', `${filler}\n\n    ${said}. (Kessler 2014: 3)\n\n${filler}`, true], ['has its author on a line below', `${filler}\n\n    ${said}.\n\n— Marta Kessler, Canals before the railway\n\n${filler}`, true],
+    ['hard negative: is led in by another', `As Abel (2001) puts it:\n\n    ${said}.\n\n${filler}`, false], ['hard negative: comes behind a paragraph that has ended', `Kessler (2014) is read by many.\n\n    ${said}.\n\n${filler}`, false], ['hard negative: has another on a line below', `${filler}\n\n    ${said}.\n\n— Cora Abel, A title of things\n\n${filler}`, false],
+  ])('%s', async (_, paper, cited) => expect(await flags(paper)).toEqual([true, cited]));
+});
+describe('by number', () => {
+  test.each<[string, string, boolean]>([
+    ['raised', `${said}.³ ${filler}${vancouver}`, true], ['raised, as plain text has it', `${said}.3 ${filler}${vancouver}`, true], ['raised, another', `${said}.2 ${filler}${vancouver}`, false], ['in round brackets', `${said} (3). ${filler}${vancouver}`, true], ['in round brackets, another', `${said} (1, 2). ${filler}${vancouver}`, false],
+    ['a range', `${said} [1]–[3]. ${filler}${square}`, true], ['a list', `${said} [1], [3]. ${filler}${square}`, true], ['a list in one bracket', `${said} [1, 2, 3]. ${filler}${square}`, true], ['a list without it', `${said} [1], [2]. ${filler}${square}`, false],
+    ['a note in square brackets', `${said}.[1] ${filler}\n\n[1] Marta Kessler, ‘Canals before the railway’, Journal of Inland Water History 3 (2014), p. 3.`, true], ['a note on another', `${said}.[1] ${filler}\n\n[1] Cora Abel, ‘Canals today’, Another Journal 3 (2014), p. 3.`, false],
+  ])('%s', async (_, paper, cited) => expect((await flags(paper))[1]).toBe(cited));
+});
+describe('through the reference list', () => {
+  test.each<[string, string, typeof signed, boolean]>([
+    ['a source that says its title only', `${said} (Kessler, 2014). ${filler}${harvard}`, titled, true], ['the same in the sentence', `Kessler (2014) says that ${going}. ${filler}${harvard}`, titled, true], ['the same by its page', `“${said}” (Kessler 3). ${filler}${harvard}`, titled, true], ['hard negative: another entry', `${said} (Abel, 2001). ${filler}${harvard}`, titled, false], ['hard negative: a source that says nothing of itself', `${said} (Kessler, 2014). ${filler}${harvard}`, bare, false],
+    ['of two works of a year the right one', `${said} (Kessler, 2014b). ${filler}${two}`, signed, true], ['hard negative: of two works of a year the other', `${said} (Kessler, 2014a). ${filler}${two}`, signed, false], ['hard negative: a source that cites the work itself', `${said} (Kessler, 2014). ${filler}`, citing, false],
+  ])('%s', async (_, paper, source, cited) => expect((await flags(paper, source))[1]).toBe(cited));
+});
+describe('marks of quotation', () => {
+  test.each([['« … »', `« ${said} »`], ['„ … “', `„${said}“`], ['‘ … ’', `‘${said}’`], ['within others', `“She notes that ‘${said}’”`]])('%s', async (_, words) => expect(await flags(`${words} (Kessler, 2014). ${filler}`)).toEqual([true, true]));
+});
+
+describe('each word belongs to one passage', () => {
+  const words = said.split(' ');
+  test('of two sources that overlap the second keeps what the first leaves', async () => {
+    const long = file('long.txt', `Here: ${said}.`), next = file('next.txt', `And ${words.slice(-3).join(' ')}. ${other}.`);
+    const r = await compareFiles(file('paper.txt', `${filler} ${said}. ${other}. ${filler}`), [long, next]);
+    expect(r.passages.map((p) => [p.source.file, p.words])).toEqual([['long.txt', words.length], ['next.txt', other.split(' ').length]]);
+    expect(r.passages[0]!.paper.end).toBe(r.passages[1]!.paper.start);
+    expect(r.matchedWords).toBe(words.length + other.split(' ').length);
+  });
+  test('of two with the very same words it is the one that is cited, or the assignment’s', async () => {
+    const paper = file('paper.txt', `${filler}\n\n${said} (Kessler, 2014). ${filler}`), again = file('Abel2001.txt', `On canals\nC. Abel, 2001\n\n${said}.`), template = file('template.txt', `${said}.`);
+    expect((await compareFiles(paper, [again, signed])).passages).toMatchObject([{ cited: true, source: { file: 'Kessler2014.txt' } }]);
+    expect((await compareFiles(paper, [again, signed], [template])).passages).toMatchObject([{ template: true }]);
+  });
+});

@@ -1,0 +1,53 @@
+import { squash } from '../../identity/fold.ts';
+import type { WordStream } from '../words.ts';
+import { namesOf } from './source-names.ts';
+
+/** One entry of a reference list: its number where it has one, and its words. */
+export interface Entry { number: number | null; text: string }
+
+const lists = new WeakMap<WordStream, Entry[]>();
+const label = /^\s*[[(]?(\d{1,3})[\]).]{1,2}\s+(?=\S)|^\s*(\d{1,3})\s+(?=\p{Lu})/u;
+
+/** The entries of a paper's reference list. A line that goes on from the one before (a small letter, or nothing that ends before it) is no entry of its own. */
+export function entriesOf(paper: WordStream): Entry[] {
+  let entries = lists.get(paper);
+  if (!entries) {
+    const lines = paper.references.replace(/(\p{L})[-‐\u00ad]\n+(?=\p{Ll})/gu, '$1').split('\n').map((l) => l.trim());
+    const counted = lines.filter((l) => label.test(l)).length > 1;
+    entries = [];
+    let ended = true;
+    for (const line of lines) {
+      if (line === '') continue;
+      const number = label.exec(line), last = entries.at(-1);
+      if (last && (counted ? !number : !ended || /^[\p{Ll}\d(“"‘]/u.test(line) || !/^\p{L}[\p{L}.'’ -]*[,.(]|^\p{L}[^,.]{2,60}[,.(]/u.test(line))) last.text += ` ${line}`;
+      else entries.push({ number: number ? Number(number[1] ?? number[2]) : null, text: number ? line.slice(number[0].length) : line });
+      ended = /[.!?)\]>”"’/\d]$/.test(line);
+    }
+    lists.set(paper, entries);
+  }
+  return entries;
+}
+export const entryNumbered = (paper: WordStream, n: number): string | null => entriesOf(paper).find((e) => e.number === n)?.text ?? null;
+
+/** Whether “(Kessler, 2014a)” means an entry: the surname stands in what comes before its title, and the year in it. */
+export function entryMeans(entry: Entry, surname: string, year: string | null): boolean {
+  // The authors stand before the year or the title, in the first third of most entries.
+  const authors = entry.text.slice(0, Math.max(90, entry.text.search(/\b(?:19|20)\d{2}/) + 1)).match(/[\p{L}'’-]+/gu) ?? [], wanted = squash(surname);
+  if (!authors.some((w) => squash(w) === wanted)) return false;
+  if (year === null) return true;
+  return new RegExp(`(?<![\\d–-])${/[a-z]$/.test(year) ? `${year}(?![\\da-z])` : `${year}(?!\\d)`}`).test(entry.text);
+}
+
+/** Names of serials and publishers: they say where a work stands, not which it is. */
+const venue = /\b(?:journal|review|transactions|proceedings|press|university|quarterly|bulletin|annals|magazine|letters|studies in|conference|institute|department|working papers?)\b/i;
+/** The one entry of the paper's list that is the source, by its title; null where none is, or several are. */
+export function entryOf(paper: WordStream, source: WordStream): Entry | null {
+  const titles = namesOf(source).lines.flatMap((line) => [line, ...line.split(/[.:()–—“”"‘]/)]).filter((t) => !venue.test(t)).map((t) => (t.match(/[\p{L}\p{N}’'-]+/gu) ?? []).map(squash)).filter((t) => t.length >= 3 && t.join('').length >= 12);
+  let best: Entry | null = null, most = 0;
+  for (const entry of entriesOf(paper)) {
+    const words = ` ${(entry.text.match(/[\p{L}\p{N}’'-]+/gu) ?? []).map(squash).join(' ')} `, score = Math.max(0, ...titles.filter((t) => words.includes(` ${t.join(' ')} `)).map((t) => t.length));
+    if (score > most) [best, most] = [entry, score];
+    else if (score > 0 && score === most) best = null;
+  }
+  return best;
+}

@@ -1,0 +1,56 @@
+import { squash } from '../../identity/fold.ts';
+import type { WordStream } from '../words.ts';
+
+/** What a source is known by, gathered once from its name, its stored author and title and its first lines. */
+export interface SourceNames { /** all of it, without the works that it cites itself */ head: string; /** its first lines, each of which may be its title */ lines: string[]; /** years in which it may have appeared */ years: string[] }
+
+const known = new WeakMap<WordStream, SourceNames>();
+export function namesOf(source: WordStream): SourceNames {
+  let names = known.get(source);
+  if (!names) {
+    // Works that the source itself cites in its first lines do not name it, nor do the years that its title speaks of.
+    const head = source.identity.replace(/\((?=[^()]*\p{Lu}\p{L}+)[^()]*\b(?:19|20)\d{2}[a-z]?\b[^()]*\)|\p{Lu}[\p{L}'’-]+ \((?:19|20)\d{2}[a-z]?\)(?= \p{Ll})/gu, ' ');
+    const dated = head.replace(/\b\d{4}\s?[–-]\s?(?:\d{4}|\d{2})\b|\b(?:in|of|since|from|before|after|until|to|by|between)\s+\d{4}\b(?:\s+(?:and|to)\s+\d{4}\b)?/gi, ' ');
+    known.set(source, names = { head, lines: head.split('\n').map((l) => l.trim()).filter(Boolean).slice(0, 6), years: dated.match(/\b(?:19|20)\d{2}\b/g) ?? [] });
+  }
+  return names;
+}
+
+export const hasWord = (text: string, word: string): boolean => { const wanted = squash(word); return (text.match(/[\p{L}'’-]+/gu) ?? []).some((w) => squash(w) === wanted); };
+
+/** A surname and year name a source when the surname stands in what names it and no other year does. */
+export function byAuthorAndYear(source: WordStream, surname: string, year: string): boolean {
+  const { head, years } = namesOf(source);
+  if (!hasWord(head, surname)) return false;
+  if (!/^\d/.test(year)) return byAuthor(source, surname);
+  return years.length === 0 || years.includes(year.slice(0, 4));
+}
+/** A surname alone names a source where it stands in its first lines as a name does: with a capital letter. */
+export const byAuthor = (source: WordStream, surname: string): boolean => new RegExp(`(?<!\\p{L})${surname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'u').test(namesOf(source).head);
+
+/** An entry of a reference list, or a note, names a source by a surname, or by most words of its title. */
+export function byEntry(entry: string | null, source: WordStream): boolean {
+  if (!entry) return false;
+  const { head } = namesOf(source), surname = entry.match(/\p{Lu}[\p{L}'’-]{2,}/gu)?.find(isName);
+  if (surname && hasWord(head, surname)) return true;
+  const words = entry.match(/\p{L}{5,}/gu) ?? [];
+  return words.length >= 3 && words.filter((w) => hasWord(head, w)).length >= words.length * 0.6;
+}
+/** The work's own title in the sentence: a line that the source begins with, or its stored title, up to a colon. */
+export function byTitle(text: string, source: WordStream): boolean {
+  const said = text.match(/[\p{L}\p{N}’'-]+/gu) ?? [], folded = ` ${said.map(squash).join(' ')} `;
+  return namesOf(source).lines.some((line) => {
+    const title = line.split(/[:.–—]/)[0]!.match(/[\p{L}\p{N}’'-]+/gu) ?? [], at = folded.indexOf(` ${title.map(squash).join(' ')} `);
+    if (title.length < 3 || title.length > 14 || at < 0) return false;
+    // As a title is written: a stretch of a sentence with the same words is none.
+    const first = folded.slice(0, at + 1).split(' ').length - 2;
+    return said.slice(first, first + title.length).filter((w) => /^\p{Lu}/u.test(w)).length >= 2;
+  });
+}
+/** “(Tidal Memory 31)”, “(“Walls of Mud” 90–91)”: the words that a work's title begins with, and a page. */
+export function byShortTitle(text: string, source: WordStream): boolean {
+  const bare = (s: string): string => s.replace(/^[\s“”"‘’']*(?:(?:the|an?)\s+)?/i, '').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim(), titles = namesOf(source).lines.flatMap((line) => line.split(/[.:()–—“”"]/)).map(bare).filter(Boolean);
+  return [...text.matchAll(/\(\s*[“"‘]?((?=[^()]*\p{Lu})[\p{L}][\p{L}’' -]{3,60}?)[,”"’]{0,2}\s+(?:pp?\.\s*)?(?!(?:19|20)\d{2}\b)\d{1,4}(?:\s?[–-]\s?\d{1,4})?\s*\)/gu)].some((m) => { const said = bare(m[1]!); return (said.includes(' ') || said.length >= 6) && titles.some((t) => t === said || t.startsWith(`${said} `)); });
+}
+/** Capitalised words that begin a note or a title and name nobody. */
+export const isName = (word: string): boolean => !/^(?:It|He|She|They|We|You|Who|What|Nobody|Some|Many|Most|Others|Another|Each|Every|Such|Here|There|Then|Thus|Only|Both|Research|Evidence|Results|Data|Studies|Critics|Scholars|Authors|The|And|For|This|That|These|Those|See|Also|With|From|All|Its|Our|His|Her|Not|But|One|Two|When|While|Where|Although|However|Journal|Review|University|Press|Vol|Chapter|Section|Table|Figure|Author|Title|Year)$/.test(word);
