@@ -1,7 +1,7 @@
 import type { WordStream } from '../words.ts';
 
 /** What stands about a passage in the paper and may hold its citation. */
-export interface Around { /** its sentence up to the passage, or the sentence that announces a quotation set apart */ lead: string; inside: string; /** its sentence from the passage's end, with a bracket behind the stop */ follow: string; /** the sentences before the lead, in its paragraph */ earlier: string; /** a line below that says whose words they are: “— Kessler, Canals” */ below: string }
+export interface Around { /** its sentence up to the passage, or the sentence that announces a quotation set apart */ lead: string; inside: string; /** its sentence from the passage's end, with a bracket behind the stop */ follow: string; /** the sentences before the lead, in its paragraph */ earlier: string; /** a line below that says whose words they are: “— Kessler, Canals” */ below: string; /** the next sentence, where it says whose words these were: “This was shown by …” */ next: string }
 
 /** Stops behind which no sentence ends. */
 const abbreviated = String.raw`(?<!\b(?:al|pp?|cf|vgl|eds?|vols?|nos?|e\.g|i\.e|z\.B|ca|Dr|Prof|St|Mrs?|Ms|\p{Lu})\.)`;
@@ -18,6 +18,7 @@ export function aroundOf(paper: WordStream, start: number, end: number): Around 
   const sentence = /^[^]*?(?:[.!?][”"’)]?(?:\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+|\s?\[[\d\s,;–-]+\])?(?=\s+[A-Z“"‘]|\s*\n|$)(?![^(]*\))|\n\n|$)/.exec(after)?.[0] ?? after, behind = after.slice(sentence.length);
   return {
     lead: whole(`${sentences.at(-1)!}${paper.text.slice(from, start)}`), inside: paper.text.slice(start, end), follow: whole(`${sentence}${/^(?:[^]{0,4}|\s{0,16})\([^)]*\)/.exec(behind)?.[0] ?? ''}`), earlier: whole(sentences.slice(-3, -1).join(' ')),
+    next: /^\s*((?:This|These|That|It|Such)\s+(?:[\p{Ll}’']+\s+){0,4}?(?:shown|found|written|said|noted|observed|argued|described|quoted|taken|comes?|put|words?|views?|findings?|claims?|arguments?|passages?|results?)\b(?:[^.!?\n]|(?<=\bal)\.){3,160})/u.exec(behind)?.[1] ?? '',
     below: /^\s*\n\s*[—–―]\s*([^\n]{3,160})/.exec(behind)?.[1] ?? '',
   };
 }

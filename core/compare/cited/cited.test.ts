@@ -49,6 +49,16 @@ describe('through the reference list', () => {
     ['of two works of a year the right one', `${said} (Kessler, 2014b). ${filler}${two}`, signed, true], ['hard negative: of two works of a year the other', `${said} (Kessler, 2014a). ${filler}${two}`, signed, false], ['hard negative: a source that cites the work itself', `${said} (Kessler, 2014). ${filler}`, citing, false],
   ])('%s', async (_, paper, source, cited) => expect((await flags(paper, source))[1]).toBe(cited));
 });
+describe('however a source names itself', () => {
+  const of = (name: string, head: string): typeof signed => file(name, `${head}\n\n${said}. It was read.`);
+  const body = of('report.txt', 'World Lock Authority\nState of the inland waterways 2019'), four = of('m.txt', 'Traffic on water\nR. Abel, S. Corrigan, T. Duarte and U. Eklund (2012)'), talk = of('lecture 4.txt', 'HIST2041 Lecture 4: Canals\nDr Priya Raman, 12 March 2026'), page = of('ledgers.txt', 'Ledgers of the locks\nLock Heritage Trust');
+  test.each<[string, typeof signed, string, boolean]>([
+    ['a body', body, `${said} (World Lock Authority, 2019).`, true], ['its initials', body, `${said} (WLA, 2019).`, true], ['other initials', body, `${said} (WNA, 2019).`, false], ['four authors', four, `Abel, Corrigan, Duarte, and Eklund (2012) show that ${going}.`, true], ['and colleagues', four, `Abel and colleagues (2012) show that ${going}.`, true], ['others with others', four, `${said} (Zorn et al., 2012).`, false],
+    ['their study', four, `Abel et al. (2012) looked at this. Their study shows that ${going}.`, true], ['their study, of others', four, `Zorn et al. (2012) looked at this. Their study shows that ${going}.`, false], ['the year first', four, `In 2012, Abel et al. showed that ${going}.`, true], ['another year first', four, `In 1987, Abel et al. showed that ${going}.`, false], ['op. cit.', four, `“${said}” (Abel et al., op. cit., p. 4).`, true],
+    ['before the colon', four, `One study is clear (Abel et al., 2012): “${said}.”`, true], ['in the next sentence', four, `${said}. This was shown by Abel et al. (2012).`, true], ['in the next sentence, which is about something else', four, `${said}. Roads were surveyed by Abel et al. (2012).`, false], ['at the end of the paragraph, behind own sentences', four, `${said}. This matters. It always did (Abel et al., 2012).`, false],
+    ['a talk', talk, `${said} (P. Raman, personal communication, 12 March 2026).`, true], ['another’s talk', talk, `${said} (P. Osei, personal communication, 12 March 2026).`, false], ['a title in marks, without a date', page, `${said} (“Ledgers of the locks”, n.d.).`, true], ['the same words in a sentence', page, `The ledgers of the locks say that ${going}.`, false],
+  ])('%s', async (_, source, paper, cited) => expect((await flags(`${paper} ${filler}`, source))[1]).toBe(cited));
+});
 describe('marks of quotation', () => {
   test.each([['« … »', `« ${said} »`], ['„ … “', `„${said}“`], ['‘ … ’', `‘${said}’`], ['within others', `“She notes that ‘${said}’”`]])('%s', async (_, words) => expect(await flags(`${words} (Kessler, 2014). ${filler}`)).toEqual([true, true]));
 });

@@ -15,8 +15,9 @@ export function isCited(paper: WordStream, start: number, end: number, source: W
 }
 
 function isCitedAt(paper: WordStream, start: number, end: number, source: WordStream): boolean {
-  const around = aroundOf(paper, start, end), { lead, inside, follow, earlier, below } = around, near = `${lead} ${inside.slice(-120)} ${follow}`, named = namesIn(paper, source);
-  if ([...lastWorks(lead), ...worksIn(`${inside.slice(-120)} ${follow}`)].some(named.work)) return true;
+  const around = aroundOf(paper, start, end), { lead, inside, follow, earlier, below, next } = around, near = `${lead} ${inside.slice(-120)} ${follow}`, named = namesIn(paper, source);
+  // A passage may begin with the year of the citation that leads in, since the source's own head ends with it.
+  if ([...lastWorks(`${lead}${/^(?:19|20)\d{2}[a-z]?\b/.exec(inside)?.[0] ?? ''}`), ...worksIn(`${inside.slice(-120)} ${follow}`), ...worksIn(next), ...dated(follow)].some(named.work)) return true;
   if (ledIn(around, named) || bracketed(near, named)) return true;
   // “She writes that … (p. 3)” goes on with the work that the sentence before named.
   if (refersBack(around) && (lastWorks(earlier).some(named.work) || ledIn({ ...around, lead: earlier, inside: '' }, named))) return true;
@@ -46,14 +47,17 @@ const speaker = new RegExp(`\\b(?:[Aa]ccording to|[Aa]s|[Ff]or|[Ff]ollowing|[Ii]
 /** A sentence that says whose words they are: “Kessler argues that …”, “According to Kessler, …”, “As Kessler puts it: …”. A year or a page may follow in
  * brackets. Of several who speak in it the last is meant. */
 function ledIn({ lead, inside, follow }: Around, named: Named): boolean {
-  const year = /\(\s*((?:19|20)\d{2}[a-z]?)\b[^()]*\)/.exec(follow)?.[1], sentence = `${lead}${inside.slice(0, 60)}`;
+  const year = /\(\s*((?:19|20)\d{2}[a-z]?)\b[^()]*\)/.exec(follow)?.[1] ?? /^\W*(?:Already\s+)?[Ii]n\s+((?:19|20)\d{2}),?\s/.exec(lead)?.[1], sentence = `${lead}${inside.slice(0, 60)}`;
   const speakers = [...sentence.matchAll(speaker)].map((m) => [m[1] ?? m[2] ?? m[3]!, ...(m[4]?.match(/\p{Lu}[\p{L}'’-]+/gu) ?? [])].map((s) => s.replace(/['’]s?$/, '')).filter(isName)).filter((s) => s.length > 0);
   return (speakers.at(-1) ?? []).some((s) => (year ? named.authorAndYear(s, year) : named.author(s)));
 }
 /** “(Kessler 14)”, “(Kessler, p. 14)”, “(Kessler)”, “(Kessler, Shorelines, 14)”: a surname in brackets with a page, a title or nothing. */
-const bracketed = (text: string, named: Named): boolean => [...text.matchAll(/\(([^()]{2,80})\)/g)].some((m) => m[1]!.split(/;\s*/).some((work) => { const surname = /^(?:see\s+|cf\.?\s+)?(\p{Lu}[\p{L}'’-]+)(?:\s+(?:and|&)\s+\p{Lu}[\p{L}'’-]+|\s+et al\.?)?(?:,\s+[‘“"]?\p{Lu}[^()\d;]{3,80}?)?(?:,?\s+(?:pp?\.?\s*)?\d{1,3}(?:\s?[–-]\s?\d{1,3})?)?$/u.exec(work.trim())?.[1]; return surname !== undefined && isName(surname) && named.author(surname); }));
+const bracketed = (text: string, named: Named): boolean => [...text.matchAll(/\(([^()]{2,80})\)/g)].some((m) => m[1]!.split(/;\s*/).some((work) => { const surname = /^(?:see\s+|cf\.?\s+)?(\p{Lu}[\p{L}'’-]+)(?:\s+(?:and|&)\s+\p{Lu}[\p{L}'’-]+|\s+et al\.?)?(?:,\s+[‘“"]?\p{Lu}[^()\d;]{3,80}?)?(?:,?\s+(?:op|loc)\.\s?cit\.)?(?:,?\s+(?:pp?\.?\s*)?\d{1,3}(?:\s?[–-]\s?\d{1,3})?)?$/u.exec(work.trim())?.[1]; return surname !== undefined && isName(surname) && named.author(surname); }));
 
-const pronoun = new RegExp(`^[\\s“"]*(?:(?:There|Later|Elsewhere|Further on|In (?:this|that|the same) \\w+),?\\s+)?(?:[Ss]he|[Hh]e|[Tt]hey|(?:[Tt]he|[Tt]his|[Tt]hese)\\s+(?:same\\s+|two\\s+)?(?:authors?|stud(?:y|ies)|articles?|reports?|papers?|books?|essays?|writers?|researchers?|historians?|scholars?))\\s+(?:\\p{Ll}+\\s+){0,3}(?:${saying})`, 'u');
+/** “(P. Raman, personal communication, 12 March 2026)”: who and when, with more between them. */
+const dated = (text: string): Work[] => [...text.matchAll(/\(([^(),;]{2,60}),[^();]{3,80}\b((?:19|20)\d{2})[a-z]?\)/g)].map((m) => ({ surnames: m[1]!.match(/\p{Lu}[\p{L}'’-]+/gu) ?? [], years: [m[2]!], from: m.index, to: m.index + m[0].length }));
+
+const pronoun = new RegExp(`^[\\s“"]*(?:(?:There|Later|Elsewhere|Further on|In (?:this|that|the same) \\w+),?\\s+)?(?:[Ss]he|[Hh]e|[Tt]hey|(?:[Tt]heir|[Hh]er|[Hh]is)\\s+(?:\\p{Ll}+\\s+)?(?:stud(?:y|ies)|articles?|reports?|papers?|books?|essays?|work|analysis|research|data|results|findings|survey)|(?:[Tt]he|[Tt]his|[Tt]hese)\\s+(?:same\\s+|two\\s+)?(?:authors?|stud(?:y|ies)|articles?|reports?|papers?|books?|essays?|writers?|researchers?|historians?|scholars?))\\s+(?:\\p{Ll}+\\s+){0,3}(?:${saying})`, 'u');
 /** A sentence about one whom the sentence before named, or a page alone in brackets. */
 const refersBack = ({ lead, follow }: Around): boolean => pronoun.test(lead) || /^[.,”"’]{0,2}\s*\((?:pp?\.|S\.)\s*\d[\d\s,–-]*\)/.test(follow);
 

@@ -16,7 +16,14 @@ export function namesOf(source: WordStream): SourceNames {
   return names;
 }
 
-export const hasWord = (text: string, word: string): boolean => { const wanted = squash(word); return (text.match(/[\p{L}'’-]+/gu) ?? []).some((w) => squash(w) === wanted); };
+/** Small words that an abbreviation leaves out, or not. */
+const minor = /^(?:of|the|and|for|in|on|to|a|an|de|der|die|das|für|und|la|le|les|et)$/i;
+/** “WLA” stands for a body whose name's initials it is. */
+function abbreviates(head: string, letters: string): boolean {
+  if (!/^\p{Lu}{2,7}$/u.test(letters)) return false;
+  return head.split('\n').some((line) => { const initials = (line.match(/[\p{L}’'-]+/gu) ?? []).filter((w) => !minor.test(w)).map((w) => (/^\p{Lu}/u.test(w) ? w[0]! : ' ')).join(''); return initials.includes(letters); });
+}
+export const hasWord = (text: string, word: string): boolean => { if (abbreviates(text, word)) return true; const wanted = squash(word); return (text.match(/[\p{L}'’-]+/gu) ?? []).some((w) => squash(w) === wanted); };
 
 /** A surname and year name a source when the surname stands in what names it and no other year does. */
 export function byAuthorAndYear(source: WordStream, surname: string, year: string): boolean {
@@ -26,7 +33,7 @@ export function byAuthorAndYear(source: WordStream, surname: string, year: strin
   return years.length === 0 || years.includes(year.slice(0, 4));
 }
 /** A surname alone names a source where it stands in its first lines as a name does: with a capital letter. */
-export const byAuthor = (source: WordStream, surname: string): boolean => new RegExp(`(?<!\\p{L})${surname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'u').test(namesOf(source).head);
+export const byAuthor = (source: WordStream, surname: string): boolean => abbreviates(namesOf(source).head, surname) || new RegExp(`(?<!\\p{L})${surname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'u').test(namesOf(source).head);
 
 /** An entry of a reference list, or a note, names a source by a surname, or by most words of its title. */
 export function byEntry(entry: string | null, source: WordStream): boolean {
@@ -44,8 +51,13 @@ export function byTitle(text: string, source: WordStream): boolean {
     if (title.length < 3 || title.length > 14 || at < 0) return false;
     // As a title is written: a stretch of a sentence with the same words is none.
     const first = folded.slice(0, at + 1).split(' ').length - 2;
-    return said.slice(first, first + title.length).filter((w) => /^\p{Lu}/u.test(w)).length >= 2;
+    return said.slice(first, first + title.length).filter((w) => /^\p{Lu}/u.test(w)).length >= 2 || isMarked(text, said, first, title.length);
   });
+}
+/** Whether words of a text stand in quotation marks by themselves. */
+function isMarked(text: string, words: string[], first: number, count: number): boolean {
+  const at = words.slice(0, first).reduce((from, w) => text.indexOf(w, from) + w.length, 0), start = text.indexOf(words[first]!, at), end = words.slice(first, first + count).reduce((from, w) => text.indexOf(w, from) + w.length, start);
+  return /[“"‘«„]$/.test(text.slice(0, start)) && /^[,.?!]?[”"’»“]/.test(text.slice(end));
 }
 /** “(Tidal Memory 31)”, “(“Walls of Mud” 90–91)”: the words that a work's title begins with, and a page. */
 export function byShortTitle(text: string, source: WordStream): boolean {
