@@ -1,5 +1,5 @@
 import { loadMupdf, withPage, withPdf, type Lend } from '../engines/pdf.ts';
-import { isGrey, scaledPixmap } from './shrink/pictures.ts';
+import { lightOf, scaledPixmap } from './shrink/pictures.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import type { DocumentFacts, Passage } from '../model/facts.ts';
 
@@ -73,7 +73,7 @@ async function pictureDifference(a: Uint8Array, b: Uint8Array, resized: boolean)
   try {
     const images = [a, b].map((bytes) => new mupdf.Image(bytes)), [width, height] = [Math.min(...images.map((i) => i.getWidth())), Math.min(...images.map((i) => i.getHeight()))], alike = images.every((i) => i.getWidth() === width && i.getHeight() === height);
     const [x, y] = images.map((image) => {
-      const pixmap = alike || !resized ? image.toPixmap() : scaledPixmap(mupdf, image, width, height, isGrey(image));
+      const pixmap = alike || !resized ? image.toPixmap() : scaledPixmap(mupdf, image, width, height, lightOf(image));
       try { return pixmap.getPixels().slice(); } finally { pixmap.destroy(); image.destroy(); }
     });
     return largestDifference(x!, y!);

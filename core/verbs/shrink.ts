@@ -50,6 +50,6 @@ export async function shrinkFile(file: SourceFile, maxBytes: number, job: Job = 
   if (!textSame) throw new CannotDo('notClean', 'The smaller copy does not hold the same text, so it is not offered.', 'Export the paper again with smaller pictures.', file.name);
   return {
     bytes, before: file.bytes.length, after: bytes.length, maxBytes, met, steps, pictures, proof: { textSame, pagesSame, maxPixelDifference, worstPage },
-    advice: met ? null : `${showBytes(bytes.length)} is the least that is still readable. Leave out pictures, hand in parts if that is allowed, or ask the department for a higher limit.`,
+    advice: met ? null : `${showBytes(bytes.length)} is the least that is still readable. ${kind === 'png' ? 'A photograph takes far less room as JPEG, where that is allowed: save it as one.' : 'Leave out pictures, hand in parts if that is allowed, or ask the department for a higher limit.'}`,
   };
 }

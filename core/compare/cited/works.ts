@@ -5,11 +5,11 @@ const surname = String.raw`(?:[dDlL]['’])?\p{Lu}[\p{L}'’-]+`, year = String.
 const work = new RegExp(String.raw`(${surname}(?:\s+\p{Lu}{1,3}(?=[,\s]))?(?:(?:\s*,\s*|\s*,?\s+(?:and|&|und|et|y|with)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*|colleagues|others|co-workers)*){0,4}),?\s*[([]?\s*(${year}(?:\s*[,;]\s*${year}(?!\d))*)`, 'gu');
 
 /** What stands before a year in a date names nobody. */
-const month = /^(?:January|February|March|April|May|June|July|August|September|October|November|December|Spring|Summer|Autumn|Winter)$/;
+const dateStart = /^(?:January|February|March|April|May|June|July|August|September|October|November|December|Spring|Summer|Autumn|Winter)\s+(?:19|20)\d{2}/;
 
 /** The works in a text, each with its authors' surnames and its years: “Kessler and Abel (2014)”, “(Kessler, 2010, 2014a)”, “Kessler’s 2014 study”. */
-export const worksIn = (text: string): Work[] => [...text.matchAll(work)].map((m) => ({
-  surnames: (m[1]!.match(/(?:[dDlL]['’])?\p{Lu}[\p{L}'’-]+/gu) ?? []).map((s) => s.replace(/['’]s?$/, '')).filter((s) => !month.test(s)), years: m[2]!.match(new RegExp(year, 'gu')) ?? [], from: m.index, to: m.index + m[0].length,
+export const worksIn = (text: string): Work[] => [...text.matchAll(work)].filter((m) => !dateStart.test(m[0])).map((m) => ({
+  surnames: (m[1]!.match(/(?:[dDlL]['’])?\p{Lu}[\p{L}'’-]+/gu) ?? []).map((s) => s.replace(/['’]s?$/, '')), years: m[2]!.match(new RegExp(year, 'gu')) ?? [], from: m.index, to: m.index + m[0].length,
 }));
 
 /** The works that a sentence ends with: of “Whereas Kessler (2014) speaks of roads, Abel (2001) and Zorn (2002) report that” the last two. */

@@ -3,7 +3,7 @@ import { saveWhole, withPage, withPdf, type MupdfModule, type PdfDocument, withM
 import { surveyPdf } from '../../readers/pdf/survey.ts';
 import { isDict, nameOf, type PdfDict } from '../../readers/pdf/syntax.ts';
 import { heed, type Job } from '../../model/outcome.ts';
-import { isGrey, pixelsFor, scaledPixmap } from './pictures.ts';
+import { inksOf, pixelsFor, scaledPixmap, type Inks } from './pictures.ts';
 import { packBilevel } from './bilevel.ts';
 import { gentlestWithin, levelAt, type Level } from './level.ts';
 
@@ -21,7 +21,7 @@ export async function repackPdf(bytes: Uint8Array): Promise<Uint8Array> {
 /** A picture that can be pressed: its object, its packed bytes, and the inches at which it is shown. `lines`: of two colours, as scans of print are. */
 interface Pressable { num: number; packed: number; inches: [number, number]; lines: boolean }
 /** A picture at a level, as it would stand in the file. */
-interface Pressed { data: Uint8Array; lines: boolean; grey: boolean; width: number; height: number }
+interface Pressed { data: Uint8Array; lines: boolean; inks: Inks; width: number; height: number }
 
 /** A PDF with its pictures brought down to the gentlest level that keeps within a limit, or to the hardest where none does. Pictures that would not get smaller, and masks, stay as they are.
  * @param bytes - as {@link repackPdf} gives them */
@@ -56,7 +56,8 @@ async function write(bytes: Uint8Array, pictures: Pressable[], press: (p: Pressa
       object.writeRawStream(pressed.data);
       for (const key of ['DecodeParms', 'Decode', 'Intent', 'Metadata']) object.delete(key);
       object.put('Filter', pdf.newName(pressed.lines ? 'FlateDecode' : 'DCTDecode'));
-      object.put('ColorSpace', pdf.newName(pressed.grey ? 'DeviceGray' : 'DeviceRGB'));
+      // Inks stay those of the profile that they were mixed for.
+      if (pressed.inks !== 'DeviceCMYK') object.put('ColorSpace', pdf.newName(pressed.inks));
       object.put('BitsPerComponent', pressed.lines ? 1 : 8);
       object.put('Width', pressed.width);
       object.put('Height', pressed.height);
@@ -68,7 +69,7 @@ async function write(bytes: Uint8Array, pictures: Pressable[], press: (p: Pressa
 }
 
 const plainSpace = (dict: PdfDict): boolean => nameOf(dict.get('ColorSpace')) === 'DeviceGray';
-const pressable = (dict: PdfDict): boolean => dict.get('ImageMask') !== true && (dict.get('BitsPerComponent') !== 1 || plainSpace(dict)) && !Array.isArray(dict.get('Mask')) && !dict.has('Decode');
+const pressable = (dict: PdfDict): boolean => dict.get('ImageMask') !== true && (dict.get('BitsPerComponent') !== 1 || plainSpace(dict)) && !Array.isArray(dict.get('Mask'));
 
 function pressables(pdf: PdfDocument, mupdf: MupdfModule, job: Job): Pressable[] {
   const inches = shownSizes(pdf, mupdf, job), survey = surveyPdf(pdf), found: Pressable[] = [];
@@ -87,7 +88,7 @@ const mostKept = 192 << 20, /** share of its room from which on a picture is lef
 /** Presses pictures to levels; null for one that cannot be decoded, or would hardly get smaller. What was drawn last is kept, within bounds,
  * since levels that differ in quality alone need no new drawing; and what was pressed to the last level, since that may be the one that is written. */
 function presser(pdf: PdfDocument, mupdf: MupdfModule): ((picture: Pressable, level: Level) => Pressed | null) & { end: () => void } {
-  const drawn = new Map<number, { key: string; pixmap: Mupdf.Pixmap; grey: boolean }>(), made = new Map<number, Pressed | null>(), broken = new Set<number>();
+  const drawn = new Map<number, { key: string; pixmap: Mupdf.Pixmap; inks: Inks }>(), made = new Map<number, Pressed | null>(), broken = new Set<number>();
   let kept = 0, last: Level | null = null;
   const forget = (num: number): void => { const known = drawn.get(num); if (!known) return; kept -= sizeOf(known.pixmap); known.pixmap.destroy(); drawn.delete(num); };
   const press = (picture: Pressable, level: Level): Pressed | null => {
@@ -96,14 +97,14 @@ function presser(pdf: PdfDocument, mupdf: MupdfModule): ((picture: Pressable, le
     const known = made.get(picture.num);
     if (known !== undefined) return known;
     try {
-      const { pixmap, grey } = draw(picture, level), width = pixmap.getWidth(), height = pixmap.getHeight(), data = picture.lines ? packBilevel(pixmap.getPixels(), width, height, pixmap.getStride()) : pixmap.asJPEG(level.quality, false).slice();
-      const result = data.length < picture.packed * worthwhile ? { lines: picture.lines, grey, width, height, data } : null;
+      const { pixmap, inks } = draw(picture, level), width = pixmap.getWidth(), height = pixmap.getHeight(), data = picture.lines ? packBilevel(pixmap.getPixels(), width, height, pixmap.getStride()) : pixmap.asJPEG(level.quality, false).slice();
+      const result = data.length < picture.packed * worthwhile ? { lines: picture.lines, inks, width, height, data } : null;
       if (kept > mostKept) forget(picture.num);
       made.set(picture.num, result);
       return result;
     } catch { broken.add(picture.num); return null; }
   };
-  const draw = (picture: Pressable, level: Level): { pixmap: Mupdf.Pixmap; grey: boolean } => {
+  const draw = (picture: Pressable, level: Level): { pixmap: Mupdf.Pixmap; inks: Inks } => {
     const object = pdf.newIndirect(picture.num), image = pdf.loadImage(object);
     object.destroy();
     try {
@@ -111,7 +112,7 @@ function presser(pdf: PdfDocument, mupdf: MupdfModule): ((picture: Pressable, le
       const dpi = picture.lines ? Math.max(150, level.dpi * 2) : level.dpi, width = pixelsFor(image.getWidth(), picture.inches[0], dpi), height = pixelsFor(image.getHeight(), picture.inches[1], dpi), key = `${width}x${height}`, known = drawn.get(picture.num);
       if (known?.key === key) return known;
       forget(picture.num);
-      const grey = picture.lines || isGrey(image), pixmap = withManagedColours(mupdf, () => scaledPixmap(mupdf, image, width, height, grey)), entry = { key, pixmap, grey };
+      const inks = picture.lines ? 'DeviceGray' : inksOf(image), scaled = (): Mupdf.Pixmap => scaledPixmap(mupdf, image, width, height, inks), pixmap = inks === 'DeviceCMYK' ? scaled() : withManagedColours(mupdf, scaled), entry: { key: string; pixmap: Mupdf.Pixmap; inks: Inks } = { key, pixmap, inks };
       drawn.set(picture.num, entry);
       kept += sizeOf(pixmap);
       return entry;

@@ -3,8 +3,9 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Package } from '../../engines/zip.ts';
 import { loadMupdf } from '../../engines/pdf.ts';
-import { plantedDocx, plantedPdf } from '../../testing/plant.ts';
+import { plantedDocx, plantedOdt, plantedPdf } from '../../testing/plant.ts';
 import { shrinkFile } from '../../verbs/shrink.ts';
 import { CannotDo } from '../../model/outcome.ts';
 import { gentlestWithin, levelAt } from './level.ts';
@@ -90,6 +91,45 @@ test('a photo is compared at the size it has afterwards', async () => {
 test('DOCX: its pictures', async () => {
   const bytes = plantedDocx('', { 'word/media/image1.jpg': await busyPicture('jpeg', 1600) }), done = await shrinkFile(file('a.docx', bytes), Math.round(bytes.length * 0.4));
   expect([done.met, done.proof.textSame, done.after > done.maxBytes * 0.6]).toEqual([true, true, true]);
+});
+/** A document with pictures of all sorts: a photograph, the same with clear parts, and a drawing of few colours. */
+async function withPng(kind: 'docx' | 'odt'): Promise<Uint8Array> {
+  const photo = await busyPicture('png', 700), mupdf = await loadMupdf(), clear = new mupdf.Pixmap(mupdf.ColorSpace.DeviceRGB, [0, 0, 700, 700], true), few = new mupdf.Pixmap(mupdf.ColorSpace.DeviceRGB, [0, 0, 700, 700], false), pixels = clear.getPixels(), { sin } = Math;
+  for (let i = 0; i < pixels.length; i++) pixels[i] = i % 4 === 3 ? 90 : Math.min(90, 40 + 40 * sin(i * i));
+  few.clear(200);
+  const pictures = [photo, clear.asPNG().slice(), few.asPNG().slice()];
+  clear.destroy(); few.destroy();
+  const relation = (n: number): string => `<Relationship Id="rId${n}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/image" Target="media/image${n}.png"/>`;
+  return kind === 'docx'
+    ? plantedDocx('', { ...Object.fromEntries(pictures.map((p, i) => [`word/media/image${i + 1}.png`, p])), 'word/_rels/document.xml.rels': `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${[1, 2, 3].map(relation).join('')}</Relationships>` })
+    : plantedOdt(`<text:p>${[1, 2, 3].map((n) => `<draw:image xlink:href="Pictures/image${n}.png"/>`).join('')}</text:p>`, { ...Object.fromEntries(pictures.map((p, i) => [`Pictures/image${i + 1}.png`, p])), 'META-INF/manifest.xml': `<manifest:manifest>${[1, 2, 3].map((n) => `<manifest:file-entry manifest:full-path="Pictures/image${n}.png" manifest:media-type="image/png"/>`).join('')}</manifest:manifest>` });
+}
+test.each(['docx', 'odt'] as const)('%s: a photograph that is kept without loss becomes JPEG; clear parts and drawings stay as they are', async (kind) => {
+  const bytes = await withPng(kind), done = await shrinkFile(file(`a.${kind}`, bytes), Math.round(bytes.length * 0.75)), pack = new Package(done.bytes), folderOf = kind === 'docx' ? 'word/media' : 'Pictures';
+  expect([done.met, done.proof.textSame]).toEqual([true, true]);
+  expect(pack.names().filter((n) => n.startsWith(folderOf)).sort()).toEqual(['image1.jpg', 'image2.png', 'image3.png'].map((n) => `${folderOf}/${n}`));
+  expect(pack.part(`${folderOf}/image1.jpg`)!.slice(0, 2)).toEqual(new Uint8Array([0xff, 0xd8]));
+  const said = kind === 'docx' ? ['word/_rels/document.xml.rels', '[Content_Types].xml'] : ['content.xml', 'META-INF/manifest.xml'], texts = said.map((n) => pack.text(n)!);
+  for (const text of texts) expect(text).not.toContain('image1.png');
+  expect([texts[0]!.includes('image1.jpg'), texts[0]!.includes('image2.png'), /image\/jpeg/.test(texts[1]!)]).toEqual([true, true, true]);
+});
+test.each([['four inks, turned about as printers’ files have them', 'DeviceCMYK', 4], ['greys that are turned about', 'DeviceGray', 1]])('a picture of %s is pressed as well, in its own inks', async (_, space, inks) => {
+  const side = 500, samples = new Uint8Array(side * side * inks), { sin } = Math;
+  let seed = 3;
+  for (let i = 0; i < samples.length; i++) { seed = (seed * 1103515245 + 12345) % 2147483648; samples[i] = 60 + 40 * sin(i / 7000) + ((seed >> 12) % 5); }
+  const bytes = await plantedPdf((pdf) => {
+    const dict = pdf.newDictionary(), objects = pdf.newDictionary(), page = pdf.findPage(0), list = pdf.newArray(), decode = pdf.newArray();
+    for (const [key, value] of Object.entries({ Type: 'XObject', Subtype: 'Image', ColorSpace: space })) dict.put(key, pdf.newName(value));
+    for (const [key, value] of Object.entries({ Width: side, Height: side, BitsPerComponent: 8 })) dict.put(key, value);
+    for (let i = 0; i < inks; i++) { decode.push(1); decode.push(0); }
+    dict.put('Decode', decode);
+    objects.put('Im', pdf.addStream(samples, dict));
+    page.getInheritable('Resources').put('XObject', objects);
+    list.push(page.get('Contents')); list.push(pdf.addStream('q 400 0 0 400 90 60 cm /Im Do Q', {}));
+    page.put('Contents', list);
+  }), done = await shrinkFile(file('a.pdf', bytes), Math.round(bytes.length * 0.4));
+  // Turned the wrong way every pixel would differ by far more.
+  expect([done.met, done.proof.pagesSame, done.proof.maxPixelDifference! < 6]).toEqual([true, true, true]);
 });
 test.each([['a.txt', 'plain words'], ['a.url', '[InternetShortcut]\nURL=https://x.example']])('%s cannot be shrunk, and that is said', async (name, text) => { await expect(shrinkFile(file(name, new TextEncoder().encode(text)), 5)).rejects.toBeInstanceOf(CannotDo); });
 test('a limit that is no number is refused', async () => { await expect(shrinkFile(file('a.pdf', await plantedPdf()), NaN)).rejects.toThrow(/limit/); });
