@@ -44,7 +44,12 @@ export function buildForms(details: Details): Forms {
     for (const combination of combinations) {
       const joints = new Set<number>();
       let length = 0;
-      for (const word of combination) { if (length > 0) joints.add(length); length += word.length; }
+      combination.forEach((word, i) => {
+        if (length > 0) joints.add(length);
+        // “MacDonald” is written “Mac Donald” as well.
+        if (squash(words[i]!) === word) for (const m of words[i]!.matchAll(/(?<=\p{Ll})(?=\p{Lu}\p{Ll})/gu)) joints.add(length + squash(words[i]!.slice(0, m.index)).length);
+        length += word.length;
+      });
       const key = combination.join('');
       if (key.length === 0 || forms.some((f) => f.key === key && f.detail === base.detail && f.full === base.full)) continue;
       forms.push({ ...base, key, joints, common: combination.length === 1 && nameWords.has(key), unspaced: /[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af\u0e00-\u0e7f]/.test(key) });

@@ -31,3 +31,12 @@ test.each([['Hebr David Thai Angsana New', 'word/theme/theme1.xml', null], ['Dav
   const signs = searchPassages([madePassage(text, { place: 'hidden', part })], new Matcher(david));
   expect(signs.some((s) => s.standing === 'stops') ? 'stops' : signs.length > 0 ? 'look' : null).toBe(expected);
 });
+
+const standingOf = (details: Partial<Details>, text: string, change: Partial<Passage> = {}): 'stops' | 'look' | null => { const signs = searchPassages([madePassage(text, change)], new Matcher({ ...noDetails(), ...details })); return signs.some((s) => s.standing === 'stops') ? 'stops' : signs.length > 0 ? 'look' : null; };
+const field = { givenNames: ['Mark'], surname: 'Field' }, young = { givenNames: ['Will'], surname: 'Young' };
+test.each<[string, Partial<Details>, string, 'stops' | 'look' | null]>([
+  ['written as a name', field, 'This report was written by Mark Field for the module.', 'stops'], ['by its initial', field, 'Prepared by M. Field.', 'stops'], ['the surname first', young, 'Young, Will: Essay 2', 'stops'], ['in a sentence, small', young, 'The young will inherit what is left.', null], ['at its beginning', field, 'Mark field boundaries with pegs.', null], ['within it, half of it small', field, 'Here we Mark field boundaries.', 'look'],
+  ['in a file name', field, 'mark_field_essay', 'stops'],
+])('a name of ordinary words: %s', (_, details, text, expected) => expect(standingOf(details, text)).toBe(expected));
+test.each(['Iain Mac Donald', 'I. Mac Donald', 'Iain MacDonald', 'Mac Donald, Iain'])('a prefix that is written apart: %s', (text) => expect(standingOf({ givenNames: ['Iain'], surname: 'MacDonald' }, text)).toBe('stops'));
+test.each([['Road A12 was closed', null], ['Candidate number: A12', 'stops'], ['written by A12 in May', 'look'], ['section A12.3 says', null]] as const)('a short number behind a letter: %s', (text, expected) => expect(standingOf({ candidateNumber: 'A12' }, text)).toBe(expected));

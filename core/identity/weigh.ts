@@ -1,5 +1,6 @@
 import type { Passage } from '../model/facts.ts';
 import type { Hit } from './find.ts';
+import { nameWords } from '../tables/name-words.ts';
 import { formatWords, namedFaces } from '../tables/format-words.ts';
 
 /** Why a hit weighs what it weighs; the words are in the messages table. */
@@ -39,6 +40,8 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   if (form.full) {
     if (inReferences) return sameInitials(form, after, before) === false ? null : { standing: 'look', reason: 'referenceEntry' };
     if (form.detail === 'initials' && form.weight === 'weak') return { standing: 'look', reason: 'half' };
+    // “Mark field boundaries”, “the young will”: ordinary words side by side, and not written as a name is.
+    if (!structured.has(passage.place) && isOrdinary(form, found)) return !proper || startsSentence(before) ? null : { standing: 'look', reason: 'commonWord' };
     return { standing: 'stops', reason: 'exact' };
   }
   if (structured.has(passage.place)) return form.common && !proper && passage.place !== 'fileName' && passage.place !== 'path' ? null : { standing: form.weight === 'strong' || form.detail === 'surname' || wholeValue(hit, text) ? 'stops' : 'look', reason: 'structured' };
@@ -72,6 +75,12 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   return { standing: 'stops', reason: passage.section === 'titlePage' ? 'titlePage' : 'exact' };
 }
 
+/** A name of ordinary words alone, one of which has a small letter, with white space between them. */
+function isOrdinary(form: Hit['form'], found: string): boolean {
+  const ends = [...form.joints, form.key.length].sort((a, b) => a - b), words = ends.map((end, i) => form.key.slice(ends[i - 1] ?? 0, end));
+  return words.every((w) => nameWords.has(w)) && /^[\p{L}\s]+$/u.test(found) && found.split(/\s+/).some((w) => /^\p{Ll}/u.test(w));
+}
+
 /** Whether a hit is a word of the file format itself (“lowerRoman”), or part of a typeface's name (“Times New Roman”). What people write into custom parts and properties is
  * never the format's; a typeface of one word counts only where typefaces are listed: behind the code of a script in a theme, before its PANOSE number in a font table. */
 function isVocabulary(hit: Hit, { text, part }: Passage): boolean {
@@ -94,7 +103,7 @@ const numberLabel = /\b(?:candidate|student|exam\w*|registration|matric\w*|roll|
 function weighNumber(key: string, found: string, text: string, hit: Hit, passage: Passage): Weight | null | 'strong' {
   const before = text.slice(Math.max(0, hit.start - 40), hit.start), after = text.slice(hit.end, hit.end + 24), line = text.slice(text.lastIndexOf('\n', hit.start - 1) + 1, (text.indexOf('\n', hit.end) + 1 || text.length + 1) - 1);
   if (numberLabel.test(before) || passage.section === 'titlePage' || passage.place === 'runningHead' || line.replace(found, '').replace(/[\W_]/g, '') === '') return 'strong';
-  if (!/^\d{3,5}$/.test(key)) return 'strong';
+  if (!/^(?:\d{3,5}|[a-z]{1,2}\d{1,3})$/.test(key)) return 'strong';
   if (countsOf.test(before) || /^\s?(?:%|°|(?:km|cm|mm|m|kg|g|t|ha|l|ml|s|min|h|years?|days?|hours?|words?|people|tonnes?|metres?|m²|km²)\b)/i.test(after)) return null;
   return key.length < 5 ? { standing: 'look', reason: 'weak' } : 'strong';
 }
