@@ -68,7 +68,7 @@ export function readRows(reading: Reading): RowsRead {
   const runs = runsOfDates(text);
   let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false, /** what the columns of a table are for, from its head */ columns: (DateRole | null)[] = [], /** what they are about, where its corner is empty */ subjects: string[] = [];
   clauses.forEach((clause, index) => {
-    const written = reading.dates(clause), dates = written.length > 0 ? [...written, ...dayBehind(clause, written, reading)] : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
+    const written = withYearOfRow(reading.dates(clause), text), dates = written.length > 0 ? [...written, ...dayBehind(clause, written, reading)] : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
     if (dates.length === 0) {
       if (/\|.*\|/.test(clause.text)) { const own = columnsOf(clause); if (own.some((role) => role !== null) || own.length !== columns.length) columns = own; const cells = clause.text.split('|').map((cell) => cell.trim()); if (cells[0] === '' && cells[1] === '' && cells.length >= 5) subjects = cells; }
       const closing = untilSameDay(clause, clauses[index - 1], out.rows.at(-1), reading);
@@ -98,6 +98,17 @@ export function readRows(reading: Reading): RowsRead {
     });
   });
   return out;
+}
+
+/** “Opens 1 Feb, closes 12 Feb 2027”: a day without a year is of the year that the next one names, or of the one before it. */
+function withYearOfRow(dates: ReadDate[], text: string): ReadDate[] {
+  const hasYear = (d: ReadDate): boolean => /\b20\d\d\b|[./-]\d\d$/.test(text.slice(d.start, d.end));
+  return dates.map((date, i) => {
+    const next = dates.slice(i + 1).find(hasYear);
+    if (!next || hasYear(date) || date.problem !== 'none' || next.problem !== 'none' || date.iso.slice(0, 10) <= next.iso.slice(0, 10)) return date;
+    const year = Number(next.iso.slice(0, 4)), rest = date.iso.slice(4);
+    return { ...date, iso: `${rest.slice(0, 6) <= next.iso.slice(4, 10) ? year : year - 1}${rest}` };
+  });
 }
 
 /** “The presentation (PDF export) is due on 3 May; the handout is due on 17 May”: what the sentence is about. */

@@ -84,11 +84,13 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     .replace(/(\b(?:changed|moved|postponed|brought forward) )(from \d{1,2}[:.]\d{2}(?: ?[ap]m)? to)(?= \d{1,2}[:.]\d{2})/gi, (_, word: string, old: string) => word + ' '.repeat(old.length))
     // The library takes 24:00 for no time at all, and the date with it; it is read below.
     .replace(/\b24(?:[:.]00\b|(?= Uhr\b| ?h\b))/g, (s) => ' '.repeat(s.length))
+    // What fills a table's cell up behind a day: to the library a month and a gap are a month alone.
+    .replace(/(?<=\b\d{1,2} (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?) +(?=\|)/gi, (s) => '·'.repeat(s.length))
     // And “one minute to midnight” for today's.
     .replace(/\b(?:one|a|two|five|ten|\d{1,2})(?: minutes?)? (?:before|to) midnight\b/gi, (s) => ' '.repeat(s.length));
   const reference = { instant: now.toJSDate(), timezone: 0 };
   // “December 10” is a year to the library's British reading; where no numeric date is near, the American one takes the same dates.
-  const monthFirst = /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? +\d{1,2}\b(?!(?:st|nd|rd|th)|[:.]\d)/i.test(source) && !/\d{1,2}[/.]\d{1,2}[/.]\d{2,4}/.test(source);
+  const monthFirst = /(?<!\b\d{1,2} )\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? +\d{1,2}\b(?!(?:st|nd|rd|th)|[:.]\d| +(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b)/i.test(source) && !/\d{1,2}[/.]\d{1,2}[/.]\d{2,4}/.test(source);
   for (const american of [order === 'month-day' || monthFirst]) {
     const parser = american ? chrono.casual : chrono.GB;
     let results: chrono.ParsedResult[] = [], /** where the time of the date before ends */ takenTo = 0;

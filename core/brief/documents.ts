@@ -264,7 +264,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
   return {
-    documents: settled.map(({ label, types }) => ({ label: label ? capital(label.replace(/^(?:your|an?|the) /i, '').replace(/ size$/i, '')) : null, types })),
+    documents: settled.map(({ label, types }) => ({ label: label ? capital(label.replace(/^[\s•*–-]+/, '').replace(/^(?:your|an?|the) /i, '').replace(/ (?:size|due)$/i, '')) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
     spans: settled.map((d) => ({ start: d.start, end: d.end })),
   };
@@ -303,7 +303,9 @@ function isDemand({ clause, at, to }: Mention): boolean {
   // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”
   if (clause.under !== undefined && whatToSend.test(clause.under)) return true;
   // What goes to a supervisor or an ethics board is not handed in here.
-  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:uploads?|submit|hand in|return it|with the|appendix)\b/i.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
+  // “Use the template (ethics_form_v4.docx)”: what is filled in, and saved as something else.
+  if (/\b(?:template|blank|supplied form|form provided)\s*\([\w -]*\.?$/i.test(text.slice(0, at - clause.start)) && /^\w*\s*\)/.test(text.slice(to - clause.start)) && /\bsave\w* (?:it )?as\b/i.test(text.slice(to - clause.start))) return false;
+  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:uploads?|submit|hand in|return it|with the|appendix|save as)\b|^\W*(?:\p{L}+ ){1,3}form\s*[–—:-]/iu.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
   // “Reading: Harding (pp. 1–46), PDF in the folder”.
   if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text) || /\b(?:accept|take|allow) (?:whatever|any) (?:file )?(?:format|type)\b/i.test(text)) return false;

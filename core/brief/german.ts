@@ -6,6 +6,9 @@ export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000
 const phrases: readonly [RegExp, string][] = ([
   ['es kann nur einmal (?:hochgeladen|eingereicht|abgegeben) werden', 'upload once only'],
   ['(?:bitte )?nur die matrikelnummer (?:angeben|nennen),? (?:und )?keinen namen', 'anonymous: student number, no name'], ['auch nicht im dateinamen', 'nor in the filename'], ['ab dem zweiten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 1 day'], ['ab dem dritten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 2 days'], ['ab dem vierten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 3 days'], ['ab dem fünften tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 4 days'],
+  ['(?:zu spät|verspätet) (?:eingereichte|abgegebene|hochgeladene) \\p{L}+ (?:werden|wird) (?:als|mit) [„“"»]?(?:nicht ausreichend|nicht bestanden|ungenügend|5,0|null punkten)[“”"«]? (?:bewertet|benotet|gewertet)', 'late work is not accepted'],
+  ['ränder (?:links und rechts|rechts und links|rundum|ringsum|allseitig|auf allen seiten|überall)', 'margins'],
+  ['(?:über|in) das abgabefach(?= [„“"»])', 'via the box'],
   ['inkl\\.', 'incl.'], ['exkl\\.', 'excl.'], ['fußnoten', 'notes'], ['literatur(?:verzeichnis|liste)', 'references'],
   ['\\p{Lu}\\p{L}+, die (?:erst )?nach (?:der |dem |ablauf der )?(?:abgabe)?(?:frist|termin) eingehen, werden nicht (?:mehr )?(?:angenommen|bewertet|berücksichtigt|gelesen|korrigiert)', 'late work is not accepted'],
   ['(?:später|verspätet|zu spät) eingereichte (?:haus)?arbeiten (?:können|werden) nicht (?:mehr )?(?:berücksichtigt|angenommen|bewertet)(?: werden)?', 'late work is not accepted'],

@@ -237,6 +237,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     // “Between 2,000 and 2,500 words; you may exceed the limit by 10 %.”
     push(max, overAllowed ? Math.floor(b * (1 + leeway) + 1e-9) : b, m);
   }
+  // “A two-page memo.”
+  if (what === 'pages') for (const m of matchesIn(clause, /\b(?:an?|one|your) (two|three|four|five|six|eight|ten)-page (?:\w+ )?(?:memo|report|essay|paper|proposal|letter|reflection|review|brief|response|statement|analysis)\b/gi)) if (!ofEach(m) && !/\b(?:with|plus|and|include|including|attach|abstract|summary)\s+(?:\w+ )?$/i.test(text.slice(0, m.at - clause.start))) push(max, numberWords[m[1]!.toLowerCase()]!, m);
   for (const m of matchesIn(clause, new RegExp(`${n}\\)?[\\s-]?${unit}\\b|${unit}\\s*(?:count|limit|length|max(?:imum)?)?\\s*(?:limit|maximum)?(?: (?:for|of) (?:this|the|your) (?:(?:whole|entire|final|written|main|research|group|individual|seminar|term) )?(?:module|essay|paper|report|assignment|assessment|coursework|course|dissertation|thesis|project|portfolio|review|reflection|proposal|case study|text|piece))?\\s*(?:is|stays|stays at|remains|remains at|of|:|=|–|-)?\\s*(?:(?<=[:=–-]\\s*|\\bis\\s|\\bof\\s|\\bremains\\s|\\bstays\\s)(?:(?:max(?:imum)?\\.?|up to|at most|no more than)\\s*)?|[≤<]=?\\s*)${n}(?![\\d,.]*\\s?(?:%|characters|keystrokes|signs|strokes))|${unit}\\s*(?:count\\s*)?(?:limit|max(?:imum)?)\\s+${n}(?!\\s?%)`, 'gi'))) {
     if (ranged.some((r) => r.at < m.to && m.at < r.to)) continue;
     const raw = m[1] ?? m[2] ?? m[3];

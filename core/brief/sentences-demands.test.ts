@@ -396,5 +396,9 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Nom du fichier : NOM_Prénom_memoire.pdf', { documents: [{ label: null, types: ['pdf'] }], 'naming.pattern': 'NOM_Prénom_memoire.pdf', 'naming.mustContain': ['surname', 'givenNames'] }],
   ['Each must be accompanied by the supervisor meeting log (Excel). The report is a PDF.', { documents: [{ label: 'Supervisor meeting log', types: ['xlsx'] }, { label: 'Report', types: ['pdf'] }] }],
   ['Please send an editable file (Word or OpenDocument).', { documents: [{ label: null, types: ['docx', 'odt'] }] }],
+  ['Put your CID in the filename.', { 'naming.mustContain': ['studentNumber'] }],
+  ['Put your CID (not your name) in the filename.', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true }],
+  ['Put your exam code (not your name) in the filename.', { 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true }],
+  ['Put your matric number (not your name) in the filename.', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -68,6 +68,8 @@ export const newestIsMarked = anyOf('gi', [
   /(?:the )?(?:later|last|second|newer) (?:one|version|file) is (?:what|the one) (?:I|we|the markers?) (?:will )?(?:see|mark|grade|read|look at|count)s?\b/,
   /\b(?:mark|grade|read|assess|look at|take|count)s? (?:only )?which(?:ever)? (?:version|file|one|draft) (?:is|was|lies) (?:there|in (?:it|the (?:box|folder|system|area)))\b/,
   /\bif you (?:upload|submit|hand (?:it )?in) (?:a second time|again|twice|another (?:file|version))[^.;]{0,6}\bthe (?:first|earlier|previous|old|former) (?:file|one|version|upload|submission) (?:disappears|is (?:lost|deleted|gone|overwritten|replaced|removed)|goes|vanishes)\b/,
+  /\b(?:I|we|markers?|tutors?) (?:only |just )?(?:ever )?(?:get|gets) to see (?:only )?the (?:newest|latest|last|most recent)\b/,
+  /\b(?:multiple|repeated|several|later) (?:uploads|submissions|versions) (?:overwrite|replace) (?:each other|one another|the (?:earlier|previous|first) (?:one|ones))\b/,
   /\bearlier (?:uploads?|versions?|files?|submissions?) (?:are|is|will be) (?:gone|lost|deleted|discarded|overwritten|removed|replaced)\b/,
 ]);
 
@@ -92,6 +94,7 @@ export const lastOfSeveral = anyOf('gi', [
   /\b(?:upload|submit|hand in) a second (?:file|version|one)\b[^.;]{0,14}\bthe first (?:one )?is (?:lost|deleted|overwritten|replaced|gone)\b/,
   /\bthe (?:file|version|paper|document) (?:uploaded|submitted|handed in|sent) last (?:will be|is|gets) (?:evaluated|graded|marked|read|assessed)\b/,
   /\bonly the second (?:submission|upload|version|one) (?:is|will be) (?:graded|marked|read|assessed)\b/,
+  /\bonly the (?:second|last|later|latest) (?:is|will be|gets) (?:looked at|read|marked|graded|counted|assessed)\b/,
   /\bolder (?:ones|versions|files|uploads) (?:are|will be|get) (?:deleted|overwritten|discarded|removed)\b/,
   /\bthe newer (?:version|one|file|upload) (?:will be|is|gets) (?:graded|marked|read|assessed)\b/,
   /\b(?:system|portal|box|page|platform|receiver|folder) (?:only )?(?:retains|keeps|stores|saves|holds|takes) (?:only )?(?:the|your) (?:latest|last|newest|most recent)\b/,

@@ -6,6 +6,7 @@ export const lateIsRefused = anyOf('gi', [
   /\b(?:nothing|no (?:submissions?|work|papers?))\b[^.;]{0,20}\b(?:accepted|taken)\b[^.;]{0,15}\b(?:late|after (?:the|this) (?:deadline|due|time|date))\b/,
   /\b(?:do|does|will|can) ?(?:not|n['’]t)\b[^.;]{0,10}\b(?:accept|mark|take|consider)\b[^.;]{0,12}\blate\b[^.;]{0,14}/,
   /\b(?:assignments?|answers?|essays?|papers?|reports?|work) (?:submitted|handed in|uploaded|received|that arrives?) (?:later than|after) (?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]\.?m\.?|noon)[^.;]{0,20}\b(?:rejected|refused|not (?:be )?(?:accepted|marked|corrected|graded|read))\b/,
+  /\b(?:parts?|drafts?|instalments?|sections?|journals?|entries|stages?|they|these|it|files?|forms?) (?:cannot|can['’]?t|can not|may not|must not) be (?:handed in|submitted|uploaded|sent|accepted) late\b/,
   /\bnothing can be (?:handed in|submitted|uploaded|accepted) (?:later|after(?:wards| that)?)\b/,
   /\b(?:submissions?|work|essays?|papers?|assignments?|files?|answers?|scripts?|anything) (?:received |handed in |made |submitted |uploaded |turned in |arriving |reaching us )?after (?:the|this) (?:said )?(?:deadline|due (?:date|time)|time|date)\b[^.;]{0,25}\b(?:not (?:be )?(?:accepted|marked|evaluated|considered|assessed)|rejected|refused|zero)\b/,
 ]);

@@ -30,6 +30,7 @@ export const aboutFileNames = anyOf('i', [
   /\bdateiname\b/,
   /\brename (?:it|them|the|your)\b[^.;]{0,20}\b(?:as|to)\b/,
   /\bgive (?:your|the) (?:file|document) the (?:title|name)\b/,
+  /^\W*(?:please )?name (?:everything|every item|each item|all items|them all)\b[^.;:]{0,24}:\s*(?=\S*_)/,
   /\b(?:each|every|the|your|both|all) (?:the )?files? (?:shall|must|should|has to|have to|needs? to) (?:bear|carry|start with|begin with|end with) (?:your|the)\b/,
   /\b(?:name|title|call|label) the file with\b/,
   /\bcall it [[<{“"A-Z]/,
