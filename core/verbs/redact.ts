@@ -136,7 +136,7 @@ const picturesThatStop = (facts: DocumentFacts, details: Details): Sign[] => sea
 const stopping = (facts: DocumentFacts, details: Details): Finding[] => stoppingIn(facts, details).filter((f) => (textual.has(f.check) || f.check === inPicture || f.check === 'identity.hidden' && f.place.part === 'text') && f.place.page !== null && f.place.box !== null);
 
 function lostWords(before: DocumentFacts, after: DocumentFacts, targets: { data: Record<string, string | number> }[]): string[] {
-  const words = (f: DocumentFacts): string[] => splitWords(f.passages.ok ? f.passages.value.filter((p) => p.place === 'text' || p.place === 'runningHead').map((p) => p.text).join('\n') : '');
+  const words = (f: DocumentFacts): string[] => splitWords(f.passages.ok ? f.passages.value.filter((p) => ['text', 'runningHead', 'footnote', 'textbox'].includes(p.place)).map((p) => p.text).join('\n') : '');
   const count = new Map<string, number>();
   for (const w of words(before)) count.set(w, (count.get(w) ?? 0) + 1);
   for (const w of [...words(after), ...targets.flatMap((t) => splitWords(String(t.data.found)))]) count.set(w, (count.get(w) ?? 0) - 1);
