@@ -67,6 +67,9 @@ function lastAttempt(text: string): string {
   }
   const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
   if (lines.length < text.split('\n').length) text = lines.join('\n');
+  // “Old: essay.pdf (10 March, receipt 5511)” over “New: essay.pdf (12 March, receipt 5512)”.
+  const fileNamed = new RegExp(`\\.(?:${extensions})\\b`, 'i'), older = (l: string): boolean => /^\W*(?:old|previous|earlier|before|former|replaced)(?: (?:one|file|version|upload|submission))?\s*[:=]/i.test(l) && fileNamed.test(l), newer = (l: string): boolean => /^\W*(?:new|current|now|latest|replacement)(?: (?:one|file|version|upload|submission))?\s*[:=]/i.test(l) && fileNamed.test(l);
+  if (lines.some(older) && lines.some(newer)) return lines.filter((l) => !older(l)).join('\n');
   // “… old.pdf (replaced)”: a line that says of itself that it does not count.
   const counts = (line: string): boolean => !/\.\w{2,4}\b.*(?:\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)|(?:[–—|-]\s+|\s{2,})(?:replaced|superseded|overwritten|withdrawn|deleted|cancell?ed))\s*$/i.test(line);
   // Where nothing else names a file, what was replaced is told on the line of what took its place.
@@ -98,7 +101,9 @@ function statedWords(rows: Row[], text: string): number | null {
 
 function readNames(text: string, rows: Row[], expected: string[]): string[] {
   const found: { name: string; at: number }[] = [];
-  const add = (name: string, at: number): void => { const n = name.trim(); if (n && !found.some((f) => f.name === n)) found.push({ name: n, at }); };
+  // “[x] report.pdf” over “[ ] appendix.pdf”: what is not ticked has not arrived.
+  const ticked = /^[ \t]*(?:[-*•][ \t]+)?(?:\[[xX✓✔]\]|[☑☒✓✔✅])[ \t]*\S/m.test(text), isOpen = (at: number): boolean => ticked && /^[ \t]*(?:[-*•][ \t]+)?(?:\[[ _]?\]|[☐□○])/.test(text.slice(text.lastIndexOf('\n', at - 1) + 1, at));
+  const add = (name: string, at: number): void => { if (isOpen(at)) return; const n = name.trim(); if (n && !found.some((f) => f.name === n)) found.push({ name: n, at }); };
   let rest = text;
   // Expected names first, longest first, so that one inside another is not told twice.
   for (const name of [...expected].sort((a, b) => b.length - a.length)) {
@@ -206,6 +211,8 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   // “Paper: (no file)”, “Words: 0”.
   if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
   if (/\b(?:received|hold|got|stored)\s+(?:0|no|zero)\s+(?:files?|documents?)\b/i.test(text)) return 'failed';
+  // “*** TEST SYSTEM – submissions are not assessed ***”: nothing arrived where it counts.
+  if (/\b(?:test|demo|training|sandbox|rehearsal) (?:system|server|environment|instance|mode|site)\b[^\n]{0,60}\b(?:not|no|never)\b|\b(?:submissions?|uploads?|files?|hand-?ins?) (?:here |made here |to this (?:system|site|server) )?(?:are|is|will) (?:not|never) (?:be )?(?:assessed|marked|graded|kept|stored|forwarded)\b/i.test(text)) return 'failed';
   // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
   const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still )?(?:missing|outstanding|awaited|absent|nothing received)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
   if (text.split('\n').some((l) => turnedAway.test(l))) return 'failed';

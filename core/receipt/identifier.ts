@@ -55,6 +55,12 @@ export function readId(text: string, rows: Row[]): string | null {
   // “Hand-in 5512 received”; “#5512” on a line of its own.
   const handIn = /\b(?:hand-?in|upload|delivery|deposit)\s+#?(\d{3,}|[A-Z]{1,4}-?\d{3,}[\w-]*)\s+(?:was |has been |is )?(?:received|accepted|completed?|confirmed|recorded)\b/i.exec(text) ?? /^\s*#\s?([A-Z0-9-]*\d{3,}[\w-]*)\s*$/m.exec(text);
   if (handIn) return handIn[1]!;
+  // “Upload 2: 7F3A9921  12 March 2027 16:42  essay.pdf”, and which of them counts.
+  const counting = /\b(?:current|latest|last|active|newest) (?:upload|version|submission|attempt|hand-?in)\s*(?::|is|=|no\.)\s*#?(\d{1,2})\b/i.exec(text)?.[1], listed = counting === undefined ? null : new RegExp(`^\\W*(?:upload|version|submission|attempt|hand-?in) #?${counting}\\s*[:|-]\\s*((?=[A-Z0-9-]*\\d)[A-Z0-9][A-Z0-9-]{4,})\\s(?=.*\\d:\\d\\d)`, 'im').exec(text);
+  if (listed) return listed[1]!;
+  // “Reference for both: 7F3A9921”.
+  const shared = /\b(?:reference|receipt|confirmation|ref\.?)(?: (?:number|no\.?|code))? (?:for|of) (?:both|all|these|this|the (?:set|files?|documents?|hand-?in|upload|submission)|your (?:files?|hand-?in|upload|submission|records?))(?: (?:files|documents|of them))?\s*(?::|is|=)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  if (shared && shared[1]!.length >= 3) return shared[1]!;
   // “Save this: QX-5512.”
   const saved = /\b(?:save|keep|note|quote) this(?: (?:code|number|reference))?\s*:\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (saved && saved[1]!.length >= 3) return saved[1]!;
