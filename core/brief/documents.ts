@@ -264,7 +264,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
   return {
-    documents: settled.map(({ label, types }) => ({ label: label ? capital(label.replace(/^[\s•*–-]+/, '').replace(/^(?:your|an?|the) /i, '').replace(/ (?:size|due)$/i, '')) : null, types })),
+    documents: settled.map(({ label, types }) => ({ label: label && !/^formato$/i.test(label) ? capital(label.replace(/^[\s•*–-]+/, '').replace(/^(?:your|an?|the) /i, '').replace(/ (?:size|due)$/i, '')) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
     spans: settled.map((d) => ({ start: d.start, end: d.end })),
   };

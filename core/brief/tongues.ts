@@ -3,7 +3,7 @@ import { monthNames } from '../tables/month-names.ts';
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const leads: readonly [RegExp, string][] = ([
   ['(?<=\\d )à(?= \\d+ (?:pages|mots))', '-'], ['par courriel à', 'by email to'],
-  ['date limite(?: (?:de remise|de dépôt))?', 'deadline'], ['(?:à|a) (?:rendre|remettre|déposer) (?:pour|avant|au plus tard) le', 'due by'], ['au plus tard le', 'by'], ['avant le(?= \\d)', 'by'],
+  ['date limite(?: (?:de remise|de dépôt))?', 'deadline'], ['(?:à|a) (?:rendre|remettre|déposer) (?:(?:pour|avant|au plus tard) )?le', 'due by'], ['au plus tard le', 'by'], ['avant le(?= \\d)', 'by'],
   ['fecha (?:de entrega|límite)(?: de entrega)?', 'deadline'], ['(?:hasta|antes de)l(?: día)?(?= \\d)', 'by'], ['plazo(?: de entrega)?(?=\\s*:)', 'due'],
   ['consegna(?: entro)?(?: il)?(?= \\d)', 'due'], ['consegna(?=\\s*:)', 'due'], ['consegna entro il', 'due by'], ['entro il', 'by'], ['scadenza', 'due'],
   ['inleveren (?:voor|vóór|uiterlijk(?: op)?)', 'due by'], ['inleverdatum', 'deadline'], ['uiterlijk(?: op)?', 'by'],
