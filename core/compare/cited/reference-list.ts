@@ -4,8 +4,9 @@ import { namesOf } from './source-names.ts';
 
 /** One entry of a reference list: its number where it has one, and its words. */
 export interface Entry { number: number | null; text: string }
+const folded = (text: string): string => ` ${(text.match(/[\p{L}\p{N}’'-]+/gu) ?? []).map(squash).join(' ')} `;
 
-const lists = new WeakMap<WordStream, Entry[]>();
+const lists = new WeakMap<WordStream, Entry[]>(), found = new WeakMap<WordStream, WeakMap<WordStream, { entry: Entry | null }>>(), words = new WeakMap<Entry, string>();
 const label = /^\s*[[(]?(\d{1,3})[\]).]{1,2}\s+(?=\S)|^\s*(\d{1,3})\s+(?=\p{Lu})/u;
 
 /** The entries of a paper's reference list. A line that goes on from the one before (a small letter, or nothing that ends before it) is no entry of its own. */
@@ -42,10 +43,17 @@ export function entryMeans(entry: Entry, surname: string, year: string | null): 
 const venue = /\b(?:journal|review|transactions|proceedings|press|university|quarterly|bulletin|annals|magazine|letters|studies in|conference|institute|department|working papers?)\b/i;
 /** The one entry of the paper's list that is the source, by its title; null where none is, or several are. */
 export function entryOf(paper: WordStream, source: WordStream): Entry | null {
+  const known = found.get(paper) ?? new WeakMap<WordStream, { entry: Entry | null }>();
+  found.set(paper, known);
+  if (!known.has(source)) known.set(source, { entry: findEntry(paper, source) });
+  return known.get(source)!.entry;
+}
+function findEntry(paper: WordStream, source: WordStream): Entry | null {
   const titles = namesOf(source).lines.flatMap((line) => [line, ...line.split(/[.:()–—“”"‘]/)]).filter((t) => !venue.test(t)).map((t) => (t.match(/[\p{L}\p{N}’'-]+/gu) ?? []).map(squash)).filter((t) => t.length >= 3 && t.join('').length >= 12);
   let best: Entry | null = null, most = 0;
   for (const entry of entriesOf(paper)) {
-    const words = ` ${(entry.text.match(/[\p{L}\p{N}’'-]+/gu) ?? []).map(squash).join(' ')} `, score = Math.max(0, ...titles.filter((t) => words.includes(` ${t.join(' ')} `)).map((t) => t.length));
+    const said = words.get(entry) ?? folded(entry.text), score = Math.max(0, ...titles.filter((t) => said.includes(` ${t.join(' ')} `)).map((t) => t.length));
+    words.set(entry, said);
     if (score > most) [best, most] = [entry, score];
     else if (score > 0 && score === most) best = null;
   }

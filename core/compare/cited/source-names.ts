@@ -2,7 +2,7 @@ import { squash } from '../../identity/fold.ts';
 import type { WordStream } from '../words.ts';
 
 /** What a source is known by, gathered once from its name, its stored author and title and its first lines. */
-export interface SourceNames { /** all of it, without the works that it cites itself */ head: string; /** its first lines, each of which may be its title */ lines: string[]; /** years in which it may have appeared */ years: string[] }
+export interface SourceNames { /** all of it, without the works that it cites itself */ head: string; /** its first lines, each of which may be its title */ lines: string[]; /** years in which it may have appeared */ years: string[]; /** its words, folded */ words: ReadonlySet<string> }
 
 const known = new WeakMap<WordStream, SourceNames>();
 export function namesOf(source: WordStream): SourceNames {
@@ -11,7 +11,7 @@ export function namesOf(source: WordStream): SourceNames {
     // Works that the source itself cites in its first lines do not name it, nor do the years that its title speaks of.
     const head = source.identity.replace(/\((?=[^()]*\p{Lu}\p{L}+)[^()]*\b(?:19|20)\d{2}[a-z]?\b[^()]*\)|\p{Lu}[\p{L}'’-]+ \((?:19|20)\d{2}[a-z]?\)(?= \p{Ll})/gu, ' ');
     const dated = head.replace(/\b\d{4}\s?[–-]\s?(?:\d{4}|\d{2})\b|\b(?:in|of|since|from|before|after|until|to|by|between)\s+\d{4}\b(?:\s+(?:and|to)\s+\d{4}\b)?/gi, ' ');
-    known.set(source, names = { head, lines: head.split('\n').map((l) => l.trim()).filter(Boolean).slice(0, 6), years: dated.match(/\b(?:19|20)\d{2}\b/g) ?? [] });
+    known.set(source, names = { head, lines: head.split('\n').map((l) => l.trim()).filter(Boolean).slice(0, 6), years: dated.match(/\b(?:19|20)\d{2}\b/g) ?? [], words: new Set((head.match(/[\p{L}'’-]+/gu) ?? []).map(squash)) });
   }
   return names;
 }
@@ -23,12 +23,13 @@ function abbreviates(head: string, letters: string): boolean {
   if (!/^\p{Lu}{2,7}$/u.test(letters)) return false;
   return head.split('\n').some((line) => { const initials = (line.match(/[\p{L}’'-]+/gu) ?? []).filter((w) => !minor.test(w)).map((w) => (/^\p{Lu}/u.test(w) ? w[0]! : ' ')).join(''); return initials.includes(letters); });
 }
-export const hasWord = (text: string, word: string): boolean => { if (abbreviates(text, word)) return true; const wanted = squash(word); return (text.match(/[\p{L}'’-]+/gu) ?? []).some((w) => squash(w) === wanted); };
+/** Whether what names a source holds a word, or a body's name with those initials. */
+export const hasWord = (source: WordStream, word: string): boolean => { const { head, words } = namesOf(source); return words.has(squash(word)) || abbreviates(head, word); };
 
 /** A surname and year name a source when the surname stands in what names it and no other year does. */
 export function byAuthorAndYear(source: WordStream, surname: string, year: string): boolean {
-  const { head, years } = namesOf(source);
-  if (!hasWord(head, surname)) return false;
+  const { years } = namesOf(source);
+  if (!hasWord(source, surname)) return false;
   if (!/^\d/.test(year)) return byAuthor(source, surname);
   return years.length === 0 || years.includes(year.slice(0, 4));
 }
@@ -38,10 +39,10 @@ export const byAuthor = (source: WordStream, surname: string): boolean => abbrev
 /** An entry of a reference list, or a note, names a source by a surname, or by most words of its title. */
 export function byEntry(entry: string | null, source: WordStream): boolean {
   if (!entry) return false;
-  const { head } = namesOf(source), surname = entry.match(/\p{Lu}[\p{L}'’-]{2,}/gu)?.find(isName);
-  if (surname && hasWord(head, surname)) return true;
+  const surname = entry.match(/\p{Lu}[\p{L}'’-]{2,}/gu)?.find(isName);
+  if (surname && hasWord(source, surname)) return true;
   const words = entry.match(/\p{L}{5,}/gu) ?? [];
-  return words.length >= 3 && words.filter((w) => hasWord(head, w)).length >= words.length * 0.6;
+  return words.length >= 3 && words.filter((w) => hasWord(source, w)).length >= words.length * 0.6;
 }
 /** The work's own title in the sentence: a line that the source begins with, or its stored title, up to a colon. */
 export function byTitle(text: string, source: WordStream): boolean {
