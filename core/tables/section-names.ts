@@ -5,7 +5,7 @@ import type { WordPart } from '../model/brief.ts';
  * `asked: false`: too common a word to be taken for a section where an assignment names it. */
 export interface SectionName { name: string; called: string; part: WordPart; open?: true; asked?: false }
 export const sectionNames: readonly SectionName[] = [
-  { name: 'references', called: 'references|reference list|list of references|bibliography|works cited|literature cited|literaturverzeichnis|quellenverzeichnis|bibliographie|références|bibliografía|referencias|bibliografia|bibliografie|literatuurlijst|literatur', part: 'references' },
+  { name: 'references', called: 'references|references and notes|notes and references|references and further reading|references cited|references and bibliography|bibliography and references|sources cited|works consulted|reference list|list of references|bibliography|works cited|literature cited|literaturverzeichnis|quellenverzeichnis|bibliographie|références|bibliografía|referencias|bibliografia|bibliografie|literatuurlijst|literatur', part: 'references' },
   { name: 'references', called: 'literature|sources', part: 'references', asked: false },
   { name: 'contents', called: 'table of contents', part: 'contents' },
   { name: 'contents', called: 'contents', part: 'contents', asked: false },

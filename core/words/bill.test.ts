@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { read, type Passage } from '../model/facts.ts';
 import { countWords } from '../text/words.ts';
 import { madeFacts, madePage, madePassage } from '../testing/made.ts';
+import { readDocument } from '../readers/index.ts';
 import { billOf } from './bill.ts';
 
 const bill = (passages: Passage[], pages = 3) => billOf(madeFacts({ passages: read(passages), pages: read(Array.from({ length: pages }, (_, i) => madePage({ number: i + 1 }))) }))!;
@@ -28,4 +29,9 @@ test('the bill adds up to all words, whatever the text', () => {
     const all = passages.filter((p) => p.place !== 'runningHead').flatMap((p) => p.text.split('\n')).reduce((n, l) => n + countWords(l), 0);
     return b.total === all && b.lines.reduce((n, l) => n + l.words, 0) === all && new Set(b.lines.map((l) => l.part)).size === b.lines.length;
   }), { numRuns: 300 });
+});
+test.each(['p.rtf', 'p.html'])('tables have a line of their own: %s', async (name) => {
+  const cells = [['Year', 'Toll due'], ['1830', 'four pence']], text = 'The creek fills from below while the tide rises.';
+  const source = name.endsWith('rtf') ? `{\\rtf1\\ansi\\pard ${text}\\par ${cells.map((row) => `\\trowd\\cellx2000\\cellx4000${row.map((c) => `\\pard\\intbl ${c}\\cell`).join('')}\\row`).join('\n')}\\pard ${text}\\par}` : `<p>${text}</p><table>${cells.map((row) => `<tr>${row.map((c) => `<td><p>${c}</p></td>`).join('')}</tr>`).join('')}</table><p>${text}</p>`;
+  expect(Object.fromEntries(billOf(await readDocument(new TextEncoder().encode(source), name))!.lines.map((l) => [l.part, l.words]))).toEqual({ body: 18, tables: 6 });
 });

@@ -6,7 +6,7 @@ import { frontMatterFacts, markdownToHtml, splitFrontMatter, struckThrough } fro
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
 import { takeNotes } from './html-notes.ts';
 import { linearMath } from '../mathml.ts';
-import { plainFacts, quoteSign, toParagraphs } from './read.ts';
+import { cellSign, plainFacts, quoteSign, toParagraphs, withoutSigns } from './read.ts';
 
 /** A web page: visible text, and what its head says about its author. Scripts are never run. */
 export const readHtml = (bytes: Uint8Array, file: FileFacts): DocumentFacts => readHtmlSource(decodeText(bytes), file, []);
@@ -16,7 +16,7 @@ export function readMarkdown(bytes: Uint8Array, file: FileFacts): DocumentFacts 
   return readHtmlSource(struckThrough(markdownToHtml(body)), file, frontMatterFacts(fields));
 }
 function readHtmlSource(source: string, file: FileFacts, more: MetadataFact[]): DocumentFacts {
-  const taken = takeNotes(source), ids = [...taken.notes.keys()], page = htmlToText(taken.source, { marked: true, noteIndex: (id) => ids.indexOf(id) }), { text } = takeNoteMarks(page.text.replaceAll(quoteSign, '')), count = (tag: RegExp): number => source.match(tag)?.length ?? 0;
+  const taken = takeNotes(source), ids = [...taken.notes.keys()], page = htmlToText(taken.source, { marked: true, noteIndex: (id) => ids.indexOf(id) }), { text } = takeNoteMarks(withoutSigns(page.text)), count = (tag: RegExp): number => source.match(tag)?.length ?? 0;
   const apart = [...page.apart], notes = [...taken.notes.values()].map((html, i): Passage => { const own = htmlToText(html, { marked: true }); apart.push(...own.apart); return { part: 'html/note', place: 'footnote', page: null, text: own.text.replaceAll(quoteSign, ''), note: noteName(i) }; });
   return {
     ...plainFacts(file, [...toParagraphs(page.text), ...notes, ...apart], [...more, ...page.metadata], text, { images: count(/<img\b/gi), tables: count(/<table\b/gi), equations: count(/<math\b/gi), footnotes: ids.length }),
@@ -49,7 +49,7 @@ export interface HtmlText {
 /** @param marked - read as a paper: block quotations keep a sign at the beginning of each paragraph, and deletions and what is out of sight stand apart
  * @param noteIndex - which note a reference names; without it references give nothing */
 export function htmlToText(source: string, { marked = false, noteIndex }: { marked?: boolean; noteIndex?: (id: string) => number } = {}): HtmlText {
-  let text = '', skip = 0, quotes = 0, moved = false, math: string | null = null, changes = 0, highlights = 0;
+  let text = '', skip = 0, quotes = 0, cells = 0, moved = false, math: string | null = null, changes = 0, highlights = 0;
   const metadata: MetadataFact[] = [], apart: Passage[] = [];
   /** for each open element, where its text goes instead of into the page's, and whether it is lit up */ const open: { aside: Passage | null; lit: boolean }[] = [];
   const add = (value: string, place: PlaceKind = 'hidden', part = 'html'): Passage => { const passage: Passage = { part, place, page: null, text: value }; apart.push(passage); return passage; };
@@ -67,7 +67,7 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
       // Word processors write a quotation set as a block as a paragraph with a wide margin.
       if (name === 'p') moved = pointsOf(/\bmargin-left:\s*([\d.]+)(pt|in|cm|mm|px)/.exec(a.style ?? '')) >= 18;
       if (name === 'note-ref' && noteIndex) { const index = noteIndex(a['data-note'] ?? ''); if (index >= 0) put(noteMark(index)); return; }
-      if (name === 'td' || name === 'th') put('\t');
+      if (name === 'td' || name === 'th') { put('\t'); cells++; }
       if (name === 'meta' && a.name && a.content) {
         const sort = /author|creator|owner/i.test(a.name) ? 'author' : /generator/i.test(a.name) ? 'software' : /date|modified|created/i.test(a.name) ? 'dates' : 'custom';
         metadata.push({ part: `meta/${a.name}`, key: a.name, value: a.content, sort });
@@ -77,7 +77,7 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
     ontext(value) {
       if (math !== null) math += escapeXml(value);
       else if (skip > 0) add(value);
-      else put(`${marked && (quotes > 0 || moved) && /\S/.test(value) && /(?:^|\n)\s*$/.test(text) ? quoteSign : ''}${value.replace(/[ \t\r\n]+/g, ' ')}`);
+      else put(`${marked && cells > 0 && /\S/.test(value) && (text === '' || /[\n\t]$/.test(text)) ? cellSign : marked && (quotes > 0 || moved) && /\S/.test(value) && /(?:^|\n)\s*$/.test(text) ? quoteSign : ''}${value.replace(/[ \t\r\n]+/g, ' ')}`);
     },
     oncomment(value) { if (conditional.test(value)) add(value); else add(value, 'comment', 'html/comment'); },
     onclosetag(name) {
@@ -85,6 +85,7 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
       if (unshown.has(name)) skip = Math.max(0, skip - 1);
       if (name === 'blockquote') quotes = Math.max(0, quotes - 1);
       if (name === 'p') moved = false;
+      if (name === 'td' || name === 'th') cells = Math.max(0, cells - 1);
       if (endsLine.test(name)) put('\n');
       open.pop();
     },
@@ -93,5 +94,5 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
   parser.end();
   return { text: text.replace(/[ \t]*\n[ \t]*/g, '\n').replace(/\n{3,}/g, '\n\n').trim(), metadata, apart: apart.filter((p) => p.text.trim()), changes, highlights };
 
-  function put(value: string): void { const aside = open.at(-1)?.aside; if (aside) aside.text += value.replaceAll(quoteSign, ''); else text += value; }
+  function put(value: string): void { const aside = open.at(-1)?.aside; if (aside) aside.text += withoutSigns(value); else text += value; }
 }

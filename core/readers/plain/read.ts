@@ -12,14 +12,17 @@ export const plainFacts = (file: FileFacts, passages: Passage[], metadata: Metad
 
 /** Stands before a paragraph that its source sets as a block quotation; taken out again before anybody reads it. */
 export const quoteSign = '\ue0f1';
+/** The same before the words of a table's cell. */
+export const cellSign = '\ue0f3';
+export const withoutSigns = (text: string): string => text.replace(/[\ue0f1\ue0f3]/g, '');
 /** A passage a paragraph, the reference list apart. Where few paragraphs are indented as a whole, with empty lines around them, those are quotations set as blocks (common practice in plain text). */
 export function toParagraphs(text: string, part = 'text'): Passage[] {
   let section: Passage['section'];
   const all = text.split(/\r?\n[^\S\n]*\r?\n(?:[^\S\n]*\r?\n)*|(?<![\p{L}][-‐\u00ad])\r?\n(?=\S)/u).filter((p) => p.trim()), set = (p: string): boolean => p.split(/\r?\n/).every((l) => /^(?: {3,}|\t)\S/.test(l)), few = all.filter(set).length <= all.length / 3;
   return all.map((marked) => {
-    const { text: p, notes } = takeNoteMarks(marked.replaceAll(quoteSign, '')), starts = sectionStarts(p);
+    const { text: p, notes } = takeNoteMarks(withoutSigns(marked)), starts = sectionStarts(p);
     if (starts) section = starts === 'other' ? undefined : starts;
-    return { part, place: 'text', page: null, text: p, section, ...(notes.length > 0 ? { notes } : {}), ...(marked.includes(quoteSign) || (few && set(marked)) ? { indented: true } : {}) };
+    return { part, place: 'text', page: null, text: p, section, ...(notes.length > 0 ? { notes } : {}), ...(marked.includes(quoteSign) || (few && set(marked)) ? { indented: true } : {}), ...(marked.includes(cellSign) ? { inTable: true } : {}) };
   });
 }
 

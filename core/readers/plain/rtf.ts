@@ -9,7 +9,7 @@ import { LayoutTally, movedIn, spacingOf } from '../layout-tally.ts';
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
 import { narrowestMargins, sheetsOfSections, type PageSection } from '../page-sections.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
-import { plainFacts, quoteSign, toParagraphs } from './read.ts';
+import { cellSign, plainFacts, quoteSign, toParagraphs, withoutSigns } from './read.ts';
 
 const infoSorts: Record<string, MetadataFact['sort']> = { author: 'author', operator: 'author', manager: 'author', company: 'company', title: 'title', subject: 'subject', keywords: 'keywords', doccomm: 'comment', comment: 'comment', template: 'template', generator: 'software' };
 /** Whole groups that hold something about the file. */
@@ -19,7 +19,7 @@ const places: Readonly<Record<string, PlaceKind>> = { annotation: 'comment', atn
 
 /** Rich text: words, what stands apart from them, and how they are set. Source: RTF Specification 1.9.1 (control words from memory). */
 export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
-  const source = latin1(bytes), rtf = rtfToText(source), { text } = takeNoteMarks(rtf.text.replaceAll(quoteSign, ''));
+  const source = latin1(bytes), rtf = rtfToText(source), { text } = takeNoteMarks(withoutSigns(rtf.text));
   const metadata = Object.entries(rtf.info).map(([key, value]): MetadataFact => ({ part: fileGroups.has(key) ? `rtf/${key}` : `info/${key}`, key, value, sort: infoSorts[key] ?? 'custom' }));
   const notes = rtf.notes.flatMap((n, i): Passage[] => (n ? [{ part: 'rtf/footnote', place: 'footnote', page: null, text: n, note: noteName(i) }] : []));
   return {
@@ -100,7 +100,7 @@ function rtfToText(source: string): RtfText {
   let style = 0, level = 0, began = 0;
   /** A paragraph ends: it was a heading, or words below one. */
   const endParagraph = (): void => {
-    const words = takeNoteMarks(text.slice(began).replaceAll(quoteSign, '')).text.trim();
+    const words = takeNoteMarks(withoutSigns(text.slice(began))).text.trim();
     if (level > 0 && words) headings.push({ text: words, level, words: 0 });
     else if (headings.length > 0) headings[headings.length - 1]!.words += countWords(words);
     began = text.length;
@@ -124,7 +124,8 @@ function rtfToText(source: string): RtfText {
     const { look } = state;
     if (look.hidden || look.deleted) { if (value.trim()) addApart(look.deleted ? 'deletedText' : 'hidden', value); return; }
     if (state.note !== null) { notes[state.note] += value; return; }
-    text += state.indent >= 360 && /\S/.test(value) && (text === '' || text.endsWith('\n')) ? quoteSign + value : value;
+    const begins = /\S/.test(value) && (text === '' || /[\n\t]$/.test(text));
+    text += begins && setting.inTable ? cellSign + value : begins && state.indent >= 360 && !text.endsWith('\t') ? quoteSign + value : value;
     if (value.trim()) { used += value.length; measure(value, look); }
   };
   /** What stands side by side is one passage. */
