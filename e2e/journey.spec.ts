@@ -185,6 +185,21 @@ test('Read: what settles is marked, what contradicts is asked, the plan goes int
   expect(student.errors).toEqual([]);
 });
 
+test('Compare: of two documents the one with the most words, and the other by choice', async ({ page }) => {
+  const student = new Student(page);
+  await student.arrives();
+  await student.opens('Tide tables and their errors');
+  await student.goesTo('Compare');
+  const document = page.getByLabel('Document');
+  await expect(document.locator('option:checked')).toHaveText('tide-tables-report.pdf');
+  await page.getByLabel('Add texts to compare with').setInputFiles({ name: 'a.txt', mimeType: 'text/plain', buffer: Buffer.from('Nothing of it stands in either of them.') });
+  await student.sees(/^0 of \d{3} words/);
+  const ofReport = await page.getByText(/^0 of \d+ words/).innerText();
+  await document.selectOption('data-form.docx');
+  await expect(page.getByText(/^0 of \d+ words/)).not.toHaveText(ofReport);
+  expect(student.errors).toEqual([]);
+});
+
 test('Compare: a copied passage is found beside its source, and the assignment’s own words do not count', async ({ page }) => {
   const student = new Student(page);
   await student.arrives();

@@ -7,6 +7,7 @@ import { Link, useSearchParams } from 'react-router';
 import { docketGroups, groupOf } from '../../core/docket/groups.ts';
 import { reasonKeyOf, type Finding } from '../../core/index.ts';
 import { AnatomyView } from '../parts/anatomy.tsx';
+import { DocumentChoice } from '../parts/document-choice.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { PageView } from '../parts/page-view.tsx';
 import { ReportLinks } from '../parts/report-links.tsx';
@@ -59,7 +60,7 @@ export function CheckStop({ paper, files, check, docket }: StopProps) {
       {check.failure ? <div className="pad"><FailureNote failure={check.failure} /><Button variant="outlined" style={{ marginTop: 10 }} onClick={check.again}>Check again</Button></div> : null}
       {view !== 'places' && file ? (
         <div className="pad" style={{ maxWidth: 860 }}>
-          {current.length > 1 ? <TextField select label="Document" value={file.id} onChange={(e) => setSearch({ view, file: e.target.value })} slotProps={{ select: { native: true }, inputLabel: { shrink: true } }} style={{ marginBottom: 14, maxWidth: 420 }} fullWidth>{current.map((f) => <option key={f.id} value={f.id}>{f.name}</option>)}</TextField> : null}
+          <DocumentChoice files={current} chosen={file.id} choose={(id) => setSearch({ view, file: id })} />
           {view === 'inside' ? <AnatomyView file={file} mendTo={`/papers/${paper.id}/mend`} /> : bill ? <WordBillView bill={bill} brief={{ ...paper.brief, limits: { ...paper.brief.limits, ...(file.slot === null ? {} : withValues(paper.brief.documents[file.slot]?.limits ?? {})) } }} settle={(counting) => void changePaper(paper.id, { brief: { ...paper.brief, counting } })} /> : <p className="soft">The words of this file could not be counted.</p>}
         </div>
       ) : <div className="two">

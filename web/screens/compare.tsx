@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { Link } from 'react-router';
 import type { Compared, Failure, SharedPassage } from '../../core/index.ts';
+import { DocumentChoice } from '../parts/document-choice.tsx';
 import { FailureNote } from '../parts/failure.tsx';
 import { OverlapStrip } from '../parts/overlap-strip.tsx';
 import { Mark } from '../parts/standing.tsx';
@@ -16,10 +17,12 @@ import { asProgress, workPool } from '../workers/client.ts';
 import type { StopProps } from './paper.tsx';
 
 /** Compare: what the paper shares with other texts, before the receiver looks. What counts is each passage, not the number. */
-export function CompareStop({ paper, files }: StopProps) {
+export function CompareStop({ paper, files, check }: StopProps) {
   const [trouble, setTrouble] = useState<string | null>(null), [at, setAt] = useState(0), [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
   const sources = useLiveQuery(() => db.sources.where({ paperKey: paper.id }).toArray(), [paper.id]);
-  const file = currentFiles(files)[0], key = [paper.id, file?.id, sources?.map((s) => s.id).join(), paper.wording.length];
+  const [picked, setPicked] = useState<string | null>(null), current = currentFiles(files), wordsOf = (name: string): number => check.row?.result.files.find((f) => f.name === name)?.words ?? 0;
+  // Of several documents the one with the most words is the paper; a form beside it holds little that could be shared.
+  const file = current.find((f) => f.id === picked) ?? current.reduce<(typeof current)[number] | undefined>((most, f) => (most && wordsOf(most.name) >= wordsOf(f.name) ? most : f), undefined), key = [paper.id, file?.id, sources?.map((s) => s.id).join(), paper.wording.length];
   const query = useQuery({
     queryKey: ['compare', ...key], enabled: !!file && !!sources && sources.length > 0, retry: false, staleTime: Infinity, refetchOnWindowFocus: false,
     queryFn: async () => {
@@ -42,6 +45,7 @@ export function CompareStop({ paper, files }: StopProps) {
     <>
       <div className="stop-head"><h2>{result ? (counted.length === 0 ? 'Nothing is shared' : `${counted.length} shared ${counted.length === 1 ? 'passage' : 'passages'}`) : 'Compare with other texts'}</h2><span className="soft tiny">here, in this browser; no text leaves it</span></div>
       <div className="pad">
+        <DocumentChoice files={current} chosen={file.id} choose={(id) => { setPicked(id); setAt(0); }} />
         <div {...getRootProps({ className: `drop${isDragActive ? ' over' : ''}`, style: { padding: 12 } })}><input {...getInputProps({ 'aria-label': 'Add texts to compare with' })} />Drop the texts you worked with, or <span className="act" style={{ textDecoration: 'underline' }}>choose them</span>.</div>
         {trouble ? <p className="failure small" role="alert">{trouble}</p> : null}
         <div className="small" style={{ marginTop: 8 }}>{(sources ?? []).map((s: SourceRow) => <span key={s.id} style={{ marginRight: 16 }}><span className="mono">{s.name}</span> <button className="act" onClick={() => void db.sources.delete(s.id)}>take away</button></span>)}</div>
@@ -51,7 +55,7 @@ export function CompareStop({ paper, files }: StopProps) {
         {result ? (
           <>
             <p style={{ margin: '14px 0 8px' }}>{result.matchedWords.toLocaleString('en')} of {result.words.toLocaleString('en')} words, {(result.share * 100).toFixed(1)} %, also stand in these texts. {counted.length === 0 ? '' : open.length === 0 ? 'Each is quoted and cited: that is no reason to worry.' : `${open.length} ${open.length === 1 ? 'passage is' : 'passages are'} not both quoted and cited. Say it in your own words, or quote and cite it, and compare again.`} <span className="soft">Up to about 10 % is usual (common practice).</span></p>
-            <OverlapStrip words={result.words} passages={result.passages} chosen={at} choose={setAt} />
+            {result.passages.length > 0 ? <OverlapStrip words={result.words} passages={result.passages} chosen={at} choose={setAt} /> : null}
           </>
         ) : null}
       </div>
