@@ -224,9 +224,10 @@ test('a reader that cannot be loaded is told instead of waited for, and tried ag
   await student.sees(/could not be loaded\. Try again; your files are untouched/);
   await page.unroute(readers);
   await page.getByRole('button', { name: 'Check again' }).click();
+  // What failed is no longer told while it is done again: of the check first, then of the page.
+  await expect(page.getByRole('button', { name: 'Check again' })).toHaveCount(0, { timeout: 1_000 });
   await expect(student.docket()).toContainText('words', { timeout: 30_000 });
   await page.getByRole('button', { name: 'Draw the page again' }).click();
-  // What failed is no longer told while the page is being drawn.
   await expect(page.getByText(/could not be loaded/)).toHaveCount(0, { timeout: 1_000 });
   await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
   await expect(page.getByText(/could not be loaded/)).toHaveCount(0);

@@ -1,5 +1,8 @@
 import { expect, test } from '@jest/globals';
+import { read } from '../model/facts.ts';
+import { madeFacts, madePassage } from '../testing/made.ts';
 import { plantedDocx } from '../testing/plant.ts';
+import { streamOf } from './words.ts';
 import { compareFiles } from '../verbs/compare.ts';
 import { convertFiles } from '../verbs/convert.ts';
 
@@ -23,4 +26,11 @@ test('a style that moves its paragraphs in sets a quotation', async () => {
   expect(await quoted('Extract')).toEqual([true]);
   expect(await quoted('Hanging')).toEqual([false]);
   expect(await quoted('ListParagraph')).toEqual([false]);
+});
+
+test('a word that a page’s end broke is one word', () => {
+  const page = (n: number, text: string) => madePassage(text, { page: n, lines: [{ start: 0, box: [72, 100, 520, 112] }] });
+  const { text, words } = streamOf(madeFacts({ passages: read([page(1, 'The creek fills from be-'), page(2, 'low while the tide is rising.'), page(3, 'Nothing else.')]) }));
+  expect(text).toBe('The creek fills from below while the tide is rising.\n\nNothing else.');
+  expect(words.map((w) => text.slice(w.start, w.end))).toEqual(['The', 'creek', 'fills', 'from', 'below', 'while', 'the', 'tide', 'is', 'rising', 'Nothing', 'else']);
 });

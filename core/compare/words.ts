@@ -23,8 +23,11 @@ export function streamOf(facts: DocumentFacts): WordStream {
   for (const p of main) {
     // A word broken at a line's end is whole again, and a sentence at a page's; offsets are those of the joined text.
     const joined = joinLines(p, usual);
-    if (joints.length > 0) { const joint = open && /^\p{Ll}/u.test(joined) ? open[1] ? '' : ' ' : '\n\n'; if (joint === '') { joints.push(joints.pop()!.slice(0, -1)); length--; } joints.push(joint); length += joint.length; }
-    pieces.push({ passage: p, from: length });
+    const goesOn = open !== null && /^\p{Ll}/u.test(joined), broken = goesOn && open![1] !== undefined;
+    if (broken) { joints.push(joints.pop()!.slice(0, -1)); length--; }
+    if (joints.length > 0 && !broken) { const joint = goesOn ? ' ' : '\n\n'; joints.push(joint); length += joint.length; }
+    // A word that a page's end broke belongs to the piece in which it begins.
+    pieces.push({ passage: p, from: length + (broken ? /^[\p{L}'’]+/u.exec(joined)![0].length : 0) });
     for (const n of p.notes ?? []) notes.push({ at: length + n.at, text: noteTexts.get(n.note)?.join(' ') ?? '' });
     const last = pages.at(-1);
     if (p.page !== null && last?.page !== p.page) pages.push({ page: p.page, from: length, to: 0, notes: feet.get(p.page)?.join('\n') ?? '' });
@@ -46,7 +49,6 @@ function wordsOf(text: string, pieces: Piece[], pages: StreamPage[]): Word[] {
   let first = 0;
   const marksOn = new Map(pages.map((p) => [p.page, new Set(Array.from(p.notes.matchAll(/(?:^|\n|(?<=[.)”’]\s))\[?(\d{1,3})(?=[.)\]]?\s)/g), (m) => m[1]!))]));
   for (const [k, { passage, from }] of pieces.entries()) {
-    // A word that a page's end broke belongs to the piece in which it begins.
     const to = pieces[k + 1]?.from ?? text.length;
     let at = from;
     const marks = passage.page === null ? undefined : marksOn.get(passage.page);

@@ -81,7 +81,7 @@ export function useCheck(paper: PaperRow | null | undefined, files: FileRow[] | 
     },
   });
   const failure = query.data ?? (query.error ? fail('unsupported', null, `The check broke off: ${query.error.message}.`, 'Try again.') : null);
-  return { row: current.length > 0 ? kept ?? null : null, fresh: kept?.key === key, running: query.isFetching, progress, failure: kept?.key === key && !pending ? null : failure, stop: () => running?.stop(), again: () => { void query.refetch(); } };
+  return { row: current.length > 0 ? kept ?? null : null, fresh: kept?.key === key, running: query.isFetching, progress, failure: query.isFetching || kept?.key === key && !pending ? null : failure, stop: () => running?.stop(), again: () => { void query.refetch(); } };
 }
 
 /** The docket of a paper: from its check, or from the brief alone while no file is there. Declaring own work is a line of its own. */
