@@ -59,6 +59,7 @@ describe('however a source names itself', () => {
     ['a talk', talk, `${said} (P. Raman, personal communication, 12 March 2026).`, true], ['another’s talk', talk, `${said} (P. Osei, personal communication, 12 March 2026).`, false], ['a title in marks, without a date', page, `${said} (“Ledgers of the locks”, n.d.).`, true], ['the same words in a sentence', page, `The ledgers of the locks say that ${going}.`, false],
   ])('%s', async (_, source, paper, cited) => expect((await flags(`${paper} ${filler}`, source))[1]).toBe(cited));
 });
+test.each(['As Smith, INTERNATIONALISATION OF UNIVERSITIES says: ', `Smith and ${'A'.repeat(60)} said that `, `Smith, ${'ABCDEFGHIJ'.repeat(8)} and others say: `])('words in capitals behind a name are read in one way: %s', async (lead) => expect(await flags(`${lead}“${said}”. ${filler}`)).toEqual([true, false]));
 describe('marks of quotation', () => {
   test.each([['« … »', `« ${said} »`], ['„ … “', `„${said}“`], ['‘ … ’', `‘${said}’`], ['within others', `“She notes that ‘${said}’”`]])('%s', async (_, words) => expect(await flags(`${words} (Kessler, 2014). ${filler}`)).toEqual([true, true]));
 });

@@ -1,4 +1,5 @@
 import { squash } from '../../identity/fold.ts';
+import { sectionStarts } from '../../readers/sections.ts';
 import type { WordStream } from '../words.ts';
 import { namesOf } from './source-names.ts';
 
@@ -18,7 +19,8 @@ export function entriesOf(paper: WordStream): Entry[] {
     entries = [];
     let ended = true;
     for (const line of lines) {
-      if (line === '') continue;
+      // The heading is no entry.
+      if (line === '' || sectionStarts(line) === 'references') continue;
       const number = label.exec(line), last = entries.at(-1);
       if (last && (counted ? !number : !ended || /^[\p{Ll}\d(“"‘]/u.test(line) || !/^\p{L}[\p{L}.'’ -]*[,.(]|^\p{L}[^,.]{2,60}[,.(]/u.test(line))) last.text += ` ${line}`;
       else entries.push({ number: number ? Number(number[1] ?? number[2]) : null, text: number ? line.slice(number[0].length) : line });

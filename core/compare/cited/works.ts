@@ -1,8 +1,9 @@
 /** A work that a sentence names by its authors and year. */
 export interface Work { surnames: string[]; years: string[]; from: number; to: number }
 
+// Each name is taken whole: cut anywhere, a line of capitals could be read in more ways than there is time for.
 const surname = String.raw`(?:[dDlL]['’])?\p{Lu}[\p{L}'’-]+`, year = String.raw`(?:(?:19|20)\d{2}[a-z]?|n\.\s?d\.|forthcoming|in press)`;
-const work = new RegExp(String.raw`(${surname}(?:\s+\p{Lu}{1,3}(?=[,\s]))?(?:(?:\s*,\s*|\s*,?\s+(?:and|&|und|et|y|with)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*\s*|colleagues|others|co-workers)*){0,4}),?\s*[([]?\s*(${year}(?:\s*[,;]\s*${year}(?!\d))*)`, 'gu');
+const work = new RegExp(String.raw`(${surname}(?:\s+\p{Lu}{1,3}(?=[,\s]))?(?:(?:\s*,\s*|\s*,?\s+(?:and|&|und|et|y|with)\s+|\s+et al\.?,?\s*)(?:\p{Lu}[\p{L}'’.-]*(?![\p{L}'’.-])\s*|colleagues|others|co-workers)*){0,4}),?\s*[([]?\s*(${year}(?:\s*[,;]\s*${year}(?!\d))*)`, 'gu');
 
 /** What stands before a year in a date names nobody. */
 const dateStart = /^(?:January|February|March|April|May|June|July|August|September|October|November|December|Spring|Summer|Autumn|Winter)\s+(?:19|20)\d{2}/;
