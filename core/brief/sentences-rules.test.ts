@@ -248,5 +248,10 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Nothing may reveal who you are.', { anonymous: true }],
   ['Reports submitted up to 72 hours late are capped at 40%; later than that they are not marked.', { 'late.cutoffDays': 3 }],
   ['Reports are marked by name.', { anonymous: false }],
+  ['Put your ID number and section in the filename and on every page.', { 'naming.mustContain': ['studentNumber'] }],
+  ['Put your CID in the filename.', { 'naming.mustContain': ['studentNumber'] }],
+  ['Put your CID (not your name) in the filename.', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true }],
+  ['Put your exam code (not your name) in the filename.', { 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true }],
+  ['Put your matric number (not your name) in the filename.', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true }],
 ];
 test.each(sentences)('%s', expectSettled);
