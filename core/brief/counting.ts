@@ -17,9 +17,9 @@ export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence:
 
 /** Which parts count among the words, as far as the wording says: “2,500 words excluding references”, “footnotes are included in the word count”.
  * A part that is said both to count and not to count stays open. */
-export function readCounting(clauses: Clause[]): CountingRule {
+export function readCounting(clauses: Clause[], all: Clause[] = clauses): CountingRule {
   const said = new Map<WordPart, Set<boolean>>(), evidence: CountingRule['evidence'] = [];
-  for (const clause of clausesWith(clauses.filter((c) => !/\basked (?:if|whether)\b/i.test(c.text)), /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i).concat(clauses.filter((c, i) => /^\W*[a-z ]{4,30} counts? towards? the (?:limit|total)\b/i.test(c.text) && /\bwords\b/i.test(clauses[i - 1]?.text ?? '')))) {
+  for (const clause of clausesWith(clauses.filter((c) => !/\basked (?:if|whether)\b/i.test(c.text)), /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i).concat(clauses.filter((c) => /^[\p{L} ,-]{5,80} (?:(?:are|is) not|aren['’]t|isn['’]t) counted\W*$/iu.test(c.text) && !/\bwords?\b/i.test(c.text)), clauses.filter((c, i) => /^\W*[a-z ]{4,30} counts? towards? the (?:limit|total)\b/i.test(c.text) && /\bwords\b/i.test(clauses[i - 1]?.text ?? '')))) {
     const forward = [...matchesIn(clause, ahead)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.in !== undefined }));
     const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.outside === undefined && m.groups!.bare === undefined && m.groups!.plainly === undefined && m.groups!.listed === undefined && (m.groups!.plainlyIn !== undefined || m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.outside !== undefined || m.groups!.alone !== undefined || m.groups!.bare !== undefined || m.groups!.plainly !== undefined || m.groups!.listed !== undefined || m.groups!.plainlyIn !== undefined }));
     if (forward.length + back.length === 0) continue;
@@ -44,6 +44,14 @@ export function readCounting(clauses: Clause[]): CountingRule {
     const label = /^\W*what counts(?: as words| towards? the (?:limit|word count|total))?\s*[:?]\s*/i.exec(clause.text), next = clauses[i + 1];
     if (!label) return;
     for (const [c, counts] of [[clause, true], ...(next && /^not\b/i.test(next.text) ? [[next, false] as const] : [])] as [Clause, boolean][]) for (const m of matchesIn(c, anyPart)) { const part = exactly.find((p) => p.exact.test(m[0]))?.part; if (part) { said.set(part, (said.get(part) ?? new Set()).add(counts && !/\bnot\b[^,;]*$/i.test(c.text.slice(0, m.at - c.start)))); evidence.push({ start: c.start, end: m.to }); } }
+  });
+  // “Does the count include footnotes? Yes. Quotations? Yes. Bibliography, captions? No.”
+  all.forEach((clause, i) => {
+    const asksSo = /\b(?:word )?(?:count|limit)\b[^?]{0,20}\binclud|\b(?:do|does|are|is)\b[^?]{0,60}\b(?:count(?:ed)?|included)\b[^?]{0,30}\?/i;
+    if (!clause.asks || clause.asks === 'open' || clause.text.length > 120) return;
+    const first = all[i - 2], goesOn = first?.asks !== undefined && first.asks !== 'open' && asksSo.test(first.text) || all[i - 4]?.asks !== undefined && asksSo.test(all[i - 4]!.text);
+    if (!asksSo.test(clause.text) && !(goesOn && /^\W*(?:Q\s*[:.]\s*)?(?:and )?(?:the )?[\p{L} ,/-]{4,60}\?\W*$/iu.test(clause.text))) return;
+    for (const m of matchesIn(clause, anyPart)) { const part = exactly.find((p) => p.exact.test(m[0]))?.part; if (part) { said.set(part, (said.get(part) ?? new Set()).add(clause.asks === 'yes')); evidence.push({ start: clause.start, end: clause.end }); } }
   });
   const settled = (counts: boolean): WordPart[] => [...said].filter(([, s]) => s.size === 1 && s.has(counts)).map(([part]) => part);
   return { counted: settled(true), left: settled(false), evidence };

@@ -36,7 +36,7 @@ const noWindow = /\b(?:viva|defen[cs]e|rebuttal|review|marking|grading|consultat
 /** What a date begins with. */
 const weekdayOrDay = `(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\\b|\\d{1,2}(?:st|nd|rd|th)?[\\s./])`;
 const noHandIn = /\b(?:notification|feedback|marks|results|grades|return|published?|released?|opens?|term|seminar|lecture|(?<!abstract )registration|colloquium|defen[cs]e|viva|exam|presentation(?! slides)|approval|application|check|grade|kick-?off|(?<!\bclass )meeting|topic|consultation|resit)\b/i;
-const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$/i;
+const listHead = /\b(?:deadlines|dates|schedule|timetable|milestones|hand-?ins)\b\W*$|^\W*(?:\d+[.)]\s*)?when\W*$/i;
 
 /** “Deadline for (a): …; for (b) and (c): …”. */
 const letteredItems = (clause: Clause, date: ReadDate, text: string): string | null => /\bfor ((?:(?:part|item)s? )?\([a-h1-9]\)(?:(?:,| and|, and| &) \([a-h1-9]\))*)\s*[:–-]?\s*(?:\w+day,?\s*)?$/i.exec(text.slice(clause.start, date.start))?.[1] ?? null;
@@ -188,7 +188,7 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   // “b) Essay, 2,500 words - deadline 16 April 2027”.
   const item = dates.length === 1 ? /^\W*(?:\(?[a-h1-9]\)|[a-h1-9][.)]|[•*])\s*([A-Z][\p{L} ]{2,40}?)(?:,[^–—:]*?)?\s+[–—-]\s+(?:deadline|due|by)\b/u.exec(clause.text) : null;
   if (item && !noHandIn.test(item[1]!)) return { label: item[1]!, listed: true };
-  const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1] ?? (listing ? new RegExp(`^\\W*((?:[^:|–—\\d(]|\\([^)]*\\)){3,60}?)\\s+[–—-]\\s+(?=${weekdayOrDay})`, 'i').exec(clause.text)?.[1] : undefined);
+  const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1] ?? (listing ? new RegExp(`^\\W*((?:[^:|–—\\d(]|\\([^)]*\\)){3,60}?)(?:\\s+[–—-]\\s+|\\s{3,})(?=${weekdayOrDay})`, 'i').exec(clause.text)?.[1] : undefined);
   if (heading === undefined) return { label: null, listed: false };
   if (/^(?:(?:the )?(?:deadline|due date|due|hand-?in)(?: date)? for )?(?:both|all|everything|all (?:files|parts|documents))$/i.test(heading.trim())) return { label: null, listed: false };
   const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;

@@ -65,7 +65,9 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “The ethics form (template on the module page; Word)”.
   // “A proposal with annotated bibliography (500 words; PDF)”.
   const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:(?:with|including) (?:an? |the |its |your )?|(?:on|about) (?:the|its|your|that) )(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
-  const m = inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$|\([^()]*\b(?:in|using|with|on) (?:our|the|this|your) (?:[a-z-]+ )?$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole;
+  // “A signed declaration of originality (form D4)”.
+  const numberOfForm = inBrackets && holder && /^form$/i.test(inBrackets[1]!) && /\(\s*$/.test(plain.slice(0, inBrackets.index)) && /^ [A-Z\d][\w.-]{0,6}\)/.test(plain.slice(inBrackets.index + inBrackets[0].length)) ? holder : null;
+  const m = numberOfForm ?? (inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$|\([^()]*\b(?:in|using|with|on) (?:our|the|this|your) (?:[a-z-]+ )?$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole);
   // “Each must be accompanied by the meeting log (Excel).”
   const beside = /\baccompanied by (?:an?|the|your) ((?:[a-z-]+ ){0,2}[a-z-]+)\s*\(\s*\.?$/i.exec(text);
   if (beside) return { label: beside[1]!, at: from + beside.index + beside[0].indexOf(beside[1]!) };
@@ -219,6 +221,8 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
     // “The notebook as PDF + the CSV with your measurements”.
     const added = sameClause && /\s\+\s*(?:the|an?|your|one)\s*$/i.test(between) && last !== undefined && !sameKinds(last.types, mention.kinds);
     if (added) apart = true;
+    // “Enclose the signed statement of authorship (scan, PDF)”.
+    if (label && documents.length > 0 && /^\W*(?:please )?(?:enclose|attach)\b/i.test(mention.clause.text) && /\b(?:statement|declaration|certificate|form)$/i.test(label.label) && !documents.some((d) => d.label && sameLabel(d.label, label.label))) { apart = true; documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to }); previous = mention; continue; }
     if (sameClause && last && !added && (!label || /^[\s,/()&.]*(?:or|and\/or|\/|,|as well as)?[\s,/(.]*(?:a |an |as )*$/i.test(between))) {
       // “PDF or DOCX”, “PDF, DOCX”: alternatives of one document.
       add(last.types, mention.kinds);
@@ -231,7 +235,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
       else if (known && label && known.label) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
       else if (!label && documents.length > 0 && documents.some((d) => sameKinds(d.types, mention.kinds))) { /* a remark about a kind already asked for */ }
       // “Signed declaration uploaded as a separate PDF”.
-      else if (label && unlabelled && /\bseparate (?:file|document)?\s*$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
+      else if (label && unlabelled && /\bseparate(?:ly)? (?:file |document )?(?:as (?:an? )?)?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
       else if (label && unlabelled && documents.length === 1 && sameKinds(unlabelled.types, mention.kinds) && !/^\W*attach\s*:/i.test(mention.clause.text)) { unlabelled.label = label.label; }
       // “The zip, plus a README as PDF”.
       else if (sameClause && label && /\b(?:plus|together with|as well as)\s+(?:an?|the|your|one)\b|\s\+\s/i.test(between) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
@@ -258,7 +262,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 ? mentions([c]).flatMap((m) => m.kinds) : []));
   if (unwanted.length > 0) for (const d of settled) { const kept = d.types.filter((k) => !unwanted.includes(k)); if (kept.length > 0) d.types = kept; }
   // “Docx and pdf (both)”: two files.
-  settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?\.?(?:pdf|docx?|word|odt|rtf) (?:\(both\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
+  settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?(?:as (?:an? )?)?\.?(?:pdf|docx?|word|odt|rtf) (?:\((?:both|(?:the )?same)\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
   // “1) Answer sheet: complete the template … hand it in as a Word document.”: the head of the line is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const head = new RegExp(`^\\W*(?:\\d+[.)])?\\W*(${noun})\\s*(?:\\([^)]*\\)\\s*)?[:–-]`, 'i').exec(lineAt(d.start)); if (head && !settled.some((o) => o.label && sameLabel(o.label, head[1]!))) d.label = head[1]!; }
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.

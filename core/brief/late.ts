@@ -9,7 +9,7 @@ const spanBefore = /\b(?:up to|for|within|maximum of|max\.?)(?: the first)? (one
 export function readLate(clauses: Clause[]): LateRead {
   const out: LateRead = { percentPerDay: [], cutoffDays: [] };
   /** “What if I am late? 5 marks a day, up to five days.” */
-  const about = (c: Clause): string => `${c.under && /\b(?:late|penal\w*|miss(?:ed|ing)? the deadline)\b/i.test(c.under) ? c.under : ''} ${c.text}`;
+  const about = (c: Clause): string => `${c.under && /\b(?:late(?:ness)?|penal\w*|miss(?:ed|ing)? the deadline)\b/i.test(c.under) ? c.under : ''} ${c.text}`;
   const small = '(\\d{1,2}|one|two|three|five|six|seven|ten|fourteen)';
   // “1 mark per hour for the first 24 hours; after that nothing is accepted”: the limit stands in the clause before.
   clauses.forEach((clause, i) => {
@@ -32,7 +32,7 @@ export function readLate(clauses: Clause[]): LateRead {
       out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
       out.cutoffDays.push({ value: numberWords[m[2]!.toLowerCase()] ?? Number(m[2]), start: m.at, end: m.to, override });
     }
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|three|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
       if (/\bnot per day\b|\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*|(?:%|points?|pts|marks?|per\s?cent) (?:taken )?off (?:per|a|each|every)\b/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
@@ -138,7 +138,7 @@ export function readLate(clauses: Clause[]): LateRead {
     // “Work that isn't there by then is not reviewed.”
     for (const m of matchesIn(clause, /\b(?:work|anything|whatever|files?|papers?|essays?|reports?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not) (?:there|in|uploaded|submitted) (?:by|at) (?:then|that time|the deadline) (?:is|are|will) (?:not|n['’]t) (?:be )?(?:reviewed|marked|graded|accepted|considered|read|assessed)\b/gi)) cut(0, m);
     // “Late delivery = grade 5.0”.
-    for (const m of matchesIn(clause, /\blate (?:delivery|submissions?|hand-?ins?|work|uploads?) ?(?:=|:|means|equals|→|->)\s*(?:an? )?(?:grade |mark )?(?:of )?(?:5[.,]0|fail(?:ed|ure)?|zero|0|F|nothing)(?![\d.,%]|\s?%)/gi)) cut(0, m);
+    for (const m of matchesIn(clause, /\blate (?:delivery|submissions?|hand-?ins?|work|uploads?) ?(?:=|:|means|equals|→|->)\s*(?:an? )?(?:grade |mark )?(?:of )?(?:5[.,]0|fail(?:ed|ure)?|zero|0|F|nothing)(?![\w.,%]|\s?%)/gi)) cut(0, m);
     // “Can't be late.” “Late submission allowed: yes, 3 days, 10 % per day.”
     for (const m of matchesIn(clause, /^\W*(?:it |this |your \w+ )?(?:can['’]?t|cannot|can not|may not|must not) be (?:handed in |submitted )?late\b(?! (?:than|by))/gi)) cut(0, m);
     for (const m of matchesIn(clause, new RegExp(`\\blate (?:submissions?|work|hand-?ins?|uploads?)(?: (?:is |are )?(?:allowed|accepted|possible|permitted))?\\s*[:|]\\s*(?:yes,?|allowed,?|accepted,?|possible,?)?\\s*(?:up to |max(?:imum)?\\.? )?${small} days\\b`, 'gi'))) if (!out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);

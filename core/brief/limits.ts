@@ -130,7 +130,16 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
   });
   // “How long is the abstract? Between 250 and 300 words.”
   for (const s of found) if (s.clause.under && /^\W*(?:Q\s*[:.]\s*)?how (?:long|many|big|large)\b/i.test(s.clause.under) && !s.clause.text.startsWith(s.clause.under)) s.clause = { ...s.clause, text: `${s.clause.under} ${s.clause.text}`, start: s.clause.start - s.clause.under.length - 1 };
-  return found.filter((s) => !s.reach || !found.some((o) => o !== s && o.field === s.field && !o.reach));
+  return withLeeway(found, clauses).filter((s, _, all) => !s.reach || !all.some((o) => o !== s && o.field === s.field && !o.reach));
+}
+
+/** “A report of 2,000 words. … 10 % leeway on the word count either way.”: said apart, it is about the one length there is. */
+function withLeeway(found: LimitStatement[], clauses: Clause[]): LimitStatement[] {
+  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(\d{1,2}) ?(?:%|per ?cent) (?:leeway|tolerance|margin|allowance|variation|deviation)(?: (?:is|will be) (?:allowed|permitted|accepted|given|tolerated))? (?:on|in|for|from|of) the (?:word (?:count|limit|length)|length|number of words)(?:,? (either way|in either direction|either side|up or down|above or below|over or under|in both directions))?/gi)]), [leeway] = said, lengths = found.filter((s) => s.field === 'maxWords' && !s.part);
+  // Without a word on the direction it is above and below what is only a length, and above what is a limit.
+  if (!leeway || said.length > 1 || found.some((s) => s.field === 'minWords') || new Set(lengths.map((s) => s.value)).size !== 1) return found;
+  const give = Number(leeway[1]) / 100, both = leeway[2] !== undefined || lengths.every((s) => s.given), [first] = lengths as [LimitStatement], { given: _, ...limit } = first;
+  return [...found.filter((s) => !lengths.includes(s)), { ...limit, value: Math.floor(first.value * (1 + give) + 1e-9) }, ...(both ? [{ ...limit, field: 'minWords' as const, value: Math.ceil(first.value * (1 - give) - 1e-9) }] : [])];
 }
 
 /** “Word limit? 3500 +/-10 %”, “Is there a size limit? Yes – 40MB.” */
@@ -287,11 +296,11 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     // “I stop reading after 20 pages”; “2,000 words is the ceiling”.
     if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near)) { push(max, value, m); found[found.length - 1]!.reach = true; continue; }
     if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
-    const denied = /\b(?:not|no|never|don['’]t|nor)\b[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
+    const denied = /(?:\b(?:not|no|never|nor)\b|n['’]t\b)[^.;]{0,14}\b(?:more than|over|beyond|above|past)\s*$/i.test(near);
     const least = !denied && /\b(?:at least|min(?:imum)?\.?(?: of| (?:length|word ?count|number of (?:words|pages))(?: of| is)?)?|no (?:fewer|less|shorter) than|not (?:be )?(?:fewer|less|shorter) than|more than|over)\s*(?:of\s*|[:=–-]\s*)?$/i.test(near);
     const most = denied || /\b(?:max(?:imum)?\.?|up to|no more than|(?:not|n['’]t) (?:exceed|(?:be|run to|take up|fill) (?:longer|more)(?: than)?|(?:run|go) (?:over|beyond))|at most|must not exceed|limit(?:ed)?(?: to| of| is)?|at the (?:very )?most|(?:has to|must|should) fit (?:on|into|in|within)|limit your (?:answer|essay|paper|text|report|response|work) to|no longer than|not longer than|never longer than|fewer than|less than|under|within|exceed(?:ing)?|cap(?:ped)?(?: at)?|not more than)(?:\b|(?<=\.))[^.;,]{0,25}$|n['’]t (?:exceed|be (?:longer|more) than|(?:run|go) (?:over|beyond))(?:\b)[^.;,]{0,25}$|(?:[≤]|<=?)\s*$/i.test(near) || /^[^.;,]{0,14}\b(?:max(?:imum)?|limit|or (?:less|fewer)|at (?:the )?(?:very )?(?:most|longest)|tops)\b/i.test(after) || /^\s*\([^()]*\) at (?:the )?(?:very )?most\b/i.test(after) || /limit|max|[≤<]|up to|at most|no more than/i.test(own) || /^\s*(?:word|page)?\s*limit\b/i.test(after);
     // “Anything over 2,400 words will not be read.”
-    if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off)\b/i.test(after.replace(/\([^()]*\)/g, ' '))) { push(max, value, m); continue; }
+    if (/\b(?:over|beyond|above|after|past|in excess of|(?:longer|more) than|exceed(?:s|ing)?)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,60}\b(?:not (?:be )?(?:read|marked|considered|graded|counted|assessed|accepted)|sent back|ignored|disregarded|discarded|penali[sz]ed|unread|returned|refused|rejected|cut off|loses? (?:marks|points))\b/i.test(after.replace(/\([^()]*\)/g, ' '))) { push(max, value, m); continue; }
     if (least && !/limit/i.test(own)) { push(min, /more than\s*$|over\s*$/i.test(near) ? value + 1 : value, m); continue; }
     if (/^\s*(?:min(?:imum)?|or more|at least)\b/i.test(after)) { push(min, value, m); continue; }
     if (most) { const below = /\b(?:fewer than|less than|under)\s*$/i.test(near); push(max, Math.floor((below ? value - 1 : value) * (1 + leeway) + 1e-9), m); continue; }

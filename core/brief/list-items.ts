@@ -12,14 +12,16 @@ export function labelOfItem(mention: Mention, before: Mention | null, { asked, c
   if (cells.filter(Boolean).length >= 3) {
     let top = rowAt;
     while (top > 0 && clauses[top - 1]!.text.includes('|')) top--;
-    const column = mention.clause.text.slice(0, mention.at - mention.clause.start).split('|').length - 1, head = top === rowAt ? '' : clauses[top]!.text.split('|').map((c) => c.trim())[column] ?? '', name = cells.find((c) => /\p{L}{3}/u.test(c));
+    const column = mention.clause.text.slice(0, mention.at - mention.clause.start).split('|').length - 1, above = top === rowAt ? '' : clauses[top]!.text.split('|').map((c) => c.trim())[column] ?? '', /* a table without a head begins with a row like the others */ head = /^\.?(?:pdf|docx?|odt|rtf|pptx|xlsx|zip|csv|mp[34]|word)\b/i.test(above) ? '' : above, first = cells.findIndex((c) => /\p{L}{3}/u.test(c)), /* “Component A | Critical review | 1,000 words | docx” */ titled = /^(?:component|part|task|item|element|piece|deliverable|assessment) (?:[A-H]|\d{1,2})$/i.test(cells[first] ?? '') && /^\p{L}[\p{L} +&-]{3,40}$/u.test(cells[first + 1] ?? '') && first + 1 !== column && head === '', name = cells[titled ? first + 1 : first];
     // “| | Draft | Final |” over “| Format | Word | PDF |”.
     if (head && /^(?:file )?(?:formats?|types?|kinds?|files?)\b/i.test(cells.find(Boolean)!) && /^\p{L}[\p{L} \d]{2,30}$/u.test(head)) return { label: head, at: mention.at };
     if (name && name.length <= 50 && !/:/.test(name) && cells[column] !== name && (/\b(?:format|type|kind|file|files|accepted|hand in as|as)\b/i.test(head) || head === '' && /\d/.test(mention.clause.text))) return { label: name.replace(/\*+/g, ''), at: mention.clause.start + mention.clause.text.indexOf(name) };
   }
   // “(a) the reflective account, 1500 words, Word; (b) the skills log, on the form supplied, Word”.
-  const lettered = !before || before.clause !== mention.clause ? /(?:^\W*|:\s+)\(?([a-h]|[ivx]{1,4}|\d)(?:\)|(?<=^\W*[A-H])\.(?=[^:]*\())\s+(?:the |your |an? |one |two |three )?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by)\b)[\p{L}-]+){0,3})\s*[,(:]/iu.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)) : null;
-  if (lettered && !notDocument.test(lettered[2]!)) return { label: lettered[2]!, at: mention.clause.start + lettered[0].indexOf(lettered[2]!) };
+  const lettered = !before || before.clause !== mention.clause ? /(?:^\W*|:\s+)\(?([a-h]|[ivx]{1,4}|\d)(?:\)|(?<=^\W*[A-H])\.(?=[^:]*\(|\s+\p{Lu}[\p{L} -]{2,40}:))\s+(?:the |your |an? |one |two |three )?([\p{L}][\p{L}-]*(?: (?!(?:on|of|as|in|at|with|to|and|or|for|from|by)\b)[\p{L}-]+){0,3})\s*[,(:]/iu.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)) : null;
+  // “a. Field notebook: …” behind a stop has to be something that is handed in.
+  const isWork = lettered && (!/[A-H]\.\s/i.test(lettered[0]) || /\(/.test(mention.clause.text.slice(0, mention.at - mention.clause.start).replace(/:.*$/s, '')) || new RegExp(`(?:^|[ -])${noun}$`, 'i').test(lettered[2]!));
+  if (lettered && isWork && !notDocument.test(lettered[2]!)) return { label: lettered[2]!, at: mention.clause.start + lettered[0].indexOf(lettered[2]!) };
   // A name stands at the head of its line, not hundreds of letters before.
   const near = Math.max(0, mention.at - 300), from = near + text.slice(near, mention.at).lastIndexOf('\n') + 1;
   if ((before && before.at >= from) || (from === near && near > 0)) return null;

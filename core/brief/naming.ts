@@ -35,6 +35,11 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Your name must appear nowhere in the document or its name.”
     const anywhere = /\bnames? (?:must|should|may) (?:appear|stand|be|go) nowhere\b[^.;]{0,40}\b(?:(?:its|the file['’]?s?|file) ?name)\b/i.exec(clause.text);
     if (anywhere) { out.mustNotIdentify.push({ value: true, start: clause.start + anywhere.index, end: clause.start + anywhere.index + anywhere[0].length, override: isCorrection(clause) }); return; }
+    // “Their name appears nowhere in the dissertation, in the name of the file or in its properties.”
+    const inNone = /\bnames? (?:appears?|stands?|is|are|be|occurs?) nowhere\b[^;]*\b(?:the )?(?:name of the (?:file|document)|file ?name)\b/i.exec(clause.text);
+    if (inNone) { out.mustNotIdentify.push({ value: true, start: clause.start + inNone.index, end: clause.start + inNone.index + inNone[0].length, override: isCorrection(clause) }); return; }
+    // “Should my name be on it? No. Use your exam code only (front page and file name).”
+    if (index > 0 && /^\W*(?:A(?:nswer)?\s*[:.]\s*)?No\W*$/i.test(clauses[index - 1]!.text) && /\b(?:my|our) names?\b/i.test(clause.under ?? '') && /\b(?:only|instead)\b[^.;]{0,30}\bfile ?name\b/i.test(clause.text)) out.mustNotIdentify.push({ value: true, start: clause.start, end: clause.end, override: isCorrection(clause) });
     // “Any name will do as long as it isn't yours.”
     const anyName = /\bany (?:file ?)?names? (?:will do|is fine|is ok(?:ay)?),? (?:as|so) long as it(?: isn['’]t| is not) (?:yours|your own)\b/i.exec(clause.text);
     if (anyName) { out.mustNotIdentify.push({ value: true, start: clause.start + anyName.index, end: clause.start + anyName.index + anyName[0].length, override: isCorrection(clause) }); return; }
@@ -54,6 +59,8 @@ export function readNaming(clauses: Clause[]): NamingRead {
     const both = /\bin (?:the|your) file ?name (?:too|as well|also)\s*\(\s*(?:last|surname|family)(?: name)?\s*[,_ -]+\s*(?:first|given)(?: name)?\s*\)/i.exec(clause.text);
     if (both && clause.under !== undefined && /\bname\b/i.test(clause.under) && !/\b(?:no|not)\b/i.test(clause.text)) { for (const field of ['surname', 'givenNames'] as const) out.mustContain.push({ value: field, start: clause.start + both.index, end: clause.start + both.index + both[0].length, override: isCorrection(clause) }); return; }
     // “Please keep your student ID out of the file and its name.”
+    const numbered = /\bgive (?:only )?your ([a-z]+ (?:number|code|ID|no\.?))\b[^.;]{0,40}\b(?:and|or) in the file ?name,? (?:and |but )?(?:never|not) your (?:own )?name\b/i.exec(clause.text);
+    if (numbered) { collectFields({ text: numbered[1]!, start: clause.start + numbered.index + numbered[0].indexOf(numbered[1]!), end: clause.end }, 0, out, isCorrection(clause)); out.mustNotIdentify.push({ value: true, start: clause.start + numbered.index, end: clause.start + numbered.index + numbered[0].length, override: isCorrection(clause) }); return; }
     const kept = /\b(?:keep|leave)\b[^.;]{0,40}\bout of (?:the )?(?:file|document|paper|text)(?: itself)? and (?:its|the file) ?name\b/i.exec(clause.text);
     if (kept) { out.mustNotIdentify.push({ value: true, start: clause.start + kept.index, end: clause.start + kept.index + kept[0].length, override: isCorrection(clause) }); return; }
     // “Your name must not appear in the name of the file, which shall take the form DISS-<exam number>.pdf.”

@@ -76,7 +76,7 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     if (last && !/\b(?:not|never|n['’]t)\s+(?:be\s+)?$/i.test(clause.text.slice(0, last.index))) { const at = clause.start + clause.text.lastIndexOf(last[1]!); found.push({ value: last[1]!.trim(), start: at, end: at + last[1]!.trim().length, override }); }
   }
   // “The upload link at the foot of the module page called “Summative 2 – FINAL””; “yours is the one named “MSc only””; “post it under Week 9 / Hand in here”.
-  if (found.every((f) => /^[A-Z]{2,}\s?\d+[A-Z]?$/.test(f.value))) for (const clause of clausesWith(clauses, /[“"‘]|\([A-Z]|\bunder\b|\b[A-Z\d]\w* (?:upload |submission )?(?:folder|box|area|inbox|portal|page|link)\b/)) for (const m of matchesIn(clause, calledPlaces)) {
+  if (found.every((f) => /^[A-Z]{2,}\s?\d+[A-Z]?$/.test(f.value))) for (const clause of clausesWith(clauses, /[“"‘]|\([A-Z]|\bunder\b|\b[A-Z\d]\w* (?:upload |submission )?(?:folder|box|area|inbox|portal|page|link)\b|\bthe [a-z]+ (?:area|box|folder)\b/)) for (const m of matchesIn(clause, calledPlaces)) {
     const value = firstGroup(m).trim(), at = m.at + m[0].lastIndexOf(value);
     if (!/\b(?:not|never|n['’]t)\b[^.;,“"]{0,30}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/\b(?:not|never)\b/i.test(m[0].slice(0, m[0].lastIndexOf(value)))) found.push({ value, start: at, end: at + value.length, override: isCorrection(clause) });
   }

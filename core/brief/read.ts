@@ -155,7 +155,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const archival = settle(readArchival(clauses), (a, b) => a.startsWith(b) || b.startsWith(a));
   if (archival.value !== null) brief.archival = archival.evidence.map((s) => s.value).sort((a, b) => b.length - a.length)[0]!;
   for (const s of archival.evidence) evidence.push({ field: 'archival', ...quote(s) });
-  const counting = readCounting(clauses);
+  const counting = readCounting(clauses, all);
   if (counting.counted.length + counting.left.length > 0) {
     brief.counting = { counted: counting.counted, left: counting.left };
     for (const e of counting.evidence) evidence.push({ field: 'counting', ...quote(e) });
@@ -182,7 +182,7 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (inside.length === 1 && inside[0]!.span.start - s.clause.start < 24 && (/^\W*(?:[a-z]+ )?[A-Z]?\d{1,2}[.):]/i.test(s.clause.text) || /^[ \t]*(?:[•▪◦*–-][ \t]|\p{Lu}[\p{L} -]{2,40}:)/u.test(text.slice(text.lastIndexOf('\n', s.start) + 1, s.start)))) return inside[0]!.i;
   // “Model photos as JPG, each under 8 MB”.
   if (inside.length === 1 && inside[0]!.span.start < s.start && /s$/.test(documents[inside[0]!.i]!.label ?? '') && /,? each (?:under|below|up to|max\w*|at most|no (?:more|larger|bigger) than|smaller than)\s*$/i.test(lead)) return inside[0]!.i;
-  if (/\b(?:each|every|all|both|per file|any) (?!group|student|person|member|team|pair)(?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
+  if (/\b(?:each|every|all|both|per file|any) (?!group|student|person|member|team|pair|pages?\b|sheets?\b|chapters?\b|slides?\b|figures?\b|tables?\b|photos?\b|pictures?\b)(?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
   // “One article of 2,200 words, plus three photographs”.
   if (inside.length === 1 && s.end < inside[0]!.span.start && /\bplus\b/i.test(s.clause.text.slice(s.end - s.clause.start, inside[0]!.span.start - s.clause.start))) return -1;
   // “The exhibition text (max 350 words) and one image (JPG, under 5 MB)”.

@@ -82,7 +82,7 @@ const isCasual = (text: string): boolean => /(?:^|[.!?,\s(])i(?:['’](?:m|ll|ve
 /** A note of short lines that mostly begin small: each of them is one. */
 function isNote(text: string): boolean {
   const lines = text.split('\n').filter((l) => l.trim());
-  return lines.length >= 4 && lines.filter((l) => /^\s*[a-z]/.test(l)).length * 2 >= lines.length && lines.every((l) => l.length < 90 && !/[:>|]\s/.test(l)) && lines.filter((l) => /[,a-z]$/.test(l.trim())).length >= lines.length / 4 && !/[a-z,]\n(?:and|or|of|in|to|the|by|with|for|on|is|are|that|which)\b/.test(text);
+  return lines.length >= 4 && lines.filter((l) => /^\s*[a-z]/.test(l)).length * 2 >= lines.length && lines.every((l) => l.length < 90 && !/[>|]\s/.test(l)) && lines.filter((l) => /:\s/.test(l)).length * 5 <= lines.length && lines.filter((l) => /[,a-z]$/.test(l.trim())).length >= lines.length / 4 && !/[a-z,]\n(?:and|or|of|in|to|the|by|with|for|on|is|are|that|which)\b/.test(text);
 }
 const inOrder = (...lists: Iterable<RegExpExecArray>[]): RegExpExecArray[] => lists.flatMap((l) => [...l]).sort((x, y) => x.index - y.index);
 

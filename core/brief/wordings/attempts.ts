@@ -6,7 +6,7 @@ export const handedInOnce = anyOf('gi', [
   /\bno second (?:submission|upload|version)\b(?! (?:after|beyond))/,
   /\b(?:cannot|can ?not|may not|can['’]t) (?:submit|upload|hand in|send(?: in)?) (?:a second|another|an updated|a revised) (?:version|file|one|paper|essay)\b[^.;]{0,20}/,
   /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |your work )?in|upload(?:ed)?|(?:send|turn) (?:it|your \w+) in)\b[^.;]{0,25}\bonly once\b/,
-  /\bonly (?:be )?(?:submit(?:ted)?|upload(?:ed)?|hand(?:ed)? in) once\b/,
+  /\bonly (?:be )?(?:submit(?:ted)?|upload(?:ed)?|hand(?:ed)? in|deposit(?:ed)?) once\b/,
   /\bonce only\b/,
   /\b(?:may|can|must|should) ?not be (?:handed in|submitted|uploaded) (?:a second time|again|twice)\b/,
   /\bafter (?:submission|submitting|you (?:have )?submit(?:ted)?),? (?:you|it|the file) (?:cannot|can['’]?t|can not|may not) (?:be changed|make (?:any )?changes|change|edit|replace)\b/,

@@ -28,6 +28,7 @@ export const aboutFileNames = anyOf('i', [
   /^\W*\S+_\S+\.(?:pdf|docx?|odt),? where\b/,
   /\bfile[\s-]?nam(?:es?|ing)\b/,
   /\bdateiname\b/,
+  /\bfiles? (?:should|must|is to|has to|are to) be renamed (?:as|to)\b/,
   /\brename (?:it|them|the|your)\b[^.;]{0,20}\b(?:as|to)\b/,
   /\bgive (?:your|the) (?:file|document) the (?:title|name)\b/,
   /^\W*(?:please )?name (?:everything|every item|each item|all items|them all)\b[^.;:]{0,24}:\s*(?=\S*_)/,

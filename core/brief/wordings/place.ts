@@ -2,6 +2,9 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\b(?:portal|site|page|platform)\s*\((?:[Mm]enu|[Ii]tem|[Ss]ection|[Tt]ab|[Ll]ink|[Ee]ntry)\s*:?\s*[“"‘]([^”"’\n]{3,80})[”"’]\)/,
+  /\b[Rr]epository,? under [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b[Dd]ue (?:in|on|via|at) (?:the |our )?[a-z-]+(?: [a-z]+)? [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:in|into|to) the (?:folder|box|area)\b[^.;“"()]{0,50}\([“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /\b(?:pages?|site|portal|form)\b[^.;“"()]{0,30}\((?:under |link |box |folder |tab |button )[“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /^\W*[Tt]he (?:resit|correct|right|new|current) (?:box|folder|area|link|page|point) [“"‘]([^”"’\n]{3,80})[”"’](?! (?:closed|has closed|is closed))/,
@@ -38,6 +41,7 @@ export const quotedPlaces = anyOf('g', [
 /** A place that is called something; asked where nothing better was found. Each has one group, the name. */
 export const calledPlaces = anyOf('gi', [
   /\b(?:in|into|to|via|through|using|under|use) (?:the|our) (?:assignment|submission|hand-in|upload|course|module|exchange|shared) (?:module|unit|activity|tool|item|element|folder|area|room) [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b(?:submitted|uploaded|handed in|submit|upload|hand in)\b[^.;“"]{0,40}\b(?:through|via|in|into|to) the ((?!(?:submission|upload|hand-in|assignment|assessment|usual|same|right|correct|module|course|unit|class|other|relevant|appropriate|following|above|file|files|online|first|second|last|drop)\b)[a-z]+ (?:area|box|folder))(?=\W*$| (?:by|before|on|no later|until)\b)/,
   /\b(?:both|all|everything|them|it|files)\b[^.;“"]{0,40}\b(?:in|into|to) the ([A-Z][\w&’'-]+(?: [A-Z0-9][\w&’'-]*){0,3} (?:folder|box|area|inbox|portal|page))\b/,
   /\b(?:link|box|folder|area|slot|tile|tab|button)\b[^.;“"]{0,50}\b(?:called|named|labelled|titled|entitled|marked) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:site|page|platform|portal|module|course)\s*\((?:[A-Z][\w ]{2,24} (?:tab|section|area|menu), )?[“"‘]([^”"’\n]{3,80})[”"’]\)/,
