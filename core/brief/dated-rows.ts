@@ -29,6 +29,8 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
 /** Words that name one window of several. */
 const partLabel = /\b(week \d{1,2} (?:task|exercise|quiz|essay|report|assignment|journal|post|sheet|reflection)(?=\s*(?:\([^()]*\)\s*)?[:–-]\s*(?:\w+day,?\s*)?\d)|interim report|camera-ready(?: (?:version|copy|paper|submission)s?)?|weeks? \d{1,2}\s?[–-]\s?\d{1,2}(?: (?:reflections?|journals?|posts?|log|diary|exercises|tasks))?|(?:1st|2nd|3rd) (?:submission|hand-?in|essay|report|paper|assignment|draft)|(?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|(?:first|second|third) (?:lab |field |interim |seminar )?(?:report|essay|paper|assignment|sheet)(?=[^.;]{0,30}\b(?:due|deadline|is|by)\b)|first submission|second submission|first draft|second draft|final draft|(?:essay|paper|report|project) (?:plan|sketch)|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|prospectus|outline|annotated bibliography|literature review|(?:part|section|stage|step|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round|memo|case memo|quiz|lab|problem set|check|entry)\s+#?(?:\d+(?![\d.]*\s?%|\d*(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))(?!\d*[/.]\d)(?<!\bentry \d{3,})|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|camera-ready (?:version|copy|copies|paper)s?|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised (?:version|essay|paper|report|draft)|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b)|portfolio(?=\s*:?\s*\d{1,2}[/.]\d))\b/gi;
 const numbered = /^(?:part|section|stage|step|task|phase|component|submission|assignment|window|round|milestone|deliverable)\s/i;
+/** A name with a number of its own. */
+const withNumber = /\s#?(?:\d{1,2}|[A-E]|one|two|three|four|five)$/i;
 /** A time of day as wordings have it. */
 export const timeOfDay = /\b(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?|(?:12 )?noon|midnight)/i;
 /** What is no window for handing in. */
@@ -58,7 +60,7 @@ function stageOfPaper(date: ReadDate, text: string): string | null {
 interface Label { text: string; at: number; to: number }
 /** “… excluding appendix” names no part. */
 const leftOut = /\b(?:exclu\w*|inclu\w*|without|plus|not counting|excl?\.|incl?\.)\s+(?:the |any |your )?(?:[\p{L}]+(?:,| and| or) )*$/iu;
-const labelsIn = (clause: Clause): Label[] => [...clause.text.matchAll(partLabel)].filter((m) => !leftOut.test(clause.text.slice(0, m.index))).map((m) => ({ text: m[0], at: clause.start + m.index, to: clause.start + m.index + m[0].length }));
+const labelsIn = (clause: Clause): Label[] => [...clause.text.matchAll(partLabel)].filter((m) => !leftOut.test(clause.text.slice(0, m.index)) && !(/^peer review$/i.test(m[0]) && /\bfor $/i.test(clause.text.slice(0, m.index)))).map((m) => ({ text: m[0], at: clause.start + m.index, to: clause.start + m.index + m[0].length }));
 
 export interface RowsRead { rows: DatedRow[]; problems: ReadDate[]; lateUntil: Statement<string>[] }
 
@@ -85,11 +87,13 @@ export function readRows(reading: Reading): RowsRead {
     const head = headOf(clause, dates, listing || runs.some(([from, to]) => clause.start >= from && clause.end <= to)), row = rowName(clause, dates, columns, text), isRange = isWindow(clause, dates, head.label, text);
     // A clause after a semicolon still speaks of the same part.
     if (!/;\s*$/.test(text.slice(Math.max(0, clause.start - 40), clause.start))) carried = null;
+    // “Lab 1: 11 Feb / Lab 2: 25 Feb”: every date has a name of its own before it.
+    const names = dates.length > 1 ? dates.map((d, k) => labels.filter((l) => l.at >= (k > 0 ? dates[k - 1]!.end : clause.start) && l.at < d.start).at(-1)?.text) : [], named = names.length > 1 && names.every((n) => n !== undefined && withNumber.test(n) && !/^group/i.test(n)) && new Set(names).size === names.length;
     dates.forEach((date, i) => {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
-      carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
+      carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
@@ -189,7 +193,8 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   const item = dates.length === 1 ? /^\W*(?:\(?[a-h1-9]\)|[a-h1-9][.)]|[•*])\s*([A-Z][\p{L} ]{2,40}?)(?:,[^–—:]*?)?\s+[–—-]\s+(?:deadline|due|by)\b/u.exec(clause.text) : null;
   if (item && !noHandIn.test(item[1]!)) return { label: item[1]!, listed: true };
   const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1] ?? (listing ? new RegExp(`^\\W*((?:[^:|–—\\d(]|\\([^)]*\\)){3,60}?)(?:\\s+[–—-]\\s+|\\s{3,})(?=${weekdayOrDay})`, 'i').exec(clause.text)?.[1] : undefined);
-  if (heading === undefined) return { label: null, listed: false };
+  // “Essay (draft: 22 February; final: 8 March)”: what opens a bracket names no more than what is in it.
+  if (heading === undefined || heading.split('(').length > heading.split(')').length) return { label: null, listed: false };
   if (/^(?:(?:the )?(?:deadline|due date|due|hand-?in)(?: date)? for )?(?:both|all|everything|all (?:files|parts|documents))$/i.test(heading.trim())) return { label: null, listed: false };
   const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;
   // “Paper due dates: section A: 8 March; section B: 10 March”.
@@ -227,6 +232,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/\b(?:hard|final) stop(?: is)?(?: on)?\s*:?\s*(?:\w+day,?\s*)?(?:on\s*)?$/i.test(lead) && /\b(?:late|minus|penal\w*|per day|a day)\b/i.test(`${before?.text ?? ''} ${lead}`)) return true;
   // “… later than this; the last possible day is 16 May.”
   if (before && /\b(?:late(?:r than)?|after (?:this|that|the deadline))\b/i.test(before.text) && /\b(?:the )?(?:last|final|latest) possible (?:day|date)(?: is|:)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
+  // “What if I miss it? You have until 13:00 on 12 May with a cap at 40.”
+  if (/\b(?:miss|late)\b[^?]*\?/i.test(clause.under ?? '') && /\b(?:until|till|up to)\s*(?:[\d:.]+(?: ?[ap]m)?,? on )?(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,20}\b(?:cap(?:ped)?|penal\w+|deduct\w*|lose|minus|with \d)\b/i.test(text.slice(date.end, clause.end))) return true;
   // “Until Monday 3 May you can still upload, but you lose a grade.”
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;

@@ -63,7 +63,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // “Five in the afternoon”.
   if (/\bin the (?:morning|afternoon|evening)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/(?<!\b(?:past|to|before|minutes?|half) )\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?=(?: o['’]clock)? in the (?:morning|afternoon|evening)\b)/gi, (word) => String(hours.indexOf(word.toLowerCase()) + 1).padStart(word.length)) };
   // “Friday the 14th of May at 4 (that's pm!)”.
-  clause = { ...clause, text: clause.text.replace(/\bat (\d{1,2}(?:[:.]\d{2})?) \((?:that['’]s |that is |i\.e\. )?([ap])\.?m\.?[!)]{0,2}/gi, (whole, time: string, half: string) => `at ${time} ${half}m`.padEnd(whole.length)) };
+  clause = { ...clause, text: clause.text.replace(/\bat ((?:1[0-2]|[1-9])(?:[:.]\d{2})?) \((?:that['’]s |that is |i\.e\. )?([ap])\.?m\b\.?[!)]{0,2}/gi, (whole, time: string, half: string) => `at ${time} ${half}m`.padEnd(whole.length)) };
   // “9.00 on the morning of Monday 19th April”.
   clause = { ...clause, text: clause.text.replace(/(\b\d{1,2}(?:[:.]\d{2})?) on the (morning|afternoon|evening) of(?= )/gi, (whole, time: string, part: string) => `${time}${/^m/i.test(part) ? ' am' : ' pm'} on`.padEnd(whole.length)) };
   // “Noon (not midnight!)”.

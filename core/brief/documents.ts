@@ -52,7 +52,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “Submit report.pdf and src.zip”: the names of files name the documents; elsewhere an ending says only the kind.
   if (/[\w>\])}]\.?$/.test(before) && (before.endsWith('.') || mention.clause.text[mention.at - mention.clause.start] === '.')) {
     const names = [...mention.clause.text.matchAll(/(?<![\w<[{.-])([A-Za-z][\w-]*)\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b/gi)].filter((m) => !/_/.test(m[1]!)), own = names.find((m) => m.index + m[1]!.length <= mention.at - mention.clause.start && m.index + m[0].length >= mention.to - mention.clause.start);
-    return own && new Set(names.map((m) => m[0].toLowerCase())).size > 1 && /\b(?:submit|hand in|upload|deliver|consists? of)\b|\bfiles (?:should|must|are to|have to) be (?:named|called)\b|^\W*(?:what|deliverables?|files?(?: to (?:submit|hand in|upload))?)\s*:/i.test(mention.clause.text.slice(0, own.index)) && (!/\b(?:e\.g|example|name[ds]?|naming|called)\b/i.test(mention.clause.text.slice(0, own.index)) || /\bfiles (?:should|must|are to|have to) be (?:named|called) $/i.test(mention.clause.text.slice(0, names[0]!.index))) ? { label: own[1]!, at: mention.clause.start + own.index } : null;
+    return own && new Set(names.map((m) => m[0].toLowerCase())).size > 1 && /\b(?:submit|hand in|upload|deliver|consists? of)\b|\bfiles (?:should|must|are to|have to) be (?:named|called)\b|^\W*(?:what(?: (?:is|must be|to be) (?:uploaded|submitted|handed in|delivered))?|deliverables?|files?(?: to (?:submit|hand in|upload))?)\s*:/i.test(mention.clause.text.slice(0, own.index)) && (!/\b(?:e\.g|example|name[ds]?|naming|called)\b/i.test(mention.clause.text.slice(0, own.index)) || /\bfiles (?:should|must|are to|have to) be (?:named|called) $/i.test(mention.clause.text.slice(0, names[0]!.index))) ? { label: own[1]!, at: mention.clause.start + own.index } : null;
   }
   // “Deliver your video as MP4, along with a PDF transcript.”
   const behind = previousEnd > mention.clause.start && /(?:\band|\bwith|\bplus|,)\s+(?:an?|the|your|one)\s+$/i.test(before) ? new RegExp(`^\\s((?!file|document|version|copy)${noun})\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start)) : null;
@@ -82,7 +82,7 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “Part A is a PDF of no more than 4 pages, Part B an Excel file”; “the written part counts 70 % (PDF), the screencast 30 % (MP4)”; “Code: one zip. Documentation: one PDF.”; “File 2: title page with names (docx)”.
   const lettered = /\b((?:part|component|element|section) (?:[A-D]|\d))\b,? (?:is |must be |should be )?(?:an? |one )?\.?$/i.exec(text), weighed = /\b(?:the|your) ([a-z]+(?: [a-z]+)?) (?:counts (?:for )?|is worth )?\d{1,3} ?%,? \(\.?$/i.exec(text), coloned = previousEnd === mention.clause.start ? /^\W*(\p{Lu}\p{L}+(?: \p{Ll}+)?):\s+(?:one|an?|a single|1)\s+$/u.exec(text) : null, numberedFile = previousEnd === mention.clause.start ? /^\W*(?:file|document|upload|item) \d{1,2}\s*[:–-]\s*(?:the |your |an? )?([a-z]+(?: [a-z]+)?)(?: with(?:out)? [a-z ]{3,24})?\s*\(\.?$/i.exec(text) : null;
   if (numberedFile) return { label: numberedFile[1]!, at: from + numberedFile[0].indexOf(numberedFile[1]!) };
-  if (coloned && /\b(?:code|documentation|manual|slides?|log|diary|portfolio|plan|essay|report|translation|commentary|poster|video|script|notebook|data ?set|questionnaire|appendix|thesis|reflection|summary|abstract|pitch|design|model|drawings?)$/i.test(coloned[1]!)) return { label: coloned[1]!, at: from + coloned[0].indexOf(coloned[1]!) };
+  if (coloned && /\b(?:text|code|documentation|manual|slides?|log|diary|portfolio|plan|essay|report|translation|commentary|poster|video|script|notebook|data ?set|questionnaire|appendix|thesis|reflection|summary|abstract|pitch|design|model|drawings?)$/i.test(coloned[1]!)) return { label: coloned[1]!, at: from + coloned[0].indexOf(coloned[1]!) };
   if (lettered) return { label: lettered[1]!, at: from + lettered.index };
   if (weighed) return { label: weighed[1]!, at: from + weighed.index + weighed[0].indexOf(weighed[1]!) };
   // “Essay + declaration in one PDF”: the first of them is the name.
@@ -306,6 +306,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (otherThan.test(text) && at - clause.start > text.search(otherThan)) return true;
   // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”
   if (clause.under !== undefined && whatToSend.test(clause.under)) return true;
+  // “PDF only, generated from the supplied LaTeX or Word template”: what it is made with.
+  if (/template$/i.test(text.slice(at - clause.start, to - clause.start)) && /\bpdf\b[^.;]*\b(?:from|using|with|in|on|based on) (?:the|our|a|this) (?:[a-z]+ )?(?:LaTeX (?:or|\/|and) )?$/i.test(text.slice(0, at - clause.start))) return false;
   // What goes to a supervisor or an ethics board is not handed in here.
   // “Use the template (ethics_form_v4.docx)”: what is filled in, and saved as something else.
   if (/\b(?:template|blank|supplied form|form provided)\s*\([\w -]*\.?$/i.test(text.slice(0, at - clause.start)) && /^\w*\s*\)/.test(text.slice(to - clause.start)) && /\bsave\w* (?:it )?as\b/i.test(text.slice(to - clause.start))) return false;

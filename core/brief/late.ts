@@ -23,10 +23,12 @@ export function readLate(clauses: Clause[]): LateRead {
   for (const clause of clauses) if (clause.under && /^\W*(?:Q\s*[:.]\s*)?(?:can|may|is it possible to|am I allowed to) (?:I |we )?(?:submit|hand (?:it )?in|upload)(?: it| my \w+)? late\b[^?]{0,20}\?/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?No\W*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
   for (const clause of clauses) if (clause.under && /^\W*(?:Q\s*[:.]\s*)?how late\b[^?]*\?/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:not at all|you can['’]?t|you cannot)\W*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
   for (const clause of clauses) if (clause.under && /\blate (?:submissions?|work|papers?|essays?|reports?|hand-?ins?|uploads?)\b[^?]*\?|\b(?:submit|hand (?:it )?in|upload)\b[^?]*\blate\b[^?]*\?|\b(?:am|are) (?:I|we|you) late\b/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:(?:they|these|late \w+) are )?not (?:possible|accepted|allowed|permitted)\b[^,;]*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
-  for (const clause of clausesWith(clauses, /\b(?:late|grace|by then|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|possible|once|max\.?|later|\/day|(?:24|48|72|96) ?h)/i)) {
+  for (const clause of clausesWith(clauses, /\b(?:late|grace|(?:on|in) time|by then|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|possible|once|max\.?|later|\/day|(?:24|48|72|96) ?h)/i)) {
     const override = isCorrection(clause);
     // “Up to 72 hours late: capped at 40 %; later than that they are not marked.”
     for (const m of matchesIn(clause, /\b(?:up to|within) (24|48|72|96) hours (?:late|after the deadline)\b/gi)) if (/\b(?:later than (?:that|this)|after (?:that|this)|beyond (?:that|this))\b[^.;]{0,30}\b(?:not (?:be )?(?:marked|accepted|read|graded)|zero|0\b|nothing)/i.test(`${clause.text.slice(m.to - clause.start)} ${clauses[clauses.indexOf(clause) + 1]?.text ?? ''}`)) out.cutoffDays.push({ value: Number(m[1]) / 24, start: m.at, end: m.to, override });
+    // “Late submission: allowed for 5 working days, capped at 40”.
+    for (const m of matchesIn(clause, /\blate (?:submissions?|work|hand-?ins?|papers?|essays?)\s*[:=]\s*(?:allowed|possible|permitted|accepted|taken) (?:for|up to|within) (\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:calendar |working )?days?\b/gi)) out.cutoffDays.push({ value: numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), start: m.at, end: m.to, override });
     // “The usual tariff (10 marks per 24 hours, three days) applies.”
     for (const m of matchesIn(clause, /\b(?:tariff|penalt(?:y|ies)|scale|deductions?)\b[^.;()]{0,20}\((\d{1,2})\s?(?:marks?|points?|%|per\s?cent) (?:per|a|each) (?:24 ?hours|day),? (?:for |up to |max\.? )?(one|two|three|four|five|six|seven|ten|fourteen|\d{1,2}) days?\)/gi)) {
       out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
@@ -200,6 +202,8 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\bno (?:deposits?|submissions?|uploads?|hand-?ins?|files?|work|papers?|essays?) (?:(?:is|are|will be) )?(?:possible |accepted |allowed |taken |permitted )?(?:after (?:the |this )?(?:deadline|due (?:date|time)|closing (?:date|time)|hand-?in(?: date| time)?)|(?:once|after) (?:it|this|the (?:box|window|portal|page|folder|area|link)) (?:has |is )?(?:clos|shut|end)\w*)\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /\bno late \p{L}+ (?:(?:will be|is|are|can be) )?(?:accepted|marked|graded|considered|taken)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) cut(0, m);
     for (const m of matchesIn(clause, lateIsRefused)) {
+      // “You have until 12 May with a cap at 40. Nothing can be accepted afterwards.”
+      if (/\b(?:later|afterwards|after that)$/i.test(m[0]) && /\b(?:cap(?:ped)?|penal\w+|lose|deduct\w*|minus)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) continue;
       // “… will not be accepted after Wednesday, May 12”.
       if (/^\s*(?:after|later than|beyond)\s+(?!the\b|this\b|that\b)/i.test(clause.text.slice(m.to - clause.start)) && /accepted|marked|considered|graded|assessed|taken/i.test(m[0])) continue;
       if (/\b(?:without|unless|except)\b/i.test(clause.text.slice(m.to - clause.start, m.to - clause.start + 30)) && !/\b(?:extension|illness|certificate|medical|mitigating|exceptional)\b/i.test(clause.text)) continue;

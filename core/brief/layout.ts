@@ -45,7 +45,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       const near = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 40);
       // “Line spacing of exactly 24 points” is no size; “between 11 and 12 points” leaves it open.
       if (/\bspacing (?:of |is |set to |at |to )?(?:exactly |at least )?$/i.test(clause.text.slice(0, m.at - clause.start)) || /\bbetween \d{1,2} and $/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-      if (/size/i.test(m[0]) && /^\s?(?:or|to|[-–]|\/)\s?\d{1,2}\b(?!\s?(?:MB|KB|%|cm|mm|words|pages))/i.test(clause.text.slice(m.to - clause.start))) continue;
+      if (/size/i.test(m[0]) && /^(?:\s?\([A-Z][^()]{3,24}\))?\s?(?:or|to|[-–]|\/)\s?\d{1,2}\b(?!\s?(?:MB|KB|%|cm|mm|words|pages))/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “11 or 12 pt” and “10-12 pt” leave it open.
       if (/\b\d{1,2}(?:[.,]5)?-?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|\bpoint,|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) ) continue;

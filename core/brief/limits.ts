@@ -94,6 +94,8 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // “The limit is 3k words, hard.”
     const thousands = /\b(?:limit|max(?:imum)?|up to|at most|no more than|length)\b[^.;\d]{0,20}(\d{1,2}(?:[.,]\d)?)k\s?(?:words?\b|w\b)|\b(\d{1,2}(?:[.,]\d)?)k\s?words?\b[^.;]{0,12}\b(?:max(?:imum)?|limit|hard)\b/i.exec(clause.text);
     if (thousands) return [{ field: 'maxWords', value: Math.round(1000 * Number((thousands[1] ?? thousands[2])!.replace(',', '.'))), start: clause.start + thousands.index, end: clause.start + thousands.index + thousands[0].length, clause, override: isCorrection(clause) }];
+    const range = rangeAnswer(clause);
+    if (range.length > 0) return range;
     const bareLimit = shortAnswer(clause);
     // “800 words (max 880)”.
     const most = new RegExp(`(?<![\\d,.])(?:${number})\\s+(words?|pages?)\\s*\\((?:(?:hard|absolute|strict|upper) )?(?:max(?:imum)?\\.?|at most|up to|no more than)\\s+(${number})(?:\\s+(?:words?|pages?))?\\)`, 'i').exec(clause.text);
@@ -154,6 +156,14 @@ function shortAnswer(clause: Clause): LimitStatement[] {
 
 const howLong = /^\W*(?:Q\s*[:.]\s*)?(?:how (?:long|many (?:words|pages))\b.*\b(?:may|can|should|must|be|write)\b|(?:is there|what(?:['’]s| is)) (?:an? |the )?(?:page|word|length) limit\b)/i;
 const bareAnswer = new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\s+(words?|pages?|sides?)\\b(?!\\s*(?:min|or more|at least|each|per))`, 'i');
+/** “How many pages? Twelve to fifteen.” */
+function rangeAnswer(clause: Clause): LimitStatement[] {
+  const asked = clause.under ? /^\W*(?:Q\s*[:.]\s*)?how (?:many (words|pages)|long)\b/i.exec(clause.under) : null, spelt = `${number}|${Object.keys(numberWords).filter((w) => w.length > 2).join('|')}|${spoken}`;
+  const m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:between |from )?(${spelt})\\s?(?:-|–|to|and)\\s?(${spelt})(?:\\s+(words|pages))?(?=\\W|$)(?!\\s?(?:%|[kmg]b|cm|mm))`, 'i').exec(clause.text) : null, unit = (m?.[3] ?? asked?.[1])?.toLowerCase();
+  if (!m || !unit) return [];
+  const value = (word: string): number => numberWords[word.toLowerCase()] ?? numberOf(word), [least, most] = [value(m[1]!), value(m[2]!)], kind = unit === 'words' ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause) };
+  return least < most ? [{ field: `min${kind}`, value: least, ...at }, { field: `max${kind}`, value: most, ...at }] : [];
+}
 /** “How long may the report be? Ten pages, excluding references.” Which document is meant stands in the question. */
 function spokenAnswer(clause: Clause): LimitStatement | null {
   const asked = clause.under && howLong.test(clause.under) ? clause.under : null, m = asked ? bareAnswer.exec(clause.text) : null;
@@ -203,6 +213,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   if (new RegExp(`\\bno (?:fixed |strict )?${what === 'pages' ? 'page' : 'word'} limit\\b`, 'i').test(text)) return found;
   if (/^\W*(?:each|every) (?:answer|question|response|entry|section|memorial|post)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
   if (/\b(?:two|three|four|five|six|\d) (?:short )?(?:translations|texts|answers|essays|posts|entries|reviews|pieces|stories|summaries|reports|memos),? (?:each|every one)(?: one)? (?:of|with|having|between|at most|up to|from)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
+  // “Four blog posts (each 500 words ±10 %)”.
+  if (/\(each (?:of |with )?(?:about |around |max\.? )?\d[\d.,]*\s?(?:words|pages)/i.test(text) && /\b(?:two|three|four|five|six|\d) [\p{L} -]{3,30}s \(each/iu.test(text)) return found;
   if (/\b(?:for|in) (?:each|every) (?:answer|question|response|entry|section)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b(?<!\b(?:references|sources|citations|quotations|figures|tables|lines|marks|points) per \w+)|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|[-–−]\\s?/\\s?\\+|±|plus or minus|give or take|plus\\s?/\\s?minus|\\+ or -)\\s?(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in (?:either|both) directions?|above (?:or|and) below|over (?:or|and) under|more or less|(?:longer or shorter|shorter or longer))|\\(\\s*(\\d{1,2})\\s?(?:%|per\\s?cent) tolerance\\s*\\)`, 'i').exec(text + follows);

@@ -37,7 +37,7 @@ export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
   const set = (own: DatedRow | undefined, all: DatedRow | undefined): void => { if (!own || !all || own === all) return; own.role = 'extension'; all.role = 'due'; own.override = all.override = false; };
   // Of the others.
   const ofAll = certain.filter((r) => /\b(?:(?:the )?others|everyone else|everybody else|all other students|the rest(?: of (?:the|your) (?:class|course|group|cohort))?)\b[^.;]{0,40}$/i.test(lead(r)) || /\(\s*(?:the )?(?:class |course |general )?(?:deadline|due date)(?: for (?:all|everyone))?\s*[:=]\s*(?:\w+day,?\s*)?$/i.test(lead(r)));
-  const ofOne = certain.filter((r) => /\byou (?:can|may) (?:take|have|hand (?:it|your \w+) in|submit|upload)\b[^.;]{0,40}\b(?:until|till|by)\s*(?:\w+day,?\s*)?$|\byour (?:adjusted|new|own|individual|personal|extended) (?:due date|deadline|date|hand-?in date)\b[^.;\d]{0,14}$/i.test(lead(r)));
+  const ofOne = certain.filter((r) => /\byou (?:can|may) (?:take|have|hand (?:it|your \w+) in|submit|upload)\b[^.;]{0,40}\b(?:until|till|by)\s*(?:next |this |the following )?(?:\w+day,?\s*)?\(?$|\byour (?:adjusted|new|own|individual|personal|extended) (?:due date|deadline|date|hand-?in date)\b[^.;\d]{0,14}$/i.test(lead(r)));
   if (ofAll.length === 1 && ofOne.length === 1) set(ofOne[0], ofAll[0]);
   for (let i = 1; i < certain.length; i++) {
     const [a, b] = [certain[i - 1]!, certain[i]!], between = text.slice(a.date.end, b.date.start + 12);

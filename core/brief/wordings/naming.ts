@@ -28,6 +28,8 @@ export const aboutFileNames = anyOf('i', [
   /^\W*\S+_\S+\.(?:pdf|docx?|odt),? where\b/,
   /\bfile[\s-]?nam(?:es?|ing)\b/,
   /\bdateiname\b/,
+  /\b(?:name|call) (?:the|your) attachment\b/,
+  /\buse (?:it|that|this number) to name (?:your|the) file\b/,
   /\bfiles? (?:should|must|is to|has to|are to) be renamed (?:as|to)\b/,
   /\brename (?:it|them|the|your)\b[^.;]{0,20}\b(?:as|to)\b/,
   /\bgive (?:your|the) (?:file|document) the (?:title|name)\b/,
