@@ -19,14 +19,14 @@ export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence:
  * A part that is said both to count and not to count stays open. */
 export function readCounting(clauses: Clause[], all: Clause[] = clauses): CountingRule {
   const said = new Map<WordPart, Set<boolean>>(), evidence: CountingRule['evidence'] = [];
-  for (const clause of clausesWith(clauses.filter((c) => !/\basked (?:if|whether)\b/i.test(c.text)), /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i).concat(clauses.filter((c) => /^[\p{L} ,-]{5,80} (?:(?:are|is) not|aren['’]t|isn['’]t) counted\W*$/iu.test(c.text) && !/\bwords?\b/i.test(c.text)), clauses.filter((c, i) => /^\W*[a-z ]{4,30} counts? towards? the (?:limit|total)\b/i.test(c.text) && /\bwords\b/i.test(clauses[i - 1]?.text ?? '')))) {
+  for (const clause of clausesWith(clauses.filter((c) => !/\basked (?:if|whether)\b/i.test(c.text)), /\bwords?\b|\bword (?:count|limit|length)|\bcounts?\s*[,.;]/i).concat(clauses.filter((c) => (/^[\p{L} ,-]{5,80} (?:(?:are|is) not|aren['’]t|isn['’]t) counted\W*$/iu.test(c.text) || /\bword (?:count|limit)\b/i.test(c.under ?? '') && c.text.length < 120) && !/\bwords?\b/i.test(c.text)), clauses.filter((c, i) => /^\W*[a-z ]{4,30} counts? towards? the (?:limit|total)\b/i.test(c.text) && /\bwords\b/i.test(clauses[i - 1]?.text ?? '')))) {
     const forward = [...matchesIn(clause, ahead)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.in !== undefined }));
     const back = [...matchesIn(clause, behind)].map((m) => ({ at: m.at, to: m.to, counts: m.groups!.outside === undefined && m.groups!.bare === undefined && m.groups!.plainly === undefined && m.groups!.listed === undefined && (m.groups!.plainlyIn !== undefined || m.groups!.not === undefined) === !/excluded|left out|exempt/i.test(m.groups!.verb ?? ''), sure: m.groups!.outside !== undefined || m.groups!.alone !== undefined || m.groups!.bare !== undefined || m.groups!.plainly !== undefined || m.groups!.listed !== undefined || m.groups!.plainlyIn !== undefined }));
     if (forward.length + back.length === 0) continue;
     for (const m of matchesIn(clause, anyPart)) {
       const lead = forward.filter((f) => f.to <= m.at).at(-1), follow = back.find((b) => b.at >= m.to);
       // A list runs on from the word that leads it in; a full clause between ends it.
-      const marker = lead && !back.some((b) => b.at > lead.to && b.to < m.at) ? lead : follow && (follow.sure || /\bword|\bcount|\blimit/i.test(clause.text.slice(follow.at - clause.start))) ? follow : null;
+      const marker = lead && !back.some((b) => b.at > lead.to && b.to < m.at) ? lead : follow && (follow.sure || /\bword|\bcount|\blimit/i.test(clause.text.slice(follow.at - clause.start)) || /\bword (?:count|limit)\b/i.test(clause.under ?? '')) ? follow : null;
       const part = exactly.find((p) => p.exact.test(m[0]))?.part;
       if (!marker || !part) continue;
       said.set(part, (said.get(part) ?? new Set()).add(marker.counts));

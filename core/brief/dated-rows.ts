@@ -279,6 +279,9 @@ function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause)
   const ofGroup = /^[\s,@]*(?:at )?(?:[\d:.]+(?: ?[ap]m)?|noon)?\s*\((?:for )?((?:group|class|section|stream|cohort) (?:\d{1,2}|[A-H]))\)/i.exec(clause.text.slice(date.end - clause.start))?.[1];
   if (ofGroup) return ofGroup;
   // “At mid-term (26 February) and at the end of term (23 April)”.
+  // “Items 1 and 2 are uploaded by one member by 28 May. Item 3 is uploaded by every member by 31 May.”
+  const items = dates.length === 1 ? /^\W*((?:items?|parts?|files?|pieces?) (?:\d|[a-e])(?:(?:,| and|, and| &|[–-]) ?(?:\d|[a-e]))*) (?:is|are|must|should|have|has)\b/i.exec(clause.text)?.[1] : undefined;
+  if (items) return items;
   const moment = dates.length > 1 ? /\b(?:at|by) (?:the )?(mid-?term|half-?term|(?:start|middle|end) of (?:the )?(?:term|semester|year|module|course))\s*\(?\s*(?:\w+day,?\s*)?[^\n]{0,3}$/i.exec(clause.text.slice(from - clause.start, Math.max(0, date.start - clause.start + 3)))?.[1] : undefined;
   if (moment) return moment;
   // “19 March (draft, optional) and 23 April (final)”.

@@ -38,6 +38,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };
   // “On 5 March (not 26 February), still at 16:00”.
   clause = { ...clause, text: clause.text.replace(/\((?:and )?not (?:on )?(?:\w+day,? )?(?:the )?\d{1,2}(?:st|nd|rd|th)?(?: of)? [A-Z][a-z]+(?: 20\d\d)?\)/g, (s) => ' '.repeat(s.length)) };
+  // “6 pm today (9 March)”; “22 Mar   2-page outline”: what a number counts is no hour.
+  clause = { ...clause, text: clause.text.replace(/(?<=\d\s?(?:[ap]\.?m\.?)?\s|\b(?:noon|midnight) )(?:today|tonight|tomorrow) \((?=(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? [A-Z])/g, (s) => ' '.repeat(s.length)).replace(/\b\d{1,2}(?=-(?:page|word|minute|slide|hour|sided?)\b)/gi, (s) => '·'.repeat(s.length)) };
+  // “Extended from 12 noon to 6 pm”: the first no longer holds.
+  clause = { ...clause, text: clause.text.replace(/\b(?:extended|put back|pushed back|moved|postponed|changed) (from (?:12 )?(?:noon|midnight|\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?) to)(?= (?:noon|midnight|\d))/gi, (whole, old: string) => whole.slice(0, -old.length) + ' '.repeat(old.length)) };
   // “Next week – Thursday 4 March”: the date says which day that is.
   if (/ week\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(?:next|this|the coming|the following) week\s*[–,(-]\s*(?=(?:on )?\w+day\b)/gi, (s) => ' '.repeat(s.length)) };
   // “Open 24h a day”.

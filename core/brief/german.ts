@@ -9,6 +9,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['(?:zu spät|verspätet) (?:eingereichte|abgegebene|hochgeladene) \\p{L}+ (?:werden|wird) (?:als|mit) [„“"»]?(?:nicht ausreichend|nicht bestanden|ungenügend|5,0|null punkten)[“”"«]? (?:bewertet|benotet|gewertet)', 'late work is not accepted'],
   ['ränder (?:links und rechts|rechts und links|rundum|ringsum|allseitig|auf allen seiten|überall)', 'margins'],
   ['(?:über|in) das abgabefach(?= [„“"»])', 'via the box'],
+  ['ein (?:erneutes|nochmaliges|wiederholtes|zweites) (?:hochladen|einreichen) ist (?:leider )?nicht (?:mehr )?möglich', 'upload once only'], ['(?:die |alle )?seiten (?:sind|müssen|sollen) (?:fortlaufend |durchgehend )?(?:zu nummerieren|nummeriert (?:sein|werden))', 'page numbers'],
   ['setzt sich aus(?= [^.]{3,60} zusammen)', 'consists of'],
   ['\\p{Lu}\\p{L}+, die nicht (?:frist|termin)gerecht (?:eingehen|eingereicht werden|abgegeben werden|hochgeladen werden), gelten als (?:nicht bestanden|nicht abgegeben)', 'late work is not accepted'],
   ['inkl\\.', 'incl.'], ['exkl\\.', 'excl.'], ['fußnoten', 'notes'], ['literatur(?:verzeichnis|liste)', 'references'],

@@ -285,6 +285,11 @@ const dayEnd = (r: DatedRow, { text }: Reading): number => { const hours = /,? b
 
 /** “It is handed in on 18 June between 08.00 and 16.00.” */
 export function addHoursBehind(rows: DatedRow[], reading: Reading): void {
+  // “28 May   final version uploaded by 4 pm”: the day begins the line and its hour ends it.
+  for (const r of rows) {
+    const rest = reading.text.slice(r.date.end, r.clause.end), hour = r.date.problem === 'none' && r.date.iso.length === 10 && r.date.start - r.clause.start < 6 && rows.filter((o) => o.clause === r.clause).length === 1 ? /^[^.;]{3,80}\bby (\d{1,2}(?:[:.]\d{2})?\s?[ap]\.?m\.?|\d{1,2}[:.]\d{2}|noon|midnight)\W*$/i.exec(rest)?.[1] : undefined, whole = hour ? reading.withTime(r.date, hour) : null;
+    if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
+  }
   for (const r of [...rows]) {
     const m = r.date.problem === 'none' && /(?:\b(?:submit\w*|submission(?=\s*:)|hand(?:ed)? in|upload\w*|deliver\w*)|^\W*when\s*[:|])[^;]*\bbetween (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)/i.exec(r.clause.text), at = m ? r.clause.start + m.index + m[0].lastIndexOf('between') : 0;
     // The date stands right before the hours; it may have taken the first of them for its own.

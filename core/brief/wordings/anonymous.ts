@@ -105,6 +105,8 @@ export const codeInsteadOfName = anyOf('gi', [
 /** The student is known by a number or code only. */
 export const knownByCode = anyOf('giu', [
   /\b(?:candidates|students) are (?:identified|known) by (?:their )?(?:number|code) only\b/,
+  /\bidentifiable (?:only |solely )?by (?:your |the )?(?:candidate|exam\w*|anonymous|student|registration|matriculation) (?:number|code|ID)(?: only| alone)\b/u,
+  /\(no names?[!,;:.]* (?:please )?(?:candidate|exam\w*|student|registration) (?:number|code|ID) only\)/u,
   /\b(?:identified|known) (?:only |solely )?by (?:their |your |the |a )?(?:candidate|exam\w*|anonymous) (?:number|code|ID)s?\b/u,
   /\b(?:disclos|reveal|giv)\w* (?:away )?(?:their|your) (?:names?|identity) anywhere\b/u,
   /\bno (?:personal |student |own |real )?names? anywhere\b/u,

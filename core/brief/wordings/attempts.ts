@@ -8,6 +8,7 @@ export const handedInOnce = anyOf('gi', [
   /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |your work )?in|upload(?:ed)?|(?:send|turn) (?:it|your \w+) in)\b[^.;]{0,25}\bonly once\b/,
   /\bonly (?:be )?(?:submit(?:ted)?|upload(?:ed)?|hand(?:ed)? in|deposit(?:ed)?) once\b/,
   /\bonce only\b/,
+  /\b(?:may|can) submit only one (?:sample|file|version|paper|essay|entry|copy),? (?:and|which) (?:it )?(?:may|can) ?not be (?:replaced|changed|exchanged|edited)\b/,
   /\b(?:may|can|must|should) ?not be (?:handed in|submitted|uploaded) (?:a second time|again|twice)\b/,
   /\bafter (?:submission|submitting|you (?:have )?submit(?:ted)?),? (?:you|it|the file) (?:cannot|can['’]?t|can not|may not) (?:be changed|make (?:any )?changes|change|edit|replace)\b/,
   /\bonce (?:it is )?(?:submitted|uploaded|handed in|sent),?\s+(?:it|your \w+|(?:the|an?) (?:file|paper|work|essay|report|poster|submission|document|dissertation|thesis|portfolio|project|assignment))\s+(?:cannot|can['’]?t|can not|may not) be (?:changed|replaced|edited|withdrawn|altered|resubmitted|amended|revised)\b/,

@@ -4,6 +4,8 @@ import { anyOf } from './any-of.ts';
 export const quotedPlaces = anyOf('g', [
   /\b(?:portal|site|page|platform)\s*\((?:[Mm]enu|[Ii]tem|[Ss]ection|[Tt]ab|[Ll]ink|[Ee]ntry)\s*:?\s*[“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /\b[Rr]epository,? under [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b[Uu]se the (?:new|correct|right|other) (?:box|folder|area|link|page|slot|point) [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b(?:on|in|via|through) the (?:course|module|class|unit) (?:site|page) \(([A-Z][\w ]{2,30}\d)\)/,
   /\b[Dd]ue (?:in|on|via|at) (?:the |our )?[a-z-]+(?: [a-z]+)? [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:in|into|to) the (?:folder|box|area)\b[^.;“"()]{0,50}\([“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /\b(?:pages?|site|portal|form)\b[^.;“"()]{0,30}\((?:under |link |box |folder |tab |button )[“"‘]([^”"’\n]{3,80})[”"’]\)/,

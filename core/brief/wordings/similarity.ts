@@ -7,6 +7,7 @@ export const comparedByMachine = anyOf('gi', [
   /\btext[- ]match\w*(?: (?:software|service|tool|check))?\b/,
   /\btext[- ]comparison (?:software|service|tool|system|check)\b/,
   /\b(?:texts?|work|essays?|papers?|reports?|code|submissions?|files?|briefs?|documents?|components?|scripts?|answers?|thes[ei]s|it)\b(?:(?!\b(?:should|must|can|could|may|to)\b)[^.;]){0,30}\bcompared (?:electronically |automatically |digitally |by (?:computer|software|machine) )?(?:with|to|against)\b[^.;]{0,70}\b(?:papers|texts|sources|submissions|work|databases?|web|internet)\b/,
+  /\b(?:run|put|pass|send)s? (?:all |the |your |every |each )?\w+ through (?:the |a |our )?(?:text[- ])?(?:matching|comparison) (?:tool|software|service|system|program)\b/,
   /\b(?:are|is|be|get) compared (?:with|to|against)\b[^.;]{0,40}\b(?:(?:earlier|previous|other) years|by (?:software|machine|computer))\b/,
   /\b(?:code|work|essays?|papers?) (?:is|are|will be) compared (?:with|to|against) (?:everybody|everyone|each other|that of)\b/,
   /\b(?:plagiarism|similarity)(?: (?:score|index|rate|level))? (?:should|must|has to|needs to|may) (?:be|stay|remain|not exceed|not be)\b[^.;%]{0,20}\d+ ?%/,
