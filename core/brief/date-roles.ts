@@ -49,6 +49,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:submitted|handed in|received|uploaded|arriving|turned in) on\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}\b(?:los\w+|cost\w*|minus|(?:is|are|will be) (?:capped|penali[sz]ed|marked down|deducted))\b/i.test(after)) return 'other';
   // “The brief circulated on 1 February”.
   if (/\b(?:circulated|distributed|handed out|sent out|e-?mailed|posted|issued|published)(?: to you)? (?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:brief|sheet|handbook|version|document|guide|instructions|notice|e-?mail|letter|information)\b[^.;]{0,14}\b(?:circulated|distributed|handed out|sent out|e-?mailed|posted|issued|published)\b/i.test(before)) return 'other';
+  if (/\bhanded out (?:on|at)\s*(?:\w+day,?\s*)?$/i.test(before) && /\b(?:to be|must be|is) (?:delivered|handed in|submitted|returned)\b/i.test(clause.text.slice(date.end - clause.start))) return 'opens';
   // “This area won't open before 1 March.”
   if (/(?:\b(?:not|never)|n['’]t)\b[^.;,]{0,20}\bopen(?:ed)? (?:before|until|till)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “It's handed out on 10 May and must be handed in 72 hours later.”
@@ -63,6 +64,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:tutorials?|seminars?|classes|lectures?|sessions?|labs?|meetings?) (?:are|is|take[s]? place|meets?) (?:on|at)\b[^.;]*$/i.test(before) && !/\b(?:due|deadline|submit|hand(?:ed)? (?:it )?in|upload)\b/i.test(before)) return 'other';
   // “15 Feb   topic approved by supervisor”.
   if (/^\W*$/.test(before) && /^\W*(?:the |your )?(?:topics?|titles?|supervisors?|ethics(?: form)?|groups?|pairs?)\b[^.;:]{0,20}\b(?:approved|agreed|chosen|registered|fixed|settled|confirmed|assigned|formed)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  // “Decisions by 15 April. Revised versions due 15 May.”
+  if (/^\W*(?:decisions?|notifications?|replies|answers)(?: will be (?:made|sent))? (?:by|on|until|before)\s*(?:\w+day,?\s*)?$/i.test(before) || /^\W*revised (?:versions?|manuscripts?|papers?) (?:are )?due\b/i.test(before) && previous && /\b(?:decisions?|notifications?|reviews?)\b/i.test(previous.text)) return 'other';
   // “We upload them for you on 15 March.”
   if (/\b(?:we|the (?:school|office|department)|I)(?: will|['’]ll)? (?:upload|forward|send|pass)s? (?:them|it|your \w+|everything|all \w+)(?: on)?(?: for you| on your behalf| to the \w+)? on\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “A two-page plan on 12 February, which goes to your supervisor and is not marked.”

@@ -146,7 +146,7 @@ function runsOfDates(text: string): [number, number][] {
   return found;
 }
 
-const columnsOf = (clause: Clause): (DateRole | null)[] => clause.text.split('|').map((c) => (/\b(?:opens?|from|available|start)/i.test(c) ? 'opens' : /\b(?:due|deadline|closes?|until|end)/i.test(c) ? 'due' : /\b(?:feedback|marks|returned)/i.test(c) ? 'other' : null));
+const columnsOf = (clause: Clause): (DateRole | null)[] => clause.text.split('|').map((c) => (/\b(?:opens?|from|available|start)/i.test(c) ? 'opens' : /\b(?:due|deadline|closes?|until|end)|^\s*(?:by|when)\b/i.test(c) ? 'due' : /\b(?:feedback|marks|returned)/i.test(c) ? 'other' : null));
 /** A row of a table with a column for closing is named by its first cell. */
 function rowName(clause: Clause, dates: ReadDate[], columns: (DateRole | null)[], text: string): string | null {
   // A table without a head, too.

@@ -29,6 +29,9 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:up to|within) (24|48|72|96) hours (?:late|after the deadline)\b/gi)) if (/\b(?:later than (?:that|this)|after (?:that|this)|beyond (?:that|this))\b[^.;]{0,30}\b(?:not (?:be )?(?:marked|accepted|read|graded)|zero|0\b|nothing)/i.test(`${clause.text.slice(m.to - clause.start)} ${clauses[clauses.indexOf(clause) + 1]?.text ?? ''}`)) out.cutoffDays.push({ value: Number(m[1]) / 24, start: m.at, end: m.to, override });
     // “Late submission: allowed for 5 working days, capped at 40”.
     for (const m of matchesIn(clause, /\blate (?:submissions?|work|hand-?ins?|papers?|essays?)\s*[:=]\s*(?:allowed|possible|permitted|accepted|taken) (?:for|up to|within) (\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:calendar |working )?days?\b/gi)) out.cutoffDays.push({ value: numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), start: m.at, end: m.to, override });
+    // “-5%/day, max 1 week late”; “it is not possible to deliver after the deadline”.
+    for (const m of matchesIn(clause, /(?:\/|\bper |\ba )day,? \(?max(?:imum)?\.? (?:of )?(a|one|1|two|2) weeks?\b/gi)) out.cutoffDays.push({ value: /^(?:two|2)$/i.test(m[1]!) ? 14 : 7, start: m.at, end: m.to, override });
+    for (const m of matchesIn(clause, /\bit is not possible to (?:deliver|submit|upload|hand (?:it )?in) after the (?:deadline|due date|closing (?:date|time))\b/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override });
     // “The usual tariff (10 marks per 24 hours, three days) applies.”
     for (const m of matchesIn(clause, /\b(?:tariff|penalt(?:y|ies)|scale|deductions?)\b[^.;()]{0,20}\((\d{1,2})\s?(?:marks?|points?|%|per\s?cent) (?:per|a|each) (?:24 ?hours|day),? (?:for |up to |max\.? )?(one|two|three|four|five|six|seven|ten|fourteen|\d{1,2}) days?\)/gi)) {
       out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });

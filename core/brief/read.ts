@@ -58,7 +58,9 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   const documents = ofBlocks ?? documentsOfParts(readDocuments(clauses, text), times.parts, clauses);
   /** The document whose block a limit stands in; what stands in a block without one holds for that block alone. */
   const blockOf = ({ start }: { start: number }): number | null => { if (!ofBlocks || !blocks.some((b) => b.start <= start && start < b.end)) return null; const i = ofBlocks.spans.findIndex((s) => s.start <= start && start < s.end); return i < 0 ? forOthers : i; };
-  brief.documents = documents.documents;
+  // What a document is called stays in the wording's own language.
+  const ownWords = (label: string, at: number): string => { const clause = clauses.find((c) => c.start <= at && at < c.end), from = clause ? clause.text.toLowerCase().indexOf(label.toLowerCase(), Math.max(0, Math.min(at - clause.start, clause.text.length) - label.length - 60)) : -1, start = (clause?.start ?? 0) + from, /* what a longer word left over is filled up */ filled = clause ? /^\u00a0*/.exec(clause.text.slice(from + label.length))![0].length : 0, said = text.slice(start, start + label.length + filled); if (from < 0 || said.toLowerCase() === label.toLowerCase()) return label; const more = /^[\p{L}-]*/u.exec(text.slice(start + said.length, start + said.length + 60))![0], whole = `${said}${more}`.trim(); return /^[\p{L}][\p{L}\d ’'-]*$/u.test(whole) ? whole : label; };
+  brief.documents = documents.documents.map((d, i) => (d.label === null ? d : { ...d, label: ownWords(d.label, documents.spans[i]!.start) }));
   for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
   // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
   /** “Essays 1 and 2 are 4–5 pages; Essay 3 is 8–10”: what is said of some parts is no limit of all. */
@@ -122,7 +124,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   for (const p of times.problems) remarks.push({ field: 'due', kind: p.problem === 'weekday' ? 'weekday' : p.problem === 'impossible' ? 'impossibleDate' : 'ambiguousDate', quotes: [quote(p)] });
   // A part that hands in one document is called what that is called: “Peer evaluation form – DOCX – due 30 April”.
   const fullLabel = (p: { label: string; start: number }): string => { const clause = clauses.find((c) => c.start <= p.start && p.start < c.end), own = documents.documents.filter((_, i) => clause && documents.spans[i]!.start >= clause.start && documents.spans[i]!.start < clause.end); return own.length === 1 && own[0]!.label?.toLowerCase().endsWith(` ${p.label.toLowerCase()}`) ? own[0]!.label : p.label; };
-  brief.parts = times.parts.map((p) => ({ label: fullLabel(p), opens: p.opens, due: p.due }));
+  brief.parts = times.parts.map((p) => ({ label: ownWords(fullLabel(p), p.start), opens: p.opens, due: p.due }));
   for (const p of times.parts) evidence.push({ field: 'parts', ...quote(p) });
   if (brief.opens && brief.due && brief.opens > brief.due) {
     remarks.push({ field: 'due', kind: 'endBeforeStart', quotes: [...times.opens, ...times.due].map(quote) });

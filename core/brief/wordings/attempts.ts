@@ -29,6 +29,7 @@ export const lastCounts = anyOf('gi', [
   /\b(?:each (?:new )?|the (?:newest|newer|latest|last|new) )(?:one|version|file|upload) (?:overwrites|replaces|overrides) the (?:last|previous|former|earlier|old|one before)/,
   /\b(?:latest|newest|most recent|last) (?:one |draft |file )?(?:(?:will be|gets) (?:graded|marked|read|assessed|used)|counts|holds|is (?:marked|graded|kept|used|read))\b/,
   /\b(?:each|every) new (?:file|upload|version)\b[^.;]{0,20}\b(?:deletes|replaces|overwrites)\b/,
+  /\bonly the (?:latest|last|newest|most recent) (?:upload|version|file|submission|one)(?: (?:in|to|for) each(?: \w+)?)? (?:will be|is|are) (?:viewed|watched|opened|read|marked|graded|kept)\b/,
   /\beach (?:one )?(?:overwrites|replaces)\b/,
   /\bthe (?:final|new|next|second|later) (?:version|submission|upload|file|one) (?:overwrites|replaces)\b/,
   /\bthe (?:last|latest|newest|most recent) (?:one |submission |file |version )?replaces (?:all|the|any|every)\b/,
