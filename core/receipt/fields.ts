@@ -107,7 +107,9 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
   let rest = text;
   // Expected names first, longest first, so that one inside another is not told twice.
   for (const name of [...expected].sort((a, b) => b.length - a.length)) {
-    for (let at = rest.indexOf(name); at >= 0; at = rest.indexOf(name)) {
+    for (let from = 0, at = rest.indexOf(name); at >= 0; at = rest.indexOf(name, from)) {
+      // “essay.pdf.docx” is another name.
+      if (new RegExp(`^\\.(?:${extensions}|exe|part|tmp|pages)\\b`, 'i').test(rest.slice(at + name.length, at + name.length + 10))) { from = at + 1; continue; }
       const inside = /[\w-]/.test(rest[at - 1] ?? ' ') || /[\w-]/.test(rest[at + name.length] ?? ' ');
       if (!inside) add(name, at);
       rest = rest.slice(0, at) + '\u0000'.repeat(name.length) + rest.slice(at + name.length);
@@ -142,7 +144,7 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
     add(name, m.index);
   }
   // A name cut short in a table's cell has lost its ending too: it counts where it begins as one that is expected does.
-  for (const m of rest.matchAll(/(?<![\p{L}\p{N}])([\p{L}\p{N}][^\s|"“”<>\u0000]{5,}?)(?:…|\.{3})(?!\S)/gu)) if (expected.some((e) => e.startsWith(m[1]!))) add(m[0], m.index);
+  for (const m of rest.matchAll(/(?<![\p{L}\p{N}])([\p{L}\p{N}][^\s|"“”<>\u0000]{5,}?)(?:…|\.{3})(\w{0,12})(?!\S)/gu)) if (expected.some((e) => e.startsWith(m[1]!) && e.endsWith(m[2]!))) add(m[0], m.index);
   // “Your work “Y3921847_GEO3107” has been received”: where no name has its ending, one that is expected counts without.
   if (found.length === 0) for (const name of expected) {
     const stem = name.replace(/\.[A-Za-z0-9]{1,5}$/, ''), at = stem.length >= 8 && /[\d_-]/.test(stem) ? new RegExp(`(?<![\\p{L}\\p{N}_.-])${stem.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}_-]|\\.\\w)`, 'u').exec(rest)?.index ?? -1 : -1;
@@ -222,9 +224,13 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   if (row) return failed.test(row) ? 'failed' : negative.test(row) && !arrived ? 'draft' : 'received';
   // “Test submission, not counted”.
   if (/\b(?:test|trial|practice|dummy) (?:submission|upload|hand-?in)\b[^.\n]{0,30}\b(?:not counted|does not count|will not (?:be )?count|not (?:be )?marked|only)\b|\bnot counted as (?:a )?(?:submission|hand-?in)\b|\bthis (?:is|was) (?:only )?a (?:test|trial|practice) (?:submission|upload|hand-?in)\b/i.test(text)) return 'draft';
+  // “Entwurf, noch nicht abgegeben”.
+  if (/(?<!\p{L})(?:(?:noch )?nicht (?:abgegeben|eingereicht)|(?:nur )?als entwurf gespeichert|brouillon (?:enregistré|non déposé)|pas encore (?:déposé|remis)e?|borrador (?:guardado|no entregado)|(?:todavía|aún) no (?:se ha )?(?:entregado|enviado))(?!\p{L})/iu.test(text)) return 'draft';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
   // “Press “Hand in” to complete.”: of the hand-in itself, not of a form that comes after it.
   if (/\b(?:press|click|choose|select) (?:on )?[“"‘'][^”"’'\n]{2,30}[”"’'] to (?:complete|finish|finali[sz]e|send|submit|hand in)(?: (?:it|(?:your|the) (?:submission|hand-?in|paper|work|file)))?(?: in)?\s*(?:[.!]|$)/im.test(text)) return 'draft';
+  if (/\b(?:files?|documents?|papers?|uploads?|them|it|both|one)\b[^.\n]{0,12}\b(?:did not|didn['’]t) (?:make it|get here|get through|come through|reach us)\b|\bsend the missing (?:one|file|document|paper)s?\b/i.test(text)) return 'failed';
+  if (/\b(?:transfer|upload|transmission|connection)\b[^.\n]{0,24}\b(?:was |has been |were )?(?:interrupted|cut off|broken off|aborted|lost)\b|\b(?:could not|couldn['’]t|cannot|can['’]t|unable to|not able to) confirm (?:your|the|this) (?:upload|submission|hand-?in|delivery|receipt)\b/i.test(text)) return 'failed';
   if (/\b(?:could not be (?:opened|read|converted|received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?<!\b(?:if|in case|whenever)\b[^.\n]{0,80})(?:could not|couldn['’]t|cannot|did not|didn['’]t) (?:find|see|locate) (?:a|any|your) (?:file|paper|submission|document|hand-?in|upload)|(?<!\b(?:if|in case|whenever)\b[^.\n]{0,80})(?:no|there is no|there was no) (?:file|paper|submission|document|hand-?in) (?:from you |of yours )?(?:was|has been|is|could be) (?:received|found|there|recorded)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|(?<!\b(?:if|in case|should|whenever)\b[^.\n]{0,80})(?:something went wrong|an error (?:has )?occurred)|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }

@@ -227,6 +227,19 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['confirmed', 'Upload 1: 7F3A9920  10 March 2027 09:12  draft.pdf\nUpload 2: 7F3A9921  15 March 2027 16:42  {file}\nCurrent upload: 2', { id: '7F3A9921', receivedAt: '2027-03-15T16:42:00+00:00' }],
   ['confirmed', 'You replaced your previous submission.\nOld: {file} (10 March 2027 09:00, receipt 7F3A9920)\nNew: {file} (15 March 2027 16:42, receipt 7F3A9921)', { id: '7F3A9921', receivedAt: '2027-03-15T16:42:00+00:00' }],
   ['refuted', '*** TEST SYSTEM – submissions are not assessed ***\nReceipt 7F3A9921\nFile: {file}\nReceived: 15 March 2027 16:42'], ['confirmed', 'Receipt 7F3A9921\nThe test system of last week is closed.\nFile: {file}\nReceived: 15 March 2027 16:42'],
+  // In other words, and what was cut off on its way.
+  ['confirmed', 'Einreichungsbestätigung\n\nKennung: 7F3A9921\nDatei: {file}\nEingegangen am: 15.03.2027, 17:42 Uhr MEZ\nStatus: abgegeben', { id: '7F3A9921', receivedAt: '2027-03-15T17:42:00+01:00' }],
+  ['confirmed', 'Quittung 7F3A9921 — {file} — 15. März 2027 um 17:42 (MEZ)', { id: '7F3A9921', receivedAt: '2027-03-15T17:42:00+01:00' }],
+  ['refuted', 'Quittung 7F3A9921 — {file} — 15. März 2027 um 17:42 (MEZ) — Entwurf, noch nicht abgegeben'],
+  ['confirmed', 'Submission receipt\n#: 7F3A9921\nwhen: Mon, 15 Mar 2027 16:42:08 +0000\nwhat: {file} ({bytes} bytes)', { id: '7F3A9921' }],
+  ['refuted', 'We could not confirm your upload. Our log shows {file} at 15 March 2027 16:42 (reference 7F3A9921) but the transfer was interrupted at 63%.'],
+  ['confirmed', 'Receipt for Y3921847, ref 7F3A9921\n{file}, 15 March 2027 16:42 GMT', { id: '7F3A9921' }],
+  ['confirmed', 'subject: Your receipt 7F3A9921\n\nFile {file} was received on 15 March 2027 at 16:42 UTC.', { id: '7F3A9921' }],
+  ['confirmed', 'Your submission ID is: 2719384756\nThis document was received at 4:42 PM on Monday 15 March 2027\nFile name: {file}', { id: '2719384756' }],
+  ['refuted', 'One of your two files did not make it: data.pdf. The other, {file}, was received at 16:42 on 15 March 2027 (ref. 7F3A9921). Please send the missing one again.'],
+  ['refuted', 'Receipt 7F3A9921\nSubmitted 15 March 2027 16:42\nFile: {file}.docx'],
+  ['confirmed', 'The Registry acknowledges receipt on 15 March 2027 at 4.42 in the afternoon (GMT) of one (1) electronic file bearing the name {file}. Entry 118/2027 in the register.', { id: '118/2027', receivedAt: '2027-03-15T16:42:00+00:00' }],
+  ['confirmed', 'ok {file} 2027-03-15T16:42:08+0000 7F3A9921', { id: '7F3A9921' }],
 ];
 const file = 'essay_Y3921847.pdf', brief = { ...emptyBrief(), due: '2027-03-15T17:00:00+00:00', timeZone: 'Europe/London', place: 'GEO 3107 Essay' };
 let bytes: Uint8Array, said: (text: string) => string;

@@ -3,6 +3,8 @@ import { extensions, labels, type Row } from './rows.ts';
 /** What the receiver calls the hand-in: its number or code, by its label or in a sentence; null where none is told. */
 export function readId(text: string, rows: Row[]): string | null {
   const token = (v: string, label = ''): string | null => {
+    // “Receipt for Y3921847, ref 7F3A9921”: whose it is stands first.
+    if (/^for\s/i.test(v)) return null;
     const bare = v.replace(/^(?:(?:(?:receipt|confirmation|submission) )?(?:no\.?|nr\.?|number|id|code|identifier|ref(?:erence)?\.?|receipt|confirmation)(?=[\s:#])|#|:)\s*:?\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
     const m = /^[A-Za-z0-9](?:[A-Za-z0-9_/:-]|\.(?!\s))*(?:[ -][A-Z0-9][A-Z0-9-]+(?![\w.]*\.[a-z]{2,4}\b)){0,3}/.exec(bare)?.[0].replace(/[.:]$/, '');
     // A short number is one where the label can mean nothing else.
@@ -21,7 +23,7 @@ export function readId(text: string, rows: Row[]): string | null {
   // “Your set has arrived (set no. S-118).”
   const parcel = /\b(?:set|batch|parcel|bundle|lot) (?:no\.|nr\.?|number|ID|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
   if (parcel && parcel[1]!.length >= 3) return parcel[1]!;
-  const prose = /\b(?:receipt|submission|confirmation|reference|(?<=\b(?:quote|our|your|use)\s(?:the\s)?)ref\.?|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:is|was|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?!\s*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
+  const prose = /\b(?:receipt|submission|confirmation|reference|(?<=\b(?:quote|our|your|use)\s(?:the\s)?|,\s)ref\.?|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:(?:is|was)\s*:?|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
   if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
@@ -52,6 +54,9 @@ export function readId(text: string, rows: Row[]): string | null {
   // The last cell of the line that has the file with its time: “#2  12 Mar 2027 16:42  essay.pdf   K-101  (current)”.
   const behind = new RegExp(`\\d:\\d\\d\\b[^\\n]*\\.(?:${extensions})\\s+([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)\\s*(?:\\([a-z ]{3,20}\\))?\\s*$`, 'im').exec(text);
   if (behind) return behind[1]!;
+  // “ok essay.pdf 2027-03-12T16:42:08Z 7F3A9921”; “entry 118/2027 in the register”.
+  const last = new RegExp(`^\\W*(?:ok|done|stored|received|accepted)\\b[^\\n]*\\.(?:${extensions})\\b[^\\n]*\\d:\\d\\d[^\\n]*\\s((?=[A-Z0-9-]*\\d)(?=[A-Z0-9-]*[A-Z])[A-Z0-9]{3,}[A-Z0-9-]*)\\s*$`, 'm').exec(text) ?? /\b(?:entry|item|record) (?:no\. ?)?((?=[\w/-]*\d)[A-Z0-9]+(?:[-/][A-Z0-9]+)+) (?:in|of) (?:the|our) (?:register|registry|log|book|journal|list)\b/i.exec(text);
+  if (last) return last[1]!;
   // “Hand-in 5512 received”; “#5512” on a line of its own.
   const handIn = /\b(?:hand-?in|upload|delivery|deposit)\s+#?(\d{3,}|[A-Z]{1,4}-?\d{3,}[\w-]*)\s+(?:was |has been |is )?(?:received|accepted|completed?|confirmed|recorded)\b/i.exec(text) ?? /^\s*#\s?([A-Z0-9-]*\d{3,}[\w-]*)\s*$/m.exec(text);
   if (handIn) return handIn[1]!;
