@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { memo, useMemo, useState } from 'react';
 import { groupDocket, mendable, verdictSentence, type GroupRow } from '../../core/docket/groups.ts';
 import { switchable, type DocketLine } from '../../core/index.ts';
+import { FileName } from './file-name.tsx';
 import { Mark } from './standing.tsx';
 
 const remedies: Record<string, string> = { convert: 'Convert', rename: 'Rename', clean: 'Clear', redact: 'Take out', shrink: 'Shrink', 'fonts.embed': 'Embed', ocr: 'Read pages', archive: 'Write anew', join: 'Join', scan: 'Straighten', changes: 'Settle', fields: 'Turn to text', decrypt: 'See file' };
@@ -41,8 +42,8 @@ function Row({ row, paperKey, here, insisted, insist }: { row: GroupRow; paperKe
   const stop = row.standing === 'unread' ? 'bring' : row.mend ? (mendable.includes(row.mend) ? 'mend' : 'check') : row.stop === 'mend' ? 'check' : row.stop;
   return (
     <tr className={here ? 'here' : undefined}>
-      <td title={row.asked ?? undefined}>{row.demand}</td>
-      <td className={row.id === 'name' ? 'mono' : undefined}>{row.found ?? ''}{row.reason === null ? null : <div className="soft tiny">goes all the same: {row.reason}</div>}</td>
+      <td title={row.asked ?? undefined}>{row.id === 'name' ? <FileName>{row.demand}</FileName> : row.demand}</td>
+      <td className={row.id === 'name' ? 'mono' : undefined}>{row.id === 'name' ? <FileName>{row.found ?? ''}</FileName> : row.found ?? ''}{row.reason === null ? null : <div className="soft tiny">goes all the same: {row.reason}</div>}</td>
       <td><Mark standing={row.standing} /></td>
       <td>{open ? <Link className={`act is-${row.standing}`} to={`/papers/${paperKey}/${stop}${stop === 'check' ? `?about=${row.id}` : ''}`}>{row.standing === 'unread' ? 'Bring' : row.mend ? remedies[row.mend] ?? 'See' : 'See'}</Link> : row.standing === 'notAsked' && row.id in switchable && !insisted.includes(row.id) ? <button className="act" onClick={() => insist(row.id, true)}>Switch on</button> : insisted.includes(row.id) ? <button className="act" onClick={() => insist(row.id, false)}>Switch off</button> : row.standing === 'notAsked' ? <Link className="act" to={`/papers/${paperKey}/read`}>Settle</Link> : ''}</td>
     </tr>

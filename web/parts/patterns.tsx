@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { toPattern, type BriefPattern } from '../../core/brief/pattern.ts';
 import { db, newId, type PaperRow } from '../store/db.ts';
 import { changePaper } from '../store/papers.ts';
+import { dayText } from './moment.ts';
 import { saveAs } from './save-as.ts';
 
 /** A brief kept for the next paper of the course, taken from there, exported and imported. */
@@ -28,7 +29,7 @@ export function PatternsPart({ paper }: { paper: PaperRow }) {
         <input ref={input} type="file" accept=".json" hidden aria-label="Import a brief" onChange={(e) => { const f = e.target.files?.[0]; if (f) void take(f); e.target.value = ''; }} />
         <button type="button" className="act" onClick={() => input.current?.click()}>Import one</button>
       </div>
-      {(kept ?? []).map((k) => <div key={k.id} className="row small" style={{ marginTop: 4 }}><span>{k.pattern.course || 'without a course'}, kept {new Date(k.at).toLocaleDateString('en-GB')}</span><button type="button" className="act" onClick={() => void apply(k.pattern)}>Use it here</button><button type="button" className="act" onClick={() => void db.patterns.delete(k.id)}>Forget it</button></div>)}
+      {(kept ?? []).map((k) => <div key={k.id} className="row small" style={{ marginTop: 4 }}><span>{k.pattern.course || 'without a course'}, kept {dayText(k.at)}</span><button type="button" className="act" onClick={() => void apply(k.pattern)}>Use it here</button><button type="button" className="act" onClick={() => void db.patterns.delete(k.id)}>Forget it</button></div>)}
       {said ? <p role={said.bad ? 'alert' : 'status'} className={`small ${said.bad ? 'is-notMet' : 'is-met'}`}>{said.text}</p> : null}
     </>
   );

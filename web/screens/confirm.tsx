@@ -7,6 +7,7 @@ import { Afterwards } from '../parts/afterwards.tsx';
 import { Again } from '../parts/again.tsx';
 import { Evidence } from '../parts/evidence.tsx';
 import { FailureNote } from '../parts/failure.tsx';
+import { momentText } from '../parts/moment.ts';
 import { Mark } from '../parts/standing.tsx';
 import { ChangedText } from '../parts/versions.tsx';
 import { showInstant, zoneOfTimes } from '../../core/time/instant.ts';
@@ -57,7 +58,7 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
       <div className="stop-head"><h2>{standing ? headline[standing] : 'Wait for the receipt'}</h2>{standing ? <Mark standing={standing === 'confirmed' ? 'met' : standing === 'doubtful' ? 'look' : 'notMet'} word={standing} /> : null}</div>
       <div className="pad">
         {!last && !receipt ? <p style={{ marginTop: 0 }}>Nothing has been sent from here yet. <Link className="act" to={`/papers/${paper.id}/send`}>Send it</Link>, or, if you handed it in elsewhere, bring the receipt.</p> : null}
-        {last ? <p className="small" style={{ marginTop: 0 }}>Sent {new Date(last.at).toLocaleString('en-GB')} to “{last.place}”, {last.fileIds.length} {last.fileIds.length === 1 ? 'file' : 'files'}. {last.deskId ? <>The desk answered <span className="mono">{last.deskId}</span>.</> : 'It was handed in at another site: bring its receipt.'}{standing === 'confirmed' ? null : ' Seeing it listed is not enough: read the receipt.'}</p> : null}
+        {last ? <p className="small" style={{ marginTop: 0 }}>Sent {momentText(last.at)} to “{last.place}”, {last.fileIds.length} {last.fileIds.length === 1 ? 'file' : 'files'}. {last.deskId ? <>The desk answered <span className="mono">{last.deskId}</span>.</> : 'It was handed in at another site: bring its receipt.'}{standing === 'confirmed' ? null : ' Seeing it listed is not enough: read the receipt.'}</p> : null}
         <div className="row">
           {last?.deskId ? <><Button variant={receipt ? 'outlined' : 'contained'} disabled={busy} onClick={() => void fetchReceipt('pdf')}>Fetch the receipt (PDF)</Button><Button variant="outlined" disabled={busy} onClick={() => void fetchReceipt('json')}>as JSON</Button><button className="act" disabled={busy} onClick={() => void fetchMail()}>Look into the mailbox</button></> : null}
           <input ref={input} type="file" hidden aria-label="Bring a receipt" onChange={(e) => { const f = e.target.files?.[0]; if (f) void take(f, last); e.target.value = ''; }} />
@@ -77,7 +78,7 @@ export function ConfirmStop({ paper, files, receipts, submissions }: StopProps) 
             <tbody>{receipt.result.agreement.map((a) => <tr key={a.field} className={a.standing === 'differs' ? 'here' : undefined}><td>{wordOf(a.field)}</td><td className={mono(a.field)}>{a.expected ?? '–'}</td><td className={mono(a.field)}>{a.found === null ? 'not stated' : a.field === 'receivedAt' ? shownTime(a.found, zoneOfTimes(paper.brief, clock)) : a.found}</td><td><Mark standing={a.standing === 'agrees' ? 'met' : a.standing === 'differs' ? 'notMet' : 'unread'} word={a.standing} /></td></tr>)}</tbody>
           </table>
           <div className="pad">
-            <p className="soft tiny" style={{ margin: 0 }}>From <span className="mono">{receipt.name}</span>, read {new Date(receipt.at).toLocaleString('en-GB')}.</p>
+            <p className="soft tiny" style={{ margin: 0 }}>From <span className="mono">{receipt.name}</span>, read {momentText(receipt.at)}.</p>
             <h3 className="group-name">What arrived</h3>
             {receipt.returned.length === 0 ? <p className="soft small" style={{ marginTop: 0 }}>{last?.deskId ? 'Fetch what the desk stored' : 'Download what is stored there'} and compare it with what you meant to send.</p> : receipt.returned.map((r) => <ArrivedLine key={r.fileId} returned={r} />)}
             {last?.deskId ? <Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => void fetchBack(receipt)}>Fetch and compare</Button> : <><input ref={back} type="file" hidden aria-label="Bring what arrived" onChange={(e) => { const f = e.target.files?.[0], own = files.filter((x) => receipt.fileIds.includes(x.id)); if (f) void compareReturned(receipt, own.find((x) => x.name === f.name) ?? own[0]!, f, f.name).then((t) => { if (t) setTrouble(t); }); e.target.value = ''; }} /><Button variant="outlined" size="small" style={{ marginTop: 6 }} onClick={() => back.current?.click()}>Bring the copy that you downloaded there</Button></>}
