@@ -7,7 +7,7 @@ export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
 const withDaysSpelt = (before: string): string => before.replace(/(?<=[a-z(,] ?)(?<!\w)(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\b\.?,?\s+$/i, (s) => 'aday'.padEnd(s.length));
 
 /** What a date is for, from the words before it in its clause and, for a bare row, from the heading above. */
-export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined): DateRole {
+export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   // “Applications for an extension must reach us by 15 April.” “Only the board grants extensions; the application must reach us by …”
@@ -66,6 +66,11 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^\W*$/.test(before) && /^\W*(?:the |your )?(?:topics?|titles?|supervisors?|ethics(?: form)?|groups?|pairs?)\b[^.;:]{0,20}\b(?:approved|agreed|chosen|registered|fixed|settled|confirmed|assigned|formed)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “Decisions by 15 April. Revised versions due 15 May.”
   if (/^\W*(?:decisions?|notifications?|replies|answers)(?: will be (?:made|sent))? (?:by|on|until|before)\s*(?:\w+day,?\s*)?$/i.test(before) || /^\W*revised (?:versions?|manuscripts?|papers?) (?:are )?due\b/i.test(before) && previous && /\b(?:decisions?|notifications?|reviews?)\b/i.test(previous.text)) return 'other';
+  // “The deadline in the handbook, 12 March, is wrong. It should read 19 March.”
+  if (/^\W*(?:it|this|that) should (?:read|be|say|have (?:read|been|said))\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due date|date)\b[^.;]*\b(?:wrong|incorrect|a mistake|a misprint|an error|a typo)\b/i.test(previous.text)) return 'due';
+  // “The deadline was 5 March; because of the storm it is now 8 March.”
+  if (/\b(?:deadline|due date|hand-?in(?: date)?) was (?:originally |to be )?(?:on )?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:it is now|it['’]s now|now it is|now it['’]s|has (?:now )?been moved to|the new (?:one|date) is)\b/i.test(`${clause.text.slice(date.end - clause.start)} ${next?.text ?? ''}`)) return 'other';
+  if (/\b(?:it is now|it['’]s now|now it is|now it['’]s)\s*(?:on )?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'due';
   // “We upload them for you on 15 March.”
   if (/\b(?:we|the (?:school|office|department)|I)(?: will|['’]ll)? (?:upload|forward|send|pass)s? (?:them|it|your \w+|everything|all \w+)(?: on)?(?: for you| on your behalf| to the \w+)? on\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “A two-page plan on 12 February, which goes to your supervisor and is not marked.”
@@ -245,6 +250,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:tell|e-?mail|contact|inform|ask|write to|let)\s+(?:us|me|him|her|them|your tutor|your lecturer|the (?:[a-z]+ )?office)(?:\s+know)?\b(?:(?!\b(?:have|hand|submit|upload|send)\b)[^.;]){0,30}\b(?:before|by|until)\s+(?:\w+day,?\s*)?$/i.test(before) || /^[^.;]{0,60}\b(?:is|was|are) (?:wrong|incorrect|an error|a mistake|no longer valid|out of date|superseded|not valid)\b/i.test(after)) return 'other';
   // “You may hand in on Tuesday 9 March instead. For the others it stays Friday 5 March.”
   if (/\byou (?:may|can)\b[^.;]{0,30}\b(?:hand (?:it |your \w+ )?in|submit(?: it)?|upload(?: it)?)\b[^.;]{0,14}$/i.test(before) && /^[^.;]{0,50}\binstead\b/i.test(clause.text.slice(before.length))) return 'extension';
+  // “Extensions may be requested before the deadline of 15 March.”
+  if (/\b(?:before|by|until|of) the (?:submission |essay |hand-?in )?deadline (?:of|on)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   if (/\bextensions?\b[^.;]{0,20}\b(?:can|may|could|will|must) (?:only )?be (?:granted|requested|applied|asked)\b/i.test(before)) return 'other';
   // “Late submission: up to 21 January: capped at 40”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(before)) return 'other';

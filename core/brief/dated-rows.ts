@@ -91,14 +91,14 @@ export function readRows(reading: Reading): RowsRead {
     const names = dates.length > 1 ? dates.map((d, k) => labels.filter((l) => l.at >= (k > 0 ? dates[k - 1]!.end : clause.start) && l.at < d.start).at(-1)?.text) : [], named = names.length > 1 && names.every((n) => n !== undefined && withNumber.test(n) && !/^group/i.test(n)) && new Set(names).size === names.length;
     dates.forEach((date, i) => {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
-      if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1])); return; }
+      if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1], clauses[index + 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
       carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
       const column = clause.text.includes('|') && subjects.length === 0 ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
-      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1]))));
+      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1], clauses[index + 1]))));
     });
   });
   return out;

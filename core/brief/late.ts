@@ -32,6 +32,8 @@ export function readLate(clauses: Clause[]): LateRead {
     // “-5%/day, max 1 week late”; “it is not possible to deliver after the deadline”.
     for (const m of matchesIn(clause, /(?:\/|\bper |\ba )day,? \(?max(?:imum)?\.? (?:of )?(a|one|1|two|2) weeks?\b/gi)) out.cutoffDays.push({ value: /^(?:two|2)$/i.test(m[1]!) ? 14 : 7, start: m.at, end: m.to, override });
     for (const m of matchesIn(clause, /\bit is not possible to (?:deliver|submit|upload|hand (?:it )?in) after the (?:deadline|due date|closing (?:date|time))\b/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override });
+    // “After one week the paper counts as not submitted.”
+    for (const m of matchesIn(clause, /\bafter (one|two|a|\d) (week|day)s? (?:the|your|it|a) ?(?:paper|essay|report|work|assignment|thesis)? ?(?:counts|is (?:treated|counted|regarded)|will count) as (?:not (?:submitted|handed in)|failed|a fail)\b/gi)) out.cutoffDays.push({ value: (numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (/^w/i.test(m[2]!) ? 7 : 1), start: m.at, end: m.to, override });
     // “The usual tariff (10 marks per 24 hours, three days) applies.”
     for (const m of matchesIn(clause, /\b(?:tariff|penalt(?:y|ies)|scale|deductions?)\b[^.;()]{0,20}\((\d{1,2})\s?(?:marks?|points?|%|per\s?cent) (?:per|a|each) (?:24 ?hours|day),? (?:for |up to |max\.? )?(one|two|three|four|five|six|seven|ten|fourteen|\d{1,2}) days?\)/gi)) {
       out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
@@ -39,6 +41,9 @@ export function readLate(clauses: Clause[]): LateRead {
     }
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|three|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
+      // “5 % for the first day and 10 % for each day after” is no one rate.
+      const first = /\b(\d{1,2})\s?(?:%|per\s?cent|points?|marks?) (?:for|on) the first day\b/i.exec(clause.text.slice(0, m.at - clause.start));
+      if (first && Number(first[1]) !== value) continue;
       if (/\bnot per day\b|\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*|(?:%|points?|pts|marks?|per\s?cent) (?:taken )?off (?:per|a|each|every)\b/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
     }

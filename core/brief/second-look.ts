@@ -268,6 +268,11 @@ export function addWindowOnDate(rows: DatedRow[], reading: Reading): void {
     const m = r.date.problem === 'none' && rows.filter((o) => o.clause === r.clause).length === 1 && /\b(?:submit(?:ted)?|hand(?:ed)?(?: it| them)? in|upload(?:ed)?)\b[^.;]{0,30}\bbetween (\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2}\s?[ap]\.?m\.?|noon),? on (?:the )?(?:\w+day,?\s*)?(\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: \d{4})?)/i.exec(r.clause.text);
     if (m) asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), start: r.clause.start + m.index + m[0].length - m[3]!.length, end: r.clause.start + m.index + m[0].length }, [m[1]!, m[2]!], reading);
   }
+  // “The window for submission is 09:00–17:00 on 12 March 2027.”
+  for (const r of [...rows]) {
+    const m = r.date.problem === 'none' && r.role === 'due' && /\b(?:window|period|slot|time) (?:for (?:submission|submitting|handing (?:it )?in|uploads?|uploading|hand-?in) )?(?:is|:)?\s*$|\b(?:submissions?|uploads?|hand-?in|box|folder|portal|link|page)\b[^.;]{0,20}\b(?:open|possible|accepted)\s*(?:from )?$/i.test(reading.text.slice(r.clause.start, r.date.start)) ? /^(\d{1,2}[:.]\d{2}(?: ?[ap]m)?)\s?(?:–|-|to)\s?(\d{1,2}[:.]\d{2}(?: ?[ap]m)?),? on\s/i.exec(reading.text.slice(r.date.start, r.date.end)) : null;
+    if (m) asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), start: r.date.start + m[0].length }, [m[1]!, m[2]!], reading);
+  }
   // “Hand-in: 1 March 2027 between 9 am and 12 noon”.
   for (const r of [...rows]) {
     const m = r.date.problem === 'none' && /\b(?:hand-?in|submission|upload|due|deadline)\s*:\s*(?:\w+day,?\s*)?$/i.test(reading.text.slice(r.clause.start, r.date.start)) ? /^,? between (\d{1,2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?|noon) and (\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|noon)|\d{1,2}[:.]\d{2}|noon)(?!\w)/i.exec(reading.text.slice(dayEnd(r, reading), r.clause.end)) : null;

@@ -253,5 +253,10 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['Put your CID (not your name) in the filename.', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true }],
   ['Put your exam code (not your name) in the filename.', { 'naming.mustContain': ['candidateNumber'], 'naming.mustNotIdentify': true }],
   ['Put your matric number (not your name) in the filename.', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true }],
+  ['Put your student number – not your name – on every page and in both file names.', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true }],
+  ['Up to five attempts; only the fifth or last one made is graded.', { 'attempts.allowed': 5, 'attempts.keeps': 'latest' }],
+  ['For every day of delay 3 points (of 100) are deducted; after one week the paper counts as not submitted.', { 'late.percentPerDay': 3, 'late.cutoffDays': 7 }],
+  ['Your score will not be shown to you, but all essays are checked against other essays.', { similarityChecked: true }],
+  ['Late work: Five percentage points per calendar day, up to seven days; after that the mark is zero.', { 'late.percentPerDay': 5, 'late.cutoffDays': 7 }],
 ];
 test.each(sentences)('%s', expectSettled);

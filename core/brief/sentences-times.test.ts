@@ -380,5 +380,11 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['The submission must be timestamped no later than 2027-06-14T16:59:59Z.', { due: '2027-06-14T16:59:59+00:00' }],
   [`Latest: 14 Jun '27 5pm.`, { due: '2027-06-14T17:00:00' }],
   ['It has to be in my inbox when I wake up on 15 June 2027.', { due: '2027-06-15' }],
+  ['The window for submission is 09:00–17:00 on 12 March 2027.', { opens: '2027-03-12T09:00:00', due: '2027-03-12T17:00:00' }],
+  ['The deadline was 5 March; because of the storm it is now 8 March at the same time, 16:00.', { due: '2027-03-08T16:00:00' }],
+  ['Extensions of up to 7 days may be requested before the deadline of 15 March 2027 17:00.', { due: '2027-03-15T17:00:00' }],
+  ['It has to be returned by Friday 14 May at 17:00 (Amsterdam time).', { due: '2027-05-14T17:00:00+02:00', timeZone: 'Europe/Amsterdam' }],
+  ['It is due on 12 March 2027 at 4.42 in the afternoon.', { due: '2027-03-12T16:42:00' }],
+  ['When: Wednesday, 2/24 at the start of class', { due: '2027-02-24' }],
 ];
 test.each(sentences)('%s', expectSettled);

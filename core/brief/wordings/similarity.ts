@@ -21,5 +21,5 @@ export const comparedByMachine = anyOf('gi', [
   /\banti-?plagiarism (?:software|program(?:me)?s?|service|tool|check|control|system)\b/,
   /\b(?:code|work|essays?|papers?|submissions?|reports?|it) (?:is|are|will be|gets?) compared across\b/,
   /\bplagiarism[- ](?:detect\w+|check\w*|control|software|scan\w*|screening|tool|prevention (?:software|service))\b/,
-  /\b(?:check|scan|screen|run|test|compar)\w*\b[^.;]{0,40}\b(?:for|against|through)\b[^.;]{0,30}\b(?:plagiarism|similarity|originality|other (?:texts|papers|sources|submissions)|matching text|(?:text(?:ual)? )?overlaps?)\b/,
+  /\b(?:check|scan|screen|run|test|compar)\w*\b[^.;]{0,40}\b(?:for|against|through)\b[^.;]{0,30}\b(?:plagiarism|similarity|originality|(?:other|earlier|previous|all|each) (?:students['’] )?(?:texts|papers|sources|submissions|essays|work|reports)|matching text|(?:text(?:ual)? )?overlaps?)\b/,
 ]);
