@@ -71,6 +71,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “The deadline was 5 March; because of the storm it is now 8 March.”
   if (/\b(?:deadline|due date|hand-?in(?: date)?) was (?:originally |to be )?(?:on )?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:it is now|it['’]s now|now it is|now it['’]s|has (?:now )?been moved to|the new (?:one|date) is)\b/i.test(`${clause.text.slice(date.end - clause.start)} ${next?.text ?? ''}`)) return 'other';
   if (/\b(?:it is now|it['’]s now|now it is|now it['’]s)\s*(?:on )?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'due';
+  // “Hand in via the link in the e-mail that you will receive on 1 March.”
+  if (/\b(?:e-?mail|link|message|letter|code)\b[^.;]{0,20}\byou(?:['’]ll| will)? (?:receive|get|be sent)\b[^.;]{0,10}\bon\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “We upload them for you on 15 March.”
   if (/\b(?:we|the (?:school|office|department)|I)(?: will|['’]ll)? (?:upload|forward|send|pass)s? (?:them|it|your \w+|everything|all \w+)(?: on)?(?: for you| on your behalf| to the \w+)? on\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “A two-page plan on 12 February, which goes to your supervisor and is not marked.”
@@ -138,6 +140,7 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\bI(?:['’]d like| would like| want| need| expect) (?:it|them|your \w+|the \w+) (?:on|by|before)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “When: last class meeting, i.e. Wednesday April 28”.
   if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:day of (?:class(?:es)?|term|teaching)|class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
+  if (/\bcut-?off (?:date |time )?for late (?:submissions?|work|papers?|essays?|hand-?ins?) is\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.
   if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   if (/\bopens?(?: for (?:submissions?|uploads?|hand-?ins?|business))?(?: at [\d:.apm ]+)?\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';

@@ -234,6 +234,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (before && /\b(?:late(?:r than)?|after (?:this|that|the deadline))\b/i.test(before.text) && /\b(?:the )?(?:last|final|latest) possible (?:day|date)(?: is|:)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “What if I miss it? You have until 13:00 on 12 May with a cap at 40.”
   if (/\b(?:miss|late)\b[^?]*\?/i.test(clause.under ?? '') && /\b(?:until|till|up to)\s*(?:[\d:.]+(?: ?[ap]m)?,? on )?(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,20}\b(?:cap(?:ped)?|penal\w+|deduct\w*|lose|minus|with \d)\b/i.test(text.slice(date.end, clause.end))) return true;
+  // “The cut-off for late submissions is 19 March.”
+  if (/\bcut-?off (?:date |time )?for late (?:submissions?|work|papers?|essays?|hand-?ins?) is\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Until Monday 3 May you can still upload, but you lose a grade.”
   if (/^\W*(?:from then )?(?:until|till|up to)\s+(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,40}\b(?:still|nevertheless)\b[^.;]{0,40}\b(?:but|with|lose|penal\w+|capped|minus)\b/i.test(text.slice(date.end, clause.end))) return true;
   if (/^\W*accept(?:ed|s)? until\s*:?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;

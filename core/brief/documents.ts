@@ -196,7 +196,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   }
   // “Hand in: the audio (mp3, max 60 MB), a transcript (docx) and a source list (docx or pdf)”.
   for (const clause of new Set(asked.map((m) => m.clause))) {
-    const items = [...clause.text.matchAll(/(?:[:,]|\band|\bplus|\b(?:in|submit|upload|deliver|send|return|of))\s*(?:the|an?|your|one)\s+(?:\d{1,2}-page\s+)?((?!(?:final|complete|whole|same)\b)[\p{L}][\p{L}-]*(?: [\p{L}-]+){0,2})\s*\(([^()]{2,60})\)/giu)], kindsOf = items.map((m) => asked.filter((a) => a.clause === clause && a.at >= clause.start + m.index && a.to <= clause.start + m.index + m[0].length));
+    const items = [...clause.text.matchAll(/(?:[:,]|\band|\bplus|\b(?:in|submit|upload|deliver|send|return|of))\s*(?:the|an?|your|one)\s+(?:(?:\d{1,3}|one|two|three|four|five|six)-(?:page|word|minute)\s+)?((?!(?:final|complete|whole|same)\b)[\p{L}][\p{L}-]*(?: [\p{L}-]+){0,2})\s*\(([^()]{2,60})\)/giu)], kindsOf = items.map((m) => asked.filter((a) => a.clause === clause && a.at >= clause.start + m.index && a.to <= clause.start + m.index + m[0].length));
     if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|return|consists of)\b[^.;]{0,30}$|\b(?:two|three|four|[2-4]) (?:files|documents|items|things) (?:are )?(?:required|needed|expected)\b[^.;]{0,8}$/i.test(clause.text.slice(0, items[0]!.index + items[0]![0].indexOf(items[0]![1]!))) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
     listed.add(clause);
     items.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of kindsOf[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim().replace(/ (?:itself|only|alone|proper)$/i, ''), types, start: at, end: clause.start + m.index + m[0].length }); });
@@ -317,7 +317,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text) || /\b(?:accept|take|allow) (?:whatever|any) (?:file )?(?:format|type)\b/i.test(text)) return false;
   // “The questionnaire (Excel) belongs in the appendix.”
   if (/^[^.;]*\b(?:belongs?|goe?s?|comes?) (?:in|into) the appendi(?:x|ces)\b/i.test(text.slice(to - clause.start))) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|hand in|upload|return it|save|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|consists? of|hand in|upload|return it|save|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
   if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.
@@ -340,6 +340,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^[^.;,]{0,20}\b(?:is|are) (?:fine|ok(?:ay)?|enough|welcome|acceptable) for (?:the |your )?drafts?\b/i.test(text.slice(to - clause.start))) return false;
   if (/^(?: (?:version|file|copy))? of the (?:reading list|slides|handbook|handout|articles?|books?|lecture|textbook|brief|guide|template)\b/i.test(text.slice(to - clause.start)) || /\([\w-]*\.?$/.test(text.slice(0, at - clause.start)) && /^ on the (?:course |module |class )?(?:page|site)\)/i.test(text.slice(to - clause.start))) return false;
   if (/^\W*contents?\s*:/i.test(text) || /^\W*(?:and )?inside(?: it)?,? (?:we expect|there should be|put|you put|go)\b/i.test(text)) return false;
+  // “Keep the original Word file in case we ask for it.”
+  if (/\bkeep (?:a copy of )?(?:the|your) (?:original )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:(?:file|version|document) )?(?:in case|for (?:your|the) (?:own )?records|as a (?:backup|copy)|safe(?:ly)?|until)\b/i.test(text.slice(to - clause.start))) return false;
   // “PDF preferred, Word accepted.”
   if (/\bpdf (?:is )?preferred[,;] (?:but )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:files? )?(?:(?:is|are) )?(?:also )?(?:accepted|ok(?:ay)?|allowed|possible|fine)\b/i.test(text.slice(to - clause.start))) return true;
   // “Budget (Excel tables pasted in)”: what is put into the paper is no file.

@@ -34,6 +34,8 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\bit is not possible to (?:deliver|submit|upload|hand (?:it )?in) after the (?:deadline|due date|closing (?:date|time))\b/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override });
     // “After one week the paper counts as not submitted.”
     for (const m of matchesIn(clause, /\bafter (one|two|a|\d) (week|day)s? (?:the|your|it|a) ?(?:paper|essay|report|work|assignment|thesis)? ?(?:counts|is (?:treated|counted|regarded)|will count) as (?:not (?:submitted|handed in)|failed|a fail)\b/gi)) out.cutoffDays.push({ value: (numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (/^w/i.test(m[2]!) ? 7 : 1), start: m.at, end: m.to, override });
+    // “0–24 h: −10 %; 24–48 h: −20 %; later: not accepted”.
+    for (const m of matchesIn(clause, /^\W*(?:later|after that|more)\s*[:–-]\s*(?:not (?:accepted|marked)|0|zero|nothing|no marks)\b/gi)) { const hours = [...(clauses[clauses.indexOf(clause) - 1]?.text ?? '').matchAll(/\b(?:\d{1,3}\s?[–-]|up to|within|<|under)\s?(24|48|72|96|120|168) ?(?:h|hrs|hours)\b/gi)].at(-1); if (hours) out.cutoffDays.push({ value: Number(hours[1]) / 24, start: clauses[clauses.indexOf(clause) - 1]!.start, end: m.to, override }); }
     // “The usual tariff (10 marks per 24 hours, three days) applies.”
     for (const m of matchesIn(clause, /\b(?:tariff|penalt(?:y|ies)|scale|deductions?)\b[^.;()]{0,20}\((\d{1,2})\s?(?:marks?|points?|%|per\s?cent) (?:per|a|each) (?:24 ?hours|day),? (?:for |up to |max\.? )?(one|two|three|four|five|six|seven|ten|fourteen|\d{1,2}) days?\)/gi)) {
       out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
@@ -148,7 +150,7 @@ export function readLate(clauses: Clause[]): LateRead {
     // “Work that isn't there by then is not reviewed.”
     for (const m of matchesIn(clause, /\b(?:work|anything|whatever|files?|papers?|essays?|reports?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not) (?:there|in|uploaded|submitted) (?:by|at) (?:then|that time|the deadline) (?:is|are|will) (?:not|n['’]t) (?:be )?(?:reviewed|marked|graded|accepted|considered|read|assessed)\b/gi)) cut(0, m);
     // “Late delivery = grade 5.0”.
-    for (const m of matchesIn(clause, /\blate (?:delivery|submissions?|hand-?ins?|work|uploads?) ?(?:=|:|means|equals|→|->)\s*(?:an? )?(?:grade |mark )?(?:of )?(?:5[.,]0|fail(?:ed|ure)?|zero|0|F|nothing)(?![\w.,%]|\s?%)/gi)) cut(0, m);
+    for (const m of matchesIn(clause, /\blate (?:delivery|submissions?|hand-?ins?|work|uploads?) ?(?:=|:|means|equals|→|->)\s*(?:an? )?(?:grade |mark )?(?:of )?(?:5[.,]0|fail(?:ed|ure)?|zero|0|F|nothing)(?![\w.,%]|\s?%|\s?[–-]\s?\d)/gi)) cut(0, m);
     // “Can't be late.” “Late submission allowed: yes, 3 days, 10 % per day.”
     for (const m of matchesIn(clause, /^\W*(?:it |this |your \w+ )?(?:can['’]?t|cannot|can not|may not|must not) be (?:handed in |submitted )?late\b(?! (?:than|by))/gi)) cut(0, m);
     for (const m of matchesIn(clause, new RegExp(`\\blate (?:submissions?|work|hand-?ins?|uploads?)(?: (?:is |are )?(?:allowed|accepted|possible|permitted))?\\s*[:|]\\s*(?:yes,?|allowed,?|accepted,?|possible,?)?\\s*(?:up to |max(?:imum)?\\.? )?${small} days\\b`, 'gi'))) if (!out.cutoffDays.some((s) => s.start < m.to && m.at < s.end)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);

@@ -143,7 +143,7 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
     if (!out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: m.at, end: m.to, override });
   }
   // “your name” in a file name means the surname and the given name.
-  for (const m of matchesIn(part, /\byour (?:full )?name\b(?!\s+of)/gi)) { if (taken.some((t) => t.at < m.to && m.at < t.to) || ruledOut(part, m.at)) continue; for (const f of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === f)) out.mustContain.push({ value: f, start: m.at, end: m.to, override }); }
+  for (const m of matchesIn(part, /\byour (?:full )?name\b(?!\s+of|\s+(?:and [a-z ]{3,24} )?on (?:the|every|each|page)\b)/gi)) { if (taken.some((t) => t.at < m.to && m.at < t.to) || ruledOut(part, m.at)) continue; for (const f of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === f)) out.mustContain.push({ value: f, start: m.at, end: m.to, override }); }
 }
 
 /** A name said in words: “GEO3107_ followed by your registration number”, “the family name, an underscore and the matriculation number”.

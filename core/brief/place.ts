@@ -9,9 +9,14 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     // Where paper goes is no place for a file.
     if (/\b(?:printed|paper|hard|physical|bound|signed) (?:and \w+ )?(?:cop(?:y|ies)|version)\b/i.test(clause.text) && !/\b(?:electronic|digital|pdf|upload|online|file)\b/i.test(clause.text)) continue;
     // “Under ‘Essay 2 (Resit)’ if you are resitting, otherwise under ‘Essay 2’”: which one holds is not said.
+    // “"Essay (Group A)" if your surname begins A–K, "Essay (Group B)" if it begins L–Z”.
+    if (/[”"’'] if your? (?:(?:sur|last |family )?name|group|tutor|seminar)\b[^“"]*[“"][^”"\n]{3,80}[”"] (?:if|for|otherwise)\b/i.test(clause.text)) continue;
     if (/[”"’'] if you(?:['’]re| are)\b[^.;]*\b(?:otherwise|if not|everyone else)\b[^.;]*[“"‘']/i.test(clause.text)) continue;
     // ““Essay 1 – groups 1–4” or “Essay 1 – groups 5–8” depending on your group”: so is it here.
     if (/[”"’'],? or (?:via |to |under |in |into )?(?:the )?(?:link |box |folder |area )?[“"‘'][^”"’'\n]{3,80}[”"’'],?\s*(?:\(?(?:depending|according|whichever|as (?:applicable|appropriate)|if you)\b)/i.test(clause.text)) continue;
+    // “Submit it at the Undergraduate Office and also upload it in the “Essay 1” area”: a file goes where it is uploaded.
+    const alsoUploaded = /\b(?:at|to|in) the [\w ]{3,30}\b(?:office|desk|reception|pigeonhole)\b[^“"]*\b(?:and|but) (?:also |please )?upload (?:it |them |your \w+ )?(?:in|to|into|under|via) (?:the )?[“"]([^”"\n]{3,80})[”"]/i.exec(clause.text);
+    if (alsoUploaded) { const at = clause.start + alsoUploaded.index + alsoUploaded[0].lastIndexOf(alsoUploaded[1]!); found.push({ value: alsoUploaded[1]!, start: at, end: at + alsoUploaded[1]!.length, override: isCorrection(clause) }); continue; }
     const override = isCorrection(clause);
     const label = /^[-–—*•\s]*(?:new )?(?:where(?: to (?:submit|hand in))?|(?:submit|upload|hand[- ]in)(?=\s*:[^“"\n]{0,30}[“"][^”"\n]{3,60}[”"] (?:link|box|folder|area)\b|\s*:\s*[A-Z0-9][\w ]{2,40} (?:folder|box|area|link)\s*$)|place|(?:submission|hand[- ]in|upload|drop|delivery) (?:place|point|box|folder|area|link|page)|(?:submit|hand[- ]in|upload) (?:to|via|at)|all to|everything to|location|folder|box)\s*[:|–]\s*(.{3,100})$/i.exec(clause.text);
     if (label) { const at = clause.text.indexOf(label[1]!), quoted = /(?<!\bnot (?:in |to |via |into |under )?(?:the )?)[“"‘]([^”"’\n]{3,80})[”"’]/i.exec(label[1]!); const value = (quoted?.[1] ?? /\b(?:called|named|folder|subfolder|box|area) '([^'\n]{3,80})'/.exec(label[1]!)?.[1] ?? label[1]!).replace(/\s*\(not\b[^()]*\)?\s*$/i, '').replace(/\s\((?:the )?(?:box|folder|page|area|it) (?:closes|opens|is)[^)]*\)?\s*$/i, '').replace(/\s+(?:--?|[–—])\s*(?:NOT|not|never)\b.*$/, '').replace(/[.;]\s*$/, '').replace(/^[“"‘']|[”"’']$/g, '').trim(); const from = clause.start + clause.text.indexOf(value, at); found.push({ value, start: from, end: from + value.length, override }); continue; }

@@ -258,5 +258,7 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['For every day of delay 3 points (of 100) are deducted; after one week the paper counts as not submitted.', { 'late.percentPerDay': 3, 'late.cutoffDays': 7 }],
   ['Your score will not be shown to you, but all essays are checked against other essays.', { similarityChecked: true }],
   ['Late work: Five percentage points per calendar day, up to seven days; after that the mark is zero.', { 'late.percentPerDay': 5, 'late.cutoffDays': 7 }],
+  ['Include your student number in the file name and your name on the cover page.', { 'naming.mustContain': ['studentNumber'], anonymous: false }],
+  ['Late submissions: 0–24 h: −10%; 24–48 h: −20%; later: not accepted.', { 'late.percentPerDay': 10, 'late.cutoffDays': 2 }],
 ];
 test.each(sentences)('%s', expectSettled);

@@ -386,5 +386,6 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['It has to be returned by Friday 14 May at 17:00 (Amsterdam time).', { due: '2027-05-14T17:00:00+02:00', timeZone: 'Europe/Amsterdam' }],
   ['It is due on 12 March 2027 at 4.42 in the afternoon.', { due: '2027-03-12T16:42:00' }],
   ['When: Wednesday, 2/24 at the start of class', { due: '2027-02-24' }],
+  ['The cut-off for late submissions is 19 March 2027. The due date is 12 March 2027.', { due: '2027-03-12', 'late.cutoffDays': 7 }],
 ];
 test.each(sentences)('%s', expectSettled);
