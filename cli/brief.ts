@@ -3,7 +3,7 @@ import { wordingsOf } from '../core/brief/remark.ts';
 import { CannotDo } from '../core/model/outcome.ts';
 import { closeOcr, nodeOcr } from './ocr.ts';
 import { nowOf, parseCall, print, readFile } from './io.ts';
-import { interpretPatterns } from './patterns.ts';
+import { compilePatterns } from './patterns.ts';
 
 /** handover brief TEXTFILE [--now ISO] */
 export async function brief(words: string[]): Promise<number> {
@@ -14,7 +14,7 @@ export async function brief(words: string[]): Promise<number> {
   const { sniffKind } = await import('../core/readers/kind.ts');
   const { kind } = sniffKind(file.bytes, file.name);
   const text = ['txt', 'markdown', 'csv', 'json', 'xml', 'unknown', 'link', 'empty', 'tex'].includes(kind) ? decodeText(file.bytes) : await (await import('../core/receipt/to-text.ts')).receiptToText(file.bytes, file.name, 0, 'assignment', nodeOcr).finally(closeOcr);
-  interpretPatterns(text.length);
+  compilePatterns(text.length);
   const read = readBrief(text, nowOf(call));
   for (const r of read.remarks) process.stderr.write(`${r.field}: ${r.kind}: ${wordingsOf(r).map((q) => JSON.stringify(q)).join(' / ')}\n`);
   print(read.brief);
