@@ -24,9 +24,9 @@ const large = join(folder, 'large.pdf'), bytes = await joinPdfs(Array.from({ len
 writeFileSync(large, bytes);
 writeFileSync(join(folder, 'details.json'), JSON.stringify(student));
 const tools = clock(() => { run('pdfinfo', large); run('pdffonts', large); run('pdftotext', large, '-'); run('exiftool', large); });
-row('check, 324 pages, whole process', clock(() => run('node', 'dist/cli/handover.js', 'check', large)), tools, 'of pdfinfo + pdffonts + pdftotext + exiftool');
-row('check with a search for the student’s details', clock(() => run('node', 'dist/cli/handover.js', 'check', large, '--details', join(folder, 'details.json'))), tools, 'of the same');
-row('clean, 324 pages, with its proof', clock(() => run('node', 'dist/cli/handover.js', 'clean', large, '--out', join(folder, 'c.pdf')), 1), clock(() => run('qpdf', large, join(folder, 'q.pdf'))), 'of qpdf rewriting it');
+row('check, 324 pages, whole process', clock(() => run('node', 'dist/cli/handover.cjs', 'check', large)), tools, 'of pdfinfo + pdffonts + pdftotext + exiftool');
+row('check with a search for the student’s details', clock(() => run('node', 'dist/cli/handover.cjs', 'check', large, '--details', join(folder, 'details.json'))), tools, 'of the same');
+row('clean, 324 pages, with its proof', clock(() => run('node', 'dist/cli/handover.cjs', 'clean', large, '--out', join(folder, 'c.pdf')), 1), clock(() => run('qpdf', large, join(folder, 'q.pdf'))), 'of qpdf rewriting it');
 // The same paper, and one of twenty pages, by both engines.
 const short = { name: 'paper.docx', path: 'paper.docx', bytes: papers[paperNames.troubledDocx]! }, pack = new Package(short.bytes), body = /<w:body>([\s\S]*?)(?:<w:sectPr|<\/w:body>)/.exec(pack.text('word/document.xml')!)![1]!;
 const long = { ...short, bytes: packZip(pack.names().map((name) => ({ name, bytes: name === 'word/document.xml' ? new TextEncoder().encode(pack.text(name)!.replace('<w:body>', `<w:body>${body}`)) : pack.part(name)! }))) };
@@ -43,7 +43,7 @@ const wording = prose.repeat(245) + rules, dense = `${rules}\n`.repeat(19);
 readBrief(wording, '2026-11-25T10:00:00Z');
 for (const [what, text] of [['a handbook', wording], ['nothing but rules', dense]] as const) row(`read ${what}, ${text.split(/\s+/).length.toLocaleString('en')} words`, clock(() => { readBrief(text, '2026-11-25T10:00:00Z'); }), null, '');
 writeFileSync(join(folder, 'wording.txt'), assignments[0]!.wording('23:59 on Wednesday 25 November 2026'));
-row('read one assignment, whole process', clock(() => run('node', 'dist/cli/handover.js', 'brief', join(folder, 'wording.txt'))), clock(() => run('node', '-e', '0')), 'of starting node alone');
+row('read one assignment, whole process', clock(() => run('node', 'dist/cli/handover.cjs', 'brief', join(folder, 'wording.txt'))), clock(() => run('node', '-e', '0')), 'of starting node alone');
 // Two versions of a paper of 10,000 words, thirty places changed.
 const before = Array.from({ length: 10_000 }, (_, i) => `word${(i * 7919) % 3001}${i % 17 === 16 ? '.' : ''}`), after = before.flatMap((w, i) => (i % 331 === 7 ? ['another', 'word'] : i % 977 === 5 ? [] : [w]));
 row('what changed between two versions, 10,000 words', clock(() => { changesBetween(before, after); }), null, '');

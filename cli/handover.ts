@@ -15,13 +15,15 @@ const verbs: Record<string, () => Promise<(words: string[]) => Promise<number>>>
 // Whoever reads the answer may stop reading early, as `head` does.
 process.stdout.on('error', (error: NodeJS.ErrnoException) => { if (error.code !== 'EPIPE') throw error; });
 
-const [verb, ...words] = process.argv.slice(2);
-try {
-  const load = verb ? verbs[verb] : undefined;
-  if (!load) throw new CannotDo('badInput', verb ? `unknown verb ${verb}` : 'no verb given', `verbs: ${Object.keys(verbs).join(', ')}`);
-  process.exitCode = await (await load())(words);
-} catch (error) {
-  const line = error instanceof CannotDo ? `${error.file ? `${error.file}: ` : ''}${error.message}${error.remedy ? ` (${error.remedy})` : ''}` : `internal: ${error instanceof Error ? error.message : error}`;
-  process.stderr.write(`handover: ${line.replace(/\s*\n\s*/g, ' ')}\n`);
-  process.exitCode = 2;
+/** Runs one call and says how it ended. @param call - the verb and its words @returns the exit status */
+export async function main([verb, ...words]: string[]): Promise<number> {
+  try {
+    const load = verb ? verbs[verb] : undefined;
+    if (!load) throw new CannotDo('badInput', verb ? `unknown verb ${verb}` : 'no verb given', `verbs: ${Object.keys(verbs).join(', ')}`);
+    return await (await load())(words);
+  } catch (error) {
+    const line = error instanceof CannotDo ? `${error.file ? `${error.file}: ` : ''}${error.message}${error.remedy ? ` (${error.remedy})` : ''}` : `internal: ${error instanceof Error ? error.message : error}`;
+    process.stderr.write(`handover: ${line.replace(/\s*\n\s*/g, ' ')}\n`);
+    return 2;
+  }
 }
