@@ -73,6 +73,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:it is now|it['’]s now|now it is|now it['’]s)\s*(?:on )?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'due';
   // “Hand in via the link in the e-mail that you will receive on 1 March.”
   if (/\b(?:e-?mail|link|message|letter|code)\b[^.;]{0,20}\byou(?:['’]ll| will)? (?:receive|get|be sent)\b[^.;]{0,10}\bon\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  // “Noon on Monday 22 February (handbook: Friday 19 February)”.
+  if (/\((?:the )?(?:handbook|syllabus|module guide|printed|old|formerly|previously|originally|last year)\s*:\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “We upload them for you on 15 March.”
   if (/\b(?:we|the (?:school|office|department)|I)(?: will|['’]ll)? (?:upload|forward|send|pass)s? (?:them|it|your \w+|everything|all \w+)(?: on)?(?: for you| on your behalf| to the \w+)? on\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “A two-page plan on 12 February, which goes to your supervisor and is not marked.”

@@ -89,7 +89,7 @@ export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<stri
 export function addTimeBefore(rows: DatedRow[], reading: Reading): void {
   // “By 8.00 p.m. on the Friday of the final teaching week (16 April 2027)”.
   for (const r of rows) {
-    const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:by|before|at|until|no later than)\s+(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)|\d{1,2}[:.]\d{2}|noon),? on (?:the )?(?:last |final |first |second )?\w+day (?:of|in|after) [^.;()\d]{3,40}(?:\(|, )$/i.exec(reading.text.slice(r.clause.start, r.date.start)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
+    const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:by|before|at|until|no later than)\s+(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)|\d{1,2}[:.]\d{2}|noon),? on (?:the )?(?:last |final |first |second )?\w+day (?:of|in|after) [^.;()]{3,50}(?:\(|, )$/i.exec(reading.text.slice(r.clause.start, r.date.start)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
     if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
   }
   for (const r of rows) {

@@ -37,7 +37,7 @@ export function splitClauses(wording: string): Clause[] {
   // What is struck through does not hold.
   // Dashes of either length say the same.
   // When somebody wrote in a thread is no date of the assignment; the number of a week between a date and its time is neither.
-  const text = asTable(germanAsEnglish(otherTonguesAsEnglish(romanceAsEnglish(onlyTicked(wording)))).replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/(?<=\?)\*\*(?=\s)/g, '  ').replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)).replace(/—/g, '–')).replace(/\p{Extended_Pictographic}(?<!\d)/gu, (s) => ' '.repeat(s.length)).replace(/[\ufe0f\u20e3]/g, ' ');
+  const text = asTable(germanAsEnglish(otherTonguesAsEnglish(romanceAsEnglish(onlyTicked(wording)))).replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/(?<=\?)\*\*(?=\s)/g, '  ').replace(/(?<=\b(?:one|two|three|four|five|six|seven|eight|nine|ten) )\(\d{1,2}\) /gi, (s) => '\u00a0'.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)).replace(/—/g, '–')).replace(/\p{Extended_Pictographic}(?<!\d)/gu, (s) => ' '.repeat(s.length)).replace(/[\ufe0f\u20e3]/g, ' ');
   const clauses: Clause[] = [];
   let from = 0;
   const push = (to: number): void => {
@@ -53,7 +53,7 @@ export function splitClauses(wording: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of inOrder(text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z\u00a0 ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|kl|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|[.!?](?=\s*\r?\n)|;(?=\s)/g), isCasual(text) ? text.matchAll(smallSentence) : [], isNote(text) ? text.matchAll(/\r?\n(?=[^\n])/g) : [])) {
+  for (const m of inOrder(text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z\u00a0 ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|kl|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|\?[”"]?(?=\s+[–-]\s+[A-Z])|[.!?](?=\s*\r?\n)|;(?=\s)/g), isCasual(text) ? text.matchAll(smallSentence) : [], isNote(text) ? text.matchAll(/\r?\n(?=[^\n])/g) : [])) {
     const isBreak = /^\r?\n/.test(m[0]), since = text.slice(from, m.index);
     // Inside brackets a semicolon parts what is said of one thing.
     if (m.index < from) continue;
@@ -62,7 +62,7 @@ export function splitClauses(wording: string): Clause[] {
   }
   push(text.length);
   // “Is it anonymous? No.” says that it is not.
-  clauses.forEach((c, i) => { const short = /\?\s*(?:(?:->|=>|→|:)\s*(yes|no)|([YN]))\b\W*$/.exec(c.text), spelt = (short?.[1] ?? { Y: 'yes', N: 'no' }[short?.[2] ?? ''])?.toLowerCase() ?? /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase(), inline = spelt as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text) && !/\|.*\|.*\|/.test(c.text) && !/^\W*(?:(?:so|and|please),? )?(?:could|can|would|will) (?:you|everybody|everyone|all of you|each of you|you all)(?: all)?,? (?:please )?(?:put|upload|submit|send|hand|save|name|use|make sure|give|add|convert)\b/i.test(c.text)) c.asks = (/ or /i.test(c.text) && /^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(?:either|both|any of (?:them|these|those)|whichever)\b/i.test(clauses[i + 1]?.text ?? '') ? 'yes' : undefined) ?? (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? ({ Y: 'yes', N: 'no' } as const)[/^\W*([YN])(?=\W*$|\s+[–-]\s)/.exec(clauses[i + 1]?.text ?? '')?.[1] as 'Y' | 'N'] ?? 'open'; });
+  clauses.forEach((c, i) => { const short = /\?\s*(?:(?:->|=>|→|:)\s*(yes|no)|([YN]))\b\W*$/.exec(c.text), spelt = (short?.[1] ?? { Y: 'yes', N: 'no' }[short?.[2] ?? ''])?.toLowerCase() ?? /\?\s*(?:->|=>|→)\s*(yes|no)\b\W*$/i.exec(c.text)?.[1]?.toLowerCase(), inline = spelt as 'yes' | 'no' | undefined; if (inline) c.asks = inline; else if (/\?\W*$/.test(c.text) && !/\|.*\|.*\|/.test(c.text) && !/^\W*(?:(?:so|and|please),? )?(?:could|can|would|will) (?:you|everybody|everyone|all of you|each of you|you all)(?: all)?,? (?:please )?(?:put|upload|submit|send|hand|save|name|use|make sure|give|add|convert)\b/i.test(c.text)) c.asks = (/ or /i.test(c.text) && /^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(?:either|both|any of (?:them|these|those)|whichever)\b/i.test(clauses[i + 1]?.text ?? '') ? 'yes' : undefined) ?? (/^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(yes|no)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1]?.toLowerCase() as 'yes' | 'no' | undefined) ?? spokenAnswer(clauses[i + 1]?.text ?? '') ?? ({ Y: 'yes', N: 'no' } as const)[/^\W*([YN])(?=\W*$|\s+[–-]\s)/.exec(clauses[i + 1]?.text ?? '')?.[1] as 'Y' | 'N'] ?? 'open'; });
   // In a list to tick off before handing in, what is asked is what is wanted: “Is it one PDF, no more than 18 pages?” One question follows the other there; elsewhere answers stand between.
   if (/\bcheck-?\s?list\b|\bbefore you (?:upload|submit|hand (?:it )?in)\b/i.test(text.slice(0, 400))) clauses.forEach((c, i) => { const besides = (step: 1 | -1): Clause | undefined => clauses[/^\W*\d{1,2}[.)]?\W*$/.test(clauses[i + step]?.text ?? '') ? i + 2 * step : i + step]; if (c.asks === 'open' && (besides(-1)?.asks || besides(1)?.asks) && /^\W*(?:\d{1,2}[.)]\W*)?(?:is|are|does|have|has)\s+(?:it|its|the|your|you|all|each|every|everything|both)\b/i.test(c.text)) c.asks = 'yes'; });
   let under: string | undefined;
@@ -75,6 +75,9 @@ export function splitClauses(wording: string): Clause[] {
   if (/^[ \t]*>/m.test(text)) { const own = clauses.filter((c) => !quoted(c)); if (own.length < clauses.length) for (const c of own) c.answers = true; }
   return clauses;
 }
+
+/** “Of course.” “Certainly not.” */
+const spokenAnswer = (text: string): 'yes' | 'no' | undefined => { const m = /^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(?:of course|certainly|definitely|absolutely)( not)?\b/i.exec(text); return m ? (m[1] ? 'no' : 'yes') : undefined; };
 
 /** Some write without capitals: “pdf is fine. call it report.pdf. i won't take any later”. */
 const smallSentence = /(?<=[\w)”’"'])(?<!\b(?:e\.g|i\.e|etc|approx|no|nos|max|min|vs|cf|ca|dr|prof|mr|mrs|ms|st|p|pp|incl|excl|a\.m|p\.m|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|mon|tues?|wed|thu|fri|sat|sun|resp|fig|figs|ed|eds|vol|dept|req|min|hrs?|ext|tel|ref|refs|abs))[.!?](?=\s+[a-z]{2,}\b|\s+i\b)/g;

@@ -31,6 +31,7 @@ export const aboutFileNames = anyOf('i', [
   /\b(?:name|call) (?:the|your) attachment\b/,
   /\buse (?:it|that|this number) to name (?:your|the) file\b/,
   /\brename (?:the|your) file\b/,
+  /^\W*(?:step \d+[.):]?\s*)?rename (?:the|your) (?:pdf|document|report|paper)\s*:/,
   /\bfiles? (?:should|must|is to|has to|are to) be renamed (?:as|to)\b/,
   /\brename (?:it|them|the|your)\b[^.;]{0,20}\b(?:as|to)\b/,
   /\bgive (?:your|the) (?:file|document) the (?:title|name)\b/,

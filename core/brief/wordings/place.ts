@@ -4,6 +4,8 @@ import { anyOf } from './any-of.ts';
 export const quotedPlaces = anyOf('g', [
   /\b(?:portal|site|page|platform)\s*\((?:[Mm]enu|[Ii]tem|[Ss]ection|[Tt]ab|[Ll]ink|[Ee]ntry)\s*:?\s*[“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /\b[Rr]epository,? under [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b(?:upload|submit|put|hand)s? (?:it|them|the \w+|your \w+)(?: in)? under [“"]([^”"\n]{3,80})[”"](?!\s?[–>→/-])/,
+  /\bunder [“"][^”"\n]{3,60}[”"]\s?[–>→/-]\s?[“"]([^”"\n]{3,80})[”"]/,
   /\b[Uu]se the (?:new|correct|right|other) (?:box|folder|area|link|page|slot|point) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:on|in|via|through) the (?:course|module|class|unit) (?:site|page) \(([A-Z][\w ]{2,30}\d)\)/,
   /\b[Dd]ue (?:in|on|via|at) (?:the |our )?[a-z-]+(?: [a-z]+)? [“"‘]([^”"’\n]{3,80})[”"’]/,
