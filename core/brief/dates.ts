@@ -12,7 +12,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   const european = /\b\d{1,2}\.\d{1,2}\.(?:\d{4}|\d{2})\b/.test(text) && /(?<![\d.])(?:[01]?\d|2[0-3])\.[0-5]\d\b(?!\.?\d|\s?(?:%|[a-z]*b\b|cm|mm|in\b|pt))/i.test(text);
   let day = 0, month = 0;
   for (const m of text.matchAll(/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }
-  for (const m of text.matchAll(/(?<=\b(?:by|on|until|till|due|before|deadline:?|when:|(?:draft|proposal|outline|final|paper|essay|report):)\s+(?:\w+day,?\s+)?)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) { if (Number(m[1]) > 12 && Number(m[2]) <= 12) day++; else if (Number(m[2]) > 12 && Number(m[1]) <= 12) month++; }
+  for (const m of text.matchAll(/(?<=\b(?:by|on|until|till|due|before|deadline:?|when:|(?:draft|proposal|outline|final|paper|essay|report):)\s+(?:\w+day,?\s+)?|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\.?,?\s+)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) { if (Number(m[1]) > 12 && Number(m[2]) <= 12) day++; else if (Number(m[2]) > 12 && Number(m[1]) <= 12) month++; }
   if (day > 0 && month === 0) return 'day-month';
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
@@ -25,7 +25,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
 export const dateLike = /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b|\d(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i;
 
 /** Day and month in figures without a year, behind a word that leads a date in. */
-const shortDate = /(?:\b(?:by|on|until|till|due|before|deadline:?|when:)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s\(|^\W{0,3}[a-z][a-z ]{2,30}:\s+)\d{1,2}\/\d{1,2}(?![/\d]|\.\d)/i;
+const shortDate = /(?:\b(?:by|on|until|till|due|before|deadline:?|when:)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?(?:\s\(|\.?,?\s+)|^\W{0,3}[a-z][a-z ]{2,30}:\s+)\d{1,2}\/\d{1,2}(?![/\d]|\.\d)/i;
 
 const hours = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 const spokenTime = /\b(?:a )?(five|ten|quarter|twenty|twenty-five|half) (past|to) (one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (?:in|on) the (morning|afternoon|evening)\b( of\b| on\b)?/gi;
@@ -147,7 +147,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     if (end.start < to) end.start = m.to - m[2]!.length - (/(?:st|nd|rd|th)?\s+(?:of\s+)?$/i.exec(m[0])![0].length);
   }
   // “By 15/3 at 18h”: two figures are a date only behind a word that leads one in.
-  for (const m of matchesIn(clause, /(?<=\b(?:by|on|until|till|due|before|deadline:?|when:)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s\(|^\W{0,3}(?:(?:first |rough |final |revised )?(?:draft|proposal|outline|final|paper|essay|report|presentation slides|due|deadline)):\s+)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) {
+  for (const m of matchesIn(clause, /(?<=\b(?:by|on|until|till|due|before|deadline:?|when:)\s+(?:(?:our |the )?(?:class|lecture|lab|seminar|section)\s+(?:on\s+)?)?(?:(?:\w+day|mon|tues?|wed|thu|thurs?|fri|sat|sun)\.?,?\s+)?|^\W{0,3}(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?:day)?\.?,?\s+|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?(?:\s\(|\.?,?\s+)|^\W{0,3}(?:(?:first |rough |final |revised )?(?:draft|proposal|outline|final|paper|essay|report|presentation slides|due|deadline)):\s+)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) {
     const [a, b] = [Number(m[1]), Number(m[2])], byWeekday = weekdayOrder(clause.text.slice(0, m.at - clause.start), a, b, now), dayFirst = a > 12 ? true : b > 12 ? false : byWeekday ?? (order === null ? null : order === 'day-month'), [day, month] = dayFirst === false ? [b, a] : [a, b];
     if (found.some((f) => f.start < m.to && m.at < f.end) || month < 1 || month > 12 || day < 1 || day > 31) continue;
     const next = DateTime.fromObject({ year: now.year, month, day }), date = next.isValid && next.endOf('day') >= now ? next : DateTime.fromObject({ year: now.year + 1, month, day });

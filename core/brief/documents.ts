@@ -342,6 +342,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/^\W*contents?\s*:/i.test(text) || /^\W*(?:and )?inside(?: it)?,? (?:we expect|there should be|put|you put|go)\b/i.test(text)) return false;
   // “Keep the original Word file in case we ask for it.”
   if (/\bkeep (?:a copy of )?(?:the|your) (?:original )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:(?:file|version|document) )?(?:in case|for (?:your|the) (?:own )?records|as a (?:backup|copy)|safe(?:ly)?|until)\b/i.test(text.slice(to - clause.start))) return false;
+  // “Entries as PDF to prize@edges.example”.
+  if (/^\W*(?:\d+[.)]\s*)?(?:entries|essays|papers|submissions|reports|manuscripts|abstracts|proposals) (?:as|in) (?:an? )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “PDF preferred, Word accepted.”
   if (/\bpdf (?:is )?preferred[,;] (?:but )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:files? )?(?:(?:is|are) )?(?:also )?(?:accepted|ok(?:ay)?|allowed|possible|fine)\b/i.test(text.slice(to - clause.start))) return true;
   // “Budget (Excel tables pasted in)”: what is put into the paper is no file.

@@ -10,6 +10,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['ränder (?:links und rechts|rechts und links|rundum|ringsum|allseitig|auf allen seiten|überall)', 'margins'],
   ['(?:über|in) das abgabefach(?= [„“"»])', 'via the box'],
   ['ein (?:erneutes|nochmaliges|wiederholtes|zweites) (?:hochladen|einreichen) ist (?:leider )?nicht (?:mehr )?möglich', 'upload once only'], ['(?:die |alle )?seiten (?:sind|müssen|sollen) (?:fortlaufend |durchgehend )?(?:zu nummerieren|nummeriert (?:sein|werden))', 'page numbers'],
+  ['rand(?= \\d[\\d,. ]* cm (?:rechts|links|oben|unten))', 'Rand'], ['(?:als eine |als )pdf-datei', 'as a PDF file'], ['auf das (?:titelblatt|deckblatt) gehören name,?', 'title page: your name,'],
   ['setzt sich aus(?= [^.]{3,60} zusammen)', 'consists of'],
   ['\\p{Lu}\\p{L}+, die nicht (?:frist|termin)gerecht (?:eingehen|eingereicht werden|abgegeben werden|hochgeladen werden), gelten als (?:nicht bestanden|nicht abgegeben)', 'late work is not accepted'],
   ['inkl\\.', 'incl.'], ['exkl\\.', 'excl.'], ['fußnoten', 'notes'], ['literatur(?:verzeichnis|liste)', 'references'],

@@ -34,6 +34,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/^\s*\((?:left|right|inner|outer|binding|gutter)[^)]*\)\s*(?:and|,|;)\s*\d/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “Left margin 40 mm; other margins 20 mm”: neither is the margin.
       if (/\b(?:left|right|top|bottom|side|inner|outer|inside|outside|binding|gutter|other|remaining)(?:[- ]hand)?(?: side)?\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && /^margins?\b/i.test(m[0])) continue;
+      // “Rand 3 cm rechts”, “margin 3 cm on the right”.
+      if (/^\s*(?:on the |at the )?(?:left|right|top|bottom|links|rechts|oben|unten)\b(?!,? (?:and|und|,) )/i.test(clause.text.slice(m.to - clause.start)) && /^(?:margins?|Rand)\b/i.test(m[0])) continue;
       // “3 cm left margin and 2 cm right margin”.
       if (/\b(?:left|right|top|bottom|inner|outer|binding) margins?$/i.test(m[0]) && /\b(?:left|right|top|bottom|inner|outer|binding) margins?\b/i.test(`${clause.text.slice(0, m.at - clause.start)} ${clause.text.slice(m.to - clause.start)}`)) continue;
       // “Right margin 4 cm”, “margin on the right 4 cm”, “Rand rechts 4 cm”: of one side alone.

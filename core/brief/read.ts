@@ -124,7 +124,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   for (const p of times.problems) remarks.push({ field: 'due', kind: p.problem === 'weekday' ? 'weekday' : p.problem === 'impossible' ? 'impossibleDate' : 'ambiguousDate', quotes: [quote(p)] });
   // A part that hands in one document is called what that is called: “Peer evaluation form – DOCX – due 30 April”.
   const fullLabel = (p: { label: string; start: number }): string => { const clause = clauses.find((c) => c.start <= p.start && p.start < c.end), own = documents.documents.filter((_, i) => clause && documents.spans[i]!.start >= clause.start && documents.spans[i]!.start < clause.end); return own.length === 1 && own[0]!.label?.toLowerCase().endsWith(` ${p.label.toLowerCase()}`) ? own[0]!.label : p.label; };
-  brief.parts = times.parts.map((p) => ({ label: ownWords(fullLabel(p), p.start), opens: p.opens, due: p.due }));
+  brief.parts = times.parts.map((p) => ({ label: ownWords(fullLabel(p), p.start).replace(/\s{2,}/g, ' '), opens: p.opens, due: p.due }));
   for (const p of times.parts) evidence.push({ field: 'parts', ...quote(p) });
   if (brief.opens && brief.due && brief.opens > brief.due) {
     remarks.push({ field: 'due', kind: 'endBeforeStart', quotes: [...times.opens, ...times.due].map(quote) });

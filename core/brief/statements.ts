@@ -144,6 +144,10 @@ export function isRefused(before: string, after: string): boolean {
   before = before.replace(/\[[^\]]*\]|<[^>]*>/g, (s) => ' '.repeat(s.length)).replace(/(?<=\b(?:not|no|or|nor) )\.(?=\w{2,5}\b|$)/g, ' ');
   // “No zipped folders please: upload the two PDFs.”
   before = before.replace(/^\W*no [\w ]{3,30}:\s(?=(?:please )?(?:upload|submit|send|hand|use|save))/i, (s) => ' '.repeat(s.length));
+  // “5–7 pages not counting Works Cited, 12 pt, .docx”.
+  before = before.replace(/\b(?:not (?:counting|including)|without counting) [^,;.()]{3,50}(?=,)/gi, (s) => ' '.repeat(s.length));
+  // “… in shared online documents – no, I need an actual file (Word or PDF).”
+  before = before.replace(/^.*\bno, (?=(?:I|we) (?:need|want|accept|take)\b)/i, (s) => ' '.repeat(s.length));
   // “No: please merge everything into one PDF” answers a question.
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
   // “The PDF must not contain your name”: what is in it is refused, not the kind.

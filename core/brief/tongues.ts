@@ -7,7 +7,7 @@ const leads: readonly [RegExp, string][] = ([
   ['fecha (?:de entrega|límite)(?: de entrega)?', 'deadline'], ['(?:hasta|antes de)l(?: día)?(?= \\d)', 'by'], ['plazo(?: de entrega)?(?=\\s*:)', 'due'],
   ['consegna(?: entro)?(?: il)?(?= \\d)', 'due'], ['consegna(?=\\s*:)', 'due'], ['consegna entro il', 'due by'], ['entro il', 'by'], ['scadenza', 'due'],
   ['inleveren (?:voor|vóór|uiterlijk(?: op)?)', 'due by'], ['inleverdatum', 'deadline'], ['uiterlijk(?: op)?', 'by'],
-  ['(?:inlämning|innlevering|aflevering)(?: (?:senast|senest))?', 'due by'], ['(?:senast|senest)(?: den)?', 'by'], ['frist(?=\\s*:)', 'due'], ['prazo(?: de entrega)?', 'due'], ['data de entrega', 'deadline'],
+  ['(?:inlämning|innlevering|aflevering)(?: (?:senast|senest))?', 'due by'], ['(?:senast|senest)(?: den)?', 'by'], ['frist(?=\\s*:)', 'due'], ['prazo(?: de entrega)?', 'due'], ['data de entrega', 'deadline'], ['nome (?:do (?:ficheiro|arquivo)|del file)|bestandsnaam', 'filename'], ['hora de lisboa', 'Lisbon time'], ['hora de brasília', 'Brasília time'], ['espaçamento', 'spacing'], ['margens', 'margins'], ['não são aceites? trabalhos fora do prazo|trabalhos fora do prazo não (?:são|serão) aceit[eo]s', 'late work is not accepted'], ['máximo(?= \\d)', 'max.'], ['(?<=\\d )a(?= \\d+ páginas)', '-'],
 ] as const).map(([other, english]) => [new RegExp(`(?<![\\p{L}])(?:${other})(?![\\p{L}])`, 'giu'), english]);
 const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})/gu;
 

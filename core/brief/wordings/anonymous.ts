@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** Whoever marks does not learn whose work it is. */
 export const markersDoNotKnow = anyOf('gi', [
+  /\b(?:entries|essays|papers|manuscripts|submissions) are (?:judged|refereed|assessed) (?:blind|anonymously)\b/,
   /\b(?:nobody|no one) (?:will |can )?(?:sees?|knows?|learns?) (?:your names?|who (?:you are|wrote))\b/,
   /\b(?:nobody|no one|none of those) (?:who (?:is )?)?(?:marking|marks|grading|grades|reading|reads|assessing)\b[^.;]{0,30}\bknows? whose\b/,
   /\bnobody (?:marking|grading|reading)\b[^.;]{0,30}\bwill know (?:whose|who)\b/,

@@ -31,6 +31,7 @@ export const lastCounts = anyOf('gi', [
   /\b(?:each|every) new (?:file|upload|version)\b[^.;]{0,20}\b(?:deletes|replaces|overwrites)\b/,
   /\bonly the (?:latest|last|newest|most recent) (?:upload|version|file|submission|one)(?: (?:in|to|for) each(?: \w+)?)? (?:will be|is|are) (?:viewed|watched|opened|read|marked|graded|kept)\b/,
   /\bonly the (?:\w+ or )?last (?:one )?(?:made|sent|uploaded|submitted) is (?:graded|marked|read|kept)\b/,
+  /\b(?:link|box|folder|page|system|portal) will (?:take|accept) a replacement\b/,
   /\beach (?:one )?(?:overwrites|replaces)\b/,
   /\bthe (?:final|new|next|second|later) (?:version|submission|upload|file|one) (?:overwrites|replaces)\b/,
   /\bthe (?:last|latest|newest|most recent) (?:one |submission |file |version )?replaces (?:all|the|any|every)\b/,
