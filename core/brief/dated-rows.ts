@@ -289,6 +289,9 @@ function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause)
   // “19 March (draft, optional) and 23 April (final)”.
   const bracketed = dates.length > 1 ? /^\s*\(((?:first |final |rough |full )?(?:draft|outline|proposal|final|abstract|report|essay|paper|poster|slides))\b[^()]{0,20}\)/i.exec(clause.text.slice(date.end - clause.start))?.[1] : undefined;
   if (bracketed) return bracketed;
+  // “Entries 1–5 on 12 March (formative)”.
+  const purpose = dates.length === 1 && labels.length === 0 ? /^[^()\n]{4,34}\((formative|summative|practice|graded|ungraded|for feedback)\b[^()]{0,20}\)/i.exec(clause.text.slice(date.start - clause.start))?.[1] : undefined;
+  if (purpose) return purpose;
   // “… at 23:00 for those with surnames A–M”.
   const bySurname = /^[^.;]{0,14}\bfor (?:those|students|everyone|anyone) (?:with|whose) ((?:surnames?|(?:last|family) names?|names?) (?:from |begins? with |starts? with |beginning (?:with )?)?[A-Z]\s?(?:–|-|to)\s?[A-Z])\b/i.exec(clause.text.slice(date.end - clause.start))?.[1];
   if (bySurname) return bySurname;

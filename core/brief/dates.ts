@@ -17,7 +17,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
   if (european || isGerman(text) || /\d\s?Uhr\b/.test(text)) return 'day-month';
-  if (zone && /^Europe\/|^Australia\/|^(GMT|BST|GMT\/BST|WET|WEST|WET\/WEST|EET|EEST|EET\/EEST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|NZST|NZDT)$|^Pacific\/Auckland/.test(zone)) return 'day-month';
+  if (zone && /^Europe\/|^Australia\/|^(GMT|BST|GMT\/BST|WET|WEST|WET\/WEST|EET|EEST|EET\/EEST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|AWST|ACST|ACDT|NZST|NZDT|SAST|EAT|WAT|CAT|PKT|SGT|HKT)$|^Pacific\/Auckland|^Africa\/|^Asia\/(?:Kolkata|Karachi|Dhaka|Colombo|Singapore|Hong_Kong|Kuala_Lumpur|Dubai)/.test(zone)) return 'day-month';
   return zone && /^(EST|EDT|PST|PDT|CDT|MDT|MST)$|^America\/(New_York|Chicago|Denver|Los_Angeles)/.test(zone) ? 'month-day' : null;
 }
 
@@ -40,6 +40,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/\((?:and )?not (?:on )?(?:\w+day,? )?(?:the )?\d{1,2}(?:st|nd|rd|th)?(?: of)? [A-Z][a-z]+(?: 20\d\d)?\)/g, (s) => ' '.repeat(s.length)) };
   // “6 pm today (9 March)”; “22 Mar   2-page outline”: what a number counts is no hour.
   clause = { ...clause, text: clause.text.replace(/(?<=\d\s?(?:[ap]\.?m\.?)?\s|\b(?:noon|midnight) )(?:today|tonight|tomorrow) \((?=(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? [A-Z])/g, (s) => ' '.repeat(s.length)).replace(/\b\d{1,2}(?=-(?:page|word|minute|slide|hour|sided?)\b)/gi, (s) => '·'.repeat(s.length)) };
+  // “Entries 1–10 on 28 May”.
+  clause = { ...clause, text: clause.text.replace(/\b(?:entries|items|pages|questions|tasks|chapters|sheets|exercises|weeks|parts|problems|units) \d{1,2}\s?(?:[–-]|to)\s?\d{1,2}(?= (?:on|by|before|until|due|is|are)\b)/gi, (s) => s.replace(/\d.*/, (figures) => 'x'.repeat(figures.length))) };
   // “Extended from 12 noon to 6 pm”: the first no longer holds.
   clause = { ...clause, text: clause.text.replace(/\b(?:extended|put back|pushed back|moved|postponed|changed) (from (?:12 )?(?:noon|midnight|\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?) to)(?= (?:noon|midnight|\d))/gi, (whole, old: string) => whole.slice(0, -old.length) + ' '.repeat(old.length)) };
   // “Due Apr 9 not Apr 2 as on the syllabus, still 5pm”.

@@ -33,7 +33,7 @@ export function labelOfItem(mention: Mention, before: Mention | null, { asked, c
   const item = head ?? /^[ \t]*(?:\d{1,2}|\(?[a-z]\))[.)]?\s+(?!(?:file|format|save|upload|submit|hand|use|name|send|write|export|one|two|three|each|all|only|electronic|digital|printed|copy|copies|length|words?|pages?)\b)([\p{Lu}][\p{L}-]*(?: [\p{L}-]+){0,3}),\s+(?:an? |one |your |the |in |as (?:an? )?)*(?:[\p{L}]+ )?$/iu.exec(text.slice(from, mention.at));
   if (item) return { label: item[1]!, at: from + item[0].indexOf(item[1]!) };
   // “Stage one: concept paper. Two pages. Word.”: stages that each have a kind.
-  const stage = new RegExp(`^\\W*(part|stage|phase|task|step|component|element|item|deliverable|piece)\\s+(?:\\d{1,2}|[A-E]|one|two|three|four|five)\\s*[:–-]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ )?${noun})\\b`, 'iu').exec(text.slice(from, mention.at));
+  const stage = new RegExp(`^\\W*(part|stage|phase|task|step|component|element|item|deliverable|piece)\\s+(?:\\d{1,2}|[A-E]|one|two|three|four|five)\\s*(?:\\([^()]*\\)\\s*)?[:–-]\\s*(?:an? |the |your )?(?:\\d[\\d,]*-(?:word|page) )?((?:[\\p{L}-]+ )?${noun})\\b`, 'iu').exec(text.slice(from, mention.at));
   /** A list is no longer than a few pages. */
   const around = asked.filter((m) => Math.abs(m.at - mention.at) < 6000);
   if (stage && around.some((m) => lineAt(text, m.at) !== lineAt(text, mention.at) && new RegExp(`^\\W*${stage[1]!}\\s`, 'i').test(lineAt(text, m.at)))) return { label: stage[2]!, at: from + stage[0].lastIndexOf(stage[2]!) };

@@ -30,6 +30,8 @@ export const aboutFileNames = anyOf('i', [
   /\bdateiname\b/,
   /\b(?:name|call) (?:the|your) attachment\b/,
   /\buse (?:it|that|this number) to name (?:your|the) file\b/,
+  /\b(?:one|a single) file\s*:\s*\S*[_<[{]\S*\.(?:pdf|docx?|odt|zip)\b/,
+  /^\W*<[a-z_ -]{4,30}>_\S+\.(?:pdf|docx?|odt|zip)\W*$/,
   /\brename (?:the|your) file\b/,
   /^\W*(?:step \d+[.):]?\s*)?rename (?:the|your) (?:pdf|document|report|paper)\s*:/,
   /\bfiles? (?:should|must|is to|has to|are to) be renamed (?:as|to)\b/,

@@ -6,6 +6,8 @@ export const quotedPlaces = anyOf('g', [
   /\b[Rr]epository,? under [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:upload|submit|put|hand)s? (?:it|them|the \w+|your \w+)(?: in)? under [“"]([^”"\n]{3,80})[”"](?!\s?[–>→/-])/,
   /\bunder [“"][^”"\n]{3,60}[”"]\s?[–>→/-]\s?[“"]([^”"\n]{3,80})[”"]/,
+  /\b[Uu]se the ([A-Z][\w&’'-]+(?: [A-Z0-9][\w&’'-]*){0,3}) (?:box|folder|area|slot|link|inbox)\b(?! (?:for|if|only))/,
+  /\b(?:before|by|until) [^“"]{3,20} on the page [“"]([^”"\n]{3,80})[”"]/,
   /\b[Uu]se the (?:new|correct|right|other) (?:box|folder|area|link|page|slot|point) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:on|in|via|through) the (?:course|module|class|unit) (?:site|page) \(([A-Z][\w ]{2,30}\d)\)/,
   /\b[Dd]ue (?:in|on|via|at) (?:the |our )?[a-z-]+(?: [a-z]+)? [“"‘]([^”"’\n]{3,80})[”"’]/,
