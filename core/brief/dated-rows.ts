@@ -1,4 +1,4 @@
-import type { DateTime } from 'luxon';
+import { DateTime } from 'luxon';
 import { roleOf, type DateRole } from './date-roles.ts';
 import { dateOrder, readDates, type ReadDate } from './dates.ts';
 import { isCorrection, type Clause, type Statement } from './statements.ts';
@@ -27,7 +27,7 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
 }
 
 /** Words that name one window of several. */
-const partLabel = /\b(week \d{1,2} (?:task|exercise|quiz|essay|report|assignment|journal|post|sheet|reflection)(?=\s*(?:\([^()]*\)\s*)?[:–-]\s*(?:\w+day,?\s*)?\d)|interim report|camera-ready(?: (?:version|copy|paper|submission)s?)?|weeks? \d{1,2}\s?[–-]\s?\d{1,2}(?: (?:reflections?|journals?|posts?|log|diary|exercises|tasks))?|(?:1st|2nd|3rd) (?:submission|hand-?in|essay|report|paper|assignment|draft)|(?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|(?:first|second|third) (?:lab |field |interim |seminar )?(?:report|essay|paper|assignment|sheet)(?=[^.;]{0,30}\b(?:due|deadline|is|by)\b)|first submission|second submission|first draft|second draft|final draft|(?:essay|paper|report|project) (?:plan|sketch)|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|prospectus|outline|annotated bibliography|literature review|(?:part|section|stage|step|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round|memo|case memo|quiz|lab|problem set|check|entry)\s+#?(?:\d+(?![\d.]*\s?%|\d*(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))(?!\d*[/.]\d)(?<!\bentry \d{3,})|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|camera-ready (?:version|copy|copies|paper)s?|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised (?:version|essay|paper|report|draft)|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b)|portfolio(?=\s*:?\s*\d{1,2}[/.]\d))\b/gi;
+const partLabel = /\b(week \d{1,2} (?:task|exercise|quiz|essay|report|assignment|journal|post|sheet|reflection)(?=\s*(?:\([^()]*\)\s*)?[:–-]\s*(?:\w+day,?\s*)?\d)|interim report|camera-ready(?: (?:version|copy|paper|submission)s?)?|weeks? \d{1,2}\s?[–-]\s?\d{1,2}(?: (?:reflections?|journals?|posts?|log|diary|exercises|tasks))?|(?:1st|2nd|3rd) (?:submission|hand-?in|essay|report|paper|assignment|draft)|(?:winter|summer|spring|autumn)(?: (?:term|semester))? (?:assignment|essay|paper|report|coursework)|(?:first|second|third) (?:lab |field |interim |seminar )?(?:report|essay|paper|assignment|sheet)(?=[^.;]{0,30}\b(?:due|deadline|is|by)\b)|first submission|second submission|first draft|second draft|final draft|(?:essay|paper|report|project) (?:plan|sketch)|mock-?up(?: of the \w+)?|final poster|rough draft|draft|final (?:version|paper|essay|report|submission)|final(?! (?:grades?|marks?|exams?|year))|proposal|prospectus|outline|annotated bibliography|literature review|(?:part|section|stage|step|task|phase|component|submission|assignment|assessment|essay|paper|report|coursework|exercise|portfolio|milestone|deliverable|window|round|memo|case memo|quiz|lab|problem set|check|entry|chapter|ch\.)\s+#?(?:\d+(?![\d.]*\s?%|\d*(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))(?!\d*[/.]\d)(?<!\bentry \d{3,})|[A-E]|one|two|three|four|five|I{1,3}|IV|V)\b|camera-ready (?:version|copy|copies|paper)s?|presentation slides|slides|poster|reflection|logbook|abstracts?|full papers?|peer review|group\s+(?:\d{1,2}|[A-H])\b|revision|revised (?:version|essay|paper|report|draft)|report|essay|paper|thesis|form|appendix|dataset|data sheet|photographs|photos|text(?= by\b)|portfolio(?=\s*:?\s*\d{1,2}[/.]\d))\b/gi;
 const numbered = /^(?:part|section|stage|step|task|phase|component|submission|assignment|window|round|milestone|deliverable)\s/i;
 /** A name with a number of its own. */
 const withNumber = /\s#?(?:\d{1,2}|[A-E]|one|two|three|four|five)$/i;
@@ -92,7 +92,7 @@ export function readRows(reading: Reading): RowsRead {
     dates.forEach((date, i) => {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1], clauses[index + 1])); return; }
-      if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: date.iso, start: date.start, end: date.end, override }); return; }
+      if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: onOrAfter.test(text.slice(clause.start, date.start)) ? dayBefore(date.iso) : date.iso, start: date.start, end: date.end, override }); return; }
       carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
@@ -221,6 +221,10 @@ function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: 
 /** “Stage one: concept paper. Two pages. Hand in by 12 February.”: the head of the line names what a later sentence of it is about. */
 const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part|stage|phase|task|milestone|step|component|element|item|deliverable|piece)\s+(?:\d{1,2}|[A-E]|one|two|three|four|five))\s*[:.–-]/i.exec(text.slice(text.lastIndexOf('\n', date.start) + 1, date.start))?.[1] ?? null;
 
+/** What stands before the first day on which nothing is taken any more. */
+const onOrAfter = /(?:\bnot|n['’]t) (?:be )?(?:accepted|taken|marked|graded|read) on or after\s*(?:\w+day,?\s*)?$/i;
+const dayBefore = (iso: string): string => DateTime.fromISO(iso.slice(0, 10)).minus({ days: 1 }).toISODate()!;
+
 /** “Late work is not accepted after …”. */
 function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined, text: string): boolean {
   const lead = text.slice(clause.start, date.start);
@@ -234,6 +238,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (before && /\b(?:late(?:r than)?|after (?:this|that|the deadline))\b/i.test(before.text) && /\b(?:the )?(?:last|final|latest) possible (?:day|date)(?: is|:)?\s*(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “What if I miss it? You have until 13:00 on 12 May with a cap at 40.”
   if (/\b(?:miss|late)\b[^?]*\?/i.test(clause.under ?? '') && /\b(?:until|till|up to)\s*(?:[\d:.]+(?: ?[ap]m)?,? on )?(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,20}\b(?:cap(?:ped)?|penal\w+|deduct\w*|lose|minus|with \d)\b/i.test(text.slice(date.end, clause.end))) return true;
+  // “Papers will not be accepted on or after 5 May.”
+  if (onOrAfter.test(lead)) return true;
   // “The cut-off for late submissions is 19 March.”
   if (/\bcut-?off (?:date |time )?for late (?:submissions?|work|papers?|essays?|hand-?ins?) is\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Until Monday 3 May you can still upload, but you lose a grade.”

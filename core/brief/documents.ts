@@ -109,6 +109,8 @@ function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | nul
   // “… and one image (JPG, at least 300 dpi)”.
   const pictured = /\b(?:one|an?|two|three)\s+((?:[a-z]+ )?(?:image|photo|photograph|picture)s?)(?: of [a-z ]{3,30})?\s*\(\s*$/i.exec(text);
   if (pictured && /\b(?:and|include|attach|plus|add)\s+$/i.test(text.slice(0, pictured.index))) return { label: pictured[1]!, at: from + pictured.index + pictured[0].indexOf(pictured[1]!) };
+  // “≤ 5 pages, figures captioned, PDF”.
+  if (m && /^(?:figures?|tables?)$/i.test(m[1]!.trim()) && /^ (?:captioned|numbered|labelled|labeled|included|embedded)\b/i.test(text.slice(m.index + m[0].length))) return null;
   // “Because you drew figures by hand) merge them into one PDF”.
   if (m && /^(?:figures?|pictures|maps?|photos)$/i.test(m[1]!.trim()) && /\b(?:merge|combine|join|put) (?:them|everything|it all|all of them)\b/i.test(text.slice(m.index + m[0].length))) return null;
   // “Photos must be merged to one PDF” says what the PDF is made of.

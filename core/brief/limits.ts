@@ -225,6 +225,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   if (new RegExp(`\\bno (?:fixed |strict )?${what === 'pages' ? 'page' : 'word'} limit\\b`, 'i').test(text)) return found;
   if (/^\W*(?:each|every) (?:answer|question|response|entry|section|memorial|post)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
   if (/\b(?:two|three|four|five|six|\d) (?:short )?(?:translations|texts|answers|essays|posts|entries|reviews|pieces|stories|summaries|reports|memos),? (?:each|every one)(?: one)? (?:of|with|having|between|at most|up to|from)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
+  // “About 5,000 words for a dissertation; for an artefact, at least 1,000 words”: what holds for one kind of work alone.
+  if (/^\W*for an? [\w-]+(?: [\w-]+)?,? (?:at least|at most|up to|no more than|a minimum of|a maximum of) \d/i.test(text)) return found;
   // “Four blog posts (each 500 words ±10 %)”.
   if (/\(each (?:of |with )?(?:about |around |max\.? )?\d[\d.,]*\s?(?:words|pages)/i.test(text) && /\b(?:two|three|four|five|six|\d) [\p{L} -]{3,30}s \(each/iu.test(text)) return found;
   if (/\b(?:for|in) (?:each|every) (?:answer|question|response|entry|section)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;

@@ -27,6 +27,9 @@ export function lateWindows(rows: DatedRow[], reading: Reading): Statement<strin
 /** “Due: 18 February. Available: 4 February – 20 February”: where the deadline is named apart, the end of the window is the last day for late work. */
 export function besideWindow(rows: DatedRow[], { text }: Reading): Statement<string>[] {
   const named = rows.filter((r) => r.role === 'due' && r.date.problem === 'none' && /^\W*(?:due|deadline|due date)\s*[:|]/i.test(r.clause.text)), ends = rows.filter((r, i) => r.role === 'due' && r.date.problem === 'none' && rows[i - 1]?.clause === r.clause && rows[i - 1]!.role === 'opens' && /^\W*(?:available|open|accessible|visible)\s*[:|]/i.test(r.clause.text) && named.length === 1 && r.date.iso > named[0]!.date.iso);
+  // “Due: 29 March. Closes: 1 April.”: a list of settings that names both takes late work in between.
+  const closes = named.length === 1 ? rows.filter((r) => r.role === 'due' && r.date.problem === 'none' && /^\W*(?:closes?|closing|locks?|cut-?off)(?: date| time)?\s*[:|]/i.test(r.clause.text) && r.date.iso > named[0]!.date.iso) : [];
+  if (closes.length === 1) { closes[0]!.role = 'other'; return [{ value: closes[0]!.date.iso, start: closes[0]!.date.start, end: closes[0]!.date.end }]; }
   for (const r of ends) r.role = 'other';
   return ends.length === 1 && /\blate\b/i.test(text) ? [{ value: ends[0]!.date.iso, start: ends[0]!.date.start, end: ends[0]!.date.end }] : [];
 }

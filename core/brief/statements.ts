@@ -53,7 +53,7 @@ export function splitClauses(wording: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of inOrder(text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z\u00a0 ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|kl|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|\?[”"]?(?=\s+[–-]\s+[A-Z])|[.!?](?=\s*\r?\n)|;(?=\s)/g), isCasual(text) ? text.matchAll(smallSentence) : [], isNote(text) ? text.matchAll(/\r?\n(?=[^\n])/g) : [])) {
+  for (const m of inOrder(text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z\u00a0 ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|kl|ch|chs|Ch|vol|Vol|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+[A-Z“"‘'(\d])(?<!\b[ap]m\.(?=\s+\())|\?[”"]?(?=\s+[–-]\s+[A-Z])|[.!?](?=\s*\r?\n)|;(?=\s)/g), isCasual(text) ? text.matchAll(smallSentence) : [], isNote(text) ? text.matchAll(/\r?\n(?=[^\n])/g) : [])) {
     const isBreak = /^\r?\n/.test(m[0]), since = text.slice(from, m.index);
     // Inside brackets a semicolon parts what is said of one thing.
     if (m.index < from) continue;

@@ -32,6 +32,7 @@ export const lastCounts = anyOf('gi', [
   /\bonly the (?:latest|last|newest|most recent) (?:upload|version|file|submission|one)(?: (?:in|to|for) each(?: \w+)?)? (?:will be|is|are) (?:viewed|watched|opened|read|marked|graded|kept)\b/,
   /\bonly the (?:\w+ or )?last (?:one )?(?:made|sent|uploaded|submitted) is (?:graded|marked|read|kept)\b/,
   /\b(?:link|box|folder|page|system|portal) will (?:take|accept) a replacement\b/,
+  /^\W*grad(?:e|ing)(?: is)? based on\s*:?\s*(?:the )?(?:last|latest|most recent|final) (?:attempt|submission|upload|version)\b/,
   /\beach (?:one )?(?:overwrites|replaces)\b/,
   /\bthe (?:final|new|next|second|later) (?:version|submission|upload|file|one) (?:overwrites|replaces)\b/,
   /\bthe (?:last|latest|newest|most recent) (?:one |submission |file |version )?replaces (?:all|the|any|every)\b/,

@@ -2,7 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A time of day that holds for every date without one. */
 export const timeForAllDates = anyOf('i', [
-  /^\W*always (?:at )?(?=\d|noon|midnight)/,
+  /^\W*always (?:at |by |before )?(?=\d|noon|midnight)/,
   /\bboth times (?:before|by|at) (?=\d|noon|midnight)/,
   /^\W*all (?:milestones|items|parts|deliverables|components|stages|tasks)\s*:\s*(?=\d|noon|midnight)/,
   /, always (?:at )?(?=\d{1,2}[:.]\d\d|\d{1,2} ?[ap]m|noon|midnight)/,
