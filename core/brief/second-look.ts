@@ -16,24 +16,6 @@ function asWindow(rows: DatedRow[], row: DatedRow, day: DatedRow['date'], [from,
 }
 const before = ({ clauses }: Reading, clause: Clause): string => clauses[clauses.indexOf(clause) - 1]?.text ?? '';
 
-/** “Late submission: up to 14 January: −5 marks; up to 21 January: capped; after that: 0.” */
-export function lateWindows(rows: DatedRow[], reading: Reading): Statement<string>[] {
-  const late = rows.filter((r) => r.date.problem === 'none' && (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(r.clause.text) || /\bafter\b[^.;]{0,30}\bbut (?:before|by)\b[^.;]{0,20}$/i.test(r.clause.text.slice(0, Math.max(0, r.date.start - r.clause.start) + 3)) || (r.role === 'due' && /^\W*up to\b/i.test(r.clause.text) && /\blate\b/i.test(before(reading, r.clause)))));
-  for (const r of late) r.role = 'other';
-  const last = late.at(-1), next = last && reading.clauses[reading.clauses.indexOf(last.clause) + 1];
-  return last && /\bafter that\b[^.;]{0,24}(?:\b0\b|zero|not accepted|no marks)/i.test(`${last.clause.text} ${next?.text ?? ''}`) ? [{ value: last.date.iso, start: last.date.start, end: last.date.end }] : [];
-}
-
-/** “Due: 18 February. Available: 4 February – 20 February”: where the deadline is named apart, the end of the window is the last day for late work. */
-export function besideWindow(rows: DatedRow[], { text }: Reading): Statement<string>[] {
-  const named = rows.filter((r) => r.role === 'due' && r.date.problem === 'none' && /^\W*(?:due|deadline|due date)\s*[:|]/i.test(r.clause.text)), ends = rows.filter((r, i) => r.role === 'due' && r.date.problem === 'none' && rows[i - 1]?.clause === r.clause && rows[i - 1]!.role === 'opens' && /^\W*(?:available|open|accessible|visible)\s*[:|]/i.test(r.clause.text) && named.length === 1 && r.date.iso > named[0]!.date.iso);
-  // “Due: 29 March. Closes: 1 April.”: a list of settings that names both takes late work in between.
-  const closes = named.length === 1 ? rows.filter((r) => r.role === 'due' && r.date.problem === 'none' && /^\W*(?:closes?|closing|locks?|cut-?off)(?: date| time)?\s*[:|]/i.test(r.clause.text) && r.date.iso > named[0]!.date.iso) : [];
-  if (closes.length === 1) { closes[0]!.role = 'other'; return [{ value: closes[0]!.date.iso, start: closes[0]!.date.start, end: closes[0]!.date.end }]; }
-  for (const r of ends) r.role = 'other';
-  return ends.length === 1 && /\blate\b/i.test(text) ? [{ value: ends[0]!.date.iso, start: ends[0]!.date.start, end: ends[0]!.date.end }] : [];
-}
-
 /** “You can take until 22 March; the others hand in on 15 March”, “the deadline for you has been moved from 15 to 29 March”: what holds for one, beside what holds for all. */
 export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
   const lead = (r: DatedRow): string => `${text.slice(r.clause.start, r.date.start)}${/^(?:by|until|till|to|from|on|instead of)\b\s*/i.exec(text.slice(r.date.start))?.[0] ?? ''}`, certain = rows.filter((r) => r.date.problem === 'none');
@@ -76,16 +58,6 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
     const former = rows[i + 1];
     if (former?.clause === r.clause && former.role === 'other' && /\((?:it )?(?:was|were|before|formerly|previously|originally|instead of)\b[^)]*$/i.test(text.slice(r.date.end, former.date.start))) { former.role = 'due'; former.override = false; }
   }
-}
-
-/** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */
-export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<string>[] {
-  const lateUntil = rows.filter((r) => r.date.problem === 'none' && r.role === 'due' && /^\W*late (?:until|till)\s*[:=]?\s*(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start)));
-  if (rows.some((r) => r.role === 'due' && !lateUntil.includes(r))) for (const r of lateUntil) r.role = 'other';
-  const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late |hard |absolute )?cut[- ]?off(?: date| time)?|late (?:(?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)|until|till)|available until)\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
-  if (due) return cut.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
-  for (const r of cut) r.role = 'due';
-  return [];
 }
 
 /** “Deadline: week 12, Friday, 5pm. (That is 16 April 2027.)”: the date explains what stands before it. */
@@ -160,13 +132,6 @@ export function dueAfter(rows: DatedRow[], { text, zone }: Reading): void {
     const m = r.role === 'due' && r.date.problem === 'none' ? /\b(?:due|submitted|handed in|uploaded|deadline is) (?:exactly |no later than |within )?(\d{1,3}|one|two|three|five|seven|ten|fourteen) (hour|day|week)s? (?:after|from|following) (?:the|your|our) (?!deadline|due|closing)[\w -]{3,30}?,? (?:on|of|at)\s*(?:\w+day,?\s*)?(?:the )?$/i.exec(text.slice(r.clause.start, r.date.start + (/^on\s/i.exec(text.slice(r.date.start))?.[0].length ?? 0))) : null;
     if (m) r.date = { ...r.date, iso: shifted(r.date.iso, count(m[1]!), m[2]!, zone) };
   }
-}
-
-/** “One week after the deadline (i.e. 19 April), the box closes for good; … from the deadline on 12 April.” */
-export function besideLastDay(rows: DatedRow[], { text }: Reading): Statement<string>[] {
-  const last = rows.filter((r) => r.date.problem === 'none' && /^\W*(?:\w+|\d{1,2}) (?:day|week)s? after the (?:deadline|due date)\W*(?:i\.e\.,?|that is,?|on)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(text.slice(r.clause.start, r.date.start)) && /^[^.;]{0,14}\b(?:the |it )?[\w -]{0,24}\b(?:closes|shuts|is closed|locks)\b/i.test(text.slice(r.date.end)));
-  for (const r of last) { r.role = 'other'; for (const o of rows) if (o !== r && o.role !== 'due' && o.date.problem === 'none' && /\bfrom the (?:deadline|due date) on\s*$/i.test(text.slice(o.clause.start, o.date.start + (/^on\s/i.exec(text.slice(o.date.start))?.[0].length ?? 0)))) o.role = 'due'; }
-  return last.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
 }
 
 /** “10–14 May 2027 (opens Monday 09:00, closes Friday 16:00)”: the days of the week say which of the two dates has which hour. */

@@ -3,7 +3,8 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, cutOffDates, besideFormer, besideLastDay, besideMistake, besidePrinted, besideWindow, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, lateWindows, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { besideLastDay, besideWindow, cutOffDates, lateWindows } from './last-days.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
