@@ -1,5 +1,5 @@
 // Bundles the command line, the server, the demo builder and the bench into dist/, so that starting is quick.
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { build } from 'esbuild';
 import { keepCode } from './keep-code.mjs';
 
@@ -15,6 +15,8 @@ await build({
   banner: { js: "import { createRequire as __createRequire } from 'node:module'; const require = __createRequire(import.meta.url);" },
 });
 
+// V8 knows a script again by its length alone: what it kept of an earlier build must be gone before there is another.
+for (const name of readdirSync('dist/cli')) if (/\.code$|^handover\.js$/.test(name)) rmSync(`dist/cli/${name}`);
 // The command line is one script, since only of scripts V8 keeps what it compiled; what has to stay a module is loaded by the one who starts it.
 await build({ ...common, entryPoints: { 'cli/main': 'cli/handover.ts' }, outdir: 'dist', outExtension: { '.js': '.cjs' }, format: 'iife', globalName: 'main', minifyWhitespace: true, define: { 'import.meta.url': '__url' } });
 await build({ ...common, entryPoints: { 'cli/handover': 'cli/launch.ts' }, outdir: 'dist', outExtension: { '.js': '.cjs' }, format: 'cjs' });

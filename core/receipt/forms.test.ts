@@ -235,7 +235,7 @@ const forms: readonly [standing: 'confirmed' | 'doubtful' | 'refuted', text: str
   ['refuted', 'We could not confirm your upload. Our log shows {file} at 15 March 2027 16:42 (reference 7F3A9921) but the transfer was interrupted at 63%.'],
   ['confirmed', 'Receipt for Y3921847, ref 7F3A9921\n{file}, 15 March 2027 16:42 GMT', { id: '7F3A9921' }],
   ['confirmed', 'subject: Your receipt 7F3A9921\n\nFile {file} was received on 15 March 2027 at 16:42 UTC.', { id: '7F3A9921' }],
-  ['confirmed', 'Your submission ID is: 2719384756\nThis document was received at 4:42 PM on Monday 15 March 2027\nFile name: {file}', { id: '2719384756' }],
+  ['confirmed', 'Your reference number is: 2719384756\nWe had it at 4:42 PM on Monday 15 March 2027; it was received whole.\nFile name: {file}', { id: '2719384756' }],
   ['refuted', 'One of your two files did not make it: data.pdf. The other, {file}, was received at 16:42 on 15 March 2027 (ref. 7F3A9921). Please send the missing one again.'],
   ['refuted', 'Receipt 7F3A9921\nSubmitted 15 March 2027 16:42\nFile: {file}.docx'],
   ['confirmed', 'The Registry acknowledges receipt on 15 March 2027 at 4.42 in the afternoon (GMT) of one (1) electronic file bearing the name {file}. Entry 118/2027 in the register.', { id: '118/2027', receivedAt: '2027-03-15T16:42:00+00:00' }],

@@ -26,7 +26,7 @@ export const ownWorkDeclared = anyOf('gi', [
   /\b(?:include|attach|add|submit|sign|upload|need|append) (?:a|the) (?:signed |following )?declaration\b/,
   /\bstatement (?:saying|that says|to say) (?:that )?the (?:work|paper|essay|text|report) is (?:all |entirely )?your own\b/,
   /\bdeclaration of (?:independence (?:must|has to|is to|needs? to|should)|independent work)\b/,
-  /^\W*(?:submission|own[- ]work|integrity|honesty) (?:statement|declaration) (?:required|needed)\s*[:=|]\s*(?:yes|on)\b/,
+  /^\W*(?:own[- ]work|integrity|honesty|originality) (?:statement|declaration) (?:required|needed)\s*[:=|]\s*(?:yes|on)\b/,
   /\bdeclaration\s*:\s*(?:signed|tick\w*|required|yes|to be)\b/,
   /\bdeclaration\s*:[^.;:]{3,24}\bsigned\b/,
   /\bdeclaration that\b[^.;]{0,50}\b(?:written |done |worked )?(?:independently|yourself|on your own|without help)\b/,
