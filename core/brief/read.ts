@@ -18,6 +18,7 @@ import { readSections } from './sections.ts';
 import { matchesIn, settle, splitClauses, withoutAsides, type Settled, type Statement } from './statements.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
 import { withoutFormer } from './former.ts';
+import { readable } from './wording.ts';
 import { documentsOfBlocks, partsOfBlocks, readBlocks } from './blocks.ts';
 import { isGerman } from './german.ts';
 import { readAnonymous } from './anonymous.ts';
@@ -31,17 +32,18 @@ const longest = 1_500_000;
 const forOthers = -2;
 
 /** Reads what an assignment's wording asks for. What it leaves open, or says twice differently, stays null: a wrong guess is worse than a question.
- * @param text - the wording; @param nowIso - for dates without a year
+ * @param original - the wording; @param nowIso - for dates without a year
  * @throws {CannotDo} `badInput` for an empty text, `tooLarge` beyond 1.5 million characters */
-export function readBrief(text: string, nowIso: string): BriefRead {
-  if (!text.trim()) throw new CannotDo('badInput', 'The assignment text is empty.', 'Paste the wording of the assignment, or drop the file that holds it.');
-  if (text.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
-  const now = DateTime.fromISO(nowIso, { setZone: true });
+export function readBrief(original: string, nowIso: string): BriefRead {
+  if (!original.trim()) throw new CannotDo('badInput', 'The assignment text is empty.', 'Paste the wording of the assignment, or drop the file that holds it.');
+  if (original.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
+  const now = DateTime.fromISO(nowIso, { setZone: true }), { text, at: placeOf } = readable(original);
   // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
   const all = withoutFormer(withoutAsides(splitClauses(text))), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
   // What stands for a German word is shorter: its quote goes on to the end of the word.
   const german = isGerman(text), wordEnd = (end: number): number => (german && /\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
-  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => { const end = wordEnd(s.end); return { quote: text.slice(s.start, end), start: s.start, end }; };
+  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => { const start = placeOf(s.start), end = placeOf(wordEnd(s.end) - 1) + 1; return { quote: original.slice(start, end), start, end }; };
+  const asWritten = (s: { start: number; end: number }): string => quote(s).quote.replace(/\s*\n(?:>[ \t]?)*\s*/g, ' ').replace(/\u00a0/g, ' ');
   const evidence: Evidence[] = [];
   const keep = <T>(field: string, settled: Settled<T>): T | null => {
     if (settled.contradiction.length > 0) remarks.push({ field, kind: 'contradiction', quotes: settled.contradiction.map(quote) });
@@ -50,7 +52,7 @@ export function readBrief(text: string, nowIso: string): BriefRead {
   };
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
-  brief.place = one('place', readPlace(clauses).map((s) => (s.value.length === s.end - s.start ? { ...s, value: text.slice(s.start, s.end) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
+  brief.place = one('place', readPlace(clauses).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
   const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];

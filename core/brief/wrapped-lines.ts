@@ -1,0 +1,50 @@
+/** Lines that a mail program, an editor or the page of a PDF broke for want of room. */
+
+/** After such a word no sentence ends, in the languages that assignments are read in. */
+const dangling = /(?:^|[\s("“‘'–-])(?:an?|the|of|at|by|on|in|to|and|or|for|with|from|than|as|is|are|be|your|our|their|its|this|that|which|who|not|will|must|may|should|shall|can|cannot|has|have|been|was|were|into|onto|under|over|about|between|until|before|after|within|without|via|per|each|every|any|if|when|while|but|nor|we|you|it|they|I|more|less|most|least|up|only|also|either|both|der|die|das|dem|den|des|und|oder|um|bis|zum|zur|zu|von|vom|mit|im|in|als|ein|eine|einen|einem|einer|ist|sind|wird|werden|nicht|auf|für|bei|über|unter|spätestens|le|la|les|un|une|du|de|et|ou|en|au|aux|est|pas|avec|pour|par|sur|dans|que|qui|el|los|las|y|o|del|con|para|una|il|lo|gli|di|della|e|da|per|che|os|um|uma|do|dos|com|não|em)$|(?<=\p{Ll} )am$|[:,(] (?:max|min|approx|ca)\.?$|[,&/–—]$/u;
+const month = '(?:Jan(?:uary)?|Feb(?:ruary)?|M(?:arch|är|ärz|ay|ai)|Apr(?:il)?|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|O[ck]t(?:ober)?|Nov(?:ember)?|De[cz](?:ember)?|janvier|février|mars|avril|mai|juin|juillet|août|septembre|octobre|novembre|décembre|Juni|Juli)';
+/** A line that begins something of its own: an item, a heading, a row, what is quoted. */
+const begins = /^\s*(?:[-–—*+•▪·‣▸►➢✓→☐☑☒□◦●○■]\s|[-=]>\s|\d{1,2}(?:\.\d{1,2})*[.)]\s|\(\d{1,2}\)\s|\(?[a-z]\)\s|\(?[ivx]{1,4}[.)]\s|[A-Z]\.\s|#|\||\[[ xX]?\]\s|Q\d|§|[-=_*~]{3,}|\d{1,2}[.:]\d{2}\s?[-–|])/u;
+/** “12. March” begins no item. */
+const dayOfMonth = /^\s*\d{1,2}\.\s(?:Jan|Feb|M[aä]r|A[pv]r|Ma[iy]|Jun|Jul|Aug|Sep|O[kc]t|Nov|De[zc]|janv|févr|mars|avr|juin|juil|août|ene|gen|mag|giu|lug|ago|set|ott|dic)/i;
+/** A row of a table, or a line that keeps its gaps. */
+const setApart = /\||\t|\.{4}|\S {3,}\S|^\s*[-=_*~.]{3,}\s*$|^```/;
+const label = /^\s*["“'‘]?\p{Lu}(?:[^\n:.,;!?()]|\([^\n()]{0,40}\)){0,40}:(?:\s|$)/u;
+/** Of those who write without capitals. */
+const smallLabel = /^\s*\p{Ll}[\p{L} ]{1,25}(?::\s|\s[=>-]\s)/u;
+/** What stands together: a day and its month, a figure and what it counts, a name of two words. */
+const oneThing = new RegExp(`(?:\\b\\d{1,2}(?:st|nd|rd|th)?\\.?\\n(?:of )?${month}|${month}\\n\\d{1,4}\\b|\\b${month} \\d{1,2}(?:st|nd|rd|th)?,?\\n(?:19|20)\\d\\d|\\d\\n(?:pages|words|[MKG]i?B\\b|minutes|Uhr|[ap]\\.?m\\b|pt\\b|cm\\b|mm\\b|Seiten|Wörter|Prozent|%|percent|days|hours|marks|points)|\\b(?:noon|[ap]\\.?m\\.?|\\d)\\n(?:UTC|GMT|BST|IST|MEZ|MESZ|CES?T|EES?T|WES?T|[ECMPA][SD]T|A[EWC][SD]T|NZ[SD]T|SAST|AoE|HKT|SGT|JST|WAT|EAT)\\b|(?:Summer|Standard|Daylight|Saving)\\nTime|\\b(?:Arial|Calibri|Roman|Garamond|Verdana)\\n\\d{1,2}\\b|\\bTimes New\\nRoman|\\bTimes\\nNew|\\bCourier\\nNew|[^:\\s]\\s(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,?\\n\\d)`, 'i');
+/** A bracket or a quotation that the line leaves open. */
+const bracketOpen = (line: string): boolean => /\([^()]*$/.test(line) || /[“„«]/.test(line.replace(/„[^„“”]*[“”]|“[^“”]*”|«[^«»]*»/g, ''));
+const quoteMarks = /^(?:>[ \t]?)*/;
+
+/** Which lines run on into the next. Lines that were broken for want of room end where the next word would not have fitted; lines that somebody ended do not.
+ * @param lines - the lines of a wording, without ends
+ * @returns for each line whether what follows it belongs to it */
+export function runningOn(lines: readonly string[]): boolean[] {
+  const marks = lines.map((line) => quoteMarks.exec(line)![0]), bare = lines.map((line, i) => line.slice(marks[i]!.length));
+  const apart = bare.map((line) => !line.trim() || setApart.test(line));
+  /** the room that a line and the first word of the next would have taken */
+  const needed = (i: number): number => lines[i]!.trimEnd().length + 1 + /^\s*(\S*)/.exec(bare[i + 1]!)![1]!.length;
+  const pairs = lines.flatMap((_, i) => (i + 1 < lines.length && !apart[i] && !apart[i + 1] && marks[i]!.trim() === marks[i + 1]!.trim() ? [i] : []));
+  const together = (i: number): boolean => oneThing.test(`${bare[i]!.slice(-40)}\n${bare[i + 1]!.trimStart().slice(0, 20)}`);
+  const open = (i: number): boolean => dangling.test(bare[i]!) || bracketOpen(bare[i]!) || together(i);
+  const small = (i: number): boolean => /^\s*[\p{Ll}(]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!);
+  const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && !together(i);
+  const widest = Math.max(0, ...lines.flatMap((line, i) => (apart[i] || line.length > widestPage ? [] : [line.trimEnd().length])));
+  if (widest < narrowestPage) return lines.map(() => false);
+  // In proportional letters lines of one width differ by some letters.
+  const going = pairs.filter((i) => (open(i) || small(i)) && !own(i) && lines[i]!.length <= widestPage), sure = going.filter((i) => needed(i) > widest * 0.75);
+  // Where lines begin small of themselves, that says nothing.
+  const firsts = bare.filter((line, i) => line.trim() && (i === 0 || !bare[i - 1]!.trim() || /[.!?:]$/.test(bare[i - 1]!) || smallLabel.test(line))), capital = firsts.filter((line) => !/^\W*\p{Ll}/u.test(line)).length >= firsts.length * 0.8;
+  const enough = capital || sure.some(open) ? 1 : widest < commonPage ? 4 : 2;
+  if (sure.length < enough || (going.length - sure.length) * 2 >= sure.length + (capital ? 1 : 0)) return lines.map(() => false);
+  const room = Math.min(...sure.map(needed));
+  const runs = new Set(pairs.filter((i) => {
+    if (own(i) || needed(i) < room || lines[i]!.length > widestPage) return false;
+    const ends = /[.!?]$/.test(bare[i]!) && /^\W*\p{Lu}/u.test(bare[i + 1]!);
+    return (!ends || needed(i) > widest) && (!label.test(bare[i + 1]!) || !ends && open(i));
+  }));
+  return lines.map((_, i) => runs.has(i));
+}
+const narrowestPage = 36, commonPage = 60, widestPage = 130;
