@@ -41,6 +41,8 @@ const smallNames: readonly [RegExp, By][] = [
 
 const monthNames = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
 
+const wholeMonth = (start: string): string => monthNames.find((name) => name.startsWith(start.slice(0, 3))) ?? start;
+
 /** What reads as the same. */
 const plainer: readonly [RegExp, By][] = [
   [/\r\n?/g, () => '\n'],
@@ -56,6 +58,11 @@ const plainer: readonly [RegExp, By][] = [
   // Emphasis: two marks around words, never those of a file's name.
   [/(?<![\w*])\*\*(?=\S)|(?<=\S)\*\*(?![\w*])/g, () => ''],
   [/[ \t]+$/gm, () => ''],
+  // Quotation marks of other languages, and single ones around a name.
+  [/[«‹]\s?|\s?[»›]/g, () => '"'],
+  [/(?<=^|[\s(>\/])['‘](?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
+  // Items by numbers in brackets.
+  [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.
   [/(?<=^[ \t]*)[•▪·‣◦●○■+*►▸➢➤\uf0b7\uf0a7–—](?=[ \t]+\S)/gm, () => '-'],
   // Halves of the day in any letters; the stop that ends a line or a sentence stays.
@@ -68,10 +75,11 @@ const plainer: readonly [RegExp, By][] = [
   [/(?<![\w/.+–-])20\d\d-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])(?![\w/+–-]|\.\w)/g, (date) => `${Number(date.slice(8))} ${monthNames[Number(date.slice(5, 7)) - 1]!} ${date.slice(0, 4)}`],
   [new RegExp(`(?<![\\w/.+–-])\\d{1,2}[-/](?:${monthNames.map((name) => `${name.slice(0, 3)}(?:${name.slice(3)})?`).join('|')})[-/](?:20)?\\d\\d(?![\\w/+–-]|\\.\\w)`, 'gi'), (date) => date.replace(/[-/]/g, ' ').replace(/ (?=\d\d$)/, ' 20')],
   // “March 12, 2027”, “Mar. 12th, 2027”, “the 12th of March, 2027”, “12 March '27” as “12 March 2027”.
-  [new RegExp(`(?<![\\w.])(?:${monthNames.map((name) => `${name.slice(0, 3)}(?:${name.slice(3)}|${name === 'September' ? 't?' : ''}\\.)?`).join('|')}) \\d{1,2}(?:st|nd|rd|th)?,? ?20\\d\\d(?!\\w)`, 'g'), (date) => date.replace(/^(\w+\.?) (\d{1,2}\w*),? ?(?=20\d\d$)/, '$2 $1 ')],
+  [new RegExp(`(?<![\\w.])(?:${monthNames.map((name) => `${name.slice(0, 3)}(?:${name.slice(3)}|${name === 'September' ? 't?' : ''}\\.)?`).join('|')}) \\d{1,2}(?:st|nd|rd|th)?,? ?20\\d\\d(?!\\w)`, 'g'), (date) => date.replace(/^(\w+)\.? (\d{1,2}\w*),? ?(?=20\d\d$)/, (_, month: string, day: string) => `${day} ${wholeMonth(month)} `)],
   [new RegExp(`(?<!\\w)(?:the )?\\d{1,2}(?:st|nd|rd|th)? of (?=(?:${monthNames.join('|')})(?!\\w))`, 'gi'), (date) => date.replace(/^the /i, '').replace(/ of $/i, ' ')],
   [new RegExp(`(?<!\\w)\\d{1,2}(?:st|nd|rd|th)? (?:${monthNames.join('|')}), 20\\d\\d(?!\\w)`, 'g'), (date) => date.replace(',', '')],
   [new RegExp(`(?<=(?<!\\w)\\d{1,2}(?:st|nd|rd|th)? (?:${monthNames.map((name) => `${name.slice(0, 3)}(?:${name.slice(3)})?`).join('|')}),? )['’‘](?=\\d\\d(?!\\w))`, 'gi'), () => '20'],
+  [new RegExp(`(?<!\\w)\\d{1,2}(?:st|nd|rd|th)? (?:${monthNames.join('|')})(?: 20\\d\\d)? \\((?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\\)`, 'g'), (date) => date.replace(/^(.+) \((\w+)\)$/, '$2 $1')],
   // “16:00 hrs”, “16h00”.
   [/(?<=(?<!\d)[012]?\d:[0-5]\d) ?(?:hrs?\b\.?(?! ?(?:late|after|before|of|per|each))|hours\b(?! (?:late|after|before|of|per|each))|h\b)/gi, () => ''],
   [/(?<![\d\p{L}])[012]?\dh[0-5]\d(?![\d\p{L}])/gu, (time) => time.replace('h', ':')],
