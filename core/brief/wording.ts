@@ -9,6 +9,8 @@ export function readable(original: string): Wording {
   let wording: Placed = { text: original, places: null };
   for (const [pattern, by] of [...plainer, ...smallNames]) wording = replaced(wording, pattern, by);
   wording = replaced(wording, /^(?: {2,}|\t+)(?=\S)/gm, indentOfAll(wording.text) > 1 ? (lead) => lead.slice(Math.min(lead.length, indentOfAll(wording.text))) : (lead) => lead);
+  // Boxes of which none is ticked are marks before items.
+  if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)[☐□❏](?=[ \t]+\S)/gm, () => '-');
   // A message that is quoted as a whole is no earlier one.
   if (/^>/m.test(wording.text) && !/^[^>\n]/m.test(wording.text)) wording = replaced(wording, /^>[ \t]?/gm, () => '');
   wording = unwrapped(wording);
@@ -58,6 +60,7 @@ const plainer: readonly [RegExp, By][] = [
   // Emphasis: two marks around words, never those of a file's name.
   [/(?<![\w*])\*\*(?=\S)|(?<=\S)\*\*(?![\w*])/g, () => ''],
   [/[ \t]+$/gm, () => ''],
+  [/(?<=\d)(?:''|″|′′|’’)/g, () => '"'],
   // Quotation marks of other languages, and single ones around a name.
   [/[«‹]\s?|\s?[»›]/g, () => '"'],
   [/(?<=^|[\s(>\/])['‘](?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
@@ -68,6 +71,9 @@ const plainer: readonly [RegExp, By][] = [
   // Halves of the day in any letters; the stop that ends a line or a sentence stays.
   [/(?<=\d[ \t]?)(?:[ap]\.[ \t]?m\.?|[AP]\.?[ \t]?M\.?)(?!\p{L})(?:(?=[ \t]*$)|(?!\.|[ \t]+\p{Lu}\p{Ll}))/gmu, (half) => half.replace(/[.\s]/g, '').toLowerCase()],
   [labelled, (line) => line.replace(/[ \t]+(?:[-–—]|->|→)[ \t]+$/, ': ')],
+  // A mark alone on its line, as pages give it, stands before what follows.
+  [/(?<=^[ \t]*(?:[-•▪·‣◦●○■*\uf0b7\uf0a7]|\d{1,2}\.))[ \t]*\n[ \t]*(?=\S)(?![-•▪·‣◦●○■*\uf0b7\uf0a7\n=])/gm, () => ' '],
+  [/(?<=^[ \t]*)o(?=[ \t]+\p{Lu})/gmu, () => '-'],
   // A label and, on the line below, what it says.
   [/(?<=^[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:)[ \t]*\n[ \t]*(?=(?![-*>#|([]|\d{1,2}[.)]\s)[^\n]+(?<!:)(?:$(?![^])|\n[ \t]*\n|\n[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:))(?!\p{Lu}[^\n:.,;!?|]{1,40}:)/gmu, () => ' '],
   [/(?<=\d) ?(?:per ?cent|percent)\b(?!age)(?! points?)/gi, () => '%'],

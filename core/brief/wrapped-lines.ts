@@ -1,10 +1,10 @@
 /** Lines that a mail program, an editor or the page of a PDF broke for want of room. */
 
 /** After such a word no sentence ends, in the languages that assignments are read in. */
-const dangling = /(?:^|[\s("“‘'–-])(?:an?|the|of|at|by|on|in|to|and|or|for|with|from|than|as|is|are|be|your|our|their|its|this|that|which|who|not|will|must|may|should|shall|can|cannot|has|have|been|was|were|into|onto|under|over|about|between|until|before|after|within|without|via|per|each|every|any|if|when|while|but|nor|we|you|it|they|I|more|less|most|least|up|only|also|either|both|der|die|das|dem|den|des|und|oder|um|bis|zum|zur|zu|von|vom|mit|im|in|als|ein|eine|einen|einem|einer|ist|sind|wird|werden|nicht|auf|für|bei|über|unter|spätestens|le|la|les|un|une|du|de|et|ou|en|au|aux|est|pas|avec|pour|par|sur|dans|que|qui|el|los|las|y|o|del|con|para|una|il|lo|gli|di|della|e|da|per|che|os|um|uma|do|dos|com|não|em)$|(?<=\p{Ll} )am$|[:,(] (?:max|min|approx|ca)\.?$|[,&/–—]$/u;
+const dangling = /(?:^|[\s("“‘'–-])(?:an?|the|of|at|by|on|in|to|and|or|for|with|from|than|as|is|are|be|your|our|their|its|this|that|which|who|not|will|must|may|should|shall|can|cannot|has|have|been|was|were|into|onto|under|over|about|between|until|before|after|within|without|via|per|each|every|any|if|when|while|but|nor|we|you|it|they|I|more|less|most|least|also|either|both|der|die|das|dem|den|des|und|oder|um|bis|zum|zur|zu|von|vom|mit|im|in|als|ein|eine|einen|einem|einer|ist|sind|wird|werden|nicht|auf|für|bei|über|unter|spätestens|le|la|les|un|une|du|de|et|ou|en|au|aux|est|pas|avec|pour|par|sur|dans|que|qui|el|los|las|y|o|del|con|para|una|il|lo|gli|di|della|e|da|per|che|os|um|uma|do|dos|com|não|em)$|(?<=\p{Ll} )am$|[:,(] (?:max|min|approx|ca)\.?$|[,&/–—]$/iu;
 const month = '(?:Jan(?:uary)?|Feb(?:ruary)?|M(?:arch|är|ärz|ay|ai)|Apr(?:il)?|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|O[ck]t(?:ober)?|Nov(?:ember)?|De[cz](?:ember)?|janvier|février|mars|avril|mai|juin|juillet|août|septembre|octobre|novembre|décembre|Juni|Juli)';
 /** A line that begins something of its own: an item, a heading, a row, what is quoted. */
-const begins = /^\s*(?:[-–—*+•▪·‣▸►➢✓→☐☑☒□◦●○■]\s|[-=]>\s|\d{1,2}(?:\.\d{1,2})*[.)]\s|\(\d{1,2}\)\s|\(?[a-z]\)\s|\(?[ivx]{1,4}[.)]\s|[A-Z]\.\s|#|\||\[[ xX]?\]\s|Q\d|§|[-=_*~]{3,}|\d{1,2}[.:]\d{2}\s?[-–|])/u;
+const begins = /^\s*(?:[-–—*+•▪·‣▸►➢✓→☐☑☒□◦●○■]\s|[-=]>\s|\d{1,2}(?:\.\d{1,2})*[.)]\s|\(\d{1,2}\)\s|\(?[a-z]\)\s|[a-h]\.\s|\(?[ivx]{1,4}[.)]\s|[A-Z]\.\s|#|\||\[[ xX]?\]\s|Q\d|§|[-=_*~]{3,}|\d{1,2}[.:]\d{2}\s?[-–|])/u;
 /** “12. March” begins no item. */
 const dayOfMonth = /^\s*\d{1,2}\.\s(?:Jan|Feb|M[aä]r|A[pv]r|Ma[iy]|Jun|Jul|Aug|Sep|O[kc]t|Nov|De[zc]|janv|févr|mars|avr|juin|juil|août|ene|gen|mag|giu|lug|ago|set|ott|dic)/i;
 /** A row of a table, or a line that keeps its gaps. */
@@ -36,7 +36,7 @@ export function runningOn(lines: readonly string[]): boolean[] {
   // In proportional letters lines of one width differ by some letters.
   const going = pairs.filter((i) => (open(i) || small(i)) && !own(i) && lines[i]!.length <= widestPage), sure = going.filter((i) => needed(i) > widest * 0.75);
   // Where lines begin small of themselves, that says nothing.
-  const firsts = bare.filter((line, i) => line.trim() && (i === 0 || !bare[i - 1]!.trim() || /[.!?:]$/.test(bare[i - 1]!) || smallLabel.test(line))), capital = firsts.filter((line) => !/^\W*\p{Ll}/u.test(line)).length >= firsts.length * 0.8;
+  const firsts = bare.filter((line, i) => line.trim() && !begins.test(line) && (i === 0 || !bare[i - 1]!.trim() || /[.!?:]$/.test(bare[i - 1]!) || smallLabel.test(line))), capital = firsts.filter((line) => !/^\W*\p{Ll}/u.test(line)).length >= firsts.length * 0.8;
   const enough = capital || sure.some(open) ? 1 : widest < commonPage ? 4 : 2;
   if (sure.length < enough || (going.length - sure.length) * 2 >= sure.length + (capital ? 1 : 0)) return lines.map(() => false);
   const room = Math.min(...sure.map(needed));
