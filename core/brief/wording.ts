@@ -9,6 +9,9 @@ export function readable(original: string): Wording {
   let wording: Placed = { text: original, places: null };
   for (const [pattern, by] of [...plainer, ...smallNames]) wording = replaced(wording, pattern, by);
   wording = replaced(wording, /^(?: {2,}|\t+)(?=\S)/gm, indentOfAll(wording.text) > 1 ? (lead) => lead.slice(Math.min(lead.length, indentOfAll(wording.text))) : (lead) => lead);
+  // A word processor's second mark before items is a round letter.
+  if ((wording.text.match(/^[ \t]*o[ \t]+\S/gm)?.length ?? 0) >= 2) wording = replaced(wording, /(?<=^[ \t]*)o(?=[ \t]+\S)/gm, () => '-');
+  wording = labelsBesideValues(wording);
   // Boxes of which none is ticked are marks before items.
   if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)[☐□❏](?=[ \t]+\S)/gm, () => '-');
   // A message that is quoted as a whole is no earlier one.
@@ -24,7 +27,7 @@ interface Placed { text: string; places: number[] | null }
 type By = (found: string) => string;
 
 /** Words that the settings of an assignment are called by; the second, those that such a name ends with. */
-const settingWords = 'a(?:ccepted|llowed|ll)|and|anonymous(?:ly)?|at|by|citation|closing|deadline|due|essay|files?|final|for|full|hand(?:ing)?|how|in|is|it|late|line|marking|max(?:imum)?\\.?|min(?:imum)?\\.?|naming|number|of|opening|out|overall|page|paper|penalty|permitted|referencing|report|required|size|submission|submit|submitted|text|the|this|time|to|type|upload|word|work|your?';
+const settingWords = 'a(?:ccepted|ssessment|ssignment|llowed|ll)|and|anonymous(?:ly)?|at|by|citation|closing|deadline|due|essay|files?|final|for|full|hand(?:ing)?|how|in|is|it|late|line|marking|max(?:imum)?\\.?|min(?:imum)?\\.?|naming|number|of|opening|out|overall|page|paper|penalty|permitted|referencing|report|required|size|submission|submit|submitted|text|the|this|time|to|type|upload|word|work|your?';
 const settingEnds = 'accepted|allowed|anonymity|anonymous|area|at|attempts?|available(?: from| until)?|box|by|check|citations?|close[sd]?|convention|counts?|cut-?off|date|dates|deadline|declaration|due|files?|filenames?|fonts?|formats?|from|in|late|length|limit|link|margins?|marking|method|name|names|naming|numbers?|opens?|out|pages|penalt(?:y|ies)|permitted|plagiarism|place|point|policy|portal|references|referencing|released?|required|resubmissions?|similarity|size|spacing|style|submission|submissions|submit|time|to|types?|until|upload|via|what|when|where|window|words|zone';
 /** A line that begins with such a name and a dash: “Word count – 2,000”. */
 const labelled = new RegExp(`^[ \\t]*(?:[-*][ \\t]+|\\d{1,2}[.)][ \\t]+)?(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds})(?: \\([^()\\n]{1,30}\\))?[ \\t]+(?:[-–—]|->|→)[ \\t]+(?=\\S)`, 'gimu');
@@ -40,6 +43,8 @@ const smallNames: readonly [RegExp, By][] = [
   [/\b(?:ms|microsoft) word\b|(?<!\d[ -])\bword(?= (?:only|format|please)\b)/g, (name) => name.replace(/\bms\b/, 'MS').replace('microsoft', 'Microsoft').replace('word', 'Word')],
   [/(?<=\d(?:[:.]\d\d)?\s?(?:[ap]m|h|hrs)?,?\s\(?|\b(?:noon|midnight),?\s\(?)(?:us |new )?(?!local|same|any|this|that|each|every|standard|next|first|last|second|real|some|full|half|part|over|long|extra|more|of|the|class|course|week|your|our|own|normal)[a-z]{3,12}(?= time\b)/g, inCapitals],
 ];
+
+const labelAlone = new RegExp(`^[ \\t]*(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds})[ \\t]*$`, 'i');
 
 const monthNames = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
 
@@ -73,7 +78,6 @@ const plainer: readonly [RegExp, By][] = [
   [labelled, (line) => line.replace(/[ \t]+(?:[-–—]|->|→)[ \t]+$/, ': ')],
   // A mark alone on its line, as pages give it, stands before what follows.
   [/(?<=^[ \t]*(?:[-•▪·‣◦●○■*\uf0b7\uf0a7]|\d{1,2}\.))[ \t]*\n[ \t]*(?=\S)(?![-•▪·‣◦●○■*\uf0b7\uf0a7\n=])/gm, () => ' '],
-  [/(?<=^[ \t]*)o(?=[ \t]+\p{Lu})/gmu, () => '-'],
   // A label and, on the line below, what it says.
   [/(?<=^[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:)[ \t]*\n[ \t]*(?=(?![-*>#|([]|\d{1,2}[.)]\s)[^\n]+(?<!:)(?:$(?![^])|\n[ \t]*\n|\n[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:))(?!\p{Lu}[^\n:.,;!?|]{1,40}:)/gmu, () => ' '],
   [/(?<=\d) ?(?:per ?cent|percent)\b(?!age)(?! points?)/gi, () => '%'],
@@ -119,6 +123,16 @@ function indentOfAll(text: string): number {
   let least = Infinity;
   for (const line of text.split('\n')) if (line.trim()) least = Math.min(least, line.length - line.trimStart().length);
   return Number.isFinite(least) ? least : 0;
+}
+
+/** A page of settings, copied: each name on a line, and what it says on the next. Three and more make one. */
+function labelsBesideValues(wording: Placed): Placed {
+  const lines = wording.text.split('\n'), isLabel = (line: string | undefined): boolean => line !== undefined && line.length < 45 && labelAlone.test(line), ends = (line: string | undefined): boolean => line === undefined || !line.trim() || isLabel(line);
+  /** what is no setting, and yet a name: “Weighting”, “Learning outcomes: 1, 2” */
+  const otherName = (line: string | undefined): boolean => /^[ \t]*\p{Lu}(?:[\p{L}\p{M} /&'’-]{1,38}$|[^:\n]{1,40}: )/u.test(line ?? '');
+  const labels = new Set(lines.flatMap((line, i) => (isLabel(line) && !ends(lines[i + 1]) && (ends(lines[i + 2]) || otherName(lines[i + 2])) ? [i] : [])));
+  let at = -1;
+  return labels.size < 3 ? wording : replaced(wording, /\n/g, (end) => { at++; return labels.has(at) ? ': ' : end; });
 }
 
 /** Lines that were broken for want of room run on. */
