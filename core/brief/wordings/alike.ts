@@ -1,0 +1,83 @@
+/** What is found, and what reads as the same in its place. */
+export type Rewrite = readonly [found: RegExp, by: (found: string) => string];
+
+const inCapitals = (name: string): string => name.replace(/\b[a-z]/g, (letter) => letter.toUpperCase());
+
+/** Words that the settings of an assignment are called by; the second, those that such a name ends with. */
+const settingWords = 'a(?:ccepted|ssessment|ssignment|llowed|ll)|and|anonymous(?:ly)?|at|by|citation|closing|deadline|due|essay|files?|final|for|full|hand(?:ing)?|how|in|is|it|late|line|marking|max(?:imum)?\\.?|min(?:imum)?\\.?|naming|number|of|opening|out|overall|page|paper|penalty|permitted|referencing|report|required|size|submission|submit|submitted|text|the|this|time|to|type|upload|word|work|your?';
+const settingEnds = 'accepted|allowed|anonymity|anonymous|area|at|attempts?|available(?: from| until)?|box|by|check|citations?|close[sd]?|convention|counts?|cut-?off|date|dates|deadline|declaration|due|files?|filenames?|fonts?|formats?|from|in|late|length|limit|link|margins?|marking|method|name|names|naming|numbers?|opens?|out|pages|penalt(?:y|ies)|permitted|plagiarism|place|point|policy|portal|references|referencing|released?|required|resubmissions?|similarity|size|spacing|style|submission|submissions|submit|time|to|types?|until|upload|via|what|when|where|window|words|zone';
+/** A line that begins with such a name and a dash: “Word count – 2,000”. */
+const labelled = new RegExp(`^[ \\t]*(?:[-*][ \\t]+|\\d{1,2}[.)][ \\t]+)?(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds})(?: \\([^()\\n]{1,30}\\))?[ \\t]+(?:[-–—]|->|→)[ \\t]+(?=\\S)`, 'gimu');
+
+/** Names that some write small. What they are is told by the words beside them. */
+export const smallNames: readonly Rewrite[] = [
+  [/\b(?:times new roman|arial|calibri|garamond|verdana|cambria|helvetica|book antiqua|palatino|courier new|tahoma)\b/g, inCapitals],
+  [/\ba[0-5]\b(?=\s?(?:paper|size|pages?|sides?|sheets?|landscape|portrait|format|posters?|boards?)\b|\s*(?:[,;)]|\.(?!\w)|$))/gm, (name) => name.toUpperCase()],
+  [/\b(?:harvard|chicago|vancouver|oxford)\b(?=[\s-](?:style|referenc|refs|notes|citation|format|system|guidelines|author)|[)]|\s*[,.;)]?\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:harvard|chicago|vancouver)\b/gm, inCapitals],
+  [/\b(?:apa|mla|oscola|mhra|ieee)\b(?=\s(?:style|referenc|citation|format|\d|7th|guidelines)|\s*[,.;)]|\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:apa|mla|oscola|mhra|ieee)\b/gm, (name) => name.toUpperCase()],
+  [/(?<=\d(?:[:.]\d\d)?\s?(?:[ap]m|h|hrs)?,?\s\(?|\b(?:noon|midnight),?\s\(?)(?:gmt|bst|utc|cest|cet|eest|eet|[ecmp][sd]t|ist|aoe|sast|aest|aedt|nzst|nzdt|uk)\b(?=\s*[,.;)\n]|\s*$|\s(?:on|time|via)\b)/g, (name) => (name === 'aoe' ? 'AoE' : name.toUpperCase())],
+  [/(?<=\d\s?[ap]m,?\s\(?)(?:eastern|pacific|mountain|central|atlantic)\b(?=\s*[,.;)\n]|\s*$|\s(?:on|via)\b)/g, inCapitals],
+  [/\b(?:ms|microsoft) word\b|(?<!\d[ -])\bword(?= (?:only|format|please)\b)/g, (name) => name.replace(/\bms\b/, 'MS').replace('microsoft', 'Microsoft').replace('word', 'Word')],
+  [/(?<=\d(?:[:.]\d\d)?\s?(?:[ap]m|h|hrs)?,?\s\(?|\b(?:noon|midnight),?\s\(?)(?:us |new )?(?!local|same|any|this|that|each|every|standard|next|first|last|second|real|some|full|half|part|over|long|extra|more|of|the|class|course|week|your|our|own|normal)[a-z]{3,12}(?= time\b)/g, inCapitals],
+];
+
+/** Such a name alone on its line. */
+export const labelAlone = new RegExp(`^[ \\t]*(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds})[ \\t]*$`, 'i');
+
+/** In English, as dates are told in the end. */
+const monthNames = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+
+const wholeMonth = (start: string): string => monthNames.find((name) => name.startsWith(start.slice(0, 3))) ?? start;
+
+/** What reads as the same. */
+export const plainer: readonly Rewrite[] = [
+  [/\r\n?/g, () => '\n'],
+  // Spaces that keep figures together tell thousands; elsewhere they are spaces.
+  [/(?<!\d)[\u00a0\u2007\u2009\u202f]|[\u00a0\u2007\u2009\u202f](?!\d{3}(?!\d))/g, () => ' '],
+  // However far apart things stand, they are no further apart than that.
+  [/[ \t\f\v]{61,}/g, (gap) => gap.slice(0, 60)],
+  [/(?:[ \t]*\n){5,}/g, () => '\n\n\n'],
+  [/[\u00ad\u200b-\u200d\u2060\ufeff]/g, () => ''],
+  [/[\u2010\u2011]/g, () => '-'],
+  // Letters in other code points (UAX #15): ligatures of a PDF, and accents apart from their letters.
+  [/[\ufb00-\ufb06]/g, (letter) => letter.normalize('NFKC')],
+  [/\p{L}\p{M}+/gu, (letter) => letter.normalize('NFC')],
+  // “12 th March”, where the page set the letters higher.
+  [/(?<=\d) (?=(?:st|nd|rd|th)\b)/g, () => ''],
+  // Emphasis: two marks around words, never those of a file's name.
+  [/(?<![\w*])\*\*(?=\S)|(?<=\S)\*\*(?![\w*])/g, () => ''],
+  [/(?<![ \t])[ \t]+$/gm, () => ''],
+  [/(?<=\d)(?:''|″|′′|’’)/g, () => '"'],
+  // Quotation marks of other languages, and single ones around a name.
+  [/[«‹]\s?|\s?[»›]/g, () => '"'],
+  [/(?<=^|[\s(>\/])['‘](?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
+  // Items by numbers in brackets.
+  [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
+  // All marks before items.
+  [/(?<=^[ \t]*)[•▪·‣◦●○■+*►▸➢➤\uf0b7\uf0a7–—](?=[ \t]+\S)/gm, () => '-'],
+  // Halves of the day in any letters; the stop that ends a line or a sentence stays.
+  [/(?<=\d[ \t]?)(?:[ap]\.[ \t]?m\.?|[AP]\.?[ \t]?M\.?)(?!\p{L})(?:(?=[ \t]*$)|(?!\.|[ \t]+\p{Lu}\p{Ll}))/gmu, (half) => half.replace(/[.\s]/g, '').toLowerCase()],
+  [labelled, (line) => line.replace(/[ \t]+(?:[-–—]|->|→)[ \t]+$/, ': ')],
+  // A mark alone on its line, as pages give it, stands before what follows.
+  [/(?<=^[ \t]*(?:[-•▪·‣◦●○■*\uf0b7\uf0a7]|\d{1,2}\.))[ \t]*\n[ \t]*(?=\S)(?![-•▪·‣◦●○■*\uf0b7\uf0a7\n=])/gm, () => ' '],
+  // A label and, on the line below, what it says.
+  [/(?<=^[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:)[ \t]*\n[ \t]*(?=(?![-*>#|([]|\d{1,2}[.)]\s)[^\n]+(?<!:)(?:$(?![^])|\n[ \t]*\n|\n[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:))(?!\p{Lu}[^\n:.,;!?|]{1,40}:)/gmu, () => ' '],
+  [/(?<=\d) ?(?:per ?cent|percent)\b(?!age)(?! points?)/gi, () => '%'],
+  // Dates of ISO 8601, and those with dashes between, are told in words.
+  [/(?<![\w/.+–-])20\d\d-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])(?![\w/+–-]|\.\w)/g, (date) => `${Number(date.slice(8))} ${monthNames[Number(date.slice(5, 7)) - 1]!} ${date.slice(0, 4)}`],
+  [new RegExp(`(?<![\\w/.+–-])\\d{1,2}[-/](?:${monthNames.map((name) => `${name.slice(0, 3)}(?:${name.slice(3)})?`).join('|')})[-/](?:20)?\\d\\d(?![\\w/+–-]|\\.\\w)`, 'gi'), (date) => date.replace(/[-/]/g, ' ').replace(/ (?=\d\d$)/, ' 20')],
+  // “March 12, 2027”, “Mar. 12th, 2027”, “the 12th of March, 2027”, “12 March '27” as “12 March 2027”.
+  [new RegExp(`(?<![\\w.])(?:${monthNames.map((name) => `${name.slice(0, 3)}(?:${name.slice(3)}|${name === 'September' ? 't?' : ''}\\.)?`).join('|')}) \\d{1,2}(?:st|nd|rd|th)?,? ?20\\d\\d(?!\\w)`, 'g'), (date) => date.replace(/^(\w+)\.? (\d{1,2}\w*),? ?(?=20\d\d$)/, (_, month: string, day: string) => `${day} ${wholeMonth(month)} `)],
+  [new RegExp(`(?<!\\w)(?:the )?\\d{1,2}(?:st|nd|rd|th)? of (?=(?:${monthNames.join('|')})(?!\\w))`, 'gi'), (date) => date.replace(/^the /i, '').replace(/ of $/i, ' ')],
+  [new RegExp(`(?<!\\w)\\d{1,2}(?:st|nd|rd|th)? (?:${monthNames.join('|')}), 20\\d\\d(?!\\w)`, 'g'), (date) => date.replace(',', '')],
+  [new RegExp(`(?<=(?<!\\w)\\d{1,2}(?:st|nd|rd|th)? (?:${monthNames.map((name) => `${name.slice(0, 3)}(?:${name.slice(3)})?`).join('|')}),? )['’‘](?=\\d\\d(?!\\w))`, 'gi'), () => '20'],
+  [new RegExp(`(?<!\\w)\\d{1,2}(?:st|nd|rd|th)? (?:${monthNames.join('|')})(?: 20\\d\\d)? \\((?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\\)`, 'g'), (date) => date.replace(/^(.+) \((\w+)\)$/, '$2 $1')],
+  // “16:00 hrs”, “16h00”.
+  [/(?<=(?<!\d)[012]?\d:[0-5]\d) ?(?:hrs?\b\.?(?! ?(?:late|after|before|of|per|each))|hours\b(?! (?:late|after|before|of|per|each))|h\b)/gi, () => ''],
+  [/(?<![\d\p{L}])[012]?\dh[0-5]\d(?![\d\p{L}])/gu, (time) => time.replace('h', ':')],
+  // Two spaces part sentences, or fill a line; columns have more between them.
+  [/(?<=[^\s|]) {2}(?=[^\s|])/g, () => ' '],
+  // A date that a word processor joined with dashes (ISO 8601).
+  [/(?<![\d–])(?:\d{4}–\d{2}–\d{2}|\d{2}–\d{2}–\d{4})(?![\d–])/g, (date) => date.replaceAll('–', '-')],
+  [/(?<=[\p{L}\d)])—(?=[\p{L}\d(])/gu, () => ' — '],
+];
