@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { readBrief } from './read.ts';
 import { readable } from './wording.ts';
-import { runningOn } from './wrapped-lines.ts';
+import { runningOn } from '../text/wrapped-lines.ts';
 
 const now = '2027-02-10T10:00:00Z';
 /** Every eighth of the settled texts, as departments write them, made up. */

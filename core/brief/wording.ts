@@ -1,5 +1,5 @@
 import { labelAlone, plainer, smallNames, type Rewrite } from './wordings/alike.ts';
-import { runningOn } from './wrapped-lines.ts';
+import { runningOn } from '../text/wrapped-lines.ts';
 
 /** A wording as it is read, with where each of its letters stands in the original. */
 export interface Wording { text: string; /** where a letter stands in the original */ at: (offset: number) => number }

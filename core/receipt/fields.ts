@@ -1,4 +1,5 @@
 import { numberOf } from '../brief/statements.ts';
+import { plainReceipt } from './plain.ts';
 import { readId } from './identifier.ts';
 import { readReceived } from './received.ts';
 import { cleanQuotes, extensions, labels, rowsOf, type Row } from './rows.ts';
@@ -14,7 +15,7 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
-  text = lastAttempt(text.replace(/：/g, ': ')
+  text = lastAttempt(plainReceipt(text).replace(/：/g, ': ')
     // Signs for the eye before a line, and dots that lead from a label to its value.
     .replace(/^[^\S\n]*[\p{Extended_Pictographic}\u200d\ufe0f]+[^\S\n]*/gmu, '').replace(/(?<=^[^\n.:]{2,40}?)[^\S\n]*(?:\.{4,}|[^\S\n]\.{3})[^\S\n]*:?[^\S\n]*(?=\S)/gm, ': ')).replace(/[\u2010\u2011]/g, '-')
     .replace(/(\d{4})\s?年\s?(\d{1,2})\s?月\s?(\d{1,2})\s?日|(\d{4})년\s?(\d{1,2})월\s?(\d{1,2})일/g, (_, ...d: (string | undefined)[]) => `${d[0] ?? d[3]!}-${(d[1] ?? d[4]!).padStart(2, '0')}-${(d[2] ?? d[5]!).padStart(2, '0')}`)

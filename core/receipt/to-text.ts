@@ -7,6 +7,7 @@ import { sniffKind } from '../readers/kind.ts';
 import { htmlToText } from '../readers/plain/html.ts';
 import { decodeText } from '../text/bytes.ts';
 import { CannotDo } from '../model/outcome.ts';
+import { plainReceipt, unquoted } from './plain.ts';
 
 /** A receipt (or an assignment) as lines of text, whatever it came as. Structured forms become “label: value” lines.
  * @throws {CannotDo} `unsupported` for pictures without text, `unreadable` for what holds none */
@@ -31,7 +32,7 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
       throw new CannotDo('unsupported', `A picture of the ${what} cannot be read here.`, `Copy the text of the ${what} and bring that.`, name);
     case 'empty': throw new CannotDo('unreadable', `The ${what} is empty.`, 'Save it again from where it came from.', name);
     default: {
-      const text = decodeText(bytes);
+      const text = unquoted(decodeText(bytes));
       if (/^[^\n]*,[^\n]*\n/.test(text) && /\.csv$/i.test(name)) return csvLines(text);
       // A piece of a page, saved as text.
       if (/^\s*<(?:p|div|table|tr|section|article|h[1-6]|ul|ol|li|span|strong|b|dl|main|br)\b[^>]*>/i.test(text) && /<\/[a-z]+\d?>/i.test(text)) return htmlToText(tableLines(text)).text;
@@ -40,7 +41,7 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
       if (/^[{[]/.test(trimmed)) { try { return jsonLines(JSON.parse(trimmed) as unknown).join('\n'); } catch { /* no JSON after all */ } }
       if (/^<(?:\?xml\b|([a-zA-Z][\w.:-]*)(?:\s[^>]*)?>[^]*<\/\1>$)/.test(trimmed)) return xmlLines(trimmed).join('\n');
       if (isTable(trimmed)) return csvLines(trimmed);
-      return joinSplitLabels(withColumns(withPairs(withBars(text))));
+      return joinSplitLabels(withColumns(withPairs(withBars(plainReceipt(text)))));
     }
   }
 }

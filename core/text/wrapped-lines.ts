@@ -29,7 +29,7 @@ export function runningOn(lines: readonly string[]): boolean[] {
   const pairs = lines.flatMap((_, i) => (i + 1 < lines.length && !apart[i] && !apart[i + 1] && marks[i]!.trim() === marks[i + 1]!.trim() ? [i] : []));
   const together = (i: number): boolean => oneThing.test(`${bare[i]!.slice(-40)}\n${bare[i + 1]!.trimStart().slice(0, 20)}`);
   const open = (i: number): boolean => dangling.test(bare[i]!) || bracketOpen(bare[i]!) || together(i);
-  const small = (i: number): boolean => /^\s*[\p{Ll}(]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!);
+  const small = (i: number): boolean => /^\s*[\p{Ll}(]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!) && !/^\s*\S+\.\w{2,4}$/.test(bare[i + 1]!);
   const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && !together(i);
   const widest = Math.max(0, ...lines.flatMap((line, i) => (apart[i] || line.length > widestPage ? [] : [line.trimEnd().length])));
   if (widest < narrowestPage) return lines.map(() => false);
@@ -37,7 +37,7 @@ export function runningOn(lines: readonly string[]): boolean[] {
   const going = pairs.filter((i) => (open(i) || small(i)) && !own(i) && lines[i]!.length <= widestPage), sure = going.filter((i) => needed(i) > widest * 0.75);
   // Where lines begin small of themselves, that says nothing.
   const firsts = bare.filter((line, i) => line.trim() && !begins.test(line) && (i === 0 || !bare[i - 1]!.trim() || /[.!?:]$/.test(bare[i - 1]!) || smallLabel.test(line))), capital = firsts.filter((line) => !/^\W*\p{Ll}/u.test(line)).length >= firsts.length * 0.8;
-  const enough = capital || sure.some(open) ? 1 : widest < commonPage ? 4 : 2;
+  const enough = sure.some(open) || capital && widest >= narrowPage ? 1 : capital ? 3 : widest < commonPage ? 4 : 2;
   if (sure.length < enough || (going.length - sure.length) * 2 >= sure.length + (capital ? 1 : 0)) return lines.map(() => false);
   const room = Math.min(...sure.map(needed));
   const runs = new Set(pairs.filter((i) => {
@@ -47,4 +47,4 @@ export function runningOn(lines: readonly string[]): boolean[] {
   }));
   return lines.map((_, i) => runs.has(i));
 }
-const narrowestPage = 36, commonPage = 60, widestPage = 130;
+const narrowestPage = 36, narrowPage = 46, commonPage = 60, widestPage = 130;

@@ -1,0 +1,22 @@
+import { runningOn } from '../text/wrapped-lines.ts';
+
+const months = '(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)';
+
+/** A receipt's text without what programs put around and between its words: marks of quotation and emphasis, bullets, spaces that do not break, lines broken for want of room. Names of files stay as they are. */
+export function plainReceipt(text: string): string {
+  let plain = text.replace(/\r\n?/g, '\n').replace(/[\u00ad\u200b-\u200d\u2060\ufeff]/g, '').replace(/\u00a0|\u2007|\u202f/g, ' ').replace(/(?<![^\S\n])[^\S\n]+$/gm, '');
+  plain = unquoted(plain).replace(/(?<![\w*])\*\*(?=\S)|(?<=\S)\*\*(?![\w*])/g, '').replace(/^[ \t]*[•▪·‣◦●○■*\uf0b7\uf0a7][ \t]+/gm, '')
+    // “15 March '27”; “4.12 p.m.” and “4:12 PM” as “4:12 pm”.
+    .replace(/(?<=(?<!\d)\d{1,2}(?:st|nd|rd|th)? (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\p{L}*,? )['’‘](?=\d\d(?!\d))/giu, '20')
+    // “15-Mar-2027” and “16:12 on 15 March 2027” as “15 March 2027, 16:12”; “15 March 2027, 16.12” too.
+    .replace(new RegExp(`(?<![\\w.-])(\\d{1,2})-(${months})-(20\\d\\d)(?![\\w-]|\\.\\w)`, 'gi'), '$1 $2 $3')
+    .replace(new RegExp(`(?<![\\d:.])([012]?\\d:[0-5]\\d(?::[0-5]\\d)?) on (\\d{1,2}(?:st|nd|rd|th)? ${months} 20\\d\\d)(?!\\d)(?! ?[AP]M)`, 'gi'), '$2, $1')
+    .replace(new RegExp(`(?<=(?<!\\d)\\d{1,2} ${months},? (?:20)?\\d\\d,?[ \\t]{1,3}(?:at )?)([01]?\\d|2[0-3])\\.([0-5]\\d)(?![\\d.]|[ap]m| [ap]\\.?m| ?[KMG]i?B| kB)`, 'gi'), '$1:$2')
+    .replace(/(?<![\w.-])(\d{1,2})(?:[:.]([0-5]\d))?((?::[0-5]\d)?)[ \t]?(?:([ap])\.[ \t]?m\b\.?|([ap])m\b\.?|([AP])\.?[ \t]?M\b\.?)(?![\p{L}\d])/gu, (_, hour: string, minute: string | undefined, second: string, ...half: (string | undefined)[]) => `${hour}${minute ? `:${minute}${second}` : ''} ${(half[0] ?? half[1] ?? half[2]!).toLowerCase()}m`)
+    .replace(/^([ \t]*)([01]?\d|2[0-3])\.([0-5]\d)(?=[ \t]{2,}\S)/gm, '$1$2:$3');
+  const lines = plain.split('\n'), runs = runningOn(lines);
+  return lines.reduce((whole, line, i) => (i === 0 ? line : `${whole}${runs[i - 1] ? ` ${line.replace(/^(?:>[ \t]?)*[ \t]*/, '')}` : `\n${line}`}`), '');
+}
+
+/** A message that was passed on as a whole, without the marks before its lines. */
+export const unquoted = (text: string): string => (/^>/m.test(text) && !/^[^>\r\n]/m.test(text) ? text.replace(/^>[ \t]?/gm, '') : text);
