@@ -8,10 +8,13 @@ export function plainReceipt(text: string): string {
   plain = unquoted(plain).replace(/(?<![\w*])\*\*(?=\S)|(?<=\S)\*\*(?![\w*])/g, '').replace(/^[ \t]*[•▪·‣◦●○■*\uf0b7\uf0a7][ \t]+/gm, '')
     // “15 March '27”; “4.12 p.m.” and “4:12 PM” as “4:12 pm”.
     .replace(/(?<=(?<!\d)\d{1,2}(?:st|nd|rd|th)? (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\p{L}*,? )['’‘](?=\d\d(?!\d))/giu, '20')
+    // When a page was printed is nothing that happened to the paper.
+    .replace(/^(?:printed|date printed|page printed)(?: on| at)?:? [^\n]{0,12}\d[^\n]{0,30}$/gim, '')
     // “15-Mar-2027” and “16:12 on 15 March 2027” as “15 March 2027, 16:12”; “15 March 2027, 16.12” too.
     .replace(new RegExp(`(?<![\\w.-])(\\d{1,2})-(${months})-(20\\d\\d)(?![\\w-]|\\.\\w)`, 'gi'), '$1 $2 $3')
     .replace(new RegExp(`(?<![\\d:.])([012]?\\d:[0-5]\\d(?::[0-5]\\d)?) on (\\d{1,2}(?:st|nd|rd|th)? ${months} 20\\d\\d)(?!\\d)(?! ?[AP]M)`, 'gi'), '$2, $1')
     .replace(new RegExp(`(?<=(?<!\\d)\\d{1,2} ${months},? (?:20)?\\d\\d,?[ \\t]{1,3}(?:at )?)([01]?\\d|2[0-3])\\.([0-5]\\d)(?![\\d.]|[ap]m| [ap]\\.?m| ?[KMG]i?B| kB)`, 'gi'), '$1:$2')
+    .replace(new RegExp(`\\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*,? (?=\\d{1,2}(?:st|nd|rd|th)? ${months} 20\\d\\d)`, 'gi'), '')
     .replace(/(?<![\w.-])(\d{1,2})(?:[:.]([0-5]\d))?((?::[0-5]\d)?)[ \t]?(?:([ap])\.[ \t]?m\b\.?|([ap])m\b\.?|([AP])\.?[ \t]?M\b\.?)(?![\p{L}\d])/gu, (_, hour: string, minute: string | undefined, second: string, ...half: (string | undefined)[]) => `${hour}${minute ? `:${minute}${second}` : ''} ${(half[0] ?? half[1] ?? half[2]!).toLowerCase()}m`)
     .replace(/^([ \t]*)([01]?\d|2[0-3])\.([0-5]\d)(?=[ \t]{2,}\S)/gm, '$1$2:$3');
   const lines = plain.split('\n'), runs = runningOn(lines);
