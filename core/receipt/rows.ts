@@ -20,10 +20,20 @@ export const labels = {
 
 /** “Receipt code” on a line and “QX-77” on the one below it: a label alone, and its value up to an empty line. */
 function stacked(text: string): string {
-  const alone = [labels.id, labels.receivedAt, labels.fileName, labels.size, labels.title, labels.status, labels.place], isLabel = (line: string | undefined): boolean => line !== undefined && /^\p{L}[\p{L} ]{1,30}$/u.test(line.trim()) && alone.some((l) => l.test(line.trim())), out: string[] = [], lines = text.split('\n');
+  const alone = [labels.id, labels.receivedAt, labels.fileName, labels.size, labels.title, labels.status, labels.place, labels.ignored, labels.module, labels.stated, /^(?:number|no\.?|word count|words|pages?|page count|type|last modified)$/i], named = (line: string): string => receiptLabels.get(line.trim().toLowerCase().replace(/'/g, '’')) ?? line.trim();
+  const isLabel = (line: string | undefined): boolean => line !== undefined && /^\p{L}[\p{L} ]{1,30}$/u.test(line.trim()) && alone.some((l) => l.test(named(line)));
+  /** a row of its own, with its label and its value */
+  const isRow = (line: string): boolean => /^[^\d]{0,40}:\s|^\s*\|?\s*\p{L}[\p{L} .'-]{1,40}?(?:[^\S\n]{3,}|\t|\s[–—|-]\s)\S/u.test(line);
+  const out: string[] = [], lines = text.split('\n');
   for (let i = 0; i < lines.length; i++) {
     const value: string[] = [];
-    if (isLabel(lines[i])) while (value.length < 3 && lines[i + 1 + value.length]?.trim() && !isLabel(lines[i + 1 + value.length]) && !/^[^\d]{0,40}:\s|^\s*\p{L}[\p{L} .'-]{1,40}?(?:[^\S\n]{3,}|\t)\S/u.test(lines[i + 1 + value.length]!)) value.push(lines[i + 1 + value.length]!.trim());
+    if (isLabel(lines[i])) {
+      for (let next = lines[i + 1]; value.length < 3 && next?.trim() && !isLabel(next) && !isRow(next); next = lines[i + 1 + value.length]) {
+        // “Page count” below a value is a name that is not known here.
+        if (value.length > 0 && /^\p{Lu}[\p{L} ]{2,30}$/u.test(next.trim()) && !/\btime\b/i.test(next)) break;
+        value.push(next.trim());
+      }
+    }
     if (value.length > 0) out.push(`${lines[i]!.trim()}: ${value.join(' ')}`);
     else out.push(lines[i]!);
     i += value.length;
