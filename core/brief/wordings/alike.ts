@@ -45,7 +45,7 @@ export const plainer: readonly Rewrite[] = [
   // “12 th March”, where the page set the letters higher.
   [/(?<=\d) (?=(?:st|nd|rd|th)\b)/g, () => ''],
   // Emphasis: two marks around words, never those of a file's name.
-  [/(?<![\w*])\*\*(?=\S)|(?<=\S)\*\*(?![\w*])/g, () => ''],
+  [/(?<![\w*])\*\*(?=\S)|(?<=(?<![\w*])\*\*[^\n*]{0,200}\S)\*\*(?![\w*])/g, () => ''],
   [/(?<![ \t])[ \t]+$/gm, () => ''],
   [/(?<=\d)(?:''|″|′′|’’)/g, () => '"'],
   // Quotation marks of other languages, and single ones around a name.
