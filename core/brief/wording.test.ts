@@ -2,7 +2,6 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { readBrief } from './read.ts';
 import { readable } from './wording.ts';
-import { runningOn } from '../text/wrapped-lines.ts';
 
 const now = '2027-02-10T10:00:00Z';
 /** Every eighth of the settled texts, as departments write them, made up. */
@@ -80,15 +79,4 @@ describe('where the letters of a readable wording stand', () => {
     expect(read.at(read.text.length - 1)).toBe(original.length - 1);
   });
   test('however much room there is, little is read', () => { expect(readable(`Due${' '.repeat(200_000)}12 March${'\n'.repeat(200_000)}Length`).text.length).toBeLessThan(100); });
-});
-
-describe('lines that run on', () => {
-  test.each<[string, string[], boolean[]]>([
-    ['prose', ['Hand in the essay through the page of the course, where you will find', 'a place for it, before the end of the week. Nobody may hand in later than', 'that without asking first.'], [true, true, false]],
-    ['settings', ['Due: Friday 12 March 2027 at 16:00', 'Length: 2,000 words without references', 'Format: PDF'], [false, false, false]],
-    ['a note without capitals', ['lab 4 report, on paper or as a pdf', 'max four pages without the title page', 'due friday at noon, nothing later', 'name the file lab4'], [false, false, false, false]],
-    ['items', ['What counts as a part of the essay and therefore has to be anonymous:', '- the text and all its notes, with the list of references, and every', '  appendix that goes with it', '- the file name'], [false, true, false, false]],
-    ['a table', ['Part | What it is and how long it may be at the most for everybody | Day', 'one | the plan of the essay | 3 May'], [false, false]],
-    ['a day and its month', ['The essay of at most 2,000 words has to be in our hands by Friday, 12', 'March 2027. It may be handed in once.'], [true, false]],
-  ])('%s', (_, lines, runs) => { expect(runningOn(lines)).toEqual(runs); });
 });

@@ -1,5 +1,5 @@
 import { labelAlone, plainer, smallNames, type Rewrite } from './wordings/alike.ts';
-import { runningOn } from '../text/wrapped-lines.ts';
+import { brokenWords, runningOn } from '../text/wrapped-lines.ts';
 
 /** A wording as it is read, with where each of its letters stands in the original. */
 export interface Wording { text: string; /** where a letter stands in the original */ at: (offset: number) => number }
@@ -66,9 +66,10 @@ function unwrapped(wording: Placed): Placed {
   if (lines.length < 2) return wording;
   const runs = runningOn(lines);
   if (!runs.includes(true)) return wording;
+  const broken = brokenWords(wording.text), ends = lines.map((line, i) => { const head = runs[i] ? /(\p{Ll}+)[-\u2010]$/u.exec(line.slice(-40)) : null, tail = head ? /^(?:>[ \t]?)*[ \t]*(\p{Ll}+)/u.exec(lines[i + 1]!) : null; return head && tail ? (broken(head[1]!, tail[1]!) ? '' : '-') : null; });
   let line = -1;
-  return replaced(wording, /\n(?:>[ \t]?)*[ \t]*/g, (found) => {
+  return replaced(wording, /[-\u2010]?\n(?:>[ \t]?)*[ \t]*/g, (found) => {
     line++;
-    return runs[line] ? ' ' : found;
+    return runs[line] ? ends[line] ?? (found.startsWith('\n') ? ' ' : `${found[0]!} `) : found;
   });
 }

@@ -25,6 +25,12 @@ describe('passages', () => {
     const r = await compare(`So ${copied.replace('mature', 'old').toUpperCase()}.`);
     expect(r.passages.map((p) => p.words)).toEqual([22]);
   });
+  // Plain text as editors and mail programs break it: a quotation and its citation go over lines.
+  test.each([50, 66, 72, 90])('a paper whose lines were broken at %d letters', async (width) => {
+    const broken = (prose: string): string => prose.split(' ').reduce<string[]>((lines, word) => { const last = lines.at(-1); return last === undefined || `${last} ${word}`.length > width ? [...lines, word] : [...lines.slice(0, -1), `${last} ${word}`]; }, []).join('\n');
+    const r = await compare([`${filler} As one reads, “${copied}” (Ekwall, 2020). ${filler}`, `${filler} ${filler}`].map(broken).join('\n\n'));
+    expect(r.passages.map(({ words, quoted, cited }) => [words, quoted, cited])).toEqual([[23, true, true]]);
+  });
   test('nothing shared, nothing found', async () => expect(await compare(filler)).toMatchObject({ matchedWords: 0, share: 0, passages: [] }));
   test('a stretch belongs to one source, the longest', async () => expect((await compare(`So ${copied}.`, [text('short.txt', copied.split(' ').slice(0, 14).join(' ')), source])).passages.map((p) => p.source.file)).toEqual(['Ekwall_2020.txt']));
 });

@@ -1,4 +1,4 @@
-import { runningOn } from '../text/wrapped-lines.ts';
+import { withoutBreaks } from '../text/wrapped-lines.ts';
 
 const months = '(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)';
 
@@ -17,8 +17,7 @@ export function plainReceipt(text: string): string {
     .replace(new RegExp(`\\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*,? (?=\\d{1,2}(?:st|nd|rd|th)? ${months} 20\\d\\d)`, 'gi'), '')
     .replace(/(?<![\w.-])(\d{1,2})(?:[:.]([0-5]\d))?((?::[0-5]\d)?)[ \t]?(?:([ap])\.[ \t]?m\b\.?|([ap])m\b\.?|([AP])\.?[ \t]?M\b\.?)(?![\p{L}\d])/gu, (_, hour: string, minute: string | undefined, second: string, ...half: (string | undefined)[]) => `${hour}${minute ? `:${minute}${second}` : ''} ${(half[0] ?? half[1] ?? half[2]!).toLowerCase()}m`)
     .replace(/^([ \t]*)([01]?\d|2[0-3])\.([0-5]\d)(?=[ \t]{2,}\S)/gm, '$1$2:$3');
-  const lines = plain.split('\n'), runs = runningOn(lines);
-  return lines.reduce((whole, line, i) => (i === 0 ? line : `${whole}${runs[i - 1] ? ` ${line.replace(/^(?:>[ \t]?)*[ \t]*/, '')}` : `\n${line}`}`), '');
+  return withoutBreaks(plain);
 }
 
 /** A message that was passed on as a whole, without the marks before its lines. */

@@ -23,7 +23,7 @@ const quoteMarks = /^(?:>[ \t]?)*/;
  * @returns for each line whether what follows it belongs to it */
 export function runningOn(lines: readonly string[]): boolean[] {
   const marks = lines.map((line) => quoteMarks.exec(line)![0]), bare = lines.map((line, i) => line.slice(marks[i]!.length));
-  const apart = bare.map((line) => !line.trim() || setApart.test(line));
+  const apart = bare.map((line) => !line.trim() || line.length > widestPage || setApart.test(line));
   /** the room that a line and the first word of the next would have taken */
   const needed = (i: number): number => lines[i]!.trimEnd().length + 1 + /^\s*(\S*)/.exec(bare[i + 1]!)![1]!.length;
   const pairs = lines.flatMap((_, i) => (i + 1 < lines.length && !apart[i] && !apart[i + 1] && marks[i]!.trim() === marks[i + 1]!.trim() ? [i] : []));
@@ -31,20 +31,40 @@ export function runningOn(lines: readonly string[]): boolean[] {
   const open = (i: number): boolean => dangling.test(bare[i]!) || bracketOpen(bare[i]!) || together(i);
   const small = (i: number): boolean => /^\s*[\p{Ll}(]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!) && !/^\s*\S+\.\w{2,4}$/.test(bare[i + 1]!);
   const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && !together(i);
-  const widest = Math.max(0, ...lines.flatMap((line, i) => (apart[i] || line.length > widestPage ? [] : [line.trimEnd().length])));
+  const widest = lines.reduce((most, line, i) => (apart[i] ? most : Math.max(most, line.trimEnd().length)), 0);
   if (widest < narrowestPage) return lines.map(() => false);
   // In proportional letters lines of one width differ by some letters.
-  const going = pairs.filter((i) => (open(i) || small(i)) && !own(i) && lines[i]!.length <= widestPage), sure = going.filter((i) => needed(i) > widest * 0.75);
+  const going = pairs.filter((i) => (open(i) || small(i)) && !own(i)), sure = going.filter((i) => needed(i) > widest * 0.75);
   // Where lines begin small of themselves, that says nothing.
   const firsts = bare.filter((line, i) => line.trim() && !begins.test(line) && (i === 0 || !bare[i - 1]!.trim() || /[.!?:]$/.test(bare[i - 1]!) || smallLabel.test(line))), capital = firsts.filter((line) => !/^\W*\p{Ll}/u.test(line)).length >= firsts.length * 0.8;
   const enough = sure.some(open) || capital && widest >= narrowPage ? 1 : capital ? 3 : widest < commonPage ? 4 : 2;
   if (sure.length < enough || (going.length - sure.length) * 2 >= sure.length + (capital ? 1 : 0)) return lines.map(() => false);
-  const room = Math.min(...sure.map(needed));
+  const room = sure.reduce((least, i) => Math.min(least, needed(i)), Infinity);
   const runs = new Set(pairs.filter((i) => {
-    if (own(i) || needed(i) < room || lines[i]!.length > widestPage) return false;
+    if (own(i) || needed(i) < room) return false;
     const ends = /[.!?]$/.test(bare[i]!) && /^\W*\p{Lu}/u.test(bare[i + 1]!);
     return (!ends || needed(i) > widest) && (!label.test(bare[i + 1]!) || !ends && open(i));
   }));
   return lines.map((_, i) => runs.has(i));
 }
 const narrowestPage = 36, narrowPage = 46, commonPage = 60, widestPage = 130;
+
+/** Tells whether a word that a hyphen parts at a line's end is one: “anony-” and “mous” are, “double-” and “spaced” are not. The words of the text tell. */
+export function brokenWords(text: string): (head: string, tail: string) => boolean {
+  const known = new Set(text.toLowerCase().replace(/\p{L}+[-‐\u00ad]\r?\n(?:>[ \t]?)*[ \t]*\p{L}+/gu, ' ').match(/\p{L}+(?:-\p{L}+)*/gu));
+  return (head, tail) => known.has(head + tail) || !known.has(`${head}-${tail}`) && !(known.has(head) && known.has(tail));
+}
+
+/** A text whose lines run on where they were broken for want of room; a word broken at a line's end is whole again. */
+export function withoutBreaks(text: string): string {
+  const lines = text.split(/\r?\n/), runs = runningOn(lines);
+  if (!runs.includes(true)) return text;
+  const broken = brokenWords(text);
+  return lines.map((line, i) => {
+    const own = i > 0 && runs[i - 1] ? line.slice(quoteMarks.exec(line)![0].length).trimStart() : line;
+    if (!runs[i]) return i + 1 < lines.length ? `${own}\n` : own;
+    const next = lines[i + 1]!, head = /(\p{Ll}+)[-‐\u00ad]$/u.exec(own.slice(-40)), tail = head ? /^\p{Ll}+/u.exec(next.slice(quoteMarks.exec(next)![0].length).trimStart()) : null;
+    if (!head || !tail) return `${own} `;
+    return own.endsWith('\u00ad') || broken(head[1]!, tail[0]) ? own.slice(0, -1) : own;
+  }).join('');
+}

@@ -2,6 +2,7 @@ import { decodeText, printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type MetadataFact, type Passage } from '../../model/facts.ts';
 import { takeNoteMarks } from '../note-marks.ts';
+import { withoutBreaks } from '../../text/wrapped-lines.ts';
 import { sectionStarts } from '../sections.ts';
 
 /** The facts of a file that is nothing but text. */
@@ -29,7 +30,7 @@ export function toParagraphs(text: string, part = 'text'): Passage[] {
 /** Plain text, TeX, CSV. */
 export function readPlain(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   const text = decodeText(bytes);
-  return plainFacts(file, toParagraphs(text), [], text);
+  return plainFacts(file, toParagraphs(file.kind === 'csv' ? text : withoutBreaks(text)), [], text);
 }
 
 /** A kind that nothing here parses: its readable strings are searched. */
