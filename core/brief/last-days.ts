@@ -33,6 +33,8 @@ export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<stri
   const lateUntil = rows.filter((r) => r.date.problem === 'none' && r.role === 'due' && /^\W*late (?:until|till)\s*[:=]?\s*(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start)));
   if (rows.some((r) => r.role === 'due' && !lateUntil.includes(r))) for (const r of lateUntil) r.role = 'other';
   const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late |hard |absolute )?cut[- ]?off(?: date| time)?|late (?:(?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)|until|till)|available until)\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
+  // “I stop accepting essays on April 22.”
+  if (due) for (const r of rows) if (r.date.problem === 'none' && /\b(?:stop|cease) (?:accepting|taking|grading|marking)\b[^.;]{0,30}\b(?:on|after)\s+(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))) { r.role = 'other'; cut.push(r); }
   if (due) return cut.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
   for (const r of cut) r.role = 'due';
   return [];

@@ -307,7 +307,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     // “Max 25 pages + appendices max 10 pages”.
     if (/(?:\+|\bplus)\s+(?:an? |the )?appendi(?:x|ces)\b[^.;,]{0,16}$/i.test(near)) continue;
     // “Plus up to 5 pages of appendices”.
-    if (/^\s*(?:of|for)\s+(?:the |your )?(?:appendi|references|bibliograph|notes\b|figures|annex|tables)/i.test(after)) continue;
+    if (/^\s*(?:of|for)\s+(?:the |your )?(?:appendi|exhibits?\b|references|bibliograph|notes\b|figures|annex|tables)/i.test(after)) continue;
     // “exactly 6 pages”, “6 pages (no more, no less)”.
     if (/\b(?:exactly|precisely)\s*$/i.test(near) || /^\s*[(,–-]*\s*(?:no more,? (?:and )?no less|exactly|neither more nor less)\b/i.test(after)) { push(min, value, m); push(max, value, m); continue; }
     // “3,000 words long (I'll accept anything between 2,700 and 3,300)”.

@@ -154,7 +154,7 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 function spokenPattern(clause: Clause): { value: string; start: number; end: number } | null {
   const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll|assignment|essay|group)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|group[\s-]letter|week[\s-]number|initials?|year(?=\s*(?:[,.;:)]|$)))`;
   const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`(?<=\bwords? )[A-Z][a-z]+|(?<=\b(?:underscore|hyphen|dash), )[A-Z][A-Za-z]{1,12}(?=, (?:an? )?(?:underscore|hyphen|dash)\b)|[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
-  const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}|${mark}|${literal})`;
+  const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}(?:\\s+of the (?:student|candidate|author))?|${mark}|${literal})`;
   const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?(?:followed by\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);
   if (!m || !new RegExp(detail, 'i').test(m[0])) return null;
   // “It should contain your family name and the word “semantics””: in which order is not said.

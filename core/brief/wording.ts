@@ -1,4 +1,4 @@
-import { labelAlone, plainer, smallNames, type Rewrite } from './wordings/alike.ts';
+import { askedForName, labelAlone, plainer, smallNames, type Rewrite } from './wordings/alike.ts';
 import { brokenWords, runningOn } from '../text/wrapped-lines.ts';
 
 /** A wording as it is read, with where each of its letters stands in the original. */
@@ -15,6 +15,9 @@ export function readable(original: string): Wording {
   if (indent > 1) wording = replaced(wording, /^[ \t]{2,}(?=\S)/gm, (lead) => lead.slice(indent));
   // A word processor's second mark before items is a round letter.
   if ((wording.text.match(/^[ \t]*o[ \t]+\S/gm)?.length ?? 0) >= 2) wording = replaced(wording, /(?<=^[ \t]*)o(?=[ \t]+\S)/gm, () => '-');
+  // “Q. … A. …” are questions and answers.
+  if (/^[ \t]*Q\.[ \t]/m.test(wording.text) && /^[ \t]*A\.[ \t]/m.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*[QA])\.(?=[ \t])/gm, () => ':');
+  wording = replaced(wording, askedForName, () => 'File name: ');
   wording = labelsBesideValues(wording);
   // Boxes of which none is ticked are marks before items.
   if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)[☐□❏](?=[ \t]+\S)/gm, () => '-');
@@ -35,7 +38,7 @@ function replaced({ text, places }: Placed, pattern: RegExp, by: Rewrite[1]): Pl
     if (other === m[0]) continue;
     take(m.index);
     kept.push(other);
-    for (let i = 0; i < other.length; i++) { const of = m.index + Math.min(i, m[0].length - 1); from.push(places?.[of] ?? of); }
+    for (let i = 0; i < other.length; i++) { const of = m.index + (i === other.length - 1 ? m[0].length - 1 : Math.min(i, m[0].length - 1)); from.push(places?.[of] ?? of); }
     at = m.index + m[0].length;
   }
   if (kept.length === 0) return { text, places };

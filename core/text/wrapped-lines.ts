@@ -13,7 +13,7 @@ const label = /^\s*["“'‘]?\p{Lu}(?:[^\n:.,;!?()]|\([^\n()]{0,40}\)){0,40}:(?
 /** Of those who write without capitals. */
 const smallLabel = /^\s*\p{Ll}[\p{L} ]{1,25}(?::\s|\s[=>-]\s)/u;
 /** What stands together: a day and its month, a figure and what it counts, a name of two words. */
-const oneThing = new RegExp(`(?:\\b\\d{1,2}(?:st|nd|rd|th)?\\.?\\n(?:of )?${month}|${month}\\n\\d{1,4}\\b|\\b${month} \\d{1,2}(?:st|nd|rd|th)?,?\\n(?:19|20)\\d\\d|\\d\\n(?:pages|words|[MKG]i?B\\b|minutes|Uhr|[ap]\\.?m\\b|pt\\b|cm\\b|mm\\b|Seiten|Wörter|Prozent|%|percent|days|hours|marks|points)|\\b(?:noon|[ap]\\.?m\\.?|\\d)\\n(?:UTC|GMT|BST|IST|MEZ|MESZ|CES?T|EES?T|WES?T|[ECMPA][SD]T|A[EWC][SD]T|NZ[SD]T|SAST|AoE|HKT|SGT|JST|WAT|EAT)\\b|(?:Summer|Standard|Daylight|Saving)\\nTime|\\b(?:Arial|Calibri|Roman|Garamond|Verdana)\\n\\d{1,2}\\b|\\bTimes New\\nRoman|\\bTimes\\nNew|\\bCourier\\nNew|[^:\\s]\\s(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,?\\n\\d)`, 'i');
+const oneThing = new RegExp(`(?:\\b\\d{1,2}(?:st|nd|rd|th)?\\.?\\n(?:of )?${month}|${month}\\n\\d{1,4}\\b|\\b${month} \\d{1,2}(?:st|nd|rd|th)?,?\\n(?:19|20)\\d\\d|\\d\\n(?:pages|words|[MKG]i?B\\b|minutes|Uhr|[ap]\\.?m\\b|pt\\b|cm\\b|mm\\b|Seiten|Wörter|Prozent|%|percent|days|hours|marks|points)|\\b(?:noon|[ap]\\.?m\\.?|\\d)\\n(?:UTC|GMT|BST|IST|MEZ|MESZ|CES?T|EES?T|WES?T|[ECMPA][SD]T|A[EWC][SD]T|NZ[SD]T|SAST|AoE|HKT|SGT|JST|WAT|EAT)\\b|(?:Summer|Standard|Daylight|Saving)\\nTime|(?:spacing|size|abstand|größe|Umfang|Länge|length|limit)\\n\\d|\\b(?:Arial|Calibri|Roman|Garamond|Verdana)\\n\\d{1,2}\\b|\\bTimes New\\nRoman|\\bTimes\\nNew|\\bCourier\\nNew|[^:\\s]\\s(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,?\\n\\d)`, 'i');
 /** A bracket or a quotation that the line leaves open. */
 const bracketOpen = (line: string): boolean => /\([^()]*$/.test(line) || /[“„«]/.test(line.replace(/„[^„“”]*[“”]|“[^“”]*”|«[^«»]*»/g, ''));
 const quoteMarks = /^(?:>[ \t]?)*/;
@@ -30,7 +30,7 @@ export function runningOn(lines: readonly string[]): boolean[] {
   const together = (i: number): boolean => oneThing.test(`${bare[i]!.slice(-40)}\n${bare[i + 1]!.trimStart().slice(0, 20)}`);
   const open = (i: number): boolean => dangling.test(bare[i]!) || bracketOpen(bare[i]!) || together(i);
   const small = (i: number): boolean => /^\s*[\p{Ll}(]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!) && !/^\s*\S+\.\w{2,4}$/.test(bare[i + 1]!);
-  const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && !together(i);
+  const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && !open(i);
   const widest = lines.reduce((most, line, i) => (apart[i] ? most : Math.max(most, line.trimEnd().length)), 0);
   if (widest < narrowestPage) return lines.map(() => false);
   // In proportional letters lines of one width differ by some letters.

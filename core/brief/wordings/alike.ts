@@ -24,6 +24,9 @@ export const smallNames: readonly Rewrite[] = [
 /** Such a name alone on its line. */
 export const labelAlone = new RegExp(`^[ \\t]*(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds})[ \\t]*$`, 'i');
 
+/** “What should the file be called?”, with what answers it behind it. */
+export const askedForName = /^[ \t]*(?:Q:[ \t]*)?(?:what (?:should|shall|must|do) (?:I |we )?(?:call |name )?(?:the|my|our|your) files?(?: be)?(?: called| named)?|how (?:should|shall|must|do) (?:I|we) (?:call|name) (?:the|my|our) files?|what name should the file have)\?[ \t]*\n?[ \t]*(?:A:[ \t]*)?/gim;
+
 /** In English, as dates are told in the end. */
 const monthNames = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
 
@@ -46,6 +49,7 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\d) (?=(?:st|nd|rd|th)\b)/g, () => ''],
   // Emphasis: two marks around words, never those of a file's name.
   [/(?<![\w*])\*\*(?=\S)|(?<=(?<![\w*])\*\*[^\n*]{0,200}\S)\*\*(?![\w*])/g, () => ''],
+  [/(?<![\w*])\*(?=[^\s*][^*\n]{0,200}\*(?![\w*]))|(?<=(?<![\w*])\*[^\s*][^*\n]{0,200})\*(?![\w*])/g, () => ''],
   [/(?<![ \t])[ \t]+$/gm, () => ''],
   [/(?<=\d)(?:''|″|′′|’’)/g, () => '"'],
   // Quotation marks of other languages, and single ones around a name.
