@@ -10,6 +10,9 @@ const withDaysSpelt = (before: string): string => before.replace(/(?<=[a-z(,] ?)
 export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
+  // “The submission period begins on 1 July and ends on 15 July.”
+  const turn = /\b(?:submission|hand-?in|upload|delivery|deposit|writing|working|exam(?:ination)?) (?:period|window|phase)\b[^.;]*\b(?:(begins?|starts?|commences?|opens?)|(?:ends?|closes?|finishes|expires|runs out))\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.exec(before);
+  if (turn) return turn[1] ? 'opens' : 'due';
   // “Applications for an extension must reach us by 15 April.” “Only the board grants extensions; the application must reach us by …”
   if (/\b(?:applications?|requests?|claims?)\b[^.;]*$/i.test(before) && /\b(?:extensions?|mitigat\w+|extenuat\w+|deferrals?|postponement)\b/i.test(`${previous?.text ?? ''} ${clause.text}`) && !/\b(?:granted|approved|agreed)\b/i.test(before)) return 'other';
   // “If your internship ends after 15 June, …”

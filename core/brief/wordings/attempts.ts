@@ -3,6 +3,7 @@ import { anyOf } from './any-of.ts';
 /** It can be handed in once and not again. */
 export const handedInOnce = anyOf('gi', [
   /\bno (?:corrections|changes|replacements) (?:are (?:possible|allowed) )?after (?:the )?(?:upload|submission)\b/,
+  /\b(?:papers?|files?|essays?|reports?|documents?|work) (?:that|which) (?:has|have) been (?:submitted|uploaded|handed in) (?:cannot|can not|may not|can['’]t) be (?:replaced|changed|exchanged|edited|overwritten)\b/,
   /\bno second (?:submission|upload|version)\b(?! (?:after|beyond))/,
   /\b(?:cannot|can ?not|may not|can['’]t) (?:submit|upload|hand in|send(?: in)?) (?:a second|another|an updated|a revised) (?:version|file|one|paper|essay)\b[^.;]{0,20}/,
   /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |your work )?in|upload(?:ed)?|(?:send|turn) (?:it|your \w+) in)\b[^.;]{0,25}\bonly once\b/,

@@ -10,4 +10,5 @@ export const lateIsRefused = anyOf('gi', [
   /\b(?:parts?|drafts?|instalments?|sections?|journals?|entries|stages?|they|these|it|files?|forms?) (?:cannot|can['’]?t|can not|may not|must not) be (?:handed in|submitted|uploaded|sent|accepted) late\b/,
   /\bnothing can be (?:handed in|submitted|uploaded|accepted) (?:later|after(?:wards| that)?)\b/,
   /\b(?:submissions?|work|essays?|papers?|assignments?|files?|answers?|scripts?|anything) (?:received |handed in |made |submitted |uploaded |turned in |arriving |reaching us )?after (?:the|this) (?:said )?(?:deadline|due (?:date|time)|time|date)\b[^.;]{0,25}\b(?:not (?:be )?(?:accepted|marked|evaluated|considered|assessed)|rejected|refused|zero)\b/,
+  /\b(?:papers?|essays?|work|assignments?|submissions?|files?|theses) (?:received|submitted|handed in|uploaded) after the (?:end|close|expiry) of the (?:submission |upload |hand-in |delivery )?(?:period|window|phase)\b[^.;]{0,12}\b(?:graded|marked|rated|deemed|considered)\b[^.;]{0,14}(?:insufficient|fail(?:ed)?|zero|0|not submitted)\b/,
 ]);
