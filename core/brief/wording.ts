@@ -1,5 +1,5 @@
 import { askedForName, labelAlone, plainer, smallNames, type Rewrite } from './wordings/alike.ts';
-import { brokenWords, runningOn } from '../text/wrapped-lines.ts';
+import { brokenWords, quotesNobody, runningOn } from '../text/wrapped-lines.ts';
 
 /** A wording as it is read, with where each of its letters stands in the original. */
 export interface Wording { text: string; /** where a letter stands in the original */ at: (offset: number) => number }
@@ -73,6 +73,6 @@ function unwrapped(wording: Placed): Placed {
   let line = -1;
   return replaced(wording, /[-\u2010]?\n(?:>[ \t]?)*[ \t]*/g, (found) => {
     line++;
-    return runs[line] ? ends[line] ?? (found.startsWith('\n') ? ' ' : `${found[0]!} `) : found;
+    return runs[line] ? ends[line] ?? (quotesNobody(lines[line], lines[line + 1]!) ? ' > ' : found.startsWith('\n') ? ' ' : `${found[0]!} `) : found;
   });
 }

@@ -8,6 +8,9 @@ describe('lines that run on', () => {
     ['a note without capitals', ['lab 4 report, on paper or as a pdf', 'max four pages without the title page', 'due friday at noon, nothing later', 'name the file lab4'], [false, false, false, false]],
     ['items', ['What counts as a part of the essay and therefore has to be anonymous:', '- the text and all its notes, with the list of references, and every', '  appendix that goes with it', '- the file name'], [false, true, false, false]],
     ['a table', ['Part | What it is and how long it may be at the most for everybody | Day', 'one | the plan of the essay | 3 May'], [false, false]],
+    ['a path that goes on', ['Hand in through the page of the module, by noon on Friday: Module page > Coursework', '> Essay 2'], [true, false]],
+    ['a quotation over two lines', ['The file is called by the name that everybody uses in this seminar, "Seminar paper', 'Surname", and nothing else.'], [true, false]],
+    ['hard negative: what somebody wrote before', ['Does it have to be anonymous, and may we send it to you by mail, Dr. Ashdown-Vale?', '> Everything about that is in the handbook.'], [false, false]],
     ['a day and its month', ['The essay of at most 2,000 words has to be in our hands by Friday, 12', 'March 2027. It may be handed in once.'], [true, false]],
   ])('%s', (_, lines, runs) => { expect(runningOn(lines)).toEqual(runs); });
 });

@@ -15,21 +15,25 @@ const smallLabel = /^\s*\p{Ll}[\p{L} ]{1,25}(?::\s|\s[=>-]\s)/u;
 /** What stands together: a day and its month, a figure and what it counts, a name of two words. */
 const oneThing = new RegExp(`(?:\\b\\d{1,2}(?:st|nd|rd|th)?\\.?\\n(?:of )?${month}|${month}\\n\\d{1,4}\\b|\\b${month} \\d{1,2}(?:st|nd|rd|th)?,?\\n(?:19|20)\\d\\d|\\d\\n(?:pages|words|[MKG]i?B\\b|minutes|Uhr|[ap]\\.?m\\b|pt\\b|cm\\b|mm\\b|Seiten|Wörter|Prozent|%|percent|days|hours|marks|points)|\\b(?:noon|[ap]\\.?m\\.?|\\d)\\n(?:UTC|GMT|BST|IST|MEZ|MESZ|CES?T|EES?T|WES?T|[ECMPA][SD]T|A[EWC][SD]T|NZ[SD]T|SAST|AoE|HKT|SGT|JST|WAT|EAT)\\b|(?:Summer|Standard|Daylight|Saving)\\nTime|(?:spacing|size|abstand|größe|Umfang|Länge|length|limit)\\n\\d|\\b(?:Arial|Calibri|Roman|Garamond|Verdana)\\n\\d{1,2}\\b|\\bTimes New\\nRoman|\\bTimes\\nNew|\\bCourier\\nNew|[^:\\s]\\s(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,?\\n\\d)`, 'i');
 /** A bracket or a quotation that the line leaves open. */
-const bracketOpen = (line: string): boolean => /\([^()]*$/.test(line) || /[“„«]/.test(line.replace(/„[^„“”]*[“”]|“[^“”]*”|«[^«»]*»/g, ''));
+const bracketOpen = (line: string): boolean => /\([^()]*$/.test(line) || /(?:^|[\s(])"(?=\S)[^"]*$/.test(line) || /[“„«]/.test(line.replace(/„[^„“”]*[“”]|“[^“”]*”|«[^«»]*»/g, ''));
 const quoteMarks = /^(?:>[ \t]?)*/;
+
+/** A line that begins with the mark which its path goes on with. */
+export const quotesNobody = (before: string | undefined, line: string): boolean => before !== undefined && /^>/.test(line) && !/^>/.test(before) && /\S > \S/.test(before);
 
 /** Which lines run on into the next. Lines that were broken for want of room end where the next word would not have fitted; lines that somebody ended do not.
  * @param lines - the lines of a wording, without ends
  * @returns for each line whether what follows it belongs to it */
 export function runningOn(lines: readonly string[]): boolean[] {
-  const marks = lines.map((line) => quoteMarks.exec(line)![0]), bare = lines.map((line, i) => line.slice(marks[i]!.length));
+  // “Module page > Coursework” and, below it, “> Essay 2” quote nobody.
+  const marks = lines.map((line, i) => (quotesNobody(lines[i - 1], line) ? '' : quoteMarks.exec(line)![0])), bare = lines.map((line, i) => line.slice(marks[i]!.length));
   const apart = bare.map((line) => !line.trim() || line.length > widestPage || setApart.test(line));
   /** the room that a line and the first word of the next would have taken */
   const needed = (i: number): number => lines[i]!.trimEnd().length + 1 + /^\s*(\S*)/.exec(bare[i + 1]!)![1]!.length;
   const pairs = lines.flatMap((_, i) => (i + 1 < lines.length && !apart[i] && !apart[i + 1] && marks[i]!.trim() === marks[i + 1]!.trim() ? [i] : []));
   const together = (i: number): boolean => oneThing.test(`${bare[i]!.slice(-40)}\n${bare[i + 1]!.trimStart().slice(0, 20)}`);
-  const open = (i: number): boolean => dangling.test(bare[i]!) || bracketOpen(bare[i]!) || together(i);
-  const small = (i: number): boolean => /^\s*[\p{Ll}(]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!) && !/^\s*\S+\.\w{2,4}$/.test(bare[i + 1]!);
+  const open = (i: number): boolean => dangling.test(bare[i]!) || bracketOpen(bare[i]!) || together(i) || quotesNobody(lines[i], lines[i + 1]!);
+  const small = (i: number): boolean => /^\s*[\p{Ll}(„“«]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!) && !/^\s*\S+\.\w{2,4}$/.test(bare[i + 1]!);
   const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && !open(i);
   const widest = lines.reduce((most, line, i) => (apart[i] ? most : Math.max(most, line.trimEnd().length)), 0);
   if (widest < narrowestPage) return lines.map(() => false);
@@ -61,7 +65,7 @@ export function withoutBreaks(text: string): string {
   if (!runs.includes(true)) return text;
   const broken = brokenWords(text);
   return lines.map((line, i) => {
-    const own = i > 0 && runs[i - 1] ? line.slice(quoteMarks.exec(line)![0].length).trimStart() : line;
+    const own = i > 0 && runs[i - 1] ? (quotesNobody(lines[i - 1], line) ? line : line.slice(quoteMarks.exec(line)![0].length)).trimStart() : line;
     if (!runs[i]) return i + 1 < lines.length ? `${own}\n` : own;
     const next = lines[i + 1]!, head = /(\p{Ll}+)[-‐\u00ad]$/u.exec(own.slice(-40)), tail = head ? /^\p{Ll}+/u.exec(next.slice(quoteMarks.exec(next)![0].length).trimStart()) : null;
     if (!head || !tail) return `${own} `;
