@@ -53,8 +53,8 @@ export const plainer: readonly Rewrite[] = [
   [/(?<![ \t])[ \t]+$/gm, () => ''],
   [/(?<=\d)(?:''|″|′′|’’)/g, () => '"'],
   // Quotation marks of other languages, and single ones around a name.
-  [/[«‹]\s?|\s?[»›]/g, () => '"'],
-  [/(?<=^|[\s(>\/])['‘](?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
+  [/[«‹]\s?(?=[^«»‹›\n]{1,120}[»›])|(?<=[«‹][^«»‹›\n]{0,120}[^«»‹›\s])\s?[»›]|»(?=\S[^«»\n]{0,120}«)|(?<=»\S[^«»\n]{0,120})«/g, () => '"'],
+  [/(?<=^|[\s(>\/])['‘](?!\d\d\b)(?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
   // Items by numbers in brackets.
   [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.
