@@ -42,7 +42,7 @@ export function runningOn(lines: readonly string[]): boolean[] {
   // Where lines begin small of themselves, that says nothing.
   const firsts = bare.filter((line, i) => line.trim() && !begins.test(line) && (i === 0 || !bare[i - 1]!.trim() || /[.!?:]$/.test(bare[i - 1]!) || smallLabel.test(line))), capital = firsts.filter((line) => !/^\W*\p{Ll}/u.test(line)).length >= firsts.length * 0.8;
   const enough = sure.some(open) || capital && widest >= narrowPage ? 1 : capital ? 3 : widest < commonPage ? 4 : 2;
-  if (sure.length < enough || (going.length - sure.length) * 2 >= sure.length + (capital ? 1 : 0)) return lines.map(() => false);
+  if (sure.length < enough || (going.length - sure.length) * 2 >= sure.length + (capital ? 2 : 0)) return lines.map(() => false);
   const room = sure.reduce((least, i) => Math.min(least, needed(i)), Infinity);
   const runs = new Set(pairs.filter((i) => {
     if (own(i) || needed(i) < room) return false;
