@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
+import { brokenLines } from '../testing/broken-lines.ts';
 import { readBrief } from './read.ts';
 import { readable } from './wording.ts';
 
@@ -14,17 +15,6 @@ function settled(text: string): string {
   return JSON.stringify(brief).normalize('NFKC').replace(/[–—]/g, '-').replace(/[’‘]/g, "'").replace(/\s+/g, ' ');
 }
 
-/** Breaks prose at a width, as mail programs do; rows of tables stay. */
-const wrap = (width: number) => (text: string): string => text.split('\n').map((line) => {
-  if (/[\t|]|\S {3,}\S/.test(line)) return line;
-  const out: string[] = [];
-  let piece = /^\s*/.exec(line)![0];
-  for (const word of line.trim().split(' ')) {
-    if (piece.trim() && piece.length + word.length > width) { out.push(piece.trimEnd()); piece = ''; }
-    piece += `${word} `;
-  }
-  return [...out, piece.trimEnd()].join('\n');
-}).join('\n');
 const ordinal = (day: number): string => `${day}${day % 10 === 1 && day !== 11 ? 'st' : day % 10 === 2 && day !== 12 ? 'nd' : day % 10 === 3 && day !== 13 ? 'rd' : 'th'}`;
 const months = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
 const dates = new RegExp(`\\b(\\d{1,2}) (${months.join('|')}) (20\\d\\d)\\b`, 'g');
@@ -63,7 +53,7 @@ describe('a wording reads alike whoever wrote it', () => {
   });
   // A line that ends where its sentence could end as well is told from a broken one by the words about it alone: a few in a hundred stay open.
   test.each([60, 72, 90])('lines broken at %d letters', (width) => {
-    const changed = texts.flatMap((text, i) => { const as = wrap(width)(text); return as === text ? [] : [settled(as) === plain[i]]; });
+    const changed = texts.flatMap((text, i) => { const as = brokenLines(text, width); return as === text ? [] : [settled(as) === plain[i]]; });
     expect(changed.filter(Boolean).length / changed.length).toBeGreaterThan(0.92);
   });
 });

@@ -1,4 +1,5 @@
 import { askedForName, labelAlone, plainer, smallNames, type Rewrite } from './wordings/alike.ts';
+import { isQuotedWhole, quotationMark } from '../text/passed-on.ts';
 import { brokenWords, quotesNobody, runningOn } from '../text/wrapped-lines.ts';
 
 /** A wording as it is read, with where each of its letters stands in the original. */
@@ -21,8 +22,7 @@ export function readable(original: string): Wording {
   wording = labelsBesideValues(wording);
   // Boxes of which none is ticked are marks before items.
   if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)[☐□❏](?=[ \t]+\S)/gm, () => '-');
-  // A message that is quoted as a whole is no earlier one.
-  if (/^>/m.test(wording.text) && !/^[^>\n]/m.test(wording.text)) wording = replaced(wording, /^>[ \t]?/gm, () => '');
+  if (isQuotedWhole(wording.text)) wording = replaced(wording, quotationMark, () => '');
   wording = unwrapped(wording);
   const { text, places } = wording;
   return { text, at: (offset) => places?.[offset] ?? (offset < text.length ? offset : original.length) };

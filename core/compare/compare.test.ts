@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { plantedOdt } from '../testing/plant.ts';
+import { brokenLines } from '../testing/broken-lines.ts';
 import { compareFiles } from '../verbs/compare.ts';
 
 const text = (name: string, words: string) => ({ name, path: name, bytes: new TextEncoder().encode(words) });
@@ -27,8 +28,7 @@ describe('passages', () => {
   });
   // Plain text as editors and mail programs break it: a quotation and its citation go over lines.
   test.each([50, 66, 72, 90])('a paper whose lines were broken at %d letters', async (width) => {
-    const broken = (prose: string): string => prose.split(' ').reduce<string[]>((lines, word) => { const last = lines.at(-1); return last === undefined || `${last} ${word}`.length > width ? [...lines, word] : [...lines.slice(0, -1), `${last} ${word}`]; }, []).join('\n');
-    const r = await compare([`${filler} As one reads, “${copied}” (Ekwall, 2020). ${filler}`, `${filler} ${filler}`].map(broken).join('\n\n'));
+    const r = await compare([`${filler} As one reads, “${copied}” (Ekwall, 2020). ${filler}`, `${filler} ${filler}`].map((prose) => brokenLines(prose, width)).join('\n\n'));
     expect(r.passages.map(({ words, quoted, cited }) => [words, quoted, cited])).toEqual([[23, true, true]]);
   });
   test('nothing shared, nothing found', async () => expect(await compare(filler)).toMatchObject({ matchedWords: 0, share: 0, passages: [] }));

@@ -1,11 +1,12 @@
+import { emphasisMarks, isQuotedWhole, quotationMark, unseenLetters } from '../text/passed-on.ts';
 import { withoutBreaks } from '../text/wrapped-lines.ts';
 
 const months = '(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)';
 
 /** A receipt's text without what programs put around and between its words: marks of quotation and emphasis, bullets, spaces that do not break, lines broken for want of room. Names of files stay as they are. */
 export function plainReceipt(text: string): string {
-  let plain = text.replace(/\r\n?/g, '\n').replace(/[\u00ad\u200b-\u200d\u2060\ufeff]/g, '').replace(/\u00a0|\u2007|\u202f/g, ' ').replace(/(?<![^\S\n])[^\S\n]+$/gm, '');
-  plain = unquoted(plain).replace(/(?<![\w*])\*\*(?=\S)|(?<=(?<![\w*])\*\*[^\n*]{0,200}\S)\*\*(?![\w*])/g, '').replace(/^[ \t]*[•▪·‣◦●○■*\uf0b7\uf0a7][ \t]+/gm, '')
+  let plain = text.replace(/\r\n?/g, '\n').replace(unseenLetters, '').replace(/\u00a0|\u2007|\u202f/g, ' ').replace(/(?<![^\S\n])[^\S\n]+$/gm, '');
+  plain = unquoted(plain).replace(emphasisMarks, '').replace(/^[ \t]*[•▪·‣◦●○■*\uf0b7\uf0a7][ \t]+/gm, '')
     // “15 March '27”; “4.12 p.m.” and “4:12 PM” as “4:12 pm”.
     .replace(/(?<=(?<!\d)\d{1,2}(?:st|nd|rd|th)? (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\p{L}*,? )['’‘](?=\d\d(?!\d))/giu, '20')
     // When a page was printed is nothing that happened to the paper.
@@ -21,4 +22,4 @@ export function plainReceipt(text: string): string {
 }
 
 /** A message that was passed on as a whole, without the marks before its lines. */
-export const unquoted = (text: string): string => (/^>/m.test(text) && !/^[^>\r\n]/m.test(text) ? text.replace(/^>[ \t]?/gm, '') : text);
+export const unquoted = (text: string): string => (isQuotedWhole(text) ? text.replace(quotationMark, '') : text);

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { brokenLines } from '../testing/broken-lines.ts';
 import { runningOn, withoutBreaks } from './wrapped-lines.ts';
 
 describe('lines that run on', () => {
@@ -18,7 +19,7 @@ describe('lines that run on', () => {
 describe('a text without its breaks', () => {
   const prose = 'The keepers wrote down the wind and the height of the water every four hours for more than ninety years. Nobody asked them to; the log was anonymous, well-kept and never read.';
   test.each([40, 60, 72, 100])('%d letters wide', (width) => {
-    const broken = prose.split(' ').reduce<string[]>((lines, word) => { const last = lines.at(-1); return last === undefined || `${last} ${word}`.length > width ? [...lines, word] : [...lines.slice(0, -1), `${last} ${word}`]; }, []).join('\n');
+    const broken = brokenLines(prose, width);
     expect(broken).not.toBe(prose);
     expect(withoutBreaks(broken)).toBe(prose);
   });

@@ -20,7 +20,14 @@ export function Wording({ text, evidence, remarks, chosen, choose, keptAt }: { t
           const before = text.slice(at, c.start);
           at = c.end;
           const on = chosen !== null && c.fields.some((f) => f.startsWith(chosen));
-          return <Fragment key={c.start}>{before}<mark className={[on ? 'chosen' : '', c.open ? 'open' : ''].join(' ')} title={c.fields.join(', ')} onMouseEnter={() => choose(c.fields[0]!.split(/[.[]/)[0]!)} onMouseLeave={() => choose(null)}>{text.slice(c.start, c.end)}</mark></Fragment>;
+          const field = c.fields[0]!.split(/[.[]/)[0]!;
+          // The end of a line and the indent of the next are no words: they are not underlined.
+          return (
+            <Fragment key={c.start}>
+              {before}
+              {text.slice(c.start, c.end).split(/(\n[ \t>]*)/).map((piece, i) => (i % 2 === 1 ? piece : <mark key={i} className={[on ? 'chosen' : '', c.open ? 'open' : ''].join(' ')} title={c.fields.join(', ')} onMouseEnter={() => choose(field)} onMouseLeave={() => choose(null)}>{piece}</mark>))}
+            </Fragment>
+          );
         })}
         {text.slice(at)}
       </div>

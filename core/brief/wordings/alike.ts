@@ -1,3 +1,5 @@
+import { emphasisMarks, unseenLetters } from '../../text/passed-on.ts';
+
 /** What is found, and what reads as the same in its place. */
 export type Rewrite = readonly [found: RegExp, by: (found: string) => string];
 
@@ -40,15 +42,14 @@ export const plainer: readonly Rewrite[] = [
   // However far apart things stand, they are no further apart than that.
   [/[ \t\f\v]{61,}/g, (gap) => gap.slice(0, 60)],
   [/(?:[ \t]*\n){5,}/g, () => '\n\n\n'],
-  [/[\u00ad\u200b-\u200d\u2060\ufeff]/g, () => ''],
+  [unseenLetters, () => ''],
   [/[\u2010\u2011]/g, () => '-'],
   // Letters in other code points (UAX #15): ligatures of a PDF, and accents apart from their letters.
   [/[\ufb00-\ufb06]/g, (letter) => letter.normalize('NFKC')],
   [/\p{L}\p{M}+/gu, (letter) => letter.normalize('NFC')],
   // “12 th March”, where the page set the letters higher.
   [/(?<=\d) (?=(?:st|nd|rd|th)\b)/g, () => ''],
-  // Emphasis: two marks around words, never those of a file's name.
-  [/(?<![\w*])\*\*(?=\S)|(?<=(?<![\w*])\*\*[^\n*]{0,200}\S)\*\*(?![\w*])/g, () => ''],
+  [emphasisMarks, () => ''],
   [/(?<![\w*])\*(?=[^\s*][^*\n]{0,200}\*(?![\w*]))|(?<=(?<![\w*])\*[^\s*][^*\n]{0,200})\*(?![\w*])/g, () => ''],
   [/(?<![ \t])[ \t]+$/gm, () => ''],
   [/(?<=\d)(?:''|″|′′|’’)/g, () => '"'],
