@@ -128,7 +128,8 @@ function initialsFit(f: Folded, start: number, end: number, form: Form): boolean
   for (let i = 0; i + 1 < ends.length; i++) {
     if (ends[i + 1]! - ends[i]! !== 1) continue;
     const at = start + ends[i]!;
-    if (f.upper[at] !== 1) return false;
+    // Particles in the middle stay small: “A. v.d. Berg”.
+    if (f.upper[at] !== 1 && (i === 0 || i === ends.length - 2)) return false;
     // “N.” or “N ” or “NM”; an “a” article or a Roman numeral does not count.
     const next = at + 1;
     if (i === ends.length - 2 && next < f.squashed.length && f.gap[next] === 0) return false;

@@ -19,6 +19,10 @@ export interface Form {
   full: boolean;
   /** letters of a script that is written without spaces */
   unspaced: boolean;
+  /** a given name before the surname's initials: “Mark Y.” */
+  shortened?: true;
+  /** a user name or mailbox that is spelled as one of the student's names is */
+  alsoName?: Pick<Form, 'detail' | 'weight'>;
 }
 export interface Forms { forms: Form[]; refused: { detail: DetailName; value: string; reason: 'short' }[] }
 
@@ -99,10 +103,16 @@ export function buildForms(details: Details): Forms {
         for (const g of givens) add([...s, ...g, ...behind], full);
         add([...s, ...initials, ...behind], { ...full, detail: 'initials' });
       }
+      // “A. v.d. Berg”: particles are shortened, too.
+      if (s === surname && core.length < surname.length && core.length > 0) {
+        const short = surname.map((t) => core.includes(t) ? t : t[0]!);
+        for (const g of [...givens, initials]) add([...g, ...short], { ...full, detail: 'initials' });
+      }
       // Middle names are often shortened: Nina M. Vestergaard.
       if (all.length > 1) { add([first.join(''), ...all.slice(first.length).map((g) => g[0]!), ...s], full); }
     }
   }
+  if (hasSurname) for (const g of given) for (const last of [core.map((t) => t[0]!), core.slice(0, 1).map((t) => t[0]!)]) if (g.join('').length > 2 && last.length > 0) add([...g, ...last], { kind: 'name', detail: 'initials', weight: 'weak', shown: `${g.join(' ')} ${last.join('. ')}.`, full: true, shortened: true });
   // A short name goes with the surname, an earlier surname with the given name: together they are the student, whatever each is alone.
   for (const other of details.otherNames.map(tokensOf).filter((t) => t.length === 1 && squash(t[0]!).length >= 2)) {
     const both = { kind: 'name', detail: 'otherName', weight: 'strong', shown: `${other[0]} ${details.surname}`, full: true } as const;
@@ -110,7 +120,11 @@ export function buildForms(details: Details): Forms {
     if (given.length > 0) { const shown = `${details.givenNames[0]} ${other[0]}`; add([...given[0]!, ...other], { ...both, shown }); add([...other, ...given[0]!], { ...both, shown }); }
   }
   for (const other of details.otherNames) if (longEnough('otherName', other, 3)) add(tokensOf(other), { kind: 'name', detail: 'otherName', weight: tokensOf(other).length > 1 ? 'strong' : nameWords.has(squash(other)) ? 'weak' : 'strong', shown: other, full: tokensOf(other).length > 1 });
-  if (details.username && longEnough('username', details.username, 3)) add([details.username], { kind: 'handle', detail: 'username', weight: 'strong', shown: details.username, full: false });
+  const alsoName = (handle: string): Pick<Form, 'alsoName'> => {
+    const is = (name: string[]): boolean => squash(name.join('')) === squash(handle);
+    return is(surname) || is(core) ? { alsoName: { detail: 'surname', weight: nameWords.has(squash(handle)) ? 'weak' : 'strong' } } : given.some(is) ? { alsoName: { detail: 'givenName', weight: 'weak' } } : {};
+  };
+  if (details.username && longEnough('username', details.username, 3)) add([details.username], { ...alsoName(details.username), kind: 'handle', detail: 'username', weight: 'strong', shown: details.username, full: false });
   for (const [detail, value] of [['studentNumber', details.studentNumber], ['candidateNumber', details.candidateNumber]] as const) {
     if (value && longEnough(detail, value, 3)) {
       add([value], { kind: 'number', detail, weight: 'strong', shown: value, full: false });
@@ -124,7 +138,7 @@ export function buildForms(details: Details): Forms {
     const [local = '', domain = ''] = email.split('@');
     add([local, domain], { kind: 'email', detail: 'email', weight: 'strong', shown: email, full: false });
     // The part before the @ identifies by itself when it is no plain word.
-    if (squash(local).length >= 5 && !nameWords.has(squash(local)) && !/^(info|mail|office|admin|student|contact)$/.test(local.toLowerCase())) add([local], { kind: 'handle', detail: 'email', weight: 'strong', shown: email, full: false });
+    if (squash(local).length >= 5 && !nameWords.has(squash(local)) && !/^(info|mail|office|admin|student|contact)$/.test(local.toLowerCase())) add([local], { ...alsoName(local), kind: 'handle', detail: 'email', weight: 'strong', shown: email, full: false });
   }
   for (const phone of details.phones) {
     const digits = squash(phone).replace(/\D/g, '');

@@ -13,6 +13,7 @@ const people = {
   li: person(['Wei'], 'Li', { otherNames: ['李伟'], username: 'wl3021', studentNumber: '2027001122' }),
   nguyen: person(['Minh', 'Thị'], 'Nguyễn', { username: 'mnguyen', studentNumber: 'S-778-221' }),
   sayed: person(['Omar'], 'al-Sayed', { otherNames: ['عمر السيد'], username: 'oalsayed', studentNumber: '77120934' }),
+  kim: person(['Ji-woo'], 'Kim', { username: 'jiwoo', studentNumber: '202310455', candidateNumber: '77120', emails: ['jiwoo@carrow.example'] }),
   ivanova: person(['Ольга'], 'Иванова', { otherNames: ['Olga Ivanova'], username: 'oivanova', studentNumber: '33001122' }),
 };
 /** `stops`: it is them. `other`: it may be somebody or something else, so it never stops. */
@@ -23,6 +24,11 @@ const said: readonly [who: keyof typeof people, what: 'stops' | 'other', texts: 
   ['obrien', 'stops', ['Seán O\'Brien', 'Sean O’Brien', 'O\'Brien, S.', 'Sean OBrien', 'SEAN O\'BRIEN', 's. o\'brien', 'B00412345', 'b00412345', 'Jack O\'Brien', 'sob112']],
   ['obrien', 'other', ['Brien is a town.', 'The sob story', 'sobbing 112 times']],
   ['vdb', 'stops', ['Pieter van den Berg', 'P. van den Berg', 'van den Berg, Pieter', 'Berg, P. van den', 'pieter vandenberg', 'pvdberg', 's1234567', 'S1234567']],
+  ['vdb', 'stops', ['Pieter v.d. Berg', 'P. v. d. Berg', 'P. v.d. Berg']],
+  ['green', 'other', ['Written by Mary G.', 'Green, M. (1958) The Rise of the Tide. London: Quay.', 'Andrews, T., Green, M. and Olsen, P. (2011) Mud and water.', 'Mary G. Olsen wrote it.']],
+  ['green', 'stops', ['mary green', 'by mary green', 'Green, M. Tides and mud', 'Green, M. (2026)']],
+  ['kim', 'stops', ['Ji-woo Kim', 'Kim Jiwoo', 'J.-W. Kim', 'jiwoo@carrow.example', '202310455', 'Candidate 77120', '77120', 'by Kim', 'written by Kim Essay Two']],
+  ['kim', 'other', ['Kim Philby left in spring.', 'They read that Kim Philby left.', 'Jiwoo Park drew it.', '77120 hits in the corpus', 'the town of Ridge, zip 77120', 'Kim, J., & Lee, S. (2012). Urban mud. Seoul: Press.', '[3] Kim, J. (2012). Urban mud.']],
   ['vdb', 'other', ['An iceberg', 'die Berge', 'Berg en Dal is a village.', 'van den']],
   ['garcia', 'stops', ['José Luis García Márquez', 'Jose Garcia Marquez', 'García Márquez, J. L.', 'José García', 'J. García Márquez', 'Marquez, Jose', 'JOSE LUIS GARCIA', '1900 334 455']],
   ['garcia', 'other', ['Gabriel was a writer.', 'San José is a city.', 'Luis Buñuel']],

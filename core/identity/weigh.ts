@@ -25,6 +25,8 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
     return form.weight === 'strong' ? { standing: 'stops', reason: 'exact' } : { standing: 'look', reason: 'weak' };
   }
   if (form.kind === 'handle') {
+    // A user name or a mailbox that is the student's first or last name, too: in prose it is that.
+    if (form.alsoName && !structured.has(passage.place) && passage.place !== 'cloudAddress') return weighHit({ ...hit, form: { ...form, kind: 'name', ...form.alsoName } }, passage);
     // A user name that is a plain word or a short one needs a place that holds such things.
     const wordLike = /^[a-z]+$/i.test(form.key) && form.key.length < 5;
     return wordLike && !structured.has(passage.place) && passage.place !== 'cloudAddress' ? { standing: 'look', reason: 'weak' } : { standing: 'stops', reason: 'exact' };
@@ -38,10 +40,13 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   const allCaps = found === found.toUpperCase() && /\p{Lu}{2}/u.test(found);
   const before = text.slice(Math.max(0, hit.start - 40), hit.start), after = text.slice(hit.end, hit.end + 40);
   if (form.full) {
+    if (form.shortened) return inReferences || !/^(?:\.(?!\s*\p{Lu})|\s*(?:\n|$|[,;)|]))/u.test(after) ? null : { standing: 'look', reason: 'half' };
     if (inReferences) return sameInitials(form, after, before) === false ? null : { standing: 'look', reason: 'referenceEntry' };
     if (form.detail === 'initials' && form.weight === 'weak') return { standing: 'look', reason: 'half' };
-    // “Mark field boundaries”, “the young will”: ordinary words side by side, and not written as a name is.
-    if (!structured.has(passage.place) && isOrdinary(form, found)) return !proper || startsSentence(before) ? null : { standing: 'look', reason: 'commonWord' };
+    // “Young, M. (1958) The Rise of …”: an entry is one wherever it stands.
+    if (isEntry(text.slice(Math.max(0, hit.start - 200), hit.start), found, text.slice(hit.end, hit.end + 200))) return { standing: 'look', reason: 'referenceEntry' };
+    // “Mark field boundaries”, “the young will”: ordinary words side by side, and not written as a name is; alone on a line they are one.
+    if (!structured.has(passage.place) && isOrdinary(form, found) && !isByline(before, after)) return !proper || startsSentence(before) ? null : { standing: 'look', reason: 'commonWord' };
     return { standing: 'stops', reason: 'exact' };
   }
   if (structured.has(passage.place)) return form.common && !proper && passage.place !== 'fileName' && passage.place !== 'path' ? null : { standing: form.weight === 'strong' || form.detail === 'surname' || wholeValue(hit, text) ? 'stops' : 'look', reason: 'structured' };
@@ -71,7 +76,8 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   }
   if (form.weight === 'weak') return !proper || cited || other ? null : { standing: 'look', reason: 'half' };
   if (cited) return { standing: 'look', reason: 'citation' };
-  if (other) return { standing: 'look', reason: 'otherPerson' };
+  // “Kim Philby”: in running text a name before another is somebody's first.
+  if (other || form.joints.size === 0 && proper && !allCaps && passage.section !== 'titlePage' && passage.place === 'text' && /^[ \u00a0](?:(?:al|bin|ibn|de|van|von)[ -])?\p{Lu}\p{Ll}+/u.test(after) && inSentence(before, after)) return { standing: 'look', reason: 'otherPerson' };
   return { standing: 'stops', reason: passage.section === 'titlePage' ? 'titlePage' : 'exact' };
 }
 
@@ -80,6 +86,17 @@ function isOrdinary(form: Hit['form'], found: string): boolean {
   const ends = [...form.joints, form.key.length].sort((a, b) => a - b), words = ends.map((end, i) => form.key.slice(ends[i - 1] ?? 0, end));
   return words.every((w) => nameWords.has(w)) && /^[\p{L}\s]+$/u.test(found) && found.split(/\s+/).some((w) => /^\p{Ll}/u.test(w));
 }
+
+/** A name that is all of its line, “by” before it or not. */
+const isByline = (before: string, after: string): boolean => /(?:^|\n)\s*(?:by\s+)?$/i.test(before) && /^\s*(?:\n|$)/.test(after);
+
+/** “Young, M. F. D. (2008) Bringing …” on a line of its own, with the other authors of the work. Author–date styles; common practice. */
+const authors = String.raw`(?:[ ,.&\p{Pd}]|and\b|\p{Lu}(?=[.,\s])|\p{Lu}[\p{L}'’\p{Pd}]+(?=, ?\p{Lu}\.)|et al\b)`;
+const entryBefore = new RegExp(String.raw`(?:^|\n)\s*(?:[•*–-]\s+|\[?\d+[.\])]\s+)?${authors}{0,40}$`, 'u'), entryAfter = new RegExp(String.raw`^${authors}{0,60}\((?:1[5-9]|20)\d\d[a-z]?\)[.,:]?[ \u00a0]+\S{0,3}\p{L}`, 'u');
+const isEntry = (before: string, found: string, after: string): boolean => /^\p{L}[\p{L}\p{Pd}'’ ]*, ?\p{Lu}/u.test(found) && entryBefore.test(before) && entryAfter.test(after);
+
+/** Whether the line around a name runs on as prose does: ordinary words beside it, no “by” before. */
+const inSentence = (before: string, after: string): boolean => !/\bby\s+$/i.test(before) && /(?:^|\s)\p{Ll}{3,}/u.test(`${before.slice(before.lastIndexOf('\n') + 1)} ${after.split('\n')[0]!}`);
 
 /** Whether a hit is a word of the file format itself (“lowerRoman”), or part of a typeface's name (“Times New Roman”). What people write into custom parts and properties is
  * never the format's; a typeface of one word counts only where typefaces are listed: behind the code of a script in a theme, before its PANOSE number in a font table. */
@@ -105,7 +122,8 @@ function weighNumber(key: string, found: string, text: string, hit: Hit, passage
   if (numberLabel.test(before) || passage.section === 'titlePage' || passage.place === 'runningHead' || line.replace(found, '').replace(/[\W_]/g, '') === '') return 'strong';
   if (!/^(?:\d{3,5}|[a-z]{1,2}\d{1,3})$/.test(key)) return 'strong';
   if (countsOf.test(before) || /^\s?(?:%|°|(?:km|cm|mm|m|kg|g|t|ha|l|ml|s|min|h|years?|days?|hours?|words?|people|tonnes?|metres?|m²|km²)\b)/i.test(after)) return null;
-  return key.length < 5 ? { standing: 'look', reason: 'weak' } : 'strong';
+  // “77120 hits”, “zip 77120”: what is counted or where somebody lives, as likely as not.
+  return key.length < 5 || /^\s\p{Ll}{2,}s\b/u.test(after) && !/^\s(?:is|was|has|does|submits|presents|argues|writes)\b/.test(after) || /\b(?:zip|post ?code|postal code|p\.? ?o\.? box|cost of|total of|number of)[\s:]*$/i.test(before) ? { standing: 'look', reason: 'weak' } : 'strong';
 }
 
 /** What stands before a name on forms and title pages. */
