@@ -21,8 +21,10 @@ import { fontsType3 } from './fonts/type3.ts';
 import { fontsUnicode } from './fonts/unicode.ts';
 import { identityAcknowledgement } from './identity/acknowledgement.ts';
 import { identityContact } from './identity/contact.ts';
+import { identityFilename } from './identity/filename.ts';
 import { identityChecks } from './identity/places.ts';
 import { identitySelfCitation } from './identity/self-citation.ts';
+import { identityThirdPerson } from './identity/third-person.ts';
 import { metadataChecks } from './metadata/sorts.ts';
 import { layoutFontSize } from './layout/font-size.ts';
 import { layoutFonts } from './layout/fonts.ts';
@@ -84,7 +86,7 @@ export const checks: readonly Check[] = [
   pagesLimit, pagesSize, pagesOrientation, pagesRotation, pagesNumbers, pagesBlank, layoutFontSize, layoutFonts, layoutLineSpacing, layoutMargins, wordsCount,
   fontsEmbedded, fontsUnicode, fontsType3, fontsPermission, fontsAvailable,
   textMinimum, textImageOnly, textGarbled, textInvisible, textBackground, textTiny, textOffPage, textCovered, textHiddenLayer, textLookalikes, textZeroWidth, ...photoChecks,
-  ...identityChecks, identityContact, identitySelfCitation, identityAcknowledgement, ...metadataChecks,
+  ...identityChecks, identityFilename, identityContact, identitySelfCitation, identityAcknowledgement, identityThirdPerson, ...metadataChecks,
   remainsComments, remainsTrackedChanges, remainsHighlight, remainsPlaceholder, remainsBrokenReference, remainsOlderRevision, remainsEmptySection,
 ];
 

@@ -1,11 +1,19 @@
-import { defineCheck } from '../define.ts';
-import { countPhrases, phraseDrafts } from '../phrases.ts';
+import { defineCheck, look, seenText, type Draft } from '../define.ts';
+import { phraseDrafts, phrasesIn } from '../phrases.ts';
+import { thanks } from '../../tables/turns-of-phrase.ts';
+import type { Passage } from '../../model/facts.ts';
 
-const thanks = /\b(?:I|we)\s+(?:(?:would\s+like\s+to|wish\s+to|want\s+to|must)\s+(?:thank|acknowledge|express)|(?:am|are)\s+(?:very\s+)?grateful|thank)\b|\b(?:many\s+)?thanks\s+(?:are\s+due\s+)?to\s+(?:my|our)\b|\bmy\s+(?:tutor|supervisor|lecturer|advisor|adviser|mentor|placement|employer)\b/gi;
-
+/** Thanks and dedications, and a section for them that says it in other words. */
 export const identityAcknowledgement = defineCheck({
   id: 'identity.acknowledgement', needs: ['passages'], reference: 'common practice, no published source',
   asked: ({ wanted }) => (wanted === 'yes' ? 'no thanks that point to me' : null),
-  found: ({ passages }) => countPhrases(passages, thanks),
-  evaluate: ({ passages }) => phraseDrafts(passages, thanks, 'phrase', 'phrase'),
+  found: ({ passages }) => { const n = draftsOf(passages).length; return n === 0 ? 'none' : n === 1 ? '1 place' : `${n} places`; },
+  evaluate: ({ passages }) => draftsOf(passages),
 });
+
+function draftsOf(passages: Passage[]): Draft[] {
+  const section = seenText(passages).filter((p) => p.section === 'acknowledgements' && /\p{L}{3}/u.test(p.text)), told = phraseDrafts(passages, thanks, 'phrase', 'phrase');
+  if (section.length === 0 || section.some((p) => phrasesIn(p.text, thanks).length > 0)) return told;
+  const { part, page, text } = section.at(-1)!;
+  return [...told, look('section', {}, { part, page, box: null, quote: text.trim().slice(0, 80) })];
+}
