@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { madeBrief, madeFacts, nina } from '../testing/made.ts';
 import { unread } from '../model/facts.ts';
-import { answerKey, groupDocket, verdictSentence } from './groups.ts';
+import type { Finding } from '../model/finding.ts';
+import { answerKey, groupDocket, toldOnce, verdictSentence } from './groups.ts';
 import { matchDocuments } from './match.ts';
 import { docketOfBrief, judge } from './run.ts';
 
@@ -59,6 +60,10 @@ describe('the docket', () => {
     const line = (id: string, found: string, standing: 'notMet' | 'look' | 'met' = 'notMet') => ({ id, line: 'x', asked: 'nothing', found, standing, document: 'a.pdf', mend: null });
     expect(groupDocket([line('identity.text', 'nothing', 'met'), line('identity.link', '1 place'), line('identity.outline', '2 places'), line('identity.field', '4 places', 'look')])[0]!.found).toBe('3 places');
     expect(groupDocket([line('identity.text', '1 place'), line('identity.link', 'nothing', 'met')])[0]!.found).toBe('1 place');
+  });
+  test('a detail in the file name is told once, as a rule of names and of anonymity it is one thing to mend', () => {
+    const finding = (check: string, quote: string): Finding => ({ check, standing: 'stops', key: 'found', data: {}, detail: 'username', message: 'x', place: { part: 'name', page: null, box: null, quote } });
+    expect(toldOnce([finding('name.identity', 'nvi204'), finding('identity.filename', 'nvi204'), finding('identity.filename', 'Imani'), finding('identity.text', 'nvi204')]).map((f) => f.check)).toEqual(['name.identity', 'identity.filename', 'identity.text']);
   });
   test('the demands on the layout stand side by side: a row names all that are met, or all that are not', () => {
     const line = (id: string, asked: string, found: string, standing: 'notMet' | 'met' = 'met') => ({ id, line: 'x', asked, found, standing, document: 'a.pdf', mend: null });

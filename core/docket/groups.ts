@@ -1,4 +1,4 @@
-import type { DocketLine, DocketStanding } from '../model/finding.ts';
+import type { DocketLine, DocketStanding, Finding } from '../model/finding.ts';
 
 /** How single lines are gathered for the eye: one row of the docket a subject. Order is the order of the docket. */
 export const docketGroups: readonly { id: string; line: string; checks: RegExp; stop: 'bring' | 'check' | 'mend' | 'read' | 'send'; /** how the demand is told: by its own words, by the line, or by both */ tell: 'asked' | 'line' | 'both'; /** its demands stand side by side in the brief, so the row names every one that stands as the worst does */ beside?: true }[] = [
@@ -7,7 +7,7 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
   { id: 'size', line: 'Size', checks: /^file\.size$/, stop: 'check', tell: 'asked' },
   { id: 'keeping', line: 'Form for long keeping', checks: /^file\.archive$/, stop: 'mend', tell: 'asked' },
   { id: 'sound', line: 'Opens soundly', checks: /^file\./, stop: 'check', tell: 'line' },
-  { id: 'name', line: 'File name', checks: /^name\./, stop: 'mend', tell: 'both' },
+  { id: 'name', line: 'File name', checks: /^name\.|^identity\.filename$/, stop: 'mend', tell: 'both' },
   { id: 'pages', line: 'Pages', checks: /^pages\./, stop: 'check', tell: 'asked' },
   { id: 'layout', line: 'Layout', checks: /^layout\./, stop: 'check', tell: 'asked', beside: true },
   { id: 'words', line: 'Words', checks: /^words\./, stop: 'check', tell: 'asked' },
@@ -20,6 +20,9 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
   { id: 'time', line: 'In time', checks: /^time\./, stop: 'send', tell: 'asked' },
 ];
 export const groupOf = (check: string): (typeof docketGroups)[number] => docketGroups.find((g) => g.checks.test(check)) ?? docketGroups.find((g) => g.id === 'sound')!;
+
+/** The findings as a person is told them: a detail in a file's name breaks the rule about names and the anonymity alike, and is one thing to mend. */
+export const toldOnce = (findings: Finding[]): Finding[] => findings.filter((f) => f.check !== 'identity.filename' || !findings.some((other) => other.check === 'name.identity' && other.place.quote === f.place.quote));
 
 /** Remedies that Mend carries out; the others are told in Check. */
 export const mendable: readonly string[] = ['convert', 'rename', 'clean', 'redact', 'shrink', 'join', 'scan', 'fonts.embed', 'ocr', 'archive', 'changes', 'fields'];

@@ -1,7 +1,7 @@
 import { emptyPage } from '../convert/page-description.ts';
 import { layOut } from '../convert/layout.ts';
 import { escapeXml } from '../engines/xml.ts';
-import { groupDocket, verdictSentence } from '../docket/groups.ts';
+import { groupDocket, toldOnce, verdictSentence } from '../docket/groups.ts';
 import type { DocketLine, Finding } from '../model/finding.ts';
 import { billParts, type WordBill } from '../words/bill.ts';
 
@@ -29,7 +29,7 @@ export async function reportPdf(input: ReportInput): Promise<Uint8Array> {
   const table = (head: string[], rows: string[][]): string => `<table style="width:100%"><tr>${head.map((h) => `<td><b>${e(h)}</b></td>`).join('')}</tr>${rows.map((r) => `<tr>${r.map((c) => `<td>${c}</td>`).join('')}</tr>`).join('')}</table>`;
   const rows = groupDocket(input.docket, input.reasons), many = input.files.length > 1;
   const sections = input.files.map((f) => {
-    const list = f.findings.map((x) => [x.standing === 'stops' ? 'stops' : x.standing, e(x.message), e(x.place.page === null ? x.place.part : `page ${x.place.page}`), e(input.reasons[reasonKeyOf(x)] ?? '')]);
+    const list = toldOnce(f.findings).map((x) => [x.standing === 'stops' ? 'stops' : x.standing, e(x.message), e(x.place.page === null ? x.place.part : `page ${x.place.page}`), e(input.reasons[reasonKeyOf(x)] ?? '')]);
     return `<h2 style="font-size:13pt;font-weight:bold;margin-top:14pt">${e(f.name)}</h2><p style="font-size:8pt">${f.bytes.toLocaleString('en')} bytes${f.pages === null ? '' : `, ${f.pages} pages`}${f.words === null ? '' : `, ${f.words.toLocaleString('en')} words`}</p><p style="font-size:7pt">SHA-256 ${e(f.sha256)}</p>${list.length > 0 ? table(['Standing', 'Finding', 'Where', 'Left because'], list) : '<p>Nothing was found.</p>'}${f.bill && f.bill.lines.length > 0 ? `<p style="margin-top:8pt"><b>Words</b></p>${table(['Part', 'Words'], [...f.bill.lines.map((l) => [e(billParts.find((p) => p.part === l.part)!.line), l.words.toLocaleString('en')]), ['<b>Together</b>', `<b>${f.bill.total.toLocaleString('en')}</b>`]])}` : ''}`;
   });
   const body = `<h1 style="font-size:20pt;font-weight:bold">${e(input.title)}</h1><p>${e([input.course, input.place].filter(Boolean).join(' · '))}</p><p>${input.due ? `Due ${e(input.due)}` : ''}</p><p style="margin:8pt 0"><b>${e(verdictSentence(rows).sentence)}</b></p>${table(many ? ['Asked', 'Found', 'Standing', 'Document'] : ['Asked', 'Found', 'Standing'], rows.filter((r) => r.standing !== 'notAsked').map((r) => [e(r.demand), e(r.found), `${standings[r.standing]!}${r.reason === null ? '' : `: ${e(r.reason)}`}`, ...(many ? [e(r.document)] : [])]))}${sections.join('')}`;

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
-import { docketGroups, groupOf } from '../../core/docket/groups.ts';
+import { docketGroups, groupOf, toldOnce } from '../../core/docket/groups.ts';
 import { reasonKeyOf, type Finding } from '../../core/index.ts';
 import { AnatomyView } from '../parts/anatomy.tsx';
 import { DocumentChoice } from '../parts/document-choice.tsx';
@@ -127,7 +127,7 @@ const reasonKey = reasonKeyOf;
 /** The same finding on many pages is one line with its pages. */
 function gather(files: { name: string; findings: Finding[] }[]): Shown[] {
   const out = new Map<string, Shown>();
-  for (const f of files) for (const finding of f.findings) {
+  for (const f of files) for (const finding of toldOnce(f.findings)) {
     const key2 = `${f.name}|${finding.check}|${finding.message}|${finding.place.page === null ? finding.place.part : ''}`;
     const known = out.get(key2);
     if (known) { known.times++; if (finding.place.page && !known.pages.includes(finding.place.page)) known.pages.push(finding.place.page); } else out.set(key2, { ...finding, file: f.name, key2, times: 1, pages: finding.place.page ? [finding.place.page] : [] });
