@@ -18,7 +18,7 @@ export function aroundOf(paper: WordStream, start: number, end: number): Around 
   const sentence = /^[^]*?(?:[.!?][”"’)]?(?:\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+|\s?\[[\d\s,;–-]+\])?(?=\s+[A-Z“"‘]|\s*\n|$)(?![^(]*\))|\n\n|$)/.exec(after)?.[0] ?? after, behind = after.slice(sentence.length);
   return {
     lead: whole(`${sentences.at(-1)!}${paper.text.slice(from, start)}`), inside: paper.text.slice(start, end), follow: whole(`${sentence}${/^(?:[^]{0,4}|\s{0,16})\([^)]*\)/.exec(behind)?.[0] ?? ''}`), earlier: whole(sentences.slice(-3, -1).join(' ')),
-    next: /^\s*((?:This|These|That|It|Such)\s+(?:[\p{Ll}’']+\s+){0,4}?(?:shown|found|written|said|noted|observed|argued|described|quoted|taken|comes?|put|words?|views?|findings?|claims?|arguments?|passages?|results?)\b(?:[^.!?\n]|(?<=\bal)\.){3,160})/u.exec(behind)?.[1] ?? '',
+    next: /^\s*((?:This|These|That|It|Such)\s+(?:[\p{Ll}’']+\s+){0,4}?(?:how|what|shown|found|written|said|noted|observed|argued|described|quoted|taken|comes?|put|words?|views?|findings?|claims?|arguments?|passages?|results?)\b(?:[^.!?\n]|(?<=\bal)\.){3,160})/u.exec(behind)?.[1] ?? '',
     below: /^\s*\n\s*[—–―]\s*([^\n]{3,160})/.exec(behind)?.[1] ?? '',
   };
 }

@@ -3,27 +3,29 @@ import { sectionStarts } from '../../readers/sections.ts';
 import type { WordStream } from '../words.ts';
 import { namesOf } from './source-names.ts';
 
-/** One entry of a reference list: its number where it has one, and its words. */
-export interface Entry { number: number | null; text: string }
+/** One entry of a reference list: its number or key where it has one, and its words. */
+export interface Entry { number: number | null; key: string | null; text: string }
+/** A key of authors' letters and the year: BZ19, Hal04, Kes+14a. */
+export const entryKey = String.raw`\p{Lu}[\p{L}+]{0,7}\d{2}[a-z]?`;
 const folded = (text: string): string => ` ${(text.match(/[\p{L}\p{N}’'-]+/gu) ?? []).map(squash).join(' ')} `;
 
 const lists = new WeakMap<WordStream, Entry[]>(), found = new WeakMap<WordStream, WeakMap<WordStream, { entry: Entry | null }>>(), words = new WeakMap<Entry, string>();
-const label = /^\s*[[(]?(\d{1,3})[\]).]{1,2}\s+(?=\S)|^\s*(\d{1,3})\s+(?=\p{Lu})/u;
+const label = /^\s*[[(]?(\d{1,3})[\]).]{1,2}\s+(?=\S)|^\s*(\d{1,3})\s+(?=\p{Lu})/u, keyLabel = new RegExp(`^\\s*\\[(${entryKey})\\]\\s+(?=\\S)`, 'u');
 
 /** The entries of a paper's reference list. A line that goes on from the one before (a small letter, or nothing that ends before it) is no entry of its own. */
 export function entriesOf(paper: WordStream): Entry[] {
   let entries = lists.get(paper);
   if (!entries) {
     const lines = paper.references.replace(/(\p{L})[-‐\u00ad]\n+(?=\p{Ll})/gu, '$1').split('\n').map((l) => l.trim());
-    const counted = lines.filter((l) => label.test(l)).length > 1;
+    const counted = lines.filter((l) => label.test(l) || keyLabel.test(l)).length > 1;
     entries = [];
     let ended = true;
     for (const line of lines) {
       // The heading is no entry.
       if (line === '' || sectionStarts(line) === 'references') continue;
-      const number = label.exec(line), last = entries.at(-1);
-      if (last && (counted ? !number : !ended || /^[\p{Ll}\d(“"‘]/u.test(line) || !/^\p{L}[\p{L}.'’ -]*[,.(]|^\p{L}[^,.]{2,60}[,.(]/u.test(line))) last.text += ` ${line}`;
-      else entries.push({ number: number ? Number(number[1] ?? number[2]) : null, text: number ? line.slice(number[0].length) : line });
+      const number = label.exec(line), key = keyLabel.exec(line), last = entries.at(-1);
+      if (last && (counted ? !number && !key : !ended || /^[\p{Ll}\d(“"‘]/u.test(line) || !/^\p{L}[\p{L}.'’ -]*[,.(]|^\p{L}[^,.]{2,60}[,.(]/u.test(line))) last.text += ` ${line}`;
+      else entries.push({ number: number ? Number(number[1] ?? number[2]) : null, key: key?.[1] ?? null, text: line.slice((number ?? key)?.[0].length ?? 0) });
       ended = /[.!?)\]>”"’/\d]$/.test(line);
     }
     lists.set(paper, entries);
@@ -34,8 +36,8 @@ export const entryNumbered = (paper: WordStream, n: number): string | null => en
 
 /** Whether “(Kessler, 2014a)” means an entry: the surname stands in what comes before its title, and the year in it. */
 export function entryMeans(entry: Entry, surname: string, year: string | null): boolean {
-  // The authors stand before the year or the title, in the first third of most entries.
-  const authors = entry.text.slice(0, Math.max(90, entry.text.search(/\b(?:19|20)\d{2}/) + 1)).match(/[\p{L}'’-]+/gu) ?? [], wanted = squash(surname);
+  // The authors stand before the year, however many they are; where the year comes at the end, before the title, in the first third of most entries. A publisher's town is none.
+  const dated = entry.text.search(/\b(?:19|20)\d{2}/), authors = entry.text.slice(0, dated > 0 && (dated < 90 || entry.text[dated - 1] === '(') ? dated : 90).match(/[\p{L}'’-]+/gu) ?? [], wanted = squash(surname);
   if (!authors.some((w) => squash(w) === wanted)) return false;
   if (year === null) return true;
   return new RegExp(`(?<![\\d–-])${/[a-z]$/.test(year) ? `${year}(?![\\da-z])` : `${year}(?!\\d)`}`).test(entry.text);
