@@ -118,7 +118,10 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /\binclude\b[^.;]{0,60}\byour (?:full |last )?name\b[^.;]{0,50}\b(?:in|on|at)\b[^.;]{0,20}\b(?:corner|top|heading|header|title page|first page|cover)\b/gi)) if (!/\b(?:not|never|don['’]t)\b[^.;]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/\b(?:not|never)\b/i.test(m[0])) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /\b(?:put|write|include|give|state|type|use)\s+your (?:(?:full|last|own) )?(?:name|surname)\b[^.;]{0,50}\b(?:on|in|at)\b[^.;]{0,20}\b(?:paper|corner|essay|title page|cover|first page|top|document|header|every page|each page)\b|\byour (?:full |own )?name\b[^.;]{0,40}\b(?:must|should|has to|have to|needs? to|is to|are to)\s+(?:be|appear|stand)\s+(?:(?!nowhere\b)\w+\s+)?(?:on|in|at)\b[^.;]{0,20}\b(?:title page|cover|first page|top|header|every page|each page|front|front page|memo|paper|essay|report|document|work)\b/gi)) if (!/\b(?:not|never|don['’]t)\b[^.;]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) found.push(yes(false, m, clause));
   }
-  return found.length > 0 ? found : byNames(clauses);
+  // “Your name should be on the cover sheet but nowhere else, since papers are marked anonymously.”
+  const apart = clauses.filter((c) => /\b(?:nowhere else|not anywhere else|and only there|elsewhere)\b/i.test(c.text)), within = (s: Statement<boolean>, c: Clause): boolean => s.start >= c.start && s.end <= c.end;
+  const kept = found.filter((s) => s.value || !apart.some((c) => within(s, c) && found.some((other) => other.value && within(other, c))));
+  return kept.length > 0 ? kept : byNames(clauses);
 }
 
 /** Where nothing says so in words of marking: names that are asked for on the paper, or kept off it. */

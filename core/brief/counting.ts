@@ -47,10 +47,12 @@ export function readCounting(clauses: Clause[], all: Clause[] = clauses): Counti
   });
   // “Does the count include footnotes? Yes. Quotations? Yes. Bibliography, captions? No.”
   all.forEach((clause, i) => {
-    const asksSo = /\b(?:word )?(?:count|limit)\b[^?]{0,20}\binclud|\b(?:do|does|are|is)\b[^?]{0,60}\b(?:count(?:ed)?|included)\b[^?]{0,30}\?/i;
+    const asksSo = /\b(?:word )?(?:count|limit)\b[^?]{0,20}\binclud|\b(?:do|does|are|is)\b[^?]{0,60}\b(?:count(?:ed)?|included)\b[^?]{0,30}\?|\b(?:does|do) (?:that|this|it|they|the (?:words|length|total|\w+ words)) include\b[^?]{0,60}\?/i;
     if (!clause.asks || clause.asks === 'open' || clause.text.length > 120) return;
     const first = all[i - 2], goesOn = first?.asks !== undefined && first.asks !== 'open' && asksSo.test(first.text) || all[i - 4]?.asks !== undefined && asksSo.test(all[i - 4]!.text);
     if (!asksSo.test(clause.text) && !(goesOn && /^\W*(?:Q\s*[:.]\s*)?(?:and )?(?:the )?[\p{L} ,/-]{4,60}\?\W*$/iu.test(clause.text))) return;
+    // “No. Footnotes yes.”
+    for (const c of all.slice(i + 1, i + 4)) { const m = /^\W*(?:but |and )?(?:the )?([a-z -]{4,30}?),? (yes|no)\W*$/i.exec(c.text), part = m && exactly.find((p) => p.exact.test(m[1]!))?.part; if (part && !c.asks) { said.set(part, (said.get(part) ?? new Set()).add(/yes/i.test(m[2]!))); evidence.push({ start: c.start, end: c.end }); } }
     for (const m of matchesIn(clause, anyPart)) { const part = exactly.find((p) => p.exact.test(m[0]))?.part; if (part) { said.set(part, (said.get(part) ?? new Set()).add(clause.asks === 'yes')); evidence.push({ start: clause.start, end: clause.end }); } }
   });
   const settled = (counts: boolean): WordPart[] => [...said].filter(([, s]) => s.size === 1 && s.has(counts)).map(([part]) => part);

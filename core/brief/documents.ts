@@ -36,8 +36,11 @@ function mentions(clauses: Clause[]): Mention[] {
 }
 
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
-function labelBefore(mention: Mention, previousEnd: number): DocumentLabel | null {
+function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean): DocumentLabel | null {
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
+  // “The draft (Word) goes to your tutor. The final version must be a PDF.”
+  const last = /^\W*(?:the|your) (final (?:version|text))\b/i.exec(before);
+  if (last && besideDraft) return { label: last[1]!, at: mention.clause.start + last[0].length - last[1]!.length };
   // “Submit the spreadsheet you used along with the write-up (PDF).”
   if (/^(?:spreadsheet|slide deck)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /\b(?:submit|upload|hand in|send|deliver) (?:the|your) $/i.test(before) && /^ (?:(?:that |which )?you (?:used|made|built) )?(?:along with|together with|and) (?:the|your)\b/i.test(mention.clause.text.slice(mention.to - mention.clause.start))) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “The accompanying spreadsheet shall be uploaded in XLSX format as a second file.”
@@ -220,7 +223,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
     if (mention.clause.under && /^\W*(?:\d+[.)]?\s*)?(?:file ?names?|naming|names? of (?:the )?files?)\W*$/i.test(mention.clause.under) && /[\w\]>}]\.?$/.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
-    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous, { asked, clauses, text }) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start);
+    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous, { asked, clauses, text }) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start, asked.some((m) => m.clause !== mention.clause && /^\W*(?:the|your|an?) (?:first |rough )?drafts?\b/i.test(m.clause.text)));
     const last = documents[documents.length - 1];
     // “The notebook as PDF + the CSV with your measurements”.
     const added = sameClause && /\s\+\s*(?:the|an?|your|one)\s*$/i.test(between) && last !== undefined && !sameKinds(last.types, mention.kinds);

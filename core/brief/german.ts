@@ -6,11 +6,12 @@ export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000
 const phrases: readonly [RegExp, string][] = ([
   ['es kann nur einmal (?:hochgeladen|eingereicht|abgegeben) werden', 'upload once only'],
   ['(?:bitte )?nur die matrikelnummer (?:angeben|nennen),? (?:und )?keinen namen', 'anonymous: student number, no name'], ['auch nicht im dateinamen', 'nor in the filename'], ['ab dem zweiten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 1 day'], ['ab dem dritten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 2 days'], ['ab dem vierten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 3 days'], ['ab dem fünften tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 4 days'],
-  ['(?:zu spät|verspätet) (?:eingereichte|abgegebene|hochgeladene) \\p{L}+ (?:werden|wird) (?:als|mit) [„“"»]?(?:nicht ausreichend|nicht bestanden|ungenügend|5,0|null punkten)[“”"«]? (?:bewertet|benotet|gewertet)', 'late work is not accepted'],
+  ['(?:zu spät|verspätet|später) (?:eingereichte|abgegebene|hochgeladene) \\p{L}+ (?:werden|wird) (?:als|mit) [„“"»]?(?:nicht ausreichend|nicht bestanden|ungenügend|5,0|null punkten|0 punkten)[“”"«]? (?:bewertet|benotet|gewertet)', 'late work is not accepted'],
   ['ränder (?:links und rechts|rechts und links|rundum|ringsum|allseitig|auf allen seiten|überall)', 'margins'],
   ['(?:über|in) das abgabefach(?= [„“"»])', 'via the box'],
   ['ein (?:erneutes|nochmaliges|wiederholtes|zweites) (?:hochladen|einreichen) ist (?:leider )?nicht (?:mehr )?möglich', 'upload once only'], ['(?:die |alle )?seiten (?:sind|müssen|sollen) (?:fortlaufend |durchgehend )?(?:zu nummerieren|nummeriert (?:sein|werden))', 'page numbers'],
   ['rand(?= \\d[\\d,. ]* cm (?:rechts|links|oben|unten))', 'Rand'], ['(?:als eine |als )pdf-datei', 'as a PDF file'], ['auf das (?:titelblatt|deckblatt) gehören name,?', 'title page: your name,'],
+  ['(?:kann|können) (?:bis [\\p{L} ]{3,40} )?beliebig oft (?:ersetzt|ausgetauscht|überschrieben) werden', 'unlimited uploads, each replaces'], ['beliebig oft (?:hochgeladen|eingereicht|abgegeben) werden', 'unlimited uploads'],
   ['setzt sich aus(?= [^.]{3,60} zusammen)', 'consists of'],
   ['\\p{Lu}\\p{L}+, die nicht (?:frist|termin)gerecht (?:eingehen|eingereicht werden|abgegeben werden|hochgeladen werden), gelten als (?:nicht bestanden|nicht abgegeben)', 'late work is not accepted'],
   ['inkl\\.', 'incl.'], ['exkl\\.', 'excl.'], ['fußnoten', 'notes'], ['literatur(?:verzeichnis|liste)', 'references'],

@@ -1,6 +1,6 @@
 import { clausesWith, isCorrection, matchesIn, numberOf, type Clause, type Statement } from './statements.ts';
 
-export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[]; /** measures of which the wording names the least */ atLeast: Set<'fontSizePt' | 'marginMm'> }
+export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[]; /** measures of which the wording names the least */ atLeast: Set<'fontSizePt' | 'marginMm' | 'lineSpacing'> }
 
 /** Typefaces that departments ask for by name. Compiled by hand. */
 const typefaces = ['Times New Roman', 'Times', 'Arial', 'Calibri', 'Cambria', 'Helvetica', 'Garamond', 'Georgia', 'Verdana', 'Courier New', 'Courier', 'Palatino', 'Book Antiqua', 'Century Gothic', 'Tahoma', 'Trebuchet MS', 'Liberation Serif', 'Liberation Sans', 'Computer Modern', 'Century Schoolbook', 'Bookman Old Style', 'Open Sans', 'Noto Serif', 'Noto Sans', 'Lato', 'Roboto', 'Aptos', 'Source Serif', 'Source Sans', 'EB Garamond', 'Comic Sans', 'Minion Pro', 'Gill Sans'];
@@ -56,12 +56,13 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (atLeast(clause.text, m.at - clause.start, m.to - clause.start) || /\b(?:smaller than|at least)\s/i.test(m[0])) out.atLeast.add('fontSizePt');
       put(out.fontSizePt, value, m);
     }
-    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spac(?:ing|e)|interligne|interline|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at(?! least)|=|set to|to)?\s*(?:to |be |at least )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|(?<=(?:^|[;,(])\s*)lines (1[.,](?:15|25|5))(?=\s*(?:[;,)]|$))|(?<=\d(?: ?pt)?,\s)(1[.,](?:15|25|5)) lines(?=\s*(?:[;,.)]|$))|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(\d[.,]\d+|double|single)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(single|double|one[- ]and[- ]a[- ]half|1[.,]0|1[.,]15|1[.,]25|1[.,]5|2[.,]0|1|2)[\s-]?(?:line[\s-]?)?(?:spac(?:ed|ing)|line spac\w+)\b|\b(?:line[\s-]?spac(?:ing|e)|interligne|interline|Zeilenabstand)\b\s*(?:of|is|:|must be|should be|at(?! least)|=|set to|to)?\s*(?:to |be |at least |min(?:imum|\.)?(?: of)? )?(single|double|one[- ]and[- ]a[- ]half|\d(?:[.,]\d+)?)\b|\b(\d[.,]\d)\s+lines?\b(?=[^.;]{0,20}spac)|(?<=\b(?:pt|points?),\s)(1[.,]5)\s+lines?\b|\blines (1[.,]5) apart\b|(?<=(?:^|[;,(])\s*)lines (1[.,](?:15|25|5))(?=\s*(?:[;,)]|$))|(?<=\d(?: ?pt)?,\s)(1[.,](?:15|25|5)) lines(?=\s*(?:[;,.)]|$))|\bdouble-space(?=\s+(?:everything|the|your|all|it)\b)|(?<![\w-])spac(?:ing|ed)\s*(?:of|at|:|=)?\s*(?:at least |min(?:imum|\.)?(?: of)? )?(\d[.,]\d+|double|single)\b/gi)) {
       if (/^\s?(?:or|to|[-–]|\/)\s?(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)\b(?!\s?(?:["”″]|inch|in\b|cm|mm|pt))/i.test(clause.text.slice(m.to - clause.start)) || /\b(?:\d(?:[.,]\d+)?|single|double|one[- ]and[- ]a[- ]half)(?:[- ]spac(?:ed|ing))?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       const word = (m[1] ?? m[2] ?? m[3] ?? m[4] ?? m[5] ?? m[6] ?? m[7] ?? m[8] ?? 'double').toLowerCase().replace(/-/g, ' ');
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b(?! and (?:\d|$))[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,(]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “…; footnotes 10 point, single spaced”.
       if (/(?:^|[;(]|, )\W*(?:and )?(?:quotation|footnote|endnote|bibliograph|reference list|table|caption|note)s?\b[^.;]{0,14}\d{1,2}[- ]?(?:pt|points?),? (?:and )?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+      if (/\b(?:at least|min(?:imum|\.)?)(?: of)? [\d.,a-z -]+$/i.test(m[0])) out.atLeast.add('lineSpacing');
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
     for (const m of [...matchesIn(clause, anyTypeface), ...matchesIn(clause, anyShouted)]) {

@@ -146,9 +146,9 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   brief.layout.pageSize = one('layout.pageSize', layout.pageSize);
   brief.layout.marginMm = one('layout.marginMm', layout.marginMm);
   brief.layout.fontSizePt = one('layout.fontSizePt', layout.fontSizePt);
+  brief.layout.lineSpacing = one('layout.lineSpacing', layout.lineSpacing);
   const least = [...layout.atLeast].filter((field) => brief.layout[field] !== null);
   if (least.length > 0) brief.layout.atLeast = least;
-  brief.layout.lineSpacing = one('layout.lineSpacing', layout.lineSpacing);
   brief.layout.fonts = layout.fonts.map((f) => f.value);
   for (const f of layout.fonts) evidence.push({ field: 'layout.fonts', ...quote(f) });
   brief.layout.pageNumbers = one('layout.pageNumbers', layout.pageNumbers);

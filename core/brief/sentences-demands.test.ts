@@ -121,7 +121,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Use a sans-serif font of at least 11 points.', { 'layout.fontSizePt': 11, 'layout.atLeast': ['fontSizePt'] }],
   ['US Letter, one-inch margins all around, 12 point Times.', { 'layout.pageSize': 'Letter', 'layout.marginMm': 25.4, 'layout.fontSizePt': 12, 'layout.fonts': ['Times'] }],
   ['Layout: A4, 2 cm margins on each side, font size 10.5.', { 'layout.pageSize': 'A4', 'layout.marginMm': 20, 'layout.fontSizePt': 10.5 }],
-  ['Line spacing at least 1.3.', { 'layout.lineSpacing': 1.3 }],
+  ['Line spacing at least 1.3.', { 'layout.lineSpacing': 1.3, 'layout.atLeast': ['lineSpacing'] }],
   ['The body of the text: 10 to 12 pages; the appendix: as long as you like.', { 'limits.minPages': 10, 'limits.maxPages': 12 }],
   ['Your abstract must be 150–200 words; the paper itself 4,000–5,000 words.', { 'limits.minWords': 4000, 'limits.maxWords': 5000 }],
   ['Word count 3500 (includes everything but the reference list). Going over by more than 5% costs marks.', { 'limits.maxWords': 3675, 'counting.left': ['references'] }],

@@ -17,7 +17,7 @@ export interface Brief {
     pageSize: string | null; marginMm: number | null; fontSizePt: number | null; lineSpacing: number | null;
     fonts: string[]; pageNumbers: boolean | null;
     /** measures that may be exceeded: “at least 11 pt”; absent: none */
-    atLeast?: ('fontSizePt' | 'marginMm')[];
+    atLeast?: ('fontSizePt' | 'marginMm' | 'lineSpacing')[];
   };
   declaration: boolean | null;
   referenceStyle: string | null;

@@ -56,6 +56,8 @@ export const plainer: readonly Rewrite[] = [
   // Quotation marks of other languages, and single ones around a name.
   [/[«‹]\s?(?=[^«»‹›\n]{1,120}[»›])|(?<=[«‹][^«»‹›\n]{0,120}[^«»‹›\s])\s?[»›]|»(?=\S[^«»\n]{0,120}«)|(?<=»\S[^«»\n]{0,120})«/g, () => '"'],
   [/(?<=^|[\s(>\/])['‘](?!\d\d\b)(?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
+  // “By Sunday night, 6 December”.
+  [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) night,?(?= (?:\d{1,2}(?:st|nd|rd|th)? [A-Z]|[A-Z][a-z]{2,8} \d))/g, () => ''],
   // Items by numbers in brackets.
   [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.

@@ -12,7 +12,7 @@ export const handedInOnce = anyOf('gi', [
   /\b(?:may|can) submit only one (?:sample|file|version|paper|essay|entry|copy),? (?:and|which) (?:it )?(?:may|can) ?not be (?:replaced|changed|exchanged|edited)\b/,
   /\b(?:may|can|must|should) ?not be (?:handed in|submitted|uploaded) (?:a second time|again|twice)\b/,
   /\bafter (?:submission|submitting|you (?:have )?submit(?:ted)?),? (?:you|it|the file) (?:cannot|can['’]?t|can not|may not) (?:be changed|make (?:any )?changes|change|edit|replace)\b/,
-  /\bonce (?:it is )?(?:submitted|uploaded|handed in|sent),?\s+(?:it|your \w+|(?:the|an?) (?:file|paper|work|essay|report|poster|submission|document|dissertation|thesis|portfolio|project|assignment))\s+(?:cannot|can['’]?t|can not|may not) be (?:changed|replaced|edited|altered|resubmitted|amended|revised)\b/,
+  /\bonce (?:it is )?(?:submitted|uploaded|handed in|sent),?\s+(?:it|your \w+|(?:the|an?) (?:file|paper|work|essay|report|poster|submission|document|dissertation|thesis|portfolio|project|assignment))\s+(?:cannot|can['’]?t|can not|may not) be (?:changed|exchanged|swapped|replaced|edited|altered|resubmitted|amended|revised)\b/,
   /\b(?:cannot|can ?not|may not|can['’]t) (?:be )?(?:delete|replace|change|remove)d?(?: (?:or|and) (?:delete|replace|change|remove)d?)? (?:an |the |your )?(?:uploaded|submitted) (?:essay|file|paper|work|report|document)\b/,
   /\bgroups? hands? in once\b/,
   /\bonly one file can be uploaded,? and it cannot be (?:exchanged|replaced|changed)\b/,
