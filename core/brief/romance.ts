@@ -22,6 +22,7 @@ const french: Phrases = [
 ];
 /** The same for Spanish. */
 const spanish: Phrases = [
+  ['(?:los )?(?:trabajos|ensayos|informes) (?:entregados|presentados|enviados) (?:fuera de plazo|con retraso|tarde) no se (?:corregirán|evaluarán|aceptarán|admitirán|calificarán)', 'late work is not accepted'], ['pasarán por (?:el|un) (?:programa|software|sistema) antiplagio', 'are similarity checked'],
   ['máximo (?:de )?tres días', 'max. 3 days'], ['máximo (?:de )?cinco días', 'max. 5 days'], ['máximo (?:de )?siete días', 'max. 7 days'],
   ['no se (?:admitirán|aceptarán|admiten|aceptan) (?:entregas|trabajos) (?:por correo electrónico ni )?(?:fuera de plazo|con retraso|tardí[oa]s)|no se (?:admitirán|aceptarán) (?:entregas|trabajos) después de(?:l plazo| la fecha)', 'late work is not accepted'],
   ['(?:se (?:restará|descontará|penalizará con) )(?:un|1) punto por (?:cada )?día(?: de retraso)?', 'late: -1 point per day'], ['(?<=\\d )puntos por (?:cada )?día(?: de retraso)?', 'points per day'], ['por (?:cada )?día de retraso', 'per day late'],

@@ -29,6 +29,8 @@ export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
     if (a.clause !== b.clause) continue;
     // “The deadline for you has been moved from 15 March to 29 March.”
     if (/\b(?:deadline|due date|hand-?in) (?:for you|in your case)\b[^.;]*\b(?:moved|changed|extended|postponed|put back)\b[^.;]*\bfrom\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^.;]{0,14}\bto\b/i.test(between)) set(b, a);
+    // “Your request has been granted. So instead of 15 March you have until 17 March.”
+    else if (/\binstead of\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^;]{0,14}\byou (?:now )?(?:have|can (?:hand (?:it |your \w+ )?in|submit|upload)(?: it)?)\b[^.;]{0,14}\b(?:until|till|by)\b/i.test(between) && /\b(?:granted|approved|accepted|agreed)\b/i.test(text.slice(0, a.date.start))) set(b, a);
     // “The original due date of 4 December is changed to 11 December for you.”
     else if (/^[^.;]{0,14}\b(?:is|was|has been|will be) (?:changed|moved|extended|postponed|put back|pushed back|shifted|deferred)\b[^.;]{0,14}\b(?:to|until|till)\b/i.test(between) && (/^[^.;]{0,14}\b(?:for you|in your case)\b/i.test(text.slice(b.date.end)) || /\b(?:your (?:application|request) for an extension|extension (?:request|application))\b[^.;]{0,60}\b(?:approved|granted|accepted|successful)\b/i.test(text.slice(0, a.date.start)))) set(b, a);
     // “Your dissertation is now due on 1 October instead of 3 September”; “extension granted until 22 March (instead of 15 March)”.

@@ -58,6 +58,11 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=^|[\s(>\/])['‘](?!\d\d\b)(?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
   // “By Sunday night, 6 December”.
   [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) night,?(?= (?:\d{1,2}(?:st|nd|rd|th)? [A-Z]|[A-Z][a-z]{2,8} \d))/g, () => ''],
+  // “Monday of Week 9 (19 April 2027)”.
+  [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) (?:of|in) (?:teaching )?[Ww]eek \d{1,2} \((?=\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: 20\d\d)?(?:,? (?:at )?[^()]{3,24})?\))/g, () => ' '],
+  [/(?<=day \d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: 20\d\d)?(?:,? [^()\n]{3,24})?)(?<!\([^()\n]{0,80})\)/g, () => ''],
+  // Dots that lead from a name to its value.
+  [/(?<=^[ \t]*\p{L}[\p{L} .\/-]{1,30}?)[ \t]*\.{4,}[ \t]*(?=\S)/gmu, () => ': '],
   // Items by numbers in brackets.
   [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.

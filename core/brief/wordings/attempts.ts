@@ -24,6 +24,7 @@ export const handedInOnce = anyOf('gi', [
 
 /** The newest counts, or stands in the place of earlier ones. */
 export const lastCounts = anyOf('gi', [
+  /^\W*versions?(?: (?:kept|stored))?\s*[:|]\s*(?:only )?(?:the )?(?:newest|latest|last|most recent)(?: one)?(?: only)?\W*$/,
   /(?<!\bfor )\b(?:only )?(?:the|your) (?:latest|last|most recent|newest|final)\s+(?:submission|version|attempt|upload|file|one|paper|draft|submitted version)s?\b[^.;]{0,50}\b(?:mark(?:ed)?|count(?:s|ed)?|graded|assessed|considered|kept|retained|stored|saved|used|taken|read|seen)\b/,
   /\b(?:re-?submi\w+|new(?:er)? (?:submission|file|version|upload)s?|later (?:submission|version|file)s?|each (?:new )?(?:submission|upload))\b[^.;]{0,40}\b(?:replaces?|overwrites?|will (?:replace|overwrite))\b/,
   /\b(?:most recent|latest|last|newest) (?:one|version|draft)\b[^.;]{0,60}\b(?:is what|wins)\b/,
