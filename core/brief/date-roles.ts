@@ -15,6 +15,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (turn) return turn[1] ? 'opens' : 'due';
   // “Applications for an extension must reach us by 15 April.” “Only the board grants extensions; the application must reach us by …”
   if (/\b(?:applications?|requests?|claims?)\b[^.;]*$/i.test(before) && /\b(?:extensions?|mitigat\w+|extenuat\w+|deferrals?|postponement)\b/i.test(`${previous?.text ?? ''} ${clause.text}`) && !/\b(?:granted|approved|agreed)\b/i.test(before)) return 'other';
+  // “The deadline printed on page 1 (5 April) is a bank holiday.”
+  if (/^[^.;]{0,6}\b(?:is|was|falls on) an? (?:bank |public |national |university )?holiday\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “I grant extensions if you ask by 14 May.”
   if (/\bextensions?\b[^.;]*\b(?:ask|request|apply|write|e-?mail|contact)(?:ed|s|ing)?\b[^.;]{0,24}\b(?:by|before|until|no later than)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “If your internship ends after 15 June, …”

@@ -119,7 +119,9 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
       if (!s.isCertain('year')) { const next = DateTime.fromObject({ year: now.year, month: m, day: d }); y = next.isValid && next.endOf('day') >= now ? now.year : usualYear === now.year ? usualYear : now.year + 1; }
       let date = DateTime.fromObject({ year: y, month: m, day: d });
       if (!date.isValid) continue;
-      const weekday = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*\b/i.exec(clause.text.slice(Math.max(0, start - clause.start - 14), quoteEnd - clause.start + 16).replace(/\n.*/s, (x) => x.slice(0, 1)))?.[1];
+      // The one that belongs to it, not that of the date beside it.
+      const own = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*\b/i.exec(clause.text.slice(start - clause.start, quoteEnd - clause.start)) ?? /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(?:[a-z]*day|s|r|rs|nes)?\.?,?\s+(?:the\s+)?$/i.exec(clause.text.slice(Math.max(0, start - clause.start - 16), start - clause.start));
+      const weekday = own?.[1] ?? /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*\b/i.exec(clause.text.slice(Math.max(0, start - clause.start - 14), quoteEnd - clause.start + 16).replace(/\n.*/s, (x) => x.slice(0, 1)))?.[1];
       if (weekday && problem === 'none') {
         const fits = (dt: DateTime): boolean => dt.setLocale('en').toFormat('ccc').toLowerCase() === weekday.toLowerCase();
         // In a list of dates of a term some lie behind us: the weekday says so.

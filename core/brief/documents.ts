@@ -35,6 +35,9 @@ function mentions(clauses: Clause[]): Mention[] {
   return found;
 }
 
+/** “APA paper”: how it refers is not its name. */
+const unstyled = (label: DocumentLabel): DocumentLabel => { const style = /^(?:APA|MLA|IEEE|Harvard|Chicago|Vancouver)(?:[- ]style)? (?=\p{L})/u.exec(label.label)?.[0].length ?? 0; return { label: label.label.slice(style), at: label.at + style }; };
+
 /** Label of what a kind is asked for: “your essay as a PDF”, “Report (PDF)”, “Cover sheet – DOCX”. */
 function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean): DocumentLabel | null {
   const before = mention.clause.text.slice(0, mention.at - mention.clause.start);
@@ -63,7 +66,7 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
   // “The dissertation (10,000 words, excluding references and appendices) … in PDF format”.
-  const plain = text.replace(/\([^()]*\b(?:excluding|excl|including|incl|not counting|without)\b[^()]*\)|[\w.+-]+@[\w.-]+|\b(?:exclusive of|inclusive of|excluding|including|incl\.?|excl\.?|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
+  const plain = text.replace(/\([^()]*\b(?:excluding|excluded|excl|including|included|incl|not counting|counted|without)\b[^()]*\)|[\w.+-]+@[\w.-]+|\b(?:exclusive of|inclusive of|excluding|including|incl\.?|excl\.?|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
   const nouns = [...plain.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
   // “The ethics form (template on the module page; Word)”.
   // “A proposal with annotated bibliography (500 words; PDF)”.
@@ -223,7 +226,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
     if (mention.clause.under && /^\W*(?:\d+[.)]?\s*)?(?:file ?names?|naming|names? of (?:the )?files?)\W*$/i.test(mention.clause.under) && /[\w\]>}]\.?$/.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
     const sameClause = previous !== null && previous.clause === mention.clause;
     const between = sameClause ? mention.clause.text.slice(previous!.to - mention.clause.start, mention.at - mention.clause.start) : '';
-    const label = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous, { asked, clauses, text }) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start, asked.some((m) => m.clause !== mention.clause && /^\W*(?:the|your|an?) (?:first |rough )?drafts?\b/i.test(m.clause.text)));
+    const found = labelBehind(mention, asked) ?? labelFor(mention) ?? labelOfItem(mention, previous, { asked, clauses, text }) ?? labelBefore(mention, sameClause ? previous!.to : mention.clause.start, asked.some((m) => m.clause !== mention.clause && /^\W*(?:the|your|an?) (?:first |rough )?drafts?\b/i.test(m.clause.text))), label = found && unstyled(found);
     const last = documents[documents.length - 1];
     // “The notebook as PDF + the CSV with your measurements”.
     const added = sameClause && /\s\+\s*(?:the|an?|your|one)\s*$/i.test(between) && last !== undefined && !sameKinds(last.types, mention.kinds);
@@ -261,7 +264,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “Handwritten answers: scan to one PDF. Typed answers: PDF as well.”: the same, however it was made.
   if (settled.length === 2 && sameKinds(settled[0]!.types, settled[1]!.types) && settled.some((d) => /^(?:hand-?written|scanned|photographed)\b/i.test(d.label ?? '')) && settled.some((d) => /^(?:typed|typeset|word-processed)\b/i.test(d.label ?? ''))) settled = [{ ...settled[0]!, label: null }];
   // “Put cover sheet and essay into ONE PDF”: what the one file holds is not its name.
-  if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
+  if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with|photos|scans|pictures|images)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
   // “Both components are to be placed in a zip archive”: what is handed in is that one.
   const packed = clauses.find((c) => /\bzip (?:everything|all(?: files| of it| three)?|them|it all)(?: up| together)? and (?:submit|upload|hand in|send) (?:the|that|one|this) (?:zip|archive)\b|\bpack (?:both|all|everything|them|the files)\b[^;]{0,60}\.zip\b|\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
   if (packed && zip && asked.some((m) => m.kinds[0] === 'zip' && m.clause === packed)) { const own = asked.find((m) => m.kinds[0] === 'zip' && m.clause === packed)!; settled = [{ label: null, types: ['zip'], start: own.at, end: own.to }]; }
@@ -329,6 +332,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.
   if (/^\W*(?:\d{1,2}\s+)?(?!and\b|or\b|but\b|if\b|no\b)[\p{L}][\p{L} -]{2,30}[,(]\s*(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start)) && /^\W*\d/.test(text)) return true;
+  // “2. Booklet, A4, 16–24 pages, PDF, max 20 MB: …”
+  if (/^\W*(?!(?:All|Each|Every|Please|Use|Write|Read|No|See|Save|Do|Download|If|When|For)\b)\p{Lu}[\p{L} -]{2,30}(?:,\s+[^,;:.\n]{1,30}){1,3},\s+(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start))) return true;
   // “You are asked for (a) a video essay, MP4, and (b) a commentary, PDF”.
   if (/\((?:a|i|1)\)\s[^()]*\((?:b|ii|2)\)\s/.test(text) && /\b(?:asked|required|expected|due)\b/i.test(text)) return true;
   // “A proposal and a timetable, both as PDF”.

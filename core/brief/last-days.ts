@@ -28,6 +28,14 @@ export function besideLastDay(rows: DatedRow[], { text }: Reading): Statement<st
   return last.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
 }
 
+/** “Late means capped at 40 until 22 April”: as long as late work is taken at a price. */
+export function cappedUntil(rows: DatedRow[], { text }: Reading): Statement<string>[] {
+  const capped = rows.filter((r) => r.date.problem === 'none' && r.role !== 'opens' && /\blate\b[^.;]*\b(?:capped|penali[sz]ed|marked down|reduced|with a deduction)\b[^.;]*\b(?:until|till|up to)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(text.slice(r.clause.start, r.date.start + (/^(?:until|till|up to)\s+/i.exec(text.slice(r.date.start))?.[0].length ?? 0))));
+  if (capped.length === 0 || !rows.some((r) => r.role === 'due' && r.date.problem === 'none' && !capped.includes(r))) return [];
+  for (const r of capped) r.role = 'other';
+  return capped.map((r) => ({ value: r.date.iso, start: r.date.start, end: r.date.end }));
+}
+
 /** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */
 export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<string>[] {
   const lateUntil = rows.filter((r) => r.date.problem === 'none' && r.role === 'due' && /^\W*late (?:until|till)\s*[:=]?\s*(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start)));

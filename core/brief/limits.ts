@@ -114,6 +114,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     const capped = new RegExp(`\\b(?:about|around|approximately|roughly|ca?\\.)\\s+(?:${number})\\s+(words?|pages?)\\b[^.;]{0,12}\\b(?:and|but)\\s+(?:no|not) longer than\\s+(${number})(?!\\s?(?:%|[a-z]))`, 'i').exec(clause.text);
     if (capped) return [{ field: /^w/i.test(capped[1]!) ? 'maxWords' : 'maxPages', value: numberOf(capped[2]!), start: clause.start + capped.index, end: clause.start + capped.index + capped[0].length, clause, override: isCorrection(clause) }];
     if (bareLimit.length > 0) {
+      // “1,800. You can go over by 180 without penalty.”
+      const words = /\bgo(?:ing)? over (?:it |this |that )?by (?:up to |at most )?(\d{2,4})(?: words)?(?! ?%)\b[^.;]{0,14}\b(?:without (?:a )?penalty|fine|ok(?:ay)?|allowed|permitted|accepted)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1];
+      if (words && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords') return [{ ...bareLimit[0]!, value: bareLimit[0]!.value + Number(words) }];
       // “2,500. Being up to 10% over is fine.”
       const leeway = /\b(\d{1,2})\s?% over\b[^.;]{0,20}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b|\bgoing over (?:it |this |that )?by (?:up to |at most )?(\d{1,2})\s?%[^.;]{0,14}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b/i.exec(clauses[i + 1]?.text ?? ''), give = leeway?.[1] ?? leeway?.[2];
       return give && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords' ? [{ ...bareLimit[0]!, value: Math.floor(bareLimit[0]!.value * (1 + Number(give) / 100) + 1e-9) }] : bareLimit;
@@ -229,6 +232,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   if (/\b(?:two|three|four|five|six|\d) (?:short )?(?:translations|texts|answers|essays|posts|entries|reviews|pieces|stories|summaries|reports|memos),? (?:each|every one)(?: one)? (?:of|with|having|between|at most|up to|from)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
   // “About 5,000 words for a dissertation; for an artefact, at least 1,000 words”: what holds for one kind of work alone.
   if (/^\W*for an? [\w-]+(?: [\w-]+)?,? (?:at least|at most|up to|no more than|a minimum of|a maximum of) \d/i.test(text)) return found;
+  // “Exceeding the limit: 1–100 words over: −2 marks; more than 200: −10”: what it costs.
+  if (/^\W*(?:exceeding|penalt(?:y|ies) for exceeding|going over|over) the (?:word |page )?(?:limit|count|length)\s*:/i.test(text)) return found;
   // “Four blog posts (each 500 words ±10 %)”.
   if (/\(each (?:of |with )?(?:about |around |max\.? )?\d[\d.,]*\s?(?:words|pages)/i.test(text) && /\b(?:two|three|four|five|six|\d) [\p{L} -]{3,30}s \(each/iu.test(text)) return found;
   if (/\b(?:for|in) (?:each|every) (?:answer|question|response|entry|section)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;

@@ -29,6 +29,9 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Who will see my name? Nobody. Keep it out of the files and the file names.”
     const outside = /\bkeep (?:it|your names?) out of\b[^.;]{0,30}\bfile names?\b/i.exec(clause.text);
     if (outside && (/\bnames?\b/i.test(clause.under ?? '') || /your name/i.test(outside[0]))) { out.mustNotIdentify.push({ value: true, start: clause.start + outside.index, end: clause.start + outside.index + outside[0].length, override: isCorrection(clause) }); return; }
+    // “What should the file be? … The name doesn't matter as long as you're not in it.”
+    const noMatter = /\bnames? (?:doesn['’]t|does not|don['’]t) matter\b[^.;]{0,14}\b(?:as long as|so long as|provided)\b[^.;]{0,20}\b(?:you(?:['’]re| are) not in it|(?:doesn['’]t|does not) (?:contain|include|show|give away|reveal|say) (?:your name|you|who you are))\b/i.exec(clause.text);
+    if (noMatter && /\bfiles?\b/i.test(`${clause.under ?? ''} ${clause.text}`)) { out.mustNotIdentify.push({ value: true, start: clause.start + noMatter.index, end: clause.start + noMatter.index + noMatter[0].length, override: isCorrection(clause) }); return; }
     // “Put your CID (not your name) in the filename.”
     const instead = /\b(?:put|use|give|include|write)\s+(?:only )?(?:your|the) ([\w -]{2,30}?),? \(?(?:and )?(?:not|never|no|instead of|rather than) (?:your )?(?:own )?names?\)?,? (?:in|as|for) (?:the|your) (?:file ?name|name of (?:the|your) file)/i.exec(clause.text);
     if (instead) { collectFields({ text: instead[1]!, start: clause.start + instead.index + instead[0].indexOf(instead[1]!), end: clause.end }, 0, out, isCorrection(clause)); out.mustNotIdentify.push({ value: true, start: clause.start + instead.index, end: clause.start + instead.index + instead[0].length, override: isCorrection(clause) }); return; }
@@ -81,7 +84,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
     const headed = clause.under !== undefined && clause.under.length < 60 && !/:\s*\S/.test(clause.under.replace(/^\W*Q(?:uestion)?\s*\d*\s*[:.]\s*/i, '')) && aboutFileNames.test(clause.under) && clauses[index - 1]?.under !== clause.under;
     if ((!here && !follows && !headed) || example) return;
     const override = isCorrection(clause);
-    const forbids = /(?:\b(?:not|never|no(?! (?:longer|more|larger|bigger) than)|neither|without|must not|should not)|n['’]t)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:student |personal |own |real )?(?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
+    const forbids = /(?:\b(?:not|never|no(?! (?:longer|more|larger|bigger) than| \d)|neither|without|must not|should not)|n['’]t)\b[^.;]*\b(?:name|identif\w*|identity|surname|student (?:number|ID)|who you are)\b|\bno (?:student |personal |own |real )?(?:names?|identifying)\b|\bfree of (?:names|identifying)\b/i.test(clause.text);
     // “Put your student number at the top and use it in the file name too.”
     const again = /\b(?:use|put|include|repeat) (?:it|that|this number|the same(?: number)?) in the (?:(?:footer|header|text|head|title)(?:,| and)? (?:also )?(?:in )?(?:the )?)?file ?name\b|\buse (?:it|that|this number) to name (?:your|the) file\b|\bit (?:also )?goes (?:in|into|on)\b[^.;]{0,30}\b(?:the |in the |into the )?file ?name\b/i.exec(clause.text);
     if (again && (/^\W*it\b/i.test(clause.text) || /^\W*(?:please )?(?:use|put|include|repeat) (?:it|that)\b/i.test(clause.text)) && index > 0) { collectFields(clauses[index - 1]!, 0, out, override); return; }
@@ -122,6 +125,8 @@ export function readNaming(clauses: Clause[]): NamingRead {
       if (meaning) collectFields(clause, pattern.end - clause.start + meaning.index, out, override);
       // “Your Student Number (SN) goes into the file name: SN_CRIM2020.pdf.”
       if (/\b(?:goes|comes|belongs) (?:on|in|into)\b[^.;]*\bfile ?name\b/i.test(clause.text)) collectFields(clause, 0, out, override);
+      // “Please name them with your 8-digit candidate number: 12345678_report.pdf and 12345678_code.zip.”
+      else if (/\b(?:name|call|label) (?:it|them|(?:the|your|both|all|each) (?:\w+ )?files?) (?:with|by|after|using) your [^.;:]{4,50}:\s*$/i.test(clause.text.slice(0, pattern.start - clause.start))) collectFields({ ...clause, text: clause.text.slice(0, pattern.start - clause.start) }, 0, out, override);
       // “Use your exam number on the title page and in the file name: B123456_Essay.pdf.”
       else if (/\b(?:use|put|give|write|state|include) your \b[^.;:]*\b(?:and|,) in (?:the|your) file ?name\b[^.;:]{0,4}:/i.test(clause.text.slice(0, pattern.start - clause.start))) collectFields(clause, 0, out, override);
       // “NAME_First name”: beside the first name, the other is the surname.
@@ -152,7 +157,7 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 /** A name said in words: “GEO3107_ followed by your registration number”, “the family name, an underscore and the matriculation number”.
  * What stands for a detail is put in brackets. Null where the order or the marks between are not said. */
 function spokenPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll|assignment|essay|group)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|group[\s-]letter|week[\s-]number|initials?|year(?=\s*(?:[,.;:)]|$)))`;
+  const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll|assignment|essay|group)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|group[\s-]letter|(?:week|bench|seat|desk|team|table|section|station|place)[\s-]number|initials?|year(?=\s*(?:[,.;:)]|$)))`;
   const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`(?<=\bwords? )[A-Z][a-z]+|(?<=\b(?:underscore|hyphen|dash), )[A-Z][A-Za-z]{1,12}(?=, (?:an? )?(?:underscore|hyphen|dash)\b)|[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
   const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}(?:\\s+of the (?:student|candidate|author))?|${mark}|${literal})`;
   const m = new RegExp(`${element}(?:\\s*(?:,\\s*(?:and\\s+|then\\s+)?(?:followed by\\s+)?|\\band(?: then)?\\s|\\bthen\\s|\\bplus\\s|\\+|\\(?(?:directly |immediately )?followed by\\s)\\s*${element})+`, 'i').exec(clause.text);

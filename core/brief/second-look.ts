@@ -71,6 +71,11 @@ export function addTimeBefore(rows: DatedRow[], reading: Reading): void {
     const m = r.role === 'due' && r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:by|before|at|until|no later than)\s+(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)|\d{1,2}[:.]\d{2}|noon),? on (?:the )?(?:last |final |first |second )?\w+day (?:of|in|after) [^.;()]{3,50}(?:\(|, )$/i.exec(reading.text.slice(r.clause.start, r.date.start)) : null, whole = m ? reading.withTime(r.date, m[1]!) : null;
     if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
   }
+  // “Not later than 12 noon (local time, Dublin) on the last working day of August, which in 2027 is Tuesday 31 August”.
+  for (const r of rows) {
+    const m = r.date.iso.length === 10 && r.date.problem === 'none' ? /\b(?:by|before|not later than|no later than|until)\s+(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)|\d{1,2}[:.]\d{2}|(?:12 )?noon)(?: \([^()]{3,30}\))? on the (?:last|first|final) (?:working |teaching |week)?day (?:of|in) [^.;()]{3,30}, (?:which|that|this)(?: in 20\d\d| this year)? is\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.exec(reading.text.slice(r.clause.start, r.date.start)) : null, whole = m ? reading.withTime(r.date, m[1]!.replace(/^12 /, '')) : null;
+    if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
+  }
   for (const r of rows) {
     if (r.date.iso.length !== 10 || r.date.problem !== 'none' || !/^\W*(?:that(?: is|['’]s)|i\.e\.,?|this is|which is)\s+(?:\w+day,?\s*)?(?:the\s+)?$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
     const hour = timeOfDay.exec(before(reading, r.clause))?.[0], whole = hour ? reading.withTime(r.date, hour) : null;

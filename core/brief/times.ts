@@ -4,7 +4,7 @@ import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
 import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
-import { besideLastDay, besideWindow, cutOffDates, lateWindows } from './last-days.ts';
+import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -26,7 +26,7 @@ export function datesIn(text: string, clauses: Clause[], now: DateTime): ReadDat
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(asOneZone(readZone(clauses))), reading = readingOf(text, clauses, now, zone.value);
   const { rows, problems, lateUntil } = readRows(reading);
-  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...lateUntil, ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
+  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...lateUntil, ...cappedUntil(rows, reading), ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
   saidAgain(rows, reading);
   windowByDays(rows, reading);
   grantedExtension(rows, reading);

@@ -56,6 +56,11 @@ export const plainer: readonly Rewrite[] = [
   // Quotation marks of other languages, and single ones around a name.
   [/[«‹]\s?(?=[^«»‹›\n]{1,120}[»›])|(?<=[«‹][^«»‹›\n]{0,120}[^«»‹›\s])\s?[»›]|»(?=\S[^«»\n]{0,120}«)|(?<=»\S[^«»\n]{0,120})«/g, () => '"'],
   [/(?<=^|[\s(>\/])['‘](?!\d\d\b)(?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
+  [/(?<=\b(?:earlier|later|sooner)) than (?:originally |first |previously )?(?:announced|planned|stated|scheduled)(?=\s*:)/g, () => ''],
+  [/(?<=^[ \t]*)Question(?=:)/gm, () => 'Q'],
+  [/(?<=^[ \t]*)Answer(?=:)/gm, () => 'A'],
+  // “Everything else still applies, i.e. 3,500 words”.
+  [/(?<=\b(?:appl(?:y|ies)|unchanged|the same|as before)), i\.e\.,? (?=\d[\d.,]* (?:words|pages)\b)/g, () => ': '],
   // “By Sunday night, 6 December”.
   [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) night,?(?= (?:\d{1,2}(?:st|nd|rd|th)? [A-Z]|[A-Z][a-z]{2,8} \d))/g, () => ''],
   // “Monday of Week 9 (19 April 2027)”.

@@ -106,6 +106,7 @@ export const codeInsteadOfName = anyOf('gi', [
 
 /** The student is known by a number or code only. */
 export const knownByCode = anyOf('giu', [
+  /^\W*(?:\[[x ]\]\s*)?(?:I|we) have (?:removed|taken out|deleted) (?:my|our) names? from (?:the|my|our) (?:document|file|paper|essay|report|work)\b/u,
   /\b(?:candidates|students) are (?:identified|known) by (?:their )?(?:number|code) only\b/,
   /\bidentifiable (?:only |solely )?by (?:your |the )?(?:candidate|exam\w*|anonymous|student|registration|matriculation) (?:number|code|ID)(?: only| alone)\b/u,
   /\(no names?[!,;:.]* (?:please )?(?:candidate|exam\w*|student|registration) (?:number|code|ID) only\)/u,

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** It can be handed in once and not again. */
 export const handedInOnce = anyOf('gi', [
+  /\bno (?:amendments?|alterations?|corrections?|changes?|replacements?) (?:is|are|will be) (?:permitted|allowed|possible|accepted) after (?:the )?(?:submission|upload|hand-?in)\b/,
   /\bno (?:corrections|changes|replacements) (?:are (?:possible|allowed) )?after (?:the )?(?:upload|submission)\b/,
   /\b(?:papers?|files?|essays?|reports?|documents?|work) (?:that|which) (?:has|have) been (?:submitted|uploaded|handed in) (?:cannot|can not|may not|can['’]t) be (?:replaced|changed|exchanged|edited|overwritten)\b/,
   /\bno second (?:submission|upload|version)\b(?! (?:after|beyond))/,
@@ -24,6 +25,9 @@ export const handedInOnce = anyOf('gi', [
 
 /** The newest counts, or stands in the place of earlier ones. */
 export const lastCounts = anyOf('gi', [
+  /\b(?:nobody|no one|no-one) (?:will |ever )?looks? at (?:the |any )?(?:earlier|previous|older|old|former) (?:versions?|files?|uploads?|ones?)\b/,
+  /\bthe (?:final|last|latest|newest|most recent) (?:one|version|submission|upload|file) (?:stands|applies)\b/,
+  /\b(?:can|may) replace (?:items|files|documents|any (?:item|file|document))\b[^.;]{0,24}\b(?:until|up to|before)\b/,
   /^\W*versions?(?: (?:kept|stored))?\s*[:|]\s*(?:only )?(?:the )?(?:newest|latest|last|most recent)(?: one)?(?: only)?\W*$/,
   /(?<!\bfor )\b(?:only )?(?:the|your) (?:latest|last|most recent|newest|final)\s+(?:submission|version|attempt|upload|file|one|paper|draft|submitted version)s?\b[^.;]{0,50}\b(?:mark(?:ed)?|count(?:s|ed)?|graded|assessed|considered|kept|retained|stored|saved|used|taken|read|seen)\b/,
   /\b(?:re-?submi\w+|new(?:er)? (?:submission|file|version|upload)s?|later (?:submission|version|file)s?|each (?:new )?(?:submission|upload))\b[^.;]{0,40}\b(?:replaces?|overwrites?|will (?:replace|overwrite))\b/,
