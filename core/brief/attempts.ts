@@ -88,6 +88,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
       if (/^(?:one|single)$/.test(word) && !/attempt|tries|only|try/i.test(m[0]) && !/\b(?:only|allowed|permitted|per student|can make|may make)\b/i.test(clause.text)) continue;
       allow(value, m);
     }
+    for (const m of matchesIn(clause, /^\W*(?:\d{1,2}[.)]\s*)?you (?:have|get) (two|three|four|five|\d{1,2}) (?:uploads|submissions|tries|attempts|goes)\W*$/gi)) if (!out.allowed.some((s) => s.start >= clause.start && s.end <= clause.end)) allow(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, handedInOnce)) {
       // “After that you may submit once only, late.”
       if (/(?:^|[;,.]\s*)\W*(?:but |and )?after (?:that|this|the (?:deadline|due date|closing (?:date|time))),? (?:you |students )?(?:(?:may|can|are allowed to)(?: (?:then |still )?(?:re-?submit|submit|upload|hand (?:it )?in))?)?\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;

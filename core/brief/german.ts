@@ -12,6 +12,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['ein (?:erneutes|nochmaliges|wiederholtes|zweites) (?:hochladen|einreichen) ist (?:leider )?nicht (?:mehr )?möglich', 'upload once only'], ['(?:die |alle )?seiten (?:sind|müssen|sollen) (?:fortlaufend |durchgehend )?(?:zu nummerieren|nummeriert (?:sein|werden))', 'page numbers'],
   ['rand(?= \\d[\\d,. ]* cm (?:rechts|links|oben|unten))', 'Rand'], ['(?:als eine |als )pdf-datei', 'as a PDF file'], ['auf das (?:titelblatt|deckblatt) gehören name,?', 'title page: your name,'],
   ['(?:kann|können) (?:bis [\\p{L} ]{3,40} )?beliebig oft (?:ersetzt|ausgetauscht|überschrieben) werden', 'unlimited uploads, each replaces'], ['beliebig oft (?:hochgeladen|eingereicht|abgegeben) werden', 'unlimited uploads'],
+  ['(?:mit (?:einer )?)?software auf (?:textübereinstimmungen|textähnlichkeiten) (?:geprüft|überprüft)', 'similarity checked'], ['eingereichte arbeiten werden nach der frist nicht mehr angenommen', 'late work is not accepted'],
   ['setzt sich aus(?= [^.]{3,60} zusammen)', 'consists of'],
   ['\\p{Lu}\\p{L}+, die nicht (?:frist|termin)gerecht (?:eingehen|eingereicht werden|abgegeben werden|hochgeladen werden), gelten als (?:nicht bestanden|nicht abgegeben)', 'late work is not accepted'],
   ['inkl\\.', 'incl.'], ['exkl\\.', 'excl.'], ['fußnoten', 'notes'], ['literatur(?:verzeichnis|liste)', 'references'],

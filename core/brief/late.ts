@@ -45,12 +45,14 @@ export function readLate(clauses: Clause[]): LateRead {
       out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
       out.cutoffDays.push({ value: numberWords[m[2]!.toLowerCase()] ?? Number(m[2]), start: m.at, end: m.to, override });
     }
-    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|three|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |max\.? |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
+    for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|three|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |max\.? |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |further |subsequent |following |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
       if (value === 0) continue;
       // “5 % for the first day and 10 % for each day after” is no one rate.
       const first = /\b(\d{1,2})\s?(?:%|per\s?cent|points?|marks?) (?:for|on) the first day\b/i.exec(clause.text.slice(0, m.at - clause.start));
       if (first && Number(first[1]) !== value) continue;
+      // “10 % at once and 5 % for every further day”: one rate only where the first day costs the same.
+      if (/\b(?:further|subsequent|following)\b/i.test(m[0].slice(m[1]!.length + 10)) && !new RegExp(`(?<![\\d.,])${m[1]}\\s?(?:%|per\\s?cent|percentage points?|points?|pts|marks?)`, 'i').test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${clause.text.slice(0, m.at - clause.start)}`)) continue;
       if (/\bnot per day\b|\b(?:of the mark for|attendance|participation)\b/i.test(clause.text) || !/\b(?:late|penalt|deduct|after|overdue|deadline|lose|lost)\w*|(?:%|points?|pts|marks?|per\s?cent) (?:taken )?off (?:per|a|each|every)\b/i.test(about(clause))) continue;
       out.percentPerDay.push({ value, start: m.at, end: m.to, override });
     }
@@ -79,6 +81,7 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, new RegExp(`\\bwithin ${small} (?:calendar |working )?days\\b[^.;]{0,30}\\b(?:0|zero|nothing|no marks?|fail\\w*)\\b[^.;]{0,14}\\b(?:thereafter|after (?:that|this)|afterwards|beyond)\\b`, 'gi'))) if (/\b(?:late|after|deadline|penal\w+|capped)\b/i.test(clause.text)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, /\b(?:per|a|each|every) day\b[^.;]{0,20}\bup to (a|one|two) weeks?\b/gi)) if (/\blate\b/i.test(clause.text)) cut(7 * numberWords[m[1]!.toLowerCase()]!, m);
     for (const m of matchesIn(clause, /\bfor up to (one|two|three|a|\d) weeks?\b[^.;]{0,40}\bnot (?:be )?(?:accepted|marked) (?:after|beyond)\b/gi)) cut(7 * (numberWords[m[1]!.toLowerCase()] ?? Number(m[1])), m);
+    for (const m of matchesIn(clause, /^\W*late\s*[:=]\s*(?:an? )?(?:automatic(?:ally)? )(?:fail|zero|0)/giu)) cut(0, m);
     for (const m of matchesIn(clause, /^\W*late \p{L}+\s*:\s*(?:not (?:accepted|marked|possible)|none)\b/giu)) cut(0, m);
     for (const m of matchesIn(clause, /\b(?:after|beyond|more than) (24|48|72|96|120|168) ?h(?:ours)?\b[^.;]{0,50}\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked)|fail\w*)\b/gi)) if (/\b(?:late|penal\w*|deadline|deduct\w*)/i.test(`${/^after\b/i.test(clause.text) ? clauses[clauses.indexOf(clause) - 2]?.text ?? '' : ''} ${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${about(clause)}`)) cut(Number(m[1]) / 24, m);
     for (const m of matchesIn(clause, /\bmore than (?:(one|two|three|\d)|a) weeks? (?:late|after|overdue)\b[^.;]{0,60}(?:\b(?:zero|0|no marks?|not (?:be )?(?:accepted|marked|taken)|fail\w*)|n['’]t be (?:accepted|marked|taken))\b/gi)) cut(7 * (m[1] ? numberWords[m[1].toLowerCase()] ?? Number(m[1]) : 1), m);

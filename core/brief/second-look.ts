@@ -31,11 +31,18 @@ export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
     if (/\b(?:deadline|due date|hand-?in) (?:for you|in your case)\b[^.;]*\b(?:moved|changed|extended|postponed|put back)\b[^.;]*\bfrom\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^.;]{0,14}\bto\b/i.test(between)) set(b, a);
     // “Your request has been granted. So instead of 15 March you have until 17 March.”
     else if (/\binstead of\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^;]{0,14}\byou (?:now )?(?:have|can (?:hand (?:it |your \w+ )?in|submit|upload)(?: it)?)\b[^.;]{0,14}\b(?:until|till|by)\b/i.test(between) && /\b(?:granted|approved|accepted|agreed)\b/i.test(text.slice(0, a.date.start))) set(b, a);
+    // “The panel has agreed to a new submission date for your essay. Instead of 5 March, please submit by 19 March.”
+    else if (/^\W*instead of\b[^.;]{0,24}$/i.test(lead(a)) && /^[^;]{0,14}\b(?:please )?(?:submit|hand (?:it |your \w+ )?in|upload)(?: it| your \w+)?\b[^.;]{0,20}\b(?:until|till|by)\b/i.test(between) && /\b(?:granted|approved|accepted|agreed)\b[^.]{0,80}\b(?:your|you)\b|\byour request\b/i.test(text.slice(0, a.date.start))) set(b, a);
     // “The original due date of 4 December is changed to 11 December for you.”
     else if (/^[^.;]{0,14}\b(?:is|was|has been|will be) (?:changed|moved|extended|postponed|put back|pushed back|shifted|deferred)\b[^.;]{0,14}\b(?:to|until|till)\b/i.test(between) && (/^[^.;]{0,14}\b(?:for you|in your case)\b/i.test(text.slice(b.date.end)) || /\b(?:your (?:application|request) for an extension|extension (?:request|application))\b[^.;]{0,60}\b(?:approved|granted|accepted|successful)\b/i.test(text.slice(0, a.date.start)))) set(b, a);
     // “Your dissertation is now due on 1 October instead of 3 September”; “extension granted until 22 March (instead of 15 March)”.
     else if (!/^\W*(?:if|students?|anyone|those|where)\b/i.test(text.slice(b.clause.start, b.date.start)) && /\b(?:grant(?:ed)? you|you (?:have been|were|are) granted|your (?:illness|circumstances|request|application)|extension (?:has been |is |was )?granted)\b/i.test(text.slice(0, b.date.start)) && /^[^.;]{0,16}[\s(](?:instead of|not|rather than|statt)\b/i.test(between)) set(a, b);
   }
+}
+
+/** “Please submit by 12 noon on 19 March. If you submit after 19 March, …”: the day of an extension again is no other deadline. */
+export function sameDayAgain(rows: DatedRow[]): void {
+  for (const r of rows) if (r.role === 'due' && r.date.iso.length === 10 && rows.some((o) => o.role === 'extension' && o.date.problem === 'none' && o.date.iso.startsWith(r.date.iso))) r.role = 'other';
 }
 
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */

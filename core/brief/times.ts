@@ -3,7 +3,7 @@ import type { DateTime } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
@@ -31,6 +31,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   windowByDays(rows, reading);
   grantedExtension(rows, reading);
   beyondTheOthers(rows, reading);
+  sameDayAgain(rows);
   besideFormer(rows, reading);
   dayOfWeek(rows, reading);
   dueAfter(rows, reading);

@@ -25,6 +25,8 @@ export const handedInOnce = anyOf('gi', [
 
 /** The newest counts, or stands in the place of earlier ones. */
 export const lastCounts = anyOf('gi', [
+  /\bonly the (?:last|latest|newest|most recent) (?:zip|archive|pdf|file|document|upload|submission)\b[^.;]{0,40}\bcounts\b/,
+  /\(\s*(?:the )?(?:last|latest|newest|most recent) (?:one |attempt |submission |version )?(?:is |gets |will be )?(?:assessed|marked|graded|counts|kept|used)\s*\)/,
   /\b(?:nobody|no one|no-one) (?:will |ever )?looks? at (?:the |any )?(?:earlier|previous|older|old|former) (?:versions?|files?|uploads?|ones?)\b/,
   /\bthe (?:final|last|latest|newest|most recent) (?:one|version|submission|upload|file) (?:stands|applies)\b/,
   /\b(?:can|may) replace (?:items|files|documents|any (?:item|file|document))\b[^.;]{0,24}\b(?:until|up to|before)\b/,

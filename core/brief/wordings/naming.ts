@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A clause is about the name of a file. */
 export const aboutFileNames = anyOf('i', [
+  /^\W*(?:zip|archive|pdf)(?: file)? name\s*:/,
   /^\W*(?:\d+[.)]?\s*)?naming\W*$/,
   /^\W*(?:(?:step )?\d+[.)]?\s*)?rename\s*:/,
   /^\W*file ?=\s*\S/,

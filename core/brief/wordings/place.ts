@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /(?:->|=>|→|>|›)\s?[“"][^”"\n]{3,60}[”"]\s?(?:->|=>|→|>|›)\s?[“"]([^”"\n]{3,80})[”"]/,
   /\b(?:to|in|into|on|via|through) the (?:[a-z]+ ){1,4}(?:module|page|area|section|site|course|unit),? [“"]([^”"\n]{3,80})[”"](?! (?:is|are|on|in)\b)/,
   /\b(?:in|into|to|via) the ([A-Z][\w&’'-]+(?: [A-Z0-9][\w&’'-]*){1,4}) (?:drop ?box|hand-in box|upload box|inbox)\b/,
   /\b(?:portal|site|page|platform)\s*\((?:[Mm]enu|[Ii]tem|[Ss]ection|[Tt]ab|[Ll]ink|[Ee]ntry)\s*:?\s*[“"‘]([^”"’\n]{3,80})[”"’]\)/,
