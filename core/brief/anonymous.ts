@@ -74,6 +74,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       // “Cannot be marked anonymously as it is a presentation.”
       if (/\b(?:cannot|can not|can['’]t) be (?:fully |completely )?anonymous\w*$/i.test(m[0]) ||/\b(?:cannot|can not|can['’]t|could not) (?:be )?$/i.test(clause.text.slice(0, m.at - clause.start))) { found.push(yes(false, m, clause)); continue; }
       const mention = /\bnot (?:the |your )?names?\b|without|(?:not|n['’]t) (?:know|see|be able to (?:see|know|tell|find out)|find out|learn|be told|used|shown|visible)|neither of whom/i.test(m[0]);
+      // “The final, non-anonymous versions”: others are anonymous.
+      if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) && /^\s*(?:final )?(?:versions?|cop(?:y|ies))\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) || (/\bnot\b|n['’]t\b|\bexempt\b/i.test(m[0]) && !mention)) { found.push(yes(false, m, clause)); continue; }
       // “Parts a and c are not anonymous, part b is.”
       if (/^[^.;]{0,10},? (?:but )?(?:marking (?:of|for) )?(?:part|essay|the|task|paper)\b[^.;,]{0,20} (?:(?:is|are)(?: not)?|isn['’]t|aren['’]t)\W*$/i.test(clause.text.slice(m.to - clause.start))) continue;

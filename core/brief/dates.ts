@@ -117,6 +117,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
       const numeric = /\b(\d{1,2})[/.](\d{1,2})[/.](?:\d{4}|\d{2})\b/.exec(quote);
       if (numeric && order === null && Number(numeric[1]) <= 12 && Number(numeric[2]) <= 12 && numeric[1] !== numeric[2]) problem = 'ambiguous';
       if (!s.isCertain('year')) { const next = DateTime.fromObject({ year: now.year, month: m, day: d }); y = next.isValid && next.endOf('day') >= now ? now.year : usualYear === now.year ? usualYear : now.year + 1; }
+      // “Abstracts were due on 1 February”: the last one.
+      if (!s.isCertain('year') && y > now.year && /\b(?:were|was) (?:already )?due\s*(?:on|by)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(clause.text.slice(0, start - clause.start + (/^(?:on|by)\s+/i.exec(quote)?.[0].length ?? 0)))) y = now.year;
       let date = DateTime.fromObject({ year: y, month: m, day: d });
       if (!date.isValid) continue;
       // The one that belongs to it, not that of the date beside it.

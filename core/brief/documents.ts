@@ -327,7 +327,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text) || /\b(?:accept|take|allow) (?:whatever|any) (?:file )?(?:format|type)\b/i.test(text)) return false;
   // “The questionnaire (Excel) belongs in the appendix.”
   if (/^[^.;]*\b(?:belongs?|goe?s?|comes?) (?:in|into) the appendi(?:x|ces)\b/i.test(text.slice(to - clause.start))) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|consists? of|hand in|upload|return it|save|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|consists? of|hand (?:it |them )?in|upload|return it|save|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
   if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.

@@ -13,6 +13,8 @@ const phrases: readonly [RegExp, string][] = ([
   ['rand(?= \\d[\\d,. ]* cm (?:rechts|links|oben|unten))', 'Rand'], ['(?:als eine |als )pdf-datei', 'as a PDF file'], ['auf das (?:titelblatt|deckblatt) gehören name,?', 'title page: your name,'],
   ['(?:kann|können) (?:bis [\\p{L} ]{3,40} )?beliebig oft (?:ersetzt|ausgetauscht|überschrieben) werden', 'unlimited uploads, each replaces'], ['beliebig oft (?:hochgeladen|eingereicht|abgegeben) werden', 'unlimited uploads'],
   ['(?:mit (?:einer )?)?software auf (?:textübereinstimmungen|textähnlichkeiten) (?:geprüft|überprüft)', 'similarity checked'], ['eingereichte arbeiten werden nach der frist nicht mehr angenommen', 'late work is not accepted'],
+  ['ab dem dritten tag gilt (?:die|das) \\p{L}+ als nicht (?:bestanden|abgegeben)', 'zero after 2 days'], ['ab dem vierten tag gilt (?:die|das) \\p{L}+ als nicht (?:bestanden|abgegeben)', 'zero after 3 days'], ['ab dem fünften tag gilt (?:die|das) \\p{L}+ als nicht (?:bestanden|abgegeben)', 'zero after 4 days'], ['ab dem sechsten tag gilt (?:die|das) \\p{L}+ als nicht (?:bestanden|abgegeben)', 'zero after 5 days'],
+  ['nur die matrikelnummer an, auch im dateinamen', 'student number, and in the filename'],
   ['setzt sich aus(?= [^.]{3,60} zusammen)', 'consists of'],
   ['\\p{Lu}\\p{L}+, die nicht (?:frist|termin)gerecht (?:eingehen|eingereicht werden|abgegeben werden|hochgeladen werden), gelten als (?:nicht bestanden|nicht abgegeben)', 'late work is not accepted'],
   ['inkl\\.', 'incl.'], ['exkl\\.', 'excl.'], ['fußnoten', 'notes'], ['literatur(?:verzeichnis|liste)', 'references'],

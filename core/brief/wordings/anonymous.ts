@@ -97,11 +97,12 @@ export const codeInsteadOfName = anyOf('gi', [
   /\b(?:title page|cover|first page|header)\b[^.;]*\b(?:number|ID|code)\b[^.;]*,\s*(?:but )?(?:not|never) your names?\b/,
   /\bnames? omitted\b/,
   /\bheader\b[^.;]{0,30}\(no names?!?\)/,
+  /\bno names? anywhere\b(?=[^.;]{0,20}\b(?:candidate|exam)\w* (?:number|code)\b)/,
   /\b(?:number|code|ID) \((?:and |but )?no names?!?\)(?=[^.;]{0,30}\b(?:header|footer|every page|each page|title page|first page|cover|paper|essay|report)\b)/,
   /\bcandidate(?:['’]s)? number, never (?:the|your|their) names?\b/,
   /\bnothing else that (?:could )?identif(?:y|ies) you\b/,
   /\banonymi[sz]e (?:by using|your (?:paper|essay|work|file|report|submission))\b/,
-  /(?<=\b(?:pdf|docx?|file|paper|essay)\b[^.;]{0,12},\s)(?:fully )?anonymi[sz]ed\b(?! (?:data|interview|transcript|source))/,
+  /(?<=\b(?:pdf|docx?|file|paper|essay)\b[^.;]{0,40},\s)(?:fully )?anonymi[sz]ed\b(?! (?:data|interview|transcript|source))/,
   /(?:^|[,;:]\s*)(?:candidate|exam(?:ination)?) (?:numbers?|codes?) only\b/,
 ]);
 
