@@ -63,7 +63,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     if (/\b(?:interview\w*|participants?|respondents?|informants?|peer[- ](?:review\w*|comments?|evaluations?|assessments?|feedback|ratings?|marking|mark(?:ed)?|grad(?:ing|ed))|peers|classmates|fellow students|survey|questionnaire|patients?|clients?|anonymis(?:e|ed|ing) (?:your |the |all )?(?:data|names of|sources)|reviewers?|evaluation of (?:the )?(?:course|module)|helpline)\b/i.test(clause.text) && !/\bmark(?:ed|ing|er)s?\b/i.test(clause.text)) continue;
     for (const m of matchesIn(clause, anonymousMarking)) {
       // “Write two anonymous reviews.”
-      if (/^anonymous(?:ly)?$/i.test(m[0]) && /^ (?:peer )?(?:reviews?|comments?|feedback|ratings?|evaluations?|questionnaires?|surveys?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
+      if (/^anonymous(?:ly)?\b/i.test(m[0]) && /^anonymous(?:ly)? (?:peer )?(?:sources?|authors?|works?|texts?|poems?|letters?|quotations?|interviews?|data|reviews?|comments?|feedback|ratings?|evaluations?|questionnaires?|surveys?)\b/i.test(clause.text.slice(m.at - clause.start))) continue;
       // “Anonymously or under your own name”.
       if (/^,? or (?:under|with|in) (?:your|their) (?:own )?names?\b/i.test(clause.text.slice(m.to - clause.start)) || /\banonymously,? or (?:under|with|in) (?:your|their) (?:own )?names?\b/i.test(m[0])) continue;
       // “Anonymity: …” as a heading says only what stands behind it.

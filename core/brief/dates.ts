@@ -4,12 +4,18 @@ import { zoneOf } from '../time/instant.ts';
 import { isGerman } from './german.ts';
 import { matchesIn, type Clause } from './statements.ts';
 
+/** A day of the week, not a month or a friend. */
+const dayOfWeek = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(?:day|sday|s|nesday|nes|rsday|rs|r|urday)?\b/i;
+
 export interface ReadDate { iso: string; start: number; end: number; problem: 'none' | 'weekday' | 'ambiguous' | 'impossible' }
 
 /** How numeric dates are to be read, where the wording gives a clue: a date that has only one reading, or the zone. */
 export function dateOrder(text: string, zone: string | null): 'day-month' | 'month-day' | null {
   // Where times are written with a stop as well (“16.00 on 3.5.2027”), the order is the European one. Common practice, no source.
   const european = /\b\d{1,2}\.\d{1,2}\.(?:\d{4}|\d{2})\b/.test(text) && /(?<![\d.])(?:[01]?\d|2[0-3])\.[0-5]\d\b(?!\.?\d|\s?(?:%|[a-z]*b\b|cm|mm|in\b|pt))/i.test(text);
+  // “(day/month/year)”, “dd/mm/yyyy”.
+  const said = /\b(?:(day)[\/ .-]month(?:[\/ .-]year)?|(dd)[\/.-]mm(?:[\/.-]yy(?:yy)?)?|month[\/ .-]day(?:[\/ .-]year)?|mm[\/.-]dd(?:[\/.-]yy(?:yy)?)?)\b/i.exec(text);
+  if (said) return said[1] || said[2] ? 'day-month' : 'month-day';
   let day = 0, month = 0;
   for (const m of text.matchAll(/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }
   for (const m of text.matchAll(/(?<=\b(?:by|on|until|till|due|before|deadline:?|when:|(?:draft|proposal|outline|final|paper|essay|report):)\s+(?:\w+day,?\s+)?|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\.?,?\s+)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) { if (Number(m[1]) > 12 && Number(m[2]) <= 12) day++; else if (Number(m[2]) > 12 && Number(m[1]) <= 12) month++; }
@@ -122,8 +128,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
       let date = DateTime.fromObject({ year: y, month: m, day: d });
       if (!date.isValid) continue;
       // The one that belongs to it, not that of the date beside it.
-      const own = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*\b/i.exec(clause.text.slice(start - clause.start, quoteEnd - clause.start)) ?? /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(?:[a-z]*day|s|r|rs|nes)?\.?,?\s+(?:the\s+)?$/i.exec(clause.text.slice(Math.max(0, start - clause.start - 16), start - clause.start));
-      const weekday = own?.[1] ?? /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*\b/i.exec(clause.text.slice(Math.max(0, start - clause.start - 14), quoteEnd - clause.start + 16).replace(/\n.*/s, (x) => x.slice(0, 1)))?.[1];
+      const own = dayOfWeek.exec(clause.text.slice(start - clause.start, quoteEnd - clause.start)) ?? /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(?:[a-z]*day|s|r|rs|nes)?\.?,?\s+(?:the\s+)?$/i.exec(clause.text.slice(Math.max(0, start - clause.start - 16), start - clause.start));
+      const weekday = own?.[1] ?? dayOfWeek.exec(clause.text.slice(Math.max(0, start - clause.start - 14), quoteEnd - clause.start + 16).replace(/\n.*/s, (x) => x.slice(0, 1)))?.[1];
       if (weekday && problem === 'none') {
         const fits = (dt: DateTime): boolean => dt.setLocale('en').toFormat('ccc').toLowerCase() === weekday.toLowerCase();
         // In a list of dates of a term some lie behind us: the weekday says so.

@@ -11,6 +11,7 @@ import { readLate } from './late.ts';
 import { daysToDate } from './late-spans.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits } from './limits.ts';
+import { readPlainWords } from './plain-words.ts';
 import { readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
 import type { Remark } from './remark.ts';
@@ -104,6 +105,10 @@ export function readBrief(original: string, nowIso: string): BriefRead {
     else if (new Set(finals.map(partOf)).size === 1) brief.limits[field] = one(`limits.${field}`, finals);
   }
 
+  // In plain words, where nothing else settles it.
+  const plain = readPlainWords(clauses), or = <T>(found: Statement<T>[], plainly: Statement<T>[]): Statement<T>[] => (found.length > 0 ? found : plainly);
+  for (const field of ['maxWords', 'maxPages', 'maxBytes'] as const) if (!limits.some((l) => l.field === field) && documents.documents.length < 2 && times.parts.length < 2) brief.limits[field] = one(`limits.${field}`, plain[field]);
+
   const naming = readNaming(clauses);
   brief.naming.pattern = one('naming.pattern', naming.pattern);
   // “Save it as lab3_ID.docx. … Convert it. Upload the PDF (lab3_ID.pdf).”: the name of what is handed in.
@@ -112,8 +117,8 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   brief.naming.mustContain = naming.mustContain.map((s) => s.value);
   for (const s of naming.mustContain) evidence.push({ field: 'naming.mustContain', ...quote(s) });
   brief.naming.mustNotIdentify = one('naming.mustNotIdentify', naming.mustNotIdentify);
-  brief.anonymous = one('anonymous', readAnonymous(all));
-  brief.similarityChecked = one('similarityChecked', readSimilarity(all));
+  brief.anonymous = one('anonymous', or(readAnonymous(all), plain.anonymous));
+  brief.similarityChecked = one('similarityChecked', or(readSimilarity(all), plain.similarityChecked));
   brief.declaration = one('declaration', readDeclaration(all));
 
   brief.timeZone = keep('timeZone', times.zone);
@@ -135,12 +140,12 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   if (end !== null && now.isValid && end < now.toMillis()) remarks.push({ field: 'due', kind: 'past', quotes: times[brief.extension ? 'extension' : 'due'].map(quote) });
   for (const clause of clauses) for (const m of matchesIn(clause, /\b0\s?(?:MB|KB|GB|megabytes|words|pages)\b/gi)) if (!/[\d.,]$/.test(clause.text.slice(0, m.at - clause.start))) remarks.push({ field: 'limits', kind: 'zero', quotes: [{ quote: m[0], start: m.at, end: m.to }] });
   const attempts = readAttempts(all);
-  brief.attempts.allowed = one('attempts.allowed', attempts.allowed);
-  brief.attempts.keeps = one('attempts.keeps', attempts.keeps);
+  brief.attempts.allowed = one('attempts.allowed', or(attempts.allowed, plain.allowed));
+  brief.attempts.keeps = one('attempts.keeps', or(attempts.keeps, plain.keeps));
   const late = readLate(clauses);
-  brief.late.percentPerDay = one('late.percentPerDay', late.percentPerDay);
+  brief.late.percentPerDay = one('late.percentPerDay', or(late.percentPerDay, plain.percentPerDay));
   const latest = brief.due ?? times.parts.flatMap((p) => p.due ?? []).sort().at(-1) ?? null, lastDue = latest ? lastDay(latest) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === latest) ? [{ ...s, value: days }] : []; }) : [], spans = [...late.cutoffDays, ...dated];
-  brief.late.cutoffDays = one('late.cutoffDays', spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue));
+  brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays));
 
   const layout = readLayout(clauses);
   brief.layout.pageSize = one('layout.pageSize', layout.pageSize);

@@ -2,7 +2,7 @@ import { expect } from '@jest/globals';
 import { readBrief } from '../brief/read.ts';
 
 /** What a brief settles, by the path of each field. */
-function settledBy(value: unknown, path = '', out: Record<string, unknown> = {}): Record<string, unknown> {
+export function settledBy(value: unknown, path = '', out: Record<string, unknown> = {}): Record<string, unknown> {
   if (value === null || value === undefined || (Array.isArray(value) && value.length === 0)) return out;
   if (typeof value === 'object' && !Array.isArray(value)) for (const [key, inner] of Object.entries(value)) settledBy(inner, path ? `${path}.${key}` : key, out);
   else out[path] = value;

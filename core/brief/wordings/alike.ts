@@ -61,6 +61,10 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=^[ \t]*)Answer(?=:)/gm, () => 'A'],
   // “Everything else still applies, i.e. 3,500 words”.
   [/(?<=\b(?:appl(?:y|ies)|unchanged|the same|as before)), i\.e\.,? (?=\d[\d.,]* (?:words|pages)\b)/g, () => ': '],
+  [/(?<=\b(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)) o['’]clock(?= in the (?:morning|afternoon|evening))/gi, () => ''],
+  [/(?<=\d ?)centimet(?:re|er)s?\b/g, () => 'cm'], [/(?<=\d ?)millimet(?:re|er)s?\b/g, () => 'mm'], [/(?<=\d) ?½/g, () => '.5'],
+  // “Word limit | 1500”: a name and its value.
+  [/(?<=^[ \t]*\p{L}(?:[^|\n:.;?!]|(?<=\b(?:[Mm]ax|[Mm]in|[Nn]o))\.){1,40}?)[ \t]*\|[ \t]*(?=[^|\n\s][^|\n]*$)/gmu, () => ': '],
   // “By Sunday night, 6 December”.
   [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) night,?(?= (?:\d{1,2}(?:st|nd|rd|th)? [A-Z]|[A-Z][a-z]{2,8} \d))/g, () => ''],
   // “Monday of Week 9 (19 April 2027)”.

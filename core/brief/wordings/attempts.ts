@@ -54,7 +54,7 @@ export const lastCounts = anyOf('gi', [
   /\b(?:markers?|we|I|tutors?) opens? (?:only )?the (?:last|latest|newest|most recent)\b/,
   /\b(?:latest|last|newest|most recent) one (?:graded|marked|counts|read|kept)\b/,
   /\bkeeps (?:only the (?:newest|latest|last|most recent)|the (?:newest|latest|last|most recent)(?: one| version| file)? only)\b/,
-  /\b(?:earlier|previous|old)\s+(?:submissions?|versions?|files?|attempts?|uploads?|ones?)\b[^.;]{0,30}\b(?:overwritten|replaced|deleted|discarded|lost|disappears?|goes|vanish\w*|(?:is|are) not kept)\b/,
+  /\b(?:earlier|previous|old)\s+(?:submissions?|versions?|files?|attempts?|uploads?|ones?)\b(?:(?!\bnot\b|\bnever\b|n['’]t\b)[^.;]){0,30}\b(?:overwritten|replaced|deleted|discarded|lost|disappears?|goes|vanish\w*|(?:is|are) not kept)\b/,
   /\bthe newer (?:file|version|one|upload|submission) (?:will be|is|gets) (?:used|marked|read|kept|taken)\b/,
   /\bonly the (?:last|latest|newest|most recent) (?:version|one|file|upload) (?:is|will be|gets) (?:sent|passed|given|forwarded|shown)\b/,
   /\b(?:grade|mark|read)s? only the final one\b/,

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A clause is about the name of a file. */
 export const aboutFileNames = anyOf('i', [
+  /\brename (?:the|your|each|every) (?:file|document|pdf) (?:to|as|with|after|by) (?:your|the)\b/,
   /^\W*(?:zip|archive|pdf)(?: file)? name\s*:/,
   /^\W*(?:\d+[.)]?\s*)?naming\W*$/,
   /^\W*(?:(?:step )?\d+[.)]?\s*)?rename\s*:/,

@@ -2,6 +2,8 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /^\W*(?:[Pp]lace|[Pp]oint|[Ll]ocation) (?:of|for) (?:submission|hand-?in|upload|submitting|handing in)\s*[:=]\s*[“"]([^”"\n]{3,80})[”"]/,
+  /^\W*(?:[Pp]lease )?(?:[Cc]hoose|[Ss]elect|[Oo]pen|[Gg]o to|[Cc]lick(?: on)?) [“"]([^”"\n]{3,80})[”"](?: there)?(?:,)? and (?:then )?(?:upload|submit|hand (?:it )?in|drop)\b/,
   /(?:->|=>|→|>|›)\s?[“"][^”"\n]{3,60}[”"]\s?(?:->|=>|→|>|›)\s?[“"]([^”"\n]{3,80})[”"]/,
   /\b(?:to|in|into|on|via|through) the (?:[a-z]+ ){1,4}(?:module|page|area|section|site|course|unit),? [“"]([^”"\n]{3,80})[”"](?! (?:is|are|on|in)\b)/,
   /\b(?:in|into|to|via) the ([A-Z][\w&’'-]+(?: [A-Z0-9][\w&’'-]*){1,4}) (?:drop ?box|hand-in box|upload box|inbox)\b/,

@@ -1,0 +1,32 @@
+import { matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
+import { firstGroup } from './wordings/any-of.ts';
+import * as said from './wordings/plain-words.ts';
+
+/** What a wording says in plain words, field by field: for what nothing else has settled. */
+export interface PlainWords {
+  cutoffDays: Statement<number>[]; percentPerDay: Statement<number>[]; allowed: Statement<number | 'unlimited'>[]; keeps: Statement<'latest' | 'all'>[];
+  anonymous: Statement<boolean>[]; similarityChecked: Statement<boolean>[]; maxWords: Statement<number>[]; maxPages: Statement<number>[]; maxBytes: Statement<number>[];
+}
+
+const valueOf = (word: string): number => (word.toLowerCase() === 'a' ? 1 : numberWords[word.toLowerCase()] ?? numberOf(word));
+const bytes = (n: string, unit: string): number => numberOf(n) * ({ K: 1e3, M: 1e6, G: 1e9 } as Record<string, number>)[unit.toUpperCase()]!;
+/** What applies only under a condition, or to something else, settles nothing. */
+const conditional = /\b(?:may (?:be (?:checked|screened|run|compared|accepted|marked|refused|penali[sz]ed|lowered|deducted|rejected|reduced|asked)|check|run|compare|lose|deduct|refuse|reject|not)|might|could|sometimes|ask(?:ed)? (?:whether|if)|in some (?:courses|modules)|other (?:courses|modules)|usually|normally)\b/i;
+
+/** @param clauses - of the wording, questions that are answered with yes among them */
+export function readPlainWords(clauses: Clause[]): PlainWords {
+  const plain = clauses.filter((c) => !c.asks && !conditional.test(c.text)), before = plain.filter((c) => !/^\W*(?:after|once) (?:the (?:deadline|due date)|that)\b/i.test(c.text));
+  const every = <T>(pattern: RegExp, value: (m: RegExpMatchArray) => T, among = plain): Statement<T>[] => among.flatMap((c) => [...matchesIn(c, pattern)].map((m) => ({ value: value(m), start: m.at, end: m.to })));
+  const days = (m: RegExpMatchArray): number => { const groups = m.slice(1).filter((g): g is string => g !== undefined); return valueOf(groups[0]!) * (/^w/i.test(groups[1] ?? '') ? 7 : 1); };
+  const until = clauses.flatMap((c, i) => [...matchesIn(c, said.lateUpTo)].filter((m) => said.laterIsNothing.test(c.text.slice(m.to - c.start)) || said.laterIsNothing.test(clauses[i + 1]?.text ?? '')).map((m) => ({ value: days(m), start: m.at, end: m.to })));
+  const asked = <T>(question: RegExp, answer: RegExp, value: (m: RegExpMatchArray) => T): Statement<T>[] => clauses.flatMap((c) => { const m = c.under !== undefined && question.test(c.under) ? answer.exec(c.text) : null; return m ? [{ value: value(m), start: c.start + m.index, end: c.start + m.index + m[0].length }] : []; });
+  const taken = [...every(said.lateTakenFor, days), ...until, ...asked(said.askedHowLate, said.soLate, days)], first = (m: RegExpMatchArray): number => valueOf(firstGroup(m));
+  const either = <A, B>(yes: Statement<A>[], no: Statement<B>[]): Statement<A | B>[] => [...yes, ...no];
+  const no = every(said.noMachineCompares, () => false);
+  return {
+    cutoffDays: taken.length > 0 ? taken : [...every(said.lateIsNothing, () => 0), ...asked(said.askedWhenLate, said.comesToNothing, () => 0)], percentPerDay: every(said.lostPerDay, first),
+    allowed: [...every(said.onceAndNoMore, () => 1, before), ...every(said.soOften, first), ...every(said.asOften, () => 'unlimited' as const, before)], keeps: either([...every(said.newestCounts, () => 'latest' as const, before), ...asked(said.askedWhich, said.theNewest, () => 'latest' as const)], every(said.everyOneIsKept, () => 'all' as const)),
+    anonymous: either(every(said.markedUnseen, () => true), every(said.markedByName, () => false)), similarityChecked: no.length > 0 ? no : every(said.machineCompares, () => true),
+    maxWords: every(said.mostWords, first), maxPages: [...every(said.mostPages, first), ...asked(said.askedHowMany('pages'), said.soMany('pages'), first)], maxBytes: [...every(said.mostBytes, (m) => bytes(m[1]!, m[2]!)), ...every(said.sizeInUnit, (m) => bytes(m[2]!, m[1]!))],
+  };
+}
