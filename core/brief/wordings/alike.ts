@@ -64,14 +64,14 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\b(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)) o['’]clock(?= in the (?:morning|afternoon|evening))/gi, () => ''],
   [/(?<=\d ?)centimet(?:re|er)s?\b/g, () => 'cm'], [/(?<=\d ?)millimet(?:re|er)s?\b/g, () => 'mm'], [/(?<=\d) ?½/g, () => '.5'],
   // “Word limit | 1500”: a name and its value.
-  [/(?<=^[ \t]*\p{L}(?:[^|\n:.;?!]|(?<=\b(?:[Mm]ax|[Mm]in|[Nn]o))\.){1,40}?)[ \t]*\|[ \t]*(?=[^|\n\s][^|\n]*$)/gmu, () => ': '],
+  [/(?<![ \t])[ \t]*\|[ \t]*(?<=^[ \t]*\p{L}(?:[^|\n:.;?!]|(?<=\b(?:[Mm]ax|[Mm]in|[Nn]o))\.){1,40}?[ \t]*\|[ \t]*)(?=[^|\n\s][^|\n]*$)/gmu, () => ': '],
   // “By Sunday night, 6 December”.
   [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) night,?(?= (?:\d{1,2}(?:st|nd|rd|th)? [A-Z]|[A-Z][a-z]{2,8} \d))/g, () => ''],
   // “Monday of Week 9 (19 April 2027)”.
   [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) (?:of|in) (?:teaching )?[Ww]eek \d{1,2} \((?=\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: 20\d\d)?(?:,? (?:at )?[^()]{3,24})?\))/g, () => ' '],
-  [/(?<=day \d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: 20\d\d)?(?:,? [^()\n]{3,24})?)(?<!\([^()\n]{0,80})\)/g, () => ''],
+  [/\)(?<=day \d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]{2,8}(?: 20\d\d)?(?:,? [^()\n]{3,24})?\))(?<!\([^()\n]{0,80}\))/g, () => ''],
   // Dots that lead from a name to its value.
-  [/(?<=^[ \t]*\p{L}[\p{L} .\/-]{1,30}?)[ \t]*\.{4,}[ \t]*(?=\S)/gmu, () => ': '],
+  [/(?<![ \t.])[ \t]*\.{4,}[ \t]*(?<=^[ \t]*\p{L}[\p{L} .\/-]{1,30}?[ \t]*\.{4,}[ \t]*)(?=\S)/gmu, () => ': '],
   // Items by numbers in brackets.
   [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.
