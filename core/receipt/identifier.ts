@@ -5,7 +5,7 @@ export function readId(text: string, rows: Row[]): string | null {
   const token = (v: string, label = ''): string | null => {
     // “Receipt for Y3921847, ref 7F3A9921”: whose it is stands first.
     if (/^for\s/i.test(v)) return null;
-    const bare = v.replace(/^(?:(?:(?:receipt|confirmation|submission) )?(?:no\.?|nr\.?|number|id|code|identifier|ref(?:erence)?\.?|receipt|confirmation)(?=[\s:#])|#|:)\s*:?\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
+    const bare = v.replace(/^(?:is|was)\s*:?\s+/i, '').replace(/^(?:(?:(?:receipt|confirmation|submission) )?(?:no\.?|nr\.?|number|id|code|identifier|ref(?:erence)?\.?|receipt|confirmation)(?=[\s:#])|#|:)\s*:?\s*/i, '').replace(/^[#"“(]+|[)"”.,;]+$/g, '').trim();
     const m = /^[A-Za-z0-9](?:[A-Za-z0-9_/:-]|\.(?!\s))*(?:[ -][A-Z0-9][A-Z0-9-]+(?![\w.]*\.[a-z]{2,4}\b)){0,3}/.exec(bare)?.[0].replace(/[.:]$/, '');
     // A short number is one where the label can mean nothing else.
     return m && /\d/.test(m) && (m.length >= 3 || (m === bare && /receipt|confirm|reference|\b(?:id|no|number)\b/i.test(label))) && !/^\d{1,2}[/:.]\d|^\d{4}-\d\d-\d\d(T|$)/.test(m) && !new RegExp(`\\.(?:${extensions})$`, 'i').test(m) ? m : null;
@@ -69,6 +69,11 @@ export function readId(text: string, rows: Row[]): string | null {
   // “Save this: QX-5512.”
   const saved = /\b(?:save|keep|note|quote) this(?: (?:code|number|reference))?\s*:\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (saved && saved[1]!.length >= 3) return saved[1]!;
+  // “Entry no. 90321”, “Upload ID: 90321”; “Filed under 90321”; “Quote 90321 in any correspondence”.
+  const noted = /^\W*(?:your )?(?:entry|upload|document|log|record|deposit|filing|order|item|file) (?:id|identifier|no\.?|nr\.?|number|#)\s*(?:is|:|=)?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\s*$/im.exec(text)
+    ?? /\b(?:[Ff]iled|[Rr]egistered|[Rr]ecorded|[Bb]ooked|[Ll]odged|[Ss]tored|[Ll]ogged|[Aa]rchived) (?:under|as) (?:no\. ?|number )?#?((?=[A-Z0-9/_-]*\d)[A-Z0-9]+(?:[-/_][A-Z0-9]+)*)\b(?![\w.]*\.\w{2,4}\b)/.exec(text)
+    ?? /\b(?:quote|mention|give|cite) #?((?=[A-Z0-9/_-]*\d)[A-Z0-9]+(?:[-/_][A-Z0-9]+)*) (?:in|when|if|with|whenever)\b/i.exec(text);
+  if (noted && noted[1]!.length >= 3) return noted[1]!;
   // A line that is a number and nothing else.
   const alone = /^\s*([A-Z]{1,6}[-/]\d{3,}[\w/-]*)\s*$/m.exec(text);
   if (alone) return alone[1]!;

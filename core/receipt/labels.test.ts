@@ -1,0 +1,44 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { emptyBrief } from '../model/brief.ts';
+import type { DocumentFacts } from '../model/facts.ts';
+import { readDocument } from '../readers/index.ts';
+import { plantedPdf } from '../testing/plant.ts';
+import { compareReceipt } from './agree.ts';
+import { readFields } from './fields.ts';
+import { receiptToText } from './to-text.ts';
+
+/** Each of the three things that a receipt has to say, in many ordinary ways of saying it. Made up for this test. */
+const ids = [
+    'Submission ID: 90321', 'Submission number: 90321', 'Reference: 90321', 'Ref. no. 90321', 'Your reference is 90321.', 'Receipt no.: 90321', 'Receipt number 90321', 'Confirmation code: 90321', 'Confirmation # 90321',
+    'Tracking ID: 90321', 'Transaction ID 90321', 'Case number: 90321', 'Ticket: 90321', 'Ticket #90321', 'Paper ID: 90321', 'Submission reference number: 90321', 'ID: 90321', 'Your submission (ID 90321) has been received.',
+    'Confirmation number is 90321', 'Upload ID: 90321', 'Deposit number: 90321', 'Acknowledgement no. 90321', 'Record ID: 90321', 'Quote 90321 in any correspondence.', 'Please quote the reference 90321.', 'Entry no. 90321',
+    'Registration of receipt: 90321', 'Your receipt: 90321', 'Identifier: 90321', 'Submission #90321', 'No. 90321', 'Document ID: 90321', 'Job ID: 90321', 'Hand-in number: 90321',
+    'Your confirmation code is 90321, please keep it.', 'Code: 90321', 'Filed under 90321', 'Log number: 90321', 'Unique ID: 90321',
+];
+const times = [
+    'Received: 15 March 2027, 16:40', 'Received on 15 March 2027 at 16:40', 'Date: 15 March 2027, 16:40', 'Submitted: 15 March 2027 16:40', 'Submitted on: 15/03/2027 16:40', 'Submission date: 15 Mar 2027 4:40 PM',
+    'Time of submission: 15 March 2027, 16:40', 'Time: 16:40, 15 March 2027', 'Uploaded 15 March 2027 at 16:40', 'Arrived: 15 March 2027 16:40', 'Date received: 15 March 2027 16:40', 'Date and time: 15 March 2027, 16:40',
+    'Timestamp: 2027-03-15 16:40', 'Handed in on Monday 15 March 2027 at 4:40 pm', 'Your work was received at 16:40 on 15 March 2027.', 'Date of receipt: 15 March 2027 16:40', 'Filed 15 March 2027 16:40',
+    'Recorded at 16:40 on 15 March 2027', 'When: 15 March 2027 16:40', 'Submitted at 16:40 on 15 March 2027', 'Completed: 15 March 2027 16:40', 'Accepted 15 March 2027, 16:40', 'Delivered: 15 March 2027, 16:40',
+    'Logged: 15 March 2027, 16:40', 'Upload time: 15 March 2027 16:40', 'Mon 15 Mar 2027 16:40', 'It reached us on 15 March 2027 at 16:40.', 'Turned in: 15 March 2027 16:40', 'Sent: 15 March 2027 16:40',
+    'Deposited on 15 March 2027 at 16:40', 'Date stamp: 15 March 2027 16:40', 'We received it on 15 March 2027, 16:40.',
+];
+const files = [
+    'File: {f}', 'File name: {f}', 'Filename: {f}', 'Document: {f}', 'Attachment: {f}', 'Attachments: {f}', 'Files: {f}', 'Uploaded file: {f}', 'Your file {f} was received.', 'Files received: {f}', '1 file: {f}',
+    'Name of file: {f}', 'Paper: {f}', 'Submitted file: {f}', 'Files submitted\n- {f}', 'Documents received\n1. {f} (793 bytes)', 'You uploaded {f}.', 'We got {f}.', 'Contents: {f}', 'Item: {f}', 'File(s): {f}',
+    'Original file name: {f}', 'Document name: {f}', 'Files (1)\n{f}', 'We have stored {f}.', 'Received: {f}', 'Enclosed: {f}', 'Name: {f}', '{f}, 1 page', '“{f}” has arrived.',
+];
+const name = 'essay_Y3921847.pdf', brief = { ...emptyBrief(), due: '2027-03-15T17:00:00+00:00', timeZone: 'Europe/London' };
+let facts: DocumentFacts;
+beforeAll(async () => { facts = await readDocument(await plantedPdf(), name); });
+describe.each([['id', ids], ['time', times], ['file', files]] as const)('as receipts call it: %s', (what, ways) => {
+  test.each(ways.map((w) => [w]))('%s', async (way) => {
+    const said = { id: 'Submission ID: 90321', time: 'Received: 15 March 2027, 16:40', file: 'File: {f}', [what]: way };
+    const text = await receiptToText(new TextEncoder().encode(`Receipt\n\n${said.id}\n${said.time}\n${said.file}\n`.replaceAll('{f}', name)), 'receipt.txt', 0, 'receipt'), read = readFields(text, [name], brief.timeZone, '2027-05-14T17:00:00.000Z');
+    expect([read.fields.id, read.fields.receivedAt, read.fields.fileNames]).toEqual(['90321', '2027-03-15T16:40:00+00:00', [name]]);
+    expect(compareReceipt(read, [facts], brief, () => [], null).standing).toBe('confirmed');
+    // Hard negative: another name, a later hour.
+    const other = readFields(text.replace(name, 'notes_Y3921847.pdf').replace(/16:40|4:40/, '17:40'), [name], brief.timeZone, '2027-05-14T17:00:00.000Z');
+    expect(compareReceipt(other, [facts], brief, () => [], null).standing).toBe('refuted');
+  });
+});
