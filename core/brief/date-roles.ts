@@ -24,6 +24,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:expect|want|need) (?:to (?:have|see|receive) )?(?:your|the) (?:essays?|papers?|reports?|work|files?|submissions?|assignments?|dissertations?|portfolios?)\b[^.;]{0,14}\b(?:on|by|before)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'due';
   // “Registration opens on 1 March.” “Slides are available from 1 March.”
   if (/^\W*(?:the |our |all )?(?:[a-z]+ )?(?:exhibition|show|play|library|office|shop|museum|registration|enrol?ment|sign-?up|conference|canteen|gallery|slides?|recordings?|lecture notes|notes|readings?|handouts?|tickets?|texts?)\b[^.;:]{0,14}\b(?:opens?|open|available|online|starts?|begins?)\b[^.;]{0,12}$/i.test(before)) return 'other';
+  // “The deadline of 5 March no longer applies.”
+  if (/^[^.;]{0,20}\b(?:no longer (?:applies|holds|counts|valid)|is (?:cancelled|no longer valid|void|withdrawn|obsolete)|has been (?:cancelled|withdrawn|dropped))\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  // “12 March, 17:00 is the deadline.”
+  if (/^\W*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[^.;]{0,24}\bis (?:the|your|our) (?:final |absolute )?(?:deadline|due date|closing date|hand-in date|last day)\b(?! for)/i.test(clause.text.slice(date.end - clause.start))) return 'due';
   // “I grant extensions if you ask by 14 May.”
   if (/\bextensions?\b[^.;]*\b(?:ask|request|apply|write|e-?mail|contact)(?:ed|s|ing)?\b[^.;]{0,24}\b(?:by|before|until|no later than)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “If your internship ends after 15 June, …”

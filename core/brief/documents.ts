@@ -305,7 +305,7 @@ const sameLabel = (a: string, b: string): boolean => !(/^final\b/i.test(a) && ea
 const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
 
 /** What is not these is refused: these are what is asked for. */
-const otherThan = /\b(?:formats?|types?|kinds?|files?) other than\b[^.;]{0,40}\b(?:cannot|can['’]?t|will not|won['’]t|are not|is not|not|rejected|refused|returned|blocked)\b|\b(?:anything|everything|whatever|files?|documents?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not)(?= (?:an? |in )?\.?(?:pdf|docx?|odt|rtf|word)\b)/i;
+const otherThan = /\b(?:anything|everything|whatever) (?:other than|but|except) (?:an? )?\.?(?:pdf|docx?|odt|rtf|word)\b[^.;]{0,20}\b(?:refused|rejected|returned|not (?:be )?(?:accepted|opened|marked|read)|sent back|ignored|deleted)\b|\b(?:formats?|types?|kinds?|files?) other than\b[^.;]{0,40}\b(?:cannot|can['’]?t|will not|won['’]t|are not|is not|not|rejected|refused|returned|blocked)\b|\b(?:anything|everything|whatever|files?|documents?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not)(?= (?:an? |in )?\.?(?:pdf|docx?|odt|rtf|word)\b)/i;
 const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|must|shall) (?:I|we|you) (?:have to |need to )?(?:hand in|submit|upload|send|deliver)\b[^?]*\?|^\W*(?:\d+[.)]?\s*)?what to (?:submit|hand in|upload|send|deliver)\W*$/i;
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 function isDemand({ clause, at, to }: Mention): boolean {

@@ -5,7 +5,7 @@ import * as said from './wordings/plain-words.ts';
 /** What a wording says in plain words, field by field: for what nothing else has settled. */
 export interface PlainWords {
   cutoffDays: Statement<number>[]; percentPerDay: Statement<number>[]; allowed: Statement<number | 'unlimited'>[]; keeps: Statement<'latest' | 'all'>[];
-  anonymous: Statement<boolean>[]; similarityChecked: Statement<boolean>[]; maxWords: Statement<number>[]; maxPages: Statement<number>[]; maxBytes: Statement<number>[];
+  anonymous: Statement<boolean>[]; similarityChecked: Statement<boolean>[]; minWords: Statement<number>[]; maxWords: Statement<number>[]; maxPages: Statement<number>[]; maxBytes: Statement<number>[];
 }
 
 const valueOf = (word: string): number => (word.toLowerCase() === 'a' ? 1 : numberWords[word.toLowerCase()] ?? numberOf(word));
@@ -27,6 +27,6 @@ export function readPlainWords(clauses: Clause[]): PlainWords {
     cutoffDays: taken.length > 0 ? taken : [...every(said.lateIsNothing, () => 0), ...asked(said.askedWhenLate, said.comesToNothing, () => 0)], percentPerDay: every(said.lostPerDay, first),
     allowed: [...every(said.onceAndNoMore, () => 1, before), ...every(said.soOften, first), ...every(said.asOften, () => 'unlimited' as const, before)], keeps: either([...every(said.newestCounts, () => 'latest' as const, before), ...asked(said.askedWhich, said.theNewest, () => 'latest' as const)], every(said.everyOneIsKept, () => 'all' as const)),
     anonymous: either(every(said.markedUnseen, () => true), every(said.markedByName, () => false)), similarityChecked: no.length > 0 ? no : every(said.machineCompares, () => true),
-    maxWords: every(said.mostWords, first), maxPages: [...every(said.mostPages, first), ...asked(said.askedHowMany('pages'), said.soMany('pages'), first)], maxBytes: [...every(said.mostBytes, (m) => bytes(m[1]!, m[2]!)), ...every(said.sizeInUnit, (m) => bytes(m[2]!, m[1]!))],
+    minWords: every(said.leastWords, first), maxWords: every(said.mostWords, first), maxPages: [...every(said.mostPages, first), ...asked(said.askedHowMany('pages'), said.soMany('pages'), first)], maxBytes: [...every(said.mostBytes, (m) => bytes(m[1]!, m[2]!)), ...every(said.sizeInUnit, (m) => bytes(m[2]!, m[1]!))],
   };
 }

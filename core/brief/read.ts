@@ -107,7 +107,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
 
   // In plain words, where nothing else settles it.
   const plain = readPlainWords(clauses), or = <T>(found: Statement<T>[], plainly: Statement<T>[]): Statement<T>[] => (found.length > 0 ? found : plainly);
-  for (const field of ['maxWords', 'maxPages', 'maxBytes'] as const) if (!limits.some((l) => l.field === field) && documents.documents.length < 2 && times.parts.length < 2) brief.limits[field] = one(`limits.${field}`, plain[field]);
+  for (const field of ['minWords', 'maxWords', 'maxPages', 'maxBytes'] as const) if (!limits.some((l) => l.field === field) && documents.documents.length < 2 && times.parts.length < 2) brief.limits[field] = one(`limits.${field}`, plain[field]);
 
   const naming = readNaming(clauses);
   brief.naming.pattern = one('naming.pattern', naming.pattern);

@@ -16,19 +16,26 @@ function asWindow(rows: DatedRow[], row: DatedRow, day: DatedRow['date'], [from,
 }
 const before = ({ clauses }: Reading, clause: Clause): string => clauses[clauses.indexOf(clause) - 1]?.text ?? '';
 
+/** What has become of a deadline. */
+const moved = String.raw`(?:is|was|has been|have been|will be|has now been) (?:changed|moved|extended|postponed|put back|pushed back|shifted|deferred)`;
+
 /** “You can take until 22 March; the others hand in on 15 March”, “the deadline for you has been moved from 15 to 29 March”: what holds for one, beside what holds for all. */
 export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
   const lead = (r: DatedRow): string => `${text.slice(r.clause.start, r.date.start)}${/^(?:by|until|till|to|from|on|instead of)\b\s*/i.exec(text.slice(r.date.start))?.[0] ?? ''}`, certain = rows.filter((r) => r.date.problem === 'none');
   const set = (own: DatedRow | undefined, all: DatedRow | undefined): void => { if (!own || !all || own === all) return; own.role = 'extension'; all.role = 'due'; own.override = all.override = false; };
   // Of the others.
-  const ofAll = certain.filter((r) => /\b(?:(?:the )?others|everyone else|everybody else|all other students|the rest(?: of (?:the|your) (?:class|course|group|cohort))?)\b[^.;]{0,40}$/i.test(lead(r)) || /\(\s*(?:the )?(?:class |course |general )?(?:deadline|due date)(?: for (?:all|everyone))?\s*[:=]\s*(?:\w+day,?\s*)?$/i.test(lead(r)));
-  const ofOne = certain.filter((r) => /\byou (?:can|may) (?:take|have|hand (?:it|your \w+) in|submit|upload)\b[^.;]{0,40}\b(?:until|till|by)\s*(?:next |this |the following )?(?:\w+day,?\s*)?\(?$|\byour (?:adjusted|new|own|individual|personal|extended) (?:due date|deadline|date|hand-?in date)\b[^.;\d]{0,14}$/i.test(lead(r)));
+  const ofAll = certain.filter((r) => /\b(?:(?:the )?others|everyone else|everybody else|all other students|the rest(?: of (?:the|your) (?:class|course|group|cohort))?)\b[^.;]{0,40}$|^\W*(?:deadline|due date|due) (?:for|of) (?:all|everyone|everybody|the (?:class|course|group|cohort))\s*[:=]\s*(?:\w+day,?\s*)?$/i.test(lead(r)) || /\(\s*(?:the )?(?:class |course |general )?(?:deadline|due date)(?: for (?:all|everyone))?\s*[:=]\s*(?:\w+day,?\s*)?$/i.test(lead(r)));
+  const ofOne = certain.filter((r) => /\byou (?:now |yourself )?have (?:time )?(?:until|till)\s*(?:\w+day,?\s*)?$|^\W*your (?:own )?(?:deadline|due date)\s*[:=]\s*(?:\w+day,?\s*)?$|\byou (?:can|may) (?:take|have|hand (?:it|your \w+) in|submit|upload)\b[^.;]{0,40}\b(?:until|till|by)\s*(?:next |this |the following )?(?:\w+day,?\s*)?\(?$|\byour (?:adjusted|new|own|individual|personal|extended) (?:due date|deadline|date|hand-?in date)\b[^.;\d]{0,14}$/i.test(lead(r)));
   if (ofAll.length === 1 && ofOne.length === 1) set(ofOne[0], ofAll[0]);
   for (let i = 1; i < certain.length; i++) {
     const [a, b] = [certain[i - 1]!, certain[i]!], between = text.slice(a.date.end, b.date.start + 12);
     if (a.clause !== b.clause) continue;
     // “The deadline for you has been moved from 15 March to 29 March.”
     if (/\b(?:deadline|due date|hand-?in) (?:for you|in your case)\b[^.;]*\b(?:moved|changed|extended|postponed|put back)\b[^.;]*\bfrom\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^.;]{0,14}\bto\b/i.test(between)) set(b, a);
+    // “We have extended your deadline from 5 March to 12 March.” “Your deadline of 5 March has been extended to 12 March.”
+    else if (/\bextend(?:ed|ing)? your (?:\w+ )?(?:deadline|due date|time)\b[^.;]{0,20}\bfrom\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^.;]{0,14}\bto\b/i.test(between) || /\byour (?:\w+ )?(?:deadline|due date)(?: of| on|,)?\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && new RegExp(`^[^.;]{0,14}\\b${moved}\\b[^.;]{0,8}\\b(?:to|until|till)\\b`, 'i').test(between)) set(b, a);
+    // “You have been granted one more week: instead of 5 March, your essay is due on 12 March.”
+    else if (/\binstead of\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^.;]{0,14},? your \w+ is (?:now )?due\b/i.test(between) && /\b(?:granted|given|approved|agreed)\b/i.test(text.slice(0, a.date.start))) set(b, a);
     // “Your request has been granted. So instead of 15 March you have until 17 March.”
     else if (/\binstead of\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^;]{0,14}\byou (?:now )?(?:have|can (?:hand (?:it |your \w+ )?in|submit|upload)(?: it)?)\b[^.;]{0,14}\b(?:until|till|by)\b/i.test(between) && /\b(?:granted|approved|accepted|agreed)\b/i.test(text.slice(0, a.date.start))) set(b, a);
     // “The panel has agreed to a new submission date for your essay. Instead of 5 March, please submit by 19 March.”
@@ -47,7 +54,7 @@ export function sameDayAgain(rows: DatedRow[]): void {
 
 /** “Original deadline …; new deadline …” in a letter that grants an extension. */
 export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
-  if (!/\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|^\W*extension\s*:\s*(?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:day|week|hour)s?\b|\bapproved (?:adjustment|extra time)\b|\byou (?:may|can) (?:now |still )?(?:hand (?:it|your \w+) in|submit|upload)\b[^;.]*\bafter the (?:published|original|normal|usual|standard) (?:deadline|due date)\b|\badjusted (?:deadline|due date)\b|\byou (?:have been|are|were) (?:given|allowed|granted) (?:(?:an?|\w+|\d{1,2}) )?(?:extra|additional|more|further) (?:calendar |working )?(?:days?|weeks?|time|hours?)\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:mitigating|extenuating|exceptional|special|personal) circumstances\b[^\n]{0,120}\b(?:agreed|granted|approved|set|given)\b[^.\n]{0,30}\bnew (?:deadline|due date|hand-?in date)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b|^\W*extension\s*:/im.test(text)) return;
+  if (!/\byour (?:request|application)\b[^.]{0,40}\b(?:has been|was|is) (?:granted|approved|accepted)\b|\b(?:grant(?:ed)?|approved?|agreed)\b[^.]{0,60}\bextension\b|^\W*extension\s*:\s*(?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:day|week|hour)s?\b|\bapproved (?:adjustment|extra time)\b|\byou (?:may|can) (?:now |still )?(?:hand (?:it|your \w+) in|submit|upload)\b[^;.]*\bafter the (?:published|original|normal|usual|standard) (?:deadline|due date)\b|\badjusted (?:deadline|due date)\b|\byou (?:have been|are|were) (?:given|allowed|granted) (?:(?:an?|\w+|\d{1,2}) )?(?:extra|additional|more|further) (?:calendar |working )?(?:days?|weeks?|time|hours?)\b|\b(?:agreed|decided) to extend (?:the|your) (?:deadline|due date|time)\b|\b(?:mitigating|extenuating|exceptional|special|personal) circumstances\b[^\n]{0,120}\b(?:agreed|granted|approved|set|given)\b[^.\n]{0,30}\bnew (?:deadline|due date|hand-?in date)\b|\b(?:extension|mitigating circumstances|extenuating circumstances|special consideration)\b[^\n]{0,80}\b(?:granted|approved|agreed|accepted)\b/i.test(text) || !/\b(?:your|you)\b|^\W*extension\s*:/im.test(text)) return;
   // “You may hand it in up to one week after the published deadline (19 March), that is until 26 March.”
   for (const clause of new Set(rows.map((r) => r.clause))) {
     const own = rows.filter((r) => r.clause === clause && r.date.problem === 'none');

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A clause is about the name of a file. */
 export const aboutFileNames = anyOf('i', [
+  /\b(?:submit|upload|hand (?:it )?in|save)\b[^.;]{0,30}\bunder the name \S+\.\w{2,4}/,
   /\brename (?:the|your|each|every) (?:file|document|pdf) (?:to|as|with|after|by) (?:your|the)\b/,
   /^\W*(?:zip|archive|pdf)(?: file)? name\s*:/,
   /^\W*(?:\d+[.)]?\s*)?naming\W*$/,

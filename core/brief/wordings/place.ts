@@ -2,6 +2,10 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\b(?:[Pp]lace|[Bb]ox|[Ff]older|[Aa]rea|[Ll]ink|[Pp]age|[Pp]oint) (?:to|where you|for you to) (?:submit|upload|hand (?:it |your \w+ )?in) (?:is called|is named|is|has the name) [“"]([^”"\n]{3,80})[”"]/,
+  /^\W*(?:[Pp]lease )?[Uu]se [“"]([^”"\n]{3,80})[”"] (?:to|for) (?:submit|upload|hand|your (?:submission|hand-?in|upload))/,
+  /^\W*[Uu]nder [“"]([^”"\n]{3,80})[”"] you (?:can|may|must|will) (?:then )?(?:upload|submit|hand)\b/,
+  /\b(?:[Dd]eposit|[Uu]pload|[Ss]ubmit|[Pp]ut|[Dd]rop|[Ss]ave) (?:your|the) (?:files?|essays?|papers?|reports?|work|documents?|pdfs?) (?:in|into|to|at|under|via|through) [“"]([^”"\n]{3,80})[”"](?! (?:style|format|font|mode|quality))/,
   /^\W*(?:[Pp]lace|[Pp]oint|[Ll]ocation) (?:of|for) (?:submission|hand-?in|upload|submitting|handing in)\s*[:=]\s*[“"]([^”"\n]{3,80})[”"]/,
   /^\W*(?:[Pp]lease )?(?:[Cc]hoose|[Ss]elect|[Oo]pen|[Gg]o to|[Cc]lick(?: on)?) [“"]([^”"\n]{3,80})[”"](?: there)?(?:,)? and (?:then )?(?:upload|submit|hand (?:it )?in|drop)\b/,
   /(?:->|=>|→|>|›)\s?[“"][^”"\n]{3,60}[”"]\s?(?:->|=>|→|>|›)\s?[“"]([^”"\n]{3,80})[”"]/,

@@ -34,6 +34,7 @@ export const lateIsNothing = anyOf('gi', [
 const count = '(a|one|two|three|four|five|six|seven|eight|nine|ten|fourteen|\\d{1,2})', span = '(day|week)s?';
 /** Late work is taken for so long: a number and its unit. */
 export const lateTakenFor = anyOf('gi', [
+  of`\bafter ${count} ${span},? (?:we|I|they|the office)(?:['’]ll)? (?:will )?(?:no longer|not|do not|don['’]t|won['’]t) (?:accept|take|mark|read|grade)\b`, of`(?:%|points?|marks?) ?\/ ?day,? \(max(?:imum|\.)? ${count} ${span}\)`,
   of`\bafter ${count} ${span},? (?:any )?late ${work} (?:is|are|will be|can) (?:no longer|not|never)(?: be)? (?:accepted|marked|taken|read|graded)\b`,
   of`\blate ${work} (?:is|are|will be|can be) (?:accepted|taken|possible|allowed|submitted|handed in|uploaded) (?:until|up to|for(?: up to)?|within) ${count} ${span} (?:after|beyond|past|of) the (?:deadline|due date)\b`,
   of`\b(?:no|never) (?:later|more) than ${count} ${span} (?:late|after the (?:deadline|due date))\b`,
@@ -51,6 +52,7 @@ export const laterIsNothing = /\b(?:later (?:than (?:that|this))?|after (?:that|
 const amount = '(\\d{1,2}(?:[.,]\\d)?|one|two|three|four|five|ten|twenty)', unit = '(?:%|per ?cent(?:age points?)?|percentage points?|points?|marks?|pts)', day = '(?:(?:calendar |working |late |full |started )?day|24 ?(?:hours|h)\\b)';
 /** So much a day. */
 export const lostPerDay = anyOf('gi', [
+  new RegExp(`^\\W*${amount} ?${unit} (?:per|a|each|every) ?${day},? (?:for (?:up to|at most|a maximum of)|up to|max)`),
   new RegExp(`^\\W*(?:minus|less|deduct|−|-|–) ?${amount} ?${unit} (?:per|a|each|every|for (?:each|every)|\\/) ?${day}`),
   new RegExp(`\\b${amount} ?${unit} (?:reduction|deduction|penalty|off|loss|less)\\b(?:(?!\\bnot\\b)[^.;]){0,12}\\b(?:per|each|every|for (?:each|every)|a) ?${day}(?! of absence)`),
   new RegExp(`\\b(?:each|every) ${day}(?: (?:late|of (?:lateness|delay)|that you are late|beyond the deadline|after the deadline|over))?,? (?:it |you |that |this |the (?:mark|grade) )?(?:will )?(?:costs?|loses?|takes?|drops?|falls?|goes down|is reduced|reduces)[^.;\\d]{0,24}?${amount} ?${unit}`),
@@ -133,10 +135,12 @@ export const noMachineCompares = anyOf('gi', [
 export const askedHowMany = (what: 'pages' | 'words'): RegExp => new RegExp(`\\bhow (?:many ${what}|long)\\b[^?]*\\?`, 'i');
 export const soMany = (what: 'pages' | 'words'): RegExp => new RegExp(`^\\W*(?:A\\s*[:.]\\s*)?(?:at most|up to|no more than|max(?:imum|\\.)?) (\\d[\\d,.]*|${small})(?: ${what})${what === 'pages' ? '?' : ''}\\W*$`, 'i');
 const number = '(\\d{1,3}(?:[,. \\u00a0]\\d{3})+|\\d{3,6})', pages = '(?<![\\d.,])(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)';
+export const leastWords = /\b(\d{1,3}(?:,\d{3})+|\d{3,5})\+ words\b/gi;
 const limitsOf = (n: string, what: string): RegExp => anyOf('gi', [
   new RegExp(`^\\W*(?:max(?:imum|\\.)? )?${what}s?(?: (?:limit|count|ceiling|maximum|max))?\\s*\\((?:max(?:imum|\\.)?|strict|hard|absolute|upper limit|at most)\\)\\s*[:=]\\s*${n}\\b`), new RegExp(`^\\W*${what}s? ceiling\\s*[:=]\\s*${n}\\b`),
   new RegExp(`\\b${what} (?:count|limit|length|ceiling) (?:is|has been|will be) (?:capped at|set (?:at|to)|fixed at|limited to|restricted to)? ?${n}(?![\\d,.]*\\d| ?(?:%|per|minutes|[KMG]?B\\b))(?: ${what}s?)?`),
   new RegExp(`\\b(?:limit|maximum|length|ceiling) (?:is|has been|will be) (?:capped at|set (?:at|to)|fixed at|limited to|restricted to) ${n} ${what}s?\\b`),
+  new RegExp(`\\b${what} (?:limit|count|length) (?:has been|was|is|will be) (?:raised|increased|lowered|reduced|extended|changed|cut) from [\\d.,]+ (?:${what}s )?to ${n}(?![\\d,.]*\\d| ?%)`),
   new RegExp(`\\b(?:keep|cut|limit|restrict|trim|confine) (?:it|them|this|yourself|your \\w+|the \\w+)(?: down)? (?:to|within|at) ${n} ${what}s?\\b`),
   new RegExp(`\\b${n} ${what}s? (?:at your disposal|to play with|to work with|and (?:not one|no) more|tops|at the (?:very )?most|is the (?:limit|maximum|ceiling|most)|or (?:fewer|less))\\b`),
   new RegExp(`\\b(?:more than|over|longer than|beyond|above|exceeding|exceeds?) ${n} ${what}s?\\b[^.;]{0,24}\\b(?:returned|rejected|refused|penali[sz]ed|not (?:be )?(?:read|marked|accepted|graded|considered)|ignored|lose|sent back|cut off|fail)`),
