@@ -208,7 +208,7 @@ function unlabelledExtract(text: string): string | null {
 
 function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   const row = rows.find((r) => labels.status.test(r.label))?.value ?? '';
-  const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancelled|aborted|unsuccessful)\b/i;
+  const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancell?ed|aborted|unsuccessful|withdrawn|deleted|voided|expired|corrupt(?:ed)?|empty)\b/i;
   // “Accepted: NO (file type not allowed)”.
   if (rows.some((r) => /^(?:accepted|received|stored|complete|successful|valid|submitted|handed in)$/i.test(r.label) && /^(?:no|false|rejected|refused|not)\b(?!\.? ?\d)/i.test(r.value))) return 'failed';
   // “Paper: (no file)”, “Words: 0”.
@@ -223,6 +223,11 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   // “Accepted, pending virus scan”: it is there.
   const arrived = /^\W*(?:accepted|received|submitted|handed in|delivered|stored)\s*(?:[,;–(-]|and\b)/i.test(row) && /\b(?:pending|waiting|awaiting)\b/i.test(row) && !/\b(?:draft|not|unsubmitted|incomplete|in progress)\b/i.test(row);
   if (row) return failed.test(row) ? 'failed' : negative.test(row) && !arrived ? 'draft' : 'received';
+  // “If your submission failed you would have got an error.”: what would be.
+  text = text.replace(/(?<=^|[.!?\n]\s{0,8})(?:if|should|unless|in case)\b[^.\n]*/gi, (s) => ' '.repeat(s.length));
+  // “You still have to press Submit.” “Note: the file is empty.”
+  if (/\byou (?:still |now )?(?:have to|need to|must) (?:still )?(?:press|click|tap|select|choose)\b[^.\n]{0,30}\b(?:submit|send|hand in|finish|complete|confirm)\b/i.test(text)) return 'draft';
+  if (/\b(?:the|your|this) (?:uploaded |received )?(?:file|document|paper|upload) (?:is|was|seems to be|appears to be) (?:empty|blank|damaged|corrupt(?:ed)?|unreadable)\b/i.test(text)) return 'failed';
   // “Test submission, not counted”.
   if (/\b(?:test|trial|practice|dummy) (?:submission|upload|hand-?in)\b[^.\n]{0,30}\b(?:not counted|does not count|will not (?:be )?count|not (?:be )?marked|only)\b|\bnot counted as (?:a )?(?:submission|hand-?in)\b|\bthis (?:is|was) (?:only )?a (?:test|trial|practice) (?:submission|upload|hand-?in)\b/i.test(text)) return 'draft';
   // “Entwurf, noch nicht abgegeben”.

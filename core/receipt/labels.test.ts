@@ -42,3 +42,22 @@ describe.each([['id', ids], ['time', times], ['file', files]] as const)('as rece
     expect(compareReceipt(other, [facts], brief, () => [], null).standing).toBe('refuted');
   });
 });
+/** What a line says of the hand-in besides: that it has not come to its end, or something that says nothing against it. */
+const unfinished = [
+    'Status: draft', 'Status: Not submitted', 'This is a draft. It has not been submitted yet.', 'Status: in progress', 'Submission failed.', 'Your submission could not be processed.', 'Status: rejected', 'Status: incomplete',
+    'The upload was interrupted.', 'Size: 0 bytes', 'Submitted to: GEO 3107 Essay (resit)', 'Place: HIS 2044 Essay', 'Your file is waiting to be sent.', 'Status: withdrawn', 'Status: deleted', 'Submission cancelled',
+    'You still have to press Submit.', 'Status: saved, not handed in', 'File could not be opened.', 'Status: pending submission', 'Not yet handed in', 'Status: error', 'Note: the file is empty.', 'Size: 12 MB', 'Pages: 40',
+    'This submission was replaced by a later one.',
+];
+const harmless = [
+    'Status: submitted', 'Status: received', 'Status: complete', 'Status: on time', 'Similarity: pending', 'Grade: not yet available', 'Marking status: not marked', 'Status: awaiting marking', 'Place: GEO 3107 Essay', 'Late: no',
+    'Size: 1 KB', 'Feedback: none yet', 'Attempts left: 2', 'You may resubmit until the deadline.', 'Drafts are not marked.', 'If your submission failed you would have got an error.', 'Status: Submitted for grading',
+    'Next step: none', 'Similarity report: not yet available', 'Thank you for your submission.', 'Do not reply to this message.', 'Status: accepted', 'Status: in review', 'Visibility: hidden from markers', 'Pages: 1',
+    'Keep this receipt.',
+];
+const standingWith = async (line: string): Promise<string> => {
+  const text = await receiptToText(new TextEncoder().encode(`Receipt\n\nSubmission ID: 90321\nReceived: 15 March 2027, 16:40\nFile: ${name}\n${line}\n`), 'receipt.txt', 0, 'receipt');
+  return compareReceipt(readFields(text, [name], brief.timeZone, '2027-05-14T17:00:00.000Z'), [facts], { ...brief, place: 'GEO 3107 Essay' }, () => [], null).standing;
+};
+test.each(unfinished.map((line) => [line]))('refuted: %s', async (line) => expect(await standingWith(line)).toBe('refuted'));
+test.each(harmless.map((line) => [line]))('confirmed: %s', async (line) => expect(await standingWith(line)).toBe('confirmed'));
