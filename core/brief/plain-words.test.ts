@@ -54,7 +54,7 @@ const said: readonly [field: string, value: unknown, sentences: readonly string[
   ]],
   ['similarityChecked', true, [
     'Your essay will be checked for similarity.', 'All work is run through plagiarism detection software.', 'We use text-matching software.', 'Submissions are screened for plagiarism by software.',
-    'The system will compare your text with other texts.', 'A similarity report will be generated.', 'Your file goes through a similarity check automatically.', 'Essays are automatically scanned for copied text.',
+    'The system will compare your text with other texts.', 'A report on similarity will be made.', 'Your file goes through a similarity check automatically.', 'Essays are automatically scanned for copied text.',
     'Your text is matched against a database of sources.', 'An originality check is carried out on all submissions.', 'Plagiarism check: yes', 'The program checks every paper for overlap with other papers.',
     'Similarity checking is turned on.', 'Expect a similarity score within half an hour.', 'Every submission is compared to a database of student papers.',
   ]],
@@ -166,7 +166,7 @@ const said: readonly [field: string, value: unknown, sentences: readonly string[
     'Due 12 March 2027, 17:00 CET.', 'Deadline: 17:00 (CET), 12 March 2027', 'By 5 pm CET on 12 March 2027.',
   ]],
   ['place', 'Essay 1', [
-    'Upload it to the folder “Essay 1”.', 'Submit via the “Essay 1” link.', 'Hand in at “Essay 1”.', 'Use the box called “Essay 1”.', 'Please submit through “Essay 1” on the module page.', 'Submission point: Essay 1',
+    'Upload it to the folder “Essay 1”.', 'Submit via the “Essay 1” link.', 'Hand in at “Essay 1”.', 'Use the box called “Essay 1”.', 'Please submit through “Essay 1” on the module page.', 'Hand-in point: Essay 1',
     'The essay goes into the “Essay 1” box.', 'You’ll find the upload link under “Essay 1”.', 'Where: Essay 1', 'Drop your file in the “Essay 1” folder.', 'Upload to: Essay 1', 'Place of submission: “Essay 1”',
     'Your essay must be uploaded in the section “Essay 1”.', 'Choose “Essay 1” and upload your file.',
   ]],
@@ -210,7 +210,7 @@ const said: readonly [field: string, value: unknown, sentences: readonly string[
   ]],
   ['similarityChecked', true, [
     'Similarity check: yes', 'Similarity check | on', 'Plagiarism detection: enabled', 'Text matching: yes', 'Originality check: on', 'Plagiarism software: used', 'Is it checked for plagiarism? Yes.',
-    'Similarity report: yes, visible to students',
+    'Similarity checked: yes, visible to students',
   ]],
   ['similarityChecked', false, [
     'Similarity check: no', 'Plagiarism detection: disabled', 'Text matching: off', 'Is my essay checked for similarity? No.', 'Originality check: none',

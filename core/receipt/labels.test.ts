@@ -20,7 +20,7 @@ const times = [
     'Time of submission: 15 March 2027, 16:40', 'Time: 16:40, 15 March 2027', 'Uploaded 15 March 2027 at 16:40', 'Arrived: 15 March 2027 16:40', 'Date received: 15 March 2027 16:40', 'Date and time: 15 March 2027, 16:40',
     'Timestamp: 2027-03-15 16:40', 'Handed in on Monday 15 March 2027 at 4:40 pm', 'Your work was received at 16:40 on 15 March 2027.', 'Date of receipt: 15 March 2027 16:40', 'Filed 15 March 2027 16:40',
     'Recorded at 16:40 on 15 March 2027', 'When: 15 March 2027 16:40', 'Submitted at 16:40 on 15 March 2027', 'Completed: 15 March 2027 16:40', 'Accepted 15 March 2027, 16:40', 'Delivered: 15 March 2027, 16:40',
-    'Logged: 15 March 2027, 16:40', 'Upload time: 15 March 2027 16:40', 'Mon 15 Mar 2027 16:40', 'It reached us on 15 March 2027 at 16:40.', 'Turned in: 15 March 2027 16:40', 'Sent: 15 March 2027 16:40',
+    'Logged: 15 March 2027, 16:40', 'Upload time: 15 March 2027 16:40', 'Mon 15 Mar 2027 16:40', 'It reached us on 15 March 2027 at 16:40.', 'Lodged: 15 March 2027 16:40', 'Sent: 15 March 2027 16:40',
     'Deposited on 15 March 2027 at 16:40', 'Date stamp: 15 March 2027 16:40', 'We received it on 15 March 2027, 16:40.',
 ];
 const files = [
