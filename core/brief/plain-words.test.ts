@@ -11,6 +11,9 @@ const said: readonly [field: string, value: unknown, sentences: readonly string[
     'Lateness is not tolerated; anything that comes in late is binned.', 'Unfortunately I can’t take late essays.', 'Missing the deadline means a mark of 0.', 'No late work, no exceptions.',
     'Essays which are not uploaded by the deadline will not be considered.', 'Late = 0.', 'Work received after 16:00 will be awarded zero marks.', 'The deadline is final: late submissions will be discarded.',
   ]],
+  ['late.cutoffDays', undefined, [
+    'Q: What happens if I am late?\nA: You get 5% off per day.', 'What if I miss the deadline? Then you have until Friday.',
+  ]],
   ['late.cutoffDays', 7, [
     'Work more than a week late gets zero.', 'Late essays are accepted for one week.', 'You can hand in up to seven days late, with a penalty.', 'After seven days late work is no longer accepted.',
     'Late submissions are accepted until one week after the deadline.', 'Anything later than 7 days after the deadline will not be marked.', 'The late box stays open for seven days.',
@@ -268,7 +271,7 @@ const said: readonly [field: string, value: unknown, sentences: readonly string[
 /** Hard negatives: what sounds like such a demand and is none. */
 const notSaid: readonly [field: string, sentences: readonly string[]][] = [
   ['late', [
-    'Late work may be accepted in exceptional cases.', 'Latecomers to the lecture must wait outside.', 'The library closes late.', 'We may not be able to mark late work quickly.', 'If you expect to be late, talk to me first.',
+    'Late work may be accepted in exceptional cases.', 'What happens if I am late? You get less feedback.', 'Latecomers to the lecture must wait outside.', 'The library closes late.', 'We may not be able to mark late work quickly.', 'If you expect to be late, talk to me first.',
     'The later chapters are not examined.', 'You lose five marks for each missing figure.', 'Participation: 5 points per day of the workshop.', 'It takes about five days to mark an essay.',
     'Feedback is given within 7 days after the deadline.', 'No marks are given for the cover page.', 'After one week the slides are taken down.',
   ]],
@@ -289,7 +292,7 @@ const notSaid: readonly [field: string, sentences: readonly string[]][] = [
     'State which statistical test you used.', 'Originality of thought is one of the criteria.',
   ]],
   ['limits', [
-    'The lecture theatre holds 200 people.', 'Read pages 20 to 45.', 'The abstract must not exceed 200 words.', 'Each answer should be about 300 words.', 'The article has 8,000 words.', 'Chapter 3 has 10 pages.',
+    'The lecture theatre holds 200 people.', 'An appendix of more than ten pages is ignored.', 'Keep the abstract to 150 words.', 'We read only the first two pages of each draft.', 'Read pages 20 to 45.', 'The abstract must not exceed 200 words.', 'Each answer should be about 300 words.', 'The article has 8,000 words.', 'Chapter 3 has 10 pages.',
     'Your computer needs 8 GB of memory.', 'The data set is 500 MB.', 'The exam lasts 90 minutes.', 'Use at least ten sources.', 'The average essay last year had 2,100 words.', 'Titles should have no more than 12 words.',
   ]],
   ['due', [

@@ -17,6 +17,8 @@ const conditional = /\b(?:may (?:be (?:checked|screened|run|compared|accepted|ma
 export function readPlainWords(clauses: Clause[]): PlainWords {
   const plain = clauses.filter((c) => !c.asks && !conditional.test(c.text)), before = plain.filter((c) => !/^\W*(?:after|once) (?:the (?:deadline|due date)|that)\b/i.test(c.text));
   const every = <T>(pattern: RegExp, value: (m: RegExpMatchArray) => T, among = plain): Statement<T>[] => among.flatMap((c) => [...matchesIn(c, pattern)].map((m) => ({ value: value(m), start: m.at, end: m.to })));
+  // What limits a piece of the paper limits not the paper.
+  const ofWhole = plain.filter((c) => !/\b(?:append(?:ix|ices)|abstracts?|summary|introduction|conclusion|paragraphs?|answers?|responses?|chapters?|sections?|titles?|captions?|quotations?|drafts?|each|per|every)\b/i.test(c.text));
   const days = (m: RegExpMatchArray): number => { const groups = m.slice(1).filter((g): g is string => g !== undefined); return valueOf(groups[0]!) * (/^w/i.test(groups[1] ?? '') ? 7 : 1); };
   const until = clauses.flatMap((c, i) => [...matchesIn(c, said.lateUpTo)].filter((m) => said.laterIsNothing.test(c.text.slice(m.to - c.start)) || said.laterIsNothing.test(clauses[i + 1]?.text ?? '')).map((m) => ({ value: days(m), start: m.at, end: m.to })));
   const asked = <T>(question: RegExp, answer: RegExp, value: (m: RegExpMatchArray) => T): Statement<T>[] => clauses.flatMap((c) => { const m = c.under !== undefined && question.test(c.under) ? answer.exec(c.text) : null; return m ? [{ value: value(m), start: c.start + m.index, end: c.start + m.index + m[0].length }] : []; });
@@ -27,6 +29,6 @@ export function readPlainWords(clauses: Clause[]): PlainWords {
     cutoffDays: taken.length > 0 ? taken : [...every(said.lateIsNothing, () => 0), ...asked(said.askedWhenLate, said.comesToNothing, () => 0)], percentPerDay: every(said.lostPerDay, first),
     allowed: [...every(said.onceAndNoMore, () => 1, before), ...every(said.soOften, first), ...every(said.asOften, () => 'unlimited' as const, before)], keeps: either([...every(said.newestCounts, () => 'latest' as const, before), ...asked(said.askedWhich, said.theNewest, () => 'latest' as const)], every(said.everyOneIsKept, () => 'all' as const)),
     anonymous: either(every(said.markedUnseen, () => true), every(said.markedByName, () => false)), similarityChecked: no.length > 0 ? no : every(said.machineCompares, () => true),
-    minWords: every(said.leastWords, first), maxWords: every(said.mostWords, first), maxPages: [...every(said.mostPages, first), ...asked(said.askedHowMany('pages'), said.soMany('pages'), first)], maxBytes: [...every(said.mostBytes, (m) => bytes(m[1]!, m[2]!)), ...every(said.sizeInUnit, (m) => bytes(m[2]!, m[1]!))],
+    minWords: every(said.leastWords, first, ofWhole), maxWords: every(said.mostWords, first, ofWhole), maxPages: [...every(said.mostPages, first, ofWhole), ...asked(said.askedHowMany('pages'), said.soMany('pages'), first)], maxBytes: [...every(said.mostBytes, (m) => bytes(m[1]!, m[2]!)), ...every(said.sizeInUnit, (m) => bytes(m[2]!, m[1]!))],
   };
 }

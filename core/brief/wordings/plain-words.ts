@@ -43,7 +43,7 @@ export const lateTakenFor = anyOf('gi', [
   of`\b(?:the )?(?:late )?(?:box|link|folder|page|area|portal|system)\b[^.;]{0,20}\b(?:stays?|remains?|is|will be|kept) open (?:for )?(?:another |a further )?${count} (?:more |further )?${span}(?: after (?:that|the deadline)| longer| for late ${work})`,
 ]);
 /** Behind a question about being late. */
-export const askedWhenLate = /\b(?:what (?:happens |will happen )?(?:if|when)|what about)\b[^?]{0,20}\b(?:late|miss(?:ed)? (?:the|it|this)|past the deadline|after the deadline)\b[^?]{0,30}\?/i, comesToNothing = new RegExp(`^\\W*(?:A\\s*[:.]\\s*)?(?:then |in that case,? )?(?:you(?:['’]ll| will)? |it |your \\w+ )?(?:get|gets|receive|receives|have|will be|is|fail|fails|will fail|scores?)\\b[^.;,]{0,24}?(?:${nothing})?`, 'i');
+export const askedWhenLate = /\b(?:what (?:happens |will happen )?(?:if|when)|what about)\b[^?]{0,20}\b(?:late|miss(?:ed)? (?:the|it|this)|past the deadline|after the deadline)\b[^?]{0,30}\?/i, comesToNothing = new RegExp(`^\\W*(?:A\\s*[:.]\\s*)?(?:then |in that case,? )?(?:you(?:['’]ll| will)? |it |your \\w+ )?(?:(?:get|gets|receive|receives|have|will be|is|scores?)\\b[^.;,]{0,14}?\\s${nothing}|(?:will )?fails?\\b)`, 'i');
 export const askedHowLate = /\bhow (?:late|long after the deadline) (?:can|may|is)\b[^?]*\?/i, soLate = new RegExp(`^\\W*(?:A\\s*[:.]\\s*)?(?:at most |up to |no more than |max(?:imum|\\.)? )?${count} ${span}(?: (?:at (?:the )?most|max(?:imum)?|late))?\\W*$`, 'i');
 /** “Up to a week late: capped at 40. Later than that: 0.” */
 export const lateUpTo = new RegExp(`\\b(?:up to|within|for) ${count} ${span} (?:late|after the deadline|of the deadline)\\b`, 'gi');
