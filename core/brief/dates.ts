@@ -14,7 +14,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   // Where times are written with a stop as well (“16.00 on 3.5.2027”), the order is the European one. Common practice, no source.
   const european = /\b\d{1,2}\.\d{1,2}\.(?:\d{4}|\d{2})\b/.test(text) && /(?<![\d.])(?:[01]?\d|2[0-3])\.[0-5]\d\b(?!\.?\d|\s?(?:%|[a-z]*b\b|cm|mm|in\b|pt))/i.test(text);
   // “(day/month/year)”, “dd/mm/yyyy”.
-  const said = /\b(?:(day)[\/ .-]month(?:[\/ .-]year)?|(dd)[\/.-]mm(?:[\/.-]yy(?:yy)?)?|month[\/ .-]day(?:[\/ .-]year)?|mm[\/.-]dd(?:[\/.-]yy(?:yy)?)?)\b/i.exec(text);
+  const said = /\b(?:(day)[\/.-]month(?:[\/.-]year)?|(dd)[\/.-]mm(?:[\/.-]yy(?:yy)?)?|month[\/.-]day(?:[\/.-]year)?|mm[\/.-]dd(?:[\/.-]yy(?:yy)?)?)\b/i.exec(text);
   if (said) return said[1] || said[2] ? 'day-month' : 'month-day';
   let day = 0, month = 0;
   for (const m of text.matchAll(/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }

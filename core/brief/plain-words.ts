@@ -23,12 +23,11 @@ export function readPlainWords(clauses: Clause[]): PlainWords {
   const until = clauses.flatMap((c, i) => [...matchesIn(c, said.lateUpTo)].filter((m) => said.laterIsNothing.test(c.text.slice(m.to - c.start)) || said.laterIsNothing.test(clauses[i + 1]?.text ?? '')).map((m) => ({ value: days(m), start: m.at, end: m.to })));
   const asked = <T>(question: RegExp, answer: RegExp, value: (m: RegExpMatchArray) => T): Statement<T>[] => clauses.flatMap((c) => { const m = c.under !== undefined && question.test(c.under) ? answer.exec(c.text) : null; return m ? [{ value: value(m), start: c.start + m.index, end: c.start + m.index + m[0].length }] : []; });
   const taken = [...every(said.lateTakenFor, days), ...until, ...asked(said.askedHowLate, said.soLate, days)], first = (m: RegExpMatchArray): number => valueOf(firstGroup(m));
-  const either = <A, B>(yes: Statement<A>[], no: Statement<B>[]): Statement<A | B>[] => [...yes, ...no];
   const no = every(said.noMachineCompares, () => false);
   return {
     cutoffDays: taken.length > 0 ? taken : [...every(said.lateIsNothing, () => 0), ...asked(said.askedWhenLate, said.comesToNothing, () => 0)], percentPerDay: every(said.lostPerDay, first),
-    allowed: [...every(said.onceAndNoMore, () => 1, before), ...every(said.soOften, first), ...every(said.asOften, () => 'unlimited' as const, before)], keeps: either([...every(said.newestCounts, () => 'latest' as const, before), ...asked(said.askedWhich, said.theNewest, () => 'latest' as const)], every(said.everyOneIsKept, () => 'all' as const)),
-    anonymous: either(every(said.markedUnseen, () => true), every(said.markedByName, () => false)), similarityChecked: no.length > 0 ? no : every(said.machineCompares, () => true),
+    allowed: [...every(said.onceAndNoMore, () => 1, before), ...every(said.soOften, first), ...every(said.asOften, () => 'unlimited' as const, before)], keeps: [...every(said.newestCounts, () => 'latest' as const, before), ...asked(said.askedWhich, said.theNewest, () => 'latest' as const), ...every(said.everyOneIsKept, () => 'all' as const)],
+    anonymous: [...every(said.markedUnseen, () => true), ...every(said.markedByName, () => false)], similarityChecked: no.length > 0 ? no : every(said.machineCompares, () => true),
     minWords: every(said.leastWords, first, ofWhole), maxWords: every(said.mostWords, first, ofWhole), maxPages: [...every(said.mostPages, first, ofWhole), ...asked(said.askedHowMany('pages'), said.soMany('pages'), first)], maxBytes: [...every(said.mostBytes, (m) => bytes(m[1]!, m[2]!)), ...every(said.sizeInUnit, (m) => bytes(m[2]!, m[1]!))],
   };
 }

@@ -8,11 +8,10 @@ export function phrasesIn(text: string, patterns: RegExp | readonly RegExp[]): {
   let end = 0;
   return all.filter((m) => { if (m.index < end) return false; end = m.index + m.words.length; return true; });
 }
+/** How the docket tells in how many places something stands. */
+export const inPlaces = (n: number): string => (n === 0 ? 'none' : n === 1 ? '1 place' : `${n} places`);
 /** Checks that look for a turn of phrase in what a reader sees share this: how many, and a draft for each with its place.
  * @param name - what the message calls the words found */
-export const countPhrases = (passages: Passage[], patterns: RegExp | readonly RegExp[]): string => {
-  const n = seenText(passages).reduce((sum, p) => sum + phrasesIn(p.text, patterns).length, 0);
-  return n === 0 ? 'none' : n === 1 ? '1 place' : `${n} places`;
-};
+export const countPhrases = (passages: Passage[], patterns: RegExp | readonly RegExp[]): string => inPlaces(seenText(passages).reduce((sum, p) => sum + phrasesIn(p.text, patterns).length, 0));
 export const phraseDrafts = (passages: Passage[], patterns: RegExp | readonly RegExp[], key: string, name: string): Draft[] => seenText(passages).flatMap((p) => phrasesIn(p.text, patterns).map(({ index, words }) =>
   look(key, { [name]: words }, { part: p.part, page: p.page, box: boxOf(p, index, index + words.length), quote: around(p.text, index, index + words.length) })));

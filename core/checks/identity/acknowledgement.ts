@@ -1,5 +1,5 @@
 import { defineCheck, look, seenText, type Draft } from '../define.ts';
-import { phraseDrafts, phrasesIn } from '../phrases.ts';
+import { inPlaces, phraseDrafts, phrasesIn } from '../phrases.ts';
 import { thanks } from '../../tables/turns-of-phrase.ts';
 import type { Passage } from '../../model/facts.ts';
 
@@ -7,7 +7,7 @@ import type { Passage } from '../../model/facts.ts';
 export const identityAcknowledgement = defineCheck({
   id: 'identity.acknowledgement', needs: ['passages'], reference: 'common practice, no published source',
   asked: ({ wanted }) => (wanted === 'yes' ? 'no thanks that point to me' : null),
-  found: ({ passages }) => { const n = draftsOf(passages).length; return n === 0 ? 'none' : n === 1 ? '1 place' : `${n} places`; },
+  found: ({ passages }) => inPlaces(draftsOf(passages).length),
   evaluate: ({ passages }) => draftsOf(passages),
 });
 

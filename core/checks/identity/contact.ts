@@ -9,7 +9,7 @@ const contact = /[\p{L}\p{N}._%+'-]+@[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+|(?<![\p
 const called = /\b(?:tel(?:ephone)?|phone|mobile|cell(?:phone)?|contact|call|ring|text|fax)\.?(?:\s+(?:me|us))?(?:\s+(?:on|at|no\.?|number))?\s*[:.]?\s+(0\d[\d ().-]{7,14}\d)(?![\d])|([\p{L}\p{N}._-]+\s?[[(]at[\])]\s?[\p{L}\p{N}-]+(?:\s?(?:\.|[[(]dot[\])])\s?[\p{L}\p{N}-]+)+)/giu, writer = /(?<![\d-])\d{4}-\d{4}-\d{4}-\d{3}[\dX](?![\d-])/g;
 /** A street with a number and the post code of its town. */
 const street = /\b\d{1,4}[A-Za-z]? (?:\p{Lu}[\p{L}'’-]+ ){1,3}(?:Street|St\.?|Road|Rd\.?|Lane|Avenue|Ave\.?|Close|Drive|Terrace|Gardens|Crescent|Place|Court|Way),?\s[^\n;]{0,50}?(?:\b[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2}\b|\b[A-Z]{2} \d{5}(?:-\d{4})?\b)/gu;
-const checkDigit = (digits: string): boolean => { let total = 0; for (const d of digits.slice(0, 15)) total = (total + Number(d)) * 2 % 11; return 'X0123456789'.includes(digits[15]!) && (12 - total) % 11 === (digits[15] === 'X' ? 10 : Number(digits[15])); };
+const checkDigit = (digits: string): boolean => { let total = 0; for (const d of digits.slice(0, 15)) total = (total + Number(d)) * 2 % 11; return (12 - total) % 11 === (digits[15] === 'X' ? 10 : Number(digits[15])); };
 
 /** Addresses on the web that belong to a person: a page of one's own, a person's folder, a file shared by an opaque key. Common practice, no published source; RFC 3986 (the parts of an address). */
 const personal = /https?:\/\/[^\s<>"“”/]+\/(?:[^\s<>"“”]*\/)?(?:~[\w.-]+|(?:users?|people|personal|profiles?|members?)\/[\w.%@-]+|(?:shared?|sharing|folders?|files?|drive|document|d|s)\/(?=[\w-]*\d)(?=[\w-]*[A-Za-z])[\w-]{20,})[^\s<>"“”]*/gu;
