@@ -115,8 +115,8 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     if (capped) return [{ field: /^w/i.test(capped[1]!) ? 'maxWords' : 'maxPages', value: numberOf(capped[2]!), start: clause.start + capped.index, end: clause.start + capped.index + capped[0].length, clause, override: isCorrection(clause) }];
     if (bareLimit.length > 0) {
       // “1,800. You can go over by 180 without penalty.”
-      const words = /\bgo(?:ing)? over (?:it |this |that )?by (?:up to |at most )?(\d{2,4})(?: words)?(?! ?%)\b[^.;]{0,14}\b(?:without (?:a )?penalty|fine|ok(?:ay)?|allowed|permitted|accepted)\b/i.exec(clauses[i + 1]?.text ?? '')?.[1];
-      if (words && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords') return [{ ...bareLimit[0]!, value: bareLimit[0]!.value + Number(words) }];
+      const words = /\bgo(?:ing)? over (?:it |this |that )?by (?:up to |at most )?(\d{2,4})(?: words)?(?! ?%)\b[^.;]{0,14}\b(?:without (?:a )?penalty|fine|ok(?:ay)?|allowed|permitted|accepted)\b/i.exec(clauses[i + 1]?.text ?? '');
+      if (words && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords') return [{ ...bareLimit[0]!, value: bareLimit[0]!.value + Number(words[1]), end: clauses[i + 1]!.start + words.index + words[0].length }];
       // “2,500. Being up to 10% over is fine.”
       const leeway = /\b(\d{1,2})\s?% over\b[^.;]{0,20}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b|\bgoing over (?:it |this |that )?by (?:up to |at most )?(\d{1,2})\s?%[^.;]{0,14}\b(?:fine|ok(?:ay)?|allowed|permitted|accepted|tolerated)\b/i.exec(clauses[i + 1]?.text ?? ''), give = leeway?.[1] ?? leeway?.[2];
       return give && bareLimit.length === 1 && bareLimit[0]!.field === 'maxWords' ? [{ ...bareLimit[0]!, value: Math.floor(bareLimit[0]!.value * (1 + Number(give) / 100) + 1e-9) }] : bareLimit;

@@ -138,7 +138,9 @@ function headingOf(f: Shown): string {
   const found = typeof f.data.found === 'string' ? `“${f.data.found}”` : '';
   if (f.check.startsWith('identity.') && found) return `${found} in ${String(f.data.where)}`;
   if (f.check.startsWith('metadata.')) return f.key === 'identifies' ? `Your detail as ${String(f.data.what)}` : `Stored ${String(f.data.what)}`;
-  return f.message.split(/[:.;](?:\s|$)/)[0]!.slice(0, 90);
+  // Its first sentence; what it quotes may hold stops of its own.
+  const sentence = /^(?:“[^”]*”|[^:.;]|[:.;](?=\S))+/u.exec(f.message)?.[0] ?? f.message;
+  return sentence.length <= 90 ? sentence : `${sentence.slice(0, 90).replace(/\s+\S*$/, '')} …`;
 }
 function whereOf(f: Shown): string {
   if (f.pages.length > 0) { const [a, z] = [Math.min(...f.pages), Math.max(...f.pages)]; return `${f.pages.length === 1 ? `page ${a}` : `pages ${a}–${z}`}${f.place.part !== 'text' ? `, ${f.place.part}` : ''}`; }
@@ -146,7 +148,7 @@ function whereOf(f: Shown): string {
 }
 function mendOf(f: Shown): string | null {
   if (/^metadata\.|^remains\.(comments|older)|^identity\.(comment|tracked-change|annotation|revision|orphan|image-metadata|path)/.test(f.check)) return 'Clear it in Mend';
-  if (/^name\.|^file\.extension/.test(f.check)) return 'Rename it in Mend';
+  if (/^name\.|^identity\.filename|^file\.extension/.test(f.check)) return 'Rename it in Mend';
   if (f.check === 'file.type') return 'Convert it in Mend';
   if (/^identity\.(text|running-head|footnote|textbox)/.test(f.check) && f.standing === 'stops') return 'Take it out in Mend';
   return null;

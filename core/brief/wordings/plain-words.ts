@@ -109,8 +109,8 @@ export const markedUnseen = anyOf('gi', [
   /^\W*(?:(?:student|author)s?['’]? )?(?:identit(?:y|ies)|names)\s*[:=]\s*(?:hidden|concealed|anonymous|not shown)\b/, /^\W*anonymi[sz]ed\s*[:=]\s*yes\b/,
   /\b(?:keep|hide|conceal) your (?:identity|name)(?: (?:hidden|secret|concealed|out of sight))? from (?:the |your )?(?:markers?|examiners?|graders?|tutors?|readers?|assessors?)\b/,
   /\b(?:your )?names? (?:is|are|will be|stays?|remains?|gets?) (?:hidden|invisible|concealed|covered|masked|not shown|not visible|removed|blanked out)\b(?: (?:during|while|when|from|for|to|before)\b)(?=[^.;]{0,30}\b(?:mark|grad|assess|examin|read|tutor))/,
-  /\b(?:mark|grade|assess|read)(?:s|ed|ing)?\b[^.;]{0,24}\bwithout (?:knowing|seeing|being told) (?:who|whose|your name|the (?:author|name))/,
-  /\b(?:nobody|no one|none of (?:us|the markers)) (?:who marks|marking)? ?(?:it |them |your \w+ )?(?:will|should|must|may|can|is to)?(?: be able to)? ?(?:know|see|tell|find out|guess)s? (?:who (?:you are|wrote)|whose|your name)\b/,
+  /\b(?:mark|grade|assess|read)(?:s|ed|ing)?\b[^.;]{0,24}\bwithout (?:knowing|seeing|being told) (?:whose|who|your name|the (?:author|name))\b/,
+  /\b(?:nobody|no one|none of (?:us|the markers)) (?:who marks|marking)? ?(?:it |them |your \w+ )?(?:will|should|must|may|can|is to)?(?: be able to)? ?(?:know|see|tell|find out|guess)s? (?:whose|who (?:you are|wrote)|your name)\b/,
   /\b(?:double|single)[- ]?(?:blind|anonymous) (?:marking|grading|assessment)\b|\bblind (?:marking|grading|assessment) (?:applies|is used|is in place)\b/,
 ]);
 /** Whoever marks knows whose it is. */

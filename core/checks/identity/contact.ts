@@ -1,4 +1,5 @@
 import { defineCheck, look } from '../define.ts';
+import { inPlaces } from '../phrases.ts';
 import type { Matcher } from '../../identity/find.ts';
 import { around, boxOf } from '../../identity/search.ts';
 import type { Passage } from '../../model/facts.ts';
@@ -21,7 +22,7 @@ const mostTold = 20;
 export const identityContact = defineCheck({
   id: 'identity.contact', needs: ['passages'], reference: 'common practice, no published source (anonymous marking); RFC 5322, 3.4.1; ITU-T E.164',
   asked: ({ wanted, details }) => (wanted === 'yes' && details ? 'no other address or number that points to me' : null),
-  found: ({ passages, matcher }) => { const n = contactsIn(passages, matcher!).size; return n === 0 ? 'none' : n === 1 ? '1' : String(n); },
+  found: ({ passages, matcher }) => inPlaces(contactsIn(passages, matcher!).size),
   evaluate: ({ passages, matcher }) => [...contactsIn(passages, matcher!)].slice(0, mostTold).map(([text, { passage, at }]) => look('other', { contact: text }, { part: passage.part, page: passage.page, box: boxOf(passage, at, at + text.length), quote: around(passage.text, at, at + text.length) })),
 });
 
