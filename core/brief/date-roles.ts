@@ -17,6 +17,10 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\byou (?:may|can) (?:now )?(?:submit|hand (?:it |your \w+ )?in|upload)\b/i.test(before) && /^[^.;()]{0,14}\((?:by |under |your |an? |approved )*extension\)/i.test(clause.text.slice(date.end - clause.start))) return 'extension';
   // “Applications for an extension must reach us by 15 April.” “Only the board grants extensions; the application must reach us by …”
   if (/\b(?:applications?|requests?|claims?)\b[^.;]*$/i.test(before) && /\b(?:extensions?|mitigat\w+|extenuat\w+|deferrals?|postponement)\b/i.test(`${previous?.text ?? ''} ${clause.text}`) && !/\b(?:granted|approved|agreed)\b/i.test(before)) return 'other';
+  // “Extensions: forms have to reach the office by 23 April.”
+  if (/^\W*(?:extensions?|deferrals?|(?:mitigating|special|extenuating) circumstances)\s*:[^;]*\b(?:forms?|applications?|requests?|claims?|documents?|evidence|certificates?)\b[^;]*$/i.test(before)) return 'other';
+  // “Rules for the report (approved by the board on 12 January)”.
+  if (/\b(?:approved|adopted|passed|decided|amended|revised|published|issued|last (?:changed|updated|reviewed))(?: by [\p{L} ]{3,40}?)?(?: (?:on|in|at its meeting (?:on|of)|of))?\s*(?:\w+day,?\s*)?(?:the )?$/iu.test(before) && /^\s*[).\]]|^\W*$/.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “The deadline printed on page 1 (5 April) is a bank holiday.”
   if (/^[^.;]{0,6}\b(?:is|was|falls on) an? (?:bank |public |national |university )?holiday\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “On 12 March at 17:00 the link disappears.” “We expect your essay on 12 March by 17:00.”

@@ -92,7 +92,7 @@ export function readRows(reading: Reading): RowsRead {
     dates.forEach((date, i) => {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1], clauses[index + 1])); return; }
-      if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: onOrAfter.test(text.slice(clause.start, date.start)) ? dayBefore(date.iso) : date.iso, start: date.start, end: date.end, override }); return; }
+      if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: onOrAfter.test(text.slice(clause.start, date.start)) || date.iso.length === 10 && fromThen(clause, date, text) ? dayBefore(date.iso) : date.iso, start: date.start, end: date.end, override }); return; }
       carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
@@ -195,6 +195,8 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   const heading = /^\W*([^:|]{3,60}):(?!\d{2}\b)/.exec(clause.text)?.[1] ?? (listing ? new RegExp(`^\\W*((?:[^:|–—\\d(]|\\([^)]*\\)){3,60}?)(?:\\s+[–—-]\\s+|\\s{3,})(?=${weekdayOrDay})`, 'i').exec(clause.text)?.[1] : undefined);
   // “Essay (draft: 22 February; final: 8 March)”: what opens a bracket names no more than what is in it.
   if (heading === undefined || heading.split('(').length > heading.split(')').length) return { label: null, listed: false };
+  // “For students with a learning plan: 4 p.m. on 9 April”.
+  if (/^for (?:all |those |any |every )?(?:students?|candidates?|those|anyone|everyone|everybody|people)\b/i.test(heading.trim())) return { label: null, listed: false };
   if (/^(?:(?:the )?(?:deadline|due date|due|hand-?in)(?: date)? for )?(?:both|all|everything|all (?:files|parts|documents))$/i.test(heading.trim())) return { label: null, listed: false };
   const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;
   // “Paper due dates: section A: 8 March; section B: 10 March”.
@@ -223,6 +225,8 @@ const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part
 
 /** What stands before the first day on which nothing is taken any more. */
 const onOrAfter = /(?:\bnot|n['’]t) (?:be )?(?:accepted|taken|marked|graded|read) on or after\s*(?:\w+day,?\s*)?$/i;
+/** “Nothing is accepted from 12 March on.” */
+const fromThen = (clause: Clause, date: ReadDate, text: string): boolean => /\b(?:nothing|no (?:late )?(?:work|submissions?|papers?|essays?|files?|reports?)|not)\b[^.;]{0,20}\b(?:accepted|taken|marked|graded|possible)\b[^.;]{0,10}\b(?:from|as of)\s*(?:\w+day,?\s*)?$/i.test(text.slice(clause.start, date.start + (/^from\s+/i.exec(text.slice(date.start))?.[0].length ?? 0))) && /^[^.;]{0,12}\bon(?:wards?)?\b/i.test(text.slice(date.end, clause.end));
 const dayBefore = (iso: string): string => DateTime.fromISO(iso.slice(0, 10)).minus({ days: 1 }).toISODate()!;
 
 /** “Late work is not accepted after …”. */
@@ -239,7 +243,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   // “What if I miss it? You have until 13:00 on 12 May with a cap at 40.”
   if (/\b(?:miss|late)\b[^?]*\?/i.test(clause.under ?? '') && /\b(?:until|till|up to)\s*(?:[\d:.]+(?: ?[ap]m)?,? on )?(?:\w+day,?\s*)?$/i.test(lead) && /^[^.;]{0,20}\b(?:cap(?:ped)?|penal\w+|deduct\w*|lose|minus|with \d)\b/i.test(text.slice(date.end, clause.end))) return true;
   // “Papers will not be accepted on or after 5 May.”
-  if (onOrAfter.test(lead)) return true;
+  if (onOrAfter.test(lead) || fromThen(clause, date, text)) return true;
   // “The cut-off for late submissions is 19 March.”
   if (/\bcut-?off (?:date |time )?for late (?:submissions?|work|papers?|essays?|hand-?ins?) is\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   // “Until Monday 3 May you can still upload, but you lose a grade.”

@@ -53,7 +53,7 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   // “Spreadsheet: xlsx.”
   if (/^(?:spreadsheet|slide deck|presentation|slides)$/i.test(mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start)) && /^\W*$/.test(before) && /^\s*:/.test(mention.clause.text.slice(mention.to - mention.clause.start))) return { label: mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), at: mention.at };
   // “- report.pdf (no more than 12 pages)”: an item of a list that is a file.
-  const item = /^[\s•▪◦*–-]*(?:\(?(?:\d{1,2}|[a-h])[.)]\s*)?([A-Za-z][A-Za-z-]{2,})\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b(?=\s*(?:\(|[–:-]|$))/i.exec(mention.clause.text);
+  const item = /^[\s•▪◦*–-]*(?:\(?(?:\d{1,2}|[a-h])[.)]\s*)?([A-Za-z][A-Za-z-]{2,})\.(?:pdf|docx?|odt|zip|xlsx|csv|pptx|mp[34])\b(?=\s*(?:\(|[–:,|-]|$)|\s{2,})/i.exec(mention.clause.text);
   if (item && item[0].length >= mention.to - mention.clause.start && item[0].length - (mention.to - mention.clause.start) < 2) return { label: item[1]!, at: mention.clause.start + item[0].indexOf(item[1]!) };
   // “Submit report.pdf and src.zip”: the names of files name the documents; elsewhere an ending says only the kind.
   if (/[\w>\])}]\.?$/.test(before) && (before.endsWith('.') || mention.clause.text[mention.at - mention.clause.start] === '.')) {
@@ -73,7 +73,7 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   const holder = nouns.at(-2), whole = inBrackets && holder && /^ (?:(?:with|including) (?:an? |the |its |your )?|(?:on|about) (?:the|its|your|that) )(?:[a-z]+ )?$/i.test(plain.slice(holder.index + holder[0].length, inBrackets.index)) ? holder : inBrackets;
   // “A signed declaration of originality (form D4)”.
   const numberOfForm = inBrackets && holder && /^form$/i.test(inBrackets[1]!) && /\(\s*$/.test(plain.slice(0, inBrackets.index)) && /^ [A-Z\d][\w.-]{0,6}\)/.test(plain.slice(inBrackets.index + inBrackets[0].length)) ? holder : null;
-  const m = numberOfForm ?? (inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*$|\([^()]*\b(?:in|using|with|on) (?:our|the|this|your) (?:[a-z-]+ )?$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole);
+  const m = numberOfForm ?? (inBrackets && nouns.length > 1 && /^template$/i.test(inBrackets[1]!) && /\(\s*(?:(?:the|our|a) )?(?:(?:Word|Excel) )?$|\([^()]*\b(?:in|using|with|on) (?:our|the|this|your) (?:[a-z-]+ )?$/.test(text.slice(0, inBrackets.index)) ? nouns.at(-2) : whole);
   // “Each must be accompanied by the meeting log (Excel).”
   const beside = /\baccompanied by (?:an?|the|your) ((?:[a-z-]+ ){0,2}[a-z-]+)\s*\(\s*\.?$/i.exec(text);
   if (beside) return { label: beside[1]!, at: from + beside.index + beside[0].indexOf(beside[1]!) };
@@ -139,7 +139,7 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   // “Attach the declaration as the last page of the PDF.”
   if (m && /\b(?:as|on|at|to|before|behind|after) (?:the |a )?(?:first|last|final|second|very first|very last|separate|beginning|end|front|back)?\s?(?:page |pages |end |beginning |front )?(?:of|in|inside|within) (?:the|your|this|that)(?: same| one)? $/i.test(text.slice(m.index + m[0].length))) return null;
   // “A completed originality statement must be part of the PDF.”
-  if (m && /^[^.;]{0,40}\b(?:part of|inside|within|included in|contained in|bound into) (?:the|your|this)(?: same| one| single)? $/i.test(text.slice(m.index + m[0].length))) return null;
+  if (m && /^[^.;]{0,40}\b(?:part of|inside|within|included in|contained in|(?:bound|scanned|inserted|pasted|merged|copied) into) (?:the|your|this)(?: same| one| single)? $/i.test(text.slice(m.index + m[0].length))) return null;
   // “On paper and as a file”.
   if (!m || (/^text$/i.test(m[1]!) && /\bsame $/i.test(text.slice(0, m.index))) || (/^sheet$/i.test(m[1]!) && /\b(?:on|see|as in|in) the $/i.test(text.slice(0, m.index))) || (/^paper$/i.test(m[1]!) && (/\bon\s$|\($/i.test(text.slice(0, m.index)) || /^ cop(?:y|ies)\b/i.test(text.slice(m.index + m[0].length)))) || /\bin the same\b/i.test(text.slice(m.index))) return null;
   // “Your raw data as a spreadsheet” are the data.
@@ -183,7 +183,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “Three PDFs: portfolio (max. 40 MB), commentary and CV”: each item of the list is a document.
   const listed = new Set<Clause>();
   for (const mention of asked) {
-    const count = /\b(two|three|four|five)\s+(?:separate\s+)?$/i.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)), list = count && /^(?:s| files| documents)?\s*[:–-]\s*(.+)$/is.exec(mention.clause.text.slice(mention.to - mention.clause.start));
+    const count = /\b(two|three|four|five)\s+(?:separate\s+)?$/i.exec(mention.clause.text.slice(0, mention.at - mention.clause.start)), list = count && (/^(?:s| files| documents)?\s*[:–-]\s*(.+)$/is.exec(mention.clause.text.slice(mention.to - mention.clause.start)) ?? /^(?:s| files| documents)?\s*\((?=[^()]{5,80}\))([^()]+)/i.exec(mention.clause.text.slice(mention.to - mention.clause.start)));
     if (!list || listed.has(mention.clause)) continue;
     const from = mention.to + list[0].length - list[1]!.length, items = [...list[1]!.matchAll(/(?:^|,\s*(?:and\s+)?|\s+and\s+)(?:the |your |an? )?([\p{L}][\p{L} -]{1,40}?)(?=\s*(?:\([^)]*\))?\s*(?:,|\band\b|[.;]|$))(?:\s*\([^)]*\))?/giu)];
     if (items.length !== ({ two: 2, three: 3, four: 4, five: 5 } as Record<string, number>)[count[1]!.toLowerCase()]) continue;
@@ -199,7 +199,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   }
   // “(i) a commentary of no more than 1,500 words (.docx), (ii) the storyboard as a PDF and (iii) a link sheet (.pdf)”: so are they where the sentence counts them.
   for (const clause of new Set(asked.map((m) => m.clause))) {
-    const marks = [...clause.text.matchAll(/\((?:i{1,3}|iv|v|[a-e]|\d)\)\s+(?:an? |the |your |one )?((?!(?:and|or|if|the|when)\b)[\p{L}][\p{L}-]*(?: (?!(?:of|as|in|with|on|to|for|at|and|that|which|is|must|should|may)\b)[\p{L}-]+){0,3})/giu)], parts = marks.map((m, i) => asked.filter((a) => a.clause === clause && a.at - clause.start > m.index && a.at - clause.start < (marks[i + 1]?.index ?? Infinity)));
+    const marks = [...clause.text.matchAll(/\((?:i{1,3}|iv|v|[a-e]|\d)\)\s+(?:an? |the |your |one )?((?!(?:and|or|if|the|when)\b)[\p{L}][\p{L}-]*(?: (?!(?:of|as|in|with|on|to|for|at|and|that|which|is|must|should|may|itself|proper)\b)[\p{L}-]+){0,3})/giu)], parts = marks.map((m, i) => asked.filter((a) => a.clause === clause && a.at - clause.start > m.index && a.at - clause.start < (marks[i + 1]?.index ?? Infinity)));
     if (marks.length < 2 || listed.has(clause) || parts.some((p) => p.length === 0)) continue;
     listed.add(clause);
     marks.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of parts[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim(), types, start: at, end: parts[i]!.at(-1)!.to }); });
@@ -272,7 +272,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 || /\bbut (?:please )?(?:do not|don['’]t) (?:use|send|upload|submit|hand in) (?:them|it|that|those)\b/i.test(c.text) ? mentions([c]).flatMap((m) => m.kinds) : []));
   if (unwanted.length > 0) for (const d of settled) { const kept = d.types.filter((k) => !unwanted.includes(k)); if (kept.length > 0) d.types = kept; }
   // “Docx and pdf (both)”: two files.
-  settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?(?:as (?:an? )?)?\.?(?:pdf|docx?|word|odt|rtf) (?:\((?:both|(?:the )?same)\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
+  settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?(?:as (?:an? )?)?\.?(?:pdf|docx?|word|odt|rtf)(?: (?:file|document|version|format))? (?:\((?:both|(?:the )?same)\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
   // “1) Answer sheet: complete the template … hand it in as a Word document.”: the head of the line is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const head = new RegExp(`^\\W*(?:\\d+[.)])?\\W*(${noun})\\s*(?:\\([^)]*\\)\\s*)?[:–-]`, 'i').exec(lineAt(d.start)); if (head && !settled.some((o) => o.label && sameLabel(o.label, head[1]!))) d.label = head[1]!; }
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
@@ -314,6 +314,8 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if ([...text.matchAll(/(?:^|\.\s+)\W*(?:docx?|odt|rtf|pdf|word)(?:\s*(?:,|\/|or|and)\s*\.?(?:docx?|odt|rtf|pdf|word))+(?=\.(?:\s|$)|\W*$)/gi)].some((m) => m.index <= at - clause.start && at - clause.start < m.index + m[0].length)) return true;
   // “Files in formats other than Word or PDF cannot be opened.”
   if (otherThan.test(text) && at - clause.start > text.search(otherThan)) return true;
+  // “(i) the report itself, 2,500 words, in PDF;”.
+  if (/^\W*\(?(?:i{1,3}|iv|v|[a-h]|\d{1,2})[.)]\s/i.test(text) && /,\s+(?:in|as) (?:an? |one )?$/i.test(text.slice(0, at - clause.start)) && /^\W*(?:$|[;,.]|and\b)/i.test(text.slice(to - clause.start).replace(/^ (?:format|file)/, ''))) return true;
   // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”
   if (clause.under !== undefined && whatToSend.test(clause.under)) return true;
   // “PDF only, generated from the supplied LaTeX or Word template”: what it is made with.
@@ -321,13 +323,15 @@ function isDemand({ clause, at, to }: Mention): boolean {
   // What goes to a supervisor or an ethics board is not handed in here.
   // “Use the template (ethics_form_v4.docx)”: what is filled in, and saved as something else.
   if (/\b(?:template|blank|supplied form|form provided)\s*\([\w -]*\.?$/i.test(text.slice(0, at - clause.start)) && /^\w*\s*\)/.test(text.slice(to - clause.start)) && /\bsave\w* (?:it )?as\b/i.test(text.slice(to - clause.start))) return false;
-  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:uploads?|submit|hand[- ]in|return it|with the|appendix|save as)\b|^\W*(?:\p{L}+ ){1,3}form\s*[–—:-]/iu.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
+  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:uploads?|submit|hand[- ]in|return it|with the|appendix|save as)\b|^\W*(?:\p{L}+ ){1,3}form(?:\s*[–—:(-]|\s{2,})/iu.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
   // “Reading: Harding (pp. 1–46), PDF in the folder”.
   if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
   if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text) || /\b(?:accept|take|allow) (?:whatever|any) (?:file )?(?:format|type)\b/i.test(text)) return false;
+  // “Statement of originality signed and scanned into the PDF”.
+  if (/\b(?:signed|scanned|bound|inserted|pasted|copied|included|placed) (?:in|into|inside|within) the (?:same )?$/i.test(text.slice(0, at - clause.start))) return false;
   // “The questionnaire (Excel) belongs in the appendix.”
   if (/^[^.;]*\b(?:belongs?|goe?s?|comes?) (?:in|into) the appendi(?:x|ces)\b/i.test(text.slice(to - clause.start))) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|consists? of|hand (?:it |them )?in|upload|return it|save|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|consists? of|hand (?:it |them )?in|upload|return it|save|keep (?:it|this|them) (?:as|in)|leave (?:it|this) as|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
   if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.
@@ -380,5 +384,5 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\bpdf\b[^()]{0,14}\((?:typed|written|typeset|prepared|made) (?:up )?(?:in|with)\b[^()]*$/i.test(text.slice(0, at - clause.start))) return false;
   // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
   if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,20}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
-  return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?|prefer)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /[([–:-]\s*(?:as )?(?:(?:an?|one|single) )*$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
+  return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?|prefer)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /(?:[([–:-]|→|[-=]>)\s*(?:as )?(?:(?:an?|one|single) )*\.?$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

@@ -10,7 +10,7 @@ const spacingWords: Record<string, number> = { single: 1, double: 2, 'one and a 
 const anyTypeface = new RegExp(`\\b(?:${[...typefaces].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
 /** By their names in capitals, for wordings that shout. */
 const inCapitals = new Map([...[...typefaces].map((face): [string, string] => [face.toUpperCase(), face]), ['TNR', 'Times New Roman']]), anyShouted = new RegExp(`\\b(?:${[...inCapitals.keys()].sort((a, b) => b.length - a.length).join('|')})\\b`, 'g');
-const layoutSigns = new RegExp(`\\b(?:Rand|A[345]|US Letter|Letter|Legal|margins?|borders?|sides?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?|TNR|all (?:a)?round)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
+const layoutSigns = new RegExp(`\\b(?:Rand|A[0-5]|US Letter|Letter|Legal|margins?|borders?|sides?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?|TNR|all (?:a)?round)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
 
 /** “At least 11 pt”, “not smaller than 11 pt”, “11 pt or larger”: whether the measure between these two places is a least one. */
 const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never|nothing)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b|^\+(?!\s?\d)/i.test(text.slice(to));
@@ -22,6 +22,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     const override = isCorrection(clause);
     const put = <T>(list: Statement<T>[], value: T, m: { at: number; to: number }): void => { list.push({ value, start: m.at, end: m.to, override }); };
     for (const m of matchesIn(clause, /\b(A[345])\b(?!\s?(?:road|level)|:? (?!(?:Page|Portrait|Landscape|Format|Paper|Sheet|Size|Single|Double)\b)[A-Z][a-z]+)|\b(US |American )?(Letter|Legal)(?:[- ](?:size|paper|format|sheet))\b|\bUS [Ll]etter\b|(?<=\()Letter(?=[,;)])|(?<=\b(?:[Pp]age|[Pp]aper)(?: size| format)?\s?[:=–-]\s?)(?:Letter|letter)\b|\bletter(?=[- ](?:size|format)\b)|\b8[.,]5\s?(?:in(?:ch(?:es)?)?|["″])?\s?(?:x|×|by)\s?11\b/g)) if (!/^A[345]$/.test(m[0]) || /\b(?:page|paper|sheet|size|format|side|margin|portrait|landscape|pages|pdf|typed|print|spacing|lines|font)\w*\b|\d ?-?(?:pt|point)\b/i.test(clause.text) || /^\W*(?:(?:please )?use|in|on)?\s*A[345]\W*$/i.test(clause.text)) if (!/\b(?:poster|photograph)\b/i.test(clause.text)) put(out.pageSize, m[1] ?? m[3] ?? 'Letter', m);
+    // Sheets of drawings and posters; where text has a page of its own, that is the page.
+    for (const m of matchesIn(clause, /\bA[0-2](?=,? \(?(?:portrait|landscape|upright|paper|sheets?|boards?|format|size|pages?|posters?)\b)|(?<=\b(?:size|format|paper|page|sheets?),?(?: size)?[:,]? )A[0-2]\b(?!\s?[:–.-] ?[A-Z])/g)) put(out.pageSize, m[0], m);
     if (/^\W*a4\W*$/.test(clause.text)) put(out.pageSize, 'A4', { at: clause.start + clause.text.indexOf('a4'), to: clause.start + clause.text.indexOf('a4') + 2 });
     // “A4, 2.5 cm on all sides”; “borders 2,5 cm”.
     for (const m of matchesIn(clause, /\b(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?) on (?:all|every|each|the four) (?:four )?sides?\b|\bborders?\s*(?:of|:|=)?\s*(\d+(?:[.,]\d+)?)\s?(cm|mm)\b/gi)) if (!/\bmargins?\b/i.test(clause.text)) { const unit = (m[2] ?? m[4])!.toLowerCase(); put(out.marginMm, Math.round(numberOf((m[1] ?? m[3])!) * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m); }
@@ -79,6 +81,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     for (const m of matchesIn(clause, /^\W*pages? unnumbered\b|\bunnumbered pages\b/gi)) put(out.pageNumbers, false, m);
     for (const m of matchesIn(clause, /\bpage numbers?\b|\bpage numbering (?:starts|begins)\b|\bnumber (?:the|your|all|each|every)?\s*pages?\b|\bpages? (?:must|should|shall|are to|need to|has to|have to|are)?\s*(?:all )?(?:be )?numbered\b|\bpaginat(?:ed|ion)\b|\b(?:thesis|paper|essay|report|text|document) is (?:to be )?numbered (?:consecutively|throughout)\b|\bpages? (?:are |is )?to be numbered\b|\bpaginate (?:your|the|it)\b|\bnumbered pages\b|\b(?:every|each) page (?:needs|must have|should have|has to have|gets|carries|requires) a (?:page )?number\b/gi)) put(out.pageNumbers, /\bwithout (?:any )?$/i.test(clause.text.slice(0, m.at - clause.start)) && /^[^.;]{0,30}\b(?:returned|rejected|refused|sent back|not (?:be )?(?:accepted|marked|read)|lose|penali)/i.test(clause.text.slice(m.to - clause.start)) || !/\b(?:no|not|without|don['’]t|never)\b[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) && !/^\s*[:=–-]\s*(?:no|none)\b|^[^.;,]{0,20}\bnot (?:needed|required|necessary)\b/i.test(clause.text.slice(m.to - clause.start)), m);
   }
+  if (out.pageSize.some((s) => !/^A[0-2]$/.test(s.value))) out.pageSize = out.pageSize.filter((s) => !/^A[0-2]$/.test(s.value));
   return out;
 }
 

@@ -70,7 +70,10 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const ofSome = (lead: string): boolean => times.parts.length > 2 && /\b\p{L}+s (?:\d{1,2}|[A-E])(?:, |,? (?:and|&) )(?:\d{1,2}|[A-E])[^.;\d]{0,20}$/u.test(lead);
   const partOf = ({ start }: { start: number }): string | null => { const from = text.lastIndexOf('\n', start) + 1, to = text.indexOf('\n', start), within = (a: number, b: number): typeof times.parts => times.parts.filter((p) => p.start >= a && p.start < b), clause = clauses.find((c) => c.start <= start && start < c.end), said = clause ? within(clause.start, clause.end) : [], inside = said.length === 1 ? said : within(from, to < 0 ? text.length : to), head = clause && /^\W*([\p{L}][\p{L} ]{2,30}):/u.exec(clause.text)?.[1]?.toLowerCase(), headed = head ? times.parts.filter((p) => p.label.toLowerCase().split(/\s+/).some((w) => head.split(/\s+/).includes(w) && w !== 'the')) : []; return inside.length === 1 ? inside[0]!.label : headed.length === 1 ? headed[0]!.label : null; };
   // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.
-  const limits = readLimits(clauses).filter((l) => !l.part || documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!)));
+  // “You need: a) three plans (2 pages each), b) a commentary of 2,000 words, c) … All must be combined into a single PDF”: what limits an item is no limit of the whole.
+  const oneFile = documents.documents.length === 1 && /\b(?:combined?|merged?|joined|join|put|collected|bound|assembled)\b[^.;]{0,40}\b(?:in|into|to|as) (?:one|a single)\b/i.test(text), itemOf = (line: string): boolean => /^[ \t]*(?:\(?[a-h]\)|\(?\d{1,2}[.)]|[-•*])[ \t]+(?:(?:an?|one|two|three|four|five|six|your|the|\d{1,2})[ \t]+)\p{Ll}/u.test(line) && !/\b(?:whole|total|altogether|file|document|pdf|portfolio)\b/i.test(line);
+  const ofItem = (l: { start: number; field: string }): boolean => { if (!oneFile || l.field === 'maxBytes') return false; const from = text.lastIndexOf('\n', l.start) + 1, to = text.indexOf('\n', l.start), lines = text.split('\n'), at = text.slice(0, from).split('\n').length - 1; return itemOf(text.slice(from, to < 0 ? text.length : to)) && (itemOf(lines[at - 1] ?? '') || itemOf(lines[at + 1] ?? '')); };
+  const limits = readLimits(clauses).filter((l) => !ofItem(l) && (!l.part || documents.documents.some((d) => d.label?.toLowerCase().includes(l.part!))));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     // A bare length holds only where no limit is named.
     const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ ofContent = (l: { clause: { text: string } }): boolean => ofPack.length === 0 && field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' && /\b(?:csv|pdf|docx?|xlsx|mp[34]|wav|jpe?g|png)\b/i.test(l.clause.text), stated = ofPack.length > 0 ? ofPack : each.filter((l) => !ofContent(l)), blockAt = (l: { start: number }): number => blocks.findIndex((b) => b.start <= l.start && l.start < b.end), statements = stated.filter((l) => !l.given || !stated.some((o) => !o.given && (!ofBlocks || blockAt(o) === blockAt(l))));
@@ -92,8 +95,11 @@ export function readBrief(original: string, nowIso: string): BriefRead {
     });
     const open = statements.filter((s, i) => owned[i] === -1 && !(s.given && partOf(s) !== null) && !ofSome(text.slice(s.clause.start, s.start))), ofWhole = open.filter((s) => partOf(s) === null);
     // “26 Feb – draft to supervisor (up to 3,000 words). 3 May – dissertation (8,000 words maximum).”
-    const ofDraft = ({ start }: { start: number }): boolean => /\b(?:draft|outline|proposal)\b/i.test(text.slice(text.lastIndexOf('\n', start) + 1, start)), paper = ofWhole.filter((s) => !ofDraft(s));
+    const ofDraft = ({ start }: { start: number }): boolean => { const line = text.slice(text.lastIndexOf('\n', start) + 1, start), sentence = line.split(/[.;]\s/).at(-1)!; return /\b(?:draft|outline|proposal)\b/i.test(/\b(?:draft|outline|proposal|thesis|dissertation|essay|paper|report|article|final version)\b/i.test(sentence) ? sentence : line); }, paper = ofWhole.filter((s) => !ofDraft(s));
     if (paper.length > 0 && paper.length < ofWhole.length) ofWhole.splice(0, ofWhole.length, ...paper);
+    // “The plan is at most one page; the final version has 3,000 words.”
+    const ofPlan = ({ start, clause }: { start: number; clause: { start: number } }): boolean => /^\W*(?:the |your |a )?(?:first |rough )?(?:draft|outline|proposal|plan|sketch) (?:is|has|may|can|should|must|will|runs)\b/i.test(text.slice(clause.start, start));
+    if (ofWhole.length > 0 && ofWhole.every(ofPlan) && limits.some((o) => o.field !== field && !ofPlan(o) && /\b(?:final|full|finished) (?:version|text|paper|essay|report)\b|\b(?:thesis|dissertation|essay|paper)\b/i.test(o.clause.text))) continue;
     // “18 to 22 pages. … Rough draft, at least 10 pages, due 9 April.”: beside a limit of the whole, that of a part is its own.
     const common = ofWhole.length > 0 ? ofWhole : open, ofParts = new Set(common.map(partOf));
     // A draft and a final version with limits of their own: those of the final version hold for the paper.
@@ -148,7 +154,8 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays));
 
   const layout = readLayout(clauses);
-  brief.layout.pageSize = one('layout.pageSize', layout.pageSize);
+  // The large sheet of one of several documents is not that of all.
+  brief.layout.pageSize = one('layout.pageSize', brief.documents.length > 1 ? layout.pageSize.filter((s) => !/^A[0-2]$/.test(s.value)) : layout.pageSize);
   brief.layout.marginMm = one('layout.marginMm', layout.marginMm);
   brief.layout.fontSizePt = one('layout.fontSizePt', layout.fontSizePt);
   brief.layout.lineSpacing = one('layout.lineSpacing', layout.lineSpacing);
@@ -191,6 +198,8 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   if (inside.length === 1 && inside[0]!.span.start - s.clause.start < 24 && (/^\W*(?:[a-z]+ )?[A-Z]?\d{1,2}[.):]/i.test(s.clause.text) || /^[ \t]*(?:[•▪◦*–-][ \t]|\p{Lu}[\p{L} -]{2,40}:)/u.test(text.slice(text.lastIndexOf('\n', s.start) + 1, s.start)))) return inside[0]!.i;
   // “Model photos as JPG, each under 8 MB”.
   if (inside.length === 1 && inside[0]!.span.start < s.start && /s$/.test(documents[inside[0]!.i]!.label ?? '') && /,? each (?:under|below|up to|max\w*|at most|no (?:more|larger|bigger) than|smaller than)\s*$/i.test(lead)) return inside[0]!.i;
+  // “15 photographs, JPEG, max. 5 MB each”.
+  if (inside.length === 1 && inside[0]!.span.start < s.start && inside[0]!.span.start - s.clause.start < 8 && /s$/.test(documents[inside[0]!.i]!.label ?? '') && /^,? each\b(?! (?:file|document))/i.test(s.clause.text.slice(s.end - s.clause.start))) return inside[0]!.i;
   if (/\b(?:each|every|all|both|per file|any) (?!group|student|person|member|team|pair|pages?\b|sheets?\b|chapters?\b|slides?\b|figures?\b|tables?\b|photos?\b|pictures?\b)(?:of the )?(?:files?|documents?)?\b|\bper (?:file|document)\b/i.test(s.clause.text.slice(Math.max(0, at - 50), at)) || (!bracketed && /^\W{0,2}(?:each|(?:per|for (?:each|every)) (?:file|document))\b/i.test(s.clause.text.slice(s.end - s.clause.start)))) return -1;
   // “One article of 2,200 words, plus three photographs”.
   if (inside.length === 1 && s.end < inside[0]!.span.start && /\bplus\b/i.test(s.clause.text.slice(s.end - s.clause.start, inside[0]!.span.start - s.clause.start))) return -1;
@@ -210,6 +219,9 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   // “The report may not run to more than eight pages”, where the one report is the lab report.
   const subject = named.length === 0 ? /^\W*(?:the|your) ([a-z]+)\b/i.exec(s.clause.text)?.[1]?.toLowerCase() : undefined, ofSubject = subject ? documents.flatMap((d, i) => (lastWord(d.label) === subject ? [i] : [])) : [];
   if (ofSubject.length === 1) return ofSubject[0]!;
+  // “The report must not be longer than 15 pages. … The scripts go in a zip.”: of several files only one has pages.
+  const textKinds = new Set<Kind>(['pdf', 'docx', 'doc', 'odt', 'rtf', 'txt']), written = documents.flatMap((d, i) => (d.types.some((t) => textKinds.has(t)) ? [i] : []));
+  if (named.length === 0 && written.length === 1 && documents.length > 1 && documents[written[0]!]!.label === null && subject !== undefined && /^(?:report|essay|paper|thesis|dissertation|article|analysis)$/.test(subject) && /(?:words?|pages?)$/i.test(text.slice(s.start, s.end))) return written[0]!;
   // “Maximum 50 MB for slides, 5 MB for essays”.
   const meant = /^\s*(?:each )?for (?:the |your )?([a-z]+)/i.exec(s.clause.text.slice(s.end - s.clause.start))?.[1]?.toLowerCase().replace(/s$/, ''), forIt = meant && meant.length > 2 ? documents.flatMap((d, i) => (d.label?.toLowerCase().replace(/s$/, '').endsWith(meant) ? [i] : [])) : [];
   if (forIt.length === 1) return forIt[0]!;

@@ -1,11 +1,31 @@
 const box = /\[( |_|x|X|✓|✔)\]|\(( |x|X)\)(?= )|[☐□]|[☑☒✅]/gu;
 const isTicked = (mark: string): boolean => /[xX✓✔☑☒✅]/u.test(mark);
 
+/** A question or a name, and below it each answer with a box on a line of its own: what is ticked goes on the line above, in as many letters. */
+function inColumns(wording: string): string {
+  const lines = wording.split('\n'), markOf = (line: string | undefined): string | null => /^[ \t]*(\[(?: |_|x|X|✓|✔)\]|[☐□☑☒✅])[ \t]*\S.{0,60}$/u.exec(line ?? '')?.[1] ?? null;
+  for (let head = 0; head < lines.length; head++) {
+    if (!/[:?][ \t]*$/.test(lines[head]!) || markOf(lines[head]) !== null) continue;
+    let end = head + 1;
+    while (markOf(lines[end]) !== null) end++;
+    const marks = lines.slice(head + 1, end).map((line) => markOf(line)!), ticked = marks.filter(isTicked).length;
+    if (marks.length < 2 || ticked === 0 || ticked === marks.length) continue;
+    let first = true;
+    marks.forEach((mark, i) => {
+      const line = lines[head + 1 + i]!, from = line.indexOf(mark);
+      lines[head + 1 + i] = !isTicked(mark) ? '\u00a0'.repeat(line.length) : `${' '.repeat(from)}${(first ? ' ' : ',').padEnd(mark.length)}${line.slice(from + mark.length)}`;
+      if (isTicked(mark)) first = false;
+    });
+    lines.splice(head, end - head, lines.slice(head, end).join(' '));
+  }
+  return lines.join('\n');
+}
+
 /** A form's lines without what is not ticked: “[x] PDF  [ ] Word” says PDF. Lines on which nothing is ticked are lists to tick off, and stay.
  * Lengths stay, since places are counted in the wording; what goes leaves blanks that part no columns. */
 export function onlyTicked(wording: string): string {
   if (wording.search(box) < 0) return wording;
-  return wording.split('\n').map((line) => {
+  return inColumns(wording).split('\n').map((line) => {
     const boxes = [...line.matchAll(box)];
     if (!boxes.some((b) => isTicked(b[0])) || (boxes.length < 2 && !/[:|]/.test(line.slice(0, boxes[0]!.index)))) return line;
     return boxes.reduce((text, b, i) => {

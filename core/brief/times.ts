@@ -1,5 +1,5 @@
-import { bothNames } from '../time/instant.ts';
-import type { DateTime } from 'luxon';
+import { bothNames, zoneOf, zoneOffsets } from '../time/instant.ts';
+import { DateTime, FixedOffsetZone, IANAZone } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
@@ -120,8 +120,24 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
 /** A date whose reading has a problem settles nothing. */
 export const isUnsettledDate = (value: string): boolean => value.startsWith('?');
 
+/** What a place's clock is ahead of UTC by in winter and in summer, in minutes. */
+const offsetsOf = (place: string): number[] => [1, 7].map((month) => DateTime.fromObject({ year: 2027, month }, { zone: place }).offset);
+
+/** What a place's clock is called all the year round: by its summer name and, where people use it so, by its standard one (“GMT” in May may mean either). */
+const clocksOf = (place: string): string[] => Object.entries(bothNames).flatMap(([names, zone]) => (offsetsOf(zone).join() === offsetsOf(place).join() ? names.split('/').filter((name) => name !== 'GMT') : []));
+
 /** “5 March (CET) … 16 April (CEST)”: a zone's name in winter and its name in summer are one clock. */
 function asOneZone(statements: Statement<string>[]): Statement<string>[] {
+  // “CEST (UTC+2)”, “Amsterdam time (UTC+2)”: a name and its offset.
+  const offset = (value: string): string | null => (/^(?:UTC|GMT)?[+-]\d/i.test(value) ? zoneOf(value) : null), minutes = (zone: string | null): number => (zone ? IANAZone.isValidZone(zone) ? NaN : FixedOffsetZone.parseSpecifier(zone)?.offset(0) ?? NaN : NaN);
+  const names = statements.filter((s) => offset(s.value) === null), ofOffsets = statements.filter((s) => offset(s.value) !== null);
+  // “BST (UK time)”: a place and what its clock is called.
+  const places = new Set(names.flatMap((s) => (s.value.includes('/') && IANAZone.isValidZone(s.value) ? [s.value] : []))), clocks = new Set(names.map((s) => s.value).filter((name) => !places.has(name)));
+  if (ofOffsets.length === 0 && places.size === 1 && clocks.size > 0 && [...clocks].every((name) => clocksOf([...places][0]!).includes(name.toUpperCase()))) return statements.map((s) => ({ ...s, value: [...places][0]! }));
+  if (ofOffsets.length > 0 && new Set(names.map((s) => s.value)).size === 1) {
+    const name = names[0]!.value, own = zoneOffsets[name.toUpperCase()], place = zoneOf(name), inPlace = place?.includes('/') ? offsetsOf(place) : [];
+    if (ofOffsets.every((s) => { const said = minutes(offset(s.value)); return own ? minutes(`UTC${own}`) === said : inPlace.includes(said); })) return statements.map((s) => ({ ...s, value: name }));
+  }
   const said = new Set(statements.map((s) => s.value.toUpperCase())), pair = [...said].find((name) => name.includes('/') && bothNames[name as keyof typeof bothNames] !== undefined && [...said].every((o) => o === name || name.split('/').includes(o)));
   const both = pair ?? (said.size === 2 ? Object.keys(bothNames).find((names) => names.split('/').every((name) => said.has(name))) : undefined);
   return both ? statements.map((s) => ({ ...s, value: both })) : statements;

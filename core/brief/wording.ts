@@ -20,9 +20,9 @@ export function readable(original: string): Wording {
   if (/^[ \t]*Q\.[ \t]/m.test(wording.text) && /^[ \t]*A\.[ \t]/m.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*[QA])\.(?=[ \t])/gm, () => ':');
   wording = replaced(wording, askedForName, () => 'File name: ');
   wording = labelsBesideValues(wording);
-  // Boxes of which none is ticked are marks before items.
-  if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)[☐□❏](?=[ \t]+\S)/gm, () => '-');
   if (isQuotedWhole(wording.text)) wording = replaced(wording, quotationMark, () => '');
+  // Boxes of which none is ticked are marks before items.
+  if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)(?:[☐□❏]|\[[ _]\])(?=[ \t]+\S)/gm, () => '-');
   wording = unwrapped(wording);
   const { text, places } = wording;
   return { text, at: (offset) => places?.[offset] ?? (offset < text.length ? offset : original.length) };

@@ -76,6 +76,12 @@ export const plainer: readonly Rewrite[] = [
   [/\)(?<=day \d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]{2,8}(?: 20\d\d)?(?:,? [^()\n]{3,24})?\))(?<!\([^()\n]{0,80}\))/g, () => ''],
   // Dots that lead from a name to its value.
   [/(?<![ \t.])[ \t]*\.{4,}[ \t]*(?<=^[ \t]*\p{L}[\p{L} .\/-]{1,30}?[ \t]*\.{4,}[ \t]*)(?=\S)/gmu, () => ': '],
+  // “Until 21.05., 20:00”: a day and a month in figures, each with its stop.
+  [/(?<!\d)(?:0?[1-9]|[12]\d|3[01])\.(?:0[1-9]|1[0-2]|[1-9])\.(?<=\b(?:until|till|by|on|due|before|deadline:?|bis|bis zum|am|zum|from|ab)\s(?:(?:Mon|Tues?|Wed|Thu(?:rs)?|Fri|Sat|Sun|Mo|Di|Mi|Do|Fr|Sa|So)[a-z]*[.,]{0,2}\s)?\d{1,2}\.\d{1,2}\.)(?!\d|\s?(?:\d{4}\b|[ap]m\b))/g, (date) => `${Number(date.split('.')[0])} ${monthNames[Number(date.split('.')[1]) - 1]!}`],
+  // “22 March 2027 (09.00)”: the hour of a day in brackets.
+  [/ \((?<=\b(?:January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)(?: 20\d\d)? \()[012]?\d[.:][0-5]\d(?: (?:noon|midday|hrs?|h))?\)/g, (hour) => `, ${/\d+[.:]\d\d/.exec(hour)![0].replace('.', ':')}`],
+  // “For each day (or part of a day)”.
+  [/(?<=\bday) \((?:or|and) (?:any )?part (?:of (?:a|one|the) day|thereof)\)/gi, () => ''], [/(?<=\bday),? or (?:any )?part (?:of (?:a|one) day|thereof)(?= (?:that|late|after|of lateness|it|beyond|past)\b)/gi, () => ''],
   // Items by numbers in brackets.
   [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.

@@ -63,6 +63,10 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:marked|graded|assessed|read|examined) under (?:the )?(?:candidate|student|author|writer)s?['’]s? (?:own |full |real )?names?\b|\b(?:marked|graded|assessed|read|examined) under the names? of the (?:candidate|student|author|writer)s?\b/,
+  /\b(?:I|we|(?:the )?(?:markers?|tutors?|lecturers?)) (?:will |shall )?(?:mark|grade|assess|read) (?:them|it|these|everything|your \w+|the \w+|all \w+) with (?:the |your )?names\b(?! (?:removed|hidden|off|taken|covered))/,
+  /\bthe names? of (?:the )?(?:authors?|students?|candidates?|group members|all (?:authors|members)) (?:has to|have to|must|should|needs? to|is to|are to) (?:be|appear|stand) on the (?:title|first|cover|front) page\b/,
+  /\b(?:do )?put all names\b[^.;]{0,40}\bon the (?:title|first|cover|front) page\b/,
   /\b(?:reports?|essays?|work|papers?|dissertations?|thes[ei]s) (?:is|are) (?:marked|graded|assessed|read) (?:by|under|with) names?\b/,
   /\byour (?:own |full )?name (?:should|must|has to|needs to) (?:be|appear|stand) on (?:all|every|each) (?:documents?|pages?|files?|papers?)\b/,
   /\b(?:graded|marked|assessed|read)\b[^.;]{0,20}\bwith (?:the |your )?names\b(?! (?:removed|hidden|off|taken|covered))/,

@@ -42,6 +42,7 @@ export const lastCounts = anyOf('gi', [
   /\b(?:link|box|folder|page|system|portal) will (?:take|accept) a replacement\b/,
   /^\W*grad(?:e|ing)(?: is)? based on\s*:?\s*(?:the )?(?:last|latest|most recent|final) (?:attempt|submission|upload|version)\b/,
   /\beach (?:one )?(?:overwrites|replaces)\b/,
+  /\bunlimited (?:replacing|overwriting)\b/,
   /\bthe (?:final|new|next|second|later) (?:version|submission|upload|file|one) (?:overwrites|replaces)\b/,
   /\bthe (?:last|latest|newest|most recent) (?:one |submission |file |version )?replaces (?:all|the|any|every)\b/,
   /\bwhat we (?:read|mark|grade) is (?:what|the one that) was (?:sent|handed in|uploaded|submitted) last\b/,

@@ -17,6 +17,8 @@ export const quotedPlaces = anyOf('g', [
   /\bunder [“"][^”"\n]{3,60}[”"]\s?[–>→/-]\s?[“"]([^”"\n]{3,80})[”"]/,
   /\b[Uu]se the ([A-Z][\w&’'-]+(?: [A-Z0-9][\w&’'-]*){0,3}) (?:box|folder|area|slot|link|inbox)\b(?! (?:for|if|only))/,
   /\b(?:before|by|until) [^“"]{3,20} on the page [“"]([^”"\n]{3,80})[”"]/,
+  /^\W*(?:[Ss]ubmission|[Ss]ubmit|[Hh]and-?in|[Uu]pload|[Ww]here)\s*:\s*(?:(?:in|into|to|via|through) )?(?:the )?(?:(?:course|module|shared) )?(?:folder|box|area|link|page|slot|tray|inbox)\s+[“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b[Uu]se the (?:link|box|folder|area|page|slot|tab|tray|button)\s+[“"‘]([^”"’\n]{3,80})[”"’](?! (?:to (?:see|find|get|book|download|ask)|for (?:questions|help|the quiz)))/,
   /\b[Uu]se the (?:new|correct|right|other) (?:box|folder|area|link|page|slot|point) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:on|in|via|through) the (?:course|module|class|unit) (?:site|page) \(([A-Z][\w ]{2,30}\d)\)/,
   /\b[Dd]ue (?:in|on|via|at) (?:the |our )?[a-z-]+(?: [a-z]+)? [“"‘]([^”"’\n]{3,80})[”"’]/,

@@ -23,9 +23,11 @@ export const lateIsNothing = anyOf('gi', [
   of`\bmissing the (?:deadline|due date|cut-?off)\b[^.;,]{0,14}\b(?:means|leads to|results in|gives you|is|equals)\b[^.;,]{0,12}\b${nothing}`,
   of`\b${work} (?:which|that) (?:is|are|has|have|was|were) not (?:been )?(?:uploaded|submitted|handed in|received|in|here) (?:by|before|on) (?:the )?(?:deadline|due date|closing time|time|then)\b[^.;]{0,14}\b(?:not be|not|never be) (?:considered|marked|read|accepted|graded|assessed)\b`,
   of`\b${work} (?:received|submitted|handed in|uploaded|arriving|that arrives?) after (?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]\.?m\.?|noon|midnight|that|then)[^.;,]{0,20}\b(?:gets?|receives?|awarded|given|scores?|earns?|is|are)\b[^.;,]{0,10}\b${nothing}`,
+  /\b(?:otherwise|or else|if not),? (?:the|your|it|this)(?: (?:thesis|dissertation|work|paper|essay|report|portfolio|project|assignment))? (?:counts|will count|is (?:treated|regarded|counted|deemed)|will be (?:treated|regarded|counted|deemed))(?: as)? (?:not (?:submitted|handed in|delivered)|failed|a fail)\b/,
+  of`\b(?:a )?${work} (?:which|that) (?:is|are|has|have|was|were) not (?:been )?(?:uploaded|submitted|handed in|received|delivered) (?:with)?in (?:the|this|that) (?:period|window|time)\b[^.;]{0,24}\b(?:is|are|will be|shall be) (?:deemed|considered|regarded|counted|treated|graded|marked)(?: as| to have)? (?:failed|a fail|not submitted|not passed|insufficient)\b`,
   of`\b(?:a )?late ${work} (?:equals|means|is worth|are worth|scores?|earns?) ${nothing}`,
   of`\b(?:is|are) worth nothing (?:if|when) (?:it|they) (?:is|are|comes?|arrives?) (?:in )?late\b`,
-  /^\W*(?:late|lateness)(?: (?:work|submissions?|hand-?ins?|policy|papers?|uploads?))?\s*[:=?–]\s*(?:no\b(?! (?:penalty|deduction|problem))|none\b|not (?:possible|accepted|allowed|permitted)|impossible|never|zero|0(?!\d|[.,]\d| ?%| points)|fail|refused|rejected)(?! without| unless| after (?:that|\d))/,
+  /^\W*(?:late|lateness)(?: (?:work|submissions?|hand-?ins?|policy|papers?|uploads?))?\s*[:=?–]\s*(?:no\b(?! (?:penalty|deduction|problem))|none\b|not (?:possible|accepted|allowed|permitted)|impossible|never|zero|0(?!\d|[.,]\d| ?%| points)|fail|refused|rejected|(?:not|un)[ -]?(?:graded|marked|read)|ignored|no (?:grade|mark|credit|points))(?! without| unless| after (?:that|\d))/,
   /\b(?:too late is too late|late is late\b(?=[^.;]{0,30}\bno\b)|(?<!\b(?:days?|weeks?|hours?) )late means (?:zero|no marks?|fail\w*|0\b|not marked|nothing))/,
   /\b(?:deadlines?|this deadline|it) (?:is|are) (?:strict|absolute|firm|hard|final|non-negotiable)\b[^.;]{0,10}\b(?:late|nothing after)\b[^.;]{0,20}\b(?:not|no|never|nothing|zero)\b/,
   /\byou (?:cannot|can['’]t|can not|will not be able to|won['’]t be able to) (?:submit|hand (?:it |anything )?in|upload)(?: it| anything)? (?:late|after (?:the deadline|that|this time|it closes))\b(?! (?:without|unless))/,
@@ -64,6 +66,7 @@ const after = String.raw`(?![^.;]{0,10}\b(?:after|once|when) the (?:deadline|due
 export const onceAndNoMore = anyOf('gi', [
   of`\bno (?:possibility|option|way|chance|opportunity)\b[^.;]{0,6}\b(?:to|of) (?:re-?submit(?:ting)?|submit(?:ting)? again|upload(?:ing)? again|replac(?:e|ing)|chang(?:e|ing) (?:it|the|your))\b${after}`,
   of`\bonce you(?: have|['’]ve)? (?:uploaded|submitted|handed in|sent)(?: (?:your|the) \w+| it)?(?: in)?,? you (?:cannot|can['’]t|can no longer|can not|may not|will not be able to|won['’]t be able to) (?:change|replace|edit|alter|take|withdraw|update|remove|submit|upload|hand)\b`,
+  /\bonce you(?: have|['’]ve)? (?:pressed|clicked|confirmed|hit)\b[^.;]{0,24},? you (?:cannot|can['’]t|can no longer|can not|may not|will not be able to|won['’]t be able to) (?:change|replace|exchange|edit|alter|take|withdraw|update|swap)\b/,
   of`\byou (?:cannot|can['’]t|can not|may not|won['’]t be able to|will not be able to) (?:take it back|withdraw it|(?:take it back or )?(?:upload|submit|hand in|send) (?:(?:it |your \w+ )?(?:again|twice|a second time|more than once)|another|a second|a new|a corrected))\b${after}`,
   of`\b(?:a|an|the|any) (?:submitted|uploaded|sent) (?:file|paper|essay|version|document|report|work) (?:cannot|can['’]t|can not|may not|can no longer) be (?:replaced|changed|exchanged|withdrawn|edited|deleted|swapped)\b${after}`,
   of`\bthe first (?:file|version|paper|essay|upload|submission|one)(?: (?:that )?you (?:submit|upload|hand in|send))? (?:is (?:final|the one (?:that (?:counts|is marked)|we mark))|counts|is the only one)\b`,
@@ -93,6 +96,8 @@ export const newestCounts = anyOf('gi', [
   /\b(?:I|we|markers?|tutors?) (?:will |shall )?(?:only |just )?(?:ever )?(?:mark|grade|read|see|look at|open|count|keep|take) (?:only |just )?(?:your|the) (?:latest|last|newest|most recent|final)\b(?! (?:page|chapter|section|draft|paragraph))/,
 ]);
 export const askedWhich = /\bwhich (?:attempt|version|file|upload|submission|one|draft)\b[^?]{0,12}\b(?:counts?|(?:is|gets|will be) (?:marked|graded|kept|read|looked at|assessed))\b[^?]*\?/i, theNewest = /^\W*(?:A\s*[:.]\s*)?(?:only |always )?(?:the |your )?(?:last|latest|newest|most recent)\b/i;
+/** Below “How often?”. */
+export const askedHowOften = /^\W*(?:Q\s*[:.]\s*)?(?:and )?how (?:often|many (?:times|attempts|tries|submissions|uploads))\b/i, onlyOnce = /^\W*(?:A\s*[:.]\s*)?(?:just |only |exactly )?(?:once|one(?: (?:time|attempt|try|submission|upload))?)(?: only)?(?=\s*(?:[.,;!–-]|$))/i;
 /** Every one is kept. */
 export const everyOneIsKept = anyOf('gi', [
   /\b(?:every|each|any) (?:submission|upload|version|attempt|file)(?: you (?:make|send|upload|hand in))? (?:is|gets|will be|stays|remains) (?:archived|kept|stored|saved|filed|retained|recorded|preserved|on (?:file|record))\b/,
@@ -104,6 +109,7 @@ export const everyOneIsKept = anyOf('gi', [
 
 /** Nobody who marks knows whose it is. */
 export const markedUnseen = anyOf('gi', [
+  /\b(?:marked|graded|assessed|read|corrected) by (?:[a-z]+ ){1,3}(?:who|that) (?:do not|don['’]t|will not|won['’]t|cannot|can['’]t|never) (?:get to )?(?:see|know|learn|find out) (?:your names?|who you are|who (?:has )?(?:wrote|written))\b/,
   /^\W*(?:your )?names? on (?:the |your )?(?:essay|paper|work|it|report|file|document|submission)s?\s*[:=?]\s*(?:no\b|never|not )/,
   /^\W*(?:(?:type|mode) of )?(?:marking|grading|assessment)(?: type| mode)?\s*[:=]\s*(?:blind|anonymous)\b/,
   /^\W*(?:(?:student|author)s?['’]? )?(?:identit(?:y|ies)|names)\s*[:=]\s*(?:hidden|concealed|anonymous|not shown)\b/, /^\W*anonymi[sz]ed\s*[:=]\s*yes\b/,
