@@ -17,6 +17,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\byou (?:may|can) (?:now )?(?:submit|hand (?:it |your \w+ )?in|upload)\b/i.test(before) && /^[^.;()]{0,14}\((?:by |under |your |an? |approved )*extension\)/i.test(clause.text.slice(date.end - clause.start))) return 'extension';
   // “Applications for an extension must reach us by 15 April.” “Only the board grants extensions; the application must reach us by …”
   if (/\b(?:applications?|requests?|claims?)\b[^.;]*$/i.test(before) && /\b(?:extensions?|mitigat\w+|extenuat\w+|deferrals?|postponement)\b/i.test(`${previous?.text ?? ''} ${clause.text}`) && !/\b(?:granted|approved|agreed)\b/i.test(before)) return 'other';
+  // “There is a grace period: papers that come in by 1 April aren't penalised.”
+  if (/^[^.;]{0,10}\b(?:are|is|will)(?:n['’]t| not)(?: be)? (?:penali[sz]ed|considered late|counted as late|treated as late|late)\b/i.test(clause.text.slice(date.end - clause.start)) && /\bgrace\b/i.test(`${previous?.text ?? ''} ${clause.text}`)) return 'other';
   // “Extensions: forms have to reach the office by 23 April.”
   if (/^\W*(?:extensions?|deferrals?|(?:mitigating|special|extenuating) circumstances)\s*:[^;]*\b(?:forms?|applications?|requests?|claims?|documents?|evidence|certificates?)\b[^;]*$/i.test(before)) return 'other';
   // “Rules for the report (approved by the board on 12 January)”.

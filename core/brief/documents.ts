@@ -1,5 +1,6 @@
 import type { DocumentDemand } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
+import { isGerman } from './german.ts';
 import { noun, type DocumentLabel, type Mention } from './document-names.ts';
 import { labelOfItem } from './list-items.ts';
 import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statement } from './statements.ts';
@@ -160,6 +161,8 @@ function labelFor(mention: Mention): DocumentLabel | null {
 /** “PDF (main report), XLSX (calculations)”: where each kind has its own words behind it. */
 function labelBehind(mention: Mention, all: Mention[]): DocumentLabel | null {
   const behind = (m: Mention): RegExpExecArray | null => /^ ?\(((?!(?:preferred|only|max|recommended|if|or|both|not|as|no)\b)[a-z]+(?: [a-z]+)?)\)/i.exec(m.clause.text.slice(m.to - m.clause.start)), own = behind(mention);
+  // “.pdf (LaTeX) or .docx (everything else)”: one paper, however it was written.
+  if (own && all.some((m) => m.clause === mention.clause && /^ ?\([^()]*\),? or\b/i.test(m.clause.text.slice(m.to - m.clause.start)))) return null;
   return own && all.filter((m) => m.clause === mention.clause).length > 1 && all.every((m) => m.clause !== mention.clause || behind(m)) ? { label: own[1]!, at: mention.at } : null;
 }
 
@@ -210,6 +213,14 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
     if (items.length < 2 || listed.has(clause) || kindsOf.some((k) => k.length === 0) || !/\b(?:hand in|submit|upload|deliver|send|return|consists of)\b[^.;]{0,30}$|\b(?:two|three|four|[2-4]) (?:files|documents|items|things) (?:are )?(?:required|needed|expected)\b[^.;]{0,8}$/i.test(clause.text.slice(0, items[0]!.index + items[0]![0].indexOf(items[0]![1]!))) || asked.some((a) => a.clause === clause && !kindsOf.some((k) => k.includes(a)))) continue;
     listed.add(clause);
     items.forEach((m, i) => { const at = clause.start + m.index + m[0].indexOf(m[1]!), types: Kind[] = []; for (const a of kindsOf[i]!) add(types, a.kinds); documents.push({ label: m[1]!.trim().replace(/ (?:itself|only|alone|proper)$/i, ''), types, start: at, end: clause.start + m.index + m[0].length }); });
+    apart = true;
+  }
+  // “1) Translate the text -> DOCX”, “2) Write a commentary -> PDF”: tasks in a list, each with what comes of it.
+  const tasks = [...new Set(asked.map((m) => m.clause))].flatMap((clause) => { const own = asked.filter((m) => m.clause === clause); return own.length === 1 && /^\s*\d{1,2}[.)]\s+(?:write|translate|prepare|record|draw|make|create|produce|design|compile|analy[sz]e|film|describe|summari[sz]e|transcribe|annotate)\b/i.test(lineAt(clause.start)) && /(?:→|[-=]>)\s*(?:an? |one )?\.?$/.test(clause.text.slice(0, own[0]!.at - clause.start)) && /^\W*$/.test(clause.text.slice(own[0]!.to - clause.start)) ? [{ clause, mention: own[0]! }] : []; });
+  if (tasks.length > 1 && tasks.every(({ clause }) => !listed.has(clause))) for (const { clause, mention } of tasks) {
+    listed.add(clause);
+    const label = labelBefore(mention, clause.start, false);
+    documents.push({ label: label?.label ?? null, types: [...mention.kinds], start: label?.at ?? mention.at, end: mention.to });
     apart = true;
   }
   // “In two copies: one anonymised (PDF) and one with a title page (PDF)”.
@@ -272,13 +283,13 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 || /\bbut (?:please )?(?:do not|don['’]t) (?:use|send|upload|submit|hand in) (?:them|it|that|those)\b/i.test(c.text) ? mentions([c]).flatMap((m) => m.kinds) : []));
   if (unwanted.length > 0) for (const d of settled) { const kept = d.types.filter((k) => !unwanted.includes(k)); if (kept.length > 0) d.types = kept; }
   // “Docx and pdf (both)”: two files.
-  settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?(?:as (?:an? )?)?\.?(?:pdf|docx?|word|odt|rtf)(?: (?:file|document|version|format))? (?:\((?:both|(?:the )?same)\b|(?:of|for) the same\b)/i.test(clause.text) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
+  settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?(?:as (?:an? )?)?\.?(?:pdf|docx?|word|odt|rtf)(?: (?:file|document|version|format))? (?:\((?:both|(?:the )?same)\b|(?:of|for) the same\b)|\b(?:pdf|word|docx) (?:and|&|\+) (?:pdf|word|docx),? \(?(?:each|je|both)\b/i.test(clause.text.replace(/\u00a0+ ?/g, ' ')) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
   // “1) Answer sheet: complete the template … hand it in as a Word document.”: the head of the line is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const head = new RegExp(`^\\W*(?:\\d+[.)])?\\W*(${noun})\\s*(?:\\([^)]*\\)\\s*)?[:–-]`, 'i').exec(lineAt(d.start)); if (head && !settled.some((o) => o.label && sameLabel(o.label, head[1]!))) d.label = head[1]!; }
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
   return {
-    documents: settled.map(({ label, types }) => ({ label: label && !/^formato$/i.test(label) ? capital(label.replace(/^[\s•*–-]+/, '').replace(/^(?:your|an?|the) /i, '').replace(/ (?:size|due)$/i, '')) : null, types })),
+    documents: settled.map(({ label, types }) => ({ label: label && !/^formato$/i.test(label) && !(/^form$/i.test(label) && isGerman(text)) ? capital(label.replace(/^[\s•*–-]+/, '').replace(/^(?:your|an?|the) /i, '').replace(/ (?:size|due)$/i, '')) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
     spans: settled.map((d) => ({ start: d.start, end: d.end })),
   };
@@ -383,6 +394,6 @@ function isDemand({ clause, at, to }: Mention): boolean {
   // “One PDF (typed in LaTeX or Word, or a clear scan)”.
   if (/\bpdf\b[^()]{0,14}\((?:typed|written|typeset|prepared|made) (?:up )?(?:in|with)\b[^()]*$/i.test(text.slice(0, at - clause.start))) return false;
   // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
-  if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,20}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
+  if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,40}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|save|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
   return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?|prefer)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /(?:[([–:-]|→|[-=]>)\s*(?:as )?(?:(?:an?|one|single) )*\.?$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
 }

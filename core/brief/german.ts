@@ -18,6 +18,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['setzt sich aus(?= [^.]{3,60} zusammen)', 'consists of'],
   ['\\p{Lu}\\p{L}+, die nicht (?:frist|termin)gerecht (?:eingehen|eingereicht werden|abgegeben werden|hochgeladen werden), gelten als (?:nicht bestanden|nicht abgegeben)', 'late work is not accepted'],
   ['jede datei beginnt mit (?:der|dem)', 'file name starts with'], ['ein(?= (?:einziges )?(?:pdf|word-dokument|word-datei|zip)(?![\\p{L}]))', 'a'],
+  ['(?<=(?:pdf|word|docx) )und(?= (?:pdf|word|docx)(?![\\p{L}]))', 'and'], ['(?:ein|jedes) (?:zweites|neues|erneutes|weitere|weiteres) hochladen (?:ersetzt|überschreibt) (?:das|die) (?:erste|vorherige|frühere|alte)(?: datei)?', 'the new file replaces the old'],
   ['kein(?:e|en)?(?= (?:fotos|bilder|dateien|scans|handschriftlichen?)(?![\\p{L}]))', 'no'], ['eine datei pro (?:gruppe|person|team|paar)(?=:)', 'one file per group'], ['verspätete? (?:arbeiten|abgaben?|einreichungen?) (?:werden|wird) mit (?:0|null) punkten (?:bewertet|benotet)', 'late work is not accepted'],
   ['inkl\\.', 'incl.'], ['exkl\\.', 'excl.'], ['fußnoten', 'notes'], ['literatur(?:verzeichnis|liste)', 'references'],
   ['\\p{Lu}\\p{L}+, die (?:erst )?nach (?:der |dem |ablauf der )?(?:abgabe)?(?:frist|termin) eingehen, werden nicht (?:mehr )?(?:angenommen|bewertet|berücksichtigt|gelesen|korrigiert)', 'late work is not accepted'],

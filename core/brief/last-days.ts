@@ -8,7 +8,7 @@ export function lateWindows(rows: DatedRow[], reading: Reading): Statement<strin
   const late = rows.filter((r) => r.date.problem === 'none' && (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(r.clause.text) || /\bafter\b[^.;]{0,30}\bbut (?:before|by)\b[^.;]{0,20}$/i.test(r.clause.text.slice(0, Math.max(0, r.date.start - r.clause.start) + 3)) || (r.role === 'due' && /^\W*up to\b/i.test(r.clause.text) && /\blate\b/i.test((reading.clauses[reading.clauses.indexOf(r.clause) - 1]?.text ?? '')))));
   for (const r of late) r.role = 'other';
   const last = late.at(-1), next = last && reading.clauses[reading.clauses.indexOf(last.clause) + 1];
-  return last && /\bafter that\b[^.;]{0,24}(?:\b0\b|zero|not accepted|no marks)/i.test(`${last.clause.text} ${next?.text ?? ''}`) ? [{ value: last.date.iso, start: last.date.start, end: last.date.end }] : [];
+  return last && (/\bafter that\b[^.;]{0,24}(?:\b0\b|zero|not accepted|no marks)/i.test(`${last.clause.text} ${next?.text ?? ''}`) || /^\W*after (?:the )?\d[^.;]{2,20}\b(?:you (?:will )?fail|(?:it is |they are )?a fail|not (?:be )?(?:accepted|marked|read|graded)|zero|nothing|no (?:marks|work|papers?|essays?))\b/i.test(next?.text ?? '')) ? [{ value: last.date.iso, start: last.date.start, end: last.date.end }] : [];
 }
 
 /** “Due: 18 February. Available: 4 February – 20 February”: where the deadline is named apart, the end of the window is the last day for late work. */

@@ -83,6 +83,9 @@ export function penaltyBySteps(clause: Clause, next: string): Statement<number> 
   // “Five per cent for a day's delay and ten per cent for two.”
   const two = /\b(\d{1,2}|two|three|five|ten)\s?(?:%|per\s?cent|points|marks)[^.;]{0,40}? for (?:a|one) day(?:['’]s)?(?: delay| late)?,? (?:and )?(\d{1,2}|four|six|ten|twenty)\s?(?:%|per\s?cent|points|marks) for two\b/i.exec(clause.text), inFigures = (word: string): number => ({ four: 4, six: 6, twenty: 20 } as Record<string, number>)[word.toLowerCase()] ?? numberWords[word.toLowerCase()] ?? Number(word);
   if (two && inFigures(two[2]!) === 2 * inFigures(two[1]!)) return { value: inFigures(two[1]!), start: clause.start + two.index, end: clause.start + two.index + two[0].length };
+  // “10 percentage points up to 24 hours, a further 10 up to 48 hours”.
+  const again = /\b(\d{1,2}) ?(?:%|per ?cent|percentage points|points|marks)[^.;]{0,20}\b(?:up to|within|for) 24 ?(?:h|hrs?|hours)\b[^.;]{0,8}?,? (?:and )?(?:a further|another) (\d{1,2})\b[^.;]{0,20}?\b(?:up to|within|for) 48 ?(?:h|hrs?|hours)\b/i.exec(clause.text);
+  if (again && again[1] === again[2]) return { value: Number(again[1]), start: clause.start + again.index, end: clause.start + again.index + again[0].length };
   // “10 percentage points off up to 24 hours late, 20 up to 48 hours”.
   const off = /\b(\d{1,2}) ?(?:%|per ?cent|percentage points|points|marks)[^.;]{0,20}\b(?:up to|within|for) 24 ?(?:h|hrs?|hours)\b[^.;]{0,14}?\b(\d{1,2})\b[^.;]{0,20}?\b(?:up to|within|for) 48 ?(?:h|hrs?|hours)\b/i.exec(clause.text);
   if (off && Number(off[2]) === 2 * Number(off[1])) return { value: Number(off[1]), start: clause.start + off.index, end: clause.start + off.index + off[0].length };

@@ -100,7 +100,7 @@ function newestUpdate(due: Statement<string>[], { clauses }: Reading): Statement
 }
 
 /** “Outline (one page)” is the outline; “Part 1 (proposal)” keeps its name. */
-const bareLabel = (label: string): string => label.replace(/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1').replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?|optional|graded|formative|ungraded)\b|[^()]*%)[^()]*\)$/i, '');
+const bareLabel = (label: string): string => label.replace(/(?<=^\p{L}[\p{L} -]{2,30}) (?:deadline|due date)$/iu, '').replace(/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1').replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?|optional|graded|formative|ungraded)\b|[^()]*%)[^()]*\)$/i, '');
 /** Windows by their names, each with when it opens and closes. */
 function partsOf(rows: DatedRow[], reading: Reading): Part[] {
   const named = new Map<string, Part>(), before = opensBefore(reading), answered = rows.some((r) => r.role === 'due' && r.clause.answers);

@@ -7,6 +7,6 @@ export const negated = (clause: Clause, m: { at: number; to: number }): boolean 
   // “No names anywhere, because we mark blind”: the reason is not denied.
   const before = clause.text.slice(0, m.at - clause.start).replace(/^.*\b(?:because|since|as|(?<!\bneed )for)\s+$/is, '').replace(/^.*$/s, (s) => (clause.text[m.at - clause.start] === '(' ? '' : s)), after = clause.text.slice(m.to - clause.start);
   // “Similarity check: no.”
-  if (/^\**\s*(?:(?:marking|submission|check(?:ing)?|required|used)\s*)?[:=–-]\**\s*(?:no|none|off|false|disabled|deactivated|inactive|switched off|not (?:used|applicable|required|needed|necessary|asked for))\b|^\s*(?:marking |check(?:ing)? )?(?:is|are|has been) (?:switched |turned )?(?:off|disabled|deactivated)\b/i.test(after)) return true;
+  if (/^\**\s*(?:(?:marking|submission|check(?:ing)?|required|used)\s*)?[:=–-]\**\s*(?:no(?! (?:\w+ )?names?\b)|none|off|false|disabled|deactivated|inactive|switched off|not (?:used|applicable|required|needed|necessary|asked for))\b|^\s*(?:marking |check(?:ing)? )?(?:is|are|has been) (?:switched |turned )?(?:off|disabled|deactivated)\b/i.test(after)) return true;
   return /\b(?:not|no|never|nothing|isn['’]t|aren['’]t|won['’]t|doesn['’]t|don['’]t|without|nor|exempt from)\b(?:\s+\w+){0,4}\s*$/i.test(before) || !/^\s*,?\s*(?:but|which)\b/i.test(after) && /^\s*(?:\w+\s+){0,3}(?:(?:does|do|is|are|will|has|have|was)\s+(?:not|n['’]t)|isn['’]t|aren['’]t|won['’]t|doesn['’]t|cannot)\b/i.test(after) && !/^\s*[.;]/.test(after);
 };

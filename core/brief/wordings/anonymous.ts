@@ -17,6 +17,7 @@ export const markersDoNotKnow = anyOf('gi', [
 
 /** Marking is anonymous, in so many words or by what is done with names. */
 export const anonymousMarking = anyOf('gi', [
+  /\bdouble[- ]blind(?=\s*(?:[:.,;)!]|$| (?:marking|marked|grading|graded|reviewing|reviewed|assessment|process)\b))/,
   /\bneither (?:of (?:them|whom) )?knows (?:the author|whose|who|your name)\b/,
   /\b(?:put|write|state|give) nothing (?:but|except) your (?:candidate|exam\w*|student|registration|matriculation) (?:code|number|ID) (?:on|in)\b/,
   /\b(?:candidate|exam\w*|student|registration) numbers \(?(?:and )?not (?:the |your )?names?\)/,
@@ -49,6 +50,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /\b(?:do not|don['’]t|never|please do not) (?:write|put|give|type) your (?:own |full )?names? in (?:the|your) (?:answer )?booklets?\b/,
   /\bnothing (?:may|should|must|can) (?:reveal|give away|show|tell|disclose) (?:who you are|your (?:name|identity))\b/,
   /\b(?:must|should|may|do) not (?:include|put|write|give|state|show) (?:your|their) (?:own |full )?names? anywhere in the (?:document|paper|text|work|essay|file|submission)\b/,
   /\b(?:do not|don['’]t|never|must not|should not|please do not)\b(?! forget)[^.;]{0,40}\b(?:name|surname|identify yourself|identif\w+)\b[^.;]{0,60}\b(?:anywhere|on (?:the|your|any|either|both|it\b)|in it\b|in (?:the|your|either|any|both) (?:piece|file|part|paper|essay|work|text|document|submission|header|footer|pages)|within)\b[^.;]{0,30}/,
@@ -63,6 +65,9 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:I|we|(?:the )?(?:markers?|tutors?)) (?:will )?know whose \w+(?: \w+)? (?:I|we|they)(?:['’]m|['’]re| am| are| will be)? (?:now )?(?:read|mark|grad)(?:s|e|ing)?\b/,
+  /\bon (?:your|the) (?:title|first|cover|front) page\s*:[^.;]{0,40}\byour (?:full |own )?name\b/,
+  /\b(?:title|first|cover|front) page (?:states?|shows?|gives|lists?|bears|carries|contains?) (?:both|all|the|your) (?:authors?['’]? |members['’]? |students['’]? |full )?names?\b/,
   /\b(?:marked|graded|assessed|read|examined) under (?:the )?(?:candidate|student|author|writer)s?['’]s? (?:own |full |real )?names?\b|\b(?:marked|graded|assessed|read|examined) under the names? of the (?:candidate|student|author|writer)s?\b/,
   /\b(?:I|we|(?:the )?(?:markers?|tutors?|lecturers?)) (?:will |shall )?(?:mark|grade|assess|read) (?:them|it|these|everything|your \w+|the \w+|all \w+) with (?:the |your )?names\b(?! (?:removed|hidden|off|taken|covered))/,
   /\bthe names? of (?:the )?(?:authors?|students?|candidates?|group members|all (?:authors|members)) (?:has to|have to|must|should|needs? to|is to|are to) (?:be|appear|stand) on the (?:title|first|cover|front) page\b/,
@@ -81,6 +86,7 @@ export const namesAreShown = anyOf('gi', [
 
 /** A number or code stands where the name would. */
 export const codeInsteadOfName = anyOf('gi', [
+  /\bidentify (?:yourself|themselves|your (?:work|paper|essay)) (?:(?:only|solely) )?(?:by|with|through) (?:your |their |the )?(?:candidate|exam\w*|anonymous) (?:number|code|ID)(?:s)? (?:only|alone)\b|\bidentify (?:yourself|themselves|your (?:work|paper|essay)) (?:only|solely) (?:by|with|through) (?:your |their |the )?(?:candidate|exam\w*|anonymous) (?:number|code|ID)/,
   /\bbear(?:s|ing)? (?:only )?(?:the|your) (?:candidate|exam\w*) (?:number|code) only\b/,
   /\bbear(?:s|ing)? no (?:\w+ )?names?\b/,
   /\bbear(?:s|ing)? (?:the |your )?(?:candidate|exam\w*|student)(?:['’]s)? (?:number|code) (?:but|and) not (?:the |your )?(?:(?:candidate|student)['’]s |own )?names?\b/,

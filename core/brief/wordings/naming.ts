@@ -51,6 +51,7 @@ export const aboutFileNames = anyOf('i', [
   /\bnam(?:e|ing)\s+(?:your |the |each |both |all |every )?(?:files?|document|convention|rule|scheme|format)/,
   /\bname (?:it|them|[A-Z]\d{1,2}|(?:your|the) (?:zip|pdf|script|poster|essay|report|paper|video|work|submission|upload|archive|data|portfolio|thesis|dissertation|assignment|journal|scan|slides|presentation|form|analysis|review|proposal)) (?:with|as|by|after|like)\b/,
   /\bname (?:it|them)\s+\S*[_<{[]\S+/,
+  /\b(?:name|call) (?:it|them|the file|your file)\s+(?:last_?name|sur_?name|family_?name|first_?name|your_?(?:last|sur)?name|student_?(?:id|number)|candidate_?number|initials)-\S+/,
   /\b(?:submit|upload|hand in) (?:it )?as\s+[“"‘'][^”"’'\s]*[_-][”"’']/,
   /\bsave (?:your|the|it|each|them|this)\b[^.]{0,40}\b(?:as|under)\b/,
   /\bfilename\b/,
