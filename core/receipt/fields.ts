@@ -79,7 +79,8 @@ function lastAttempt(text: string): string {
 }
 
 /** SHA-256 sums, also where they are shown in groups or over two lines. */
-const readSums = (text: string): string[] => [...new Set((text.match(/(?<![0-9a-z])(?:[0-9a-f]{64}|(?:[0-9a-f]{8}[\s:-]+){7}[0-9a-f]{8}|(?:[0-9a-f]{4}[\s:-]+){15}[0-9a-f]{4}|(?:[0-9a-f]{2}[\s:-]){31}[0-9a-f]{2}|[0-9a-f]{32}\s+[0-9a-f]{32})(?![0-9a-z])/gi) ?? []).map((h) => h.replace(/[\s:-]/g, '').toLowerCase()))];
+const sums = /(?<![0-9a-z])(?:[0-9a-f]{64}|(?:[0-9a-f]{8}[\s:-]+){7}[0-9a-f]{8}|(?:[0-9a-f]{4}[\s:-]+){15}[0-9a-f]{4}|(?:[0-9a-f]{2}[\s:-]){31}[0-9a-f]{2}|[0-9a-f]{32}\s+[0-9a-f]{32})(?![0-9a-z])/gi;
+const readSums = (text: string): string[] => [...new Set((text.match(sums) ?? []).map((h) => h.replace(/[\s:-]/g, '').toLowerCase()))];
 /** Pages, as a row of their own or beside the file's name. */
 function statedPages(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => /^(?:number of |total )?pages?(?: count)?$|^page count$/i.test(r.label) && /^\d{1,4}\b(?!\s*(?:of|\/))/.test(r.value));
@@ -88,7 +89,10 @@ function statedPages(text: string, rows: Row[]): number | null {
   const long = rows.find((r) => /^(?:length|extent|volume)$/i.test(r.label) && /^\d{1,4} pages?\b/i.test(r.value));
   if (long) return Number.parseInt(long.value, 10);
   const beside = text.split('\n').filter((l) => new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)).flatMap((l) => [.../\b(\d{1,4}) pages?\b/i.exec(l)?.slice(1) ?? []]);
-  return beside.length === 1 ? Number(beside[0]) : null;
+  if (beside.length === 1) return Number(beside[0]);
+  // “It comprises 14 pages.”
+  const told = text.split('\n').filter((l) => !/\b(?:limit|maximum|max\.?|at most|up to|may|must|should|no more|allowed|feedback)\b/i.test(l)).flatMap((l) => [...l.matchAll(/\b(?:comprises|has|contains|consists of|runs to|with|counts?|of|found|read|are)\s+(?:exactly |a total of )?(\d{1,4}) pages?\b/gi)].map((m) => m[1]!));
+  return new Set(told).size === 1 ? Number(told[0]) : null;
 }
 
 /** Words, as a row of their own. */
@@ -167,9 +171,10 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     const up = decimal === 1e3 && places === '' ? 1 : 0.5;
     sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step * up) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), rounded: places !== '' && !grouped, total });
   };
-  const pattern = /(?<![\w.])(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|kilobytes|megabytes)\b/gi;
+  const pattern = /(?<![\w.]|\w-)(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|kilobytes|megabytes)\b(?![-_]\w)/gi;
   const seen = new Set<string>();
-  for (const line of text.split('\n')) {
+  // Groups of a sum end in a “b” now and then.
+  for (const line of text.replace(sums, ' ').split('\n')) {
     if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free|on disk)\b/i.test(line)) continue;
     const hits = [...line.matchAll(pattern)];
     // “3.4 MB (3,412,345 bytes)” is one size: the exact one counts.
@@ -202,7 +207,7 @@ function readExtracts(text: string, rows: Row[]): string[] {
 function unlabelledExtract(text: string): string | null {
   const lead = /\b(?:begins(?: with)?|starts with|first words|extract|excerpt|(?:opening|start)(?: (?:words|lines))?(?: of (?:the|your) (?:text|paper|document|work|file))?|beginning(?: of (?:the|your) (?:text|paper|document|work|file))?)\b[^\n“"‘«:]{0,40}[:\s]*\n?\s*[“"‘«]([^”"»]{12,1500})[”"’»]/i.exec(text);
   if (lead) return lead[1]!.replace(/\s+/g, ' ').trim();
-  const heading = /^\s*(?:(?:text )?(?:extract|excerpt|preview)(?: (?:of|from) (?:the )?(?:text|paper|document))?|first words|beginning of (?:the )?text)\s*:?\s*\n+\s*(\S[^]*?)(?=\n\s*\n|$)/im.exec(text);
+  const heading = /^\s*(?:(?:text |short )?(?:extract|excerpt|preview|sample|snippet)(?: (?:of|from) (?:the |your )?(?:text|paper|document|work|essay|submission|file))?|(?:the )?(?:first|opening) (?:words|lines?|sentences?|paragraph|\d+ words|\d+ characters)(?: (?:of|from) (?:the |your )?(?:text|paper|document|work|essay|submission|file))?|(?:beginning|start|opening) of (?:the |your )?(?:text|paper|document|work|essay|submission|file)|(?:your |the )?(?:text|paper|document|essay|work) (?:begins|starts)(?: (?:with|like this))?)\s*:?\s*\n+\s*(\S[^]*?)(?=\n\s*\n|$)/im.exec(text);
   return heading ? cleanQuotes(heading[1]!.replace(/\s+/g, ' ')) : null;
 }
 
@@ -237,6 +242,8 @@ function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
   if (/\b(?:press|click|choose|select) (?:on )?[“"‘'][^”"’'\n]{2,30}[”"’'] to (?:complete|finish|finali[sz]e|send|submit|hand in)(?: (?:it|(?:your|the) (?:submission|hand-?in|paper|work|file)))?(?: in)?\s*(?:[.!]|$)/im.test(text)) return 'draft';
   if (/\b(?:files?|documents?|papers?|uploads?|them|it|both|one)\b[^.\n]{0,12}\b(?:did not|didn['’]t) (?:make it|get here|get through|come through|reach us)\b|\bsend the missing (?:one|file|document|paper)s?\b/i.test(text)) return 'failed';
   if (/\b(?:transfer|upload|transmission|connection)\b[^.\n]{0,24}\b(?:was |has been |were )?(?:interrupted|cut off|broken off|aborted|lost)\b|\b(?:could not|couldn['’]t|cannot|can['’]t|unable to|not able to) confirm (?:your|the|this) (?:upload|submission|hand-?in|delivery|receipt)\b/i.test(text)) return 'failed';
+  // “Submission not completed”, “You tried to hand in …”.
+  if (/^\W*(?:your )?(?:submission|hand-?in|upload|delivery)(?: was| is| has)? (?:not (?:yet )?(?:been )?(?:complete[d]?|successful|finished)|incomplete|unsuccessful)\b|\byou (?:have )?tried to (?:hand in|submit|upload|send)\b/im.test(text)) return 'failed';
   if (/\b(?:could not be (?:opened|read|converted|received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?<!\b(?:if|in case|whenever)\b[^.\n]{0,80})(?:could not|couldn['’]t|cannot|did not|didn['’]t) (?:find|see|locate) (?:a|any|your) (?:file|paper|submission|document|hand-?in|upload)|(?<!\b(?:if|in case|whenever)\b[^.\n]{0,80})(?:no|there is no|there was no) (?:file|paper|submission|document|hand-?in) (?:from you |of yours )?(?:was|has been|is|could be) (?:received|found|there|recorded)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|(?<!\b(?:if|in case|should|whenever)\b[^.\n]{0,80})(?:something went wrong|an error (?:has )?occurred)|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
   return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }

@@ -28,7 +28,7 @@ export function readId(text: string, rows: Row[]): string | null {
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
   if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
   // “Submission accepted (code A1B2C3)”; “SLIP 00931”.
-  const coded = /^(?=[^\n]*\b(?:received|accepted|submitted|confirmed|handed in|complete)\b)(?![^\n]*\b(?:error|failed|refused)\b)[^\n]*\(code[: ]\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/im.exec(text) ?? /\b(?:slip|voucher)\s+#?(\d{3,})\b/i.exec(text);
+  const coded = /^(?=[^\n]*\b(?:received|accepted|submitted|confirmed|handed in|complete)\b)(?![^\n]*\b(?:error|failed|refused)\b)[^\n]*\(code[: ]\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/im.exec(text) ?? /\b(?:slip|voucher)\s+#?(\d{3,}(?:[-/]\d+)*)\b/i.exec(text);
   if (coded && coded[1]!.length >= 3) return coded[1]!;
   // “Receipt no. 17”; “lodged under the number L-2027-118”.
   const numbered = /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
@@ -67,7 +67,7 @@ export function readId(text: string, rows: Row[]): string | null {
   const shared = /\b(?:reference|receipt|confirmation|ref\.?)(?: (?:number|no\.?|code))? (?:for|of) (?:both|all|these|this|the (?:set|files?|documents?|hand-?in|upload|submission)|your (?:files?|hand-?in|upload|submission|records?))(?: (?:files|documents|of them))?\s*(?::|is|=)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (shared && shared[1]!.length >= 3) return shared[1]!;
   // “Save this: QX-5512.”
-  const saved = /\b(?:save|keep|note|quote) this(?: (?:code|number|reference))?\s*:\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
+  const saved = /\b(?:save|keep|note|quote) this(?: (?:code|number|reference))?\s*:\s*[\x60“"‘']?#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (saved && saved[1]!.length >= 3) return saved[1]!;
   // “Entry no. 90321”, “Upload ID: 90321”; “Filed under 90321”; “Quote 90321 in any correspondence”.
   const noted = /^\W*(?:your )?(?:entry|upload|document|log|record|deposit|filing|order|item|file) (?:id|identifier|no\.?|nr\.?|number|#)\s*(?:is|:|=)?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\s*$/im.exec(text)

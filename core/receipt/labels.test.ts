@@ -13,7 +13,7 @@ const ids = [
     'Tracking ID: 90321', 'Transaction ID 90321', 'Case number: 90321', 'Ticket: 90321', 'Ticket #90321', 'Paper ID: 90321', 'Submission reference number: 90321', 'ID: 90321', 'Your submission (ID 90321) has been received.',
     'Confirmation number is 90321', 'Upload ID: 90321', 'Deposit number: 90321', 'Acknowledgement no. 90321', 'Record ID: 90321', 'Quote 90321 in any correspondence.', 'Please quote the reference 90321.', 'Entry no. 90321',
     'Registration of receipt: 90321', 'Your receipt: 90321', 'Identifier: 90321', 'Submission #90321', 'No. 90321', 'Document ID: 90321', 'Job ID: 90321', 'Hand-in number: 90321',
-    'Your confirmation code is 90321, please keep it.', 'Code: 90321', 'Filed under 90321', 'Log number: 90321', 'Unique ID: 90321',
+    'Your confirmation code is 90321, please keep it.', 'Code: 90321', 'Filed under 90321', 'Log number: 90321', 'Unique ID: 90321', 'Slip 90321', 'Keep this code: `90321`',
 ];
 const times = [
     'Received: 15 March 2027, 16:40', 'Received on 15 March 2027 at 16:40', 'Date: 15 March 2027, 16:40', 'Submitted: 15 March 2027 16:40', 'Submitted on: 15/03/2027 16:40', 'Submission date: 15 Mar 2027 4:40 PM',
@@ -47,13 +47,13 @@ const unfinished = [
     'Status: draft', 'Status: Not submitted', 'This is a draft. It has not been submitted yet.', 'Status: in progress', 'Submission failed.', 'Your submission could not be processed.', 'Status: rejected', 'Status: incomplete',
     'The upload was interrupted.', 'Size: 0 bytes', 'Submitted to: GEO 3107 Essay (resit)', 'Place: HIS 2044 Essay', 'Your file is waiting to be sent.', 'Status: withdrawn', 'Status: deleted', 'Submission cancelled',
     'You still have to press Submit.', 'Status: saved, not handed in', 'File could not be opened.', 'Status: pending submission', 'Not yet handed in', 'Status: error', 'Note: the file is empty.', 'Size: 12 MB', 'Pages: 40',
-    'This submission was replaced by a later one.',
+    'This submission was replaced by a later one.', 'Submission not completed', 'You tried to hand in the file.', 'It comprises 14 pages.', 'First words of your paper:\nSalt roads of the eastern fens in the thirteenth century',
 ];
 const harmless = [
     'Status: submitted', 'Status: received', 'Status: complete', 'Status: on time', 'Similarity: pending', 'Grade: not yet available', 'Marking status: not marked', 'Status: awaiting marking', 'Place: GEO 3107 Essay', 'Late: no',
     'Size: 1 KB', 'Feedback: none yet', 'Attempts left: 2', 'You may resubmit until the deadline.', 'Drafts are not marked.', 'If your submission failed you would have got an error.', 'Status: Submitted for grading',
     'Next step: none', 'Similarity report: not yet available', 'Thank you for your submission.', 'Do not reply to this message.', 'Status: accepted', 'Status: in review', 'Visibility: hidden from markers', 'Pages: 1',
-    'Keep this receipt.',
+    'Keep this receipt.', 'It comprises 1 page.', 'Desk code: 8F3A-77C1-209B',
 ];
 const standingWith = async (line: string): Promise<string> => {
   const text = await receiptToText(new TextEncoder().encode(`Receipt\n\nSubmission ID: 90321\nReceived: 15 March 2027, 16:40\nFile: ${name}\n${line}\n`), 'receipt.txt', 0, 'receipt');
