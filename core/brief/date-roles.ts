@@ -17,6 +17,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\byou (?:may|can) (?:now )?(?:submit|hand (?:it |your \w+ )?in|upload)\b/i.test(before) && /^[^.;()]{0,14}\((?:by |under |your |an? |approved )*extension\)/i.test(clause.text.slice(date.end - clause.start))) return 'extension';
   // “Applications for an extension must reach us by 15 April.” “Only the board grants extensions; the application must reach us by …”
   if (/\b(?:applications?|requests?|claims?)\b[^.;]*$/i.test(before) && /\b(?:extensions?|mitigat\w+|extenuat\w+|deferrals?|postponement)\b/i.test(`${previous?.text ?? ''} ${clause.text}`) && !/\b(?:granted|approved|agreed)\b/i.test(before)) return 'other';
+  // “For theses admitted on 1 March 2027 this is 1 June 2027.”
+  if (/^\W*for (?:theses|projects|papers|topics|dissertations|students|candidates)\b[^.;]{0,20}\b(?:admitted|registered|approved|accepted|issued|assigned|allocated|starting|enrolled)(?: on)?\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,10}\b(?:this|that|it|the (?:deadline|date)) is\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  if (/^\W*for (?:theses|projects|papers|topics|dissertations|students|candidates)\b[^;]*\b(?:this|that|it|the (?:deadline|date)) is\s*(?:\w+day,?\s*)?$/i.test(before) && /\b(?:no later than|not later than|by|before|deadline|due|reach)\b/i.test(previous?.text ?? '')) return 'due';
   // “There is a grace period: papers that come in by 1 April aren't penalised.”
   if (/^[^.;]{0,10}\b(?:are|is|will)(?:n['’]t| not)(?: be)? (?:penali[sz]ed|considered late|counted as late|treated as late|late)\b/i.test(clause.text.slice(date.end - clause.start)) && /\bgrace\b/i.test(`${previous?.text ?? ''} ${clause.text}`)) return 'other';
   // “Extensions: forms have to reach the office by 23 April.”

@@ -93,7 +93,7 @@ export function readRows(reading: Reading): RowsRead {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1], clauses[index + 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: onOrAfter.test(text.slice(clause.start, date.start)) || date.iso.length === 10 && fromThen(clause, date, text) ? dayBefore(date.iso) : date.iso, start: date.start, end: date.end, override }); return; }
-      carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text);
+      carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text) ?? (/^\W*it (?:was|is|has|had)\b/i.test(clause.text) ? onlyNumbered(clauses[index - 1]) : null);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
@@ -130,6 +130,8 @@ function labelAbove(heading: string | null, labels: Label[], date: ReadDate): st
   return heading && next && next.at >= date.end && kind(next.text) === kind(heading) && next.text.toLowerCase() !== heading.toLowerCase().replace('#', '') ? heading : null;
 }
 
+/** “I've pushed the hand-in for Problem Set 5. It was due on Thursday; it is now due on Friday.” */
+const onlyNumbered = (before: Clause | undefined): string | null => { const named = before ? labelsIn(before).filter((l) => withNumber.test(l.text)) : []; return named.length === 1 && before!.text.length < 240 ? named[0]!.text : null; };
 /** “The deadline for Essay 1 was 5 March. Because of the strike it has been moved to 19 March.”: still about that part. */
 const movedPart = (clause: Clause, date: ReadDate, last: DatedRow | undefined, before: Clause | undefined, text: string): string | null => (last && last.clause === before && isCorrection(clause) && /\b(?:it|this|that|which)\b/i.test(text.slice(clause.start, date.start)) ? last.label : null);
 
@@ -151,6 +153,9 @@ const columnsOf = (clause: Clause): (DateRole | null)[] => clause.text.split('|'
 function rowName(clause: Clause, dates: ReadDate[], columns: (DateRole | null)[], text: string): string | null {
   // A table without a head, too.
   const first = (columns.includes('due') || columns.length === 0 && /^\s*[^|\s][^|]*\|/.test(clause.text) && !/\d/.test(clause.text.split('|')[0]!.replace(/^\s*[A-Z]{0,2}\d{1,2}\b/, ''))) && /\|.*\|/.test(clause.text) ? clause.text.split('|').map((cell) => cell.trim()).find((cell) => cell !== '') : undefined;
+  // “1 | Position paper | PDF”: a number alone is no name where one stands beside it.
+  const cells = clause.text.split('|').map((cell) => cell.trim()).filter(Boolean), beside = first && /^(?:\d{1,2}|[A-H])[.)]?$/.test(first) ? cells[1]?.replace(/\s*\([^()]*\)$/, '') : undefined;
+  if (beside && beside.length <= 50 && /^\p{L}[\p{L} ’'-]{3,}$/u.test(beside) && !/^(?:pdf|docx?|word|zip|mp[34]|xlsx?|pptx?)$/i.test(beside)) return beside;
   return first && first.length <= 60 && dates.every((d) => text.slice(d.start, d.end) !== first) && !/\d{4}/.test(first) ? first : null;
 }
 

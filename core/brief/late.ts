@@ -45,6 +45,9 @@ export function readLate(clauses: Clause[]): LateRead {
       out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
       out.cutoffDays.push({ value: numberWords[m[2]!.toLowerCase()] ?? Number(m[2]), start: m.at, end: m.to, override });
     }
+    // “2 marks (out of 40) per day, so 5%”.
+    const share = /\b\d{1,2} (?:marks?|points?)[^.;%]{0,30}\b(?:per|a|each|every) day,? \(?(?:so|i\.e\.,?|that is,?|which is|=|meaning|or) (\d{1,2}(?:[.,]\d)?) ?%/i.exec(clause.text);
+    if (share) { out.percentPerDay.push({ value: numberOf(share[1]!), start: clause.start + share.index, end: clause.start + share.index + share[0].length, override: true }); }
     for (const m of matchesIn(clause, /\b(\d{1,2}(?:[.,]\d+)?|one|two|three|five|ten)\s?(?:further |more |additional |extra )?(?:%|per\s?cent(?:age points?)?|percentage points?|points?|pts|marks?)\s*(?:\([^)]*\)\s*)?(?:of (?:the |your )?(?:total |available |possible |maximum |max\.? |overall |final )?(?:marks?|grade)\s*|(?:out )?of 100 (?:(?:are |is |will be )?(?:taken )?off |deducted )?)?(?:(?:will|shall|may) be |is |are |will )?(?:applies |apply |deducted |taken off |off |lost |applied |penalty |deduction )?(?:for (?:each|every)|per|each|every|a|\/)\s?(?:calendar |working |week|late |additional |further |subsequent |following |full |started |part of a |24[- ]hour )*(?:day|24[- ]hour period|24 ?h(?:ours)?(?: started)?)\b/gi)) {
       const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
       if (value === 0) continue;

@@ -22,7 +22,7 @@ export function readPlainWords(clauses: Clause[]): PlainWords {
   const days = (m: RegExpMatchArray): number => { const groups = m.slice(1).filter((g): g is string => g !== undefined); return valueOf(groups[0]!) * (/^w/i.test(groups[1] ?? '') ? 7 : 1); };
   const until = clauses.flatMap((c, i) => [...matchesIn(c, said.lateUpTo)].filter((m) => said.laterIsNothing.test(c.text.slice(m.to - c.start)) || said.laterIsNothing.test(clauses[i + 1]?.text ?? '')).map((m) => ({ value: days(m), start: m.at, end: m.to })));
   const asked = <T>(question: RegExp, answer: RegExp, value: (m: RegExpMatchArray) => T): Statement<T>[] => clauses.flatMap((c) => { const m = c.under !== undefined && question.test(c.under) ? answer.exec(c.text) : null; return m ? [{ value: value(m), start: c.start + m.index, end: c.start + m.index + m[0].length }] : []; });
-  const taken = [...every(said.lateTakenFor, days), ...until, ...asked(said.askedHowLate, said.soLate, days)], first = (m: RegExpMatchArray): number => valueOf(firstGroup(m));
+  const taken = [...every(said.lateTakenFor, days), ...every(said.oneDayOnly, () => 1), ...until, ...asked(said.askedHowLate, said.soLate, days)], first = (m: RegExpMatchArray): number => valueOf(firstGroup(m));
   const no = every(said.noMachineCompares, () => false);
   return {
     cutoffDays: taken.length > 0 ? taken : [...every(said.lateIsNothing, () => 0), ...asked(said.askedWhenLate, said.comesToNothing, () => 0)], percentPerDay: every(said.lostPerDay, first),

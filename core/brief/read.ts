@@ -44,7 +44,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   // What stands for a German word is shorter: its quote goes on to the end of the word.
   const german = isGerman(text), wordEnd = (end: number): number => (german && /\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
   const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => { const start = placeOf(s.start), end = placeOf(wordEnd(s.end) - 1) + 1; return { quote: original.slice(start, end), start, end }; };
-  const asWritten = (s: { start: number; end: number }): string => (quote(s).quote.includes('\n') ? text.slice(s.start, s.end) : quote(s).quote).replace(/\u00a0/g, ' ').replace(/[\ufb00-\ufb06]/g, (letter) => letter.normalize('NFKC')).normalize('NFC');
+  const asWritten = (s: { start: number; end: number }): string => (quote(s).quote.includes('\n') ? text.slice(s.start, s.end) : quote(s).quote).replace(/(?<!\w)\*+(?=\S)|(?<=\S)\*+(?!\w)/g, '').replace(/\u00a0/g, ' ').replace(/[\ufb00-\ufb06]/g, (letter) => letter.normalize('NFKC')).normalize('NFC');
   const evidence: Evidence[] = [];
   const keep = <T>(field: string, settled: Settled<T>): T | null => {
     if (settled.contradiction.length > 0) remarks.push({ field, kind: 'contradiction', quotes: settled.contradiction.map(quote) });

@@ -45,7 +45,7 @@ export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
     // “The original due date of 4 December is changed to 11 December for you.”
     else if (new RegExp(`^[^.;]{0,14}\\b${moved}\\b[^.;]{0,14}\\b(?:to|until|till)\\b`, 'i').test(between) && (/^[^.;]{0,14}\b(?:for you|in your case)\b/i.test(text.slice(b.date.end)) || /\b(?:your (?:application|request) for an extension|extension (?:request|application))\b[^.;]{0,60}\b(?:approved|granted|accepted|successful)\b/i.test(text.slice(0, a.date.start)))) set(b, a);
     // “Your dissertation is now due on 1 October instead of 3 September”; “extension granted until 22 March (instead of 15 March)”.
-    else if (!/^\W*(?:if|students?|anyone|those|where)\b/i.test(text.slice(b.clause.start, b.date.start)) && /\b(?:grant(?:ed)? you|you (?:have been|were|are) granted|your (?:illness|circumstances|request|application)|extension (?:has been |is |was )?granted)\b/i.test(text.slice(0, b.date.start)) && /^[^.;]{0,16}[\s(](?:instead of|not|rather than|statt)\b/i.test(between)) set(a, b);
+    else if (!/^\W*(?:if|students?|anyone|those|where)\b/i.test(text.slice(b.clause.start, b.date.start)) && /\b(?:grant(?:ed)? you|you (?:have been|were|are) granted|your (?:illness|circumstances|request|application)|(?:as|because|since) you (?:were|have been|are|had been) (?:ill|sick|unwell|away|absent|in hospital|on leave|injured)|extension (?:has been |is |was )?granted)\b/i.test(text.slice(0, b.date.start)) && /^[^.;]{0,16}[\s(](?:instead of|not|rather than|statt)\b/i.test(between)) set(a, b);
   }
 }
 

@@ -34,7 +34,9 @@ export function runningOn(lines: readonly string[]): boolean[] {
   const together = (i: number): boolean => oneThing.test(`${bare[i]!.slice(-40)}\n${bare[i + 1]!.trimStart().slice(0, 20)}`);
   const open = (i: number): boolean => dangling.test(bare[i]!) || bracketOpen(bare[i]!) || together(i) || quotesNobody(lines[i], lines[i + 1]!);
   const small = (i: number): boolean => /^\s*[\p{Ll}(„“«]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!) && !/^\s*\S+\.\w{2,4}$/.test(bare[i + 1]!);
-  const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && !open(i);
+  // Where several lines begin with a name and a colon, each of them does.
+  const listed = bare.filter((line) => smallLabel.test(line)).length > 3;
+  const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && (listed || !open(i));
   const widest = lines.reduce((most, line, i) => (apart[i] ? most : Math.max(most, line.trimEnd().length)), 0);
   if (widest < narrowestPage) return lines.map(() => false);
   // In proportional letters lines of one width differ by some letters.

@@ -78,6 +78,10 @@ export const plainer: readonly Rewrite[] = [
   [/(?<![ \t.])[ \t]*\.{4,}[ \t]*(?<=^[ \t]*\p{L}[\p{L} .\/-]{1,30}?[ \t]*\.{4,}[ \t]*)(?=\S)/gmu, () => ': '],
   // “Until 21.05., 20:00”: a day and a month in figures, each with its stop.
   [/(?<!\d)(?:0?[1-9]|[12]\d|3[01])\.(?:0[1-9]|1[0-2]|[1-9])\.(?<=\b(?:until|till|by|on|due|before|deadline:?|bis|bis zum|am|zum|from|ab)\s(?:(?:Mon|Tues?|Wed|Thu(?:rs)?|Fri|Sat|Sun|Mo|Di|Mi|Do|Fr|Sa|So)[a-z]*[.,]{0,2}\s)?\d{1,2}\.\d{1,2}\.)(?!\d|\s?(?:\d{4}\b|[ap]m\b))/g, (date) => `${Number(date.split('.')[0])} ${monthNames[Number(date.split('.')[1]) - 1]!}`],
+  // “Call it `PHM2_` followed by …”.
+  [/\x60[^\x60\n]{1,60}\x60(?= (?:followed by|and|plus|then|\+))/g, (name) => `"${name.slice(1, -1)}"`],
+  // “12:00 (noon)”.
+  [/(?<=\b12[:.]00(?: ?h(?:rs|ours)?)?) \((?:noon|midday|lunchtime)\)/g, () => ''],
   // “22 March 2027 (09.00)”: the hour of a day in brackets.
   [/ \((?<=\b(?:January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)(?: 20\d\d)? \()[012]?\d[.:][0-5]\d(?: (?:noon|midday|hrs?|h))?\)/g, (hour) => `, ${/\d+[.:]\d\d/.exec(hour)![0].replace('.', ':')}`],
   // “For each day (or part of a day)”.
@@ -88,6 +92,8 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=^[ \t]*)[•▪·‣◦●○■+*►▸➢➤\uf0b7\uf0a7–—](?=[ \t]+\S)/gm, () => '-'],
   // Halves of the day in any letters; the stop that ends a line or a sentence stays.
   [/(?<=\d[ \t]?)(?:[ap]\.[ \t]?m\.?|[AP]\.?[ \t]?M\.?)(?!\p{L})(?:(?=[ \t]*$)|(?!\.|[ \t]+\p{Lu}\p{Ll}))/gmu, (half) => half.replace(/[.\s]/g, '').toLowerCase()],
+  // “At 11:59 p.m. Problem Set 6 …”: here a sentence ends.
+  [/(?<=\d[ \t]?)(?:[ap]\.[ \t]?m\.)(?=[ \t]+\p{Lu}\p{Ll}+[ \t]+(?!time\b)\S)(?![ \t]+(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|Eastern|Central|Pacific|Mountain|Atlantic|British|Greenwich|Local|Coordinated)|[ \t]+(?:\p{Lu}\p{L}+[ \t]+){1,3}(?:[Tt]ime|Standard|Daylight|Summer)\b)/gu, (half) => `${half.replace(/[.\s]/g, '')}.`],
   [labelled, (line) => line.replace(/[ \t]+(?:[-–—]|->|→)[ \t]+$/, ': ')],
   // A mark alone on its line, as pages give it, stands before what follows.
   [/(?<=^[ \t]*(?:[-•▪·‣◦●○■*\uf0b7\uf0a7]|\d{1,2}\.))[ \t]*\n[ \t]*(?=\S)(?![-•▪·‣◦●○■*\uf0b7\uf0a7\n=])/gm, () => ' '],

@@ -50,6 +50,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /^\W*anonymity\s*:\s*(?:please )?(?:do not|don['’]t|never) (?:write|put|give|use|include) your (?:own |full )?name\b/,
   /\b(?:do not|don['’]t|never|please do not) (?:write|put|give|type) your (?:own |full )?names? in (?:the|your) (?:answer )?booklets?\b/,
   /\bnothing (?:may|should|must|can) (?:reveal|give away|show|tell|disclose) (?:who you are|your (?:name|identity))\b/,
   /\b(?:must|should|may|do) not (?:include|put|write|give|state|show) (?:your|their) (?:own |full )?names? anywhere in the (?:document|paper|text|work|essay|file|submission)\b/,
@@ -65,6 +66,7 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /^\W*names?\s*:\s*(?:all|both|everyone['’]s|each|yours?)\b[^.;]{0,40}\bon the (?:cover|title page|first page|front page|front)\b/,
   /\b(?:I|we|(?:the )?(?:markers?|tutors?)) (?:will )?know whose \w+(?: \w+)? (?:I|we|they)(?:['’]m|['’]re| am| are| will be)? (?:now )?(?:read|mark|grad)(?:s|e|ing)?\b/,
   /\bon (?:your|the) (?:title|first|cover|front) page\s*:[^.;]{0,40}\byour (?:full |own )?name\b/,
   /\b(?:title|first|cover|front) page (?:states?|shows?|gives|lists?|bears|carries|contains?) (?:both|all|the|your) (?:authors?['’]? |members['’]? |students['’]? |full )?names?\b/,
@@ -86,6 +88,7 @@ export const namesAreShown = anyOf('gi', [
 
 /** A number or code stands where the name would. */
 export const codeInsteadOfName = anyOf('gi', [
+  /\b(?:candidate|exam\w*|student|registration|matriculation) (?:number|code|ID),? \(?(?:and |but )?nothing else(?: about you)?\)?,? (?:in|on|at) (?:the|every|each|your|all)\b/,
   /\bidentify (?:yourself|themselves|your (?:work|paper|essay)) (?:(?:only|solely) )?(?:by|with|through) (?:your |their |the )?(?:candidate|exam\w*|anonymous) (?:number|code|ID)(?:s)? (?:only|alone)\b|\bidentify (?:yourself|themselves|your (?:work|paper|essay)) (?:only|solely) (?:by|with|through) (?:your |their |the )?(?:candidate|exam\w*|anonymous) (?:number|code|ID)/,
   /\bbear(?:s|ing)? (?:only )?(?:the|your) (?:candidate|exam\w*) (?:number|code) only\b/,
   /\bbear(?:s|ing)? no (?:\w+ )?names?\b/,

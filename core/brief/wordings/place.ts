@@ -62,7 +62,7 @@ export const calledPlaces = anyOf('gi', [
   /\b(?:upload|submit|hand it in|send it|put it)\b[^.;“"]{0,30}\b(?:to|in|into|via) the (?:normal |usual |regular |same |original )(?:folder|box|area|slot|link) \(([A-Z][\w ]{2,40})\)/,
   /\b(?:submitted|uploaded|handed in|submit|upload|hand in)\b[^.;“"]{0,40}\b(?:through|via|in|into|to) the ((?!(?:submission|upload|hand-in|assignment|assessment|usual|same|right|correct|module|course|unit|class|other|relevant|appropriate|following|above|file|files|online|first|second|last|drop)\b)[a-z]+ (?:area|box|folder))(?=\W*$| (?:by|before|on|no later|until)\b)/,
   /\b(?:both|all|everything|them|it|files)\b[^.;“"]{0,40}\b(?:in|into|to) the ([A-Z][\w&’'-]+(?: [A-Z0-9][\w&’'-]*){0,3} (?:folder|box|area|inbox|portal|page))\b/,
-  /\b(?:link|box|folder|area|slot|tile|tab|button)\b[^.;“"]{0,50}\b(?:called|named|labelled|titled|entitled|marked) [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b(?:link|(?:drop|in)?box|folder|area|slot|tile|tab|button)\b[^.;“"]{0,50}\b(?:called|named|labelled|titled|entitled|marked) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:site|page|platform|portal|module|course)\s*\((?:[A-Z][\w ]{2,24} (?:tab|section|area|menu), )?[“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /\bon the (?:course|module|class|unit) (?:page|site) \(([A-Z][\w ]{2,30} ?[>›→/] ?[^()]{2,40})\)/,
   /\b(?:via|through|using|to|into|in) the (?:file drop|drop|exchange|tray|inbox|locker|desk|counter) [“"‘]([^”"’\n]{3,80})[”"’]/,

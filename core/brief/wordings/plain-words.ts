@@ -34,6 +34,8 @@ export const lateIsNothing = anyOf('gi', [
 ]);
 
 const count = '(a|one|two|three|four|five|six|seven|eight|nine|ten|fourteen|\\d{1,2})', span = '(day|week)s?';
+/** “−20 % the first day, nothing after.” */
+export const oneDayOnly = /\b(?:on |for )?the first day\b,? (?:and |then |but )?(?:nothing|zero|0|no marks|not accepted)(?: (?:is |will be )?(?:accepted )?(?:after|afterwards|thereafter|later)|\s*$)/gi;
 /** Late work is taken for so long: a number and its unit. */
 export const lateTakenFor = anyOf('gi', [
   of`\bafter ${count} ${span},? (?:we|I|they|the office)(?:['’]ll)? (?:will )?(?:no longer|not|do not|don['’]t|won['’]t) (?:accept|take|mark|read|grade)\b`, of`(?:%|points?|marks?) ?\/ ?day,? \(max(?:imum|\.)? ${count} ${span}\)`,
@@ -64,6 +66,7 @@ export const lostPerDay = anyOf('gi', [
 const after = String.raw`(?![^.;]{0,10}\b(?:after|once|when) the (?:deadline|due date|closing))`;
 /** It can be handed in once. */
 export const onceAndNoMore = anyOf('gi', [
+  /\b(?:a|an|the|any) (?:thesis|paper|essay|work|report|file|document|assignment|dissertation|portfolio|protocol),? (?:that has been|which has been|once(?: it (?:has been|is))?) (?:submitted|uploaded|handed in|received),? (?:cannot|can not|can['’]t|may not|can no longer) be (?:replaced|changed|exchanged|withdrawn|edited|deleted|swapped|altered)\b/,
   of`\bno (?:possibility|option|way|chance|opportunity)\b[^.;]{0,6}\b(?:to|of) (?:re-?submit(?:ting)?|submit(?:ting)? again|upload(?:ing)? again|replac(?:e|ing)|chang(?:e|ing) (?:it|the|your))\b${after}`,
   of`\bonce you(?: have|['’]ve)? (?:uploaded|submitted|handed in|sent)(?: (?:your|the) \w+| it)?(?: in)?,? you (?:cannot|can['’]t|can no longer|can not|may not|will not be able to|won['’]t be able to) (?:change|replace|edit|alter|take|withdraw|update|remove|submit|upload|hand)\b`,
   /\bonce you(?: have|['’]ve)? (?:pressed|clicked|confirmed|hit)\b[^.;]{0,24},? you (?:cannot|can['’]t|can no longer|can not|may not|will not be able to|won['’]t be able to) (?:change|replace|exchange|edit|alter|take|withdraw|update|swap)\b/,
@@ -88,6 +91,8 @@ export const asOften = anyOf('gi', [
 ]);
 /** The newest counts. */
 export const newestCounts = anyOf('gi', [
+  /\breplace (?:the|your|it|this|a)(?: (?:file|paper|upload|version|essay|report|document))? (?:as often|as many times|any number of times|whenever)\b/,
+  /\b(?:may|can) be (?:replaced|overwritten|exchanged) (?:as long as|until|while|up to|till|by you until)\b/,
   /^\W*(?:graded|marked|counted|scored|kept|scoring|grading|marking|keep|counts)(?: (?:attempt|version|submission|upload|file))?\s*[:=]\s*(?:the )?(?:last|latest|newest|most recent)\b/,
   /\bwhat(?:ever|['’]s)?(?: file| version)? (?:was|is|were|you) (?:uploaded|submitted|handed in|sent)(?: in)? last\b/,
   /\bthe (?:last|latest|newest|most recent) (?:file|version|paper|one|upload|submission|essay)(?: (?:that )?you (?:upload|submit|hand in|send|have uploaded)(?: in)?)?\b[^.;]{0,30}\bis the one\b/,
