@@ -11,7 +11,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     if (!answer || !c.asks || !/\b(?:re-?submit|(?:submit|hand (?:it )?in|upload)\b[^?]*\b(?:more than once|again|twice|several times|a second time)|how (?:often|many times) (?:can|may) (?:I|we|you)\b)\b/i.test(c.text)) return;
     const times = /\b(?:up to |at most )?(\d{1,2}|two|three|four|five|six|ten|twice)(?: times)?\b/i.exec(answer.text)?.[1]?.toLowerCase();
     // Neither yes nor no: only a number of times answers it.
-    if (c.asks === 'open') { const often = /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:up to |at most )?(\d{1,2}|two|three|four|five|six|ten) times\b/i.exec(answer.text)?.[1]?.toLowerCase() ?? /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:only )?(once|twice)\b/i.exec(answer.text)?.[1]?.toLowerCase(); if (often) out.allowed.push({ value: numberWords[often] ?? Number(often), start: answer.start, end: answer.end }); return; }
+    if (c.asks === 'open') { const often = /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:up to |at most )?(\d{1,2}|two|three|four|five|six|ten) times\b/i.exec(answer.text)?.[1]?.toLowerCase() ?? /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:only )?(once|twice)\b(?! (?:the|you|it|your|we|I)\b)/i.exec(answer.text)?.[1]?.toLowerCase(); if (often) out.allowed.push({ value: numberWords[often] ?? Number(often), start: answer.start, end: answer.end }); return; }
     if (c.asks === 'no') out.allowed.push({ value: 1, start: answer.start, end: answer.end });
     else if (times) out.allowed.push({ value: numberWords[times] ?? Number(times), start: answer.start, end: answer.end });
     else if (/\bas (?:often|many times) as\b|\bany number\b|\bunlimited\b/i.test(answer.text)) out.allowed.push({ value: 'unlimited', start: answer.start, end: answer.end });

@@ -37,6 +37,8 @@ export function readCounting(clauses: Clause[], all: Clause[] = clauses): Counti
   clauses.forEach((clause, i) => {
     const m = /^(?:and |but )?(?:[a-z -]{4,40} (?:are|is) (?:counted|included), )?(?:the |your )?([a-z -]{4,40}?) (?:isn['’]t|aren['’]t|is not|are not|does not|do not|doesn['’]t|don['’]t)\W*$/i.exec(clause.text), yes = /\bnot (?:counted|included)\b[^.;]{0,6},? (?:but )?(?:the )?(?:words in (?:the )?)?([a-z -]{4,30}?) (?:are|is|do|does)\W*$/i.exec(clause.text), other = yes && exactly.find((p) => p.exact.test(yes[1]!.replace(/^the /i, '')))?.part, part = m && exactly.find((p) => p.exact.test(m[1]!))?.part;
     if (other) { said.set(other, (said.get(other) ?? new Set()).add(true)); evidence.push({ start: clause.start, end: clause.end }); }
+    // “Footnotes are included, references and appendices aren't.”
+    if (m && !part && / and |, /.test(m[1]!) && /\b(?:counted|included), /i.test(clause.text)) for (const name of m[1]!.split(/ and |, /)) { const one = exactly.find((p) => p.exact.test(name.replace(/^the /i, '')))?.part; if (one) { said.set(one, (said.get(one) ?? new Set()).add(false)); evidence.push({ start: clause.start, end: clause.end }); } }
     if (part && /\b(?:included|count(?:s|ed)?)\b[^.;]{0,30}\b(?:words?|word count|limit)\b|\bcounts?\W*$/i.test(clauses[i - 1]?.text ?? '') || part && /\b(?:counted|included), /i.test(clause.text) && /\bwords\b/i.test(clauses[i - 1]?.text ?? '')) { said.set(part, (said.get(part) ?? new Set()).add(false)); evidence.push({ start: clause.start, end: clause.end }); }
   });
   // “What counts : main text and footnotes; not the bibliography”.

@@ -20,6 +20,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “For theses admitted on 1 March 2027 this is 1 June 2027.”
   if (/^\W*for (?:theses|projects|papers|topics|dissertations|students|candidates)\b[^.;]{0,20}\b(?:admitted|registered|approved|accepted|issued|assigned|allocated|starting|enrolled)(?: on)?\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,10}\b(?:this|that|it|the (?:deadline|date)) is\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   if (/^\W*for (?:theses|projects|papers|topics|dissertations|students|candidates)\b[^;]*\b(?:this|that|it|the (?:deadline|date)) is\s*(?:\w+day,?\s*)?$/i.test(before) && /\b(?:no later than|not later than|by|before|deadline|due|reach)\b/i.test(previous?.text ?? '')) return 'due';
+  // “The syllabus says March 5, but it was moved to March 8.”
+  if (/\b(?:syllabus|handbook|calendar|schedule|page|handout|sheet|guide|website|outline) (?:still )?(?:says|said|has|lists|gives|shows|states)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[^.;]{0,14}\bbut\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  if (/\bbut\b[^.;]{0,30}\b(?:moved|changed|shifted|pushed|extended|postponed) (?:it|this|that|the deadline) (?:back )?(?:to|until)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /\b(?:due|deadline|hand)\b/i.test(clause.text)) return 'due';
   // “There is a grace period: papers that come in by 1 April aren't penalised.”
   if (/^[^.;]{0,10}\b(?:are|is|will)(?:n['’]t| not)(?: be)? (?:penali[sz]ed|considered late|counted as late|treated as late|late)\b/i.test(clause.text.slice(date.end - clause.start)) && /\bgrace\b/i.test(`${previous?.text ?? ''} ${clause.text}`)) return 'other';
   // “Extensions: forms have to reach the office by 23 April.”

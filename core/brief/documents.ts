@@ -136,7 +136,7 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   const lead = previousEnd === mention.clause.start ? new RegExp(`^\\W*(${noun}):\\s`, 'i').exec(text) : null;
   if (m && lead && m.index > lead[0].length && /^append/i.test(m[1]!)) return { label: lead[1]!, at: from + lead[0].indexOf(lead[1]!) };
   // What stands in quotation marks is a name on a screen.
-  if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length)) || m && /(?:“[^”]*|(?:^|\s)"[^"\n]*)$/.test(text.slice(0, m.index)) && !/".*"[^"]*$/.test(text.slice(0, m.index)) && /^[^“"\n]{0,60}[”"]/.test(text.slice(m.index + m[0].length))) return null;
+  if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length))) return null;
   // “Attach the declaration as the last page of the PDF.”
   if (m && /\b(?:as|on|at|to|before|behind|after) (?:the |a )?(?:first|last|final|second|very first|very last|separate|beginning|end|front|back)?\s?(?:page |pages |end |beginning |front )?(?:of|in|inside|within) (?:the|your|this|that)(?: same| one)? $/i.test(text.slice(m.index + m[0].length))) return null;
   // “A completed originality statement must be part of the PDF.”
@@ -342,7 +342,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:signed|scanned|bound|inserted|pasted|copied|included|placed) (?:in|into|inside|within) the (?:same )?$/i.test(text.slice(0, at - clause.start))) return false;
   // “The questionnaire (Excel) belongs in the appendix.”
   if (/^[^.;]*\b(?:belongs?|goe?s?|comes?) (?:in|into) the appendi(?:x|ces)\b/i.test(text.slice(to - clause.start))) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start)) && !/\b(?:submit|consists? of|hand (?:it |them )?in|upload|return it|save|keep (?:it|this|them) (?:as|in)|leave (?:it|this) as|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start).replace(/[“"][^”"\n]{3,80}[”"]/g, ' ')) && !/\b(?:submit|consists? of|hand (?:it |them )?in|upload|return it|save|keep (?:it|this|them) (?:as|in)|leave (?:it|this) as|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
   if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.

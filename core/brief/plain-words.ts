@@ -28,6 +28,6 @@ export function readPlainWords(clauses: Clause[]): PlainWords {
     cutoffDays: taken.length > 0 ? taken : [...every(said.lateIsNothing, () => 0), ...asked(said.askedWhenLate, said.comesToNothing, () => 0)], percentPerDay: every(said.lostPerDay, first),
     allowed: [...every(said.onceAndNoMore, () => 1, before), ...asked(said.askedHowOften, said.onlyOnce, () => 1), ...every(said.soOften, first), ...every(said.asOften, () => 'unlimited' as const, before)], keeps: [...every(said.newestCounts, () => 'latest' as const, before), ...asked(said.askedWhich, said.theNewest, () => 'latest' as const), ...every(said.everyOneIsKept, () => 'all' as const)],
     anonymous: [...every(said.markedUnseen, () => true), ...every(said.markedByName, () => false)], similarityChecked: no.length > 0 ? no : every(said.machineCompares, () => true),
-    minWords: every(said.leastWords, first, ofWhole), maxWords: every(said.mostWords, first, ofWhole), maxPages: [...every(said.mostPages, first, ofWhole), ...asked(said.askedHowMany('pages'), said.soMany('pages'), first)], maxBytes: [...every(said.mostBytes, (m) => bytes(m[1]!, m[2]!)), ...every(said.sizeInUnit, (m) => bytes(m[2]!, m[1]!))],
+    minWords: every(said.leastWords, first, ofWhole), maxWords: every(said.mostWords, first, ofWhole), maxPages: [...every(said.mostPages, first, ofWhole), ...asked(said.askedHowMany('pages'), said.soMany('pages'), first)], maxBytes: [...every(said.mostBytes, (m) => bytes((m[1] ?? m[3])!, (m[2] ?? m[4])!)), ...every(said.sizeInUnit, (m) => bytes(m[2]!, m[1]!))],
   };
 }

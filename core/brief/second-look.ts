@@ -137,7 +137,7 @@ export function besideFormer(rows: DatedRow[], { text }: Reading): void {
   // “The deadline moves. Old: 16 February, 12:00. New: 18 February, 12:00.”
   const under = (words: string): DatedRow[] => rows.filter((r) => new RegExp(`(?:^\\W*|\\|\\s*)(?:${words})(?: (?:one|date))?\\s*[:=|→–-]\\s*(?:\\w+day,?\\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\\.?,?\\s*)?$`, 'i').test(lead(r))), old = under('old|before|formerly|previously|original'), fresh = under('new|now|revised|updated');
   if (old.length === 1 && fresh.length === 1 && rows.every((r) => r === old[0] || r === fresh[0] || r.role === 'other') && /\b(?:deadline|due|hand-?in|submission)\b/i.test(text.slice(Math.max(0, old[0]!.clause.start - 200), fresh[0]!.date.start))) { old[0]!.role = 'other'; fresh[0]!.role = 'due'; }
-  const returned = (r: DatedRow): boolean => /^\W*return(?:ed)?(?: of (?:marks|work|marked \w+))?(?: (?:by|date|on))?\s*[:|–-]?\s*(?:by\s+)?(?:\w+day,?\s*)?$/i.test(lead(r)) && !/\b(?:release|posted|available|issued?)\b/i.test(text);
+  const returned = (r: DatedRow): boolean => /^\W*(?:(?:to|will) be )?return(?:ed)?(?: of (?:marks|work|marked \w+))?(?: (?:by|date|on))?\s*[:|–-]?\s*(?:by\s+)?(?:\w+day,?\s*)?$/i.test(lead(r)) && (!/\b(?:release|posted|available|issued?)\b/i.test(text) || /^\W*to be returned\b/i.test(lead(r)));
   if (rows.some((r) => r.role === 'due' && !returned(r))) for (const r of rows) if (r.role === 'due' && returned(r)) r.role = 'other';
 }
 

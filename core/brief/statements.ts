@@ -77,7 +77,11 @@ export function splitClauses(wording: string): Clause[] {
 }
 
 /** “Of course.” “Certainly not.” */
-const spokenAnswer = (text: string): 'yes' | 'no' | undefined => { const m = /^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(?:of course|certainly|definitely|absolutely)( not)?\b/i.exec(text); return m ? (m[1] ? 'no' : 'yes') : undefined; };
+const spokenAnswer = (text: string): 'yes' | 'no' | undefined => {
+  // “First marker yes, second marker yes.”
+  const each = /^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?[\p{L} ]{3,30},? (yes|no)(?:,| and|;) [\p{L} ]{3,30},? \1\W*$/iu.exec(text);
+  if (each) return each[1]!.toLowerCase() as 'yes' | 'no';
+  const m = /^\W*(?:A(?:nswer)?\d*\s*[:.]\s*)?(?:of course|certainly|definitely|absolutely)( not)?\b/i.exec(text); return m ? (m[1] ? 'no' : 'yes') : undefined; };
 
 /** Some write without capitals: “pdf is fine. call it report.pdf. i won't take any later”. */
 const smallSentence = /(?<=[\w)”’"'])(?<!\b(?:e\.g|i\.e|etc|approx|no|nos|max|min|vs|cf|ca|dr|prof|mr|mrs|ms|st|p|pp|incl|excl|a\.m|p\.m|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|mon|tues?|wed|thu|fri|sat|sun|resp|fig|figs|ed|eds|vol|dept|req|min|hrs?|ext|tel|ref|refs|abs))[.!?](?=\s+[a-z]{2,}\b|\s+i\b)/g;

@@ -56,6 +56,8 @@ export const plainer: readonly Rewrite[] = [
   // Quotation marks of other languages, and single ones around a name.
   [/[«‹]\s?(?=[^«»‹›\n]{1,120}[»›])|(?<=[«‹][^«»‹›\n]{0,120}[^«»‹›\s])\s?[»›]|»(?=\S[^«»\n]{0,120}«)|(?<=»\S[^«»\n]{0,120})«/g, () => '"'],
   [/(?<=^|[\s(>\/])['‘](?!\d\d\b)(?=\S)[^'’‘"“”\n]{2,80}(?<=\S)['’](?=[\s.,;:)!?\/]|$)/gm, (name) => `"${name.slice(1, -1)}"`],
+  // “Master’s thesis” in quotation marks: the mark inside ends no quotation.
+  [/['’](?<=(?:“|"(?=\S))[^“”"\n]{1,80}\p{L}['’])(?=\p{L}[^“”"\n]{0,80}(?:”|(?<=\S)"))/gu, () => '\u02bc'],
   [/(?<=\b(?:earlier|later|sooner)) than (?:originally |first |previously )?(?:announced|planned|stated|scheduled)(?=\s*:)/g, () => ''],
   [/(?<=^[ \t]*)Question(?=:)/gm, () => 'Q'],
   [/(?<=^[ \t]*)Answer(?=:)/gm, () => 'A'],

@@ -66,6 +66,8 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:mention|state|give|put|write|include|note) your (?:full |own )?names?\b[^.;]{0,50}\bon page (?:one|1)\b/,
+  /\b(?:bears?|carr(?:y|ies)|shows?) the (?:full )?name of the (?:author|student|candidate|writer)\b/,
   /^\W*names?\s*:\s*(?:all|both|everyone['’]s|each|yours?)\b[^.;]{0,40}\bon the (?:cover|title page|first page|front page|front)\b/,
   /\b(?:I|we|(?:the )?(?:markers?|tutors?)) (?:will )?know whose \w+(?: \w+)? (?:I|we|they)(?:['’]m|['’]re| am| are| will be)? (?:now )?(?:read|mark|grad)(?:s|e|ing)?\b/,
   /\bon (?:your|the) (?:title|first|cover|front) page\s*:[^.;]{0,40}\byour (?:full |own )?name\b/,

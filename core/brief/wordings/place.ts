@@ -57,6 +57,7 @@ export const quotedPlaces = anyOf('g', [
 
 /** A place that is called something; asked where nothing better was found. Each has one group, the name. */
 export const calledPlaces = anyOf('gi', [
+  /^[\W\d]*[Tt]he (?:submission |upload |hand-in )?form [“"]([^”"\n]{3,80})[”"] (?:in|on) the (?:student |course |module )?(?:portal|page|site|platform)\b/,
   /\b(?:due|deadline|closes|hand-?in)\b[^“"]{3,60}, (?:in |into |to |via )?(?:the )?(?:folder|box|area|slot|link) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:in|into|to|via|through|using|under|use) (?:the|our) (?:assignment|submission|hand-in|upload|course|module|exchange|shared) (?:module|unit|activity|tool|item|element|folder|area|room) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:upload|submit|hand it in|send it|put it)\b[^.;“"]{0,30}\b(?:to|in|into|via) the (?:normal |usual |regular |same |original )(?:folder|box|area|slot|link) \(([A-Z][\w ]{2,40})\)/,

@@ -25,9 +25,11 @@ export const lateIsNothing = anyOf('gi', [
   of`\b${work} (?:received|submitted|handed in|uploaded|arriving|that arrives?) after (?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]\.?m\.?|noon|midnight|that|then)[^.;,]{0,20}\b(?:gets?|receives?|awarded|given|scores?|earns?|is|are)\b[^.;,]{0,10}\b${nothing}`,
   /\b(?:otherwise|or else|if not),? (?:the|your|it|this)(?: (?:thesis|dissertation|work|paper|essay|report|portfolio|project|assignment))? (?:counts|will count|is (?:treated|regarded|counted|deemed)|will be (?:treated|regarded|counted|deemed))(?: as)? (?:not (?:submitted|handed in|delivered)|failed|a fail)\b/,
   of`\b(?:a )?${work} (?:which|that) (?:is|are|has|have|was|were) not (?:been )?(?:uploaded|submitted|handed in|received|delivered) (?:with)?in (?:the|this|that) (?:period|window|time)\b[^.;]{0,24}\b(?:is|are|will be|shall be) (?:deemed|considered|regarded|counted|treated|graded|marked)(?: as| to have)? (?:failed|a fail|not submitted|not passed|insufficient)\b`,
+  of`\b${work} (?:arriving|that arrives?|received|coming(?: in)?|that comes? in|submitted|handed in) (?:in|after|later than) [^.;,]{2,30}? (?:cannot|can['’]t|can not|won['’]t|will not) be (?:graded|marked|accepted|read|considered|assessed)\b`,
+  of`\b(?:a |an |any )?${work} (?:submitted|received|handed in|uploaded) after (?:the end of )?(?:the|this) (?:period|window|deadline|due date)\b[^.;]{0,14}\b(?:is|are|will be) (?:graded|marked|rated|deemed|assessed)(?: as)? ["“']?(?:not sufficient|insufficient|fail(?:ed)?|unsatisfactory)\b`,
   of`\b(?:a )?late ${work} (?:equals|means|is worth|are worth|scores?|earns?) ${nothing}`,
   of`\b(?:is|are) worth nothing (?:if|when) (?:it|they) (?:is|are|comes?|arrives?) (?:in )?late\b`,
-  /^\W*(?:late|lateness)(?: (?:work|submissions?|hand-?ins?|policy|papers?|uploads?))?\s*[:=?–]\s*(?:no\b(?! (?:penalty|deduction|problem))|none\b|not (?:possible|accepted|allowed|permitted)|impossible|never|zero|0(?!\d|[.,]\d| ?%| points)|fail|refused|rejected|(?:not|un)[ -]?(?:graded|marked|read)|ignored|no (?:grade|mark|credit|points))(?! without| unless| after (?:that|\d))/,
+  /^\W*(?:late|lateness)(?: (?:work|submissions?|hand-?ins?|policy|papers?|uploads?))?\s*[:=?–]\s*(?:no\b(?! (?:penalty|deduction|problem))|none\b|not (?:possible|accepted|allowed|permitted)|impossible|never|zero|0(?!\d|[.,]\d| ?%| points)|fail|refused|rejected|(?:not|un)[ -]?(?:graded|marked|read)|ignored|(?:does not|doesn['’]t|do not|don['’]t|will not|won['’]t|not) count(?:ed)?|no (?:grade|mark|credit|points))(?! without| unless| after (?:that|\d))/,
   /\b(?:too late is too late|late is late\b(?=[^.;]{0,30}\bno\b)|(?<!\b(?:days?|weeks?|hours?) )late means (?:zero|no marks?|fail\w*|0\b|not marked|nothing))/,
   /\b(?:deadlines?|this deadline|it) (?:is|are) (?:strict|absolute|firm|hard|final|non-negotiable)\b[^.;]{0,10}\b(?:late|nothing after)\b[^.;]{0,20}\b(?:not|no|never|nothing|zero)\b/,
   /\byou (?:cannot|can['’]t|can not|will not be able to|won['’]t be able to) (?:submit|hand (?:it |anything )?in|upload)(?: it| anything)? (?:late|after (?:the deadline|that|this time|it closes))\b(?! (?:without|unless))/,
@@ -66,6 +68,7 @@ export const lostPerDay = anyOf('gi', [
 const after = String.raw`(?![^.;]{0,10}\b(?:after|once|when) the (?:deadline|due date|closing))`;
 /** It can be handed in once. */
 export const onceAndNoMore = anyOf('gi', [
+  /\b(?:later|subsequent|further) (?:changes|corrections) (?:are|is) (?:not possible|impossible|not allowed|not permitted|ruled out)\b/,
   /\b(?:a|an|the|any) (?:thesis|paper|essay|work|report|file|document|assignment|dissertation|portfolio|protocol),? (?:that has been|which has been|once(?: it (?:has been|is))?) (?:submitted|uploaded|handed in|received),? (?:cannot|can not|can['’]t|may not|can no longer) be (?:replaced|changed|exchanged|withdrawn|edited|deleted|swapped|altered)\b/,
   of`\bno (?:possibility|option|way|chance|opportunity)\b[^.;]{0,6}\b(?:to|of) (?:re-?submit(?:ting)?|submit(?:ting)? again|upload(?:ing)? again|replac(?:e|ing)|chang(?:e|ing) (?:it|the|your))\b${after}`,
   of`\bonce you(?: have|['’]ve)? (?:uploaded|submitted|handed in|sent)(?: (?:your|the) \w+| it)?(?: in)?,? you (?:cannot|can['’]t|can no longer|can not|may not|will not be able to|won['’]t be able to) (?:change|replace|edit|alter|take|withdraw|update|remove|submit|upload|hand)\b`,
@@ -91,6 +94,7 @@ export const asOften = anyOf('gi', [
 ]);
 /** The newest counts. */
 export const newestCounts = anyOf('gi', [
+  /\b(?:print|mark|read|grade|keep|take|look at|open|count) (?:only )?the (?:version|file|one|upload|submission) with the (?:latest|last|newest|most recent) (?:time ?stamp|date|time)\b/,
   /\breplace (?:the|your|it|this|a)(?: (?:file|paper|upload|version|essay|report|document))? (?:as often|as many times|any number of times|whenever)\b/,
   /\b(?:may|can) be (?:replaced|overwritten|exchanged) (?:as long as|until|while|up to|till|by you until)\b/,
   /^\W*(?:graded|marked|counted|scored|kept|scoring|grading|marking|keep|counts)(?: (?:attempt|version|submission|upload|file))?\s*[:=]\s*(?:the )?(?:last|latest|newest|most recent)\b/,
@@ -159,4 +163,4 @@ const limitsOf = (n: string, what: string): RegExp => anyOf('gi', [
 ]);
 export const mostWords = limitsOf(number, 'word'), mostPages = limitsOf(pages, 'page');
 export const sizeInUnit = /\b(?:file )?size(?: limit)? \((?:in )?([KMG])i?B\)\s*[:=]\s*(?:max(?:imum|\.)? )?(\d{1,4})\b/gi;
-export const mostBytes = /\b(?:fails?|breaks|is refused|is rejected|stops|won['’]t work|bounces|crashes|times out)\b[^.;]{0,20}\b(?:if|when|with|for|above|over|beyond)\b[^.;\d]{0,40}(\d{1,4}(?:[.,]\d)?) ?([KMG])i?B\b/gi;
+export const mostBytes = /^\W*(?:largest|biggest|heaviest) (?:file|upload|document)(?: size)?(?: (?:allowed|accepted|permitted|possible))?\s*[:=–-]\s*(\d{1,4}(?:[.,]\d)?) ?([KMG])i?B\b|\b(?:fails?|breaks|is refused|is rejected|stops|won['’]t work|bounces|crashes|times out)\b[^.;]{0,20}\b(?:if|when|with|for|above|over|beyond)\b[^.;\d]{0,40}(\d{1,4}(?:[.,]\d)?) ?([KMG])i?B\b/gi;
