@@ -284,6 +284,8 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   if (unwanted.length > 0) for (const d of settled) { const kept = d.types.filter((k) => !unwanted.includes(k)); if (kept.length > 0) d.types = kept; }
   // “Docx and pdf (both)”: two files.
   settled = settled.flatMap((d) => { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end); return d.types.length === 2 && clause && /\b(?:and|&|\+) (?:an? )?(?:as (?:an? )?)?\.?(?:pdf|docx?|word|odt|rtf)(?: (?:file|document|version|format))? (?:\((?:both|(?:the )?same)\b|(?:of|for) the same\b)|\b(?:pdf|word|docx) (?:and|&|\+) (?:pdf|word|docx),? \(?(?:each|je|both)\b/i.test(clause.text.replace(/\u00a0+ ?/g, ' ')) ? d.types.map((type) => ({ ...d, types: [type] })) : [d]; });
+  // “The portfolio is due on 12 April. It should be a single document, PDF or Word.”
+  if (settled.length === 1 && settled[0]!.label === null) { const i = clauses.findIndex((c) => c.start <= settled[0]!.start && settled[0]!.start < c.end), of = /^\W*it\b/i.test(clauses[i]?.text ?? '') ? new RegExp(`\\b(?:the|your) (${noun}) (?:is|has|must|should)\\b`, 'i').exec(clauses[i - 1]?.text ?? '')?.[1] : undefined; if (of) settled[0]!.label = of; }
   // “1) Answer sheet: complete the template … hand it in as a Word document.”: the head of the line is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const head = new RegExp(`^\\W*(?:\\d+[.)])?\\W*(${noun})\\s*(?:\\([^)]*\\)\\s*)?[:–-]`, 'i').exec(lineAt(d.start)); if (head && !settled.some((o) => o.label && sameLabel(o.label, head[1]!))) d.label = head[1]!; }
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
