@@ -73,6 +73,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       // “People you observed must remain anonymous.”
       if (/\b(?:people|persons|participants|subjects|interviewees|patients|pupils|children|informants|respondents|clients|schools?|compan(?:y|ies)|colleagues|those|everyone|anyone|speakers|families|parents|teachers)\b[^.;]{0,40}\b(?:must|should|has to|have to|needs? to|are to|is to|shall|will)\b[^.;]{0,10}\b(?:remain|be|stay|be kept|be made)\s+(?:completely |fully |strictly )?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       if (/^anonymity$/i.test(m[0]) && /^ is (?:impossible|not possible|out of the question)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
+      // “Anonymity can't be guaranteed.”
+      if (/^anonymity$/i.test(m[0]) && /^ (?:can(?:not|['’]t| not)|could not|will not|won['’]t) (?:always )?be (?:guaranteed|kept|ensured|preserved|maintained|promised|provided)\b/i.test(clause.text.slice(m.to - clause.start))) { found.push(yes(false, m, clause)); continue; }
       // “Cannot be marked anonymously as it is a presentation.”
       if (/\b(?:cannot|can not|can['’]t) be (?:fully |completely )?anonymous\w*$/i.test(m[0]) ||/\b(?:cannot|can not|can['’]t|could not) (?:be )?$/i.test(clause.text.slice(0, m.at - clause.start))) { found.push(yes(false, m, clause)); continue; }
       const mention = /\bnot (?:the |your )?names?\b|without|(?:not|n['’]t) (?:know|see|be able to (?:see|know|tell|find out)|find out|learn|be told|used|shown|visible)|neither of whom/i.test(m[0]);

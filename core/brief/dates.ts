@@ -16,6 +16,9 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   // “(day/month/year)”, “dd/mm/yyyy”.
   const said = /\b(?:(day)[\/.-]month(?:[\/.-]year)?|(dd)[\/.-]mm(?:[\/.-]yy(?:yy)?)?|month[\/.-]day(?:[\/.-]year)?|mm[\/.-]dd(?:[\/.-]yy(?:yy)?)?)\b/i.exec(text);
   if (said) return said[1] || said[2] ? 'day-month' : 'month-day';
+  // “(Note: day first!)”
+  const first = /\((?:note:? |nb:? |please note:? )?(?:the )?(day|month) (?:comes )?first!?\)|\b(?:all )?dates (?:are )?(?:given |written )?(?:with the )?(day|month) first\b/i.exec(text);
+  if (first) return /day/i.test((first[1] ?? first[2])!) ? 'day-month' : 'month-day';
   let day = 0, month = 0;
   for (const m of text.matchAll(/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }
   for (const m of text.matchAll(/(?<=\b(?:by|on|until|till|due|before|deadline:?|when:|(?:draft|proposal|outline|final|paper|essay|report):)\s+(?:\w+day,?\s+)?|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\.?,?\s+)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) { if (Number(m[1]) > 12 && Number(m[2]) <= 12) day++; else if (Number(m[2]) > 12 && Number(m[1]) <= 12) month++; }
@@ -47,7 +50,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // “6 pm today (9 March)”; “22 Mar   2-page outline”: what a number counts is no hour.
   clause = { ...clause, text: clause.text.replace(/(?<=\d\s?(?:[ap]\.?m\.?)?\s|\b(?:noon|midnight) )(?:today|tonight|tomorrow) \((?=(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? [A-Z])/g, (s) => ' '.repeat(s.length)).replace(/\b\d{1,2}(?=-(?:page|word|minute|slide|hour|sided?)\b)/gi, (s) => '·'.repeat(s.length)) };
   // “Entries 1–10 on 28 May”.
-  clause = { ...clause, text: clause.text.replace(/\b(?:entries|items|pages|questions|tasks|chapters|sheets|exercises|weeks|parts|problems|units) \d{1,2}\s?(?:[–-]|to)\s?\d{1,2}(?= (?:on|by|before|until|due|is|are)\b)/gi, (s) => s.replace(/\d.*/, (figures) => 'x'.repeat(figures.length))) };
+  clause = { ...clause, text: clause.text.replace(/\b(?:entries|items|pages|questions|tasks|chapters|sheets|exercises|weeks|parts|problems|units|groups|sections|cohorts|teams) \d{1,2}\s?(?:[–-]|to)\s?\d{1,2}(?= (?:on|by|before|until|due|is|are)\b)/gi, (s) => s.replace(/\d.*/, (figures) => 'x'.repeat(figures.length))) };
   // “Extended from 12 noon to 6 pm”: the first no longer holds.
   clause = { ...clause, text: clause.text.replace(/\b(?:extended|put back|pushed back|moved|postponed|changed) (from (?:12 )?(?:noon|midnight|\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?)?) to)(?= (?:noon|midnight|\d))/gi, (whole, old: string) => whole.slice(0, -old.length) + ' '.repeat(old.length)) };
   // “Due Apr 9 not Apr 2 as on the syllabus, still 5pm”.

@@ -301,7 +301,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so|approximately|approx)\b/i.test(after);
     // “Both should be not more than 1,500 words each” limits every file.
     if (each.test(after) && !/\b(?:both|all three|all four) (?:must|should|are|have|need|may|files|documents|essays|papers|reports|parts)\b/i.test(before)) continue;
-    if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2] ?? tolerance[3]) / 100; const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
+    if (tolerance && !about) { const share = percentOf(tolerance[1] ?? tolerance[2] ?? tolerance[3]) / 100; if (share === 0) { push(max, value, m); continue; } const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
     // “2 students max. 40 pages, 3 students max. 50”: by the size of a group.
     if (/\b(?:\d|two|three|four|five) (?:students|members|people|persons|authors)\s*(?::|–|-|=)?\s*(?:max\.?|up to|at most)?\s*$/i.test(near) && /\b(?:\d|two|three|four|five) (?:students|members|people|persons|authors)\b/i.test(after)) continue;
@@ -331,7 +331,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const leewayOf = /^\s*\(?,?\s*(?:(?:you (?:may|can) (?:go|be) |with |(?:an? )?(?:deviation|variation|tolerance|leeway|margin|difference) of )?(?:up to )?(\d{1,4})(?: words| pages?)? (?:over or under|more or less|above or below|either (?:way|side)|in either direction))/i.exec(after);
     if (leewayOf && Number(leewayOf[1]) < value) { push(min, value - Number(leewayOf[1]), m); push(max, value + Number(leewayOf[1]), m); continue; }
     // “1,000 words, plus or minus 50”.
-    const give = /^\s*\(?,?\s*(?:plus or minus|plus[ \/]minus|give or take|\+\s?\/\s?[-–−]|±)\s?(\d{1,4}|one|two|three)(?!\s?(?:%|per\s?cent|\d))/i.exec(after), by = give ? numberWords[give[1]!.toLowerCase()] ?? Number(give[1]) : 0;
+    const give = /^\s*\(?,?\s*(?:plus or minus|plus[ \/]minus|give or take|\+\s?\/\s?[-–−]|±)\s?((?!0\b)\d{1,4}|one|two|three)(?!\s?(?:%|per\s?cent|\d))/i.exec(after), by = give ? numberWords[give[1]!.toLowerCase()] ?? Number(give[1]) : 0;
     if (give) { push(min, value - by, m); push(max, value + by, m); continue; }
     // “I stop reading after 20 pages”; “2,000 words is the ceiling”.
     if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near)) { push(max, value, m); found[found.length - 1]!.reach = true; continue; }

@@ -1,19 +1,12 @@
 import { DateTime } from 'luxon';
 import { zoneOf } from '../time/instant.ts';
 import { timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
+import { asWindow } from './hours.ts';
 import { matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
 import { timeForAllDates } from './wordings/times.ts';
 
 /** What a date is for that only the other dates and sentences of a wording show. Each of these changes the rows that it is about. */
 
-/** Makes a window of a day of a row: it opens at the first time and is due at the second. */
-function asWindow(rows: DatedRow[], row: DatedRow, day: DatedRow['date'], [from, to]: [string, string], reading: Reading): void {
-  const [opens, closes] = [reading.withTime(day, from), reading.withTime(day, to)];
-  if (!opens || !closes) return;
-  rows.push({ ...row, role: 'opens', date: { ...row.date, iso: opens } });
-  row.date = { ...row.date, iso: closes };
-  row.role = 'due';
-}
 const before = ({ clauses }: Reading, clause: Clause): string => clauses[clauses.indexOf(clause) - 1]?.text ?? '';
 
 /** What has become of a deadline. */
@@ -283,21 +276,6 @@ export function addWindowOnDate(rows: DatedRow[], reading: Reading): void {
 
 /** Where the day of a date ends, before the hours that were read with it. */
 const dayEnd = (r: DatedRow, { text }: Reading): number => { const hours = /,? between\b/i.exec(text.slice(r.date.start, r.date.end)); return hours ? r.date.start + hours.index : r.date.end; };
-
-/** “It is handed in on 18 June between 08.00 and 16.00.” */
-export function addHoursBehind(rows: DatedRow[], reading: Reading): void {
-  // “28 May   final version uploaded by 4 pm”: the day begins the line and its hour ends it.
-  for (const r of rows) {
-    const rest = reading.text.slice(r.date.end, r.clause.end), hour = r.date.problem === 'none' && r.date.iso.length === 10 && r.date.start - r.clause.start < 6 && rows.filter((o) => o.clause === r.clause).length === 1 ? /^[^.;]{3,80}\bby (\d{1,2}(?:[:.]\d{2})?\s?[ap]\.?m\.?|\d{1,2}[:.]\d{2}|noon|midnight)\W*$/i.exec(rest)?.[1] : undefined, whole = hour ? reading.withTime(r.date, hour) : null;
-    if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
-  }
-  for (const r of [...rows]) {
-    const m = r.date.problem === 'none' && /(?:\b(?:submit\w*|submission(?=\s*:)|hand(?:ed)? in|upload\w*|deliver\w*)|^\W*when\s*[:|])[^;]*\bbetween (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)/i.exec(r.clause.text), at = m ? r.clause.start + m.index + m[0].lastIndexOf('between') : 0;
-    // The date stands right before the hours; it may have taken the first of them for its own.
-    if (!m || rows.filter((o) => o.clause === r.clause).length > 1 || r.date.start > at || at - Math.min(r.date.end, at) > 4) continue;
-    asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), end: Math.min(r.date.end, at) }, [m[1]!, m[2]!], reading);
-  }
-}
 
 /** “The paper is made available at 9.00 a.m. on the day of the examination. Answers must be delivered no later than 1.00 p.m. on the same day. … Thursday 20 May.”: the only day of the wording has these hours. */
 export function addHoursOfTheDay(rows: DatedRow[], reading: Reading): void {

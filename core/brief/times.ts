@@ -3,7 +3,8 @@ import { DateTime, FixedOffsetZone, IANAZone } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
-import { addHoursBehind, addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
+import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
@@ -43,6 +44,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   addHoursOfTheDay(rows, reading);
   besidePrinted(rows, reading);
   dateAsDeadline(rows, reading);
+  hoursBehindDate(rows, reading);
   addSameTime(rows, reading);
   addTimeBefore(rows, reading);
   addStillAt(rows, reading);
@@ -53,6 +55,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   windowOfLength(rows, reading);
   slotOnDate(rows, reading);
   timeFromOpening(rows, reading);
+  byGroups(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.

@@ -66,6 +66,9 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:all )?(?:members?|students?|authors?)['’]? names\b[^.;]{0,30}\b(?:are|must be|have to be|should be) (?:listed|given|stated|named|printed|shown) on the (?:inside |front |title )?(?:cover|page)\b/,
+  /\bthe (?:examiners?|markers?|assessors?|graders?|tutors?) (?:will )?knows? (?:the )?(?:students?|candidates?|authors?)['’]? (?:identity|identities|names?)\b/,
+  /\b(?:front|title|cover|first) page with (?:the )?(?:title, )?your (?:full |own )?name\b/,
   /\b(?:mention|state|give|put|write|include|note) your (?:full |own )?names?\b[^.;]{0,50}\bon page (?:one|1)\b/,
   /\b(?:bears?|carr(?:y|ies)|shows?) the (?:full )?name of the (?:author|student|candidate|writer)\b/,
   /^\W*names?\s*:\s*(?:all|both|everyone['’]s|each|yours?)\b[^.;]{0,40}\bon the (?:cover|title page|first page|front page|front)\b/,

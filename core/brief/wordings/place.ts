@@ -19,6 +19,7 @@ export const quotedPlaces = anyOf('g', [
   /\b(?:before|by|until) [^“"]{3,20} on the page [“"]([^”"\n]{3,80})[”"]/,
   /^\W*(?:[Ss]ubmission|[Ss]ubmit|[Hh]and-?in|[Uu]pload|[Ww]here)\s*:\s*(?:(?:in|into|to|via|through) )?(?:the )?(?:(?:course|module|shared) )?(?:folder|box|area|link|page|slot|tray|inbox)\s+[“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b[Uu]se the (?:link|box|folder|area|page|slot|tab|tray|button)\s+[“"‘]([^”"’\n]{3,80})[”"’](?! (?:to (?:see|find|get|book|download|ask)|for (?:questions|help|the quiz)))/,
+  /\b(?:in|into|to|via|through|under) the (?:drop-?off|hand-?in|hand-?over|return|collection) (?:area|box|folder|point|slot|page|link) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b[Uu]se the (?:new|correct|right|other) (?:box|folder|area|link|page|slot|point) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:on|in|via|through) the (?:course|module|class|unit) (?:site|page) \(([A-Z][\w ]{2,30}\d)\)/,
   /\b[Dd]ue (?:in|on|via|at) (?:the |our )?[a-z-]+(?: [a-z]+)? [“"‘]([^”"’\n]{3,80})[”"’]/,
@@ -57,6 +58,8 @@ export const quotedPlaces = anyOf('g', [
 
 /** A place that is called something; asked where nothing better was found. Each has one group, the name. */
 export const calledPlaces = anyOf('gi', [
+  /\b(?:find|see|use|there is|there['’]s)\b[^.;“"]{0,20}\b(?:separate|own|special|extra|other|new) (?:link|box|folder|area|slot|tile),? [“"]([^”"\n]{3,80})[”"]/,
+  /, (?:in |into |to |via )?(?:the )?(?:hand-?in|upload|submission|drop-?off) (?:box|folder|area|slot|link|page) [“"]([^”"\n]{3,80})[”"]/,
   /^[\W\d]*[Tt]he (?:submission |upload |hand-in )?form [“"]([^”"\n]{3,80})[”"] (?:in|on) the (?:student |course |module )?(?:portal|page|site|platform)\b/,
   /\b(?:due|deadline|closes|hand-?in)\b[^“"]{3,60}, (?:in |into |to |via )?(?:the )?(?:folder|box|area|slot|link) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:in|into|to|via|through|using|under|use) (?:the|our) (?:assignment|submission|hand-in|upload|course|module|exchange|shared) (?:module|unit|activity|tool|item|element|folder|area|room) [“"‘]([^”"’\n]{3,80})[”"’]/,

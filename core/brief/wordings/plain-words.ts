@@ -12,6 +12,7 @@ const of = (source: TemplateStringsArray, ...parts: string[]): RegExp => new Reg
 
 /** Late work comes to nothing. */
 export const lateIsNothing = anyOf('gi', [
+  /^\W*(?:nothing|no (?:work|files?|papers?|essays?|uploads?)) (?:is|are|will be|can be) (?:accepted|taken|marked) (?:afterwards|after that|later|thereafter|any later)\b/,
   of`\b(?:I|we|they|markers?|the (?:office|department|tutors?))\s+(?:unfortunately |sadly |simply |just )?${cannot} (?:re-?open|unlock|open) (?:it|the (?:box|folder|link|area|page|portal|system))(?: again| afterwards| later| for anyone)?\b`,
   of`\bif you miss (?:the|this|your|that) deadline,? (?:then )?(?:you(?:['’]ll| will)? (?:fail|get|receive|have)|your (?:mark|grade) (?:is|will be)) ?(?:a |an )?(?:mark of |grade of )?${nothing}`,
   /\bif you miss (?:the|this|your|that) deadline,? (?:then )?you(?:['’]ll| will)? fail\b/,
@@ -27,6 +28,8 @@ export const lateIsNothing = anyOf('gi', [
   of`\b(?:a )?${work} (?:which|that) (?:is|are|has|have|was|were) not (?:been )?(?:uploaded|submitted|handed in|received|delivered) (?:with)?in (?:the|this|that) (?:period|window|time)\b[^.;]{0,24}\b(?:is|are|will be|shall be) (?:deemed|considered|regarded|counted|treated|graded|marked)(?: as| to have)? (?:failed|a fail|not submitted|not passed|insufficient)\b`,
   of`\b${work} (?:arriving|that arrives?|received|coming(?: in)?|that comes? in|submitted|handed in) (?:in|after|later than) [^.;,]{2,30}? (?:cannot|can['’]t|can not|won['’]t|will not) be (?:graded|marked|accepted|read|considered|assessed)\b`,
   of`\b(?:a |an |any )?${work} (?:submitted|received|handed in|uploaded) after (?:the end of )?(?:the|this) (?:period|window|deadline|due date)\b[^.;]{0,14}\b(?:is|are|will be) (?:graded|marked|rated|deemed|assessed)(?: as)? ["“']?(?:not sufficient|insufficient|fail(?:ed)?|unsatisfactory)\b`,
+  of`\b${work} that (?:reach(?:es)?|arrives?|gets?) (?:me|us|here|in|the office)?[^.;,]{0,6}\bafter (?:\d{1,2}[:.]\d{2}|\d{1,2} ?[ap]\.?m\.?|noon|midnight|that|then)[^.;,]{0,20}\b(?:gets?|receives?|is given|are given|scores?|is|are)\b[^.;,]{0,20}["“']?${nothing}`,
+  of`\blate ${work}[^.;]{0,40},? (?:so|and|therefore) (?:they|it) (?:do|does|will)(?: not|n['’]t) count\b`,
   of`\b(?:a )?late ${work} (?:equals|means|is worth|are worth|scores?|earns?) ${nothing}`,
   of`\b(?:is|are) worth nothing (?:if|when) (?:it|they) (?:is|are|comes?|arrives?) (?:in )?late\b`,
   /^\W*(?:late|lateness)(?: (?:work|submissions?|hand-?ins?|policy|papers?|uploads?))?\s*[:=?–]\s*(?:no\b(?! (?:penalty|deduction|problem))|none\b|not (?:possible|accepted|allowed|permitted)|impossible|never|zero|0(?!\d|[.,]\d| ?%| points)|fail|refused|rejected|(?:not|un)[ -]?(?:graded|marked|read)|ignored|(?:does not|doesn['’]t|do not|don['’]t|will not|won['’]t|not) count(?:ed)?|no (?:grade|mark|credit|points))(?! without| unless| after (?:that|\d))/,
@@ -94,6 +97,7 @@ export const asOften = anyOf('gi', [
 ]);
 /** The newest counts. */
 export const newestCounts = anyOf('gi', [
+  /\b(?:only )?the (?:latest|last|newest|most recent) (?:one|version|file|upload|submission|attempt|document|paper) (?:is|gets|will be) (?:forwarded|passed on|sent|handed on|given|printed|delivered)\b/,
   /\b(?:print|mark|read|grade|keep|take|look at|open|count) (?:only )?the (?:version|file|one|upload|submission) with the (?:latest|last|newest|most recent) (?:time ?stamp|date|time)\b/,
   /\breplace (?:the|your|it|this|a)(?: (?:file|paper|upload|version|essay|report|document))? (?:as often|as many times|any number of times|whenever)\b/,
   /\b(?:may|can) be (?:replaced|overwritten|exchanged) (?:as long as|until|while|up to|till|by you until)\b/,

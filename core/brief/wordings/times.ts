@@ -7,6 +7,7 @@ export const timeForAllDates = anyOf('i', [
   /^\W*all (?:milestones|items|parts|deliverables|components|stages|tasks)\s*:\s*(?=\d|noon|midnight)/,
   /\b(?:is|are) (?:always )?due (?:every |each |on )?(?:mon|tues|wednes|thurs|fri|satur|sun)days (?:at|by|before) (?=\d|noon|midnight)/,
   /\b(?:system|box|clock|portal|link|folder|area|page) is set to (?=\d|noon|midnight)/,
+  /\b(?:it|the (?:e-?mail|file|pdf|message|upload)) (?:has to|must|needs to|should) (?:arrive|be (?:in|there|here)|reach (?:me|us|the office)|come in) (?:by|before|no later than|until) (?=\d|noon|midnight)/,
   /, always (?:at )?(?=\d{1,2}[:.]\d\d|\d{1,2} ?[ap]m|noon|midnight)/,
   /\bdeadlines? (?:is|are) (?:12 )?(?:\d[\d:.]*(?: ?[ap]\.?m\.?)?|noon|midday) on the (?:date|day)\b/,
   /^\W*all (?:submissions|uploads|files|papers) by\s/,

@@ -1,0 +1,44 @@
+import type { DatedRow, Reading } from './dated-rows.ts';
+
+/** The hours of a day that stand behind it or apart from it. Each of these changes the rows that it is about. */
+
+/** Makes a window of a day of a row: it opens at the first time and is due at the second. */
+export function asWindow(rows: DatedRow[], row: DatedRow, day: DatedRow['date'], [from, to]: [string, string], reading: Reading): void {
+  const [opens, closes] = [reading.withTime(day, from), reading.withTime(day, to)];
+  if (!opens || !closes) return;
+  rows.push({ ...row, role: 'opens', date: { ...row.date, iso: opens } });
+  row.date = { ...row.date, iso: closes };
+  row.role = 'due';
+}
+
+/** “It is handed in on 18 June between 08.00 and 16.00.” */
+export function addHoursBehind(rows: DatedRow[], reading: Reading): void {
+  // “28 May   final version uploaded by 4 pm”: the day begins the line and its hour ends it.
+  for (const r of rows) {
+    const rest = reading.text.slice(r.date.end, r.clause.end), hour = r.date.problem === 'none' && r.date.iso.length === 10 && r.date.start - r.clause.start < 6 && rows.filter((o) => o.clause === r.clause).length === 1 ? /^[^.;]{3,80}\bby (\d{1,2}(?:[:.]\d{2})?\s?[ap]\.?m\.?|\d{1,2}[:.]\d{2}|noon|midnight)\W*$/i.exec(rest)?.[1] : undefined, whole = hour ? reading.withTime(r.date, hour) : null;
+    if (whole?.startsWith(r.date.iso)) r.date = { ...r.date, iso: whole };
+  }
+  for (const r of [...rows]) {
+    const m = r.date.problem === 'none' && /(?:\b(?:submit\w*|submission(?=\s*:)|hand(?:ed)? in|upload\w*|deliver\w*)|^\W*when\s*[:|])[^;]*\bbetween (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon) and (\d{1,2}[:.]\d{2}|\d{1,2}\s?[ap]\.?m\.?|noon)/i.exec(r.clause.text), at = m ? r.clause.start + m.index + m[0].lastIndexOf('between') : 0;
+    // The date stands right before the hours; it may have taken the first of them for its own.
+    if (!m || rows.filter((o) => o.clause === r.clause).length > 1 || r.date.start > at || at - Math.min(r.date.end, at) > 4) continue;
+    asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), end: Math.min(r.date.end, at) }, [m[1]!, m[2]!], reading);
+  }
+}
+
+/** “On Thursday 25 March between 9 and 5 pm”: the half of the day that is said of the second hour holds for the first where that is the earlier one. */
+export function hoursBehindDate(rows: DatedRow[], reading: Reading): void {
+  for (const r of [...rows]) {
+    const m = r.role === 'due' && r.date.problem === 'none' && rows.filter((o) => o.clause === r.clause).length === 1 ? /\b(?:between|from) (\d{1,2}(?:[:.]\d{2})?) (?:and|to|until|till) (\d{1,2})((?:[:.]\d{2})?) ?([ap])\.?m\b/i.exec(r.clause.text) : null;
+    if (!m || !/^[\s,]*(?:any ?time |at any time |only )?$/i.test(reading.text.slice(Math.min(r.date.end, r.clause.start + m.index), r.clause.start + m.index)) && r.date.end < r.clause.start + m.index) continue;
+    const first = Number.parseInt(m[1]!, 10) % 12, second = Number(m[2]) % 12, half = m[4]!.toLowerCase(), other = half === 'p' && first >= second ? 'a' : half;
+    asWindow(rows, r, { ...r.date, iso: r.date.iso.slice(0, 10), end: Math.min(r.date.end, r.clause.start + m.index) }, [`${m[1]!} ${other}m`, `${m[2]!}${m[3]!} ${half}m`], reading);
+  }
+}
+
+/** “Groups 1–12 hand in on 9 March, groups 13–24 on 11 March”: each has a day of its own. */
+export function byGroups(rows: DatedRow[], { text }: Reading): void {
+  const group = (r: DatedRow, i: number): string | null => { const before = rows[i - 1], from = before && before.clause === r.clause ? before.date.end : r.clause.start; return r.date.problem === 'none' && r.label === null ? /\b((?:groups?|sections?|cohorts?) (?:\d{1,2}|[A-H])(?:\s?(?:[–-]|to|and|&)\s?(?:\d{1,2}|[A-H]))?)\b[^.;]{0,40}$/i.exec(text.slice(from, r.date.start))?.[1] ?? null : null; };
+  const named = rows.map((r, i) => ({ r, name: group(r, i) })).filter((x): x is { r: DatedRow; name: string } => x.name !== null);
+  for (const { r, name } of named) if (named.some((o) => o.r.clause === r.clause && o.r.date.iso !== r.date.iso)) { r.label = name; r.role = 'due'; }
+}
