@@ -38,7 +38,7 @@ export function hoursBehindDate(rows: DatedRow[], reading: Reading): void {
 
 /** “Groups 1–12 hand in on 9 March, groups 13–24 on 11 March”: each has a day of its own. */
 export function byGroups(rows: DatedRow[], { text }: Reading): void {
-  const group = (r: DatedRow, i: number): string | null => { const before = rows[i - 1], from = before && before.clause === r.clause ? before.date.end : r.clause.start; return r.date.problem === 'none' && r.label === null ? /\b((?:groups?|sections?|cohorts?) (?:\d{1,2}|[A-H])(?:\s?(?:[–-]|to|and|&)\s?(?:\d{1,2}|[A-H]))?)\b[^.;]{0,40}$/i.exec(text.slice(from, r.date.start))?.[1] ?? null : null; };
+  const group = (r: DatedRow, i: number): string | null => { const before = rows[i - 1], from = before && before.clause === r.clause ? before.date.end : r.clause.start; return r.date.problem === 'none' && !/\b(?:group|section|cohort)s?\b/i.test(r.label ?? '') ? /\b((?:groups?|sections?|cohorts?) (?:\d{1,2}|[A-H])(?:\s?(?:[–-]|to|and|&)\s?(?:\d{1,2}|[A-H]))?)\b[^.;]{0,40}$/i.exec(text.slice(from, r.date.start))?.[1] ?? null : null; };
   const named = rows.map((r, i) => ({ r, name: group(r, i) })).filter((x): x is { r: DatedRow; name: string } => x.name !== null);
   for (const { r, name } of named) if (named.some((o) => o.r.clause === r.clause && o.r.date.iso !== r.date.iso)) { r.label = name; r.role = 'due'; }
 }
