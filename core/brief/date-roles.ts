@@ -23,6 +23,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “The syllabus says March 5, but it was moved to March 8.”
   if (/\b(?:syllabus|handbook|calendar|schedule|page|handout|sheet|guide|website|outline) (?:still )?(?:says|said|has|lists|gives|shows|states)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[^.;]{0,14}\bbut\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   if (/\bbut\b[^.;]{0,30}\b(?:moved|changed|shifted|pushed|extended|postponed) (?:it|this|that|the deadline) (?:back )?(?:to|until)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /\b(?:due|deadline|hand)\b/i.test(clause.text)) return 'due';
+  // “New date for you is the 9th of April.”
+  if (/\b(?:(?:the )?new (?:date|day|time|hand-?in date) for you|your (?:own |personal )?new (?:date|day|hand-?in date)) (?:is|will be)(?: now)?\s*(?:on\s*)?(?:\w+day,?\s*)?(?:the )?$|\b(?:the )?new (?:date|day|time) for you\s*:\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'extension';
   // “There is a grace period: papers that come in by 1 April aren't penalised.”
   if (/^[^.;]{0,10}\b(?:are|is|will)(?:n['’]t| not)(?: be)? (?:penali[sz]ed|considered late|counted as late|treated as late|late)\b/i.test(clause.text.slice(date.end - clause.start)) && /\bgrace\b/i.test(`${previous?.text ?? ''} ${clause.text}`)) return 'other';
   // “Extensions: forms have to reach the office by 23 April.”

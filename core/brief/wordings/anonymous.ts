@@ -50,6 +50,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /^\W*no names?,? please\b(?![^.;]*\bfile ?names?\b)/,
   /^\W*anonymity\s*:\s*(?:please )?(?:do not|don['’]t|never) (?:write|put|give|use|include) your (?:own |full )?name\b/,
   /\b(?:do not|don['’]t|never|please do not) (?:write|put|give|type) your (?:own |full )?names? in (?:the|your) (?:answer )?booklets?\b/,
   /\bnothing (?:may|should|must|can) (?:reveal|give away|show|tell|disclose) (?:who you are|your (?:name|identity))\b/,
@@ -66,6 +67,7 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /^\W*(?:both|all) (?:members['’] |authors['’] |your )?names?\b(?![^.;]*\bfile ?names?\b)[^.;]{0,40}\b(?:in|on|at) (?:the |every |each )?(?:header|first page|title page|cover|front page|top)\b/,
   /\b(?:all )?(?:members?|students?|authors?)['’]? names\b[^.;]{0,30}\b(?:are|must be|have to be|should be) (?:listed|given|stated|named|printed|shown) on the (?:inside |front |title )?(?:cover|page)\b/,
   /\bthe (?:examiners?|markers?|assessors?|graders?|tutors?) (?:will )?knows? (?:the )?(?:students?|candidates?|authors?)['’]? (?:identity|identities|names?)\b/,
   /\b(?:front|title|cover|first) page with (?:the )?(?:title, )?your (?:full |own )?name\b/,

@@ -5,19 +5,20 @@ const small = 'two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twent
 /** How people say it who do not write rules: asked only where nothing better was found. */
 
 const late = String.raw`(?:late|that (?:arrives?|comes?(?: in)?|is|are|gets here) late|which (?:arrives?|comes?(?: in)?|is|are) late)`;
-const work = String.raw`(?:work|essays?|papers?|reports?|files?|anything|assignments?|submissions?|scripts?|answers?|portfolios?|uploads?|projects?)`;
+const work = String.raw`(?:work|sheets?|solutions?|essays?|papers?|reports?|files?|anything|assignments?|submissions?|scripts?|answers?|portfolios?|uploads?|projects?)`;
 const cannot = String.raw`(?:cannot|can['’]?t|can not|will not|won['’]t|do not|don['’]t|am not|are not|(?:are|am) unable to|shall not|never|refuse to)`;
 const nothing = String.raw`(?:0(?!\d|[.,]\d| ?%)|zero|nothing|no (?:marks?|points|credit|grade)|a fail|an F|fail(?:s|ed|ure)?)`;
 const of = (source: TemplateStringsArray, ...parts: string[]): RegExp => new RegExp(String.raw({ raw: source.raw }, ...parts));
 
 /** Late work comes to nothing. */
 export const lateIsNothing = anyOf('gi', [
-  /^\W*(?:nothing|no (?:work|files?|papers?|essays?|uploads?)) (?:is|are|will be|can be) (?:accepted|taken|marked) (?:afterwards|after that|later|thereafter|any later)\b/,
+  /^\W*(?:nothing|no (?:work|files?|papers?|essays?|uploads?)) (?:is|are|will be|can be) (?:accepted|taken|marked) (?:afterwards|after that|later|thereafter|any later)\b(?! than)/,
   of`\b(?:I|we|they|markers?|the (?:office|department|tutors?))\s+(?:unfortunately |sadly |simply |just )?${cannot} (?:re-?open|unlock|open) (?:it|the (?:box|folder|link|area|page|portal|system))(?: again| afterwards| later| for anyone)?\b`,
   of`\bif you miss (?:the|this|your|that) deadline,? (?:then )?(?:you(?:['’]ll| will)? (?:fail|get|receive|have)|your (?:mark|grade) (?:is|will be)) ?(?:a |an )?(?:mark of |grade of )?${nothing}`,
   /\bif you miss (?:the|this|your|that) deadline,? (?:then )?you(?:['’]ll| will)? fail\b/,
   of`\b(?:after|once) the (?:deadline|due date|closing time)(?: has passed| passes| is over)?,? (?:the|this) (?:link|box|folder|page|area) (?:is|will be) (?:gone|removed|locked|deleted|taken down|disabled)\b`,
   of`\b${cannot} (?:be able to )?(?:mark|take|accept|read|consider|grade|look at|assess|deal with) (?:any )?(?:${late} ${work}|${work} ${late}|${work} after the (?:deadline|due date))\b`,
+  of`\b${work} ${late},? (?:cannot|can['’]t|can not|will not|won['’]t) be (?:considered|marked|accepted|graded|read|looked at|corrected|assessed)\b`,
   of`\b${work} ${late},? (?:is|are|will be|gets?) (?:binned|discarded|thrown (?:away|out)|ignored|deleted|returned unread|disregarded|not (?:looked at|opened|read|marked|graded|accepted|considered))\b`,
   of`\b(?:anything|everything|whatever) (?:that (?:comes? in |is |arrives? )?)?late (?:is|will be|gets?) (?:binned|discarded|thrown (?:away|out)|ignored|deleted|returned unread|disregarded|refused|rejected|not (?:looked at|opened|read|marked|graded|accepted))\b`,
   of`\blate ${work} (?:is|are|will be|gets?) (?:binned|discarded|thrown (?:away|out)|ignored|deleted|returned (?:unread|unmarked)|disregarded|sent back)\b`,
@@ -71,6 +72,8 @@ export const lostPerDay = anyOf('gi', [
 const after = String.raw`(?![^.;]{0,10}\b(?:after|once|when) the (?:deadline|due date|closing))`;
 /** It can be handed in once. */
 export const onceAndNoMore = anyOf('gi', [
+  /\b(?:a )?(?:second|further|another|later) (?:upload|submission|attempt|version) (?:is not|isn['’]t|will not be|won['’]t be) (?:possible|allowed|permitted|accepted)\b/,
+  /^\W*one (?:version|upload|submission|file)(?: only)?,? no (?:updates|replacements|corrections|changes|second \w+)\b/,
   /\b(?:later|subsequent|further) (?:changes|corrections) (?:are|is) (?:not possible|impossible|not allowed|not permitted|ruled out)\b/,
   /\b(?:a|an|the|any) (?:thesis|paper|essay|work|report|file|document|assignment|dissertation|portfolio|protocol),? (?:that has been|which has been|once(?: it (?:has been|is))?) (?:submitted|uploaded|handed in|received),? (?:cannot|can not|can['’]t|may not|can no longer) be (?:replaced|changed|exchanged|withdrawn|edited|deleted|swapped|altered)\b/,
   of`\bno (?:possibility|option|way|chance|opportunity)\b[^.;]{0,6}\b(?:to|of) (?:re-?submit(?:ting)?|submit(?:ting)? again|upload(?:ing)? again|replac(?:e|ing)|chang(?:e|ing) (?:it|the|your))\b${after}`,
@@ -100,7 +103,7 @@ export const newestCounts = anyOf('gi', [
   /\b(?:only )?the (?:latest|last|newest|most recent) (?:one|version|file|upload|submission|attempt|document|paper) (?:is|gets|will be) (?:forwarded|passed on|sent|handed on|given|printed|delivered)\b/,
   /\b(?:print|mark|read|grade|keep|take|look at|open|count) (?:only )?the (?:version|file|one|upload|submission) with the (?:latest|last|newest|most recent) (?:time ?stamp|date|time)\b/,
   /\breplace (?:the|your|it|this|a)(?: (?:file|paper|upload|version|essay|report|document))? (?:as often|as many times|any number of times|whenever)\b/,
-  /\b(?:may|can) be (?:replaced|overwritten|exchanged) (?:as long as|until|while|up to|till|by you until)\b/,
+  /\b(?:may|can) be (?:replaced|overwritten|exchanged) (?:in the \w+ )?(?:as long as|until|while|up to|till|by you until)\b/,
   /^\W*(?:graded|marked|counted|scored|kept|scoring|grading|marking|keep|counts)(?: (?:attempt|version|submission|upload|file))?\s*[:=]\s*(?:the )?(?:last|latest|newest|most recent)\b/,
   /\bwhat(?:ever|['’]s)?(?: file| version)? (?:was|is|were|you) (?:uploaded|submitted|handed in|sent)(?: in)? last\b/,
   /\bthe (?:last|latest|newest|most recent) (?:file|version|paper|one|upload|submission|essay)(?: (?:that )?you (?:upload|submit|hand in|send|have uploaded)(?: in)?)?\b[^.;]{0,30}\bis the one\b/,
