@@ -23,6 +23,13 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “The syllabus says March 5, but it was moved to March 8.”
   if (/\b(?:syllabus|handbook|calendar|schedule|page|handout|sheet|guide|website|outline) (?:still )?(?:says|said|has|lists|gives|shows|states)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[^.;]{0,14}\bbut\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   if (/\bbut\b[^.;]{0,30}\b(?:moved|changed|shifted|pushed|extended|postponed) (?:it|this|that|the deadline) (?:back )?(?:to|until)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /\b(?:due|deadline|hand)\b/i.test(clause.text)) return 'due';
+  // “The timetable says 11 March, the module guide says 12 March. The correct date is 12 March.”
+  if (/\b(?:syllabus|handbook|calendar|schedule|timetable|page|handout|sheet|guide|website|outline|brief) (?:still )?(?:says|said|has|lists|gives|shows|states)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /\b(?:the )?(?:correct|right|true|actual) (?:date|deadline|one|day) is\b/i.test(next?.text ?? '')) return 'other';
+  if (/\b(?:the )?(?:correct|right|true|actual) (?:date|deadline|one|day) is\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'due';
+  // “She extended it to Thursday”: for everyone.
+  if (/\b(?:she|he|they|the (?:prof(?:essor)?|ta|tutor|lecturer|instructor))(?: has| have)? (?:extended|moved|pushed|shifted|postponed) (?:it|this|that|the deadline) (?:back )?(?:to|until)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\bfor (?:you|me)\b/i.test(clause.text)) return 'due';
+  // “Homework 3 stays on 25 February.”
+  if (/\b[a-z]{3,} (?:\d{1,2}|[A-E]) (?:stays|remains)(?: due)?(?: on| at| by)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'due';
   // “New date for you is the 9th of April.”
   if (/\b(?:(?:the )?new (?:date|day|time|hand-?in date) for you|your (?:own |personal )?new (?:date|day|hand-?in date)) (?:is|will be)(?: now)?\s*(?:on\s*)?(?:\w+day,?\s*)?(?:the )?$|\b(?:the )?new (?:date|day|time) for you\s*:\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'extension';
   // “There is a grace period: papers that come in by 1 April aren't penalised.”

@@ -1,5 +1,5 @@
 import * as chrono from 'chrono-node/en';
-import { DateTime } from 'luxon';
+import { DateTime, FixedOffsetZone } from 'luxon';
 import { zoneOf } from '../time/instant.ts';
 import { isGerman } from './german.ts';
 import { matchesIn, type Clause } from './statements.ts';
@@ -274,13 +274,13 @@ function timeOf(parsed: chrono.ParsedResult['start'] | null, clause: string, fro
 function isoOf(year: number, month: number, day: number, time: TimeOfDay | null, zone: string | null): string {
   const date = DateTime.fromObject({ year, month, day });
   if (!time) return date.toISODate()!;
-  const named = zoneOf(zone);
-  const luxonZone = named ?? (time.offset !== null ? `UTC${time.offset >= 0 ? '+' : ''}${time.offset / 60}` : 'utc');
+  const named = zoneOf(zone), /* Irish, Indian and Israeli time are all called IST, and the date library knows one of them. */ offset = zone === 'IST' ? null : time.offset;
+  const luxonZone = named ?? (offset !== null ? FixedOffsetZone.instance(offset).name : 'utc');
   let at = DateTime.fromObject({ year, month, day, hour: time.hour, minute: time.minute, second: time.second }, { zone: luxonZone });
   if (time.nextDay) at = at.plus({ days: 1 }).startOf('day');
   // A zone that no clock knows is as good as none.
   if (!at.isValid) at = DateTime.fromObject({ year, month, day, hour: time.hour, minute: time.minute, second: time.second }, { zone: 'utc' });
   const text = at.toISO({ suppressMilliseconds: true, includeOffset: true })!.replace(/Z$/, '+00:00');
   // Without a zone the offset is not known and is not made up.
-  return named || time.offset !== null ? text : text.replace(/[+-]\d{2}:\d{2}$/, '');
+  return named || offset !== null ? text : text.replace(/[+-]\d{2}:\d{2}$/, '');
 }

@@ -291,7 +291,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
   return {
-    documents: settled.map(({ label, types }) => ({ label: label && !/^formato$/i.test(label) && !(/^form$/i.test(label) && isGerman(text)) ? capital(label.replace(/^[\s•*–-]+/, '').replace(/^(?:your|an?|the) /i, '').replace(/ (?:size|due)$/i, '')) : null, types })),
+    documents: settled.map(({ label, types }) => ({ label: label && !/^formato$/i.test(label) && !(/^form$/i.test(label) && (isGerman(text) || /^[ \t]*[-*•]?[ \t]*Form:[ \t]*(?:an? |one )?\.?(?:PDF|Word|DOCX)\b/m.test(text))) ? capital(label.replace(/^[\s•*–-]+/, '').replace(/^(?:your|an?|the) /i, '').replace(/ (?:size|due)$/i, '')) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),
     spans: settled.map((d) => ({ start: d.start, end: d.end })),
   };
@@ -370,6 +370,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   // “Word files are fine for drafts.” “The PDF version of the reading list is on the course page.” “The form (form.docx on the page)”. “Inside we expect report.pdf and data.csv.”
   if (/^[^.;,]{0,20}\b(?:is|are) (?:fine|ok(?:ay)?|enough|welcome|acceptable) for (?:the |your )?drafts?\b/i.test(text.slice(to - clause.start))) return false;
   if (/^(?: (?:version|file|copy))? of the (?:reading list|slides|handbook|handout|articles?|books?|lecture|textbook|brief|guide|template)\b/i.test(text.slice(to - clause.start)) || /\([\w-]*\.?$/.test(text.slice(0, at - clause.start)) && /^ on the (?:course |module |class )?(?:page|site)\)/i.test(text.slice(to - clause.start))) return false;
+  if (clause.under !== undefined && /^\W*(?:contents?|what (?:is|goes|belongs))(?: (?:of|in|into) (?:the|your) (?:archive|zip|folder|package))?\W*$/i.test(clause.under)) return false;
   if (/^\W*contents?\s*:/i.test(text) || /^\W*(?:and )?inside(?: it)?,? (?:we expect|there should be|put|you put|go)\b/i.test(text)) return false;
   // “Keep the original Word file in case we ask for it.”
   if (/\bkeep (?:a copy of )?(?:the|your) (?:original )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:(?:file|version|document) )?(?:in case|for (?:your|the) (?:own )?records|as a (?:backup|copy)|safe(?:ly)?|until)\b/i.test(text.slice(to - clause.start))) return false;

@@ -126,6 +126,8 @@ export const isUnsettledDate = (value: string): boolean => value.startsWith('?')
 /** What a place's clock is ahead of UTC by in winter and in summer, in minutes. */
 const offsetsOf = (place: string): number[] => [1, 7].map((month) => DateTime.fromObject({ year: 2027, month }, { zone: place }).offset);
 
+/** Irish, Indian and Israeli time are all called IST. */
+const placesOfIst = ['Europe/Dublin', 'Asia/Kolkata', 'Asia/Jerusalem'];
 /** What a place's clock is called all the year round: by its summer name and, where people use it so, by its standard one (“GMT” in May may mean either). */
 const clocksOf = (place: string): string[] => Object.entries(bothNames).flatMap(([names, zone]) => (offsetsOf(zone).join() === offsetsOf(place).join() ? names.split('/').filter((name) => name !== 'GMT') : []));
 
@@ -136,7 +138,7 @@ function asOneZone(statements: Statement<string>[]): Statement<string>[] {
   const names = statements.filter((s) => offset(s.value) === null), ofOffsets = statements.filter((s) => offset(s.value) !== null);
   // “BST (UK time)”: a place and what its clock is called.
   const places = new Set(names.flatMap((s) => (s.value.includes('/') && IANAZone.isValidZone(s.value) ? [s.value] : []))), clocks = new Set(names.map((s) => s.value).filter((name) => !places.has(name)));
-  if (ofOffsets.length === 0 && places.size === 1 && clocks.size > 0 && [...clocks].every((name) => clocksOf([...places][0]!).includes(name.toUpperCase()))) return statements.map((s) => ({ ...s, value: [...places][0]! }));
+  if (ofOffsets.length === 0 && places.size === 1 && clocks.size > 0 && [...clocks].every((name) => clocksOf([...places][0]!).includes(name.toUpperCase()) || name === 'IST' && placesOfIst.includes([...places][0]!))) return statements.map((s) => ({ ...s, value: [...places][0]! }));
   if (ofOffsets.length > 0 && new Set(names.map((s) => s.value)).size === 1) {
     const name = names[0]!.value, own = zoneOffsets[name.toUpperCase()], place = zoneOf(name), inPlace = place?.includes('/') ? offsetsOf(place) : [];
     if (ofOffsets.every((s) => { const said = minutes(offset(s.value)); return own ? minutes(`UTC${own}`) === said : inPlace.includes(said); })) return statements.map((s) => ({ ...s, value: name }));

@@ -67,6 +67,7 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:report|essay|paper|work|thesis|portfolio) (?:has to|must|should|needs to) (?:carry|bear|show|state|contain) your (?:full |own )?name\b/,
   /^\W*(?:both|all) (?:members['’] |authors['’] |your )?names?\b(?![^.;]*\bfile ?names?\b)[^.;]{0,40}\b(?:in|on|at) (?:the |every |each )?(?:header|first page|title page|cover|front page|top)\b/,
   /\b(?:all )?(?:members?|students?|authors?)['’]? names\b[^.;]{0,30}\b(?:are|must be|have to be|should be) (?:listed|given|stated|named|printed|shown) on the (?:inside |front |title )?(?:cover|page)\b/,
   /\bthe (?:examiners?|markers?|assessors?|graders?|tutors?) (?:will )?knows? (?:the )?(?:students?|candidates?|authors?)['’]? (?:identity|identities|names?)\b/,

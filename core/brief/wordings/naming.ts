@@ -8,6 +8,7 @@ export const aboutFileNames = anyOf('i', [
   /^\W*(?:\d+[.)]?\s*)?naming\W*$/,
   /^\W*(?:(?:step )?\d+[.)]?\s*)?rename\s*:/,
   /^\W*file ?=\s*\S/,
+  /^\W*(?:to be |must be )?(?:named|called) [\w<[{-]+\.(?:zip|pdf|docx?|odt)\W*$/,
   /^\W*name (?:the|your) (?:archive|zip|folder) /,
   /^\W*name it (?:anything|what(?:ever)? you (?:like|want))\b/,
   /^\W*name (?:both|all|each|them|it)(?: files?| of them)? (?:with|by|after) your /,

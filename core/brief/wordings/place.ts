@@ -58,6 +58,7 @@ export const quotedPlaces = anyOf('g', [
 
 /** A place that is called something; asked where nothing better was found. Each has one group, the name. */
 export const calledPlaces = anyOf('gi', [
+  /^\W*(?:[Mm]ethod of )?[Ss]ubmission\s*:[^“"]{3,40}[“"]([^”"\n]{3,80})[”"] (?:submission |upload )?(?:link|box|folder|area|page|slot)\b/,
   /\b(?:find|see|use|there is|there['’]s)\b[^.;“"]{0,20}\b(?:separate|own|special|extra|other|new) (?:link|box|folder|area|slot|tile),? [“"]([^”"\n]{3,80})[”"]/,
   /, (?:in |into |to |via )?(?:the )?(?:hand-?in|upload|submission|drop-?off) (?:box|folder|area|slot|link|page) [“"]([^”"\n]{3,80})[”"]/,
   /^[\W\d]*[Tt]he (?:submission |upload |hand-in )?form [“"]([^”"\n]{3,80})[”"] (?:in|on) the (?:student |course |module )?(?:portal|page|site|platform)\b/,

@@ -12,6 +12,7 @@ const of = (source: TemplateStringsArray, ...parts: string[]): RegExp => new Reg
 
 /** Late work comes to nothing. */
 export const lateIsNothing = anyOf('gi', [
+  of`^\W*(?:afterwards|after the (?:deadline|due date))\s*[:=–-]\s*${nothing}(?! per| a day)`,
   /^\W*(?:nothing|no (?:work|files?|papers?|essays?|uploads?)) (?:is|are|will be|can be) (?:accepted|taken|marked) (?:afterwards|after that|later|thereafter|any later)\b(?! than)/,
   of`\b(?:I|we|they|markers?|the (?:office|department|tutors?))\s+(?:unfortunately |sadly |simply |just )?${cannot} (?:re-?open|unlock|open) (?:it|the (?:box|folder|link|area|page|portal|system))(?: again| afterwards| later| for anyone)?\b`,
   of`\bif you miss (?:the|this|your|that) deadline,? (?:then )?(?:you(?:['’]ll| will)? (?:fail|get|receive|have)|your (?:mark|grade) (?:is|will be)) ?(?:a |an )?(?:mark of |grade of )?${nothing}`,
@@ -72,6 +73,7 @@ export const lostPerDay = anyOf('gi', [
 const after = String.raw`(?![^.;]{0,10}\b(?:after|once|when) the (?:deadline|due date|closing))`;
 /** It can be handed in once. */
 export const onceAndNoMore = anyOf('gi', [
+  /\byou (?:cannot|can['’]t|can not) take back (?:a|your|the) (?:submission|upload|file|paper|essay)\b/,
   /\b(?:a )?(?:second|further|another|later) (?:upload|submission|attempt|version) (?:is not|isn['’]t|will not be|won['’]t be) (?:possible|allowed|permitted|accepted)\b/,
   /^\W*one (?:version|upload|submission|file)(?: only)?,? no (?:updates|replacements|corrections|changes|second \w+)\b/,
   /\b(?:later|subsequent|further) (?:changes|corrections) (?:are|is) (?:not possible|impossible|not allowed|not permitted|ruled out)\b/,
@@ -100,6 +102,7 @@ export const asOften = anyOf('gi', [
 ]);
 /** The newest counts. */
 export const newestCounts = anyOf('gi', [
+  /\b(?:it['’]s|it is) (?:fine|ok(?:ay)?|possible|allowed|no problem) to (?:replace|swap|exchange|overwrite) (?:the |your )?(?:files?|it|them|paper|upload)\b/,
   /\b(?:only )?the (?:latest|last|newest|most recent) (?:one|version|file|upload|submission|attempt|document|paper) (?:is|gets|will be) (?:forwarded|passed on|sent|handed on|given|printed|delivered)\b/,
   /\b(?:print|mark|read|grade|keep|take|look at|open|count) (?:only )?the (?:version|file|one|upload|submission) with the (?:latest|last|newest|most recent) (?:time ?stamp|date|time)\b/,
   /\breplace (?:the|your|it|this|a)(?: (?:file|paper|upload|version|essay|report|document))? (?:as often|as many times|any number of times|whenever)\b/,
@@ -125,6 +128,7 @@ export const everyOneIsKept = anyOf('gi', [
 
 /** Nobody who marks knows whose it is. */
 export const markedUnseen = anyOf('gi', [
+  /\b(?:markers?|examiners?|tutors?|they|we)\b[^.;]{0,30}[;,.] (?:they|we) (?:will not|won['’]t|do not|don['’]t|cannot|can['’]t) (?:know|see|learn) your names?\b|^\W*(?:they|we) (?:will not|won['’]t|do not|don['’]t) (?:know|see|learn) your names?\b/,
   /\b(?:marked|graded|assessed|read|corrected) by (?:[a-z]+ ){1,3}(?:who|that) (?:do not|don['’]t|will not|won['’]t|cannot|can['’]t|never) (?:get to )?(?:see|know|learn|find out) (?:your names?|who you are|who (?:has )?(?:wrote|written))\b/,
   /^\W*(?:your )?names? on (?:the |your )?(?:essay|paper|work|it|report|file|document|submission)s?\s*[:=?]\s*(?:no\b|never|not )/,
   /^\W*(?:(?:type|mode) of )?(?:marking|grading|assessment)(?: type| mode)?\s*[:=]\s*(?:blind|anonymous)\b/,
