@@ -14,6 +14,7 @@ import { readLimits } from './limits.ts';
 import { readPlainWords } from './plain-words.ts';
 import { readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
+import { readPlaceByKind } from './place-by-kind.ts';
 import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
 import { matchesIn, settle, splitClauses, withoutAsides, type Settled, type Statement } from './statements.ts';
@@ -53,7 +54,8 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   };
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
-  brief.place = one('place', readPlace(clauses).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
+  const places = readPlace(clauses);
+  brief.place = one('place', (places.length > 0 ? places : readPlaceByKind(clauses)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
   const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
