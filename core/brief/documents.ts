@@ -2,6 +2,7 @@ import type { DocumentDemand } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
 import { isGerman } from './german.ts';
 import { noun, type DocumentLabel, type Mention } from './document-names.ts';
+import { shapedDocuments } from './document-shapes.ts';
 import { labelOfItem } from './list-items.ts';
 import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statement } from './statements.ts';
 
@@ -279,6 +280,9 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “Both components are to be placed in a zip archive”: what is handed in is that one.
   const packed = clauses.find((c) => /\bput (?:the |your )?\w+(?:, \w+)*,? (?:and|plus) (?:the |your )?\w+ (?:in|into) (?:one|a single|a|an) (?:\.?zip|archive)\b|\bzip (?:everything|all(?: files| of it| three)?|them|it all)(?: up| together)? and (?:submit|upload|hand in|send) (?:the|that|one|this) (?:zip|archive)\b|\bpack (?:both|all|everything|them|the files)\b[^;]{0,60}\.zip\b|\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
   if (packed && zip && asked.some((m) => m.kinds[0] === 'zip' && m.clause === packed)) { const own = asked.find((m) => m.kinds[0] === 'zip' && m.clause === packed)!; settled = [{ label: null, types: ['zip'], start: own.at, end: own.to }]; }
+  // Two and more by the shape of the sentences, where their names are not among those that are known.
+  const shaped = !(packed && zip) && (settled.length < 2 || settled.some((d) => d.label === null)) ? shapedDocuments(asked, text) : [];
+  if (shaped.length > 1 && shaped.length >= settled.length) settled = shaped.map((d) => ({ ...d }));
   // “Do not upload the Word file.”
   const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 || /\bbut (?:please )?(?:do not|don['’]t) (?:use|send|upload|submit|hand in) (?:them|it|that|those)\b/i.test(c.text) ? mentions([c]).flatMap((m) => m.kinds) : []));
   if (unwanted.length > 0) for (const d of settled) { const kept = d.types.filter((k) => !unwanted.includes(k)); if (kept.length > 0) d.types = kept; }
@@ -344,7 +348,7 @@ function isDemand({ clause, at, to }: Mention): boolean {
   if (/\b(?:signed|scanned|bound|inserted|pasted|copied|included|placed) (?:in|into|inside|within) the (?:same )?$/i.test(text.slice(0, at - clause.start))) return false;
   // “The questionnaire (Excel) belongs in the appendix.”
   if (/^[^.;]*\b(?:belongs?|goe?s?|comes?) (?:in|into) the appendi(?:x|ces)\b/i.test(text.slice(to - clause.start))) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start).replace(/[“"][^”"\n]{3,80}[”"]/g, ' ')) && !/\b(?:submit|consists? of|hand (?:it |them )?in|upload|(?:make|prepare|create) (?:an?|your|one)(?: [\w-]+)? handout|return it|save|keep (?:it|this|them) (?:as|in)|leave (?:it|this) as|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
+  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|(?<!interview )guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start).replace(/[“"][^”"\n]{3,80}[”"]/g, ' ')) && !/\b(?:submit|consists? of|hand (?:it |them )?in|upload|(?:make|prepare|create) (?:an?|your|one)(?: [\w-]+)? handout|return it|save|keep (?:it|this|them) (?:as|in)|leave (?:it|this) as|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
   if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
   if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
   // “• 6 final edits, JPEG, sRGB, long side 3000 px”.

@@ -11,6 +11,10 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
   for (const clause of clausesWith(clauses, /[“"]|return|all to|\bupload|everything to|submi|choose|select|click|hand|upload|folder|turn|deliver|accepted|through the|portal|send it|goes?\b|put it|course (?:site|page)|folder|box|area|slot|under|[>›→]|place|where|location|yours is|copy:|via|it['’]s|it is/i)) {
     // Where paper goes is no place for a file.
     if (/\b(?:printed|paper|hard|physical|bound|signed) (?:and \w+ )?(?:cop(?:y|ies)|version)\b/i.test(clause.text) && !/\b(?:electronic|digital|pdf|upload|online|file)\b/i.test(clause.text)) continue;
+    // “The slides are in the folder “Week 5”.”
+    if (/^\W*(?:the |all |my |our |your )?(?:lecture |course |seminar )?(?:slides?|recordings?|readings?|notes|handouts?|materials?|texts?|articles?) (?:is|are|can be found|will be)\b(?![^.;]*\b(?:submit|hand|upload)\w*\b)/i.test(clause.text)) continue;
+    // “In the tab “Groups A–D” or “Groups E–H””.
+    if (/[”"],? or (?:the |in |via |to |into )*[“"][^”"\n]{3,80}[”"]/.test(clause.text)) continue;
     // “Under ‘Essay 2 (Resit)’ if you are resitting, otherwise under ‘Essay 2’”: which one holds is not said.
     // “"Essay (Group A)" if your surname begins A–K, "Essay (Group B)" if it begins L–Z”.
     if (/[”"’'] if your? (?:(?:sur|last |family )?name|group|tutor|seminar)\b[^“"]*[“"][^”"\n]{3,80}[”"] (?:if|for|otherwise)\b/i.test(clause.text)) continue;

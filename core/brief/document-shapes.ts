@@ -1,0 +1,63 @@
+import type { Kind } from '../model/kinds.ts';
+import type { Mention } from './document-names.ts';
+import { notDocument } from './list-items.ts';
+
+/** A document by the shape of the sentence that asks for it, whatever it is called. */
+export interface Shaped { label: string; types: Kind[]; start: number; end: number }
+
+const word = '[\\p{L}][\\p{L}’\'-]*', joint = '(?:as|in|and|or|of|with|for|to|on|at|by|from|that|which|must|should|is|are|has|will|may|can)';
+const noun = `(${word}(?: (?!${joint}\\b)${word}){0,3})`;
+/** “An herbarium as a PDF and a ledger as a Word file”. */
+const asKind = new RegExp(`\\b(?:an?|your|the|one)\\s+${noun}(?: of [\\p{L} ]{3,30}?)?,?\\s+(?:as|in)\\s+(?:an? |one |the )?\\.?$`, 'iu');
+/** “The herbarium must be a PDF.” */
+const mustBe = new RegExp(`^\\W*(?:the|your)\\s+${noun} (?:must|should|has to|have to|is to|needs to|shall|will have to) (?:be|come|arrive)(?: (?:submitted|handed in|uploaded|sent|saved|delivered))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
+/** “Herbarium – PDF, max. 5 MB”. */
+const line = /^[ \t]*(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3})[ \t]+[–-][ \t]+(?:an? |one |as )*\.?$/u;
+/** “One PDF with your herbarium and one Word file with your ledger”. */
+const withIt = new RegExp(`^(?: file| document)? (?:with|containing|holding|for) (?:your|the|an?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu');
+/** What every file is, and what comes before the paper. */
+const nothingOfItsOwn = /\b(?:files?|documents?|versions?|cop(?:y|ies)|submissions?|uploads?|attachments?|formats?|pdfs?|word|docx|text|work|everything|rest|drafts?|outline|other|same|latter|former)$|^(?:(?:first|final|whole|complete|finished|same|following|other|written|marked|signed|printed|electronic|digital|original) )?(?:one|version|copy|files?|documents?)$|^(?:final|first|second|third|last|both|all)(?: (?:one|two|three|four))?$/i;
+
+/** Documents that sentences of one shape ask for side by side; none where there are fewer than two.
+ * @param asked - the kinds that are asked for, in order; @param text - the wording */
+export function shapedDocuments(asked: readonly Mention[], text: string): Shaped[] {
+  const shapes = [
+    bySentence(asked, (m, from) => { const found = asKind.exec(`${m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)}${/^in /i.exec(m.clause.text.slice(m.at - m.clause.start))?.[0] ?? ''}`); return found ? { label: found[1]!, at: from + found.index + found[0].indexOf(found[1]!) } : null; }),
+    bySentence(asked, (m) => { const found = withIt.exec(m.clause.text.slice(m.to - m.clause.start)); return found ? { label: found[1]!, at: m.at } : null; }),
+    acrossSentences(asked, (m) => { const found = mustBe.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; }),
+    acrossSentences(asked, (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, found = m.at - from < 80 ? line.exec(text.slice(from, m.at)) : null; return found && !notDocument.test(found[1]!) ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
+  ];
+  return shapes.sort((a, b) => b.length - a.length)[0]!;
+}
+
+type Named = { label: string; at: number } | null;
+/** “PDF or DOCX”: one more kind of the document before. */
+const isOther = (m: Mention, before: Mention | undefined): boolean => before !== undefined && before.clause === m.clause && /^[\s,/.]*(?:or|\/|,)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start));
+const distinct = (found: Shaped[]): Shaped[] => (found.length > 1 && new Set(found.map((f) => f.label.toLowerCase())).size === found.length && !found.some((f) => nothingOfItsOwn.test(f.label)) ? found : []);
+
+/** All kinds of one sentence, each with a name. */
+function bySentence(asked: readonly Mention[], nameOf: (m: Mention, from: number) => Named): Shaped[] {
+  for (const clause of new Set(asked.map((m) => m.clause))) {
+    const own = asked.filter((m) => m.clause === clause), found: Shaped[] = [];
+    const whole = own.every((m, i) => {
+      if (isOther(m, own[i - 1])) { const last = found.at(-1); if (last) { last.types.push(...m.kinds); last.end = m.to; } return last !== undefined; }
+      const name = nameOf(m, own[i - 1]?.to ?? clause.start);
+      if (name) found.push({ label: name.label, types: [...m.kinds], start: name.at, end: m.to });
+      return name !== null;
+    });
+    if (whole && distinct(found).length > 0) return found;
+  }
+  return [];
+}
+
+/** Each of several sentences or lines names one. */
+function acrossSentences(asked: readonly Mention[], nameOf: (m: Mention) => Named): Shaped[] {
+  const found: Shaped[] = [];
+  asked.forEach((m, i) => {
+    const last = found.at(-1);
+    if (isOther(m, asked[i - 1]) && last && last.end === asked[i - 1]!.to) { last.types.push(...m.kinds); last.end = m.to; return; }
+    const name = nameOf(m);
+    if (name) found.push({ label: name.label, types: [...m.kinds], start: name.at, end: m.to });
+  });
+  return distinct(found);
+}
