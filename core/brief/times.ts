@@ -6,6 +6,7 @@ import type { ReadDate } from './dates.ts';
 import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
 import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
+import { namedByShape } from './parts-by-shape.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -57,9 +58,10 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   timeFromOpening(rows, reading);
   byGroups(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
+  if (!areSeveral(partsOf(rows, reading))) namedByShape(rows, reading);
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
-  const several = parts.filter((p) => p.due !== null).length >= 2 && new Set(parts.map((p) => p.due)).size >= 2;
+  const several = areSeveral(parts);
   if (several) out.parts = parts;
   const labels = new Set(parts.map((p) => p.label.toLowerCase()));
   for (const r of rows) {
@@ -83,6 +85,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   if (due !== null && !several && out.opens.length === 0) { const before = opensBefore(reading); if (before) out.opens.push(before(due)); }
   return out;
 }
+
+const areSeveral = (parts: readonly Part[]): boolean => parts.filter((p) => p.due !== null).length >= 2 && new Set(parts.map((p) => p.due)).size >= 2;
 
 const handIn = /\b(?:due|deadlines?|submi\w*|hand(?:s|ed|ing)?[- ]?(?:it |them |your \w+ |out and )?in|upload\w*|turn(?:ed|ing)? (?:it |them |your \w+ )?in|deliver\w*|clos(?:e|es|ed|ing)|return(?:ed)?|received|reach\w*|essays?|papers?|reports?|coursework|assignments?|assessments?|thes[ei]s|dissertations?|portfolios?|drafts?|versions?|files?|pdf|e-?mail|inbox|box|folder|portal|when)\b/i;
 /** What is paid, booked and signed is not handed in here. */

@@ -1,0 +1,22 @@
+import { describe, expect, test } from '@jest/globals';
+import { readBrief } from './read.ts';
+
+const read = (text: string): ReturnType<typeof readBrief>['brief'] => readBrief(text, '2027-02-10T10:00:00Z').brief;
+const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1), one = '5 March 2027, 16:00', two = '19 March 2027, 16:00';
+/** Kinds of work that no list of the usual ones has. */
+const names: [string, string][] = [['herbarium', 'ledger'], ['storyboard', 'screenplay'], ['prototype', 'glossary'], ['reading journal', 'term paper'], ['data set', 'map'], ['concept paper', 'seminar paper']];
+describe.each<[string, (a: string, b: string) => string]>([
+  ['sentences', (a, b) => `The ${a} is due on ${one}. The ${b} is due on ${two}.`], ['one sentence', (a, b) => `Hand in the ${a} by ${one}, and the ${b} by ${two}.`], ['items', (a, b) => `Deadlines:\n- ${capital(a)}: ${one}\n- ${capital(b)}: ${two}`], ['numbered', (a, b) => `1. ${capital(a)} (due ${one})\n2. ${capital(b)} (due ${two})`],
+  ['rows', (a, b) => `What | Deadline\n${capital(a)} | ${one}\n${capital(b)} | ${two}`], ['columns', (a, b) => `${capital(a)}      due ${one}\n${capital(b)}      due ${two}`], ['first and then', (a, b) => `First, you hand in the ${a} (${one}). Then you hand in the ${b} (${two}).`],
+])('parts, whatever they are called: %s', (_, says) => {
+  test.each(names)('%s and %s', (a, b) => {
+    const { parts, due } = read(says(a, b));
+    expect([parts.map((p) => p.due), due]).toEqual([['2027-03-05T16:00:00', '2027-03-19T16:00:00'], null]);
+    expect(parts.map((p) => p.label.toLowerCase().split(' ').at(-1))).toEqual([a, b].map((name) => name.split(' ').at(-1)));
+  });
+});
+// Hard negatives: a deadline of the whole beside days on the way, days of classes, what is said wrongly, a resit.
+test.each([
+  ['The essay is due on 26 March 2027, 16:00.\nTimetable of the seminar:\nSalt roads: 5 March 2027\nTide mills: 12 March 2027', '2027-03-26T16:00:00'], ['Hand in by 26 March 2027, 16:00. Lecture: 5 March 2027. Workshop: 12 March 2027.', '2027-03-26T16:00:00'],
+  ['The deadline in the handbook (5 March 2027) is wrong. The right one is 12 March 2027, 17:00.', '2027-03-12T17:00:00'], ['Upload a revised version by 2 August 2027, 12:00. The original submission date was 3 May 2027.', '2027-08-02T12:00:00'],
+])('%s', (text, due) => { const brief = read(text); expect([brief.parts, brief.due]).toEqual([[], due]); });
