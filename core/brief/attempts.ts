@@ -45,6 +45,8 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     for (const m of matchesIn(clause, /\beach (?:participant|author|entrant|student|person|candidate|group|team) (?:may|can) (?:submit|upload|hand in|enter|send) (?:only )?(?:one|a single) (?:entry|submission|essay|paper|file|version)(?: only)?\b/gi)) allow(1, m);
     // “You may re-upload once; the second upload is final.”
     for (const m of matchesIn(clause, /\b(?:re-?upload|re-?submit|upload (?:it )?again|hand (?:it )?in again) (?:only |just )?once\b(?! (?:the|it|you|they|we|both|all|your)\b)/gi)) if (!/(?:\b(?:not|never)|n['’]t)\b/i.test(clause.text.slice(0, m.at - clause.start))) allow(2, m);
+    // “The essay may not be resubmitted.”
+    for (const m of matchesIn(clause, /\b(?:the|your|a|an|any|this) \w+ (?:may|can|must|should) ?not be (?:re-?submitted|re-?uploaded|submitted (?:again|twice)|uploaded (?:again|twice))\b/gi)) allow(1, m);
     // “Nobody gets a second try.”
     for (const m of matchesIn(clause, /\b(?:nobody|no one|no student|no candidate|you (?:do not|don['’]t|will not|won['’]t)) gets? (?:a )?(?:second|another) (?:try|attempt|chance|go)\b|\bthere (?:is|are|will be) no (?:second|further|other) (?:try|attempt|chance|upload|attempts|chances)\b/gi)) allow(1, m);
     // “Only the first three uploads are accepted.”

@@ -1,6 +1,6 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
 
-const word = '[\\p{L}][\\p{L}’\'-]*', joint = '(?:as|in|and|or|of|with|for|to|on|at|by|from|that|which|must|should|is|are|was|were|has|have|will|may|can|due|until|before)';
+const word = '[\\p{L}][\\p{L}’\'-]*', joint = '(?:as|in|and|or|of|with|for|to|on|at|by|from|that|which|must|should|is|are|was|were|has|have|will|may|can|due|until|before|says|said|shows|states|lists|gives|wants|expects|needs|announces|takes|makes)';
 const noun = `(${word}(?: (?!${joint}\\b)${word}){0,3})`, mark = '(?:[-*•▪–]\\s+|\\(?(?:\\d{1,2}|[a-h])[.)]\\s+)?', weekday = '(?:\\w+day,?\\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\\.?,?\\s+)?(?:the\\s+)?';
 const due = '(?:due|deadline|hand(?:ed)? in|submit(?:ted)?|upload(?:ed)?|by|until|till|before|no later than|not later than)';
 /** What stands before a date that is some work's own. Each has one group, what the work is called. */

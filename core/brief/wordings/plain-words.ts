@@ -12,6 +12,7 @@ const of = (source: TemplateStringsArray, ...parts: string[]): RegExp => new Reg
 
 /** Late work comes to nothing. */
 export const lateIsNothing = anyOf('gi', [
+  of`\b(?:your|the|a|any) \w+ (?:will )?(?:receives?|gets?|scores?|earns?|be given|is given|be awarded) ${nothing}(?: marks?| points?| credit)? if (?:it|this) (?:is|comes|arrives)(?: in| handed in| submitted)? late\b`,
   of`^\W*(?:afterwards|after the (?:deadline|due date))\s*[:=–-]\s*${nothing}(?! per| a day)`,
   /^\W*(?:nothing|no (?:work|files?|papers?|essays?|uploads?)) (?:is|are|will be|can be) (?:accepted|taken|marked) (?:afterwards|after that|later|thereafter|any later)\b(?! than)/,
   of`\b(?:I|we|they|markers?|the (?:office|department|tutors?))\s+(?:unfortunately |sadly |simply |just )?${cannot} (?:re-?open|unlock|open) (?:it|the (?:box|folder|link|area|page|portal|system))(?: again| afterwards| later| for anyone)?\b`,
@@ -73,6 +74,7 @@ export const lostPerDay = anyOf('gi', [
 const after = String.raw`(?![^.;]{0,10}\b(?:after|once|when) the (?:deadline|due date|closing))`;
 /** It can be handed in once. */
 export const onceAndNoMore = anyOf('gi', [
+  of`\bonce (?:it is |it has been )?(?:submitted|uploaded|handed in|sent),? (?:the|your|a|an) \w+ (?:cannot|can['’]t|can not|may not|can no longer) be (?:changed|replaced|edited|altered|withdrawn|exchanged|corrected|resubmitted)\b${after}`,
   /\byou (?:cannot|can['’]t|can not) take back (?:a|your|the) (?:submission|upload|file|paper|essay)\b/,
   /\b(?:a )?(?:second|further|another|later) (?:upload|submission|attempt|version) (?:is not|isn['’]t|will not be|won['’]t be) (?:possible|allowed|permitted|accepted)\b/,
   /^\W*one (?:version|upload|submission|file)(?: only)?,? no (?:updates|replacements|corrections|changes|second \w+)\b/,
@@ -96,12 +98,14 @@ export const onceAndNoMore = anyOf('gi', [
 export const soOften = /^\W*(?:max(?:imum|\.)? |number of )?(?:attempts?|submissions?|uploads?|tries)(?: (?:permitted|allowed|possible))?\s*[:=]\s*(\d{1,2})\s*$/gi;
 /** As often as one likes. */
 export const asOften = anyOf('gi', [
+  /\b(?:can|may) be (?:submitted|uploaded|handed in|replaced|resubmitted) (?:an unlimited number of times|any number of times|without limit|over and over)\b/,
   /\b(?:as often|as many times|however often|however many times|any number of times|whenever)\b[^.;]{0,20}\b(?:you (?:like|want|wish|please|need)|is needed|necessary)\b(?=[^.;]*\b(?:until|before|up to|deadline|upload|submit|hand|re-?submit|replace|send)\b)/,
   /\b(?:upload|submit|hand (?:it )?in|re-?submit|replace (?:it|your \w+|the file))\b[^.;]{0,20}\b(?:any number of times|however often|over and over|again and again|as often as|without limit|unlimited(?:ly)?)\b/,
   /\bno (?:limit|restriction|cap|maximum)\b[^.;]{0,14}\b(?:number of )?(?:on |to |for )?(?:(?:the )?(?:number of )?)?(?:uploads|submissions|attempts|versions|resubmissions|how often|how many times)\b/,
 ]);
 /** The newest counts. */
 export const newestCounts = anyOf('gi', [
+  /\b(?:only )?(?:the|your) (?:most recent|latest|newest) (?:essay|report|paper|work|assignment|coursework|thesis|portfolio|protocol|project|homework|upload|solution|draft) (?:counts|is the one that counts)\b/,
   /\b(?:it['’]s|it is) (?:fine|ok(?:ay)?|possible|allowed|no problem) to (?:replace|swap|exchange|overwrite) (?:the |your )?(?:files?|it|them|paper|upload)\b/,
   /\b(?:only )?the (?:latest|last|newest|most recent) (?:one|version|file|upload|submission|attempt|document|paper) (?:is|gets|will be) (?:forwarded|passed on|sent|handed on|given|printed|delivered)\b/,
   /\b(?:print|mark|read|grade|keep|take|look at|open|count) (?:only )?the (?:version|file|one|upload|submission) with the (?:latest|last|newest|most recent) (?:time ?stamp|date|time)\b/,
@@ -128,6 +132,7 @@ export const everyOneIsKept = anyOf('gi', [
 
 /** Nobody who marks knows whose it is. */
 export const markedUnseen = anyOf('gi', [
+  /\bthe (?:markers?|examiners?|graders?|readers?|assessors?) of (?:your|the) \w+ (?:will not|won['’]t|does not|doesn['’]t|do not|don['’]t|cannot|can['’]t) (?:know|see|find out|learn) (?:who you are|your name|who wrote it)\b/,
   /\b(?:markers?|examiners?|tutors?|they|we)\b[^.;]{0,30}[;,.] (?:they|we) (?:will not|won['’]t|do not|don['’]t|cannot|can['’]t) (?:know|see|learn) your names?\b|^\W*(?:they|we) (?:will not|won['’]t|do not|don['’]t) (?:know|see|learn) your names?\b/,
   /\b(?:marked|graded|assessed|read|corrected) by (?:[a-z]+ ){1,3}(?:who|that) (?:do not|don['’]t|will not|won['’]t|cannot|can['’]t|never) (?:get to )?(?:see|know|learn|find out) (?:your names?|who you are|who (?:has )?(?:wrote|written))\b/,
   /^\W*(?:your )?names? on (?:the |your )?(?:essay|paper|work|it|report|file|document|submission)s?\s*[:=?]\s*(?:no\b|never|not )/,
@@ -141,6 +146,8 @@ export const markedUnseen = anyOf('gi', [
 ]);
 /** Whoever marks knows whose it is. */
 export const markedByName = anyOf('gi', [
+  /^\W*(?:please )?(?:always )?(?:put|write) your (?:full |own )?names? (?:clearly )?on (?:the |your |each |every )?(?:essay|report|paper|work|assignment|coursework|thesis|dissertation|submission|portfolio|protocol|project|homework|document|pdf|solution|manuscript|first page|title page|front page)\b/,
+  /^\W*your (?:full |own )?names? (?:must|should|has to|needs to) be on (?:the |your |each |every )?(?:essay|report|paper|work|assignment|coursework|thesis|dissertation|submission|portfolio|protocol|project|homework|document|pdf|solution|manuscript|first page|title page|front page)\b/,
   /\b(?:tutor|lecturer|marker|teacher|supervisor|I|we)\b[^.;]{0,14}\b(?:marks?|grades?|reads?) (?:it|them|your \w+)\b[^.;]{0,6}\band (?:will )?knows? (?:who you are|whose it is|your name)\b/,
   /\b(?:I|we|the markers?) (?:do )?(?:want|need|have) to (?:know|see) (?:who (?:you are|wrote it)|your name)\b/,
 ]);
