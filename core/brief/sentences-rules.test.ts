@@ -6,6 +6,20 @@ const sentences: [text: string, says: Record<string, unknown>][] = [
   [`Quiz essay #2
 
 Please note the essay cannot be shorter than 600 words nor longer than 900. It is due a week from today (today is 1 February 2027) at 9 in the morning. Save the document as rich text (RTF) if you can't produce PDF. We do not run this one through the plagiarism checker.`, { documents: [{ label: null, types: ['rtf', 'pdf'] }], 'limits.minWords': 600, 'limits.maxWords': 900, similarityChecked: false }],
+  ['Please put your surname in the name of the file.', { 'naming.mustContain': ['surname'] }],
+  ['Remove your name from the file name.', { 'naming.mustNotIdentify': true }],
+  ['Do not forget page numbers.', { 'layout.pageNumbers': true }],
+  ['Do not forget the signed declaration.', { declaration: true }],
+  ['Include an affidavit.', { declaration: true }],
+  ['Submit via the “Bachelor’s theses” box.', { place: 'Bachelor’s theses' }],
+  ['Due 21 May 2027, 20:00 (IST, Dublin).', { due: '2027-05-21T20:00:00+01:00', timeZone: 'Europe/Dublin' }],
+  ['Due 21 May 2027, 20:00 IST.', { due: '2027-05-21T20:00:00', timeZone: 'IST' }],
+  ['Due 6 May 2027, 09:00 (CEST, UTC+2).', { due: '2027-05-06T09:00:00+02:00', timeZone: 'CEST' }],
+  ['Due 6 May 2027, 09:00 Amsterdam time (UTC+3).', { due: '2027-05-06T09:00:00' }],
+  ['Is marking anonymous?\n[ ] yes\n[x] no', { anonymous: false }],
+  ['Accepted file types:\n[x] PDF\n[ ] Word\n[x] RTF', { documents: [{ label: null, types: ['pdf', 'rtf'] }] }],
+  ['2,000 ±200 words', { 'limits.minWords': 1800, 'limits.maxWords': 2200 }],
+  ['Anything beyond page 12 will not be read.', { 'limits.maxPages': 12 }],
   ['Task: write a report of 6 pages (no more, no less). Submit in groups of three; one upload per group. File type .pdf. Deadline: end of week 8. Late: not possible.', { documents: [{ label: null, types: ['pdf'] }], 'limits.minPages': 6, 'limits.maxPages': 6, 'late.cutoffDays': 0 }],
   [`Lab report guidelines (PHYS 1021L)
 Reports are due one week after your lab session, at the start of the next session. Submit as PDF on the course page; printed copies are not accepted. Max 6 pages; use the template. Late reports: -10% per day, nothing after three days. File name: section_lastname_labN.pdf.`, { documents: [{ label: null, types: ['pdf'] }], 'limits.maxPages': 6, 'naming.pattern': 'section_lastname_labN.pdf', 'naming.mustContain': ['surname'], 'late.percentPerDay': 10, 'late.cutoffDays': 3 }],

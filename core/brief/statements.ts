@@ -43,6 +43,8 @@ export function splitClauses(wording: string): Clause[] {
   const push = (to: number): void => {
     const raw = asLabelled(text.slice(from, to)), lead = raw.length - raw.trimStart().length;
     const whole = raw.trim(), start = from + lead;
+    // Marks alone say nothing.
+    if (whole.length < 40 && !/[\p{L}\p{N}|?]/u.test(whole)) { from = to; return; }
     // A clause of thousands of characters is no sentence; in pieces it stays quick to search.
     for (let at = 0; at < whole.length;) {
       let end = Math.min(whole.length, at + longestClause);

@@ -77,7 +77,7 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) (?:of|in) (?:teaching )?[Ww]eek \d{1,2} \((?=\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: 20\d\d)?(?:,? (?:at )?[^()]{3,24})?\))/g, () => ' '],
   [/\)(?<=day \d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]{2,8}(?: 20\d\d)?(?:,? [^()\n]{3,24})?\))(?<!\([^()\n]{0,80}\))/g, () => ''],
   // Dots that lead from a name to its value.
-  [/(?<![ \t.])[ \t]*\.{4,}[ \t]*(?<=^[ \t]*\p{L}[\p{L} .\/-]{1,30}?[ \t]*\.{4,}[ \t]*)(?=\S)/gmu, () => ': '],
+  [/(?<![ \t.])[ \t]*\.{4,200}(?!\.)[ \t]*(?=\S)(?<=^[ \t]*\p{L}[\p{L} .\/-]{1,30}?[ \t]*\.{4,200}[ \t]*)/gmu, () => ': '],
   // “Until 21.05., 20:00”: a day and a month in figures, each with its stop.
   [/(?<!\d)(?:0?[1-9]|[12]\d|3[01])\.(?:0[1-9]|1[0-2]|[1-9])\.(?<=\b(?:until|till|by|on|due|before|deadline:?|bis|bis zum|am|zum|from|ab)\s(?:(?:Mon|Tues?|Wed|Thu(?:rs)?|Fri|Sat|Sun|Mo|Di|Mi|Do|Fr|Sa|So)[a-z]*[.,]{0,2}\s)?\d{1,2}\.\d{1,2}\.)(?!\d|\s?(?:\d{4}\b|[ap]m\b))/g, (date) => `${Number(date.split('.')[0])} ${monthNames[Number(date.split('.')[1]) - 1]!}`],
   // “Call it `PHM2_` followed by …”.
