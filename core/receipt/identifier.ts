@@ -81,7 +81,19 @@ export function readId(text: string, rows: Row[]): string | null {
   const inSubject = /^subject:[^\n]*\[#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\]/im.exec(text);
   if (inSubject && inSubject[1]!.length >= 4) return inSubject[1]!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
+  const byKind = byItsKind(text);
+  if (byKind) return byKind;
   return null;
 }
+/** What a number of a hand-in is called, whoever keeps the list. Not a registration number, which is the student's own. */
+const kind = '(?:receipt|submission|confirmation|reference|transaction|tracking|ticket|record|deposit|upload|acknowledge?ment|case|entry|docket|hand-?in|delivery|filing|job|process|log|voucher|slip|verification|protocol|lodge?ment|arrival|proof)', word = '(?:number|no\\.?|nr\\.?|id|identifier|code|ref(?:erence)?\\.?|key)', value = '#?((?=[A-Za-z0-9/_-]*\\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?![\\w.:,]*\\d)(?![^\\S\\n]*(?:words?|pages?|bytes|files?|documents?|[KMG]i?B|minutes|of)\\b)';
+const kinds: readonly RegExp[] = [
+  // “Docket number: 90321”, “Delivery no. 90321”, “the job number of your hand-in is 90321”, and the value on the line below.
+  new RegExp(`\\b${kind}[ -]${word}(?: (?:of|for) (?:your|the|this) [\\p{L} -]{3,24}?)?[^\\S\\n]*(?:is|was|:|=)?\\s*${value}`, 'iu'),
+  // “Case #90321”, “Voucher: 90321” as a line.
+  new RegExp(`^\\W*(?:your )?${kind}\\s*[#:]\\s*${value}\\s*$`, 'imu'), new RegExp(`\\b${kind}\\s+#\\s?${value}`, 'iu'),
+];
+const byItsKind = (text: string): string | null => kinds.map((pattern) => pattern.exec(text)?.[1]).find((found) => found !== undefined && found.length >= 4 && !/^(?:19|20)\d\d$/.test(found)) ?? null;
+
 /** A label that names the number itself comes before one that only mentions it. */
 const score = (label: string): number => (/receipt|confirm|submission/i.test(label) ? 2 : 0) + (/\b(id|identifier|number|no|code|ref|reference)\b/i.test(label) ? 1 : 0);

@@ -13,7 +13,7 @@ const ids = [
     'Tracking ID: 90321', 'Transaction ID 90321', 'Case number: 90321', 'Ticket: 90321', 'Ticket #90321', 'Paper ID: 90321', 'Submission reference number: 90321', 'ID: 90321', 'Your submission (ID 90321) has been received.',
     'Confirmation number is 90321', 'Upload ID: 90321', 'Deposit number: 90321', 'Acknowledgement no. 90321', 'Record ID: 90321', 'Quote 90321 in any correspondence.', 'Please quote the reference 90321.', 'Entry no. 90321',
     'Registration of receipt: 90321', 'Your receipt: 90321', 'Identifier: 90321', 'Submission #90321', 'No. 90321', 'Document ID: 90321', 'Job ID: 90321', 'Hand-in number: 90321',
-    'Your confirmation code is 90321, please keep it.', 'Code: 90321', 'Filed under 90321', 'Log number: 90321', 'Unique ID: 90321', 'Slip 90321', 'Keep this code: `90321`',
+    'Your confirmation code is 90321, please keep it.', 'Code: 90321', 'Filed under 90321', 'Log number: 90321', 'Unique ID: 90321', 'Slip 90321', 'Keep this code: `90321`', 'Docket number: 90321', 'Delivery no. 90321', 'Your job number is 90321.', 'Voucher code: 90321', 'The case number of your hand-in is 90321.', 'Verification ID: 90321', 'Process number\n90321',
 ];
 const times = [
     'Received: 15 March 2027, 16:40', 'Received on 15 March 2027 at 16:40', 'Date: 15 March 2027, 16:40', 'Submitted: 15 March 2027 16:40', 'Submitted on: 15/03/2027 16:40', 'Submission date: 15 Mar 2027 4:40 PM',
@@ -61,3 +61,8 @@ const standingWith = async (line: string): Promise<string> => {
 };
 test.each(unfinished.map((line) => [line]))('refuted: %s', async (line) => expect(await standingWith(line)).toBe('refuted'));
 test.each(harmless.map((line) => [line]))('confirmed: %s', async (line) => expect(await standingWith(line)).toBe('confirmed'));
+// Hard negatives: numbers of the student, of sheets, of a course, of bytes, days and hours name no hand-in.
+test.each(['Registration number: 204417', 'Student number: 204417', 'Deposit of 12 pages', 'Upload size: 90321 bytes', 'Process time: 2027', 'Entry 3 of 12', 'Delivery: 15.03.2027', 'Case study 2', 'Log of 15 March 2027', 'Course code: GEO3107'])('no identifier: %s', async (line) => {
+  const text = await receiptToText(new TextEncoder().encode(`Thank you\n\n${line}\nReceived: 15 March 2027, 16:40\nFile: ${name}\n`), 'receipt.txt', 0, 'receipt');
+  expect(readFields(text, [name], brief.timeZone, '2027-05-14T17:00:00.000Z').fields.id).toBeNull();
+});
