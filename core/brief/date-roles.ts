@@ -28,6 +28,9 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/\b(?:the )?(?:correct|right|true|actual) (?:date|deadline|one|day) is\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'due';
   // “She extended it to Thursday”: for everyone.
   if (/\b(?:she|he|they|the (?:prof(?:essor)?|ta|tutor|lecturer|instructor))(?: has| have)? (?:extended|moved|pushed|shifted|postponed) (?:it|this|that|the deadline) (?:back )?(?:to|until)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\bfor (?:you|me)\b/i.test(clause.text)) return 'due';
+  // “The essay was due on 15 March but the deadline has been extended to 22 March.”
+  if (/\b(?:was|were) due(?: on)?\s*(?:\w+day,?\s*)?$/i.test(before) && /^[^.;]{0,20}\bbut\b[^.;]{0,30}\b(?:extended|moved|changed|postponed|put back|pushed back|now)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
+  if (/\bbut (?:the |this |its )?(?:deadline|due date|date|it)(?: has| have| was| is)?(?: now)?(?: been)? (?:extended|moved|changed|postponed|put back|pushed back) (?:to|until)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “Homework 3 stays on 25 February.”
   if (/\b[a-z]{3,} (?:\d{1,2}|[A-E]) (?:stays|remains)(?: due)?(?: on| at| by)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'due';
   // “New date for you is the 9th of April.”

@@ -222,7 +222,7 @@ function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: 
   if (dates.length !== 2) return false;
   const [first, second] = dates as [ReadDate, ReadDate], joint = text.slice(first.end, second.start), lead = text.slice(clause.start, first.start);
   if (head !== null && /^\s*(?:[-–—]|to|until)\s*$/i.test(joint) && /:\s*(?:from\s+)?(?:\w+day,?\s+)?$/i.test(lead) && !noWindow.test(head)) return true;
-  return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*\)?\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:move[sd]|postponed|change[sd]|extended|brought forward|put back|pushed back|shift(?:s|ed))\b/i.test(lead);
+  return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*\)?\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand[- ]in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:move[sd]|postponed|change[sd]|extended|brought forward|put back|pushed back|shift(?:s|ed))\b/i.test(lead);
 }
 
 /** “Stage one: concept paper. Two pages. Hand in by 12 February.”: the head of the line names what a later sentence of it is about. */

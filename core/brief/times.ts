@@ -90,7 +90,7 @@ const areSeveral = (parts: readonly Part[]): boolean => parts.filter((p) => p.du
 
 const handIn = /\b(?:due|deadlines?|submi\w*|hand(?:s|ed|ing)?[- ]?(?:it |them |your \w+ |out and )?in|upload\w*|turn(?:ed|ing)? (?:it |them |your \w+ )?in|deliver\w*|clos(?:e|es|ed|ing)|return(?:ed)?|received|reach\w*|essays?|papers?|reports?|coursework|assignments?|assessments?|thes[ei]s|dissertations?|portfolios?|drafts?|versions?|files?|pdf|e-?mail|inbox|box|folder|portal|when)\b/i;
 /** What is paid, booked and signed is not handed in here. */
-const notHandedIn = /\b(?:fees?|deposit|payment|pay|rent|sign up|enrol\w*|regist(?:er|ration)|book(?:ing)?s? (?:a|your|it)|applications? (?:for|to)|RSVP)\b[^.;]*$/i, opening = /\b(?:open\w*|possible|period|live|online|appear\w*|access|hand(?:ing|ed)?[- ]out|available|releas\w+|window|start\w*|begin\w*|posted|set|publish\w+|accept\w*|earliest|between|visible|handed out|not before|no earlier)\b/i;
+const notHandedIn = /\b(?:fees?|deposit|payment|pay|rent|sign up|enrol\w*|regist(?:er|ration)|book(?:ing)?s? (?:a|your|it)|applications? (?:for|to)|RSVP)\b[^.;]*$/i, opening = /\b(?:open\w*|possible|period|live|online|appear\w*|access|hand(?:ing|ed)?[- ]out|available|releas\w+|window|start\w*|begin\w*|posted|set|publish\w+|accept\w*|earliest|between|visible|handed out|not before|no earlier|active|goes live)\b/i;
 /** Words before a date that may be about anything. */
 const weakly = /\b(?:by|before|until|till|to|from|on)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i;
 /** “Pay the deposit by 1 February”, “the exams are from 10 May to 4 June”: beside dates of a hand-in, or among many others, such dates are none. */
