@@ -223,9 +223,6 @@ function findPattern(clause: Clause): { value: string; start: number; end: numbe
   }).filter((t) => t.score >= 1.5 && !t.example && !/\btemplates?\b[^.;]{0,20}\(\s*[“"'‘]?$|\btemplates?,? [“"'‘]?$/i.test(clause.text.slice(0, t.start - clause.start)) && !/^(?:file-?name|e-mail|double-spaced|one-page)$/i.test(t.value) && !/\s[-–]\s?(?:nothing|not|no|never|only|without|and)$/i.test(t.value));
   // “podcast_[group].mp3 and script_[group].pdf”: a name for each document; the first stands for all.
   const ending = (name: string): string => /\.\w+$/.exec(name)?.[0].toLowerCase() ?? '';
-  const [first, second] = [...scored].sort((a, b) => a.start - b.start);
-  // “Name both files GROUPxx_report / GROUPxx_data.”
-  if (first && second && scored.length === 2 && /^\s*(?:\/|and|&)\s*$/.test(clause.text.slice(first.end - clause.start, second.start - clause.start)) && first.value.split(/[_-]/)[0] === second.value.split(/[_-]/)[0]) return first;
   if (scored.length > 1 && new Set(scored.map((t) => ending(t.value))).size > 1 && scored.every((t) => ending(t.value) !== '')) return scored.sort((a, b) => a.start - b.start)[0]!;
   return scored.sort((a, b) => b.score - a.score)[0] ?? null;
 }

@@ -15,6 +15,7 @@ describe.each<[string, (a: string, b: string) => string]>([
     expect(parts.map((p) => p.label.toLowerCase().split(' ').at(-1))).toEqual([a, b].map((name) => name.split(' ').at(-1)));
   });
 });
+test('days of classes below a sentence about an essay are no parts', () => expect(read('You will submit an essay at the end of term.\nSalt roads: 5 March 2027\nTide mills: 12 March 2027').parts).toEqual([]));
 // Hard negatives: a deadline of the whole beside days on the way, days of classes, what is said wrongly, a resit.
 test.each([
   ['The essay is due on 26 March 2027, 16:00.\nTimetable of the seminar:\nSalt roads: 5 March 2027\nTide mills: 12 March 2027', '2027-03-26T16:00:00'], ['Hand in by 26 March 2027, 16:00. Lecture: 5 March 2027. Workshop: 12 March 2027.', '2027-03-26T16:00:00'],

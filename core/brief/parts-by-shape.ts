@@ -14,6 +14,8 @@ const shapes: readonly RegExp[] = [
 const saidOfDay = /\b(?:opens?|opening|released?|available|issued|due|deadlines?|closes?|closing|returned?|feedback|marks?|results?|grades?|updated?|new|old|extended|extensions?|resits?|re-?sits?|late|from|by|before|until|when|where|registration|sign[ -]?up|window|period|permission|approval|cut-?off|latest|last|all|both|everything)\b/i;
 const happens = /(?:^|\s)(?:open|starts?|begins?|beginning|(?<!data )set|lectures?|seminars?|class(?:es)?|sessions?|workshops?|exams?|examinations?|tests?|holidays?|breaks?|weeks?|readings?|meetings?|vivas?|talks?|presentations?|dates?|days?|term|semester|tutorials?|box|folder|link|portal|area|page|files?|submissions?|hand-?in|assignment|work|groups?|students?|office|library|application|ethics|e-?mail|mail|reminder|note|subject|sent|time|place|ones?|handbook|syllabus|guide|calendar|timetable|schedule)$/i;
 const handIn = /\b(?:due|deadlines?|hand(?:ed|ing)?[- ]?in|submi\w+|upload\w*|deliver\w*|turn(?:ed)? in)\b/i;
+/** That dates of hand-ins follow. */
+const announces = /\b(?:deadlines?|(?:due|hand-?in|submission) dates?|dates? (?:of|for) (?:submission|hand-?in)|what (?:is due|to hand in)|due)\b[^.]{0,40}$|\b(?:hand(?:ed|ing)? in|submit(?:ted)?|upload(?:ed)?|deliver(?:ed)?)\b[^.]*:\W*$/i;
 /** Longer lists are timetables. */
 const most = 8;
 
@@ -29,7 +31,7 @@ export function namedByShape(rows: DatedRow[], { text, clauses }: Reading): void
     if (named.length < 2 || named.length > most || names.size < named.length || new Set(named.map((n) => n.r.date.iso)).size < 2) continue;
     // A deadline apart from these is that of the whole, and these are days on the way to it.
     if (certain.some((r) => r.role === 'due' && !named.some((n) => n.r === r))) continue;
-    const about = (r: DatedRow): boolean => { const i = clauses.indexOf(r.clause); return handIn.test(text.slice(r.clause.start, r.date.start)) || /\b(?:by|until|no later than|before)\b/i.test(text.slice(Math.max(r.clause.start, r.date.start - 24), r.date.start + 8)) || clauses.slice(Math.max(0, i - 4), i).some((c) => handIn.test(c.text) && c.text.length < 160) || handIn.test(r.clause.under ?? ''); };
+    const about = (r: DatedRow): boolean => { const i = clauses.indexOf(r.clause); return handIn.test(text.slice(r.clause.start, r.date.start)) || /\b(?:by|until|no later than|before)\b/i.test(text.slice(Math.max(r.clause.start, r.date.start - 24), r.date.start + 8)) || clauses.slice(Math.max(0, i - 4), i).some((c) => announces.test(c.text)) || handIn.test(r.clause.under ?? ''); };
     if (!named.every(({ r }) => about(r))) continue;
     for (const { r, name } of named) { r.label = name; r.role = 'due'; }
     return;

@@ -1,11 +1,15 @@
 const box = /\[( |_|x|X|✓|✔)\]|\(( |x|X)\)(?= )|[☐□]|[☑☒✅]/gu;
 const isTicked = (mark: string): boolean => /[xX✓✔☑☒✅]/u.test(mark);
 
+const boxedLine = new RegExp(`^[ \\t]*(${box.source})[ \\t]*\\S.{0,60}$`, 'u');
+/** What such a list stands under asks for all of it, whatever is ticked already. */
+const toTickOff = /\bcheck-?\s?list\b|\bbefore (?:you|handing|submitting|uploading)\b|\bmake sure\b|\bremember\b|\bto-?do\b/i;
+
 /** A question or a name, and below it each answer with a box on a line of its own: what is ticked goes on the line above, in as many letters. */
 function inColumns(wording: string): string {
-  const lines = wording.split('\n'), markOf = (line: string | undefined): string | null => /^[ \t]*(\[(?: |_|x|X|✓|✔)\]|[☐□☑☒✅])[ \t]*\S.{0,60}$/u.exec(line ?? '')?.[1] ?? null;
+  const lines = wording.split('\n'), markOf = (line: string | undefined): string | null => boxedLine.exec(line ?? '')?.[1] ?? null;
   for (let head = 0; head < lines.length; head++) {
-    if (!/[:?][ \t]*$/.test(lines[head]!) || markOf(lines[head]) !== null) continue;
+    if (!/[:?][ \t]*$/.test(lines[head]!) || toTickOff.test(lines[head]!) || markOf(lines[head]) !== null) continue;
     let end = head + 1;
     while (markOf(lines[end]) !== null) end++;
     const marks = lines.slice(head + 1, end).map((line) => markOf(line)!), ticked = marks.filter(isTicked).length;
