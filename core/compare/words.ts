@@ -2,6 +2,7 @@ import { squash } from '../identity/fold.ts';
 import type { DocumentFacts, Passage } from '../model/facts.ts';
 import { wordsIn } from '../text/words.ts';
 import { joinLines, usualLines } from './paragraphs.ts';
+import { quotedStretches } from './quotations.ts';
 
 /** One word of a text: its folded form, where it stands, and what stands around it. */
 export interface Word { folded: string; start: number; end: number; quoted: boolean; references: boolean; /** dots before it say that words are left out */ abridged?: boolean }
@@ -68,18 +69,3 @@ function wordsOf(text: string, pieces: Piece[], pages: StreamPage[]): Word[] {
 
 /** A raised figure that refers to a note of the page stands behind its word without a space. */
 const withoutMark = (word: string, marks: Set<string>): string => { const m = /^(\p{L}{2,})(\d{1,3})$/u.exec(word); return m && marks.has(m[2]!) ? m[1]! : word; };
-
-const quotationMarks = [/[“„«»][^“”„«»]{3,2800}?[”“»«]/g, /(?<=^|[\s(])"[^"]{3,2800}?"/g, /(?<=^|[\s(])‘(?:[^‘’]|’(?=\p{L})){12,2800}?’(?!\p{L})/gu, /(?<=^|[\s(])'(?=\p{Lu}|\p{L}+ \p{L})(?:[^']|(?<=\p{L})'(?=\p{L})){12,2800}?(?<=[\p{L}\p{N}.,;!?…)])'(?![\p{L}\p{N}'])/gu, /<<[^<>]{3,2800}?>>|``[^`]{3,2800}?''/g];
-interface Stretch { from: number; to: number; /** how far any stretch up to this one goes */ reach: number }
-/** Stretches between quotation marks of any style, none longer than 400 words or reaching over a paragraph's end. */
-function quotedStretches(text: string): Stretch[] {
-  const found: [number, number][] = [];
-  let at = 0;
-  for (const paragraph of text.split(/\n\s*\n/)) {
-    const from = text.indexOf(paragraph, at);
-    at = from + paragraph.length;
-    for (const marks of quotationMarks) for (const m of paragraph.matchAll(marks)) found.push([from + m.index, from + m.index + m[0].length]);
-  }
-  let reach = 0;
-  return found.sort((a, b) => a[0] - b[0]).map(([from, to]) => ({ from, to, reach: reach = Math.max(reach, to) }));
-}

@@ -83,3 +83,30 @@ describe('each word belongs to one passage', () => {
     expect((await compareFiles(paper, [again, signed], [template])).passages).toMatchObject([{ template: true }]);
   });
 });
+
+describe('in other shapes', () => {
+  const yes: string[] = [], no: string[] = [];
+  for (const verb of ['established', 'reminds us', 'counted', 'makes the point', 'leaves no doubt', 'is convinced', 'was able to show', 'goes so far as to say', 'submits', 'would have it']) { yes.push(`Kessler ${verb} that G (2014, p. 3).`, `As Marta Kessler ${verb}, “G” (2014, 3).`, `Abel (2001) ${verb} that tolls mattered; Kessler, however, ${verb} that G.`); no.push(`Abel ${verb} that G (2001, p. 3).`, `Kessler (2014) ${verb} that tolls mattered, whereas Abel (2001) ${verb} that G.`, `Kessler ${verb} that tolls mattered; as Abel ${verb}, “G”.`); }
+  for (const bracket of ['[M. Kessler, 2014]', '[Kessler 3]', '[Kessler, Canals 3]', '(“Canals before the railway,” 2014)', '[Canals before the railway 3]', '(Kessler. 2014)', '(kessler, 2014)', '(kessler & abel, 2014)', '(Kessler’s figures, 2014)', '[@kessler2014, p. 4]', '[see @kessler2014; @abel2001]', String.raw`\cite{kessler2014}`, String.raw`\parencite[4]{abel2001,kessler2014canals}`]) { yes.push(`S ${bracket}.`, `“S” ${bracket}.`); no.push(`S ${bracket.replace(/[Kk]essler/g, (k) => (k.startsWith('K') ? 'Zorn' : 'zorn')).replace('Canals before the railway', 'Walls of mud').replaceAll('Canals', 'Walls')}.`); }
+  for (const behind of ['as Kessler notes', 'writes Kessler', 'so Kessler', 'according to Kessler', 'says Marta Kessler', 'said Kessler in 2014', 'at least in Kessler’s account', 'as Kessler’s study (2014) shows', 'concludes Kessler']) { yes.push(`S, ${behind}.`, `“S,” ${behind}.`); no.push(`S, ${behind.replace(/(?:Marta )?Kessler/, 'Abel').replace('2014', '2001')}.`); }
+  for (const next of ['Kessler (2014) shows this', 'That is the conclusion of Kessler (2014)', 'These figures are from Kessler (2014)', 'So writes Kessler (2014)', 'Thus Kessler (2014)', 'I owe this to Kessler (2014)', 'Kessler (2014) was the first to say so', 'Source: Kessler (2014)']) { yes.push(`S. ${next}.`); no.push(`S. ${next.replace('Kessler', 'Abel')}.`); }
+  yes.push('Kessler’s research (2014) shows that G.', 'One historian, Marta Kessler, argues that G.', 'Kessler: “G”.', 'Kessler (2014) gives the following account. S.', 'Dr Marta Kessler of the Institute of Water argues that G.', '“S” (ibid., p. 5).'.replace('“S”', '“Canals mattered” (Kessler, 2014). And “S”'), '“Canals mattered” (Kessler, 2014). And “S” (ebd., S. 5).');
+  no.push('S. Kessler (2014) looks at roads.', 'Against Kessler (2014), Zorn (2014) holds that G.', 'Unlike Kessler (2014), Abel (2001) holds that G.', 'Dr Abel of the Institute of Water argues that G.', 'Nobody has read Kessler. S.', 'S, while Zorn (2014) looks at roads.', '“Roads mattered” (Abel, 2001). And “S” (ibid., p. 5).', 'S (Roads before the railway, 2014).');
+  const filled = (text: string): string => `${text.replace(/\bG\b/, going).replace(/\bS\b(?!\. \d)/, said)} ${filler}`;
+  test.each(yes)('cites it: %s', async (text) => expect((await flags(filled(text)))[1]).toBe(true));
+  test.each(no)('does not: %s', async (text) => expect((await flags(filled(text)))[1]).toBe(false));
+});
+describe('by number, however it is set', () => {
+  const lists: Record<string, string> = { 'square': square, 'a stop': vancouver, 'a closing bracket': vancouver.replace(/\n(\d)\./g, '\n$1)'), 'both brackets': vancouver.replace(/\n(\d)\./g, '\n($1)'), 'nothing': vancouver.replace(/\n(\d)\./g, '\n$1') };
+  test.each(Object.entries(lists).flatMap(([kind, list]) => ['S [N: 4].', 'S [see N].', 'S [cf. N, p. 4].', 'S [Ref. N].', String.raw`S \[N\].`, ...(kind === 'square' ? [] : ['S (N, p. 4).', 'S (ref. N).', 'S.^N', 'S.^{N}', 'S<sup>N</sup>.', 'Kessler (N) says that G.', 'Kessler et al. (N) say that G.', 'S.³', 'S.1,N', 'Kessler³ says that G.'])].map((shape) => [kind, shape, list] as const)))('a list with %s: %s', async (_, shape, list) => {
+    const text = (n: number): string => `${shape.replace(/\bG\b/, going).replace(/^S/, said).replace('N', String(n)).replace('³', '⁰¹²³'[n]!)} ${filler}${list}`;
+    expect([(await flags(text(3)))[1], (await flags(text(2)))[1]]).toEqual([true, false]);
+  });
+  test('hard negative: a number in brackets that counts something', async () => expect((await flags(`There are two reasons, (1) and (3), and ${going} (by one half). ${filler}${vancouver}`))[1]).toBe(false));
+});
+describe('by a note that stands for the one before', () => {
+  test.each(['Ibid., p. 5.', 'Id. at 5.', 'Idem, p. 5.', 'Ebd., S. 5.', 'Ebenda.', 'Ivi, p. 5.', 'Loc. cit.', 'Ibídem, p. 5.'].flatMap((again) => [['¹', '²', ''], ['[1]', '[2]', ''], ['[^1]', '[^2]', ':']].map((marks) => [again, ...marks] as [string, string, string, string])))('“%s” behind %s', async (again, first, second, colon) => {
+    const text = (work: string): string => `They speak of “a book of boats.”${first} ${filler}\n\n“${said}.”${second} ${filler}\n\n${first}${colon} ${work}\n\n${second}${colon} ${again}`;
+    expect([(await flags(text('Marta Kessler, Canals before the railway (2014), p. 1.')))[1], (await flags(text('Cora Abel, A title of things (2001), p. 1.')))[1]]).toEqual([true, false]);
+  });
+});

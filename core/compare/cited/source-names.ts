@@ -34,7 +34,9 @@ export function byAuthorAndYear(source: WordStream, surname: string, year: strin
   return years.length === 0 || years.includes(year.slice(0, 4));
 }
 /** A surname alone names a source where it stands in its first lines as a name does: with a capital letter. */
-export const byAuthor = (source: WordStream, surname: string): boolean => abbreviates(namesOf(source).head, surname) || new RegExp(`(?<!\\p{L})${surname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'u').test(namesOf(source).head);
+export const byAuthor = (source: WordStream, surname: string): boolean => abbreviates(namesOf(source).head, surname) || new RegExp(`(?<!\\p{L})${surname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'u').test(namesOf(source).head.replace(placeOfWork, ' '));
+/** Where a work appeared or its author works: its words are nobody's name. */
+const placeOfWork = /\b(?:Journal|Review|Proceedings|Transactions|University|Institute|Department|Faculty|School|College)\s+(?:of|for)\s+(?:(?:the|and|of|in)\s+|\p{Lu}[\p{L}’-]+\s*){1,6}/gu;
 
 /** An entry of a reference list, or a note, names a source by a surname, or by most words of its title. */
 export function byEntry(entry: string | null, source: WordStream): boolean {
@@ -60,10 +62,15 @@ function isMarked(text: string, words: string[], first: number, count: number): 
   const at = words.slice(0, first).reduce((from, w) => text.indexOf(w, from) + w.length, 0), start = text.indexOf(words[first]!, at), end = words.slice(first, first + count).reduce((from, w) => text.indexOf(w, from) + w.length, start);
   return /[“"‘«„]$/.test(text.slice(0, start)) && /^[,.?!]?[”"’»“]/.test(text.slice(end));
 }
-/** “(Tidal Memory 31)”, “(“Walls of Mud” 90–91)”: the words that a work's title begins with, and a page. */
+/** “(Tidal Memory 31)”, “(“Walls of Mud” 90–91)”, “(“Walls of Mud,” 2014)”: the words that a work's title begins with, and a page or its year. */
 export function byShortTitle(text: string, source: WordStream): boolean {
   const bare = (s: string): string => s.replace(/^[\s“”"‘’']*(?:(?:the|an?)\s+)?/i, '').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim(), titles = namesOf(source).lines.flatMap((line) => line.split(/[.:()–—“”"]/)).map(bare).filter(Boolean);
-  return [...text.matchAll(/\(\s*[“"‘]?((?=[^()]*\p{Lu})[\p{L}][\p{L}’' -]{3,60}?)[,”"’]{0,2}\s+(?:pp?\.\s*)?(?!(?:19|20)\d{2}\b)\d{1,4}(?:\s?[–-]\s?\d{1,4})?\s*\)/gu)].some((m) => { const said = bare(m[1]!); return (said.includes(' ') || said.length >= 6) && titles.some((t) => t === said || t.startsWith(`${said} `)); });
+  const { years } = namesOf(source);
+  return [...text.matchAll(/[([]\s*[“"‘]?((?=[^()[\]]*\p{Lu})[\p{L}][\p{L}’' -]{3,60}?)[,”"’]{0,2}\s+(?:pp?\.\s*)?(\d{1,4})(?:\s?[–-]\s?\d{1,4})?\s*[)\]]/gu)].some((m) => {
+    const said = bare(m[1]!), isYear = /^(?:19|20)\d{2}$/.test(m[2]!);
+    if (isYear && years.length > 0 && !years.includes(m[2]!)) return false;
+    return (said.includes(' ') || said.length >= 6 && !isYear) && titles.some((t) => t === said || t.startsWith(`${said} `));
+  });
 }
 /** Capitalised words that begin a note or a title and name nobody. */
 export const isName = (word: string): boolean => !/^(?:In|Of|On|At|By|To|Since|Until|Before|After|During|Around|About|Between|Already|Early|Late|Mid|As|If|So|Is|Was|No|It|He|She|They|We|You|Who|What|Nobody|Some|Many|Most|Others|Another|Each|Every|Such|Here|There|Then|Thus|Only|Both|Research|Evidence|Results|Data|Studies|Critics|Scholars|Authors|The|And|For|This|That|These|Those|See|Also|With|From|All|Its|Our|His|Her|Not|But|One|Two|When|While|Where|Although|However|Journal|Review|University|Press|Vol|Chapter|Section|Table|Figure|Author|Title|Year)$/.test(word);
