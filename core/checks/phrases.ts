@@ -8,10 +8,13 @@ export function phrasesIn(text: string, patterns: RegExp | readonly RegExp[]): {
   let end = 0;
   return all.filter((m) => { if (m.index < end) return false; end = m.index + m.words.length; return true; });
 }
+/** Somebody else's words in quotation marks are not the writer's: a mark shortly before takes a phrase out. */
+const quotedBefore = /[“„«][^“”»\n]{0,60}$|["‘']$/;
+export const ownPhrasesIn: typeof phrasesIn = (text, patterns) => phrasesIn(text, patterns).filter(({ index }) => !quotedBefore.test(text.slice(Math.max(0, index - 61), index)));
 /** How the docket tells in how many places something stands. */
 export const inPlaces = (n: number): string => (n === 0 ? 'none' : n === 1 ? '1 place' : `${n} places`);
 /** Checks that look for a turn of phrase in what a reader sees share this: how many, and a draft for each with its place.
- * @param name - what the message calls the words found */
-export const countPhrases = (passages: Passage[], patterns: RegExp | readonly RegExp[]): string => inPlaces(seenText(passages).reduce((sum, p) => sum + phrasesIn(p.text, patterns).length, 0));
-export const phraseDrafts = (passages: Passage[], patterns: RegExp | readonly RegExp[], key: string, name: string): Draft[] => seenText(passages).flatMap((p) => phrasesIn(p.text, patterns).map(({ index, words }) =>
+ * @param name - what the message calls the words found. @param find - how they are found: anywhere, or outside quotation marks */
+export const countPhrases = (passages: Passage[], patterns: RegExp | readonly RegExp[], find = phrasesIn): string => inPlaces(seenText(passages).reduce((sum, p) => sum + find(p.text, patterns).length, 0));
+export const phraseDrafts = (passages: Passage[], patterns: RegExp | readonly RegExp[], key: string, name: string, find = phrasesIn): Draft[] => seenText(passages).flatMap((p) => find(p.text, patterns).map(({ index, words }) =>
   look(key, { [name]: words }, { part: p.part, page: p.page, box: boxOf(p, index, index + words.length), quote: around(p.text, index, index + words.length) })));

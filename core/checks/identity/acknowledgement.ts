@@ -1,5 +1,5 @@
 import { defineCheck, look, seenText, type Draft } from '../define.ts';
-import { inPlaces, phraseDrafts, phrasesIn } from '../phrases.ts';
+import { inPlaces, ownPhrasesIn, phraseDrafts } from '../phrases.ts';
 import { thanks } from '../../tables/turns-of-phrase.ts';
 import type { Passage } from '../../model/facts.ts';
 
@@ -12,8 +12,8 @@ export const identityAcknowledgement = defineCheck({
 });
 
 function draftsOf(passages: Passage[]): Draft[] {
-  const section = seenText(passages).filter((p) => p.section === 'acknowledgements' && /\p{L}{3}/u.test(p.text)), told = phraseDrafts(passages, thanks, 'phrase', 'phrase');
-  if (section.length === 0 || section.some((p) => phrasesIn(p.text, thanks).length > 0)) return told;
+  const section = seenText(passages).filter((p) => p.section === 'acknowledgements' && /\p{L}{3}/u.test(p.text)), told = phraseDrafts(passages, thanks, 'phrase', 'phrase', ownPhrasesIn);
+  if (section.length === 0 || section.some((p) => ownPhrasesIn(p.text, thanks).length > 0)) return told;
   const { part, page, text } = section.at(-1)!;
   return [...told, look('section', {}, { part, page, box: null, quote: text.trim().slice(0, 80) })];
 }
