@@ -59,6 +59,7 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
     return inReferences ? null : { standing: 'look', reason: 'given' };
   }
   // Surnames and other names.
+  if (isSymbol(form.key, before, after)) return null;
   const other = otherPerson(form, before, after);
   // A name behind the word for one says whose the paper is, be it an ordinary word or half of it; a work's author has initials or a year.
   if (proper && !inReferences && form.detail !== 'otherName' && namedAs.test(before) && !other && !isCited(before, after) && /^\s*(?:\n|$|[,;|])/.test(after)) return { standing: 'stops', reason: 'titlePage' };
@@ -81,10 +82,13 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   return { standing: 'stops', reason: passage.section === 'titlePage' ? 'titlePage' : 'exact' };
 }
 
-/** A name of ordinary words alone, one of which has a small letter, with white space between them. */
+/** A sign of chemistry or physics: “Li+”, “Li2O”, “lithium (Li)”. */
+const isSymbol = (key: string, before: string, after: string): boolean => key.length <= 2 && (/^(?:[+⁺⁻₀-₉²³\d/=]|[-–](?:ion|air|S\b))/.test(after) || /\p{Ll}\s+\($/u.test(before) && after.startsWith(')'));
+
+/** A name of ordinary words alone, or of one and an initial, of which one word has a small letter; a comma may part them. */
 function isOrdinary(form: Hit['form'], found: string): boolean {
   const ends = [...form.joints, form.key.length].sort((a, b) => a - b), words = ends.map((end, i) => form.key.slice(ends[i - 1] ?? 0, end));
-  return words.every((w) => nameWords.has(w)) && /^[\p{L}\s]+$/u.test(found) && found.split(/\s+/).some((w) => /^\p{Ll}/u.test(w));
+  return words.every((w) => w.length === 1 || nameWords.has(w)) && words.some((w) => w.length > 1) && /^[\p{L}\s,]+$/u.test(found) && found.split(/\s+/).some((w) => /^\p{Ll}/u.test(w));
 }
 
 /** A name that is all of its line, “by” before it or not. */
