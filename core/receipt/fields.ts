@@ -3,11 +3,12 @@ import { plainReceipt } from './plain.ts';
 import { readId } from './identifier.ts';
 import { readReceived } from './received.ts';
 import { cleanQuotes, extensions, labels, rowsOf, type Row } from './rows.ts';
+import { readStatus, type HandInStatus } from './status.ts';
 import { readOtherSums, type OtherSum } from './sums.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
 export interface SizeShown { bytes: number; low: number; high: number; /** with decimal places, so that 0.00 is less than what they show */ rounded: boolean; /** of all documents together */ total: boolean }
-export interface ReceiptRead { fields: ReceiptFields; /** the day of receipt, where no time of day is told */ day: string | null; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: 'draft' | 'failed' | 'received' | null; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** how many words the receipt says it has */ words: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
+export interface ReceiptRead { fields: ReceiptFields; /** the day of receipt, where no time of day is told */ day: string | null; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: HandInStatus; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** how many words the receipt says it has */ words: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
 
 const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], ko: [1e3, 1024], mo: [1e6, 1_048_576], kio: [1024, 1024], mio: [1_048_576, 1_048_576], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576] };
 
@@ -136,7 +137,7 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
   for (const r of rowsOf(rest)) {
     if (labels.ignored.test(r.label) || !labels.fileName.test(r.label) || r.value.includes('\u0000')) continue;
     for (const piece of hasEnding.test(r.value) ? r.value.split(new RegExp(`(?<=\\.(?:${extensions}))(?:\\s*[,;]\\s*|\\s+and\\s+|\\s*\\([^)]*\\)\\s*[,;]?\\s*|\\s+(?=[\\d.,]+\\s?[KMG]?i?B\\b).*$)`, 'i')) : []) {
-      const name = (cleanQuotes(piece.trim()) ?? '').replace(/\s*\(.*\)$/, '').replace(/[,;]$/, '');
+      const name = (cleanQuotes(piece.trim().replace(/^(?:[-*•]|\(?\d{1,2}[.)]|\[[xX✓✔]\])\s+(?=\S)/, '')) ?? '').replace(/\s*\(.*\)$/, '').replace(/[,;]$/, '');
       if (ending.test(name) && name.length < 260) { const at = rest.indexOf(name); if (at >= 0) { add(name, at); rest = rest.slice(0, at) + '\u0000'.repeat(name.length) + rest.slice(at + name.length); } }
     }
     // A shortened name may have lost its ending.
@@ -146,7 +147,8 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
     const name = m[1] ?? m[2]!;
     // A host name or a receipt's own file is not the paper.
     if (/^www\.|@/.test(name) || /^(?:receipt|confirmation|acknowledgement)\b/i.test(name)) continue;
-    add(name, m.index);
+    const longer = m[1] ? '' : wordsOfName(rest.slice(rest.lastIndexOf('\n', m.index - 1) + 1, m.index), /^[^\n]*/.exec(rest.slice(m.index + name.length))![0]);
+    add(longer + name, m.index - longer.length);
   }
   // A name cut short in a table's cell has lost its ending too: it counts where it begins as one that is expected does.
   for (const m of rest.matchAll(/(?<![\p{L}\p{N}])([\p{L}\p{N}][^\s|"“”<>\u0000]{5,}?)(?:…|\.{3})(\w{0,12})(?!\S)/gu)) if (expected.some((e) => e.startsWith(m[1]!) && e.endsWith(m[2]!))) add(m[0], m.index);
@@ -156,6 +158,15 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
     if (at >= 0) add(stem, at);
   }
   return found.sort((a, b) => a.at - b.at).map((f) => f.name);
+}
+
+/** What says before a name that one follows. */
+const nameFollows = /^.*?\b(?:(?:received|uploaded|submitted|sent|stored|accepted|handed in|deposited|attached|got|delivered)(?:\s+(?:in|it as|as))?\s+(?:(?:your|the|a|one|this)\s+)?(?:(?:new\s+)?(?:file|document|paper|attachment|upload)s?\s+)?|(?:your|the|this)\s+(?:file|document|paper|attachment|upload)\s+)(?=\S|$)/i;
+/** The words of a name with spaces that stand before its last one: a list's item, a cell, what stands behind a label or a verb. @returns them with the space behind, or nothing */
+function wordsOfName(before: string, after: string): string {
+  const cell = /(?:^|[|:\t•✓✔☑☒]|\s{3,}|\s[–—]\s|^\s*(?:[-*]|\[[xX✓✔]\]|\(?\d{1,2}[.)])\s)\s*([^|:\t•✓✔☑☒"“”\u0000]*)$/u.exec(before.replace(/^(\s*)(?:[-*]|\[[xX✓✔]\]|\(?\d{1,2}[.)])\s+/, (all) => ' '.repeat(all.length - 1) + ':'))?.[1] ?? '', led = nameFollows.exec(cell)?.[0];
+  const words = led ? cell.slice(led.length) : /^\s*(?:$|[|(\[,;✓✔–—-]|\d[\d.,]*\s?[KMG]?i?B\b|(?:was|has been|is|arrived)\b|\s{2,})/iu.test(after) ? cell : '';
+  return /^\p{L}/u.test(words) && /^(?:[\p{L}\p{N}&()'’_-]+ ){1,8}$/u.test(words) && !/^(?:in|with|as|to|at|by|for|from|on|and|or)\b|\b(?:is|are|was|were|has|have|had|be|been|see|received|sent|uploaded|submitted|handed|please|your|we|you|it|called|named)\b/i.test(words) ? words : '';
 }
 
 function readSizes(text: string, rows: Row[]): SizeShown[] {
@@ -209,43 +220,6 @@ function unlabelledExtract(text: string): string | null {
   if (lead) return lead[1]!.replace(/\s+/g, ' ').trim();
   const heading = /^\s*(?:(?:text |short )?(?:extract|excerpt|preview|sample|snippet)(?: (?:of|from) (?:the |your )?(?:text|paper|document|work|essay|submission|file))?|(?:the )?(?:first|opening) (?:words|lines?|sentences?|paragraph|\d+ words|\d+ characters)(?: (?:of|from) (?:the |your )?(?:text|paper|document|work|essay|submission|file))?|(?:beginning|start|opening) of (?:the |your )?(?:text|paper|document|work|essay|submission|file)|(?:your |the )?(?:text|paper|document|essay|work) (?:begins|starts)(?: (?:with|like this))?)\s*:?\s*\n+\s*(\S[^]*?)(?=\n\s*\n|$)/im.exec(text);
   return heading ? cleanQuotes(heading[1]!.replace(/\s+/g, ' ')) : null;
-}
-
-function readStatus(text: string, rows: Row[]): ReceiptRead['status'] {
-  const row = rows.find((r) => labels.status.test(r.label))?.value ?? '';
-  const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancell?ed|aborted|unsuccessful|withdrawn|deleted|voided|expired|corrupt(?:ed)?|empty)\b/i;
-  // “Accepted: NO (file type not allowed)”.
-  if (rows.some((r) => /^(?:accepted|received|stored|complete|successful|valid|submitted|handed in)$/i.test(r.label) && /^(?:no|false|rejected|refused|not)\b(?!\.? ?\d)/i.test(r.value))) return 'failed';
-  // “Paper: (no file)”, “Words: 0”.
-  if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
-  if (/\b(?:received|hold|got|stored)\s+(?:0|no|zero)\s+(?:files?|documents?)\b/i.test(text)) return 'failed';
-  // “*** TEST SYSTEM – submissions are not assessed ***”: nothing arrived where it counts.
-  if (/\b(?:test|demo|training|sandbox|rehearsal) (?:system|server|environment|instance|mode|site)\b[^\n]{0,60}\b(?:not|no|never)\b|\b(?:submissions?|uploads?|files?|hand-?ins?) (?:here |made here |to this (?:system|site|server) )?(?:are|is|will) (?:not|never) (?:be )?(?:assessed|marked|graded|kept|stored|forwarded)\b/i.test(text)) return 'failed';
-  // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
-  const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still )?(?:missing|outstanding|awaited|absent|nothing received)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
-  if (text.split('\n').some((l) => turnedAway.test(l))) return 'failed';
-  if (rows.some((r) => /^(?:type|kind)(?: of (?:submission|hand-?in))?$/i.test(r.label) && /^draft\b/i.test(r.value))) return 'draft';
-  // “Accepted, pending virus scan”: it is there.
-  const arrived = /^\W*(?:accepted|received|submitted|handed in|delivered|stored)\s*(?:[,;–(-]|and\b)/i.test(row) && /\b(?:pending|waiting|awaiting)\b/i.test(row) && !/\b(?:draft|not|unsubmitted|incomplete|in progress)\b/i.test(row);
-  if (row) return failed.test(row) ? 'failed' : negative.test(row) && !arrived ? 'draft' : 'received';
-  // “If your submission failed you would have got an error.”: what would be.
-  text = text.replace(/(?<=^|[.!?\n]\s{0,8})(?:if|should|unless|in case)\b[^.\n]*/gi, (s) => ' '.repeat(s.length));
-  // “You still have to press Submit.” “Note: the file is empty.”
-  if (/\byou (?:still |now )?(?:have to|need to|must) (?:still )?(?:press|click|tap|select|choose)\b[^.\n]{0,30}\b(?:submit|send|hand in|finish|complete|confirm)\b/i.test(text)) return 'draft';
-  if (/\b(?:the|your|this) (?:uploaded |received )?(?:file|document|paper|upload) (?:is|was|seems to be|appears to be) (?:empty|blank|damaged|corrupt(?:ed)?|unreadable)\b/i.test(text)) return 'failed';
-  // “Test submission, not counted”.
-  if (/\b(?:test|trial|practice|dummy) (?:submission|upload|hand-?in)\b[^.\n]{0,30}\b(?:not counted|does not count|will not (?:be )?count|not (?:be )?marked|only)\b|\bnot counted as (?:a )?(?:submission|hand-?in)\b|\bthis (?:is|was) (?:only )?a (?:test|trial|practice) (?:submission|upload|hand-?in)\b/i.test(text)) return 'draft';
-  // “Entwurf, noch nicht abgegeben”.
-  if (/(?<!\p{L})(?:(?:noch )?nicht (?:abgegeben|eingereicht)|(?:nur )?als entwurf gespeichert|brouillon (?:enregistré|non déposé)|pas encore (?:déposé|remis)e?|borrador (?:guardado|no entregado)|(?:todavía|aún) no (?:se ha )?(?:entregado|enviado))(?!\p{L})/iu.test(text)) return 'draft';
-  if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
-  // “Press “Hand in” to complete.”: of the hand-in itself, not of a form that comes after it.
-  if (/\b(?:press|click|choose|select) (?:on )?[“"‘'][^”"’'\n]{2,30}[”"’'] to (?:complete|finish|finali[sz]e|send|submit|hand in)(?: (?:it|(?:your|the) (?:submission|hand-?in|paper|work|file)))?(?: in)?\s*(?:[.!]|$)/im.test(text)) return 'draft';
-  if (/\b(?:files?|documents?|papers?|uploads?|them|it|both|one)\b[^.\n]{0,12}\b(?:did not|didn['’]t) (?:make it|get here|get through|come through|reach us)\b|\bsend the missing (?:one|file|document|paper)s?\b/i.test(text)) return 'failed';
-  if (/\b(?:transfer|upload|transmission|connection)\b[^.\n]{0,24}\b(?:was |has been |were )?(?:interrupted|cut off|broken off|aborted|lost)\b|\b(?:could not|couldn['’]t|cannot|can['’]t|unable to|not able to) confirm (?:your|the|this) (?:upload|submission|hand-?in|delivery|receipt)\b/i.test(text)) return 'failed';
-  // “Submission not completed”, “You tried to hand in …”.
-  if (/^\W*(?:your )?(?:submission|hand-?in|upload|delivery)(?: was| is| has)? (?:not (?:yet )?(?:been )?(?:complete[d]?|successful|finished)|incomplete|unsuccessful)\b|\byou (?:have )?tried to (?:hand in|submit|upload|send)\b/im.test(text)) return 'failed';
-  if (/\b(?:could not be (?:opened|read|converted|received|stored|accepted|saved|uploaded|submitted|processed|delivered|handed in)|submission[. _](?:has )?(?:been )?(?:failed|rejected|refused|cancelled|canceled|withdrawn|deleted|aborted|was (?:rejected|refused|cancelled|canceled|withdrawn|deleted|aborted))|upload (?:has )?failed|(?:attempt|submission|upload|delivery)\b[^.\n]{0,60}\bfailed|did(?: not|n['’]t) (?:go through|arrive|reach us|complete)|(?:was|were|has|have) not (?:been )?(?:received|accepted|stored)|(?<!\b(?:if|in case|whenever)\b[^.\n]{0,80})(?:could not|couldn['’]t|cannot|did not|didn['’]t) (?:find|see|locate) (?:a|any|your) (?:file|paper|submission|document|hand-?in|upload)|(?<!\b(?:if|in case|whenever)\b[^.\n]{0,80})(?:no|there is no|there was no) (?:file|paper|submission|document|hand-?in) (?:from you |of yours )?(?:was|has been|is|could be) (?:received|found|there|recorded)|(?:submission|hand-?in|paper|file|work|it) (?:has been |was |is )?(?:replaced|superseded) by (?:submission|a (?:later|newer)|another|the (?:later|newer))|withdrawn (?:by|on|at|:)|you (?:have |then )?(?:withdrew|withdrawn|cancelled|deleted|removed) (?:this|your|the) (?:submission|hand-?in|paper|file|upload|work)|did not (?:receive|arrive)|(?:virus|malware|security) (?:scan|check) failed|(?<!\b(?:if|in case|should|whenever)\b[^.\n]{0,80})(?:something went wrong|an error (?:has )?occurred)|files? (?:was |were |has been |have been )?(?:removed|quarantined|blocked|discarded)|(?:was|were) (?:removed|quarantined|blocked|discarded))\b/i.test(text)) return 'failed';
-  return /\b(?:received|submitted|successful(?:ly)?|accepted|stored|handed in|confirm)/i.test(text) ? 'received' : null;
 }
 
 /** Every row that names a place, and what the words say where no row does. */

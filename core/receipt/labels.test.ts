@@ -66,3 +66,12 @@ test.each(['Registration number: 204417', 'Student number: 204417', 'Deposit of 
   const text = await receiptToText(new TextEncoder().encode(`Thank you\n\n${line}\nReceived: 15 March 2027, 16:40\nFile: ${name}\n`), 'receipt.txt', 0, 'receipt');
   expect(readFields(text, [name], brief.timeZone, '2027-05-14T17:00:00.000Z').fields.id).toBeNull();
 });
+
+/** Names with spaces that nobody expects: another paper's whole name is told, not its last word. */
+describe('a name with spaces', () => {
+  test.each(['File: F', 'Your file F has been received.', 'You uploaded “F”.', 'F was received.', 'We have received F.', 'We received the file F.', 'You handed in F.', 'Files\n- F', 'Files\n1. F', 'F (12 KB)', 'F ✓', '[x] F', '| File | Size |\n| F | 12 KB |', 'File          Size\nF     12 KB', 'Attached: F'])('%s', (shape) => {
+    for (const other of ['Second essay.docx', 'My long essay about mud.docx', 'Tides and mud.pdf']) expect(readFields(`Receipt\n\nSubmission ID: 90321\nReceived: 15 March 2027, 16:40\n${shape.replace(/\bF\b/, other)}\n`, [name], null, '2027-05-14T17:00:00.000Z').fields.fileNames).toEqual([other]);
+  });
+  test.each(['Please see essay.pdf', 'Your paper is in essay.pdf', 'It was sent to us as essay.pdf', 'Handed in with essay.pdf'])('hard negative: words of a sentence are no part of it: %s', (line) => expect(readFields(`Receipt\n\n${line}\n`, [name], null, '2027-05-14T17:00:00.000Z').fields.fileNames).toEqual(['essay.pdf']));
+});
+test.each(['Size of file: 12345', 'Size received: 12345', 'Bytes received: 12345'])('a size without a unit behind its label: %s', (line) => expect(readFields(`Receipt\n\n${line}\nFile: ${name}\n`, [name], null, '2027-05-14T17:00:00.000Z').fields.bytes).toBe(12345));
