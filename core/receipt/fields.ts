@@ -45,7 +45,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     fields: {
       id: readId(text, rows), receivedAt: received.at, fileNames: readNames(text, rows, expectedNames),
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
-      title: cleanQuotes(value(labels.title)), extract: extracts[0] ?? null, sha256: readSums(text),
+      title: cleanQuotes(value(labels.title)) ?? titleInProse(text), extract: extracts[0] ?? null, sha256: readSums(text),
     },
     day: received.at === null ? received.day ?? null : null,
     headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows, text), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
@@ -84,25 +84,34 @@ const sums = /(?<![0-9a-z])(?:[0-9a-f]{64}|(?:[0-9a-f]{8}[\s:-]+){7}[0-9a-f]{8}|
 const readSums = (text: string): string[] => [...new Set((text.match(sums) ?? []).map((h) => h.replace(/[\s:-]/g, '').toLowerCase()))];
 /** Pages, as a row of their own or beside the file's name. */
 function statedPages(text: string, rows: Row[]): number | null {
-  const row = rows.find((r) => /^(?:number of |total )?pages?(?: count)?$|^page count$/i.test(r.label) && /^\d{1,4}\b(?!\s*(?:of|\/))/.test(r.value));
+  const row = rows.find((r) => /^(?:number of |no\. of |total )?pages?(?: count(?:ed)?| received| total| found)?$|^sheets$/i.test(r.label) && /^\d{1,4}\b(?!\s*(?:of|\/))/.test(r.value));
   if (row) return Number.parseInt(row.value, 10);
   // “Length: 14 pages”.
-  const long = rows.find((r) => /^(?:length|extent|volume)$/i.test(r.label) && /^\d{1,4} pages?\b/i.test(r.value));
+  const long = rows.find((r) => /^(?:(?:document |file |paper )?length|extent|volume)$/i.test(r.label) && /^\d{1,4} pages?\b/i.test(r.value));
   if (long) return Number.parseInt(long.value, 10);
   const beside = text.split('\n').filter((l) => new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)).flatMap((l) => [.../\b(\d{1,4}) pages?\b/i.exec(l)?.slice(1) ?? []]);
   if (beside.length === 1) return Number(beside[0]);
   // “It comprises 14 pages.”
-  const told = text.split('\n').filter((l) => !/\b(?:limit|maximum|max\.?|at most|up to|may|must|should|no more|allowed|feedback)\b/i.test(l)).flatMap((l) => [...l.matchAll(/\b(?:comprises|has|contains|consists of|runs to|with|counts?|of|found|read|are)\s+(?:exactly |a total of )?(\d{1,4}) pages?\b/gi)].map((m) => m[1]!));
+  const told = text.split('\n').filter((l) => !/\b(?:limit|maximum|max\.?|at most|up to|may|must|should|no more|allowed|feedback)\b/i.test(l)).flatMap((l) => [...l.matchAll(/\b(?:comprises|has|contains|consists of|runs to|with|counts?|counted|of|found|read|are)\s+(?:exactly |a total of )?(\d{1,4}) pages?\b|^\s*(?:[-*•]\s*)?(\d{1,4}) (?:pages?|pp\.)\s*$/gi)].map((m) => (m[1] ?? m[2])!));
   return new Set(told).size === 1 ? Number(told[0]) : null;
 }
 
 /** Words, as a row of their own. */
 function statedWords(rows: Row[], text: string): number | null {
-  const row = rows.find((r) => /^(?:number of |total )?words?(?: count(?:ed)?)?$/i.test(r.label) && /^\d[\d,. ]*(?:words)?$/i.test(r.value));
+  const row = rows.find((r) => /^(?:number of |no\. of |total )?words?(?: count(?:ed)?| counted| total| found| extracted| received)?(?: \([a-z ]+\))?$/i.test(r.label) && /^\d[\d,. ]*(?:words)?$/i.test(r.value) || /^(?:(?:document |paper )?length|extent)$/i.test(r.label) && /^\d[\d,. ]* words$/i.test(r.value));
   if (row) return Number(row.value.replace(/\D/g, ''));
   // “Word count according to us: 9,200.”
   const said = /\bword count\b[^:\n\d]{0,24}:\s*(\d[\d,. ]*\d|\d)(?!\d)/i.exec(text);
-  return said ? Number(said[1]!.replace(/\D/g, '')) : null;
+  if (said) return Number(said[1]!.replace(/\D/g, ''));
+  // “It contains 9,200 words.” “9,200 words” by itself.
+  const told = text.split('\n').filter((l) => !/\b(?:limit|maximum|max\.?|at most|up to|may|must|should|no more|allowed|feedback|first|minimum|at least|extract)\b/i.test(l)).flatMap((l) => [...l.matchAll(/\b(?:comprises|has|contains|consists of|runs to|with|counted|of|found)\s+(?:exactly |a total of |about )?(\d[\d,.]*\d{2}) words\b|^\s*(?:[-*•]\s*)?(\d[\d,.]*\d{2}) words\s*$/gi)].map((m) => (m[1] ?? m[2])!.replace(/\D/g, '')));
+  return new Set(told).size === 1 ? Number(told[0]) : null;
+}
+
+/** “Your paper “The mills of the upper Orre” has arrived.” The name of a task or a file is no title. */
+function titleInProse(text: string): string | null {
+  const name = /\b(?:(?:your|the)\s+(?:paper|essay|dissertation|thesis|article|report)(?:,|\s+(?:entitled|titled|called|with the title))?|\breceived|\bgot)\s+[“"]([^”"\n]{6,150})[”"]/i.exec(text)?.[1] ?? /^[“"]([^”"\n]{6,150})[”"]\s+(?:was|has been)\s+(?:received|accepted|stored|handed in)/im.exec(text)?.[1] ?? null;
+  return name === null || new RegExp(`\\.(?:${extensions})$|^[A-Z]{2,5}[ -]?\\d{3,}|^(?:essay|report|paper|assignment|coursework|task|project|portfolio|part)\\s*\\d*$|^\\S+$`, 'i').test(name) ? null : name.replace(/[,.]$/, '');
 }
 
 function readNames(text: string, rows: Row[], expected: string[]): string[] {
@@ -216,8 +225,11 @@ function readExtracts(text: string, rows: Row[]): string[] {
   return other === null ? [] : [other];
 }
 function unlabelledExtract(text: string): string | null {
-  const lead = /\b(?:begins(?: with)?|starts with|first words|extract|excerpt|(?:opening|start)(?: (?:words|lines))?(?: of (?:the|your) (?:text|paper|document|work|file))?|beginning(?: of (?:the|your) (?:text|paper|document|work|file))?)\b[^\n“"‘«:]{0,40}[:\s]*\n?\s*[“"‘«]([^”"»]{12,1500})[”"’»]/i.exec(text);
+  const lead = /\b(?:begins(?: with)?|starts with|opens with|we read|(?:first|last) (?:words|sentence|line)s?|quotation from (?:the|your) (?:text|paper|document|work|file)|extract|excerpt|(?:opening|start)(?: (?:words|lines))?(?: of (?:the|your) (?:text|paper|document|work|file))?|beginning(?: of (?:the|your) (?:text|paper|document|work|file))?)\b[^\n“"‘«:]{0,40}[:\s]*\n?\s*[“"‘«]([^”"»]{12,1500})[”"’»]/i.exec(text);
   if (lead) return lead[1]!.replace(/\s+/g, ' ').trim();
+  // A line of quoted words that is cut off.
+  const cut = /^\s*[“"«]([^”"»\n]{30,400}(?:…|\.{3}))[”"»]\s*$/m.exec(text);
+  if (cut) return cut[1]!.trim();
   const heading = /^\s*(?:(?:text |short )?(?:extract|excerpt|preview|sample|snippet)(?: (?:of|from) (?:the |your )?(?:text|paper|document|work|essay|submission|file))?|(?:the )?(?:first|opening) (?:words|lines?|sentences?|paragraph|\d+ words|\d+ characters)(?: (?:of|from) (?:the |your )?(?:text|paper|document|work|essay|submission|file))?|(?:beginning|start|opening) of (?:the |your )?(?:text|paper|document|work|essay|submission|file)|(?:your |the )?(?:text|paper|document|essay|work) (?:begins|starts)(?: (?:with|like this))?)\s*:?\s*\n+\s*(\S[^]*?)(?=\n\s*\n|$)/im.exec(text);
   return heading ? cleanQuotes(heading[1]!.replace(/\s+/g, ' ')) : null;
 }
@@ -226,9 +238,11 @@ function unlabelledExtract(text: string): string | null {
 function readPlaces(text: string, rows: Row[]): ReceiptRead['places'] {
   const named = (pattern: RegExp, loose: boolean): ReceiptRead['places'] => rows.flatMap((r) => { const name = pattern.test(r.label) && !/\d[:.h]\d\d\b/.test(r.value) ? cleanQuotes(/^subject$/i.test(r.label) ? r.value.replace(/\s*[[(](?=[^\])]*\d)[^\])]*[\])]/g, '') : r.value) : null; return name ? [{ name, loose }] : []; });
   const strict = named(labels.place, false), inProse = strict.length > 0 ? null : placeInProse(text);
-  return [...strict, ...(inProse ? [{ name: inProse, loose: false }] : []), ...named(labels.module, true)];
+  return [...strict, ...(inProse ? [{ name: inProse, loose: false }] : []), ...named(labels.module, true), ...[moduleInProse(text)].flatMap((name) => (name ? [{ name, loose: true }] : []))];
 }
-const placeInProse = (text: string): string | null => cleanQuotes(/\b(?:submission|hand-?in|paper|work|upload) (?:to|for|in) ([A-Z]{2,}\s?\d{2,}[\w&’' –-]{0,60}?)\s+(?:was|has been|is)\b/.exec(text)?.[1] ?? /\b(?:submitted|handed in|submission|uploaded|received)\b[^.\n“"]{0,40}\b(?:to|at|in|for|by)\s+[“"]([^”"\n]{3,100})[”"]/i.exec(text)?.[1] ?? null);
+const placeInProse = (text: string): string | null => cleanQuotes(/\b(?:submission|hand-?in|paper|work|upload) (?:to|for|in) ([A-Z]{2,}\s?\d{2,}[\w&’' –-]{0,60}?)\s+(?:was|has been|is)\b/.exec(text)?.[1] ?? /\b(?:submitted|handed in|submission|uploaded|received|placed|went|put|filed|deposited|dropped|entered|delivered)\b[^.\n“"]{0,40}\b(?:to|at|in|into|for|by|box|folder|tray)\s+[“"]([^”"\n]{3,100})[”"]/i.exec(text)?.[1] ?? null);
+/** A place in running words that begins with a module's code: another code is another place. */
+const moduleInProse = (text: string): string | null => /\b(?:submission|hand-?in|paper|work|upload|submitted|handed in|uploaded|received|receipt|deposited|placed|filed)\b[^.\n“"]{0,40}?\b(?:to|for|in|into|at|as)\s+([A-Z]{2,}\s?\d{3,}[\w&’' –-]{0,60}?)(?=\s+(?:was|has|is|received|on|at|by)\b|[.,;(]|\s*$)/m.exec(text)?.[1] ?? /^([A-Z]{2,}\s?\d{3,}[^:\n]{0,50}):\s*(?:submission|hand-?in|paper|work)\s+(?:received|accepted|complete)/m.exec(text)?.[1] ?? null;
 function statedCount(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => labels.stated.test(r.label) && /^\d{1,3}$/.test(r.value));
   if (row) return Number(row.value);
