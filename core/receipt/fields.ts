@@ -16,7 +16,8 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
-  text = lastAttempt(plainReceipt(text).replace(/：/g, ': ')
+  // Empty lines in a row part no more than one does, and many of them would be looked at over and over.
+  text = lastAttempt(plainReceipt(text.replace(/\n(?:[^\S\n]{0,200}\n){2,}/g, '\n\n')).replace(/：/g, ': ')
     // Signs for the eye before a line, and dots that lead from a label to its value.
     .replace(/^[^\S\n]*[\p{Extended_Pictographic}\u200d\ufe0f]+[^\S\n]*/gmu, '').replace(/(?<=^[^\n.:]{2,40}?)[^\S\n]*(?:\.{4,}|[^\S\n]\.{3})[^\S\n]*:?[^\S\n]*(?=\S)/gm, ': ')).replace(/[\u2010\u2011]/g, '-')
     .replace(/(\d{4})\s?年\s?(\d{1,2})\s?月\s?(\d{1,2})\s?日|(\d{4})년\s?(\d{1,2})월\s?(\d{1,2})일/g, (_, ...d: (string | undefined)[]) => `${d[0] ?? d[3]!}-${(d[1] ?? d[4]!).padStart(2, '0')}-${(d[2] ?? d[5]!).padStart(2, '0')}`)
@@ -31,7 +32,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     // The time at which a mail was sent, in the head of one that was pasted whole, is not the time of receipt.
     .replace(/(?:^(?:Date|Sent|From|To|Cc|Subject|Reply-To|Message-ID|Return-Path):[^\n]*(?:\n|$)){2,}/gim, (head) => head.replace(/^(?:Date|Sent):[^\n]*/gim, ''));
   // “geo3107.pdf (renamed by the system from essay.pdf)”: the name that was sent is the one to compare.
-  text = text.replace(/\S+\.\w{2,4} \((?:automatically )?renamed (?:by [a-z ]{2,20} )?from ([^()\n]{3,120}\.\w{2,4})\)/gi, '$1')
+  text = text.replace(/(?<!\S)\S{1,255}\.\w{2,4} \((?:automatically )?renamed (?:by [a-z ]{2,20} )?from ([^()\n]{3,120}\.\w{2,4})\)/gi, '$1')
     .replace(/(\.\w{2,4}) \((?:automatically )?(?:re)?named (?:by [a-z ]{2,20} )?(?:to|as) [^()\n]{3,120}\)/gi, '$1');
   // “report.pdf (replaces report_v1.pdf)”: what it took the place of did not arrive now.
   text = text.replace(/\((?:this )?(?:replac(?:es|ing)|instead of|supersed(?:es|ing)|previously|formerly|was)\b:?\s[^()\n]{3,160}\.\w{2,5}\s*\)/gi, '');
@@ -73,7 +74,7 @@ function lastAttempt(text: string): string {
   const fileNamed = new RegExp(`\\.(?:${extensions})\\b`, 'i'), older = (l: string): boolean => /^\W*(?:old|previous|earlier|before|former|replaced)(?: (?:one|file|version|upload|submission))?\s*[:=]/i.test(l) && fileNamed.test(l), newer = (l: string): boolean => /^\W*(?:new|current|now|latest|replacement)(?: (?:one|file|version|upload|submission))?\s*[:=]/i.test(l) && fileNamed.test(l);
   if (lines.some(older) && lines.some(newer)) return lines.filter((l) => !older(l)).join('\n');
   // “… old.pdf (replaced)”: a line that says of itself that it does not count.
-  const counts = (line: string): boolean => !/\.\w{2,4}\b.*(?:\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)|(?:[–—|-]\s+|\s{2,})(?:replaced|superseded|overwritten|withdrawn|deleted|cancell?ed))\s*$/i.test(line);
+  const counts = (line: string): boolean => !/(?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)?\s*$/i.test(line) || !/\.\w{2,4}\b.*(?:\((?:replaced|superseded|overwritten|ignored|not counted|withdrawn|deleted|cancell?ed)\)|(?:[–—|-]\s+|\s{2,})(?:replaced|superseded|overwritten|withdrawn|deleted|cancell?ed))\s*$/i.test(line);
   // Where nothing else names a file, what was replaced is told on the line of what took its place.
   if (attempts.length < 2) return (lines.some((l) => counts(l) && new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)) ? lines.filter(counts) : lines).join('\n');
   return new Set(attempts.map((a) => a.n)).size < attempts.length ? text : lines.filter((_, i) => !attempts.some((a) => a.i === i && a.n !== last)).join('\n');

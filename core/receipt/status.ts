@@ -54,7 +54,8 @@ export function readStatus(text: string, rows: Row[]): HandInStatus {
   if (/\b(?:test|demo|training|sandbox|rehearsal) (?:system|server|environment|instance|mode|site)\b[^\n]{0,60}\b(?:not|no|never)\b|(?:^|[.!?*–—]\s*)(?:submissions?|uploads?|files?|hand-?ins?) (?:here |made here |to this (?:system|site|server) )?(?:are|is|will) (?:not|never) (?:be )?(?:assessed|marked|graded|kept|stored|forwarded)\b/im.test(text)) return 'failed';
   // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
   const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still )?(?:missing|outstanding|awaited|absent|nothing received)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
-  if (text.split('\n').some((l) => turnedAway.test(l))) return 'failed';
+  const refusal = /reject|refus|fail|not |missing|outstanding|awaited|absent|nothing/i;
+  if (text.split('\n').some((l) => refusal.test(l) && turnedAway.test(l))) return 'failed';
   if (rows.some((r) => /^(?:type|kind)(?: of (?:submission|hand-?in))?$/i.test(r.label) && /^draft\b/i.test(r.value))) return 'draft';
   // “Accepted, pending virus scan”: it is there.
   const arrived = /^\W*(?:accepted|received|submitted|handed in|delivered|stored)\s*(?:[,;–(-]|and\b)/i.test(row) && /\b(?:pending|waiting|awaiting)\b/i.test(row) && !/\b(?:draft|not|unsubmitted|incomplete|in progress)\b/i.test(row);
