@@ -30,6 +30,9 @@ export const xmlTokens = (xml: string): string[] => xml.match(/<!--[\s\S]*?-->|<
 /** XML without its comments and without what it says to other programs; CDATA stays as it is (XML 1.0, 2.5 to 2.7). */
 export const withoutAsides = (xml: string): string => xml.replace(/<!\[CDATA\[[\s\S]*?\]\]>|<!--[\s\S]*?-->|<\?(?!xml\s|mso-application\s)[\s\S]*?\?>/g, (aside) => (aside.startsWith('<![') ? aside : ''));
 
+/** What comments and instructions to programs say in XML: nobody sees it, and it may be anybody's. A line each. */
+export const asidesOf = (xml: string): string => [...xml.matchAll(/<!\[CDATA\[[\s\S]*?\]\]>|<!--([\s\S]*?)-->|<\?(?!xml\s|mso-application\s)([\s\S]*?)\?>/g)].map((m) => (m[1] ?? m[2] ?? '').trim()).filter((t) => /[\p{L}\p{N}]{2}/u.test(t)).join('\n');
+
 const predefined: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" };
 /** Text as it was before it was escaped: character references and the five predefined entities (XML 1.0, 4.1 and 4.6); others stay as they stand. */
 export const unescapeXml = (text: string): string => text.replace(/&(?:#x([\da-f]+)|#(\d+)|(\w+));/gi, (whole, hex: string | undefined, dec: string | undefined, name: string | undefined) => {

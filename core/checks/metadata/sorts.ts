@@ -1,6 +1,6 @@
 import { defineCheck, look, stops, type Check, type CheckInput } from '../define.ts';
 import type { MetadataFact, MetadataSort } from '../../model/facts.ts';
-import { searchPassages } from '../../identity/search.ts';
+import { searchPassages, type Sign } from '../../identity/search.ts';
 
 /** One check for each sort of stored value. `statistics` (page counts, language) says nothing about anyone and has none. */
 export const metadataSorts: readonly { sort: MetadataSort; what: string; reference: string }[] = [
@@ -37,8 +37,10 @@ export const metadataChecks: Check[] = metadataSorts.map(({ sort, what, referenc
   found: (seen) => { const here = seen.metadata.filter((m) => m.sort === sort && !demanded(m, seen)); return here.length === 0 ? 'none' : here.length === 1 ? here[0]!.value.slice(0, 60) : `${here.length} values`; },
   evaluate: (seen) => seen.metadata.filter((m) => m.sort === sort && !demanded(m, seen) && !(sort === 'dates' && neutralDate.test(m.value))).map((m) => {
     const { matcher, wanted } = seen;
-    const sign = matcher ? searchPassages([{ part: m.part, place: 'metadata', page: null, text: m.value, authorLike: sort === 'author' }], matcher)[0] : undefined;
-    const place = { part: m.part, page: null, box: null, quote: m.value.slice(0, 200) };
+    const search = (text: string): Sign | undefined => (matcher ? searchPassages([{ part: m.part, place: 'metadata', page: null, text, authorLike: sort === 'author' }], matcher)[0] : undefined);
+    // An entry of one's own has a name of one's own.
+    const said = search(m.value), called = said || sort !== 'custom' ? undefined : search(m.key), sign = said ?? called;
+    const place = { part: m.part, page: null, box: null, quote: `${called ? `${m.key}: ` : ''}${m.value}`.slice(0, 200) };
     const data = { key: m.key, value: m.value.slice(0, 120), what };
     if (sign?.standing === 'stops') return (wanted === 'yes' ? stops : look)('identifies', data, place, sign.detail);
     return look('stored', data, place, sign?.detail ?? null);

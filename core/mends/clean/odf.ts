@@ -21,8 +21,8 @@ export async function cleanOdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
     if (!part || dropped(name)) continue;
     if (name === 'mimetype') parts.push({ name, bytes: part, stored: true });
     else if (/(^|\/)meta\.xml$/.test(name)) parts.push({ name, bytes: encode(emptyMeta) });
-    else if (name === 'META-INF/manifest.xml') parts.push({ name, bytes: encode(pack.text(name)!.replace(/<manifest:file-entry\s[^>]*?\/>/g, (t) => (dropped(/full-path="([^"]*)"/.exec(t)?.[1] ?? '') ? '' : t))) });
-    else if (/settings\.xml$/.test(name)) parts.push({ name, bytes: encode(pack.text(name)!.replace(dropSettings, '')) });
+    else if (name === 'META-INF/manifest.xml') parts.push({ name, bytes: encode(withoutAsides(pack.text(name)!).replace(/<manifest:file-entry\s[^>]*?\/>/g, (t) => (dropped(/full-path="([^"]*)"/.exec(t)?.[1] ?? '') ? '' : t))) });
+    else if (/settings\.xml$/.test(name)) parts.push({ name, bytes: encode(withoutAsides(pack.text(name)!).replace(dropSettings, '')) });
     else if (/\.xml$/.test(name)) parts.push({ name, bytes: encode(cleanXml(pack.text(name)!)) });
     else parts.push({ name, bytes: cleanPicture(part) ?? (/^Object|\.(docx|xlsx|odt|pdf)$/i.test(name) ? await cleanInner(part) : null) ?? part });
   }

@@ -37,8 +37,8 @@ export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes
     const part = pack.part(name)!;
     if (name === 'docProps/core.xml') parts.push({ name, bytes: encode(emptyCore) });
     else if (name === 'docProps/app.xml') parts.push({ name, bytes: encode(emptyApp) });
-    else if (name === '[Content_Types].xml') parts.push({ name, bytes: encode(dropTags(pack.text(name)!, 'Override', 'PartName', (v) => dropped.has(v.replace(/^\//, '')))) });
-    else if (/\.rels$/.test(name)) parts.push({ name, bytes: encode(cleanRelations(pack.text(name)!, name, dropped, pack.text(name.replace(/_rels\/([^/]*)\.rels$/, '$1')))) });
+    else if (name === '[Content_Types].xml') parts.push({ name, bytes: encode(dropTags(withoutAsides(pack.text(name)!), 'Override', 'PartName', (v) => dropped.has(v.replace(/^\//, '')))) });
+    else if (/\.rels$/.test(name)) parts.push({ name, bytes: encode(cleanRelations(withoutAsides(pack.text(name)!), name, dropped, pack.text(name.replace(/_rels\/([^/]*)\.rels$/, '$1')))) });
     else if (/\.(xml|vml)$/i.test(name)) parts.push({ name, bytes: encode(cleanXml(pack.text(name)!)) });
     else parts.push({ name, bytes: cleanPicture(part) ?? (/embeddings\//.test(name) ? await cleanInner(part) : null) ?? part });
   }

@@ -1,5 +1,5 @@
 import { namedFonts } from '../named-fonts.ts';
-import { besides } from '../besides.ts';
+import { asides, besides } from '../besides.ts';
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
@@ -63,6 +63,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
         for (const f of fonts.embedded) embeddedFonts.add(f);
         passages.push({ part: name, place: 'hidden', page: null, text: collectStrings(xml) });
       } else if (name !== '[Content_Types].xml') passages.push({ part: name, place: /^customXml|^word\/(charts|diagrams)/.test(name) ? 'field' : 'hidden', page: null, text: collectStrings(xml) });
+      if (!story) passages.push(...asides(xml, name));
       continue;
     }
     if (/vbaProject\.bin$/i.test(name)) file.troubles.push({ code: 'macros', part: name, page: null, text: '' });

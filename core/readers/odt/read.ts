@@ -1,5 +1,5 @@
-import { besides } from '../besides.ts';
-import { collectStrings, localName, readXml } from '../../engines/xml.ts';
+import { asides, besides } from '../besides.ts';
+import { collectStrings, localName, readXml, unescapeXml } from '../../engines/xml.ts';
 import { headingsOfOdt } from '../headings.ts';
 import { Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
@@ -29,8 +29,10 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     heed(context.job);
     let part: Uint8Array;
     try { part = pack.part(name)!; } catch (error) { file.troubles.push({ code: 'damaged', part: name, page: null, text: error instanceof Error ? error.message : '' }); gaps.push({ part: name, page: null, why: 'unreadable' }); continue; }
+    if (/\.(xml|rdf)$/.test(name) && !/(^|\/)(content|styles)\.xml$/.test(name)) passages.push(...asides(new TextDecoder().decode(part), name));
     if (/(^|\/)(content|styles)\.xml$/.test(name)) {
-      const xml = new TextDecoder().decode(part), story = readOdfStory(xml, name, name === 'content.xml' ? styleReader(pack) : undefined), rest = besides(xml, name, story.passages);
+      const xml = new TextDecoder().decode(part), faces = [...xml.matchAll(/<style:font-face\s[^>]*?svg:font-family=(?:"([^"]*)"|'([^']*)')/g)].map((m) => m[1] ?? m[2]!).join('\n'), story = readOdfStory(xml, name, name === 'content.xml' ? styleReader(pack) : undefined), rest = besides(xml, name, story.passages);
+      if (faces) passages.push({ part: name, place: 'hidden', page: null, text: unescapeXml(faces) });
       if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages, ...rest); }
       // An object within the text: a formula, a chart, a drawing, each with a vocabulary of its own.
       else passages.push({ part: name, place: 'attachment', page: null, text: collectStrings(xml) }, ...rest.map((p) => ({ ...p, place: 'attachment' as const })));

@@ -21,6 +21,7 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
   if (small > 0) out.metadata.push({ part: 'page/Thumb', key: 'thumbnail', value: `small pictures of ${small} ${small === 1 ? 'page' : 'pages'}`, sort: 'thumbnail' });
   const names = namesOf(survey);
   if (names) out.passages.push({ part: 'names', place: 'outline', page: null, text: names });
+  for (const [key, v] of survey.trailer) if (v instanceof PdfString && key !== 'ID') out.passages.push({ part: `trailer/${key}`, place: 'hidden', page: null, text: v.text });
   readInfo(survey.dict(infoRef), 'Info', out);
   const id = survey.follow(survey.trailer.get('ID'));
   if (Array.isArray(id)) {
@@ -55,19 +56,24 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
       if (key === 'T') return push(text, 'annotation', 'annotation/T', page, true);
       if (key === 'M' || key === 'CreationDate') { out.metadata.push({ part: `annotation/${key}`, key, value: text, sort: 'dates' }); return; }
       if (key === 'NM') { out.metadata.push({ part: 'annotation/NM', key, value: text, sort: 'ids' }); return; }
-      if (key === 'DA' || key === 'DS') return;
+      if (key === 'DA' || key === 'DS') return machine(key, text, page);
       return push(text, 'annotation', `annotation/${key}`, page);
     }
     if (kind === 'field' && key === 'T') return push(text, 'form', 'field/T', page);
     if (kind === 'structure' && (key === 'T' || key === 'ID')) return push(text, 'altText', `structure/${key}`, page);
     if (kind === 'layer' && key === 'Name') return push(text, 'hidden', 'layer/Name', page);
-    if (kind === 'params') { if (/Date/.test(key)) out.metadata.push({ part: `attachment/${key}`, key, value: text, sort: 'dates' }); return; }
+    if (kind === 'params') { if (/Date/.test(key)) out.metadata.push({ part: `attachment/${key}`, key, value: text, sort: 'dates' }); else machine(key, text, page); return; }
     if (kind === 'info') { out.metadata.push({ part: `${orphan ? 'orphan' : 'object'}/${key}`, key, value: text, sort: infoKeys[key] ?? 'custom' }); return; }
     if (key === 'LastModified') { out.metadata.push({ part: 'page/LastModified', key, value: text, sort: 'dates' }); return; }
-    if (machineKeys.has(key)) return;
+    if (machineKeys.has(key)) return machine(key, text, page);
     const place = stringKeys[key] ?? 'hidden';
     const part = place === 'link' ? 'link' : place === 'script' ? 'JavaScript' : place === 'outline' && key === 'Title' ? 'outline' : place === 'path' ? 'path' : `object/${key}`;
     push(text, place === 'link' && /^[a-z]+:\/\//i.test(text) ? 'cloudAddress' : place, part, page);
+  }
+
+  /** A value that machines read is searched where it holds words: nobody would see them. */
+  function machine(key: string, text: string, page: number | null): void {
+    if (/^[\x20-\x7e\u00a0-\u024f]{4,400}$/.test(text) && /\p{L}{3}|\d{5}/u.test(text)) push(text, 'hidden', `object/${key}`, page);
   }
 
   /** What a program keeps for itself is private however deep it lies. */
