@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { noDetails, type Details } from '../model/details.ts';
 import { madeBrief, nina } from '../testing/made.ts';
 import { checkPattern, hasField, parsePattern, proposeName } from './pattern.ts';
 
@@ -39,4 +40,27 @@ test('a dash in the title leaves one hyphen in the name', () => {
   const name = (mustContain: ('studentNumber')[], anonymous: boolean): string => proposeName({ brief: madeBrief({ anonymous, naming: { pattern: null, mustContain, mustNotIdentify: null } }), details: nina, present: 'a.doc', extension: 'pdf', title: 'Rivers – Portfolio', courseCode: 'GEOG 2114', label: null, anonymous });
   expect(name([], true)).toBe('GEOG2114_Rivers-Portfolio.pdf');
   expect(name(['studentNumber'], false)).toMatch(/_Rivers-Portfolio\.pdf$/);
+});
+
+/** Every word for a field, in every bracket that sets it apart, at every place of a name. The student and the words are made up. */
+const ottilie: Details = { ...noDetails(), givenNames: ['Ottilie', 'Mae'], surname: 'Brandvold', username: 'obr17', studentNumber: '20417733', candidateNumber: 'K4471' };
+describe('whatever a rule calls a field', () => {
+  const words: Record<string, string[]> = {
+    '20417733': ['StudentNumber', 'student_number', 'STUDENTNUMBER', 'StudentNo', 'Student ID', 'student-id', 'SID', 'ID', 'IDnumber', 'your student number', 'matriculation number', 'MatricNo', 'Matrikelnummer', 'RegNo', 'RollNo', 'enrolment number', 'university ID', 'Student#', '12345678', 'XXXXXXXX', '########', 'Matr.-Nr.'],
+    K4471: ['CandidateNumber', 'candidate_number', 'Candidate No.', 'exam number', 'ExamNo', 'examination code', 'CandNo', 'anonymous code', 'anonymous marking number'],
+    Brandvold: ['Surname', 'SURNAME', 'LastName', 'last_name', 'Family name', 'Nachname', 'yourlastname', 'Name', 'student surname'], Ottilie: ['FirstName', 'first_name', 'Given name', 'forename', 'Vorname', 'YourFirstName'], obr17: ['username', 'user_name', 'UserID', 'NetID', 'login', 'your username', 'university username'],
+  };
+  test.each(Object.entries(words).flatMap(([value, list]) => list.map((word) => [word, value] as const)))('%s', (word, value) => {
+    for (const set of [(w: string) => w, (w: string) => `<${w}>`, (w: string) => `[${w}]`, (w: string) => `{${w}}`, (w: string) => `(${w})`, (w: string) => `*${w}*`]) for (const shape of ['P_Essay1', 'GEO3107_P', 'P-GEO3107-Essay 1', 'Essay1_P_final']) {
+      const put = (v: string): string => shape.replace(/(?<![A-Za-z])P(?![a-z])/, () => v), pattern = `${put(set(word))}.pdf`;
+      expect([pattern, checkPattern(`${put(value)}.pdf`, pattern, ottilie).fits, checkPattern(`${put('Zz99')}.pdf`, pattern, ottilie).fits]).toEqual([pattern, true, false]);
+    }
+  });
+});
+describe('rules in words', () => {
+  test.each<[string, string[], string[]]>([
+    ['student number and surname', ['20417733_Brandvold.pdf', '20417733 Brandvold.docx'], ['Brandvold.pdf', '20417733.pdf']], ['Surname, first name, module code', ['Brandvold_Ottilie_GEO3107.pdf'], ['Ottilie.pdf']], ['your surname followed by your student number', ['Brandvold_20417733.pdf', 'Brandvold20417733.pdf'], ['Brandvold.pdf']],
+    ['Name_Essay1', ['Brandvold_Essay1.pdf', 'OttilieBrandvold_Essay1.pdf', 'Brandvold_Ottilie_Essay1.pdf'], ['Essay1.pdf', 'Kessler_Essay1.pdf']], ['module code - student number', ['GEO3107-20417733.pdf'], ['20417733.pdf']], ['GEO3107 Essay 2 <student number>', ['GEO3107_Essay_2_20417733.pdf'], ['GEO3107 Essay 1 20417733.pdf']], ['<Surname>_<Initial>_HW3', ['Brandvold_O_HW3.pdf', 'Brandvold_OM_HW3.pdf'], ['Brandvold_X_HW3.pdf']],
+    ['<module>_<candidate number>_<word count>', ['GEO3107_K4471_2950.pdf'], ['GEO3107_2950.pdf']], ['candidate number only', ['K4471.pdf'], ['K4472.pdf', 'Brandvold.pdf']], ['“Essay 2 - candidate number”', ['Essay 2 - K4471.pdf'], ['K4471.pdf']], ['first initial and surname', ['OBrandvold.pdf', 'O_Brandvold.pdf'], ['Brandvold.pdf']], ['P_12345678_essay', ['P_20417733_essay.pdf', 'P_K4471_essay.pdf'], ['P_99999999_essay.pdf']],
+  ])('%s', (pattern, fitting, others) => { for (const name of fitting) expect([name, checkPattern(name, pattern, ottilie).fits]).toEqual([name, true]); for (const name of others) expect([name, checkPattern(name, pattern, ottilie).fits]).toEqual([name, false]); });
 });

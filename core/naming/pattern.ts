@@ -1,22 +1,17 @@
 import type { Brief, NameField } from '../model/brief.ts';
 import type { Details, DetailName } from '../model/details.ts';
 import { foldText, squash } from '../identity/fold.ts';
+import { bracketedWords, fieldWords } from './field-words.ts';
 
 export const fieldNames: Record<NameField, string> = {
   studentNumber: 'student number', candidateNumber: 'candidate number', surname: 'surname', givenNames: 'given name', initials: 'initials', username: 'username',
   courseCode: 'course code', title: 'title', part: 'part', date: 'date',
 };
 
-/** Words that stand for a field in a pattern, longest first. */
-const placeholders: readonly [RegExp, NameField][] = [
-  [/student\s*(?:id|number|no\.?|num)|registration\s*(?:number|no\.?)|matriculation\s*(?:number|no\.?)|roll\s*(?:number|no\.?)|\bid\s*number|\bsid\b|student_?id/i, 'studentNumber'],
-  [/(?:candidate|exam(?:ination)?)\s*(?:number|no\.?|code|id)/i, 'candidateNumber'],
-  [/(?:last|family)\s*name|surname|nachname/i, 'surname'], [/(?:first|given|fore)\s*names?|vorname/i, 'givenNames'], [/initials?/i, 'initials'], [/user\s*name|user\s*id|login/i, 'username'],
-  [/(?:course|unit|module|class|subject|lesson)\s*(?:code|number|no\.?|name)?/i, 'courseCode'], [/(?:paper|essay|assignment|assessment|coursework|work)?\s*(?:title|name)|essay|assignment|titel/i, 'title'], [/part|section|task|week/i, 'part'], [/date|(?:y{2,4}|mm|dd)(?:[-._ ]?(?:y{2,4}|mm|dd)){2}/i, 'date'],
-];
-
-/** `shape`: how a date is written, where the pattern says so. */
-type Token = { field: NameField; shape?: string } | { literal: string };
+/** A field, or what a rule may mean by a word: any of the names, any of the numbers, how many words there are. */
+type Meant = NameField | 'anyName' | 'anyNumber' | 'wordCount';
+/** `shape`: how a date is written, where the pattern says so. `or`: other fields that are meant as well as may be. */
+type Token = { field: NameField; shape?: string; or?: readonly NameField[] } | { literal: string };
 
 /** Dates as patterns spell them: letters for digits (RFC 3339, 5.6, names the parts). */
 function dateShape(word: string): string | undefined {
@@ -24,43 +19,65 @@ function dateShape(word: string): string | undefined {
   return word.replace(/y+|m+|d+|[._-]+/gi, (part) => (/^y/i.test(part) ? `\\d{${part.length}}` : /^m/i.test(part) ? '(?:0[1-9]|1[0-2])' : /^d/i.test(part) ? '(?:0[1-9]|[12]\\d|3[01])' : '[._-]?'));
 }
 
-/** Splits a pattern into fields and literal stretches: `[StudentNumber]_GEO3107.pdf`, `{surname}-{courseCode}`, `Surname_Initials_Title`. */
+const joint = '[\\s_-]*', spelled = (words: string): string => words.replace(/ /g, joint), own = `(?:(?:your|the|the student[’']s|student[’']s|my|own)${joint})?`;
+const vocabulary = (words: typeof fieldWords | typeof bracketedWords): { field: Meant; pattern: string }[] => words.flatMap(([field, list]) => list.map((w) => ({ field, pattern: spelled(w) })));
+/** A field stands between signs, or where a small letter meets a capital. */
+const fieldAt = vocabulary(fieldWords).map(({ field, pattern }) => ({ field, pattern: new RegExp(`${own}(?:${pattern})`, 'iuy'), bare: new RegExp(`^${own}(?:${pattern})$`, 'iu') }));
+const setApart = [...fieldAt, ...vocabulary(bracketedWords).map(({ field, pattern }) => ({ field, bare: new RegExp(`^${own}(?:${pattern})$`, 'iu') }))];
+const wrapped = /\[\[?([^\]]{1,40})\]\]?|\{\{?([^}]{1,40})\}\}?|<<?([^>]{1,40})>>?|\(([^)]{1,40})\)|«([^»]{1,40})»|“([^”]{1,40})”|"([^"]{1,40})"|%([\p{L}\d#. _-]{1,40})%|\$\{?([\p{L}]{1,40})\}?|\*([\p{L}\d#. _-]{1,40})\*/uy;
+
+const tokenOf = (field: Meant, words: string): Token => {
+  if (field === 'anyName') return { field: 'surname', or: ['givenNames'] };
+  if (field === 'anyNumber') return { field: 'studentNumber', or: ['candidateNumber'] };
+  if (field === 'wordCount') return { field: 'part', shape: '\\d[\\d.,]*' };
+  const shape = field === 'date' ? dateShape(words) : undefined;
+  return { field, ...(shape ? { shape } : {}) };
+};
+/** Splits a pattern into fields and literal stretches: `[StudentNumber]_GEO3107.pdf`, `{surname}-{courseCode}`, `Surname_Initials_Title`, “Student number and surname”. */
 export function parsePattern(wording: string): Token[] {
   // “Last_First_HW1”: between them the two words can only mean names.
-  const pattern = wording.replace(/\b(last)([_-])(first)(?![A-Za-z])/i, '$1Name$2$3Name').replace(/\b(first)([_-])(last)(?![A-Za-z])/i, '$1Name$2$3Name');
-  // “Student number and surname” in running words.
-  if (/\s/.test(pattern.trim()) && !/[[\]{}<>_]|(?:y{4}|dd|mm)[-._]?(?:mm|dd)/i.test(pattern)) return parsePhrase(pattern);
+  const pattern = wording.trim().replace(/\s+(?:only|alone)$/i, '').replace(/^[“"‘']([^“”"‘’']+)[”"’']$/, '$1').replace(/\b(last|family)([_ -])(first|given)(?![A-Za-z])/i, '$1Name$2$3Name').replace(/\b(first|given)([_ -])(last|family)(?![A-Za-z])/i, '$1Name$2$3Name');
   const tokens: Token[] = [];
-  const spaced = (word: string): string => word.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/[_-]/g, ' ');
-  for (const piece of pattern.match(/(?:y{2,4}|mm|dd)(?:[-._]?(?:y{2,4}|mm|dd)){2}|[[{<(][^\]}>)]{1,40}[\]}>)]|(?:candidate|student|exam(?:ination)?|registration|matriculation|roll|ID)\s(?:number|code|ID|no)|(?:first|given|last|family)\sname|(?:module|course|unit)\scode|[_\-.]+|\s+|[^[\]{}<>()_\-.\s]+/gi) ?? []) {
-    const bare = spaced(piece.replace(/^[[{<(]|[\]}>)]$/g, '')).trim();
-    const match = /^[_\-.\s]+$/.test(piece) || (/\d/.test(bare) && !/yyyy|ddmm/i.test(bare)) ? undefined : placeholders.find(([p]) => { const m = p.exec(bare); return m !== null && m[0].length >= bare.length - 2; });
-    const shape = match?.[1] === 'date' ? dateShape(piece.replace(/^[[{<(]|[\]}>)]$/g, '')) : undefined;
-    if (match) tokens.push({ field: match[1], ...(shape ? { shape } : {}) });
-    else { const last = tokens[tokens.length - 1]; const text = piece.replace(/^[[{<(]|[\]}>)]$/g, ''); if (last && 'literal' in last) last.literal += text; else tokens.push({ literal: text }); }
+  const literal = (text: string): void => { const last = tokens.at(-1); if (last && 'literal' in last) last.literal += text; else tokens.push({ literal: text }); };
+  for (let at = 0; at < pattern.length;) {
+    wrapped.lastIndex = at;
+    const set = wrapped.exec(pattern), inside = set?.slice(1).find((g) => g !== undefined)?.trim(), known = inside === undefined ? undefined : setApart.find(({ bare }) => bare.test(inside));
+    if (set && known) { tokens.push(tokenOf(known.field, inside!)); at += set[0].length; continue; }
+    if (startsField(pattern, at)) {
+      const found = fieldAt.map(({ field, pattern: p }) => { p.lastIndex = at; const words = p.exec(pattern)?.[0] ?? ''; return { field, words: endsField(pattern, at + words.length) ? words : '' }; }).reduce((a, b) => (b.words.length > a.words.length ? b : a));
+      if (found.words && !isFixed(found.field, pattern, at, found.words)) { tokens.push(tokenOf(found.field, found.words)); at += found.words.length; continue; }
+    }
+    // Brackets about words that are no field set them apart, and go.
+    if (set && inside !== undefined && !/[“”"(]/.test(set[0][0]!) && !/^[%$*]/.test(set[0])) { literal(inside); at += set[0].length; continue; }
+    literal(pattern[at]!);
+    at++;
   }
   return tokens;
 }
-
-function parsePhrase(pattern: string): Token[] {
-  const out: Token[] = [];
-  let rest = pattern;
-  while (rest) {
-    const next = placeholders.map(([p, field]) => ({ m: p.exec(rest), field })).filter((x) => x.m !== null && x.m[0].length > 0).sort((a, b) => a.m!.index - b.m!.index)[0];
-    if (!next) { out.push({ literal: rest }); break; }
-    if (next.m!.index > 0) out.push({ literal: rest.slice(0, next.m!.index) });
-    out.push({ field: next.field });
-    rest = rest.slice(next.m!.index + next.m![0].length);
-  }
-  return out;
-}
+const startsField = (pattern: string, at: number): boolean => at === 0 || !/[\p{L}\p{N}]/u.test(pattern[at - 1]!) || /\p{Ll}/u.test(pattern[at - 1]!) && /\p{Lu}/u.test(pattern[at]!);
+const endsField = (pattern: string, at: number): boolean => at === pattern.length || !/[\p{L}\p{N}#]/u.test(pattern[at]!) || startsField(pattern, at);
+/** “Essay 1”, “Part B”, “class of 2027”: a word that goes with what is behind it is what it says, and so is a word beside a dot or an apostrophe. */
+const isFixed = (field: string, pattern: string, at: number, words: string): boolean => ['title', 'part', 'courseCode', 'anyName', 'candidateNumber'].includes(field) && /^\s*[_-]?\s*(?:\d|[A-Z](?![\p{L}\d]))/u.test(pattern.slice(at + words.length)) && !/name|title|code|number|no\b/i.test(words) || field === 'anyName' && /^\s*(?:of|and)\b/i.test(pattern.slice(at + words.length)) && /student$/i.test(words);
 
 const stem = (name: string): string => name.replace(/\.[A-Za-z0-9]{1,5}$/, '');
 const escape = (s: string): string => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
+/** What a token looks like: one of its fields, or the whole name where any name is meant. */
+function tokenSource(token: { field: NameField; or?: readonly NameField[] }, details: Details | null): string {
+  const [first, ...rest] = [token.field, ...(token.or ?? [])].filter((f) => !details || token.or === undefined || valueOf(f, details) !== '' ).map((f) => fieldSource(f, details));
+  if (first === undefined) return fieldSource(token.field, details);
+  if (!token.or?.includes('givenNames')) return `(?:${[first, ...rest].join('|')})`;
+  const both = `(?:${first}[\\s,_.-]*${rest[0] ?? first}|${rest[0] ?? first}[\\s,_.-]*${first})`;
+  return `(?:${[both, first, ...rest].join('|')})`;
+}
+
 /** What a field looks like when its value is known, and when it is not. */
 function fieldSource(field: NameField, details: Details | null): string {
   const any: Record<NameField, string> = { studentNumber: '[A-Za-z]{0,3}\\d{4,12}[A-Za-z]?', candidateNumber: '[A-Za-z]{0,3}\\d{3,10}[A-Za-z]?', surname: "[\\p{L}\\p{M}'’ -]+", givenNames: "[\\p{L}\\p{M}'’ -]+", initials: '[\\p{Lu}.]{1,6}', username: '[A-Za-z0-9._-]{3,20}', courseCode: '[A-Za-z]{2,5}[\\s_-]?\\d{2,5}[A-Za-z]?', title: '.+?', part: '[\\p{L}\\d ]+', date: '[\\d._-]{6,10}' };
+  if (field === 'initials' && details && details.givenNames.length > 0) {
+    const letters = details.givenNames.map((g) => escape(g[0] ?? '')), all = letters.join('[\\s.]*'), last = escape(details.surname[0] ?? '');
+    return `(?:${all}(?:[\\s.]*${last})?|${letters[0]}(?:[\\s.]*${last})?)\\.?`;
+  }
   const values = field === 'givenNames' && details ? [...details.givenNames, details.givenNames.join(' ')] : [valueOf(field, details)], known = values.filter(Boolean);
   if (known.length === 0) return any[field];
   // What parts a name in two may be another sign in a file name, or none.
@@ -82,15 +99,19 @@ export function valueOf(field: NameField, details: Details | null): string {
   }
 }
 
+/** Words that only join the fields of a rule in running words. */
+const joining = /\s*(?:,|\+|&|;|\band\b|\bthen\b|\bplus\b|\bfollowed by\b)(?:\s+(?:the|your|then|and))*\s*/giu;
+const literalSource = (text: string): string => (/\s|[+,&;]/.test(text) ? text.split(joining) : [text]).map((piece) => escape(piece).replace(/\s+/g, '[\\s_+-]*')).join('[\\s_+,.&-]*');
+
 /** Whether a name follows a pattern. `unknown` where the pattern is prose that cannot be turned into fields. */
 export function checkPattern(name: string, pattern: string, details: Details | null): { fits: boolean | 'unknown'; why: string } {
   const tokens = parsePattern(stem(pattern));
   if (tokens.length === 0) return { fits: true, why: '' };
   // A pattern of nothing but words is either a fixed name or a sentence.
   if (pattern.trim().split(/\s+/).length >= 8) return { fits: 'unknown', why: 'the rule is a sentence' };
-  const source = tokens.map((t) => ('field' in t ? t.shape ?? fieldSource(t.field, details) : escape(t.literal).replace(/\s*\\\+\s*/g, ' ').replace(/\s+/g, '[\\s_+-]*'))).join('');
+  const source = tokens.map((t) => ('field' in t ? t.shape ?? tokenSource(t, details) : literalSource(t.literal))).join('');
   if (new RegExp(`^${source}$`, 'iu').test(stem(name))) return { fits: true, why: '' };
-  const lacking = tokens.filter((t): t is { field: NameField } => 'field' in t).find((t) => hasField(name, t.field, details) === false);
+  const lacking = tokens.filter((t): t is Extract<Token, { field: NameField }> => 'field' in t).find((t) => [t.field, ...(t.or ?? [])].every((f) => hasField(name, f, details) === false));
   if (lacking) return { fits: false, why: `the ${fieldNames[lacking.field]} is missing or differs` };
   return { fits: false, why: 'the order or the signs between differ' };
 }
@@ -98,6 +119,8 @@ export function checkPattern(name: string, pattern: string, details: Details | n
 /** Whether a name carries a field. The whole hyphenated surname counts, not half of it. */
 export function hasField(name: string, field: NameField, details: Details | null): boolean | 'unknown' {
   const value = valueOf(field, details);
+  // A letter or two are in every name: they count where a word begins with them.
+  if (field === 'initials') return value === '' || new RegExp(`(?<!\\p{L})${escape(value[0]!)}`, 'iu').test(stem(name)) ? (value !== '' && new RegExp(`(?<!\\p{L})${fieldSource('initials', details)}(?!\\p{Ll})`, 'u').test(stem(name)) ? true : 'unknown') : false;
   if (value) return foldText(name).squashed.includes(squash(value));
   const bare = stem(name);
   if (field === 'studentNumber' || field === 'candidateNumber') return /\d{4,}/.test(bare) ? 'unknown' : false;
