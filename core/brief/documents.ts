@@ -3,8 +3,9 @@ import type { Kind } from '../model/kinds.ts';
 import { isGerman } from './german.ts';
 import { noun, type DocumentLabel, type Mention } from './document-names.ts';
 import { shapedDocuments } from './document-shapes.ts';
+import { isDemand, otherThan } from './is-demand.ts';
 import { labelOfItem } from './list-items.ts';
-import { clausesWith, isRefused, matchesIn, negation, type Clause, type Statement } from './statements.ts';
+import { clausesWith, isRefused, matchesIn, type Clause, type Statement } from './statements.ts';
 
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
@@ -320,87 +321,3 @@ const bare = (s: string): string => s.toLowerCase().replace(/^(?:final|written|c
 const early = /^(?:interim|progress|draft|initial|preliminary|first|second|mid-?term|intermediate)\b/i;
 const sameLabel = (a: string, b: string): boolean => !(/^final\b/i.test(a) && early.test(b) || /^final\b/i.test(b) && early.test(a)) && (bare(a) === bare(b) || bare(a).endsWith(bare(b)) || bare(b).endsWith(bare(a)) || (/^(?:essay|paper|assignment|coursework|report|assessment|dissertation|manuscript)$/.test(bare(a)) && /^(?:assignment|coursework|paper|assessment|work|manuscript)$/.test(bare(b))));
 const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
-
-/** What is not these is refused: these are what is asked for. */
-const otherThan = /\b(?:anything|everything|whatever) (?:other than|but|except) (?:an? )?\.?(?:pdf|docx?|odt|rtf|word)\b[^.;]{0,20}\b(?:refused|rejected|returned|not (?:be )?(?:accepted|opened|marked|read)|sent back|ignored|deleted)\b|\b(?:formats?|types?|kinds?|files?) other than\b[^.;]{0,40}\b(?:cannot|can['’]?t|will not|won['’]t|are not|is not|not|rejected|refused|returned|blocked)\b|\b(?:anything|everything|whatever|files?|documents?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not)(?= (?:an? |in )?\.?(?:pdf|docx?|odt|rtf|word)\b)/i;
-const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|must|shall) (?:I|we|you) (?:have to |need to )?(?:hand in|submit|upload|send|deliver)\b[^?]*\?|^\W*(?:\d+[.)]?\s*)?what to (?:submit|hand in|upload|send|deliver)\W*$/i;
-/** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
-function isDemand({ clause, at, to }: Mention): boolean {
-  const text = clause.text;
-  // “.docx or .odt.”: nothing but kinds.
-  if ([...text.matchAll(/(?:^|\.\s+)\W*(?:docx?|odt|rtf|pdf|word)(?:\s*(?:,|\/|or|and)\s*\.?(?:docx?|odt|rtf|pdf|word))+(?=\.(?:\s|$)|\W*$)/gi)].some((m) => m.index <= at - clause.start && at - clause.start < m.index + m[0].length)) return true;
-  // “Files in formats other than Word or PDF cannot be opened.”
-  if (otherThan.test(text) && at - clause.start > text.search(otherThan)) return true;
-  // “(i) the report itself, 2,500 words, in PDF;”.
-  if (/^\W*\(?(?:i{1,3}|iv|v|[a-h]|\d{1,2})[.)]\s/i.test(text) && /,\s+(?:in|as) (?:an? |one )?$/i.test(text.slice(0, at - clause.start)) && /^\W*(?:$|[;,.]|and\b)/i.test(text.slice(to - clause.start).replace(/^ (?:format|file)/, ''))) return true;
-  // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”
-  if (clause.under !== undefined && whatToSend.test(clause.under)) return true;
-  // “PDF only, generated from the supplied LaTeX or Word template”: what it is made with.
-  if (/template$/i.test(text.slice(at - clause.start, to - clause.start)) && /\bpdf\b[^.;]*\b(?:from|using|with|in|on|based on) (?:the|our|a|this) (?:[a-z]+ )?(?:LaTeX (?:or|\/|and) )?$/i.test(text.slice(0, at - clause.start))) return false;
-  // What goes to a supervisor or an ethics board is not handed in here.
-  // “Use the template (ethics_form_v4.docx)”: what is filled in, and saved as something else.
-  if (/\b(?:template|blank|supplied form|form provided)\s*\([\w -]*\.?$/i.test(text.slice(0, at - clause.start)) && /^\w*\s*\)/.test(text.slice(to - clause.start)) && /\bsave\w* (?:it )?as\b/i.test(text.slice(to - clause.start))) return false;
-  if (/\b(?:approval|ethics)\b[^.;]*\bform\b/i.test(text.slice(0, at - clause.start)) && !/\b(?:uploads?|submit|hand[- ]in|return it|with the|appendix|save as)\b|^\W*(?:\p{L}+ ){1,3}form(?:\s*[–—:(-]|\s{2,})/iu.test(text) || /^[^.;]{0,24}\bto (?:your|the) (?:supervisor|ethics|tutor)\b/i.test(text.slice(to - clause.start)) && /\balso send\b/i.test(text)) return false;
-  // “Reading: Harding (pp. 1–46), PDF in the folder”.
-  if (/^s? (?:is |are )?(?:in|on) the (?:folder|module page|course (?:page|site)|site|library|shared drive)\b/i.test(text.slice(to - clause.start)) && !/\b(?:submit\w*|hand\w*|upload\w*|sav\w+|put|must|should)\b/i.test(text)) return false;
-  if (/\b(?:no|any) (?:specific|particular) (?:file )?(?:format|type)\b/i.test(text) && /\bprefer\w*\b/i.test(text) || /\b(?:accept|take|allow) (?:whatever|any) (?:file )?(?:format|type)\b/i.test(text)) return false;
-  // “Statement of originality signed and scanned into the PDF”.
-  if (/\b(?:signed|scanned|bound|inserted|pasted|copied|included|placed) (?:in|into|inside|within) the (?:same )?$/i.test(text.slice(0, at - clause.start))) return false;
-  // “The questionnaire (Excel) belongs in the appendix.”
-  if (/^[^.;]*\b(?:belongs?|goe?s?|comes?) (?:in|into) the appendi(?:x|ces)\b/i.test(text.slice(to - clause.start))) return false;
-  if (/\b(?:template|reading|handout|slides? (?:are|is)|lecture|available as|can be found|download(?:ed)? (?:the|from)|(?<!interview )guide|instructions?(?! (?:are|remain|stay) (?:unchanged|the same))|rubric|feedback|brief) (?:is|are|as|in|\()?/i.test(text.slice(0, at - clause.start).replace(/[“"][^”"\n]{3,80}[”"]/g, ' ')) && !/\b(?:submit|consists? of|hand (?:it |them )?in|upload|(?:make|prepare|create) (?:an?|your|one)(?: [\w-]+)? handout|return it|save|keep (?:it|this|them) (?:as|in)|leave (?:it|this) as|export|convert|provide|deliver|must be|should be|accepted)\b/i.test(text)) return false;
-  if (text.includes('|') && /\|\s*(?:an? |one )?$/.test(text.slice(0, at - clause.start))) return true;
-  if (/\b(?:one|a single|exactly one)\s+$/i.test(text.slice(0, at - clause.start)) && /^\s*(?:file |document )?per (?:group|student|person|team|pair)\b/i.test(text.slice(to - clause.start))) return true;
-  // “• 6 final edits, JPEG, sRGB, long side 3000 px”.
-  if (/^\W*(?:\d{1,2}\s+)?(?!and\b|or\b|but\b|if\b|no\b)[\p{L}][\p{L} -]{2,30}[,(]\s*(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start)) && /^\W*\d/.test(text)) return true;
-  // “2. Booklet, A4, 16–24 pages, PDF, max 20 MB: …”
-  if (/^\W*(?!(?:All|Each|Every|Please|Use|Write|Read|No|See|Save|Do|Download|If|When|For)\b)\p{Lu}[\p{L} -]{2,30}(?:,\s+[^,;:.\n]{1,30}){1,3},\s+(?:an? |one |as )*$/u.test(text.slice(0, at - clause.start))) return true;
-  // “Abstract: 250 words at most, Word, to the folder …”
-  if (new RegExp(`^\\W*${noun}\\s*:\\s*[^.;:]{2,60},\\s+(?:an? |one |as )*$`, 'iu').test(text.slice(0, at - clause.start)) && /^\s*(?:[,.]|$)/.test(text.slice(to - clause.start))) return true;
-  // “You are asked for (a) a video essay, MP4, and (b) a commentary, PDF”.
-  if (/\((?:a|i|1)\)\s[^()]*\((?:b|ii|2)\)\s/.test(text) && /\b(?:asked|required|expected|due)\b/i.test(text)) return true;
-  // “A proposal and a timetable, both as PDF”.
-  if (/,\s*(?:both|all(?: three| four)?|each) (?:as|in) (?:an? )?$/i.test(text.slice(0, at - clause.start))) return true;
-  // “1. Produce a PDF/A-2b version of the thesis.”
-  if (/^\W*(?:\d{1,2}[.)]\s*)?(?:please )?(?:produce|create|generate|prepare|make)\s+(?:an? |one |the )?$/i.test(text.slice(0, at - clause.start))) return true;
-  // “What should it look like? It’s one PDF with a table of contents.”
-  if (/^\W*(?:A\s*[:.]\s*)?(?:it|that)(?:['’]s| is| should be| must be) (?:one|an?|a single|just one) (?:single )?$/i.test(text.slice(0, at - clause.start)) && clause.under !== undefined && /\?\W*$/.test(clause.under)) return true;
-  // “Whatever your word processor makes, as long as it’s a .docx or a .rtf.”
-  if (/\bas long as it(?:['’]s| is)(?: either)? (?:an? )?\.?$/i.test(text.slice(0, at - clause.start))) return true;
-  // “All other conditions (2,000 words, PDF, anonymous) remain in force.”
-  if (/\b(?:conditions|requirements|rules|instructions)\s*\([^()]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:remain|stay|apply|hold|are unchanged)/i.test(text.slice(to - clause.start))) return true;
-  // “The working file (docx or odt) is welcome too but not required.”
-  if (/^[^.;]{0,40}\b(?:(?:is|are) )?(?:welcome|optional|possible|nice to have)\b[^.;]{0,20}\bnot (?:required|needed|necessary|obligatory|compulsory)\b|^[^.;]{0,30}\b(?:is|are) optional\b/i.test(text.slice(to - clause.start))) return false;
-  // “Word files are fine for drafts.” “The PDF version of the reading list is on the course page.” “The form (form.docx on the page)”. “Inside we expect report.pdf and data.csv.”
-  if (/^[^.;,]{0,20}\b(?:is|are) (?:fine|ok(?:ay)?|enough|welcome|acceptable) for (?:the |your )?drafts?\b/i.test(text.slice(to - clause.start))) return false;
-  if (/^(?: (?:version|file|copy))? of the (?:reading list|slides|handbook|handout|articles?|books?|lecture|textbook|brief|guide|template)\b/i.test(text.slice(to - clause.start)) || /\([\w-]*\.?$/.test(text.slice(0, at - clause.start)) && /^ on the (?:course |module |class )?(?:page|site)\)/i.test(text.slice(to - clause.start))) return false;
-  if (clause.under !== undefined && /^\W*(?:contents?|what (?:is|goes|belongs))(?: (?:of|in|into) (?:the|your) (?:archive|zip|folder|package))?\W*$/i.test(clause.under)) return false;
-  if (/^\W*contents?\s*:/i.test(text) || /^\W*(?:and )?inside(?: it)?,? (?:we expect|there should be|put|you put|go)\b/i.test(text)) return false;
-  // “Keep the original Word file in case we ask for it.”
-  if (/\bkeep (?:a copy of )?(?:the|your) (?:original )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:(?:file|version|document) )?(?:in case|for (?:your|the) (?:own )?records|as a (?:backup|copy)|safe(?:ly)?|until)\b/i.test(text.slice(to - clause.start))) return false;
-  // “Entries as PDF to prize@edges.example”.
-  if (/^\W*(?:\d+[.)]\s*)?(?:entries|essays|papers|submissions|reports|manuscripts|abstracts|proposals) (?:as|in) (?:an? )?$/i.test(text.slice(0, at - clause.start))) return true;
-  // “PDF preferred, Word accepted.”
-  if (/\bpdf (?:is )?preferred[,;] (?:but )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:files? )?(?:(?:is|are) )?(?:also )?(?:accepted|ok(?:ay)?|allowed|possible|fine)\b/i.test(text.slice(to - clause.start))) return true;
-  // “Budget (Excel tables pasted in)”: what is put into the paper is no file.
-  if (/^s?(?: \w+){0,2} (?:pasted|copied|embedded|inserted|included) in(?:to)?\b/i.test(text.slice(to - clause.start))) return false;
-  // “Report as PDF, max. 20 MB, max. 30 pages including appendices”.
-  if (/^\W*(?!(?:reading|notes|handouts?|slides|examples?|samples?|templates?|available|if|not)\b)[\p{L}][\p{L} -]{2,40} as (?:an? |one )?$/iu.test(text.slice(0, at - clause.start)) && /^\s*,/.test(text.slice(to - clause.start))) return true;
-  // “Due by noon, on paper in class or as PDF/DOCX on the course page”; “Attach: employer's certificate (PDF or JPG)”.
-  if (/^\W*due\b[^.;]*\b(?:or as (?:an? )?(?:PDF\/)?|electronically\b[^;]*[(,]\s*(?:(?:Word|PDF|DOCX) or )?)$/i.test(text.slice(0, at - clause.start)) || /^\W*attach(?:ed|ment)?\s*:/i.test(text)) return true;
-  // “By the same time, email a PDF to me.” “The handbook (PDF) can be downloaded.”
-  if (/(?:^|[,;.]|\b(?:and|then|please|time)\b)\s*,? e-?mail (?:me |us )?(?:an? |one |your |the |it as (?:an? )?)(?:\w+ ){0,2}$/i.test(text.slice(0, at - clause.start))) return true;
-  if (/^\W*(?:the |your )?(?:tutors?|markers?|lecturers?|examiners?|office|I|we)(?:['’]ll| will) (?:e-?mail|send|return|hand|give|post)\b/i.test(text)) return false;
-  if (/^\)? (?:can|may) be (?:downloaded|found|printed|picked up)\b/i.test(text.slice(to - clause.start))) return false;
-  // “Still 1500–2000 words, still PDF”.
-  if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
-  // “Paper: 10–12 pages, Word or PDF, …”.
-  if (/\b\d+\s?(?:words?|pages?|MB)\b/i.test(text) && /^\W*[\p{L} ]{3,60}:/u.test(text)) return true;
-  // “Use the template (Word) and convert to PDF”.
-  if (/\btemplate\W*$/i.test(text.slice(0, at - clause.start)) && /^\W*(?:and |then )*(?:convert|export|save|print)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
-  // “One PDF (typed in LaTeX or Word, or a clear scan)”.
-  if (/\bpdf\b[^()]{0,14}\((?:typed|written|typeset|prepared|made) (?:up )?(?:in|with)\b[^()]*$/i.test(text.slice(0, at - clause.start))) return false;
-  // “Type your answers (LaTeX or Word) and return one PDF”: what it is written with.
-  if (/\b(?:type|typeset|write|prepare|draft)\s+(?:up )?(?:your|the|it|them)\b[^.;]{0,40}(?:\(|\b(?:in|with|using)\s+)[^.;)]*$/i.test(text.slice(0, at - clause.start)) && /\b(?:convert|save|export|return|submit|upload|hand (?:it )?in|save|turn)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
-  return /\b(?:submi|hand|deposit|consist|compris|combin|merg|upload|sav|export|convert|format|accept|allow|only|must|should|file types?|kinds?|file|require(?:d|ments?)|please|need|send|return|attach|turn(?:ed)?(?: it| them| your \w+)? in|deliver|provid|as (?:a|an|one)|single|plus|type|by e-?mail|may be an?|put an?|prefer)\w*/i.test(text) || /^[^:]{3,60}:[^.]*\b(?:max(?:imum)?|by|due|deadline)\b/i.test(text) || /(?:[([–:-]|→|[-=]>)\s*(?:as )?(?:(?:an?|one|single) )*\.?$/.test(text.slice(0, at - clause.start)) || new RegExp(`\\b${noun}\\s*\\([^()]*$`, 'i').test(text.slice(0, at - clause.start)) || text.length < 60 || negation.test(text.slice(to - clause.start));
-}

@@ -1,13 +1,10 @@
 import type { Limits } from '../model/brief.ts';
+import { rangeAnswer, shortAnswer, spokenAnswer } from './limit-answers.ts';
+import { number, spoken, units } from './limit-numbers.ts';
 import { isCorrection, largeNumbers, matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
 
 type Field = keyof Limits;
 export interface LimitStatement extends Statement<number> { field: Field; clause: Clause; remark?: string; /** how far the marker reads: a limit only where no other is named */ reach?: true; /** a length that is asked for, without a word that makes it a limit */ given?: true; /** the part of a paper that it limits, unless that is a document of its own: “abstract” */ part?: string }
-
-/** Bytes in a unit. Source: IEC 80000-13 (kB, MB, GB decimal; KiB, MiB, GiB binary). Megapixels said of a file mean megabytes. */
-const units: Record<string, number> = { kb: 1e3, kib: 1024, mb: 1e6, mib: 1_048_576, gb: 1e9, gib: 1_073_741_824, kilobyte: 1e3, megabyte: 1e6, gigabyte: 1e9, mebibyte: 1_048_576, kbyte: 1e3, mbyte: 1e6, gbyte: 1e9, kibibyte: 1024, megapixel: 1e6, mp: 1e6, meg: 1e6, m: 1e6, byte: 1, ko: 1e3, mo: 1e6, go: 1e9 };
-const spoken = Object.keys(largeNumbers).sort((a, b) => b.length - a.length).join('|');
-const number = String.raw`(?<![A-Za-z\d]|\d\/)\d{1,3}(?:[,.\s\u00a0]\d{3})+(?!\d)|(?<![A-Za-z\d]|\d\/)\d+(?:[.,]\d+)?|(?<![A-Za-z\d-])(?:${spoken})(?=[\s-](?:(?:A4|typed|double-spaced|single-spaced)\s)?(?:pages?|sides?)\b)`;
 
 /** A percentage in figures or words. */
 const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, fifteen: 15, twenty: 20 })[written?.toLowerCase() ?? ''] ?? Number(written);
@@ -165,34 +162,6 @@ function withLeeway(found: LimitStatement[], clauses: Clause[]): LimitStatement[
   if (!leeway || said.length > 1 || found.some((s) => s.field === 'minWords') || new Set(lengths.map((s) => s.value)).size !== 1) return found;
   const give = Number(leeway[1]) / 100, both = leeway[2] !== undefined || lengths.every((s) => s.given), [first] = lengths as [LimitStatement], { given: _, ...limit } = first;
   return [...found.filter((s) => !lengths.includes(s)), { ...limit, value: Math.floor(first.value * (1 + give) + 1e-9) }, ...(both ? [{ ...limit, field: 'minWords' as const, value: Math.ceil(first.value * (1 - give) - 1e-9) }] : [])];
-}
-
-/** “Word limit? 3500 +/-10 %”, “Is there a size limit? Yes – 40MB.” */
-const limitAsked = /^\W*(?:Q?\d*\s*[:.]\s*)?(?:(?:what|is there|how (?:big|large|many)|any|and)\b.*)?\b(words?(?: limit| count)?|size|big|large)\b[^?]*\?\W*$/i;
-function shortAnswer(clause: Clause): LimitStatement[] {
-  const asked = clause.under ? limitAsked.exec(clause.under)?.[1]?.toLowerCase() : undefined, m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number})\\s?([KMG]i?B\\b)?(?:\\s?(?:±|\\+\\s?/?\\s?[-–−])\\s?(\\d{1,2})\\s?%)?(?!\\s?(?:%|words|pages|(?<![KMG]i?B )[a-z]{2}))`, 'i').exec(clause.text) : null;
-  if (!m) return [];
-  const value = numberOf(m[1]!), give = Number(m[3] ?? 0) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: Math.round(n), start: clause.start + m.index + m[0].indexOf(m[1]!), end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause) });
-  if (m[2]) return /^(?:size|big|large)$/.test(asked!) ? [of('maxBytes', value * (units[m[2].toLowerCase()] ?? 1))] : [];
-  return asked!.startsWith('word') && value >= 20 ? [...(give > 0 ? [of('minWords', Math.ceil(value * (1 - give) - 1e-9))] : []), of('maxWords', Math.floor(value * (1 + give) + 1e-9))] : [];
-}
-
-const howLong = /^\W*(?:Q\s*[:.]\s*)?(?:how (?:long|many (?:words|pages))\b.*\b(?:may|can|should|must|be|write)\b|(?:is there|what(?:['’]s| is)) (?:an? |the )?(?:page|word|length) limit\b)/i;
-const bareAnswer = new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\s+(words?|pages?|sides?)\\b(?!\\s*(?:min|or more|at least|each|per))`, 'i');
-/** “How many pages? Twelve to fifteen.” */
-function rangeAnswer(clause: Clause): LimitStatement[] {
-  const asked = clause.under ? /^\W*(?:Q\s*[:.]\s*)?how (?:many (words|pages)|long)\b/i.exec(clause.under) : null, spelt = `${number}|${Object.keys(numberWords).filter((w) => w.length > 2).join('|')}|${spoken}`;
-  const m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:between |from )?(${spelt})\\s?(?:-|–|to|and)\\s?(${spelt})(?:\\s+(words|pages))?(?=\\W|$)(?!\\s?(?:%|[kmg]b|cm|mm))`, 'i').exec(clause.text) : null, unit = (m?.[3] ?? asked?.[1])?.toLowerCase();
-  if (!m || !unit) return [];
-  const value = (word: string): number => numberWords[word.toLowerCase()] ?? numberOf(word), [least, most] = [value(m[1]!), value(m[2]!)], kind = unit === 'words' ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause) };
-  return least < most ? [{ field: `min${kind}`, value: least, ...at }, { field: `max${kind}`, value: most, ...at }] : [];
-}
-/** “How long may the report be? Ten pages, excluding references.” Which document is meant stands in the question. */
-function spokenAnswer(clause: Clause): LimitStatement | null {
-  const asked = clause.under && howLong.test(clause.under) ? clause.under : null, m = asked ? bareAnswer.exec(clause.text) : null;
-  if (!asked || !m) return null;
-  const value = numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!);
-  return { field: /^w/i.test(m[2]!) ? 'maxWords' : 'maxPages', value, start: clause.start + m[0].indexOf(m[1]!), end: clause.start + m[0].length, clause: { ...clause, text: `${asked} ${clause.text}`, start: clause.start - asked.length - 1 } };
 }
 
 /** “Five megabytes” in figures, with the length kept: what stands for the number is but the last letters of the word. */
