@@ -1,6 +1,7 @@
 import type { Brief, NameField } from '../model/brief.ts';
 import type { Details, DetailName } from '../model/details.ts';
 import { foldText, squash } from '../identity/fold.ts';
+import { versionMark } from '../tables/version-marks.ts';
 import { bracketedWords, fieldWords } from './field-words.ts';
 
 export const fieldNames: Record<NameField, string> = {
@@ -150,7 +151,7 @@ export function proposeName(input: { brief: Brief; details: Details | null; pres
   if (brief.naming.pattern && parsePattern(stem(brief.naming.pattern)).some((t) => 'field' in t)) base = join(parsePattern(stem(brief.naming.pattern)));
   else if (brief.naming.mustContain.length > 0) base = [...brief.naming.mustContain.map(value).filter(Boolean), titleWords(4)].join('_');
   else {
-    base = stem(input.present).replace(/\(\d+\)|(^|[\s_.-])(copy(?: of)?|final[\s_-]*final\w*|final\d*|v(?:ersion)?[\s_.-]?\d+(?:\.\d+)*|draft\d*)(?=$|[\s_.-])/gi, ' ');
+    base = stem(input.present).replace(new RegExp(`${versionMark.source}|(?:^|[\\s_.-])(?:final|draft)(?=$|[\\s_.-])`, 'gi'), ' ');
     if (input.anonymous) base = [input.courseCode.replace(/\s+/g, ''), titleWords(5)].filter(Boolean).join('_') || 'paper';
   }
   const ascii = clean(base).normalize('NFKD').replace(/\p{M}/gu, '').replace(/[^\x20-\x7e]/g, '').replace(/\s+/g, '-').replace(/^[-_.]+|[-_.]+$/g, '').slice(0, 90);

@@ -1,0 +1,5 @@
+/** What writers put into a file's name to tell versions apart. Common practice, no published source.
+ * “Old English”, “New Harbour”, “final report” and “revised edition” are words of titles: such a mark stands at the end, or beside another. */
+const anywhere = String.raw`copy(?: of)?|copy\d+|kopie|copie|copia|final[\s_-]*final\w*|final\d+|v(?:er(?:sion)?)?[\s_.-]?\d+(?:\.\d+)*|draft[\s_-]?\d+|(?:first|second|third|last|\d(?:st|nd|rd|th))[\s_-]draft|rev[\s_.-]?\d+|auto-?saved?|recovered|back-?up|bak|tmp|with[\s_-]comments|commented|tracked[\s_-]changes|(?:last|latest|newest|final)[\s_-]version|use[\s_-]this(?:[\s_-]one)?|untitled\d*|document\d+|new[\s_-]document`;
+const atTheEnd = String.raw`old|new|draft|revised|edited|corrected|latest|temp|rev|really?[\s_-]final|final[\s_-](?:really?|version|now|ok|last|new|copy)|entwurf|brouillon|borrador|bozza`;
+export const versionMark = new RegExp(String.raw`\(\d+\)|(?:^|[\s_.(-])(?:(?:${anywhere})(?=$|[\s_.()-])|(?:${atTheEnd})(?=[)\s_.-]*(?:\d*|${anywhere}|final)[)]?$))|~$`, 'i');
