@@ -6,22 +6,26 @@ import type { WordPart } from '../model/brief.ts';
 export interface SectionName { name: string; called: string; part: WordPart; open?: true; asked?: false }
 export const sectionNames: readonly SectionName[] = [
   { name: 'references', called: 'references|references and notes|notes and references|references and further reading|references cited|references and bibliography|bibliography and references|sources cited|works consulted|reference list|list of references|bibliography|works cited|literature cited|literaturverzeichnis|quellenverzeichnis|bibliographie|références|bibliografía|referencias|bibliografia|bibliografie|literatuurlijst|literatur', part: 'references' },
-  { name: 'references', called: 'literature|sources', part: 'references', asked: false },
+  { name: 'references', called: 'literature|sources|references?(?: list)?|cited (?:works|literature|sources)|works? (?:cited|referenced)|(?:select(?:ed)?|general) bibliography|list of sources|source list|literature list|(?:my|reference) references|reference section|(?:sources|literature) and (?:literature|references|sources)|references and sources|bibliographical references|quellen|quellen- und literaturverzeichnis|(?:zitierte|verwendete) literatur|références bibliographiques|sources et bibliographie|œuvres citées|referencias bibliográficas|fuentes|referências(?: bibliográficas)?|riferimenti bibliografici|fonti|bronnen|bronnenlijst|referenties|litteraturliste|referenslista|källförteckning|källor|kilder|kildeliste|lähteet', part: 'references', asked: false },
   { name: 'contents', called: 'table of contents', part: 'contents' },
-  { name: 'contents', called: 'contents', part: 'contents', asked: false },
+  { name: 'contents', called: 'contents|list of contents|inhalt|inhaltsverzeichnis|table des matières|sommaire|índice|sumário|indice|inhoud|inhoudsopgave|innehåll|innhold|indhold|sisällys', part: 'contents', asked: false },
   { name: 'lists', called: 'list of (?:figures|tables|abbreviations)', part: 'contents' },
+  { name: 'lists', called: 'list of (?:illustrations|plates|maps|symbols|acronyms|charts|appendices)|table of figures|abbreviations|(?:abbildungs|tabellen|abkürzungs)verzeichnis', part: 'contents', asked: false },
   { name: 'title page', called: 'title page', part: 'titlePage' },
   { name: 'summary', called: 'abstract|(?:executive )?summary', part: 'abstract' },
+  { name: 'summary', called: 'synopsis|précis|abstract and keywords|(?:lay|plain language) summary|extended abstract|zusammenfassung|kurzfassung|résumé|resumen|resumo|sommario|riassunto|samenvatting|sammanfattning|sammendrag', part: 'abstract', asked: false },
   { name: 'introduction', called: 'introduction|background', part: 'body', open: true },
+  { name: 'introduction', called: 'einleitung|introducción|introduzione|introdução|inleiding|inledning|innledning|indledning|johdanto', part: 'body', asked: false },
   { name: 'literature review', called: 'literature review|review of (?:the )?literature', part: 'body' },
   { name: 'methods', called: '(?:materials? and )?method(?:s|ology)?(?: and materials?)?', part: 'body', open: true },
   { name: 'results', called: 'results|findings', part: 'body', open: true },
   { name: 'discussion', called: 'discussion', part: 'body', open: true },
   { name: 'conclusions', called: 'conclusions?|concluding remarks', part: 'body', open: true },
+  { name: 'conclusions', called: 'fazit|schluss(?:folgerung(?:en)?)?|conclusión|conclusiones|conclusioni?|conclusão|conclusies?|slutsats(?:er)?|konklusjon|konklusion', part: 'body', asked: false },
   { name: 'limitations', called: 'limitations', part: 'body' }, { name: 'recommendations', called: 'recommendations', part: 'body' }, { name: 'reflection', called: 'reflection', part: 'body' },
   { name: 'glossary', called: 'glossary', part: 'body' },
-  { name: 'acknowledgements', called: 'acknowledge?ments?', part: 'body' }, { name: 'acknowledgements', called: 'thanks', part: 'body', asked: false },
-  { name: 'appendices', called: 'append(?:ix|ices)', part: 'appendices', open: true }, { name: 'appendices', called: 'annex', part: 'appendices', open: true, asked: false },
+  { name: 'acknowledgements', called: 'acknowledge?ments?', part: 'body' }, { name: 'acknowledgements', called: 'thanks|word of thanks|dedication|danksagung|remerciements|agradecimientos|agradecimentos|ringraziamenti|dankwoord', part: 'body', asked: false },
+  { name: 'appendices', called: 'append(?:ix|ices)', part: 'appendices', open: true }, { name: 'appendices', called: 'annex(?:e|es|ure)?|anhang|anhänge|anexos?|apéndices?|appendic[ei]|allegat[oi]|bijlagen?|vedlegg|bilag(?:a|or)?|liite|liitteet', part: 'appendices', open: true, asked: false }, { name: 'appendices', called: '(?:attachments?|anlagen?)(?: [A-Z\\d]{1,2})?|supplements?|supplementary (?:materials?|information|data)', part: 'appendices', asked: false },
 ];
 
 const named = sectionNames.map((s) => ({ ...s, exact: new RegExp(`^(?:${s.called})$`, 'i'), begins: new RegExp(`^(?:${s.called})\\b`, 'i') }));
@@ -29,7 +33,7 @@ const named = sectionNames.map((s) => ({ ...s, exact: new RegExp(`^(?:${s.called
 export const askedSections = new RegExp(`\\b(?:${sectionNames.filter((s) => s.asked !== false).flatMap((s) => topLevel(s.called)).sort((a, b) => b.length - a.length).join('|')})\\b`, 'gi');
 
 /** A heading without its number and its closing colon. */
-export const bareHeading = (line: string): string => line.trim().replace(/^(?:\d+(?:\.\d+)*\.?|[IVX]+\.|[A-Z]\.)\s+/, '').replace(/[:.]$/, '');
+export const bareHeading = (line: string): string => line.trim().replace(/^#{1,6}\s+|^[*_]{1,3}(?=\S)|[*_]{1,3}$/g, '').replace(/^(?:(?:chapter|section|part|kapitel|teil|chapitre|capítulo|capitolo|hoofdstuk)\s+(?:\d+(?:\.\d+)*|[IVXLC]+)\s*[:.–—-]?\s+|§\s*\d+\s+|\(?\d+(?:\.\d+)*[.)]?\s+|[IVX]+[.)]?\s+|[A-Z][.)]\s+)/i, '').replace(/\s*[:.]$/, '');
 
 /** The section that a line names. @param tail - how many characters may follow an open name; 0: the name alone */
 export function sectionNamed(line: string, tail = 0): SectionName | null {
