@@ -1,9 +1,22 @@
-/** Words by which a wording is taken for German; three of them and more. */
+/** Words by which a wording is taken for German; four of them and more. */
 const signs = /(?<!\p{L})(?:der|die|das|und|ist|sind|wird|werden|als|bis|zum|nicht|Abgabe\p{L}*|Datei\p{L}*|Hausarbeit|Frist|Umfang|Seiten|Wörter|Uhr|Ihre?|Matrikelnummer)(?!\p{L})/gu;
-export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4;
+/** Words that no English text has: one is enough where none of the small English words stands beside it. */
+const onlyGerman = /(?<!\p{L})(?:abgabe\p{L}*|abzugeben|hausarbeit\p{L}*|einreich\p{L}+|eingereicht\p{L}*|einsendeschluss|frist|fällig|umfang|seiten\p{L}*|wörtern?|uhr|matrikelnummer|märz|spätestens|höchstens|zeilenabstand|\p{L}*zeilig|schriftgr\p{L}+|schriftart|plagiat\p{L}*|verspät\p{L}+|anonym(?:e|er|en|isiert\p{L}*)?|eigenständigkeits\p{L}+|selbst?ständigkeits\p{L}+|eidesstattlich\p{L}*|bewert\p{L}+|dateigröße|dateinamen?|dateibenennung|benennen|ränder|seitenr\p{L}+|hochladen|hochgeladen|öffnet|freigeschaltet|nicht|keine?n?|werden|wird|ihren?)(?!\p{L})/iu;
+const onlyEnglish = /\b(?:the|your|and|of|to|is|are|must|by|for|with|be|on|at|should|please|submit|due)\b/i;
+
+export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || onlyGerman.test(text.slice(0, 2000)) && !onlyEnglish.test(text.slice(0, 2000));
 
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const phrases: readonly [RegExp, string][] = ([
+  ['nicht vor dem(?= \\d)', 'not before'], ['(?:eine )?plagiats(?:prüfung|kontrolle) (?:findet nicht statt|erfolgt nicht|entfällt)', 'no similarity check'], ['plagiats(?:prüfung|kontrolle)(?=: nein)', 'similarity check'],
+  ['einsendeschluss|letzter abgabetag|abgabetag', 'deadline'], ['bis zu(?= [\\d.]+ (?:wörter|worte|seiten))', 'up to'], ['maximalumfang', 'at most'], ['zwischen(?= \\d+ und \\d+)', 'between'], ['(?<=between +\\d+ )und(?= \\d)', 'and'],
+  ['(?:die )?(?:anonyme|anonymisierte) (?:bewertung|korrektur|begutachtung|abgabe|einreichung)|(?:bitte )?anonym (?:abgeben|einreichen)', 'blind marking'], ['(?:bitte )?keinen? namen (?:in|auf) (?:der|die|ihrer) (?:haus)?arbeit|geben sie ihren namen nicht an|ihr name darf (?:nirgends|nicht|nirgendwo) (?:in der (?:haus)?arbeit )?(?:erscheinen|stehen|auftauchen)|die (?:haus)?arbeit darf (?:ihren|keinen) namen (?:nicht )?enthalten', 'marking is blind'],
+  ['auf (?:text)?(?:übereinstimmungen|ähnlichkeiten) (?:geprüft|überprüft)', 'similarity checked'], ['keine (?:verspäteten|späteren) (?:abgaben|einreichungen)', 'late work not accepted'], ['nach (?:der|ablauf der) (?:abgabe)?frist ist keine (?:abgabe|einreichung) (?:mehr )?möglich|spätere (?:abgaben|einreichungen) werden nicht (?:mehr )?(?:akzeptiert|angenommen|bewertet)|zu spät (?:abgegebene|eingereichte) \\p{L}+ gelten als nicht (?:bestanden|abgegeben)', 'late work is not accepted'],
+  ['werden(?= \\d{1,2} ?(?:%|prozent|punkte) abgezogen)', ''], ['punktabzug', 'off'], ['(?<=(?:%|prozent|punkte) )abzug', 'off'], ['(?:die|ihre) datei (?:soll|muss)(?= \\S+_\\S+ heißen)', 'file name:'], ['(?:der )?dateiname (?:muss|soll|sollte)(?= ihren? )', 'filename contains'], ['ihren nachnamen', 'your surname'], ['(?<=surname\u00a0* )und ihre matrikelnummer', 'and student number'],
+  ['schriftgrad', 'font size'], ['(?:anderthalb|eineinhalb)zeilig', '1.5 spaced'], ['(?:1,5|1\\.5)-facher zeilenabstand', '1.5 line spacing'], ['mit einem zeilenabstand von', 'line spacing'], ['seitenr(?:and|änder)(?: jeweils| je)?', 'margin'],
+  ['(?:mehrfache|wiederholte|mehrere) (?:abgaben|einreichungen) sind (?:möglich|erlaubt)', 'unlimited uploads'], ['die letzte zählt', 'the last counts'], ['die zuletzt (?:hochgeladene|abgegebene|eingereichte) (?:datei|version|fassung|arbeit) (?:wird (?:bewertet|korrigiert|gewertet)|zählt)', 'the last file counts'], ['eine (?:erneute|neue|weitere) (?:abgabe|einreichung) (?:ersetzt|überschreibt) die (?:vorherige|frühere|alte|erste)', 'the new file replaces the old'],
+  ['es ist nur eine (?:abgabe|einreichung) möglich|sie können nur ein ?mal (?:abgeben|einreichen|hochladen)|die (?:abgabe|einreichung) ist nur ein ?mal möglich', 'upload once only'], ['nur ein versuch', 'only 1 attempt'],
+  ['(?:die )?(?:abgabe|einreichung) (?:ist )?(?:möglich )?ab(?: dem)?(?= \\d)', 'opens on'], ['der upload ist ab(?: dem)?(?= \\d)|öffnet am|freigeschaltet (?:ab|am)(?: dem)?', 'opens on'], ['abgabezeitraum', 'open'],
   ['es kann nur ein ?mal (?:hochgeladen|eingereicht|abgegeben) werden', 'upload once only'],
   ['(?:bitte )?nur die matrikelnummer (?:angeben|nennen),? (?:und )?keinen namen', 'anonymous: student number, no name'], ['auch nicht im dateinamen', 'nor in the filename'], ['ab dem zweiten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 1 day'], ['ab dem dritten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 2 days'], ['ab dem vierten tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 3 days'], ['ab dem fünften tag (?:nicht bestanden|null punkte|0 punkte)', 'zero after 4 days'],
   ['(?:zu spät|verspätet|später) (?:eingereichte|abgegebene|hochgeladene) \\p{L}+ (?:werden|wird) (?:als|mit) [„“"»]?(?:nicht ausreichend|nicht bestanden|ungenügend|5,0|null punkten|0 punkten)[“”"«]? (?:bewertet|benotet|gewertet)', 'late work is not accepted'],
@@ -49,7 +62,9 @@ const dayAndMonth = new RegExp(`(?<!\\d)(\\d{1,2})\\.\\s+(${Object.keys(months).
 export function germanAsEnglish(wording: string): string {
   if (!isGerman(wording)) return wording;
   // The date library takes gaps of six before the month and of three before the year.
-  let text = wording.replace(dayAndMonth, (whole, day: string, month: keyof typeof months) => { const spare = whole.length - day.length - 3, ahead = Math.min(spare, 6); return `${day}${'\u00a0'.repeat(ahead)}${months[month]}${'\u00a0'.repeat(spare - ahead)}`; }).replace(/„([^“”"\n]{1,80})[“”"]/g, '“$1”');
+  let text = wording.replace(dayAndMonth, (whole, day: string, month: keyof typeof months) => { const spare = whole.length - day.length - 3, ahead = Math.min(spare, 6); return `${day}${'\u00a0'.repeat(ahead)}${months[month]}${'\u00a0'.repeat(spare - ahead)}`; }).replace(/„([^“”"\n]{1,80})[“”"]/g, '“$1”')
+    // “15. 3. 2027”.
+    .replace(/(?<![\d.])(\d{1,2})\. +(\d{1,2})\. +(20\d\d)(?!\d)/g, (whole, day: string, month: string, year: string) => `${day}.${month}.${year}`.padEnd(whole.length, '\u00a0'));
   // “Im Ordner „X““ is via it: what stands before the mark has to stay beside it.
   text = text.replace(/\((?:ordner|abgabeordner|bereich)(?= [“"])/giu, (found) => 'via'.padStart(found.length)).replace(/(?<!\p{L})(?:(?:im|in den|über den) (?:kurs|abgabe)?ordner|unter)(?= [“"])/giu, (found) => 'via'.padStart(found.length));
   // Filled up with spaces that make no columns: plain ones in a row are the gaps of a table.

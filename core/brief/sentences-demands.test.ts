@@ -316,7 +316,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Please use MLA style, 9th edition, with a Works Cited page.', { referenceStyle: 'MLA' }],
   ['Any established citation system is fine (APA, MLA, Chicago…).', {}],
   ['References in the style of the journal "Ecology Letters".', {}],
-  ['Ende der Abgabefrist: 12. März 2027, 18.00 Uhr', {}],
+  ['Ende der Abgabefrist: 12. März 2027, 18.00 Uhr', { due: '2027-03-12T18:00:00' }],
   ['Word files are fine for drafts, but the final version has to be a PDF.', { documents: [{ label: null, types: ['pdf'] }] }],
   ['The PDF version of the reading list is on the course page.', {}],
   ['Send the signed form as a scan (PDF or JPG) and the essay as DOCX.', { documents: [{ label: 'Signed form', types: ['pdf', 'jpeg'] }, { label: 'Essay', types: ['docx'] }] }],
