@@ -2,7 +2,8 @@
 const signs = /(?<!\p{L})(?:der|die|das|und|ist|sind|wird|werden|als|bis|zum|nicht|Abgabe\p{L}*|Datei\p{L}*|Hausarbeit|Frist|Umfang|Seiten|Wörter|Uhr|Ihre?|Matrikelnummer)(?!\p{L})/gu;
 /** Words that no English text has: one is enough where none of the small English words stands beside it. */
 const onlyGerman = /(?<!\p{L})(?:abgabe\p{L}*|abzugeben|hausarbeit\p{L}*|einreich\p{L}+|eingereicht\p{L}*|einsendeschluss|frist|fällig|umfang|seiten\p{L}*|wörtern?|uhr|matrikelnummer|märz|spätestens|höchstens|zeilenabstand|\p{L}*zeilig|schriftgr\p{L}+|schriftart|plagiat\p{L}*|verspät\p{L}+|anonym(?:e|er|en|isiert\p{L}*)?|eigenständigkeits\p{L}+|selbst?ständigkeits\p{L}+|eidesstattlich\p{L}*|bewert\p{L}+|dateigröße|dateinamen?|dateibenennung|benennen|ränder|seitenr\p{L}+|hochladen|hochgeladen|öffnet|freigeschaltet|nicht|keine?n?|werden|wird|ihren?)(?!\p{L})/iu;
-const onlyEnglish = /\b(?:the|your|and|of|to|is|are|must|by|for|with|be|on|at|should|please|submit|due)\b/i;
+/** Small words of English: where one stands, a foreign word is a loan. */
+export const onlyEnglish = /\b(?:the|your|and|of|to|is|are|must|by|for|with|be|on|at|should|please|submit|due)\b/i;
 
 export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || onlyGerman.test(text.slice(0, 2000)) && !onlyEnglish.test(text.slice(0, 2000));
 

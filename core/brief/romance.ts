@@ -1,11 +1,15 @@
+import { onlyEnglish } from './german.ts';
+
 /** Words by which a wording is taken for French or Spanish; four of them and more. */
 const frenchSigns = /(?<!\p{L})(?:le|la|les|des|du|est|sont|sera|seront|une|pour|avec|votre|vos|pages?|mots|copies?|rendre|remise|dépôt|déposer|devoir|fichier|format|maximum|avant|au|sur)(?!\p{L})/giu;
 const spanishSigns = /(?<!\p{L})(?:el|la|los|las|del|es|son|será|serán|una|para|con|su|páginas|palabras|entrega|trabajos?|archivo|formato|máximo|hasta|antes|no|por|tarea|plazo)(?!\p{L})/giu;
-const isWrittenIn = (wording: string, signs: RegExp, telling: RegExp): boolean => telling.test(wording) && new Set((wording.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4;
+const isWrittenIn = (wording: string, signs: RegExp, telling: RegExp): boolean => telling.test(wording) && (new Set((wording.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || !onlyEnglish.test(wording.slice(0, 2000)));
 
 type Phrases = readonly (readonly [string, string])[];
 /** What departments ask for in French, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const french: Phrases = [
+  ['ne (?:pas )?(?:dépasser|excéder)(?= \\d)|au plus(?= \\d)|pas plus de(?= \\d)', 'at most'], ['interligne(?= ?:? ?(?:de )?\\d)', 'spacing'], ['les copies sont anonymes|la correction est anonyme', 'marked blind'], ['votre nom ne doit pas apparaître', 'anonymous, no name'], ['pas de retard', 'no late work'], ['les retards ne sont pas (?:acceptés|tolérés)|tout (?:travail|devoir|dépôt) en retard (?:sera|est) refusé', 'late work is not accepted'],
+  ['taille (?:de (?:la )?police|des caractères)', 'font size'], ['taille(?= \\d\\d?(?![\\d ]*[MKGmkg]))', 'size'], ['nommez (?:le|votre) fichier', 'file name:'], ['(?:contrôle|vérification) (?:anti-?plagiat|du plagiat)', 'similarity check'],
   ['(?:sera|seront|est|sont) soumise?s? à un contrôle (?:de|des) similitudes?', 'similarity checked'], ['(?:pas de|aucun) retard possible', 'no late work'], ['(?:vous )?(?:pouvez|pourrez) (?:le|la|les) remplacer jusqu[’\']à la date limite', 'can be replaced until the due date'],
   ['seule la dernière version (?:déposée )?(?:compte|comptera|sera lue)', 'only the last one counts'], ['nommée?(?= \\S*_)', 'named'], ['(?<=\\d\\s(?:Mo|MB)\\s*)au plus', 'max'],
   ['(?:les )?(?:travaux|devoirs|copies|dossiers) (?:rendus?|remis|déposés?|rendues|remises|déposées) (?:en retard|hors délai) ne seront pas (?:acceptée?s|corrigée?s|notée?s|évaluée?s)|aucun (?:retard|devoir en retard|travail en retard|dépôt tardif) ne sera (?:accepté|toléré|admis)|aucune copie en retard ne sera acceptée', 'late work is not accepted'],
@@ -24,6 +28,7 @@ const french: Phrases = [
 ];
 /** The same for Spanish. */
 const spanish: Phrases = [
+  ['no más de(?= \\d)|no debe (?:superar|exceder)(?: las| los)?(?= \\d)', 'at most'], ['hasta(?= [\\d.]+ (?:palabras|páginas))', 'up to'], ['(?:corrección|evaluación|calificación) anónima', 'marked blind'], ['su nombre no debe aparecer', 'anonymous, no name'], ['interlineado de(?= \\d)', 'line spacing'], ['tamaño de (?:la )?(?:letra|fuente)', 'font size'], ['tamaño(?= \\d\\d?(?![\\d ]*[MKGmkg]))', 'size'], ['letra de(?= \\d)', 'font'], ['(?:el archivo debe llamarse|nombre el archivo)', 'file name:'],
   ['(?:los )?(?:trabajos|ensayos|informes) (?:entregados|presentados|enviados) (?:fuera de plazo|con retraso|tarde) no se (?:corregirán|evaluarán|aceptarán|admitirán|calificarán)', 'late work is not accepted'], ['pasarán por (?:el|un) (?:programa|software|sistema) antiplagio', 'are similarity checked'],
   ['máximo (?:de )?tres días', 'max. 3 days'], ['máximo (?:de )?cinco días', 'max. 5 days'], ['máximo (?:de )?siete días', 'max. 7 days'],
   ['no se (?:admitirán|aceptarán|admiten|aceptan) (?:entregas|trabajos) (?:por correo electrónico ni )?(?:fuera de plazo|con retraso|tardí[oa]s)|no se (?:admitirán|aceptarán) (?:entregas|trabajos) después de(?:l plazo| la fecha)', 'late work is not accepted'],
@@ -37,7 +42,7 @@ const spanish: Phrases = [
   ['(?:(?:en|a través de|mediante) (?:la (?:tarea|carpeta|sección|actividad)|el (?:buzón|apartado|espacio))|a través del (?:buzón|apartado|espacio))(?=\\s{1,3}[«“"])', 'in the box'],
 ];
 const patternsOf = (phrases: Phrases): readonly [RegExp, string][] => phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english]);
-const tongues = [{ signs: frenchSigns, telling: /(?<!\p{L})(?:dépôt|déposer|remise|rendre|rendu|devoirs?|mots|fichier|étudiante?s?)(?!\p{L})/iu, phrases: patternsOf(french) }, { signs: spanishSigns, telling: /(?<!\p{L})(?:entregas?|páginas|palabras|archivo|fichero|trabajos?|plazo)(?!\p{L})/iu, phrases: patternsOf(spanish) }];
+const tongues = [{ signs: frenchSigns, telling: /(?<!\p{L})(?:dépôt|déposer|remise|rendre|rendu|devoirs?|mots|fichiers?|étudiante?s?|échéance|délai|limite|interligne|marges|correction|anonymat|anonymes?|retards?|plagiat|signée|travaux|copies?|écrivez|apparaître|nommez|taille|police)(?!\p{L})/iu, phrases: patternsOf(french) }, { signs: spanishSigns, telling: /(?<!\p{L})(?:entregas?|páginas|palabras|archivos?|ficheros?|trabajos?|plazo|entregar\p{L}*|fecha|máximo|máxima|interlineado|márgenes|anónim[oa]s?|antiplagio|retraso|escriba|aparecer|letra|tamaño|intentos?|envíos?|declaración)(?!\p{L})/iu, phrases: patternsOf(spanish) }];
 
 /** A French or Spanish wording with its telling words in English and every letter of the rest in its place; others as they are. */
 export function romanceAsEnglish(wording: string): string {

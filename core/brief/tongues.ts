@@ -1,14 +1,18 @@
 import { monthNames } from '../tables/month-names.ts';
+import { onlyEnglish } from './german.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const leads: readonly [RegExp, string][] = ([
   ['(?<=\\d )à(?= \\d+ (?:pages|mots))', '-'], ['par courriel à', 'by email to'],
-  ['date limite(?: (?:de remise|de dépôt))?', 'deadline'], ['(?:à|a) (?:rendre|remettre|déposer) (?:(?:pour|avant|au plus tard) )?le', 'due by'], ['au plus tard le', 'by'], ['avant le(?= \\d)', 'by'],
-  ['fecha (?:de entrega|límite)(?: de entrega)?', 'deadline'], ['(?:hasta|antes de)l(?: día)?(?= \\d)', 'by'], ['plazo(?: de entrega)?(?=\\s*:)', 'due'],
+  ['date (?:de (?:remise|rendu|dépôt)|d[’\']échéance)', 'deadline'], ['(?:dépôt|remise|rendu) au plus tard le', 'due by'], ['remise(?: (?:avant |pour )?le)?(?= (?:\\p{L}+ )?\\d|\\s*:)', 'due'], ['échéance(?=\\s*:)', 'due'], ['délai(?=\\s*:)', 'due'], ['(?<=20\\d\\d )à midi', '12:00'],
+  ['último día de entrega', 'deadline'], ['entrega (?:hasta|antes de)(?:l| el)?(?= (?:\\p{L}+ )?\\d)', 'due by'], ['entrega(?=\\s*:)', 'due'], ['(?:debe |deberá )entregarse (?:el|antes del|hasta el)|se entregará (?:el|antes del)|entregue (?:su|el) \\p{L}+ antes del', 'due by'],
+  ['date limite(?: (?:de remise|de dépôt))?', 'deadline'], ['(?:à|a) (?:rendre|remettre|déposer) (?:(?:pour|avant|au plus tard) )?le', 'due by'], ['au plus tard le', 'by'], ['avant le(?= (?:\\p{L}+ )?\\d)', 'by'],
+  ['fecha (?:de entrega|límite)(?: de entrega)?', 'deadline'], ['(?:hasta el|antes del)(?: día)?(?= (?:\\p{L}+ )?\\d)', 'by'], ['plazo(?: de entrega)?(?=\\s*:)', 'due'],
   ['consegna(?: entro)?(?: il)?(?= \\d)', 'due'], ['consegna(?=\\s*:)', 'due'], ['consegna entro il', 'due by'], ['entro il', 'by'], ['scadenza', 'due'],
   ['inleveren (?:voor|vóór|uiterlijk(?: op)?)', 'due by'], ['inleverdatum', 'deadline'], ['uiterlijk(?: op)?', 'by'],
   ['(?:inlämning|innlevering|aflevering)(?: (?:senast|senest))?', 'due by'], ['(?:senast|senest)(?: den)?', 'by'], ['frist(?=\\s*:)', 'due'], ['prazo(?: de entrega)?', 'due'], ['data de entrega', 'deadline'], ['nome (?:do (?:ficheiro|arquivo)|del file)|bestandsnaam', 'filename'], ['hora de lisboa', 'Lisbon time'], ['hora de brasília', 'Brasília time'], ['espaçamento', 'spacing'], ['margens', 'margins'], ['não são aceites? trabalhos fora do prazo|trabalhos fora do prazo não (?:são|serão) aceit[eo]s', 'late work is not accepted'], ['máximo(?= \\d)', 'max.'], ['(?<=\\d )a(?= \\d+ páginas)', '-'],
 ] as const).map(([other, english]) => [new RegExp(`(?<![\\p{L}])(?:${other})(?![\\p{L}])`, 'giu'), english]);
+const inFigures = /(?<!\d)\d{1,2}[/.-]\d{1,2}[/.-]20\d\d(?!\d)/;
 const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})/gu;
 
 /** A wording with its days in other languages in English, and every letter of the rest in its place; without such days as it is. */
@@ -22,7 +26,8 @@ export function otherTonguesAsEnglish(wording: string): string {
     // The date library takes gaps of six before the month and of three before the year.
     return spare < 0 ? whole : `${day}${'\u00a0'.repeat(Math.min(spare, 5))} ${name[1].slice(0, 3)}${'\u00a0'.repeat(Math.max(0, spare - 5))}`;
   });
-  if (!found) return wording;
+  // “Date limite : 15/03/2027”: in figures the day is the same everywhere, what leads it in is not.
+  if (!found && (!inFigures.test(wording) || onlyEnglish.test(wording.slice(0, 2000)))) return wording;
   // “18h00”, “kl. 18.00”, “ore 18:00”, “18.00 uur”: what is around the hour.
   return leads.reduce((text, [other, english]) => text.replace(other, (s) => (english.length > s.length ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length));
 }
