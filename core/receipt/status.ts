@@ -19,11 +19,13 @@ const notArrived: readonly RegExp[] = [
   new RegExp(String.raw`^\W*(?:please\s+)(?:submit|try|send|upload|hand\s+in|retry)\b[^.]{0,40}\bagain\b`, 'iu'),
   new RegExp(String.raw`^\W*(?:there\s+(?:is|was)\s+)?no\s+${thing}\b(?:\s+(?:from\s+you|of\s+yours))?\s+(?:(?:was|were|has|have|is|are|could|be|been|yet)\s+)*(?:${done}|found|attached|there)\b`, 'iu'),
 ];
+/** “It will be deleted unless you confirm it”: a condition that is still to be met. */
+const goneUnless = /\b(?:will|shall)\s+be\s+(?:deleted|discarded|lost|removed|cancelled)\s+unless\b/iu;
 const notAtItsEnd: readonly RegExp[] = [
   saidOf(open, notMarking),
   new RegExp(String.raw`^\W*(?:draft|pending|unconfirmed|unfinished)\s+${thing}\s*$`, 'iu'),
   new RegExp(String.raw`\byou\s+(?:still\s+|now\s+)?(?:need\s+to|have\s+to|must)\s+(?:still\s+)?(?:confirm|complete|finish|finali[sz]e)\s+(?:it\b|${thing})|^\W*(?:please\s+)?(?:now\s+)?confirm\s+(?:it\b|your\s+${thing})(?!\s+(?:details|is|are|was))`, 'iu'),
-  new RegExp(String.raw`\b(?:will|shall)\s+be\s+(?:deleted|discarded|lost|removed|cancelled)\s+unless\b`, 'iu'),
+  goneUnless,
   new RegExp(String.raw`\byou\s+have\s+not\s+(?:yet\s+)?(?:submitted|handed\s+in|sent|uploaded|confirmed)\b`, 'iu'),
 ];
 /** What would be, what may be, and what is always so says nothing of this hand-in. */
@@ -32,16 +34,10 @@ const hypothetical = /^\W*(?:if|should|unless|in case|when(?:ever)?|where|once|o
 /** Clause by clause, what is said of the hand-in in its own shape: whose it is, and what became of it. */
 export function statusInProse(text: string): 'draft' | 'failed' | null {
   const clauses = text.split(/(?<=[.!?])\s+|\n+|;\s+|,\s+(?=(?:but|so|however|and)\b)/).map((c) => c.replace(/^\W*(?:but|so|however|and)\b,?\s*/i, ''));
-  const said = (patterns: readonly RegExp[]): boolean => clauses.some((c) => patterns.some((p) => p.test(c)) && (!hypothetical.test(c) || /\bunless\b/i.test(c) && notAtItsEnd[3]!.test(c)));
+  const said = (patterns: readonly RegExp[]): boolean => clauses.some((c) => patterns.some((p) => p.test(c)) && (!hypothetical.test(c) || goneUnless.test(c)));
   return said(notArrived) ? 'failed' : said(notAtItsEnd) ? 'draft' : null;
 }
-/** Of attempts that are counted the last is the one that the receipt is about. */
-function lastAttempt(text: string): string {
-  const numbered = /^\W*(?:attempt|try|upload|submission)\s+(?:no\.?\s*|#)?(\d{1,2})\b(?!\s+of\b).*$/gim, lines = [...text.matchAll(numbered)], last = Math.max(0, ...lines.map((m) => Number(m[1])));
-  return lines.length < 2 ? text : text.replace(numbered, (line, n: string) => (Number(n) === last ? line : ''));
-}
-
-/** @param rows - of the text. @returns what the receipt says became of the hand-in */
+/** @param text - of the attempt that the receipt is about, of several the last. @param rows - of the text. @returns what the receipt says became of the hand-in */
 export function readStatus(text: string, rows: Row[]): HandInStatus {
   const row = rows.find((r) => labels.status.test(r.label))?.value ?? '';
   const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancell?ed|aborted|unsuccessful|withdrawn|deleted|voided|expired|corrupt(?:ed)?|empty)\b/i;
@@ -64,7 +60,6 @@ export function readStatus(text: string, rows: Row[]): HandInStatus {
   text = text.replace(/(?<=^|[.!?\n]\s{0,8})(?:if|should|unless|in case)\b[^.\n]*/gi, (s) => ' '.repeat(s.length));
   // “Your comment: “The first upload failed””: what somebody wrote beside it.
   text = text.replace(/^\W*(?:(?:your|my) )?(?:comments?|message)\b[^\n:]{0,30}:[^\n]*/gimu, ' ').replace(/[“«][^”»\n]{12,400}[”»]/g, ' ');
-  text = lastAttempt(text);
   const said = statusInProse(text);
   if (said) return said;
   // “You still have to press Submit.” “Note: the file is empty.”

@@ -1,4 +1,5 @@
 import type { WordStream } from '../words.ts';
+import { lowered } from './numbers.ts';
 import { byEntry, hasWord, isName, namesOf } from './source-names.ts';
 
 /** “Ibid.”, “Id. at 5”, “Ebd., S. 5”: a note that stands for the one before it. */
@@ -20,7 +21,7 @@ export function notesOf(paper: WordStream, start: number, end: number, follow: s
   return found;
 }
 /** A number in raised or plain figures. */
-const raised = (figures: string): number => Number(figures.replace(/[¹²³⁴⁵⁶⁷⁸⁹⁰]/g, (c) => String('⁰¹²³⁴⁵⁶⁷⁸⁹'.indexOf(c))));
+const raised = (figures: string): number => Number(lowered(figures));
 /** “Ibid.” stands for the note before it. */
 function sameAsBefore(index: number, note: (index: number) => string | undefined): string {
   for (let i = index; i >= 0 && i > index - 20; i--) { const text = note(i); if (text === undefined) break; if (!sameAgain.test(text)) return text; }

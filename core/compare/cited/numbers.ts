@@ -7,7 +7,9 @@ const before = String.raw`(?:(?:[Ss]ee(?: also)?|[Cc]f\.?|e\.g\.,?|[Rr]efs?\.?|[
 const square = new RegExp(String.raw`\[${before}(${list})(?:[,:\s][^\]]{0,40})?\]`, 'g');
 /** Behind the passage, or behind the one who speaks: a number in brackets elsewhere counts something. */
 const roundBehind = new RegExp(String.raw`^[.,”"’»]{0,2}\s*\(${before}(${list})${place}\)`), roundByName = new RegExp(String.raw`(?:\p{Lu}[\p{L}’'-]+|\bal\.?|colleagues|others)\s*\((${list})${place}\)`, 'gu');
-const figures = '⁰¹²³⁴⁵⁶⁷⁸⁹', raised = (text: string): string => text.replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (c) => String(figures.indexOf(c))).replaceAll('⁻', '-').replaceAll('˒', ',');
+const figures = '⁰¹²³⁴⁵⁶⁷⁸⁹';
+/** Raised figures and the signs between them as plain ones. */
+export const lowered = (text: string): string => text.replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (c) => String(figures.indexOf(c))).replaceAll('⁻', '-').replaceAll('˒', ',');
 const raisedBehind = /(?<=[.,;:!?”"’)\]]|\p{Ll}{3})(\d{1,3}(?:[,–-]\d{1,3})*|[⁰¹²³⁴⁵⁶⁷⁸⁹]+(?:[,˒⁻–-][⁰¹²³⁴⁵⁶⁷⁸⁹]+)*)(?=[\s.,;:)]|$)/gu;
 
 /** The numbers that stand with a passage. @param listed - whether the paper's reference list is numbered. @param noted - whether raised numbers lead to notes */
@@ -19,7 +21,7 @@ export function numbersWith({ lead, inside, follow }: Around, listed: boolean, n
     found.push(...(own ? [own] : []), ...[...led.matchAll(roundByName)].slice(-1));
     if (!noted) found.push(...`${within}${behind}`.matchAll(raisedBehind), ...[...led.matchAll(/(?<=\p{Lu}[\p{L}’'-]{2,30})([⁰¹²³⁴⁵⁶⁷⁸⁹]+)/gu)].slice(-1));
   }
-  return found.flatMap((m) => spread(raised(m[1]!)));
+  return found.flatMap((m) => spread(lowered(m[1]!)));
 }
 /** Marks of plain text: “\[3\]”, “<sup>3</sup>”, “^3”, “[^3]”. */
 const plain = (text: string): string => text.replace(/\\([[\]])/g, '$1').replace(/<sup>\s*([\d,–-]{1,12})\s*<\/sup>|\^\{?([\d,–-]{1,12})\}?/g, (_, a?: string, b?: string) => ((a ?? b)!.replace(/\d/g, (d) => figures[Number(d)]!)));
