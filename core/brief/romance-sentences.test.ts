@@ -38,3 +38,4 @@ describe('hard negatives', () => {
     ['La clase del 15 de marzo de 2027 no se celebra.', (b) => b.due === null], ['Unas 2000 palabras', (b) => b.limits.maxWords === null], ['Al menos 2000 palabras', (b) => b.limits.maxWords === null], ['El plagio está prohibido.', (b) => b.similarityChecked === null], ['Escriba su nombre en la portada.', (b) => b.anonymous !== true],
   ])('%s', (sentence, holds) => expect(holds(get(sentence))).toBe(true));
 });
+test('hard negative: words that English has too make no text French', () => expect(get('Police reform essay. Copies: 2. Correction follows. Deadline: Friday 12 March 2027, 17:00. Place: “Police reform 2”').place).toBe('Police reform 2'));
