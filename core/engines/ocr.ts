@@ -15,6 +15,8 @@ export async function startOcr(places: OcrPlaces): Promise<Ocr> {
   const module = (await import('tesseract.js')) as unknown as { createWorker?: CreateWorker; default?: { createWorker: CreateWorker } };
   const create = module.createWorker ?? module.default!.createWorker;
   const worker = await create('eng', 1, { ...places, cacheMethod: 'none', gzip: true, workerBlobURL: false, errorHandler: () => {} });
+  // What the reader grumbles about specks is nobody's message.
+  await worker.setParameters({ debug_file: '/dev/null' });
   return {
     read: async (picture) => {
       const { data } = await worker.recognize(picture, {}, { text: true, blocks: true });

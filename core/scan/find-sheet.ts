@@ -1,4 +1,7 @@
-import { closing, greyOf, quantile, shrinkTo, type Point, type Quad, type Raster } from './raster.ts';
+import { drawSides } from './draw-sides.ts';
+import { areaOf, fromTopLeft, hullOf, leastShare, onRim, plausible, quadAround } from './quads.ts';
+import { blurBox, closing, greyOf, quantile, shrinkTo, type Point, type Quad, type Raster } from './raster.ts';
+import { quadsOfLines } from './sheet-lines.ts';
 
 /** Looked up once: in a sandbox each look at a global costs more than the pixel it is for. */
 const math = Math;
@@ -7,31 +10,33 @@ const math = Math;
  * `whole`: no edge was seen anywhere, so the photo is taken as the sheet. `cut`: sides at which the sheet runs out of the photo. */
 export interface FoundSheet { quad: Quad; sides: [number, number, number, number]; whole: boolean; cut: number }
 
-/** A sheet smaller than this share of the photo is not a page that someone meant to photograph. */
-const leastShare = 0.1;
-
 /** Finds the sheet of paper in a photo: bright and pale areas at several levels give hulls, hulls give four-sided shapes, and the one whose
  * sides lie best on real edges of the picture is drawn exactly at full resolution. */
 export function findSheet(photo: Raster): FoundSheet {
   const middle = shrinkTo(photo, 1400), between = photo.width / middle.width, small = shrinkTo(middle, 340), scale = photo.width / small.width, edges = gradientOf(small), maps = paperMaps(small);
-  let best: { quad: Quad; score: number } | null = null;
+  let best = null as { quad: Quad; score: number } | null;
+  /** @param steps - the maps in which the sheet may be the lighter @param least - by how much @param fill - share of the shape that was seen to be paper */
+  const consider = (quad: Quad, steps: Raster[], least: number, fill: number): void => {
+    const sides = [0, 1, 2, 3].map((k) => support(edges, small, quad[k]!, quad[(k + 1) % 4]!));
+    // Lighter or paler than what lies around it, on every side: a block of writing on a sheet is not.
+    const open = [0, 1, 2, 3].map((k) => math.max(...steps.map((m) => step(m, quad, k) ?? Infinity))).filter((c) => c < Infinity);
+    if ((open.length === 0 || math.min(...open) < least) && !(areaOf(quad) > 0.3 * small.width * small.height && tinted(small, quad))) return;
+    const score = (math.min(...sides) * 0.5 + sides.reduce((a, b) => a + b) / 4) * math.min(1, fill) * (0.7 + 0.3 * math.min(1, areaOf(quad) / (small.width * small.height * 0.4)));
+    if (!best || score > best.score) best = { quad, score };
+  };
   for (const map of maps) for (const level of levelsOf(map)) for (const area of areasAbove(map, level)) {
     const quad = quadAround(hullOf(area.border));
     if (!quad || !plausible(quad, small)) continue;
     const fill = area.pixels / math.max(1, areaOf(quad));
-    if (fill < 0.72 || fill > 1.25) continue;
-    const sides = [0, 1, 2, 3].map((k) => support(edges, small, quad[k]!, quad[(k + 1) % 4]!));
-    // Lighter or paler than what lies around it, on every side: a block of writing on a sheet is not.
-    const open = [0, 1, 2, 3].map((k) => math.max(...maps.slice(0, 2).map((m) => step(m, quad, k) ?? Infinity))).filter((c) => c < Infinity);
-    if ((open.length === 0 || math.min(...open) < 5) && !(areaOf(quad) > 0.3 * small.width * small.height && tinted(small, quad))) continue;
-    const score = (math.min(...sides) * 0.5 + sides.reduce((a, b) => a + b) / 4) * math.min(1, fill) * (0.7 + 0.3 * math.min(1, areaOf(quad) / (small.width * small.height * 0.4)));
-    if (!best || score > best.score) best = { quad, score };
+    if (fill >= 0.72 && fill <= 1.25) consider(quad, maps.slice(0, 2), 5, fill);
   }
+  const plain = plainness(small), edged = [maps[0]!, maps[1]!, plain];
+  for (const map of edged) for (const quad of quadsOfLines(map)) consider(quad, edged, 8, 1);
   const corners: Quad = [[0, 0], [photo.width, 0], [photo.width, photo.height], [0, photo.height]];
   if (!best || best.score < 0.45) return { quad: corners, sides: [1, 1, 1, 1], whole: true, cut: 0 };
   let quad = best.quad.map(([x, y]) => [x * scale, y * scale]) as Quad, sides: FoundSheet['sides'] = [0, 0, 0, 0];
   for (const [raster, factor, reach] of [[middle, between, 0.012], [middle, between, 0.005], [photo, 1, 0.0025]] as const) {
-    const drawn = draw(raster, quad.map(([x, y]) => [x / factor, y / factor]) as Quad, math.max(3, reach * math.max(raster.width, raster.height)));
+    const drawn = drawSides(raster, quad.map(([x, y]) => [x / factor, y / factor]) as Quad, math.max(3, reach * math.max(raster.width, raster.height)));
     if (!drawn) break;
     quad = drawn.quad.map(([x, y]) => [math.min(photo.width, math.max(0, x * factor)), math.min(photo.height, math.max(0, y * factor))]) as Quad;
     sides = drawn.sides;
@@ -53,6 +58,14 @@ function paperMaps(small: Raster): Raster[] {
   const radius = math.max(3, math.round(math.max(small.width, small.height) / 70));
   const wiped = [grey, { ...grey, data: pale }, { ...grey, data: far }, { ...grey, data: tint }].map((m) => closing(m, radius)), even = evened(wiped[0]!);
   return even ? [...wiped, even] : wiped;
+}
+
+/** How little colour there is about each pixel: paper is plain, and a cloth of small coloured squares is not, however light its light ones are. */
+function plainness(small: Raster): Raster {
+  const tint = new Uint8Array(small.width * small.height);
+  for (let i = 0, p = 0; p < tint.length; i += 3, p++) tint[p] = math.max(small.data[i]!, small.data[i + 1]!, small.data[i + 2]!) - math.min(small.data[i]!, small.data[i + 1]!, small.data[i + 2]!);
+  const even = blurBox({ width: small.width, height: small.height, channels: 1, data: tint }, 5);
+  return { ...even, data: even.data.map((v) => 255 - math.min(255, 3 * v)) };
 }
 
 /** Brightness as it would be under even light: where one side of a photo is darker than the other, a white desk there is as light as the paper here. The light is taken
@@ -132,63 +145,6 @@ function areasAbove(map: Raster, level: number): Area[] {
   return areas;
 }
 
-/** Convex hull, clockwise on a screen. Source: A. M. Andrew, Another efficient algorithm for convex hulls (1979). */
-function hullOf(points: Point[]): Point[] {
-  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
-  const half = (list: Point[]): Point[] => {
-    const out: Point[] = [];
-    for (const p of list) { while (out.length > 1 && turnOf(out[out.length - 2]!, out[out.length - 1]!, p) <= 0) out.pop(); out.push(p); }
-    return out.slice(0, -1);
-  };
-  return [...half(sorted), ...half(sorted.reverse())];
-}
-const turnOf = (a: Point, b: Point, c: Point): number => (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
-
-/** The hull with all but four sides taken away, each time the one whose loss adds least area. Null when the hull has no four sides. */
-function quadAround(hull: Point[]): Quad | null {
-  const list = [...hull];
-  while (list.length > 4) {
-    let least = Infinity, at = -1, corner: Point = [0, 0];
-    for (let i = 0; i < list.length; i++) {
-      const a = list[(i + list.length - 1) % list.length]!, b = list[i]!, c = list[(i + 1) % list.length]!, d = list[(i + 2) % list.length]!, met = meet(a, b, d, c);
-      if (!met || turnOf(b, met, c) < 0) continue;
-      const added = math.abs(turnOf(b, met, c)) / 2;
-      if (added < least) { least = added; at = i; corner = met; }
-    }
-    if (at < 0) return null;
-    list[at] = corner;
-    list.splice((at + 1) % list.length, 1);
-  }
-  return list.length === 4 ? fromTopLeft(list as Quad) : null;
-}
-/** Where the lines a→b and c→d meet. */
-function meet(a: Point, b: Point, c: Point, d: Point): Point | null {
-  const det = (b[0] - a[0]) * (d[1] - c[1]) - (b[1] - a[1]) * (d[0] - c[0]);
-  if (math.abs(det) < 1e-6) return null;
-  const t = ((c[0] - a[0]) * (d[1] - c[1]) - (c[1] - a[1]) * (d[0] - c[0])) / det;
-  return [a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])];
-}
-export const areaOf = (quad: Quad): number => math.abs(quad.reduce((sum, p, i) => sum + p[0] * quad[(i + 1) % 4]![1] - quad[(i + 1) % 4]![0] * p[1], 0)) / 2;
-/** Clockwise, from the corner nearest to the photo's top left. */
-export function fromTopLeft(quad: Quad): Quad {
-  const cx = quad.reduce((s, p) => s + p[0], 0) / 4, cy = quad.reduce((s, p) => s + p[1], 0) / 4;
-  const round = [...quad].sort((a, b) => math.atan2(a[1] - cy, a[0] - cx) - math.atan2(b[1] - cy, b[0] - cx));
-  const first = round.reduce((best, p, i) => (p[0] + p[1] < round[best]![0] + round[best]![1] ? i : best), 0);
-  return [0, 1, 2, 3].map((k) => round[(first + k) % 4]!) as Quad;
-}
-
-function plausible(quad: Quad, small: Raster): boolean {
-  const area = areaOf(quad), slack = 0.06 * math.max(small.width, small.height);
-  if (area < leastShare * small.width * small.height) return false;
-  for (let k = 0; k < 4; k++) {
-    const a = quad[(k + 3) % 4]!, b = quad[k]!, c = quad[(k + 1) % 4]!, u = [a[0] - b[0], a[1] - b[1]], v = [c[0] - b[0], c[1] - b[1]];
-    const angle = (math.acos((u[0]! * v[0]! + u[1]! * v[1]!) / (math.hypot(u[0]!, u[1]!) * math.hypot(v[0]!, v[1]!))) * 180) / math.PI;
-    if (!(angle > 50 && angle < 130)) return false;
-    if (b[0] < -slack || b[1] < -slack || b[0] > small.width + slack || b[1] > small.height + slack) return false;
-  }
-  return true;
-}
-
 /** How much each pixel differs from its neighbours, over all channels. */
 function gradientOf(raster: Raster): Float32Array {
   const { width: w, height: h, channels: c, data } = raster, out = new Float32Array(w * h);
@@ -242,65 +198,3 @@ function tinted(small: Raster, quad: Quad): boolean {
   return seen >= 2;
 }
 const at = (map: Raster, x: number, y: number): number | null => (x < 0 || y < 0 || x >= map.width || y >= map.height ? null : map.data[(y | 0) * map.width + (x | 0)]!);
-function onRim(a: Point, b: Point, raster: { width: number; height: number }, share: number): boolean {
-  const d = share * math.max(raster.width, raster.height);
-  return [[a[0], b[0], 0], [a[0], b[0], raster.width], [a[1], b[1], 0], [a[1], b[1], raster.height]].some(([p, q, rim]) => math.abs(p! - rim!) <= d && math.abs(q! - rim!) <= d);
-}
-
-/** Draws each side anew through the steepest points near it: many points, a line through most of them, outliers left out. */
-function draw(raster: Raster, quad: Quad, reach: number): { quad: Quad; sides: [number, number, number, number] } | null {
-  const { width: w, height: h, channels: c, data } = raster, lines: [Point, Point][] = [], sides: number[] = [];
-  const shade = (x: number, y: number, k: number): number => {
-    const px = math.min(math.max(x - 0.5, 0), w - 1.001), py = math.min(math.max(y - 0.5, 0), h - 1.001), ix = px | 0, iy = py | 0, fx = px - ix, fy = py - iy, i = (iy * w + ix) * c + k;
-    return (data[i]! * (1 - fx) + data[i + c]! * fx) * (1 - fy) + (data[i + w * c]! * (1 - fx) + data[i + w * c + c]! * fx) * fy;
-  };
-  for (let k = 0; k < 4; k++) {
-    const a = quad[k]!, b = quad[(k + 1) % 4]!, length = math.hypot(b[0] - a[0], b[1] - a[1]);
-    if (length < 8) return null;
-    if (onRim(a, b, raster, 0.004)) { lines.push([a, b]); sides.push(1); continue; }
-    const nx = -(b[1] - a[1]) / length, ny = (b[0] - a[0]) / length, points: [number, number][] = [], samples = 90;
-    for (let i = 0; i < samples; i++) {
-      const t = 0.03 + (0.94 * i) / (samples - 1), x = a[0] + t * (b[0] - a[0]), y = a[1] + t * (b[1] - a[1]), steps = math.ceil(reach * 2), profile: number[] = [];
-      for (let s = -steps; s <= steps; s++) {
-        const d = s / 2;
-        let change = 0;
-        // A step's two sides, each averaged over three pixels along the edge, so that grain does not count as an edge.
-        for (let ch = 0; ch < c; ch++) {
-          let inner = 0, outer = 0;
-          for (const along of [-1.5, 0, 1.5]) for (const off of [1, 2]) { inner += shade(x + nx * (d + off) - ny * along, y + ny * (d + off) + nx * along, ch); outer += shade(x + nx * (d - off) - ny * along, y + ny * (d - off) + nx * along, ch); }
-          change = math.max(change, math.abs(inner - outer) / 6);
-        }
-        profile.push(change);
-      }
-      let best = 0;
-      for (let s = 1; s < profile.length; s++) if (profile[s]! > profile[best]!) best = s;
-      if (profile[best]! < 8) continue;
-      const l = profile[best - 1] ?? profile[best]!, r = profile[best + 1] ?? profile[best]!, bend = l - 2 * profile[best]! + r;
-      points.push([t * length, (best - steps + (bend < 0 ? (0.5 * (l - r)) / bend : 0)) / 2]);
-    }
-    const line = points.length >= samples * 0.25 ? robustLine(points, math.max(0.8, reach * 0.12)) : null;
-    if (!line) { lines.push([a, b]); sides.push(points.length / samples); continue; }
-    const put = (s: number): Point => { const d = line.offset + line.slope * s, t = s / length; return [a[0] + t * (b[0] - a[0]) + nx * d, a[1] + t * (b[1] - a[1]) + ny * d]; };
-    lines.push([put(0), put(length)]);
-    sides.push(line.inliers / samples);
-  }
-  const corners = [0, 1, 2, 3].map((k) => meet(...lines[(k + 3) % 4]!, ...lines[k]!));
-  if (corners.some((p) => !p)) return null;
-  // A corner that jumps was drawn through something else than the sheet's side.
-  if (corners.some((p, k) => math.hypot(p![0] - quad[k]![0], p![1] - quad[k]![1]) > reach * 3 + 2)) return null;
-  return { quad: corners as Quad, sides: sides as [number, number, number, number] };
-}
-/** d = offset + slope · s through most of the points: every pair of a fixed choice is tried, then the best is fitted by least squares. */
-function robustLine(points: [number, number][], tolerance: number): { offset: number; slope: number; inliers: number } | null {
-  let best: { offset: number; slope: number; inliers: number } | null = null;
-  for (let i = 0; i < points.length; i += 2) for (let j = i + (points.length >> 2); j < points.length; j += 3) {
-    const [s0, d0] = points[i]!, [s1, d1] = points[j]!, slope = (d1 - d0) / (s1 - s0), offset = d0 - slope * s0;
-    const inliers = points.reduce((n, [s, d]) => n + (math.abs(offset + slope * s - d) <= tolerance ? 1 : 0), 0);
-    if (!best || inliers > best.inliers) best = { offset, slope, inliers };
-  }
-  if (!best || best.inliers < points.length * 0.35) return null;
-  const near = points.filter(([s, d]) => math.abs(best.offset + best.slope * s - d) <= tolerance), n = near.length;
-  const ms = near.reduce((t, p) => t + p[0], 0) / n, md = near.reduce((t, p) => t + p[1], 0) / n, ss = near.reduce((t, p) => t + (p[0] - ms) ** 2, 0), sd = near.reduce((t, p) => t + (p[0] - ms) * (p[1] - md), 0);
-  const slope = ss > 0 ? sd / ss : 0;
-  return { slope, offset: md - slope * ms, inliers: n };
-}

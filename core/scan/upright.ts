@@ -33,18 +33,19 @@ function inkMap(page: Raster): Raster {
   return { width: w, height: h, channels: 1, data };
 }
 
+/** Rows looked at together: more than a stroke is wide, so that stems one beside the other are no lines, and less than a line is high. */
+const pen = 7;
+
 /** How strongly the ink gathers in rows: change from row to row against the ink there is, in strips so that a slight slant does no harm.
  * The strips are as wide whichever way the page is looked at: in narrower ones the stems of letters weigh as much as lines do. */
 function stripes(ink: Raster): number {
   const { width: w, height: h, data } = ink, strips = math.max(1, math.round((8 * w) / math.max(w, h))), across = math.floor(w / strips);
   let change = 0, total = 0;
   for (let s = 0; s < strips; s++) {
-    let before = 0;
-    for (let y = 0; y < h; y++) {
-      let row = 0;
-      for (let x = s * across; x < (s + 1) * across; x++) row += data[y * w + x]!;
-      change += (row - before) ** 2; total += row; before = row;
-    }
+    // Empty rows above and below, so that writing may reach the rim.
+    const rows = new Float64Array(h + 2 * pen);
+    for (let y = 0; y < h; y++) for (let x = s * across; x < (s + 1) * across; x++) rows[y + pen]! += data[y * w + x]!;
+    for (let y = pen; y < rows.length; y++) { change += ((rows[y]! - rows[y - pen]!) / pen) ** 2; total += rows[y]!; }
   }
   return total > 0 ? change / (total * across) : 0;
 }
@@ -69,14 +70,28 @@ function riseAndFall(ink: Raster): { lean: number; lines: number } {
   }
   return { lean: above + below > 0 ? (above - below) / (above + below) : 0, lines: math.round(lines / strips) };
 }
-/** Runs of rows that hold writing, with the almost empty rows at their rims. */
+/** Runs of rows that hold writing, with the almost empty rows at their rims. Where what hangs from one line reaches as low as what rises from the next, they part at the emptiest row between. */
 function bandsOf(rows: Float64Array, across: number): [number, number][] {
   const bands: [number, number][] = [];
   let from = -1;
   for (let y = 0; y <= rows.length; y++) {
     const inked = y < rows.length && rows[y]! > math.max(1, across * 0.004);
     if (inked && from < 0) from = y;
-    if (!inked && from >= 0) { if (y - from >= 7 && y - from < 120) bands.push([from, y]); from = -1; }
+    if (!inked && from >= 0) { bands.push(...lineByLine(rows, from, y)); from = -1; }
   }
-  return bands;
+  return bands.filter(([start, end]) => end - start >= 7 && end - start < 120);
+}
+/** A line's own height holds more than twice the ink of what rises above it or hangs below. */
+const thin = 0.3, full = 0.55;
+function lineByLine(rows: Float64Array, from: number, to: number): [number, number][] {
+  const most = math.max(...rows.subarray(from, to)), lines: [number, number][] = [];
+  let start = from, emptiest = -1;
+  for (let y = from; y < to; y++) {
+    if (rows[y]! < most * thin && (emptiest < 0 || rows[y]! < rows[emptiest]!)) emptiest = y;
+    if (rows[y]! < most * full) continue;
+    // What is thin before the first full row of a line is its own rise.
+    if (emptiest > start && rows.subarray(start, emptiest).some((v) => v >= most * full)) { lines.push([start, emptiest]); start = emptiest; }
+    emptiest = -1;
+  }
+  return [...lines, [start, to]];
 }
