@@ -56,6 +56,15 @@ const phrases: readonly [RegExp, string][] = ([
   ['(?<=at least\\s+\\d+\\s+)und', 'and'],
   ['montag', 'Mon'], ['dienstag', 'Tue'], ['mittwoch', 'Wed'], ['donnerstag', 'Thu'], ['freitag', 'Fri'], ['samstag|sonnabend', 'Sat'], ['sonntag', 'Sun'],
 ] as const).map(([german, english]) => [new RegExp(`(?<![\\p{L}_])(?:${german})(?![\\p{L}_])`, 'giu'), english]);
+/** What a place for files is called in German, with the words that lead to it. “Ein Essay über „Faust““ has none. */
+const kindOfPlace = '(?:(?:abgabe|kurs|upload|datei|unter|haupt|prüfungs|modul)-?)?(?:ordner|bereich|fach|reiter|link|kachel|seite|rubrik|abschnitt|aktivität|formular|dropbox|box|feld|kategorie|verzeichnis|kanal|portal|bereichs?seite|punkt|raum|aufgabe)';
+const places = [
+  new RegExp(`\\((?:(?:im|in der|in dem) )?${kindOfPlace}(?= [“"])`, 'giu'),
+  new RegExp(`(?<!\\p{L})(?:im kurs |auf der kursseite |im portal |in der lernumgebung )?(?:(?:im|ins|in (?:den|die|das|der|dem)|über (?:den|die|das)|auf (?:der|die)|unter (?:der|dem|den)|bei (?:der|dem)|mit dem|zum|zur|via|per) ${kindOfPlace}|unter)(?:,? (?:namens|mit dem (?:namen|titel)))?(?= [“"])`, 'giu'),
+  /(?<=(?<!\p{L})(?:abgabe(?: erfolgt)?|upload|hochladen|einreich\p{L}+|einzureichen|abgegeben|abgeben|uhr,) )über(?= [“"])|(?<!\p{L})über(?= [“"][^“”"\n]{1,80}[”"] (?:hoch|ab|ein)\p{L}*)/giu,
+];
+/** What stands before a place that is not to be used, or where something is fetched. */
+const noPlace = /(?<!\p{L})(?:nicht|keinesfalls|niemals)\s[^.;:!?\n“"]{0,25}$|(?<!\p{L})(?:folien|aufzeichnung(?:en)?|skripte?|materiali?en|material|vorlagen?|literatur|texte?|unterlagen|hinweise|leitf[aä]den|beispiele?|aufgaben(?:stellung(?:en)?|blätter|blatt)?|fragen)(?!\p{L})[^.;!?\n“"]{0,70}$/iu;
 const months = { Januar: 'Jan', Februar: 'Feb', März: 'Mar', April: 'Apr', Mai: 'May', Juni: 'Jun', Juli: 'Jul', August: 'Aug', September: 'Sep', Oktober: 'Oct', November: 'Nov', Dezember: 'Dec' } as const;
 const dayAndMonth = new RegExp(`(?<!\\d)(\\d{1,2})\\.\\s+(${Object.keys(months).join('|')})(?!\\p{L})`, 'gu');
 
@@ -67,7 +76,7 @@ export function germanAsEnglish(wording: string): string {
     // “15. 3. 2027”.
     .replace(/(?<![\d.])(\d{1,2})\. +(\d{1,2})\. +(20\d\d)(?!\d)/g, (whole, day: string, month: string, year: string) => `${day}.${month}.${year}`.padEnd(whole.length, '\u00a0'));
   // “Im Ordner „X““ is via it: what stands before the mark has to stay beside it.
-  text = text.replace(/\((?:ordner|abgabeordner|bereich)(?= [“"])/giu, (found) => 'via'.padStart(found.length)).replace(/(?<!\p{L})(?:(?:im|in den|über den) (?:kurs|abgabe)?ordner|unter)(?= [“"])/giu, (found) => 'via'.padStart(found.length));
+  for (const place of places) text = text.replace(place, (found: string, at: number) => (noPlace.test(text.slice(Math.max(0, at - 90), at)) ? found : 'via'.padStart(found.length, '\u00a0')));
   // Filled up with spaces that make no columns: plain ones in a row are the gaps of a table.
   for (const [german, english] of phrases) text = text.replace(german, (found) => english.length > found.length ? found : english.padEnd(found.length, '\u00a0'));
   return text;

@@ -4,10 +4,21 @@ import { isCorrection, matchesIn, type Clause, type Statement } from './statemen
 const kind = '(?:(?:drop|in|mail|letter)[ -]?box|drop[ -]?zone|box|folder|(?:sub-?)?directory|sub-?folder|area|link|page|slot|tray|tile|tab|section|room|channel|forum|portal|point|(?:work)?space|activity|assignment|task|form|button|locker|basket|queue|drive|shelf|site|place)';
 const whose = '(?:(?:hand-?in|submission|upload|drop(?:-?off)?|assignment|assessment|course|module|class|shared|online|digital|return|collection|project) )?';
 const name = '[“"‘]([^”"’\\n]{3,80})[”"’]';
+const months = 'Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec';
 /** “The folder called “Essay 1””, “the “Essay 1” tile”. */
 const called = new RegExp(`\\b${whose}${kind}\\b,?(?: (?:that is |which is )?(?:called|named|labelled|labeled|titled|entitled|marked|headed|with the (?:name|title)))?\\s*:?\\s*${name}|${name} ${whose}${kind}\\b`, 'gi');
+const capital = "(?:[A-Z][\\p{L}\\d&’'/-]*|\\d{1,4})";
+/** “The Fieldwork tray”, “our Essay 2 (Resit) slot”: a name without quotation marks is capitalised. Kinds that a paper has itself (sections, tables' tabs) or that are walked into are not asked for so. */
+const fileKind = '(?:(?:[Dd]rop|[Ii]n|[Mm]ail|[Ll]etter)[ -]?[Bb]ox|[Dd]rop[ -]?[Zz]one|[Bb]ox|(?:[Ss]ub-?)?[Ff]older|[Dd]irectory|[Aa]rea|[Ll]ink|[Ss]lot|[Tt]ray|[Tt]ile|[Cc]hannel|[Pp]ortal|[Pp]oint|[Ss]pace|[Ww]orkspace|[Ll]ocker|[Bb]asket|[Qq]ueue|[Ss]helf|[Pp]age|[Ss]ection|[Tt]ab)';
+const capitalised = new RegExp(`\\b(?:in|into|to|via|through|using|under|at|on|[Uu]se|:)\\s+(?:[Tt]he |[Oo]ur |[Tt]his )?(?!The |Our |This |[\\d.]+ [Pp]|(?:Course|Module|Class|Unit|Student|Title|Cover|Front|PDF|Word|A4|Section|Chapter|Table|Figure|Page|(?:${months})[a-z]*|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) (?:[a-z]|\\d))(${capital}(?:(?: of| and| for| the| in| &| [–—-])? ${capital})*(?: \\([A-Z][\\w ]{2,20}\\))? ${whose}${fileKind})\\b`, 'gu');
+/** “The thesis portal”, “our lab report folder”: places that are called after what goes into them. “The course portal” is any. */
+const ofWork = new RegExp(`\\b(?:in|into|to|via|through|using|at|on(?! the [\\w ]* system\\b)) (?:the|our) ((?:(?:lab|field|case|term|seminar|research|final|project|graduate|master|bachelor|doctoral|undergraduate|postgraduate|bachelor['’]s|master['’]s) ){0,2}(?:thes[ie]s|dissertations?|essays?|reports?|coursework|papers?|portfolios?|proposals?|projects?|exam|examinations?|school|library|faculty|department(?:al)?|journals?|reviews?|posters?) (?:(?:hand-?in|upload|drop) )?(?:portal|(?:drop ?|in|mail)?box|folder|area|tray|slot|drop zone|repository|archive|system|web ?site|locker|space|channel|tile))\\b(?! (?:of|for)\\b)`, 'gi');
+/** “Box B”, “locker 4”, “folder C”. */
+const numbered = /\b((?:[Dd]rop ?[Bb]ox|[Bb]ox|[Ff]older|[Ll]ocker|[Tt]ray|[Ss]lot|[Ii]nbox|[Dd]rop [Zz]one|[Aa]rea|[Cc]hannel|[Ss]helf|[Bb]asket|[Tt]ile|[Tt]ab|[Ss]pace|[Ll]ink|[Pp]ortal|[Ss]ubmission [Pp]oint|[Uu]pload [Aa]rea|[Hh]and-in [Ff]older) (?:[A-Z]|\d{1,3}))\b(?![.’']\w)/g;
 /** That something is handed in there. */
-const handedIn = /\b(?:submi\w+|hand(?:s|ed|ing)?[ -]?(?:it |them |your \w+ |everything |all \w+ )?(?:in|over)|upload\w*|turn(?:ed)? (?:it |your \w+ )?in|deliver\w*|deposit\w*|drop(?:ped)?|put|place|goes|go|collect\w*|return\w*|sen[dt]|belongs?|use|where|due|essays?|papers?|reports?|thes[ei]s|portfolios?|files?|your work)\b/i;
+const handedIn = /\b(?:submi\w+|lodg\w+|leave|post|hand(?:s|ed|ing)?[ -]?(?:it |them |your \w+ |everything |all \w+ )?(?:in|over)|upload\w*|turn(?:ed)? (?:it |your \w+ )?in|deliver\w*|deposit\w*|drop(?:ped)?|put|place|goes|go|collect\w*|return\w*|sen[dt]|belongs?|use|where|due|essays?|papers?|reports?|thes[ei]s|portfolios?|files?|your work|pdfs?|deadline)\b/i;
+/** That plainly: more than a word that may be said of anything in a course. */
+const sent = /\b(?:submi\w+|lodg\w+|leave|post|hand(?:s|ed|ing)?[ -]?(?:it |them |your \w+ |everything |all \w+ )?(?:in|over)|upload\w*|turn(?:ed)? (?:it |your \w+ )?in|deliver\w*|deposit\w*|drop(?:ped)?|put|place[ds]?|go(?:es)?|collect\w*|return\w*|sen[dt]|belongs?|due|deadline|where|still|use\b[^.;]* for (?:your|the|this|all))\b/i;
 /** What is fetched, asked or talked about there. */
 const otherThings = /\b(?:slides?|recordings?|readings?|handouts?|templates?|rubrics?|guidelines?|instructions?|questions?|announcements?|help|support|feedback|discuss\w*|sign[ -]?up|book(?:ing)?|regist\w+|download\w*|examples?|samples?|timetables?|materials?|syllabus|lectures?|problems?|drafts?|practi[cs]e|marks?|grades?|results|topics?|titles (?:are|can|will)|criteria|(?:I|we) (?:will |have )?(?:upload|post|put|publish)\w*)\b/i;
 
@@ -16,15 +27,17 @@ export function readPlaceByKind(clauses: Clause[]): Statement<string>[] {
   return clauses.flatMap((clause, i) => {
     // “The link “Groups 1–4” or “Groups 5–8””: which one is not said.
     if (/[”"’],? (?:or|and) [“"‘]/.test(clause.text)) return [];
-    const found = [...matchesIn(clause, called)].filter((m) => {
-      const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start), outside = `${before} ${m[0].replace(/[“"‘][^”"’]*[”"’]/g, '')} ${after}`, value = m[1] ?? m[2]!;
+    const quoted = [...matchesIn(clause, called)], found = (quoted.length > 0 ? quoted : [...matchesIn(clause, ofWork), ...matchesIn(clause, capitalised), ...matchesIn(clause, numbered)]).filter((m) => {
+      const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start), outside = `${before} ${m[0].replace(/[“"‘][^”"’]*[”"’]/g, '')} ${after}`.replace(/\(?\b(?:not|never) (?:in |into |to |via )?(?:the |our )?[^().;,]{3,40}(?:\)|$|(?=[.;,]))/gi, ''), value = m[1] ?? m[2]!;
       if (/\w_\w|\.\w{2,4}$/.test(value) || otherThings.test(outside.replace(/[“"‘][^”"’\n]*[”"’]/g, ''))) return false;
-      if (/\b(?:not|never|n['’]t|instead of|rather than|other than|wrong|old|former|except)\b[^.;“"]{0,40}$/i.test(before) || /^[^.;“"]{0,30}\b(?:is|are|was|has been) (?:closed|locked|gone|(?:only |just )?for (?:drafts|practice))\b/i.test(after)) return false;
+      if (/\b(?:not(?! (?:larger|bigger|longer|more|exceed\w*|later|over|less|fewer|under|above|beyond|scanned|zipped)\b)|never|n['’]t|instead of|rather than|other than|wrong|old|former|except)\b[^.;“"]{0,40}$/i.test(before) || /^[^.;“"]{0,30}\b(?:is|are|was|has been) (?:closed|locked|gone|(?:only |just )?for (?:drafts|practice))\b/i.test(after)) return false;
+      // “Soils of the Upper Rhine area”; “write your name in the Student ID box”: names without quotation marks are those of many things.
+      if (quoted.length === 0 && (!sent.test(/^\W*$/.test(before) ? `${clauses[i - 1]?.text ?? ''} ${outside}` : outside) || /\b(?:type|enter|write|fill|tick|check|mark|save|state|name|covers?|about|describe[sd]?|welcome)\b[^.;]{0,40}$/i.test(before) || /\b(?:ID|Name|Number|Title|Notes|Comments?|E-?mail|Declaration|Work|Style|Use)\b/.test(value) || /^ (?:of|on) (?:the |this |your )?(?:\w+ )?(?:form|sheet|book(?:let)?|paper|page|template)\b/i.test(after))) return false;
       // “Fill in the form “Choice of topic””: a form is a place only where something goes through it.
       if (/^form\b/i.test(m[0]) && !/\b(?:via|through|using|with|in|into|under) (?:the |our )?(?:\w+ )?$/i.test(before)) return false;
       // “Assignment: “Policy memo””: so is the work called.
       if (/^(?:assignment|task|activity)\b|[”"’] (?:assignment|task|activity)$/i.test(m[0]) && !/\b(?:called|named|labelled|titled|entitled)\b/i.test(m[0]) && !/\b(?:via|through|using|use|in|into|to|under) (?:the |our )?$/i.test(before)) return false;
-      return handedIn.test(outside) || /^\W*$/.test(before) && /^\W*$/.test(after) || /^\W*(?:please )?(?:then )?(?:upload|submit|hand|put|drop|send)\b/i.test(clauses[i + 1]?.text ?? '');
+      return quoted.length === 0 || handedIn.test(outside) || /^\W*$/.test(before) && /^\W*$/.test(after) || /^\W*(?:please )?(?:then )?(?:upload|submit|hand|put|drop|send)\b/i.test(clauses[i + 1]?.text ?? '');
     }).at(-1);
     if (!found) return [];
     const value = (found[1] ?? found[2])!, at = found.at + found[0].indexOf(value);

@@ -65,6 +65,7 @@ export const calledPlaces = anyOf('gi', [
   /\b(?:due|deadline|closes|hand-?in)\b[^“"]{3,60}, (?:in |into |to |via )?(?:the )?(?:folder|box|area|slot|link) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:in|into|to|via|through|using|under|use) (?:the|our) (?:assignment|submission|hand-in|upload|course|module|exchange|shared) (?:module|unit|activity|tool|item|element|folder|area|room) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:upload|submit|hand it in|send it|put it)\b[^.;“"]{0,30}\b(?:to|in|into|via) the (?:normal |usual |regular |same |original )(?:folder|box|area|slot|link) \(([A-Z][\w ]{2,40})\)/,
+  /\buse the (?:normal |usual |regular |same |original )(?:folder|(?:drop|in)?box|area|slot|link|tray|page|tile) \(((?:[A-Z]|Essay \d)[\w –—-]{2,60})\)/,
   /\b(?:submitted|uploaded|handed in|submit|upload|hand in)\b[^.;“"]{0,40}\b(?:through|via|in|into|to) the ((?!(?:submission|upload|hand-in|assignment|assessment|usual|same|right|correct|module|course|unit|class|other|relevant|appropriate|following|above|file|files|online|first|second|last|drop)\b)[a-z]+ (?:area|box|folder))(?=\W*$| (?:by|before|on|no later|until)\b)/,
   /\b(?:both|all|everything|them|it|files)\b[^.;“"]{0,40}\b(?:in|into|to) the ([A-Z][\w&’'-]+(?: [A-Z0-9][\w&’'-]*){0,3} (?:folder|box|area|inbox|portal|page))\b/,
   /\b(?:link|(?:drop|in)?box|folder|area|slot|tile|tab|button)\b[^.;“"]{0,50}\b(?:called|named|labelled|titled|entitled|marked) [“"‘]([^”"’\n]{3,80})[”"’]/,
