@@ -13,6 +13,9 @@ const ahead = /\b(?<out>excluding|excludes?|excl(?=\.|\s)|exclusive of|(?:not|n[
 /** Words that say whether what stands before them counts. */
 const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not|n['’]t| never)?(?: be)? (?<verb>included|counted|count|excluded|left out|exempt|part)\b|(?<!\bword )\b(?<alone>count|counts)(?: towards?\b|(?=\s*[,.;)]))|\b(?:does|do)(?<bare> not|n['’]t)(?=\s*(?:[,.;)]|either\b|$))|(?<!\b(?:are|is|be|not) )\b(?<plainly>not (?=(?:included|counted)\b)|(?=excluded\b|omitted\b))(?:included|counted|excluded|omitted)\b|(?<!\b(?:are|is|be|not) )\b(?<listed>not)(?=\s*(?:[,.;)]|$))|(?<!\b(?:are|is|be|not) )\b(?<plainlyIn>included|counted)(?=\s*(?:[,.;()]|and\b|$))|\b(?<outside>outside (?:of )?(?:this|the|that) (?:word )?(?:count|limit))\b/gi;
 
+/** What a count, a limit or “it” takes in or leaves out. */
+const countVerbs = String.raw`(?:(?<out>leaves? out|excludes?|omits?|ignores?|(?:does not|doesn['’]t|will not|won['’]t) (?:include|cover|take in|extend to|apply to|count)|disregards?|is exclusive of|is without|is net of|passes over|stops before)|(?<in>(?:does |will )?(?:covers?|includes?|takes? in|counts?|comprises?|extends? to|applies to|embraces?)|is inclusive of))\b`, countSays = new RegExp(String.raw`\b(?:(?:word[ -]?)?(?:count|limit|length|total|allowance)|(?:this|that|the) figure|(?<=(?:^|[;,]|\band|\bbut)\s*)(?:it|this|that))\s+(?:(?:only|also|therefore|already) )?${countVerbs}`, 'gi'), andSays = new RegExp(String.raw`\b(?:but|and|yet)(?: it)? (?:also )?${countVerbs}`, 'gi');
+
 export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence: { start: number; end: number }[] }
 
 /** Which parts count among the words, as far as the wording says: “2,500 words excluding references”, “footnotes are included in the word count”.
@@ -40,6 +43,16 @@ export function readCounting(clauses: Clause[], all: Clause[] = clauses): Counti
     // “Footnotes are included, references and appendices aren't.”
     if (m && !part && / and |, /.test(m[1]!) && /\b(?:counted|included), /i.test(clause.text)) for (const name of m[1]!.split(/ and |, /)) { const one = exactly.find((p) => p.exact.test(name.replace(/^the /i, '')))?.part; if (one) { said.set(one, (said.get(one) ?? new Set()).add(false)); evidence.push({ start: clause.start, end: clause.end }); } }
     if (part && /\b(?:included|count(?:s|ed)?)\b[^.;]{0,30}\b(?:words?|word count|limit)\b|\bcounts?\W*$/i.test(clauses[i - 1]?.text ?? '') || part && /\b(?:counted|included), /i.test(clause.text) && /\bwords\b/i.test(clauses[i - 1]?.text ?? '')) { said.set(part, (said.get(part) ?? new Set()).add(false)); evidence.push({ start: clause.start, end: clause.end }); }
+  });
+  // “2,500 words. The limit leaves out the reference list; it takes in footnotes and captions.”
+  clauses.forEach((clause, i) => {
+    if (!/\bwords?\b|\bcount\b/i.test(`${clauses[i - 2]?.text ?? ''} ${clauses[i - 1]?.text ?? ''} ${clause.text}`)) return;
+    const subject = [...matchesIn(clause, countSays)], verbs = subject.length > 0 ? [...subject, ...matchesIn(clause, andSays)].sort((a, b) => a.at - b.at) : [];
+    verbs.forEach((verb, k) => { for (const m of matchesIn(clause, anyPart)) {
+      const part = exactly.find((p) => p.exact.test(m[0]))?.part;
+      if (!part || m.at < verb.to || m.at >= (verbs[k + 1]?.at ?? Infinity) || /\b(?:not|n['’]t|except|exclud\w+|exclusive|exempts?|without|includ\w+|covers?|plus|omit\w*|leav\w+ out)\b/i.test(clause.text.slice(verb.to - clause.start, m.at - clause.start))) continue;
+      said.set(part, (said.get(part) ?? new Set()).add(verb.groups!.out === undefined)); evidence.push({ start: verb.at, end: m.to });
+    } });
   });
   // “What counts : main text and footnotes; not the bibliography”.
   clauses.forEach((clause, i) => {

@@ -1,4 +1,5 @@
 import { dateLike, type ReadDate } from './dates.ts';
+import { movedRole } from './moved-dates.ts';
 import type { Clause } from './statements.ts';
 
 export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
@@ -110,6 +111,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^\W*(?:decisions?|notifications?|replies|answers)(?: will be (?:made|sent))? (?:by|on|until|before)\s*(?:\w+day,?\s*)?$/i.test(before) || /^\W*revised (?:versions?|manuscripts?|papers?) (?:are )?due\b/i.test(before) && previous && /\b(?:decisions?|notifications?|reviews?)\b/i.test(previous.text)) return 'other';
   // “The deadline in the handbook, 12 March, is wrong. It should read 19 March.”
   if (/^\W*(?:it|this|that) should (?:read|be|say|have (?:read|been|said))\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due date|date)\b[^.;]*\b(?:wrong|incorrect|a mistake|a misprint|an error|a typo)\b/i.test(previous.text)) return 'due';
+  const replaced = movedRole(before, clause.text.slice(date.end - clause.start), previous?.text ?? '', next?.text ?? '');
+  if (replaced) return replaced;
   // “The deadline was 5 March; because of the storm it is now 8 March.”
   if (/\b(?:deadline|due date|hand-?in(?: date)?) was (?:originally |to be )?(?:on )?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:it is now|it['’]s now|now it is|now it['’]s|has (?:now )?been moved to|the new (?:one|date) is)\b/i.test(`${clause.text.slice(date.end - clause.start)} ${next?.text ?? ''}`)) return 'other';
   if (/\b(?:it is now|it['’]s now|now it is|now it['’]s)\s*(?:on )?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'due';

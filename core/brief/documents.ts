@@ -157,7 +157,9 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
 /** “PDF/A for the thesis; a ZIP with the data”: the name behind the kind. */
 function labelFor(mention: Mention): DocumentLabel | null {
   const behind = new RegExp(`^(?:/A(?:-\\d\\w?)?)?(?: (?:file|format|document|version|copy|archive))? (?:(?:for|of) (?:the|your) (${noun})|(?:with|of) (?:the|your|all) ((?:raw |research |source )?(?:data|code)))\\b`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
-  return behind ? { label: (behind[1] ?? behind[2])!, at: mention.at } : null;
+  // “One PDF holding the report”; of one with several things in it none is the name.
+  const holding = new RegExp(`^(?: file| document)? (?:holding|containing|that (?:holds|contains)|which (?:holds|contains)|comprising|made up of|with) (?:the|your) (${noun})\\b(?!\\s*(?:,|and|&|\\+|or) (?!(?:plus|by|before|no later)\\b)|,? with\\b| (?:first|last|at|on|as|before|after|behind|following)\\b)`, 'i').exec(mention.clause.text.slice(mention.to - mention.clause.start));
+  return behind ? { label: (behind[1] ?? behind[2])!, at: mention.at } : holding ? { label: holding[1]!, at: mention.to + holding[0].lastIndexOf(holding[1]!) } : null;
 }
 
 /** “PDF (main report), XLSX (calculations)”: where each kind has its own words behind it. */

@@ -13,6 +13,7 @@ const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
 const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\d\s?w\b|pages?\b|p[áa]ginas?\b|\bpgs?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
 
+const small = 'two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty';
 const works = 'account|essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|(?:blog )?post|op-ed|piece|statement|diary|critique|memo|letter|plan|script';
 /** “An essay of 2,000 words”, “Length: 2,000 words”, “a 2,000-word essay”: a length of the work itself, not of something that it has or reads. */
 function isLength(before: string, own: string, after: string): boolean {
@@ -111,6 +112,9 @@ export function readLimits(clauses: Clause[]): LimitStatement[] {
     // “The limit is 3k words, hard.”
     const thousands = /\b(?:limit|max(?:imum)?|up to|at most|no more than|length)\b[^.;\d]{0,20}(\d{1,2}(?:[.,]\d)?)k\s?(?:words?\b|w\b)|\b(\d{1,2}(?:[.,]\d)?)k\s?words?\b[^.;]{0,12}\b(?:max(?:imum)?|limit|hard)\b/i.exec(clause.text);
     if (thousands) return [{ field: 'maxWords', value: Math.round(1000 * Number((thousands[1] ?? thousands[2])!.replace(',', '.'))), start: clause.start + thousands.index, end: clause.start + thousands.index + thousands[0].length, clause, override: isCorrection(clause) }];
+    // “Two pages, no more”; “three sides, tops”.
+    const notMore = new RegExp(`(?<![\\d,.–-])(?<!\\b(?:to|and|about|around|between|of|every|per|least|minimum|first|last|over|than|under) )(${number}|${small})\\s?(words?|pages?|sides?),? (?:and )?(?:no more|not more|(?:at )?the (?:outside|very most)|at the (?:outside|very most)|tops|not a (?:word|line|page) (?:more|longer)|(?:an )?absolute max(?:imum)?|and that is it|and that['’]s it)(?=\\s*(?:[.,;:!)]|$|(?:and|as|in) ))`, 'i').exec(clause.text) ?? new RegExp(`^\\W*(?:[\\p{L} ]{2,24}: )?(${number}|${small})\\s?(words?|pages?|sides?), (?:max(?:imum)?\\.?|at (?:the )?most|at the outside)(?=\\s*(?:[.,;:!)]|$|(?:and|as|in) ))`, 'iu').exec(clause.text);
+    if (notMore) return [{ field: /^w/i.test(notMore[2]!) ? 'maxWords' : 'maxPages', value: inWords(notMore[1]!) || numberOf(notMore[1]!), start: clause.start + notMore.index, end: clause.start + notMore.index + notMore[0].length, clause, override: isCorrection(clause) }];
     const range = rangeAnswer(clause);
     if (range.length > 0) return range;
     const bareLimit = shortAnswer(clause);

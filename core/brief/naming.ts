@@ -20,6 +20,8 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Your own name must not be in the file, its name or its properties.”
     const nowhere = /\bnames?\b[^.;]{0,20}\b(?:must|should|may) not (?:be|appear) in\b[^.;]{0,40}\b(?:its|the file)['’]?s? name\b/i.exec(clause.text);
     if (nowhere) out.mustNotIdentify.push({ value: true, start: clause.start + nowhere.index, end: clause.start + nowhere.index + nowhere[0].length, override: isCorrection(clause) });
+    // “I don't need your name in the file name”: nor is it forbidden there.
+    if (/\b(?:do not|don['’]t|does not|doesn['’]t) (?:need|mind|require|insist on|care about|ask for)\b[^.;]{0,20}\bnames?\b[^.;]{0,12}\bfile ?names?\b/i.test(clause.text)) return;
     // “Nothing in the essay, the file name or the properties may reveal who wrote it.”
     // “Students' names shall appear neither in the file nor in its name.”
     const neither = /\bnames?\b[^.;]{0,20}\b(?:shall|must|should|may|will|to) (?:appear|be|stand|occur)\b[^.;]{0,10}\bneither (?:in|on)\b[^.;]{0,40}\bnor (?:in|on) (?:its|the (?:file(?:['’]s)?|document['’]s)) ?(?:file ?)?name\b/i.exec(clause.text);

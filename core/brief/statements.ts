@@ -148,6 +148,8 @@ export function isRefused(before: string, after: string): boolean {
   // “Not .pages, not .pdf”: the mark of an ending ends no sentence.
   // “Save it as review_[candidate no].docx”.
   before = before.replace(/\[[^\]]*\]|<[^>]*>/g, (s) => ' '.repeat(s.length)).replace(/(?<=\b(?:not|no|or|nor) )\.(?=\w{2,5}\b|$)/g, ' ');
+  // “Two pages, no more, as Word file”.
+  before = before.replace(/\b(?:and )?(?:no more|not more|not a (?:word|line|page) more|no longer|not a moment later|no later),\s/gi, (s) => ' '.repeat(s.length));
   // “No zipped folders please: upload the two PDFs.”
   before = before.replace(/^\W*no [\w ]{3,30}:\s(?=(?:please )?(?:upload|submit|send|hand|use|save))/i, (s) => ' '.repeat(s.length));
   // “5–7 pages not counting Works Cited, 12 pt, .docx”.

@@ -68,6 +68,7 @@ export const lostPerDay = anyOf('gi', [
   new RegExp(`^\\W*(?:minus|less|deduct|−|-|–) ?${amount} ?${unit} (?:per|a|each|every|for (?:each|every)|\\/) ?${day}`),
   new RegExp(`\\b${amount} ?${unit} (?:reduction|deduction|penalty|off|loss|less)\\b(?:(?!\\bnot\\b)[^.;]){0,12}\\b(?:per|each|every|for (?:each|every)|a) ?${day}(?! of absence)`),
   new RegExp(`\\b(?:each|every) ${day}(?: (?:late|of (?:lateness|delay)|that you are late|beyond the deadline|after the deadline|over))?,? (?:it |you |that |this |the (?:mark|grade) )?(?:will )?(?:costs?|loses?|takes?|drops?|falls?|goes down|is reduced|reduces)[^.;\\d]{0,24}?${amount} ?${unit}`),
+  new RegExp(`\\b${amount} ?${unit} (?:(?:will |would |then )?(?:go(?:es)?|vanish(?:es)?|disappears?|fall(?:s)? (?:away|off)|drops? off|comes? off|melts? away)|(?:are|is|will be|get|gets) (?:forfeited|lost|gone|withheld|taken|sacrificed|shaved off|struck off)) (?:off |from (?:the|your) (?:mark|grade|total) )?(?:daily\\b|(?:per|a|each|every|for (?:each|every|any)|with (?:each|every)) ?${day}(?! of (?:absence|attendance)))`),
   new RegExp(`\\b(?:costs?|loses?|lose|docked|penalty (?:is|of)|penali[sz]ed) (?:you |by )?${amount} ?${unit}(?:(?!\\bnot\\b)[^.;]){0,24}\\b(?:per|each|every|for (?:each|every)|a|daily) ?${day}(?! of absence)`),
 ]);
 

@@ -6,6 +6,7 @@ export const comparedByMachine = anyOf('gi', [
   /\b(?:text[- ]?)?similarity(?:[- ](?:check\w*|reports?|scores?|index|software|detection|service|tool|review|screening|percentage))?\b/,
   /\boriginality[- ](?:check\w*|reports?|scores?|software)\b/,
   /\btext[- ]match\w*(?: (?:software|service|tool|check))?\b/,
+  /(?<!\b(?:the |your |pattern[- ]|image[- ]|name[- ]|colou?r[- ]))\b(?:text-?)?matching (?:software|service|tool|system|program(?:me)?)\b(?! (?:is|was) (?:described|explained))/,
   /\btext[- ]comparison (?:software|service|tool|system|check)\b/,
   /\b(?:texts?|work|essays?|papers?|reports?|code|submissions?|files?|briefs?|documents?|components?|scripts?|answers?|thes[ei]s|it)\b(?:(?!\b(?:should|must|can|could|may|to)\b)[^.;]){0,30}\bcompared (?:electronically |automatically |digitally |by (?:computer|software|machine) )?(?:with|to|against)\b[^.;]{0,70}\b(?:papers|texts|sources|submissions|work|databases?|web|internet)\b/,
   /\b(?:run|put|pass|send)s? (?:all |the |your |every |each )?\w+ through (?:the |a |our )?(?:text[- ])?(?:matching|comparison) (?:tool|software|service|system|program)\b/,

@@ -1,0 +1,39 @@
+import { describe, expect, test } from '@jest/globals';
+import { readBrief } from './read.ts';
+
+const read = (text: string) => readBrief(text, '2027-02-10T10:00:00Z').brief;
+/** Every filling of a sentence with slots. */
+const fillings = (sentence: string, slots: Record<string, string[]>): string[] => Object.entries(slots).reduce((all, [slot, words]) => all.flatMap((s) => words.map((w) => s.replace(slot, w))), [sentence]);
+const every = (sentence: string, slots: Record<string, string[]>, says: (text: string) => void): void => { test.each(fillings(sentence, slots))('%s', says); };
+
+describe('what a count takes in and leaves out', () => {
+  every('2,500 words. The WHAT VERB the reference list and appendices.', { WHAT: ['count', 'word limit', 'total'], VERB: ['leaves out', 'omits', 'ignores', 'does not cover', 'is exclusive of', 'disregards'] }, (t) => expect(read(t).counting?.left).toEqual(expect.arrayContaining(['references', 'appendices'])));
+  every('2,500 words. The WHAT VERB the footnotes and captions.', { WHAT: ['count', 'word limit'], VERB: ['covers', 'takes in', 'comprises', 'extends to'] }, (t) => expect(read(t).counting?.counted).toEqual(expect.arrayContaining(['footnotes', 'captions'])));
+  test('each verb has its own list', () => expect(read('2,500 words. The count excludes the abstract but includes footnotes; it leaves out appendices.').counting).toMatchObject({ counted: ['footnotes'], left: expect.arrayContaining(['abstract', 'appendices']) }));
+  test.each(['Your report of 2,500 words: it has a title page, an abstract and references.', '2,500 words. The report includes tables and figures.'])('%s', (t) => expect(read(t).counting ?? null).toBeNull());
+});
+describe('what goes for every day', () => {
+  every('Late essays: five UNIT VERB DAY.', { UNIT: ['marks', 'percentage points', 'per cent'], VERB: ['go', 'come off', 'are forfeited', 'vanish'], DAY: ['for every day', 'per calendar day', 'each day or part of a day', 'every 24 hours', 'daily'] }, (t) => expect(read(t).late?.percentPerDay).toBe(5));
+  test.each(['Five points go for each day of attendance.', 'Five marks go to the reading for each day.'])('%s', (t) => expect(read(t).late?.percentPerDay ?? null).toBeNull());
+});
+describe('software that matches', () => {
+  every('Essays are WAY matching software.', { WAY: ['not put through any', 'never run through', 'not checked with'] }, (t) => expect(read(t).similarityChecked).toBe(false));
+  every('Essays will be WAY matching software.', { WAY: ['put through', 'run through', 'fed into', 'scanned by'] }, (t) => expect(read(t).similarityChecked).toBe(true));
+});
+describe('a deadline that was moved', () => {
+  every('SAID', { SAID: ['I moved the deadline. It was FROM, it is now TO.', 'Deadline change: was FROM, now TO.', 'The due date has moved: FROM becomes TO.', 'The deadline had been FROM. It is TO now.', 'The essay was due FROM. It is due TO instead.', 'The deadline FROM in the syllabus is wrong. Correct is TO.', 'Instead of FROM the essay is due TO.', 'Old deadline: FROM. New deadline: TO.'].map((s) => s.replace('FROM', 'Friday 19 February 5pm').replace('TO', 'Monday 22 February 9am')) }, (t) => expect(read(t).due).toBe('2027-02-22T09:00:00'));
+  test('of one paper says nothing of another', () => expect(read('Abstracts were due on 1 February. The full papers are now due on 1 March.').parts.map((p) => p.due)).toEqual(['2027-02-01', '2027-03-01']));
+  test('a seminar that was moved is no deadline', () => expect(read('The seminar was on 19 February; it is now on 22 February. The essay is due 12 March.').due).toBe('2027-03-12'));
+});
+describe('lengths and looks', () => {
+  every('Two pages, MOST.', { MOST: ['no more', 'and no more', 'at the outside', 'tops', 'max', 'not a line more', 'absolute maximum'] }, (t) => expect(read(t).limits.maxPages).toBe(2));
+  test.each(['Two pages, no more, as Word file please.', 'Send it as Word file, not a line more, by Friday.'])('%s', (t) => expect(read(t).documents[0]?.types).toEqual(['docx']));
+  every('Set your text with SPACING.', { SPACING: ['line-and-a-half spacing', '150% line spacing', 'line spacing 150 %', 'one-and-a-half line spacing'] }, (t) => expect(read(t).layout.lineSpacing).toBe(1.5));
+  every('SAID', { SAID: ['APA or Harvard, your choice.', 'Use either MLA or IEEE.', 'References in APA or Harvard.'] }, (t) => expect(read(t).referenceStyle).toBeNull());
+});
+describe('documents and names', () => {
+  every('Bring: (a) the write-up, ODT or DOCX; (b) PICTURE (JPG or PNG); (c) the signed form, as PDF.', { PICTURE: ['a photo of your labelled sketch', 'an image of the plot', 'a screenshot of the result', 'a drawing of the section'] }, (t) => expect(read(t).documents.map((d) => d.types)).toEqual([['odt', 'docx'], ['jpeg', 'png'], ['pdf']]));
+  every('What goes in: one PDF HOLDS the report.', { HOLDS: ['holding', 'with', 'containing', 'that contains', 'made up of'] }, (t) => expect(read(t).documents).toMatchObject([{ label: 'Report', types: ['pdf'] }]));
+  test.each(['One PDF with the report first.', 'One PDF with the report and the appendix.'])('%s', (t) => expect(read(t).documents[0]?.label ?? null).toBeNull());
+  test.each(["I don't need your name in the filename but do put it on the page.", 'We do not mind your name in the file name.'])('%s', (t) => expect(read(t).naming.mustNotIdentify).toBeNull());
+});
