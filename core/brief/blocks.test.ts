@@ -1,4 +1,4 @@
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { readBlocks } from './blocks.ts';
 import { readBrief } from './read.ts';
 
@@ -18,4 +18,14 @@ test('each block has its own kind, limits and dates; what is said for all dates 
   expect(brief.documents).toEqual([{ label: 'Plan', types: ['docx'], limits: { maxWords: 500 } }, { label: 'Report', types: ['pdf'], limits: { maxWords: 2000 } }]);
   expect(brief.parts.map((p) => `${p.label} ${p.due}`)).toEqual(['Task 1 2027-03-05T18:00:00', 'Task 2 2027-05-07T18:00:00']);
   expect(brief.limits.maxWords).toBeNull();
+});
+describe.each<[string, (cells: string[]) => string]>([['bars', (c) => `| ${c.join(' | ')} |`], ['tabs', (c) => c.join('\t')]])('the rows of a table between %s', (_, row) => {
+  test.each([['Item', 'Format', 'Length', 'Due'], ['What', 'As', 'How long', 'When'], ['Deliverable', 'File type', 'Extent', 'Deadline'], ['Document', 'Type', 'Pages', 'Due date'], ['Element', 'Submit as', 'Limit', 'Deadline']])('%s', (...head) => {
+    const { documents, parts } = readBrief([row(head), row(['Inception report', 'PDF', 'max. 5 pages', '12 February 2027, 17:00']), row(['Poster', 'PowerPoint', '1 page', '5 March 2027, 17:00']), row(['Final report (60 %)', 'Word', '20 pages', '26 March 2027, 17:00'])].join('\n'), '2027-01-10T10:00:00Z').brief;
+    expect(documents).toEqual([{ label: 'Inception report', types: ['pdf'], limits: { maxPages: 5 } }, { label: 'Poster', types: ['pptx'], limits: { maxPages: 1 } }, { label: 'Final report', types: ['docx'], limits: { maxPages: 20 } }]);
+    expect(parts.map((p) => p.due)).toEqual(['2027-02-12T17:00:00', '2027-03-05T17:00:00', '2027-03-26T17:00:00']);
+  });
+});
+test('a table in which something is handed in on paper, or that has no column for kinds, is read line by line', () => {
+  for (const text of ['| Item | Format | Due |\n|---|---|---|\n| Essay | PDF | 5 March 2027 |\n| Log | on paper | 12 March 2027 |', '| Item | Weight | Due |\n|---|---|---|\n| Essay | 60 % | 5 March 2027 |\n| Log | 40 % | 12 March 2027 |']) expect(readBrief(text, '2027-01-10T10:00:00Z').brief.documents.length).toBeLessThan(2);
 });

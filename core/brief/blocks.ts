@@ -1,10 +1,10 @@
 import type { DateTime } from 'luxon';
 import { readDocuments, type DocumentsRead } from './documents.ts';
-import type { Clause } from './statements.ts';
+import { withBars, type Clause } from './statements.ts';
 import { datesIn, isUnsettledDate, readTimes, type Part } from './times.ts';
 
 /** Lines under a heading that names one of several pieces of work: “Component A – Group memo (60 %)” and what is listed below it. */
-export interface Block { label: string; /** what the piece is called beside its letter or number */ title: string | null; start: number; end: number }
+export interface Block { label: string; /** what the piece is called beside its letter or number */ title: string | null; start: number; end: number; /** whatever kind it names is asked for */ asked?: true }
 
 const kinds = 'milestone|component|part|task|element|assessment|item|deliverable|assignment|coursework|paper|piece|section|product|output|submission|stage';
 /** A line of its own: a kind of piece, its letter or number, what it is called, and how much it weighs. */
@@ -21,7 +21,7 @@ const longest = 60_000, most = 20;
 export function readBlocks(text: string): Block[] {
   if (text.length > longest) return [];
   const isSet = (blocks: Block[]): boolean => blocks.length > 1 && blocks.length <= most && new Set(blocks.map((b) => b.label.toLowerCase())).size === blocks.length;
-  return [underHeadings, underMarkup, onALine].map((read) => read(text)).find(isSet) ?? [];
+  return [underHeadings, underMarkup, onALine, inATable].map((read) => read(text)).find(isSet) ?? [];
 }
 
 /** Those of the kind that comes first among kinds with several. */
@@ -32,6 +32,30 @@ function ofOneKind(matches: RegExpMatchArray[]): RegExpMatchArray[] {
 const underHeadings = (text: string): Block[] => ofOneKind([...text.matchAll(heading)]).map((m, i, all) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index!, end: endOf(text, m.index! + m[0].length, all[i + 1]?.index ?? null) }));
 const underMarkup = (text: string): Block[] => [...text.matchAll(markedUp)].filter((m, _, all) => m[1] === all[0]![1]).map((m, i, all) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, all[i + 1]?.index ?? null) }));
 const onALine = (text: string): Block[] => ofOneKind([...text.matchAll(oneLine)]).map((m) => ({ label: m[1]!, title: m[3]!, start: m.index!, end: m.index! + m[0].length }));
+
+/** What the columns of a table are called that say what each row is and as which kind it is handed in. */
+const rowHead = /^(?:|items?|deliverables?|what|components?|documents?|parts?|elements?|tasks?|assessments?|assignments?|works?|pieces?|submissions?|products?|outputs?|milestones?|stages?|titles?|names?|files?)$/i, kindHead = /^(?:(?:file |required |accepted )?(?:formats?|types?)|file ?types?|kinds?|as|(?:submit|hand in|save|upload|send)(?:ted)? as|files?|document types?)$/i;
+const namesKind = /\b(?:pdf|docx?|word|odt|rtf|txt|zip|xlsx?|excel|spreadsheet|pptx?|powerpoint|slides|csv|jpe?g|png|tiff?|mp[34]|markdown|html|latex)\b|^\.\w{2,5}$/i;
+const cellsOf = (line: string): string[] => line.trim().replace(/^\||\|$/g, '').split('|').map((cell) => cell.replace(/\*\*|`/g, '').trim());
+/** The rows of a table with a column for the kind: each is a piece of its own. */
+function inATable(text: string): Block[] {
+  const lines = [...withBars(text).matchAll(/[^\n]+/g)], isRow = (line: RegExpMatchArray | undefined): boolean => line !== undefined && line[0].includes('|');
+  for (const [at, line] of lines.entries()) {
+    if (!isRow(line)) continue;
+    const head = cellsOf(line[0]), kind = head.findIndex((cell, i) => i > 0 && kindHead.test(cell)), name = head.findIndex((cell, i) => i !== kind && rowHead.test(cell));
+    if (head.length < 3 || kind < 0 || name < 0 || name > kind) continue;
+    const rows: Block[] = [];
+    for (let i = at + 1; isRow(lines[i]); i++) {
+      const row = lines[i]!, cells = cellsOf(row[0]), label = cells[name]?.replace(/\s*\([^()]*\d[^()]*\)$/, '') ?? '';
+      if (/^[\s|:-]+$/.test(row[0])) continue;
+      // A row that says more or less than the head, or that is handed in on paper, makes a list that has to be read line by line.
+      if (cells.length !== head.length || !namesKind.test(cells[kind]!) || !/^[\p{L}\d][^|:;]{1,60}$/u.test(label) || !/\p{L}/u.test(label)) return [];
+      rows.push({ label, title: label, start: row.index, end: row.index + row[0].length, asked: true });
+    }
+    if (rows.length > 1) return rows;
+  }
+  return [];
+}
 
 /** What is listed by bullets ends with the last of them; everything else with the next heading, and the last with the first empty line behind it. */
 function endOf(text: string, from: number, next: number | null): number {
@@ -49,7 +73,7 @@ function endOf(text: string, from: number, next: number | null): number {
 /** A document for each block that asks for a file of its own; null where fewer than two do, or where a block asks for several. */
 export function documentsOfBlocks(blocks: Block[], clauses: Clause[], text: string): DocumentsRead | null {
   const within = (b: Block): Clause[] => clauses.filter((c) => c.start >= b.start && c.start < b.end), plainly = blocks.map((b) => readDocuments(within(b), text)), any = plainly.some((r) => r.documents.length > 0);
-  const read = plainly.map((r, i) => (any && r.documents.length === 0 ? readDocuments(within(blocks[i]!), text, true) : r)), asked = read.filter((r) => r.documents.length > 0);
+  const read = plainly.map((r, i) => ((any || blocks[i]!.asked) && r.documents.length === 0 ? readDocuments(within(blocks[i]!), text, true) : r)), asked = read.filter((r) => r.documents.length > 0);
   if (asked.length < 2 || asked.some((r) => r.documents.length > 1)) return null;
   const pairs = blocks.flatMap((block, i) => (read[i]!.documents.length > 0 ? [{ block, one: read[i]! }] : []));
   return {

@@ -15,10 +15,13 @@ const asLabelled = (row: string): string => row.replace(/^(\s*)\|([^|\n]*[^|\s-]
 /** A table without lines, of labels with wide gaps behind them: “Due      6 May 2027” as “Due:     6 May 2027”. Lengths stay. Two such rows and more make one. */
 function asTable(wording: string): string {
   // “Final report ........ 23 April” is a label with its value, “… .... 23 April .... PDF” a row of more.
-  const leader = /(?<=\S) ?\.{4,} ?(?=\S)/g, text = barred(tabbed(wording).replace(/^.*\.{4}.*$/gm, (line) => { const one = (line.match(leader) ?? []).length === 1; return line.replace(leader, (dots) => (one ? ': '.padEnd(dots.length) : '| '.padStart(dots.length))); }));
+  const leader = /(?<=\S) ?\.{4,} ?(?=\S)/g, text = withBars(wording.replace(/^.*\.{4}.*$/gm, (line) => { const one = (line.match(leader) ?? []).length === 1; return line.replace(leader, (dots) => (one ? ': '.padEnd(dots.length) : '| '.padStart(dots.length))); }));
   const row = /^([ \t]*[A-Z][\w/-]*(?: [\w/-]+){0,3}\??)(?: {3,}|[ \t]*\t[ \t]*)(?=[^\s:=|])(?!.*\S {3,}\S)/gm;
   return [...text.matchAll(row)].length < 3 ? text : text.replace(row, (whole, label: string) => `${label}:${' '.repeat(whole.length - label.length - 1)}`);
 }
+
+/** A table whose cells lie between tabs or wide gaps, with bars in their place; every letter stays where it is. */
+export const withBars = (text: string): string => barred(tabbed(text));
 
 /** Lines below each other that have two tabs and more are a table of several columns as well. */
 function tabbed(text: string): string {
