@@ -16,6 +16,8 @@ const behind = /\b(?:are|is|do|does|will|should|must|can|may)(?: be)?(?<not> not
 /** What a count, a limit or “it” takes in or leaves out. */
 const countVerbs = String.raw`(?:(?<out>leaves? out|excludes?|omits?|ignores?|(?:does not|doesn['’]t|will not|won['’]t) (?:include|cover|take in|extend to|apply to|count)|disregards?|is exclusive of|is without|is net of|passes over|stops before)|(?<in>(?:does |will )?(?:covers?|includes?|takes? in|counts?|comprises?|extends? to|applies to|embraces?)|is inclusive of))\b`, countSays = new RegExp(String.raw`\b(?:(?:word[ -]?)?(?:count|limit|length|total|allowance)|(?:this|that|the) figure|(?<=(?:^|[;,]|\band|\bbut)\s*)(?:it|this|that))\s+(?:(?:only|also|therefore|already) )?${countVerbs}`, 'gi'), andSays = new RegExp(String.raw`\b(?:but|and|yet)(?: it)? (?:also )?${countVerbs}`, 'gi');
 
+const bareVerbs = String.raw`(?:(?<out>excludes?|excluding|exclusive of|not (?:counting|including)|leav(?:es|ing) out|omit(?:s|ting)|but not|excl\.?|without)|(?<in>includes?|including|inclusive of|counting|covers?|covering|incl\.?))(?!\w)`, barely = new RegExp(String.raw`^\W*${bareVerbs}`, 'gi'), leadsBarely = new RegExp(String.raw`^\W*${bareVerbs}`, 'i'), thenBarely = new RegExp(String.raw`[,;]\s*(?:but |and )?${bareVerbs}`, 'gi');
+
 export interface CountingRule { counted: WordPart[]; left: WordPart[]; evidence: { start: number; end: number }[] }
 
 /** Which parts count among the words, as far as the wording says: “2,500 words excluding references”, “footnotes are included in the word count”.
@@ -47,7 +49,9 @@ export function readCounting(clauses: Clause[], all: Clause[] = clauses): Counti
   // “2,500 words. The limit leaves out the reference list; it takes in footnotes and captions.”
   clauses.forEach((clause, i) => {
     if (!/\bwords?\b|\bcount\b/i.test(`${clauses[i - 2]?.text ?? ''} ${clauses[i - 1]?.text ?? ''} ${clause.text}`)) return;
-    const subject = [...matchesIn(clause, countSays)], verbs = subject.length > 0 ? [...subject, ...matchesIn(clause, andSays)].sort((a, b) => a.at - b.at) : [];
+    // “Word limit 15,000. Includes footnotes, excludes the bibliography.”
+    const bare = /\bwords?\b/i.test(clause.text) || !/\bwords?\b/i.test(clauses[i - 1]?.text ?? '') && !leadsBarely.test(clauses[i - 1]?.text ?? '') ? [] : [...matchesIn(clause, barely)];
+    const subject = bare.length > 0 ? [...bare, ...matchesIn(clause, thenBarely)] : [...matchesIn(clause, countSays)], verbs = subject.length > 0 ? [...subject, ...matchesIn(clause, andSays)].sort((a, b) => a.at - b.at) : [];
     verbs.forEach((verb, k) => { for (const m of matchesIn(clause, anyPart)) {
       const part = exactly.find((p) => p.exact.test(m[0]))?.part;
       if (!part || m.at < verb.to || m.at >= (verbs[k + 1]?.at ?? Infinity) || /\b(?:not|n['’]t|except|exclud\w+|exclusive|exempts?|without|includ\w+|covers?|plus|omit\w*|leav\w+ out)\b/i.test(clause.text.slice(verb.to - clause.start, m.at - clause.start))) continue;

@@ -111,6 +111,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   if (/^\W*(?:decisions?|notifications?|replies|answers)(?: will be (?:made|sent))? (?:by|on|until|before)\s*(?:\w+day,?\s*)?$/i.test(before) || /^\W*revised (?:versions?|manuscripts?|papers?) (?:are )?due\b/i.test(before) && previous && /\b(?:decisions?|notifications?|reviews?)\b/i.test(previous.text)) return 'other';
   // “The deadline in the handbook, 12 March, is wrong. It should read 19 March.”
   if (/^\W*(?:it|this|that) should (?:read|be|say|have (?:read|been|said))\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due date|date)\b[^.;]*\b(?:wrong|incorrect|a mistake|a misprint|an error|a typo)\b/i.test(previous.text)) return 'due';
+  // “Hand it in by class on Thursday, Feb 18”; “e-mail it before the seminar on 2 March”.
+  if (/\b(?:due|hand(?:ed)?|turn(?:ed)?|submit(?:ted)?|upload(?:ed)?|e-?mail(?:ed)?|send|sent|deliver(?:ed)?|post(?:ed)?|bring)\b(?:[^.;]|\.(?=\w))*\b(?:by|before|no later than|not later than)\s+(?:the )?(?:(?:start|beginning) of )?(?:the |our |your )?(?:next )?(?:class|seminar|lecture|tutorial|session|workshop|lab(?: session)?|exercise class|meeting)\s+on\s*(?:\w+day,?\s*)?$/i.test(before) && !/\bnot (?:due|handed|submitted)\b/i.test(before)) return 'due';
   const replaced = movedRole(before, clause.text.slice(date.end - clause.start), previous?.text ?? '', next?.text ?? '');
   if (replaced) return replaced;
   // “The deadline was 5 March; because of the storm it is now 8 March.”

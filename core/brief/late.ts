@@ -229,6 +229,8 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, lateIsRefused)) {
       // “You have until 12 May with a cap at 40. Nothing can be accepted afterwards.”
       if (/\b(?:later|afterwards|after that)$/i.test(m[0]) && /\b(?:cap(?:ped)?|penal\w+|lose|deduct\w*|minus)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) continue;
+      // “Work up to 48 hours after that time loses twenty points; work submitted later shall be awarded zero.”
+      if (/\blater\b|\bafter (?:this|that|then)\b/i.test(m[0]) && /\b(?:up to|within|first|per|each|every|for|after)\b[^.;]{0,12}\b(?:\d{1,3}|one|two|three|five|seven) ?(?:h|hours?|days?|weeks?)\b|\b(?:per|each|every|a) (?:\w+ )?day\b/i.test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${clause.text.slice(0, m.at - clause.start)}`)) continue;
       // “… will not be accepted after Wednesday, May 12”.
       if (/^\s*(?:after|later than|beyond)\s+(?!the\b|this\b|that\b)/i.test(clause.text.slice(m.to - clause.start)) && /accepted|marked|considered|graded|assessed|taken/i.test(m[0])) continue;
       if (/\b(?:without|unless|except)\b/i.test(clause.text.slice(m.to - clause.start, m.to - clause.start + 30)) && !/\b(?:extension|illness|certificate|medical|mitigating|exceptional)\b/i.test(clause.text)) continue;

@@ -146,17 +146,19 @@ export function readNaming(clauses: Clause[]): NamingRead {
   return out;
 }
 
+/** “… and check that your name appears nowhere.” */
+const absent = /^s?[’']?s? (?:(?:does|do|is|are|must|should|may|can|shall|will) ?(?:not|never)|(?:does|is|must|should|can)n['’]t|(?:is|are|appears?|stands?) (?:nowhere|in neither|not))\b/i;
 function collectFields(clause: Clause, from: number, out: NamingRead, override: boolean): void {
   const part: Clause = { text: clause.text.slice(from), start: clause.start + from, end: clause.end };
   const taken: { at: number; to: number }[] = [];
   for (const [pattern, field] of fieldWords) for (const m of matchesIn(part, new RegExp(pattern.source, 'gi'))) {
     if (taken.some((t) => t.at < m.to && m.at < t.to)) continue;
     taken.push(m);
-    if (ruledOut(part, m.at)) continue;
+    if (ruledOut(part, m.at) || absent.test(part.text.slice(m.to - part.start))) continue;
     if (!out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: m.at, end: m.to, override });
   }
   // “your name” in a file name means the surname and the given name.
-  for (const m of matchesIn(part, /\byour (?:full )?name\b(?!\s+of|\s+(?:and [a-z ]{3,24} )?on (?:the|every|each|page)\b)/gi)) { if (taken.some((t) => t.at < m.to && m.at < t.to) || ruledOut(part, m.at)) continue; for (const f of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === f)) out.mustContain.push({ value: f, start: m.at, end: m.to, override }); }
+  for (const m of matchesIn(part, /\byour (?:full )?name\b(?!\s+of|\s+(?:and [a-z ]{3,24} )?on (?:the|every|each|page)\b)/gi)) { if (taken.some((t) => t.at < m.to && m.at < t.to) || ruledOut(part, m.at) || absent.test(part.text.slice(m.to - part.start))) continue; for (const f of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === f)) out.mustContain.push({ value: f, start: m.at, end: m.to, override }); }
 }
 
 /** A name said in words: “GEO3107_ followed by your registration number”, “the family name, an underscore and the matriculation number”.

@@ -37,3 +37,24 @@ describe('documents and names', () => {
   test.each(['One PDF with the report first.', 'One PDF with the report and the appendix.'])('%s', (t) => expect(read(t).documents[0]?.label ?? null).toBeNull());
   test.each(["I don't need your name in the filename but do put it on the page.", 'We do not mind your name in the file name.'])('%s', (t) => expect(read(t).naming.mustNotIdentify).toBeNull());
 });
+describe('what comes late comes to nothing', () => {
+  every('WORK LATE END.', { WORK: ['Submissions', 'Papers', 'Solutions'], LATE: ['after this time', 'after the deadline', 'that arrive later', 'received after 17:00', 'that come in after the class has started'], END: ['count as failed', 'get no points', 'are worth nothing', 'will be ignored', 'fail', 'are not looked at', 'score zero'] }, (t) => expect(read(t).late?.cutoffDays).toBe(0));
+  test('unless it is taken for some time', () => expect(read('Work up to 24 hours late loses ten points; work up to 48 hours late loses twenty; work submitted later shall be awarded zero.').late?.cutoffDays).not.toBe(0));
+});
+describe('a sentence of its own about what counts', () => {
+  every('Word limit 15,000. IN quotations and footnotes, OUT abstract, bibliography, appendices.', { IN: ['Includes', 'Including', 'Inclusive of'], OUT: ['excludes', 'excluding', 'but not', 'leaves out'] }, (t) => expect(read(t).counting).toMatchObject({ counted: expect.arrayContaining(['footnotes']), left: expect.arrayContaining(['references', 'appendices']) }));
+});
+describe('aims and ceilings', () => {
+  every('About 1,200 words, MOST 1,500.', { MOST: ['hard ceiling', 'with a cap of', 'never more than', 'at the very most', 'capped at', 'not exceeding'] }, (t) => expect(read(t).limits.maxWords).toBe(1500));
+  every('Proposals should be MOST a page.', { MOST: ['no longer than', 'at most', 'limited to', 'within'] }, (t) => expect(read(t).limits.maxPages).toBe(1));
+  test('an abstract of a page is not the paper', () => expect(read('The abstract is limited to a single page.').limits.maxPages).toBeNull());
+});
+describe('before what happens in class', () => {
+  every('LEAD EVENT on DAY.', { LEAD: ['Hand it in by', 'Turn it in no later than', 'E-mail it to studio@arts.example before'], EVENT: ['class', 'the seminar', 'the start of the lecture', 'our session', 'the workshop'].slice(0, 3), DAY: ['Thursday, Feb 18', '18 February 2027'] }, (t) => expect(read(t).due).toBe('2027-02-18'));
+});
+describe('whose paper it is', () => {
+  every('MARKED.', { MARKED: ['Marked by name', 'Marking: named', 'Markers see your name', 'We mark with names'] }, (t) => expect(read(t).anonymous).toBe(false));
+  every('Use your exam number as the file name and MAKE your name does not appear anywhere in the document.', { MAKE: ['make sure that', 'check that', 'verify that'] }, (t) => expect(read(t).naming.mustContain).toEqual(['candidateNumber']));
+  every('WHO uploads once.', { WHO: ['Each pair', 'Every group', 'Each student'] }, (t) => expect(read(t).attempts.allowed).toBe(1));
+  test('a numbered list of files says nothing of how often', () => expect(read('Upload: 1) report.pdf; 2) calc.xlsx').attempts.allowed).toBeNull());
+});

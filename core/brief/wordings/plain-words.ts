@@ -75,6 +75,7 @@ export const lostPerDay = anyOf('gi', [
 const after = String.raw`(?![^.;]{0,10}\b(?:after|once|when) the (?:deadline|due date|closing))`;
 /** It can be handed in once. */
 export const onceAndNoMore = anyOf('gi', [
+  /\b(?:each|every) (?:pair|group|student|team|person|candidate) (?:(?:can|may|should) )?(?:uploads?|submits?|hands? in|sends? in)(?: (?:it|the \w+|one \w+))? (?:exactly |only |just )?once\b(?! (?:a|per|every|each|by|before|in)\b)/,
   of`\bonce (?:it is |it has been )?(?:submitted|uploaded|handed in|sent),? (?:the|your|a|an) \w+ (?:cannot|can['’]t|can not|may not|can no longer) be (?:changed|replaced|edited|altered|withdrawn|exchanged|corrected|resubmitted)\b${after}`,
   /\byou (?:cannot|can['’]t|can not) take back (?:a|your|the) (?:submission|upload|file|paper|essay)\b/,
   /\b(?:a )?(?:second|further|another|later) (?:upload|submission|attempt|version) (?:is not|isn['’]t|will not be|won['’]t be) (?:possible|allowed|permitted|accepted)\b/,
@@ -91,12 +92,12 @@ export const onceAndNoMore = anyOf('gi', [
   /\b(?:accepts?|takes?|allows?|permits?) (?:only )?(?:one|a single) (?:file|upload|submission|attempt)\b[^.;]{0,24}\b(?:only )?once\b/,
   /\byou (?:only )?(?:have|get) (?:just |only )?one (?:go|chance|try|shot|upload|submission|attempt)\b(?! (?:to (?!submit|upload|hand|get)|of))/,
   /\b(?:there (?:is|will be)|you get) no second (?:chance|go|try|attempt|upload|submission)\b/,
-  /^\W*(?:max(?:imum|\.)? )?(?:attempts?|submissions?|uploads?)(?: (?:permitted|allowed))?\s*[:=]\s*(?:1|one)\s*(?:only)?\s*$/,
+  /^\W*(?:(?:max(?:imum|\.)? )(?:attempts?|submissions?|uploads?)|attempts?|submissions|uploads|(?:attempts?|submissions?|uploads?) (?:permitted|allowed))\s*[:=]\s*(?:1|one)\s*(?:only)?\s*$/,
   /^\W*(?:allow )?(?:(?:multiple|repeated|several) (?:attempts?|submissions?|uploads?)|re-?(?:uploading|uploads?|submissions?|submitting))\s*[:=]\s*(?:no\b|none\b|not (?:possible|allowed|permitted|accepted|enabled)|never|off\b|disabled|impossible)(?![^.;\n]{0,10}\b(?:after|once|when) the (?:deadline|due date|closing))/,
   /\bno take-?backs?\b|\bno (?:second|further|more) (?:uploads?|submissions?|attempts?|versions?|goes)\b(?! (?:after|once))/,
 ]);
 /** So often. */
-export const soOften = /^\W*(?:max(?:imum|\.)? |number of )?(?:attempts?|submissions?|uploads?|tries)(?: (?:permitted|allowed|possible))?\s*[:=]\s*(\d{1,2})\s*$/gi;
+export const soOften = /^\W*(?:(?:max(?:imum|\.)? |number of )(?:attempts?|submissions?|uploads?|tries)|attempts?|submissions|uploads|tries|(?:submissions?|uploads?) (?=permitted|allowed|possible))(?: (?:permitted|allowed|possible))?\s*[:=]\s*(\d{1,2})\s*$/gi;
 /** As often as one likes. */
 export const asOften = anyOf('gi', [
   /\b(?:can|may) be (?:submitted|uploaded|handed in|replaced|resubmitted) (?:an unlimited number of times|any number of times|without limit|over and over)\b/,
@@ -106,6 +107,7 @@ export const asOften = anyOf('gi', [
 ]);
 /** The newest counts. */
 export const newestCounts = anyOf('gi', [
+  /\b(?:can|may) (?:swap in|put up|drop in|put in its place) (?:an?|the|your) (?:new|newer|corrected|better|later|revised|improved|updated) (?:version|file|paper|draft|copy)\b/,
   /\b(?:only )?(?:the|your) (?:most recent|latest|newest) (?:essay|report|paper|work|assignment|coursework|thesis|portfolio|protocol|project|homework|upload|solution|draft) (?:counts|is the one that counts)\b/,
   /\b(?:it['’]s|it is) (?:fine|ok(?:ay)?|possible|allowed|no problem) to (?:replace|swap|exchange|overwrite) (?:the |your )?(?:files?|it|them|paper|upload)\b/,
   /\b(?:only )?the (?:latest|last|newest|most recent) (?:one|version|file|upload|submission|attempt|document|paper) (?:is|gets|will be) (?:forwarded|passed on|sent|handed on|given|printed|delivered)\b/,
@@ -147,6 +149,7 @@ export const markedUnseen = anyOf('gi', [
 ]);
 /** Whoever marks knows whose it is. */
 export const markedByName = anyOf('gi', [
+  /^\W*(?:marked|graded) by name\b|^\W*mark(?:ing|s)\s*(?::|is|are|is done)\s*(?:(?:named|by name)\b|with names)|\b(?:we|I|tutors|markers|examiners) (?:mark|grade)s? (?:with names|by name)\b|\b(?:markers?|tutors?|examiners?) (?:can |will )?sees? your names?\b/,
   /^\W*(?:please )?(?:always )?(?:put|write) your (?:full |own )?names? (?:clearly )?on (?:the |your |each |every )?(?:essay|report|paper|work|assignment|coursework|thesis|dissertation|submission|portfolio|protocol|project|homework|document|pdf|solution|manuscript|first page|title page|front page)\b/,
   /^\W*your (?:full |own )?names? (?:must|should|has to|needs to) be on (?:the |your |each |every )?(?:essay|report|paper|work|assignment|coursework|thesis|dissertation|submission|portfolio|protocol|project|homework|document|pdf|solution|manuscript|first page|title page|front page)\b/,
   /\b(?:tutor|lecturer|marker|teacher|supervisor|I|we)\b[^.;]{0,14}\b(?:marks?|grades?|reads?) (?:it|them|your \w+)\b[^.;]{0,6}\band (?:will )?knows? (?:who you are|whose it is|your name)\b/,
@@ -170,7 +173,10 @@ export const askedHowMany = (what: 'pages' | 'words'): RegExp => new RegExp(`\\b
 export const soMany = (what: 'pages' | 'words'): RegExp => new RegExp(`^\\W*(?:A\\s*[:.]\\s*)?(?:at most|up to|no more than|max(?:imum|\\.)?) (\\d[\\d,.]*|${small})(?: ${what})${what === 'pages' ? '?' : ''}\\W*$`, 'i');
 const number = '(\\d{1,3}(?:[,. \\u00a0]\\d{3})+|\\d{3,6})', pages = '(?<![\\d.,])(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)';
 export const leastWords = /\b(\d{1,3}(?:,\d{3})+|\d{3,5})\+ words\b/gi;
+const ceiling = "(?:(?:hard|absolute|strict|upper|firm) )?(?:ceiling|maximum|max\\.?|limit|cap|no more than|never more than|not more than|at (?:the )?(?:very )?most|not exceeding|never over|capped at|not above)(?: of| is|:)?";
 const limitsOf = (n: string, what: string): RegExp => anyOf('gi', [
+  // “About 1,200 words, hard ceiling 1,500.”
+  new RegExp(`\\b${what}s?\\b[^.;\\d]{0,24}[,;(] ?(?:but |and )?(?:with )?(?:an? )?${ceiling} ${n}(?: ${what}s?)?(?=\\s*(?:[.;,)]|$))|^\\W*(?:with )?(?:an? )?(?:hard|absolute|strict|upper|firm)? ?(?:ceiling|cap)(?: of| is|:)? ${n} ${what}s?\\b`),
   new RegExp(`\\b(?:cannot|can['’]t|can not|could not) be (?:longer|more) than ${n} ${what}s?\\b|\\b(?:the |its )?ceiling (?:is|of) ${n} ${what}s?\\b|\\b(?:you are |you['’]re )?allowed ${n} ${what}s?\\b(?! (?:more|extra|on top))|\\b(?:restricted|confined) to ${n} ${what}s?\\b`),
   new RegExp(`\\b(?:anything|everything|whatever) (?:beyond|after) ${what} ${n}\\b[^.;]{0,12}\\b(?:not (?:be )?(?:read|marked|considered)|ignored|unread|skipped)|\\b${what}s (?:beyond|after) the ${n}(?:st|nd|rd|th)\\b[^.;]{0,12}\\b(?:not (?:be )?(?:read|marked|considered)|ignored|unread|skipped)`),
   new RegExp(`^\\W*(?:max(?:imum|\\.)? )?${what}s?(?: (?:limit|count|ceiling|maximum|max))?\\s*\\((?:max(?:imum|\\.)?|strict|hard|absolute|upper limit|at most)\\)\\s*[:=]\\s*${n}\\b`), new RegExp(`^\\W*${what}s? ceiling\\s*[:=]\\s*${n}\\b`),
@@ -182,6 +188,8 @@ const limitsOf = (n: string, what: string): RegExp => anyOf('gi', [
   new RegExp(`\\b(?:more than|over|longer than|beyond|above|exceeding|exceeds?) ${n} ${what}s?\\b[^.;]{0,24}\\b(?:returned|rejected|refused|penali[sz]ed|not (?:be )?(?:read|marked|accepted|graded|considered)|ignored|lose|sent back|cut off|fail)`),
   new RegExp(`\\b(?:only|just) the first ${n} ${what}s?\\b[^.;]{0,20}\\b(?:read|marked|considered|graded|assessed|counted)\\b|\\b(?:read|mark|grade|assess|consider)s? (?:only |just )the first ${n} ${what}s?\\b|\\b(?:stop|stops) (?:reading|marking|grading) (?:at|after) ${n}(?![\\d,.]*\\d)${what === 'page' ? ' pages?' : '(?: words?)?'}\\b`),
 ]);
+/** “No longer than a page.” */
+export const onePageAtMost = /\b(?:no(?:t)? (?:longer|more) than|at (?:the )?most|not over|not exceed(?:ing)?|within|limited to|confined to|restricted to|up to|max(?:imum)?\.?(?: of)?) (?:a|a single|one|1)(?: A4| typed)? (?:page|side)\b(?! (?:each|per|break|number|of))/gi;
 export const mostWords = limitsOf(number, 'word'), mostPages = limitsOf(pages, 'page');
 export const sizeInUnit = /\b(?:file )?size(?: limit)? \((?:in )?([KMG])i?B\)\s*[:=]\s*(?:max(?:imum|\.)? )?(\d{1,4})\b/gi;
 export const mostBytes = /\b(?:(?:will|can|does) ?(?:not|n['’]t) (?:take|accept|open) (?:anything|files?)|nothing) (?:above|over|beyond|larger than|bigger than) (\d{1,4}(?:[.,]\d)?) ?([KMG])i?B\b|\bnot heavier than (\d{1,4}(?:[.,]\d)?) ?([KMG])i?B\b|^\W*(?:largest|biggest) (?:accepted|allowed|permitted|possible) (?:file|upload|document)(?: size)?\s*[:=–-]\s*(\d{1,4}(?:[.,]\d)?) ?([KMG])i?B\b|^\W*(?:largest|biggest|heaviest) (?:file|upload|document)(?: size)?(?: (?:allowed|accepted|permitted|possible))?\s*[:=–-]\s*(\d{1,4}(?:[.,]\d)?) ?([KMG])i?B\b|\b(?:fails?|breaks|is refused|is rejected|stops|won['’]t work|bounces|crashes|times out)\b[^.;]{0,20}\b(?:if|when|with|for|above|over|beyond)\b[^.;\d]{0,40}(\d{1,4}(?:[.,]\d)?) ?([KMG])i?B\b/gi;
