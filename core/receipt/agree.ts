@@ -91,7 +91,7 @@ export function fitsName(shown: string, name: string): boolean {
   const m = /^(.*?)(?:…|\.{3})(.*)$/s.exec(norm(shown));
   if (!m) return false;
   const [, head, tail] = m;
-  return head!.length + tail!.length >= 4 && norm(name).startsWith(head!.trimEnd()) && norm(name).endsWith(tail!.trimStart()) && head!.length + tail!.length <= norm(name).length;
+  return head!.length + tail!.length >= 2 && norm(name).startsWith(head!.trimEnd()) && norm(name).endsWith(tail!.trimStart()) && head!.length + tail!.length <= norm(name).length;
 }
 
 function compareSizes(sizes: SizeShown[], files: DocumentFacts[], add: (field: string, expected: string | null, found: string | null, agrees: boolean) => void): void {
