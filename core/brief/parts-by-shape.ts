@@ -8,7 +8,7 @@ const shapes: readonly RegExp[] = [
   // “Herbarium: 5 March”, “1. Herbarium – due 5 March”, “Herbarium (by 5 March”, “Herbarium      due 5 March”.
   new RegExp(`^\\s*${mark}(?:your |the )?${noun}\\s*(?::|[–—-]|\\(|\\s{3,}|\\|)\\s*(?:${due}\\b\\s*:?\\s*)*(?:on\\s*|at\\s*|by\\s*)?${weekday}$`, 'iu'),
   // “The herbarium is due on 5 March”, “your ledger by 19 March”, “you hand in the herbarium (5 March”.
-  new RegExp(`(?:^|[,;.]|\\band|\\bthen|\\bhand in|\\bhanding in|\\bsubmit|\\bupload|\\bdeliver|\\bsend|\\bfirst)\\s*(?:an?|the|your)\\s+${noun}\\s*(?:(?:is|are|has to be|have to be|must be|should be|will be|needs to be)\\s+)?(?:${due}\\s+)*\\(?(?:on\\s*|by\\s*)?${weekday}$`, 'iu'),
+  new RegExp(`(?:^|[,;.]|\\band|\\bthen|\\bhand in|\\bhanding in|\\bsubmit|\\bupload|\\bdeliver|\\bsend|\\bpost|\\bput|\\bturn in|\\be-?mail|\\blodge|\\bfirst)\\s*(?:an?|the|your)\\s+${noun}(?:\\s*\\([^()]{1,40}\\))?(?: (?:in|into|to|via) the [\\p{L}\\d ]{2,30}?)?\\s*(?:(?:is|are|has to be|have to be|must be|should be|will be|needs to be)\\s+)?(?:${due}\\s+)*(?:at the (?:end|start|beginning) of (?:the )?(?:term|semester|year|course|teaching),?\\s*)?\\(?(?:on\\s*|by\\s*)?${weekday}(?:(?:12 )?(?:noon|midday|midnight),?\\s*)?$`, 'iu'),
 ];
 /** What is said of a day is no work, and what happens on it is none. */
 const saidOfDay = /\b(?:opens?|opening|released?|available|issued|due|deadlines?|closes?|closing|returned?|feedback|marks?|results?|grades?|updated?|new|old|extended|extensions?|resits?|re-?sits?|late|from|by|before|until|when|where|registration|sign[ -]?up|window|period|permission|approval|cut-?off|latest|last|all|both|everything)\b/i;
