@@ -57,7 +57,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['montag', 'Mon'], ['dienstag', 'Tue'], ['mittwoch', 'Wed'], ['donnerstag', 'Thu'], ['freitag', 'Fri'], ['samstag|sonnabend', 'Sat'], ['sonntag', 'Sun'],
 ] as const).map(([german, english]) => [new RegExp(`(?<![\\p{L}_])(?:${german})(?![\\p{L}_])`, 'giu'), english]);
 /** What a place for files is called in German, with the words that lead to it. “Ein Essay über „Faust““ has none. */
-const kindOfPlace = '(?:(?:abgabe|kurs|upload|datei|unter|haupt|prüfungs|modul)-?)?(?:ordner|bereich|fach|reiter|link|kachel|seite|rubrik|abschnitt|aktivität|formular|dropbox|box|feld|kategorie|verzeichnis|kanal|portal|bereichs?seite|punkt|raum|aufgabe)';
+const kindOfPlace = '(?:(?:abgabe|kurs|upload|datei|unter|haupt|prüfungs|modul)-?)?(?:ordner|bereich|fach|reiter|link|kachel|seite|rubrik|abschnitt|aktivität|formular|box|feld|kategorie|verzeichnis|kanal|portal|bereichs?seite|punkt|raum|aufgabe)';
 const places = [
   new RegExp(`\\((?:(?:im|in der|in dem) )?${kindOfPlace}(?= [“"])`, 'giu'),
   new RegExp(`(?<!\\p{L})(?:im kurs |auf der kursseite |im portal |in der lernumgebung )?(?:(?:im|ins|in (?:den|die|das|der|dem)|über (?:den|die|das)|auf (?:der|die)|unter (?:der|dem|den)|bei (?:der|dem)|mit dem|zum|zur|via|per) ${kindOfPlace}|unter)(?:,? (?:namens|mit dem (?:namen|titel)))?(?= [“"])`, 'giu'),

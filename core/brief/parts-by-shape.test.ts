@@ -21,7 +21,7 @@ test.each([
   ['The essay is due on 26 March 2027, 16:00.\nTimetable of the seminar:\nSalt roads: 5 March 2027\nTide mills: 12 March 2027', '2027-03-26T16:00:00'], ['Hand in by 26 March 2027, 16:00. Lecture: 5 March 2027. Workshop: 12 March 2027.', '2027-03-26T16:00:00'],
   ['The deadline in the handbook (5 March 2027) is wrong. The right one is 12 March 2027, 17:00.', '2027-03-12T17:00:00'], ['Upload a revised version by 2 August 2027, 12:00. The original submission date was 3 May 2027.', '2027-08-02T12:00:00'],
 ])('%s', (text, due) => { const brief = read(text); expect([brief.parts, brief.due]).toEqual([[], due]); });
-test.each(['Post', 'Turn in', 'Lodge', 'E-mail'])('%s a work, with its length and its place, before the day; the other at the end of term', (verb) => {
+test.each(['Post', 'Hand in', 'Lodge', 'E-mail'])('%s a work, with its length and its place, before the day; the other at the end of term', (verb) => {
   const { parts } = read(`${verb} your finished story (2,000 to 3,500 words) in the Workshop folder no later than Tuesday noon, 23 February 2027. The portfolio is due at the end of term, 2 April 2027 at 5 p.m.`);
   expect(parts.map((p) => [p.label, p.due])).toEqual([['finished story', '2027-02-23T12:00:00'], ['portfolio', '2027-04-02T17:00:00']]);
 });

@@ -4,9 +4,9 @@ import { isCorrection, matchesIn, type Clause, type Statement } from './statemen
 const kind = '(?:(?:drop|in|mail|letter)[ -]?box|drop[ -]?zone|box|folder|(?:sub-?)?directory|sub-?folder|area|link|page|slot|tray|tile|tab|section|room|channel|forum|portal|point|(?:work)?space|activity|assignment|task|form|button|locker|basket|queue|drive|shelf|site|place)';
 const whose = '(?:(?:hand-?in|submission|upload|drop(?:-?off)?|assignment|assessment|course|module|class|shared|online|digital|return|collection|project) )?';
 const name = '[“"‘]([^”"’\\n]{3,80})[”"’]';
-const months = 'Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec';
 /** “The folder called “Essay 1””, “the “Essay 1” tile”. */
 const called = new RegExp(`\\b${whose}${kind}\\b,?(?: (?:that is |which is )?(?:called|named|labelled|labeled|titled|entitled|marked|headed|with the (?:name|title)))?\\s*:?\\s*${name}|${name} ${whose}${kind}\\b`, 'gi');
+const months = 'Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec';
 const capital = "(?:[A-Z][\\p{L}\\d&’'/-]*|\\d{1,4})";
 /** “The Fieldwork tray”, “our Essay 2 (Resit) slot”: a name without quotation marks is capitalised. Kinds that a paper has itself (sections, tables' tabs) or that are walked into are not asked for so. */
 const fileKind = '(?:(?:[Dd]rop|[Ii]n|[Mm]ail|[Ll]etter)[ -]?[Bb]ox|[Dd]rop[ -]?[Zz]one|[Bb]ox|(?:[Ss]ub-?)?[Ff]older|[Dd]irectory|[Aa]rea|[Ll]ink|[Ss]lot|[Tt]ray|[Tt]ile|[Cc]hannel|[Pp]ortal|[Pp]oint|[Ss]pace|[Ww]orkspace|[Ll]ocker|[Bb]asket|[Qq]ueue|[Ss]helf|[Pp]age|[Ss]ection|[Tt]ab)';
@@ -15,10 +15,10 @@ const capitalised = new RegExp(`\\b(?:in|into|to|via|through|using|under|at|on|[
 const ofWork = new RegExp(`\\b(?:in|into|to|via|through|using|at|on(?! the [\\w ]* system\\b)) (?:the|our) ((?:(?:lab|field|case|term|seminar|research|final|project|graduate|master|bachelor|doctoral|undergraduate|postgraduate|bachelor['’]s|master['’]s) ){0,2}(?:thes[ie]s|dissertations?|essays?|reports?|coursework|papers?|portfolios?|proposals?|projects?|exam|examinations?|school|library|faculty|department(?:al)?|journals?|reviews?|posters?) (?:(?:hand-?in|upload|drop) )?(?:portal|(?:drop ?|in|mail)?box|folder|area|tray|slot|drop zone|repository|archive|system|web ?site|locker|space|channel|tile))\\b(?! (?:of|for)\\b)`, 'gi');
 /** “Box B”, “locker 4”, “folder C”. */
 const numbered = /\b((?:[Dd]rop ?[Bb]ox|[Bb]ox|[Ff]older|[Ll]ocker|[Tt]ray|[Ss]lot|[Ii]nbox|[Dd]rop [Zz]one|[Aa]rea|[Cc]hannel|[Ss]helf|[Bb]asket|[Tt]ile|[Tt]ab|[Ss]pace|[Ll]ink|[Pp]ortal|[Ss]ubmission [Pp]oint|[Uu]pload [Aa]rea|[Hh]and-in [Ff]older) (?:[A-Z]|\d{1,3}))\b(?![.’']\w)/g;
-/** That something is handed in there. */
-const handedIn = /\b(?:submi\w+|lodg\w+|leave|post|hand(?:s|ed|ing)?[ -]?(?:it |them |your \w+ |everything |all \w+ )?(?:in|over)|upload\w*|turn(?:ed)? (?:it |your \w+ )?in|deliver\w*|deposit\w*|drop(?:ped)?|put|place|goes|go|collect\w*|return\w*|sen[dt]|belongs?|use|where|due|essays?|papers?|reports?|thes[ei]s|portfolios?|files?|your work|pdfs?|deadline)\b/i;
-/** That plainly: more than a word that may be said of anything in a course. */
-const sent = /\b(?:submi\w+|lodg\w+|leave|post|hand(?:s|ed|ing)?[ -]?(?:it |them |your \w+ |everything |all \w+ )?(?:in|over)|upload\w*|turn(?:ed)? (?:it |your \w+ )?in|deliver\w*|deposit\w*|drop(?:ped)?|put|place[ds]?|go(?:es)?|collect\w*|return\w*|sen[dt]|belongs?|due|deadline|where|still|use\b[^.;]* for (?:your|the|this|all))\b/i;
+/** That something is handed in. */
+const sending = '(?:submi\\w+|lodg\\w+|leave|post|hand(?:s|ed|ing)?[ -]?(?:it |them |your \\w+ |everything |all \\w+ )?(?:in|over)|upload\\w*|turn(?:ed)? (?:it |your \\w+ )?in|deliver\\w*|deposit\\w*|drop(?:ped)?|put|place[ds]?|go(?:es)?|collect\\w*|return\\w*|sen[dt]|belongs?|due|deadline|where)';
+/** That it is there, and, more plainly, beyond words that may be said of anything in a course. */
+const handedIn = new RegExp(`\\b(?:${sending}|use|essays?|papers?|reports?|thes[ei]s|portfolios?|files?|your work|pdfs?)\\b`, 'i'), sent = new RegExp(`\\b(?:${sending}|still|use\\b[^.;]* for (?:your|the|this|all))\\b`, 'i');
 /** What is fetched, asked or talked about there. */
 const otherThings = /\b(?:slides?|recordings?|readings?|handouts?|templates?|rubrics?|guidelines?|instructions?|questions?|announcements?|help|support|feedback|discuss\w*|sign[ -]?up|book(?:ing)?|regist\w+|download\w*|examples?|samples?|timetables?|materials?|syllabus|lectures?|problems?|drafts?|practi[cs]e|marks?|grades?|results|topics?|titles (?:are|can|will)|criteria|(?:I|we) (?:will |have )?(?:upload|post|put|publish)\w*)\b/i;
 
