@@ -64,6 +64,9 @@ export const laterIsNothing = /\b(?:later (?:than (?:that|this))?|after (?:that|
 const amount = '(\\d{1,2}(?:[.,]\\d)?|one|two|three|four|five|ten|twenty)', unit = '(?:%|per ?cent(?:age points?)?|percentage points?|points?|marks?|pts)', day = '(?:(?:calendar |working |late |full |started )?day|24 ?(?:hours|h)\\b)';
 /** So much a day. */
 export const lostPerDay = anyOf('gi', [
+  // German: “Pro Tag Verspätung 5 Prozentpunkte Abzug”, “5 % Abzug je angefangenem Tag”; its commonest words stand in English already.
+  new RegExp(`\\b(?:per day|(?:pro|je|jeder|für jeden) (?:[a-zäöü]+ )?[a-zäöü]*tag)\\b[^.;\\d]{0,40}?${amount} ?(?:%|percent[a-z]*|prozent[a-z]*|punkte|points)[^.;]{0,14}?(?:\\boff\\b|abzug|abgezogen|deducted)|\\b(?:jeder tag|per day)\\b[^.;\\d]{0,20}kostet ${amount} ?(?:%|percent|prozent|punkte)`),
+  new RegExp(`\\b${amount} ?(?:%|percent[a-z]*|punkte)\\s+(?:off|abzug)\\s+(?:per|pro|je|für jeden)\\s+(?:[a-zäöü]+\\s+)?(?:day|[a-zäöü]*tag)\\b|\\b(?:off|abzug)\\s*(?:von\\s+|:\\s*)?${amount} ?(?:%|percent|punkte)\\s+(?:per|pro|je)\\s+(?:day|[a-zäöü]*tag)\\b`),
   new RegExp(`^\\W*${amount} ?${unit} (?:per|a|each|every) ?${day},? (?:for (?:up to|at most|a maximum of)|up to|max)`),
   new RegExp(`^\\W*(?:minus|less|deduct|−|-|–) ?${amount} ?${unit} (?:per|a|each|every|for (?:each|every)|\\/) ?${day}`),
   new RegExp(`\\b${amount} ?${unit} (?:reduction|deduction|penalty|off|loss|less)\\b(?:(?!\\bnot\\b)[^.;]){0,12}\\b(?:per|each|every|for (?:each|every)|a) ?${day}(?! of absence)`),
