@@ -21,7 +21,7 @@ export function movedRole(before: string, after: string, previous: string, next:
   }
   if (dateLike.test(behind) && (nowadays.test(before) || holds.test(after))) {
     const said = behind.slice(-160), left = /\b(?:was|were|had been|used to be|no longer|originally|initially|previously|formerly|said|wrote|announced|wrong|incorrect|becomes|moved|changed|postponed)\b/i.test(said);
-    if (left && (aboutHandIn.test(behind) || /\bmoved|changed|postponed\b/i.test(behind) || /^\W*it was\b/i.test(previous) || /^\W*it was\b/i.test(before))) return 'due';
+    if (left && (aboutHandIn.test(behind) || /\b(?:moved|changed|postponed)\b/i.test(behind) || /^\W*it was\b/i.test(previous) || /^\W*it was\b/i.test(before))) return 'due';
   }
   return null;
 }

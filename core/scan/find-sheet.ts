@@ -10,7 +10,7 @@ const math = Math;
  * `whole`: no edge was seen anywhere, so the photo is taken as the sheet. `cut`: sides at which the sheet runs out of the photo. */
 export interface FoundSheet { quad: Quad; sides: [number, number, number, number]; whole: boolean; cut: number }
 
-/** Finds the sheet of paper in a photo: bright and pale areas at several levels give hulls, hulls give four-sided shapes, and the one whose
+/** Finds the sheet of paper in a photo: bright and pale areas at several levels give hulls, hulls and straight edges give four-sided shapes, and the one whose
  * sides lie best on real edges of the picture is drawn exactly at full resolution. */
 export function findSheet(photo: Raster): FoundSheet {
   const middle = shrinkTo(photo, 1400), between = photo.width / middle.width, small = shrinkTo(middle, 340), scale = photo.width / small.width, edges = gradientOf(small), maps = paperMaps(small);
@@ -48,10 +48,9 @@ export function findSheet(photo: Raster): FoundSheet {
 /** Maps in which paper is light: brightness, brightness less colour, distance from the colour of the photo's rim, and colour (for a tinted sheet on a white desk,
  * where its own shadow is farther from the desk than it is). Writing is wiped out of each. */
 function paperMaps(small: Raster): Raster[] {
-  const grey = greyOf(small), pale = new Uint8Array(grey.data.length), far = new Uint8Array(grey.data.length), tint = new Uint8Array(grey.data.length), rims = rimColours(small);
+  const grey = greyOf(small), pale = new Uint8Array(grey.data.length), far = new Uint8Array(grey.data.length), tint = tintOf(small), rims = rimColours(small);
   for (let i = 0, p = 0; p < pale.length; i += 3, p++) {
     const r = small.data[i]!, g = small.data[i + 1]!, b = small.data[i + 2]!;
-    tint[p] = math.max(r, g, b) - math.min(r, g, b);
     pale[p] = math.max(0, grey.data[p]! - tint[p]!);
     far[p] = math.min(255, 2 * math.min(...rims.map((c) => math.abs(r - c[0]!) + math.abs(g - c[1]!) + math.abs(b - c[2]!))) / 3);
   }
@@ -60,11 +59,16 @@ function paperMaps(small: Raster): Raster[] {
   return even ? [...wiped, even] : wiped;
 }
 
-/** How little colour there is about each pixel: paper is plain, and a cloth of small coloured squares is not, however light its light ones are. */
-function plainness(small: Raster): Raster {
+/** How much colour each pixel has: what its channels lie apart. */
+function tintOf(small: Raster): Uint8Array {
   const tint = new Uint8Array(small.width * small.height);
   for (let i = 0, p = 0; p < tint.length; i += 3, p++) tint[p] = math.max(small.data[i]!, small.data[i + 1]!, small.data[i + 2]!) - math.min(small.data[i]!, small.data[i + 1]!, small.data[i + 2]!);
-  const even = blurBox({ width: small.width, height: small.height, channels: 1, data: tint }, 5);
+  return tint;
+}
+
+/** How little colour there is about each pixel: paper is plain, and a cloth of small coloured squares is not, however light its light ones are. */
+function plainness(small: Raster): Raster {
+  const even = blurBox({ width: small.width, height: small.height, channels: 1, data: tintOf(small) }, 5);
   return { ...even, data: even.data.map((v) => 255 - math.min(255, 3 * v)) };
 }
 

@@ -50,7 +50,7 @@ function linesOf({ width: w, height: h, data }: Raster): EdgeLine[] {
   for (let k = 0; k < count; k++) { cos[k] = math.cos((k * stepDegrees * math.PI) / 180); sin[k] = math.sin((k * stepDegrees * math.PI) / 180); }
   const at = (x: number, y: number): number => data[y * w + x]!;
   for (let y = 2; y < h - 2; y++) for (let x = 2; x < w - 2; x++) {
-    // Sobel's two sums, an eighth of each: levels per two pixels.
+    // Sobel's two sums, each over its weights: levels over two pixels.
     const gx = (at(x + 1, y - 1) + 2 * at(x + 1, y) + at(x + 1, y + 1) - at(x - 1, y - 1) - 2 * at(x - 1, y) - at(x - 1, y + 1)) / 4, gy = (at(x - 1, y + 1) + 2 * at(x, y + 1) + at(x + 1, y + 1) - at(x - 1, y - 1) - 2 * at(x, y - 1) - at(x + 1, y - 1)) / 4;
     const strong = math.hypot(gx, gy);
     if (strong < leastEdge) continue;
