@@ -87,7 +87,7 @@ export interface LayoutOutlier { kind: 'size' | 'face' | 'spacing' | 'margin'; f
 
 /** How the main text is set: measured from fixed pages, or by the effective style where there are none. */
 export interface LayoutFacts {
-  source: 'measured' | 'style'; sizePt: number; /** sizes that more than a hundredth of the characters have */ otherSizes: number[]; fonts: { name: string; share: number }[];
+  source: 'measured' | 'style'; sizePt: number; /** sizes that more than a hundredth of the characters have, tables and notes apart */ otherSizes: number[]; fonts: { name: string; share: number }[];
   /** as a multiple of single spacing */ lineSpacing: number | null; marginsMm: { left: number; right: number; top: number | null; bottom: number | null } | null;
   outliers: LayoutOutlier[];
 }

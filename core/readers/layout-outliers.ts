@@ -27,8 +27,8 @@ class Stretches {
   passages(): [string | number, Stretch][] { this.end(); return [...this.longest].filter(([, s]) => s.characters >= fewestOfPassage); }
 }
 
-/** How a stretch of text is set. `apart`: in a table, a box, a quotation or a list, which are set otherwise by custom. */
-export interface SetText { size: number; font: string | undefined; spacing: number; apart: boolean; text: string }
+/** How a stretch of text is set. `apart`: in a quotation or a list, which are set otherwise by custom; `inTable`: in a table or a box, which are even more so. */
+export interface SetText { size: number; font: string | undefined; spacing: number; apart: boolean; inTable: boolean; text: string }
 
 /** Passages of a file without fixed pages that are set otherwise than the most of it, one of each value. Reference lists are left out: they are often set closer. */
 export class StyleOutliers {
@@ -37,10 +37,10 @@ export class StyleOutliers {
   private readonly spacings = new Stretches();
   private listed = false;
 
-  add({ size, font, spacing, apart, text }: SetText): void {
+  add({ size, font, spacing, apart, inTable, text }: SetText): void {
     const starts = sectionStarts(text.trim());
     if (starts) this.listed = starts === 'references';
-    if (apart || this.listed) { for (const s of [this.sizes, this.faces, this.spacings]) s.end(); return; }
+    if (apart || inTable || this.listed) { for (const s of [this.sizes, this.faces, this.spacings]) s.end(); return; }
     if (isMonospaced(font ?? '')) { this.sizes.end(); this.spacings.end(); return; }
     this.sizes.add(size, text);
     this.faces.add(font ?? '', text);

@@ -18,6 +18,7 @@ export function spacingOf(height: number, size: number, single: number): number 
 /** Adds up how many characters are set in which size, face and spacing, and says what most have. */
 export class LayoutTally {
   private readonly sizes = new Map<number, number>();
+  private readonly running = new Map<number, number>();
   private readonly fonts = new Map<string, number>();
   private readonly spacings = new Map<number, number>();
   private readonly outliers = new StyleOutliers();
@@ -28,6 +29,7 @@ export class LayoutTally {
     this.outliers.add(set);
     this.characters += n;
     this.sizes.set(look.size, (this.sizes.get(look.size) ?? 0) + n);
+    if (!look.inTable) this.running.set(look.size, (this.running.get(look.size) ?? 0) + n);
     if (look.font !== undefined) this.fonts.set(look.font, (this.fonts.get(look.font) ?? 0) + n);
     this.spacings.set(look.spacing, (this.spacings.get(look.spacing) ?? 0) + n);
   }
@@ -40,7 +42,7 @@ export class LayoutTally {
     if (this.characters < fewest) return null;
     const order = <T>(map: Map<T, number>): [T, number][] => [...map].sort((a, b) => b[1] - a[1]), bySize = order(this.sizes), byFace = order(this.fonts), sizePt = bySize[0]![0], lineSpacing = Math.round((order(this.spacings)[0]?.[0] ?? 1) * 100) / 100;
     return {
-      source: 'style', sizePt, otherSizes: bySize.slice(1).filter(([, n]) => n > this.characters * 0.01).map(([s]) => s).slice(0, 6),
+      source: 'style', sizePt, otherSizes: order(this.running).filter(([s, n]) => s !== sizePt && n > this.characters * 0.01).map(([s]) => s).slice(0, 6),
       fonts: byFace.slice(0, 6).map(([name, n]) => ({ name, share: Math.round((n / this.characters) * 1000) / 1000 })), lineSpacing, marginsMm,
       outliers: this.outliers.facts(part, { sizePt, face: byFace[0]?.[0], lineSpacing }),
     };

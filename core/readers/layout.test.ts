@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { convertFiles } from '../verbs/convert.ts';
-import { plantedDocx, inParagraph, wordRun } from '../testing/plant.ts';
+import { plantedDocx, plantedPdf, inParagraph, wordRun } from '../testing/plant.ts';
+import { layoutFontSize } from '../checks/layout/font-size.ts';
+import { madeBrief, madeInput } from '../testing/made.ts';
 import { readDocument } from './index.ts';
 import { singleSpacingOf } from '../tables/faces.ts';
 import { spacingOf } from './layout-tally.ts';
@@ -41,4 +43,29 @@ describe('passages set otherwise than the most of a paper, by style and measured
     ['hard negative: a heading', '<w:p><w:r><w:rPr><w:sz w:val="32"/></w:rPr><w:t>Silt and clay</w:t></w:r></w:p>', [], []],
     ['hard negative: a reference list', `${inParagraph(wordRun('References'))}${own('<w:sz w:val="20"/>', '<w:spacing w:line="240" w:lineRule="auto"/>')}${inParagraph(wordRun('Appendix A'))}`, [], []],
   ])('%s', async (_, passage, byStyle, measured) => expect(await kinds(passage)).toEqual([byStyle, measured]));
+});
+
+// Typesetters whose point is 1/72.27 inch set 12, 11 and 10 of them as 11.955, 10.909 and 9.963 points (ISO 32000-1 counts 72 to the inch).
+test.each<[set: number, asked: number, told: number, standings: string[]]>([
+  [11.955, 12, 12, []], [10.909, 11, 11, []], [9.963, 10, 10, []], [10.5, 10.5, 10.5, []],
+  [10.909, 12, 11, ['stops']], [9.963, 11, 10, ['stops']], [12.96, 12, 13, ['stops']],
+])('type of %d points where %d are asked for is told as %d', async (set, asked, told, standings) => {
+  const lines = Array.from({ length: 20 }, (_, i) => `1 0 0 1 72 ${760 - i * 18} Tm (Each flood tide carries silt and clay over its surface as it settles) Tj`).join('\n');
+  const { layout } = await readDocument(await plantedPdf((pdf) => { pdf.findPage(0).get('Contents').writeStream(`BT /F ${set} Tf ${lines} ET`); }), 'a.pdf');
+  if (!layout.ok) throw new Error('no layout');
+  expect(layout.value.sizePt).toBe(told);
+  const brief = madeBrief({ layout: { ...madeBrief().layout, fontSizePt: asked } });
+  expect(layoutFontSize.evaluate({ ...madeInput({ brief }), layout: layout.value } as never).map((f) => f.standing)).toEqual(standings);
+});
+
+describe('what is a little smaller than the text', () => {
+  const line = (size: number, y: number, words: string) => `/F ${size} Tf 1 0 0 1 72 ${y} Tm (${words}) Tj`, text = Array.from({ length: 24 }, (_, i) => line(11, 760 - i * 20, 'Each flood tide carries silt and clay over its surface as it settles'));
+  const drawn = async (more: string[]) => { const { layout } = await readDocument(await plantedPdf((pdf) => { pdf.findPage(0).get('Contents').writeStream(`BT ${[...text, ...more].join('\n')} ET`); }), 'a.pdf'); return layout.ok && layout.value.otherSizes; };
+  test('notes at the foot of a page do not count', async () => expect(await drawn([0, 1, 2].map((i) => line(10, 120 - i * 13, `${i + 1} Note that stands below the text, as its mark above tells.`)))).toEqual([]));
+  test('lines between the others do', async () => expect(await drawn([line(10, 280, 'Each flood tide carries silt and clay over its surface'), line(10, 260, 'and what has settled stays there'), line(11, 240, 'until the next tide comes in')])).toEqual([10]));
+  const rows = (size: number) => `<w:tbl>${'<w:tr>'.concat(['Silt', 'Clay', 'Sand'].map((w) => `<w:tc><w:p><w:r><w:rPr><w:sz w:val="${size * 2}"/></w:rPr><w:t>${w} of the marsh</w:t></w:r></w:p></w:tc>`).join(''), '</w:tr>').repeat(4)}</w:tbl>`;
+  test('nor does a table, by style', async () => {
+    const { layout } = await readDocument(plantedDocx(`${inParagraph(wordRun('Each flood tide carries silt and clay over its surface. '.repeat(12)))}${rows(10)}<w:p/>`, { 'word/styles.xml': styles(1.5, 11) }), 'a.docx');
+    expect(layout.ok && [layout.value.sizePt, layout.value.otherSizes]).toEqual([11, []]);
+  });
 });

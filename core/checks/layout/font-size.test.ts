@@ -6,8 +6,8 @@ import { layoutFontSize } from './font-size.ts';
 const least = madeBrief({ layout: { ...madeBrief().layout, fontSizePt: 11, atLeast: ['fontSizePt'] } });
 const brief = madeBrief({ layout: { ...madeBrief().layout, fontSizePt: 12 } }), set = (sizePt: number, otherSizes: number[] = []) => ({ brief, facts: madeFacts({ layout: read(madeLayout({ sizePt, otherSizes })) }) });
 testCheck(layoutFontSize, {
-  met: [{ name: '12 pt with smaller notes and larger heads', given: set(12, [9, 16]) }, { name: 'half a point is rounding', given: set(11.5) }, { name: '12 pt where at least 11 are asked', given: { ...set(12), brief: least } }],
-  look: [{ name: 'a stretch in 11 pt', given: set(12, [11]), says: ['mixed'] }], notMet: [{ name: '10 pt', given: set(10), says: ['other'] }, { name: '10 pt where at least 11 are asked', given: { ...set(10), brief: least }, says: ['other'] }],
+  met: [{ name: '12 pt with smaller notes and larger heads', given: set(12, [9, 16]) }, { name: '12 pt where at least 11 are asked', given: { ...set(12), brief: least } }, { name: 'headings that are a point larger', given: set(12, [13]) }],
+  look: [{ name: 'a stretch in 11 pt', given: set(12, [11]), says: ['mixed'] }, { name: '11.5 pt', given: set(11.5), says: ['other'] }], notMet: [{ name: '10 pt', given: set(10), says: ['other'] }, { name: '10 pt where at least 11 are asked', given: { ...set(10), brief: least }, says: ['other'] }],
   unread: [{ name: 'a picture', given: { brief, facts: madeFacts({ layout: unread('notOfThisKind') }) } }], notAsked: [{ name: 'nothing asked' }],
 });
 

@@ -24,7 +24,7 @@ export function settingOf({ main, looks: read }: DocStories): DocSetting | null 
       words += text;
       const size = look.size ?? usualSize, font = look.font ?? usualFace;
       if (text.trim()) fonts.add(font);
-      tally.add({ text, apart: own.inTable || (own.left ?? 0) >= movedIn, size, font, spacing: own.height === undefined ? own.line ?? 1 : spacingOf(heightOf(own, size * singleSpacingOf(font)), size, singleSpacingOf(font)) });
+      tally.add({ text, apart: (own.left ?? 0) >= movedIn, inTable: own.inTable ?? false, size, font, spacing: own.height === undefined ? own.line ?? 1 : spacingOf(heightOf(own, size * singleSpacingOf(font)), size, singleSpacingOf(font)) });
       unseen.add(text, { size, colour: look.colour ?? null, ground: own.shaded || look.shaded || look.highlighted || own.inTable ? null : 'ffffff' });
     }
     if (level === 0 && !own.inTable && !own.list && (own.left ?? 0) >= movedIn && (own.first ?? 0) >= 0) blocks.add(words.trim());

@@ -18,7 +18,7 @@ export function looksOfStory(xml: string, part: string, styles: Styles): StoryLo
     if (look.hidden) return;
     const size = look.size ?? usualSize, font = look.font ?? usualFace;
     if (text.trim()) fonts.add(font);
-    tally.add({ text, apart: stands !== 'body' || (look.left ?? 0) >= movedIn, size, font, spacing: look.exact === undefined ? look.line ?? 1 : spacingOf(lineHeight(look, size, singleSpacingOf(font)), size, singleSpacingOf(font)) });
+    tally.add({ text, apart: (look.left ?? 0) >= movedIn, inTable: stands !== 'body', size, font, spacing: look.exact === undefined ? look.line ?? 1 : spacingOf(lineHeight(look, size, singleSpacingOf(font)), size, singleSpacingOf(font)) });
     unseen.add(text, { size, colour: look.colour ?? null, ground });
   });
   return { layout: tally.facts(part, narrowestMargins(sections)), sheets: sheetsOfSections(sections), fonts, unseen: unseen.words };

@@ -32,7 +32,7 @@ export function looksOfOdt(content: string, styleSheet: string | null): OdtLooks
       const height = look['line-height'] ?? '', size = points(look['font-size']) || 12, face = look['font-family'] === undefined ? undefined : styles.familyOf(look['font-family']);
       if (face !== undefined) fonts.add(face);
       for (const pages of new Set([on, styles.pagesAfter(on)])) used.set(pages, (used.get(pages) ?? 0) + value.length);
-      tally.add({ text: value, apart: cells.length > 0 || boxes > 0 || points(look['margin-left']) >= movedIn, size, font: face, spacing: /%$/.test(height) ? parseFloat(height) / 100 : points(height) > 0 ? spacingOf(points(height), size, singleSpacingOf(face ?? '')) : 1 });
+      tally.add({ text: value, apart: points(look['margin-left']) >= movedIn, inTable: cells.length > 0 || boxes > 0, size, font: face, spacing: /%$/.test(height) ? parseFloat(height) / 100 : points(height) > 0 ? spacingOf(points(height), size, singleSpacingOf(face ?? '')) : 1 });
       const marker = top.marker ?? colourIn(look['background-color']), ground = marker ?? colourIn(look['paragraph-background']) ?? cells.findLast((c) => c !== undefined) ?? (boxes > 0 ? null : 'FFFFFF');
       const marked = marker !== undefined && !lookAlike(fromHex(marker)!, white);
       if (marked && !wasMarked) highlights++;

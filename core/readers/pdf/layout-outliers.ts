@@ -59,7 +59,7 @@ function setCloser(page: MeasuredLine[], number: number, usable: boolean[], most
   }
   return found;
 }
-/** Places of lines come in whole points. */
+/** Some programs set lines on whole points or pixels. */
 const wholePoints = 1.05;
 
 /** Pages of which several lines begin or end further out than on the others, where those are few; a single long line is no margin, and short words at the edge belong to a figure. */

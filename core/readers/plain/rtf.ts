@@ -133,7 +133,7 @@ function rtfToText(source: string): RtfText {
   let apartAt = -1;
   const measure = (value: string, look: Look): void => {
     const size = look.size / 2, font = faces.get(look.face), behind = look.behind || setting.shade, under = fromHex(colours[look.behind] ?? ''), marked = under !== null && !lookAlike(under, white);
-    tally.add({ text: value, apart: setting.inTable || state.indent >= movedIn * 20 || state.indent < 0, size, font, spacing: setting.line === 0 ? 1 : setting.multiple ? setting.line / 240 : spacingOf(Math.abs(setting.line) / 20, size, singleSpacingOf(font ?? '')) });
+    tally.add({ text: value, apart: state.indent >= movedIn * 20 || state.indent < 0, inTable: setting.inTable, size, font, spacing: setting.line === 0 ? 1 : setting.multiple ? setting.line / 240 : spacingOf(Math.abs(setting.line) / 20, size, singleSpacingOf(font ?? '')) });
     unseen.add(value, { size, colour: colours[look.colour] ?? null, ground: behind > 0 ? colours[behind] ?? null : setting.inTable ? null : 'FFFFFF' });
     if (marked && !wasMarked) counts.highlights++;
     wasMarked = marked;
