@@ -28,6 +28,8 @@ export interface Passage {
   section?: 'titlePage' | 'references' | 'acknowledgements';
   /** A picture's words: how far the picture was turned clockwise to be read. The boxes are those of the picture as it lies. */
   turned?: 90 | 180 | 270;
+  /** Begins a page, as a file without fixed pages says. */
+  newPage?: boolean;
   /** Set as a block of its own, as long quotations are. */
   indented?: boolean;
   /** Part of the file's markup, never of its words, shown or not. */

@@ -1,6 +1,7 @@
 import type { WordPart } from '../model/brief.ts';
-import type { DocumentFacts } from '../model/facts.ts';
+import type { DocumentFacts, Passage } from '../model/facts.ts';
 import { sectionNamed } from '../tables/section-names.ts';
+import { mostOnTitlePage } from '../readers/title-page.ts';
 import { countWords } from '../text/words.ts';
 
 /** A line of the bill: which part of the paper, its words, and where it stands. */
@@ -16,10 +17,8 @@ export const billParts: readonly { part: WordPart; line: string }[] = [
 /** Whether these count is seldom said. Common practice, no published source. */
 export const openParts: readonly WordPart[] = ['references', 'appendices', 'footnotes'];
 
-/** A page with fewer words that comes before any section is a title page. Common practice, no published source. */
-const mostOnTitlePage = 150;
 const mostLinesOfCaption = 4;
-const captionStart = /^\s*(?:figure|fig\.|table|plate|map|chart|box|equation)\s+[\dIVXA-Z]+(?:[.\-–]\d+)*\s*[.:–—|]/i;
+const captionStart = /^\s*(?:[Ff]ig(?:ure|\.)|FIGURE|[Tt]able|TABLE|Plate|Map|Chart|Box|Equation|Abb(?:ildung|\.)|Tab(?:elle|leau|ella|la|\.)|Figura|Afbeelding)\s+(?:[A-Z]?\d+|[IVX]+|[A-Z])(?:[.\-–]\d+)*\s*(?:[.:–—|]|$)/;
 
 /** Counts the words of a paper part by part. Running heads and page numbers are not words of the paper and are on no line.
  * Parts are told by the headings that papers use and by how a line begins; the rule is shown beside the bill, so that a student can see why a word was counted where. */
@@ -37,19 +36,22 @@ export function billOf(facts: DocumentFacts): WordBill | null {
   const headings = new Set((facts.headings ?? []).map((h) => h.text)), title = titlePageOf(facts);
   let section = (title ? 'titlePage' : 'body') as WordPart;
   for (const p of facts.passages.value) {
-    if (p.place === 'footnote') { add('footnotes', p.text, p.page); continue; }
+    if (p.place === 'footnote') { add('footnotes', p.lines ? withoutMarks(p.text) : p.text, p.page); continue; }
     if (p.place === 'textbox') { add('textBoxes', p.text, p.page); continue; }
     if (p.place !== 'text') continue;
-    if (section === 'titlePage' && p.page !== null && p.page > 1) section = 'body';
-    let caption = 0;
-    for (const line of p.text.split('\n')) {
+    const onTitlePage = section === 'titlePage' && (p.page === null ? p.section === 'titlePage' : p.page === 1);
+    if (section === 'titlePage' && !onTitlePage) section = 'body';
+    let caption = 0, full: boolean[] | null = null;
+    for (const [i, line] of p.text.split('\n').entries()) {
       // Without marked headings nobody knows where an abstract ends, so it counts as running text.
       const heading = headings.has(line.trim());
-      const named = sectionNamed(line, heading ? 80 : 0) ?? appendixWithName(line), starts: WordPart | null = named ? (named.part === 'abstract' && headings.size === 0 ? 'body' : named.part) : heading && section !== 'appendices' && !(section === 'titlePage' && p.page === 1) ? 'body' : null;
+      const named = sectionNamed(line, heading ? 80 : 0) ?? appendixWithName(line), starts: WordPart | null = named ? (named.part === 'abstract' && headings.size === 0 ? 'body' : named.part) : heading && section !== 'appendices' && !onTitlePage ? 'body' : null;
       if (starts && !(section === 'contents' && /[.…]{3,}|\d+$/.test(line.trim()))) { section = starts; add('headings', line, p.page); continue; }
-      if (heading) { add('headings', line, p.page); continue; }
-      // On fixed pages a caption goes on over its next lines, up to the space below it.
-      caption = captionStart.test(line) ? 1 : caption > 0 && caption < mostLinesOfCaption && p.lines && line.trim() !== '' ? caption + 1 : 0;
+      // A heading below the one that opens the appendices belongs to them.
+      if (heading) { add(section === 'appendices' ? section : 'headings', line, p.page); continue; }
+      // On fixed pages a caption goes on over its next lines, up to the space below it; a line that the one before runs on into is none.
+      const runsOn = (): boolean => (full ??= fullLines(p))[i - 1] === true;
+      caption = captionStart.test(line) && !runsOn() ? 1 : caption > 0 && caption < mostLinesOfCaption && runsOn() && line.trim() !== '' ? caption + 1 : 0;
       if (section === 'body' && caption > 0) { add('captions', line, p.page); continue; }
       add(section === 'body' && p.inTable ? 'tables' : section === 'body' && p.indented ? 'quotations' : section, line, p.page);
     }
@@ -63,6 +65,22 @@ const appendixWithName = (line: string): ReturnType<typeof sectionNamed> => { co
 
 /** Whether the first page is a title page: few words, and more pages after it. */
 function titlePageOf(facts: DocumentFacts): boolean {
-  if (!facts.passages.ok || !facts.pages.ok || facts.pages.value.length < 2) return false;
+  if (!facts.passages.ok) return false;
+  if (!facts.pages.ok) return facts.passages.value.find((p) => p.place === 'text')?.section === 'titlePage';
+  if (facts.pages.value.length < 2) return false;
   return countWords(facts.passages.value.filter((p) => p.place === 'text' && p.page === 1).map((p) => p.text).join(' ')) < mostOnTitlePage;
+}
+
+/** On fixed pages: for each row of the text, whether its line goes to the right edge, so that what it says may go on below. None elsewhere. */
+function fullLines({ text, lines = [] }: Passage): boolean[] {
+  const edge = Math.max(...lines.map((l) => l.box[2])), left = Math.min(...lines.map((l) => l.box[0]));
+  let start = 0;
+  return text.split('\n').map((row) => { const line = lines.find((l) => l.start === start); start += row.length + 1; return line !== undefined && line.box[2] > edge - (edge - left) * roomForWord && line.box[0] < (left + edge) / 2; });
+}
+/** A line that leaves so much of the width free has room for the next word. */
+const roomForWord = 0.2;
+/** Notes of a page without the numbers that they begin with, which no word processor counts. */
+function withoutMarks(text: string): string {
+  let last: number | null = null;
+  return text.replace(/^\s*(?:(\d{1,3})|[*†‡§¶]{1,3})[.)\]]?\s+(?=\S)/gm, (mark, n?: string) => { if (n === undefined) return ''; if (last !== null && Number(n) !== last + 1) return mark; last = Number(n); return ''; });
 }

@@ -4,6 +4,7 @@ import { countWords } from '../../text/words.ts';
 import { noteMark, takeNoteMarks } from '../note-marks.ts';
 import { namedFonts } from '../named-fonts.ts';
 import { sectionStarts } from '../sections.ts';
+import { markTitlePage } from '../title-page.ts';
 import { settingOf } from './layout.ts';
 import { readProperties } from './properties.ts';
 import { openCompound, paragraphsOf, readStories, type DocStories } from './text.ts';
@@ -35,14 +36,18 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   for (const [story, place] of places) {
     const signed = oneKind && (place === 'text' || place === 'footnote') ? texts[story].replace(/\u0002/g, () => noteMark(place === 'text' ? reference++ : ++note)) : texts[story];
     let current: string | undefined;
-    const { paragraphs, fields } = paragraphsOf(signed);
-    for (const marked of paragraphs) {
+    const { paragraphs, fields, newPages } = paragraphsOf(signed);
+    let turned = false;
+    for (const [i, marked] of paragraphs.entries()) {
       const { text, notes: marks } = takeNoteMarks(marked);
+      turned ||= newPages.has(i);
       if (place === 'footnote' && marks.length > 0) current = marks[0]!.note;
       if (!/[\p{L}\p{N}]/u.test(text)) continue;
       if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
-      passages.push({ part: story === 'main' ? 'text' : story, place, page: null, text, ...(place === 'text' ? { section, ...(text.includes('\t') ? { inTable: true } : {}), ...(setting?.blocks.has(text.trim()) ? { indented: true } : {}), ...(marks.length > 0 ? { notes: marks } : {}) } : current ? { note: current } : {}) });
+      passages.push({ part: story === 'main' ? 'text' : story, place, page: null, text, ...(place === 'text' ? { section, ...(turned ? { newPage: true } : {}), ...(text.includes('\t') ? { inTable: true } : {}), ...(setting?.blocks.has(text.trim()) ? { indented: true } : {}), ...(marks.length > 0 ? { notes: marks } : {}) } : current ? { note: current } : {}) });
+      turned = false;
     }
+    if (place === 'text') markTitlePage(passages);
     for (const text of fields) passages.push({ part: story, place: 'field', page: null, text });
   }
   const kept = (place: PlaceKind, found: string[]): void => { for (const text of found) passages.push({ part: 'text', place, page: null, text }); };

@@ -72,7 +72,7 @@ function piecesOf(table: Uint8Array, from: number, length: number): { characters
 }
 
 /** A story as paragraphs without control characters: cells apart by tabs, field codes apart from what they show. Source: [MS-DOC] 2.4.1, 2.8.25. */
-export function paragraphsOf(story: string): { paragraphs: string[]; fields: string[] } {
+export function paragraphsOf(story: string): { paragraphs: string[]; fields: string[]; /** of those that begin a page */ newPages: Set<number> } {
   const fields: string[] = [];
   let shown = '', code = '';
   const depth: ('code' | 'result')[] = [];
@@ -82,6 +82,7 @@ export function paragraphsOf(story: string): { paragraphs: string[]; fields: str
     if (c === '\u0015') { if (depth.pop() === 'code' && depth.length === 0) { fields.push(code.trim()); code = ''; } continue; }
     if (depth.includes('code')) code += c; else shown += c;
   }
-  const plain = shown.replace(/\u0007\u0007|\u0007/g, (m) => (m.length === 2 ? '\r' : '\t')).replace(/\u000b/g, '\n').replace(/\u001e/g, '-').replace(/[\u000c\u000e]/g, '\r').replace(/[\u0000-\u0008\u000f-\u001d\u001f]/g, '');
-  return { paragraphs: plain.split('\r').map((p) => p.replace(/\t+$/, '')), fields: fields.filter(Boolean) };
+  const plain = shown.replace(/\u0007\u0007|\u0007/g, (m) => (m.length === 2 ? '\r' : '\t')).replace(/\u000b/g, '\n').replace(/\u001e/g, '-').replace(/\u000c/g, '\r\u000c').replace(/\u000e/g, '\r').replace(/[\u0000-\u0008\u000f-\u001d\u001f]/g, '');
+  const split = plain.split('\r');
+  return { paragraphs: split.map((p) => p.replace('\u000c', '').replace(/\t+$/, '')), fields: fields.filter(Boolean), newPages: new Set(split.flatMap((p, i) => (p.startsWith('\u000c') ? [i] : []))) };
 }

@@ -16,6 +16,7 @@ import { movedIn } from '../layout-tally.ts';
 import { headingsOfDocx } from '../headings.ts';
 import { readStyles, stylesOf, type Styles } from '../../styles/docx.ts';
 import { looksOfStory, type StoryLooks } from './layout.ts';
+import { markTitlePage } from '../title-page.ts';
 import { fontsOf, readStory } from './story.ts';
 
 /** Reads a word-processor package: every part, known or not, since a name can hide in any. Also reads other OOXML packages, searched as strings. */
@@ -41,13 +42,14 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
       for (const m of xml.matchAll(/\bw:rsid\w*(?:\s+w:val)?="([0-9A-F]{8})"/g)) revisionIds.add(m[1]!);
       const story = storyParts.find((s) => s.pattern.test(name));
       if (story) {
-        const read = readStory(xml, name, story.place, (style) => styles.resolve(style).hidden === true, (style) => setsApart(styles, style));
+        const read = readStory(xml, name, story.place, { hides: (style) => styles.resolve(style).hidden === true, setsApart: (style) => setsApart(styles, style), startsPage: (style) => styles.resolve(style).pageBreakBefore === true });
         if (['text', 'runningHead', 'footnote'].includes(story.place)) {
           const looks = looksOfStory(xml, name, styles);
           integrity.push(...looks.unseen);
           for (const f of looks.fonts) usedFonts.add(f);
           if (story.place === 'text') body ??= looks;
         }
+        if (story.place === 'text') markTitlePage(read.passages);
         passages.push(...read.passages, ...besides(xml, name, read.passages));
         if (story.place === 'text') text += read.text;
         for (const k of ['images', 'tables', 'equations', 'footnotes', 'trackedChanges', 'comments', 'highlights'] as const) counts[k] += read[k];

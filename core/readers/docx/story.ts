@@ -13,18 +13,22 @@ export interface Story {
 
 interface Run { hidden: boolean; deleted: boolean }
 
-/** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…); @param hides - whether a style hides its words; @param setsApart - whether it moves them in as a block */
-export function readStory(xml: string, part: string, place: PlaceKind, hides: (style: string) => boolean = () => false, setsApart: (style: string) => boolean = () => false): Story {
+/** What a story asks of its styles: whether one hides its words, moves them in as a block, begins a page. */
+export interface StyleAnswers { hides(style: string): boolean; setsApart(style: string): boolean; startsPage(style: string): boolean }
+const plainStyles: StyleAnswers = { hides: () => false, setsApart: () => false, startsPage: () => false };
+
+/** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…) */
+export function readStory(xml: string, part: string, place: PlaceKind, { hides, setsApart, startsPage }: StyleAnswers = plainStyles): Story {
   const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0 };
   const stack: string[] = [];
   /** Paragraphs nest: a text box sits inside a run of another paragraph. */
   let dropped = '';
-  const paragraphs: { drop: boolean; hides: boolean; text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean; notes: { at: number; note: string }[] }[] = [];
+  const paragraphs: { newPage: boolean; /** what follows begins a page */ endsPage: boolean; drop: boolean; hides: boolean; text: string; deleted: string; hidden: string; box: boolean; indented: boolean; numbered: boolean; notes: { at: number; note: string }[] }[] = [];
   /** the note that is being read */
   let note: string | undefined;
   let run: Run = { hidden: false, deleted: false };
   let deletedDepth = 0, boxDepth = 0, tableDepth = 0, fallbackDepth = 0, section: Passage['section'];
-  let instruction = '', mathDepth = 0, inText = false;
+  let instruction = '', mathDepth = 0, inText = false, /** the next words begin a page */ turned = false;
   const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined, ...(tableDepth > 0 ? { inTable: true } : {}) }); };
   const value = (a: Attributes): string => a['w:val'] ?? '';
   const on = (a: Attributes): boolean => !/^(0|false|off)$/i.test(a['w:val'] ?? 'true');
@@ -34,8 +38,8 @@ export function readStory(xml: string, part: string, place: PlaceKind, hides: (s
       switch (name) {
         // A large first letter is a paragraph of its own in the file and the beginning of the next one on the page (17.3.1.11).
         case 'w:framePr': { const p = paragraphs[paragraphs.length - 1]; if (p && (a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin')) p.drop = true; break; }
-        case 'w:p': paragraphs.push({ drop: false, hides: false, text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false, notes: [] }); story.paragraphs++; break;
-        case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p) p.hides = hides(value(a)); if (p && (/quot|block|zitat|citation(?!s)/i.test(value(a)) || setsApart(value(a)))) p.indented = true; break; }
+        case 'w:p': paragraphs.push({ newPage: false, endsPage: false, drop: false, hides: false, text: '', deleted: '', hidden: '', box: boxDepth > 0, indented: false, numbered: false, notes: [] }); story.paragraphs++; break;
+        case 'w:pStyle': { const p = paragraphs[paragraphs.length - 1]; if (p) p.hides = hides(value(a)); if (p && startsPage(value(a))) p.newPage = true; if (p && (/quot|block|zitat|citation(?!s)/i.test(value(a)) || setsApart(value(a)))) p.indented = true; break; }
         case 'w:ind': { const p = paragraphs[paragraphs.length - 1]; if (p && Number(a['w:left'] ?? a['w:start'] ?? 0) >= 360 && a['w:hanging'] === undefined) p.indented = true; break; }
         case 'w:numPr': { const p = paragraphs[paragraphs.length - 1]; if (p) p.numbered = true; break; }
         case 'w:rStyle': if (stack[stack.length - 3] === 'w:r' && hides(value(a))) run.hidden = true; break;
@@ -43,7 +47,11 @@ export function readStory(xml: string, part: string, place: PlaceKind, hides: (s
         case 'w:vanish': case 'w:specVanish': if (stack[stack.length - 3] === 'w:r') run.hidden = on(a); break;
         case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': inText = true; if (name === 'w:delText') run.deleted = true; break;
         case 'w:tab': if (stack.includes('w:r')) append('\t'); break;
-        case 'w:br': case 'w:cr': append('\n'); break;
+        case 'w:pageBreakBefore': { const p = paragraphs[paragraphs.length - 1]; if (p && stack[stack.length - 2] === 'w:pPr') p.newPage = on(a); break; }
+        case 'w:sectPr': { const p = paragraphs[paragraphs.length - 1]; if (p && stack[stack.length - 2] === 'w:pPr') p.endsPage = true; break; }
+        case 'w:type': { const p = paragraphs[paragraphs.length - 1]; if (p && stack[stack.length - 2] === 'w:sectPr' && /^(?:continuous|nextColumn)$/.test(value(a))) p.endsPage = false; break; }
+        case 'w:lastRenderedPageBreak': turnPage(); break;
+        case 'w:br': case 'w:cr': if (a['w:type'] === 'page') turnPage(); append('\n'); break;
         case 'w:noBreakHyphen': append('-'); break;
         case 'w:softHyphen': append('\u00ad'); break;
         case 'w:del': case 'w:moveFrom': deletedDepth++; noteChange(a); break;
@@ -98,6 +106,12 @@ export function readStory(xml: string, part: string, place: PlaceKind, hides: (s
           if (starts) section = starts === 'other' ? undefined : starts;
           push(p.text, p.box ? 'textbox' : place);
           const pushed = story.passages.at(-1);
+          // An empty paragraph that begins a page leaves that to the next one.
+          if (!p.box && place === 'text') {
+            const begins = p.newPage || turned, empty = p.text.trim() === '';
+            if (begins && pushed?.text === p.text && pushed.place === 'text') pushed.newPage = true;
+            turned = p.endsPage || (begins && empty);
+          }
           if (pushed?.text === p.text) { if (p.notes.length > 0) pushed.notes = p.notes; if (note !== undefined && place === 'footnote') pushed.note = note; }
           if (p.indented && !p.numbered && story.passages.at(-1)?.text === p.text) story.passages.at(-1)!.indented = true;
           push(p.deleted, 'deletedText');
@@ -120,6 +134,10 @@ export function readStory(xml: string, part: string, place: PlaceKind, hides: (s
     if (run.deleted || deletedDepth > 0) p.deleted += text;
     else if (run.hidden) p.hidden += text;
     else p.text += text;
+  }
+  function turnPage(): void {
+    const p = paragraphs[paragraphs.length - 1];
+    if (p?.text.trim() === '') p.newPage = true; else if (p) p.endsPage = true;
   }
   function noteChange(a: Attributes): void {
     story.trackedChanges++;

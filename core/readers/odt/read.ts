@@ -12,6 +12,7 @@ import { namedFonts } from '../named-fonts.ts';
 import { sectionStarts } from '../sections.ts';
 import { points, readOdfStyles } from '../../styles/odf.ts';
 import { sniffKind } from '../kind.ts';
+import { markTitlePage } from '../title-page.ts';
 import { looksOfOdt, type OdtLooks } from './layout.ts';
 import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
@@ -32,6 +33,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     if (/\.(xml|rdf)$/.test(name) && !/(^|\/)(content|styles)\.xml$/.test(name)) passages.push(...asides(new TextDecoder().decode(part), name));
     if (/(^|\/)(content|styles)\.xml$/.test(name)) {
       const xml = new TextDecoder().decode(part), faces = [...xml.matchAll(/<style:font-face\s[^>]*?svg:font-family=(?:"([^"]*)"|'([^']*)')/g)].map((m) => m[1] ?? m[2]!).join('\n'), story = readOdfStory(xml, name, name === 'content.xml' ? styleReader(pack) : undefined), rest = besides(xml, name, story.passages);
+      if (name === 'content.xml') markTitlePage(story.passages);
       if (faces) passages.push({ part: name, place: 'hidden', page: null, text: unescapeXml(faces) });
       if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages, ...rest); }
       // An object within the text: a formula, a chart, a drawing, each with a vocabulary of its own.
@@ -60,25 +62,26 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
   };
 }
 
-/** What a story asks of its styles: whether one sets a quotation as a block, by its name or by a left margin of its own (ODF 1.2-1, 20.191); whether one hides its words (20.360). */
-interface StyleReader { isBlock(style: string): boolean; hides(style: string): boolean }
-const noStyles: StyleReader = { isBlock: () => false, hides: () => false };
+/** What a story asks of its styles: whether one sets a quotation as a block, by its name or by a left margin of its own (ODF 1.2-1, 20.191); whether one hides its words (20.360);
+ * whether one begins a page or ends it (20.184, 20.183, 19.501). */
+interface StyleReader { isBlock(style: string): boolean; hides(style: string): boolean; startsPage(style: string): boolean; endsPage(style: string): boolean }
+const noStyles: StyleReader = { isBlock: () => false, hides: () => false, startsPage: () => false, endsPage: () => false };
 /** Damaged parts have their own finding. */
 function styleReader(pack: Package): StyleReader {
   try {
     const styles = readOdfStyles([pack.text('styles.xml'), pack.text('content.xml')]);
-    return { isBlock: (style) => styles.comesFrom(style, 'Quotations') || points(styles.own(style)['margin-left']) >= 18, hides: (style) => styles.own(style)['display'] === 'none' };
+    return { isBlock: (style) => styles.comesFrom(style, 'Quotations') || points(styles.own(style)['margin-left']) >= 18, hides: (style) => styles.own(style)['display'] === 'none', startsPage: (style) => styles.own(style)['break-before'] === 'page' || styles.startsPage(style) !== '', endsPage: (style) => styles.own(style)['break-after'] === 'page' };
   } catch { return noStyles; }
 }
 
-export function readOdfStory(xml: string, part: string, { isBlock, hides }: StyleReader = noStyles): OdfStory {
+export function readOdfStory(xml: string, part: string, { isBlock, hides, startsPage, endsPage }: StyleReader = noStyles): OdfStory {
   const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set() };
-  const paragraphs: string[] = [], hidden: string[] = [], hiding: boolean[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
+  const paragraphs: string[] = [], begins: boolean[] = [], ends: boolean[] = [], hidden: string[] = [], hiding: boolean[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
   /** the enclosing thing that decides what a paragraph counts as */
   const places: PlaceKind[] = ['text'];
   const openers: Record<string, PlaceKind> = { 'text:note': 'footnote', 'office:annotation': 'comment', 'style:header': 'runningHead', 'style:footer': 'runningHead', 'style:header-left': 'runningHead', 'style:footer-left': 'runningHead', 'style:header-first': 'runningHead', 'style:footer-first': 'runningHead', 'draw:text-box': 'textbox', 'text:tracked-changes': 'deletedText', 'text:hidden-text': 'hidden', 'text:hidden-paragraph': 'hidden' };
   const stack: string[] = [];
-  let section: Passage['section'], single = '';
+  let section: Passage['section'], single = '', /** the next words begin a page */ turned = false;
   const push = (text: string, place: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place, page: null, text, authorLike, section: place === 'text' ? section : undefined, ...(place === 'text' && stack.includes('table:table') ? { inTable: true } : {}) }); };
   const add = (value: string): void => { if (paragraphs.length > 0) (hiding.includes(true) ? hidden : paragraphs)[paragraphs.length - 1] += value; };
   readXml(xml, {
@@ -87,7 +90,8 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides }: Styl
       if (openers[name]) places.push(openers[name]!);
       switch (name) {
         case 'text:span': hiding.push(hides(a['text:style-name'] ?? '')); break;
-        case 'text:p': case 'text:h': paragraphs.push(''); hidden.push(''); hiding.push(hides(a['text:style-name'] ?? '')); anchors.push([]); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
+        case 'text:soft-page-break': if (paragraphs.at(-1)?.trim()) ends[ends.length - 1] = true; else if (begins.length > 0) begins[begins.length - 1] = true; else turned = true; break;
+        case 'text:p': case 'text:h': paragraphs.push(''); begins.push(startsPage(a['text:style-name'] ?? '')); ends.push(endsPage(a['text:style-name'] ?? '')); hidden.push(''); hiding.push(hides(a['text:style-name'] ?? '')); anchors.push([]); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
         case 'text:s': add(' '.repeat(Math.min(100, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': add('\t'); break;
         case 'text:line-break': add('\n'); break;
@@ -118,10 +122,12 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides }: Styl
       stack.pop();
       const place = places[places.length - 1]!;
       if (name === 'text:p' || name === 'text:h') {
-        const text = paragraphs.pop() ?? '', unseen = hidden.pop() ?? '', block = blocks.pop() === true, here = anchors.pop() ?? [];
-        if (place === 'text') { const starts = sectionStarts(text); if (starts) section = starts === 'other' ? undefined : starts; }
+        const text = paragraphs.pop() ?? '', starts = begins.pop() === true || turned, ended = ends.pop() === true, unseen = hidden.pop() ?? '', block = blocks.pop() === true, here = anchors.pop() ?? [];
+        if (place === 'text') { const named = sectionStarts(text); if (named) section = named === 'other' ? undefined : named; }
         push(text, place);
         const pushed = story.passages.at(-1);
+        // An empty paragraph that begins a page leaves that to the next one.
+        if (place === 'text') { if (starts && pushed?.text === text && pushed.place === 'text') pushed.newPage = true; turned = ended || (starts && text.trim() === ''); }
         if (pushed?.text === text) { if (here.length > 0) pushed.notes = here; if (place === 'footnote' && notes.length > 0) pushed.note = notes.at(-1)!; }
         if (block && place === 'text' && story.passages.at(-1)?.text === text) story.passages.at(-1)!.indented = true;
         push(unseen, 'hidden');

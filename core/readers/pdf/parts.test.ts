@@ -53,6 +53,5 @@ test('a paper has the same bill as PDF and as the word-processor file that it wa
   const md = `${section('Ledgers', 1)}${section('Tolls', 2)}## References\n\nOkonkwo, A. (2020) Budgets without closure.\n\n[^1]: Okonkwo, Budgets without closure, p. 12, and all that was said of it in the survey of the year before.\n[^2]: See the second survey, which nobody read.\n`;
   const file = { name: 'p.md', path: 'p.md', bytes: new TextEncoder().encode(md) }, docx = (await convertFiles([file], {}, undefined, 'docx')).bytes, pdf = (await convertFiles([{ name: 'p.docx', path: 'p.docx', bytes: docx }])).bytes;
   const [a, b] = await Promise.all([['p.docx', docx] as const, ['p.pdf', pdf] as const].map(async ([name, bytes]) => Object.fromEntries(billOf(await readDocument(bytes, name))!.lines.map((l) => [l.part, l.words]))));
-  // In the PDF each note begins with its number.
-  expect(b).toEqual({ ...a, footnotes: a!.footnotes! + 2 });
+  expect(b).toEqual(a);
 });

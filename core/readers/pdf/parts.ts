@@ -18,13 +18,13 @@ export function partsOf(pages: PageLine[][]): LinePart[][] {
   const all = pages.flat().filter((l) => l.text.trim() !== ''), body = commonest(all.map((l) => inHalves(l.size)), all.map((l) => l.text.length)) ?? 12;
   const main = all.filter((l) => Math.abs(l.size - body) < 0.3), boldBody = commonest(main.map((l) => isBold(l.font)), main.map((l) => l.text.length)) === true;
   const edges = edgesOf(main);
-  let listed = false, noted = false;
+  let listed = false, /** a note that the foot of the page before does not end */ goesOn = false;
   return pages.map((lines) => {
     const parts: LinePart[] = lines.map(() => null);
     for (const i of cellsIn(lines, edges)) parts[i] = 'cell';
-    const foot = notesIn(lines, body, noted);
+    const foot = notesIn(lines, body, goesOn);
     for (const i of foot) parts[i] = 'footnote';
-    if (lines.length > 0) noted = foot.length > 0;
+    if (lines.length > 0) goesOn = foot.length > 0 && !/[.!?…]['"’”»)\]]*\s*$/.test(lines[foot.at(-1)!]!.text);
     lines.forEach((line, i) => {
       const starts = sectionStarts(line.text);
       if (starts) listed = starts === 'references';
@@ -61,7 +61,7 @@ function notesIn(lines: PageLine[], body: number, goesOn: boolean): number[] {
     const run = candidates.slice(at, to), first = run.findIndex((i) => noteMark.test(lines[i]!.text)), above = lines.slice(0, run[0]).filter((l) => l.text.trim() !== '');
     at = to;
     // A page that is small all over, and a list of references in small type, have no notes.
-    if (first < 0 || !above.some((l) => !small(l)) || above.slice(-1).some((l) => sectionStarts(l.text) === 'references') || run.some((i) => sectionStarts(lines[i]!.text))) continue;
+    if (first < 0 && !goesOn || !above.some((l) => !small(l)) || above.slice(-1).some((l) => sectionStarts(l.text) === 'references') || run.some((i) => sectionStarts(lines[i]!.text))) continue;
     const own = goesOn ? run : run.slice(first), text = own.map((i) => lines[i]!.text).join(' ');
     if ((text.match(/\p{L}/gu) ?? []).length > text.replace(/\s/g, '').length * 0.55) found.push(...own);
   }

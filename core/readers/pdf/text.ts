@@ -7,6 +7,7 @@ import { saidBeside, toldInstead } from './content-words.ts';
 import { findUnseen } from './paint.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { countWords } from '../../text/words.ts';
+import { commonest } from '../../text/commonest.ts';
 import { sectionStarts } from '../sections.ts';
 import { headingsOf, partsOf, type LinePart } from './parts.ts';
 import { asRead, hasLooseAccent, hasRightToLeft, withAccents, type Placed } from './line-text.ts';
@@ -95,6 +96,7 @@ function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { 
   try {
     blocks = (JSON.parse(cleanJson(stext.asJSON(perPoint))) as { blocks: StextBlock[] }).blocks;
     if (blocks.some((b) => b.lines?.some((l) => hasRightToLeft(l.text) || hasLooseAccent(l.text)))) mendLines(stext, blocks);
+    if (mayHoldLargeMarks(blocks, (y1 - y0) * perPoint)) mendSizes(stext, blocks);
   } finally { stext.destroy(); }
   const area = Math.max(1, (x1 - x0) * (y1 - y0));
   const lines: Line[] = [], sizes: Record<string, number> = {};
@@ -128,6 +130,18 @@ function mendLines(stext: ReturnType<ReturnType<PdfDocument['loadPage']>['toStru
     const accented = hasLooseAccent(line.text) ? withAccents(walked[i]!) : walked[i]!;
     if (hasRightToLeft(line.text)) line.text = asRead(accented); else if (accented.length !== walked[i]!.length) line.text = accented.map((c) => c.char).join('');
   });
+}
+/** The engine tells of a line the size of its first character. Some programs set the mark of a note larger than its words: these are asked for one by one where a line in the lower
+ * part of a page may be such a note. @param height - of the page, in the engine's parts of a point */
+function mayHoldLargeMarks(blocks: StextBlock[], height: number): boolean {
+  const lines = blocks.flatMap((b) => b.lines ?? []), low = lines.filter((l) => l.bbox.y > height * 0.4 && largeMark.test(l.text));
+  return low.length > 0 && low.some((l) => l.font.size >= (commonest(lines.map((o) => o.font.size), lines.map((o) => o.text.length)) ?? 0));
+}
+const largeMark = /^(?:\d{1,3}|[*†‡])\s+\S/;
+function mendSizes(stext: ReturnType<ReturnType<PdfDocument['loadPage']>['toStructuredText']>, blocks: StextBlock[]): void {
+  const lines = blocks.flatMap((b) => b.lines ?? []), walked: number[][] = [];
+  stext.walk({ beginLine: () => { walked.push([]); }, onChar: (char: string, _origin: unknown, _font: unknown, size: number) => { if (char !== ' ') walked[walked.length - 1]!.push(Math.floor(size * perPoint)); } } as never);
+  if (walked.length === lines.length) lines.forEach((line, i) => { line.font.size = commonest(walked[i]!, walked[i]!.map(() => 1)) ?? line.font.size; });
 }
 const round = (n: number): number => Math.round(n * 100) / 100;
 /** The engine tells places and sizes in whole numbers, cut off: asked for in so many parts of a point, a type of 11.96 points is not told as 11. */

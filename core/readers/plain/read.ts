@@ -15,7 +15,9 @@ export const plainFacts = (file: FileFacts, passages: Passage[], metadata: Metad
 export const quoteSign = '\ue0f1';
 /** The same before the words of a table's cell. */
 export const cellSign = '\ue0f3';
-export const withoutSigns = (text: string): string => text.replace(/[\ue0f1\ue0f3]/g, '');
+/** The same where a page begins. */
+export const pageSign = '\ue0f5';
+export const withoutSigns = (text: string): string => text.replace(/[\ue0f1\ue0f3\ue0f5]/g, '');
 /** A passage a paragraph, the reference list apart. Where few paragraphs are indented as a whole, with empty lines around them, those are quotations set as blocks (common practice in plain text). */
 export function toParagraphs(text: string, part = 'text'): Passage[] {
   let section: Passage['section'];
@@ -23,7 +25,7 @@ export function toParagraphs(text: string, part = 'text'): Passage[] {
   return all.map((marked) => {
     const { text: p, notes } = takeNoteMarks(withoutSigns(marked)), starts = sectionStarts(p);
     if (starts) section = starts === 'other' ? undefined : starts;
-    return { part, place: 'text', page: null, text: p, section, ...(notes.length > 0 ? { notes } : {}), ...(marked.includes(quoteSign) || (few && set(marked)) ? { indented: true } : {}), ...(marked.includes(cellSign) ? { inTable: true } : {}) };
+    return { part, place: 'text', page: null, text: p, section, ...(notes.length > 0 ? { notes } : {}), ...(marked.includes(quoteSign) || (few && set(marked)) ? { indented: true } : {}), ...(marked.includes(cellSign) ? { inTable: true } : {}), ...(marked.includes(pageSign) ? { newPage: true } : {}) };
   });
 }
 

@@ -9,7 +9,8 @@ import { LayoutTally, movedIn, spacingOf } from '../layout-tally.ts';
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
 import { narrowestMargins, sheetsOfSections, type PageSection } from '../page-sections.ts';
 import { UnseenLooks } from '../unseen-looks.ts';
-import { cellSign, plainFacts, quoteSign, toParagraphs, withoutSigns } from './read.ts';
+import { markTitlePage } from '../title-page.ts';
+import { cellSign, pageSign, plainFacts, quoteSign, toParagraphs, withoutSigns } from './read.ts';
 
 const infoSorts: Record<string, MetadataFact['sort']> = { author: 'author', operator: 'author', manager: 'author', company: 'company', title: 'title', subject: 'subject', keywords: 'keywords', doccomm: 'comment', comment: 'comment', template: 'template', generator: 'software' };
 /** Whole groups that hold something about the file. */
@@ -19,11 +20,12 @@ const places: Readonly<Record<string, PlaceKind>> = { annotation: 'comment', atn
 
 /** Rich text: words, what stands apart from them, and how they are set. Source: RTF Specification 1.9.1 (control words from memory). */
 export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
-  const source = latin1(bytes), rtf = rtfToText(source), { text } = takeNoteMarks(withoutSigns(rtf.text));
+  const source = latin1(bytes), rtf = rtfToText(source), { text } = takeNoteMarks(withoutSigns(rtf.text)), paragraphs = toParagraphs(rtf.text);
+  markTitlePage(paragraphs);
   const metadata = Object.entries(rtf.info).map(([key, value]): MetadataFact => ({ part: fileGroups.has(key) ? `rtf/${key}` : `info/${key}`, key, value, sort: infoSorts[key] ?? 'custom' }));
   const notes = rtf.notes.flatMap((n, i): Passage[] => (n ? [{ part: 'rtf/footnote', place: 'footnote', page: null, text: n, note: noteName(i) }] : []));
   return {
-    ...plainFacts(file, [...toParagraphs(rtf.text), ...notes, ...rtf.apart], metadata, text, rtfStructure(source)),
+    ...plainFacts(file, [...paragraphs, ...notes, ...rtf.apart], metadata, text, rtfStructure(source)),
     remains: read({ comments: rtf.counts.comments, trackedChanges: rtf.counts.trackedChanges, highlights: rtf.counts.highlights, revisions: 0 }),
     fonts: read(namedFonts(rtf.fonts)), layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: sheetsOfSections(rtf.sections), pageNumbers: rtf.pageNumbers, integrity: rtf.unseen, headings: rtf.headings,
   };
@@ -95,7 +97,7 @@ function rtfToText(source: string): RtfText {
   };
   const stack: Group[] = [], codePage = rtfCodePage(source);
   let state: Group = { skip: null, unicodeSkip: 1, note: null, indent: 0, look: plainLook }, setting = plainSetting, pageNumbers = false;
-  let pending = 0, buffer = '', star = false, face = 0, parts: (number | undefined)[] = [], wasMarked = false;
+  let pending = 0, buffer = '', star = false, /** the next words begin a page */ turned = false, face = 0, parts: (number | undefined)[] = [], wasMarked = false;
   const headings: HeadingFact[] = [], levels = new Map<number, number>(); /** of styles, by their numbers */
   let style = 0, level = 0, began = 0;
   /** A paragraph ends: it was a heading, or words below one. */
@@ -125,6 +127,7 @@ function rtfToText(source: string): RtfText {
     if (look.hidden || look.deleted) { if (value.trim()) addApart(look.deleted ? 'deletedText' : 'hidden', value); return; }
     if (state.note !== null) { notes[state.note] += value; return; }
     const begins = /\S/.test(value) && (text === '' || /[\n\t]$/.test(text));
+    if (turned && /\S/.test(value)) { text += pageSign; turned = false; }
     text += begins && setting.inTable ? cellSign + value : begins && state.indent >= 360 && !text.endsWith('\t') ? quoteSign + value : value;
     if (value.trim()) { used += value.length; measure(value, look); }
   };
@@ -160,6 +163,7 @@ function rtfToText(source: string): RtfText {
       else if (word === 'outlinelevel') { const deep = (n ?? 9) < 9 ? n! + 1 : 0; if (state.skip === 'stylesheet') { if (deep > 0) levels.set(style, deep); } else if (!state.skip && deep > 0) level = deep; }
       else if (word === 's' && !state.skip) level = levels.get(n ?? 0) ?? 0;
       else if ((word === 'pict' || word === 'trowd') && state.skip === null && headings.length > 0) headings[headings.length - 1]!.words++;
+      if ((word === 'page' || word === 'sect' || word === 'pagebb') && !state.skip && on) turned = true; else if (word === 'sbknone' && !state.skip) turned = false;
       if (word in page && n !== null && !state.skip) page[word] = n;
       else if (ofSections.has(word) && n !== null && !state.skip) own[word] = n;
       else if (word === 'sectd' && !state.skip) own = {};
