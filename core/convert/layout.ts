@@ -10,7 +10,7 @@ import { latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/docx.ts';
-import { lineKey, linesOf, linesOn, piecesOf, type LineLook, type LineOn, type LinePicture, type LinePlace } from './running-lines.ts';
+import { lineKey, linesOn, piecesOf, type LineLook, type LineOn, type LinePicture, type LinePlace } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
 import { familyOf, oneColumn, oneSize, type FontFamily, type PageDescription } from './page-description.ts';
@@ -33,8 +33,7 @@ a{color:#1a4a7a} a.place{color:inherit;text-decoration:none} .break{page-break-a
 </style></head><body>${breakable(hangLabels(mupdf, turned(inOneFlow(page.body)), page)).replace(wideSpaces, '&#160;&#160;')}</body></html>`;
 }
 
-const rightToLeft = /[\u0590-\u08ff\ufb1d-\ufdff\ufe70-\ufefc]/;
-/** The engine writes letters of Arabic by the shapes they take; whoever searches or copies needs the letters. */
+/** The engine tells letters of Arabic, and Latin ones that are set as one, by the shapes they take; whoever searches or copies needs the letters. */
 function tellLetters(pdf: PdfDocument): void {
   for (let i = 1, count = pdf.countObjects(); i < count; i++) {
     const object = pdf.newIndirect(i), map = object.isDictionary() && object.get('Type').isName() && object.get('Type').asName() === 'Font' ? object.get('ToUnicode') : null;
@@ -216,7 +215,7 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
     if (outline.length > 0) writeOutline(pdf, outline);
     await stampRunningLines(pdf, page, sheets);
     pdf.subsetFonts();
-    if (rightToLeft.test(page.body) || [page, ...page.laterLines].some((l) => rightToLeft.test(JSON.stringify(linesOf(l))))) tellLetters(pdf);
+    tellLetters(pdf);
     pdf.addObject(pdf.newDictionary()).destroy();
     const root = pdf.getTrailer().get('Root');
     root.delete('Info');

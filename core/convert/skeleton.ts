@@ -63,7 +63,7 @@ function docxSkeleton(pack: Package): Skeleton {
         else if (name === 'w:pPr') properties++;
         else if (name === 'w:rPr' && properties === 0) { runProperties = true; hidden = false; }
         else if (name === 'w:vanish' && runProperties) hidden = !/^(?:0|false)$/.test(a['w:val'] ?? 'true');
-        else if (name === 'w:r') hidden = false;
+        else if (name === 'w:r' || name === 'm:r') hidden = false;
         else if (name === 'w:t') inText = true;
         else if ((name === 'w:tab' || name === 'w:br') && properties === 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.text += ' ';
         else if (name === 'w:instrText') inInstruction = true;
@@ -92,7 +92,7 @@ function docxSkeleton(pack: Package): Skeleton {
           const p = paragraphs.pop();
           if (!p || gone > 0) return;
           const look = { ...styles.resolve(p.style ?? styles.defaultParagraph), ...p.look }, label = look.numId && look.numId !== '0' ? numbering.label(look.numId, look.level ?? 0)?.text : '';
-          if (label && label !== '•') out.numbered++;
+          if (label && /[\p{L}\p{N}]/u.test(label)) out.numbered++;
           out.starts.push(squeezed(`${label ?? ''} ${p.text.slice(0, 200)}`));
           if (p.text.trim() && (/^heading [1-9]/i.test(styles.nameOf(p.style)) || (look.outline !== undefined && look.outline < 9))) out.headings.push(squeezed(p.text));
         }

@@ -13,3 +13,5 @@ test('shapes of one letter become the letter; a shape of several stays, and a ma
   expect(withoutShapes(new Map([['01', '\ufe8d'], ['02', '\ufee3'], ['03', 'A'], ['04', '\ufefb']]))).toEqual(new Map([['01', '\u0627'], ['02', '\u0645'], ['03', 'A'], ['04', '\ufefb']]));
   expect(withoutShapes(new Map([['01', '\u0627'], ['02', 'fi'], ['03', '\u05e9']]))).toBeNull();
 });
+// Source: UnicodeData.txt, compatibility mappings of U+FB00 to U+FB06.
+test('Latin letters that are set as one become the letters', () => expect(withoutShapes(new Map([['01', '\ufb01'], ['02', '\ufb03'], ['03', 'A'], ['04', '\ufb06']]))).toEqual(new Map([['01', 'fi'], ['02', 'ffi'], ['03', 'A'], ['04', 'st']])));

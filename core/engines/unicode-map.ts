@@ -23,10 +23,16 @@ export function writeUnicodeMap(map: ReadonlyMap<string, string>): string {
 
 /** Shapes that letters of Arabic and Hebrew take within words, as characters of their own. Source: Unicode, Alphabetic Presentation Forms (FB1D on), Arabic Presentation Forms A and B. */
 const shapes = /[\ufb1d-\ufdff\ufe70-\ufefc]/;
-/** A map whose codes stand for the letters themselves and not for the shapes these take; null where it has none of those. A shape of several letters stays: readers
- * of text from right to left do not agree on the order in which one code's letters stand, and every search that folds compatibility forms finds them in the shape.
+/** Latin letters that are set as one: ff, fi, fl, ffi, ffl, st. Source: Unicode, Alphabetic Presentation Forms (FB00 to FB06). */
+const joined = /[\ufb00-\ufb06]/;
+/** A map whose codes stand for the letters themselves and not for the shapes these take; null where it has none of those. A shape of several letters that run from right
+ * to left stays: readers of such text do not agree on the order in which one code's letters stand, and every search that folds compatibility forms finds them in the shape.
  * Source: Unicode Standard Annex 15 (compatibility decomposition). */
 export function withoutShapes(map: ReadonlyMap<string, string>): Map<string, string> | null {
-  if (![...map.values()].some((text) => shapes.test(text))) return null;
-  return new Map([...map].map(([code, text]) => { const letter = shapes.test(text) ? text.normalize('NFKC').replace(/^ (?=\p{M})/u, '') : text; return [code, letter.length === 1 ? letter : text]; }));
+  if (![...map.values()].some((text) => shapes.test(text) || joined.test(text))) return null;
+  return new Map([...map].map(([code, text]) => {
+    if (joined.test(text)) return [code, text.normalize('NFKC')];
+    const letter = shapes.test(text) ? text.normalize('NFKC').replace(/^ (?=\p{M})/u, '') : text;
+    return [code, letter.length === 1 ? letter : text];
+  }));
 }

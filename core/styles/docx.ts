@@ -128,25 +128,31 @@ export function readStyles(xml: string | null, themePart: string | null = null):
 }
 
 export interface Numbering { label(numId: string, level: number): { text: string; left?: number; first?: number } | null }
-interface Level { format: string; text: string; start: number; left?: number; first?: number; restart: boolean }
+interface Level { format: string; text: string; start: number; left?: number; first?: number; /** its number begins anew behind a level of at most so many steps down; 0: never; absent: behind any above it */ restarts?: number; /** all that it shows is counted in Arabic figures */ legal?: boolean }
 
 /** List numbers. Source: ECMA-376-1, 17.9. Bullets in symbol fonts become plain ones. */
 export function readNumbering(xml: string | null): Numbering {
-  const abstracts = new Map<string, Map<number, Level>>(), nums = new Map<string, { abstract: string; overrides: Map<number, number> }>();
-  let abstract: Map<number, Level> | null = null, level: Level | null = null, num: { abstract: string; overrides: Map<number, number> } | null = null, override = -1;
+  interface Num { abstract: string; overrides: Map<number, number>; /** levels of its own (17.9.8) */ own: Map<number, Level> }
+  const abstracts = new Map<string, Map<number, Level>>(), owners = new Map<string, string>(), links = new Map<string, string>(), nums = new Map<string, Num>();
+  let abstract: Map<number, Level> | null = null, abstractId = '', level: Level | null = null, num: Num | null = null, override = -1;
   readXml(xml ?? '<x/>', {
     open(name, a) {
       const v = a['w:val'] ?? '';
-      if (name === 'w:abstractNum') { abstract = new Map(); abstracts.set(a['w:abstractNumId'] ?? '', abstract); }
-      else if (name === 'w:num') { num = { abstract: '', overrides: new Map() }; nums.set(a['w:numId'] ?? '', num); }
+      if (name === 'w:abstractNum') { abstractId = a['w:abstractNumId'] ?? ''; abstracts.set(abstractId, abstract = new Map()); }
+      // A list by a style: the levels stand where the style says that they are its own (17.9.21, 17.9.27).
+      else if (name === 'w:styleLink' && abstract) owners.set(v, abstractId);
+      else if (name === 'w:numStyleLink' && abstract) links.set(abstractId, v);
+      else if (name === 'w:num') { num = { abstract: '', overrides: new Map(), own: new Map() }; nums.set(a['w:numId'] ?? '', num); }
       else if (name === 'w:abstractNumId' && num) num.abstract = v;
       else if (name === 'w:lvlOverride') override = Number(a['w:ilvl']);
       else if (name === 'w:startOverride' && num) num.overrides.set(override, Number(v));
-      else if (name === 'w:lvl' && abstract) { level = { format: 'decimal', text: '', start: 1, restart: true }; abstract.set(Number(a['w:ilvl']), level); }
+      else if (name === 'w:lvl' && (abstract ?? num)) { level = { format: 'decimal', text: '', start: 1 }; (abstract ?? num!.own).set(Number(a['w:ilvl']), level); }
       else if (level) {
         if (name === 'w:numFmt') level.format = v;
         else if (name === 'w:lvlText') level.text = v;
         else if (name === 'w:start') level.start = Number(v);
+        else if (name === 'w:lvlRestart') level.restarts = Number(v);
+        else if (name === 'w:isLgl') level.legal = !/^(?:0|false|off)$/.test(a['w:val'] ?? '');
         else if (name === 'w:ind') { level.left = twips(a['w:left'] ?? a['w:start']); level.first = a['w:hanging'] !== undefined ? -(twips(a['w:hanging']) ?? 0) : twips(a['w:firstLine']); }
       }
     },
@@ -155,20 +161,25 @@ export function readNumbering(xml: string | null): Numbering {
   const counters = new Map<string, number[]>(), started = new Set<string>();
   return {
     label(numId, at) {
-      const n = nums.get(numId), levels = n && abstracts.get(n.abstract), own = levels?.get(at);
+      const n = nums.get(numId), levels = n && abstracts.get(owners.get(links.get(n.abstract) ?? '') ?? n.abstract), own = n?.own.get(at) ?? levels?.get(at);
       if (!n || !levels || !own) return null;
       const counts = counters.get(n.abstract) ?? [];
       counters.set(n.abstract, counts);
       const over = n.overrides.get(at), key = `${numId}/${at}`;
       if (over !== undefined && !started.has(key)) { counts[at] = over - 1; started.add(key); }
       counts[at] = (counts[at] ?? own.start - 1) + 1;
-      counts.length = at + 1;
+      for (let i = at + 1; i < counts.length; i++) if (at < (levels.get(i)?.restarts ?? i)) delete counts[i];
       for (let i = 0; i < at; i++) counts[i] ??= levels.get(i)?.start ?? 1;
-      const text = own.format === 'bullet' ? '•' : own.format === 'none' ? '' : own.text.replace(/%(\d)/g, (_, d: string) => { const i = Number(d) - 1; return formatNumber(counts[i] ?? 1, i === at ? own.format : levels.get(i)?.format ?? 'decimal'); });
+      const text = own.format === 'bullet' ? bulletOf(own.text) : own.format === 'none' ? '' : own.text.replace(/%(\d)/g, (_, d: string) => { const i = Number(d) - 1; return formatNumber(counts[i] ?? 1, own.legal ? 'decimal' : i === at ? own.format : levels.get(i)?.format ?? 'decimal'); });
       return { text, left: own.left, first: own.first };
     },
   };
 }
+
+/** Signs of symbol fonts that are used as bullets, and the letter that stands for a small ring. From memory. */
+const bullets: Readonly<Record<string, string>> = { '\uf0a7': '▪', '\uf06e': '■', '\uf0a8': '◻', '\uf0d8': '➢', '\uf0fc': '✓', '\uf076': '❖', '\uf02d': '–', '\uf0be': '—', o: '◦' };
+/** The sign before an item: its own where it is one that any face has. */
+const bulletOf = (text: string): string => bullets[text] ?? (/^[^\p{L}\p{N}\p{Co}\p{C}\s%]$/u.test(text) ? text : '•');
 
 export function formatNumber(n: number, format: string): string {
   if (/Letter/.test(format)) { const s = String.fromCharCode(97 + ((n - 1) % 26)).repeat(Math.floor((n - 1) / 26) + 1); return format.startsWith('upper') ? s.toUpperCase() : s; }

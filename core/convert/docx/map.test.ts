@@ -76,6 +76,30 @@ describe('paragraphs', () => {
     const item = (text: string, level: number): string => p(run(text), `<w:numPr><w:ilvl w:val="${level}"/><w:numId w:val="1"/></w:numPr>`);
     expect([...map(`${item('a', 0)}${item('b', 1)}${item('c', 1)}${item('d', 0)}${p(run('e'), '<w:numPr><w:numId w:val="0"/></w:numPr>')}`, { 'word/numbering.xml': numbering }).body.matchAll(/data-level="(\d)">([^&]*)/g)].map((m) => `${m[1]}:${m[2]}`)).toEqual(['0:3.', '1:3.a)', '1:3.b)', '0:4.']);
   });
+  // ECMA-376-1, 17.9.10 (lvlRestart), 17.9.4 (isLgl), 17.9.21 and 17.9.27 (numStyleLink, styleLink).
+  test.each<[string, string, string[]]>([
+    ['a level begins anew behind the one above', '', ['I.', 'I.1', 'II.', 'II.1']],
+    ['one that never does', '<w:lvlRestart w:val="0"/>', ['I.', 'I.1', 'II.', 'II.2']],
+    ['all in Arabic figures', '<w:isLgl/>', ['I.', '1.1', 'II.', '2.1']],
+    ['hard negative: not in Arabic figures', '<w:isLgl w:val="0"/>', ['I.', 'I.1', 'II.', 'II.1']],
+  ])('%s', (_, own, labels) => {
+    const levels = `<w:lvl w:ilvl="0"><w:start w:val="1"/><w:numFmt w:val="upperRoman"/><w:lvlText w:val="%1."/></w:lvl><w:lvl w:ilvl="1"><w:start w:val="1"/><w:numFmt w:val="decimal"/>${own}<w:lvlText w:val="%1.%2"/></w:lvl>`;
+    const told = (numbering: string): string[] => [...map([0, 1, 0, 1].map((level) => p(run('a'), `<w:numPr><w:ilvl w:val="${level}"/><w:numId w:val="1"/></w:numPr>`)).join(''), { 'word/numbering.xml': wordPart('numbering', numbering) }).body.matchAll(/data-level="\d">([^&]*)/g)].map((m) => m[1]!);
+    expect(told(`<w:abstractNum w:abstractNumId="0">${levels}</w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>`)).toEqual(labels);
+    expect(told(`<w:abstractNum w:abstractNumId="0"><w:numStyleLink w:val="Rules"/></w:abstractNum><w:abstractNum w:abstractNumId="1"><w:styleLink w:val="Rules"/>${levels}</w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>`)).toEqual(labels);
+  });
+  test('a list may have a level of its own (17.9.8)', () => {
+    const numbering = wordPart('numbering', '<w:abstractNum w:abstractNumId="0"><w:lvl w:ilvl="0"><w:numFmt w:val="decimal"/><w:lvlText w:val="%1."/></w:lvl></w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/><w:lvlOverride w:ilvl="0"><w:lvl w:ilvl="0"><w:start w:val="4"/><w:numFmt w:val="upperLetter"/><w:lvlText w:val="(%1)"/></w:lvl></w:lvlOverride></w:num>');
+    expect(/data-level="0">([^&]*)/.exec(map(p(run('a'), '<w:numPr><w:ilvl w:val="0"/><w:numId w:val="1"/></w:numPr>'), { 'word/numbering.xml': numbering }).body)?.[1]).toBe('(D)');
+  });
+  test.each([['–', '–'], ['\uf0b7', '•'], ['\uf0a7', '▪'], ['o', '◦'], ['', '•'], ['*', '*'], ['\uf0ff', '•']])('a bullet that the file calls %j is %s', (text, sign) => {
+    const numbering = wordPart('numbering', `<w:abstractNum w:abstractNumId="0"><w:lvl w:ilvl="0"><w:numFmt w:val="bullet"/><w:lvlText w:val="${text}"/></w:lvl></w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>`);
+    expect(/data-level="0">([^&]*)/.exec(map(p(run('a'), '<w:numPr><w:ilvl w:val="0"/><w:numId w:val="1"/></w:numPr>'), { 'word/numbering.xml': numbering }).body)?.[1]).toBe(sign);
+  });
+  test('a formula behind words that are hidden or set in capitals is neither', () => {
+    const formula = '<m:oMath xmlns:m="http://schemas.openxmlformats.org/officeDocument/2006/math"><m:r><m:t>a+b</m:t></m:r></m:oMath>';
+    for (const look of ['<w:caps/>', '<w:vanish/>']) expect(map(`<w:p><w:r><w:rPr>${look}</w:rPr><w:t>x</w:t></w:r>${formula}</w:p>`).body).toContain('<span class="math">a+b</span>');
+  });
 });
 
 describe('what neighbours and tables do to a paragraph', () => {

@@ -104,8 +104,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
       switch (name) {
         case 'w:p': paragraphs.push({ look: {}, around: tables.at(-1)?.look ?? {}, html: waiting + dropped, style: null, boxes: '', label: '' }); dropped = waiting = ''; break;
         case 'w:pPr': inParagraphProperties = true; break;
-        case 'w:r': run = {}; break;
-        case 'w:rPr': if (stack[stack.length - 2] === 'w:r') inRunProperties = true; break;
+        case 'w:r': case 'm:r': run = {}; break;
+        case 'w:rPr': if (/^[wm]:r$/.test(stack[stack.length - 2] ?? '')) inRunProperties = true; break;
         case 'w:t': case 'm:t': inText = true; break;
         case 'w:instrText': inText = true; break;
         case 'w:delText': lose('tracked deletions are left out'); break;

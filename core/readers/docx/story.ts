@@ -43,8 +43,8 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
         case 'w:ind': { const p = paragraphs[paragraphs.length - 1]; if (p && Number(a['w:left'] ?? a['w:start'] ?? 0) >= 360 && a['w:hanging'] === undefined) p.indented = true; break; }
         case 'w:numPr': { const p = paragraphs[paragraphs.length - 1]; if (p) p.numbered = true; break; }
         case 'w:rStyle': if (stack[stack.length - 3] === 'w:r' && hides(value(a))) run.hidden = true; break;
-        case 'w:r': run = { hidden: paragraphs[paragraphs.length - 1]?.hides ?? false, deleted: deletedDepth > 0 }; break;
-        case 'w:vanish': case 'w:specVanish': if (stack[stack.length - 3] === 'w:r') run.hidden = on(a); break;
+        case 'w:r': case 'm:r': run = { hidden: paragraphs[paragraphs.length - 1]?.hides ?? false, deleted: deletedDepth > 0 }; break;
+        case 'w:vanish': case 'w:specVanish': if (/^[wm]:r$/.test(stack[stack.length - 3] ?? '')) run.hidden = on(a); break;
         case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': inText = true; if (name === 'w:delText') run.deleted = true; break;
         case 'w:tab': if (stack.includes('w:r')) append('\t'); break;
         case 'w:pageBreakBefore': { const p = paragraphs[paragraphs.length - 1]; if (p && stack[stack.length - 2] === 'w:pPr') p.newPage = on(a); break; }
@@ -104,7 +104,9 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
           if (p.drop && p.text.trim().length <= 3) { dropped = p.text.trim(); p.text = ''; } else if (dropped) { p.text = dropped + p.text; for (const n of p.notes) n.at += dropped.length; dropped = ''; }
           const starts = !p.box && place === 'text' ? sectionStarts(p.text) : null;
           if (starts) section = starts === 'other' ? undefined : starts;
-          push(p.text, p.box ? 'textbox' : place);
+          // The second form of a drawing says the same for older programs; where it says something else, nobody sees it, and it is searched all the same.
+          const again = fallbackDepth > 0 && story.passages.some((o) => o.text === p.text && o.place === (p.box ? 'textbox' : place));
+          if (!again) push(p.text, fallbackDepth > 0 ? 'hidden' : p.box ? 'textbox' : place);
           const pushed = story.passages.at(-1);
           // An empty paragraph that begins a page leaves that to the next one.
           if (!p.box && place === 'text') {
