@@ -174,7 +174,7 @@ function htmlSkeleton(source: string): Skeleton {
 /** Headings, links and list labels of rich text, found by cutting it into paragraphs. Source: RTF Specification 1.9.1 (control words from memory). */
 function rtfSkeleton(source: string): Skeleton {
   const out = emptySkeleton(), levels = new Set<string>(), page = rtfCodePage(source), byte = (hex: string): string => decodeCodePage(Uint8Array.of(parseInt(hex, 16)), page);
-  for (const m of source.matchAll(/\{\\s(\d+)\b[^{}]*\\outlinelevel[0-8]\b/g)) levels.add(m[1]!);
+  for (const m of source.matchAll(/\{\\s(\d+)\b[^{}]*(?:\\outlinelevel[0-8]\b|\b[Hh]eading [1-9]\s*;)/g)) levels.add(m[1]!);
   for (const m of source.matchAll(/HYPERLINK\s+"((?:https?|mailto):[^"]+)"/gi)) out.links.add(sameAddress(m[1]!.replace(/\\'([0-9a-f]{2})/gi, (_, h: string) => byte(h)).replace(/\\([\\{}])/g, '$1')));
   const plain = (rtf: string): string => rtf.replace(/\\'([0-9a-f]{2})/gi, (_, h: string) => byte(h)).replace(/\\u(-?\d+) ?/g, (_, n: string) => String.fromCharCode((Number(n) + 65_536) % 65_536)).replace(/\\[a-z]+-?\d* ?|\\[^a-z]|[{}\r\n]/gi, '');
   for (const m of source.matchAll(/\{(?:\\\*)?\\(?:listtext|pntext)\b((?:[^{}]|\{[^{}]*\})*)\}/g)) if (/[\p{L}\p{N}]/u.test(plain(m[1]!))) out.numbered++;

@@ -179,7 +179,7 @@ export function readNumbering(xml: string | null): Numbering {
 /** Signs of symbol fonts that are used as bullets, and the letter that stands for a small ring. From memory. */
 const bullets: Readonly<Record<string, string>> = { '\uf0a7': '▪', '\uf06e': '■', '\uf0a8': '◻', '\uf0d8': '➢', '\uf0fc': '✓', '\uf076': '❖', '\uf02d': '–', '\uf0be': '—', o: '◦' };
 /** The sign before an item: its own where it is one that any face has. */
-const bulletOf = (text: string): string => bullets[text] ?? (/^[^\p{L}\p{N}\p{Co}\p{C}\s%]$/u.test(text) ? text : '•');
+export const bulletOf = (text: string): string => bullets[text] ?? (/^[^\p{L}\p{N}\p{Co}\p{C}\s%]$/u.test(text) ? text : '•');
 
 export function formatNumber(n: number, format: string): string {
   if (/Letter/.test(format)) { const s = String.fromCharCode(97 + ((n - 1) % 26)).repeat(Math.floor((n - 1) / 26) + 1); return format.startsWith('upper') ? s.toUpperCase() : s; }

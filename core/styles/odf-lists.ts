@@ -60,7 +60,7 @@ export function readOdfLists(parts: (string | null)[]): OdfLists {
 }
 
 /** Number formats (19.500) by the names that OOXML has for them. */
-const odfFormat: Record<string, string> = { 1: 'decimal', a: 'lowerLetter', A: 'upperLetter', i: 'lowerRoman', I: 'upperRoman' };
+const odfFormat: Record<string, string> = { 1: 'decimal', a: 'lowerLetter', A: 'upperLetter', i: 'lowerRoman', I: 'upperRoman', '01, 02, 03, ...': 'decimalZero' };
 function levelOf(name: string, a: Attributes): ListLevel {
   const numbered = /number$|outline-level-style$/.test(name);
   return { format: numbered ? a['style:num-format'] ?? '' : name.endsWith('bullet') ? null : '', prefix: a['style:num-prefix'] ?? '', suffix: a['style:num-suffix'] ?? '', bullet: a['text:bullet-char'] ?? '•', start: Number(a['text:start-value'] ?? 1) || 1, shows: Number(a['text:display-levels'] ?? 1) || 1 };

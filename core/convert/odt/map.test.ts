@@ -23,6 +23,12 @@ describe('text', () => {
     ['nothing of a form, of declarations, of a picture’s title', `<office:forms><text:p>form</text:p></office:forms><text:sequence-decls><text:p>x</text:p></text:sequence-decls>${p('<draw:frame><svg:title>titled</svg:title><svg:desc>described</svg:desc></draw:frame>seen')}`, 'seen'],
     ['nothing of a comment', p('said<office:annotation><dc:creator>N. N.</dc:creator><text:p>why?</text:p></office:annotation> so'), 'said so'],
   ])('%s', (_, text, expected) => { expect(words(map(text).body)).toBe(expected); });
+  // 20.360 (text:display), 5.4 (sections), 7.7.4 and 7.7.5 (hidden text); 20.216 (fo:text-transform).
+  test.each<[string, string, string]>([
+    ['hidden words', p(`a ${span('gone', 'T')}b`), 'a b'], ['a hidden paragraph', `${p('a')}${p('gone', 'P')}${p('b')}`, 'ab'], ['words inside hidden ones', p(span(`gone ${span('too', 'U')}`, 'T')), ''],
+    ['a field that hides words', p('a<text:hidden-text text:string-value="x">gone</text:hidden-text>'), 'a'], ['capitals, and words within them', p(span(`tide ${span('table', 'B')}`, 'U')), 'TIDE TABLE'], ['a style that takes them back', p(span(`tide ${span('table', 'N')}`, 'U')), 'TIDE table'],
+  ])('%s', (_, text, expected) => { expect(words(map(text, `${style('T', 'text', 'text:display="none"')}<style:style style:name="P" style:family="paragraph"><style:text-properties text:display="none"/></style:style>${style('U', 'text', 'fo:text-transform="uppercase"')}${style('B', 'text', 'fo:font-weight="bold"')}${style('N', 'text', 'fo:text-transform="none"')}`).body)).toBe(expected); });
+  test('hidden words are told', () => { expect(map(p(span('gone', 'T')), style('T', 'text', 'text:display="none"')).losses).toEqual(['hidden text is left out']); });
   test('tracked deletions are left out and told; insertions are text', () => {
     const page = map(`<text:tracked-changes><text:changed-region><text:deletion><text:p>gone</text:p></text:deletion></text:changed-region></text:tracked-changes>${p('stays')}`);
     expect([words(page.body), page.losses]).toEqual(['stays', ['tracked deletions are left out']]);

@@ -29,7 +29,10 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const sections: boolean[] = [], targets: string[] = [];
   const stack: string[] = [];
   const lists: OpenList[] = [];
-  const spanned: { name: string; closing: string }[] = [];
+  const spanned: { name: string; closing: string; /** its words are not shown */ hidden?: boolean; capitals?: boolean }[] = [];
+  /** ODF 1.2-1, 20.360 (text:display) and 20.216 (fo:text-transform) */
+  const hide = (style: string): boolean => { const hidden = styles.own(style)['display'] === 'none'; if (hidden) { skip++; lose('hidden text is left out'); } return hidden; };
+  const inCapitals = (css: OdfLook): boolean => (css['text-transform'] === undefined ? spanned.at(-1)?.capitals === true : css['text-transform'] === 'uppercase');
   /** columns of the open tables; where the next cell stands, covered ones counted */
   const grids: { widths: number[]; at: number }[] = [];
   const cellWidth = (span: number): string => { const grid = grids.at(-1); if (!grid) return ''; const at = grid.at++; return grids.length === 1 ? widthOf(grid.widths, at, span) : ''; };
@@ -43,9 +46,9 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
       switch (name) {
         case 'draw:object': { const math = skip === 0 ? linearMath(pack.text(`${(a['xlink:href'] ?? '').replace(/^\.\//, '')}/content.xml`) ?? '') : ''; if (math) { page.counts.equations++; page.generated.push(math); emit(`<span class="math">${escapeXml(math)}</span>`); } skip++; break; }
         case 'text:deletion': lose('tracked deletions are left out'); break;
-        case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
+        case 'text:tracked-changes': case 'text:hidden-text': case 'text:hidden-paragraph': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
         case 'text:p': case 'text:h': {
-          const css = around = styles.resolve(a['text:style-name'] ?? '');
+          const css = around = styles.resolve(a['text:style-name'] ?? ''), hidden = hide(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
           if (skip === 0) turn(a['text:style-name']);
           if (skip === 0 && titled === null && styles.comesFrom(a['text:style-name'] ?? '', 'Title')) titled = '';
@@ -57,11 +60,11 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           emit(`<${tag} style="${paragraphCss(close ? { ...css, 'margin-top': '0pt' } : css, page)}${indent}"${/^rl/.test(css['writing-mode'] ?? '') ? ' dir="rtl"' : ''}>${label}`);
           label = '';
           labelAt = {};
-          spanned.push({ name, closing: `</${tag}>` });
+          spanned.push({ name, closing: `</${tag}>`, hidden, capitals: inCapitals(css) });
           break;
         }
         case 'text:span': {
-          const css = styles.resolve(a['text:style-name'] ?? ''), opening: string[] = [], closing: string[] = [];
+          const hidden = hide(a['text:style-name'] ?? ''), css = styles.resolve(a['text:style-name'] ?? ''), opening: string[] = [], closing: string[] = [];
           const wrap = (tag: string): void => { opening.push(`<${tag}>`); closing.unshift(`</${tag}>`); };
           if (css['font-weight'] === 'bold') wrap('b');
           if (css['font-style'] === 'italic') wrap('i');
@@ -72,7 +75,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           const look = [spanCss(css, styles.own(a['text:style-name'] ?? ''), page), ...takenBack(styles.own(a['text:style-name'] ?? ''), around)].filter(Boolean).join(';');
           if (look) { opening.unshift(`<span style="${look}">`); closing.push('</span>'); }
           emit(opening.join(''));
-          spanned.push({ name, closing: closing.join('') });
+          spanned.push({ name, closing: closing.join(''), hidden, capitals: inCapitals(styles.own(a['text:style-name'] ?? '')) });
           break;
         }
         case 'text:s': emit('&#160;'.repeat(Math.min(50, Number(a['text:c'] ?? 1) || 1))); break;
@@ -104,22 +107,23 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           break;
         }
         case 'text:bookmark': case 'text:bookmark-start': if (spanned.length > 0) emit(places.mark(a['text:name'] ?? '')); break;
-        case 'text:a': { const to = a['xlink:href'] ?? '', opening = to.startsWith('#') ? places.open(to.slice(1).replace(/\|.*$/, '')) : /^(https?|mailto):/i.test(to) ? `<a href="${escapeXml(to)}">` : null; if (opening) emit(opening); spanned.push({ name, closing: opening ? '</a>' : '' }); break; }
+        case 'text:a': { const to = a['xlink:href'] ?? '', opening = to.startsWith('#') ? places.open(to.slice(1).replace(/\|.*$/, '')) : /^(https?|mailto):/i.test(to) ? `<a href="${escapeXml(to)}">` : null; if (opening) emit(opening); spanned.push({ name, closing: opening ? '</a>' : '', capitals: spanned.at(-1)?.capitals === true }); break; }
       }
     },
     text(text) {
       const inside = spanned.length > 0 && skip === 0 && stack.some((s) => s === 'text:p' || s === 'text:h');
       if (inside && titled === '') page.title += text;
-      if (inside) emit(escapeXml(text.replace(/[\r\n\t ]+/g, ' ')));
+      if (inside) { const words = text.replace(/[\r\n\t ]+/g, ' '); emit(escapeXml(spanned.at(-1)!.capitals ? words.toUpperCase() : words)); }
     },
     close(name) {
       stack.pop();
       switch (name) {
-        case 'text:tracked-changes': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip--; break;
+        case 'text:tracked-changes': case 'text:hidden-text': case 'text:hidden-paragraph': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip--; break;
         case 'text:p': case 'text:h': case 'text:span': case 'text:a': {
           if (/^text:[ph]$/.test(name) && titled === '') titled = page.title.trim() ? 'told' : null;
           const top = spanned.pop();
           if (top) emit(top.closing);
+          if (top?.hidden) skip--;
           if (/^text:[ph]$/.test(name) && skip === 0 && last) last.end = written().length;
           break;
         }

@@ -127,3 +127,25 @@ describe('what goes around the text', () => {
   });
   test('a file that breaks off inside groups gives what there is', () => { expect(words(mapRtf(new TextEncoder().encode('{\\rtf1 {\\b bold {\\i and')).body)).toBe('bold and'); });
 });
+
+describe('what is not shown, and what is shown otherwise than it is written', () => {
+  test('deleted words are left out and told', () => { const page = map('kept {\\deleted gone }so'); expect([words(page.body), page.losses]).toEqual(['kept so', ['tracked deletions are left out']]); });
+  test('words that are shown again in the same group', () => { expect(words(body('{\\deleted gone\\deleted0 kept}'))).toBe('kept'); });
+  test('capitals', () => { expect(words(body('{\\caps tide table} for \\caps a\\caps0  b'))).toBe('TIDE TABLE for A b'); });
+});
+
+describe('drawings with text', () => {
+  const shape = (text: string, result = ''): string => `{\\shp{\\*\\shpinst\\shpleft10{\\sp{\\sn shapeType}{\\sv 1}}{\\shptxt \\pard ${text}\\par}}${result}}`;
+  test('their words stand behind the paragraph that holds them, and only once', () => { expect(body(`\\pard before ${shape('in the {\\b box}', '{\\shprslt{\\*\\do\\dobxcolumn{\\dptxbxtext\\pard in the box\\par}}}')}after\\par next\\par`).replace(/<p[^>]*>/g, '<p>')).toBe('<p>before after</p><p>in the <b>box</b></p><p>next</p>'); });
+  test('an older drawing', () => { expect(words(body('\\pard a{\\*\\do\\dobxcolumn{\\dptxbxtext\\pard b\\par}}\\par c\\par'))).toBe('abc'); });
+  test('a box at the end of a file', () => { expect(words(body(shape('b')))).toContain('b'); });
+  test('in a cell', () => { expect(words(body(`\\trowd\\cellx2000\\cellx4000\\pard\\intbl a${shape('b')}\\cell c\\cell\\row`))).toBe('abc'); });
+  test('hard negative: what a drawing says of itself is no text', () => { expect(words(body(`\\pard a${shape('')}\\par`))).toBe('a'); });
+});
+
+describe('pages and headings by other words', () => {
+  test('a paragraph that begins a page', () => { expect(body('\\pard a\\par\\pard\\pagebb b\\par\\pard c\\par').replace(/<p[^>]*>/g, '<p>')).toBe('<p>a</p><div class="break"></div><p>b</p><p>c</p>'); });
+  test('a table that begins one', () => { expect(body('\\pard a\\par\\trowd\\cellx2000\\pard\\intbl\\pagebb b\\cell\\row\\pard c\\par')).toMatch(/a<\/p><div class="break"><\/div><table>.*<\/table><p[^>]*>c/); });
+  test('a heading by its style’s name', () => { expect(body('{\\stylesheet{\\s1\\b Heading 2;}{\\s2 Heading;}}\\pard\\s1 a\\par\\pard\\s2 b\\par')).toMatch(/<h2[^>]*>a<\/h2><p[^>]*>b<\/p>/); });
+  test('cells of a table in a cell stay apart', () => { expect(body('\\trowd\\cellx2000\\pard\\intbl\\itap2 a\\nestcell b\\nestcell{\\*\\nesttableprops\\trowd\\cellx900\\nestrow}{\\nonesttables\\par}\\cell\\row').replace(/<p[^>]*>/g, '<p>')).toBe('<table><tr><td><p>a</p><p>b</p></td></tr></table>'); });
+});

@@ -9,18 +9,18 @@ import { pictureSource } from '../picture.ts';
 import { gatherLines, noLines, placedLine, placeOf, shownLines, type LineLook, type LinePlace, type RunningLines } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
-interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; font: number }
-interface State extends CharLook { into: Into; unicodeSkip: number }
+interface CharLook { bold: boolean; italic: boolean; underline: boolean; strike: boolean; raise: '' | 'sup' | 'sub'; size: number; hidden: boolean; /** a tracked deletion */ deleted: boolean; /** set in capitals */ caps: boolean; font: number }
+interface State extends CharLook { into: Into; unicodeSkip: number; /** where the text around a drawing goes */ around: Into }
 /** Where text goes: the page, nowhere, or one of the things that are gathered apart. */
 type Into = 'bookmark' | 'text' | 'skip' | 'label' | 'instruction' | 'picture' | 'style' | 'font' | Slot | 'note';
 const slots = ['head', 'foot', 'firstHead', 'firstFoot', 'evenHead', 'evenFoot'] as const;
 type Slot = (typeof slots)[number];
-interface ParaLook { align: string; /** from right to left */ rtl: boolean; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean; /** where tabs lead */ stops: LinePlace[]; /** how the next stop aligns */ stop: LinePlace }
+interface ParaLook { align: string; /** from right to left */ rtl: boolean; left: number; first: number; before: number; after: number; line: number; style: number; outline: number; table: boolean; /** begins a page */ newPage: boolean; /** where tabs lead */ stops: LinePlace[]; /** how the next stop aligns */ stop: LinePlace }
 interface CellShape { joinsLeft: boolean; joinsUp: boolean }
 interface Cell { html: string; shape: CellShape }
 
-const plainChar = (): CharLook => ({ bold: false, italic: false, underline: false, strike: false, raise: '', size: 12, hidden: false, font: -1 });
-const plainPara = (): ParaLook => ({ align: '', rtl: false, left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false, stops: [], stop: 'left' });
+const plainChar = (): CharLook => ({ bold: false, italic: false, underline: false, strike: false, raise: '', size: 12, hidden: false, deleted: false, caps: false, font: -1 });
+const plainPara = (): ParaLook => ({ align: '', rtl: false, left: 0, first: 0, before: 0, after: 0, line: 0, style: -1, outline: 9, table: false, newPage: false, stops: [], stop: 'left' });
 const skipped = /^(colortbl|listtable|listoverridetable|rsidtbl|generator|info|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|mmathPr|objdata|annotation|atnid|atnauthor|atntime|atnref|revtbl|filetbl|template|bkmkstart|bkmkend|nonshppict|userprops|pgdsctbl|falt|panose|pnseclvl\d*|sp|sn|sv)$/;
 const letters: Readonly<Record<string, string>> = { emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•', emspace: '\u2003', enspace: '\u2002', tab: '\u2003' };
 
@@ -29,12 +29,16 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   const source = latin1(bytes), page = emptyPage(), encoding = rtfCodePage(source);
   const headingOf = new Map<number, number>(), fontOf = new Map<number, string>(), notes: string[] = [], outer: { line: string; para: ParaLook }[] = [];
   let lastRun = { head: '', end: -1 };
-  let state: State = { ...plainChar(), into: 'text', unicodeSkip: 1 }, para = plainPara(), line = '', label = '', out = '', pending = 0, styleNumber = 0, fontAt = 0, instruction = '', link = '', bookmark = '';
+  let state: State = { ...plainChar(), into: 'text', unicodeSkip: 1, around: 'skip' }, para = plainPara(), line = '', label = '', out = '', pending = 0, styleNumber = 0, fontAt = 0, instruction = '', link = '', bookmark = '';
   const places = placesOf([...source.matchAll(/HYPERLINK\s[^"{}]*\\\\l\s+"([^"]+)"/g)].map((m) => m[1]!), [...source.matchAll(/\\bkmkstart\s+([^{}]+)\}/g)].map((m) => m[1]!.trim()));
   const stack: { state: State; ends: (() => void) | null }[] = [];
   let ends: (() => void) | null = null, star = false;
   let row: Cell[] = [], cell = '', shapes: CellShape[] = [], shape: CellShape = { joinsLeft: false, joinsUp: false }, rows: Cell[][] = [];
   const headRows = new Set<number>();
+  /** the open table begins a page */
+  let tableBegins = false;
+  /** text in drawings of the open paragraph */
+  let boxes = '';
   let picture = noPicture(), half = '', section = plainSection(), own: OwnSize = {}, lines = noLines(), startsAt = 1, facing = false;
   const sections: (Omit<Section, 'size' | 'lines'> & { own: OwnSize; lines: RunningLines })[] = [];
   /** the paragraph that a running line stands in: where it stands and where its tabs lead */
@@ -72,8 +76,9 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'bookmark': bookmark += text; return;
       case 'head': case 'foot': case 'firstHead': case 'firstFoot': case 'evenHead': case 'evenFoot': if (text.trim()) { lineLooks.set(state.into, para); if (!lineSets.has(state.into)) lineSets.set(state.into, { sizePt: state.size, font: fontOf.get(state.font) ?? null, bold: state.bold, italic: state.italic, colour: null }); } lines[state.into] += text === letters.tab ? '\t' : text; return;
       case 'font': fontOf.set(fontAt, (fontOf.get(fontAt) ?? '') + text.replace(/;.*/s, '')); return;
-      case 'style': return;
-      default: if (state.hidden) { if (text.trim()) lose('hidden text is left out'); return; } addRun(escapeXml(text));
+      // A heading by its style’s name, where the style says no level of its own.
+      case 'style': { const named = /^\s*heading ([1-9])\s*;/i.exec(text)?.[1]; if (named && !headingOf.has(styleNumber)) headingOf.set(styleNumber, Number(named)); return; }
+      default: if (state.hidden || state.deleted) { if (text.trim()) lose(state.deleted ? 'tracked deletions are left out' : 'hidden text is left out'); return; } addRun(escapeXml(state.caps ? text.toUpperCase() : text));
     }
   }
   /** Letters that look alike stand in one stretch: characters written one by one, as those of other scripts are, join like any. */
@@ -106,7 +111,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   function startLine(slot: Slot): void { const { [slot]: _, ...others } = lines.pictures; lines[slot] = ''; lines.pictures = others; state.into = slot; }
   function endParagraph(always: boolean): void {
     const inTable = para.table || cell !== '';
-    if (!always && line === '' && label === '') return;
+    if (!always && line === '' && label === '' && boxes === '') return;
     const level = headingOf.get(para.style) ?? (para.outline < 9 ? para.outline + 1 : 0), css = [`margin:${para.before}pt 0 ${para.after}pt ${Math.max(0, para.left)}pt`];
     if (para.first) css.push(`text-indent:${Math.max(para.first, -para.left)}pt`);
     if (para.align) css.push(`text-align:${para.align}`);
@@ -116,7 +121,9 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
     const mark = words ? `<span class="label" data-level="${Math.max(0, Math.round(para.left / 18) - 1)}">${/[\p{L}\p{N}]/u.test(words) ? escapeXml(words) : '•'}&#8194;</span>` : '';
     const html = `<${level ? `h${Math.min(6, level)}` : 'p'} style="${css.join(';')}"${para.rtl ? ' dir="rtl"' : ''}>${mark}${line || '&#160;'}</${level ? `h${Math.min(6, level)}` : 'p'}>`;
     line = ''; label = '';
-    if (inTable && state.into !== 'note') cell += html; else { if (state.into !== 'note') closeTable(); out += html; }
+    const whole = html + boxes;
+    boxes = '';
+    if (inTable && state.into !== 'note') { if (para.newPage && rows.length === 0 && row.length === 0 && cell === '') tableBegins = true; cell += whole; } else { if (state.into !== 'note') { closeTable(); if (para.newPage) out += '<div class="break"></div>'; } out += whole; }
   }
   function closeTable(): void {
     if (rows.length === 0) return;
@@ -132,8 +139,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       });
       return shown.map((s) => ({ ...s, start: starts[s.at]! }));
     });
-    out += `<table>${lines.map((cells, row) => `<tr>${cells.map((c) => `<td${headRows.has(row) ? ' data-head="1"' : ''}${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.start.rows > 1 ? ` rowspan="${c.start.rows}"` : ''}>${c.start.cell.html}${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
-    rows = []; headRows.clear();
+    out += `${tableBegins ? '<div class="break"></div>' : ''}<table>${lines.map((cells, row) => `<tr>${cells.map((c) => `<td${headRows.has(row) ? ' data-head="1"' : ''}${c.span > 1 ? ` colspan="${c.span}"` : ''}${c.start.rows > 1 ? ` rowspan="${c.start.rows}"` : ''}>${c.start.cell.html}${c.html}</td>`).join('')}</tr>`).join('')}</table>`;
+    rows = []; headRows.clear(); tableBegins = false;
   }
   function control(word: string, n: number | null): void {
     const on = n !== 0, pt = (n ?? 0) / 20;
@@ -149,7 +156,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'plain': Object.assign(state, plainChar()); return;
       case 'b': state.bold = on; return; case 'i': state.italic = on; return; case 'ul': case 'uld': case 'uldb': state.underline = on; return; case 'ulnone': state.underline = false; return;
       case 'strike': state.strike = on; return; case 'super': state.raise = on ? 'sup' : ''; return; case 'sub': state.raise = on ? 'sub' : ''; return; case 'nosupersub': state.raise = ''; return;
-      case 'fs': state.size = Math.min(96, Math.max(4, (n ?? 24) / 2)); return; case 'v': state.hidden = on; return;
+      case 'fs': state.size = Math.min(96, Math.max(4, (n ?? 24) / 2)); return; case 'v': state.hidden = on; return; case 'deleted': state.deleted = on; return; case 'caps': state.caps = on; return;
       case 'f': if (state.into === 'font') fontAt = n ?? 0; else state.font = n ?? -1; return;
       case 'pard': para = { ...plainPara(), table: false }; return;
       case 'tqc': para.stop = 'centre'; return; case 'tqr': para.stop = 'right'; return; case 'tx': para.stops.push(para.stop); para.stop = 'left'; return;
@@ -157,7 +164,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'li': para.left = pt; return; case 'fi': para.first = pt; return; case 'sb': para.before = pt; return; case 'sa': para.after = pt; return; case 'sl': para.line = (n ?? 0) > 0 ? (n ?? 0) / 240 : 0; return;
       case 's': if (state.into === 'style') styleNumber = n ?? 0; else para.style = n ?? -1; return;
       case 'outlinelevel': if (state.into === 'style') headingOf.set(styleNumber, (n ?? 0) + 1); else para.outline = n ?? 9; return;
-      case 'intbl': para.table = true; return;
+      case 'intbl': para.table = true; return; case 'pagebb': para.newPage = on; return;
+      case 'nestcell': endParagraph(false); return; case 'nonesttables': state.into = 'skip'; return;
       case 'par': if (state.into === 'text' || state.into === 'note') endParagraph(true); else put(' '); return;
       case 'line': if (state.into === 'text' || state.into === 'note') line += '<br/>'; return;
       case 'page': if (state.into === 'text') { endParagraph(false); closeTable(); out += '<div class="break"></div>'; } return;
@@ -172,9 +180,11 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'trowd': shapes = []; shape = { joinsLeft: false, joinsUp: false }; return;
       case 'clmrg': shape.joinsLeft = true; return; case 'clvmrg': shape.joinsUp = true; return;
       case 'cellx': shapes.push(shape); shape = { joinsLeft: false, joinsUp: false }; return;
-      case 'cell': endParagraph(false); row.push({ html: cell, shape: { joinsLeft: false, joinsUp: false } }); cell = ''; return;
-      case 'row': if (row.length > 0) rows.push(row.map((c, i) => ({ html: c.html, shape: shapes[i] ?? c.shape }))); row = []; return;
+      case 'cell': endParagraph(false); if (state.into === 'note') return; row.push({ html: cell, shape: { joinsLeft: false, joinsUp: false } }); cell = ''; return;
+      case 'row': if (state.into === 'note') return; if (row.length > 0) rows.push(row.map((c, i) => ({ html: c.html, shape: shapes[i] ?? c.shape }))); row = []; return;
       case 'footnote': note(); return;
+      case 'shp': state.around = state.into; return; case 'do': state.around = state.into; state.into = 'skip'; return; case 'shprslt': state.into = 'skip'; return;
+      case 'shptxt': case 'dptxbxtext': if (state.around === 'text' || state.around === 'note') box(); return;
       case 'pict': state.into = state.into === 'skip' ? 'skip' : 'picture'; picture = noPicture(); ends = endPicture; return;
       case 'picwgoal': picture.width = pt; return; case 'pichgoal': picture.height = pt; return; case 'picscalex': picture.acrossPercent = n || 100; return; case 'picscaley': picture.downPercent = n || 100; return;
       case 'listtext': case 'pntext': state.into = 'label'; label = ''; return;
@@ -196,28 +206,35 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'pgndec': lines.numberFormat = 'decimal'; return; case 'pgnlcrm': lines.numberFormat = 'lowerRoman'; return; case 'pgnucrm': lines.numberFormat = 'upperRoman'; return; case 'pgnlcltr': lines.numberFormat = 'lowerLetter'; return; case 'pgnucltr': lines.numberFormat = 'upperLetter'; return;
       case 'paperw': page.widthPt = pt || page.widthPt; return; case 'paperh': page.heightPt = pt || page.heightPt; return;
       case 'margt': page.marginsPt[0] = pt; return; case 'margr': page.marginsPt[1] = pt; return; case 'margb': page.marginsPt[2] = pt; return; case 'margl': page.marginsPt[3] = pt; return;
-      case 'shppict': case 'shptxt': case 'fname': return;
+      case 'shppict': case 'fname': return;
       default:
         if (word in letters) put(letters[word]!);
         else if (skipped.test(word)) { if (word === 'annotation') lose('comments are left out'); state.into = 'skip'; }
         else if (star && state.into === 'text') state.into = 'skip';
     }
   }
+  /** Reads what follows for itself, up to the end of its group. @param done - is given its paragraphs, after the text around it is open again */
+  function readApart(done: (html: string) => void): void {
+    outer.push({ line, para });
+    const kept = { out, cell, boxes };
+    line = ''; out = ''; cell = ''; boxes = ''; para = plainPara();
+    state.into = 'note'; state.raise = '';
+    ends = () => {
+      endParagraph(false);
+      const html = out;
+      ({ out, cell, boxes } = kept);
+      ({ line, para } = outer.pop()!);
+      done(html);
+    };
+  }
+  /** Text in a drawing stands behind the paragraph that holds it. */
+  function box(): void { readApart((html) => { boxes += html.replace(/<p[^>]*>&#160;<\/p>$/, ''); }); }
   function note(): void {
     const mark = page.counts.footnotes + 1;
     page.counts.footnotes++;
     page.generated.push(String(mark), String(mark));
     line += `<sup data-note="${mark}">${mark}</sup>`;
-    outer.push({ line, para });
-    const kept = { out, cell };
-    line = ''; out = ''; cell = ''; para = plainPara();
-    state.into = 'note'; state.raise = '';
-    ends = () => {
-      endParagraph(false);
-      notes.push(`<div class="note" data-note="${mark}"><p><sup>${mark}</sup> ${out.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
-      ({ out, cell } = kept);
-      ({ line, para } = outer.pop()!);
-    };
+    readApart((html) => { notes.push(`<div class="note" data-note="${mark}"><p><sup>${mark}</sup> ${html.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); });
   }
   function endPicture(): void {
     const hex = picture.hex.replace(/[^0-9a-f]/gi, '');

@@ -1,3 +1,5 @@
+import { bulletOf } from '../../styles/docx.ts';
+
 /** Properties of characters and paragraphs in an old word-processor file. Lengths in points. Source: [MS-DOC] 2.6.1 (character properties), 2.6.2 (paragraph properties); numbers from memory. */
 export interface DocRunLook { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; caps?: boolean; hidden?: boolean; deleted?: boolean; /** by a tracked change */ inserted?: boolean; highlighted?: boolean; raise?: 'sup' | 'sub'; size?: number; font?: string; /** six hexadecimal digits */ colour?: string; /** on a ground of its own */ shaded?: boolean; /** where in the data stream a picture lies that stands here */ picture?: number }
 export interface DocParagraphLook { style: number; align?: 'center' | 'right' | 'justify'; /** from right to left */ rtl?: boolean; left?: number; right?: number; first?: number; before?: number; after?: number; /** as a multiple of single spacing */ line?: number; /** of a line in points, or at least that */ height?: number; atLeast?: boolean; /** on a ground of its own */ shaded?: boolean; /** stops of its tabs in order, from the left edge of its text */ tabs?: DocTab[]; breakBefore?: boolean; inTable?: boolean; rowEnd?: boolean; outline?: number; list?: number; level?: number }
@@ -118,23 +120,37 @@ function readFonts(table: Uint8Array, [from, length]: [number, number]): string[
   return names;
 }
 
-interface ListLevel { start: number; format: number; text: string }
-/** Levels of lists by the number that paragraphs have for them. Source: [MS-DOC] 2.9.150 (LSTF), 2.9.149 (LVL), 2.9.131 (LFO). */
-function readLists(table: Uint8Array, lists: [number, number], overrides: [number, number]): ListLevel[][] {
+interface ListLevel { start: number; format: number; text: string; /** all that it shows is counted in Arabic figures */ legal: boolean; /** its number goes on behind the levels above it */ goesOn: boolean }
+/** A list as paragraphs name it. Those of one `id` are counted together; `starts`: levels that begin anew where the list is first named. */
+interface DocList { id: number; levels: ListLevel[]; starts: ReadonlyMap<number, number> }
+/** Levels of lists by the number that paragraphs have for them. Source: [MS-DOC] 2.9.150 (LSTF), 2.9.149 (LVL), 2.9.131 (LFO), 2.9.132 (LFOData), 2.9.133 (LFOLVL). */
+function readLists(table: Uint8Array, lists: [number, number], overrides: [number, number]): DocList[] {
   const view = new DataView(table.buffer, table.byteOffset, table.byteLength), byId = new Map<number, ListLevel[]>();
   if (lists[1] < 2 || overrides[1] < 4 || lists[0] + lists[1] > table.length || overrides[0] + overrides[1] > table.length) return [];
-  const count = view.getUint16(lists[0], true);
-  let at = lists[0] + 2 + count * 28;
-  for (let i = 0; i < count; i++) {
+  let at = lists[0] + 2 + view.getUint16(lists[0], true) * 28;
+  const level = (): ListLevel => {
+    const words = at + 28 + table[at + 24]! + table[at + 25]!, n = words + 2 <= table.length ? view.getUint16(words, true) : 0, bits = table[at + 5]!;
+    const read = { start: view.getUint32(at, true), format: table[at + 4]!, text: new TextDecoder('utf-16le').decode(table.subarray(words + 2, words + 2 + n * 2)), legal: (bits & 4) !== 0, goesOn: (bits & 8) !== 0 };
+    at = words + 2 + n * 2;
+    return read;
+  };
+  for (let i = 0, count = view.getUint16(lists[0], true); i < count; i++) {
     const own = lists[0] + 2 + i * 28, levels: ListLevel[] = [];
-    for (let l = 0; l < (table[own + 26]! & 1 ? 1 : 9) && at + 28 <= table.length; l++) {
-      const words = at + 28 + table[at + 24]! + table[at + 25]!, n = words + 2 <= table.length ? view.getUint16(words, true) : 0;
-      levels.push({ start: view.getUint32(at, true), format: table[at + 4]!, text: new TextDecoder('utf-16le').decode(table.subarray(words + 2, words + 2 + n * 2)) });
-      at = words + 2 + n * 2;
-    }
+    for (let l = 0; l < (table[own + 26]! & 1 ? 1 : 9) && at + 28 <= table.length; l++) levels.push(level());
     byId.set(view.getUint32(own, true), levels);
   }
-  return Array.from({ length: Math.min(5000, view.getUint32(overrides[0], true), Math.floor((overrides[1] - 4) / 16)) }, (_, i) => byId.get(view.getUint32(overrides[0] + 4 + i * 16, true)) ?? []);
+  const named = Math.min(5000, view.getUint32(overrides[0], true), Math.floor((overrides[1] - 4) / 16)), end = overrides[0] + overrides[1];
+  at = overrides[0] + 4 + named * 16;
+  return Array.from({ length: named }, (_, i): DocList => {
+    const own = overrides[0] + 4 + i * 16, id = view.getUint32(own, true), levels = [...(byId.get(id) ?? [])], starts = new Map<number, number>();
+    at += 4;
+    for (let l = 0, count = table[own + 12]!; l < count && at + 8 <= end; l++) {
+      const start = view.getUint32(at, true), bits = table[at + 4]!, which = bits & 15;
+      at += 8;
+      if (bits & 32 && at + 28 <= table.length) { levels[which] = level(); if (bits & 16) starts.set(which, levels[which].start); } else if (bits & 16) starts.set(which, start);
+    }
+    return { id, levels, starts };
+  });
 }
 const formats: Record<number, string> = { 0: 'decimal', 1: 'upperRoman', 2: 'lowerRoman', 3: 'upperLetter', 4: 'lowerLetter', 22: 'decimalZero' };
 
@@ -209,7 +225,8 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
   const offsetOf = (character: number): number => { if (!holds(pieces[lately], character)) lately = pieceAt(pieces, character); const p = pieces[lately]; return p && holds(p, character) ? p.at + (character - p.from) * (p.narrow ? 1 : 2) : -1; };
   const within = <T extends { start: number; end: number }>(list: T[], offset: number): T | undefined => { let low = 0, high = list.length - 1; while (low <= high) { const middle = (low + high) >> 1, s = list[middle]!; if (offset < s.start) high = middle - 1; else if (offset >= s.end) low = middle + 1; else return s; } return undefined; };
   const sections = sectionsOf(word, table, at(0xca));
-  const counts = new Map<number, number[]>(), looksOfRuns = new Map<string, DocRunLook>();
+  /** numbers by the list's own name; levels that have begun anew */
+  const counts = new Map<number, number[]>(), started = new Set<string>(), looksOfRuns = new Map<string, DocRunLook>();
   const paragraph = (character: number): DocParagraphLook => {
     const own = within(paragraphs, offsetOf(character)), look = { ...styleOf(own?.style ?? 0).paragraph, style: own?.style ?? 0 };
     if (own) modifiers(own.bytes, changeParagraph(look));
@@ -231,14 +248,16 @@ export function readLooks(word: Uint8Array, table: Uint8Array, pieces: DocPiece[
     headingLevel(look) { const sti = chain(look.style).at(-1)?.sti ?? 0; return sti >= 1 && sti <= 9 ? sti : look.outline !== undefined && look.outline < 9 ? look.outline + 1 : 0; },
     isTitle: (look) => chain(look.style).at(-1)?.sti === 62,
     label(look) {
-      const levels = look.list ? lists[look.list - 1] : undefined, at = look.level ?? 0, own = levels?.[at];
-      if (!levels || !own || own.format === 255) return '';
-      if (own.format === 23) return '•';
-      const numbers = counts.get(look.list!) ?? [];
-      counts.set(look.list!, numbers);
+      const list = look.list ? lists[look.list - 1] : undefined, at = look.level ?? 0, own = list?.levels[at];
+      if (!list || !own || own.format === 255) return '';
+      if (own.format === 23) return bulletOf(own.text);
+      const numbers = counts.get(list.id) ?? [], begun = `${look.list!} ${at}`, anew = list.starts.get(at);
+      counts.set(list.id, numbers);
+      if (anew !== undefined && !started.has(begun)) { started.add(begun); numbers[at] = anew - 1; }
       numbers[at] = (numbers[at] ?? own.start - 1) + 1;
-      numbers.length = at + 1;
-      return own.text.replace(/[\u0000-\u0008]/g, (c) => { const i = c.charCodeAt(0); return formatNumber(numbers[i] ?? levels[i]?.start ?? 1, formats[levels[i]?.format ?? 0] ?? 'decimal'); }).trim();
+      for (let i = at + 1; i < numbers.length; i++) if (!list.levels[i]?.goesOn) delete numbers[i];
+      for (let i = 0; i < at; i++) numbers[i] ??= list.levels[i]?.start ?? 1;
+      return own.text.replace(/[\u0000-\u0008]/g, (c) => { const i = c.charCodeAt(0); return formatNumber(numbers[i] ?? 1, own.legal ? 'decimal' : formats[list.levels[i]?.format ?? 0] ?? 'decimal'); }).trim();
     },
   };
 }

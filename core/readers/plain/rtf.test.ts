@@ -15,6 +15,7 @@ describe('what stands apart from the text', () => {
     ['hidden words, and words that are seen again in the same group', 'Hello {\\v unseen\\v0  seen}', ['text: Hello  seen', 'hidden: unseen']],
     ['a head that is cut in two by its bold part', '{\\header\\pard Vester{\\b gaard}\\par}Hello', ['text: Hello', 'runningHead: Vestergaard']],
     ['a link', '{\\field{\\*\\fldinst{HYPERLINK "mailto:nvi204@student.carrow.example"}}{\\fldrslt{write}}}', ['text: write', 'link: mailto:nvi204@student.carrow.example']],
+    ['words in a drawing, once', 'Hello {\\shp{\\*\\shpinst{\\shptxt \\pard Tide table\\par}}{\\shprslt{\\*\\do{\\dptxbxtext Tide table}}}}world', ['text: Hello world', 'textbox: Tide table', 'hidden: Tide table']],
     ['a bookmark', '{\\*\\bkmkstart nvi204}Hello{\\*\\bkmkend nvi204}', ['text: Hello', 'outline: nvi204', 'hidden: nvi204']],
   ])('%s', async (_, body, expected) => expect((await said(body)).sort()).toEqual([...expected].sort()));
   test('the template and the program are metadata', async () => {

@@ -16,7 +16,7 @@ const infoSorts: Record<string, MetadataFact['sort']> = { author: 'author', oper
 /** Whole groups that hold something about the file. */
 const fileGroups = new Set(['template', 'generator']);
 /** What stands apart from the text, by the group that holds it. Whatever is not here is hidden. */
-const places: Readonly<Record<string, PlaceKind>> = { annotation: 'comment', atnid: 'comment', atnauthor: 'comment', revtbl: 'trackedChange', fldinst: 'field', bkmkstart: 'outline', filetbl: 'path', deleted: 'deletedText', header: 'runningHead', headerl: 'runningHead', headerr: 'runningHead', headerf: 'runningHead', footer: 'runningHead', footerl: 'runningHead', footerr: 'runningHead', footerf: 'runningHead' };
+const places: Readonly<Record<string, PlaceKind>> = { annotation: 'comment', atnid: 'comment', atnauthor: 'comment', revtbl: 'trackedChange', fldinst: 'field', bkmkstart: 'outline', filetbl: 'path', deleted: 'deletedText', shptxt: 'textbox', dptxbxtext: 'textbox', header: 'runningHead', headerl: 'runningHead', headerr: 'runningHead', headerf: 'runningHead', footer: 'runningHead', footerl: 'runningHead', footerr: 'runningHead', footerf: 'runningHead' };
 
 /** Rich text: words, what stands apart from them, and how they are set. Source: RTF Specification 1.9.1 (control words from memory). */
 export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
@@ -25,7 +25,7 @@ export function readRtf(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   const metadata = Object.entries(rtf.info).map(([key, value]): MetadataFact => ({ part: fileGroups.has(key) ? `rtf/${key}` : `info/${key}`, key, value, sort: infoSorts[key] ?? 'custom' }));
   const notes = rtf.notes.flatMap((n, i): Passage[] => (n ? [{ part: 'rtf/footnote', place: 'footnote', page: null, text: n, note: noteName(i) }] : []));
   return {
-    ...plainFacts(file, [...paragraphs, ...notes, ...rtf.apart], metadata, text, rtfStructure(source)),
+    ...plainFacts(file, [...paragraphs, ...notes, ...rtf.apart], metadata, [text, ...rtf.apart.filter((p) => p.place === 'textbox').map((p) => p.text)].join('\n'), rtfStructure(source)),
     remains: read({ comments: rtf.counts.comments, trackedChanges: rtf.counts.trackedChanges, highlights: rtf.counts.highlights, revisions: 0 }),
     fonts: read(namedFonts(rtf.fonts)), layout: rtf.layout ? read(rtf.layout) : unread('noFixedPages'), sheets: sheetsOfSections(rtf.sections), pageNumbers: rtf.pageNumbers, integrity: rtf.unseen, headings: rtf.headings,
   };
@@ -80,7 +80,7 @@ interface RtfText {
 }
 /** What sections say of their sheets; what they do not say is the file's. */
 const ofSections = new Set(['pgwsxn', 'pghsxn', 'marglsxn', 'margrsxn', 'margtsxn', 'margbsxn']);
-const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext)$/;
+const destinations = /^(fonttbl|colortbl|stylesheet|pict|listtable|listoverridetable|rsidtbl|generator|themedata|colorschememapping|latentstyles|datastore|xmlnstbl|fldinst|mmathPr|object|objdata|header[lrf]?|footer[lrf]?|annotation|atnid|atnauthor|atntime|revtbl|filetbl|template|bkmkstart|bkmkend|listtext|pntext|shprslt)$/;
 
 /** The words of a rich-text file; notes, running lines and whatever else is no text apart, as they stand apart on the page. */
 function rtfToText(source: string): RtfText {
@@ -156,6 +156,8 @@ function rtfToText(source: string): RtfText {
       // A starred destination may be skipped unless it is known.
       if (star && !/^(footnote|shppict|annotation|atnauthor|atnid|template|generator|revtbl|fldinst|bkmkstart)$/.test(word)) { flush(); state.skip = 'ignorable'; }
       star = false;
+      // The words of a drawing stand within what an older program skips.
+      if ((word === 'shptxt' || word === 'dptxbxtext') && state.note === null && !stack.some((g) => /^(?:(?:head|foot)er[lrf]?|shprslt)$/.test(g.skip ?? ''))) { flush(); state.skip = word; continue; }
       if (word === 'u' && argument) { put(String.fromCharCode((Number(argument) + 65_536) % 65_536)); pending = state.unicodeSkip; continue; }
       if (state.skip === 'colortbl') { const at = ['red', 'green', 'blue'].indexOf(word); if (at >= 0) parts[at] = Math.min(255, Math.max(0, n ?? 0)); continue; }
       if (state.skip === 'fonttbl' && word === 'f') { face = n ?? 0; continue; }
@@ -170,7 +172,7 @@ function rtfToText(source: string): RtfText {
       else if (word === 'sect' && !state.skip) endSection();
       if (word === 'footnote' && !state.skip) { if (state.note === null) text += noteMark(notes.length); state.note = notes.length; notes.push(''); } else if (word === 'uc') state.unicodeSkip = n ?? 1;
       else if (word === 'par' || word === 'line' || word === 'row' || word === 'sect' || word === 'page') { if (word !== 'line' && !state.skip && state.note === null) endParagraph(); put('\n'); }
-      else if (word === 'tab' || word === 'cell') { if (word === 'cell' && !state.skip && state.note === null) endParagraph(); put('\t'); }
+      else if (word === 'tab' || word === 'cell' || word === 'nestcell') { if (word !== 'tab' && !state.skip && state.note === null) endParagraph(); put('\t'); }
       else if (word === 'pard') { if (!state.skip) level = 0; state.indent = 0; setting = plainSetting; }
       else if (word === 'li' || word === 'lin') state.indent = n ?? 0;
       else if (word === 'ls' || (word === 'fi' && n !== null && n < 0)) state.indent = -Infinity;
