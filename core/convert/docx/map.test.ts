@@ -96,6 +96,10 @@ describe('paragraphs', () => {
     const numbering = wordPart('numbering', `<w:abstractNum w:abstractNumId="0"><w:lvl w:ilvl="0"><w:numFmt w:val="bullet"/><w:lvlText w:val="${text}"/></w:lvl></w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>`);
     expect(/data-level="0">([^&]*)/.exec(map(p(run('a'), '<w:numPr><w:ilvl w:val="0"/><w:numId w:val="1"/></w:numPr>'), { 'word/numbering.xml': numbering }).body)?.[1]).toBe(sign);
   });
+  test('words of a paragraph whose style hides them are left out and told, but for those that are shown all the same', () => {
+    const page = map(`${p(run('gone'), '<w:pStyle w:val="H"/>')}${p('<w:r><w:rPr><w:vanish w:val="0"/></w:rPr><w:t>shown</w:t></w:r>', '<w:pStyle w:val="H"/>')}`, { 'word/styles.xml': wordPart('styles', style('H', '<w:rPr><w:vanish/></w:rPr>')) });
+    expect([page.body.replace(/<[^>]+>|&#160;/g, ''), page.losses]).toEqual(['shown', ['hidden text is left out']]);
+  });
   test('a formula behind words that are hidden or set in capitals is neither', () => {
     const formula = '<m:oMath xmlns:m="http://schemas.openxmlformats.org/officeDocument/2006/math"><m:r><m:t>a+b</m:t></m:r></m:oMath>';
     for (const look of ['<w:caps/>', '<w:vanish/>']) expect(map(`<w:p><w:r><w:rPr>${look}</w:rPr><w:t>x</w:t></w:r>${formula}</w:p>`).body).toContain('<span class="math">a+b</span>');

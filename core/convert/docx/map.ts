@@ -162,8 +162,10 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
       const top = stack[stack.length - 1];
       if (top === 'w:instrText') { if (fields.length) fields[fields.length - 1]!.instruction += text; return; }
       if (!shows() && mathDepth === 0) return;
-      if (run.hidden) { lose('hidden text is left out'); return; }
-      add(styled(escapeXml(text), run, paragraphs[paragraphs.length - 1]!));
+      const p = paragraphs[paragraphs.length - 1];
+      if (!p) return;
+      if (run.hidden ?? baseOf(p).hidden) { lose('hidden text is left out'); return; }
+      add(styled(escapeXml(text), run, p));
     },
     close(name) {
       stack.pop();
