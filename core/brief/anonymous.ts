@@ -94,7 +94,9 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, namesKeptOut)) {
       // “The file name must not contain your name” is about that name.
       if (/\bfile ?names?\s+$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-      if (/\bfile ?names?\b|\b(?:of|from) (?:the )?(?:file|patients?|participants?|interviewees?|clients?|people|schools?)\b/i.test(m[0])) continue;
+      // … also where the paper itself is named beside it: “in the file name or on the title page”.
+      const inPaper = /\b(?:on|in) (?:the|your|any) (?:title |first |cover |front )?(?:pages?|document|paper|essay|work|text|header|footer)\b|\banywhere\b/i.test(clause.text.slice(m.at - clause.start, m.at - clause.start + m[0].length + 40));
+      if (/\bfile ?names?\b/i.test(m[0]) && !inPaper || /\b(?:of|from) (?:the )?(?:file|patients?|participants?|interviewees?|clients?|people|schools?)\b/i.test(m[0])) continue;
       // “School names must not be shown” is about others.
       if (/^(?:names?|identity)\b/i.test(m[0]) && /[\p{L}’']\s+$/u.test(clause.text.slice(0, m.at - clause.start)) && !/\b(?:candidates?|students?|authors?)['’]?s?['’]?\s+$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       found.push(yes(true, m, clause));

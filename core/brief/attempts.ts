@@ -8,8 +8,14 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
   // “Can I submit more than once? Yes, up to three times.”
   clauses.forEach((c, i) => {
     const answer = clauses[i + 1];
-    if (!answer || !c.asks || !/\b(?:re-?submit|(?:submit|hand (?:it )?in|upload)\b[^?]*\b(?:more than once|again|twice|several times|a second time)|how (?:often|many times) (?:can|may) (?:I|we|you)\b)\b/i.test(c.text)) return;
+    const again = /\b(?:send|replace|change|swap) (?:it|my (?:file|paper|essay|work|submission|upload))(?: again)?\W*\?|\b(?:upload|submit|send|hand in) (?:a|another) (?:new(?:er)?|second|corrected|later|different) (?:version|file|copy)\b/i.test(c.text);
+    if (!answer || !c.asks || !again && !/\b(?:re-?submit|(?:submit|hand (?:it )?in|upload)\b[^?]*\b(?:more than once|again|twice|several times|a second time)|how (?:often|many times) (?:can|may) (?:I|we|you)\b)\b/i.test(c.text)) return;
     const times = /\b(?:up to |at most )?(\d{1,2}|two|three|four|five|six|ten|twice)(?: times)?\b/i.exec(answer.text)?.[1]?.toLowerCase();
+    // “Can I replace my file? Once, before the deadline.” “… Yes, once.”: one more. “No, only once.” is all.
+    const oneMore = (c.asks === 'yes' || c.asks === 'open' && /^\W*(?:Q(?:uestion)?\s*[:.]\s*)?(?:can|may|could) (?:I|we)\b/i.test(c.text)) && !/\b(?:more than once|twice|several times)\b/i.test(c.asks === 'open' ? c.text : '') && /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:yes\b)?[\s,–—-]*(?:but )?(?:only |just )?(?:once|one (?:more )?time|one more)\b(?! (?:the|you|it|your|we|I)\b)/i.test(answer.text);
+    if (oneMore) { out.allowed.push({ value: 2, start: answer.start, end: answer.end }); return; }
+    // How often a file may be replaced is not how often it may be handed in.
+    if (again && c.asks === 'open') return;
     // Neither yes nor no: only a number of times answers it.
     if (c.asks === 'open') { const often = /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:up to |at most )?(\d{1,2}|two|three|four|five|six|ten) times\b/i.exec(answer.text)?.[1]?.toLowerCase() ?? /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:only )?(once|twice)\b(?! (?:the|you|it|your|we|I)\b)/i.exec(answer.text)?.[1]?.toLowerCase(); if (often) out.allowed.push({ value: numberWords[often] ?? Number(often), start: answer.start, end: answer.end }); return; }
     if (c.asks === 'no') out.allowed.push({ value: 1, start: answer.start, end: answer.end });

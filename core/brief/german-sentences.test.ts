@@ -45,3 +45,11 @@ describe('rules in a sentence of their own', () => {
   // Hard negative: one file for all of a group says nothing of how often.
   test('one hand-in for a group', () => expect(get('Es ist nur eine Abgabe pro Gruppe nötig.').attempts.allowed).toBeNull());
 });
+
+describe('German, said with the verb at the end and with numbers of days', () => {
+  const counted = ['Nach 5 Tagen', 'Nach fünf Tagen', 'Ab dem 6. Tag', 'Ab dem sechsten Tag', 'Bei mehr als 5 Tagen Verspätung'].flatMap((span) => ['wird die Arbeit nicht mehr bewertet', 'wird sie nicht mehr angenommen', 'wird der Bericht mit 0 Punkten bewertet'].map((end) => `${span} ${end}.`));
+  test.each(counted)('%s', (text) => expect(get(framed(`Pro Tag Verspätung werden 5 % abgezogen. ${text}`)).late).toEqual({ percentPerDay: 5, cutoffDays: 5 }));
+  test.each(['Namen dürfen nicht erscheinen, da anonym korrigiert wird.', 'Bitte keinen Namen nennen, weil die Bewertung anonym ist.', 'Die Korrektur erfolgt anonymisiert.'])('%s', (text) => expect(get(framed(text)).anonymous).toBe(true));
+  test.each(['Die Arbeit ist als PDF oder Word einzureichen.', 'Bitte als PDF- oder Word-Datei abgeben.', 'Zulässig sind Word oder PDF.'])('%s', (text) => expect([...get(framed(text)).documents.flatMap((d) => d.types)].sort()).toEqual(['docx', 'pdf']));
+  test('hard negative: two days of something else', () => expect(get(framed('Nach 5 Tagen wird die Liste ausgehängt.')).late.cutoffDays).toBeNull());
+});

@@ -7,8 +7,19 @@ export const onlyEnglish = /\b(?:the|your|and|of|to|is|are|must|by|for|with|be|o
 
 export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || onlyGerman.test(text.slice(0, 2000)) && !onlyEnglish.test(text.slice(0, 2000));
 
+/** “Nach 5 Tagen wird die Arbeit nicht mehr bewertet.” “Ab dem sechsten Tag gibt es 0 Punkte.” One row for each number of days. */
+const countWords = ['einem', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'], ordinals = ['zweiten', 'dritten', 'vierten', 'fünften', 'sechsten', 'siebten', 'achten', 'neunten', 'zehnten', 'elften'];
+const isWorthless = '(?:(?:wird|werden) (?:(?:(?:die|das|der|eine|ihre) \\p{L}+|sie|er|es|arbeiten|abgaben) )?(?:nichts? (?:mehr )?(?:bewertet|benotet|angenommen|korrigiert|gewertet|gelesen|berücksichtigt|entgegengenommen)|mit (?:0|null) (?:punkten|prozent) (?:bewertet|gewertet|benotet))|ist (?:eine|keine) abgabe (?:nicht )?mehr möglich|gilt (?:die|das|der) \\p{L}+ als nicht (?:abgegeben|bestanden|erbracht)|gibt es (?:0|null|keine) punkte)';
+const lateDays = countWords.map((word, i): [string, string] => {
+  const n = i + 1, many = `(?:${n}|${word}${i === 0 ? '|einem' : ''})`, days = i === 0 ? 'tag' : 'tage';
+  return [`(?:(?:nach(?: ablauf von| mehr als)?) ${many} tage?n?(?: verspätung)?|ab dem (?:${n + 1}\\.|${ordinals[i]!}) tag(?: (?:der verspätung|nach der frist))?|(?:später als|mehr als) ${many} ${days}n? (?:nach (?:der |dem )?(?:abgabe)?(?:frist|termin)|zu spät|verspätet)|bei mehr als ${many} ${days}n? verspätung) ${isWorthless}`, `zero after ${n} day${i === 0 ? '' : 's'}`];
+});
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const phrases: readonly [RegExp, string][] = ([
+  ...lateDays,
+  ['(?:(?:die )?(?:haus)?arbeit(?:en)? )?anonym(?:isiert)? (?:korrigiert|bewertet|begutachtet|benotet|gelesen) (?:wird|werden)|(?:die )?(?:korrektur|bewertung|begutachtung|benotung) (?:erfolgt anonymisiert|anonym(?:isiert)? (?:ist|erfolgt))', 'marking is blind'],
+  ['(?:wird|werden) anonym(?:isiert)? (?:korrigiert|benotet|bewertet|begutachtet)', 'is marked blind'],
+  ['(?<=(?:pdf|word|docx|odt|rtf)(?:-(?:datei|dokument))? )oder(?= \\.?(?:pdf|word|docx|odt|rtf)(?![\\p{L}]))', 'or'], ['(?<=(?:pdf|word|docx|odt|rtf)- )oder(?= (?:pdf|word|docx|odt|rtf)-(?:datei|dokument))', 'or'],
   ['(?:bitte )?keinen? namen im (?:text (?:und|oder) im )?dateinamen|der dateiname darf (?:ihren namen nicht|keinen namen) enthalten|im dateinamen darf (?:kein|ihr) name (?:nicht )?stehen|ihr name darf nicht im dateinamen (?:vorkommen|stehen|erscheinen)|verwenden sie im dateinamen nicht ihren namen', 'no names in the filename'],
   ['(?:es ist |es sind )?(?:nur|maximal|höchstens) eine? (?:abgabe|versuch|einreichung)(?! (?:pro|je|für|ist (?:nötig|erforderlich)))(?: ist)?(?: möglich| erlaubt| zulässig)?|(?:sie|jede person|alle|man) (?:können|kann|dürfen|darf) nur einmal (?:abgeben|einreichen|hochladen)|(?:die|jede) \\p{L}+ kann nur einmal (?:hochgeladen|eingereicht|abgegeben) werden|(?:eine (?:erneute|zweite|weitere) abgabe|ein (?:zweites|erneutes) hochladen|mehrfach(?:es )?(?:abgaben?|hochladen)) (?:ist|sind) nicht (?:möglich|erlaubt|zulässig)|(?:die abgabe|die datei|eine abgabe) kann (?:danach |später |nachträglich )?nicht (?:mehr )?(?:geändert|ersetzt|zurückgezogen) werden|nach dem hochladen (?:ist|sind) keine änderung(?:en)? (?:mehr )?möglich', 'only one attempt'],
   ['(?:es sind |sie haben |maximal |höchstens )?zwei (?:abgaben|versuche|einreichungen)(?: sind)?(?: möglich| erlaubt| zulässig)?|eine (?:zweite|weitere) (?:abgabe|einreichung) ist (?:möglich|erlaubt|zulässig)', 'two attempts'],

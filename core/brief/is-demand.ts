@@ -76,6 +76,9 @@ export function isDemand({ clause, at, to }: Mention): boolean {
   if (/\bstill (?:a |one |as )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Paper: 10–12 pages, Word or PDF, …”.
   if (/\b\d+\s?(?:words?|pages?|MB)\b/i.test(text) && /^\W*[\p{L} ]{3,60}:/u.test(text)) return true;
+  // “1. report.pdf – the written report in two columns, at most 6 pages, 10 MB”.
+  const fileName = /^\W*(?:\d{1,2}[.)]\s*|\([a-z\d]\)\s*)?[\w<>#-]{2,40}(\.?)$/.exec(text.slice(0, at - clause.start));
+  if (fileName && (fileName[1] === '.' || text[at - clause.start] === '.') && /\b\d+\s?(?:words?|pages?|[MK]B)\b/i.test(text)) return true;
   // “Use the template (Word) and convert to PDF”.
   if (/\btemplate\W*$/i.test(text.slice(0, at - clause.start)) && /^\W*(?:and |then )*(?:convert|export|save|print)\b[^.;]*\bpdf\b/i.test(text.slice(to - clause.start))) return false;
   // “One PDF (typed in LaTeX or Word, or a clear scan)”.

@@ -5,12 +5,18 @@ import { lateIsRefused } from './wordings/late.ts';
 export interface LateRead { percentPerDay: Statement<number>[]; cutoffDays: Statement<number>[] }
 /** How long late work is taken, in the sentence before. */
 const spanBefore = /\b(?:up to|for|within|maximum of|max\.?)(?: the first)? (one|two|three|four|five|six|seven|ten|fourteen|\d{1,2}) (?:calendar |working )?(days?|weeks?)\b/i;
+const nthDays = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+const daysLate = `(?:(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|fourteen) (?:calendar |working )?days?|the (${nthDays.join('|')}) day)\\b`, lateWork = '(?:it|they|(?:the |your |any |late )?(?:work|papers?|essays?|reports?|submissions?|assignments?|files?|coursework))';
+const isWorthless = "(?:(?:is|are|was|gets?)(?: not| no longer|n['’]t)|(?:will|can|could|may)(?: not| no longer|not|n['’]t) be|won['’]t be|can['’]t be) (?:\\w+ )?(?:marked|graded|accepted|read|assessed|considered|taken|looked at)";
+const notMarkedAfter = new RegExp(`\\bafter ${daysLate},? ${lateWork} ${isWorthless}\\b|\\b${lateWork} ${isWorthless}(?: at all| any ?more| any longer)? after ${daysLate}`, 'gi');
 /** Penalty per day and the last day still accepted; 0 where late work is not accepted at all. */
 export function readLate(clauses: Clause[]): LateRead {
   const out: LateRead = { percentPerDay: [], cutoffDays: [] };
   /** “What if I am late? 5 marks a day, up to five days.” */
   const about = (c: Clause): string => `${c.under && /\b(?:late(?:ness)?|penal\w*|miss(?:ed|ing)? the deadline)\b/i.test(c.under) ? c.under : ''} ${c.text}`;
-  const small = '(\\d{1,2}|one|two|three|five|six|seven|ten|fourteen)';
+  /** clauses that say after how many days nothing is taken */
+  const spansNamed = new Set<Clause>();
+  const small = '(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|fourteen)';
   // “1 mark per hour for the first 24 hours; after that nothing is accepted”: the limit stands in the clause before.
   clauses.forEach((clause, i) => {
     const before = clauses[i - 1], end = /^(?:and |but )?(?:after (?:that|this|which)|thereafter|beyond that)\b[^.]{0,40}\b(?:zero|0|no marks?|a fail|nothing|not (?:be )?(?:accepted|marked)|no (?:submissions?|work|papers?|essays?) (?:is|are|will be) (?:accepted|marked))\b/i.exec(clause.text), spans = before ? [...before.text.matchAll(/\b(\d{1,3}|one|two|three|five|seven|ten|fourteen)\s+(?:(?:calendar|working)\s+)?(days?|hours?)\b/gi)] : [], last = spans.at(-1);
@@ -98,6 +104,13 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /(?:\bper |\/)day\b[^.;]{0,8}\b(\d{1,2}) days? max\b/gi)) if (/\blate\b/i.test(about(clause))) cut(Number(m[1]), m);
     // “Capped at the pass mark for 5 working days, then 0”.
     for (const m of matchesIn(clause, new RegExp(`\\bfor ${small} (?:calendar |working )?days?,? (?:and )?then (?:a )?(?:0|zero|nothing|no marks?|not (?:accepted|marked))\\b`, 'gi'))) if (/\b(?:late|capped|penal\w*|deduct\w*)\b/i.test(about(clause))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
+    // “You lose 10 % for each day. After three days it isn't marked.” “Late: it won't be marked at all after the third day.”
+    for (const m of matchesIn(clause, notMarkedAfter)) {
+      if (!/\b(?:late\w*|penal\w*|los(?:e|es|ing)|deduct\w*|minus|per day|(?:a|each|every) day)\b/i.test(`${about(clause)} ${clauses[clauses.indexOf(clause) - 1]?.text ?? ''}`)) continue;
+      const [days, nth] = [m[1] ?? m[3], m[2] ?? m[4]];
+      cut(nth ? nthDays.indexOf(nth.toLowerCase()) + 1 : numberWords[days!.toLowerCase()] ?? Number(days), m);
+      spansNamed.add(clause);
+    }
     // “Late : −5 marks per day; not after 14 days”.
     for (const m of matchesIn(clause, new RegExp(`^\\W*(?:but |and )?(?:not|nothing|never) (?:is )?(?:accepted )?after (?:${small} (?:calendar |working )?days|day ${small})\\b`, 'gi'))) if (/\b(?:late|penal\w*|per day|a day)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) cut(numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? Number(m[1] ?? m[2]), m);
     // “5 % for each day or part-day, for a maximum of five days”; “capped at 40 % for the first week and get zero afterwards”.
@@ -226,7 +239,7 @@ export function readLate(clauses: Clause[]): LateRead {
     // “No deposit after the deadline”, “no submissions are possible once it has closed”.
     for (const m of matchesIn(clause, /\bno (?:deposits?|submissions?|uploads?|hand-?ins?|files?|work|papers?|essays?) (?:(?:is|are|will be) )?(?:possible |accepted |allowed |taken |permitted )?(?:after (?:the |this )?(?:deadline|due (?:date|time)|closing (?:date|time)|hand-?in(?: date| time)?)|(?:once|after) (?:it|this|the (?:box|window|portal|page|folder|area|link)) (?:has |is )?(?:clos|shut|end)\w*)\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /\bno late \p{L}+ (?:(?:will be|is|are|can be) )?(?:accepted|marked|graded|considered|taken)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) cut(0, m);
-    for (const m of matchesIn(clause, lateIsRefused)) {
+    if (!spansNamed.has(clause)) for (const m of matchesIn(clause, lateIsRefused)) {
       // “You have until 12 May with a cap at 40. Nothing can be accepted afterwards.”
       if (/\b(?:later|afterwards|after that)$/i.test(m[0]) && /\b(?:cap(?:ped)?|penal\w+|lose|deduct\w*|minus)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) continue;
       // “Work up to 48 hours after that time loses twenty points; work submitted later shall be awarded zero.”

@@ -179,6 +179,8 @@ function readSizes(spelt: Clause, previous: Clause | undefined): LimitStatement[
     const limiting = /\b(?:max(?:imum)?\.?|up to|no (?:larger|bigger|more|greater) than|not (?:exceed|be (?:larger|bigger|more|over|greater)(?: than)?|(?:larger|bigger|more|greater|over) than|over)|at most|(?:not|cannot|can['’]t|n['’]t) [a-z ]{0,16}more than|limit(?:ed|s)?|under|less than|smaller than|below|within|exceed(?:s|ing|ed)?|larger than|bigger than|over|cap(?:ped)?|≤|<=?)(?:\b|(?<=\.))[^.;]*$|[≤<]=?\s*$/i.test(before) || /\b(?:refuses?|rejects?|blocks?|won['’]t (?:take|accept)|does(?: not|n['’]t) (?:take|accept)|cannot (?:take|handle)|chokes on) (?:any )?(?:files|uploads|documents|pdfs?|anything) (?:above|over|beyond|larger than|bigger than|of more than|exceeding)\s*$/i.test(before) || /\bmore than\s*$/i.test(before) && /^[^.;]{0,30}\b(?:rejected|refused|returned|not (?:be )?(?:accepted|opened|taken)|blocked|fails?)\b/i.test(after) || /^[^.;,]{0,30}\b(?:max(?:imum)?|limit|or (?:less|smaller|under)|at most|tops|is the (?:limit|most)|total)\b/i.test(after) || /\b(?:file )?size\b[^.;]{0,25}$|\b(?:total|combined) (?:upload|size|files?)\s*[:=]\s*$/i.test(before) || /\|\s*$/.test(before) && /^\s*(?:\||$)/.test(after) || /(?:,|\s[–·•|/-])\s*$/.test(before) && /^\s*[.;]?\s*$/.test(after) && /\b(?:pdf|docx?|word|odt|zip|mp[34]|jpe?g|png|pptx|xlsx)\b/i.test(before);
     // “PDF limits: 10 pages; 10 MB”.
     const listedLimit = /^\W*$/.test(before) && /^\W*$/.test(after) && /\blimits?\s*[:|][^.]*;$/i.test(previous?.text ?? '') && previous!.end >= clause.start - 1;
+    // “2. code.zip – all source files, 5 MB”: a file in a list, with what it may take.
+    const ofNamedFile = /^\W*$/.test(after) && /^\W*(?:\d{1,2}[.)]\s*|\([a-z\d]\)\s*)?[\w<>#-]{2,40}\.(?:pdf|docx?|odt|rtf|zip|xlsx|csv|pptx|txt|mp[34])\b[^.;]*$/i.test(before);
     // “10 MB per file, 30 MB in total”: what one file may have is the limit of a file.
     if (/^\s*(?:in total|altogether|together|overall|for (?:all|everything))\b/i.test(after) && /\d\s?[KMG]i?B\s+(?:per|a|each|for each) (?:file|document)\b|\beach\b/i.test(before)) continue;
     // “No data sets larger than 1 MB”: what the file may hold.
@@ -187,7 +189,7 @@ function readSizes(spelt: Clause, previous: Clause | undefined): LimitStatement[
     if (/^[^.;]{0,10}\b(?:if you can|if possible|if at all possible|ideally|preferably)\b/i.test(after) || /\b(?:ideally|preferably)\b[^.;,]{0,20}$/i.test(before)) continue;
     // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.
     if (/^\W*(?:attachments?|supplement\w*|appendices|enclosures?)\b[^.;:]{0,20}:/i.test(clause.text) && !/\b(?:pdf|docx?|zip|odt)\b/i.test(clause.text)) continue;
-    if (!limiting && !listedLimit || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*(?:[,;]|\bbut\b)/i, ''))) continue;
+    if (!limiting && !listedLimit && !ofNamedFile || value <= 0 || /\b(?:at least|minimum|min\.)\s[^.;,]{0,12}$/i.test(before) || /\b(?:resolution|camera|dpi)\b(?!.*\b(?:file|pdf|document)\b)/i.test(before.slice(-40).replace(/^.*(?:[,;]|\bbut\b)/i, ''))) continue;
     // “Reduced from 100 MB to 40 MB”.
     if (/\bfrom\s+$/i.test(before) && /^\s*(?:to|→|->)\s*(?:only |just )?\d+\s?[KMG]i?B\b/i.test(after)) continue;
     if (replaced(before) || found.length > 0 && /,\s*(?:and )?not\s+$/i.test(before)) continue;

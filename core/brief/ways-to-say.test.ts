@@ -58,3 +58,33 @@ describe('whose paper it is', () => {
   every('WHO uploads once.', { WHO: ['Each pair', 'Every group', 'Each student'] }, (t) => expect(read(t).attempts.allowed).toBe(1));
   test('a numbered list of files says nothing of how often', () => expect(read('Upload: 1) report.pdf; 2) calc.xlsx').attempts.allowed).toBeNull());
 });
+describe('one program’s file, and nothing about it besides', () => {
+  every('An essay of 2,000 words. WAY, WHY.', { WAY: ['Use Word', 'Please stick to Word', 'Send me Word', 'It has to be in Word'], WHY: ['I want to write comments in it', 'not PDF', 'because I mark in it'] }, (t) => expect(read(t).documents.map((d) => d.types)).toEqual([['docx']]));
+  test.each(['You can use Word to write it, but hand in a PDF.', 'Use Word’s spell checker. Hand in a PDF.', 'Write it in Word and export it as PDF.'])('hard negative: %s', (t) => expect(read(`An essay of 2,000 words. ${t}`).documents.map((d) => d.types)).toEqual([['pdf']]));
+});
+describe('may it be handed in again?', () => {
+  every('QUESTION ANSWER', { QUESTION: ['Can I send it again?', 'Can I replace my file?', 'May I hand it in again?', 'Can I upload a new version?'], ANSWER: ['Yes, once.', 'Yes, but only once.', 'Once, before the deadline.'] }, (t) => expect(read(t).attempts.allowed).toBe(2));
+  every('QUESTION ANSWER', { QUESTION: ['Can I send it again?', 'Can I resubmit?'], ANSWER: ['No.', 'Sorry, no.', 'No, you have one attempt.'] }, (t) => expect(read(t).attempts.allowed).toBe(1));
+  test('hard negative: how often a file may be replaced is not how often it may be handed in', () => expect(read('Can I hand in a corrected version? Twice. The newest is marked.').attempts.allowed).toBeNull());
+});
+describe('after so many days', () => {
+  every('Late work loses 5% per day. AFTER', { AFTER: ["After 3 days it isn't marked.", 'After the third day your essay is not accepted.', "It won't be marked at all after three days.", 'Late papers are no longer read after 3 days.'] }, (t) => expect(read(t).late.cutoffDays).toBe(3));
+  test('hard negative: what is not said of late work', () => expect(read("Practice tests: after 3 days it isn't marked.").late.cutoffDays).toBeNull());
+});
+describe('names that stay out of the paper and of its file’s name', () => {
+  every('Your name VERB PLACE.', { VERB: ['must not appear', 'may not appear', 'should not be'], PLACE: ['in the file name or on the title page', 'on the title page', 'in the document or the file name'] }, (t) => expect(read(t).anonymous).toBe(true));
+  test('hard negative: of the file’s name alone', () => expect(read('Your name must not appear in the file name.').anonymous).toBeNull());
+});
+describe('a list of files', () => {
+  every('Deliverables\nFIRST – maximum 6 pages, two-column template, 10 MB\nSECOND – all source files, 5 MB\nDue 30 April 2027, 16:00', { FIRST: ['1. report.pdf', '- report.pdf'], SECOND: ['2. code.zip', '* code.zip'] }, (t) => expect(read(t).documents).toEqual([{ label: 'Report', types: ['pdf'], limits: expect.objectContaining({ maxBytes: 10_000_000, maxPages: 6 }) }, { label: 'Code', types: ['zip'], limits: expect.objectContaining({ maxBytes: 5_000_000 }) }]));
+  test.each(['1) report.pdf; 2) calc.xlsx', 'Files: report.pdf, calc.xlsx', 'two files: report.pdf and calc.xlsx', 'Upload: report.pdf + calc.xlsx'])('%s', (t) => expect(read(`Coursework 2\n${t}\nDue 30 April 2027`).documents.map((d) => d.types)).toEqual([['pdf'], ['xlsx']]));
+  test('hard negative: two kinds of one file', () => expect(read('Submit one file, report.pdf or report.docx.').documents.map((d) => d.types)).toEqual([['pdf', 'docx']]));
+});
+describe('what “it” is', () => {
+  every('The essay has a length of 3000 words. SAID. The poster is a PDF of at most 30 MB.', { SAID: ['It is to be submitted as a PDF', 'It must be a PDF', 'Submit it as a PDF', 'Please upload it as a PDF'] }, (t) => expect(read(t).documents.map((d) => [d.label, d.types, d.limits?.maxWords ?? null, d.limits?.maxBytes ?? null])).toEqual([['Essay', ['pdf'], 3000, null], ['Poster', ['pdf'], null, 30_000_000]]));
+});
+describe('places', () => {
+  every('The folder "Old essays" STATE. Hand in through "Lab Report 2".', { STATE: ['is closed this year', 'is no longer in use', 'will stay closed', 'has been closed'] }, (t) => expect(read(t).place).toBe('Lab Report 2'));
+  every('What to do\n\nLength 1500 words\nDeadline 14 Feb 2027 23:55\nLABEL Reflection hand-in point, week 5\nType of file PDF', { LABEL: ['Where', 'Place', 'Location', 'Where to submit'] }, (t) => expect(read(t).place).toMatch(/^Reflection hand-in point/));
+  every('Submit one zip.\nLABEL: <username>.zip', { LABEL: ['Name of zip', 'Name of the zip file', 'Zip name'] }, (t) => expect(read(t).naming.mustContain).toEqual(['username']));
+});

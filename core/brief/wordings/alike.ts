@@ -8,6 +8,8 @@ const inCapitals = (name: string): string => name.replace(/\b[a-z]/g, (letter) =
 /** Words that the settings of an assignment are called by; the second, those that such a name ends with. */
 const settingWords = 'a(?:ccepted|ssessment|ssignment|llowed|ll)|and|anonymous(?:ly)?|at|by|citation|closing|deadline|due|essay|files?|final|for|full|hand(?:ing)?|how|in|is|it|late|line|marking|max(?:imum)?\\.?|min(?:imum)?\\.?|naming|number|of|opening|out|overall|page|paper|penalty|permitted|referencing|report|required|size|submission|submit|submitted|text|the|this|time|to|type|upload|word|work|your?';
 const settingEnds = 'accepted|allowed|anonymity|anonymous|area|at|attempts?|available(?: from| until)?|box|by|check|citations?|close[sd]?|convention|counts?|cut-?off|date|dates|deadline|declaration|due|files?|filenames?|fonts?|formats?|from|in|late|length|limit|link|margins?|marking|method|name|names|naming|numbers?|opens?|out|pages|penalt(?:y|ies)|permitted|plagiarism|place|point|policy|portal|references|referencing|released?|required|resubmissions?|similarity|size|spacing|style|submission|submissions|submit|time|to|types?|until|upload|via|what|when|where|window|words|zone';
+/** Names that lines of a table without signs begin with. */
+const lineNames = '(?:Deadline|Due|Length|Word (?:limit|count)|Words|Pages|Format|File type|Type of file|Weight(?:ing)?|Anonymity|Anonymous|Penalty|Late|Reference style|Style|Resubmission|Attempts|Opens|Turnaround|Title|Marking)';
 /** A line that begins with such a name and a dash: “Word count – 2,000”. */
 const labelled = new RegExp(`^[ \\t]*(?:[-*][ \\t]+|\\d{1,2}[.)][ \\t]+)?(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds})(?: \\([^()\\n]{1,30}\\))?[ \\t]+(?:[-–—]|->|→)[ \\t]+(?=\\S)`, 'gimu');
 
@@ -65,6 +67,9 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\b(?:appl(?:y|ies)|unchanged|the same|as before)), i\.e\.,? (?=\d[\d.,]* (?:words|pages)\b)/g, () => ': '],
   [/(?<=\b(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)) o['’]clock(?= in the (?:morning|afternoon|evening))/gi, () => ''],
   [/(?<=\d ?)centimet(?:re|er)s?\b/g, () => 'cm'], [/(?<=\d ?)millimet(?:re|er)s?\b/g, () => 'mm'], [/(?<=\d) ?½/g, () => '.5'],
+  // “Where Reflection hand-in point” between lines such as “Deadline 14 Feb 2027” and “Type of file PDF”: names and their values.
+  [new RegExp(`(?<=^(?:${lineNames})\\b(?![ \\t]*[:|–-])[^\\n|]{3,80}\\n[ \\t]*(?:Where(?: to submit)?|Place|Location|Hand-in|Submission|Submit to)) (?=["“\\p{Lu}][^\\n:?]{3,70}\\n[ \\t]*(?:${lineNames})\\b(?![ \\t]*[:|–-])[^\\n|]{3,80}$)`, 'gmu'), () => ': '],
+  [/(?<=^[ \t]*)(?:Name of (?:the )?zip(?: file)?|Zip(?: file)? name)(?=\s*:)/gmu, () => 'File name'], [/(?<=\b[Nn]ame (?:your|the) )zip(?: file)?(?= \S)/g, () => 'file'], [/(?<=\b[Tt]he )zip(?: file)?(?= (?:must|should|has to|is to) be (?:named|called)\b)/g, () => 'file'],
   // “Word limit | 1500”: a name and its value.
   [/(?<![ \t])[ \t]*\|[ \t]*(?<=^[ \t]*\p{L}(?:[^|\n:.;?!]|(?<=\b(?:[Mm]ax|[Mm]in|[Nn]o))\.){1,40}?[ \t]*\|[ \t]*)(?=[^|\n\s][^|\n]*$)/gmu, () => ': '],
   [/\(within (?=\d{1,2} ?%\))/g, () => '(± '],
