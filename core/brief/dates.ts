@@ -20,7 +20,7 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   const first = /\((?:note:? |nb:? |please note:? )?(?:the )?(day|month) (?:comes )?first!?\)|\b(?:all )?dates (?:are )?(?:given |written )?(?:with the )?(day|month) first\b/i.exec(text);
   if (first) return /day/i.test((first[1] ?? first[2])!) ? 'day-month' : 'month-day';
   let day = 0, month = 0;
-  for (const m of text.matchAll(/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }
+  for (const m of text.matchAll(/\b(\d{1,2})[/.-](\d{1,2})[/.-](\d{4}|\d{2})\b/g)) { if (Number(m[1]) > 12) day++; else if (Number(m[2]) > 12) month++; }
   for (const m of text.matchAll(/(?<=\b(?:by|on|until|till|due|before|deadline:?|when:|(?:draft|proposal|outline|final|paper|essay|report):)\s+(?:\w+day,?\s+)?|\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\.?,?\s+)(\d{1,2})\/(\d{1,2})(?![/\d]|\.\d)\b/gi)) { if (Number(m[1]) > 12 && Number(m[2]) <= 12) day++; else if (Number(m[2]) > 12 && Number(m[1]) <= 12) month++; }
   if (day > 0 && month === 0) return 'day-month';
   if (month > 0 && day === 0) return 'month-day';
@@ -123,7 +123,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
       const start = clause.start + locate(clause.text, source, r.index), lastSign = clause.start + locate(clause.text, source, r.index + r.text.length), quoteEnd = lastSign + noonTail(clause.text, lastSign - clause.start);
       const quote = clause.text.slice(start - clause.start, quoteEnd - clause.start);
       let problem: ReadDate['problem'] = 'none';
-      const numeric = /\b(\d{1,2})[/.](\d{1,2})[/.](?:\d{4}|\d{2})\b/.exec(quote);
+      const numeric = /\b(\d{1,2})[/.-](\d{1,2})[/.-](?:\d{4}|\d{2})\b/.exec(quote);
       if (numeric && order === null && Number(numeric[1]) <= 12 && Number(numeric[2]) <= 12 && numeric[1] !== numeric[2]) problem = 'ambiguous';
       if (!s.isCertain('year')) { const next = DateTime.fromObject({ year: now.year, month: m, day: d }); y = next.isValid && next.endOf('day') >= now ? now.year : usualYear === now.year ? usualYear : now.year + 1; }
       // “Abstracts were due on 1 February”: the last one.

@@ -377,7 +377,7 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['Time allowed: 3 hours + 30 minutes for uploading. Start: 9:00 on 14 June 2027.', { opens: '2027-06-14T09:00:00' }],
   ['Upload between 9:00 and 12:30 on 14 June 2027.', { opens: '2027-06-14T09:00:00', due: '2027-06-14T12:30:00' }],
   ['You can upload from now on. The portal closes on 14 June 2027, 17:00.', { due: '2027-06-14T17:00:00' }],
-  ['The submission must be timestamped no later than 2027-06-14T16:59:59Z.', { due: '2027-06-14T16:59:59+00:00' }],
+  ['The submission must be timestamped no later than 2027-06-14T16:59:59Z.', { due: '2027-06-14T16:59:59+00:00', timeZone: 'UTC' }],
   [`Latest: 14 Jun '27 5pm.`, { due: '2027-06-14T17:00:00' }],
   ['It has to be in my inbox when I wake up on 15 June 2027.', { due: '2027-06-15' }],
   ['The window for submission is 09:00–17:00 on 12 March 2027.', { opens: '2027-03-12T09:00:00', due: '2027-03-12T17:00:00' }],

@@ -88,3 +88,13 @@ describe('places', () => {
   every('What to do\n\nLength 1500 words\nDeadline 14 Feb 2027 23:55\nLABEL Reflection hand-in point, week 5\nType of file PDF', { LABEL: ['Where', 'Place', 'Location', 'Where to submit'] }, (t) => expect(read(t).place).toMatch(/^Reflection hand-in point/));
   every('Submit one zip.\nLABEL: <username>.zip', { LABEL: ['Name of zip', 'Name of the zip file', 'Zip name'] }, (t) => expect(read(t).naming.mustContain).toEqual(['username']));
 });
+describe('how far a length may be missed', () => {
+  every('SAID', { SAID: ['The word count should be within ten per cent of 2,000.', 'Keep within 10% of the 2,000-word target.', 'The length must not differ from 2,000 words by more than 10%.', 'It should not deviate by more than 10% from 2,000 words.'] }, (t) => expect([read(t).limits.minWords, read(t).limits.maxWords]).toEqual([1800, 2200]));
+  every('Length: 2,000 words, MORE.', { MORE: ['10 per cent over is not penalised', 'plus 10%', 'plus up to 10 %'] }, (t) => expect([read(t).limits.minWords, read(t).limits.maxWords]).toEqual([null, 2200]));
+  every('2,000 words, SORT.', { SORT: ['roughly', 'approximately', 'more or less', 'or thereabouts'] }, (t) => expect([read(t).limits.minWords, read(t).limits.maxWords]).toEqual([null, null]));
+  test('hard negative: a page more or less is no guess', () => expect(read('8 pages, give or take one.').limits).toMatchObject({ minPages: 7, maxPages: 9 }));
+});
+describe('dates in figures with dashes', () => {
+  test.each<[string, string | null]>([['Due 05-06-2027', null], ['Due 05-06-27', null], ['Opens 25-05-2027, due 05-06-2027', '2027-06-05'], ['Due 25-06-2027', '2027-06-25'], ['Due: Saturday 05-06-2027', '2027-06-05'], ['Due 2027-06-05', '2027-06-05']])('%s', (t, due) => expect(read(t).due).toBe(due));
+  test.each([['17:00 Z', 'UTC', '+00:00'], ['17:00 IST (India)', 'Asia/Kolkata', '+05:30'], ['17:00 IST (Ireland)', 'Europe/Dublin', '+01:00']])('%s', (time, zone, offset) => expect([read(`Due 20 April 2027, ${time}`).timeZone, read(`Due 20 April 2027, ${time}`).due]).toEqual([zone, `2027-04-20T17:00:00${offset}`]));
+});

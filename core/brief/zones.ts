@@ -47,6 +47,9 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
     for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time(?: in| at| of|:|,|(?= [A-Z]))|[Hh]eure (?:de|d’|d'))\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s{0,5}\(|\b(?:noon|midnight|20\d\d|[Ll]ocal time|(?:January|February|March|April|May|June|July|August|September|October|November|December))\s\()([A-Za-z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const city = (m[1] ?? m[2] ?? m[3])!.replace(/^[a-z]/, (c) => c.toUpperCase()), zone = otherCities[city] ?? cityZones().get(city); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     const spoken = { ...clause, text: clause.text.replace(/\btimes\b/gi, (s) => `${s.slice(0, 4)} `) };
     if (/\btimes?\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific|Atlantic)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(/\btimes\b/.test(pattern.source) ? clause : spoken, pattern)) found.push({ value: zone, start: m.at, end: m.to });
+    // “17:00 IST (India)”; “17:00 Z” (ISO 8601).
+    for (const m of matchesIn(clause, /(?<=\bIST,? \(?)(?:India|Ireland|Israel)\b/g)) found.push({ value: { India: 'Asia/Kolkata', Ireland: 'Europe/Dublin', Israel: 'Asia/Jerusalem' }[m[0]]!, start: m.at, end: m.to });
+    for (const m of matchesIn(clause, /(?<=\b\d{1,2}:\d{2}(?::\d{2})?) ?Z\b/g)) found.push({ value: 'UTC', start: m.at, end: m.to });
     // “20:00 (IST, Dublin)”.
     for (const m of matchesIn(clause, /(?<=\([A-Z]{2,5}, )([A-Z][a-z]+(?: [A-Z][a-z]+)?)(?=(?: time)?\))/g)) { const zone = otherCities[m[1]!] ?? cityZones().get(m[1]!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     // “18:00 sharp, Zurich”.
