@@ -182,6 +182,8 @@ const bullets: Readonly<Record<string, string>> = { '\uf0a7': '▪', '\uf06e': '
 export const bulletOf = (text: string): string => bullets[text] ?? (/^[^\p{L}\p{N}\p{Co}\p{C}\s%]$/u.test(text) ? text : '•');
 
 export function formatNumber(n: number, format: string): string {
+  // Nothing counts so far but a file that means harm; and below one there are no letters.
+  if (n < 1 || n > 9999) return String(n);
   if (/Letter/.test(format)) { const s = String.fromCharCode(97 + ((n - 1) % 26)).repeat(Math.floor((n - 1) / 26) + 1); return format.startsWith('upper') ? s.toUpperCase() : s; }
   if (/Roman/.test(format)) {
     const table: [number, string][] = [[1000, 'm'], [900, 'cm'], [500, 'd'], [400, 'cd'], [100, 'c'], [90, 'xc'], [50, 'l'], [40, 'xl'], [10, 'x'], [9, 'ix'], [5, 'v'], [4, 'iv'], [1, 'i']];

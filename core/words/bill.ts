@@ -73,9 +73,9 @@ function titlePageOf(facts: DocumentFacts): boolean {
 
 /** On fixed pages: for each row of the text, whether its line goes to the right edge, so that what it says may go on below. None elsewhere. */
 function fullLines({ text, lines = [] }: Passage): boolean[] {
-  const edge = Math.max(...lines.map((l) => l.box[2])), left = Math.min(...lines.map((l) => l.box[0]));
+  const edge = lines.reduce((x, l) => Math.max(x, l.box[2]), 0), left = lines.reduce((x, l) => Math.min(x, l.box[0]), edge), placed = new Map(lines.map((l) => [l.start, l]));
   let start = 0;
-  return text.split('\n').map((row) => { const line = lines.find((l) => l.start === start); start += row.length + 1; return line !== undefined && line.box[2] > edge - (edge - left) * roomForWord && line.box[0] < (left + edge) / 2; });
+  return text.split('\n').map((row) => { const line = placed.get(start); start += row.length + 1; return line !== undefined && line.box[2] > edge - (edge - left) * roomForWord && line.box[0] < (left + edge) / 2; });
 }
 /** A line that leaves so much of the width free has room for the next word. */
 const roomForWord = 0.2;

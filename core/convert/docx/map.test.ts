@@ -88,6 +88,10 @@ describe('paragraphs', () => {
     expect(told(`<w:abstractNum w:abstractNumId="0">${levels}</w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>`)).toEqual(labels);
     expect(told(`<w:abstractNum w:abstractNumId="0"><w:numStyleLink w:val="Rules"/></w:abstractNum><w:abstractNum w:abstractNumId="1"><w:styleLink w:val="Rules"/>${levels}</w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>`)).toEqual(labels);
   });
+  test.each(['lowerLetter', 'upperRoman'])('a list that is said to begin at two thousand million is numbered in figures: %s', (format) => {
+    const numbering = wordPart('numbering', `<w:abstractNum w:abstractNumId="0"><w:lvl w:ilvl="0"><w:start w:val="2000000000"/><w:numFmt w:val="${format}"/><w:lvlText w:val="%1."/></w:lvl></w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>`);
+    expect(/data-level="0">([^&]*)/.exec(map(p(run('a'), '<w:numPr><w:ilvl w:val="0"/><w:numId w:val="1"/></w:numPr>'), { 'word/numbering.xml': numbering }).body)?.[1]).toBe('2000000000.');
+  });
   test('a list may have a level of its own (17.9.8)', () => {
     const numbering = wordPart('numbering', '<w:abstractNum w:abstractNumId="0"><w:lvl w:ilvl="0"><w:numFmt w:val="decimal"/><w:lvlText w:val="%1."/></w:lvl></w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/><w:lvlOverride w:ilvl="0"><w:lvl w:ilvl="0"><w:start w:val="4"/><w:numFmt w:val="upperLetter"/><w:lvlText w:val="(%1)"/></w:lvl></w:lvlOverride></w:num>');
     expect(/data-level="0">([^&]*)/.exec(map(p(run('a'), '<w:numPr><w:ilvl w:val="0"/><w:numId w:val="1"/></w:numPr>'), { 'word/numbering.xml': numbering }).body)?.[1]).toBe('(D)');

@@ -28,6 +28,8 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
   let note: string | undefined;
   let run: Run = { hidden: false, deleted: false };
   let deletedDepth = 0, boxDepth = 0, tableDepth = 0, fallbackDepth = 0, section: Passage['section'];
+  /** what text boxes say that are seen */
+  const boxed = new Set<string>();
   let instruction = '', mathDepth = 0, inText = false, /** the next words begin a page */ turned = false;
   const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined, ...(tableDepth > 0 ? { inTable: true } : {}) }); };
   const value = (a: Attributes): string => a['w:val'] ?? '';
@@ -105,8 +107,8 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
           const starts = !p.box && place === 'text' ? sectionStarts(p.text) : null;
           if (starts) section = starts === 'other' ? undefined : starts;
           // The second form of a drawing says the same for older programs; where it says something else, nobody sees it, and it is searched all the same.
-          const again = fallbackDepth > 0 && story.passages.some((o) => o.text === p.text && o.place === (p.box ? 'textbox' : place));
-          if (!again) push(p.text, fallbackDepth > 0 ? 'hidden' : p.box ? 'textbox' : place);
+          if (fallbackDepth === 0 && p.box) boxed.add(p.text);
+          if (fallbackDepth === 0 || !boxed.has(p.text)) push(p.text, fallbackDepth > 0 ? 'hidden' : p.box ? 'textbox' : place);
           const pushed = story.passages.at(-1);
           // An empty paragraph that begins a page leaves that to the next one.
           if (!p.box && place === 'text') {

@@ -135,8 +135,12 @@ function mendLines(stext: ReturnType<ReturnType<PdfDocument['loadPage']>['toStru
  * part of a page may be such a note. @param height - of the page, in the engine's parts of a point */
 function mayHoldLargeMarks(blocks: StextBlock[], height: number): boolean {
   const lines = blocks.flatMap((b) => b.lines ?? []), low = lines.filter((l) => l.bbox.y > height * 0.4 && largeMark.test(l.text));
-  return low.length > 0 && low.some((l) => l.font.size >= (commonest(lines.map((o) => o.font.size), lines.map((o) => o.text.length)) ?? 0));
+  if (low.length === 0 || lines.reduce((n, l) => n + l.text.length, 0) > mostLooked) return false;
+  const usual = commonest(lines.map((l) => l.font.size), lines.map((l) => l.text.length)) ?? 0;
+  return low.some((l) => l.font.size >= usual);
 }
+/** A page with more characters is no page of a paper. */
+const mostLooked = 50_000;
 const largeMark = /^(?:\d{1,3}|[*†‡])\s+\S/;
 function mendSizes(stext: ReturnType<ReturnType<PdfDocument['loadPage']>['toStructuredText']>, blocks: StextBlock[]): void {
   const lines = blocks.flatMap((b) => b.lines ?? []), walked: number[][] = [];
