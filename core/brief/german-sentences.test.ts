@@ -51,5 +51,6 @@ describe('German, said with the verb at the end and with numbers of days', () =>
   test.each(counted)('%s', (text) => expect(get(framed(`Pro Tag Verspätung werden 5 % abgezogen. ${text}`)).late).toEqual({ percentPerDay: 5, cutoffDays: 5 }));
   test.each(['Namen dürfen nicht erscheinen, da anonym korrigiert wird.', 'Bitte keinen Namen nennen, weil die Bewertung anonym ist.', 'Die Korrektur erfolgt anonymisiert.'])('%s', (text) => expect(get(framed(text)).anonymous).toBe(true));
   test.each(['Die Arbeit ist als PDF oder Word einzureichen.', 'Bitte als PDF- oder Word-Datei abgeben.', 'Zulässig sind Word oder PDF.'])('%s', (text) => expect([...get(framed(text)).documents.flatMap((d) => d.types)].sort()).toEqual(['docx', 'pdf']));
+  test.each(['Nach einem Tag wird die Arbeit nicht mehr bewertet.', 'Ab dem zweiten Tag wird sie nicht mehr angenommen.'])('%s', (text) => expect(get(framed(text)).late.cutoffDays).toBe(1));
   test('hard negative: two days of something else', () => expect(get(framed('Nach 5 Tagen wird die Liste ausgehängt.')).late.cutoffDays).toBeNull());
 });

@@ -11,8 +11,8 @@ export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000
 const countWords = ['einem', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'], ordinals = ['zweiten', 'dritten', 'vierten', 'fünften', 'sechsten', 'siebten', 'achten', 'neunten', 'zehnten', 'elften'];
 const isWorthless = '(?:(?:wird|werden) (?:(?:(?:die|das|der|eine|ihre) \\p{L}+|sie|er|es|arbeiten|abgaben) )?(?:nichts? (?:mehr )?(?:bewertet|benotet|angenommen|korrigiert|gewertet|gelesen|berücksichtigt|entgegengenommen)|mit (?:0|null) (?:punkten|prozent) (?:bewertet|gewertet|benotet))|ist (?:eine|keine) abgabe (?:nicht )?mehr möglich|gilt (?:die|das|der) \\p{L}+ als nicht (?:abgegeben|bestanden|erbracht)|gibt es (?:0|null|keine) punkte)';
 const lateDays = countWords.map((word, i): [string, string] => {
-  const n = i + 1, many = `(?:${n}|${word}${i === 0 ? '|einem' : ''})`, days = i === 0 ? 'tag' : 'tage';
-  return [`(?:(?:nach(?: ablauf von| mehr als)?) ${many} tage?n?(?: verspätung)?|ab dem (?:${n + 1}\\.|${ordinals[i]!}) tag(?: (?:der verspätung|nach der frist))?|(?:später als|mehr als) ${many} ${days}n? (?:nach (?:der |dem )?(?:abgabe)?(?:frist|termin)|zu spät|verspätet)|bei mehr als ${many} ${days}n? verspätung) ${isWorthless}`, `zero after ${n} day${i === 0 ? '' : 's'}`];
+  const n = i + 1, many = `(?:${n}|${word})`, days = i === 0 ? 'tag' : 'tage';
+  return [`(?:(?:nach(?: ablauf von| mehr als)?) ${many} tage?n?(?: verspätung)?|ab dem (?:${n + 1}\\.|${ordinals[i]!}) tag(?: (?:der verspätung|nach der frist))?|(?:später als|mehr als) ${many} ${days}n? (?:nach (?:der |dem )?(?:abgabe)?(?:frist|termin)|zu spät|verspätet)|bei mehr als ${many} ${days}n? verspätung) ${isWorthless}`, i === 0 ? 'late: zero after 1 day' : `zero after ${n} days`];
 });
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const phrases: readonly [RegExp, string][] = ([
