@@ -16,3 +16,22 @@ test.each((Object.keys(words) as (keyof typeof words)[]).flatMap((field) => word
     expect([put(shape, set(word)), naming.mustContain.includes(field), naming.pattern !== null && checkPattern(`${put(name, values[field])}.pdf`, naming.pattern, student).fits]).toEqual([put(shape, set(word)), true, true]);
   }
 });
+
+/** Names with blanks, round brackets, dots and commas among their signs, behind every introduction: the whole name is the rule, the student's fits it, another's does not. Invented sentences. */
+const introductions = ['Name your file P.', 'The file name must be P.', 'Please name the file as follows: P', 'File name: P', 'Use the naming convention P.', 'Save your file as P.', 'Files must be named P before submission.', 'Your file should be called P.', 'Filename format: P', 'Please use the following file name: “P”'];
+const spelt: [string, string[], string[]][] = [
+  ['GEO3107 StudentNumber', ['GEO3107 20417733'], ['GEO3107 20417734', '20417733']], ['StudentNumber_Final Report', ['20417733_Final Report'], ['Final Report', '20417733_Report']], ['(StudentNumber)_GEO3107_CW1', ['20417733_GEO3107_CW1'], ['GEO3107_CW1', 'Brandvold_GEO3107_CW1']],
+  ['student_number_Final Report', ['20417733_Final Report'], ['20417734_Final Report']], ['LastName.FirstName.Essay2', ['Brandvold.Ottilie.Essay2'], ['Ottilie.Brandvold.Essay2']], ['Surname, FirstName - Essay title', ['Brandvold, Ottilie - Tides of trade'], ['Ottilie Brandvold - Tides']],
+  ['StudentNumber-GroupNumber-Report', ['20417733-7-Report', '20417733-G7-Report'], ['20417733-Report']], ['GEO3107 Surname Essay 1', ['GEO3107 Brandvold Essay 1'], ['GEO3107 Kessler Essay 1', 'GEO3107 Brandvold Essay 2']], ['Candidate number_Paper 1_Option B', ['K4471_Paper 1_Option B'], ['20417733_Paper 1_Option B']],
+];
+test.each(introductions.flatMap((said) => spelt.map(([name, fitting, others]) => [said.replace(/\bP\b/, () => name), fitting, others] as const)))('%s', (sentence, fitting, others) => {
+  const { pattern } = readBrief(sentence, '2027-02-10T10:00:00Z').brief.naming;
+  const fits = (name: string): unknown => pattern !== null && checkPattern(`${name}.pdf`, pattern, student).fits;
+  expect([pattern, fitting.map(fits), others.map(fits)]).toEqual([pattern, fitting.map(() => true), others.map(() => false)]);
+});
+test.each(['Name your file with your surname.', 'File name: Student number', 'File name: student number and surname', 'Save your file as a PDF with your student number.', 'The file name must be short and clear.', 'Name the file after your chapter.', 'Save your file as Word or PDF.', 'The file name should not be long.', 'Proposal in one file (without special characters).', 'Call your essay what you like, StudentNumber on page 1.'])('no whole name: %s', (sentence) => {
+  expect(readBrief(sentence, '2027-02-10T10:00:00Z').brief.naming.pattern).toBeNull();
+});
+test('a letter before the figures of an example is the number’s own', () => {
+  expect(['S20417733_GEO3107.pdf', '20417733_GEO3107.pdf', 'GEO3107_S20417733.pdf', 'S20417734_GEO3107.pdf'].map((name) => checkPattern(name, 'S1234567_GEO3107', student).fits)).toEqual([true, true, false, false]);
+});

@@ -1,6 +1,7 @@
 import type { NameField } from '../model/brief.ts';
 import { isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
 import { aboutFileNames } from './wordings/naming.ts';
+import { introducedName } from './introduced-names.ts';
 
 /** What identifies a student, as departments call it. Registration, matriculation and roll numbers are student numbers; exam numbers are candidate numbers. */
 const fieldWords: readonly [RegExp, NameField][] = [
@@ -9,6 +10,9 @@ const fieldWords: readonly [RegExp, NameField][] = [
   [/\b(?:surnames?|nachname|apellidos?\d?|apelido|nom(?=[\s_-]pr[ée]nom)|last[\s_-]?name|family[\s_-]?name|last(?=[\s_-]first\b))\b/i, 'surname'], [/\b(?:given|first|fore)[\s_-]?names?\b|\bfirst(?= and (?:last|family) names?\b)|\b(?:vorname|pr[ée]nom|nombre)\b|(?<=\blast(?:[\s_-]?name)?[\s_-])first\b(?![\s_-]?initial)/i, 'givenNames'], [/\b(?:first ?)?initials?\b/i, 'initials'], [/\b(?:user[\s_-]?(?:name|id)|login|net ?id)\b/i, 'username'],
   [/\b(?:course|module|unit|class|subject|lesson|paper)[\s_-]?(?:code|(?<!paper[\s_-]?)(?:number|name|no\.?))\b/i, 'courseCode'], [/\b(?:assignment|essay|paper|assessment|coursework)[\s_-]?(?:title|name|number)\b|\b(?<!\bfile |\bwhose )(?:the )?title\b(?! page| (?:it|them|your)\b| of (?:your|the) (?:submission|file|document|upload)\b)/i, 'title'], [/\bpart number\b/i, 'part'], [/\b(?:submission )?date\b/i, 'date'],
 ];
+/** Words of a name with blanks where its joints are. */
+const spacedOut = (name: string): string => name.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|login|net-?id|student|candidate|exam|surname|initials|last|first|family|group|matric|reg|number)/i, 'your ').replace(/(?<![A-Za-z0-9]|(?:course|module|class|unit|group|paper|essay|net|user|exam|candidate|anonymous)[ _-]?)ID(?![A-Za-z0-9])/gi, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number|nr)\d\b/gi, '$1');
+const personalFieldsIn = (name: string): NameField[] => { const spaced = spacedOut(name); return fieldWords.flatMap(([words, field]) => (personal.has(field) && words.test(spaced) ? [field] : [])); };
 const personal = new Set<NameField>(['candidateNumber', 'studentNumber', 'surname', 'givenNames', 'initials', 'username']);
 
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
@@ -115,11 +119,12 @@ export function readNaming(clauses: Clause[]): NamingRead {
       return;
     }
     if (/\b(?:may|can|are free to)\b[^.;]*\b(?:your (?:own )?name|any name)\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: false, start: clause.start, end: clause.end }); return; }
-    const found = findPattern(clause), pattern = (found && / \+ /.test(found.value) ? summedPattern(clause) : found && (/^[_-]/.test(found.value) || clause.text[found.start - clause.start - 1] === '(') ? spokenPattern(clause) : null) ?? found ?? spokenPattern(clause) ?? summedPattern(clause) ?? givenName(clause);
+    const met = findPattern(clause), told = introducedName(clause, personalFieldsIn), found = told && (met === null || told.start <= met.start && told.end >= met.end) ? told : met;
+    const pattern = (found && / \+ /.test(found.value) ? summedPattern(clause) : found && (/^[_-]/.test(found.value) || clause.text[found.start - clause.start - 1] === '(') ? spokenPattern(clause) : null) ?? found ?? spokenPattern(clause) ?? summedPattern(clause) ?? givenName(clause);
     if (pattern) {
       out.pattern.push({ ...pattern, override });
       // What a pattern stands for of the student is in the name whatever the rest of it is.
-      const spaced = pattern.value.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/your(?=name|user|login|net-?id|student|candidate|exam|surname|initials|last|first|family|group|matric|reg|number)/i, 'your ').replace(/(?<![A-Za-z0-9]|(?:course|module|class|unit|group|paper|essay|net|user|exam|candidate|anonymous)[ _-]?)ID(?![A-Za-z0-9])/gi, 'ID number').replace(/[_\-[\]<>{}.]/g, ' ').replace(/(name|number|nr)\d\b/gi, '$1');
+      const spaced = spacedOut(pattern.value);
       for (const [words, field] of fieldWords) if (personal.has(field) && words.test(spaced) && !out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
       if (/(?<![\p{L}])NOM(?=[_-])/u.test(pattern.value) && !out.mustContain.some((s) => s.value === 'surname')) out.mustContain.push({ value: 'surname', start: pattern.start, end: pattern.end, override });
       if (/(?:^|[_-])Last(?=[_.-]|$)/.test(pattern.value) && !out.mustContain.some((s) => s.value === 'surname')) out.mustContain.push({ value: 'surname', start: pattern.start, end: pattern.end, override });

@@ -8,11 +8,11 @@ export const fieldWords: readonly (readonly [NameField | 'anyName' | 'anyNumber'
   ['givenNames', ['(?:first|given|fore|christian) names?', 'forenames?', 'vorname', 'prénom', 'nombre', 'nome', 'voornaam']],
   ['initials', ['(?:first |given |your )?(?:name )?initials?']], ['username', ['(?:it |network |university |login |account )?user (?:names?|id)', '(?:network|login|net|account|computing|it) (?:id|name)', 'login', 'account']],
   ['courseCode', ['(?:course|unit|module|class|subject|lesson|paper|kurs|modul) (?:code|number|no\\.?|name|id|abbreviation)', 'course', 'unit', 'module', 'class', 'subject', 'lesson']],
-  ['title', ['(?:short |full )?(?:paper|essay|assignment|assessment|coursework|work|report|project|dissertation|thesis) (?:title|name)', '(?:short |full )?title(?: of (?:the )?(?:paper|essay|work|report))?', 'essay', 'assignment', 'titel']], ['part', ['part', 'section', 'task', 'week', '(?:assignment|essay|task|part|week|exercise|question|coursework) (?:number|no\\.?)']], ['date', ['(?:submission |hand-in |today[’\']s )?date(?: of (?:submission|hand-in))?', '(?:y{2,4}|mm|dd)(?:[-._]?(?:y{2,4}|mm|dd)){2}']],
+  ['title', ['(?:short |full )?(?:paper|essay|assignment|assessment|coursework|work|report|project|dissertation|thesis) (?:title|name)', '(?:short |full )?title(?: of (?:the )?(?:paper|essay|work|report))?', 'essay', 'assignment', 'titel']], ['part', ['part', 'section', 'task', 'week', '(?:assignment|essay|task|part|week|exercise|question|coursework|group|team|pair|tutorial|seminar|lab|section) (?:number|no\\.?|name|letter)']], ['date', ['(?:submission |hand-in |today[’\']s )?date(?: of (?:submission|hand-in))?', '(?:y{2,4}|mm|dd)(?:[-._]?(?:y{2,4}|mm|dd)){2}']],
   ['wordCount', ['word ?counts?', 'number of words', 'words']],
   ['anyName', ['(?:full |student |author )?names?', 'name of (?:the )?(?:student|author)', 'student']],
   // Figures that stand for the reader's own.
-  ['anyNumber', ['12345\\d{0,5}', '0{5,10}', '9{5,10}', '1{5,10}', 'x{4,10}', '#{4,10}', 'n{5,10}']],
+  ['anyNumber', ['[a-z]?12345\\d{0,5}', '0{5,10}', '9{5,10}', '1{5,10}', 'x{4,10}', '#{4,10}', 'n{5,10}']],
 ];
 /** Words that mean a field only where brackets set them apart, or beside each other: “Last_First”. */
 export const bracketedWords: readonly (readonly [NameField, readonly string[]])[] = [['surname', ['last', 'family', 'sur']], ['givenNames', ['first', 'given', 'fore']], ['studentNumber', ['number', 'no\\.?']]];

@@ -12,7 +12,7 @@ export const fieldNames: Record<NameField, string> = {
 /** A field, or what a rule may mean by a word: any of the names, any of the numbers, how many words there are. */
 type Meant = NameField | 'anyName' | 'anyNumber' | 'wordCount';
 /** `shape`: how a date is written, where the pattern says so. `or`: other fields that are meant as well as may be. */
-type Token = { field: NameField; shape?: string; or?: readonly NameField[] } | { literal: string };
+type Token = { field: NameField; shape?: string; or?: readonly NameField[]; letter?: string } | { literal: string };
 
 /** Dates as patterns spell them: letters for digits (RFC 3339, 5.6, names the parts). */
 function dateShape(word: string): string | undefined {
@@ -29,7 +29,8 @@ const wrapped = /\[\[?([^\]]{1,40})\]\]?|\{\{?([^}]{1,40})\}\}?|<<?([^>]{1,40})>
 
 const tokenOf = (field: Meant, words: string): Token => {
   if (field === 'anyName') return { field: 'surname', or: ['givenNames'] };
-  if (field === 'anyNumber') return { field: 'studentNumber', or: ['candidateNumber'] };
+  // “S1234567”: the letter that a number begins with is the number's own.
+  if (field === 'anyNumber') return { field: 'studentNumber', or: ['candidateNumber'], ...(/^[A-Za-wyz](?=\d)/.test(words) ? { letter: words[0]! } : {}) };
   if (field === 'wordCount') return { field: 'part', shape: '\\d[\\d.,]*' };
   const shape = field === 'date' ? dateShape(words) : undefined;
   return { field, ...(shape ? { shape } : {}) };
@@ -64,7 +65,8 @@ const stem = (name: string): string => name.replace(/\.[A-Za-z0-9]{1,5}$/, '');
 const escape = (s: string): string => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /** What a token looks like: one of its fields, or the whole name where any name is meant. */
-function tokenSource(token: { field: NameField; or?: readonly NameField[] }, details: Details | null): string {
+function tokenSource(token: { field: NameField; or?: readonly NameField[]; letter?: string }, details: Details | null): string {
+  if (token.letter !== undefined) return `${escape(token.letter)}?${tokenSource({ field: token.field, ...(token.or ? { or: token.or } : {}) }, details)}`;
   const [first, ...rest] = [token.field, ...(token.or ?? [])].filter((f) => !details || token.or === undefined || valueOf(f, details) !== '' ).map((f) => fieldSource(f, details));
   if (first === undefined) return fieldSource(token.field, details);
   if (!token.or?.includes('givenNames')) return `(?:${[first, ...rest].join('|')})`;
