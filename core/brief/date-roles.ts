@@ -11,6 +11,10 @@ const withDaysSpelt = (before: string): string => before.replace(/(?<=[a-z(,] ?)
 export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
+  // “The deadline is moved by 48 hours. The old one was 27 November.”
+  if (/^\W*(?:the )?(?:old|former|previous|original|first|initial) (?:one|date|deadline|day|time) (?:was|is|had been)(?: on)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /\b(?:moved|extended|postponed|shifted|delayed|put back|pushed back|brought forward)\b[^.;]{0,20}\b(?:by|another)\b/i.test(previous?.text ?? '')) return 'due';
+  // “Because of the outage on Sunday the deadline is moved.”
+  if (/\b(?:outage|failure|strike|storm|closure|fire|flood|breakdown|break-?in|maintenance|crash|problems?|trouble|incident|power cut|downtime|snow|ice|warning|evacuation)s?\b[^.;,]{0,14}\b(?:on|of|from)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /\b(?:because|due to|owing to|after|following|given|in view of|as a result|sorry)\b/i.test(before)) return 'other';
   // “The submission period begins on 1 July and ends on 15 July.”
   const turn = /\b(?:submission|hand-?in|upload|delivery|deposit|writing|working|exam(?:ination)?) (?:period|window|phase)\b[^.;]*\b(?:(begins?|starts?|commences?|opens?)|(?:ends?|closes?|finishes|expires|runs out))\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.exec(before);
   if (turn) return turn[1] ? 'opens' : 'due';

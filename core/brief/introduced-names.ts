@@ -15,7 +15,7 @@ const introductions = [
 const anyCase = (source: string): string => source.replace(/(?<!\\)\b(?:id|[a-z])/g, (c) => (c === 'id' ? '(?:id|ID|Id)' : `[${c}${c.toUpperCase()}]`)).replaceAll(' ', '[ _]');
 /** A detail as people spell it inside a name, small or capital. */
 const field = anyCase(String.raw`(?:your )?(?:(?:student|candidate|exam|examination|registration|matriculation|matric|roll|enrolment|university|id|anonymous) (?:number|no\.?|id|code|nr\.?)|(?:first|given|last|family|user|full) name|(?:module|course|unit) (?:code|number)|(?:essay|paper|assignment|short|module|course) title|(?:assignment|coursework|essay|group|task) number|surname|lastname|familyname|firstname|username|userid|studentid|studentnumber|studentno|candidatenumber|initials|login)`);
-const bracketed = String.raw`\[[^\]\n]{1,30}\]|<[^>\n]{1,30}>|\{[^}\n]{1,30}\}|\((?:${field}|\p{Lu}\p{Ll}+\p{Lu}[\p{L}\d]*|\p{Lu}{2,5}(?=\)[_.-]))\)`;
+const bracketed = String.raw`\[[^\]\n]{1,30}\]|<[^>\n]{1,30}>|\{[^}\n]{1,30}\}|\((?:${field}|\p{Lu}\p{Ll}+\p{Lu}[\p{L}\d]*|\p{Lu}{2,5}(?=\)(?:[_-]|\.\w)))\)`;
 const piece = String.raw`(?:${bracketed}|${field}(?![\p{L}\d])|\p{Lu}[\p{L}\d#]*|\p{Ll}+\p{Lu}[\p{L}\d]*|\p{L}*\d[\p{L}\d]*|(?<=[_-])\p{Ll}+(?=[_.-]|$))`;
 const ending = String.raw`(?:\.(?:pdf|PDF|docx?|odt|rtf|txt|zip|pptx?|xlsx))?`;
 const body = new RegExp(String.raw`${piece}(?:(?:\s?[_–+-]\s?|[ ]|\.(?=\p{Lu}\p{L}*[\d.])|, (?=[^\n.;]{1,60}(?:[_–-]|\.(?:pdf|docx?|odt)))(?!\p{Ll}))${piece}){0,8}${ending}(?=[”"’']?\s*(?:$|[.;,](?:\s|$)|\n|\((?:e\.g|for example|where|without|no)|(?:before|when|where|prior to|e\.g\.|for example|for instance|and (?:then )?(?:upload|submit|save|send))\b))`, 'uy');

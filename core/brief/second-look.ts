@@ -312,11 +312,6 @@ export function opensBefore({ clauses, zone }: Reading): ((due: string) => State
   return earlier ? (due) => ({ value: shifted(due, -count((earlier[1] ?? earlier[3])!), (earlier[2] ?? earlier[4])!, zone), start: earlier.at, end: earlier.to }) : null;
 }
 
-/** “You have been granted an extension of 7 days.” */
-export function extensionOfDays(due: string, { clauses, zone }: Reading): Statement<string>[] {
-  const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:you (?:have been|were|are) (?:granted|given)|your|we (?:have )?(?:granted|given) you) (?:an )?(?:extension|extra time) of (one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s?\b|\byou (?:have been|were|are) (?:granted|given) (?:an? )?(one|two|three|five|seven|ten|fourteen|\d{1,2}) (?:extra|additional|more|further) (hour|day|week)s?\b(?=[^.;]*\b(?:on top of|beyond|after|in addition to)\b)|\b(?:an )?extension of (one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s? (?:has been|was|is) (?:granted|approved|given|agreed)(?: to you)?\b(?![^.;]*\b(?:everyone|all students|the class)\b)|\byou (?:now )?have (one|two|three|five|seven|ten|fourteen|\d{1,2}) (?:extra|additional|more) (hour|day|week)s?\b/gi)])[0], [n, unit] = (said ?? []).slice(1).filter((g) => g !== undefined);
-  return said && n && unit ? [{ value: shifted(due, count(n), unit, zone), start: said.at, end: said.to }] : [];
-}
 const count = (word: string): number => numberWords[word.toLowerCase()] ?? Number(word);
 
 /** A time so much later (or earlier), written as it was: a bare date stays bare, a time without an offset gets none. */

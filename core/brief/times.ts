@@ -4,9 +4,10 @@ import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
 import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
-import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, extensionOfDays, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { namedByShape } from './parts-by-shape.ts';
+import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { readZone } from './zones.ts';
 
@@ -80,8 +81,14 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i.test(r.label));
   if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));
   out.due = newestUpdate(ofHandIn(out.due, reading), reading);
+  // “The deadline (4 March) has been put back by 48 hours. It is now 6 March”: both dates and what lies between.
+  if (!several && new Set(out.due.map((d) => d.value)).size === 2) { const moved = out.due.find((d) => !isUnsettledDate(d.value) && out.due.some((o) => o.value !== d.value && !isUnsettledDate(o.value) && shiftOf(d, reading, o.value)?.whose === 'everyone')); if (moved) out.due = out.due.filter((d) => d.value !== moved.value); }
   const due = new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value) ? out.due[0]!.value : null;
-  if (due !== null && out.extension.length === 0) out.extension.push(...extensionOfDays(due, reading));
+  const shift = due !== null && !several ? shiftOf(out.due[0]!, reading) : null;
+  // “… has been extended by one week and is now 18 December”: that is everyone's.
+  if (shift?.whose === 'everyone') { out.due = [shift.statement]; out.extension = out.extension.filter((e) => e.value.slice(0, 10) !== shift.statement.value.slice(0, 10)); }
+  else if (shift && out.extension.length === 0) out.extension.push(shift.statement);
+  if (due !== null && out.extension.length === 0) out.extension.push(...extensionOfDays(out.due[0]!, reading));
   if (due !== null && !several && out.opens.length === 0) { const before = opensBefore(reading); if (before) out.opens.push(before(due)); }
   return out;
 }
