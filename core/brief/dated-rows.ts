@@ -4,7 +4,7 @@ import { dateOrder, readDates, type ReadDate } from './dates.ts';
 import { isCorrection, type Clause, type Statement } from './statements.ts';
 
 /** A date of the wording, with what it is for and the name of the part that it belongs to. */
-export interface DatedRow { label: string | null; role: DateRole; date: ReadDate; clause: Clause; override: boolean }
+export interface DatedRow { label: string | null; role: DateRole; date: ReadDate; clause: Clause; override: boolean; /** it stands in a row of times that says what each is */ window?: boolean }
 
 /** The wording with what its dates are read with. */
 export interface Reading {

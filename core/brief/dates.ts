@@ -69,6 +69,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/(\b20\d\d)(\s?[–-]\s?)(?=(?:[01]?\d|2[0-3])[.:][0-5]\d\b(?!\s*[–-]))/g, (_, year: string, mark: string) => year + ' '.repeat(mark.length)) };
   // “01.03.2027 08:00 – 05.03.2027 20:00”: two dates, not two hours.
   clause = { ...clause, text: clause.text.replace(/(\d[:.]\d\d)(\s?)[–-](\s?)(?=\d{1,2}[./]\d{1,2}[./]\d{4})/g, '$1$2|$3') };
+  // “From 13.11.2026 to 4.12.2026”: no hours that begin at 13.11.
+  if (/\bfrom\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/(?<![\d.:])(\d{1,2})\.(\d{1,2})\.(?=(?:\d{4}|\d{2})(?![.:\d]))/g, '$1/$2/') };
+  // “From 13/11/2026 to 14/12/2026” is two dates.
+  clause = { ...clause, text: clause.text.replace(/((?:\d[/.-]\d{1,2}[/.-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})(?:,? (?:at )?\d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?)?)(,? )(to|until|till|and|up to|[–—-]|–)(?= (?:(?:mon|tue|wed|thu|fri|sat|sun)\w*\.?,? )?\d{1,2}[/.]\d{1,2}[/.]\d)/gi, (_, first: string, blank: string, word: string) => `${first}${blank}${'|'.padEnd(word.length)}`.padEnd(_.length)) };
   // “Open now until 19 March” has one date.
   clause = { ...clause, text: clause.text.replace(/\b(?:from today|from now on|from now|as of now|now) (?=until|till|to\b)/gi, (s) => ' '.repeat(s.length)) };
   // “The 15th (of March, 2027)”.

@@ -9,6 +9,7 @@ import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } fr
 import { namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
+import { windowRows } from './window-rows.ts';
 import { readZone } from './zones.ts';
 
 export interface TimesRead {
@@ -29,7 +30,8 @@ export function datesIn(text: string, clauses: Clause[], now: DateTime): ReadDat
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(asOneZone(readZone(clauses))), reading = readingOf(text, clauses, now, zone.value);
   const { rows, problems, lateUntil } = readRows(reading);
-  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...lateUntil, ...cappedUntil(rows, reading), ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
+  const inRows = windowRows(rows, reading);
+  const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...inRows, ...lateUntil, ...cappedUntil(rows, reading), ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
   saidAgain(rows, reading);
   windowByDays(rows, reading);
   grantedExtension(rows, reading);
@@ -75,8 +77,11 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   // “It was set on 1 February. Hand it in on 1 March between 10 and 16”: the hours say when it opens.
   const wasSet = (s: Statement<string>): boolean => /\bset on\s*(?:\w+day,?\s*)?$/i.test(text.slice(Math.max(0, s.start - 30), s.start + 3).replace(/\bon\s*\S*$/i, 'on'));
   if (new Set(out.opens.map((s) => s.value)).size > 1 && out.opens.some((s) => !wasSet(s))) out.opens = out.opens.filter((s) => !wasSet(s));
+  // “Open from 13 November to 14 December”, read in between: what opened before it closes is not a year ahead.
+  const lastDue = out.due.map((d) => d.value).filter((v) => !isUnsettledDate(v)).sort().at(-1);
+  if (lastDue) out.opens = out.opens.map((s) => (isUnsettledDate(s.value) || s.value.slice(0, 10) <= lastDue.slice(0, 10) || /\d{4}|\d[/.-]\d{1,2}[/.-]\d{2}/.test(text.slice(s.start, s.end)) || Number(s.value.slice(0, 4)) - 1 < now.year ? s : { ...s, value: `${Number(s.value.slice(0, 4)) - 1}${s.value.slice(4)}` }));
   // “Arrival from 14:00 on Sunday” opens nothing.
-  out.opens = out.opens.filter((s) => { const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); });
+  out.opens = out.opens.filter((s) => rows.some((r) => r.window && r.date.start === s.start)) .concat(out.opens.filter((s) => { if (rows.some((r) => r.window && r.date.start === s.start)) return false; const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); }));
   // “A proposal is due on 18 February. … Submit the paper by 30 April.”: what comes before the paper has a date of its own.
   const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i.test(r.label));
   if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));
