@@ -9,7 +9,7 @@ const leads: readonly [RegExp, string][] = ([
   ['date limite(?: (?:de remise|de dépôt))?', 'deadline'], ['(?:à|a) (?:rendre|remettre|déposer) (?:(?:pour|avant|au plus tard) )?le', 'due by'], ['au plus tard le', 'by'], ['avant le(?= (?:\\p{L}+ )?\\d)', 'by'],
   ['fecha (?:de entrega|límite)(?: de entrega)?', 'deadline'], ['(?:hasta el|antes del)(?: día)?(?= (?:\\p{L}+ )?\\d)', 'by'], ['plazo(?: de entrega)?(?=\\s*:)', 'due'],
   ['consegna(?: entro)?(?: il)?(?= \\d)', 'due'], ['consegna(?=\\s*:)', 'due'], ['consegna entro il', 'due by'], ['entro il', 'by'], ['scadenza', 'due'],
-  ['inleveren (?:voor|vóór|uiterlijk(?: op)?)', 'due by'], ['inleverdatum', 'deadline'], ['uiterlijk(?: op)?', 'by'],
+  ['inleveren (?:voor|vóór|uiterlijk(?: op)?)', 'due by'], ['inleverdatum', 'deadline'], ['inleveren(?=\\s*:)', 'due'], ['uiterlijk(?: op)?', 'by'],
   ['(?:inlämning|innlevering|aflevering)(?: (?:senast|senest))?', 'due by'], ['(?:senast|senest)(?: den)?', 'by'], ['frist(?=\\s*:)', 'due'], ['prazo(?: de entrega)?', 'due'], ['data de entrega', 'deadline'], ['nome (?:do (?:ficheiro|arquivo)|del file)|bestandsnaam', 'filename'], ['hora de lisboa', 'Lisbon time'], ['hora de brasília', 'Brasília time'], ['espaçamento', 'spacing'], ['margens', 'margins'], ['não são aceites? trabalhos fora do prazo|trabalhos fora do prazo não (?:são|serão) aceit[eo]s', 'late work is not accepted'], ['máximo(?= \\d)', 'max.'], ['(?<=\\d )a(?= \\d+ páginas)', '-'],
 ] as const).map(([other, english]) => [new RegExp(`(?<![\\p{L}])(?:${other})(?![\\p{L}])`, 'giu'), english]);
 const inFigures = /(?<!\d)\d{1,2}[/.-]\d{1,2}[/.-]20\d\d(?!\d)/;
@@ -22,9 +22,10 @@ export function otherTonguesAsEnglish(wording: string): string {
     const name = monthNames.find(([pattern]) => new RegExp(`^(?:${pattern.source})$`, 'iu').test(month));
     if (!name) return whole;
     found = true;
-    const spare = whole.length - day.length - 4;
+    // A month's whole name where there is room: what is left over has to fit into the gaps.
+    const english = whole.length - day.length - 1 - name[1].length >= 4 ? name[1] : name[1].slice(0, 3), spare = whole.length - day.length - 1 - english.length;
     // The date library takes gaps of six before the month and of three before the year.
-    return spare < 0 ? whole : `${day}${'\u00a0'.repeat(Math.min(spare, 5))} ${name[1].slice(0, 3)}${'\u00a0'.repeat(Math.max(0, spare - 5))}`;
+    return spare < 0 ? whole : `${day}${'\u00a0'.repeat(Math.min(spare, 5))} ${english}${'\u00a0'.repeat(Math.max(0, spare - 5))}`;
   });
   // “Date limite : 15/03/2027”: in figures the day is the same everywhere, what leads it in is not.
   if (!found && (!inFigures.test(wording) || onlyEnglish.test(wording.slice(0, 2000)))) return wording;

@@ -1,5 +1,6 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
 import type { Statement } from './statements.ts';
+import { rowLabels } from './wordings/window-rows.ts';
 
 const thing = String.raw`(?:submissions?|hand-?ins?|uploads?|box|window|folder|portal|link|area|page|system|period|assignment|task|work|papers?|essays?)`, place = String.raw`(?:(?:the|this|final|whole|normal|regular) )?(?:${thing} ){0,2}`;
 const behind = String.raw`(?: (?:date|time|day|and|from|on|at|as|of|by|until|till|before|no later than|not later than|with|penalty|for|good|(?:for )?(?:late )?(?:submissions?|work|hand-?ins?|uploads?)))*`;
@@ -10,6 +11,8 @@ const kinds: readonly (readonly ['late' | 'opens' | 'due', RegExp])[] = [
   ['due', new RegExp(String.raw`^(?:${place}(?:is |are )?(?:due|dead-?line|end(?:s|ing)?|clos(?:e|es|ing)|until|till|to|finish(?:es)?|by|expires?|hand[- ]?in|submit|upload|return|on[- ]time|last (?:date|day))(?: for ${thing})?${behind}|(?:submissions?|uploads?) (?:by|until|till|before))$`, 'i')],
 ];
 
+const elsewhere = (['late', 'opens', 'due'] as const).map((kind) => [kind, new RegExp(`^ ?(?:${rowLabels[kind].join('|')})$`, 'iu')] as const);
+
 /** “Starts: 16.11. Ends: 18.12. Cut-off: 20.12.”, “Opens Mon 30 Nov – closes Mon 14 Dec – late box until Mon 21 Dec”: times that stand in a row behind the words for what each is,
  * one of each kind and in their order. The rows get their part and lose what they were taken for; what closes late work is returned. */
 export function windowRows(rows: DatedRow[], { text }: Reading): Statement<string>[] {
@@ -17,8 +20,8 @@ export function windowRows(rows: DatedRow[], { text }: Reading): Statement<strin
     if (row.date.problem !== 'none') return [];
     const before = rows.slice(0, i).map((r) => r.date.end).filter((end) => end <= row.date.start).at(-1) ?? 0, from = Math.max(before, text.lastIndexOf('\n', row.date.start - 1) + 1, row.clause.start);
     // The date library takes “from” and “until” for parts of a date.
-    const own = /^(?:from|by|until|till|before|to|after|on)\s+/i.exec(text.slice(row.date.start))?.[0] ?? '', words = `${text.slice(from, row.date.start)}${own}`.replace(/\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\b\.?,?\s*$/i, '').replace(/[\s|:=–—\t,;*•▪-]+/g, (s) => (/^-$/.test(s) ? s : ' ')).replace(/^(?:and|then|but|\W)+|[^\p{L})]+$/giu, '').trim();
-    const kind = words === '' ? undefined : kinds.find(([, pattern]) => pattern.test(words))?.[0];
+    const own = /^(?:from|by|until|till|before|to|after|on)\s+/i.exec(text.slice(row.date.start))?.[0] ?? '', words = `${text.slice(from, row.date.start)}${own}`.replace(/^[\s,;(–-]*(?:(?:à |um |at )?\d{1,2}(?:[:.h]\d{2})?\s*(?:uhr|h|hrs?|[ap]\.?m\.?)?|uhr|hrs?|[ap]\.?m\.?)(?=[\s,;)–-])/i, '').replace(/\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\b\.?,?\s*$/i, '').replace(/[\s|:=–—\t,;*•▪-]+/g, (s) => (/^-$/.test(s) ? s : ' ')).replace(/^(?:(?:and|then|but)(?![\p{L}])|[^\p{L}])+|[^\p{L})]+$/giu, '').trim();
+    const kind = words === '' ? undefined : (kinds.find(([, pattern]) => pattern.test(words)) ?? elsewhere.find(([, pattern]) => pattern.test(` ${words}`)))?.[0];
     return kind ? [{ row, kind }] : [];
   });
   const one = (kind: string): DatedRow | undefined => { const of = found.filter((f) => f.kind === kind); return of.length === 1 ? of[0]!.row : undefined; };
