@@ -4,13 +4,14 @@ import { isGerman } from './german.ts';
 import { noun, type DocumentLabel, type Mention } from './document-names.ts';
 import { shapedDocuments } from './document-shapes.ts';
 import { isDemand, otherThan } from './is-demand.ts';
+import { listedDocuments } from './listed-documents.ts';
 import { labelOfItem } from './list-items.ts';
 import { clausesWith, isRefused, matchesIn, type Clause, type Statement } from './statements.ts';
 
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|(?<!Word )\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|original|source|manuscript|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|(?<=^\W*[A-Z][A-Za-z -]{2,30}: [^.;:\n]{2,60}, )Word(?=, (?:to|in|into|via|by)\b)|\bin Word\b(?! and (?:then )?(?:export|save|convert|print)\b)|(?<=\b(?:[Uu]se|[Ss]end (?:me|us)|be|[Ss]tick to|[Uu]pload|[Ss]ubmit|hand in|as) )Word(?=\s*(?:[.,;!)]|$|and nothing\b|so (?:that )?(?:I|we)\b|because\b|since\b|[–—-] ))|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|(?<=PDF\/)Word\b|\bWord(?=-? or\s{1,3}(?:PDF|RTF|ODT|OpenDocument|Open Document)\b|,? and PDF|\/PDF)|(?<=PDF-? (?:or|and)\s{1,3}(?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b(?! limits?\b| counts?\b| length\b)|(?<=\|\s?)Word\b|\bWord(?= only\b| will do\b| is (?:also )?(?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|(?<=\bprefer(?:red|ably)?:? )Word\b(?! limit| count)|\bWord(?=,? please\b)|^Word(?=\W*$)|\bWord(?= (?:is |are )?(?:also )?accepted\b)|(?<=\b(?:in addition to|besides|as well as|alongside) )Word\b/g, ['docx']], [/(?<!\d[ -])\bword (?:docs?|documents?|files?)\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|original|source|manuscript|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|(?<=^\W*[A-Z][A-Za-z -]{2,30}: [^.;:\n]{2,60}, )Word(?=, (?:to|in|into|via|by)\b)|(?<=\([^()\n]{0,40}[,;]\s?|\()Word(?=\s?[,;)/])|\bin Word\b(?! and (?:then )?(?:export|save|convert|print)\b)|(?<=\b(?:[Uu]se|[Ss]end (?:me|us)|be|[Ss]tick to|[Uu]pload|[Ss]ubmit|hand in|as) )Word(?=\s*(?:[.,;!)]|$|and nothing\b|so (?:that )?(?:I|we)\b|because\b|since\b|[–—-] ))|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|(?<=PDF\/)Word\b|\bWord(?=-? or\s{1,3}(?:PDF|RTF|ODT|OpenDocument|Open Document)\b|,? and PDF|\/PDF)|(?<=PDF-? (?:or|and)\s{1,3}(?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b(?! limits?\b| counts?\b| length\b)|(?<=\|\s?)Word\b|\bWord(?= only\b| will do\b| is (?:also )?(?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|(?<=\bprefer(?:red|ably)?:? )Word\b(?! limit| count)|\bWord(?=,? please\b)|^Word(?=\W*$)|\bWord(?= (?:is |are )?(?:also )?accepted\b)|(?<=\b(?:in addition to|besides|as well as|alongside) )Word\b/g, ['docx']], [/(?<!\d[ -])\bword (?:docs?|documents?|files?)\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b/gi, ['zip']], [/\.?\bepub\b/gi, ['epub']], [/\.?\bheic\b/gi, ['heic']], [/\.gif\b|\bGIFs?\b/g, ['gif']], [/\.ods\b|\bODS\b/g, ['ods']], [/\.odp\b|\bODP\b/g, ['odp']], [/\.json\b|\bJSON\b/g, ['json']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 
@@ -142,7 +143,7 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   // What stands in quotation marks is a name on a screen.
   if (m && /[“"‘']$/.test(text.slice(0, m.index)) && /^[”"’']/.test(text.slice(m.index + m[0].length))) return null;
   // “Attach the declaration as the last page of the PDF.”
-  if (m && /\b(?:as|on|at|to|before|behind|after) (?:the |a )?(?:first|last|final|second|very first|very last|separate|beginning|end|front|back)?\s?(?:page |pages |end |beginning |front )?(?:of|in|inside|within) (?:the|your|this|that)(?: same| one)? $/i.test(text.slice(m.index + m[0].length))) return null;
+  if (m && /\b(?:as|on|at|to|before|behind|after) (?:the |a )?(?:first|last|final|second|very first|very last|separate|beginning|end|front|back)?\s?(?:pages? (?:\d{1,3}(?: ?[–-] ?\d{1,3})? )?|end |beginning |front )?(?:of|in|inside|within) (?:the|your|this|that)(?: same| one)? $/i.test(text.slice(m.index + m[0].length))) return null;
   // “A completed originality statement must be part of the PDF.”
   if (m && /^[^.;]{0,40}\b(?:part of|inside|within|included in|contained in|(?:bound|scanned|inserted|pasted|merged|copied) into) (?:the|your|this)(?: same| one| single)? $/i.test(text.slice(m.index + m[0].length))) return null;
   // “On paper and as a file”.
@@ -181,7 +182,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   const asked = mentions(clauses).filter((m, i, all) => {
     const before = all[i - 1];
     // “DOCX or PDF”: what is said of the first is said of the second.
-    return !m.refused && (demanded || isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
+    return !m.refused && !/\b(?:as|on|at) (?:the |a )?(?:(?:first|last|final|second) )?page (?:\d{1,3} )?(?:of|in) (?:the|your|this|that)(?: same| one)? \.?$/i.test(m.clause.text.slice(0, m.at - m.clause.start)) && !/^\W*templates?\s*:\s*(?:the |our |an? )?$/i.test(m.clause.text.slice(0, m.at - m.clause.start)) && (demanded || isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
   });
   // “Filenames: report_<ID>.pdf, data_<ID>.csv”: the ending of a name asks for no kind that is asked for in words.
   const ofName = (m: Mention): boolean => /[_>\])}][\w<>{}[\]-]*\.?$/.test(m.clause.text.slice(0, m.at - m.clause.start)) && /\bfile ?nam(?:es?|ing)\b|\bnam(?:es?|ed|ing)\b/i.test(m.clause.text), worded = asked.filter((m) => !ofName(m));
@@ -288,6 +289,11 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // Two and more by the shape of the sentences, where their names are not among those that are known.
   const shaped = !(packed && zip) && (settled.length < 2 || settled.some((d) => d.label === null)) ? shapedDocuments(asked, text) : [];
   if (shaped.length > 1 && shaped.length >= settled.length) settled = shaped.map((d) => ({ ...d }));
+  // A list with a work and a kind on each of its lines.
+  const items = packed && zip ? [] : listedDocuments(asked, mentions(clauses), text);
+  if (items.length > settled.length || items.length === settled.length && settled.some((d) => d.label === null)) settled = items.map(({ mentions: _, ...d }) => d);
+  // What the rest of such a line says is said of its document.
+  else if (items.length === settled.length) for (const d of settled) { const line = items.find((item) => item.start <= d.end && d.start <= item.end); if (line) { d.start = Math.min(d.start, line.start); d.end = Math.max(d.end, line.end); if (line.label.toLowerCase().endsWith(` ${d.label!.toLowerCase()}`)) d.label = line.label; } }
   // “Do not upload the Word file.”
   const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 || /\bbut (?:please )?(?:do not|don['’]t) (?:use|send|upload|submit|hand in) (?:them|it|that|those)\b/i.test(c.text) ? mentions([c]).flatMap((m) => m.kinds) : []));
   if (unwanted.length > 0) for (const d of settled) { const kept = d.types.filter((k) => !unwanted.includes(k)); if (kept.length > 0) d.types = kept; }
