@@ -18,6 +18,8 @@ const kindWords: readonly [RegExp, Kind[]][] = [
 /** “The page is wrong. It says you should submit an .odt file; please submit a PDF.” */
 const saidWrongly = (clause: Clause, clauses: Clause[]): boolean => /^\W*(?:it|the (?:course |module )?page|the site|the handbook) (?:says|said|tells you|states)\b/i.test(clause.text) && /\b(?:mistake|wrong|error|incorrect)\b|^\W*(?:but |instead,? )?please (?:submit|upload|hand)\b/i.test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''}\n${clauses[clauses.indexOf(clause) + 1]?.text ?? ''}`);
 
+/** “Odt files make trouble with our marking tool.” */
+const isTrouble = /^(?:(?:,| and|\/|,? und) ?\.?\w{2,5})?(?: files?| documents?| formats?| versions?)? (?:often |always |usually |sometimes |regularly |tend to |can |just )*(?:(?:make|makes|cause|causes|give|gives|lead|leads|create|creates) [^.;]{0,16}\b(?:trouble|problems?|difficult\w*|issues|errors|headaches?)\b|(?:are|is) (?:a |an )?(?:problem|trouble|nuisance|issue|pain)\b|(?:do not|does not|don['’]t|doesn['’]t|won['’]t|will not|cannot|can['’]t|never) (?:work|open|display|load|be opened|be read|be displayed)\b|(?:arrives?|comes? out|get|gets|break|breaks|crash|crashes|lose|loses)\b(?: (?:broken|garbled|damaged|corrupted|their|its|the|our)|$|[.,;]|\W*$))/i;
 /** Mentions of kinds, each with whether it is asked for or refused. */
 function mentions(clauses: Clause[]): Mention[] {
   const found: Mention[] = [];
@@ -28,7 +30,7 @@ function mentions(clauses: Clause[]): Mention[] {
         if (here.some((h) => h.at < m.to && m.at < h.to)) continue;
         // The ending of a name that is given as an example.
         if (/\be\.g\.[^()]*\w\.?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-        here.push({ kinds, at: m.at, to: m.to, clause, refused: saidWrongly(clause, clauses) || /\b(?:please )?convert (?:your|the|any|all) (?:\w+ )?\.?$/i.test(clause.text.slice(0, m.at - clause.start)) && /\bonly pdfs?\b|\b(?:to|into) (?:a )?pdf\b/i.test(clause.text) || !otherThan.test(clause.text) && isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
+        here.push({ kinds, at: m.at, to: m.to, clause, refused: saidWrongly(clause, clauses) || isTrouble.test(clause.text.slice(m.to - clause.start)) && !/\b(?:other than|except|but|besides|apart from|not) [^.;]*$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:please )?convert (?:your|the|any|all) (?:\w+ )?\.?$/i.test(clause.text.slice(0, m.at - clause.start)) && /\bonly pdfs?\b|\b(?:to|into) (?:a )?pdf\b/i.test(clause.text) || !otherThan.test(clause.text) && isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
       }
     }
     here.sort((a, b) => a.at - b.at);

@@ -17,6 +17,9 @@ const lateDays = countWords.map((word, i): [string, string] => {
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const phrases: readonly [RegExp, string][] = ([
   ...lateDays,
+  // “Verspätete Protokolle gelten als nicht abgegeben.”
+  [`(?:verspätete?|(?:verspätet|zu spät|später|nicht (?:fristgerecht|rechtzeitig)) (?:eingereichte|abgegebene|eingehende|eingegangene|hochgeladene|vorgelegte)) \\p{L}{4,} (?:(?:gelten|gilt) als [„“"»]?(?:nicht (?:abgegeben|bestanden|eingereicht|erbracht|vorgelegt)|fehlversuch)|(?:werden|wird) nicht (?:mehr )?(?:angenommen|bewertet|benotet|korrigiert|gelesen|berücksichtigt|gewertet|entgegengenommen|akzeptiert)|(?:werden|wird) (?:als|mit) (?:der note )?[„“"»]?(?:nicht ausreichend|nicht bestanden|ungenügend|5,0|null punkten|0 punkten|0)[“”"«]? (?:bewertet|benotet|gewertet)|(?:können|kann) nicht (?:mehr )?(?:berücksichtigt|angenommen|bewertet|korrigiert) werden)`, 'late work is not accepted'],
+  ['ausschlussfrist', 'no late work'],
   ['(?:(?:die )?(?:haus)?arbeit(?:en)? )?anonym(?:isiert)? (?:korrigiert|bewertet|begutachtet|benotet|gelesen) (?:wird|werden)|(?:die )?(?:korrektur|bewertung|begutachtung|benotung) (?:erfolgt anonymisiert|anonym(?:isiert)? (?:ist|erfolgt))', 'marking is blind'],
   ['(?:wird|werden) anonym(?:isiert)? (?:korrigiert|benotet|bewertet|begutachtet)', 'is marked blind'],
   ['(?<=(?:pdf|word|docx|odt|rtf)(?:-(?:datei|dokument))? )oder(?= \\.?(?:pdf|word|docx|odt|rtf)(?![\\p{L}]))', 'or'], ['(?<=(?:pdf|word|docx|odt|rtf)- )oder(?= (?:pdf|word|docx|odt|rtf)-(?:datei|dokument))', 'or'],

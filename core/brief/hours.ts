@@ -37,8 +37,11 @@ export function hoursBehindDate(rows: DatedRow[], reading: Reading): void {
 }
 
 /** “Groups 1–12 hand in on 9 March, groups 13–24 on 11 March”: each has a day of its own. */
-export function byGroups(rows: DatedRow[], { text }: Reading): void {
-  const group = (r: DatedRow, i: number): string | null => { const before = rows[i - 1], from = before && before.clause === r.clause ? before.date.end : r.clause.start; return r.date.problem === 'none' && !/\b(?:group|section|cohort)s?\b/i.test(r.label ?? '') ? /\b((?:groups?|sections?|cohorts?) (?:\d{1,2}|[A-H])(?:\s?(?:[–-]|to|and|&)\s?(?:\d{1,2}|[A-H]))?)\b[^.;]{0,40}$/i.exec(text.slice(from, r.date.start))?.[1] ?? null : null; };
+const weekdays = 'monday|tuesday|wednesday|thursday|friday|saturday|sunday', wochentage = 'montag|dienstag|mittwoch|donnerstag|freitag|samstag|sonnabend|sonntag', sort = '(?:groups?|sections?|class(?:es)?|cohorts?|labs?|seminars?|tutorials?)';
+/** “Group A”, “the Monday group”, “die Donnerstagsgruppe”, “second section” before a day. */
+const groupName = new RegExp(`(?<![\\p{L}\\d])((?:groups?|sections?|cohorts?|gruppen?) (?:(?:\\d{1,2}(?![.:/]?\\d|\\.? (?:jan|feb|m[aä]r|apr|ma[yi]|jun|jul|aug|sep|o[ck]t|nov|de[cz]))|[A-H](?![\\p{L}]))(?:\\s?(?:[–-]|to|and|&|und)\\s?(?:\\d{1,2}|[A-H])(?![\\p{L}\\d]))?|${weekdays}|${wochentage})|(?:${weekdays}|morning|afternoon|evening|first|second|third|fourth) ${sort}(?! (?:reports?|essays?|papers?|assignments?|exercises?|sheets?|tasks?|sessions?|books?|work|notes?|presentations?))|(?:${wochentage})s?-?(?:gruppe|kurs|seminar|termin)|(?:erste|zweite|dritte|vierte)[nr]? gruppe)(?![\\p{L}\\d])[^.;]{0,40}$`, 'iu');
+export function byGroups(rows: DatedRow[], { text, clauses }: Reading): void {
+  const group = (r: DatedRow, i: number): string | null => { const before = rows[i - 1], from = before && before.clause === r.clause ? before.date.end : r.clause.start; return r.date.problem === 'none' && (!/\b(?:group|section|cohort)s?\b/i.test(r.label ?? '') || new RegExp(`^group ${Number(r.date.iso.slice(8, 10))}$`, 'i').test(r.label ?? '')) ? groupName.exec(text.slice(from, r.date.start))?.[1] ?? null : null; };
   const named = rows.map((r, i) => ({ r, name: group(r, i) })).filter((x): x is { r: DatedRow; name: string } => x.name !== null);
-  for (const { r, name } of named) if (named.some((o) => o.r.clause === r.clause && o.r.date.iso !== r.date.iso)) { r.label = name; r.role = 'due'; }
+  for (const { r, name } of named) if (named.some((o) => o.r !== r && o.name.toLowerCase() !== name.toLowerCase() && (o.r.clause === r.clause || Math.abs(clauses.indexOf(o.r.clause) - clauses.indexOf(r.clause)) === 1) && o.r.date.iso !== r.date.iso)) { r.label = name; r.role = 'due'; }
 }

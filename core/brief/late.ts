@@ -239,7 +239,11 @@ export function readLate(clauses: Clause[]): LateRead {
     // “No deposit after the deadline”, “no submissions are possible once it has closed”.
     for (const m of matchesIn(clause, /\bno (?:deposits?|submissions?|uploads?|hand-?ins?|files?|work|papers?|essays?) (?:(?:is|are|will be) )?(?:possible |accepted |allowed |taken |permitted )?(?:after (?:the |this )?(?:deadline|due (?:date|time)|closing (?:date|time)|hand-?in(?: date| time)?)|(?:once|after) (?:it|this|the (?:box|window|portal|page|folder|area|link)) (?:has |is )?(?:clos|shut|end)\w*)\b/gi)) cut(0, m);
     for (const m of matchesIn(clause, /\bno late \p{L}+ (?:(?:will be|is|are|can be) )?(?:accepted|marked|graded|considered|taken)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) cut(0, m);
+    // “You have four late days, at most two on any one set.”
+    for (const m of matchesIn(clause, /\b(?:\d{1,2}|two|three|four|five|six|seven|eight|ten) (?:free |flexible )?late days?\b[^.;]{0,50}?\b(?:at most|no more than|max(?:imum)?\.?(?: of)?|up to) (\d|one|two|three|four|five)(?: (?:late )?days?)?(?: (?:of (?:these|them|which)|can be used|may be used))* (?:on|per|for) (?:any|each|one|an?|single|every|assignment|homework|problem|sheet|set)\b/gi)) { spansNamed.add(clause); cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m); }
     if (!spansNamed.has(clause)) for (const m of matchesIn(clause, lateIsRefused)) {
+      // “Up to two late days on each sheet. Otherwise no late work.”: otherwise than that.
+      if (/\botherwise,?\s*$|^\W*otherwise\b/i.test(clause.text.slice(0, m.at - clause.start)) && /\b(?:\d{1,3}|one|two|three|five|seven)[ -]?(?:late )?(?:hours?|days?|weeks?)\b|\blate days?\b/i.test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${clause.text.slice(0, m.at - clause.start)}`)) continue;
       // “You have until 12 May with a cap at 40. Nothing can be accepted afterwards.”
       if (/\b(?:later|afterwards|after that)$/i.test(m[0]) && /\b(?:cap(?:ped)?|penal\w+|lose|deduct\w*|minus)\b/i.test(clauses[clauses.indexOf(clause) - 1]?.text ?? '')) continue;
       // “Work up to 48 hours after that time loses twenty points; work submitted later shall be awarded zero.”

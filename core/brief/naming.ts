@@ -76,6 +76,9 @@ export function readNaming(clauses: Clause[]): NamingRead {
     // “Please keep your student ID out of the file and its name.”
     const numbered = /\b(?:give|put|write|use) (?:only )?your ([a-z]+ (?:number|code|ID|no\.?))\b(?:[^.;]{0,40}\b(?:and|or) in (?:the|both|all|each) file ?names?,? (?:and |but )?(?:never|not) your (?:own )?name\b| ?[–,(-] ?(?:and )?not your (?:own )?name ?[–,)-][^.;]{0,30}\bin (?:the|both|all|each) (?:of the )?file ?names?\b)/i.exec(clause.text);
     if (numbered) { collectFields({ text: numbered[1]!, start: clause.start + numbered.index + numbered[0].indexOf(numbered[1]!), end: clause.end }, 0, out, isCorrection(clause)); out.mustNotIdentify.push({ value: true, start: clause.start + numbered.index, end: clause.start + numbered.index + numbered[0].length, override: isCorrection(clause) }); return; }
+    // “Your student number but not your name in the document and in the file name.”
+    const ownNumber = /^\W*(?:only |please )?your ([a-z]+ (?:number|code|ID|no\.?)),? (?:\()?(?:and |but )?(?:not|never|no|instead of|rather than) (?:your )?(?:own )?names?\)?,? (?:in|on) [^.;]{0,60}?\bfile ?names?\b/i.exec(clause.text);
+    if (ownNumber) { collectFields({ text: ownNumber[1]!, start: clause.start + ownNumber.index + ownNumber[0].indexOf(ownNumber[1]!), end: clause.end }, 0, out, isCorrection(clause)); out.mustNotIdentify.push({ value: true, start: clause.start + ownNumber.index, end: clause.start + ownNumber.index + ownNumber[0].length, override: isCorrection(clause) }); return; }
     const kept = /\b(?:keep|leave)\b[^.;]{0,40}\bout of (?:the )?(?:file|document|paper|text)(?: itself)? and (?:its|the file) ?name\b/i.exec(clause.text);
     if (kept) { out.mustNotIdentify.push({ value: true, start: clause.start + kept.index, end: clause.start + kept.index + kept[0].length, override: isCorrection(clause) }); return; }
     // “Your name must not appear in the name of the file, which shall take the form DISS-<exam number>.pdf.”
@@ -119,8 +122,8 @@ export function readNaming(clauses: Clause[]): NamingRead {
       return;
     }
     if (/\b(?:may|can|are free to)\b[^.;]*\b(?:your (?:own )?name|any name)\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: false, start: clause.start, end: clause.end }); return; }
-    const met = findPattern(clause), told = introducedName(clause, personalFieldsIn), found = told && (met === null || told.start <= met.start && told.end >= met.end) ? told : met;
-    const pattern = (found && / \+ /.test(found.value) ? summedPattern(clause) : found && (/^[_-]/.test(found.value) || clause.text[found.start - clause.start - 1] === '(') ? spokenPattern(clause) : null) ?? found ?? spokenPattern(clause) ?? summedPattern(clause) ?? givenName(clause);
+    const met = findPattern(clause), told = introducedName(clause, personalFieldsIn), sum = summedPattern(clause), /* what stands in quotation marks is said in words */ summed = sum && !/[“”"]/.test(sum.value) ? sum : null, found = summed ?? (told && (met === null || told.start <= met.start && told.end >= met.end) ? told : met);
+    const pattern = (found && / \+ /.test(found.value) ? sum : found && (/^[_-]/.test(found.value) || clause.text[found.start - clause.start - 1] === '(') ? spokenPattern(clause) : null) ?? found ?? spokenPattern(clause) ?? sum ?? givenName(clause);
     if (pattern) {
       out.pattern.push({ ...pattern, override });
       // What a pattern stands for of the student is in the name whatever the rest of it is.
@@ -195,7 +198,7 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
 
 /** “Name it: group number + corridor names”: what the name is made of, after a colon and with plus signs. */
 function summedPattern(clause: Clause): { value: string; start: number; end: number } | null {
-  const m = /^(\W*(?:(?:please )?(?:name|call|save) (?:it|them|(?:the|your) files?)(?: as)?|(?:file ?)?names?(?: convention| format| pattern| rule)?|name of the file)\s*[:=|]\s*)([\p{L}\d][\p{L}\d ()'’_-]*(?:\s\+\s[\p{L}\d ()'’“”"_-]+)+)(?:,? (?:e\.g\.|for example)[^\n]*)?[.\s]*$/iu.exec(clause.text);
+  const m = /^(\W*(?:(?:please )?(?:name|call|save) (?:it|them|(?:the|your) files?)(?: as)?|(?:file ?)?names?(?: convention| format| pattern| rule)?|name of the file)\s*[:=|]\s*)([\p{L}\d][\p{L}\d ()'’_-]*(?:\s\+\s[\p{L}\d ()'’“”"_-]+)+)(?:,? (?:e\.g\.|for example)[^\n]*)?[.\s]*$/iu.exec(clause.text.replace(/\s*(?:[(,:–-]\s*)(?:so|e\.?g|i\.e|like|for example|for instance|such as|example)\b(?:[^\n]*)$/i, ''));
   return m ? { value: m[2]!.trim(), start: clause.start + m[1]!.length, end: clause.start + m[1]!.length + m[2]!.trim().length } : null;
 }
 
@@ -228,7 +231,7 @@ function findPattern(clause: Clause): { value: string; start: number; end: numbe
     const fields = fieldWords.filter(([p]) => p.test(spaced)).length + (/\b(?:name|number|id|code|surname|title|assignment|essay)\b/i.test(spaced) ? 0.5 : 0);
     const joined = /[_[\]<>{}]|\w-\w/.test(value);
     const at = m[1] !== undefined ? m.at + 1 : m.at;
-    return { value, start: at, end: at + (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '').length, score: fields + (joined ? 1 : 0) + (/(?<![A-Za-z])(?:X{3,}|N{3,}|#{3,})(?![A-Za-z])/.test(value) ? 0.5 : 0) + (m[1] !== undefined && fields > 0 ? 0.5 : 0) + (fields === 0 && /[<[{][a-z]{1,12}[>\]}]/i.test(value) ? 0.5 : 0) + (/\.(pdf|docx?|odt|mp[34]|xlsx|pptx)$/i.test(value) ? 0.5 : 0), example: /\b(?:e\.g\.,?|for example|for instance|such as|example:?|like)\s*[“"‘'\x60(]?$/i.test(clause.text.slice(0, at - clause.start)) || (fields < 1 && /^\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*:[^;]*$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\blike (?:so|this):?\s*[“"‘'(]?$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*\($/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\([^()]*,\s*$/i.test(clause.text.slice(0, at - clause.start))) };
+    return { value, start: at, end: at + (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '').length, score: fields + (joined ? 1 : 0) + (/(?<![A-Za-z])(?:X{3,}|N{3,}|#{3,})(?![A-Za-z])/.test(value) ? 0.5 : 0) + (m[1] !== undefined && fields > 0 ? 0.5 : 0) + (fields === 0 && /[<[{][a-z]{1,12}[>\]}]/i.test(value) ? 0.5 : 0) + (/\.(pdf|docx?|odt|mp[34]|xlsx|pptx)$/i.test(value) ? 0.5 : 0), example: /\b(?:e\.g\.,?|for example|for instance|such as|example:?|like)\s*(?:[^\s,;_]+_?[^\s,;]*\.\w{2,5}(?:,| and| or|;)\s*)*[“"‘'\x60(]?$/i.test(clause.text.slice(0, at - clause.start)) || (fields < 1 && /^\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*:[^;]*$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\blike (?:so|this):?\s*[“"‘'(]?$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*\($/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\([^()]*,\s*$/i.test(clause.text.slice(0, at - clause.start))) };
   }).filter((t) => t.score >= 1.5 && !t.example && !/\btemplates?\b[^.;]{0,20}\(\s*[“"'‘]?$|\btemplates?,? [“"'‘]?$/i.test(clause.text.slice(0, t.start - clause.start)) && !/^(?:file-?name|e-mail|double-spaced|one-page)$/i.test(t.value) && !/\s[-–]\s?(?:nothing|not|no|never|only|without|and)$/i.test(t.value));
   // “podcast_[group].mp3 and script_[group].pdf”: a name for each document; the first stands for all.
   const ending = (name: string): string => /\.\w+$/.exec(name)?.[0].toLowerCase() ?? '';

@@ -366,7 +366,7 @@ The deadline for the PHIL2001 essay has been extended by one week to Thursday 18
   ['All submissions must be made before 12:00 on 12 March 2027; submissions after this time will receive a mark of zero.', { due: '2027-03-12T12:00:00', 'late.cutoffDays': 0 }],
   ['The submission link opens at 09:00 on 1 March 2027 and closes at 16:00 on 12 March 2027 (GMT).', { opens: '2027-03-01T09:00:00+00:00', due: '2027-03-12T16:00:00+00:00', timeZone: 'GMT' }],
   ['If you have been granted an extension, your deadline is 19 March 2027 at 16:00 instead of 12 March 2027 at 16:00.', { due: '2027-03-12T16:00:00' }],
-  ['Abgabetermin ist der 12. März 2027. Verspätet eingereichte Arbeiten gelten als nicht bestanden.', { due: '2027-03-12' }],
+  ['Abgabetermin ist der 12. März 2027. Verspätet eingereichte Arbeiten gelten als nicht bestanden.', { due: '2027-03-12', 'late.cutoffDays': 0 }],
   ['Essays in: 12 April 2027. Marks out: 3 May 2027.', { due: '2027-04-12' }],
   ['12 April 2027: essays in. 19 April 2027: presentations. 26 April 2027: feedback.', { due: '2027-04-12' }],
   ['The last day of term is 26 March 2027; you may hand in your portfolio up to then.', { due: '2027-03-26' }],

@@ -98,3 +98,26 @@ describe('dates in figures with dashes', () => {
   test.each<[string, string | null]>([['Due 05-06-2027', null], ['Due 05-06-27', null], ['Opens 25-05-2027, due 05-06-2027', '2027-06-05'], ['Due 25-06-2027', '2027-06-25'], ['Due: Saturday 05-06-2027', '2027-06-05'], ['Due 2027-06-05', '2027-06-05']])('%s', (t, due) => expect(read(t).due).toBe(due));
   test.each([['17:00 Z', 'UTC', '+00:00'], ['17:00 IST (India)', 'Asia/Kolkata', '+05:30'], ['17:00 IST (Ireland)', 'Europe/Dublin', '+01:00']])('%s', (time, zone, offset) => expect([read(`Due 20 April 2027, ${time}`).timeZone, read(`Due 20 April 2027, ${time}`).due]).toEqual([zone, `2027-04-20T17:00:00${offset}`]));
 });
+describe('kinds of files that make trouble', () => {
+  every('FMT files WHY. DO.', { FMT: ['Odt', 'OpenDocument', 'Odt and rtf'], WHY: ['make trouble with our marking tool', 'cause problems with our system', 'do not work in the marking tool', 'often arrive broken', 'tend to break'], DO: ['Please hand in docx or pdf instead', 'Use docx or pdf'] }, (t) => expect(read(t).documents.map((d) => d.types)).toEqual([['docx', 'pdf']]));
+  test('hard negative: the ones that do not', () => expect(read('Files other than Word or PDF cannot be opened by the markers.').documents.map((d) => d.types)).toEqual([['docx', 'pdf']]));
+});
+describe('late work that counts for nothing', () => {
+  every('WORK VERB.', { WORK: ['Late work', 'Late essays', 'Any late submission', 'A late report', 'Work that is late', 'Papers submitted after the deadline'], VERB: ['will fail', 'gets zero', 'will be awarded 0%', 'is an automatic fail', 'will be deemed not submitted', 'will be recorded as a fail', 'will get an F', 'goes unmarked', 'is refused', 'does not count', 'will not receive credit'] }, (t) => expect(read(t).late.cutoffDays).toBe(0));
+  every('HAVE, MOST. Otherwise no late work.', { HAVE: ['You have 4 late days for the term', 'Everyone has five late days'], MOST: ['at most 2 on any one set', 'no more than two per assignment', 'max. 2 per homework'] }, (t) => expect(read(t).late.cutoffDays).toBe(2));
+  test.each(['Late work loses 5% per day.', 'Work submitted more than 5 days late gets zero.', 'Late feedback does not count.', 'Late essays get 10 marks less.'])('hard negative: %s', (t) => expect(read(t).late.cutoffDays).not.toBe(0));
+});
+describe('more of late work, elsewhere', () => {
+  every('SUBJ VERB.', { SUBJ: ['Verspätete Protokolle', 'Zu spät abgegebene Hausarbeiten', 'Nicht fristgerecht eingereichte Arbeiten'], VERB: ['gelten als nicht abgegeben', 'werden mit 5,0 bewertet', 'werden als nicht bestanden gewertet', 'können nicht berücksichtigt werden'] }, (t) => expect(read(t).late.cutoffDays).toBe(0));
+  every('RET PEN. APRES, SUJ.', { RET: ['Tout retard entraîne', 'Un retard entraîne'], PEN: ['une pénalité de 2 points par jour', 'un retrait de deux points par jour', 'un malus de 2 points par jour'], APRES: ['Au-delà de trois jours', 'Après 3 jours de retard', 'À partir du quatrième jour de retard'], SUJ: ['le mémoire n’est plus accepté', 'la copie ne sera plus corrigée', 'la note sera zéro'] }, (t) => expect(read(t).late).toMatchObject({ percentPerDay: 2, cutoffDays: 3 }));
+  test('a deadline for good', () => expect(read('Abgabe: 31.03.2027, 12 Uhr (Ausschlussfrist)').late.cutoffDays).toBe(0));
+});
+describe('days of groups', () => {
+  every('Für die A ist Abgabe am 7.12.2027, für die C am 10.12.2027.', { A: ['Dienstagsgruppe', 'Gruppe A', 'erste Gruppe'], C: ['Freitagsgruppe', 'Gruppe B', 'zweite Gruppe'] }, (t) => expect(read(t).parts.map((p) => p.due)).toEqual(['2027-12-07', '2027-12-10']));
+  test('English', () => expect(read('For the Tuesday group the report is due on 7 December 2027, for the Friday group on 10 December 2027.').parts.map((p) => p.label)).toEqual(['Tuesday group', 'Friday group']));
+});
+describe('numbers and names', () => {
+  every('YOURS in PLACES.', { YOURS: ['Your student number but not your name', 'Your student number, not your name,', 'Your student number and no name'], PLACES: ['the document and in the file name', 'the file name'] }, (t) => expect(read(t).naming).toMatchObject({ mustContain: ['studentNumber'], mustNotIdentify: true }));
+  every('LAB = group letter + topic (EG C_tides.pdf)', { LAB: ['file name', 'name of the file'], EG: ['so e.g.', 'e.g.', 'so', 'for example'] }, (t) => expect(read(t).naming.pattern).toBe('group letter + topic'));
+  every('LAB: write your exam number (not your name or student ID) at the head of the script.', { LAB: ['Anonymity', 'Anonymisation'] }, (t) => expect(read(t).anonymous).toBe(true));
+});

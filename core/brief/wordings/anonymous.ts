@@ -51,6 +51,7 @@ export const anonymousMarking = anyOf('gi', [
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
   /^\W*no names?,? please\b(?![^.;]*\bfile ?names?\b)/,
+  /^\W*anonym(?:ity|i[sz]ation)\s*:\s*[^.;:]{0,60}\b(?:not|never) your (?:own |full )?name\b/,
   /^\W*anonymity\s*:\s*(?:please )?(?:do not|don['’]t|never) (?:write|put|give|use|include) your (?:own |full )?name\b/,
   /\b(?:do not|don['’]t|never|please do not) (?:write|put|give|type) your (?:own |full )?names? in (?:the|your) (?:answer )?booklets?\b/,
   /\bnothing (?:may|should|must|can) (?:reveal|give away|show|tell|disclose) (?:who you are|your (?:name|identity))\b/,
