@@ -36,6 +36,9 @@ export function readId(text: string, rows: Row[]): string | null {
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
   const abroad = /(?<![\p{L}])(?:quittung|beleg|vorgang|(?:abgabe|empfangs)?bestätigung|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs|ontvangstbevestiging|accusé de réception|comprobante|justificante|quittance|kvittens|potwierdzenie(?: \p{L}+){0,3} (?=nr))(?:s?nummer)?(?: d[ei] \p{L}+)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
+  // “Ihre Abgabe hat die Nummer 90321”, “Votre dépôt porte le numéro 90321”, “Ihre Referenznummer lautet 90321”.
+  const saidAbroad = /(?<![\p{L}])(?:(?:hat|trägt|erhält|erhielt|bekommt|porte|a reçu|tiene|lleva|recibió|ha|ha ricevuto|porta|heeft|kreeg|tem|recebeu)\s+(?:die|das|le|la|el|il|het|o|als)\s+(?:\p{L}*(?:nummer|kennung|kenmerk)|numéro|número|numero|código|codice|code|référence|referencia|riferimento|referência)|(?:ihre|die|uw|het)\s+\p{L}*(?:nummer|kennung|kenmerk)\s+(?:lautet|ist|is|luidt)|(?:votre|le|la|su|il|o|a)\s+(?:numéro|référence|número|numero|referencia|riferimento|referência|código|codice)(?:\s+d[eiu](?:lla|l)?\s?\p{L}+)?\s+(?:est|es|è|é))\s*(?:le |la |el |il )?[:“"«]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu.exec(text);
+  if (saidAbroad && saidAbroad[1]!.length >= 3) return saidAbroad[1]!;
   // “conf. no. RP-0192”.
   const short = /\bconf(?:irm)?\.? (?:no\.?|number|#|code)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i.exec(text);
   if (short && short[1]!.length >= 3) return short[1]!;

@@ -1,3 +1,4 @@
+import { conditionAbroad, draftAbroad, failedAbroad } from '../tables/receipt-status.ts';
 import { extensions, labels, type Row } from './rows.ts';
 
 /** What a receipt says became of the hand-in: it arrived, it stayed a draft (something is still to be done), it failed, or nothing is said. Common practice, no published source. */
@@ -55,6 +56,7 @@ export function readStatus(text: string, rows: Row[]): HandInStatus {
   if (rows.some((r) => /^(?:type|kind)(?: of (?:submission|hand-?in))?$/i.test(r.label) && /^draft\b/i.test(r.value))) return 'draft';
   // “Accepted, pending virus scan”: it is there.
   const arrived = /^\W*(?:accepted|received|submitted|handed in|delivered|stored)\s*(?:[,;–(-]|and\b)/i.test(row) && /\b(?:pending|waiting|awaiting)\b/i.test(row) && !/\b(?:draft|not|unsubmitted|incomplete|in progress)\b/i.test(row);
+  if (row && (failedAbroad.test(row) || draftAbroad.test(row))) return failedAbroad.test(row) ? 'failed' : 'draft';
   if (row) return failed.test(row) ? 'failed' : negative.test(row) && !arrived ? 'draft' : 'received';
   // “If your submission failed you would have got an error.”: what would be.
   text = text.replace(/(?<=^|[.!?\n]\s{0,8})(?:if|should|unless|in case)\b[^.\n]*/gi, (s) => ' '.repeat(s.length));
@@ -67,6 +69,10 @@ export function readStatus(text: string, rows: Row[]): HandInStatus {
   if (/\b(?:the|your|this) (?:uploaded |received )?(?:file|document|paper|upload) (?:is|was|seems to be|appears to be) (?:empty|blank|damaged|corrupt(?:ed)?|unreadable)\b/i.test(text)) return 'failed';
   // “Test submission, not counted”.
   if (/\b(?:test|trial|practice|dummy) (?:submission|upload|hand-?in)\b[^.\n]{0,30}\b(?:not counted|does not count|will not (?:be )?count|not (?:be )?marked|only)\b|\bnot counted as (?:a )?(?:submission|hand-?in)\b|\bthis (?:is|was) (?:only )?a (?:test|trial|practice) (?:submission|upload|hand-?in)\b/i.test(text)) return 'draft';
+  // In other languages; “Falls die Abgabe fehlgeschlagen ist, …” is what would be.
+  const abroad = text.replace(conditionAbroad, (s) => ' '.repeat(s.length)).replace(/^\W*(?:titel|titre|título|titolo|title|thema|sujet|tema|objet|asunto|betreff|oggetto)(?!\p{L})[^\n:]{0,20}:[^\n]*/gimu, ' ');
+  if (failedAbroad.test(abroad)) return 'failed';
+  if (draftAbroad.test(abroad)) return 'draft';
   // “Entwurf, noch nicht abgegeben”.
   if (/(?<!\p{L})(?:(?:noch )?nicht (?:abgegeben|eingereicht)|(?:nur )?als entwurf gespeichert|brouillon (?:enregistré|non déposé)|pas encore (?:déposé|remis)e?|borrador (?:guardado|no entregado)|(?:todavía|aún) no (?:se ha )?(?:entregado|enviado))(?!\p{L})/iu.test(text)) return 'draft';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
