@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readBrief } from './read.ts';
 
 /** A row of times with a word before each for what it is: any word of the three kinds, however the row is written. Invented settings of a hand-in box. */
-const opening = ['Starts', 'Start date', 'Opens', 'Open from', 'Available from', 'From', 'Begins', 'Box opens', 'Window opens', 'Release', 'Submission opens', 'Allow submissions from', 'Visible from', 'First upload', 'Upload from'];
+const opening = ['Starts', 'Start date', 'Opens', 'Open from', 'Available from', 'From', 'Begins', 'Box opens', 'Window opens', 'Release', 'Submission opens', 'Submissions allowed from', 'Visible from', 'First upload', 'Upload from'];
 const closing = ['Ends', 'End date', 'Due', 'Due date', 'Deadline', 'Closes', 'Until', 'To', 'Closing date', 'Due by', 'Hand-in by', 'Submit by', 'Submission deadline', 'Upload until', 'On time until', 'Window closes', 'Finish'];
 const last = [null, 'Cut-off', 'Cutoff', 'Late until', 'Late submissions until', 'Late work accepted until', 'Late deadline', 'Late box closes', 'Closed for good', 'Final cut-off', 'Accepted late until', 'Last date for late work', 'Late period ends', 'Lock date', 'Latest (with penalty)', 'Grace period until', 'Hard deadline', 'Late box stays open till'];
 const written: [string, string, string][] = [['2.12.2026 08:00', '14.12.2026 14:00', '21.12.2026 14:00'], ['2 December 2026, 08:00', '14 December 2026, 14:00', '21 December 2026, 14:00'], ['Wed 2 Dec, 8am', 'Mon 14 Dec, 2pm', 'Mon 21 Dec, 2pm'], ['2026-12-02 08:00', '2026-12-14 14:00', '2026-12-21 14:00']];
