@@ -72,7 +72,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // “From 13.11.2026 to 4.12.2026”: no hours that begin at 13.11.
   if (/\bfrom\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/(?<![\d.:])(\d{1,2})\.(\d{1,2})\.(?=(?:\d{4}|\d{2})(?![.:\d]))/g, '$1/$2/') };
   // “From 13/11/2026 to 14/12/2026” is two dates.
-  clause = { ...clause, text: clause.text.replace(/((?:\d[/.-]\d{1,2}[/.-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})(?:,? (?:at )?\d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?)?)(,? )(to|until|till|and|up to|[–—-]|–)(?= (?:(?:mon|tue|wed|thu|fri|sat|sun)\w*\.?,? )?\d{1,2}[/.]\d{1,2}[/.]\d)/gi, (_, first: string, blank: string, word: string) => `${first}${blank}${'|'.padEnd(word.length)}`.padEnd(_.length)) };
+  clause = { ...clause, text: clause.text.replace(/((?:\d[/.-]\d{1,2}[/.-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})(?:,? (?:at )?\d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?)?)(,? )(to|until|till|and|up to|[–—-])(?= (?:(?:mon|tue|wed|thu|fri|sat|sun)\w*\.?,? )?\d{1,2}[/.]\d{1,2}[/.]\d)/gi, (_, first: string, blank: string, word: string) => `${first}${blank}${'|'.padEnd(word.length)}`.padEnd(_.length)) };
   // “For the Friday group”: whose day that is.
   clause = { ...clause, text: clause.text.replace(/\b(?:mon|tues|wednes|thurs|fri|satur|sun)days?(?= (?:groups?|sections?|class(?:es)?|cohorts?|labs?|tutorials?|seminar groups?)\b(?! (?:starts|begins|at)\b))/gi, (s) => 'x'.repeat(s.length)) };
   // “Open now until 19 March” has one date.

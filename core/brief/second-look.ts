@@ -1,5 +1,5 @@
+import { shiftedTime } from './shifted-deadlines.ts';
 import { DateTime } from 'luxon';
-import { zoneOf } from '../time/instant.ts';
 import { timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
 import { asWindow } from './hours.ts';
 import { matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
@@ -155,7 +155,7 @@ export function dayOfWeek(rows: DatedRow[], reading: Reading): void {
 export function dueAfter(rows: DatedRow[], { text, zone }: Reading): void {
   for (const r of rows) {
     const m = r.role === 'due' && r.date.problem === 'none' ? /\b(?:due|submitted|handed in|uploaded|deadline is) (?:exactly |no later than |within )?(\d{1,3}|one|two|three|five|seven|ten|fourteen) (hour|day|week)s? (?:after|from|following) (?:the|your|our) (?!deadline|due|closing)[\w -]{3,30}?,? (?:on|of|at)\s*(?:\w+day,?\s*)?(?:the )?$/i.exec(text.slice(r.clause.start, r.date.start + (/^on\s/i.exec(text.slice(r.date.start))?.[0].length ?? 0))) : null;
-    if (m) r.date = { ...r.date, iso: shifted(r.date.iso, count(m[1]!), m[2]!, zone) };
+    if (m) r.date = { ...r.date, iso: shiftedTime(r.date.iso, count(m[1]!), m[2]!, false, zone) };
   }
 }
 
@@ -309,17 +309,10 @@ export function opensBefore({ clauses, zone }: Reading): ((due: string) => State
   const said = clauses.flatMap((c) => [...matchesIn(c, /\b(?:each|every|all|the) (?:part|stage|window|submission|task|phase|assignment|hand-?in|upload|portal|box|folder|one)\w*(?: (?:point|page|box|window|area|link))?\b[^.;\d]{0,20}\bopens?\b\s*(a|an|one|two|three|five|seven|ten|fourteen|\d{1,2}) (hour|day|week)s? (?:before|ahead of) (?:its|their|the) (?:due|deadline|closing)\b/gi)])[0];
   // “… by 25 February. The place opens two weeks earlier.”
   const earlier = said ?? clauses.flatMap((c) => [...matchesIn(c, /^\W*you (?:can|may) (?:start|begin) (?:uploading|submitting|handing in) (one|two|three|a|\d{1,2}) (hour|day|week)s? (?:earlier|before(?:hand| that)?|ahead)\W*$|^\W*(?:the |your )?(?:place|box|folder|page|portal|area|submission|upload|link|window|it)(?: (?:point|page|box|window|area|link))? (?:will )?opens?\s+(one|two|three|five|seven|ten|fourteen|a|\d{1,2}) (hour|day|week)s? (?:earlier|before(?:hand| that)?|ahead)\W*$/gi)])[0];
-  return earlier ? (due) => ({ value: shifted(due, -count((earlier[1] ?? earlier[3])!), (earlier[2] ?? earlier[4])!, zone), start: earlier.at, end: earlier.to }) : null;
+  return earlier ? (due) => ({ value: shiftedTime(due, -count((earlier[1] ?? earlier[3])!), (earlier[2] ?? earlier[4])!, false, zone), start: earlier.at, end: earlier.to }) : null;
 }
 
 const count = (word: string): number => numberWords[word.toLowerCase()] ?? Number(word);
-
-/** A time so much later (or earlier), written as it was: a bare date stays bare, a time without an offset gets none. */
-function shifted(iso: string, n: number, unit: string, zone: string | null): string {
-  const at = DateTime.fromISO(iso, zoneOf(zone) ? { zone: zoneOf(zone)! } : { setZone: true }).plus({ [unit.toLowerCase()]: n });
-  if (iso.length === 10) return at.toISODate()!;
-  return at.toISO({ suppressMilliseconds: true, includeOffset: /(?:Z|[+-]\d{2}:\d{2})$/.test(iso) })!.replace(/Z$/, '+00:00');
-}
 
 /** “12/04/2027 by 23:55. (That's the 12th of April.)”: what can be read in two ways is said again in one. */
 export function saidAgain(rows: DatedRow[], { text }: Reading): void {
@@ -346,7 +339,7 @@ export function windowOfLength(rows: DatedRow[], { text, zone }: Reading): void 
     const m = r.date.problem === 'none' && r.date.iso.length > 10 && (r.role === 'due' || r.role === 'opens') && !rows.some((o) => o !== r && o.role === 'due') ? /\b(?:window|period|submission|slot)\b[^.;]{0,24}\bis (\d{1,3}|one|two|three|five|seven|ten) (hour|day|week)s? long and (?:begins|starts|opens)\b[^.;]{0,24}$/i.exec(text.slice(r.clause.start, r.date.start + (/^(?:at|on)\s/i.exec(text.slice(r.date.start))?.[0].length ?? 0))) : null;
     if (!m) continue;
     r.role = 'opens';
-    rows.push({ ...r, role: 'due', date: { ...r.date, iso: shifted(r.date.iso, count(m[1]!), m[2]!, zone) } });
+    rows.push({ ...r, role: 'due', date: { ...r.date, iso: shiftedTime(r.date.iso, count(m[1]!), m[2]!, false, zone) } });
   }
 }
 
@@ -371,5 +364,5 @@ export function hoursOfWindow(rows: DatedRow[], reading: Reading): void {
 /** “It opens at 9.00 on 12 April and you have 48 hours.”: when the time is up that runs from the opening. */
 export function timeFromOpening(rows: DatedRow[], { zone }: Reading): void {
   const [opens] = rows, m = rows.length === 1 && opens!.role === 'opens' && opens!.date.problem === 'none' && opens!.date.iso.length > 10 ? /\b(?:(?:and |then )?you (?:will |then )?have|(?:must|has to|have to|is to|are to|should) be (?:returned|submitted|handed in|uploaded|completed|sent back|back) within) (\d{1,3}|one|two|three|five|seven) (hour|day|week)s?\b(?! (?:of|after|before))|\b(?:submitted|handed in|uploaded|returned|due|hand it in|submit it) (?:exactly )?(\d{1,3}|one|two|three|five|seven) (hour|day|week)s? later\b/i.exec(opens!.clause.text) : null;
-  if (m) rows.push({ ...opens!, role: 'due', date: { ...opens!.date, iso: shifted(opens!.date.iso, count((m[1] ?? m[3])!), (m[2] ?? m[4])!, zone), start: opens!.clause.start + m.index, end: opens!.clause.start + m.index + m[0].length } });
+  if (m) rows.push({ ...opens!, role: 'due', date: { ...opens!.date, iso: shiftedTime(opens!.date.iso, count((m[1] ?? m[3])!), (m[2] ?? m[4])!, false, zone), start: opens!.clause.start + m.index, end: opens!.clause.start + m.index + m[0].length } });
 }

@@ -81,7 +81,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const lastDue = out.due.map((d) => d.value).filter((v) => !isUnsettledDate(v)).sort().at(-1);
   if (lastDue) out.opens = out.opens.map((s) => (isUnsettledDate(s.value) || s.value.slice(0, 10) <= lastDue.slice(0, 10) || /\d{4}|\d[/.-]\d{1,2}[/.-]\d{2}/.test(text.slice(s.start, s.end)) || Number(s.value.slice(0, 4)) - 1 < now.year ? s : { ...s, value: `${Number(s.value.slice(0, 4)) - 1}${s.value.slice(4)}` }));
   // “Arrival from 14:00 on Sunday” opens nothing.
-  out.opens = out.opens.filter((s) => rows.some((r) => r.window && r.date.start === s.start)) .concat(out.opens.filter((s) => { if (rows.some((r) => r.window && r.date.start === s.start)) return false; const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); }));
+  out.opens = out.opens.filter((s) => { if (rows.some((r) => r.window && r.date.start === s.start)) return true; const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); });
   // “A proposal is due on 18 February. … Submit the paper by 30 April.”: what comes before the paper has a date of its own.
   const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i.test(r.label));
   if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));

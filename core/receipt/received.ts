@@ -6,6 +6,9 @@ import { readZone } from '../brief/zones.ts';
 import { monthNames } from '../tables/month-names.ts';
 import { labels, type Row } from './rows.ts';
 
+/** That something arrived, in other languages. */
+const handedInAbroad = /(?<!\p{L})(?:déposée?|envoyée?|enregistrée?|erhalten|empfangen|gespeichert|entgegengenommen|ingediend|opgeslagen|verzonden|enviado|enviada|entregada|presentado|registrado|consegnata|inviato|inviata|registrato|recebido|recebida|submetido|entregue|remise?|reçue?|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu;
+
 /** When it was received, by a row, a sentence or a line of a log; `day` where a date stands without a time. @param zone - of times that name none */
 export function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean; day?: string } {
   const today = DateTime.fromISO(nowIso, { setZone: true });
@@ -44,7 +47,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   const ofMail = /^(?:von|de|da|van|fra|från)\s?:[^\n]*\n(?:[^\n]*\n){0,4}?(?:betreff|objet|asunto|oggetto|onderwerp|assunto|ämne|emne)\s?:/im.test(text.slice(0, 2000));
   const stated = rows.filter((r) => labels.receivedAt.test(r.label) && !(ofMail && /^date$/i.test(r.label)));
   // A bare date may be the page's: a line that says that something was received on a day is more.
-  const plainly = stated.every((r) => /^date$/i.test(r.label)) ? text.split('\n').flatMap((l) => (/(?<!\p{L})(?:received|handed in|submitted|uploaded|eingegangen|eingereicht|abgegeben|hochgeladen|erhalten|empfangen|reçue?|déposée?|remise?|recibid[oa]|entregad[oa]|ricevut[oa]|consegnat[oa]|ontvangen|ingeleverd|ingediend|recebid[oa]|entregue)(?!\p{L})/iu.test(l) && !/\b(?:not|due|deadline|before|until|nicht|bis|avant|antes|entro|voor)\b/i.test(l) && /\d[:.h]\d\d/.test(l) ? read(l) ?? [] : [])) : [];
+  const plainly = stated.every((r) => /^date$/i.test(r.label)) ? text.split('\n').flatMap((l) => ((handedInAbroad.test(l) || /\b(?:received|handed in|submitted|uploaded)\b/i.test(l)) && !/\b(?:not|due|deadline|before|until|nicht|bis|avant|antes|entro|voor)\b/i.test(l) && /\d[:.h]\d\d/.test(l) ? read(l) ?? [] : [])) : [];
   if (stated.length > 0 && plainly.length === 1) return plainly[0]!;
   const candidates = stated.sort((a, b) => (/receiv|submi|hand|accept|arriv|stor|upload/i.test(b.label) ? 1 : 0) - (/receiv|submi|hand|accept|arriv|stor|upload/i.test(a.label) ? 1 : 0));
   for (const r of candidates) {
@@ -66,7 +69,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   if (ended) return ended;
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
-    if (!/(?<!\p{L})(?:déposée?|envoyée?|enregistrée?|erhalten|empfangen|gespeichert|entgegengenommen|ingediend|opgeslagen|verzonden|enviado|enviada|entregada|presentado|registrado|consegnata|inviato|inviata|registrato|recebido|recebida|submetido|entregue|remise?|reçue?|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|did (?:get|receive)|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    if (!handedInAbroad.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|did (?:get|receive)|came in|we (?:got|have)|successful|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     // A line for each file, with the time of each: all are there when the last one is.
     const files = expected.length > 1 && expected.some((name) => line.includes(name)) ? sentences.filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
     if (files.length > 1) return files.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]!;

@@ -73,8 +73,6 @@ export function readStatus(text: string, rows: Row[]): HandInStatus {
   const abroad = text.replace(conditionAbroad, (s) => ' '.repeat(s.length)).replace(/^\W*(?:titel|titre|título|titolo|title|thema|sujet|tema|objet|asunto|betreff|oggetto)(?!\p{L})[^\n:]{0,20}:[^\n]*/gimu, ' ');
   if (failedAbroad.test(abroad)) return 'failed';
   if (draftAbroad.test(abroad)) return 'draft';
-  // “Entwurf, noch nicht abgegeben”.
-  if (/(?<!\p{L})(?:(?:noch )?nicht (?:abgegeben|eingereicht)|(?:nur )?als entwurf gespeichert|brouillon (?:enregistré|non déposé)|pas encore (?:déposé|remis)e?|borrador (?:guardado|no entregado)|(?:todavía|aún) no (?:se ha )?(?:entregado|enviado))(?!\p{L})/iu.test(text)) return 'draft';
   if (/\b(?:(?:saved|stored|kept|still|remains?|is|as)\s+(?:only\s+)?(?:as\s+)?(?:a\s+|in\s+)?draft|draft (?:saved|stored|status)|has not (?:yet )?been (?:submitted|handed in|received)|not yet (?:submitted|handed in|sent)|saved,? (?:but )?not (?:yet )?(?:sent|submitted|handed in)|(?:waiting|ready) to (?:be )?(?:sent|submitted|go))\b/i.test(text)) return 'draft';
   // “Press “Hand in” to complete.”: of the hand-in itself, not of a form that comes after it.
   if (/\b(?:press|click|choose|select) (?:on )?[“"‘'][^”"’'\n]{2,30}[”"’'] to (?:complete|finish|finali[sz]e|send|submit|hand in)(?: (?:it|(?:your|the) (?:submission|hand-?in|paper|work|file)))?(?: in)?\s*(?:[.!]|$)/im.test(text)) return 'draft';
