@@ -1,9 +1,9 @@
-import { gentlestWithin, levelAt, type Level } from '../mends/shrink/level.ts';
-import { pressPackage, pressPictureFile } from '../mends/shrink/package.ts';
+import type { Level } from '../mends/shrink/level.ts';
+import { pressPackage, pressPictureFile, repackPackage } from '../mends/shrink/package.ts';
 import { pressPdf, repackPdf } from '../mends/shrink/pdf.ts';
 import { proveSame } from '../mends/prove.ts';
-import { readDocument } from '../readers/index.ts';
-import { CannotDo, heed, type Job } from '../model/outcome.ts';
+import { readWords } from '../readers/index.ts';
+import { CannotDo, type Job } from '../model/outcome.ts';
 import { showBytes } from '../text/show.ts';
 import type { SourceFile } from './check.ts';
 
@@ -17,20 +17,12 @@ export interface Shrunk {
  * @throws {CannotDo} `unsupported` for kinds that cannot be shrunk, `encrypted`, `unreadable`, `badInput` for a limit that is no number */
 export async function shrinkFile(file: SourceFile, maxBytes: number, job: Job = {}): Promise<Shrunk> {
   if (!Number.isFinite(maxBytes) || maxBytes < 1) throw new CannotDo('badInput', 'The limit is not a number of bytes.', 'Give the limit in bytes, for example 2000000.', file.name);
-  const facts = await readDocument(file.bytes, file.name, { stopped: job.stopped }), kind = facts.file.kind;
+  const facts = await readWords(file.bytes, file.name, { stopped: job.stopped }), kind = facts.file.kind;
   if (facts.file.encrypted === 'needs password') throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', file.name);
   const kinds: Record<string, { repack: () => Promise<Uint8Array>; press: (base: Uint8Array) => Promise<{ bytes: Uint8Array; level: Level }> }> = {
     pdf: { repack: () => repackPdf(file.bytes), press: (base) => pressPdf(base, maxBytes, job) },
-    package: { repack: () => pressPackage(file.bytes, null, job), press: (base) => within((level) => pressPackage(base, level, job)) },
-    picture: { repack: () => Promise.resolve(file.bytes), press: (base) => within((level) => pressPictureFile(base, level, 11)) },
-  };
-  /** For what is written whole at each look: the one of the last level that fitted is kept. */
-  const within = async (press: (level: Level) => Promise<Uint8Array>): Promise<{ bytes: Uint8Array; level: Level }> => {
-    let fitting: { level: Level; bytes: Uint8Array } | null = null;
-    const found = await gentlestWithin(async (level) => { const bytes = await press(level); if (bytes.length <= maxBytes) fitting = { level, bytes }; return bytes.length; }, maxBytes, () => heed(job, file.name));
-    if (found && fitting) return fitting;
-    const level = levelAt(1);
-    return { bytes: await press(level), level };
+    package: { repack: () => Promise.resolve(repackPackage(file.bytes)), press: (base) => pressPackage(base, maxBytes, job) },
+    picture: { repack: () => Promise.resolve(file.bytes), press: (base) => pressPictureFile(base, maxBytes, job) },
   };
   const way = kinds[kind === 'pdf' ? 'pdf' : ['docx', 'docm', 'odt'].includes(kind) ? 'package' : ['jpeg', 'png'].includes(kind) ? 'picture' : ''];
   if (!way) throw new CannotDo('unsupported', `A file of this kind (${kind}) cannot be made smaller here.`, 'Convert it to PDF first.', file.name);
@@ -45,7 +37,7 @@ export async function shrinkFile(file: SourceFile, maxBytes: number, job: Job = 
     pictures = level;
     if (pressed.length < bytes.length) { bytes = pressed; steps.push({ step: 'pictures', bytes: pressed.length }); } else pictures = null;
   }
-  const met = bytes.length <= maxBytes, after = bytes === file.bytes ? facts : await readDocument(bytes, file.name, { stopped: job.stopped });
+  const met = bytes.length <= maxBytes, after = bytes === file.bytes ? facts : await readWords(bytes, file.name, { stopped: job.stopped });
   const { textSame, pagesSame, maxPixelDifference, worstPage } = await proveSame({ bytes: file.bytes, facts }, { bytes, facts: after }, job, undefined, true);
   if (!textSame) throw new CannotDo('notClean', 'The smaller copy does not hold the same text, so it is not offered.', 'Export the paper again with smaller pictures.', file.name);
   return {

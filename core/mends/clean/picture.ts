@@ -44,6 +44,12 @@ export function dressAs(bytes: Uint8Array, original: Uint8Array): Uint8Array {
   return join([bytes.subarray(0, header.whole[1]), ...kept, ...(orientation > 1 ? [pngChunk('eXIf', tiffWithOrientation(orientation))] : []), ...rest.map((c) => bytes.subarray(...c.whole))]);
 }
 
+/** A picture that was written anew in plain colours gets back the turn of the one it was made from, and nothing else. */
+export function turnedAs(bytes: Uint8Array, original: Uint8Array): Uint8Array {
+  const orientation = orientationIn(original), jpeg = startsWith(bytes, [0xff, 0xd8]), header = jpeg ? jpegMarkers(bytes).find((m) => m.code === 0xe0)?.end ?? 2 : pngChunks(bytes)[0]?.whole[1];
+  return orientation > 1 && header ? join([bytes.subarray(0, header), jpeg ? exifWithOrientation(orientation) : pngChunk('eXIf', tiffWithOrientation(orientation)), bytes.subarray(header)]) : bytes;
+}
+
 /** The smallest Exif segment that keeps a picture upright. */
 function exifWithOrientation(orientation: number): Uint8Array {
   const tiff = tiffWithOrientation(orientation);

@@ -11,16 +11,18 @@ export function levelAt(t: number): Level {
   return { dpi: Math.round(from.dpi * (to.dpi / from.dpi) ** at), quality: Math.round(from.quality + (to.quality - from.quality) * at) };
 }
 
+/** What a level takes: where it stands on the line, and its bytes. */
+interface Look { t: number; level: Level; size: number }
 /** Looks at most; shares of the limit: near enough to stop looking, and what the next look aims at. */
 const most = 8, near = 0.93, aim = 0.97;
 /** Looks for the gentlest level that keeps within the limit, landing just under it. Sizes fall evenly enough with the level for each look to
  * say where the next one is worth while.
  * @param sizeAt - bytes at a level, which may be told without writing anything; the same level gives the same size
  * @returns null when even the hardest is too large */
-export async function gentlestWithin(sizeAt: (level: Level) => number | Promise<number>, maxBytes: number, stopped: () => void): Promise<{ level: Level; size: number } | null> {
-  const look = async (t: number): Promise<{ t: number; size: number }> => { stopped(); return { t, size: await sizeAt(levelAt(t)) }; };
+export async function gentlestWithin(sizeAt: (level: Level) => number | Promise<number>, maxBytes: number, stopped: () => void): Promise<Look | null> {
+  const look = async (t: number): Promise<Look> => { const level = levelAt(t); stopped(); return { t, level, size: await sizeAt(level) }; };
   let over = await look(0), under = over;
-  if (over.size <= maxBytes) { over = await look(-1); if (over.size <= maxBytes) return { level: levelAt(-1), size: over.size }; }
+  if (over.size <= maxBytes) { over = await look(-1); if (over.size <= maxBytes) return over; }
   else { under = await look(1); if (under.size > maxBytes) return null; }
   for (let i = 0; i < most && under.size < maxBytes * near && under.t - over.t > 0.004; i++) {
     // By the logarithm, since sizes fall by shares; never so near to an end that nothing would be learned, and by halves where that does not help.
@@ -28,5 +30,33 @@ export async function gentlestWithin(sizeAt: (level: Level) => number | Promise<
     const next = await look(over.t + (under.t - over.t) * share);
     if (next.size <= maxBytes) under = next; else over = next;
   }
-  return { level: levelAt(under.t), size: under.size };
+  return under;
+}
+
+/** Whole looks at most, and the share of the limit from which on one is near enough. */
+const mostWhole = 6, nearWhole = 0.87;
+/** As {@link gentlestWithin}, where a size costs much and a guess little: guesses say where to look, and each size sets the guesses right.
+ * @param guessAt - bytes at a level, about; it may be wrong by a share, which is the same for levels that are near to each other
+ * @param shareAt - by what share guesses are right at a level, seen from a few: 1 where nothing is learned without the whole */
+export async function gentlestByGuess(guessAt: (level: Level) => number, shareAt: (level: Level) => number, sizeAt: (level: Level) => number, maxBytes: number, stopped: () => void): Promise<Look | null> {
+  let share = 1, best: Look | null = null, over = -1, under = 1;
+  const known = new Map<string, number>(), guess = (level: Level): number => {
+    const key = `${level.dpi} ${level.quality}`, bytes = known.get(key) ?? guessAt(level);
+    known.set(key, bytes);
+    return bytes;
+  };
+  const guessed = async (): Promise<number> => (await gentlestWithin((level) => guess(level) * share, maxBytes, stopped))?.t ?? 1;
+  share = shareAt(levelAt(await guessed()));
+  for (let i = 0; i < mostWhole && under - over > 0.004; i++) {
+    let t = await guessed();
+    // Where guesses lead back to what was seen already, the middle of what was not; and in the end the hardest.
+    if (i > 0 && (t <= over || t >= under)) t = (over + under) / 2;
+    if (i === mostWhole - 1 && !best) t = 1;
+    stopped();
+    const level = levelAt(t), size = sizeAt(level);
+    if (size <= maxBytes) { under = t; if (size > (best?.size ?? 0)) best = { t, level, size }; } else over = t;
+    if (size <= maxBytes ? size >= maxBytes * nearWhole || t === -1 : t === 1) break;
+    share = size / Math.max(1, guess(level));
+  }
+  return best;
 }

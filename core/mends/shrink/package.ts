@@ -1,58 +1,73 @@
 import { strFromU8, strToU8 } from 'fflate';
 import type * as Mupdf from 'mupdf';
-import { loadMupdf, withManagedColours } from '../../engines/pdf.ts';
+import { loadMupdf } from '../../engines/pdf.ts';
 import { Package, packZip } from '../../engines/zip.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { startsWith } from '../../text/bytes.ts';
-import type { Level } from './level.ts';
-import { lightOf, pixelsFor, scaledPixmap } from './pictures.ts';
+import { turnedAs } from '../clean/picture.ts';
+import { levelAt, type Level } from './level.ts';
+import { Presser, type Pressable } from './press.ts';
 
-/** A picture at a level in its own format; the same bytes where that would not be smaller. Without a known size a page's width is assumed. */
-export async function pressPictureFile(bytes: Uint8Array, level: Level, inches = 6.3): Promise<Uint8Array> {
-  const mupdf = await loadMupdf(), jpeg = startsWith(bytes, [0xff, 0xd8]);
-  if (!jpeg && !startsWith(bytes, [0x89, 0x50])) return bytes;
-  const image = new mupdf.Image(bytes);
+/** What picture files and packages are pressed to. */
+type Outcome = Promise<{ bytes: Uint8Array; level: Level }>;
+/** A picture of a package: its part. */
+interface Part extends Pressable { name: string }
+
+/** Pictures are pressed in their own format. Without a known size a page's width is assumed. @returns null for what is no picture that can be pressed */
+function pressable(mupdf: typeof Mupdf, bytes: Uint8Array, across: number, png: 'png' | 'either'): Pressable | null {
+  const jpeg = startsWith(bytes, [0xff, 0xd8]);
+  if (!jpeg && !startsWith(bytes, [0x89, 0x50])) return null;
+  const open = (): Mupdf.Image => new mupdf.Image(bytes);
   try {
-    const w = image.getWidth(), target = pixelsFor(w, inches, level.dpi), pixmap = withManagedColours(mupdf, () => scaledPixmap(mupdf, image, target, Math.max(1, Math.round((image.getHeight() * target) / w)), lightOf(image)));
-    try { const out = (jpeg ? pixmap.asJPEG(level.quality, false) : pixmap.asPNG()).slice(); return out.length < bytes.length * 0.95 ? out : bytes; } finally { pixmap.destroy(); }
-  } catch { return bytes; } finally { image.destroy(); }
+    const image = open(), inches: [number, number] = [across, (across * image.getHeight()) / image.getWidth()];
+    image.destroy();
+    return { packed: bytes.length, inches, writes: jpeg ? 'jpeg' : bytes.length < 8000 ? 'png' : png, print: false, open, dress: (data) => turnedAs(data, bytes) };
+  } catch { return null; }
 }
 
-/** A photograph that is kept without loss, as JPEG at a level: null for anything else, for one with clear parts, and where that would not be much smaller than the PNG. */
-async function asPhotograph(png: Uint8Array, least: number, level: Level, inches = 6.3): Promise<Uint8Array | null> {
-  if (!startsWith(png, [0x89, 0x50]) || least < 8000) return null;
-  const mupdf = await loadMupdf(), image = new mupdf.Image(png);
-  try {
-    if (isClear(image)) return null;
-    const w = image.getWidth(), target = pixelsFor(w, inches, level.dpi), pixmap = withManagedColours(mupdf, () => scaledPixmap(mupdf, image, target, Math.max(1, Math.round((image.getHeight() * target) / w)), lightOf(image)));
-    try { const out = pixmap.asJPEG(level.quality, false).slice(); return out.length < least * 0.6 ? out : null; } finally { pixmap.destroy(); }
-  } catch { return null; } finally { image.destroy(); }
-}
-/** Whether one sees through a picture anywhere. */
-function isClear(image: Mupdf.Image): boolean {
-  const pixmap = image.toPixmap();
-  try {
-    if (!pixmap.getAlpha()) return false;
-    const pixels = pixmap.getPixels(), step = pixmap.getNumberOfComponents();
-    for (let i = step - 1; i < pixels.length; i += step) if (pixels[i]! < 255) return true;
-    return false;
-  } finally { pixmap.destroy(); }
+/** A picture file at the gentlest level that keeps within a limit, or at the hardest. @param across - inches at which it is taken to be shown */
+export async function pressPictureFile(bytes: Uint8Array, maxBytes: number, job: Job, across = 11): Outcome {
+  const mupdf = await loadMupdf(), picture = pressable(mupdf, bytes, across, 'png');
+  if (!picture) return { bytes, level: levelAt(1) };
+  const presser = new Presser(mupdf, [picture], 0, job);
+  try { const level = (await presser.within(maxBytes)) ?? levelAt(1); return { bytes: presser.press(picture, level)?.data ?? bytes, level }; } finally { presser.end(); }
 }
 
 /** Folders of the pictures that a text shows: ECMA-376-2 leaves the name open, and this is what writers use; ODF 1.2-3, 2. */
 const shownPictures = /^(?:word\/media|Pictures)\/[^/]+\.png$/i;
-/** A word-processor package with its pictures at a level; null leaves them alone and only packs anew. Photographs that are kept without loss become JPEG, under a new name. */
-export async function pressPackage(bytes: Uint8Array, level: Level | null, job: Job): Promise<Uint8Array> {
-  const pack = new Package(bytes), parts: { name: string; bytes: Uint8Array; stored?: boolean }[] = [], renamed = new Map<string, string>();
+/** A word-processor package packed anew; nothing in it changes. */
+export function repackPackage(bytes: Uint8Array): Uint8Array {
+  const pack = new Package(bytes);
+  return packZip(pack.names().map((name) => ({ name, bytes: pack.part(name)!, stored: name === 'mimetype' })));
+}
+/** A word-processor package with its pictures at the gentlest level that keeps within a limit, or at the hardest. Photographs that are kept without loss become JPEG, under a new name. */
+export async function pressPackage(bytes: Uint8Array, maxBytes: number, job: Job): Outcome {
+  const mupdf = await loadMupdf(), pack = new Package(bytes), pictures: Part[] = [];
   for (const name of pack.names()) {
     heed(job);
-    const part = pack.part(name)!, pressed = level && /\.(jpe?g|png)$/i.test(name) ? await pressPictureFile(part, level) : part, photograph = level && shownPictures.test(name) ? await asPhotograph(part, pressed.length, level) : null;
-    const own = photograph ? freeName(pack, name) : name;
-    if (photograph) renamed.set(name, own);
-    parts.push({ name: own, bytes: photograph ?? pressed, stored: name === 'mimetype' });
+    const picture = /\.(?:jpe?g|png)$/i.test(name) ? pressable(mupdf, pack.part(name)!, 6.3, shownPictures.test(name) ? 'either' : 'png') : null;
+    if (picture) pictures.push({ ...picture, name });
   }
-  if (renamed.size > 0) for (const part of parts) if (/\.(?:xml|rels)$/i.test(part.name)) part.bytes = withNewNames(part.name, part.bytes, renamed);
-  return packZip(parts);
+  const presser = new Presser(mupdf, pictures, bytes.length - pictures.reduce((sum, p) => sum + p.packed, 0), job), written = (level: Level): Uint8Array => withPictures(pack, pictures, presser, level);
+  try {
+    let level = (await presser.within(maxBytes)) ?? levelAt(1), out = written(level);
+    // Packing takes or gives a little: then once more, for as much less.
+    for (let spare = 1; out.length > maxBytes && spare <= 3; spare++) {
+      const tighter = await presser.within(maxBytes - spare * (out.length - maxBytes) - 512);
+      if (!tighter) break;
+      out = written(level = tighter);
+    }
+    return { bytes: out, level };
+  } finally { presser.end(); }
+}
+function withPictures(pack: Package, pictures: readonly Part[], presser: Presser<Part>, level: Level): Uint8Array {
+  const own = new Map(pictures.map((picture) => [picture.name, presser.press(picture, level)])), renamed = new Map<string, string>();
+  const parts = pack.names().map((name) => {
+    const pressed = own.get(name), to = pressed?.as === 'jpeg' && /\.png$/i.test(name) ? freeName(pack, name) : name;
+    if (to !== name) renamed.set(name, to);
+    return { name: to, bytes: pressed?.data ?? pack.part(name)!, stored: name === 'mimetype' };
+  });
+  return packZip(renamed.size === 0 ? parts : parts.map((part) => (/\.(?:xml|rels)$/i.test(part.name) ? { ...part, bytes: withNewNames(part.name, part.bytes, renamed) } : part)));
 }
 function freeName(pack: Package, name: string): string {
   const base = name.replace(/\.png$/i, '');

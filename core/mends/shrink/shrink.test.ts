@@ -3,12 +3,14 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { Raster } from '../../scan/raster.ts';
 import { Package } from '../../engines/zip.ts';
 import { loadMupdf } from '../../engines/pdf.ts';
 import { plantedDocx, plantedOdt, plantedPdf } from '../../testing/plant.ts';
+import { photoFile } from '../../testing/photo.ts';
 import { shrinkFile } from '../../verbs/shrink.ts';
 import { CannotDo } from '../../model/outcome.ts';
-import { gentlestWithin, levelAt } from './level.ts';
+import { gentlestByGuess, gentlestWithin, levelAt, type Level } from './level.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'shrink-')), file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });
 /** A picture full of detail, so that it takes room: a pattern that no two neighbours share. */
@@ -146,4 +148,24 @@ test('the search ends at the gentlest level that fits', async () => {
   // Sizes that fall in one step only.
   expect((await gentlestWithin((l) => (l.dpi > 100 ? 5000 : 1000), 2000, () => {}))!.size).toBe(1000);
   expect([levelAt(0).dpi, levelAt(1).dpi]).toEqual([300, 72]);
+});
+test('where guesses are cheap and wrong by a share, few sizes are asked for, and the last one fits', async () => {
+  const asked: number[] = [], size = (l: Level) => { asked.push(l.quality); return l.quality * 100; }, guess = (l: Level) => l.quality * 60;
+  const search = (limit: number, share: () => number, of = size) => gentlestByGuess(guess, share, of, limit, () => {});
+  for (const share of [() => 1, () => 1.6]) {
+    asked.length = 0;
+    const found = await search(6500, share);
+    expect([found!.size <= 6500, found!.size > 6500 * 0.87, found!.size === found!.level.quality * 100, asked.length <= 2]).toEqual([true, true, true, true]);
+  }
+  expect([(await search(20_000, () => 1))!.level, await search(10, () => 1)]).toEqual([levelAt(-1), null]);
+  // Guesses that say nothing: no level that was seen to be too large is given out.
+  expect(await search(5000, () => 1, (l) => (l.dpi > 73 ? 9000 : 4000))).toMatchObject({ level: levelAt(1), size: 4000 });
+});
+test.each([6, 3, 8])('a photo whose file says that it is turned (%d) still says so', async (turn) => {
+  const raster: Raster = { width: 900, height: 600, channels: 3, data: new Uint8Array(900 * 600 * 3) };
+  for (let i = 0, seed = 1; i < raster.data.length; i++) { seed = (seed * 1103515245 + 12345) % 2147483648; raster.data[i] = 128 + (seed % 90); }
+  const bytes = await photoFile(raster, 'jpeg', turn), done = await shrinkFile(file('a.jpg', bytes), Math.round(bytes.length * 0.4)), path = `${folder}/turned-${turn}.jpg`;
+  expect([done.met, done.bytes.length === done.after]).toEqual([true, true]);
+  writeFileSync(path, done.bytes);
+  expect(execFileSync('exiftool', ['-n', '-s3', '-Orientation', path]).toString().trim()).toBe(String(turn));
 });
