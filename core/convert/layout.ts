@@ -6,7 +6,7 @@ import { formOf, showForm, showPicture, stampLines, stampWidth, type PlacedForm 
 import { readUnicodeMap, withoutShapes, writeUnicodeMap } from '../engines/unicode-map.ts';
 import { escapeXml, unescapeXml } from '../engines/xml.ts';
 import { CannotDo, heed, type Job } from '../model/outcome.ts';
-import { latin1 } from '../text/bytes.ts';
+import { fromBase64, latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/docx.ts';
@@ -90,7 +90,7 @@ function showPictures(pdf: PdfDocument, mupdf: MupdfModule, index: number, pictu
   const taken = { left: 0, centre: 0, right: 0 };
   for (const { source, widthPt, heightPt: high, place } of pictures) {
     let object = images.get(source);
-    if (!object) { const image = new mupdf.Image(Uint8Array.from(atob(source.slice(source.indexOf(',') + 1)), (c) => c.charCodeAt(0))); try { images.set(source, object = pdf.addImage(image)); } finally { image.destroy(); } }
+    if (!object) { const image = new mupdf.Image(fromBase64(source.slice(source.indexOf(',') + 1))); try { images.set(source, object = pdf.addImage(image)); } finally { image.destroy(); } }
     const scale = Math.min(1, (margin - 10) / high, width / widthPt);
     if (scale <= 0.05) continue;
     const [w, h] = [widthPt * scale, high * scale], gap = Math.max(4, Math.min(36, margin - h - 6)), x = left + (place === 'left' ? taken.left : place === 'right' ? width - w - taken.right : (width - w) / 2);
@@ -190,7 +190,7 @@ export async function layOut(page: PageDescription, job: Job, titled = true): Pr
 /** A body without the pictures that do not decode; null where all of them do. */
 async function withoutBrokenPictures(body: string): Promise<string | null> {
   const mupdf = await loadMupdf(), decodes = (source: string): boolean => {
-    try { const image = new mupdf.Image(Uint8Array.from(atob(source.slice(source.indexOf(',') + 1)), (c) => c.charCodeAt(0))); try { image.toPixmap().destroy(); return true; } finally { image.destroy(); } } catch { return false; }
+    try { const image = new mupdf.Image(fromBase64(source.slice(source.indexOf(',') + 1))); try { image.toPixmap().destroy(); return true; } finally { image.destroy(); } } catch { return false; }
   };
   const sound = body.replace(/<img src="(data:[^"]+)"[^>]*\/>/g, (whole, source: string) => (decodes(source) ? whole : ''));
   return sound === body ? null : sound;

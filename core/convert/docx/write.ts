@@ -1,6 +1,7 @@
 import { Parser } from 'htmlparser2';
 import { escapeXml } from '../../engines/xml.ts';
 import { packZip } from '../../engines/zip.ts';
+import { fromBase64 } from '../../text/bytes.ts';
 import { pictureSize } from '../../readers/image/read.ts';
 import { formatNumber } from '../../styles/docx.ts';
 import { lineOf } from '../flows.ts';
@@ -147,7 +148,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
   function picture(src: string, css: Record<string, string>, described: string): void {
     const m = /^data:image\/(\w+);base64,(.+)$/.exec(src);
     if (!m) return;
-    const bytes = Uint8Array.from(atob(m[2]!), (c) => c.charCodeAt(0)), name = `image${media.length + 1}.${m[1] === 'jpeg' ? 'jpg' : m[1]}`;
+    const bytes = fromBase64(m[2]!), name = `image${media.length + 1}.${m[1] === 'jpeg' ? 'jpg' : m[1]}`;
     media.push({ name, bytes });
     const size = pictureSize(bytes), most = lineHere();
     let width = pt(css.width) || (size ? size.width * 0.75 : 200), height = pt(css.height) || (size ? size.height * 0.75 : 150);

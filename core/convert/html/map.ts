@@ -5,6 +5,7 @@ import { linearMath } from '../../readers/mathml.ts';
 import { formatNumber } from '../../styles/docx.ts';
 import { outOfSight } from '../../readers/plain/html.ts';
 import { takeNotes } from '../../readers/plain/html-notes.ts';
+import { fromBase64 } from '../../text/bytes.ts';
 import { pictureSource } from '../picture.ts';
 import { placesOf } from '../places.ts';
 
@@ -144,7 +145,7 @@ export function mapHtmlSource(whole: string): PageDescription {
 
   function picture(a: Record<string, string>): void {
     const data = /^data:image\/(?:png|jpe?g|gif|bmp);base64,([A-Za-z0-9+/=\s]+)$/.exec(a.src ?? '');
-    const src = data && pictureSource(fromBase64(data[1]!));
+    const src = data && pictureSource(bytesOf(data[1]!));
     if (!src) { lose('a picture lies outside the file and does not come along'); return; }
     page.counts.images++;
     const width = Number(/^\d+/.exec(a.width ?? '')?.[0] ?? 0) * 0.75, height = Number(/^\d+/.exec(a.height ?? '')?.[0] ?? 0) * 0.75, most = page.widthPt - page.marginsPt[1] - page.marginsPt[3];
@@ -153,7 +154,7 @@ export function mapHtmlSource(whole: string): PageDescription {
 }
 
 /** What cannot be decoded is nothing. */
-function fromBase64(text: string): Uint8Array { try { return Uint8Array.from(atob(text.replace(/\s/g, '')), (c) => c.charCodeAt(0)); } catch { return new Uint8Array(); } }
+function bytesOf(text: string): Uint8Array { try { return fromBase64(text.replace(/\s/g, '')); } catch { return new Uint8Array(); } }
 /** An attribute's whole number, or else what stands where there is none. */
 const wholeNumber = (value: string | undefined, otherwise: number): number => (/^\s*[+-]?\d{1,9}/.test(value ?? '') ? parseInt(value!, 10) : otherwise);
 /** How many items each ordered list has, in the order in which they begin: one that counts down begins with that number. Source: HTML Living Standard, 4.4.5 (starting value). */

@@ -1,9 +1,11 @@
+import type { Image } from 'mupdf';
 import type { Bookmark } from '../../engines/outline.ts';
-import { withPage, withPdf } from '../../engines/pdf.ts';
+import { withPage, withPdf, type MupdfModule } from '../../engines/pdf.ts';
 import { escapeXml } from '../../engines/xml.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
+import { photographsOn } from './photographs.ts';
 import { isBullet, joinLabels } from './labels.ts';
 import { commonest } from '../../text/commonest.ts';
 import { findTables, type TableBlock } from '../../readers/pdf/tables.ts';
@@ -11,6 +13,15 @@ import { findTables, type TableBlock } from '../../readers/pdf/tables.ts';
 export interface PdfRun { text: string; bold: boolean; italic: boolean; size: number; raised: boolean; /** the address it leads to */ link?: string }
 export interface PdfLine { page: number; box: [number, number, number, number]; runs: PdfRun[]; text: string; size: number; bold: boolean; font: string; baseline: number; /** the list label it begins with, where that stood apart */ label?: string }
 interface PdfImage { page: number; box: [number, number, number, number]; src: string }
+
+/** A picture of a page as a file: large ones without clear parts as photographs. */
+function drawnAnew(mupdf: MupdfModule, image: Image): Uint8Array {
+  const pixmap = image.toPixmap();
+  try {
+    const clear = pixmap.getAlpha() > 0, rgb = pixmap.convertToColorSpace(mupdf.ColorSpace.DeviceRGB, clear);
+    try { return !clear && rgb.getWidth() * rgb.getHeight() > 250_000 ? rgb.asJPEG(88, false) : rgb.asPNG(); } finally { rgb.destroy(); }
+  } finally { pixmap.destroy(); }
+}
 
 /** Maps a PDF to a page description: text with headings, lists, tables and pictures as far as they can be recognised. The layout is not carried over, and that is told. */
 export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDescription> {
@@ -34,6 +45,7 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
         const text = one.toStructuredText('preserve-images,preserve-whitespace,dehyphenate=no');
         try {
           const rightLines = (JSON.parse(text.asJSON()) as { blocks: { lines?: { text: string }[] }[] }).blocks.flatMap((b) => b.lines ?? []).map((l) => [...l.text]);
+          let photographs: Map<string, Uint8Array> | null = null;
           let lineAt = -1, charAt = 0, edge = 0, gapFrom: number | null = null;
           let runs: PdfRun[] = [], box: [number, number, number, number] = [0, 0, 0, 0], fontName = '', baseline = 0;
           function endLine(): void {
@@ -47,14 +59,9 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
             onImageBlock(bbox, _matrix, image) {
               const w = bbox[2] - bbox[0], h = bbox[3] - bbox[1];
               if (w < 12 || h < 12) return;
-              const pixmap = image.toPixmap();
-
-              const clear = pixmap.getAlpha() > 0, rgb = pixmap.convertToColorSpace(mupdf.ColorSpace.DeviceRGB, clear);
-              const src = pictureSource(!clear && rgb.getWidth() * rgb.getHeight() > 250_000 ? rgb.asJPEG(88, false) : rgb.asPNG());
-              if (src) images.push({ page: i, box: bbox as [number, number, number, number], src });
-              rgb.destroy();
-              pixmap.destroy();
+              const photograph = (photographs ??= photographsOn(one)).get(`${image.getWidth()}x${image.getHeight()}`), src = pictureSource(photograph ?? drawnAnew(mupdf, image));
               image.destroy();
+              if (src) images.push({ page: i, box: bbox as [number, number, number, number], src });
             },
             beginLine(bbox) { lineAt++; charAt = 0; edge = bbox[0]; gapFrom = null; runs = []; box = bbox as [number, number, number, number]; fontName = ''; },
             onChar(rune, origin, font, size, quad) {

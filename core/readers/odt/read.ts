@@ -5,7 +5,7 @@ import { Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
-import { printableStrings } from '../../text/bytes.ts';
+import { fromBase64, printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { odfMetaSorts } from '../../tables/ooxml-parts.ts';
 import { namedFonts } from '../named-fonts.ts';
@@ -174,7 +174,7 @@ function readSettings(xml: string, passages: Passage[], metadata: MetadataFact[]
       if (name !== 'config:config-item' || !text.trim()) return;
       if (/^(PrinterName|CurrentDatabase(?!CommandType)\w*|PrintFaxName|LoadReadonlyPath)$/.test(item)) metadata.push({ part: 'settings.xml', key: item, value: text.trim(), sort: 'paths' });
       else if (/^Rsid/.test(item)) metadata.push({ part: 'settings.xml', key: item, value: text.trim(), sort: 'revision-ids' });
-      else if (item === 'PrinterSetup') { try { rest.push(printableStrings(Uint8Array.from(atob(text.trim()), (c) => c.charCodeAt(0)))); } catch { rest.push(text); } }
+      else if (item === 'PrinterSetup') { try { rest.push(printableStrings(fromBase64(text.trim()))); } catch { rest.push(text); } }
       else if (/[\p{L}]{3}/u.test(text)) rest.push(text.trim());
       text = '';
     },

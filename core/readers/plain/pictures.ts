@@ -1,5 +1,5 @@
 import { read, type DocumentFacts } from '../../model/facts.ts';
-import { decodeText, latin1, startsWith } from '../../text/bytes.ts';
+import { decodeText, fromBase64, latin1, startsWith } from '../../text/bytes.ts';
 import { readPicture } from '../image/read.ts';
 
 /** More pictures than that, or larger ones, are none of a paper's. */
@@ -40,6 +40,6 @@ export function* picturesOfRtf(bytes: Uint8Array): Iterable<Uint8Array> {
 export function* picturesOfHtml(bytes: Uint8Array): Iterable<Uint8Array> {
   for (const m of decodeText(bytes).matchAll(/data:image\/(?:jpe?g|png)(?:;[\w=-]+)*;base64,([A-Za-z0-9+/=\s]{16,})/gi)) {
     if (m[1]!.length > 2 * largest) continue;
-    try { yield Uint8Array.from(atob(m[1]!.replace(/\s+/g, '')), (c) => c.charCodeAt(0)); } catch { /* no picture that can be shown */ }
+    try { yield fromBase64(m[1]!.replace(/\s+/g, '')); } catch { /* no picture that can be shown */ }
   }
 }
