@@ -44,21 +44,26 @@ export function settleShape(ratio: number): number {
 export function flatten(photo: Raster, quad: Quad, width: number, height: number): Raster {
   const { channels: c, width: w, height: h, data: source } = photo, data = new Uint8Array(width * height * c), m = mapOfUnitSquare(quad);
   const dense = math.max(distance(quad[0], quad[1]) / width, distance(quad[1], quad[2]) / height, distance(quad[2], quad[3]) / width, distance(quad[3], quad[0]) / height), n = dense > 2.6 ? 3 : dense > 1.3 ? 2 : 1;
-  for (let y = 0, o = 0; y < height; y++) for (let x = 0; x < width; x++, o += c) {
-    let r = 0, g = 0, b = 0;
-    for (let sy = 0; sy < n; sy++) for (let sx = 0; sx < n; sx++) {
-      const u = (x + (sx + 0.5) / n) / width, v = (y + (sy + 0.5) / n) / height, z = m.g * u + m.h * v + 1;
-      const px = math.min(math.max((m.a * u + m.b * v + m.c) / z - 0.5, 0), w - 1.001), py = math.min(math.max((m.d * u + m.e * v + m.f) / z - 0.5, 0), h - 1.001), ix = px | 0, iy = py | 0, fx = px - ix, fy = py - iy;
-      const i = (iy * w + ix) * c, j = h > 1 ? i + w * c : i, q0 = (1 - fx) * (1 - fy), q1 = fx * (1 - fy), q2 = (1 - fx) * fy, q3 = fx * fy;
-      r += source[i]! * q0 + source[i + c]! * q1 + source[j]! * q2 + source[j + c]! * q3;
-      if (c === 3) {
-        g += source[i + 1]! * q0 + source[i + 4]! * q1 + source[j + 1]! * q2 + source[j + 4]! * q3;
-        b += source[i + 2]! * q0 + source[i + 5]! * q1 + source[j + 2]! * q2 + source[j + 5]! * q3;
+  // Millions of samples: what is the same for a row or a column is reckoned once.
+  const { a, b: bx, c: cx, d, e, f, g: gz, h: hz } = m, us = Float64Array.from({ length: width * n }, (_, k) => (math.floor(k / n) + ((k % n) + 0.5) / n) / width), xs = new Float64Array(n), ys = new Float64Array(n), zs = new Float64Array(n);
+  const right = w - 1.001, bottom = h - 1.001, below = h > 1 ? w * c : 0, all = n * n;
+  for (let y = 0, o = 0; y < height; y++) {
+    for (let sy = 0; sy < n; sy++) { const v = (y + (sy + 0.5) / n) / height; xs[sy] = bx * v; ys[sy] = e * v; zs[sy] = hz * v; }
+    for (let x = 0; x < width; x++, o += c) {
+      let red = 0, green = 0, blue = 0;
+      for (let sy = 0; sy < n; sy++) for (let k = x * n, end = k + n; k < end; k++) {
+        const u = us[k]!, z = gz * u + zs[sy]! + 1, atX = (a * u + xs[sy]! + cx) / z - 0.5, atY = (d * u + ys[sy]! + f) / z - 0.5;
+        const px = atX < 0 ? 0 : atX > right ? right : atX, py = atY < 0 ? 0 : atY > bottom ? bottom : atY, ix = px | 0, iy = py | 0, fx = px - ix, fy = py - iy;
+        const i = (iy * w + ix) * c, j = i + below, q0 = (1 - fx) * (1 - fy), q1 = fx * (1 - fy), q2 = (1 - fx) * fy, q3 = fx * fy;
+        red += source[i]! * q0 + source[i + c]! * q1 + source[j]! * q2 + source[j + c]! * q3;
+        if (c === 3) {
+          green += source[i + 1]! * q0 + source[i + 4]! * q1 + source[j + 1]! * q2 + source[j + 4]! * q3;
+          blue += source[i + 2]! * q0 + source[i + 5]! * q1 + source[j + 2]! * q2 + source[j + 5]! * q3;
+        }
       }
+      data[o] = red / all + 0.5;
+      if (c === 3) { data[o + 1] = green / all + 0.5; data[o + 2] = blue / all + 0.5; }
     }
-    const all = n * n;
-    data[o] = r / all + 0.5;
-    if (c === 3) { data[o + 1] = g / all + 0.5; data[o + 2] = b / all + 0.5; }
   }
   return { width, height, channels: c, data };
 }

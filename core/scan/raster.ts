@@ -35,6 +35,8 @@ export async function decodePhoto(bytes: Uint8Array, name: string): Promise<Rast
 interface PixmapLike { getWidth(): number; getHeight(): number; getStride(): number; getNumberOfComponents(): number; getAlpha(): number; getPixels(): Uint8ClampedArray }
 function rasterOf(pixmap: PixmapLike): Raster {
   const width = pixmap.getWidth(), height = pixmap.getHeight(), stride = pixmap.getStride(), source = pixmap.getPixels(), step = stride / width, alpha = pixmap.getAlpha() ? step - 1 : -1;
+  // Nearly every photo: as it is.
+  if (alpha < 0 && step === 3) return { width, height, channels: 3, data: new Uint8Array(source) };
   const data = new Uint8Array(width * height * 3);
   for (let y = 0, o = 0; y < height; y++) for (let x = 0, i = y * stride; x < width; x++, i += step, o += 3) {
     // Clear ground counts as white, the colour of a sheet.
@@ -49,17 +51,18 @@ export function shrinkTo(raster: Raster, longest: number): Raster {
   const scale = math.min(1, longest / math.max(raster.width, raster.height));
   if (scale === 1) return raster;
   const width = math.max(1, math.round(raster.width * scale)), height = math.max(1, math.round(raster.height * scale)), c = raster.channels;
-  const sums = new Uint32Array(width * c), counts = new Uint32Array(width), data = new Uint8Array(width * height * c), column = Uint32Array.from({ length: raster.width }, (_, x) => math.floor((x * width) / raster.width) * c);
-  for (let x = 0; x < raster.width; x++) counts[column[x]! / c]!++;
+  const { data: source } = raster, sums = new Uint32Array(width * c), data = new Uint8Array(width * height * c), /** where the columns that make one begin */ begins = Uint32Array.from({ length: width + 1 }, (_, x) => math.ceil((x * raster.width) / width));
   for (let y = 0, from = 0; y < height; y++) {
     const to = math.max(from + 1, math.floor(((y + 1) * raster.height) / height));
     sums.fill(0);
-    for (let sy = from, i = from * raster.width * c; sy < to; sy++) for (let sx = 0; sx < raster.width; sx++) {
-      const o = column[sx]!;
-      sums[o]! += raster.data[i++]!;
-      if (c === 3) { sums[o + 1]! += raster.data[i++]!; sums[o + 2]! += raster.data[i++]!; }
+    for (let sy = from, i = from * raster.width * c; sy < to; sy++) for (let x = 0, o = 0; x < width; x++, o += c) {
+      let r = 0, g = 0, b = 0;
+      const end = i + (begins[x + 1]! - begins[x]!) * c;
+      if (c === 3) for (; i < end; i += 3) { r += source[i]!; g += source[i + 1]!; b += source[i + 2]!; } else for (; i < end; i++) r += source[i]!;
+      sums[o]! += r;
+      if (c === 3) { sums[o + 1]! += g; sums[o + 2]! += b; }
     }
-    for (let x = 0; x < width; x++) for (let k = 0, n = counts[x]! * (to - from); k < c; k++) data[(y * width + x) * c + k] = math.round(sums[x * c + k]! / n);
+    for (let x = 0; x < width; x++) for (let k = 0, n = (begins[x + 1]! - begins[x]!) * (to - from); k < c; k++) data[(y * width + x) * c + k] = math.round(sums[x * c + k]! / n);
     from = to;
   }
   return { width, height, channels: c, data };
