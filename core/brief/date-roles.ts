@@ -1,6 +1,7 @@
 import { dateLike, type ReadDate } from './dates.ts';
 import { movedRole } from './moved-dates.ts';
 import type { Clause } from './statements.ts';
+import { isOnlyPossible } from './possible-extensions.ts';
 
 export type DateRole = 'due' | 'opens' | 'extension' | 'other' | 'unknown';
 
@@ -9,6 +10,10 @@ const withDaysSpelt = (before: string): string => before.replace(/(?<=[a-z(,] ?)
 
 /** What a date is for, from the words before it in its clause and, for a bare row, from the heading above. */
 export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
+  const role = saidRole(clause, date, previous, next);
+  return (role === 'extension' || role === 'unknown' || role === 'due' && /\b(?:extensions?|extra time|more time|later deadlines?)\b(?:(?!\b(?:deadline|due)\b)[^])*$/i.test(clause.text.slice(0, Math.max(0, date.start - clause.start)))) && isOnlyPossible(clause.text) ? 'other' : role;
+}
+function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   // “The deadline is moved by 48 hours. The old one was 27 November.”
@@ -18,6 +23,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   // “The submission period begins on 1 July and ends on 15 July.”
   const turn = /\b(?:submission|hand-?in|upload|delivery|deposit|writing|working|exam(?:ination)?) (?:period|window|phase)\b[^.;]*\b(?:(begins?|starts?|commences?|opens?)|(?:ends?|closes?|finishes|expires|runs out))\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.exec(before);
   if (turn) return turn[1] ? 'opens' : 'due';
+  // “Your request is granted: new deadline 12 March.”
+  if (/\byour (?:\w+ )?(?:request|application)\b[^.;]{0,30}\b(?:granted|approved|accepted|successful)\b[^.;\d]{0,10}[:,–-]\s*(?:your |the )?new (?:deadline|(?:due |hand-?in )?date)(?: is)?\s*:?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'extension';
   // “You may submit until 19 March (extension).”
   if (/\byou (?:may|can) (?:now )?(?:submit|hand (?:it |your \w+ )?in|upload)\b/i.test(before) && /^[^.;()]{0,14}\((?:by |under |your |an? |approved )*extension\)/i.test(clause.text.slice(date.end - clause.start))) return 'extension';
   // “Applications for an extension must reach us by 15 April.” “Only the board grants extensions; the application must reach us by …”

@@ -35,3 +35,9 @@ test.each(['Name your file with your surname.', 'File name: Student number', 'Fi
 test('a letter before the figures of an example is the number’s own', () => {
   expect(['S20417733_GEO3107.pdf', '20417733_GEO3107.pdf', 'GEO3107_S20417733.pdf', 'S20417734_GEO3107.pdf'].map((name) => checkPattern(name, 'S1234567_GEO3107', student).fits)).toEqual([true, true, false, false]);
 });
+test.each([
+  ['the name of the file should be your group letter and your table number, eg C_14', '[group letter]_[table number]'], ['Name your file after your group letter and bench number, e.g. B_07.', '[group letter]_[bench number]'],
+  ['File name: student number and surname, for example 20481234_Rivers.pdf', '[student number]_[surname]'], ['The file name should be your student number, surname and module code, e.g. 123456-Rivers-HI101.', '[student number]-[surname]-[module code]'],
+  // Nothing shows what stands between, or how many pieces there are.
+  ['The name of the file should be your group letter and your table number.', null], ['File name: student number and surname, for example Rivers.pdf', null],
+])('an example shows what stands between the pieces of a name: %s', (sentence, pattern) => expect(readBrief(sentence, '2027-02-10T10:00:00Z').brief.naming.pattern).toBe(pattern));

@@ -132,7 +132,7 @@ export function readNaming(clauses: Clause[]): NamingRead {
       if (/(?<![\p{L}])NOM(?=[_-])/u.test(pattern.value) && !out.mustContain.some((s) => s.value === 'surname')) out.mustContain.push({ value: 'surname', start: pattern.start, end: pattern.end, override });
       if (/(?:^|[_-])Last(?=[_.-]|$)/.test(pattern.value) && !out.mustContain.some((s) => s.value === 'surname')) out.mustContain.push({ value: 'surname', start: pattern.start, end: pattern.end, override });
       if (/\byour ?name\b/i.test(spaced)) for (const field of ['surname', 'givenNames'] as const) if (!out.mustContain.some((s) => s.value === field)) out.mustContain.push({ value: field, start: pattern.start, end: pattern.end, override });
-      if (/\bfollowed by\b| \+ /i.test(pattern.value) || /\bfile ?name (?:begins|starts|consists|is made up)\b/i.test(clause.text.slice(0, pattern.start - clause.start)) || /\[(?:module|course|unit|paper)[\s-]code\]/i.test(pattern.value)) collectFields(clause, 0, out, override);
+      if (/\bfollowed by\b| \+ |^\[[^\]]+\](?:[_-]\[[^\]]+\])+$/i.test(pattern.value) || /\bfile ?name (?:begins|starts|consists|is made up)\b/i.test(clause.text.slice(0, pattern.start - clause.start)) || /\[(?:module|course|unit|paper)[\s-]code\]/i.test(pattern.value)) collectFields(clause, 0, out, override);
       // “Number_Essay2.docx where Number is your student number”.
       const meaning = /\bwhere\b|\bbeing\b|\bstand(?:s|ing) for\b|\b[A-Z]{2,}\s*=\s*(?:your|the)\b/i.exec(clause.text.slice(pattern.end - clause.start));
       if (meaning) collectFields(clause, pattern.end - clause.start + meaning.index, out, override);
@@ -191,6 +191,9 @@ function spokenPattern(clause: Clause): { value: string; start: number; end: num
   }
   // “Named with your surname and “Paper2””: in which order and with what between is not said.
   if (between === undefined && fields === 1 && plain === 1 && !new RegExp(`${mark}|followed by|then|plus|\\+|[_-]`, 'i').test(m[0]) && /\band\b/i.test(m[0])) return null;
+  // “Your group letter and your table number, e.g. C_14”: the example shows what stands between them.
+  const shown = marks || plain > 0 || fields < 2 ? null : /^[\s,(]*(?:e\.?g\.?|for example|for instance|such as|like|example:|so)[\s,:]*[“"‘'(]?([A-Za-z\d]+(?:([_-])[A-Za-z\d]+(?:\2[A-Za-z\d]+)*))(?![A-Za-z\d_-])/i.exec(clause.text.slice(m.index + m[0].length));
+  if (shown && shown[1]!.split(shown[2]!).length === fields) return { value: joined.replace(/\]\[/g, `]${shown[2]!}[`), start: clause.start + m.index, end: clause.start + m.index + m[0].length };
   // “The registration number followed by the surname”: in the text's own words, where no mark is named.
   if (!marks && between === undefined && fields > 1 && plain === 0 && /\bfollowed by\b/i.test(m[0])) return { value: m[0].replace(/^(?:the|your)\s+/i, ''), start: clause.start + m.index + /^(?:(?:the|your)\s+)?/i.exec(m[0])![0].length, end: clause.start + m.index + m[0].length };
   return (marks || between !== undefined) && !/\]\[/.test(joined) ? { value: joined, start: clause.start + m.index, end: clause.start + m.index + m[0].length } : null;

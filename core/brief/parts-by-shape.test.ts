@@ -25,3 +25,20 @@ test.each(['Post', 'Hand in', 'Lodge', 'E-mail'])('%s a work, with its length an
   const { parts } = read(`${verb} your finished story (2,000 to 3,500 words) in the Workshop folder no later than Tuesday noon, 23 February 2027. The portfolio is due at the end of term, 2 April 2027 at 5 p.m.`);
   expect(parts.map((p) => [p.label, p.due])).toEqual([['finished story', '2027-02-23T12:00:00'], ['portfolio', '2027-04-02T17:00:00']]);
 });
+
+describe('a list of pieces of work, whatever they are and however its rows are written', () => {
+  const pieces = [['Topic proposal', 'Annotated bibliography', 'Methods memo', 'Draft for peer review', 'Final paper'], ['Sketch and plan', 'Elevation drawing', 'Model of the stair', 'Report on materials'], ['Problem set', 'Code notebook', 'Poster'], ['Reading log', 'Slide deck', 'Letter to a curator']];
+  const days: [string, string][] = [['Friday, January 22', '2027-01-22'], ['Friday, February 5', '2027-02-05'], ['Friday, February 26', '2027-02-26'], ['Friday, March 19', '2027-03-19'], ['Friday, April 9', '2027-04-09']], notes = ['300 words', '8 sources', '5 pages', '2 sheets', '2500 words'];
+  const heads = ['The portfolio is built up in N pieces:', 'There are N parts:', 'The course asks for N assignments this term:', 'What is due and when:'], counts = ['', '', 'two', 'three', 'four', 'five'];
+  const rows = ['#. @L (@S) – @D', '#. @L (@S): @D', '- @L: @D', '#) @L – @D (@S)', '• @L (@S), due @D', '@L | @S | @D', '#. @L, due @D', '#. @D: @L (@S)'];
+  test.each(heads.flatMap((head) => rows.map((row) => [head, row] as const)))('%s %s', (head, row) => {
+    for (const works of pieces) {
+      const list = works.map((work, i) => row.replace('#', String(i + 1)).replace('@L', work).replace('@S', notes[i]!).replace('@D', days[i]![0]));
+      const { parts } = readBrief(`${head.replace('N', counts[works.length]!)}\n\n${list.join('\n')}\n\nAll are due at 11:59 p.m. through the class page.`, '2026-11-29T10:00:00Z').brief;
+      expect(parts.map((p) => p.due)).toEqual(works.map((_, i) => `${days[i]![1]}T23:59:00`));
+      expect(works.filter((work, i) => work.includes(parts[i]!.label))).toEqual(works);
+    }
+  });
+  // Hard negatives: what a course consists of, and a list that names what happens as well.
+  test.each(['The course has three parts:\n1. Tides: 11 March\n2. Currents: 8 April\n3. Waves: 8 May', 'The project has four stages:\n1. Kick-off: 22 March\n2. Survey design: 5 April\n3. Site visit: 26 April\n4. Report: 9 May'])('%s', (text) => expect(read(text).parts).toEqual([]));
+});

@@ -133,3 +133,11 @@ describe.each(saidTogether)('%j', (fields, sentences) => {
     expect(Object.fromEntries(Object.keys(fields).map((field) => [field, all[field] ?? null]))).toEqual(fields);
   });
 });
+describe('whether a paper has to be made anonymous', () => {
+  const marking = (text: string): boolean | null => readBrief(text, '2026-11-29T10:00:00Z').brief.anonymous;
+  test.each(['You do not need to anonymise your essay.', 'There is no need to anonymise your work.', 'It is not necessary to make your report anonymous.', 'You needn’t anonymise your files.', 'Anonymisation is not necessary.', 'Please do not anonymise your paper.', 'No need to anonymise anything', 'L’évaluation n’est pas anonyme.', 'Les copies ne sont pas anonymes.'])('no: %s', (text) => expect(marking(text)).toBe(false));
+  test.each(['It is necessary to anonymise your essay.', 'Please anonymise your essay.', 'La correction est anonyme.'])('yes: %s', (text) => expect(marking(text)).toBe(true));
+  test.each(['You need not anonymise your interviewees.'])('of others: %s', (text) => expect(marking(text)).toBeNull());
+});
+test('a final paper that is graded is no rule on versions', () => { expect(['Remove your name from the final paper: it’s graded blind by a second reader.', 'The final version is graded.', 'Only what is there at noon will be marked.'].map((t) => readBrief(t, '2026-11-29T10:00:00Z').brief.attempts.keeps)).toEqual([null, 'latest', 'latest']); });
+test('a size that a French text does not let a file exceed', () => { expect(['un seul fichier PDF ne dépassant pas 20 Mo', 'Un fichier PDF qui ne dépasse pas 20 Mo.'].map((t) => readBrief(t, '2026-11-29T10:00:00Z').brief.limits.maxBytes)).toEqual([20e6, 20e6]); });

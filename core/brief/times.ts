@@ -61,7 +61,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   timeFromOpening(rows, reading);
   byGroups(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
-  if (!areSeveral(partsOf(rows, reading))) namedByShape(rows, reading);
+  if (namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
   const several = areSeveral(parts);

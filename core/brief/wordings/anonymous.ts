@@ -92,7 +92,8 @@ export const namesAreShown = anyOf('gi', [
   /\b(?:markers?|examiners?|graders?|tutors?),? (?:who|which) know your names?\b/,
   /\b(?:markers?|examiners?|graders?) will see your names?\b/,
   /\b(?:student |your |authors['’]? )?names? (?:will be|are|is) (?:visible|shown|known) to (?:the )?(?:examiners?|markers?|graders?|tutors?)\b/,
-  /^\W*(?:please )?(?:do not|don['’]t|no need to|you need not) anonymi[sz]e(?: (?:it|your (?:paper|essay|work|report|file)|the (?:paper|essay|file))\b|\W*$)/,
+  /\b(?:do not|don['’]t|no need (?:for you )?to|need not|needn['’]t|(?:do|does|will) ?(?:not|n['’]t) (?:need|have) to|not (?:necessary|required|needed) to) (?:be )?anonymi[sz]ed?(?: (?:it|them|anything|everything|yoursel(?:f|ves)|(?:your|the|these|any) (?:papers?|essays?|work|reports?|files?|submissions?|assignments?|documents?|texts?))\b|\W*$)/,
+  /\banonymi[sz]ation (?:is )?not (?:necessary|required|needed|asked for)\b|\bno anonymi[sz]ation (?:is )?(?:necessary|required|needed)\b|\b(?:no need|not (?:necessary|required|needed)) to make (?:it|your \w+|the \w+) anonymous\b/,
 ]);
 
 /** A number or code stands where the name would. */
@@ -123,7 +124,7 @@ export const codeInsteadOfName = anyOf('gi', [
   /\b(?:number|code|ID) \((?:and |but )?no names?!?\)(?=[^.;]{0,30}\b(?:header|footer|every page|each page|title page|first page|cover|paper|essay|report)\b)/,
   /\bcandidate(?:['’]s)? number, never (?:the|your|their) names?\b/,
   /\bnothing else that (?:could )?identif(?:y|ies) you\b/,
-  /\banonymi[sz]e (?:by using|your (?:paper|essay|work|file|report|submission))\b/,
+  /(?<!\b(?:not|no need|needn['’]t|n['’]t)\b[^.;,]{0,24}\s)\banonymi[sz]e (?:by using|your (?:paper|essay|work|file|report|submission))\b/,
   /(?<=\b(?:pdf|docx?|file|paper|essay)\b[^.;]{0,40},\s)(?:fully )?anonymi[sz]ed\b(?! (?:data|interview|transcript|source))/,
   /(?:^|[,;:]\s*)(?:candidate|exam(?:ination)?) (?:numbers?|codes?) only\b/,
 ]);

@@ -44,7 +44,7 @@ export const aboutFileNames = anyOf('i', [
   /^\W*(?:please )?name (?:everything|every item|each item|all items|them all)\b[^.;:]{0,24}:\s*(?=\S*_)/,
   /\b(?:each|every|the|your|both|all) (?:the )?files? (?:shall|must|should|has to|have to|needs? to) (?:bear|carry|start with|begin with|end with) (?:your|the)\b/,
   /\b(?:name|title|call|label) the file with\b/,
-  /\bcall it [[<{“"A-Z]/,
+  /\b(?:call|name) (?:it|them|the (?:two )?files) (?!(?:by|after|with)\b)[[<{“"A-Z]/,
   /\b(?:number|code|ID) as (?:the |its )?(?:file ?)?name\b/,
   /\bsave (?:it |this )?as\s+\S+\.(?:pdf|docx?|odt)\b/,
   /\b(?:name|label|title) (?:of )?(?:your|the|each|every|all)?\s*(?:files?|documents?|submissions?|PDF|paper)\b/,
