@@ -24,3 +24,9 @@ describe('hard negatives', () => {
     ['1. Scan your pages.\n2. Combine them as one PDF.\n3. Call it PS5.pdf.', [['pdf']]],
   ])('%s', (text, types) => expect(readBrief(text, '2026-11-28T10:00:00Z').brief.documents.map((d) => d.types)).toEqual(types));
 });
+test.each<[string, [string, string[]][]]>([
+  ['(a) Your field notebook. Scan every page and put them into one PDF in the order of writing. Nothing larger than 40 MB, please.\n(b) The report: a Word document (docx) of between 1,800 and 2,200 words.', [['Field notebook', ['pdf']], ['Report', ['docx']]]],
+  ['1. Your essay. It is submitted as a PDF.\n2. Your data. Upload them as a csv file.', [['Essay', ['pdf']], ['Data', ['csv']]]],
+  // Hard negative: what is refused is not asked for.
+  ['1. Your essay. Do not hand it in as a PDF.\n2. The report: a docx file.', [['Report', ['docx']]]],
+])('a work, and in the next sentence what it becomes: %s', (text, documents) => expect(readBrief(text, '2026-11-29T10:00:00Z').brief.documents.map((d) => [d.label, d.types])).toEqual(documents));

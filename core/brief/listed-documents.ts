@@ -17,6 +17,8 @@ const word = `(?!${stop}(?![\\p{L}])|${kindWord})[\\p{L}][\\p{L}’'/-]*`;
 const head = new RegExp(`^(?:(?:part|file|document|item|deliverable|component|element|upload) (?:[A-E]|\\d{1,2}|one|two|three)\\s*[:.–-]\\s*)?(?:(?:an?|the|your|our|one|1|single|completed)\\s+){0,2}(?:(?:(?:\\d[\\d,.]*|one|two|three|four|five|ten|single)[\\s-](?:page|word|slide|minute|sheet|side)d?)\\s+)?(${word}(?: ${word}){0,4})`, 'iu');
 const notName = /^(?:my|i|the|it|this|that|these|one|two|both|all|each|any|a|an|we|you|call|produce|create|make|write|put|permitted|allowed|preferred|only|please|scan|check|remember|single)(?![\p{L}])|^.{1,3}$/iu;
 const known = new RegExp(`(?:^|[ -])${noun}(?:s|$)`, 'i');
+/** “Your field notebook. Scan every page and put them into one PDF.” */
+const putInto = /^\. [^\n]{0,160}\b(?:in|into|to|as) (?:an?|one|1) (?:single |one )?(?:\w+ )?\(?\.?\w+$/i;
 /** What such a list stands under. */
 const announces = /\b(?:submi\w+|hand(?:ed|ing)?[- ]?in|upload\w*|deliver\w*|files?|documents?|check-?list|turn in|items?|required|consists?|include|following)\b/i;
 
@@ -39,7 +41,7 @@ export function listedDocuments(asked: readonly Mention[], all: readonly Mention
       const own = all.filter((m) => !m.refused && m.at >= line.body && m.to <= line.end), name = own.length > 0 ? head.exec(text.slice(line.body, line.end)) : null, label = name?.[1]!.trim() ?? '';
       if (!name || notDocument.test(label) || notName.test(label) || own[0]!.at < line.body + name[0].length) return [];
       // “Signed statement as page 2 of the PDF” is in another one; a sentence is no item.
-      if (/\b(?:of|in|into|inside|within|to|from) (?:the|your|this|that)(?: same| one| single)? \.?$/i.test(text.slice(line.body, own[0]!.at)) || !/^\s*(?:[(,:;–—[-]|(?:as|in|of|saved|exported|on|with|for|no|up|max\w*|to)\b)/i.test(text.slice(line.body + name[0].length, line.end))) return [];
+      if (/\b(?:of|in|into|inside|within|to|from) (?:the|your|this|that)(?: same| one| single)? \.?$/i.test(text.slice(line.body, own[0]!.at)) || !/^\s*(?:[(,:;–—[-]|(?:as|in|of|saved|exported|on|with|for|no|up|max\w*|to)\b)/i.test(text.slice(line.body + name[0].length, line.end)) && !(known.test(label) && putInto.test(text.slice(line.body + name[0].length, own[0]!.to)))) return [];
       const at = line.body + name[0].length - name[1]!.length;
       return [{ label, types: [...new Set(own.flatMap((m) => m.kinds))], start: at, end: line.end, mentions: own }];
     });
