@@ -1,3 +1,4 @@
+import { withoutFormerEntries } from './entries.ts';
 import { numberOf } from '../brief/statements.ts';
 import { plainReceipt } from './plain.ts';
 import { readId } from './identifier.ts';
@@ -16,6 +17,7 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
+  text = withoutFormerEntries(text);
   // Empty lines in a row part no more than one does, and many of them would be looked at over and over.
   text = lastAttempt(plainReceipt(text.replace(/\n(?:[^\S\n]{0,200}\n){2,}/g, '\n\n')).replace(/：/g, ': ')
     // Signs for the eye before a line, and dots that lead from a label to its value.

@@ -1,3 +1,4 @@
+import { numberOfEntry } from './entries.ts';
 import { extensions, labels, type Row } from './rows.ts';
 
 /** What the receiver calls the hand-in: its number or code, by its label or in a sentence; null where none is told. */
@@ -48,6 +49,9 @@ export function readId(text: string, rows: Row[]): string | null {
   // The first cell of the line that has the file with its time: “PS4-0207   12 Mar 2027 08:20   essay.pdf”.
   const cell = new RegExp(`^\\W*(?:\\d{1,2}[.)]\\s+)?([A-Z]{1,6}\\d*-\\d{2,}[\\w-]*)(?:\\s{2,}|\\s*[|;\\t])(?=.*\\d:\\d\\d)(?=.*\\.(?:${extensions})\\b)`, 'im').exec(text);
   if (cell) return cell[1]!;
+  // “11:41  essay.docx  received  ref. K-5512-A”.
+  const logged = numberOfEntry(text);
+  if (logged) return logged;
   // “It carries the number 4-1-7 in our list.”
   const carried = /\b(?:carries|has|got|given|bears|under) (?:the |our |your )?(?:number|no\.|code|reference)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
   if (carried && carried[1]!.length >= 3 && /\b(?:receive|received|arrived|accepted|handed in|submitted)\b/i.test(text)) return carried[1]!;

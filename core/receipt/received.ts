@@ -4,14 +4,16 @@ import type { Clause } from '../brief/statements.ts';
 import { byOwnOffset } from '../time/instant.ts';
 import { readZone } from '../brief/zones.ts';
 import { monthNames } from '../tables/month-names.ts';
+import { timeOfEntry } from './entries.ts';
 import { labels, type Row } from './rows.ts';
+import { zoneOfAllTimes } from './stated-zone.ts';
 
 /** That something arrived, in other languages. */
 const handedInAbroad = /(?<!\p{L})(?:déposée?|envoyée?|enregistrée?|erhalten|empfangen|gespeichert|entgegengenommen|ingediend|opgeslagen|verzonden|enviado|enviada|entregada|presentado|registrado|consegnata|inviato|inviata|registrato|recebido|recebida|submetido|entregue|remise?|reçue?|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu;
 
 /** When it was received, by a row, a sentence or a line of a log; `day` where a date stands without a time. @param zone - of times that name none */
 export function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean; day?: string } {
-  const today = DateTime.fromISO(nowIso, { setZone: true });
+  const today = DateTime.fromISO(nowIso, { setZone: true }), ofAll = zoneOfAllTimes(text);
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
     // “Le 12/03/2027 à 17h12”.
     // Thousandths of a second, and what an earlier version's time is.
@@ -24,7 +26,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
     // What was received lies behind us: without a year it is the last such day, not the next.
     const now = /\b(?:19|20)\d\d\b|\b\d{1,2}[-/.]\d{1,2}[-/.]\d\d\b|'\d\d\b/.test(value) ? today : today.minus({ years: 1 }).plus({ days: 2 });
     const clause: Clause = { text: value.replace(/\bUTC\b(?!\s?[+-])/g, 'UTC'), start: 0, end: value.length };
-    const stated = readZone([{ ...clause, text: value }])[0]?.value ?? null;
+    const stated = readZone([{ ...clause, text: value }])[0]?.value ?? ofAll;
     const ambiguous = stated !== null && /^(BST|IST|CST)$/.test(stated);
     const used = stated === null || (ambiguous && zone) ? zone : stated, /** an abbreviation on a receipt means its own offset */ clock = used !== null && used === stated ? byOwnOffset(used) : used;
     if (iso) {
@@ -101,5 +103,6 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   const said = /\b(?:received|handed in|submitted|accepted)\b|\s[–—|-]\s(?:late|in time|on time)\s*$|^\W*(?:all )?(?:done|complete[d]?|success)\b/im.test(text), dated = found.size === 0 && (said || /^\W*(?:submission |hand-?in )?receipt\b/im.test(text)) ? lines.filter((l, i) => (said || i > 0 && i < lines.length - 1) && /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
   if (dated.length === 1) return dated[0]!;
   const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
-  return { at: null, zoneOpen: false, ...(day ? { day } : {}) };
+  const entry = timeOfEntry(text), logged = entry === null ? null : read(entry);
+  return logged ?? { at: null, zoneOpen: false, ...(day ? { day } : {}) };
 }

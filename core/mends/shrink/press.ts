@@ -22,7 +22,7 @@ export interface Pressed { data: Uint8Array; as: As; inks: Inks; width: number; 
 /** Share of its room from which on a picture is left as it is, and from which on a photograph is worth the loss. */
 const worthwhile = 0.95, photographic = 0.6;
 /** Pixels of bands: of all pictures together, of one at least and as a share of it; and pictures that stand for all others. */
-const mostSampled = 8e6, leastSampled = 3e5, shareSampled = 1 / 6, mostPictures = 24, bands = 5, /** pictures that set guesses right */ mostWhole = 3;
+const mostSampled = 8e6, leastSampled = 3e5, shareSampled = 1 / 6, mostPictures = 24, bands = 5, /** pictures that set guesses right */ mostChecked = 3;
 
 /** Presses pictures together to the gentlest level that keeps within a limit. Drawing a picture from millions of pixels and packing it takes about a second, so levels are
  * tried on bands of it, and the whole is pressed only where bands say that it would fit. */
@@ -62,7 +62,7 @@ export class Presser<P extends Pressable> {
   }
   /** Bands of pages of a kind are wrong in the same way: a few pictures say by how much. */
   private share(level: Level): number {
-    const few = this.samples().slice(0, mostWhole);
+    const few = this.samples().slice(0, mostChecked);
     if (few.length * 2 > this.pictures.length) return 1;
     return few.reduce((sum, { picture }) => sum + (this.press(picture, level)?.data.length ?? picture.packed), 0) / Math.max(1, few.reduce((sum, sampled) => sum + this.guessOf(sampled, level), 0));
   }
