@@ -5,7 +5,7 @@ const word = '[\\p{L}][\\p{L}’\'-]*', joint = '(?:as|in|and|or|of|with|for|to|
 const noun = `(${word}(?: (?!${joint}\\b)${word}){0,3})`, /** what a row begins with, and what is said of it in brackets */ rowNoun = `(${word}(?: (?:(?:for|of|on|and|with|to|in) )?(?:(?:an?|the) )?(?!${joint}\\b)${word}){0,4})(?:\\s*\\([^()]{1,40}\\))?`, mark = '(?:[-*•▪–]\\s+|\\(?(?:\\d{1,2}|[a-h])[.)]\\s+)?', weekday = '(?:\\w+day,?\\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\\.?,?\\s+)?(?:the\\s+)?';
 const due = '(?:due|deadline|hand(?:ed)? in|submit(?:ted)?|upload(?:ed)?|by|until|till|before|no later than|not later than)';
 /** What stands before a date that is some work's own. Each has one group, what the work is called. */
-const before: readonly RegExp[] = [
+const leads: readonly RegExp[] = [
   // “Herbarium: 5 March”, “1. Herbarium (12 plants) – due 5 March”, “Herbarium (by 5 March”, “Herbarium      due 5 March”.
   new RegExp(`^\\s*${mark}(?:your |the )?${rowNoun}\\s*(?::|,(?=\\s*${due}\\b)|[–—-]|\\(|\\s{3,}|\\|)\\s*(?:${due}\\b\\s*:?\\s*)*(?:on\\s*|at\\s*|by\\s*)?${weekday}$`, 'iu'),
   // “The herbarium is due on 5 March”, “your ledger by 19 March”, “you hand in the herbarium (5 March”.
@@ -15,7 +15,7 @@ const before: readonly RegExp[] = [
 const rowOfDate = new RegExp(`^\\s*${mark}(?:due |by )?${weekday}$`, 'iu'), nameBehind = new RegExp(`^(?:,? (?:at |by )?(?:\\d{1,2}(?:[:.]\\d{2})? ?(?:[ap]\\.?m\\.?)?|noon|midnight))?\\s*(?::|[–—-]|\\||\\s{3,})\\s*(?:your |the )?${rowNoun}\\s*(?:[,;.(|][^\\n]*)?(?:\\n|$)`, 'iu');
 /** What a work is called, by what stands in its row before and behind its date; by shapes that all works of a text share. */
 const shapes: readonly ((lead: string, behind: string) => string | undefined)[] = [
-  ...before.map((shape) => (lead: string) => shape.exec(lead)?.[1]),
+  ...leads.map((shape) => (lead: string) => shape.exec(lead)?.[1]),
   (lead, behind) => (rowOfDate.test(lead) ? nameBehind.exec(behind)?.[1] : undefined),
 ];
 /** What is said of a day is no work, and what happens on it is none. */

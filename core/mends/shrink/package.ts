@@ -25,9 +25,9 @@ function pressable(mupdf: typeof Mupdf, bytes: Uint8Array, across: number, png: 
   } catch { return null; }
 }
 
-/** A picture file at the gentlest level that keeps within a limit, or at the hardest. @param across - inches at which it is taken to be shown */
-export async function pressPictureFile(bytes: Uint8Array, maxBytes: number, job: Job, across = 11): Outcome {
-  const mupdf = await loadMupdf(), picture = pressable(mupdf, bytes, across, 'png');
+/** A picture file at the gentlest level that keeps within a limit, or at the hardest. It is taken to be shown across a sheet of paper. */
+export async function pressPictureFile(bytes: Uint8Array, maxBytes: number, job: Job): Outcome {
+  const mupdf = await loadMupdf(), picture = pressable(mupdf, bytes, 11, 'png');
   if (!picture) return { bytes, level: levelAt(1) };
   const presser = new Presser(mupdf, [picture], 0, job);
   try { const level = (await presser.within(maxBytes)) ?? levelAt(1); return { bytes: presser.press(picture, level)?.data ?? bytes, level }; } finally { presser.end(); }
