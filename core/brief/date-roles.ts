@@ -13,6 +13,8 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   const role = saidRole(clause, date, previous, next);
   return (role === 'extension' || role === 'unknown' || role === 'due' && /\b(?:extensions?|extra time|more time|later deadlines?)\b(?:(?!\b(?:deadline|due)\b)[^])*$/i.test(clause.text.slice(0, Math.max(0, date.start - clause.start)))) && isOnlyPossible(clause.text) ? 'other' : role;
 }
+/** Students who have more time than the others. */
+const ofSome = String.raw`(?:(?:approved|agreed|granted|authorised|special|individual) (?:cases?|students?|extensions?|requests?)|(?:extension|adjustment|support plan) (?:holders?|students?|cases?)|(?:students?|those|people|anyone|candidates) (?:with|who (?:have|hold|were granted)) (?:an? )?(?:approved |agreed |granted )*(?:extensions?|adjustments?|plans?)|(?:cases|students) approved|extensions?(?= only))(?: only)?`;
 function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
@@ -319,7 +321,11 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   // “Late submission: up to 21 January: capped at 40”.
   if (/^\W*late (?:submissions?|work|hand-?ins?|papers?|essays?)\s*:/i.test(before)) return 'other';
   // “Extension deadline (if approved): 2 March”.
-  if (/^\W*(?:extension|extended) (?:deadline|due date|date)?\s*\((?:if|when|where|only if|once) (?:approved|granted|agreed|applicable|you have)[^)]*\)\s*:/i.test(before)) return 'other';
+  if (/^\W*(?:(?:extension|extended|later) )?(?:deadline|due date|(?:submission |hand-?in )?date|extension)?\s*\((?:if|when|where|only if|once|only with|with) (?:an? )?(?:approved|granted|agreed|applicable|extension|you have)[^)]*\)\s*[:|]/i.test(before)) return 'other';
+  // “Extended deadline (approved cases only) | 29 March”, “Extension holders: 15 March”: of some, and whether the reader is one of them is not said.
+  if (new RegExp(String.raw`(?:^|[.;|]\s*)\W*(?:extended|extension|later|deferred) (?:submission |hand-?in )?(?:deadline|due date|date)\s*\(?(?:for )?(?:the )?${ofSome}\b[^.;\d]{0,30}[:|–-]\s*(?:\w+day,?\s*)?$|(?:^|[.;|]\s*)\W*(?:for )?(?:the )?${ofSome}\s*[:|–-]\s*(?:\w+day,?\s*)?$`, 'i').test(before)) return 'other';
+  // “There is another box for the draft: it closes on 5 March.”
+  if (/\bthere(?: is|['’]s| are| will be) (?:also )?(?:another|a (?:second|different|separate|similar)|other) (?:one|box|folder|area|link|tray|place|page|boxes|folders)\b(?![^.;]*\b(?:for|of) (?:part|task|piece|essay|paper|assignment) ?(?:2|two|B)\b)/i.test(`${/\b(?:it|that(?: one)?|this one) (?:closes|shuts|is open|ends|opens|closed)\b[^.;]*$/i.test(before) ? previous?.text ?? '' : ''} ${before}`)) return 'other';
   if (/\bwith (?:your|the|an) extension\b[^.;]{0,50}$/i.test(before)) return 'extension';
   if (/\byours?(?: deadline| date)? is (?:now )?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:class|others|everyone)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'extension';
   if (/\bthe class deadline was\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

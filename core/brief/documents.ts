@@ -1,5 +1,6 @@
 import type { DocumentDemand } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
+import { pairedDocuments } from './foreign-documents.ts';
 import { isGerman } from './german.ts';
 import { noun, type DocumentLabel, type Mention } from './document-names.ts';
 import { shapedDocuments } from './document-shapes.ts';
@@ -180,6 +181,8 @@ export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statemen
 /** Which documents are asked for and of which kinds. One document where only kinds are named; several where each has a name of its own. */
 /** @param demanded - whatever kind is named is asked for, as under a heading that names one piece of work */
 export function readDocuments(clauses: Clause[], text: string, demanded = false): DocumentsRead {
+  const paired = pairedDocuments(text);
+  if (paired.length > 0) return { documents: paired.map(({ label, types }) => ({ label, types })), evidence: paired.map(({ start, end }) => ({ value: 'documents', start, end })), spans: paired.map(({ start, end }) => ({ start, end })) };
   const lineAt = (at: number): string => { const end = text.indexOf('\n', at); return text.slice(text.lastIndexOf('\n', at - 1) + 1, end < 0 ? text.length : end); };
   const asked = mentions(clauses).filter((m, i, all) => {
     const before = all[i - 1];

@@ -22,6 +22,7 @@ import { isUnsettledDate, readTimes } from './times.ts';
 import { withoutFormer } from './former.ts';
 import { readable } from './wording.ts';
 import { documentsOfBlocks, partsOfBlocks, readBlocks } from './blocks.ts';
+import { withoutArticle } from './foreign-documents.ts';
 import { isGerman } from './german.ts';
 import { readAnonymous } from './anonymous.ts';
 import { readDeclaration } from './declaration.ts';
@@ -65,7 +66,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const blockOf = ({ start }: { start: number }): number | null => { if (!ofBlocks || !blocks.some((b) => b.start <= start && start < b.end)) return null; const i = ofBlocks.spans.findIndex((s) => s.start <= start && start < s.end); return i < 0 ? forOthers : i; };
   // What a document is called stays in the wording's own language.
   const ownWords = (label: string, at: number): string => { const clause = clauses.find((c) => c.start <= at && at < c.end), from = clause ? clause.text.toLowerCase().indexOf(label.toLowerCase(), Math.max(0, Math.min(at - clause.start, clause.text.length) - label.length - 60)) : -1, start = (clause?.start ?? 0) + from, /* what a longer word left over is filled up */ filled = clause ? /^\u00a0*/.exec(clause.text.slice(from + label.length))![0].length : 0, said = text.slice(start, start + label.length + filled); if (from < 0 || said.toLowerCase() === label.toLowerCase()) return label; const more = /^[\p{L}-]*/u.exec(text.slice(start + said.length, start + said.length + 60))![0], whole = `${said}${more}`.trim(); return /^[\p{L}][\p{L}\d ’'-]*$/u.test(whole) ? whole : label; };
-  brief.documents = documents.documents.map((d, i) => (d.label === null ? d : { ...d, label: ownWords(d.label, documents.spans[i]!.start) }));
+  brief.documents = documents.documents.map((d, i) => (d.label === null ? d : { ...d, label: withoutArticle(ownWords(d.label, documents.spans[i]!.start), original) }));
   for (const e of documents.evidence) evidence.push({ field: 'documents', ...quote(e) });
   // “Interim report – 27 November – 5 pages. Final report – 4 May – 40 pages.”: each limits its own part, and none the paper.
   /** “Essays 1 and 2 are 4–5 pages; Essay 3 is 8–10”: what is said of some parts is no limit of all. */

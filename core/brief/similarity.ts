@@ -13,7 +13,9 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
     // “Checked only if the examiner asks for it.”
     if (/^[^.;]{0,20}\bonly (?:if|where|when|on)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
     if (/\b(?:similarity|similarities) (?:between|of|to|in)\b/i.test(clause.text) && !/check|report|score|software|scan|screen/i.test(m[0]) && !/\b(?:scanned|checked|screened|tested|analysed|analyzed) (?:automatically )?for $/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-    found.push(yes(!negated(clause, m), m, clause));
+    // “We don't run lab reports through any matching software.”
+    const through = /(?:\b(?:not|never|nobody|no one|none|neither)\b|n['’]t\b)[^.;,]{0,60}\b(?:through|into|with|by|using)(?: any(?: (?:kind|sort|form) of)?| an?| the| our)?\s*$/i.test(clause.text.slice(0, m.at - clause.start));
+    found.push(yes(!through && !negated(clause, m), m, clause));
   }
   // “We compare all answers electronically.”
   for (const clause of clauses) for (const m of matchesIn(clause, /\bwe compare (?:all|the|your) (?:answers|essays|papers|reports|submissions|texts|work|code|solutions)\b[^.;]{0,20}\b(?:electronically|automatically|by (?:computer|machine|software)|with (?:each other|one another|software))\b/gi)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
@@ -23,7 +25,7 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
   // “A report on overlaps with other texts is generated for each paper.”
   for (const clause of clauses) for (const m of matchesIn(clause, /\breports? (?:on|of|about|showing) (?:any )?(?:overlaps?|matches|similarities|matching (?:text|passages))\b[^.;]{0,40}\b(?:is|are|will be) (?:generated|produced|made|created|drawn up|available)\b/gi)) if (!/\b(?:no|not|never|n['’]t)\b/i.test(clause.text)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
   // “I do not run these through a checker.”
-  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:do(?:es)? not|don['’]t|won['’]t|will not|am not|never|nobody will) (?:be )?(?:run|put|send|pass)(?:n?ing|ting)? (?:these|them|it|this|your \w+|the \w+|essays|papers) through (?:an? |the |any )?(?:checker|detection|similarity|originality|text[- ]matching)\b/gi)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:do(?:es)? not|don['’]t|won['’]t|will not|am not|never|nobody will) (?:be )?(?:run|put|send|pass|feed|check|scan|screen|compare)(?:n?ing|ting)? (?:these|them|it|this|(?:your|the|any|our|all) (?:\w+ )?\w+|(?:\w+ )?(?:essays|papers|reports|reviews|work|drafts|assignments|logs|files|submissions|portfolios|diaries|journals)) (?:through|into|with|by|using) (?:an? |the |any |our )?(?:(?:kind|sort|form) of )?(?:checker|detection|similarity|originality|plagiarism|(?:text[- ])?(?:matching|comparison|comparing))\b/gi)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
   // “May I see my similarity score? Only after the marks (yes, everybody's work is checked).”
   for (const clause of clauses) if (clause.under !== undefined && /\b(?:similarity|originality|overlap|matching) (?:score|report|check|index)\b/i.test(clause.under)) for (const m of matchesIn(clause, /\b(?:everybody['’]s|everyone['’]s|all|each|every|your) (?:\w+ )?(?:work|essays?|papers?|reports?|submissions?|files?) (?:is|are|gets?) checked\b/gi)) found.push(yes(true, m, clause));
   // “Is it checked for plagiarism? The report is, the code is too.”
