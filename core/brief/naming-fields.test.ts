@@ -41,3 +41,11 @@ test.each([
   // Nothing shows what stands between, or how many pieces there are.
   ['The name of the file should be your group letter and your table number.', null], ['File name: student number and surname, for example Rivers.pdf', null],
 ])('an example shows what stands between the pieces of a name: %s', (sentence, pattern) => expect(readBrief(sentence, '2027-02-10T10:00:00Z').brief.naming.pattern).toBe(pattern));
+test.each([
+  ['File names: section, last name, "report" or "data": A_Okafor_report.pdf, A_Okafor_data.csv', '[section]_[last name]_report.pdf or [section]_[last name]_data.csv', ['surname']],
+  ['Naming: surname first, then an underscore, then essay. So mine would be Lindqvist_essay.pdf', '[surname]_essay.pdf', ['surname']],
+  ['The file name is your candidate number and the paper code, like 40117_LAW3.', '[candidate number]_[paper code]', ['candidateNumber', 'courseCode']],
+  ['No names in the filename: use StudentNumber_NURS2210_RA.', 'StudentNumber_NURS2210_RA', ['studentNumber']],
+  ['File naming: StudentID-DES2046-Figure1.jpg, StudentID-DES2046-Commentary.docx', 'StudentID-DES2046-Figure1.jpg or StudentID-DES2046-Commentary.docx', ['studentNumber']],
+] as [string, string, string[]][])('pieces of a name, and names of several files: %s', (sentence, pattern, carries) => { const { naming } = readBrief(sentence, '2027-02-10T10:00:00Z').brief; expect([naming.pattern, naming.mustContain]).toEqual([pattern, carries]); });
+test.each(['The file name should show where you stand: in the folder, on the page, e.g. A_B.pdf', 'Two names come up: Okafor_report.pdf and Lind_data.csv'])('hard negative: an example that does not go with the words: %s', (sentence) => expect(readBrief(sentence, '2027-02-10T10:00:00Z').brief.naming.pattern).toBeNull());

@@ -1,6 +1,7 @@
 import type { NameField } from '../model/brief.ts';
 import { isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
 import { aboutFileNames } from './wordings/naming.ts';
+import { explainedName } from './explained-names.ts';
 import { introducedName } from './introduced-names.ts';
 
 /** What identifies a student, as departments call it. Registration, matriculation and roll numbers are student numbers; exam numbers are candidate numbers. */
@@ -117,11 +118,17 @@ export function readNaming(clauses: Clause[]): NamingRead {
       if (instead) collectFields(clause, instead[0].length, out, override);
       // “Named UP101_[student ID]_site.pdf – don't use your name.”
       if (patterned && patterned.end <= clause.start + quote.index && /\b(?:named|called|name|call|save[d]?)\b/i.test(clause.text.slice(0, patterned.start - clause.start))) { out.pattern.push({ ...patterned, override }); collectFields({ text: patterned.value.replace(/[_\-[\]<>{}.]/g, ' '), start: patterned.start, end: patterned.end }, 0, out, override); }
+      // “No names in the file name: use StudentNumber_RA.pdf.”
+      else if (patterned && patterned.start > clause.start + quote.index && /\b(?:use|name|named|call|called|save|saved as|instead|but|rather|format|so)\b[^.]*$/i.test(clause.text.slice(quote.index, patterned.start - clause.start)) && !/\b(?:not|never|no)\b[^,;:.]{0,12}$/i.test(clause.text.slice(0, patterned.start - clause.start))) { out.pattern.push({ ...patterned, override }); collectFields({ text: patterned.value.replace(/[_\-[\]<>{}.]/g, ' '), start: patterned.start, end: patterned.end }, 0, out, override); }
       else if (contrast) collectFields(clause, contrast.index, out, override);
       else if (first) collectFields({ ...clause, text: clause.text.slice(0, quote.index) }, 0, out, override);
       return;
     }
     if (/\b(?:may|can|are free to)\b[^.;]*\b(?:your (?:own )?name|any name)\b/i.test(clause.text)) { out.mustNotIdentify.push({ value: false, start: clause.start, end: clause.end }); return; }
+    // “Section, last name, “report”: A_Okafor_report.pdf”.
+    const isDetail = (words: string): boolean => fieldWords.some(([p]) => p.test(words));
+    const explained = explainedName(clause, clauses[index + 1], isDetail), already = explained ? findPattern(clause) ?? spokenPattern(clause) ?? summedPattern(clause) : null;
+    if (explained && (already === null || already.start <= explained.start && explained.start < already.end && !isDetail(spacedOut(already.value)) || /\][A-Za-z]|[A-Za-z]\[/.test(already.value))) { out.pattern.push({ ...explained, override }); collectFields({ ...clause, text: explained.value.replace(/[[\]_]/g, ' '), start: explained.start }, 0, out, override); return; }
     const met = findPattern(clause), told = introducedName(clause, personalFieldsIn), sum = summedPattern(clause), /* what stands in quotation marks is said in words */ summed = sum && !/[“”"]/.test(sum.value) ? sum : null, found = summed ?? (told && (met === null || told.start <= met.start && told.end >= met.end) ? told : met);
     const pattern = (found && / \+ /.test(found.value) ? sum : found && (/^[_-]/.test(found.value) || clause.text[found.start - clause.start - 1] === '(') ? spokenPattern(clause) : null) ?? found ?? spokenPattern(clause) ?? sum ?? givenName(clause);
     if (pattern) {
@@ -236,8 +243,9 @@ function findPattern(clause: Clause): { value: string; start: number; end: numbe
     const at = m[1] !== undefined ? m.at + 1 : m.at;
     return { value, start: at, end: at + (m[1] ?? m[2]!).trim().replace(/[.,;]$/, '').length, score: fields + (joined ? 1 : 0) + (/(?<![A-Za-z])(?:X{3,}|N{3,}|#{3,})(?![A-Za-z])/.test(value) ? 0.5 : 0) + (m[1] !== undefined && fields > 0 ? 0.5 : 0) + (fields === 0 && /[<[{][a-z]{1,12}[>\]}]/i.test(value) ? 0.5 : 0) + (/\.(pdf|docx?|odt|mp[34]|xlsx|pptx)$/i.test(value) ? 0.5 : 0), example: /\b(?:e\.g\.,?|for example|for instance|such as|example:?|like)\s*(?:[^\s,;_]+_?[^\s,;]*\.\w{2,5}(?:,| and| or|;)\s*)*[“"‘'\x60(]?$/i.test(clause.text.slice(0, at - clause.start)) || (fields < 1 && /^\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*:[^;]*$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\blike (?:so|this):?\s*[“"‘'(]?$/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\b\s*\($/i.test(clause.text.slice(0, at - clause.start))) || (fields < 1 && /\d/.test(value) && /\b(?:with|by|of) your [a-z ]{3,30}\([^()]*,\s*$/i.test(clause.text.slice(0, at - clause.start))) };
   }).filter((t) => t.score >= 1.5 && !t.example && !/\btemplates?\b[^.;]{0,20}\(\s*[“"'‘]?$|\btemplates?,? [“"'‘]?$/i.test(clause.text.slice(0, t.start - clause.start)) && !/^(?:file-?name|e-mail|double-spaced|one-page)$/i.test(t.value) && !/\s[-–]\s?(?:nothing|not|no|never|only|without|and)$/i.test(t.value));
-  // “podcast_[group].mp3 and script_[group].pdf”: a name for each document; the first stands for all.
+  // “podcast_[group].mp3 and script_[group].pdf”: a name for each document.
   const ending = (name: string): string => /\.\w+$/.exec(name)?.[0].toLowerCase() ?? '';
-  if (scored.length > 1 && new Set(scored.map((t) => ending(t.value))).size > 1 && scored.every((t) => ending(t.value) !== '')) return scored.sort((a, b) => a.start - b.start)[0]!;
+  const inOrder = [...scored].sort((a, b) => a.start - b.start), names = inOrder.filter((t, i) => inOrder.findIndex((o) => o.value === t.value) === i), listed = inOrder.slice(1).every((t, i) => /^[”"’'\x60)]?\s*(?:[,;/&+]|\band\b|\bor\b|[,;]? (?:and|or|plus)\b)[^.]{0,40}$/i.test(clause.text.slice(inOrder[i]!.end - clause.start, t.start - clause.start)));
+  if (names.length > 1 && names.every((t) => ending(t.value) !== '' && !/\s/.test(t.value.replace(/[<[{][^<>[\]{}]{1,40}[>\]}]/g, ''))) && (listed || new Set(names.map((t) => ending(t.value))).size > 1)) return { value: names.map((t) => t.value).join(' or '), start: inOrder[0]!.start, end: inOrder.at(-1)!.end };
   return scored.sort((a, b) => b.score - a.score)[0] ?? null;
 }

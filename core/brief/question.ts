@@ -1,5 +1,5 @@
 import type { Brief, NameField } from '../model/brief.ts';
-import { fieldNames, parsePattern } from '../naming/pattern.ts';
+import { eachName, fieldNames, parsePattern } from '../naming/pattern.ts';
 import { wordingsOf, type Remark } from './remark.ts';
 
 export interface Question { field: string; text: string }
@@ -42,6 +42,6 @@ export function questionMessage(input: { questions: Question[]; course: string; 
 /** What the file's name has to carry although the marking is anonymous. A student number alone is how many departments keep it so: it clashes only where the name must not identify at all. */
 export function clashInName(brief: Brief): NameField[] {
   if (brief.anonymous !== true) return [];
-  const { pattern, mustContain, mustNotIdentify } = brief.naming, carried = new Set([...mustContain, ...(pattern ? parsePattern(pattern).flatMap((t) => ('field' in t ? [t.field] : [])) : [])]);
+  const { pattern, mustContain, mustNotIdentify } = brief.naming, carried = new Set([...mustContain, ...(pattern ? eachName(pattern).flatMap((one) => parsePattern(one)).flatMap((t) => ('field' in t ? [t.field] : [])) : [])]);
   return [...carried].filter((f) => ['surname', 'givenNames', 'initials', 'username'].includes(f) || f === 'studentNumber' && mustNotIdentify === true);
 }

@@ -121,7 +121,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const naming = readNaming(clauses);
   brief.naming.pattern = one('naming.pattern', naming.pattern);
   // “Save it as lab3_ID.docx. … Convert it. Upload the PDF (lab3_ID.pdf).”: the name of what is handed in.
-  const kindsAsked = brief.documents.flatMap((d) => d.types), [, stem, ending] = /^(.+)\.(docx?|odt|pdf)$/i.exec(brief.naming.pattern ?? '') ?? [], other = kindsAsked.length === 1 ? kindsAsked[0]! : null;
+  const kindsAsked = brief.documents.flatMap((d) => d.types), [, stem, ending] = /^((?!.* or ).+)\.(docx?|odt|pdf)$/i.exec(brief.naming.pattern ?? '') ?? [], other = kindsAsked.length === 1 ? kindsAsked[0]! : null;
   if (stem && other && ending!.toLowerCase() !== other && text.includes(`${stem}.${other}`)) brief.naming.pattern = `${stem}.${other}`;
   brief.naming.mustContain = naming.mustContain.map((s) => s.value);
   for (const s of naming.mustContain) evidence.push({ field: 'naming.mustContain', ...quote(s) });

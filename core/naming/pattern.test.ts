@@ -64,3 +64,17 @@ describe('rules in words', () => {
     ['<module>_<candidate number>_<word count>', ['GEO3107_K4471_2950.pdf'], ['GEO3107_2950.pdf']], ['candidate number only', ['K4471.pdf'], ['K4472.pdf', 'Brandvold.pdf']], ['“Essay 2 - candidate number”', ['Essay 2 - K4471.pdf'], ['K4471.pdf']], ['first initial and surname', ['OBrandvold.pdf', 'O_Brandvold.pdf'], ['Brandvold.pdf']], ['P_12345678_essay', ['P_20417733_essay.pdf', 'P_K4471_essay.pdf'], ['P_99999999_essay.pdf']],
   ])('%s', (pattern, fitting, others) => { for (const name of fitting) expect([name, checkPattern(name, pattern, ottilie).fits]).toEqual([name, true]); for (const name of others) expect([name, checkPattern(name, pattern, ottilie).fits]).toEqual([name, false]); });
 });
+
+/** What stands for something that only the reader knows; made up. */
+test.each<[string, string[], string[]]>([
+  ['TeamXX_Report.pdf or TeamXX_Code.zip', ['Team04_Report.pdf', 'Team12_Code.zip'], ['Report_Team04.pdf', 'Team04_Slides.pdf']], ['report_teamN.pdf', ['report_team4.pdf'], ['report.pdf']], ['G<number>_minutes.pdf', ['G5_minutes.pdf', 'G12_minutes.docx'], ['minutes.pdf']],
+  ['[group letter]_[table number]', ['B_14.pdf'], ['B14.pdf']], ['APxx_summary.docx', ['AP07_summary.docx'], ['summary_AP07.docx']], ['HW#_Last.pdf', ['HW3_Brandvold.pdf'], ['HW3_Kessler.pdf']], ['Lastname_Firstname_Year.pdf', ['Brandvold_Ottilie_2027.pdf'], ['Brandvold_Ottilie_next.pdf']],
+  ['sheet05_name1_name2.pdf', ['sheet05_Brandvold_Kessler.pdf', 'sheet05_Kessler_Brandvold.pdf'], ['sheet05.pdf']], ['LastFirst_Poster.pdf', ['BrandvoldOttilie_Poster.pdf'], ['OttilieBrandvold_Poster.pdf']], ['LastnameStudentID_AT2.docx', ['Brandvold20417733_AT2.docx'], ['20417733_AT2.docx']],
+  ['surname_01.jpg or surname_02.jpg', ['Brandvold_01.jpg', 'Brandvold_07.jpg'], ['Brandvold_x.jpg']], ['B-number_DISS', ['20417733_DISS.pdf'], ['DISS.pdf']], ['NOM_Prenom_Dossier.pdf', ['Brandvold_Ottilie_Dossier.pdf'], ['Ottilie_Brandvold_Dossier.pdf']],
+  // A word for a title that is part of a longer one says itself.
+  ['FinalEssay_Surname', ['FinalEssay_Brandvold.pdf'], ['FinalReport_Brandvold.pdf']], ['TitlePage_[surname].docx', ['TitlePage_Brandvold.docx'], ['FrontPage_Brandvold.docx']],
+])('%s', (pattern, fitting, others) => { for (const name of fitting) expect([name, checkPattern(name, pattern, ottilie).fits]).toEqual([name, true]); for (const name of others) expect([name, checkPattern(name, pattern, ottilie).fits]).toEqual([name, false]); });
+test('a name for each file goes by its ending', () => {
+  const of = (extension: string): string => proposeName({ brief: madeBrief({ naming: { pattern: 'Surname_VE.mp4 or Surname_Statement.pdf', mustContain: [], mustNotIdentify: null } }), details: ottilie, present: 'x', extension, title: 'A title', courseCode: 'FILM260', label: null, anonymous: false });
+  expect([of('pdf'), of('mp4'), of('docx')]).toEqual(['Brandvold_Statement.pdf', 'Brandvold_VE.mp4', 'Brandvold_VE.docx']);
+});
