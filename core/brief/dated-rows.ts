@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { roleOf, type DateRole } from './date-roles.ts';
+import { isOthersDay, refusesFrom, roleOf, type DateRole } from './date-roles.ts';
 import { dateOrder, readDates, type ReadDate } from './dates.ts';
 import { isCorrection, type Clause, type Statement } from './statements.ts';
 
@@ -92,13 +92,13 @@ export function readRows(reading: Reading): RowsRead {
     dates.forEach((date, i) => {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1], clauses[index + 1])); return; }
-      if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: onOrAfter.test(text.slice(clause.start, date.start)) || date.iso.length === 10 && fromThen(clause, date, text) ? dayBefore(date.iso) : date.iso, start: date.start, end: date.end, override }); return; }
+      if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: onOrAfter.test(text.slice(clause.start, date.start)) || date.iso.length === 10 && (fromThen(clause, date, text) || refusesFrom(clause, date)) ? dayBefore(date.iso) : date.iso, start: date.start, end: date.end, override }); return; }
       carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text) ?? (/^\W*it (?:was|is|has|had)\b/i.test(clause.text) ? onlyNumbered(clauses[index - 1]) : null);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
       const column = clause.text.includes('|') && subjects.length === 0 ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
-      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1], clauses[index + 1]))));
+      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) && !isOthersDay(clause, date) ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1], clauses[index + 1]))));
     });
   });
   return out;
@@ -237,6 +237,7 @@ const dayBefore = (iso: string): string => DateTime.fromISO(iso.slice(0, 10)).mi
 /** “Late work is not accepted after …”. */
 function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined, text: string): boolean {
   const lead = text.slice(clause.start, date.start);
+  if (refusesFrom(clause, date)) return true;
   // “Essays received after the deadline but before 23:59 on 24 March will be marked out of 50.”
   if (/\bafter (?:the|this) (?:deadline|due (?:date|time))[^.;]{0,12}\bbut (?:before|by|until)\b[^.;]{0,20}$/i.test(`${lead}${text.slice(date.start, date.start + 12).replace(/\S*$/, '')}`) && /\b(?:marked|capped|penal\w*|lose|minus|out of|deduct\w*|pass mark|accepted)\b/i.test(text.slice(date.end, clause.end))) return true;
   // “Submissions are possible until 21 April, but lose 20 %.”

@@ -1,5 +1,5 @@
 import type { Kind } from '../model/kinds.ts';
-import type { Mention } from './document-names.ts';
+import { noun as known, type Mention } from './document-names.ts';
 import { notDocument } from './list-items.ts';
 
 /** A document by the shape of the sentence that asks for it, whatever it is called. */
@@ -13,6 +13,8 @@ const asKind = new RegExp(`\\b(?:an?|your|the|one)\\s+${noun}(?: of [\\p{L} ]{3,
 const mustBe = new RegExp(`^\\W*(?:the|your)\\s+${noun} (?:must|should|has to|have to|is to|needs to|shall|will have to) (?:be|come|arrive)(?: (?:submitted|handed in|uploaded|sent|saved|delivered))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
 /** “Herbarium – PDF, max. 5 MB”. */
 const line = /^[ \t]*(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3})[ \t]+[–-][ \t]+(?:an? |one |as )*\.?$/u;
+/** “Commentary: .docx; Artefacts: .jpg or .png”. */
+const labelled = new RegExp(`(?:^|[;,.(|•–—]\\s*|\\band\\s+|:\\s+)(?:the |your |an? )?${noun}(?: \\([^()]*\\))?\\s*:\\s*(?:an? |one |as (?:an? )?|saved as (?:an? )?)?\\.?$`, 'iu');
 /** “One PDF with your herbarium and one Word file with your ledger”. */
 const withIt = new RegExp(`^(?: file| document)? (?:with|containing|holding|for) (?:your|the|an?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu');
 /** What every file is, and what comes before the paper. */
@@ -24,12 +26,17 @@ export function shapedDocuments(asked: readonly Mention[], text: string): Shaped
   const shapes = [
     bySentence(asked, (m, from) => { const found = asKind.exec(`${m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)}${/^in /i.exec(m.clause.text.slice(m.at - m.clause.start))?.[0] ?? ''}`); return found ? { label: found[1]!, at: from + found.index + found[0].indexOf(found[1]!) } : null; }),
     bySentence(asked, (m) => { const found = withIt.exec(m.clause.text.slice(m.to - m.clause.start)); return found ? { label: found[1]!, at: m.at } : null; }),
+    /\b(?:options?|choose|choice|alternatives?|either)\b/i.test(text) ? [] : someKnown(acrossSentences(asked, (m) => { const found = labelled.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found && !notDocument.test(found[1]!) && !setting.test(found[1]!) ? { label: found[1]!, at: m.clause.start + found.index + found[0].indexOf(found[1]!) } : null; })),
     acrossSentences(asked, (m) => { const found = mustBe.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; }),
     acrossSentences(asked, (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, found = m.at - from < 80 ? line.exec(text.slice(from, m.at)) : null; return found && !notDocument.test(found[1]!) ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
   ];
   return shapes.sort((a, b) => b.length - a.length)[0]!;
 }
 
+/** What a list of settings calls a file. */
+const setting = /\b(?:formats?|types?|kinds?|size|limit|name|naming|upload|submission|submit|deadline|how|what|where|example|note|accepted|allowed|required|preferred|tool|software|template|deliverables?)\b/i;
+/** A label is taken for a document's where one beside it is known. */
+const someKnown = (found: Shaped[]): Shaped[] => (found.some((f) => new RegExp(`(?:^|[ -])${known}(?:s|$)`, 'i').test(f.label)) ? found : []);
 type Named = { label: string; at: number } | null;
 /** “PDF or DOCX”: one more kind of the document before. */
 const isOther = (m: Mention, before: Mention | undefined): boolean => before !== undefined && before.clause === m.clause && /^[\s,/.]*(?:or|\/|,)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start));

@@ -110,12 +110,15 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   const second = /(?:^|\band|,)\s+(?:the|your|an?)\s+((?!(?:same|final|complete|whole|other|latter|file|document|work|text)\b)[a-z-]+(?: (?!as\b|in\b|must|should|is\b|may\b)[a-z-]+){0,2})\s+(?:as|in) (?:an? )?$/i.exec(text);
   if (!m && second && previousEnd > mention.clause.start) return { label: second[1]!, at: from + second.index + second[0].indexOf(second[1]!) };
   // “1 x business plan (PDF), 1 x financial model (Excel)”.
-  const counted = /(?:^|[,;:]|\band)\s*(?:\d{1,2}\s?[x×]\s+)([a-z][a-z-]*(?: [a-z-]+){0,3})\s*\($/i.exec(text);
+  const counted = /(?:^|[,;:]|\band)\s*(?:\d{1,2}\s?[x×]\s+)([a-z][a-z-]*(?: [a-z-]+){0,3})\s*\((?:(?:scanned|saved|exported|converted|scan) (?:as|to|into|in) (?:an? )?)?$/i.exec(text);
   if (counted) return { label: counted[1]!, at: from + counted.index + counted[0].indexOf(counted[1]!) };
   // “Two things: your translation (docx) and your commentary (docx too)”.
   const own = /(?:^|[,;:]|\band|\bplus)\s*(?:your|the|an?|one)\s+((?!(?:final|complete|whole|finished)\b)[a-z][a-z-]*(?: [a-z-]+){0,1})\s*\(\.?$/i.exec(text);
   if (!m && own && !/\b(?:work|files?|documents?|submission|upload|text|version|copy|format|one|names?)$/i.test(own[1]!) && /\b(?:two|three|2|3|both) (?:things|files|documents|items|parts|pieces)\b/i.test(mention.clause.text)) return { label: own[1]!, at: from + own.index + own[0].indexOf(own[1]!) };
   // “The thesis (PDF, up to 100 MB) and its LaTeX sources (zip)”.
+  // “Everybody uploads an individual contribution statement (1 page, Word or PDF)”.
+  const handed = /\b(?:uploads?|submits?|hands? in|sends?(?: in)?|includes?|adds?|attach(?:es)?|provides?|delivers?|brings?)\s+(?:in )?(?:an?|the|your|one)\s+((?!(?:final|complete|whole|finished|single|separate|second)\b)[a-z][a-z-]*(?: (?!(?:of|for|with|in|on|and|or|to|from|by|about|as)\b)[a-z-]+){0,3})\s*\((?:[^()]*[,;]\s*)?(?:an? )?\.?$/i.exec(text);
+  if (handed && new RegExp(`(?:^|[ -])${noun}$`, 'i').test(handed[1]!)) return { label: handed[1]!, at: from + handed.index + handed[0].lastIndexOf(handed[1]!) };
   const itsOwn = previousEnd > mention.clause.start ? /\band (?:its|their|the accompanying) ((?:[A-Za-z-]+ )?[a-z-]+)\s*\(\.?$/.exec(text) : null;
   if (itsOwn) return { label: itsOwn[1]!, at: from + itsOwn.index + itsOwn[0].indexOf(itsOwn[1]!) };
   // “Poster (PDF) + 1-page abstract (DOCX) + 90-second pitch (MP4)”.
@@ -211,6 +214,14 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
     if (!rest) continue;
     listed.add(mention.clause);
     for (const name of [rest[1]!, rest[2]!]) { const at = mention.to + rest[0].indexOf(name); documents.push({ label: name, types: [...mention.kinds], start: at, end: at + name.length }); }
+  }
+  // “Each team files two memorials, one for the Applicant and one for the Respondent, each as a PDF”.
+  for (const clause of new Set(asked.map((m) => m.clause))) {
+    const own = asked.filter((m) => m.clause === clause), pair = listed.has(clause) ? null : /\b(?:two|2)\s+(?:separate\s+)?[a-z]+s\b,?\s*[:(–-]?\s*one (?:with|containing|for|on|about|holding) (?:the |your |an? )?([a-z][a-z-]*(?: [a-z-]+){0,2}?),? (?:and )?(?:one|the other|another)(?: one)? (?:with|containing|for|on|about|holding) (?:the |your |an? )?([a-z][a-z-]*(?: [a-z-]+){0,2}?)(?=\s*(?:[,.;()]|$|\b(?:each|both|as)\b))/i.exec(clause.text);
+    if (!pair || !own.some((m) => m.at - clause.start > pair.index + pair[0].length && /\b(?:each|both|all)\b[^.;]{0,30}$/i.test(clause.text.slice(pair.index + pair[0].length, m.at - clause.start)))) continue;
+    listed.add(clause);
+    const types: Kind[] = []; for (const m of own) add(types, m.kinds);
+    for (const name of [pair[1]!, pair[2]!]) { const at = clause.start + pair.index + pair[0].indexOf(name); documents.push({ label: name, types: [...types], start: at, end: at + name.length }); }
   }
   // “(i) a commentary of no more than 1,500 words (.docx), (ii) the storyboard as a PDF and (iii) a link sheet (.pdf)”: so are they where the sentence counts them.
   for (const clause of new Set(asked.map((m) => m.clause))) {

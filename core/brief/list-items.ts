@@ -2,7 +2,7 @@ import { noun, type DocumentLabel, type Mention } from './document-names.ts';
 import type { Clause } from './statements.ts';
 
 /** What a line of a list is about that asks for no document of its own. */
-export const notDocument = /^(?:file ?names?|dateiname|abgabe|files?|formats?|types?|kinds?|naming|names?|save|upload|submit|submission|hand|use|send|write|export|convert|only|all|each|every|please|no|not|do|electronic|digital|printed|cop(?:y|ies)|length|words?|pages?|documents?|pdfs?|docx?|word|size|max(?:imum)?|make|combine|merge|put|when|if|you|we|late|deadline|due|place|where|how|accepted|the file|must|should|part|stage|phase|step|section|task|week|option|milestone|day|item|note|hint|tip|important|what|who|which|why)\b/i;
+export const notDocument = /^(?:in addition|additionally|also|besides|furthermore|moreover|finally|file ?names?|dateiname|abgabe|files?|formats?|types?|kinds?|naming|names?|save|upload|submit|submission|hand|use|send|write|export|convert|only|all|each|every|please|no|not|do|electronic|digital|printed|cop(?:y|ies)|length|words?|pages?|documents?|pdfs?|docx?|word|size|max(?:imum)?|make|combine|merge|put|when|if|you|we|late|deadline|due|place|where|how|accepted|the file|must|should|part|stage|phase|step|section|task|week|option|milestone|day|item|note|hint|tip|important|what|who|which|why)\b/i;
 const lineAt = (text: string, at: number): string => { const end = text.indexOf('\n', at); return text.slice(text.lastIndexOf('\n', at - 1) + 1, end < 0 ? text.length : end); };
 
 /** “D1. Design report. PDF. Max. 25 MB.”: the name that an item of a list begins with. */

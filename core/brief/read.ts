@@ -153,7 +153,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   brief.attempts.keeps = one('attempts.keeps', or(attempts.keeps, plain.keeps));
   const late = readLate(clauses);
   brief.late.percentPerDay = one('late.percentPerDay', or(late.percentPerDay, plain.percentPerDay));
-  const latest = brief.due ?? times.parts.flatMap((p) => p.due ?? []).sort().at(-1) ?? null, lastDue = latest ? lastDay(latest) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === latest) ? [{ ...s, value: days }] : []; }) : [], spans = [...late.cutoffDays, ...dated];
+  const latest = brief.due ?? times.parts.flatMap((p) => p.due ?? []).sort().at(-1) ?? null, lastDue = latest ? lastDay(latest) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === latest) ? [{ ...s, value: days }] : []; }) : [], clauseAt = (at: number): number => clauses.findIndex((c) => c.start <= at && at < c.end), /* “From 1 April on no late work is accepted”: until then it is */ spans = [...late.cutoffDays.filter((s) => s.value !== 0 || !dated.some((d) => d.value > 0 && clauseAt(d.start) === clauseAt(s.start))), ...dated];
   brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays));
 
   const layout = readLayout(clauses);

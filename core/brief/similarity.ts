@@ -17,6 +17,8 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
     const through = /(?:\b(?:not|never|nobody|no one|none|neither)\b|n['’]t\b)[^.;,]{0,60}\b(?:through|into|with|by|using)(?: any(?: (?:kind|sort|form) of)?| an?| the| our)?\s*$/i.test(clause.text.slice(0, m.at - clause.start));
     found.push(yes(!through && !negated(clause, m), m, clause));
   }
+  // “Software check: yes.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /^\W*(?:software|plagiarism|similarity|originality|text)[- ]?(?:check|comparison|matching)(?:ing)?(?: software)?\s*[:|]\s*(yes|no)\b/gi)) found.push({ value: m[1]!.toLowerCase() === 'yes', start: m.at, end: m.to, override: isCorrection(clause) });
   // “We compare all answers electronically.”
   for (const clause of clauses) for (const m of matchesIn(clause, /\bwe compare (?:all|the|your) (?:answers|essays|papers|reports|submissions|texts|work|code|solutions)\b[^.;]{0,20}\b(?:electronically|automatically|by (?:computer|machine|software)|with (?:each other|one another|software))\b/gi)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
   clauses.forEach((c, i) => { for (const m of matchesIn(c, /\b(?:we|I|the (?:department|university|office)) (?:do(?:es)? not|don['’]t|doesn['’]t|won['’]t|will not) (?:run|make|do|carry out|use) (?:one|any|such a check|it)\b/gi)) if (/\b(?:plagiarism|similarity|originality|text-matching) (?:check|report|scan|test)/i.test(`${clauses[i - 1]?.text ?? ''} ${c.text}`)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(c) }); });

@@ -1,3 +1,4 @@
+import { namedInAddition } from './additional-works.ts';
 import { bothNames, zoneOf, zoneOffsets } from '../time/instant.ts';
 import { DateTime, FixedOffsetZone, IANAZone } from 'luxon';
 import type { Brief } from '../model/brief.ts';
@@ -61,6 +62,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   timeFromOpening(rows, reading);
   byGroups(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
+  namedInAddition(rows, reading);
   if (namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.

@@ -58,9 +58,12 @@ function labelsBesideValues(wording: Placed): Placed {
   const lines = wording.text.split('\n'), isLabel = (line: string | undefined): boolean => line !== undefined && line.length < 45 && labelAlone.test(line), ends = (line: string | undefined): boolean => line === undefined || !line.trim() || isLabel(line);
   /** what is no setting, and yet a name: “Weighting”, “Learning outcomes: 1, 2” */
   const otherName = (line: string | undefined): boolean => /^[ \t]*\p{Lu}(?:[\p{L}\p{M} /&'’-]{1,38}$|[^:\n]{1,40}: )/u.test(line ?? '');
-  const labels = new Set(lines.flatMap((line, i) => (isLabel(line) && !ends(lines[i + 1]) && (ends(lines[i + 2]) || otherName(lines[i + 2])) ? [i] : [])));
+  /** “By when”, over “Comments: 12 April” and “Final version: 10 May”: a heading over a list */
+  const named = (line: string | undefined): boolean => /^[ \t]*\p{Lu}[^:\n]{1,40}: \S/u.test(line ?? '');
+  const labels = new Set(lines.flatMap((line, i) => (isLabel(line) && !ends(lines[i + 1]) && !(named(lines[i + 1]) && named(lines[i + 2])) && (ends(lines[i + 2]) || otherName(lines[i + 2])) ? [i] : [])));
+  const headings = lines.filter((line, i) => isLabel(line) && named(lines[i + 1]) && named(lines[i + 2])).length;
   let at = -1;
-  return labels.size < 3 ? wording : replaced(wording, /\n/g, (end) => { at++; return labels.has(at) ? ': ' : end; });
+  return labels.size === 0 || labels.size + headings < 3 ? wording : replaced(wording, /\n/g, (end) => { at++; return labels.has(at) ? ': ' : end; });
 }
 
 /** Lines that were broken for want of room run on. */

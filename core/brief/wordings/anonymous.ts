@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** Whoever marks does not learn whose work it is. */
 export const markersDoNotKnow = anyOf('gi', [
+  /\b(?:student |authors['’]? )?names? visible to (?:the )?(?:markers?|graders?|examiners?|tutors?)\s*[:|]\s*no\b/,
   /\b(?:entries|essays|papers|manuscripts|submissions) are (?:judged|refereed|assessed) (?:blind|anonymously)\b/,
   /\b(?:nobody|no one) (?:will |can )?(?:sees?|knows?|learns?) (?:your names?|who (?:you are|wrote))\b/,
   /\b(?:nobody|no one|none of those) (?:who (?:is )?)?(?:marking|marks|grading|grades|reading|reads|assessing)\b[^.;]{0,30}\bknows? whose\b/,
@@ -69,6 +70,11 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /(?<!\bthe )\bnamed (?:marking|grading|assessment)\b(?! (?:criteria|scheme|grid|rubric))/,
+  /\b(?:student |authors['’]? )?names? visible to (?:the )?(?:markers?|graders?|examiners?|tutors?)\s*[:|]\s*yes\b/,
+  /^\W*identification\s*[:|]\s*(?:by |your |full |student )*names?\b/,
+  /\b(?:the )?(?:markers?|graders?|examiners?|tutors?) (?:can |will )?(?:see|know)s? (?:the |your |students['’] )?(?:names?|identit(?:y|ies))\b/,
+  /\b(?:I|we)(?:['’]ll| will)? (?:always )?(?:know|see) who (?:wrote|has written) (?:what|which|each|it)\b/,
   /\b(?:report|essay|paper|work|thesis|portfolio) (?:has to|must|should|needs to) (?:carry|bear|show|state|contain) your (?:full |own )?name\b/,
   /^\W*(?:both|all) (?:members['’] |authors['’] |your )?names?\b(?![^.;]*\bfile ?names?\b)[^.;]{0,40}\b(?:in|on|at) (?:the |every |each )?(?:header|first page|title page|cover|front page|top)\b/,
   /\b(?:all )?(?:members?|students?|authors?)['’]? names\b[^.;]{0,30}\b(?:are|must be|have to be|should be) (?:listed|given|stated|named|printed|shown) on the (?:inside |front |title )?(?:cover|page)\b/,

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A clause is about the name of a file. */
 export const aboutFileNames = anyOf('i', [
+  /^\W*(?:how|what) to (?:name|call|title)(?: (?:it|them|(?:the|your|each) files?))?\s*:/,
   /\b(?:submit|upload|hand (?:it )?in|save)\b[^.;]{0,30}\bunder the name \S+\.\w{2,4}/,
   /\brename (?:the|your|each|every) (?:file|document|pdf) (?:to|as|with|after|by) (?:your|the)\b/,
   /^\W*(?:zip|archive|pdf)(?: file)? name\s*:/,
@@ -32,7 +33,7 @@ export const aboutFileNames = anyOf('i', [
   /^\W*\S+_\S+\.(?:pdf|docx?|odt),? where\b/,
   /\bfile[\s-]?nam(?:es?|ing)\b/,
   /\bdateiname\b/,
-  /\b(?:name|call) (?:the|your) attachment\b/,
+  /\b(?:name|call|title) (?:the|your) (?:attachment\b|(?:pdf|document|word (?:file|document)|zip(?: file)?|archive|scan)(?= \S*[_<[{]))/,
   /\buse (?:it|that|this number) to name (?:your|the) file\b/,
   /\b(?:one|a single) file(?: per (?:group|pair|team|student|person))?\s*:\s*\S*[_<[{]\S*\.(?:pdf|docx?|odt|zip)\b/,
   /^\W*<[a-z_ -]{4,30}>_\S+\.(?:pdf|docx?|odt|zip)\W*$/,
