@@ -330,6 +330,8 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   if (new RegExp(String.raw`(?:^|[.;|]\s*)\W*(?:extended|extension|later|deferred) (?:submission |hand-?in )?(?:deadline|due date|date)\s*\(?(?:for )?(?:the )?${ofSome}\b[^.;\d]{0,30}[:|–-]\s*(?:\w+day,?\s*)?$|(?:^|[.;|]\s*)\W*(?:for )?(?:the )?${ofSome}\s*[:|–-]\s*(?:\w+day,?\s*)?$`, 'i').test(before)) return 'other';
   // “Supervisor's comments: 12 April”, “… up to 14 May, if the readers ask for it”.
   if (isOthersDay(clause, date)) return 'other';
+  // “It appears on Monday 17 May.”
+  if (/\b(?:it|that|(?:the|this) (?:\w+ )?(?:folder|box|link|area|page|tray|drop ?box|portal|form)) (?:appears|will appear|becomes visible|will be visible|shows up|goes up|comes up|turns up)\b[^.;\d]{0,14}$/i.test(before) && /\b(?:folder|box|link|area|page|tray|portal|form|place|upload|hand)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'opens';
   if (/\b(?:may|can|could|might)\b/i.test(before) && /^[^.;]{0,30},? (?:but )?(?:only )?(?:if|where|when) (?:the |your |we |I |you (?:are|have been) )[^.;]{0,40}\b(?:asks?|asked|requests?|requested|requires?|required|invites?|invited|wish|want)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “There is another box for the draft: it closes on 5 March.”
   if (/\bthere(?: is|['’]s| are| will be) (?:also )?(?:another|a (?:second|different|separate|similar)|other) (?:one|box|folder|area|link|tray|place|page|boxes|folders)\b(?![^.;]*\b(?:for|of) (?:part|task|piece|essay|paper|assignment) ?(?:2|two|B)\b)/i.test(`${/\b(?:it|that(?: one)?|this one) (?:closes|shuts|is open|ends|opens|closed)\b[^.;]*$/i.test(before) ? previous?.text ?? '' : ''} ${before}`)) return 'other';

@@ -226,7 +226,7 @@ function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: 
 }
 
 /** “Stage one: concept paper. Two pages. Hand in by 12 February.”: the head of the line names what a later sentence of it is about. */
-const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part|stage|phase|task|milestone|step|component|element|item|deliverable|piece)\s+(?:\d{1,2}|[A-E]|one|two|three|four|five))\s*[:.–-]/i.exec(text.slice(text.lastIndexOf('\n', date.start) + 1, date.start))?.[1] ?? null;
+const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part|stage|phase|task|milestone|step|component|element|item|deliverable|piece)s?\s+(?:\d{1,2}|[A-E]|one|two|three|four|five)(?:\s*(?:[–-]|,|&|and|to)\s*(?:\d{1,2}|[A-E])(?![\p{L}\d]))*)\s*[:.–-]/iu.exec(text.slice(text.lastIndexOf('\n', date.start) + 1, date.start))?.[1] ?? null;
 
 /** What stands before the first day on which nothing is taken any more. */
 const onOrAfter = /(?:\bnot|n['’]t) (?:be )?(?:accepted|taken|marked|graded|read) on or after\s*(?:\w+day,?\s*)?$/i;
@@ -287,7 +287,7 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (/^\s*(?:for|to take|to accept) late (?:work|submissions?|papers?|hand-ins?)\b/i.test(text.slice(date.end, date.end + 40))) return true;
   if (before && /^\W*late\b[^:]{0,20}:/i.test(before.text) && /^\W*(?:and )?(?:the \w+ )?(?:closes?|shuts?|locks?|ends?)(?: for good| finally| completely)?\s*(?:on\s+|at\s+)?(?:\w+day,?\s*)?$/i.test(lead)) return true;
   if (before && /\b(?:late|capped|penal\w+|received after|if you miss it|per day|a day)\b/i.test(before.text) && /^\W*(?:and |but )?(?:(?:nothing|none|no \w+) (?:(?:is |are |will be )?(?:accepted|received|taken|marked) |possible )?|(?:not )?accepted )after\b/i.test(clause.text)) return true;
-  if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:at \S+ )?(?:(?:is|are|will be) given |(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks)\b/i.test(text.slice(date.end, date.end + 50))) return true;
+  if (/\b(?:handed in|submitted|received|uploaded)\s+after\b[^.;]{0,24}$/i.test(lead) && /^\W*(?:at \S+ )?(?:(?:is|are|will be) given |(?:will )?(?:get|receive|score|are given)s?\s+)?(?:a )?(?:mark of )?(?:zero|0|no marks|(?:(?:is|are|will be) )?not (?:be )?(?:graded|marked|accepted|read|assessed|considered))\b/i.test(text.slice(date.end, date.end + 50))) return true;
   return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|received|taken|marked)(?: at all)? after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:not|none|nothing|closed) after|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 

@@ -17,6 +17,8 @@ const line = /^[ \t]*(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3})[ \t]+[–-][ \
 const labelled = new RegExp(`(?:^|[;,.(|•–—]\\s*|\\band\\s+|:\\s+)(?:the |your |an? )?${noun}(?: \\([^()]*\\))?\\s*:\\s*(?:an? |one |as (?:an? )?|saved as (?:an? )?)?\\.?$`, 'iu');
 /** “One PDF with your herbarium and one Word file with your ledger”. */
 const withIt = new RegExp(`^(?: file| document)? (?:with|containing|holding|for) (?:your|the|an?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu');
+/** The same before a bracket, and a document before one that says its kind. */
+const withSome = new RegExp(`^(?: file| document)? (?:with|containing|holding) (?:your|the|an?|all(?: your)?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu'), inBrackets = new RegExp(`\\b(?:the|your|an?|one)\\s+${noun}\\s*\\((?:[^()]*[,;]\\s*)?(?:an? )?\\.?$`, 'iu');
 /** What every file is, and what comes before the paper. */
 const nothingOfItsOwn = /\b(?:files?|documents?|versions?|cop(?:y|ies)|submissions?|uploads?|attachments?|formats?|pdfs?|word|docx|text|work|everything|rest|drafts?|outline|other|same|latter|former)$|^(?:(?:first|final|whole|complete|finished|same|following|other|written|marked|signed|printed|electronic|digital|original) )?(?:one|version|copy|files?|documents?)$|^(?:final|first|second|third|last|both|all)(?: (?:one|two|three|four))?$/i;
 
@@ -27,6 +29,8 @@ export function shapedDocuments(asked: readonly Mention[], text: string): Shaped
     bySentence(asked, (m, from) => { const found = asKind.exec(`${m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)}${/^in /i.exec(m.clause.text.slice(m.at - m.clause.start))?.[0] ?? ''}`); return found ? { label: found[1]!, at: from + found.index + found[0].indexOf(found[1]!) } : null; }),
     bySentence(asked, (m) => { const found = withIt.exec(m.clause.text.slice(m.to - m.clause.start)); return found ? { label: found[1]!, at: m.at } : null; }),
     /\b(?:options?|choose|choice|alternatives?|either)\b/i.test(text) ? [] : someKnown(acrossSentences(asked, (m) => { const found = labelled.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found && !notDocument.test(found[1]!) && !setting.test(found[1]!) ? { label: found[1]!, at: m.clause.start + found.index + found[0].indexOf(found[1]!) } : null; })),
+    // “A PDF with your texts and, separately, the cover letter (1 page, PDF too)”.
+    bySentence(asked, (m, from) => { const inIt = withSome.exec(m.clause.text.slice(m.to - m.clause.start)), ahead = inIt ? null : inBrackets.exec(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)); return inIt ? { label: inIt[1]!, at: m.at } : ahead ? { label: ahead[1]!, at: from + ahead.index + ahead[0].indexOf(ahead[1]!) } : null; }),
     acrossSentences(asked, (m) => { const found = mustBe.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; }),
     acrossSentences(asked, (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, found = m.at - from < 80 ? line.exec(text.slice(from, m.at)) : null; return found && !notDocument.test(found[1]!) ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
   ];

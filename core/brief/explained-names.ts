@@ -18,7 +18,8 @@ const told = /\b(?:names?|numbers?|no\.?|code|ID|initials?|surname|group|section
 export function explainedName(clause: Clause, next: Clause | undefined, isDetail: (words: string) => boolean): { value: string; start: number; end: number } | null {
   const here = sameSentence.exec(clause.text), behind = here ? null : next ? nextSentence.exec(next.text) : null, made = here?.groups!.made ?? (behind ? clause.text.replace(/^\W*(?:(?:the )?(?:file ?)?nam(?:e|es|ing)(?: (?:convention|format|rule))?|file ?names?)\s*[:–-]\s*/i, '').replace(/^.*\b(?:with|by|after|as|from|of|is|are|use|put|give)\s+(?=your|the)/i, '').replace(/[\s.]+$/, '') : null);
   if (!made) return null;
-  const pieces = made.split(apart).map((p) => p.trim().replace(/^(?:your|the|an?)\s+/i, '').replace(/\s+first$/i, '')).filter((p) => p !== '' && !marks.test(p));
+  const pieces = made.split(apart).map((p) => p.trim().replace(/^(?:your|the|an?)\s+/i, '').replace(/\s+first$/i, '').replace(/^(?:\d+|four|five|six|seven|eight)[- ]?(?:digit|figure|character)s?\s+/i, '')).filter((p) => p !== '' && !marks.test(p));
+  if (pieces.length === 1 && here && !/^(?:file ?)?names?$/i.test(pieces[0]!) && (isDetail(pieces[0]!) || told.test(pieces[0]!)) && !notPiece.test(pieces[0]!) && pieces[0]!.split(/\s+/).length < 5) return onePiece(pieces[0]!, here.groups!.names!, clause);
   if (pieces.length < 2 || pieces.length > 6 || !pieces.some(isDetail) || pieces.some((p) => p.split(/\s+/).length > 5 || notPiece.test(p))) return null;
   const list = (here ?? behind)!.groups!.names!, of = here ? clause : next!, start = of.start + of.text.lastIndexOf(list), patterns: string[] = [];
   for (const [said] of list.matchAll(names)) {
@@ -34,4 +35,13 @@ export function explainedName(clause: Clause, next: Clause | undefined, isDetail
   }
   const each = [...new Set(patterns)];
   return each.length > 0 && (each.length === 1 || each.every((p) => /\.[a-z\d]{2,5}$/i.test(p))) ? { value: each.join(' or '), start, end: start + list.length } : null;
+}
+
+/** “With the team ID: T12_report.pdf, T12_slides.pdf”: the part that all names share is what they are named with; in one name alone it has to look like it. */
+function onePiece(piece: string, list: string, clause: Clause): { value: string; start: number; end: number } | null {
+  const said = [...list.matchAll(names)].map((m) => m[0]), split = said.map((name) => name.replace(/\.[a-z\d]{2,5}$/i, '').split(/[_-]/)), shared = split[0]!.filter((part) => split.every((parts) => parts.includes(part))), figured = split[0]!.filter((part) => /\d/.test(part));
+  const meant = said.length > 1 ? (shared.length === 1 ? shared[0]! : undefined) : /\b(?:numbers?|no|ID|code|group|team)\b/i.test(piece) && figured.length === 1 ? figured[0]! : undefined;
+  if (meant === undefined || /^\d?$/.test(meant)) return null;
+  const patterns = said.map((name) => name.replace(new RegExp(`(?<![\\p{L}\\p{N}])${meant}(?![\\p{L}\\p{N}])`, 'u'), `[${piece}]`)), start = clause.start + clause.text.lastIndexOf(list);
+  return patterns.length === 1 || patterns.every((p) => /\.[a-z\d]{2,5}$/i.test(p)) ? { value: [...new Set(patterns)].join(' or '), start, end: start + list.length } : null;
 }

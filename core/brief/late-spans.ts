@@ -7,13 +7,13 @@ const lateness = /\b(?:late(?:ness|r)?|grace|delay(?:ed|s)?|overdue|penal\w*|ded
 const elsewhere = /\b(?:feedback|results|returned|reply|respond|e-?mail|office|extension|apply|request|notice|in advance|beforehand|before|prior|borrow|take-?home|exam|open for)\b/i;
 const ends = /\b(?:zero|nought|nil|all (?:the |your )?marks|0(?!\s?%|\.?\d)|nothing|none|no (?:marks?|credit|points|late|further|more|submissions?|work|papers?|essays?|reports?|assignments?|files?|uploads?)|not after|not (?:be )?(?:accepted|marked|graded|read|taken|assessed|considered)|(?:won|can|don|will|do)['’]?t be|cannot be|stop(?:s|ped)? (?:accept|tak|mark|read)ing|(?:won|can|don)['’]t (?:accept|take|mark|read|look|open|grade)|fail(?:s|ed|ure)?|refused|rejected|closed?|shuts?|locked)\b/i;
 const accepts = /\b(?:accept\w*|tak(?:e|es|en)|allow\w*|possible|permitted|(?:can|may) (?:still )?(?:be )?(?:submit\w*|hand\w*|upload\w*|turn\w*|sent)|open)\b/i;
-const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|otherwise|then|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
+const thereafter = /^[^.]{0,90}\b(?:after (?:which|that|this)|thereafter|afterwards|beyond that|otherwise|then|(?:later|longer) than (?:that|this)|past (?:that|this)|anything (?:later|beyond)|later (?:\w+ )?(?:gets?|receives?|scores?|is|are|will))\b/i;
 
 /** How long late work is still taken, from any sentence on lateness that names a span of time and what comes of it: a span behind “after” with an end to it,
  * or one behind “up to” with leave for it. Nothing where the sentence speaks of several that could be meant. @param near - the sentence before
  * @param next - what goes on after a semicolon */
 export function spanOfLateWork(clause: Clause, near: string, next: string): Statement<number> | null {
-  const text = `${clause.text}; ${next}`;
+  const text = `${next === '' ? clause.text : clause.text.replace(/\.\s*$/, '')}; ${next}`;
   if (!lateness.test(`${near} ${text}`) || elsewhere.test(text.replace(/\b(?:before|prior to) (?:the )?(?:deadline|due date)\b|\b(?:not (?:receive|get)|no|without) (?:\w+ )?feedback\b/gi, ''))) return null;
   const found = [...text.matchAll(span)].flatMap((m): Statement<number>[] => {
     const n = numberWords[m[1]!.toLowerCase()] ?? (/^an?$/i.test(m[1]!) ? 1 : Number(m[1])), days = /^w/i.test(m[2]!) ? n * 7 : /^h/i.test(m[2]!) ? n / 24 : n, lead = text.slice(0, m.index), rest = text.slice(m.index + m[0].length);
@@ -52,6 +52,8 @@ export function daysToDate(clauses: Clause[], due: DateTime): Statement<number>[
     const day = ['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1;
     return lateness.test(clause.text) || /\bdeduct\w*|\bafter \d/i.test(clause.text) ? [{ value: (day - due.weekday + 6) % 7 + 1, start: m.at, end: m.to }] : [];
   }));
+  // “If you miss Sunday, Monday until noon is fine with a deduction of 2 points.”
+  weekday.push(...clauses.flatMap((clause) => [...matchesIn(clause, /\b(mon|tues|wednes|thurs|fri|satur|sun)day (?:until|till|by|before|up to) (?:noon|midnight|\d{1,2}(?:[:.]\d{2})? ?(?:[ap]\.?m\.?)?|the (?:morning|evening)) (?:is|would be|will be|will do|works)(?: also| still)? (?:fine|ok(?:ay)?|accepted|possible|enough|all right)?\b(?=[^.;]{0,30}\b(?:deduct\w*|minus|penalty|lose|points? (?:off|less)))/gi)].map((m): Statement<number> => ({ value: (['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1 - due.weekday + 6) % 7 + 1, start: m.at, end: m.to }))));
   // “Essays sent in after Monday will not be corrected.”
   const behind = clauses.flatMap((clause) => [...matchesIn(clause, /\b(?:handed in|submitted|uploaded|received|arriving|delivered|sent(?: in)?|turned in) after (?:the )?(mon|tues|wednes|thurs|fri|satur|sun)day\b(?=[^;.]{0,20}\b(?:not|n['’]t|zero|0|no marks|fail)\b)/gi)].map((m): Statement<number> => ({ value: (['mon', 'tues', 'wednes', 'thurs', 'fri', 'satur', 'sun'].indexOf(m[1]!.toLowerCase()) + 1 - due.weekday + 7) % 7, start: m.at, end: m.to })));
   // “Late reports: -20% up to 12:00 on Friday, zero thereafter.”

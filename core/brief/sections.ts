@@ -13,6 +13,8 @@ export function readSections(clauses: Clause[]): Statement<string>[] {
       if (m.at < from || /\b(?:no|not|without|optional(?:ly)?|if (?:any|needed|you))\s+(?:an?\s+)?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s*(?:\((?:optional|if)|if (?:any|needed))/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “the results of your survey” names a subject, not a section.
       if (/^\s+(?:of|from|to|for|in|that|on)\b/i.test(clause.text.slice(m.to - clause.start)) && !/^table of|^list of/i.test(m[0])) continue;
+      // “35 pages of text (without lists, references and appendix)”.
+      if (/\((?:without|excluding|excl\.?|not (?:including|counting)|exclusive of)\b[^()]*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       found.push({ value: m[0].toLowerCase(), start: m.at, end: m.to });
     }
   }

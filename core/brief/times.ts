@@ -7,7 +7,7 @@ import type { ReadDate } from './dates.ts';
 import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
 import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
-import { namedByShape } from './parts-by-shape.ts';
+import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { windowRows } from './window-rows.ts';
@@ -131,6 +131,9 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
     if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;
     // “Midterm exam 25% (March 4), research paper 45%”.
     if (r.role === 'unknown' && /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
+    // “Presentations: 20 April”, below a work: what happens on a day is not its hand-in.
+    const ownName = r.role === 'unknown' ? /^\W*(\p{Lu}[\p{L} ]{2,40}):\s*$/u.exec(reading.text.slice(Math.max(r.clause.start, reading.text.lastIndexOf('\n', r.date.start) + 1), r.date.start))?.[1] : undefined;
+    if (ownName && happens.test(ownName) && !ownName.toLowerCase().includes(r.label.toLowerCase())) continue;
     const key = r.label.toLowerCase(), part = named.get(key) ?? { label: bareLabel(r.label).replace(/\s*[:|]\s*$/, ''), opens: null, due: null, start: r.date.start, end: r.date.end };
     if (r.role === 'opens') part.opens ??= r.date.iso; else if (part.due === null || r.override) part.due = r.date.iso;
     named.set(key, part);

@@ -9,6 +9,7 @@ const lateOnes = `(?:any |every |all |an? )?late ${work.slice(0, -1)}|hand-?ins?
 /** Late work is not taken, or counts for nothing. */
 export const lateIsRefused = anyOf('gi', [
   new RegExp(`\\b(?:${work}${comesLate}|${lateOnes}),? ${isLost}`),
+  new RegExp(`\\b${work}(?: (?:that|which))?(?: (?:is|are|was|were|has been|have been))? (?:not (?:submitted|handed in|uploaded|delivered|received|turned in) (?:(?:in|on) time|by (?:then|this time|the deadline))|missing the deadline),? ${isLost}`),
   /\b(?:no late (?:submissions?|work|papers?)\b[^.;]{0,30}|late(?: (?:submissions?|work|papers?|essays?|assignments?|parts?|reports?|portfolios?|projects?|hand-ins?|deliverables?|uploads?|items?|files?|homeworks?|answers?|scripts?)\b|(?=\s*:))(?: without (?:an? )?(?:approved |prior |agreed )?(?:extension|permission))?[^.;]{0,25}(?:\b|(?=:))(?:(?:(?:will|can|are|is) ?not|can['’]t|won['’]t) (?:be )?(?:accepted|marked|considered|graded|assessed)|cannot be (?:accepted|marked)|not (?:accepted|allowed|permitted|possible)|:\s*(?:no|none|not (?:possible|accepted|allowed|permitted))\b|(?:will )?(?:receive|score|get)s? (?:a )?(?:mark of )?(?:zero|0|no marks?)))/,
   /\b(?:nothing|no (?:submissions?|work|papers?))\b[^.;]{0,20}\b(?:accepted|taken)\b[^.;]{0,15}\b(?:late|after (?:the|this) (?:deadline|due|time|date))\b/,
   /\b(?:do|does|will|can) ?(?:not|n['’]t)\b[^.;]{0,10}\b(?:accept|mark|take|consider)\b[^.;]{0,12}\blate\b[^.;]{0,14}/,
