@@ -3,7 +3,7 @@ import { clausesWith, matchesIn, type Clause } from './statements.ts';
 
 /** What the parts of a paper are called where a wording says what counts as its words. Common practice, no published source. */
 const partNames: readonly [RegExp, WordPart][] = [
-  [/(?<!in-text )references?(?: list)?|refs|lists? of works|reference lists?|list of references|bibliograph(?:y|ies)|works cited/, 'references'], [/append(?:ix|ices)|annex(?:es)?/, 'appendices'], [/title pages?|cover (?:pages?|sheets?)|front page/, 'titlePage'],
+  [/(?<!in-text )references?(?: list)?|refs|lists? of works|reference lists?|list of references|(?:list of|source)s? sources?|sources? list|bibliograph(?:y|ies)|works cited/, 'references'], [/append(?:ix|ices)|annex(?:es)?/, 'appendices'], [/title pages?|cover (?:pages?|sheets?)|front page/, 'titlePage'],
   [/(?:tables? of )?contents/, 'contents'], [/abstracts?|exec(?:utive|\.)? summary/, 'abstract'], [/(?:foot|end)notes?|notes/, 'footnotes'], [/tables(?! of)/, 'tables'], [/captions|legends|figures?/, 'captions'], [/(?:sub)?headings|titles/, 'headings'], [/(?:block |direct |long )?(?:quotations|quotes)/, 'quotations'],
 ];
 const exactly = partNames.map(([pattern, part]) => ({ exact: new RegExp(`^(?:${pattern.source})$`, 'i'), part }));

@@ -18,6 +18,11 @@ const supplied = pairOf(materials, `${articles}?`);
 const unknown = pairOf(String.raw`(?!${plainFiles}(?![\p{L}]))[\p{L}-]{4,}`, articles);
 const denied = new RegExp(String.raw`(?<![\p{L}])${notAsked}\s+(?:[\p{L}]+\s+)?$`, 'iu'), spared = new RegExp(String.raw`^[^.;\n]{0,30}(?<![\p{L}])${notNeeded}(?![\p{L}])`, 'iu');
 
+/** That a document comes beside another. */
+const alsoAsked = /(?<!\p{L})(?:auch|zusätzlich|außerdem|ferner|également|aussi|en outre|en plus|además|también|inoltre|anche|além disso|também|ook|daarnaast|också|dessutom|også|desuden|dessuten)(?!\p{L})[^.;\n]*$/iu;
+const bareKinds = new RegExp(`(?<![\\p{L}_.])${kind}(?:${orElse}${kind})*`, 'giu');
+const kindsIn = (said: string): Kind[] => said.split(new RegExp(orElse, 'iu')).flatMap((s) => kinds.find(([pattern]) => pattern.test(s))?.[1] ?? []);
+
 /** “Vous déposerez deux fichiers : le rapport (PDF) et les données (CSV)”: the documents that a wording in another language than English names with their kinds of file. Of one alone only the kind is asked; what is handed out or not needed is left aside.
  * @param text - the wording as it was written */
 export function pairedDocuments(text: string): PairedDocument[] {
@@ -27,12 +32,17 @@ export function pairedDocuments(text: string): PairedDocument[] {
     const { article, noun, kinds: said } = m.groups as { article: string; noun: string; kinds: string }, start = m.index + article.length, end = m.index + m[0].length;
     if (found.some((f) => f.start < end && m.index < f.end)) continue;
     const asked = !handedOut && !denied.test(text.slice(Math.max(0, m.index - 30), m.index)) && !spared.test(text.slice(end, end + 80));
-    found.push({ label: noun.trim(), types: said.split(new RegExp(orElse, 'iu')).flatMap((s) => kinds.find(([pattern]) => pattern.test(s))?.[1] ?? []), start, end, asked });
+    found.push({ label: noun.trim(), types: kindsIn(said), start, end, asked });
   } };
   collect(supplied, true);
   known.forEach((pattern) => { collect(pattern); });
   if (found.some((d) => d.asked)) collect(unknown);
   const each = found.filter((d) => d.asked).sort((a, b) => a.start - b.start).filter((d, i, all) => all.findIndex((o) => o.label?.toLowerCase() === d.label?.toLowerCase()) === i);
+  // “Ein PDF, maximal 15 MB. … Bitte auch das Bewertungsformular (Scan, PDF oder JPG) hochladen.”
+  if (each.length === 1 && alsoAsked.test(text.slice(Math.max(0, each[0]!.start - 60), each[0]!.start))) {
+    const main = [...text.matchAll(bareKinds)].find((m) => !found.some((f) => f.start <= m.index && m.index < f.end) && !denied.test(text.slice(Math.max(0, m.index - 30), m.index)) && !/[\w_-]\.?$/.test(text.slice(0, m.index)));
+    if (main) return [{ label: null, types: kindsIn(main[0]), start: main.index, end: main.index + main[0].length }, each[0]!].sort((a, b) => a.start - b.start);
+  }
   return each.length > 1 ? each : each.length === 1 && found.some((d) => !d.asked) ? [{ ...each[0]!, label: null }] : [];
 }
 

@@ -16,6 +16,10 @@ const lateDays = countWords.map((word, i): [string, string] => {
 });
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const phrases: readonly [RegExp, string][] = ([
+  // “Pro Tag Verspätung gibt es einen Punkt Abzug, nach einer Woche wird nichts mehr angenommen.”
+  ...['einen|ein', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'].map((word, i): [string, string] => [`(?:pro|je|für jeden) (?:angefangene[mn] |angebrochene[mn] |weiteren )?tag (?:der )?verspätung (?:gibt es|werden|wird|erfolgt) (?:ein abzug von )?(?:${i + 1}|${word}) punkte?(?: abzug| abgezogen)?`, `late: -${i + 1} points a day`]),
+  ...([['einer', 7], ['zwei', 14]] as const).map(([word, n]): [string, string] => [`nach (?:${word === 'einer' ? '1|einer' : '2|zwei'}) wochen? ${isWorthless}`, `zero after ${n} days`]),
+  ['(?:und |auch )?nicht (?:mit (?:einer )?plagiats\\p{L}*software|auf plagiate) (?:geprüft|überprüft|untersucht|abgeglichen)', 'no similarity check'], ['(?:wird|werden) nicht anonym(?:isiert)? (?:bewertet|korrigiert|begutachtet|benotet|gelesen)', 'is not marked blind'],
   ...lateDays,
   // “Verspätete Protokolle gelten als nicht abgegeben.”
   [`(?:verspätete?|(?:verspätet|zu spät|später|nicht (?:fristgerecht|rechtzeitig)) (?:eingereichte|abgegebene|eingehende|eingegangene|hochgeladene|vorgelegte)) \\p{L}{4,} (?:(?:gelten|gilt) als [„“"»]?(?:nicht (?:abgegeben|bestanden|eingereicht|erbracht|vorgelegt)|fehlversuch)|(?:werden|wird) nicht (?:mehr )?(?:angenommen|bewertet|benotet|korrigiert|gelesen|berücksichtigt|gewertet|entgegengenommen|akzeptiert)|(?:werden|wird) (?:als|mit) (?:der note )?[„“"»]?(?:nicht ausreichend|nicht bestanden|ungenügend|5,0|null punkten|0 punkten|0)[“”"«]? (?:bewertet|benotet|gewertet)|(?:können|kann) nicht (?:mehr )?(?:berücksichtigt|angenommen|bewertet|korrigiert) werden)`, 'late work is not accepted'],

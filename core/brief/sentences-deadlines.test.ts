@@ -381,7 +381,7 @@ If you failed or missed Coursework 1, you have to submit the resit coursework by
   ['Consegna entro il 12 marzo 2027, ore 18:00, in formato PDF.', { documents: [{ label: null, types: ['pdf'] }], due: '2027-03-12T18:00:00' }],
   ['Fecha de entrega: 12 de marzo de 2027, 18:00 h. Formato: PDF. Extensión máxima: 10 páginas.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxPages': 10, due: '2027-03-12T18:00:00' }],
   ['Inleveren voor 12 maart 2027, 18.00 uur, als pdf.', { documents: [{ label: null, types: ['pdf'] }], due: '2027-03-12T18:00:00' }],
-  ['Frist: Fredag 12. mars 2027 kl. 18:00. Maks 10 sider. PDF.', { documents: [{ label: null, types: ['pdf'] }], due: '2027-03-12T18:00:00' }],
+  ['Frist: Fredag 12. mars 2027 kl. 18:00. Maks 10 sider. PDF.', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxPages': 10, due: '2027-03-12T18:00:00' }],
   ['Die Arbeit ist spätestens am 12.03.2027 um 18 Uhr über das Portal abzugeben (PDF, max. 10 Seiten, Namen auf dem Deckblatt).', { documents: [{ label: null, types: ['pdf'] }], 'limits.maxPages': 10, due: '2027-03-12T18:00:00' }],
 ];
 test.each(sentences)('%s', expectSettled);

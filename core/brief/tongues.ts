@@ -1,5 +1,7 @@
 import { monthNames } from '../tables/month-names.ts';
 import { onlyEnglish } from './german.ts';
+import { isWrittenIn } from './romance.ts';
+import { eitherKind, tonguesElsewhere } from './wordings/demands-elsewhere.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const leads: readonly [RegExp, string][] = ([
@@ -15,12 +17,32 @@ const leads: readonly [RegExp, string][] = ([
 const inFigures = /(?<!\d)\d{1,2}[/.-]\d{1,2}[/.-]20\d\d(?!\d)/;
 const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})/gu;
 
+const demands = tonguesElsewhere.map((t) => ({ ...t, phrases: t.phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english] as const), places: new RegExp(`(?<![\\p{L}_])${t.places}(?=\\s{1,3}[“"])`, 'giu') }));
+/** What a name in quotation marks says stays. */
+const isQuoted = (text: string, at: number): boolean => { const line = text.slice(Math.max(0, at - 120, text.lastIndexOf('\n', at) + 1), at); return line.lastIndexOf('“') > line.lastIndexOf('”'); };
+/** Small words of German that none of these has. */
+const german = /(?<!\p{L})(?:der|die|und|ist|wird|werden|nicht|zum|bis|das|ihre?)(?!\p{L})/giu;
+/** A wording in one of these tongues with what it asks for in English; others as they are. */
+function demandsAsEnglish(wording: string): string {
+  const tongue = new Set((wording.match(german) ?? []).map((w) => w.toLowerCase())).size > 2 ? undefined : demands.filter((t) => isWrittenIn(wording, t.signs, t.telling) && !/\b(?:the|your|submit|should|must)\b/i.test(wording.slice(0, 2000))).map((t) => ({ t, score: new Set((wording.match(t.signs) ?? []).map((w) => w.toLowerCase())).size + 3 * (wording.match(new RegExp(t.telling.source, 'giu')) ?? []).length })).sort((a, b) => b.score - a.score)[0]?.t;
+  if (!tongue) return wording;
+  // Both marks of a quotation are the same here, or stand the other way round.
+  let text = wording.replace(/[”»„]([^”«“»\n]{1,80})[”«“]/g, '“$1”').replace(/«[ \u00a0]?([^«»\n]{1,80}?)[ \u00a0]?»/g, (s, name: string) => `“${name}”`.padEnd(s.length, '\u00a0'));
+  // What stands before a place has to stay beside it.
+  text = text.replace(tongue.places, (s) => 'via'.padStart(s.length, '\u00a0'));
+  for (const [other, english] of [...eitherKind, ...tongue.phrases]) text = text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : (/^\p{Lu}/u.test(s) ? english.replace(/^\p{Ll}/u, (c) => c.toUpperCase()) : english).padEnd(s.length, '\u00a0')));
+  return text;
+}
+
 /** A wording with its days in other languages in English, and every letter of the rest in its place; without such days as it is. */
-export function otherTonguesAsEnglish(wording: string): string {
-  let found = false;
+export function otherTonguesAsEnglish(original: string): string {
+  const wording = demandsAsEnglish(original);
+  // Where the tongue is known, its months may have English names.
+  let found = wording !== original;
   const dated = wording.replace(namedDay, (whole, day: string, month: string) => {
     const name = monthNames.find(([pattern]) => new RegExp(`^(?:${pattern.source})$`, 'iu').test(month));
-    if (!name) return whole;
+    // “30. april”: a name that is English as well.
+    if (!name) return wording !== original && /^(?:april|august|september|november|december|oktober|desember)$/i.test(month) ? `${day} ${month.replace(/^oktober$/i, 'October').replace(/^desember$/i, 'December')}`.padEnd(whole.length, '\u00a0') : whole;
     found = true;
     // A month's whole name where there is room: what is left over has to fit into the gaps.
     const english = whole.length - day.length - 1 - name[1].length >= 4 ? name[1] : name[1].slice(0, 3), spare = whole.length - day.length - 1 - english.length;
@@ -30,5 +52,5 @@ export function otherTonguesAsEnglish(wording: string): string {
   // “Date limite : 15/03/2027”: in figures the day is the same everywhere, what leads it in is not.
   if (!found && (!inFigures.test(wording) || onlyEnglish.test(wording.slice(0, 2000)))) return wording;
   // “18h00”, “kl. 18.00”, “ore 18:00”, “18.00 uur”: what is around the hour.
-  return leads.reduce((text, [other, english]) => text.replace(other, (s) => (english.length > s.length ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length));
+  return leads.reduce((text, [other, english]) => text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length));
 }
