@@ -10,7 +10,7 @@ const main = new RegExp(String.raw`\b(?:the|your|this|one|an?|group|final)\s+((?
  * Both get their names where the first has one; else the day of the addition is left aside. */
 export function namedInAddition(rows: DatedRow[], { text, clauses }: Reading): void {
   const due = rows.filter((r) => r.role === 'due' && r.date.problem === 'none'), added = due.flatMap((r) => {
-    const lead = text.slice(r.clause.start, r.date.start), name = r.label === null ? own.exec(lead)?.[1] : undefined;
+    const lead = text.slice(r.clause.start, r.date.start), /* a name that goes on from the sentence before */ carried = r.label !== null && !lead.toLowerCase().includes(r.label.toLowerCase()), name = r.label === null || carried ? own.exec(lead)?.[1] : undefined;
     return name && onTop.test(lead.slice(0, lead.length)) ? [{ r, name }] : [];
   });
   const rest = due.filter((r) => !added.some((a) => a.r === r));

@@ -3,8 +3,7 @@ import { onlyEnglish } from './german.ts';
 /** Words by which a wording is taken for French or Spanish; four of them and more. */
 const frenchSigns = /(?<!\p{L})(?:le|la|les|des|du|est|sont|sera|seront|une|pour|avec|votre|vos|pages?|mots|copies?|rendre|remise|dépôt|déposer|devoir|fichier|format|maximum|avant|au|sur)(?!\p{L})/giu;
 const spanishSigns = /(?<!\p{L})(?:el|la|los|las|del|es|son|será|serán|una|para|con|su|páginas|palabras|entrega|trabajos?|archivo|formato|máximo|hasta|antes|no|por|tarea|plazo)(?!\p{L})/giu;
-/** Whether a wording is written in the tongue of some small words, of which it has four and more, or has none of English. */
-export const isWrittenIn = (wording: string, signs: RegExp, telling: RegExp): boolean => telling.test(wording) && (new Set((wording.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || !onlyEnglish.test(wording.slice(0, 2000)));
+const isWrittenIn = (wording: string, signs: RegExp, telling: RegExp): boolean => telling.test(wording) && (new Set((wording.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || !onlyEnglish.test(wording.slice(0, 2000)));
 
 type Phrases = readonly (readonly [string, string])[];
 /** What departments ask for in French, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */

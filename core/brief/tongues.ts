@@ -1,6 +1,5 @@
 import { monthNames } from '../tables/month-names.ts';
 import { onlyEnglish } from './german.ts';
-import { isWrittenIn } from './romance.ts';
 import { eitherKind, tonguesElsewhere } from './wordings/demands-elsewhere.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
@@ -24,7 +23,7 @@ const isQuoted = (text: string, at: number): boolean => { const line = text.slic
 const german = /(?<!\p{L})(?:der|die|und|ist|wird|werden|nicht|zum|bis|das|ihre?)(?!\p{L})/giu;
 /** A wording in one of these tongues with what it asks for in English; others as they are. */
 function demandsAsEnglish(wording: string): string {
-  const tongue = new Set((wording.match(german) ?? []).map((w) => w.toLowerCase())).size > 2 ? undefined : demands.filter((t) => isWrittenIn(wording, t.signs, t.telling) && !/\b(?:the|your|submit|should|must)\b/i.test(wording.slice(0, 2000))).map((t) => ({ t, score: new Set((wording.match(t.signs) ?? []).map((w) => w.toLowerCase())).size + 3 * (wording.match(new RegExp(t.telling.source, 'giu')) ?? []).length })).sort((a, b) => b.score - a.score)[0]?.t;
+  const tongue = new Set((wording.match(german) ?? []).map((w) => w.toLowerCase())).size > 2 ? undefined : /\b(?:the|your|and|submit|should|must|please)\b/i.test(wording.slice(0, 2000)) ? undefined : demands.filter((t) => t.telling.test(wording) && wording.search(t.signs) >= 0).map((t) => ({ t, score: new Set((wording.match(t.signs) ?? []).map((w) => w.toLowerCase())).size + 3 * (wording.match(new RegExp(t.telling.source, 'giu')) ?? []).length })).sort((a, b) => b.score - a.score)[0]?.t;
   if (!tongue) return wording;
   // Both marks of a quotation are the same here, or stand the other way round.
   let text = wording.replace(/[”»„]([^”«“»\n]{1,80})[”«“]/g, '“$1”').replace(/«[ \u00a0]?([^«»\n]{1,80}?)[ \u00a0]?»/g, (s, name: string) => `“${name}”`.padEnd(s.length, '\u00a0'));
