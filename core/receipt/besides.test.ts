@@ -32,3 +32,11 @@ describe('how long it is', () => {
   test.each(['Words: 9200', 'Number of words: 9200', '9,200 words', 'Length: 9,200 words', 'Your paper has 9,200 words.', 'We counted 9,200 words.', 'Wörter: 9200', 'It contains 9200 words.', 'Words found: 9200', 'Word count (automatic): 9200'])('%s', (line) => expect([read(line).words, standing(line)]).toEqual([9200, 'refuted']));
   test.each(['Limit: 40 pages', 'It may have up to 9,200 words.', 'Length: 12345', 'Feedback has 40 pages.'])('hard negative: %s', (line) => expect([read(line).pages, read(line).words]).toEqual([null, null]));
 });
+describe('labels and sums as records write them', () => {
+  const of = (text: string): ReturnType<typeof readFields>['fields'] => readFields(text, [name], null, '2027-05-14T17:00:00.000Z').fields;
+  test.each(['Record no. ........... 0091-7734', 'Record no. : 0091-7734', 'Record nr. ..... 0091-7734'])('a number behind an abbreviation: %s', (line) => expect(of(`RECORD\nDocument ...... ${name}\nLodged ........ 2027-03-11T13:42:18Z\n${line}\n`)).toMatchObject({ id: '0091-7734', fileNames: [name], receivedAt: '2027-03-11T13:42:18+00:00' }));
+  test('dots of a shortened name lead to nothing', () => expect(of(`Receipt no. 4471-B\nReceived: 11 March 2027, 13:42 (Greenwich time)\nFile: essay_Y39....pdf\n`)).toMatchObject({ fileNames: ['essay_Y39....pdf'], receivedAt: '2027-03-11T13:42:00+00:00' }));
+  // The SHA-256 of “abc” (FIPS 180-4, example), in base64 as RFC 9530 writes it.
+  test.each(['"digest": "sha-256=ungWv48Bz+pBQUDeXa4iI7ADYaOWF3qctBD/YfIAFa0="', 'Repr-Digest: sha-256=:ungWv48Bz+pBQUDeXa4iI7ADYaOWF3qctBD/YfIAFa0=:'])('a sum in base64: %s', (line) => expect(of(`Receipt no. 4471-B\n${line}`).sha256).toEqual(['ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad']));
+  test('hard negative: other base64', () => expect(of('Receipt no. 4471-B\nsha-512=:ungWv48Bz+pBQUDeXa4iI7ADYaOWF3qctBD/YfIAFa0=:').sha256).toEqual([]));
+});

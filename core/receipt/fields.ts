@@ -1,3 +1,4 @@
+import { fromBase64 } from '../text/bytes.ts';
 import { withoutFormerEntries } from './entries.ts';
 import { numberOf } from '../brief/statements.ts';
 import { plainReceipt } from './plain.ts';
@@ -21,7 +22,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
   // Empty lines in a row part no more than one does, and many of them would be looked at over and over.
   text = lastAttempt(plainReceipt(text.replace(/\n(?:[^\S\n]{0,200}\n){2,}/g, '\n\n')).replace(/：/g, ': ')
     // Signs for the eye before a line, and dots that lead from a label to its value.
-    .replace(/^[^\S\n]*[\p{Extended_Pictographic}\u200d\ufe0f]+[^\S\n]*/gmu, '').replace(/(?<=^[^\n.:]{2,40}?)[^\S\n]*(?:\.{4,}|[^\S\n]\.{3})[^\S\n]*:?[^\S\n]*(?=\S)/gm, ': ')).replace(/[\u2010\u2011]/g, '-')
+    .replace(/^[^\S\n]*[\p{Extended_Pictographic}\u200d\ufe0f]+[^\S\n]*/gmu, '').replace(/(?<=^(?:[^\n.:]|(?<=\b(?:no|nr|ref|doc))\.(?=\s)){2,40}?)[^\S\n]*(?:\.{4,}|[^\S\n]\.{3})[^\S\n]*:?[^\S\n]*(?=\S)/gm, ': ')).replace(/[\u2010\u2011]/g, '-')
     .replace(/(\d{4})\s?年\s?(\d{1,2})\s?月\s?(\d{1,2})\s?日|(\d{4})년\s?(\d{1,2})월\s?(\d{1,2})일/g, (_, ...d: (string | undefined)[]) => `${d[0] ?? d[3]!}-${(d[1] ?? d[4]!).padStart(2, '0')}-${(d[2] ?? d[5]!).padStart(2, '0')}`)
     // “[08:20:15] desk: …” is when a line was written; where another line has the day with its time, that is the one.
     .replace(/^\[\d\d:\d\d(?::\d\d)?\]\s*/gm, (clock) => (/\b20\d\d,?\s+(?:at\s+)?\d{1,2}:\d\d/.test(text) ? '' : clock))
@@ -84,7 +85,9 @@ function lastAttempt(text: string): string {
 
 /** SHA-256 sums, also where they are shown in groups or over two lines. */
 const sums = /(?<![0-9a-z])(?:[0-9a-f]{64}|(?:[0-9a-f]{8}[\s:-]+){7}[0-9a-f]{8}|(?:[0-9a-f]{4}[\s:-]+){15}[0-9a-f]{4}|(?:[0-9a-f]{2}[\s:-]){31}[0-9a-f]{2}|[0-9a-f]{32}\s+[0-9a-f]{32})(?![0-9a-z])/gi;
-const readSums = (text: string): string[] => [...new Set((text.match(sums) ?? []).map((h) => h.replace(/[\s:-]/g, '').toLowerCase()))];
+const readSums = (text: string): string[] => [...new Set([...(text.match(sums) ?? []).map((h) => h.replace(/[\s:-]/g, '').toLowerCase()), ...[...text.matchAll(base64Sum)].map((m) => Array.from(fromBase64(m[1]!), (b) => b.toString(16).padStart(2, '0')).join(''))])];
+/** A SHA-256 in base64 behind its name: “sha-256=:…=:”. Source: RFC 9530 (digest fields), with RFC 8941's colons or without. */
+const base64Sum = /\bsha-?256\s*[=:]\s*:?([A-Za-z0-9+/]{43}=)(?![A-Za-z0-9+/=])/gi;
 /** Pages, as a row of their own or beside the file's name. */
 function statedPages(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => /^(?:number of |no\. of |total )?pages?(?: count(?:ed)?| received| total| found)?$|^sheets$/i.test(r.label) && /^\d{1,4}\b(?!\s*(?:of|\/))/.test(r.value));
