@@ -84,6 +84,8 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     for (const m of matchesIn(clause, /\b(?:editing|changes?|replacing|changing it) after (?:submission|submitting|uploading|handing in) (?:is|are) (?:not possible|impossible|not allowed)\b/gi)) allow(1, m);
     // “After the upload: the files can't be changed.”
     if (clause.under && /\bafter (?:the )?(?:upload|submission|submitting|handing in)/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:the |your )?(?:files?|documents?|submission) (?:can['’]t|cannot|can not|may not) be (?:changed|replaced|edited)\b/gi)) allow(1, m);
+    // “Resubmission: one, before the due date.”
+    for (const m of matchesIn(clause, /^\W*(?:re-?submissions?|re-?uploads?|replacements?)(?: allowed| permitted)?\s*[:|]\s*(?:only )?(one|two|three|once|twice)\b(?! (?:week|day|month)s?\b)/gi)) allow(1 + numberWords[m[1]!.toLowerCase()]!, m);
     for (const m of matchesIn(clause, /\byou (?:may|can) make (?:only )?(one|two|three) re-?submissions?\b/gi)) allow(1 + numberWords[m[1]!.toLowerCase()]!, m);
     for (const m of matchesIn(clause, /\bnumber of (?:submissions?|uploads?|attempts?) is (?:not restricted|unrestricted|not limited|unlimited)\b/gi)) allow('unlimited', m);
     // “You can't resubmit once both files are in.”

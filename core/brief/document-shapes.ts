@@ -16,7 +16,8 @@ const line = /^[ \t]*(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3})[ \t]+[–-][ \
 /** “Commentary: .docx; Artefacts: .jpg or .png”. */
 const labelled = new RegExp(`(?:^|[;,.(|•–—]\\s*|\\band\\s+|:\\s+)(?:the |your |an? )?${noun}(?: \\([^()]*\\))?\\s*:\\s*(?:an? |one |as (?:an? )?|saved as (?:an? )?)?\\.?$`, 'iu');
 /** “One PDF with your herbarium and one Word file with your ledger”. */
-const withIt = new RegExp(`^(?: file| document)? (?:with|containing|holding|for) (?:your|the|an?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu');
+const withIt = new RegExp(`^(?: file| document)? (?:with|w\\/|containing|holding|for) (?:your|the|an?) ${noun}(?=\\s*(?:[,.;(+&]|\\band\\b|\\bplus\\b|$))`, 'iu');
+const listedAs = new RegExp(`^[ \\t]*[-*•–][ \\t]+(?:an? |the |your |one )?${noun} (?:as|in) (?:an? |one )?\\.?$`, 'iu');
 /** The same before a bracket, and a document before one that says its kind. */
 const withSome = new RegExp(`^(?: file| document)? (?:with|containing|holding) (?:your|the|an?|all(?: your)?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu'), inBrackets = new RegExp(`\\b(?:the|your|an?|one)\\s+${noun}\\s*\\((?:[^()]*[,;]\\s*)?(?:an? )?\\.?$`, 'iu');
 /** What every file is, and what comes before the paper. */
@@ -31,6 +32,8 @@ export function shapedDocuments(asked: readonly Mention[], text: string): Shaped
     /\b(?:options?|choose|choice|alternatives?|either)\b/i.test(text) ? [] : someKnown(acrossSentences(asked, (m) => { const found = labelled.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found && !notDocument.test(found[1]!) && !setting.test(found[1]!) ? { label: found[1]!, at: m.clause.start + found.index + found[0].indexOf(found[1]!) } : null; })),
     // “A PDF with your texts and, separately, the cover letter (1 page, PDF too)”.
     bySentence(asked, (m, from) => { const inIt = withSome.exec(m.clause.text.slice(m.to - m.clause.start)), ahead = inIt ? null : inBrackets.exec(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)); return inIt ? { label: inIt[1]!, at: m.at } : ahead ? { label: ahead[1]!, at: from + ahead.index + ahead[0].indexOf(ahead[1]!) } : null; }),
+    // “- zip w/ your code”, “- report as pdf”: lines of a list that say each of them either way.
+    acrossSentences(asked.filter((m) => /^[ \t]*[-*•–][ \t]/.test(text.slice(text.lastIndexOf('\n', m.at - 1) + 1, m.at))), (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, ahead = text.slice(from, m.at), inIt = /^[ \t]*[-*•–][ \t]+(?:an? |one )?\.?$/.test(ahead) ? withIt.exec(text.slice(m.to, m.to + 120)) : null, named = inIt ? null : listedAs.exec(ahead); return inIt ? { label: inIt[1]!, at: m.at } : named && !notDocument.test(named[1]!) ? { label: named[1]!, at: from + named[0].indexOf(named[1]!) } : null; }),
     acrossSentences(asked, (m) => { const found = mustBe.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; }),
     acrossSentences(asked, (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, found = m.at - from < 80 ? line.exec(text.slice(from, m.at)) : null; return found && !notDocument.test(found[1]!) ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
   ];

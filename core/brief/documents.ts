@@ -307,7 +307,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   if (shaped.length > 1 && shaped.length >= settled.length) settled = shaped.map((d) => ({ ...d }));
   // A list with a work and a kind on each of its lines.
   const items = packed && zip ? [] : listedDocuments(asked, mentions(clauses), text);
-  if (items.length > settled.length || items.length === settled.length && settled.some((d) => d.label === null)) settled = items.map(({ mentions: _, ...d }) => d);
+  if (items.length > settled.length || items.length === settled.length && (settled.some((d) => d.label === null) || new Set(settled.map((d) => d.label?.toLowerCase())).size < settled.length)) settled = items.map(({ mentions: _, ...d }) => d);
   // What the rest of such a line says is said of its document.
   else if (items.length === settled.length) for (const d of settled) { const line = items.find((item) => item.start <= d.end && d.start <= item.end); if (line) { d.start = Math.min(d.start, line.start); d.end = Math.max(d.end, line.end); if (line.label.toLowerCase().endsWith(` ${d.label!.toLowerCase()}`)) d.label = line.label; } }
   // “Do not upload the Word file.”

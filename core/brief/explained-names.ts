@@ -2,7 +2,7 @@ import type { Clause } from './statements.ts';
 
 /** A name with joints: “A_Okafor_report.pdf”. */
 const name = String.raw`[\p{L}\p{N}]+(?:[_-][\p{L}\p{N}]+)+(?:\.[a-z\d]{2,5})?`, names = new RegExp(name, 'giu');
-const ledIn = String.raw`(?::|,?\s*[(\[]?(?:e\.?g\.?|for example|for instance|such as|like|example|so)[,:]?)\s*`;
+const ledIn = String.raw`(?::\s*(?:(?:e\.?g\.?|for example|for instance|example)[,:]?)?|,?\s*[(\[]?(?:e\.?g\.?|for example|for instance|such as|like|example|so)[,:]?)\s*`;
 /** What the name is made of, and an example of it in the same sentence. */
 const sameSentence = new RegExp(String.raw`^(?:.*(?:[:.=]\s+|\b(?:with|by|after|as|is|are|be|includes?|contains?|using|use|put|give|have|order|(?:name|call|label)(?:ed)?(?: (?:it|them|the files?|your files?|each file|both files))?)\s+))?\W*(?<made>[^:.;()=]{6,120}?)\s*${ledIn}[“"‘]?(?<names>${name}(?:[”"’]?\s*(?:,|and|or|&|/)\s*[“"‘]?${name})*)`, 'iu');
 /** … or in the next: “So mine would be Lindqvist_essay.pdf.” */
@@ -11,7 +11,7 @@ const apart = /\s*(?:,\s*(?:and\s+)?(?:then\s+)?|\band\s+then\b|\band\b|\bthen\b
 const marks = /^(?:an? |the |one )?(?:single )?(?:underscore|hyphen|dash|minus)s?$/iu;
 /** A piece that says where something stands is none of a name. */
 const notPiece = /\b(?:in|on|at|only|alone|nothing|files?|folder|page|header|footer|document|paper itself)\b|[–—:]/iu;
-const told = /\b(?:names?|numbers?|no\.?|code|ID|initials?|surname|group|section|team|letter|title|module|course|version|date|week|matric\w*)\b/iu;
+const told = /\b(?:names?|numbers?|no\.?|code|ID|initials?|surname|group|section|team|letter|title|module|course|version|date|week|matric\w*|item|document|type|kind)\b/iu;
 
 /** “Section, last name, “report” or “data”: A_Okafor_report.pdf, A_Okafor_data.csv”: what the pieces of a name are, in the order of an example that has as many.
  * @returns the pattern with what stands for a detail in brackets, a name for each file; null where the example and the words do not go together */

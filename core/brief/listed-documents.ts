@@ -39,7 +39,7 @@ export function listedDocuments(asked: readonly Mention[], all: readonly Mention
     while (lines[last + 1]?.sort === sort) last++;
     const items = lines.slice(i, last + 1).flatMap((line) => {
       const own = all.filter((m) => !m.refused && m.at >= line.body && m.to <= line.end), name = own.length > 0 ? head.exec(text.slice(line.body, line.end)) : null, label = name?.[1]!.trim() ?? '';
-      if (!name || notDocument.test(label) || notName.test(label) || own[0]!.at < line.body + name[0].length) return [];
+      if (!name || notDocument.test(label) && !(/^(?:digital|electronic|printed) /i.test(label) && known.test(label)) || notName.test(label) || own[0]!.at < line.body + name[0].length) return [];
       // “Signed statement as page 2 of the PDF” is in another one; a sentence is no item.
       if (/\b(?:of|in|into|inside|within|to|from) (?:the|your|this|that)(?: same| one| single)? \.?$/i.test(text.slice(line.body, own[0]!.at)) || !/^\s*(?:[(,:;–—[-]|(?:as|in|of|saved|exported|on|with|for|no|up|max\w*|to)\b)/i.test(text.slice(line.body + name[0].length, line.end)) && !(known.test(label) && putInto.test(text.slice(line.body + name[0].length, own[0]!.to)))) return [];
       const at = line.body + name[0].length - name[1]!.length;

@@ -70,6 +70,7 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:title|cover|first|front) page (?:carries|bears|shows|states|gives|has|contains|must (?:carry|bear|show|state|give))\b[^.;]{0,40}\b(?:the (?:author|student|candidate|writer)['’]s (?:full )?name|your (?:full )?name)\b/,
   /(?<!\bthe )\bnamed (?:marking|grading|assessment)\b(?! (?:criteria|scheme|grid|rubric))/,
   /\b(?:student |authors['’]? )?names? visible to (?:the )?(?:markers?|graders?|examiners?|tutors?)\s*[:|]\s*yes\b/,
   /^\W*identification\s*[:|]\s*(?:by |your |full |student )*names?\b/,

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** It can be handed in once and not again. */
 export const handedInOnce = anyOf('gi', [
+  /\bonce (?:a|the|your) (?:file|paper|document|work|upload) (?:has been|is|was) (?:dropped|submitted|uploaded|handed in|sent|in)(?: there)?,? you (?:can|may) (?:neither|no longer|not)\b[^.;]{0,24}\b(?:change|replace|exchange|edit)\b/,
   /\bno (?:amendments?|alterations?|corrections?|changes?|replacements?) (?:is|are|will be) (?:permitted|allowed|possible|accepted) after (?:the )?(?:submission|upload|hand-?in)\b/,
   /\bno (?:corrections|changes|replacements) (?:are (?:possible|allowed) )?after (?:the )?(?:upload|submission)\b/,
   /\b(?:papers?|files?|essays?|reports?|documents?|work) (?:that|which) (?:has|have) been (?:submitted|uploaded|handed in) (?:cannot|can not|may not|can['’]t) be (?:replaced|changed|exchanged|edited|overwritten)\b/,
@@ -76,6 +77,7 @@ export const lastCounts = anyOf('gi', [
 
 /** Only the newest is looked at; what came before is gone. */
 export const newestIsMarked = anyOf('gi', [
+  /\bonly the (?:final|last|latest|newest|most recent) (?:one |version |file |upload )?(?:reaches|gets to|goes to|is passed (?:on )?to) (?:us|me|the (?:markers?|tutors?|examiners?))\b/,
   /\bwhatever is (?:there|in (?:it|the (?:box|folder|area))) (?:at|on|by) (?:midnight|noon|the deadline|that (?:time|moment|point)|\d[\d:.]*(?: ?[ap]m)?)\b[^.;]{0,10}\b(?:is what|gets|will be|counts|is (?:read|marked|graded))\b/,
   /\b(?:we|I) (?:keep|mark|grade|read|take|count) (?:only )?the (?:one|file|version) (?:with the (?:latest|newest|last) (?:time ?stamp|date|time)|(?:that was )?uploaded last)\b/,
   /\b\bupload a (?:corrected|new|revised|better) version,? which (?:will )?(?:then )?(?:is|be) the one that counts\b/,

@@ -38,6 +38,7 @@ export const quotedPlaces = anyOf('g', [
   /\b[Uu]se (?:the )?[“"‘]([^”"’\n]{3,80})[”"’](?: (?:slot|box|folder|link|area|point|page|tray))? (?:on|in) the (?:module|course|unit|class)\b/,
   /\b(?:choose|select|click(?: on)?|open|pick|(?<!\b(?:number|name|code|surname|first|ID),? )then)\s+[“"‘]([^”"’\n]{3,80})[”"’](?! (?:as|from the list of)\b|,? (?:and )?(?:then|choose|select|click|open|pick)\b)/,
   /\b(?:section|tab) [“"‘][^”"’\n]{3,60}[”"’], (?:link|box|folder|area) [“"‘]([^”"’\n]{3,80})[”"’]/,
+  /\b(?:folder|area|page|section|under|at|[Ss]ubmit:|[Ww]here:|WHERE:?|SUBMIT:?)\s+((?:[\w&’'-]+ ){0,3}[\w&’'-]+(?:\s?[>›→▸]\s?[A-Z0-9][\w&’'/-]*(?: [\w&’'/-]+){0,5}){2,})/,
   /\b(?:portal|platform|repository|server|upload page)\b[^.;“"()]{0,30},? (?:category|section|tab|heading|item|menu|collection) [“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:portal|platform|system|exam system)[^.;“"]{0,12} under\s+[“"‘]([^”"’\n]{3,80})[”"’]/,
   /\b(?:course|module|class|shared|drive|network)(?: (?:page|site|drive))?,? (?:folder|box|area|slot)\s+[“"‘']([^”"’'\n]{3,80})[”"’']/,
