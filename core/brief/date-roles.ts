@@ -22,6 +22,8 @@ const ofSome = String.raw`(?:(?:approved|agreed|granted|authorised|special|indiv
 function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
+  // “The question paper is published at 9:00 on 8 June.”
+  if (/\b(?:question paper|questions|task|tasks|topic|topics|examination paper|exam paper|assignment) (?:is|are|will be) (?:published|released|posted|handed out|issued|made available)\b[^.;]{0,24}$/i.test(before)) return 'opens';
   // “The deadline is moved by 48 hours. The old one was 27 November.”
   if (/^\W*(?:the )?(?:old|former|previous|original|first|initial) (?:one|date|deadline|day|time) (?:was|is|had been)(?: on)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /\b(?:moved|extended|postponed|shifted|delayed|put back|pushed back|brought forward)\b[^.;]{0,20}\b(?:by|another)\b/i.test(previous?.text ?? '')) return 'due';
   // “Because of the outage on Sunday the deadline is moved.”
@@ -330,6 +332,8 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   if (new RegExp(String.raw`(?:^|[.;|]\s*)\W*(?:extended|extension|later|deferred) (?:submission |hand-?in )?(?:deadline|due date|date)\s*\(?(?:for )?(?:the )?${ofSome}\b[^.;\d]{0,30}[:|–-]\s*(?:\w+day,?\s*)?$|(?:^|[.;|]\s*)\W*(?:for )?(?:the )?${ofSome}\s*[:|–-]\s*(?:\w+day,?\s*)?$`, 'i').test(before)) return 'other';
   // “Supervisor's comments: 12 April”, “… up to 14 May, if the readers ask for it”.
   if (isOthersDay(clause, date)) return 'other';
+  // “Only the version from Friday 14 May, 12:00, counts.”
+  if (/\b(?:version|file|state|copy|upload) (?:from|of|as of)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[^.;]{0,30}\b(?:counts|is (?:marked|graded|assessed|read|the one)|will be (?:marked|graded|assessed|read))\b/i.test(clause.text.slice(date.end - clause.start))) return 'due';
   // “It appears on Monday 17 May.”
   if (/\b(?:it|that|(?:the|this) (?:\w+ )?(?:folder|box|link|area|page|tray|drop ?box|portal|form)) (?:appears|will appear|becomes visible|will be visible|shows up|goes up|comes up|turns up)\b[^.;\d]{0,14}$/i.test(before) && /\b(?:folder|box|link|area|page|tray|portal|form|place|upload|hand)\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'opens';
   if (/\b(?:may|can|could|might)\b/i.test(before) && /^[^.;]{0,30},? (?:but )?(?:only )?(?:if|where|when) (?:the |your |we |I |you (?:are|have been) )[^.;]{0,40}\b(?:asks?|asked|requests?|requested|requires?|required|invites?|invited|wish|want)\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';

@@ -11,6 +11,8 @@ export function isDemand({ clause, at, to }: Mention): boolean {
   if ([...text.matchAll(/(?:^|\.\s+)\W*(?:docx?|odt|rtf|pdf|word)(?:\s*(?:,|\/|or|and)\s*\.?(?:docx?|odt|rtf|pdf|word))+(?=\.(?:\s|$)|\W*$)/gi)].some((m) => m.index <= at - clause.start && at - clause.start < m.index + m[0].length)) return true;
   // “We'd like a Word document, because we comment electronically.”
   if (/\b(?:we|I)(?:['’]d| would) like (?:(?:to have |to see )?(?:an? |one )|(?:your|the) \w+ (?:as|in) (?:an? )?)$/i.test(text.slice(0, at - clause.start))) return true;
+  // “Pack everything into ONE zip.”
+  if (/\b(?:pack|put|zip|bundle|compress|place)\b[^.;]*\b(?:in|into|to|as) (?:one|a single|an?|1) $/i.test(text.slice(0, at - clause.start)) && /^zip|^\.zip/i.test(text.slice(at - clause.start, to - clause.start))) return true;
   // “A PDF with your texts and, separately, the cover letter”.
   if (/^\W*(?:(?:A|Answer)\s*[:.]\s*)?(?:an?|one|exactly one)(?: single)? $/i.test(text.slice(0, at - clause.start)) && /^ (?:file |document )?(?:with|containing|holding) (?:your|all)\b(?![^.;]*\b(?:is|are|can|will) (?:be )?(?:on|in|available|found|downloaded|returned|sent back)\b)/i.test(text.slice(to - clause.start))) return true;
   // “Files in formats other than Word or PDF cannot be opened.”

@@ -5,7 +5,7 @@ import { comparedByMachine } from './wordings/similarity.ts';
 /** Whether the text is compared with others by a machine. A warning against plagiarism alone does not settle it. */
 export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
-  for (const clause of clausesWith(clauses.filter((c) => c.asks !== 'open'), /similar|originality|match|plagiar|compar|overlap|against/i)) for (const m of matchesIn(clause, comparedByMachine)) {
+  for (const clause of clausesWith(clauses.filter((c) => c.asks !== 'open'), /similar|originality|match|plagiar|compar|overlap|against|(?:copy|copying|clone) (?:detect|check)/i)) for (const m of matchesIn(clause, comparedByMachine)) {
     // “The university reserves the right to check papers.”
     if (/\breserves? the right to\b/i.test(clause.text.slice(0, m.at - clause.start + 4)) || /\breserves? the right to\b/i.test(clause.text) && /^(?:check|screen)/i.test(m[0])) continue;
     // “The plagiarism check is your own responsibility; we don't run one.”

@@ -51,6 +51,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /\b(?:answers?|essays?|papers?|texts?|reports?|scripts?|files?|work|documents?) (?:shall|must|should|may|will) not (?:contain|include|bear|carry|show|state) the (?:candidate|student|author|writer)['’]s (?:own |full )?names?\b/,
   /^\W*no names?,? please\b(?![^.;]*\bfile ?names?\b)/,
   /^\W*anonym(?:ity|i[sz]ation)\s*:\s*[^.;:]{0,60}\b(?:not|never) your (?:own |full )?name\b/,
   /^\W*anonymity\s*:\s*(?:please )?(?:do not|don['’]t|never) (?:write|put|give|use|include) your (?:own |full )?name\b/,
@@ -70,6 +71,7 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:I|we) know your names?\b/,
   /\b(?:title|cover|first|front) page (?:carries|bears|shows|states|gives|has|contains|must (?:carry|bear|show|state|give))\b[^.;]{0,40}\b(?:the (?:author|student|candidate|writer)['’]s (?:full )?name|your (?:full )?name)\b/,
   /(?<!\bthe )\bnamed (?:marking|grading|assessment)\b(?! (?:criteria|scheme|grid|rubric))/,
   /\b(?:student |authors['’]? )?names? visible to (?:the )?(?:markers?|graders?|examiners?|tutors?)\s*[:|]\s*yes\b/,

@@ -17,6 +17,7 @@ export const comparedByMachine = anyOf('gi', [
   /\boriginality (?:is|will be) (?:verified|checked|tested) (?:electronically|automatically|(?:by|with|using) (?:software|an? machine|machine|computer|a program))\b/,
   /\b\d{1,2} ?% similarity in the report\b/,
   /\bplagiarism is (?:checked|detected|screened)\b/,
+  /\b(?:run|put|pass|send|feed)s? (?:everything|all of (?:it|them)|it all|them all|(?:all |the |your )?\w+) (?:through|into) (?:our|the|a) (?:(?:code |text )?copy|copying|cheating|clone) (?:detector|checker|detection)\b/,
   /\b(?:originality|similarity|plagiarism) scan(?:ned|ning)?\b/,
   /\bcompared (?:with|to|against) (?:an? |the |our )?(?:large |national |international )?(?:database|collection|corpus|archive|store) of\b/,
   /\b(?:papers?|work|essays?|submissions?|reports?|texts?|assignments?) (?:will be|are|is|get) (?:checked|screened|scanned|examined) (?:through|by|with|using|via) (?:an? |the )?(?:\w+ )?software\b/,
