@@ -19,3 +19,7 @@ describe('the first day on which nothing is taken', () => {
   test.each(["Due 25 March 2027. After the weekend (i.e. from Monday 29 March) we don't accept anything.", 'Due 25 March 2027. From 29 March on no late work is accepted.', 'Due 25 March 2027. From 29 March nothing is accepted.'])('%s', (text) => expect(read(text)).toMatchObject({ due: '2027-03-25', opens: null, late: { cutoffDays: 3 } }));
   test('hard negative: a day from which it is open', () => expect(read('From 1 March 2027 you can hand in; it is due on 25 March 2027.')).toMatchObject({ opens: '2027-03-01', due: '2027-03-25' }));
 });
+describe('a draft that nobody has to show', () => {
+  test.each(['You may submit a draft by 28 March.', 'A draft may be submitted for feedback by 28 March.', 'Drafts can be handed in until 28 March for comments.', 'I am happy to read drafts until 28 March.', 'If you would like feedback on a draft, send it to me by 28 March.'])('%s', (text) => expect(read(`The essay (3,000 words) is due on 25 April 2027. ${text}`)).toMatchObject({ due: '2027-04-25', parts: [], limits: { maxWords: 3000 } }));
+  test('hard negative: one that is asked for', () => expect(read('A draft must be submitted by 28 March 2027. The essay is due on 25 April 2027.').parts.map((p) => p.due)).toEqual(['2027-03-28', '2027-04-25']));
+});

@@ -13,6 +13,13 @@ export function roleOf(clause: Clause, date: ReadDate, previous: Clause | undefi
   const role = saidRole(clause, date, previous, next);
   return (role === 'extension' || role === 'unknown' || role === 'due' && /\b(?:extensions?|extra time|more time|later deadlines?)\b(?:(?!\b(?:deadline|due)\b)[^])*$/i.test(clause.text.slice(0, Math.max(0, date.start - clause.start)))) && isOnlyPossible(clause.text) ? 'other' : role;
 }
+/** “A draft may be submitted for feedback by 28 March”: nobody has to. */
+export const isOptionalDraft = (clause: Clause, date: ReadDate): boolean => {
+  const own = /^(?:by|until|till|before|on)\s+/i.exec(clause.text.slice(date.start - clause.start))?.[0] ?? '', before = `${clause.text.slice(0, Math.max(0, date.start - clause.start))}${own}`;
+  return /\b(?:an?|one|your|the)? ?(?:first |rough |full |complete )*drafts? (?:may|can) (?:also )?(?:be )?(?:submitted|handed in|uploaded|sent(?: in)?|turned in|shown)\b[^.;]{0,40}$/i.test(before)
+    || /\byou (?:may|can) (?:also )?(?:submit|hand in|upload|send(?: in)?|turn in|show (?:me|us)) (?:me |us )?(?:an?|your) (?:first |rough |full |complete )*draft\b[^.;]{0,40}$/i.test(before)
+    || /\b(?:happy|glad|willing) to (?:read|look at|comment on|see) (?:your |a |any |first )*drafts?\b[^.;]{0,40}$/i.test(before) || /\bif you (?:would like|want|wish|['’]d like) (?:for )?(?:any )?(?:feedback|comments) on an? (?:\w+ )?draft\b[^.;]{0,40}$/i.test(before);
+};
 /** “Supervisor's comments: 12 April”, “Return of marks: 26 March”: a day on which others do something. */
 export const isOthersDay = (clause: Clause, date: ReadDate): boolean => /^\W*(?:(?:your|the) )?(?:(?:supervisor|tutor|reviewer|reader|marker|examiner|lecturer|editor)s?['’]?s? (?:written )?(?:comments?|feedback|reports?|reviews?|decisions?|responses?|replies|reply|marks?|verdicts?)|(?:return|release|publication) of (?:the )?(?:marks|grades|results|feedback|comments)|(?:interviews?|vivas?|oral exams?|defences?|defenses?))\b[^.;\d]{0,30}$/i.test(clause.text.slice(0, date.start - clause.start));
 /** “From Monday 29 March (on) we don't accept anything”: the first day on which nothing is taken any more. */
@@ -22,6 +29,7 @@ const ofSome = String.raw`(?:(?:approved|agreed|granted|authorised|special|indiv
 function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
+  if (isOptionalDraft(clause, date)) return 'other';
   // “The question paper is published at 9:00 on 8 June.”
   if (/\b(?:question paper|questions|task|tasks|topic|topics|examination paper|exam paper|assignment) (?:is|are|will be) (?:published|released|posted|handed out|issued|made available)\b[^.;]{0,24}$/i.test(before)) return 'opens';
   // “The deadline is moved by 48 hours. The old one was 27 November.”

@@ -324,7 +324,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     const leewayOf = /^\s*\(?,?\s*(?:(?:you (?:may|can) (?:go|be) |with |(?:an? )?(?:deviation|variation|tolerance|leeway|margin|difference) of )?(?:up to )?(\d{1,4})(?: words| pages?)? (?:over or under|more or less|above or below|either (?:way|side)|in either direction))/i.exec(after);
     if (leewayOf && Number(leewayOf[1]) < value) { push(min, value - Number(leewayOf[1]), m); push(max, value + Number(leewayOf[1]), m); continue; }
     // “1,000 words, plus or minus 50”.
-    const give = /^\s*\(?,?\s*(?:plus or minus|plus[ \/]minus|give or take|\+\s?\/\s?[-–−]|±)\s?((?!0\b)\d{1,4}|one|two|three|(?:an?|one|two|three) hundred|fifty|ten)(?!\s?(?:%|per\s?cent|\d))/i.exec(after), said = give?.[1]!.toLowerCase(), by = said ? spokenThousands(said.replace(/^an? /, 'one ')) ?? { fifty: 50 }[said] ?? numberWords[said] ?? Number(said) : 0;
+    const give = /^\s*\(?,?\s*(?:plus or minus|plus[ \/]minus|give or take|\+\s?\/\s?[-–−]|±)\s?((?!0\b)\d{1,4}|(?:an?|one|two|three) hundred|fifty|ten|one|two|three)(?!\s?(?:%|per\s?cent|\d))/i.exec(after), said = give?.[1]!.toLowerCase(), by = said ? spokenThousands(said.replace(/^an? /, 'one ')) ?? { fifty: 50 }[said] ?? numberWords[said] ?? Number(said) : 0;
     if (give) { push(min, value - by, m); push(max, value + by, m); continue; }
     // “I stop reading after 20 pages”; “2,000 words is the ceiling”.
     if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near)) { push(max, value, m); found[found.length - 1]!.reach = true; continue; }

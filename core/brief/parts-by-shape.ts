@@ -1,3 +1,4 @@
+import { isOptionalDraft } from './date-roles.ts';
 import type { DatedRow, Reading } from './dated-rows.ts';
 import type { Clause } from './statements.ts';
 
@@ -32,7 +33,7 @@ const most = 8;
  * @param several - whether some are known to be due by names that are read everywhere
  * @returns whether any was named */
 export function namedByShape(rows: DatedRow[], { text, clauses }: Reading, several: boolean): boolean {
-  const certain = rows.filter((r) => r.date.problem === 'none' && r.role !== 'extension');
+  const certain = rows.filter((r) => r.date.problem === 'none' && r.role !== 'extension' && !isOptionalDraft(r.clause, r.date));
   for (const shape of shapes) {
     const named = certain.flatMap((r) => {
       const before = rows.filter((o) => o.clause === r.clause && o.date.end <= r.date.start).at(-1), from = Math.max(text.lastIndexOf('\n', r.date.start - 1) + 1, before?.date.end ?? 0, r.clause.start - 8), lead = `${text.slice(from, r.date.start)}${/^(?:on|by|until|till|before)\s+/i.exec(text.slice(r.date.start))?.[0] ?? ''}`, name = r.role === 'opens' ? undefined : shape(lead, text.slice(r.date.end, r.date.end + 160));

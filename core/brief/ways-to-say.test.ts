@@ -121,3 +121,17 @@ describe('numbers and names', () => {
   every('LAB = group letter + topic (EG C_tides.pdf)', { LAB: ['file name', 'name of the file'], EG: ['so e.g.', 'e.g.', 'so', 'for example'] }, (t) => expect(read(t).naming.pattern).toBe('group letter + topic'));
   every('LAB: write your exam number (not your name or student ID) at the head of the script.', { LAB: ['Anonymity', 'Anonymisation'] }, (t) => expect(read(t).anonymous).toBe(true));
 });
+describe('sentences of letters, rules and lists', () => {
+  every('We WAY any matching software.', { WAY: ["don't run lab reports through", 'do not check essays with', 'never put papers through'] }, (t) => expect(read(t).similarityChecked).toBe(false));
+  every('2,000 words, give or take MANY.', { MANY: ['a hundred', '100', 'one hundred'] }, (t) => expect(read(t).limits).toMatchObject({ minWords: 1900, maxWords: 2100 }));
+  every('Once WHAT, it cannot be HOW.', { WHAT: ['filed', 'lodged', 'uploaded'], HOW: ['withdrawn', 'replaced', 'amended'] }, (t) => expect(read(t).attempts.allowed).toBe(1));
+  every('Number of WHAT: MANY', { WHAT: ['submissions', 'uploads', 'attempts'], MANY: ['as many as you like', 'no limit', 'any'] }, (t) => expect(read(t).attempts.allowed).toBe('unlimited'));
+  every('Resubmission: MANY, before the due date', { MANY: ['one', 'only one', 'once'] }, (t) => expect(read(t).attempts.allowed).toBe(2));
+  every('Anonymity: HOW', { HOW: ['marked by name', 'graded with names', 'none', 'n/a'] }, (t) => expect(read(t).anonymous).toBe(false));
+  every('WORK shall not contain the WHOSE name.', { WORK: ['Answers', 'The essay', 'Papers'], WHOSE: ["candidate's", "author's"] }, (t) => expect(read(t).anonymous).toBe(true));
+  every('Due 5 March 2027. WORK not submitted in time are WHAT.', { WORK: ['Theses', 'Essays', 'Reports'], WHAT: ['graded “fail”', 'marked zero', 'deemed failed'] }, (t) => expect(read(t)).toMatchObject({ due: '2027-03-05', late: { cutoffDays: 0 } }));
+  every('Late: up to 24 hours: minus 10 marks. THEN: 0.', { THEN: ['Later than that', 'Thereafter', 'After that'] }, (t) => expect(read(t).late.cutoffDays).toBe(1));
+  every('ORDER: .docx; DATA: .csv or .xlsx', { ORDER: ['Report', 'Commentary', 'Essay'], DATA: ['Artefacts', 'Readings', 'Raw data'] }, (t) => expect(read(t).documents.map((d) => d.types)).toEqual([['docx'], ['csv', 'xlsx']]));
+  every('Hand in two texts, one for the A1 and one for the B1, EACH as PDF.', { EACH: ['each', 'both'], A1: ['applicant', 'north'], B1: ['respondent', 'south'] }, (t) => expect(read(t).documents.map((d) => d.types)).toEqual([['pdf'], ['pdf']]));
+  test.each(['Include two of your own photographs (no larger than 1 MB each, placed in the text).', 'There is no word limit, 15 to 25 pages are usual.', 'One PDF with an artist statement (max 400 words) on page 2.'])('no limit of the paper: %s', (t) => expect(Object.values(read(t).limits).filter((v) => v !== null)).toEqual([]));
+});

@@ -51,6 +51,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /\b(?:remove|delete|take out|strip|leave out|omit) all (?:of your |your |student |personal )?names\b(?! (?:of|from the (?:list|data|interviews?))\b)/,
   /\b(?:answers?|essays?|papers?|texts?|reports?|scripts?|files?|work|documents?) (?:shall|must|should|may|will) not (?:contain|include|bear|carry|show|state) the (?:candidate|student|author|writer)['’]s (?:own |full )?names?\b/,
   /^\W*no names?,? please\b(?![^.;]*\bfile ?names?\b)/,
   /^\W*anonym(?:ity|i[sz]ation)\s*:\s*[^.;:]{0,60}\b(?:not|never) your (?:own |full )?name\b/,
