@@ -43,9 +43,15 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const now = DateTime.fromISO(nowIso, { setZone: true }), { text, at: placeOf } = readable(original);
   // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
   const all = withoutFormer(withoutAsides(splitClauses(text))), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
-  // What stands for a German word is shorter: its quote goes on to the end of the word.
-  const german = isGerman(text), wordEnd = (end: number): number => (german && /\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
-  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => { const start = placeOf(s.start), end = placeOf(wordEnd(s.end) - 1) + 1; return { quote: original.slice(start, end), start, end }; };
+  // What stands for words of another language is shorter: their quote goes on to the end of the words.
+  const german = isGerman(text), wordEnd = (end: number): number => (/\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
+  const endOf = ({ start, end }: { start: number; end: number }): number => {
+    const clause = clauses.find((c) => c.start <= start && end <= c.end);
+    if (!clause || clause.text.slice(start - clause.start, end - clause.start) === text.slice(start, end)) return german ? wordEnd(end) : end;
+    const filled = /^\u00a0*/.exec(clause.text.slice(end - clause.start))![0].length;
+    return wordEnd(start + text.slice(start, end + filled).trimEnd().length);
+  };
+  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => { const end = placeOf(endOf(s) - 1) + 1, start = Math.min(placeOf(s.start + /^\s*/.exec(text.slice(s.start, s.end))![0].length), end); return { quote: original.slice(start, end), start, end }; };
   const asWritten = (s: { start: number; end: number }): string => (quote(s).quote.includes('\n') ? text.slice(s.start, s.end) : quote(s).quote).replace(/(?<!\w)\*+(?=\S)|(?<=\S)\*+(?!\w)/g, '').replace(/\u00a0/g, ' ').replace(/[\ufb00-\ufb06]/g, (letter) => letter.normalize('NFKC')).normalize('NFC');
   const evidence: Evidence[] = [];
   const keep = <T>(field: string, settled: Settled<T>): T | null => {
