@@ -11,7 +11,7 @@ const main = new RegExp(String.raw`\b(?:the|your|this|one|an?|group|final)\s+((?
 export function namedInAddition(rows: DatedRow[], { text, clauses }: Reading): void {
   const due = rows.filter((r) => r.role === 'due' && r.date.problem === 'none'), added = due.flatMap((r) => {
     const lead = text.slice(r.clause.start, r.date.start), /* a name that goes on from the sentence before */ carried = r.label !== null && !lead.toLowerCase().includes(r.label.toLowerCase()), name = r.label === null || carried ? own.exec(lead)?.[1] : undefined;
-    return name && onTop.test(lead.slice(0, lead.length)) ? [{ r, name }] : [];
+    return name && onTop.test(lead) ? [{ r, name }] : [];
   });
   const rest = due.filter((r) => !added.some((a) => a.r === r));
   if (added.length === 0 || rest.length === 0 || new Set(rest.map((r) => r.label)).size !== 1 || new Set(rest.map((r) => r.date.iso)).size !== 1 || added.some((a) => a.r.date.iso === rest[0]!.date.iso || a.r.date.start < rest[0]!.date.start)) return;

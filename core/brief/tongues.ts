@@ -21,9 +21,18 @@ const demands = tonguesElsewhere.map((t) => ({ ...t, phrases: t.phrases.map(([ot
 const isQuoted = (text: string, at: number): boolean => { const line = text.slice(Math.max(0, at - 120, text.lastIndexOf('\n', at) + 1), at); return line.lastIndexOf('“') > line.lastIndexOf('”'); };
 /** Small words of German that none of these has. */
 const german = /(?<!\p{L})(?:der|die|und|ist|wird|werden|nicht|zum|bis|das|ihre?)(?!\p{L})/giu;
+/** Words that no wording in these tongues has. */
+const english = /\b(?:the|your|and|submit|should|must|please)\b/i;
+/** Which of them a wording is written in: the one with the most of its words. */
+function tongueOf(wording: string): (typeof demands)[number] | undefined {
+  const wordsOf = (pattern: RegExp): number => new Set((wording.match(new RegExp(pattern.source, 'giu')) ?? []).map((w) => w.toLowerCase())).size;
+  if (wordsOf(german) > 2 || english.test(wording.slice(0, 2000))) return undefined;
+  const weight = (t: (typeof demands)[number]): number => wordsOf(t.signs) + 3 * wordsOf(t.telling);
+  return demands.filter((t) => t.telling.test(wording) && wordsOf(t.signs) > 0).sort((a, b) => weight(b) - weight(a))[0];
+}
 /** A wording in one of these tongues with what it asks for in English; others as they are. */
 function demandsAsEnglish(wording: string): string {
-  const tongue = new Set((wording.match(german) ?? []).map((w) => w.toLowerCase())).size > 2 ? undefined : /\b(?:the|your|and|submit|should|must|please)\b/i.test(wording.slice(0, 2000)) ? undefined : demands.filter((t) => t.telling.test(wording) && wording.search(t.signs) >= 0).map((t) => ({ t, score: new Set((wording.match(t.signs) ?? []).map((w) => w.toLowerCase())).size + 3 * (wording.match(new RegExp(t.telling.source, 'giu')) ?? []).length })).sort((a, b) => b.score - a.score)[0]?.t;
+  const tongue = tongueOf(wording);
   if (!tongue) return wording;
   // Both marks of a quotation are the same here, or stand the other way round.
   let text = wording.replace(/[”»„]([^”«“»\n]{1,80})[”«“]/g, '“$1”').replace(/«[ \u00a0]?([^«»\n]{1,80}?)[ \u00a0]?»/g, (s, name: string) => `“${name}”`.padEnd(s.length, '\u00a0'));
