@@ -116,6 +116,9 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   const own = /(?:^|[,;:]|\band|\bplus)\s*(?:your|the|an?|one)\s+((?!(?:final|complete|whole|finished)\b)[a-z][a-z-]*(?: [a-z-]+){0,1})\s*\(\.?$/i.exec(text);
   if (!m && own && !/\b(?:work|files?|documents?|submission|upload|text|version|copy|format|one|names?)$/i.test(own[1]!) && /\b(?:two|three|2|3|both) (?:things|files|documents|items|parts|pieces)\b/i.test(mention.clause.text)) return { label: own[1]!, at: from + own.index + own[0].indexOf(own[1]!) };
   // “The thesis (PDF, up to 100 MB) and its LaTeX sources (zip)”.
+  // “… and a photograph of your model (JPG, maximum 5 MB)”: the picture, not what is on it.
+  const ofThing = /\b(?:an?|one|two|three|the|your)\s+((?:[a-z]+ )?(?:photo(?:graph)?|picture|image|scan|screenshot|video|recording|drawing)s? of (?:the |your |an? |their |each )?[a-z-]+(?: [a-z-]+)?)\s*\((?:[^()]*[,;]\s*)?(?:an? )?\.?$/i.exec(text);
+  if (ofThing) return { label: ofThing[1]!, at: from + ofThing.index + ofThing[0].indexOf(ofThing[1]!) };
   // “Everybody uploads an individual contribution statement (1 page, Word or PDF)”.
   const handed = /\b(?:uploads?|submits?|hands? in|sends?(?: in)?|includes?|adds?|attach(?:es)?|provides?|delivers?|brings?)\s+(?:in )?(?:an?|the|your|one)\s+((?!(?:final|complete|whole|finished|single|separate|second)\b)[a-z][a-z-]*(?: (?!(?:of|for|with|in|on|and|or|to|from|by|about|as)\b)[a-z-]+){0,3})\s*\((?:[^()]*[,;]\s*)?(?:an? )?\.?$/i.exec(text);
   if (handed && new RegExp(`(?:^|[ -])${noun}$`, 'i').test(handed[1]!)) return { label: handed[1]!, at: from + handed.index + handed[0].lastIndexOf(handed[1]!) };

@@ -179,6 +179,9 @@ function collectFields(clause: Clause, from: number, out: NamingRead, override: 
 /** A name said in words: “GEO3107_ followed by your registration number”, “the family name, an underscore and the matriculation number”.
  * What stands for a detail is put in brackets. Null where the order or the marks between are not said. */
 function spokenPattern(clause: Clause): { value: string; start: number; end: number } | null {
+  // “Your ID number followed by “_report” or “_code””: a name for each of two files; without a mark between the order alone is said.
+  const each = /\b(?:your |the )?((?:[a-z]+ )?(?:number|code|ID|surname|username|login|name)),? (?:directly )?followed by (?:the word )?[“"‘']([^”"’'\n]{2,20})[”"’'] or [“"‘']([^”"’'\n]{2,20})[”"’']/i.exec(clause.text);
+  if (each) return /^[_-]/.test(each[2]!) && /^[_-]/.test(each[3]!) ? { value: `[${each[1]!}]${each[2]!} or [${each[1]!}]${each[3]!}`, start: clause.start + each.index, end: clause.start + each.index + each[0].length } : null;
   const detail = String.raw`(?:(?:candidate|exam(?:ination)?|student|registration|matriculation|roll|assignment|essay|group)[\s-](?:number|code|ID(?: number| no\.?)?|no\.?)|ID[\s-](?:number|no\.?)|(?:matric|reg)\.?\s(?:no\.?|number)|(?:family|last|first|given|full)[\s-]name|surname|(?:module|course|unit|paper)[\s-](?:code|number)|group[\s-]letter|(?:week|bench|seat|desk|team|table|section|station|place)[\s-]number|initials?|year(?=\s*(?:[,.;:)]|$)))`;
   const mark = '(?:underscore|hyphen|dash|full stop)', literal = String.raw`(?<=\bwords? )[A-Z][a-z]+|(?<=\b(?:underscore|hyphen|dash), )[A-Z][A-Za-z]{1,12}(?=, (?:an? )?(?:underscore|hyphen|dash)\b)|[“"‘'][^”"’'\n]{1,40}[”"’']|(?!\d+\b)(?=[A-Za-z0-9_-]*(?:\d|_))[A-Za-z0-9][A-Za-z0-9_-]+`;
   const element = `(?:(?:your|the|an?)\\s+)?(?:words?\\s+)?(?:${detail}(?:\\s+of the (?:student|candidate|author))?|${mark}|${literal})`;

@@ -132,7 +132,7 @@ const literalSource = (text: string): string => (/\s|[+,&;]/.test(text) ? text.s
 /** “StudentID_Report.pdf or StudentID_Data.csv”: the names of several files, all with an ending or none; else the pattern itself. */
 export function eachName(pattern: string): string[] {
   const names = pattern.split(' or ');
-  return names.length > 1 && (names.every((n) => /^[^\s.]+[_-][^\s.]+$/.test(n)) || names.every((n) => /^(?:[^\s<[{]|[<[{][^<>[\]{}]{1,40}[>\]}])+\.\w{2,5}$/.test(n))) ? names : [pattern];
+  return names.length > 1 && (names.every((n) => /^[^\s.]+[_-][^\s.]+$/.test(n.replace(/\[[^\]]{1,40}\]|<[^>]{1,40}>/g, 'x'))) || names.every((n) => /^(?:[^\s<[{]|[<[{][^<>[\]{}]{1,40}[>\]}])+\.\w{2,5}$/.test(n))) ? names : [pattern];
 }
 /** Whether a name follows a pattern, or one of several. `unknown` where the pattern is prose that cannot be turned into fields. */
 export function checkPattern(name: string, pattern: string, details: Details | null): { fits: boolean | 'unknown'; why: string } {

@@ -105,7 +105,7 @@ export const plainer: readonly Rewrite[] = [
   // A mark alone on its line, as pages give it, stands before what follows.
   [/(?<=^[ \t]*(?:[-•▪·‣◦●○■*\uf0b7\uf0a7]|\d{1,2}\.))[ \t]*\n[ \t]*(?=\S)(?![-•▪·‣◦●○■*\uf0b7\uf0a7\n=])/gm, () => ' '],
   // A label and, on the line below, what it says.
-  [/(?<=^[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:)[ \t]*\n[ \t]*(?=(?![-*>#|([]|\d{1,2}[.)]\s)[^\n]+(?<!:)(?:$(?![^])|\n[ \t]*\n|\n[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:))(?!\p{Lu}[^\n:.,;!?|]{1,40}:)/gmu, () => ' '],
+  [/(?<=^[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:)[ \t]*\n(?![ \t]*(?:[-*>#|([]|\d{1,2}[.)]\s))[ \t]*(?=[^\n]+(?<!:)(?:$(?![^])|\n[ \t]*\n|\n[ \t]*(?:[-*] |\d{1,2}[.)] )?\p{Lu}[^\n:.,;!?|]{1,40}:))(?!\p{Lu}[^\n:.,;!?|]{1,40}:)/gmu, () => ' '],
   [/(?<=\d) ?(?:per ?cent|percent)\b(?!age)(?! points?)/gi, () => '%'],
   // Dates of ISO 8601, and those with dashes between, are told in words.
   [/(?<![\w/.+–-])20\d\d-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])(?![\w/+–-]|\.\w)/g, (date) => `${Number(date.slice(8))} ${monthNames[Number(date.slice(5, 7)) - 1]!} ${date.slice(0, 4)}`],

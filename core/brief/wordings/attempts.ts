@@ -27,6 +27,8 @@ export const handedInOnce = anyOf('gi', [
 
 /** The newest counts, or stands in the place of earlier ones. */
 export const lastCounts = anyOf('gi', [
+  /\bthe (?:latest|last|newest|most recent) (?:version|one|file|submission|upload) is (?:the )?(?:valid|binding|authoritative)(?: one)?\b/,
+  /^\W*(?:files? )?(?:replaceable|can be replaced)(?: until| up to| before)?[^.;:?]{0,24}[:?]\s*yes\b/,
   /\bonly the (?:last|latest|newest|most recent) (?:zip|archive|pdf|file|document|upload|submission)\b[^.;]{0,40}\bcounts\b/,
   /\(\s*(?:the )?(?:last|latest|newest|most recent) (?:one |attempt |submission |version )?(?:is |gets |will be )?(?:assessed|marked|graded|counts|kept|used)\s*\)/,
   /\b(?:nobody|no one|no-one) (?:will |ever )?looks? at (?:the |any )?(?:earlier|previous|older|old|former) (?:versions?|files?|uploads?|ones?)\b/,
