@@ -6,6 +6,6 @@ export default {
   testTimeout: 60_000,
   // As many as the smallest machine has cores: the engines are what takes the time.
   maxWorkers: 2,
-  // Modules of a test file are not given back while its worker lives (vm modules): one that has grown is replaced.
-  workerIdleMemoryLimit: '1200MB',
+  // Modules of a test file, and the code of their patterns, are not given back while its worker lives (vm modules): one that has grown is replaced.
+  workerIdleMemoryLimit: '400MB',
 };

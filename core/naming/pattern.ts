@@ -70,7 +70,7 @@ export function parsePattern(wording: string): Token[] {
   return tokens;
 }
 /** What a group or an item is called before its number. */
-const unnamedGroup = /(?:^|[^\p{L}])(?:g|t|gr|grp|group|gruppe|groupe|team|pair|section|lab|week|wk|exercise|ex|hw|table|bench|seat|class|set|task|part|essay|assignment|version|v|ap|[a-z])[_ -]?$/iu;
+const unnamedGroup = /(?:^|[^\p{L}])(?:[a-z]|ap|gr|grp|group|gruppe|groupe|team|pair|section|lab|week|wk|exercise|ex|hw|table|bench|seat|class|set|task|part|essay|assignment|version)[_ -]?$/iu;
 /** “XX”, “NN”, “##”: letters that stand for figures, beside a joint or behind a word in the other case; one alone only behind the word for a group. */
 function openFigures(pattern: string, at: number): string | null {
   const run = /^(?:X{1,3}|N{1,3}|x{1,3}|n{1,3}|#{1,3})(?![\p{L}\p{N}#])/u.exec(pattern.slice(at))?.[0];
