@@ -20,6 +20,7 @@ describe.each(tongues)('two documents in $tongue', ({ names, kinds, and, frames 
 test.each([
   ['Portuguese', 'Entregar até 12 de março de 2027: o relatório (PDF) e a folha de cálculo (xlsx).', [['relatório', 'pdf'], ['folha de cálculo', 'xlsx']]],
   ['Norwegian', 'Lever inn rapporten (PDF) og rådata (CSV) senest 12. mars 2027 kl. 14:00.', [['rapporten', 'pdf'], ['rådata', 'csv']]],
+  ['Dutch beside a loan', 'De deadline is 12 maart 2027. In te leveren: het verslag (PDF) en de meetgegevens (CSV).', [['verslag', 'pdf'], ['meetgegevens', 'csv']]],
   ['a document whose name is not known', 'Abzugeben sind: der Bericht (PDF) und der Bauplan (JPG).', [['Bericht', 'pdf'], ['Bauplan', 'jpeg']]],
 ] as [string, string, string[][]][])('%s', (_, text, says) => { expect(documents(text).map((d) => [d.label, d.types.join()])).toEqual(says); });
 test('kinds to choose from, and limits of one of them', () => {

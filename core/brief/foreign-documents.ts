@@ -1,11 +1,10 @@
 import type { Kind } from '../model/kinds.ts';
+import { surelyEnglish } from './german.ts';
 import { articles, documentWords, foreignSigns, leadsKind, materials, notAsked, notNeeded, orElse, plainFiles } from './wordings/document-words.ts';
 
 /** A document and the kinds it may have, and where it stands. */
 export interface PairedDocument { label: string | null; types: Kind[]; start: number; end: number }
 
-/** Words by which a wording is English, so that its foreign words are loans. */
-const english = /\b(?:the|and|your|submit|please|must|should|submission|deadline)\b/i;
 const kinds: readonly (readonly [RegExp, Kind])[] = [[/pdf/i, 'pdf'], [/docx|word/i, 'docx'], [/\bdoc\b/i, 'doc'], [/odt/i, 'odt'], [/rtf/i, 'rtf'], [/xlsx?|excel/i, 'xlsx'], [/csv/i, 'csv'], [/pptx?|powerpoint/i, 'pptx'], [/zip/i, 'zip'], [/jpe?g/i, 'jpeg'], [/png/i, 'png'], [/mp4/i, 'mp4'], [/mp3/i, 'mp3'], [/txt/i, 'txt']];
 const kind = String.raw`(?:\.?(?:pdf|docx?|odt|rtf|xlsx?|csv|pptx?|zip|jpe?g|png|mp[34]|txt)|word|excel|powerpoint)(?![\p{L}\d])`;
 /** Adjectives and what a document is about: “final”, “signé”, “de stage”, “unterschriebene”. */
@@ -26,7 +25,7 @@ const kindsIn = (said: string): Kind[] => said.split(new RegExp(orElse, 'iu')).f
 /** “Vous déposerez deux fichiers : le rapport (PDF) et les données (CSV)”: the documents that a wording in another language than English names with their kinds of file. Of one alone only the kind is asked; what is handed out or not needed is left aside.
  * @param text - the wording as it was written */
 export function pairedDocuments(text: string): PairedDocument[] {
-  if (english.test(text.slice(0, 2000)) || !foreignSigns.test(text.slice(0, 2000))) return [];
+  if (surelyEnglish.test(text.slice(0, 2000)) || !foreignSigns.test(text.slice(0, 2000))) return [];
   const found: (PairedDocument & { asked: boolean })[] = [];
   const collect = (pattern: RegExp, handedOut = false): void => { for (const m of text.matchAll(pattern)) {
     const { article, noun, kinds: said } = m.groups as { article: string; noun: string; kinds: string }, start = m.index + article.length, end = m.index + m[0].length;
@@ -47,4 +46,4 @@ export function pairedDocuments(text: string): PairedDocument[] {
 }
 
 /** “Der Essay”: an article is no part of what a document is called. */
-export const withoutArticle = (label: string, original: string): string => (english.test(original.slice(0, 2000)) ? label : label.replace(/^(?:der|die|das|ein|eine|le|la|les|un|une|el|los|las|il|lo|het|en|og|och|und|et) (?=\p{L})/iu, ''));
+export const withoutArticle = (label: string, original: string): string => (surelyEnglish.test(original.slice(0, 2000)) ? label : label.replace(/^(?:der|die|das|ein|eine|le|la|les|un|une|el|los|las|il|lo|het|en|og|och|und|et) (?=\p{L})/iu, ''));

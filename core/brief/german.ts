@@ -2,6 +2,8 @@
 const signs = /(?<!\p{L})(?:der|die|das|und|ist|sind|wird|werden|als|bis|zum|nicht|Abgabe\p{L}*|Datei\p{L}*|Hausarbeit|Frist|Umfang|Seiten|Wörter|Uhr|Ihre?|Matrikelnummer)(?!\p{L})/gu;
 /** Words that no English text has: one is enough where none of the small English words stands beside it. */
 const onlyGerman = /(?<!\p{L})(?:abgabe\p{L}*|abzugeben|hausarbeit\p{L}*|einreich\p{L}+|eingereicht\p{L}*|einsendeschluss|frist|fällig|umfang|seiten\p{L}*|wörtern?|uhr|matrikelnummer|märz|spätestens|höchstens|zeilenabstand|\p{L}*zeilig|schriftgr\p{L}+|schriftart|plagiat\p{L}*|verspät\p{L}+|anonym(?:e|er|en|isiert\p{L}*)?|eigenständigkeits\p{L}+|selbst?ständigkeits\p{L}+|eidesstattlich\p{L}*|bewert\p{L}+|dateigröße|dateinamen?|dateibenennung|benennen|ränder|seitenr\p{L}+|hochladen|hochgeladen|öffnet|freigeschaltet|nicht|keine?n?|werden|wird|ihren?|prozent\p{L}*|punkte|\p{L}*abzug|abgezogen|verspätungstag|beliebig|mehrfach|versuche|korrektur|korrigier\p{L}+|literaturverzeichnis\p{L}*|literaturangaben|prüfungsnummer|fassung(?:en)?|verglichen|möglich|erlaubt|einmal|können|dürfen|spät|abgibt)(?!\p{L})/iu;
+/** Words that only an English wording has; “deadline” is at home elsewhere too. */
+export const surelyEnglish = /\b(?:the|your|and|submit|should|must|please)\b/i;
 /** Small words of English: where one stands, a foreign word is a loan. */
 export const onlyEnglish = /\b(?:the|your|and|of|to|is|are|must|by|for|with|be|on|at|should|please|submit|due)\b/i;
 

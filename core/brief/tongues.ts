@@ -1,5 +1,5 @@
 import { monthNames } from '../tables/month-names.ts';
-import { onlyEnglish } from './german.ts';
+import { onlyEnglish, surelyEnglish } from './german.ts';
 import { eitherKind, tonguesElsewhere } from './wordings/demands-elsewhere.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
@@ -21,12 +21,10 @@ const demands = tonguesElsewhere.map((t) => ({ ...t, phrases: t.phrases.map(([ot
 const isQuoted = (text: string, at: number): boolean => { const line = text.slice(Math.max(0, at - 120, text.lastIndexOf('\n', at) + 1), at); return line.lastIndexOf('“') > line.lastIndexOf('”'); };
 /** Small words of German that none of these has. */
 const german = /(?<!\p{L})(?:der|die|und|ist|wird|werden|nicht|zum|bis|das|ihre?)(?!\p{L})/giu;
-/** Words that no wording in these tongues has. */
-const english = /\b(?:the|your|and|submit|should|must|please)\b/i;
 /** Which of them a wording is written in: the one with the most of its words. */
 function tongueOf(wording: string): (typeof demands)[number] | undefined {
   const wordsOf = (pattern: RegExp): number => new Set((wording.match(new RegExp(pattern.source, 'giu')) ?? []).map((w) => w.toLowerCase())).size;
-  if (wordsOf(german) > 2 || english.test(wording.slice(0, 2000))) return undefined;
+  if (wordsOf(german) > 2 || surelyEnglish.test(wording.slice(0, 2000))) return undefined;
   const weight = (t: (typeof demands)[number]): number => wordsOf(t.signs) + 3 * wordsOf(t.telling);
   return demands.filter((t) => t.telling.test(wording) && wordsOf(t.signs) > 0).sort((a, b) => weight(b) - weight(a))[0];
 }
