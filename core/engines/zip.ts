@@ -84,11 +84,10 @@ export class Package {
   names(): string[] { return this.entries.map((e) => e.name); }
 }
 
-/** XML bytes to text, minding a byte order mark. */
+/** XML bytes to text, minding a byte order mark (XML 1.0, appendix F). What is written again is UTF-8, and the text says so. */
 export function decodeXml(bytes: Uint8Array): string {
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes);
-  return text.decode(bytes);
+  const wide = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : null;
+  return wide ? new TextDecoder(wide).decode(bytes).replace(/^(<\?xml[^>]*encoding=["'])utf-16\w*/i, '$1UTF-8') : text.decode(bytes);
 }
 
 /** Zip's earliest date: says nothing about when. */

@@ -1,4 +1,5 @@
 import { latin1, startsWith, decodeText } from '../text/bytes.ts';
+import { topBoxes } from './image/boxes.ts';
 import { listZip, unpackEntry } from '../engines/zip.ts';
 import { endings, heifBrands, signatures, videoBrands } from '../tables/signatures.ts';
 import type { Kind } from '../model/kinds.ts';
@@ -25,8 +26,12 @@ export function sniffKind(bytes: Uint8Array, name: string): KindVerdict {
   if (endings.partial.includes(extension)) return verdict('partial', trouble('partial', extension));
   const pdfAt = latin1(bytes, 0, 1024).indexOf('%PDF-');
   if (pdfAt === 0) return verdict('pdf', ...pdfTroubles(bytes));
-  if (latin1(bytes, 4, 8) === 'ftyp' && heifBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('heic');
-  if (latin1(bytes, 4, 8) === 'ftyp' && videoBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('mp4');
+  if (latin1(bytes, 4, 8) === 'ftyp' && heifBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('heic', ...cutShort(bytes));
+  if (latin1(bytes, 4, 8) === 'ftyp' && videoBrands.some((b) => latin1(bytes, 8, 40).includes(b))) return verdict('mp4', ...cutShort(bytes));
+  if (latin1(bytes, 0, 8) === 'bplist00' && bytes.length < 65_536) {
+    const address = /https?:\/\/[\x21-\x7e]+/.exec(latin1(bytes))?.[0];
+    if (address || extension === 'webloc') return verdict('link', trouble('link', address ?? 'a shortcut'));
+  }
   for (const row of signatures) {
     if (!startsWith(bytes, row.bytes, row.at ?? 0)) continue;
     if (row.kind === 'zipPackage') return sniffPackage(bytes, extension);
@@ -40,6 +45,12 @@ export function sniffKind(bytes: Uint8Array, name: string): KindVerdict {
   // Some programs write a few lines of their own before the header (ISO 32000-1, annex H.3.4.1); a text may only name it.
   if (pdfAt > 0 && /(?:^|[\r\n])\s*\d+\s+\d+\s+obj\b/.test(latin1(bytes, pdfAt, pdfAt + 65_536))) return verdict('pdf', ...pdfTroubles(bytes));
   return sniffText(bytes, extension);
+}
+
+/** A picture or film made of boxes needs the one that describes it, and the one with its data unless all boxes are whole: some cameras put lines of their own behind the last one. */
+function cutShort(bytes: Uint8Array): Trouble[] {
+  const { boxes, whole } = topBoxes(bytes), has = (...kinds: string[]): boolean => boxes.some((b) => kinds.includes(b.kind));
+  return has('meta', 'moov', 'moof') && (whole || has('mdat')) ? [] : [trouble('truncated', 'its boxes run past the end of the file')];
 }
 
 /** The user name an editor writes into its owner file. */
@@ -97,6 +108,11 @@ function sniffPackage(bytes: Uint8Array, extension: string): KindVerdict {
       return { kind: kinds[mime], encrypted: encrypted || locked, troubles };
     }
   }
+  // The part that names the kind is only asked for (ODF 1.2-3, 3.3): the manifest says it as well.
+  if (!names.has('mimetype') && names.has('META-INF/manifest.xml') && names.has('content.xml')) {
+    const said = textOf(entries.find((e) => e.name === 'META-INF/manifest.xml')!);
+    if (/application\/vnd\.oasis\.opendocument\.text\b/.test(said)) return { kind: 'odt', encrypted: encrypted || said.includes('encryption-data'), troubles };
+  }
   if (names.has('[Content_Types].xml')) {
     const types = textOf(entries.find((e) => e.name === '[Content_Types].xml')!);
     const macros = has(/vbaProject\.bin$/i);
@@ -105,6 +121,7 @@ function sniffPackage(bytes: Uint8Array, extension: string): KindVerdict {
     if (/spreadsheetml/.test(types)) return done('xlsx');
     if (/presentationml/.test(types)) return done('pptx');
   }
+  if (has(/^word\/document\d*\.xml$/) && names.has('_rels/.rels')) return done('docx');
   // A package of one program: its index holds .iwa parts, or an XML index beside preview pictures.
   if (has(/(^|\/)Index\.zip$|\.iwa$|(^|\/)index\.(apxl|xml)(\.gz)?$/i)) { troubles.push(trouble('vendor', extension)); return done('vendor'); }
   const inside = entries.map((e) => e.name.split(/[\\/]/).pop()!).filter((n) => n !== '' && !n.startsWith('.'));
@@ -153,6 +170,9 @@ function addressOnly(text: string, extension: string): string | null {
   if (shortcut) return shortcut[1]!.trim();
   const plist = /<key>URL<\/key>\s*<string>([^<]+)<\/string>/.exec(text);
   if (plist && (extension === 'webloc' || text.length < 1000)) return plist[1]!;
+  // A page that only sends one on to another (HTML, 4.2.5.3: refresh).
+  const onward = /<meta\b[^>]*http-equiv\s*=\s*["']?refresh\b[^>]*\burl\s*=\s*['"]?(https?:[^'">\s]+)/i.exec(text);
+  if (onward && text.length < 4000 && text.replace(/<(head|script|style)\b[\s\S]*?<\/\1>|<[^>]*>/gi, ' ').trim().length < 120) return onward[1]!;
   if (/^\{/.test(text) && text.length < 4000) {
     try {
       const value = JSON.parse(text) as Record<string, unknown>;

@@ -1,7 +1,8 @@
 import { namedFonts } from '../named-fonts.ts';
 import { asides, besides } from '../besides.ts';
 import { collectStrings, localName, readXml } from '../../engines/xml.ts';
-import { Package } from '../../engines/zip.ts';
+import { brokenParts, damagedPart } from '../broken-parts.ts';
+import { decodeXml, Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type Gap, type IntegrityFact, type MetadataFact, type Passage, type PlaceKind, type Trouble } from '../../model/facts.ts';
@@ -28,6 +29,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   const revisionIds = new Set<string>(), integrity: IntegrityFact[] = [], styles = stylesIn(pack);
   let body: StoryLooks | null = null;
   let text = '', statedPages: number | null = null, done = 0;
+  if (['docx', 'docm', 'dotx'].includes(file.kind)) file.troubles.push(...brokenParts(pack, 'docx'));
   for (const name of pack.names()) {
     heed(context.job);
     context.job.progress?.(++done, pack.entries.length, 'parts');
@@ -38,11 +40,12 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
       continue;
     }
     if (/\.(xml|rels|vml)$/i.test(name)) {
-      const xml = new TextDecoder().decode(part);
+      const xml = decodeXml(part);
       for (const m of xml.matchAll(/\bw:rsid\w*(?:\s+w:val)?="([0-9A-F]{8})"/g)) revisionIds.add(m[1]!);
       const story = storyParts.find((s) => s.pattern.test(name));
       if (story) {
         const read = readStory(xml, name, story.place, { hides: (style) => styles.resolve(style).hidden === true, setsApart: (style) => setsApart(styles, style), startsPage: (style) => styles.resolve(style).pageBreakBefore === true });
+        if (read.problem) file.troubles.push(damagedPart(name, read.problem));
         if (['text', 'runningHead', 'footnote'].includes(story.place)) {
           const looks = looksOfStory(xml, name, styles);
           integrity.push(...looks.unseen);

@@ -9,6 +9,8 @@ export interface Story {
   text: string;
   fonts: Set<string>; images: number; tables: number; equations: number; trackedChanges: number; comments: number; highlights: number;
   relations: string[]; paragraphs: number; footnotes: number;
+  /** where the XML breaks off, if it does */
+  problem: string | null;
 }
 
 interface Run { hidden: boolean; deleted: boolean }
@@ -19,7 +21,7 @@ const plainStyles: StyleAnswers = { hides: () => false, setsApart: () => false, 
 
 /** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…) */
 export function readStory(xml: string, part: string, place: PlaceKind, { hides, setsApart, startsPage }: StyleAnswers = plainStyles): Story {
-  const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0 };
+  const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0, problem: null };
   const stack: string[] = [];
   /** Paragraphs nest: a text box sits inside a run of another paragraph. */
   let dropped = '';
@@ -34,7 +36,7 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
   const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined, ...(tableDepth > 0 ? { inTable: true } : {}) }); };
   const value = (a: Attributes): string => a['w:val'] ?? '';
   const on = (a: Attributes): boolean => !/^(0|false|off)$/i.test(a['w:val'] ?? 'true');
-  readXml(xml, {
+  story.problem = readXml(xml, {
     open(name, a) {
       stack.push(name);
       switch (name) {

@@ -1,6 +1,7 @@
 import type { MetadataFact, MetadataSort, Passage } from '../../model/facts.ts';
 import { latin1, printableStrings, startsWith } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
+import { topBoxes } from './boxes.ts';
 import { endOfImage, metadataSegments, type Segment } from './segments.ts';
 import { unusedInTiff } from './tiff.ts';
 
@@ -23,7 +24,7 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
   const metadata: MetadataFact[] = [];
   let orientation = 1;
   const segments = metadataSegments(bytes);
-  if (segments.length > 0) {
+  if (segments.length > 0 && canBeWalked(bytes)) {
     const exifr = (await import('exifr/dist/full.esm.mjs' as string)) as unknown as { default: ExifrModule };
     try {
       const groups = await exifr.default.parse(bytes, {
@@ -62,6 +63,9 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
   if (after) passages.push({ part: `${root}/after the end`, place: 'imageMetadata', page: null, text: after });
   return { passages, metadata, orientation, segments };
 }
+
+/** The reader of HEIF goes from box to box until it meets the one of metadata; without that it would never come back. */
+const canBeWalked = (bytes: Uint8Array): boolean => latin1(bytes, 4, 8) !== 'ftyp' || topBoxes(bytes).boxes.some((b) => b.kind === 'meta');
 
 /** Whether a JPEG is its pixels and nothing else, as most pictures on pages are; only what says something is worth a copy. */
 export const saysNothing = (bytes: Uint8Array): boolean => startsWith(bytes, [0xff, 0xd8]) && metadataSegments(bytes).length === 0 && endOfImage(bytes) === bytes.length;

@@ -1,7 +1,8 @@
 import { asides, besides } from '../besides.ts';
 import { collectStrings, localName, readXml, unescapeXml } from '../../engines/xml.ts';
 import { headingsOfOdt } from '../headings.ts';
-import { Package } from '../../engines/zip.ts';
+import { brokenParts, damagedPart } from '../broken-parts.ts';
+import { decodeXml, Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
 import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
@@ -18,7 +19,7 @@ import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import type { ReadContext } from '../context.ts';
 
-interface OdfStory { passages: Passage[]; text: string; images: number; tables: number; equations: number; footnotes: number; comments: number; trackedChanges: number; fonts: Set<string> }
+interface OdfStory { passages: Passage[]; text: string; images: number; tables: number; equations: number; footnotes: number; comments: number; trackedChanges: number; fonts: Set<string>; /** where the XML breaks off, if it does */ problem: string | null }
 
 /** Reads an OpenDocument text. Source: OASIS ODF 1.2-1 (elements), 1.2-3 (package). */
 export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadContext): Promise<DocumentFacts> {
@@ -26,21 +27,23 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
   const passages: Passage[] = [], metadata: MetadataFact[] = [], gaps: Gap[] = [];
   const stories: OdfStory[] = [];
   let statedPages: number | null = null;
+  if (file.kind === 'odt') file.troubles.push(...brokenParts(pack, 'odt'));
   for (const name of pack.names()) {
     heed(context.job);
     let part: Uint8Array;
     try { part = pack.part(name)!; } catch (error) { file.troubles.push({ code: 'damaged', part: name, page: null, text: error instanceof Error ? error.message : '' }); gaps.push({ part: name, page: null, why: 'unreadable' }); continue; }
-    if (/\.(xml|rdf)$/.test(name) && !/(^|\/)(content|styles)\.xml$/.test(name)) passages.push(...asides(new TextDecoder().decode(part), name));
+    if (/\.(xml|rdf)$/.test(name) && !/(^|\/)(content|styles)\.xml$/.test(name)) passages.push(...asides(decodeXml(part), name));
     if (/(^|\/)(content|styles)\.xml$/.test(name)) {
-      const xml = new TextDecoder().decode(part), faces = [...xml.matchAll(/<style:font-face\s[^>]*?svg:font-family=(?:"([^"]*)"|'([^']*)')/g)].map((m) => m[1] ?? m[2]!).join('\n'), story = readOdfStory(xml, name, name === 'content.xml' ? styleReader(pack) : undefined), rest = besides(xml, name, story.passages);
+      const xml = decodeXml(part), faces = [...xml.matchAll(/<style:font-face\s[^>]*?svg:font-family=(?:"([^"]*)"|'([^']*)')/g)].map((m) => m[1] ?? m[2]!).join('\n'), story = readOdfStory(xml, name, name === 'content.xml' ? styleReader(pack) : undefined), rest = besides(xml, name, story.passages);
+      if (story.problem) file.troubles.push(damagedPart(name, story.problem));
       if (name === 'content.xml') markTitlePage(story.passages);
       if (faces) passages.push({ part: name, place: 'hidden', page: null, text: unescapeXml(faces) });
       if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages, ...rest); }
       // An object within the text: a formula, a chart, a drawing, each with a vocabulary of its own.
       else passages.push({ part: name, place: 'attachment', page: null, text: collectStrings(xml) }, ...rest.map((p) => ({ ...p, place: 'attachment' as const })));
-    } else if (name === 'meta.xml' || /^Object[^/]*\/meta\.xml$/.test(name)) statedPages = readMeta(new TextDecoder().decode(part), name, metadata) ?? statedPages;
-    else if (name === 'settings.xml') readSettings(new TextDecoder().decode(part), passages, metadata);
-    else if (/\.(xml|rdf)$/.test(name)) passages.push({ part: name, place: 'hidden', page: null, text: collectStrings(new TextDecoder().decode(part)) });
+    } else if (name === 'meta.xml' || /^Object[^/]*\/meta\.xml$/.test(name)) statedPages = readMeta(decodeXml(part), name, metadata) ?? statedPages;
+    else if (name === 'settings.xml') readSettings(decodeXml(part), passages, metadata);
+    else if (/\.(xml|rdf)$/.test(name)) passages.push({ part: name, place: 'hidden', page: null, text: collectStrings(decodeXml(part)) });
     else if (name.startsWith('Thumbnails/')) metadata.push({ part: name, key: 'thumbnail', value: `${part.length} bytes`, sort: 'thumbnail' });
     else {
       const kind = sniffKind(part, name).kind;
@@ -75,7 +78,7 @@ function styleReader(pack: Package): StyleReader {
 }
 
 export function readOdfStory(xml: string, part: string, { isBlock, hides, startsPage, endsPage }: StyleReader = noStyles): OdfStory {
-  const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set() };
+  const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set(), problem: null };
   const paragraphs: string[] = [], begins: boolean[] = [], ends: boolean[] = [], hidden: string[] = [], hiding: boolean[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
   /** the enclosing thing that decides what a paragraph counts as */
   const places: PlaceKind[] = ['text'];
@@ -84,7 +87,7 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides, starts
   let section: Passage['section'], single = '', /** the next words begin a page */ turned = false;
   const push = (text: string, place: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place, page: null, text, authorLike, section: place === 'text' ? section : undefined, ...(place === 'text' && stack.includes('table:table') ? { inTable: true } : {}) }); };
   const add = (value: string): void => { if (paragraphs.length > 0) (hiding.includes(true) ? hidden : paragraphs)[paragraphs.length - 1] += value; };
-  readXml(xml, {
+  story.problem = readXml(xml, {
     open(name, a) {
       stack.push(name);
       if (openers[name]) places.push(openers[name]!);
