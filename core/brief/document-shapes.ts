@@ -10,7 +10,7 @@ const noun = `(${word}(?: (?!${joint}\\b)${word}){0,3})`;
 /** “An herbarium as a PDF and a ledger as a Word file”. */
 const asKind = new RegExp(`\\b(?:an?|your|the|one)\\s+${noun}(?: of [\\p{L} ]{3,30}?)?,?\\s+(?:as|in)\\s+(?:an? |one |the )?\\.?$`, 'iu');
 /** “The herbarium must be a PDF.” */
-const mustBe = new RegExp(`^\\W*(?:the|your)\\s+${noun} (?:must|should|has to|have to|is to|needs to|shall|will have to) (?:be|come|arrive)(?: (?:submitted|handed in|uploaded|sent|saved|delivered))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
+const mustBe = new RegExp(`^\\W*(?:the|your)\\s+${noun} (?:(?:must|should|has to|have to|is to|needs to|shall|will|can|will have to) (?:be|come|arrive|go)|is|are|goes)(?: (?:submitted|handed in|uploaded|sent|saved|delivered|expected|required|wanted|due|in|provided|accepted))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
 /** “Herbarium – PDF, max. 5 MB”. */
 const line = /^[ \t]*(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3})[ \t]+[–-][ \t]+(?:an? |one |as )*\.?$/u;
 /** “Commentary: .docx; Artefacts: .jpg or .png”. */
@@ -19,7 +19,9 @@ const labelled = new RegExp(`(?:^|[;,.(|•–—]\\s*|\\band\\s+|:\\s+)(?:the |
 const withIt = new RegExp(`^(?: file| document)? (?:with|w\\/|containing|holding|for) (?:your|the|an?) ${noun}(?=\\s*(?:[,.;(+&]|\\band\\b|\\bplus\\b|$))`, 'iu');
 const listedAs = new RegExp(`^[ \\t]*[-*•–][ \\t]+(?:an? |the |your |one )?${noun} (?:as|in) (?:an? |one )?\\.?$`, 'iu');
 /** The same before a bracket, and a document before one that says its kind. */
-const withSome = new RegExp(`^(?: file| document)? (?:with|containing|holding) (?:your|the|an?|all(?: your)?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu'), inBrackets = new RegExp(`\\b(?:the|your|an?|one)\\s+${noun}\\s*\\((?:[^()]*[,;]\\s*)?(?:an? )?\\.?$`, 'iu');
+const withSome = new RegExp(`^(?: file| document)? (?:with|containing|holding) (?:your|the|an?|all(?: your)?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu'), inBrackets = new RegExp(`(?:\\b(?:the|your|an?|one|and|plus|submit|upload|in)\\s+|[,:;+&]\\s+)(?:(?:the|your|an?|one)\\s+)?(?!(?:submit|upload|send|hand|turn|please|then|also|save|attach|use|deliver|or|and|the|your|if|for|in|as|max\\w*|min\\w*|at|up|by)\\b)${noun}\\s*\\((?:[^()]*[,;]\\s*)?(?:an? )?\\.?$`, 'iu');
+/** “A PDF poster and a Word commentary”. */
+const kindFirst = new RegExp(`^(?: document)? (${known})(?=\\s*(?:[,.;(+&]|\\band\\b|\\bplus\\b|\\bby\\b|\\bwith\\b|$))`, 'iu');
 /** What every file is, and what comes before the paper. */
 const nothingOfItsOwn = /\b(?:files?|documents?|versions?|cop(?:y|ies)|submissions?|uploads?|attachments?|formats?|pdfs?|word|docx|text|work|everything|rest|drafts?|outline|other|same|latter|former)$|^(?:(?:first|final|whole|complete|finished|same|following|other|written|marked|signed|printed|electronic|digital|original) )?(?:one|version|copy|files?|documents?)$|^(?:final|first|second|third|last|both|all)(?: (?:one|two|three|four))?$/i;
 
@@ -32,6 +34,7 @@ export function shapedDocuments(asked: readonly Mention[], text: string): Shaped
     /\b(?:options?|choose|choice|alternatives?|either)\b/i.test(text) ? [] : someKnown(acrossSentences(asked, (m) => { const found = labelled.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found && !notDocument.test(found[1]!) && !setting.test(found[1]!) ? { label: found[1]!, at: m.clause.start + found.index + found[0].indexOf(found[1]!) } : null; })),
     // “A PDF with your texts and, separately, the cover letter (1 page, PDF too)”.
     bySentence(asked, (m, from) => { const inIt = withSome.exec(m.clause.text.slice(m.to - m.clause.start)), ahead = inIt ? null : inBrackets.exec(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)); return inIt ? { label: inIt[1]!, at: m.at } : ahead ? { label: ahead[1]!, at: from + ahead.index + ahead[0].indexOf(ahead[1]!) } : null; }),
+    bySentence(asked, (m) => { const found = /\b(?:an?|one|your|the|and)\s+(?:single )?\.?$/i.test(m.clause.text.slice(0, m.at - m.clause.start)) ? kindFirst.exec(m.clause.text.slice(m.to - m.clause.start)) : null; return found ? { label: found[1]!, at: m.at } : null; }),
     // “- zip w/ your code”, “- report as pdf”: lines of a list that say each of them either way.
     acrossSentences(asked.filter((m) => /^[ \t]*[-*•–][ \t]/.test(text.slice(text.lastIndexOf('\n', m.at - 1) + 1, m.at))), (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, ahead = text.slice(from, m.at), inIt = /^[ \t]*[-*•–][ \t]+(?:an? |one )?\.?$/.test(ahead) ? withIt.exec(text.slice(m.to, m.to + 120)) : null, named = inIt ? null : listedAs.exec(ahead); return inIt ? { label: inIt[1]!, at: m.at } : named && !notDocument.test(named[1]!) ? { label: named[1]!, at: from + named[0].indexOf(named[1]!) } : null; }),
     acrossSentences(asked, (m) => { const found = mustBe.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; }),

@@ -5,6 +5,7 @@ import { isGerman } from './german.ts';
 import { noun, type DocumentLabel, type Mention } from './document-names.ts';
 import { shapedDocuments } from './document-shapes.ts';
 import { isDemand, otherThan } from './is-demand.ts';
+import { isLastOfList, jointDocuments } from './joint-documents.ts';
 import { listedDocuments } from './listed-documents.ts';
 import { labelOfItem } from './list-items.ts';
 import { clausesWith, isRefused, matchesIn, type Clause, type Statement } from './statements.ts';
@@ -12,7 +13,7 @@ import { clausesWith, isRefused, matchesIn, type Clause, type Statement } from '
 /** Names of kinds as departments write them. The bare name of a word processor means its present document kind. */
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|(?<!Word )\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
-  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|original|source|manuscript|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|(?<=\bPDF\s{1,8}(?:or|and|\/)\s{1,8})Word(?![\w-])|(?<=^\W*[A-Z][A-Za-z -]{2,30}: [^.;:\n]{2,60}, )Word(?=, (?:to|in|into|via|by)\b)|(?<=\([^()\n]{0,40}[,;]\s?|\()Word(?=\s?[,;)/])|\bin Word\b(?! and (?:then )?(?:export|save|convert|print)\b)|(?<=\b(?:[Uu]se|[Ss]end (?:me|us)|be|[Ss]tick to|[Uu]pload|[Ss]ubmit|hand in|as) )Word(?=\s*(?:[.,;!)]|$|and nothing\b|so (?:that )?(?:I|we)\b|because\b|since\b|[–—-] ))|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|(?<=PDF\/)Word\b|\bWord(?=-? or\s{1,3}(?:PDF|RTF|ODT|OpenDocument|Open Document)\b|,? and PDF|\/PDF)|(?<=PDF-? (?:or|and)\s{1,3}(?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b(?! limits?\b| counts?\b| length\b)|(?<=\|\s?)Word\b|\bWord(?= only\b| will do\b| is (?:also )?(?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|(?<=\bprefer(?:red|ably)?:? )Word\b(?! limit| count)|\bWord(?=,? please\b)|^Word(?=\W*$)|\bWord(?= (?:is |are )?(?:also )?accepted\b)|(?<=\b(?:in addition to|besides|as well as|alongside) )Word\b/g, ['docx']], [/(?<!\d[ -])\bword (?:docs?|documents?|files?)\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|original|source|manuscript|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|(?<=\bPDF\s{1,8}(?:or|and|\/)\s{1,8})Word(?![\w-])|(?<=^\W*[A-Z][A-Za-z -]{2,30}: [^.;:\n]{2,60}, )Word(?=, (?:to|in|into|via|by)\b)|(?<=\([^()\n]{0,40}[,;]\s?|\()Word(?=\s?[,;)/])|\bin Word\b(?! and (?:then )?(?:export|save|convert|print)\b)|(?<=\b(?:[Uu]se|[Ss]end (?:me|us)|be|[Ss]tick to|[Uu]pload|[Ss]ubmit|hand in|as) )Word(?=\s*(?:[.,;!)]|$|and nothing\b|so (?:that )?(?:I|we)\b|because\b|since\b|[–—-] ))|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|(?<=PDF\/)Word\b|\bWord(?=-? or\s{1,3}(?:an? )?(?:PDF|RTF|ODT|OpenDocument|Open Document|Excel|PowerPoint|LaTeX)\b|,? and (?:PDF|Excel|PowerPoint)\b|, (?:Excel|PowerPoint|PDF|RTF|ODT)\b|\/(?:PDF|Excel))|(?<=PDF-? (?:or|and)\s{1,3}(?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b(?! limits?\b| counts?\b| length\b)|(?<=\|\s?)Word\b|\bWord(?= only\b| will do\b| is (?:also )?(?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|(?<=\bprefer(?:red|ably)?:? )Word\b(?! limit| count)|\bWord(?=,? please\b)|^Word(?=\W*$)|\bWord(?= (?:is |are )?(?:also )?accepted\b)|(?<=\b(?:in addition to|besides|as well as|alongside) )Word\b/g, ['docx']], [/(?<!\d[ -])\bword (?:docs?|documents?|files?)\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b|(?<=\b(?:code|project|files|folder|data|scripts?|sources?),? (?:\()?)(?:zipped|as a zipped (?:file|folder))\b/gi, ['zip']], [/\.?\bepub\b/gi, ['epub']], [/\.?\bheic\b/gi, ['heic']], [/\.gif\b|\bGIFs?\b/g, ['gif']], [/\.ods\b|\bODS\b/g, ['ods']], [/\.odp\b|\bODP\b/g, ['odp']], [/\.json\b|\bJSON\b/g, ['json']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 
@@ -257,7 +258,21 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
     [two[1]!, two[3]!].forEach((name, i) => { const at = clause.start + clause.text.indexOf(name, two.index); documents.push({ label: name.split(' ').slice(0, 4).join(' '), types: [...own[i]!.kinds], start: at, end: own[i]!.to }); });
     apart = true;
   }
-  for (const mention of asked.filter((m) => !listed.has(m.clause))) {
+  // “Report and poster, both as PDF”: the kind is said once for all.
+  const taken = new Set<Mention>();
+  for (const mention of asked) {
+    if (listed.has(mention.clause) || taken.has(mention)) continue;
+    const { clause } = mention, ahead = clause.text.slice(0, mention.at - clause.start), earlier = sayOfAll.test(ahead) ? clauses[clauses.indexOf(clause) - 1] : undefined;
+    const names = jointDocuments(earlier ? `${earlier.text.replace(/(?:\s(?:by|before|on|via|through|to|in|at|until)\s.*|[.;:\s]*)$/is, '')}, both as ` : ahead, mention.clause.text.slice(mention.at - mention.clause.start, mention.to - mention.clause.start), mention.clause.text.slice(mention.to - mention.clause.start));
+    if (names.length === 0) continue;
+    const types = [...mention.kinds];
+    taken.add(mention);
+    // “Both as PDF or Word”.
+    for (let i = asked.indexOf(mention) + 1, last = mention; asked[i]?.clause === mention.clause && /^(?: files?| documents?)?\s*(?:or|\/)\s*(?:as )?(?:an? )?\.?$/i.test(mention.clause.text.slice(last.to - mention.clause.start, asked[i]!.at - mention.clause.start)); last = asked[i++]!) { add(types, asked[i]!.kinds); taken.add(asked[i]!); }
+    for (const name of names) documents.push({ label: name.label, types: [...types], start: (earlier ?? clause).start + name.at, end: (earlier ?? clause).start + name.end });
+    apart = true;
+  }
+  for (const mention of asked.filter((m) => !listed.has(m.clause) && !taken.has(m))) {
     // “Photos named surname_1.jpg, surname_2.jpg”: endings of names say nothing new of a kind that is asked for.
     if (/(?:\b(?:named|called)\b|\bfile ?nam(?:es?|ing)\s*:)[^;]*\w\.?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
     if (mention.clause.under && /^\W*(?:\d+[.)]?\s*)?(?:file ?names?|naming|names? of (?:the )?files?)\W*$/i.test(mention.clause.under) && /[\w\]>}]\.?$/.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && documents.some((d) => sameKinds(d.types, mention.kinds))) continue;
@@ -302,6 +317,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   if (settled.length === 2 && sameKinds(settled[0]!.types, settled[1]!.types) && settled.some((d) => /^(?:hand-?written|scanned|photographed)\b/i.test(d.label ?? '')) && settled.some((d) => /^(?:typed|typeset|word-processed)\b/i.test(d.label ?? ''))) settled = [{ ...settled[0]!, label: null }];
   // “Put cover sheet and essay into ONE PDF”: what the one file holds is not its name.
   if (settled.length === 1 && settled[0]!.label && clauses.some((c) => /\b(?:put|combine|merge|join|collect)\b[^.;]*\b(?:and|plus|with|photos|scans|pictures|images)\b[^.;]*\binto (?:one|a single)(?: single)? pdf\b/i.test(c.text))) settled[0]!.label = null;
+  if (settled.length === 1 && settled[0]!.label && taken.size === 0 && asked.some((m) => m.at >= settled[0]!.start && m.to <= settled[0]!.end && isLastOfList(m.clause.text.slice(0, m.at - m.clause.start), settled[0]!.label!))) settled[0]!.label = null;
   // “Both components are to be placed in a zip archive”: what is handed in is that one.
   const packed = clauses.find((c) => /\bput (?:the |your )?\w+(?:, \w+)*,? (?:and|plus) (?:the |your )?\w+ (?:in|into) (?:one|a single|a|an) (?:\.?zip|archive)\b|\bzip (?:everything|all(?: files| of it| three)?|them|it all)(?: up| together)? and (?:submit|upload|hand in|send) (?:the|that|one|this) (?:zip|archive)\b|\bpack (?:both|all|everything|them|the files)\b[^;]{0,60}\.zip\b|\b(?:both|all|everything|the|your)\b[^.;]{0,60}\b(?:placed|put|packed|combined|bundled|compressed|collected|zipped|compress)\b[^.;]{0,30}\b(?:zip|archive)\b|\b(?:both|all(?: of (?:it|them|these)| two| three| four| five| six)?|everything)(?: files| items| parts)? (?:in|as|into) (?:one|a single|1|an?) (?:\.?zip|archive)\b/i.test(c.text)), zipped = packed ? undefined : clauses.find((c) => /\b(?:all|everything|both)(?: (?:items|files|parts|pieces|of (?:it|them)|documents))?\b[^.;]{0,50}\b(?:zipped|compressed into an archive)\b/i.test(c.text) && !/\b(?:not|never|no)\b/i.test(c.text)), zip = packed && settled.find((d) => d.types.includes('zip'));
   // “All items are to be put in a folder and zipped.”
@@ -334,6 +350,8 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   };
 }
 
+/** “Both must be PDF”, of what the sentence before lists. */
+const sayOfAll = /^\W*(?:both|each|all(?: (?:three|four))?)(?: of (?:them|these|which))?(?: (?:files|documents|items|parts))?\s(?:must|should|have to|need to|are|shall|will|as|in)\b[^.;,]{0,40}$/i;
 /** “The essay has 3,000 words. It is to be submitted as a PDF.”: the subject of the sentence before, where another document has a name as well. */
 function labelOfSubject(mention: Mention, asked: Mention[], clauses: Clause[]): { label: string; at: number } | null {
   const before = clauses[clauses.indexOf(mention.clause) - 1], told = before && aboutIt.test(mention.clause.text) ? subject.exec(before.text) : null;
