@@ -42,3 +42,16 @@ describe('a list of pieces of work, whatever they are and however its rows are w
   // Hard negatives: what a course consists of, and a list that names what happens as well.
   test.each(['The course has three parts:\n1. Tides: 11 March\n2. Currents: 8 April\n3. Waves: 8 May', 'The project has four stages:\n1. Kick-off: 22 March\n2. Survey design: 5 April\n3. Site visit: 26 April\n4. Report: 9 May'])('%s', (text) => expect(read(text).parts).toEqual([]));
 });
+
+describe.each<[string, string]>([
+  ['rows', 'Report: DAY1\nWORK: DAY2'], ['items', '- Report: DAY1\n- WORK: DAY2'], ['a table', '| Part | Deadline |\n|---|---|\n| Report | DAY1 |\n| WORK | DAY2 |'], ['short sentences', 'Report due DAY1. WORK due DAY2.'], ['deadlines', 'The deadline for the report is DAY1; the deadline for the work is DAY2.'], ['first and then', 'First the report (DAY1), then the work (DAY2).'],
+  ['one heading', 'Deadlines: report DAY1, work DAY2.'], ['one after the other', 'The report must be submitted by DAY1, followed by the work by DAY2.'], ['the day first', 'By DAY1 submit your report. By DAY2 submit your work.'], ['in brackets', 'Report (due DAY1) and work (due DAY2)'], ['days for works', 'Two deadlines: DAY1 for the report and DAY2 for the work.'],
+  ['days and works in brackets', 'The deadlines are DAY1 (report) and DAY2 (work).'], ['no later than', 'The report is to be uploaded no later than DAY1. The work is to be uploaded no later than DAY2.'],
+])('a known work beside one that no list has: %s', (_, shape) => {
+  test.each(['source list', 'learning log', 'cover letter', 'critique', 'response paper', 'CV', 'questionnaire', 'interview guide', 'self-assessment', 'feedback form', 'consent form', 'podcast', 'article', 'case study', 'dissertation', 'reflective commentary', 'first draft'])('%s', (work) => {
+    const { parts, due } = read(shape.replaceAll('WORK', capital(work)).replaceAll('work', work).replaceAll('DAY1', '5 March 2027').replaceAll('DAY2', '19 March 2027'));
+    expect([parts.map((p) => [p.label.toLowerCase(), p.due]), due]).toEqual([[['report', '2027-03-05'], [work.toLowerCase(), '2027-03-19']], null]);
+  });
+});
+// Hard negatives: what happens on a day, and what is said of the text itself.
+test.each(['Report: 5 March 2027\nPresentation: 19 March 2027', 'Report: 5 March 2027\nPublished: 1 February 2027', 'Version: 1 February 2027\nReport: 5 March 2027', 'Report: 5 March 2027\nFeedback: 19 March 2027', 'Read the article (5 March 2027) and the report (19 March 2027) before class.'])('%s', (text) => { expect(read(text).parts).toEqual([]); });

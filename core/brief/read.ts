@@ -10,7 +10,8 @@ import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
 import { daysToDate } from './late-spans.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
-import { readLimits } from './limits.ts';
+import { readLimits, type LimitStatement } from './limits.ts';
+import { pairedLimits } from './paired-limits.ts';
 import { readPlainWords } from './plain-words.ts';
 import { readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
@@ -84,12 +85,14 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const ofItem = (l: { start: number; field: string }): boolean => { if (!oneFile || l.field === 'maxBytes') return false; const from = text.lastIndexOf('\n', l.start) + 1, to = text.indexOf('\n', l.start), lines = text.split('\n'), at = text.slice(0, from).split('\n').length - 1; return itemOf(text.slice(from, to < 0 ? text.length : to)) && (itemOf(lines[at - 1] ?? '') || itemOf(lines[at + 1] ?? '')); };
   /** “Two of your own photographs (no larger than 1 MB each, placed in the text)”. */
   const ofPicture = (l: { start: number; end: number; field: string; clause: { text: string; start: number } }): boolean => l.field === 'maxBytes' && /\b(?:photo(?:graph)?s?|images?|pictures?|figures?|screenshots?)\b[^.;]{0,40}$/i.test(l.clause.text.slice(0, l.start - l.clause.start)) && /^[^.;]{0,12}\beach\b[^.;]{0,40}\b(?:placed|inserted|embedded|in the text|in the document)\b/i.test(l.clause.text.slice(l.end - l.clause.start)) && !documents.documents.some((d) => d.types.some((t) => t === 'jpeg' || t === 'png'));
-  const limits = readLimits(clauses).filter((l) => !ofItem(l) && !ofPicture(l) && (!l.part || documents.documents.some((d) => d.label !== null && (d.label.toLowerCase().includes(l.part!) || l.part!.endsWith(` ${d.label.toLowerCase()}`)))));
+  const names = documents.documents.flatMap((d) => d.label ?? []), paired = names.length > 1 && new Set(names).size === documents.documents.length ? pairedLimits(clauses, names) : [], ofPair = (l: LimitStatement): boolean => paired.some((p) => p.clause.start <= l.start && l.start < p.clause.end && p.field.slice(3) === l.field.slice(3));
+  const limits = [...readLimits(clauses).filter((l) => !ofPair(l)), ...paired].filter((l) => !ofItem(l) && !ofPicture(l) && (!l.part || documents.documents.some((d) => d.label !== null && (d.label.toLowerCase().includes(l.part!) || l.part!.endsWith(` ${d.label.toLowerCase()}`)))));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     // A bare length holds only where no limit is named.
-    const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ ofContent = (l: { clause: { text: string } }): boolean => ofPack.length === 0 && field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' && /\b(?:csv|pdf|docx?|xlsx|mp[34]|wav|jpe?g|png)\b/i.test(l.clause.text), stated = ofPack.length > 0 ? ofPack : each.filter((l) => !ofContent(l)), blockAt = (l: { start: number }): number => blocks.findIndex((b) => b.start <= l.start && l.start < b.end), statements = stated.filter((l) => !l.given || !stated.some((o) => !o.given && (!ofBlocks || blockAt(o) === blockAt(l))));
+    const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ ofContent = (l: { clause: { text: string } }): boolean => ofPack.length === 0 && field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' && /\b(?:csv|pdf|docx?|xlsx|mp[34]|wav|jpe?g|png)\b/i.test(l.clause.text), stated = ofPack.length > 0 ? ofPack : each.filter((l) => !ofContent(l)), blockAt = (l: { start: number }): number => blocks.findIndex((b) => b.start <= l.start && l.start < b.end), ownerAt = (l: LimitStatement): number => (documents.documents.length > 1 ? blockOf(l) ?? ownerOf(l, documents.spans, documents.documents, text) : -1), ofOther = (l: LimitStatement, o: LimitStatement): boolean => { const [one, other] = [ownerAt(l), ownerAt(o)]; return one >= 0 && other >= 0 && one !== other; };
+    const statements = stated.filter((l) => !l.given || !stated.some((o) => !o.given && (!ofBlocks || blockAt(o) === blockAt(l)) && !ofOther(l, o)));
     if (statements.some((l) => partOf(l) === null) && statements.every((l) => l.given)) brief.lengths = [...(brief.lengths ?? []), field];
-    const owned = documents.documents.length > 1 ? statements.map((s) => blockOf(s) ?? ownerOf(s, documents.spans, documents.documents, text)) : statements.map(() => -1);
+    const owned = statements.map(ownerAt);
     statements.forEach((s, i) => {
       if (s.remark) remarks.push({ field: `limits.${field}`, kind: 'megapixels', quotes: [quote(s)] });
       const owner = owned[i]!;

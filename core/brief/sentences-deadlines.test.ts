@@ -9,6 +9,8 @@ Submit your evidence summary through the course drop area "Evidence summary – 
   [`Dear all,
 One last time, since many asked: the portfolio is due on the 12th, i.e. Monday, 12 April 2027, at 8 p.m. It should contain the four short texts in a single document, PDF or Word, no fixed length but please not more than 15 pages altogether. Upload under "Portfolio (Mon group)". If you're in the Wednesday group, your box is "Portfolio (Wed group)" and your deadline is 14 April at 8 p.m.
 Best, T.`, { place: 'Portfolio (Mon group)', documents: [{ label: 'Portfolio', types: ['pdf', 'docx'] }], 'limits.maxPages': 15, due: '2027-04-12T20:00:00' }],
+  ['Essay due 5 March 2027, with a grace period until 8 March 2027.', { due: '2027-03-05', 'late.cutoffDays': 3 }],
+  ['The essay is due on 5 March 2027, 5pm. The grace period ends on 8 March 2027, 5pm.', { due: '2027-03-05T17:00:00', 'late.cutoffDays': 3 }],
   ['Your new deadline is 22 March 2027, 16:00 instead of 15 March 2027, 16:00.', { due: '2027-03-15T16:00:00', extension: '2027-03-22T16:00:00' }],
   ['The deadline for the class is 15 March 2027, 16:00; yours is 22 March 2027, 16:00.', { due: '2027-03-15T16:00:00', extension: '2027-03-22T16:00:00' }],
   ['Everyone else: 15 March 2027, 16:00. You: 22 March 2027, 16:00.', { due: '2027-03-15T16:00:00', extension: '2027-03-22T16:00:00' }],

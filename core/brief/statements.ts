@@ -163,6 +163,8 @@ export function isRefused(before: string, after: string): boolean {
   before = before.replace(/^\W*(?:A\s*[:.]\s*)?No\s*[:,–—-]\s/i, (s) => ' '.repeat(s.length));
   // “The PDF must not contain your name”: what is in it is refused, not the kind.
   if (/\b(?:the|your)\s+$/i.test(before) && /^s?\s+(?:(?:file|version|document|copy)\s+)?(?:must|should|may|shall|can) ?not (?:contain|include|show|exceed|have|be (?:larger|bigger|longer|more|password|encrypted|locked))\b/i.test(after)) return false;
+  // “The report (PDF) must not exceed 2,000 words.”
+  if (/\([^()]*$/.test(before) && /^[^()]{0,40}\)\s+(?:must|should|may|shall|can) ?not (?:contain|include|show|exceed|have|be (?:larger|bigger|longer|more|password|encrypted|locked))\b/i.test(after)) return false;
   // “The system accepts Word documents too, but please don't.”
   if (/^s?(?: (?:files?|documents?))?[^.;]{0,20},? but please (?:do not|don['’]t)(?=\s*(?:$|[.:;,!(–-]|use|do|send|upload|submit))/i.test(after)) return true;
   // “PDFs from scans are no good to me.”

@@ -1,0 +1,58 @@
+import type { Limits } from '../model/brief.ts';
+import type { LimitStatement } from './limits.ts';
+import { number } from './limit-numbers.ts';
+import { isCorrection, numberOf, type Clause } from './statements.ts';
+
+const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+const most = String.raw`(?:(?:a |the )?max(?:imum)?\.?(?: length)?(?: of)?|up to|at most|no more than|no longer than|not more than|limit(?:ed)?(?: to)?|exceed)`;
+const limiting = new RegExp(String.raw`\b${most}|\blimits?\b`, 'i');
+const heading = /^\W*(?:(?:the )?(?:word|page|length) limits?|max\w*(?: (?:word|page))?(?: (?:count|length)s?)?)\b/i;
+const vague = /\b(?:about|approximately|approx\.?|around|roughly|circa|ca\.?|c\.|some|at least|min(?:imum)?\.?(?: of)?|over|more than)\s*$/i;
+
+/** A column of lengths, and the cells of a row. */
+const ofNumbers = /^(?:max(?:imum)?\.? (?:number of )?)?(words?|pages?)(?: (?:limit|count|length|max(?:imum)?\.?))?$|^(?:max(?:imum)?\.? )?length \((?:in )?(words|pages)\)$/i;
+const cellsOf = (text: string): string[] => text.split('|').map((c) => c.trim()).filter(Boolean);
+
+/**
+ * “Word limits: report 2,000, poster 500.” “2,000 words for the report, 500 words for the poster.” “A 2,000-word report and a 500-word poster.”: the lengths that one clause gives to
+ * several documents by their names. Nothing where it names only one, or where a tolerance is said with them.
+ * @param labels - what the documents that are asked for are called
+ */
+export function pairedLimits(clauses: Clause[], labels: string[]): LimitStatement[] {
+  const last = (label: string): string => label.toLowerCase().split(' ').at(-1)!, short = labels.filter((l) => l.includes(' ') && labels.every((o) => o === l || last(o) !== last(l)));
+  const of = new Map([...labels.map((l) => [l.toLowerCase(), l] as const), ...short.map((l) => [last(l), l] as const)]), names = [...of.keys()].sort((a, b) => b.length - a.length).map(escaped).join('|');
+  const name = String.raw`(?<![\p{L}-])(?<name>${names})(?![\p{L}-])(?:\s*\([^()\d]{0,40}\))?`, range = String.raw`(?:(?<least>${number})\s?(?:–|-|to|and)\s?)?(?<value>${number})`;
+  const shapes = [
+    new RegExp(String.raw`${range}(?:\s|-)?(?<unit>words?|pages?)\s+(?:${most} )?(?:for|in)\s+(?:the |your |an? )?(?:\p{L}+ )?${name}`, 'giu'),
+    new RegExp(String.raw`(?<![–-])${range}-(?<unit>word|page)\s+(?:\p{L}+ )?${name}`, 'giu'),
+    new RegExp(String.raw`${name}\s*(?:[:=,–—-]\s*|\((?=[^()]*\))|(?:is|has|may have|can have|may be|can be|should be|must be|should have|must have|must not|should not|of|with)\s+)?(?:${most}\s*|of )*${range}(?:\s(?<unit>words?|pages?))?(?![\d.,]*\s?(?:%|[kmg]b\b|\p{L}*(?:minute|second|hour|day|point|mark|slide|figure|page|word))|\p{L})`, 'giu'),
+  ];
+  let columns: string[] = [];
+  return clauses.flatMap((clause) => {
+    const cells = clause.text.includes('|') ? cellsOf(clause.text) : [];
+    if (cells.some((c) => ofNumbers.test(c))) { columns = cells; return []; }
+    // “Document | Format | Words”, “Report | PDF | 2,000”.
+    const row = cells.length > 2 && cells.length === columns.length ? cells.find((c) => of.has(c.toLowerCase())) : undefined;
+    if (row !== undefined) return columns.flatMap((head, i) => {
+      const names = ofNumbers.exec(head), unit = names?.[1] ?? names?.[2], m = unit ? new RegExp(`^(?:(?<least>${number})\\s?(?:–|-|to)\\s?)?(?<value>${number})$`, 'i').exec(cells[i]!) : null;
+      if (!unit || !m) return [];
+      const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start, end: clause.end, clause, override: isCorrection(clause), part: of.get(row.toLowerCase())!.toLowerCase() }, { least, value } = m.groups as { least?: string; value: string };
+      return [...(least ? [{ field: `min${kind}` as keyof Limits, value: numberOf(least), ...at }] : []), { field: `max${kind}` as keyof Limits, value: numberOf(value), ...at }];
+    });
+    if (!/\d/.test(clause.text) || /%|±|\+\/|per ?cent/i.test(clause.text)) return [];
+    const head = /\b(word|page)s?(?:[ -](?:limits?|counts?|lengths?))?\s*[:=]/i.exec(clause.text)?.[1]?.toLowerCase() ?? /^\W*(word|page) (?:limits?|counts?|lengths?)\b/i.exec(clause.under ?? '')?.[1]?.toLowerCase();
+    for (const shape of shapes) {
+      let behind = 0;
+      const found = [...clause.text.matchAll(shape)].flatMap((m) => {
+        const before = heading.test(clause.text) ? clause.text.slice(0, m.index) : clause.text.slice(behind, m.index), { name: said, least, value, unit = head } = m.groups as { name: string; least?: string; value: string; unit?: string };
+        if (!unit || vague.test(clause.text.slice(0, clause.text.indexOf(least ?? value, m.index)))) return [];
+        const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...(limiting.test(`${m[0]} ${before}`) ? {} : { given: true as const }) };
+        behind = m.index + m[0].length;
+        return [...(least ? [{ field: `min${kind}` as keyof Limits, value: numberOf(least), ...at }] : []), { field: `max${kind}` as keyof Limits, value: numberOf(value), ...at }];
+      });
+      const parts = new Set(found.map((f) => f.part));
+      if (parts.size > 1 && found.length === new Set(found.map((f) => `${f.part}${f.field}`)).size || parts.size === 1 && /\bthat of (?:the|your)\b/i.test(clause.text)) return found;
+    }
+    return [];
+  });
+}
