@@ -88,17 +88,18 @@ export function readRows(reading: Reading): RowsRead {
     // A clause after a semicolon still speaks of the same part.
     if (!/;\s*$/.test(text.slice(Math.max(0, clause.start - 40), clause.start))) carried = null;
     // “Lab 1: 11 Feb / Lab 2: 25 Feb”: every date has a name of its own before it.
-    const names = dates.length > 1 ? dates.map((d, k) => labels.filter((l) => l.at >= (k > 0 ? dates[k - 1]!.end : clause.start) && l.at < d.start).at(-1)?.text) : [], named = names.length > 1 && names.every((n) => n !== undefined && withNumber.test(n) && !/^group/i.test(n)) && new Set(names).size === names.length;
+    const names = dates.length > 1 ? dates.map((d, k) => labels.filter((l) => l.at >= (k > 0 ? dates[k - 1]!.end : clause.start) && l.at < d.end).at(-1)?.text) : [], named = names.length > 1 && names.every((n) => n !== undefined && withNumber.test(n) && !/^group/i.test(n)) && new Set(names).size === names.length;
+    const inOrder = numberedTogether(clause, dates), windows = windowsInOrder(dates, text);
     dates.forEach((date, i) => {
       const override = isCorrection(clause), push = (name: string | null, role: DateRole): void => { out.rows.push({ label: name, role, date, clause, override }); };
       if (date.problem !== 'none') { out.problems.push(date); push(null, roleOf(clause, date, clauses[index - 1], clauses[index + 1])); return; }
       if (endsLateWork(clause, date, clauses[index - 1], text)) { out.lateUntil.push({ value: onOrAfter.test(text.slice(clause.start, date.start)) || date.iso.length === 10 && (fromThen(clause, date, text) || refusesFrom(clause, date)) ? dayBefore(date.iso) : date.iso, start: date.start, end: date.end, override }); return; }
-      carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text) ?? (/^\W*it (?:was|is|has|had)\b/i.test(clause.text) ? onlyNumbered(clauses[index - 1]) : null);
+      carried = letteredItems(clause, date, text) ?? stageOfPaper(date, text) ?? (named ? names[i]! : null) ?? inOrder[i] ?? row ?? head.label ?? lineLabel(date, text) ?? (i === 0 ? labelAbove(label, labels, date) : null) ?? labelFor(labels, dates, i, clause) ?? subjectOf(clause, date) ?? carried ?? (labels.length === 0 && clause.text.length < 90 ? label : null) ?? movedPart(clause, date, out.rows.at(-1), clauses[index - 1], text) ?? (/^\W*it (?:was|is|has|had)\b/i.test(clause.text) ? onlyNumbered(clauses[index - 1]) : null);
       // “| | Draft | Final |” over “| Due | 15 March | 12 April |”.
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
       const column = clause.text.includes('|') && subjects.length === 0 ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
-      push(carried, isRange ? (i === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) && !isOthersDay(clause, date) ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1], clauses[index + 1]))));
+      push(carried, isRange || windows ? (i % 2 === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) && !isOthersDay(clause, date) ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1], clauses[index + 1]))));
     });
   });
   return out;
@@ -218,6 +219,15 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
 }
 
 /** “Submission window: 1 March 09:00 – 15 March 16:00”: two dates with nothing but a dash between them are a beginning and an end. */
+/** “Essays 1, 2 and 3 are due on 1 March, 22 March and 12 April”: as many names as days, in their order. */
+function numberedTogether(clause: Clause, dates: ReadDate[]): string[] {
+  const m = dates.length > 1 ? /\b((?:assignment|essay|report|lab report|lab|paper|part|task|problem set|problem sheet|exercise|exercise sheet|quiz|portfolio|submission|milestone|phase|stage)) ?(?:s|es)\s+((?:\d{1,2}|[A-E])(?:,\s*(?:\d{1,2}|[A-E]))*,?\s*(?:and|&)\s*(?:\d{1,2}|[A-E]))\b(?=[^.;]{0,40}\b(?:due|by|on|deadlines?|submitted|handed in)\b)/i.exec(clause.text) : null;
+  const marks = m && clause.start + m.index < dates[0]!.start ? m[2]!.split(/,\s*(?:and|&)?\s*|\s*(?:and|&)\s*/).filter(Boolean) : [];
+  return m && marks.length === dates.length ? marks.map((mark) => `${m[1]!} ${mark}`) : [];
+}
+/** “The draft from 1 to 5 March, the final version from 8 to 19 March”: days that stand in pairs. */
+const windowsInOrder = (dates: ReadDate[], text: string): boolean => dates.length >= 4 && dates.length % 2 === 0 && dates.every((d, i) => i % 2 === 1 || /^\s*(?:to|until|till|[–—-])\s*$/i.test(text.slice(d.end, dates[i + 1]!.start)) && /\b(?:from|between|open)\s*$/i.test(`${text.slice(0, d.start).slice(-12)}${/^from /i.exec(text.slice(d.start))?.[0].trim() ?? ''}`));
+
 function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: string): boolean {
   if (dates.length !== 2) return false;
   const [first, second] = dates as [ReadDate, ReadDate], joint = text.slice(first.end, second.start), lead = text.slice(clause.start, first.start);

@@ -28,3 +28,11 @@ test('a range for each', () => {
   const { documents } = readBrief('Upload the essay and the log as PDFs. Length: 1,500–2,000 words for the essay, 300 to 500 words for the log.', '2027-02-10T09:00:00Z').brief;
   expect(documents.map((d) => [d.limits?.minWords, d.limits?.maxWords])).toEqual([[1500, 2000], [300, 500]]);
 });
+
+const sizes = (text: string): unknown[] => { const { documents, limits } = readBrief(text, '2027-02-10T09:00:00Z').brief; return [...documents.map((d) => d.limits?.maxBytes ?? null), limits.maxBytes]; };
+test.each<[string, unknown[]]>([
+  ['The size limit is 5 MB for the report (PDF) and 20 MB for the poster (PDF).', [5e6, 20e6, null]], ['File sizes: report 5 MB, poster 20 MB. The report and the poster must be PDF.', [5e6, 20e6, null]], ['Upload the report (PDF, 5 MB) and the video (MP4, 200 MB).', [5e6, 200e6, null]], ['- Report (PDF, 5 MB)\n- Video (MP4, 200 MB)', [5e6, 200e6, null]],
+  ['Submit a PDF (10MB) by 5 March 2027.', [null, 10e6]], ['Submit the report and the poster, both as PDF, no more than 10 MB each.', [null, null, 10e6]],
+  // How large a file is that is handed out is no limit.
+  ['Read the brief (PDF, 2 MB) and submit your essay as a Word document.', [null, null]], ['Assessment brief (PDF, 2 MB). Submit your essay as a PDF.', [null, null]],
+])('sizes: %s', (text, says) => { expect(sizes(text)).toEqual(says); });

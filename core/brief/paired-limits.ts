@@ -1,6 +1,6 @@
 import type { Limits } from '../model/brief.ts';
 import type { LimitStatement } from './limits.ts';
-import { number } from './limit-numbers.ts';
+import { number, units } from './limit-numbers.ts';
 import { isCorrection, numberOf, type Clause } from './statements.ts';
 
 const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
@@ -23,9 +23,9 @@ export function pairedLimits(clauses: Clause[], labels: string[]): LimitStatemen
   const of = new Map([...labels.map((l) => [l.toLowerCase(), l] as const), ...short.map((l) => [last(l), l] as const)]), names = [...of.keys()].sort((a, b) => b.length - a.length).map(escaped).join('|');
   const name = String.raw`(?<![\p{L}-])(?<name>${names})(?![\p{L}-])(?:\s*\([^()\d]{0,40}\))?`, range = String.raw`(?:(?<least>${number})\s?(?:–|-|to|and)\s?)?(?<value>${number})`;
   const shapes = [
-    new RegExp(String.raw`${range}(?:\s|-)?(?<unit>words?|pages?)\s+(?:${most} )?(?:for|in)\s+(?:the |your |an? )?(?:\p{L}+ )?${name}`, 'giu'),
+    new RegExp(String.raw`${range}(?:\s|-)?(?<unit>words?|pages?|[kmg]i?b)\s+(?:${most} )?(?:for|in)\s+(?:the |your |an? )?(?:\p{L}+ )?${name}`, 'giu'),
     new RegExp(String.raw`(?<![–-])${range}-(?<unit>word|page)\s+(?:\p{L}+ )?${name}`, 'giu'),
-    new RegExp(String.raw`${name}\s*(?:[:=,–—-]\s*|\((?=[^()]*\))|(?:is|has|may have|can have|may be|can be|should be|must be|should have|must have|must not|should not|of|with)\s+)?(?:${most}\s*|of )*${range}(?:\s(?<unit>words?|pages?))?(?![\d.,]*\s?(?:%|[kmg]b\b|\p{L}*(?:minute|second|hour|day|point|mark|slide|figure|page|word))|\p{L})`, 'giu'),
+    new RegExp(String.raw`${name}\s*(?:[:=,–—-]\s*|\((?=[^()]*\))|(?:is|has|may have|can have|may be|can be|should be|must be|should have|must have|must not|should not|of|with)\s+)?(?:${most}\s*|of )*${range}(?:\s?(?<unit>words?|pages?|[kmg]i?b)\b)?(?![\d.,]*\s?(?:%|[kmg]b\b|\p{L}*(?:minute|second|hour|day|point|mark|slide|figure|page|word))|\p{L})`, 'giu'),
   ];
   let columns: string[] = [];
   return clauses.flatMap((clause) => {
@@ -48,11 +48,22 @@ export function pairedLimits(clauses: Clause[], labels: string[]): LimitStatemen
         if (!unit || vague.test(clause.text.slice(0, clause.text.indexOf(least ?? value, m.index)))) return [];
         const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...(limiting.test(`${m[0]} ${before}`) ? {} : { given: true as const }) };
         behind = m.index + m[0].length;
+        const size = units[unit.toLowerCase()];
+        if (size !== undefined) return least ? [] : [{ ...at, field: 'maxBytes' as const, value: Math.round(numberOf(value) * size), given: undefined }];
         return [...(least ? [{ field: `min${kind}` as keyof Limits, value: numberOf(least), ...at }] : []), { field: `max${kind}` as keyof Limits, value: numberOf(value), ...at }];
       });
       const parts = new Set(found.map((f) => f.part));
       if (parts.size > 1 && found.length === new Set(found.map((f) => `${f.part}${f.field}`)).size || parts.size === 1 && /\bthat of (?:the|your)\b/i.test(clause.text)) return found;
     }
     return [];
+  });
+}
+
+/** “Upload the report (PDF, 5 MB)”: a size beside the kind of a document that is asked for; of one that is handed out it would only say how large that is.
+ * @param spans - where each document that is asked for stands, up to its kind */
+export function sizesBesideKinds(clauses: Clause[], spans: readonly { start: number; end: number }[], text: string): LimitStatement[] {
+  return spans.flatMap(({ start, end }) => {
+    const clause = clauses.find((c) => c.start <= start && start < c.end), m = clause ? new RegExp(String.raw`\b(?:pdf|docx?|odt|rtf|word|pptx?|powerpoint|xlsx?|excel|csv|zip|mp[34]|jpe?g|png)(?: (?:file|document|format))?(?:,\s*|\s*\(\s*)(${number})\s?([kmg]i?b)(?=\s*[),;])`, 'i').exec(text.slice(start, Math.min(clause.end, end + 24))) : null;
+    return clause && m ? [{ field: 'maxBytes' as const, value: Math.round(numberOf(m[1]!) * units[m[2]!.toLowerCase()]!), start: start + m.index + m[0].lastIndexOf(m[1]!), end: start + m.index + m[0].length, clause, override: isCorrection(clause) }] : [];
   });
 }

@@ -11,7 +11,7 @@ import { readLate } from './late.ts';
 import { daysToDate } from './late-spans.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits, type LimitStatement } from './limits.ts';
-import { pairedLimits } from './paired-limits.ts';
+import { pairedLimits, sizesBesideKinds } from './paired-limits.ts';
 import { readPlainWords } from './plain-words.ts';
 import { readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
@@ -86,7 +86,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   /** “Two of your own photographs (no larger than 1 MB each, placed in the text)”. */
   const ofPicture = (l: { start: number; end: number; field: string; clause: { text: string; start: number } }): boolean => l.field === 'maxBytes' && /\b(?:photo(?:graph)?s?|images?|pictures?|figures?|screenshots?)\b[^.;]{0,40}$/i.test(l.clause.text.slice(0, l.start - l.clause.start)) && /^[^.;]{0,12}\beach\b[^.;]{0,40}\b(?:placed|inserted|embedded|in the text|in the document)\b/i.test(l.clause.text.slice(l.end - l.clause.start)) && !documents.documents.some((d) => d.types.some((t) => t === 'jpeg' || t === 'png'));
   const names = documents.documents.flatMap((d) => d.label ?? []), paired = names.length > 1 && new Set(names).size === documents.documents.length ? pairedLimits(clauses, names) : [], ofPair = (l: LimitStatement): boolean => paired.some((p) => p.clause.start <= l.start && l.start < p.clause.end && p.field.slice(3) === l.field.slice(3));
-  const limits = [...readLimits(clauses).filter((l) => !ofPair(l)), ...paired].filter((l) => !ofItem(l) && !ofPicture(l) && (!l.part || documents.documents.some((d) => d.label !== null && (d.label.toLowerCase().includes(l.part!) || l.part!.endsWith(` ${d.label.toLowerCase()}`)))));
+  const said = readLimits(clauses), limits = [...said.filter((l) => !ofPair(l)), ...paired, ...(said.some((l) => l.field === 'maxBytes') ? [] : sizesBesideKinds(clauses, documents.spans, text))].filter((l) => !ofItem(l) && !ofPicture(l) && (!l.part || documents.documents.some((d) => d.label !== null && (d.label.toLowerCase().includes(l.part!) || l.part!.endsWith(` ${d.label.toLowerCase()}`)))));
   for (const field of Object.keys(noLimits()) as (keyof Limits)[]) {
     // A bare length holds only where no limit is named.
     const each = limits.filter((l) => l.field === field), ofPack = field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' ? each.filter((l) => /\b(?:zip|archive)\b/i.test(l.clause.text)) : [], /** what is packed has sizes of its own */ ofContent = (l: { clause: { text: string } }): boolean => ofPack.length === 0 && field === 'maxBytes' && documents.documents.length === 1 && documents.documents[0]!.types.join() === 'zip' && /\b(?:csv|pdf|docx?|xlsx|mp[34]|wav|jpe?g|png)\b/i.test(l.clause.text), stated = ofPack.length > 0 ? ofPack : each.filter((l) => !ofContent(l)), blockAt = (l: { start: number }): number => blocks.findIndex((b) => b.start <= l.start && l.start < b.end), ownerAt = (l: LimitStatement): number => (documents.documents.length > 1 ? blockOf(l) ?? ownerOf(l, documents.spans, documents.documents, text) : -1), ofOther = (l: LimitStatement, o: LimitStatement): boolean => { const [one, other] = [ownerAt(l), ownerAt(o)]; return one >= 0 && other >= 0 && one !== other; };

@@ -9,6 +9,7 @@ import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondThe
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
+import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { windowRows } from './window-rows.ts';
 import { readZone } from './zones.ts';
@@ -62,8 +63,10 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   timeFromOpening(rows, reading);
   byGroups(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
+  hoursOfParts(rows, reading);
   namedInAddition(rows, reading);
   if (namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
+  addLeadingTime(rows, reading);
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
   const several = areSeveral(parts);
