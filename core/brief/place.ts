@@ -67,6 +67,11 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     for (const m of matchesIn(clause, /\b[Uu]se the [“"‘]([^”"’\n]{3,80})[”"’] (?:(?:upload|submission) )?(?:assignment|folder|link|box|area|slot|page|field|form)\b/g)) { const at = m.at + m[0].indexOf(m[1]!); if (!found.some((f) => f.start === at) && !/\b(?:not|never|n['’]t)\s+$/i.test(clause.text.slice(0, m.at - clause.start))) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “The box is called “Take-home 2””; “Submission: module page > Submit here”.
     for (const m of matchesIn(clause, /\b(?:box|folder|area|slot|link|place)(?: for (?:it|this|the \w+))? is (?:called|named|labelled) [“"‘]([^”"’\n]{3,80})[”"’]|^\W*(?:[Ss]ubmission|[Ww]here|[Uu]pload|[Hh]and[- ]in)\s*:\s*((?:[\w&’'-]+ ){0,3}[\w&’'-]+(?:\s?[>›→]\s?[A-Z][\w&’'/-]*(?: [\w&’'/-]+){0,5})+)\s*$/g)) { const value = (m[1] ?? m[2])!, at = m.at + m[0].lastIndexOf(value); if (!found.some((f) => f.start <= at && at < f.end)) found.push({ value, start: at, end: at + value.length, override }); }
+    // “The right place is “Essay 2””; “Place of submission: Final submissions”; “the submission folder is called Lab Report 3 – Thursday group”.
+    if (!found.some((f) => f.start >= clause.start && f.end <= clause.end)) for (const m of matchesIn(clause, /\b(?:right|correct|proper|only) (?:place|one) (?:for (?:it|this|your \w+) )?is(?: the (?:box|folder|link|area|slot))? [“"‘]([^”"’\n]{3,80})[”"’]|^\W*place (?:of|for) (?:the )?(?:submission|hand-?in|upload)\s*:\s*[“"‘]?(\p{Lu}[^“”"\n;]{2,80}?)[”"’]?\s*\.?$|\b(?:submission|hand-?in|upload|assignment) (?:box|folder|area|slot|link|point|place) is (?:called|named|labelled) (\p{Lu}[^“”"‘’.;\n]{2,80}?)\s*\.?$/giu)) {
+      const value = firstGroup(m), at = m.at + m[0].lastIndexOf(value);
+      if (/^\p{Lu}/u.test(value)) found.push({ value, start: at, end: at + value.length, override });
+    }
     // “Upload Component 1 to “Slides” and Component 2 to “Notes””: two places.
     if (found.length > 0) for (const m of matchesIn(clause, /[”"’] and (?:the |your )?[\w ]{2,24} (?:to|in|into|under) [“"‘]([^”"’\n]{3,80})[”"’]/g)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (found.some((f) => f.start >= clause.start && f.end <= m.at + 1) && !found.some((f) => f.start <= at && at < f.end)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “To the module’s “Literature review” box”; “through the normal link, “HIST 210 Essay 1””; “course page, “Essay submissions”, one file per student”; a last item “to “Project upload””; “Upload: Final version box”.
@@ -110,6 +115,16 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
   if (found.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:due|submit(?:ted)?|hand(?:ed)? (?:it |your \w+ )?in|upload(?:ed)?)\b[^;“"]*\b(?:on|in|at|through|via) the [“"]([^”"\n]{3,80})[”"] (?:page|area|tab|section|site)\b/gi)) if (!/\b(?:not|never|n['’]t)\b[^;“"]{0,24}[“"]/i.test(m[0])) { const at = m.at + m[0].lastIndexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: isCorrection(clause) }); }
   // “upload -> “W9””.
   if (found.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /^\W*(?:upload|submit|hand[- ]?in|where|place)(?: it)?\s*(?:→|->|=>)\s*[“"‘']([^”"’'\n]{2,80})[”"’']/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: isCorrection(clause) }); }
+  // “Via the Assignments area of the module page, in the box called “Essay 2””: the place within it.
+  for (const f of [...found]) {
+    const clause = clauses.find((c) => c.start <= f.start && f.start < c.end), within = clause && /^(?: (?:of|on) the [\w ]{3,30})?,? (?:in |under |via |into |through )?(?:the )?(?:(?:box|folder|link|slot|section|heading|tab|point) )?(?:called |named |labelled )?[“"‘]([^”"’\n]{3,80})[”"’]/.exec(clause.text.slice(f.end - clause.start));
+    if (!within || !/ (?:area|page|site|portal|section|folder)$/i.test(f.value) || /^,? [“"‘]/.test(within[0])) continue;
+    const at = f.end + within[0].lastIndexOf(within[1]!);
+    found.splice(found.indexOf(f), 1, ...(found.some((o) => o.start === at) ? [] : [{ value: within[1]!, start: at, end: at + within[1]!.length, override: f.override }]));
+  }
+  // “… and not to ‘Drafts’”.
+  const denied = (f: Statement<string>): boolean => { const clause = clauses.find((c) => c.start <= f.start && f.start < c.end); return clause !== undefined && /\b(?:not|never|instead of|rather than)\s+(?:(?:in|to|via|into|under|at|the|a|folder|box|link|area|one|called)\s+){0,5}[“"'‘]$/i.test(clause.text.slice(0, f.start - clause.start)); };
+  for (let i = found.length - 1; i >= 0; i--) if (denied(found[i]!)) found.splice(i, 1);
   // “Where: boxes “Report”, “Logbook” and “CAD””: a place for each is none for all.
   const ofSeveral = (f: Statement<string>): boolean => { const clause = clauses.find((c) => c.start <= f.start && f.start < c.end); return clause !== undefined && /\b(?:boxes|folders|links|areas|slots)\b[^“"]{0,12}[“"‘]$/i.test(clause.text.slice(0, f.start - clause.start)) && /^[”"’](?:,| and) [“"‘]/.test(clause.text.slice(f.end - clause.start)); };
   for (let i = found.length - 1; i >= 0; i--) if (ofSeveral(found[i]!)) found.splice(i, 1);
