@@ -8,6 +8,7 @@ const introductions = [
   String.raw`^\W*(?:\d+[.)]\s*)?(?:required\s)?${nameWord}(?:\s(?:convention|rule|format|scheme|pattern))?(?:\s\([^)\n]{1,20}\))?\s*[:=|–]\s*`,
   String.raw`\b(?:name|call|label|title|rename|save)\s${thing}(?:\s(?:as follows|as|to|using the format|in the form(?:at)?|with the name))?\s?:?\s+`,
   String.raw`\b(?:${thing}|${nameWord}|${nameWord}\s(?:convention|format))\s(?:(?:must|should|shall|has to|have to|needs? to|is to|are to)\s(?:be|read|follow|take|have|use)|(?:is|are|reads))(?:\s(?:named|called|labelled|titled|saved|renamed))?(?:\s(?:in|to|of))?(?:\s(?:the|this)\s(?:form|format|pattern|convention))?(?:\s(?:as follows|as|to|under))?\s?:?\s+`,
+  String.raw`\b(?:submit|upload|save|hand in|send|store)(?:ted|ed|s|d)?\s(?:${thing}\s)?(?:in\s)?(?:under|with|by)\s(?:the|this)\s(?:file[\s-]?)?name\s?:?\s+`,
   String.raw`\b(?:following|this)\s(?:${nameWord}|name|format|form|pattern|convention)(?:\s(?:convention|format|pattern))?(?:\s(?:for|when|in|to)\s[^:\n.;]{3,40})?\s?:\s*`,
   String.raw`\b(?:use|using|follow|following|in|with)\sthe\s(?:${nameWord}|naming)?\s?(?:format|form|pattern|convention)\s?:?\s+`,
 ].map((source) => new RegExp(source, 'gi'));

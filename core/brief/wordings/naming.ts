@@ -2,6 +2,8 @@ import { anyOf } from './any-of.ts';
 
 /** A clause is about the name of a file. */
 export const aboutFileNames = anyOf('i', [
+  // “Submit your file under the name StudentNumber-Essay.”
+  /\b(?:submit|upload|send|store|hand in)\b[^.;]{0,30}\b(?:under|with|by) (?:the|this) name\b/,
   /^\W*(?:how|what) to (?:name|call|title)(?: (?:it|them|(?:the|your|each) files?))?\s*:/,
   /\b(?:submit|upload|hand (?:it )?in|save)\b[^.;]{0,30}\bunder the name \S+\.\w{2,4}/,
   /\brename (?:the|your|each|every) (?:file|document|pdf) (?:to|as|with|after|by) (?:your|the)\b/,
