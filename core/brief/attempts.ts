@@ -88,6 +88,8 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     for (const m of matchesIn(clause, /^\W*(?:re-?submissions?|re-?uploads?|replacements?)(?: allowed| permitted)?\s*[:|]\s*(?:only )?(one|two|three|once|twice)\b(?! (?:week|day|month)s?\b)/gi)) allow(1 + numberWords[m[1]!.toLowerCase()]!, m);
     for (const m of matchesIn(clause, /\byou (?:may|can) make (?:only )?(one|two|three) re-?submissions?\b/gi)) allow(1 + numberWords[m[1]!.toLowerCase()]!, m);
     for (const m of matchesIn(clause, /\bnumber of (?:submissions?|uploads?|attempts?) is (?:not restricted|unrestricted|not limited|unlimited)\b/gi)) allow('unlimited', m);
+    // “You may resubmit twice”: twice more than the first time.
+    for (const m of matchesIn(clause, /(?<!\bup to )\b(?:may|can|are allowed to|are free to) re-?submit (?:(?:it|them|your \w+|the \w+) )?(twice|two times|three times)\b/gi)) allow(/three/i.test(m[1]!) ? 4 : 3, m);
     // “You can't resubmit once both files are in.”
     for (const m of matchesIn(clause, /\b(?:can['’]t|cannot|can not|may not) (?:re-?submit|(?:submit|upload|hand in) again) (?:once|after|when) (?:both|all|the|your) (?:the )?(?:files?|documents?|parts?) (?:are|is|have been|has been) (?:in|uploaded|submitted|handed in)\b/gi)) allow(1, m);
     for (const m of matchesIn(clause, /\bonly one (?:submission )?(?:to|in|at) the (?:real|actual|final|proper) (?:link|box|area|folder|page|point|one)\b/gi)) allow(1, m);
