@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { Package } from '../../engines/zip.ts';
+import { Package, packZip } from '../../engines/zip.ts';
 import { inParagraph, plainPicture, plantedDocx, plantedOdt, wordPart, wordRun } from '../../testing/plant.ts';
 import { cleanFile } from '../../verbs/clean.ts';
 
@@ -36,4 +36,11 @@ test('an OpenDocument package keeps the pictures that it shows, and no others', 
   const picture = await plainPicture('jpeg'), inner = '<text:p><draw:frame><draw:image xlink:href="Pictures/a%20b.jpg"/></draw:frame></text:p>';
   const pack = new Package((await cleanFile({ name: 'a.odt', path: 'a.odt', bytes: plantedOdt(inner, { 'Pictures/a b.jpg': picture, 'Pictures/old.jpg': picture }) }, {})).bytes);
   expect(pack.names().filter((n) => n.startsWith('Pictures/'))).toEqual(['Pictures/a b.jpg']);
+});
+test('a copy of a damaged file is never called clean: what cannot be read may be anybody’s name', async () => {
+  const whole = plantedDocx('<w:p><w:r><w:t>Tides and marshes.</w:t></w:r></w:p>'), pack = new Package(whole);
+  const broken = packZip(pack.names().map((name) => ({ name, bytes: name === 'word/document.xml' ? new TextEncoder().encode(pack.text(name)!.replace('</w:body>', '')) : pack.part(name)! })));
+  const left = async (bytes: Uint8Array): Promise<string[]> => (await cleanFile({ name: 'a.docx', path: 'a.docx', bytes }, {})).left.map((f) => `${f.check} ${f.standing}`);
+  expect(await left(broken)).toContain('file.truncated stops');
+  expect(await left(whole)).not.toContain('file.truncated stops');
 });
