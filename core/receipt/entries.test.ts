@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFields } from './fields.ts';
+import { receiptToText } from './to-text.ts';
 
 const file = '20418833_BIO318.docx', read = (text: string) => readFields(text, [file], null, '2027-02-05T10:00:00Z').fields;
 
@@ -27,4 +28,19 @@ describe('a zone that is named once for all times', () => {
   // Hard negatives: the zone of another time, two zones, and a time that brings its own.
   test.each<[string, string]>([['The deadline was 12:00 UTC.', '2027-02-04T11:41:00'], ['Times are UTC or CET.', '2027-02-04T11:41:00']])('%s', (said, at) => expect(read(bodies[1]! + said).receivedAt).toBe(at));
   test('its own zone holds', () => expect(read(`Received: 4 February 2027, 11:41 CET\nFile: ${file}\nReceipt: K-5512-A\nAll other times are UTC.`).receivedAt).toBe('2027-02-04T11:41:00+01:00'));
+});
+
+describe('a table of cells below other lines', () => {
+  const read = async (text: string) => readFields(await receiptToText(new TextEncoder().encode(text), 'receipt.txt'), [file], null, '2027-02-05T10:00:00Z').fields;
+  test.each([';', ',', '\t'])('cells between %j', async (sign) => {
+    const fields = await read(`RECEIPT | id 99312 | 2027-02-04T11:41:00Z\n${['file', 'bytes', 'sha256'].join(sign)}\n${[file, '31655', 'ab'.repeat(32)].join(sign)}\nKeep this.\n`);
+    expect([fields.id, fields.fileNames, fields.bytes, fields.sha256]).toEqual(['99312', [file], 31655, ['ab'.repeat(32)]]);
+  });
+  // A hard negative: sentences have commas too.
+  test('sentences are no table', async () => {
+    expect((await read(`Receipt no.: 99312\nReceived: 4 February 2027, 11:41 UTC\nDear student, file name, thanks\nWe hold ${file}, 4 pages, complete\n`)).fileNames).toEqual([file]);
+  });
+});
+test.each(['Upload complete!\nID: A-1029\nat 11:41 on 4 February 2027 (UTC)\nName of file: FILE', 'Upload complete at 11:41 on 4 February 2027 (UTC).\nID: A-1029\nFILE', 'The transfer was completed at 11:41 on 4 February 2027 (UTC).\nID: A-1029\nFILE'])('when it was complete: %s', (text) => {
+  expect(read(text.replace('FILE', file)).receivedAt).toBe('2027-02-04T11:41:00+00:00');
 });

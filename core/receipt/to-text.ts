@@ -41,7 +41,7 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
       if (/^[{[]/.test(trimmed)) { try { return jsonLines(JSON.parse(trimmed) as unknown).join('\n'); } catch { /* no JSON after all */ } }
       if (/^<(?:\?xml\b|([a-zA-Z][\w.:-]*)(?:\s[^>]*)?>[^]*<\/\1>$)/.test(trimmed)) return xmlLines(trimmed).join('\n');
       if (isTable(trimmed)) return csvLines(trimmed);
-      return joinSplitLabels(withColumns(withPairs(withBars(plainReceipt(text)))));
+      return joinSplitLabels(withColumns(withPairs(withBars(withTables(plainReceipt(text))))));
     }
   }
 }
@@ -50,6 +50,18 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
 function isTable(text: string): boolean {
   const rows = text.split(/\r?\n/).filter((r) => r.trim()).map(csvRow), [head, ...body] = rows;
   return head !== undefined && head.length >= 3 && body.length > 0 && head.every((c) => /^[A-Za-z][\w .#()/-]{0,30}$/.test(c) && c.split(' ').length <= 4) && body.every((r) => r.length === head.length) && head.some((c) => /file|name/i.test(c));
+}
+/** “file;bytes;sha256” over “essay.pdf;31655;81f8…” somewhere below other lines: each cell by the name of its column. */
+function withTables(text: string): string {
+  const lines = text.split('\n'), out: string[] = [];
+  for (let i = 0; i < lines.length; i++) {
+    let end = i + 1;
+    const width = csvRow(lines[i]!).length;
+    while (width >= 3 && end < lines.length && lines[end]!.trim() !== '' && csvRow(lines[end]!).length === width) end++;
+    const block = lines.slice(i, end).join('\n'), head = csvRow(lines[i]!);
+    if (end > i + 1 && head.every((c) => c.split(' ').length <= 2) && isTable(block) && lines.slice(i + 1, end).every((l) => csvRow(l).some((c) => /^\S.*\.[A-Za-z]\w{1,4}$/.test(c)))) { out.push(csvLines(block)); i = end - 1; } else out.push(lines[i]!);
+  }
+  return out.join('\n');
 }
 /** “ticket=TK9931 name="essay.pdf" size=20411”: what a log notes in pairs, also as lines; the line itself stays. */
 const withPairs = (text: string): string => text.split('\n').map((line) => {
