@@ -6,6 +6,7 @@ import { noun, type DocumentLabel, type Mention } from './document-names.ts';
 import { shapedDocuments } from './document-shapes.ts';
 import { isDemand, otherThan } from './is-demand.ts';
 import { isLastOfList, jointDocuments } from './joint-documents.ts';
+import { packedList } from './packed-list.ts';
 import { listedDocuments } from './listed-documents.ts';
 import { labelOfItem } from './list-items.ts';
 import { clausesWith, isRefused, matchesIn, type Clause, type Statement } from './statements.ts';
@@ -191,8 +192,9 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   const paired = pairedDocuments(text);
   if (paired.length > 0) return { documents: paired.map(({ label, types }) => ({ label, types })), evidence: paired.map(({ start, end }) => ({ value: 'documents', start, end })), spans: paired.map(({ start, end }) => ({ start, end })) };
   const lineAt = (at: number): string => { const end = text.indexOf('\n', at); return text.slice(text.lastIndexOf('\n', at - 1) + 1, end < 0 ? text.length : end); };
-  const asked = mentions(clauses).filter((m, i, all) => {
+  const packedIn = packedList(text), asked = mentions(clauses).filter((m, i, all) => {
     const before = all[i - 1];
+    if (packedIn && m.at >= packedIn.start && m.at < packedIn.end) return false;
     // “DOCX or PDF”: what is said of the first is said of the second.
     return !m.refused && !/\b(?:as|on|at) (?:the |a )?(?:(?:first|last|final|second) )?page (?:\d{1,3} )?(?:of|in) (?:the|your|this|that)(?: same| one)? \.?$/i.test(m.clause.text.slice(0, m.at - m.clause.start)) && !/^\W*templates?\s*:\s*(?:the |our |an? )?$/i.test(m.clause.text.slice(0, m.at - m.clause.start)) && (demanded || isDemand(m) || (before !== undefined && !before.refused && before.clause === m.clause && /^[\s,/.]*(?:or|and|&)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start)) && isDemand(before)));
   });
@@ -328,7 +330,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   const shaped = !(packed && zip) && !allZipped && (settled.length < 2 || settled.some((d) => d.label === null)) ? shapedDocuments(asked, text) : [];
   if (shaped.length > 1 && shaped.length >= settled.length) settled = shaped.map((d) => ({ ...d }));
   // A list with a work and a kind on each of its lines.
-  const items = packed && zip || allZipped ? [] : listedDocuments(asked, mentions(clauses), text);
+  const items = packed && zip || allZipped || packedIn ? [] : listedDocuments(asked, mentions(clauses), text);
   if (items.length > settled.length || items.length === settled.length && (settled.some((d) => d.label === null) || new Set(settled.map((d) => d.label?.toLowerCase())).size < settled.length)) settled = items.map(({ mentions: _, ...d }) => d);
   // What the rest of such a line says is said of its document.
   else if (items.length === settled.length) for (const d of settled) { const line = items.find((item) => item.start <= d.end && d.start <= item.end); if (line) { d.start = Math.min(d.start, line.start); d.end = Math.max(d.end, line.end); if (line.label.toLowerCase().endsWith(` ${d.label!.toLowerCase()}`)) d.label = line.label; } }
@@ -343,6 +345,8 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const head = new RegExp(`^\\W*(?:\\d+[.)])?\\W*(${noun})\\s*(?:\\([^)]*\\)\\s*)?[:–-]`, 'i').exec(lineAt(d.start)); if (head && !settled.some((o) => o.label && sameLabel(o.label, head[1]!))) d.label = head[1]!; }
   // “A single PDF report and a completed cover form”: among several, the noun behind the kind is the name.
   if (settled.length > 1) for (const d of settled) if (d.label === null) { const clause = clauses.find((c) => c.start <= d.start && d.start < c.end), behind = clause && new RegExp(`^\\s(${noun})\\b`, 'i').exec(clause.text.slice(d.end - clause.start)); if (behind) d.label = behind[1]!; }
+  // “(i) an electronic copy of your dissertation”: what it is a copy of is the name.
+  for (const d of settled) if (d.label && /\b(?:copy|version)$/i.test(d.label)) { const of = /^[\p{L} -]{0,30}?\b(?:copy|version) of (?:your|the|an?) ([\p{L}][\p{L} -]{2,30}?)(?=\s(?:as|in|to|via|by|and|must|should|has|on)\b|\s?[,.;(])/iu.exec(text.slice(d.start, d.start + 120)); if (of) d.label = of[1]!; }
   return {
     documents: settled.map(({ label, types }) => ({ label: label && !/^formato$/i.test(label) && !(/^form$/i.test(label) && (isGerman(text) || /^[ \t]*[-*•]?[ \t]*Form:[ \t]*(?:an? |one )?\.?(?:PDF|Word|DOCX)\b/m.test(text))) ? capital(label.replace(/^[\s•*–-]+/, '').replace(/^(?:your|an?|the) /i, '').replace(/ (?:size|due)$/i, '')) : null, types })),
     evidence: settled.map((d) => ({ value: 'documents', start: d.start, end: d.end })),

@@ -1,7 +1,7 @@
 import type { Limits } from '../model/brief.ts';
 import type { LimitStatement } from './limits.ts';
 import { number, units } from './limit-numbers.ts';
-import { isCorrection, numberOf, type Clause } from './statements.ts';
+import { isCorrection, numberOf, numberWords, type Clause } from './statements.ts';
 
 const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 const most = String.raw`(?:(?:a |the )?max(?:imum)?\.?(?: length)?(?: of)?|up to|at most|no more than|no longer than|not more than|limit(?:ed)?(?: to)?|exceed)`;
@@ -59,11 +59,19 @@ export function pairedLimits(clauses: Clause[], labels: string[]): LimitStatemen
   });
 }
 
-/** “Upload the report (PDF, 5 MB)”: a size beside the kind of a document that is asked for; of one that is handed out it would only say how large that is.
+/** “Upload the report (PDF, 5 MB)”, “a map (PDF, one page)”: a size, or pages in words, beside the kind of a document that is asked for; of one that is handed out it would only say how large that is.
  * @param spans - where each document that is asked for stands, up to its kind */
-export function sizesBesideKinds(clauses: Clause[], spans: readonly { start: number; end: number }[], text: string): LimitStatement[] {
-  return spans.flatMap(({ start, end }) => {
-    const clause = clauses.find((c) => c.start <= start && start < c.end), m = clause ? new RegExp(String.raw`\b(?:pdf|docx?|odt|rtf|word|pptx?|powerpoint|xlsx?|excel|csv|zip|mp[34]|jpe?g|png)(?: (?:file|document|format))?(?:,\s*|\s*\(\s*)(${number})\s?([kmg]i?b)(?=\s*[),;])`, 'i').exec(text.slice(start, Math.min(clause.end, end + 24))) : null;
-    return clause && m ? [{ field: 'maxBytes' as const, value: Math.round(numberOf(m[1]!) * units[m[2]!.toLowerCase()]!), start: start + m.index + m[0].lastIndexOf(m[1]!), end: start + m.index + m[0].length, clause, override: isCorrection(clause) }] : [];
+export function measuresBesideKinds(clauses: Clause[], spans: readonly { start: number; end: number }[], text: string): LimitStatement[] {
+  return spans.flatMap(({ start, end }): LimitStatement[] => {
+    const clause = clauses.find((c) => c.start <= start && start < c.end), near = clause ? text.slice(start, Math.min(clause.end, end + 24)) : '';
+    if (!clause) return [];
+    const size = new RegExp(String.raw`\b(?:pdf|docx?|odt|rtf|word|pptx?|powerpoint|xlsx?|excel|csv|zip|mp[34]|jpe?g|png)(?: (?:file|document|format))?(?:,\s*|\s*\(\s*)(${number})\s?([kmg]i?b)(?=\s*[),;])`, 'i').exec(near), pages = inWords.exec(near);
+    const at = (m: RegExpExecArray, from: string): Pick<LimitStatement, 'start' | 'end' | 'clause' | 'override'> => ({ start: start + m.index + m[0].lastIndexOf(from), end: start + m.index + m[0].length, clause, override: isCorrection(clause) });
+    return [
+      ...(size ? [{ field: 'maxBytes' as const, value: Math.round(numberOf(size[1]!) * units[size[2]!.toLowerCase()]!), ...at(size, size[1]!) }] : []),
+      ...(pages ? [{ field: 'maxPages' as const, value: numberWords[pages[2]!.toLowerCase()]!, ...at(pages, pages[2]!), ...(pages[1] ? {} : { given: true as const }) }] : []),
+    ];
   });
 }
+/** “(PDF, one page)”, “(max. two pages)”: figures are read everywhere. */
+const inWords = /[(,]\s*(max(?:imum)?\.?(?: of)? |up to |at most |no more than )?(one|two|three|four|five|six|seven|eight|nine|ten|twelve) (?:A4 |A3 )?(?:pages?|sides?)(?: of A4)?(?: max(?:imum)?\.?)?(?=\s*[),;])/i;

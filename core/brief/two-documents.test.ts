@@ -43,3 +43,17 @@ test('a limit on one of two documents whose kind is said once stays with it', ()
   const { documents, limits } = readBrief('Submit report and poster, both as PDF. The report must be 3 pages at most.', '2027-02-10T09:00:00Z').brief;
   expect([documents.map((d) => d.limits?.maxPages ?? null), limits.maxPages]).toEqual([[3, null], null]);
 });
+
+test.each([
+  ['Hand in as one zip file containing\n a) the report (PDF, no more than 20 pages),\n b) the data (CSV),\n c) a video (MP4).', 'unnamed: zip'], ['Submit one zip archive with the following contents:\n1. Report (PDF)\n2. Code', 'unnamed: zip'], ['Submit a zip file containing:\n- report.pdf\n- data.csv\n\nDue 5 March 2027.', 'unnamed: zip'],
+  // What is asked for beside it stays.
+  ['Submit a zip file with your code. Also submit:\n- Report (PDF)\n- Log (DOCX)', 'code: zip, report: pdf, log: docx'],
+])('what goes into one package: %s', (text, documents) => { expect(read(text)).toBe(documents); expect(readBrief(text, '2027-02-10T09:00:00Z').brief.limits.maxPages).toBeNull(); });
+
+test('a copy is called after what it is a copy of', () => {
+  expect(read('You must submit (i) an electronic copy of your dissertation as a single PDF, and (ii) a signed declaration as a separate PDF.')).toBe('dissertation: pdf, signed declaration: pdf');
+});
+test('pages in words', () => {
+  expect(readBrief('Submit a report (PDF, ten pages) and a map (PDF, one page).', '2027-02-10T09:00:00Z').brief.documents.map((d) => d.limits?.maxPages)).toEqual([10, 1]);
+  expect(readBrief('Upload the CV (max. two pages) as a PDF.', '2027-02-10T09:00:00Z').brief.limits.maxPages).toBe(2);
+});
