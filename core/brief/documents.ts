@@ -260,6 +260,8 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
     [two[1]!, two[3]!].forEach((name, i) => { const at = clause.start + clause.text.indexOf(name, two.index); documents.push({ label: name.split(' ').slice(0, 4).join(' '), types: [...own[i]!.kinds], start: at, end: own[i]!.to }); });
     apart = true;
   }
+  // “1. A zip archive containing the source files / 2. The report as a PDF”: what has things in it is no other kind of what stands beside it.
+  if (asked.some((m) => m.kinds[0] === 'zip' && /^[ \t]*(?:[-*•–]|\(?[a-h\d]{1,2}[.)])[ \t]/i.test(lineAt(m.at)) && /^(?: (?:file|archive|folder))?,? (?:containing|with|holding|that contains)\b/i.test(text.slice(m.to, m.to + 40)) && asked.some((o) => lineAt(o.at) !== lineAt(m.at)))) apart = true;
   // “Report and poster, both as PDF”: the kind is said once for all.
   const taken = new Set<Mention>();
   for (const mention of asked) {

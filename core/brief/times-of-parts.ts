@@ -1,6 +1,6 @@
-import type { DatedRow, Reading } from './dated-rows.ts';
+import { timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
 
-const time = String.raw`(?:\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\.?)?|\d{1,2}\s?[ap]\.?m\.?|(?:12 )?noon|midnight)`;
+const time = timeOfDay.source;
 /** “All three are due at 4pm: …”, “Deadlines (4pm): …”. */
 const leading = new RegExp(String.raw`^\W*(?:(?:all|each|both|every)\b[^:;.]{0,60}?\b(?:at|by)\s+(${time})|(?:deadlines?|due dates?|hand-?in dates?)\s*\((?:(?:always|all|each|at|by)\s+)*(${time})\))\s*:`, 'i');
 

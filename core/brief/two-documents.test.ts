@@ -46,7 +46,8 @@ test('a limit on one of two documents whose kind is said once stays with it', ()
 
 test.each([
   ['Hand in as one zip file containing\n a) the report (PDF, no more than 20 pages),\n b) the data (CSV),\n c) a video (MP4).', 'unnamed: zip'], ['Submit one zip archive with the following contents:\n1. Report (PDF)\n2. Code', 'unnamed: zip'], ['Submit a zip file containing:\n- report.pdf\n- data.csv\n\nDue 5 March 2027.', 'unnamed: zip'],
-  // What is asked for beside it stays.
+  // What is asked for beside it stays, also as the next item of the same list.
+  ['What to submit:\n- one zip file with your code\n- a report (PDF)', 'code: zip, report: pdf'], ['Submit:\n1. A zip file containing the source files\n2. The report as a PDF', 'source files: zip, report: pdf'], ['Submit:\n- A zip file containing\n  - report.pdf\n  - data.csv\n- A poster (PDF)', 'unnamed: zip, poster: pdf'],
   ['Submit a zip file with your code. Also submit:\n- Report (PDF)\n- Log (DOCX)', 'code: zip, report: pdf, log: docx'],
 ])('what goes into one package: %s', (text, documents) => { expect(read(text)).toBe(documents); expect(readBrief(text, '2027-02-10T09:00:00Z').brief.limits.maxPages).toBeNull(); });
 

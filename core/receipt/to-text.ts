@@ -52,14 +52,15 @@ function isTable(text: string): boolean {
   return head !== undefined && head.length >= 3 && body.length > 0 && head.every((c) => /^[A-Za-z][\w .#()/-]{0,30}$/.test(c) && c.split(' ').length <= 4) && body.every((r) => r.length === head.length) && head.some((c) => /file|name/i.test(c));
 }
 /** “file;bytes;sha256” over “essay.pdf;31655;81f8…” somewhere below other lines: each cell by the name of its column. */
+const mostRows = 100;
 function withTables(text: string): string {
   const lines = text.split('\n'), out: string[] = [];
   for (let i = 0; i < lines.length; i++) {
     let end = i + 1;
-    const width = csvRow(lines[i]!).length;
-    while (width >= 3 && end < lines.length && lines[end]!.trim() !== '' && csvRow(lines[end]!).length === width) end++;
-    const block = lines.slice(i, end).join('\n'), head = csvRow(lines[i]!);
-    if (end > i + 1 && head.every((c) => c.split(' ').length <= 2) && isTable(block) && lines.slice(i + 1, end).every((l) => csvRow(l).some((c) => /^\S.*\.[A-Za-z]\w{1,4}$/.test(c)))) { out.push(csvLines(block)); i = end - 1; } else out.push(lines[i]!);
+    const head = csvRow(lines[i]!), width = head.length, names = width >= 3 && head.every((c) => /^[A-Za-z]/.test(c) && c.split(' ').length <= 2);
+    while (names && end < lines.length && lines[end]!.trim() !== '' && end - i < mostRows && csvRow(lines[end]!).length === width) end++;
+    const block = lines.slice(i, end).join('\n');
+    if (end > i + 1 && isTable(block) && lines.slice(i + 1, end).every((l) => csvRow(l).some((c) => /^\S.*\.[A-Za-z]\w{1,4}$/.test(c)))) { out.push(csvLines(block)); i = end - 1; } else out.push(lines[i]!);
   }
   return out.join('\n');
 }
