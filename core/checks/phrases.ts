@@ -15,6 +15,17 @@ export const ownPhrasesIn: typeof phrasesIn = (text, patterns) => phrasesIn(text
 export const inPlaces = (n: number): string => (n === 0 ? 'none' : n === 1 ? '1 place' : `${n} places`);
 /** Checks that look for a turn of phrase in what a reader sees share this: how many, and a draft for each with its place.
  * @param name - what the message calls the words found. @param find - how they are found: anywhere, or outside quotation marks */
-export const countPhrases = (passages: Passage[], patterns: RegExp | readonly RegExp[], find = phrasesIn): string => inPlaces(seenText(passages).reduce((sum, p) => sum + find(p.text, patterns).length, 0));
-export const phraseDrafts = (passages: Passage[], patterns: RegExp | readonly RegExp[], key: string, name: string, find = phrasesIn): Draft[] => seenText(passages).flatMap((p) => find(p.text, patterns).map(({ index, words }) =>
+export const countPhrases = (passages: Passage[], patterns: RegExp | readonly RegExp[], find = phrasesIn): string => inPlaces(seenPhrases(passages, patterns, find).reduce((sum, { phrases }) => sum + phrases.length, 0));
+export const phraseDrafts = (passages: Passage[], patterns: RegExp | readonly RegExp[], key: string, name: string, find = phrasesIn): Draft[] => seenPhrases(passages, patterns, find).flatMap(({ p, phrases }) => phrases.map(({ index, words }) =>
   look(key, { [name]: words }, { part: p.part, page: p.page, box: boxOf(p, index, index + words.length), quote: around(p.text, index, index + words.length) })));
+
+interface PhrasesOf { p: Passage; phrases: ReturnType<typeof phrasesIn> }
+/** What was found in a file's passages: the docket counts what the findings tell one by one, and a long paper is searched once for both. */
+const known = new WeakMap<Passage[], Map<RegExp | readonly RegExp[], PhrasesOf[]>>();
+function seenPhrases(passages: Passage[], patterns: RegExp | readonly RegExp[], find: typeof phrasesIn): PhrasesOf[] {
+  const of = known.get(passages) ?? new Map<RegExp | readonly RegExp[], PhrasesOf[]>();
+  known.set(passages, of);
+  const found = of.get(patterns) ?? seenText(passages).flatMap((p) => { const phrases = find(p.text, patterns); return phrases.length > 0 ? [{ p, phrases }] : []; });
+  of.set(patterns, found);
+  return found;
+}

@@ -11,7 +11,7 @@ import { redactFile } from '../verbs/redact.ts';
 import { addTextLayer } from '../verbs/text-layer.ts';
 import { readDocument } from './index.ts';
 import { scanPhotos } from '../verbs/scan.ts';
-import { readImageText, scannedText } from './image-text.ts';
+import { pictureText, readImageText, scannedText } from './image-text.ts';
 import { encodeTiff } from '../mends/redact/encode.ts';
 import type { Turn } from '../scan/any-way-up.ts';
 import { decodePhoto, turn, type Raster } from '../scan/raster.ts';
@@ -20,10 +20,11 @@ import { nina } from '../testing/made.ts';
 import { drawnPage, photoFile } from '../testing/photo.ts';
 import { plainPicture, plantedDocx, plantedOdt, plantedPdf, secret } from '../testing/plant.ts';
 
+const places = { langPath: join(dirname(createRequire(import.meta.url).resolve('@tesseract.js-data/eng/package.json')), '4.0.0_best_int') };
 let ocr: Ocr, picture: Uint8Array, asked = 0;
 const job = { ocr: async () => { asked++; return ocr; } }, named = (name: string, bytes: Uint8Array) => ({ path: name, name, bytes });
 beforeAll(async () => {
-  ocr = await startOcr({ langPath: join(dirname(createRequire(import.meta.url).resolve('@tesseract.js-data/eng/package.json')), '4.0.0_best_int') });
+  ocr = await startOcr(places);
   picture = await photoFile(await drawnPage(`Receipt number: CS-48213-77\nReceived: 12 March 2027 16:00 GMT\nFile name: Y3921847_GEO3107.pdf\nHanded in by ${secret}`, { dpi: 110, size: 14 }), 'png');
 }, 60_000);
 afterAll(async () => { await ocr.close(); });
@@ -186,4 +187,16 @@ test('a receipt may be a screenshot or a scan; without a reader the screenshot i
     expect([fields.id, fields.receivedAt, fields.fileNames]).toEqual(['CS-48213-77', '2027-03-12T16:00:00+00:00', ['Y3921847_GEO3107.pdf']]);
   }
   await expect(readReceipt(named('r.png', picture), [file], null, '2027-03-12T18:00:00Z')).rejects.toMatchObject({ code: 'unsupported', remedy: expect.stringMatching(/Copy the text/) });
+}, 60_000);
+test('pictures that are asked for together give what each gives alone, in the order of their pages', async () => {
+  const pictures = await Promise.all(['first', 'second', 'third'].map(async (word) => named(`${word}.png`, await photoFile(await drawnPage(`This is the ${word} page of the report\nStation ${word} stands at the seaward edge of the marsh`, { dpi: 110, size: 14 }), 'png'))));
+  const { bytes } = await scanPhotos(pictures, 'grey'), several = await startOcr(places, 2);
+  try {
+    const facts = await readDocument(bytes, 'scan.pdf', {});
+    await readImageText(bytes, facts, { ocr: async () => several });
+    const said = facts.passages.ok ? facts.passages.value.filter((p) => p.place === 'imageText') : [];
+    expect(said.map((p) => [p.page, /\b(first|second|third) page/.exec(p.text)?.[1]])).toEqual([[1, 'first'], [2, 'second'], [3, 'third']]);
+    const pages = await Promise.all(pictures.map((p) => pictureText(p.bytes, p.name, several)));
+    expect(pages).toEqual([await pictureText(pictures[0]!.bytes, 'a.png', ocr), await pictureText(pictures[1]!.bytes, 'b.png', ocr), await pictureText(pictures[2]!.bytes, 'c.png', ocr)]);
+  } finally { await several.close(); }
 }, 60_000);

@@ -1,5 +1,6 @@
+import pMap from 'p-map';
 import { sha256 } from '../engines/hash.ts';
-import { greymap, type Ocr, type OcrPage, type OcrWord } from '../engines/ocr.ts';
+import { greymap, readAhead, type Ocr, type OcrPage, type OcrWord } from '../engines/ocr.ts';
 import { withPage, withPdf, type Matrix, type MupdfModule, type PdfPage, type ShownText } from '../engines/pdf.ts';
 import { Package } from '../engines/zip.ts';
 import { heed, type Job } from '../model/outcome.ts';
@@ -22,18 +23,18 @@ const longestRead = 2200;
 
 /** What was read from a picture, by its pixels, with words where they lie in it: a mend changes the file around a figure and not the figure, and a crest stands on every page.
  * Null: it does not look like writing. */
-const kept = new Map<string, OcrPage | null>();
+const kept = new Map<string, Promise<OcrPage | null>>();
 const keyOf = async (raster: Raster): Promise<string> => `${raster.width} ${raster.channels} ${await sha256(raster.data)}`;
-async function readPicture(raster: Raster, key: string, reader: () => Promise<Ocr>): Promise<OcrPage | null> {
+async function readPicture(raster: Raster, reader: () => Promise<Ocr>): Promise<OcrPage | null> {
   const grey = applyFilter(greyOf(raster), 'grey');
-  let says: OcrPage | null = null;
-  if (looksLikeWriting(grey)) {
-    const { raster: large, factor } = enlarged(grey), page = await (await reader()).read(greymap(large));
-    says = { ...page, words: page.words.map((w) => ({ ...w, box: w.box.map((v) => v / factor) as OcrWord['box'] })) };
-  }
-  kept.set(key, says);
+  if (!looksLikeWriting(grey)) return null;
+  const { raster: large, factor } = enlarged(grey), page = await (await reader()).read(greymap(large));
+  return { ...page, words: page.words.map((w) => ({ ...w, box: w.box.map((v) => v / factor) as OcrWord['box'] })) };
+}
+function keep(key: string, reading: Promise<OcrPage | null>): void {
+  kept.set(key, reading);
+  reading.catch(() => kept.delete(key));
   if (kept.size > 200) kept.delete(kept.keys().next().value!);
-  return says;
 }
 
 /** A picture as it is read, upright and no larger than reading needs, and where a point of it lies in the stored pixels. */
@@ -59,7 +60,7 @@ async function wholePicture(bytes: Uint8Array, name: string): Promise<Laid> { co
  * writing are read. Adds passages of place `imageText` and closes the gaps that were left for pictures. */
 export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job: Job): Promise<void> {
   if (!job.ocr || !facts.passages.ok) return;
-  const { kind } = facts.file, found: Passage[] = [], looked = new Set<string>(), unread = new Map<string, Gap>(), wrongWayUp: Shown[] = [];
+  const { kind } = facts.file, looked = new Set<string>(), unread = new Map<string, Gap>();
   let left = mostPictures;
   const begun = Date.now(), late = (): boolean => Date.now() - begun > mostTime;
   const leave = (part: string, page: number | null): void => { unread.set(`${part}/${page}`, { part, page, why: 'picture' }); };
@@ -68,27 +69,31 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
     heed(job, facts.file.name);
     looked.add(`${part}/${page}`);
     const key = await keyOf(raster);
-    let known = kept.get(key);
-    if (known === undefined) {
-      if (left <= 0 || late()) { leave(part, page); return null; }
-      known = await readPicture(raster, key, async () => job.ocr!());
-      if (known) left--;
-    }
-    return known;
+    const known = kept.get(key);
+    if (known) return known;
+    if (left <= 0 || late()) { leave(part, page); return null; }
+    left--;
+    const reading = readPicture(raster, async () => job.ocr!());
+    keep(key, reading);
+    const read = await reading;
+    if (!read) left++;
+    return read;
   };
-  const keep = (shown: Shown, reading: Reading): void => { const passage = passageOf(reading, shown); if (passage) found.push(passage); };
+  const told = (shown: Shown, reading: Reading): Passage[] => { const passage = passageOf(reading, shown); return passage ? [passage] : []; };
   /** A picture that stands alone: what gives no words as it lies waits until all others have had their turn. */
-  const take = async (shown: Shown): Promise<void> => {
+  const take = async (shown: Shown): Promise<Taken> => {
     const page = await says(shown.raster, shown.part, shown.page);
-    if (page) keep(shown, { page, degrees: 0 });
-    if (page && !readsLikeWords(page.words)) wrongWayUp.push(shown);
+    return page ? { found: told(shown, { page, degrees: 0 }), wrongWayUp: readsLikeWords(page.words) ? [] : [shown] } : nothing;
   };
+  let taken: Taken[] = [];
   if (kind === 'pdf' && facts.pages.ok) {
     const wanted = facts.pages.value.filter((p) => p.images > 0 && (p.words === 0 || p.imageShare > 0.01));
     if (wanted.length > 0) await withPdf(bytes, async (pdf, mupdf) => {
       if (pdf.needsPassword()) pdf.authenticatePassword('');
-      for (const [i, { number }] of wanted.entries()) {
-        if (late()) { leave('text', number); continue; }
+      // While some pages are read the next ones are drawn.
+      taken = await pMap(wanted, async ({ number }, i) => {
+        heed(job, facts.file.name);
+        if (late()) { leave('text', number); return nothing; }
         job.progress?.(i, wanted.length, 'pictures');
         const { raster, pictures, later } = withPage(pdf, number - 1, (page) => ({ raster: pixelsOf(page, mupdf), ...picturesOn(page, mupdf) }));
         // Text that is text is known already; only what pictures show is read.
@@ -99,41 +104,46 @@ export async function readImageText(bytes: Uint8Array, facts: DocumentFacts, job
         }
         const whole = inked(raster);
         looked.add(`text/${number}`);
-        if (!whole) continue;
+        if (!whole) return nothing;
         const shown = { raster: whole.picture, origin: whole.origin, scale: 72 / dpi, part: 'text', page: number }, page = await says(shown.raster, 'text', number);
-        if (!page) continue;
-        keep(shown, { page, degrees: 0 });
+        if (!page) return nothing;
+        const wrongWayUp: Shown[] = [];
         // One picture of a page may lie on its side while the next one stands upright.
         for (const [x0, y0, x1, y1] of pictures) {
           const inside = page.words.filter((w) => { const x = ((w.box[0] + w.box[2]) / 2 + shown.origin[0]) * shown.scale, y = ((w.box[1] + w.box[3]) / 2 + shown.origin[1]) * shown.scale; return x > x0 && x < x1 && y > y0 && y < y1; });
           const own = readsLikeWords(inside) ? null : inked(raster, [x0, y0, x1, y1]);
-          if (own && wrongWayUp.length < mostPictures) wrongWayUp.push({ ...shown, raster: own.picture, origin: own.origin });
+          if (own) wrongWayUp.push({ ...shown, raster: own.picture, origin: own.origin });
         }
-      }
+        return { found: told(shown, { page, degrees: 0 }), wrongWayUp };
+      }, { concurrency: readAhead });
     });
   } else if (['jpeg', 'png', 'tiff'].includes(kind)) {
     try {
       const { raster } = await pictureToRead(bytes, facts.file.name, true);
-      await take({ raster, origin: [0, 0], scale: 1, part: 'picture', page: null });
+      taken.push(await take({ raster, origin: [0, 0], scale: 1, part: 'picture', page: null }));
     } catch (error) { if (error instanceof Error && 'code' in error && error.code === 'stopped') throw error; /* a picture that cannot be decoded has its own finding */ }
   } else if (['docx', 'docm', 'odt'].includes(kind)) {
     const pack = new Package(bytes);
-    for (const name of pack.names()) {
-      if (!/^(word\/media|Pictures|media)\/.*\.(jpe?g|png|gif|bmp|tiff?)$/i.test(name)) continue;
+    taken = await pMap(pack.names().filter((name) => /^(word\/media|Pictures|media)\/.*\.(jpe?g|png|gif|bmp|tiff?)$/i.test(name)), async (name) => {
       try {
         const { raster } = await pictureToRead(pack.part(name)!, name, false);
-        if (raster.width >= 60 && raster.height >= 16) await take({ raster, origin: [0, 0], scale: 1, part: name, page: null });
+        if (raster.width >= 60 && raster.height >= 16) return await take({ raster, origin: [0, 0], scale: 1, part: name, page: null });
       } catch (error) { if (error instanceof Error && 'code' in error && error.code === 'stopped') throw error; }
-    }
+      return nothing;
+    }, { concurrency: readAhead });
   }
-  for (const [i, shown] of wrongWayUp.entries()) {
+  const wrongWayUp = taken.flatMap((t) => t.wrongWayUp).slice(0, mostPictures);
+  const turned = await pMap(wrongWayUp, async (shown, i) => {
     job.progress?.(i, wrongWayUp.length, 'pictures');
-    for (const reading of await readAnyWayUp(shown.raster, (turned) => says(turned, shown.part, shown.page), [180, 90, 270])) keep(shown, reading);
-  }
-  facts.passages.value.push(...found);
+    return (await readAnyWayUp(shown.raster, (picture) => says(picture, shown.part, shown.page), [180, 90, 270])).flatMap((reading) => told(shown, reading));
+  }, { concurrency: readAhead });
+  facts.passages.value.push(...taken.flatMap((t) => t.found), ...turned.flat());
   facts.passages.gaps = [...facts.passages.gaps.filter((g) => g.why !== 'picture' || !looked.has(`${g.part}/${g.page}`)), ...unread.values()];
 }
 
+/** What pictures said, and those that gave no words as they lie. */
+interface Taken { found: Passage[]; wrongWayUp: Shown[] }
+const nothing: Taken = { found: [], wrongWayUp: [] };
 /** A picture as it is read: where it stands, where its corner lies there in pixels, and how large a pixel is there. */
 interface Shown { raster: Raster; origin: Point; scale: number; part: string; page: number | null }
 
@@ -232,9 +242,8 @@ export async function pictureText(bytes: Uint8Array, name: string, ocr: Ocr): Pr
 /** The text of a PDF whose pages are pictures. @param most - pages that are read */
 export async function scannedText(bytes: Uint8Array, ocr: Ocr, most = 5): Promise<string> {
   return withPdf(bytes, async (pdf, mupdf) => {
-    const texts: string[] = [];
-    for (let i = 0; i < Math.min(most, pdf.countPages()); i++) texts.push(await textOf(applyFilter(withPage(pdf, i, (page) => pixelsOf(page, mupdf, 200)), 'grey'), ocr));
-    return texts.join('\n');
+    const pages = Array.from({ length: Math.min(most, pdf.countPages()) }, (_, i) => i);
+    return (await pMap(pages, (i) => textOf(applyFilter(withPage(pdf, i, (page) => pixelsOf(page, mupdf, 200)), 'grey'), ocr), { concurrency: readAhead })).join('\n');
   });
 }
 const textOf = async (grey: Raster, ocr: Ocr): Promise<string> => (await readAnyWayUp(grey, (turned) => ocr.read(greymap(enlarged(turned).raster)))).map((r) => r.page.text).join('\n');

@@ -33,7 +33,7 @@ provideFaces(async (file) => { const answer = await fetch(`${self.location.origi
 
 let reader: Promise<Ocr> | null = null;
 /** The reader of pictures, started when the first picture has to be read; its parts lie beside the application. */
-const ocr = (): Promise<Ocr> => (reader ??= import('../../core/engines/ocr.ts').then(({ startOcr }) => { const at = `${self.location.origin}/ocr`; return startOcr({ langPath: at, workerPath: `${at}/worker.min.js`, corePath: at }); }));
+const ocr = (): Promise<Ocr> => (reader ??= import('../../core/engines/ocr.ts').then(({ startOcr }) => { const at = `${self.location.origin}/ocr`; return startOcr({ langPath: at, workerPath: `${at}/worker.min.js`, corePath: at }, navigator.hardwareConcurrency); }));
 
 const source = async (file: Handed): Promise<SourceFile> => {
   try { return { name: file.name, path: file.name, bytes: new Uint8Array(await file.blob.arrayBuffer()) }; } catch {

@@ -1,4 +1,5 @@
-import { greymap, type Ocr, type OcrWord } from '../../engines/ocr.ts';
+import pMap from 'p-map';
+import { greymap, readAhead, type Ocr, type OcrWord } from '../../engines/ocr.ts';
 import { saveWhole, withPage, withPdf } from '../../engines/pdf.ts';
 import { stampLines, type Stamp } from '../../engines/stamp.ts';
 import { heed, type Job } from '../../model/outcome.ts';
@@ -15,22 +16,21 @@ const sure = 75, noise = 30;
 export async function layTextUnder(bytes: Uint8Array, pages: number[], ocr: Ocr, job: Job): Promise<{ bytes: Uint8Array; read: ReadPage[] }> {
   return withPdf(bytes, async (pdf, mupdf) => {
     if (pdf.needsPassword()) pdf.authenticatePassword('');
-    const read: ReadPage[] = [];
-    for (const [i, number] of pages.entries()) {
+    let done = 0;
+    job.progress?.(0, pages.length, 'pages');
+    const read = await pMap(pages, async (number) => {
       heed(job);
-      job.progress?.(i, pages.length, 'pages');
       const raster = withPage(pdf, number - 1, (page): Raster => {
         const pixmap = page.toPixmap(mupdf.Matrix.scale(dpi / 72, dpi / 72), mupdf.ColorSpace.DeviceGray, false, false);
         try { return { width: pixmap.getWidth(), height: pixmap.getHeight(), channels: 1, data: new Uint8Array(pixmap.getPixels()) }; } finally { pixmap.destroy(); }
       });
       const readings = await readAnyWayUp(applyFilter(raster, 'grey'), (turned) => ocr.read(greymap(turned))), { page: said, degrees } = readings.find((r) => readsLikeWords(r.page.words)) ?? readings[0]!;
-      const words = said.words.filter((w) => w.confidence >= noise && /[\p{L}\p{N}]/u.test(w.text));
-      if (words.length > 0) await stampLines(pdf, number - 1, words.map((w, k) => stampOf(w, words[k + 1], (p) => turnedBack(p, degrees, raster))));
-      read.push({ page: number, words: words.length, unsure: words.filter((w) => w.confidence < sure).length });
-    }
+      job.progress?.(++done, pages.length, 'pages');
+      return { number, words: said.words.filter((w) => w.confidence >= noise && /[\p{L}\p{N}]/u.test(w.text)), degrees, size: { width: raster.width, height: raster.height } };
+    }, { concurrency: readAhead });
+    for (const { number, words, degrees, size } of read) if (words.length > 0) await stampLines(pdf, number - 1, words.map((w, k) => stampOf(w, words[k + 1], (p) => turnedBack(p, degrees, size))));
     pdf.subsetFonts();
-    job.progress?.(pages.length, pages.length, 'pages');
-    return { bytes: await saveWhole(pdf, 'garbage=4,compress,compress-images=no'), read };
+    return { bytes: await saveWhole(pdf, 'garbage=4,compress,compress-images=no'), read: read.map(({ number, words }) => ({ page: number, words: words.length, unsure: words.filter((w) => w.confidence < sure).length })) };
   });
 }
 
