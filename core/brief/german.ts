@@ -1,3 +1,5 @@
+import { whenAsked } from '../text/when-asked.ts';
+
 /** Words by which a wording is taken for German; four of them and more. */
 const signs = /(?<!\p{L})(?:der|die|das|und|ist|sind|wird|werden|als|bis|zum|nicht|Abgabe\p{L}*|Datei\p{L}*|Hausarbeit|Frist|Umfang|Seiten|Wörter|Uhr|Ihre?|Matrikelnummer)(?!\p{L})/gu;
 /** Words that no English text has: one is enough where none of the small English words stands beside it. */
@@ -17,7 +19,7 @@ const lateDays = countWords.map((word, i): [string, string] => {
   return [`(?:(?:nach(?: ablauf von| mehr als)?) ${many} tage?n?(?: verspätung)?|ab dem (?:${n + 1}\\.|${ordinals[i]!}) tag(?: (?:der verspätung|nach der frist))?|(?:später als|mehr als) ${many} ${days}n? (?:nach (?:der |dem )?(?:abgabe)?(?:frist|termin)|zu spät|verspätet)|bei mehr als ${many} ${days}n? verspätung) ${isWorthless}`, i === 0 ? 'late: zero after 1 day' : `zero after ${n} days`];
 });
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
-const phrases: readonly [RegExp, string][] = ([
+const phrases = whenAsked((): readonly [RegExp, string][] => ([
   // “Pro Tag Verspätung gibt es einen Punkt Abzug, nach einer Woche wird nichts mehr angenommen.”
   ...['einen|ein', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'].map((word, i): [string, string] => [`(?:pro|je|für jeden) (?:angefangene[mn] |angebrochene[mn] |weiteren )?tag (?:der )?verspätung (?:gibt es|werden|wird|erfolgt) (?:ein abzug von )?(?:${i + 1}|${word}) punkte?(?: abzug| abgezogen)?`, `late: -${i + 1} points a day`]),
   ...([['einer', 7], ['zwei', 14]] as const).map(([word, n]): [string, string] => [`nach (?:${word === 'einer' ? '1|einer' : '2|zwei'}) wochen? ${isWorthless}`, `zero after ${n} days`]),
@@ -89,7 +91,7 @@ const phrases: readonly [RegExp, string][] = ([
   ['soll(?:te|ten|en)?(?: aus)?', 'must'], ['muss|müssen', 'must'], ['enthalten', 'contain'],
   ['(?<=at least\\s+\\d+\\s+)und', 'and'],
   ['montag', 'Mon'], ['dienstag', 'Tue'], ['mittwoch', 'Wed'], ['donnerstag', 'Thu'], ['freitag', 'Fri'], ['samstag|sonnabend', 'Sat'], ['sonntag', 'Sun'],
-] as const).map(([german, english]) => [new RegExp(`(?<![\\p{L}_])(?:${german})(?![\\p{L}_])`, 'giu'), english]);
+] as const).map(([german, english]) => [new RegExp(`(?<![\\p{L}_])(?:${german})(?![\\p{L}_])`, 'giu'), english]));
 /** What a place for files is called in German, with the words that lead to it. “Ein Essay über „Faust““ has none. */
 const kindOfPlace = '(?:(?:abgabe|kurs|upload|datei|unter|haupt|prüfungs|modul)-?)?(?:ordner|bereich|fach|reiter|link|kachel|seite|rubrik|abschnitt|aktivität|formular|box|feld|kategorie|verzeichnis|kanal|portal|bereichs?seite|punkt|raum|aufgabe)';
 const places = [
@@ -112,6 +114,6 @@ export function germanAsEnglish(wording: string): string {
   // “Im Ordner „X““ is via it: what stands before the mark has to stay beside it.
   for (const place of places) text = text.replace(place, (found: string, at: number) => (noPlace.test(text.slice(Math.max(0, at - 90), at)) ? found : 'via'.padStart(found.length, '\u00a0')));
   // Filled up with spaces that make no columns: plain ones in a row are the gaps of a table.
-  for (const [german, english] of phrases) text = text.replace(german, (found) => english.length > found.length ? found : english.padEnd(found.length, '\u00a0'));
+  for (const [german, english] of phrases()) text = text.replace(german, (found) => english.length > found.length ? found : english.padEnd(found.length, '\u00a0'));
   return text;
 }

@@ -1,3 +1,4 @@
+import { whenAsked } from '../text/when-asked.ts';
 import { onlyEnglish } from './german.ts';
 
 /** Words by which a wording is taken for French or Spanish; four of them and more. */
@@ -54,7 +55,7 @@ const spanish: Phrases = [
   ['nombre del (?:archivo|fichero)', 'filename'], ['número de (?:estudiante|expediente|matrícula)', 'student number'], ['hora peninsular', 'Madrid time'], ['hora de (?:la )?ciudad de méxico', 'Mexico City time'], ['a doble espacio', 'double spaced'], ['(?<=\\d )puntos(?= *,)', 'points'], ['se permiten dos (?:intentos|envíos|entregas)', 'two attempts'], ['se permiten tres (?:intentos|envíos|entregas)', 'three attempts'], ['se (?:calificará|corregirá|evaluará) (?:solo |sólo )?(?:el|la) últim[oa](?: intento| envío| versión)?', 'only the last is marked'], ['penalización por entrega tardía', 'late penalty'], ['(?:pasará|pasarán) por un (?:software|programa) (?:de detección de plagio|antiplagio)', 'will be similarity checked'],
   ['(?:(?:en|a través de|mediante) (?:la (?:tarea|carpeta|sección|actividad)|el (?:buzón|apartado|espacio))|a través del (?:buzón|apartado|espacio))(?=\\s{1,3}[«“"])', 'in the box'],
 ];
-const patternsOf = (phrases: Phrases): readonly [RegExp, string][] => phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english]);
+const patternsOf = (phrases: Phrases): (() => readonly [RegExp, string][]) => whenAsked(() => phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english]));
 const tongues = [{ signs: frenchSigns, telling: /(?<!\p{L})(?:dépôt|déposer|remise|rendre|rendu|devoirs?|mots|fichiers?|étudiante?s?|échéance|délai|limite|interligne|marges|anonymat|anonymes?|retards?|plagiat|signée|travaux|écrivez|apparaître|nommez|taille|police(?= \d| :))(?!\p{L})/iu, phrases: patternsOf(french) }, { signs: spanishSigns, telling: /(?<!\p{L})(?:entregas?|páginas|palabras|archivos?|ficheros?|trabajos?|plazo|entregar\p{L}*|fecha|máximo|máxima|interlineado|márgenes|anónim[oa]s?|antiplagio|retraso|escriba|aparecer|letra|tamaño|intentos?|envíos?|declaración)(?!\p{L})/iu, phrases: patternsOf(spanish) }];
 
 /** A French or Spanish wording with its telling words in English and every letter of the rest in its place; others as they are. */
@@ -63,7 +64,7 @@ export function romanceAsEnglish(wording: string): string {
   if (!tongue) return wording;
   // Marks of quotation with their inner spaces.
   let text = wording.replace(/«[ \u00a0]/g, ' “').replace(/[ \u00a0]»/g, '” ').replace(/«/g, '“').replace(/»/g, '”');
-  for (const [other, english] of tongue.phrases) text = text.replace(other, (found) => {
+  for (const [other, english] of tongue.phrases()) text = text.replace(other, (found) => {
     if (english.length > found.length) return found;
     // What begins a sentence goes on beginning one.
     return (/^\p{Lu}/u.test(found) ? english.replace(/^\p{Ll}/u, (c) => c.toUpperCase()) : english).padEnd(found.length, '\u00a0');

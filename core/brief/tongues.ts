@@ -1,9 +1,10 @@
+import { whenAsked } from '../text/when-asked.ts';
 import { monthNames } from '../tables/month-names.ts';
 import { onlyEnglish, surelyEnglish } from './german.ts';
 import { eitherKind, tonguesElsewhere } from './wordings/demands-elsewhere.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
-const leads: readonly [RegExp, string][] = ([
+const leads = whenAsked((): readonly [RegExp, string][] => ([
   ['(?<=\\d )à(?= \\d+ (?:pages|mots))', '-'], ['par courriel à', 'by email to'],
   ['date (?:de (?:remise|rendu|dépôt)|d[’\']échéance)', 'deadline'], ['(?:dépôt|remise|rendu) au plus tard le', 'due by'], ['remise(?: (?:avant |pour )?le)?(?= (?:\\p{L}+ )?\\d|\\s*:)', 'due'], ['échéance(?=\\s*:)', 'due'], ['délai(?=\\s*:)', 'due'], ['(?<=20\\d\\d )à midi', '12:00'],
   ['último día de entrega', 'deadline'], ['entrega (?:hasta|antes de)(?:l| el)?(?= (?:\\p{L}+ )?\\d)', 'due by'], ['entrega(?=\\s*:)', 'due'], ['(?:debe |deberá )entregarse (?:el|antes del|hasta el)|se entregará (?:el|antes del)|entregue (?:su|el) \\p{L}+ antes del', 'due by'],
@@ -12,11 +13,11 @@ const leads: readonly [RegExp, string][] = ([
   ['consegna(?: entro)?(?: il)?(?= \\d)', 'due'], ['consegna(?=\\s*:)', 'due'], ['consegna entro il', 'due by'], ['entro il', 'by'], ['scadenza', 'due'],
   ['inleveren (?:voor|vóór|uiterlijk(?: op)?)', 'due by'], ['inleverdatum', 'deadline'], ['inleveren(?=\\s*:)', 'due'], ['uiterlijk(?: op)?', 'by'],
   ['(?:inlämning|innlevering|aflevering)(?: (?:senast|senest))?', 'due by'], ['(?:senast|senest)(?: den)?', 'by'], ['frist(?=\\s*:)', 'due'], ['prazo(?: de entrega)?', 'due'], ['data de entrega', 'deadline'], ['nome (?:do (?:ficheiro|arquivo)|del file)|bestandsnaam', 'filename'], ['hora de lisboa', 'Lisbon time'], ['hora de brasília', 'Brasília time'], ['espaçamento', 'spacing'], ['margens', 'margins'], ['não são aceites? trabalhos fora do prazo|trabalhos fora do prazo não (?:são|serão) aceit[eo]s', 'late work is not accepted'], ['máximo(?= \\d)', 'max.'], ['(?<=\\d )a(?= \\d+ páginas)', '-'],
-] as const).map(([other, english]) => [new RegExp(`(?<![\\p{L}])(?:${other})(?![\\p{L}])`, 'giu'), english]);
+] as const).map(([other, english]) => [new RegExp(`(?<![\\p{L}])(?:${other})(?![\\p{L}])`, 'giu'), english]));
 const inFigures = /(?<!\d)\d{1,2}[/.-]\d{1,2}[/.-]20\d\d(?!\d)/;
 const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})/gu;
 
-const demands = tonguesElsewhere.map((t) => ({ ...t, phrases: t.phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english] as const), places: new RegExp(`(?<![\\p{L}_])${t.places}(?=\\s{1,3}[“"])`, 'giu') }));
+const demands = tonguesElsewhere.map((t) => ({ ...t, phrases: whenAsked(() => t.phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english] as const)), places: whenAsked(() => new RegExp(`(?<![\\p{L}_])${t.places}(?=\\s{1,3}[“"])`, 'giu')) }));
 /** What a name in quotation marks says stays. */
 const isQuoted = (text: string, at: number): boolean => { const line = text.slice(Math.max(0, at - 120, text.lastIndexOf('\n', at) + 1), at); return line.lastIndexOf('“') > line.lastIndexOf('”'); };
 /** Small words of German that none of these has. */
@@ -35,8 +36,8 @@ function demandsAsEnglish(wording: string): string {
   // Both marks of a quotation are the same here, or stand the other way round.
   let text = wording.replace(/[”»„]([^”«“»\n]{1,80})[”«“]/g, '“$1”').replace(/«[ \u00a0]?([^«»\n]{1,80}?)[ \u00a0]?»/g, (s, name: string) => `“${name}”`.padEnd(s.length, '\u00a0'));
   // What stands before a place has to stay beside it.
-  text = text.replace(tongue.places, (s) => 'via'.padStart(s.length, '\u00a0'));
-  for (const [other, english] of [...eitherKind, ...tongue.phrases]) text = text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : (/^\p{Lu}/u.test(s) ? english.replace(/^\p{Ll}/u, (c) => c.toUpperCase()) : english).padEnd(s.length, '\u00a0')));
+  text = text.replace(tongue.places(), (s) => 'via'.padStart(s.length, '\u00a0'));
+  for (const [other, english] of [...eitherKind, ...tongue.phrases()]) text = text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : (/^\p{Lu}/u.test(s) ? english.replace(/^\p{Ll}/u, (c) => c.toUpperCase()) : english).padEnd(s.length, '\u00a0')));
   return text;
 }
 
@@ -58,5 +59,5 @@ export function otherTonguesAsEnglish(original: string): string {
   // “Date limite : 15/03/2027”: in figures the day is the same everywhere, what leads it in is not.
   if (!found && (!inFigures.test(wording) || onlyEnglish.test(wording.slice(0, 2000)))) return wording;
   // “18h00”, “kl. 18.00”, “ore 18:00”, “18.00 uur”: what is around the hour.
-  return leads.reduce((text, [other, english]) => text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length));
+  return leads().reduce((text, [other, english]) => text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length));
 }

@@ -1,5 +1,8 @@
-import { DateTime, IANAZone } from 'luxon';
+import { DateTime, IANAZone, Settings } from 'luxon';
 import type { Brief } from '../model/brief.ts';
+
+// The application speaks English; asking the system for its language takes as long as a short wording.
+Settings.defaultLocale = 'en';
 
 /** Abbreviations of zones that mean one offset wherever they are used. Source: RFC 5322, 4.3 for the American ones; the others from memory.
  * BST, IST, CST and the like have several meanings: they follow the brief's zone or settle nothing. */
