@@ -40,8 +40,14 @@ export function streamOf(facts: DocumentFacts): WordStream {
   const text = joints.join('');
   return {
     text, words: wordsOf(text, pieces, pages), notes, pages, references: passages.filter((p) => p.section === 'references' && p.place === 'text').map((p) => p.text).join('\n'),
-    identity: [facts.file.name.replace(/\.[^.]+$/, '').replace(/[_\-.]+|(?<=[a-z])(?=[A-Z\d])/g, ' '), ...(facts.metadata.ok ? facts.metadata.value.filter((m) => m.sort === 'author' || m.sort === 'title').map((m) => m.value) : []), text.slice(0, 400)].join('\n'),
+    identity: [nameOf(facts.file.name), ...(facts.metadata.ok ? facts.metadata.value.filter((m) => m.sort === 'author' || m.sort === 'title').map((m) => m.value) : []), text.slice(0, 400)].join('\n'),
   };
+}
+
+/** What a file is called, as words; one that is called by its author and year, “thornbury_2009_silt”, with the capitals that names and titles have. */
+function nameOf(file: string): string {
+  const words = file.replace(/\.[^.]+$/, '').replace(/[_\-.]+|(?<=[a-z])(?=[A-Z\d])/g, ' ');
+  return /^\p{L}[\p{L} ]{2,40}\s(?:19|20)\d{2}(?!\d)/u.test(words) ? words.replace(/(?<![\p{L}’'])\p{Ll}/gu, (c) => c.toUpperCase()) : words;
 }
 
 function wordsOf(text: string, pieces: Piece[], pages: StreamPage[]): Word[] {

@@ -13,7 +13,7 @@ export function aroundOf(paper: WordStream, start: number, end: number): Around 
   const paragraphs = paper.text.slice(Math.max(0, from - 900), from).split(part), own = paragraphs.at(-1)!;
   let sentences = own.split(sentenceEnd);
   // A quotation in a paragraph of its own is led in by the end of the one before.
-  if (/^[\s“”"‘’«„]*$/.test(own)) { const before = paragraphs.slice(0, -1).reverse().find((p) => p.trim() !== '') ?? ''; if (/[:,–—]\s*$/.test(before)) sentences = before.split(sentenceEnd); }
+  if (/^[\s“”"‘’«„>]*$/.test(own)) { const before = paragraphs.slice(0, -1).reverse().find((p) => p.trim() !== '') ?? ''; if (/[:,–—]\s*$/.test(before)) sentences = before.split(sentenceEnd); }
   // A citation belongs to the passage up to the end of its sentence, or of the quotation; a note's number may stand behind the stop.
   const sentence = /^[^]*?(?:[.!?][”"’)]?(?:\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+|\s?\[[\d\s,;–-]+\])?(?=\s+[A-Z“"‘]|\s*\n|$)(?![^(]*\))(?![^[]*\])|\n\n|$)/.exec(after)?.[0] ?? after, behind = after.slice(sentence.length);
   return {

@@ -2,8 +2,8 @@ import type { WordStream } from '../words.ts';
 import { aroundOf, endOfQuotation, type Around } from './around.ts';
 import { noteNames, notesOf, sameAgain } from './notes.ts';
 import { keysIn, numbersWith, sourceKeysIn } from './numbers.ts';
-import { entriesOf, entryMeans, entryNumbered, entryOf } from './reference-list.ts';
-import { byAuthor, byAuthorAndYear, byEntry, byShortTitle, byTitle, isName } from './source-names.ts';
+import { entriesOf, entriesTitled, entryMeans, entryNumbered, entryOf, type Entry } from './reference-list.ts';
+import { byAuthor, byAuthorAndYear, byEntry, byShortTitle, byTitle, isName, namesOf } from './source-names.ts';
 import { lastWorks, worksIn, type Work } from './works.ts';
 
 /** Whether a citation stands with a passage and names the source that really matches: in brackets after it, in the sentence that leads in,
@@ -18,27 +18,30 @@ export function isCited(paper: WordStream, start: number, end: number, source: W
 function isCitedAt(paper: WordStream, start: number, end: number, source: WordStream): boolean {
   const around = aroundOf(paper, start, end), { lead, inside, follow, earlier, below, next } = around, near = `${lead} ${inside.slice(-120)} ${follow}`, named = namesIn(paper, source);
   // A passage may begin with the year of the citation that leads in, since the source's own head ends with it.
-  if ([...lastWorks(`${lead}${/^(?:19|20)\d{2}[a-z]?\b/.exec(inside)?.[0] ?? ''}`), ...worksIn(`${inside.slice(-120)} ${follow}`), ...worksIn(next), ...dated(follow)].some(named.work)) return true;
+  if ([...lastWorks(`${lead}${/^(?:19|20)\d{2}[a-z]?\b/.exec(inside)?.[0] ?? ''}`), ...worksIn(`${inside.slice(-120)} ${follow}`), ...worksIn(next), ...dated(follow), ...worksIn(inside.slice(0, 60)).filter((w) => w.from < 3)].some(named.work)) return true;
   if (ledIn(around, named) || ledOut(follow, named) || bracketed(near, named)) return true;
   // “The matter is put clearly by Kessler (2014).” leads in what begins behind it.
   if (/^\W*$/.test(lead) && announced.test(earlier) && lastWorks(earlier).some(named.work)) return true;
   // “She writes that … (p. 3)” goes on with the work that the sentence before named.
   if (refersBack(around) && (lastWorks(earlier).some(named.work) || ledIn({ ...around, lead: earlier, inside: '' }, named))) return true;
   // “(ibid.)” stands for the citation before it.
-  if (sameAgain.test(/\([^()]*\)/.exec(follow)?.[0] ?? '')) { const before = [...paper.text.slice(Math.max(0, start - 3000), start).matchAll(/\([^()]*\b(?:19|20)\d{2}[^()]*\)/g)].at(-1)?.[0]; if (before && worksIn(before).some(named.work)) return true; }
-  if (byTitle(`${lead}\n${follow}`, source) || byShortTitle(near, source)) return true;
+  if (sameAgain.test(/\([^()]*\)/.exec(follow)?.[0] ?? '')) { const before = [...paper.text.slice(Math.max(0, start - 3000), start + (/^[^()]{0,60}\)/.exec(inside)?.[0].length ?? 0)).matchAll(/\([^()]*\b(?:19|20)\d{2}[^()]*\)/g)].at(-1)?.[0]; if (before && worksIn(before).some(named.work)) return true; }
+  if (byTitle(`${lead}\n${follow}`, source) || byShortTitle(near, source) || entriesTitled(paper, near).some(named.entry)) return true;
   if (keysIn(near).some(named.key) || sourceKeysIn(near).some(({ surname, year }) => named.authorAndYear(surname, year))) return true;
   const notes = notesOf(paper, start, end, follow);
   if (numbersWith(around, entriesOf(paper).some((e) => e.number !== null), notes.length > 0).some(named.number)) return true;
   return [...notes, ...(below ? [below] : [])].some((text) => noteNames(text, source));
 }
 
-interface Named { work: (work: Work) => boolean; author: (surname: string) => boolean; authorAndYear: (surname: string, year: string) => boolean; number: (n: number) => boolean; key: (key: string) => boolean }
+interface Named { work: (work: Work) => boolean; author: (surname: string) => boolean; authorAndYear: (surname: string, year: string) => boolean; number: (n: number) => boolean; key: (key: string) => boolean; entry: (entry: Entry) => boolean }
 /** How this paper may name a source. Where its reference list has the source, by its title, a citation means that entry and no other. */
 function namesIn(paper: WordStream, source: WordStream): Named {
   const entries = entriesOf(paper), own = entryOf(paper, source);
-  const authorAndYear = (surname: string, year: string): boolean => own !== null && entryMeans(own, surname, year) || byAuthorAndYear(source, surname, year) && !(own !== null && entries.some((e) => e !== own && entryMeans(e, surname, year)));
+  // A source that does not say when it appeared did so in the year of its entry.
+  const isOther = (surname: string, year: string): boolean => own !== null && (namesOf(source).years.length === 0 && /\b(?:19|20)\d{2}\b/.test(own.text) && /^\d/.test(year) || entries.some((e) => e !== own && entryMeans(e, surname, year)));
+  const authorAndYear = (surname: string, year: string): boolean => own !== null && entryMeans(own, surname, year) || byAuthorAndYear(source, surname, year) && !isOther(surname, year);
   return {
+    entry: (entry) => (own !== null ? own === entry : byEntry(entry.text, source) && (namesOf(source).years.length === 0 || namesOf(source).years.some((y) => entry.text.includes(y)))),
     authorAndYear, author: (surname) => own !== null && entryMeans(own, surname, null) || byAuthor(source, surname),
     work: ({ surnames, years }) => surnames.some((s) => isName(s) && years.some((y) => authorAndYear(s, y))),
     number: (n) => (own !== null && own.number !== null ? own.number === n : byEntry(entryNumbered(paper, n), source)),
@@ -72,7 +75,8 @@ const dated = (text: string): Work[] => [...text.matchAll(/\(([^(),;]{2,60}),[^(
 
 const pronoun = new RegExp(`^[\\s“"]*(?:(?:There|Later|Elsewhere|Further on|In (?:this|that|the same) \\w+),?\\s+)?(?:[Ss]he|[Hh]e|[Tt]hey|(?:[Tt]heir|[Hh]er|[Hh]is)\\s+(?:\\p{Ll}+\\s+)?(?:stud(?:y|ies)|articles?|reports?|papers?|books?|essays?|work|analysis|research|data|results|findings|survey)|(?:[Tt]he|[Tt]his|[Tt]hese)\\s+(?:same\\s+|two\\s+)?(?:authors?|stud(?:y|ies)|articles?|reports?|papers?|books?|essays?|writers?|researchers?|historians?|scholars?))\\s+(?:\\p{Ll}+\\s+){0,3}(?:${saying})`, 'u');
 /** A sentence about one whom the sentence before named, or a page alone in brackets. */
-const refersBack = ({ lead, follow }: Around): boolean => pronoun.test(lead) || /^[.,”"’]{0,2}\s*\((?:pp?\.|S\.)\s*\d[\d\s,–-]*\)/.test(follow);
+const inTheirView = /^[\s“"]*(?:In|For|To|According to|Through)\s+(?:her|his|their|the author['’]s)\s+(?:(?:own|later|earlier)\s+)?(?:views?|words?|opinion|account|reading|stud(?:y|ies)|essay|article|book|report|paper|analysis|telling|eyes|judge?ment|experience|mind),?\s*[“"‘']?$/u, theySay = new RegExp(`^[.,!?”"’]{0,3}\\s*(?:(?:she|he|they|the authors?)\\s+(?:\\p{Ll}+ly\\s+)?(?:${saying})|(?:${saying})\\w*\\s+(?:she|he|the authors?)\\b)`, 'u');
+const refersBack = ({ lead, follow }: Around): boolean => pronoun.test(lead) || inTheirView.test(lead) || theySay.test(follow) || /^[.,”"’]{0,2}\s*\((?:pp?\.|S\.)\s*\d[\d\s,–-]*\)/.test(follow);
 
 /** A sentence that says who put it so, and ends with them or with what follows: “by Kessler (2014).”, “Kessler (2014) gives the following account.” */
 const announced = /\b(?:the following|this)\s+(?:\p{Ll}+\s+)?(?:account|description|definition|explanation|summary|picture|answer|reasons?|example|list|passage|words)[.:]\s*$|\b(?:put|said|stated|described|summed up|summari[sz]ed|expressed|explained|formulated|captured|made|noted|shown)\b[^.!?]{0,40}\bby\s+[^.!?()]{2,80}\((?:19|20)\d{2}[^()]{0,20}\)[.:]?\s*$/u;

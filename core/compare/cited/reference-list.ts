@@ -16,7 +16,7 @@ const label = /^\s*[[(]?(\d{1,3})[\]).]{1,2}\s+(?=\S)|^\s*(\d{1,3})\s+(?=\p{Lu})
 export function entriesOf(paper: WordStream): Entry[] {
   let entries = lists.get(paper);
   if (!entries) {
-    const lines = paper.references.replace(/(\p{L})[-‐\u00ad]\n+(?=\p{Ll})/gu, '$1').split('\n').map((l) => l.trim());
+    const lines = eachOnItsLine(paper.references.replace(/(\p{L})[-‐\u00ad]\n+(?=\p{Ll})/gu, '$1')).split('\n').map((l) => l.trim());
     const counted = lines.filter((l) => label.test(l) || keyLabel.test(l)).length > 1;
     entries = [];
     let ended = true;
@@ -28,12 +28,34 @@ export function entriesOf(paper: WordStream): Entry[] {
       else entries.push({ number: number ? Number(number[1] ?? number[2]) : null, key: key?.[1] ?? null, text: line.slice((number ?? key)?.[0].length ?? 0) });
       ended = /[.!?)\]>”"’/\d]$/.test(line);
     }
+    if (isCountedUnseen(paper, entries)) entries.forEach((entry, i) => { entry.number = i + 1; });
     lists.set(paper, entries);
   }
   return entries;
 }
+/** “[1] Abel … [2] Kessler …” in one paragraph: each entry begins a line. */
+function eachOnItsLine(list: string): string {
+  let last = 0;
+  return list.replace(/(^|\n|[ \t])(?=\[(\d{1,3})\]\s+\S)/g, (gap, _: string, n: string) => { const next = Number(n) === last + 1; if (next) last++; return next && gap !== '' ? '\n' : gap; });
+}
+/** Whether a program numbers the entries, so that no number stands in the file: they are not in the order of the alphabet, or the text cites them by numbers in square brackets alone. */
+function isCountedUnseen(paper: WordStream, entries: Entry[]): boolean {
+  if (entries.length < 2 || entries.some((e) => e.number !== null || e.key !== null) || paper.notes.length > 0) return false;
+  const text = paper.text.slice(0, paper.words.find((w) => w.references)?.start), cited = [...text.matchAll(/\[(\d{1,3})(?:[,:;–-][^\]]{0,40})?\]/g)].map((m) => Number(m[1])), first = entries.map((e) => squash(/\p{L}[\p{L}’'-]*/u.exec(e.text)?.[0] ?? ''));
+  if (first.some((word, i) => i > 0 && word < first[i - 1]!) && !/\(\p{Lu}[^()\d]{1,60}(?:19|20)\d{2}/u.test(text)) {
+    // In the order in which they are cited: the first number is one.
+    const raised = /(?<=\p{Ll}{3}[.,;:”"’)]?)(?:1|¹)(?=[\s.,;:)–-])/u.test(text), round = [...text.matchAll(/(?<=\s)\((\d{1,3})(?:[,–-]\s?\d{1,3})*\)/g)].map((m) => m[1]);
+    if (cited.length > 0 || raised || (round[0] === '1' && new Set(round).size > 1)) return true;
+  }
+  return cited.length > 0 && cited.every((n) => n >= 1 && n <= entries.length);
+}
 export const entryNumbered = (paper: WordStream, n: number): string | null => entriesOf(paper).find((e) => e.number === n)?.text ?? null;
 
+/** The entries that a title in brackets means: “(“Walls of Mud” 90)”. */
+export function entriesTitled(paper: WordStream, text: string): Entry[] {
+  const titles = [...text.matchAll(/[([]\s*[“"‘]([^“”"‘’()[\]]{4,60}?)[,.]?[”"’][,\s]*(?:pp?\.\s*)?\d{1,4}(?:\s?[–-]\s?\d{1,4})?\s*[)\]]/g)].map((m) => folded(m[1]!));
+  return titles.length === 0 ? [] : entriesOf(paper).filter((e) => titles.some((t) => folded(e.text).includes(t)));
+}
 /** Whether “(Kessler, 2014a)” means an entry: the surname stands in what comes before its title, and the year in it. */
 export function entryMeans(entry: Entry, surname: string, year: string | null): boolean {
   // The authors stand before the year, however many they are; where the year comes at the end, before the title, in the first third of most entries. A publisher's town is none.
@@ -53,7 +75,7 @@ export function entryOf(paper: WordStream, source: WordStream): Entry | null {
   return known.get(source)!.entry;
 }
 function findEntry(paper: WordStream, source: WordStream): Entry | null {
-  const titles = namesOf(source).lines.flatMap((line) => [line, ...line.split(/[.:()–—“”"‘]/)]).filter((t) => !venue.test(t)).map((t) => (t.match(/[\p{L}\p{N}’'-]+/gu) ?? []).map(squash)).filter((t) => t.length >= 3 && t.join('').length >= 12);
+  const titles = namesOf(source).lines.flatMap((line) => [line, ...line.split(/[.:()–—“”"‘]/), ...line.split(/[.:,()–—“”"‘]/)]).filter((t) => !venue.test(t)).map((t) => (t.match(/[\p{L}\p{N}’'-]+/gu) ?? []).map(squash)).filter((t) => t.length >= 3 && t.join('').length >= 12);
   let best: Entry | null = null, most = 0;
   for (const entry of entriesOf(paper)) {
     const said = words.get(entry) ?? folded(entry.text), score = Math.max(0, ...titles.filter((t) => said.includes(` ${t.join(' ')} `)).map((t) => t.length));

@@ -8,8 +8,8 @@ const known = new WeakMap<WordStream, SourceNames>();
 export function namesOf(source: WordStream): SourceNames {
   let names = known.get(source);
   if (!names) {
-    // Works that the source itself cites in its first lines do not name it, nor do the years that its title speaks of.
-    const head = source.identity.replace(/\((?=[^()]*\p{Lu}\p{L}+)[^()]*\b(?:19|20)\d{2}[a-z]?\b[^()]*\)|\p{Lu}[\p{L}'’-]+ \((?:19|20)\d{2}[a-z]?\)(?= \p{Ll})/gu, ' ');
+    // Works that the source itself cites in its first lines do not name it, nor do the years that its title speaks of; “(Reach: Press, 2009)” is where it appeared itself.
+    const head = source.identity.replace(/\([^():]*\p{Lu}[^():]*:\s[^():]*?\b((?:19|20)\d{2})\)/gu, ' $1 ').replace(/\((?=[^()]*\p{Lu}\p{L}+)[^()]*\b(?:19|20)\d{2}[a-z]?\b[^()]*\)|\p{Lu}[\p{L}'’-]+ \((?:19|20)\d{2}[a-z]?\)(?= \p{Ll})/gu, ' ');
     const dated = head.replace(/\b\d{4}\s?[–-]\s?(?:\d{4}|\d{2})\b|\b(?:in|of|since|from|before|after|until|to|by|between)\s+\d{4}\b(?:\s+(?:and|to)\s+\d{4}\b)?/gi, ' ');
     known.set(source, names = { head, lines: head.split('\n').map((l) => l.trim()).filter(Boolean).slice(0, 6), years: dated.match(/\b(?:19|20)\d{2}\b/g) ?? [], words: new Set((head.match(/[\p{L}'’-]+/gu) ?? []).map(squash)) });
   }
@@ -34,7 +34,7 @@ export function byAuthorAndYear(source: WordStream, surname: string, year: strin
   return years.length === 0 || years.includes(year.slice(0, 4));
 }
 /** A surname alone names a source where it stands in its first lines as a name does: with a capital letter. */
-export const byAuthor = (source: WordStream, surname: string): boolean => abbreviates(namesOf(source).head, surname) || new RegExp(`(?<!\\p{L})${surname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'u').test(namesOf(source).head.replace(placeOfWork, ' '));
+export const byAuthor = (source: WordStream, surname: string): boolean => abbreviates(namesOf(source).head, surname) || new RegExp(`(?<!\\p{L})(?:${[surname, surname.toUpperCase()].map((s) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')})(?!\\p{L})`, 'u').test(namesOf(source).head.replace(placeOfWork, ' '));
 /** Where a work appeared or its author works: its words are nobody's name. */
 const placeOfWork = /\b(?:Journal|Review|Proceedings|Transactions|University|Institute|Department|Faculty|School|College)\s+(?:of|for)\s+(?:(?:the|and|of|in)\s+|\p{Lu}[\p{L}’-]+\s*){1,6}/gu;
 
@@ -44,13 +44,14 @@ export function byEntry(entry: string | null, source: WordStream): boolean {
   const surname = entry.match(/\p{Lu}[\p{L}'’-]{2,}/gu)?.find(isName);
   if (surname && hasWord(source, surname)) return true;
   const words = entry.match(/\p{L}{5,}/gu) ?? [];
-  return words.length >= 3 && words.filter((w) => hasWord(source, w)).length >= words.length * 0.6;
+  return words.length >= 3 && words.filter((w) => hasWord(source, w)).length >= words.length * 0.6 || byTitle(entry, source);
 }
+const wordOfTitle = /[\p{L}\p{N}]+(?:[’'-][\p{L}\p{N}]+)*/gu;
 /** The work's own title in the sentence: a line that the source begins with, or its stored title, up to a colon. */
 export function byTitle(text: string, source: WordStream): boolean {
-  const said = text.match(/[\p{L}\p{N}’'-]+/gu) ?? [], folded = ` ${said.map(squash).join(' ')} `;
-  return namesOf(source).lines.some((line) => {
-    const title = line.split(/[:.–—]/)[0]!.match(/[\p{L}\p{N}’'-]+/gu) ?? [], at = folded.indexOf(` ${title.map(squash).join(' ')} `);
+  const said = text.match(wordOfTitle) ?? [], folded = ` ${said.map(squash).join(' ')} `;
+  return namesOf(source).lines.flatMap((line) => [line.split(/[:.–—]/)[0]!, ...line.split(/[:.()–—“”]/).slice(1)]).some((piece) => {
+    const title = piece.match(wordOfTitle) ?? [], at = folded.indexOf(` ${title.map(squash).join(' ')} `);
     if (title.length < 3 || title.length > 14 || at < 0) return false;
     // As a title is written: a stretch of a sentence with the same words is none.
     const first = folded.slice(0, at + 1).split(' ').length - 2;
@@ -64,7 +65,7 @@ function isMarked(text: string, words: string[], first: number, count: number): 
 }
 /** “(Tidal Memory 31)”, “(“Walls of Mud” 90–91)”, “(“Walls of Mud,” 2014)”: the words that a work's title begins with, and a page or its year. */
 export function byShortTitle(text: string, source: WordStream): boolean {
-  const bare = (s: string): string => s.replace(/^[\s“”"‘’']*(?:(?:the|an?)\s+)?/i, '').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim(), titles = namesOf(source).lines.flatMap((line) => line.split(/[.:()–—“”"]/)).map(bare).filter(Boolean);
+  const bare = (s: string): string => s.replace(/^[\s“”"‘’']*(?:(?:the|an?)\s+)?/i, '').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim(), titles = namesOf(source).lines.flatMap((line) => [...line.split(/[.:()–—“”"={}]/), ...line.split(/[,.:()–—“”"]/)]).map(bare).filter(Boolean);
   const { years } = namesOf(source);
   return [...text.matchAll(/[([]\s*[“"‘]?((?=[^()[\]]*\p{Lu})[\p{L}][\p{L}’' -]{3,60}?)[,”"’]{0,2}\s+(?:pp?\.\s*)?(\d{1,4})(?:\s?[–-]\s?\d{1,4})?\s*[)\]]/gu)].some((m) => {
     const said = bare(m[1]!), isYear = /^(?:19|20)\d{2}$/.test(m[2]!);

@@ -18,14 +18,14 @@ export const cellSign = '\ue0f3';
 /** The same where a page begins. */
 export const pageSign = '\ue0f5';
 export const withoutSigns = (text: string): string => text.replace(/[\ue0f1\ue0f3\ue0f5]/g, '');
-/** A passage a paragraph, the reference list apart. Where few paragraphs are indented as a whole, with empty lines around them, those are quotations set as blocks (common practice in plain text). */
+/** A passage a paragraph, the reference list apart. Where few paragraphs are indented as a whole, with empty lines around them, those are quotations set as blocks (common practice in plain text); so are lines behind “>” (RFC 3676, 4.5). */
 export function toParagraphs(text: string, part = 'text'): Passage[] {
   let section: Passage['section'];
   const all = text.split(/\r?\n[^\S\n]*\r?\n(?:[^\S\n]*\r?\n)*|(?<![\p{L}][-‐\u00ad])\r?\n(?=\S)/u).filter((p) => p.trim()), set = (p: string): boolean => p.split(/\r?\n/).every((l) => /^(?: {3,}|\t)\S/.test(l)), few = all.filter(set).length <= all.length / 3;
   return all.map((marked) => {
     const { text: p, notes } = takeNoteMarks(withoutSigns(marked)), starts = sectionStarts(p);
     if (starts) section = starts === 'other' ? undefined : starts;
-    return { part, place: 'text', page: null, text: p, section, ...(notes.length > 0 ? { notes } : {}), ...(marked.includes(quoteSign) || (few && set(marked)) ? { indented: true } : {}), ...(marked.includes(cellSign) ? { inTable: true } : {}), ...(marked.includes(pageSign) ? { newPage: true } : {}) };
+    return { part, place: 'text', page: null, text: p, section, ...(notes.length > 0 ? { notes } : {}), ...(marked.includes(quoteSign) || (few && set(marked)) || /^>+\s*[\p{L}“"'‘„«]/u.test(p) ? { indented: true } : {}), ...(marked.includes(cellSign) ? { inTable: true } : {}), ...(marked.includes(pageSign) ? { newPage: true } : {}) };
   });
 }
 
