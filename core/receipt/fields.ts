@@ -22,7 +22,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
   // Empty lines in a row part no more than one does, and many of them would be looked at over and over.
   text = lastAttempt(plainReceipt(text.replace(/\n(?:[^\S\n]{0,200}\n){2,}/g, '\n\n')).replace(/：/g, ': ')
     // Signs for the eye before a line, and dots that lead from a label to its value.
-    .replace(/^[^\S\n]*[\p{Extended_Pictographic}\u200d\ufe0f]+[^\S\n]*/gmu, '').replace(/(?<=^(?:[^\n.:]|(?<=\b(?:no|nr|ref|doc))\.(?=\s)){2,40}?)[^\S\n]*(?:\.{4,}|[^\S\n]\.{3})[^\S\n]*:?[^\S\n]*(?=\S)/gm, ': ')).replace(/[\u2010\u2011]/g, '-')
+    .replace(/^[^\S\n]*[\p{Extended_Pictographic}\u200d\ufe0f]+[^\S\n]*/gmu, '').replace(/(?<=^(?:[^\n.:]|(?<=\b(?:[Nn]o|[Nn]r|[Rr]ef|[Dd]oc))\.(?=\s)){2,40}?)[^\S\n]*(?:\.{4,}|[^\S\n]\.{3})[^\S\n]*:?[^\S\n]*(?=\S)/gm, ': ')).replace(/[\u2010\u2011]/g, '-')
     .replace(/(\d{4})\s?年\s?(\d{1,2})\s?月\s?(\d{1,2})\s?日|(\d{4})년\s?(\d{1,2})월\s?(\d{1,2})일/g, (_, ...d: (string | undefined)[]) => `${d[0] ?? d[3]!}-${(d[1] ?? d[4]!).padStart(2, '0')}-${(d[2] ?? d[5]!).padStart(2, '0')}`)
     // “[08:20:15] desk: …” is when a line was written; where another line has the day with its time, that is the one.
     .replace(/^\[\d\d:\d\d(?::\d\d)?\]\s*/gm, (clock) => (/\b20\d\d,?\s+(?:at\s+)?\d{1,2}:\d\d/.test(text) ? '' : clock))
