@@ -12,6 +12,7 @@ import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { windowRows } from './window-rows.ts';
+import { windowsOfWorks } from './windows-of-works.ts';
 import { readZone } from './zones.ts';
 
 export interface TimesRead {
@@ -65,7 +66,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   out.problems = problems.filter((p) => p.problem !== 'none');
   hoursOfParts(rows, reading);
   namedInAddition(rows, reading);
-  if (namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
+  if (windowsOfWorks(rows, reading) || namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
   addLeadingTime(rows, reading);
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
@@ -85,6 +86,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   // “Open from 13 November to 14 December”, read in between: what opened before it closes is not a year ahead.
   const lastDue = out.due.map((d) => d.value).filter((v) => !isUnsettledDate(v)).sort().at(-1);
   if (lastDue) out.opens = out.opens.map((s) => (isUnsettledDate(s.value) || s.value.slice(0, 10) <= lastDue.slice(0, 10) || /\d{4}|\d[/.-]\d{1,2}[/.-]\d{2}/.test(text.slice(s.start, s.end)) || Number(s.value.slice(0, 4)) - 1 < now.year ? s : { ...s, value: `${Number(s.value.slice(0, 4)) - 1}${s.value.slice(4)}` }));
+  out.opens = out.opens.filter((s) => { const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || !elsewhereOpens.test(text.slice(c.start, s.start)); });
   // “Arrival from 14:00 on Sunday” opens nothing.
   out.opens = out.opens.filter((s) => { if (rows.some((r) => r.window && r.date.start === s.start)) return true; const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); });
   // “A proposal is due on 18 February. … Submit the paper by 30 April.”: what comes before the paper has a date of its own.
@@ -107,7 +109,9 @@ const areSeveral = (parts: readonly Part[]): boolean => parts.filter((p) => p.du
 
 const handIn = /\b(?:due|deadlines?|submi\w*|hand(?:s|ed|ing)?[- ]?(?:it |them |your \w+ |out and )?in|upload\w*|turn(?:ed|ing)? (?:it |them |your \w+ )?in|deliver\w*|clos(?:e|es|ed|ing)|return(?:ed)?|received|reach\w*|essays?|papers?|reports?|coursework|assignments?|assessments?|thes[ei]s|dissertations?|portfolios?|drafts?|versions?|files?|pdf|e-?mail|inbox|box|folder|portal|when)\b/i;
 /** What is paid, booked and signed is not handed in here. */
-const notHandedIn = /\b(?:fees?|deposit|payment|pay|rent|sign up|enrol\w*|regist(?:er|ration)|book(?:ing)?s? (?:a|your|it)|applications? (?:for|to)|RSVP)\b[^.;]*$/i, opening = /\b(?:open\w*|possible|period|live|online|appear\w*|access|hand(?:ing|ed)?[- ]out|available|releas\w+|window|start\w*|begin\w*|posted|set|publish\w+|accept\w*|earliest|between|visible|handed out|not before|no earlier|active|goes live)\b/i;
+const notHandedIn = /\b(?:fees?|deposit|payment|pay|rent|sign up|enrol\w*|regist(?:er|ration)|book(?:ing)?s? (?:a|your|it)|applications? (?:for|to)|RSVP)\b[^.;]*$|\b(?:librar(?:y|ies)|archives?|museum|galler(?:y|ies)|exhibition|reading room|studio|workshop|registration|enrolment|shop|(?:help|information) desk|(?<!\b(?:to|at|in) the )(?:\w+ )?office) (?:is |are |will be |re)?(?:open(?:s|ed)?|clos(?:es?|ed))\b[^.;]*$/i, opening = /\b(?:open\w*|possible|period|live|online|appear\w*|access|hand(?:ing|ed)?[- ]out|available|releas\w+|window|start\w*|begin\w*|posted|set|publish\w+|accept\w*|earliest|between|visible|handed out|not before|no earlier|active|goes live)\b/i;
+/** What opens there is no box. */
+const elsewhereOpens = /\b(?:librar(?:y|ies)|archives?|museum|galler(?:y|ies)|exhibition|reading room|shop|(?:help|information) desk) (?:is |are |will be |re)?open(?:s|ed)?\b[^.;]*$/i;
 /** Words before a date that may be about anything. */
 const weakly = /\b(?:by|before|until|till|to|from|on)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i;
 /** “Pay the deposit by 1 February”, “the exams are from 10 May to 4 June”: beside dates of a hand-in, or among many others, such dates are none. */
