@@ -20,6 +20,9 @@ const lateDays = countWords.map((word, i): [string, string] => {
 });
 /** What departments ask for in German, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const phrases = whenAsked((): readonly [RegExp, string][] => ([
+  ['jeweils(?= (?:um )?\\d{1,2}(?:[:.]\\d\\d)? uhr)', 'each at'],
+  // “Aufgabe 2 am 19. März” is no hour, and “Teil 2 bis 19. März” no span.
+  ['(?<=(?:teil|aufgabe|abgabe|blatt|übung|phase|stufe|essay|bericht|protokoll|meilenstein|baustein|projekt) \\d{1,2} )am(?= (?:\\p{L}+,? )?(?:den )?\\d{1,2}[.\\s])', 'on'], ['(?<=(?:teil|aufgabe|abgabe|blatt|übung|phase|stufe|essay|bericht|protokoll|meilenstein|baustein|projekt) \\d{1,2} )bis(?= (?:zum )?(?:\\p{L}+,? )?\\d{1,2}[.\\s])', 'by'],
   // “Pro Tag Verspätung gibt es einen Punkt Abzug, nach einer Woche wird nichts mehr angenommen.”
   ...['einen|ein', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'].map((word, i): [string, string] => [`(?:pro|je|für jeden) (?:angefangene[mn] |angebrochene[mn] |weiteren )?tag (?:der )?verspätung (?:gibt es|werden|wird|erfolgt) (?:ein abzug von )?(?:${i + 1}|${word}) punkte?(?: abzug| abgezogen)?`, `late: -${i + 1} points a day`]),
   ...([['einer', 7], ['zwei', 14]] as const).map(([word, n]): [string, string] => [`nach (?:${word === 'einer' ? '1|einer' : '2|zwei'}) wochen? ${isWorthless}`, `zero after ${n} days`]),

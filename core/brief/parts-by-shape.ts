@@ -69,7 +69,7 @@ export function namedByShape(rows: DatedRow[], { text, clauses }: Reading, sever
     // “Report: 5 March. Learning log: 19 March.”: works among them say what the others are.
     const works = rowShapes.has(shape) && named.filter(({ r, name }) => r.label !== null && name.toLowerCase().includes(r.label.toLowerCase()) || knownWork.test(name)).length * 2 >= named.length && certain.every((r) => r.role !== 'unknown' || named.some((n) => n.r === r));
     if (!announced && !works && !named.every(({ r }) => about(r))) continue;
-    for (const { r, name } of named) { r.label = name; r.role = 'due'; }
+    for (const { r, name } of named) { r.label = name.replace(/ (?:by|on|until|before|at)$/i, ''); r.role = 'due'; }
     return true;
   }
   return false;

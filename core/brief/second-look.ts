@@ -220,8 +220,8 @@ function loneDeadline(rows: DatedRow[], { text }: Reading): void {
 
 /** “All milestones are due at 18:00”, “the upload closes at 23:59”: a time for every date that has none. */
 export function addSharedTime(rows: DatedRow[], reading: Reading): void {
-  const both = /[,(·|]\s*(?:both|all|each|always)(?: of them)?(?: due)?(?: (?:by|at|before))?\s+(?=\d{1,2}(?:[:.]\d{2}| ?[ap]\.?m)|noon|midnight)/i;
-  const behind = /,\s*(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon) each\b/i, shared = reading.clauses.flatMap((c) => behind.test(c.text) ? [behind.exec(c.text)![1]!] : both.test(c.text) ? timeOfDay.exec(c.text.slice(both.exec(c.text)!.index))?.[0] ?? [] : (((timeForAllDates.test(c.text) || /\bin each case\b/i.test(c.text)) && (reading.dates(c).length === 0 || /\bon the date\b|\bin each case (?:at|by)\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : [])))[0];
+  const both = /[,(·|]\s*(?:both|all|each|always)(?: of them)?(?: due)?(?: (?:by|at|before))?\s+(?=\d{1,2}(?:[:.]\d{2}| ?[ap]\.?m| Uhr\b)|noon|midnight)/i, onBoth = new RegExp(`\\b(?:at|by) (${timeOfDay.source}) (?:on|for) (?:both|each|all)(?: of)?(?: these| the)? (?:days|dates|deadlines|parts|occasions)\\b`, 'i');
+  const behind = /,\s*(\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m|noon) each\b/i, shared = reading.clauses.flatMap((c) => behind.test(c.text) ? [behind.exec(c.text)![1]!] : onBoth.test(c.text) ? [onBoth.exec(c.text)![1]!] : both.test(c.text) ? timeOfDay.exec(c.text.slice(both.exec(c.text)!.index).replace(/(\d{1,2}) Uhr/, '$1:00'))?.[0] ?? [] : (((timeForAllDates.test(c.text) || /\bin each case\b/i.test(c.text)) && (reading.dates(c).length === 0 || /\bon the date\b|\bin each case (?:at|by)\b/i.test(c.text)) ? timeOfDay.exec(c.text)?.[0] ?? [] : [])))[0];
   if (!shared) return;
   for (const r of rows) {
     if (r.date.iso.length !== 10 || r.date.problem !== 'none' || (r.role !== 'due' && !(r.label && r.role === 'unknown'))) continue;

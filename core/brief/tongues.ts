@@ -5,6 +5,8 @@ import { eitherKind, tonguesElsewhere } from './wordings/demands-elsewhere.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const leads = whenAsked((): readonly [RegExp, string][] => ([
+  // “17h00, et le journal”: no zone of that name.
+  ['(?<=\\d,?\\s)et(?=\\s(?:le|la|les|l[’\']|un|une|à|au|pour|votre|vos|du|de))', '& '],
   ['(?<=\\d )à(?= \\d+ (?:pages|mots))', '-'], ['par courriel à', 'by email to'],
   ['date (?:de (?:remise|rendu|dépôt)|d[’\']échéance)', 'deadline'], ['(?:dépôt|remise|rendu) au plus tard le', 'due by'], ['remise(?: (?:avant |pour )?le)?(?= (?:\\p{L}+ )?\\d|\\s*:)', 'due'], ['échéance(?=\\s*:)', 'due'], ['délai(?=\\s*:)', 'due'], ['(?<=20\\d\\d )à midi', '12:00'],
   ['último día de entrega', 'deadline'], ['entrega (?:hasta|antes de)(?:l| el)?(?= (?:\\p{L}+ )?\\d)', 'due by'], ['entrega(?=\\s*:)', 'due'], ['(?:debe |deberá )entregarse (?:el|antes del|hasta el)|se entregará (?:el|antes del)|entregue (?:su|el) \\p{L}+ antes del', 'due by'],

@@ -1,0 +1,47 @@
+import type { DatedRow, Reading } from './dated-rows.ts';
+import { surelyEnglish } from './german.ts';
+import { events, handsIn, small, works } from './wordings/works-elsewhere.ts';
+
+const englishName = /\b(?:submissions?|assignments?|coursework|due|dates?|late|final|draft|hand-?in|upload|release)\b/i;
+const most = 8, hour = String.raw`\d{1,2}(?:[:.h]\d{2}|\s?h)?\s*(?:Uhr|uur|h\b|heures?|horas?)?`;
+/** The hour that belongs to the date before. */
+const hourBefore = new RegExp(String.raw`^,?\s*\(?(?:(?:um|à|a las|às|om|alle|ore|kl\.?|klokka|klockan)\s+)?(?:${hour})?\)?`, 'iu');
+const token = /(?:[ldLD]|[Dd]ell|[Aa]ll)[’'](?=\p{L})|\p{L}[\p{L}-]*|\d{1,2}(?!\p{L})/gu;
+
+/** Small words that a name may have within. */
+const joins = /^(?:de|du|des|la|le|les|l|d|del|della|dello|dei|delle|do|da|dos|das|di|der|van|het|av|af|til|zum|zur|und|et|y|e|en|och|og)$/i;
+
+/** The words of a line or a sentence that are no small ones, where they are one name: “Die Abgabefrist für den Lesebericht endet am” is about a Lesebericht. */
+function nameIn(words: string): string | null {
+  const tokens = [...words.matchAll(token)], isName = (m: RegExpExecArray, i: number): boolean => /^\p{L}/u.test(m[0]) && !/[’']$/.test(m[0]) && (!small.has(m[0].toLowerCase()) || /^del$/i.test(m[0]) && /^\d/.test(tokens[i + 1]?.[0] ?? '') || /^rendus?$/i.test(m[0]) && /^comptes?$/i.test(tokens[i - 1]?.[0] ?? '')), told = tokens.filter(isName), first = told[0];
+  if (!first || told.length > 3) return null;
+  const last = told.at(-1)!, number = tokens[tokens.indexOf(last) + 1], end = number && /^\d/.test(number[0]) && /^\s$/.test(words.slice(last.index + last[0].length, number.index)) ? number.index + number[0].length : last.index + last[0].length;
+  if (tokens.slice(tokens.indexOf(first), tokens.indexOf(last)).some((m) => small.has(m[0].toLowerCase().replace(/[’']$/, '')) && !joins.test(m[0].replace(/[’']$/, '')))) return null;
+  const name = words.slice(first.index, end);
+  return /[.,;:()|\n]/.test(name) || name.length > 50 ? null : name;
+}
+
+/** “Der Bericht ist bis 12. März abzugeben, das Protokoll bis 19. März.”, “Rapport : 12 mars. Journal : 19 mars.”: in other languages than English a work is what is left
+ * of the words before its day when the small ones are gone. @returns whether every day has one of its own */
+export function worksElsewhere(all: DatedRow[], { text }: Reading): boolean {
+  if (surelyEnglish.test(text.slice(0, 3000))) return false;
+  const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start), found: { r: DatedRow; name: string }[] = [], happens: DatedRow[] = [];
+  // Nothing was put into English: it is English.
+  if (rows.some((r) => r.role === 'opens' || r.role === 'extension') || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return false;
+  for (const [i, r] of rows.entries()) {
+    const lead = text.slice(Math.max(i > 0 ? rows[i - 1]!.date.end : 0, r.date.start - 200), r.date.start).replace(hourBefore, ''), pieces = lead.split(/(?<!\bkl)[.;](?=\s)|\n|(?<=(?:Abgabe\p{L}*|Fristen|Deadlines?|[Dd]ates? limites?|Échéances|Fechas[^:\n]{0,20}|Scadenze|Prazos|Frister|Inlämning\p{L}*|Inleverdata)\s?):/u).map((p) => p.trim()).filter((p) => /\p{L}/u.test(p));
+    const own = pieces.at(-1) ?? '', above = pieces.at(-2), name = nameIn(own) ?? ([...own.matchAll(token)].every((m) => small.has(m[0].toLowerCase())) && above && above.length < 50 ? nameIn(above) : null);
+    const said = `${own} ${/^[^.;\n]{0,90}/.exec(text.slice(r.date.end))![0]}`;
+    if (events.test(own) && !handsIn.test(said) && !(own.match(/\p{L}+/gu) ?? []).some((w) => works.test(w))) { happens.push(r); continue; }
+    if (!name) { if (r.role === 'due' || r.role === 'unknown') return false; continue; }
+    found.push({ r, name });
+  }
+  for (const r of happens) r.role = 'other';
+  if (happens.length > 0 && found.length === 1 && found[0]!.r.role === 'unknown' && handsIn.test(text.slice(Math.max(0, found[0]!.r.date.start - 80), found[0]!.r.date.start))) found[0]!.r.role = 'due';
+  const names = new Set(found.map((f) => f.name.toLowerCase()));
+  if (found.some((f) => englishName.test(f.name)) || found.length < 2 || found.length > most || names.size < found.length || new Set(found.map((f) => f.r.date.iso)).size < 2) return false;
+  if (!found.some(({ name }) => works.test(name)) && !found.every(({ r }) => handsIn.test(text.slice(Math.max(0, r.clause.start - 40), r.clause.end)))) return false;
+  if (!handsIn.test(text) && found.filter(({ name }) => works.test(name)).length * 2 < found.length) return false;
+  for (const { r, name } of found) Object.assign(r, { label: name, role: 'due' });
+  return true;
+}
