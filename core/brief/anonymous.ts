@@ -112,6 +112,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /(?:^\W*|,\s*(?:and )?)your (?:full )?name(?: and [a-z ]{2,20})? on (?:the (?:first|title|cover|front) page|page (?:1|one)|every page|each page)\b/gi)) if (!/\b(?:no|not|never|without|n['’]t)\b/i.test(clause.text)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /^\W*(?:please )?put your (?:full )?name (?:and [a-z ]{3,24} )?on (?:page (?:1|one)|the first page)\b/gi)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /^\W*(?:grading|marking|blind|anonymous)\s*[:|]\s*(?:by name\b|no\b|nein\b|with names?\b|names? (?:are )?visible|not anonymous|not blind|open)\b/gi)) found.push(yes(false, m, clause));
+    for (const m of matchesIn(clause, /\b(?:marking|grading|assessment) (?:is |will be )?not (?:blind|anonymous|anonymised)\b(?! (?:for|in|of)\b)/gi)) found.push(yes(false, m, clause));
     // “Name + student number on p1”.
     for (const m of matchesIn(clause, /(?:^|[,;:(]\s*)(?:your )?name (?:\+|and|&) (?:student|matriculation|section|group|ID) (?:number|no\.?|code|ID) on (?:p\.? ?1|page (?:1|one)|the (?:first|title|cover) page|top)\b/gi)) if (!/\b(?:no|not|never|without)\b/i.test(m[0])) found.push(yes(false, m, clause));
     // “Name on it: no.”

@@ -5,6 +5,7 @@ import { eitherKind, tonguesElsewhere } from './wordings/demands-elsewhere.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const leads = whenAsked((): readonly [RegExp, string][] => ([
+  ['até(?: ao dia| ao| o dia)?(?= (?:\\p{L}+ )?\\d)', 'by'],
   // “17h00, et le journal”: no zone of that name.
   ['(?<=\\d,?\\s)et(?=\\s(?:le|la|les|l[’\']|un|une|à|au|pour|votre|vos|du|de))', '& '],
   ['(?<=\\d )à(?= \\d+ (?:pages|mots))', '-'], ['par courriel à', 'by email to'],
