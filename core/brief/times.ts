@@ -13,7 +13,7 @@ import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { windowRows } from './window-rows.ts';
 import { windowsOfWorks } from './windows-of-works.ts';
-import { worksElsewhere } from './works-elsewhere.ts';
+import { extensionElsewhere, windowElsewhere, worksElsewhere } from './works-elsewhere.ts';
 import { readZone } from './zones.ts';
 
 export interface TimesRead {
@@ -67,7 +67,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   out.problems = problems.filter((p) => p.problem !== 'none');
   hoursOfParts(rows, reading);
   namedInAddition(rows, reading);
-  if (windowsOfWorks(rows, reading) || worksElsewhere(rows, reading) || namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
+  extensionElsewhere(rows, reading);
+  if (windowsOfWorks(rows, reading) || windowElsewhere(rows, reading) || worksElsewhere(rows, reading) || namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
   addLeadingTime(rows, reading);
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.

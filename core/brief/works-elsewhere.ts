@@ -1,6 +1,6 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
 import { surelyEnglish } from './german.ts';
-import { events, handsIn, small, works } from './wordings/works-elsewhere.ts';
+import { closesThere, events, fromThere, handsIn, moreTime, noBox, opensThere, small, untilThere, works, yours } from './wordings/works-elsewhere.ts';
 
 const englishName = /\b(?:submissions?|assignments?|coursework|due|dates?|late|final|draft|hand-?in|upload|release)\b/i;
 const most = 8, hour = String.raw`\d{1,2}(?:[:.h]\d{2}|\s?h)?\s*(?:Uhr|uur|h\b|heures?|horas?)?`;
@@ -33,6 +33,7 @@ export function worksElsewhere(all: DatedRow[], { text }: Reading): boolean {
     const own = pieces.at(-1) ?? '', above = pieces.at(-2), name = nameIn(own) ?? ([...own.matchAll(token)].every((m) => small.has(m[0].toLowerCase())) && above && above.length < 50 ? nameIn(above) : null);
     const said = `${own} ${/^[^.;\n]{0,90}/.exec(text.slice(r.date.end))![0]}`;
     if (events.test(own) && !handsIn.test(said) && !(own.match(/\p{L}+/gu) ?? []).some((w) => works.test(w))) { happens.push(r); continue; }
+    if (opensThere.test(own)) return false;
     if (!name) { if (r.role === 'due' || r.role === 'unknown') return false; continue; }
     found.push({ r, name });
   }
@@ -44,4 +45,33 @@ export function worksElsewhere(all: DatedRow[], { text }: Reading): boolean {
   if (!handsIn.test(text) && found.filter(({ name }) => works.test(name)).length * 2 < found.length) return false;
   for (const { r, name } of found) Object.assign(r, { label: name, role: 'due' });
   return true;
+}
+
+/** The sentence or line that a date stands in, up to the date and behind it. */
+function around(r: DatedRow, before: DatedRow | undefined, text: string): { lead: string; behind: string } {
+  const lead = text.slice(Math.max(before?.date.end ?? 0, r.date.start - 160), r.date.start).split(/(?<!\bkl)[.;](?=\s)|\n/).at(-1)!;
+  return { lead, behind: /^[^.;\n]{0,90}/.exec(text.slice(r.date.end))![0] };
+}
+
+/** “Der Ordner öffnet am 1. März und schließt am 12. März”, “La entrega es posible del 1 al 12 de marzo”: the one window of a wording in another language. @returns whether it has one */
+export function windowElsewhere(all: DatedRow[], { text }: Reading): boolean {
+  const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start), [first, last] = rows;
+  if (!first || !last || rows.length > 2 || surelyEnglish.test(text.slice(0, 3000)) || first.date.iso.slice(0, 10) > last.date.iso.slice(0, 10) || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return false;
+  const { lead } = around(first, undefined, text), between = text.slice(first.date.end, last.date.start), own = /^(?:from|by|until|till|before|to|after|on|bis|vom)\s+/i.exec(text.slice(first.date.start))?.[0] ?? '', upTo = /^(?:from|by|until|till|before|to|after|on|bis)\s+/i.exec(text.slice(last.date.start))?.[0] ?? '';
+  const told = opensThere.test(lead) && closesThere.test(between) && between.length < 90, span = fromThere.test(`${lead}${own}`) && untilThere.test(`${between}${upTo}`) && handsIn.test(`${lead} ${around(last, first, text).behind}`);
+  if (!told && !span || noBox.test(lead)) return false;
+  Object.assign(first, { label: null, role: 'opens', window: true });
+  Object.assign(last, { label: null, role: 'due' });
+  return true;
+}
+
+/** “Ihre Frist wurde bis zum 19. März verlängert”, “Se le concede una prórroga hasta el 19 de marzo”: a day that is the reader's alone. */
+export function extensionElsewhere(all: DatedRow[], { text }: Reading): void {
+  const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start);
+  if (rows.length < 2 || surelyEnglish.test(text.slice(0, 3000)) || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return;
+  const granted = rows.filter((r, i) => { const { lead, behind } = around(r, rows[i - 1], text), sentence = `${lead} ${behind}`; return i > 0 && moreTime.test(sentence) && yours.test(sentence); });
+  if (granted.length !== 1) return;
+  granted[0]!.role = 'extension';
+  const others = rows.filter((r) => r !== granted[0]);
+  if (others.length === 1 && others[0]!.role === 'unknown' && (handsIn.test(around(others[0]!, undefined, text).lead) || closesThere.test(around(others[0]!, undefined, text).lead))) others[0]!.role = 'due';
 }
