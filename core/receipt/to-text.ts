@@ -5,6 +5,7 @@ import { pictureText, scannedText } from '../readers/image-text.ts';
 import { readDocument } from '../readers/index.ts';
 import { sniffKind } from '../readers/kind.ts';
 import { htmlToText } from '../readers/plain/html.ts';
+import { receiptLabels } from '../tables/receipt-labels.ts';
 import { decodeText } from '../text/bytes.ts';
 import { CannotDo } from '../model/outcome.ts';
 import { plainReceipt, unquoted } from './plain.ts';
@@ -46,10 +47,12 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
   }
 }
 
+/** What a column may be called, in any language. */
+const columnName = /^\p{L}[\p{L}\w .#()/°º’'-]{0,30}$/u, englishOf = (name: string): string => receiptLabels.get(name.trim().toLowerCase().replace(/'/g, '’')) ?? name;
 /** Lines of as many cells each under a line of short names without sentences. */
 function isTable(text: string): boolean {
   const rows = text.split(/\r?\n/).filter((r) => r.trim()).map(csvRow), [head, ...body] = rows;
-  return head !== undefined && head.length >= 3 && body.length > 0 && head.every((c) => /^[A-Za-z][\w .#()/-]{0,30}$/.test(c) && c.split(' ').length <= 4) && body.every((r) => r.length === head.length) && head.some((c) => /file|name/i.test(c));
+  return head !== undefined && head.length >= 3 && body.length > 0 && head.every((c) => columnName.test(c) && c.split(' ').length <= 4) && body.every((r) => r.length === head.length) && head.some((c) => /file|name/i.test(englishOf(c)));
 }
 /** “file;bytes;sha256” over “essay.pdf;31655;81f8…” somewhere below other lines: each cell by the name of its column. */
 const mostRows = 100;
@@ -57,7 +60,7 @@ function withTables(text: string): string {
   const lines = text.split('\n'), out: string[] = [];
   for (let i = 0; i < lines.length; i++) {
     let end = i + 1;
-    const head = csvRow(lines[i]!), width = head.length, names = width >= 3 && head.every((c) => /^[A-Za-z]/.test(c) && c.split(' ').length <= 2);
+    const head = csvRow(lines[i]!), width = head.length, names = width >= 3 && head.every((c) => /^\p{L}/u.test(c) && (c.split(' ').length <= 2 || englishOf(c) !== c));
     while (names && end < lines.length && lines[end]!.trim() !== '' && end - i < mostRows && csvRow(lines[end]!).length === width) end++;
     const block = lines.slice(i, end).join('\n');
     if (end > i + 1 && isTable(block) && lines.slice(i + 1, end).every((l) => csvRow(l).some((c) => /^\S.*\.[A-Za-z]\w{1,4}$/.test(c)))) { out.push(csvLines(block)); i = end - 1; } else out.push(lines[i]!);
@@ -75,9 +78,9 @@ const withBars = (text: string): string => {
   for (let i = 0; i < lines.length; i++) {
     const head = lines[i]!.split('|').length > 3 ? cells(lines[i]!) : [], rows: string[][] = [];
     let next = i + 1;
-    if (head.length >= 3 && head.every((c) => /^[A-Za-z][A-Za-z .#/()-]{0,24}$/.test(c))) for (; next < lines.length && cells(lines[next]!).length === head.length; next++) if (!/^[\s|:=+-]*$/.test(lines[next]!)) rows.push(cells(lines[next]!));
+    if (head.length >= 3 && head.every((c) => columnName.test(c) && !/\d/.test(c))) for (; next < lines.length && cells(lines[next]!).length === head.length; next++) if (!/^[\s|:=+-]*$/.test(lines[next]!)) rows.push(cells(lines[next]!));
     if (rows.length === 0) { out.push(lines[i]!); continue; }
-    const file = head.findIndex((c) => /\b(?:file|document|name|paper)\b/i.test(c)), version = head.findIndex((c) => /^(?:version|attempt|try|no\.?|#|v)$/i.test(c)), number = (row: string[]): number => Number(/\d+/.exec(row[version] ?? '')?.[0] ?? NaN);
+    const file = head.findIndex((c) => /\b(?:file|document|name|paper)\b/i.test(englishOf(c))), version = head.findIndex((c) => /^(?:version|attempt|try|no\.?|#|v)$/i.test(c)), number = (row: string[]): number => Number(/\d+/.exec(row[version] ?? '')?.[0] ?? NaN);
     const kept = file < 0 || version < 0 ? rows : rows.filter((row) => rows.every((o) => o === row || o[file] !== row[file] || !(number(o) > number(row))));
     for (const row of kept) row.forEach((cell, k) => { if (cell && k !== version) out.push(`${head[k]!}: ${cell}`); });
     i = next - 1;
@@ -92,7 +95,7 @@ const withColumns = (text: string): string => {
     let top = i - 1;
     while (top >= 0 && (/^[\s=_-]*$/.test(lines[top]!) || cells(lines[top]!).length === own.length && cells(lines[top]!).some((c) => /\d/.test(c)))) top--;
     const head = top >= 0 ? cells(lines[top]!) : [];
-    return own.length >= 3 && head.length === own.length && own.some((c) => /\d/.test(c)) && head.every((c) => /^[A-Za-z][A-Za-z .#/-]{1,24}$/.test(c)) ? [line, ...own.map((c, k) => `${head[k]!}: ${c}`)].join('\n') : line;
+    return own.length >= 3 && head.length === own.length && own.some((c) => /\d/.test(c)) && head.every((c) => columnName.test(c) && !/[\d()]/.test(c) && c.length > 1) ? [line, ...own.map((c, k) => `${head[k]!}: ${c}`)].join('\n') : line;
   }).join('\n');
 };
 
