@@ -148,3 +148,25 @@ test('marking that is not blind, and hard negative: for some work only', () => {
   expect(readBrief('Essay due 5 March 2027. Marking is not blind.', '2026-11-29T10:00:00Z').brief.anonymous).toBe(false);
   expect(readBrief('Marking is not anonymous for presentations; essays are marked anonymously.', '2026-11-29T10:00:00Z').brief.anonymous).toBe(true);
 });
+
+/** What does not count, and what a file is to be called. */
+const lengths: Record<string, string[]> = { de: ['2.500 Wörter ohne Literaturverzeichnis', '2.500 Wörter (exkl. Literaturverzeichnis)', 'höchstens 2.500 Wörter, Literaturverzeichnis nicht mitgezählt', 'maximal 2.500 Wörter exklusive Literaturverzeichnis'],
+  fr: ['2 500 mots maximum, bibliographie non comprise', '2 500 mots maximum hors bibliographie', '2 500 mots maximum (bibliographie exclue)', '2 500 mots maximum sans compter la bibliographie'],
+  es: ['máximo 2.500 palabras sin bibliografía', 'máximo 2.500 palabras, excluida la bibliografía', 'máximo 2.500 palabras (sin contar la bibliografía)'],
+  nl: ['maximaal 2.500 woorden exclusief literatuurlijst', 'maximaal 2.500 woorden zonder literatuurlijst', 'maximaal 2.500 woorden (literatuurlijst niet meegerekend)'],
+  it: ['massimo 2.500 parole, bibliografia esclusa', 'massimo 2.500 parole esclusa la bibliografia', 'massimo 2.500 parole senza bibliografia'],
+  pt: ['máximo de 2.500 palavras, excluindo bibliografia', 'máximo de 2.500 palavras sem bibliografia'],
+  sv: ['högst 2 500 ord exklusive referenslista', 'högst 2 500 ord utan referenslista'],
+  da: ['højst 2.500 ord eksklusive litteraturliste', 'højst 2.500 ord uden litteraturliste'] };
+const names: Record<string, [said: string, details: string][]> = {
+ de: [['Dateiname: Matrikelnummer_Nachname.pdf', 'studentNumber,surname'], ['Benennen Sie die Datei mit Ihrer Matrikelnummer.', 'studentNumber'], ['Der Dateiname besteht aus Nachname und Matrikelnummer.', 'studentNumber,surname'], ['Die Datei soll Nachname_Vorname.pdf heißen.', 'givenNames,surname'], ['Dateibenennung: Nachname_Hausarbeit.pdf', 'surname'], ['Bitte nennen Sie die Datei Nachname_Hausarbeit.pdf.', 'surname'], ['Speichern Sie die Datei als Nachname_Hausarbeit.pdf.', 'surname'], ['Der Dateiname darf keine Namen enthalten.', 'notIdentify']],
+ fr: [['Le fichier doit être nommé NOM_Prenom.pdf.', 'givenNames,surname'], ['Nommez votre fichier NOM_dossier.pdf.', 'surname'], ['Le fichier portera votre numéro d’étudiant.', 'studentNumber'], ['Le nom du fichier comportera votre nom et votre numéro d’étudiant.', 'studentNumber,surname']],
+ es: [['Nombre del archivo: Apellido_Nombre.pdf', 'givenNames,surname'], ['El archivo debe llamarse Apellido_trabajo.pdf.', 'surname'], ['Nombre el archivo con su número de estudiante.', 'studentNumber'], ],
+ nl: [['Bestandsnaam: studentnummer_achternaam.pdf', 'studentNumber,surname'], ['Noem het bestand achternaam_opdracht.pdf.', 'surname'], ['Het bestand heet achternaam_opdracht.pdf.', 'surname']],
+ it: [['Nome del file: matricola_cognome.pdf', 'studentNumber,surname'], ['Il file deve chiamarsi cognome_nome.pdf.', 'givenNames,surname'], ['Nominate il file cognome_relazione.pdf.', 'surname']],
+ pt: [['O ficheiro deve chamar-se apelido_trabalho.pdf.', 'surname']],
+ sv: [['Filnamn: efternamn_förnamn.pdf', 'givenNames,surname'], ['Döp filen till efternamn_uppgift.pdf.', 'surname'], ['Filen ska heta efternamn_uppgift.pdf.', 'surname']],
+ da: [['Filnavn: studienummer_efternavn.pdf', 'studentNumber,surname'], ['Navngiv filen efternavn_opgave.pdf.', 'surname'], ['Filen skal hedde efternavn_opgave.pdf.', 'surname']] };
+const inLetter = (tongue: string, s: string): Brief => readBrief(sentence[tongue]!(`${s[0]!.toUpperCase()}${s.slice(1)}`), '2026-11-29T10:00:00Z').brief;
+describe.each(Object.entries(lengths))('%s', (tongue, rows) => { test.each(rows)('%s', (s) => { const { limits, counting } = inLetter(tongue, s); expect([limits.maxWords, counting?.left]).toEqual([2500, ['references']]); }); });
+describe.each(Object.entries(names))('%s', (tongue, rows) => { test.each(rows)('%s', (s, details) => { const { naming } = inLetter(tongue, s); expect([...[...naming.mustContain].sort(), ...(naming.mustNotIdentify ? ['notIdentify'] : [])].join()).toBe(details); }); });

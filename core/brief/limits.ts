@@ -23,7 +23,7 @@ function isLength(before: string, own: string, after: string): boolean {
   if (/-(?:word|page)s?$|\d word$/i.test(own.trim())) return new RegExp(`^\\s+(?:[a-z-]+ ){0,2}(?:${works})\\b`, 'i').test(after);
   if (new RegExp(`\\b(?:${works})s?\\b[^.;:]{0,40}\\b(?:of|in)\\s+(?:a length of |length )?$|\\b(?:length|extent|word ?count|words|pages)(?: of the [a-z ]{3,20})?\\s*(?:is(?: still)?|stays(?: at)?|remains(?: at)?|[:=–-])\\s*$|\\b(?:word ?count|length)\\s+$|\\b(?:write|writing|written in)\\s+(?:an? [a-z -]{3,30} of\\s+)?$`, 'i').test(before) || /^(?:words?|pages?|word ?count|length)\b/i.test(own)) return true;
   if (new RegExp(`\\b(?:${works})s?\\b[^.;]{0,30}\\b(?:(?:should|must|shall|is to|has to|will) be|is)\\s+$`, 'i').test(before)) return true;
-  return new RegExp(`(?:^\\W*|[:,;(–-]\\s*)(?:[a-z-]+ ){0,3}(?:(?:${works})\\b[^.;:,]{0,20})?[:,(–-]?\\s*$`, 'i').test(before) && (before.length < 60 || before.split('(').length > before.split(')').length) && /^\s*(?:long\b|in length\b|\(|,|\.|;|\)|–|-|$|exclud|exclusive|includ|inclusive|incl\.|excl\.|without\b|not (?:count|includ)|counting|net of|less\b|minus|leaving|plus|and\b)/i.test(after) && (before.trim() === '' || /[:,(–-]\s*$/.test(before));
+  return new RegExp(`(?:^\\W*|[:,;(–-]\\s*)(?:[a-z-]+ ){0,3}(?:(?:${works})\\b[^.;:,]{0,20})?[:,(–-]?\\s*$`, 'i').test(before) && (before.length < 60 || before.split('(').length > before.split(')').length) && /^\s*(?:long\b|in length\b|\(|,|\.|;|\)|–|-|$|exclud|exclusive|includ|inclusive|incl\.?|excl\.?|without\b|not (?:count|includ)|counting|net of|less\b|minus|leaving|plus|and\b)/i.test(after) && (before.trim() === '' || /[:,(–-]\s*$/.test(before));
 }
 
 /** “… instead of 20 MB”, “(previously 2,000 words)”: a limit that no longer holds. */
