@@ -2,6 +2,8 @@ import type { DatedRow, Reading } from './dated-rows.ts';
 import { surelyEnglish } from './german.ts';
 import { closesThere, events, fromThere, handsIn, moreTime, noBox, opensThere, small, untilThere, works, yours } from './wordings/works-elsewhere.ts';
 
+/** A wording with more days than these is a timetable. */
+const mostDays = 24;
 const englishName = /\b(?:submissions?|assignments?|coursework|due|dates?|late|final|draft|hand-?in|upload|release)\b/i;
 const most = 8, hour = String.raw`\d{1,2}(?:[:.h]\d{2}|\s?h)?\s*(?:Uhr|uur|h\b|heures?|horas?)?`;
 /** The hour that belongs to the date before. */
@@ -27,7 +29,7 @@ export function worksElsewhere(all: DatedRow[], { text }: Reading): boolean {
   if (surelyEnglish.test(text.slice(0, 3000))) return false;
   const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start), found: { r: DatedRow; name: string }[] = [], happens: DatedRow[] = [];
   // Nothing was put into English: it is English.
-  if (rows.some((r) => r.role === 'opens' || r.role === 'extension') || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return false;
+  if (rows.length > mostDays || rows.some((r) => r.role === 'opens' || r.role === 'extension') || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return false;
   for (const [i, r] of rows.entries()) {
     const lead = text.slice(Math.max(i > 0 ? rows[i - 1]!.date.end : 0, r.date.start - 200), r.date.start).replace(hourBefore, ''), pieces = lead.split(/(?<!\bkl)[.;](?=\s)|\n|(?<=(?:Abgabe\p{L}*|Fristen|Deadlines?|[Dd]ates? limites?|Échéances|Fechas[^:\n]{0,20}|Scadenze|Prazos|Frister|Inlämning\p{L}*|Inleverdata)\s?):/u).map((p) => p.trim()).filter((p) => /\p{L}/u.test(p));
     const own = pieces.at(-1) ?? '', above = pieces.at(-2), name = nameIn(own) ?? ([...own.matchAll(token)].every((m) => small.has(m[0].toLowerCase())) && above && above.length < 50 ? nameIn(above) : null);
@@ -68,7 +70,7 @@ export function windowElsewhere(all: DatedRow[], { text }: Reading): boolean {
 /** “Ihre Frist wurde bis zum 19. März verlängert”, “Se le concede una prórroga hasta el 19 de marzo”: a day that is the reader's alone. */
 export function extensionElsewhere(all: DatedRow[], { text }: Reading): void {
   const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start);
-  if (rows.length < 2 || surelyEnglish.test(text.slice(0, 3000)) || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return;
+  if (rows.length < 2 || rows.length > mostDays || surelyEnglish.test(text.slice(0, 3000)) || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return;
   const granted = rows.filter((r, i) => { const { lead, behind } = around(r, rows[i - 1], text), sentence = `${lead} ${behind}`; return i > 0 && moreTime.test(sentence) && yours.test(sentence); });
   if (granted.length !== 1) return;
   granted[0]!.role = 'extension';
