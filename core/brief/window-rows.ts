@@ -1,4 +1,4 @@
-import type { DatedRow, Reading } from './dated-rows.ts';
+import { takenIn, type DatedRow, type Reading } from './dated-rows.ts';
 import type { Statement } from './statements.ts';
 import { rowLabels } from './wordings/window-rows.ts';
 
@@ -19,8 +19,7 @@ export function windowRows(rows: DatedRow[], { text }: Reading): Statement<strin
   const found = rows.flatMap((row, i) => {
     if (row.date.problem !== 'none') return [];
     const before = rows.slice(0, i).map((r) => r.date.end).filter((end) => end <= row.date.start).at(-1) ?? 0, from = Math.max(before, text.lastIndexOf('\n', row.date.start - 1) + 1, row.clause.start);
-    // The date library takes “from” and “until” for parts of a date.
-    const own = /^(?:from|by|until|till|before|to|after|on)\s+/i.exec(text.slice(row.date.start))?.[0] ?? '', words = `${text.slice(from, row.date.start)}${own}`.replace(/^[\s,;(–-]*(?:(?:à |um |at )?\d{1,2}(?:[:.h]\d{2})?\s*(?:uhr|h|hrs?|[ap]\.?m\.?)?|uhr|hrs?|[ap]\.?m\.?)(?=[\s,;)–-])/i, '').replace(/\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\b\.?,?\s*$/i, '').replace(/[\s|:=–—\t,;*•▪-]+/g, (s) => (/^-$/.test(s) ? s : ' ')).replace(/^(?:(?:and|then|but)(?![\p{L}])|[^\p{L}])+|[^\p{L})]+$/giu, '').trim();
+    const own = takenIn(text, row.date), words = `${text.slice(from, row.date.start)}${own}`.replace(/^[\s,;(–-]*(?:(?:à |um |at )?\d{1,2}(?:[:.h]\d{2})?\s*(?:uhr|h|hrs?|[ap]\.?m\.?)?|uhr|hrs?|[ap]\.?m\.?)(?=[\s,;)–-])/i, '').replace(/\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\b\.?,?\s*$/i, '').replace(/[\s|:=–—\t,;*•▪-]+/g, (s) => (/^-$/.test(s) ? s : ' ')).replace(/^(?:(?:and|then|but)(?![\p{L}])|[^\p{L}])+|[^\p{L})]+$/giu, '').trim();
     const kind = words === '' ? undefined : (kinds.find(([, pattern]) => pattern.test(words)) ?? elsewhere.find(([, pattern]) => pattern.test(` ${words}`)))?.[0];
     return kind ? [{ row, kind }] : [];
   });

@@ -1,5 +1,5 @@
 import { noun as document } from './document-names.ts';
-import { timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
+import { takenIn, timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
 import { happens } from './parts-by-shape.ts';
 
 /** “The report opens on 1 March and is due on 12 March; the log opens on 8 March and is due on 19 March”: windows of several works, whatever these are called. */
@@ -37,8 +37,7 @@ interface Window { name: string; opens: DatedRow | null; due: DatedRow }
 export function windowsOfWorks(all: DatedRow[], { text }: Reading): boolean {
   const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start), found: Window[] = [];
   if (rows.length < 3 || rows.length > 16 || rows.some((r) => r.role === 'extension')) return false;
-  // The date library takes “from” and “until” for parts of a date.
-  const own = (r: DatedRow): string => /^(?:from|by|until|till|before|to|after|on|between)\s+/i.exec(text.slice(r.date.start))?.[0] ?? '';
+  const own = (r: DatedRow): string => takenIn(text, r.date);
   const leadOf = (i: number): string => `${text.slice(Math.max(i > 0 ? rows[i - 1]!.date.end : 0, rows[i]!.date.start - 160), rows[i]!.date.start)}${own(rows[i]!)}`.replace(new RegExp(`^(?:,?\\s*\\(?${clock}\\)?)`, 'i'), '');
   for (let i = 0; i < rows.length; i++) {
     const r = rows[i]!, next = rows[i + 1], lead = leadOf(i), between = next ? `${text.slice(r.date.end, next.date.start)}${own(next)}` : '';

@@ -1,4 +1,4 @@
-import type { DatedRow, Reading } from './dated-rows.ts';
+import { takenIn, type DatedRow, type Reading } from './dated-rows.ts';
 import { surelyEnglish } from './german.ts';
 import { closesThere, events, fromThere, handsIn, moreTime, noBox, opensThere, small, untilThere, works, yours } from './wordings/works-elsewhere.ts';
 
@@ -59,7 +59,7 @@ function around(r: DatedRow, before: DatedRow | undefined, text: string): { lead
 export function windowElsewhere(all: DatedRow[], { text }: Reading): boolean {
   const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start), [first, last] = rows;
   if (!first || !last || rows.length > 2 || surelyEnglish.test(text.slice(0, 3000)) || first.date.iso.slice(0, 10) > last.date.iso.slice(0, 10) || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return false;
-  const { lead } = around(first, undefined, text), between = text.slice(first.date.end, last.date.start), own = /^(?:from|by|until|till|before|to|after|on|bis|vom)\s+/i.exec(text.slice(first.date.start))?.[0] ?? '', upTo = /^(?:from|by|until|till|before|to|after|on|bis)\s+/i.exec(text.slice(last.date.start))?.[0] ?? '';
+  const { lead } = around(first, undefined, text), between = text.slice(first.date.end, last.date.start), own = takenIn(text, first.date), upTo = takenIn(text, last.date);
   const told = opensThere.test(lead) && closesThere.test(between) && between.length < 90, span = fromThere.test(`${lead}${own}`) && untilThere.test(`${between}${upTo}`) && handsIn.test(`${lead} ${around(last, first, text).behind}`);
   if (!told && !span || noBox.test(lead)) return false;
   Object.assign(first, { label: null, role: 'opens', window: true });
