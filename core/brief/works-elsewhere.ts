@@ -10,6 +10,10 @@ const most = 8, hour = String.raw`\d{1,2}(?:[:.h]\d{2}|\s?h)?\s*(?:Uhr|uur|h\b|h
 const hourBefore = new RegExp(String.raw`^,?\s*\(?(?:(?:um|à|a las|às|om|alle|ore|kl\.?|klokka|klockan)\s+)?(?:${hour})?\)?`, 'iu');
 const token = /(?:[ldLD]|[Dd]ell|[Aa]ll)[’'](?=\p{L})|\p{L}[\p{L}-]*|\d{1,2}(?!\p{L})/gu;
 
+const inOrder = (rows: DatedRow[]): DatedRow[] => rows.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start);
+/** It has words that only English has, or nothing around its days was put into English. */
+const isEnglish = (rows: DatedRow[], text: string): boolean => surelyEnglish.test(text.slice(0, 3000)) || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end));
+
 /** Small words that a name may have within. */
 const joins = /^(?:de|du|des|la|le|les|l|d|del|della|dello|dei|delle|do|da|dos|das|di|der|van|het|av|af|til|zum|zur|und|et|y|e|en|och|og)$/i;
 
@@ -26,10 +30,8 @@ function nameIn(words: string): string | null {
 /** “Der Bericht ist bis 12. März abzugeben, das Protokoll bis 19. März.”, “Rapport : 12 mars. Journal : 19 mars.”: in other languages than English a work is what is left
  * of the words before its day when the small ones are gone. @returns whether every day has one of its own */
 export function worksElsewhere(all: DatedRow[], { text }: Reading): boolean {
-  if (surelyEnglish.test(text.slice(0, 3000))) return false;
-  const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start), found: { r: DatedRow; name: string }[] = [], happens: DatedRow[] = [];
-  // Nothing was put into English: it is English.
-  if (rows.length > mostDays || rows.some((r) => r.role === 'opens' || r.role === 'extension') || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return false;
+  const rows = inOrder(all), found: { r: DatedRow; name: string }[] = [], happens: DatedRow[] = [];
+  if (rows.length > mostDays || rows.some((r) => r.role === 'opens' || r.role === 'extension') || isEnglish(rows, text)) return false;
   for (const [i, r] of rows.entries()) {
     const lead = text.slice(Math.max(i > 0 ? rows[i - 1]!.date.end : 0, r.date.start - 200), r.date.start).replace(hourBefore, ''), pieces = lead.split(/(?<!\bkl)[.;](?=\s)|\n|(?<=(?:Abgabe\p{L}*|Fristen|Deadlines?|[Dd]ates? limites?|Échéances|Fechas[^:\n]{0,20}|Scadenze|Prazos|Frister|Inlämning\p{L}*|Inleverdata)\s?):/u).map((p) => p.trim()).filter((p) => /\p{L}/u.test(p));
     const own = pieces.at(-1) ?? '', above = pieces.at(-2), name = nameIn(own) ?? ([...own.matchAll(token)].every((m) => small.has(m[0].toLowerCase())) && above && above.length < 50 ? nameIn(above) : null);
@@ -57,8 +59,8 @@ function around(r: DatedRow, before: DatedRow | undefined, text: string): { lead
 
 /** “Der Ordner öffnet am 1. März und schließt am 12. März”, “La entrega es posible del 1 al 12 de marzo”: the one window of a wording in another language. @returns whether it has one */
 export function windowElsewhere(all: DatedRow[], { text }: Reading): boolean {
-  const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start), [first, last] = rows;
-  if (!first || !last || rows.length > 2 || surelyEnglish.test(text.slice(0, 3000)) || first.date.iso.slice(0, 10) > last.date.iso.slice(0, 10) || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return false;
+  const rows = inOrder(all), [first, last] = rows;
+  if (!first || !last || rows.length > 2 || first.date.iso.slice(0, 10) > last.date.iso.slice(0, 10) || isEnglish(rows, text)) return false;
   const { lead } = around(first, undefined, text), between = text.slice(first.date.end, last.date.start), own = takenIn(text, first.date), upTo = takenIn(text, last.date);
   const told = opensThere.test(lead) && closesThere.test(between) && between.length < 90, span = fromThere.test(`${lead}${own}`) && untilThere.test(`${between}${upTo}`) && handsIn.test(`${lead} ${around(last, first, text).behind}`);
   if (!told && !span || noBox.test(lead)) return false;
@@ -69,8 +71,8 @@ export function windowElsewhere(all: DatedRow[], { text }: Reading): boolean {
 
 /** “Ihre Frist wurde bis zum 19. März verlängert”, “Se le concede una prórroga hasta el 19 de marzo”: a day that is the reader's alone. */
 export function extensionElsewhere(all: DatedRow[], { text }: Reading): void {
-  const rows = all.filter((r) => r.date.problem === 'none').sort((a, b) => a.date.start - b.date.start);
-  if (rows.length < 2 || rows.length > mostDays || surelyEnglish.test(text.slice(0, 3000)) || rows.every((r) => r.clause.text === text.slice(r.clause.start, r.clause.end))) return;
+  const rows = inOrder(all);
+  if (rows.length < 2 || rows.length > mostDays || isEnglish(rows, text)) return;
   const granted = rows.filter((r, i) => { const { lead, behind } = around(r, rows[i - 1], text), sentence = `${lead} ${behind}`; return i > 0 && moreTime.test(sentence) && yours.test(sentence); });
   if (granted.length !== 1) return;
   granted[0]!.role = 'extension';

@@ -21,11 +21,11 @@ export const phraseDrafts = (passages: Passage[], patterns: RegExp | readonly Re
 
 interface PhrasesOf { p: Passage; phrases: ReturnType<typeof phrasesIn> }
 /** What was found in a file's passages: the docket counts what the findings tell one by one, and a long paper is searched once for both. */
-const known = new WeakMap<Passage[], Map<RegExp | readonly RegExp[], PhrasesOf[]>>();
+const known = new WeakMap<Passage[], { patterns: RegExp | readonly RegExp[]; find: typeof phrasesIn; found: PhrasesOf[] }[]>();
 function seenPhrases(passages: Passage[], patterns: RegExp | readonly RegExp[], find: typeof phrasesIn): PhrasesOf[] {
-  const of = known.get(passages) ?? new Map<RegExp | readonly RegExp[], PhrasesOf[]>();
-  known.set(passages, of);
-  const found = of.get(patterns) ?? seenText(passages).flatMap((p) => { const phrases = find(p.text, patterns); return phrases.length > 0 ? [{ p, phrases }] : []; });
-  of.set(patterns, found);
+  const searches = known.get(passages) ?? [], before = searches.find((s) => s.patterns === patterns && s.find === find);
+  if (before) return before.found;
+  const found = seenText(passages).flatMap((p) => { const phrases = find(p.text, patterns); return phrases.length > 0 ? [{ p, phrases }] : []; });
+  known.set(passages, [...searches, { patterns, find, found }]);
   return found;
 }
