@@ -1,4 +1,5 @@
 import { SaxesParser } from 'saxes';
+import { wrappedWords } from '../text/wrapped-words.ts';
 
 export type Attributes = Record<string, string>;
 export interface XmlHandler {
@@ -47,20 +48,25 @@ const machinery = /^(?:xmlns.*|.*:?(?:ascii|hAnsi|cs|eastAsia|font-name.*|font-f
 const typed = new Set(['w:default', 'w:result', 'w:helpText', 'w:statusText', 'w:attr', 'w:listEntry', 'w:permStart']);
 /** Whether an attribute's value is nobody's words. */
 export const isMachinery = (key: string, element: string, value: string): boolean => value.length < 3 || value.length >= 20_000 || !typed.has(element) && (machinery.test(key) || listed.test(value) || !/\p{L}{2}|\d{5}/u.test(value));
-/** What stands in a part beside the words of its text and may be somebody's: attribute values, comments, processing instructions; each once. */
-export function stringsBeside(source: string): string[] {
-  const found = new Set<string>(), parser = new SaxesParser({ xmlns: false, position: false });
+/** What stands in a part beside the words of its text and may be somebody's: attribute values, comments, processing instructions, words in Base64; each once.
+ * @param told - elements whose text is read by a rule; that of any other is given as well. Without it, no text of elements is */
+export function stringsBeside(source: string, told?: ReadonlySet<string>): string[] {
+  const found = new Set<string>(), parser = new SaxesParser({ xmlns: false, position: false }), open: string[] = [];
   parser.on('error', () => undefined);
   parser.on('opentag', (tag) => {
+    open.push(tag.name);
     for (const [key, value] of Object.entries(tag.attributes as Attributes)) if (!isMachinery(key, tag.name, value)) found.add(value);
   });
+  parser.on('closetag', () => { open.pop(); });
+  if (told) for (const kind of ['text', 'cdata'] as const) parser.on(kind, (value) => { if (!told.has(open.at(-1) ?? '') && /[\p{L}\p{N}]{2}/u.test(value)) found.add(value.trim()); });
   parser.on('comment', (value) => { found.add(value.trim()); });
   parser.on('processinginstruction', ({ target, body }) => { if (target !== 'xml' && target !== 'mso-application') found.add(body.trim()); });
   try { parser.write(source).close(); } catch { /* damage is told elsewhere */ }
+  for (const value of [...found]) { const words = value.length < 16 ? '' : wrappedWords(value); if (words) found.add(words); }
   return [...found].filter((value) => /[\p{L}\p{N}]{2}/u.test(value));
 }
 
-/** All attribute values and text of a part, a line each: enough to search, whatever the vocabulary. */
+/** All attribute values and text of a part, a line each, and what they hold in Base64: enough to search, whatever the vocabulary. */
 export function collectStrings(source: string): string {
   const found: string[] = [];
   readXml(source, {
@@ -72,5 +78,6 @@ export function collectStrings(source: string): string {
     },
     text: (value) => { const t = value.trim(); if (t.length > 1) found.push(t); },
   });
-  return found.join('\n');
+  const all = found.join('\n'), wrapped = wrappedWords(all);
+  return wrapped ? `${all}\n${wrapped}` : all;
 }

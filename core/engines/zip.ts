@@ -67,9 +67,13 @@ export function unpackEntry(bytes: Uint8Array, entry: ZipEntry): Uint8Array {
 /** A package opened for reading by part name. Parts are unpacked when asked for. */
 export class Package {
   readonly entries: ZipEntry[];
+  /** entries that are nothing but a folder, with the stroke at their end */
+  readonly folders: string[];
   private readonly byName: Map<string, ZipEntry>;
   constructor(private readonly bytes: Uint8Array) {
-    this.entries = listZip(bytes).filter((e) => !e.name.endsWith('/'));
+    const all = listZip(bytes);
+    this.entries = all.filter((e) => !e.name.endsWith('/'));
+    this.folders = all.filter((e) => e.name.endsWith('/')).map((e) => e.name);
     this.byName = new Map(this.entries.map((e) => [e.name, e]));
   }
   has(name: string): boolean { return this.byName.has(name); }

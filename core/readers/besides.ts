@@ -1,9 +1,9 @@
 import { asidesOf, stringsBeside } from '../engines/xml.ts';
 import type { Passage } from '../model/facts.ts';
 
-/** What no reader has a rule for is still told, as hidden: values of attributes, comments, instructions to programs. @param told - what was read of the part by rule */
-export function besides(xml: string, part: string, told: Passage[]): Passage[] {
-  const known = told.map((p) => p.text).join('\n'), rest = stringsBeside(xml).filter((value) => !known.includes(value));
+/** What no reader has a rule for is still told, as hidden: values of attributes, comments, instructions to programs. @param told - what was read of the part by rule @param elements - those whose text is; that of others is told too */
+export function besides(xml: string, part: string, told: Passage[], elements?: ReadonlySet<string>): Passage[] {
+  const known = told.map((p) => p.text).join('\n'), rest = stringsBeside(xml, elements).filter((value) => !known.includes(value));
   return rest.length > 0 ? [{ part, place: 'hidden', page: null, text: rest.join('\n'), markup: true }] : [];
 }
 /** The comments and instructions of a part that is read by rules for its elements alone. */

@@ -45,16 +45,19 @@ export function decodeText(bytes: Uint8Array): string {
   try { return new TextDecoder('utf-8', { fatal: true }).decode(bytes).replace(/^\uFEFF/, ''); } catch { return decodeCodePage(bytes, 'windows-1252'); }
 }
 
-/** Runs of printable characters in binary data, 8-bit and UTF-16LE, as one searchable text. */
+/** Runs of printable characters in binary data, 8-bit and UTF-16 of either order, as one searchable text. */
 export function printableStrings(bytes: Uint8Array, limit = 4 << 20): string {
   const part = bytes.subarray(0, limit);
   const narrow = latin1(part).match(/[\x20-\x7e\xa0-\xff]{4,}/g) ?? [];
   const wide: string[] = [];
   for (const shift of [0, 1]) {
-    const decoded = new TextDecoder('utf-16le').decode(part.subarray(shift));
+    // One byte on, the other order is this one: its last letter needs a zero behind it.
+    const decoded = new TextDecoder('utf-16le').decode(shift === 0 ? part : padded(part.subarray(1)));
     wide.push(...(decoded.match(/[\x20-\x7e\u00a0-\u024f\u0370-\u04ff]{4,}/g) ?? []));
   }
   let utf8: string[] = [];
   try { utf8 = new TextDecoder().decode(part).match(/[^\u0000-\u001f\ufffd]{4,}/g)?.filter((s) => /[\u0080-\uffff]/.test(s)) ?? []; } catch { /* not text */ }
   return [...narrow, ...wide, ...utf8].join('\n');
 }
+
+function padded(bytes: Uint8Array): Uint8Array { const out = new Uint8Array(bytes.length + 1); out.set(bytes); return out; }

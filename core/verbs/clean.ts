@@ -61,6 +61,6 @@ function whatWent(before: DocumentFacts, after: DocumentFacts): Cleaned['removed
     if (check && !words.has(`${p.place}|${p.text}`) && !['text', 'runningHead', 'footnote', 'textbox'].includes(p.place)) removed.push({ part: p.part, check });
   }
   const troubles = new Set(after.file.troubles.map((t) => t.code));
-  for (const t of before.file.troubles) if (!troubles.has(t.code) && ['javascript', 'launch', 'repaired', 'externalReference'].includes(t.code)) removed.push({ part: t.part, check: t.code === 'repaired' ? 'file.repaired' : 'file.active' });
+  for (const t of before.file.troubles) if (!troubles.has(t.code) && ['javascript', 'launch', 'repaired', 'externalReference', 'macros'].includes(t.code)) removed.push({ part: t.part, check: t.code === 'repaired' ? 'file.repaired' : 'file.active' });
   return [...new Map(removed.map((r) => [`${r.part}|${r.check}`, r])).values()];
 }

@@ -28,18 +28,22 @@ export const metadataSorts: readonly { sort: MetadataSort; what: string; referen
 /** What a file for long keeping has to say of itself, where one is asked for; it tells nothing about anyone (ISO 19005-2, 6.1.3, 6.6.4). */
 const demanded = (m: MetadataFact, { brief }: CheckInput): boolean => brief.archival !== undefined && (m.part === 'trailer/ID' || /^XMP\/pdfaid:/.test(m.part));
 
+/** What a program notes of a file says nothing about anyone, unless somebody's name stands there. */
+const counted = (m: MetadataFact, sort: MetadataSort): boolean => sort === 'custom' && m.sort === 'statistics' && /\p{L}{2}|\d{5}/u.test(m.value) && !/^(?:[a-z]{2,3}(?:-\w+)*|title|titel|true|false)$/i.test(m.value);
+
 /** Dates without a date: what a clean file carries where the format demands one. */
 export const neutralDate = /^(?:D:)?(?:1970|1980|2000)[-:]?01[-:]?01/;
 
 export const metadataChecks: Check[] = metadataSorts.map(({ sort, what, reference }) => defineCheck({
   id: `metadata.${sort}`, needs: ['metadata'], mend: 'clean', reference,
-  asked: (input) => (input.wanted === 'no' ? null : sort === 'author' || (input.facts.metadata.ok && input.facts.metadata.value.some((m) => m.sort === sort && !demanded(m, input))) ? `no ${what} stored with the file` : null),
+  asked: (input) => (input.wanted === 'no' ? null : sort === 'author' || (input.facts.metadata.ok && input.facts.metadata.value.some((m) => (m.sort === sort || counted(m, sort)) && !demanded(m, input))) ? `no ${what} stored with the file` : null),
   found: (seen) => { const here = seen.metadata.filter((m) => m.sort === sort && !demanded(m, seen)); return here.length === 0 ? 'none' : here.length === 1 ? here[0]!.value.slice(0, 60) : `${here.length} values`; },
-  evaluate: (seen) => seen.metadata.filter((m) => m.sort === sort && !demanded(m, seen) && !(sort === 'dates' && neutralDate.test(m.value))).map((m) => {
+  evaluate: (seen) => seen.metadata.filter((m) => (m.sort === sort || counted(m, sort)) && !demanded(m, seen) && !(sort === 'dates' && neutralDate.test(m.value))).flatMap((m) => {
     const { matcher, wanted } = seen;
     const search = (text: string): Sign | undefined => (matcher ? searchPassages([{ part: m.part, place: 'metadata', page: null, text, authorLike: sort === 'author' }], matcher)[0] : undefined);
     // An entry of one's own has a name of one's own.
     const said = search(m.value), called = said || sort !== 'custom' ? undefined : search(m.key), sign = said ?? called;
+    if (m.sort !== sort && !sign) return [];
     const place = { part: m.part, page: null, box: null, quote: `${called ? `${m.key}: ` : ''}${m.value}`.slice(0, 200) };
     const data = { key: m.key, value: m.value.slice(0, 120), what };
     if (sign?.standing === 'stops') return (wanted === 'yes' ? stops : look)('identifies', data, place, sign.detail);

@@ -12,13 +12,13 @@ const dropAttributes = new RegExp(`\\s(?:w:rsid\\w*|w:date|w:initials|w16du:date
 const authorAttributes = new RegExp(`\\s(w:author|w15:author|w:userId)\\s*=\\s*${quoted}`, 'g');
 const pathAttributes = /(\s(?:name|descr|title|alt|o:title|o:href|Target|r:pict)\s*=\s*)("|')(?:file:\/+)?(?:[A-Za-z]:[\\/]|\/(?:home|Users|tmp|mnt|media|var)\/|\\\\)[^"']*?([^"'\\/]+)\2/g;
 /** Settings that hold identities, places or words of the writer's machine. Source: ECMA-376-1, 17.15. */
-const dropElements = ['w:rsids', 'w:rsid', 'w:attachedTemplate', 'w:docVars', 'w:mailMerge', 'w15:docId', 'w14:docId', 'w:saveThroughXslt', 'w:dataBinding', 'w15:dataBinding', 'x15ac:absPath', 'w15:presenceInfo', 'w:documentType', 'w:helpText', 'w:statusText', 'w:smartTagPr', 'w:permStart', 'w:permEnd'];
-const dropParts = /^docProps\/(custom\.xml|thumbnail\.\w+)$|^word\/people\.xml$|^word\/printerSettings\/|printerSettings\d*\.bin$|^customXml\/|^word\/recipientData\.xml$|^package\/|^docMetadata\//;
+const dropElements = ['w:rsids', 'w:rsid', 'w:attachedTemplate', 'w:docVars', 'w:mailMerge', 'w15:docId', 'w14:docId', 'w:saveThroughXslt', 'w:dataBinding', 'w15:dataBinding', 'x15ac:absPath', 'w15:presenceInfo', 'w:documentType', 'w:helpText', 'w:statusText', 'w:smartTagPr', 'w:permStart', 'w:permEnd', 'w:fldData', 'wne:docEvents'];
+const dropParts = /^docProps\/(custom\.xml|thumbnail\.\w+)$|^word\/people\.xml$|^word\/printerSettings\/|printerSettings\d*\.bin$|^customXml\/|^word\/recipientData\.xml$|^package\/|^docMetadata\/|^word\/customizations\.xml$|(?:^|\/)vba(?:Project(?:Signature\w*)?\.bin|Data\.xml)$|^customUI\//;
 
 const emptyCore = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>\n<cp:coreProperties xmlns:cp="http://schemas.openxmlformats.org/package/2006/metadata/core-properties" xmlns:dc="http://purl.org/dc/elements/1.1/" xmlns:dcterms="http://purl.org/dc/terms/" xmlns:dcmitype="http://purl.org/dc/dcmitype/" xmlns:xsi="http://www.w3.org/2001/XMLSchema-instance"/>';
 const emptyApp = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>\n<Properties xmlns="http://schemas.openxmlformats.org/officeDocument/2006/extended-properties"/>';
 
-/** An OOXML package without properties, authors, dates, revision ids, templates, printer data and picture metadata. Text and layout stay.
+/** An OOXML package without properties, authors, dates, revision ids, templates, printer data, macros and picture metadata. Text and layout stay.
  * A bibliography in customXml is kept: it is the paper's, not the writer's. */
 export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, neutral: Neutral | null = null): Promise<Uint8Array> {
   const pack = new Package(bytes);

@@ -18,7 +18,7 @@ import { headingsOfDocx } from '../headings.ts';
 import { readStyles, stylesOf, type Styles } from '../../styles/docx.ts';
 import { looksOfStory, type StoryLooks } from './layout.ts';
 import { markTitlePage } from '../title-page.ts';
-import { fontsOf, readStory } from './story.ts';
+import { fontsOf, readStory, wordsOfStories } from './story.ts';
 
 /** Reads a word-processor package: every part, known or not, since a name can hide in any. Also reads other OOXML packages, searched as strings. */
 export async function readDocx(bytes: Uint8Array, file: FileFacts, context: ReadContext): Promise<DocumentFacts> {
@@ -53,11 +53,11 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
           if (story.place === 'text') body ??= looks;
         }
         if (story.place === 'text') markTitlePage(read.passages);
-        passages.push(...read.passages, ...besides(xml, name, read.passages));
+        passages.push(...read.passages, ...besides(xml, name, read.passages, wordsOfStories));
         if (story.place === 'text') text += read.text;
         for (const k of ['images', 'tables', 'equations', 'footnotes', 'trackedChanges', 'comments', 'highlights'] as const) counts[k] += read[k];
         for (const f of read.fonts) usedFonts.add(f);
-      } else if (/^docProps\/(core|app|custom)\.xml$/.test(name) || /^package\/services\/metadata\//.test(name)) {
+      } else if (/^docProps\/(core|app|custom)\.xml$/.test(name) || /^package\/services\/metadata\/|\.psmdcp$/.test(name)) {
         statedPages = readProperties(xml, name, metadata) ?? statedPages;
       } else if (/^word\/people\.xml$/.test(name)) {
         readXml(xml, { open: (_, a) => { for (const v of Object.values(a)) passages.push({ part: name, place: 'comment', page: null, text: v, authorLike: true }); } });
@@ -81,13 +81,15 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
     } else if (['docx', 'xlsx', 'pptx', 'docm', 'pdf', 'odt', 'doc', 'xls', 'zip'].includes(inner)) {
       if (/embeddings\//.test(name)) file.troubles.push({ code: 'oleObject', part: name, page: null, text: name.split('/').pop()! });
       await readNested(part, name.split('/').pop()!, name, 'attachment', context, passages, metadata, gaps);
-    } else {
+    // What the program takes in when it opens the document (ECMA-376-1, 17.17.2).
+    } else if (['html', 'rtf', 'eml'].includes(inner)) await readNested(part, name.split('/').pop()!, name, 'hidden', context, passages, metadata, gaps);
+    else {
       if (/oleObject|\.bin$/i.test(name) && /embeddings\//.test(name)) file.troubles.push({ code: 'oleObject', part: name, page: null, text: name.split('/').pop()! });
       if (!/\.(odttf|fntdata|ttf|otf|emf|wmf|gif|bmp)$/i.test(name) || /\.(emf|wmf)$/i.test(name)) passages.push({ part: name, place: /printerSettings/.test(name) ? 'path' : 'hidden', page: null, text: printableStrings(part, 1 << 20) });
     }
   }
   if (revisionIds.size > 0) metadata.push({ part: 'word/settings.xml', key: 'rsid', value: `${revisionIds.size} revision ids`, sort: 'revision-ids' });
-  passages.push(...aboutArchive(bytes, pack.names()));
+  passages.push(...aboutArchive(bytes, [...pack.names(), ...pack.folders]));
   const fonts = namedFonts(usedFonts, (name) => embeddedFonts.has(name));
   return {
     file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),

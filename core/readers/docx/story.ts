@@ -19,6 +19,9 @@ interface Run { hidden: boolean; deleted: boolean }
 export interface StyleAnswers { hides(style: string): boolean; setsApart(style: string): boolean; startsPage(style: string): boolean }
 const plainStyles: StyleAnswers = { hides: () => false, setsApart: () => false, startsPage: () => false };
 
+/** Elements whose text is read by a rule. Sources: ECMA-376-1, 17.3.3.31, 17.16.23, 21.1.2.3.11, 22.1.2.116. */
+export const wordsOfStories: ReadonlySet<string> = new Set(['w:t', 'w:delText', 'w:instrText', 'w:delInstrText', 'm:t', 'a:t']);
+
 /** Reads one story. @param place - what its plain text counts as (running head, footnote, comment…) */
 export function readStory(xml: string, part: string, place: PlaceKind, { hides, setsApart, startsPage }: StyleAnswers = plainStyles): Story {
   const story: Story = { passages: [], text: '', fonts: new Set(), images: 0, tables: 0, equations: 0, trackedChanges: 0, comments: 0, highlights: 0, relations: [], paragraphs: 0, footnotes: 0, problem: null };
@@ -32,7 +35,9 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
   let deletedDepth = 0, boxDepth = 0, tableDepth = 0, fallbackDepth = 0, section: Passage['section'];
   /** what text boxes say that are seen */
   const boxed = new Set<string>();
-  let instruction = '', mathDepth = 0, inText = false, /** the next words begin a page */ turned = false;
+  /** what stands over words; the fields that are open: whether their result has begun */
+  const annotations: string[] = [], fields: boolean[] = [];
+  let drawn = '', instruction = '', mathDepth = 0, inText = false, /** the next words begin a page */ turned = false;
   const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined, ...(tableDepth > 0 ? { inTable: true } : {}) }); };
   const value = (a: Attributes): string => a['w:val'] ?? '';
   const on = (a: Attributes): boolean => !/^(0|false|off)$/i.test(a['w:val'] ?? 'true');
@@ -49,7 +54,7 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
         case 'w:rStyle': if (stack[stack.length - 3] === 'w:r' && hides(value(a))) run.hidden = true; break;
         case 'w:r': case 'm:r': run = { hidden: paragraphs[paragraphs.length - 1]?.hides ?? false, deleted: deletedDepth > 0 }; break;
         case 'w:vanish': case 'w:specVanish': if (/^[wm]:r$/.test(stack[stack.length - 3] ?? '')) run.hidden = on(a); break;
-        case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': inText = true; if (name === 'w:delText') run.deleted = true; break;
+        case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': case 'a:t': inText = true; if (name === 'w:delText') run.deleted = true; break;
         case 'w:tab': if (stack.includes('w:r')) append('\t'); break;
         case 'w:pageBreakBefore': { const p = paragraphs[paragraphs.length - 1]; if (p && stack[stack.length - 2] === 'w:pPr') p.newPage = on(a); break; }
         case 'w:sectPr': { const p = paragraphs[paragraphs.length - 1]; if (p && stack[stack.length - 2] === 'w:pPr') p.endsPage = true; break; }
@@ -66,6 +71,11 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
           push(a['w:initials'] ?? '', 'comment', true);
           break;
         case 'w:txbxContent': boxDepth++; break;
+        // A drawing's words that no paragraph of the text holds (21.1.2.2.6).
+        case 'a:p': drawn = ''; break;
+        case 'w:rt': annotations.push(''); break;
+        case 'w:fldChar': turnField(a['w:fldCharType'] ?? ''); break;
+        case 'w:sym': { const code = Number.parseInt(a['w:char'] ?? '', 16); if (code >= 0x20 && code < 0xe000) append(String.fromCharCode(code)); break; }
         case 'mc:Fallback': fallbackDepth++; break;
         case 'w:highlight': if (a['w:val'] !== 'none') story.highlights++; break;
         case 'w:rFonts': for (const k of ['w:ascii', 'w:hAnsi', 'w:cs', 'w:eastAsia']) if (a[k]) story.fonts.add(a[k]!); break;
@@ -91,12 +101,16 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
       if (!inText) return;
       const top = stack[stack.length - 1];
       if (top === 'w:instrText' || top === 'w:delInstrText') { instruction += text; return; }
+      if (top === 'a:t') { drawn += text; return; }
       append(text);
     },
     close(name) {
       stack.pop();
       switch (name) {
-        case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': inText = false; break;
+        case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': case 'a:t': inText = false; break;
+        case 'a:p': push(drawn, fallbackDepth > 0 ? 'hidden' : 'textbox'); drawn = ''; break;
+        // What stands over a word is read apart from it (17.3.3.24).
+        case 'w:rt': push(annotations.pop() ?? '', place); break;
         case 'w:del': case 'w:moveFrom': deletedDepth--; break;
         case 'w:txbxContent': boxDepth--; break;
         case 'mc:Fallback': fallbackDepth--; break;
@@ -137,9 +151,15 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
   function append(text: string): void {
     const p = paragraphs[paragraphs.length - 1];
     if (!p) return;
-    if (run.deleted || deletedDepth > 0) p.deleted += text;
+    // What a field within a field's instruction shows is a word of that instruction (17.16.2).
+    if (fields.length > 1 && fields.at(-1) && fields.includes(false)) instruction += text;
+    else if (annotations.length > 0) annotations[annotations.length - 1] += text;
+    else if (run.deleted || deletedDepth > 0) p.deleted += text;
     else if (run.hidden) p.hidden += text;
     else p.text += text;
+  }
+  function turnField(kind: string): void {
+    if (kind === 'begin') fields.push(false); else if (kind === 'end') fields.pop(); else if (kind === 'separate' && fields.length > 0) fields[fields.length - 1] = true;
   }
   function turnPage(): void {
     const p = paragraphs[paragraphs.length - 1];

@@ -32,6 +32,8 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
         reviveValues: false, sanitize: true, makerNote: false, userComment: true, multiSegment: true,
       });
       for (const [group, tags] of Object.entries(groups ?? {})) {
+        // The user comment stands beside the groups.
+        if (group === 'userComment') { const value = show(tags); if (value) metadata.push({ part: `${root}/EXIF/UserComment`, key: 'UserComment', value, sort: 'comment' }); continue; }
         if (group === 'errors' || typeof tags !== 'object' || tags === null) continue;
         const family = group === 'iptc' ? 'IPTC' : group === 'gps' ? 'GPS' : group === 'ihdr' ? 'PNG' : 'EXIF';
         for (const [key, raw] of Object.entries(tags)) {
@@ -84,8 +86,8 @@ function show(value: unknown): string {
     // Windows XP* tags are UTF-16LE; a user comment names its character set in eight bytes (Exif 2.3, 4.6.5).
     const text = latin1(value);
     const bytes = /^(ASCII|UNICODE|JIS)\0/.test(text) ? value.subarray(8) : value;
-    const wide = bytes.length > 3 && bytes.filter((b, i) => i % 2 === 1 && b === 0).length > bytes.length / 4;
-    return new TextDecoder(wide ? 'utf-16le' : 'utf-8').decode(bytes).replace(/\0+/g, '').trim();
+    const wide = (parity: number): boolean => bytes.length > 3 && bytes.filter((b, i) => i % 2 === parity && b === 0).length > bytes.length / 4;
+    return new TextDecoder(wide(1) ? 'utf-16le' : wide(0) ? 'utf-16be' : 'utf-8').decode(bytes).replace(/\0+/g, '').trim();
   }
   if (Array.isArray(value)) return value.map(show).join(' ').trim();
   if (value instanceof Date) return value.toISOString();

@@ -54,7 +54,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     }
   }
   const sum = (k: 'images' | 'tables' | 'equations' | 'footnotes' | 'comments' | 'trackedChanges'): number => stories.reduce((n, s) => n + s[k], 0);
-  passages.push(...aboutArchive(bytes, pack.names()));
+  passages.push(...aboutArchive(bytes, [...pack.names(), ...pack.folders]));
   const looks = looksIn(pack);
   const carried = pack.names().some((n) => n.startsWith('Fonts/')), fonts = namedFonts(looks?.fonts ?? stories.flatMap((s) => [...s.fonts]), () => carried);
   const body = stories.map((s) => s.text).join('');
