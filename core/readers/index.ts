@@ -69,9 +69,9 @@ async function readKind(bytes: Uint8Array, name: string, context: ReadContext): 
       case 'html': return await withPicturesOf('html', (await html()).readHtml(bytes, file), bytes);
       case 'rtf': return await withPicturesOf('rtf', (await import('./plain/rtf.ts')).readRtf(bytes, file), bytes);
       case 'doc': return file.troubles.some((t) => t.code === 'truncated') ? nothing('damaged') : (await import('./doc/read.ts')).readDoc(bytes, file);
-      case 'jpeg': case 'png': case 'tiff': case 'heic': {
+      case 'jpeg': case 'png': case 'tiff': case 'heic': case 'gif': case 'webp': {
         const picture = await readPicture(bytes, 'image');
-        const photo = context.depth > 0 || context.wordsOnly || context.twin || verdict.kind === 'heic' || file.troubles.some((t) => t.code === 'truncated') ? unread('notOfThisKind') : await photoFacts(bytes, name);
+        const photo = context.depth > 0 || context.wordsOnly || context.twin || ['heic', 'gif', 'webp'].includes(verdict.kind) || file.troubles.some((t) => t.code === 'truncated') ? unread('notOfThisKind') : await photoFacts(bytes, name);
         return { ...nothing('notOfThisKind'), photo, structure: { images: 1, tables: 0, equations: 0, footnotes: 0 }, passages: read(picture.passages, [{ part: 'picture', page: null, why: 'picture' }]), metadata: read(picture.metadata), remains: read({ comments: 0, trackedChanges: 0, highlights: 0, revisions: 0 }) };
       }
       case 'empty': case 'lock': case 'link': case 'partial': return nothing('notOfThisKind');

@@ -1,4 +1,4 @@
-import { readXml, localName } from '../engines/xml.ts';
+import { asidesOf, readXml, localName } from '../engines/xml.ts';
 import { xmpKeys } from '../tables/pdf-strings.ts';
 import type { MetadataFact } from '../model/facts.ts';
 
@@ -33,5 +33,7 @@ export function readXmp(packet: string, root: string): MetadataFact[] {
       stack.pop();
     },
   });
+  const asides = asidesOf(body.replace(/<\?xpacket[\s\S]*?\?>/g, ''));
+  if (asides) facts.push({ part: `${root}/comment`, key: 'comment', value: asides, sort: 'comment' });
   return facts;
 }

@@ -24,7 +24,7 @@ export async function cleanBytes(bytes: Uint8Array, name: string, job: Job, opti
     case 'pdf': return cleanPdf(bytes, job, inner, options.look, options.neutral);
     case 'docx': case 'docm': case 'dotx': case 'xlsx': case 'pptx': return cleanOoxml(bytes, job, inner, options.neutral);
     case 'odt': case 'ods': case 'odp': return cleanOdf(bytes, job, inner, options.neutral);
-    case 'jpeg': case 'png': case 'tiff': { const cleaned = cleanPicture(bytes)!; return cleaned.buffer === bytes.buffer ? cleaned.slice() : cleaned; }
+    case 'jpeg': case 'png': case 'tiff': case 'gif': case 'webp': { const cleaned = cleanPicture(bytes)!; return cleaned.buffer === bytes.buffer ? cleaned.slice() : cleaned; }
     default: throw new CannotDo('unsupported', `Metadata of this kind of file (${verdict.kind}) cannot be cleared here.`, 'Convert it to PDF or DOCX first.', name);
   }
 }

@@ -3,7 +3,7 @@ import { heed, type Job } from '../../model/outcome.ts';
 import { withoutAsides } from '../../engines/xml.ts';
 import type { Neutral } from '../neutral/neutral.ts';
 import { neutralParts } from '../neutral/package.ts';
-import { cleanPicture } from './picture.ts';
+import { cleanPicture, cleanSvg } from './picture.ts';
 import { isUnused, resolvePart, unreachableParts } from './reach.ts';
 
 const quoted = `(?:"[^"]*"|'[^']*')`;
@@ -40,6 +40,7 @@ export async function cleanOoxml(bytes: Uint8Array, job: Job, cleanInner: (bytes
     else if (name === '[Content_Types].xml') parts.push({ name, bytes: encode(dropTags(withoutAsides(pack.text(name)!), 'Override', 'PartName', (v) => dropped.has(v.replace(/^\//, '')))) });
     else if (/\.rels$/.test(name)) parts.push({ name, bytes: encode(cleanRelations(withoutAsides(pack.text(name)!), name, dropped, pack.text(name.replace(/_rels\/([^/]*)\.rels$/, '$1')))) });
     else if (/\.(xml|vml)$/i.test(name)) parts.push({ name, bytes: encode(cleanXml(pack.text(name)!)) });
+    else if (/\.svg$/i.test(name)) parts.push({ name, bytes: encode(cleanSvg(pack.text(name)!)) });
     else parts.push({ name, bytes: cleanPicture(part) ?? (/embeddings\//.test(name) ? await cleanInner(part) : null) ?? part });
   }
   return packZip(neutral ? neutralParts(parts, neutral) : parts);

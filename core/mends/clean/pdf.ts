@@ -111,8 +111,9 @@ function keysToForget(dict: PdfDict, survey: Survey): string[] {
   if (dict.has('I') && (nameOf(dict.get('Type')) === 'Thread' || dict.has('F') && survey.dict(dict.get('F'))?.has('N'))) keys.push('I');
   if (nameOf(dict.get('Type')) === 'OutputIntent') keys.push(...['Info'].filter((k) => dict.has(k)));
   if (dict.has('Params') || dict.has('CheckSum') || (dict.has('Size') && dict.has('ModDate'))) keys.push(...fileDates.filter((k) => dict.has(k)));
-  const action = survey.dict(dict.get('A'));
-  if (action && ['JavaScript', 'Launch'].includes(nameOf(action.get('S')) ?? '')) keys.push('A');
+  // An action, and what is done after it (12.6.2).
+  const runs = (v: PdfValue | undefined): boolean => ['JavaScript', 'Launch'].includes(nameOf(survey.dict(v)?.get('S')) ?? '');
+  for (const key of ['A', 'Next']) { const v = dict.get(key), list = survey.follow(v); if (runs(v) || (Array.isArray(list) && list.some(runs))) keys.push(key); }
   return keys;
 }
 

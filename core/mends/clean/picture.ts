@@ -1,6 +1,8 @@
 import { orientationIn, orientationOf } from '../../readers/image/orientation.ts';
 import { endOfImage, jpegMarkers, metadataSegments, pngChunks } from '../../readers/image/segments.ts';
+import { gifBlocks, isGif, isWebp, webpChunks } from '../../readers/image/gif-webp.ts';
 import { unusedInTiff } from '../../readers/image/tiff.ts';
+import { withoutAsides } from '../../engines/xml.ts';
 import { latin1, startsWith } from '../../text/bytes.ts';
 import { crc32 } from '../../text/crc32.ts';
 
@@ -9,6 +11,8 @@ import { crc32 } from '../../text/crc32.ts';
 export function cleanPicture(bytes: Uint8Array, options: { keepOrientation: boolean } = { keepOrientation: true }): Uint8Array | null {
   if (startsWith(bytes, [0xff, 0xd8])) return cleanJpeg(bytes, options.keepOrientation);
   if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47])) return cleanPng(bytes, options.keepOrientation);
+  if (isGif(bytes)) return cleanGif(bytes);
+  if (isWebp(bytes)) return cleanWebp(bytes, options.keepOrientation);
   if (startsWith(bytes, [0x49, 0x49, 0x2a, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 0x2a])) return cleanTiff(bytes);
   return null;
 }
@@ -73,6 +77,31 @@ function cleanPng(bytes: Uint8Array, keepOrientation: boolean): Uint8Array {
   }
   return join(parts);
 }
+
+function cleanGif(bytes: Uint8Array): Uint8Array {
+  const drop = metadataSegments(bytes), { end } = gifBlocks(bytes);
+  if (drop.length === 0) return end === bytes.length ? bytes : bytes.subarray(0, end);
+  const parts: Uint8Array[] = [];
+  let at = 0;
+  for (const { whole } of drop) { parts.push(bytes.subarray(at, whole[0])); at = whole[1]; }
+  return join([...parts, bytes.subarray(at, end)]);
+}
+
+/** Source: RFC 9649, 2.7 (the flags that tell of EXIF and XMP). */
+function cleanWebp(bytes: Uint8Array, keepOrientation: boolean): Uint8Array {
+  const drop = metadataSegments(bytes), gone = new Set(drop.map((s) => s.whole[0])), kept = webpChunks(bytes).filter((c) => !gone.has(c.whole[0])), exif = drop.find((s) => s.sort === 'EXIF');
+  if (drop.length === 0) return bytes;
+  const turn = exif && keepOrientation ? orientationOf(bytes.subarray(exif.start, exif.end)) : 1, turned = turn > 1 && kept[0]?.type === 'VP8X';
+  const out = join([bytes.subarray(0, 12), ...kept.map((c) => bytes.subarray(...c.whole)), ...(turned ? [Uint8Array.of(0x45, 0x58, 0x49, 0x46, 26, 0, 0, 0), tiffWithOrientation(turn)] : [])]);
+  new DataView(out.buffer).setUint32(4, out.length - 8, true);
+  if (kept[0]?.type === 'VP8X') out[20] = (out[20]! & ~0x0c) | (turned ? 0x08 : 0);
+  return out;
+}
+
+/** A drawing without what programs keep in it for themselves; what it shows and says stays. Source: SVG 1.1, 21 (metadata). */
+export const cleanSvg = (svg: string): string => withoutAsides(svg)
+  .replace(/<(metadata|sodipodi:namedview)(?:\s[^>]*)?(?:\/>|>[\s\S]*?<\/\1>)/g, '')
+  .replace(/<[A-Za-z][^>]*>/g, (tag) => tag.replace(/\s(?:(?:inkscape|sodipodi|serif|sketch):[\w-]+|xml:base)\s*=\s*(?:"[^"]*"|'[^']*')/g, ''));
 
 function pngChunk(type: string, content: Uint8Array): Uint8Array {
   const out = new Uint8Array(12 + content.length), view = new DataView(out.buffer);

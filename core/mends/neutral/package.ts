@@ -10,7 +10,7 @@ const shownValues: Record<string, ReadonlySet<string>> = { 'v:textpath': new Set
 const shownAttributes = /^style:num-(?:prefix|suffix)$/;
 const addresses = /^(?:Target|href|src|xlink:href|o:href)$/;
 /** Elements whose text no page shows: instructions of fields; titles and descriptions of pictures (ODF 1.2-1, 19.4). */
-const unseenText = new Set(['w:instrText', 'w:delInstrText']), spokenText = new Set(['svg:title', 'svg:desc', 'title']);
+const unseenText = new Set(['w:instrText', 'w:delInstrText']), spokenText = new Set(['svg:title', 'svg:desc', 'title', 'desc', 'table:title', 'table:desc']);
 /** Parts of which no page shows anything: building blocks, macros, settings of a program (ECMA-376-1, 11.3.8). */
 const unseenParts = /^word\/glossary\/|^Basic\/|^Scripts\/|^Configurations2\/|^word\/webextensions\//;
 /** Parts whose names somebody chose; the others' are the vocabulary's. */
@@ -82,7 +82,7 @@ interface Part { name: string; bytes: Uint8Array; stored?: boolean }
 /** All parts of a package. */
 export function neutralParts(parts: Part[], neutral: Neutral): Part[] {
   return parts.map((part) => {
-    const name = neutralName(part.name, neutral), xml = /\.(?:xml|rels|vml|rdf|x?html?)$/i.test(part.name) ? neutralXml(new TextDecoder().decode(part.bytes), part.name, neutral) : null;
+    const name = neutralName(part.name, neutral), xml = /\.(?:xml|rels|vml|rdf|svg|x?html?)$/i.test(part.name) ? neutralXml(new TextDecoder().decode(part.bytes), part.name, neutral) : null;
     return { ...part, name, bytes: xml === null ? part.bytes : new TextEncoder().encode(xml) };
   });
 }

@@ -74,7 +74,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
     if (/vbaProject\.bin$/i.test(name)) file.troubles.push({ code: 'macros', part: name, page: null, text: '' });
     if (/(^|\/)thumbnail\./i.test(name)) metadata.push({ part: name, key: 'thumbnail', value: `${part.length} bytes`, sort: 'thumbnail' });
     const inner = sniffKind(part, name).kind;
-    if (['jpeg', 'png', 'tiff', 'heic'].includes(inner)) {
+    if (['jpeg', 'png', 'tiff', 'heic', 'gif', 'webp'].includes(inner)) {
       const picture = await readPicture(part, `${name}/image`);
       passages.push(...picture.passages);
       metadata.push(...picture.metadata);
@@ -85,7 +85,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
     } else if (['html', 'rtf', 'eml'].includes(inner)) await readNested(part, name.split('/').pop()!, name, 'hidden', context, passages, metadata, gaps);
     else {
       if (/oleObject|\.bin$/i.test(name) && /embeddings\//.test(name)) file.troubles.push({ code: 'oleObject', part: name, page: null, text: name.split('/').pop()! });
-      if (!/\.(odttf|fntdata|ttf|otf|emf|wmf|gif|bmp)$/i.test(name) || /\.(emf|wmf)$/i.test(name)) passages.push({ part: name, place: /printerSettings/.test(name) ? 'path' : 'hidden', page: null, text: printableStrings(part, 1 << 20) });
+      if (!/\.(odttf|fntdata|ttf|otf|emf|wmf|bmp)$/i.test(name) || /\.(emf|wmf)$/i.test(name)) passages.push({ part: name, place: /printerSettings/.test(name) ? 'path' : 'hidden', page: null, text: printableStrings(part, 1 << 20) });
     }
   }
   if (revisionIds.size > 0) metadata.push({ part: 'word/settings.xml', key: 'rsid', value: `${revisionIds.size} revision ids`, sort: 'revision-ids' });

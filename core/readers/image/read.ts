@@ -2,6 +2,7 @@ import type { MetadataFact, MetadataSort, Passage } from '../../model/facts.ts';
 import { latin1, printableStrings, startsWith } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
 import { topBoxes } from './boxes.ts';
+import { gifBlocks, isGif, isWebp } from './gif-webp.ts';
 import { endOfImage, metadataSegments, type Segment } from './segments.ts';
 import { unusedInTiff } from './tiff.ts';
 
@@ -27,7 +28,9 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
   if (segments.length > 0 && canBeWalked(bytes)) {
     const exifr = (await import('exifr/dist/full.esm.mjs' as string)) as unknown as { default: ExifrModule };
     try {
-      const groups = await exifr.default.parse(bytes, {
+      // The directory of a WebP lies in a chunk that the reader does not look for.
+      const chunk = isWebp(bytes) ? segments.find((s) => s.sort === 'EXIF') : undefined;
+      const groups = isGif(bytes) || (isWebp(bytes) && !chunk) ? {} : await exifr.default.parse(chunk ? bytes.slice(chunk.start, chunk.end) : bytes, {
         tiff: true, exif: true, gps: true, iptc: true, ihdr: true, xmp: false, icc: false, jfif: false, interop: false, mergeOutput: false, translateKeys: true, translateValues: false,
         reviveValues: false, sanitize: true, makerNote: false, userComment: true, multiSegment: true,
       });
@@ -76,7 +79,8 @@ export const saysNothing = (bytes: Uint8Array): boolean => startsWith(bytes, [0x
 function trailer(bytes: Uint8Array): string {
   let end = bytes.length;
   if (startsWith(bytes, [0x49, 0x49, 0x2a, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 0x2a])) return unusedInTiff(bytes).map(([from, to]) => printableStrings(bytes.subarray(from, to), 1 << 20)).filter(Boolean).join('\n');
-  if (bytes[0] === 0xff && bytes[1] === 0xd8) end = endOfImage(bytes);
+  if (isGif(bytes)) end = gifBlocks(bytes).end;
+  else if (bytes[0] === 0xff && bytes[1] === 0xd8) end = endOfImage(bytes);
   else if (bytes[0] === 0x89) for (let at = bytes.length - 8; at > 8; at--) if (bytes[at] === 0x49 && bytes[at + 1] === 0x45 && bytes[at + 2] === 0x4e && bytes[at + 3] === 0x44) { end = at + 8; break; }
   return end < bytes.length ? printableStrings(bytes.subarray(end), 1 << 20) : '';
 }

@@ -1,13 +1,16 @@
 import { inflateSync, unzlibSync } from 'fflate';
 import { latin1, startsWith } from '../../text/bytes.ts';
+import { gifBlocks, gifSegments, isGif, isWebp, webpSegments } from './gif-webp.ts';
 
 /** A stretch of a picture file that is not picture. `whole` runs from the segment's marker; `start` to `end` is its content. */
 export interface Segment { sort: 'EXIF' | 'XMP' | 'IPTC' | 'comment' | 'text' | 'time' | 'application'; start: number; end: number; whole: [number, number]; text?: [string, string] }
 
-/** The metadata segments of a JPEG, PNG or TIFF. Sources: JPEG ITU-T T.81 annex B; Exif 2.3, 4.5.4; XMP part 3; PNG (W3C) 11.3. */
+/** The metadata segments of a JPEG, PNG, GIF, WebP or TIFF. Sources: JPEG ITU-T T.81 annex B; Exif 2.3, 4.5.4; XMP part 3; PNG (W3C) 11.3. */
 export function metadataSegments(bytes: Uint8Array): Segment[] {
   if (startsWith(bytes, [0xff, 0xd8])) return jpegSegments(bytes);
   if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47])) return pngSegments(bytes);
+  if (isGif(bytes)) return gifSegments(bytes);
+  if (isWebp(bytes)) return webpSegments(bytes);
   if (startsWith(bytes, [0x49, 0x49, 0x2a, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 0x2a])) return [{ sort: 'EXIF', start: 0, end: Math.min(bytes.length, 1 << 16), whole: [0, bytes.length] }];
   if (latin1(bytes, 4, 8) === 'ftyp') return [{ sort: 'EXIF', start: 0, end: Math.min(bytes.length, 1 << 16), whole: [0, bytes.length] }];
   return [];
@@ -64,15 +67,7 @@ export function tiffPictures(bytes: Uint8Array): number {
   return seen.size;
 }
 /** How many pictures a GIF holds: its image descriptors (GIF89a, 20). */
-export function gifPictures(bytes: Uint8Array): number {
-  const table = (flags: number): number => (flags & 0x80 ? 3 << (flags & 7) + 1 : 0), skipBlocks = (at: number): number => { while (at < bytes.length && bytes[at] !== 0) at += bytes[at]! + 1; return at + 1; };
-  let count = 0;
-  for (let at = 13 + table(bytes[10] ?? 0); at < bytes.length;) {
-    if (bytes[at] === 0x21) at = skipBlocks(at + 2);
-    else if (bytes[at] === 0x2c) { count++; at = skipBlocks(at + 11 + table(bytes[at + 9] ?? 0)); } else break;
-  }
-  return count;
-}
+export const gifPictures = (bytes: Uint8Array): number => gifBlocks(bytes).blocks.filter((b) => b.kind === 'image').length;
 
 /** Chunks of a PNG: type, content, and the whole with length and checksum. */
 export function pngChunks(bytes: Uint8Array): { type: string; start: number; end: number; whole: [number, number] }[] {

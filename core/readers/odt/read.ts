@@ -44,11 +44,11 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     } else if (name === 'meta.xml' || /^Object[^/]*\/meta\.xml$/.test(name)) statedPages = readMeta(decodeXml(part), name, metadata) ?? statedPages;
     else if (name === 'settings.xml') readSettings(decodeXml(part), passages, metadata);
     else if (/\.(xml|rdf)$/.test(name)) passages.push({ part: name, place: 'hidden', page: null, text: collectStrings(decodeXml(part)) });
-    else if (name.startsWith('Thumbnails/')) metadata.push({ part: name, key: 'thumbnail', value: `${part.length} bytes`, sort: 'thumbnail' });
     else {
+      if (name.startsWith('Thumbnails/')) metadata.push({ part: name, key: 'thumbnail', value: `${part.length} bytes`, sort: 'thumbnail' });
       const kind = sniffKind(part, name).kind;
       if (name.startsWith('Basic/') || name.startsWith('Scripts/')) file.troubles.push({ code: 'macros', part: name, page: null, text: '' });
-      if (['jpeg', 'png', 'tiff', 'heic'].includes(kind)) { const picture = await readPicture(part, `${name}/image`); passages.push(...picture.passages); metadata.push(...picture.metadata); }
+      if (['jpeg', 'png', 'tiff', 'heic', 'gif', 'webp'].includes(kind)) { const picture = await readPicture(part, `${name}/image`); passages.push(...picture.passages); metadata.push(...picture.metadata); }
       else if (['docx', 'xlsx', 'pdf', 'odt', 'doc', 'xls'].includes(kind)) await readNested(part, name, name, 'attachment', context, passages, metadata, gaps);
       else if (name !== 'mimetype') passages.push({ part: name, place: 'hidden', page: null, text: printableStrings(part, 1 << 20) });
     }
@@ -79,14 +79,16 @@ function styleReader(pack: Package): StyleReader {
 
 export function readOdfStory(xml: string, part: string, { isBlock, hides, startsPage, endsPage }: StyleReader = noStyles): OdfStory {
   const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set(), problem: null };
-  const paragraphs: string[] = [], begins: boolean[] = [], ends: boolean[] = [], hidden: string[] = [], hiding: boolean[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
+  const paragraphs: string[] = [], /** whether a field in it hides the whole paragraph (7.7.10) */ hidesAll: boolean[] = [], begins: boolean[] = [], ends: boolean[] = [], hidden: string[] = [], hiding: boolean[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
   /** the enclosing thing that decides what a paragraph counts as */
   const places: PlaceKind[] = ['text'];
-  const openers: Record<string, PlaceKind> = { 'text:note': 'footnote', 'office:annotation': 'comment', 'style:header': 'runningHead', 'style:footer': 'runningHead', 'style:header-left': 'runningHead', 'style:footer-left': 'runningHead', 'style:header-first': 'runningHead', 'style:footer-first': 'runningHead', 'draw:text-box': 'textbox', 'text:tracked-changes': 'deletedText', 'text:hidden-text': 'hidden', 'text:hidden-paragraph': 'hidden' };
+  const openers: Record<string, PlaceKind> = { 'text:note': 'footnote', 'office:annotation': 'comment', 'style:header': 'runningHead', 'style:footer': 'runningHead', 'style:header-left': 'runningHead', 'style:footer-left': 'runningHead', 'style:header-first': 'runningHead', 'style:footer-first': 'runningHead', 'draw:text-box': 'textbox', 'text:tracked-changes': 'deletedText', 'text:hidden-text': 'hidden', 'text:hidden-paragraph': 'hidden', 'loext:header-first': 'runningHead', 'loext:footer-first': 'runningHead', 'office:forms': 'form', 'table:title': 'altText', 'table:desc': 'altText', 'office:scripts': 'script', 'text:script': 'script' };
   const stack: string[] = [];
-  let section: Passage['section'], single = '', /** the next words begin a page */ turned = false;
+  /** whether the section that is open is shown (ODF 1.2-1, 19.841, 19.821) */
+  const shut: boolean[] = [];
+  let section: Passage['section'], single = '', /** what stands in no paragraph */ loose = '', /** the next words begin a page */ turned = false;
   const push = (text: string, place: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place, page: null, text, authorLike, section: place === 'text' ? section : undefined, ...(place === 'text' && stack.includes('table:table') ? { inTable: true } : {}) }); };
-  const add = (value: string): void => { if (paragraphs.length > 0) (hiding.includes(true) ? hidden : paragraphs)[paragraphs.length - 1] += value; };
+  const add = (value: string): void => { if (paragraphs.length > 0) (hiding.includes(true) || shut.includes(true) ? hidden : paragraphs)[paragraphs.length - 1] += value; };
   story.problem = readXml(xml, {
     open(name, a) {
       stack.push(name);
@@ -94,11 +96,13 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides, starts
       switch (name) {
         case 'text:span': hiding.push(hides(a['text:style-name'] ?? '')); break;
         case 'text:soft-page-break': if (paragraphs.at(-1)?.trim()) ends[ends.length - 1] = true; else if (begins.length > 0) begins[begins.length - 1] = true; else turned = true; break;
-        case 'text:p': case 'text:h': paragraphs.push(''); begins.push(startsPage(a['text:style-name'] ?? '')); ends.push(endsPage(a['text:style-name'] ?? '')); hidden.push(''); hiding.push(hides(a['text:style-name'] ?? '')); anchors.push([]); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
+        case 'text:p': case 'text:h': paragraphs.push(''); hidesAll.push(false); begins.push(startsPage(a['text:style-name'] ?? '')); ends.push(endsPage(a['text:style-name'] ?? '')); hidden.push(''); hiding.push(hides(a['text:style-name'] ?? '')); anchors.push([]); blocks.push(name === 'text:p' && !stack.includes('text:list') && isBlock(a['text:style-name'] ?? '')); break;
         case 'text:s': add(' '.repeat(Math.min(100, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': add('\t'); break;
         case 'text:line-break': add('\n'); break;
-        case 'dc:creator': case 'dc:date': case 'meta:creator-initials': case 'svg:title': case 'svg:desc': case 'text:sender-initials': single = ''; break;
+        case 'dc:creator': case 'dc:date': case 'meta:creator-initials': case 'svg:title': case 'svg:desc': case 'loext:sender-initials': single = ''; break;
+        case 'text:section': shut.push(a['text:display'] === 'none' || (a['text:display'] === 'condition' && a['text:is-hidden'] === 'true')); break;
+        case 'text:hidden-paragraph': if (a['text:is-hidden'] === 'true') hidesAll[hidesAll.length - 1] = true; break;
         case 'text:note': story.footnotes++; notes.push(`${part}/note/${story.footnotes}`); anchors.at(-1)?.push({ at: paragraphs.at(-1)!.length, note: notes.at(-1)! }); break;
         case 'office:annotation': story.comments++; break;
         case 'text:changed-region': story.trackedChanges++; break;
@@ -117,14 +121,18 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides, starts
     },
     text(value) {
       const top = stack[stack.length - 1] ?? '';
-      if (/^(dc:creator|dc:date|meta:creator-initials|svg:title|svg:desc)$/.test(top)) single += value;
+      if (/^(dc:creator|dc:date|meta:creator-initials|svg:title|svg:desc|loext:sender-initials)$/.test(top)) single += value;
+      else if (top === 'text:script' || top === 'office:binary-data' || (paragraphs.length === 0 && !/^text:(?:note-citation)$/.test(top))) loose += value;
       // A note's number is set by the program, not typed.
       else if (top !== 'text:note-citation') add(value.replace(/[\r\n\t ]+/g, ' '));
     },
     close(name) {
       stack.pop();
       const place = places[places.length - 1]!;
+      if (loose.trim()) push(name === 'office:binary-data' ? unpacked(loose) : loose.trim(), place === 'text' ? 'hidden' : place);
+      loose = '';
       if (name === 'text:p' || name === 'text:h') {
+        if (hidesAll.pop()) { hidden[hidden.length - 1] = `${paragraphs.at(-1)}${hidden.at(-1)}`; paragraphs[paragraphs.length - 1] = ''; }
         const text = paragraphs.pop() ?? '', starts = begins.pop() === true || turned, ended = ends.pop() === true, unseen = hidden.pop() ?? '', block = blocks.pop() === true, here = anchors.pop() ?? [];
         if (place === 'text') { const named = sectionStarts(text); if (named) section = named === 'other' ? undefined : named; }
         push(text, place);
@@ -137,7 +145,8 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides, starts
         if (place === 'text' || place === 'textbox') story.text += `${text}\n`;
       }
       if (name === 'text:p' || name === 'text:h' || name === 'text:span') hiding.pop();
-      if (name === 'dc:creator' || name === 'meta:creator-initials') push(single, place === 'deletedText' || stack.includes('text:changed-region') ? 'trackedChange' : 'comment', true);
+      if (name === 'text:section') shut.pop();
+      if (/^(?:dc:creator|meta:creator-initials|loext:sender-initials)$/.test(name)) push(single, place === 'deletedText' || stack.includes('text:changed-region') ? 'trackedChange' : 'comment', true);
       if (name === 'svg:title' || name === 'svg:desc') push(single, 'altText');
       if (openers[name]) places.pop();
       if (name === 'text:note') notes.pop();
@@ -145,6 +154,8 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides, starts
   });
   return story;
 }
+/** The words of what lies in a part as Base64, a picture mostly. */
+function unpacked(base64: string): string { try { return printableStrings(fromBase64(base64.replace(/\s/g, '')), 1 << 20); } catch { return ''; } }
 const decode = (value: string): string => { try { return decodeURIComponent(value); } catch { return value; } };
 
 function readMeta(xml: string, part: string, metadata: MetadataFact[]): number | null {
@@ -155,6 +166,7 @@ function readMeta(xml: string, part: string, metadata: MetadataFact[]): number |
       if (name === 'meta:document-statistic') pages = Number(a['meta:page-count']) || null;
       if (name === 'meta:user-defined') custom = a['meta:name'] ?? 'user-defined';
       if (name === 'meta:template') metadata.push({ part, key: 'template', value: ['xlink:href', 'xlink:title', 'meta:date'].flatMap((k) => a[k]?.trim() || []).join(' '), sort: 'template' });
+      else if (!/^(?:office:|meta:document-statistic$|meta:user-defined$)/.test(name)) for (const [key, value] of Object.entries(a)) if (!/^xmlns|:type$/.test(key) && /\p{L}{2}/u.test(value)) metadata.push({ part, key: localName(name), value, sort: odfMetaSorts[localName(name)] ?? 'custom' });
     },
     text(value) { text += value; },
     close(name) {
@@ -171,7 +183,7 @@ function readSettings(xml: string, passages: Passage[], metadata: MetadataFact[]
   let item = '', text = '';
   const rest: string[] = [];
   readXml(xml, {
-    open(name, a) { if (name === 'config:config-item') { item = a['config:name'] ?? ''; text = ''; } },
+    open(name, a) { if (name === 'config:config-item-map-entry' && /\p{L}{3}/u.test(a['config:name'] ?? '')) rest.push(a['config:name']!); if (name === 'config:config-item') { item = a['config:name'] ?? ''; text = ''; } },
     text(value) { text += value; },
     close(name) {
       if (name !== 'config:config-item' || !text.trim()) return;

@@ -7,7 +7,7 @@ import { readXmp } from '../xmp.ts';
 import { readGlyphs } from './archive-glyphs.ts';
 import { inherited, readFonts } from './fonts.ts';
 import { surveyPdf, type Survey } from './survey.ts';
-import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict, type PdfValue } from './syntax.ts';
+import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict, type PdfValue, walkDicts } from './syntax.ts';
 
 /** What speaks against a PDF as a file for long keeping, and as what it gives itself out. See {@link archiveRules} for what is looked at. */
 export async function readArchive(bytes: Uint8Array): Promise<ArchiveFacts> {
@@ -55,11 +55,6 @@ type Tell = (rule: ArchiveRule, text?: string, page?: number | null) => void;
 /** After its first line a file has four bytes above 127, so that no transport takes it for text. */
 const hasMarkOfBinary = (bytes: Uint8Array): boolean => /^%PDF-1\.[0-7][\r\n]+%[\x80-\xff]{4}/.test(Array.from(bytes.subarray(0, 24), (b) => String.fromCharCode(b)).join(''));
 
-/** Every dictionary of an object, inner ones too; `own`: it is the object itself. */
-export function walkDicts(value: PdfValue, use: (dict: PdfDict, own: boolean) => void, own = true, depth = 0): void {
-  if (depth > 40) return;
-  if (isDict(value)) { use(value, own); for (const v of value.values()) walkDicts(v, use, false, depth + 1); } else if (Array.isArray(value)) for (const v of value) walkDicts(v, use, false, depth + 1);
-}
 
 /** Part and level that the file's metadata name, as “2b”. Source: ISO 19005-2, 6.6.4. */
 function claimOf(pdf: PdfDocument, survey: Survey, root: PdfDict, tell: Tell): string | null {

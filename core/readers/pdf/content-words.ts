@@ -28,11 +28,12 @@ function notes(content: string): SaidBeside[] {
   return found;
 }
 
-/** What marked stretches tell in place of a picture or an abbreviation (14.9.3, 14.9.5): it is read aloud, and not among the words of the page. */
+/** What marked stretches tell in place of a picture or an abbreviation (14.9.3, 14.9.5): it is read aloud, and not among the words of the page; and in place of
+ * nothing at all (14.9.4), which the page does not show either. */
 export function toldInstead(content: string): string[] {
   return [...content.matchAll(/>>\s*(?:BDC|DP)\b/g)].flatMap((m) => {
-    const open = content.lastIndexOf('<<', m.index), dict = open >= 0 && m.index - open <= longest && /\/(?:Alt|E)\b/.test(content.slice(open, m.index)) ? parsePdf(content.slice(open, m.index + 2)) : null;
-    return isDict(dict) ? ['Alt', 'E'].flatMap((key) => { const v = dict.get(key); return v instanceof PdfString ? [v.text] : []; }) : [];
+    const open = content.lastIndexOf('<<', m.index), dict = open >= 0 && m.index - open <= longest && /\/(?:Alt|E|ActualText)\b/.test(content.slice(open, m.index)) ? parsePdf(content.slice(open, m.index + 2)) : null, empty = /^>>\s*(?:BDC\s*EMC|DP)\b/.test(content.slice(m.index, m.index + 40));
+    return isDict(dict) ? [...(empty ? ['ActualText'] : []), 'Alt', 'E'].flatMap((key) => { const v = dict.get(key); return v instanceof PdfString ? [v.text] : []; }) : [];
   });
 }
 

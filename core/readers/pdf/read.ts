@@ -12,13 +12,14 @@ import { idleFonts } from './idle-fonts.ts';
 import { earlierStates, percentSigns, possibleEnds } from './revisions.ts';
 import { drawnStreams, readForms, readSparePages, spareStreams } from './spare.ts';
 import { readInfo, readStrings, type TreeStrings } from './strings.ts';
+import { unlistedObjects } from './unlisted.ts';
 import { isBookkeeping, surveyPdf, type Survey } from './survey.ts';
 import { readPagesTogether } from './page-pool.ts';
 import { pageCount, readPages } from './text.ts';
 import { readHiddenLayers } from './layers.ts';
 import { markRestricted } from './font-program.ts';
 import { findTurned } from './turned.ts';
-import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict } from './syntax.ts';
+import { isDict, nameOf, PdfName, PdfRef, PdfString, type PdfDict, walkDicts } from './syntax.ts';
 import type { PictureSays } from './twin.ts';
 
 /** Reads everything that any check asks about a PDF.
@@ -49,7 +50,7 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       integrity.push(...layers.integrity);
       const forms = await readForms(bytes, [...streams.coded.keys()], context.job, gaps);
       for (const [num, text] of forms) if (/[\p{L}\p{N}]{2}/u.test(text)) streams.drawn.push({ ...streams.coded.get(num)!, text: text.trim() });
-      streams.passages.push(...notShown(streams.drawn, passages), ...await readSparePages(bytes, survey, shownPages, context.job, gaps), ...betweenObjects(bytes));
+      streams.passages.push(...notShown(streams.drawn, passages), ...await readSparePages(bytes, survey, shownPages, context.job, gaps), ...betweenObjects(bytes), ...(earlierStates(bytes).length === 0 ? unlistedObjects(bytes, survey) : []));
       const revisions = await readRevisions(bytes, passages, context, gaps);
       file.troubles.push(...dedupe(tree.troubles));
       return {
@@ -235,16 +236,15 @@ function xfaStreams(survey: Survey): Set<number> {
 /** Streams that draw annotations and fields, and the forms that these are put together from. Source: ISO 32000-1, 12.5.5. */
 function appearanceStreams(survey: Survey): Set<number> {
   const found = new Set<number>(), add = (v: unknown): void => { if (v instanceof PdfRef) found.add(v.num); };
-  for (const { value } of survey.objects.values()) {
-    const ap = isDict(value) ? survey.dict(value.get('AP')) : null;
-    for (const v of ap?.values() ?? []) { add(v); for (const inner of survey.dict(v)?.values() ?? []) add(inner); }
-  }
+  for (const { value } of survey.objects.values()) walkDicts(value, (dict) => {
+    for (const v of survey.dict(dict.get('AP'))?.values() ?? []) { add(v); for (const inner of survey.dict(v)?.values() ?? []) add(inner); }
+  });
   // A set is walked to its end even while it grows.
   for (const num of found) for (const part of survey.dict(survey.dict(survey.dict(new PdfRef(num))?.get('Resources'))?.get('XObject'))?.values() ?? []) add(part);
   return found;
 }
 
-/** Words that stand in the file and in no object: comments (7.2.3), and what follows the end of the file (7.5.5). */
+/** Words that stand in the file and in no object: what comes before its header (7.5.2), comments (7.2.3), and what follows the end of the file (7.5.5). */
 function betweenObjects(bytes: Uint8Array): Passage[] {
   const lines: string[] = [];
   for (const at of percentSigns(bytes).comments) {
@@ -256,13 +256,13 @@ function betweenObjects(bytes: Uint8Array): Passage[] {
   }
   let last = bytes.length - 1;
   while (last >= 4 && !(bytes[last] === 0x46 && bytes[last - 1] === 0x4f && bytes[last - 2] === 0x45 && bytes[last - 3] === 0x25)) last--;
-  const after = last >= 4 && last + 4 < bytes.length ? printableStrings(bytes.subarray(last + 1), 1 << 20) : '', text = [...lines, after].filter(Boolean).join('\n');
+  const after = last >= 4 && last + 4 < bytes.length ? printableStrings(bytes.subarray(last + 1), 1 << 20) : '', head = latin1(bytes, 0, 1024).indexOf('%PDF-'), before = head > 0 ? printableStrings(bytes.subarray(0, head)) : '', text = [before, ...lines, after].filter(Boolean).join('\n');
   return text ? [{ part: 'between objects', place: 'orphan', page: null, text }] : [];
 }
 
 function scriptStreams(survey: Survey): Set<number> {
   const found = new Set<number>();
-  for (const { value } of survey.objects.values()) if (isDict(value)) { const js = value.get('JS'); if (js instanceof PdfRef) found.add(js.num); }
+  for (const { value } of survey.objects.values()) walkDicts(value, (dict) => { const js = dict.get('JS'); if (js instanceof PdfRef) found.add(js.num); });
   return found;
 }
 

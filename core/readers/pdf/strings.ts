@@ -1,4 +1,5 @@
 import type { MetadataFact, Passage, PlaceKind, Trouble } from '../../model/facts.ts';
+import { unescapeXml } from '../../engines/xml.ts';
 import { infoKeys, machineKeys, stringKeys } from '../../tables/pdf-strings.ts';
 import { isDict, nameOf, PdfRef, PdfString, type PdfDict, type PdfValue } from './syntax.ts';
 import { isBookkeeping, type Survey } from './survey.ts';
@@ -51,13 +52,13 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
     const text = v.text;
     if (orphan) return push(text, 'orphan', `orphan/${num}`, page, key === 'T' || key === 'Author');
     if (kind === 'private') { out.metadata.push({ part: `PieceInfo/${key}`, key, value: text, sort: 'private-data' }); return; }
-    if (kind === 'signature' && key !== 'Contents') return push(text, 'signature', `signature/${key}`, page, key === 'Name');
+    if (kind === 'signature') return push(text, 'signature', `signature/${key}`, page, key === 'Name');
     if (kind === 'annotation') {
       if (key === 'T') return push(text, 'annotation', 'annotation/T', page, true);
       if (key === 'M' || key === 'CreationDate') { out.metadata.push({ part: `annotation/${key}`, key, value: text, sort: 'dates' }); return; }
       if (key === 'NM') { out.metadata.push({ part: 'annotation/NM', key, value: text, sort: 'ids' }); return; }
       if (key === 'DA' || key === 'DS') return machine(key, text, page);
-      return push(text, 'annotation', `annotation/${key}`, page);
+      return push(key === 'RC' ? withoutTags(text) : text, 'annotation', `annotation/${key}`, page);
     }
     if (kind === 'field' && key === 'T') return push(text, 'form', 'field/T', page);
     if (kind === 'structure' && (key === 'T' || key === 'ID')) return push(text, 'altText', `structure/${key}`, page);
@@ -66,9 +67,11 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
     if (kind === 'info') { out.metadata.push({ part: `${orphan ? 'orphan' : 'object'}/${key}`, key, value: text, sort: infoKeys[key] ?? 'custom' }); return; }
     if (key === 'LastModified') { out.metadata.push({ part: 'page/LastModified', key, value: text, sort: 'dates' }); return; }
     if (machineKeys.has(key)) return machine(key, text, page);
+    // A property that somebody gave to a part of the document (14.7.5.4).
+    if (key === 'V' && dict.has('N') && !dict.has('FT')) return push(text, 'hidden', 'structure/V', page);
     const place = stringKeys[key] ?? 'hidden';
     const part = place === 'link' ? 'link' : place === 'script' ? 'JavaScript' : place === 'outline' && key === 'Title' ? 'outline' : place === 'path' ? 'path' : `object/${key}`;
-    push(text, place === 'link' && /^[a-z]+:\/\//i.test(text) ? 'cloudAddress' : place, part, page);
+    push(key === 'RV' ? withoutTags(text) : place === 'link' ? decoded(text) : text, place === 'link' && /^[a-z]+:\/\//i.test(text) ? 'cloudAddress' : place, part, page);
   }
 
   /** A value that machines read is searched where it holds words: nobody would see them. */
@@ -101,6 +104,10 @@ export function readStrings(survey: Survey, pageOf: Map<number, number>): TreeSt
     }
   }
 }
+
+/** Rich text beside its own markup, so that a word is found that a tag cuts in two (12.7.3.4). */
+const withoutTags = (rich: string): string => { const plain = unescapeXml(rich.replace(/<[^>]*>/g, '')); return plain === rich ? rich : `${plain}\n${rich}`; };
+const decoded = (address: string): string => { try { const plain = decodeURIComponent(address); return plain === address ? address : `${plain}\n${address}`; } catch { return address; } };
 
 /** The names that parts of the document go by, a line each: destinations and other name trees. Source: ISO 32000-1, 7.9.6, 12.3.2.3. */
 function namesOf(survey: Survey): string {

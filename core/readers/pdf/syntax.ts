@@ -132,3 +132,9 @@ export function parsePdf(source: string): PdfValue {
 export const isDict = (v: PdfValue | undefined): v is PdfDict => v instanceof Map;
 export const nameOf = (v: PdfValue | undefined): string | null => (v instanceof PdfName ? v.name : null);
 export const textOf = (v: PdfValue | undefined): string | null => (v instanceof PdfString ? v.text : null);
+
+/** Every dictionary of an object, inner ones too; `own`: it is the object itself. */
+export function walkDicts(value: PdfValue, use: (dict: PdfDict, own: boolean) => void, own = true, depth = 0): void {
+  if (depth > 40) return;
+  if (isDict(value)) { use(value, own); for (const v of value.values()) walkDicts(v, use, false, depth + 1); } else if (Array.isArray(value)) for (const v of value) walkDicts(v, use, false, depth + 1);
+}
