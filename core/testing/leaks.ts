@@ -18,6 +18,8 @@ function commented(words: string): Uint8Array {
   const size = tiff.length + 8;
   return Uint8Array.of(0xff, 0xd8, 0xff, 0xe1, size >> 8, size & 255, ...enc('Exif\0\0'), ...tiff, 0xff, 0xd9);
 }
+/** A JPEG that is nothing but one segment. */
+const segmented = (marker: number, words: string): Uint8Array => Uint8Array.of(0xff, 0xd8, 0xff, marker, words.length + 2 >> 8, words.length + 2 & 255, ...[...words].map((c) => c.charCodeAt(0)), 0xff, 0xd9);
 export const leaks: Row[] = [
   ['p.pdf', 'what a placed figure says about itself', 'metadata.author', true, () => plantedPdf((pdf) => { const figure = pdf.addStream('q Q', dictOf(pdf, { Type: '/XObject', Subtype: '/Form', BBox: [0, 0, 10, 10], 'PTEX.FileName': './figures/map.pdf' })), objects = pdf.newDictionary(); figure.put('PTEX.InfoDict', pdf.addObject(dictOf(pdf, { Author: S, Creator: 'Carrow Chart', CreationDate: 'D:20270101100000Z' }))); objects.put('Fig', figure); pdf.findPage(0).get('Resources').put('XObject', objects); content(pdf, ' /Fig Do'); })],
   ['p.pdf', 'where a placed figure lay', 'identity.path', true, () => plantedPdf((pdf) => { const figure = pdf.addStream('q Q', dictOf(pdf, { Type: '/XObject', Subtype: '/Form', BBox: [0, 0, 10, 10], 'PTEX.FileName': '../../home/nvi204/figures/map.pdf' })), objects = pdf.newDictionary(); objects.put('Fig', figure); pdf.findPage(0).get('Resources').put('XObject', objects); content(pdf, ' /Fig Do'); })],
@@ -105,6 +107,11 @@ export const leaks: Row[] = [
   ['p.docx', 'write protection', 'identity.hidden', true, () => plantedDocx('', { 'word/settings.xml': wordPart('settings', `<w15:presenceInfo xmlns:w15="w" w15:userId="nvi204@student.carrow.example"/>`) })],
   ['p.odt', 'sender field', 'identity.text', false, () => plantedOdt(`<text:p><text:sender-firstname>Nina Vestergaard-Imani</text:sender-firstname></text:p>`)],
   ['p.odt', 'user field decl', 'identity.field', false, () => plantedOdt(`<text:user-field-decls><text:user-field-decl text:name="n" office:string-value="${S}"/></text:user-field-decls>`)],
+  ['p.rtf', 'an object’s bytes', 'identity.hidden', false, () => enc(`{\\rtf1\\ansi Words of the paper.\\par {\\object{\\*\\objdata ${Buffer.from(`\0\0 kept by ${S} \0`).toString('hex')}}{\\result x}}\\par}`)],
+  ['p.html', 'a property for other programs', 'metadata.author', false, () => enc(`<!DOCTYPE html><html><head><meta property="article:author" content="${S}"></head><body><p>x</p></body></html>`)],
+  ['p.md', 'a definition that nothing refers to', 'identity.hidden', false, () => enc(`# Marsh\n\nWords.\n\n[//]: # (by ${S})\n`)],
+  ['p.docx', 'a piece of a larger packet', 'identity.image-metadata', true, () => plantedDocx('', { 'word/media/p.jpeg': segmented(0xe1, `http://ns.adobe.com/xmp/extension/\0${'A'.repeat(32)}\0\0\0\x3c\0\0\0\0by ${S}`), 'word/_rels/document.xml.rels': within('image', 'media/p.jpeg') })],
+  ['p.docx', 'what a colour profile calls itself', 'identity.image-metadata', false, () => { const words = `Display of ${S}`, size = 12 + words.length; return plantedDocx(inParagraph('<w:r><w:drawing><a:blip r:embed="rId9"/></w:drawing></w:r>'), { 'word/media/p.jpeg': segmented(0xe2, `ICC_PROFILE\0\x01\x01${'\0'.repeat(128)}\0\0\0\x01desc\0\0\0\x90\0\0\0${String.fromCharCode(size)}desc\0\0\0\0\0\0\0${String.fromCharCode(words.length)}${words}`), 'word/_rels/document.xml.rels': within('image', 'media/p.jpeg') }); }],
   ['p.odt', 'title of a table', 'identity.alt-text', true, () => plantedOdt(`<table:table><table:title>by ${S}</table:title><table:table-row/></table:table>`)],
   ['p.odt', 'a picture within the text', 'identity.hidden', false, () => plantedOdt(`<text:p><draw:frame><draw:image><office:binary-data>${Buffer.from(`\x89PNG by ${S} \x01\x02`).toString('base64')}</office:binary-data></draw:image></draw:frame></text:p>`)],
   ['p.odt', 'a hidden section', 'identity.hidden', false, () => plantedOdt(`<text:section text:name="s" text:display="none"><text:p>by ${S}</text:p></text:section>`)],

@@ -17,6 +17,12 @@ export function fromBase64(text: string): Uint8Array {
   return out;
 }
 
+/** Bytes of hexadecimal digits; white space between them is passed over. */
+export function bytesOfHex(text: string, most = 1 << 20): Uint8Array {
+  const digits = text.slice(0, 3 * most).replace(/\s+/g, '');
+  return Uint8Array.from({ length: Math.min(most, digits.length >> 1) }, (_, i) => parseInt(digits.slice(2 * i, 2 * i + 2), 16));
+}
+
 export function startsWith(bytes: Uint8Array, signature: readonly number[], at = 0): boolean {
   return signature.every((b, i) => bytes[at + i] === b);
 }

@@ -1,8 +1,9 @@
 import type { MetadataFact, MetadataSort, Passage } from '../../model/facts.ts';
-import { latin1, printableStrings, startsWith } from '../../text/bytes.ts';
+import { bytesOfHex, latin1, printableStrings, startsWith } from '../../text/bytes.ts';
 import { readXmp } from '../xmp.ts';
 import { topBoxes } from './boxes.ts';
 import { gifBlocks, isGif, isWebp } from './gif-webp.ts';
+import { profileNames } from './icc.ts';
 import { endOfImage, metadataSegments, type Segment } from './segments.ts';
 import { unusedInTiff } from './tiff.ts';
 
@@ -53,10 +54,18 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
   const known = new Set(metadata.map((m) => m.value));
   for (const segment of segments) {
     const content = bytes.subarray(segment.start, segment.end);
-    if (segment.sort === 'XMP') { metadata.push(...readXmp(new TextDecoder().decode(content), `${root}/XMP`)); continue; }
+    if (segment.sort === 'XMP') {
+      const facts = readXmp(new TextDecoder().decode(content), `${root}/XMP`), said = facts.length > 0 ? '' : printableStrings(content, 1 << 20);
+      metadata.push(...facts);
+      // A piece of a larger packet is no XML of its own (XMP part 3, 1.1.3.1).
+      if (said) passages.push({ part: `${root}/XMP`, place: 'imageMetadata', page: null, text: said });
+      continue;
+    }
     if (segment.text !== undefined) {
       const [key, value] = segment.text;
       if (/xmpmeta|rdf:RDF/.test(value)) metadata.push(...readXmp(value, `${root}/XMP`));
+      // A segment of another kind of picture, in hexadecimal digits (common practice of converters, from memory).
+      else if (/^Raw profile type/i.test(key)) passages.push({ part: `${root}/${segment.sort}/${key}`, place: 'imageMetadata', page: null, text: printableStrings(bytesOfHex(value.replace(/^\s*\w+\s+\d+\s*/, ''))) });
       else if (value && !known.has(value)) metadata.push({ part: `${root}/${segment.sort}${key ? `/${key}` : ''}`, key: key || segment.sort, value, sort: tagSorts[key] ?? 'comment' });
       continue;
     }
@@ -64,6 +73,8 @@ export async function readPicture(bytes: Uint8Array, root: string): Promise<{ pa
     const strings = printableStrings(content, 1 << 20);
     if (strings) passages.push({ part: `${root}/${segment.sort}`, place: 'imageMetadata', page: null, text: strings });
   }
+  const profile = profileNames(bytes);
+  if (profile) passages.push({ part: `${root}/ICC`, place: 'imageMetadata', page: null, text: profile });
   const after = trailer(bytes);
   if (after) passages.push({ part: `${root}/after the end`, place: 'imageMetadata', page: null, text: after });
   return { passages, metadata, orientation, segments };

@@ -106,7 +106,7 @@ function pngSegments(bytes: Uint8Array): Segment[] {
   return segments;
 }
 
-function inflate(bytes: Uint8Array): Uint8Array {
+export function inflate(bytes: Uint8Array): Uint8Array {
   const out = new Uint8Array(1 << 20);
   try { return unzlibSync(bytes, { out }); } catch { try { return inflateSync(bytes, { out }); } catch { return bytes; } }
 }

@@ -2,7 +2,7 @@ import { Parser } from 'htmlparser2';
 import { escapeXml } from '../../engines/xml.ts';
 import { decodeText } from '../../text/bytes.ts';
 import { read, type DocumentFacts, type FileFacts, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
-import { frontMatterFacts, markdownToHtml, splitFrontMatter, struckThrough } from './markdown.ts';
+import { frontMatterFacts, markdownToHtml, splitFrontMatter, struckThrough, unusedDefinitions } from './markdown.ts';
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
 import { takeNotes } from './html-notes.ts';
 import { linearMath } from '../mathml.ts';
@@ -13,7 +13,8 @@ export const readHtml = (bytes: Uint8Array, file: FileFacts): DocumentFacts => r
 /** Markdown, read as what it is shown as; the fields at its head are metadata. */
 export function readMarkdown(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   const { body, fields } = splitFrontMatter(decodeText(bytes));
-  return readHtmlSource(struckThrough(markdownToHtml(body)), file, frontMatterFacts(fields));
+  const html = markdownToHtml(body), facts = readHtmlSource(struckThrough(html), file, frontMatterFacts(fields)), unused = unusedDefinitions(body, html);
+  return unused && facts.passages.ok ? { ...facts, passages: { ...facts.passages, value: [...facts.passages.value, { part: 'markdown', place: 'hidden', page: null, text: unused }] } } : facts;
 }
 function readHtmlSource(source: string, file: FileFacts, more: MetadataFact[]): DocumentFacts {
   const taken = takeNotes(source), ids = [...taken.notes.keys()], page = htmlToText(taken.source, { marked: true, noteIndex: (id) => ids.indexOf(id) }), { text } = takeNoteMarks(withoutSigns(page.text)), count = (tag: RegExp): number => source.match(tag)?.length ?? 0;
@@ -68,9 +69,11 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
       if (name === 'p') moved = pointsOf(/\bmargin-left:\s*([\d.]+)(pt|in|cm|mm|px)/.exec(a.style ?? '')) >= 18;
       if (name === 'note-ref' && noteIndex) { const index = noteIndex(a['data-note'] ?? ''); if (index >= 0) put(noteMark(index)); return; }
       if (name === 'td' || name === 'th') { put('\t'); cells++; }
-      if (name === 'meta' && a.name && a.content) {
-        const sort = /author|creator|owner/i.test(a.name) ? 'author' : /generator/i.test(a.name) ? 'software' : /date|modified|created/i.test(a.name) ? 'dates' : 'custom';
-        metadata.push({ part: `meta/${a.name}`, key: a.name, value: a.content, sort });
+      // Some vocabularies name a property in place of a name (RDFa 1.1; HTML, microdata).
+      const called = a.name ?? a.property ?? a.itemprop ?? a['http-equiv'];
+      if (name === 'meta' && called && a.content) {
+        const sort = /author|creator|owner/i.test(called) ? 'author' : /generator/i.test(called) ? 'software' : /date|modified|created/i.test(called) ? 'dates' : 'custom';
+        metadata.push({ part: `meta/${called}`, key: called, value: a.content, sort });
       }
       if (name !== 'meta') for (const [key, value] of Object.entries(a)) if (!looks.test(key) && value.length > 1 && value.length < 4000) add(value, change ? 'trackedChange' : 'hidden', change ? `html/${name}` : 'html');
     },

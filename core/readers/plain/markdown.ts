@@ -16,5 +16,9 @@ const marked = new Marked({ gfm: true }).use(footnotes());
 /** CommonMark with tables and footnotes (`[^1]`), as a web page's body. */
 export const markdownToHtml = (body: string): string => marked.parse(body, { async: false });
 
+/** Definitions of links that nothing refers to: they show nothing, and many write their notes into them (CommonMark 0.31, 4.7). */
+export const unusedDefinitions = (body: string, html: string): string =>
+  [...body.matchAll(/^ {0,3}\[[^\]\n]{1,300}\]: *(\S+)(?:[ \t]+["'(](.{1,1000})["')])?[ \t]*$/gm)].flatMap(([, address, title]) => [address!, title ?? '']).filter((said) => /\p{L}{2}/u.test(said) && !html.includes(said.replace(/&/g, '&amp;'))).join('\n');
+
 /** Markdown strikes words out (`~~so~~`) to be seen, as one does by hand; it is no change that somebody has to accept. */
 export const struckThrough = (html: string): string => html.replace(/(<\/?)del\b/g, '$1s');

@@ -1,7 +1,7 @@
 import type { DocumentFacts, FileFacts, HeadingFact, LayoutFacts, MetadataFact, Passage, PlaceKind } from '../../model/facts.ts';
 import { read, unread } from '../../model/facts.ts';
 import { singleSpacingOf } from '../../tables/faces.ts';
-import { decodeCodePage, latin1 } from '../../text/bytes.ts';
+import { decodeCodePage, bytesOfHex, latin1, printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { fromHex, lookAlike, white } from '../../text/colour.ts';
 import { namedFonts } from '../named-fonts.ts';
@@ -111,6 +111,8 @@ function rtfToText(source: string): RtfText {
   const keepApart = (group: string, words: string): void => {
     if (group.startsWith('info:')) { const key = group.slice(5); if (key) info[key] = `${info[key] ?? ''}${words}`.trim(); return; }
     if (fileGroups.has(group)) { info[group] = words.replace(/;$/, ''); return; }
+    // What a program has put in as bytes is searched for its words; pictures are read by themselves.
+    if (/^[\da-f\s]{32,}$/i.test(words)) { const said = group === 'pict' ? '' : printableStrings(bytesOfHex(words)); if (said) apart.push({ part: `rtf/${group}`, place: places[group] ?? 'hidden', page: null, text: said }); return; }
     const place = places[group] ?? 'hidden', address = group === 'fldinst' ? /^\s*HYPERLINK\s+"([^"]+)"/i.exec(words)?.[1] : undefined;
     if (group === 'fldinst' && /\bPAGE\b/i.test(words) && stack.some((g) => /^(?:head|foot)er[lr]?$/.test(g.skip ?? ''))) pageNumbers = true;
     for (const one of group === 'revtbl' ? words.split(';').filter((w) => w.trim() && w.trim() !== 'Unknown') : [address ?? words]) {
