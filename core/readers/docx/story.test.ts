@@ -18,3 +18,9 @@ test('a formula behind hidden words is not hidden; one that is hidden itself is'
   expect(told(`<w:p>${run('gone', '<w:vanish/>')}<m:oMath><m:r><m:t>a+b</m:t></m:r></m:oMath></w:p>`)).toEqual(['text: a+b', 'hidden: gone']);
   expect(told(`<w:p>${run('Silt')}<m:oMath><m:r><w:rPr><w:vanish/></w:rPr><m:t>a+b</m:t></m:r></m:oMath></w:p>`)).toEqual(['text: Silt', 'hidden: a+b']);
 });
+
+// ECMA-376-1, 17.16.2: a field is as long as its two ends say, whatever stands between two of them.
+test('two fields in a paragraph are two instructions', () => {
+  const field = (code: string): string => `<w:fldChar w:fldCharType="begin"/><w:instrText>${code}</w:instrText><w:fldChar w:fldCharType="separate"/><w:t>1</w:t><w:fldChar w:fldCharType="end"/>`;
+  expect(told(`<w:p><w:r><w:t>Page </w:t>${field('PAGE')}<w:t> of </w:t>${field('NUMPAGES')}</w:r></w:p>`)).toEqual(['text: Page 1 of 1', 'field: PAGE\nNUMPAGES']);
+});

@@ -159,7 +159,9 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
     else p.text += text;
   }
   function turnField(kind: string): void {
-    if (kind === 'begin') fields.push(false); else if (kind === 'end') fields.pop(); else if (kind === 'separate' && fields.length > 0) fields[fields.length - 1] = true;
+    // Two fields of a paragraph are two instructions, whether or not blanks stand around them.
+    if (kind === 'begin') { fields.push(false); if (instruction) instruction += '\n'; }
+    else if (kind === 'end') fields.pop(); else if (kind === 'separate' && fields.length > 0) fields[fields.length - 1] = true;
   }
   function turnPage(): void {
     const p = paragraphs[paragraphs.length - 1];
