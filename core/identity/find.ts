@@ -93,7 +93,8 @@ function fits(f: Folded, start: number, end: number, form: Form): boolean | null
   let odd = 0;
   for (const at of gaps) {
     const g = between(at);
-    if (form.joints.has(at - start)) { if (!jointFits(g, form)) return null; continue; }
+    // A stop stands behind a shortened name.
+    if (form.joints.has(at - start)) { const short = at - start === 1 || form.joints.has(at - start - 1); if (!jointFits(short ? g.replace(/^\.(?=\s|$)/, ' ') : g, form)) return null; continue; }
     // A word broken at a line's end, with or without the hyphen showing.
     if (/^[-‐‑\u00ad]\s*\n\s*$/.test(g)) continue;
     if (/^\s*\n\s*$/.test(g) && (form.kind !== 'name' || end - start >= 9)) { odd++; continue; }
@@ -117,7 +118,7 @@ const spelledLike = (shown: string, gap: string): boolean => [...gap].every((c) 
 
 const jointFits = (gap: string, form: Form): boolean => {
   if (form.kind === 'email') return /^\s*(?:@|\(at\)|\[at\]|\+[^@\s]{0,40}@)\s*$/i.test(gap) || /^@$/.test(gap.trim());
-  if (form.detail === 'initials') return /^[.,'’\s\u00a0_\-]{1,4}$/.test(gap);
+  if (form.detail === 'initials') return /^[.,'’\s\u00a0_/\-]{1,4}$/.test(gap);
   return gap.replace(/\s+/g, ' ').length <= 3 && /^[\s\u00a0,.\p{Pd}_'’+/\\;:|]*$/u.test(gap) && !/[.;:]\s*\n?\s*$/.test(gap.replace(/^[._]$/, ''));
 };
 

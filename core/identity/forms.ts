@@ -33,6 +33,8 @@ function spellings(name: string): string[] {
   const written: Record<string, string> = { ä: 'ae', ö: 'oe', ü: 'ue', å: 'aa', ø: 'oe', ñ: 'n' };
   if (/[äöüåø]/.test(lower)) out.add(squash(lower.replace(/[äöüåø]/g, (c) => written[c]!)));
   if (/aa|oe|ue|ae/.test(lower)) out.add(squash(lower.replace(/aa/g, 'å').replace(/oe/g, 'ö').replace(/ue/g, 'ü').replace(/ae/g, 'ä')));
+  // A word of capitals alone may fold otherwise: more of them look like letters of another script.
+  if (/[\u0370-\u058f]/.test(name)) out.add(squash(name.toUpperCase()));
   return [...out].filter((s) => s.length > 0);
 }
 
@@ -120,6 +122,11 @@ export function buildForms(details: Details): Forms {
     if (given.length > 0) { const shown = `${details.givenNames[0]} ${other[0]}`; add([...given[0]!, ...other], { ...both, shown }); add([...other, ...given[0]!], { ...both, shown }); }
   }
   for (const other of details.otherNames) if (longEnough('otherName', other, 3)) add(tokensOf(other), { kind: 'name', detail: 'otherName', weight: tokensOf(other).length > 1 ? 'strong' : nameWords.has(squash(other)) ? 'weak' : 'strong', shown: other, full: tokensOf(other).length > 1 });
+  for (const words of details.otherNames.map(tokensOf).filter((t) => t.length > 1 && squash(t.at(-1)!).length >= 3)) {
+    const short = { kind: 'name', detail: 'initials', weight: 'strong', shown: words.join(' '), full: true } as const, rest = words.slice(1);
+    add([words[0]![0]!, ...rest], short);
+    add([...rest, words[0]![0]!], short);
+  }
   const alsoName = (handle: string): Pick<Form, 'alsoName'> => {
     const is = (name: string[]): boolean => squash(name.join('')) === squash(handle);
     return is(surname) || is(core) ? { alsoName: { detail: 'surname', weight: nameWords.has(squash(handle)) ? 'weak' : 'strong' } } : given.some(is) ? { alsoName: { detail: 'givenName', weight: 'weak' } } : {};

@@ -14,6 +14,8 @@ const people = {
   nguyen: person(['Minh', 'Thị'], 'Nguyễn', { username: 'mnguyen', studentNumber: 'S-778-221' }),
   sayed: person(['Omar'], 'al-Sayed', { otherNames: ['عمر السيد'], username: 'oalsayed', studentNumber: '77120934' }),
   kim: person(['Ji-woo'], 'Kim', { username: 'jiwoo', studentNumber: '202310455', candidateNumber: '77120', emails: ['jiwoo@carrow.example'] }),
+  lloyd: person(['Siân', 'Elin'], 'Pryce-Lloyd', { username: 'spl33', studentNumber: 's2204871' }),
+  rose: person(['Mei'], 'Rose', { username: 'mrose19', studentNumber: '31988214' }),
   ivanova: person(['Ольга'], 'Иванова', { otherNames: ['Olga Ivanova'], username: 'oivanova', studentNumber: '33001122' }),
 };
 /** `stops`: it is them. `other`: it may be somebody or something else, so it never stops. */
@@ -24,7 +26,12 @@ const said: readonly [who: keyof typeof people, what: 'stops' | 'other', texts: 
   ['obrien', 'stops', ['Seán O\'Brien', 'Sean O’Brien', 'O\'Brien, S.', 'Sean OBrien', 'SEAN O\'BRIEN', 's. o\'brien', 'B00412345', 'b00412345', 'Jack O\'Brien', 'sob112']],
   ['obrien', 'other', ['Brien is a town.', 'The sob story', 'sobbing 112 times']],
   ['vdb', 'stops', ['Pieter van den Berg', 'P. van den Berg', 'van den Berg, Pieter', 'Berg, P. van den', 'pieter vandenberg', 'pvdberg', 's1234567', 'S1234567']],
-  ['vdb', 'stops', ['Pieter v.d. Berg', 'P. v. d. Berg', 'P. v.d. Berg']],
+  ['lloyd', 'stops', ['Siân E. Pryce-Lloyd', 'S. E. Pryce-Lloyd', 'Pryce-Lloyd, Siân E.', 'Name: Siân', 'Author: Siân P.']],
+  ['lloyd', 'other', ['Siân E. Lloydstone', 'The case Lloyd v. Grace was heard.', 'Interview with Siân: how was it?']],
+  ['rose', 'stops', ['Mei Rose', 'Rose, Mei', 'Essay by Mei Rose']],
+  ['rose', 'other', ['as the water rose, Mei-ling fled', 'The water rose, Mei saw.', 'Rose (1998) argues this.']],
+  ['ivanova', 'stops', ['ИВАНОВА Ольга', 'O. Ivanova', 'Ivanova, O.']],
+  ['vdb', 'stops', ['Pieter v/d Berg', 'Pieter v.d. Berg', 'P. v. d. Berg', 'P. v.d. Berg']],
   ['green', 'other', ['Written by Mary G.', 'Green, M. (1958) The Rise of the Tide. London: Quay.', 'Andrews, T., Green, M. and Olsen, P. (2011) Mud and water.', 'Mary G. Olsen wrote it.']],
   ['green', 'stops', ['mary green', 'by mary green', 'Green, M. Tides and mud', 'Green, M. (2026)']],
   ['kim', 'stops', ['Ji-woo Kim', 'Kim Jiwoo', 'J.-W. Kim', 'jiwoo@carrow.example', '202310455', 'Candidate 77120', '77120', 'by Kim', 'written by Kim Essay Two']],

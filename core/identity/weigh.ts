@@ -40,6 +40,8 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   const allCaps = found === found.toUpperCase() && /\p{Lu}{2}/u.test(found);
   const before = text.slice(Math.max(0, hit.start - 40), hit.start), after = text.slice(hit.end, hit.end + 40);
   if (form.full) {
+    // Behind the word for a name it is the student's own.
+    if (form.shortened && !inReferences && /[:=]\s*$/.test(before) && namedAs.test(before) && /^\.?\s*(?:\n|$|[,;|)])/.test(after)) return { standing: 'stops', reason: 'titlePage' };
     if (form.shortened) return inReferences || !/^(?:\.(?!\s*\p{Lu})|\s*(?:\n|$|[,;)|]))/u.test(after) ? null : { standing: 'look', reason: 'half' };
     if (inReferences) return sameInitials(form, after, before) === false ? null : { standing: 'look', reason: 'referenceEntry' };
     if (form.detail === 'initials' && form.weight === 'weak') return { standing: 'look', reason: 'half' };
@@ -52,6 +54,7 @@ export function weighHit(hit: Hit, passage: Passage): Weight | null {
   if (structured.has(passage.place)) return form.common && !proper && passage.place !== 'fileName' && passage.place !== 'path' ? null : { standing: form.weight === 'strong' || form.detail === 'surname' || wholeValue(hit, text) ? 'stops' : 'look', reason: 'structured' };
   if (form.detail === 'givenName') {
     if (!proper) return null;
+    if (!inReferences && /[:=]\s*$/.test(before) && namedAs.test(before) && /^\s*(?:\n|$|[,;|)])/.test(after)) return { standing: 'stops', reason: 'titlePage' };
     if (form.common && (allCaps || startsSentence(before))) return null;
     // Followed or preceded by another capitalised name it is somebody else.
     if (/^\s+(?:[A-Z]\.\s+)*\p{Lu}\p{Ll}+/u.test(after) && !/^\s*\n/.test(after)) return form.common || inReferences ? null : { standing: 'look', reason: 'otherPerson' };
@@ -88,6 +91,8 @@ const isSymbol = (key: string, before: string, after: string): boolean => key.le
 /** A name of ordinary words alone, or of one and an initial, of which one word has a small letter; a comma may part them. */
 function isOrdinary(form: Hit['form'], found: string): boolean {
   const ends = [...form.joints, form.key.length].sort((a, b) => a - b), words = ends.map((end, i) => form.key.slice(ends[i - 1] ?? 0, end));
+  // “The water rose, Mei fled.”
+  if (/^\p{Ll}[\p{L}]*,\s/u.test(found) && nameWords.has(words[0]!)) return true;
   return words.every((w) => w.length === 1 || nameWords.has(w)) && words.some((w) => w.length > 1) && /^[\p{L}\s,]+$/u.test(found) && found.split(/\s+/).some((w) => /^\p{Ll}/u.test(w));
 }
 
