@@ -5,7 +5,7 @@ import { findSheet, type FoundSheet } from './find-sheet.ts';
 import { flatten, settleShape, shapeOf, wholeOf } from './flatten.ts';
 import { decodePhoto, greyOf, quantile, shrinkTo, turn, type Point, type Quad, type Raster } from './raster.ts';
 import { sharpnessOf } from './sharpness.ts';
-import { uprightOf } from './upright.ts';
+import { uprightOf, type UprightSign } from './upright.ts';
 
 /** Looked up once: in a sandbox each look at a global costs more than the pixel it is for. */
 const math = Math;
@@ -29,12 +29,13 @@ const sureEnough = { flagged: 0.75, stored: 0.35 };
 
 /** Reads a photo of a sheet: corners, sharpness, light, which way up. @param readUp - asked which way up a page is when its lines do not tell
  * @throws {CannotDo} `unreadable`, `tooLarge` */
-export async function measurePhoto(bytes: Uint8Array, name: string, given: { corners?: Quad; longest?: number; readUp?: (page: Raster) => Promise<{ turn: 0 | 90 | 180 | 270; sure: number } | null> } = {}): Promise<MeasuredPhoto> {
+export async function measurePhoto(bytes: Uint8Array, name: string, given: { corners?: Quad; longest?: number; readUp?: (page: Raster, along: UprightSign['along']) => Promise<{ turn: 0 | 90 | 180 | 270; sure: number } | null> } = {}): Promise<MeasuredPhoto> {
   const raster = await decodePhoto(bytes, name), found: FoundSheet = given.corners ? { quad: given.corners, sides: [1, 1, 1, 1], whole: false, cut: 0 } : findSheet(raster);
   const orientation = flaggedTurn(bytes);
   const page = pageOf(raster, found.quad, given.longest ?? 1754), flagged = turn(greyOf(page), orientation.degrees, orientation.mirrored);
-  let sign: { turn: 0 | 90 | 180 | 270; sure: number } = uprightOf(flagged);
-  if (sign.sure < sureEnough.stored && given.readUp) sign = (await given.readUp(flagged)) ?? sign;
+  const lines = uprightOf(flagged);
+  let sign: { turn: 0 | 90 | 180 | 270; sure: number } = lines;
+  if (sign.sure < sureEnough.stored && given.readUp) sign = (await given.readUp(flagged, lines.along)) ?? sign;
   const needed = orientation.degrees === 0 ? sureEnough.stored : sureEnough.flagged, extra = sign.sure >= needed ? sign.turn : 0;
   const rotation = ((orientation.degrees + extra) % 360) as MeasuredPhoto['rotation'];
   const grey = turn(flagged, extra), paper = paperOf(grey)[0]!, lights = [...paper.data].sort((a, b) => a - b), light = lights[lights.length >> 1]!;

@@ -63,6 +63,8 @@ test.each([[0], [90], [180], [270]] as const)('handwriting of stems one beside t
   expect(sign.turn).toBe((360 - degrees) % 360);
   expect(sign.sure).toBeGreaterThan(0.75);
 });
+test.each([0, 90, 180, 270] as const)('which way the lines of a page turned by %i° run is plain: two ways have to be read, not four', (degrees) => { expect(uprightOf(turn(greyOf(page), degrees)).along).toBe(degrees % 180); });
+test('where no lines gather one way, all four ways are left open', () => { expect(uprightOf({ width: 600, height: 800, channels: 1, data: new Uint8Array(480_000).map((_, i) => (i * 7919 % 31 === 0 ? 30 : 245)) }).along).toBeNull(); });
 test('the lines of squared paper are wiped out and the writing is left; typed lines and underlines are no ruling', () => {
   const inkOf = (r: Raster): Raster => { const b = applyFilter(greyOf(r), 'ink'); return { ...b, data: b.data.map((v) => (v === 0 ? 1 : 0)) }; };
   const plain = inkOf(page), ruled = inkOf(squared(page, [110, 140, 195])), mask = rulingOf(ruled)!, count = (d: Uint8Array): number => d.reduce((n, v) => n + v, 0);

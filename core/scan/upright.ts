@@ -5,8 +5,11 @@ import { rulingOf } from './ruling.ts';
 /** Looked up once: in a sandbox each look at a global costs more than the pixel it is for. */
 const math = Math;
 
-/** A turn that the writing itself asks for, clockwise, and how plainly it does: 0 not at all, 1 beyond doubt. `lines` were found to judge by. */
-export interface UprightSign { turn: 0 | 90 | 180 | 270; sure: number; lines: number }
+/** A turn that the writing itself asks for, clockwise, and how plainly it does: 0 not at all, 1 beyond doubt. `lines` were found to judge by.
+ * `along`: which way the lines run, 0 across the page and 90 down it; null where that is not plain. */
+export interface UprightSign { turn: 0 | 90 | 180 | 270; sure: number; lines: number; along: 0 | 90 | null }
+/** How many times stronger lines have to gather one way than the other. */
+const plainly = 3;
 
 /** Which way up a page is, from its lines: writing makes stripes along the lines, and more strokes rise above the small letters (b d f h k l t, capitals)
  * than hang below them (g j p q y). Common knowledge of typography; tested on pages turned all four ways. */
@@ -15,7 +18,7 @@ export function uprightOf(page: Raster): UprightSign {
   const sideways = standing > lying, seen = sideways ? turn(ink, 90) : ink, { lean, lines } = riseAndFall(seen);
   const stripe = math.max(standing, lying) / math.max(1e-9, math.min(standing, lying));
   const down = lean < 0, quarter = ((sideways ? 90 : 0) + (down ? 180 : 0)) % 360;
-  return { turn: quarter as UprightSign['turn'], sure: lines < 2 ? 0 : math.min(1, math.abs(lean) / 0.25, (stripe - 1) / 0.5), lines };
+  return { turn: quarter as UprightSign['turn'], sure: lines < 2 ? 0 : math.min(1, math.abs(lean) / 0.25, (stripe - 1) / 0.5), lines, along: stripe < plainly ? null : sideways ? 90 : 0 };
 }
 
 /** Writing as 1, at a size at which a letter is some ten pixels high; solid areas (pictures, borders) and the lines of the paper are left out. */
