@@ -27,6 +27,14 @@ const rtf = String.raw`{\rtf1\ansi\ansicpg1252{\fonttbl{\f0 Times New Roman;}}{\
 const markdown = '---\ntitle: Sediment\nauthor: Nina Vestergaard-Imani\n---\n# Sediment budgets\n\nEach *flood* tide carries **silt**, see [the map](https://maps.carrow.example/x).\n\n- first\n- second\n  1. inner\n\n| Site | Rate |\n| --- | --- |\n| A | 3.1 |\n';
 
 describe('to a word-processor file', () => {
+  test('a blank that does not break stays between its words; a line of one says nothing', async () => {
+    const { body } = await toDocx('a.html', '<!DOCTYPE html><p>No.&nbsp;4 of<b>&nbsp;</b>5</p><p>&nbsp;</p><p>end</p>');
+    expect(body.split('</w:p>').map((p) => p.replace(/<[^>]*>/g, '').trim()).filter(Boolean)).toEqual(['No.\u00a04 of\u00a05', 'end']);
+  });
+  test('several blanks of an OpenDocument text', async () => {
+    const { body, proof } = await toDocx('a.odt', plantedOdt('<text:p>Tide<text:s text:c="2"/>table</text:p>'));
+    expect([body.replace(/<[^>]*>/g, '').includes('Tide\u00a0\u00a0table'), proof.wordsAfter]).toEqual([true, proof.wordsBefore]);
+  });
   test('rich text: heading, note, list, merged cells, link, running line, nothing of the author', async () => {
     const { body, pack, proof } = await toDocx('a.rtf', rtf);
     expect(proof).toMatchObject({ missing: [], added: [], tables: { before: 1, after: 1 }, footnotes: { before: 1, after: 1 } });

@@ -15,6 +15,7 @@ beforeAll(async () => { png = await plainPicture('png'); expect(mapDocx(plantedD
 
 describe('letters', () => {
   test.each<[string, string, string]>([
+    ['what stands over a word', p('<w:r><w:t>a</w:t></w:r><w:r><w:ruby><w:rt><w:r><w:t>c</w:t></w:r></w:rt><w:rubyBase><w:r><w:t>b</w:t></w:r></w:rubyBase></w:ruby></w:r>'), 'ab (c)'],
     ['a tab, a line break, a hyphen that holds', p('<w:r><w:t>a</w:t><w:tab/><w:t>b</w:t><w:br/><w:t>c</w:t><w:noBreakHyphen/><w:t>d</w:t></w:r>'), 'a\tb|c‑d'],
     ['what HTML would take for its own', p(run('a &lt; b &amp; c')), 'a &lt; b &amp; c'],
     ['signs of the symbol font', p('<w:r><w:sym w:font="Symbol" w:char="F061"/><w:sym w:font="Symbol" w:char="F0B1"/></w:r>'), 'α±'],

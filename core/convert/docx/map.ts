@@ -92,6 +92,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
   let cell: Cell | null = null;
   const cells: (Cell | null)[] = [];
   const mathMarks: Record<string, [string, string]> = { 'm:sup': ['<sup>', '</sup>'], 'm:sub': ['<sub>', '</sub>'], 'm:den': ['/', ''], 'm:rad': ['√(', ')'], 'm:d': ['(', ')'], 'm:mr': ['', '; '] };
+  /** what stands over words: where in its paragraph it was written, and what it is */
+  const annotations: { from: number; html: string }[] = [];
   const emit = (html: string): void => { if (cell) cell.html += html; else out += html; };
   const add = (html: string): void => { const p = paragraphs[paragraphs.length - 1]; if (p) p.html += html; };
   const shows = (): boolean => deleted === 0 && fallback === 0 && (fields.length === 0 || fields.every((f) => f.result));
@@ -147,6 +149,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
         case 'wp:docPr': described = a.descr ?? ''; break;
         case 'a:blip': case 'v:imagedata': if (fallback === 0) picture(a['r:embed'] ?? a['r:id'] ?? '', a['r:link']); break;
         case 'w:txbxContent': boxes++; break;
+        case 'w:rt': annotations.push({ from: paragraphs.at(-1)?.html.length ?? 0, html: '' }); break;
         case 'm:oMath': if (mathDepth++ === 0 && fallback === 0) { page.counts.equations++; add('<span class="math">'); } break;
         case 'm:nary': break;
         case 'm:chr': add(escapeXml(a['m:val'] ?? '')); break;
@@ -181,6 +184,9 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
         case 'm:oMath': if (--mathDepth === 0 && fallback === 0) add('</span>'); break;
         case 'w:hyperlink': case 'w:fldSimple': if (links.pop()) add('</a>'); break;
         case 'w:txbxContent': boxes--; break;
+        // What stands over a word follows it in brackets (17.3.3.25).
+        case 'w:rt': { const p = paragraphs.at(-1), from = annotations.pop()?.from ?? 0; if (p) { annotations.push({ from, html: p.html.slice(from) }); p.html = p.html.slice(0, from); } break; }
+        case 'w:ruby': { const over = annotations.pop()?.html; if (over) add(` (${over})`); break; }
         case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0) { if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += paragraphHtml(p); else emitParagraph(p); } if (section.ends && paragraphs.length === 0 && cells.length === 0) endSection(); break; }
         case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows, tables.length === 0 ? table.widths : [])); last = null; } break;
         case 'w:tc': cell = null; break;

@@ -67,7 +67,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
       if (label !== null) { label += text; return; }
       if (math !== null) { math += text; return; }
       if (!paragraph && text.trim() === '') return;
-      add(`<w:r>${runProperties(runs.at(-1)!)}<w:t xml:space="preserve">${escapeXml(text.replace(/^\u00a0$/, ''))}</w:t></w:r>`);
+      add(`<w:r>${runProperties(runs.at(-1)!)}<w:t xml:space="preserve">${escapeXml(text)}</w:t></w:r>`);
     },
     onclosetag(name) {
       if (/^(p|h[1-6])$/.test(name)) { endParagraph(); return; }
@@ -123,7 +123,9 @@ export function writeDocx(page: PageDescription): Uint8Array {
   function endParagraph(): void {
     if (!paragraph) return;
     const out = cells.at(-1) ?? target;
-    out.push(`<w:p><w:pPr>${paragraph.properties.replace('\u0000', paragraph.list)}</w:pPr>${paragraph.xml}</w:p>`);
+    // A lone blank that does not break holds an empty line of the description open.
+    const inside = paragraph.xml.replace(/^(<w:r>(?:<w:rPr>(?:(?!<\/w:rPr>).)*<\/w:rPr>)?<w:t xml:space="preserve">)\u00a0(<\/w:t><\/w:r>)$/, '$1$2');
+    out.push(`<w:p><w:pPr>${paragraph.properties.replace('\u0000', paragraph.list)}</w:pPr>${inside}</w:p>`);
     paragraph = null;
     runs.length = 1; runs[0] = {};
   }

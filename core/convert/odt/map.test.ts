@@ -16,6 +16,7 @@ describe('text', () => {
     ['several spaces in one element', p('a<text:s text:c="3"/>b'), 'a   b'],
     ['one space where no number is given', p('a<text:s/>b'), 'a b'],
     ['a tab and a line break', p('a<text:tab/>b<text:line-break/>c'), 'a\tb|c'],
+    ['what stands over a word', p('a<text:ruby><text:ruby-base>b</text:ruby-base><text:ruby-text>c</text:ruby-text></text:ruby>d'), 'ab (c)d'],
     ['white space of the file, which means one space', p('a\n\t  b'), 'a b'],
     ['a field shows its value', p('page <text:page-number>4</text:page-number>'), 'page 4'],
     ['what HTML would take for its own', p('a &lt; b &amp; c'), 'a &lt; b &amp; c'],
@@ -26,6 +27,8 @@ describe('text', () => {
   // 20.360 (text:display), 5.4 (sections), 7.7.4 and 7.7.5 (hidden text); 20.216 (fo:text-transform).
   test.each<[string, string, string]>([
     ['hidden words', p(`a ${span('gone', 'T')}b`), 'a b'], ['a hidden paragraph', `${p('a')}${p('gone', 'P')}${p('b')}`, 'ab'], ['words inside hidden ones', p(span(`gone ${span('too', 'U')}`, 'T')), ''],
+    ['a field that hides its paragraph', `${p('a')}${p('gone <text:hidden-paragraph text:is-hidden="true"/>too')}${p('b')}`, 'ab'], ['a field that would hide its paragraph', p('a <text:hidden-paragraph text:is-hidden="false"/>b'), 'a b'], ['a section that is not shown', `${p('a')}<text:section text:display="none">${p('gone')}</text:section>${p('b')}`, 'ab'],
+    ['a script, the bytes of a picture and the title of a table', `${p('a<text:script>var b</text:script><draw:frame><draw:image><office:binary-data>aGVsbG8=</office:binary-data></draw:image></draw:frame>')}<table:table><table:title>gone</table:title></table:table>`, 'a'],
     ['a field that hides words', p('a<text:hidden-text text:string-value="x">gone</text:hidden-text>'), 'a'], ['capitals, and words within them', p(span(`tide ${span('table', 'B')}`, 'U')), 'TIDE TABLE'], ['a style that takes them back', p(span(`tide ${span('table', 'N')}`, 'U')), 'TIDE table'],
   ])('%s', (_, text, expected) => { expect(words(map(text, `${style('T', 'text', 'text:display="none"')}<style:style style:name="P" style:family="paragraph"><style:text-properties text:display="none"/></style:style>${style('U', 'text', 'fo:text-transform="uppercase"')}${style('B', 'text', 'fo:font-weight="bold"')}${style('N', 'text', 'fo:text-transform="none"')}`).body)).toBe(expected); });
   test('hidden words are told', () => { expect(map(p(span('gone', 'T')), style('T', 'text', 'text:display="none"')).losses).toEqual(['hidden text is left out']); });

@@ -12,6 +12,9 @@ import { widthOf } from '../table-widths.ts';
 import { gatherLines } from '../running-lines.ts';
 import { readRunningLines } from './running-lines.ts';
 
+/** Elements of whose text no page shows anything. Source: ODF 1.2-1, 5.5 (changes), 7.7 (hidden text, scripts), 14.1 (annotations), 9.1.3 and 10.4.4 (titles), 13 (forms). */
+const unshown: ReadonlySet<string> = new Set(['text:tracked-changes', 'text:hidden-text', 'text:hidden-paragraph', 'office:annotation', 'text:note-citation', 'office:forms', 'svg:title', 'svg:desc', 'table:title', 'table:desc', 'text:sequence-decls', 'text:variable-decls', 'text:user-field-decls', 'text:script', 'office:scripts', 'office:binary-data']);
+
 /** Maps an OpenDocument text to a page description. Source: OASIS ODF 1.2-1, 5 (text), 9 (tables), 10 (frames), 16 (styles). */
 export function mapOdt(bytes: Uint8Array): PageDescription {
   const pack = new Package(bytes), page = emptyPage();
@@ -26,10 +29,10 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   let endnote = false, around: OdfLook = {};
   let out = '', skip = 0, mark = 0;
   /** where pages of another style begin */ const turns: { at: number; master: string; numberFrom: number | null }[] = [{ at: 0, master: 'Standard', numberFrom: null }];
-  const sections: boolean[] = [], targets: string[] = [];
+  const sections: boolean[] = [], shutSections: boolean[] = [], targets: string[] = [];
   const stack: string[] = [];
   const lists: OpenList[] = [];
-  const spanned: { name: string; closing: string; /** its words are not shown */ hidden?: boolean; capitals?: boolean }[] = [];
+  const spanned: { name: string; closing: string; /** its words are not shown */ hidden?: boolean; capitals?: boolean; /** of a paragraph: where in what is written it begins */ from?: number }[] = [];
   /** ODF 1.2-1, 20.360 (text:display) and 20.216 (fo:text-transform) */
   const hide = (style: string): boolean => { const hidden = styles.own(style)['display'] === 'none'; if (hidden) { skip++; lose('hidden text is left out'); } return hidden; };
   const inCapitals = (css: OdfLook): boolean => (css['text-transform'] === undefined ? spanned.at(-1)?.capitals === true : css['text-transform'] === 'uppercase');
@@ -40,13 +43,16 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   let last: { style: string; start: number; end: number } | null = null;
   let label = '', labelAt: { left?: number; first?: number } = {}, itemAt: { left?: number } = {}, titled: '' | 'told' | null = null, frame = { width: 0, height: 0 };
   const emit = (html: string): void => { if (skip > 0) return; if (targets.length > 0) targets[targets.length - 1] += html; else out += html; };
+  const cutBack = (to: number): void => { if (targets.length > 0) targets[targets.length - 1] = targets.at(-1)!.slice(0, to); else out = out.slice(0, to); };
   readXml(xml, {
     open(name, a) {
       stack.push(name);
+      if (unshown.has(name)) skip++;
       switch (name) {
+        // A field that hides its paragraph, with what stands before it (7.7.10).
+        case 'text:hidden-paragraph': { const p = spanned.findLast((one) => /^text:[ph]$/.test(one.name)); if (a['text:is-hidden'] === 'true' && p && !p.hidden && skip === 1) { p.hidden = true; cutBack(p.from ?? 0); skip++; lose('hidden text is left out'); } break; }
         case 'draw:object': { const math = skip === 0 ? linearMath(pack.text(`${(a['xlink:href'] ?? '').replace(/^\.\//, '')}/content.xml`) ?? '') : ''; if (math) { page.counts.equations++; page.generated.push(math); emit(`<span class="math">${escapeXml(math)}</span>`); } skip++; break; }
         case 'text:deletion': lose('tracked deletions are left out'); break;
-        case 'text:tracked-changes': case 'text:hidden-text': case 'text:hidden-paragraph': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip++; break;
         case 'text:p': case 'text:h': {
           const css = around = styles.resolve(a['text:style-name'] ?? ''), hidden = hide(a['text:style-name'] ?? '');
           const tag = name === 'text:h' ? `h${Math.min(6, Number(a['text:outline-level'] ?? 1))}` : 'p';
@@ -56,11 +62,12 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           // What a list says of its indents holds inside it; paragraphs without a label of their own stand under the text of their item.
           const left = labelAt.left ?? itemAt.left ?? lists.length * 18, indent = lists.length > 0 ? `;margin-left:${left}pt${label && labelAt.first ? `;text-indent:${Math.max(labelAt.first, -left)}pt` : ''}` : '';
           if (css['break-before'] === 'page') emit('<div class="break"></div>');
+          const from = written().length;
           const close = skip === 0 && closeUp(a['text:style-name'] ?? '', css);
           emit(`<${tag} style="${paragraphCss(close ? { ...css, 'margin-top': '0pt' } : css, page)}${indent}"${/^rl/.test(css['writing-mode'] ?? '') ? ' dir="rtl"' : ''}>${label}`);
           label = '';
           labelAt = {};
-          spanned.push({ name, closing: `</${tag}>`, hidden, capitals: inCapitals(css) });
+          spanned.push({ name, closing: `</${tag}>`, hidden, capitals: inCapitals(css), from });
           break;
         }
         case 'text:span': {
@@ -81,7 +88,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:s': emit('&#160;'.repeat(Math.min(50, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': emit('&#8195;'); break;
         case 'text:line-break': emit('<br/>'); break;
-        case 'text:section': { const own = styles.columns(a['text:style-name'] ?? '-'), opens = own !== null && skip === 0 && targets.length === 0 && !styles.master(turns.at(-1)!.master).columns && !sections.some(Boolean) && !stack.some((s) => s === 'table:table-cell' || s === 'text:list-item'); sections.push(opens); if (opens) emit(columnsOpen(own.count, own.gapPt, own.ruled)); break; }
+        case 'text:ruby-text': emit(' ('); break;
+        case 'text:section': { const shut = a['text:display'] === 'none' || (a['text:display'] === 'condition' && a['text:is-hidden'] === 'true'); if (shut) { skip++; lose('hidden text is left out'); } shutSections.push(shut); const own = styles.columns(a['text:style-name'] ?? '-'), opens = own !== null && skip === 0 && targets.length === 0 && !styles.master(turns.at(-1)!.master).columns && !sections.some(Boolean) && !stack.some((s) => s === 'table:table-cell' || s === 'text:list-item'); sections.push(opens); if (opens) emit(columnsOpen(own.count, own.gapPt, own.ruled)); break; }
         case 'text:list': lists.push(numbering.open(a['text:style-name'] ?? '', lists[lists.length - 1] ?? null, a['text:continue-numbering'] === 'true' || a['text:continue-list'] !== undefined)); break;
         case 'text:list-item': {
           const list = lists[lists.length - 1];
@@ -117,8 +125,10 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
     },
     close(name) {
       stack.pop();
+      if (unshown.has(name)) skip--;
       switch (name) {
-        case 'text:tracked-changes': case 'text:hidden-text': case 'text:hidden-paragraph': case 'office:annotation': case 'text:note-citation': case 'office:forms': case 'draw:object': case 'svg:title': case 'svg:desc': case 'text:sequence-decls': case 'text:variable-decls': case 'text:user-field-decls': skip--; break;
+        case 'draw:object': skip--; break;
+        case 'text:ruby-text': emit(')'); break;
         case 'text:p': case 'text:h': case 'text:span': case 'text:a': {
           if (/^text:[ph]$/.test(name) && titled === '') titled = page.title.trim() ? 'told' : null;
           const top = spanned.pop();
@@ -127,7 +137,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           if (/^text:[ph]$/.test(name) && skip === 0 && last) last.end = written().length;
           break;
         }
-        case 'text:section': if (sections.pop()) emit(columnsClose); break;
+        case 'text:section': if (sections.pop()) emit(columnsClose); if (shutSections.pop()) skip--; break;
         case 'text:list': lists.pop(); itemAt = {}; break;
         case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"${endnote ? ' data-end="1"' : ''}><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
         case 'table:table': emit('</table>'); grids.pop(); break;

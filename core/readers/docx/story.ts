@@ -37,7 +37,7 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
   const boxed = new Set<string>();
   /** what stands over words; the fields that are open: whether their result has begun */
   const annotations: string[] = [], fields: boolean[] = [];
-  let drawn = '', instruction = '', mathDepth = 0, inText = false, /** the next words begin a page */ turned = false;
+  let drawn = '', instruction = '', mathDepth = 0, inText = false, /** the next words begin a page */ turned = false, inAnnotation = false;
   const push = (text: string, where: PlaceKind, authorLike = false): void => { if (/[\p{L}\p{N}]/u.test(text)) story.passages.push({ part, place: where, page: null, text, authorLike, section: where === place ? section : undefined, ...(tableDepth > 0 ? { inTable: true } : {}) }); };
   const value = (a: Attributes): string => a['w:val'] ?? '';
   const on = (a: Attributes): boolean => !/^(0|false|off)$/i.test(a['w:val'] ?? 'true');
@@ -73,7 +73,7 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
         case 'w:txbxContent': boxDepth++; break;
         // A drawing's words that no paragraph of the text holds (21.1.2.2.6).
         case 'a:p': drawn = ''; break;
-        case 'w:rt': annotations.push(''); break;
+        case 'w:rt': annotations.push(''); inAnnotation = true; break;
         case 'w:fldChar': turnField(a['w:fldCharType'] ?? ''); break;
         case 'w:sym': { const code = Number.parseInt(a['w:char'] ?? '', 16); if (code >= 0x20 && code < 0xe000) append(String.fromCharCode(code)); break; }
         case 'mc:Fallback': fallbackDepth++; break;
@@ -109,8 +109,9 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
       switch (name) {
         case 'w:t': case 'w:delText': case 'w:instrText': case 'w:delInstrText': case 'm:t': case 'a:t': inText = false; break;
         case 'a:p': push(drawn, fallbackDepth > 0 ? 'hidden' : 'textbox'); drawn = ''; break;
-        // What stands over a word is read apart from it (17.3.3.24).
-        case 'w:rt': push(annotations.pop() ?? '', place); break;
+        // What stands over a word is read behind it, in brackets (17.3.3.25).
+        case 'w:ruby': { const over = annotations.pop(); if (over?.trim()) append(` (${over})`); break; }
+        case 'w:rt': inAnnotation = false; break;
         case 'w:del': case 'w:moveFrom': deletedDepth--; break;
         case 'w:txbxContent': boxDepth--; break;
         case 'mc:Fallback': fallbackDepth--; break;
@@ -153,7 +154,7 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
     if (!p) return;
     // What a field within a field's instruction shows is a word of that instruction (17.16.2).
     if (fields.length > 1 && fields.at(-1) && fields.includes(false)) instruction += text;
-    else if (annotations.length > 0) annotations[annotations.length - 1] += text;
+    else if (inAnnotation && annotations.length > 0) annotations[annotations.length - 1] += text;
     else if (run.deleted || deletedDepth > 0) p.deleted += text;
     else if (run.hidden) p.hidden += text;
     else p.text += text;

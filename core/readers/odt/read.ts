@@ -100,6 +100,7 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides, starts
         case 'text:s': add(' '.repeat(Math.min(100, Number(a['text:c'] ?? 1) || 1))); break;
         case 'text:tab': add('\t'); break;
         case 'text:line-break': add('\n'); break;
+        case 'text:ruby-text': add(' ('); break;
         case 'dc:creator': case 'dc:date': case 'meta:creator-initials': case 'svg:title': case 'svg:desc': case 'loext:sender-initials': single = ''; break;
         case 'text:section': shut.push(a['text:display'] === 'none' || (a['text:display'] === 'condition' && a['text:is-hidden'] === 'true')); break;
         case 'text:hidden-paragraph': if (a['text:is-hidden'] === 'true') hidesAll[hidesAll.length - 1] = true; break;
@@ -129,6 +130,7 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides, starts
     close(name) {
       stack.pop();
       const place = places[places.length - 1]!;
+      if (name === 'text:ruby-text') add(')');
       if (loose.trim()) push(name === 'office:binary-data' ? unpacked(loose) : loose.trim(), place === 'text' ? 'hidden' : place);
       loose = '';
       if (name === 'text:p' || name === 'text:h') {
