@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { joinLabels } from './labels.ts';
+import { joinLabels, partTightLabels } from './labels.ts';
 import type { PdfLine } from './map.ts';
 
 const line = (text: string, x: number, baseline: number, width = text.length * 6): PdfLine => ({ page: 0, box: [x, baseline - 10, x + width, baseline + 2], runs: [{ text, bold: false, italic: false, size: 12, raised: false }], text, size: 12, bold: false, font: 'Times', baseline });
@@ -18,3 +18,8 @@ test.each([
   ['the first column of a table', [line('1.', 72, 100), line('North', 100, 100), line('4.2', 200, 100)]], ['words far away', [line('1.', 72, 100), line('North', 300, 100)]],
   ['words of another line', [line('1.', 72, 100), line('North', 90, 112)]], ['words, not a label', [line('Note', 72, 100), line('North', 110, 100)]], ['two labels', [line('1.', 72, 100), line('2.', 90, 100)]],
 ])('others stay as they are: %s', (_, lines) => { expect(joinLabels(lines)).toEqual(lines); });
+test('a number that touches its words is a label where the number before it stands further up', () => {
+  const lines = [line('9. Silt', 72, 100), line('10.Clay', 72, 114), line('3.Mud', 72, 128), line('11.5 mm of it', 72, 142)];
+  partTightLabels(lines);
+  expect(lines.map((l) => [l.text, l.runs[0]!.text])).toEqual([['9. Silt', '9. Silt'], ['10. Clay', '10. Clay'], ['3.Mud', '3.Mud'], ['11.5 mm of it', '11.5 mm of it']]);
+});

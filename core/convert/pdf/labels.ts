@@ -21,3 +21,18 @@ export function joinLabels(lines: PdfLine[]): PdfLine[] {
   }
   return lines.filter((l) => !taken.has(l)).map((l) => joined.get(l) ?? l);
 }
+
+/** “10.Words”: a number too wide for its indent touches its words. It is one where the number before it stands further up. Changes the lines that it is given. */
+export function partTightLabels(lines: PdfLine[]): void {
+  const seen = new Set<number>();
+  for (const line of lines) {
+    const [label, number] = /^\s*\(?(\d{1,3})[.)]/.exec(line.text) ?? [];
+    if (label === undefined) continue;
+    const first = line.runs[0]!;
+    if (seen.has(Number(number) - 1) && /^\p{Lu}/u.test(line.text.slice(label.length)) && first.text.startsWith(label)) {
+      first.text = `${label} ${first.text.slice(label.length)}`;
+      line.text = `${label} ${line.text.slice(label.length)}`;
+    }
+    seen.add(Number(number));
+  }
+}

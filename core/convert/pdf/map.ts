@@ -6,7 +6,7 @@ import { heed, type Job } from '../../model/outcome.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
 import { photographsOn } from './photographs.ts';
-import { isBullet, joinLabels } from './labels.ts';
+import { isBullet, joinLabels, partTightLabels } from './labels.ts';
 import { commonest } from '../../text/commonest.ts';
 import { findTables, type TableBlock } from '../../readers/pdf/tables.ts';
 
@@ -88,14 +88,17 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
   page.baseSizePt = body;
   page.baseFont = familyOf(kept.find((l) => l.size === body)?.font ?? 'Times');
   const levels = [...new Set(kept.filter((l) => l.size > body * 1.1 && l.text.trim().length < 200).map((l) => l.size))].sort((a, b) => b - a).slice(0, 5);
-  const pageCount = heights.length;
-  for (let i = 0; i < pageCount; i++) page.body += pageBody(joinLabels(kept.filter((l) => l.page === i)), images.filter((m) => m.page === i));
+  partTightLabels(kept);
+  const perPage = heights.map((_, i) => joinLabels(kept.filter((l) => l.page === i)));
+  // A table may go on over the page.
+  const tables = findTables(perPage.flat()), inTable = new Set(tables.flatMap((t) => t.lines)), pending = [...tables];
+  for (const [i, own] of perPage.entries()) page.body += pageBody(own, images.filter((m) => m.page === i));
   page.losses.push('the layout is not carried over: text, headings, lists, tables and pictures are, as far as they can be recognised');
   return page;
 
   function pageBody(own: PdfLine[], pictures: PdfImage[]): string {
-    const tables = findTables(own), inTable = new Set(tables.flatMap((t) => t.lines)), waiting = [...pictures].sort((a, b) => a.box[1] - b.box[1]);
-    const right = Math.max(0, ...own.map((l) => l.box[2])), pending = [...tables];
+    const waiting = [...pictures].sort((a, b) => a.box[1] - b.box[1]);
+    const right = Math.max(0, ...own.map((l) => l.box[2]));
     let out = '', group: PdfLine[] = [];
     const flush = (): void => { if (group.length > 0) out += paragraph(group); group = []; };
     const picturesAbove = (y: number): void => { while (waiting[0] && waiting[0].box[1] <= y) { flush(); out += pictureHtml(waiting.shift()!); } };
@@ -148,7 +151,10 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
     return before !== undefined && after !== undefined && vocabulary.has(`${before}-${after}`) && !vocabulary.has(before + after);
   }
   function paragraph(group: PdfLine[]): string {
-    const level = headingLevel(group), item = level > 0 ? null : group[0]!.label ? [`${group[0]!.label} `, group[0]!.label] : isListItem(group[0]!.text) ? /^\s*([•▪◦‣·–—*-]|\(?\d{1,2}[.)]|\(?[a-z][.)])\s+/.exec(group[0]!.text) : null;
+    const level = headingLevel(group);
+    // Where bookmarks name the headings, what stands above them all in the largest letters is the title.
+    if (level === 0 && page.title === '' && group[0]!.page === 0 && group[0]!.size === levels[0] && group.length < 4) page.title = group.map((l) => l.text.trim()).join(' ');
+    const item = level > 0 ? null : group[0]!.label ? [`${group[0]!.label} `, group[0]!.label] : isListItem(group[0]!.text) ? /^\s*([•▪◦‣·–—*-]|\(?\d{1,2}[.)]|\(?[a-z][.)])\s+/.exec(group[0]!.text) : null;
     const depth = item ? depthAt(group[0]!.box[0]) : (indents.length = 0);
     let html = '', label = '';
     group.forEach((line, i) => {
@@ -159,7 +165,7 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
       const broken = next && /\p{L}[-‐\u00ad](<\/\w+>)*\s*$/u.test(text) && /^\s*\p{Ll}/u.test(next.text);
       html += !next ? text : !broken ? `${text.replace(/\s+((?:<\/\w+>)*)$/, '$1')} ` : text.replace(/([-‐\u00ad])((?:<\/\w+>)*)\s*$/u, ownHyphen(line.text, next.text) ? '$1$2' : '$2');
     });
-    const tag = level > 0 ? `h${level}` : 'p', css = level > 0 ? `margin:10pt 0 4pt 0;font-weight:bold;font-size:${group[0]!.size}pt` : `margin:0 0 6pt ${item ? 18 * (depth + 1) : 0}pt${item ? ';text-indent:-14pt' : ''}`;
+    const tag = level > 0 ? `h${level}` : 'p', larger = level === 0 && !item && group.every((l) => l.size > body * 1.2), css = level > 0 ? `margin:10pt 0 4pt 0;font-weight:bold;font-size:${group[0]!.size}pt` : larger ? `margin:0 0 6pt 0;font-size:${group[0]!.size}pt` : `margin:0 0 6pt ${item ? 18 * (depth + 1) : 0}pt${item ? ';text-indent:-14pt' : ''}`;
     if (label && !isBullet(label)) page.generated.push(label);
     return `<${tag} style="${css}">${label ? `<span class="label" data-level="${depth}">${isBullet(label) ? '•' : escapeXml(label)}&#8194;</span>` : ''}${html.trim() || '&#160;'}</${tag}>`;
   }
