@@ -132,7 +132,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
   /** Plain labels become real numbering that starts where the label says; others stay as written. */
   function listItem(text: string): void {
     const level = Math.min(8, labelLevel), parts = /^(\(?)([\divxlc]+|[a-z])([.)]?)$/i.exec(text), bullet = !/[\p{L}\p{N}]/u.test(text);
-    const ways = bullet ? [{ kind: 'bullet' as const, at: 1 }] : parts && (parts[1] || parts[3]) ? waysToCount(parts[2]!) : [];
+    const ways = bullet ? [{ kind: 'bullet' as const, at: 1 }] : parts && (parts[1] || parts[3] || /^\d{1,2}$/.test(parts[2]!)) ? waysToCount(parts[2]!) : [];
     if (ways.length === 0) { add(`<w:r><w:t xml:space="preserve">${escapeXml(text)}</w:t></w:r><w:r><w:tab/></w:r>`); return; }
     const before = bullet ? '' : parts![1]!, after = bullet ? '' : parts![3]!;
     // “i.” is the ninth letter after “h.”, and else the first Roman number.

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { joinLabels, partTightLabels } from './labels.ts';
+import { countedLabels, joinLabels, partTightLabels } from './labels.ts';
 import type { PdfLine } from './map.ts';
 
 const line = (text: string, x: number, baseline: number, width = text.length * 6): PdfLine => ({ page: 0, box: [x, baseline - 10, x + width, baseline + 2], runs: [{ text, bold: false, italic: false, size: 12, raised: false }], text, size: 12, bold: false, font: 'Times', baseline });
@@ -23,3 +23,10 @@ test('a number that touches its words is a label where the number before it stan
   partTightLabels(lines);
   expect(lines.map((l) => [l.text, l.runs[0]!.text])).toEqual([['9. Silt', '9. Silt'], ['10. Clay', '10. Clay'], ['3.Mud', '3.Mud'], ['11.5 mm of it', '11.5 mm of it']]);
 });
+test('bare numbers are labels where the next one stands in their place, over the page too', () => {
+  const lines = [line('1', 72, 780), line('Silt is carried in', 110, 780), { ...line('2', 72, 80), page: 1 }, { ...line('Clay stays', 110, 80), page: 1 }], counted = countedLabels(lines);
+  expect(joinLabels(lines.slice(0, 2), counted).map((l) => l.text)).toEqual(['1 Silt is carried in']);
+  expect(joinLabels(lines.slice(2), counted).map((l) => l.text)).toEqual(['2 Clay stays']);
+  expect(countedLabels([line('3', 72, 100), line('Silt', 110, 100), line('7', 72, 114), line('Clay', 110, 114)]).size).toBe(0);
+});
+test('a bullet in larger letters than its words belongs to them', () => { expect(texts([{ ...line('•', 72, 103), size: 14 }, line('Silt is carried in', 110, 100)])).toEqual(['• Silt is carried in']); });

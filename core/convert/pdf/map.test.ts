@@ -39,6 +39,14 @@ describe('what a PDF shows comes back', () => {
     const labels = (body: string): string[] => partsOf(body).filter((p) => p.name === 'span' && /^(?:\d+\.|•)$/.test(p.text)).map((p) => p.text);
     expect(labels(await back(`<p>${prose}</p><ol><li>First of all</li><li>Second of all</li></ol><ul><li>Without a number</li></ul>`))).toEqual(['1.', '2.', '•']);
   });
+  test('lines far apart are one paragraph where all lines of the text are', async () => {
+    const rows = ['The tide carries silt over the marsh, and as it was seen by Mrs', 'Orme in the north it leaves it among the stems that the plants of the', 'Carrow estuary hold up in winter.'], bytes = await plantedPdf((pdf) => { pdf.findPage(0).put('Contents', pdf.addStream(`BT /F 12 Tf 72 700 Td 29 TL ${rows.map((r) => `(${r}) Tj T*`).join(' ')} ET`, {})); });
+    expect(named((await mapPdf(bytes)).body, 'p')).toEqual([rows.join(' ')]);
+  });
+  test('a title in the middle and a heading at the left are two, in the same letters', async () => {
+    const bytes = await plantedPdf((pdf) => { pdf.findPage(0).put('Contents', pdf.addStream(`BT /F 18 Tf 230 760 Td (Silt and clay) Tj -158 -28 Td (Where it settles) Tj ET BT /F 11 Tf 72 700 Td 14 TL ${Array.from({ length: 6 }, () => '(The tide carries silt over the marsh and leaves it there among the stems) Tj T*').join(' ')} ET`, {})); });
+    expect(named((await mapPdf(bytes)).body, 'h1')).toEqual(['Silt and clay', 'Where it settles']);
+  });
   test('tables cell by cell; two lines of prose are none', async () => {
     const rows = [['Site', 'Gain', 'Loss'], ['North', '4.2', '0.3'], ['South', '5.1', '0.4'], ['West', '6.0', '0.2']], body = await back(`<p>${prose}</p><table>${rows.map((r) => `<tr>${r.map((c) => `<td>${c}</td>`).join('')}</tr>`).join('')}</table><p>${prose}</p>`);
     expect([named(body, 'table').length, named(body, 'td')]).toEqual([1, rows.flat()]);

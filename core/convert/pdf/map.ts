@@ -6,7 +6,7 @@ import { heed, type Job } from '../../model/outcome.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
 import { photographsOn } from './photographs.ts';
-import { isBullet, joinLabels, partTightLabels } from './labels.ts';
+import { countedLabels, isBullet, joinLabels, partTightLabels } from './labels.ts';
 import { commonest } from '../../text/commonest.ts';
 import { findTables, type TableBlock } from '../../readers/pdf/tables.ts';
 
@@ -87,9 +87,12 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
   const body = commonest(kept.map((l) => l.size), kept.map((l) => l.text.length)) || 12;
   page.baseSizePt = body;
   page.baseFont = familyOf(kept.find((l) => l.size === body)?.font ?? 'Times');
+  const pitches = kept.flatMap((l, i) => { const last = kept[i - 1], pitch = last && last.page === l.page && last.size === body && l.size === body ? l.baseline - last.baseline : 0; return pitch > body * 0.9 && pitch < body * 4 ? [Math.round(pitch * 2) / 2] : []; });
+  /** from line to line of the text, as most of them stand */
+  const pitchOfText = commonest(pitches, pitches.map(() => 1)) || body * 1.2;
   const levels = [...new Set(kept.filter((l) => l.size > body * 1.1 && l.text.trim().length < 200).map((l) => l.size))].sort((a, b) => b - a).slice(0, 5);
   partTightLabels(kept);
-  const perPage = heights.map((_, i) => joinLabels(kept.filter((l) => l.page === i)));
+  const counted = countedLabels(kept), perPage = heights.map((_, i) => joinLabels(kept.filter((l) => l.page === i), counted));
   // A table may go on over the page.
   const tables = findTables(perPage.flat()), inTable = new Set(tables.flatMap((t) => t.lines)), pending = [...tables];
   for (const [i, own] of perPage.entries()) page.body += pageBody(own, images.filter((m) => m.page === i));
@@ -119,7 +122,7 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
   function pictureHtml(m: PdfImage): string { page.counts.images++; return `<p><img src="${m.src}" style="width:${Math.round(m.box[2] - m.box[0])}pt;height:${Math.round(m.box[3] - m.box[1])}pt"/></p>`; }
   function headingLevel(group: PdfLine[]): number {
     const text = group.map((l) => l.text).join(' ').trim(), size = group[0]!.size;
-    if (text.length > 200 || group.length > 3) return 0;
+    if (text.length > 200 || group.length > 3 || !/\p{L}/u.test(text)) return 0;
     // Where a file has bookmarks, they say what is a heading; a number in front may be missing in them.
     if (marked.size > 0) return Math.min(6, levelOfTitle(group[0]!.page, text));
     const at = levels.findIndex((s) => Math.abs(s - size) < 0.3);
@@ -131,9 +134,11 @@ export async function mapPdf(bytes: Uint8Array, job: Job = {}): Promise<PageDesc
     if (line.label) return true;
     if (Math.abs(pitch) < 1) return false;
     if (Math.abs(line.size - last.size) > 0.6 || line.bold !== last.bold && (line.bold || last.bold) && headingLevel([line.bold ? line : last]) > 0) return true;
-    if (pitch < -2 || pitch > Math.max(line.size, last.size) * 2.2) return !endsOpen(last, line);
+    // A title in the middle and a heading at the left, in the same letters.
+    if (last.size > body * 1.1 && Math.abs(line.box[0] - last.box[0]) > line.size * 1.5 && Math.abs(line.box[0] + line.box[2] - last.box[0] - last.box[2]) > line.size * 3) return true;
+    if (pitch < -2 || pitch > Math.max(line.size * 2.2, last.size * 2.2, last.size === body ? pitchOfText * 1.3 : 0)) return !endsOpen(last, line);
     if (isListItem(line.text) && line.box[0] <= group[0]!.box[0] + 4) return true;
-    const usual = group.length > 1 ? group[1]!.baseline - group[0]!.baseline : last.size * 1.25;
+    const usual = group.length > 1 ? group[1]!.baseline - group[0]!.baseline : last.size === body ? Math.max(last.size * 1.25, pitchOfText) : last.size * 1.25;
     if (pitch > usual * 1.3) return true;
     if (line.box[0] > last.box[0] + line.size * 0.8 && line.box[0] < last.box[0] + 60 && !isListItem(group[0]!.text) && /[.!?:"”’)]\s*$/.test(last.text)) return true;
     return last.box[2] < right - line.size * 6 && /[.!?:]["”’)]?\s*$/.test(last.text) && /^\s*["“‘(\p{Lu}\d]/u.test(line.text);
