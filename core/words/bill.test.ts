@@ -67,6 +67,10 @@ test('a heading below the one that opens the appendices belongs to them', () => 
 describe('captions on fixed pages', () => {
   const placed = (...rows: [text: string, from: number, to: number][]): Passage => { let start = 0; return madePassage(rows.map((r) => r[0]).join('\n'), { page: 2, lines: rows.map(([text, from, to], i) => { const line = { start, box: [from, 100 + i * 14, to, 112 + i * 14] as [number, number, number, number] }; start += text.length + 1; return line; }) }); };
   test('one that leaves room for a word does not go on', () => expect(byPart(bill([placed(['Table 3: what settled', 72, 180], ['Each flood tide carries silt', 72, 520], ['and clay.', 72, 140])]))).toEqual({ captions: 4, body: 7 }));
+  test('one below a full line that ends a sentence is one; below a line that runs on it is none', () => {
+    const below = (end: string) => byPart(bill([placed([`Each flood tide carries silt and clay over it${end}`, 72, 520], ['Table 3: what settled', 72, 180])]));
+    expect([below('.'), below(' as in')]).toEqual([{ body: 9, captions: 4 }, { body: 15 }]);
+  });
   test('one that fills its line does', () => expect(byPart(bill([placed(['Table 3: what settled in the creek', 72, 515], ['and stayed there.', 72, 140], ['Each flood tide carries silt', 72, 520])]))).toEqual({ captions: 10, body: 5 }));
   test.each(['figure above. It', 'Figure 3. It'])('hard negative: a sentence that runs on into “%s …”', (words) => expect(byPart(bill([placed(['Each flood tide carries silt as is shown in', 72, 520], [`${words} settles.`, 72, 180])]))).toEqual({ body: 9 + words.split(' ').length + 1 }));
   test('hard negative: a word for a number', () => expect(byPart(bill([placed(['table mountain: it is flat', 72, 180])]))).toEqual({ body: 5 }));

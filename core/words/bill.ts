@@ -42,7 +42,8 @@ export function billOf(facts: DocumentFacts): WordBill | null {
     const onTitlePage = section === 'titlePage' && (p.page === null ? p.section === 'titlePage' : p.page === 1);
     if (section === 'titlePage' && !onTitlePage) section = 'body';
     let caption = 0, full: boolean[] | null = null;
-    for (const [i, line] of p.text.split('\n').entries()) {
+    const rows = p.text.split('\n');
+    for (const [i, line] of rows.entries()) {
       // Without marked headings nobody knows where an abstract ends, so it counts as running text.
       const heading = headings.has(line.trim());
       const named = sectionNamed(line, heading ? 80 : 0) ?? appendixWithName(line), starts: WordPart | null = named ? (named.part === 'abstract' && headings.size === 0 ? 'body' : named.part) : heading && section !== 'appendices' && !onTitlePage ? 'body' : null;
@@ -51,7 +52,7 @@ export function billOf(facts: DocumentFacts): WordBill | null {
       if (heading) { add(section === 'appendices' ? section : 'headings', line, p.page); continue; }
       // On fixed pages a caption goes on over its next lines, up to the space below it; a line that the one before runs on into is none.
       const runsOn = (): boolean => (full ??= fullLines(p))[i - 1] === true;
-      caption = captionStart.test(line) && !runsOn() ? 1 : caption > 0 && caption < mostLinesOfCaption && runsOn() && line.trim() !== '' ? caption + 1 : 0;
+      caption = captionStart.test(line) && (!runsOn() || /[.!?]["”’)\]]*\s*$/.test(rows[i - 1]!)) ? 1 : caption > 0 && caption < mostLinesOfCaption && runsOn() && line.trim() !== '' ? caption + 1 : 0;
       if (section === 'body' && caption > 0) { add('captions', line, p.page); continue; }
       add(section === 'body' && p.inTable ? 'tables' : section === 'body' && p.indented ? 'quotations' : section, line, p.page);
     }

@@ -35,6 +35,7 @@ describe('headings', () => {
 describe('quotations set as blocks', () => {
   const quote = 'what settles is held by roots and stays until the winter storms';
   test('moved in from the edge', () => expect(behind(...prose(270, 3, 108, quote), ...prose(330, 3))).toEqual(['block', 'block', 'block', null, null, null]));
+  test('one with a paragraph behind it whose first line is moved in, too', () => expect(behind(...prose(270, 3, 129, quote), line(full, 100, 330), ...prose(345, 3))).toEqual(['block', 'block', 'block', null, null, null, null]));
   test.each<[string, PageLine[]]>([
     ['the first line of a paragraph', prose(270, 1, 90, quote)], ['items of a list', prose(270, 3, 108, `• ${quote}`)], ['a second column', prose(100, 10, 330, quote)], ['verses', ['Slow water', 'comes and goes without a sound along', 'the wall', 'and leaves behind more than it ever took'].map((t, i) => line(t, 108, 270 + i * 15))], ['figures', prose(270, 3, 108, '12 34 56 78 90 12 34 56 78 90 12 34 56 78')],
   ])('hard negative: %s', (_, lines) => expect(behind(...lines)).not.toContain('block'));
@@ -42,6 +43,10 @@ describe('quotations set as blocks', () => {
 
 describe('tables', () => {
   const row = (y: number, ...cells: string[]): PageLine[] => cells.map((c, i) => line(c, 72 + i * 110, y));
+  test('one row at the end of a page goes with those on the next, notes between them or not', () => {
+    const note = line('1 Okonkwo, Budgets without closure, p. 12, and the survey of the year before', 72, 700, { size: 9 });
+    expect(partsOf([[...prose(100, 10), ...row(300, 'Year', 'Toll', 'Grain'), note], [...row(80, '1830', '4', '120'), ...row(95, '1840', '3', '90'), ...prose(130, 4)]]).map((p) => p.filter((x) => x === 'cell').length)).toEqual([3, 6]);
+  });
   test('rows cut into columns', () => expect(behind(...row(300, 'Year', 'Toll', 'Grain'), ...row(315, '1830', '4', '120'), ...row(330, '1840', '3', '90'))).toEqual(Array(9).fill('cell')));
   test.each<[string, PageLine[]]>([
     ['a list with its bullets apart', [0, 1, 2, 3].flatMap((i) => [line('•', 72, 300 + i * 15), line(`reed ${i}`, 90, 300 + i * 15)])], ['two columns of text that stand level', [...prose(300, 4, 72, 'slow winter near slow rate but marsh moves'), ...prose(300, 4, 330, 'and on quickly marsh marsh rate marsh level')]],

@@ -19,12 +19,15 @@ export function partsOf(pages: PageLine[][]): LinePart[][] {
   const main = all.filter((l) => Math.abs(l.size - body) < 0.3), boldBody = commonest(main.map((l) => isBold(l.font)), main.map((l) => l.text.length)) === true;
   const edges = edgesOf(main);
   let listed = false, /** a note that the foot of the page before does not end */ goesOn = false;
-  return pages.map((lines) => {
-    const parts: LinePart[] = lines.map(() => null);
-    for (const i of cellsIn(lines, edges)) parts[i] = 'cell';
+  const feet = pages.map((lines) => {
     const foot = notesIn(lines, body, goesOn);
-    for (const i of foot) parts[i] = 'footnote';
     if (lines.length > 0) goesOn = foot.length > 0 && !/[.!?…]['"’”»)\]]*\s*$/.test(lines[foot.at(-1)!]!.text);
+    return new Set(foot);
+  });
+  // Notes at the foot do not part a table that goes on over the page.
+  const cells = cellsIn(pages.map((lines, p) => lines.filter((_, i) => !feet[p]!.has(i))), edges);
+  return pages.map((lines, p) => {
+    const parts = lines.map((l, i): LinePart => (feet[p]!.has(i) ? 'footnote' : cells.has(l) ? 'cell' : null));
     lines.forEach((line, i) => {
       const starts = sectionStarts(line.text);
       if (starts) listed = starts === 'references';
@@ -34,7 +37,7 @@ export function partsOf(pages: PageLine[][]): LinePart[][] {
     });
     // A single line that is moved in is the first of a paragraph, or an address.
     parts.forEach((part, i) => { if (part === 'block' && parts[i - 1] !== 'block' && parts[i + 1] !== 'block') parts[i] = null; });
-    for (const run of runsOf(parts, 'block')) if (!isQuotation(lines.slice(run[0], run[1]))) parts.fill(null, run[0], run[1]);
+    for (const run of runsOf(parts, 'block')) for (const [from, to] of atOneEdge(lines, run)) if (to - from < 2 || !isQuotation(lines.slice(from, to))) parts.fill(null, from, to);
     return parts;
   });
 }
@@ -42,11 +45,12 @@ export function partsOf(pages: PageLine[][]): LinePart[][] {
 const inHalves = (size: number): number => Math.round(size * 2) / 2;
 const isBold = (font: string): boolean => /bold|black|heavy|semibd|demi|(?:^|\+)CM(?:BX|SSBX)|-B(?:d|\b)/i.test(font);
 
-function cellsIn(lines: PageLine[], { lefts }: Edges): number[] {
-  const placed = lines.flatMap((l, at) => (l.text.trim() === '' ? [] : [{ at, text: l.text, box: l.box, size: l.size, baseline: l.box[3] }]));
+/** Lines that are cells of tables; a table may go on over the page. */
+function cellsIn(pages: PageLine[][], { lefts }: Edges): Set<PageLine> {
+  const placed = pages.flatMap((lines, page) => lines.flatMap((line) => (line.text.trim() === '' ? [] : [{ line, page, text: line.text, box: line.box, size: line.size, baseline: line.box[3] }])));
   // Lines that happen to stand level in two columns of text are no table.
   const columnOf = (l: { box: Box }): number => lefts.filter((x) => x <= l.box[0] + 4).length, isText = (rows: { box: Box; text: string }[][][]): boolean => lefts.length > 1 && rows.every((row) => row.length === 2 && !row[0]!.some((l) => row[1]!.some((r) => columnOf(l) === columnOf(r)))) && rows.flat(2).reduce((n, l) => n + l.text.trim().length, 0) > rows.flat(2).length * 18;
-  return findTables(placed).filter((t) => !isText(t.rows)).flatMap((t) => t.lines.map((l) => l.at));
+  return new Set(findTables(placed).filter((t) => !isText(t.rows)).flatMap((t) => t.lines.map((l) => l.line)));
 }
 
 const noteMark = /^\s*(?:(?:\d{1,3}|[ivx]{1,5}(?=[.)]|\s\p{Lu})|[a-z](?=[.)])|[*†‡§¶]{1,3}|[¹²³⁴-⁹⁰]{1,3})[.)\]]?\s*|\[(?:\d{1,3}|[ivx]{1,5})\]\s*)(?=["“”‘’«„([]?\p{L})/u;
@@ -102,6 +106,16 @@ function isQuotation(lines: PageLine[]): boolean {
   const left = Math.min(...lines.map((l) => l.box[0])), text = lines.map((l) => l.text).join(' '), widths = lines.map((l) => l.box[2] - l.box[0]);
   // Its first line may stand further in.
   return lines.every((l, i) => l.box[0] - left < (i === 0 ? 40 : 3)) && text.length > 80 && (text.match(/\p{L}/gu) ?? []).length > text.length * 0.7 && widths.slice(1, -1).every((w) => w > Math.max(...widths) * 0.75);
+}
+/** Lines of a run that begin at one edge, the first of them perhaps further in: behind a quotation the first line of a paragraph may be moved in as well, by its own measure. */
+function* atOneEdge(lines: PageLine[], [from, to]: [number, number]): Generator<[from: number, to: number]> {
+  for (let i = from; i < to;) {
+    const left = lines[i + 1] && i + 1 < to && lines[i]!.box[0] - lines[i + 1]!.box[0] > 3 && lines[i]!.box[0] - lines[i + 1]!.box[0] < 40 ? lines[i + 1]!.box[0] : lines[i]!.box[0];
+    let end = i + 1;
+    while (end < to && Math.abs(lines[end]!.box[0] - left) < 3) end++;
+    yield [i, end];
+    i = end;
+  }
 }
 function* runsOf(parts: LinePart[], part: LinePart): Generator<[from: number, to: number]> {
   for (let i = 0; i < parts.length;) { let to = i; while (parts[to] === part && to < parts.length) to++; if (to > i) yield [i, to]; i = Math.max(to, i + 1); }
