@@ -11,6 +11,8 @@ const noun = `(${word}(?: (?!${joint}\\b)${word}){0,3})`;
 const asKind = new RegExp(`\\b(?:an?|your|the|one)\\s+${noun}(?: of [\\p{L} ]{3,30}?)?,?\\s+(?:as|in)\\s+(?:an? |one |the )?\\.?$`, 'iu');
 /** “The herbarium must be a PDF.” */
 const mustBe = new RegExp(`^\\W*(?:the|your)\\s+${noun} (?:(?:must|should|has to|have to|is to|needs to|shall|will|can|will have to) (?:be|come|arrive|go)|is|are|goes)(?: (?:submitted|handed in|uploaded|sent|saved|delivered|expected|required|wanted|due|in|provided|accepted))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
+/** “The herbarium is a PDF and the ledger is a zip”: of one sentence. */
+const eachIs = new RegExp(`^(?:\\W|\\b(?:and|while|whereas|but)\\b)*(?:the|your)\\s+${noun} (?:(?:must|should|has to|have to|is to|needs to|shall|will|can) (?:be|come|arrive|go)|is|are|comes?|goes)(?: (?:submitted|handed in|uploaded|sent|saved|delivered|expected|required|wanted|provided|accepted))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
 /** “Herbarium – PDF, max. 5 MB”. */
 const line = /^[ \t]*(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3})[ \t]+[–-][ \t]+(?:an? |one |as )*\.?$/u;
 /** “Commentary: .docx; Artefacts: .jpg or .png”. */
@@ -32,6 +34,7 @@ export function shapedDocuments(asked: readonly Mention[], text: string): Shaped
     bySentence(asked, (m, from) => { const found = asKind.exec(`${m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)}${/^in /i.exec(m.clause.text.slice(m.at - m.clause.start))?.[0] ?? ''}`); return found ? { label: found[1]!, at: from + found.index + found[0].indexOf(found[1]!) } : null; }),
     bySentence(asked, (m) => { const found = withIt.exec(m.clause.text.slice(m.to - m.clause.start)); return found ? { label: found[1]!, at: m.at } : null; }),
     /\b(?:options?|choose|choice|alternatives?|either)\b/i.test(text) ? [] : someKnown(acrossSentences(asked, (m) => { const found = labelled.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found && !notDocument.test(found[1]!) && !setting.test(found[1]!) ? { label: found[1]!, at: m.clause.start + found.index + found[0].indexOf(found[1]!) } : null; })),
+    bySentence(asked, (m, from) => { const found = eachIs.exec(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)); return found ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
     // “A PDF with your texts and, separately, the cover letter (1 page, PDF too)”.
     bySentence(asked, (m, from) => { const inIt = withSome.exec(m.clause.text.slice(m.to - m.clause.start)), ahead = inIt ? null : inBrackets.exec(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)); return inIt ? { label: inIt[1]!, at: m.at } : ahead ? { label: ahead[1]!, at: from + ahead.index + ahead[0].indexOf(ahead[1]!) } : null; }),
     bySentence(asked, (m) => { const found = /\b(?:an?|one|your|the|and)\s+(?:single )?\.?$/i.test(m.clause.text.slice(0, m.at - m.clause.start)) ? kindFirst.exec(m.clause.text.slice(m.to - m.clause.start)) : null; return found ? { label: found[1]!, at: m.at } : null; }),

@@ -193,6 +193,8 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   if (paired.length > 0) return { documents: paired.map(({ label, types }) => ({ label, types })), evidence: paired.map(({ start, end }) => ({ value: 'documents', start, end })), spans: paired.map(({ start, end }) => ({ start, end })) };
   const lineAt = (at: number): string => { const end = text.indexOf('\n', at); return text.slice(text.lastIndexOf('\n', at - 1) + 1, end < 0 ? text.length : end); };
   const packedIn = packedList(text), asked = mentions(clauses).filter((m, i, all) => {
+    // “The zip can be as large as 50 MB”: one that is asked for before.
+    if (/\bthe $/i.test(m.clause.text.slice(0, m.at - m.clause.start)) && /^(?: (?:file|archive|document))? (?:can|may|must|should|has to|cannot|is)\b[^.;]{0,40}\d\s?[KMG]B\b/i.test(m.clause.text.slice(m.to - m.clause.start)) && all.slice(0, i).some((o) => o.clause !== m.clause && o.kinds.join() === m.kinds.join())) return false;
     const before = all[i - 1];
     if (packedIn && m.at >= packedIn.start && m.at < packedIn.end) return false;
     // “DOCX or PDF”: what is said of the first is said of the second.
@@ -367,9 +369,21 @@ function labelOfSubject(mention: Mention, asked: Mention[], clauses: Clause[]): 
 const ofClause = '^\\W*(?:\\d+(?:\\.\\d+)*[.)]?\\s+)?', subject = new RegExp(`${ofClause}(?:the|your|an?|this) (${noun})\\b`, 'i');
 const aboutIt = new RegExp(`${ofClause}(?:it (?:must|should|shall|is|has|needs|will|may|can)\\b|(?:please )?(?:submit|upload|hand|send|save|export|convert|deliver|turn) it\\b)`, 'i');
 const namedSubject = (mention: Mention, other: string): boolean => { const own = subject.exec(mention.clause.text); return own !== null && own[1]!.toLowerCase() !== other.toLowerCase(); };
+/** “Part A   Analysis essay   2,000 words   PDF   due 2 November”: rows of columns, each of a part with a day and a kind of its own, and no kind outside them. */
+function documentsOfRows(parts: readonly { label: string; start: number; end: number }[], clauses: Clause[], text: string): DocumentsRead {
+  const none: DocumentsRead = { documents: [], evidence: [], spans: [] }, kinds = mentions(clauses);
+  if (parts.length < 2) return none;
+  const rows = parts.map((p) => { const start = text.lastIndexOf('\n', p.start - 1) + 1, end = text.indexOf('\n', p.start); return { label: p.label, start, end: end < 0 ? text.length : end }; });
+  const inColumns = ({ start, end }: { start: number; end: number }): boolean => (text.slice(start, end).trim().match(/ {2,}|\t|\s\|\s/g)?.length ?? 0) >= 2, of = (row: { start: number; end: number }): Mention[] => kinds.filter((m) => m.at >= row.start && m.at < row.end);
+  if (new Set(rows.map((r) => r.start)).size < rows.length || !rows.every((r) => inColumns(r) && of(r).length > 0) || kinds.some((m) => !rows.some((r) => m.at >= r.start && m.at < r.end))) return none;
+  return { documents: rows.map((r) => ({ label: capital(r.label), types: [...new Set(of(r).flatMap((m) => m.kinds))] })), evidence: rows.map((r) => ({ value: 'documents', start: r.start, end: r.end })), spans: rows.map(({ start, end }) => ({ start, end })) };
+}
+
 /** “Essay: by 16:00 on 26 April. Reflective log: by 16:00 on 10 May. Both in Word format.”: what is said of both makes a document of each.
  * @param parts - what is handed in at times of its own, with where that stands */
-export function documentsOfParts(read: DocumentsRead, parts: readonly { label: string; start: number; end: number }[], clauses: Clause[]): DocumentsRead {
+export function documentsOfParts(read: DocumentsRead, parts: readonly { label: string; start: number; end: number }[], clauses: Clause[], text: string): DocumentsRead {
+  const rows = documentsOfRows(parts, clauses, text);
+  if (rows.documents.length > read.documents.length || (rows.documents.length === read.documents.length && rows.documents.length > 1 && rows.documents.some((d, i) => d.types.join() !== read.documents[i]!.types.join()))) return rows;
   const [only] = read.documents, at = read.spans[0]?.start ?? -1, clause = clauses.find((c) => c.start <= at && at < c.end);
   const work = new RegExp(`(?:^|[ -])(?:${noun}|log|quiz|memo)(?: \\d{1,2}| [A-E])?$`, 'i');
   // “Coursework 1 and 2” are work of one kind.

@@ -49,3 +49,9 @@ test.each([
   ['File naming: StudentID-DES2046-Figure1.jpg, StudentID-DES2046-Commentary.docx', 'StudentID-DES2046-Figure1.jpg or StudentID-DES2046-Commentary.docx', ['studentNumber']],
 ] as [string, string, string[]][])('pieces of a name, and names of several files: %s', (sentence, pattern, carries) => { const { naming } = readBrief(sentence, '2027-02-10T10:00:00Z').brief; expect([naming.pattern, naming.mustContain]).toEqual([pattern, carries]); });
 test.each(['The file name should show where you stand: in the folder, on the page, e.g. A_B.pdf', 'Two names come up: Okafor_report.pdf and Lind_data.csv'])('hard negative: an example that does not go with the words: %s', (sentence) => expect(readBrief(sentence, '2027-02-10T10:00:00Z').brief.naming.pattern).toBeNull());
+
+test.each(['– your name should appear neither in the file name nor in the document', ', without your name', ' (without your name)', '; your name must not be in the file name', ', and your name should not appear in the file name', ' and leave your name out'])('a name and what it is not, one after the other: “…%s”', (refusal) => {
+  const { naming } = readBrief(`Call the PDF FP_<matric no>.pdf${refusal}.`, '2027-02-10T09:00:00Z').brief;
+  expect(naming).toEqual({ pattern: 'FP_<matric no>.pdf', mustContain: ['studentNumber'], mustNotIdentify: true });
+});
+test('hard negative: a name that has to stand on the first page is not refused', () => { expect(readBrief('Name your file surname_essay.pdf and do not forget your name on the first page.', '2027-02-10T09:00:00Z').brief.naming).toEqual({ pattern: 'surname_essay.pdf', mustContain: ['surname'], mustNotIdentify: null }); });

@@ -36,3 +36,20 @@ test.each<[string, unknown[]]>([
   // How large a file is that is handed out is no limit.
   ['Read the brief (PDF, 2 MB) and submit your essay as a Word document.', [null, null]], ['Assessment brief (PDF, 2 MB). Submit your essay as a PDF.', [null, null]],
 ])('sizes: %s', (text, says) => { expect(sizes(text)).toEqual(says); });
+
+describe('what each may take, in so many words', () => {
+  const sizes = (text: string): unknown[] => { const { documents, limits } = readBrief(text, '2027-02-10T09:00:00Z').brief; return [...documents.map((d) => d.limits?.maxBytes ?? null), limits.maxBytes]; };
+  test.each(['must be under % MB', 'can be as large as % MB', 'may be as big as % MB', 'must stay below % MB', 'has to fit in % MB', 'must be kept to % MB', 'cannot be over % MB'])('%s', (says) => {
+    const of = (mb: number): string => says.replace('%', String(mb));
+    for (const link of ['; the', ', the', '. The', ' and the']) expect(sizes(`Hand in a report (PDF) and a poster (PNG). The report ${of(8)}${link} poster ${of(50)}.`)).toEqual([8e6, 5e7, null]);
+  });
+  test('a document by its kind', () => { expect(sizes('Send (1) your report, one PDF; (2) a zip with your code. The report must be under 8 MB, the zip can be as large as 50 MB.')).toEqual([8e6, 5e7, null]); });
+  test('“under” is one less', () => { expect(lengths('Hand in a report (PDF) and a poster (PDF). The report must be under 2,000 words, the poster must be under 300 words.', 'Words')).toEqual(['report 1999', 'poster 299', null]); });
+});
+describe('rows of columns, each with a day, a kind and a length of its own', () => {
+  const rows = (sep: string): string => [['Site report', 'PDF', '2,000 words', '2 Nov 2027, 10:00'], ['Field diary', 'DOCX', 'max 4 pages', '30 Nov 2027, 10:00']].map((r) => r.join(sep)).join('\n');
+  test.each(['   ', '\t', ' | '])('parted by %j', (sep) => {
+    const { documents, limits, parts } = readBrief(`Assignments\n\n${rows(sep)}\n`, '2027-02-10T09:00:00Z').brief;
+    expect([documents, Object.values(limits).some((v) => v !== null), parts.map((p) => p.due)]).toEqual([[{ label: 'Site report', types: ['pdf'], limits: { maxWords: 2000 } }, { label: 'Field diary', types: ['docx'], limits: { maxPages: 4 } }], false, ['2027-11-02T10:00:00', '2027-11-30T10:00:00']]);
+  });
+});

@@ -5,7 +5,9 @@ import { isCorrection, numberOf, numberWords, type Clause } from './statements.t
 
 const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 const most = String.raw`(?:(?:a |the )?max(?:imum)?\.?(?: length)?(?: of)?|up to|at most|no more than|no longer than|not more than|limit(?:ed)?(?: to)?|exceed)`;
-const limiting = new RegExp(String.raw`\b${most}|\blimits?\b`, 'i');
+/** “must be under”, “can be as large as”, “has to fit in”. */
+const bound = String.raw`(?:must|should|can|may|has to|have to|needs? to|ought to|will have to|cannot|can['’]t|mustn['’]t)(?: (?:not|only))?(?: (?:be|stay|remain|have|go|take(?: up)?|fit|run|weigh))? (?:as (?:large|big|heavy|long) as|under|below|over|within|in|into|less than|smaller than|larger than|bigger than|more than|no (?:larger|bigger|more|longer) than|(?:kept|held) (?:to|under|below)|capped at|limited to|up to|at most)`;
+const limiting = new RegExp(String.raw`\b${most}|\blimits?\b|\b${bound}\b`, 'i');
 const heading = /^\W*(?:(?:the )?(?:word|page|length) limits?|max\w*(?: (?:word|page))?(?: (?:count|length)s?)?)\b/i;
 const vague = /\b(?:about|approximately|approx\.?|around|roughly|circa|ca\.?|c\.|some|at least|min(?:imum)?\.?(?: of)?|over|more than)\s*$/i;
 
@@ -17,16 +19,20 @@ const cellsOf = (text: string): string[] => text.split('|').map((c) => c.trim())
  * “Word limits: report 2,000, poster 500.” “2,000 words for the report, 500 words for the poster.” “A 2,000-word report and a 500-word poster.”: the lengths that one clause gives to
  * several documents by their names. Nothing where it names only one, or where a tolerance is said with them.
  * @param labels - what the documents that are asked for are called
+ * @param kinds - of each, where it has one that no other has: “the zip” is that document
  */
-export function pairedLimits(clauses: Clause[], labels: string[]): LimitStatement[] {
+export function pairedLimits(clauses: Clause[], labels: string[], kinds: (string | undefined)[] = []): LimitStatement[] {
   const last = (label: string): string => label.toLowerCase().split(' ').at(-1)!, short = labels.filter((l) => l.includes(' ') && labels.every((o) => o === l || last(o) !== last(l)));
   const of = new Map([...labels.map((l) => [l.toLowerCase(), l] as const), ...short.map((l) => [last(l), l] as const)]), names = [...of.keys()].sort((a, b) => b.length - a.length).map(escaped).join('|');
+  const byKind = labels.flatMap((l, i) => (kinds[i] ? [[kinds[i], l] as const] : [])), kindNames = byKind.map(([k]) => k).join('|');
   const name = String.raw`(?<![\p{L}-])(?<name>${names})(?![\p{L}-])(?:\s*\([^()\d]{0,40}\))?`, range = String.raw`(?:(?<least>${number})\s?(?:–|-|to|and)\s?)?(?<value>${number})`;
   const shapes = [
     new RegExp(String.raw`${range}(?:\s|-)?(?<unit>words?|pages?|[kmg]i?b)\s+(?:${most} )?(?:for|in)\s+(?:the |your |an? )?(?:\p{L}+ )?${name}`, 'giu'),
     new RegExp(String.raw`(?<![–-])${range}-(?<unit>word|page)\s+(?:\p{L}+ )?${name}`, 'giu'),
+    new RegExp(String.raw`${kindNames ? `(?<![\\p{L}-])(?<name>${names}|(?<=\\bthe )(?:${kindNames}))(?: (?:file|archive|document))?(?![\\p{L}-])` : name}\s+${bound}\s+${range}\s?(?<unit>[kmg]i?b|words?|pages?)\b(?!\s?(?:per|a|each)\s)`, 'giu'),
     new RegExp(String.raw`${name}\s*(?:[:=,–—-]\s*|\((?=[^()]*\))|(?:is|has|may have|can have|may be|can be|should be|must be|should have|must have|must not|should not|of|with)\s+)?(?:${most}\s*|of )*${range}(?:\s?(?<unit>words?|pages?|[kmg]i?b)\b)?(?![\d.,]*\s?(?:%|[kmg]b\b|\p{L}*(?:minute|second|hour|day|point|mark|slide|figure|page|word))|\p{L})`, 'giu'),
   ];
+  for (const [kind, label] of byKind) of.set(kind, label);
   let columns: string[] = [];
   return clauses.flatMap((clause) => {
     const cells = clause.text.includes('|') ? cellsOf(clause.text) : [];
@@ -50,7 +56,9 @@ export function pairedLimits(clauses: Clause[], labels: string[]): LimitStatemen
         behind = m.index + m[0].length;
         const size = units[unit.toLowerCase()];
         if (size !== undefined) return least ? [] : [{ ...at, field: 'maxBytes' as const, value: Math.round(numberOf(value) * size), given: undefined }];
-        return [...(least ? [{ field: `min${kind}` as keyof Limits, value: numberOf(least), ...at }] : []), { field: `max${kind}` as keyof Limits, value: numberOf(value), ...at }];
+        // “Under 2,000 words” is 1,999 at most.
+        const open = /\b(?:under|below|(?:less|fewer) than)\s+$/i.test(clause.text.slice(0, clause.text.indexOf(value, m.index + said.length)));
+        return [...(least ? [{ field: `min${kind}` as keyof Limits, value: numberOf(least), ...at }] : []), { field: `max${kind}` as keyof Limits, value: numberOf(value) - (open ? 1 : 0), ...at }];
       });
       const parts = new Set(found.map((f) => f.part));
       if (parts.size > 1 && found.length === new Set(found.map((f) => `${f.part}${f.field}`)).size || parts.size === 1 && /\bthat of (?:the|your)\b/i.test(clause.text)) return found;

@@ -2,6 +2,8 @@ import { anyOf } from './any-of.ts';
 
 /** Whoever marks does not learn whose work it is. */
 export const markersDoNotKnow = anyOf('gi', [
+  /\b(?:read|marked|graded|assessed|reviewed|judged|seen) by (?:[a-z]+ ){0,3}(?:people|readers?|markers?|examiners?|tutors?|reviewers?|colleagues?|staff|someone|somebody|persons?) (?:who|that) (?:do(?:es)? not|don['’]t|doesn['’]t|will not|won['’]t) know (?:you|the authors?|who (?:you are|wrote (?:it|them|what))|whose (?:it|they|work|paper|essay)|your names?)\b/,
+  /\b(?:people|readers?|markers?|examiners?|tutors?|reviewers?|colleagues?|someone|somebody) (?:who|that) (?:do(?:es)? not|don['’]t|doesn['’]t) know (?:you|the authors?|who (?:you are|wrote it)|whose (?:it|they|work|paper|essay)(?: is| are)?|your names?),? (?:will |is going to |are going to )?(?:reads?|marks?|grades?|assess(?:es)?|judges?|looks? at)\b/,
   /\b(?:student |authors['’]? )?names? visible to (?:the )?(?:markers?|graders?|examiners?|tutors?)\s*[:|]\s*no\b/,
   /\b(?:entries|essays|papers|manuscripts|submissions) are (?:judged|refereed|assessed) (?:blind|anonymously)\b/,
   /\b(?:nobody|no one) (?:will |can )?(?:sees?|knows?|learns?) (?:your names?|who (?:you are|wrote))\b/,
@@ -51,6 +53,8 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /\bnames?\b[^.;]{0,24}\bneither (?:in|on) (?:the |its |your )?(?:file ?)?name\b[^.;]{0,8}\bnor (?:anywhere )?(?:in|on|inside) (?:the |your |any )?(?:documents?|papers?|texts?|essays?|work|pages?|reports?|files?|pdf)\b/,
+  /\bnames?\b[^.;]{0,24}\bneither (?:anywhere )?(?:in|on|inside) (?:the |your |any )?(?:documents?|papers?|texts?|essays?|work|pages?|reports?|pdf)\b[^.;]{0,8}\bnor (?:in|on)\b/,
   /\b(?:remove|delete|take out|strip|leave out|omit) all (?:of your |your |student |personal )?names\b(?! (?:of|from the (?:list|data|interviews?))\b)/,
   /\b(?:answers?|essays?|papers?|texts?|reports?|scripts?|files?|work|documents?) (?:shall|must|should|may|will) not (?:contain|include|bear|carry|show|state) the (?:candidate|student|author|writer)['’]s (?:own |full )?names?\b/,
   /^\W*no names?,? please\b(?![^.;]*\bfile ?names?\b)/,
