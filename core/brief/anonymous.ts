@@ -32,6 +32,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /\byour (?:own )?name (?:is|will be|stays|remains) (?:hidden|concealed|withheld|invisible|unknown) (?:from|to) (?:the |your )?(?:markers?|examiners?|graders?|tutors?|readers?|assessors?)\b/gi)) found.push(yes(true, m, clause));
     // “Put your candidate number, and not your name, at the head of the first page”; “keep your name out of it”.
     for (const m of matchesIn(clause, /\b(?:candidate|exam\w*|student|registration|library)[ -](?:number|code|ID)s?,? (?:and |but )?(?:not|never) your (?:own )?names?,? (?:at|on|in) (?:the )?(?:head|top|header|first page|title page|each page|every page)\b|\bkeep your (?:own )?names? (?:out of|off) (?:it|the (?:paper|essay|text|document|file(?! ?name)|pdf|work|thesis|report)|your (?:paper|essay|text|document|work|report))\b/gi)) found.push(yes(true, m, clause));
+    // “Two examiners who are told the candidate's name.”
+    for (const m of matchesIn(clause, /\b(?:markers?|examiners?|graders?|assessors?|tutors?|readers?)\b[^.;]{0,24}\b(?:who|which|that) (?:are|is|will be) (?:told|given|informed of|shown) the (?:candidate|student|author|writer)['’]?s? (?:names?|identit(?:y|ies))\b/gi)) found.push(yes(false, m, clause));
     // “Submit your essay under a pseudonym.” “I then grade them by name.”
     for (const m of matchesIn(clause, /\b(?:submit|hand in|upload|write|submitted|handed in)\b[^.;]{0,30}\bunder a (?:pseudonym|code ?name|motto)\b/gi)) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:I|we|the (?:tutor|lecturer|marker)s?)(?: then| will| myself)? (?:mark|grade|assess)s? (?:it|them|these|everything|all of them) by name\b/gi)) found.push(yes(false, m, clause));

@@ -301,7 +301,7 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   if (/\bif you (?:have not|haven['’]t) (?:yet )?(?:handed|submitted|uploaded|done)\b[^.;]*\bby\s*(?:\w+day,?\s*)?$/i.test(before) || /\(?\bfirst (?:one|sheet|set)\s*(?:on |is |due )*(?:\w+day,?\s*)?$/i.test(before) || /\bfirst (?:one|sheet|set)\b/i.test(clause.text.slice(before.length, date.end - clause.start))) return 'other';
   if (/\b(?:starts?|begins?|opens?)\b[^;]*\bends?\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && /\b(?:project|assignment|task|exam|submission|window|period|essay|paper)\b/i.test(before)) return 'due';
   // “Final grades due May 17”, “the fee is due on 1 June”; “last day of classes May 4”.
-  if (/\b(?:grades|marks|fees?|deposit|payment|rent)\b[^.;]{0,16}\bdue\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?$/i.test(before) || /(?<!\b(?:due|by|submit\w*|deadline)\b[^.;]{0,40})\blast day of (?:classes|term|teaching|lectures|school|the semester)\s*(?:is\s*|on\s*|:\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  if (/\b(?:grades|marks|fees?|deposit|payment|rent)\b[^.;]{0,16}\bdue\s*(?:on\s*|by\s*)?(?:\w+day,?\s*)?$/i.test(before) || /(?<!\b(?:due|by|submit\w*|deadline|opens?|open from|available|closes?|shuts?|until)\b[^.;]{0,40})\blast day of (?:class(?:es)?|term|teaching|lectures|school|the semester)\s*(?:is\s*|on\s*|:\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “If you were granted extra time, you may hand in until 25 May.”
   if (/^\W*(?:but )?if you (?:were|are|have been|had been) (?:granted|given|awarded|allowed|entitled)\b/i.test(before)) return 'other';
   // “Late submission deadline: 14 September”.

@@ -15,6 +15,7 @@ import { clausesWith, isRefused, matchesIn, type Clause, type Statement } from '
 const kindWords: readonly [RegExp, Kind[]][] = [
   [/\.?\bdocx\b/gi, ['docx']], [/\.doc\b(?!x)|\bdoc files?\b|(?<=\b(?:PDF|DOCX|RTF|ODT|TXT)(?:,| or| and|\s?\/)\s?)\bdoc\b(?=\s*(?:[,/.)]|or\b|and\b|$))|(?<!Word )\bdoc\b(?=\s*(?:[,/]|or\b|and\b)\s*(?:or |and )?(?:docx|pdf|rtf|odt)\b)/gi, ['doc']], [/\bpdfs?\b|\bportable document format\b/gi, ['pdf']], [/\b(?:open ?document(?: text)?|odt)\b/gi, ['odt']],
   [/\b(?:MS |Microsoft )?Word (?:document|file|format|version|copy|attachment|doc|original|source|manuscript|template(?! (?:is|can|on|from the library)))s?\b|\b(?:MS|Microsoft) Word\b|(?<=\bPDF\s{1,8}(?:or|and|\/)\s{1,8})Word(?![\w-])|(?<=^\W*[A-Z][A-Za-z -]{2,30}: [^.;:\n]{2,60}, )Word(?=, (?:to|in|into|via|by)\b)|(?<=\([^()\n]{0,40}[,;]\s?|\()Word(?=\s?[,;)/])|\b[Ii]n Word\b(?! and (?:then )?(?:export|save|convert|print)\b)|\bWord(?=\s?\/\s?(?:PDF|ODT|RTF|docx?)\b)|(?<=\b(?:PDF|ODT|RTF|docx?)\s?\/\s?)Word(?! (?:limit|count))\b|(?<=\b(?:[Uu]se|[Ss]end (?:me|us)|be|[Ss]tick to|[Uu]pload|[Ss]ubmit|hand in|as) )Word(?=\s*(?:[.,;!)]|$|and nothing\b|so (?:that )?(?:I|we)\b|because\b|since\b|[–—-] ))|(?<=\b(?:accept|accepts|accepted:?|formats?:?|as|either) )Word(?=(?:, | or |\/)(?:RTF|PDF|ODT|\.?docx?)\b)|(?<=PDF\/)Word\b|\bWord(?=-? or\s{1,4}(?:an? )?(?:PDF|RTF|ODT|OpenDocument|Open Document|Excel|PowerPoint|LaTeX)\b|,? and (?:PDF|Excel|PowerPoint)\b|, (?:Excel|PowerPoint|PDF|RTF|ODT)\b|\/(?:PDF|Excel))|(?<=PDF-? (?:or|and)\s{1,3}(?:as |in )?(?:a )?)Word\b|(?<=\()Word(?=\)|,)|(?<=[,;]\s)Word(?=\s*(?:[;.)]|$|,? \d+(?:\s?[-–]\s?\d+)? ?(?:words|pages)))|(?<=\bi\.e\.,? )Word\b|(?<=[:–-] )Word\b(?! limits?\b| counts?\b| length\b)|(?<=\|\s?)Word\b|\bWord(?= only\b| will do\b| is (?:also )?(?:OK|ok|okay|fine|accepted|possible|allowed)\b)|(?<=\bor )Word(?=[,.;)]| by\b)|(?<=\bprefer(?:red|ably)?:? )Word\b(?! limit| count)|\bWord(?=,? please\b)|^Word(?=\W*$)|\bWord(?= (?:is |are )?(?:also )?accepted\b)|(?<=\b(?:in addition to|besides|as well as|alongside) )Word\b/g, ['docx']], [/(?<!\d[ -])\bword (?:docs?|documents?|files?)\b/g, ['docx']], [/\bword[- ]process(?:or|ed|ing)\b (?:file|document)s?/gi, ['docx']],
+  [/(?<=(?<!\b(?:and|so|is it) )\b(?:pdf|docx?|odt|rtf)(?: or | ?\/ ?)(?:as )?(?:an? )?)word\b(?=\s*(?:[,.;)!?]|$|files?\b|documents?\b|doesn|(?:is|are) (?:fine|ok|both|all)|both|whichever))|\bword(?= or (?:an? )?(?:pdf|odt|rtf)\b)/gi, ['docx']],
   [/\brtf\b|\brich text\b/gi, ['rtf']], [/\.txt\b|\bplain text\b|\btxt\b/gi, ['txt']], [/\bjpe?g\b|\.jpg\b/gi, ['jpeg']], [/\bpng\b/gi, ['png']], [/\btiff?\b/gi, ['tiff']], [/\.?\bcsv\b|\bcomma-separated\b/gi, ['csv']], [/\b(?:xlsx|Excel(?: (?:spreadsheet|workbook|file|sheet))?|spreadsheet(?!\s*\(?\.?(?:xlsx|csv|ods)))\b/gi, ['xlsx']], [/\b(?:pptx|PowerPoint(?: (?:slides|presentation|file))?|slide deck(?!\s*\(?\.?(?:pptx|pdf)))\b/gi, ['pptx']], [/\bmarkdown\b|\.md\b/gi, ['markdown']], [/\bhtml\b/gi, ['html']], [/\bLaTeX source\b|\.tex\b/gi, ['tex']], [/\bzip\b|(?<=\b(?:code|project|files|folder|data|scripts?|sources?),? (?:\()?)(?:zipped|as a zipped (?:file|folder))\b/gi, ['zip']], [/\.?\bepub\b/gi, ['epub']], [/\.?\bheic\b/gi, ['heic']], [/\.gif\b|\bGIFs?\b/g, ['gif']], [/\.ods\b|\bODS\b/g, ['ods']], [/\.odp\b|\bODP\b/g, ['odp']], [/\.json\b|\bJSON\b/g, ['json']], [/\.?\bmp4\b/gi, ['mp4']], [/\.?\bmp3\b/gi, ['mp3']],
 ];
 
@@ -24,7 +25,7 @@ const saidWrongly = (clause: Clause, clauses: Clause[]): boolean => /^\W*(?:it|t
 /** “Odt files make trouble with our marking tool.” */
 const isTrouble = /^(?:(?:,| and|\/|,? und) ?\.?\w{2,5})?(?: files?| documents?| formats?| versions?)? (?:often |always |usually |sometimes |regularly |tend to |can |just )*(?:(?:make|makes|cause|causes|give|gives|lead|leads|create|creates) [^.;]{0,16}\b(?:trouble|problems?|difficult\w*|issues|errors|headaches?)\b|(?:are|is) (?:a |an )?(?:problem|trouble|nuisance|issue|pain)\b|(?:do not|does not|don['’]t|doesn['’]t|won['’]t|will not|cannot|can['’]t|never) (?:work|open|display|load|be opened|be read|be displayed)\b|(?:arrives?|comes? out|get|gets|break|breaks|crash|crashes|lose|loses)\b(?: (?:broken|garbled|damaged|corrupted|their|its|the|our)|$|[.,;]|\W*$))/i;
 /** Mentions of kinds, each with whether it is asked for or refused. */
-function mentions(clauses: Clause[]): Mention[] {
+export function mentions(clauses: Clause[]): Mention[] {
   const found: Mention[] = [];
   for (const clause of clausesWith(clauses, /pdf|doc|odt|rtf|rich text|txt|plain text|jpe?g|png|tiff?|csv|comma-separated|xlsx|excel|spreadsheet|pptx|powerpoint|slide deck|markdown|\.md|html|latex|\.tex|zip|mp[34]|word|epub|heic|gif|ods|odp|json/i)) {
     const here: Mention[] = [];
@@ -369,21 +370,10 @@ function labelOfSubject(mention: Mention, asked: Mention[], clauses: Clause[]): 
 const ofClause = '^\\W*(?:\\d+(?:\\.\\d+)*[.)]?\\s+)?', subject = new RegExp(`${ofClause}(?:the|your|an?|this) (${noun})\\b`, 'i');
 const aboutIt = new RegExp(`${ofClause}(?:it (?:must|should|shall|is|has|needs|will|may|can)\\b|(?:please )?(?:submit|upload|hand|send|save|export|convert|deliver|turn) it\\b)`, 'i');
 const namedSubject = (mention: Mention, other: string): boolean => { const own = subject.exec(mention.clause.text); return own !== null && own[1]!.toLowerCase() !== other.toLowerCase(); };
-/** “Part A   Analysis essay   2,000 words   PDF   due 2 November”: rows of columns, each of a part with a day and a kind of its own, and no kind outside them. */
-function documentsOfRows(parts: readonly { label: string; start: number; end: number }[], clauses: Clause[], text: string): DocumentsRead {
-  const none: DocumentsRead = { documents: [], evidence: [], spans: [] }, kinds = mentions(clauses);
-  if (parts.length < 2) return none;
-  const rows = parts.map((p) => { const start = text.lastIndexOf('\n', p.start - 1) + 1, end = text.indexOf('\n', p.start); return { label: p.label, start, end: end < 0 ? text.length : end }; });
-  const inColumns = ({ start, end }: { start: number; end: number }): boolean => (text.slice(start, end).trim().match(/ {2,}|\t|\s\|\s/g)?.length ?? 0) >= 2, of = (row: { start: number; end: number }): Mention[] => kinds.filter((m) => m.at >= row.start && m.at < row.end);
-  if (new Set(rows.map((r) => r.start)).size < rows.length || !rows.every((r) => inColumns(r) && of(r).length > 0) || kinds.some((m) => !rows.some((r) => m.at >= r.start && m.at < r.end))) return none;
-  return { documents: rows.map((r) => ({ label: capital(r.label), types: [...new Set(of(r).flatMap((m) => m.kinds))] })), evidence: rows.map((r) => ({ value: 'documents', start: r.start, end: r.end })), spans: rows.map(({ start, end }) => ({ start, end })) };
-}
 
 /** “Essay: by 16:00 on 26 April. Reflective log: by 16:00 on 10 May. Both in Word format.”: what is said of both makes a document of each.
  * @param parts - what is handed in at times of its own, with where that stands */
-export function documentsOfParts(read: DocumentsRead, parts: readonly { label: string; start: number; end: number }[], clauses: Clause[], text: string): DocumentsRead {
-  const rows = documentsOfRows(parts, clauses, text);
-  if (rows.documents.length > read.documents.length || (rows.documents.length === read.documents.length && rows.documents.length > 1 && rows.documents.some((d, i) => d.types.join() !== read.documents[i]!.types.join()))) return rows;
+export function documentsOfParts(read: DocumentsRead, parts: readonly { label: string; start: number; end: number }[], clauses: Clause[]): DocumentsRead {
   const [only] = read.documents, at = read.spans[0]?.start ?? -1, clause = clauses.find((c) => c.start <= at && at < c.end);
   const work = new RegExp(`(?:^|[ -])(?:${noun}|log|quiz|memo)(?: \\d{1,2}| [A-E])?$`, 'i');
   // “Coursework 1 and 2” are work of one kind.
@@ -399,4 +389,4 @@ const bare = (s: string): string => s.toLowerCase().replace(/^(?:final|written|c
 /** “Interim report” and “final report” are two. */
 const early = /^(?:interim|progress|draft|initial|preliminary|first|second|mid-?term|intermediate)\b/i;
 const sameLabel = (a: string, b: string): boolean => !(/^final\b/i.test(a) && early.test(b) || /^final\b/i.test(b) && early.test(a)) && (bare(a) === bare(b) || bare(a).endsWith(bare(b)) || bare(b).endsWith(bare(a)) || (/^(?:essay|paper|assignment|coursework|report|assessment|dissertation|manuscript)$/.test(bare(a)) && /^(?:assignment|coursework|paper|assessment|work|manuscript)$/.test(bare(b))));
-const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
+export const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);

@@ -383,6 +383,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
   // “Maximum of 3000 words, minimum of 2500”; “not fewer than five and not more than seven pages”.
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*,?\\s*(?:and|but|with)?\\s*(?:a )?min(?:imum)?\\.?(?: of)?\\s+${n}(?!\\s?%)`, 'gi'))) push(min, numberOf(m[1]!), m);
   if (what === 'pages') for (const m of matchesIn(clause, /\b(?:no|not) (?:fewer|less) than (two|three|four|five|six|seven|eight|nine|ten)(?: pages?| sides?)?,? (?:and|but|nor|or) (?:no|not) more than (three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:pages?|sides?)\b/gi)) push(min, numberWords[m[1]!.toLowerCase()]!, m);
+  // “Eight pages, plus or minus one.”
+  if (what === 'pages' && found.length === 0) for (const m of matchesIn(clause, /\b(four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty) pages,? (?:\(?plus or minus|give or take) (one|two|three)\b(?!\s?%)/gi)) { const length = inWords(m[1]!), by = inWords(m[2]!); push(min, length - by, m); push(max, length + by, m); }
   // “between four and six pages”.
   if (what === 'pages') for (const m of matchesIn(clause, /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty)\s*(?:-|–|to|and|or)\s*(two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|twenty-five|thirty)\s+(?:(?:A4|full)\s+)?(?:pages?|sides?)\b/gi)) { const [a, b] = [inWords(m[1]!), inWords(m[2]!)]; if (a < b && !/\b(?:about|around|approximately|roughly)\s*$/i.test(text.slice(0, m.at - clause.start))) { push(min, a, m); push(max, b, m); } }
   // “one page maximum”, “a single page”.

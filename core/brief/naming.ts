@@ -25,7 +25,7 @@ const personal = new Set<NameField>(['candidateNumber', 'studentNumber', 'surnam
 
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
 
-const refusal = /^["”’']?\s*(?:[–—,;(-]|\band\b|\bbut\b)+\s*(?=(?:please )?(?:your (?:own |full |real )?(?:sur)?names?|the author['’]s names?|no (?:student )?names?|do not|don['’]t|never|without|not your|(?:leave|keep|omit)(?: out)? your)\b)/i;
+const refusal = /^["”’']?(?:\s*(?:[–—,;(-]|\band\b|\bbut\b))+\s*(?=(?:please )?(?:your (?:own |full |real )?(?:sur)?names?|the author['’]s names?|no (?:student )?names?|do not|don['’]t|never|without|not your|(?:leave|keep|omit)(?: out)? your)\b)/i;
 /** “Call it FP_<number>.pdf – your name should appear neither in the file name nor in the document.”: what the name is, and what it is not, one after the other. */
 function apartFromRefusal(clause: Clause): Clause[] {
   const named = /\b(?:name|named|call|called|save|saved|title)\b/i.test(clause.text) && /\bnames?\b/i.test(clause.text) ? findPattern(clause) : null, rest = named ? clause.text.slice(named.end - clause.start) : '', parted = refusal.exec(rest);
