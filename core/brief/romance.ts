@@ -13,6 +13,10 @@ const lost = '(?:pénalité|retrait|perte|malus|déduction|diminution|minoration
 /** “Au-delà de trois jours, le devoir n'est plus accepté.” One row for each number of days. */
 const lateDays = numerals.map((word, i): [string, string] => { const n = i + 1, many = `(?:${n}|${word})`; return [`(?:(?:au-delà|passé un délai) de ${many} jours?|après ${many} jours?|à partir du (?:${n + 1}e|${ordinals[i]!}) jour)(?: de retard)?,? ${worthless}`, i === 0 ? 'zero after 1 day late' : `late: 0 after ${n} days`]; });
 const french: Phrases = [
+  ['ex\\. ?:(?= \\S*_)', 'e.g.'],
+  ['le nom du fichier sera composé d[eu](?= )', 'file name must contain'], ['suivi du mot(?=\\s{1,3}[«“])', 'and'], ['votre nom ne (?:doit|devra) (?:figurer|apparaître|être) ni dans le (?:fichier|texte|document) ni dans son nom', 'your name must be neither in it nor in its name'],
+  ...numerals.slice(1).map((word, i): [string, string] => [`(?:vous pouvez (?:déposer|envoyer|remettre) )?jusqu[’']à (?:${i + 2}|${word}) (?:versions|dépôts|fichiers)(?! par)`, `up to ${i + 2} uploads`]),
+  ...numerals.map((word, i): [string, string] => [`aucune? \\p{L}+ (?:n[’']est|ne sera) (?:plus )?acceptée? (?:après|au-delà de) (?:${i + 1}|${word}) jours?(?: de retard)?`, `zero after ${i + 1} days`]), ['bibliographie et annexes non (?:comprises|incluses)', 'excl. references and annexes'],
   ['références (?:au format|selon le style)(?= \\p{Lu})', 'references:'],
   ['au moins(?= \\d)', 'at least'], ['(?:bibliographie|annexes) non comprises?', 'excl. references'], ['ne (?:mentionnez|indiquez|mettez|écrivez|faites pas figurer) pas votre nom', 'anonymous, no name'], ['tout retard (?:entraîne|entraînera) une (?:pénalité|retenue) de(?= \\d+ ?%)', 'late work:'],
   ...Array.from({ length: 14 }, (_, i): readonly [string, string] => [`(?:refusée?s?|plus acceptée?s?) (?:après|au-delà de) ${i + 1} jours?`, `zero after ${i + 1} days`]),
@@ -45,6 +49,9 @@ const french: Phrases = [
 ];
 /** The same for Spanish. */
 const spanish: Phrases = [
+  ['(?<=\\d ?%) de la (?:nota|calificación)(?=[,.;]|$)', ' off'],
+  ['se admit(?:e|irá) una (?:sola|única) entrega', 'upload once only'], ['se (?:comprobará|verificará|revisará) la originalidad (?:mediante|con) un (?:programa|software)(?: informático)?', 'similarity checked'], ['sin contar (?:las )?notas ni (?:la )?bibliografía', 'excl. notes, references'],
+  ['por cada día de retraso se (?:restar|descontar|quitar)án?(?: un)?(?= \\d+ ?%)', 'late work, each day:'], ...['un', 'dos', 'tres', 'cuatro', 'cinco', 'seis', 'siete'].map((word, i): [string, string] => [`hasta un máximo de (?:${i + 1}|${word}) días?`, `zero after ${i + 1} days`]),
   ['declaración (?:jurada|de (?:autoría|originalidad|no plagio))(?: firmada)?', 'signed declaration'],
   ['se (?:entregará|entregarán|entregan|entrega)(?: antes)?(?: del?)?(?: el)?(?= (?:\\p{L}+,? )?\\d)', 'due on'], ['al menos(?= \\d)', 'at least'], ['un mínimo de(?= \\d)|mínimo(?: de)?(?= [\\d.]+ (?:palabras|páginas))', 'min'], ['(?:solo|sólo|únicamente) (?:cuenta|se califica|se evalúa|vale) la última(?: versión| entrega)?', 'only the last counts'], ['(?:puede|pueden|podrá|podrán) (?:entregar|enviar|subir) varias veces', 'several uploads allowed'], ['(?:suba|subir|entregue|envíe|deposite) (?:el|su) (?:archivo|trabajo|fichero|documento) en(?=\\s{1,3}[«“"])', 'upload via'], ['(?:debe|deberá) (?:incluir|contener)', 'must contain'], ['tamaño A4', 'A4 paper'], ['Word o PDF', 'Word/PDF'], ['PDF o Word', 'PDF/Word'],
   ...[['un', 1], ['dos', 2], ['tres', 3], ['cuatro', 4], ['cinco', 5], ['seis', 6], ['siete', 7]].map(([word, n]): [string, string] => [`(?:pasad[oa]s?|después de|a partir de|tras|transcurrid[oa]s) (?:los )?(?:${n}|${word}) días?,? (?:ya )?no se (?:admit\\p{L}+|acept\\p{L}+|corr\\p{L}+|evalu\\p{L}+|recog\\p{L}+)`, `zero after ${n} days`]),

@@ -13,12 +13,13 @@ const leads = whenAsked((): readonly [RegExp, string][] => ([
   ['último día de entrega', 'deadline'], ['entrega (?:hasta|antes de)(?:l| el)?(?= (?:\\p{L}+ )?\\d)', 'due by'], ['entrega(?=\\s*:)', 'due'], ['(?:debe |deberá )entregarse (?:el|antes del|hasta el)|se entregará (?:el|antes del)|entregue (?:su|el) \\p{L}+ antes del', 'due by'],
   ['date limite(?: (?:de remise|de dépôt))?', 'deadline'], ['(?:à|a) (?:rendre|remettre|déposer) (?:(?:pour|avant|au plus tard) )?le', 'due by'], ['au plus tard le', 'by'], ['avant le(?= (?:\\p{L}+ )?\\d)', 'by'],
   ['fecha (?:de entrega|límite)(?: de entrega)?', 'deadline'], ['(?:hasta el|antes del)(?: día)?(?= (?:\\p{L}+ )?\\d)', 'by'], ['plazo(?: de entrega)?(?=\\s*:)', 'due'],
-  ['consegna(?: entro)?(?: il)?(?= \\d)', 'due'], ['consegna(?=\\s*:)', 'due'], ['consegna entro il', 'due by'], ['entro il', 'by'], ['scadenza', 'due'],
+  ['consegna(?: entro)?(?: il)?(?= \\d)', 'due'], ['consegna(?=\\s*:)', 'due'], ['consegna entro il', 'due by'], ['entro(?: il)?(?= (?:\\p{L}+ )?\\d)', 'by'], ['scadenza', 'due'],
   ['inleveren (?:voor|vóór|uiterlijk(?: op)?)', 'due by'], ['inleverdatum', 'deadline'], ['inleveren(?=\\s*:)', 'due'], ['uiterlijk(?: op)?', 'by'],
   ['(?:inlämning|innlevering|aflevering)(?: (?:senast|senest))?', 'due by'], ['(?:senast|senest)(?: den)?', 'by'], ['frist(?=\\s*:)', 'due'], ['prazo(?: de entrega)?', 'due'], ['data de entrega', 'deadline'], ['nome (?:do (?:ficheiro|arquivo)|del file)|bestandsnaam', 'filename'], ['hora de lisboa', 'Lisbon time'], ['hora de brasília', 'Brasília time'], ['espaçamento', 'spacing'], ['margens', 'margins'], ['não são aceites? trabalhos fora do prazo|trabalhos fora do prazo não (?:são|serão) aceit[eo]s', 'late work is not accepted'], ['máximo(?= \\d)', 'max.'], ['(?<=\\d )a(?= \\d+ páginas)', '-'],
 ] as const).map(([other, english]) => [new RegExp(`(?<![\\p{L}])(?:${other})(?![\\p{L}])`, 'giu'), english]));
 const inFigures = /(?<!\d)\d{1,2}[/.-]\d{1,2}[/.-]20\d\d(?!\d)/;
-const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})/gu;
+/** A day by the name of its month, with its year, or behind what opens then. */
+const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})|(?<=[Oo]pens on[\s\u00a0]{1,60}(?:(?:\p{L}{4,12},? )(?:de |den )?)?)(\d{1,2})\.?(?:er)? (?:de |di )?(\p{L}{3,12})(?![\p{L}]|\s\d{4})/gu;
 
 const demands = tonguesElsewhere.map((t) => ({ ...t, phrases: whenAsked(() => t.phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english] as const)), places: whenAsked(() => new RegExp(`(?<![\\p{L}_])${t.places}(?=\\s{1,3}[“"])`, 'giu')) }));
 /** What a name in quotation marks says stays. */
@@ -49,7 +50,8 @@ export function otherTonguesAsEnglish(original: string): string {
   const wording = demandsAsEnglish(original);
   // Where the tongue is known, its months may have English names.
   let found = wording !== original;
-  const dated = wording.replace(namedDay, (whole, day: string, month: string) => {
+  const dated = wording.replace(namedDay, (whole, dated?: string, inYear?: string, alone?: string, of?: string) => {
+    const day = (dated ?? alone)!, month = (inYear ?? of)!;
     const name = monthNames.find(([pattern]) => new RegExp(`^(?:${pattern.source})$`, 'iu').test(month));
     // “30. april”: a name that is English as well.
     if (!name) return wording !== original && /^(?:april|august|september|november|december|oktober|desember)$/i.test(month) ? `${day} ${month.replace(/^oktober$/i, 'October').replace(/^desember$/i, 'December')}`.padEnd(whole.length, '\u00a0') : whole;
