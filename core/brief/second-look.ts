@@ -70,7 +70,7 @@ export function grantedExtension(rows: DatedRow[], { text }: Reading): void {
   for (const r of granted) { r.role = 'extension'; r.override = false; }
   if (granted.length > 0) for (const r of original) r.override = false;
   // “Your extension has been approved. Your new deadline is Monday 29 March (was: Monday 22 March).”
-  for (const [i, r] of rows.entries()) if (r.role === 'due' && /\byour (?:own |personal |individual )?(?:new|extended) (?:deadline|(?:due|submission|hand-?in) date)\b[^.;\d]{0,14}$/i.test(text.slice(r.clause.start, r.date.start))) {
+  for (const [i, r] of rows.entries()) if (r.role === 'due' && /\byour (?:own |personal |individual )?(?:new|extended) (?:deadline|(?:due|submission|hand-?in) date)\b(?: for [\p{L} ]{2,24}(?: \d{1,2})?)?[^.;\d]{0,14}$/iu.test(text.slice(r.clause.start, r.date.start))) {
     r.role = 'extension'; r.override = false;
     const former = rows[i + 1];
     if (former?.clause === r.clause && former.role === 'other' && /\((?:it )?(?:was|were|before|formerly|previously|originally|instead of)\b[^)]*$/i.test(text.slice(r.date.end, former.date.start))) { former.role = 'due'; former.override = false; }

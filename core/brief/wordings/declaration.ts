@@ -7,6 +7,7 @@ export const ownWorkDeclared = anyOf('gi', [
   /\b(?:declar(?:e|es|ing)|confirm(?:ing)?|certify(?:ing)?|stat(?:e|ing)|affirm(?:ing)?)\b[^.;]{0,30}\b(?:own (?:original )?work|worked (?:on your own|alone|independently)|written (?:it|this) (?:yourself|alone)|(?:work|text|essay|paper|it) (?:is|are) (?:all |entirely |wholly )?(?:your|my|their) own)\b/,
   /\b(?:confirm|declare|certify|affirm)(?:ing)? (?:that )?(?:the|this|your) (?:work|essay|paper|text|report|dissertation) is (?:yours|(?:your|my) own)\b/,
   /\bsigned (?:declaration|statement)\b/,
+  /\b(?:signed |completed )?certificate (?:of (?:originality|authorship|own work|independent work)|that the (?:work|text|dissertation|thesis|essay) is (?:their|his or her|your|the candidate['’]s) own)\b/,
   /\b(?:signed|ticked|completed|dated) (?:hono(?:u)?r|integrity|honesty|own[- ]work|authorship) (?:statement|pledge|code|declaration)\b/,
   /\b(?:hono(?:u)?r|integrity|honesty) (?:statement|pledge|declaration),? (?:signed|ticked|on (?:page|the (?:first|cover|title|front) page))\b/,
   /\bconfirms?\b[^.;]{0,40}\bthat no (?:unauthori[sz]ed|illicit|outside|other) (?:assistance|help|aids?|sources) (?:has|have) been (?:used|received|consulted)\b/,

@@ -12,6 +12,8 @@ const of = (source: TemplateStringsArray, ...parts: string[]): RegExp => new Reg
 
 /** Late work comes to nothing. */
 export const lateIsNothing = anyOf('gi', [
+  /^\W*late\s*\??\s*:?\s*no\b\s*(?=[.!(]|$)/,
+  /\bno (?:dissertation|thesis|essay|paper|work|report|submission)s? (?:will|shall|can) be (?:accepted|received|examined) after the (?:said|stated|above|given) (?:hour|time|date|day)\b/,
   of`\b(?:your|the|a|any) \w+ (?:will )?(?:receives?|gets?|scores?|earns?|be given|is given|be awarded) ${nothing}(?: marks?| points?| credit)? if (?:it|this) (?:is|comes|arrives)(?: in| handed in| submitted)? late\b`,
   of`^\W*(?:afterwards|after the (?:deadline|due date))\s*[:=–-]\s*${nothing}(?! per| a day)`,
   /^\W*(?:nothing|no (?:work|files?|papers?|essays?|uploads?)) (?:is|are|will be|can be) (?:accepted|taken|marked) (?:afterwards|after that|later|thereafter|any later)\b(?! than)/,
