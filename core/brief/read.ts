@@ -44,7 +44,7 @@ const forOthers = -2;
 export function readBrief(original: string, nowIso: string): BriefRead {
   if (!original.trim()) throw new CannotDo('badInput', 'The assignment text is empty.', 'Paste the wording of the assignment, or drop the file that holds it.');
   if (original.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
-  const now = DateTime.fromISO(nowIso, { setZone: true }), { text: dotted, at: placeOf } = readable(original), text = withoutLeaders(dotted);
+  const now = DateTime.fromISO(nowIso, { setZone: true }), { text, at: placeOf } = readable(withoutLeaders(original));
   // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
   const all = withoutFormer(withoutAsides(splitClauses(text))), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
   // What stands for words of another language is shorter: their quote goes on to the end of the words.

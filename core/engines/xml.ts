@@ -58,7 +58,7 @@ export function stringsBeside(source: string, told?: ReadonlySet<string>): strin
     for (const [key, value] of Object.entries(tag.attributes as Attributes)) if (!isMachinery(key, tag.name, value)) found.add(value);
   });
   parser.on('closetag', () => { open.pop(); });
-  if (told) for (const kind of ['text', 'cdata'] as const) parser.on(kind, (value) => { if (!told.has(open.at(-1) ?? '') && /[\p{L}\p{N}]{2}/u.test(value)) found.add(value.trim()); });
+  if (told) for (const kind of ['text', 'cdata'] as const) parser.on(kind, (value) => { const own = value.trim(), name = open.at(-1) ?? ''; if (!told.has(name) && /[\p{L}\p{N}]{2}/u.test(own) && (own.length >= 20_000 || !isMachinery('', name, own))) found.add(own); });
   parser.on('comment', (value) => { found.add(value.trim()); });
   parser.on('processinginstruction', ({ target, body }) => { if (target !== 'xml' && target !== 'mso-application') found.add(body.trim()); });
   try { parser.write(source).close(); } catch { /* damage is told elsewhere */ }

@@ -44,3 +44,13 @@ test('a copy of a damaged file is never called clean: what cannot be read may be
   expect(await left(broken)).toContain('file.truncated stops');
   expect(await left(whole)).not.toContain('file.truncated stops');
 });
+
+// [MS-OFFMACRO2] 1.3.6 (parts of a macro project), from memory.
+test('macros go with their data and what leads to them; the text stays', async () => {
+  const relations = (type: string, target: string): string => `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId9" Type="http://schemas.microsoft.com/office/2006/relationships/${type}" Target="${target}"/></Relationships>`;
+  const bytes = plantedDocx('', { 'word/vbaProject.bin': new TextEncoder().encode('Attribute VB_Name'), 'word/vbaData.xml': '<wne:vbaSuppData xmlns:wne="urn:w"/>', 'word/_rels/vbaProject.bin.rels': relations('wordVbaData', 'vbaData.xml'), 'word/_rels/document.xml.rels': relations('vbaProject', 'vbaProject.bin') });
+  const { bytes: cleaned, proof, removed } = await cleanFile({ name: 'a.docm', path: 'a.docm', bytes }, {}), pack = new Package(cleaned);
+  expect(pack.names().filter((n) => /vba/i.test(n))).toEqual([]);
+  expect(pack.text('word/_rels/document.xml.rels')).not.toMatch(/vbaProject/);
+  expect([proof.textSame, removed.some((r) => r.check === 'file.active')]).toEqual([true, true]);
+});
