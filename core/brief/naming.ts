@@ -26,6 +26,7 @@ const personal = new Set<NameField>(['candidateNumber', 'studentNumber', 'surnam
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
 
 const refusal = /^["”’']?(?:\s*(?:[–—,;(-]|\band\b|\bbut\b))+\s*(?=(?:please )?(?:your (?:own |full |real )?(?:sur)?names?|the author['’]s names?|no (?:student )?names?|do not|don['’]t|never|without|not your|(?:leave|keep|omit)(?: out)? your)\b)/i;
+const bareRefusal = /^(?:without|not|no|(?:leave|keep) out|omit|(?:do not|don['’]t|never) use) (?:your |any )?(?:own |full )?names?\W*$|^(?:leave|keep) your (?:own |full )?name out(?: of it)?\W*$/i;
 /** “Call it FP_<number>.pdf – your name should appear neither in the file name nor in the document.”: what the name is, and what it is not, one after the other. */
 function apartFromRefusal(clause: Clause): Clause[] {
   const named = /\b(?:name|named|call|called|save|saved|title)\b/i.test(clause.text) && /\bnames?\b/i.test(clause.text) ? findPattern(clause) : null, rest = named ? clause.text.slice(named.end - clause.start) : '', parted = refusal.exec(rest);
@@ -36,6 +37,8 @@ function apartFromRefusal(clause: Clause): Clause[] {
 /** The rule for the file's name: a pattern, details it must carry, or that it must not identify. Only the name of the file counts here. */
 export function readNaming(said: Clause[]): NamingRead {
   const out: NamingRead = { pattern: [], mustContain: [], mustNotIdentify: [] }, clauses = said.flatMap(apartFromRefusal);
+  // “… (without your name)”, right behind the name.
+  for (const clause of said) { const [, behind] = apartFromRefusal(clause); if (behind && bareRefusal.test(behind.text)) out.mustNotIdentify.push({ value: true, start: behind.start, end: behind.end, override: isCorrection(clause) }); }
   clauses.forEach((clause, index) => {
     // “Your own name must not be in the file, its name or its properties.”
     const nowhere = /\bnames?\b[^.;]{0,20}\b(?:must|should|may) not (?:be|appear) in\b[^.;]{0,40}\b(?:its|the file)['’]?s? name\b/i.exec(clause.text);
@@ -43,8 +46,6 @@ export function readNaming(said: Clause[]): NamingRead {
     // “The file name must not contain your registration number.” “Do not use your exam number anywhere, including the file name.”
     const refused = contrasted.test(clause.text) ? null : refusedInName.exec(clause.text);
     if (refused) { out.mustNotIdentify.push({ value: true, start: clause.start + refused.index, end: clause.start + refused.index + refused[0].length, override: isCorrection(clause) }); return; }
-    // “… (without your name)”, right behind the name.
-    if (index > 0 && clauses[index - 1]!.end < clause.start && clauses[index - 1]!.start < clause.start && clauses[index - 1]!.under === clause.under && said.some((c) => c.start === clauses[index - 1]!.start && c.end === clause.end) && /^(?:without|not|no|(?:leave|keep) out|omit|(?:do not|don['’]t|never) use) (?:your |any )?(?:own |full )?names?\W*$|^(?:leave|keep) your (?:own |full )?name out(?: of it)?\W*$/i.test(clause.text)) { out.mustNotIdentify.push({ value: true, start: clause.start, end: clause.end, override: isCorrection(clause) }); return; }
     // “I don't need your name in the file name”: nor is it forbidden there.
     if (/\b(?:do not|don['’]t|does not|doesn['’]t) (?:need|mind|require|insist on|care about|ask for)\b[^.;]{0,20}\bnames?\b[^.;]{0,12}\bfile ?names?\b/i.test(clause.text)) return;
     // “Nothing in the essay, the file name or the properties may reveal who wrote it.”
