@@ -47,7 +47,8 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
   else rows.push({ field: 'bytes', expected: files.map((f) => showBytes(f.file.bytes)).join(', '), found: null, standing: 'missing' });
 
   if (fields.sha256.length > 0) for (const [i, f] of files.entries()) {
-    const found = fields.sha256.includes(f.file.sha256) ? f.file.sha256 : fields.sha256.length >= files.length ? fields.sha256[Math.min(i, fields.sha256.length - 1)]! : null;
+    const own = files.length > 1 ? read.sumsBeside.filter((s) => fitsName(s.of, f.file.name)) : [];
+    const found = own.length > 0 && own.every((s) => s.sum !== f.file.sha256) ? own[0]!.sum : fields.sha256.includes(f.file.sha256) ? f.file.sha256 : fields.sha256.length >= files.length ? fields.sha256[Math.min(i, fields.sha256.length - 1)]! : null;
     add(label('sha256', files.length, i), f.file.sha256, found, found === f.file.sha256);
   }
   for (const shown of read.sums) { const own = sumsOf(shown); if (own.length > 0) add(shown.algorithm, own.join(', '), shown.sum, own.includes(shown.sum)); }
@@ -100,9 +101,12 @@ function compareSizes(sizes: SizeShown[], files: DocumentFacts[], add: (field: s
   const total = files.reduce((n, f) => n + f.file.bytes, 0);
   // A total beside the single sizes belongs to no file.
   if (open.length > files.length) { const i = open.findIndex((s) => fits(s, total)); if (i >= 0) open.splice(i, 1); }
-  else if (files.length > 1 && open.length === 1) { add('bytes', showBytes(total), showBytes(open[0]!.bytes), fits(open[0]!, total) || files.some((f) => fits(open[0]!, f.file.bytes))); return; }
+  else if (files.length > 1 && open.length === 1) { add('bytes', showBytes(total), showBytes(open[0]!.bytes), fits(open[0]!, total) || files.some((f) => fits(open[0]!, f.file.bytes) && (open[0]!.of === null || fitsName(open[0]!.of, f.file.name)))); return; }
+  // Sizes that stand beside names are those files' own: two that have changed places are two that differ.
   files.forEach((f, i) => {
-    const at = open.findIndex((s) => fits(s, f.file.bytes));
+    const own = files.length > 1 ? open.filter((s) => s.of !== null && fitsName(s.of, f.file.name)) : [];
+    const at = open.findIndex((s) => fits(s, f.file.bytes) && (own.length === 0 || own.includes(s)));
+    if (at < 0 && own.length > 0) { add(`bytes[${i}]`, showBytes(f.file.bytes), showBytes(open.splice(open.indexOf(own[0]!), 1)[0]!.bytes), false); return; }
     const found = at >= 0 ? open.splice(at, 1)[0]! : open[0];
     add(files.length === 1 ? 'bytes' : `bytes[${i}]`, showBytes(f.file.bytes), found ? showBytes(found.bytes) : null, at >= 0);
   });

@@ -1,4 +1,5 @@
 import { fromBase64 } from '../text/bytes.ts';
+import { namesBeside } from './beside.ts';
 import { withoutFormerEntries } from './entries.ts';
 import { numberOf } from '../brief/statements.ts';
 import { plainReceipt } from './plain.ts';
@@ -9,10 +10,10 @@ import { readStatus, type HandInStatus } from './status.ts';
 import { readOtherSums, type OtherSum } from './sums.ts';
 
 export interface ReceiptFields { id: string | null; receivedAt: string | null; fileNames: string[]; bytes: number | number[] | null; title: string | null; extract: string | null; sha256: string[] }
-export interface SizeShown { bytes: number; low: number; high: number; /** with decimal places, so that 0.00 is less than what they show */ rounded: boolean; /** of all documents together */ total: boolean }
-export interface ReceiptRead { fields: ReceiptFields; /** the day of receipt, where no time of day is told */ day: string | null; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: HandInStatus; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** how many words the receipt says it has */ words: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** the receipt calls the hand-in late */ late: boolean }
+export interface SizeShown { bytes: number; low: number; high: number; /** with decimal places, so that 0.00 is less than what they show */ rounded: boolean; /** of all documents together */ total: boolean; /** the file that it stands beside, where there are several */ of: string | null }
+export interface ReceiptRead { fields: ReceiptFields; /** the day of receipt, where no time of day is told */ day: string | null; /** every piece of text that is quoted */ extracts: string[]; sizes: SizeShown[]; status: HandInStatus; /** where it went, most telling first; `loose`: only a module or a course */ places: { name: string; loose: boolean }[]; zoneOpen: boolean; /** short lines without a label, as headings are */ headings: string[]; /** how many documents the receipt says arrived */ stated: number | null; /** how many pages the receipt says the document has */ pages: number | null; /** how many words the receipt says it has */ words: number | null; /** all that the receipt says but for what it quotes */ prose: string; /** checksums other than SHA-256 */ sums: OtherSum[]; /** SHA-256 sums with the file that each stands beside, where there are several */ sumsBeside: { sum: string; of: string }[]; /** the receipt calls the hand-in late */ late: boolean }
 
-const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], ko: [1e3, 1024], mo: [1e6, 1_048_576], kio: [1024, 1024], mio: [1_048_576, 1_048_576], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576] };
+const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], ko: [1e3, 1024], mo: [1e6, 1_048_576], kio: [1024, 1024], mio: [1_048_576, 1_048_576], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576], kt: [1e3, 1024], mt: [1e6, 1_048_576] };
 
 /** Finds the fields of a receipt. Nothing is invented: what no words settle stays null.
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
@@ -43,16 +44,16 @@ export function readFields(text: string, expectedNames: string[], zone: string |
   const rows = rowsOf(text).filter((r) => !labels.ignored.test(r.label));
   const value = (pattern: RegExp): string | null => rows.find((r) => pattern.test(r.label))?.value ?? null;
   const received = readReceived(text, rows, expectedNames, zone, nowIso);
-  const sizes = readSizes(text, rows);
+  const fileNames = readNames(text, rows, expectedNames), sizes = readSizes(text, rows, fileNames);
   const bytes = sizes.filter((s) => !s.total || sizes.every((o) => o.total)).map((s) => s.bytes), extracts = readExtracts(text, rows);
   return {
     fields: {
-      id: readId(text, rows), receivedAt: received.at, fileNames: readNames(text, rows, expectedNames),
+      id: readId(text, rows), receivedAt: received.at, fileNames,
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
       title: cleanQuotes(value(labels.title)) ?? titleInProse(text), extract: extracts[0] ?? null, sha256: readSums(text),
     },
     day: received.at === null ? received.day ?? null : null,
-    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows, text), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows, text), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), sumsBeside: sumsBeside(text, fileNames), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
   };
 }
 
@@ -85,6 +86,11 @@ function lastAttempt(text: string): string {
 
 /** SHA-256 sums, also where they are shown in groups or over two lines. */
 const sums = /(?<![0-9a-z])(?:[0-9a-f]{64}|(?:[0-9a-f]{8}[\s:-]+){7}[0-9a-f]{8}|(?:[0-9a-f]{4}[\s:-]+){15}[0-9a-f]{4}|(?:[0-9a-f]{2}[\s:-]){31}[0-9a-f]{2}|[0-9a-f]{32}\s+[0-9a-f]{32})(?![0-9a-z])/gi;
+/** The file that each sum stands beside, where there are several. */
+function sumsBeside(text: string, names: readonly string[]): { sum: string; of: string }[] {
+  const shown = [...text.matchAll(sums)], beside = namesBeside(text, names, shown.map((m) => m.index));
+  return shown.flatMap((m, i) => (beside[i] ? [{ sum: m[0].replace(/[\s:-]/g, '').toLowerCase(), of: beside[i] }] : []));
+}
 const readSums = (text: string): string[] => [...new Set([...(text.match(sums) ?? []).map((h) => h.replace(/[\s:-]/g, '').toLowerCase()), ...[...text.matchAll(base64Sum)].map((m) => Array.from(fromBase64(m[1]!), (b) => b.toString(16).padStart(2, '0')).join(''))])];
 /** A SHA-256 in base64 behind its name: “sha-256=:…=:”. Source: RFC 9530 (digest fields), with RFC 8941's colons or without. */
 const base64Sum = /\bsha-?256\s*[=:]\s*:?([A-Za-z0-9+/]{43}=)(?![A-Za-z0-9+/=])/gi;
@@ -184,9 +190,9 @@ function wordsOfName(before: string, after: string): string {
   return /^\p{L}/u.test(words) && /^(?:[\p{L}\p{N}&()'’_-]+ ){1,8}$/u.test(words) && !/^(?:in|with|as|to|at|by|for|from|on|and|or)\b|\b(?:is|are|was|were|has|have|had|be|been|see|received|sent|uploaded|submitted|handed|please|your|we|you|it|called|named)\b/i.test(words) ? words : '';
 }
 
-function readSizes(text: string, rows: Row[]): SizeShown[] {
+function readSizes(text: string, rows: Row[], names: readonly string[]): SizeShown[] {
   const sizes: SizeShown[] = [];
-  const add = (raw: string, unitName: string, total = false): void => {
+  const add = (raw: string, unitName: string, total = false, of: string | null = null): void => {
     const name = unitName.toLowerCase(), [decimal, binary] = unit[name] ?? unit[name.replace(/s$/, '')] ?? [1, 1];
     const value = numberOf(raw);
     if (Number.isNaN(value)) return;
@@ -195,17 +201,26 @@ function readSizes(text: string, rows: Row[]): SizeShown[] {
     const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
     // Whole kilobytes are often rounded up, as file managers do.
     const up = decimal === 1e3 && places === '' ? 1 : 0.5;
-    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step * up) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), rounded: places !== '' && !grouped, total });
+    sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step * up) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), rounded: places !== '' && !grouped, total, of });
   };
-  const pattern = /(?<![\w.]|\w-)(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|kilobytes|megabytes)\b(?![-_]\w)/gi;
-  const seen = new Set<string>();
+  const pattern = /(?<![\w.]|\w-)(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|octetos?|bajt(?:ów|y|ů)?|tavua|bayt|kilobytes|megabytes|[KM]t)(?![\p{L}\d]|[-_]\w)/giu;
   // Groups of a sum end in a “b” now and then.
-  for (const line of text.replace(sums, ' ').split('\n')) {
+  const found: { raw: string; unit: string; total: boolean; at: number }[] = [];
+  let start = 0;
+  for (const line of text.replace(sums, (sum) => ' '.repeat(sum.length)).split('\n')) {
+    const from = start;
+    start += line.length + 1;
     if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free|on disk)\b/i.test(line)) continue;
     const hits = [...line.matchAll(pattern)];
     // “3.4 MB (3,412,345 bytes)” is one size: the exact one counts.
-    const exact = hits.find((h) => /^bytes?$/i.test(h[2]!));
-    for (const h of hits.length === 2 && exact ? [exact] : hits) { const key = `${h[1]}${h[2]}`; if (!seen.has(key) || hits.length === 1) { if (!seen.has(key)) add(h[1]!, h[2]!, /^\W*(?:total|all (?:files|documents)|together|sum)\b/i.test(line)); seen.add(key); } }
+    const exact = hits.find((h) => /^(?:bytes?|octets?|octetos?|bajt(?:ów|y|ů)?|tavua|bayt)$/i.test(h[2]!));
+    for (const h of hits.length === 2 && exact ? [exact] : hits) found.push({ raw: h[1]!, unit: h[2]!, total: /^\W*(?:total|all (?:files|documents)|together|sum)\b/i.test(line), at: from + h.index });
+  }
+  const single = found.filter((f) => !f.total), beside = namesBeside(text, names, single.map((f) => f.at)), seen = new Set<string>();
+  for (const f of found) {
+    const of = beside[single.indexOf(f)] ?? null, shown = `${f.raw}${f.unit}`;
+    if (!(of === null ? seen.has(shown) : seen.has(`${shown} of ${of}`) || seen.has(`${shown} of none`))) add(f.raw, f.unit, f.total, of);
+    seen.add(shown).add(`${shown} of ${of ?? 'none'}`);
   }
   if (sizes.length === 0) for (const r of rows) if (labels.size.test(r.label) && /^\d[\d,. ]*$/.test(r.value)) add(r.value, /kb/i.test(r.label) ? 'KB' : /mb/i.test(r.label) ? 'MB' : 'bytes'); else { const short = labels.size.test(r.label) ? /^(\d[\d.,]*)\s?([KMG])$/i.exec(r.value) : null; if (short) add(short[1]!, `${short[2]!}B`); }
   return sizes;

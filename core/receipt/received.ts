@@ -3,23 +3,24 @@ import { dateOrder, readDates } from '../brief/dates.ts';
 import type { Clause } from '../brief/statements.ts';
 import { byOwnOffset } from '../time/instant.ts';
 import { readZone } from '../brief/zones.ts';
-import { monthNames } from '../tables/month-names.ts';
+import { dateInEnglish } from './dates-elsewhere.ts';
 import { timeOfEntry } from './entries.ts';
 import { labels, type Row } from './rows.ts';
 import { zoneOfAllTimes } from './stated-zone.ts';
 
 /** That something arrived, in other languages. */
-const handedInAbroad = /(?<!\p{L})(?:déposée?|envoyée?|enregistrée?|erhalten|empfangen|gespeichert|entgegengenommen|ingediend|opgeslagen|verzonden|enviado|enviada|entregada|presentado|registrado|consegnata|inviato|inviata|registrato|recebido|recebida|submetido|entregue|remise?|reçue?|eingereicht|eingegangen|abgegeben|hochgeladen|ontvangen|ingeleverd|innlevert|inlämnad|mottatt|afleveret|entregado|recibido|consegnato|ricevuto)(?!\p{L})/iu;
+const handedInAbroad = new RegExp(String.raw`(?<!\p{L})(?:${[
+  'erhalten|empfangen|gespeichert|entgegengenommen|eingereicht|eingegangen|abgegeben|hochgeladen|übermittelt|upload am', 'déposée?|envoyée?|enregistrée?|remise?|reçue?|téléversée?|dépôt effectué', 'enviad[oa]|entregad[oa]|presentado|registrado|recibid[oa]|recibimos|subid[oa]', 'consegnat[oa]|inviat[oa]|registrato|ricevuto|caricat[oa]', 'recebid[oa]|submetido|entregue|enviad[oa]', 'ingediend|opgeslagen|verzonden|ontvangen|ontvingen|ingeleverd|geüpload',
+  'inlämna[dt]|mottage[nt]|togs emot|tagits emot|uppladda[dt]|laddades upp|skicka[dt]|skickades', 'afleveret|modtaget|uploadet|indsendt', 'innlevert|levert|mottatt|lastet opp|sendt inn', 'palautettu|vastaanotettu|vastaanotettiin|lähetetty|palautettiin', 'złożon[oay]|przyjęt[oay]|przesłan[oay]|otrzyman[oay]|odebran[oay]', 'odevzdán[oay]?|přijat[oay]?|nahrán[oay]?|doručen[oay]?', 'teslim edil(?:di|miştir)|alındı|gönderildi|yüklendi|alınmıştır',
+].join('|')})(?!\p{L})`, 'iu');
 
 /** When it was received, by a row, a sentence or a line of a log; `day` where a date stands without a time. @param zone - of times that name none */
 export function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean; day?: string } {
   const today = DateTime.fromISO(nowIso, { setZone: true }), ofAll = zoneOfAllTimes(text);
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
-    // “Le 12/03/2027 à 17h12”.
     // Thousandths of a second, and what an earlier version's time is.
-    written = written.replace(/(\d:\d\d:\d\d)\.\d{1,6}\b/g, '$1').replace(/(?:\d{1,2}(?:st|nd|rd|th)? \p{L}{3,9} \d{2,4}|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}),?\s*\d{1,2}[:.]\d\d[^(),;]{0,12}\((?:first|initial|earlier|previous|old)(?: (?:version|upload|file|submission))?\)[,;]?\s*/giu, '').replace(/\bnorsk tid\b/gi, 'time in Oslo').replace(/\bsvensk tid\b/gi, 'time in Stockholm').replace(/\bdansk tid\b/gi, 'time in Copenhagen').replace(/\bsuomen aikaa\b/gi, 'time in Helsinki').replace(/\bnederlandse tijd\b/gi, 'time in Amsterdam').replace(/\bhora (?:peninsular|española)\b/gi, 'time in Madrid').replace(/\bora italiana\b/gi, 'time in Rome').replace(/\bheure française\b/gi, 'time in Paris').replace(/\bdeutscher? Zeit\b/gi, 'time in Berlin').replace(/(?<=[\p{L}\d])\s[·•|]\s(?=\d{1,2}[:.]\d{2})/gu, ', ').replace(/(?<=\d{4}[\s,]*)(?:à|a)\s+(?=\d)/gi, '  ').replace(/\b([01]?\d|2[0-3])\s?h\s?([0-5]\d)\b/gi, '$1:$2');
-    // “12. mars 2027 kl. 17.42” in English.
-    const foreign = monthNames.some(([name]) => written.search(name) >= 0) || /\d\s*Uhr\b|\bkl\.?\s*\d|\bum\s+\d|\bMES?Z\b/.test(written), value = foreign ? monthNames.reduce((v, [name, english]) => v.replace(name, english), written).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\b(?:Uhr|uur)\b|\bom\s+(?=\d)|\ba las\s+(?=\d)|\balle(?:\s+ore)?\s+(?=\d)|\bore\s+(?=\d)/gi, '').replace(/\b(?:hora (?:local )?de|ora (?:locale )?di|heure de|Ortszeit)\s+(?=[A-Z])/g, 'time in ').replace(/(?<=\d\s+)de\s+(?=[A-Z][a-z]+\b)|(?<=[A-Z][a-z]+)\s+de(?=\s+\d{4})/g, '').replace(/\b(\d{1,2})[.h](\d{2})\b(?!\.\d)/g, '$1:$2').replace(/\bMEZ\b/g, 'CET').replace(/\bMESZ\b/g, 'CEST') : written;
+    written = written.replace(/(\d:\d\d:\d\d)\.\d{1,6}\b/g, '$1').replace(/(?:\d{1,2}(?:st|nd|rd|th)? \p{L}{3,9} \d{2,4}|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}),?\s*\d{1,2}[:.]\d\d[^(),;]{0,12}\((?:first|initial|earlier|previous|old)(?: (?:version|upload|file|submission))?\)[,;]?\s*/giu, '');
+    const value = dateInEnglish(written);
     // Seconds or milliseconds since 1970, as data files count them (POSIX.1-2017, 4.16).
     if (/^1\d{9}(?:\d{3})?$/.test(value.trim())) return { at: DateTime.fromMillis(Number(value.trim().padEnd(13, '0')), { zone: 'utc' }).toISO({ suppressMilliseconds: true })!.replace(/Z$/, '+00:00'), zoneOpen: false };
     const iso = /\b\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?\s?(?:Z|[+-]\d{2}:?\d{2})?/.exec(value)?.[0];

@@ -1,4 +1,4 @@
-import { receiptLabels } from '../tables/receipt-labels.ts';
+import { englishLabel } from '../tables/receipt-labels.ts';
 
 /** One line of a receipt: what it calls something, and what that is. */
 export interface Row { label: string; value: string }
@@ -20,7 +20,7 @@ export const labels = {
 
 /** “Receipt code” on a line and “QX-77” on the one below it: a label alone, and its value up to an empty line. */
 function stacked(text: string): string {
-  const alone = [labels.id, labels.receivedAt, labels.fileName, labels.size, labels.title, labels.status, labels.place, labels.ignored, labels.module, labels.stated, /^(?:number|no\.?|word count|words|pages?|page count|type|last modified)$/i], named = (line: string): string => receiptLabels.get(line.trim().toLowerCase().replace(/'/g, '’')) ?? line.trim();
+  const alone = [labels.id, labels.receivedAt, labels.fileName, labels.size, labels.title, labels.status, labels.place, labels.ignored, labels.module, labels.stated, /^(?:number|no\.?|word count|words|pages?|page count|type|last modified)$/i], named = (line: string): string => englishLabel(line.trim());
   const isLabel = (line: string | undefined): boolean => line !== undefined && /^\p{L}[\p{L} ./()-]{1,30}$/u.test(line.trim()) && alone.some((l) => l.test(named(line)));
   /** a row of its own, with its label and its value */
   const isRow = (line: string): boolean => /^[^\d]{0,40}:\s|^\s*\|?\s*\p{L}[\p{L} .'-]{1,40}?(?:[^\S\n]{3,}|\t|\s[–—|-]\s)\S/u.test(line);
@@ -47,7 +47,7 @@ export function rowsOf(text: string): Row[] {
   return stacked(text).replace(/^([^\S\n]*(?:the )?(?:first|last|opening)) \d{1,4} (words|characters|letters|lines)(?=[^\S\n]*:)/gim, '$1 $2').split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
     const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'’°º-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|(?:Paper|Submission|Receipt|Document) ID|Reference|Ref\.?|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     // “Zeit / Time: …” is labelled in two languages.
-    return m ? m[1]!.trim().replace(/[\s_]+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: receiptLabels.get(label.toLowerCase().replace(/'/g, '’')) ?? label, value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
+    return m ? m[1]!.trim().replace(/[\s_]+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: englishLabel(label, m[2]!), value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });
 }
 

@@ -5,7 +5,7 @@ import { pictureText, scannedText } from '../readers/image-text.ts';
 import { readDocument } from '../readers/index.ts';
 import { sniffKind } from '../readers/kind.ts';
 import { htmlToText } from '../readers/plain/html.ts';
-import { receiptLabels } from '../tables/receipt-labels.ts';
+import { englishLabel } from '../tables/receipt-labels.ts';
 import { decodeText } from '../text/bytes.ts';
 import { CannotDo } from '../model/outcome.ts';
 import { plainReceipt, unquoted } from './plain.ts';
@@ -48,7 +48,7 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
 }
 
 /** What a column may be called, in any language. */
-const columnName = /^\p{L}[\p{L}\w .#()/°º’'-]{0,30}$/u, englishOf = (name: string): string => receiptLabels.get(name.trim().toLowerCase().replace(/'/g, '’')) ?? name;
+const columnName = /^\p{L}[\p{L}\w .#()/°º’'-]{0,30}$/u, englishOf = (name: string): string => englishLabel(name);
 /** Lines of as many cells each under a line of short names without sentences. */
 function isTable(text: string): boolean {
   const rows = text.split(/\r?\n/).filter((r) => r.trim()).map(csvRow), [head, ...body] = rows;

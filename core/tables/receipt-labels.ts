@@ -1,3 +1,5 @@
+import { labelByShape } from './receipt-label-shapes.ts';
+
 /** What rows of receipts are called elsewhere, by what they are called in English. Sources: the languages' own words, compiled by hand. */
 /** Labels put together of what is numbered and the word for its number. */
 const german = ['abgabe', 'einreichungs', 'eingangs', 'vorgangs', 'beleg', 'quittungs', 'bestätigungs', 'transaktions', 'ticket', 'upload', 'referenz', 'registrierungs', 'registrier', 'empfangs', 'auftrags', 'hochlade', 'abgabebestätigungs', 'protokoll'].flatMap((of) => ['nummer', 'nr', 'nr.', '-nr.', '-nummer', '-id', '-kennung', 'kennung', 'id', '-referenz'].map((word) => of + word));
@@ -24,3 +26,11 @@ export const receiptLabels: ReadonlyMap<string, string> = new Map(([
   ['pages', 'seiten,seitenzahl,seitenanzahl,nombre de pages,páginas,número de páginas,pagine,numero di pagine,pagina’s,aantal pagina’s,sider,antall sider,antal sidor,sivuja,strony,頁數,页数,ページ数,페이지 수'],
   ['words', 'wörter,wortzahl,wortanzahl,anzahl wörter,mots,nombre de mots,palabras,número de palabras,parole,numero di parole,palavras,número de palavras,woorden,aantal woorden,ord,antall ord,antal ord'],
 ] as readonly (readonly [string, string])[]).flatMap(([english, words]) => words.split(',').map((word): [string, string] => [word, english])));
+const bareAct = /^(?:abgabe|einreichung|upload|dépôt|remise|entrega|envío|consegna|invio|envio|inlevering|inlämning|aflevering|innlevering|palautus|złożenie|odevzdání|teslim)$/;
+/** What rows.ts knows a label by, in whatever language it stands; the label itself where it is not known. */
+export function englishLabel(label: string, value = ''): string {
+  const bare = label.trim().toLowerCase().replace(/'/g, '’').replace(/i\u0307/g, 'i');
+  // “Abgabe: Hausarbeit 2” is a place, “Abgabe: 15.03.2027, 16:40” a time.
+  if (bareAct.test(bare) && /\d\s?[:.h]\s?\d\d(?!\d)/.test(value)) return 'received';
+  return receiptLabels.get(bare) ?? labelByShape(bare) ?? label;
+}

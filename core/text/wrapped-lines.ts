@@ -7,8 +7,8 @@ const month = '(?:Jan(?:uary)?|Feb(?:ruary)?|M(?:arch|är|ärz|ay|ai)|Apr(?:il)?
 const begins = /^\s*(?:[-–—*+•▪·‣▸►➢✓→☐☑☒□◦●○■]\s|[-=]>\s|\d{1,2}(?:\.\d{1,2})*[.)]\s|\(\d{1,2}\)\s|\(?[a-z]\)\s|[a-h]\.\s|\(?[ivx]{1,4}[.)]\s|[A-Z]\.\s|#|\||\[[ xX]?\]\s|Q\d|§|[-=_*~]{3,}|\d{1,2}[.:]\d{2}\s?[-–|])/u;
 /** “12. March” begins no item. */
 const dayOfMonth = /^\s*\d{1,2}\.\s(?:Jan|Feb|M[aä]r|A[pv]r|Ma[iy]|Jun|Jul|Aug|Sep|O[kc]t|Nov|De[zc]|janv|févr|mars|avr|juin|juil|août|ene|gen|mag|giu|lug|ago|set|ott|dic)/i;
-/** A row of a table, or a line that keeps its gaps. */
-const setApart = /\||\t|\.{4}|\S {3,}\S|^\s*[-=_*~.]{3,}\s*$|^```/;
+/** A row of a table, a line that keeps its gaps, or one with a checksum. */
+const setApart = /\||\t|\.{4}|\S {3,}\S|^\s*[-=_*~.]{3,}\s*$|^```|(?<![0-9a-z])[0-9a-f]{32,}(?![0-9a-z])/;
 const label = /^\s*["“'‘]?\p{Lu}(?:[^\n:.,;!?()]|\([^\n()]{0,40}\)){0,40}:(?:\s|$)/u;
 /** Of those who write without capitals. */
 const smallLabel = /^\s*\p{Ll}[\p{L} ]{1,25}(?::\s|\s[=>-]\s)/u;
@@ -33,7 +33,7 @@ export function runningOn(lines: readonly string[]): boolean[] {
   const pairs = lines.flatMap((_, i) => (i + 1 < lines.length && !apart[i] && !apart[i + 1] && marks[i]!.trim() === marks[i + 1]!.trim() ? [i] : []));
   const together = (i: number): boolean => oneThing.test(`${bare[i]!.slice(-40)}\n${bare[i + 1]!.trimStart().slice(0, 20)}`);
   const open = (i: number): boolean => dangling.test(bare[i]!) || bracketOpen(bare[i]!) || together(i) || quotesNobody(lines[i], lines[i + 1]!);
-  const small = (i: number): boolean => /^\s*[\p{Ll}(„“«]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!) && !/^\s*\S+\.\w{2,4}$/.test(bare[i + 1]!);
+  const small = (i: number): boolean => /^\s*[\p{Ll}(„“«]/u.test(bare[i + 1]!) && !/[.!?:]$/.test(bare[i]!) && !/^\s*\S+\.(?:\w{2,4}$|(?:pdf|docx?|odt|rtf|txt|jpe?g|png|tiff?|zip|pptx?|xlsx?|html?|csv)(?![\w.]))/i.test(bare[i + 1]!);
   // Where several lines begin with a name and a colon, each of them does.
   const listed = bare.filter((line) => smallLabel.test(line)).length > 3;
   const own = (i: number): boolean => begins.test(bare[i + 1]!) && !dayOfMonth.test(bare[i + 1]!) || smallLabel.test(bare[i + 1]!) && (listed || !open(i));
