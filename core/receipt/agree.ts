@@ -4,7 +4,7 @@ import type { DocumentFacts } from '../model/facts.ts';
 import { effectiveDue, instantOf, showInstant, zoneOfTimes } from '../time/instant.ts';
 import { showBytes } from '../text/show.ts';
 import type { ReceiptRead, SizeShown } from './fields.ts';
-import type { OtherSum } from './sums.ts';
+import { fitsShortSum, type OtherSum } from './sums.ts';
 
 export interface Agreement { field: string; expected: string | null; found: string | null; standing: 'agrees' | 'differs' | 'missing' }
 export type ReceiptStanding = 'confirmed' | 'doubtful' | 'refuted';
@@ -51,6 +51,7 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
     const found = own.length > 0 && own.every((s) => s.sum !== f.file.sha256) ? own[0]!.sum : fields.sha256.includes(f.file.sha256) ? f.file.sha256 : fields.sha256.length >= files.length ? fields.sha256[Math.min(i, fields.sha256.length - 1)]! : null;
     add(label('sha256', files.length, i), f.file.sha256, found, found === f.file.sha256);
   }
+  for (const short of read.shortSums) add('sha256', files.map((f) => f.file.sha256).join(', '), short.shown, files.some((f) => fitsShortSum(short, f.file.sha256)));
   for (const shown of read.sums) { const own = sumsOf(shown); if (own.length > 0) add(shown.algorithm, own.join(', '), shown.sum, own.includes(shown.sum)); }
   for (const [i, extract] of read.extracts.entries()) add(label('extract', read.extracts.length, i), 'words of the paper', extract, files.some((f) => holdsExtract(f, extract)));
   if (fields.title) add('title', files.map((f) => f.file.name).join(', '), fields.title, files.some((f) => fitsTitle(f, fields.title!, brief)));

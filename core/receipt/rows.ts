@@ -45,7 +45,7 @@ function stacked(text: string): string {
 export function rowsOf(text: string): Row[] {
   // “Receipt R-5. Place: Report 1. File: …” says on one line what others say on three.
   return stacked(text).replace(/^([^\S\n]*(?:the )?(?:first|last|opening)) \d{1,4} (words|characters|letters|lines)(?=[^\S\n]*:)/gim, '$1 $2').split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
-    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'’°º-]{0,40}?)\**\s*(?::|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|(?:Paper|Submission|Receipt|Document) ID|Reference|Ref\.?|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'’°º-]{0,40}?)\**\s*(?::(?!\/\/)|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|(?:Paper|Submission|Receipt|Document) ID|Reference|Ref\.?|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
     // “Zeit / Time: …” is labelled in two languages.
     return m ? m[1]!.trim().replace(/[\s_]+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: englishLabel(label, m[2]!), value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });

@@ -17,3 +17,7 @@ describe('hard negatives', () => {
   test.each(besides)('%s', (line) => expect(statusOf(line)).toBe('received'));
 });
 test('of several attempts the last is the one that the receipt is about', () => { const of = (lines: string): string | null => readFields(`Receipt\n\nSubmission ID: 90321\n${lines}\nFile: essay_Y3921847.pdf\n`, ['essay_Y3921847.pdf'], null, '2027-05-14T17:00:00.000Z').status; expect([of('Attempt 1: failed (10:02)\nAttempt 2: received (16:40)'), of('Attempt 1: received (10:02)\nAttempt 2: failed (16:40)')]).toEqual(['received', 'failed']); });
+test.each([
+  ['Virus scan: infected, file deleted', 'failed'], ['Malware check: threat detected', 'failed'], ['Virus scan: no threats found', 'received'], ['Security check: passed', 'received'], ['TRAINING SYSTEM – nothing sent here is marked', 'failed'], ['Status: superseded by a later hand-in (90330)', 'failed'],
+  ['PREVIEW – this is what your receipt will look like', 'draft'], ['Sample receipt', 'draft'], ['Sample size: 40', 'received'],
+])('%s: %s', (line, status) => expect(statusOf(line)).toBe(status));

@@ -47,8 +47,12 @@ export function readStatus(text: string, rows: Row[]): HandInStatus {
   // “Paper: (no file)”, “Words: 0”.
   if (rows.some((r) => labels.fileName.test(r.label) && /^\(?(?:no (?:files?|documents?|papers?|attachments?)|none|empty|missing|n\/a)\)?(?: (?:attached|submitted|uploaded|received))?\.?$/i.test(r.value) || /^(?:words?|word count|pages?)$/i.test(r.label) && r.value === '0')) return 'failed';
   if (/\b(?:received|hold|got|stored)\s+(?:0|no|zero)\s+(?:files?|documents?)\b/i.test(text)) return 'failed';
+  // “Virus scan: infected, file deleted”.
+  if (rows.some((r) => /\b(?:virus|malware|security|threat)\b.*\b(?:scan|check|test)?\b/i.test(r.label) && /\b(?:infected|quarantined?|deleted|removed|blocked|positive)\b|(?<!\b(?:no|0|without)\s+)\b(?:threats?|virus(?:es)?|malware|trojan)\s+(?:was |were )?(?:found|detected)\b/i.test(r.value) && !/\b(?:not|no)\s+(?:virus|malware|threat|infect)/i.test(r.value))) return 'failed';
+  // “PREVIEW – this is what your receipt will look like”.
+  if (/\b(?:this|here) is (?:what|how) (?:your|the) (?:receipt|confirmation) (?:will|would) look\b|^\W*(?:sample|specimen|example|preview|dummy)(?: of (?:a|the|your))? (?:receipt|confirmation)\b|^\W*(?:receipt|confirmation) (?:preview|sample|specimen)\b|^\W*(?:preview|specimen|sample)\W*$/im.test(text)) return 'draft';
   // “*** TEST SYSTEM – submissions are not assessed ***”: nothing arrived where it counts.
-  if (/\b(?:test|demo|training|sandbox|rehearsal) (?:system|server|environment|instance|mode|site)\b[^\n]{0,60}\b(?:not|no|never)\b|(?:^|[.!?*–—]\s*)(?:submissions?|uploads?|files?|hand-?ins?) (?:here |made here |to this (?:system|site|server) )?(?:are|is|will) (?:not|never) (?:be )?(?:assessed|marked|graded|kept|stored|forwarded)\b/im.test(text)) return 'failed';
+  if (/\b(?:test|demo|training|sandbox|rehearsal) (?:system|server|environment|instance|mode|site)\b[^\n]{0,60}\b(?:not|no|never|nothing)\b|(?:^|[.!?*–—]\s*)(?:submissions?|uploads?|files?|hand-?ins?) (?:here |made here |to this (?:system|site|server) )?(?:are|is|will) (?:not|never) (?:be )?(?:assessed|marked|graded|kept|stored|forwarded)\b/im.test(text)) return 'failed';
   // One of several was turned away: “cover.docx   36 KB   rejected: wrong type”.
   const turnedAway = new RegExp(`\\.(?:${extensions})\\b.*\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still )?(?:missing|outstanding|awaited|absent|nothing received)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'i');
   const refusal = /reject|refus|fail|not |missing|outstanding|awaited|absent|nothing/i;

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { readOtherSums, sumOf } from './sums.ts';
+import { fitsShortSum, readOtherSums, sumOf, readShortSums } from './sums.ts';
 
 const abc = new TextEncoder().encode('abc');
 // RFC 1321, A.5; RFC 3174, 7.3 (first test); FIPS 180-4 examples of SHA-384 and SHA-512 for “abc” (begin and end).
@@ -18,3 +18,8 @@ test.each<[string, string, [string, string][]]>([
   ['an identifier in groups', 'Checksum verified. Receipt:\n900150983cd24fb0d6963f7d28e17f72\n', []],
   ['SHA-256 is read elsewhere', `SHA-256: ${'ab'.repeat(32)}`, []],
 ])('%s', (_, text, sums) => expect(readOtherSums(text).map((s) => [s.algorithm, s.sum])).toEqual(sums));
+test.each([['SHA-256: ba7816bf8f01cfea…', true], ['SHA256 = ba7816bf...15ad', true], ['sha-256: BA7816BF…F20015AD', true], ['SHA-256: ba7816bf…15ae', false], ['SHA-256: ba7816c0…', false]])('the beginning of a sum: %s', (line, fits) => {
+  // FIPS 180-4 example: SHA-256 of “abc”.
+  expect(readShortSums(line).map((s) => fitsShortSum(s, 'ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad'))).toEqual([fits]);
+});
+test.each(['SHA-256: ba78…', 'Receipt ba7816bf…', 'SHA-256: ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad'])('hard negative, no beginning of one: %s', (line) => expect(readShortSums(line)).toEqual([]));

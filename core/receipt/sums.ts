@@ -24,5 +24,10 @@ export function readOtherSums(text: string): OtherSum[] {
   return found;
 }
 
+/** The beginning of a SHA-256, and its end where that is shown too: “ecd86c30…7efe”. Behind its name only, and of six figures at least: less may be chance. */
+export interface ShortSum { shown: string; head: string; tail: string }
+export const readShortSums = (text: string): ShortSum[] => [...text.matchAll(/\bsha-?256\b[^\n0-9a-f]{0,24}?[^\S\n:=]*[:=]?[^\S\n]*(?<![0-9a-z])([0-9a-f]{6,63})[^\S\n]?(?:…|\.{3})[^\S\n]?([0-9a-f]{0,58})(?![0-9a-z])/gi)].map((m) => ({ shown: m[0].slice(m[0].indexOf(m[1]!)), head: m[1]!.toLowerCase(), tail: m[2]!.toLowerCase() }));
+export const fitsShortSum = (short: ShortSum, sha256: string): boolean => sha256.startsWith(short.head) && sha256.endsWith(short.tail);
+
 /** The sum of a file in lower-case hexadecimal figures. */
 export const sumOf = (algorithm: OtherSum['algorithm'], bytes: Uint8Array): string => Array.from(digests[algorithm](bytes), (b) => b.toString(16).padStart(2, '0')).join('');
