@@ -1,4 +1,5 @@
 import type { WordStream } from '../words.ts';
+import { speakerBehindAbroad, speakersAbroad } from './abroad.ts';
 import { aroundOf, endOfQuotation, type Around } from './around.ts';
 import { noteNames, notesOf, sameAgain } from './notes.ts';
 import { keysIn, numbersWith, sourceKeysIn } from './numbers.ts';
@@ -57,14 +58,15 @@ const subject = /(?:^|[.;:,–—“"(]\s*|\b(?:and|but|while|whereas|although|a
  * brackets. Of several who speak in it the last is meant. */
 function ledIn({ lead, inside, follow }: Around, named: Named): boolean {
   const year = /\(\s*((?:19|20)\d{2}[a-z]?)\b[^()]*\)/.exec(follow)?.[1] ?? /^\W*(?:Already\s+)?[Ii]n\s+((?:19|20)\d{2}),?\s/.exec(lead)?.[1], sentence = `${lead}${inside.slice(0, 60)}`;
+  const abroad = speakersAbroad.flatMap((pattern) => [...sentence.matchAll(pattern)]).map((m) => ({ to: m.index + m[0].length, names: [m[1]!] }));
   const said = [...sentence.matchAll(speaker)].map((m) => ({ to: m.index + m[0].length, names: [m[1] ?? m[2] ?? m[3]!, ...(m[4]?.match(/\p{Lu}[\p{L}'’-]+/gu) ?? [])] })), begun = [...lead.matchAll(subject)].map((m) => ({ to: m.index + m[0].length, names: [m[1]!, m[2] ?? ''] }));
-  const speakers = [...said, ...begun].sort((a, b) => a.to - b.to).map(({ names }) => names.map((s) => s.replace(/['’]s?$/, '')).filter((s) => s !== '' && isName(s))).filter((s) => s.length > 0);
+  const speakers = [...said, ...abroad, ...begun].sort((a, b) => a.to - b.to).map(({ names }) => names.map((s) => s.replace(/['’]s?$/, '')).filter((s) => s !== '' && isName(s))).filter((s) => s.length > 0);
   return (speakers.at(-1) ?? []).some((s) => (year ? named.authorAndYear(s, year) : named.author(s)));
 }
 const behind = new RegExp(`^(?:[.”"’»“]{0,2}\\s*[,–—-]|,[”"’»“])\\s*(?:(?:as|so|or so|thus|at least)\\s+)??(?:(?:according to|in the words of|to quote|if we (?:believe|follow)|in|so|(?:${saying})\\w*)\\s+(?:\\p{Lu}[\\p{L}.’'-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)|(?:\\p{Lu}[\\p{L}.’'-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)\\s+(?:\\p{Ll}+ly\\s+|has\\s+|also\\s+)*(?:${saying}))`, 'u');
 /** “…, writes Kessler.”, “…, as Kessler notes.”, “…, according to Kessler.” */
 function ledOut(follow: string, named: Named): boolean {
-  const found = behind.exec(follow), name = (found?.[1] ?? found?.[2])?.replace(/['’]s?$/, '');
+  const found = behind.exec(follow) ?? speakerBehindAbroad.exec(follow), name = (found?.[1] ?? found?.[2])?.replace(/['’]s?$/, '');
   return name !== undefined && isName(name) && named.author(name) && !worksIn(follow).some((w) => !named.work(w));
 }
 /** “(Kessler 14)”, “(Kessler, p. 14)”, “(Kessler)”, “(Kessler, Shorelines, 14)”: a surname in brackets with a page, a title or nothing. */
