@@ -31,6 +31,13 @@ describe('passages', () => {
     const r = await compare([`${filler} As one reads, “${copied}” (Ekwall, 2020). ${filler}`, `${filler} ${filler}`].map((prose) => brokenLines(prose, width)).join('\n\n'));
     expect(r.passages.map(({ words, quoted, cited }) => [words, quoted, cited])).toEqual([[23, true, true]]);
   });
+  test('what goes from a quotation into words that are not quoted is two passages, each with its own standing', async () => {
+    const more = 'the surface rises by a hair with each flood and what is lost beneath it is made good by the next spring tide', whole = text('Ekwall_2020.txt', `Wave height over lowering flats\nS. Ekwall (2020)\n\n${copied}. Then ${more}.`);
+    expect((await compare(`It is said: “${copied}.” (Ekwall, 2020) Then ${more}.`, [whole])).passages.map(({ words, quoted }) => [words, quoted])).toEqual([[23, true], [24, false]]);
+    expect((await compare(`So ${copied}. “Then ${more}” (Ekwall, 2020).`, [whole])).passages.map(({ words, quoted, cited }) => [words, quoted, cited])).toEqual([[23, false, false], [24, true, true]]);
+    // Some words in marks within a copied stretch part nothing.
+    expect((await compare(`So ${copied}. Then ${more.replace('the next spring tide', '“the next spring tide”')}.`, [whole])).passages.map(({ words, quoted }) => [words, quoted])).toEqual([[47, false]]);
+  });
   test('nothing shared, nothing found', async () => expect(await compare(filler)).toMatchObject({ matchedWords: 0, share: 0, passages: [] }));
   test('a stretch belongs to one source, the longest', async () => expect((await compare(`So ${copied}.`, [text('short.txt', copied.split(' ').slice(0, 14).join(' ')), source])).passages.map((p) => p.source.file)).toEqual(['Ekwall_2020.txt']));
 });

@@ -45,6 +45,20 @@ export function matchWords(paper: Word[], sources: Word[][], least: number): Sha
   return kept.sort((a, b) => a.paperStart - b.paperStart);
 }
 
+/** A run in parts where it passes from words that are quoted to words that are not, or back: each part says truly whether it is quoted. A part of fewer than `least`
+ * words stays with what stands before it. */
+export function partAtQuotations(run: SharedRun, paper: Word[], least: number): SharedRun[] {
+  const parts: { from: number; to: number; quoted: boolean }[] = [];
+  for (let at = run.paperStart; at < run.paperEnd; at++) { const last = parts.at(-1), quoted = paper[at]!.quoted; if (last?.quoted === quoted) last.to = at + 1; else parts.push({ from: at, to: at + 1, quoted }); }
+  const long = parts.filter((p) => wordsWithin(run, p.from, p.to) >= least), whole: typeof parts = [];
+  for (const p of long) { const last = whole.at(-1); if (last?.quoted === p.quoted) last.to = p.to; else { if (last) last.to = p.from; whole.push({ ...p }); } }
+  if (whole.length < 2) return [run];
+  whole[0]!.from = run.paperStart;
+  whole.at(-1)!.to = run.paperEnd;
+  return whole.map(({ from, to }) => { const within = (word: number): boolean => word >= from && word < to; return { ...cutTo(run, within), others: run.others.map((o) => cutTo(o, within)) }; });
+}
+const wordsWithin = (run: Run, from: number, to: number): number => run.pieces.reduce((n, p) => n + Math.max(0, Math.min(to, p.paper + p.words) - Math.max(from, p.paper)), 0);
+
 /** A run without the ends that others have taken: each word of the paper belongs to one run. */
 function cutTo(run: Run, isFree: (word: number) => boolean): Run {
   const pieces = run.pieces.flatMap((piece): Piece[] => {

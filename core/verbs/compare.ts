@@ -1,6 +1,6 @@
 import { isCited } from '../compare/cited/index.ts';
 import { isTemplate } from '../compare/template.ts';
-import { matchWords, type Run } from '../compare/match.ts';
+import { matchWords, partAtQuotations, type Run } from '../compare/match.ts';
 import { streamOf, type WordStream } from '../compare/words.ts';
 import { readWords } from '../readers/index.ts';
 import { CannotDo, type Job } from '../model/outcome.ts';
@@ -25,7 +25,7 @@ export async function compareFiles(paper: SourceFile, against: SourceFile[], tem
   const own = await read(paper), all = [...against, ...templates], sources: WordStream[] = [];
   for (const [i, file] of all.entries()) { sources.push(await read(file)); job.progress?.(i + 1, all.length, 'texts'); }
   const supplied = sources.map((source, i) => isTemplate(all[i]!.name, source));
-  const runs = matchWords(own.words, sources.map((s) => s.words), leastPassage);
+  const runs = matchWords(own.words, sources.map((s) => s.words), leastPassage).flatMap((run) => partAtQuotations(run, own.words, leastPassage));
   const told = (run: Run): SharedPassage => {
     const source = sources[run.source]!, here = own.words.slice(run.paperStart, run.paperEnd);
     const start = here[0]!.start, end = here.at(-1)!.end, from = source.words[run.sourceStart]!.start, to = source.words[run.sourceEnd - 1]!.end;
