@@ -23,6 +23,14 @@ export function bytesOfHex(text: string, most = 1 << 20): Uint8Array {
   return Uint8Array.from({ length: Math.min(most, digits.length >> 1) }, (_, i) => parseInt(digits.slice(2 * i, 2 * i + 2), 16));
 }
 
+/** Pieces one behind the other. */
+export function join(parts: Uint8Array[]): Uint8Array {
+  const out = new Uint8Array(parts.reduce((n, p) => n + p.length, 0));
+  let at = 0;
+  for (const p of parts) { out.set(p, at); at += p.length; }
+  return out;
+}
+
 export function startsWith(bytes: Uint8Array, signature: readonly number[], at = 0): boolean {
   return signature.every((b, i) => bytes[at + i] === b);
 }

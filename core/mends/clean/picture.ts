@@ -3,7 +3,7 @@ import { endOfImage, jpegMarkers, metadataSegments, pngChunks } from '../../read
 import { gifBlocks, isGif, isWebp, webpChunks } from '../../readers/image/gif-webp.ts';
 import { unusedInTiff } from '../../readers/image/tiff.ts';
 import { withoutAsides } from '../../engines/xml.ts';
-import { latin1, startsWith } from '../../text/bytes.ts';
+import { join, latin1, startsWith } from '../../text/bytes.ts';
 import { crc32 } from '../../text/crc32.ts';
 
 /** A picture without anything but its pixels, colour profile and orientation; where there is nothing to take out but an end, a part of the very bytes that were given; null for a kind that cannot be cleaned.
@@ -103,7 +103,8 @@ export const cleanSvg = (svg: string): string => withoutAsides(svg)
   .replace(/<(metadata|sodipodi:namedview)(?:\s[^>]*)?(?:\/>|>[\s\S]*?<\/\1>)/g, '')
   .replace(/<[A-Za-z][^>]*>/g, (tag) => tag.replace(/\s(?:(?:inkscape|sodipodi|serif|sketch):[\w-]+|xml:base)\s*=\s*(?:"[^"]*"|'[^']*')/g, ''));
 
-function pngChunk(type: string, content: Uint8Array): Uint8Array {
+/** A chunk of a PNG with its length and sum (W3C PNG, 5.3). */
+export function pngChunk(type: string, content: Uint8Array): Uint8Array {
   const out = new Uint8Array(12 + content.length), view = new DataView(out.buffer);
   view.setUint32(0, content.length);
   for (let i = 0; i < 4; i++) out[4 + i] = type.charCodeAt(i);
@@ -147,11 +148,4 @@ function cleanTiff(source: Uint8Array): Uint8Array {
   // What lies behind the last part goes.
   const behind = rest.at(-1);
   return behind && behind[1] === bytes.length ? bytes.slice(0, behind[0]) : bytes;
-}
-
-function join(parts: Uint8Array[]): Uint8Array {
-  const out = new Uint8Array(parts.reduce((n, p) => n + p.length, 0));
-  let at = 0;
-  for (const p of parts) { out.set(p, at); at += p.length; }
-  return out;
 }

@@ -50,10 +50,11 @@ async function write(bytes: Uint8Array, pictures: Held[], presser: Presser<Held>
       const object = pdf.newIndirect(picture.num);
       object.writeRawStream(pressed.data);
       for (const key of ['DecodeParms', 'Decode', 'Intent', 'Metadata']) object.delete(key);
-      object.put('Filter', pdf.newName(pressed.as === 'lines' ? 'FlateDecode' : 'DCTDecode'));
+      object.put('Filter', pdf.newName(pressed.as === 'jpeg' ? 'DCTDecode' : 'FlateDecode'));
       // Inks stay those of the profile that they were mixed for.
-      if (pressed.inks !== 'DeviceCMYK') object.put('ColorSpace', pdf.newName(pressed.inks));
-      object.put('BitsPerComponent', pressed.as === 'lines' ? 1 : 8);
+      if (pressed.indexed) object.put('ColorSpace', indexedSpace(pdf, pressed.indexed.palette));
+      else if (pressed.inks !== 'DeviceCMYK') object.put('ColorSpace', pdf.newName(pressed.inks));
+      object.put('BitsPerComponent', pressed.indexed?.bits ?? (pressed.as === 'lines' ? 1 : 8));
       object.put('Width', pressed.width);
       object.put('Height', pressed.height);
       object.destroy();
@@ -63,6 +64,15 @@ async function write(bytes: Uint8Array, pictures: Held[], presser: Presser<Held>
   });
 }
 
+/** A list of colours as a colour space (ISO 32000-1, 8.6.6.3). */
+function indexedSpace(pdf: PdfDocument, palette: Uint8Array): Mupdf.PDFObject {
+  const space = pdf.newArray();
+  for (const part of [pdf.newName('Indexed'), pdf.newName('DeviceRGB'), pdf.newInteger(palette.length / 3 - 1), pdf.newByteString(palette)]) space.push(part);
+  return space;
+}
+
+/** Packed with a loss: drawing anew what was drawn anew already gains nothing as a list of colours. */
+const isLossy = (dict: PdfDict): boolean => [dict.get('Filter')].flat().some((f) => /^(?:DCT|JPX)/.test(nameOf(f) ?? ''));
 const plainSpace = (dict: PdfDict): boolean => nameOf(dict.get('ColorSpace')) === 'DeviceGray';
 const pressable = (dict: PdfDict): boolean => dict.get('ImageMask') !== true && (dict.get('BitsPerComponent') !== 1 || plainSpace(dict)) && !Array.isArray(dict.get('Mask'));
 
@@ -73,7 +83,7 @@ function pressables(pdf: PdfDocument, mupdf: MupdfModule, job: Job): Held[] {
     const object = pdf.newIndirect(num), raw = object.readRawStream(), packed = raw.getLength();
     raw.destroy(); object.destroy();
     const [w, h] = [value.get('Width'), value.get('Height')];
-    if (packed >= 8000 && typeof w === 'number' && typeof h === 'number') found.push({ num, packed, inches: inches.get(`${w}x${h}`) ?? [w / 200, h / 200], writes: value.get('BitsPerComponent') === 1 ? 'lines' : 'jpeg', print: true, open: () => loaded(pdf, num) });
+    if (packed >= 8000 && typeof w === 'number' && typeof h === 'number') found.push({ num, packed, inches: inches.get(`${w}x${h}`) ?? [w / 200, h / 200], writes: value.get('BitsPerComponent') === 1 ? 'lines' : isLossy(value) ? 'jpeg' : 'drawn', print: true, open: () => loaded(pdf, num) });
   }
   return found;
 }

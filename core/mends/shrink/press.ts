@@ -2,22 +2,23 @@ import type * as Mupdf from 'mupdf';
 import { withManagedColours, type MupdfModule } from '../../engines/pdf.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { packBilevel } from './bilevel.ts';
-import { gentlestByGuess, type Level } from './level.ts';
+import { indexedAsItIs, indexedWith, packedRows, pngOf, withShades, type Indexed, type Pixels } from './indexed.ts';
+import { gentle, gentlestByGuess, hardest, type Level } from './level.ts';
 import { inksOf, lightOf, pixelsFor, scaledPixmap, type Inks } from './pictures.ts';
 
-/** What a picture is written as: a photograph, one without loss, or one of two colours as scans of print are. */
-export type As = 'jpeg' | 'png' | 'lines';
+/** What a picture is written as: a photograph, a picture file without loss, one of two colours as scans of print are, or one with a list of its colours. */
+export type As = 'jpeg' | 'png' | 'lines' | 'indexed';
 /** A picture that can be pressed, wherever it stands. */
 export interface Pressable {
   /** bytes that it takes now */ packed: number;
   /** the size at which it is shown */ inches: [number, number];
-  /** `either`: without loss, or as a photograph where that takes much less room */ writes: As | 'either';
+  /** `either`: a photograph, or as PNG what takes hardly less room as one; `drawn`: the same with a list of colours instead */ writes: 'jpeg' | 'png' | 'lines' | 'either' | 'drawn';
   /** whether it keeps the inks of print */ print: boolean;
   open: () => Mupdf.Image;
   /** what its file says beside the pixels, added to what was written */ dress?: (data: Uint8Array) => Uint8Array;
 }
 /** A picture at a level, as it would be written. */
-export interface Pressed { data: Uint8Array; as: As; inks: Inks; width: number; height: number }
+export interface Pressed { data: Uint8Array; as: As; inks: Inks; width: number; height: number; /** its list of colours */ indexed?: Indexed }
 
 /** Share of its room from which on a picture is left as it is, and from which on a photograph is worth the loss. */
 const worthwhile = 0.95, photographic = 0.6;
@@ -30,6 +31,7 @@ export class Presser<P extends Pressable> {
   private readonly made = new Map<P, Pressed | null>();
   private readonly broken = new Set<P>();
   private readonly clear = new Map<P, boolean>();
+  private readonly photograph = new Map<P, boolean>();
   private sample: Sampled<P>[] | null = null;
   private last: Level | null = null;
   constructor(private readonly mupdf: MupdfModule, private readonly pictures: readonly P[], /** bytes of all that is no picture */ private readonly bare: number, private readonly job: Job) {}
@@ -93,14 +95,29 @@ export class Presser<P extends Pressable> {
       try { return { ...this.encoded(picture, image, pixmap, level), inks, width, height }; } finally { pixmap.destroy(); }
     } catch { this.broken.add(picture); return null; }
   }
-  private encoded(picture: P, image: Mupdf.Image, pixmap: Mupdf.Pixmap, level: Level): { data: Uint8Array; as: As } {
+  private encoded(picture: P, image: Mupdf.Image, pixmap: Mupdf.Pixmap, level: Level): { data: Uint8Array; as: As; indexed?: Indexed } {
     const { dress = (data: Uint8Array) => data } = picture, jpeg = (): Uint8Array => dress(pixmap.asJPEG(level.quality, false).slice());
     if (picture.writes === 'lines') return { as: 'lines', data: packBilevel(pixmap.getPixels(), pixmap.getWidth(), pixmap.getHeight(), pixmap.getStride()) };
     if (picture.writes === 'jpeg') return { as: 'jpeg', data: jpeg() };
-    const png = dress(pixmap.asPNG().slice());
-    if (picture.writes === 'png' || this.isClear(picture, image)) return { as: 'png', data: png };
-    const photograph = jpeg();
-    return photograph.length < Math.min(png.length, picture.packed) * photographic ? { as: 'jpeg', data: photograph } : { as: 'png', data: png };
+    if (picture.writes === 'drawn' && pixmap.getNumberOfComponents() > 3 || picture.writes !== 'png' && !this.isClear(picture, image) && this.isPhotograph(picture, pixmap)) return { as: 'jpeg', data: jpeg() };
+    const pixels = pixelsOf(pixmap), listed = listedAt(pixels, level);
+    if (picture.writes === 'drawn') {
+      if (!listed) return { as: 'jpeg', data: jpeg() };
+      const data = packedRows(listed.rows), photograph = level.quality < gentle.quality ? jpeg() : null;
+      return photograph && photograph.length < data.length ? { as: 'jpeg', data: photograph } : { as: 'indexed', data, indexed: listed };
+    }
+    if (listed || level.quality >= gentle.quality) return { as: 'png', data: dress(listed ? pngOf(listed) : pixmap.asPNG().slice()) };
+    const shaded = withShades(pixels, shadesAt(level)), few = indexedAsItIs(shaded);
+    if (!few) pixmap.getPixels().set(shaded.samples);
+    return { as: 'png', data: dress(few ? pngOf(few) : pixmap.asPNG().slice()) };
+  }
+  /** Whether a picture takes much less room as a photograph: judged once, so that it is the same at every level. */
+  private isPhotograph(picture: P, pixmap: Mupdf.Pixmap): boolean {
+    const known = this.photograph.get(picture);
+    if (known !== undefined) return known;
+    const few = indexedAsItIs(pixelsOf(pixmap)), without = few ? pngOf(few).length : pixmap.asPNG().length, is = pixmap.asJPEG(gentle.quality, false).length < without * photographic;
+    this.photograph.set(picture, is);
+    return is;
   }
   private isClear(picture: P, image: Mupdf.Image): boolean {
     const known = this.clear.get(picture) ?? seenThrough(image);
@@ -108,6 +125,19 @@ export class Presser<P extends Pressable> {
     return known;
   }
 }
+
+const pixelsOf = (pixmap: Mupdf.Pixmap): Pixels => ({ width: pixmap.getWidth(), height: pixmap.getHeight(), components: pixmap.getNumberOfComponents(), stride: pixmap.getStride(), samples: pixmap.getPixels() });
+/** A drawing keeps its colours as long as there is room; then it loses shades: from as many colours as a list holds down to sixteen. Null for a picture of more colours. */
+function listedAt(pixels: Pixels, level: Level): Indexed | null {
+  const own = indexedAsItIs(pixels);
+  if (level.quality >= gentle.quality) return own;
+  const colours = Math.round(256 * (16 / 256) ** hardness(level));
+  return own && own.palette.length / 3 <= colours ? own : own ? indexedWith(pixels, colours) : null;
+}
+/** What has more colours than a list holds loses shades of each. */
+const shadesAt = (level: Level): number => Math.round(256 * (8 / 256) ** hardness(level));
+/** 0 at the gentle level, 1 at the hardest. */
+const hardness = ({ quality }: Level): number => (gentle.quality - quality) / (gentle.quality - hardest.quality);
 
 /** A picture that stands for a group by its bands. `band` is null where it cannot be decoded. */
 interface Sampled<P> { picture: P; band: Mupdf.Image | null; /** its rows */ whole: number; /** room of its group by its own */ weight: number }
