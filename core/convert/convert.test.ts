@@ -4,7 +4,7 @@ import { readDocument } from '../readers/index.ts';
 import { convertFiles, pagesForView } from '../verbs/convert.ts';
 import { inParagraph, plainPicture, plantedDocx, plantedOdt, plantedPdf, wordPart, wordRun } from '../testing/plant.ts';
 import { CannotDo } from '../model/outcome.ts';
-import { formatNumber } from '../styles/docx.ts';
+import { formatNumber } from '../styles/number-formats.ts';
 import { mapDocx } from './docx/map.ts';
 
 const file = (name: string, bytes: Uint8Array) => ({ name, path: name, bytes });

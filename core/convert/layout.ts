@@ -9,7 +9,7 @@ import { CannotDo, heed, type Job } from '../model/outcome.ts';
 import { fromBase64, latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
-import { formatNumber } from '../styles/docx.ts';
+import { formatNumber } from '../styles/number-formats.ts';
 import { lineKey, linesOn, piecesOf, type LineLook, type LineOn, type LinePicture, type LinePlace } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';

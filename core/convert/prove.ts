@@ -56,6 +56,8 @@ export function proveConversion(source: DocumentFacts[], result: DocumentFacts, 
       if (at >= 0) missing.splice(at, 1); else allowed.set(number, free - 1);
       return false;
     }
+    // “Alphaiv”: a mark in letters.
+    for (let i = 1; i < w.length; i++) { const at = marks.has(w.slice(i)) && /^\p{L}+$/u.test(w.slice(i)) ? missing.indexOf(w.slice(0, i)) : -1; if (at >= 0) { missing.splice(at, 1); return false; } }
     const m = /^(\D*?)(\d{1,3})(\D*)$/.exec(w);
     if (!m || !marks.has(m[2]!)) return true;
     const wanted = m[1] && m[3] && missing.includes(m[1] + m[3]) ? [m[1] + m[3]] : [m[1]!, m[3]!].filter(Boolean);

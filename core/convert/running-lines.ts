@@ -1,4 +1,4 @@
-import { formatNumber } from '../styles/docx.ts';
+import { formatNumber } from '../styles/number-formats.ts';
 
 /** How a running line is set; null where it is set as the text is. */
 export interface LineLook { sizePt: number | null; font: string | null; bold: boolean; italic: boolean; /** six hexadecimal digits */ colour: string | null }

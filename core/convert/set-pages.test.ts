@@ -68,6 +68,12 @@ test('endnotes stay at the end; notes too long for a page’s foot go there too'
   const odt = await convertFiles([file('c.odt', plantedOdt(`<text:p>Clay<text:note text:note-class="endnote"><text:note-citation>1</text:note-citation><text:note-body><text:p>of the end</text:p></text:note-body></text:note></text:p>${'<text:p>The flood tide carries silt and clay over the marsh.</text:p>'.repeat(80)}`))]), pages = pagesOf(odt.bytes);
   expect(pages.findIndex((p) => p.includes('of the end'))).toBe(pages.length - 1);
 }, 60_000);
+test('two notes on one line stand in the order of their marks', async () => {
+  const done = await convertFiles([file('a.docx', plantedDocx(inParagraph(`${wordRun('Alpha')}${ref(2)}${wordRun(' beta')}${ref(3)}`), { 'word/footnotes.xml': notes(['The first note.', 'The second note.']) }))]), text = pagesOf(done.bytes).join(' ');
+  expect(text.indexOf('The first note.')).toBeGreaterThan(0);
+  expect(text.indexOf('The second note.')).toBeGreaterThan(text.indexOf('The first note.'));
+  expect([done.proof.missing, done.proof.added]).toEqual([[], []]);
+});
 test('what is taken apart: marks become places, notes of both sorts are told apart, no notes give nothing', () => {
   expect(takeApart('<p>no notes</p>')).toBeNull();
   expect(takeApart('<p>x<sup data-note="1">1</sup></p><hr/><div class="note" data-note="1" data-end="1"><p>end</p></div>')).toBeNull();

@@ -65,7 +65,7 @@ function readSheet(mupdf: MupdfModule, page: Mupdf.Page): Omit<Sheet, 'places'> 
     strips: joined.map((j, i) => {
       const between = (a: Interval | undefined, b: Interval | undefined): number | null => (a && b ? (a.bottom + b.top) / 2 : null), start = between(joined[i - 1], j) ?? j.inkTop, end = between(j, joined[i + 1]) ?? j.inkBottom;
       const here = links.filter((l) => { const middle = (l.box[1] + l.box[3]) / 2; return middle >= start && middle < end; });
-      return { start, end, top: j.inkTop, bottom: j.inkBottom, notes: here.filter((l) => l.uri.startsWith(noteAddress)).map((l) => Number(l.uri.slice(noteAddress.length))), keep: here.some((l) => l.uri.startsWith(headingAddress)) };
+      return { start, end, top: j.inkTop, bottom: j.inkBottom, notes: here.filter((l) => l.uri.startsWith(noteAddress)).map((l) => Number(l.uri.slice(noteAddress.length))).sort((a, b) => a - b), keep: here.some((l) => l.uri.startsWith(headingAddress)) };
     }),
   };
 }

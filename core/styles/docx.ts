@@ -1,3 +1,4 @@
+import { formatNumber } from './number-formats.ts';
 import { readXml, type Attributes } from '../engines/xml.ts';
 import type { Package } from '../engines/zip.ts';
 import { noTheme, readTheme, type Theme } from './theme.ts';
@@ -180,17 +181,3 @@ export function readNumbering(xml: string | null): Numbering {
 const bullets: Readonly<Record<string, string>> = { '\uf0a7': '▪', '\uf06e': '■', '\uf0a8': '◻', '\uf0d8': '➢', '\uf0fc': '✓', '\uf076': '❖', '\uf02d': '–', '\uf0be': '—', o: '◦' };
 /** The sign before an item: its own where it is one that any face has. */
 export const bulletOf = (text: string): string => bullets[text] ?? (/^[^\p{L}\p{N}\p{Co}\p{C}\s%]$/u.test(text) ? text : '•');
-
-export function formatNumber(n: number, format: string): string {
-  // Nothing counts so far but a file that means harm; and below one there are no letters.
-  if (n < 1 || n > 9999) return String(n);
-  if (/Letter/.test(format)) { const s = String.fromCharCode(97 + ((n - 1) % 26)).repeat(Math.floor((n - 1) / 26) + 1); return format.startsWith('upper') ? s.toUpperCase() : s; }
-  if (/Roman/.test(format)) {
-    const table: [number, string][] = [[1000, 'm'], [900, 'cm'], [500, 'd'], [400, 'cd'], [100, 'c'], [90, 'xc'], [50, 'l'], [40, 'xl'], [10, 'x'], [9, 'ix'], [5, 'v'], [4, 'iv'], [1, 'i']];
-    let rest = n, out = '';
-    for (const [value, sign] of table) while (rest >= value) { out += sign; rest -= value; }
-    return format.startsWith('upper') ? out.toUpperCase() : out;
-  }
-  if (format === 'decimalZero') return String(n).padStart(2, '0');
-  return String(n);
-}

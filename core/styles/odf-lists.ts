@@ -1,5 +1,5 @@
 import { readXml, type Attributes } from '../engines/xml.ts';
-import { formatNumber } from './docx.ts';
+import { formatNumber } from './number-formats.ts';
 import { points } from './odf.ts';
 
 /** One level of a list style. `format` is empty where it has no number, null for a bullet. `left` and `first` in points, where the style says them. */
@@ -61,6 +61,8 @@ export function readOdfLists(parts: (string | null)[]): OdfLists {
 
 /** Number formats (19.500) by the names that OOXML has for them. */
 const odfFormat: Record<string, string> = { 1: 'decimal', a: 'lowerLetter', A: 'upperLetter', i: 'lowerRoman', I: 'upperRoman', '01, 02, 03, ...': 'decimalZero' };
+/** @returns plain figures where nothing is said */
+export const formatOf = (said: string | undefined): string => odfFormat[said ?? '1'] ?? 'decimal';
 function levelOf(name: string, a: Attributes): ListLevel {
   const numbered = /number$|outline-level-style$/.test(name);
   return { format: numbered ? a['style:num-format'] ?? '' : name.endsWith('bullet') ? null : '', prefix: a['style:num-prefix'] ?? '', suffix: a['style:num-suffix'] ?? '', bullet: a['text:bullet-char'] ?? '•', start: Number(a['text:start-value'] ?? 1) || 1, shows: Number(a['text:display-levels'] ?? 1) || 1 };

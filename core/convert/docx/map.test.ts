@@ -155,9 +155,30 @@ describe('tables, pictures, equations, notes, links', () => {
     expect(page.counts.equations).toBe(1);
     expect(page.body).toMatch(/<span class="math">.*x.*<sup>.*2.*<\/sup>.*a.*\/.*b.*√\(.*c.*\).*<\/span>/);
   });
+  test.each<[string, string, string, string]>([
+    ['figures and small Roman ones', '', '', 'a1b2ci1x2yiz'], ['as the settings say', '<w:footnotePr><w:numFmt w:val="upperLetter"/></w:footnotePr><w:endnotePr><w:numFmt w:val="decimal"/></w:endnotePr>', '', 'aAbBc1AxBy1z'],
+    ['as the section says', '<w:footnotePr><w:numFmt w:val="upperLetter"/></w:footnotePr>', '<w:footnotePr><w:numFmt w:val="chicago"/><w:numStart w:val="2"/></w:footnotePr>', 'a†b‡ci†x‡yiz'],
+  ])('notes are numbered by their kind: %s', (_, settings, section, shown) => {
+    const note = (kind: string, texts: string[]): string => wordPart(`${kind}s`, texts.map((text, i) => `<w:${kind} w:id="${i + 2}">${p(run(text))}</w:${kind}>`).join('')), to = (kind: string, id: number): string => `<w:r><w:${kind}Reference w:id="${id}"/></w:r>`;
+    const page = map(`${p(`${run('a')}${to('footnote', 2)}${run('b')}${to('footnote', 3)}${run('c')}${to('endnote', 2)}`)}<w:sectPr>${section}</w:sectPr>`, { 'word/footnotes.xml': note('footnote', ['x', 'y']), 'word/endnotes.xml': note('endnote', ['z']), 'word/settings.xml': wordPart('settings', settings) });
+    expect(page.body.replace(/<[^>]*>|\s/g, '')).toBe(shown);
+  });
+  test('a note’s own mark is text, and does not count', () => {
+    const page = map(p(`${run('a')}<w:r><w:footnoteReference w:id="2" w:customMarkFollows="1"/><w:t>*</w:t></w:r>${run('b')}<w:r><w:footnoteReference w:id="3"/></w:r>`), { 'word/footnotes.xml': wordPart('footnotes', `<w:footnote w:id="2">${p(run('* star'))}</w:footnote><w:footnote w:id="3">${p(run('plain'))}</w:footnote>`) });
+    expect(page.body.replace(/<[^>]*>|\s/g, '')).toBe('a*b1*star1plain');
+    expect([page.counts.footnotes, page.generated]).toEqual([2, ['1', '1']]);
+  });
+  test('a paragraph that was deleted with its end, or is hidden, is not there: the first does not count in its list', () => {
+    const item = (text: string, mark = ''): string => `<w:p><w:pPr><w:numPr><w:ilvl w:val="0"/><w:numId w:val="1"/></w:numPr><w:rPr>${mark}</w:rPr></w:pPr>${text}</w:p>`, numbering = wordPart('numbering', '<w:abstractNum w:abstractNumId="1"><w:lvl w:ilvl="0"><w:start w:val="1"/><w:numFmt w:val="decimal"/><w:lvlText w:val="%1."/></w:lvl></w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="1"/></w:num>');
+    const shown = (middle: string): string => map(`${item(run('A'))}${middle}${item(run('C'))}`, { 'word/numbering.xml': numbering }).body.replace(/<[^>]*>|&#\d+;|\s/g, '');
+    expect(shown(item('<w:del w:id="2"><w:r><w:delText>B</w:delText></w:r></w:del>', '<w:del w:id="1"/>'))).toBe('1.A2.C');
+    expect(shown(item('<w:r><w:rPr><w:vanish/></w:rPr><w:t>B</w:t></w:r>', '<w:vanish/>'))).toBe('1.A3.C');
+    expect(shown(item('<w:r><w:t>B</w:t></w:r>', '<w:del w:id="1"/>'))).toBe('1.A2.B3.C');
+    expect(shown(item(''))).toBe('1.A2.3.C');
+  });
   test('notes in the order of their marks, those at the end told apart', () => {
     const notes = (kind: string, text: string): string => wordPart(`${kind}s`, `<w:${kind} w:type="separator" w:id="0">${p(run('never'))}</w:${kind}><w:${kind} w:id="2">${p(run(text))}</w:${kind}>`), page = map(p(`${run('a')}<w:r><w:endnoteReference w:id="2"/></w:r>${run('b')}<w:r><w:footnoteReference w:id="2"/></w:r>`), { 'word/footnotes.xml': notes('footnote', 'below'), 'word/endnotes.xml': notes('endnote', 'behind') });
-    expect(words(page.body)).toBe('a1b21 behind2 below');
+    expect(words(page.body)).toBe('aib1i behind1 below');
     expect(page.body).toContain('<div class="note" data-note="1" data-end="1">');
     expect(page.counts.footnotes).toBe(2);
   });

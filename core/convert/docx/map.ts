@@ -2,6 +2,7 @@ import { escapeXml, readXml, type Attributes } from '../../engines/xml.ts';
 import { Package } from '../../engines/zip.ts';
 import { emptyPage, familyOf, type PageDescription, type PageSize } from '../page-description.ts';
 import { pictureSource } from '../picture.ts';
+import { NoteNumbers, splitNotes, type NoteKind } from './notes.ts';
 import { placesOf, type Places } from '../places.ts';
 import { lineOf, withinLine } from '../flows.ts';
 import { widthOf } from '../table-widths.ts';
@@ -9,6 +10,7 @@ import { gatherLines, type PageNumberFormat } from '../running-lines.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { readRelations, resolveTarget, type Relation } from './relations.ts';
 import { runningLines, type SectionLines } from './running-lines.ts';
+import { signOf } from '../../tables/symbol-fonts.ts';
 import { applyProperty, lineHeight, propertyName, readNumbering, stylesOf, type Look, type Styles } from '../../styles/docx.ts';
 
 /** Maps a word-processor package to a page description. Source: ECMA-376-1, 17 (WordprocessingML), 20.4 (pictures), 22.1 (equations).
@@ -25,7 +27,7 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
   const relations = readRelations(pack.text(main.replace(/([^/]+)$/, '_rels/$1.rels')) ?? '');
   const notes = new Map<string, string>();
   const text = pack.text(main) ?? '', places = placesOf([...text.matchAll(/w:anchor="([^"]+)"|\bHYPERLINK\s+\\l\s+(?:"|&quot;)([^"&]+)(?:"|&quot;)|\bREF\s+(\S+)\s[^<]*\\h/g)].map((m) => (m[1] ?? m[2] ?? m[3])!), [...text.matchAll(/<w:bookmarkStart\b[^>]*\bw:name="([^"]+)"/g)].map((m) => m[1]!));
-  const context: StoryContext = { page, styles, numbering, pack, relations, places, notes: [], noteMark: 0, normal };
+  const context: StoryContext = { page, styles, numbering, pack, relations, places, notes: [], noteNumbers: new NoteNumbers(pack.text('word/settings.xml'), text), noteMark: 0, normal };
   const sections = mapStory(text, context);
   for (const kind of ['footnotes', 'endnotes'] as const) {
     const xml = pack.text(`word/${kind}.xml`);
@@ -33,7 +35,7 @@ export function mapDocx(bytes: Uint8Array): PageDescription {
     const rel = readRelations(pack.text(`word/_rels/${kind}.xml.rels`) ?? '');
     for (const note of splitNotes(xml, kind === 'footnotes' ? 'w:footnote' : 'w:endnote')) notes.set(`${kind}/${note.id}`, mapStory(note.xml, { ...context, relations: rel, notes: [] }).map((s) => s.html).join(''));
   }
-  const noteList = context.notes.map((n) => `<div class="note" data-note="${n.mark}"${n.kind === 'endnotes' ? ' data-end="1"' : ''}><p><sup>${n.mark}</sup> ${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
+  const noteList = context.notes.map((n) => `<div class="note" data-note="${n.mark}"${n.kind === 'endnotes' ? ' data-end="1"' : ''}><p>${n.shown ? `<sup>${n.shown}</sup> ` : ''}${(notes.get(`${n.kind}/${n.id}`) ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`);
   const lines = gatherLines(runningLines(sections.map((s) => s.section), page, pack, relations, styles)), parts = sized(sections, page).map((s, i): Section => ({ ...s, lines: lines.of[i]! }));
   Object.assign(page, lines.first, { laterLines: lines.later }, usualSize(parts));
   page.body = joinSections(parts, page) + (noteList.length > 0 ? `<hr/>${withinLine(noteList.join(''), lineOf(page))}` : '');
@@ -48,18 +50,7 @@ function sized(sections: StorySection[], usual: PageSize): Omit<Section, 'lines'
 
 interface StoryContext {
   page: PageDescription; styles: Styles; numbering: ReturnType<typeof readNumbering>; pack: Package; relations: Map<string, Relation>; places: Places;
-  notes: { kind: 'footnotes' | 'endnotes'; id: string; mark: number }[]; noteMark: number; normal: Look;
-}
-
-/** The notes of a notes part, separators left out. */
-function splitNotes(xml: string, tag: string): { id: string; xml: string }[] {
-  const found: { id: string; xml: string }[] = [];
-  for (const m of xml.matchAll(new RegExp(`<${tag}\\s([^>]*)>([\\s\\S]*?)</${tag}>`, 'g'))) {
-    if (/w:type="(separator|continuation\w+)"/.test(m[1]!)) continue;
-    const id = /w:id="(-?\d+)"/.exec(m[1]!)?.[1];
-    if (id) found.push({ id, xml: `<x>${m[2]!}</x>` });
-  }
-  return found;
+  notes: { kind: NoteKind; id: string; mark: number; /** what stands for it; empty where its own text says so */ shown: string }[]; noteNumbers: NoteNumbers; noteMark: number; normal: Look;
 }
 
 /** What a section's properties say (17.6). */
@@ -68,7 +59,7 @@ interface StorySection { html: string; section: SectionProperties }
 const plainSection = (): SectionProperties => ({ columns: 1, gapPt: 36, ruled: false, goesOn: false, ends: false, refs: [], firstPageDiffers: false, numberFrom: null, numberFormat: 'decimal' });
 const numberFormats = /^(?:decimal|(?:lower|upper)(?:Roman|Letter))$/;
 
-interface Paragraph { look: Look; /** what the style of the table around it says */ around: Look; base?: { style: string | null; look: Look }; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean }
+interface Paragraph { look: Look; /** what the style of the table around it says */ around: Look; base?: { style: string | null; look: Look }; html: string; style: string | null; boxes: string; label: string; /** a large first letter: the beginning of the next paragraph */ drop?: boolean; /** its end was deleted or is hidden: without words of its own it is not there */ gone?: 'deleted' | 'hidden' }
 
 function mapStory(xml: string, context: StoryContext): StorySection[] {
   const { page, styles, relations } = context;
@@ -80,7 +71,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
   let extent: { width: number; height: number } | null = null, boxes = 0, headRow = false, described = '';
   /** the paragraph before, where nothing else stands between */
   let last: { html: string; style: string | null; close: boolean } | null = null;
-  let dropped = '', waiting = '', run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0;
+  let dropped = '', waiting = '', run: Look = {}, inRunProperties = false, inParagraphProperties = false, deleted = 0, fallback = 0, inText = false, mathDepth = 0, /** of a note whose mark the text itself says next */ ownMark = 0;
   const links: boolean[] = [];
   /** complex fields: instruction until “separate”, shown result after */
   const fields: { instruction: string; result: boolean; link: boolean }[] = [];
@@ -130,11 +121,13 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
         }
         case 'w:footnoteReference': case 'w:endnoteReference': {
           if (!shows()) break;
-          const mark = ++context.noteMark;
-          context.notes.push({ kind: name === 'w:footnoteReference' ? 'footnotes' : 'endnotes', id: a['w:id'] ?? '', mark });
+          const mark = ++context.noteMark, kind = name === 'w:footnoteReference' ? 'footnotes' : 'endnotes', custom = /^(?:1|true|on)$/.test(a['w:customMarkFollows'] ?? ''), shown = custom ? '' : context.noteNumbers.next(kind);
+          context.notes.push({ kind, id: a['w:id'] ?? '', mark, shown });
           page.counts.footnotes++;
-          page.generated.push(String(mark), String(mark));
-          add(`<sup data-note="${mark}">${mark}</sup>`);
+          // A mark of the writer's own is text of the run, and the note's own text begins with it (17.11.14).
+          if (custom) { ownMark = mark; break; }
+          page.generated.push(shown, shown);
+          add(`<sup data-note="${mark}">${shown}</sup>`);
           break;
         }
         case 'w:tbl': if (fallback === 0) { page.counts.tables++; tables.push({ rows: [], widths: [], look: {} }); cells.push(cell); outputs.push(''); cell = null; } break;
@@ -168,7 +161,8 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
       const p = paragraphs[paragraphs.length - 1];
       if (!p) return;
       if (run.hidden ?? baseOf(p).hidden) { lose('hidden text is left out'); return; }
-      add(styled(escapeXml(text), run, p));
+      if (ownMark > 0) add(`<sup data-note="${ownMark}">${escapeXml(text)}</sup>`); else add(styled(escapeXml(text), run, p));
+      ownMark = 0;
     },
     close(name) {
       stack.pop();
@@ -187,7 +181,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
         // What stands over a word follows it in brackets (17.3.3.25).
         case 'w:rt': { const p = paragraphs.at(-1), from = annotations.pop()?.from ?? 0; if (p) { annotations.push({ from, html: p.html.slice(from) }); p.html = p.html.slice(0, from); } break; }
         case 'w:ruby': { const over = annotations.pop()?.html; if (over) add(` (${over})`); break; }
-        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0) { if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += paragraphHtml(p); else emitParagraph(p); } if (section.ends && paragraphs.length === 0 && cells.length === 0) endSection(); break; }
+        case 'w:p': { const p = paragraphs.pop(); if (p?.drop && p.html.replace(/<[^>]*>/g, '').trim().length <= 3) { dropped = p.html.trim(); emit(p.boxes); break; } if (p && fallback === 0 && !(p.gone && isBare(p))) { if (boxes > 0 && paragraphs.length > 0) paragraphs[paragraphs.length - 1]!.boxes += paragraphHtml(p); else emitParagraph(p); } if (section.ends && paragraphs.length === 0 && cells.length === 0) endSection(); break; }
         case 'w:tbl': if (fallback === 0) { const table = tables.pop(); outputs.pop(); cell = cells.pop() ?? null; if (table) emit(tableHtml(table.rows, tables.length === 0 ? table.widths : [])); last = null; } break;
         case 'w:tc': cell = null; break;
       }
@@ -199,6 +193,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
 
   function paragraphProperty(name: string, a: Attributes): void {
     const p = paragraphs[paragraphs.length - 1];
+    if (p && /^w:(?:del|moveFrom|vanish)$/.test(name) && stack.at(-2) === 'w:rPr' && !stack.includes('w:pPrChange') && !/^(?:0|false|off)$/.test(a['w:val'] ?? '')) p.gone = name === 'w:vanish' ? 'hidden' : 'deleted';
     if (name === 'w:pStyle' && p) p.style = a['w:val'] ?? null;
     else if (name === 'w:framePr' && p) p.drop = a['w:dropCap'] === 'drop' || a['w:dropCap'] === 'margin';
     else if (name === 'w:pgSz' || name === 'w:pgMar' || name === 'w:titlePg' || name === 'w:cols' || name === 'w:type' || name === 'w:pgNumType' || name === 'w:sectPr' || name === 'w:headerReference' || name === 'w:footerReference') { inParagraphProperties = false; sectionProperty(name, a); inParagraphProperties = true; }
@@ -216,7 +211,7 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     if (name === 'w:headerReference' || name === 'w:footerReference') section.refs.push({ kind: name === 'w:headerReference' ? 'header' : 'footer', type: a['w:type'] ?? 'default', id: a['r:id'] ?? '' });
   }
   /** A section's properties stand in its last paragraph, those of the last section at the end (17.6.17, 17.6.18). */
-  function endSection(): void { sections.push({ html: out, section }); out = ''; section = plainSection(); }
+  function endSection(): void { context.noteNumbers.endSection(); sections.push({ html: out, section }); out = ''; section = plainSection(); }
   function lose(what: string): void { if (!page.losses.includes(what)) page.losses.push(what); }
   function breakPage(): void { const p = paragraphs[paragraphs.length - 1]; if (p) { emit(`${p.html.trim() ? paragraphHtml({ ...p, boxes: '' }) : ''}<div class="break"></div>`); p.html = ''; p.label = '\u0000'; } }
 
@@ -285,6 +280,12 @@ function mapStory(xml: string, context: StoryContext): StorySection[] {
     emit(html + p.boxes);
     last = p.boxes ? null : { html, style: p.style, close: look.close === true };
   }
+  /** Nothing of a paragraph is shown. One that is hidden counts among its list's items, one that was deleted does not. */
+  function isBare(p: Paragraph): boolean {
+    const { numId, level } = effective(p), bare = p.boxes === '' && !/<(?:img|sup data-note)|[^<>\s](?=[^<>]*(?:<|$))/.test(p.html);
+    if (bare && p.gone === 'hidden' && numId !== undefined && numId !== '0') context.numbering.label(numId, level ?? 0);
+    return bare;
+  }
   function headingLevel(p: Paragraph, look: Look): number {
     const named = /^heading ([1-9])/i.exec(styles.nameOf(p.style))?.[1];
     if (named) return Math.min(6, Number(named));
@@ -329,5 +330,5 @@ const addressIn = (instruction: string): string | undefined => /^\s*HYPERLINK\s+
 /** The bookmark in a HYPERLINK \\l or REF \\h field's instruction (17.16.5.25, 17.16.5.51). */
 const placeIn = (instruction: string): string | undefined => { const m = /^\s*(?:HYPERLINK\s+\\l\s+"([^"]+)"|REF\s+(\S+)\s.*\\h)/i.exec(instruction); return m?.[1] ?? m?.[2]; };
 const fixed = (n: number): string => String(Math.round(n * 100) / 100);
-/** w:sym (17.3.3.30): private-use codes of the common symbol font are moved to Unicode where they are plain. */
-const symbol = (a: Attributes): string => { const code = parseInt(a['w:char'] ?? '', 16); const table: Record<number, string> = { 0xf0b7: '•', 0xf0a7: '▪', 0xf0e0: '→', 0xf0fc: '✓', 0xf061: 'α', 0xf062: 'β', 0xf06d: 'μ', 0xf0b0: '°', 0xf0b1: '±', 0xf0b4: '×' }; return table[code] ?? (code >= 0xe000 && code <= 0xf8ff ? '' : String.fromCodePoint(code || 32)); };
+/** A sign by its font and code (17.3.3.30). */
+const symbol = (a: Attributes): string => escapeXml(signOf(a['w:font'], parseInt(a['w:char'] ?? '', 16)));

@@ -3,7 +3,7 @@ import { escapeXml } from '../../engines/xml.ts';
 import { packZip } from '../../engines/zip.ts';
 import { fromBase64 } from '../../text/bytes.ts';
 import { pictureSize } from '../../readers/image/read.ts';
-import { formatNumber } from '../../styles/docx.ts';
+import { formatNumber } from '../../styles/number-formats.ts';
 import { lineOf } from '../flows.ts';
 import type { PageDescription, PageSize } from '../page-description.ts';
 import type { RunningLines } from '../running-lines.ts';

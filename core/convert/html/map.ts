@@ -2,7 +2,7 @@ import { Parser } from 'htmlparser2';
 import { escapeXml } from '../../engines/xml.ts';
 import { emptyPage, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
-import { formatNumber } from '../../styles/docx.ts';
+import { formatNumber } from '../../styles/number-formats.ts';
 import { outOfSight } from '../../readers/plain/html.ts';
 import { takeNotes } from '../../readers/plain/html-notes.ts';
 import { fromBase64 } from '../../text/bytes.ts';

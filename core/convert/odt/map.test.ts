@@ -85,8 +85,14 @@ describe('structure', () => {
   test('footnotes and endnotes are marked, counted and told apart', () => {
     const note = (kind: string, text: string): string => `<text:note text:note-class="${kind}"><text:note-citation>9</text:note-citation><text:note-body>${p(text)}</text:note-body></text:note>`, page = map(p(`a${note('footnote', 'below')} b${note('endnote', 'behind')}`));
     expect(page.counts.footnotes).toBe(2);
-    expect(words(page.body.split('<hr/>')[0]!)).toBe('a1 b2');
-    expect(page.body).toMatch(/<div class="note" data-note="1"><p><sup>1<\/sup> below<\/p><\/div><div class="note" data-note="2" data-end="1"><p><sup>2<\/sup> behind/);
+    expect(words(page.body.split('<hr/>')[0]!)).toBe('a1 b1');
+    expect(page.body).toMatch(/<div class="note" data-note="1"><p><sup>1<\/sup> below<\/p><\/div><div class="note" data-note="2" data-end="1"><p><sup>1<\/sup> behind/);
+  });
+  test('notes are numbered as the document sets them, and have labels of their own', () => {
+    const note = (kind: string, text: string, label = ''): string => `<text:note text:note-class="${kind}"><text:note-citation${label}>9</text:note-citation><text:note-body>${p(text)}</text:note-body></text:note>`, set = '<text:notes-configuration text:note-class="footnote" style:num-format="A" text:start-value="2"/><text:notes-configuration text:note-class="endnote" style:num-format="i" style:num-suffix=")"/>';
+    const page = map(p(`a${note('footnote', 'x')}b${note('footnote', 'y', ' text:label="*"')}c${note('endnote', 'z')}d${note('footnote', 'w')}`), '', { 'styles.xml': `<office:document-styles xmlns:office="o" xmlns:text="t" xmlns:style="s"><office:styles>${set}</office:styles></office:document-styles>` });
+    expect(page.body.replace(/<[^>]*>|\s/g, '')).toBe('aCb*ci)dDCx*yi)zDw');
+    expect(page.generated).toEqual(['C', 'C', '*', '*', 'i)', 'i)', 'D', 'D']);
   });
   test('numbers and bullets of lists, level by level, and an item that goes on', () => {
     const level = (n: number, format: string): string => `<text:list-level-style-number text:level="${n}" style:num-format="${format}" style:num-suffix="."/>`, automatic = `<text:list-style style:name="L">${level(1, '1')}${level(2, 'a')}</text:list-style>`, item = (inner: string): string => `<text:list-item>${inner}</text:list-item>`;

@@ -4,6 +4,7 @@ import { columnsClose, columnsOpen } from '../flows.ts';
 import { a4, emptyPage, familyOf, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { pictureSource } from '../picture.ts';
+import { NoteNumbers } from './notes.ts';
 import { placesOf } from '../places.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 import { points, readOdfStyles, type OdfLook } from '../../styles/odf.ts';
@@ -27,7 +28,8 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
   const xml = pack.text('content.xml') ?? '<x/>', places = placesOf([...xml.matchAll(/xlink:href="#([^"|]+)/g)].map((m) => m[1]!), [...xml.matchAll(/<text:bookmark(?:-start)?\b[^>]*\btext:name="([^"]+)"/g)].map((m) => m[1]!));
   const notes: string[] = [];
   let endnote = false, around: OdfLook = {};
-  let out = '', skip = 0, mark = 0;
+  const noteNumbers = new NoteNumbers(pack.text('styles.xml'));
+  let out = '', skip = 0, mark = 0, shown = '', ownLabel: string | undefined;
   /** where pages of another style begin */ const turns: { at: number; master: string; numberFrom: number | null }[] = [{ at: 0, master: 'Standard', numberFrom: null }];
   const sections: boolean[] = [], shutSections: boolean[] = [], targets: string[] = [];
   const stack: string[] = [];
@@ -100,8 +102,9 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
           if (list.ordered && text) page.generated.push(text);
           break;
         }
-        case 'text:note': { mark++; endnote = a['text:note-class'] === 'endnote'; emit(`<sup data-note="${mark}">${mark}</sup>`); page.counts.footnotes++; page.generated.push(String(mark), String(mark)); break; }
-        case 'text:note-body': targets.push(''); break;
+        case 'text:note': mark++; endnote = a['text:note-class'] === 'endnote'; ownLabel = undefined; page.counts.footnotes++; break;
+        case 'text:note-citation': ownLabel = a['text:label']; break;
+        case 'text:note-body': shown = noteNumbers.next(endnote ? 'endnote' : 'footnote', ownLabel); emit(`<sup data-note="${mark}">${escapeXml(shown)}</sup>`); page.generated.push(shown, shown); targets.push(''); break;
         case 'table:table': page.counts.tables++; turn(a['table:style-name']); emit('<table>'); grids.push({ widths: [], at: 0 }); break;
         case 'table:table-column': { const width = points(styles.own(a['table:style-name'] ?? '')['column-width']); grids.at(-1)?.widths.push(...Array.from({ length: Math.min(100, Number(a['table:number-columns-repeated'] ?? 1) || 1) }, () => width)); break; }
         case 'table:covered-table-cell': { const grid = grids.at(-1); if (grid) grid.at += Number(a['table:number-columns-repeated'] ?? 1) || 1; break; }
@@ -139,7 +142,7 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         }
         case 'text:section': if (sections.pop()) emit(columnsClose); if (shutSections.pop()) skip--; break;
         case 'text:list': lists.pop(); itemAt = {}; break;
-        case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"${endnote ? ' data-end="1"' : ''}><p><sup>${mark}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
+        case 'text:note-body': notes.push(`<div class="note" data-note="${mark}"${endnote ? ' data-end="1"' : ''}><p><sup>${escapeXml(shown)}</sup> ${(targets.pop() ?? '').replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); break;
         case 'table:table': emit('</table>'); grids.pop(); break;
         case 'table:table-row': emit('</tr>'); break;
         case 'table:table-cell': emit('</td>'); break;

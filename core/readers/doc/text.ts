@@ -1,5 +1,5 @@
 import { find, read, type CFB$Container } from 'cfb';
-import { formatNumber } from '../../styles/docx.ts';
+import { formatNumber } from '../../styles/number-formats.ts';
 import { decodeCodePage } from '../../text/bytes.ts';
 import { readMarks, type DocMarks } from './marks.ts';
 import { pictureAt, type DocPicture } from './pictures.ts';

@@ -1,3 +1,4 @@
+import { signOf } from '../../tables/symbol-fonts.ts';
 import { localName, readXml, type Attributes } from '../../engines/xml.ts';
 import type { Passage, PlaceKind } from '../../model/facts.ts';
 import { sectionStarts } from '../sections.ts';
@@ -75,7 +76,7 @@ export function readStory(xml: string, part: string, place: PlaceKind, { hides, 
         case 'a:p': drawn = ''; break;
         case 'w:rt': annotations.push(''); inAnnotation = true; break;
         case 'w:fldChar': turnField(a['w:fldCharType'] ?? ''); break;
-        case 'w:sym': { const code = Number.parseInt(a['w:char'] ?? '', 16); if (code >= 0x20 && code < 0xe000) append(String.fromCharCode(code)); break; }
+        case 'w:sym': append(signOf(a['w:font'], Number.parseInt(a['w:char'] ?? '', 16))); break;
         case 'mc:Fallback': fallbackDepth++; break;
         case 'w:highlight': if (a['w:val'] !== 'none') story.highlights++; break;
         case 'w:rFonts': for (const k of ['w:ascii', 'w:hAnsi', 'w:cs', 'w:eastAsia']) if (a[k]) story.fonts.add(a[k]!); break;
