@@ -128,7 +128,7 @@ function odtSkeleton(pack: Package): Skeleton {
       if (gone > 0) return;
       if (name === 'text:h') heading = '';
       else if (name === 'text:a') links.push({ address: a['xlink:href'] ?? '', text: '' });
-      else if (name === 'text:list') open.push(lists.open(a['text:style-name'] ?? '', open[open.length - 1] ?? null, false));
+      else if (name === 'text:list') open.push(lists.open(a, open[open.length - 1] ?? null));
       else if (name === 'text:list-item') { const list = open[open.length - 1]; if (list?.ordered && lists.next(list).text) out.numbered++; }
     },
     text(text) { if (gone > 0) return; if (heading !== null) heading += text; for (const l of links) l.text += text; },

@@ -92,11 +92,11 @@ export function mapOdt(bytes: Uint8Array): PageDescription {
         case 'text:line-break': emit('<br/>'); break;
         case 'text:ruby-text': emit(' ('); break;
         case 'text:section': { const shut = a['text:display'] === 'none' || (a['text:display'] === 'condition' && a['text:is-hidden'] === 'true'); if (shut) { skip++; lose('hidden text is left out'); } shutSections.push(shut); const own = styles.columns(a['text:style-name'] ?? '-'), opens = own !== null && skip === 0 && targets.length === 0 && !styles.master(turns.at(-1)!.master).columns && !sections.some(Boolean) && !stack.some((s) => s === 'table:table-cell' || s === 'text:list-item'); sections.push(opens); if (opens) emit(columnsOpen(own.count, own.gapPt, own.ruled)); break; }
-        case 'text:list': lists.push(numbering.open(a['text:style-name'] ?? '', lists[lists.length - 1] ?? null, a['text:continue-numbering'] === 'true' || a['text:continue-list'] !== undefined)); break;
+        case 'text:list': lists.push(numbering.open(a, lists[lists.length - 1] ?? null)); break;
         case 'text:list-item': {
           const list = lists[lists.length - 1];
           if (!list || skip > 0) break;
-          const { text, ...place } = numbering.next(list, a['text:start-value'] === undefined ? undefined : Number(a['text:start-value']));
+          const { text, ...place } = numbering.next(list, a);
           labelAt = itemAt = place;
           label = text ? `<span class="label" data-level="${list.level}">${escapeXml(text)}&#8194;</span>` : '';
           if (list.ordered && text) page.generated.push(text);
