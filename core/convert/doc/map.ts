@@ -1,12 +1,14 @@
 import { escapeXml } from '../../engines/xml.ts';
 import { CannotDo } from '../../model/outcome.ts';
 import type { DocLooks, DocParagraphLook, DocRunLook, DocSection } from '../../readers/doc/looks.ts';
+import type { DocNote } from '../../readers/doc/marks.ts';
 import type { DocPicture } from '../../readers/doc/pictures.ts';
 import { openCompound, paragraphsOf, readStories, type DocStories, type RunningStory } from '../../readers/doc/text.ts';
 import { placesOf, type Places } from '../places.ts';
 import { pictureSource } from '../picture.ts';
 import { a4, emptyPage, familyOf, type PageDescription, type PageSize } from '../page-description.ts';
 import { gatherLines, noLines, oneLine, placedLine, placeOf, shownLines, type LineLook, type LinePlace, type PageNumberFormat, type RunningLines } from '../running-lines.ts';
+import { formatNumber } from '../../styles/number-formats.ts';
 import { joinSections, usualSize, type Section } from '../sections.ts';
 
 /** Maps an old word-processor file to a page description: paragraphs and characters as they look, headings, lists, tables, links, notes. What is not carried over is told. Source: [MS-DOC] 2.4.1 (the signs in the text), 2.8.25 (fields).
@@ -19,16 +21,25 @@ export function mapDoc(bytes: Uint8Array): PageDescription {
   if (!looks) page.losses.push('the words of this old format are carried over, not its formatting: the tables that hold it are damaged');
   page.baseSizePt = mostCommon(stories.main, looks, (look) => look.size) ?? size ?? 12;
   page.baseFont = familyOf(mostCommon(stories.main, looks, (look) => look.font) ?? 'Times');
-  const { bookmarks, boxes } = stories.marks(), whole = `${stories.main}${stories.notes}`;
+  const { bookmarks, boxes, notes: noted, numbering } = stories.marks(), whole = `${stories.main}${stories.notes}`;
   const places = placesOf([...whole.matchAll(localLink)].map((m) => m[1]!), bookmarks.map((b) => b.name)), setting: Setting = { looks, page, places, bookmarks: new Map(), boxes: new Map() };
   for (const b of bookmarks) setting.bookmarks.set(b.at, [...(setting.bookmarks.get(b.at) ?? []), b.name]);
   for (const b of boxes) setting.boxes.set(b.at, mapStory(stories.boxes.slice(b.from, b.to).replace(/\r$/, ''), stories.from.boxes + b.from, { ...setting, boxes: new Map() }, null).html);
-  const main = mapStory(stories.main, stories.from.main, setting, { mark: 0 }, stories.picture);
-  const notes = [...splitNotes(stories.notes, stories.from.notes, setting), ...splitNotes(stories.endnotes, stories.from.endnotes, setting)];
+  const counts = { footnotes: 0, endnotes: 0 }, known = new Map(noted.map((n) => [n.at, n])), shown: string[] = [], placed: (DocNote | null)[] = [];
+  const next = (at: number, sign: string): string | null => {
+    const note = known.get(at) ?? null;
+    if (!note && (sign !== '\u0002' || known.size > 0)) return null;
+    placed.push(note);
+    // A mark of the writer's own is a sign of the text, and does not count.
+    shown.push(note?.own ? '' : note ? formatNumber(numbering[note.kind].start + counts[note.kind]++, noteFormats[numbering[note.kind].format] ?? 'decimal') : String(shown.length + 1));
+    return note?.own ? sign : shown.at(-1)!;
+  };
+  const main = mapStory(stories.main, stories.from.main, setting, next, stories.picture);
+  const all = [...splitNotes(stories.notes, stories.from.notes, setting), ...splitNotes(stories.endnotes, stories.from.endnotes, setting)], notes = noted.length > 0 ? placed.map((n) => (n ? noteText(stories[n.kind === 'footnotes' ? 'notes' : 'endnotes'].slice(n.from, n.to), stories.from[n.kind === 'footnotes' ? 'notes' : 'endnotes'] + n.from, setting) : '')) : all;
   const lines = gatherLines(runningLines(looks, stories.running)), sections = main.sections.map((s, i): Section => ({ ...s, lines: lines.of[i] ?? lines.later.length }));
   Object.assign(page, lines.first, { laterLines: lines.later }, usualSize(sections));
-  page.body = joinSections(sections, page) + (notes.length > 0 ? `<hr/>${notes.map((n, i) => (i < main.marks ? `<div class="note" data-note="${i + 1}"><p><sup>${i + 1}</sup> ${n}</p></div>` : `<p class="note">${n}</p>`)).join('')}` : '');
-  for (let i = 1; i <= main.marks; i++) page.generated.push(String(i), String(i));
+  page.body = joinSections(sections, page) + (notes.length > 0 ? `<hr/>${notes.map((n, i) => (i < main.marks ? `<div class="note" data-note="${i + 1}"${placed[i]?.kind === 'endnotes' ? ' data-end="1"' : ''}><p>${shown[i] ? `<sup>${shown[i]}</sup> ` : ''}${n}</p></div>` : `<p class="note">${n}</p>`)).join('')}` : '');
+  for (const mark of shown) if (mark) page.generated.push(mark, mark);
   page.counts = { images: page.counts.images, tables: main.tables, equations: 0, footnotes: main.marks };
   if (stories.boxes.trim() && boxes.length === 0) page.losses.push('text in boxes is left out');
   return page;
@@ -46,6 +57,8 @@ function runningLines(looks: DocLooks | null, running: DocStories['running']): R
     return shownLines(lines);
   });
 }
+/** By their codes: [MS-OSHARED] 2.2.1.3. */
+const noteFormats = ['decimal', 'upperRoman', 'lowerRoman', 'upperLetter', 'lowerLetter', 'ordinal', 'cardinalText', 'ordinalText', 'hex', 'chicago'];
 const numberFormats: readonly PageNumberFormat[] = ['decimal', 'upperRoman', 'lowerRoman', 'upperLetter', 'lowerLetter'];
 
 /** A header or footer as one line, its pieces where alignment and tab stops put them; page fields become marks. */
@@ -79,18 +92,21 @@ function mostCommon<T>(text: string, looks: DocLooks | null, of: (look: DocRunLo
 /** The notes of a story, each without the mark that begins it. */
 function splitNotes(story: string, from: number, setting: Setting): string[] {
   const starts = [...story.matchAll(/\u0002/g)].map((m) => m.index);
-  return (starts.length > 0 ? starts : [0]).map((start, i) => mapStory(story.slice(start, starts[i + 1] ?? story.length), from + start, setting, null).html.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '').replace(/<\/p><p[^>]*>(?:&#160;)?/g, '<br/>').replace(/(?:<br\/>|&#160;)+$/, '').trim()).filter((n) => n.replace(/<[^>]+>|&#160;/g, '').trim());
+  return (starts.length > 0 ? starts : [0]).map((start, i) => noteText(story.slice(start, starts[i + 1] ?? story.length), from + start, setting)).filter((n) => n.replace(/<[^>]+>|&#160;/g, '').trim());
 }
+
+/** A note's words, its paragraphs as lines of one. */
+const noteText = (story: string, from: number, setting: Setting): string => mapStory(story, from, setting, null).html.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '').replace(/<\/p><p[^>]*>(?:&#160;)?/g, '<br/>').replace(/(?:<br\/>|&#160;)+$/, '').trim();
 
 /** What a story is set with. */
 interface Setting { looks: DocLooks | null; page: PageDescription; places: Places; /** names of bookmarks by the character at which they begin */ bookmarks: Map<number, string[]>; /** what stands in boxes, by the character that anchors them */ boxes: Map<number, string> }
 const localLink = /HYPERLINK\s[^"\u0013-\u0015]*\\l\s+"([^"]+)"/gi;
 
-/** @param numbered - where marks of notes are to be numbered; null inside notes */
-function mapStory(story: string, from: number, { looks, page, places, bookmarks, boxes }: Setting, numbered: { mark: number } | null, picture: (place: number) => DocPicture | null = () => null): { html: string; sections: Omit<Section, 'lines'>[]; marks: number; tables: number } {
+/** @param numbered - what stands for a note that is referred to at a character; null inside notes */
+function mapStory(story: string, from: number, { looks, page, places, bookmarks, boxes }: Setting, numbered: ((at: number, sign: string) => string | null) | null, picture: (place: number) => DocPicture | null = () => null): { html: string; sections: Omit<Section, 'lines'>[]; marks: number; tables: number } {
   const fields: { code: string; result: boolean; link: boolean }[] = [], rows: string[][] = [];
   const sections: Omit<Section, 'lines'>[] = [], own = numbered ? looks?.sections ?? [] : [], endSection = (section: DocSection | undefined): void => { closeTable(); sections.push({ ...plainSection, ...section, html: out, size: sizeOf(section) }); out = ''; };
-  let out = '', line = '', row: string[] = [], cell = '', tables = 0, open = '', run = '', anchored = '';
+  let marks = 0, out = '', line = '', row: string[] = [], cell = '', tables = 0, open = '', run = '', anchored = '';
   const shows = (): boolean => fields.every((f) => f.result);
   const flush = (): void => { if (run) { line += marked(escapeXml(run), JSON.parse(open) as DocRunLook, page); run = ''; } };
   const closeTable = (): void => { if (rows.length === 0) return; tables++; out += `<table>${rows.map((r) => `<tr>${r.map((c) => `<td>${c}</td>`).join('')}</tr>`).join('')}</table>`; rows.length = 0; };
@@ -119,7 +135,9 @@ function mapStory(story: string, from: number, { looks, page, places, bookmarks,
       if (ended) endSection(ended); else if (c === '\u000c') out += '<div class="break"></div>';
       continue;
     }
-    if (c === '\u0002') { if (numbered) { flush(); numbered.mark++; line += `<sup data-note="${numbered.mark}">${numbered.mark}</sup>`; } continue; }
+    const mark = numbered?.(from + i, c) ?? null;
+    if (mark !== null) { flush(); line += `<sup data-note="${++marks}">${escapeXml(mark)}</sup>`; continue; }
+    if (c === '\u0002') continue;
     if (c === '\u000b') { flush(); line += '<br/>'; continue; }
     if (c === '\t') { flush(); line += '&#8195;'; continue; }
     const place = code === 1 ? looks?.run(from + i).picture : undefined, shown = place === undefined ? null : picture(place), source = shown && pictureSource(shown.bytes);
@@ -142,7 +160,7 @@ function mapStory(story: string, from: number, { looks, page, places, bookmarks,
   if (line || run) endParagraph({ style: 0 });
   if (row.length > 0 || cell) { row.push(cell); rows.push(row.filter(Boolean)); }
   endSection(own.at(-1));
-  return { html: sections.map((s) => s.html).join(''), sections, marks: numbered?.mark ?? 0, tables };
+  return { html: sections.map((s) => s.html).join(''), sections, marks, tables };
 }
 const plainSection = { columns: 1, gapPt: 36, ruled: false, goesOn: false };
 /** Sizes that no page has are noise. */

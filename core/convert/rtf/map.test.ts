@@ -102,6 +102,12 @@ describe('what goes around the text', () => {
     expect(page.counts.footnotes).toBe(1);
     expect(page.body).toMatch(/Clay<sup data-note="1">1<\/sup> settles\.<\/p><hr\/><div class="note" data-note="1"><p><sup>1<\/sup>.*From the tide tables\./);
   });
+  test.each<[string, string, string]>([
+    ['numbers of each kind, as the document sets them', '\\ftnnruc\\ftnstart4 a{\\super\\chftn}{\\footnote\\pard {\\super\\chftn} x}b{\\super\\chftn}{\\footnote\\ftnalt\\pard {\\super\\chftn} y}c{\\super\\chftn}{\\footnote\\pard {\\super\\chftn} z}\\par', 'aIVbicVIVxiyVz'],
+    ['a section says otherwise', '\\ftnnar\\sectd\\sftnnalc a{\\super\\chftn}{\\footnote\\pard {\\super\\chftn} x}\\par', 'aaax'],
+    ['a mark of one’s own', 'a{\\super *}{\\*\\footnote *\\pard  star}b{\\super\\chftn}{\\footnote\\pard {\\super\\chftn} z}\\par', 'a*b1*star1z'],
+    ['raised words before a note that is numbered', 'a{\\super th}{\\super\\chftn}{\\footnote\\pard {\\super\\chftn} x}\\par', 'ath11x'],
+  ])('notes: %s', (_, text, shown) => expect(map(text).body.replace(/<[^>]*>|\s/g, '')).toBe(shown));
   test('a link to elsewhere is one; a link inside the file, and one that runs something, are only their words', () => {
     const link = (to: string): string => body(`{\\field{\\*\\fldinst HYPERLINK "${to}"}{\\fldrslt there}} after`);
     expect(link('https://data.carrow.example/')).toContain('<a href="https://data.carrow.example/">there</a> after');

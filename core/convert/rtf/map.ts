@@ -3,6 +3,7 @@ import { decodeCodePage, latin1 } from '../../text/bytes.ts';
 import { rtfCodePage } from '../../readers/plain/rtf.ts';
 import { languageTags } from '../../tables/language-ids.ts';
 import { emptyPage, familyOf, type PageDescription } from '../page-description.ts';
+import { NoteNumbers } from './notes.ts';
 import { placesOf } from '../places.ts';
 import { pictureSize } from '../../readers/image/read.ts';
 import { pictureSource } from '../picture.ts';
@@ -30,6 +31,8 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   const headingOf = new Map<number, number>(), fontOf = new Map<number, string>(), notes: string[] = [], outer: { line: string; para: ParaLook }[] = [];
   let lastRun = { head: '', end: -1 };
   let state: State = { ...plainChar(), into: 'text', unicodeSkip: 1, around: 'skip' }, para = plainPara(), line = '', label = '', out = '', pending = 0, styleNumber = 0, fontAt = 0, instruction = '', link = '', bookmark = '';
+  const noteNumbers = new NoteNumbers(source);
+  let position = 0, /** a note's number was asked for, and the note has not come */ numberWritten = false;
   const places = placesOf([...source.matchAll(/HYPERLINK\s[^"{}]*\\\\l\s+"([^"]+)"/g)].map((m) => m[1]!), [...source.matchAll(/\\bkmkstart\s+([^{}]+)\}/g)].map((m) => m[1]!.trim()));
   const stack: { state: State; ends: (() => void) | null }[] = [];
   let ends: (() => void) | null = null, star = false;
@@ -47,6 +50,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
 
   for (const m of source.matchAll(/\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}]+)/gi)) {
     const [, word, argument, hex, symbol, brace, plain] = m;
+    position = m.index;
     if (brace === '{') { stack.push({ state, ends }); state = { ...state }; ends = null; star = false; }
     else if (brace === '}') { const done = ends as (() => void) | null; done?.(); const back = stack.pop(); if (back) ({ state, ends } = back); }
     else if (plain !== undefined) put(plain.replace(/[\r\n]/g, ''), true);
@@ -182,7 +186,7 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
       case 'cellx': shapes.push(shape); shape = { joinsLeft: false, joinsUp: false }; return;
       case 'cell': endParagraph(false); if (state.into === 'note') return; row.push({ html: cell, shape: { joinsLeft: false, joinsUp: false } }); cell = ''; return;
       case 'row': if (state.into === 'note') return; if (row.length > 0) rows.push(row.map((c, i) => ({ html: c.html, shape: shapes[i] ?? c.shape }))); row = []; return;
-      case 'footnote': note(); return;
+      case 'footnote': note(); return; case 'chftn': if (state.into === 'text') numberWritten = true; return;
       case 'shp': state.around = state.into; return; case 'do': state.around = state.into; state.into = 'skip'; return; case 'shprslt': state.into = 'skip'; return;
       case 'shptxt': case 'dptxbxtext': if (state.around === 'text' || state.around === 'note') box(); return;
       case 'pict': state.into = state.into === 'skip' ? 'skip' : 'picture'; picture = noPicture(); ends = endPicture; return;
@@ -230,11 +234,12 @@ export function mapRtf(bytes: Uint8Array): PageDescription {
   /** Text in a drawing stands behind the paragraph that holds it. */
   function box(): void { readApart((html) => { boxes += html.replace(/<p[^>]*>&#160;<\/p>$/, ''); }); }
   function note(): void {
-    const mark = page.counts.footnotes + 1;
-    page.counts.footnotes++;
-    page.generated.push(String(mark), String(mark));
-    line += `<sup data-note="${mark}">${mark}</sup>`;
-    readApart((html) => { notes.push(`<div class="note" data-note="${mark}"><p><sup>${mark}</sup> ${html.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); });
+    const mark = ++page.counts.footnotes, head = source.slice(position, position + 400).split('}')[0]!, kind = /^\\footnote\s*\\ftnalt/.test(head) ? 'endnotes' : 'footnotes', raised = /<sup>([^<]{1,3})<\/sup>$/.exec(line);
+    // A mark of the writer's own was written before it, and the note's text begins with it; \\chftn stands for a number.
+    const own = raised !== null && !numberWritten && !head.includes('\\chftn'), shown = own ? '' : noteNumbers.next(kind);
+    numberWritten = false;
+    if (own) line = `${line.slice(0, raised.index)}<sup data-note="${mark}">${raised[1]!}</sup>`; else { page.generated.push(shown, shown); line += `<sup data-note="${mark}">${shown}</sup>`; }
+    readApart((html) => { notes.push(`<div class="note" data-note="${mark}"${kind === 'endnotes' ? ' data-end="1"' : ''}><p>${shown ? `<sup>${shown}</sup> ` : ''}${html.replace(/^<p[^>]*>/, '').replace(/<\/p>$/, '')}</p></div>`); });
   }
   function endPicture(): void {
     const hex = picture.hex.replace(/[^0-9a-f]/gi, '');

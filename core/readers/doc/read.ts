@@ -54,7 +54,7 @@ export function readDoc(bytes: Uint8Array, file: FileFacts): DocumentFacts {
   kept('deletedText', traces.deleted);
   kept('trackedChange', traces.inserted);
   kept('hidden', traces.hidden);
-  const notes = (stories.main.match(/\u0002/g) ?? []).length;
+  const notes = stories.marks().notes.length || (stories.main.match(/\u0002/g) ?? []).length;
   return {
     file, ...bare, integrity: [...traces.hidden.map((text) => ({ code: 'vanish' as const, part: 'text', page: null, box: null, quote: text.slice(0, 80), count: 1 })), ...setting?.unseen ?? []],
     ...(setting ? { fonts: read(namedFonts(setting.fonts)), layout: setting.layout ? read(setting.layout) : unread('noFixedPages'), sheets: setting.sheets, headings: setting.headings } : {}), pageNumbers: /\u0013\s*PAGE\b/.test(stories.headers),

@@ -1,7 +1,7 @@
 import { find, read, type CFB$Container } from 'cfb';
 import { formatNumber } from '../../styles/number-formats.ts';
 import { decodeCodePage } from '../../text/bytes.ts';
-import { readMarks, type DocMarks } from './marks.ts';
+import { readMarks, usualNumbering, type DocMarks } from './marks.ts';
 import { pictureAt, type DocPicture } from './pictures.ts';
 import { readLooks, type DocLooks, type DocPiece } from './looks.ts';
 
@@ -52,7 +52,7 @@ export function readStories(stream: (name: string) => Uint8Array | null): DocSto
     const start = tables.getUint32(i, true);
     return { text: headers.slice(start, tables.getUint32(i + 4, true)), from: headersFrom + start };
   };
-  return { running: (section) => Object.fromEntries(lineNames.map((name, i) => [name, running(6 * section + i)])) as Record<LineName, RunningStory>, main, notes, headers, comments, endnotes, boxes, from: { main: 0, notes: notesFrom, endnotes: endnotesFrom, boxes: boxesFrom }, marks: () => { try { return readMarks(table, at); } catch { return { bookmarks: [], boxes: [] }; } }, looks: () => { try { return readLooks(word, table, placed, at, formatNumber); } catch { return null; } }, picture: (place) => { try { return pictureAt(stream('Data'), place); } catch { return null; } } };
+  return { running: (section) => Object.fromEntries(lineNames.map((name, i) => [name, running(6 * section + i)])) as Record<LineName, RunningStory>, main, notes, headers, comments, endnotes, boxes, from: { main: 0, notes: notesFrom, endnotes: endnotesFrom, boxes: boxesFrom }, marks: () => { try { return readMarks(table, at); } catch { return { bookmarks: [], boxes: [], notes: [], numbering: usualNumbering() }; } }, looks: () => { try { return readLooks(word, table, placed, at, formatNumber); } catch { return null; } }, picture: (place) => { try { return pictureAt(stream('Data'), place); } catch { return null; } } };
 }
 const mostCharacters = 50_000_000;
 
