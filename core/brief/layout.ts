@@ -15,6 +15,9 @@ const layoutSigns = new RegExp(`\\b(?:Rand|A[0-5]|US Letter|Letter|Legal|margins
 /** “At least 11 pt”, “not smaller than 11 pt”, “11 pt or larger”: whether the measure between these two places is a least one. */
 const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never|nothing)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b|^\+(?!\s?\d)/i.test(text.slice(to));
 
+/** “(10-point for footnotes)”: what is smaller than the text, and says nothing of it. */
+const ofLesser = /^[\s-]?(?:pt|points?)?\s+(?:for|in|within)\s+(?:the |any |all |your )?(?:foot|end)?(?:notes?|captions?|tables?|headings?|titles?|subheadings?|block quotes?|block quotations?|quotations?|bibliography|references?(?: list)?)\b/i;
+
 /** What the paper has to look like. Lengths in millimetres (1 inch = 25.4 mm, exactly). */
 export function readLayout(clauses: Clause[]): LayoutRead {
   const out: LayoutRead = { pageSize: [], marginMm: [], fontSizePt: [], lineSpacing: [], fonts: [], pageNumbers: [], atLeast: new Set() };
@@ -55,6 +58,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/size/i.test(m[0]) && /^(?:\s?\([A-Z][^()]{3,24}\))?\s?(?:or|to|[-–]|\/)\s?\d{1,2}\b(?!\s?(?:MB|KB|%|cm|mm|words|pages))/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “11 or 12 pt” and “10-12 pt” leave it open.
       if (/\b\d{1,2}(?:[.,]5)?-?\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?$/i.test(clause.text.slice(0, m.at - clause.start)) || /^\s?(?:pt|points?)?\s?(?:or|to|[-–]|\/)\s?\d{1,2}(?:[.,]5)?\s?(?:pt|points?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
+      if (ofLesser.test(clause.text.slice(m.to - clause.start))) continue;
       if (value < 6 || value > 30 || (!/\bfont|type|text|size|times|arial|calibri|pt\b|\bpoint,|body|written|set in|spac/i.test(near)) || /\b(?:deduct|penalt|mark|worth|grade)\w*/i.test(near) || /\b(?:heading|title|caption|footnote|table|note|quotation)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) ) continue;
       if (atLeast(clause.text, m.at - clause.start, m.to - clause.start) || /\b(?:smaller than|at least)\s/i.test(m[0])) out.atLeast.add('fontSizePt');
       put(out.fontSizePt, value, m);
@@ -74,7 +78,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       const pair = /^[\s,]*\(?(\d{1,2}(?:[.,]5)?)(?:\s?(?:pt|points?))?\s?\/\s?(1[.,](?:0|15|25|2|5)|2[.,]0)\b(?!\s?(?:cm|mm|in\b|["”″]))/i.exec(clause.text.slice(m.to - clause.start));
       if (pair) { put(out.fontSizePt, numberOf(pair[1]!), { at: m.at, to: m.to + pair[0].length }); put(out.lineSpacing, numberOf(pair[2]!), { at: m.at, to: m.to + pair[0].length }); }
       // “Times New Roman 12”: the number after a typeface is its size.
-      if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) { put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length }); if (atLeast(clause.text, m.at - clause.start, m.to - clause.start + size[0].length)) out.atLeast.add('fontSizePt'); }
+      if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !ofLesser.test(clause.text.slice(m.to - clause.start + size[0].length)) && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) { put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length }); if (atLeast(clause.text, m.at - clause.start, m.to - clause.start + size[0].length)) out.atLeast.add('fontSizePt'); }
       if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }

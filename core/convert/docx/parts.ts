@@ -1,3 +1,4 @@
+import type { WrittenNote } from './written-notes.ts';
 import { escapeXml } from '../../engines/xml.ts';
 import type { PageDescription, PageSize } from '../page-description.ts';
 import type { LineLook, LineSlot, RunningLines } from '../running-lines.ts';
@@ -55,7 +56,7 @@ export class RunningParts {
   }
 }
 
-interface Written { body: string; lastSection: WrittenSection; running: RunningParts; notes: Map<string, string>; media: { name: string; bytes: Uint8Array }[]; relations: string[]; styles: string; numbering: string; document: string }
+interface Written { body: string; lastSection: WrittenSection; running: RunningParts; notes: { texts: Map<string, string>; notes: Map<string, WrittenNote>; settings: string }; media: { name: string; bytes: Uint8Array }[]; relations: string[]; styles: string; numbering: string; document: string }
 
 /** All parts of the package, in the order in which they are written. Source: ECMA-376-2, 9 and 10. */
 export function packageParts({ body, lastSection, running, notes, media, relations, styles, numbering, document }: Written): { name: string; bytes: Uint8Array }[] {
@@ -63,17 +64,20 @@ export function packageParts({ body, lastSection, running, notes, media, relatio
   const wide = lastSection.size.widthPt - lastSection.size.marginsPt[1] - lastSection.size.marginsPt[3], stop = (kind: string, at: number): string => `<w:tab w:val="${kind}" w:pos="${Math.round(at * 20)}"/>`;
   const linePart = (tag: string, line: string, look: LineLook | null): string => `${head}<w:${tag} ${document}><w:p>${line.includes('\t') ? `<w:pPr><w:tabs>${stop('center', wide / 2)}${stop('right', wide)}</w:tabs></w:pPr>` : ''}${line.split(/(\u0001|\u0002|\t)/).map((p) => (p === '\t' ? '<w:r><w:tab/></w:r>' : p === '\u0001' ? field('PAGE') : p === '\u0002' ? field('NUMPAGES') : p ? `<w:r><w:t xml:space="preserve">${escapeXml(p)}</w:t></w:r>` : '')).join('').replaceAll('<w:r>', `<w:r>${look ? runProperties(look) : ''}`)}</w:p></w:${tag}>`;
   const section = sectionOf(lastSection, running), lines = running.parts;
-  const noteList = `<w:footnote w:type="separator" w:id="0"><w:p><w:r><w:separator/></w:r></w:p></w:footnote><w:footnote w:type="continuationSeparator" w:id="1"><w:p><w:r><w:continuationSeparator/></w:r></w:p></w:footnote>${[...notes].map(([mark, xml]) => `<w:footnote w:id="${Number(mark) + 1}">${xml || '<w:p/>'}</w:footnote>`).join('')}`;
-  const has = { notes: notes.size > 0, settings: running.evenPagesDiffer };
+  const noteKinds = (['footnotes', 'endnotes'] as const).filter((kind) => [...notes.notes.values()].some((n) => n.kind === kind)), notePart = (kind: 'footnotes' | 'endnotes'): string => {
+    const tag = kind.slice(0, -1), texts = [...notes.texts].filter(([mark]) => (notes.notes.get(mark)?.kind ?? 'footnotes') === kind);
+    return `${head}<w:${kind} ${document}><w:${tag} w:type="separator" w:id="0"><w:p><w:r><w:separator/></w:r></w:p></w:${tag}><w:${tag} w:type="continuationSeparator" w:id="1"><w:p><w:r><w:continuationSeparator/></w:r></w:p></w:${tag}>${texts.map(([mark, xml]) => `<w:${tag} w:id="${Number(mark) + 1}">${xml || '<w:p/>'}</w:${tag}>`).join('')}</w:${kind}>`;
+  };
+  const has = { settings: running.evenPagesDiffer || notes.settings !== '' };
   const over = (part: string, kind: string): string => `<Override PartName="/word/${part}.xml" ContentType="${types}.${kind}+xml"/>`;
   const own: [string, string][] = [
-    ['[Content_Types].xml', `${head}<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/>${['png', 'jpg', 'gif', 'bmp', 'tiff'].map((e) => `<Default Extension="${e}" ContentType="image/${e === 'jpg' ? 'jpeg' : e}"/>`).join('')}${over('document', 'document.main')}${over('styles', 'styles')}${over('numbering', 'numbering')}${has.notes ? over('footnotes', 'footnotes') : ''}${has.settings ? over('settings', 'settings') : ''}${lines.map((l) => over(l.part, l.kind)).join('')}</Types>`],
+    ['[Content_Types].xml', `${head}<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/>${['png', 'jpg', 'gif', 'bmp', 'tiff'].map((e) => `<Default Extension="${e}" ContentType="image/${e === 'jpg' ? 'jpeg' : e}"/>`).join('')}${over('document', 'document.main')}${over('styles', 'styles')}${over('numbering', 'numbering')}${noteKinds.map((kind) => over(kind, kind)).join('')}${has.settings ? over('settings', 'settings') : ''}${lines.map((l) => over(l.part, l.kind)).join('')}</Types>`],
     ['_rels/.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="${office}/officeDocument" Target="word/document.xml"/></Relationships>`],
     ['word/document.xml', `${head}<w:document ${document}><w:body>${body}${section}</w:body></w:document>`],
-    ['word/_rels/document.xml.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="${office}/styles" Target="styles.xml"/><Relationship Id="rId2" Type="${office}/numbering" Target="numbering.xml"/>${has.notes ? `<Relationship Id="rId3" Type="${office}/footnotes" Target="footnotes.xml"/>` : ''}${has.settings ? `<Relationship Id="rId4" Type="${office}/settings" Target="settings.xml"/>` : ''}${lines.map((l) => `<Relationship Id="${l.id}" Type="${office}/${l.kind}" Target="${l.part}.xml"/>`).join('')}${relations.join('')}</Relationships>`],
+    ['word/_rels/document.xml.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="${office}/styles" Target="styles.xml"/><Relationship Id="rId2" Type="${office}/numbering" Target="numbering.xml"/>${noteKinds.map((kind, i) => `<Relationship Id="rId${[3, 5][i]!}" Type="${office}/${kind}" Target="${kind}.xml"/>`).join('')}${has.settings ? `<Relationship Id="rId4" Type="${office}/settings" Target="settings.xml"/>` : ''}${lines.map((l) => `<Relationship Id="${l.id}" Type="${office}/${l.kind}" Target="${l.part}.xml"/>`).join('')}${relations.join('')}</Relationships>`],
     ['word/styles.xml', styles], ['word/numbering.xml', numbering],
-    ...(has.notes ? [['word/footnotes.xml', `${head}<w:footnotes ${document}>${noteList}</w:footnotes>`], ['word/_rels/footnotes.xml.rels', `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${relations.join('')}</Relationships>`]] as [string, string][] : []),
-    ...(has.settings ? [['word/settings.xml', `${head}<w:settings ${document}><w:evenAndOddHeaders/></w:settings>`]] as [string, string][] : []),
+    ...noteKinds.flatMap((kind): [string, string][] => [[`word/${kind}.xml`, notePart(kind)], [`word/_rels/${kind}.xml.rels`, `${head}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${relations.join('')}</Relationships>`]]),
+    ...(has.settings ? [['word/settings.xml', `${head}<w:settings ${document}>${running.evenPagesDiffer ? '<w:evenAndOddHeaders/>' : ''}${notes.settings}</w:settings>`]] as [string, string][] : []),
     ...lines.map((l): [string, string] => [`word/${l.part}.xml`, linePart(l.kind === 'header' ? 'hdr' : 'ftr', l.line, l.look)]),
   ];
   return [...own.map(([name, text]) => ({ name, bytes: new TextEncoder().encode(text) })), ...media.map((m) => ({ name: `word/media/${m.name}`, bytes: m.bytes }))];

@@ -8,6 +8,7 @@ import { lineOf } from '../flows.ts';
 import type { PageDescription, PageSize } from '../page-description.ts';
 import type { RunningLines } from '../running-lines.ts';
 import { docxStyles, documentNamespaces, numberingPart, packageParts, RunningParts, sectionOf, type NumberedList, type WrittenSection } from './parts.ts';
+import { writtenNotes } from './written-notes.ts';
 
 interface Run { bold?: boolean; italic?: boolean; underline?: boolean; strike?: boolean; raise?: 'sup' | 'sub'; size?: number; colour?: string; font?: string }
 const oneColumn = { columns: 1, gapPt: 0, ruled: false };
@@ -31,7 +32,7 @@ const pt = (value: string | undefined): number => (value && /^-?[\d.]+pt$/.test(
 /** Writes a page description as a word-processor package: real headings, lists, notes, tables, pictures and links, no metadata. Source: ECMA-376-1, 17; ECMA-376-2.
  * The dialect's values were made by our own mappings, so they are trusted to be escaped. */
 export function writeDocx(page: PageDescription): Uint8Array {
-  const body: string[] = [], media: { name: string; bytes: Uint8Array }[] = [], relations: string[] = [], lists: NumberedList[] = [], notes = new Map<string, string>();
+  const body: string[] = [], media: { name: string; bytes: Uint8Array }[] = [], relations: string[] = [], lists: NumberedList[] = [], notes = new Map<string, string>(), written = writtenNotes(page.body);
   const running = new RunningParts(), runs: Run[] = [{}], links: boolean[] = [], grids: Grid[] = [], cells: string[][] = [];
   let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, bookmarks = 0, size: PageSize = page, section: WrittenSection = { size, ...oneColumn, goesOn: false, lines: page, begins: 'anew', first: true }, lines: RunningLines = page, sectionFrom = 0, sectionEnd: WrittenSection | null = null;
   const relation = (type: string, to: string, external = false): string => { relations.push(`<Relationship Id="rId${relations.length + 20}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${type}" Target="${to}"${external ? ' TargetMode="External"' : ''}/>`); return `rId${relations.length + 19}`; };
@@ -44,7 +45,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
       switch (name) {
         case 'columns': startSection({ columns: Number(a.count), gapPt: Number(a.gap), ruled: a.rule === '1' }); break;
         case 'pages': { const [top = 0, right = 0, bottom = 0, left = 0] = (a.margins ?? '').split(' ').map(Number); size = { widthPt: Number(a.width), heightPt: Number(a.height), marginsPt: [top, right, bottom, left] }; lines = page.laterLines[Number(a.lines ?? 0) - 1] ?? page; startSection(oneColumn); break; }
-        case 'div': if (a.class === 'break') breakNext = true; else if (a['data-note']) { endParagraph(); note = a['data-note']; target = []; noteMark = true; } break;
+        case 'div': if (a.class === 'break') breakNext = true; else if (a['data-note']) { endParagraph(); note = a['data-note']; target = []; noteMark = !written.notes.get(note)?.marked; } break;
         case 'span':
           if (a.id) add(`<w:bookmarkStart w:id="${++bookmarks}" w:name="${escapeXml(a.id)}"/><w:bookmarkEnd w:id="${bookmarks}"/>`);
           if (a.class === 'label') { label = ''; labelLevel = Number(a['data-level'] ?? 0); }
@@ -52,7 +53,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
           runs.push({ ...top, ...(pt(css['font-size']) ? { size: pt(css['font-size']) } : {}), ...(css.color ? { colour: css.color.slice(1) } : {}), ...(css['font-family'] ? { font: css['font-family'] } : {}), ...(css['font-weight'] === 'normal' ? { bold: false } : {}), ...(css['font-style'] === 'normal' ? { italic: false } : {}) });
           break;
         case 'b': runs.push({ ...top, bold: true }); break; case 'i': runs.push({ ...top, italic: true }); break; case 'u': runs.push({ ...top, underline: true }); break; case 's': runs.push({ ...top, strike: true }); break;
-        case 'sup': if (a['data-note']) { add(`<w:r><w:rPr><w:rStyle w:val="FootnoteReference"/></w:rPr><w:footnoteReference w:id="${Number(a['data-note']) + 1}"/></w:r>`); runs.push({ ...top, size: -1 }); } else { runs.push(noteMark ? { ...top, size: -1 } : { ...top, raise: 'sup' }); noteMark = false; } break;
+        case 'sup': if (a['data-note']) { add(noteReference(a['data-note'])); runs.push({ ...top, size: -1 }); } else { runs.push(noteMark ? { ...top, size: -1 } : { ...top, raise: 'sup' }); noteMark = false; } break;
         case 'sub': runs.push({ ...top, raise: 'sub' }); break;
         case 'br': add('<w:r><w:br/></w:r>'); break;
         case 'a': links.push(/^(?:https?:|mailto:|#)/i.test(a.href ?? '')); if (a.href?.startsWith('#')) add(`<w:hyperlink w:anchor="${escapeXml(a.href.slice(1))}">`); else if (links.at(-1)) add(`<w:hyperlink r:id="${relation('hyperlink', escapeXml(a.href!), true)}">`); break;
@@ -88,7 +89,7 @@ export function writeDocx(page: PageDescription): Uint8Array {
   parser.end();
   endParagraph();
   if (sectionEnd && body.length === sectionFrom) { body.pop(); section = sectionEnd; }
-  return packZip(packageParts({ body: body.join(''), lastSection: section, running, notes, media, relations, styles: docxStyles(page), numbering: numberingPart(lists), document: documentNamespaces }));
+  return packZip(packageParts({ body: body.join(''), lastSection: section, running, notes: { texts: notes, ...written }, media, relations, styles: docxStyles(page), numbering: numberingPart(lists), document: documentNamespaces }));
 
   function startParagraph(tag: string, style: string, dir?: string): NonNullable<typeof paragraph> {
     const css = styleOf(style), [top = '0', right = '0', bottom = '0', left = '0'] = (css.margin ?? '').split(/\s+/), margin = (side: string, own: string): number => pt(css[`margin-${side}`]) || pt(own);
@@ -107,7 +108,13 @@ export function writeDocx(page: PageDescription): Uint8Array {
     if (align) parts.push(`<w:jc w:val="${align}"/>`);
     runs.length = 1;
     runs[0] = { ...(css['font-weight'] === 'bold' ? { bold: true } : {}), ...(css['font-style'] === 'italic' ? { italic: true } : {}), ...(pt(css['font-size']) ? { size: pt(css['font-size']) } : {}), ...(css['font-family'] ? { font: css['font-family'] } : {}), ...(css.color ? { colour: css.color.slice(1) } : {}) };
-    return { properties: parts.join(''), xml: note !== null && noteMark ? '<w:r><w:rPr><w:rStyle w:val="FootnoteReference"/></w:rPr><w:footnoteRef/></w:r>' : '', list: '' };
+    return { properties: parts.join(''), xml: note !== null && noteMark ? noteSign(note, '') : '', list: '' };
+  }
+  /** What stands for a note in the text, and at the beginning of its own. */
+  function noteReference(n: string): string { return noteSign(n, `Reference w:id="${Number(n) + 1}"${written.notes.get(n)?.own ? ' w:customMarkFollows="1"' : ''}`); }
+  function noteSign(n: string, reference: string): string {
+    const { kind = 'footnotes', own = null } = written.notes.get(n) ?? {}, tag = kind === 'endnotes' ? 'endnote' : 'footnote';
+    return `<w:r><w:rPr><w:rStyle w:val="FootnoteReference"/></w:rPr>${reference ? `<w:${tag}${reference}/>` : own ? '' : `<w:${tag}Ref/>`}${own ? `<w:t>${escapeXml(own)}</w:t>` : ''}</w:r>`;
   }
   /** What stands before becomes a section of its own, whose properties stand in a paragraph at its end (17.6.18). */
   function startSection(columns: Pick<WrittenSection, 'columns' | 'gapPt' | 'ruled'>): void {
