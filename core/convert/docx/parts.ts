@@ -34,11 +34,15 @@ export interface WrittenSection { size: PageSize; columns: number; gapPt: number
 /** Source: ECMA-376-1, 17.6.17; the order of its parts, 17.6.2 to 17.6.22. */
 export function sectionOf({ size: { widthPt, heightPt, marginsPt: [top, right, bottom, left] }, columns, gapPt, ruled, goesOn, lines, begins, first }: WrittenSection, running: RunningParts): string {
   const from = begins === 'anew' ? lines.numberFrom : null, numbers = from !== null || lines.numberFormat !== 'decimal' ? `<w:pgNumType${lines.numberFormat !== 'decimal' ? ` w:fmt="${lines.numberFormat}"` : ''}${from !== null ? ` w:start="${from}"` : ''}/>` : '';
-  return `<w:sectPr>${begins === 'no' ? '' : running.references(lines, first)}${goesOn ? '<w:type w:val="continuous"/>' : ''}<w:pgSz w:w="${twips(widthPt)}" w:h="${twips(heightPt)}"${widthPt > heightPt ? ' w:orient="landscape"' : ''}/><w:pgMar w:top="${twips(top)}" w:right="${twips(right)}" w:bottom="${twips(bottom)}" w:left="${twips(left)}" w:header="${twips(top / 2)}" w:footer="${twips(bottom / 2)}" w:gutter="0"/>${numbers}${columns > 1 ? `<w:cols w:num="${columns}"${ruled ? ' w:sep="1"' : ''} w:space="${twips(gapPt)}"/>` : ''}${begins === 'anew' && lines.firstPageDiffers ? '<w:titlePg/>' : ''}</w:sectPr>`;
+  return `<w:sectPr>${begins === 'no' ? '' : running.references(lines, first)}${running.noteProperties()}${goesOn ? '<w:type w:val="continuous"/>' : ''}<w:pgSz w:w="${twips(widthPt)}" w:h="${twips(heightPt)}"${widthPt > heightPt ? ' w:orient="landscape"' : ''}/><w:pgMar w:top="${twips(top)}" w:right="${twips(right)}" w:bottom="${twips(bottom)}" w:left="${twips(left)}" w:header="${twips(top / 2)}" w:footer="${twips(bottom / 2)}" w:gutter="0"/>${numbers}${columns > 1 ? `<w:cols w:num="${columns}"${ruled ? ' w:sep="1"' : ''} w:space="${twips(gapPt)}"/>` : ''}${begins === 'anew' && lines.firstPageDiffers ? '<w:titlePg/>' : ''}</w:sectPr>`;
 }
 
 /** Headers and footers of a document, each a part of its own. Source: ECMA-376-1, 17.10. */
 export class RunningParts {
+  /** how notes are counted, where that is not the usual way: every section says so, and the first where it begins (17.11.11) */
+  notes = '';
+  private counted = false;
+  noteProperties(): string { const own = this.counted ? this.notes.replace(/<w:numStart[^>]*>/g, '') : this.notes; this.counted = true; return own; }
   readonly parts: { kind: 'header' | 'footer'; line: string; look: LineLook | null; id: string; part: string }[] = [];
   evenPagesDiffer = false;
   /** References of a section. In later sections a bare line has its part too: without one they would have that of the section before. */

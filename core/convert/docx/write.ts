@@ -33,7 +33,7 @@ const pt = (value: string | undefined): number => (value && /^-?[\d.]+pt$/.test(
  * The dialect's values were made by our own mappings, so they are trusted to be escaped. */
 export function writeDocx(page: PageDescription): Uint8Array {
   const body: string[] = [], media: { name: string; bytes: Uint8Array }[] = [], relations: string[] = [], lists: NumberedList[] = [], notes = new Map<string, string>(), written = writtenNotes(page.body);
-  const running = new RunningParts(), runs: Run[] = [{}], links: boolean[] = [], grids: Grid[] = [], cells: string[][] = [];
+  const running = Object.assign(new RunningParts(), { notes: written.settings }), runs: Run[] = [{}], links: boolean[] = [], grids: Grid[] = [], cells: string[][] = [];
   let paragraph: { properties: string; xml: string; list: string } | null = null, target = body, label: string | null = null, labelLevel = 0, note: string | null = null, noteMark = false, math: string | null = null, breakNext = false, shape = 0, bookmarks = 0, size: PageSize = page, section: WrittenSection = { size, ...oneColumn, goesOn: false, lines: page, begins: 'anew', first: true }, lines: RunningLines = page, sectionFrom = 0, sectionEnd: WrittenSection | null = null;
   const relation = (type: string, to: string, external = false): string => { relations.push(`<Relationship Id="rId${relations.length + 20}" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/${type}" Target="${to}"${external ? ' TargetMode="External"' : ''}/>`); return `rId${relations.length + 19}`; };
   const add = (xml: string): void => { paragraph ??= startParagraph('p', ''); paragraph.xml += xml; };
