@@ -17,6 +17,7 @@ describe('names held against a pattern', () => {
     ['GEO3107_candidate number_Report2.pdf', 'GEO3107_Y3921847_Report2.pdf', true], ['GEO3107_candidate number_Report2.pdf', 'GEO3107_20417733_Report2.pdf', false],
     ['ID number + Essay 1', '20417733 Essay 1.pdf', true], ['ID number + Essay 1', '20417733_Essay_1.pdf', true], ['ID number + Essay 1', 'Essay 1 20417733.pdf', false],
     ['YYYYMMDD_Surname.pdf', '20270315_Vestergaard-Imani.pdf', true], ['YYYYMMDD_Surname.pdf', '15032027_Vestergaard-Imani.pdf', false], ['DD-MM-YYYY Surname', '15-03-2027 VestergaardImani.pdf', true],
+    ['YYYY-MM-DD_Surname.docx', '2027-03-12_Vestergaard-Imani.docx', true], ['YYYY-MM-DD_Surname.docx', '12-03-2027_Vestergaard-Imani.docx', false], ['YYYY_Surname.docx', '2027_Vestergaard-Imani.docx', true], ['NOM_Prénom_numéro d’étudiant', 'VESTERGAARD-IMANI_Nina_20417733.pdf', true], ['NOM_Prénom_numéro d’étudiant', 'Nina_VESTERGAARD-IMANI_20417733.pdf', false], ['Efternavn_studienummer', 'VestergaardImani_20417733.pdf', true], ['Cognome_Nome_numero di matricola', 'VestergaardImani_Nina_20417733.pdf', true],
     ['candidate number', 'Y3921847.pdf', true], ['candidate number', 'Y3921847_essay.pdf', false], ['Last_First_HW1.docx', 'VestergaardImani_Nina_HW1.docx', true], ['Last_First_HW1.docx', 'Last_First_HW1.docx', false], ['Nachname_Vorname_HW1.pdf', 'VestergaardImani_Nina_HW1.pdf', true],
     ['Surname_Firstname_Assignment2.pdf', 'VestergaardImani_Nina_Assignment2.pdf', true], ['Surname_Firstname_Assignment2.pdf', 'Nina_VestergaardImani_Assignment2.pdf', false],
   ])('%s: %s', (pattern, name, fits) => expect(checkPattern(name, pattern, nina).fits).toBe(fits));
@@ -78,3 +79,4 @@ test('a name for each file goes by its ending', () => {
   const of = (extension: string): string => proposeName({ brief: madeBrief({ naming: { pattern: 'Surname_VE.mp4 or Surname_Statement.pdf', mustContain: [], mustNotIdentify: null } }), details: ottilie, present: 'x', extension, title: 'A title', courseCode: 'FILM260', label: null, anonymous: false });
   expect([of('pdf'), of('mp4'), of('docx')]).toEqual(['Brandvold_Statement.pdf', 'Brandvold_VE.mp4', 'Brandvold_VE.docx']);
 });
+test.each<[string, boolean | 'unknown']>([['VestergaardImaniN.pdf', true], ['VestergaardImani_N.pdf', true], ['N_report.pdf', true], ['Vestergaard.pdf', false], ['VestergaardNotes.pdf', false]])('initials in %s: %p', (name, has) => expect(hasField(name, 'initials', nina)).toBe(has));

@@ -48,6 +48,10 @@ export function parsePattern(wording: string): Token[] {
     const set = wrapped.exec(pattern), inside = set?.slice(1).find((g) => g !== undefined)?.trim(), known = inside === undefined ? undefined : setApart.find(({ bare }) => bare.test(inside));
     // “G<number>”, “TeamXX”, “group_N”: which group that is.
     if (set && inside !== undefined && /^(?:number|no\.?|nr\.?|[xn#]{1,3})$/i.test(inside) && unnamedGroup.test(pattern.slice(0, at))) { slot(inside, '\\d{1,9}'); at += set[0].length; continue; }
+    // “YYYY-MM-DD”: a day, not a year and what is behind it.
+    writtenDate.lastIndex = at;
+    const day = startsField(pattern, at) ? writtenDate.exec(pattern)?.[0] : undefined;
+    if (day) { tokens.push({ field: 'date', shape: dateShape(day)! }); at += day.length; continue; }
     const open = openFigures(pattern, at);
     if (open) { slot(open, '[\\p{L}\\p{N}]{1,4}'); at += open.length; continue; }
     const openWord = set && inside !== undefined ? openAt.find(({ bare }) => bare.test(inside)) : undefined;
@@ -69,6 +73,7 @@ export function parsePattern(wording: string): Token[] {
   }
   return tokens;
 }
+const writtenDate = /(?:y{2,4}[._-]?m{1,2}[._-]?d{1,2}|d{1,2}[._-]?m{1,2}[._-]?y{2,4}|m{1,2}[._-]?d{1,2}[._-]?y{2,4})(?![\p{L}\p{N}])/iuy;
 /** What a group or an item is called before its number. */
 const unnamedGroup = /(?:^|[^\p{L}])(?:[a-z]|ap|gr|grp|group|gruppe|groupe|team|pair|section|lab|week|wk|exercise|ex|hw|table|bench|seat|class|set|task|part|essay|assignment|version)[_ -]?$/iu;
 /** “XX”, “NN”, “##”: letters that stand for figures, beside a joint or behind a word in the other case; one alone only behind the word for a group. */
@@ -156,6 +161,8 @@ function checkOne(name: string, pattern: string, details: Details | null, oneOfS
 export function hasField(name: string, field: NameField, details: Details | null): boolean | 'unknown' {
   const value = valueOf(field, details);
   // A letter or two are in every name: they count where a word begins with them.
+  // “PryceLloydS”: behind the surname.
+  if (field === 'initials' && value !== '' && new RegExp(`(?<=\\p{Ll})${fieldSource('initials', details)}(?!\\p{L})`, 'u').test(stem(name))) return true;
   if (field === 'initials') return value === '' || new RegExp(`(?<!\\p{L})${escape(value[0]!)}`, 'iu').test(stem(name)) ? (value !== '' && new RegExp(`(?<!\\p{L})${fieldSource('initials', details)}(?!\\p{Ll})`, 'u').test(stem(name)) ? true : 'unknown') : false;
   if (value) return foldText(name).squashed.includes(squash(value));
   const bare = stem(name);
