@@ -64,7 +64,7 @@ export interface FontFacts {
   /** listed, and no character is shown in it */ idle?: boolean;
 }
 /** A heading with its level (1 the highest) and the words that follow before the next heading. */
-export interface HeadingFact { text: string; level: number; words: number }
+export interface HeadingFact { text: string; level: number; words: number; /** no style says so: it looks like one */ byLook?: true }
 
 /** One stored value about the file, with its address. `sort` is the last half of the check's id. */
 export interface MetadataFact { part: string; key: string; value: string; sort: MetadataSort }

@@ -1,7 +1,8 @@
 import { Parser } from 'htmlparser2';
 import { escapeXml } from '../../engines/xml.ts';
 import { decodeText } from '../../text/bytes.ts';
-import { read, type DocumentFacts, type FileFacts, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
+import { countWords } from '../../text/words.ts';
+import { read, type DocumentFacts, type FileFacts, type HeadingFact, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
 import { frontMatterFacts, markdownToHtml, splitFrontMatter, struckThrough, unusedDefinitions } from './markdown.ts';
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
 import { takeNotes } from './html-notes.ts';
@@ -21,6 +22,7 @@ function readHtmlSource(source: string, file: FileFacts, more: MetadataFact[]): 
   const apart = [...page.apart], notes = [...taken.notes.values()].map((html, i): Passage => { const own = htmlToText(html, { marked: true }); apart.push(...own.apart); return { part: 'html/note', place: 'footnote', page: null, text: own.text.replaceAll(quoteSign, ''), note: noteName(i) }; });
   return {
     ...plainFacts(file, [...toParagraphs(page.text), ...notes, ...apart], [...more, ...page.metadata], text, { images: count(/<img\b/gi), tables: count(/<table\b/gi), equations: count(/<math\b/gi), footnotes: ids.length }),
+    headings: page.headings,
     remains: read({ comments: apart.filter((p) => p.place === 'comment').length, trackedChanges: page.changes, highlights: page.highlights, revisions: 0 }),
     integrity: apart.filter((p) => p.part === vanished).map((p) => ({ code: 'vanish', part: 'html', page: null, box: null, quote: p.text.trim().slice(0, 80), count: 1 })),
   };
@@ -46,12 +48,13 @@ export interface HtmlText {
   text: string; metadata: MetadataFact[];
   /** what stands apart from the text: comments, what is taken out or hidden, values of attributes */ apart: Passage[];
   /** insertions and deletions (HTML Living Standard, 4.7) */ changes: number; highlights: number;
+  /** by their elements (HTML Living Standard, 4.3.6) */ headings: HeadingFact[];
 }
 /** @param marked - read as a paper: block quotations keep a sign at the beginning of each paragraph, and deletions and what is out of sight stand apart
  * @param noteIndex - which note a reference names; without it references give nothing */
 export function htmlToText(source: string, { marked = false, noteIndex }: { marked?: boolean; noteIndex?: (id: string) => number } = {}): HtmlText {
   let text = '', skip = 0, quotes = 0, cells = 0, moved = false, math: string | null = null, changes = 0, highlights = 0;
-  const metadata: MetadataFact[] = [], apart: Passage[] = [];
+  const metadata: MetadataFact[] = [], apart: Passage[] = [], heads: { level: number; from: number; to: number }[] = [];
   /** for each open element, where its text goes instead of into the page's, and whether it is lit up */ const open: { aside: Passage | null; lit: boolean }[] = [];
   const add = (value: string, place: PlaceKind = 'hidden', part = 'html'): Passage => { const passage: Passage = { part, place, page: null, text: value }; apart.push(passage); return passage; };
   const parser = new Parser({
@@ -64,6 +67,7 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
       open.push({ aside: around?.aside ?? (!marked ? null : name === 'del' ? add('', 'deletedText', 'html/del') : outOfSight(name, a) ? add('', 'hidden', vanished) : null), lit: lit || around?.lit === true });
       if (unshown.has(name)) skip++;
       if (startsLine.test(name)) put('\n');
+      if (/^h[1-6]$/.test(name)) heads.push({ level: Number(name[1]), from: text.length, to: -1 });
       if (name === 'blockquote') quotes++;
       // Word processors write a quotation set as a block as a paragraph with a wide margin.
       if (name === 'p') moved = pointsOf(/\bmargin-left:\s*([\d.]+)(pt|in|cm|mm|px)/.exec(a.style ?? '')) >= 18;
@@ -86,6 +90,7 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
     onclosetag(name) {
       if (math !== null) { math += `</${name}>`; if (name === 'math') { put(linearMath(math)); math = null; } return; }
       if (unshown.has(name)) skip = Math.max(0, skip - 1);
+      if (/^h[1-6]$/.test(name) && heads.at(-1)?.to === -1) heads.at(-1)!.to = text.length;
       if (name === 'blockquote') quotes = Math.max(0, quotes - 1);
       if (name === 'p') moved = false;
       if (name === 'td' || name === 'th') cells = Math.max(0, cells - 1);
@@ -95,7 +100,9 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
   }, { decodeEntities: true });
   parser.write(source);
   parser.end();
-  return { text: text.replace(/[ \t]*\n[ \t]*/g, '\n').replace(/\n{3,}/g, '\n\n').trim(), metadata, apart: apart.filter((p) => p.text.trim()), changes, highlights };
+  const said = (from: number, to: number): string => takeNoteMarks(withoutSigns(text.slice(from, to))).text.replace(/\s+/g, ' ').trim();
+  const headings = heads.flatMap(({ level, from, to }, i): HeadingFact[] => { const words = to < 0 ? '' : said(from, to); return words ? [{ text: words, level, words: countWords(said(to, heads[i + 1]?.from ?? text.length)) }] : []; });
+  return { headings, text: text.replace(/[ \t]*\n[ \t]*/g, '\n').replace(/\n{3,}/g, '\n\n').trim(), metadata, apart: apart.filter((p) => p.text.trim()), changes, highlights };
 
   function put(value: string): void { const aside = open.at(-1)?.aside; if (aside) aside.text += withoutSigns(value); else text += value; }
 }
