@@ -126,6 +126,8 @@ function titleInProse(text: string): string | null {
   return name === null || new RegExp(`\\.(?:${extensions})$|^[A-Z]{2,5}[ -]?\\d{3,}|^(?:essay|report|paper|assignment|coursework|task|project|portfolio|part)\\s*\\d*$|^\\S+$`, 'i').test(name) ? null : name.replace(/[,.]$/, '');
 }
 
+/** Of a file, in most systems. */
+const longestName = 260;
 function readNames(text: string, rows: Row[], expected: string[]): string[] {
   const found: { name: string; at: number }[] = [];
   // “[x] report.pdf” over “[ ] appendix.pdf”: what is not ticked has not arrived.
@@ -144,7 +146,7 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
   }
   // A name with spaces that was cut short: the longest stretch before the dots that an expected name begins with.
   for (const m of [...rest.matchAll(/…|\.{3}/g)]) {
-    const lineStart = rest.lastIndexOf('\n', m.index) + 1, before = rest.slice(lineStart, m.index), tail = /^[^\s()[\]"“”|<>,;]*/.exec(rest.slice(m.index + m[0].length))![0];
+    const lineStart = Math.max(rest.lastIndexOf('\n', m.index) + 1, m.index - longestName), before = rest.slice(lineStart, m.index), tail = /^[^\s()[\]"“”|<>,;]*/.exec(rest.slice(m.index + m[0].length))![0];
     for (const w of before.matchAll(/(?<![\p{L}\p{N}_-])[\p{L}\p{N}_(]/gu)) {
       const head = before.slice(w.index).trimEnd();
       if (!/\s/.test(head) || head.length < 5 || !expected.some((e) => e.startsWith(head) && e.endsWith(tail) && head.length + tail.length <= e.length)) continue;

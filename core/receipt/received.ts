@@ -17,6 +17,8 @@ const handedInAbroad = new RegExp(String.raw`(?<!\p{L})(?:${[
 /** When it was received, by a row, a sentence or a line of a log; `day` where a date stands without a time. @param zone - of times that name none */
 export function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean; day?: string } {
   const today = DateTime.fromISO(nowIso, { setZone: true }), ofAll = zoneOfAllTimes(text);
+  // The whole text is looked at once for each zone, however many times it tells.
+  const orders = new Map<string | null, ReturnType<typeof dateOrder>>(), orderBy = (of: string | null): ReturnType<typeof dateOrder> => { if (!orders.has(of)) orders.set(of, dateOrder(text, of)); return orders.get(of)!; };
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
     // Thousandths of a second, and what an earlier version's time is.
     written = written.replace(/(\d:\d\d:\d\d)\.\d{1,6}\b/g, '$1').replace(/(?:\d{1,2}(?:st|nd|rd|th)? \p{L}{3,9} \d{2,4}|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}),?\s*\d{1,2}[:.]\d\d[^(),;]{0,12}\((?:first|initial|earlier|previous|old)(?: (?:version|upload|file|submission))?\)[,;]?\s*/giu, '');
@@ -36,7 +38,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
       const inZone = readDates({ text: `${value}`, start: 0, end: value.length }, now, clock, 'day-month')[0]?.iso;
       return { at: inZone && inZone.length > 19 ? inZone : shaped.replace(/\.\d+/, ''), zoneOpen: used === null };
     }
-    const date = readDates(clause, now, clock, dateOrder(text, used) ?? dateOrder(value, used) ?? dateOrder(text, zone)).find((d) => d.problem === 'none' || d.problem === 'weekday');
+    const date = readDates(clause, now, clock, orderBy(used) ?? dateOrder(value, used) ?? orderBy(zone)).find((d) => d.problem === 'none' || d.problem === 'weekday');
     // “3/12/2027” read as a day that has not come is the other way round.
     const figures = /\b(\d{1,2})[/.](\d{1,2})[/.]\d{2,4}\b/.exec(value), otherWay = date && figures && Number(figures[1]) <= 12 && Number(figures[2]) <= 12 && DateTime.fromISO(date.iso) > today.plus({ days: 1 }) ? (['month-day', 'day-month'] as const).map((order) => readDates(clause, now, used, order)[0]).find((d) => d?.problem === 'none' && d.iso.length > 10 && DateTime.fromISO(d.iso) <= today) : undefined;
     if (otherWay) return { at: otherWay.iso, zoneOpen: used === null };
@@ -89,7 +91,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   const holds = (line: string, name: string): boolean => line.includes(name) || [...line.matchAll(/([^\s|"“”<>,;]{5,})(?:…|\.{3})/g)].some((m) => name.startsWith(m[1]!));
   for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])(?!(?:Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)\b)/)) if (expected.some((name) => holds(line, name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\S+(?:…|\.{3})\S*/g, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
   // “… submitted on 15 March 2027:” with “13:40  essay.pdf” below it: the only day of the text and the time beside the file.
-  const days = [...new Set(readDates({ text: text.slice(0, 20_000), start: 0, end: text.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none').map((d) => d.iso.slice(0, 10)))], clocks = text.split('\n').filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => { if (!/^\W*\d{1,2}:\d{2}/.test(l) && (/\b(?:saved|draft|queued?|processing|not a receipt)\b/i.test(l) || !expected.some((name) => l.includes(name) && /^[,;|–\s-]+[\d.,]+ ?(?:bytes|B|[KM]i?B)\b[,;|–\s-]+(?:at )?\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?\W*$/i.test(l.slice(l.indexOf(name) + name.length))))) return []; const all = [...l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ').matchAll(/(?<![\d:])\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?\b/gi)]; return all.length === 1 ? [all[0]![0]] : []; }).sort();
+  const days = [...new Set(readDates({ text: text.slice(0, 20_000), start: 0, end: text.length }, today, zone, orderBy(zone)).filter((d) => d.problem === 'none').map((d) => d.iso.slice(0, 10)))], clocks = text.split('\n').filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => { if (!/^\W*\d{1,2}:\d{2}/.test(l) && (/\b(?:saved|draft|queued?|processing|not a receipt)\b/i.test(l) || !expected.some((name) => l.includes(name) && /^[,;|–\s-]+[\d.,]+ ?(?:bytes|B|[KM]i?B)\b[,;|–\s-]+(?:at )?\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?\W*$/i.test(l.slice(l.indexOf(name) + name.length))))) return []; const all = [...l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ').matchAll(/(?<![\d:])\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?\b/gi)]; return all.length === 1 ? [all[0]![0]] : []; }).sort();
   if (days.length === 1 && clocks.length > 0) { const at = read(`${days[0]!} ${clocks.at(-1)!}`); if (at) return at; }
   // A line that is a date with a time and nothing else; not the first one, nor a last one in figures: pages are printed with theirs.
   const lines = text.split('\n').map((l) => l.trim()).filter(Boolean), found = new Map<string, { at: string; zoneOpen: boolean }>();
@@ -103,7 +105,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   // It says that something was received, and of all its lines one has a date with a time: “REF 417 – Fri 12 Mar, 4:42pm”.
   const said = /\b(?:received|handed in|submitted|accepted|(?:upload|submission|hand-?in|transfer|delivery) (?:is |was )?completed?)\b|\s[–—|-]\s(?:late|in time|on time)\s*$|^\W*(?:all )?(?:done|complete[d]?|success)\b/im.test(text), dated = found.size === 0 && (said || /^\W*(?:submission |hand-?in )?receipt\b/im.test(text)) ? lines.filter((l, i) => (said || i > 0 && i < lines.length - 1) && /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
   if (dated.length === 1) return dated[0]!;
-  const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, dateOrder(text, zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
+  const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, orderBy(zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
   const entry = timeOfEntry(text), logged = entry === null ? null : read(entry);
   return logged ?? { at: null, zoneOpen: false, ...(day ? { day } : {}) };
 }
