@@ -14,6 +14,10 @@ describe('headings by their look, where no style marks any', () => {
     ['cells of a table', `<w:tbl><w:tr><w:tc>${section('Site', '<w:b/>')}</w:tc><w:tc>${section('Mean', '<w:b/>')}</w:tc></w:tr></w:tbl>`], ['bold that is taken back', section('Methods', '<w:b w:val="0"/>') + section('Results', '<w:b w:val="false"/>')], ['lines of a title above each other', p(run('Tides', '<w:b/>')) + p(run('Y3921847', '<w:b/>')) + p(run('March', '<w:b/>'))],
   ])('hard negative: %s', (_, body) => expect(docx(body)).toEqual([]));
   test('where all text is bold, bold says nothing', () => expect(docx(section('Methods', '<w:b/>') + section('Results', '<w:b/>'), '<w:style w:type="paragraph" w:default="1" w:styleId="N"><w:rPr><w:b/></w:rPr></w:style>')).toEqual([]));
+  test('a style of any name that is bold, or based on one', () => {
+    const styles = '<w:style w:type="paragraph" w:styleId="A"><w:rPr><w:b/></w:rPr></w:style><w:style w:type="paragraph" w:styleId="B"><w:basedOn w:val="A"/></w:style><w:style w:type="paragraph" w:styleId="C"><w:basedOn w:val="A"/><w:rPr><w:b w:val="0"/></w:rPr></w:style>', by = (style: string, text: string): string => `<w:p><w:pPr><w:pStyle w:val="${style}"/></w:pPr>${run(text)}</w:p>${p(run(words))}`;
+    expect(docx(by('A', 'Methods') + by('B', 'Results') + by('C', 'Aims'), styles)).toEqual(['Methods ~ 14', 'Results ~ 29']);
+  });
   test('marked headings are the headings', () => expect(docx(`<w:p><w:pPr><w:outlineLvl w:val="0"/></w:pPr>${run('Methods')}</w:p>${p(run(words))}${section('Results', '<w:b/>')}`)).toEqual(['Methods 29']));
   test('OpenDocument: by the style of the paragraph or of its words', () => {
     const style = (name: string, weight: string): string => `<style:style style:name="${name}"><style:text-properties fo:font-weight="${weight}"/></style:style>`, para = (text: string, name: string): string => `<text:p text:style-name="${name}">${text}</text:p>`;

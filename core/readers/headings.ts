@@ -20,11 +20,21 @@ interface Emphasis { bold: boolean; underlined: boolean; size: number }
 export interface LineLook { text: string; stands: boolean }
 const emphasised = (own: Emphasis, name: string, value: string | undefined): Emphasis => (name === 'w:sz' ? { ...own, size: Number(value) || own.size } : { ...own, [name === 'w:b' ? 'bold' : 'underlined']: !/^(?:0|false|off|none)$/.test(value ?? '') });
 const stands = (own: Emphasis, base: Emphasis): boolean => own.bold && !base.bold || own.underlined && !base.underlined || own.size >= base.size + 3;
-/** The look of plain text: that of the defaults and the default paragraph style (ECMA-376-1, 17.7.5). */
-function baseOf(styleSheet: string | null): Emphasis {
-  let own: Emphasis = { bold: false, underlined: false, size: 20 }, within = false;
-  if (styleSheet) readXml(styleSheet, { open(name, a) { if (name === 'w:rPrDefault') within = true; else if (name === 'w:style') within = a['w:type'] === 'paragraph' && /^(?:1|true|on)$/.test(a['w:default'] ?? ''); else if (within && /^w:(?:b|u|sz)$/.test(name)) own = emphasised(own, name, a['w:val']); }, close(name) { if (name === 'w:rPrDefault' || name === 'w:style') within = false; } });
-  return own;
+/** The look of plain text, and of each paragraph style: the defaults, and what styles add on the way from the one they are based on (ECMA-376-1, 17.7.2, 17.7.5). */
+function looksOf(styleSheet: string | null): { base: Emphasis; of: (style: string) => Emphasis } {
+  let defaults: Emphasis = { bold: false, underlined: false, size: 20 }, id: string | null = null, usual: string | null = null, inDefaults = false;
+  const styles = new Map<string, { on: string | null; adds: [string, string | undefined][] }>();
+  if (styleSheet) readXml(styleSheet, {
+    open(name, a) {
+      if (name === 'w:rPrDefault') inDefaults = true;
+      else if (name === 'w:style') { id = a['w:type'] === 'paragraph' ? a['w:styleId'] ?? null : null; if (id) styles.set(id, { on: null, adds: [] }); if (id && /^(?:1|true|on)$/.test(a['w:default'] ?? '')) usual = id; }
+      else if (name === 'w:basedOn' && id) styles.get(id)!.on = a['w:val'] ?? null;
+      else if (/^w:(?:b|u|sz)$/.test(name)) { if (inDefaults) defaults = emphasised(defaults, name, a['w:val']); else if (id) styles.get(id)!.adds.push([name, a['w:val']]); }
+    },
+    close(name) { if (name === 'w:rPrDefault') inDefaults = false; if (name === 'w:style') id = null; },
+  });
+  const of = (style: string | null, depth = 0): Emphasis => { const own = style === null || depth > 20 ? undefined : styles.get(style); return own ? own.adds.reduce((look, [name, value]) => emphasised(look, name, value), of(own.on, depth + 1)) : defaults; };
+  return { base: of(usual), of: (style) => of(styles.has(style) ? style : usual) };
 }
 const longestHeading = 14;
 /** Where no style marks headings, short lines that stand out by themselves above words that do not are meant as such; a paper has several of them. Common practice, no published source. */
@@ -39,7 +49,7 @@ export function headingsByLook(lines: readonly LineLook[]): HeadingFact[] {
 
 /** Headings of a word-processor body with the words that follow each. Tables, pictures and equations count as words: a section that holds one is not empty. */
 export function headingsOfDocx(body: string, styleSheet: string | null): HeadingFact[] {
-  const levels = headingStyles(styleSheet), headings: HeadingFact[] = [], lines: LineLook[] = [], base = baseOf(styleSheet);
+  const levels = headingStyles(styleSheet), headings: HeadingFact[] = [], lines: LineLook[] = [], { base, of: styled } = looksOf(styleSheet);
   let text = '', level: number | null = null, inText = false, inProperties = false, inRunProperties = false, tables = 0, plain = 0, style: Emphasis = base, run: Emphasis = base;
   readXml(body, {
     open(name, a) {
@@ -49,7 +59,7 @@ export function headingsOfDocx(body: string, styleSheet: string | null): Heading
       else if (name === 'w:rPr') inRunProperties = !inProperties;
       else if (inRunProperties && /^w:(?:b|u|sz)$/.test(name)) run = emphasised(run, name, a['w:val']);
       else if (name === 'w:pPr') inProperties = true;
-      else if (name === 'w:pStyle' && inProperties) level = levels.get(a['w:val'] ?? '') ?? (/^Heading([1-9])$/.exec(a['w:val'] ?? '')?.[1] ? Number(/([1-9])$/.exec(a['w:val']!)![1]) : level);
+      else if (name === 'w:pStyle' && inProperties) { style = styled(a['w:val'] ?? ''); level = levels.get(a['w:val'] ?? '') ?? (/^Heading([1-9])$/.exec(a['w:val'] ?? '')?.[1] ? Number(/([1-9])$/.exec(a['w:val']!)![1]) : level); }
       else if (name === 'w:outlineLvl' && inProperties && Number(a['w:val']) < 9) level = Number(a['w:val']) + 1;
       else if (name === 'w:t') inText = true;
       if (['w:drawing', 'w:pict', 'm:oMath', 'w:tbl', 'w:object'].includes(name) && headings.length > 0) headings[headings.length - 1]!.words++;
