@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { headingsByLook, headingsOfDocx, headingsOfOdt } from './headings.ts';
+import { readWords } from './index.ts';
 import { htmlToText } from './plain/html.ts';
 
 const w = 'xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"', words = 'The tide came over the sill and left its silt behind on the marsh.';
@@ -24,6 +25,11 @@ describe('headings by their look, where no style marks any', () => {
     const read = (body: string): string[] => headingsOfOdt(`<office:document-content xmlns:office="o" xmlns:text="t" xmlns:style="s" xmlns:fo="f" xmlns:table="b"><office:automatic-styles>${style('B', 'bold')}${style('N', 'normal')}</office:automatic-styles><office:body>${body}</office:body></office:document-content>`).map((h) => h.text);
     expect(read(para('Methods', 'B') + para(words, 'N') + para('<text:span text:style-name="B">Results</text:span>', 'N') + para(words, 'N'))).toEqual(['Methods', 'Results']);
     expect(read(para('Note <text:span text:style-name="B">well</text:span>', 'N') + para(words, 'N') + para('<text:span text:style-name="N">Results</text:span>', 'B') + para(words, 'N'))).toEqual([]);
+  });
+  test('rich text, also in groups and with bold taken back', async () => {
+    const read = async (body: string): Promise<string[]> => { const facts = await readWords(new TextEncoder().encode(`{\\rtf1\\ansi ${body}}`), 'a.rtf'); return (facts.headings ?? []).map((h) => `${h.text} ${h.words}`); };
+    expect(await read(`{\\b Methods}\\par ${words}\\par\\pard\\b Results\\b0\\par ${words}\\par \\ul Ends\\ulnone\\par ${words}`)).toEqual(['Methods 14', 'Results 14', 'Ends 14']);
+    expect(await read(`{\\b Note:} well\\par ${words}\\par {\\b Aim:} ill\\par ${words}`)).toEqual([]);
   });
   test('what follows has to be words of some length', () => expect(headingsByLook([{ text: 'One', stands: true }, { text: 'two', stands: false }, { text: 'Three', stands: true }, { text: 'four', stands: false }])).toEqual([]));
 });

@@ -4,6 +4,7 @@ import { singleSpacingOf } from '../../tables/faces.ts';
 import { decodeCodePage, bytesOfHex, latin1, printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { fromHex, lookAlike, white } from '../../text/colour.ts';
+import { headingsByLook, type LineLook } from '../headings.ts';
 import { namedFonts } from '../named-fonts.ts';
 import { LayoutTally, movedIn, spacingOf } from '../layout-tally.ts';
 import { noteMark, noteName, takeNoteMarks } from '../note-marks.ts';
@@ -65,8 +66,8 @@ export function rtfCodePage(source: string): string {
 }
 
 /** How words are set: sizes in half-points, colours and faces by their numbers in the file's tables; null: none of its own. */
-interface Look { size: number; colour: number; behind: number; face: number; hidden: boolean; deleted: boolean }
-const plainLook: Look = { size: 24, colour: 0, behind: 0, face: 0, hidden: false, deleted: false };
+interface Look { size: number; colour: number; behind: number; face: number; hidden: boolean; deleted: boolean; bold: boolean; underlined: boolean }
+const plainLook: Look = { size: 24, colour: 0, behind: 0, face: 0, hidden: false, deleted: false, bold: false, underlined: false };
 /** How a paragraph is set: in twentieths of a point, or of a line where `multiple`. */
 interface Setting { line: number; multiple: boolean; shade: number; inTable: boolean }
 const plainSetting: Setting = { line: 0, multiple: false, shade: 0, inTable: false };
@@ -99,13 +100,15 @@ function rtfToText(source: string): RtfText {
   let state: Group = { skip: null, unicodeSkip: 1, note: null, indent: 0, look: plainLook }, setting = plainSetting, pageNumbers = false;
   let pending = 0, buffer = '', star = false, /** the next words begin a page */ turned = false, face = 0, parts: (number | undefined)[] = [], wasMarked = false;
   const headings: HeadingFact[] = [], levels = new Map<number, number>(); /** of styles, by their numbers */
-  let style = 0, level = 0, began = 0;
+  const lines: LineLook[] = []; /** letters of the open paragraph that do not stand out */
+  let style = 0, level = 0, began = 0, plain = 0;
   /** A paragraph ends: it was a heading, or words below one. */
   const endParagraph = (): void => {
     const words = takeNoteMarks(withoutSigns(text.slice(began))).text.trim();
     if (level > 0 && words) headings.push({ text: words, level, words: 0 });
     else if (headings.length > 0) headings[headings.length - 1]!.words += countWords(words);
-    began = text.length;
+    if (words) lines.push({ text: words, stands: plain === 0 && !setting.inTable });
+    began = text.length; plain = 0;
   };
   const flush = (): void => { if (state.skip && buffer.trim()) keepApart(state.skip, buffer.trim()); buffer = ''; };
   const keepApart = (group: string, words: string): void => {
@@ -131,7 +134,7 @@ function rtfToText(source: string): RtfText {
     const begins = /\S/.test(value) && (text === '' || /[\n\t]$/.test(text));
     if (turned && /\S/.test(value)) { text += pageSign; turned = false; }
     text += begins && setting.inTable ? cellSign + value : begins && state.indent >= 360 && !text.endsWith('\t') ? quoteSign + value : value;
-    if (value.trim()) { used += value.length; measure(value, look); }
+    if (value.trim()) { used += value.length; measure(value, look); if (!look.bold && !look.underlined) plain += value.trim().length; }
   };
   /** What stands side by side is one passage. */
   const addApart = (place: PlaceKind, value: string): void => { const last = apart.at(-1); if (last?.place === place && last.part === 'rtf/text' && text.length === apartAt) last.text += value; else apart.push({ part: 'rtf/text', place, page: null, text: value }); apartAt = text.length; };
@@ -198,7 +201,7 @@ function rtfToText(source: string): RtfText {
   if (used > 0 || sections.length === 0) endSection();
   if (faces.size > 0) apart.push({ part: 'rtf', place: 'hidden', page: null, text: [...faces.values()].join('\n') });
   return {
-    text: text.replace(/\n{3,}/g, '\n\n'), info, apart, notes: notes.map((x) => x.trim()), counts, pageNumbers, unseen: unseen.words, headings,
+    text: text.replace(/\n{3,}/g, '\n\n'), info, apart, notes: notes.map((x) => x.trim()), counts, pageNumbers, unseen: unseen.words, headings: headings.length > 0 ? headings : headingsByLook(lines),
     fonts: tally.faces, layout: tally.facts('text', narrowestMargins(sections)), sections,
   };
   function changeLook(word: string, n: number | null, on: boolean): void {
@@ -208,6 +211,8 @@ function rtfToText(source: string): RtfText {
       case 'v': state.look = { ...look, hidden: on }; break;
       case 'deleted': state.look = { ...look, deleted: on }; if (on && !state.skip) counts.trackedChanges++; break;
       case 'revised': if (on && !state.skip) counts.trackedChanges++; break;
+      case 'b': state.look = { ...look, bold: on }; break;
+      case 'ul': case 'ulnone': state.look = { ...look, underlined: on && word === 'ul' }; break;
       case 'fs': state.look = { ...look, size: n ?? 24 }; break;
       case 'cf': state.look = { ...look, colour: n ?? 0 }; break;
       case 'f': state.look = { ...look, face: n ?? 0 }; break;
