@@ -15,7 +15,9 @@ export const speakersAbroad: readonly RegExp[] = [
   // “comme l’écrit Kessler”, “como señala Kessler”; “wie Kessler betont”, “zoals Kessler opmerkt”.
   new RegExp(`(?<!\\p{L})(?:[Cc]omme|[Cc]omo|[Cc]ome|[Cc]onforme)\\s+(?:(?:le|lo|la|bien|ya|già|déjà|também|também|ha|a)\\s+|l[’']a?\\s?)*${saysInRomance}\\s+${name}`, 'gu'), new RegExp(`(?<!\\p{L})(?:[Ww]ie|[Zz]oals|[Ss]om|[Ss]ådan som)\\s+(?:(?:schon|auch|es|bereits|al|ook|redan|også)\\s+)*${name}\\s+(?:et al\\.?\\s+)?\\p{Ll}{3,}`, 'gu'),
   // “Kessler souligne que …”, “Kessler sostiene che …”, “Kessler schreibt, dass …”: a clause that a name begins, a few small words, and what was said behind them.
-  new RegExp(`(?:^|[.;:,–—“"(«„]\\s*|(?<!\\p{L})(?:et|und|y|e|en|och|og|mais|aber|doch|pero|ma|mas|maar|men|denn|car|pues)\\s+)${name}(?:\\s+et al\\.?)?(?:\\s+(?!(?:que|che|dass|daß|dat|att|at)(?!\\p{L}))\\p{Ll}[\\p{L}’']*){1,4},?\\s+(?:que|qu[’']|che|ch[’']|dass|daß|dat|att|at)(?!\\p{L})`, 'gu'),
+  new RegExp(`(?:^|[.;:,–—“"(«„]\\s*|(?<!\\p{L})(?:et|und|y|e|en|och|og|mais|aber|doch|pero|ma|mas|maar|men|denn|car|pues)\\s+)${name}(?:\\s+et al\\.?)?(?:\\s+(?!(?:que|che|dass|daß|dat|att)(?!\\p{L}))\\p{Ll}[\\p{L}’']*){1,4},?\\s+(?:que|qu[’']|che|ch[’']|dass|daß|dat|att)(?!\\p{L})`, 'gu'),
+  // “Kessler skriver at …”: the word is an English one as well, so the verb has to be there.
+  new RegExp(`${name}\\s+(?:et al\\.?\\s+)?${saysInGermanic}\\s+(?:\\p{Ll}+\\s+){0,2}at(?!\\p{L})`, 'gu'),
 ];
 /** “…, écrit Kessler.”, “…, so Kessler.”, “…, según Kessler.” behind the quotation's end. */
-export const speakerBehindAbroad = new RegExp(`^[.,!?]?\\s?[”"’»“]{0,2}\\s*[,–—-]?\\s*(?:${saysInRomance}|${saysInGermanic}|so|aldus|${according})\\s+(?:(?:encore|auch|ook|también|anche)\\s+)?${name}`, 'u');
+export const speakerBehindAbroad = new RegExp(`^[.,!?]?\\s?[”"’»“]{0,2}\\s*[,–—-]?\\s*(?:${saysInRomance}|${saysInGermanic}|so(?=\\s+(?:\\p{Lu}[\\p{L}.’'-]*\\s+){0,2}\\p{Lu}[\\p{L}’'-]+\\s*(?:[.,;:(–—]|$))|aldus|${according})\\s+(?:(?:encore|auch|ook|también|anche)\\s+)?${name}`, 'u');

@@ -63,7 +63,7 @@ function ledIn({ lead, inside, follow }: Around, named: Named): boolean {
   const speakers = [...said, ...abroad, ...begun].sort((a, b) => a.to - b.to).map(({ names }) => names.map((s) => s.replace(/['’]s?$/, '')).filter((s) => s !== '' && isName(s))).filter((s) => s.length > 0);
   return (speakers.at(-1) ?? []).some((s) => (year ? named.authorAndYear(s, year) : named.author(s)));
 }
-const behind = new RegExp(`^(?:[.”"’»“]{0,2}\\s*[,–—-]|,[”"’»“])\\s*(?:(?:as|so|or so|thus|at least)\\s+)??(?:(?:according to|in the words of|to quote|if we (?:believe|follow)|in|so|(?:${saying})\\w*)\\s+(?:\\p{Lu}[\\p{L}.’'-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)|(?:\\p{Lu}[\\p{L}.’'-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)\\s+(?:\\p{Ll}+ly\\s+|has\\s+|also\\s+)*(?:${saying}))`, 'u');
+const behind = new RegExp(`^(?:[.”"’»“]{0,2}\\s*[,–—-]|,[”"’»“])\\s*(?:(?:as|so|or so|thus|at least)\\s+)??(?:(?:according to|in the words of|to quote|if we (?:believe|follow)|in|so(?=\\s+(?:\\p{Lu}[\\p{L}.’'-]*\\s+){0,2}\\p{Lu}[\\p{L}’'-]+\\s*(?:[.,;:(–—]|$))|(?:${saying})\\w*)\\s+(?:\\p{Lu}[\\p{L}.’'-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)|(?:\\p{Lu}[\\p{L}.’'-]*\\s+)?(\\p{Lu}[\\p{L}'’-]+)\\s+(?:\\p{Ll}+ly\\s+|has\\s+|also\\s+)*(?:${saying}))`, 'u');
 /** “…, writes Kessler.”, “…, as Kessler notes.”, “…, according to Kessler.” */
 function ledOut(follow: string, named: Named): boolean {
   const found = behind.exec(follow) ?? speakerBehindAbroad.exec(follow), name = (found?.[1] ?? found?.[2])?.replace(/['’]s?$/, '');
