@@ -69,3 +69,4 @@ describe.each(Object.entries(ways))('%s', (_tongue, said) => {
   test.each(said.received)('hard negative: %s', (line) => expect(['failed', 'draft']).not.toContain(status(line)));
 });
 test('a place is no time, though it has the same label', async () => expect((await read('Vorgangsnummer: 90321\nAbgabe: Hausarbeit 2\nEingegangen: 15.03.2027, 16:40 Uhr\nDatei: Hausarbeit_4711.pdf')).receivedAt).toBe('2027-03-15T16:40:00+01:00'));
+test.each<[string, number | null]>([['Tiedosto: Hausarbeit_4711.pdf\nKoko: 133 kt', 133_000], ['Tiedosto: Hausarbeit_4711.pdf (1,2 Mt)', 1_200_000], ['File: Hausarbeit_4711.pdf\nWind: 5 kt', null], ['File: Hausarbeit_4711.pdf\nLoad: 12 Mt', null]])('units that are sizes in Finnish alone: %s', async (lines, bytes) => expect((await read(`Receipt number: 90321\n${lines}`)).bytes).toBe(bytes));

@@ -192,6 +192,8 @@ function wordsOfName(before: string, after: string): string {
   return /^\p{L}/u.test(words) && /^(?:[\p{L}\p{N}&()'’_-]+ ){1,8}$/u.test(words) && !/^(?:in|with|as|to|at|by|for|from|on|and|or)\b|\b(?:is|are|was|were|has|have|had|be|been|see|received|sent|uploaded|submitted|handed|please|your|we|you|it|called|named)\b/i.test(words) ? words : '';
 }
 
+/** “133 kt” are kilobytes in Finnish, and knots or tonnes elsewhere. */
+const inFinnish = /(?<!\p{L})(?:koko|tiedosto\p{L}*|palaut\p{L}+|vastaanot\p{L}+)(?!\p{L})/iu;
 function readSizes(text: string, rows: Row[], names: readonly string[]): SizeShown[] {
   const sizes: SizeShown[] = [];
   const add = (raw: string, unitName: string, total = false, of: string | null = null): void => {
@@ -216,7 +218,7 @@ function readSizes(text: string, rows: Row[], names: readonly string[]): SizeSho
     const hits = [...line.matchAll(pattern)];
     // “3.4 MB (3,412,345 bytes)” is one size: the exact one counts.
     const exact = hits.find((h) => /^(?:bytes?|octets?|octetos?|bajt(?:ów|y|ů)?|tavua|bayt)$/i.test(h[2]!));
-    for (const h of hits.length === 2 && exact ? [exact] : hits) found.push({ raw: h[1]!, unit: h[2]!, total: /^\W*(?:total|all (?:files|documents)|together|sum)\b/i.test(line), at: from + h.index });
+    for (const h of hits.length === 2 && exact ? [exact] : hits) if (!/^[KM]t$/i.test(h[2]!) || inFinnish.test(text)) found.push({ raw: h[1]!, unit: h[2]!, total: /^\W*(?:total|all (?:files|documents)|together|sum)\b/i.test(line), at: from + h.index });
   }
   const single = found.filter((f) => !f.total), beside = namesBeside(text, names, single.map((f) => f.at)), seen = new Set<string>();
   for (const f of found) {
