@@ -132,7 +132,7 @@ function listedAt(pixels: Pixels, level: Level): Indexed | null {
   const own = indexedAsItIs(pixels);
   if (level.quality >= gentle.quality) return own;
   const colours = Math.round(256 * (16 / 256) ** hardness(level));
-  return own && own.palette.length / 3 <= colours ? own : own ? indexedWith(pixels, colours) : null;
+  return !own || own.palette.length / 3 <= colours ? own : indexedWith(pixels, colours);
 }
 /** What has more colours than a list holds loses shades of each. */
 const shadesAt = (level: Level): number => Math.round(256 * (8 / 256) ** hardness(level));
