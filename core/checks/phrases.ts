@@ -1,12 +1,21 @@
 import { look, seenText, type Draft } from './define.ts';
 import { around, boxOf } from '../identity/search.ts';
+import { forSmallLetters, inSmallLetters } from '../text/small-letters.ts';
 import type { Passage } from '../model/facts.ts';
 
 /** Where a text says one of some turns of phrase, in its order; of two that overlap, the first. @param patterns - global */
 export function phrasesIn(text: string, patterns: RegExp | readonly RegExp[]): { index: number; words: string }[] {
-  const all = [patterns].flat().flatMap((p) => [...text.matchAll(p)].map((m) => ({ index: m.index, words: m[0] }))).sort((a, b) => a.index - b.index || b.words.length - a.words.length);
+  const small = inSmallLetters(text), all = [patterns].flat().flatMap((p) => (p.ignoreCase && small !== null ? placesIn(small, forSmallLetters(p)) : placesIn(text, p)))
+    .map(([index, length]) => ({ index, words: text.slice(index, index + length) })).sort((a, b) => a.index - b.index || b.words.length - a.words.length);
   let end = 0;
   return all.filter((m) => { if (m.index < end) return false; end = m.index + m.words.length; return true; });
+}
+/** A hundred patterns go over every page: `matchAll` would make each of them anew for it. */
+function placesIn(text: string, pattern: RegExp): [index: number, length: number][] {
+  const places: [number, number][] = [];
+  pattern.lastIndex = 0;
+  for (let m = pattern.exec(text); m; m = pattern.exec(text)) { places.push([m.index, m[0].length]); if (m[0] === '') pattern.lastIndex++; }
+  return places;
 }
 /** Somebody else's words in quotation marks are not the writer's: a mark shortly before takes a phrase out. */
 const quotedBefore = /[“„«][^“”»\n]{0,60}$|["‘']$/;

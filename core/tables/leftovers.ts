@@ -1,5 +1,32 @@
 /** Marks that writers leave for themselves, in capitals: in small letters they are words of other languages. A number in Roman figures (Chapter XXX) is none, nor a list of that name. */
-const marks = /\b(?:TODO|FIXME|TBC|TBD)\b(?!\s+(?:lists?|apps?|items?|is|was|stands|means)\b)|(?<!\p{Lu}[\p{L}.]*\s|\p{L}|\d,\s?|(?:chapter|book|canto|part|no\.|vol\.|[Vv]olume|[Pp]late|[Ss]onnet|[Ll]egion|[Aa]ct)\s)XXX+(?!\p{L}|\s+(?:chromosome|syndrome|Olymp|Corps|Army|Legion|Congress))|\b(?:19|20)(?:XX|xx)\b|\((?:CITATION|SOURCE|CHECK|QUOTE|PAGE|YEAR)\??\)|\bCHECK THIS\b|\(XX+[ :,][^()]{0,60}\b(?:add|find|check|cite|ref(?:erence)?s?|source|citation|date|page|year|number|insert|quote)\b[^()]{0,30}\)|\bDRAFT\b\s*[-–—:(,]*\s*(?:(?:[Dd]o|DO) (?:not|NOT)|(?:[Nn]ot|NOT) (?:for|FOR)|[Vv]ersion \d|v\.?\s?\d)|^[ \t]*(?:(?:FIRST|ROUGH|WORKING|EARLY|FINAL) )?DRAFT[ \t]*$|\b(?:Section|Table|Figure|Chapter) X\.X\b|\b[\p{L}]\s?[=<>]\s?(?:0?\.X+|X{2,})\b|\((?:[^()]{0,40}\b(?:19|20)\d\d\s*(?:,\s*pp?\.|:)\s*)(?:\?+|X+)\)|@{3,}|\b(?:Appendix|Section|Chapter|Page) \?(?=[\s.,)])|[£$€]\s?X{2,}\b|\bX{2,}\s?%|(?<=(?:^|[:([|])\s*)TBA(?=\s*(?:$|[)\]|.,;]))|\bFig(?:ure|\.)\s[XN]\b(?=\s*(?:[.,;:)(]|shows?|below|above|illustrates?|presents?|gives?|$))|\b(?:REF(?:ERENCE)?|CITATION|CITE|FIGURE|TABLE|SOURCE|IMAGE|QUOTE|EXAMPLE|GRAPH|TEXT)S? (?:HERE|NEEDED|MISSING)\b|\bAuthor, A\. ?(?:A\.)?|\bTitle of (?:the )?(?:work|article|book|chapter|paper|journal|source)(?=\s*(?:[.:,]|$))|^[ \t]{0,20}(?:Heading|Überschrift|Titre) [1-9]\s*$|^[ \t]{0,20}(?:INSERT|ADD|EXPAND|REWRITE|CHECK)(?:[ \t]+[A-Z\d]+){1,5}[ \t]*[.!…]*\s*$|<<[ \t]?\p{Lu}[\p{L}\d _-]{1,40}>>|\b(?:Figure|Fig\.|Table|[Pp]age|pp?\.)\s+X{2,}\b|<(?:[Ii]nsert|[Aa]dd|[Ee]nter|[Tt]ype (?:your|the|in)|[Yy]our)\s[^<>]{1,60}>|<(?:Name|Title|Date|Student|Candidate|Course|Module|Author)\s[^<>/=]{1,40}>/gmu;
+const marks: readonly RegExp[] = [
+  /\b(?:TODO|FIXME|TBC|TBD)\b(?!\s+(?:lists?|apps?|items?|is|was|stands|means)\b)/gmu,
+  /(?<!\p{Lu}[\p{L}.]*\s|\p{L}|\d,\s?|(?:chapter|book|canto|part|no\.|vol\.|[Vv]olume|[Pp]late|[Ss]onnet|[Ll]egion|[Aa]ct)\s)XXX+(?!\p{L}|\s+(?:chromosome|syndrome|Olymp|Corps|Army|Legion|Congress))/gmu,
+  /\b(?:19|20)(?:XX|xx)\b/gmu,
+  /\((?:CITATION|SOURCE|CHECK|QUOTE|PAGE|YEAR)\??\)/gmu,
+  /\bCHECK THIS\b/gmu,
+  /\(XX+[ :,][^()]{0,60}\b(?:add|find|check|cite|ref(?:erence)?s?|source|citation|date|page|year|number|insert|quote)\b[^()]{0,30}\)/gmu,
+  /\bDRAFT\b\s*[-–—:(,]*\s*(?:(?:[Dd]o|DO) (?:not|NOT)|(?:[Nn]ot|NOT) (?:for|FOR)|[Vv]ersion \d|v\.?\s?\d)/gmu,
+  /^[ \t]*(?:(?:FIRST|ROUGH|WORKING|EARLY|FINAL) )?DRAFT[ \t]*$/gmu,
+  /\b(?:Section|Table|Figure|Chapter) X\.X\b/gmu,
+  /\b[\p{L}]\s?[=<>]\s?(?:0?\.X+|X{2,})\b/gmu,
+  /\((?:[^()]{0,40}\b(?:19|20)\d\d\s*(?:,\s*pp?\.|:)\s*)(?:\?+|X+)\)/gmu,
+  /@{3,}/gmu,
+  /\b(?:Appendix|Section|Chapter|Page) \?(?=[\s.,)])/gmu,
+  /[£$€]\s?X{2,}\b/gmu,
+  /\bX{2,}\s?%/gmu,
+  /(?<=(?:^|[:([|])\s*)TBA(?=\s*(?:$|[)\]|.,;]))/gmu,
+  /\bFig(?:ure|\.)\s[XN]\b(?=\s*(?:[.,;:)(]|shows?|below|above|illustrates?|presents?|gives?|$))/gmu,
+  /\b(?:REF(?:ERENCE)?|CITATION|CITE|FIGURE|TABLE|SOURCE|IMAGE|QUOTE|EXAMPLE|GRAPH|TEXT)S? (?:HERE|NEEDED|MISSING)\b/gmu,
+  /\bAuthor, A\. ?(?:A\.)?/gmu,
+  /\bTitle of (?:the )?(?:work|article|book|chapter|paper|journal|source)(?=\s*(?:[.:,]|$))/gmu,
+  /^[ \t]{0,20}(?:Heading|Überschrift|Titre) [1-9]\s*$/gmu,
+  /^[ \t]{0,20}(?:INSERT|ADD|EXPAND|REWRITE|CHECK)(?:[ \t]+[A-Z\d]+){1,5}[ \t]*[.!…]*\s*$/gmu,
+  /<<[ \t]?\p{Lu}[\p{L}\d _-]{1,40}>>/gmu,
+  /\b(?:Figure|Fig\.|Table|[Pp]age|pp?\.)\s+X{2,}\b/gmu,
+  /<(?:[Ii]nsert|[Aa]dd|[Ee]nter|[Tt]ype (?:your|the|in)|[Yy]our)\s[^<>]{1,60}>/gmu,
+  /<(?:Name|Title|Date|Student|Candidate|Course|Module|Author)\s[^<>/=]{1,40}>/gmu,
+];
 
 /** What writers leave for later. */
 const thing = String.raw`(?:citations?|refs?|references?|sources?|quotes?|quotations?|figures?|tables?|graphs?|images?|pictures?|diagrams?|charts?|maps?|photos?|screenshots?|dates?|page(?:\s+(?:numbers?|nos?\.?|refs?))?|titles?|names?|(?:student|candidate|module|course|matriculation)\s+(?:number|no\.?|id|code|name|title)|word\s+count|statistics|stats|numbers?|examples?|(?:more\s+)?details?|conclusions?|introduction|text|paragraphs?|sections?|data|results?|links?|urls?|doi|definitions?|evidence|translations?|foot-?notes?|append(?:ix|ices)|captions?|headings?|abstract|keywords?|authors?|years?|calculations?|analysis|discussion|bibliography|literature)`;
@@ -9,7 +36,7 @@ const remark = String.raw`(?:(?:please\s+)?(?:check|expand|rewrite|rephrase|rewo
 
 /** What a person fills in within brackets: prompts with anything behind them, and bare names of what belongs there. */
 const prompt = String.raw`[.…\s]*(?:(?:insert|fill in|(?:add|enter|type|your|look up|expand|check|rewrite)\s+\S|needs? (?:more|an?|to (?:be )?(?:expand|check|add|rewrit|finish|find|cite|updat))|(?:find|get) (?:a |the |more |better )?(?:source|reference|quote|citation|example))[^\]}]{0,60}|(?:name|title|date|ref(?:erence)?s?|citation|cite|student|candidate|course|module|author(?:['’]s)?|supervisor(?:['’]s)?|document|source|page|year|word count|image|picture|quote|(?:title|name) of (?:the |your |my )?(?:paper|essay|report|work|article|dissertation|thesis|student|author|module|course|supervisor|university|institution))(?:\s+(?:name|title|subtitle|number|no\.?|id|code|date|year|here|needed|missing|to (?:add|check|come)))*)[\s.…]*\??`;
-const phrases = new RegExp([
+const phrases: readonly RegExp[] = [
   String.raw`(?<![\w[])\[(?:${prompt})\](?!, page)`, String.raw`(?<![\w[])\[[\s.…]*(?:${remark}|${make}\s+${some}${thing}[^\]]{0,60}|${thing}\s+${later}|(?:citation|reference|source|page(?:\s+(?:no\.?|number))?|date|year|author|spelling|figure|number)\s*\?+)[\s.…!?]*\](?!, page)`, String.raw`\(\s*(?:(?:insert|add|need|needs|find|get|check|include|cite|look\s+up)\s+${some}${thing}(?:\s+(?:here|later|again))?|${thing}\s+(?!here\b|required\b)${later}|(?:citation|ref|reference|source|page\s+number|is\s+this\s+(?:right|correct|true))\s*\?+)\s*[!?]*\)`,
   String.raw`(?:^|[[<{(*]|[.!?]\s)[ \t]{0,20}(?:insert|enter|paste|put|type)\s+${some}${thing}\s+here\b(?=\s*(?:$|[\].)!?:*}>\n]))`, String.raw`(?<![“"‘'«])\byour\s+${thing}\s+(?:goes\s+)?here\b`, String.raw`(?:^|[[<{(*]|[.!?]\s)[ \t]{0,20}${thing}\s+(?:goes?\s+here|to\s+(?:follow|be\s+(?:inserted|added|confirmed|completed)))(?=\s*(?:$|[\].)!?*}>\n]))`, String.raw`(?<!\bwith (?:\p{L}+ )?|\breplaces? )\{\{\s*(?:your[\s_]+)?(?:${thing}|(?:student|author|course|module|supervisor|university)[\s_]+\w{2,20})\s*\}\}`, String.raw`(?<![“"‘'«])\bnote\s+to\s+self\s*[:–—-]`,
   String.raw`\[(?:delete|remove|replace)\s+(?:this|the|these|all|before|when|me)\b[^\]]{0,80}\]`, String.raw`(?<!\w)\*{2,}\s*(?:(?:please\s+)?${make}|rewrite|expand|finish|rephrase|shorten|redo)\b[^*\n]{0,60}\*{2,}`, String.raw`^[ \t]*#{2,}\s*(?:${make}|rewrite|expand|finish)\s[^\n]{1,60}$`, String.raw`^[ \t]*\[?place-?holder(?:\s+(?:text|image|figure|title))?\]?[ \t]*$`, String.raw`\[place-?holder[^\]]{0,40}\]`,
@@ -28,10 +55,10 @@ const phrases = new RegExp([
   String.raw`\b(?:type|write|enter|paste|put)\s+(?:the|your|an?)\s+(?:[\p{L}]+\s+){1,3}here\b`, String.raw`\b(?:add|write|say|expand)\s+(?:some\s+)?more\s+(?:[\p{L}]+\s+){0,3}here(?=\s*(?:[\].)!?:]|$))`, String.raw`\bType chapter title\b`, String.raw`(?<![“"‘'«])\bthis is (?:just )?a placeholder\b`, String.raw`(?<![“"‘'«])\bblah[, ]+blah\b`,
   String.raw`\b(?:date|submitted|due)\s*(?:of \w+\s*)?:\s*(?:dd[./-]mm[./-]yyyy|mm[./-]dd[./-]yyyy)`,
   String.raw`(?<=[\p{L},] )_{3,}(?= \p{Ll})`, String.raw`(?<![“"‘'«])\blorem ipsum dolor\b`, String.raw`(?:^|[.!?:]\s)[ \t]{0,20}lorem ipsum\b`, String.raw`\bClick (?:or tap )?(?:here )?to enter\b`, String.raw`\bcitation needed\b`,
-].join('|'), 'gimu');
+].map((wording) => new RegExp(wording, 'gimu'));
 
 /** Places that were left to fill in. Common practice, no published source. */
-export const placeholders: readonly RegExp[] = [marks, phrases];
+export const placeholders: readonly RegExp[] = [...marks, ...phrases];
 
 /** What word processors and typesetting programs print where a reference leads nowhere, in the languages in which they print it; from memory, common practice. */
 export const brokenReferences: readonly RegExp[] = [new RegExp([
