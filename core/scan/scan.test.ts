@@ -137,6 +137,10 @@ test('writing of the other side is a ghost, a clean page has none', async () => 
   const ghost = (await shoot({}, through)).facts.ghost;
   expect(ghost).toBeGreaterThan(photoLevels.ghost); expect(ghost).toBeLessThan(photoLevels.pencil);
   expect((await shoot({})).facts.ghost).toBeLessThan(0.05);
+  // Fainter than that, beside little writing of this side, it is told as well; the grain of a photo at dusk is not.
+  const little = { ...page, data: page.data.map((v, i) => Math.min(i > page.data.length * 0.2 ? 255 : v, 214 + 0.16 * mirrored.data[i]!)) };
+  expect((await shoot({}, little)).facts.ghost).toBeGreaterThan(photoLevels.ghost);
+  for (const grain of [20, 34]) expect((await shoot({ light: () => 0.55, grain })).facts.ghost).toBeLessThan(0.02);
 });
 test('a reflection that burns out a part of the sheet is told; white paper in good light and an even photo that is too light are none', async () => {
   const spot = (x: number, y: number): number => 0.85 + 1.2 * Math.exp(-(((x - 0.55) / 0.11) ** 2 + ((y - 0.4) / 0.09) ** 2));

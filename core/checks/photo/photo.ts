@@ -7,7 +7,7 @@ const place = { part: 'photo', page: null, box: null, quote: null };
 /** Levels of judgement. Common practice, no published source; the figures were set on drawn pages blurred by known amounts (photo.test.ts):
  * `goodDpi` is 150 less a tenth, because a photo does not tell the size of its sheet.
  * 12-point type under a blur of 1.5 pixels of 150 to the inch is tiring, under 3 pixels letters run together. */
-export const photoLevels = { soft: 0.42, lost: 0.24, darkPaper: 80, faint: 0.25, shade: 0.42, glare: 0.008, ghost: 0.12, pencil: 0.75, goodDpi: 135, leastDpi: 75, edgeSeen: 0.3 } as const;
+export const photoLevels = { soft: 0.42, lost: 0.24, darkPaper: 80, faint: 0.25, shade: 0.42, glare: 0.008, ghost: 0.12, pencil: 0.75, penInk: 0.45, goodDpi: 135, leastDpi: 75, edgeSeen: 0.3 } as const;
 
 /** What is wrong with one photo of a sheet, one room a subject. The scan asks the same rooms. */
 const rooms: { id: string; asked: string; found: (p: PhotoFacts) => string; judge: (p: PhotoFacts) => Draft[] }[] = [
@@ -16,8 +16,8 @@ const rooms: { id: string; asked: string; found: (p: PhotoFacts) => string; judg
     ...(p.paper < photoLevels.darkPaper ? [look('dark', {}, place)] : p.sharpness !== null && (p.paper - p.ink) / Math.max(1, p.paper) < photoLevels.faint ? [look('faint', {}, place)] : []),
     ...(p.glare > photoLevels.glare ? [look('glare', {}, place)] : []), ...(p.shade < photoLevels.shade ? [look('shadow', {}, place)] : [])] },
   { id: 'edges', asked: 'the whole sheet', found: (p) => (p.cut > 0 ? `cut off at ${p.cut} ${p.cut === 1 ? 'side' : 'sides'}` : p.whole ? 'fills the photo' : 'all four edges'), judge: (p) => (p.cut > 0 ? [look('cut', { sides: p.cut }, place)] : !p.whole && p.edgeSeen < photoLevels.edgeSeen ? [look('unsure', {}, place)] : []) },
-  // Blurred writing is pale as well, and pencil is pale all over: the other side can only be told where this side is sharp.
-  { id: 'ghost', asked: 'no writing from the other side', found: (p) => `${Math.round(p.ghost * 100)} % of the marks are pale`, judge: (p) => (p.ghost > photoLevels.ghost && p.ghost < photoLevels.pencil && (p.sharpness ?? 0) >= photoLevels.soft ? [look('ghost', {}, place)] : []) },
+  // Blurred writing is pale as well, and pencil is pale all over, without any ink: the other side can only be told where this side is sharp.
+  { id: 'ghost', asked: 'no writing from the other side', found: (p) => `${Math.round(p.ghost * 100)} % of the marks are pale`, judge: (p) => (p.ghost > photoLevels.ghost && (p.ghost < photoLevels.pencil || p.ink < p.paper * photoLevels.penInk) && (p.sharpness ?? 0) >= photoLevels.soft ? [look('ghost', {}, place)] : []) },
   { id: 'turn', asked: 'upright', found: (p) => (p.turn === 0 ? 'upright' : `turned by ${p.turn}°`), judge: (p) => (p.turn !== 0 ? [look('turned', { turn: p.turn }, place)] : []) },
   { id: 'resolution', asked: '150 dots per inch', found: (p) => `${p.dpi} dots per inch`, judge: (p) => (p.dpi < photoLevels.leastDpi ? [stops('coarse', { dpi: p.dpi }, place)] : p.dpi < photoLevels.goodDpi ? [look('coarse', { dpi: p.dpi }, place)] : []) },
 ];
