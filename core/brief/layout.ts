@@ -1,6 +1,7 @@
+import { namesExamples } from './choices.ts';
 import { clausesWith, isCorrection, matchesIn, numberOf, type Clause, type Statement } from './statements.ts';
 
-export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[]; /** measures of which the wording names the least */ atLeast: Set<'fontSizePt' | 'marginMm' | 'lineSpacing'> }
+export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[]; /** measures of which the wording names the least */ atLeast: Set<'fontSizePt' | 'marginMm' | 'lineSpacing'>; /** every face that is named is an example */ fontsAreExamples: boolean }
 
 /** Typefaces that departments ask for by name. Compiled by hand. */
 const typefaces = ['Times New Roman', 'Times', 'Arial', 'Calibri', 'Cambria', 'Helvetica', 'Garamond', 'Georgia', 'Verdana', 'Courier New', 'Courier', 'Palatino', 'Book Antiqua', 'Century Gothic', 'Tahoma', 'Trebuchet MS', 'Liberation Serif', 'Liberation Sans', 'Computer Modern', 'Century Schoolbook', 'Bookman Old Style', 'Open Sans', 'Noto Serif', 'Noto Sans', 'Lato', 'Roboto', 'Aptos', 'Source Serif', 'Source Sans', 'EB Garamond', 'Comic Sans', 'Minion Pro', 'Gill Sans'];
@@ -13,14 +14,14 @@ const inCapitals = new Map([...[...typefaces].map((face): [string, string] => [f
 const layoutSigns = new RegExp(`\\b(?:Rand|A[0-5]|US Letter|Letter|Legal|margins?|borders?|sides?|font|pts?|points?|size|spac\\w*|spaced|pages?|paginat\\w*|numbered|lines?|TNR|all (?:a)?round)\\b|\\d(?:pt|-point)|8[.,]5|${anyTypeface.source}`, 'i');
 
 /** “At least 11 pt”, “not smaller than 11 pt”, “11 pt or larger”: whether the measure between these two places is a least one. */
-const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never|nothing)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under)\s*(?:size\s*)?(?:of\s*)?$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b|^\+(?!\s?\d)/i.test(text.slice(to));
+const atLeast = (text: string, from: number, to: number): boolean => /\b(?:at least|min(?:imum|\.)?(?: of)?|(?:no|not|never|nothing)(?: be)? (?:smaller|less|narrower|below)(?: than)?|must not be below|not be under|smallest)\s*(?:permitted |allowed )?(?:(?:font|type|text|point)[- ]?)?(?:size\s*)?(?:of|is|[:=]|will be|to be)?\s*$/i.test(text.slice(0, from)) || /^\s*(?:or|and) (?:larger|bigger|more|above|greater|wider|over)\b|^\s*(?:font|type|size)?\s*\(?min(?:imum)?\b|^\+(?!\s?\d)/i.test(text.slice(to));
 
 /** “(10-point for footnotes)”: what is smaller than the text, and says nothing of it. */
 const ofLesser = /^[\s-]?(?:pt|points?)?\s+(?:for|in|within)\s+(?:the |any |all |your )?(?:foot|end)?(?:notes?|captions?|tables?|headings?|titles?|subheadings?|block quotes?|block quotations?|quotations?|bibliography|references?(?: list)?)\b/i;
 
 /** What the paper has to look like. Lengths in millimetres (1 inch = 25.4 mm, exactly). */
 export function readLayout(clauses: Clause[]): LayoutRead {
-  const out: LayoutRead = { pageSize: [], marginMm: [], fontSizePt: [], lineSpacing: [], fonts: [], pageNumbers: [], atLeast: new Set() };
+  const out: LayoutRead = { pageSize: [], marginMm: [], fontSizePt: [], lineSpacing: [], fonts: [], pageNumbers: [], atLeast: new Set(), fontsAreExamples: true };
   for (const clause of clausesWith(clauses, layoutSigns)) {
     const override = isCorrection(clause);
     const put = <T>(list: Statement<T>[], value: T, m: { at: number; to: number }): void => { list.push({ value, start: m.at, end: m.to, override }); };
@@ -31,7 +32,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     // “A4, 2.5 cm on all sides”; “borders 2,5 cm”.
     for (const m of matchesIn(clause, /\b(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?) on (?:all|every|each|the four) (?:four )?sides?\b|\bborders?\s*(?:of|:|=)?\s*(\d+(?:[.,]\d+)?)\s?(cm|mm)\b/gi)) if (!/\bmargins?\b/i.test(clause.text)) { const unit = (m[2] ?? m[4])!.toLowerCase(); put(out.marginMm, Math.round(numberOf((m[1] ?? m[3])!) * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m); }
     // “Leave 20 mm all round.”
-    for (const m of matchesIn(clause, /(?:\b(?:leave|with|have|keep)\s+|(?:^\W*|[,;]\s*))(?:a (?:border|frame) of )?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?)(?: (?:free|blank|clear|of white))? all (?:a)?round\b/gi)) put(out.marginMm, Math.round(numberOf(m[1]!) * (/^mm/i.test(m[2]!) ? 1 : /^cm/i.test(m[2]!) ? 10 : 25.4) * 100) / 100, m);
+    for (const m of matchesIn(clause, /(?:\b(?:leave|with|have|keep)\s+|(?:^\W*|[,;]\s*))(?:a (?:border|frame) of )?(at least |not less than |a minimum of )?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?)(?: (?:free|blank|clear|of white))? all (?:a)?round\b/gi)) { if (m[1]) out.atLeast.add('marginMm'); put(out.marginMm, Math.round(numberOf(m[2]!) * (/^mm/i.test(m[3]!) ? 1 : /^cm/i.test(m[3]!) ? 10 : 25.4) * 100) / 100, m); }
     for (const m of matchesIn(clause, /\ban inch and a half\b/gi)) if (/\bmargins?\b/i.test(clause.text)) put(out.marginMm, 38.1, m);
     for (const m of matchesIn(clause, /\b(?:margins?|Rand)\b[^.;"“]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in\.|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b(?! and a half)|\bmargins?\b[^.;]{0,20}\b(one|two|three)[\s-](centimet(?:re|er)s?)\b(?! (?:and a half|left|right|at the))|\b(one)[\s-](inch)\s+margins?\b/gi)) {
       // “3 cm left and 2 cm right” is no one margin.
@@ -42,6 +43,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       // “Rand 3 cm rechts”, “margin 3 cm on the right”.
       if (/^\s*(?:on the |at the )?(?:left|right|top|bottom|links|rechts|oben|unten)\b(?!,? (?:and|und|,) )/i.test(clause.text.slice(m.to - clause.start)) && /^(?:margins?|Rand)\b/i.test(m[0])) continue;
       // “3 cm left margin and 2 cm right margin”.
+      // “2 to 2.5 cm” is a choice.
+      if (/\d(?:\s?(?:cm|mm))?\s?(?:to|or|[-–]|and)\s?[\d.,]+\s?(?:cm|mm)(?:\s+margins?)?$/i.test(m[0]) || /\d(?:\s?(?:cm|mm))?\s?(?:to|or|[-–])\s?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       if (/\b(?:profit|error|safety|gross|net|operating|winning) margin/i.test(clause.text)) continue;
       if (/\b(?:left|right|top|bottom|inner|outer|binding) margins?$/i.test(m[0]) && /\b(?:left|right|top|bottom|inner|outer|binding) margins?\b/i.test(`${clause.text.slice(0, m.at - clause.start)} ${clause.text.slice(m.to - clause.start)}`)) continue;
       // “Right margin 4 cm”, “margin on the right 4 cm”, “Rand rechts 4 cm”: of one side alone.
@@ -73,13 +76,14 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
     for (const m of [...matchesIn(clause, anyTypeface), ...matchesIn(clause, anyShouted)]) {
-      const face = inCapitals.get(m[0]) ?? m[0], size = /^(?: or similar)?[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d|\s?[-–]\s?\d)/i.exec(clause.text.slice(m.to - clause.start));
+      const face = inCapitals.get(m[0]) ?? m[0], size = /^(?: or similar)?[\s,]*\(?(?:size\s+)?(\d{1,2}(?:[.,]5)?)\b(?!\s?(?:pt|points?|pts|words|pages|%|mm|cm|[kmg]b)|[.:/]\d|\s?(?:[-–]|or|to)\s?\d)/i.exec(clause.text.slice(m.to - clause.start));
       // “Arial 11/1.5”: the size and the spacing.
       const pair = /^[\s,]*\(?(\d{1,2}(?:[.,]5)?)(?:\s?(?:pt|points?))?\s?\/\s?(1[.,](?:0|15|25|2|5)|2[.,]0)\b(?!\s?(?:cm|mm|in\b|["”″]))/i.exec(clause.text.slice(m.to - clause.start));
       if (pair) { put(out.fontSizePt, numberOf(pair[1]!), { at: m.at, to: m.to + pair[0].length }); put(out.lineSpacing, numberOf(pair[2]!), { at: m.at, to: m.to + pair[0].length }); }
       // “Times New Roman 12”: the number after a typeface is its size.
       if (size && numberOf(size[1]!) >= 8 && numberOf(size[1]!) <= 16 && !ofLesser.test(clause.text.slice(m.to - clause.start + size[0].length)) && !/\b(?:heading|title|caption|footnote|table)s?\b[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start))) { put(out.fontSizePt, numberOf(size[1]!), { at: m.at, to: m.to + size[0].length }); if (atLeast(clause.text, m.at - clause.start, m.to - clause.start + size[0].length)) out.atLeast.add('fontSizePt'); }
       if (/\b(?:not|no|never|avoid|don['’]t)\b(?! (?:change|alter|modify|touch) )[^.;,]{0,20}$/i.test(clause.text.slice(0, m.at - clause.start)) || (/^(?:Times|Georgia|Courier|Palatino)$/.test(face) && !size && !/\b(?:font|typeface|type|\d{0,2}pt|point|size|or|text)\b/i.test(clause.text))) continue;
+      if (!namesExamples(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start))) out.fontsAreExamples = false;
       if (!out.fonts.some((f) => f.value === face || (f.start <= m.at && f.end >= m.to))) put(out.fonts, face, m);
     }
     for (const m of matchesIn(clause, /^\W*pages? unnumbered\b|\bunnumbered pages\b|\bpages? (?:must|should|shall|are|is|need|do) ?(?:not|n['’]t) (?:to )?(?:be )?numbered\b/gi)) put(out.pageNumbers, false, m);

@@ -10,6 +10,7 @@ import { withRows } from './documents-of-rows.ts';
 import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
 import { daysToDate } from './late-spans.ts';
+import { readChoices } from './choices.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits, type LimitStatement } from './limits.ts';
 import { packedList } from './packed-list.ts';
@@ -179,6 +180,16 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const least = [...layout.atLeast].filter((field) => brief.layout[field] !== null);
   if (least.length > 0) brief.layout.atLeast = least;
   brief.layout.fonts = layout.fonts.map((f) => f.value);
+  const open = readChoices(clauses);
+  for (const field of ['fontSizePt', 'lineSpacing', 'marginMm'] as const) {
+    const same = new Set(open[field].map((s) => JSON.stringify(s.value)));
+    if (layout[field].length > 0 || same.size !== 1) continue;
+    brief.layout.choices = { ...brief.layout.choices, [field]: open[field][0]!.value };
+    for (const s of open[field]) evidence.push({ field: `layout.choices.${field}`, ...quote(s) });
+  }
+  const kind = one('layout.faceKind', open.faceKind);
+  if (kind !== null) brief.layout.faceKind = kind;
+  if (layout.fonts.length > 0 && layout.fontsAreExamples) brief.layout.fontsAreExamples = true;
   for (const f of layout.fonts) evidence.push({ field: 'layout.fonts', ...quote(f) });
   brief.layout.pageNumbers = one('layout.pageNumbers', layout.pageNumbers);
   brief.referenceStyle = one('referenceStyle', readReferenceStyle(clauses));

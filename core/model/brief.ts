@@ -1,5 +1,9 @@
 import type { Kind } from './kinds.ts';
 
+/** Several measures that will do. `between`: whatever lies between them does as well */
+export interface Choice { values: number[]; between: boolean }
+export type FaceKind = 'serif' | 'sans serif';
+
 /** What is asked. `null` (lists: empty) means that the wording does not settle it; `false` only where it says so. */
 export interface Brief {
   place: string | null;
@@ -18,6 +22,12 @@ export interface Brief {
     fonts: string[]; pageNumbers: boolean | null;
     /** measures that may be exceeded: “at least 11 pt”; absent: none */
     atLeast?: ('fontSizePt' | 'marginMm' | 'lineSpacing')[];
+    /** measures of which the wording leaves several open, “11 or 12 pt”: the measure itself is null then; absent: none */
+    choices?: { fontSizePt?: Choice; lineSpacing?: Choice; marginMm?: Choice };
+    /** the kind of face that will do: “a sans serif font”; absent: any */
+    faceKind?: FaceKind;
+    /** the faces are named as examples, “such as Arial”: others like them will do; absent: they are asked for */
+    fontsAreExamples?: true;
   };
   declaration: boolean | null;
   referenceStyle: string | null;

@@ -1,3 +1,5 @@
+import type { FaceKind } from '../model/brief.ts';
+
 /** Open faces that set exactly like a common one (same widths). Source: the faces' own documentation, from memory. */
 const clones: readonly (readonly string[])[] = [
   ['timesnewroman', 'times', 'nimbusroman', 'liberationserif', 'tinos', 'nimbusromanno9l', 'texgyretermes', 'termes'], ['arial', 'helvetica', 'nimbussans', 'liberationsans', 'arimo', 'nimbussansl', 'texgyreheros'],
@@ -22,4 +24,14 @@ export function sameFace(asked: string, found: string): 'same' | 'alike' | 'othe
   const [a, f] = [bare(asked), bare(found)];
   if (a === f || f.startsWith(a) || (a === 'times' && f === 'timesnewroman') || (a === 'timesnewroman' && f === 'times')) return 'same';
   return clones.some((row) => row.includes(a) && row.some((c) => f === c || f.startsWith(c))) ? 'alike' : 'other';
+}
+
+/** Faces with and without serifs, by the beginnings of their names. From memory; for text faces that papers are set in. */
+const serifFaces = ['times', 'georgia', 'garamond', 'ebgaramond', 'cambria', 'caladea', 'palatino', 'bookantiqua', 'bookman', 'century', 'baskerville', 'caslon', 'bodoni', 'didot', 'minion', 'constantia', 'sourceserif', 'notoserif', 'liberationserif', 'dejavuserif', 'freeserif', 'tinos', 'gelasio', 'nimbusroman', 'texgyretermes', 'texgyrepagella', 'lmroman', 'cmr', 'sfrm', 'computermodern', 'latinmodernroman', 'linlibertine', 'libertinus', 'crimson', 'charter', 'utopia', 'courier', 'liberationmono', 'merriweather', 'ptserif', 'sitka', 'goudy', 'perpetua', 'rockwell', 'newyork', 'hoefler'];
+const sansFaces = ['arial', 'helvetica', 'calibri', 'carlito', 'verdana', 'tahoma', 'trebuchet', 'aptos', 'segoeui', 'lato', 'roboto', 'opensans', 'notosans', 'sourcesans', 'liberationsans', 'dejavusans', 'freesans', 'arimo', 'nimbussans', 'texgyreheros', 'centurygothic', 'gillsans', 'futura', 'franklingothic', 'candara', 'corbel', 'comicsans', 'optima', 'myriad', 'univers', 'ubuntu', 'inter', 'sfpro', 'ptsans', 'lucidasans', 'lmsans', 'cmss', 'avenir', 'montserrat', 'cantarell', 'bierstadt', 'avantgarde', 'raleway', 'atkinson', 'opendyslexic', 'impact'];
+/** @returns null where the name says nothing */
+export function kindOfFace(face: string): FaceKind | null {
+  const name = bare(face);
+  if (sansFaces.some((f) => name.startsWith(f)) || /sans(?!cript)/.test(name)) return 'sans serif';
+  return serifFaces.some((f) => name.startsWith(f)) || /serif/.test(name) ? 'serif' : null;
 }

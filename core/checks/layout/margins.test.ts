@@ -14,3 +14,6 @@ test('above and below are named where they are at fault', () => {
   const found = (bottom: number) => layoutMargins.found({ ...set(25, bottom), layout: madeLayout({ marginsMm: { left: 25, right: 26, top: 25, bottom } }) } as never);
   expect([found(40), found(12)]).toEqual(['left 25, right 26 mm', 'left 25, right 26, bottom 12 mm']);
 });
+
+const several = (mm: number) => ({ ...set(mm), brief: madeBrief({ layout: { ...madeBrief().layout, choices: { marginMm: { values: [20, 25], between: true } } } }) });
+testCheck(layoutMargins, { met: [{ name: 'between the two', given: several(22) }], look: [{ name: 'a little wider', given: several(30), says: ['wide'] }], notMet: [{ name: 'narrower than both', given: several(14), says: ['narrow'] }], notAsked: [{ name: 'nothing asked' }] });
