@@ -31,3 +31,4 @@ export { anatomyOf, anatomyGroups, type Anatomy, type AnatomyGroup } from './ana
 export { billParts, type WordBill } from './words/bill.ts';
 export { reportData, reportPdf, reasonKeyOf, type ReportInput } from './report/report.ts';
 export type { Settlement } from './mends/settle/settlement.ts';
+export { detailsToHide } from './identity/asked.ts';

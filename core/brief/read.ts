@@ -10,6 +10,7 @@ import { withRows } from './documents-of-rows.ts';
 import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
 import { daysToDate } from './late-spans.ts';
+import { readShown } from './shown.ts';
 import { readChoices } from './choices.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits, type LimitStatement } from './limits.ts';
@@ -196,6 +197,9 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const sections = readSections(clauses).filter((s, i, all) => all.findIndex((o) => o.value === s.value) === i);
   if (sections.length > 0) brief.sections = sections.map((s) => s.value);
   for (const s of sections) evidence.push({ field: 'sections', ...quote(s) });
+  const shown = readShown(clauses).filter((s) => brief.anonymous !== true || !['surname', 'givenNames', 'username'].includes(s.value.field));
+  if (shown.length > 0) brief.shown = shown.map((s) => s.value);
+  for (const s of shown) evidence.push({ field: 'shown', ...quote(s) });
   const archival = settle(readArchival(clauses), (a, b) => a.startsWith(b) || b.startsWith(a));
   if (archival.value !== null) brief.archival = archival.evidence.map((s) => s.value).sort((a, b) => b.length - a.length)[0]!;
   for (const s of archival.evidence) evidence.push({ field: 'archival', ...quote(s) });

@@ -33,6 +33,7 @@ export const briefSchema = Joi.object({
   parts: listOf(Joi.object({ label: Joi.string().required(), opens: iso, due: iso })).max(20),
   attempts: Joi.object({ allowed: Joi.alternatives(Joi.number().integer().min(1), Joi.string().valid('unlimited')).allow(null).default(null), keeps: Joi.string().valid('latest', 'all').allow(null).default(null) }).empty(null).default(emptyBrief().attempts),
   late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).empty(null).default(emptyBrief().late),
+  shown: Joi.array().items(Joi.object({ field: Joi.string().required(), where: Joi.string().valid('runningHead', 'titlePage', 'text').required() })).optional(),
   layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: listOf(Joi.string()), pageNumbers: flag, atLeast: Joi.array().items(Joi.string().valid('fontSizePt', 'marginMm', 'lineSpacing')).optional(), choices: Joi.object({ fontSizePt: choice, lineSpacing: choice, marginMm: choice }).optional(), faceKind: Joi.string().valid('serif', 'sans serif').optional(), fontsAreExamples: Joi.boolean().valid(true).optional() }).empty(null).default(emptyBrief().layout),
   declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
   archival: Joi.string().pattern(/^PDF\/A(?:-[1-4][abuef]?)?$/).optional(),

@@ -24,6 +24,7 @@ import { identityContact } from './identity/contact.ts';
 import { identityFilename } from './identity/filename.ts';
 import { identityChecks } from './identity/places.ts';
 import { identitySelfCitation } from './identity/self-citation.ts';
+import { identityShown } from './identity/shown.ts';
 import { identityThirdPerson } from './identity/third-person.ts';
 import { metadataChecks } from './metadata/sorts.ts';
 import { layoutFontSize } from './layout/font-size.ts';
@@ -86,7 +87,7 @@ export const checks: readonly Check[] = [
   pagesLimit, pagesSize, pagesOrientation, pagesRotation, pagesNumbers, pagesBlank, layoutFontSize, layoutFonts, layoutLineSpacing, layoutMargins, wordsCount,
   fontsEmbedded, fontsUnicode, fontsType3, fontsPermission, fontsAvailable,
   textMinimum, textImageOnly, textGarbled, textInvisible, textBackground, textTiny, textOffPage, textCovered, textHiddenLayer, textLookalikes, textZeroWidth, ...photoChecks,
-  ...identityChecks, identityFilename, identityContact, identitySelfCitation, identityAcknowledgement, identityThirdPerson, ...metadataChecks,
+  ...identityChecks, identityFilename, identityContact, identitySelfCitation, identityAcknowledgement, identityShown, identityThirdPerson, ...metadataChecks,
   remainsComments, remainsTrackedChanges, remainsHighlight, remainsPlaceholder, remainsBrokenReference, remainsOlderRevision, remainsEmptySection,
 ];
 

@@ -1,3 +1,4 @@
+import { isAskedThere } from '../identity/asked.ts';
 import { checks, setChecks } from '../checks/index.ts';
 import type { Check, CheckInput, Draft, Fact, Seen } from '../checks/define.ts';
 import type { SetInput } from '../checks/define-set.ts';
@@ -34,7 +35,7 @@ export function judge(input: JudgeInput): Judged {
   const matcher = details ? new Matcher(details) : null;
   const docket: DocketLine[] = [];
   const findings = facts.map((document, i) => {
-    const signs = matcher && wanted !== 'no' && document.passages.ok ? searchPassages(document.passages.value, matcher) : [];
+    const signs = matcher && wanted !== 'no' && document.passages.ok ? searchPassages(document.passages.value, matcher).filter((s) => !isAskedThere(brief, s)) : [];
     const one: CheckInput = { file: document.file, facts: document, brief, document: matching[i] ?? null, details, matcher, wanted, signs: dedupe(signs), templates: input.templates ?? [] };
     const found: Finding[] = [];
     for (const check of checks) {

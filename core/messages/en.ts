@@ -75,6 +75,7 @@ export const words: Record<string, Words> = {
   'remains.placeholder': { line: 'Nothing left to fill in', says: { placeholder: '“{text}” looks like a place that was left to fill in.' } },
   'remains.broken-reference': { line: 'No broken references', says: { broken: '“{text}” is a reference that leads nowhere.' } },
   'remains.older-revision': { line: 'No earlier state inside', says: { revisions: 'Earlier saved states are still inside the file ({count}) and can be brought back. A clean copy goes without.' } },
+  'identity.shown': { line: 'Shows what it has to show', says: { missing: 'The {field} has to stand {where}, and it is nowhere in the paper.', missingOn: 'The {field} has to stand {where}, and page {page} has none.', elsewhere: 'The {field} has to stand {where}; it was found elsewhere in the paper.', unknown: 'The {field} has to stand {where}. It is not among your details, so look yourself.' } },
   'identity.self-citation': { line: 'No pointing to my own work', says: { phrase: '“{phrase}” may point to you.' } },
   'identity.contact': { line: 'No other contact', says: { other: '“{contact}” is not among your details. Look whether it points to you: another address of yours, your supervisor’s or your placement’s does.' } },
   'identity.acknowledgement': { line: 'No thanks that point to me', says: { phrase: '“{phrase}” may point to you through somebody who is named.', section: 'There is a section of thanks. Look whether it says who you are through those who helped you.' } },

@@ -2,6 +2,8 @@ import type { Kind } from './kinds.ts';
 
 /** Several measures that will do. `between`: whatever lies between them does as well */
 export interface Choice { values: number[]; between: boolean }
+/** `text`: anywhere in the paper that a reader sees */
+export interface ShownDetail { field: NameField; where: 'runningHead' | 'titlePage' | 'text' }
 export type FaceKind = 'serif' | 'sans serif';
 
 /** What is asked. `null` (lists: empty) means that the wording does not settle it; `false` only where it says so. */
@@ -33,6 +35,8 @@ export interface Brief {
   referenceStyle: string | null;
   /** sections that the wording asks for by name, as it names them; absent: none */
   sections?: string[];
+  /** details that the paper itself has to show, and where; absent: none */
+  shown?: ShownDetail[];
   /** the form of PDF for long keeping that the wording demands, as “PDF/A-2b”; absent: none */
   archival?: string;
   /** which parts of a paper the wording counts among its words, and which not; absent: it does not say */

@@ -173,9 +173,10 @@ export function hasField(name: string, field: NameField, details: Details | null
 }
 
 const detailFields: Partial<Record<DetailName, NameField[]>> = { studentNumber: ['studentNumber'], candidateNumber: ['candidateNumber'], surname: ['surname'], fullName: ['surname', 'givenNames'], givenName: ['givenNames'], initials: ['initials', 'surname'], username: ['username'] };
+export const fieldsOfDetail = (detail: DetailName): readonly NameField[] => detailFields[detail] ?? [];
 /** A detail that the brief itself demands in the name is asked for, not forbidden. */
 export function isAskedInName(brief: Brief, detail: DetailName): boolean {
-  const fields = detailFields[detail] ?? [];
+  const fields = fieldsOfDetail(detail);
   const inPattern = brief.naming.pattern ? eachName(brief.naming.pattern).flatMap((one) => parsePattern(stem(one))).flatMap((t) => ('field' in t ? [t.field] : [])) : [];
   return fields.some((f) => brief.naming.mustContain.includes(f) || inPattern.includes(f));
 }

@@ -1,4 +1,4 @@
-import { kindNames, laidOut, proposeName, showBytes, endings, type Brief, type Details, type DocketLine, type Failure, type Finding, type Kind, type Outcome, type Settlement } from '../../core/index.ts';
+import { detailsToHide, kindNames, laidOut, proposeName, showBytes, endings, type Brief, type Details, type DocketLine, type Failure, type Finding, type Kind, type Outcome, type Settlement } from '../../core/index.ts';
 import type { FileRow, Made, PaperRow } from '../store/db.ts';
 import { keepMended } from '../store/papers.ts';
 import { asProgress, workPool, type Running } from '../workers/client.ts';
@@ -48,7 +48,7 @@ export function proposeMends({ file, paper, findings, docket, details, wording, 
   if (shown.length > 0) {
     const can = details !== null && (isPdf || isText || isPicture);
     add('redact', isPdf || isPicture ? `Take my details out of the ${isPdf ? 'pages' : 'picture'}` : 'Replace my details in the text', `${shown.length} ${shown.length === 1 ? 'place' : 'places'}: ${[...new Set(shown.map((f) => `“${String(f.data.found)}”`))].slice(0, 3).join(', ')}. ${isPdf ? 'Letters and pixels are removed, not covered.' : isText ? 'The words are replaced where they stand, in their own formatting, and pixels are filled where a picture shows them; every other word stays.' : isPicture ? 'The pixels are filled with the ground around them; the rest of the picture stays.' : 'Convert it first, or change it in the program it was written in and bring it again.'}`,
-      can ? [action(isText ? 'Replace them' : 'Take them out', 'Taking out', (f) => workPool.run((api) => api.redact(handed(f), details, wording)), (v, f) => as(f, { mend: 'redact', taken: v.taken, lost: v.proof.lost }, v.blob))] : []);
+      can ? [action(isText ? 'Replace them' : 'Take them out', 'Taking out', (f) => workPool.run((api) => api.redact(handed(f), detailsToHide(details, paper.brief), wording)), (v, f) => as(f, { mend: 'redact', taken: v.taken, lost: v.proof.lost }, v.blob))] : []);
   }
   const to = demand === null || demand.types.includes(file.kind) ? null : demand.types.includes('pdf') ? 'pdf' : demand.types.includes('docx') ? 'docx' : null;
   if (to) {

@@ -1,0 +1,39 @@
+import type { NameField, ShownDetail } from '../model/brief.ts';
+import { matchesIn, type Clause, type Statement } from './statements.ts';
+
+/** What identifies a student, as departments ask for it in the paper itself. */
+const details: readonly [RegExp, readonly NameField[]][] = [
+  [/\b(?:(?:candidate|exam(?:ination)?|anonym(?:ous|ity))(?:['’]s)?[\s-](?:number|no\b\.?|code|ID)|prüfungsnummer)s?/gi, ['candidateNumber']],
+  [/\b(?:(?:student|registration|matriculation|matric|roll|enrol?ment|library card|university|\d{1,2}-digit)(?:['’]s)?[\s-](?:ID(?:[\s-]number)?|number|no\b\.?|code)|ID[\s-](?:number|no\b\.?)|student ID|SID|matrikelnummer)s?\b/gi, ['studentNumber']],
+  [/\b(?:user ?name|user ID|login)\b/gi, ['username']], [/\b(?:surname|family name|last name)\b/gi, ['surname']],
+  [/\b(?:(?:your|the author['’]s|the student['’]s|the candidate['’]s) (?:own |full )?|full )names?\b(?! of)/gi, ['surname', 'givenNames']],
+];
+const places: readonly [RegExp, ShownDetail['where']][] = [
+  [/\b(?:(?:page |running )?(?:headers?(?! image)|heads?)|footers?|(?:top|bottom|head|foot|(?:upper|lower|top|bottom) (?:left|right)(?:-hand)? corner|margin) of (?:each|every|all)(?: of the| the)? pages?|(?:each|every)(?: single)? (?:page|sheet)|all (?:of )?(?:the |your )?pages)\b/gi, 'runningHead'],
+  [/\b(?:(?:title|cover|front|first) ?(?:page|sheet)|front cover|coversheet|page (?:1|one))\b(?! of (?:the|your) (?:booklet|exam|card|handbook|paper you))/gi, 'titlePage'],
+  [/\b(?:(?:in|on|within) )(?:the |your )(?:essay|paper|work|document|text|script|report|thesis|dissertation|manuscript)(?: itself)?\b(?! file| name| you)/gi, 'text'],
+];
+const demand = /\b(?:put|write|include|add|insert|type|print|give|enter|place|state|show|display|use|repeat|indicate|note|provide|quote|make sure|ensure|must|should|shall|needs? to|ha(?:s|ve) to|(?:is|are) to|please|required|carry|carries|bears?|shows|contains|have (?:the|your|an?))\b|^\W*(?:page |running )?(?:headers?|footers?|title page|cover page)\s*[:–|-]|^\W*(?:only )?(?:your )?(?:student|candidate|exam|registration|matriculation)\b/i;
+/** “(not your name)”, “instead of your name”: what is refused beside the detail that is asked for. */
+const aside = /[,(]?\s*(?:and |but )?(?:not|never|no|instead of|rather than) (?:your |the )?(?:own |full )?(?:actual )?names?\)?(?: or initials)?,?(?! (?:on|in|at)\b)/gi;
+const refused = /\b(?:not|never|no|nor|neither|without|avoid|remove|delete|omit|leave out|except|unless|nobody|free of)\b(?! only\b| forget\b| omit\b)|n['’]t\b(?! (?:forget|omit)\b)/i, byOthers = /\b(?:we|office|system|platform|automatically|will be (?:added|stamped|printed)|markers? (?:see|will))\b/i;
+
+/** Details that the paper itself has to show, with where: “put your candidate number in the header of every page”. The name of the file is another matter. */
+export function readShown(clauses: Clause[]): Statement<ShownDetail>[] {
+  const found: Statement<ShownDetail>[] = [];
+  for (const clause of clauses) {
+    if (clause.text.length > 600 || !/number|\bno\b|code|\bID\b|name|login|nummer/i.test(clause.text) || !demand.test(clause.text) || byOthers.test(clause.text)) continue;
+    const plain: Clause = { ...clause, text: clause.text.replace(aside, (s) => ' '.repeat(s.length)) };
+    const wheres = places.flatMap(([pattern, where]) => [...matchesIn(plain, pattern)].map((m) => ({ where, at: m.at - clause.start, to: m.to - clause.start })));
+    for (const [pattern, fields] of details) for (const m of matchesIn(plain, pattern)) {
+      const at = m.at - clause.start, to = m.to - clause.start, before = plain.text.slice(0, at);
+      if (refused.test(/[^.;,:]{0,60}$/.exec(before)![0])) continue;
+      const place = wheres.map((p) => ({ ...p, between: p.at >= to ? plain.text.slice(to, p.at) : plain.text.slice(p.to, at) })).filter((p) => p.between.length <= 90 && !/[.;!?]|\bfile ?name|\bnam(?:e|ing) (?:of )?(?:the|your) (?:file|document)/i.test(p.between) && !refused.test(p.between)
+        && (p.at >= to ? p.where === 'text' || /\b(?:in|on|at|into|onto|to|as|across)\b[^.;:]{0,24}$/i.test(p.between) : /\b(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to|will)?\s*(?:show|carry|contain|include|bear|give|state|have|list|display|consist of|carries|bears|shows|contains|gives|states|has|with)\b|^\s*[:=|–-]|^ ?\(/i.test(p.between)))
+        .sort((a, b) => a.between.length - b.between.length)[0];
+      if (!place) continue;
+      for (const field of fields) if (!found.some((f) => f.value.field === field && f.value.where === place.where)) found.push({ value: { field, where: place.where }, start: m.at, end: m.to });
+    }
+  }
+  return found;
+}
