@@ -23,3 +23,5 @@ describe('faces', () => {
 test.each<[string, 'fontSizePt' | 'marginMm', number]>([['Minimum font size 11pt.', 'fontSizePt', 11], ['Minimum font size: 11 pt', 'fontSizePt', 11], ['The smallest permitted type size is 11 pt.', 'fontSizePt', 11], ['Leave at least 25 mm all round.', 'marginMm', 25]])('“%s” is a least one', (text, field, value) => {
   expect(layout(text)).toMatchObject({ [field]: value, atLeast: [field] });
 });
+
+test.each<[string, 'portrait' | 'landscape' | undefined]>([['A4 portrait, 2 cm margins', 'portrait'], ['One A3 sheet, landscape orientation.', 'landscape'], ['Page orientation: portrait', 'portrait'], ['Landscape pages are not accepted.', 'portrait'], ['Wide tables may be on landscape pages.', undefined], ['An essay on the landscape of the marsh, its pages and its paper trade', undefined], ['Write about landscape history.', undefined]])('%s', (text, orientation) => { expect(layout(text).orientation).toBe(orientation); });

@@ -10,7 +10,7 @@ import { withRows } from './documents-of-rows.ts';
 import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
 import { daysToDate } from './late-spans.ts';
-import { readShown } from './shown.ts';
+import { readShown, readWordsStated } from './shown.ts';
 import { readChoices } from './choices.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits, type LimitStatement } from './limits.ts';
@@ -190,6 +190,8 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   }
   const kind = one('layout.faceKind', open.faceKind);
   if (kind !== null) brief.layout.faceKind = kind;
+  const lying = one('layout.orientation', open.orientation);
+  if (lying !== null && brief.documents.length < 2) brief.layout.orientation = lying;
   if (layout.fonts.length > 0 && layout.fontsAreExamples) brief.layout.fontsAreExamples = true;
   for (const f of layout.fonts) evidence.push({ field: 'layout.fonts', ...quote(f) });
   brief.layout.pageNumbers = one('layout.pageNumbers', layout.pageNumbers);
@@ -200,6 +202,9 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const shown = readShown(clauses).filter((s) => brief.anonymous !== true || !['surname', 'givenNames', 'username'].includes(s.value.field));
   if (shown.length > 0) brief.shown = shown.map((s) => s.value);
   for (const s of shown) evidence.push({ field: 'shown', ...quote(s) });
+  const stated = readWordsStated(clauses);
+  if (stated.length > 0) brief.statesWords = true;
+  for (const s of stated) evidence.push({ field: 'statesWords', ...quote(s) });
   const archival = settle(readArchival(clauses), (a, b) => a.startsWith(b) || b.startsWith(a));
   if (archival.value !== null) brief.archival = archival.evidence.map((s) => s.value).sort((a, b) => b.length - a.length)[0]!;
   for (const s of archival.evidence) evidence.push({ field: 'archival', ...quote(s) });

@@ -14,3 +14,6 @@ test.each<[string, string[] | undefined]>([
   expect(brief.sections).toEqual(sections);
   for (const e of brief.evidence.filter((x) => x.field === 'sections')) expect(text.slice(e.start, e.end)).toBe(e.quote);
 });
+
+test.each<[string, string[]]>([['A reference list is required.', ['reference list']], ['An abstract of 200 words must be included.', ['abstract']], ['Please add a bibliography.', ['bibliography']], ['The report needs a title page.', ['title page']]])('%s', (text, want) => { expect(readBrief(text, '2026-11-29T12:00:00Z').brief.sections).toEqual(want); });
+test.each(['No abstract is required.', 'An abstract is not required.', 'A full bibliography is required only if you cite books.', 'Results are required to be sent to the office.'])('“%s” asks for none', (text) => { expect(readBrief(text, '2026-11-29T12:00:00Z').brief.sections).toBeUndefined(); });

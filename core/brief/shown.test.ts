@@ -23,3 +23,9 @@ describe('details that the paper itself has to show', () => {
   ])('“%s” asks for none', (text) => { expect(shown(text)).toEqual([]); });
   test('a name is not asked for where marking is anonymous', () => { expect(shown('Marking is anonymous. Your name goes on the cover sheet of the envelope only; put your candidate number on every page.')).toEqual(['candidateNumber@runningHead']); });
 });
+
+describe('a word count that the paper has to state', () => {
+  const asked = (text: string) => readBrief(text, '2026-11-29T12:00:00Z').brief.statesWords;
+  test.each(['State the word count on the title page.', 'Put the word count at the end.', 'The word count must be stated on the first page.', 'Title page: title, candidate number, word count', 'Your essay must begin with your marking code and the word count.', 'Word count on the first page. Exceeding it costs marks.', 'Cover page: Required – student ID, word count', 'Certify the number of words at the end.'])('%s', (text) => { expect(asked(text)).toBe(true); });
+  test.each(['Word count: 2,000 max.', 'The word count includes footnotes.', 'Give your sources; they are not in the word count.', 'Do not state the word count.', 'What is included in the word count?', 'There is no word count.', 'Footnotes are part of the word count.', 'The word count is 2,000 words.'])('“%s” asks for none', (text) => { expect(asked(text)).toBeUndefined(); });
+});

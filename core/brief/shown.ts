@@ -37,3 +37,18 @@ export function readShown(clauses: Clause[]): Statement<ShownDetail>[] {
   }
   return found;
 }
+
+/** Where the word count has to stand in the paper: “state the word count on the title page”. A rule of what counts is another matter. */
+export function readWordsStated(clauses: Clause[]): Statement<true>[] {
+  const found: Statement<true>[] = [];
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:(?:final|total|exact|actual|accurate|full) )?(?:word ?count|number of words)\b/gi)) {
+    const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
+    if (/\b(?:in|within|of|from|to|towards?|exceed|on|under|over|into|with) (?:the |your |this |its |a )?$/i.test(before) && !/\b(?:begins?|starts?|ends?|page|sheet) with (?:the |your |a )?$/i.test(before) || refused.test(/[^.;:]{0,60}$/.exec(before)![0]) || /^\s+(?:is|does|must not|should not|excludes?|includes?|limits?|exceeds?)\b(?! (?:be )?(?:stated|given|shown|to be (?:stated|given|shown)))/i.test(after)) continue;
+    const asked = /\b(?:state|put|certify|declare|give|provide|indicate|note|write|print|type|record|display|show|begins? with|starts? with|ends? with)s?\b[^.;!?]{0,80}$/i.test(before)
+      || /^\s*(?:\([^)]*\)\s*)?(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to)?\s*(?:be )?(?:stated|given|shown|declared|put|placed|indicated|printed|appear|go|stand)?\s*(?:clearly )?(?:on|at|in) (?:the |your )?(?:title|first|front|cover|last|final|top|end|foot|bottom|head|header|footer)\b/i.test(after)
+      || /^\s*(?:must|should|shall|ha(?:s|ve) to|needs? to) be (?:stated|given|shown|declared|indicated)\b/i.test(after)
+      || /\b(?:title page|cover ?(?:page|sheet)?|front (?:page|sheet)|first page|headers?|footers?)\b[^.;]{0,80}?(?:[:–?]|\b(?:with|must|should|shows?|gives?|carries|contains?))[^.;]{0,90}$/i.test(before);
+    if (asked) found.push({ value: true, start: m.at, end: m.to });
+  }
+  return found;
+}

@@ -79,12 +79,13 @@ import { timeSimilarity } from './time/similarity.ts';
 import { timeWindow } from './time/window.ts';
 import { timeZone } from './time/zone.ts';
 import { wordsCount } from './words/count.ts';
+import { wordsStated } from './words/stated.ts';
 
 /** Every check of one document, in the order of the docket. */
 export const checks: readonly Check[] = [
   fileType, fileExtension, fileSize, fileEmpty, fileTruncated, fileEncrypted, fileLink, fileLock, filePartial, fileVendor, fileActive, fileAttachments, fileRepaired, fileArchive,
   namePattern, nameRequired, nameIdentity, nameCharacters, nameLength, nameVersionMarks, nameTemplate,
-  pagesLimit, pagesSize, pagesOrientation, pagesRotation, pagesNumbers, pagesBlank, layoutFontSize, layoutFonts, layoutLineSpacing, layoutMargins, wordsCount,
+  pagesLimit, pagesSize, pagesOrientation, pagesRotation, pagesNumbers, pagesBlank, layoutFontSize, layoutFonts, layoutLineSpacing, layoutMargins, wordsCount, wordsStated,
   fontsEmbedded, fontsUnicode, fontsType3, fontsPermission, fontsAvailable,
   textMinimum, textImageOnly, textGarbled, textInvisible, textBackground, textTiny, textOffPage, textCovered, textHiddenLayer, textLookalikes, textZeroWidth, ...photoChecks,
   ...identityChecks, identityFilename, identityContact, identitySelfCitation, identityAcknowledgement, identityShown, identityThirdPerson, ...metadataChecks,

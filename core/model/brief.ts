@@ -4,6 +4,7 @@ import type { Kind } from './kinds.ts';
 export interface Choice { values: number[]; between: boolean }
 /** `text`: anywhere in the paper that a reader sees */
 export interface ShownDetail { field: NameField; where: 'runningHead' | 'titlePage' | 'text' }
+export type Orientation = 'portrait' | 'landscape';
 export type FaceKind = 'serif' | 'sans serif';
 
 /** What is asked. `null` (lists: empty) means that the wording does not settle it; `false` only where it says so. */
@@ -26,6 +27,8 @@ export interface Brief {
     atLeast?: ('fontSizePt' | 'marginMm' | 'lineSpacing')[];
     /** measures of which the wording leaves several open, “11 or 12 pt”: the measure itself is null then; absent: none */
     choices?: { fontSizePt?: Choice; lineSpacing?: Choice; marginMm?: Choice };
+    /** which way up the sheet lies; absent: it does not say */
+    orientation?: Orientation;
     /** the kind of face that will do: “a sans serif font”; absent: any */
     faceKind?: FaceKind;
     /** the faces are named as examples, “such as Arial”: others like them will do; absent: they are asked for */
@@ -37,6 +40,8 @@ export interface Brief {
   sections?: string[];
   /** details that the paper itself has to show, and where; absent: none */
   shown?: ShownDetail[];
+  /** the paper has to state its word count; absent: it need not */
+  statesWords?: true;
   /** the form of PDF for long keeping that the wording demands, as “PDF/A-2b”; absent: none */
   archival?: string;
   /** which parts of a paper the wording counts among its words, and which not; absent: it does not say */

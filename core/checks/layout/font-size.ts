@@ -1,6 +1,6 @@
 import { defineCheck, atFile, look, stops } from '../define.ts';
 import { outliersOf, placeOf } from '../outliers.ts';
-import { askedOf } from './asked.ts';
+import { askedOf } from '../asked-measure.ts';
 
 export const layoutFontSize = defineCheck({
   id: 'layout.font-size', needs: ['layout'], reference: 'the brief itself; measured by characters',

@@ -1,6 +1,6 @@
 import { defineCheck, atFile, look, stops } from '../define.ts';
 import { outliersOf, placeOf } from '../outliers.ts';
-import { askedOf } from './asked.ts';
+import { askedOf } from '../asked-measure.ts';
 
 export const layoutLineSpacing = defineCheck({
   id: 'layout.line-spacing', needs: ['layout'], reference: 'the brief itself; single spacing is about 1.15 times the size (common practice)',

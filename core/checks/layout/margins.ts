@@ -1,6 +1,6 @@
 import { defineCheck, atFile, look, stops } from '../define.ts';
 import { outliersOf, placeOf } from '../outliers.ts';
-import { askedOf } from './asked.ts';
+import { askedOf } from '../asked-measure.ts';
 
 /** Ink and rounding may take so many millimetres. */
 const leeway = 2;

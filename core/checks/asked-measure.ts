@@ -1,4 +1,4 @@
-import type { Brief } from '../../model/brief.ts';
+import type { Brief } from '../model/brief.ts';
 
 /** What a brief asks of one measure: how it is told, and how far a value lies from what will do (below it: negative; 0: it does). */
 export interface Asked { text: string; off: (value: number) => number }
