@@ -10,6 +10,7 @@ export const docketGroups: readonly { id: string; line: string; checks: RegExp; 
   { id: 'name', line: 'File name', checks: /^name\.|^identity\.filename$/, stop: 'mend', tell: 'both' },
   { id: 'pages', line: 'Pages', checks: /^pages\./, stop: 'check', tell: 'asked' },
   { id: 'layout', line: 'Layout', checks: /^layout\./, stop: 'check', tell: 'asked', beside: true },
+  { id: 'shown', line: 'What the paper shows', checks: /^identity\.shown$|^words\.stated$/, stop: 'check', tell: 'asked', beside: true },
   { id: 'words', line: 'Words', checks: /^words\./, stop: 'check', tell: 'asked' },
   { id: 'fonts', line: 'Fonts', checks: /^fonts\./, stop: 'check', tell: 'line' },
   { id: 'text', line: 'Readable text', checks: /^text\./, stop: 'check', tell: 'line' },

@@ -11,6 +11,8 @@ import { NameRule } from './name-rule.tsx';
 
 const askable: Kind[] = ['pdf', 'docx', 'odt', 'rtf', 'txt', 'jpeg', 'png', 'xlsx', 'pptx'];
 const nameable: NameField[] = ['studentNumber', 'candidateNumber', 'surname', 'givenNames', 'initials', 'username', 'courseCode', 'title', 'part', 'date'];
+/** What a paper may have to show of its writer. */
+const showable: NameField[] = ['candidateNumber', 'studentNumber', 'username', 'surname', 'givenNames'];
 const triple = (v: boolean | null): string => (v === null ? '' : v ? 'yes' : 'no');
 const fromTriple = (v: string): boolean | null => (v === '' ? null : v === 'yes');
 
@@ -22,6 +24,7 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
   const set = <K extends keyof Brief>(key: K, value: Brief[K]): void => setBrief({ ...brief, [key]: value });
   /** What is typed in is a limit, whatever the wording called it. */
   const setLimit = (key: 'minWords' | 'maxWords' | 'maxPages', value: number | null): void => setBrief({ ...brief, limits: { ...brief.limits, [key]: value }, lengths: brief.lengths?.filter((l) => l !== key) });
+  const setShown = (fields: NameField[]): void => set('shown', fields.length === 0 ? undefined : fields.map((field) => brief.shown?.find((s) => s.field === field) ?? { field, where: 'text' }));
   const given = (key: 'maxWords' | 'maxPages'): { helperText?: string } => (brief.lengths?.includes(key) ? { helperText: 'a length; not called a limit' } : {});
   const zone = zoneOf(brief.timeZone) ?? clock;
   const local = (iso: string | null): string => (iso === null ? '' : iso.length === 10 ? `${iso}T23:59` : DateTime.fromISO(iso, { zone: zone!, setZone: false }).setZone(zone!).toFormat("yyyy-LL-dd'T'HH:mm"));
@@ -72,6 +75,8 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
         <TextField select label="Form for long keeping" value={brief.archival ?? ''} onChange={(e) => set('archival', e.target.value || undefined)} {...about('archival')}><MenuItem value="">not asked</MenuItem>{[...new Set(['PDF/A', 'PDF/A-1b', 'PDF/A-2b', 'PDF/A-3b', ...(brief.archival ? [brief.archival] : [])])].map((f) => <MenuItem key={f} value={f}>{f}</MenuItem>)}</TextField>
         <Three label="Marked anonymously" value={brief.anonymous} set={(v) => set('anonymous', v)} about={about('anonymous')} />
         <Three label="Checked for similarity" value={brief.similarityChecked} set={(v) => set('similarityChecked', v)} about={about('similarityChecked')} />
+        <TextField select label="The paper shows" slotProps={{ select: { multiple: true, renderValue: (v) => (v as NameField[]).map((f) => fieldNames[f]).join(', ') } }} value={(brief.shown ?? []).map((s) => s.field)} onChange={(e) => setShown(e.target.value as unknown as NameField[])} {...about('shown')}>{showable.map((f) => <MenuItem key={f} value={f}>{fieldNames[f]}</MenuItem>)}</TextField>
+        <TextField select label="Word count stated" value={brief.statesWords ? 'yes' : ''} onChange={(e) => set('statesWords', e.target.value ? true : undefined)} {...about('statesWords')}><MenuItem value="">not asked</MenuItem><MenuItem value="yes">yes</MenuItem></TextField>
         <Three label="Declaration asked for" value={brief.declaration} set={(v) => set('declaration', v)} about={about('declaration')} />
         <TextField select label="Attempts" value={brief.attempts.allowed ?? ''} onChange={(e) => set('attempts', { ...brief.attempts, allowed: e.target.value === '' ? null : e.target.value === 'unlimited' ? 'unlimited' : Number(e.target.value) })} {...about('attempts')}>
           <MenuItem value="">unsettled</MenuItem><MenuItem value="unlimited">as often as I like</MenuItem>{[1, 2, 3, 4, 5].map((n) => <MenuItem key={n} value={n}>{n}</MenuItem>)}
