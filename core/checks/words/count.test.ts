@@ -15,11 +15,13 @@ const paper = (text: number, references: number, notes = 0) => madeFacts({ passa
 testCheck(wordsCount, {
   met: [
     { name: 'at the upper end, references or not', given: { brief, facts: paper(2650, 100) } },
+    { name: 'a little shorter than a length', given: { brief: { ...brief, limits: { ...noLimits(), maxWords: 2750 }, lengths: ['maxWords'] }, facts: paper(2300, 0) } }, { name: 'far below what is a limit', given: { brief: { ...brief, limits: { ...noLimits(), maxWords: 2750 } }, facts: paper(900, 0) } },
     { name: 'references are said not to count', given: { brief: { ...brief, counting: { counted: [], left: ['references'] } }, facts: paper(2740, 500) } },
   ],
   look: [
     { name: 'over with references, within without', given: { brief, facts: paper(2700, 200) }, says: ['depends'] }, { name: 'notes decide', given: { brief, facts: paper(2700, 0, 100) }, says: ['depends'] },
     { name: 'longer than a length that is no limit', given: { brief: { ...brief, limits: { ...noLimits(), maxWords: 2750 }, lengths: ['maxWords'] }, facts: paper(3000, 0) }, says: ['longer'] },
+    { name: 'far shorter than a length', given: { brief: { ...brief, limits: { ...noLimits(), maxWords: 2750 }, lengths: ['maxWords'] }, facts: paper(1500, 0) }, says: ['shorter'] },
     { name: 'over with everything and short without anything', given: { brief, facts: paper(2200, 600) }, says: ['depends'] },
   ],
   notMet: [

@@ -3,6 +3,8 @@ import type { WordPart } from '../../model/brief.ts';
 import { billOf, billParts, openParts } from '../../words/bill.ts';
 
 const limits = ({ brief, document }: CheckInput): { min: number | null; max: number | null } => ({ min: document?.limits?.minWords ?? brief.limits.minWords, max: document?.limits?.maxWords ?? brief.limits.maxWords });
+/** A paper shorter than this share of the length that is asked for is told. */
+const farShort = 0.75;
 const show = (n: number): string => n.toLocaleString('en');
 const nameOf = (part: WordPart): string => billParts.find((p) => p.part === part)!.line.toLowerCase();
 const list = (names: string[]): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`);
@@ -26,8 +28,10 @@ export const wordsCount = defineCheck({
   evaluate: (seen) => {
     const { min, max } = limits(seen), { most, least, text } = counted(seen);
     const inside = (n: number): boolean => (max === null || n <= max) && (min === null || n >= min);
-    if (inside(most) && inside(least)) return [];
     const data = { counted: text, max: max === null ? '' : show(max), min: min === null ? '' : show(min) };
+    // “1,500 words” is a length: nobody means the half of it.
+    if (max !== null && min === null && most < max * farShort && seen.brief.lengths?.includes('maxWords')) return [look('shorter', data)];
+    if (inside(most) && inside(least)) return [];
     // Between the two ends a rule of the department may still hold.
     if ((max === null || least <= max) && (min === null || most >= min)) return [look('depends', data)];
     if (max !== null && least > max && seen.brief.lengths?.includes('maxWords')) return [look('longer', data)];
