@@ -4,6 +4,7 @@ import { emptyPage, type PageDescription } from '../page-description.ts';
 import { linearMath } from '../../readers/mathml.ts';
 import { formatNumber } from '../../styles/number-formats.ts';
 import { outOfSight } from '../../readers/plain/html.ts';
+import { pageStyles } from '../../readers/plain/page-styles.ts';
 import { takeNotes } from '../../readers/plain/html-notes.ts';
 import { fromBase64 } from '../../text/bytes.ts';
 import { pictureSource } from '../picture.ts';
@@ -12,6 +13,10 @@ import { placesOf } from '../places.ts';
 /** What a web page may keep: blocks, and marks within a line. Everything else gives only its text; scripts, styles and forms give nothing. */
 const blocks = new Set(['p', 'div', 'section', 'article', 'header', 'footer', 'main', 'nav', 'aside', 'address', 'figure', 'figcaption', 'dl', 'dt', 'dd', 'details', 'summary', 'fieldset', 'caption', 'body', 'center']);
 const inline: Readonly<Record<string, string>> = { b: 'b', strong: 'b', i: 'i', em: 'i', cite: 'i', dfn: 'i', var: 'i', u: 'u', ins: 'u', s: 's', strike: 's', sup: 'sup', sub: 'sub' };
+/** What the style of an element says that a mark says as well. Source: CSS Fonts Level 4, 2.2 and 2.4; CSS Text Decoration Level 3, 2.1; CSS 2.2, 10.8. */
+const stylesAsMarks: readonly (readonly [string, RegExp])[] = [['b', /\bfont-weight:\s*(?:bold|bolder|[6-9]00)\b/i], ['i', /\bfont-style:\s*(?:italic|oblique)\b/i], ['u', /\btext-decoration(?:-line)?:[^;]*\bunderline\b/i], ['s', /\btext-decoration(?:-line)?:[^;]*\bline-through\b/i], ['sup', /\bvertical-align:\s*super\b/i], ['sub', /\bvertical-align:\s*sub\b/i]];
+/** Some programs put all of a page into `b` and say that it is not bold. */
+const isPlain = /\bfont-weight:\s*(?:normal|[1-5]00)\b/i;
 /** What the `type` of an ordered list counts with (HTML Living Standard, 4.4.5). */
 const listFormats: Readonly<Record<string, string>> = { a: 'lowerLetter', A: 'upperLetter', i: 'lowerRoman', I: 'upperRoman' };
 const dropped = new Set(['script', 'style', 'title', 'template', 'noscript', 'head', 'iframe', 'object', 'embed', 'canvas', 'audio', 'video', 'select', 'button', 'svg']);
@@ -21,36 +26,36 @@ export function mapHtmlSource(whole: string): PageDescription {
   const { source, notes } = takeNotes(whole), noteList: string[] = [], numbers = new Map<string, number>();
   const page = emptyPage();
   let out = '', line = '', skip = 0, pre = 0, quote = 0, math: string | null = null, inCell = 0;
-  const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [], /** direction and alignment as the elements around hand them down */ around: { rtl: boolean; align: string; /** nothing of it is shown */ unseen: boolean }[] = [];
+  const open: string[] = [], lists: { ordered: boolean; count: number; step: 1 | -1; kind: string }[] = [], tag: { name: string; css: string }[] = [], /** direction and alignment as the elements around hand them down */ around: { rtl: boolean; align: string; /** nothing of it is shown */ unseen: boolean; /** opened for it */ marks: string[] }[] = [], styled = pageStyles(whole);
   const named = (attributes: string): string[] => [...source.matchAll(new RegExp(`\\b(?:${attributes})\\s*=\\s*["']([^"']+)["']`, 'gi'))].map((m) => m[1]!), places = placesOf(named('href').filter((h) => h.startsWith('#')).map((h) => h.slice(1)), named('id|name'));
   const lengths = /<ol\b[^>]*\breversed\b/i.test(source) ? lengthsOfLists(source) : [];
   let label = '', ordered = 0;
   const lose = (what: string): void => { if (!page.losses.includes(what)) page.losses.push(what); };
   /** Ends the paragraph that is being filled; marks that are still open go on in the next one. */
-  const flush = (): void => {
+  const flush = (evenEmpty = false): void => {
     const closing = [...open].reverse().map((t) => `</${t.split(' ')[0]}>`).join(''), text = line;
     line = open.map((t) => `<${t}>`).join('');
-    if (!/[^\s\u00a0]|<img|<span class="math"/.test(text.replace(/<(?!img|span class="math")[^>]*>/g, '')) && !label) { line += (text.match(/<span id="place\d+"><\/span>/g) ?? []).join(''); return; }
+    if (!/[^\s\u00a0]|<img|<span class="math"/.test(text.replace(/<(?!img|span class="math")[^>]*>/g, '')) && !(label && evenEmpty)) { line += (text.match(/<span id="place\d+"><\/span>/g) ?? []).join(''); return; }
     const here = tag.at(-1) ?? { name: 'p', css: '' }, indent = lists.length * 18 + quote * 28, space = inCell > 0 ? '' : 'margin-bottom:8pt;', { rtl, align } = around.at(-1) ?? { rtl: false, align: '' };
-    out += `<${here.name} style="${space}${indent ? `margin-${rtl ? 'right' : 'left'}:${indent}pt;` : ''}${align ? `text-align:${align};` : ''}${here.css}"${rtl ? ' dir="rtl"' : ''}>${label}${text.trim()}${closing}</${here.name}>`;
+    out += `<${here.name} style="${space}${indent ? `margin-${rtl ? 'right' : 'left'}:${indent}pt;` : ''}${align ? `text-align:${align};` : ''}${label && !here.css.includes('text-indent') ? 'text-indent:-14pt;' : ''}${here.css}"${rtl ? ' dir="rtl"' : ''}>${label}${text.trim()}${closing}</${here.name}>`;
     label = '';
   };
-  const mark = (t: string): void => { open.push(t); line += `<${t}>`; };
   const unmark = (t: string): void => {
     const at = open.findLastIndex((o) => o.split(' ')[0] === t);
     if (at < 0) return;
     const after = open.splice(at).slice(1);
     line += [...after].reverse().map((o) => `</${o.split(' ')[0]}>`).join('') + `</${t}>`;
-    for (const o of after) mark(o);
+    for (const o of after) { open.push(o); line += `<${o}>`; }
   };
   const alignment = (a: Record<string, string>): string => /text-align:\s*(center|right|left|justify)/.exec(a.style ?? '')?.[1] ?? /^(?:center|right|left|justify)$/i.exec(a.align ?? '')?.[0].toLowerCase() ?? '';
   const parser = new Parser({
-    onopentag(name, a) {
-      const outer = around.at(-1), unseen = outer?.unseen === true || name === 'del' || outOfSight(name, a);
-      if (unseen) { if (!outer?.unseen) lose(name === 'del' ? 'tracked deletions are left out' : 'hidden text is left out'); } else begin(name, a);
+    onopentag(name, own) {
+      const a = styled(name, own), outer = around.at(-1), unseen = outer?.unseen === true || name === 'del' || outOfSight(name, a);
+      if (unseen) { if (!outer?.unseen) lose(name === 'del' ? 'tracked deletions are left out' : 'hidden text is left out'); }
+      const marks = unseen ? [] : begin(name, a);
       const dir = a.dir?.toLowerCase() ?? /\bdirection:\s*(rtl|ltr)/.exec(a.style ?? '')?.[1];
       // A table does not hand down how the text around it is aligned.
-      around.push({ unseen, rtl: dir === 'rtl' || dir !== 'ltr' && outer?.rtl === true, align: name === 'table' ? '' : alignment(a) || (name === 'center' ? 'center' : outer?.align ?? '') });
+      around.push({ unseen, marks, rtl: dir === 'rtl' || dir !== 'ltr' && outer?.rtl === true, align: name === 'table' ? '' : alignment(a) || (name === 'center' ? 'center' : outer?.align ?? '') });
     },
     ontext(text) {
       if (math !== null) { math += escapeXml(text); return; }
@@ -58,7 +63,9 @@ export function mapHtmlSource(whole: string): PageDescription {
       line += pre > 0 ? escapeXml(text).replace(/ {2}/g, '&#160; ').replace(/\n/g, '<br/>') : escapeXml(text.replace(/[ \t\r\n]+/g, ' '));
     },
     onclosetag(name) {
-      if (!around.at(-1)?.unseen) end(name);
+      const here = around.at(-1);
+      for (const t of [...here?.marks ?? []].reverse()) unmark(t.split(' ')[0]!);
+      if (!here?.unseen) end(name);
       around.pop();
     },
   }, { decodeEntities: true });
@@ -68,18 +75,20 @@ export function mapHtmlSource(whole: string): PageDescription {
   page.body = out + (noteList.length > 0 ? `<hr/>${noteList.join('')}` : '');
   return page;
 
-  function begin(name: string, a: Record<string, string>): void {
-    if (name === 'note-ref') { refer(a['data-note'] ?? ''); return; }
+  /** @returns the marks that were opened, to be closed with the element */
+  function begin(name: string, a: Record<string, string>): string[] {
+    const marks: string[] = [], mark = (t: string): void => { open.push(t); line += `<${t}>`; marks.push(t); };
+    if (name === 'note-ref') { refer(a['data-note'] ?? ''); return marks; }
     if (name === 'html' && a.lang) page.language = a.lang;
     if (name === 'math') { math = ''; }
-    if (math !== null) { math += `<${name}>`; return; }
-    if (dropped.has(name)) { skip++; if (/^(iframe|object|embed|canvas|audio|video|svg)$/.test(name)) lose('what is embedded from elsewhere is left out'); return; }
-    if (skip > 0) return;
+    if (math !== null) { math += `<${name}>`; return marks; }
+    if (dropped.has(name)) { skip++; if (/^(iframe|object|embed|canvas|audio|video|svg)$/.test(name)) lose('what is embedded from elsewhere is left out'); return marks; }
+    if (skip > 0) return marks;
     if (/^h[1-6]$/.test(name)) { flush(); tag.push({ name, css: `font-weight:bold;font-size:${[18, 15, 13, 12, 12, 12][Number(name[1]) - 1]}pt;margin-top:10pt;` }); }
     else if (blocks.has(name)) { flush(); tag.push({ name: 'p', css: name === 'figcaption' || name === 'caption' ? 'font-style:italic;' : name === 'dt' ? 'font-weight:bold;' : '' }); }
     else if (name === 'blockquote') { flush(); quote++; tag.push({ name: 'p', css: '' }); }
     else if (name === 'pre') { flush(); pre++; tag.push({ name: 'p', css: 'font-family:monospace;font-size:10pt;' }); }
-    else if (name === 'ul' || name === 'ol') { flush(); const step = 'reversed' in a ? -1 : 1, length = name === 'ol' ? lengths[ordered++] ?? 0 : 0; lists.push({ ordered: name === 'ol', count: wholeNumber(a.start, step > 0 ? 1 : length) - step, step, kind: a.type ?? '1' }); }
+    else if (name === 'ul' || name === 'ol') { flush(true); const step = 'reversed' in a ? -1 : 1, length = name === 'ol' ? lengths[ordered++] ?? 0 : 0; lists.push({ ordered: name === 'ol', count: wholeNumber(a.start, step > 0 ? 1 : length) - step, step, kind: a.type ?? '1' }); }
     else if (name === 'li') {
       flush();
       const list = lists.at(-1);
@@ -87,7 +96,7 @@ export function mapHtmlSource(whole: string): PageDescription {
       tag.push({ name: 'p', css: list ? 'text-indent:-14pt;' : '' });
     } else if (name === 'br') line += '<br/>';
     else if (name === 'hr') { flush(); out += '<hr/>'; }
-    else if (name === 'table') { flush(); page.counts.tables++; out += '<table>'; }
+    else if (name === 'table') { flush(true); page.counts.tables++; out += '<table>'; }
     else if (name === 'tr') { flush(); out += '<tr>'; }
     else if (name === 'td' || name === 'th') {
       flush();
@@ -100,8 +109,12 @@ export function mapHtmlSource(whole: string): PageDescription {
     else if (name === 'a') { const inside = a.href?.startsWith('#') ? places.open(a.href.slice(1)) : null; mark(inside ? inside.slice(1, -1) : 'span'); }
     else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') mark('span style="font-family:monospace"');
     else if (name === 'q') line += '“';
-    else if (inline[name]) mark(inline[name]);
+    else if (name === 'input' && a.type === 'checkbox') line += 'checked' in a ? '☑ ' : '☐ ';
+    else if (inline[name] && !(inline[name] === 'b' && isPlain.test(a.style ?? ''))) mark(inline[name]);
+    // A heading is bold already, and a link is shown as one.
+    for (const [t, look] of stylesAsMarks) if (look.test(a.style ?? '') && !marks.includes(t) && !(t === 'b' && /^(?:h[1-6]|th|dt)$/.test(name)) && !(t === 'u' && name === 'a') && !/^(?:html|body|table|tr)$/.test(name)) mark(t);
     line += places.mark(a.id ?? (name === 'a' ? a.name ?? '' : ''));
+    return marks;
   }
   function end(name: string): void {
     if (math !== null) {
@@ -114,17 +127,14 @@ export function mapHtmlSource(whole: string): PageDescription {
     }
     if (dropped.has(name)) { skip = Math.max(0, skip - 1); return; }
     if (skip > 0) return;
-    if (/^h[1-6]$/.test(name) || blocks.has(name) || name === 'li') { flush(); tag.pop(); }
+    if (/^h[1-6]$/.test(name) || blocks.has(name) || name === 'li') { flush(name === 'li'); tag.pop(); }
     else if (name === 'blockquote') { flush(); tag.pop(); quote = Math.max(0, quote - 1); }
     else if (name === 'pre') { flush(); tag.pop(); pre = Math.max(0, pre - 1); }
     else if (name === 'ul' || name === 'ol') { flush(); lists.pop(); }
     else if (name === 'table') { flush(); out += '</table>'; }
     else if (name === 'tr') { flush(); out += '</tr>'; }
     else if (name === 'td' || name === 'th') { flush(); tag.pop(); inCell = Math.max(0, inCell - 1); out += '</td>'; }
-    else if (name === 'a') unmark(open.findLast((o) => /^(a|span)( |$)/.test(o))?.split(' ')[0] ?? 'a');
-    else if (name === 'code' || name === 'kbd' || name === 'samp' || name === 'tt') unmark('span');
     else if (name === 'q') line += '”';
-    else if (inline[name]) unmark(inline[name]);
   }
 
   /** A note is set where it is referred to first; a second reference repeats its number. */

@@ -16,6 +16,7 @@ test.each([
   ['what was taken out, with marks in it', '<p>The <del>salt <b>and</b> reed</del> marsh</p>', 'deletedText', ['salt and reed'], [0, 1, 0]],
   ['marked words', '<p>The <mark>salt</mark> marsh <span style="background-color:#ff0">grows</span></p>', 'comment', [], [0, 0, 2]],
   ['words out of sight', '<p>The marsh</p><div style="display: none"><p>Written by Ann</p></div><p hidden>twice</p>', 'hidden', ['Written by Ann', 'twice'], [0, 0, 0]],
+  ['words out of sight by a style sheet', '<style>.h{display:none}</style><p>The marsh</p><div class="h"><p>Written by Ann</p></div><p hidden>twice</p><p class="h" style="display:block"></p>', 'hidden', ['Written by Ann', 'twice'], [0, 0, 0]],
   ['hard negative: rules for one program, struck and white grounds', '<!--[if gte mso 9]><xml/><![endif]--><!--StartFragment--><p style="background:white">The <s>salt</s> marsh</p><table><tr><td style="background:#eee">9</td></tr></table>', 'comment', [], [0, 0, 0]],
 ] as const)('%s', async (_, body, place, texts, counts) => {
   const facts = await readPage(body);

@@ -1,3 +1,4 @@
+import { pageStyles } from './page-styles.ts';
 import { Parser } from 'htmlparser2';
 import { escapeXml } from '../../engines/xml.ts';
 import { decodeText } from '../../text/bytes.ts';
@@ -57,8 +58,10 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
   const metadata: MetadataFact[] = [], apart: Passage[] = [], heads: { level: number; from: number; to: number }[] = [];
   /** for each open element, where its text goes instead of into the page's, and whether it is lit up */ const open: { aside: Passage | null; lit: boolean }[] = [];
   const add = (value: string, place: PlaceKind = 'hidden', part = 'html'): Passage => { const passage: Passage = { part, place, page: null, text: value }; apart.push(passage); return passage; };
+  const styled = marked ? pageStyles(source) : (_: string, own: Record<string, string>) => own;
   const parser = new Parser({
-    onopentag(name, a) {
+    onopentag(name, own) {
+      const a = styled(name, own);
       if (name === 'math') math = '';
       if (math !== null) { math += `<${name}>`; return; }
       const around = open.at(-1), lit = marked && (name === 'mark' || (!/^(?:body|table|t[dhr]|tbody|div|html)$/.test(name) && marker.test(a.style ?? ''))), change = marked && (name === 'ins' || name === 'del');
@@ -79,7 +82,7 @@ export function htmlToText(source: string, { marked = false, noteIndex }: { mark
         const sort = /author|creator|owner/i.test(called) ? 'author' : /generator/i.test(called) ? 'software' : /date|modified|created/i.test(called) ? 'dates' : 'custom';
         metadata.push({ part: `meta/${called}`, key: called, value: a.content, sort });
       }
-      if (name !== 'meta') for (const [key, value] of Object.entries(a)) if (!looks.test(key) && value.length > 1 && value.length < 4000) add(value, change ? 'trackedChange' : 'hidden', change ? `html/${name}` : 'html');
+      if (name !== 'meta') for (const [key, value] of Object.entries(own)) if (!looks.test(key) && value.length > 1 && value.length < 4000) add(value, change ? 'trackedChange' : 'hidden', change ? `html/${name}` : 'html');
     },
     ontext(value) {
       if (math !== null) math += escapeXml(value);
