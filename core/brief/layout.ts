@@ -72,7 +72,7 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (/\b(?:quotation|footnote|bibliograph|reference|table|caption)s?\b(?! and (?:\d|$))[^.;,]{0,25}$/i.test(clause.text.slice(0, m.at - clause.start)) || /^[^.;,(]{0,15}\b(?:quotation|footnote|reference list|bibliograph)/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “…; footnotes 10 point, single spaced”.
       if (/(?:^|[;(]|, )\W*(?:and )?(?:quotation|footnote|endnote|bibliograph|reference list|table|caption|note)s?\b[^.;]{0,14}\d{1,2}[- ]?(?:pt|points?),? (?:and )?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-      if (/\b(?:at least|min(?:imum|\.)?)(?: of)? [\d.,a-z -]+$/i.test(m[0])) out.atLeast.add('lineSpacing');
+      if (atLeast(clause.text, m.at - clause.start, m.to - clause.start) || /\b(?:at least|min(?:imum|\.)?)(?: of)? [\d.,a-z -]+$/i.test(m[0])) out.atLeast.add('lineSpacing');
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
     for (const m of [...matchesIn(clause, anyTypeface), ...matchesIn(clause, anyShouted)]) {

@@ -328,7 +328,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages', follows: string): L
     if (give) { push(min, value - by, m); push(max, value + by, m); continue; }
     // “I stop reading after 20 pages”; “2,000 words is the ceiling”.
     if (/\bstop(?:s|ped)? (?:reading|marking)\b[^.;]{0,12}\b(?:after|at|beyond)\s*(?:the first\s+)?$/i.test(near)) { push(max, value, m); found[found.length - 1]!.reach = true; continue; }
-    if (/^\s*(?:is|are) the (?:ceiling|upper limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
+    if (/^\s*(?:is|are) (?:the|an?|your) (?:(?:absolute|hard|strict|very|upper|firm) )?(?:ceiling|upper limit|limit|maximum|most|cap)\b/i.test(after)) { push(max, value, m); continue; }
     // “Not under 1,000 words”; “essays of less than 1,000 words will not be marked”.
     if (/(?:\b(?:not|never|nor)\b|n['’]t\b)[^.;]{0,14}\b(?:under|below|(?:less|fewer|shorter) than)\s*$/i.test(near) || /\b(?:under|below|(?:less|fewer|shorter) than)\s*(?:the\s+)?$/i.test(near) && /^[^.;]{0,24}\b(?:not (?:be )?(?:read|marked|considered|graded|assessed|accepted)|sent back|ignored|disregarded|penali[sz]ed|returned|refused|rejected|fail|loses? (?:marks|points))\b/i.test(after)) { push(min, value, m); continue; }
     // “15 to 25 pages are usual”: nothing that is asked for.

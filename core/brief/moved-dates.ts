@@ -2,8 +2,8 @@ import { dateLike } from './dates.ts';
 
 const ledBy = '(?: (?:due|set|fixed|announced|planned|meant|supposed|given|printed|listed|down))?(?: to be)?(?: due)?(?: as| for| on| at| by)?\\s*(?:the )?(?:\\w+day,?\\s*)?(?:the )?$';
 /** Words before a date that has ceased to hold, and before the one that holds in its place. */
-const formerly = new RegExp(`\\b(?:was|were|had been|used to be|(?:is|are) no longer|originally|initially|previously|formerly|at first|(?:we|I|they) (?:had )?(?:said|wrote|announced|gave|told you)|(?:old|former|previous|original) (?:deadline|due date|date)\\s*[:=]?|(?:syllabus|handbook|sheet|page|handout)(?: still)? (?:says|said|has|had|gives|gave))${ledBy}`, 'i');
-const nowadays = new RegExp(`\\b(?:now|becomes|make (?:that|it)|read (?:that as)?|(?:new|correct|right|actual|real) (?:deadline|due date|date|one)?\\s*(?:is|[:=])|(?:correct|right) is|but|it(?: is|['’]s)|that(?: is|['’]s)|(?:it|this|the (?:date|deadline|due date))(?: has| is| was|['’]s) (?:now )?(?:been )?(?:moved|changed|postponed|put (?:off|back)|pushed back|shifted|extended) to|instead)(?: now| rather)?${ledBy}`, 'i');
+const formerly = new RegExp(`(?:^|[/|;])\\W*(?:old|was|before)\\s*[:=]\\s*(?:\\w+day,?\\s*)?(?:\\w{3}\\.?,?\\s*)?$|\\b(?:was|were|had been|used to be|(?:is|are) no longer|originally|initially|previously|formerly|at first|(?:we|I|they) (?:had )?(?:said|wrote|announced|gave|told you)|(?:old|former|previous|original) (?:deadline|due date|date)\\s*[:=]?|(?:syllabus|handbook|sheet|page|handout)(?: still)? (?:says|said|has|had|gives|gave))${ledBy}`, 'i');
+const nowadays = new RegExp(`(?:^|[/|;])\\W*(?:new|now)\\s*[:=]\\s*(?:\\w+day,?\\s*)?(?:\\w{3}\\.?,?\\s*)?$|\\b(?:now|becomes|make (?:that|it)|read (?:that as)?|(?:new|correct|right|actual|real) (?:deadline|due date|date|one)?\\s*(?:is|[:=])|(?:correct|right) is|but|it(?: is|['’]s)|that(?: is|['’]s)|(?:it|this|the (?:date|deadline|due date))(?: has| is| was|['’]s) (?:now )?(?:been )?(?:moved|changed|postponed|put (?:off|back)|pushed back|shifted|extended) to|instead)(?: now| rather)?${ledBy}`, 'i');
 /** Words behind either. */
 const ceased = /^[^.;!?]{0,24}(?:\bbecomes\b|\b(?:is|was) (?:wrong|incorrect|obsolete|off|out of date|no longer (?:right|valid|true))\b)/i, holds = /^[^.;!?\d]{0,14}\b(?:now|instead|from now on)\b/i;
 const aboutHandIn = /\b(?:deadlines?|due|hand-?in|submission|submit|closing|closes|essay|paper|report|thesis|assignment|coursework)\b/i;
@@ -14,6 +14,8 @@ const isNow = String.raw`[\s,;:–—]*[([]\s*now:?\s*(?:\p{L}+day,?\s+)*`;
 const movedAhead = new RegExp(`^(?:,? (?:at )?\\d{1,2}[:.]\\d{2}(?: ?[ap]\\.?m\\.?)?|,? (?:at )?\\d{1,2} ?[ap]\\.?m\\.?|,? (?:at )?noon)?(?:${changedTo}|${isNow})`, 'iu'), movedBehind = new RegExp(`\\d[^.;!?]{0,14}(?:${changedTo}|${isNow})$`, 'iu');
 const wronglySaid = /\b(?:wrongly|mistakenly|erroneously|incorrectly|still)\s+(?:says?|said|gives?|gave|states?|stated|lists?|listed|shows?|showed)\s+(?:\p{L}+day,?\s+)?$/iu, dueWere = /\b(?:that|which) (?:were|was|should have been) (?:due|meant to be (?:in|due)|to be (?:handed in|submitted))(?: on| by)?\s+(?:\p{L}+day,?\s+)?$/iu, dueAre = /^[^.;!?]{0,16}\b(?:are|is|will be|must be|can be) (?:now |instead )?(?:due|handed in|submitted)\b/i;
 
+/** “OLD: 10 March. NEW: 15 March”: two labels that say it all. */
+const oldAndNew = /(?:^|[.;|/\n]\s*)(?:old|was|before)\s*[:=][^]{4,60}[.;|/\n\s](?:new|now)\s*[:=]/i;
 /** What is said to one person is a grant. */
 const personal = /\bfor you\b|\byour (?:request|own (?:deadline|date)|extension)\b|\b(?:granted|approved|allowed)\b[^.;!?]{0,40}\b(?:you|your)\b|\byou (?:have been|are|were) (?:granted|given|allowed)\b/i;
 /** Two dates in one breath, the second in place of the first. */
@@ -36,11 +38,11 @@ export function movedRole(before: string, after: string, previous: string, next:
     // “Abstracts were due on 1 February. The full papers are now due on 1 March”: that is another paper's.
     const another = /\b(?:essay|paper|report|draft|abstract|thes[ie]s|version|proposal|portfolio|poster|presentation|slide|review|part)s?\b/i.exec(goesOn);
     if (another && !behind.toLowerCase().includes(another[0].toLowerCase().replace(/s$/, ''))) return null;
-    if (turned && aboutHandIn.test(`${behind} ${goesOn}`)) return 'other';
+    if (turned && aboutHandIn.test(`${behind} ${goesOn}`) || oldAndNew.test(`${before} ${goesOn}`)) return 'other';
   }
   if (dateLike.test(behind) && (nowadays.test(before) || holds.test(after))) {
-    const said = behind.slice(-160), left = /\b(?:was|were|had been|used to be|no longer|originally|initially|previously|formerly|said|wrote|announced|wrong|incorrect|becomes|moved|changed|postponed)\b/i.test(said);
-    if (left && (aboutHandIn.test(behind) || /\b(?:moved|changed|postponed)\b/i.test(behind) || /^\W*it was\b/i.test(previous) || /^\W*it was\b/i.test(before))) return 'due';
+    const said = behind.slice(-160), left = /\b(?:was|were|had been|used to be|no longer|originally|initially|previously|formerly|said|wrote|announced|wrong|incorrect|becomes|moved|changed|postponed)\b|\b(?:old|before)\s*[:=]/i.test(said);
+    if (left && (aboutHandIn.test(behind) || /\b(?:moved|changed|postponed)\b/i.test(behind) || /^\W*it was\b/i.test(previous) || /^\W*it was\b/i.test(before) || oldAndNew.test(behind))) return 'due';
   }
   return null;
 }

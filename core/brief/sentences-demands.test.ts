@@ -341,7 +341,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   ['Please write 2,000 words (not counting quotes, which may add up to 500 words).', { 'limits.maxWords': 2000, lengths: ['maxWords'], 'counting.left': ['quotations'] }],
   ['Write no less than 2 and no more than 3 pages.', { 'limits.minPages': 2, 'limits.maxPages': 3 }],
   ['Hand in: Monday, June the fourteenth, 2027, by noon.', {}],
-  ['Assignments are due every second Friday: 5 March 2027, 19 March 2027, 2 April 2027. All at noon.', {}],
+  ['Assignments are due every second Friday: 5 March 2027, 19 March 2027, 2 April 2027. All at noon.', { parts: [{ label: 'Assignment 1', opens: null, due: '2027-03-05T12:00:00' }, { label: 'Assignment 2', opens: null, due: '2027-03-19T12:00:00' }, { label: 'Assignment 3', opens: null, due: '2027-04-02T12:00:00' }] }],
   ['Your thesis is registered on 1 March 2027; you then have 16 weeks.', {}],
   ['It shall have a length of 4,000 words (a deviation of 10% is acceptable).', { 'limits.minWords': 3600, 'limits.maxWords': 4400 }],
   ['Submit 1) the essay (Word, 2,500 words max.) and 2) the data file (CSV, max. 5 MB).', { documents: [{ label: 'Essay', types: ['docx'], limits: { maxWords: 2500 } }, { label: 'Data file', types: ['csv'], limits: { maxBytes: 5000000 } }] }],

@@ -29,7 +29,8 @@ function inColumns(wording: string): string {
  * Lengths stay, since places are counted in the wording; what goes leaves blanks that part no columns. */
 export function onlyTicked(wording: string): string {
   if (wording.search(box) < 0) return wording;
-  return inColumns(wording).split('\n').map((line) => {
+  // A box at the head of a line is a mark of a list.
+  return inColumns(wording).split('\n').map((line) => line.replace(/^([ \t]*(?:[-*•]\s*)?)\[[xX✓✔]\](?=[ \t]+\S[^[\]]*$)/, '$1 • ')).map((line) => {
     const boxes = [...line.matchAll(box)];
     if (!boxes.some((b) => isTicked(b[0])) || (boxes.length < 2 && !/[:|]/.test(line.slice(0, boxes[0]!.index)))) return line;
     return boxes.reduce((text, b, i) => {

@@ -9,6 +9,7 @@ import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondThe
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
+import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { windowRows } from './window-rows.ts';
@@ -64,6 +65,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   slotOnDate(rows, reading);
   timeFromOpening(rows, reading);
   byGroups(rows, reading);
+  seriesOfDays(rows, reading);
+  timeSaidBefore(rows, reading);
   out.problems = problems.filter((p) => p.problem !== 'none');
   hoursOfParts(rows, reading);
   namedInAddition(rows, reading);

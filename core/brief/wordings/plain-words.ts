@@ -105,6 +105,8 @@ export const onceAndNoMore = anyOf('gi', [
 export const soOften = /^\W*(?:(?:max(?:imum|\.)? |number of )(?:attempts?|submissions?|uploads?|tries)|attempts?|submissions|uploads|tries|(?:submissions?|uploads?) (?=permitted|allowed|possible))(?: (?:permitted|allowed|possible))?\s*[:=]\s*(\d{1,2})\s*$/gi;
 /** As often as one likes. */
 export const asOften = anyOf('gi', [
+  /\b(?:unlimited|endless|any number of) (?:tries|goes|uploads|attempts|submissions|resubmissions|re-?uploads)\b/,
+  /^\W*as (?:many (?:tries|attempts|uploads|submissions|goes|times)|often) as (?:you (?:like|want|wish|please|need)|necessary)\b/,
   /\b(?:can|may) be (?:submitted|uploaded|handed in|replaced|resubmitted) (?:an unlimited number of times|any number of times|without limit|over and over)\b/,
   /\b(?:as often|as many times|however often|however many times|any number of times|whenever)\b[^.;]{0,20}\b(?:you (?:like|want|wish|please|need)|is needed|necessary)\b(?=[^.;]*\b(?:until|before|up to|deadline|upload|submit|hand|re-?submit|replace|send)\b)/,
   /\b(?:upload|submit|hand (?:it )?in|re-?submit|replace (?:it|your \w+|the file))\b[^.;]{0,20}\b(?:any number of times|however often|over and over|again and again|as often as|without limit|unlimited(?:ly)?)\b/,
