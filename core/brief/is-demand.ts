@@ -69,6 +69,8 @@ export function isDemand({ clause, at, to }: Mention): boolean {
   if (/\bkeep (?:a copy of )?(?:the|your) (?:original )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:(?:file|version|document) )?(?:in case|for (?:your|the) (?:own )?records|as a (?:backup|copy)|safe(?:ly)?|until)\b/i.test(text.slice(to - clause.start))) return false;
   // “Entries as PDF to prize@edges.example”.
   if (/^\W*(?:\d+[.)]\s*)?(?:entries|essays|papers|submissions|reports|manuscripts|abstracts|proposals) (?:as|in) (?:an? )?$/i.test(text.slice(0, at - clause.start))) return true;
+  // “Word preferred, PDF fine.”
+  if (/^ (?:files? )?(?:is |are )?preferred\b[,;]? (?:but )?\.?(?:pdf|word|docx|odt|rtf)\b[^.;)]{0,12}\b(?:fine|ok(?:ay)?|accepted|allowed|possible|too|also|works)\b/i.test(text.slice(to - clause.start))) return true;
   // “PDF preferred, Word accepted.”
   if (/\bpdf (?:is )?preferred[,;] (?:but )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:files? )?(?:(?:is|are) )?(?:also )?(?:accepted|ok(?:ay)?|allowed|possible|fine)\b/i.test(text.slice(to - clause.start))) return true;
   // “Budget (Excel tables pasted in)”: what is put into the paper is no file.

@@ -38,6 +38,9 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
   for (const clause of clausesWith(clauses, /\d|\btimes?\b|\bclock\b|\bzone\b|time ?zone|noon|midnight|\w\/[A-Z]/i)) {
     // “Zone: UK”, “All times: Amsterdam”.
     const named = /^(\W*(?:(?:time ?)?zones?|(?:all )?times?(?: are)?(?: in)?)\s*[:|=]\s*)([A-Z][A-Za-z]+(?: [A-Z][a-z]+)?)\W*$/i.exec(clause.text), own = named && readZone([{ text: `${named[2]!} time`, start: clause.start + named[1]!.length, end: clause.end }])[0];
+    // “All times are local (Wellington).”
+    const local = /^(\W*(?:all )?times (?:given )?are (?:in )?local(?: time)?s? ?[(:,–-] ?)([A-Z][A-Za-z]+(?: [A-Z][a-z]+)?)\W*$/i.exec(clause.text), there = local && readZone([{ text: `${local[2]!} time`, start: clause.start + local[1]!.length, end: clause.end }])[0];
+    if (there) found.push({ ...there, end: Math.min(there.end, clause.start + local[1]!.length + local[2]!.length) });
     if (own) found.push({ ...own, end: Math.min(own.end, clause.start + named[1]!.length + named[2]!.length) });
     for (const m of matchesIn(clause, labelledZone)) found.push({ value: m[0].toUpperCase(), start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b(?:Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)\/[A-Z][A-Za-z_]+(?:\/[A-Z][A-Za-z_]+)?\b/g)) found.push({ value: m[0], start: m.at, end: m.to });

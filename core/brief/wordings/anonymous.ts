@@ -53,6 +53,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /\byour (?:own |full )?name (?:should|must|may|can) (?:not|never) (?:be|appear|stand) (?:on|in|anywhere (?:on|in)) it\b/,
   /\b(?:candidate|examination|exam|student|registration|matriculation) (?:number|code|ID) (?:and|but),? not (?:his or her|their|his|her|the candidate['’]s) (?:own )?names?\b/,
   /\bnames?\b[^.;]{0,24}\bneither (?:in|on) (?:the |its |your )?(?:file ?)?name\b[^.;]{0,8}\bnor (?:anywhere )?(?:in|on|inside) (?:the |your |any )?(?:documents?|papers?|texts?|essays?|work|pages?|reports?|files?|pdf)\b/,
   /\bnames?\b[^.;]{0,24}\bneither (?:anywhere )?(?:in|on|inside) (?:the |your |any )?(?:documents?|papers?|texts?|essays?|work|pages?|reports?|pdf)\b[^.;]{0,8}\bnor (?:in|on)\b/,

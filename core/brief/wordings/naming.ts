@@ -7,6 +7,9 @@ export const aboutFileNames = anyOf('i', [
   /^\W*(?:how|what) to (?:name|call|title)(?: (?:it|them|(?:the|your|each) files?))?\s*:/,
   /\b(?:submit|upload|hand (?:it )?in|save)\b[^.;]{0,30}\bunder the name \S+\.\w{2,4}/,
   /\brename (?:the|your|each|every) (?:file|document|pdf) (?:to|as|with|after|by) (?:your|the)\b/,
+  // “Name: EE204_CW1_<studentID>”, “Report file: Team<number>_Report.pdf”: only files are called so.
+  /^\W*(?:name|title)\s*:\s*(?=\S*[<[{])\S*_\S*[>\]}]?\W*$/,
+  /^\W*(?:(?:the )?\w+ )?file\s*:\s*(?=\S*[<[{])\S*_\S*\W*$/,
   /^\W*(?:zip|archive|pdf)(?: file)? name\s*:/,
   /^\W*(?:\d+[.)]?\s*)?naming\W*$/,
   /^\W*(?:(?:step )?\d+[.)]?\s*)?rename\s*:/,
