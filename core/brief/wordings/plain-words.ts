@@ -66,6 +66,7 @@ export const laterIsNothing = /\b(?:later (?:than (?:that|this))?|after (?:that|
 const amount = '(\\d{1,2}(?:[.,]\\d)?|one|two|three|four|five|ten|twenty)', unit = '(?:%|per ?cent(?:age points?)?|percentage points?|points?|marks?|pts)', day = '(?:(?:calendar |working |late |full |started )?day|24 ?(?:hours|h)\\b)';
 /** So much a day. */
 export const lostPerDay = anyOf('gi', [
+  new RegExp(`\\b(?:deduction|reduction|penalty) of ${amount} ?${unit} (?:(?:shall|will|is to) be|is) (?:made|applied|imposed|taken) (?:for|per) (?:each|every)?(?: period of)? ?(?:24 hours|${day})`),
   // German: “Pro Tag Verspätung 5 Prozentpunkte Abzug”, “5 % Abzug je angefangenem Tag”; its commonest words stand in English already.
   new RegExp(`\\b(?:per day|(?:pro|je|jeder|für jeden) (?:[a-zäöü]+ )?[a-zäöü]*tag)\\b[^.;\\d]{0,40}?${amount} ?(?:%|percent[a-z]*|prozent[a-z]*|punkte|points)[^.;]{0,14}?(?:\\boff\\b|abzug|abgezogen|deducted)|\\b(?:jeder tag|per day)\\b[^.;\\d]{0,20}kostet ${amount} ?(?:%|percent|prozent|punkte)`),
   new RegExp(`\\b${amount} ?(?:%|percent[a-z]*|punkte)\\s+(?:off|abzug)\\s+(?:per|pro|je|für jeden)\\s+(?:[a-zäöü]+\\s+)?(?:day|[a-zäöü]*tag)\\b|\\b(?:off|abzug)\\s*(?:von\\s+|:\\s*)?${amount} ?(?:%|percent|punkte)\\s+(?:per|pro|je)\\s+(?:day|[a-zäöü]*tag)\\b`),
@@ -80,6 +81,7 @@ export const lostPerDay = anyOf('gi', [
 const after = String.raw`(?![^.;]{0,10}\b(?:after|once|when) the (?:deadline|due date|closing))`;
 /** It can be handed in once. */
 export const onceAndNoMore = anyOf('gi', [
+  /\byou (?:can['’]t|cannot|can not|may not|won['’]t be able to|will not be able to) (?:re-?submit|re-?upload|upload (?:it )?(?:again|twice|another)|hand (?:it )?in (?:again|twice)|change (?:it|anything))\b[^.;]{0,14}\b(?:after (?:pressing|clicking|you(?:['’]ve| have)? (?:press|click|confirm|submit)\w*|confirming|submitting|sending)|once (?:you(?:['’]ve| have)? (?:press|click|confirm|submit|sen[dt])\w*|it is (?:in|sent)))\b/,
   /\b(?:each|every) (?:pair|group|student|team|person|candidate) (?:(?:can|may|should) )?(?:uploads?|submits?|hands? in|sends? in)(?: (?:it|the \w+|one \w+))? (?:exactly |only |just )?once\b(?! (?:a|per|every|each|by|before|in)\b)/,
   of`\bonce (?:it is |it has been )?(?:submitted|uploaded|handed in|sent),? (?:the|your|a|an) \w+ (?:cannot|can['’]t|can not|may not|can no longer) be (?:changed|replaced|edited|altered|withdrawn|exchanged|corrected|resubmitted)\b${after}`,
   /\byou (?:cannot|can['’]t|can not) take back (?:a|your|the) (?:submission|upload|file|paper|essay)\b/,
@@ -114,6 +116,7 @@ export const asOften = anyOf('gi', [
 ]);
 /** The newest counts. */
 export const newestCounts = anyOf('gi', [
+  /(?:^|[,;:–—-])\s*(?:the )?(?:most recent|newest|latest) (?:(?:one|version|attempt|submission|upload) )?(?:is |gets |will be )?(?:graded|marked|read|scored|kept|assessed)\b/,
   /\b(?:can|may) (?:swap in|put up|drop in|put in its place) (?:an?|the|your) (?:new|newer|corrected|better|later|revised|improved|updated) (?:version|file|paper|draft|copy)\b/,
   /\b(?:only )?(?:the|your) (?:most recent|latest|newest) (?:essay|report|paper|work|assignment|coursework|thesis|portfolio|protocol|project|homework|upload|solution|draft) (?:counts|is the one that counts)\b/,
   /\b(?:it['’]s|it is) (?:fine|ok(?:ay)?|possible|allowed|no problem) to (?:replace|swap|exchange|overwrite) (?:the |your )?(?:files?|it|them|paper|upload)\b/,
