@@ -227,10 +227,8 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   // “By the time class starts on Tuesday, 9 March”; “it is now Thursday, 1 April”.
   if (/\b(?:by the time|before|when) (?:the )?(?:class|lecture|seminar|tutorial|session) (?:starts|begins)\s*(?:on\s*)?(?:\w+\.?,?\s*)?$/i.test(before) && /\b(?:due|submit\w*|hand\w*|upload\w*|deadline|send|inbox)\b/i.test(before)) return 'due';
   if (/^\W*(?:it(?: is|['’]s)|the (?:new )?(?:deadline|due date) is) now\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:deadline|due|hand-?in|submission)\b/i.test(`${previous.text} ${before}`)) return 'due';
-  // “When: before class on Tuesday, Feb. 16”.
-  if (/^\W*(?:when|date|deadline|hand-?in|submit(?:ted)?|due)\b[^.;\d]{0,14}\bbefore (?:the )?(?:class|seminar|lecture|lab|tutorial|session)(?: starts| begins)?,?\s*(?:on\s*)?(?:\w+,?\s*)?$/i.test(before)) return 'due';
-  // “The date doesn't change (still Fri 12 March at 4 p.m.).”
-  if (/\b(?:date|deadline|hand-?in|due)\b[^.;]{0,30}(?:\bunchanged|\bsame|(?:\bnot|n['’]t) (?:change|move|moved|changed))\b[^.;]{0,6}\(?\s*(?:it['’]s |it is )?still\s*(?:on\s*)?(?:\w+,?\s*)?$/i.test(before)) return 'due';
+  // “When: before class on Tuesday, Feb. 16”; “the date doesn't change (still Fri 12 March at 4 p.m.)”.
+  if (/^\W*(?:when|date|deadline|hand-?in|submit(?:ted)?|due)\b[^.;\d]{0,14}\bbefore (?:the )?(?:class|seminar|lecture|lab|tutorial|session)(?: starts| begins)?,?\s*(?:on\s*)?(?:\w+,?\s*)?$/i.test(before) || /\b(?:date|deadline|hand-?in|due)\b[^.;]{0,30}(?:\bunchanged|\bsame|(?:\bnot|n['’]t) (?:change|move|moved|changed))\b[^.;]{0,6}\(?\s*(?:it['’]s |it is )?still\s*(?:on\s*)?(?:\w+,?\s*)?$/i.test(before)) return 'due';
   if (/\b(?:the )?(?:correct|right|actual) (?:date|deadline|day)(?: and time)? (?:is|remains)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
   // “Upload them before the Thursday lecture on 25 February”.
   if (/\b(?:upload|submit|hand (?:it |them )?in|send (?:it|them))\b[^;]{0,130}\bbefore (?:(?:the|our) )?(?:\w+day )?(?:lecture|class|seminar|tutorial)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';
