@@ -19,7 +19,7 @@ describe('details that the paper itself has to show', () => {
   ])('%s', (text, want) => { expect(shown(text).sort()).toEqual([...want].sort()); });
   test.each([
     'Do not put your name or student number on the title page.', 'Your name must not appear in the header.', 'Save the file under your candidate number.', 'No names on the first page.', 'We will add your candidate number to the cover sheet automatically.',
-    'Use your student number in the file name.', 'Your student number is on your library card.', 'Remove your student ID from the header before you upload.', 'Number every page. The file name is your exam number.', 'The essay has a title page. Your student number is not needed.',
+    'Use your student number in the file name.', 'Your student number is on your library card.', 'Remove your student ID from the header before you upload.', 'Number every page. The file name is your exam number.', 'The essay has a title page. Your student number is not needed.', 'Attach the signed cover sheet with your student number.',
   ])('“%s” asks for none', (text) => { expect(shown(text)).toEqual([]); });
   test('a name is not asked for where marking is anonymous', () => { expect(shown('Marking is anonymous. Your name goes on the cover sheet of the envelope only; put your candidate number on every page.')).toEqual(['candidateNumber@runningHead']); });
 });

@@ -31,7 +31,8 @@ export function readShown(clauses: Clause[]): Statement<ShownDetail>[] {
       const place = wheres.map((p) => ({ ...p, between: p.at >= to ? plain.text.slice(to, p.at) : plain.text.slice(p.to, at) })).filter((p) => p.between.length <= 90 && !/[.;!?]|\bfile ?name|\bnam(?:e|ing) (?:of )?(?:the|your) (?:file|document)/i.test(p.between) && !refused.test(p.between)
         && (p.at >= to ? p.where === 'text' || /\b(?:in|on|at|into|onto|to|as|across)\b[^.;:]{0,24}$/i.test(p.between) : /\b(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to|will)?\s*(?:show|carry|contain|include|bear|give|state|have|list|display|consist of|carries|bears|shows|contains|gives|states|has|with)\b|^\s*[:=|–-]|^ ?\(/i.test(p.between)))
         .sort((a, b) => a.between.length - b.between.length)[0];
-      if (!place) continue;
+      // A sheet that is filled in and attached is no page of the paper.
+      if (!place || place.where === 'titlePage' && /\b(?:cover|front) ?sheet\b/i.test(plain.text) && /\b(?:attach|complete|fill|filled|download|form|template|separate\w*|signed)\b/i.test(plain.text)) continue;
       for (const field of fields) if (!found.some((f) => f.value.field === field && f.value.where === place.where)) found.push({ value: { field, where: place.where }, start: m.at, end: m.to });
     }
   }

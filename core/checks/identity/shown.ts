@@ -1,7 +1,7 @@
 import { defineCheck, atFile, atPage, look, stops, type Draft } from '../define.ts';
 import { foldText, squash } from '../../identity/fold.ts';
 import { fieldNames, valueOf } from '../../naming/pattern.ts';
-import type { Brief, ShownDetail } from '../../model/brief.ts';
+import type { Brief, NameField, ShownDetail } from '../../model/brief.ts';
 import type { DocumentFacts, Passage } from '../../model/facts.ts';
 
 const wheres: Record<ShownDetail['where'], string> = { runningHead: 'on every page', titlePage: 'on the first page', text: 'in the paper' };
@@ -13,18 +13,19 @@ const papers = new Set<DocumentFacts['file']['kind']>(['pdf', 'docx', 'docm', 'o
 export const identityShown = defineCheck({
   id: 'identity.shown', needs: ['passages'], kinds: [...papers], reference: 'the brief itself',
   asked: ({ brief }) => (brief.shown && brief.shown.length > 0 ? brief.shown.map((s) => `${fieldNames[s.field]} ${wheres[s.where]}`).join(', ') : null),
-  found: ({ brief, details, facts }) => (details === null ? 'my details are missing' : brief.shown!.map((s) => `${fieldNames[s.field]}: ${told(placeOf(s, facts, valueOf(s.field, details)))}`).join(', ')),
+  found: ({ brief, details, facts }) => (details === null ? 'my details are missing' : brief.shown!.map((s) => { const value = valueOf(s.field, details); return `${fieldNames[s.field]}: ${value ? told(placeOf(s, facts, value)) : 'not among my details'}`; }).join(', ')),
   evaluate: ({ brief, details, facts }) => brief.shown!.flatMap((s): Draft[] => {
     const value = valueOf(s.field, details), data = { field: fieldNames[s.field], where: wheres[s.where] };
     if (!value) return [look('unknown', data)];
     const place = placeOf(s, facts, value);
     if (place === 'there') return [];
-    // Where several documents are asked for, one of them may be meant.
-    if (place === 'nowhere') return [(severalAsked(brief) ? look : stops)('missing', data, atFile)];
+    // Where several documents are asked for, one of them may be meant; a name may be written otherwise, or on a sheet of its own; and what was not read may hold it.
+    if (place === 'nowhere') return [(severalAsked(brief) || isName(s.field) || facts.passages.ok && facts.passages.gaps.length > 0 ? look : stops)('missing', data, atFile)];
     return [typeof place === 'number' ? look('missingOn', { ...data, page: place }, atPage(place)) : look('elsewhere', data, atFile)];
   }),
 });
 
+const isName = (field: NameField): boolean => field === 'surname' || field === 'givenNames';
 const severalAsked = (brief: Brief): boolean => brief.documents.length > 1;
 const told = (place: ReturnType<typeof placeOf>): string => (place === 'there' ? 'there' : place === 'nowhere' ? 'missing' : place === 'elsewhere' ? 'elsewhere' : `missing on page ${place}`);
 
