@@ -16,7 +16,7 @@ describe('measures of which several will do', () => {
 });
 
 describe('faces', () => {
-  test.each<[string, string | undefined]>([['Use a sans serif font.', 'sans serif'], ['Any sans-serif typeface in 11 pt', 'sans serif'], ['12-point serif font, double-spaced', 'serif'], ['A serif or sans serif font will do.', undefined], ['Do not use a serif font.', undefined], ['Use Arial 11.', undefined]])('%s', (text, kind) => { expect(layout(text).faceKind).toBe(kind); });
+  test.each<[string, string | undefined]>([['Use a sans serif font.', 'sans serif'], ['Any sans-serif typeface in 11 pt', 'sans serif'], ['12-point serif font, double-spaced', 'serif'], ['A serif or sans serif font will do.', undefined], ['Do not use a serif font.', undefined], ['Use Arial 11.', undefined], ['Headings in a sans serif font.', undefined], ['Use a sans serif font for headings.', undefined], ['A serif font for the text, a sans serif font for headings', 'serif']])('%s', (text, kind) => { expect(layout(text).faceKind).toBe(kind); });
   test.each<[string, true | undefined]>([['A legible font such as Arial', true], ['Times New Roman 12 or similar', true], ['a readable font (e.g. Arial, Calibri)', true], ['We recommend Calibri or Arial.', true], ['Use Arial or Calibri.', undefined], ['Font: Times New Roman', undefined], ['Use Arial. Tables may use a font such as Calibri.', undefined]])('%s', (text, examples) => { expect(layout(text).fontsAreExamples).toBe(examples); });
 });
 

@@ -16,6 +16,9 @@ const heights: Record<string, number> = { single: 1, double: 2, 'one and a half'
 /** Headings, notes and captions have sizes of their own, and marks are given in points as well. */
 const ofOthers = /\b(?:headings?|titles?|captions?|foot-?notes?|endnotes?|tables?|notes?|quotations?|bibliography|reference list|references)\b[^.;,]{0,30}$/i, worth = /\b(?:marks?|worth|grades?|deduct\w*|penalt\w*|bonus|weeks?|scale)\b/i;
 
+/** “A sans serif font for headings”. */
+const forOthers = /^,?\s*(?:for|in) (?:the |all |your |any )?(?:headings?|titles?|captions?|foot-?notes?|tables?|figures?|quotations?|code)\b/i;
+
 export function readChoices(clauses: Clause[]): ChoicesRead {
   const out: ChoicesRead = { fontSizePt: [], lineSpacing: [], marginMm: [], faceKind: [], orientation: [] };
   for (const clause of clausesWith(clauses, /\b(?:pt|pts|points?|size|spac\w+|margins?|serif|portrait|landscape)\b|\d(?:pt|-point)/i)) {
@@ -43,7 +46,7 @@ export function readChoices(clauses: Clause[]): ChoicesRead {
     }
     const named = [...matchesIn(clause, kinds)];
     // “Serif or sans serif” is no demand, and a kind that is warned of is none either.
-    if (named.length > 0 && !/\bserif\s+(?:or|and)\s+(?:a )?(?:sans|serif)\b/i.test(clause.text)) for (const m of named) if (!/\b(?:not|no|never|avoid|don['’]t|without)\b[^.;,]{0,24}$/i.test(before(m))) out.faceKind.push({ value: /^sans/i.test(m[1]!) ? 'sans serif' : 'serif', start: m.at, end: m.to });
+    if (named.length > 0 && !/\bserif\s+(?:or|and)\s+(?:a )?(?:sans|serif)\b/i.test(clause.text)) for (const m of named) if (!/\b(?:not|no|never|avoid|don['’]t|without)\b[^.;,]{0,24}$/i.test(before(m)) && !ofOthers.test(before(m)) && !forOthers.test(clause.text.slice(m.to - clause.start))) out.faceKind.push({ value: /^sans/i.test(m[1]!) ? 'sans serif' : 'serif', start: m.at, end: m.to });
   }
   return out;
 }

@@ -21,6 +21,7 @@ const flag = Joi.boolean().allow(null).default(null);
 const wordParts = listOf(Joi.string().valid(...billParts.map((p) => p.part)));
 const limits = Joi.object({ maxBytes: count, minWords: count, maxWords: count, minPages: count, maxPages: count });
 
+const nameField = Joi.string().valid('studentNumber', 'candidateNumber', 'surname', 'givenNames', 'initials', 'username', 'courseCode', 'title', 'part', 'date');
 const choice = Joi.object({ values: Joi.array().items(Joi.number().positive()).min(2).max(10).required(), between: Joi.boolean().required() }).optional();
 
 /** The shape of a brief, as cli.md gives it. Unknown keys are dropped, so that a newer file can be read. */
@@ -28,13 +29,13 @@ export const briefSchema = Joi.object({
   place: text,
   documents: listOf(Joi.object({ label: text, types: listOf(kind), limits: limits.empty(null).optional() })),
   limits: limits.empty(null).default(noLimits()),
-  naming: Joi.object({ pattern: text, mustContain: listOf(Joi.string().valid('studentNumber', 'candidateNumber', 'surname', 'givenNames', 'initials', 'username', 'courseCode', 'title', 'part', 'date')), mustNotIdentify: flag }).empty(null).default(emptyBrief().naming),
+  naming: Joi.object({ pattern: text, mustContain: listOf(nameField), mustNotIdentify: flag }).empty(null).default(emptyBrief().naming),
   anonymous: flag, similarityChecked: flag, opens: iso, due: iso, extension: iso, timeZone: text,
   parts: listOf(Joi.object({ label: Joi.string().required(), opens: iso, due: iso })).max(20),
   attempts: Joi.object({ allowed: Joi.alternatives(Joi.number().integer().min(1), Joi.string().valid('unlimited')).allow(null).default(null), keeps: Joi.string().valid('latest', 'all').allow(null).default(null) }).empty(null).default(emptyBrief().attempts),
   late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).empty(null).default(emptyBrief().late),
   statesWords: Joi.boolean().valid(true).optional(),
-  shown: Joi.array().items(Joi.object({ field: Joi.string().required(), where: Joi.string().valid('runningHead', 'titlePage', 'text').required() })).optional(),
+  shown: Joi.array().items(Joi.object({ field: nameField.required(), where: Joi.string().valid('runningHead', 'titlePage', 'text').required() })).optional(),
   layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: listOf(Joi.string()), pageNumbers: flag, atLeast: Joi.array().items(Joi.string().valid('fontSizePt', 'marginMm', 'lineSpacing')).optional(), choices: Joi.object({ fontSizePt: choice, lineSpacing: choice, marginMm: choice }).optional(), orientation: Joi.string().valid('portrait', 'landscape').optional(), faceKind: Joi.string().valid('serif', 'sans serif').optional(), fontsAreExamples: Joi.boolean().valid(true).optional() }).empty(null).default(emptyBrief().layout),
   declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
   archival: Joi.string().pattern(/^PDF\/A(?:-[1-4][abuef]?)?$/).optional(),

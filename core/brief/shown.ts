@@ -16,6 +16,7 @@ const places: readonly [RegExp, ShownDetail['where']][] = [
 const demand = /\b(?:put|write|include|add|insert|type|print|give|enter|place|state|show|display|use|repeat|indicate|note|provide|quote|make sure|ensure|must|should|shall|needs? to|ha(?:s|ve) to|(?:is|are) to|please|required|carry|carries|bears?|shows|contains|have (?:the|your|an?))\b|^\W*(?:page |running )?(?:headers?|footers?|title page|cover page)\s*[:–|-]|^\W*(?:only )?(?:your )?(?:student|candidate|exam|registration|matriculation)\b/i;
 /** “(not your name)”, “instead of your name”: what is refused beside the detail that is asked for. */
 const aside = /[,(]?\s*(?:and |but )?(?:not|never|no|instead of|rather than) (?:your |the )?(?:own |full )?(?:actual )?names?\)?(?: or initials)?,?(?! (?:on|in|at)\b)/gi;
+const withoutAsides = (clause: Clause): Clause => ({ ...clause, text: clause.text.replace(aside, (s) => ' '.repeat(s.length)) });
 const refused = /\b(?:not|never|no|nor|neither|without|avoid|remove|delete|omit|leave out|except|unless|nobody|free of)\b(?! only\b| forget\b| omit\b)|n['’]t\b(?! (?:forget|omit)\b)/i, byOthers = /\b(?:we|office|system|platform|automatically|will be (?:added|stamped|printed)|markers? (?:see|will))\b/i;
 
 /** Details that the paper itself has to show, with where: “put your candidate number in the header of every page”. The name of the file is another matter. */
@@ -23,7 +24,7 @@ export function readShown(clauses: Clause[]): Statement<ShownDetail>[] {
   const found: Statement<ShownDetail>[] = [];
   for (const clause of clauses) {
     if (clause.text.length > 600 || !/number|\bno\b|code|\bID\b|name|login|nummer/i.test(clause.text) || !demand.test(clause.text) || byOthers.test(clause.text)) continue;
-    const plain: Clause = { ...clause, text: clause.text.replace(aside, (s) => ' '.repeat(s.length)) };
+    const plain = withoutAsides(clause);
     const wheres = places.flatMap(([pattern, where]) => [...matchesIn(plain, pattern)].map((m) => ({ where, at: m.at - clause.start, to: m.to - clause.start })));
     for (const [pattern, fields] of details) for (const m of matchesIn(plain, pattern)) {
       const at = m.at - clause.start, to = m.to - clause.start, before = plain.text.slice(0, at);
@@ -42,7 +43,7 @@ export function readShown(clauses: Clause[]): Statement<ShownDetail>[] {
 /** Where the word count has to stand in the paper: “state the word count on the title page”. A rule of what counts is another matter. */
 export function readWordsStated(clauses: Clause[]): Statement<true>[] {
   const found: Statement<true>[] = [];
-  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:(?:final|total|exact|actual|accurate|full) )?(?:word ?count|number of words)\b/gi)) {
+  for (const clause of clauses.map(withoutAsides)) for (const m of matchesIn(clause, /\b(?:(?:final|total|exact|actual|accurate|full) )?(?:word ?count|number of words)\b/gi)) {
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
     if (/\b(?:in|within|of|from|to|towards?|exceed|on|under|over|into|with) (?:the |your |this |its |a )?$/i.test(before) && !/\b(?:begins?|starts?|ends?|page|sheet) with (?:the |your |a )?$/i.test(before) || refused.test(/[^.;:]{0,60}$/.exec(before)![0]) || /^\s+(?:is|does|must not|should not|excludes?|includes?|limits?|exceeds?)\b(?! (?:be )?(?:stated|given|shown|to be (?:stated|given|shown)))/i.test(after)) continue;
     const asked = /\b(?:state|put|certify|declare|give|provide|indicate|note|write|print|type|record|display|show|begins? with|starts? with|ends? with)s?\b[^.;!?]{0,80}$/i.test(before)

@@ -6,7 +6,7 @@ import { kindOfFace, sameFace } from '../../tables/faces.ts';
 const askedOf = ({ layout: { fonts, faceKind, fontsAreExamples } }: Brief): string | null => (fonts.length === 0 ? (faceKind ? `a ${faceKind} face` : null) : `${fonts.join(' or ')}${fontsAreExamples ? ' or the like' : ''}`);
 
 export const layoutFonts = defineCheck({
-  id: 'layout.fonts', needs: ['layout'], mend: 'convert', reference: 'the brief itself; measured by characters',
+  id: 'layout.fonts', needs: ['layout'], reference: 'the brief itself; measured by characters',
   asked: ({ brief }) => askedOf(brief),
   found: ({ layout }) => layout.fonts.slice(0, 2).map((f) => f.name).join(', '),
   evaluate: ({ layout, brief }) => {
