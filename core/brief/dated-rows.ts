@@ -232,7 +232,8 @@ const windowsInOrder = (dates: ReadDate[], text: string): boolean => dates.lengt
 
 function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: string): boolean {
   if (dates.length !== 2) return false;
-  const [first, second] = dates as [ReadDate, ReadDate], joint = text.slice(first.end, second.start), lead = text.slice(clause.start, first.start);
+  // A clause has its words in English; where it was written in German or French, the wording has not.
+  const [first, second] = dates as [ReadDate, ReadDate], said = clause.text.slice(0, first.start - clause.start), own = /\bwindow:\W*$/i.test(said), joint = own ? clause.text.slice(first.end - clause.start, second.start - clause.start) : text.slice(first.end, second.start), lead = own ? said : text.slice(clause.start, first.start);
   if (head !== null && /^\s*(?:[-–—]|to|until)\s*$/i.test(joint) && /:\s*(?:from\s+)?(?:\w+day,?\s+)?$/i.test(lead) && !noWindow.test(head)) return true;
   return (/^[\s(,]*(?:[-–—]|to|until|till|through)\s*$/i.test(joint) || (/^\s*\)?\s*and\s*$/i.test(joint) && /\bbetween\s*$/i.test(lead))) && /\b(?:window|period|open\w*|submissions?|available|between|from|upload|hand[- ]in|submit)\b/i.test(lead) && !noWindow.test(lead) && !/\b(?:move[sd]|postponed|change[sd]|extended|brought forward|put back|pushed back|shift(?:s|ed))\b/i.test(lead);
 }

@@ -97,7 +97,7 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     .replace(/(\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?(?:,? \d{1,2}(?:st|nd|rd|th)?)?(?:,? 20\d\d)?,?)( {4,})(at )?(?=\d{1,2}(?:[:.]\d\d)? ?[ap]\.?m\b|\d{1,2}[:.]\d\d\b)/gi, (_, date: string, gap: string, at = '') => `${date} at${' '.repeat(gap.length - 3 + (at as string).length)}`)
     .replace(/@ (\d{1,2}(?:[:.]\d{2})?)([ap])(?= ?(?:$|[.,;)]))/gi, '@$1$2m') };
   // “Noon (not midnight!)”.
-  clause = { ...clause, text: clause.text.replace(/[(,–-]\s*(?:and )?not (?:at )?(?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
+  clause = { ...clause, text: clause.text.replace(/(?:[(,–-]\s*(?:and )?| (?:and|but) )not (?:at )?(?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
   // “8 in the evening rather than noon”.
   if (/\b(?:rather than|instead of)\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\b(?:rather than|instead of)(?: at)? (?:noon|midday|midnight|\d{1,2}[:.]\d{2}(?: ?[ap]m)?|\d{1,2} ?[ap]m)\b/gi, (s) => ' '.repeat(s.length)) };
   found.push(...readWeekdaysOfMonth(clause, now, zone), ...readDaysOfWeek(clause, now, zone));

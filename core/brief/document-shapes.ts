@@ -10,7 +10,7 @@ const noun = `(${word}(?: (?!${joint}\\b)${word}){0,3})`;
 /** “An herbarium as a PDF and a ledger as a Word file”. */
 const asKind = new RegExp(`\\b(?:an?|your|the|one)\\s+${noun}(?: of [\\p{L} ]{3,30}?)?,?\\s+(?:as|in)\\s+(?:an? |one |the )?\\.?$`, 'iu');
 /** “The herbarium must be a PDF.” */
-const mustBe = new RegExp(`^\\W*(?:the|your)\\s+${noun} (?:(?:must|should|has to|have to|is to|needs to|shall|will|can|will have to) (?:be|come|arrive|go)|is|are|goes)(?: (?:submitted|handed in|uploaded|sent|saved|delivered|expected|required|wanted|due|in|provided|accepted))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
+const mustBe = new RegExp(`^\\W*(?:the|your)\\s+${noun} (?:(?:must|should|has to|have to|is to|needs to|shall|will|can|will have to) (?:be|come|arrive|go)|is|are|goes)(?: (?:submitted|handed in|uploaded|sent|saved|delivered|expected|required|wanted|due|in|provided|accepted|exported|converted|scanned|produced|supplied))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
 /** “The herbarium is a PDF and the ledger is a zip”: of one sentence. */
 const eachIs = new RegExp(`^(?:\\W|\\b(?:and|while|whereas|but)\\b)*(?:the|your)\\s+${noun} (?:(?:must|should|has to|have to|is to|needs to|shall|will|can) (?:be|come|arrive|go)|is|are|comes?|goes)(?: (?:submitted|handed in|uploaded|sent|saved|delivered|expected|required|wanted|provided|accepted))?(?: as| in)? (?:an? |one )?\\.?$`, 'iu');
 /** “Herbarium – PDF, max. 5 MB”. */
@@ -21,7 +21,7 @@ const labelled = new RegExp(`(?:^|[;,.(|•–—]\\s*|\\band\\s+|:\\s+)(?:the |
 const withIt = new RegExp(`^(?: file| document)? (?:with|w\\/|containing|holding|for) (?:your|the|an?) ${noun}(?=\\s*(?:[,.;(+&]|\\band\\b|\\bplus\\b|$))`, 'iu');
 const listedAs = new RegExp(`^[ \\t]*[-*•–][ \\t]+(?:an? |the |your |one )?${noun} (?:as|in) (?:an? |one )?\\.?$`, 'iu');
 /** The same before a bracket, and a document before one that says its kind. */
-const withSome = new RegExp(`^(?: file| document)? (?:with|containing|holding) (?:your|the|an?|all(?: your)?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu'), inBrackets = new RegExp(`(?:\\b(?:the|your|an?|one|and|plus|submit|upload|in)\\s+|[,:;+&]\\s+)(?:(?:the|your|an?|one)\\s+)?(?!(?:submit|upload|send|hand|turn|please|then|also|save|attach|use|deliver|or|and|the|your|if|for|in|as|max\\w*|min\\w*|at|up|by)\\b)${noun}\\s*\\((?:[^()]*[,;]\\s*)?(?:an? )?\\.?$`, 'iu');
+const withSome = new RegExp(`^(?: file| document)? (?:with|containing|holding) (?:your|the|an?|all(?: your)?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu'), inBrackets = new RegExp(`(?:\\b(?:the|your|an?|one|and|plus|submit|upload|in)\\s+|[,:;+&]\\s+)(?:(?:the|your|an?|one)\\s+)?(?!(?:submit|upload|send|hand|turn|please|then|also|save|attach|use|deliver|or|and|the|your|if|for|in|as|max\\w*|min\\w*|at|up|by)\\b)${noun}(?: (?:of|by|from) [^(),.;:]{3,40}?)?\\s*\\((?:[^()]*[,;]\\s*)?(?:an? |one )?\\.?$`, 'iu');
 /** “Source text (PDF), target text (Word), commentary (Word)”. */
 const kindInBrackets = new RegExp(`(?:^|[;,:•–|+]\\s*|\\band\\s+|\\bplus\\s+)(?:the |your |an? |one )?${noun} \\((?:an? |one |as (?:an? )?|in )?\\.?$`, 'iu');
 /** “A PDF poster and a Word commentary”. */
@@ -83,4 +83,13 @@ function acrossSentences(asked: readonly Mention[], nameOf: (m: Mention) => Name
     if (name) found.push({ label: name.label, types: [...m.kinds], start: name.at, end: m.to });
   });
   return distinct(found);
+}
+
+/** “* mp3, 8–10 min / * plus the script (pdf) and the release forms (one pdf)”: an item of the list that begins with its kind is a document as well. */
+export function withBareItem<D extends { label: string | null; types: Kind[]; start: number; end: number }>(found: D[], asked: readonly Mention[], text: string): (D | { label: null; types: Kind[]; start: number; end: number })[] {
+  const itemBefore = (at: number): string => text.slice(text.lastIndexOf('\n', at - 1) + 1, at), mark = /^[ \t]*[-*•–][ \t]+/, bare = /^[ \t]*[-*•–][ \t]+(?:an? |one |the )?\.?$/;
+  const others = asked.filter((m) => bare.test(itemBefore(m.at)) && !found.some((d) => m.kinds.some((k) => d.types.includes(k))));
+  if (others.length !== 1 || !found.every((d) => mark.test(itemBefore(d.end)))) return found;
+  const end = text.indexOf('\n', others[0]!.to);
+  return [...found, { label: null, types: [...others[0]!.kinds], start: others[0]!.at, end: end < 0 ? text.length : end }].sort((a, b) => a.start - b.start);
 }

@@ -3,7 +3,8 @@ import type { Kind } from '../model/kinds.ts';
 import { pairedDocuments } from './foreign-documents.ts';
 import { isGerman } from './german.ts';
 import { noun, type DocumentLabel, type Mention } from './document-names.ts';
-import { shapedDocuments } from './document-shapes.ts';
+import { mainAndSecond } from './second-document.ts';
+import { shapedDocuments, withBareItem } from './document-shapes.ts';
 import { isDemand, otherThan } from './is-demand.ts';
 import { isLastOfList, jointDocuments } from './joint-documents.ts';
 import { packedList } from './packed-list.ts';
@@ -166,6 +167,9 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   // “Part A: Lesson plan (Word)”: after a mark, the word before belongs to the name.
   const wider = /(?:^|[:–-]\s+)\W*((?!(?:an?|the|your|our|my|his|her|one|two|both|each|every|this|all|submit|upload|hand|send|save|write|use|and|or|as|in|of|for|with|file|format|please|only|main|single|my|our|attach|include|plus|also)\b)[\p{L}-]+)\s+$/iu.exec(text.slice(0, m.index));
   if (wider) return { label: `${wider[1]!} ${m[1]!.trim()}`, at: from + m.index - (text.slice(0, m.index).length - text.slice(0, m.index).lastIndexOf(wider[1]!)) };
+  // “An individual contribution statement”: what kind of statement it is.
+  const kindOf = /\b(?:an?|the|your)\s+((?:(?:individual|group|signed|completed) )?(?!(?:following|same|own|short|brief|complete|new|separate|second|first|single|one|two|other|main|whole|entire|full|finished|corrected|revised|printed|electronic|digital|blank|attached|supplied|provided|original|anonymi[sz]ed|anonymous|clean|simple|relevant|required|standard|usual|corresponding|accompanying|typed|scanned|handwritten|good|bound|hard|soft|paper|pdf|word|further|additional|extra|compulsory|optional|mandatory|longer|shorter|\w+ed|\w+ing)\b)[a-z][a-z-]+ )$/.exec(text.slice(0, m.index));
+  if (kindOf && /^(?:statement|form|report|analysis|plan|review|log|sheet|list|summary|text|assessment|proposal|script|essay)$/i.test(m[1]!.trim().replace(/^individual /i, ''))) return { label: `${kindOf[1]!}${m[1]!.trim()}`, at: from + m.index - kindOf[1]!.length };
   return { label: m[1]!.trim().replace(/^your /i, ''), at: from + m.index };
 }
 
@@ -187,8 +191,8 @@ function labelBehind(mention: Mention, all: Mention[]): DocumentLabel | null {
 
 export interface DocumentsRead { documents: DocumentDemand[]; evidence: Statement<string>[]; /** where each document's clause stands, for limits of its own */ spans: { start: number; end: number }[] }
 
-/** Which documents are asked for and of which kinds. One document where only kinds are named; several where each has a name of its own. */
-/** @param demanded - whatever kind is named is asked for, as under a heading that names one piece of work */
+/** Which documents are asked for and of which kinds. One document where only kinds are named; several where each has a name of its own.
+ * @param demanded - whatever kind is named is asked for, as under a heading that names one piece of work */
 export function readDocuments(clauses: Clause[], text: string, demanded = false): DocumentsRead {
   const paired = pairedDocuments(text);
   if (paired.length > 0) return { documents: paired.map(({ label, types }) => ({ label, types })), evidence: paired.map(({ start, end }) => ({ value: 'documents', start, end })), spans: paired.map(({ start, end }) => ({ start, end })) };
@@ -335,12 +339,14 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   if (packed && zip && asked.some((m) => m.kinds[0] === 'zip' && m.clause === packed)) { const own = asked.find((m) => m.kinds[0] === 'zip' && m.clause === packed)!; settled = [{ label: null, types: ['zip'], start: own.at, end: own.to }]; }
   // Two and more by the shape of the sentences, where their names are not among those that are known.
   const shaped = !(packed && zip) && !allZipped && (settled.length < 2 || settled.some((d) => d.label === null)) ? shapedDocuments(asked, text) : [];
-  if (shaped.length > 1 && shaped.length >= settled.length) settled = shaped.map((d) => ({ ...d }));
+  if (shaped.length > 1 && shaped.length >= settled.length) settled = withBareItem(shaped.map((d) => ({ ...d })), asked, text);
   // A list with a work and a kind on each of its lines.
   const items = packed && zip || allZipped || packedIn ? [] : listedDocuments(asked, mentions(clauses), text);
   if (items.length > settled.length || items.length === settled.length && (settled.some((d) => d.label === null) || new Set(settled.map((d) => d.label?.toLowerCase())).size < settled.length)) settled = items.map(({ mentions: _, ...d }) => d);
   // What the rest of such a line says is said of its document.
   else if (items.length === settled.length) for (const d of settled) { const line = items.find((item) => item.start <= d.end && d.start <= item.end); if (line) { d.start = Math.min(d.start, line.start); d.end = Math.max(d.end, line.end); if (line.label.toLowerCase().endsWith(` ${d.label!.toLowerCase()}`)) d.label = line.label; } }
+  // “Submit your policy brief … The covering letter has to be handed in as a second file. PDF for both.”
+  if (settled.length === 1) settled = mainAndSecond(clauses)?.map((d) => ({ ...d, types: [...settled[0]!.types] })) ?? settled;
   // “Do not upload the Word file.”
   const unwanted = clauses.flatMap((c) => (/^\W*(?:\d+[.)]\s*)?(?:please )?(?:do not|don['’]t|never) (?:upload|submit|hand in|send|turn in) (?:the|your|any|a) /i.test(c.text) && c.text.length < 60 || /\bbut (?:please )?(?:do not|don['’]t) (?:use|send|upload|submit|hand in) (?:them|it|that|those)\b/i.test(c.text) ? mentions([c]).flatMap((m) => m.kinds) : []));
   if (unwanted.length > 0) for (const d of settled) { const kept = d.types.filter((k) => !unwanted.includes(k)); if (kept.length > 0) d.types = kept; }

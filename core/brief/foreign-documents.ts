@@ -8,10 +8,12 @@ export interface PairedDocument { label: string | null; types: Kind[]; start: nu
 const kinds: readonly (readonly [RegExp, Kind])[] = [[/pdf/i, 'pdf'], [/docx|word/i, 'docx'], [/\bdoc\b/i, 'doc'], [/odt/i, 'odt'], [/rtf/i, 'rtf'], [/xlsx?|excel/i, 'xlsx'], [/csv/i, 'csv'], [/pptx?|powerpoint/i, 'pptx'], [/zip/i, 'zip'], [/jpe?g/i, 'jpeg'], [/png/i, 'png'], [/mp4/i, 'mp4'], [/mp3/i, 'mp3'], [/txt/i, 'txt']];
 const kind = String.raw`(?:\.?(?:pdf|docx?|odt|rtf|xlsx?|csv|pptx?|zip|jpe?g|png|mp[34]|txt)|word|excel|powerpoint)(?![\p{L}\d])`;
 /** Adjectives and what a document is about: “final”, “signé”, “de stage”, “unterschriebene”. */
-const adjective = String.raw`(?:[\p{Ll}-]{3,}(?:e|en|er|es) )?`, more = String.raw`(?: (?:finale?|complète?|écrite?|signée?s?|remplie?s?|annotée?|brutes?|firmad[oa]|rellenad[oa]|escrit[oa]|firmat[oa]|assinad[oa]|ondertekend|(?:de|du|d[’']|del|della|di|da|do|der|des|von|zum|zur|om|över|over|til|van) ?[\p{L}’'-]{3,20}))*`;
-const between = String.raw`\s*(?:\((?:(?!(?<![\p{L}])${kind})[^()\n]){0,160}\)\s*)?(?:\((?:[^()\n]{0,40}[,;]\s*)?|[:–—,-]\s+|(?:[\p{L}’']+ ){0,5}?${leadsKind}\s+)\s*`;
+const adjective = String.raw`(?:[\p{Ll}-]{3,}(?:e|en|er|es) )?`, more = String.raw`(?: (?:(?:en|in|auf|på|em|op) (?:ingl[eéê]se?|anglais|englisch|engel[sk]+a?|español|français|deutsch|italiano|português)|finale?|complète?|écrite?|signée?s?|remplie?s?|annotée?|brutes?|firmad[oa]|rellenad[oa]|escrit[oa]|firmat[oa]|assinad[oa]|ondertekend|(?:de|du|d[’']|del|della|di|da|do|der|des|von|zum|zur|om|över|over|til|van) ?[\p{L}’'-]{3,20}))*`;
+const between = String.raw`\s*(?:\((?:(?!(?<![\p{L}])${kind})[^()\n]){0,160}\)\s*)?(?:\((?:[^()\n]{0,40}[,;]\s*)?|[:–—,-]\s+(?:${leadsKind}\s+)?|(?:[\p{L}’']+ ){0,5}?${leadsKind}\s+)\s*`;
 const pairOf = (noun: string, article: string): RegExp => new RegExp(String.raw`(?<![\p{L}_-])(?<article>${article})(?<noun>${adjective}(?:${noun})${more})${between}(?<kinds>${kind}(?:${orElse}${kind})*)`, 'giu');
-const known = documentWords.map((words) => pairOf(words, `${articles}?`));
+/** “Der Bericht umfasst 10 bis 12 Seiten und ist als PDF-Datei einzureichen”, “die Bescheinigung ist als gesonderte Datei (PDF oder JPG) beizufügen”. */
+const subjectOf = (noun: string): RegExp => new RegExp(String.raw`(?<=(?:^|[.!?:;]\s+|\n[ \t]*))(?<article>${articles})(?<noun>${adjective}(?:${noun})${more})(?![\p{L}-])[^.;\n]{0,110}?\s(?:${leadsKind}\s+|(?:als|en|como|come|som)\s(?:eine?r?s?\s)?(?:gesonderte|separate|eigene|zweite|weitere)\s\p{L}+\s\()(?<kinds>${kind}(?:${orElse}${kind})*)`, 'giu');
+const subjects = documentWords.map(subjectOf), known = documentWords.map((words) => pairOf(words, `${articles}?`));
 const supplied = pairOf(materials, `${articles}?`);
 /** What stands behind an article like a document whose name is known is one as well. */
 const unknown = pairOf(String.raw`(?!${plainFiles}(?![\p{L}]))[\p{L}-]{4,}`, articles);
@@ -35,6 +37,8 @@ export function pairedDocuments(text: string): PairedDocument[] {
   } };
   collect(supplied, true);
   known.forEach((pattern) => { collect(pattern); });
+  // A sentence about each of two and more; one alone may be about anything.
+  subjects.forEach((pattern) => { collect(pattern); });
   if (found.some((d) => d.asked)) collect(unknown);
   const each = found.filter((d) => d.asked).sort((a, b) => a.start - b.start).filter((d, i, all) => all.findIndex((o) => o.label?.toLowerCase() === d.label?.toLowerCase()) === i);
   // “Ein PDF, maximal 15 MB. … Bitte auch das Bewertungsformular (Scan, PDF oder JPG) hochladen.”

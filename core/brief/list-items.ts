@@ -25,7 +25,7 @@ export function labelOfItem(mention: Mention, before: Mention | null, { asked, c
   // A name stands at the head of its line, not hundreds of letters before.
   const near = Math.max(0, mention.at - 300), from = near + text.slice(near, mention.at).lastIndexOf('\n') + 1;
   if ((before && before.at >= from) || (from === near && near > 0)) return null;
-  const head = new RegExp(`^\\W*(?:[A-Z]{0,2}\\d{1,2}|(?:deliverable|document|item|file|part|upload) (?:\\d{1,2}|[A-E]))[.):]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ )?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.,:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
+  const head = new RegExp(`^\\W*(?:[A-Z]{0,2}\\d{1,2}|[A-H](?=\\.)|(?:deliverable|document|item|file|part|upload) (?:\\d{1,2}|[A-E]))[.):]\\s*(?:an? |the |your )?((?:[\\p{L}-]+ ){0,3}?${noun})\\s*(?:\\([^)]*\\)\\s*)?[.,:–-]\\s`, 'iu').exec(text.slice(from, mention.at));
   // “B. Design drawings (one PDF, no more than 12 pages)” below and above others of the kind.
   const mark = /^[ \t]*\(?([A-H]|\d{1,2})[.)][ \t]+/.exec(lineAt(text, mention.at)), bracketed = mark ? /^[ \t]*\(?(?:[A-H]|\d{1,2})[.)][ \t]+(?:an? |the |your )?([\p{L}][\p{L}-]*(?: [\p{L}-]+){0,3})\s*\((?:(?:an?|one|as|single|eine?)[ \u00a0]+)*$/u.exec(text.slice(from, mention.at)) : null;
   if (bracketed && !notDocument.test(bracketed[1]!) && asked.some((m) => Math.abs(m.at - mention.at) < 2000 && lineAt(text, m.at) !== lineAt(text, mention.at) && /^[ \t]*\(?(?:[A-H]|\d{1,2})[.)][ \t]+/.test(lineAt(text, m.at)))) return { label: bracketed[1]!, at: from + bracketed[0].indexOf(bracketed[1]!) };

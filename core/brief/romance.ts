@@ -13,6 +13,11 @@ const lost = '(?:pénalité|retrait|perte|malus|déduction|diminution|minoration
 /** “Au-delà de trois jours, le devoir n'est plus accepté.” One row for each number of days. */
 const lateDays = numerals.map((word, i): [string, string] => { const n = i + 1, many = `(?:${n}|${word})`; return [`(?:(?:au-delà|passé un délai) de ${many} jours?|après ${many} jours?|à partir du (?:${n + 1}e|${ordinals[i]!}) jour)(?: de retard)?,? ${worthless}`, i === 0 ? 'zero after 1 day late' : `late: 0 after ${n} days`]; });
 const french: Phrases = [
+  ['(?:dépôt|remise|rendu)(?: des \\p{L}+)?(?: ouverte?| possible)?(?: :)? du(?= (?:1er|\\d{1,2})(?: \\p{L}+)? au (?:1er|\\d{1,2}) \\p{L})', 'window:'], ['(?<=window:[\\u00a0 ]{1,24})1er au(?: 1er)?(?= )', '1 to'], ['(?<=\\d{1,2} )mai(?= (?:au|à|et|jusqu))', 'May'], ['(?<=window:[\\u00a0 ]{1,24}\\d{1,2}(?: \\p{L}+)? )au(?: 1er)?(?= )', 'to'],
+  ['(?:fait|font|fera|feront) l[’\']objet d[’\'](?:une|un) (?:analyse|vérification|contrôle|détection) (?:de |des |d[eu] )?(?:similitudes?|plagiat|similarités?)', 'is similarity checked'],
+  ['(?:ne |n[’\'])(?:(?:le|la|les|l[’\']) ?)?(?:déposez|remettez|envoyez|rendez) (?:pas|rien|jamais)(?= (?:dans|sur|via))', 'do not upload it'],
+  ['(?:(?:le|votre|ce|chaque) )?fichier (?:sera|doit être|devra être|est à) (?:nommé|nommer|intitulé) (?:selon|d[’\']après|sur|suivant) le (?:modèle|format|schéma)(?: suivant)?(?= ?:? ?\\S*_)', 'the file name is'],
+  ['(?:à (?:remettre|rendre|déposer) )?sous (?:la )?forme d[’\']un (?:seul )?(?:fichier |document )?PDF(?: unique)?', 'upload as one PDF'],
   ['ex\\. ?:(?= \\S*_)', 'e.g.'],
   ['le nom du fichier sera composé d[eu](?= )', 'file name must contain'], ['suivi du mot(?=\\s{1,3}[«“])', 'and'], ['votre nom ne (?:doit|devra) (?:figurer|apparaître|être) ni dans le (?:fichier|texte|document) ni dans son nom', 'your name must be neither in it nor in its name'],
   ...numerals.slice(1).map((word, i): [string, string] => [`(?:vous pouvez (?:déposer|envoyer|remettre) )?jusqu[’']à (?:${i + 2}|${word}) (?:versions|dépôts|fichiers)(?! par)`, `up to ${i + 2} uploads`]),
@@ -49,6 +54,8 @@ const french: Phrases = [
 ];
 /** The same for Spanish. */
 const spanish: Phrases = [
+  ['plazo(?: de \\p{L}+)?:? del?(?= \\d{1,2}(?: de \\p{L}+)? al? \\d{1,2} de)', 'window:'], ['(?<=window:[\\u00a0 ]{1,24}\\d{1,2} )al?(?= \\d)', '-'],
+  ['(?:pasará|pasarán|se someterá|se someterán)(?: por| a)? (?:un|el) (?:control|filtro|detector|programa) (?:anti-?plagio|de (?:originalidad|similitud|coincidencias))', 'similarity checked'],
   ['(?:se permite |se admite )?(?:un )?máximo de (?:dos|2) (?:entregas|envíos|intentos)', 'two attempts'], ['(?:se permite |se admite )?(?:un )?máximo de (?:tres|3) (?:entregas|envíos|intentos)', 'three attempts'],
   ['(?<=\\d ?%) de la (?:nota|calificación)(?=[,.;]|$)', ' off'],
   ['se admit(?:e|irá) una (?:sola|única) entrega', 'upload once only'], ['se (?:comprobará|verificará|revisará) la originalidad (?:mediante|con) un (?:programa|software)(?: informático)?', 'similarity checked'], ['sin contar (?:las )?notas ni (?:la )?bibliografía', 'excl. notes, references'],

@@ -58,7 +58,7 @@ export function splitClauses(wording: string): Clause[] {
     from = to;
   };
   // A line break inside a wrapped sentence is no end; a blank line, a list item or a short label line is.
-  for (const m of inOrder(text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z\u00a0 ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|kl|ch|chs|Ch|vol|Vol|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+(?:[A-Z“"‘'(\d]|[-–−+]\d))(?<!\b[ap]m\.(?=\s+\())|\?[”"]?(?=\s+[–-]\s+[A-Z])|[.!?](?=\s*\r?\n)|;(?=\s)/g), isCasual(text) ? text.matchAll(smallSentence) : [], isNote(text) ? text.matchAll(/\r?\n(?=[^\n])/g) : [])) {
+  for (const m of inOrder(text.matchAll(/\r?\n[ \t]*(?=\r?\n|[-–—*+•▪·‣▸►➢✓→☐☑☒□]\s|[-=]>\s|\d+[.)]\s|\(?[a-h]\)\s|[a-h]\.\s+[A-Z]|[A-Z][^\n]{0,60}:|[a-z][a-z\u00a0 ]{2,20}:\s|\|)|\r?\n(?=\s*[A-Z\d[(“"‘'>])|(?<=\.(?:pdf|docx?|odt|zip))\r?\n|(?<!(?:^|\n)[ \t]*[A-HQa-h]|\b(?:e\.g|kl|bzw|ggf|inkl|ch|chs|Ch|vol|Vol|i\.e|etc|approx|Approx|no|nos|max|Max|min|Min|vs|cf|ca|Dr|Prof|Mr|Mrs|Ms|St|p|pp|incl|Incl|excl|Excl|a\.m|p\.m|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun))[.!?](?=\s+(?:[A-Z“"‘'(\d]|[-–−+]\d))(?<!\b[ap]m\.(?=\s+\())|\?[”"]?(?=\s+[–-]\s+[A-Z])|[.!?](?=\s*\r?\n)|;(?=\s)/g), isCasual(text) ? text.matchAll(smallSentence) : [], isNote(text) ? text.matchAll(/\r?\n(?=[^\n])/g) : [])) {
     const isBreak = /^\r?\n/.test(m[0]), since = text.slice(from, m.index);
     // Inside brackets a semicolon parts what is said of one thing.
     if (m.index < from) continue;
@@ -94,7 +94,12 @@ const isCasual = (text: string): boolean => /(?:^|[.!?,\s(])i(?:['’](?:m|ll|ve
 /** A note of short lines that mostly begin small: each of them is one. */
 function isNote(text: string): boolean {
   const lines = text.split('\n').filter((l) => l.trim());
-  return lines.length >= 4 && lines.filter((l) => /^\s*[a-z]/.test(l)).length * 2 >= lines.length && lines.every((l) => l.length < 90 && !/[>|]\s/.test(l)) && lines.filter((l) => /:\s/.test(l)).length * 5 <= lines.length && lines.filter((l) => /[,a-z]$/.test(l.trim())).length >= lines.length / 4 && !/[a-z,]\n(?:and|or|of|in|to|the|by|with|for|on|is|are|that|which)\b/.test(text);
+  return lines.length >= 4 && lines.filter((l) => /^\s*[a-z]/.test(l)).length * 2 >= lines.length && (lines.every((l) => l.length < 90) || unwrappedLines(lines)) && !lines.some((l) => /[>|]\s/.test(l)) && lines.filter((l) => /:\s/.test(l)).length * 5 <= lines.length && lines.filter((l) => /[,a-z]$/.test(l.trim())).length >= lines.length / 4 && !/[a-z,]\n(?:and|or|of|in|to|the|by|with|for|on|is|are|that|which)\b/.test(text);
+}
+/** Lines of which some are far longer than the others were not broken for want of room. */
+function unwrappedLines(lines: string[]): boolean {
+  const longest = Math.max(...lines.map((l) => l.trim().length)), ends = lines.slice(0, -1).filter((l) => l.trim().length < longest);
+  return longest > 110 && ends.length >= 3 && ends.every((l) => l.trim().length < longest * 0.8);
 }
 const inOrder = (...lists: Iterable<RegExpExecArray>[]): RegExpExecArray[] => lists.flatMap((l) => [...l]).sort((x, y) => x.index - y.index);
 

@@ -1,4 +1,4 @@
-import { askedForName, labelAlone, plainer, smallNames, type Rewrite } from './wordings/alike.ts';
+import { askedForName, labelAlone, labelStopped, plainer, smallNames, type Rewrite } from './wordings/alike.ts';
 import { isQuotedWhole, quotationMark } from '../text/passed-on.ts';
 import { brokenWords, quotesNobody, runningOn } from '../text/wrapped-lines.ts';
 
@@ -20,6 +20,7 @@ export function readable(original: string): Wording {
   if (/^[ \t]*Q\.[ \t]/m.test(wording.text) && /^[ \t]*A\.[ \t]/m.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*[QA])\.(?=[ \t])/gm, () => ':');
   wording = replaced(wording, askedForName, () => 'File name: ');
   wording = labelsBesideValues(wording);
+  if ((wording.text.match(labelStopped)?.length ?? 0) >= 3) wording = replaced(wording, labelStopped, () => ':');
   if (isQuotedWhole(wording.text)) wording = replaced(wording, quotationMark, () => '');
   // Boxes of which none is ticked are marks before items.
   if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)(?:[☐□❏]|\[[ _]\])(?=[ \t]+\S)/gm, () => '-');

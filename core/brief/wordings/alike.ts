@@ -25,6 +25,9 @@ export const smallNames: readonly Rewrite[] = [
   [/(?<=\d(?:[:.]\d\d)?\s?(?:[ap]m|h|hrs)?,?\s\(?|\b(?:noon|midnight),?\s\(?)(?:us |new )?(?!local|same|any|this|that|each|every|standard|next|first|last|second|real|some|full|half|part|over|long|extra|more|of|the|class|course|week|your|our|own|normal)[a-z]{3,12}(?= time\b)/g, inCapitals],
 ];
 
+/** Such a name with a stop behind it, before what it says: “4. Format. One PDF.” */
+export const labelStopped = new RegExp(`(?<=^[ \\t]*(?:[-*][ \\t]+|\\d{1,2}[.)][ \\t]+)?(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds}|aim|task|output|presentation|originality|identification))\\.(?=[ \\t]+\\S)`, 'gimu');
+
 /** Such a name alone on its line. */
 export const labelAlone = new RegExp(`^[ \\t]*(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds})[ \\t]*$`, 'i');
 
@@ -87,6 +90,18 @@ export const plainer: readonly Rewrite[] = [
   [/(?<!\d)(?:0?[1-9]|[12]\d|3[01])\.(?:0[1-9]|1[0-2]|[1-9])\.(?<=\b(?:until|till|by|on|due|before|deadline:?|bis|bis zum|am|zum|from|ab)\s(?:(?:Mon|Tues?|Wed|Thu(?:rs)?|Fri|Sat|Sun|Mo|Di|Mi|Do|Fr|Sa|So)[a-z]*[.,]{0,2}\s)?\d{1,2}\.\d{1,2}\.)(?!\d|\s?(?:\d{4}\b|[ap]m\b))/g, (date) => `${Number(date.split('.')[0])} ${monthNames[Number(date.split('.')[1]) - 1]!}`],
   // “Call it `PHM2_` followed by …”.
   [/\x60[^\x60\n]{1,60}\x60(?= (?:followed by|and|plus|then|\+))/g, (name) => `"${name.slice(1, -1)}"`],
+  // “Received after 10am but before 10am on the next day”; “2% a day incl. weekends, up to a week”.
+  [/\b(?:after|past) (?:the (?:deadline|due (?:date|time))|\d{1,2}(?:[:.]\d\d)? ?(?:[ap]m)?|noon|midnight),? (?:but|and) (?:before|by|until) (?:(?:\d{1,2}(?:[:.]\d\d)? ?(?:[ap]m)?|noon|midnight|the same (?:time|hour)) (?:on )?)?(?:the )?(?:next|following) day\b/gi, () => 'up to 24 hours late'],
+  [/(?<=\b(?:per|a|each|every) (?:calendar )?day),? \(?(?:incl(?:uding|\.)? (?:saturdays and sundays|weekends?)|weekends (?:are )?(?:included|count))(?: and (?:bank |public )?holidays)?\)?(?=[,.;])/gi, () => ''],
+  // “The limit was 1500 words, it's now 1800.”
+  [/\b(?:I|we) (?:first |originally )?said (?:at most |up to |about )?[\d,.]+ (?:words|pages)\b[^.;,\n]{0,30},? (?:but |and )?(?:it|that|this|the limit)(?:['’]s| is) now (?:up to |at most )?\d[\d,]*(?= ?(?:[,.;!)]|$))(?!,\d)/gim, (said) => `${/up to|at most/.test(said) ? 'at most' : 'it is'} ${/[\d,]+$/.exec(said)![0]} ${/words|pages/.exec(said)![0]}`],
+  [/\b(?:was|used to be|had been) (?:at most |up to )?[\d,.]+ (?:words|pages)\b[^.;,\n]{0,30}[,;]? (?:but |and )?(?:(?:it|that|this|the limit)(?:['’]s| is| has been) |is )?now (?:raised to |lowered to |reduced to |increased to |set at )?\d[\d,]*(?= ?(?:[,.;!)]|$))(?!,\d)/gim, (said) => `is ${/[\d,]+$/.exec(said)![0]} ${/words|pages/.exec(said)![0]}`],
+  [/(?<=\b(?:words|pages)), and (?=(?:that|this)(?:['’]s| is) (?:an?|the) (?:hard|absolute|strict|firm) (?:limit|ceiling|maximum|cap)\b)/g, () => ', '],
+  [/\b[Tt]he (?:general|standard|common|official) date(?=, \d| is \d|: )/g, (said) => said.replace('date', 'deadline')],
+  // “Opens on the day of the last lecture, 9 April 2027.”
+  [/(?<=\b(?:opens?|opened|starts|available|closes|due) )on the (?:day|date|evening|morning) (?:of|after|before) (?:the|our|your) (?:[a-z]+ ){1,4}?[a-z]+, (?:on )?(?=(?:\w+day,? )?\d{1,2}[. ])/gi, () => 'on '],
+  // “5 % of the total marks available per day”.
+  [/(?<=\d ?%) of (?:the |your )?(?:(?:total|maximum|overall|available|possible) )*(?:marks?|grade|points|credits?) (?:available|achievable|awarded|possible|obtainable)\b/gi, () => ' of the marks'],
   // “12:00 (noon)”.
   [/(?<=\b12[:.]00(?: ?h(?:rs|ours)?)?) \((?:noon|midday|lunchtime)\)/g, () => ''],
   // “22 March 2027 (09.00)”: the hour of a day in brackets.

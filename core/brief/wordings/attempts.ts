@@ -96,6 +96,7 @@ export const newestIsMarked = anyOf('gi', [
 
 /** Earlier ones are kept beside the newest. */
 export const allAreKept = anyOf('gi', [
+  /\b(?:everything|all) (?:(?:that )?you (?:upload|submit|send|hand in) )?(?:is|gets|will be|stays) (?:kept|stored|saved|archived|on record|on file)\b/,
   /\b(?:all|every|each|both)\s+(?:earlier |previous |your )?(?:submissions?|versions?|attempts?|uploads?)\b[^.;]{0,25}\b(?:kept|stored|retained|saved|recorded|remain)\b/,
   /\b(?:earlier|previous)\s+(?:submissions?|versions?|attempts?|files?|uploads?)\b[^.;]{0,25}\b(?:(?:are|is|will be) (?:also )?(?:kept|stored|retained|archived|saved)|remain)\b/,
   /\b(?:the )?(?:first|earlier|old|previous) (?:version|one|file|upload|submission) (?:is|will be|stays) (?:also )?(?:kept|stored|retained)(?: as well| too)?\b/,

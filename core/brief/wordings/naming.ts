@@ -8,7 +8,7 @@ export const aboutFileNames = anyOf('i', [
   /\b(?:submit|upload|hand (?:it )?in|save)\b[^.;]{0,30}\bunder the name \S+\.\w{2,4}/,
   /\brename (?:the|your|each|every) (?:file|document|pdf) (?:to|as|with|after|by) (?:your|the)\b/,
   // “Name: EE204_CW1_<studentID>”, “Report file: Team<number>_Report.pdf”: only files are called so.
-  /^\W*(?:name|title)\s*:\s*(?=\S*[<[{])\S*_\S*[>\]}]?\W*$/,
+  /^\W*(?:name|title)\s*:\s*(?=\S*[<[{#])\S*_\S*[>\]}]?\W*$/,
   /^\W*(?:(?:the )?\w+ )?file\s*:\s*(?=\S*[<[{])\S*_\S*\W*$/,
   /^\W*(?:zip|archive|pdf)(?: file)? name\s*:/,
   /^\W*(?:\d+[.)]?\s*)?naming\W*$/,

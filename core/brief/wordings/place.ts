@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /^\W*(?:[A-Za-z -]{3,20}:\s*)?(?:[Uu]pload|[Ss]ubmit|[Hh]and in|[Dd]rop|[Dd]eposit)(?: it| them| both| everything)? (?:in|into|to|under|at|via) [“"]([^”"\n]{3,80})[”"](?! (?:style|format|font|mode))/,
   /\b(?:[Pp]lace|[Bb]ox|[Ff]older|[Aa]rea|[Ll]ink|[Pp]age|[Pp]oint) (?:to|where you|for you to) (?:submit|upload|hand (?:it |your \w+ )?in) (?:is called|is named|is|has the name) [“"]([^”"\n]{3,80})[”"]/,
   /^\W*(?:[Pp]lease )?[Uu]se [“"]([^”"\n]{3,80})[”"] (?:to|for) (?:submit|upload|hand|your (?:submission|hand-?in|upload))/,
   /^\W*[Uu]nder [“"]([^”"\n]{3,80})[”"] you (?:can|may|must|will) (?:then )?(?:upload|submit|hand)\b/,

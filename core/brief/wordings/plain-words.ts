@@ -185,6 +185,7 @@ const number = '(\\d{1,3}(?:[,. \\u00a0]\\d{3})+|\\d{3,6})', pages = '(?<![\\d.,
 export const leastWords = /\b(\d{1,3}(?:,\d{3})+|\d{3,5})\+ words\b/gi;
 const ceiling = "(?:(?:hard|absolute|strict|upper|firm) )?(?:ceiling|maximum|max\\.?|limit|cap|no more than|never more than|not more than|at (?:the )?(?:very )?most|not exceeding|never over|capped at|not above)(?: of| is|:)?";
 const limitsOf = (n: string, what: string): RegExp => anyOf('gi', [
+  new RegExp(`\\b${n} ${what}s?,? (?:and )?(?:that|this|which)(?:['’]s| is) (?:an?|the|your) (?:(?:hard|absolute|strict|firm|upper) )?(?:limit|ceiling|maximum|cap|max)\\b`),
   // “About 1,200 words, hard ceiling 1,500.”
   new RegExp(`\\b${what}s?\\b[^.;\\d]{0,24}[,;(] ?(?:but |and )?(?:with )?(?:an? )?${ceiling} ${n}(?: ${what}s?)?(?=\\s*(?:[.;,)]|$))|^\\W*(?:with )?(?:an? )?(?:hard|absolute|strict|upper|firm)? ?(?:ceiling|cap)(?: of| is|:)? ${n} ${what}s?\\b`),
   new RegExp(`\\b(?:cannot|can['’]t|can not|could not) be (?:longer|more) than ${n} ${what}s?\\b|\\b(?:the |its )?ceiling (?:is|of) ${n} ${what}s?\\b|\\b(?:you are |you['’]re )?allowed ${n} ${what}s?\\b(?! (?:more|extra|on top))|\\b(?:restricted|confined) to ${n} ${what}s?\\b`),

@@ -1,0 +1,57 @@
+import { expect, test } from '@jest/globals';
+import { readBrief } from './read.ts';
+
+/** Wordings that stood in whole letters, each beside one that reads alike and means something else. */
+const read = (text: string) => readBrief(text, '2027-01-20T10:00:00Z').brief;
+const documents = (text: string) => read(text).documents.map((d) => [d.label, d.types]);
+
+test.each<[string, object]>([
+  ['Plazo: del 1 al 11 de junio de 2027, a las 14:00 h. El archivo, en PDF.', { opens: '2027-06-01', due: '2027-06-11T14:00:00' }],
+  ['Dépôt du 1er au 11 juin 2027 à 14 h sur la plateforme. Le fichier est à rendre en PDF.', { opens: '2027-06-01', due: '2027-06-11T14:00:00' }],
+  ['Abgabe: vom 1. bis 11. Juni 2027, 14 Uhr. Die Arbeit ist als PDF einzureichen.', { opens: '2027-06-01', due: '2027-06-11T14:00:00' }],
+  ['Abgabe: bis 11. Juni 2027, 14 Uhr. Die Arbeit ist als PDF einzureichen.', { opens: null, due: '2027-06-11T14:00:00' }],
+  ['When: the 5th of February as before, but noon and not midnight (sorry).', { due: '2027-02-05T12:00:00' }], ['Due 5 February, midnight and not noon.', { due: '2027-02-06T00:00:00' }],
+  ['The general date, 10 May 2027 at 15:00, is what the page will go on showing.', { due: '2027-05-10T15:00:00' }],
+  ['The box opens on the day of the last lecture, 9 April 2027.', { opens: '2027-04-09' }],
+])('when: “%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+
+test.each<[string, number | null]>([
+  ['The limit was 1500 words, it’s now 1800.', 1800], ['The word limit was 2,500 words but is now 3,000.', 3000], ['I said 1500 words in class, it’s now 1800, and that’s a hard ceiling, footnotes included.', 1800],
+  ['It’s 1800 words, and that’s a hard ceiling.', 1800], ['- Word count? 2000. You can go up to 2200. No minimum.', 2200], ['- Word count? 2000. You can go to the library.', 2000],
+])('how long: “%s”', (text, most) => { expect(read(text).limits.maxWords).toBe(most); });
+
+test.each<[string, object]>([
+  ['Late essays: minus 2% a day incl. weekends, up to a week.', { percentPerDay: 2, cutoffDays: 7 }], ['PENALTIES\n5% of the total marks available per calendar day, weekends included. Nothing accepted more than 7 days late.', { percentPerDay: 5, cutoffDays: 7 }],
+  ['Submissions received after 10am but before 10am on the next day are capped at 50; after this a mark of zero is given.', { percentPerDay: null, cutoffDays: 1 }],
+])('late: “%s”', (text, want) => { expect(read(text).late).toMatchObject(want); });
+
+test.each<[string, string | null, string[]]>([
+  ['Please put your surname first in the file name, then the essay number (Okafor_1.pdf).', 'Okafor_1.pdf', ['surname']], ['Put your surname on the title page and call the file Essay_1.pdf.', 'Essay_1.pdf', []],
+  ['File name: last name, first initial, Journal (e.g., OkaforT_Journal.docx).', 'last name, first initial, Journal', ['surname', 'initials']],
+  ['Le mémoire est à rendre au plus tard le 4 juin.\nLe fichier sera nommé selon le modèle suivant : NOM_numéro-étudiant_memoire.pdf.', 'NOM_numéro-étudiant_memoire.pdf', ['studentNumber', 'surname']],
+  ['name it group##_lab3', 'group##_lab3', []], ['Name: Group#_Lab3', 'Group#_Lab3', []], ['Work in groupXX_lab folders.', null, []],
+  ['The due date on the sheet is wrong, save as something else please', null, []],
+  ['Benennung: Matrikelnummer_Bericht.pdf bzw. Matrikelnummer_Bescheinigung.pdf. Die Abgabe ist bis zum 3. März möglich.', 'Matrikelnummer_Bericht.pdf or Matrikelnummer_Bescheinigung.pdf', ['studentNumber']],
+])('what it is called: “%s”', (text, pattern, fields) => { const { naming } = read(text); expect(naming.pattern).toBe(pattern); expect(naming.mustContain.filter((f) => f !== 'title')).toEqual(fields); });
+
+test.each<[string, [string | null, string[]][]]>([
+  ['Please submit your policy brief by 10am via the module page. The covering letter (one page) has to be handed in at the same time but as a second file. PDF for both.', [['Policy brief', ['pdf']], ['Covering letter', ['pdf']]]],
+  ['Please submit your policy brief as PDF. The covering letter must not be uploaded as a separate file.', [['Policy brief', ['pdf']]]],
+  ['Your submission consists of two items:\n\n  A. The field report. Max. 2,500 words, PDF only.\n  B. The completed risk assessment form (Form RA3), left as a Word document (.docx).', [['Field report', ['pdf']], ['Completed risk assessment form', ['docx']]]],
+  ['The poster has to be exported as a PDF with all fonts embedded and must stay under 15 megabytes; the note should be in Word or ODT format.', [['Poster', ['pdf']], ['Note', ['docx', 'odt']]]],
+  ['* mp3, 8–10 min, not over 25 MB\n* plus the script (pdf) and the signed release forms of everybody you interviewed (scanned, one pdf)\n* upload all three by Thu 22 Apr 2027', [[null, ['mp3']], ['Script', ['pdf']], ['Signed release forms', ['pdf']]]],
+  ['Der Bericht umfasst 10 bis 12 Seiten und ist als PDF-Datei bis zum 15.03.2027 einzureichen. Die Praktikumsbescheinigung ist als gesonderte Datei (PDF oder JPG) beizufügen.', [['Bericht', ['pdf']], ['Praktikumsbescheinigung', ['pdf', 'jpeg']]]],
+  ['1) Memoria del TFG, en PDF, entre 40 y 60 páginas sin contar anexos.\n2) Resumen en inglés, en Word, de 500 palabras como máximo.\n3) Informe del tutor, en PDF firmado.', [['Memoria del TFG', ['pdf']], ['Resumen en inglés', ['docx']], ['Informe del tutor', ['pdf']]]],
+])('what is handed in: “%s”', (text, want) => { expect(documents(text)).toEqual(want); });
+
+test.each<[string, string | null]>([
+  ['Upload in "Week 9 / Soil moisture report" from 9 am on 1 March 2027.', 'Week 9 / Soil moisture report'], ['WHERE AND WHEN\n"Portfolio Submission (CW301)", Monday 3 May 2027 at noon', 'Portfolio Submission (CW301)'],
+  ['- Same link as the mock? No! The mock link is dead. Use "CW2 – FINAL".', 'CW2 – FINAL'], ['Which font? Use "Times New Roman".', null], ['The file is to be uploaded to the thesis archive ("Honours theses 2027") by 4:00 p.m.', 'Honours theses 2027'],
+  ['upload all three by Thu 22 Apr 2027, 18:00 Dublin time -> module page > Week 12 > Documentary', 'module page > Week 12 > Documentary'],
+])('where: “%s”', (text, place) => { expect(read(text).place).toBe(place); });
+
+test.each<[string, object]>([
+  ['1. Format. One PDF.\n2. Name. <studentnumber>-soil.<ext>\n3. Attempts. 3. The highest mark counts.\n4. Deadline. 14 March 2027', { naming: { pattern: '<studentnumber>-soil' }, attempts: { allowed: 3 }, due: '2027-03-14' }],
+  ['Tout mémoire fait l’objet d’une analyse de similitudes. Le fichier est à remettre avant le 4 juin.', { similarityChecked: true }], ['El trabajo se entrega en PDF y pasará un control antiplagio. Plazo: 11 de junio.', { similarityChecked: true }],
+  ['reuploads ok till deadline, everything is kept', { attempts: { keeps: 'all' } }], ['Eine Korrektur nach dem Absenden ist nicht mehr möglich. Die Abgabe ist bis zum 3. März möglich.', { attempts: { allowed: 1 } }],
+])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
