@@ -68,7 +68,9 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
   if (read.stated !== null) add('documents', String(files.length), String(read.stated), read.stated >= files.length);
 
   // Whoever was granted more time is in time whatever the receiver calls it.
-  if (read.late && !brief?.extension && inTime) rows.push({ field: 'status', expected: 'in time', found: 'late', standing: 'missing' });
+  // Where it shows no time of day that says otherwise, its word on the day of the deadline holds.
+  const lateThatDay = fields.receivedAt === null && read.day !== null && due !== null && due.length > 10 && read.day === due.slice(0, 10);
+  if (read.late && !brief?.extension && inTime) rows.push({ field: 'status', expected: 'in time', found: 'late', standing: lateThatDay ? 'differs' : 'missing' });
   const differs = rows.some((r) => r.standing === 'differs');
   const certain = !(read.late && !brief?.extension) && fields.id !== null && fields.receivedAt !== null && rows.filter((r) => r.field.startsWith('fileName')).every((r) => r.standing === 'agrees');
   return { agreement: rows, standing: differs ? 'refuted' : certain ? 'confirmed' : 'doubtful' };

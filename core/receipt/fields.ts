@@ -6,6 +6,7 @@ import { plainReceipt } from './plain.ts';
 import { readId } from './identifier.ts';
 import { readReceived } from './received.ts';
 import { cleanQuotes, extensions, labels, rowsOf, type Row } from './rows.ts';
+import { statedLate } from './lateness.ts';
 import { readStatus, type HandInStatus } from './status.ts';
 import { readOtherSums, readShortSums, type OtherSum, type ShortSum } from './sums.ts';
 
@@ -53,7 +54,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
       title: cleanQuotes(value(labels.title)) ?? titleInProse(text), extract: extracts[0] ?? null, sha256: readSums(text),
     },
     day: received.at === null ? received.day ?? null : null,
-    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows, text), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), sumsBeside: sumsBeside(text, fileNames), shortSums: readShortSums(text), late: /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im.test(text) || /\blate\b/i.test(rows.find((r) => labels.status.test(r.label))?.value.replace(/\bnot late\b/i, '') ?? '') || rows.some((r) => /^late$/i.test(r.label) && /^yes\b/i.test(r.value)),
+    headings: text.split('\n').map((l) => l.trim()).filter((l) => l.length > 3 && l.length <= 70 && !/[:=|\t]/.test(l)), sizes, extracts, status: readStatus(text, rows), places: readPlaces(text, rows), zoneOpen: received.zoneOpen, stated: statedCount(text, rows), pages: statedPages(text, rows), words: statedWords(rows, text), prose: extracts.reduce((rest, e) => rest.replace(e, ' '), text), sums: readOtherSums(text), sumsBeside: sumsBeside(text, fileNames), shortSums: readShortSums(text), late: statedLate(text, rows),
   };
 }
 
@@ -101,7 +102,7 @@ function statedPages(text: string, rows: Row[]): number | null {
   // “Length: 14 pages”.
   const long = rows.find((r) => /^(?:(?:document |file |paper )?length|extent|volume)$/i.test(r.label) && /^\d{1,4} pages?\b/i.test(r.value));
   if (long) return Number.parseInt(long.value, 10);
-  const beside = text.split('\n').filter((l) => new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)).flatMap((l) => [.../\b(\d{1,4}) pages?\b/i.exec(l)?.slice(1) ?? []]);
+  const beside = text.split('\n').filter((l) => new RegExp(`\\.(?:${extensions})\\b`, 'i').test(l)).flatMap((l) => [.../\b(\d{1,4}) pages?\b/i.exec(l)?.slice(1) ?? /\bpages?\s*[:=]\s*(\d{1,4})\b(?!\s*(?:of|\/))/i.exec(l)?.slice(1) ?? []]);
   if (beside.length === 1) return Number(beside[0]);
   // “It comprises 14 pages.”
   const told = text.split('\n').filter((l) => !/\b(?:limit|maximum|max\.?|at most|up to|may|must|should|no more|allowed|feedback)\b/i.test(l)).flatMap((l) => [...l.matchAll(/\b(?:comprises|has|contains|consists of|runs to|with|counts?|counted|of|found|read|are)\s+(?:exactly |a total of )?(\d{1,4}) pages?\b|^\s*(?:[-*•]\s*)?(\d{1,4}) (?:pages?|pp\.)\s*$/gi)].map((m) => (m[1] ?? m[2])!));

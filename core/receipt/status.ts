@@ -41,7 +41,7 @@ export function statusInProse(text: string): 'draft' | 'failed' | null {
 /** @param text - of the attempt that the receipt is about, of several the last. @param rows - of the text. @returns what the receipt says became of the hand-in */
 export function readStatus(text: string, rows: Row[]): HandInStatus {
   const row = rows.find((r) => labels.status.test(r.label))?.value ?? '';
-  const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final)\b/i, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancell?ed|aborted|unsuccessful|withdrawn|deleted|voided|expired|corrupt(?:ed)?|empty|superseded|replaced by|overwritten)\b/i;
+  const negative = /\b(?:draft|not (?:yet )?(?:been )?(?:submitted|handed in|received|complete[d]?)|in progress|unsubmitted|pending|waiting|incomplete|saved|not final|(?:queued|in the queue|on hold|scheduled|in the outbox)(?!\s+for\s+(?:the\s+)?(?:\p{L}+\s+)?(?:mark|grad|assess|review|check|screen|similarity|feedback)))(?![\p{L}])/iu, failed = /\b(?:fail(?:ed|ure)?|rejected|refused|error|quarantined|cancell?ed|aborted|unsuccessful|withdrawn|deleted|voided|expired|corrupt(?:ed)?|empty|superseded|replaced by|overwritten)\b/i;
   // “Accepted: NO (file type not allowed)”.
   if (rows.some((r) => /^(?:accepted|received|stored|complete|successful|valid|submitted|handed in)$/i.test(r.label) && /^(?:no|false|rejected|refused|not)\b(?!\.? ?\d)/i.test(r.value))) return 'failed';
   // “Paper: (no file)”, “Words: 0”.
