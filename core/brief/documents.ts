@@ -79,7 +79,7 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   const from = Math.max(previousEnd, mention.clause.start);
   const text = mention.clause.text.slice(from - mention.clause.start, mention.at - mention.clause.start);
   // “The dissertation (10,000 words, excluding references and appendices) … in PDF format”.
-  const plain = text.replace(/\([^()]*\b(?:excluding|excluded|excl|including|included|incl|not counting|counted|without)\b[^()]*\)|[\w.+-]+@[\w.-]+|\b(?:exclusive of|inclusive of|excluding|including|incl\.?|excl\.?|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
+  const plain = text.replace(/\([^()]*\b(?:excluding|excluded|excl|including|included|incl|not counting|counted|(?:not|n['’]t) count|without)\b[^()]*\)|[\w.+-]+@[\w.-]+|\b(?:exclusive of|inclusive of|excluding|including|incl\.?|excl\.?|not counting)(?: the)? [\p{L}]+(?:,? (?:and|or) (?:the )?[\p{L}]+)?/giu, (aside) => ' '.repeat(aside.length));
   const nouns = [...plain.matchAll(new RegExp(`\\b(${noun})\\b`, 'gi'))], inBrackets = nouns.at(-1);
   // “The ethics form (template on the module page; Word)”.
   // “A proposal with annotated bibliography (500 words; PDF)”.

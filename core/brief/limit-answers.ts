@@ -18,8 +18,8 @@ const howLong = /^\W*(?:Q\s*[:.]\s*)?(?:how (?:long|many (?:words|pages))\b.*\b(
 const bareAnswer = new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\s+(words?|pages?|sides?)\\b(?!\\s*(?:min|or more|at least|each|per))`, 'i');
 /** “How many pages? Twelve to fifteen.” */
 export function rangeAnswer(clause: Clause): LimitStatement[] {
-  const asked = clause.under ? /^\W*(?:Q\s*[:.]\s*)?how (?:many (words|pages)|long)\b/i.exec(clause.under) : null, spelt = `${number}|${Object.keys(numberWords).filter((w) => w.length > 2).join('|')}|${spoken}`;
-  const m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:between |from )?(${spelt})\\s?(?:-|–|to|and)\\s?(${spelt})(?:\\s+(words|pages))?(?=\\W|$)(?!\\s?(?:%|[kmg]b|cm|mm))`, 'i').exec(clause.text) : null, unit = (m?.[3] ?? asked?.[1])?.toLowerCase();
+  const asked = clause.under ? /^\W*(?:Q\s*[:.]\s*)?how (?:many (words|pages)|long)\b/i.exec(clause.under) ?? /^\W*(?:Q\s*[:.]\s*)?(?:is|are|would|can I (?:write|have)) [\d.,]+ (words|pages)\b[^?]*\?/i.exec(clause.under) : null, spelt = `${number}|${Object.keys(numberWords).filter((w) => w.length > 2).join('|')}|${spoken}`;
+  const m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:(?:the )?(?:range|limits?|length) (?:is|are|goes) )?(?:between |from )?(${spelt})\\s?(?:-|–|to|and)\\s?(${spelt})(?:\\s+(words|pages))?(?=\\W|$)(?!\\s?(?:%|[kmg]b|cm|mm))`, 'i').exec(clause.text) : null, unit = (m?.[3] ?? asked?.[1])?.toLowerCase();
   if (!m || !unit) return [];
   const value = (word: string): number => numberWords[word.toLowerCase()] ?? numberOf(word), [least, most] = [value(m[1]!), value(m[2]!)], kind = unit === 'words' ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause) };
   return least < most ? [{ field: `min${kind}`, value: least, ...at }, { field: `max${kind}`, value: most, ...at }] : [];

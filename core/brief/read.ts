@@ -40,6 +40,9 @@ const longest = 1_500_000;
 /** an owner that stands for several documents */
 const forOthers = -2;
 
+/** “Put everything into a single PDF in this order: contents page, five pieces, reflective essay (1,000 words)”: what stands in such a list is a piece of the whole. */
+const inOneOrder = (clause: { text: string; start: number } | undefined, at: number): boolean => { const m = clause ? /\b(?:in|into|to|as) (?:one|a single)\b[^:]{0,40}: (?=[^:]*,[^:]*,)/i.exec(clause.text) : null; return m !== null && at > clause!.start + m.index + m[0].length; };
+
 /** Reads what an assignment's wording asks for. What it leaves open, or says twice differently, stays null: a wrong guess is worse than a question.
  * @param original - the wording; @param nowIso - for dates without a year
  * @throws {CannotDo} `badInput` for an empty text, `tooLarge` beyond 1.5 million characters */
@@ -87,7 +90,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   // “An abstract of at most 200 words” limits a part of the paper, unless it is handed in by itself.
   // “You need: a) three plans (2 pages each), b) a commentary of 2,000 words, c) … All must be combined into a single PDF”: what limits an item is no limit of the whole.
   const oneFile = documents.documents.length === 1 && /\b(?:combined?|merged?|joined|join|put|collected|bound|assembled)\b[^.;]{0,40}\b(?:in|into|to|as) (?:one|a single)\b/i.test(text), itemOf = (line: string): boolean => /^[ \t]*(?:\(?[a-h]\)|\(?\d{1,2}[.)]|[-•*])[ \t]+(?:(?:an?|one|two|three|four|five|six|your|the|\d{1,2})[ \t]+)\p{Ll}/u.test(line) && !/\b(?:whole|total|altogether|file|document|pdf|portfolio)\b/i.test(line);
-  const packedIn = packedList(text), ofItem = (l: { start: number; field: string }): boolean => { if (packedIn && l.start >= packedIn.start && l.start < packedIn.end) return true; if (!oneFile || l.field === 'maxBytes') return false; const from = text.lastIndexOf('\n', l.start) + 1, to = text.indexOf('\n', l.start), lines = text.split('\n'), at = text.slice(0, from).split('\n').length - 1; return itemOf(text.slice(from, to < 0 ? text.length : to)) && (itemOf(lines[at - 1] ?? '') || itemOf(lines[at + 1] ?? '')); };
+  const packedIn = packedList(text), ofItem = (l: { start: number; field: string }): boolean => { if (packedIn && l.start >= packedIn.start && l.start < packedIn.end) return true; if (!oneFile || l.field === 'maxBytes') return false; if (inOneOrder(clauses.find((c) => c.start <= l.start && l.start < c.end), l.start)) return true; const from = text.lastIndexOf('\n', l.start) + 1, to = text.indexOf('\n', l.start), lines = text.split('\n'), at = text.slice(0, from).split('\n').length - 1; return itemOf(text.slice(from, to < 0 ? text.length : to)) && (itemOf(lines[at - 1] ?? '') || itemOf(lines[at + 1] ?? '')); };
   /** “Two of your own photographs (no larger than 1 MB each, placed in the text)”. */
   const ofPicture = (l: { start: number; end: number; field: string; clause: { text: string; start: number } }): boolean => l.field === 'maxBytes' && /\b(?:photo(?:graph)?s?|images?|pictures?|figures?|screenshots?)\b[^.;]{0,40}$/i.test(l.clause.text.slice(0, l.start - l.clause.start)) && /^[^.;]{0,12}\beach\b[^.;]{0,40}\b(?:placed|inserted|embedded|in the text|in the document)\b/i.test(l.clause.text.slice(l.end - l.clause.start)) && !documents.documents.some((d) => d.types.some((t) => t === 'jpeg' || t === 'png'));
   const names = documents.documents.flatMap((d) => d.label ?? []), paired = names.length > 1 && new Set(names).size === documents.documents.length ? pairedLimits(clauses, names, documents.documents.map((d) => (d.types.length === 1 && documents.documents.filter((o) => o.types.includes(d.types[0]!)).length === 1 ? d.types[0] : undefined))) : [], ofPair = (l: LimitStatement): boolean => paired.some((p) => p.clause.start <= l.start && l.start < p.clause.end && p.field.slice(3) === l.field.slice(3));
@@ -254,7 +257,7 @@ function ownerOf(s: { part?: string; start: number; end: number; clause: { text:
   const lastWord = (label: string | null): string => (label ?? '').toLowerCase().split(' ').at(-1)!, asked = named.length === 0 && s.clause.text.includes('?') ? documents.flatMap((d, i) => (d.label && new RegExp(`\\b${lastWord(d.label).replace(/\W/g, '')}\\b`, 'i').test(s.clause.text.slice(0, s.start - s.clause.start)) && documents.every((o, k) => k === i || lastWord(o.label) !== lastWord(d.label)) ? [i] : [])) : [];
   if (asked.length === 1) return asked[0]!;
   // “The report may not run to more than eight pages”, where the one report is the lab report.
-  const subject = named.length === 0 ? /^\W*(?:the|your) ([a-z]+)\b/i.exec(s.clause.text)?.[1]?.toLowerCase() : undefined, ofSubject = subject ? documents.flatMap((d, i) => (lastWord(d.label) === subject ? [i] : [])) : [];
+  const subject = named.length === 0 ? /^\W*(?:(?:word |page )?(?:length|limit|extent|count): )?(?:the|your) ([a-z]+)\b/i.exec(s.clause.text)?.[1]?.toLowerCase() : undefined, ofSubject = subject ? documents.flatMap((d, i) => (lastWord(d.label) === subject ? [i] : [])) : [];
   if (ofSubject.length === 1) return ofSubject[0]!;
   // “The report must not be longer than 15 pages. … The scripts go in a zip.”: of several files only one has pages.
   const textKinds = new Set<Kind>(['pdf', 'docx', 'doc', 'odt', 'rtf', 'txt']), written = documents.flatMap((d, i) => (d.types.some((t) => textKinds.has(t)) ? [i] : []));

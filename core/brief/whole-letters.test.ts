@@ -55,3 +55,22 @@ test.each<[string, object]>([
   ['Tout mémoire fait l’objet d’une analyse de similitudes. Le fichier est à remettre avant le 4 juin.', { similarityChecked: true }], ['El trabajo se entrega en PDF y pasará un control antiplagio. Plazo: 11 de junio.', { similarityChecked: true }],
   ['reuploads ok till deadline, everything is kept', { attempts: { keeps: 'all' } }], ['Eine Korrektur nach dem Absenden ist nicht mehr möglich. Die Abgabe ist bis zum 3. März möglich.', { attempts: { allowed: 1 } }],
 ])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+
+test.each<[string, object]>([
+  // “Step 1 until 4 pm” is no span of hours.
+  ['You can go back to Step 1 until 4 pm on Tuesday 27 April 2027.', { due: '2027-04-27T16:00:00', opens: null }], ['Deadline: Thursday, 11 March 2027, 5 pm AEDT (that is 6 am GMT for those of you studying from Europe)', { due: '2027-03-11T17:00:00+11:00', timeZone: 'AEDT' }],
+  ['The essay must reach us by twelve noon, Irish time, on the first Friday of April, i.e. 2 April 2027.', { due: '2027-04-02T12:00:00+01:00', timeZone: 'Europe/Dublin' }],
+  ['A área abre a 1 de junho. Os relatórios são entregues em PDF na área "Estágio" até 18 de junho de 2027. Só é permitida uma submissão por estudante.', { opens: '2027-06-01', due: '2027-06-18', place: 'Estágio', attempts: { allowed: 1 } }],
+  ['Late memos lose a tenth of the available marks for each day, and nothing will be accepted once a week has gone by.', { late: { percentPerDay: 10, cutoffDays: 7 } }], ['One late day costs 5 percentage points; the box closes for good after three days.', { late: { percentPerDay: 5, cutoffDays: 3 } }],
+  ['Late penalties apply from 3:01pm (1 mark per hour for the first 24 hours, then zero).', { late: { percentPerDay: null, cutoffDays: 1 } }],
+  ['A entrega fora do prazo implica uma penalização de 1 valor por dia, até ao máximo de 3 dias. Os relatórios são entregues em PDF até 18 de junho de 2027.', { late: { percentPerDay: 1, cutoffDays: 3 } }],
+  ['Die Abgabe als PDF ist bis zum 12. Februar möglich, Änderungen sind bis zum Abgabetermin beliebig oft möglich, die letzte Fassung wird gedruckt (keine Nachfrist).', { attempts: { allowed: 'unlimited', keeps: 'latest' }, late: { cutoffDays: 0 } }],
+  ['One delivery per team; it can be repeated until the deadline and the last delivery is evaluated', { attempts: { keeps: 'latest' } }],
+  ['Put everything into a single PDF in this order: contents page, five pieces, reflective essay (1,000 words).', { limits: { maxWords: null } }], ['Put the reflective essay (1,000 words) into a single PDF.', { limits: { maxWords: 1000 } }],
+  ['1.1 PDF, generated from the source\n1.2 File size up to 8 MB (version 2 said 5 MB)\n1.3 12 pages including everything except the appendix\n1.4 Team page › Deliverables › D4', { limits: { maxBytes: 8_000_000, maxPages: 12 }, place: 'Team page › Deliverables › D4' }],
+  ['"Is 2300 words OK?" The range is 1800–2200. So no.\n"Can I send a link?" No. PDF or DOCX, uploaded, nothing else.', { limits: { minWords: 1800, maxWords: 2200 } }],
+  ['The essay link is now visible (Unit 4 › Submit essay).', { place: 'Unit 4 › Submit essay' }], ['11-point font or larger', { layout: { fontSizePt: 11, atLeast: ['fontSizePt'] } }],
+])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+test('words that a document does not count are not its name', () => {
+  expect(documents('What: a research report in APA 7 format, between 4,500 and 5,500 words (title page, tables and appendices do not count), in one Word document; plus your anonymised data set as .csv or .sav.')).toEqual([['Research report', ['docx']], ['Data set', ['csv']]]);
+});

@@ -25,6 +25,12 @@ export const smallNames: readonly Rewrite[] = [
   [/(?<=\d(?:[:.]\d\d)?\s?(?:[ap]m|h|hrs)?,?\s\(?|\b(?:noon|midnight),?\s\(?)(?:us |new )?(?!local|same|any|this|that|each|every|standard|next|first|last|second|real|some|full|half|part|over|long|extra|more|of|the|class|course|week|your|our|own|normal)[a-z]{3,12}(?= time\b)/g, inCapitals],
 ];
 
+/** A question in quotation marks that begins a line, with its answer behind it. */
+export const quotedQuestion = /(?<=^[ \t]*)["“][^"“”\n]{3,120}\?["”](?=[ \t]+\S)/gm;
+
+/** An item that is numbered within its section. */
+export const numberedItem = /(?<=^[ \t]*)\d{1,2}\.\d{1,2}[ \t]+(?=\S)(?!(?:line|spac|pt|points?|cm|mm|inch|pages?|words|MB|KB|GB|lines)|[–-])/gim;
+
 /** Such a name with a stop behind it, before what it says: “4. Format. One PDF.” */
 export const labelStopped = new RegExp(`(?<=^[ \\t]*(?:[-*][ \\t]+|\\d{1,2}[.)][ \\t]+)?(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds}|aim|task|output|presentation|originality|identification))\\.(?=[ \\t]+\\S)`, 'gimu');
 
@@ -102,6 +108,21 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\b(?:opens?|opened|starts|available|closes|due) )on the (?:day|date|evening|morning) (?:of|after|before) (?:the|our|your) (?:[a-z]+ ){1,4}?[a-z]+, (?:on )?(?=(?:\w+day,? )?\d{1,2}[. ])/gi, () => 'on '],
   // “5 % of the total marks available per day”.
   [/(?<=\d ?%) of (?:the |your )?(?:(?:total|maximum|overall|available|possible) )*(?:marks?|grade|points|credits?) (?:available|achievable|awarded|possible|obtainable)\b/gi, () => ' of the marks'],
+  // “Go back to Step 1 until 4 pm”: no span of hours.
+  [/(?<=\b(?:[Ss]tep|[Ss]tage|[Pp]art|[Tt]ask|[Ss]ection|[Qq]uestion|[Uu]nit|[Vv]ersion) )\d{1,2}(?= (?:until|till) (?:\d|noon|midnight))/g, () => 'N'],
+  // “8 MB (version 2 said 5 MB)”.
+  [/ \((?:(?:the )?(?:version|draft|edition|issue) \d+(?:\.\d+)?|(?:an? |the )?(?:earlier|previous|old|first|last|printed) (?:version|sheet|page|handbook|edition|brief|syllabus)) (?:said|had|stated|gave|showed|was|asked for)\b[^()\n]{1,60}\)/gi, () => ''],
+  // “5 pm AEDT (that is 6 am GMT for those of you in Europe)”.
+  [/ \((?:that(?:['’]s| is)|i\.e\.|=|which is|equivalent to|equals) \d{1,2}(?:[:.]\d\d)? ?(?:[ap]m)? ?(?:GMT|UTC|[A-Z]{2,4}T)\b[^()\n]{0,60}\)(?<=\b[A-Z]{2,5}T \([^()\n]{1,100}\))/g, () => ''],
+  // “A tenth of the available marks for each day … once a week has gone by”.
+  [/\ba tenth of (?:the |your )?(?:(?:available|total|maximum|possible) )?(?:marks?|grade|points|credit)(?: available)?(?= (?:for |per |a |each |every ))/gi, () => '10 % of the marks'],
+  [/\bonce (?=(?:an?|one|two|three|four|five|six|seven|ten|\d{1,2}) (?:(?:working|calendar) )?(?:weeks?|days?) (?:has|have) (?:gone by|passed|elapsed)\b)/gi, () => 'after '], [/(?<=\bafter (?:an?|one|two|three|four|five|six|seven|ten|\d{1,2}) (?:(?:working|calendar) )?(?:weeks?|days?)) (?:has|have) (?:gone by|passed|elapsed)\b/gi, () => ''],
+  // “On the first Friday of April, i.e. 2 April 2027”.
+  [/\bon the (?:first|second|third|fourth|last) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:of|in) (?:the month|term|[A-Z][a-z]+),? \(?(?:i\.e\.,?|that is,?|which is|namely) (?=\d)/g, () => 'on '],
+  // “One late day costs 5 points; the box closes for good after three days.”
+  [/\b(?:one|each|every) late day (?=(?:costs?|means|is)\b)/gi, (said) => (/^\p{Lu}/u.test(said) ? 'Each day late ' : 'each day late ')],
+  [/\b(?:the|your) (?:box|page|link|folder|portal|area) (?:closes|shuts|is closed|is locked) (?:for good|permanently|finally|altogether) (?=after (?:one|two|three|four|five|six|seven|ten|\d{1,2}) (?:\w+ )?days?\b)/gi, () => 'late work is not accepted '],
+  [/(?<=\bfirst (?:24|48|72) hours), then (?=zero\b|0\b|nothing\b|no marks)/gi, () => '; after that '],
   // “12:00 (noon)”.
   [/(?<=\b12[:.]00(?: ?h(?:rs|ours)?)?) \((?:noon|midday|lunchtime)\)/g, () => ''],
   // “22 March 2027 (09.00)”: the hour of a day in brackets.

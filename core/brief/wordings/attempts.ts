@@ -27,6 +27,7 @@ export const handedInOnce = anyOf('gi', [
 
 /** The newest counts, or stands in the place of earlier ones. */
 export const lastCounts = anyOf('gi', [
+  /\bthe (?:last|latest|newest|most recent) (?:delivery|deposit|hand-?in|one) (?:is|will be|gets) (?:evaluated|assessed|marked|graded|read|counted)\b/,
   /\b(?:the )?(?:latest|newest|last|most recent|new one)(?: one| version| file| upload)? (?:always )?(?:replaces|overwrites|supersedes) (?:the |any |all )?(?:earlier|previous|former|older|old|others?)\b/,  /\b(?:the )?(?:version|file|one|paper|draft|upload|copy)(?: that| which)?(?: is| stands| lies|['’]s)? (?:there|in (?:the )?(?:box|folder|place|system)|uploaded|online|on the (?:system|server))? ?(?:at|when) (?:the )?(?:deadline|due date|closing (?:date|time)|time is up|box (?:closes|shuts))(?: passes| comes)? (?:counts|is (?:the one )?(?:that )?(?:counts|marked|graded|read|final|we mark)|will be (?:marked|graded|read|assessed))\b/,  /\bthe (?:latest|last|newest|most recent) (?:version|one|file|submission|upload) is (?:the )?(?:valid|binding|authoritative)(?: one)?\b/,
   /^\W*(?:files? )?(?:replaceable|can be replaced)(?: until| up to| before)?[^.;:?]{0,24}[:?]\s*yes\b/,
   /\bonly the (?:last|latest|newest|most recent) (?:zip|archive|pdf|file|document|upload|submission)\b[^.;]{0,40}\bcounts\b/,

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\b(?:link|box|folder|page|point|area|slot)\b[^.;()“"]{0,40}\(([A-Z][\w’'& -]{1,30} ?[>›→] ?[A-Z][^()]{2,50})\)/,
   /^\W*(?:[A-Za-z -]{3,20}:\s*)?(?:[Uu]pload|[Ss]ubmit|[Hh]and in|[Dd]rop|[Dd]eposit)(?: it| them| both| everything)? (?:in|into|to|under|at|via) [“"]([^”"\n]{3,80})[”"](?! (?:style|format|font|mode))/,
   /\b(?:[Pp]lace|[Bb]ox|[Ff]older|[Aa]rea|[Ll]ink|[Pp]age|[Pp]oint) (?:to|where you|for you to) (?:submit|upload|hand (?:it |your \w+ )?in) (?:is called|is named|is|has the name) [“"]([^”"\n]{3,80})[”"]/,
   /^\W*(?:[Pp]lease )?[Uu]se [“"]([^”"\n]{3,80})[”"] (?:to|for) (?:submit|upload|hand|your (?:submission|hand-?in|upload))/,
@@ -56,7 +57,7 @@ export const quotedPlaces = anyOf('g', [
   /\b(?:area|page|folder|point|box|portal|site|place|link)\b[^.;“"()]{0,30}\((?:called |named )?[“"‘]([^”"’\n]{3,80})[”"’]\)/,
   /(?:\b(?:under|in|at|via|through|using|to)\s+(?:the )?(?:[>›→]\s*)?|^\W*(?:[Uu]pload|[Hh]and[- ]in|[Ss]ubmit|[Ss]ubmission|[Ww]here)\s*:\s*)((?:[A-Z][\w&’'/-]*)(?: [\w&’'/-]+){0,4}(?:\s?(?:>|›|→)\s?[A-Z][\w&’'/-]*(?: [\w&’'/-]+){0,5}(?: \([A-Z][\w ]{2,20}\))?)+)/,
   /(?<=\b(?:site|page|platform) \()([A-Z][\w&’' -]{2,40}(?:\s?[>›→]\s?[A-Z][\w&’' -]{2,40})+)(?=\))/,
-  /(?<=^|[:,]\s|\bvia\s(?:the\s)?)((?!20\d\d\b)(?:[\w&’'-]+ ){0,3}[\w&’'-]+(?:\s?[>›→]\s?[A-Z][\w&’'/-]*(?: [\w&’'/-]+){0,5}){2,}(?: \((?:final|main|graded)\))?)/,
+  /(?<=^(?:- )?|[:,]\s|\bvia\s(?:the\s)?)((?!20\d\d\b|- )(?:[\w&’'-]+ ){0,3}[\w&’'-]+(?:\s?[>›→]\s?[A-Z][\w&’'/-]*(?: [\w&’'/-]+){0,5}){2,}(?: \((?:final|main|graded)\))?)/,
 ]);
 
 /** A place that is called something; asked where nothing better was found. Each has one group, the name. */
