@@ -16,8 +16,8 @@ interface TesseractWorker { recognize(image: unknown, options: object, output: o
 interface Block { paragraphs: { lines: { words: { text: string; confidence: number; bbox: { x0: number; y0: number; x1: number; y1: number } }[] }[] }[] }
 
 /** Starts a reader for English print: some seconds, so callers keep it for several pages. Further ones are started while there is more to read than one can.
- * @param cores - of the machine */
-export async function startOcr(places: OcrPlaces, cores = 1): Promise<Ocr> {
+ * @param cores - of the machine @param atOnce - readers to start with */
+export async function startOcr(places: OcrPlaces, cores = 1, atOnce = 1): Promise<Ocr> {
   const module = (await import('tesseract.js')) as unknown as Partial<Readers> & { default?: Readers };
   const { createWorker, createScheduler } = (module.createWorker ? module : module.default) as Readers, queue = createScheduler(), workers: Promise<TesseractWorker>[] = [], most = Math.max(1, Math.min(mostReaders, cores));
   let busy = 0;
@@ -31,6 +31,7 @@ export async function startOcr(places: OcrPlaces, cores = 1): Promise<Ocr> {
   /** One more; where it does not start, those that are there go on. */
   const another = (): void => { const one = start(); workers.push(one); one.catch(() => {}); };
   workers.push(start());
+  while (workers.length < Math.min(atOnce, most)) another();
   await workers[0];
   return {
     read: async (picture) => {
