@@ -253,6 +253,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (refusesFrom(clause, date)) return true;
   // “Essays received after the deadline but before 23:59 on 24 March will be marked out of 50.”
   if (/\bafter (?:the|this) (?:deadline|due (?:date|time))[^.;]{0,12}\bbut (?:before|by|until)\b[^.;]{0,20}$/i.test(`${lead}${text.slice(date.start, date.start + 12).replace(/\S*$/, '')}`) && /\b(?:marked|capped|penal\w*|lose|minus|out of|deduct\w*|pass mark|accepted)\b/i.test(text.slice(date.end, clause.end))) return true;
+  // “10% off per calendar day, until Wed 26 May.”
+  if (/\b\d{1,2} ?(?:%|points?|marks?)[^.;]{0,24}\b(?:per|an?|each|every) (?:\w+ )?day\b[^.;]{0,6}\b(?:until|till|up to|through)\s*(?:\w+day\.?,?\s*)?$/i.test(`${lead}${/^(?:until|till|up to|through)\s/i.exec(text.slice(date.start))?.[0] ?? ''}`)) return true;
   // “Submissions are possible until 21 April, but lose 20 %.”
   if (/\b(?:possible|accepted|taken)\b[^.;]{0,14}(?:until|till|up to)\s*(?:\w+day,?\s*)?$/i.test(lead) && /^(?:m\b)?\.?[^.;]{0,16}\bbut (?:(?:they )?(?:lose|will lose|are (?:capped|penali[sz]ed|reduced|marked down))|with an? (?:penalty|deduction))\b/i.test(text.slice(date.end, clause.end))) return true;
   // “After 5 April I don't accept them.” “After 12 April, 5 p.m. the tab is closed.”

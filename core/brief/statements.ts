@@ -72,7 +72,7 @@ export function splitClauses(wording: string): Clause[] {
   if (/\bcheck-?\s?list\b|\bbefore you (?:upload|submit|hand (?:it )?in)\b/i.test(text.slice(0, 400))) clauses.forEach((c, i) => { const besides = (step: 1 | -1): Clause | undefined => clauses[/^\W*\d{1,2}[.)]?\W*$/.test(clauses[i + step]?.text ?? '') ? i + 2 * step : i + step]; if (c.asks === 'open' && (besides(-1)?.asks || besides(1)?.asks || [-3, -2, 2, 3].some((step) => clauses[i + step]?.asks)) && /^\W*(?:\d{1,2}[.)]\W*)?(?:is|are|does|have|has)\s+(?:it|its|the|your|you|all|each|every|everything|both)\b/i.test(c.text)) c.asks = 'yes'; });
   let under: string | undefined;
   for (const c of clauses) {
-    const heading = c.text.length < 70 && (c.asks !== undefined && /^\W*(?:is|are|would|will|can|may)\b[^?]*\b(?:words|pages)\b[^?]*\?/i.test(c.text) || !/\d/.test(c.text.replace(/^(?:\d{1,2}(?:\.\d{1,2})*\.?\s+|Q\d{1,2}\s*[:.])/, ''))) && (c.asks !== undefined || isHeading(c, text));
+    const heading = c.text.length < 70 && (c.asks !== undefined && /^\W*(?:and |so |but )?(?:is|are|would|will|can|may)\b[^?]*\b(?:words|pages)\b[^?]*\?/i.test(c.text) || !/\d/.test(c.text.replace(/^(?:\d{1,2}(?:\.\d{1,2})*\.?\s+|Q\d{1,2}\s*[:.])/, ''))) && (c.asks !== undefined || isHeading(c, text));
     if (heading) under = c.text; else if (under !== undefined) c.under = under;
   }
   // Lines that begin with “>” are an earlier mail.

@@ -74,3 +74,16 @@ test.each<[string, object]>([
 test('words that a document does not count are not its name', () => {
   expect(documents('What: a research report in APA 7 format, between 4,500 and 5,500 words (title page, tables and appendices do not count), in one Word document; plus your anonymised data set as .csv or .sav.')).toEqual([['Research report', ['docx']], ['Data set', ['csv']]]);
 });
+test.each<[string, object]>([
+  ['The report box closes at 16:00:00 server time (UTC) on 26 February 2027 – at 16:00:01 you are late. Please note that 16:00 UTC is 17:00 in Prague.', { due: '2027-02-26T16:00:00+00:00', timeZone: 'UTC' }],
+  ['The deadline for the thesis is 1 June 2027 at 14.00 (Stockholm time). If the deadline is missed, the next one is 24 August 2027.', { due: '2027-06-01T14:00:00+02:00' }],
+  ['The essay is due on 15 October 2027. You may rewrite this essay once; rewrites are due 12 November 2027.', { due: '2027-10-15', parts: [] }],
+  ['Closes Fri 21 May 2027 17:00. After that, 10% off per calendar day, until Wed 26 May.', { due: '2027-05-21T17:00:00', late: { percentPerDay: 10, cutoffDays: 5 } }], ['Late reports are not peer-assessed and get 0.', { late: { cutoffDays: 0 } }],
+  ['La relazione va consegnata in PDF entro il 28 maggio. Chi consegna in ritardo perde 2 punti al giorno. Ogni relazione viene controllata con un software antiplagio.', { late: { percentPerDay: 2 }, similarityChecked: true }],
+  ['Die Arbeit ist als PDF bis zum 6. September 2027 einzureichen und wird ohne Namen bewertet.', { anonymous: true }], ['And is it 2,000 or 2,500 words?\n2,500 is the maximum. 2,000 is what most people write.', { limits: { maxWords: 2500 } }],
+  ['There is no limit on the number of times you can submit, but the portal keeps every version.', { attempts: { allowed: 'unlimited', keeps: 'all' } }], ['The examiner receives the most recent version.', { attempts: { keeps: 'latest' } }],
+  ['Submission point: LIN101 > Assessment > Essay 2 – submit here (do not use Essay 1)', { place: 'LIN101 > Assessment > Essay 2 – submit here' }],
+])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+test('what limits some parts is no limit of the last', () => {
+  expect(read('Part 1 – Data: opens 1 February 2027, closes 8 February 2027\nPart 2 – Report: opens 12 April 2027, closes 26 April 2027\nPart 3 – Final report: opens 3 May 2027, closes 17 May 2027\nParts 1 to 2 are one PDF each (max. 4 pages). The final report is a PDF of 15 to 20 pages.').limits).toMatchObject({ minPages: 15, maxPages: 20 });
+});

@@ -34,6 +34,9 @@ export function gatherLines(sections: RunningLines[]): { first: RunningLines; la
   return { first, later, of };
 }
 
+/** The numbers of pages that lines show, each as it stands on the page: files seldom keep what such a field comes to. @param count - of all pages */
+export const totalsShown = (lines: readonly RunningLines[], count: number): string[] => lines.flatMap((l) => lineSlots.flatMap((slot) => Array.from(l[slot].matchAll(/\u0002/g), () => String(count))));
+
 /** Names one running line of a whole. @param index - 0 for those of the first section, or the number of later ones */
 export const lineKey = (index: number, slot: LineSlot): string => `${index} ${slot}`;
 /** What stands in a page's head or foot. */

@@ -4,7 +4,7 @@ import { mapDoc } from '../convert/doc/map.ts';
 import { mapOdt } from '../convert/odt/map.ts';
 import { coverSheet, joinPdfs, numberPages, type JoinWish } from '../convert/join.ts';
 import { onOwnPages, samePages } from '../convert/flows.ts';
-import { linesOf } from '../convert/running-lines.ts';
+import { linesOf, totalsShown } from '../convert/running-lines.ts';
 import { countLaidPages, introduce, layOut, titleOf } from '../convert/layout.ts';
 import { mapPdf } from '../convert/pdf/map.ts';
 import { mapHtml, mapMarkdown, mapTextFile } from '../convert/plain/map.ts';
@@ -56,7 +56,7 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
   const summed = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
   // Pictures are counted in the result itself.
   const counts = { ...summed, images: result.structure ? result.structure.images - pages.reduce((n, p) => n + p.repeatedPictures, 0) : summed.images };
-  const skeletons = await compareSkeletons(files, sources, bytes, pages), proof = proveConversion(sources, result, { generated: pages.flatMap((p) => p.generated), counts }, skeletons, lostLines(sources, result, pages)), told = [...pages.flatMap((p) => p.losses), ...skeletons.losses];
+  const skeletons = await compareSkeletons(files, sources, bytes, pages), totals = files.length === 1 && result.pages.ok ? totalsShown(pages.flatMap((p) => [p, ...p.laterLines]), result.pages.value.length) : [], proof = proveConversion(sources, result, { generated: [...pages.flatMap((p) => p.generated), ...totals], counts }, skeletons, lostLines(sources, result, pages)), told = [...pages.flatMap((p) => p.losses), ...skeletons.losses];
   return {
     bytes, engine: office ? 'office' : 'builtin', pages: result.pages.ok ? result.pages.value.length : 0,
     fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],

@@ -123,6 +123,13 @@ export const plainer: readonly Rewrite[] = [
   [/\b(?:one|each|every) late day (?=(?:costs?|means|is)\b)/gi, (said) => (/^\p{Lu}/u.test(said) ? 'Each day late ' : 'each day late ')],
   [/\b(?:the|your) (?:box|page|link|folder|portal|area) (?:closes|shuts|is closed|is locked) (?:for good|permanently|finally|altogether) (?=after (?:one|two|three|four|five|six|seven|ten|\d{1,2}) (?:\w+ )?days?\b)/gi, () => 'late work is not accepted '],
   [/(?<=\bfirst (?:24|48|72) hours), then (?=zero\b|0\b|nothing\b|no marks)/gi, () => '; after that '],
+  // “If the deadline is missed, the next one is 24 August.” “… 16:00:00 – at 16:00:01 you are late. 16:00 UTC is 17:00 in Prague.”
+  [/\b[Ii]f (?:(?:the|this) deadline is missed|you miss (?:the|this) deadline|you cannot make (?:it|this deadline)),? the next (?:one|deadline|opportunity|date|round) (?:is|will be|falls on) [^.;\n]{4,60}/g, () => ''],
+  [/[,;]? ?[–—-]? ?\bat \d{1,2}[:.]\d\d[:.]\d\d,? (?:you are|you['’]re|it is|it['’]s) (?:too )?late\b/gi, () => ''],
+  [/\b(?:please )?(?:note|remember) that \d{1,2}[:.]\d\d (?:UTC|GMT|[A-Z]{3,4}) is \d{1,2}[:.]\d\d in \p{Lu}\p{L}+/giu, () => ''],
+  // “You may rewrite this essay once; rewrites are due 12 November”: what comes after the marks.
+  [/(?<=\brewrit(?:e|ten)\b[^.\n]{0,60})[,;] (?:the )?(?:rewrites?|revised versions?) (?:are|is) due (?:on |by )?[^.;\n]{3,24}(?:\. ?\d{1,2})?/gi, () => ''],
+  [/(?<=\d[:.]\d\d(?:[:.]\d\d)?(?: ?[ap]m)?) (?:server|system|portal|platform|clock) time \((?:UTC|GMT|[A-Z]{2,4}T)\)/g, (said) => ` ${/[A-Z]+(?=\)$)/.exec(said)![0]}`],
   // “12:00 (noon)”.
   [/(?<=\b12[:.]00(?: ?h(?:rs|ours)?)?) \((?:noon|midday|lunchtime)\)/g, () => ''],
   // “22 March 2027 (09.00)”: the hour of a day in brackets.

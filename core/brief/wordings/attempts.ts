@@ -81,6 +81,7 @@ export const lastCounts = anyOf('gi', [
 
 /** Only the newest is looked at; what came before is gone. */
 export const newestIsMarked = anyOf('gi', [
+  /\b(?:the )?(?:examiners?|markers?|assessors?|readers?|supervisors?|tutors?) (?:only |just )?(?:receives?|gets?|sees?|is sent|are sent|is shown|are shown) (?:only )?(?:the|your) (?:most recent|latest|newest|last)\b/,
   /\bonly the (?:final|last|latest|newest|most recent) (?:one |version |file |upload )?(?:reaches|gets to|goes to|is passed (?:on )?to) (?:us|me|the (?:markers?|tutors?|examiners?))\b/,
   /\bwhatever is (?:there|in (?:it|the (?:box|folder|area))) (?:at|on|by) (?:midnight|noon|the deadline|that (?:time|moment|point)|\d[\d:.]*(?: ?[ap]m)?)\b[^.;]{0,10}\b(?:is what|gets|will be|counts|is (?:read|marked|graded))\b/,
   /\b(?:we|I) (?:keep|mark|grade|read|take|count) (?:only )?the (?:one|file|version) (?:with the (?:latest|newest|last) (?:time ?stamp|date|time)|(?:that was )?uploaded last)\b/,

@@ -8,6 +8,7 @@ const isLost = `(?:(?:will |shall )?(?:counts? (?:as|for)|be (?:counted|treated|
 const lateOnes = `(?:any |every |all |an? )?late ${work.slice(0, -1)}|hand-?ins?|items?|parts?|deliverables?)(?: without (?:an? )?(?:approved |prior |agreed )?(?:extension|permission|reason|good reason))?`;
 /** Late work is not taken, or counts for nothing. */
 export const lateIsRefused = anyOf('gi', [
+  /\blate (?:work|essays?|papers?|reports?|submissions?|files?|projects?)\b[^.;]{3,40}\band (?:get|receive|score|are given|will get|will receive) (?:a )?(?:0|zero|nothing|no marks)\b(?![.,]?\d)/,
   new RegExp(`\\b(?:${work}${comesLate}|${lateOnes}),? ${isLost}`),
   new RegExp(`\\b${work}(?: (?:that|which))?(?: (?:is|are|was|were|has been|have been))? (?:not (?:submitted|handed in|uploaded|delivered|received|turned in) (?:(?:in|on) time|by (?:then|this time|the deadline))|missing the deadline),? ${isLost}`),
   /\b(?:no late (?:submissions?|work|papers?)\b[^.;]{0,30}|late(?: (?:submissions?|work|papers?|essays?|assignments?|parts?|reports?|portfolios?|projects?|hand-ins?|deliverables?|uploads?|items?|files?|homeworks?|answers?|scripts?)\b|(?=\s*:))(?: without (?:an? )?(?:approved |prior |agreed )?(?:extension|permission))?[^.;]{0,25}(?:\b|(?=:))(?:(?:(?:will|can|are|is) ?not|can['’]t|won['’]t) (?:be )?(?:accepted|marked|considered|graded|assessed)|cannot be (?:accepted|marked)|not (?:accepted|allowed|permitted|possible)|:\s*(?:no|none|not (?:possible|accepted|allowed|permitted))\b|(?:will )?(?:receive|score|get)s? (?:a )?(?:mark of )?(?:zero|0|no marks?)))/,

@@ -107,6 +107,7 @@ export const onceAndNoMore = anyOf('gi', [
 export const soOften = /^\W*(?:(?:max(?:imum|\.)? |number of )(?:attempts?|submissions?|uploads?|tries)|attempts?|submissions|uploads|tries|(?:submissions?|uploads?) (?=permitted|allowed|possible))(?: (?:permitted|allowed|possible))?\s*[:=]\s*(\d{1,2})\s*$/gi;
 /** As often as one likes. */
 export const asOften = anyOf('gi', [
+  /\b(?:there (?:is|are|will be)|there['’]s|we set|we have) no (?:limit|restriction|maximum|cap) (?:on|to|for) (?:the number of times (?:that )?you (?:can|may)|how (?:often|many times) you (?:can|may)) (?:re-?)?(?:submit|upload|hand (?:it )?in)\b/,
   /\b(?:unlimited|endless|any number of) (?:tries|goes|uploads|attempts|submissions|resubmissions|re-?uploads)\b/,
   /^\W*as (?:many (?:tries|attempts|uploads|submissions|goes|times)|often) as (?:you (?:like|want|wish|please|need)|necessary)\b/,
   /\b(?:can|may) be (?:submitted|uploaded|handed in|replaced|resubmitted) (?:an unlimited number of times|any number of times|without limit|over and over)\b/,
