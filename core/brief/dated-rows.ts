@@ -239,7 +239,7 @@ function isWindow(clause: Clause, dates: ReadDate[], head: string | null, text: 
 }
 
 /** “Stage one: concept paper. Two pages. Hand in by 12 February.”: the head of the line names what a later sentence of it is about. */
-const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part|stage|phase|task|milestone|step|component|element|item|deliverable|piece)s?\s+(?:\d{1,2}|[A-E]|one|two|three|four|five)(?:\s*(?:[–-]|,|&|and|to)\s*(?:\d{1,2}|[A-E])(?![\p{L}\d]))*)\s*[:.–-]/iu.exec(text.slice(text.lastIndexOf('\n', date.start) + 1, date.start))?.[1] ?? null;
+const lineLabel = (date: ReadDate, text: string): string | null => /^\W*((?:part|stage|phase|task|milestone|step|component|element|item|deliverable|piece)s?\s+(?:\d{1,2}|[A-E]|one|two|three|four|five)(?:\s*(?:[–-]|,|&|and|to)\s*(?:\d{1,2}|[A-E])(?![\p{L}\d]))*|\d{1,2}[a-h](?=:))\s*[:.–-]/iu.exec(text.slice(text.lastIndexOf('\n', date.start) + 1, date.start))?.[1] ?? null;
 
 /** What stands before the first day on which nothing is taken any more. */
 const onOrAfter = /(?:\bnot|n['’]t) (?:be )?(?:accepted|taken|marked|graded|read) on or after\s*(?:\w+day,?\s*)?$/i;
@@ -253,6 +253,8 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   if (refusesFrom(clause, date)) return true;
   // “Essays received after the deadline but before 23:59 on 24 March will be marked out of 50.”
   if (/\bafter (?:the|this) (?:deadline|due (?:date|time))[^.;]{0,12}\bbut (?:before|by|until)\b[^.;]{0,20}$/i.test(`${lead}${text.slice(date.start, date.start + 12).replace(/\S*$/, '')}`) && /\b(?:marked|capped|penal\w*|lose|minus|out of|deduct\w*|pass mark|accepted)\b/i.test(text.slice(date.end, clause.end))) return true;
+  // “There's no penalty up to Wednesday 24 March, but anything later gets nothing.”
+  if (/\bno penalty (?:up to|until|till|before|through)\s*(?:\w+day\.?,?\s*)?$/i.test(`${lead}${/^(?:until|till|up to|through|before)\s/i.exec(text.slice(date.start))?.[0] ?? ''}`)) return true;
   // “10% off per calendar day, until Wed 26 May.”
   if (/\b\d{1,2} ?(?:%|points?|marks?)[^.;]{0,24}\b(?:per|an?|each|every) (?:\w+ )?day\b[^.;]{0,6}\b(?:until|till|up to|through)\s*(?:\w+day\.?,?\s*)?$/i.test(`${lead}${/^(?:until|till|up to|through)\s/i.exec(text.slice(date.start))?.[0] ?? ''}`)) return true;
   // “Submissions are possible until 21 April, but lose 20 %.”

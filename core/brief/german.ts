@@ -27,6 +27,7 @@ const phrases = whenAsked((): readonly [RegExp, string][] => ([
   ['(?:eine |jede )?(?:korrektur|änderung|ersetzung|nachbesserung|nachträgliche änderung|rücknahme) nach (?:dem |der )?(?:absenden|abgabe|einreichung|hochladen|einreichen) ist (?:nicht (?:mehr )?möglich|ausgeschlossen)', 'upload once only'],
   ['(?:änderungen|ersetzungen|korrekturen|uploads?|abgaben) (?:sind|ist) (?:bis [\\p{L} ]{3,40} )?beliebig oft möglich', 'unlimited uploads'], ['(?:nur )?(?:die|der) (?:letzte|neueste|zuletzt hochgeladene) (?:fassung|version|datei|stand) wird (?:gedruckt|verwendet|übernommen|gezählt)', 'the last one counts'], ['keine nachfrist', 'no late work'],
   ['ohne (?:ihren |deinen )?namen (?:bewertet|korrigiert|begutachtet|gelesen|benotet)', 'marked blind'],
+  ['(?:datei)?größe:? (?:bis(?: zu)?|max(?:imal|\\.)?|höchstens)(?= \\d+ ?[MKG]B)', 'max. size'], ...([['zwei', 2], ['drei', 3], ['vier', 4], ['fünf', 5], ['sieben', 7], ['zehn', 10]] as const).map(([word, n]): [string, string] => [`nach (?:${n}|${word}) tagen (?:mit )?(?:0|null) punkten?`, `zero after ${n} days`]),
   // “Abgabe: vom 1. bis 11. Juni 2027”.
   ['(?:abgabe(?:zeitraum|frist)?|einreichung(?:szeitraum|sfrist)?|upload|hochladen)(?: ist| möglich| ist möglich)?:? vom(?= \\d{1,2}[.\\u00a0]+(?: ?\\p{L}+)? bis(?: zum)? \\d{1,2}[.\\u00a0])', 'window:'], ['(?<=window:[\\u00a0 ]{1,24}\\d{1,2})\\. bis(?: zum)?(?= \\d)', ' to'], ['(?<=window:[\\u00a0 ]{1,24}\\d{1,2}[\\u00a0 ]{1,4}\\p{L}+) bis(?: zum)?(?= \\d)', ' to'],
   ['jeweils(?= (?:um )?\\d{1,2}(?:[:.]\\d\\d)? uhr)', 'each at'],

@@ -13,6 +13,8 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     if (/\b(?:printed|paper|hard|physical|bound|signed) (?:and \w+ )?(?:cop(?:y|ies)|version)\b/i.test(clause.text) && !/\b(?:electronic|digital|pdf|upload|online|file)\b/i.test(clause.text)) continue;
     // “The slides are in the folder “Week 5”.”
     if (/^\W*(?:the |all |my |our |your )?(?:lecture |course |seminar )?(?:slides?|recordings?|readings?|notes|handouts?|materials?|texts?|articles?) (?:is|are|can be found|will be)\b(?![^.;]*\b(?:submit|hand|upload)\w*\b)/i.test(clause.text)) continue;
+    // “And if it's late? Then it goes to the Examinations Office.”
+    if (/\blate\b[^?]*\?/i.test(clause.under ?? '')) continue;
     // “In the tab “Groups A–D” or “Groups E–H””.
     if (/[”"],? or (?:the |in |via |to |into )*[“"][^”"\n]{3,80}[”"]/.test(clause.text)) continue;
     // “Under ‘Essay 2 (Resit)’ if you are resitting, otherwise under ‘Essay 2’”: which one holds is not said.
@@ -71,6 +73,8 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     for (const m of matchesIn(clause, /\b(?:to|in|into|via|through) the (?:[a-z]+ )?(?:archive|repository|portal|collection|register)\s*\([“"]([^”"\n]{3,80})[”"]\)/gi)) { const at = m.at + m[0].indexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: true }); }
     // “Upload all three by Thu 22 Apr 2027, 18:00 -> module page > Week 12 > Documentary”.
     for (const m of matchesIn(clause, /\b(?:upload|submit|hand in|deadline|due)\b[^>“"]{3,90}(?:->|→)\s?((?:[a-z]+ )?(?:page|site|portal|area|[A-Z][\w’'&-]*)(?: [\w’'&-]+){0,3}(?:\s?[>›]\s?[A-Z][\w’'&/-]*(?: [\w’'&-]+){0,4})+)(?=\s*(?:[.,;(]|$))/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (!found.some((f) => f.start <= at && at < f.end)) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
+    // “In the class folder, subfolder “Graphs””: the last of the way.
+    for (const m of matchesIn(clause, /\b(?:folder|page|site|area|portal|drive),? (?:in the )?sub-?(?:folder|section|page) [“"‘]([^”"’\n]{3,80})[”"’]/gi)) { const at = m.at + m[0].indexOf(m[1]!); found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override: true }); }
     // “Via the link titled “Lab 2 – Final report””.
     for (const m of matchesIn(clause, /\b(?:via|through|using|to|in|into|under|at) (?:the|our) (?:[a-z-]+ ){0,2}(?:link|box|folder|area|slot|page|tab|entry|item|heading|section) (?:titled|entitled|headed|with the (?:name|title)|that is called|which is called) [“"‘]([^”"’\n]{3,80})[”"’]/gi)) { const at = m.at + m[0].lastIndexOf(m[1]!); if (!found.some((f) => f.start <= at && at < f.end) && !/\b(?:not|never|n['’]t)\b[^.;]{0,24}$/i.test(clause.text.slice(0, m.at - clause.start))) found.push({ value: m[1]!, start: at, end: at + m[1]!.length, override }); }
     // “Use the “Proposal” assignment on the class page.”

@@ -135,7 +135,12 @@ export function readBrief(original: string, nowIso: string): BriefRead {
 
   // In plain words, where nothing else settles it.
   const plain = readPlainWords(clauses), or = <T>(found: Statement<T>[], plainly: Statement<T>[]): Statement<T>[] => (found.length > 0 ? found : plainly);
-  for (const field of ['minWords', 'maxWords', 'maxPages', 'maxBytes'] as const) if (!limits.some((l) => l.field === field) && documents.documents.length < 2 && times.parts.length < 2) brief.limits[field] = one(`limits.${field}`, plain[field]);
+  const isCeiling = (s: Statement<number>): boolean => /\b(?:ceiling|limit|max\w*|cap)\b/i.test(text.slice(s.start, s.end));
+  for (const field of ['minWords', 'maxWords', 'maxPages', 'maxBytes'] as const) if (documents.documents.length < 2 && times.parts.length < 2 && (!limits.some((l) => l.field === field) || plain[field].some(isCeiling) && limits.every((l) => l.field !== field || l.given))) {
+    brief.limits[field] = one(`limits.${field}`, plain[field]);
+    // Beside a ceiling a bare length is what most write.
+    if (plain[field].length > 0 && brief.lengths) { brief.lengths = brief.lengths.filter((l) => l !== field); if (brief.lengths.length === 0) delete brief.lengths; }
+  }
 
   const naming = readNaming(clauses);
   brief.naming.pattern = one('naming.pattern', naming.pattern);

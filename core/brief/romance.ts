@@ -54,6 +54,8 @@ const french: Phrases = [
 ];
 /** The same for Spanish. */
 const spanish: Phrases = [
+  ['\\(hora de madrid\\)|hora peninsular(?: española)?', 'Madrid time'], ['nombre:(?= ?\\S+_\\S+\\.\\w)', 'name:'], ['se (?:evalúa|califica|corrige|tiene en cuenta) (?:solo |únicamente )?el último', 'the last counts'],
+  ...['un', 'dos', 'tres', 'cuatro', 'cinco'].map((word, i): [string, string] => [`(?:retraso: )?se (?:rest|descuent|quit|penaliz)an? (?:con )?(?:${i + 1}|${word}) puntos? por (?:cada )?día`, `late: -${i + 1} points a day`]), ...['segundo', 'tercer', 'cuarto', 'quinto', 'sexto', 'séptimo', 'octavo'].map((word, i): [string, string] => [`a partir del ${word} día,? (?:ya )?no se (?:acepta|admite|corrige|recoge)n?`, `zero after ${i + 1} days`]),
   ['plazo(?: de \\p{L}+)?:? del?(?= \\d{1,2}(?: de \\p{L}+)? al? \\d{1,2} de)', 'window:'], ['(?<=window:[\\u00a0 ]{1,24}\\d{1,2} )al?(?= \\d)', '-'],
   ['(?:pasará|pasarán|se someterá|se someterán)(?: por| a)? (?:un|el) (?:control|filtro|detector|programa) (?:anti-?plagio|de (?:originalidad|similitud|coincidencias))', 'similarity checked'],
   ['(?:se permite |se admite )?(?:un )?máximo de (?:dos|2) (?:entregas|envíos|intentos)', 'two attempts'], ['(?:se permite |se admite )?(?:un )?máximo de (?:tres|3) (?:entregas|envíos|intentos)', 'three attempts'],

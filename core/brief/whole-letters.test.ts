@@ -87,3 +87,28 @@ test.each<[string, object]>([
 test('what limits some parts is no limit of the last', () => {
   expect(read('Part 1 – Data: opens 1 February 2027, closes 8 February 2027\nPart 2 – Report: opens 12 April 2027, closes 26 April 2027\nPart 3 – Final report: opens 3 May 2027, closes 17 May 2027\nParts 1 to 2 are one PDF each (max. 4 pages). The final report is a PDF of 15 to 20 pages.').limits).toMatchObject({ minPages: 15, maxPages: 20 });
 });
+test.each<[string, object]>([
+  ['This assessment cannot be marked anonymously because it is personal.', { anonymous: false }], ['Format PDF\nAnonymous no\nAttempts unlimited, last one counts\nDeadline 30.06.2027 23:59 CEST\nFile name TP27_ + student no.', { anonymous: false, attempts: { allowed: 'unlimited', keeps: 'latest' }, due: '2027-06-30T23:59:00+02:00', naming: { mustContain: ['studentNumber'] } }],
+  // The short word for a number refuses nothing.
+  ['PDF, ≤ 15 MB, name: E<experiment no>_<surname 1>_<surname 2>.pdf, e.g. E07_Aydin_Brandt.pdf', { naming: { pattern: 'E<experiment no>_<surname 1>_<surname 2>.pdf', mustContain: ['surname'], mustNotIdentify: null } }], ['The file name must have no surname.', { naming: { mustNotIdentify: true } }],
+  ['I’ve moved the notebook deadline from tomorrow to Monday 22 March, still 6pm.', { due: '2027-03-22T18:00:00' }], ['Due Monday 22 March, 6pm. There’s no penalty up to Wednesday 24 March, but anything later gets nothing.', { due: '2027-03-22T18:00:00', late: { cutoffDays: 2 } }],
+  ['Coursework shall be submitted not later than noon on Friday of the second week of Easter Full Term (7 May 2027).', { due: '2027-05-07T12:00:00' }],
+  ['Upload it by 1 March 2027 at the latest. You may upload corrected versions until 8 March 2027; after that date the latest version goes to the committee.', { due: '2027-03-01', attempts: { keeps: 'latest' } }],
+  ['Length 4500 words, hard limit 5000 (with notes, without bibliography)', { limits: { maxWords: 5000 } }], ['A: 2500 words. We stop reading at 2750.', { limits: { maxWords: 2500 } }],
+  ['A candidate who submits more than once shall be taken to have submitted the work last received. Work received more than one week late shall not be examined.', { attempts: { keeps: 'latest' }, late: { cutoffDays: 7 } }], ['Protocols that are handed in late are returned unmarked.', { late: { cutoffDays: 0 } }],
+  ['La tesi è consegnata in PDF tramite il portale, sezione "Tesi di laurea". Il termine è il 14 giugno 2027, ore 12:00. La procedura è aperta dal 17 maggio 2027. Una volta confermata, la consegna non può essere modificata. Il file è denominato matricola_tesi.pdf.', { place: 'Tesi di laurea', opens: '2027-05-17', due: '2027-06-14T12:00:00', attempts: { allowed: 1 }, naming: { pattern: 'matricola_tesi.pdf' } }],
+  ['Where: The "PHIL-MIND essay 3" inbox.\nAnd if it’s late? Then it goes to the Examinations Office, and they take off 3 points per day.', { place: 'PHIL-MIND essay 3', late: { percentPerDay: 3 } }],
+])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+test.each<[string, object]>([
+  ['Length: one paragraph, 150–200 words.', { limits: { minWords: 150, maxWords: 200 } }], ['Do not name your intended supervisor in the file name.', { naming: { mustNotIdentify: null } }], ['Do not put your name in the file name.', { naming: { mustNotIdentify: true } }],
+  ['Until the portal closes you can withdraw and resubmit; the panel reads the version that is in the portal at that moment.', { attempts: { keeps: 'latest' } }], ['Drop it in the class folder, subfolder "Graphs".', { place: 'Graphs' }],
+  ['Die Arbeit ist als PDF bis zum 8. März abzugeben, Größe bis 20 MB. Verspätete Abgaben werden mit einem Abzug von 10 % je angefangenem Tag bewertet, nach drei Tagen mit 0 Punkten.', { limits: { maxBytes: 20_000_000 }, late: { percentPerDay: 10, cutoffDays: 3 } }],
+  ['Entrega: domingo 14 de marzo de 2027 a las 23:55 (hora de Madrid). Nombre: apellido1_nombre_P2.pdf y apellido1_nombre_P2.csv. Se permiten dos intentos; se evalúa el último. Retraso: se resta 1 punto por día, y a partir del tercer día no se acepta.', { due: '2027-03-14T23:55:00+01:00', timeZone: 'Europe/Madrid', attempts: { allowed: 2, keeps: 'latest' }, late: { percentPerDay: 1, cutoffDays: 2 }, naming: { pattern: 'apellido1_nombre_P2.pdf or apellido1_nombre_P2.csv' } }],
+  ['Lever het verslag in als pdf. Alle verslagen gaan door de plagiaatscanner. Te laat = onvoldoende.', { similarityChecked: true, late: { cutoffDays: 0 } }],
+  ['Skriv en PM på högst fyra sidor. PM:et lämnas in senast den 17 mars. Alla texter granskas i ett textmatchningssystem. Filen ska heta efternamn_fornamn_PM2.pdf.', { limits: { maxPages: 4 }, similarityChecked: true, naming: { mustContain: ['surname', 'givenNames'] } }],
+])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+test('a word is no document because it begins like one', () => { expect(documents('Se entrega un informe en PDF y el fichero de datos en CSV. Fecha: 14 de marzo.')).toEqual([['informe', ['pdf']], ['datos', ['csv']]]); });
+test('lines with a day and kinds of their own are documents; one kind for all is one', () => {
+  expect(documents('1a: eight entries. Submit as .docx. Closes Monday 1 March 2027, 4pm.\n1b: one page. Submit as .docx or .pdf. Closes Monday 15 March 2027, 4pm.').map(([, types]) => types)).toEqual([['docx'], ['docx', 'pdf']]);
+  expect(documents('Draft: 2,000 words, PDF, due 1 March 2027.\nFinal: 3,000 words, PDF, due 15 March 2027.')).toEqual([[null, ['pdf']]]);
+});

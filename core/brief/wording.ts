@@ -1,4 +1,4 @@
-import { askedForName, labelAlone, labelStopped, numberedItem, plainer, quotedQuestion, smallNames, type Rewrite } from './wordings/alike.ts';
+import { askedForName, labelAlone, labelStopped, labelUnsigned, numberedItem, plainer, quotedQuestion, smallNames, type Rewrite } from './wordings/alike.ts';
 import { isQuotedWhole, quotationMark } from '../text/passed-on.ts';
 import { brokenWords, quotesNobody, runningOn } from '../text/wrapped-lines.ts';
 
@@ -25,6 +25,7 @@ export function readable(original: string): Wording {
   if ((wording.text.match(quotedQuestion)?.length ?? 0) >= 2) wording = replaced(wording, quotedQuestion, (question) => `${question.slice(1, -1)}`);
   // “1.1 PDF / 1.2 A4”: sections without titles are items.
   if ((wording.text.match(numberedItem)?.length ?? 0) >= 4) wording = replaced(wording, numberedItem, () => '- ');
+  if ((wording.text.match(labelUnsigned)?.length ?? 0) >= 4) wording = replaced(wording, labelUnsigned, () => ': ');
   if ((wording.text.match(labelStopped)?.length ?? 0) >= 3) wording = replaced(wording, labelStopped, () => ':');
   // Boxes of which none is ticked are marks before items.
   if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)(?:[☐□❏]|\[[ _]\])(?=[ \t]+\S)/gm, () => '-');

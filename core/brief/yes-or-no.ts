@@ -6,6 +6,8 @@ export const yes = (value: boolean, m: { at: number; to: number }, clause: Claus
 export const negated = (clause: Clause, m: { at: number; to: number }): boolean => {
   // “No names anywhere, because we mark blind”: the reason is not denied.
   const before = clause.text.slice(0, m.at - clause.start).replace(/^.*\b(?:because|since|as|(?<!\bneed )for)\s+$/is, '').replace(/^.*$/s, (s) => (clause.text[m.at - clause.start] === '(' ? '' : s)), after = clause.text.slice(m.to - clause.start);
+  // “Anonymous no” as a line of a list.
+  if (/^\W*$/.test(before) && /^\s+(?:no|none|off)\W*$/i.test(after)) return true;
   // “Similarity check: no.”
   if (/^\**\s*(?:(?:marking|submission|check(?:ing)?|required|used)\s*)?[:=–-]\**\s*(?:no(?! (?:\w+ )?names?\b)|none|n\/?a\b|off|(?:(?:it|this|your|the|all) (?:\w+ )?(?:is |are )?)?(?:marked|graded|assessed|read) (?:by|under|with) names?\b(?! (?:hidden|removed|covered|off))|names? (?:is |are )?(?:shown|visible|known)\b|false|disabled|deactivated|inactive|switched off|not (?:used|applicable|required|needed|necessary|asked for))\b|^\s*(?:marking |check(?:ing)? )?(?:is|are|has been) (?:switched |turned )?(?:off|disabled|deactivated)\b/i.test(after)) return true;
   return /\b(?:(?:not|n['’]t) (?:necessary|required|needed|need|have)|no need|needn['’]t)(?:\s+\w+){0,7}\s*$/i.test(before) || /\b(?:not|no|never|nothing|isn['’]t|aren['’]t|won['’]t|doesn['’]t|don['’]t|without|nor|exempt from)\b(?! (?:forget|omit|fail)\b)(?:\s+\w+){0,4}\s*$/i.test(before) || !/^\s*,?\s*(?:but|which)\b/i.test(after) && /^\s*(?:\w+\s+){0,3}(?:(?:does|do|is|are|will|has|have|was)\s+(?:not|n['’]t)|isn['’]t|aren['’]t|won['’]t|doesn['’]t|cannot)\b/i.test(after) && !/^\s*[.;]/.test(after);

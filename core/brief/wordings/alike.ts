@@ -28,6 +28,9 @@ export const smallNames: readonly Rewrite[] = [
 /** A question in quotation marks that begins a line, with its answer behind it. */
 export const quotedQuestion = /(?<=^[ \t]*)["“][^"“”\n]{3,120}\?["”](?=[ \t]+\S)/gm;
 
+/** Such a name at the head of a line without a sign behind it: “Deadline 30 June 2027”. */
+export const labelUnsigned = new RegExp(`(?<=^[ \\t]*${lineNames.replace('|Marking)', '|Marking|File name|Filename|Late work|Late penalty|Plagiarism check|Similarity check|Max(?:imum)? size|File size|Upload|Place|Where|Citation style|References|Naming)')}) {1,2}(?=[^\\s:|–=-])(?!(?:is|are|was|were|must|should|shall|will|can|may|has|have|of|for|and|or|to|on|in|at|by|from|with|submissions?|work|papers?|essays?|penalt(?:y|ies)|limit|count|date|format|type|name|size|style|check|your|the|you|it|which|that|means)\\b)`, 'gm');
+
 /** An item that is numbered within its section. */
 export const numberedItem = /(?<=^[ \t]*)\d{1,2}\.\d{1,2}[ \t]+(?=\S)(?!(?:line|spac|pt|points?|cm|mm|inch|pages?|words|MB|KB|GB|lines)|[–-])/gim;
 
@@ -130,6 +133,14 @@ export const plainer: readonly Rewrite[] = [
   // “You may rewrite this essay once; rewrites are due 12 November”: what comes after the marks.
   [/(?<=\brewrit(?:e|ten)\b[^.\n]{0,60})[,;] (?:the )?(?:rewrites?|revised versions?) (?:are|is) due (?:on |by )?[^.;\n]{3,24}(?:\. ?\d{1,2})?/gi, () => ''],
   [/(?<=\d[:.]\d\d(?:[:.]\d\d)?(?: ?[ap]m)?) (?:server|system|portal|platform|clock) time \((?:UTC|GMT|[A-Z]{2,4}T)\)/g, (said) => ` ${/[A-Z]+(?=\)$)/.exec(said)![0]}`],
+  // “Moved from tomorrow to Monday 22 March, still 6pm.”
+  [/(?<=\b(?:moved|changed|postponed|extended|put back|pushed back|shifted)(?: the [^.\n]{3,30})?) from (?:today|tomorrow|yesterday|tonight|this (?:week|\w+day)|next (?:week|\w+day))(?= to\b)/gi, () => ''], [/(?<=\bdeadline) from (?:today|tomorrow|yesterday|tonight|this \w+day|next \w+day)(?= to\b)/gi, () => ''], [/, still (?:at )?(?=\d{1,2}(?:[:.]\d\d)? ?[ap]m\b|noon|midnight|\d{1,2}[:.]\d\d)/gi, () => ', '],
+  // “Not later than noon on Friday of the second week of Easter Term (7 May 2027)”.
+  [/\bon (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,? of (?:the )?(?:(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last) week|week \d{1,2})(?: (?:of|in) [A-Z][\w ]{3,24}?)? \(\d{1,2} [A-Z][a-z]+(?: 20\d\d)?\)/g, (said) => { const m = /^on (\w+day).*\((.+)\)$/.exec(said)!; return `on ${m[1]!} ${m[2]!}`; }],
+  // “By 1 March. You may upload corrected versions until 8 March”.
+  [/(?<=\bby (?:\w+day,? )?\d[^.\n]{3,50}\. )(?:You|Students|Groups) (?:may|can) (?:still )?(?:upload|submit|hand in|send) (?:corrected|revised|improved|updated) (?:versions?|files?|copies) (?:until|till|up to) [^.;\n]{4,40}[;,]?/g, () => ''],
+  // “Length: one paragraph, 150–200 words”.
+  [/(?<=\b[Ll]ength:? )(?:one|two|three|four|a|\d) (?:short )?(?:paragraphs?|sections?), (?=\d)/g, () => ''], [/(?<=\b[Ll]ength:? )(?:one|two|three|four|a|\d) (?:short )?(?:paragraphs?|sections?) \(\d[\d,.]* ?[–-] ?\d[\d,.]* words\)/g, (said) => /\((.+)\)/.exec(said)![1]!],
   // “12:00 (noon)”.
   [/(?<=\b12[:.]00(?: ?h(?:rs|ours)?)?) \((?:noon|midday|lunchtime)\)/g, () => ''],
   // “22 March 2027 (09.00)”: the hour of a day in brackets.

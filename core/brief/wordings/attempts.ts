@@ -81,6 +81,9 @@ export const lastCounts = anyOf('gi', [
 
 /** Only the newest is looked at; what came before is gone. */
 export const newestIsMarked = anyOf('gi', [
+  /\b(?:reads?|marks?|grades?|assess(?:es)?|sees?|receives?) (?:only )?the (?:version|file|one|paper) that is (?:then )?(?:in|on|there in) the (?:portal|box|system|folder|page)\b/,
+  /\b(?:the )?(?:work|file|version|paper|submission|document) (?:last|most recently) (?:received|submitted|uploaded|handed in)\b(?! (?:late|after))/,
+  /\bthe (?:latest|last|newest|most recent) (?:version|file|upload|submission) (?:goes|is passed(?: on)?|is sent|is forwarded|will be sent|will go) to (?:the|your|our)\b/,
   /\b(?:the )?(?:examiners?|markers?|assessors?|readers?|supervisors?|tutors?) (?:only |just )?(?:receives?|gets?|sees?|is sent|are sent|is shown|are shown) (?:only )?(?:the|your) (?:most recent|latest|newest|last)\b/,
   /\bonly the (?:final|last|latest|newest|most recent) (?:one |version |file |upload )?(?:reaches|gets to|goes to|is passed (?:on )?to) (?:us|me|the (?:markers?|tutors?|examiners?))\b/,
   /\bwhatever is (?:there|in (?:it|the (?:box|folder|area))) (?:at|on|by) (?:midnight|noon|the deadline|that (?:time|moment|point)|\d[\d:.]*(?: ?[ap]m)?)\b[^.;]{0,10}\b(?:is what|gets|will be|counts|is (?:read|marked|graded))\b/,

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A clause is about the name of a file. */
 export const aboutFileNames = anyOf('i', [
+  /[,;] name:? (?=\S*[<[{][^<>[\]{}]{1,40}[>\]}]\S*_)/,
   // “Submit your file under the name StudentNumber-Essay.”
   /\b(?:submit|upload|send|store|hand in)\b[^.;]{0,30}\b(?:under|with|by) (?:the|this) name\b/,
   /^\W*(?:how|what) to (?:name|call|title)(?: (?:it|them|(?:the|your|each) files?))?\s*:/,

@@ -188,7 +188,7 @@ const ceiling = "(?:(?:hard|absolute|strict|upper|firm) )?(?:ceiling|maximum|max
 const limitsOf = (n: string, what: string): RegExp => anyOf('gi', [
   new RegExp(`\\b${n} ${what}s?,? (?:and )?(?:that|this|which)(?:['’]s| is) (?:an?|the|your) (?:(?:hard|absolute|strict|firm|upper) )?(?:limit|ceiling|maximum|cap|max)\\b`),
   // “About 1,200 words, hard ceiling 1,500.”
-  new RegExp(`\\b${what}s?\\b[^.;\\d]{0,24}[,;(] ?(?:but |and )?(?:with )?(?:an? )?${ceiling} ${n}(?: ${what}s?)?(?=\\s*(?:[.;,)]|$))|^\\W*(?:with )?(?:an? )?(?:hard|absolute|strict|upper|firm)? ?(?:ceiling|cap)(?: of| is|:)? ${n} ${what}s?\\b`),
+  new RegExp(`\\b${what}s?\\b[^.;\\d]{0,24}[,;(] ?(?:but |and )?(?:with )?(?:an? )?${ceiling} ${n}(?: ${what}s?)?(?=\\s*(?:[.;,()]|$))|^\\W*(?:with )?(?:an? )?(?:hard|absolute|strict|upper|firm)? ?(?:ceiling|cap)(?: of| is|:)? ${n} ${what}s?\\b`),
   new RegExp(`\\b(?:cannot|can['’]t|can not|could not) be (?:longer|more) than ${n} ${what}s?\\b|\\b(?:the |its )?ceiling (?:is|of) ${n} ${what}s?\\b|\\b(?:you are |you['’]re )?allowed ${n} ${what}s?\\b(?! (?:more|extra|on top))|\\b(?:restricted|confined) to ${n} ${what}s?\\b`),
   new RegExp(`\\b(?:anything|everything|whatever) (?:beyond|after) ${what} ${n}\\b[^.;]{0,12}\\b(?:not (?:be )?(?:read|marked|considered)|ignored|unread|skipped)|\\b${what}s (?:beyond|after) the ${n}(?:st|nd|rd|th)\\b[^.;]{0,12}\\b(?:not (?:be )?(?:read|marked|considered)|ignored|unread|skipped)`),
   new RegExp(`^\\W*(?:max(?:imum|\\.)? )?${what}s?(?: (?:limit|count|ceiling|maximum|max))?\\s*\\((?:max(?:imum|\\.)?|strict|hard|absolute|upper limit|at most)\\)\\s*[:=]\\s*${n}\\b`), new RegExp(`^\\W*${what}s? ceiling\\s*[:=]\\s*${n}\\b`),
