@@ -3,12 +3,14 @@ import { negation } from './statements.ts';
 
 /** What is not these is refused: these are what is asked for. */
 export const otherThan = /\b(?:anything|everything|whatever) (?:other than|but|except) (?:an? )?\.?(?:pdf|docx?|odt|rtf|word)\b[^.;]{0,20}\b(?:refused|rejected|returned|not (?:be )?(?:accepted|opened|marked|read)|sent back|ignored|deleted)\b|\b(?:formats?|types?|kinds?|files?) other than\b[^.;]{0,40}\b(?:cannot|can['’]?t|will not|won['’]t|are not|is not|not|rejected|refused|returned|blocked)\b|\b(?:anything|everything|whatever|files?|documents?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not)(?= (?:an? |in )?\.?(?:pdf|docx?|odt|rtf|word)\b)/i;
-const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|must|shall) (?:I|we|you) (?:have to |need to )?(?:hand in|submit|upload|send|deliver)\b[^?]*\?|^\W*(?:\d+[.)]?\s*)?what to (?:submit|hand in|upload|send|deliver)\W*$/i;
+const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|must|shall) (?:I|we|you) (?:have to |need to )?(?:hand in|submit|upload|send|deliver)\b[^?]*\?|^\W*(?:Q\s*[:.]\s*)?what\?\W*$|^\W*(?:\d+[.)]?\s*)?what to (?:submit|hand in|upload|send|deliver)\W*$/i;
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 export function isDemand({ clause, at, to }: Mention): boolean {
   const text = clause.text;
   // “.docx or .odt.”: nothing but kinds.
   if ([...text.matchAll(/(?:^|\.\s+)\W*(?:docx?|odt|rtf|pdf|word)(?:\s*(?:,|\/|or|and)\s*\.?(?:docx?|odt|rtf|pdf|word))+(?=\.(?:\s|$)|\W*$)/gi)].some((m) => m.index <= at - clause.start && at - clause.start < m.index + m[0].length)) return true;
+  // “Photos of your pages (JPG, PNG or HEIC), merged to ONE PDF”: what it is made of.
+  if (/^\.?(?:jpe?g|png|heic|tiff?|gif)$/i.test(text.slice(at - clause.start, to - clause.start)) && /\b(?:merged?|combined?|joined?|put together|collected|turned|converted|made)\b[^.;]*\b(?:in)?to (?:one|a single)\b[^.;]{0,10}\bpdf\b/i.test(text.slice(to - clause.start))) return false;
   // “We'd like a Word document, because we comment electronically.”
   if (/\b(?:we|I)(?:['’]d| would) like (?:(?:to have |to see )?(?:an? |one )|(?:your|the) \w+ (?:as|in) (?:an? )?)$/i.test(text.slice(0, at - clause.start))) return true;
   // “Pack everything into ONE zip.”

@@ -110,5 +110,12 @@ test.each<[string, object]>([
 test('a word is no document because it begins like one', () => { expect(documents('Se entrega un informe en PDF y el fichero de datos en CSV. Fecha: 14 de marzo.')).toEqual([['informe', ['pdf']], ['datos', ['csv']]]); });
 test('lines with a day and kinds of their own are documents; one kind for all is one', () => {
   expect(documents('1a: eight entries. Submit as .docx. Closes Monday 1 March 2027, 4pm.\n1b: one page. Submit as .docx or .pdf. Closes Monday 15 March 2027, 4pm.').map(([, types]) => types)).toEqual([['docx'], ['docx', 'pdf']]);
-  expect(documents('Draft: 2,000 words, PDF, due 1 March 2027.\nFinal: 3,000 words, PDF, due 15 March 2027.')).toEqual([[null, ['pdf']]]);
+  expect(documents('1a: eight entries. Submit as PDF. Closes Monday 1 March 2027, 4pm.\n1b: one page. Submit as PDF. Closes Monday 15 March 2027, 4pm.')).toEqual([[null, ['pdf']]]);
 });
+test.each<[string, object]>([
+  ['Instead of two separate PDFs we now want a single PDF that contains both. The deadline is unchanged: 9 April 2027. What was missing on the sheet is the time, which is 3 pm. The sheet says you may submit once. That was an error. You may submit up to three times; we take the last one.', { documents: [{ types: ['pdf'] }], due: '2027-04-09T15:00:00', attempts: { allowed: 3, keeps: 'latest' } }],
+  ['What? Your thesis as PDF + the plagiarism declaration (PDF, signed) + a one-page summary (DOCX or ODT)', { documents: [{ label: 'Thesis' }, { label: 'Plagiarism declaration' }, { label: 'One-page summary' }] }],
+  ['* How named? LASTNAME_studentnumber_thesis.pdf; LASTNAME_studentnumber_summary.docx', { naming: { pattern: 'LASTNAME_studentnumber_thesis.pdf or LASTNAME_studentnumber_summary.docx', mustContain: ['studentNumber', 'surname'] } }],
+  ['Photos of your notebook pages (JPG, PNG or HEIC), this time merged to ONE PDF per person, before midnight on Sunday 7 March 2027 (i.e. 23:59 on that Sunday). Name: NB2_yourlastname.', { documents: [{ types: ['pdf'] }], due: '2027-03-07T23:59:00', naming: { pattern: 'NB2_yourlastname', mustContain: ['surname'] } }],
+  ['due sunday night (3/7) 11pm\nupload in folder RR4', { due: '2027-03-07T23:00:00', place: 'RR4' }], ['Each person may enter once.', { attempts: { allowed: 1 } }], ['The proposal should be uploaded to the module site (Assessment tab > "Proposal").', { place: 'Proposal' }],
+])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });

@@ -41,7 +41,7 @@ export const labelStopped = new RegExp(`(?<=^[ \\t]*(?:[-*][ \\t]+|\\d{1,2}[.)][
 export const labelAlone = new RegExp(`^[ \\t]*(?:(?:${settingWords})[ -]){0,4}(?:${settingEnds})[ \\t]*$`, 'i');
 
 /** “What should the file be called?”, with what answers it behind it. */
-export const askedForName = /^[ \t]*(?:Q:[ \t]*)?(?:what (?:should|shall|must|do) (?:I |we )?(?:call |name )?(?:the|my|our|your) files?(?: be)?(?: called| named)?|how (?:should|shall|must|do) (?:I|we) (?:call|name) (?:the|my|our) files?|what name should the file have)\?[ \t]*\n?[ \t]*(?:A:[ \t]*)?/gim;
+export const askedForName = /^[ \t]*(?:[-*•][ \t]+)?(?:Q:[ \t]*)?(?:what (?:should|shall|must|do) (?:I |we )?(?:call |name )?(?:the|my|our|your) files?(?: be)?(?: called| named)?|how (?:should|shall|must|do) (?:I|we) (?:call|name) (?:the|my|our) files?|what name should the file have|how (?:is it |are they |is the file |are the files )?(?:named|called))\?[ \t]*\n?[ \t]*(?:A:[ \t]*)?/gim;
 
 /** In English, as dates are told in the end. */
 const monthNames = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
@@ -89,7 +89,7 @@ export const plainer: readonly Rewrite[] = [
   // The time of a country is that of its capital.
   [/\btime in (?:Germany|France|Spain|Italy|Ireland|Austria|Sweden|Norway|Denmark|Finland|Poland|Greece|Portugal)\b/g, (said) => `${{ Germany: 'Berlin', France: 'Paris', Spain: 'Madrid', Italy: 'Rome', Ireland: 'Dublin', Austria: 'Vienna', Sweden: 'Stockholm', Norway: 'Oslo', Denmark: 'Copenhagen', Finland: 'Helsinki', Poland: 'Warsaw', Greece: 'Athens', Portugal: 'Lisbon' }[said.slice(8)]!} time`],
   // “By Sunday night, 6 December”.
-  [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) night,?(?= (?:\d{1,2}(?:st|nd|rd|th)? [A-Z]|[A-Z][a-z]{2,8} \d))/g, () => ''],
+  [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) night,?(?= (?:\d{1,2}(?:st|nd|rd|th)? [A-Z]|[A-Z][a-z]{2,8} \d|\(?\d{1,2}[./]\d))/gi, () => ''],
   // “Monday of Week 9 (19 April 2027)”.
   [/(?<=\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day) (?:of|in) (?:teaching )?[Ww]eek \d{1,2} \((?=\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]+(?: 20\d\d)?(?:,? (?:at )?[^()]{3,24})?\))/g, () => ' '],
   [/\)(?<=day \d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]{2,8}(?: 20\d\d)?(?:,? [^()\n]{3,24})?\))(?<!\([^()\n]{0,80}\))/g, () => ''],
@@ -141,6 +141,14 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\bby (?:\w+day,? )?\d[^.\n]{3,50}\. )(?:You|Students|Groups) (?:may|can) (?:still )?(?:upload|submit|hand in|send) (?:corrected|revised|improved|updated) (?:versions?|files?|copies) (?:until|till|up to) [^.;\n]{4,40}[;,]?/g, () => ''],
   // “Length: one paragraph, 150–200 words”.
   [/(?<=\b[Ll]ength:? )(?:one|two|three|four|a|\d) (?:short )?(?:paragraphs?|sections?), (?=\d)/g, () => ''], [/(?<=\b[Ll]ength:? )(?:one|two|three|four|a|\d) (?:short )?(?:paragraphs?|sections?) \(\d[\d,.]* ?[–-] ?\d[\d,.]* words\)/g, (said) => /\((.+)\)/.exec(said)![1]!],
+  // “Thesis_x.pdf; Summary_x.docx”: names of one list.
+  [/(?<=\w_\w[\w-]{1,50}\.\w{3,4});(?= [\w<[{-]+_[^\s;]+\.\w{3,4}(?:\W|$))/g, () => ','],
+  // “Before midnight on Sunday 7 March 2027 (i.e. 23:59 on that Sunday)”.
+  [/\bbefore midnight on (?:\w+day,? )?\d{1,2} \p{Lu}\p{L}+(?: 20\d\d)? \((?:i\.e\.,?|that is,?|meaning) \d\d[:.]\d\d[^()\n]{0,30}\)/giu, (said) => { const m = /^before midnight on (.+?) \(\D*(\d\d[:.]\d\d)/i.exec(said)!; return `by ${m[2]!} on ${m[1]!}`; }],
+  // “Instead of two separate PDFs we now want a single PDF.” “The sheet says you may submit once. That was an error.”
+  [/\b[Ii]nstead of [^.;,\n]{3,40}?,? we (?:now )?(?:want|need|ask for|expect|accept)(?= an? | one )/g, () => 'We want'],
+  [/\b(?:The|Our) (?:\w+ )?(?:sheet|handbook|page|portal|syllabus|brief|calendar) (?:says|said|states|stated) [^.\n]{5,80}\. (?:That|This|It) (?:was|is) (?:an error|a mistake|wrong|a typo|incorrect|no longer true|out of date)\./g, () => ''],
+  [/(?<=\d{1,2} [A-Z][a-z]+ 20\d\d)\. (?:What (?:was|is) missing (?:on|in|from) [^.,\n]{3,30} (?:is|was) )the time,? (?:which|and that) is (?=\d|noon)/g, () => ', '],
   // “12:00 (noon)”.
   [/(?<=\b12[:.]00(?: ?h(?:rs|ours)?)?) \((?:noon|midday|lunchtime)\)/g, () => ''],
   // “22 March 2027 (09.00)”: the hour of a day in brackets.

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** It can be handed in once and not again. */
 export const handedInOnce = anyOf('gi', [
+  /\b(?:each|every) (?:person|participant|author|student|entrant|candidate|group|team) (?:may|can) (?:only )?(?:enter|submit|participate|hand in|upload)(?: only)? once\b(?! (?:the|you|it))/,
   /\bonce (?:a|the|your) (?:file|paper|document|work|upload) (?:has been|is|was) (?:dropped|submitted|uploaded|handed in|sent|in)(?: there)?,? you (?:can|may) (?:neither|no longer|not)\b[^.;]{0,24}\b(?:change|replace|exchange|edit)\b/,
   /\bno (?:amendments?|alterations?|corrections?|changes?|replacements?) (?:is|are|will be) (?:permitted|allowed|possible|accepted) after (?:the )?(?:submission|upload|hand-?in)\b/,
   /\bno (?:corrections|changes|replacements) (?:are (?:possible|allowed) )?after (?:the )?(?:upload|submission)\b/,

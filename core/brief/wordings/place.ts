@@ -2,6 +2,8 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\([A-Z][\w’' -]{2,30} ?[>›→] ?[“"]([^”"\n]{3,80})[”"]\)/,
+  /\b(?:[Uu]pload|[Ss]ubmit|[Pp]ut|[Dd]rop)(?: it)? (?:in|into|to) (?:the )?(?:folder|box|tray|slot) ([A-Z]{1,6}[ -]?\d{1,3}[A-Z]?)\b/,
   /\b(?:link|box|folder|page|point|area|slot)\b[^.;()“"]{0,40}\(([A-Z][\w’'& -]{1,30} ?[>›→] ?[A-Z][^()]{2,50})\)/,
   /^\W*(?:[A-Za-z -]{3,20}:\s*)?(?:[Uu]pload|[Ss]ubmit|[Hh]and in|[Dd]rop|[Dd]eposit)(?: it| them| both| everything)? (?:in|into|to|under|at|via) [“"]([^”"\n]{3,80})[”"](?! (?:style|format|font|mode))/,
   /\b(?:[Pp]lace|[Bb]ox|[Ff]older|[Aa]rea|[Ll]ink|[Pp]age|[Pp]oint) (?:to|where you|for you to) (?:submit|upload|hand (?:it |your \w+ )?in) (?:is called|is named|is|has the name) [“"]([^”"\n]{3,80})[”"]/,
