@@ -2,7 +2,7 @@ import type { DocumentDemand } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
 import { pairedDocuments } from './foreign-documents.ts';
 import { isGerman } from './german.ts';
-import { noun, type DocumentLabel, type Mention } from './document-names.ts';
+import { mostMentions, noun, type DocumentLabel, type Mention } from './document-names.ts';
 import { mainAndSecond } from './second-document.ts';
 import { shapedDocuments, withBareItem } from './document-shapes.ts';
 import { isDemand, otherThan } from './is-demand.ts';
@@ -43,7 +43,7 @@ export function mentions(clauses: Clause[]): Mention[] {
     const pack = here.findIndex((h) => h.kinds[0] === 'zip' && /^(?: (?:file|archive|folder))?(?: per (?:group|student|person|team|pair))?(?:,? \S+\.zip)?(?: \([^)]*\)|,[^()]{0,30}\))?,? (?:with|containing|holding|comprising|made up of|of|that contains|that holds|must contain|should contain|has to contain|contains)\b/i.test(clause.text.slice(h.to - clause.start)));
     found.push(...(pack >= 0 ? here.slice(0, pack + 1) : here));
   }
-  return found;
+  return found.slice(0, mostMentions);
 }
 
 /** “APA paper”: how it refers is not its name. */
