@@ -137,8 +137,19 @@ const literalSource = (text: string): string => (/\s|[+,&;]/.test(text) ? text.s
 /** “StudentID_Report.pdf or StudentID_Data.csv”: the names of several files, all with an ending or none; else the pattern itself. */
 export function eachName(pattern: string): string[] {
   const names = pattern.split(' or ');
-  return names.length > 1 && (names.every((n) => /^[^\s.]+[_-][^\s.]+$/.test(n.replace(/\[[^\]]{1,40}\]|<[^>]{1,40}>/g, 'x'))) || names.every((n) => /^(?:[^\s<[{]|[<[{][^<>[\]{}]{1,40}[>\]}])+\.\w{2,5}$/.test(n))) ? names : [pattern];
+  return names.length > 1 && (names.every((n) => /^[^\s.]+[_-][^\s.]+(?:\.\w{2,5})?$/.test(n.replace(/\[[^\]]{1,40}\]|<[^>]{1,40}>/g, 'x'))) || names.every((n) => /^(?:[^\s<[{]|[<[{][^<>[\]{}]{1,40}[>\]}])+\.\w{2,5}$/.test(n))) ? names : [pattern];
 }
+const wordsOf = (text: string): string[] => text.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
+/** Of several names the one that tells of the document: “ID_thesis.pdf or ID_summary.docx”, for the thesis. Where none or more than one does, all of them. */
+export function nameFor(pattern: string, label: string | null): string {
+  const names = eachName(pattern), own = wordsOf(label ?? '');
+  if (names.length < 2 || own.length === 0) return pattern;
+  // What stands for a detail says nothing of the document.
+  const fixed = names.map((n) => wordsOf(parsePattern(stem(n)).map((t) => ('literal' in t ? t.literal : ' ')).join(' ').replace(/\[[^\]]*\]|<[^>]*>|\{[^}]*\}/g, ' ')));
+  const telling = names.filter((_, i) => fixed[i]!.some((w) => own.some((o) => o.startsWith(w) || w.startsWith(o) || w.length > 3 && o.endsWith(w)) && !fixed.every((other) => other.includes(w))));
+  return telling.length === 1 ? telling[0]! : pattern;
+}
+
 /** Whether a name follows a pattern, or one of several. `unknown` where the pattern is prose that cannot be turned into fields. */
 export function checkPattern(name: string, pattern: string, details: Details | null): { fits: boolean | 'unknown'; why: string } {
   const verdicts = eachName(pattern).map((one) => checkOne(name, one, details, one !== pattern));
@@ -191,8 +202,8 @@ export function proposeName(input: { brief: Brief; details: Details | null; pres
   // A dash between two words of a title is no word.
   const titleWords = (most: number): string => input.title.split(/\s+/).filter((w) => /[\p{L}\p{N}]/u.test(w)).slice(0, most).join('-');
   let base: string;
-  // Of several names, the one with the file's ending.
-  const names = brief.naming.pattern ? eachName(brief.naming.pattern) : [], rule = names.find((n) => n.toLowerCase().endsWith(`.${input.extension}`)) ?? names[0];
+  // Of several names, the one that tells of the document, or has the file's ending.
+  const names = brief.naming.pattern ? eachName(nameFor(brief.naming.pattern, input.label)) : [], rule = names.find((n) => n.toLowerCase().endsWith(`.${input.extension}`)) ?? names[0];
   if (rule && parsePattern(stem(rule)).some((t) => 'field' in t)) base = join(parsePattern(stem(rule)));
   else if (brief.naming.mustContain.length > 0) base = [...brief.naming.mustContain.map(value).filter(Boolean), titleWords(4)].join('_');
   else {
