@@ -26,7 +26,7 @@ export function beyondTheOthers(rows: DatedRow[], { text }: Reading): void {
     // “Your extension has been approved. New due date: 22 March (original: 15 March).”
     if (/\b(?:your (?:extension|request|application)|extension) (?:has been |is |was )?(?:approved|granted|accepted|agreed)\b/i.test(text.slice(0, a.date.start)) && /^\s*[(,;]\s*(?:the )?(?:original(?:ly)?|previous(?:ly)?|old|normal|class|instead of)(?: (?:due date|deadline|date))?\s*[:=]?\s*(?:\w+day,?\s*)?(?=\S{1,12}$)/i.test(between)) { set(a, b); continue; }
     // “Your new deadline is 22 March instead of 15 March.”
-    if (/\byour new (?:deadline|due date|date|hand-in date) is\s*(?:now\s*)?(?:on\s*)?(?:\w+day,?\s*)?$/i.test(lead(a)) && /^\s*,?\s*(?:instead of|not|rather than)\b/i.test(between)) { set(a, b); continue; }
+    if (/\byour new (?:deadline|due date|date|hand-in date) is\s*(?:(?:now|therefore|thus|hence)\s*)?(?:on\s*)?(?:\w+day,?\s*)?$/i.test(lead(a)) && /^\s*,?\s*(?:instead of|not|rather than)\b/i.test(between)) { set(a, b); continue; }
     // “The deadline for you has been moved from 15 March to 29 March.”
     if (/\b(?:deadline|due date|hand-?in) (?:for you|in your case)\b[^.;]*\b(?:moved|changed|extended|postponed|put back)\b[^.;]*\bfrom\s*(?:\w+day,?\s*)?$/i.test(lead(a)) && /^[^.;]{0,14}\bto\b/i.test(between)) set(b, a);
     // “We have extended your deadline from 5 March to 12 March.” “Your deadline of 5 March has been extended to 12 March.”

@@ -119,3 +119,10 @@ test.each<[string, object]>([
   ['Photos of your notebook pages (JPG, PNG or HEIC), this time merged to ONE PDF per person, before midnight on Sunday 7 March 2027 (i.e. 23:59 on that Sunday). Name: NB2_yourlastname.', { documents: [{ types: ['pdf'] }], due: '2027-03-07T23:59:00', naming: { pattern: 'NB2_yourlastname', mustContain: ['surname'] } }],
   ['due sunday night (3/7) 11pm\nupload in folder RR4', { due: '2027-03-07T23:00:00', place: 'RR4' }], ['Each person may enter once.', { attempts: { allowed: 1 } }], ['The proposal should be uploaded to the module site (Assessment tab > "Proposal").', { place: 'Proposal' }],
 ])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+test.each<[string, object]>([
+  ['Due dates: A and B on Monday, May 3, 2027; C on Friday, May 7, 2027.', { due: null, parts: [{ label: 'Parts A and B', due: '2027-05-03' }, { label: 'Part C', due: '2027-05-07' }] }],
+  ['Your new deadline is therefore Friday 26 March 2027 at 17:00, instead of 19 March at 17:00 as for the other groups.', { due: '2027-03-19T17:00:00', extension: '2027-03-26T17:00:00' }],
+  ['Due 30 September 2027. Late papers fail unless an extension was granted before 15 September.', { due: '2027-09-30', extension: null }], ['– hand in twice: printed and as a Word file', { attempts: { allowed: null } }], ['You may hand in twice: the second counts.', { attempts: { allowed: 2 } }],
+  ['Times New Roman 12 pt, 1.5 lines, left margin 2 cm', { layout: { lineSpacing: 1.5 } }], ['Send one PDF via the applicants’ page, step 3 of 5 "Writing sample".', { place: 'Writing sample' }],
+  ['The format stays as it was: one PDF, up to 20 pages, "Group7_FinalReport.pdf".', { naming: { pattern: 'Group7_FinalReport.pdf' } }],
+])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });

@@ -149,6 +149,14 @@ export const plainer: readonly Rewrite[] = [
   [/\b[Ii]nstead of [^.;,\n]{3,40}?,? we (?:now )?(?:want|need|ask for|expect|accept)(?= an? | one )/g, () => 'We want'],
   [/\b(?:The|Our) (?:\w+ )?(?:sheet|handbook|page|portal|syllabus|brief|calendar) (?:says|said|states|stated) [^.\n]{5,80}\. (?:That|This|It) (?:was|is) (?:an error|a mistake|wrong|a typo|incorrect|no longer true|out of date)\./g, () => ''],
   [/(?<=\d{1,2} [A-Z][a-z]+ 20\d\d)\. (?:What (?:was|is) missing (?:on|in|from) [^.,\n]{3,30} (?:is|was) )the time,? (?:which|and that) is (?=\d|noon)/g, () => ', '],
+  // “… unless an extension was granted before 15 September”: nobody's date.
+  [/(?<=\bunless (?:an? |the )?(?:\w+ )?extension (?:was|is|has been) (?:granted|approved|agreed|requested)) (?:before|by|until) (?:\w+day,? )?\d[^.;,\n]{3,24}/gi, () => ''],
+  // “Hand in twice: printed and as a Word file”.
+  [/(?<=\bhand(?:ed)? (?:it |them )?in) twice(?=:? (?:\(?once )?(?:printed|on paper|in print)\b)/gi, () => ''],
+  // “1.5 lines, left margin 2 cm”.
+  [/(?<=(?:[,;(]|^[ \t-]*) ?)1[.,]5 lines(?= ?(?:[,;.)]|$))/gm, () => '1.5 spacing'],
+  // “Due dates: A and B on Monday, May 3; C on Friday, May 7”, “A and B are due on Monday”.
+  [/(?:\b[Dd]ue(?: dates?)?: (?:[Pp]arts? )?|(?<=; |^[ \t]*)(?:[Pp]arts )?)[A-E](?:(?:, | and | & )[A-E])* (?:(?:are|is) due )?on (?=(?:\w+day,? )?(?:\d{1,2} [A-Z]|[A-Z][a-z]+ \d))/gm, (said) => { const names = said.replace(/^(?:[Dd]ue(?: dates?)?: )?(?:[Pp]arts? )?/, '').replace(/ (?:(?:are|is) due )?on $/, ''); return `${names.length > 1 ? 'Parts' : 'Part'} ${names}: `; }],
   // “12:00 (noon)”.
   [/(?<=\b12[:.]00(?: ?h(?:rs|ours)?)?) \((?:noon|midday|lunchtime)\)/g, () => ''],
   // “22 March 2027 (09.00)”: the hour of a day in brackets.

@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A clause is about the name of a file. */
 export const aboutFileNames = anyOf('i', [
+  /[,;:] [“"][\w-]+_[\w-]+\.(?:pdf|docx?|odt|zip)[”"]\W*$/,
   /^\W*name\s*:\s*[A-Za-z0-9]+_your(?:last|sur|first|family)?_?name\b/,
   /[,;] name:? (?=\S*[<[{][^<>[\]{}]{1,40}[>\]}]\S*_)/,
   // “Submit your file under the name StudentNumber-Essay.”

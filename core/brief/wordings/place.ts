@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\b(?:page|portal|form|site),? step \d{1,2}(?: of \d{1,2})?,? [“"]([^”"\n]{3,80})[”"]/,
   /\([A-Z][\w’' -]{2,30} ?[>›→] ?[“"]([^”"\n]{3,80})[”"]\)/,
   /\b(?:[Uu]pload|[Ss]ubmit|[Pp]ut|[Dd]rop)(?: it)? (?:in|into|to) (?:the )?(?:folder|box|tray|slot) ([A-Z]{1,6}[ -]?\d{1,3}[A-Z]?)\b/,
   /\b(?:link|box|folder|page|point|area|slot)\b[^.;()“"]{0,40}\(([A-Z][\w’'& -]{1,30} ?[>›→] ?[A-Z][^()]{2,50})\)/,
