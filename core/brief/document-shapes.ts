@@ -24,6 +24,8 @@ const listedAs = new RegExp(`^[ \\t]*[-*•–][ \\t]+(?:an? |the |your |one )?$
 const withSome = new RegExp(`^(?: file| document)? (?:with|containing|holding) (?:your|the|an?|all(?: your)?) ${noun}(?=\\s*(?:[,.;(]|\\band\\b|\\bplus\\b|$))`, 'iu'), inBrackets = new RegExp(`(?:\\b(?:the|your|an?|one|and|plus|submit|upload|in)\\s+|[,:;+&]\\s+)(?:(?:the|your|an?|one)\\s+)?(?!(?:submit|upload|send|hand|turn|please|then|also|save|attach|use|deliver|or|and|the|your|if|for|in|as|max\\w*|min\\w*|at|up|by)\\b)${noun}(?: (?:of|by|from) [^(),.;:]{3,40}?)?\\s*\\((?:[^()]*[,;]\\s*)?(?:an? |one )?\\.?$`, 'iu');
 /** “Source text (PDF), target text (Word), commentary (Word)”. */
 const kindInBrackets = new RegExp(`(?:^|[;,:•–|+]\\s*|\\band\\s+|\\bplus\\s+)(?:the |your |an? |one )?${noun} \\((?:an? |one |as (?:an? )?|in )?\\.?$`, 'iu');
+/** A sentence that is a name and, in brackets, its kind. */
+const beginsBracket = new RegExp(`^\\W*(?:(?:required|submit|hand in|files?|documents?|deliverables?|what)\\s*:\\s*)?(?:the |your |an? )?${noun}\\s*\\((?:an? )?\\.?$`, 'iu');
 /** “A PDF poster and a Word commentary”. */
 const kindFirst = new RegExp(`^(?: document)? (${known})(?=\\s*(?:[,.;(+&]|\\band\\b|\\bplus\\b|\\bby\\b|\\bwith\\b|$))`, 'iu');
 /** What every file is, and what comes before the paper. */
@@ -43,6 +45,8 @@ export function shapedDocuments(asked: readonly Mention[], text: string): Shaped
     bySentence(asked, (m, from) => { const ahead = m.clause.text.slice(from - m.clause.start, m.at - m.clause.start).replace(/^[^()]{0,40}\)/, ''), found = /^(?: (?:file|document))?\s*[),;]/.test(m.clause.text.slice(m.to - m.clause.start)) ? kindInBrackets.exec(ahead) : null; return found && !setting.test(found[1]!) ? { label: found[1]!, at: m.at - ahead.length + found.index + found[0].indexOf(found[1]!) } : null; }),
     // “- zip w/ your code”, “- report as pdf”: lines of a list that say each of them either way.
     acrossSentences(asked.filter((m) => /^[ \t]*[-*•–][ \t]/.test(text.slice(text.lastIndexOf('\n', m.at - 1) + 1, m.at))), (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, ahead = text.slice(from, m.at), inIt = /^[ \t]*[-*•–][ \t]+(?:an? |one )?\.?$/.test(ahead) ? withIt.exec(text.slice(m.to, m.to + 120)) : null, named = inIt ? null : listedAs.exec(ahead); return inIt ? { label: inIt[1]!, at: m.at } : named && !notDocument.test(named[1]!) ? { label: named[1]!, at: from + named[0].indexOf(named[1]!) } : null; }),
+    // “Data paper (PDF, 8–10 pages); supplement (ZIP)”.
+    someKnown(acrossSentences(asked, (m) => { const found = beginsBracket.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found && !setting.test(found[1]!) ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; })),
     acrossSentences(asked, (m) => { const found = mustBe.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; }),
     acrossSentences(asked, (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, found = m.at - from < 80 ? line.exec(text.slice(from, m.at)) : null; return found && !notDocument.test(found[1]!) ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
   ];

@@ -134,4 +134,6 @@ export function germanAsEnglish(wording: string): string {
   return text;
 }
 /** A line that begins with a capital is one of its own, and must not look like the rest of the one above. */
-const beginsLine = (text: string, found: string, rest: unknown[]): boolean => { const at = rest.find((r): r is number => typeof r === 'number')!; return at > 0 && text[at - 1] === '\n' && /^\p{Lu}/u.test(found); };
+/** A stop behind a word, and not behind one that is cut short. */
+const endsSentence = /(?<!(?<!\p{L})(?:max|min|inkl|exkl|bzw|ggf|usw|etc|zzgl|evtl|vgl|jan|feb|mrz|apr|jun|jul|aug|sep|okt|nov|dez|nr))(?<=\p{Ll}{3})[.!?] $/iu;
+const beginsLine = (text: string, found: string, rest: unknown[]): boolean => { const at = rest.find((r): r is number => typeof r === 'number')!; return at > 0 && (text[at - 1] === '\n' || endsSentence.test(text.slice(Math.max(0, at - 24), at))) && /^\p{Lu}/u.test(found); };

@@ -82,7 +82,7 @@ test.each<[string, object]>([
   ['La relazione va consegnata in PDF entro il 28 maggio. Chi consegna in ritardo perde 2 punti al giorno. Ogni relazione viene controllata con un software antiplagio.', { late: { percentPerDay: 2 }, similarityChecked: true }],
   ['Die Arbeit ist als PDF bis zum 6. September 2027 einzureichen und wird ohne Namen bewertet.', { anonymous: true }], ['And is it 2,000 or 2,500 words?\n2,500 is the maximum. 2,000 is what most people write.', { limits: { maxWords: 2500 } }],
   ['There is no limit on the number of times you can submit, but the portal keeps every version.', { attempts: { allowed: 'unlimited', keeps: 'all' } }], ['The examiner receives the most recent version.', { attempts: { keeps: 'latest' } }],
-  ['Submission point: LIN101 > Assessment > Essay 2 – submit here (do not use Essay 1)', { place: 'LIN101 > Assessment > Essay 2 – submit here' }],
+  ['Hand-in point: LIN101 > Assessment > Essay 2 – submit here (do not use Essay 1)', { place: 'LIN101 > Assessment > Essay 2 – submit here' }],
 ])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
 test('what limits some parts is no limit of the last', () => {
   expect(read('Part 1 – Data: opens 1 February 2027, closes 8 February 2027\nPart 2 – Report: opens 12 April 2027, closes 26 April 2027\nPart 3 – Final report: opens 3 May 2027, closes 17 May 2027\nParts 1 to 2 are one PDF each (max. 4 pages). The final report is a PDF of 15 to 20 pages.').limits).toMatchObject({ minPages: 15, maxPages: 20 });
@@ -125,4 +125,13 @@ test.each<[string, object]>([
   ['Due 30 September 2027. Late papers fail unless an extension was granted before 15 September.', { due: '2027-09-30', extension: null }], ['– hand in twice: printed and as a Word file', { attempts: { allowed: null } }], ['You may hand in twice: the second counts.', { attempts: { allowed: 2 } }],
   ['Times New Roman 12 pt, 1.5 lines, left margin 2 cm', { layout: { lineSpacing: 1.5 } }], ['Send one PDF via the applicants’ page, step 3 of 5 "Writing sample".', { place: 'Writing sample' }],
   ['The format stays as it was: one PDF, up to 20 pages, "Group7_FinalReport.pdf".', { naming: { pattern: 'Group7_FinalReport.pdf' } }],
+])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+test.each<[string, object]>([
+  ['The slides (PDF) must be in the shared folder "Talks 2027-02-26" at least 24 hours before the session, i.e. by 10:00 on Thursday 25 February.', { due: '2027-02-25T10:00:00', place: 'Talks 2027-02-26' }],
+  ['Required: Data paper (PDF, 8–10 pages); Supplement (ZIP, ≤ 200 MB)', { documents: [{ label: 'Data paper', types: ['pdf'], limits: { maxPages: 10 } }, { label: 'Supplement', types: ['zip'], limits: { maxBytes: 200_000_000 } }] }],
+  ['Attempts: Multiple until closing; last submission marked', { attempts: { keeps: 'latest' } }], ['The last file that is in before the time is up is sent to the examiners.', { attempts: { keeps: 'latest' } }], ['Papers that are not in by then are registered as not handed in.', { late: { cutoffDays: 0 } }],
+  // What stands on the sheet is not in the name.
+  ['Beide Namen und Matrikelnummern auf das erste Blatt. Dateiname: HA4_Name1_Name2.pdf. Abgabe bis 17. Februar als PDF.', { naming: { pattern: 'HA4_Name1_Name2.pdf', mustContain: [] } }],
+  ['You will find the question in your course site on Monday, 31 May 2027, at 9 a.m. Hand in by 9 a.m. on Thursday, 3 June 2027 (Oslo time).', { opens: '2027-05-31T09:00:00+02:00', due: '2027-06-03T09:00:00+02:00' }],
+  ['The file name is the candidate number.', { naming: { pattern: 'candidate number', mustContain: ['candidateNumber'] } }], ['Report: PDF. Images: separate JPG or TIFF files, at least 300 dpi.', { documents: [{ label: 'Report', types: ['pdf'] }, { label: 'Images', types: ['jpeg', 'tiff'] }] }],
 ])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });

@@ -70,3 +70,8 @@ describe('where the letters of a readable wording stand', () => {
   });
   test('however much room there is, little is read', () => { expect(readable(`Due${' '.repeat(200_000)}12 March${'\n'.repeat(200_000)}Length`).text.length).toBeLessThan(100); });
 });
+
+test('sections without titles are items; days and measures at the heads of lines are not', () => {
+  expect(readable('1.1 PDF\n1.2 A4\n2.1 File size\n2.2 Name').text).toBe('- PDF\n- A4\n- File size\n- Name');
+  for (const text of ['12.03 Draft\n19.03 Plan\n26.03 Final\n30.03 Talk', '1.2 A\n1.1 B\n1.3 C\n1.4 D', '2.5 cm at the left\n2.6 cm at the right\n2.7 cm above\n2.8 cm below']) expect(readable(text).text).toBe(text);
+});

@@ -24,7 +24,7 @@ export function readable(original: string): Wording {
   // ““Is it due at noon?” Yes.”: questions in quotation marks, each with its answer.
   if ((wording.text.match(quotedQuestion)?.length ?? 0) >= 2) wording = replaced(wording, quotedQuestion, (question) => `${question.slice(1, -1)}`);
   // “1.1 PDF / 1.2 A4”: sections without titles are items.
-  if ((wording.text.match(numberedItem)?.length ?? 0) >= 4) wording = replaced(wording, numberedItem, () => '- ');
+  if (areSections(wording.text.match(numberedItem) ?? [])) wording = replaced(wording, numberedItem, () => '- ');
   if ((wording.text.match(labelUnsigned)?.length ?? 0) >= 4) wording = replaced(wording, labelUnsigned, () => ': ');
   if ((wording.text.match(labelStopped)?.length ?? 0) >= 3) wording = replaced(wording, labelStopped, () => ':');
   // Boxes of which none is ticked are marks before items.
@@ -51,6 +51,12 @@ function replaced({ text, places }: Placed, pattern: RegExp, by: Rewrite[1]): Pl
   take(text.length);
   return { text: kept.join(''), places: from };
 }
+
+/** “1.1, 1.2, 2.1”: each goes on from the one before. “12.03, 19.03, 26.03” are days, and “2.5” is a measure. */
+const areSections = (marks: readonly string[]): boolean => marks.length >= 4 && marks.every((mark, i) => {
+  const [section, item] = mark.trim().split('.').map(Number) as [number, number], [before, last] = (marks[i - 1] ?? `${section}.${item - 1}`).trim().split('.').map(Number) as [number, number];
+  return section === before ? item > last : section > before && item === 1;
+});
 
 /** How far all lines are set in. */
 function indentOfAll(text: string): number {

@@ -108,7 +108,7 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\b(?:words|pages)), and (?=(?:that|this)(?:['’]s| is) (?:an?|the) (?:hard|absolute|strict|firm) (?:limit|ceiling|maximum|cap)\b)/g, () => ', '],
   [/\b[Tt]he (?:general|standard|common|official) date(?=, \d| is \d|: )/g, (said) => said.replace('date', 'deadline')],
   // “Opens on the day of the last lecture, 9 April 2027.”
-  [/(?<=\b(?:opens?|opened|starts|available|closes|due) )on the (?:day|date|evening|morning) (?:of|after|before) (?:the|our|your) (?:[a-z]+ ){1,4}?[a-z]+, (?:on )?(?=(?:\w+day,? )?\d{1,2}[. ])/gi, () => 'on '],
+  [/(?<=\b(?:opens?|opened|starts|available|closes|due) )on the (?:day|date|evening|morning) (?:of|after|before) (?:the|our|your) (?:[a-z]+ ){1,4}?[a-z]+, (?:on )?(?=(?:\w+day,? )?(?:the )?(?:\d|[A-Z][a-z]+\.? \d))/gi, () => 'on '],
   // “5 % of the total marks available per day”.
   [/(?<=\d ?%) of (?:the |your )?(?:(?:total|maximum|overall|available|possible) )*(?:marks?|grade|points|credits?) (?:available|achievable|awarded|possible|obtainable)\b/gi, () => ' of the marks'],
   // “Go back to Step 1 until 4 pm”: no span of hours.
@@ -121,7 +121,7 @@ export const plainer: readonly Rewrite[] = [
   [/\ba tenth of (?:the |your )?(?:(?:available|total|maximum|possible) )?(?:marks?|grade|points|credit)(?: available)?(?= (?:for |per |a |each |every ))/gi, () => '10 % of the marks'],
   [/\bonce (?=(?:an?|one|two|three|four|five|six|seven|ten|\d{1,2}) (?:(?:working|calendar) )?(?:weeks?|days?) (?:has|have) (?:gone by|passed|elapsed)\b)/gi, () => 'after '], [/(?<=\bafter (?:an?|one|two|three|four|five|six|seven|ten|\d{1,2}) (?:(?:working|calendar) )?(?:weeks?|days?)) (?:has|have) (?:gone by|passed|elapsed)\b/gi, () => ''],
   // “On the first Friday of April, i.e. 2 April 2027”.
-  [/\bon the (?:first|second|third|fourth|last) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:of|in) (?:the month|term|[A-Z][a-z]+),? \(?(?:i\.e\.,?|that is,?|which is|namely) (?=\d)/g, () => 'on '],
+  [/\bon the (?:first|second|third|fourth|last) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:of|in) (?:the month|term|[A-Z][a-z]+),? \(?(?:i\.e\.,?|that is,?|which is|namely) (?:on )?(?=(?:\w+day,? )?(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?[. ]|[A-Z][a-z]+\.? \d))/g, () => 'on '],
   // “One late day costs 5 points; the box closes for good after three days.”
   [/\b(?:one|each|every) late day (?=(?:costs?|means|is)\b)/gi, (said) => (/^\p{Lu}/u.test(said) ? 'Each day late ' : 'each day late ')],
   [/\b(?:the|your) (?:box|page|link|folder|portal|area) (?:closes|shuts|is closed|is locked) (?:for good|permanently|finally|altogether) (?=after (?:one|two|three|four|five|six|seven|ten|\d{1,2}) (?:\w+ )?days?\b)/gi, () => 'late work is not accepted '],
@@ -157,6 +157,12 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=(?:[,;(]|^[ \t-]*) ?)1[.,]5 lines(?= ?(?:[,;.)]|$))/gm, () => '1.5 spacing'],
   // “Due dates: A and B on Monday, May 3; C on Friday, May 7”, “A and B are due on Monday”.
   [/(?:\b[Dd]ue(?: dates?)?: (?:[Pp]arts? )?|(?<=; |^[ \t]*)(?:[Pp]arts )?)[A-E](?:(?:, | and | & )[A-E])* (?:(?:are|is) due )?on (?=(?:\w+day,? )?(?:\d{1,2} [A-Z]|[A-Z][a-z]+ \d))/gm, (said) => { const names = said.replace(/^(?:[Dd]ue(?: dates?)?: )?(?:[Pp]arts? )?/, '').replace(/ (?:(?:are|is) due )?on $/, ''); return `${names.length > 1 ? 'Parts' : 'Part'} ${names}: `; }],
+  // “At least 24 hours before the session, i.e. by 10:00 on Thursday 25 February”.
+  [/\b(?:at least |no later than )?(?:\d{1,2}|one|two|three|a|twenty-four) (?:hours?|days?|weeks?) before (?:the|your|our) \w+, i\.e\.,? (?=(?:by|on|before|until)\b)/gi, () => ''],
+  // “You will find the question in your course site on Monday, 31 May 2027, at 9 a.m.”
+  [/\b[Yy]ou will find the (?:questions?|paper|task|exam(?:ination)? paper|assignment) (?:in|on) (?:your|the) [\w ]{3,24} on (?=[^.\n]{0,20}\d)/g, () => 'The question is released on '],
+  // “Images: separate JPG or TIFF files”.
+  [/(?<=\b(?:Images|Pictures|Figures|Photos): )(?:as )?separate (?=(?:JPE?G|PNG|TIFF?)\b)/g, () => ''],
   // “12:00 (noon)”.
   [/(?<=\b12[:.]00(?: ?h(?:rs|ours)?)?) \((?:noon|midday|lunchtime)\)/g, () => ''],
   // “22 March 2027 (09.00)”: the hour of a day in brackets.

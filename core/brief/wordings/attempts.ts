@@ -28,6 +28,7 @@ export const handedInOnce = anyOf('gi', [
 
 /** The newest counts, or stands in the place of earlier ones. */
 export const lastCounts = anyOf('gi', [
+  /(?:^|[;,] ?)(?:the )?(?:last|latest|newest|most recent) (?:submission|version|upload|file|attempt) (?:marked|graded|assessed|read)\b/,
   /\bthe (?:last|latest|newest|most recent) (?:delivery|deposit|hand-?in|one) (?:is|will be|gets) (?:evaluated|assessed|marked|graded|read|counted)\b/,
   /\b(?:the )?(?:latest|newest|last|most recent|new one)(?: one| version| file| upload)? (?:always )?(?:replaces|overwrites|supersedes) (?:the |any |all )?(?:earlier|previous|former|older|old|others?)\b/,  /\b(?:the )?(?:version|file|one|paper|draft|upload|copy)(?: that| which)?(?: is| stands| lies|['’]s)? (?:there|in (?:the )?(?:box|folder|place|system)|uploaded|online|on the (?:system|server))? ?(?:at|when) (?:the )?(?:deadline|due date|closing (?:date|time)|time is up|box (?:closes|shuts))(?: passes| comes)? (?:counts|is (?:the one )?(?:that )?(?:counts|marked|graded|read|final|we mark)|will be (?:marked|graded|read|assessed))\b/,  /\bthe (?:latest|last|newest|most recent) (?:version|one|file|submission|upload) is (?:the )?(?:valid|binding|authoritative)(?: one)?\b/,
   /^\W*(?:files? )?(?:replaceable|can be replaced)(?: until| up to| before)?[^.;:?]{0,24}[:?]\s*yes\b/,
@@ -82,6 +83,7 @@ export const lastCounts = anyOf('gi', [
 
 /** Only the newest is looked at; what came before is gone. */
 export const newestIsMarked = anyOf('gi', [
+  /\bthe (?:last|latest|newest) (?:file|version|paper|one) that (?:is|was|has come|came) in\b[^.;]{0,40}\bis (?:sent|passed|given|forwarded|marked|read)\b/,
   /\b(?:reads?|marks?|grades?|assess(?:es)?|sees?|receives?) (?:only )?the (?:version|file|one|paper) that is (?:then )?(?:in|on|there in) the (?:portal|box|system|folder|page)\b/,
   /\b(?:the )?(?:work|file|version|paper|submission|document) (?:last|most recently) (?:received|submitted|uploaded|handed in)\b(?! (?:late|after))/,
   /\bthe (?:latest|last|newest|most recent) (?:version|file|upload|submission) (?:goes|is passed(?: on)?|is sent|is forwarded|will be sent|will go) to (?:the|your|our)\b/,

@@ -8,6 +8,7 @@ const isLost = `(?:(?:will |shall )?(?:counts? (?:as|for)|be (?:counted|treated|
 const lateOnes = `(?:any |every |all |an? )?late ${work.slice(0, -1)}|hand-?ins?|items?|parts?|deliverables?)(?: without (?:an? )?(?:approved |prior |agreed )?(?:extension|permission|reason|good reason))?`;
 /** Late work is not taken, or counts for nothing. */
 export const lateIsRefused = anyOf('gi', [
+  /\b(?:papers?|essays?|files?|answers?|work|scripts?) (?:that|which) (?:are|is) not in by then (?:are|is|will be) (?:registered|treated|counted|regarded|recorded) as not (?:handed in|submitted|received)\b/,
   /\blate (?:work|essays?|papers?|reports?|submissions?|files?|projects?)\b[^.;]{3,40}\band (?:get|receive|score|are given|will get|will receive) (?:a )?(?:0|zero|nothing|no marks)\b(?![.,]?\d)/,
   new RegExp(`\\b(?:${work}${comesLate}|${lateOnes}),? ${isLost}`),
   new RegExp(`\\b${work}(?: (?:that|which))?(?: (?:is|are|was|were|has been|have been))? (?:not (?:submitted|handed in|uploaded|delivered|received|turned in) (?:(?:in|on) time|by (?:then|this time|the deadline))|missing the deadline),? ${isLost}`),
