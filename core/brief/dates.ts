@@ -50,6 +50,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   // “6 pm today (9 March)”; “22 Mar   2-page outline”: what a number counts is no hour.
   clause = { ...clause, text: clause.text.replace(/(?<=\d\s?(?:[ap]\.?m\.?)?\s|\b(?:noon|midnight) )(?:today|tonight|tomorrow) \((?=(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? [A-Z])/g, (s) => ' '.repeat(s.length)).replace(/\b\d{1,2}(?=-(?:page|word|minute|slide|hour|sided?)\b)/gi, (s) => '·'.repeat(s.length)) };
   // “Entries 1–10 on 28 May”.
+  // “Part 1 until 4 pm on 12 March”: the number is no hour.
+  clause = { ...clause, text: clause.text.replace(/\b(?:step|stage|part|task|section|question|unit|version|phase|essay|report|assignment|sheet) \d{1,2}(?= (?:until|till) (?:\d|noon|midnight))/gi, (s) => s.replace(/\d/g, 'x')) };
   // “In the folder “Talks 2027-02-26””: what a place is called is no day.
   if (/[“"]/.test(clause.text)) clause = { ...clause, text: clause.text.replace(/(?<=\b(?:folder|box|link|area|page|tile|slot|tray|section) [“"])[^”"\n]{3,80}(?=[”"])/gi, (name) => name.replace(/\d/g, 'x')) };
   clause = { ...clause, text: clause.text.replace(/\b(?:entries|items|pages|questions|tasks|chapters|sheets|exercises|weeks|parts|problems|units|groups|sections|cohorts|teams) \d{1,2}\s?(?:[–-]|to)\s?\d{1,2}(?= (?:on|by|before|until|due|is|are)\b)/gi, (s) => s.replace(/\d.*/, (figures) => 'x'.repeat(figures.length))) };

@@ -135,3 +135,7 @@ test.each<[string, object]>([
   ['You will find the question in your course site on Monday, 31 May 2027, at 9 a.m. Hand in by 9 a.m. on Thursday, 3 June 2027 (Oslo time).', { opens: '2027-05-31T09:00:00+02:00', due: '2027-06-03T09:00:00+02:00' }],
   ['The file name is the candidate number.', { naming: { pattern: 'candidate number', mustContain: ['candidateNumber'] } }], ['Report: PDF. Images: separate JPG or TIFF files, at least 300 dpi.', { documents: [{ label: 'Report', types: ['pdf'] }, { label: 'Images', types: ['jpeg', 'tiff'] }] }],
 ])('“%s”', (text, want) => { expect(read(text)).toMatchObject(want); });
+test('the number of a part is no hour, and stays its name', () => {
+  expect(read('Part 1 until 4 pm on 12 March 2027; Part 2 until 4 pm on 19 March 2027.').parts).toMatchObject([{ label: 'Part 1', due: '2027-03-12T16:00:00' }, { label: 'Part 2', due: '2027-03-19T16:00:00' }]);
+  expect(read('Upload Part 1 until 12 March 2027 and Part 2 until 19 March 2027.').parts).toMatchObject([{ label: 'Part 1', due: '2027-03-12' }, { label: 'Part 2', due: '2027-03-19' }]);
+});

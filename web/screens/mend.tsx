@@ -80,7 +80,7 @@ function Rename({ file, proposed, wanted, first, go }: { file: FileRow; proposed
     <form style={{ borderTop: '1px solid var(--hair)', paddingTop: 10 }} onSubmit={(e) => { e.preventDefault(); if (name.trim() && name !== file.name) go(name.trim()); }}>
       <strong>Rename by the rule</strong>
       <p className="soft small" style={{ margin: '2px 0 8px' }}>{wanted ? 'The name breaks the rule. This one keeps it; change it if you like.' : 'The name keeps the rule already.'}</p>
-      <div className="row"><TextField label="New name" value={name} onChange={(e) => setName(e.target.value)} style={{ minWidth: 320 }} slotProps={{ htmlInput: { className: 'mono' } }} /><Button type="submit" variant={first && wanted ? 'contained' : 'outlined'} size="small" disabled={name === file.name || !name.trim()}>Rename it</Button></div>
+      <div className="row"><TextField label="New name" value={name} onChange={(e) => setName(e.target.value)} style={{ minWidth: 400 }} slotProps={{ htmlInput: { className: 'mono' } }} /><Button type="submit" variant={first && wanted ? 'contained' : 'outlined'} size="small" disabled={name === file.name || !name.trim()}>Rename it</Button></div>
     </form>
   );
 }

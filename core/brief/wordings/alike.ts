@@ -28,8 +28,9 @@ export const smallNames: readonly Rewrite[] = [
 /** A question in quotation marks that begins a line, with its answer behind it. */
 export const quotedQuestion = /(?<=^[ \t]*)["“][^"“”\n]{3,120}\?["”](?=[ \t]+\S)/gm;
 
+const moreLineNames = 'File name|Filename|Late work|Late penalty|Plagiarism check|Similarity check|Max(?:imum)? size|File size|Upload|Place|Where|Citation style|References|Naming';
 /** Such a name at the head of a line without a sign behind it: “Deadline 30 June 2027”. */
-export const labelUnsigned = new RegExp(`(?<=^[ \\t]*${lineNames.replace('|Marking)', '|Marking|File name|Filename|Late work|Late penalty|Plagiarism check|Similarity check|Max(?:imum)? size|File size|Upload|Place|Where|Citation style|References|Naming)')}) {1,2}(?=[^\\s:|–=-])(?!(?:is|are|was|were|must|should|shall|will|can|may|has|have|of|for|and|or|to|on|in|at|by|from|with|submissions?|work|papers?|essays?|penalt(?:y|ies)|limit|count|date|format|type|name|size|style|check|your|the|you|it|which|that|means)\\b)`, 'gm');
+export const labelUnsigned = new RegExp(`(?<=^[ \\t]*(?:${lineNames}|${moreLineNames})) {1,2}(?=[^\\s:|–=-])(?!(?:is|are|was|were|must|should|shall|will|can|may|has|have|of|for|and|or|to|on|in|at|by|from|with|submissions?|work|papers?|essays?|penalt(?:y|ies)|limit|count|date|format|type|name|size|style|check|your|the|you|it|which|that|means)\\b)`, 'gm');
 
 /** An item that is numbered within its section. */
 export const numberedItem = /(?<=^[ \t]*)\d{1,2}\.\d{1,2}[ \t]+(?=\S)(?!(?:line|spac|pt|points?|cm|mm|inch|pages?|words|MB|KB|GB|lines)|[–-])/gim;
@@ -111,8 +112,6 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\b(?:opens?|opened|starts|available|closes|due) )on the (?:day|date|evening|morning) (?:of|after|before) (?:the|our|your) (?:[a-z]+ ){1,4}?[a-z]+, (?:on )?(?=(?:\w+day,? )?(?:the )?(?:\d|[A-Z][a-z]+\.? \d))/gi, () => 'on '],
   // “5 % of the total marks available per day”.
   [/(?<=\d ?%) of (?:the |your )?(?:(?:total|maximum|overall|available|possible) )*(?:marks?|grade|points|credits?) (?:available|achievable|awarded|possible|obtainable)\b/gi, () => ' of the marks'],
-  // “Go back to Step 1 until 4 pm”: no span of hours.
-  [/(?<=\b(?:[Ss]tep|[Ss]tage|[Pp]art|[Tt]ask|[Ss]ection|[Qq]uestion|[Uu]nit|[Vv]ersion) )\d{1,2}(?= (?:until|till) (?:\d|noon|midnight))/g, () => 'N'],
   // “8 MB (version 2 said 5 MB)”.
   [/ \((?:(?:the )?(?:version|draft|edition|issue) \d+(?:\.\d+)?|(?:an? |the )?(?:earlier|previous|old|first|last|printed) (?:version|sheet|page|handbook|edition|brief|syllabus)) (?:said|had|stated|gave|showed|was|asked for)\b[^()\n]{1,60}\)/gi, () => ''],
   // “5 pm AEDT (that is 6 am GMT for those of you in Europe)”.
