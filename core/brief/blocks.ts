@@ -1,4 +1,5 @@
 import type { DateTime } from 'luxon';
+import { dateLike } from './dates.ts';
 import { readDocuments, type DocumentsRead } from './documents.ts';
 import { withBars, type Clause } from './statements.ts';
 import { datesIn, isUnsettledDate, readTimes, type Part } from './times.ts';
@@ -12,7 +13,11 @@ const heading = new RegExp(String.raw`^[ \t]*(?:#{1,4} |\*\*)?((${kinds}) (?:[A-
 /** A numbered heading of a marked-up text: “### 2. Report”. */
 const markedUp = /^(#{2,4}) (\d{1,2}[.)]) +([A-Z][^\n.;:(,]{2,40}?)[ \t]*$/gm;
 /** An item of a list that says all on its own line: “Milestone 1: Project charter, 2 pages, PDF – 5 March”. */
-const oneLine = new RegExp(String.raw`^[ \t]*(?:[•▪◦*–-] )?((${kinds}) (?:[A-F]|[1-9])):[ \t]+([A-Z][^\n.;:(,–—]{2,40}?)(?=,| \(| [–—-] )[^\n]+$`, 'gim');
+const oneLine = new RegExp(String.raw`^[ \t]*(?:[•▪◦*–-] )?((${kinds}) (?:[A-F]|[1-9])):[ \t]+(?:\d[\d,.]*-(?:word|page|minute) )?([A-Z][^\n.;:(,–—]{2,40}?)(?=,| \(| [–—-] )[^\n]+$`, 'gim');
+/** An item of a numbered list that says on its own line what is handed in, and when: “(1) The field notebook, scanned to one PDF. Due Fri 5 February.” */
+const numbered = /^[ \t]*\(?([1-9]|[a-h])[.)][ \t]+(?:\*\*)?(?:(?:the|an?|your|one) )?(\p{L}[^\n.;:(,–—*]{2,40}?)(?=[,.;:*]| \(| [–—-] )[^\n]*$/gimu;
+/** That a hand-in, and not a meeting, is on the day. */
+const fallsDue = /\b(?:due|deadline|hand(?:ed)? in|submit(?:ted)?|upload(?:ed)?)\b/i;
 const bullet = /^[ \t]*(?:[•▪◦‣*·–-]|[a-z]\)|o)[ \t]+\S/, blank = /^[ \t]*$/;
 
 /** Longer wordings are handbooks; more pieces are a list of something else. */
@@ -21,7 +26,7 @@ const longest = 60_000, most = 20;
 export function readBlocks(text: string): Block[] {
   if (text.length > longest) return [];
   const isSet = (blocks: Block[]): boolean => blocks.length > 1 && blocks.length <= most && new Set(blocks.map((b) => b.label.toLowerCase())).size === blocks.length;
-  return [underHeadings, underMarkup, onALine, inATable].map((read) => read(text)).find(isSet) ?? [];
+  return [underHeadings, underMarkup, onALine, onNumberedLines, inATable].map((read) => read(text)).find(isSet) ?? [];
 }
 
 /** Those of the kind that comes first among kinds with several. */
@@ -32,6 +37,11 @@ function ofOneKind(matches: RegExpMatchArray[]): RegExpMatchArray[] {
 const underHeadings = (text: string): Block[] => ofOneKind([...text.matchAll(heading)]).map((m, i, all) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index!, end: endOf(text, m.index! + m[0].length, all[i + 1]?.index ?? null) }));
 const underMarkup = (text: string): Block[] => [...text.matchAll(markedUp)].filter((m, _, all) => m[1] === all[0]![1]).map((m, i, all) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, all[i + 1]?.index ?? null) }));
 const onALine = (text: string): Block[] => ofOneKind([...text.matchAll(oneLine)]).map((m) => ({ label: m[1]!, title: m[3]!, start: m.index!, end: m.index! + m[0].length }));
+/** Those of one list, counted without a gap, each with a day on which it is due. */
+function onNumberedLines(text: string): Block[] {
+  const items = [...text.matchAll(numbered)], inOrder = items.every((m, i) => m[1]!.toLowerCase() === (/\d/.test(items[0]![1]!) ? String(i + 1) : 'abcdefgh'[i])), dueEach = items.every((m) => fallsDue.test(m[0]) && dateLike.test(m[0]));
+  return items.length > 1 && inOrder && dueEach ? items.map((m) => ({ label: m[2]!.trim(), title: m[2]!.trim(), start: m.index + m[0].indexOf(m[2]!), end: m.index + m[0].length })) : [];
+}
 
 /** What the columns of a table are called that say what each row is and as which kind it is handed in. */
 const rowHead = /^(?:|items?|deliverables?|what|components?|documents?|parts?|elements?|tasks?|assessments?|assignments?|works?|pieces?|submissions?|products?|outputs?|milestones?|stages?|titles?|names?|files?)$/i, kindHead = /^(?:(?:file |required |accepted )?(?:formats?|types?)|file ?types?|kinds?|as|(?:submit|hand in|save|upload|send)(?:ted)? as|files?|document types?)$/i;

@@ -1,10 +1,11 @@
 import type { WordPart } from '../model/brief.ts';
+import { partsWithPages } from '../words/bill.ts';
 import { clausesWith, matchesIn, type Clause } from './statements.ts';
 
 /** What the parts of a paper are called where a wording says what counts as its words. Common practice, no published source. */
 const partNames: readonly [RegExp, WordPart][] = [
   [/(?<!in-text )references?(?: list)?|refs|lists? of works|reference lists?|list of references|(?:list of|source)s? sources?|sources? list|bibliograph(?:y|ies)|works cited/, 'references'], [/append(?:ix|ices)|annex(?:es)?/, 'appendices'], [/title pages?|cover (?:pages?|sheets?)|front page/, 'titlePage'],
-  [/(?:tables? of )?contents/, 'contents'], [/abstracts?|exec(?:utive|\.)? summary/, 'abstract'], [/(?:foot|end)notes?|notes/, 'footnotes'], [/tables(?! of)/, 'tables'], [/captions|legends|figures?/, 'captions'], [/(?:sub)?headings|titles/, 'headings'], [/(?:block |direct |long )?(?:quotations|quotes)/, 'quotations'],
+  [/(?:tables? of )?contents|(?<=(?:without|excluding|counting|including|,) )lists(?=,| and\b)/, 'contents'], [/abstracts?|exec(?:utive|\.)? summary/, 'abstract'], [/(?:foot|end)notes?|notes/, 'footnotes'], [/tables(?! of)/, 'tables'], [/captions|legends|figures?/, 'captions'], [/(?:sub)?headings|titles/, 'headings'], [/(?:block |direct |long )?(?:quotations|quotes)/, 'quotations'],
 ];
 const exactly = partNames.map(([pattern, part]) => ({ exact: new RegExp(`^(?:${pattern.source})$`, 'i'), part }));
 exactly.push({ exact: /^cover$/i, part: 'titlePage' });
@@ -80,4 +81,16 @@ export function readCounting(clauses: Clause[], all: Clause[] = clauses): Counti
   });
   const settled = (counts: boolean): WordPart[] => [...said].filter(([, s]) => s.size === 1 && s.has(counts)).map(([part]) => part);
   return { counted: settled(true), left: settled(false), evidence };
+}
+
+/** “12 pages”, “a ten-page report”; not “title page”. */
+const inPages = /(?<=(?:\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty))[ \u00a0-]{1,3})(?:pages?|sides?)\b/gi, inWords = /(?<=\d[ \u00a0-]{1,3})words?\b/i;
+
+/** Which parts a number of pages leaves out: “12 to 15 pages, not counting the title page and the bibliography”. It is said as it is of words. */
+export function readPagesLeft(clauses: Clause[]): { parts: WordPart[]; evidence: CountingRule['evidence'] } {
+  if (!clauses.some((c) => c.text.search(inPages) >= 0)) return { parts: [], evidence: [] };
+  const asWords = clauses.filter((c) => !inWords.test(c.text) || c.text.search(inPages) >= 0).map((c) => ({ ...c, text: c.text.replace(inPages, (unit) => (/s$/i.test(unit) ? 'words' : 'word')) }));
+  const { left, evidence } = readCounting(asWords);
+  const parts = left.filter((part) => partsWithPages.includes(part));
+  return { parts, evidence: parts.length > 0 ? evidence : [] };
 }

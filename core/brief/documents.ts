@@ -35,7 +35,7 @@ export function mentions(clauses: Clause[]): Mention[] {
         if (here.some((h) => h.at < m.to && m.at < h.to)) continue;
         // The ending of a name that is given as an example.
         if (/\be\.g\.[^()]*\w\.?$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
-        here.push({ kinds, at: m.at, to: m.to, clause, refused: saidWrongly(clause, clauses) || isTrouble.test(clause.text.slice(m.to - clause.start)) && !/\b(?:other than|except|but|besides|apart from|not) [^.;]*$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:please )?convert (?:your|the|any|all) (?:\w+ )?\.?$/i.test(clause.text.slice(0, m.at - clause.start)) && /\bonly pdfs?\b|\b(?:to|into) (?:a )?pdf\b/i.test(clause.text) || !otherThan.test(clause.text) && isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start)) });
+        here.push({ kinds, at: m.at, to: m.to, clause, refused: saidWrongly(clause, clauses) || isTrouble.test(clause.text.slice(m.to - clause.start)) && !/\b(?:other than|except|but|besides|apart from|not) [^.;]*$/i.test(clause.text.slice(0, m.at - clause.start)) || /\b(?:please )?convert (?:your|the|any|all) (?:\w+ )?\.?$/i.test(clause.text.slice(0, m.at - clause.start)) && /\bonly pdfs?\b|\b(?:to|into) (?:a )?pdf\b/i.test(clause.text) || !otherThan.test(clause.text) && isRefused(clause.text.slice(0, m.at - clause.start), clause.text.slice(m.to - clause.start).replace(/\b(?:because|since|as) (?:the|our|your|we|I|they|you)\b.*$/s, '')) });
       }
     }
     here.sort((a, b) => a.at - b.at);

@@ -11,6 +11,8 @@ export function isDemand({ clause, at, to }: Mention): boolean {
   if ([...text.matchAll(/(?:^|\.\s+)\W*(?:docx?|odt|rtf|pdf|word)(?:\s*(?:,|\/|or|and)\s*\.?(?:docx?|odt|rtf|pdf|word))+(?=\.(?:\s|$)|\W*$)/gi)].some((m) => m.index <= at - clause.start && at - clause.start < m.index + m[0].length)) return true;
   // “Photos of your pages (JPG, PNG or HEIC), merged to ONE PDF”: what it is made of.
   if (/^\.?(?:jpe?g|png|heic|tiff?|gif)$/i.test(text.slice(at - clause.start, to - clause.start)) && /\b(?:merged?|combined?|joined?|put together|collected|turned|converted|made)\b[^.;]{0,60}\b(?:in)?to (?:one|a single)\b[^.;]{0,10}\bpdf\b/i.test(text.slice(to - clause.start))) return false;
+  // “1800–2200 words, PDF, no names on it because …”: an item beside a length.
+  if (/\d (?:words|pages|sides)(?: [^,;.]{0,20})?, (?:as )?(?:an? |one )?\.?$/i.test(text.slice(0, at - clause.start)) && /^(?: (?:file|document|format))?\s*(?:[,;.]|$)/i.test(text.slice(to - clause.start))) return true;
   // “We'd like a Word document, because we comment electronically.”
   if (/\b(?:we|I)(?:['’]d| would) like (?:(?:to have |to see )?(?:an? |one )|(?:your|the) \w+ (?:as|in) (?:an? )?)$/i.test(text.slice(0, at - clause.start))) return true;
   // “Pack everything into ONE zip.”

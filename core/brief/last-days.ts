@@ -39,7 +39,7 @@ export function cappedUntil(rows: DatedRow[], { text }: Reading): Statement<stri
 /** “Due: 13 March. Cut-off: 20 March.”: the second is the last day for late work; alone it is the deadline. */
 export function cutOffDates(rows: DatedRow[], { text }: Reading): Statement<string>[] {
   const lateUntil = rows.filter((r) => r.date.problem === 'none' && r.role === 'due' && /^\W*late (?:until|till)\s*[:=]?\s*(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start)));
-  if (rows.some((r) => r.role === 'due' && !lateUntil.includes(r))) for (const r of lateUntil) r.role = 'other';
+  for (const r of lateUntil) r.role = 'other';
   const cut = rows.filter((r) => r.date.problem === 'none' && r.role === 'other' && /(?:^\W*(?:the )?|\band (?:the )?|[,;]\s*(?:the )?)(?:(?:final |late |hard |absolute )?cut[- ]?off(?: date| time)?(?: \([^()]{3,30}\))?|late (?:(?:submissions?|hand-?ins?|work|papers?) (?:deadline|until|by|date)|until|till)|available until)\s*(?:is\b)?\s*[:=–|-]?\s*(?:[\d:.]+\s?(?:[ap]m)?,?\s*)?(?:on\s+)?(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))), due = rows.some((r) => r.role === 'due');
   // “I stop accepting essays on April 22.”
   if (due) for (const r of rows) if (r.date.problem === 'none' && /\b(?:stop|cease) (?:accepting|taking|grading|marking)\b[^.;]{0,30}\b(?:on|after)\s+(?:\w+day,?\s*)?$/i.test(text.slice(r.clause.start, r.date.start))) { r.role = 'other'; cut.push(r); }

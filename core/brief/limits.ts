@@ -29,10 +29,14 @@ function isLength(before: string, own: string, after: string): boolean {
 /** “… instead of 20 MB”, “(previously 2,000 words)”: a limit that no longer holds. */
 const replaced = (before: string): boolean => /\(not\s+$|\b(?:instead of|previously|formerly|rather than|no longer|originally)\s*(?:the\s+|a\s+)?(?:limit of\s+)?$/i.test(before);
 
+/** “15–20 pages (without appendices), at least 5,000 words”: what a bracket leaves out is no part with a limit of its own. */
+const leftOutInBrackets = /\((?:without|excl(?:\.|uding|usive of)?|not (?:counting|including)) [^()\d]{3,80}\)/gi;
+const withoutExclusions = (clause: Clause): Clause => (clause.text.search(leftOutInBrackets) < 0 ? clause : { ...clause, text: clause.text.replace(leftOutInBrackets, (s) => `(${' '.repeat(s.length - 2)})`) });
+
 /** Limits of size, words and pages with the words they came from. “About N” and a bare length settle nothing. */
 export function readLimits(said: Clause[]): LimitStatement[] {
   // “The maximum for the whole script is therefore 3,000 words.”
-  const clauses = said.map((c) => (/\b(?:therefore|thus|hence|accordingly|consequently)\b/i.test(c.text) ? { ...c, text: c.text.replace(/(?<=\b(?:is|are|may be|be)) (?:therefore|thus|hence|accordingly|consequently)(?= )/gi, (s) => ' '.repeat(s.length)) } : c));
+  const clauses = said.map(withoutExclusions).map((c) => (/\b(?:therefore|thus|hence|accordingly|consequently)\b/i.test(c.text) ? { ...c, text: c.text.replace(/(?<=\b(?:is|are|may be|be)) (?:therefore|thus|hence|accordingly|consequently)(?= )/gi, (s) => ' '.repeat(s.length)) } : c));
   const found = clauses.flatMap((clause, i): LimitStatement[] => {
     // “Up to 10 % over is permitted.” as a sentence of its own speaks of the limit before it.
     // “The maximum is 12,000 words; the minimum is 8,000.”

@@ -5,7 +5,7 @@ import { CannotDo } from '../model/outcome.ts';
 import { instantOf, zoneOfTimes } from '../time/instant.ts';
 import { readArchival } from './archival.ts';
 import { readAttempts } from './attempts.ts';
-import { readCounting } from './counting.ts';
+import { readCounting, readPagesLeft } from './counting.ts';
 import { withRows } from './documents-of-rows.ts';
 import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
@@ -60,7 +60,12 @@ export function readBrief(original: string, nowIso: string): BriefRead {
     const filled = /^\u00a0*/.exec(clause.text.slice(end - clause.start))![0].length;
     return wordEnd(start + text.slice(start, end + filled).trimEnd().length);
   };
-  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => { const end = placeOf(endOf(s) - 1) + 1, start = Math.min(placeOf(s.start + /^\s*/.exec(text.slice(s.start, s.end))![0].length), end); return { quote: original.slice(start, end), start, end }; };
+  const quote = (s: { start: number; end: number }): { quote: string; start: number; end: number } => {
+    const to = endOf(s), read = text.slice(s.start, to), end = placeOf(to - 1) + 1, start = Math.min(placeOf(s.start + /^\s*/.exec(read)![0].length), end);
+    // What reads as something else is quoted in whole words.
+    const at = original.slice(start, end).trim() === read.trim() ? { start, end } : wholeWords(original, start, end);
+    return { quote: original.slice(at.start, at.end), ...at };
+  };
   const asWritten = (s: { start: number; end: number }): string => (quote(s).quote.includes('\n') ? text.slice(s.start, s.end) : quote(s).quote).replace(/(?<!\w)\*+(?=\S)|(?<=\S)\*+(?!\w)/g, '').replace(/\u00a0/g, ' ').replace(/[\ufb00-\ufb06]/g, (letter) => letter.normalize('NFKC')).normalize('NFC');
   const evidence: Evidence[] = [];
   const keep = <T>(field: string, settled: Settled<T>): T | null => {
@@ -216,15 +221,20 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const archival = settle(readArchival(clauses), (a, b) => a.startsWith(b) || b.startsWith(a));
   if (archival.value !== null) brief.archival = archival.evidence.map((s) => s.value).sort((a, b) => b.length - a.length)[0]!;
   for (const s of archival.evidence) evidence.push({ field: 'archival', ...quote(s) });
-  const counting = readCounting(clauses, all);
-  if (counting.counted.length + counting.left.length > 0) {
-    brief.counting = { counted: counting.counted, left: counting.left };
-    for (const e of counting.evidence) evidence.push({ field: 'counting', ...quote(e) });
+  const counting = readCounting(clauses, all), pagesLeft = brief.limits.minPages !== null || brief.limits.maxPages !== null || brief.documents.some((d) => d.limits?.maxPages || d.limits?.minPages) ? readPagesLeft(clauses) : null;
+  if (counting.counted.length + counting.left.length + (pagesLeft?.parts.length ?? 0) > 0) {
+    brief.counting = { counted: counting.counted, left: counting.left, ...(pagesLeft && pagesLeft.parts.length > 0 ? { pagesLeft: pagesLeft.parts } : {}) };
+    for (const e of [...counting.evidence, ...(pagesLeft?.evidence ?? [])]) evidence.push({ field: 'counting', ...quote(e) });
   }
   brief.evidence = evidence.sort((a, b) => a.start - b.start || a.end - b.end);
   return { brief, remarks };
 }
 
+/** A piece of a wording, with the rest of the words that it begins and ends in. */
+function wholeWords(wording: string, start: number, end: number): { start: number; end: number } {
+  const before = /\p{L}*$/u.exec(wording.slice(Math.max(0, start - 60), start))![0].length, behind = /^\p{L}*/u.exec(wording.slice(end, end + 60))![0].length;
+  return { start: /^\p{L}/u.test(wording.slice(start)) ? start - before : start, end: /\p{L}$/u.test(wording.slice(start, end)) ? end + behind : end };
+}
 /** The day that a deadline closes: midnight is the end of the day before. */
 const lastDay = (iso: string): DateTime => DateTime.fromISO(iso.slice(0, 10)).minus({ days: /T00:00(?::00)?(?!:?[1-9])/.test(iso) ? 1 : 0 });
 /** A bare date and the same date with a time do not contradict each other. */

@@ -39,7 +39,7 @@ export const briefSchema = Joi.object({
   layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: listOf(Joi.string()), pageNumbers: flag, atLeast: Joi.array().items(Joi.string().valid('fontSizePt', 'marginMm', 'lineSpacing')).optional(), choices: Joi.object({ fontSizePt: choice, lineSpacing: choice, marginMm: choice }).optional(), orientation: Joi.string().valid('portrait', 'landscape').optional(), faceKind: Joi.string().valid('serif', 'sans serif').optional(), fontsAreExamples: Joi.boolean().valid(true).optional() }).empty(null).default(emptyBrief().layout),
   declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
   archival: Joi.string().pattern(/^PDF\/A(?:-[1-4][abuef]?)?$/).optional(),
-  counting: Joi.object({ counted: wordParts, left: wordParts }).unknown(false).optional(),
+  counting: Joi.object({ counted: wordParts, left: wordParts, pagesLeft: wordParts.optional() }).unknown(false).optional(),
   lengths: Joi.array().items(Joi.string().valid('maxBytes', 'minWords', 'maxWords', 'minPages', 'maxPages')).optional(),
   evidence: listOf(Joi.object({ field: Joi.string(), quote: Joi.string().allow(''), start: Joi.number().integer().min(0), end: Joi.number().integer().min(0) }).unknown()),
 }).options({ stripUnknown: true, abortEarly: false, convert: true });

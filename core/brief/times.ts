@@ -12,9 +12,10 @@ import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
+import { namedSource } from './two-sources.ts';
 import { windowRows } from './window-rows.ts';
 import { windowsOfWorks } from './windows-of-works.ts';
-import { extensionElsewhere, windowElsewhere, worksElsewhere } from './works-elsewhere.ts';
+import { extensionElsewhere, handInElsewhere, windowElsewhere, worksElsewhere } from './works-elsewhere.ts';
 import { readZone } from './zones.ts';
 
 export interface TimesRead {
@@ -46,6 +47,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   dayOfWeek(rows, reading);
   dueAfter(rows, reading);
   besideMistake(rows, reading);
+  namedSource(rows, reading);
   besideResit(rows, reading);
   besideSome(rows, reading);
   addWindowOnDate(rows, reading);
@@ -71,6 +73,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   hoursOfParts(rows, reading);
   namedInAddition(rows, reading);
   extensionElsewhere(rows, reading);
+  handInElsewhere(rows, reading);
   if (windowsOfWorks(rows, reading) || windowElsewhere(rows, reading) || worksElsewhere(rows, reading) || namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
   addLeadingTime(rows, reading);
   const parts = partsOf(rows, reading);

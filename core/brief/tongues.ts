@@ -19,7 +19,7 @@ const leads = whenAsked((): readonly [RegExp, string][] => ([
 ] as const).map(([other, english]) => [new RegExp(`(?<![\\p{L}])(?:${other})(?![\\p{L}])`, 'giu'), english]));
 const inFigures = /(?<!\d)\d{1,2}[/.-]\d{1,2}[/.-]20\d\d(?!\d)/;
 /** A day by the name of its month, with its year, or behind what opens then. */
-const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})|(?<=[Oo]pens on[\s\u00a0]{1,60}(?:(?:\p{L}{4,12},? )(?:de |den )?)?)(\d{1,2})\.?(?:er)? (?:de |di )?(\p{L}{3,12})(?![\p{L}]|\s\d{4})/gu;
+const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})|(?<=(?:[Oo]pens(?: on|:)|extension until)[\s\u00a0]{1,60}(?:(?:\p{L}{4,12},? )(?:de |den )?)?)(\d{1,2})\.?(?:er)? (?:de |di )?(\p{L}{3,12})(?![\p{L}]|\s\d{4})/gu;
 
 const demands = tonguesElsewhere.map((t) => ({ ...t, phrases: whenAsked(() => t.phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english] as const)), places: whenAsked(() => new RegExp(`(?<![\\p{L}_])${t.places}(?=\\s{1,3}[“"])`, 'giu')) }));
 /** What a name in quotation marks says stays. */

@@ -1,4 +1,7 @@
 import { askedForName, labelAlone, labelStopped, labelUnsigned, numberedItem, plainer, quotedQuestion, smallNames, type Rewrite } from './wordings/alike.ts';
+import { lastDaysElsewhere } from './wordings/elsewhere/last-days.ts';
+import { leftOutElsewhere } from './wordings/elsewhere/left-out.ts';
+import { saidElsewhere } from './wordings/elsewhere/index.ts';
 import { isQuotedWhole, quotationMark } from '../text/passed-on.ts';
 import { brokenWords, quotesNobody, runningOn } from '../text/wrapped-lines.ts';
 
@@ -11,7 +14,7 @@ interface Placed { text: string; places: number[] | null }
  * @returns the wording, with the places of its letters in the original (in UTF-16 units) */
 export function readable(original: string): Wording {
   let wording: Placed = { text: original, places: null };
-  for (const [pattern, by] of [...plainer, ...smallNames]) wording = replaced(wording, pattern, by);
+  for (const [pattern, by] of [...plainer, ...smallNames, ...leftOutElsewhere, ...saidElsewhere, ...lastDaysElsewhere]) wording = replaced(wording, pattern, by);
   const indent = indentOfAll(wording.text);
   if (indent > 1) wording = replaced(wording, /^[ \t]{2,}(?=\S)/gm, (lead) => lead.slice(indent));
   // A word processor's second mark before items is a round letter.
@@ -40,11 +43,14 @@ function replaced({ text, places }: Placed, pattern: RegExp, by: Rewrite[1]): Pl
   let at = 0;
   const take = (to: number): void => { kept.push(text.slice(at, to)); for (; at < to; at++) from.push(places?.[at] ?? at); };
   for (const m of text.matchAll(pattern)) {
-    const other = by(m[0]);
+    const other = by(m[0], m.slice(1));
     if (other === m[0]) continue;
     take(m.index);
     kept.push(other);
-    for (let i = 0; i < other.length; i++) { const of = m.index + (i === other.length - 1 ? m[0].length - 1 : Math.min(i, m[0].length - 1)); from.push(places?.[of] ?? of); }
+    // A figure that both have stands where it stood.
+    const figure = /\d+/.exec(other), stood = figure ? new RegExp(`(?<!\\d)${figure[0]}(?!\\d)`).exec(m[0])?.index ?? null : null, last = m[0].length - 1;
+    const placeOf = (i: number): number => (i === other.length - 1 ? last : figure && stood !== null ? (i < figure.index ? Math.min(i, Math.max(0, stood - 1)) : Math.min(stood + i - figure.index, last)) : Math.min(i, last));
+    for (let i = 0; i < other.length; i++) { const of = m.index + placeOf(i); from.push(places?.[of] ?? of); }
     at = m.index + m[0].length;
   }
   if (kept.length === 0) return { text, places };

@@ -79,3 +79,11 @@ export function extensionElsewhere(all: DatedRow[], { text }: Reading): void {
   const others = rows.filter((r) => r !== granted[0]);
   if (others.length === 1 && others[0]!.role === 'unknown' && (handsIn.test(around(others[0]!, undefined, text).lead) || closesThere.test(around(others[0]!, undefined, text).lead))) others[0]!.role = 'due';
 }
+
+/** “Abgabe des Berichts: 12. Februar 2027”, “Remise du rapport : 12 février 2027”. */
+const handInOfWork = /(?:^|[\n.;])[ \t]*(?:[-•*▪][ \t]*)?(?:Abgabe|Einreichung|Remise|Rendu|Dépôt|Entrega|Consegna|Inlevering|Inlämning|Innlevering|Aflevering)[ \t](?:des|der|Ihrer|Ihres|du|de la|de l['’]|del|della|dello|dell['’]|do|da|van (?:het|de)|av|af)[ \t]?[\p{L} -]{3,40}?[ \t]?:\s*(?:\p{L}+,?\s+)?(?:den |le |el |il )?$/iu;
+/** Where no other day is due, the one that the hand-in of the work is on is the deadline. */
+export function handInElsewhere(all: DatedRow[], { text }: Reading): void {
+  const rows = inOrder(all), named = rows.filter((r) => r.role === 'unknown' && handInOfWork.test(text.slice(Math.max(0, r.date.start - 90), r.date.start)));
+  if (named.length === 1 && !rows.some((r) => r.role === 'due')) named[0]!.role = 'due';
+}

@@ -44,8 +44,8 @@ export interface Brief {
   statesWords?: true;
   /** the form of PDF for long keeping that the wording demands, as “PDF/A-2b”; absent: none */
   archival?: string;
-  /** which parts of a paper the wording counts among its words, and which not; absent: it does not say */
-  counting?: { counted: WordPart[]; left: WordPart[] };
+  /** which parts of a paper the wording counts among its words, and which not, and those whose pages its number of pages leaves out; absent: it does not say */
+  counting?: { counted: WordPart[]; left: WordPart[]; pagesLeft?: WordPart[] };
   /** limits that the wording gives as a length, not as a limit: what is longer is for a person to judge; absent: none */
   lengths?: (keyof Limits)[];
   evidence: Evidence[];

@@ -17,6 +17,9 @@ export const billParts: readonly { part: WordPart; line: string }[] = [
 /** Whether these count is seldom said. Common practice, no published source. */
 export const openParts: readonly WordPart[] = ['references', 'appendices', 'footnotes'];
 
+/** Parts that fill pages of their own, which a number of pages may leave out. Common practice, no published source. */
+export const partsWithPages: readonly WordPart[] = ['titlePage', 'contents', 'abstract', 'references', 'appendices'];
+
 const mostLinesOfCaption = 4;
 const captionStart = /^\s*(?:[Ff]ig(?:ure|\.)|FIGURE|[Tt]able|TABLE|Plate|Map|Chart|Box|Equation|Abb(?:ildung|\.)|Tab(?:elle|leau|ella|la|\.)|Figura|Afbeelding)\s+(?:[A-Z]?\d+|[IVX]+|[A-Z])(?:[.\-–]\d+)*\s*(?:[.:–—|]|$)/;
 
@@ -48,6 +51,8 @@ export function billOf(facts: DocumentFacts): WordBill | null {
       const heading = headings.has(line.trim());
       const named = sectionNamed(line, heading ? 80 : 0) ?? appendixWithName(line), starts: WordPart | null = named ? (named.part === 'abstract' && headings.size === 0 ? 'body' : named.part) : heading && section !== 'appendices' && !onTitlePage ? 'body' : null;
       if (starts && !(section === 'contents' && /[.…]{3,}|\d+$/.test(line.trim()))) { section = starts; add('headings', line, p.page); continue; }
+      // Where no heading says that the contents are over, running text does.
+      if (section === 'contents' && isRunning(line, rows[i + 1])) section = 'body';
       // A heading below the one that opens the appendices belongs to them.
       if (heading) { add(section === 'appendices' ? section : 'headings', line, p.page); continue; }
       // On fixed pages a caption goes on over its next lines, up to the space below it; a line that the one before runs on into is none.
@@ -60,6 +65,13 @@ export function billOf(facts: DocumentFacts): WordBill | null {
   const lines = billParts.flatMap(({ part }): BillLine[] => { const s = sums.get(part); return s ? [{ part, words: s.words, pages: [...s.pages].sort((a, b) => a - b) }] : []; });
   return { lines, total: lines.reduce((n, l) => n + l.words, 0) };
 }
+
+/** An entry of a table of contents may run over its line, and its last line has the number of a page; running text goes on without one. */
+function isRunning(line: string, next: string | undefined): boolean {
+  const isText = (row: string | undefined, least: number): boolean => row !== undefined && countWords(row) >= least && !/[.…]{3,}|\d\s*$/.test(row);
+  return isText(line, paragraphOfText) || isText(line, lineOfText) && isText(next, lineOfText);
+}
+const paragraphOfText = 30, lineOfText = 7;
 
 /** “Appendix A: Raw data” is a heading wherever it stands alone on a short line. */
 const appendixWithName = (line: string): ReturnType<typeof sectionNamed> => { const named = sectionNamed(line, 50); return named?.part === 'appendices' ? named : null; };

@@ -1,7 +1,7 @@
 import { emphasisMarks, unseenLetters } from '../../text/passed-on.ts';
 
 /** What is found, and what reads as the same in its place. */
-export type Rewrite = readonly [found: RegExp, by: (found: string) => string];
+export type Rewrite = readonly [found: RegExp, by: (found: string, groups: readonly (string | undefined)[]) => string];
 
 const inCapitals = (name: string): string => name.replace(/\b[a-z]/g, (letter) => letter.toUpperCase());
 
@@ -168,6 +168,20 @@ export const plainer: readonly Rewrite[] = [
   [/ \((?<=\b(?:January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)(?: 20\d\d)? \()[012]?\d[.:][0-5]\d(?: (?:noon|midday|hrs?|h))?\)/g, (hour) => `, ${/\d+[.:]\d\d/.exec(hour)![0].replace('.', ':')}`],
   // “For each day (or part of a day)”.
   [/(?<=\bday) \((?:or|and) (?:any )?part (?:of (?:a|one|the) day|thereof)\)/gi, () => ''], [/(?<=\bday),? or (?:any )?part (?:of (?:a|one) day|thereof)(?= (?:that|late|after|of lateness|it|beyond|past)\b)/gi, () => ''],
+  // “12 pages is the ceiling. Less than 8 is too little.”
+  [/\b(?:(?:anything|everything) )?(?:less|fewer|shorter|under|below)(?: than)? \d[\d,.]*(?<!,)(?: (?:words|pages))?,? (?:is|are|will be|would be|counts as) (?:(?:considered|regarded as) )?(?:too (?:little|short|few|thin)|not enough|insufficient)\b/gi, (said) => `${/^\p{Lu}/u.test(said) ? 'The' : 'the'} minimum is ${/\d[\d,.]*(?: (?:words|pages))?/.exec(said)![0].replace(/[,.]$/, '')}`],
+  // “Hand it in twice: for feedback on 15 February and for a mark on 29 March.”
+  [/(?<=\b[Hh]and [^.\n:]{2,24} in twice: (?:once )?for (?:feedback|comments)\b[^\n;]*(?:\band|\bthen|;) (?:once )?)for (?:a |the )?(?:mark|grade|marking|grading|assessment)\b/g, () => 'due'],
+  // “Your exam code is all that identifies you. It goes in the file name: …”
+  [/\b[Yy]our (?:exam|candidate|student|registration|matriculation|anonymous|assessment) (?:code|number|ID)\b[^.\n]{0,80}\. It (?=(?:goes|belongs|must|should|has to)\b)/g, (said) => said.replace(/It $/, `${/^[Yy]our \w+ \w+/.exec(said)![0].replace(/^y/, 'Y')} `)],
+  // “You have until 21 April 2027. The others have to be in by the 14th”: of the same month.
+  [new RegExp(`(?<!\\d)\\d{1,2}(?:st|nd|rd|th)? (?:${monthNames.join('|')})(?:,? 20\\d\\d)?\\b(?=[^\\n]{0,120}\\b(?:others|else|rest|class|group)\\b)[^\\n\\d]{1,120}\\b(?:by|until|till|on|stays|remains|is|was)(?: on| at)? the \\d{1,2}(?:st|nd|rd|th)\\b(?! (?:of\\b|\\p{Lu}|percentile|century|edition))`, 'gu'), (said) => `${said.replace(/the (\d{1,2})(?:st|nd|rd|th)$/, '$1')} ${/^\S+ (\p{Lu}\p{L}+(?:,? 20\d\d)?)/u.exec(said)![1]!.replace(',', '')}`],
+  // “Name the file with your student number followed by _essay (e.g. 2045_essay.pdf).”
+  [/\b(?:(?:with|after|by|from|using) )?(?:your|the) ((?:[a-z]+ )?(?:number|code|ID|id|surname|last name|family name)),? followed by [“"']?(_[\w-]*\w(?:\.\w{3,4}\b)?)[”"']?(?:,? \(?(?:e\.?g\.?|for example|for instance|so|such as|like)[,:]? ?[^\s()]*?(\.\w{3,4})\b\)?)?/g, (_, [detail, rest, ending]) => `[${detail!}]${rest!}${ending ?? ''}`],
+  // “Half past nine in the morning”.
+  [/\b(?:half past|(?:a )?quarter (?:past|to)) (?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?: o['’]clock)?(?: in the (?:morning|afternoon|evening)|(?= ?[ap]\.?m))/gi, (said) => { const hour = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'].indexOf(/ (?:past|to) (\w+)/i.exec(said)![1]!.toLowerCase()) + 1; return `${/ to /i.test(said) ? (hour + 10) % 12 + 1 : hour}:${/half/i.test(said) ? 30 : / to /i.test(said) ? 45 : 15}${/morning/.test(said) ? ' am' : /afternoon|evening/.test(said) ? ' pm' : ''}`; }],
+  // “60 to 80 pages, exclusive of front matter and annexes”.
+  [/\b[Ff]ront ?matter\b(?=[^.;\n]{0,60}\b(?:excluded|not (?:counted|included)|(?:is|are|do|does) not (?:count|included)))|(?<=\b(?:excluding|without|not (?:counting|including)|exclusive of|excl\.)[^.;\n]{0,60})\bfront ?matter\b/g, (said) => (/^F/.test(said) ? 'Title page, contents' : 'title page, contents')],
   // Items by numbers in brackets.
   [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.

@@ -146,6 +146,8 @@ export const everyOneIsKept = anyOf('gi', [
 
 /** Nobody who marks knows whose it is. */
 export const markedUnseen = anyOf('gi', [
+  /\byour (?:\w+ )?(?:code|number|ID) is the only (?:thing|detail|information) (?:that|which|by which) (?:identifies|we know|tells us|(?:says|shows|tells) who) ?(?:you|who you are)?/,
+  /\bif (?:your|any|a) (?:real |own )?names?(?: or [^.,;]{3,30})? (?:appears?|is found|turns? up|stands?) (?:anywhere|somewhere|in (?:it|your \w+|the (?:file|text|paper|script|document)))/,
   /\bthe (?:markers?|examiners?|graders?|readers?|assessors?) of (?:your|the) \w+ (?:will not|won['’]t|does not|doesn['’]t|do not|don['’]t|cannot|can['’]t) (?:know|see|find out|learn) (?:who you are|your name|who wrote it)\b/,
   /\b(?:markers?|examiners?|tutors?|they|we)\b[^.;]{0,30}[;,.] (?:they|we) (?:will not|won['’]t|do not|don['’]t|cannot|can['’]t) (?:know|see|learn) your names?\b|^\W*(?:they|we) (?:will not|won['’]t|do not|don['’]t) (?:know|see|learn) your names?\b/,
   /\b(?:marked|graded|assessed|read|corrected) by (?:[a-z]+ ){1,3}(?:who|that) (?:do not|don['’]t|will not|won['’]t|cannot|can['’]t|never) (?:get to )?(?:see|know|learn|find out) (?:your names?|who you are|who (?:has )?(?:wrote|written))\b/,

@@ -14,7 +14,7 @@ export const timeForAllDates = anyOf('i', [
   /^\W*all (?:dates|deadlines|due dates|times)(?: are)?\s*:?\s+(?:at\s+)?(?=\d|noon|midnight)/,
   /\b(?:by|at|(?:no|not) later than|before) (?:\d{1,2}(?:[:.]\d{2})? ?(?:hours|hrs|h|[ap]\.?m\.?)?|noon) on the (?:date|day)s? (?:set|given|announced|named|published|shown|stated|listed|indicated|above|below)\b/,
   /\bdeadlines (?:are|fall) (?:always )?at\b/,
-  /^\W*(?:both|everything|all|each)(?: (?:are|is))?(?: due)? (?:at|by)\s/,
+  /^\W*(?:both|everything|all|each)(?: (?:of (?:these|them)|parts?|items?|pieces?|files?|stages?|steps?|dates?))?(?: (?:are|is))?(?: due)? (?:at|by)\s/,
   /\b(?:due|closing) times? (?:are|is) (?:always )?/,
   /\ball (?:deadlines|due dates|hand-?ins)\s*:\s/,
   /\b(?:all|every|each|both|everything)\b[^.;]{0,40}\b(?:due|deadlines?|closes?|end|times?|dates?|hand-?ins?|submitted|handed in)\b[^.;]{0,20}\b(?:at|is|by)\s/,

@@ -1,0 +1,45 @@
+import { jointed, number, percent, shown, tail, type Sayings } from './sayings.ts';
+
+const works = String.raw`(?:Arbeiten?|Hausarbeiten?|Seminararbeiten?|Berichte?|Projektberichte?|Praktikumsberichte?|Texte?|Essays?|Abgaben?|Protokolle?|Einreichungen?|Dateien|Datei|Leistung(?:en)?|Prüfungsleistung(?:en)?|Aufsätze?)`;
+const count = '(einer|einem|eine|ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|\\d{1,2})', marked = '(?:bewertet|korrigiert|benotet|begutachtet|gelesen)', marking = '(?:die )?(?:Bewertung|Korrektur|Begutachtung|Benotung)';
+const day = '(?:angefangenen?m? |weiteren?m? |begonnenen?m? |angebrochenen?m? )?Tag(?: (?:der |die )?(?:Verspätung|Verzug|Überschreitung))?';
+
+export const german: Sayings = [
+  [`(?:mindestens|minimal|nicht weniger als) ${number} (?:und|bis|,) (?:höchstens|maximal|nicht mehr als) ${number}(?= (?:Wörter|Worte|Seiten|Zeichen))`, '$1-$2'],
+  [String.raw`\(?(?:(?:mit )?(?:einer |eine )?(?:Abweichung(?:en)?|Toleranz) (?:von |bis (?:zu )?|um )?|plus ?\/ ?minus |plus oder minus |(?:mehr|weniger) oder (?:mehr|weniger) )(?:\+ ?\/ ?- ?|± ?)?${percent}(?: nach oben (?:und|oder|wie) (?:nach )?unten)?(?: (?:ist|sind))?(?: (?:erlaubt|zulässig|möglich|gestattet))?\)?`, '(±$1 %)'],
+  [`${marking} (?:ist|erfolgt|geschieht|läuft) nicht (?:anonym|blind|anonymisiert)|wir ${'(?:korrigieren|bewerten|benoten|begutachten)'} nicht (?:anonym|blind)|(?:(?:die|alle) )?${works} (?:werden|wird) nicht (?:anonym|blind|anonymisiert) ${marked}`, 'Marking not anonymous'],
+  [String.raw`(?:Ihr|Der|Euer|Dein)(?: eigener)? Name (?:soll|darf|sollte|muss|kann) weder im Dateinamen noch (?:im|in der) \p{L}+ (?:auftauchen|stehen|vorkommen|erscheinen|enthalten sein)`, 'No names in file name, anonymous marking'],
+  [`(?:da|weil|denn) (?:wir )?(?:anonym|blind) (?:wir )?(?:korrigieren|bewerten|benoten|begutachten)`, '; anonymous marking'],
+  [`wir (?:korrigieren|bewerten|benoten|begutachten) (?:anonym|blind)|${marking} (?:ist|erfolgt|geschieht|läuft) (?:anonym|blind|anonymisiert|ohne Kenntnis (?:des|Ihres|der) Namens?)|(?:(?:die|alle) )?${works} (?:werden|wird) (?:blind|ohne (?:Kenntnis (?:des|Ihres|der) Namens?|(?:den |Ihren )?Namen)|anonymisiert) ${marked}`, 'anonymous marking'],
+  [`(?:(?:die|alle|sämtliche|Ihre) )?${works} (?:durchlaufen|durchläuft|passieren) (?:alle )?(?:eine |die |unsere )?Plagiats(?:software|prüfung|kontrolle|erkennung)`, 'similarity check: yes'],
+  [`(?:wir gleichen|gleichen wir) (?:(?:die|alle|Ihre) )?${works}(?: automatisch| elektronisch| maschinell)? mit anderen \\p{L}+ ab|(?:(?:die|alle|Ihre) )?${works} (?:werden|wird) (?:automatisch |elektronisch |maschinell |mit (?:einer )?Software |von (?:einer )?Software )*(?:mit anderen \\p{L}+ (?:abgeglichen|verglichen)|auf (?:Plagiate|Ähnlichkeiten|Übereinstimmungen|Originalität) (?:geprüft|überprüft|untersucht|getestet))`, 'similarity check: yes'],
+  ['(?:Sie können |es kann |man kann )?(?:nur|lediglich) (?:ein )?(?:einziges Mal|ein ?mal) (?:hochladen|einreichen|abgeben|hochgeladen werden|eingereicht werden|abgegeben werden)', 'upload once only'],
+  ['(?:Sie (?:können|dürfen)|Ihr (?:könnt|dürft)|es (?:können|dürfen))(?: bis [\\p{L} ]{3,40}?)? (?:beliebig viele|unbegrenzt viele) (?:Versionen|Fassungen|Dateien|Abgaben)(?: bis [\\p{L} ]{3,40}?)? (?:hochladen|einreichen|abgeben|hochgeladen werden|eingereicht werden)', 'Unlimited attempts'],
+  [String.raw`(?:bewertet|korrigiert|gewertet|benotet|gelesen) wird (?:dabei )?(?:nur|ausschließlich|stets|immer) (?:die|der) (?:letzte|neueste|zuletzt \p{L}+|aktuellste|jüngste)(?: (?:Version|Fassung|Datei|Abgabe|Stand))?`, 'last version counts'],
+  ['(?:die )?(?:früheren?|älteren?|alle|sämtliche|vorherigen?|vorigen?|bisherigen?) (?:Fassungen|Versionen|Abgaben|Dateien) (?:bleiben|werden)(?: alle)? (?:gespeichert|erhalten|aufbewahrt|aufgehoben|archiviert)', 'All versions kept'],
+  [`(?:(?:ein )?Abzug von )?${percent}(?: Abzug)? (?:pro|je|für jeden) ${day}`, 'late: -$1% per day'],
+  [`(?:je|pro|für jeden|mit jedem) ${day} (?:verlieren Sie|verliert ihr|verliert (?:die|der|das) \\p{L}+|kostet(?: Sie)?|werden|wird|gibt es|gehen) (?:Ihnen |jeweils )*${percent}(?: (?:der|von der|Ihrer|aller) \\p{L}+)?(?: (?:abgezogen|Abzug|verloren))?`, 'late: -$1% per day'],
+  ['(?:Verspätungen werden|eine Verspätung wird) nicht (?:akzeptiert|toleriert|geduldet|hingenommen|angenommen)', 'late work not accepted'],
+  [`(?:spätestens )?${count} Tage? nach (?:der |dem )?(?:Abgabe)?(?:frist|termin|datum) wird nichts (?:mehr )?(?:angenommen|akzeptiert|bewertet)`, 'zero after $1 days'],
+  [`(?:spätestens )?${count} Wochen? nach (?:der |dem )?(?:Abgabe)?(?:frist|termin|datum) wird nichts (?:mehr )?(?:angenommen|akzeptiert|bewertet)`, 'zero after $1*7 days'],
+  ['(?:bitte )?(?:nummerieren|paginieren) Sie (?:bitte )?(?:die|alle|Ihre) Seiten', 'page numbers'],
+  ['(?:eine |die )?(?:unterschriebene|unterzeichnete) (?:Erklärung|Versicherung) (?:zur|über die|der) (?:selbstständigen|selbständigen|eigenständigen) (?:Abfassung|Anfertigung|Erstellung|Arbeit)', 'signed declaration'],
+  [`(?:Speichern|Sichern) Sie (?:die|Ihre|den) \\p{L}+ (?:unter|als)${jointed}`, 'file name:'],
+  [`(?:Benennen|Nennen|Speichern) Sie (?:Ihre|die) Datei (?:nach|mit|unter) (?:Ihrer|der) Matrikelnummer,? gefolgt von ${tail}${shown}`, 'File name: [student number]$1$2'],
+  ['alle (?:Zeiten|Zeitangaben|Uhrzeiten) (?:sind|gelten|verstehen sich)(?: in| nach)? (?:Berliner|deutscher|mitteleuropäischer) (?:Orts)?zeit', 'All times: Berlin time'],
+  [String.raw`(?:die |der )?(?:Prüfenden|Prüfer(?:innen)?|Korrektor(?:innen|en)|Gutachter(?:innen)?|Dozent(?:innen|en)|Lehrenden) (?:erfahren|wissen|sehen) nicht,? (?:wer|wessen|von wem)(?: [\p{L}]+){1,6}`, 'anonymous marking'],
+  [String.raw`(?:Ähnlichkeits|Plagiats|Originalitäts)(?:prüfung|kontrolle|abgleich) ?:? ja`, 'Similarity check: yes'],
+  [String.raw`(?:Sie (?:dürfen|können)|es (?:darf|kann))(?: \p{L}+){0,3} (zwei|drei|vier|fünf|\d)[ -]?mal (?:einreichen|hochladen|abgeben|eingereicht werden|hochgeladen werden)`, '$1 attempts'],
+  [String.raw`(?:es ist )?nur (?:ein|eine) (?:Upload|Abgabe|Versuch|Einreichung) (?:ist )?(?:möglich|erlaubt|zulässig|vorgesehen)|(?:eine |einmal |bereits )*(?:hochgeladene|eingereichte|abgegebene) (?:Datei|Arbeit|Fassung|Version) (?:kann|lässt sich) nicht (?:mehr )?(?:ersetzt|geändert|ausgetauscht|zurückgezogen|ersetzen|ändern|austauschen)(?: werden)?`, 'upload once only'],
+  [String.raw`jede (?:neue|weitere|spätere) (?:Fassung|Version|Abgabe|Datei) (?:ersetzt|überschreibt) die (?:vorige|vorherige|alte|frühere|letzte|ältere)`, 'last version counts'],
+  [`wer (?:nach (?:der|dem) (?:Abgabe)?(?:frist|termin)|zu spät|verspätet) (?:abgibt|einreicht),? (?:(?:erhält|bekommt) (?:0|null|keine) Punkte?|fällt durch|hat nicht bestanden)`, 'late work not accepted'],
+  [`(?:zu spät eingereichte|verspätete) ${works} (?:werden|sind) (?:noch )?bis (?:zu )?${count} Tage? (?:(?:nach (?:der|dem) (?:Abgabe)?(?:frist|termin)|lang|später) )?(?:angenommen|akzeptiert|möglich|bewertet)`, 'zero after $1 days'],
+  [String.raw`(?:die )?(?:Obergrenze|Höchstgrenze|Maximallänge|Höchstlänge) (?:liegt bei|ist|beträgt)(?= \d)`, 'max.'],
+  [String.raw`(?<=\d )(?:Wörtern|Worten)(?!\p{L})`, 'Wörter'],
+  [String.raw`wenigstens(?= \d)`, 'mindestens'],
+  [`nicht mehr als ${count} Seiten`, 'max. $1 pages'],
+  [String.raw`Zeilenabstand:? (?:anderthalb|eineinhalb)`, 'line spacing 1.5'],
+  [String.raw`(?:Papier|Seiten)?format:? (?:DIN[ -]?)?A4|DIN[ -]?A4`, 'A4 paper'],
+  [String.raw`(?:das|der|die) (?:Abgabefach|Abgabeordner|Ordner|Postfach|Uploadbereich|Abgabebereich|Abgabeseite|Box) (?:wird|ist) (?:am|ab dem|ab) (\d{1,2}\.(?: \p{L}+|\d{1,2}\.)(?: ?20\d\d)?) (?:geöffnet|freigeschaltet|offen)`, 'Opens: $1'],
+  [String.raw`(?:die )?(?:Frist|Zeit|Uhrzeit)(?:en)? (?:gilt|gelten|verstehen sich|ist|sind) in MEZ`, 'All times CET'],
+];

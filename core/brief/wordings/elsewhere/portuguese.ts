@@ -1,0 +1,36 @@
+import { loneDay, number, percent, shown, tail, type Sayings } from './sayings.ts';
+
+const works = '(?:trabalhos?|ensaios?|relatórios?|textos?|ficheiros?|arquivos?|entregas?)', all = '(?:(?:todos |todas )?(?:os|as|o|a|seus) )?', count = '(um|uma|dois|duas|três|quatro|cinco|seis|sete|oito|nove|dez|\\d{1,2})';
+
+export const portuguese: Sayings = [
+  [`(?:(?:um )?mínimo de |no mínimo |pelo menos )${number} e (?:(?:um )?máximo de |no máximo )${number}(?= (?:palavras|páginas))`, '$1-$2'],
+  [String.raw`\(?(?:mais ou menos|com (?:uma tolerância|uma margem) de) ${percent}(?: de tolerância)?\)?`, '(±$1 %)'],
+  [`(?:a )?(?:correção|avaliação) não (?:é|será) (?:anónima|anônima)|${all}${works} não são (?:corrigid|avaliad)[oa]s de forma (?:anónima|anônima)`, 'Marking not anonymous'],
+  [`(?:a )?(?:correção|avaliação) (?:é|será) (?:feita )?(?:de forma )?(?:anónima|anônima|cega)|${all}${works} (?:são|serão) (?:corrigid|avaliad)[oa]s (?:de forma (?:anónima|anônima)|anonimamente)`, 'anonymous marking'],
+  [String.raw`não (?:é|será) (?:feit[oa]|realizad[oa]|efetuad[oa]) (?:qualquer|nenhum|nenhuma) (?:controlo|controle|verificação) (?:de plágio|anti-?plágio|de (?:similaridade|originalidade))`, 'no similarity check'],
+  [`${all}${works} (?:passam|passarão|passa) (?:todos )?por um (?:programa|software|sistema) (?:anti-?plágio|de dete[c]?ção de plágio)|${all}${works} (?:são|serão) (?:automaticamente )?(?:comparad)[oa]s(?: automaticamente)? com outros \\p{L}+`, 'similarity check: yes'],
+  [String.raw`(?:só|apenas|somente) (?:é possível|pode|se pode) (?:submeter|enviar|carregar|entregar)(?: (?:o|um|a) \p{L}+)? uma (?:única )?vez`, 'upload once only'],
+  [`(?:tem direito a|dispõe de|há) ${count} (?:tentativas|submissões|envios)`, '$1 attempts'],
+  [String.raw`(?:pode|podem|é possível|poderá) (?:submeter|enviar|carregar|entregar|substituir)(?: (?:o|a|seu|sua) \p{L}+)? (?:(?:tantas|as) vezes (?:quantas |que )?(?:quiser|quiserem|desejar|forem necessárias)|quantas vezes quiser(?:em)?)`, 'Unlimited attempts'],
+  [String.raw`(?:só|apenas|somente) (?:conta|vale|será avaliada|é avaliada|será considerada|é corrigida) a última(?: (?:versão|entrega|submissão))?|(?:conta|vale) a última versão(?: \p{L}+)?`, 'last version counts'],
+  [String.raw`(?:todas )?as versões(?: anteriores)? (?:são|serão|ficam) (?:guardadas|conservadas|arquivadas|mantidas)`, 'All versions kept'],
+  [`(?:(?:por )?cada dia de atraso (?:custa|retira|implica (?:uma penalização|a perda) de|perde-se|desconta)|menos|perdem?|(?:uma )?(?:desconto|penalização|dedução|perda) de) ${percent}(?: (?:por|ao|a cada|por cada) dia(?: de atraso)?)?(?<=dia.*)`, 'late: -$1% per day'],
+  [`${all}${works} (?:atrasad[oa]s|entregues (?:com atraso|fora do prazo)|fora do prazo) não (?:são|serão) (?:aceit[eo]s|aceitas|corrigid[oa]s|avaliad[oa]s)|não (?:são|serão) (?:aceit[eo]s|tolerad[oa]s|permitid[oa]s) atrasos`, 'late work not accepted'],
+  [`(?:ao fim de|passad[oa]s?|após) ${count} dias?,? (?:o|a|os|as) \\p{L}+ (?:já )?não (?:é|são|será|serão) (?:mais )?(?:aceit[eo]s?|aceitas?|corrigid[oa]s?|avaliad[oa]s?)`, 'zero after $1 days'],
+  [`(?:ao fim de|passad[oa]s?|após) ${count} semanas?,? (?:o|a|os|as) \\p{L}+ (?:já )?não (?:é|são|será|serão) (?:mais )?(?:aceit[eo]s?|aceitas?|corrigid[oa]s?|avaliad[oa]s?)`, 'zero after $1*7 days'],
+  [String.raw`(?:o seu prazo|a sua data limite) (?:foi|é|está) (?:prolongad|prorrogad|alargad|adiad)[oa] até(?: ao?)?(?: dia)?(?= \d)`, 'Own extension until'],
+  [String.raw`(?:numere|numerem|numerar) (?:todas )?as páginas`, 'page numbers'],
+  [String.raw`(?:a (?:entrega|submissão|plataforma|pasta)|o (?:prazo|sistema|portal)) (?:abre|abrirá|está aberta|está aberto|estará aberta|estará aberto|estará disponível|inicia(?:-se)?|é possível) (?:a partir de|em|a|no dia|desde)${loneDay}`, 'Opens:'],
+  [String.raw`(?:o )?nome do (?:ficheiro|arquivo) não (?:deve|pode|poderá) (?:conter|incluir) o seu nome`, 'no names in file name'],
+  [`(?:o )?nome do (?:ficheiro|arquivo) (?:deve ser|será|é)(?: o)?(?: seu)? número de (?:aluno|estudante|matrícula),? seguido de ${tail}${shown}`, 'File name: [student number]$1$2'],
+  [String.raw`(?:os |as )?(?:avaliadores|corretores|professores|docentes) não (?:saberão|sabem|verão|veem) (?:quem escreveu(?: (?:o|a) \p{L}+)?|o seu nome|a sua identidade)`, 'anonymous marking'],
+  [`(?:pode|podem) (?:submeter|enviar|entregar)(?: (?:o|a|seu|sua) \\p{L}+)? ${count} vezes`, '$1 attempts'],
+  [String.raw`cada nova versão (?:substitui|sobrescreve) a anterior`, 'last version counts'],
+  [String.raw`um ficheiro (?:submetido|enviado) (?:já )?não pode ser (?:substituído|alterado)`, 'upload once only'],
+  [String.raw`(?:tem|obteve|recebeu) (?:uma prorrogação|um adiamento|um prolongamento) até(?: ao?)?(?: dia)?(?= \d)`, 'Own extension until'],
+  [String.raw`o limite é de(?= \d)`, 'max.'],
+  [`não mais de ${count} páginas`, 'max. $1 pages'],
+  [String.raw`o (?:ficheiro|arquivo) não (?:pode|deve) ter mais de(?= \d)`, 'max.'],
+  [String.raw`tamanho d[ae] (?:letra|fonte) ?:? ?(\d{1,2})(?: (?:pontos|pt))?`, 'font size $1 pt'],
+  [String.raw`o número de (?:aluno|estudante|matrícula) deve (?:constar|aparecer|figurar) no nome do (?:ficheiro|arquivo)`, 'File name contains student number'],
+];
