@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { existsSync, readFileSync } from 'node:fs';
 import { Package } from '../core/engines/zip.ts';
+import { plantedPdf } from '../core/testing/plant.ts';
 import { Student } from './desk.ts';
 
 const paperTitle = 'Sediment budgets of a realigned saltmarsh';
@@ -35,6 +36,27 @@ test('the word bill adds up, parts can be left out, and the file is taken apart'
   await page.getByRole('button', { name: 'Inside the file' }).click();
   await student.sees('word/media/image1.png');
   await expect(page.getByRole('row', { name: /^Pictures/ })).toContainText('%');
+});
+test('pages that the wording leaves out do not count, and what is left out can be settled by hand', async ({ page }) => {
+  const student = new Student(page), said = ['The creek fills from below while the tide rises over the banks and the birds leave.', 'References'];
+  await ready(student);
+  await student.goesTo('Read');
+  await page.getByRole('button', { name: 'Paste another wording' }).click();
+  await page.getByLabel('Wording of the assignment').fill('Paper as PDF, at most 2 pages, not counting the references. Due 12 March 2027, 17:00.');
+  await page.getByRole('button', { name: /Read it/ }).click();
+  await student.goesTo('Bring');
+  await student.brings('marsh.pdf', Buffer.from(await plantedPdf((pdf) => {
+    const resources = pdf.findPage(0).get('Resources');
+    for (const text of said) pdf.insertPage(-1, pdf.addPage([0, 0, 595, 842], 0, resources, `BT /F 12 Tf 72 700 Td (${text}) Tj 0 -40 Td (Halvorsen wrote of the shore in other years.) Tj ET`));
+  })));
+  await student.goesTo('Check');
+  const line = student.docket().getByRole('row', { name: /pages, without references/ }).last();
+  await expect(line).toContainText('2 pages of 3, without references', { timeout: 30_000 });
+  await expect(line).toContainText('met');
+  await page.getByRole('button', { name: 'Word bill' }).click();
+  await page.getByRole('combobox', { name: 'Document' }).selectOption({ label: 'marsh.pdf' });
+  await page.getByLabel('Pages of references count').click();
+  await expect(student.docket().getByRole('row', { name: /3 pages/ }).last()).toContainText('not met');
 });
 test('the docket can be taken away as PDF and as data', async ({ page }) => {
   const student = new Student(page);

@@ -8,7 +8,7 @@ export function WordBillView({ bill, brief, settle }: { bill: WordBill; brief: B
   const rule: Counting = brief.counting ?? { counted: [], left: [] }, { minWords, maxWords } = brief.limits;
   const counted = bill.lines.filter((l) => !rule.left.includes(l.part)).reduce((n, l) => n + l.words, 0), open = bill.lines.filter((l) => openParts.includes(l.part) && !rule.counted.includes(l.part) && !rule.left.includes(l.part));
   const say = (part: WordPart, counts: boolean): void => settle({ ...rule, counted: [...rule.counted.filter((p) => p !== part), ...(counts ? [part] : [])], left: [...rule.left.filter((p) => p !== part), ...(counts ? [] : [part])] });
-  const pagesAsked = brief.limits.minPages !== null || brief.limits.maxPages !== null, spared = rule.pagesLeft ?? [], sayPages = (part: WordPart, count: boolean): void => settle({ ...rule, pagesLeft: [...spared.filter((p) => p !== part), ...(count ? [] : [part])] });
+  const pagesAsked = (brief.limits.minPages !== null || brief.limits.maxPages !== null) && bill.lines.some((l) => l.pages.length > 0), spared = rule.pagesLeft ?? [], sayPages = (part: WordPart, count: boolean): void => settle({ ...rule, pagesLeft: [...spared.filter((p) => p !== part), ...(count ? [] : [part])] });
   const off = maxWords !== null && counted > maxWords ? `${(counted - maxWords).toLocaleString('en')} over the ${maxWords.toLocaleString('en')} ${brief.lengths?.includes('maxWords') ? 'asked for' : 'allowed'}` : minWords !== null && counted < minWords ? `${(minWords - counted).toLocaleString('en')} short of the ${minWords.toLocaleString('en')} asked for` : maxWords !== null || minWords !== null ? 'within the limit' : 'no limit is settled in the brief';
   return (
     <div>
