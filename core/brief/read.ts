@@ -32,6 +32,7 @@ import { isGerman } from './german.ts';
 import { readAnonymous } from './anonymous.ts';
 import { readDeclaration } from './declaration.ts';
 import { withoutLeaders } from './leaders.ts';
+import { readSideMargins } from './side-margins.ts';
 import { readSimilarity } from './similarity.ts';
 
 export interface BriefRead { brief: Brief; remarks: Remark[] }
@@ -191,6 +192,12 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   brief.layout.marginMm = one('layout.marginMm', layout.marginMm);
   brief.layout.fontSizePt = one('layout.fontSizePt', layout.fontSizePt);
   brief.layout.lineSpacing = one('layout.lineSpacing', layout.lineSpacing);
+  const bySide = readSideMargins(clauses), sides = one('layout.margins', bySide, (a, b) => JSON.stringify(a) === JSON.stringify(b));
+  if (sides !== null) {
+    brief.layout.margins = sides;
+    // What one of the sides has is not the margin of all.
+    if (!bySide.some((s) => s.rest) && !(sides.left !== undefined && sides.right !== undefined && new Set(Object.values(sides)).size === 1)) { brief.layout.marginMm = null; for (let i = evidence.length - 1; i >= 0; i--) if (evidence[i]!.field === 'layout.marginMm') evidence.splice(i, 1); }
+  }
   const least = [...layout.atLeast].filter((field) => brief.layout[field] !== null);
   if (least.length > 0) brief.layout.atLeast = least;
   brief.layout.fonts = layout.fonts.map((f) => f.value);

@@ -18,10 +18,6 @@ const read = (text: string): Record<string, unknown> => {
 };
 
 describe.each(tongues)('in $tongue, behind “$before”', ({ before, said }) => {
-  const deadline = '2027-02-12';
-  test.each(said)('%s', (sentence, want) => {
-    const { due, ...rest } = read(`${before} ${sentence}`);
-    expect(String(due)).toMatch(new RegExp(`^${deadline}`));
-    expect(rest).toEqual(want);
-  });
+  const already = read(before);
+  test.each(said)('%s', (sentence, want) => { expect(read(`${before} ${sentence}`)).toEqual({ ...already, ...want }); });
 });

@@ -18,6 +18,7 @@ const text = Joi.string().trim().allow('', null).empty('').default(null);
 const count = Joi.number().integer().min(0).empty(Joi.valid(null, 0)).default(null);
 const iso = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}(?:T\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?(?:Z|[+-]\d{2}:?\d{2})?)?$/).allow(null).default(null).messages({ 'string.pattern.base': '{{#label}} must be a date like 2027-03-12 or a time like 2027-03-12T17:00:00+00:00' });
 const flag = Joi.boolean().allow(null).default(null);
+const side = Joi.number().min(0).max(200).optional();
 const wordParts = listOf(Joi.string().valid(...billParts.map((p) => p.part)));
 const limits = Joi.object({ maxBytes: count, minWords: count, maxWords: count, minPages: count, maxPages: count });
 
@@ -36,7 +37,7 @@ export const briefSchema = Joi.object({
   late: Joi.object({ percentPerDay: Joi.number().min(0).allow(null).default(null), cutoffDays: Joi.number().min(0).allow(null).default(null) }).empty(null).default(emptyBrief().late),
   statesWords: Joi.boolean().valid(true).optional(),
   shown: Joi.array().items(Joi.object({ field: nameField.required(), where: Joi.string().valid('runningHead', 'titlePage', 'text').required() })).optional(),
-  layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: listOf(Joi.string()), pageNumbers: flag, atLeast: Joi.array().items(Joi.string().valid('fontSizePt', 'marginMm', 'lineSpacing')).optional(), choices: Joi.object({ fontSizePt: choice, lineSpacing: choice, marginMm: choice }).optional(), orientation: Joi.string().valid('portrait', 'landscape').optional(), faceKind: Joi.string().valid('serif', 'sans serif').optional(), fontsAreExamples: Joi.boolean().valid(true).optional() }).empty(null).default(emptyBrief().layout),
+  layout: Joi.object({ pageSize: text, marginMm: Joi.number().positive().allow(null).default(null), fontSizePt: Joi.number().positive().allow(null).default(null), lineSpacing: Joi.number().positive().allow(null).default(null), fonts: listOf(Joi.string()), pageNumbers: flag, atLeast: Joi.array().items(Joi.string().valid('fontSizePt', 'marginMm', 'lineSpacing')).optional(), choices: Joi.object({ fontSizePt: choice, lineSpacing: choice, marginMm: choice }).optional(), orientation: Joi.string().valid('portrait', 'landscape').optional(), faceKind: Joi.string().valid('serif', 'sans serif').optional(), fontsAreExamples: Joi.boolean().valid(true).optional(), margins: Joi.object({ left: side, right: side, top: side, bottom: side }).unknown(false).optional() }).empty(null).default(emptyBrief().layout),
   declaration: flag, referenceStyle: text, sections: Joi.array().items(Joi.string().max(80)).max(40).optional(),
   archival: Joi.string().pattern(/^PDF\/A(?:-[1-4][abuef]?)?$/).optional(),
   counting: Joi.object({ counted: wordParts, left: wordParts, pagesLeft: wordParts.optional() }).unknown(false).optional(),

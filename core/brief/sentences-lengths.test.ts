@@ -17,7 +17,7 @@ const sentences: [text: string, says: Record<string, unknown>][] = [
   [`It's longer, 2000 words (so anything from 1800 to 2200 is fine).`, { 'limits.minWords': 1800, 'limits.maxWords': 2200 }],
   ['Four blog posts (each 500 words ±10%), compiled into one document.', {}],
   ['Font size 11 (Arial) or 12 (Times New Roman), line spacing 1.5.', { 'layout.lineSpacing': 1.5, 'layout.fonts': ['Arial', 'Times New Roman'] }],
-  ['3 cm left margin and 2 cm right margin.', {}],
+  ['3 cm left margin and 2 cm right margin.', { 'layout.margins.left': 30, 'layout.margins.right': 20 }],
   ['Save the file as LastName_FirstInitial_U6Final.docx.', { documents: [{ label: null, types: ['docx'] }], 'naming.pattern': 'LastName_FirstInitial_U6Final.docx', 'naming.mustContain': ['surname', 'initials'] }],
   ['The file should be renamed as Roll No_Name_HIS602 before uploading.', { 'naming.pattern': 'Roll No_Name_HIS602', 'naming.mustContain': ['studentNumber'] }],
   ['Name the attachment "Proposal_" followed by your family name.', { 'naming.pattern': 'Proposal_[family name]', 'naming.mustContain': ['surname'] }],

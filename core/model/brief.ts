@@ -32,6 +32,8 @@ export interface Brief {
     /** the kind of face that will do: “a sans serif font”; absent: any */
     faceKind?: FaceKind;
     /** the faces are named as examples, “such as Arial”: others like them will do; absent: they are asked for */
+    /** margins that differ from side to side, in millimetres; a side that is not named is open; absent: none does */
+    margins?: SideMargins;
     fontsAreExamples?: true;
   };
   declaration: boolean | null;
@@ -50,6 +52,7 @@ export interface Brief {
   lengths?: (keyof Limits)[];
   evidence: Evidence[];
 }
+export interface SideMargins { left?: number; right?: number; top?: number; bottom?: number }
 /** A part of a paper that has a line of its own in the word bill. */
 export type WordPart = 'titlePage' | 'contents' | 'abstract' | 'headings' | 'body' | 'tables' | 'quotations' | 'captions' | 'footnotes' | 'textBoxes' | 'references' | 'appendices';
 export interface DocumentDemand { label: string | null; types: Kind[]; limits?: Partial<Limits> }

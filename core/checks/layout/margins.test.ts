@@ -17,3 +17,16 @@ test('above and below are named where they are at fault', () => {
 
 const several = (mm: number) => ({ ...set(mm), brief: madeBrief({ layout: { ...madeBrief().layout, choices: { marginMm: { values: [20, 25], between: true } } } }) });
 testCheck(layoutMargins, { met: [{ name: 'between the two', given: several(22) }], look: [{ name: 'a little wider', given: several(30), says: ['wide'] }], notMet: [{ name: 'narrower than both', given: several(14), says: ['narrow'] }], notAsked: [{ name: 'nothing asked' }] });
+
+const bySide = (measured: { left: number; right: number; top?: number; bottom?: number }, margins = { left: 40, right: 25 } as object) => ({ brief: madeBrief({ layout: { ...madeBrief().layout, margins } }), facts: madeFacts({ layout: read(madeLayout({ marginsMm: { top: 25, bottom: 30, ...measured } })) }) });
+testCheck(layoutMargins, {
+  met: [{ name: 'each side as it is asked for', given: bySide({ left: 40, right: 25 }) }, { name: 'a side that nobody names', given: bySide({ left: 40, right: 26, top: 5 }) }],
+  look: [{ name: 'a little narrow on the right', given: bySide({ left: 40, right: 22 }), says: ['narrow'] }, { name: 'wider than asked on the left', given: bySide({ left: 50, right: 25 }), says: ['wide'] }],
+  notMet: [{ name: 'the wide side is narrow', given: bySide({ left: 25, right: 25 }), says: ['narrow'] }, { name: 'a page that goes too far to the right', given: { ...bySide({ left: 40, right: 40 }, { right: 40 }), facts: madeFacts({ layout: read(madeLayout({ marginsMm: { left: 25, right: 40, top: 25, bottom: 30 }, outliers: [{ kind: 'margin', side: 'right', found: 20, part: 'text', page: 3, box: null, quote: null }] })) }) }, says: ['page'] }],
+  notAsked: [{ name: 'nothing asked' }],
+});
+test('what is asked and found is told side by side', () => {
+  const { brief, facts } = bySide({ left: 40, right: 26 }, { left: 40, right: 25, top: 25, bottom: 25 });
+  expect(layoutMargins.asked({ brief, facts } as never)).toBe('margins: left 40, right and top and bottom 25 mm');
+  expect(layoutMargins.found({ brief, facts, layout: facts.layout.ok ? facts.layout.value : null } as never)).toBe('left 40, right 26 mm');
+});
