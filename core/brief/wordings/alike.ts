@@ -182,6 +182,8 @@ export const plainer: readonly Rewrite[] = [
   [/\b(?:half past|(?:a )?quarter (?:past|to)) (?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?: o['’]clock)?(?: in the (?:morning|afternoon|evening)|(?= ?[ap]\.?m))/gi, (said) => { const hour = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'].indexOf(/ (?:past|to) (\w+)/i.exec(said)![1]!.toLowerCase()) + 1; return `${/ to /i.test(said) ? (hour + 10) % 12 + 1 : hour}:${/half/i.test(said) ? 30 : / to /i.test(said) ? 45 : 15}${/morning/.test(said) ? ' am' : /afternoon|evening/.test(said) ? ' pm' : ''}`; }],
   // “60 to 80 pages, exclusive of front matter and annexes”.
   [/\b[Ff]ront ?matter\b(?=[^.;\n]{0,60}\b(?:excluded|not (?:counted|included)|(?:is|are|do|does) not (?:count|included)))|(?<=\b(?:excluding|without|not (?:counting|including)|exclusive of|excl\.)[^.;\n]{0,60})\bfront ?matter\b/g, (said) => (/^F/.test(said) ? 'Title page, contents' : 'title page, contents')],
+  // “Earlier versions of this handbook are kept in the library.”
+  [/\b(?:[Ee]arlier|[Oo]lder|[Pp]revious|[Ff]ormer|[Aa]ll) (?:versions|editions) of (?:this|the|our) (?:\w+ )?(?:handbook|guide|sheet|brief|policy|regulations?|page|syllabus|template|instructions|guidelines)\b/g, (said) => (/^\p{Lu}/u.test(said) ? 'Old handbooks' : 'old handbooks')],
   // Items by numbers in brackets.
   [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.

@@ -22,9 +22,9 @@ export const english: Sayings = [
   // How often.
   [`(?:${works}|they|it) can(?:not|['’]t) be (?:exchanged|replaced|swapped|changed|altered) (?:after|once) (?:upload(?:ed|ing)?|submission|submitted|handing in|(?:they are|it is|it['’]s) in|(?:they have|it has) been uploaded)`, 'You can upload once only'],
   ['you (?:can|may|get to) (?:only )?(?:hit|press|click) (?:the |that )?(?:[“"]?[\\w ]{0,12}[”"]? )?button (?:only )?once', 'You can upload once only'],
-  ['you (?:get|have|are allowed|are given|may have) (?:one|a single|1|a) (?:re-?submissions?|re-?uploads?|second (?:chance|go|upload)|replacement)', '2 attempts'], ['you (?:get|have|are allowed|are given|may have) (?:two|2) (?:re-?submissions|re-?uploads|replacements)', '3 attempts'],
+  ['you (?:get|have|are allowed|are given|may have) (?:one|a single|1|a) (?:re-?submissions?|re-?uploads?|second (?:chance|go|upload)|replacement)(?! (?:if|when|where|in case|should|only if)\\b)', '2 attempts'], ['you (?:get|have|are allowed|are given|may have) (?:two|2) (?:re-?submissions|re-?uploads|replacements)', '3 attempts'],
   ['you (?:may|can) (?:upload|submit|hand (?:it )?in|send (?:it )?in?)(?: it)? (?:one more time|once more|a second time)(?: only)?(?! if\\b)', '2 attempts'],
-  [`(?:you(?:['’]ve| have)?(?: got)?|you get|there are) (?:up to )?${count} (?:goes|tries|shots|chances)`, '$1 attempts'],
+  [`(?:you(?:['’]ve| have)?(?: got)?|you get|there are) (?:up to )?${count} (?:goes|tries|shots|chances)(?! (?:at|with|on|in) (?:the|this|that|an?|each|every) (?:quiz|test|exam|question|problem|puzzle))`, '$1 attempts'],
   // Which one counts.
   ['what (?:I|we) (?:mark|read|grade) is (?:the|your) (?:final|last|latest|newest|most recent) (?:upload|version|file|one)', 'The last version counts'],
   ['none of your (?:uploads|versions|files|submissions) (?:is|are|gets|will be) (?:overwritten|deleted|lost|replaced)', 'All versions are kept'],
