@@ -38,7 +38,7 @@ const norwegian: LeftOut = {
 
 /** “Ohne Deckblatt, Inhalts- und Literaturverzeichnis” as “without title page, contents, references”. */
 export const leftOutElsewhere: readonly Rewrite[] = [german, french, spanish, italian, portuguese, dutch, swedish, norwegian].flatMap(({ ahead, behind, joint, article, parts }): Rewrite[] => {
-  const article_ = String.raw`(?:(?:${article.split('|').map((a) => (a.endsWith("['’]") ? a : `${a}\\s`)).join('|')}))?`, part = `${article_}(?:${parts.map(([name]) => name).join('|')})(?![\\p{L}])`, list = String.raw`${part}(?:\s?(?:${joint})\s?(?:(?:${joint})\s)?${part}){0,6}`;
+  const before = String.raw`(?:(?:${article.split('|').map((a) => (a.endsWith("['’]") ? a : `${a}\\s`)).join('|')}))?`, part = `${before}(?:${parts.map(([name]) => name).join('|')})(?![\\p{L}])`, list = String.raw`${part}(?:\s?(?:${joint})\s?(?:(?:${joint})\s)?${part}){0,6}`;
   const each = parts.map(([name, english]) => ({ name: new RegExp(`(?<![\\p{L}])(?:${name})(?![\\p{L}])`, 'giu'), english }));
   const told = (said: string): string => {
     const found = each.flatMap(({ name, english }) => [...said.matchAll(name)].map((m) => ({ at: m.index, english }))).sort((a, b) => a.at - b.at);
