@@ -1,7 +1,5 @@
 import { askedForName, labelAlone, labelStopped, labelUnsigned, numberedItem, plainer, quotedQuestion, smallNames, type Rewrite } from './wordings/alike.ts';
-import { lastDaysElsewhere } from './wordings/elsewhere/last-days.ts';
-import { leftOutElsewhere } from './wordings/elsewhere/left-out.ts';
-import { saidElsewhere } from './wordings/elsewhere/index.ts';
+import { elsewhereIn } from './wordings/elsewhere/index.ts';
 import { isQuotedWhole, quotationMark } from '../text/passed-on.ts';
 import { brokenWords, quotesNobody, runningOn } from '../text/wrapped-lines.ts';
 
@@ -14,7 +12,8 @@ interface Placed { text: string; places: number[] | null }
  * @returns the wording, with the places of its letters in the original (in UTF-16 units) */
 export function readable(original: string): Wording {
   let wording: Placed = { text: original, places: null };
-  for (const [pattern, by] of [...plainer, ...smallNames, ...leftOutElsewhere, ...saidElsewhere, ...lastDaysElsewhere]) wording = replaced(wording, pattern, by);
+  for (const [pattern, by] of [...plainer, ...smallNames]) wording = replaced(wording, pattern, by);
+  for (const [pattern, by] of elsewhereIn(wording.text)) wording = replaced(wording, pattern, by);
   const indent = indentOfAll(wording.text);
   if (indent > 1) wording = replaced(wording, /^[ \t]{2,}(?=\S)/gm, (lead) => lead.slice(indent));
   // A word processor's second mark before items is a round letter.

@@ -184,6 +184,7 @@ export const plainer: readonly Rewrite[] = [
   [/\b[Ff]ront ?matter\b(?=[^.;\n]{0,60}\b(?:excluded|not (?:counted|included)|(?:is|are|do|does) not (?:count|included)))|(?<=\b(?:excluding|without|not (?:counting|including)|exclusive of|excl\.)[^.;\n]{0,60})\bfront ?matter\b/g, (said) => (/^F/.test(said) ? 'Title page, contents' : 'title page, contents')],
   // “Earlier versions of this handbook are kept in the library.”
   [/\b(?:[Ee]arlier|[Oo]lder|[Pp]revious|[Ff]ormer|[Aa]ll) (?:versions|editions) of (?:this|the|our) (?:\w+ )?(?:handbook|guide|sheet|brief|policy|regulations?|page|syllabus|template|instructions|guidelines)\b/g, (said) => (/^\p{Lu}/u.test(said) ? 'Old handbooks' : 'old handbooks')],
+  [/\bDIN[ -]A4\b/g, () => 'A4 paper'],
   // Items by numbers in brackets.
   [/(?<=^[ \t]*)(?:\(\d{1,2}\)|\d{1,2}\))(?=[ \t]+\S)/gm, (number) => number.replace('(', '').replace(')', '.')],
   // All marks before items.

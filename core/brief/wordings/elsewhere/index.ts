@@ -4,8 +4,11 @@ import { english } from './english.ts';
 import { french } from './french.ts';
 import { german } from './german.ts';
 import { italian } from './italian.ts';
+import { lastDaysIn } from './last-days.ts';
+import { leftOutIn } from './left-out.ts';
 import { norwegian, swedish } from './nordic.ts';
 import { portuguese } from './portuguese.ts';
+import type { Tongue } from './sayings.ts';
 import { spanish } from './spanish.ts';
 
 /** Numbers in words, in these languages; the place is the number. */
@@ -19,5 +22,22 @@ const asRewrite = ([said, english]: readonly [string, string]): Rewrite => [
     return /^\p{Lu}/u.test(words) ? told.replace(/^./, (c) => c.toUpperCase()) : told;
   },
 ];
-/** What reads as the same in English as the readers know it, language by language. */
-export const saidElsewhere: readonly Rewrite[] = [english, german, french, spanish, italian, portuguese, dutch, swedish, norwegian].flatMap((sayings) => sayings.map(asRewrite));
+/** Words that show which language a wording may be in. They only spare looking through the tables of the others. */
+const signs: Readonly<Record<Tongue | 'english', string>> = {
+  english: 'the|you|your|is|are|of|and|words|pages|due|must|no|not', german: 'der|das|und|bis|abgabe|seiten|wörter|nicht|wird|werden|ist|zum|mit|uhr|frist|sie|eine?|nach|ohne', french: 'le|les|du|est|à|et|pour|avec|mots|votre|vous|une|rendre|remise|après', spanish: 'el|los|las|del|una|se|palabras|entrega|fecha|después', italian: 'il|della|del|gli|una|entro|parole|consegna|dopo',
+  portuguese: 'ao|não|até|são|uma|entrega|deve|após|os', dutch: 'het|een|voor|vóór|woorden|niet|wordt|worden|inleveren|na', swedish: 'och|att|ska|senast|inte|lämnas|inlämning|efter|är', norwegian: 'og|skal|ikke|senest|sider|innlevering|etter|efter|leveres|aflevering|afleveres',
+};
+const shows = Object.entries(signs).map(([tongue, words]) => ({ tongue: tongue as Tongue | 'english', words: new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 'giu') }));
+const sayings = { english, german, french, spanish, italian, portuguese, dutch, swedish, norwegian }, made = new Map<string, readonly Rewrite[]>();
+/** So much of a wording tells its language. */
+const beginning = 20_000;
+
+/** What reads as the same in English as the readers know it, in the languages that a wording may be in. */
+export function elsewhereIn(text: string): readonly Rewrite[] {
+  return shows.flatMap(({ tongue, words }) => {
+    if (text.slice(0, beginning).search(words) < 0) return [];
+    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : leftOutIn(tongue)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : lastDaysIn(tongue))];
+    made.set(tongue, known);
+    return known;
+  });
+}

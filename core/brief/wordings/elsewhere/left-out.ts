@@ -1,4 +1,5 @@
 import type { Rewrite } from '../alike.ts';
+import type { Tongue } from './sayings.ts';
 
 /** How a language says that parts of a paper are not counted: in front of them, or behind them; what joins them; what stands before their names; and their names, by what they are in English. Compiled by hand. */
 interface LeftOut { ahead: string; behind: string; joint: string; article: string; parts: readonly (readonly [name: string, english: string])[] }
@@ -37,7 +38,8 @@ const norwegian: LeftOut = {
 };
 
 /** “Ohne Deckblatt, Inhalts- und Literaturverzeichnis” as “without title page, contents, references”. */
-export const leftOutElsewhere: readonly Rewrite[] = [german, french, spanish, italian, portuguese, dutch, swedish, norwegian].flatMap(({ ahead, behind, joint, article, parts }): Rewrite[] => {
+export function leftOutIn(tongue: Tongue): Rewrite[] {
+  const { ahead, behind, joint, article, parts } = { german, french, spanish, italian, portuguese, dutch, swedish, norwegian }[tongue];
   const before = String.raw`(?:(?:${article.split('|').map((a) => (a.endsWith("['’]") ? a : `${a}\\s`)).join('|')}))?`, part = `${before}(?:${parts.map(([name]) => name).join('|')})(?![\\p{L}])`, list = String.raw`${part}(?:\s?(?:${joint})\s?(?:(?:${joint})\s)?${part}){0,6}`;
   const each = parts.map(([name, english]) => ({ name: new RegExp(`(?<![\\p{L}])(?:${name})(?![\\p{L}])`, 'giu'), english }));
   const told = (said: string): string => {
@@ -45,4 +47,4 @@ export const leftOutElsewhere: readonly Rewrite[] = [german, french, spanish, it
     return `without ${[...new Set(found.flatMap((f) => f.english.split(', ')))].join(', ')}`;
   };
   return [[new RegExp(`(?<![\\p{L}])(?:${ahead})\\s+${list}`, 'giu'), told], [new RegExp(`(?<![\\p{L}])${list},?\\s+(?:${behind})(?![\\p{L}])`, 'giu'), told]];
-});
+}

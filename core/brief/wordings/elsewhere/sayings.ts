@@ -1,6 +1,8 @@
 /** Whole demands as departments say them in another language than English, with what they are in English. `$1`, `$2` stand for what they name, a number in words among it, and `$1*7` for the days of so many weeks. Small words of English would hide what the rest is written in, so there are none. Compiled by hand. */
 export type Sayings = readonly (readonly [said: string, english: string])[];
 
+export type Tongue = 'german' | 'french' | 'spanish' | 'italian' | 'portuguese' | 'dutch' | 'swedish' | 'norwegian';
+
 /** A number in figures, and one in figures or words. */
 export const number = String.raw`(\d[\d.,\u00a0 ]*\d|\d)`;
 export const percent = String.raw`(\d{1,2}) ?(?:%|prozent|pour ?cents?|por ciento|per ?cento|por cento|procent|prosent)`;
