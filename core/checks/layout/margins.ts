@@ -1,21 +1,20 @@
 import { defineCheck, atFile, look, stops } from '../define.ts';
 import { outliersOf, placeOf } from '../outliers.ts';
 import { askedOf, type Asked } from '../asked-measure.ts';
-import type { Brief } from '../../model/brief.ts';
+import type { Brief, SideMargins } from '../../model/brief.ts';
 
 /** Ink and rounding may take so many millimetres. */
 const leeway = 2;
 
-type Side = 'left' | 'right' | 'top' | 'bottom';
 /** What is asked of each side: where the wording names sides, of those alone. Null: nothing. */
 function sidesAsked(brief: Brief): { text: string; of: (side: string) => Asked | null } | null {
   const all = askedOf(brief, 'marginMm'), { margins } = brief.layout;
   if (!margins) return all && { text: `margins of ${all.text} mm`, of: () => all };
-  const least = brief.layout.atLeast?.includes('marginMm') ?? false, sides = Object.entries(margins) as [Side, number][], same = new Map<number, string[]>();
+  const least = brief.layout.atLeast?.includes('marginMm') ?? false, sides = Object.entries(margins) as [keyof SideMargins, number][], same = new Map<number, string[]>();
   for (const [side, mm] of sides) same.set(mm, [...(same.get(mm) ?? []), side]);
   return {
     text: `margins: ${[...same].map(([mm, names]) => `${names.join(' and ')} ${least ? 'at least ' : ''}${mm}`).join(', ')} mm`,
-    of: (side) => { const mm = margins[side as Side]; return mm === undefined ? null : { text: `${least ? 'at least ' : ''}${mm}`, off: (value) => (least ? Math.min(0, value - mm) : value - mm) }; },
+    of: (side) => { const mm = margins[side as keyof SideMargins]; return mm === undefined ? null : { text: `${least ? 'at least ' : ''}${mm}`, off: (value) => (least ? Math.min(0, value - mm) : value - mm) }; },
   };
 }
 

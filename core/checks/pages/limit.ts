@@ -2,7 +2,7 @@ import { defineCheck, atFile, look, stops } from '../define.ts';
 import type { CheckInput } from '../define.ts';
 import type { WordPart } from '../../model/brief.ts';
 import type { DocumentFacts } from '../../model/facts.ts';
-import { billOf } from '../../words/bill.ts';
+import { billOf, billParts } from '../../words/bill.ts';
 
 const limits = ({ brief, document }: CheckInput): { min: number | null; max: number | null } => ({ min: document?.limits?.minPages ?? brief.limits.minPages, max: document?.limits?.maxPages ?? brief.limits.maxPages });
 /** Where similarity is checked a document must have fewer pages than this. Common practice, no published source. */
@@ -11,10 +11,10 @@ const mostForSimilarity = 800;
 export const farFewerWords = 100_000;
 const pagesOf = (n: number): string => `${n} ${n === 1 ? 'page' : 'pages'}`;
 const inWords = (min: number | null, max: number | null, most = 'at most '): string => (min !== null && max !== null ? (min === max ? `exactly ${pagesOf(max)}` : `${min} to ${pagesOf(max)}`) : max !== null ? `${most}${pagesOf(max)}` : `at least ${pagesOf(min ?? 0)}`);
-const partNames: Partial<Record<WordPart, string>> = { titlePage: 'title page', contents: 'contents', abstract: 'abstract', references: 'references', appendices: 'appendices' };
+const nameOf = (part: WordPart): string => billParts.find((p) => p.part === part)!.line.toLowerCase();
 const inAList = (names: string[]): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`);
 const leftOut = (input: CheckInput): WordPart[] => input.brief.counting?.pagesLeft ?? [];
-const without = (parts: WordPart[]): string => (parts.length > 0 ? `, without ${inAList(parts.flatMap((p) => partNames[p] ?? []))}` : '');
+const without = (parts: WordPart[]): string => (parts.length > 0 ? `, without ${inAList(parts.map(nameOf))}` : '');
 
 /** How many of the fixed pages count. A page is left out where nothing stands on it but parts that the wording leaves out; one without words goes with the page before it, as a figure of an appendix does.
  * @returns the pages that count, and the parts that were found on the others */
