@@ -23,6 +23,8 @@ const ofLesser = /^[\s-]?(?:pt|points?)?\s+(?:for|in|within)\s+(?:the |any |all 
 export function readLayout(clauses: Clause[]): LayoutRead {
   const out: LayoutRead = { pageSize: [], marginMm: [], fontSizePt: [], lineSpacing: [], fonts: [], pageNumbers: [], atLeast: new Set(), fontsAreExamples: true };
   for (const clause of clausesWith(clauses, layoutSigns)) {
+    // “The handout is double-spaced.”
+    if (/^\W*(?:the|this|our|my|all) (?:[a-z]+ )?(?:handouts?|slides?|readers?|handbook|textbook|syllabus|sample (?:essay|paper)s?|transcripts?|readings?) (?:is|are|was|were|uses?|has|have)\b(?! to\b)/i.test(clause.text)) continue;
     const override = isCorrection(clause);
     const put = <T>(list: Statement<T>[], value: T, m: { at: number; to: number }): void => { list.push({ value, start: m.at, end: m.to, override }); };
     for (const m of matchesIn(clause, /\b(A[345])\b(?!\s?(?:road|level)|:? (?!(?:Page|Portrait|Landscape|Format|Paper|Sheet|Size|Single|Double)\b)[A-Z][a-z]+)|\b(US |American )?(Letter|Legal)(?:[- ](?:size|paper|format|sheet))\b|\bUS [Ll]etter\b|(?<=\()Letter(?=[,;)])|(?<=\b(?:[Pp]age|[Pp]aper)(?: size| format)?\s?[:=–-]\s?)(?:Letter|letter)\b|\bletter(?=[- ](?:size|format)\b)|\b8[.,]5\s?(?:in(?:ch(?:es)?)?|["″])?\s?(?:x|×|by)\s?11\b/g)) if (!/^A[345]$/.test(m[0]) || /\b(?:page|paper|sheet|size|format|side|margin|portrait|landscape|pages|pdf|typed|print|spacing|lines|font)\w*\b|\d ?-?(?:pt|point)\b/i.test(clause.text) || /^\W*(?:(?:please )?use|in|on)?\s*A[345]\W*$/i.test(clause.text)) if (!/\b(?:poster|photograph)\b/i.test(clause.text)) put(out.pageSize, m[1] ?? m[3] ?? 'Letter', m);

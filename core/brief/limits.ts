@@ -199,8 +199,8 @@ function readSizes(spelt: Clause, previous: Clause | undefined): LimitStatement[
     const ofNamedFile = /^\W*$/.test(after) && /^\W*(?:\d{1,2}[.)]\s*|\([a-z\d]\)\s*)?[\w<>#-]{2,40}\.(?:pdf|docx?|odt|rtf|zip|xlsx|csv|pptx|txt|mp[34])\b[^.;]*$/i.test(before);
     // “10 MB per file, 30 MB in total”: what one file may have is the limit of a file.
     if (/^\s*(?:in total|altogether|together|overall|for (?:all|everything))\b/i.test(after) && /\d\s?[KMG]i?B\s+(?:per|a|each|for each) (?:file|document)\b|\beach\b/i.test(before)) continue;
-    // “No data sets larger than 1 MB”: what the file may hold.
-    if (/\bno (?!(?:[a-z]+ )?(?:files?|documents?|uploads?|submissions?|pdfs?|attachments?)\b)(?:[a-z-]+ ){1,3}(?:larger|bigger|greater|over|above|exceeding)(?: than)? $/i.test(before)) continue;
+    // “No data sets larger than 1 MB”: what the file may hold. “Your account holds up to 500 MB”: what a place may.
+    if (/\b(?:account|drive|disk|stick|storage|cloud|locker|quota)s?\b (?:holds?|has|stores?|offers?|gives? you|comes with|is|can hold|takes) [^.;]{0,12}$/i.test(before) && !/\b(?:upload|submi|hand)/i.test(before) || /\bno (?!(?:[a-z]+ )?(?:files?|documents?|uploads?|submissions?|pdfs?|attachments?)\b)(?:[a-z-]+ ){1,3}(?:larger|bigger|greater|over|above|exceeding)(?: than)? $/i.test(before)) continue;
     // “The maximum is 20 MB, but please stay under 10 MB if you can.”
     if (/^[^.;]{0,10}\b(?:if you can|if possible|if at all possible|ideally|preferably)\b/i.test(after) || /\b(?:ideally|preferably)\b[^.;,]{0,20}$/i.test(before)) continue;
     // “Attachments: up to 5 files, each max. 500 MB” limits what goes beside the paper.

@@ -86,7 +86,6 @@ export const plainer: readonly Rewrite[] = [
   // “Word limit | 1500”: a name and its value.
   [/(?<![ \t])[ \t]*\|[ \t]*(?<=^[ \t]*\p{L}(?:[^|\n:.;?!]|(?<=\b(?:[Mm]ax|[Mm]in|[Nn]o))\.){1,40}?[ \t]*\|[ \t]*)(?=[^|\n\s][^|\n]*$)/gmu, () => ': '],
   [/\(within (?=\d{1,2} ?%\))/g, () => '(± '],
-  [/\ba thousand(?= words\b)/gi, () => '1000'], [/\b(?:two|three|four|five|six) thousand(?= words\b)/gi, (said) => `${['two', 'three', 'four', 'five', 'six'].indexOf(said.split(' ')[0]!.toLowerCase()) + 2}000`],
   // The time of a country is that of its capital.
   [/\btime in (?:Germany|France|Spain|Italy|Ireland|Austria|Sweden|Norway|Denmark|Finland|Poland|Greece|Portugal)\b/g, (said) => `${{ Germany: 'Berlin', France: 'Paris', Spain: 'Madrid', Italy: 'Rome', Ireland: 'Dublin', Austria: 'Vienna', Sweden: 'Stockholm', Norway: 'Oslo', Denmark: 'Copenhagen', Finland: 'Helsinki', Poland: 'Warsaw', Greece: 'Athens', Portugal: 'Lisbon' }[said.slice(8)]!} time`],
   // “By Sunday night, 6 December”.
