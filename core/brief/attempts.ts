@@ -29,8 +29,9 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     // “A revised version may be submitted once” is one beside the first; where it has to be asked for, none that is granted.
     const revised = /\b(?:an?|one) (?:revised|corrected|improved|amended|reworked|updated) (?:version|file|paper|essay|report|draft|text|proposal)\b[^.;]{0,20}\b(?:may|can)\b/i.test(clause.text), onCondition = /\b(?:if|unless|provided)\b/i.test(clause.text);
     const allow = (said: number | 'unlimited', m: { at: number; to: number }): void => {
-      // “Two attempts at the quiz.”
-      if (/^ (?:at|with|on|in|to take|to pass|for) (?:the|this|that|each|every|an?|your) (?:[a-z]+ )?(?:quiz|test|exam|examination|question|problem|puzzle|driving test)\b/i.test(clause.text.slice(m.to - clause.start))) return;
+      // “Two attempts at the quiz”, where no quiz is handed in.
+      const tried = /^ (?:at|with|on|in|to take|to pass|for) (?:the|this|that|each|every|an?|your) (?:[a-z]+ )?(quiz|test|exam|question|problem|puzzle)/i.exec(clause.text.slice(m.to - clause.start))?.[1];
+      if (tried && !clauses.some((c) => c !== clause && new RegExp(`\\b${tried}`, 'i').test(c.text))) return;
       const value = said === 1 && revised ? 2 : said;
       if (value === 2 && said === 1 && onCondition) return;
       if (value !== 1 || !afterwards.test(clause.text.slice(m.to - clause.start)) && !/^\W*(?:after|once) the (?:deadline|due date|closing (?:date|time))\b/i.test(clause.text)) out.allowed.push({ value, start: m.at, end: m.to, override }); };
