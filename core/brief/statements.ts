@@ -136,7 +136,7 @@ export const negation = /\b(?:not|no|never|don['’]?t|doesn['’]?t|isn['’]?t
 export function numberOf(text: string): number {
   const spoken = largeNumbers[text.toLowerCase()];
   if (spoken !== undefined) return spoken;
-  const t = text.replace(/[\s\u00a0\u202f]/g, '');
+  const t = text.replace(/[\s\u00a0\u202f]|(?<=\d)['’](?=\d{3})/g, '');
   // A nought in front is the whole of a number below one: “0.023” groups no thousands.
   if (/^[1-9]\d{0,2}([.,])\d{3}(\1\d{3})*$/.test(t)) return Number(t.replace(/[.,]/g, ''));
   return Number(t.replace(',', '.'));

@@ -65,7 +65,7 @@ export function compareReceipt(read: ReceiptRead, files: DocumentFacts[], brief:
   // Programs count words in different ways, with or without notes and lists; half as many again is another paper.
   const counted = files.every((f) => f.words.ok) ? files.reduce((n, f) => n + (f.words.ok ? f.words.value : 0), 0) : 0;
   if (read.words !== null && counted > 0) add('words', `about ${counted}`, String(read.words), read.words >= counted * 0.67 && read.words <= counted * 1.5);
-  if (read.stated !== null) add('documents', String(files.length), String(read.stated), read.stated >= files.length);
+  if (read.stated !== null) add('documents', String(files.length), String(read.stated), read.stated === files.length);
 
   // Whoever was granted more time is in time whatever the receiver calls it.
   // Where it shows no time of day that says otherwise, its word on the day of the deadline holds.

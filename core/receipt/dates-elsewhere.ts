@@ -20,7 +20,7 @@ export function dateInEnglish(written: string): string {
     // “15. 3. 2027”, “15/3 2027”, “15/3-2027”.
     .replace(/\b(\d{1,2})\. (\d{1,2})\. (20\d\d)\b/g, '$1.$2.$3').replace(/\b(\d{1,2})\/(\d{1,2})[ -](20\d\d)\b/g, '$1/$2/$3');
   if (!isForeign(value)) return value;
-  value = monthNames.reduce((v, [name, english]) => v.replace(name, english), value).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/\b(20\d\d)\s?(?:r\.|roku)(?=[\s,;.]|$)/g, '$1')
+  value = monthNames.reduce((v, [name, english]) => v.replace(name, english), value).replace(/(\d)\.(?=\s+[A-Z][a-z]+ \d{4})/g, '$1').replace(/(\d)\.(?=\s+(?:april|august|september|november) \d{4})/g, '$1').replace(/\b(20\d\d)\s?(?:r\.|roku)(?=[\s,;.]|$)/g, '$1')
     .replace(beforeHour, ' ').replace(behindHour, '').replace(/\bkl\.?\s*(?=\d)|\bum\s+(?=\d)|\bklo\s+(?=\d)|\s*\b(?:Uhr|uur)\b|\bom\s+(?=\d)|\ba las\s+(?=\d)|\balle(?:\s+ore)?\s+(?=\d)|\bore\s+(?=\d)/gi, '')
     .replace(/\b(?:hora (?:local )?de|ora (?:locale )?di|heure de|Ortszeit)\s+(?=[A-Z])/g, 'time in ').replace(/(?<=\d\s+)de\s+(?=[A-Z][a-z]+\b)|(?<=[A-Z][a-z]+)\s+de(?=\s+\d{4})/g, '');
   return value.replace(/(?<!\d\.)\b(\d{1,2})[.hu](\d{2})\b(?!\.\d)/g, '$1:$2').replace(/\bMEZ\b/g, 'CET').replace(/\bMESZ\b/g, 'CEST');

@@ -168,9 +168,13 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
     if (/…|\.\.\./.test(r.value) && !hasEnding.test(r.value) && /file|document/i.test(r.label) && !/\s\S+\s\S+\s/.test(r.value)) add(cleanQuotes(r.value)!, rest.indexOf(r.value));
   }
   for (const m of rest.matchAll(new RegExp(`[“"‘'«]([^“”"‘’'«»\\n\\u0000]{1,200}\\.(?:${extensions}))[”"’'»]|(?<![\\w@/.…-])((?:[\\p{L}\\p{N}(]|…|\\.\\.\\.)[^\\s"'“”‘’<>|:*?,;/\\\\\\u0000]{0,200}(?:\\s\\(\\d{1,3}\\))?\\.(?:${extensions}))(?![\\w@/-])`, 'giu'))) {
-    const name = m[1] ?? m[2]!;
+    const name = m[1] ?? (m[2]!.startsWith('(') && !m[2]!.includes(')') ? m[2]!.slice(1) : m[2]!);
     // A host name or a receipt's own file is not the paper.
-    if (/^www\.|@/.test(name) || /^(?:receipt|confirmation|acknowledgement)\b/i.test(name)) continue;
+    if (/^www\.|@/.test(name) || /^(?:receipt|confirmation|acknowledgement)(?:\b|_)/i.test(name)) continue;
+    // “See rules.pdf for the rules.” “Your template.docx was not needed.”
+    if (!expected.includes(name) && (/^(?:rules?|guidelines?|guidance|instructions?|handbook|manual|help|faq|terms|privacy|template|rubric|regulations)[\w-]*\.\w+$/i.test(name) || /^\W{0,3}(?:(?:was|is|were) not (?:needed|required|used|part of)|(?:has been|was) (?:removed|deleted|withdrawn|replaced|superseded|overwritten))\b/i.test(rest.slice(m.index + m[0].length)))) continue;
+    // “essay.pdf replaced essay_draft.pdf.”
+    if (/\b(?:replaced|replaces|replacing|instead of|supersed(?:es|ed|ing)|overwrote|overwrites|in place of)\s+(?:(?:the|your) )?(?:(?:earlier|previous|old|former) )?(?:(?:file|version|upload) )?[“"]?$/i.test(rest.slice(Math.max(0, m.index - 60), m.index + (m[1] ? 1 : 0)))) continue;
     const longer = m[1] ? '' : wordsOfName(rest.slice(rest.lastIndexOf('\n', m.index - 1) + 1, m.index), /^[^\n]*/.exec(rest.slice(m.index + name.length))![0]);
     add(longer + name, m.index - longer.length);
   }
@@ -202,20 +206,20 @@ function readSizes(text: string, rows: Row[], names: readonly string[]): SizeSho
     const value = numberOf(raw);
     if (Number.isNaN(value)) return;
     // The rounding shown: half a unit of the last place, and a whole one for those who cut off.
-    const places = /[.,](\d+)$/.exec(raw.replace(/[\s\u00a0]/g, ''))?.[1] ?? '', grouped = /^[1-9]\d{0,2}(?:[,.\s\u00a0\u202f]\d{3})+$/.test(raw.trim());
+    const places = /[.,](\d+)$/.exec(raw.replace(/[\s\u00a0]/g, ''))?.[1] ?? '', grouped = /^[1-9]\d{0,2}(?:[,.'’\s\u00a0\u202f]\d{3})+$/.test(raw.trim());
     const step = decimal === 1 ? 0 : 10 ** -(grouped ? 0 : places.length);
     // Whole kilobytes are often rounded up, as file managers do.
     const up = decimal === 1e3 && places === '' ? 1 : 0.5;
     sizes.push({ bytes: Math.round(value * decimal), low: Math.floor((value - step * up) * decimal), high: Math.ceil((value + (decimal === 1 ? 0 : step)) * binary), rounded: places !== '' && !grouped, total, of });
   };
-  const pattern = /(?<![\w.]|\w-)(\d{1,3}(?:[,.\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|octetos?|bajt(?:ów|y|ů)?|tavua|bayt|kilobytes|megabytes|[KM]t)(?![\p{L}\d]|[-_]\w)/giu;
+  const pattern = /(?<![\w.]|\w-)(\d{1,3}(?:[,.'’\s\u00a0\u202f]\d{3})+(?![\d])|\d+(?:[.,]\d+)?)\s?(bytes?|B|[KMG]i?B|[KM]i?o|octets?|octetos?|bajt(?:ów|y|ů)?|tavua|bayt|kilobytes|megabytes|[KM]t)(?![\p{L}\d]|[-_]\w|\/s(?:ec)?\b)/giu;
   // Groups of a sum end in a “b” now and then.
   const found: { raw: string; unit: string; total: boolean; at: number }[] = [];
   let start = 0;
   for (const line of text.replace(sums, (sum) => ' '.repeat(sum.length)).split('\n')) {
     const from = start;
     start += line.length + 1;
-    if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free|on disk)\b/i.test(line)) continue;
+    if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free|on disk|of storage|storage used|space used|you have used)\b/i.test(line)) continue;
     const hits = [...line.matchAll(pattern)];
     // “3.4 MB (3,412,345 bytes)” is one size: the exact one counts.
     const exact = hits.find((h) => /^(?:bytes?|octets?|octetos?|bajt(?:ów|y|ů)?|tavua|bayt)$/i.test(h[2]!));
@@ -272,7 +276,7 @@ const moduleInProse = (text: string): string | null => /\b(?:submission|hand-?in
 function statedCount(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => labels.stated.test(r.label) && /^\d{1,3}$/.test(r.value));
   if (row) return Number(row.value);
-  const m = /\b(\d{1,2}|one|two|three|four)\s+(?:of\s+(?:your\s+|the\s+)?(?:\d+|two|three|four|five)\s+)?(?:files?|documents?)\s+(?:(?:was|were|has been|have been)\s+)?(?:received|submitted|stored|uploaded|accepted)\b/i.exec(text);
+  const m = /(?<![\d:.,/-])\b(\d{1,2}|one|two|three|four)[^\S\n]+(?:of\s+(?:your\s+|the\s+)?(?:\d+|two|three|four|five)\s+)?(?:files?|documents?)\s+(?:(?:was|were|has been|have been)\s+)?(?:received|submitted|stored|uploaded|accepted)\b/i.exec(text);
   const words: Record<string, number> = { one: 1, two: 2, three: 3, four: 4 };
   // “You handed in 1 of 2 documents.”
   const part = /\b(?:handed in|submitted|uploaded|sent|received|got|have|hold)\b[:\s]+(\d{1,2}|one|two|three|four) (?:of|out of) (?:your |the )?(?:\d{1,2}|two|three|four|five) (?:files?|documents?)\b/i.exec(text) ?? /^\W*(?:documents?|files?)[^\S\n]*:[^\S\n]*(\d{1,2}|one|two|three|four) (?:of|out of) (?:\d{1,2}|two|three|four|five)\s*$/im.exec(text);

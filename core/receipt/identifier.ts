@@ -24,6 +24,12 @@ export function readId(text: string, rows: Row[]): string | null {
   // “Your set has arrived (set no. S-118).”
   const parcel = /\b(?:set|batch|parcel|bundle|lot) (?:no\.|nr\.?|number|ID|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
   if (parcel && parcel[1]!.length >= 3) return parcel[1]!;
+  // “https://hand-in.example/receipts/HX-20391”.
+  const address = /\bhttps?:\/\/[^\s"<>]*\/(?:receipts?|submissions?|confirmations?|hand-?ins?)\/((?=[\w-]*\d)[A-Za-z0-9][\w-]{2,}\w)(?=[\s.,;)"<>?#]|$)/i.exec(text);
+  if (address && !/\breceipts?\b[^\n/]{0,24}\d/i.test(text.replace(address[0], ''))) return address[1]!;
+  // “Receipt code (keep it safe): HX-20391”, “Deposit slip HX-20391”, “Barcode: HX-20391”, “Für Rückfragen nennen Sie bitte HX-20391”.
+  const beside = /\b(?:receipt|submission|confirmation|reference) (?:code|number|no\.|ID) \([^()\n]{3,40}\)\s*:\s*#?((?=[\w/-]*\d)[A-Z0-9][\w/-]{2,}\w)\b/i.exec(text) ?? /\b(?:(?:deposit|submission|hand-?in|delivery) slip|bar ?code)(?: no\.?| number)?\s*:?\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)+)\b/i.exec(text) ?? /(?<!\p{L})(?:nennen Sie (?:bitte|stets|immer)|geben Sie bitte|veuillez (?:indiquer|rappeler|citer)|indique|citi|vermeld)\s+(?:die |das |la |le |el |il )?((?=[A-Z0-9/_-]*\d)[A-Z]{1,6}[-/_]?[A-Z0-9]+(?:[-/_][A-Z0-9]+)*)(?![\p{L}\d])/u.exec(text);
+  if (beside) return beside[1]!;
   const prose = /\b(?:receipt|submission|confirmation|reference|(?<=\b(?:quote|our|your|use)\s(?:the\s)?|,\s)ref\.?|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:(?:is|was)\s*:?|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
   // “… your submission (ID: 5521-7)”.
   const bracketed = /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i.exec(text);
@@ -53,8 +59,11 @@ export function readId(text: string, rows: Row[]): string | null {
   const logged = numberOfEntry(text);
   if (logged) return logged;
   // “It carries the number 4-1-7 in our list.”
-  const carried = /\b(?:carries|has|got|given|bears|under) (?:the |our |your )?(?:number|no\.|code|reference)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
+  const carried = /\b(?:carries|has|got|given(?: (?:it|them|your \w+))?|bears|under) (?:the |our |your )?(?:number|no\.|code|reference)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
   if (carried && carried[1]!.length >= 3 && /\b(?:receive|received|arrived|accepted|handed in|submitted)\b/i.test(text)) return carried[1]!;
+  // “[HX-20391] Receipt”.
+  const tagged = /^\W*\[((?=[A-Za-z0-9/_-]*\d)[A-Z][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)+)\]\s*(?:re:\s*)?(?:your )?(?:submission |hand-?in )?(?:receipt|confirmation|acknowledge?ment)\b/im.exec(text);
+  if (tagged) return tagged[1]!;
   // “Confirmation of hand-in | ID 20270312-4471”; “Ticket T-9”.
   const barred = /(?:^|[|•·]|\s-)\s*(?:ID|Ref(?:erence)?\.?|No\.?|Nr\.?)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\s*(?:$|[|•·])/m.exec(text) ?? /\bticket\s+#?([A-Z]{1,6}-?\d+(?:-\d+)*)\b/i.exec(text);
   if (barred && barred[1]!.length >= 3) return barred[1]!;

@@ -16,7 +16,7 @@ export function statedLate(text: string, rows: readonly Row[]): boolean {
   const own = text.replace(/(?<=^|[.!?\n]\s{0,8})(?:if|should|unless|in case|when)\b[^.\n]*/gi, ' ').replace(early, ' ');
   return saidLate.some((p) => p.test(own))
     || rows.some((r) => labels.status.test(r.label) && /\blate\b/i.test(r.value.replace(early, ' ')))
-    || rows.some((r) => /^(?:late|overdue|after (?:the )?deadline)$/i.test(r.label) && /^yes\b/i.test(r.value) || /^(?:on time|in time|before (?:the )?deadline)$/i.test(r.label) && /^no\b/i.test(r.value))
+    || rows.some((r) => /^(?:late|overdue|(?:received |submitted |handed in )?after (?:the )?(?:deadline|due (?:date|time)))$/i.test(r.label) && /^yes\b/i.test(r.value) || /^(?:on time|in time|before (?:the )?deadline)$/i.test(r.label) && /^no\b/i.test(r.value))
     || rows.some((r) => /^(?:timeliness|punctuality)$/i.test(r.label) && /^late\b/i.test(r.value))
     || rows.some((r) => /^(?:seconds|minutes|hours|days) late$/i.test(r.label) && Number.parseFloat(r.value.replace(',', '.')) > 0);
 }

@@ -14,12 +14,22 @@ const handedInAbroad = new RegExp(String.raw`(?<!\p{L})(?:${[
   'inlämna[dt]|mottage[nt]|togs emot|tagits emot|uppladda[dt]|laddades upp|skicka[dt]|skickades', 'afleveret|modtaget|uploadet|indsendt', 'innlevert|levert|mottatt|lastet opp|sendt inn', 'palautettu|vastaanotettu|vastaanotettiin|lähetetty|palautettiin', 'złożon[oay]|przyjęt[oay]|przesłan[oay]|otrzyman[oay]|odebran[oay]', 'odevzdán[oay]?|přijat[oay]?|nahrán[oay]?|doručen[oay]?', 'teslim edil(?:di|miştir)|alındı|gönderildi|yüklendi|alınmıştır',
 ].join('|')})(?!\p{L})`, 'iu');
 
+/** What happened before it was received, or beside it. */
+const anotherStep = /\b(?:started?|beg[au]n|opened|created|(?:last )?(?:modified|changed|edited|saved)|printed|viewed|mailed|logged in|signed in|first (?:received|uploaded|submitted|handed in)|(?:originally|initially) (?:received|uploaded|submitted|handed in)|deadline|due|closes)\b/i, clockTime = /\d{1,2}[:.]\d\d(?!\d)|\d ?[ap]\.?m\b/i;
+/** “Transfer started 12 April 15:40, completed 12 April 15:42”: of several steps in a line those that are not its end are left out. */
+function withoutOtherSteps(line: string): string {
+  line = line.replace(/\([^()]*\b(?:deadline|due|closes|created|modified|started)\b[^()]*\)/gi, ' ');
+  const steps = line.split(/[,;](?=\s)(?!\s*(?:at |um |à |a las |alle |om |kl\.? ?)?\d{1,2}[:.]\d\d)|\s[–—|]\s|\band\b/).filter((step) => clockTime.test(step));
+  return steps.length > 1 && steps.some((step) => !anotherStep.test(step)) ? steps.filter((step) => anotherStep.test(step)).reduce((rest, step) => rest.replace(step, ' '), line) : line;
+}
+
 /** When it was received, by a row, a sentence or a line of a log; `day` where a date stands without a time. @param zone - of times that name none */
 export function readReceived(text: string, rows: Row[], expected: string[], zone: string | null, nowIso: string): { at: string | null; zoneOpen: boolean; day?: string } {
   const today = DateTime.fromISO(nowIso, { setZone: true }), ofAll = zoneOfAllTimes(text);
   // The whole text is looked at once for each zone, however many times it tells.
   const orders = new Map<string | null, ReturnType<typeof dateOrder>>(), orderBy = (of: string | null): ReturnType<typeof dateOrder> => { if (!orders.has(of)) orders.set(of, dateOrder(text, of)); return orders.get(of)!; };
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
+    written = withoutOtherSteps(written.replace(/,? time (?:of (?:receipt|submission|arrival)|received|submitted):? (?=\d)/i, ' '));
     // Thousandths of a second, and what an earlier version's time is.
     written = written.replace(/(\d:\d\d:\d\d)\.\d{1,6}\b/g, '$1').replace(/(?:\d{1,2}(?:st|nd|rd|th)? \p{L}{3,9} \d{2,4}|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}),?\s*\d{1,2}[:.]\d\d[^(),;]{0,12}\((?:first|initial|earlier|previous|old)(?: (?:version|upload|file|submission))?\)[,;]?\s*/giu, '');
     const value = dateInEnglish(written);
@@ -74,11 +84,11 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   if (ended) return ended;
   // In a log the line that speaks of the receipt is the one, not those of the steps before it.
   for (const line of [...sentences.filter((l) => /^\W*\d{4}-\d\d-\d\d[T ][^\n]*(?:\breceived\b[^\n]*\breceipt\b|\breceipt\b[^\n]*\breceived\b)/i.test(l)), ...sentences]) {
-    if (!handedInAbroad.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|did (?:get|receive)|came in|we (?:got|have)|successful|(?:upload|submission|hand-?in|transfer|delivery) (?:is |was )?completed?|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(line.replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
+    if (!handedInAbroad.test(line) && !/\b(?:received|submitted|handed in|uploaded|accepted|stored|arrived|reached us|did (?:get|receive)|came in|we (?:got|have)|successful|(?:upload|submission|hand-?in|transfer|delivery) (?:is |was )?completed?|confirm|lodged|deposited|logged|recorded|acknowledged?|hold(?:ing)? (?:it|the following|your \w+|these files?)|ingest(?:ed)?)\b|^\s*(?:receipt|reference|ticket|confirmation)\b|\breceipt #?(?=[\w/-]*\d)[A-Z0-9][\w/-]*,/i.test(line) || /\b(?:you|last) (?:logged|signed) in\b/i.test(line) || /\b(?:printed|due|deadline|feedback|closes|opens|will be|page \d)\b/i.test(withoutOtherSteps(line).replace(/\b(?:before|ahead of) the (?:deadline|due)\b/gi, '').split(/\b(?:due|deadline)\b/i)[0]!.length < 8 ? line : '')) continue;
     // A line for each file, with the time of each: all are there when the last one is.
     const files = expected.length > 1 && expected.some((name) => line.includes(name)) ? sentences.filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
     if (files.length > 1) return files.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]!;
-    const at = read(line.replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
+    const at = read(withoutOtherSteps(line).replace(/\b(?:\d+|one|two|three|five|ten|an?) (?:seconds?|minutes?|hours?|days?) (?:before|ahead of|short of) (?:the |its )?(?:deadline|due (?:date|time))/gi, ' ').replace(/\b(?:due|deadline|closes)\b.*$/i, '').replace(/\b(?:printed|generated|issued|downloaded|viewed)\b[^.;]*/gi, ''));
     if (at) return at;
   }
   // “The submission was created at 15:10 and last updated at 16:42”: what is there is the last state.
@@ -103,7 +113,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   });
   if (found.size === 1) return [...found.values()][0]!;
   // It says that something was received, and of all its lines one has a date with a time: “REF 417 – Fri 12 Mar, 4:42pm”.
-  const said = /\b(?:received|handed in|submitted|accepted|(?:upload|submission|hand-?in|transfer|delivery) (?:is |was )?completed?)\b|\s[–—|-]\s(?:late|in time|on time)\s*$|^\W*(?:all )?(?:done|complete[d]?|success)\b/im.test(text), dated = found.size === 0 && (said || /^\W*(?:submission |hand-?in )?receipt\b/im.test(text)) ? lines.filter((l, i) => (said || i > 0 && i < lines.length - 1) && /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
+  const said = /\b(?:received|handed in|submitted|accepted|(?:upload|submission|hand-?in|transfer|delivery) (?:is |was )?completed?)\b|\s[–—|-]\s(?:late|in time|on time)\s*$|^\W*(?:all )?(?:done|complete[d]?|success)\b/im.test(text), dated = found.size === 0 && (said || /^\W*(?:submission |hand-?in )?receipt\b/im.test(text)) ? lines.filter((l, i) => (said || i > 0 && i < lines.length - 1) && /\d[:.]\d\d|\d ?[ap]m\b/i.test(l) && !/\b(?:printed|generated|issued|due|deadline|closes|until|opens|feedback|modified|created|saved|draft|viewed|downloaded|mailed|logged in|signed in|last login)\b/i.test(l)).flatMap((l) => read(l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ')) ?? []) : [];
   if (dated.length === 1) return dated[0]!;
   const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, orderBy(zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
   const entry = timeOfEntry(text), logged = entry === null ? null : read(entry);
