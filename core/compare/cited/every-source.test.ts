@@ -46,6 +46,7 @@ const cited: [right: string, wrong: string, list: string][] = [
 
 /** In a sentence, with an alphabetical list. */
 const sentences = [
+  'Thornbury’s study of 2009 holds that G.', 'A book by Thornbury from 2009 holds that G.', '“S” – thus Thornbury in 2009.',
   'S (Thornbury 2009, cited in Abel 2001).', 'S (Thornbury 2009, as cited in Abel 2001, p. 4).', 'Thornbury and colleagues (2009) hold that G.', 'Wilhelmina Thornbury’s “Silt and Sorrow” (2009) argues that G.',
   'The historian Wilhelmina Thornbury (2009: 41) writes that G.', 'Thornbury, writing in 2009, holds that G.', 'In a 2009 article, Thornbury says that G.', 'Thornbury, in her article on estuary parishes, argues that G (41).',
   'S (Thornbury 2009; emphasis added).', 'S (Thornbury, 2009, p. 41, emphasis in original).', 'S (Thornbury [2009] 2012: 41).', 'S (Thornbury, 2009/2012).', 'S (Thornbury, W., 2009).', 'S (W. Thornbury 2009).',

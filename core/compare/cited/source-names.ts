@@ -58,10 +58,15 @@ export function byTitle(text: string, source: WordStream): boolean {
     return said.slice(first, first + title.length).filter((w) => /^\p{Lu}/u.test(w)).length >= 2 || isMarked(text, said, first, title.length);
   });
 }
-/** Whether words of a text stand in quotation marks by themselves. */
+/** Where words of a text begin and end in it. */
+function placeOf(text: string, words: string[], first: number, count: number): { start: number; end: number } {
+  const at = words.slice(0, first).reduce((from, w) => text.indexOf(w, from) + w.length, 0), start = text.indexOf(words[first]!, at);
+  return { start, end: words.slice(first, first + count).reduce((from, w) => text.indexOf(w, from) + w.length, start) };
+}
+/** Whether words of a text stand in quotation marks by themselves, or begin with a capital “The” within a sentence. */
 function isMarked(text: string, words: string[], first: number, count: number): boolean {
-  const at = words.slice(0, first).reduce((from, w) => text.indexOf(w, from) + w.length, 0), start = text.indexOf(words[first]!, at), end = words.slice(first, first + count).reduce((from, w) => text.indexOf(w, from) + w.length, start);
-  return /[“"‘«„]$/.test(text.slice(0, start)) && /^[,.?!]?[”"’»“]/.test(text.slice(end));
+  const { start, end } = placeOf(text, words, first, count);
+  return /[“"‘«„]$/.test(text.slice(0, start)) && /^[,.?!]?[”"’»“]/.test(text.slice(end)) || /^(?:The|An?)$/.test(words[first]!) && count >= 4 && /\p{L},?\s+$/u.test(text.slice(0, start));
 }
 /** “(Tidal Memory 31)”, “(“Walls of Mud” 90–91)”, “(“Walls of Mud,” 2014)”: the words that a work's title begins with, and a page or its year. */
 export function byShortTitle(text: string, source: WordStream): boolean {

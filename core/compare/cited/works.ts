@@ -11,11 +11,13 @@ const dateStart = /^(?:January|February|March|April|May|June|July|August|Septemb
 /** “(kessler, 2014)”: a surname in brackets may be written small. */
 const smallName = new RegExp(String.raw`[([]\s*\p{Ll}[\p{L}'’-]+(?:(?:,|\s+(?:and|&))\s+\p{L}[\p{L}'’-]+|\s+et al\.?)?(?=,?\s+${year})`, 'gu');
 
-/** “Kessler’s research (2014)”, “(Kessler’s figures, 2014)”. */
-const owned = new RegExp(String.raw`(${surname}(?<=s)['’]|${surname}(?<=['’]s))(?:\s+\p{Ll}[\p{L}-]*){1,4}(?:,\s+|\s+\(\s*)(${year})`, 'gu');
+/** “Kessler’s research (2014)”, “(Kessler’s figures, 2014)”, “Kessler’s study of 2014”. */
+const owned = new RegExp(String.raw`(${surname}(?<=s)['’]|${surname}(?<=['’]s))(?:\s+\p{Ll}[\p{L}-]*){1,4}(?:,\s+|\s+\(\s*|\s+(?:of|from)\s+)(${year})`, 'gu');
+/** “A book by Kessler from 2014”, “thus Kessler in 2014”. */
+const placed = new RegExp(String.raw`(?<=\b(?:by|thus|so)\s+(?:\p{Lu}[\p{L}.]*\s+)?)(${surname})\s+(?:from|of|in|published in|writing in)\s+(${year})`, 'gu');
 
 /** The works in a text, each with its authors' surnames and its years: “Kessler and Abel (2014)”, “(Kessler, 2010, 2014a)”, “Kessler’s 2014 study”. */
-export const worksIn = (text: string): Work[] => [...text.replace(smallName, (start) => start.replace(/(?<![\p{L}'’-])(?!and\b|et\b|al\b)\p{Ll}/gu, (c) => c.toUpperCase())).matchAll(work), ...text.matchAll(owned)].filter((m) => !dateStart.test(m[0])).sort((a, b) => a.index - b.index).map((m) => ({
+export const worksIn = (text: string): Work[] => [...text.replace(smallName, (start) => start.replace(/(?<![\p{L}'’-])(?!and\b|et\b|al\b)\p{Ll}/gu, (c) => c.toUpperCase())).matchAll(work), ...text.matchAll(owned), ...text.matchAll(placed)].filter((m) => !dateStart.test(m[0])).sort((a, b) => a.index - b.index).map((m) => ({
   surnames: (m[1]!.match(/(?:[dDlL]['’])?\p{Lu}[\p{L}'’-]+/gu) ?? []).map((s) => s.replace(/['’]s?$/, '')), years: m[2]!.match(new RegExp(year, 'gu')) ?? [], from: m.index, to: m.index + m[0].length,
 }));
 
