@@ -21,13 +21,13 @@ function sumOf(words: string): number {
 /** Lengths and sizes in words, with what they are in figures. */
 export const spokenNumbers: readonly Rewrite[] = [
   // “Four to five thousand words”: thousands both.
-  [new RegExp(`(?<![\\p{L}\\d-]|(?:hundred|thousand) )(${below100})( (?:to|and|or) |(?: ?[-–] ?))(${below100})[ -](hundred|thousand)${counted}`, 'giu'), (words, [least, joint, most, by]) => { const times = by!.toLowerCase() === 'hundred' ? 100 : 1000; return sumOf(least!) < sumOf(most!) ? `${sumOf(least!) * times}${joint!}${sumOf(most!) * times}` : words; }],
-  [new RegExp(`(?<=\\b(?:page|word) (?:limit|maximum|ceiling|cap)(?: is| of|:|,)? )${anyNumber}(?=\\s*(?:[.,;)]|$))`, 'gimu'), (words) => String(sumOf(words))],
+  [new RegExp(`(?<![\\w-]|(?:hundred|thousand) )(${below100})( (?:to|and|or) |(?: ?[-–] ?))(${below100})[ -](hundred|thousand)${counted}`, 'gi'), (words, [least, joint, most, by]) => { const times = by!.toLowerCase() === 'hundred' ? 100 : 1000; return sumOf(least!) < sumOf(most!) ? `${sumOf(least!) * times}${joint!}${sumOf(most!) * times}` : words; }],
+  [new RegExp(`(?<=\\b(?:page|word) (?:limit|maximum|ceiling|cap)(?: is| of|:|,)? )${anyNumber}(?=\\s*(?:[.,;)]|$))`, 'gim'), (words) => String(sumOf(words))],
   // “Between fifteen hundred and two thousand words”, “ten to twelve pages”.
-  [new RegExp(`(?<![\\p{L}\\d-])(${anyNumber})( (?:to|and|or) |(?: ?[-–] ?))(${anyNumber})${counted}`, 'giu'), (words, [least, joint, most]) => (sumOf(least!) < sumOf(most!) ? `${sumOf(least!)}${joint!}${sumOf(most!)}` : words)],
-  [new RegExp(`(?<![\\p{L}\\d-])(?:${thousands}|${hundreds})${counted}`, 'giu'), (words) => String(sumOf(words))],
-  [new RegExp(`(?<![\\p{L}\\d-]|\\b(?:${tens.slice(2).join('|')})[ -]|\\band )(?:(?:${teens.slice(1).join('|')})|(?:${tens.slice(2).join('|')})(?:[ -](?:${ones.slice(1).join('|')}))?)${counted}`, 'giu'), (words) => String(sumOf(words))],
-  [/(?<![\p{L}-])half a dozen(?= (?:pages|sides)\b)/giu, () => '6'], [/(?<![\p{L}-])(?:a|one) dozen(?= (?:pages|sides)\b)/giu, () => '12'], [/(?<![\p{L}-])two dozen(?= (?:pages|sides)\b)/giu, () => '24'],
-  [/(?<![\p{L}-])half a (?=(?:mega|giga)byte\b|[MG]B\b)/giu, () => '0.5 '], [/(?<![\p{L}-])(?:one|a) and a half (?=(?:mega|giga)bytes?\b|[MG]B\b)/giu, () => '1.5 '],
-  [new RegExp(`(?<![\\p{L}\\d-])${below100}${weighed}`, 'giu'), (words) => String(sumOf(words))], [new RegExp(`(?<![\\p{L}\\d-])(?:${hundreds})${weighed}`, 'giu'), (words) => String(sumOf(words))],
+  [new RegExp(`(?<![\\w-])(${anyNumber})( (?:to|and|or) |(?: ?[-–] ?))(${anyNumber})${counted}`, 'gi'), (words, [least, joint, most]) => (sumOf(least!) < sumOf(most!) ? `${sumOf(least!)}${joint!}${sumOf(most!)}` : words)],
+  [new RegExp(`(?<![\\w-])(?:${thousands}|${hundreds})${counted}`, 'gi'), (words) => String(sumOf(words))],
+  [new RegExp(`(?<![\\w-]|\\b(?:${tens.slice(2).join('|')})[ -]|\\band )(?:(?:${teens.slice(1).join('|')})|(?:${tens.slice(2).join('|')})(?:[ -](?:${ones.slice(1).join('|')}))?)${counted}`, 'gi'), (words) => String(sumOf(words))],
+  [/(?<![\w-])half a dozen(?= (?:pages|sides)\b)/gi, () => '6'], [/(?<![\w-])(?:a|one) dozen(?= (?:pages|sides)\b)/gi, () => '12'], [/(?<![\w-])two dozen(?= (?:pages|sides)\b)/gi, () => '24'],
+  [/(?<![\w-])half a (?=(?:mega|giga)byte\b|[MG]B\b)/gi, () => '0.5 '], [/(?<![\w-])(?:one|a) and a half (?=(?:mega|giga)bytes?\b|[MG]B\b)/gi, () => '1.5 '],
+  [new RegExp(`(?<![\\w-])${below100}${weighed}`, 'gi'), (words) => String(sumOf(words))], [new RegExp(`(?<![\\w-])(?:${hundreds})${weighed}`, 'gi'), (words) => String(sumOf(words))],
 ];

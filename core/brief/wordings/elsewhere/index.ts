@@ -15,8 +15,13 @@ import { spanish } from './spanish.ts';
 const numberNames: readonly string[][] = [[], ['a', 'an', 'one', 'ein', 'eine', 'einer', 'einem', 'un', 'une', 'uno', 'una', 'um', 'uma', 'een', 'één', 'en', 'ett', 'et'], ['two', 'zwei', 'deux', 'dos', 'due', 'dois', 'duas', 'twee', 'två', 'to'], ['three', 'drei', 'trois', 'tres', 'tre', 'três', 'drie'], ['four', 'vier', 'quatre', 'cuatro', 'quattro', 'quatro', 'fyra', 'fire'], ['five', 'fünf', 'cinq', 'cinco', 'cinque', 'vijf', 'fem'], ['sechs', 'six', 'seis', 'sei', 'zes', 'sex', 'seks'], ['seven', 'sieben', 'sept', 'siete', 'sette', 'sete', 'zeven', 'sju', 'syv'], ['eight', 'acht', 'huit', 'ocho', 'otto', 'oito', 'åtta', 'åtte', 'otte'], ['nine', 'neun', 'neuf', 'nueve', 'nove', 'negen', 'nio', 'ni'], ['ten', 'zehn', 'dix', 'diez', 'dieci', 'dez', 'tien', 'tio', 'ti']];
 const inFigures = (word: string): string => { const at = numberNames.findIndex((names) => names.includes(word.toLowerCase())); return at > 0 ? String(at) : word; };
 
+/** Classes of letters beyond English ones take the engine long to make ready: patterns without them are bounded more simply. */
+const bounded = (said: string): RegExp => {
+  const alone = said.startsWith('(?<=');
+  return said.includes('\\p{') || /[^\x00-\x7f’‘“”–—]/.test(said) ? new RegExp(alone ? said : `(?<![\\p{L}\\p{N}_])(?:${said})(?![\\p{L}_])`, 'giu') : new RegExp(alone ? said : `(?<!\\w)(?:${said})(?![A-Za-z_])`, 'gi');
+};
 const asRewrite = ([said, english]: readonly [string, string]): Rewrite => [
-  new RegExp(said.startsWith('(?<=') ? said : `(?<![\\p{L}\\p{N}_])(?:${said})(?![\\p{L}_])`, 'giu'),
+  bounded(said),
   (words, groups) => {
     const told = english.replace(/\$(\d)(\*7)?/g, (_, i: string, weeks?: string) => { const said = inFigures(groups[Number(i) - 1] ?? ''); return weeks ? String(Number(said) * 7) : said; });
     return /^\p{Lu}/u.test(words) ? told.replace(/^./, (c) => c.toUpperCase()) : told;
