@@ -77,6 +77,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       if (/^[^.;]{0,14} (?:for|in|of) (?:the )?(?:presentations?|orals?|vivas?|posters? sessions?|talks?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “You'll each review two drafts anonymously.”
       if (/^anonymous/i.test(m[0]) && /\b(?:you(?:['’]ll| will)?|students|peers?|everyone)\b[^.;]{0,20}\b(?:review|comment on|assess|evaluate|rate) (?:\d|two|three|four|each other|one another|an?|the|your|their|one)\b[^.;]{0,24}$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
+      // “Keep the firm you write about anonymous.”
+      if (/^anonymous$/i.test(m[0]) && /\b(?:keep|leave|make) (?:the|your|all|any) (?!(?:[a-z]+ )?(?:papers?|essays?|work|files?|submissions?|reports?|scripts?|texts?|documents?|marking|theses|thesis)\b)[a-z]+ [^.;]{0,30}$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       // “Unless the company wishes to stay anonymous.”
       if (/\b(?:compan(?:y|ies)|organi[sz]ations?|schools?|firms?|institutions?|employers?|hosts?|clients?|partners?|interviewees?|participants?)\b[^.;]{0,20}\b(?:wish(?:es)?|wants?|prefers?|asks?|would like|decides?|chooses?) to (?:stay|remain|be)\s+$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       // “People you observed must remain anonymous.”

@@ -25,6 +25,7 @@ export const dutch: Sayings = [
   ['(?:de )?bestandsnaam mag (?:je|uw) naam niet bevatten|(?:zet|gebruik) je naam niet in de bestandsnaam', 'no names in file name'],
   [`(?:noem|geef) (?:het|je) bestand (?:naar|de naam van) (?:je|uw) studentnummer,? gevolgd door ${tail}${shown}`, 'File name: [student number]$1$2'],
   [String.raw`mag niet (?:langer|meer) (?:zijn )?dan(?= \d)`, 'max.'],
+  [String.raw`(?:het )?(?:nakijken|beoordelen) (?:gebeurt|is) anoniem`, 'anonymous marking'],
   [String.raw`dubbele regelafstand|regelafstand (?:twee|dubbel)`, 'double line spacing'],
   [String.raw`elke nieuwe versie (?:vervangt|overschrijft) de (?:vorige|oude)`, 'last version counts'],
   [`(?:je|u|jullie) (?:mag|kunt|kan|mogen) ${count} ?(?:keer|maal) (?:inleveren|uploaden|indienen)`, '$1 attempts'],

@@ -41,5 +41,9 @@ export const german: Sayings = [
   [String.raw`Zeilenabstand:? (?:anderthalb|eineinhalb)`, 'line spacing 1.5'],
   [String.raw`(?:Papier|Seiten)?format:? (?:DIN[ -]?)?A4|DIN[ -]?A4`, 'A4 paper'],
   [String.raw`(?:das|der|die) (?:Abgabefach|Abgabeordner|Ordner|Postfach|Uploadbereich|Abgabebereich|Abgabeseite|Box) (?:wird|ist) (?:am|ab dem|ab) (\d{1,2}\.(?: \p{L}+|\d{1,2}\.)(?: ?20\d\d)?) (?:geöffnet|freigeschaltet|offen)`, 'Opens: $1'],
+  [String.raw`(?:der )?(?:Text|Zeilenabstand)? ?(?:ist )?(?:zweizeilig|doppelzeilig)(?: zu setzen| gesetzt)?`, 'double line spacing'],
+  [String.raw`(?:bitte )?(?:den |nach dem )?(APA|MLA|Harvard|Chicago|Vancouver|IEEE)-(?:Stil|Standard|Format|System)(?: verwenden| benutzen| nutzen)?`, 'Reference style: $1'],
+  [String.raw`(?:bitte )?kein(?:e)? (?:Word|Word-?Dateien?),? sondern(?: ein| als| im)? PDF`, 'only PDF'],
+  [String.raw`,? (?:eine )?Abweichung (?:von )?(?:höchstens|maximal|bis zu|max\.) ${percent}`, ' (±$1 %)'],
   [String.raw`(?:die )?(?:Frist|Zeit|Uhrzeit)(?:en)? (?:gilt|gelten|verstehen sich|ist|sind) in MEZ`, 'All times CET'],
 ];

@@ -1,10 +1,12 @@
 import type { Rewrite } from '../alike.ts';
+import { commonDemandsIn } from './common-demands.ts';
 import { dutch } from './dutch.ts';
 import { english } from './english.ts';
 import { french } from './french.ts';
 import { german } from './german.ts';
 import { italian } from './italian.ts';
 import { lastDaysIn } from './last-days.ts';
+import { lengthsIn } from './lengths.ts';
 import { leftOutIn } from './left-out.ts';
 import { norwegian, swedish } from './nordic.ts';
 import { portuguese } from './portuguese.ts';
@@ -12,14 +14,22 @@ import type { Tongue } from './sayings.ts';
 import { spanish } from './spanish.ts';
 
 /** Numbers in words, in these languages; the place is the number. */
-const numberNames: readonly string[][] = [[], ['a', 'an', 'one', 'ein', 'eine', 'einer', 'einem', 'un', 'une', 'uno', 'una', 'um', 'uma', 'een', 'één', 'en', 'ett', 'et'], ['two', 'zwei', 'deux', 'dos', 'due', 'dois', 'duas', 'twee', 'två', 'to'], ['three', 'drei', 'trois', 'tres', 'tre', 'três', 'drie'], ['four', 'vier', 'quatre', 'cuatro', 'quattro', 'quatro', 'fyra', 'fire'], ['five', 'fünf', 'cinq', 'cinco', 'cinque', 'vijf', 'fem'], ['sechs', 'six', 'seis', 'sei', 'zes', 'sex', 'seks'], ['seven', 'sieben', 'sept', 'siete', 'sette', 'sete', 'zeven', 'sju', 'syv'], ['eight', 'acht', 'huit', 'ocho', 'otto', 'oito', 'åtta', 'åtte', 'otte'], ['nine', 'neun', 'neuf', 'nueve', 'nove', 'negen', 'nio', 'ni'], ['ten', 'zehn', 'dix', 'diez', 'dieci', 'dez', 'tien', 'tio', 'ti']];
+const numberNames: readonly string[][] = [[], ['a', 'an', 'one', 'ein', 'eine', 'einer', 'einem', 'un', 'une', 'uno', 'una', 'um', 'uma', 'een', 'één', 'en', 'ett', 'et'], ['two', 'zwei', 'deux', 'dos', 'due', 'dois', 'duas', 'twee', 'två', 'to'], ['three', 'drei', 'trois', 'tres', 'tre', 'três', 'drie'], ['four', 'vier', 'quatre', 'cuatro', 'quattro', 'quatro', 'fyra', 'fire'], ['five', 'fünf', 'cinq', 'cinco', 'cinque', 'vijf', 'fem'], ['sechs', 'six', 'seis', 'sei', 'zes', 'sex', 'seks'], ['seven', 'sieben', 'sept', 'siete', 'sette', 'sete', 'zeven', 'sju', 'syv'], ['eight', 'acht', 'huit', 'ocho', 'otto', 'oito', 'åtta', 'åtte', 'otte'], ['nine', 'neun', 'neuf', 'nueve', 'nove', 'negen', 'nio', 'ni'], ['ten', 'zehn', 'dix', 'diez', 'dieci', 'dez', 'tien', 'tio', 'ti'], ['eleven', 'elf', 'onze', 'once', 'undici', 'elva', 'elleve'], ['twelve', 'zwölf', 'douze', 'doce', 'dodici', 'doze', 'twaalf', 'tolv'], ['thirteen', 'dreizehn', 'treize', 'trece', 'tredici', 'treze', 'dertien', 'tretton', 'tretten'], ['fourteen', 'vierzehn', 'quatorze', 'catorce', 'quattordici', 'catorze', 'veertien', 'fjorton', 'fjorten'], ['fifteen', 'fünfzehn', 'quinze', 'quince', 'quindici', 'vijftien', 'femton', 'femten'], ['sixteen'], ['seventeen'], ['eighteen', 'achtzehn'], ['nineteen'], ['twenty', 'zwanzig', 'vingt', 'veinte', 'venti', 'vinte', 'twintig', 'tjugo', 'tjue', 'tyve']];
 const inFigures = (word: string): string => { const at = numberNames.findIndex((names) => names.includes(word.toLowerCase())); return at > 0 ? String(at) : word; };
 
-/** Classes of letters beyond English ones take the engine long to make ready: patterns without them are bounded more simply. */
-const bounded = (said: string): RegExp => {
-  const alone = said.startsWith('(?<=');
-  return said.includes('\\p{') || /[^\x00-\x7f’‘“”–—]/.test(said) ? new RegExp(alone ? said : `(?<![\\p{L}\\p{N}_])(?:${said})(?![\\p{L}_])`, 'giu') : new RegExp(alone ? said : `(?<!\\w)(?:${said})(?![A-Za-z_])`, 'gi');
-};
+/** Letters of the languages here. Classes of all the letters there are take the engine long to make ready, and so does telling capitals apart in them. */
+const letters = 'A-Za-z\u00c0-\u024f';
+/** The same pattern with these letters: what is said of letters, capitals and figures (all of which a pattern for both cases takes for one). */
+function inTheseLetters(said: string): string {
+  let within = false;
+  return said.replace(/\\p\{(L[lu]?|N|M)\}|\\.|[[\]]/gs, (piece, kind?: string) => {
+    if (piece === '[') within = true;
+    else if (piece === ']') within = false;
+    const range = kind === undefined ? null : kind === 'N' ? '0-9' : kind === 'M' ? '\u0300-\u036f' : letters;
+    return range === null ? piece : within ? range : `[${range}]`;
+  });
+}
+const bounded = (said: string): RegExp => new RegExp(inTheseLetters(said.startsWith('(?<=') ? said : `(?<![\\p{L}\\p{N}_])(?:${said})(?![\\p{L}_])`), 'gi');
 const asRewrite = ([said, english]: readonly [string, string]): Rewrite => [
   bounded(said),
   (words, groups) => {
@@ -41,7 +51,7 @@ const beginning = 20_000;
 export function elsewhereIn(text: string): readonly Rewrite[] {
   return shows.flatMap(({ tongue, words }) => {
     if (text.slice(0, beginning).search(words) < 0) return [];
-    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : leftOutIn(tongue)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : lastDaysIn(tongue))];
+    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;
   });

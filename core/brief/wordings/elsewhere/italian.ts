@@ -37,6 +37,6 @@ export const italian: Sayings = [
   [`non più di ${count} pagine`, 'max. $1 pages'],
   [String.raw`(\d+ ?MB) al massimo`, 'max. $1'],
   [String.raw`interlinea (?:di|a)(?= \d)`, 'interlinea'],
-  [String.raw`la cartella (?:apre|si apre|aprirà) (?:il|dal)${loneDay}`, 'Opens:'],
+  [String.raw`la (?:cartella|consegna|piattaforma) (?:apre|si apre|aprirà) (?:il|dal)${loneDay}`, 'Opens:'],
   [String.raw`il numero di matricola (?:deve|dovrà) (?:comparire|figurare|apparire|essere) nel nome del file`, 'File name contains student number'],
 ];

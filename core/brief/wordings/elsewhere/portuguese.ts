@@ -28,6 +28,7 @@ export const portuguese: Sayings = [
   [String.raw`cada nova versão (?:substitui|sobrescreve) a anterior`, 'last version counts'],
   [String.raw`um ficheiro (?:submetido|enviado) (?:já )?não pode ser (?:substituído|alterado)`, 'upload once only'],
   [String.raw`(?:tem|obteve|recebeu) (?:uma prorrogação|um adiamento|um prolongamento) até(?: ao?)?(?: dia)?(?= \d)`, 'Own extension until'],
+  [String.raw`não se aceitam (?:trabalhos|entregas|relatórios) (?:fora do prazo|com atraso|depois do prazo|atrasad[oa]s)`, 'late work not accepted'],
   [String.raw`o limite é de(?= \d)`, 'max.'],
   [`não mais de ${count} páginas`, 'max. $1 pages'],
   [String.raw`o (?:ficheiro|arquivo) não (?:pode|deve) ter mais de(?= \d)`, 'max.'],

@@ -34,6 +34,8 @@ export const spanish: Sayings = [
   [`no es posible entregar (?:con retraso|fuera de plazo|después de la fecha límite)|todo (?:trabajo|ensayo|informe) (?:entregado|recibido|enviado) (?:después de|pasada|fuera de) (?:la fecha límite|el plazo|plazo) (?:recibe|recibirá|obtiene|obtendrá|se califica con) (?:un )?(?:cero|0)`, 'late work not accepted'],
   [`se (?:aceptan|admiten|aceptarán|admitirán) ${works} (?:con retraso|tardí[oa]s|atrasad[oa]s) hasta ${count} días (?:después de (?:la fecha límite|l plazo)|de retraso|más tarde)`, 'zero after $1 days'],
   [String.raw`(?:usted )?(?:tiene|ha obtenido|dispone de|se le concede) una (?:prórroga|ampliación(?: del plazo)?) hasta el(?= (?:\p{L}+ )?\d)`, 'Own extension until'],
+  [String.raw`(?:el )?(?:archivo|fichero) no (?:puede|debe|podrá) (?:superar|exceder|pasar de)(?: los| de)?(?= \d)`, 'file max.'],
+  [`(?:${all}${works}|se) (?:se )?(?:someten|someterán|revisan|revisarán|comprueban) (?:a|con|mediante) (?:un |una )?(?:programa|software|sistema|herramienta)s? (?:anti-?plagio|de detección de plagio)`, 'similarity check: yes'],
   [String.raw`el límite es de(?= \d)`, 'max.'],
   [`no más de ${count} páginas`, 'max. $1 pages'],
   [String.raw`no olvid(?:e|en|es)(?: adjuntar| incluir)? (?:la|una) declaración`, 'declaración'],

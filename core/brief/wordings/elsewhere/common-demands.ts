@@ -1,0 +1,81 @@
+import { percent, type Sayings, type Tongue } from './sayings.ts';
+
+/** The words by which a language makes the commonest demands. Compiled by hand. */
+interface Demands {
+  /** “pro Tag Verspätung”, and what tells that lateness is spoken of */ perDay: string; late: string; /** “nach drei Tagen”, as a count and its unit */ after: string; days: string; weeks: string; counts: string; nothing: string;
+  pages: string; numbered: string; fileName: string; ownName: string; notIn: string; reveals: string; isIn: string; fields: readonly (readonly [said: string, english: string])[];
+  put: string; box: string; mail: string; needless: string; often: string;
+}
+
+const table: Readonly<Record<Tongue, Demands>> = {
+  german: {
+    perDay: '(?:pro|je|für jeden|mit jedem) (?:angefangenem |angefangenen |weiteren )?(?:Tag|Kalendertag|Werktag)', late: 'Verspätung|Verzug|verspätet\\p{L}*|zu spät|Überschreitung|Abzug|abgezogen', after: 'nach|ab', days: 'Tag(?:en)?', weeks: 'Wochen?', counts: 'einer|einem|zwei|drei|vier|fünf|sieben|zehn|vierzehn|\\d{1,2}', nothing: '(?:gibt es|erhalten Sie|bekommen Sie)? ?(?:0 Punkte|null Punkte|keine Punkte)|wird (?:die Arbeit|nichts) (?:mehr )?(?:nicht mehr |nicht )?(?:angenommen|bewertet|akzeptiert)',
+    pages: '(?:(?:die|alle|sämtliche) )?Seiten', numbered: '(?:sind|müssen|sollen) (?:durchgehend )?(?:zu nummerieren|nummeriert (?:sein|werden)|durchnummeriert (?:sein|werden)|zu paginieren)',
+    fileName: '(?:im|in den|in dem) (?:Datei|Dokument)namen', ownName: '(?:Ihr|der|dein|euer)(?: eigener)? Name', notIn: '(?:darf|soll|sollte) (?:nicht|keinesfalls|auf keinen Fall)', reveals: '(?:der )?Dateiname (?:darf|soll|sollte) (?:nicht|keinesfalls) (?:verraten|erkennen lassen|zeigen)(?:,)? (?:wer|von wem)[^.;\\n]{2,30}|(?:im|in dem) Dateinamen (?:darf|soll) (?:Ihr|der|dein) Name nicht (?:vorkommen|stehen|auftauchen|erscheinen)',
+    isIn: '(?:gehört|muss|müssen|soll|sollen|ist|sind|kommt|steht|stehen)', fields: [['Matrikelnummer', 'student number'], ['Prüfungsnummer', 'candidate number'], ['Nachname|Familienname', 'surname'], ['Vorname', 'first name']],
+    put: '(?:laden Sie|stellen Sie|legen Sie|geben Sie|lade|ladet)', box: '(?:im|in den|in das|in die|unter|in der) (?:\\p{L}+ )?(?:Ordner|Abgabeordner|Bereich|Fach|Aktivität|Abgabe|Box)', mail: '(?:per|via|mit) E-?Mail (?:an|bei)',
+    needless: '(?:eine |die )?(?:Eigenständigkeitserklärung|Selbstständigkeitserklärung|Selbständigkeitserklärung|Erklärung) (?:ist|wird) nicht (?:nötig|erforderlich|notwendig|verlangt|benötigt)', often: '(?:hochladen|einreichen|abgeben) (?:können|dürfen) Sie (?:so oft Sie (?:wollen|möchten|mögen)|beliebig oft|unbegrenzt(?: oft)?)',
+  },
+  french: {
+    perDay: '(?:par|pour chaque|à chaque) jour', late: 'retard|pénalité|retirée?s?|déduite?s?', after: 'passé|passés|après|au bout de|au-delà de', days: 'jours?', weeks: 'semaines?', counts: 'une?|deux|trois|quatre|cinq|sept|dix|quatorze|\\d{1,2}', nothing: '(?:de retard)?,? ?(?:la note (?:est|sera) (?:de )?(?:zéro|0)|plus rien n[’\']est accepté|le devoir (?:n[’\']est|ne sera) (?:plus|pas) (?:accepté|corrigé))',
+    pages: '(?:(?:les|toutes les) )?pages', numbered: '(?:doivent être|seront|sont à) (?:numérotées|numéroter)', fileName: 'dans le nom d[ue] (?:fichier|document)', ownName: 'votre nom', notIn: 'ne (?:doit|peut|devra) (?:pas|jamais)', reveals: '(?:votre|le) nom ne (?:doit|devra) (?:pas|jamais) (?:figurer|apparaître|se trouver) dans le nom du fichier|le nom du fichier ne (?:doit|devra) pas (?:révéler|indiquer|trahir)[^.;\\n]{3,40}',
+    isIn: '(?:doit|doivent|devra|devront) (?:figurer|apparaître|être|se trouver)', fields: [['numéro d[’\']étudiante?|numéro étudiant', 'student number'], ['numéro d[’\']anonymat|numéro de candidat', 'candidate number'], ['nom de famille', 'surname'], ['prénom', 'first name']],
+    put: '(?:déposez|envoyez|mettez|remettez|chargez|à déposer)', box: '(?:dans|sur|sous|via) (?:l[’\']|le |la )?(?:\\p{L}+ )?(?:espace|dossier|boîte|rubrique|casier|dépôt|activité)', mail: '(?:par|via) (?:courriel|e-?mail|mail|courrier électronique) (?:à|à l[’\']adresse)',
+    needless: '(?:aucune|pas de) déclaration(?: sur l[’\']honneur)? (?:n[’\']est )?(?:nécessaire|demandée|exigée|requise)', often: 'vous pouvez déposer (?:autant de fois que vous (?:voulez|le souhaitez)|sans limite)',
+  },
+  spanish: {
+    perDay: '(?:por|por cada|al|cada) día', late: 'retraso|penalización|restar[áa]n?|descontar[áa]n?', after: 'pasad[oa]s|tras|después de|a partir de', days: 'días?', weeks: 'semanas?', counts: 'una?|dos|tres|cuatro|cinco|siete|diez|catorce|\\d{1,2}', nothing: '(?:de retraso)?,? ?(?:la nota (?:es|será) (?:de )?(?:cero|0)|no se acepta nada)',
+    pages: '(?:(?:las|todas las) )?páginas', numbered: '(?:deben ir|irán|van|deben estar|estarán) numeradas', fileName: 'en el nombre del (?:archivo|fichero)', ownName: 'su nombre', notIn: 'no (?:debe|puede|deberá)', reveals: 'su nombre no (?:debe|puede|deberá) (?:aparecer|figurar|constar) en el nombre del (?:archivo|fichero)|el nombre del (?:archivo|fichero) no (?:debe|puede) (?:revelar|indicar|mostrar)[^.;\\n]{3,40}',
+    isIn: '(?:debe|deben|deberá|deberán) (?:figurar|aparecer|constar|estar)', fields: [['número de (?:estudiante|alumno|matrícula|expediente)', 'student number'], ['código de examen', 'candidate number'], ['apellidos?', 'surname']],
+    put: '(?:suba|suban|entregue|entreguen|deposite|envíe|cargue)', box: '(?:a|en) (?:la|el) (?:\\p{L}+ )?(?:carpeta|buzón|espacio|apartado|sección|tarea)', mail: '(?:por|mediante|vía) (?:correo(?: electrónico)?|e-?mail) (?:a|a la dirección)',
+    needless: 'no (?:es necesaria|hace falta|se exige|se requiere) (?:ninguna )?declaración', often: 'puede(?:n)? (?:entregar|subir)(?: el trabajo)? (?:tantas veces como|cuantas veces) quieran?',
+  },
+  italian: {
+    perDay: '(?:per|per ogni|al|ogni) giorno', late: 'ritardo|penalità|detratt[oi]|sottratt[oi]', after: 'dopo|oltre|passati|trascorsi', days: 'giorn[oi]', weeks: 'settiman[ae]', counts: 'una?|due|tre|quattro|cinque|sette|dieci|quattordici|\\d{1,2}', nothing: '(?:di ritardo)?,? ?(?:il voto è (?:zero|0)|non si accetta più nulla)',
+    pages: '(?:(?:le|tutte le) )?pagine', numbered: '(?:devono essere|vanno|saranno) numerate', fileName: 'nel nome del file', ownName: '(?:il suo|il vostro|il tuo) nome', notIn: 'non (?:deve|può|dovrà)', reveals: '(?:il suo|il vostro|il tuo) nome non (?:deve|può|dovrà) (?:comparire|figurare|apparire) nel nome del file|il nome del file non (?:deve|può) (?:rivelare|indicare)[^.;\\n]{3,40}',
+    isIn: '(?:deve|devono|dovrà|va|vanno) (?:comparire|figurare|apparire|essere|indicat[oi])', fields: [['numero di matricola|matricola', 'student number'], ['cognome', 'surname'], ['codice candidato', 'candidate number']],
+    put: '(?:caricare|caricate|consegnare|consegnate|depositare|inviare)', box: '(?:nella|nello|nell[’\']|nel|in) ?(?:\\p{L}+ )?(?:cartella|spazio|area|sezione|casella|attività)', mail: '(?:per|via|tramite) (?:e-?mail|posta elettronica) (?:a|all[’\']indirizzo)',
+    needless: 'non (?:è necessaria|è richiesta|serve) (?:alcuna |nessuna )?dichiarazione', often: '(?:è possibile|potete|può) (?:consegnare|caricare) (?:tutte le volte che (?:volete|vuole)|quante volte (?:volete|si vuole))',
+  },
+  portuguese: {
+    perDay: '(?:por|por cada|ao|cada) dia', late: 'atraso|penalização|descontad[oa]s?', after: 'após|depois de|passad[oa]s', days: 'dias?', weeks: 'semanas?', counts: 'uma?|dois|duas|três|quatro|cinco|sete|dez|catorze|\\d{1,2}', nothing: '(?:de atraso)?,? ?(?:a nota é (?:zero|0)|nada é aceite)',
+    pages: '(?:(?:as|todas as) )?páginas', numbered: '(?:devem ser|devem estar|serão|vão) numeradas', fileName: 'no nome do (?:ficheiro|arquivo)', ownName: 'o seu nome', notIn: 'não (?:deve|pode)', reveals: 'o seu nome não (?:deve|pode) (?:aparecer|constar|figurar) no nome do (?:ficheiro|arquivo)',
+    isIn: '(?:deve|devem) (?:constar|aparecer|figurar|estar)', fields: [['número de (?:aluno|estudante|matrícula)', 'student number'], ['apelido|sobrenome', 'surname']],
+    put: '(?:submeta|submetam|carregue|entregue|envie|coloque)', box: '(?:na|no|em) (?:\\p{L}+ )?(?:pasta|área|espaço|secção|seção|caixa)', mail: '(?:por|via) (?:e-?mail|correio eletrónico|correio eletrônico) (?:para|a)',
+    needless: 'não é (?:necessária|exigida) (?:nenhuma |qualquer )?declaração', often: 'pode(?:m)? (?:entregar|submeter) (?:as vezes que|quantas vezes) quiser(?:em)?',
+  },
+  dutch: {
+    perDay: '(?:per|voor elke|voor iedere|elke) dag', late: 'te laat|vertraging|aftrek', after: 'na', days: 'dagen|dag', weeks: 'weken|week', counts: 'één|een|twee|drie|vier|vijf|zeven|tien|veertien|\\d{1,2}', nothing: '(?:krijg je|krijgt u|is het) (?:een )?(?:nul|0|0 punten)|wordt niets meer (?:aangenomen|nagekeken)',
+    pages: '(?:(?:de|alle) )?pagina[’\']s', numbered: '(?:moeten|dienen) (?:genummerd (?:zijn|worden)|te worden genummerd)', fileName: 'in de bestandsnaam', ownName: '(?:je|uw) naam', notIn: '(?:mag|moet) niet', reveals: '(?:je|uw) naam mag niet in de bestandsnaam (?:staan|voorkomen)|de bestandsnaam mag niet (?:verraden|laten zien)[^.;\\n]{3,40}',
+    isIn: '(?:moet|moeten|hoort|staat|komt)', fields: [['studentnummer', 'student number'], ['achternaam', 'surname'], ['examennummer', 'candidate number']],
+    put: '(?:lever|upload|plaats|zet|dien)', box: '(?:via|in) (?:de|het) (?:\\p{L}+ )?(?:map|vak|ruimte|inlevermap|onderdeel)', mail: '(?:per|via) (?:e-?mail|mail) (?:naar|aan)',
+    needless: '(?:er is )?geen verklaring (?:nodig|vereist)', often: '(?:je mag|u mag|jullie mogen) (?:zo vaak (?:inleveren|uploaden) als (?:je wilt|u wilt|jullie willen)|onbeperkt (?:inleveren|uploaden))',
+  },
+  swedish: {
+    perDay: '(?:per|för varje) (?:påbörjad )?(?:dag|dygn)', late: 'försening|för sent|försenad|avdrag', after: 'efter', days: 'dagar|dag', weeks: 'veckor|vecka', counts: 'en|ett|två|tre|fyra|fem|sju|tio|\\d{1,2}', nothing: '(?:får du|ges) (?:noll|0)(?: poäng)?|tas inget emot',
+    pages: 'sidorna|alla sidor', numbered: '(?:ska|skall|måste) (?:vara numrerade|numreras)', fileName: 'i filnamnet', ownName: 'ditt namn', notIn: 'får inte', reveals: 'ditt namn får inte (?:stå|finnas|förekomma) i filnamnet', isIn: '(?:ska|skall|måste) (?:stå|finnas|ingå)', fields: [['studentnummer', 'student number'], ['anonymitetskod', 'candidate number'], ['efternamn', 'surname']],
+    put: '(?:lämna in|ladda upp|lägg)', box: '(?:i|via|under) (?:\\p{L}+ )?(?:mappen|rutan|ytan|inlämningsmappen)', mail: '(?:via|per|med) (?:e-?post|mejl|mail) till', needless: 'ingen försäkran (?:behövs|krävs)', often: '(?:du|ni) (?:får|kan) lämna in (?:hur många gånger som helst|så ofta (?:du|ni) vill)',
+  },
+  norwegian: {
+    perDay: '(?:per|pr\\.|for hver) (?:dag|døgn)', late: 'forsinkelse|forsinket|for sent|trekk|fradrag', after: 'etter|efter', days: 'dager|dage|dag', weeks: 'uker|uger|uke|uge', counts: 'en|ett|to|tre|fire|fem|sju|syv|ti|\\d{1,2}', nothing: '(?:får du|gis) (?:null|0)(?: poeng)?|godtas ingenting',
+    pages: '(?:alle )?(?:sidene|siderne|sider)', numbered: '(?:skal|må) (?:være )?(?:nummereres|nummererte|nummererede|nummereret)', fileName: 'i filnavnet', ownName: '(?:navnet ditt|dit navn)', notIn: '(?:skal|må) ikke', reveals: '(?:navnet ditt|dit navn) (?:skal|må) ikke (?:stå|være|forekomme) i filnavnet', isIn: '(?:skal|må) (?:stå|være|inngå)', fields: [['studentnummer(?:et)?(?: ditt)?', 'student number'], ['kandidatnummer(?:et)?(?: ditt)?', 'candidate number'], ['etternavn|efternavn', 'surname']],
+    put: '(?:lever|last opp|aflever|upload|legg)', box: '(?:i|via|under) (?:\\p{L}+ )?(?:mappen|boksen|innleveringsmappen|afleveringsmappen)', mail: '(?:på|per|via) (?:e-?post|e-?mail|mail) til', needless: 'ingen erklæring (?:er nødvendig|kreves|kræves)', often: '(?:du|dere|I) (?:kan|må) levere så (?:ofte|mange ganger) (?:du|dere|I) (?:vil|ønsker)',
+  },
+};
+const quotedName = '[„“"«»]\\s?[^„“”"«»\\n]{3,60}?\\s?[“”"»«]';
+
+/** Between a verb and its place: no day, and no denial. */
+const between = '(?:(?!(?:pas|nicht|no|non|niet|inte|ikke|não)(?!\\p{L}))[^.;\\d„“"«\\n]){0,40}';
+
+/** The commonest demands as the readers know them. */
+export function commonDemandsIn(tongue: Tongue): Sayings {
+  const d = table[tongue], some = (within: number): string => `[^.;\\n]{0,${within}}?`;
+  return [
+    [`${percent}(?=${some(40)}(?:${d.perDay}))${some(40)}(?:${d.perDay})${some(20)}(?:${d.late})(?:\\p{L})*`, 'late: -$1% per day'], [`(?:${d.late})${some(24)}${percent} (?:${d.perDay})`, 'late: -$1% per day'], [`(?:${d.perDay}) (?:(?:de|di|te|der|des) )?(?:${d.late})\\p{L}*${some(40)}${percent}`, 'late: -$1% per day'],
+    [`(?:${d.after}) (${d.counts}) (?:${d.days}) ?(?:${d.nothing})`, 'zero after $1 days'], [`(?:${d.after}) (${d.counts}) (?:${d.weeks}) ?(?:${d.nothing})`, 'zero after $1*7 days'],
+    [`(?:${d.pages}) (?:${d.numbered})`, 'page numbers'], [d.reveals, 'No names in file name'], [d.needless, 'no declaration needed'], [d.often, 'Unlimited uploads'],
+    ...d.fields.flatMap(([said, english]): Sayings => [[`(?:\\p{L}{2,4}[ ’'])?(?:${said})(?: und| et| y| e| en| och| og)?(?: (?:Ihre?|die|der|votre|le|la|su|el|il|o|je|uw|het|ditt|dit))? ?(?:${d.isIn}) (?:${d.fileName})(?: (?:stehen|enthalten sein|vorkommen|staan|angegeben sein))?`, `File name contains ${english}`], [`(?:${d.fileName}) (?:${d.isIn}) (?:\\p{L}{2,6} ){0,2}(?:${said}) (?:stehen|enthalten sein|vorkommen|angegeben sein|staan)`, `File name contains ${english}`], [`(?:zet|noem|sett|skriv|ange|indiquez|mettez|indique|ponga|indicare|indichi|nennen Sie|schreiben Sie|geben Sie) (?:\\p{L}{1,6}[ ’'])?(?:${said}) (?:${d.fileName})(?: an)?`, `File name contains ${english}`]]),
+    // What the name and the address are stays where it stands.
+    [`(?:${d.put})${between}(?:${d.box})(?= ${quotedName})`, 'Upload to folder'], [`(?:${d.mail})(?= [\\w.+-]+@[\\w.-]+\\w)`, 'submit by e-mail to'],
+  ];
+}
