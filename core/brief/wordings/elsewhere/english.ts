@@ -12,6 +12,8 @@ export const english: Sayings = [
   ['(?:we|I) (?:collect|pick up|gather|download) (?:the |your |all )?(?:essays?|papers?|reports?|files?|work|assignments|portfolios) (?:on|at)(?= [^.;\\n]{0,20}\\d{1,2} \\p{Lu})', 'papers due on'],
   ['by (\\d{1,2} \\p{Lu}\\p{L}+(?: 20\\d\\d)?) (?:an?|the|your) (\\p{Ll}[\\p{L} ]{2,30}?)(?:,? and|,|;) by (\\d{1,2} \\p{Lu}\\p{L}+(?: 20\\d\\d)?) (?:an?|the|your) (\\p{Ll}[\\p{L} ]{2,30}?)(?=[.;,]|$)', '$2: $1; $4: $3'],
   ['(?<=(?:^|[.;:] |\\n))(\\p{L}[\\p{L} ]{2,30}) [–-] (\\d{1,2}(?:\\. ?\\d{1,2}\\. ?20| \\p{Lu}\\p{L}+)[^;\\n]{0,20}); (\\p{L}[\\p{L} ]{2,30}) [–-] (?=\\d{1,2}(?:\\. ?\\d{1,2}\\. ?20| \\p{Lu}))', '$1: $2; $3: '],
+  ['(?:the )?(?:two |three |four |five )?(?:deadlines|due dates|hand-?in dates)(?:,? \\(?|: ?)(?:both|all|each|always) (?:at|by) (\\d{1,2}(?:[:.]\\d\\d)? ?(?:[ap]\\.?m\\.?)?|noon|midnight)\\)?(?= ?:)', 'All deadlines are at $1. Deadlines'],
+  ['(?:one|two|three|four|an?|\\d{1,2}) (?:weeks?|days?|fortnight|months?) (?:later|after that|thereafter|afterwards),?(?: (?:i\\.e\\.,?|that is,?|namely))?(?: on| by)?(?= (?:\\p{L}+day,? )?\\d{1,2} \\p{L}{3,9}(?: 20\\d\\d)?)', 'on'],
   // How it is marked.
   ["(?:the )?(?:people|person|colleagues?|staff) (?:who|that) (?:mark|grade|read|assess)(?:es|s)? (?:it|your \\w+|them) (?:will not|won['’]t|do not|don['’]t|does not|doesn['’]t|is not|are not|cannot|can['’]t) (?:be told|be shown|know|see|learn) (?:who you are|your names?|whose it is|who wrote it)", 'Anonymous marking'],
   [`${markers} (?:are|is|will be|get|gets|see|sees) (?:only |just )?(?:(?:given|shown|told|sent) )?(?:only |just )?(?:your )?(?:candidate|student|exam|anonymous|ID|code) (?:numbers?|codes?|IDs?|names)(?: only)?(?<=only.*|just.*)`, 'Anonymous marking'],
@@ -81,7 +83,14 @@ export const english: Sayings = [
   [`(word|page) (?:ceiling|cap|maximum|limit)(?: is|:|,| of)? ${count}(?! (?:\\d|per|words? per|times|%|hours?|days?|marks?|points?|percent))(?<=(?:eleven|twelve|fifteen|two|three|four|five|six|seven|eight|nine|ten|fourteen))`, 'max. $2 $1s'],
   ['(?:word (?:ceiling|cap|maximum|limit|count)):? (\\d{1,2})k', 'max. $1000 words'], ['(?:word (?:ceiling|cap|maximum|limit)):? (\\d{1,2})[.,](\\d)k', 'max. $1$200 words'],
   [`${count} pp\\.?,? (?:max(?:imum)?|at (?:the )?most|tops)`, 'max. $1 pages'], [`at (?:the )?least ${count} (?:full|complete|whole|entire) (pages|sides)`, 'min. $1 $2'],
+  // Files that nobody hands in.
+  ["(?:comments|feedback|annotations|corrections|remarks) (?:will be|are|is|get) (?:added|written|inserted|put|returned|given|sent)(?: back)? (?:to|in|into|on|as|by) (?:your|the|an?) (?:annotated |marked )?(?:PDF|Word)(?: file| document)?s?", 'You get feedback'],
+  ["(?:the |this |our )?(?:brief|reading|handbook|syllabus|rubric|marking (?:sheet|scheme|grid)|question paper|assignment sheet|mark sheet) (?:is|are) (?:(?:also |only )?(?:available|provided|given) (?:as|in) )?(?:an? )?(?:PDF|Word|Excel)(?: file| document| format)?", 'Material is there'],
+  ["you (?:can|may|will) (?:also )?(?:read|find|get|download|open|see) (?:the|an?|this) [a-z ]{3,30} (?:as|in)(?: an?)? (?:EPUB|PDF|Word|HTML)(?: or (?:EPUB|PDF|Word|HTML))?(?: format)?", 'Material is there'],
+  ["(?:save|keep|print|download|store|make) (?:a |the )?(?:PDF|screenshot|print-?out)(?: copy)? of (?:the|your) (?:receipt|confirmation|page|e-?mail|acknowledge?ment)", 'Keep the receipt'],
+  ["use (?:Excel|SPSS) (?:for|to (?:do|make|draw)) (?:your|the|any) (?:calculations?|graphs?|statistics|analys[ie]s|charts?|figures|sums)", 'Do the sums'],
   // How many files.
+  ['(?<=(?:^|[.;] |\\n))(?:the |your )?(\\p{L}[\\p{L} ]{2,30}?) and (?:the |your )?(\\p{L}[\\p{L} ]{2,30}?)(?::|,| as| –| -) (?:two |as two )?separate (PDF|Word)(?: files?| documents?)?s?(?!\\p{L})', 'Two documents: $1 ($3), $2 ($3)'],
   ['(?:the |your )?(\\p{L}[\\p{L} ]{2,30}?) and (?:the |your )?(\\p{L}[\\p{L} ]{2,30}?) (?:are to be|must be|should be|have to be|need to be|are) (?:uploaded|submitted|handed in|sent)(?: in)? as (?:two )?(?:separate|individual|different|two) (PDF|Word)(?: file)?s', 'Two documents: $1 ($3), $2 ($3)'],
   ['(?:just |only )?one (?:file|document) is (?:expected|wanted|needed|asked for|required): (?:your|the) (?=(?:essay|report|paper|thesis|dissertation|portfolio|review)(?!\\p{L}))', 'Upload one file, the '],
   ["(?:I|we) (?:mark|grade|read|comment) on[- ]screen(?: with track(?:ed)? changes)?,? (?:and )?(?:so |therefore |thus |hence )?(?:I |we )?(?:need|want|require) (?:it in |a |your )?Word(?: file| document)?s?,? (?:and )?not (?:a )?PDFs?", 'Word files only'],

@@ -39,7 +39,7 @@ const asRewrite = ([said, english]: readonly [string, string]): Rewrite => [
 ];
 /** Words that show which language a wording may be in. They only spare looking through the tables of the others. */
 const signs: Readonly<Record<Tongue | 'english', string>> = {
-  english: 'the|you|your|is|are|of|and|words|pages|due|must|no|not', german: 'der|das|und|bis|abgabe|seiten|wörter|nicht|wird|werden|ist|zum|mit|uhr|frist|sie|eine?|nach|ohne', french: 'le|les|du|est|à|et|pour|avec|mots|votre|vous|une|rendre|remise|après', spanish: 'el|los|las|del|una|se|palabras|entrega|fecha|después', italian: 'il|della|del|gli|una|entro|parole|consegna|dopo',
+  english: 'the|you|your|is|are|of|and|words|pages|due|must|no|not|by|at|each|both|deadlines?|essay|draft', german: 'der|das|und|bis|abgabe|seiten|wörter|nicht|wird|werden|ist|zum|mit|uhr|frist|sie|eine?|nach|ohne', french: 'le|les|du|est|à|et|pour|avec|mots|votre|vous|une|rendre|remise|après', spanish: 'el|los|las|del|una|se|palabras|entrega|fecha|después', italian: 'il|della|del|gli|una|entro|parole|consegna|dopo',
   portuguese: 'ao|não|até|são|uma|entrega|deve|após|os', dutch: 'het|een|voor|vóór|woorden|niet|wordt|worden|inleveren|na', swedish: 'och|att|ska|senast|inte|lämnas|inlämning|efter|är', norwegian: 'og|skal|ikke|senest|sider|innlevering|etter|efter|leveres|aflevering|afleveres',
 };
 const shows = Object.entries(signs).map(([tongue, words]) => ({ tongue: tongue as Tongue | 'english', words: new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 'giu') }));
