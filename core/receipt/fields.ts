@@ -219,7 +219,7 @@ function readSizes(text: string, rows: Row[], names: readonly string[]): SizeSho
   for (const line of text.replace(sums, (sum) => ' '.repeat(sum.length)).split('\n')) {
     const from = start;
     start += line.length + 1;
-    if (/\b(?:limit|maximum|max\.?|up to|at most|quota|allowed|remaining|free|on disk|of storage|storage used|space used|you have used)\b/i.test(line)) continue;
+    if (/\b(?:limit(?:e|ato)?|l[íi]mite|maximum|h[öo]chst\p{L}*|maximal\p{L}*|m[áa]xim[oa]|massim[oa]|maximaal|högst|maksim\p{L}*|max\.?|up to|at most|quota|allowed|remaining|free|on disk|of storage|storage used|space used|you have used)(?!\p{L})/iu.test(line)) continue;
     const hits = [...line.matchAll(pattern)];
     // “3.4 MB (3,412,345 bytes)” is one size: the exact one counts.
     const exact = hits.find((h) => /^(?:bytes?|octets?|octetos?|bajt(?:ów|y|ů)?|tavua|bayt)$/i.test(h[2]!));

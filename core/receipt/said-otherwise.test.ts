@@ -7,16 +7,17 @@ import { compareReceipt } from './agree.ts';
 import { readFields } from './fields.ts';
 import { receiptToText } from './to-text.ts';
 
+const fieldsSaid = ['id', 'receivedAt', 'files', 'bytes', 'title', 'extract', 'sha256', 'status'] as const;
 /** Lines as receipts have them, made up: each behind what the others tell, with what it says of one field (nothing, where it only looks like it); and whole receipts with the standing they come to. */
-const said = JSON.parse(readFileSync(new URL('../testing/receipts-said.json', import.meta.url), 'utf8')) as Record<'id' | 'receivedAt' | 'files' | 'bytes', [unknown, string][]> & { standing: [string, string][] };
-const name = 'essay_final.pdf', others = { id: 'Receipt number: HX-20391', receivedAt: 'Received: 12 April 2027 15:42', files: `File: ${name}`, bytes: '' };
+const said = JSON.parse(readFileSync(new URL('../testing/receipts-said.json', import.meta.url), 'utf8')) as Record<(typeof fieldsSaid)[number], [unknown, string][]> & { standing: [string, string][] };
+const name = 'essay_final.pdf', others = { id: 'Receipt number: HX-20391', receivedAt: 'Received: 12 April 2027 15:42', files: `File: ${name}` };
 const read = async (text: string, zone: string | null): Promise<ReturnType<typeof readFields>> => readFields(await receiptToText(new TextEncoder().encode(text), 'receipt.txt', 0, 'receipt'), [name], zone, '2027-05-01T10:00:00.000Z');
 
-describe.each(['id', 'receivedAt', 'files', 'bytes'] as const)('what a line says of %s', (field) => {
+describe.each(fieldsSaid)('what a line says of %s', (field) => {
   test.each(said[field])('%j: %s', async (want, line) => {
-    const text = ['Receipt of work handed in', '', ...Object.entries(others).flatMap(([of, other]) => (of === field || !other ? [] : [other])), line].join('\n');
-    const { fields } = await read(text, null);
-    expect(fields[field === 'files' ? 'fileNames' : field]).toEqual(want);
+    const text = ['Receipt of work handed in', '', ...Object.entries(others).flatMap(([of, other]) => (of === field ? [] : [other])), line].join('\n');
+    const { fields, status } = await read(text, null);
+    expect(field === 'status' ? status : fields[field === 'files' ? 'fileNames' : field]).toEqual(want);
   });
 });
 
