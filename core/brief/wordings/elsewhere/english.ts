@@ -94,6 +94,10 @@ export const english: Sayings = [
   ['(?:the |your )?(\\p{L}[\\p{L} ]{2,30}?) and (?:the |your )?(\\p{L}[\\p{L} ]{2,30}?) (?:are to be|must be|should be|have to be|need to be|are) (?:uploaded|submitted|handed in|sent)(?: in)? as (?:two )?(?:separate|individual|different|two) (PDF|Word)(?: file)?s', 'Two documents: $1 ($3), $2 ($3)'],
   ['(?:just |only )?one (?:file|document) is (?:expected|wanted|needed|asked for|required): (?:your|the) (?=(?:essay|report|paper|thesis|dissertation|portfolio|review)(?!\\p{L}))', 'Upload one file, the '],
   ["(?:I|we) (?:mark|grade|read|comment) on[- ]screen(?: with track(?:ed)? changes)?,? (?:and )?(?:so |therefore |thus |hence )?(?:I |we )?(?:need|want|require) (?:it in |a |your )?Word(?: file| document)?s?,? (?:and )?not (?:a )?PDFs?", 'Word files only'],
+  // Lengths of what is no paper, and what was marked in the past.
+  [`(?:do not|don['’]t) (?:spend|use|waste|write) more than ${number} words on (?:the|your|an?) (?:introduction|conclusion|abstract|summary|methods?|background|plot|description|quotations?|context)`, 'Be brief there'],
+  [`(?:are|is) (?:usually|often|typically|generally|normally|commonly) limited to ${number} (?:words|pages)`, 'are short'], ['(?:was|were) (?:marked|graded|assessed) (?:anonymously|blind)', 'came to us'],
+  ['(?:the )?page numbers (?:of|in|from) (?:the|your|each|a) (?:reader|book|source|edition|article|original|handbook|textbook|quotations?|chapters?)', 'the pagination of sources'],
   // How large.
   ['(?:the |our )?(?:ceiling|cap|upper limit) (?:for|on) (?:uploads?|files?|file size|attachments?)(?: size)? (?:is|stands at|lies at)', 'The maximum file size is'],
   [`if (?:your|the) (?:file|pdf|document|upload) (?:is|gets|becomes|turns out) (?:heavier|bigger|larger|more) than (\\d[\\d.,]* ?[kMG]i?B),? (?:you (?:must|need to|have to|should) )?(?:compress|shrink|reduce)`, 'max. file size $1; compress'],

@@ -45,5 +45,7 @@ export const german: Sayings = [
   [String.raw`(?:bitte )?(?:den |nach dem )?(APA|MLA|Harvard|Chicago|Vancouver|IEEE)-(?:Stil|Standard|Format|System)(?: verwenden| benutzen| nutzen)?`, 'Reference style: $1'],
   [String.raw`(?:bitte )?kein(?:e)? (?:Word|Word-?Dateien?),? sondern(?: ein| als| im)? PDF`, 'only PDF'],
   [String.raw`,? (?:eine )?Abweichung (?:von )?(?:höchstens|maximal|bis zu|max\.) ${percent}`, ' (±$1 %)'],
+  [String.raw`(?:laden Sie|ladet|lade) [^.;\n]{3,80} herunter`, 'Get material'],
+  [String.raw`ab dem \d{1,2}\. (?:\p{L}+|\d{1,2}\.)(?: ?20\d\d)? finde[tn] [^.;\n]{3,60} statt`, 'seminar news'],
   [String.raw`(?:die )?(?:Frist|Zeit|Uhrzeit)(?:en)? (?:gilt|gelten|verstehen sich|ist|sind) in MEZ`, 'All times CET'],
 ];

@@ -36,7 +36,7 @@ export const spanish: Sayings = [
   [String.raw`(?:usted )?(?:tiene|ha obtenido|dispone de|se le concede) una (?:prórroga|ampliación(?: del plazo)?) hasta el(?= (?:\p{L}+ )?\d)`, 'Own extension until'],
   [String.raw`(?:el )?(?:archivo|fichero) no (?:puede|debe|podrá) (?:superar|exceder|pasar de)(?: los| de)?(?= \d)`, 'file max.'],
   [`(?:${all}${works}|se) (?:se )?(?:someten|someterán|revisan|revisarán|comprueban) (?:a|con|mediante) (?:un |una )?(?:programa|software|sistema|herramienta)s? (?:anti-?plagio|de detección de plagio)`, 'similarity check: yes'],
-  [String.raw`el límite es de(?= \d)`, 'max.'],
+  [String.raw`(?:el )?plazo de (?:matrícula|inscripción|matriculación) (?:empieza|comienza|se abre|abre|termina|acaba)(?: el)? \d{1,2} de \p{L}+(?: de 20\d\d)?`, 'registration news'], [String.raw`(?:tiene|cuenta con|ocupa) más de(?= \d)`, 'holds about'], [String.raw`el límite es de(?= \d)`, 'max.'],
   [`no más de ${count} páginas`, 'max. $1 pages'],
   [String.raw`no olvid(?:e|en|es)(?: adjuntar| incluir)? (?:la|una) declaración`, 'declaración'],
   [String.raw`el número de (?:estudiante|alumno|matrícula|expediente) (?:debe|deberá) (?:aparecer|figurar|constar|estar) en el nombre del (?:archivo|fichero)`, 'File name contains student number'],
