@@ -18,7 +18,7 @@ const numbered = /\b((?:[Dd]rop ?[Bb]ox|[Bb]ox|[Ff]older|[Ll]ocker|[Tt]ray|[Ss]l
 /** That something is handed in. */
 const sending = '(?:submi\\w+|lodg\\w+|leave|post|hand(?:s|ed|ing)?[ -]?(?:it |them |your \\w+ |everything |all \\w+ )?(?:in|over)|upload\\w*|turn(?:ed)? (?:it |your \\w+ )?in|deliver\\w*|deposit\\w*|drop(?:ped)?|put|place[ds]?|go(?:es)?|collect\\w*|return\\w*|sen[dt]|belongs?|due|deadline|where)';
 /** That it is there, and, more plainly, beyond words that may be said of anything in a course. */
-const handedIn = new RegExp(`\\b(?:${sending}|use|essays?|papers?|reports?|thes[ei]s|portfolios?|files?|your work|pdfs?)\\b`, 'i'), sent = new RegExp(`\\b(?:${sending}|still|use\\b[^.;]* for (?:your|the|this|all))\\b`, 'i');
+const handedIn = new RegExp(`\\b(?:${sending}|use|essays?|papers?|reports?|thes[ei]s|portfolios?|files?|your work|pdfs?)\\b`, 'i'), sent = new RegExp(`\\b(?:${sending}|still|use\\b[^.;]* for (?:your|the|this|all))\\b|^\\W*(?:please,? )?(?:an? |one |the )?(?:single )?(?:pdf|word (?:file|document)|docx)\\b`, 'i');
 /** What is fetched, asked or talked about there. */
 const otherThings = /\b(?:slides?|recordings?|readings?|handouts?|templates?|rubrics?|guidelines?|instructions?|questions?|announcements?|help|support|feedback|discuss\w*|sign[ -]?up|book(?:ing)?|regist\w+|download\w*|examples?|samples?|timetables?|materials?|syllabus|lectures?|problems?|drafts?|practi[cs]e|marks?|grades?|results|topics?|titles (?:are|can|will)|criteria|(?:I|we) (?:will |have )?(?:upload|post|put|publish)\w*)\b/i;
 
@@ -43,4 +43,11 @@ export function readPlaceByKind(clauses: Clause[]): Statement<string>[] {
     const value = (found[1] ?? found[2])!, at = found.at + found[0].indexOf(value);
     return [{ value, start: at, end: at + value.length, override: isCorrection(clause) }];
   });
+}
+
+const goesOn = /^((?: (?!and\b|or\b|in\b|on\b|to\b|by\b|as\b|at\b|is\b|with\b|for\b)[a-z\d][\w’'-]*){1,3}) (?:folder|(?:drop ?|in)?box|area|portal|slot|tray|activity)\b/;
+/** “The Field reports folder”: a name goes on to what it is the name of. */
+export function wholeName({ value, ...place }: Statement<string>, clauses: readonly Clause[]): Statement<string> {
+  const clause = clauses.find((c) => c.start <= place.start && place.end <= c.end), rest = /^[A-Z][\w’'-]*$/.test(value) && clause && clause.text.slice(place.start - clause.start, place.end - clause.start) === value ? goesOn.exec(clause.text.slice(place.end - clause.start))?.[1] : undefined;
+  return rest === undefined ? { value, ...place } : { ...place, value: value + rest, end: place.end + rest.length };
 }

@@ -13,9 +13,12 @@ const bytes = (n: string, unit: string): number => numberOf(n) * ({ K: 1e3, M: 1
 /** What applies only under a condition, or to something else, settles nothing. */
 const conditional = /\b(?:may (?:be (?:checked|screened|run|compared|accepted|marked|refused|penali[sz]ed|lowered|deducted|rejected|reduced|asked)|check|run|compare|lose|deduct|refuse|reject|not)|might|could|sometimes|ask(?:ed)? (?:whether|if)|in some (?:courses|modules)|other (?:courses|modules)|usually|normally)\b/i;
 
+/** Sentences that ask nothing and hold under no condition. */
+export const plainClauses = (clauses: Clause[]): Clause[] => clauses.filter((c) => !c.asks && !conditional.test(c.text));
+
 /** @param clauses - of the wording, questions that are answered with yes among them */
 export function readPlainWords(clauses: Clause[]): PlainWords {
-  const plain = clauses.filter((c) => !c.asks && !conditional.test(c.text)), before = plain.filter((c) => !/^\W*(?:after|once) (?:the (?:deadline|due date)|that)\b/i.test(c.text));
+  const plain = plainClauses(clauses), before = plain.filter((c) => !/^\W*(?:after|once) (?:the (?:deadline|due date)|that)\b/i.test(c.text));
   const every = <T>(pattern: RegExp, value: (m: RegExpMatchArray) => T, among = plain): Statement<T>[] => among.flatMap((c) => [...matchesIn(c, pattern)].map((m) => ({ value: value(m), start: m.at, end: m.to })));
   // What limits a piece of the paper limits not the paper.
   const ofWhole = plain.filter((c) => !/\b(?:append(?:ix|ices)|abstracts?|summary|introduction|conclusion|paragraphs?|answers?|responses?|chapters?|sections?|titles?|captions?|quotations?|drafts?|each|per|every)\b/i.test(c.text));

@@ -16,13 +16,15 @@ import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits, type LimitStatement } from './limits.ts';
 import { packedList } from './packed-list.ts';
 import { measuresBesideKinds, pairedLimits } from './paired-limits.ts';
-import { readPlainWords } from './plain-words.ts';
+import { plainClauses, readPlainWords } from './plain-words.ts';
+import { sensesOf } from './senses/read.ts';
+import { isAboutPaper } from './senses/senses.ts';
 import { readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
-import { readPlaceByKind } from './place-by-kind.ts';
+import { readPlaceByKind, wholeName } from './place-by-kind.ts';
 import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
-import { matchesIn, settle, splitClauses, withoutAsides, type Settled, type Statement } from './statements.ts';
+import { matchesIn, settle, splitClauses, withoutAsides, type Clause, type Settled, type Statement } from './statements.ts';
 import { isUnsettledDate, readTimes } from './times.ts';
 import { withoutFormer } from './former.ts';
 import { readable } from './wording.ts';
@@ -77,7 +79,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
   const places = readPlace(clauses);
-  brief.place = one('place', (places.length > 0 ? places : readPlaceByKind(clauses)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
+  brief.place = one('place', (places.length > 0 ? places : readPlaceByKind(clauses)).map((s) => wholeName(s, clauses)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
   const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
@@ -140,12 +142,16 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   }
 
   // In plain words, where nothing else settles it.
-  const plain = readPlainWords(clauses), or = <T>(found: Statement<T>[], plainly: Statement<T>[]): Statement<T>[] => (found.length > 0 ? found : plainly);
+  const plain = readPlainWords(clauses), ofSense = plainClauses(clauses), sentenceOf = (s: Statement<unknown>): string => all.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '';
+  const or = <T>(found: Statement<T>[], plainly: Statement<T>[], sense: (clauses: Clause[]) => Statement<T>[]): Statement<T>[] => [found, plainly].map((known) => known.filter((s) => isAboutPaper(sentenceOf(s)))).find((known) => known.length > 0) ?? sense(ofSense);
   const isCeiling = (s: Statement<number>): boolean => /\b(?:ceiling|limit|max\w*|cap)\b/i.test(text.slice(s.start, s.end));
-  for (const field of ['minWords', 'maxWords', 'maxPages', 'maxBytes'] as const) if (documents.documents.length < 2 && times.parts.length < 2 && (!limits.some((l) => l.field === field) || plain[field].some(isCeiling) && limits.every((l) => l.field !== field || l.given))) {
-    brief.limits[field] = one(`limits.${field}`, plain[field]);
+  // What limits the pieces of one package limits not the package.
+  const ofPieces = documents.documents.some((d) => d.types.includes('zip')) || /\b(?:combin|merg)\w*\b|\b(?:elements|components|pieces)\b/i.test(text);
+  for (const field of ['minWords', 'maxWords', 'minPages', 'maxPages', 'maxBytes'] as const) if (documents.documents.length < 2 && times.parts.length < 2 && (!limits.some((l) => l.field === field) || field !== 'minPages' && plain[field].some(isCeiling) && limits.every((l) => l.field !== field || l.given))) {
+    const plainly = field === 'minPages' ? [] : plain[field], lengths = plainly.length > 0 || said.some((l) => l.field === field) || ofPieces ? plainly : sensesOf.length(field, ofSense);
+    brief.limits[field] = one(`limits.${field}`, lengths);
     // Beside a ceiling a bare length is what most write.
-    if (plain[field].length > 0 && brief.lengths) { brief.lengths = brief.lengths.filter((l) => l !== field); if (brief.lengths.length === 0) delete brief.lengths; }
+    if (lengths.length > 0 && brief.lengths) { brief.lengths = brief.lengths.filter((l) => l !== field); if (brief.lengths.length === 0) delete brief.lengths; }
   }
 
   const naming = readNaming(clauses);
@@ -155,10 +161,10 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   if (stem && other && ending!.toLowerCase() !== other && text.includes(`${stem}.${other}`)) brief.naming.pattern = `${stem}.${other}`;
   brief.naming.mustContain = naming.mustContain.map((s) => s.value);
   for (const s of naming.mustContain) evidence.push({ field: 'naming.mustContain', ...quote(s) });
-  brief.naming.mustNotIdentify = one('naming.mustNotIdentify', naming.mustNotIdentify);
-  brief.anonymous = one('anonymous', or(readAnonymous(all), plain.anonymous));
-  brief.similarityChecked = one('similarityChecked', or(readSimilarity(all), plain.similarityChecked));
-  brief.declaration = one('declaration', readDeclaration(all));
+  brief.naming.mustNotIdentify = one('naming.mustNotIdentify', or(naming.mustNotIdentify, [], sensesOf.nameless));
+  brief.anonymous = one('anonymous', or(readAnonymous(all), plain.anonymous, sensesOf.anonymous));
+  brief.similarityChecked = one('similarityChecked', or(readSimilarity(all), plain.similarityChecked, sensesOf.similarityChecked));
+  brief.declaration = one('declaration', or(readDeclaration(all), [], sensesOf.declaration));
 
   brief.timeZone = keep('timeZone', times.zone);
   for (const field of ['opens', 'due', 'extension'] as const) {
@@ -179,12 +185,12 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   if (end !== null && now.isValid && end < now.toMillis()) remarks.push({ field: 'due', kind: 'past', quotes: times[brief.extension ? 'extension' : 'due'].map(quote) });
   for (const clause of clauses) for (const m of matchesIn(clause, /\b0\s?(?:MB|KB|GB|megabytes|words|pages)\b/gi)) if (!/[\d.,]$/.test(clause.text.slice(0, m.at - clause.start))) remarks.push({ field: 'limits', kind: 'zero', quotes: [{ quote: m[0], start: m.at, end: m.to }] });
   const attempts = readAttempts(all);
-  brief.attempts.allowed = one('attempts.allowed', or(attempts.allowed, plain.allowed));
-  brief.attempts.keeps = one('attempts.keeps', or(attempts.keeps, plain.keeps));
+  brief.attempts.allowed = one('attempts.allowed', or(attempts.allowed, plain.allowed, sensesOf.allowed));
+  brief.attempts.keeps = one('attempts.keeps', or(attempts.keeps, plain.keeps, sensesOf.keeps));
   const late = readLate(clauses);
-  brief.late.percentPerDay = one('late.percentPerDay', or(late.percentPerDay, plain.percentPerDay));
+  brief.late.percentPerDay = one('late.percentPerDay', or(late.percentPerDay, plain.percentPerDay, sensesOf.percentPerDay));
   const latest = brief.due ?? times.parts.flatMap((p) => p.due ?? []).sort().at(-1) ?? null, lastDue = latest ? lastDay(latest) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === latest) ? [{ ...s, value: days }] : []; }) : [], clauseAt = (at: number): number => clauses.findIndex((c) => c.start <= at && at < c.end), /* “From 1 April on no late work is accepted”: until then it is */ spans = [...late.cutoffDays.filter((s) => s.value !== 0 || !dated.some((d) => d.value > 0 && clauseAt(d.start) === clauseAt(s.start))), ...dated];
-  brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays));
+  brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays.filter((s) => s.value > 0), (own) => sensesOf.cutoffDays(own, plain.cutoffDays.filter((s) => isAboutPaper(sentenceOf(s))), brief.due)));
 
   const layout = readLayout(clauses);
   // The large sheet of one of several documents is not that of all.

@@ -247,7 +247,7 @@ Please submit your solutions by 02/03/2027, 5:00 pm. Typed or handwritten and sc
   ['no names: your 7-digit ID in header and file name is enough', { 'naming.mustContain': ['studentNumber'], 'naming.mustNotIdentify': true, anonymous: true }],
   [`And yes you may hand it in early, and no, you can't hand in a second version.`, { 'attempts.allowed': 1 }],
   ['Students must not include their name anywhere in the document or in the file name.', { 'naming.mustNotIdentify': true, anonymous: true }],
-  ['You can keep updating the files until the deadline; whatever is there at midnight is what I grade.', { 'attempts.keeps': 'latest' }],
+  ['You can keep updating the files until the deadline; whatever is there at midnight is what I grade.', { 'attempts.allowed': 'unlimited', 'attempts.keeps': 'latest' }],
   ['Everything else (single PDF; candidate number as the file name; no second submission) stays as printed.', { documents: [{ label: null, types: ['pdf'] }], 'naming.mustContain': ['candidateNumber'], 'attempts.allowed': 1 }],
   ['You have three attempts. We keep the one with the latest time stamp.', { 'attempts.allowed': 3, 'attempts.keeps': 'latest' }],
   ['Your own name should be on all documents.', { anonymous: false }],

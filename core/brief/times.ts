@@ -11,6 +11,8 @@ import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
+import { isDueDay, senseOfDay } from './senses/days.ts';
+import type { DaySense } from './senses/senses.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { namedSource } from './two-sources.ts';
 import { windowRows } from './window-rows.ts';
@@ -101,6 +103,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i.test(r.label));
   if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));
   out.due = newestUpdate(ofHandIn(out.due, reading), reading);
+  if (!several) bySense(out, rows, reading);
   // “The deadline (4 March) has been put back by 48 hours. It is now 6 March”: both dates and what lies between.
   if (!several && new Set(out.due.map((d) => d.value)).size === 2) { const moved = out.due.find((d) => !isUnsettledDate(d.value) && out.due.some((o) => o.value !== d.value && !isUnsettledDate(o.value) && shiftOf(d, reading, o.value)?.whose === 'everyone')); if (moved) out.due = out.due.filter((d) => d.value !== moved.value); }
   const due = new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value) ? out.due[0]!.value : null;
@@ -111,6 +114,27 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   if (due !== null && out.extension.length === 0) out.extension.push(...extensionOfDays(out.due[0]!, reading));
   if (due !== null && !several && out.opens.length === 0) { const before = opensBefore(reading); if (before) out.opens.push(before(due)); }
   return out;
+}
+
+/** Where several days are left that may each be the deadline, the words around them tell what the others are for; where none is, they tell whether the only day is one. */
+function bySense(out: TimesRead, rows: readonly DatedRow[], { clauses }: Reading): void {
+  const dates = rows.map((r) => r.date), clauseOf = (s: { start: number }): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end);
+  const senseOf = (s: { start: number }): DaySense | null => { const clause = clauseOf(s), date = dates.find((o) => o.start === s.start); return clause && date ? senseOfDay(clause, date, dates) : null; }, days = (all: readonly Statement<string>[]): Set<string> => new Set(all.map((s) => s.value.slice(0, 10)));
+  if (out.due.length + out.opens.length + out.extension.length + out.lateUntil.length === 0) {
+    const [only] = rows;
+    if (rows.length === 1 && only!.date.problem === 'none' && isDueDay(only!.clause, only!.date)) out.due.push({ value: only!.date.iso, start: only!.date.start, end: only!.date.end });
+    return;
+  }
+  if (out.due.some((d) => d.override || isUnsettledDate(d.value))) return;
+  const sense = new Map(days(out.due).size > 1 ? out.due.map((d) => [d, senseOf(d)] as const) : []), left = out.due.filter((d) => (sense.get(d) ?? null) === null);
+  if (days(left).size !== 1) return;
+  const of = (what: DaySense): Statement<string>[] => out.due.filter((d) => sense.get(d) === what && (what === 'opens' ? d.value < left[0]!.value : d.value > left[0]!.value));
+  if (out.opens.length === 0) out.opens.push(...of('opens'));
+  if (out.extension.length === 0) out.extension.push(...of('extension'));
+  if (out.lateUntil.length === 0) out.lateUntil.push(...of('lateUntil'));
+  // “Given your circumstances we can accept it until 5 March”: of no other role, and after the deadline.
+  if (out.extension.length + out.lateUntil.length === 0) out.extension.push(...rows.flatMap(({ role, date }) => (role !== 'opens' && !out.due.some((d) => d.start === date.start) && date.problem === 'none' && date.iso > left[0]!.value && /\b(?:given|because of|in view of|owing to|considering) your\b/i.test(clauseOf(date)?.text ?? '') && senseOf(date) === 'extension' ? [{ value: date.iso, start: date.start, end: date.end }] : [])));
+  out.due = left;
 }
 
 const areSeveral = (parts: readonly Part[]): boolean => parts.filter((p) => p.due !== null).length >= 2 && new Set(parts.map((p) => p.due)).size >= 2;

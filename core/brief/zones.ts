@@ -52,7 +52,7 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
     if (/\btimes?\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific|Atlantic)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(/\btimes\b/.test(pattern.source) ? clause : spoken, pattern)) found.push({ value: zone, start: m.at, end: m.to });
     // “17:00 IST (India)”; “17:00 Z” (ISO 8601).
     for (const m of matchesIn(clause, /(?<=\bIST,? \(?)(?:India|Ireland|Israel)\b/g)) found.push({ value: { India: 'Asia/Kolkata', Ireland: 'Europe/Dublin', Israel: 'Asia/Jerusalem' }[m[0]]!, start: m.at, end: m.to });
-    for (const m of matchesIn(clause, /(?<=\b\d{1,2}:\d{2}(?::\d{2})?) ?Z\b/g)) found.push({ value: 'UTC', start: m.at, end: m.to });
+    for (const m of matchesIn(clause, /(?<=(?:\b|\dT)\d{1,2}:\d{2}(?::\d{2})?) ?Z\b/g)) found.push({ value: 'UTC', start: m.at, end: m.to });
     // “20:00 (IST, Dublin)”.
     for (const m of matchesIn(clause, /(?<=\([A-Z]{2,5}, )([A-Z][a-z]+(?: [A-Z][a-z]+)?)(?=(?: time)?\))/g)) { const zone = otherCities[m[1]!] ?? cityZones().get(m[1]!); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     // “18:00 sharp, Zurich”.

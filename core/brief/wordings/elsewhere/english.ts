@@ -14,6 +14,14 @@ export const english: Sayings = [
   ['(?<=(?:^|[.;:] |\\n))(\\p{L}[\\p{L} ]{2,30}) [–-] (\\d{1,2}(?:\\. ?\\d{1,2}\\. ?20| \\p{Lu}\\p{L}+)[^;\\n]{0,20}); (\\p{L}[\\p{L} ]{2,30}) [–-] (?=\\d{1,2}(?:\\. ?\\d{1,2}\\. ?20| \\p{Lu}))', '$1: $2; $3: '],
   ['(?:the )?(?:two |three |four |five )?(?:deadlines|due dates|hand-?in dates)(?:,? \\(?|: ?)(?:both|all|each|always) (?:at|by) (\\d{1,2}(?:[:.]\\d\\d)? ?(?:[ap]\\.?m\\.?)?|noon|midnight)\\)?(?= ?:)', 'All deadlines are at $1. Deadlines'],
   ['(?:one|two|three|four|an?|\\d{1,2}) (?:weeks?|days?|fortnight|months?) (?:later|after that|thereafter|afterwards),?(?: (?:i\\.e\\.,?|that is,?|namely))?(?: on| by)?(?= (?:\\p{L}+day,? )?\\d{1,2} \\p{L}{3,9}(?: 20\\d\\d)?)', 'on'],
+  // How long it is, and what is no length of it.
+  ["(?:under|below|(?:of )?(?:fewer|less|shorter) than)(?![^.\\n]{0,80}(?:longer|more) than)(?= \\d[\\d,. ]* (?:words|pages|sides)[^.;\\n]{0,40}(?:cannot|can['’]t|will not|won['’]t|too short|\\bfail|reject|refused|not (?:be )?(?:accepted|marked|read)|returned|not enough|insufficient|lose marks))", 'at least'],
+  ['(?:with|plus) (?:up to )?(\\d{1,2}) ?% (?:extra|more|on top) (?:is |being )?(?:tolerated|allowed|permitted|accepted)', '$1% over is allowed'], ['letters (?:should|must|are to) (?:be|have)(?= \\d{1,2} (?:points|pt))', 'Font size:'],
+  ['(?:PDFs|Word files) of(?= (?:past|previous|earlier|old|sample|example|model|last year|the (?:reading|lecture|slide|article|chapter)))', 'Copies of'],
+  ['go to (?=[“"][^“”"\\n]{3,60}[”"] (?:and|then),? (?:then )?(?:press|click|hit|choose|select) (?:on )?[“"]?(?:upload|submit|hand in|send|add))', 'Upload to '],
+  // Kinds of files.
+  ['(?<= (?:as|in) (?:an? |the )?(?:PDF|Word|DOCX|\\.docx|\\.pdf)(?: file| document)?)[,;](?= (?!the |your |an? |and |or |not |no |then |please )[\\p{L} ]{3,24} (?:as|in) (?:an? )?(?:PDF|Word|ZIP|zip|Excel|CSV|PowerPoint|MP[34]|\\.\\w+))', ', the'],
+  ['(?<=(?:PDFs?|Word files?|Word documents?)(?: files?)? (?:is|are) not (?:accepted|allowed|permitted))[:;](?= (?:please )?(?:submit|upload|hand in|send|use) )', '.'],
   // How it is marked.
   ["(?:the )?(?:people|person|colleagues?|staff) (?:who|that) (?:mark|grade|read|assess)(?:es|s)? (?:it|your \\w+|them) (?:will not|won['’]t|do not|don['’]t|does not|doesn['’]t|is not|are not|cannot|can['’]t) (?:be told|be shown|know|see|learn) (?:who you are|your names?|whose it is|who wrote it)", 'Anonymous marking'],
   [`${markers} (?:are|is|will be|get|gets|see|sees) (?:only |just )?(?:(?:given|shown|told|sent) )?(?:only |just )?(?:your )?(?:candidate|student|exam|anonymous|ID|code) (?:numbers?|codes?|IDs?|names)(?: only)?(?<=only.*|just.*)`, 'Anonymous marking'],

@@ -1,0 +1,15 @@
+import type { ReadDate } from '../dates.ts';
+import type { Clause } from '../statements.ts';
+import { daySenses, dueSenses, type DaySense } from './senses.ts';
+import { sensed } from './read.ts';
+
+/** A sentence with the word DATE where one of its days stands; other days are left out of sight. */
+function withDay(clause: Clause, date: ReadDate, others: readonly ReadDate[]): Clause {
+  let text = clause.text;
+  for (const d of [...others.filter((o) => o.start !== date.start && o.start >= clause.start && o.end <= clause.end), date].sort((a, b) => b.start - a.start)) text = `${text.slice(0, d.start - clause.start)}${d === date ? 'DATE' : 'thatday'}${text.slice(d.end - clause.start)}`;
+  return { ...clause, text };
+}
+/** What a day is for, by the words around it; null where they do not tell. */
+export const senseOfDay = (clause: Clause, date: ReadDate, others: readonly ReadDate[]): DaySense | null => /\b(?:survey|questionnaire|poll|feedback form)\b/i.test(clause.text) ? null : sensed([withDay(clause, date, others)], daySenses, null)[0]?.value ?? null;
+/** Whether the words around a day tell that something is due then. */
+export const isDueDay = (clause: Clause, date: ReadDate): boolean => sensed([withDay(clause, date, [])], dueSenses, null).length > 0;
