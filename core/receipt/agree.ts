@@ -135,7 +135,10 @@ function fitsTitle(facts: DocumentFacts, title: string, brief: Brief | null): bo
 /** The place that fits among those that a receipt names; else the first of them. A module says where only by its code: another one is another place. */
 function placeAmong(expected: string, places: ReceiptRead['places']): string | null {
   const code = (s: string): string | null => { const m = /\b([A-Z]{2,})[\s-]?(\d{3,})\b/.exec(s); return m ? m[1]! + m[2]! : null; };
-  const other = (s: string): boolean => code(s) !== null && code(expected) !== null && code(s) !== code(expected);
+  // “Task: Essay 1”, where it should be “GEOG2040 Essay 2”: nothing but its words, with another number.
+  const words = (s: string): string[] => s.toLowerCase().match(/\p{L}{3,}/gu) ?? [], numbers = (s: string): string[] => s.match(/(?<!\d)\d{1,2}(?!\d)/g) ?? [];
+  const neighbour = (s: string): boolean => words(s).length > 0 && words(s).every((w) => words(expected).includes(w)) && numbers(s).length > 0 && numbers(expected).length > 0 && !numbers(s).some((n) => numbers(expected).includes(n));
+  const other = (s: string): boolean => neighbour(s) || code(s) !== null && code(expected) !== null && code(s) !== code(expected);
   // “Course: GEO 3107”, “Assignment: Report 1”: the two together; a number of the assignment that is another outweighs the course.
   const whole = places.filter((p) => !p.loose).flatMap((p) => places.filter((m) => m.loose).map((m) => ({ name: `${m.name} ${p.name}`, loose: false }))), counted = places.filter((p) => !p.loose && /\d|(?<!\p{L})[A-H](?!\p{L})/u.test(p.name));
   const fitting = [...places.filter((p) => !p.loose), ...whole, ...(counted.length > 0 ? [] : places)].find((p) => fitsPlace(expected, p.name));

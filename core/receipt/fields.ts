@@ -175,6 +175,8 @@ function readNames(text: string, rows: Row[], expected: string[]): string[] {
     if (!expected.includes(name) && (/^(?:rules?|guidelines?|guidance|instructions?|handbook|manual|help|faq|terms|privacy|template|rubric|regulations)[\w-]*\.\w+$/i.test(name) || /^\W{0,3}(?:(?:was|is|were) not (?:needed|required|used|part of)|(?:has been|was) (?:removed|deleted|withdrawn|replaced|superseded|overwritten))\b/i.test(rest.slice(m.index + m[0].length)))) continue;
     // “essay.pdf replaced essay_draft.pdf.”
     if (/\b(?:replaced|replaces|replacing|instead of|supersed(?:es|ed|ing)|overwrote|overwrites|in place of)\s+(?:(?:the|your) )?(?:(?:earlier|previous|old|former) )?(?:(?:file|version|upload) )?[“"]?$/i.test(rest.slice(Math.max(0, m.index - 60), m.index + (m[1] ? 1 : 0)))) continue;
+    // “Your earlier submission (essay_v1.pdf, 10 April) has been replaced.”
+    if (!expected.includes(name) && /\b(?:earlier|previous|former|old|first|last) (?:submission|upload|file|version|paper|attempt)\b[^.\n]{0,30}$/i.test(rest.slice(Math.max(0, m.index - 80), m.index)) && /^[^\n]{0,120}\b(?:replaced|superseded|overwritten|deleted|withdrawn|removed|no longer counts?)\b/i.test(rest.slice(m.index + name.length))) continue;
     const longer = m[1] ? '' : wordsOfName(rest.slice(rest.lastIndexOf('\n', m.index - 1) + 1, m.index), /^[^\n]*/.exec(rest.slice(m.index + name.length))![0]);
     add(longer + name, m.index - longer.length);
   }
@@ -194,7 +196,7 @@ const nameFollows = /^.*?\b(?:(?:received|uploaded|submitted|sent|stored|accepte
 function wordsOfName(before: string, after: string): string {
   const cell = /(?:^|[|:\t•✓✔☑☒]|\s{3,}|\s[–—]\s|^\s*(?:[-*]|\[[xX✓✔]\]|\(?\d{1,2}[.)])\s)\s*([^|:\t•✓✔☑☒"“”\u0000]*)$/u.exec(before.replace(/^(\s*)(?:[-*]|\[[xX✓✔]\]|\(?\d{1,2}[.)])\s+/, (all) => ' '.repeat(all.length - 1) + ':'))?.[1] ?? '', led = nameFollows.exec(cell)?.[0];
   const words = led ? cell.slice(led.length) : /^\s*(?:$|[|(\[,;✓✔–—-]|\d[\d.,]*\s?[KMG]?i?B\b|(?:was|has been|is|arrived)\b|\s{2,})/iu.test(after) ? cell : '';
-  return /^\p{L}/u.test(words) && /^(?:[\p{L}\p{N}&()'’_-]+ ){1,8}$/u.test(words) && !/^(?:in|with|as|to|at|by|for|from|on|and|or)\b|\b(?:is|are|was|were|has|have|had|be|been|see|received|sent|uploaded|submitted|handed|please|your|we|you|it|called|named)\b/i.test(words) ? words : '';
+  return /^\p{L}/u.test(words) && !/^(?:files?|documents?|papers?|attachments?|uploads?|file ?names?) $/i.test(words) && /^(?:[\p{L}\p{N}&()'’_-]+ ){1,8}$/u.test(words) && !/^(?:in|with|as|to|at|by|for|from|on|and|or)\b|\b(?:is|are|was|were|has|have|had|be|been|see|received|sent|uploaded|submitted|handed|please|your|we|you|it|called|named)\b/i.test(words) ? words : '';
 }
 
 /** “133 kt” are kilobytes in Finnish, and knots or tonnes elsewhere. */

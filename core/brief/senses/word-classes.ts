@@ -3,18 +3,18 @@ const deadline = "deadline|due date|due time|cut-?off(?: time| date)?|closing (?
 /** Words that say the same in what a wording asks for, by what they say. Written as alternatives of a pattern, with single spaces; `(?:…)` may stand in them, other groups only in `count`, `unit`, `part` and `times`. */
 export const wordClasses: Readonly<Record<string, string>> = {
   // Who and what.
-  marker: '(?:first |second |your |the )?(?:markers?|examiners?|tutors?|lecturers?|assessors?|graders?|readers|teachers?|professors?|staff|(?:people|person|colleagues?|anyone|those|staff) (?:(?:who|that) (?:marks?|grades?|reads?|assess(?:es)?)|marking|grading|reading|assessing)(?: your \\w+| it| them)?)|we|I|they',
+  marker: '(?:first |second |your |the )?(?:markers?|examiners?|tutors?|lecturers?|assessors?|graders?|readers|teachers?|professors?|instructors?|teaching assistants?|TAs?|staff|(?:people|person|colleagues?|anyone|those|staff) (?:(?:who|that) (?:marks?|grades?|reads?|assess(?:es)?)|marking|grading|reading|assessing)(?: your \\w+| it| them)?)|we|I|they',
   grader: '(?:your |the )?(?:markers?|examiners?|assessors?|graders?|(?:people|person|colleagues?|anyone|those) (?:who (?:marks?|grades?|assess(?:es)?)|marking|grading|assessing)(?: your \\w+| it| them)?)',
   work: 'essays?|papers?|reports?|work|files?|submissions?|versions?|uploads?|documents?|assignments?|texts?|pieces?|attempts?|scripts?|coursework|portfolios?|dissertations?|theses|thesis|projects?|answers?|solutions?|hand-?ins?|entry|entries|anything|everything|whatever|something|ones?|those|what',
   paper: 'essays?|papers?|reports?|work|files?|submissions?|uploads?|documents?|assignments?|texts?|scripts?|coursework|portfolios?|dissertations?|theses|thesis|projects?|pieces? of work',
   go: 'attempts?|submissions?|versions?|uploads?|files?|entries|tries|hand-?ins?|drafts',
   place: '(?:upload |submission |hand-?in |drop )?(?:system|portal|page|button|link|box|folder|area|site|server|form|platform|dropzone|slot|inbox|point|window)',
   // Handing in.
-  handin: "submit|upload|hand (?:it |them |your \\w+ |the \\w+ )?in|hand over|send(?: (?:it |them |your \\w+ )?in)?|re-?submit|re-?upload|re-?send|post|deliver|put in",
+  handin: "submit|upload|turn (?:it |them |anything |your \\w+ |the \\w+ )?in|hand (?:it |them |your \\w+ |the \\w+ )?in|hand over|send(?: (?:it |them |your \\w+ )?in)?|re-?submit|re-?upload|re-?send|post|deliver|put in",
   handed: 'submitted|uploaded|handed in|handed over|sent(?: in)?|re-?submitted|turned in|delivered|received|filed|posted|placed|put (?:in|there)',
   handing: 'submitting|uploading|handing (?:it |them )?in|sending(?: in)?|submission|upload|hand-?in|re-?submission|re-?uploading|re-?submitting|re-?sending|replacing|updating',
   arrive: 'arrives?|arriving|comes?(?: in)?|coming(?: in)?|reach(?:es|ing)?(?: us| me)?|gets? (?:here|in)|submitted|uploaded|handed in|sent(?: in)?|received|delivered|turned in|hand(?:s|ed)? in|submit|upload',
-  replacing: 'replaces?|overwrites?|supersedes?|overrides?|deletes?|erases?|removes?|discards?|wipes? out|takes? the place of|cancels?|displaces?|pushes out|wipes?|destroys?',
+  replacing: 'replaces?|overwrites?|supersedes?|overrides?|deletes?|erases?|removes?|discards?|scraps?|kills?|wipes? out|takes? the place of|cancels?|displaces?|pushes out|wipes?|destroys?',
   replaced: 'replaced|overwritten|superseded|deleted|erased|removed|discarded|wiped(?: out)?|cancelled|(?:be|is|are|gets?) lost|gone|thrown away|disappears?|vanish(?:es)?|makes? way|gives? way|drops? out|dropped|ignored|disregarded',
   replace: 'replace|overwrite|exchange|swap|change|update|correct|revise|renew|substitute',
   newest: 'last|latest|newest|most recent|final|most up-to-date|most current|youngest',
@@ -29,7 +29,7 @@ export const wordClasses: Readonly<Record<string, string>> = {
   elsewhere: 'feedback|marks|results?|grades?|returned|meetings?|lectures?|seminars?|sessions?|classes|exams?|viva|presentations?|apply|applications?|register|registration|sign up|requests?|drop-in|office hours|tutorials?|workshops?|field ?trip|term|semester|holidays?|strike|ceremony|trip',
   // May and may not.
   may: "may|can|could|are (?:allowed|permitted|free|welcome|able) to|feel free to|is (?:possible|allowed|permitted|fine|ok(?:ay)?) to|are|possible|permitted|allowed|ok(?:ay)?|fine|please",
-  cannot: "cannot|can't|can not|can no longer|may not|may no longer|could not|won't|will not|do not|don't|does not|doesn't|is not|isn't|are not|aren't|must not|shall not|unable to|not able to|impossible to|not possible to|refuse to|never|no longer|not|nobody|no one|none",
+  cannot: "(?:have|has) no way (?:of|to)|cannot|can't|can not|can no longer|may not|may no longer|could not|won't|will not|do not|don't|does not|doesn't|is not|isn't|are not|aren't|must not|shall not|unable to|not able to|impossible to|not possible to|refuse to|never|no longer|not|nobody|no one|none",
   freely: 'freely|without (?:any )?(?:limit|limits|restrictions?|limitation)|any number of times|an unlimited number of times|as many times as|as often as|over and over(?: again)?|again and again|time and again|repeatedly|whenever you (?:like|want|wish|please)|at will|as many (?:versions|files|drafts|uploads|attempts) as|countless times|endlessly|unlimitedly',
   once: 'one time only|only once|just once|once only|exactly once|a single time|one single time|only one time|just one time|once and (?:only once|no more|never again)',
   final: 'final|definitive|irrevocable|irreversible|for good|binding',
@@ -40,9 +40,9 @@ export const wordClasses: Readonly<Record<string, string>> = {
   times: '(\\d{1,2} times|twice|thrice|(?:two|three|four|five|six|seven|eight|ten) times)',
   // Late.
   deadline,
-  late: `late|too late|afterwards|after(?: that| this)?(?= ?(?:[.,;!]|$))|any later(?! than)|overdue|belatedly|thereafter|not (?:on|in) time|(?:after|from|once|past|beyond|when|later than) (?:the |your |this )?(?:\\w+ ){0,2}?(?:${deadline})`,
+  late: `late|too late|afterwards|after(?: that| this)?(?= ?(?:[.,;!]|$))|any later(?! than)|overdue|belatedly|thereafter|not (?:on|in) time|(?:after|from|once|past|beyond|when|later than) (?:the |your |this )?(?:\\w+ ){0,2}?(?:${deadline}|(?:assignment|box|folder|page|portal|link|drop ?box|area|window) (?:closes|has closed|is closed|shuts|locks))`,
   accept: 'accept|accepted|take|taken|mark|marked|read|grade|graded|consider|considered|assess|assessed|look at|looked at|process|processed|open|opened|count|counted|tolerate|tolerated|allow|allowed|admitted|receive|add|added|entertain|entertained',
-  zero: "zero|nought|naught|nil|nothing|no (?:marks?|points?|credit|grade)|0(?![.,]?\\d| ?%| ?points? (?:a|per))|a fail(?:ing grade)?|fails?|failed|rejected|refused|turned (?:away|down|back)|ignored|discarded|disregarded|binned|deleted|returned un(?:marked|read)|thrown away|in(?:to)? the bin|worthless|invalid|void|excluded|(?:not|never) (?:be )?(?:marked|accepted|read|graded|considered|counted|looked at|assessed|opened|examined|reviewed|corrected|processed|taken)|(?:counts? as |regarded as |treated as |deemed )?not (?:submitted|handed in)|un(?:marked|read|graded)",
+  zero: "zero|nought|naught|nil|nothing|no (?:marks?|points?|credit|grade)|an F\\b|F grade|failing grade|0(?![.,]?\\d| ?%| ?points? (?:a|per))|a fail(?:ing grade)?|fails?|failed|rejected|refused|turned (?:away|down|back)|ignored|discarded|disregarded|binned|deleted|returned un(?:marked|read)|thrown away|in(?:to)? the bin|worthless|invalid|void|excluded|(?:not|never) (?:be )?(?:marked|accepted|read|graded|considered|counted|looked at|assessed|opened|examined|reviewed|corrected|processed|taken)|(?:counts? as |regarded as |treated as |deemed )?not (?:submitted|handed in)|un(?:marked|read|graded)",
   closes: 'locks?|locked|closes?|closed|shuts?|shut|ends?|freez(?:es?|ing)|frozen|goes offline|seals?|sealed|switches off',
   gone: 'inactive|unavailable|inaccessible|offline|taken (?:down|away|offline)|removed|switched off|disabled|gone|disappears?|vanish(?:es)?|deleted|deactivated|hidden|withdrawn',
   open: 'stays?|remains?|kept|keeps|open|active|available|accessible|usable|live|reachable|works?|continues?',
@@ -53,13 +53,13 @@ export const wordClasses: Readonly<Record<string, string>> = {
   // How long.
   words: '(\\d{1,3}(?:[,. ]\\d{3})+|\\d{2,6})[ -]?words?',
   bare: '(\\d{1,3}(?:[,. ]\\d{3})+|\\d{3,6})',
-  pages: '(\\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty) (?:A4 |typed |printed |numbered )?(?:pages?|sides?|pp)',
+  pages: '(\\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty) (?:A4 |typed |printed |numbered |full |whole |double-spaced )?(?:pages?|sides?|pp)',
   bytes: '(\\d{1,4}(?:[.,]\\d)? ?(?:[KMG]i?B|kilobytes?|megabytes?|gigabytes?|megs?))',
   ceiling: 'limit|maximum|ceiling|cap|upper limit|as long as|the most|upper bound|top|tops|max|highest|all (?:that )?(?:we|I) (?:read|accept|take)',
   stop: 'stop|finish|end|conclude|cut off|break off',
   beyond: 'above|over|beyond|exceed|exceeds|exceeding|past|more than|longer than|further than|larger than|bigger than|greater than|higher than',
-  below: 'under|below|fewer than|less than|shorter than|not reaching|short of|fall below|falls below|drop below',
-  tooShort: 'too (?:short|brief|small|thin|little)|not enough|insufficient',
+  below: "under|below|fewer than|less than|shorter than|not reaching|(?:does not|doesn't|do not|don't) reach|short of|fall below|falls below|drop below",
+  tooShort: 'too (?:short|brief|small|thin|little)|not enough|insufficient|incomplete',
   // Names of files.
   fileName: "file ?names?|names? of (?:the|your) (?:file|document|upload|pdf)|file's (?:name|title)|titles? of (?:the|your) file|document (?:name|title)",
   // Names and markers.
@@ -77,7 +77,7 @@ export const wordClasses: Readonly<Record<string, string>> = {
   score: 'score|report|percentage|rate|figure|index|value|result|rating|check|analysis',
   // One's own work.
   affirm: 'confirm|confirms|confirming|declare|declares|declaring|state|stating|affirm|affirms|affirming|certify|certifying|tick|ticking|sign|signing|attest|attesting|assure|vouch|swear|promise|guarantee|pledge|say|saying|acknowledge|testify',
-  ownWork: 'own work|own (?:un)?aided work|yours alone|your own(?= ?(?:[.,;:!]|$|and|unaided|original|work|words))|yourself|(?:by )?yourself alone|you alone|alone|unaided|without (?:unauthori[sz]ed |outside |any )?help|authorship|originality|original|independent(?:ly)?|sole author|single-handed(?:ly)?|academic (?:honesty|integrity)|nobody (?:else )?helped|no one (?:else )?helped|no help|nobody else|no one else|myself',
+  ownWork: 'own work|own (?:un)?aided work|yours alone|your own(?= ?(?:[.,;:!]|$|and|unaided|original|work|words))|yourself|(?:by )?yourself alone|you alone|alone|unaided|without (?:unauthori[sz]ed |outside |any )?help|authorship|originality|original|independent(?:ly)?|sole author|single-handed(?:ly)?|academic (?:honesty|integrity)|nobody (?:else )?helped|no one (?:else )?helped|no help|(?:given|received|had) (?:nor received |nor given |no |any )?(?:unauthori[sz]ed |outside |undue )?(?:help|aid|assistance)|nobody else|no one else|myself',
   include: 'include|attach|add|put|enclose|append|insert|begin with|start with|supply|provide|complete|fill in|upload|submit|hand in|bring|sign|needs?|requires?|required|must (?:have|carry|contain|bear)|carries|bears|goes|belongs|comes with|accompanied by',
   affirmation: '(?:signed |written |short |cover |standard |separate )*(?:declaration|statement|affirmation|pledge|affidavit|certificate|form|sheet|assurance|confirmation|cover sheet)',
   needless: "no need|needn't|need not|not (?:necessary|required|needed|asked for|expected)|unnecessary|don't (?:need|have to)|do not (?:need|have to)|doesn't (?:need|have to)|not have to|no",

@@ -18,6 +18,7 @@ export const english: Sayings = [
   ["(?:under|below|(?:of )?(?:fewer|less|shorter) than)(?![^.\\n]{0,80}(?:longer|more) than)(?= \\d[\\d,. ]* (?:words|pages|sides)[^.;\\n]{0,40}(?:cannot|can['’]t|will not|won['’]t|too short|\\bfail|reject|refused|not (?:be )?(?:accepted|marked|read)|returned|not enough|insufficient|lose marks))", 'at least'],
   ['(?:with|plus) (?:up to )?(\\d{1,2}) ?% (?:extra|more|on top) (?:is |being )?(?:tolerated|allowed|permitted|accepted)', '$1% over is allowed'], ['letters (?:should|must|are to) (?:be|have)(?= \\d{1,2} (?:points|pt))', 'Font size:'],
   ['(?:PDFs|Word files) of(?= (?:past|previous|earlier|old|sample|example|model|last year|the (?:reading|lecture|slide|article|chapter)))', 'Copies of'],
+  ['look for (?=[“"][^“”"\\n]{3,60}[”"](?: (?:on|in|under) [^.;\\n]{3,40}?)?,? and (?:then )?(?:upload|submit|hand in|put))', 'Upload to '],
   ['go to (?=[“"][^“”"\\n]{3,60}[”"] (?:and|then),? (?:then )?(?:press|click|hit|choose|select) (?:on )?[“"]?(?:upload|submit|hand in|send|add))', 'Upload to '],
   // Kinds of files.
   ['(?<= (?:as|in) (?:an? |the )?(?:PDF|Word|DOCX|\\.docx|\\.pdf)(?: file| document)?)[,;](?= (?!the |your |an? |and |or |not |no |then |please )[\\p{L} ]{3,24} (?:as|in) (?:an? )?(?:PDF|Word|ZIP|zip|Excel|CSV|PowerPoint|MP[34]|\\.\\w+))', ', the'],
