@@ -18,7 +18,7 @@ const be = String.raw`(?:(?:be|be (?:submitted|uploaded|handed in|delivered|sent
 const each = new RegExp(String.raw`(?:\s+(?:is|are|has to be|have to be|must be|should be) [^,.;()]{2,80}(?=[,;(–—]))?\s*[,;:(–—-]*\s*(?:both|each|all(?: three| four| five)?)(?: of (?:them|which|these))?(?:\s+(?:(?:must|should|have to|has to|need to|needs to|are to|is to|will|are|is)\s+)?${be}(?:submitted |uploaded |saved |handed in )?)?\s*(?:(?:as|in|of|to)\s+)?(?:an?\s+)?(?:separate(?:ly)?\s+)?\.?$`, 'i');
 const must = new RegExp(String.raw`\s+(?:must|should|have to|need to|are to|shall|will|are)\s+(both\s+|each\s+|all\s+)?${be}(both\s+|each\s+|all\s+)?(?:(?:as|in|of|to)\s+)?(an?\s+)?(?:separate\s+)?\.?$`, 'i');
 const anyway = /\s+(?:(?:must|should|have to|has to|need to|are to|is to|shall|will|are|can|may)\s[^.;,()]{0,40})?(?:as|in|into|to|be|are|as an?|into an?|in an?)\s(?:(?:an?|one|single|the same|joint|combined)\s)*\.?$/i;
-const asPlural = /\s+(?:as|in|to)\s+(?:two |three |four |separate |individual |different )*\.?$/i, plural = /^(?:s\b|s? (?:files|documents|attachments|uploads)\b)/i, apart = /\b(?:two|three|four|separate|individual)\s+\.?$/i;
+const asPlural = /(?:\s+(?:goe?s? in|come|are (?:to be )?(?:handed in|submitted|uploaded|delivered|sent(?: in)?)|(?:have to|must|should) be (?:handed in|submitted|uploaded)))?\s+(?:as|in|to|are)\s+(?:two |three |four |separate |individual |different )*\.?$/i, plural = /^(?:s\b|s? (?:files|documents|attachments|uploads)\b)/i, apart = /\b(?:two|three|four|separate|individual)\s+\.?$/i;
 
 /**
  * “Report and poster, both as PDF”, “the essay and the log as PDFs”, “the report and the poster must be PDF”: the documents of a list whose kind is said once for all of them.

@@ -31,7 +31,13 @@ export function template(source: Template): RegExp {
 }
 
 /** Letters of which a sentence has to hold some for each word that a template demands; a word that may be anything is left out. They are sought before a pattern is made, which takes a thousand times as long. */
-export const signsOf = (source: Template): string[][] => source.split(' ').flatMap((token) => { const signs = isGap(token) || token === '$' || token.endsWith('?') ? null : letters(choicesOf(token)); return signs === null ? [] : [signs]; });
+export const signsOf = (source: Template): string[][] => source.split(' ').flatMap((token) => { const signs = isGap(token) || token === '$' || token.endsWith('?') ? null : signsOfToken(token); return signs === null ? [] : [signs]; });
+const known = new Map<string, string[] | null>();
+/** Of a token's choices, each told once: templates share their classes. */
+function signsOfToken(token: string): string[] | null {
+  const each = token.split('|').map((choice) => { const before = known.get(choice), signs = before === undefined ? letters(alternativesOf(choice)) : before; known.set(choice, signs); return signs; });
+  return each.some((s) => s === null) ? null : [...new Set(each.flatMap((s) => s!))];
+}
 /** For each alternative letters that it cannot do without; null where one has none. */
 function letters(alternatives: string): string[] | null {
   const all = splitOutside(alternatives).map((one): string[] | null => {

@@ -21,6 +21,12 @@ export const english: Sayings = [
   ['look for (?=[“"][^“”"\\n]{3,60}[”"](?: (?:on|in|under) [^.;\\n]{3,40}?)?,? and (?:then )?(?:upload|submit|hand in|put))', 'Upload to '],
   ['go to (?=[“"][^“”"\\n]{3,60}[”"] (?:and|then),? (?:then )?(?:press|click|hit|choose|select) (?:on )?[“"]?(?:upload|submit|hand in|send|add))', 'Upload to '],
   // Kinds of files.
+  ['(?<=formats? (?:other )?than (?:PDF|Word|DOCX|\\.pdf|\\.docx) )(?:cannot|can[\'’]t|will not|won[\'’]t) be(?= (?:opened|read|accepted|marked|processed))', 'can be'],
+  ['(?:any |all )?(?:other (?:file )?formats? than|(?:file )?formats? other than)(?= (?:PDF|Word|DOCX|\\.pdf|\\.docx) can be)', 'Only'],
+  ['(?<=PDF, )Word and(?= (?:OpenDocument|ODT|RTF))', 'Word or'],
+  ['(?<=(?:keep|retain|hold on to) (?:the|your|all) [^.;()\\n]{3,40} )\\((?:Excel|XLSX|CSV|Word|PDF|ZIP)\\)(?= (?:in case|ready|safe|until|for (?:later|reference|your|our)))', '(file)'],
+  ['(?<=(?:library|bookshop|archive|publisher|journal) (?:has|holds|offers|sells|keeps) [^.;()\\n]{3,40} as )an? (?:PDF|Word file)', 'a file'],
+  ['Word template(?= [^.;\\n]{0,40},? (?:and )?then (?:save|export|convert|turn) it (?:as|to|into) (?:an? )?PDF)', 'template'],
   ['(?<= (?:as|in) (?:an? |the )?(?:PDF|Word|DOCX|\\.docx|\\.pdf)(?: file| document)?)[,;](?= (?!the |your |an? |and |or |not |no |then |please )[\\p{L} ]{3,24} (?:as|in) (?:an? )?(?:PDF|Word|ZIP|zip|Excel|CSV|PowerPoint|MP[34]|\\.\\w+))', ', the'],
   ['(?<=(?:PDFs?|Word files?|Word documents?)(?: files?)? (?:is|are) not (?:accepted|allowed|permitted))[:;](?= (?:please )?(?:submit|upload|hand in|send|use) )', '.'],
   // How it is marked.
