@@ -133,7 +133,7 @@ function bySense(out: TimesRead, rows: readonly DatedRow[], { clauses }: Reading
   if (out.extension.length === 0) out.extension.push(...of('extension'));
   if (out.lateUntil.length === 0) out.lateUntil.push(...of('lateUntil'));
   // “Given your circumstances we can accept it until 5 March”: of no other role, and after the deadline.
-  if (out.extension.length + out.lateUntil.length === 0) out.extension.push(...rows.flatMap(({ role, date }) => (role !== 'opens' && !out.due.some((d) => d.start === date.start) && date.problem === 'none' && date.iso > left[0]!.value && /\b(?:given|because of|in view of|owing to|considering) your\b/i.test(clauseOf(date)?.text ?? '') && senseOf(date) === 'extension' ? [{ value: date.iso, start: date.start, end: date.end }] : [])));
+  if (out.extension.length + out.lateUntil.length === 0) out.extension.push(...rows.flatMap(({ role, date }) => (role !== 'opens' && !out.due.some((d) => d.start === date.start) && date.problem === 'none' && date.iso > left[0]!.value && /\b(?:given|because of|in view of|owing to|considering) your\b|\byour (?:new|extended|personal|individual|own) (?:date|deadline|due date)\b/i.test(clauseOf(date)?.text ?? '') && senseOf(date) === 'extension' ? [{ value: date.iso, start: date.start, end: date.end }] : [])));
   out.due = left;
 }
 

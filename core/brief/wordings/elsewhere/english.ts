@@ -20,6 +20,12 @@ export const english: Sayings = [
   ['(?:PDFs|Word files) of(?= (?:past|previous|earlier|old|sample|example|model|last year|the (?:reading|lecture|slide|article|chapter)))', 'Copies of'],
   ['look for (?=[“"][^“”"\\n]{3,60}[”"](?: (?:on|in|under) [^.;\\n]{3,40}?)?,? and (?:then )?(?:upload|submit|hand in|put))', 'Upload to '],
   ['go to (?=[“"][^“”"\\n]{3,60}[”"] (?:and|then),? (?:then )?(?:press|click|hit|choose|select) (?:on )?[“"]?(?:upload|submit|hand in|send|add))', 'Upload to '],
+  // Names of files, and what pages look like.
+  ['(?:one|an|1)[- ]inch of margins?', 'Margins: 1 inch'], ['(?:right|correct|proper) (link|box|folder|area|page) (?:says|reads|is headed|has the name)(?= [“"])', 'right $1 is called'],
+  ['(?<=words at (?:the )?least,? (?:and )?)(\\d[\\d,]*) at (?:the )?most', '$1 words at most'],
+  ...['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'].map((nth, n): Sayings[number] => [`after the ${nth} (?:late )?day(?! of)`, `after ${n + 1} days`]),
+  ['(?<=(?:number|ID|code|surname|last name|family name) )(?:is to be|should be|must be|has to be|becomes|is|serves as) (?:the|your) (?:name of (?:the|your) file|file ?name|title of the file)', 'must be in the file name'],
+  ['lines (?:are|should be|must be) (?:one and a half|1\\.5) (?:lines )?apart', 'Line spacing 1.5'], ['(?:give|put on) (?:each|every) page (?:a|its) number', 'Page numbers'],
   // Kinds of files.
   ['(?<=formats? (?:other )?than (?:PDF|Word|DOCX|\\.pdf|\\.docx) )(?:cannot|can[\'’]t|will not|won[\'’]t) be(?= (?:opened|read|accepted|marked|processed))', 'can be'],
   ['(?:any |all )?(?:other (?:file )?formats? than|(?:file )?formats? other than)(?= (?:PDF|Word|DOCX|\\.pdf|\\.docx) can be)', 'Only'],
@@ -56,7 +62,7 @@ export const english: Sayings = [
   ['if (?:there are|we find|I find|you upload|you send|you hand in) (?:several|two or more|more than one|many|multiple) (?:files?|versions?|uploads?|submissions?),? (?:then )?(?:the )?(?:latest|last|newest|most recent)(?: (?:file|version|one|upload))? is (?:the one that counts|what counts|the one we mark|marked|read)', 'The last version counts'],
   ["(?:whatever|the (?:file|version|one) that|what) (?:is|stands|lies) there (?:last|in the end)?(?: ?(?:at|by|on) the deadline)? ?(?:is )?(?:what|the one) (?:that )?(?:we|I|the markers?) (?:will )?(?:read|mark|grade|assess)", 'The last version counts'],
   ['what (?:I|we) (?:mark|read|grade) is (?:the|your) (?:final|last|latest|newest|most recent) (?:upload|version|file|one)', 'The last version counts'],
-  ['none of your (?:uploads|versions|files|submissions) (?:is|are|gets|will be) (?:overwritten|deleted|lost|replaced)', 'All versions are kept'],
+  ['none of your (?:earlier |previous |older |past )?(?:uploads|versions|files|submissions) (?:is|are|gets|will be) (?:overwritten|deleted|lost|replaced)', 'All versions are kept'],
   ["(?:I|we)(?:['’]ll| will)? (?:only )?(?:look at|mark|read|grade|take) (?:whatever|the one|the file|what|the version) (?:is|that is|that['’]s|you (?:have )?(?:left|put|uploaded)|was)(?: there| uploaded| handed in| in the box)? (?:last|in the end|most recently)", 'The last version counts'],
   [`(?:older|earlier|previous|former|superseded) (?:uploads|versions|files|submissions|attempts|drafts) (?:remain|stay|are (?:kept|stored|retained|archived|preserved|saved|not deleted|never deleted))(?: (?:on|in) (?:the |our )?(?:system|record|file|server|box|folder))?`, 'All versions are kept'],
   // What being late costs.
