@@ -25,6 +25,9 @@ const otherThings = /\b(?:slides?|recordings?|readings?|handouts?|templates?|rub
 /** The place by the kind of thing it is: asked where no better wording names one. */
 export function readPlaceByKind(clauses: Clause[]): Statement<string>[] {
   return clauses.flatMap((clause, i) => {
+    // “How to submit”, and below it “in “Essay 2” on the course page”.
+    const below = /\b(?:submit|submission|hand(?:ing)?[ -]in|upload)\b/i.test(clause.under ?? '') ? new RegExp(`^\\W*(?:in|into|under|via|to|at|through) ${name}`).exec(clause.text) : null;
+    if (below && !/\.\w{2,4}$/.test(below[1]!)) { const at = clause.start + below[0].indexOf(below[1]!); return [{ value: below[1]!, start: at, end: at + below[1]!.length, override: isCorrection(clause) }]; }
     // “The link “Groups 1–4” or “Groups 5–8””: which one is not said.
     if (/[”"’],? (?:or|and) [“"‘]/.test(clause.text)) return [];
     const quoted = [...matchesIn(clause, called)], found = (quoted.length > 0 ? quoted : [...matchesIn(clause, ofWork), ...matchesIn(clause, capitalised), ...matchesIn(clause, numbered)]).filter((m) => {

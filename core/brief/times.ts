@@ -12,7 +12,7 @@ import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { isDueDay, senseOfDay } from './senses/days.ts';
-import type { DaySense } from './senses/senses.ts';
+import type { DaySense } from './senses/senses-of-days.ts';
 import { settle, type Clause, type Statement } from './statements.ts';
 import { namedSource } from './two-sources.ts';
 import { windowRows } from './window-rows.ts';

@@ -1,6 +1,6 @@
 import type { ReadDate } from '../dates.ts';
 import type { Clause } from '../statements.ts';
-import { daySenses, dueSenses, type DaySense } from './senses.ts';
+import { daySenses, dueSenses, type DaySense } from './senses-of-days.ts';
 import { sensed } from './read.ts';
 
 /** A sentence with the word DATE where one of its days stands; other days are left out of sight. */

@@ -1,5 +1,6 @@
 import { matchesIn, numberOf as countOf, numberWords, type Clause, type Statement } from '../statements.ts';
-import { allowedSenses, anonymousSenses, declarationSenses, keptSenses, lateUntilSenses, noLateSenses, otherThings, lengthSenses, namelessFileSenses, perDaySenses, similaritySenses, type Sense } from './senses.ts';
+import { allowedSenses, anonymousSenses, declarationSenses, keptSenses, lateUntilSenses, noLateSenses, otherThings, namelessFileSenses, perDaySenses, similaritySenses, type Sense } from './senses.ts';
+import { lengthSenses } from './senses-of-lengths.ts';
 import { deniedBefore, signsOf, template } from './template.ts';
 
 interface Found<V> { value: V; groups: string[]; start: number; end: number }
@@ -21,7 +22,7 @@ export function sensed<V>(clauses: readonly Clause[], senses: readonly Sense<V>[
     const even = { ...clause, text: clause.text.replace(/’/g, "'").replace(/[()–—“”"]/g, ' ') }, small = even.text.toLowerCase();
     for (const sense of senses) {
       const ways = waysOf(sense).filter(({ signs }) => signs.every((some) => some.some((sign) => small.includes(sign))));
-      if (ways.length === 0 || sense.unless?.test(even.text) || sense.about?.test(even.text) === false) continue;
+      if (ways.length === 0 || sense.unless?.test(even.text) || sense.about?.test(even.text) === false || sense.under?.test(clause.under ?? '') === false) continue;
       for (const way of ways) for (const m of matchesIn(even, way.pattern())) {
         if (!way.denies && deniedBefore.test(even.text.slice(0, m.at - clause.start))) continue;
         return [{ value: sense.value, groups: m.slice(1).filter((g): g is string => g !== undefined), start: m.at, end: m.to }];

@@ -20,6 +20,9 @@ export const english: Sayings = [
   ['(?:PDFs|Word files) of(?= (?:past|previous|earlier|old|sample|example|model|last year|the (?:reading|lecture|slide|article|chapter)))', 'Copies of'],
   ['look for (?=[“"][^“”"\\n]{3,60}[”"](?: (?:on|in|under) [^.;\\n]{3,40}?)?,? and (?:then )?(?:upload|submit|hand in|put))', 'Upload to '],
   ['go to (?=[“"][^“”"\\n]{3,60}[”"] (?:and|then),? (?:then )?(?:press|click|hit|choose|select) (?:on )?[“"]?(?:upload|submit|hand in|send|add))', 'Upload to '],
+  // Labels with what they say.
+  ['similarity(?: check)?: not (?:checked|run|used|applied|done)', 'No similarity check'], ['file name: must not(?= (?:show|contain|include|carry|have|give|reveal))', 'The file name must not'],
+  ['times(?: given| shown)?:(?= (?:UTC|GMT|CET|CEST|BST|EST|EDT|PST|PDT|AEST|AEDT)\\b\\s*(?:$|\\n))', 'All times are'],
   // Names of files, and what pages look like.
   ['(?:one|an|1)[- ]inch of margins?', 'Margins: 1 inch'], ['(?:right|correct|proper) (link|box|folder|area|page) (?:says|reads|is headed|has the name)(?= [“"])', 'right $1 is called'],
   ['(?<=words at (?:the )?least,? (?:and )?)(\\d[\\d,]*) at (?:the )?most', '$1 words at most'],

@@ -1,0 +1,51 @@
+import type { Sense } from './senses.ts';
+
+/** What a day is for, by the sentence that it stands in: the day itself is the word DATE there. */
+export type DaySense = 'opens' | 'extension' | 'lateUntil' | 'other';
+export const daySenses: readonly Sense<DaySense>[] = [
+  { value: 'lateUntil', unless: /\b(?:may apply|extension|you have been)\b/i, says: [
+    'late @paper ... until|till|up_to|by|before DATE',
+    'last|latest|final day|date|deadline .. late .. @paper .. DATE',
+    'late @paper .. accepted|taken|possible|uploaded|submitted ... DATE',
+  ] },
+  { value: 'other', unless: /\b(?:deadline|due)\b(?! for (?:requests|applications|registration))/i, says: [
+    '@elsewhere ... DATE',
+    'DATE ... @elsewhere',
+    'released|published|set|announced|handed_out|given_out|distributed|posted|issued|introduced|discussed .. DATE',
+  ] },
+  { value: 'extension', unless: /\b(?:anyone|everyone|all students|others|apply|request|ask|if you|may be|can be granted|no extensions?|until you)\b/i, says: [
+    'agreed|granted|approved|allowed|given|gives|grants|let|lets|decided ... you|your ... DATE',
+    'your .. support_plan|adjustments|circumstances|illness|request|application|extension ... DATE',
+    'your .. own|personal|individual|extended|adjusted|new|revised .. deadline|due_date|date ... DATE',
+    'personal|individual|extended .. deadline ... DATE',
+    'extension|extended .. to|until|till DATE',
+    'in_your_case|for_you ... DATE',
+    'DATE .. for_you|in_your_case',
+    'you .. extra|more|additional|further days|weeks|time ... DATE',
+    'you_have until|till DATE .. instead',
+    'you .. have until|till DATE .. agreed',
+    'as_agreed .. you ... DATE',
+  ] },
+  { value: 'opens', unless: /\b(?:library|office|museum|exhibition|archive|lab|closes|deadline|due)\b/i, says: [
+    '@place|hand-in|uploads|upload|submission|submissions|it|this .. @opens ... DATE',
+    'from|as_of|as_from|starting|beginning|not_before|no_earlier_than .. DATE ... @handin|@handing|available|possible|open|accepted|uploaded|submitted|@place',
+    '@cannot .. @handin|@handing|possible|uploads ... before|until|prior_to|earlier_than|till .. DATE',
+    '@may .. @handin|start|begin ... from|as_of|as_from|starting|after DATE',
+    '@handing ... possible|open|accepted|enabled|available ... from|as_of|as_from|starting DATE',
+    'opens|opening|available|start .. DATE',
+    'no uploads|submissions|files|hand-ins before|until|till DATE',
+  ] },
+];
+/** Ways to say that something is due, for a wording that names one day and no deadline. */
+export const dueSenses: readonly Sense<'due'>[] = [
+  { value: 'due', unless: /\b(?:feedback|returned|released|published|announced|discuss\w*|lecture|seminar|session|talk|exam|viva|meeting|published|introduced|opens?|available|written|read|set|version of|dated|updated|posted|starts?|begins?|extension|receive|registered|counted|late|first|every|each|weekly|survey|form|questionnaire|poll|then|presentations?|films?|exercises?)\b/i, says: [
+    '@paper ... collected|gathered|picked_up|wanted|needed|required|expected|handed_in|submitted|uploaded|sent|delivered|in|ready|finished|complete ... DATE',
+    'DATE ... @handing|hand-in|@place|window .. closes|ends|shuts|stops|is_over',
+    'DATE ... @handing|hand-in $',
+    '@handing|hand-in ... DATE',
+    '@handin ... DATE',
+    'DATE ... @handin|@handed|collect|collected',
+    '@paper ... DATE $',
+    'collect ... @paper ... DATE',
+  ] },
+];
