@@ -20,6 +20,8 @@ export const english: Sayings = [
   ['(?:PDFs|Word files) of(?= (?:past|previous|earlier|old|sample|example|model|last year|the (?:reading|lecture|slide|article|chapter)))', 'Copies of'],
   ['look for (?=[“"][^“”"\\n]{3,60}[”"](?: (?:on|in|under) [^.;\\n]{3,40}?)?,? and (?:then )?(?:upload|submit|hand in|put))', 'Upload to '],
   ['go to (?=[“"][^“”"\\n]{3,60}[”"] (?:and|then),? (?:then )?(?:press|click|hit|choose|select) (?:on )?[“"]?(?:upload|submit|hand in|send|add))', 'Upload to '],
+  // When something else ends.
+  ['(?:the |our |this )?(?:course|module|seminar|semester|class) (?:runs|lasts|goes on|continues) (?:until|till|to)', 'Term ends on'],
   // Labels with what they say.
   ['similarity(?: check)?: not (?:checked|run|used|applied|done)', 'No similarity check'], ['file name: must not(?= (?:show|contain|include|carry|have|give|reveal))', 'The file name must not'],
   ['times(?: given| shown)?:(?= (?:UTC|GMT|CET|CEST|BST|EST|EDT|PST|PDT|AEST|AEDT)\\b\\s*(?:$|\\n))', 'All times are'],
