@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
 import { isOthersDay, refusesFrom, roleOf, type DateRole } from './date-roles.ts';
 import { dateOrder, readDates, type ReadDate } from './dates.ts';
-import { isCorrection, type Clause, type Statement } from './statements.ts';
+import { isCorrection, isHomework, type Clause, type Statement } from './statements.ts';
 
 /** A date of the wording, with what it is for and the name of the part that it belongs to. */
 export interface DatedRow { label: string | null; role: DateRole; date: ReadDate; clause: Clause; override: boolean; /** it stands in a row of times that says what each is */ window?: boolean }
@@ -87,7 +87,7 @@ export function readRows(reading: Reading): RowsRead {
       const short = clause.text.length < 60;
       // “Part B – Methods report (80 %)” is Part B.
       const marked = labels.filter((l) => numbered.test(l.text)), own = labels.length === 1 ? labels[0]! : marked.length === 1 && clause.text.startsWith(marked[0]!.text) ? marked[0]! : undefined;
-      if (short && own && !/^(?:paper|thesis)$/i.test(own.text) && (numbered.test(own.text) || !label || !numbered.test(label) || !/[.;]$/.test(clause.text))) label = own.text;
+      if (short && own && !isHomework.test(clause.text) && !/^(?:paper|thesis)$/i.test(own.text) && (numbered.test(own.text) || !label || !numbered.test(label) || !/[.;]$/.test(clause.text))) label = own.text;
       listing = short && listHead.test(clause.text);
       return;
     }

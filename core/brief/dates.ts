@@ -120,6 +120,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     .replace(/\b24(?:[:.]00\b|(?= Uhr\b| ?h\b))/g, (s) => ' '.repeat(s.length))
     // What fills a table's cell up behind a day: to the library a month and a gap are a month alone.
     .replace(/(?<=\b\d{1,2} (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?) +(?=\|)/gi, (s) => '·'.repeat(s.length))
+    // “5 marks a day until 15 December” is a price, and no stretch of days that it counts from now.
+    .replace(/\b(?:an?|per|each|every) (?:\w+ )?(?:day|week|hour)(?= (?:until|till|to|up to|from)\b)/gi, (s) => ' '.repeat(s.length))
     // And “one minute to midnight” for today's.
     .replace(/\b(?:one|a|two|five|ten|\d{1,2})(?: minutes?)? (?:before|to) midnight\b/gi, (s) => ' '.repeat(s.length));
   const reference = { instant: now.toJSDate(), timezone: 0 };

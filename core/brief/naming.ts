@@ -188,7 +188,8 @@ export function readNaming(said: Clause[]): NamingRead {
     if (only && named && !/\b(?:not only|page|header|cover)\b/i.test(clause.text)) { const at = clause.start + only.index + only[0].indexOf(named); out.pattern.push({ value: named, start: at, end: at + named.length, override }); collectFields({ text: named, start: at, end: at + named.length }, 0, out, override); }
     if (/\brename (?:it|them|the|your)\b[^.;]{0,20}\bto\b|\b(?:must|should|includes?|contains?|carry|carries|shows?|starts?|begins?|with|has to|have to|needs?|consists?|use|using|by|as|under|after|beginning|starting|also|add|append|what to call it)\b|\bfile ?name is (?:just )?(?:your|the)\b|\bin (?:(?:the|your|each|every|both|all) )?(?:the )?(?:(?:header|footer|text|paper|document),? and (?:in )?(?:the )?)?file ?names?\b|\bin the name of (?:the|your|each|every) (?:file|document|pdf)\b|\bbear\b|(?:^\W*(?:required |your )?|[,;]\s*)(?:file ?nam\w*|names?|file title|naming)\b[^:,;]{0,20}[:=–-]/i.test(clause.text)) collectFields(clause, 0, out, override);
   });
-  return out;
+  // “Use the author-date system.”: how sources are named, not files.
+  return { ...out, pattern: out.pattern.filter((p) => !/^(?:author|name)[-–](?:date|year|page|title|number)$/i.test(p.value)) };
 }
 
 /** “… and check that your name appears nowhere.” */

@@ -147,8 +147,10 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const isCeiling = (s: Statement<number>): boolean => /\b(?:ceiling|limit|max\w*|cap)\b/i.test(text.slice(s.start, s.end));
   // What limits the pieces of one package limits not the package.
   const ofPieces = documents.documents.some((d) => d.types.includes('zip')) || /\b(?:combin|merg)\w*\b|\b(?:elements|components|pieces)\b/i.test(text);
-  for (const field of ['minWords', 'maxWords', 'minPages', 'maxPages', 'maxBytes'] as const) if (documents.documents.length < 2 && times.parts.length < 2 && (!limits.some((l) => l.field === field) || field !== 'minPages' && plain[field].some(isCeiling) && limits.every((l) => l.field !== field || l.given))) {
-    const plainly = field === 'minPages' ? [] : plain[field], lengths = plainly.length > 0 || said.some((l) => l.field === field) || ofPieces ? plainly : sensesOf.length(field, ofSense);
+  // Of several documents no sentence that names one limits them all.
+  const ofAll = documents.documents.length < 2 ? ofSense : ofSense.filter((c) => !documents.documents.some((d) => d.label !== null && c.text.toLowerCase().includes(d.label.toLowerCase()))), isOne = documents.documents.length < 2;
+  for (const field of ['minWords', 'maxWords', 'minPages', 'maxPages', 'maxBytes'] as const) if (times.parts.length < 2 && (!limits.some((l) => l.field === field) || field !== 'minPages' && plain[field].some(isCeiling) && limits.every((l) => l.field !== field || l.given))) {
+    const plainly = field === 'minPages' || !isOne ? [] : plain[field], lengths = plainly.length > 0 || said.some((l) => l.field === field) || ofPieces ? plainly : sensesOf.length(field, ofAll);
     brief.limits[field] = one(`limits.${field}`, lengths);
     // Beside a ceiling a bare length is what most write.
     if (lengths.length > 0 && brief.lengths) { brief.lengths = brief.lengths.filter((l) => l !== field); if (brief.lengths.length === 0) delete brief.lengths; }

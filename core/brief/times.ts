@@ -11,9 +11,8 @@ import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
-import { isDueDay, senseOfDay } from './senses/days.ts';
-import type { DaySense } from './senses/senses-of-days.ts';
-import { settle, type Clause, type Statement } from './statements.ts';
+import { daysBySense, windowBySense } from './days-by-sense.ts';
+import { isCorrection, settle, type Clause, type Statement } from './statements.ts';
 import { namedSource } from './two-sources.ts';
 import { windowRows } from './window-rows.ts';
 import { windowsOfWorks } from './windows-of-works.ts';
@@ -38,6 +37,7 @@ export function datesIn(text: string, clauses: Clause[], now: DateTime): ReadDat
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(asOneZone(readZone(clauses))), reading = readingOf(text, clauses, now, zone.value);
   const { rows, problems, lateUntil } = readRows(reading);
+  if (rows.some((r) => r.role === 'due' && !isAway.test(r.clause.text))) for (const r of rows) if (isAway.test(r.clause.text) && !isCorrection(r.clause)) { r.role = 'other'; r.label = null; }
   const inRows = windowRows(rows, reading);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...inRows, ...lateUntil, ...cappedUntil(rows, reading), ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
   saidAgain(rows, reading);
@@ -78,6 +78,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   handInElsewhere(rows, reading);
   if (windowsOfWorks(rows, reading) || windowElsewhere(rows, reading) || worksElsewhere(rows, reading) || namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
   addLeadingTime(rows, reading);
+  out.lateUntil.push(...windowBySense(rows));
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.
   const several = areSeveral(parts);
@@ -103,7 +104,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i.test(r.label));
   if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));
   out.due = newestUpdate(ofHandIn(out.due, reading), reading);
-  if (!several) bySense(out, rows, reading);
+  if (!several) daysBySense(out, rows, reading);
   // “The deadline (4 March) has been put back by 48 hours. It is now 6 March”: both dates and what lies between.
   if (!several && new Set(out.due.map((d) => d.value)).size === 2) { const moved = out.due.find((d) => !isUnsettledDate(d.value) && out.due.some((o) => o.value !== d.value && !isUnsettledDate(o.value) && shiftOf(d, reading, o.value)?.whose === 'everyone')); if (moved) out.due = out.due.filter((d) => d.value !== moved.value); }
   const due = new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value) ? out.due[0]!.value : null;
@@ -116,34 +117,13 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   return out;
 }
 
-/** Where several days are left that may each be the deadline, the words around them tell what the others are for; where none is, they tell whether the only day is one. */
-function bySense(out: TimesRead, rows: readonly DatedRow[], { clauses }: Reading): void {
-  const dates = rows.map((r) => r.date), clauseOf = (s: { start: number }): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end);
-  const senseOf = (s: { start: number }): DaySense | null => { const clause = clauseOf(s), date = dates.find((o) => o.start === s.start); return clause && date ? senseOfDay(clause, date, dates) : null; }, days = (all: readonly Statement<string>[]): Set<string> => new Set(all.map((s) => s.value.slice(0, 10)));
-  if (out.due.length + out.opens.length + out.extension.length + out.lateUntil.length === 0) {
-    const [only] = rows;
-    if (rows.length === 1 && only!.date.problem === 'none' && isDueDay(only!.clause, only!.date)) out.due.push({ value: only!.date.iso, start: only!.date.start, end: only!.date.end });
-    return;
-  }
-  if (out.due.some((d) => d.override || isUnsettledDate(d.value))) return;
-  const sense = new Map(days(out.due).size > 1 ? out.due.map((d) => [d, senseOf(d)] as const) : []), left = out.due.filter((d) => (sense.get(d) ?? null) === null);
-  if (days(left).size !== 1) return;
-  const of = (what: DaySense): Statement<string>[] => out.due.filter((d) => sense.get(d) === what && (what === 'opens' ? d.value < left[0]!.value : d.value > left[0]!.value));
-  if (out.opens.length === 0) out.opens.push(...of('opens'));
-  if (out.extension.length === 0) out.extension.push(...of('extension'));
-  if (out.lateUntil.length === 0) out.lateUntil.push(...of('lateUntil'));
-  // “Given your circumstances we can accept it until 5 March”: of no other role, and after the deadline.
-  if (out.extension.length + out.lateUntil.length === 0) out.extension.push(...rows.flatMap(({ role, date }) => (role !== 'opens' && !out.due.some((d) => d.start === date.start) && date.problem === 'none' && date.iso > left[0]!.value && /\b(?:given|because of|in view of|owing to|considering) your\b|\byour (?:new|extended|personal|individual|own) (?:date|deadline|due date)\b/i.test(clauseOf(date)?.text ?? '') && senseOf(date) === 'extension' ? [{ value: date.iso, start: date.start, end: date.end }] : [])));
-  out.due = left;
-}
-
 const areSeveral = (parts: readonly Part[]): boolean => parts.filter((p) => p.due !== null).length >= 2 && new Set(parts.map((p) => p.due)).size >= 2;
 
-const handIn = /\b(?:due|deadlines?|submi\w*|hand(?:s|ed|ing)?[- ]?(?:it |them |your \w+ |out and )?in|upload\w*|turn(?:ed|ing)? (?:it |them |your \w+ )?in|deliver\w*|clos(?:e|es|ed|ing)|return(?:ed)?|received|reach\w*|essays?|papers?|reports?|coursework|assignments?|assessments?|thes[ei]s|dissertations?|portfolios?|drafts?|versions?|files?|pdf|e-?mail|inbox|box|folder|portal|when)\b/i;
+const handIn = /\b(?:due|deadlines?|submi\w*|hand(?:s|ed|ing)?[- ]?(?:it |them |your \w+ |out and )?in|upload\w*|turn(?:ed|ing)? (?:it |them |your \w+ )?in|deliver\w*|clos(?:e|es|ed|ing)|return(?:ed)?|received|reach\w*|essays?|papers?|reports?|coursework|assignments?|assessments?|thes[ei]s|dissertations?|portfolios?|drafts?|versions?|files?|pdf|e-?mail|inbox|box|folder|portal|when|(?:must|has to|have to|needs? to|should) be (?:in|there|with us|with me)(?= (?:by|before|on|no later)))\b/i;
 /** What is paid, booked and signed is not handed in here. */
 const notHandedIn = /^\W*(?:please )?read (?:chapters?|pages?|pp\.?|the (?:book|article|text|chapter|novel))\b[^.;]*$|\b(?:fees?|deposit|payment|pay|rent|sign up|enrol\w*|regist(?:er|ration)|book(?:ing)?s? (?:a|your|it)|applications? (?:for|to)|RSVP)\b[^.;]*$|\b(?:librar(?:y|ies)|archives?|museum|galler(?:y|ies)|exhibition|reading room|studio|workshop|registration|enrolment|shop|(?:help|information) desk|(?<!\b(?:to|at|in) the )(?:\w+ )?office) (?:is |are |will be |re)?(?:open(?:s|ed)?|clos(?:es?|ed))\b[^.;]*$/i, opening = /\b(?:open\w*|possible|period|live|online|appear\w*|access|hand(?:ing|ed)?[- ]out|available|releas\w+|window|start\w*|begin\w*|posted|set|publish\w+|accept\w*|earliest|between|visible|handed out|not before|no earlier|active|goes live)\b/i;
 /** What opens there is no box. */
-const elsewhereOpens = /\b(?:librar(?:y|ies)|archives?|museum|galler(?:y|ies)|exhibition|reading room|shop|(?:help|information) desk) (?:is |are |will be |re)?open(?:s|ed)?\b[^.;]*$|\b(?:model|sample|example|specimen) (?:essays?|answers?|papers?|reports?|solutions?)\b[^.;]*\b(?:available|released|posted|published|online)\b[^.;]*$/i;
+const elsewhereOpens = /\b(?:librar(?:y|ies)|archives?|museum|galler(?:y|ies)|exhibition|reading room|shop|(?:help|information) desk) (?:is |are |will be |re)?open(?:s|ed)?\b[^.;]*$|\b(?:model|sample|example|specimen) (?:essays?|answers?|papers?|reports?|solutions?)\b[^.;]*\b(?:available|released|posted|published|online)\b[^.;]*$|\b(?:(?:consultation|office|advice|drop-?in|help|opening) (?:hours?|sessions?|times?)|(?:the )?(?:teaching|term|semester|classes|lectures|seminars|tutorials|exams|exam period|marking|holidays?|break|booking|registration|enrolment|strike)) (?:will )?(?:opens?|starts?|begins?|is open|are open|resumes?)\b[^.;]*$|^\W*(?!(?:the |your )?(?:(?:electronic )?submission|hand-?in|upload|uploading|handing|it)\b)(?:\w+ ){1,4}(?:takes? place|happens?|is held|are held)\b[^.;]*$/i;
 /** Words before a date that may be about anything. */
 const weakly = /\b(?:by|before|until|till|to|from|on)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i;
 /** “Pay the deposit by 1 February”, “the exams are from 10 May to 4 June”: beside dates of a hand-in, or among many others, such dates are none. */
@@ -170,15 +150,28 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
     if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;
     // “Midterm exam 25% (March 4), research paper 45%”.
     if (r.role === 'unknown' && /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
+    // “Assignment 3”, a heading, over “I wrote this on 12 March 2026.”
+    if (isAside(r, rows)) continue;
     // “Presentations: 20 April”, below a work: what happens on a day is not its hand-in.
     const ownName = r.role === 'unknown' ? /^\W*(\p{Lu}[\p{L} ]{2,40}):\s*$/u.exec(reading.text.slice(Math.max(r.clause.start, reading.text.lastIndexOf('\n', r.date.start) + 1), r.date.start))?.[1] : undefined;
     if (ownName && happens.test(ownName) && !ownName.toLowerCase().includes(r.label.toLowerCase())) continue;
-    const key = r.label.toLowerCase(), part = named.get(key) ?? { label: bareLabel(r.label).replace(/\s*[:|]\s*$/, ''), opens: null, due: null, start: r.date.start, end: r.date.end };
+    const key = (underHeading(r, rows) ?? r.label).toLowerCase(), part = named.get(key) ?? { label: bareLabel(r.label).replace(/\s*[:|]\s*$/, ''), opens: null, due: null, start: r.date.start, end: r.date.end };
     if (r.role === 'opens') part.opens ??= r.date.iso; else if (part.due === null || r.override) part.due = r.date.iso;
     named.set(key, part);
   }
   for (const p of named.values()) if (before && p.opens === null && p.due !== null) p.opens = before(p.due).value;
   return [...named.values()].filter((p) => p.due !== null || p.opens !== null);
+}
+/** “I will be at a conference from 1 to 5 February.” */
+const isAway = /^\W*(?:I|we|my office|the (?:office|library|department|secretary)|your tutor) (?:will be|am|are|is|shall be) (?:away|at|in|on|out|abroad|closed|travell?ing|unavailable|not available|ill|off)\b/i;
+/** A whole sentence that says nothing of the part that it stands under, nor of handing in, beside one that does. */
+const isAside = ({ role, label, clause, date }: DatedRow, rows: readonly DatedRow[]): boolean => role === 'unknown' && !clause.text.toLowerCase().includes(label!.toLowerCase()) && /^\W*(?:the |an? |I |we |it |this |that |there |my |our )/i.test(clause.text) && /[.!]$/.test(clause.text)
+  && !handIn.test(clause.text.slice(0, date.start - clause.start)) && rows.some((o) => o.role === 'due' && o.date.problem === 'none' && o.clause !== clause);
+/** “Essay 2”, a heading, over “Your essay is due on …”: the only numbered one, and said above, is what the sentence is about. */
+function underHeading({ label, clause }: DatedRow, rows: readonly DatedRow[]): string | null {
+  const kind = label!.toLowerCase(), named = new Set(rows.flatMap((r) => (r.label && r.label.length > kind.length && r.label.toLowerCase().startsWith(`${kind} `) ? [r.label.toLowerCase()] : [])));
+  const [only] = named;
+  return named.size === 1 && clause.text.toLowerCase().includes(kind) && /^\S+ #?\d{1,2}$/.test(only!) && !rows.some((r) => r.clause.text.toLowerCase().includes(only!)) ? only! : null;
 }
 /** A date whose reading has a problem settles nothing. */
 export const isUnsettledDate = (value: string): boolean => value.startsWith('?');

@@ -48,7 +48,7 @@ export const sensesOf = {
   },
   percentPerDay: (clauses: readonly Clause[]): Statement<number>[] => {
     const late = /\b(?:late|lateness|delay(?:ed)?|overdue|outstanding|missing|deadline|penalt\w+|past)\b/i;
-    return sensed(clauses.filter((c, i) => late.test(`${clauses[i - 1]?.text ?? ''} ${c.text}`)), perDaySenses).map((f) => ({ value: numberOf(f.groups[0]!), start: f.start, end: f.end }));
+    return sensed(clauses.filter((c, i) => late.test(`${clauses[i - 1]?.text ?? ''} ${c.text}`) || ofMarks.test(c.text)), perDaySenses).map((f) => ({ value: numberOf(f.groups[0]!), start: f.start, end: f.end }));
   },
   anonymous: (clauses: readonly Clause[]): Statement<boolean>[] => sensed(clauses, anonymousSenses).map(one),
   similarityChecked: (clauses: readonly Clause[]): Statement<boolean>[] => sensed(clauses, similaritySenses).map(one),
@@ -57,6 +57,8 @@ export const sensesOf = {
   declaration: (clauses: readonly Clause[]): Statement<boolean>[] => sensed(clauses, declarationSenses).map(one),
 };
 
+/** Who takes something off, or what it is taken off. */
+const ofMarks = /\b(?:marks?|grades?|scores?) (?:is|are|will be|goes|go|drops?|falls?|sinks?|shrinks?) |\b(?:we|I|examiners?|(?:the )?markers?) (?:will )?(?:take|deduct|dock|knock|subtract)\b|\byour (?:marks?|grade|score)\b|\byou (?:will )?lose\b/i;
 /** “No script is accepted after 17:45”, where the deadline is 17:30: the last of some minutes of grace. */
 function atThatTime(clauses: readonly Clause[], found: Found<unknown>, due: string | null): boolean {
   const clause = clauses.find((c) => c.start <= found.start && found.start < c.end)!, said = /\b(\d{1,2})[:.](\d\d)\b(?! ?[ap]\.?m)/.exec(clause.text.slice(found.start - clause.start, found.end - clause.start)), hour = /T(\d\d:\d\d)/.exec(due ?? '')?.[1];

@@ -7,10 +7,20 @@ export const daySenses: readonly Sense<DaySense>[] = [
     'late @paper ... until|till|up_to|by|before DATE',
     'last|latest|final day|date|deadline .. late .. @paper .. DATE',
     'late @paper .. accepted|taken|possible|uploaded|submitted ... DATE',
+    'nothing|no|none|not|never .. accepted|taken|marked|graded|read|considered|looked_at .. after|beyond|later_than DATE',
+    'after|beyond DATE .. nothing|no|none|not|never .. accepted|taken|marked|graded|read|considered|looked_at',
+    'late ... @lose ... until|till|up_to DATE',
+    '@open .. late @paper ... until|till|up_to DATE',
   ] },
   { value: 'other', unless: /\b(?:deadline|due)\b(?! for (?:requests|applications|registration))/i, says: [
     '@elsewhere ... DATE',
     'DATE ... @elsewhere',
+    'chosen|choose|picked|pick|selected|select|found|agreed|agree|registered|settled|fixed .. topic|topics|title|subject|supervisor|partner|group|question ... DATE',
+    'topic|topics|title|titles|subjects|supervisors|partners|groups .. chosen|agreed|approved|registered|settled|fixed|announced ... DATE',
+    'last|latest|page|version .. updated|revised|changed|modified|edited|of DATE',
+    'wrote|written|typed|drafted|composed this|these|it .. DATE',
+    'we|I talk|discuss|speak|look|go_through|go_over .. DATE',
+    'we|I|you .. hear|meet|visit|watch|see .. DATE',
     'released|published|set|announced|handed_out|given_out|distributed|posted|issued|introduced|discussed .. DATE',
   ] },
   { value: 'extension', unless: /\b(?:anyone|everyone|all students|others|apply|request|ask|if you|may be|can be granted|no extensions?|until you)\b/i, says: [
@@ -26,7 +36,7 @@ export const daySenses: readonly Sense<DaySense>[] = [
     'you .. have until|till DATE .. agreed',
     'as_agreed .. you ... DATE',
   ] },
-  { value: 'opens', unless: /\b(?:library|office|museum|exhibition|archive|lab|closes|deadline|due)\b/i, says: [
+  { value: 'opens', unless: /\b(?:library|office|museum|exhibition|archive|lab|closes|deadline|due|readings?|reader|materials?|slides|recordings?|films?|handouts?|articles?|lists?|books?|model|sample|term|semester|course|exams?)\b/i, says: [
     '@place|hand-in|uploads|upload|submission|submissions|it|this .. @opens ... DATE',
     'from|as_of|as_from|starting|beginning|not_before|no_earlier_than .. DATE ... @handin|@handing|available|possible|open|accepted|uploaded|submitted|@place',
     '@cannot .. @handin|@handing|possible|uploads ... before|until|prior_to|earlier_than|till .. DATE',
@@ -34,6 +44,7 @@ export const daySenses: readonly Sense<DaySense>[] = [
     '@handing ... possible|open|accepted|enabled|available ... from|as_of|as_from|starting DATE',
     'opens|opening|available|start .. DATE',
     'no uploads|submissions|files|hand-ins before|until|till DATE',
+    'nothing|nobody|no_one|none can|may|will .. @handed|@handin|accepted|possible ... before|until|till|prior_to|earlier_than DATE',
   ] },
 ];
 /** Ways to say that something is due, for a wording that names one day and no deadline. */

@@ -26,7 +26,7 @@ export const wordClasses: Readonly<Record<string, string>> = {
   stores: 'keeps?|stores?|saves?|retains?|archives?|preserves?|logs?|records?|remembers?|holds? on to',
   // Days.
   opens: 'opens?|opened|available|accessible|goes live|go live|live|starts?|begins?|activated|unlock(?:s|ed)|visible|enabled|set up|active|possible|ready|online',
-  elsewhere: 'feedback|marks|results?|grades?|returned|meetings?|lectures?|seminars?|sessions?|classes|exams?|viva|presentations?|apply|applications?|register|registration|sign up|requests?|drop-in|office hours|tutorials?|workshops?|field ?trip|term|semester|holidays?|strike|ceremony|trip',
+  elsewhere: 'feedback|marks|results?|grades?|returned|meetings?|lectures?|seminars?|sessions?|classes|exams?|viva|presentations?|apply|applications?|register|registration|sign up|requests?|drop-in|office hours|question (?:hour|time|session)s?|consultations?(?: hours?)?|advice|tutorials?|workshops?|field ?trip|term|semester|holidays?|strike|ceremony|trip',
   // May and may not.
   may: "may|can|could|are (?:allowed|permitted|free|welcome|able) to|feel free to|is (?:possible|allowed|permitted|fine|ok(?:ay)?) to|are|possible|permitted|allowed|ok(?:ay)?|fine|please",
   cannot: "(?:have|has) no way (?:of|to)|cannot|can't|can not|can no longer|may not|may no longer|could not|won't|will not|do not|don't|does not|doesn't|is not|isn't|are not|aren't|must not|shall not|unable to|not able to|impossible to|not possible to|refuse to|never|no longer|not|nobody|no one|none",

@@ -1,0 +1,52 @@
+import type { DatedRow, Reading } from './dated-rows.ts';
+import { isDueDay, senseOfDay } from './senses/days.ts';
+import type { DaySense } from './senses/senses-of-days.ts';
+import type { Clause, Statement } from './statements.ts';
+import { isUnsettledDate, type TimesRead } from './times.ts';
+
+/** Days that their forms leave open, sorted by what the words around them mean. */
+
+type Rows = readonly DatedRow[];
+const settled = ({ date }: DatedRow): boolean => date.problem === 'none';
+const stated = ({ date }: DatedRow): Statement<string> => ({ value: date.iso, start: date.start, end: date.end });
+const daysOf = (values: readonly string[]): Set<string> => new Set(values.map((v) => v.slice(0, 10)));
+/** What opens does so before the deadline; an extension and the last day for late work are after it. */
+const isInOrder = (sense: DaySense | null, day: string, due: string): boolean => sense === 'opens' ? day < due : sense === 'extension' || sense === 'lateUntil' ? day > due : false;
+
+/** “Essay 2”, over a deadline and “the hand-in area will be available as of 4 March”: where the words leave one day on which something is due, the others are its window and no parts. */
+export function windowBySense(rows: DatedRow[]): Statement<string>[] {
+  const dates = rows.map((r) => r.date), isLate = (r: DatedRow): boolean => senseOfDay(r.clause, r.date, dates) === 'lateUntil';
+  const open = rows.filter((r) => settled(r) && (r.role === 'due' || r.role === 'unknown' && r.label !== null || r.role === 'opens' && !r.window && isLate(r)));
+  if (daysOf(open.map((r) => r.date.iso)).size < 2 || open.some((r) => r.override)) return [];
+  // What a sentence calls by its own name is a work of its own; “late papers” and “your new deadline” are none.
+  const ownName = ({ label, clause }: DatedRow): boolean => label !== null && clause.text.toLowerCase().includes(label.toLowerCase());
+  const senseOf = (r: DatedRow): DaySense | null => { const sense = senseOfDay(r.clause, r.date, dates); return (sense === 'lateUntil' || sense === 'extension') && !/\d$/.test(r.label ?? '') || !ownName(r) && (sense !== 'other' || r.label !== null) ? sense : null; };
+  const senses = new Map(open.map((r) => [r, senseOf(r)] as const)), left = open.filter((r) => r.role === 'due' && senses.get(r) === null);
+  if (daysOf(left.map((r) => r.date.iso)).size !== 1) return [];
+  const others = open.filter((r) => senses.get(r) !== null);
+  if (others.some((r) => senses.get(r) !== 'other' && !isInOrder(senses.get(r)!, r.date.iso, left[0]!.date.iso))) return [];
+  for (const r of others) { const sense = senses.get(r)!; r.role = sense === 'lateUntil' ? 'other' : sense; r.label = null; }
+  return others.filter((r) => senses.get(r) === 'lateUntil').map(stated);
+}
+
+/** What is left when all readers have sorted the days: several that may each be the deadline, or days that no reader took. */
+export function daysBySense(out: TimesRead, rows: Rows, { clauses }: Reading): void {
+  const dates = rows.map((r) => r.date), clauseOf = (s: { start: number }): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end);
+  const senseOf = (s: { start: number }): DaySense | null => { const clause = clauseOf(s), date = dates.find((o) => o.start === s.start); return clause && date ? senseOfDay(clause, date, dates) : null; };
+  if (out.due.length + out.opens.length + out.extension.length + out.lateUntil.length === 0) {
+    const [only] = rows;
+    if (rows.length === 1 && settled(only!) && isDueDay(only!.clause, only!.date)) out.due.push(stated(only!));
+    return;
+  }
+  if (out.due.some((d) => d.override || isUnsettledDate(d.value))) return;
+  const sense = new Map(daysOf(out.due.map((d) => d.value)).size > 1 ? out.due.map((d) => [d, senseOf(d)] as const) : []), left = out.due.filter((d) => (sense.get(d) ?? null) === null);
+  if (daysOf(left.map((d) => d.value)).size !== 1) return;
+  const due = left[0]!.value, taken = new Set([...out.due, ...out.opens, ...out.extension, ...out.lateUntil].map((s) => s.start));
+  const spare = rows.filter((r) => settled(r) && !taken.has(r.date.start) && (r.role === 'unknown' || r.role === 'other')).map((r) => ({ row: r, sense: senseOf(r.date) }));
+  const of = (what: DaySense, isAlso: (row: DatedRow) => boolean): Statement<string>[] => [...out.due.filter((d) => sense.get(d) === what), ...spare.flatMap((s) => (s.sense === what && isAlso(s.row) ? [stated(s.row)] : []))].filter((s) => isInOrder(what, s.value, due));
+  if (out.opens.length === 0) out.opens.push(...of('opens', () => true));
+  // “Given your circumstances we can accept it until 5 March”: of no other role, and after the deadline.
+  if (out.extension.length === 0) out.extension.push(...of('extension', ({ clause }) => out.lateUntil.length === 0 && /\b(?:given|because of|in view of|owing to|considering) your\b|\byour (?:new|extended|personal|individual|own) (?:date|deadline|due date)\b/i.test(clause.text)));
+  if (out.lateUntil.length === 0) out.lateUntil.push(...of('lateUntil', () => true));
+  out.due = left;
+}
