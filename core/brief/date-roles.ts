@@ -396,5 +396,5 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   if (/^\W*(?:it(?: is|['’]s)(?: now)?|the (?:new|right) (?:one|date) is)\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before) && previous && /\b(?:old|wrong|former) (?:date|deadline|one)\b|\b(?:deadline|due date|date)\b[^.;]{0,60}\b(?:is|was) (?:wrong|incorrect|a mistake|a misprint)\b/i.test(previous.text)) return 'due';
   // “Listening to cities” above a date says nothing of it.
   const heading = previous && previous.text.length < 60 && !dateLike.test(previous.text) && !isHomework.test(previous.text) ? last(previous.text.replace(/\b(?:before|by|at) the (?:start|beginning) of\b/gi, 'due at').replace(/\b(?:to|by|until|till|before(?! you)|latest|from)\b/gi, '')) : null;
-  return heading?.role ?? 'unknown';
+  return heading && (heading.role === 'due' || !/[.!]$/.test(previous!.text)) ? heading.role : 'unknown';
 }

@@ -18,9 +18,11 @@ export function windowBySense(rows: DatedRow[]): Statement<string>[] {
   const dates = rows.map((r) => r.date), isLate = (r: DatedRow): boolean => senseOfDay(r.clause, r.date, dates) === 'lateUntil';
   const open = rows.filter((r) => settled(r) && (r.role === 'due' || r.role === 'unknown' && r.label !== null || r.role === 'opens' && !r.window && isLate(r)));
   if (daysOf(open.map((r) => r.date.iso)).size < 2 || open.some((r) => r.override)) return [];
-  // What a sentence calls by its own name is a work of its own; “late papers” and “your new deadline” are none.
+  // What a sentence calls by its own name is a work of its own; “late papers” and “your new deadline” are none. Two days in one sentence are its own.
   const ownName = ({ label, clause }: DatedRow): boolean => label !== null && clause.text.toLowerCase().includes(label.toLowerCase());
-  const senseOf = (r: DatedRow): DaySense | null => { const sense = senseOfDay(r.clause, r.date, dates); return (sense === 'lateUntil' || sense === 'extension') && !/\d$/.test(r.label ?? '') || !ownName(r) && (sense !== 'other' || r.label !== null) ? sense : null; };
+  // “The film is shown on 2 March”, which “Draft for peer feedback: 2 March” is not.
+  const isTold = ({ clause, date }: DatedRow): boolean => /\b(?:is|are|was|were|will be|takes? place|happens?)\b/i.test(clause.text.slice(0, date.start - clause.start));
+  const senseOf = (r: DatedRow): DaySense | null => { const sense = rows.some((o) => o !== r && o.clause === r.clause) ? null : senseOfDay(r.clause, r.date, dates); return (sense === 'lateUntil' || sense === 'extension') && !/\d$/.test(r.label ?? '') || sense === 'other' && r.role === 'unknown' && isTold(r) || !ownName(r) && (sense !== 'other' || r.label !== null) ? sense : null; };
   const senses = new Map(open.map((r) => [r, senseOf(r)] as const)), left = open.filter((r) => r.role === 'due' && senses.get(r) === null);
   if (daysOf(left.map((r) => r.date.iso)).size !== 1) return [];
   const others = open.filter((r) => senses.get(r) !== null);

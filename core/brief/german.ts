@@ -120,9 +120,9 @@ const noPlace = /(?<!\p{L})(?:nicht|keinesfalls|niemals)\s[^.;:!?\n“"]{0,25}$|
 const months = { Januar: 'Jan', Februar: 'Feb', März: 'Mar', April: 'Apr', Mai: 'May', Juni: 'Jun', Juli: 'Jul', August: 'Aug', September: 'Sep', Oktober: 'Oct', November: 'Nov', Dezember: 'Dec' } as const;
 const dayAndMonth = new RegExp(`(?<!\\d)(\\d{1,2})\\.\\s+(${Object.keys(months).join('|')})(?!\\p{L})`, 'gu');
 
-/** A German wording with its telling words in English and every letter of the rest in its place; others as they are. */
-export function germanAsEnglish(wording: string): string {
-  if (!isGerman(wording)) return wording;
+/** A German wording with its telling words in English and every letter of the rest in its place; others as they are. @param written - as it was written, where some of it is in English by now: that tells the language */
+export function germanAsEnglish(wording: string, written = wording): string {
+  if (!isGerman(wording) && !isGerman(written)) return wording;
   // The date library takes gaps of six before the month and of three before the year.
   let text = wording.replace(dayAndMonth, (whole, day: string, month: keyof typeof months) => { const spare = whole.length - day.length - 3, ahead = Math.min(spare, 6); return `${day}${'\u00a0'.repeat(ahead)}${months[month]}${'\u00a0'.repeat(spare - ahead)}`; }).replace(/„([^“”"\n]{1,80})[“”"]/g, '“$1”')
     // “15. 3. 2027”.

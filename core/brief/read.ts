@@ -54,9 +54,9 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   if (original.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
   const now = DateTime.fromISO(nowIso, { setZone: true }), { text, at: placeOf } = readable(withoutLeaders(original));
   // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
-  const all = withoutFormer(withoutAsides(splitClauses(text))), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
+  const all = withoutFormer(withoutAsides(splitClauses(text, original))), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
   // What stands for words of another language is shorter: their quote goes on to the end of the words.
-  const german = isGerman(text), wordEnd = (end: number): number => (/\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
+  const german = isGerman(text) || isGerman(original), wordEnd = (end: number): number => (/\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
   const endOf = ({ start, end }: { start: number; end: number }): number => {
     const clause = clauses.find((c) => c.start <= start && end <= c.end);
     if (!clause || clause.text.slice(start - clause.start, end - clause.start) === text.slice(start, end)) return german ? wordEnd(end) : end;

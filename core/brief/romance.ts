@@ -85,8 +85,8 @@ const patternsOf = (phrases: Phrases): (() => readonly [RegExp, string][]) => wh
 const tongues = [{ signs: frenchSigns, telling: /(?<!\p{L})(?:dépôt|déposer|remise|rendre|rendu|devoirs?|mots|fichiers?|étudiante?s?|échéance|délai|limite|interligne|marges|anonymat|anonymes?|retards?|plagiat|signée|travaux|écrivez|apparaître|nommez|taille|police(?= \d| :))(?!\p{L})/iu, phrases: patternsOf(french) }, { signs: spanishSigns, telling: /(?<!\p{L})(?:entregas?|páginas|palabras|archivos?|ficheros?|trabajos?|plazo|entregar\p{L}*|fecha|máximo|máxima|interlineado|márgenes|anónim[oa]s?|antiplagio|retraso|escriba|aparecer|letra|tamaño|intentos?|envíos?|declaración)(?!\p{L})/iu, phrases: patternsOf(spanish) }];
 
 /** A French or Spanish wording with its telling words in English and every letter of the rest in its place; others as they are. */
-export function romanceAsEnglish(wording: string): string {
-  const tongue = tongues.find(({ signs, telling }) => isWrittenIn(wording, signs, telling));
+export function romanceAsEnglish(wording: string, written = wording): string {
+  const tongue = tongues.find(({ signs, telling }) => isWrittenIn(wording, signs, telling) || isWrittenIn(written, signs, telling));
   if (!tongue) return wording;
   // Marks of quotation with their inner spaces.
   let text = wording.replace(/«[ \u00a0]/g, ' “').replace(/[ \u00a0]»/g, '” ').replace(/«/g, '“').replace(/»/g, '”');

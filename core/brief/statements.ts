@@ -35,12 +35,12 @@ function barred(text: string): string {
   return lines.map((line, i) => (!line.includes('|') && columns(line) >= 2 && (columns(lines[i - 1] ?? '') >= 2 || columns(lines[i + 1] ?? '') >= 2) ? line.replace(/(?<=\S) {3,}(?=\S)/g, (gap) => `${' '.repeat(gap.length - 2)}| `) : line)).join('\n');
 }
 
-/** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. */
-export function splitClauses(wording: string): Clause[] {
+/** Splits wording into sentences and lines. Stops inside numbers, abbreviations and file names do not end a sentence. @param written - the wording before any of it was put into English */
+export function splitClauses(wording: string, written = wording): Clause[] {
   // What is struck through does not hold.
   // Dashes of either length say the same.
   // When somebody wrote in a thread is no date of the assignment; the number of a week between a date and its time is neither.
-  const text = asTable(germanAsEnglish(otherTonguesAsEnglish(romanceAsEnglish(onlyTicked(wording)))).replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/(?<=\?)\*\*(?=\s)/g, '  ').replace(/(?<=\b(?:one|two|three|four|five|six|seven|eight|nine|ten) )\(\d{1,2}\) /gi, (s) => '\u00a0'.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)).replace(/—/g, '–')).replace(/\p{Extended_Pictographic}(?<!\d)/gu, (s) => ' '.repeat(s.length)).replace(/[\ufe0f\u20e3]/g, ' ');
+  const text = asTable(germanAsEnglish(otherTonguesAsEnglish(romanceAsEnglish(onlyTicked(wording), written), written), written).replace(/~~[^~\n]{1,300}~~/g, (s) => ' '.repeat(s.length)).replace(/(?<=\?)\*\*(?=\s)/g, '  ').replace(/(?<=\b(?:one|two|three|four|five|six|seven|eight|nine|ten) )\(\d{1,2}\) /gi, (s) => '\u00a0'.repeat(s.length)).replace(/^[ \t]*\[[^\]\n]{2,30}\][ \t]+\d{1,2}[./ ][\w]{2,9}[./ ]\d{2,4},?[ \t]+\d{1,2}:\d{2}(?: ?[ap]m)?[ \t]*:/gim, (s) => ' '.repeat(s.length)).replace(/[ \t]\((?:teaching |term )?(?:week|wk)\.? ?\d{1,2}\)(?=[ ,;]|$)/gim, (s) => ' '.repeat(s.length)).replace(/—/g, '–')).replace(/\p{Extended_Pictographic}(?<!\d)/gu, (s) => ' '.repeat(s.length)).replace(/[\ufe0f\u20e3]/g, ' ');
   const clauses: Clause[] = [];
   let from = 0;
   const push = (to: number): void => {

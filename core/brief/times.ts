@@ -88,6 +88,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
     if (several && r.label && labels.has(bareLabel(r.label).toLowerCase())) continue;
     // Another item of the same list that is due with one of them.
     if (several && !r.label && r.role === 'due' && /^[*•▪–—-]\s/.test(r.clause.text) && parts.some((p) => p.due === r.date.iso)) continue;
+    // “Essay 3 will be set on 10 January.”: the next one.
+    if (r.role === 'opens' && r.label && /\s\d{1,2}$/.test(r.label) && r.clause.text.includes(r.label) && !rows.some((o) => o.role === 'due' && o.label === r.label) && rows.some((o) => o.role === 'due' && o.date.problem === 'none' && o.date.iso < r.date.iso)) continue;
     const statement = { value: r.date.problem === 'none' ? r.date.iso : `?${r.date.problem}${r.date.start}`, start: r.date.start, end: r.date.end, override: r.override };
     if (r.role === 'due' || r.role === 'opens' || r.role === 'extension') out[r.role].push(statement);
   }

@@ -34,8 +34,8 @@ function tongueOf(wording: string): (typeof demands)[number] | undefined {
   return demands.filter((t) => t.telling.test(wording) && wordsOf(t.signs) > 0).sort((a, b) => weight(b) - weight(a))[0];
 }
 /** A wording in one of these tongues with what it asks for in English; others as they are. */
-function demandsAsEnglish(wording: string): string {
-  const tongue = tongueOf(wording);
+function demandsAsEnglish(wording: string, written: string): string {
+  const tongue = tongueOf(written) ?? tongueOf(wording);
   if (!tongue) return wording;
   // Both marks of a quotation are the same here, or stand the other way round.
   let text = wording.replace(/[”»„]([^”«“»\n]{1,80})[”«“]/g, '“$1”').replace(/«[ \u00a0]?([^«»\n]{1,80}?)[ \u00a0]?»/g, (s, name: string) => `“${name}”`.padEnd(s.length, '\u00a0'));
@@ -46,8 +46,8 @@ function demandsAsEnglish(wording: string): string {
 }
 
 /** A wording with its days in other languages in English, and every letter of the rest in its place; without such days as it is. */
-export function otherTonguesAsEnglish(original: string): string {
-  const wording = demandsAsEnglish(original);
+export function otherTonguesAsEnglish(original: string, written = original): string {
+  const wording = demandsAsEnglish(original, written);
   // Where the tongue is known, its months may have English names.
   let found = wording !== original;
   const dated = wording.replace(namedDay, (whole, dated?: string, inYear?: string, alone?: string, of?: string) => {
@@ -62,7 +62,7 @@ export function otherTonguesAsEnglish(original: string): string {
     return spare < 0 ? whole : `${day}${'\u00a0'.repeat(Math.min(spare, 5))} ${english}${'\u00a0'.repeat(Math.max(0, spare - 5))}`;
   });
   // “Date limite : 15/03/2027”: in figures the day is the same everywhere, what leads it in is not.
-  if (!found && (!inFigures.test(wording) || onlyEnglish.test(wording.slice(0, 2000)))) return wording;
+  if (!found && (!inFigures.test(wording) || onlyEnglish.test(wording.slice(0, 2000)) && onlyEnglish.test(written.slice(0, 2000)))) return wording;
   // “18h00”, “kl. 18.00”, “ore 18:00”, “18.00 uur”: what is around the hour.
   return leads().reduce((text, [other, english]) => text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length));
 }

@@ -1,5 +1,6 @@
 import { fromBase64 } from '../text/bytes.ts';
 import { namesBeside } from './beside.ts';
+import { withoutGeneralRemarks } from './general-remarks.ts';
 import { withoutFormerEntries } from './entries.ts';
 import { numberOf } from '../brief/statements.ts';
 import { plainReceipt } from './plain.ts';
@@ -20,7 +21,7 @@ const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes:
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
-  text = withoutFormerEntries(text);
+  text = withoutGeneralRemarks(withoutFormerEntries(text));
   // Empty lines in a row part no more than one does, and many of them would be looked at over and over.
   text = lastAttempt(plainReceipt(text.replace(/\n(?:[^\S\n]{0,200}\n){2,}/g, '\n\n')).replace(/：/g, ': ')
     // Signs for the eye before a line, and dots that lead from a label to its value.
@@ -218,7 +219,8 @@ function readSizes(text: string, rows: Row[], names: readonly string[]): SizeSho
   // Groups of a sum end in a “b” now and then.
   const found: { raw: string; unit: string; total: boolean; at: number }[] = [];
   let start = 0;
-  for (const line of text.replace(sums, (sum) => ' '.repeat(sum.length)).split('\n')) {
+  // A limit in one sentence says nothing of the size in the next.
+  for (const line of text.replace(sums, (sum) => ' '.repeat(sum.length)).split(/\n|(?<=[.!?]) (?=\p{Lu}\p{Ll})/u)) {
     const from = start;
     start += line.length + 1;
     if (/\b(?:limit(?:e|ato)?|l[íi]mite|maximum|h[öo]chst\p{L}*|maximal\p{L}*|m[áa]xim[oa]|massim[oa]|maximaal|högst|maksim\p{L}*|max\.?|up to|at most|quota|allowed|remaining|free|on disk|of storage|storage used|space used|you have used)(?!\p{L})/iu.test(line)) continue;

@@ -3,6 +3,11 @@ import { extensions, labels, type Row } from './rows.ts';
 
 /** What the receiver calls the hand-in: its number or code, by its label or in a sentence; null where none is told. */
 export function readId(text: string, rows: Row[]): string | null {
+  const id = saidId(text, rows);
+  // “Receipt / Y3921847_GEO3107.pdf – received …”: a file's name is no number of the receipt.
+  return id !== null && new RegExp(`(?<![\\w/.-])${id.replace(/[^\w]/g, '\\$&')}\\.(?:${extensions})\\b`, 'i').test(text) ? saidId(text.replace(new RegExp(`(?<![\\w/.-])[\\p{L}\\d][\\p{L}\\d_-]*(?=\\.(?:${extensions})\\b)`, 'giu'), 'file'), rows) : id;
+}
+function saidId(text: string, rows: Row[]): string | null {
   const token = (v: string, label = ''): string | null => {
     // “Receipt for Y3921847, ref 7F3A9921”: whose it is stands first.
     if (/^for\s/i.test(v)) return null;
@@ -24,6 +29,9 @@ export function readId(text: string, rows: Row[]): string | null {
   // “Your set has arrived (set no. S-118).”
   const parcel = /\b(?:set|batch|parcel|bundle|lot) (?:no\.|nr\.?|number|ID|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
   if (parcel && parcel[1]!.length >= 3) return parcel[1]!;
+  // “For questions, give R-55120.”
+  const forQuestions = /\b(?:for|with|in case of) (?:any )?(?:questions?|queries|enquiries|problems)[^.\n]{0,24}?\b(?:give|quote|mention|state|use|name|cite|say)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
+  if (forQuestions && forQuestions[1]!.length >= 3) return forQuestions[1]!;
   // “https://hand-in.example/receipts/HX-20391”.
   const address = /\bhttps?:\/\/[^\s"<>]*\/(?:receipts?|submissions?|confirmations?|hand-?ins?)\/((?=[\w-]*\d)[A-Za-z0-9][\w-]{2,}\w)(?=[\s.,;)"<>?#]|$)/i.exec(text);
   if (address && !/\breceipts?\b[^\n/]{0,24}\d/i.test(text.replace(address[0], ''))) return address[1]!;
@@ -60,7 +68,7 @@ export function readId(text: string, rows: Row[]): string | null {
   if (logged) return logged;
   // “It carries the number 4-1-7 in our list.”
   const carried = /\b(?:carries|has|got|given(?: (?:it|them|your \w+))?|bears|under) (?:the |our |your )?(?:number|no\.|code|reference)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
-  if (carried && carried[1]!.length >= 3 && /\b(?:receive|received|arrived|accepted|handed in|submitted)\b/i.test(text)) return carried[1]!;
+  if (carried && carried[1]!.length >= 3 && /\b(?:receive|received|receipt|recorded|stored|uploaded|upload|arrived|reached us|accepted|handed in|submitted|c[oa]me in|took in|is with us)\b/i.test(text)) return carried[1]!;
   // “[HX-20391] Receipt”.
   const tagged = /^\W*\[((?=[A-Za-z0-9/_-]*\d)[A-Z][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)+)\]\s*(?:re:\s*)?(?:your )?(?:submission |hand-?in )?(?:receipt|confirmation|acknowledge?ment)\b/im.exec(text);
   if (tagged) return tagged[1]!;

@@ -5,8 +5,8 @@ const much = String.raw`(?:\d{1,4}|one|two|three|an?)\s*(?:seconds?|secs?|minute
 /** Sentences and marks by which a receipt says that it came late. Common practice, no published source. */
 const saidLate: readonly RegExp[] = [
   /^\s*(?:late (?:submission|hand-?in|upload)|(?:submitted|handed in|received) late|marked (?:as )?late)\b(?!\s*(?::|is|are|\?)?\s*(?:no|not)\b)/im,
-  new RegExp(String.raw`\b(?:your|the|this)\s+${thing}\s+(?:is|was|came|arrived|counts as|has been (?:received|handed in|submitted|uploaded|recorded as)|was (?:received|handed in|submitted|uploaded))\s+(?:${much}\s+)?late\b`, 'i'),
-  new RegExp(String.raw`\b(?:your|the|this)\s+${thing}\s+(?:came|arrived|(?:was|has been) (?:received|handed in|submitted|uploaded))\s+(?:${much}\s+)?after the (?:deadline|due (?:date|time)|closing (?:date|time))\b`, 'i'),
+  new RegExp(String.raw`\b(?:(?:your|the|this)\s+${thing}|this|it)\s+(?:is|was|came|arrived|counts as|has been (?:received|handed in|submitted|uploaded|recorded as)|was (?:received|handed in|submitted|uploaded))\s+(?:${much}\s+)?late\b`, 'i'),
+  new RegExp(String.raw`\b(?:(?:your|the|this)\s+${thing}|this|it)\s+(?:came|arrived|(?:was|has been) (?:received|handed in|submitted|uploaded))\s+(?:${much}\s+)?after the (?:deadline|due (?:date|time)|closing (?:date|time))\b`, 'i'),
   new RegExp(String.raw`\(\s*late\s*(?:[:,;–—-]?\s*(?:by\s+)?${much})?\s*\)|\blate by ${much}\b`, 'i'),
 ];
 const early = /\bnot late\b|\b(?:0|no|zero) (?:seconds?|minutes?|hours?|days?) late\b/gi;

@@ -16,7 +16,7 @@ export function plainReceipt(text: string): string {
     .replace(new RegExp(`(?<![\\d:.])([012]?\\d:[0-5]\\d(?::[0-5]\\d)?) on (\\d{1,2}(?:st|nd|rd|th)? ${months} 20\\d\\d)(?!\\d)(?! ?[AP]M)`, 'gi'), '$2, $1')
     .replace(new RegExp(`(?<=(?<!\\d)\\d{1,2} ${months},? (?:20)?\\d\\d,?[ \\t]{1,3}(?:at )?)([01]?\\d|2[0-3])\\.([0-5]\\d)(?![\\d.]|[ap]m| [ap]\\.?m| ?[KMG]i?B| kB)`, 'gi'), '$1:$2')
     .replace(new RegExp(`\\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*,? (?=\\d{1,2}(?:st|nd|rd|th)? ${months} 20\\d\\d)`, 'gi'), '')
-    .replace(/(?<![\w.-])(\d{1,2})(?:[:.]([0-5]\d))?((?::[0-5]\d)?)[ \t]?(?:([ap])\.[ \t]?m\b\.?|([ap])m\b\.?|([AP])\.?[ \t]?M\b\.?)(?![\p{L}\d])/gu, (_, hour: string, minute: string | undefined, second: string, ...half: (string | undefined)[]) => `${hour}${minute ? `:${minute}${second}` : ''} ${(half[0] ?? half[1] ?? half[2]!).toLowerCase()}m`)
+    .replace(/(?<![\w.-])(\d{1,2})(?:[:.]([0-5]\d))?((?::[0-5]\d)?)[ \t]?(?:([ap])\.[ \t]?m\b|([ap])m\b|([AP])\.?[ \t]?M\b)(?:\.(?![ \t]+\p{Lu}\p{Ll}))?(?![\p{L}\d])/gu, (_, hour: string, minute: string | undefined, second: string, ...half: (string | undefined)[]) => `${hour}${minute ? `:${minute}${second}` : ''} ${(half[0] ?? half[1] ?? half[2]!).toLowerCase()}m`)
     .replace(/^([ \t]*)([01]?\d|2[0-3])\.([0-5]\d)(?=[ \t]{2,}\S)/gm, '$1$2:$3');
   return withoutBreaks(plain);
 }

@@ -18,6 +18,10 @@ const notArrived: readonly RegExp[] = [
   new RegExp(String.raw`\b(?:we|system|server|it|us)\s+(?:(?:could|can|did|do|have|has|were|was|is|are)\s?n(?:ot|['’]t)|failed\s+to|unable\s+to)\s+(?:able\s+to\s+|yet\s+|been\s+able\s+to\s+)?(?:accept|receive|store|save|open|read|process|deliver|complete|confirm|find|got|get|see)(?:e?d)?\s+(?:your|the|this|any|an?)\s+(?:\p{Ll}+\s+)?${thing}\b`, 'iu'),
   new RegExp(String.raw`(?<!\b(?:no|without|any)\s+)\b(?:errors?|problems?|faults?|issues?)\s+(?:has\s+|have\s+)?(?:occurred|arose|arisen)\b|\b(?:there\s+(?:was|were|is|has\s+been)|we\s+(?:had|have|encountered))\s+(?:an?|some)\s+(?:\p{Ll}+\s+)?(?:error|problem|issue|fault)s?\b|\bsomething\s+went\s+wrong\b`, 'iu'),
   new RegExp(String.raw`^\W*(?:please\s+)(?:submit|try|send|upload|hand\s+in|retry)\b[^.]{0,40}\bagain\b`, 'iu'),
+  new RegExp(String.raw`(?<!\b(?:of|from|with|in|to|than)\s+)\b(?:the|your)\s+(?:file|document|paper|upload)s?\s+(?:was|were|has\s+been|have\s+been|is)\s+(?:therefore\s+|then\s+)?(?:deleted|removed|quarantined|blocked|discarded|rejected|refused)\b`, 'iu'),
+  /^\W*(?:please note:?\s+)?this\s+is\s+(?:not|no)\s+(?:an?\s+|the\s+)?(?:final\s+)?(?:confirmation|proof|acknowledge?ment|evidence)\b/iu,
+  /\b(?:handed\s+in|submitted|uploaded|sent|went)\s+(?:to|into|in)\s+(?:an?|the)\s+(?:practice|test|trial|demo|draft|training|sandbox)\s+(?:area|box|folder|page|site|task|assignment)\b/iu,
+  new RegExp(String.raw`^\W*(?:so\s+far\s+)?(?:nothing|no\s+files?)\s+(?:(?:was|has|have|is|are|been|yet|so\s+far|from\s+you)\s+)*${done}\b(?!\s+(?:after|late|outside|by\s+e-?mail|in\s+(?:any|other)))`, 'iu'),
   new RegExp(String.raw`^\W*(?:there\s+(?:is|was)\s+)?no\s+${thing}\b(?:\s+(?:from\s+you|of\s+yours))?\s+(?:(?:was|were|has|have|is|are|could|be|been|yet)\s+)*(?:${done}|found|attached|there)\b`, 'iu'),
 ];
 /** “It will be deleted unless you confirm it”: a condition that is still to be met. */
@@ -70,7 +74,7 @@ export function readStatus(text: string, rows: Row[]): HandInStatus {
   if (said) return said;
   // “You still have to press Submit.” “Note: the file is empty.”
   if (/\byou (?:still |now )?(?:have to|need to|must) (?:still )?(?:press|click|tap|select|choose)\b[^.\n]{0,30}\b(?:submit|send|hand in|finish|complete|confirm)\b/i.test(text)) return 'draft';
-  if (/\b(?:the|your|this) (?:uploaded |received )?(?:file|document|paper|upload) (?:is|was|seems to be|appears to be) (?:empty|blank|damaged|corrupt(?:ed)?|unreadable)\b/i.test(text)) return 'failed';
+  if (/(?<!\b(?:if|when|whenever|should|unless|in case|whether|where|once) )\b(?:the|your|this) (?:uploaded |received )?(?:file|document|paper|upload) (?:is|was|seems to be|appears to be) (?:empty|blank|damaged|corrupt(?:ed)?|unreadable)\b/i.test(text)) return 'failed';
   // “Test submission, not counted”.
   if (/\b(?:test|trial|practice|dummy) (?:submission|upload|hand-?in)\b[^.\n]{0,30}\b(?:not counted|does not count|will not (?:be )?count|not (?:be )?marked|only)\b|\bnot counted as (?:a )?(?:submission|hand-?in)\b|\bthis (?:is|was) (?:only )?a (?:test|trial|practice) (?:submission|upload|hand-?in)\b/i.test(text)) return 'draft';
   // In other languages; “Falls die Abgabe fehlgeschlagen ist, …” is what would be.

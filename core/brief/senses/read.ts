@@ -59,11 +59,15 @@ export const sensesOf = {
 
 /** Who takes something off, or what it is taken off. */
 const ofMarks = /\b(?:marks?|grades?|scores?) (?:is|are|will be|goes|go|drops?|falls?|sinks?|shrinks?) |\b(?:we|I|examiners?|(?:the )?markers?) (?:will )?(?:take|deduct|dock|knock|subtract)\b|\byour (?:marks?|grade|score)\b|\byou (?:will )?lose\b/i;
-/** “No script is accepted after 17:45”, where the deadline is 17:30: the last of some minutes of grace. */
+/** “No script is accepted after 17:45”, where the deadline is 17:30: the last of some minutes of grace. “Nothing after Sunday” is about a deadline on a Sunday. */
 function atThatTime(clauses: readonly Clause[], found: Found<unknown>, due: string | null): boolean {
-  const clause = clauses.find((c) => c.start <= found.start && found.start < c.end)!, said = /\b(\d{1,2})[:.](\d\d)\b(?! ?[ap]\.?m)/.exec(clause.text.slice(found.start - clause.start, found.end - clause.start)), hour = /T(\d\d:\d\d)/.exec(due ?? '')?.[1];
+  const clause = clauses.find((c) => c.start <= found.start && found.start < c.end)!, words = clause.text.slice(found.start - clause.start, found.end - clause.start);
+  const day = /\b(?:after|past|than) (mon|tues|wednes|thurs|fri|satur|sun)day\b/i.exec(words)?.[1]!.toLowerCase();
+  if (day) return due !== null && weekdays[new Date(`${due.slice(0, 10)}T12:00:00Z`).getUTCDay()] === day;
+  const said = /\b(\d{1,2})[:.](\d\d)\b(?! ?[ap]\.?m)/.exec(words), hour = /T(\d\d:\d\d)/.exec(due ?? '')?.[1];
   return !said || !hour || `${said[1]!.padStart(2, '0')}:${said[2]}` === hour;
 }
+const weekdays = ['sun', 'mon', 'tues', 'wednes', 'thurs', 'fri', 'satur'];
 /** “After that” is after what was said before: a deadline, or some days of grace. */
 const pointsBack = /\b(?:after (?:that|this|which)|afterwards|thereafter|later|then)\b/i, spanBefore = /\b(?:days?|weeks?|hours?|grace)\b|%|per ?cent/i;
 

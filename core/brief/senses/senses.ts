@@ -145,6 +145,13 @@ export const noLateSenses: readonly Sense<0>[] = [
     'lateness|late_work|late_submission|late_submissions|late_essays|late_papers|late_hand-ins .. not .. tolerated|accepted|allowed|permitted|possible|an_option',
     'late|lateness .. equals|means @zero',
   ] },
+  // Of the day of the deadline by its name: “I won't take anything after Sunday”.
+  { value: 0, unless: new RegExp(`${timeSpan.source}|\\b(?:questions?|e-?mails?|mails|calls|draft|topics?)\\b`, 'i'), says: [
+    '@cannot ... @accept|mark|read|look_at ... after|past|later_than @weekday',
+    'nothing|no @paper .. @accept|@handed|@handin ... after|past @weekday',
+    'after|past @weekday nothing|no|it_is .. @accept|late|@paper|zero|over|closed',
+    'after|past @weekday .. @cannot .. @accept|@handin|take',
+  ] },
 ];
 
 export const lateUntilSenses: readonly Sense<'span'>[] = [

@@ -40,6 +40,7 @@ export const wordClasses: Readonly<Record<string, string>> = {
   times: '(\\d{1,2} times|twice|thrice|(?:two|three|four|five|six|seven|eight|ten) times)',
   // Late.
   deadline,
+  weekday: '(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:,)?(?: (?:night|evening|noon|midnight|afternoon|morning))?(?! \\d)',
   late: `late|too late|afterwards|after(?: that| this)?(?= ?(?:[.,;!]|$))|any later(?! than)|overdue|belatedly|thereafter|not (?:on|in) time|(?:after|from|once|past|beyond|when|later than) (?:the |your |this )?(?:\\w+ ){0,2}?(?:${deadline}|(?:assignment|box|folder|page|portal|link|drop ?box|area|window) (?:closes|has closed|is closed|shuts|locks))`,
   accept: 'accept|accepted|take|taken|mark|marked|read|grade|graded|consider|considered|assess|assessed|look at|looked at|process|processed|open|opened|count|counted|tolerate|tolerated|allow|allowed|admitted|receive|add|added|entertain|entertained',
   zero: "zero|nought|naught|nil|nothing|no (?:marks?|points?|credit|grade)|an F\\b|F grade|failing grade|0(?![.,]?\\d| ?%| ?points? (?:a|per))|a fail(?:ing grade)?|fails?|failed|rejected|refused|turned (?:away|down|back)|ignored|discarded|disregarded|binned|deleted|returned un(?:marked|read)|thrown away|in(?:to)? the bin|worthless|invalid|void|excluded|(?:not|never) (?:be )?(?:marked|accepted|read|graded|considered|counted|looked at|assessed|opened|examined|reviewed|corrected|processed|taken)|(?:counts? as |regarded as |treated as |deemed )?not (?:submitted|handed in)|un(?:marked|read|graded)",
