@@ -27,7 +27,8 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
   const setShown = (fields: NameField[]): void => set('shown', fields.length === 0 ? undefined : fields.map((field) => brief.shown?.find((s) => s.field === field) ?? { field, where: 'text' }));
   const given = (key: 'maxWords' | 'maxPages'): { helperText?: string } => (brief.lengths?.includes(key) ? { helperText: 'a length; not called a limit' } : {});
   const zone = zoneOf(brief.timeZone) ?? clock;
-  const local = (iso: string | null): string => (iso === null ? '' : iso.length === 10 ? `${iso}T23:59` : DateTime.fromISO(iso, { zone: zone!, setZone: false }).setZone(zone!).toFormat("yyyy-LL-dd'T'HH:mm"));
+  /** A day without an hour begins with its first minute and ends with its last. */
+  const local = (iso: string | null, bound: 'start' | 'end' = 'end'): string => (iso === null ? '' : iso.length === 10 ? `${iso}T${bound === 'start' ? '00:00' : '23:59'}` : DateTime.fromISO(iso, { zone: zone!, setZone: false }).setZone(zone!).toFormat("yyyy-LL-dd'T'HH:mm"));
   const toIso = (v: string): string | null => (v === '' ? null : DateTime.fromISO(v, { zone: zone! }).toISO({ suppressMilliseconds: true })?.replace(/Z$/, '+00:00') ?? null);
   const count = (v: string): number | null => (v.trim() === '' ? null : Number(v));
   const about = (f: string) => ({ onMouseEnter: () => choose(f), onMouseLeave: () => choose(null), onFocus: () => choose(f), onBlur: () => choose(null), className: chosen !== null && f.startsWith(chosen) ? 'chosen-field' : '' });
@@ -63,7 +64,7 @@ export function BriefForm({ paper, save, saveName, chosen, choose }: { paper: Pa
       <div className="fields">
         <TextField label="Due" type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} value={local(brief.due)} onChange={(e) => set('due', toIso(e.target.value))} helperText={brief.due === null ? (brief.parts.length > 0 ? 'each part has its own' : 'unsettled') : `in ${brief.timeZone ?? 'this machine’s time'}`} {...about('due')} />
         <TextField label="Time zone" value={brief.timeZone ?? ''} onChange={(e) => set('timeZone', e.target.value || null)} helperText={brief.timeZone && !zoneOf(brief.timeZone) ? 'not a zone that is known' : 'for example Europe/London'} error={!!brief.timeZone && !zoneOf(brief.timeZone)} {...about('timeZone')} />
-        <TextField label="Opens" type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} value={local(brief.opens)} onChange={(e) => set('opens', toIso(e.target.value))} {...about('opens')} />
+        <TextField label="Opens" type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} value={local(brief.opens, 'start')} onChange={(e) => set('opens', toIso(e.target.value))} {...about('opens')} />
         <TextField label="My extension" type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} value={local(brief.extension)} onChange={(e) => set('extension', toIso(e.target.value))} {...about('extension')} />
       </div>
       <h3 className="group-name">Limits and rules</h3>

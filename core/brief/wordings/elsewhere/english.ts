@@ -7,6 +7,8 @@ const machine = '(?:plagiarism|similarity|originality|text[- ]matching|text[- ]c
 
 /** Demands that English has many ways for, as the readers know them. */
 export const english: Sayings = [
+  // “It should be 2,000 words long.”
+  [String.raw`(?<!(?:abstract|summary|bibliograph\w+|reflection|proposal|introduction|caption|statement|log|plan|outline|poster|appendix|review|letter|diary|draft|part)s?\b[^\n]{0,60})(?:it|this) (?:should|must|has to|needs to|ought to|is to) be (?=\d[\d,.]*(?: ?[–-] ?\d[\d,.]*| to \d[\d,.]*)? (?:words|pages) (?:long|in length))`, 'The paper should be '],
   // When it is due.
   ['(?:the )?(?:last|latest|final) (?:possible |permitted )?(?:moment|time|minute|day|date) (?:for (?:handing (?:it )?in|uploading|submission)|to (?:hand (?:it )?in|upload|submit))?\\s*:', 'Deadline:'], ['last possible (?:moment|time|minute|day|date)\\s*:', 'Deadline:'],
   ['(?:we|I) (?:collect|pick up|gather|download) (?:the |your |all )?(?:essays?|papers?|reports?|files?|work|assignments|portfolios) (?:on|at)(?= [^.;\\n]{0,20}\\d{1,2} \\p{Lu})', 'papers due on'],
