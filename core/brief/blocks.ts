@@ -1,8 +1,8 @@
 import type { DateTime } from 'luxon';
 import { dateLike } from './dates.ts';
 import { readDocuments, type DocumentsRead } from './documents.ts';
-import { withBars, type Clause } from './statements.ts';
-import { datesIn, isUnsettledDate, readTimes, type Part } from './times.ts';
+import { isUnsettledDate, withBars, type Clause } from './statements.ts';
+import { datesIn, readTimes, type Part } from './times.ts';
 
 /** Lines under a heading that names one of several pieces of work: “Component A – Group memo (60 %)” and what is listed below it. */
 export interface Block { label: string; /** what the piece is called beside its letter or number */ title: string | null; start: number; end: number; /** whatever kind it names is asked for */ asked?: true }

@@ -1,8 +1,8 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
 import { isDueDay, senseOfDay } from './senses/days.ts';
 import type { DaySense } from './senses/senses-of-days.ts';
-import type { Clause, Statement } from './statements.ts';
-import { isUnsettledDate, type TimesRead } from './times.ts';
+import { isUnsettledDate, type Clause, type Statement } from './statements.ts';
+import type { TimesRead } from './times.ts';
 
 /** Days that their forms leave open, sorted by what the words around them mean. */
 
@@ -13,16 +13,25 @@ const daysOf = (values: readonly string[]): Set<string> => new Set(values.map((v
 /** What opens does so before the deadline; an extension and the last day for late work are after it. */
 const isInOrder = (sense: DaySense | null, day: string, due: string): boolean => sense === 'opens' ? day < due : sense === 'extension' || sense === 'lateUntil' ? day > due : false;
 
+/** What a sentence calls by its own name is a work of its own; under a heading it is what the heading says. */
+const hasOwnName = ({ label, clause }: DatedRow): boolean => label !== null && clause.text.toLowerCase().includes(label.toLowerCase());
+/** “The film is shown on 2 March”, which “Draft for peer feedback: 2 March” is not. */
+const isTold = ({ clause, date }: DatedRow): boolean => /\b(?:is|are|was|were|will be|takes? place|happens?)\b/i.test(clause.text.slice(0, date.start - clause.start));
+
 /** “Essay 2”, over a deadline and “the hand-in area will be available as of 4 March”: where the words leave one day on which something is due, the others are its window and no parts. */
 export function windowBySense(rows: DatedRow[]): Statement<string>[] {
   const dates = rows.map((r) => r.date), isLate = (r: DatedRow): boolean => senseOfDay(r.clause, r.date, dates) === 'lateUntil';
   const open = rows.filter((r) => settled(r) && (r.role === 'due' || r.role === 'unknown' && r.label !== null || r.role === 'opens' && !r.window && isLate(r)));
   if (daysOf(open.map((r) => r.date.iso)).size < 2 || open.some((r) => r.override)) return [];
-  // What a sentence calls by its own name is a work of its own; “late papers” and “your new deadline” are none. Two days in one sentence are its own.
-  const ownName = ({ label, clause }: DatedRow): boolean => label !== null && clause.text.toLowerCase().includes(label.toLowerCase());
-  // “The film is shown on 2 March”, which “Draft for peer feedback: 2 March” is not.
-  const isTold = ({ clause, date }: DatedRow): boolean => /\b(?:is|are|was|were|will be|takes? place|happens?)\b/i.test(clause.text.slice(0, date.start - clause.start));
-  const senseOf = (r: DatedRow): DaySense | null => { const sense = rows.some((o) => o !== r && o.clause === r.clause) ? null : senseOfDay(r.clause, r.date, dates); return (sense === 'lateUntil' || sense === 'extension') && !/\d$/.test(r.label ?? '') || sense === 'other' && r.role === 'unknown' && isTold(r) || !ownName(r) && (sense !== 'other' || r.label !== null) ? sense : null; };
+  const senseOf = (r: DatedRow): DaySense | null => {
+    // Two days in one sentence are its own.
+    if (rows.some((o) => o !== r && o.clause === r.clause)) return null;
+    const sense = senseOfDay(r.clause, r.date, dates), isOwn = hasOwnName(r);
+    // “Late papers” and “your new deadline” name no work of their own; “Report 2” does.
+    if (sense === 'lateUntil' || sense === 'extension') return isOwn && /\d$/.test(r.label!) ? null : sense;
+    if (sense === 'other') return r.role === 'unknown' && isTold(r) || !isOwn && r.label !== null ? sense : null;
+    return isOwn ? null : sense;
+  };
   const senses = new Map(open.map((r) => [r, senseOf(r)] as const)), left = open.filter((r) => r.role === 'due' && senses.get(r) === null);
   if (daysOf(left.map((r) => r.date.iso)).size !== 1) return [];
   const others = open.filter((r) => senses.get(r) !== null);

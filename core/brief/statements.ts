@@ -127,10 +127,12 @@ export function settle<T>(statements: Statement<T>[], same: (a: T, b: T) => bool
   return { value: null, evidence: [], contradiction: counted };
 }
 
-/** Words that say a statement replaces an earlier one. */
-const correction = /\b(?:edit(?=:)|correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revised|has (?:been )?(?:changed|moved|extended|lifted|raised|increased|lowered|reduced)|(?:deadline|due date|hand-in)\b[^.]{0,40} (?:moves|shifts) (?:from|to)|(?:deadline|due date|hand-in|submission) (?:is |was |has been |will be )?(?:moved|changed|postponed|brought forward|pushed back) to|now (?:due|moved|extended)|supersedes|replaces the|instead of|please ignore|the new (?:deadline|limit|date))\b|\b(?:limit|length|deadline|due date|hand-in|date|time|maximum|minimum|word count) is (?:now )?(?:on |at )?[^.;]{1,30}?,? \(?(?:and )?not (?:on |at |by )?(?:\w+day,? )?(?:the )?\d|^so:\s/i;
+/** A date whose reading has a problem settles nothing. */
+export const isUnsettledDate = (value: string): boolean => value.startsWith('?');
 /** “Read chapter 3 before you start.” “Watch the film.”: work on the way to a paper; it names no part, and says nothing of days in the sentences behind it. */
 export const isHomework = /^\W*(?:please )?(?:read|re-?read|watch|listen to|revise|study|look at|look over|see|consult|review) (?:chapters?|pages?|pp\.?|units?|sections?|the|your|any|all|at least)\b/i;
+/** Words that say a statement replaces an earlier one. */
+const correction = /\b(?:edit(?=:)|correct(?:ion|ed)|updat(?:e|ed)|amend(?:ed|ment)|revised|has (?:been )?(?:changed|moved|extended|lifted|raised|increased|lowered|reduced)|(?:deadline|due date|hand-in)\b[^.]{0,40} (?:moves|shifts) (?:from|to)|(?:deadline|due date|hand-in|submission) (?:is |was |has been |will be )?(?:moved|changed|postponed|brought forward|pushed back) to|now (?:due|moved|extended)|supersedes|replaces the|instead of|please ignore|the new (?:deadline|limit|date))\b|\b(?:limit|length|deadline|due date|hand-in|date|time|maximum|minimum|word count) is (?:now )?(?:on |at )?[^.;]{1,30}?,? \(?(?:and )?not (?:on |at |by )?(?:\w+day,? )?(?:the )?\d|^so:\s/i;
 export const isCorrection = (clause: Clause): boolean => clause.answers === true || correction.test(clause.text.replace(/\b(?:last|was|were|regularly) (?:updated|revised|amended)\b/gi, ''));
 export const negation = /\b(?:not|no|never|don['’]?t|doesn['’]?t|isn['’]?t|won['’]?t|cannot|can['’]?t|without|neither|nor)\b/i;
 

@@ -12,7 +12,7 @@ import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { daysBySense, windowBySense } from './days-by-sense.ts';
-import { isCorrection, settle, type Clause, type Statement } from './statements.ts';
+import { isCorrection, isUnsettledDate, settle, type Clause, type Statement } from './statements.ts';
 import { namedSource } from './two-sources.ts';
 import { windowRows } from './window-rows.ts';
 import { windowsOfWorks } from './windows-of-works.ts';
@@ -175,8 +175,6 @@ function underHeading({ label, clause }: DatedRow, rows: readonly DatedRow[]): s
   const [only] = named;
   return named.size === 1 && clause.text.toLowerCase().includes(kind) && /^\S+ #?\d{1,2}$/.test(only!) && !rows.some((r) => r.clause.text.toLowerCase().includes(only!)) ? only! : null;
 }
-/** A date whose reading has a problem settles nothing. */
-export const isUnsettledDate = (value: string): boolean => value.startsWith('?');
 
 /** What a place's clock is ahead of UTC by in winter and in summer, in minutes. */
 const offsetsOf = (place: string): number[] => [1, 7].map((month) => DateTime.fromObject({ year: 2027, month }, { zone: place }).offset);
