@@ -61,3 +61,6 @@ export function daysBySense(out: TimesRead, rows: Rows, { clauses }: Reading): v
   if (out.lateUntil.length === 0) out.lateUntil.push(...of('lateUntil', () => true));
   out.due = left;
 }
+
+/** “Choose your topic by 27 November”, beside works that have their days: no deadline of them all. */
+export const ofNoOther = (due: readonly Statement<string>[], rows: Rows): Statement<string>[] => due.filter((d) => { const row = rows.find((r) => r.date.start === d.start); return row === undefined || senseOfDay(row.clause, row.date, rows.map((r) => r.date)) !== 'other'; });

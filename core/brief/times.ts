@@ -11,7 +11,7 @@ import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
-import { daysBySense, windowBySense } from './days-by-sense.ts';
+import { daysBySense, ofNoOther, windowBySense } from './days-by-sense.ts';
 import { isCorrection, isUnsettledDate, settle, type Clause, type Statement } from './statements.ts';
 import { namedSource } from './two-sources.ts';
 import { windowRows } from './window-rows.ts';
@@ -106,7 +106,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i.test(r.label));
   if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));
   out.due = newestUpdate(ofHandIn(out.due, reading), reading);
-  if (!several) daysBySense(out, rows, reading);
+  if (several) out.due = ofNoOther(out.due, rows); else daysBySense(out, rows, reading);
   // “The deadline (4 March) has been put back by 48 hours. It is now 6 March”: both dates and what lies between.
   if (!several && new Set(out.due.map((d) => d.value)).size === 2) { const moved = out.due.find((d) => !isUnsettledDate(d.value) && out.due.some((o) => o.value !== d.value && !isUnsettledDate(o.value) && shiftOf(d, reading, o.value)?.whose === 'everyone')); if (moved) out.due = out.due.filter((d) => d.value !== moved.value); }
   const due = new Set(out.due.map((d) => d.value)).size === 1 && !isUnsettledDate(out.due[0]!.value) ? out.due[0]!.value : null;
@@ -165,15 +165,15 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
   return [...named.values()].filter((p) => p.due !== null || p.opens !== null);
 }
 /** “I will be at a conference from 1 to 5 February.” */
-const isAway = /^\W*(?:I|we|my office|the (?:office|library|department|secretary)|your tutor) (?:will be|am|are|is|shall be) (?:away|at|in|on|out|abroad|closed|travell?ing|unavailable|not available|ill|off)\b/i;
+const isAway = /\bthe (?:building|campus|university|library|lab|laboratory|office|department|archive|site|canteen|school) (?:is|are|will be|remains?|stays?) (?:closed|shut)\b|^\W*(?:I|we|my office|the (?:office|library|department|secretary)|your tutor) (?:will be|am|are|is|shall be) (?:away|at|in|on|out|abroad|closed|travell?ing|unavailable|not available|ill|off)\b/i;
 /** A whole sentence that says nothing of the part that it stands under, nor of handing in, beside one that does. */
 const isAside = ({ role, label, clause, date }: DatedRow, rows: readonly DatedRow[]): boolean => role === 'unknown' && !clause.text.toLowerCase().includes(label!.toLowerCase()) && /^\W*(?:the |an? |I |we |it |this |that |there |my |our )/i.test(clause.text) && /[.!]$/.test(clause.text)
   && !handIn.test(clause.text.slice(0, date.start - clause.start)) && rows.some((o) => o.role === 'due' && o.date.problem === 'none' && o.clause !== clause);
 /** “Essay 2”, a heading, over “Your essay is due on …”: the only numbered one, and said above, is what the sentence is about. */
 function underHeading({ label, clause }: DatedRow, rows: readonly DatedRow[]): string | null {
-  const kind = label!.toLowerCase(), named = new Set(rows.flatMap((r) => (r.label && r.label.length > kind.length && r.label.toLowerCase().startsWith(`${kind} `) ? [r.label.toLowerCase()] : [])));
+  const kind = label!.toLowerCase(), numbered = /^(?:\p{L}+ )*(\p{L}+) #?(?:\d{1,2}|[a-e])$/u, named = new Set(rows.flatMap((r) => (r.label && numbered.exec(r.label.toLowerCase())?.[1] === kind.split(' ').at(-1) && !numbered.test(kind) ? [r.label.toLowerCase()] : [])));
   const [only] = named;
-  return named.size === 1 && clause.text.toLowerCase().includes(kind) && /^\S+ #?\d{1,2}$/.test(only!) && !rows.some((r) => r.clause.text.toLowerCase().includes(only!)) ? only! : null;
+  return named.size === 1 && clause.text.toLowerCase().includes(kind) && !rows.some((r) => r.clause.text.toLowerCase().includes(only!)) ? only! : null;
 }
 
 /** What a place's clock is ahead of UTC by in winter and in summer, in minutes. */

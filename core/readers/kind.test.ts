@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { deflateRawSync } from 'node:zlib';
 import { packZip } from '../engines/zip.ts';
 import { sniffKind } from './kind.ts';
 import { readDocument } from './index.ts';
@@ -37,8 +38,27 @@ describe('kind by content', () => {
   });
 });
 
+/** An archive by hand (APPNOTE 6.3, 4.3.6 to 4.3.16), packed by node: the product's own packing takes half a minute for 300 MB. Without sums, which nothing gets to check here. */
+function archive(...files: [name: string, content: Uint8Array][]): Uint8Array {
+  const locals: Buffer[] = [], directory: Buffer[] = [];
+  for (const [name, content] of files) {
+    const packed = deflateRawSync(content), common = Buffer.alloc(26), rest = Buffer.alloc(14);
+    common.writeUInt16LE(20, 0); common.writeUInt16LE(8, 4); common.writeUInt32LE(packed.length, 14); common.writeUInt32LE(content.length, 18); common.writeUInt16LE(name.length, 22);
+    rest.writeUInt32LE(locals.reduce((sum, b) => sum + b.length, 0), 10);
+    directory.push(Buffer.from('PK\x01\x02\x14\0', 'latin1'), common, rest, Buffer.from(name));
+    locals.push(Buffer.from('PK\x03\x04', 'latin1'), common, Buffer.from(name), packed);
+  }
+  const end = Buffer.alloc(18), size = (list: Buffer[]): number => list.reduce((sum, b) => sum + b.length, 0);
+  end.writeUInt16LE(files.length, 4); end.writeUInt16LE(files.length, 6); end.writeUInt32LE(size(directory), 8); end.writeUInt32LE(size(locals), 12);
+  return new Uint8Array(Buffer.concat([...locals, ...directory, Buffer.from('PK\x05\x06', 'latin1'), end]));
+}
+test('an archive made by hand is read as one', async () => {
+  const facts = await readDocument(archive(['[Content_Types].xml', bytes(types('wordprocessingml.document'))], ['word/document.xml', bytes('<w:document xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"><w:body><w:p><w:r><w:t>Sediment budgets</w:t></w:r></w:p></w:body></w:document>')]), 'plain.docx');
+  expect(facts.file.troubles.map((t) => t.code)).not.toContain('bomb');
+  expect(facts.passages.ok && facts.passages.value.map((p) => p.text)).toContain('Sediment budgets');
+});
 test('an archive bomb is refused before it is unpacked', async () => {
-  const bomb = packZip([{ name: '[Content_Types].xml', bytes: bytes(types('wordprocessingml.document')) }, { name: 'word/document.xml', bytes: new Uint8Array(300 << 20) }]);
+  const bomb = archive(['[Content_Types].xml', bytes(types('wordprocessingml.document'))], ['word/document.xml', new Uint8Array(300 << 20)]);
   const facts = await readDocument(bomb, 'bomb.docx');
   expect(facts.file.troubles.map((t) => t.code)).toContain('bomb');
   expect(facts.passages.ok).toBe(false);
