@@ -4,8 +4,8 @@ const works = '(?:files?|documents?|uploads?|submissions?|papers?|work|essays?|r
 const isSo = "(?:is|are|was|were|will|won't|cannot|can't|can|may|must|should|shall|loses?|gets?|receives?|earns?|counts?|have|has|do|does|don't|doesn't)";
 const general: readonly RegExp[] = [
   // “Files larger than 20 MB are refused.” “Work handed in after the deadline loses 5 marks a day.” “Submissions cannot be changed later.”
-  new RegExp(`^${works} (?:larger|bigger|longer|greater|smaller|heavier|over|above|under|with(?:out)?|that|which|in (?:other|any)|of (?:more|other)|other than|handed in|submitted|received|uploaded|sent|arriving|coming|not)\\b.*\\b${isSo}\\b`, 'i'),
-  new RegExp(`^(?:late|overdue|belated|oversized|empty|damaged|unreadable|password-protected|all|any|no) ${works}\\b(?! (?:from you|of yours|found|attached|received|was|has|have been)).*\\b${isSo}\\b`, 'i'),
+  new RegExp(`^${works} (?:larger|bigger|longer|greater|smaller|heavier|over|above|under|with(?:out)?|that|which|in (?:other|any)|of (?:more|other)|other than|(?:handed in|submitted|received|uploaded|sent|arriving|coming)(?! (?:on|at|today)\\b)|not)\\b.*\\b${isSo}\\b`, 'i'),
+  new RegExp(`^(?:late|overdue|belated|oversized|empty|damaged|unreadable|password-protected) ${works}\\b.*\\b${isSo}\\b`, 'i'),
   // “The maximum size is 20 MB.” “You may upload up to 20 MB.”
   /^(?:the )?(?:max(?:imum|\.)?|largest|allowed|permitted)(?: allowed| permitted)? (?:file |upload )?(?:size|length|number)\b/i,
   /^(?:up to|at most|no more than) \d/i,
@@ -25,7 +25,7 @@ const general: readonly RegExp[] = [
   /^(?:your|the|our) (?:next|following|other|remaining|previous) (?:seminar|lecture|class|session|meeting|tutorial|hand-?in|assignment|paper|task|deadline|submission|report|essay|due date)\b(?! (?:number|reference))/i,
 ];
 /** What a sentence tells of one hand-in and no other. */
-const ofThisOne = /\.(?:pdf|docx?|odt|rtf|txt|html?|zip|jpe?g|png)\b|\b(?:your|this) (?:file|paper|submission|upload|document|hand-?in)\b.*\b(?:was|has been|is)\b.*\b(?:rejected|refused|received|accepted)\b/i;
+const ofThisOne = /\bnothing (?:has|was|is)\b|\b(?:we|system) (?:have|has|did|could) (?:not|n['’]t)\b|\.(?:pdf|docx?|odt|rtf|txt|html?|zip|jpe?g|png)\b|\b(?:your|this) (?:file|paper|submission|upload|document|hand-?in)\b.*\b(?:was|has been|is)\b.*\b(?:rejected|refused|received|accepted)\b/i;
 
 /** Sentences of a line; “Ref. R-55120” is one. */
 const sentencesOf = (line: string): string[] => line.split(/(?<=[.!?])(?<!\b(?:[Rr]ef|[Nn]o|[Nn]r|[Cc]onf|Dr|Prof|St|Mrs?|Ms|approx|max|min)\.)[^\S\n]+(?=\p{Lu})/u);

@@ -19,6 +19,7 @@ const notArrived: readonly RegExp[] = [
   new RegExp(String.raw`(?<!\b(?:no|without|any)\s+)\b(?:errors?|problems?|faults?|issues?)\s+(?:has\s+|have\s+)?(?:occurred|arose|arisen)\b|\b(?:there\s+(?:was|were|is|has\s+been)|we\s+(?:had|have|encountered))\s+(?:an?|some)\s+(?:\p{Ll}+\s+)?(?:error|problem|issue|fault)s?\b|\bsomething\s+went\s+wrong\b`, 'iu'),
   new RegExp(String.raw`^\W*(?:please\s+)(?:submit|try|send|upload|hand\s+in|retry)\b[^.]{0,40}\bagain\b`, 'iu'),
   new RegExp(String.raw`(?<!\b(?:of|from|with|in|to|than)\s+)\b(?:the|your)\s+(?:file|document|paper|upload)s?\s+(?:was|were|has\s+been|have\s+been|is)\s+(?:therefore\s+|then\s+)?(?:deleted|removed|quarantined|blocked|discarded|rejected|refused)\b`, 'iu'),
+  /^\W*all\s+(?:(?:of\s+)?(?:the|your)\s+)?(?:files|documents|papers|uploads)\s+(?:were|have\s+been)\s+(?:deleted|removed|quarantined|blocked|discarded|rejected|refused)\b/iu,
   /^\W*(?:please note:?\s+)?this\s+is\s+(?:not|no)\s+(?:an?\s+|the\s+)?(?:final\s+)?(?:confirmation|proof|acknowledge?ment|evidence)\b/iu,
   /\b(?:handed\s+in|submitted|uploaded|sent|went)\s+(?:to|into|in)\s+(?:an?|the)\s+(?:practice|test|trial|demo|draft|training|sandbox)\s+(?:area|box|folder|page|site|task|assignment)\b/iu,
   new RegExp(String.raw`^\W*(?:so\s+far\s+)?(?:nothing|no\s+files?)\s+(?:(?:was|has|have|is|are|been|yet|so\s+far|from\s+you)\s+)*${done}\b(?!\s+(?:after|late|outside|by\s+e-?mail|in\s+(?:any|other)))`, 'iu'),

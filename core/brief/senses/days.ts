@@ -1,17 +1,15 @@
+import { takenIn } from '../dated-rows.ts';
 import type { ReadDate } from '../dates.ts';
 import type { Clause } from '../statements.ts';
 import { daySenses, dueSenses, type DaySense } from './senses-of-days.ts';
 import { sensed } from './read.ts';
 
-/** What the date library takes for a part of a day. */
-const smallWord = /^(?:from|by|until|till|before|to|after|on|between) /i;
-
 /** A sentence with the word DATE where one of its days stands; other days are left out of sight. */
 function withDay(clause: Clause, date: ReadDate, others: readonly ReadDate[]): Clause {
   let text = clause.text;
   for (const d of [...others.filter((o) => o.start !== date.start && o.start >= clause.start && o.end <= clause.end), date].sort((a, b) => b.start - a.start)) {
-    const said = text.slice(d.start - clause.start, d.end - clause.start);
-    text = `${text.slice(0, d.start - clause.start)}${smallWord.exec(said)?.[0] ?? ''}${d === date ? 'DATE' : 'thatday'}${text.slice(d.end - clause.start)}`;
+    const start = d.start - clause.start;
+    text = `${text.slice(0, start)}${takenIn(text, { ...d, start })}${d === date ? 'DATE' : 'thatday'}${text.slice(d.end - clause.start)}`;
   }
   return { ...clause, text };
 }
