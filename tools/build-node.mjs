@@ -1,5 +1,5 @@
 // Bundles the command line, the server, the demo builder and the bench into dist/, so that starting is quick.
-import { readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { build } from 'esbuild';
 import { keepCode } from './keep-code.mjs';
 
@@ -16,11 +16,16 @@ await build({
 });
 
 // V8 knows a script again by its length alone: what it kept of an earlier build must be gone before there is another.
-for (const name of readdirSync('dist/cli')) if (/\.code$|^handover\.js$/.test(name)) rmSync(`dist/cli/${name}`);
-// The command line is one script, since only of scripts V8 keeps what it compiled; what has to stay a module is loaded by the one who starts it.
-await build({ ...common, entryPoints: { 'cli/main': 'cli/handover.ts' }, outdir: 'dist', outExtension: { '.js': '.cjs' }, format: 'iife', globalName: 'main', minifyWhitespace: true, define: { 'import.meta.url': '__url' } });
-await build({ ...common, entryPoints: { 'cli/handover': 'cli/launch.ts' }, outdir: 'dist', outExtension: { '.js': '.cjs' }, format: 'cjs' });
-const bundle = 'dist/cli/main.cjs', script = readFileSync(bundle, 'utf8'), modules = /(?<![\w.])import\(("(?:mupdf|tesseract\.js)")\)/g;
-if (!modules.test(script)) throw new Error(`${bundle} loads no module: has esbuild changed how it writes import()?`);
-writeFileSync(bundle, script.replace(modules, '__load($1)'));
+for (const name of readdirSync('dist/cli')) if (name !== 'page-helper.js') rmSync(`dist/cli/${name}`);
+// Each verb is one script, since only of scripts V8 keeps what it compiled; what has to stay a module is loaded by the one who starts it.
+const verbs = ['brief', 'check', 'clean', 'compare', 'convert', 'shrink', 'scan', 'receipt'], modules = /(?<![\w.])import\(("(?:mupdf|tesseract\.js)")\)/g;
+await Promise.all(verbs.map(async (verb) => {
+  const contents = `export { ${verb} as verb } from './${verb}.ts'; export { answer } from './answer.ts';`;
+  const { outputFiles: [script] } = await build({ ...common, stdin: { contents, resolveDir: 'cli', loader: 'ts' }, write: false, format: 'iife', globalName: 'main', minifyWhitespace: true, define: { 'import.meta.url': '__url' } });
+  // In the form in which V8 holds text with letters beyond Latin-1: nothing is left to be decoded at a start.
+  const text = script.text.replace(modules, '__load($1)');
+  if (verb === 'check' && text === script.text) throw new Error('check loads no module: has esbuild changed how it writes import()?');
+  writeFileSync(`dist/cli/${verb}.cjs`, text, 'utf16le');
+}));
+await build({ ...common, entryPoints: { 'cli/handover': 'cli/handover.ts' }, outdir: 'dist', outExtension: { '.js': '.cjs' }, format: 'cjs', define: { __verbs: JSON.stringify(verbs) } });
 await keepCode('dist/cli/handover.cjs');

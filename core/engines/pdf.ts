@@ -1,5 +1,7 @@
 import type * as Mupdf from 'mupdf';
 import { CannotDo } from '../model/outcome.ts';
+// Before the engine is loaded: it is asked for its module.
+import './memory.ts';
 
 export type MupdfModule = typeof Mupdf;
 export type PdfDocument = Mupdf.PDFDocument;

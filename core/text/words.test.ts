@@ -23,3 +23,7 @@ test('other scripts, joined signs and accents apart from their letters go to the
   fc.assert(fc.property(fc.array(fc.constantFrom(...signs), { maxLength: 12 }), (made) => { const line = made.join(''); expect(splitWords(line)).toEqual(segmented(line)); }), { numRuns: 1000 });
 });
 test('counting as a word processor does: compounds are one, signs alone are none', () => expect([countWords('well-known, can’t — 3.5 %'), countWords('a\u00a0b  c\n'), countWords('– … &'), countWords('')]).toEqual([3, 3, 0, 0]));
+test('counting letter by letter is counting run by run', () => {
+  const byRuns = (text: string): number => (text.match(/\S+/g) ?? []).filter((run) => /[\p{L}\p{N}]/u.test(run)).length, signs = [...'aB9 \t\n-–’“éж中𝒜😀\u00a0\u2003\u0301½_.\ufeff\u200b\u3000', '\ud83d', '\udc00'];
+  fc.assert(fc.property(fc.array(fc.constantFrom(...signs), { maxLength: 14 }), (made) => { const text = made.join(''); expect(countWords(text)).toBe(byRuns(text)); }), { numRuns: 3000 });
+});

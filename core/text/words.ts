@@ -1,9 +1,20 @@
 /** Words as a word processor counts them: runs between white space that hold a letter or a digit. A hyphenated compound is one.
  * Common practice, no published source; it is what markers see at the foot of the window. */
 export function countWords(text: string): number {
-  let count = 0;
-  for (const token of text.match(/\S+/g) ?? []) if (/[\p{L}\p{N}]/u.test(token)) count++;
+  let count = 0, counted = false;
+  for (let i = 0; i < text.length; i++) {
+    const code = text.charCodeAt(i), kind = kinds[code] || kindOf(text, i);
+    if (kind === blank) counted = false;
+    else if (kind === wordy && !counted) { counted = true; count++; }
+  }
   return count;
+}
+/** What each unit of text is to a word, found out when it first comes up; the halves of a pair (a letter beyond the first plane) say it only together. */
+const kinds = new Uint8Array(65_536), blank = 1, other = 2, wordy = 3;
+function kindOf(text: string, at: number): number {
+  const char = String.fromCodePoint(text.codePointAt(at)!), kind = /\s/.test(char) ? blank : /[\p{L}\p{N}]/u.test(char) ? wordy : other;
+  if (!/[\ud800-\udfff]/.test(char)) kinds[char.charCodeAt(0)] = kind;
+  return kind;
 }
 
 let segmenter: Intl.Segmenter | null = null;

@@ -101,9 +101,9 @@ function footStart(page: MeasuredLine[], sizePt: number): number {
 }
 /** Lines that stand beside two others or more. */
 function inRows(page: MeasuredLine[]): Set<MeasuredLine> {
-  const rows = new Map<number, MeasuredLine[]>();
-  for (const l of page) { const y = Math.round(l.box[3] / 3); rows.set(y, [...(rows.get(y) ?? []), l]); }
-  return new Set([...rows.values()].filter((r) => r.length > 2).flat());
+  const beside = new Map<number, number>(), rowOf = (l: MeasuredLine): number => Math.round(l.box[3] / 3);
+  for (const l of page) beside.set(rowOf(l), (beside.get(rowOf(l)) ?? 0) + 1);
+  return new Set(page.filter((l) => beside.get(rowOf(l))! > 2));
 }
 function* runsOf(page: MeasuredLine[], usable: boolean[], valueOf: (i: number) => string | number | null): Generator<{ value: string | number | null; lines: MeasuredLine[] }> {
   let value: string | number | null = null, lines: MeasuredLine[] = [];

@@ -1,6 +1,7 @@
 import type * as Mupdf from 'mupdf';
-import type { MupdfModule, PdfDocument } from '../../engines/pdf.ts';
+import type { MupdfModule } from '../../engines/pdf.ts';
 import type { Box, IntegrityFact } from '../../model/facts.ts';
+import { latin1 } from '../../text/bytes.ts';
 import { lookAlike, mediumGrey, white, type Colour } from '../../text/colour.ts';
 import { inkSigns, isMarker } from './inks.ts';
 
@@ -26,9 +27,9 @@ function mayCover(content: string): boolean {
 
 export interface PaintedText { unseen: IntegrityFact[]; /** stretches of text with a marker's colour behind them */ marked: number }
 /** Text of a page that is painted and not seen, or marked. Pages whose content has no such sign are not walked at all.
- * @param imageShare - of the page's area, 0 to 1; @param forms - content of forms that pages share, by object number */
-export function findUnseen(pdf: PdfDocument, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number, forms: Map<number, string> = new Map()): PaintedText {
-  const content = contentOf(pdf, page, index, forms);
+ * @param drawn - the page's content stream; @param imageShare - of the page's area, 0 to 1; @param forms - content of forms that pages share, by object number */
+export function findUnseen(drawn: string, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number, forms: Map<number, string> = new Map()): PaintedText {
+  const content = withForms(drawn, page, forms);
   const mayHide = invisibleSign.test(content), covers = mayCover(content), inks = inkSigns(content), outlines = outlineSign.test(content), clipsByLetters = /\s7\s+Tr\b/.test(content), mayBlend = whiteSign.test(content) || outlines && whiteLineSign.test(content) || inks.sameInk || /\bgs\b/.test(content) && fadesOut(page);
   if ((!mayHide && !mayBlend && !covers && !inks.marker) || !/T[jJ]|Do\b/.test(content)) return { unseen: [], marked: 0 };
   const found: IntegrityFact[] = [], painted: Painted[] = [], texts: Written[] = [], marked: { box: Box; letters: Box | null }[] = [];
@@ -133,16 +134,15 @@ function isRectangle(path: Mupdf.Path): boolean {
   return straight && xs.size === 2 && ys.size === 2;
 }
 
-function contentOf(pdf: PdfDocument, page: Mupdf.PDFPage, index: number, forms: Map<number, string>): string {
-  const contents = pdf.findPage(index).get('Contents'), parts: string[] = [];
-  const take = (object: Mupdf.PDFObject): void => { try { const b = object.readStream(); parts.push(b.asString()); b.destroy(); } catch { /* not a stream */ } };
-  if (contents.isArray()) contents.forEach((c) => take(c)); else if (contents.isStream()) take(contents);
+/** A page's content with that of the forms it may draw. */
+function withForms(content: string, page: Mupdf.PDFPage, forms: Map<number, string>): string {
+  const parts = [content];
   const objects = page.getObject().getInheritable('Resources').get('XObject');
   if (objects.isDictionary()) objects.forEach((form) => {
     const num = form.isIndirect() ? form.asIndirect() : -1;
     if (num < 0 || form.get('Subtype').toString() !== '/Form') return;
     let own = forms.get(num);
-    if (own === undefined) { own = ''; try { const b = form.readStream(); own = b.asString(); b.destroy(); } catch { /* not a stream */ } forms.set(num, own); }
+    if (own === undefined) { own = ''; try { const b = form.readStream(); own = latin1(b.asUint8Array()); b.destroy(); } catch { /* not a stream */ } forms.set(num, own); }
     parts.push(own);
   });
   return parts.join('\n');

@@ -1,3 +1,4 @@
+import { engineMemory } from '../../engines/memory.ts';
 import type { PdfDocument } from '../../engines/pdf.ts';
 import { isDict, nameOf, parsePdf, PdfRef, type PdfDict, type PdfValue } from './syntax.ts';
 
@@ -20,13 +21,8 @@ export function surveyPdf(pdf: PdfDocument): Survey {
   const count = pdf.countObjects();
   const last = Math.min(count, maxObjects);
   for (let num = 1; num < last; num++) {
-    const ref = pdf.newIndirect(num);
-    try {
-      const resolved = ref.resolve(), printed = resolved.toString(true, false);
-      resolved.destroy();
-      // Only a dictionary can be that of a stream (7.3.8).
-      if (printed !== 'null') objects.set(num, { value: parsePdf(printed), stream: printed.startsWith('<<') && ref.isStream() });
-    } catch { /* a damaged object: the engine reports the document as repaired */ } finally { ref.destroy(); }
+    const object = printedObject(pdf, num);
+    if (object) objects.set(num, { value: parsePdf(object.printed), stream: object.stream });
   }
   const trailerObject = pdf.getTrailer();
   const parsed = parsePdf(trailerObject.toString(true, false));
@@ -40,6 +36,22 @@ export function surveyPdf(pdf: PdfDocument): Survey {
     objects, trailer, reachable, complete: count <= maxObjects, follow,
     dict: (value) => { const v = follow(value); return isDict(v) ? v : null; },
   };
+}
+
+/** One object as the engine prints it; null where there is none. */
+function printedObject(pdf: PdfDocument, num: number): { printed: string; stream: boolean } | null {
+  const engine = engineMemory(), ref = engine._wasm_pdf_new_indirect(pdf.pointer, num);
+  try {
+    const object = engine._wasm_pdf_resolve_indirect(ref), text = object ? engine._wasm_pdf_sprint_obj(object, 1, 0) : 0;
+    if (!text) return null;
+    const printed = engine.UTF8ToString(text);
+    engine._wasm_free(text);
+    // Only a dictionary can be that of a stream (7.3.8).
+    return printed === 'null' ? null : { printed, stream: printed.startsWith('<<') && engine._wasm_pdf_is_stream(ref) !== 0 };
+  } catch {
+    // A damaged object: the engine reports the document as repaired.
+    return null;
+  } finally { engine._wasm_pdf_drop_obj(ref); }
 }
 
 function reach(trailer: PdfDict, objects: Survey['objects']): Set<number> {

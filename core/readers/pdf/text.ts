@@ -3,6 +3,7 @@ import { withPage, type MupdfModule } from '../../engines/pdf.ts';
 import type { Box, Gap, HeadingFact, IntegrityFact, LayoutFacts, PageFacts, Passage } from '../../model/facts.ts';
 import { measureLayout } from './layout.ts';
 import { contentOf } from '../../engines/content.ts';
+import { eachCharacter, textBlocks, type TextBlock, type TextLine } from '../../engines/structured-text.ts';
 import { saidBeside, toldInstead } from './content-words.ts';
 import { findUnseen } from './paint.ts';
 import { heed, type Job } from '../../model/outcome.ts';
@@ -12,8 +13,6 @@ import { sectionStarts } from '../sections.ts';
 import { headingsOf, partsOf, type LinePart } from './parts.ts';
 import { asRead, hasLooseAccent, hasRightToLeft, withAccents, type Placed } from './line-text.ts';
 
-interface StextLine { bbox: { x: number; y: number; w: number; h: number }; font: { name: string; size: number }; text: string }
-interface StextBlock { type: string; bbox: { x: number; y: number; w: number; h: number }; lines?: StextLine[] }
 interface Line { text: string; words: number; box: Box; size: number; font: string; newBlock: boolean; /** outside the visible page */ off: boolean }
 
 const maxPages = 20_000;
@@ -29,11 +28,12 @@ export function readPageRange(pdf: PdfDocument, mupdf: MupdfModule | null, from:
     try {
       const one = withPage(pdf, index, (page) => {
         const own = readPage(page, index + 1);
+        const content = contentOf(pdf, index);
         // Earlier states are searched for names only; what is unseen is asked of the present one.
-        const painted = mupdf ? findUnseen(pdf, mupdf, page, index, own.facts.imageShare, forms) : null;
+        const painted = mupdf ? findUnseen(content, mupdf, page, index, own.facts.imageShare, forms) : null;
         if (painted) batch.integrity.push(...painted.unseen);
         if (painted && painted.marked > 0) own.facts.marked = painted.marked;
-        batch.beside.push(...besideOf(contentOf(pdf, index), index + 1));
+        batch.beside.push(...besideOf(content, index + 1));
         return own;
       });
       batch.pages.push(one.facts);
@@ -92,24 +92,22 @@ function findMisplaced(lines: Line[][]): IntegrityFact[] {
 function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { facts: PageFacts; lines: Line[] } {
   const [x0, y0, x1, y1] = page.getBounds();
   const stext = page.toStructuredText('preserve-whitespace,preserve-images,clip=no');
-  let blocks: StextBlock[];
+  let blocks: TextBlock[];
   try {
-    blocks = (JSON.parse(cleanJson(stext.asJSON(perPoint))) as { blocks: StextBlock[] }).blocks;
-    if (blocks.some((b) => b.lines?.some((l) => hasRightToLeft(l.text) || hasLooseAccent(l.text)))) mendLines(stext, blocks);
-    if (mayHoldLargeMarks(blocks, (y1 - y0) * perPoint)) mendSizes(stext, blocks);
+    blocks = textBlocks(stext);
+    const shown = blocks.flatMap((b) => b.lines);
+    for (const line of shown) mendLetters(line);
+    if (mayHoldLargeMarks(shown, y1 - y0)) for (const line of shown) mendSize(line);
   } finally { stext.destroy(); }
   const area = Math.max(1, (x1 - x0) * (y1 - y0));
   const lines: Line[] = [], sizes: Record<string, number> = {};
   let images = 0, imageArea = 0, words = 0;
   for (const block of blocks) {
-    if (block.type === 'image') { images++; imageArea += Math.min(area, inPoints(block.bbox.w) * inPoints(block.bbox.h)); }
-    (block.lines ?? []).forEach((line, i) => {
-      const x = inPoints(line.bbox.x), y = inPoints(line.bbox.y), w = inPoints(line.bbox.w), h = inPoints(line.bbox.h), size = Math.round(inPoints(line.font.size) * 10) / 10;
-      // A character that could not be mapped arrives as U+FFFD; a NUL would cut strings elsewhere.
-      const text = line.text.replace(/\u0000/g, '\ufffd');
-      const off = x + w < x0 || y + h < y0 || x > x1 || y > y1;
+    if (block.picture) { images++; imageArea += Math.min(area, (block.box[2] - block.box[0]) * (block.box[3] - block.box[1])); }
+    block.lines.forEach(({ text, box: [left, top, right, bottom], font, size: exact }, i) => {
+      const size = Math.round(exact * 10) / 10, off = right < x0 || bottom < y0 || left > x1 || top > y1;
       const own = countWords(text);
-      lines.push({ text, words: own, box: [round(x - x0), round(y - y0), round(x + w - x0), round(y + h - y0)], size, font: line.font.name, newBlock: i === 0, off });
+      lines.push({ text, words: own, box: [round(left - x0), round(top - y0), round(right - x0), round(bottom - y0)], size, font, newBlock: i === 0, off });
       if (off) return;
       const near = String(Math.round(size * 2) / 2);
       sizes[near] = (sizes[near] ?? 0) + text.length;
@@ -121,39 +119,34 @@ function readPage(page: ReturnType<PdfDocument['loadPage']>, number: number): { 
   const facts = { number, ...(sideways > 0 ? { sidewaysLines: sideways / lines.length } : {}), width: round(x1 - x0), height: round(y1 - y0), rotation: 0, words, images, imageShare: Math.min(1, imageArea / area), sizes };
   return { facts, lines };
 }
-/** Lines with right-to-left words in the order in which they are read, and letters together with accents that are set over them. The walk goes over the same lines in the same order. */
-function mendLines(stext: ReturnType<ReturnType<PdfDocument['loadPage']>['toStructuredText']>, blocks: StextBlock[]): void {
-  const lines = blocks.flatMap((b) => b.lines ?? []), walked: Placed[][] = [];
-  stext.walk({ beginLine: () => { walked.push([]); }, onChar: (char: string, _origin: unknown, _font: unknown, _size: number, quad: number[]) => { walked[walked.length - 1]!.push({ char, x: quad[0]!, to: quad[2]! }); } } as never);
-  if (walked.length !== lines.length) return;
-  lines.forEach((line, i) => {
-    const accented = hasLooseAccent(line.text) ? withAccents(walked[i]!) : walked[i]!;
-    if (hasRightToLeft(line.text)) line.text = asRead(accented); else if (accented.length !== walked[i]!.length) line.text = accented.map((c) => c.char).join('');
-  });
+/** Right-to-left words in the order in which they are read, and letters together with accents that are set over them. */
+function mendLetters(line: TextLine): void {
+  const rightToLeft = hasRightToLeft(line.text), loose = hasLooseAccent(line.text);
+  if (!rightToLeft && !loose) return;
+  const placed: Placed[] = [];
+  eachCharacter(line, (char, _size, x, to) => { placed.push({ char, x, to }); });
+  const accented = loose ? withAccents(placed) : placed;
+  if (rightToLeft) line.text = asRead(accented); else if (accented.length !== placed.length) line.text = accented.map((c) => c.char).join('');
 }
 /** The engine tells of a line the size of its first character. Some programs set the mark of a note larger than its words: these are asked for one by one where a line in the lower
- * part of a page may be such a note. @param height - of the page, in the engine's parts of a point */
-function mayHoldLargeMarks(blocks: StextBlock[], height: number): boolean {
-  const lines = blocks.flatMap((b) => b.lines ?? []), low = lines.filter((l) => l.bbox.y > height * 0.4 && largeMark.test(l.text));
+ * part of a page may be such a note. @param height - of the page in points */
+function mayHoldLargeMarks(lines: TextLine[], height: number): boolean {
+  const low = lines.filter((l) => l.box[1] > height * 0.4 && largeMark.test(l.text));
   if (low.length === 0 || lines.reduce((n, l) => n + l.text.length, 0) > mostLooked) return false;
-  const usual = commonest(lines.map((l) => l.font.size), lines.map((l) => l.text.length)) ?? 0;
-  return low.some((l) => l.font.size >= usual);
+  const usual = commonest(lines.map((l) => hundredth(l.size)), lines.map((l) => l.text.length)) ?? 0;
+  return low.some((l) => hundredth(l.size) >= usual);
 }
 /** A page with more characters is no page of a paper. */
 const mostLooked = 50_000;
 const largeMark = /^(?:\d{1,3}|[*†‡])\s+\S/;
-function mendSizes(stext: ReturnType<ReturnType<PdfDocument['loadPage']>['toStructuredText']>, blocks: StextBlock[]): void {
-  const lines = blocks.flatMap((b) => b.lines ?? []), walked: number[][] = [];
-  stext.walk({ beginLine: () => { walked.push([]); }, onChar: (char: string, _origin: unknown, _font: unknown, size: number) => { if (char !== ' ') walked[walked.length - 1]!.push(Math.floor(size * perPoint)); } } as never);
-  if (walked.length === lines.length) lines.forEach((line, i) => { line.font.size = commonest(walked[i]!, walked[i]!.map(() => 1)) ?? line.font.size; });
+function mendSize(line: TextLine): void {
+  const sizes: number[] = [];
+  eachCharacter(line, (char, size) => { if (char !== ' ') sizes.push(hundredth(size)); });
+  line.size = commonest(sizes, sizes.map(() => 1)) ?? line.size;
 }
+/** Sizes that are one differ in their last digits. */
+const hundredth = (size: number): number => Math.round(size * 100) / 100;
 const round = (n: number): number => Math.round(n * 100) / 100;
-/** The engine tells places and sizes in whole numbers, cut off: asked for in so many parts of a point, a type of 11.96 points is not told as 11. */
-const perPoint = 100;
-const inPoints = (n: number): number => n / perPoint;
-
-/** The engine prints control characters inside strings as they are. */
-const cleanJson = (json: string): string => json.replace(/[\u0000-\u001f]/g, (c) => (c === '\n' ? c : ' '));
 
 /** What each line belongs to; running heads and what lies outside the page take no part. */
 function partsOfLines(lines: Line[][], isHead: (page: number, line: number) => boolean): LinePart[][] {
