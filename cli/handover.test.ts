@@ -61,9 +61,9 @@ test('a damaged file gets a verdict', () => {
 test('what V8 kept of the command line is of no account where it does not fit', () => {
   const built = join(process.cwd(), 'dist/cli'), moved = mkdtempSync(join(tmpdir(), 'moved-')), said = (cli: string): string => spawnSync('node', [cli, 'brief', at('wording.txt'), '--now', '2027-03-01T09:00:00+00:00'], { encoding: 'utf8' }).stdout;
   writeFileSync(at('wording.txt'), 'Hand in your report as one PDF by 17:00 on Friday 12 March 2027 (UK time).');
-  for (const name of ['handover.cjs', 'main.cjs']) copyFileSync(join(built, name), join(moved, name));
+  for (const name of ['handover.cjs', 'brief.cjs']) copyFileSync(join(built, name), join(moved, name));
   const without = said(join(moved, 'handover.cjs'));
   expect(JSON.parse(without)).toMatchObject({ due: '2027-03-12T17:00:00+00:00' });
-  writeFileSync(join(moved, 'main.brief.code'), readFileSync(join(built, 'main.brief.code')).subarray(0, 40_000).fill(7, 0, 64));
+  writeFileSync(join(moved, 'brief.code'), readFileSync(join(built, 'brief.code')).subarray(0, 40_000).fill(7, 0, 64));
   expect([said(join(moved, 'handover.cjs')), said(join(built, 'handover.cjs'))]).toEqual([without, without]);
 });

@@ -4,6 +4,7 @@ export interface EngineMemory {
   readonly HEAPU8: Uint8Array;
   readonly HEAPF32: Float32Array;
   UTF8ToString(address: number): string;
+  _wasm_malloc(size: number): number;
   _wasm_free(address: number): void;
   _wasm_stext_page_get_first_block(page: number): number;
   _wasm_stext_block_get_next(block: number): number;

@@ -1,7 +1,6 @@
 import type * as Mupdf from 'mupdf';
 import { CannotDo } from '../model/outcome.ts';
-// Before the engine is loaded: it is asked for its module.
-import './memory.ts';
+import { engineMemory } from './memory.ts';
 
 export type MupdfModule = typeof Mupdf;
 export type PdfDocument = Mupdf.PDFDocument;
@@ -59,11 +58,14 @@ export async function openPdf(bytes: Uint8Array): Promise<{ use: <T>(work: (pdf:
 }
 /** The engine's own copy of some bytes, which it only reads: documents that are open on the same bytes at one time share it. */
 function sourceOf(bytes: Uint8Array, mupdf: MupdfModule): { buffer: Mupdf.Buffer; letGo: () => void } {
-  const source = sources.get(bytes) ?? { buffer: new mupdf.Buffer(bytes), users: 0 };
+  const source = sources.get(bytes) ?? { buffer: lastWritten?.bytes.deref() === bytes ? lastWritten.buffer : new mupdf.Buffer(bytes), users: 0 };
+  if (source.buffer === lastWritten?.buffer) lastWritten = null;
   source.users++;
   sources.set(bytes, source);
   return { buffer: source.buffer, letGo: () => { if (--source.users === 0) { source.buffer.destroy(); sources.delete(bytes); } } };
 }
+/** What was written last is most often opened next, to be proved: the engine has it still. */
+let lastWritten: { bytes: WeakRef<Uint8Array>; buffer: Mupdf.Buffer } | null = null;
 const sources = new Map<Uint8Array, { buffer: Mupdf.Buffer; users: number }>();
 
 /** Lends a page and destroys it. */
@@ -72,13 +74,18 @@ export function withPage<T>(pdf: Mupdf.Document, index: number, use: (page: PdfP
   try { return use(page); } finally { page.destroy(); }
 }
 
-function write(pdf: PdfDocument, how: string): Uint8Array {
-  const buffer = pdf.saveToBuffer(how);
-  try { return buffer.asUint8Array().slice(); } finally { buffer.destroy(); }
+/** @param expected - bytes that the file will have or more: where they are at hand in one piece, the engine need not move what it has written each time there is twice as much */
+function write(pdf: PdfDocument, how: string, expected = 0): Uint8Array {
+  lastWritten?.buffer.destroy();
+  if (expected > large) { const engine = engineMemory(); engine._wasm_free(engine._wasm_malloc(expected * 2)); }
+  const buffer = pdf.saveToBuffer(how), bytes = buffer.asUint8Array().slice();
+  lastWritten = { bytes: new WeakRef(bytes), buffer };
+  return bytes;
 }
 /** Writes a document whole in one go: no earlier state, no object that nothing refers to. Objects keep their numbers, so the table of
  * numbers has gaps where some are gone. */
-export const saveOnce = (pdf: PdfDocument): Uint8Array => write(pdf, 'garbage=1,compress,compress-images=no,compress-fonts=no,encrypt=none');
+export const saveOnce = (pdf: PdfDocument, expected = 0): Uint8Array => write(pdf, 'garbage=1,compress,compress-images=no,compress-fonts=no,encrypt=none', expected);
+const large = 8 << 20;
 
 const manyObjects = 20_000;
 /** Writes a document whole: no earlier state, no object that nothing refers to, equal objects once.

@@ -1,4 +1,6 @@
+import type { Pixmap } from 'mupdf';
 import { loadMupdf, withPage, withPdf, type Lend } from '../engines/pdf.ts';
+import { sameBytes } from '../text/bytes.ts';
 import { lightOf, scaledPixmap } from './shrink/pictures.ts';
 import { heed, type Job } from '../model/outcome.ts';
 import type { DocumentFacts, Passage } from '../model/facts.ts';
@@ -55,14 +57,16 @@ async function comparePages(a: Uint8Array, b: Uint8Array, job: Job, most: number
       heed(job);
       const [x, y] = [first, second].map((doc) => withPage(doc, i, (page) => {
         const pixmap = page.toPixmap(scale, mupdf.ColorSpace.DeviceRGB, false, true);
-        try { return pixmap.getPixels().slice(); } finally { pixmap.destroy(); }
+        try { return bytesOf(pixmap); } finally { pixmap.destroy(); }
       }));
       if (!each(i + 1, largestDifference(x!, y!))) return;
     }
   }));
 }
-function largestDifference(x: Uint8ClampedArray, y: Uint8ClampedArray): number {
+const bytesOf = (pixmap: Pixmap): Uint8Array => { const pixels = pixmap.getPixels(); return new Uint8Array(pixels.buffer, pixels.byteOffset, pixels.length).slice(); };
+function largestDifference(x: Uint8Array, y: Uint8Array): number {
   if (x.length !== y.length) return 255;
+  if (sameBytes(x, y)) return 0;
   let difference = 0;
   for (let k = 0; k < x.length; k++) { const d = x[k]! - y[k]!, size = d < 0 ? -d : d; if (size > difference) difference = size; }
   return difference;
@@ -74,7 +78,7 @@ async function pictureDifference(a: Uint8Array, b: Uint8Array, resized: boolean)
     const images = [a, b].map((bytes) => new mupdf.Image(bytes)), [width, height] = [Math.min(...images.map((i) => i.getWidth())), Math.min(...images.map((i) => i.getHeight()))], alike = images.every((i) => i.getWidth() === width && i.getHeight() === height);
     const [x, y] = images.map((image) => {
       const pixmap = alike || !resized ? image.toPixmap() : scaledPixmap(mupdf, image, width, height, lightOf(image));
-      try { return pixmap.getPixels().slice(); } finally { pixmap.destroy(); image.destroy(); }
+      try { return bytesOf(pixmap); } finally { pixmap.destroy(); image.destroy(); }
     });
     return largestDifference(x!, y!);
   } catch { return null; }

@@ -28,10 +28,10 @@ export async function cleanFile(file: SourceFile, options: { details?: Details |
   try {
     // The paper as it was is opened beside the one that is cleaned, while the engine has its bytes.
     const look = async (pdf: PdfDocument): Promise<Survey> => { await twin.lend(file.bytes, () => undefined); return twin.survey(file.bytes, pdf); };
-    const neutral = options.details && options.brief?.anonymous !== false ? new Neutral(new Matcher(options.details)) : null, cleaned = await cleanBytes(file.bytes, file.name, job, { look, neutral });
+    const neutral = options.details && options.brief?.anonymous !== false ? new Neutral(new Matcher(options.details)) : null, cleaned = await cleanBytes(file.bytes, file.name, job, { look, neutral, isBare: (num) => twin.bareInFirst(num) });
     // What a file for long keeping has to say of itself goes with the rest; where one is asked for, it is written again.
     const keeps = options.brief?.archival && sniffKind(file.bytes, file.name).kind === 'pdf' && (await readArchive(file.bytes)).claim !== null, bytes = keeps ? await writeArchive(cleaned) : cleaned;
-    const after = await readDocument(bytes, file.name, job, twin), before = await readDocument(file.bytes, file.name, job, twin);
+    const before = await readDocument(file.bytes, file.name, job, twin), after = await readDocument(bytes, file.name, job, twin);
     return await proveClean(file, before, { bytes, facts: after, twin }, options, job);
   } finally { twin.end(); }
 }

@@ -21,10 +21,10 @@ const fileDates = ['CreationDate', 'ModDate'];
 
 /** Writes a PDF anew without metadata, authors, dates, scripts, earlier states and unreachable objects. Visible text and pictures stay.
  * @param cleanInner - cleans a file inside the file; null when its kind is not one that can be cleaned
- * @param look - for a caller who has looked at these bytes already
+ * @param look - for a caller who has looked at these bytes already; @param isBare - is told of pictures that say nothing beside their pixels
  * @param neutral - takes the student's details out of what no page shows
  * @throws {CannotDo} `encrypted` when a password is needed */
-export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, look: (pdf: PdfDocument) => Survey | Promise<Survey> = surveyPdf, neutral: Neutral | null = null): Promise<Uint8Array> {
+export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, look: (pdf: PdfDocument) => Survey | Promise<Survey> = surveyPdf, neutral: Neutral | null = null, isBare: (num: number) => void = () => undefined): Promise<Uint8Array> {
   return withPdf(bytes, async (pdf) => {
     if (pdf.needsPassword() && !pdf.authenticatePassword('')) throw new CannotDo('encrypted', 'The PDF asks for a password.', 'Save a copy without a password and bring that.');
     const survey = await look(pdf);
@@ -33,7 +33,7 @@ export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
       if (++done % 500 === 0) { heed(job); job.progress?.(done, survey.objects.size, 'objects'); }
       if (!survey.reachable.has(num)) continue;
       editDict(pdf, num, value, survey);
-      if (stream && isDict(value)) await cleanStream(pdf, num, value, survey, cleanInner);
+      if (stream && isDict(value)) await cleanStream(pdf, num, value, survey, cleanInner, isBare);
     }
     dropSpare(pdf, survey);
     const called = new Set<string>();
@@ -51,7 +51,7 @@ export async function cleanPdf(bytes: Uint8Array, job: Job, cleanInner: (bytes: 
     if (names.isDictionary()) names.delete('JavaScript');
     const open = root.get('OpenAction');
     if (open.isDictionary() && ['JavaScript', 'Launch'].includes(open.get('S').isName() ? open.get('S').asName() : '')) root.delete('OpenAction');
-    return saveOnce(pdf);
+    return saveOnce(pdf, bytes.length);
   });
 }
 
@@ -117,16 +117,16 @@ function keysToForget(dict: PdfDict, survey: Survey): string[] {
   return keys;
 }
 
-async function cleanStream(pdf: PdfDocument, num: number, dict: PdfDict, survey: Survey, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>): Promise<void> {
+async function cleanStream(pdf: PdfDocument, num: number, dict: PdfDict, survey: Survey, cleanInner: (bytes: Uint8Array) => Promise<Uint8Array | null>, isBare: (num: number) => void): Promise<void> {
   const filter = survey.follow(dict.get('Filter'));
   const last = nameOf(Array.isArray(filter) ? survey.follow(filter[filter.length - 1]) : filter);
   const object = pdf.newIndirect(num);
   try {
     if (nameOf(dict.get('Subtype')) === 'Image' && last === 'DCTDecode' && !(Array.isArray(filter) && filter.length > 1)) {
-      const raw = object.readRawStream();
-      const cleaned = cleanPicture(raw.asUint8Array(), { keepOrientation: false });
+      const raw = object.readRawStream(), packed = raw.asUint8Array(), cleaned = cleanPicture(packed, { keepOrientation: false });
       // A copy: what lies in the engine's memory is gone when that memory grows.
-      if (cleaned && cleaned.length < raw.getLength()) object.writeRawStream(cleaned.slice());
+      if (cleaned && cleaned.length < packed.length) object.writeRawStream(cleaned.slice());
+      else if (cleaned === packed) isBare(num);
       raw.destroy();
     } else if (nameOf(dict.get('Type')) === 'EmbeddedFile') {
       const content = object.readStream();

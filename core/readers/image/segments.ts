@@ -1,5 +1,5 @@
 import { inflateSync, unzlibSync } from 'fflate';
-import { latin1, startsWith } from '../../text/bytes.ts';
+import { finderOf, latin1, startsWith } from '../../text/bytes.ts';
 import { gifBlocks, gifSegments, isGif, isWebp, webpSegments } from './gif-webp.ts';
 
 /** A stretch of a picture file that is not picture. `whole` runs from the segment's marker; `start` to `end` is its content. */
@@ -50,8 +50,8 @@ export function jpegMarkers(bytes: Uint8Array): { code: number; marker: number; 
 /** The offset behind the end-of-image marker of the first image; the whole length when there is none. */
 export function endOfImage(bytes: Uint8Array): number {
   const markers = jpegMarkers(bytes);
-  let at = markers.length > 0 ? markers[markers.length - 1]!.end : 2;
-  for (at = bytes.indexOf(0xff, at); at >= 0 && at + 1 < bytes.length; at = bytes.indexOf(0xff, at + 1)) {
+  const next = finderOf(bytes, 0xff);
+  for (let at = next(markers.at(-1)?.end ?? 2); at >= 0 && at + 1 < bytes.length; at = next(at + 1)) {
     const code = bytes[at + 1]!;
     if (code === 0xd9) return at + 2;
     // A progressive file has several scans with tables between; their lengths are skipped so that no data looks like a marker.

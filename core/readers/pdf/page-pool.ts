@@ -7,7 +7,7 @@ export interface PageHelper { /** @param unseen - whether text that is painted a
 
 /** Below this many pages a helper takes longer to start than the pages take to read. */
 export const fewestPages = 200;
-const chunk = 40;
+const chunk = 16;
 
 /** Where no thread can be started, this one reads alone. */
 function begin(job: Job, bytes: Uint8Array): PageHelper[] { try { return job.pageHelpers?.(bytes) ?? []; } catch { return []; } }

@@ -1,4 +1,4 @@
-import { latin1, startsWith } from '../../text/bytes.ts';
+import { finderOf, latin1, startsWith } from '../../text/bytes.ts';
 
 const endMark = [0x25, 0x25, 0x45, 0x4f, 0x46];
 
@@ -8,7 +8,8 @@ export function percentSigns(bytes: Uint8Array): { ends: number[]; comments: num
   const known = looked.get(bytes);
   if (known) return known;
   const found: { ends: number[]; comments: number[] } = { ends: [], comments: [] };
-  for (let at = bytes.indexOf(0x25); at >= 0; at = bytes.indexOf(0x25, at + 1)) {
+  const next = finderOf(bytes, 0x25);
+  for (let at = next(0); at >= 0; at = next(at + 1)) {
     if (at === 0 || bytes[at - 1] === 0x0a || bytes[at - 1] === 0x0d) found.comments.push(at);
     if (bytes[at + 1] === 0x25 && startsWith(bytes, endMark, at)) found.ends.push(at);
   }

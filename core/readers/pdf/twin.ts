@@ -31,10 +31,12 @@ export class Twin {
     if (!survey) this.surveys.set(bytes, survey = surveyPdf(pdf));
     return survey;
   }
+  /** Whoever goes through the first file before it is read has found that a picture says nothing beside its pixels. */
+  bareInFirst(num: number): void { this.pictures.set(num, { passages: [], metadata: [] }); }
   /** What a picture says beside its pixels: read once where the packed bytes are the same in both files. */
   async pictureSays(num: number, read: () => Promise<PictureSays>): Promise<PictureSays> {
     if (this.first) return this.pictures.get(this.alike.get(num) ?? -1) ?? read();
-    const says = await read();
+    const says = this.pictures.get(num) ?? await read();
     this.pictures.set(num, says);
     return says;
   }

@@ -1,5 +1,5 @@
 import type { Passage } from '../../model/facts.ts';
-import { latin1 } from '../../text/bytes.ts';
+import { finderOf, latin1 } from '../../text/bytes.ts';
 import { parsePdf, PdfString, walkDicts, type PdfValue } from './syntax.ts';
 import type { Survey } from './survey.ts';
 
@@ -11,7 +11,8 @@ const [O, B, J] = [0x6f, 0x62, 0x6a];
 export function unlistedObjects(bytes: Uint8Array, survey: Survey): Passage[] {
   const words: string[] = [];
   let found = 0;
-  for (let at = bytes.indexOf(J, 8); at >= 0 && survey.complete; at = bytes.indexOf(J, at + 1)) {
+  const next = finderOf(bytes, J);
+  for (let at = next(8); at >= 0 && survey.complete; at = next(at + 1)) {
     if (bytes[at - 1] !== B || bytes[at - 2] !== O || !/[\s]/.test(String.fromCharCode(bytes[at - 3] ?? 0))) continue;
     const num = /(?:^|[^\d.])(\d{1,9})\s+\d{1,5}\s+$/.exec(latin1(bytes, Math.max(0, at - 24), at - 2))?.[1];
     if (num === undefined || survey.objects.has(Number(num)) || Number(num) === 0) continue;
