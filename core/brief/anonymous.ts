@@ -74,7 +74,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       // “Anonymity: …” as a heading says only what stands behind it.
       if (/^anonymity$/i.test(m[0]) && /^\s*[:–-]/.test(clause.text.slice(m.to - clause.start)) && clause.text.slice(0, m.at - clause.start).trim() === '' && /\b(?:anonym\w*|names?)\b/i.test(clause.text.slice(m.to - clause.start)) && !/^\s*[:–-]\s*(?:yes|no|none|required|on|off|not (?:applicable|required))\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “Not anonymous for presentations; essays are marked anonymously.”
-      if (/^[^.;]{0,14} (?:for|in|of) (?:the )?(?:presentations?|orals?|vivas?|posters? sessions?|talks?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
+      if (/^(?![^.;]{0,14}\b(?:except|apart|save|aside)\b)[^.;]{0,14} (?:for|in|of) (?:the )?(?:presentations?|orals?|vivas?|posters? sessions?|talks?)\b/i.test(clause.text.slice(m.to - clause.start))) continue;
       // “You'll each review two drafts anonymously.”
       if (/^anonymous/i.test(m[0]) && /\b(?:you(?:['’]ll| will)?|students|peers?|everyone)\b[^.;]{0,20}\b(?:review|comment on|assess|evaluate|rate) (?:\d|two|three|four|each other|one another|an?|the|your|their|one)\b[^.;]{0,24}$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       // “Keep the firm you write about anonymous.”

@@ -1,4 +1,5 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
+import { senseOfLabel } from './senses/day-labels.ts';
 import { isDueDay, senseOfDay } from './senses/days.ts';
 import type { DaySense } from './senses/senses-of-days.ts';
 import { isUnsettledDate, type Clause, type Statement } from './statements.ts';
@@ -57,7 +58,7 @@ export function daysBySense(out: TimesRead, rows: Rows, { clauses }: Reading): v
   const of = (what: DaySense, isAlso: (row: DatedRow) => boolean): Statement<string>[] => [...out.due.filter((d) => sense.get(d) === what), ...spare.flatMap((s) => (s.sense === what && isAlso(s.row) ? [stated(s.row)] : []))].filter((s) => isInOrder(what, s.value, due));
   if (out.opens.length === 0) out.opens.push(...of('opens', () => true));
   // “Given your circumstances we can accept it until 5 March”: of no other role, and after the deadline.
-  if (out.extension.length === 0) out.extension.push(...of('extension', ({ clause }) => out.lateUntil.length === 0 && /\b(?:given|because of|in view of|owing to|considering) your\b|\byour (?:new|extended|personal|individual|own) (?:date|deadline|due date)\b/i.test(clause.text)));
+  if (out.extension.length === 0) out.extension.push(...of('extension', ({ clause, date }) => senseOfLabel(clause, date) === 'extension' || out.lateUntil.length === 0 && /\b(?:given|because of|in view of|owing to|considering) your\b|\byour (?:new|extended|personal|individual|own) (?:date|deadline|due date)\b/i.test(clause.text)));
   if (out.lateUntil.length === 0) out.lateUntil.push(...of('lateUntil', () => true));
   out.due = left;
 }

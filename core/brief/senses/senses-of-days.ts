@@ -9,6 +9,7 @@ export const daySenses: readonly Sense<DaySense>[] = [
     'late @paper .. accepted|taken|possible|uploaded|submitted ... DATE',
     '@handed|submitted|uploaded late .. accepted|taken|read|marked|looked_at .. until|till|up_to DATE',
     'end|close|stop .. for late @paper .. DATE',
+    '@marker|I|we|@place stop|stops|cease accepting|taking|reading|marking|collecting late|them|it|anything|everything ... DATE',
     'if you .. late you_have|have until|till DATE',
     '@place ... late @paper @closes .. DATE',
     'nothing|no|none|not|never .. accepted|taken|marked|graded|read|considered|looked_at .. after|beyond|later_than DATE',

@@ -45,6 +45,8 @@ export const keptSenses: readonly Sense<'latest' | 'all'>[] = [
     '@marker|@place .. sent|given|shown|handed|receive|receives .. @newest @go',
     'mark|grade .. given|based|awarded for|on .. @newest @go',
     '@newest to arrive|come_in|be_uploaded .. @counts',
+    '@newer|@newest @go .. one_that|the_one .. @counts',
+    '@marker|I @marks|look_at|mark|grade|read|use|take @newer|@newest if .. there_is_one|there_are_two|you_use_it|you_use_both|you_make_one|you_made_one|you_sent_two|you_send_two',
     '@newest @go the_one|what',
     '@earlier @go .. not .. @counts',
     'nothing but|except @newest',
@@ -99,7 +101,7 @@ export const allowedSenses: readonly Sense<number | 'unlimited' | 'times' | 'aga
   ] },
   { value: 'number', says: [
     '@place|we|I accepts|takes|allows|accept|take|allow .. @n uploads|submissions|versions|attempts|tries|files per|from_each|for_each|from_one|for_one',
-    '@n uploads|submissions|attempts|tries|versions maximum|limit|at_most|allowed|permitted',
+    '@n uploads|submissions|attempts|tries|versions|goes|shots maximum|limit|at_most|allowed|permitted',
     'limited|restricted to @n uploads|submissions|attempts|tries|versions',
     '@n uploads|submissions|attempts|tries per student|person|candidate|group|author',
   ] },
