@@ -7,6 +7,11 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
   // “Who will see my name? Nobody.”
   clauses.forEach((c, i) => { const answer = clauses[i + 1]; if (answer && c.asks === 'open' && /\bwho\b[^?]*\b(?:see|know)s?\b[^?]*\bnames?\b/i.test(c.text) && /^\W*(?:A\s*[:.]\s*)?(?:nobody|no one|no-one)\b/i.test(answer.text)) found.push({ value: true, start: answer.start, end: answer.end }); });
+  // “My name? Leave it off.” “What about my name? On the first page, please.”
+  clauses.forEach((c, i) => {
+    const answer = clauses[i + 1], said = answer && c.asks && /^\W*(?:Q\W+)?(?:and |but |what about |how about )?(?:my|our) (?:full |own )?names?\W*\?\W*$/i.test(c.text) ? /^\W*(?:A\W+)?(?:please )?(?:(?<out>(?:leave|keep|take) (?:it|them) (?:off|out|away)|(?:does not|doesn['’]t|must not|should not|shouldn['’]t) (?:appear|be)|nowhere)|(?<on>(?:(?:put|write|give|goes|belongs) (?:it |them )?)?(?:on|at) (?:the |every |each )?(?:first|title|cover|front|top)))\b/i.exec(answer.text) : null;
+    if (said) found.push({ value: said.groups!.out !== undefined, start: answer!.start, end: answer!.end });
+  });
   // “Component B is marked anonymously; component A can't be.”: of one and not of the other.
   clauses.forEach((clause, k) => { if (/^\W*(?:component|part|task|element|assessment|essay|item) (?:[A-F]|\d)\b[^.;]{0,12}\b(?:can['’]t|cannot|is not|isn['’]t|won['’]t|will not|are not)(?: be)?\b(?! (?:anonym|more|over|longer|exceed|contain|submit|includ))[^.;]{0,40}\W*$/i.test(clause.text) && /\banonym/i.test(clauses[k - 1]?.text ?? '')) found.push({ value: false, start: clause.start, end: clause.end, override: false }); });
   // “Do I put my name on it? No!”

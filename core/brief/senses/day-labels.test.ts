@@ -22,3 +22,12 @@ test('a sentence that goes on about late work names its last day', () => {
   const { due: day, late } = readBrief('When: Tuesday 8 December 2026, before 13:00.\nLate notebooks lose 2 points per day. I stop accepting them on Friday 11 December at 17:00, when the solutions go online.', '2026-11-30T09:00:00Z').brief;
   expect([day, late.percentPerDay, late.cutoffDays]).toEqual(['2026-12-08T13:00:00', 2, 3]);
 });
+test.each<[string, Partial<Record<'anonymous' | 'keeps' | 'allowed', unknown>>]>([
+  ['You get two tries, and I’ll look at the second if there is one.', { keeps: 'latest', allowed: 2 }], ['Your second attempt, if you make one, is the one that counts.', { keeps: 'latest' }], ['Two goes allowed; the second replaces the first.', { keeps: 'latest', allowed: 2 }],
+  ['Marking is anonymous except for the presentation.', { anonymous: true }], ['What about my name? Leave it off.', { anonymous: true }], ['My name? On the title page, please.', { anonymous: false }],
+  // Hard negatives.
+  ['What about my phone? Leave it off.', { anonymous: null }], ['I read the second chapter if there is time.', { keeps: null }], ['Not anonymous for presentations; essays are marked anonymously.', { anonymous: true }],
+])('%s', (said, wanted) => {
+  const { anonymous, attempts } = readBrief(`The essay is due on 12 March 2027. ${said}`, '2026-11-30T09:00:00Z').brief, read = { anonymous, keeps: attempts.keeps, allowed: attempts.allowed };
+  expect(Object.fromEntries(Object.keys(wanted).map((key) => [key, read[key as keyof typeof read]]))).toEqual(wanted);
+});

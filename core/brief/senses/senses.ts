@@ -12,7 +12,7 @@ const handingIn = /\b(?:upload\w*|(?:re-?)?submi\w*|hand\w*|files?|versions?|ess
 /** Whether a sentence that has the words of a demand is one on the paper. */
 export const isAboutPaper = (said: string): boolean => !otherBusiness.test(said) || handingIn.test(said);
 const timeSpan = /\b(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fourteen|twenty|twenty-four|thirty|forty-eight) (?:calendar |working |full |more |further |extra )*(?:days?|weeks?|hours?|minutes?)\b|\bfortnight\b|%|per ?cent|\bpoints? (?:per|a)\b/i;
-const handing = /upload|submi|hand|send|sent|version|attempt|file|draft|resub|replac/i;
+const handing = /upload|submi|hand|send|sent|version|attempt|file|draft|resub|replac|\btr(?:y|ies)\b|\bif there (?:is one|are (?:two|more))\b/i;
 
 export const keptSenses: readonly Sense<'latest' | 'all'>[] = [
   { value: 'all', unless: /\b(?:years?|months?|securely|safely|confidential|back-?ups?|your own copy|grades?|notes?|data)\b|\b(?:versions?|submissions?|files?) (?:of|to) the (?!paper|essay|report|work|text|dissertation|thesis)/i, says: [
@@ -45,8 +45,8 @@ export const keptSenses: readonly Sense<'latest' | 'all'>[] = [
     '@marker|@place .. sent|given|shown|handed|receive|receives .. @newest @go',
     'mark|grade .. given|based|awarded for|on .. @newest @go',
     '@newest to arrive|come_in|be_uploaded .. @counts',
-    '@newer|@newest @go .. one_that|the_one .. @counts',
-    '@marker|I @marks|look_at|mark|grade|read|use|take @newer|@newest if .. there_is_one|there_are_two|you_use_it|you_use_both|you_make_one|you_made_one|you_sent_two|you_send_two',
+    '@newer|@newest @go ... one_that|the_one .. @counts',
+    "@marker|I|we|I'll|we'll @marks|look_at|mark|grade|read|use|take @newer|@newest @go? if .. there_is_one|there_are_two|you_use_it|you_use_both|you_make_one|you_made_one|you_sent_two|you_send_two",
     '@newest @go the_one|what',
     '@earlier @go .. not .. @counts',
     'nothing but|except @newest',
