@@ -1,4 +1,5 @@
 import { askedForName, labelAlone, labelStopped, labelUnsigned, numberedItem, plainer, quotedQuestion, smallNames, type Rewrite } from './wordings/alike.ts';
+import { labelNames } from './wordings/label-names.ts';
 import { spokenNumbers } from './wordings/spoken-numbers.ts';
 import { elsewhereIn } from './wordings/elsewhere/index.ts';
 import { isQuotedWhole, quotationMark } from '../text/passed-on.ts';
@@ -13,7 +14,7 @@ interface Placed { text: string; places: number[] | null }
  * @returns the wording, with the places of its letters in the original (in UTF-16 units) */
 export function readable(original: string): Wording {
   let wording: Placed = { text: original, places: null };
-  for (const [pattern, by] of [...plainer, ...smallNames, ...spokenNumbers]) wording = replaced(wording, pattern, by);
+  for (const [pattern, by] of [...plainer, ...labelNames, ...smallNames, ...spokenNumbers]) wording = replaced(wording, pattern, by);
   for (const [pattern, by] of elsewhereIn(wording.text)) wording = replaced(wording, pattern, by);
   const indent = indentOfAll(wording.text);
   if (indent > 1) wording = replaced(wording, /^[ \t]{2,}(?=\S)/gm, (lead) => lead.slice(indent));

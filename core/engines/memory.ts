@@ -1,7 +1,6 @@
 /** What the engine's WebAssembly module offers beneath its classes. These make an object with a finaliser for every letter and every reference; where a
  * file has a million of either, its functions are called and its memory is read as they are. Addresses are bytes in that memory; 0 is none. */
 export interface EngineMemory {
-  readonly HEAPU8: Uint8Array;
   readonly HEAPF32: Float32Array;
   UTF8ToString(address: number): string;
   _wasm_malloc(size: number): number;

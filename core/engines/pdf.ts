@@ -74,10 +74,15 @@ export function withPage<T>(pdf: Mupdf.Document, index: number, use: (page: PdfP
   try { return use(page); } finally { page.destroy(); }
 }
 
+function makeRoom(size: number): void {
+  const engine = engineMemory();
+  try { engine._wasm_free(engine._wasm_malloc(size)); } catch { /* there is less: what is written is moved as it grows */ }
+}
 /** @param expected - bytes that the file will have or more: where they are at hand in one piece, the engine need not move what it has written each time there is twice as much */
 function write(pdf: PdfDocument, how: string, expected = 0): Uint8Array {
   lastWritten?.buffer.destroy();
-  if (expected > large) { const engine = engineMemory(); engine._wasm_free(engine._wasm_malloc(expected * 2)); }
+  lastWritten = null;
+  if (expected > large) makeRoom(expected * 2);
   const buffer = pdf.saveToBuffer(how), bytes = buffer.asUint8Array().slice();
   lastWritten = { bytes: new WeakRef(bytes), buffer };
   return bytes;

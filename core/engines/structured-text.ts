@@ -43,4 +43,4 @@ function lettersFrom(first: number, engine: EngineMemory): string {
   return text;
 }
 /** A character that could not be mapped arrives as U+FFFD, or as nothing (0), which would cut strings elsewhere. Control characters are blanks. */
-const letter = (code: number): string => (code > 0x1f ? String.fromCodePoint(code) : code === 0 ? '\ufffd' : ' ');
+const letter = (code: number): string => (code > 0x10ffff || code === 0 ? '\ufffd' : code > 0x1f ? String.fromCodePoint(code) : ' ');
