@@ -49,12 +49,16 @@ function demandsAsEnglish(wording: string, written: string): string {
 export function otherTonguesAsEnglish(original: string, written = original): string {
   const wording = demandsAsEnglish(original, written);
   // Where the tongue is known, its months may have English names.
+  let foreign: boolean | undefined;
+  const isForeign = (): boolean => (foreign ??= (tongueOf(written) ?? tongueOf(original)) !== undefined);
   let found = wording !== original;
   const dated = wording.replace(namedDay, (whole, dated?: string, inYear?: string, alone?: string, of?: string) => {
     const day = (dated ?? alone)!, month = (inYear ?? of)!;
     const name = monthNames.find(([pattern]) => new RegExp(`^(?:${pattern.source})$`, 'iu').test(month));
     // “30. april”: a name that is English as well.
-    if (!name) return wording !== original && /^(?:april|august|september|november|december|oktober|desember)$/i.test(month) ? `${day} ${month.replace(/^oktober$/i, 'October').replace(/^desember$/i, 'December')}`.padEnd(whole.length, '\u00a0') : whole;
+    const isEnglishToo = !name && (wording !== original || isForeign()) && /^(?:april|august|september|november|december|oktober|desember)$/i.test(month);
+    found ||= isEnglishToo;
+    if (!name) return isEnglishToo ? `${day} ${month.replace(/^oktober$/i, 'October').replace(/^desember$/i, 'December')}`.padEnd(whole.length, '\u00a0') : whole;
     found = true;
     // A month's whole name where there is room: what is left over has to fit into the gaps.
     const english = whole.length - day.length - 1 - name[1].length >= 4 ? name[1] : name[1].slice(0, 3), spare = whole.length - day.length - 1 - english.length;

@@ -3,6 +3,8 @@ import { loneDay, percent, shown, tail, type Sayings } from './sayings.ts';
 const works = '(?:elaborat[oi]|lavor[oi]|relazion[ei]|tesin[ae]|test[oi]|sagg[io]+|file|compit[oi])', all = '(?:(?:tutt[ei] )?(?:gli|i|le|la|il|lo|l[’\'] ?) ?)?', be = '(?:vengono|verranno|saranno|sono|viene|verrà|sarà|è)', count = '(un|una|uno|due|tre|quattro|cinque|sei|sette|otto|nove|dieci|\\d{1,2})';
 
 export const italian: Sayings = [
+  // “Entro le ore 18”, “prima delle 18”.
+  [String.raw`(?:entro le|prima delle) (?:ore )?(\d{1,2})(?!\d|[:.,]\d)(?= (?:di|del)\b|[.;!?\n]|$)|ore (\d{1,2})(?!\d|[:.,]\d)`, 'ore $1$2:00'],
   ['(?<=\\d)°(?= (?:gennaio|febbraio|marzo|aprile|maggio|giugno|luglio|agosto|settembre|ottobre|novembre|dicembre))', ''],
   [String.raw`\(?(?:più o meno(?: il)?|con (?:una tolleranza|un margine|uno scarto) del) ${percent}(?: (?:di tolleranza|in più o in meno))?\)?`, '(±$1 %)'],
   [`(?:la )?(?:correzione|valutazione) non (?:è|sarà) anonima|${all}${works} non ${be} (?:corrett|valutat)[ei] in (?:forma|modo) anonim[oa]`, 'Marking not anonymous'],

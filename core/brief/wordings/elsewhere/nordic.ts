@@ -3,7 +3,11 @@ import { loneDay, percent, shown, tail, type Sayings } from './sayings.ts';
 const swedishWorks = '(?:uppsatser(?:na)?|arbeten(?:a)?|rapporter(?:na)?|texter(?:na)?|inlämningar(?:na)?|uppsatsen|rapporten|arbetet)', danishWorks = '(?:oppgaver|opgaver|rapporter|besvarelser|tekster|innleveringer|afleveringer|oppgaven|opgaven|besvarelsen|rapporten)';
 const swedishCount = '(en|ett|två|tre|fyra|fem|sex|sju|åtta|nio|tio|\\d{1,2})', danishCount = '(en|et|ett|to|tre|fire|fem|seks|sju|syv|åtte|otte|ni|ti|\\d{1,2})';
 
+/** “Kl. 18.”, which ends no sentence before its hour. */
+const wholeHour = [String.raw`kl\.? ?(\d{1,2})(?!\d|[:.]\d)`, 'kl $1:00'] as const;
+
 export const swedish: Sayings = [
+  wholeHour,
   [String.raw`\(?(?:plus ?\/ ?minus|plus eller minus|med en marginal på) ${percent}\)?`, '(±$1 %)'],
   [`(?:rättningen|bedömningen) är inte anonym|(?:alla )?${swedishWorks} (?:rättas|bedöms) inte anonymt`, 'Marking not anonymous'], [`(?:rättningen|bedömningen) (?:är|sker) anonymt?|(?:alla )?${swedishWorks} (?:rättas|bedöms) anonymt`, 'anonymous marking'],
   [`(?:ingen|inga) plagiat(?:kontroll|granskning)(?: görs| sker)?|(?:alla )?${swedishWorks} (?:kontrolleras|granskas) inte för plagiat`, 'no similarity check'],
@@ -28,6 +32,9 @@ export const swedish: Sayings = [
 ];
 /** Norwegian and Danish. */
 export const norwegian: Sayings = [
+  wholeHour,
+  // “Skal afleveres senest fredag den 18. december”.
+  ['(?:skal |må )?(?:være |vere )?(?:afleveres|afleveret|indleveres|indleveret|uploades|uploadet|leveres|levert|innleveres|lastes opp|lastet opp|aflevering|indlevering)(?: \\p{L}+){0,3}? (?:senest|seinest|inden|innen)(?: (?:den|fredag|mandag|tirsdag|onsdag|torsdag|lørdag|søndag)){0,2}(?= \\d)', 'due by'],
   [String.raw`\(?(?:pluss ?\/ ?minus|plus ?\/ ?minus|pluss eller minus|plus eller minus|med et slingringsmonn på) ${percent}\)?`, '(±$1 %)'],
   [`(?:sensuren|bedømmelsen|vurderingen|rettingen) er ikke anonym|(?:alle )?${danishWorks} (?:rettes|vurderes|bedømmes) ikke anonymt`, 'Marking not anonymous'], [`(?:bedømmelsen|vurderingen|rettingen) (?:er|foregår) anonymt?|(?:alle )?${danishWorks} (?:rettes|vurderes|bedømmes) anonymt`, 'anonymous marking'],
   [`(?:ingen|ikke noen) plagiatkontroll?(?: foretas)?|(?:alle )?${danishWorks} (?:kontrolleres|tjekkes|sjekkes) ikke for plagiat`, 'no similarity check'], [`(?:alle )?${danishWorks} (?:sammenlignes|sammenliknes) (?:automatisk )?med andre tekster|(?:alle )?${danishWorks} (?:tjekkes|sjekkes) for plagiat`, 'similarity check: yes'],
