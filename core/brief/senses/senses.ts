@@ -12,7 +12,7 @@ const handingIn = /\b(?:upload\w*|(?:re-?)?submi\w*|hand\w*|files?|versions?|ess
 /** Whether a sentence that has the words of a demand is one on the paper. */
 export const isAboutPaper = (said: string): boolean => !otherBusiness.test(said) || handingIn.test(said);
 const timeSpan = /\b(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fourteen|twenty|twenty-four|thirty|forty-eight) (?:calendar |working |full |more |further |extra )*(?:days?|weeks?|hours?|minutes?)\b|\bfortnight\b|%|per ?cent|\bpoints? (?:per|a)\b/i;
-const handing = /upload|submi|hand|send|sent|version|attempt|file|draft|resub|replac|\btr(?:y|ies)\b|\bif there (?:is one|are (?:two|more))\b|\b(?:grade|mark|read|assess) (?:whatever|what) is (?:there|in|online)\b/i;
+const handing = /upload|submi|hand|send|sent|version|attempt|file|draft|resub|replac|\btr(?:y|ies)\b|\bif there (?:is one|are (?:two|more))\b/i;
 
 export const keptSenses: readonly Sense<'latest' | 'all'>[] = [
   { value: 'all', unless: /\b(?:years?|months?|securely|safely|confidential|back-?ups?|your own copy|grades?|notes?|data)\b|\b(?:versions?|submissions?|files?) (?:of|to) the (?!paper|essay|report|work|text|dissertation|thesis)/i, says: [
@@ -42,7 +42,6 @@ export const keptSenses: readonly Sense<'latest' | 'all'>[] = [
     'version|file|upload|submission|attempt marked|graded|counted|counting|that_counts @newest',
     'later|newer one|file|version taken|counts|used|kept|stands',
     'marked|graded|assessed on version|file|what .. system|there|place|box|folder ... at|by|when @deadline',
-    '@marker|I|we @marks|grade|mark|assess|read whatever|what .. there|in_it|in_the_box|online ... at|by|when @deadline|midnight|noon',
     '@marker|@place .. sent|given|shown|handed|receive|receives .. @newest @go',
     'mark|grade .. given|based|awarded for|on .. @newest @go',
     '@newest to arrive|come_in|be_uploaded .. @counts',
