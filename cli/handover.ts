@@ -36,7 +36,10 @@ function start(name: string): void {
   });
 }
 
-/** Compiles the PDF engine, in threads of V8, beside the reading of the script that will ask for it. */
+/** Compiles the PDF engine, in threads of V8, beside the reading of the script that will ask for it. Where it is not found, whoever asks for it says so. */
 function compileEngine(require: NodeJS.Require): void {
-  useCompiledEngine(WebAssembly.compile(readFileSync(join(dirname(require.resolve('mupdf')), 'mupdf-wasm.wasm'))));
+  let compiling: Promise<WebAssembly.Module>;
+  try { compiling = WebAssembly.compile(readFileSync(join(dirname(require.resolve('mupdf')), 'mupdf-wasm.wasm'))); } catch { return; }
+  compiling.catch((error: unknown) => { say(`internal: the PDF engine cannot be compiled (${error instanceof Error ? error.message : error}); install it again`); process.exit(2); });
+  useCompiledEngine(compiling);
 }
