@@ -1,3 +1,5 @@
+import { ladderOfLateWork } from './late-ladder.ts';
+import { rateOfLateWork, stepsOfLateWork } from './late-steps.ts';
 import { penaltyBySteps, penaltyOfDay, spanOfLateWork } from './late-spans.ts';
 import { clausesWith, isCorrection, matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
 import { lateIsRefused } from './wordings/late.ts';
@@ -338,6 +340,14 @@ export function readLate(clauses: Clause[]): LateRead {
   // “Two days late at most.”
   if (out.cutoffDays.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\b(\d{1,2}|one|two|three|four|five|seven|ten) days? late at (?:the )?most\b|(?<=(?:%|per ?cent|points?|marks?) (?:per|a|each|every) (?:calendar |working )?day,? )(\d{1,2}|one|two|three|four|five|seven|ten) (?:calendar |working )?days? at (?:the )?(?:very )?most\b/gi)) out.cutoffDays.push({ value: numberWords[(m[1] ?? m[2])!.toLowerCase()] ?? Number(m[1] ?? m[2]), start: m.at, end: m.to, override: isCorrection(clause) });
   if (out.cutoffDays.length === 0) for (const clause of clauses) for (const m of matchesIn(clause, /\blate (?:(?:problem|answer|work|lab|field|exercise) )?\p{L}+ (?:get|receive|score|earn|are given|will (?:get|receive|score))s? (?:a )?(?:mark of )?(?:0|zero|no (?:marks?|credit|points))\b(?!\s?[%.]?\d)|\blate (?:\p{L}+ ){1,3}(?:(?:are|is|will|can) not|cannot|can['’]t|won['’]t|aren['’]t|isn['’]t) (?:be )?(?:accepted|marked|graded|considered|taken|read|assessed|uploaded|submitted|handed in)\b(?!\s*(?:after|unless|without|beyond|later))/giu)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to, override: isCorrection(clause) });
+  const several = new Set(out.cutoffDays.map((c) => c.value)).size > 1;
+  if (out.percentPerDay.length === 0 || several || out.cutoffDays.every((c) => c.value === 0)) {
+    const steps = stepsOfLateWork(clauses), told = steps.percentPerDay ?? steps.cutoffDays ? steps : rateOfLateWork(clauses);
+    if (told.percentPerDay && out.percentPerDay.length === 0) out.percentPerDay.push(told.percentPerDay);
+    if (told.cutoffDays && out.cutoffDays.every((c) => several ? c.value <= told.cutoffDays!.value : c.value === 0)) out.cutoffDays = [told.cutoffDays];
+  }
+  const ladder = ladderOfLateWork(clauses), known = out.cutoffDays.filter((c) => c.value > 0);
+  if (ladder && (known.length === 0 || known.every((c) => c.value === ladder.value))) out.cutoffDays = known.length > 0 ? known : [ladder];
   // “After one week late work gets zero”: it is taken until then, and the sentence does not say that late work gets zero at once.
   const spanned = out.cutoffDays.filter((c) => c.value > 0);
   if (spanned.length > 0) out.cutoffDays = out.cutoffDays.filter((c) => c.value > 0 || !spanned.some((o) => { const clause = clauses.find((l) => l.start <= o.start && o.start < l.end); return clause !== undefined && clause.start <= c.start && c.start < clause.end && /\bafter (?:an?|one|two|three|four|five|\d{1,2}) (?:day|week)s?\b/i.test(clause.text); }));
