@@ -6,6 +6,8 @@ import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.t
 import type { ReadDate } from './dates.ts';
 import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
 import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { personalGrant } from './personal-extensions.ts';
+import { besidePast, besideShown } from './past-works.ts';
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
@@ -40,6 +42,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   if (rows.some((r) => r.role === 'due' && !isAway.test(r.clause.text))) for (const r of rows) if (isAway.test(r.clause.text) && !isCorrection(r.clause)) { r.role = 'other'; r.label = null; }
   const inRows = windowRows(rows, reading);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...inRows, ...lateUntil, ...cappedUntil(rows, reading), ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
+  besidePast(rows, reading, now);
+  besideShown(rows, reading);
   saidAgain(rows, reading);
   windowByDays(rows, reading);
   grantedExtension(rows, reading);
@@ -78,6 +82,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   handInElsewhere(rows, reading);
   if (windowsOfWorks(rows, reading) || windowElsewhere(rows, reading) || worksElsewhere(rows, reading) || namedByShape(rows, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
   addLeadingTime(rows, reading);
+  personalGrant(rows, reading);
   out.lateUntil.push(...windowBySense(rows));
   const parts = partsOf(rows, reading);
   // Two or more windows with different closing times make parts; one label alone is just the paper's name.

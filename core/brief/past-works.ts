@@ -1,0 +1,25 @@
+import type { DateTime } from 'luxon';
+import type { DatedRow, Reading } from './dated-rows.ts';
+
+/** Works that were due before. */
+const wasDue = /\b(?:was|were|had been)(?: already)? (?:due|handed in|submitted|to be (?:handed in|submitted))(?: in)?(?: back)?\s*(?:on|by|at|in)?\s*(?:\w+day,?\s*)?(?:the )?$/i;
+
+/** “Lab report 1” and “Lab report 2” are of one series. */
+const series = (label: string | null): string | null => (label !== null && /\d/.test(label) ? label.toLowerCase().replace(/\d+/g, '') : null);
+
+/** “Lab report 2 is due on 7 December. Lab report 1 was due on 16 November”: what has been handed in is no window beside the next of its series. Stages of one paper are. Changes the rows that it is about.
+ * @param now - when the wording is read */
+export function besidePast(rows: DatedRow[], { text }: Reading, now: DateTime): void {
+  const today = now.toISODate()!, due = rows.filter((r) => r.role === 'due' && r.date.problem === 'none');
+  const past = due.filter((r) => r.label !== null && r.date.iso.slice(0, 10) < today && wasDue.test(text.slice(r.clause.start, r.date.start + (/^(?:on|by|at|in)\s+/i.exec(text.slice(r.date.start))?.[0].length ?? 0))));
+  if (past.length === 0 || !due.some((r) => !past.includes(r) && r.date.iso.slice(0, 10) >= today && past.every((p) => series(p.label) !== null && series(p.label) === series(r.label) && p.label !== r.label))) return;
+  for (const r of past) { r.role = 'other'; r.label = null; }
+}
+
+/** “A draft of your chapter is due to your adviser by e-mail on 4 December. The chapter itself has to be on the course site by 18 December”: what one person is shown before is not what is handed in. */
+const shownBefore = /\b(?:drafts?|outlines?|plans?|versions?)\b[^.;]{0,40}\b(?:due|goes?|go|sent|submitted|handed in|send|e-?mail(?:ed)?)\b[^.;]{0,12}\bto (?:your |the |a )?(?:advis[eo]r|supervisor|tutor|mentor|peer|partner|reader|classmate)s?\b[^.;]*$/i;
+/** Changes the rows that it is about. */
+export function besideShown(rows: DatedRow[], { text }: Reading): void {
+  const certain = rows.filter((r) => r.date.problem === 'none'), shown = certain.filter((r) => r.role === 'due' && !/draft|outline|plan/i.test(r.label ?? '') && shownBefore.test(text.slice(r.clause.start, r.date.start)));
+  for (const r of shown) if (certain.some((o) => (o.role === 'due' || o.role === 'unknown') && o.clause !== r.clause && o.date.iso > r.date.iso)) { r.role = 'other'; r.label = null; }
+}
