@@ -1,4 +1,5 @@
 import type { Rewrite } from '../alike.ts';
+import { attemptsElsewhere } from './attempts.ts';
 import { commonDemandsIn } from './common-demands.ts';
 import { dutch } from './dutch.ts';
 import { english } from './english.ts';
@@ -10,6 +11,7 @@ import { lengthsIn } from './lengths.ts';
 import { leftOutIn } from './left-out.ts';
 import { norwegian, swedish } from './nordic.ts';
 import { portuguese } from './portuguese.ts';
+import { namesSize, sizesElsewhere } from './sizes.ts';
 import type { Tongue } from './sayings.ts';
 import { spanish } from './spanish.ts';
 
@@ -44,15 +46,18 @@ const signs: Readonly<Record<Tongue | 'english', string>> = {
 };
 const shows = Object.entries(signs).map(([tongue, words]) => ({ tongue: tongue as Tongue | 'english', words: new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 'giu') }));
 const sayings = { english, german, french, spanish, italian, portuguese, dutch, swedish, norwegian }, made = new Map<string, readonly Rewrite[]>();
+/** What is handed in, or how often, in another language. */
+const namesHandIn = /abgabe|einreich|hochgelad|versuche|lämna in|fassung|dépôt|déposé|remise|tentativ|entrega|entregad|intento|versi(?:ó|o)n|consegn|submiss|versã|versie|inlever|poging|inlämn|försök|aflever|forsøg|innlever|levere|forsøk|versjon|fichero|ficheiro|nouveau fichier/i;
+let attempts: readonly Rewrite[] | null = null;
 /** So much of a wording tells its language. */
 const beginning = 20_000;
 
 /** What reads as the same in English as the readers know it, in the languages that a wording may be in. */
 export function elsewhereIn(text: string): readonly Rewrite[] {
-  return shows.flatMap(({ tongue, words }) => {
-    if (text.slice(0, beginning).search(words) < 0) return [];
+  const shown = shows.filter(({ words }) => text.slice(0, beginning).search(words) >= 0);
+  return [...(namesSize(text) ? sizesElsewhere : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
     const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;
-  });
+  })];
 }
