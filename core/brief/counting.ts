@@ -1,5 +1,6 @@
 import type { WordPart } from '../model/brief.ts';
 import { partsWithPages } from '../words/bill.ts';
+import { countedInContrast } from './counted-parts.ts';
 import { clausesWith, matchesIn, type Clause } from './statements.ts';
 
 /** What the parts of a paper are called where a wording says what counts as its words. Common practice, no published source. */
@@ -79,6 +80,9 @@ export function readCounting(clauses: Clause[], all: Clause[] = clauses): Counti
     for (const c of all.slice(i + 1, i + 4)) { const m = /^\W*(?:but |and )?(?:the )?([a-z -]{4,30}?),? (yes|no)\W*$/i.exec(c.text), part = m && exactly.find((p) => p.exact.test(m[1]!))?.part; if (part && !c.asks) { said.set(part, (said.get(part) ?? new Set()).add(/yes/i.test(m[2]!))); evidence.push({ start: c.start, end: c.end }); } }
     for (const m of matchesIn(clause, anyPart)) { const part = exactly.find((p) => p.exact.test(m[0]))?.part; if (part) { said.set(part, (said.get(part) ?? new Set()).add(clause.asks === 'yes')); evidence.push({ start: clause.start, end: clause.end }); } }
   });
+  const contrasted = countedInContrast(clauses, (words) => [...words.matchAll(new RegExp(anyPart.source, 'gi'))].flatMap((m) => exactly.find((p) => p.exact.test(m[0]))?.part ?? []));
+  for (const { part } of contrasted) said.delete(part);
+  for (const { part, counts, start, end } of contrasted) { said.set(part, (said.get(part) ?? new Set()).add(counts)); evidence.push({ start, end }); }
   const settled = (counts: boolean): WordPart[] => [...said].filter(([, s]) => s.size === 1 && s.has(counts)).map(([part]) => part);
   return { counted: settled(true), left: settled(false), evidence };
 }

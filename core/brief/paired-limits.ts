@@ -13,6 +13,8 @@ const vague = /\b(?:about|approximately|approx\.?|around|roughly|circa|ca\.?|c\.
 
 /** A column of lengths, and the cells of a row. */
 const ofNumbers = /^(?:max(?:imum)?\.? (?:number of )?)?(words?|pages?)(?: (?:limit|count|length|max(?:imum)?\.?))?$|^(?:max(?:imum)?\.? )?length \((?:in )?(words|pages)\)$/i;
+/** “1,500–2,000”, “max. 2,000”, “2,500 (±10 %)”, “2,500 +10%”, “at least 800 words”. */
+const cellOfLength = new RegExp(`^(?:(?:max(?:imum)?\\.?|up to|at most|no more than|≤|<=)\\s*|(?<more>min(?:imum)?\\.?|at least|≥|>=)\\s*)?(?:(?<least>${number})\\s?(?:–|-|to)\\s?)?(?<value>${number})(?:\\s?(?:words?|pages?|pp\\.?))?(?:,?\\s*\\(?(?:(?:±|\\+ ?\\/ ?[-–−]|plus or minus)\\s?(?<both>\\d{1,2})|\\+\\s?(?<over>\\d{1,2}))\\s?(?:%|per ?cent)\\)?|\\s*\\(?(?:max(?:imum)?\\.?)\\)?)?$`, 'i');
 const cellsOf = (text: string): string[] => text.split('|').map((c) => c.trim()).filter(Boolean);
 
 /**
@@ -40,10 +42,12 @@ export function pairedLimits(clauses: Clause[], labels: string[], kinds: (string
     // “Document | Format | Words”, “Report | PDF | 2,000”.
     const row = cells.length > 2 && cells.length === columns.length ? cells.find((c) => of.has(c.toLowerCase())) : undefined;
     if (row !== undefined) return columns.flatMap((head, i) => {
-      const names = ofNumbers.exec(head), unit = names?.[1] ?? names?.[2], m = unit ? new RegExp(`^(?:(?<least>${number})\\s?(?:–|-|to)\\s?)?(?<value>${number})$`, 'i').exec(cells[i]!) : null;
+      const names = ofNumbers.exec(head), unit = names?.[1] ?? names?.[2], m = unit ? cellOfLength.exec(cells[i]!) : null;
       if (!unit || !m) return [];
-      const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start, end: clause.end, clause, override: isCorrection(clause), part: of.get(row.toLowerCase())!.toLowerCase() }, { least, value } = m.groups as { least?: string; value: string };
-      return [...(least ? [{ field: `min${kind}` as keyof Limits, value: numberOf(least), ...at }] : []), { field: `max${kind}` as keyof Limits, value: numberOf(value), ...at }];
+      const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start, end: clause.end, clause, override: isCorrection(clause), part: of.get(row.toLowerCase())!.toLowerCase() }, { least, value, both, over, more } = m.groups as { least?: string; value: string; both?: string; over?: string; more?: string };
+      if (more) return [{ field: `min${kind}` as keyof Limits, value: numberOf(value), ...at }];
+      const share = Number(both ?? over ?? 0) / 100, lower = least ? numberOf(least) : both ? Math.ceil(numberOf(value) * (1 - share) - 1e-9) : null;
+      return [...(lower !== null ? [{ field: `min${kind}` as keyof Limits, value: lower, ...at }] : []), { field: `max${kind}` as keyof Limits, value: Math.floor(numberOf(value) * (1 + share) + 1e-9), ...at }];
     });
     if (!/\d/.test(clause.text) || /%|±|\+\/|per ?cent/i.test(clause.text)) return [];
     const head = /\b(word|page)s?(?:[ -](?:limits?|counts?|lengths?))?\s*[:=]/i.exec(clause.text)?.[1]?.toLowerCase() ?? /^\W*(word|page) (?:limits?|counts?|lengths?)\b/i.exec(clause.under ?? '')?.[1]?.toLowerCase();

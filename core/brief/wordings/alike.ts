@@ -86,6 +86,10 @@ export const plainer: readonly Rewrite[] = [
   // “Word limit | 1500”: a name and its value.
   [/(?<![ \t])[ \t]*\|[ \t]*(?<=^[ \t]*\p{L}(?:[^|\n:.;?!]|(?<=\b(?:[Mm]ax|[Mm]in|[Nn]o))\.){1,40}?[ \t]*\|[ \t]*)(?=[^|\n\s][^|\n]*$)/gmu, () => ': '],
   [/\(within (?=\d{1,2} ?%\))/g, () => '(± '],
+  // “No names please – just your exam number on page one and in the file name.”
+  [/(?<=\bno names?)(?: anywhere|,? please)?\s*(?:[-–—,:;]|\.)\s*(?:just|only)(?= (?:your |the |an? )?(?:exam\w*|candidate|student|matriculation|registration|anonym\w+)[ -](?:numbers?|no\.?|codes?|IDs?)\b)/gi, () => ' anywhere, only'],
+  // “There is no ±10 % allowance”, “without the customary plus or minus 10 %”: what is not given.
+  [/(?<=\b(?:no|without|nor|not) (?:(?:the|any|an?|a further|usual|customary|standard|normal|extra|additional|automatic) ){0,3})(?:±|\+ ?\/ ?[-–−]|\+ or [-–−]|plus ?\/ ?minus|plus or minus) ?(?:\d{1,2}|five|ten) ?(?:%|per ?cent)/gi, () => '10 % rule'],
   // The time of a country is that of its capital.
   [/\btime in (?:Germany|France|Spain|Italy|Ireland|Austria|Sweden|Norway|Denmark|Finland|Poland|Greece|Portugal)\b/g, (said) => `${{ Germany: 'Berlin', France: 'Paris', Spain: 'Madrid', Italy: 'Rome', Ireland: 'Dublin', Austria: 'Vienna', Sweden: 'Stockholm', Norway: 'Oslo', Denmark: 'Copenhagen', Finland: 'Helsinki', Poland: 'Warsaw', Greece: 'Athens', Portugal: 'Lisbon' }[said.slice(8)]!} time`],
   // “By Sunday night, 6 December”.
@@ -118,8 +122,13 @@ export const plainer: readonly Rewrite[] = [
   // “A tenth of the available marks for each day … once a week has gone by”.
   [/\ba tenth of (?:the |your )?(?:(?:available|total|maximum|possible) )?(?:marks?|grade|points|credit)(?: available)?(?= (?:for |per |a |each |every ))/gi, () => '10 % of the marks'],
   [/\bonce (?=(?:an?|one|two|three|four|five|six|seven|ten|\d{1,2}) (?:(?:working|calendar) )?(?:weeks?|days?) (?:has|have) (?:gone by|passed|elapsed)\b)/gi, () => 'after '], [/(?<=\bafter (?:an?|one|two|three|four|five|six|seven|ten|\d{1,2}) (?:(?:working|calendar) )?(?:weeks?|days?)) (?:has|have) (?:gone by|passed|elapsed)\b/gi, () => ''],
+  // “On the third Friday in December, i.e. the 18th”.
+  [/\bon the (?:first|second|third|fourth|last) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:in|of) (?:January|February|March|April|May|June|July|August|September|October|November|December)(?:,? ?(?:i\.e\.,?|that is,?|namely)|,| [–—-]) (?:on )?the \d{1,2}(?:st|nd|rd|th)(?! of\b)/g, (said) => { const [, day, month, date] = /(\w+day) (?:in|of) (\w+)[^]*?(\d{1,2})/.exec(said)!; return `on ${day!} ${date!} ${month!}`; }],
   // “On the first Friday of April, i.e. 2 April 2027”.
   [/\bon the (?:first|second|third|fourth|last) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:of|in) (?:the month|term|[A-Z][a-z]+),? \(?(?:i\.e\.,?|that is,?|which is|namely) (?:on )?(?=(?:\w+day,? )?(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?[. ]|[A-Z][a-z]+\.? \d))/g, () => 'on '],
+  // “By 4 pm on the Monday after reading week, which is 7 December 2026”, “noon on Thursday of week 9 – 10 December 2026”: a day described, and its date.
+  [/\b(?:on )?(?:the )?(?:(?:first|second|third|fourth|last|final) )?(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:of|in|after|before|following|at the end of) (?:[a-z][a-z’'-]* |\d{1,2}(?:st|nd|rd|th)? ){0,4}(?:[A-Za-z][a-z’'-]*|\d{1,2})(?:,? ?(?:i\.e\.,?|that is(?: to say)?,?|which (?:is|falls on|will be)|namely|meaning)|,|:| [–—-]) (?:on )?(?=(?:\w+day,? )?(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?,? (?:of )?(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)|(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*\.? \d))/g, (said) => `on ${/\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day/.exec(said)![0]} `],
+  [/(?<=\bon (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day )(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,? (?=\d|[A-Z][a-z]{2,8} \d)/g, () => ''],
   // “One late day costs 5 points; the box closes for good after three days.”
   [/\b(?:one|each|every) late day (?=(?:costs?|means|is)\b)/gi, (said) => (/^\p{Lu}/u.test(said) ? 'Each day late ' : 'each day late ')],
   [/\b(?:the|your) (?:box|page|link|folder|portal|area) (?:closes|shuts|is closed|is locked) (?:for good|permanently|finally|altogether) (?=after (?:one|two|three|four|five|six|seven|ten|\d{1,2}) (?:\w+ )?days?\b)/gi, () => 'late work is not accepted '],

@@ -72,7 +72,7 @@ export const lastCounts = anyOf('gi', [
   /\b(?:the|an?|every) (?:second|new|later|further) (?:one |upload |file |version |submission )?(?:replaces|overwrites) (?:the|its) (?:first|old|former|previous|earlier)\b/,
   /\b(?:I|we)(?:['’]ll| will)? (?:only |just )?(?:mark|grade|read|take) (?:whatever|what)(?:['’]s| is) (?:there|in the (?:box|folder)|uploaded) (?:last\b|at (?:the (?:end|deadline|close)|\d[\d:.]* ?(?:[ap]m)?|noon)|when (?:it|the \w+) closes)\b/,
   /\bwhat(?:ever)? is in the (?:box|folder) at (?:the )?(?:closing time|close|deadline|end)\b[^.;]{0,10}\b(?:is|gets|will be) (?:marked|graded|read|assessed)\b/,
-  /\bI (?:will |shall )?(?:only |just )?(?:look at|mark|read|grade) the second(?: one)?\b(?! (?:page|part|question|half|chapter|essay|draft))/,
+  /\bI(?:['’]ll| will| shall)? (?:only |just )?(?:look at|mark|read|grade|open|assess) (?:only |just )?the second(?: one)?\b(?! (?:page|part|question|half|chapter|essay|draft|marker|reader|paper|report|paragraph|section|file of|document))/,
   /\bthe (?:second|last|newest|latest) (?:upload|one|version|submission) is final\b/,
   /\bthe (?:last|second|later) (?:one )?is the one (?:that )?(?:we|I|markers?) (?:will )?(?:grade|mark|read|assess)/,
   /\bthe (?:later|second) (?:one|version|file|upload) (?:counts|is (?:marked|graded|read|used|kept))\b/,
