@@ -43,3 +43,24 @@ describe('a day described, and its date', () => {
 });
 
 test.each([['I’ll only look at the second one.', 'latest'], ['I’ll only look at the second paragraph.', null]])('%j', (text, keeps) => { expect(read(`You may hand in twice. ${text}`).attempts.keeps).toBe(keeps); });
+
+describe('a box that stays open longer', () => {
+  test.each<[string, string | null]>([
+    ['Hi all, about Thursday’s deadline (10 Dec). The box will now stay open until Friday 11 Dec, 10am, because the system will be down.', '2026-12-11T10:00:00'], ['The deadline is 10 December 2026. The box will stay open until Friday 11 December, 10am because of the outage.', '2026-12-11T10:00:00'],
+    ['Due 10 December 2026. Because of the outage the folder remains open until 11 December at 10 am, without penalty.', '2026-12-11T10:00:00'], ['Due 10 December 2026. The folder stays open until 14 December for late work.', '2026-12-10'],
+  ])('%j', (text, due) => { expect(read(text).due).toBe(due); });
+});
+
+describe('two works in one answer', () => {
+  test.each(['Q2 When? – Reflection: 7 January 2027, 4 p.m. Attendance sheet: 18 December 2026, 4 p.m.\nQ3 Where? – Placement > Reflection.', 'When? Reflection: 7 January 2027, 4 p.m. Attendance sheet: 18 December 2026, 4 p.m.'])('%j', (text) => {
+    expect(read(text).parts.map(({ label, due }) => [label, due])).toEqual([['Reflection', '2027-01-07T16:00:00'], ['Attendance sheet', '2026-12-18T16:00:00']]);
+  });
+});
+
+test('at least so many, and not more than so many', () => { expect(read('It must have at least 60 and must not have more than 90 pages without appendices.').limits).toMatchObject({ minPages: 60, maxPages: 90 }); });
+test.each<[string, number | null]>([['The file may be replaced once before the deadline.', 2], ['Ein einmaliges Ersetzen der Datei ist vor Fristablauf möglich.', 2], ['A broken figure may be replaced once it is repaired.', null]])('%j', (text, allowed) => { expect(read(text).attempts.allowed).toBe(allowed); });
+test.each<[string, number | null]>([['We’ll take late reports for 48 hours, with 20% off.', 2], ['I accept late work for three days at a cost of 10 %.', 3], ['I answer late mails within three days.', null]])('%j', (text, days) => { expect(read(`Due 1 December 2026. ${text}`).late.cutoffDays).toBe(days); });
+test('what an adviser is shown before is not what is handed in', () => {
+  expect(read('A draft of your thesis chapter is due to your adviser by e-mail on December 4th. The chapter itself has to be on the course site by December 18th, 10pm Mountain.')).toMatchObject({ due: '2026-12-18T22:00:00-07:00', parts: [] });
+  expect(read('The draft is due on December 4th, 2026.').due).toBe('2026-12-04');
+});

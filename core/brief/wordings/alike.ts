@@ -88,6 +88,17 @@ export const plainer: readonly Rewrite[] = [
   [/\(within (?=\d{1,2} ?%\))/g, () => '(± '],
   // “No names please – just your exam number on page one and in the file name.”
   [/(?<=\bno names?)(?: anywhere|,? please)?\s*(?:[-–—,:;]|\.)\s*(?:just|only)(?= (?:your |the |an? )?(?:exam\w*|candidate|student|matriculation|registration|anonym\w+)[ -](?:numbers?|no\.?|codes?|IDs?)\b)/gi, () => ' anywhere, only'],
+  // “Reflection: 7 January, 4 p.m. Attendance sheet: 18 December, 4 p.m.”: the stop of an hour ends its row as well.
+  [/(?<=\d ?[ap]\.m)\. (?=\p{Lu}\p{L}+(?: \p{L}+){0,3}: (?:\w+day,? )?(?:\d{1,2}(?:st|nd|rd|th)? )?\p{Lu}?[\p{L}\d])/gu, () => '; '],
+  // “At least 60 and must not have more than 90 pages”.
+  [/(?<=\bat least \d[\d.,]*(?: pages| words)?),? (?:and|but) (?:it )?(?:must|may|should|can)(?: ?not|n['’]t) (?:have|be|contain|exceed)(?: (?:more|longer) than)? (?=\d)/gi, () => ' and at most '],
+  // “The box will now stay open until Friday, because the system will be down.”
+  [/\b(?:[Tt]he|[Oo]ur) (?:[\w-]+ )?(?:box|folder|link|page|area|portal|system|place) (?:(?:will |is |are )?now (?:stays?|remains?|be|kept)?|now (?:stays|remains)) ?open until(?= (?:\w+day,? )?\d)|\b(?:[Tt]he|[Oo]ur) (?:box|folder|link|page|area|portal) (?:will )?(?:stays?|remains?) open until(?=[^.;\n]{4,50}\b(?:because|due to|owing to|as the|without (?:a )?penalty)\b)|(?<=\b(?:[Bb]ecause of|[Dd]ue to|[Oo]wing to) [^.;,\n]{4,40},? )the (?:box|folder|link|page|area|portal) (?:will )?(?:stays?|remains?) open until(?= (?:\w+day,? )?\d)/g, () => 'The deadline is now'],
+  // “The file may be replaced once before the deadline.”
+  [/\b(?:[Tt]he|[Yy]our) (?:file|paper|essay|report|document|submission|upload) (?:may|can) (?:only )?be (?:replaced|exchanged|swapped) (?:only )?once\b/g, () => 'One replacement is allowed'],
+  // “Q2 When? – Reflection: 7 January”: a question with its number, and the answer on its line.
+  [/(?<=^[ \t]*)Q ?\d{1,2}[.:)]?[ \t]+(?=[^?\n]{3,80}\?)/gm, () => ''],
+  [/(?<=^[ \t]*[^?\n]{3,80}\?)[ \t]+[–—-](?=[ \t]+\S)/gm, () => ''],
   // “There is no ±10 % allowance”, “without the customary plus or minus 10 %”: what is not given.
   [/(?<=\b(?:no|without|nor|not) (?:(?:the|any|an?|a further|usual|customary|standard|normal|extra|additional|automatic) ){0,3})(?:±|\+ ?\/ ?[-–−]|\+ or [-–−]|plus ?\/ ?minus|plus or minus) ?(?:\d{1,2}|five|ten) ?(?:%|per ?cent)/gi, () => '10 % rule'],
   // The time of a country is that of its capital.

@@ -29,6 +29,7 @@ const all = [
 ].join('|');
 
 export const attemptsElsewhere: Sayings = [
+  ['(?:ein )?einmaliges (?:Ersetzen|Austauschen) (?:der|des) \\p{L}+ (?:ist )?(?:bis zu[rm] \\p{L}+ |vor \\p{L}+ )?(?:ist )?(?:möglich|erlaubt|zulässig)|(?:die Datei|die Arbeit) (?:kann|darf) einmal (?:ersetzt|ausgetauscht) werden|le fichier peut être remplacé une (?:seule )?fois|el archivo puede (?:sustituirse|reemplazarse) una (?:sola )?vez|il file può essere sostituito una (?:sola )?volta|het bestand (?:mag|kan) (?:één|een) keer (?:worden )?vervangen(?: worden)?|filen (?:får|kan|må) (?:bytas ut|udskiftes|erstattes|byttes ut) (?:en|én) gång?', 'One replacement is allowed'],
   [once, 'upload once only'], [unlimited, 'unlimited attempts'], [latest, 'last version counts'], [all, 'All versions kept'],
   [`${figures} (?:Abgaben|Abgabeversuche|Hochladeversuche)(?: (?:sind )?(?:möglich|erlaubt|maximal))?|${figures} (?:dépôts|tentatives|essais) (?:au maximum|possibles|autorisés|autorisées|permis)|(?:hay|se permiten|dispone de|tiene) ${figures} (?:intentos|entregas)|(?:sono (?:consentit[ei]|ammess[ei])|ci sono|avete|si hanno) ${figures} (?:tentativi|consegne)|(?:je hebt|u hebt|er zijn) ${figures} pogingen|(?:du har|ni har|det finns) ${figures} försök|(?:du har|der er|det er) ${figures} (?:forsøg|forsøk)`, '$1$2$3$4$5$6$7 attempts'],
 ];
