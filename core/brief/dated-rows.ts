@@ -22,7 +22,8 @@ export function readingOf(text: string, clauses: Clause[], now: DateTime, zone: 
   const read = (wording: string): ReadDate | null => { const date = readDates({ text: wording, start: 0, end: 0 }, now, zone, order)[0]; return date?.problem === 'none' ? date : null; };
   return {
     text, clauses, zone, dates: (clause) => readDates(clause, now, zone, order, ofThisYear ? now.year : null).sort((a, b) => a.start - b.start),
-    withTime: (date, time) => { const whole = read(`${text.slice(date.start, date.end)}, ${time}`) ?? read(`${date.iso.slice(0, 10)}, ${time}`); return whole && whole.iso.length > 10 ? whole.iso : null; }, read,
+    // A year that the other dates have given stays.
+    withTime: (date, time) => { const day = date.iso.slice(0, 10), asSaid = read(`${text.slice(date.start, date.end)}, ${time}`), whole = asSaid?.iso.startsWith(day) ? asSaid : read(`${day}, ${time}`) ?? asSaid; return whole && whole.iso.length > 10 ? whole.iso : null; }, read,
   };
 }
 
@@ -201,6 +202,7 @@ function addsTime(clause: Clause, before: Clause | undefined, dated: DatedRow | 
 }
 
 /** What stands before the colon names the part: “Part 1 (draft): …”, “Peer comments due: …”, “Deadline report: …”, “M1 (topic): …”, and each line of a list of dates. */
+const opensOrCloses = /^(?:the )?(?:[\w-]+ ){0,2}(?:submissions?|uploads?|hand-?ins?|box|portal|page|folder|system|area|window|extensions?|work|late papers|late essays|penalty|deductions?)(?: \([^()]*\))? (?:opens?|opening|starts?|starting|begins?|from|open from|clos(?:es?|ing|ed)(?: from)?|ends?|ending|until|till)$/i;
 function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: string | null; listed: boolean } {
   // “b) Essay, 2,500 words - deadline 16 April 2027”.
   const item = dates.length === 1 ? /^\W*(?:\(?[a-h1-9]\)|[a-h1-9][.)]|[•*])\s*([A-Z][\p{L} ]{2,40}?)(?:,[^–—:]*?)?\s+[–—-]\s+(?:deadline|due|by)\b/u.exec(clause.text) : null;
@@ -210,6 +212,8 @@ function headOf(clause: Clause, dates: ReadDate[], listing: boolean): { label: s
   if (heading === undefined || heading.split('(').length > heading.split(')').length) return { label: null, listed: false };
   // “For students with a learning plan: 4 p.m. on 9 April”.
   if (/^for (?:all |those |any |every )?(?:students?|candidates?|those|anyone|everyone|everybody|people)\b/i.test(heading.trim())) return { label: null, listed: false };
+  // “Submissions close”, “Late work ends”: what happens on the day, and no work.
+  if (opensOrCloses.test(heading.trim())) return { label: null, listed: false };
   if (/^(?:(?:the )?(?:deadline|due date|due|hand-?in)(?: date)? for )?(?:both|all|everything|all (?:files|parts|documents))$/i.test(heading.trim())) return { label: null, listed: false };
   const whole = heading.replace(/\s*\([^)]*(?:\d|\bmax|\bpdf|\bdocx?|\bword\b)[^)]*\)\s*$/i, '').trim(), after = clause.text.slice(clause.text.indexOf(heading) + heading.length + 1), few = dates.length <= 2;
   // “Paper due dates: section A: 8 March; section B: 10 March”.

@@ -64,3 +64,30 @@ test('what an adviser is shown before is not what is handed in', () => {
   expect(read('A draft of your thesis chapter is due to your adviser by e-mail on December 4th. The chapter itself has to be on the course site by December 18th, 10pm Mountain.')).toMatchObject({ due: '2026-12-18T22:00:00-07:00', parts: [] });
   expect(read('The draft is due on December 4th, 2026.').due).toBe('2026-12-04');
 });
+
+describe('rows on when a box opens and closes', () => {
+  const things = ['Submissions', 'Submission', 'Uploads', 'Hand-ins', 'The box', 'Coursework area'], verbs = [['open', 'close'], ['opens', 'closes'], ['start', 'end'], ['opening', 'closing'], ['open from', 'closed from']] as const;
+  const late = ['Late submissions', 'Late work', 'Submissions with penalty', 'Late submission (−10 %)'], extended = ['Extensions', 'Extended submissions', 'Extension window'];
+  test.each(things.flatMap((thing, i) => verbs.map(([opens, closes], k) => [`${thing} ${opens}: Mon 7 Dec 2026, 09:00\n${thing} ${closes}: Fri 11 Dec 2026, 17:00\n${late[(i + k) % late.length]!} ${closes}: Fri 18 Dec 2026, 17:00\n${extended[(i + k) % extended.length]!} ${closes}: Fri 8 Jan 2027, 17:00\nMarks released: Mon 1 Feb 2027`])))('%j', (text) => {
+    const brief = read(text);
+    expect({ opens: brief.opens, due: brief.due, parts: brief.parts, extension: brief.extension, days: brief.late.cutoffDays }).toEqual({ opens: '2026-12-07T09:00:00', due: '2026-12-11T17:00:00', parts: [], extension: null, days: 7 });
+  });
+  test('works that close on days of their own are parts', () => { expect(read('Essay 1 closes: Fri 11 Dec 2026, 17:00\nEssay 2 closes: Fri 18 Dec 2026, 17:00').parts).toHaveLength(2); });
+});
+
+test.each<[string, string | null]>([
+  ['Students with an approved extension use the separate “extensions” page.', null], ['Students with an approved extension use the separate “Extensions” page. All others upload to “Essay 2”.', 'Essay 2'], ['Students who take the module upload to the “Essay 2” box.', 'Essay 2'],
+  ['Submission: PDF via course page > Coursework > CW1', 'course page > Coursework > CW1'],
+])('%j', (text, place) => { expect(read(text).place).toBe(place); });
+test('no acceptance after a day', () => { expect(read('Date of submission: 11.12.2026, 16:00\nLateness: -10% per 24 h; no acceptance after 18.12.2026').late).toMatchObject({ percentPerDay: 10, cutoffDays: 7 }); });
+
+test('a tolerance belongs to the length beside it', () => {
+  expect(read('Portfolio.pdf (max. 30 pages), Reflection.docx (1500 words +/- 10 %)').limits).toMatchObject({ minPages: null, maxPages: 30, minWords: 1350, maxWords: 1650 });
+  expect(read('2,000 words (8 pages) +/- 10%').limits).toMatchObject({ minWords: 1800, maxWords: 2200 });
+});
+test.each<[string, string | null]>([
+  ['Deadline: 11 December 2026 (NOT 12 December as on the old sheet!), 18:00 CET', '2026-12-11T18:00:00+01:00'], ['Set: 9 November 2026. In: 14 December 2026 (4pm). Back: 18 January 2027.', '2026-12-14T16:00:00'], ['The essay is set in Vienna. In: 14 December 2026 was a Monday.', null],
+])('%j', (text, due) => { expect(read(text).due).toBe(due); });
+test('a year said once holds for all days, with their hour too', () => {
+  expect(read('The three blog posts are due on 13 November, 27 November and 11 December 2026, each by 6 p.m.').parts.map((p) => p.due)).toEqual(['2026-11-13T18:00:00', '2026-11-27T18:00:00', '2026-12-11T18:00:00']);
+});

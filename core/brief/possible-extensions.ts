@@ -1,3 +1,4 @@
+import type { Clause, Statement } from './statements.ts';
 import { anyOf } from './wordings/any-of.ts';
 
 /** Talk of more time: what may be given, to whoever asks. */
@@ -21,3 +22,7 @@ const possible = anyOf('i', [
 
 /** Whether a statement on more time says no more than that it may be had, so that its date is nobody's deadline yet. “An extension until 12 March is only granted on request.” */
 export const isOnlyPossible = (statement: string): boolean => moreTime.test(statement) && possible.test(statement) && !given.test(statement);
+
+const someStudents = /^\W*(?:if you (?:have|need|got|were (?:given|granted)|are (?:late|resitting))|(?:all |those )?students? (?:with|who)|those (?:with|who)|anyone (?:with|who)|(?:with|for) (?:an? )?(?:approved |granted )?(?:extensions?|late work|late submissions?|resits?))\b[^.;]{0,40}\b(?:extensions?|extra time|late|resit\w*|resubmit\w*)\b/i;
+/** “Students with an approved extension use the separate “Extensions” page”: a place for some. */
+export const isPlaceOfSome = (place: Statement<string>, clauses: Clause[]): boolean => { const clause = clauses.find((c) => c.start <= place.start && place.start < c.end); return clause !== undefined && someStudents.test(clause.text.slice(0, place.start - clause.start)); };

@@ -22,6 +22,7 @@ import { isAboutPaper } from './senses/senses.ts';
 import { readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
 import { readPlaceByKind, wholeName } from './place-by-kind.ts';
+import { isPlaceOfSome } from './possible-extensions.ts';
 import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
 import { isUnsettledDate, matchesIn, settle, splitClauses, withoutAsides, type Clause, type Settled, type Statement } from './statements.ts';
@@ -78,8 +79,8 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   };
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
-  const places = readPlace(clauses);
-  brief.place = one('place', (places.length > 0 ? places : readPlaceByKind(clauses)).map((s) => wholeName(s, clauses)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
+  const forEveryone = (s: Statement<string>): boolean => !isPlaceOfSome(s, clauses), places = readPlace(clauses).filter(forEveryone);
+  brief.place = one('place', (places.length > 0 ? places : readPlaceByKind(clauses).filter(forEveryone)).map((s) => wholeName(s, clauses)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
   const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];

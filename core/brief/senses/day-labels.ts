@@ -3,7 +3,7 @@ import type { Clause } from '../statements.ts';
 import type { DaySense } from './senses-of-days.ts';
 
 /** A line that is a label and a day behind it: “Extension deadline (with approval): 11 December”. */
-const labelled = /^\W*(\p{Lu}[^:.;|\n\d]{2,60}?)\s*(?:[:|–—\t]|\s-)\s*(?:(?:by|on|until|till|from)\s+)?(?:\w+day,?\s*)?(?:the\s+)?$/u;
+const labelled = /^\W*(\p{Lu}(?:[^:.;|\n\d()]|\([^()\n]{1,30}\)){2,60}?)\s*(?:[:|–—\t]|\s-)\s*(?:(?:by|on|until|till|from)\s+)?(?:\w+day,?\s*)?(?:the\s+)?$/u;
 
 /** What labels of days say, the first that fits. Common practice of module handbooks, no published source. */
 const labels: readonly [DaySense | null, RegExp][] = [
@@ -13,8 +13,9 @@ const labels: readonly [DaySense | null, RegExp][] = [
   [null, /\blate (?:registration|enrol\w*|fee|arrivals?)\b|\b(?:late|grace|penalty) (?:period|window) (?:begins|starts|opens)\b|\b(?:feedback|marks|results?)\b/i],
   // Whoever has one, or may have one: nobody's deadline yet.
   ['other', /^(?=.*\bexten(?:ded|sions?)\b).*\b(?:with|if|when|where|once|for|students?|those|candidates?|holders?|approval|subject to|pending|maximum|latest|possible|cases?)\b/i],
+  ['other', /^(?:extensions?|extension (?:window|box|folder|area|page)|(?:extended|extension) (?:submissions|hand-?ins|uploads|papers|essays)) (?:clos\w+|ends?|ending)$/i],
   ['extension', /\bexten(?:ded|sions?)\b/i],
-  ['lateUntil', /\b(?:late|grace|penalty) (?:period|window|work|papers?|essays?|reports?|submissions?|hand-?ins?|uploads?|deadline|due date|cut-?off|closing|until|date)\b|\b(?:last|latest|final) late\b|\b(?:for|of) (?:all )?late (?:work|papers?|essays?|reports?|submissions?|hand-?ins?|uploads?)\b|^(?:late|grace period)$/i],
+  ['lateUntil', /\b(?:submissions?|work|papers?|uploads?|hand-?ins?) with (?:a )?(?:penalty|deductions?)\b|\b(?:late|grace|penalty) (?:period|window|work|papers?|essays?|reports?|submissions?|hand-?ins?|uploads?|deadline|due date|cut-?off|closing|until|date)\b|\b(?:last|latest|final) late\b|\b(?:for|of) (?:all )?late (?:work|papers?|essays?|reports?|submissions?|hand-?ins?|uploads?)\b|^(?:late|grace period)$/i],
   ['lateUntil', /^(?:the )?(?:final|absolute|hard|very last|ultimate) (?:closing|cut-?off)(?: (?:date|time|day))?$|^(?:no (?:submissions?|work|papers?|uploads?|hand-?ins?)|nothing)(?: (?:is |will be )?(?:accepted|taken))? (?:after|beyond)$/i],
   ['opens', /^unlocks?(?: on)?$/i],
 ];

@@ -99,6 +99,12 @@ export const plainer: readonly Rewrite[] = [
   // “Q2 When? – Reflection: 7 January”: a question with its number, and the answer on its line.
   [/(?<=^[ \t]*)Q ?\d{1,2}[.:)]?[ \t]+(?=[^?\n]{3,80}\?)/gm, () => ''],
   [/(?<=^[ \t]*[^?\n]{3,80}\?)[ \t]+[–—-](?=[ \t]+\S)/gm, () => ''],
+  // “No acceptance after 18.12.2026”.
+  [/\bno (?:acceptance|late acceptance|hand-?ins?|reception) (?=(?:after|beyond|past) )/gi, () => 'not accepted '],
+  // “11 December 2026 (NOT 12 December as on the old sheet!), 18:00 CET”.
+  [/ \((?:and )?not (?:on )?(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? \p{Lu}\p{L}+[^()\n]{0,60}\)(?=,? (?:at )?(?:\d{1,2}[:.]\d\d|\d{1,2} ?[ap]m|noon))/giu, () => ''],
+  // “Set: 9 November. In: 14 December. Back: 18 January.”
+  [/(?<=\b(?:[Oo]ut|[Ss]et|[Ii]ssued): [^\n]{4,50}(?:[.;,|\/] ?|\n[ \t]*))In(?=: (?:\w+day,? )?(?:the )?(?:\d{1,2}[\s.\/]|\p{Lu}\p{L}+ \d))/gu, () => 'Due'],
   // “There is no ±10 % allowance”, “without the customary plus or minus 10 %”: what is not given.
   [/(?<=\b(?:no|without|nor|not) (?:(?:the|any|an?|a further|usual|customary|standard|normal|extra|additional|automatic) ){0,3})(?:±|\+ ?\/ ?[-–−]|\+ or [-–−]|plus ?\/ ?minus|plus or minus) ?(?:\d{1,2}|five|ten) ?(?:%|per ?cent)/gi, () => '10 % rule'],
   // The time of a country is that of its capital.

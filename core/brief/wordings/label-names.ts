@@ -23,6 +23,9 @@ const lineStart = '(?<=^[ \\t]*(?:[-*•] |\\d{1,2}[.)] )?)';
 /** Rows by the names that the readers know. */
 export const labelNames: readonly Rewrite[] = [
   ...sameLabels.map(([name, labels, behind]): Rewrite => [new RegExp(`${lineStart}(?:${labels})(?=[ \\t]*:[ \\t]*${behind ? `(?:${behind})` : '\\S'})`, 'gim'), () => name]),
+  // “Submissions open from: …”, “Uploads closed from: …”.
+  [/(?<=^[ \t]*(?:[-*•] )?[A-Z][\w()%,−-]{2,20}(?: [\w()%,−-]{1,20}){0,3}) closed (?:from|on|at|after)(?=[ \t]*:)/gm, () => ' closes'],
+  [/(?<=^[ \t]*(?:[-*•] )?[A-Z][\w()%,−-]{2,20}(?: [\w()%,−-]{1,20}){0,3}) open (?:from|on|at)(?=[ \t]*:)/gm, () => ' opens'],
   // “Anonymous marking: not applied”; “Student name: must not appear”; “Name on paper: yes”.
   [/(?<=^[ \t]*(?:[-*•] )?(?:anonym|blind mark)[^:\n]{0,24}:[ \t]*)(?:not (?:applied|used|in use|possible|in force)|off|disabled|does not apply|none|inactive)\b(?=\W*$)/gim, () => 'no'],
   [new RegExp(`${lineStart}(?:student(?:['’]s)? |author(?:['’]s)? |own |your )?names?(?: on (?:the )?(?:paper|essay|report|work|pages?))?[ \\t]*:[ \\t]*(?:not on the (?:paper|essay|report|work|pages?)|must not (?:appear|be given|be stated)|(?:to be )?(?:leave|left) (?:out|off)|omit(?:ted)?|do not (?:give|state|write)|hidden)(?=\\W*$)`, 'gim'), () => 'Anonymous: yes'],
