@@ -26,3 +26,9 @@ describe('late work at a price, and for nothing after that', () => {
     ['Late antiquity essays: up to 7 pages, 10 marks; then nothing.', null], ['If you are late, email me within two days; after that I cannot accept it.', null], ['No questions will be answered after Tuesday.', null],
   ])('%j', (text, days) => { expect(read(text).late.cutoffDays).toBe(days); });
 });
+
+test('what says so is quoted where it stands', () => {
+  const text = 'Essay\nDue: Friday 18 December 2026, 15:00\nLate work:\n- less than 7 days late: capped at 40%\n- later than that scores 0', { evidence } = readBrief(text, '2026-11-30T09:00:00Z').brief, said = evidence.find((e) => e.field === 'late.cutoffDays')!;
+  expect(said.quote).toBe('less than 7 days late');
+  expect(text.slice(said.start, said.end)).toBe(said.quote);
+});

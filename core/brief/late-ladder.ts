@@ -24,17 +24,21 @@ export const speaksOfLateWork = (clause: Clause): boolean => late.test(clause.te
 /** Where late work comes to nothing. */
 export const endOfLateWork = (text: string): RegExpExecArray | null => end.exec(text);
 
+/** A clause with those behind it, each where it stands in the wording, as long as nothing stands between them. @param most - how many may follow */
+export function withThoseBehind(clauses: Clause[], i: number, most: number): string {
+  let text = clauses[i]!.text;
+  for (let k = i + 1; k < clauses.length && k <= i + most && clauses[k]!.start - clauses[k - 1]!.end < 12; k++) text += ' '.repeat(Math.max(0, clauses[k]!.start - clauses[k - 1]!.end)) + clauses[k]!.text;
+  return text;
+}
+
 /** How far a ladder may reach behind the clause that speaks of late work, and how many letters may stand between a bound and the end. */
 const clausesBehind = 4, between = 110;
 
 /** “Late work: up to a week – capped at 40; later: 0.” “Late: −5 up to 24 hours, −10 up to 48 hours, then zero.”: the last bound before the end. @returns whole days */
 export function ladderOfLateWork(clauses: Clause[]): Statement<number> | null {
   for (const [i, clause] of clauses.entries()) {
-    const here = late.exec(clause.text), headed = !here && clause.under !== undefined && clause.under.length < 80 && late.test(clause.under);
-    if (!here && !headed) continue;
-    let text = clause.text;
-    for (let k = i + 1; k < clauses.length && k <= i + clausesBehind && clauses[k]!.start - clauses[k - 1]!.end < 12; k++) text += ' '.repeat(Math.max(1, clauses[k]!.start - clauses[k - 1]!.end)) + clauses[k]!.text;
-    const from = here?.index ?? 0, limit = end.exec(text.slice(from));
+    if (!speaksOfLateWork(clause)) continue;
+    const text = withThoseBehind(clauses, i, clausesBehind), from = late.exec(clause.text)?.index ?? 0, limit = end.exec(text.slice(from));
     if (!limit) continue;
     // Bounds that stand before the end, not in it, and what it costs beside them.
     const at = from + limit.index, last = [...text.slice(0, at).matchAll(bound)].filter((m) => m.index >= from - 40 && at - m.index - m[0].length <= between).at(-1);

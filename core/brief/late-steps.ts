@@ -1,4 +1,4 @@
-import { endOfLateWork, speaksOfLateWork } from './late-ladder.ts';
+import { endOfLateWork, speaksOfLateWork, withThoseBehind } from './late-ladder.ts';
 import { isCorrection, numberWords, type Clause, type Statement } from './statements.ts';
 
 /** What each day of lateness costs, told by steps or by a rate, in any order of words. Common practice of handbooks, no published source. */
@@ -22,9 +22,7 @@ const clausesBehind = 7;
 function* stretches(clauses: Clause[]): Generator<{ clause: Clause; text: string }> {
   for (const [i, clause] of clauses.entries()) {
     if (!speaksOfLateWork(clause) && !speaksOfLateWork({ ...clause, text: clauses[i + 1]?.text ?? '' })) continue;
-    let text = clause.text;
-    for (let k = i + 1; k < clauses.length && k <= i + clausesBehind && clauses[k]!.start - clauses[k - 1]!.end < 12; k++) text += ' '.repeat(Math.max(1, clauses[k]!.start - clauses[k - 1]!.end)) + clauses[k]!.text;
-    yield { clause, text };
+    yield { clause, text: withThoseBehind(clauses, i, clausesBehind) };
   }
 }
 
