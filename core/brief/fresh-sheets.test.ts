@@ -91,3 +91,7 @@ test.each<[string, string | null]>([
 test('a year said once holds for all days, with their hour too', () => {
   expect(read('The three blog posts are due on 13 November, 27 November and 11 December 2026, each by 6 p.m.').parts.map((p) => p.due)).toEqual(['2026-11-13T18:00:00', '2026-11-27T18:00:00', '2026-12-11T18:00:00']);
 });
+test.each(['not accepted after that', 'zero thereafter'])('a length on the line behind “%s”', (end) => {
+  const { limits, late } = read(`Essay 1\nDue: 11 December 2026\nLate: capped at 40% if within one week; ${end}\n2,000 words`);
+  expect([limits.maxWords, late.cutoffDays]).toEqual([2000, 7]);
+});

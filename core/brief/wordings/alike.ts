@@ -105,6 +105,8 @@ export const plainer: readonly Rewrite[] = [
   [/ \((?:and )?not (?:on )?(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? \p{Lu}\p{L}+[^()\n]{0,60}\)(?=,? (?:at )?(?:\d{1,2}[:.]\d\d|\d{1,2} ?[ap]m|noon))/giu, () => ''],
   // “Set: 9 November. In: 14 December. Back: 18 January.”
   [/(?<=\b(?:[Oo]ut|[Ss]et|[Ii]ssued): [^\n]{4,50}(?:[.;,|\/] ?|\n[ \t]*))In(?=: (?:\w+day,? )?(?:the )?(?:\d{1,2}[\s.\/]|\p{Lu}\p{L}+ \d))/gu, () => 'Due'],
+  // A line that ends with “not accepted after that”, and a length on the next: the sentence ends with its line.
+  [/\b(?:after (?:that|this)|thereafter|afterwards)(?=\n[ \t]*(?:[-*•] )?\d[\d.,]* (?:words|pages)\b)/gi, (said) => `${said}.`],
   // “There is no ±10 % allowance”, “without the customary plus or minus 10 %”: what is not given.
   [/(?<=\b(?:no|without|nor|not) (?:(?:the|any|an?|a further|usual|customary|standard|normal|extra|additional|automatic) ){0,3})(?:±|\+ ?\/ ?[-–−]|\+ or [-–−]|plus ?\/ ?minus|plus or minus) ?(?:\d{1,2}|five|ten) ?(?:%|per ?cent)/gi, () => '10 % rule'],
   // The time of a country is that of its capital.
