@@ -1,7 +1,7 @@
 import { cleanFile } from '../core/verbs/clean.ts';
 import { CannotDo } from '../core/model/outcome.ts';
 import { pageHelpers } from './page-pool.ts';
-import { option, parseCall, print, readFile, readJson, writeOut } from './io.ts';
+import { Draft, option, parseCall, print, readFile, readJson } from './io.ts';
 
 /** handover clean FILE --out F [--details D.json] [--brief B.json] */
 export async function clean(words: string[]): Promise<number> {
@@ -11,8 +11,9 @@ export async function clean(words: string[]): Promise<number> {
   const { parseBrief, parseDetails } = option(call, 'brief') || option(call, 'details') ? await import('../core/brief/schema.ts') : ({} as never);
   const details = option(call, 'details') ? parseDetails(readJson(option(call, 'details')!), option(call, 'details')!) : null;
   const brief = option(call, 'brief') ? parseBrief(readJson(option(call, 'brief')!), option(call, 'brief')!) : null;
-  const { bytes, removed, left, proof } = await cleanFile(readFile(call.files[0]!), { details, brief }, { pageHelpers });
-  writeOut(out, bytes, call.files);
+  const file = readFile(call.files[0]!), draft = new Draft(out, call.files);
+  const { bytes, removed, left, proof } = await cleanFile(file, { details, brief }, { pageHelpers, unproved: (copy) => draft.begin(copy) }).catch(async (error: unknown) => { await draft.drop(); throw error; });
+  await draft.keep(bytes);
   const { textSame, pagesSame, maxPixelDifference } = proof;
   print({ removed, left: left.map(({ check, standing, detail, place, message }) => ({ check, standing, detail, place, message })), proof: { textSame, pagesSame, maxPixelDifference } });
   return left.some((f) => f.standing === 'stops') ? 1 : 0;

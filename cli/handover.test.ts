@@ -1,6 +1,6 @@
 import { beforeAll, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
-import { copyFileSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { copyFileSync, lstatSync, mkdtempSync, readdirSync, readFileSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildPapers, paperNames } from '../demo/papers.ts';
@@ -36,6 +36,13 @@ test('clean writes a copy, never over the original', () => {
   const done = run('clean', at(paperNames.troubledPdf), '--out', at('c.pdf'), '--details', at('details.json'));
   expect(done.json().proof).toEqual({ textSame: true, pagesSame: true, maxPixelDifference: 0 });
   expect(readFileSync(at('c.pdf')).includes('Vestergaard')).toBe(false);
+  // A copy of before is replaced, a link is written through, and nothing is left beside either.
+  const first = readFileSync(at('c.pdf'));
+  writeFileSync(at('c.pdf'), 'older');
+  symlinkSync(at('c.pdf'), at('link.pdf'));
+  for (const out of ['c.pdf', 'link.pdf']) { run('clean', at(paperNames.troubledPdf), '--out', at(out), '--details', at('details.json')); expect(readFileSync(at('c.pdf'))).toEqual(first); }
+  expect([lstatSync(at('link.pdf')).isSymbolicLink(), readdirSync(folder).filter((name) => name.endsWith('.part'))]).toEqual([true, []]);
+  expect(run('clean', at(paperNames.troubledPdf), '--out', at('nowhere/c.pdf')).err).toBe(`handover: cannot write ${at('nowhere/c.pdf')}: ENOENT (check the folder)\n`);
   const over = run('clean', at(paperNames.troubledPdf), '--out', at(paperNames.troubledPdf));
   expect([over.status, over.out]).toEqual([2, '']);
 });

@@ -1,4 +1,5 @@
-import { readFileSync, statSync, writeFileSync } from 'node:fs';
+import { lstatSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { writeFile as writeAside } from 'node:fs/promises';
 import { basename } from 'node:path';
 import type { SourceFile } from '../core/index.ts';
 import { CannotDo } from '../core/model/outcome.ts';
@@ -37,8 +38,27 @@ export function readJson(path: string): unknown {
   try { return JSON.parse(new TextDecoder().decode(file.bytes).replace(/^\uFEFF/, '')); } catch (error) { throw new CannotDo('badInput', `${path} is not JSON: ${error instanceof Error ? error.message : error}`, 'export it again'); }
 }
 export function writeOut(path: string, bytes: Uint8Array, sources: string[]): void {
-  if (sources.some((s) => samePath(s, path))) throw new CannotDo('badInput', 'the output would overwrite the original', 'give --out another name');
-  try { writeFileSync(path, bytes); } catch (error) { throw new CannotDo('lost', `cannot write ${path}: ${(error as NodeJS.ErrnoException).code ?? error}`, 'check the folder'); }
+  refuseOverwrite(path, sources);
+  try { writeFileSync(path, bytes); } catch (error) { throw cannotWrite(path, error); }
+}
+function refuseOverwrite(path: string, sources: string[]): void { if (sources.some((s) => samePath(s, path))) throw new CannotDo('badInput', 'the output would overwrite the original', 'give --out another name'); }
+const cannotWrite = (path: string, error: unknown): CannotDo => new CannotDo('lost', `cannot write ${path}: ${(error as NodeJS.ErrnoException).code ?? error}`, 'check the folder');
+/** Writes a file while the work on it goes on: beside its place, and into its place when it is kept. A copy that is not kept is gone. */
+export class Draft {
+  readonly #beside: string;
+  #written: Promise<void> | null = null;
+  constructor(readonly path: string, sources: string[]) { refuseOverwrite(path, sources); this.#beside = `${path}.${process.pid}.part`; }
+  /** The bytes must not change from here on. */
+  begin(bytes: Uint8Array): void { this.#written = writeAside(this.#beside, bytes); this.#written.catch(() => undefined); }
+  async keep(bytes: Uint8Array): Promise<void> {
+    try {
+      // A device or a link is written to and not replaced.
+      if (lstatSync(this.path, { throwIfNoEntry: false })?.isFile() === false) { writeFileSync(this.path, bytes); return; }
+      await (this.#written ?? writeAside(this.#beside, bytes));
+      renameSync(this.#beside, this.path);
+    } catch (error) { throw cannotWrite(this.path, error); } finally { await this.drop(); }
+  }
+  async drop(): Promise<void> { await this.#written?.catch(() => undefined); rmSync(this.#beside, { force: true }); }
 }
 function samePath(a: string, b: string): boolean { try { const [x, y] = [statSync(a), statSync(b)]; return x.ino === y.ino && x.dev === y.dev; } catch { return false; } }
 export const print = (value: unknown): void => { process.stdout.write(`${JSON.stringify(value, null, 1)}\n`); };

@@ -18,6 +18,7 @@ export interface JudgeInput {
   templates?: { name: string; text: string }[];
   /** the student's own matching; proposed where absent */ matching?: (DocumentDemand | null)[];
   /** groups of the docket that the student switched on although the brief is silent */ insisted?: string[];
+  /** for a caller who asks for the findings of some checks only */ only?: (id: string) => boolean;
 }
 
 /** How far anonymity is asked for: by the brief, or by the student who switched it on; details without any brief ask for it too. */
@@ -39,7 +40,7 @@ export function judge(input: JudgeInput): Judged {
     const one: CheckInput = { file: document.file, facts: document, brief, document: matching[i] ?? null, details, matcher, wanted, signs: dedupe(signs), templates: input.templates ?? [] };
     const found: Finding[] = [];
     for (const check of checks) {
-      if (check.kinds && !check.kinds.includes(document.file.kind)) continue;
+      if (input.only?.(check.id) === false || check.kinds && !check.kinds.includes(document.file.kind)) continue;
       const line = runCheck(check, one, found);
       docket.push({ ...line, document: document.file.name });
     }

@@ -24,6 +24,7 @@ export interface EngineMemory {
   _wasm_pdf_sprint_obj(object: number, tight: number, ascii: number): number;
   _wasm_pdf_is_stream(object: number): number;
   _wasm_pdf_drop_obj(object: number): void;
+  _wasm_empty_store(): void;
 }
 
 /** Where the engine may be told how it is to be made. */

@@ -17,7 +17,7 @@ export class CannotDo extends Error {
 }
 
 /** Progress and a stop that is asked about between pages. */
-export interface Job { progress?: (done: number, of: number, what: string) => void; stopped?: () => boolean; /** a reader of pictures, where the caller has one */ ocr?: () => Promise<Ocr>; /** other threads that read pages of a long file, where the caller has some */ pageHelpers?: (bytes: Uint8Array) => PageHelper[] }
+export interface Job { progress?: (done: number, of: number, what: string) => void; stopped?: () => boolean; /** a reader of pictures, where the caller has one */ ocr?: () => Promise<Ocr>; /** other threads that read pages of a long file, where the caller has some */ pageHelpers?: (bytes: Uint8Array) => PageHelper[]; /** is given a mended copy before it is proved, to be written down meanwhile and put in its place afterwards */ unproved?: (copy: Uint8Array) => void }
 export function heed(job: Job, file: string | null = null): void {
   if (job.stopped?.()) throw new CannotDo('stopped', 'Stopped before the end.', 'Start it again when you like; nothing was changed.', file);
 }

@@ -1,5 +1,5 @@
 /** Node has some of this written natively, and it is called where files of a hundred megabytes are gone through. Of the decoders that browsers have none takes each byte for itself. */
-interface NativeBytes { indexOf(byte: number, from: number): number; toString(encoding: 'latin1'): string }
+interface NativeBytes { indexOf(sought: number | string, from: number, encoding?: 'latin1'): number; toString(encoding: 'latin1'): string }
 const native = (globalThis as { Buffer?: { from(buffer: ArrayBufferLike, offset: number, length: number): NativeBytes; compare(a: Uint8Array, b: Uint8Array): number } }).Buffer;
 /** Bytes as one character each, for looking at structure that is ASCII. */
 export function latin1(bytes: Uint8Array, from = 0, to = bytes.length): string {
@@ -44,6 +44,14 @@ export function startsWith(bytes: Uint8Array, signature: readonly number[], at =
 export function finderOf(bytes: Uint8Array, byte: number): (from: number) => number {
   const searched = native?.from(bytes.buffer, bytes.byteOffset, bytes.length) ?? bytes;
   return (from) => searched.indexOf(byte, from);
+}
+
+/** Looks for a word of ASCII again and again through a large file. @returns where it begins from some place on, or -1 */
+export function finderOfWord(bytes: Uint8Array, word: string): (from: number) => number {
+  const searched = native?.from(bytes.buffer, bytes.byteOffset, bytes.length);
+  if (searched) return (from) => searched.indexOf(word, from, 'latin1');
+  const signs = Array.from(fromLatin1(word)), next = finderOf(bytes, signs[0]!);
+  return (from) => { let at = next(from); while (at >= 0 && !startsWith(bytes, signs, at)) at = next(at + 1); return at; };
 }
 
 export function sameBytes(a: Uint8Array, b: Uint8Array): boolean {

@@ -31,6 +31,7 @@ export async function cleanFile(file: SourceFile, options: { details?: Details |
     const neutral = options.details && options.brief?.anonymous !== false ? new Neutral(new Matcher(options.details)) : null, cleaned = await cleanBytes(file.bytes, file.name, job, { look, neutral, isBare: (num) => twin.bareInFirst(num) });
     // What a file for long keeping has to say of itself goes with the rest; where one is asked for, it is written again.
     const keeps = options.brief?.archival && sniffKind(file.bytes, file.name).kind === 'pdf' && (await readArchive(file.bytes)).claim !== null, bytes = keeps ? await writeArchive(cleaned) : cleaned;
+    job.unproved?.(bytes);
     const before = await readDocument(file.bytes, file.name, job, twin), after = await readDocument(bytes, file.name, job, twin);
     return await proveClean(file, before, { bytes, facts: after, twin }, options, job);
   } finally { twin.end(); }
@@ -40,12 +41,13 @@ async function proveClean(file: SourceFile, before: DocumentFacts, copy: { bytes
   if (before.passages.ok && !after.passages.ok) throw new CannotDo('notClean', 'The cleaned copy could not be read again, so it is not offered.', 'Convert the paper to PDF and clean that.', file.name);
   const details = options.details ?? null;
   const brief: Brief = { ...(options.brief ?? emptyBrief()), anonymous: options.brief?.anonymous ?? true };
-  const judged = judge({ facts: [after], brief: { ...brief, documents: [] }, briefGiven: true, details, now: 0 });
-  // What cannot be read in a damaged part may be anybody's name.
-  const left = judged.findings[0]!.filter((f) => /^(?:identity|metadata)\.|^file\.truncated$/.test(f.check) && f.key !== 'noDetails' && !isByChance(f));
+  const judged = judge({ facts: [after], brief: { ...brief, documents: [] }, briefGiven: true, details, now: 0, only: tellsWho });
+  const left = judged.findings[0]!.filter((f) => f.key !== 'noDetails' && !isByChance(f));
   return { bytes, removed: whatWent(before, after), left, proof: await proveSame({ bytes: file.bytes, facts: before }, { bytes, facts: after }, job, copy.twin) };
 }
 
+/** Checks that tell who wrote the paper; what cannot be read in a damaged part may be anybody's name. */
+const tellsWho = (id: string): boolean => /^(?:identity|metadata)\.|^file\.truncated$/.test(id);
 /** A bare name among the bytes of a font or a profile is that of whoever made it; a number, an address, a whole or a double name is not. */
 const isByChance = (f: Finding): boolean => f.place.part.startsWith('bytes/') && ['surname', 'givenName', 'initials'].includes(f.detail ?? '') && !/[\s-]/.test(String(f.data.found));
 

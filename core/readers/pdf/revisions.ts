@@ -1,15 +1,16 @@
 import { finderOf, latin1, startsWith } from '../../text/bytes.ts';
+import { plainParts } from './plain-parts.ts';
 
 const endMark = [0x25, 0x25, 0x45, 0x4f, 0x46];
 
-/** What a per cent sign begins, by one look through the whole file: %%EOF (ISO 32000-1, 7.5.5), and comments at the start of a line (7.2.3).
- * Binary data has such signs as well; whoever asks looks at what follows. */
+/** What a per cent sign begins, by one look through the file outside its packed streams: %%EOF (ISO 32000-1, 7.5.5), and comments at the start of a line (7.2.3).
+ * Streams that are not packed have such signs as well; whoever asks looks at what follows. */
 export function percentSigns(bytes: Uint8Array): { ends: number[]; comments: number[] } {
   const known = looked.get(bytes);
   if (known) return known;
   const found: { ends: number[]; comments: number[] } = { ends: [], comments: [] };
   const next = finderOf(bytes, 0x25);
-  for (let at = next(0); at >= 0; at = next(at + 1)) {
+  for (const [from, to] of plainParts(bytes)) for (let at = next(from); at >= 0 && at < to; at = next(at + 1)) {
     if (at === 0 || bytes[at - 1] === 0x0a || bytes[at - 1] === 0x0d) found.comments.push(at);
     if (bytes[at + 1] === 0x25 && startsWith(bytes, endMark, at)) found.ends.push(at);
   }

@@ -1,5 +1,6 @@
 import type { PdfDocument } from '../../engines/pdf.ts';
 import { withPage, type MupdfModule } from '../../engines/pdf.ts';
+import { engineMemory } from '../../engines/memory.ts';
 import type { Box, Gap, HeadingFact, IntegrityFact, LayoutFacts, PageFacts, Passage } from '../../model/facts.ts';
 import { measureLayout } from './layout.ts';
 import { contentOf } from '../../engines/content.ts';
@@ -71,13 +72,16 @@ export function readPages(pdf: PdfDocument, job: Job, mupdf: MupdfModule | null 
   for (let from = 0; from < count; from += step) {
     heed(job);
     const to = Math.min(count, from + step);
-    batches.push(readPageRange(pdf, mupdf, from, to, forms));
+    const batch = readPageRange(pdf, mupdf, from, to, forms);
+    batches.push(batch);
+    // The engine keeps what it unpacked: of pages of pictures the next ones need nothing, and memory that is used again is quicker than more of it.
+    if (batch.pages.every((p) => p.imageShare > mostlyPicture)) engineMemory()._wasm_empty_store();
     job.progress?.(to, count, 'pages');
   }
   return joinBatches(batches);
 }
 /** Pages between two looks at whether to stop. */
-const step = 8;
+const step = 8, mostlyPicture = 0.25;
 
 /** Lines too small to read, and lines outside the visible page. */
 function findMisplaced(lines: Line[][]): IntegrityFact[] {

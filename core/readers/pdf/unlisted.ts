@@ -1,6 +1,7 @@
 import type { Passage } from '../../model/facts.ts';
 import { finderOf, latin1 } from '../../text/bytes.ts';
 import { parsePdf, PdfString, walkDicts, type PdfValue } from './syntax.ts';
+import { plainParts } from './plain-parts.ts';
 import type { Survey } from './survey.ts';
 
 const bounds = { objects: 200, bytes: 1 << 16 };
@@ -12,7 +13,7 @@ export function unlistedObjects(bytes: Uint8Array, survey: Survey): Passage[] {
   const words: string[] = [];
   let found = 0;
   const next = finderOf(bytes, J);
-  for (let at = next(8); at >= 0 && survey.complete; at = next(at + 1)) {
+  for (const [from, to] of survey.complete ? plainParts(bytes) : []) for (let at = next(Math.max(8, from)); at >= 0 && at < to; at = next(at + 1)) {
     if (bytes[at - 1] !== B || bytes[at - 2] !== O || !/[\s]/.test(String.fromCharCode(bytes[at - 3] ?? 0))) continue;
     const num = /(?:^|[^\d.])(\d{1,9})\s+\d{1,5}\s+$/.exec(latin1(bytes, Math.max(0, at - 24), at - 2))?.[1];
     if (num === undefined || survey.objects.has(Number(num)) || Number(num) === 0) continue;
