@@ -18,9 +18,19 @@ export const identityContact = defineCheck({
 });
 
 const ringable = (text: string): boolean => { const digits = text.replace(/\D/g, '').length; return digits >= 9 && digits <= 15; };
+type Found = Map<string, { passage: Passage; at: number }>;
+/** The docket counts what the findings tell one by one: a long paper is searched once for both. */
+const known = new WeakMap<Passage[], { matcher: Matcher; found: Found }>();
+function contactsIn(passages: Passage[], matcher: Matcher): Found {
+  const before = known.get(passages);
+  if (before?.matcher === matcher) return before.found;
+  const found = contactsOutside(passages, matcher);
+  known.set(passages, { matcher, found });
+  return found;
+}
 /** Each contact once, at its first place; those that the matcher knows as the student's have findings of their own. */
-function contactsIn(passages: Passage[], matcher: Matcher): Map<string, { passage: Passage; at: number }> {
-  const found = new Map<string, { passage: Passage; at: number }>();
+function contactsOutside(passages: Passage[], matcher: Matcher): Found {
+  const found: Found = new Map();
   for (const passage of passages) {
     if (!places.has(passage.place) || passage.section === 'references') continue;
     for (const { at, text } of contactsOf(passage.text)) {
@@ -32,11 +42,13 @@ function contactsIn(passages: Passage[], matcher: Matcher): Map<string, { passag
   return found;
 }
 
+/** What an address that is spelled out has one of. */
+const maySpell = /@|[[({]at|\bdot\b|mail|me\b|handle|user ?name/i;
 interface Contact { at: number; text: string }
 function contactsOf(text: string): Contact[] {
   const inGroup = (pattern: RegExp): Contact[] => Array.from(text.matchAll(pattern), (m) => ({ at: m.index + m[0].lastIndexOf(m[1] ?? m[0]), text: m[1] ?? m[0] }));
   const addresses = /[@+/]/.test(text) ? [plainContact, personalPage].flatMap(inGroup).map((c) => ({ ...c, text: c.text.replace(/[.'-]+$/, '') })).filter((c) => /@|\//.test(c.text) || ringable(c.text)) : [];
-  const all = [...addresses, ...ringingNumbers.flatMap(inGroup).filter((c) => ringable(c.text)), ...spelledOut.flatMap(inGroup), ...inGroup(writerNumber).filter((c) => hasWriterCheckDigit(c.text)), ...homeAddress.flatMap(inGroup)];
+  const all = [...addresses, ...ringingNumbers.flatMap(inGroup).filter((c) => ringable(c.text)), ...(maySpell.test(text) ? spelledOut.flatMap(inGroup) : []), ...inGroup(writerNumber).filter((c) => hasWriterCheckDigit(c.text)), ...homeAddress.flatMap(inGroup)];
   // Of two that overlap, the longer.
   return all.filter((c, i) => !all.some((o, k) => o !== c && o.at < c.at + c.text.length && c.at < o.at + o.text.length && (o.text.length > c.text.length || o.text.length === c.text.length && k < i))).sort((a, b) => a.at - b.at);
 }
