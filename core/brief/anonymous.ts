@@ -12,6 +12,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
     const answer = clauses[i + 1], said = answer && c.asks && /^\W*(?:Q\W+)?(?:and |but |what about |how about )?(?:my|our) (?:full |own )?names?\W*\?\W*$/i.test(c.text) ? /^\W*(?:A\W+)?(?:please )?(?:(?<out>(?:leave|keep|take) (?:it|them) (?:off|out|away)|(?:does not|doesn['’]t|must not|should not|shouldn['’]t) (?:appear|be)|nowhere)|(?<on>(?:(?:put|write|give|goes|belongs) (?:it |them )?)?(?:on|at) (?:the |every |each )?(?:first|title|cover|front|top)))\b/i.exec(answer.text) : null;
     if (said) found.push({ value: said.groups!.out !== undefined, start: answer!.start, end: answer!.end });
   });
+  // “Student number in the file name, no names anywhere please”: what is said of the file's name beside it does not narrow that.
+  for (const c of clauses) if (!c.asks && /\bfile ?names?\b/i.test(c.text)) for (const m of matchesIn(c, /\bno (?:personal |student |own |real )?names? anywhere\b(?! (?:in|on) (?:the |your )?file ?names?)/giu)) found.push(yes(true, m, c));
   // “Component B is marked anonymously; component A can't be.”: of one and not of the other.
   clauses.forEach((clause, k) => { if (/^\W*(?:component|part|task|element|assessment|essay|item) (?:[A-F]|\d)\b[^.;]{0,12}\b(?:can['’]t|cannot|is not|isn['’]t|won['’]t|will not|are not)(?: be)?\b(?! (?:anonym|more|over|longer|exceed|contain|submit|includ))[^.;]{0,40}\W*$/i.test(clause.text) && /\banonym/i.test(clauses[k - 1]?.text ?? '')) found.push({ value: false, start: clause.start, end: clause.end, override: false }); });
   // “Do I put my name on it? No!”

@@ -1,6 +1,15 @@
 import { clausesWith, isCorrection, matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
 import { allAreKept, handedInOnce, lastCounts, lastOfSeveral, newestIsMarked } from './wordings/attempts.ts';
 
+const howManyTries = /\bhow many (?:attempts|tries|submissions|uploads|goes|chances|versions)\b/i;
+/** “At most three times”, “Once.”, “As many as you like”: what an answer to how often says; null where it says something else. @param counted - where a bare number answers, too */
+function howOften(answer: string, counted: boolean): number | 'unlimited' | null {
+  const said = answer.replace(/^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:you (?:have|get|can (?:submit|upload|hand (?:it )?in)|may (?:submit|upload|hand (?:it )?in)) )?/i, '');
+  if (/^(?:as (?:often|many(?: times)?) as (?:you|one|they)\b|(?:there is |there['’]s )?no (?:limit|maximum|restriction)\b(?! (?:on|to) (?:size|length|words|pages))|unlimited\b|without (?:limit|restriction)|any number\b|an unlimited number\b|however often\b)/i.test(said)) return 'unlimited';
+  const times = /^(?:only |just |up to |at most |no more than |exactly |a maximum of )?(?:(\d{1,2}|two|three|four|five|six|ten) times|(once|twice)\b(?! (?:the|you|it|your|we|I)\b))/i.exec(said), bare = counted ? /^(?:only |just |up to |at most |no more than |exactly |a maximum of )?(\d{1,2}|one|two|three|four|five|six|ten)(?=\s*(?:[.,;!(]|$| (?:attempts?|tries|submissions?|uploads?|goes?|only|at most|in total|altogether)\b))/i.exec(said) : null, often = (times?.[1] ?? times?.[2] ?? bare?.[1])?.toLowerCase();
+  return often === undefined ? null : numberWords[often] ?? Number(often);
+}
+
 export interface AttemptsRead { allowed: Statement<number | 'unlimited'>[]; keeps: Statement<'latest' | 'all'>[] }
 /** How often it may be handed in and which one counts. */
 export function readAttempts(clauses: Clause[]): AttemptsRead {
@@ -9,7 +18,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
   clauses.forEach((c, i) => {
     const answer = clauses[i + 1];
     const again = /\b(?:send|replace|change|swap) (?:it|my (?:file|paper|essay|work|submission|upload))(?: again)?\W*\?|\b(?:upload|submit|send|hand in) (?:a|another) (?:new(?:er)?|second|corrected|later|different) (?:version|file|copy)\b/i.test(c.text);
-    if (!answer || !c.asks || !again && !/\b(?:re-?submit|(?:submit|hand (?:it )?in|upload)\b[^?]*\b(?:more than once|again|twice|several times|a second time)|how (?:often|many times) (?:can|may) (?:I|we|you)\b)\b/i.test(c.text)) return;
+    if (!answer || !c.asks || !again && !/\b(?:re-?submit|(?:submit|hand (?:it )?in|upload)\b[^?]*\b(?:more than once|again|twice|several times|a second time)|how (?:often|many times) (?:can|may|could|am|are) (?:I|we|you)\b)/i.test(c.text) && !(c.asks === 'open' && howManyTries.test(c.text))) return;
     const times = /\b(?:up to |at most )?(\d{1,2}|two|three|four|five|six|ten|twice)(?: times)?\b/i.exec(answer.text)?.[1]?.toLowerCase();
     // “Can I replace my file? Once, before the deadline.” “… Yes, once.”: one more. “No, only once.” is all.
     const oneMore = (c.asks === 'yes' || c.asks === 'open' && /^\W*(?:Q(?:uestion)?\s*[:.]\s*)?(?:can|may|could) (?:I|we)\b/i.test(c.text)) && !/\b(?:more than once|twice|several times)\b/i.test(c.asks === 'open' ? c.text : '') && /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:yes\b)?[\s,–—-]*(?:but )?(?:only |just )?(?:once|one (?:more )?time|one more)\b(?! (?:the|you|it|your|we|I)\b)/i.test(answer.text);
@@ -17,7 +26,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     // How often a file may be replaced is not how often it may be handed in.
     if (again && c.asks === 'open') return;
     // Neither yes nor no: only a number of times answers it.
-    if (c.asks === 'open') { const often = /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:up to |at most )?(\d{1,2}|two|three|four|five|six|ten) times\b/i.exec(answer.text)?.[1]?.toLowerCase() ?? /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:only )?(once|twice)\b(?! (?:the|you|it|your|we|I)\b)/i.exec(answer.text)?.[1]?.toLowerCase(); if (often) out.allowed.push({ value: numberWords[often] ?? Number(often), start: answer.start, end: answer.end }); return; }
+    if (c.asks === 'open') { const often = howOften(answer.text, howManyTries.test(c.text)); if (often !== null) out.allowed.push({ value: often, start: answer.start, end: answer.end }); return; }
     if (c.asks === 'no') out.allowed.push({ value: 1, start: answer.start, end: answer.end });
     else if (times) out.allowed.push({ value: numberWords[times] ?? Number(times), start: answer.start, end: answer.end });
     else if (/\bas (?:often|many times) as\b|\bany number\b|\bunlimited\b/i.test(answer.text)) out.allowed.push({ value: 'unlimited', start: answer.start, end: answer.end });
@@ -38,7 +47,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     for (const m of matchesIn(clause, /\b(?:(?:max(?:imum)?\.?|number of|permitted|allowed)\s+)*(?:(?:re-?)?submission\s+)?(?:attempts?|tries|(?<=\bnumber of\s+|\bmax(?:imum)?\.?\s+)(?:re-?)?submissions?)(?:\s+(?:allowed|permitted|possible|available))?(?: in the (?:(?:submission|upload|hand-in) )?(?:box|folder|area|portal))?(?: (?:before|until|up to|by) the (?:deadline|due date|closing date))?\s*(?:[:=–-]|\bis\b|\bare\b)\s*(?:up to |max(?:imum)?\.? )?(unlimited|no limit|any number|\d{1,2}|one|two|three|four|five|six|ten)\b(?!\s*(?:%|st|nd|rd|th|per|days?|weeks?|hours?|marks?|points?|[:./-]\d|(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)))/gi)) { const word = m[1]!.toLowerCase(); allow(/^(?:un|no|any)/.test(word) ? 'unlimited' : numberWords[word] ?? Number(word), m); }
     for (const m of matchesIn(clause, /^\W*(?:number of )?(?:submissions?|uploads?|attempts?)\s*[:=]\s*(\d{1,2}|one|two|three|four|five)\b(?!\)|\s*\([^)\n]*\b(?:and|or)\b|\s*[KMG]i?B\b|\s*(?:%|st|nd|rd|th|jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|pdf|files?|documents?|archives?|zip|word\b|single|(?:group |team )?members?\b|persons?\b|people\b|students?\b|of (?:you|us|the)\b|(?:printed|hard|paper|bound|digital|electronic|unbound)\b|reports?|essays?|papers?|pages?|copy|copies|[:.\/]\d))/gi)) if (!out.allowed.some((s) => s.start >= clause.start && s.end <= clause.end)) allow(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     // “How often: twice at most”.
-    for (const m of matchesIn(clause, /\bhow (?:often|many times)\s*[?:|]\s*(?:at most |up to |max(?:imum)?\.? )?(once|twice|three times|four times|five times|\d(?: times)?)(?=\W|$)/gi)) allow(numberWords[m[1]!.toLowerCase().replace(/ times$/, '')] ?? Number(m[1]!.replace(/\D/g, '')), m);
+    for (const m of matchesIn(clause, /\bhow (?:often|many (?:times|tries|attempts|uploads|submissions))\s*[?:|]\s*(?:at most |up to |max(?:imum)?\.? )?(once|twice|three times|four times|five times|\d(?: times)?)(?=\W|$)/gi)) allow(numberWords[m[1]!.toLowerCase().replace(/ times$/, '')] ?? Number(m[1]!.replace(/\D/g, '')), m);
     // “Uploading more than once is not possible.”
     for (const m of matchesIn(clause, /\b(?:uploading|submitting|handing (?:it )?in|submission|upload) (?:more than once|twice|again|a second time) (?:is|will be) (?:not|im)[ -]?(?:possible|allowed|permitted)\b/gi)) allow(1, m);
     // “Submission is possible only once”, “can't be revised”.

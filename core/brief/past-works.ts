@@ -23,3 +23,14 @@ export function besideShown(rows: DatedRow[], { text }: Reading): void {
   const certain = rows.filter((r) => r.date.problem === 'none'), shown = certain.filter((r) => r.role === 'due' && !/draft|outline|plan/i.test(r.label ?? '') && shownBefore.test(text.slice(r.clause.start, r.date.start)));
   for (const r of shown) if (certain.some((o) => (o.role === 'due' || o.role === 'unknown') && o.clause !== r.clause && o.date.iso > r.date.iso)) { r.role = 'other'; r.label = null; }
 }
+
+const early = /\b(?:drafts?|outlines?|plans?|(?:first|early|earlier|trial|preliminary|rough) (?:version|attempt|try)s?|versions?|revis(?:e|ion)s?|rewrites?|Entw(?:urf|ürfe)|Exposés?|Gliederung|brouillons?|borrador|bozza)\b/i;
+const offered = /\b(?:optional(?:ly)?|voluntar(?:y|ily)|(?:if|should|in case|when) you (?:want|wish|would like|like|need|care|choose|prefer|hand|send|submit)|you(?:['’]d| would) like|(?:can|may|could|might) (?:also )?(?:be |get )?(?:hand(?:ed)?|submit(?:ted)?|sen[dt]|show|shown|upload(?:ed)?|revise[ds]?|rewrite|rewritten)|welcome to|free to|happy to (?:read|look at|comment on)|gets? (?:comments|feedback)|(?:for|with) (?:comments|feedback)|(?:allowed|possible|offered|permitted) (?:if|where|when|provided)|wer (?:möchte|will|mag)|freiwillig\w*|facultati\w+|voluntari\w+|opcional\w*|those who (?:want|wish|hand|send|submit))\b/i;
+const bound = /\b(?:must|required?|compulsory|mandatory|obligatory|graded|marked|have to|has to|worth)\b|\d ?(?:%|per ?cent|marks|points)/i;
+/** “The paper is due on 18 December. One revision is allowed if the first version is in by 11 December”: what nobody has to hand in is no window beside the one thing that everybody has to; among several it is one of them. Changes the rows that it is about. */
+export function besideOffered(rows: DatedRow[], { text }: Reading): void {
+  const due = rows.filter((r) => r.date.problem === 'none' && (r.role === 'due' || r.role === 'unknown'));
+  const free = due.filter((r) => { const said = text.slice(r.clause.start, r.clause.end); return early.test(said) && offered.test(said) && !bound.test(said) && !due.some((o) => o !== r && o.clause === r.clause); });
+  const [one, ...others] = due.filter((r) => r.role === 'due' && !free.includes(r));
+  for (const r of free) if (one && others.length === 0 && one.date.iso > r.date.iso) { r.role = 'other'; r.label = null; }
+}

@@ -1,5 +1,6 @@
 import { clausesWith, isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
 import { negated, yes } from './yes-or-no.ts';
+import { checkedAbroad, checkNamedAbroad, deniedAbroad, isAbroad, ownCheckAbroad } from './wordings/elsewhere/similarity.ts';
 import { comparedByMachine } from './wordings/similarity.ts';
 
 /** Whether the text is compared with others by a machine. A warning against plagiarism alone does not settle it. */
@@ -18,7 +19,7 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
     found.push(yes(!through && !negated(clause, m), m, clause));
   }
   // “Software check: yes.”
-  for (const clause of clauses) for (const m of matchesIn(clause, /^\W*(?:software|plagiarism|similarity|originality|text)[- ]?(?:check|comparison|matching)(?:ing)?(?: software)?\s*[:|]\s*(yes|no)\b/gi)) found.push({ value: m[1]!.toLowerCase() === 'yes', start: m.at, end: m.to, override: isCorrection(clause) });
+  for (const clause of clauses) for (const m of matchesIn(clause, /^\W*(?:software|plagiarism|similarity|originality|text)[- ]?(?:check|comparison|matching)(?:ing)?(?: software)?\s*[:|]\s*(?:(yes|oui|sí|sì|sim|ja)|no|non|não|nein|nee|nej|nei)(?!\p{L})/giu)) found.push({ value: m[1] !== undefined, start: m.at, end: m.to, override: isCorrection(clause) });
   // “We compare all answers electronically.”
   for (const clause of clauses) for (const m of matchesIn(clause, /\bwe compare (?:all|the|your) (?:answers|essays|papers|reports|submissions|texts|work|code|solutions)\b[^.;]{0,20}\b(?:electronically|automatically|by (?:computer|machine|software)|with (?:each other|one another|software))\b/gi)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
   clauses.forEach((c, i) => { for (const m of matchesIn(c, /\b(?:we|I|the (?:department|university|office)) (?:do(?:es)? not|don['’]t|doesn['’]t|won['’]t|will not) (?:run|make|do|carry out|use) (?:one|any|such a check|it)\b/gi)) if (/\b(?:plagiarism|similarity|originality|text-matching) (?:check|report|scan|test)/i.test(`${clauses[i - 1]?.text ?? ''} ${c.text}`)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(c) }); });
@@ -32,5 +33,18 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
   for (const clause of clauses) if (clause.under !== undefined && /\b(?:similarity|originality|overlap|matching) (?:score|report|check|index)\b/i.test(clause.under)) for (const m of matchesIn(clause, /\b(?:everybody['’]s|everyone['’]s|all|each|every|your) (?:\w+ )?(?:work|essays?|papers?|reports?|submissions?|files?) (?:is|are|gets?) checked\b/gi)) found.push(yes(true, m, clause));
   // “Is it checked for plagiarism? The report is, the code is too.”
   clauses.forEach((c, i) => { const answer = clauses[i + 1]; if (answer && c.asks === 'open' && /^\W*(?:Q\s*[:.]\s*)?(?:is|are|will|do|does)\b[^?]*\b(?:plagiarism|similarity|originality)\b/i.test(c.text) && /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:the|all|every|both|it|they|of course|always)\b[^.;]*\b(?:is|are|does|do|will|of course|always)\b/i.test(answer.text) && !/\b(?:not|no|never|n['’]t)\b/i.test(answer.text)) found.push({ value: true, start: answer.start, end: answer.end }); });
-  return found;
+  // “The text goes through the comparison service that the faculty pays for.” “The markers see how much of your text stands elsewhere.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:go(?:es)?|runs?|put|passe[sd]|pass|sent|fed|submitted|uploaded|processed)\b[^.;]{0,30}\b(?:through|into|by|with|via|to) (?:the |an? |our |some )?(?:[a-z]+ )?(?:comparison|copy detection|overlap) (?:service|tool|software|program|system|check)\b|\bcop(?:y|ying) detect(?:or|ion)\b[^.;]{0,20}\b(?:is|are|will be) (?:switched on|used|active|applied|run|in use)\b|\b(?:sees?|shown|told|reports?|shows?) (?:us |me |the markers? )?how much of (?:your|the|each) (?:text|essay|paper|work) (?:also )?(?:stands|appears|is found|can be found|exists|occurs) elsewhere\b/gi)) if (!clause.asks) found.push(yes(!negated(clause, m), m, clause));
+  const elsewhere = abroad(clauses);
+  if (found.length === 0 || elsewhere.some((s) => !s.value)) return elsewhere;
+  // “Similarity check: no”: the name of what there is none of says nothing more.
+  return found.filter((s) => !s.value || !found.some((o) => !o.value && o.start <= s.start && s.end <= o.end));
+}
+/** In another language than English. */
+function abroad(clauses: Clause[]): Statement<boolean>[] {
+  return clauses.flatMap((clause) => {
+    if (clause.asks || ownCheckAbroad.test(clause.text)) return [];
+    const m = [...checkNamedAbroad, ...(isAbroad.test(clause.text) ? checkedAbroad : [])].map((said) => said.exec(clause.text)).find((one) => one !== null);
+    return m ? [{ value: !deniedAbroad.test(clause.text), start: clause.start + m.index, end: clause.start + m.index + m[0].length, override: isCorrection(clause) }] : [];
+  });
 }

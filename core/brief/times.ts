@@ -8,7 +8,7 @@ import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
 import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { personalGrant } from './personal-extensions.ts';
 import { senseOfLabel } from './senses/day-labels.ts';
-import { besidePast, besideShown } from './past-works.ts';
+import { besideOffered, besidePast, besideShown } from './past-works.ts';
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
@@ -84,6 +84,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   // “Late submissions close”, “Extensions close”: labels of days are no works.
   const labelledLate = rows.some((r) => r.date.problem === 'none' && senseOfLabel(r.clause, r.date) === 'lateUntil'), ofWorks = rows.filter((r) => !labelledLate || r.date.problem !== 'none' || !['lateUntil', 'extension'].includes(senseOfLabel(r.clause, r.date) ?? ''));
   if (windowsOfWorks(ofWorks, reading) || windowElsewhere(ofWorks, reading) || worksElsewhere(ofWorks, reading) || namedByShape(ofWorks, reading, areSeveral(partsOf(rows, reading)))) addSharedTime(rows, reading);
+  besideOffered(rows, reading);
   addLeadingTime(rows, reading);
   personalGrant(rows, reading);
   out.lateUntil.push(...windowBySense(rows));

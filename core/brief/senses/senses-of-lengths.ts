@@ -26,7 +26,8 @@ export const lengthSenses = {
     'no|not|nothing|none @below @words',
   ] }],
   maxPages: [{ value: 'group', unless: anyPiece, says: [
-    '@pages is|are|as|being .. @ceiling',
+    '@pages .. is|are|as|being .. @ceiling',
+    '@stop at|after page @pageNumber',
     '@stop at|after|before|by @pages',
     'run|go|extend|amount to|up_to @pages',
     '@cannot .. go|be|run|get @beyond @pages',
@@ -44,6 +45,12 @@ export const lengthSenses = {
   ] }],
   maxBytes: [{ value: 'group', unless: /\b(?:account|quota|drive|disk|space|each (?:photo|picture|image)|photos?|inbox|mailbox)\b/i, says: [
     '@bytes .. is|are|as|being .. @ceiling',
+    '@ceiling is|stands_at|lies_at|of|remains|stays_at @bytes',
+    '@bytes @ceiling on|for .. @handing|files|file|uploads|upload',
+    'takes|accepts|holds|swallows @bytes and_no_more|at_most|and_not_more|and_nothing_more',
+    'uploads|files|upload @stop at|after @bytes',
+    'you have|get @bytes per|for_each|for_a|a|each .. file|upload|document',
+    'no|not|nothing|none @beyond @bytes',
     '@bytes at_the_most|at_most|tops',
     '@cannot .. be|get|exceed @beyond? @bytes',
     'no|not @beyond @bytes',

@@ -96,6 +96,12 @@ export const plainer: readonly Rewrite[] = [
   [/\b(?:[Tt]he|[Oo]ur) (?:[\w-]+ )?(?:box|folder|link|page|area|portal|system|place) (?:(?:will |is |are )?now (?:stays?|remains?|be|kept)?|now (?:stays|remains)) ?open until(?= (?:\w+day,? )?\d)|\b(?:[Tt]he|[Oo]ur) (?:box|folder|link|page|area|portal) (?:will )?(?:stays?|remains?) open until(?=[^.;\n]{4,50}\b(?:because|due to|owing to|as the|without (?:a )?penalty)\b)|(?<=\b(?:[Bb]ecause of|[Dd]ue to|[Oo]wing to) [^.;,\n]{4,40},? )the (?:box|folder|link|page|area|portal) (?:will )?(?:stays?|remains?) open until(?= (?:\w+day,? )?\d)/g, () => 'The deadline is now'],
   // “The file may be replaced once before the deadline.”
   [/\b(?:[Tt]he|[Yy]our) (?:file|paper|essay|report|document|submission|upload) (?:may|can) (?:only )?be (?:replaced|exchanged|swapped) (?:only )?once\b/g, () => 'One replacement is allowed'],
+  // “Due date was: 30.11.2026”, “Second chance: revised plan until …”.
+  [/(?<=^[ \t]*(?:[-*•][ \t]+)?|[.;][ \t]+)(?:Due(?: date)?|Deadline|Date)(?: originally)? was(?= ?:)/gm, () => 'Old deadline'], [/(?<=^[ \t]*(?:[-*•][ \t]+)?|[.;][ \t]+)Second (?:chance|attempt|try)(?= ?: *(?!no\b|none\b|yes\b|not\b)\S)/gm, () => 'Resit'],
+  // “You may replace your file up to two times”: that and the first.
+  [/\b(?:(?:[Yy]ou|[Ss]tudents|[Cc]andidates) (?:may|can|are allowed to) (?:only )?(?:replace|exchange|swap) (?:it|(?:your|the|their)(?: (?:file|paper|essay|report|document|submission|upload|work))?)|(?:[Tt]he|[Yy]our) (?:file|paper|essay|report|document|submission|upload) (?:may|can) (?:only )?be (?:replaced|exchanged|swapped)) (?:only |at most |up to |a maximum of |no more than )?(?:twice|(?:two|three|four|five|[2-5]) times)\b(?! (?:a|per|each) (?:day|week))/g, (said) => `${1 + ({ twice: 2, 'two times': 2, 'three times': 3, 'four times': 4, 'five times': 5 }[/twice|\w+ times$/.exec(said)![0]] ?? Number(/\d/.exec(said)?.[0] ?? 1))} attempts and the last version counts`],
+  // “Return: by Saturday 12 December”, “Answers back: …”: of a paper that is set and handed in again.
+  [/(?<=^[ \t]*(?:[-*•][ \t]+)?|[.;][ \t]+)(?:(?:[Tt]o be )?[Rr]eturn(?:ed)?:[ \t]+(?=(?:by|within|no later than|not later than|before|until)\b)|(?:Answers|Scripts|Solutions) (?:back|returned|in):[ \t]+(?=\S))/gm, () => 'Hand in: '],
   // “Q2 When? – Reflection: 7 January”: a question with its number, and the answer on its line.
   [/(?<=^[ \t]*)Q ?\d{1,2}[.:)]?[ \t]+(?=[^?\n]{3,80}\?)/gm, () => ''],
   [/(?<=^[ \t]*[^?\n]{3,80}\?)[ \t]+[–—-](?=[ \t]+\S)/gm, () => ''],

@@ -14,6 +14,7 @@ export const markersDoNotKnow = anyOf('gi', [
   /\byour (?:student |candidate |exam )?(?:ID|number|code),? (?:but )?no names?\b/,
   /^\W*identity\s*[:|]\s*(?:candidate|exam\w*|anonymous) (?:number|code|ID)\b/,
   /\bnot (?:permitted|allowed) to (?:state|give|write|mention|include) (?:one['’]s|your|their|the author['’]s) (?:own )?names?\b/,
+  /\b(?:(?:I|we)(?:['’]d| would) (?:rather not|prefer not to)|(?:I|we) (?:do not|don['’]t) want to) know (?:who (?:wrote|has written|is behind)|whose (?:work|essay|paper|report|text))\b/,
   /\byour names? (?:shouldn['’]t|should not|mustn['’]t|must not|may not) be anywhere (?:but|except|other than) on the (?:separate )?cover/,
   /^\W*marking\s*[:|][^.;]{0,20}\b(?:blind|anonymous)\b(?! (?:no|off))/,
 ]);

@@ -22,6 +22,9 @@ export const english: Sayings = [
   ['(?:PDFs|Word files) of(?= (?:past|previous|earlier|old|sample|example|model|last year|the (?:reading|lecture|slide|article|chapter)))', 'Copies of'],
   ['look for (?=[“"][^“”"\\n]{3,60}[”"](?: (?:on|in|under) [^.;\\n]{3,40}?)?,? and (?:then )?(?:upload|submit|hand in|put))', 'Upload to '],
   ['go to (?=[“"][^“”"\\n]{3,60}[”"] (?:and|then),? (?:then )?(?:press|click|hit|choose|select) (?:on )?[“"]?(?:upload|submit|hand in|send|add))', 'Upload to '],
+  // What does not move.
+  ['(?:(?:stays|remains|is(?: still)?) (?:where|as|when) it (?:was|is)|(?:keeps|has kept) (?:its|the same) (?:date|day|deadline)|(?:is|stays|remains) (?:unchanged|untouched|unaffected|the same))\\s?[:,–-](?= (?:still |on |by )?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|\\d{1,2}\\b|[A-Z][a-z]+ \\d))', 'is due'],
+  ['(?:nothing|no date) changes for(?= [^.;:\\n]{3,30}:)', ''],
   // When something else ends.
   ['(?:the |our |this )?(?:course|module|seminar|semester|class) (?:runs|lasts|goes on|continues) (?:until|till|to)', 'Term ends on'],
   // Labels with what they say.
@@ -31,7 +34,16 @@ export const english: Sayings = [
   ['(?:one|an|1)[- ]inch of margins?', 'Margins: 1 inch'], ['(?:right|correct|proper) (link|box|folder|area|page) (?:says|reads|is headed|has the name)(?= [“"])', 'right $1 is called'],
   ['(?<=words at (?:the )?least,? (?:and )?)(\\d[\\d,]*) at (?:the )?most', '$1 words at most'],
   ...['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'].map((nth, n): Sayings[number] => [`after the ${nth} (?:late )?day(?! of)`, `after ${n + 1} days`]),
-  ['(?<=(?:number|ID|code|surname|last name|family name) )(?:is to be|should be|must be|has to be|becomes|is|serves as) (?:the|your) (?:name of (?:the|your) file|file ?name|title of the file)', 'must be in the file name'],
+  ...['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'].flatMap((nth, n): Sayings => [
+    [`(?<=\\bdays?\\b[^.\\n]{0,90}\\b(?:nothing|no marks|no work|zero|not accepted|no credit|nil)(?: (?:is|are|will be) (?:accepted|marked|read|given|taken))? )after the ${nth}(?=\\s*(?:[.;,)\\n]|$))`, `after ${n + 1} days`], [`(?<=\\b(?:deducted|off|lost|lose|loses|late|penalty)\\b[^.\\n]{0,40} )(?:until|up to) the ${nth} day(?=[,;.])`, `for up to ${n + 1} days`],
+    ...(n > 0 ? [[`(?<=\\bdays?\\b[^.\\n]{0,60}\\b(?:nothing|no marks|zero|not accepted|no credit|nil) )from the ${nth}(?: day)? (?:on|onwards?)`, `after ${n} days`] as Sayings[number]] : []),
+  ]),
+  ['(?<=(?:number|ID|code|surname|last name|family name) )(?:(?:is to|shall|should|must|has to|will|may) (?:be|form|make up|constitute|serve as|act as)|becomes|is|forms|constitutes|makes up|serves as|acts as) (?:the|your) (?:name of (?:the|your) (?:file|document|upload)|file(?:[\'’]s)? ?name|title of the file)', 'must be in the file name'],
+  ['(?:I(?:[\'’]d| would)? (?:like|prefer|want)|we (?:want|would like|prefer)|please arrange for) (?:the|your|each) (?:file|document|upload) to be (?:called|named|labelled)(?= (?:after|for|with|by|as)\\b)', 'Name the file'],
+  ['(?<=(?:PDF|Word|DOCX|\\.docx|\\.pdf|ODT|RTF)[,;] )name ?:(?= \\S+[_-]\\S+)', 'file name:'],
+  ['(?:name|title) of (?:the|your) (?:file|document|upload)(?= (?:is|must be|should be|shall be|has to be|will be) (?:just |only |simply )?(?:your|the) (?:\\w+ ){0,2}(?:number|ID|code|surname)\\b)', 'file name'],
+  ['file(?:[\'’]s)? title(?=\\b(?! page))', 'file name'], ['file titles', 'file names'], ['file[\'’]s name', 'file name'],
+  ['(?<=(?:^|[.;\\n]\\s*)(?:please )?)title (?:the|your) (?:file|document|upload)(?= (?:with|after|as)\\b|:)', 'name the file'],
   ['lines (?:are|should be|must be) (?:one and a half|1\\.5) (?:lines )?apart', 'Line spacing 1.5'], ['(?:give|put on) (?:each|every) page (?:a|its) number', 'Page numbers'],
   // Kinds of files.
   ['(?<=formats? (?:other )?than (?:PDF|Word|DOCX|\\.pdf|\\.docx) )(?:cannot|can[\'’]t|will not|won[\'’]t) be(?= (?:opened|read|accepted|marked|processed))', 'can be'],

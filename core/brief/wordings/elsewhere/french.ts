@@ -20,6 +20,7 @@ export const french: Sayings = [
   [String.raw`(?:les |toutes les )?(?:versions|copies|remises) (?:précédentes|antérieures|successives)? ?(?:sont|seront) (?:toutes )?(?:conservées|gardées|archivées)`, 'All versions kept'],
   [`(?:(?:chaque|par|pour chaque) jour de retard,? (?:coûte|entraîne (?:une perte|un retrait|une pénalité) de|vous perdez|fait perdre|enlève)|(?:une )?(?:pénalité|malus|retrait|perte) de) ${percent}(?: (?:par|pour chaque) jour(?: de retard)?)?(?: (?:sera|est) (?:appliquée?|retirée?))?(?<=jour.*)`, 'late: -$1% per day'],
   [`(?:moins )?${percent} (?:de moins|en moins|de pénalité|de malus|retirés?|déduits?) (?:par|pour chaque) jour(?: de retard)?`, 'late: -$1% per day'],
+  ['(?:,? )?jusqu[’\']à concurrence de (\\d{1,2}) jours', ' for up to $1 days'],
   [`${all}${works} (?:en retard|rendus? en retard|remis en retard|tardi(?:fs?|ves?)) ne (?:sont|seront|sera) (?:pas|plus) (?:acceptés?|acceptées?|corrigés?|corrigées?|admis|admises)|aucun retard (?:ne sera|n['’]est) (?:accepté|toléré|admis)`, 'late work not accepted'],
   [`(?:passé|au-delà d['’e] ?|après) ${count} jours?(?: de retard)?,? (?:le|la|les) ${works} (?:n['’]est|ne sera|ne sont|ne seront) (?:plus|pas) (?:accepté|corrigé|admis)[es]*`, 'zero after $1 days'],
   [`(?:passé|au-delà d['’e] ?|après) ${count} semaines?(?: de retard)?,? (?:le|la|les) ${works} (?:n['’]est|ne sera|ne sont|ne seront) (?:plus|pas) (?:accepté|corrigé|admis)[es]*`, 'zero after $1*7 days'],

@@ -47,7 +47,7 @@ const signs: Readonly<Record<Tongue | 'english', string>> = {
 const shows = Object.entries(signs).map(([tongue, words]) => ({ tongue: tongue as Tongue | 'english', words: new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 'giu') }));
 const sayings = { english, german, french, spanish, italian, portuguese, dutch, swedish, norwegian }, made = new Map<string, readonly Rewrite[]>();
 /** What is handed in, or how often, in another language. */
-const namesHandIn = /abgabe|einreich|ersetz|austausch|ausgetausch|remplac|sustitu|reemplaz|sostitu|vervang|erstatt|utskift|udskift|bytas|byttes|hochgelad|versuche|lämna in|fassung|dépôt|déposé|remise|tentativ|entrega|entregad|intento|versi(?:ó|o)n|consegn|submiss|versã|versie|inlever|poging|inlämn|försök|aflever|forsøg|innlever|levere|forsøk|versjon|fichero|ficheiro|nouveau fichier/i;
+const namesHandIn = /\b(?:veces|fois|volte|vezes|keer|gånger|gange|ganger)\b|envío|dernier|abgabe|einreich|ersetz|austausch|ausgetausch|remplac|sustitu|reemplaz|sostitu|vervang|erstatt|utskift|udskift|bytas|byttes|hochgelad|versuche|lämna in|fassung|dépôt|déposé|remise|tentativ|entrega|entregad|intento|versi(?:ó|o)n|consegn|submiss|versã|versie|inlever|poging|inlämn|försök|aflever|forsøg|innlever|levere|forsøk|versjon|fichero|ficheiro|nouveau fichier/i;
 let attempts: readonly Rewrite[] | null = null;
 /** So much of a wording tells its language. */
 const beginning = 20_000;
