@@ -14,6 +14,8 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
   });
   // “Student number in the file name, no names anywhere please”: what is said of the file's name beside it does not narrow that.
   for (const c of clauses) if (!c.asks && /\bfile ?names?\b/i.test(c.text)) for (const m of matchesIn(c, /\bno (?:personal |student |own |real )?names? anywhere\b(?! (?:in|on) (?:the |your )?file ?names?)/giu)) found.push(yes(true, m, c));
+  // “Names on the first page are fine, I know you all anyway.”
+  for (const c of clauses) if (!c.asks) for (const m of matchesIn(c, /\b(?:your )?names? (?:on|in) (?:the|your) (?:(?:first|title|front|cover) page|header|paper|document|essay|report) (?:is|are) (?:fine|ok(?:ay)?|allowed|welcome|no problem|all right)\b|\b(?:can|may) put your (?:own )?names? on (?:it|the (?:paper|essay|report|first page))\b|\b(?:I|we) know (?:you all|all of you|you|your (?:hand)?writing) anyway\b/giu)) found.push(yes(false, m, c));
   // “Component B is marked anonymously; component A can't be.”: of one and not of the other.
   clauses.forEach((clause, k) => { if (/^\W*(?:component|part|task|element|assessment|essay|item) (?:[A-F]|\d)\b[^.;]{0,12}\b(?:can['’]t|cannot|is not|isn['’]t|won['’]t|will not|are not)(?: be)?\b(?! (?:anonym|more|over|longer|exceed|contain|submit|includ))[^.;]{0,40}\W*$/i.test(clause.text) && /\banonym/i.test(clauses[k - 1]?.text ?? '')) found.push({ value: false, start: clause.start, end: clause.end, override: false }); });
   // “Do I put my name on it? No!”

@@ -34,3 +34,11 @@ export function besideOffered(rows: DatedRow[], { text }: Reading): void {
   const [one, ...others] = due.filter((r) => r.role === 'due' && !free.includes(r));
   for (const r of free) if (one && others.length === 0 && one.date.iso > r.date.iso) { r.role = 'other'; r.label = null; }
 }
+
+const ofRow = /^\W*(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3}) ?:(?! ?\d{1,2}[.:]\d\d)/u, setting = /\b(?:by|what|who|deadlines?|due|dates?|submissions?|submit|hand(?:ed|ing)?|uploads?|deliver\w*|clos\w+|opens?|opening|late(?:ness|st)?|penalt\w+|extensions?|feedback|returns?|marks|resits?|final|when|where|how|until|from|note|important|attention|reminder|update|correction|format|length|place|week|day|group|time)\b/i;
+/** “Proposal: 1,500 words, due 8 December / Checklist: PDF, due 11 December”: among rows that begin with the name of a work, one that begins the same way names another. Changes the rows that it is about. */
+export function labelledAlike(rows: DatedRow[], { text }: Reading): void {
+  const due = rows.filter((r) => r.role === 'due' && r.date.problem === 'none'), nameOf = (r: DatedRow): string | null => { const name = ofRow.exec(text.slice(r.clause.start, r.date.start))?.[1] ?? null; return name !== null && !setting.test(name) ? name : null; };
+  if (!due.some((r) => r.label !== null && nameOf(r)?.toLowerCase() === r.label.toLowerCase())) return;
+  for (const r of due) if (r.label === null) r.label = nameOf(r);
+}

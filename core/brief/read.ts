@@ -9,6 +9,7 @@ import { readCounting, readPagesLeft } from './counting.ts';
 import { withRows } from './documents-of-rows.ts';
 import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
+import { readLateAbroad } from './late-abroad.ts';
 import { daysToDate } from './late-spans.ts';
 import { readShown, readWordsStated } from './shown.ts';
 import { readChoices } from './choices.ts';
@@ -190,10 +191,10 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const attempts = readAttempts(all);
   brief.attempts.allowed = one('attempts.allowed', or(attempts.allowed, plain.allowed, sensesOf.allowed));
   brief.attempts.keeps = one('attempts.keeps', or(attempts.keeps, plain.keeps, sensesOf.keeps));
-  const late = readLate(clauses);
-  brief.late.percentPerDay = one('late.percentPerDay', or(late.percentPerDay, plain.percentPerDay, sensesOf.percentPerDay));
+  const late = readLate(clauses), lateAbroad = readLateAbroad(clauses);
+  brief.late.percentPerDay = one('late.percentPerDay', or(late.percentPerDay, plain.percentPerDay, (own) => [sensesOf.percentPerDay(own), lateAbroad.percentPerDay].find((s) => s.length > 0) ?? []));
   const latest = brief.due ?? times.parts.flatMap((p) => p.due ?? []).sort().at(-1) ?? null, lastDue = latest ? lastDay(latest) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === latest) ? [{ ...s, value: days }] : []; }) : [], clauseAt = (at: number): number => clauses.findIndex((c) => c.start <= at && at < c.end), /* “From 1 April on no late work is accepted”: until then it is */ spans = [...late.cutoffDays.filter((s) => s.value !== 0 || !dated.some((d) => d.value > 0 && clauseAt(d.start) === clauseAt(s.start))), ...dated];
-  brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays.filter((s) => s.value > 0), (own) => sensesOf.cutoffDays(own, plain.cutoffDays.filter((s) => isAboutPaper(sentenceOf(s))), brief.due)));
+  brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays.filter((s) => s.value > 0), (own) => [sensesOf.cutoffDays(own, plain.cutoffDays.filter((s) => isAboutPaper(sentenceOf(s))), brief.due), lateAbroad.cutoffDays].find((s) => s.length > 0) ?? []));
 
   const layout = readLayout(clauses);
   // The large sheet of one of several documents is not that of all.

@@ -182,6 +182,9 @@ export function besideMistake(rows: DatedRow[], { text }: Reading): void {
     if (next?.role !== 'due' || !/\b(?:correct|right|actual|real|proper|true) (?:deadline|date|due date|one|time)\b/i.test(text.slice(next.clause.start, next.date.start))) continue;
     r.role = 'other'; next.label = r.label; next.override = false;
   }
+  // “The date in the syllabus (4 Dec) is wrong, the date on the course page (11 Dec, 18:00) is right.”
+  const [wrong, right] = [/^[^.;\p{L}]{0,12}(?:\bis|was) (?:clearly |of course )?(?:an? )?(?:mistake|error|misprint|typo|wrong|incorrect|outdated|out of date|not (?:right|correct|true|valid))\b/iu, /^[^.;\p{L}]{0,12}(?:\bis|was) (?:the )?(?:right|correct|valid|true)\b/iu].map((said) => rows.filter((r) => r.date.problem === 'none' && said.test(text.slice(r.date.end, r.date.end + 60)))) as [DatedRow[], DatedRow[]];
+  if (wrong.length > 0 && right.length === 1) { for (const r of wrong) { r.role = 'other'; r.label = null; } right[0]!.role = 'due'; right[0]!.label = null; }
 }
 
 /** A resit, and a second hand-in after feedback, have their own deadlines beside the common one. */

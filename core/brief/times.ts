@@ -8,7 +8,7 @@ import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
 import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
 import { personalGrant } from './personal-extensions.ts';
 import { senseOfLabel } from './senses/day-labels.ts';
-import { besideOffered, besidePast, besideShown } from './past-works.ts';
+import { besideOffered, besidePast, besideShown, labelledAlike } from './past-works.ts';
 import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } from './last-days.ts';
 import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
@@ -43,6 +43,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   if (rows.some((r) => r.role === 'due' && !isAway.test(r.clause.text))) for (const r of rows) if (isAway.test(r.clause.text) && !isCorrection(r.clause)) { r.role = 'other'; r.label = null; }
   const inRows = windowRows(rows, reading);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...inRows, ...lateUntil, ...cappedUntil(rows, reading), ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
+  labelledAlike(rows, reading);
   besidePast(rows, reading, now);
   besideShown(rows, reading);
   saidAgain(rows, reading);

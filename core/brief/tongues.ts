@@ -5,7 +5,7 @@ import { eitherKind, tonguesElsewhere } from './wordings/demands-elsewhere.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const leads = whenAsked((): readonly [RegExp, string][] => ([
-  ['até(?: ao dia| ao| o dia)?(?= (?:\\p{L}+ )?\\d)', 'by'],
+  ['até(?: ao dia| ao| o dia)?(?= (?:[\\p{L}-]+,? )?\\d)', 'by'], ['data[- ]limite(?= ?:)', 'deadline'], ['(?:uiterste )?inleverdatum(?= ?:)', 'due'], ['(?:inleveren|in te leveren) uiterlijk(?= (?:\\p{L}+ )?\\d)', 'due by'], ['el plazo (?:termina|acaba|finaliza|vence|se cierra) el', 'due by'],
   // “17h00, et le journal”: no zone of that name.
   ['(?<=\\d,?\\s)et(?=\\s(?:le|la|les|l[’\']|un|une|à|au|pour|votre|vos|du|de))', '& '],
   ['(?<=\\d )à(?= \\d+ (?:pages|mots))', '-'], ['par courriel à', 'by email to'],
@@ -19,7 +19,9 @@ const leads = whenAsked((): readonly [RegExp, string][] => ([
 ] as const).map(([other, english]) => [new RegExp(`(?<![\\p{L}])(?:${other})(?![\\p{L}])`, 'giu'), english]));
 const inFigures = /(?<!\d)\d{1,2}[/.-]\d{1,2}[/.-]20\d\d(?!\d)/;
 /** A day by the name of its month, with its year, or behind what opens then. */
-const namedDay = /(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})|(?<=(?:[Oo]pens(?: on|:)|extension until)[\s\u00a0]{1,60}(?:(?:\p{L}{4,12},? )(?:de |den )?)?)(\d{1,2})\.?(?:er)? (?:de |di )?(\p{L}{3,12})(?![\p{L}]|\s\d{4})/gu;
+/** Names of months that are no English ones. */
+const foreignMonth = monthNames.map(([pattern]) => /\(\?:([^)]*)\)/.exec(pattern.source)![1]!).join('|');
+const namedDay = new RegExp(String.raw`(?<![\p{L}\d])(\d{1,2})\.?(?:er)? (?:de |di |den )?(\p{L}{3,12})(?: de(?:l)?)?(?= 20\d\d| \d{4})|(?<=(?:[Oo]pens(?: on|:)|extension until)[\s\u00a0]{1,60}(?:(?:\p{L}{4,12},? )(?:de |den )?)?)(\d{1,2})\.?(?:er)? (?:de |di )?(\p{L}{3,12})(?![\p{L}]|\s\d{4})|(?<![\p{L}\d.,:/–-])(\d{1,2})\.?(?:er)? (?:de |di |den )?(${foreignMonth})(?![\p{L}]|,? (?:de(?:l)? )?\d{4})`, 'giu');
 
 const demands = tonguesElsewhere.map((t) => ({ ...t, phrases: whenAsked(() => t.phrases.map(([other, english]) => [new RegExp(`(?<![\\p{L}_])(?:${other})(?![\\p{L}_])`, 'giu'), english] as const)), places: whenAsked(() => new RegExp(`(?<![\\p{L}_])${t.places}(?=\\s{1,3}[“"])`, 'giu')) }));
 /** What a name in quotation marks says stays. */
@@ -52,8 +54,8 @@ export function otherTonguesAsEnglish(original: string, written = original): str
   let foreign: boolean | undefined;
   const isForeign = (): boolean => (foreign ??= (tongueOf(written) ?? tongueOf(original)) !== undefined);
   let found = wording !== original;
-  const dated = wording.replace(namedDay, (whole, dated?: string, inYear?: string, alone?: string, of?: string) => {
-    const day = (dated ?? alone)!, month = (inYear ?? of)!;
+  const dated = wording.replace(namedDay, (whole, dated?: string, inYear?: string, alone?: string, of?: string, bare?: string, ofIt?: string) => {
+    const day = (dated ?? alone ?? bare)!, month = (inYear ?? of ?? ofIt)!;
     const name = monthNames.find(([pattern]) => new RegExp(`^(?:${pattern.source})$`, 'iu').test(month));
     // “30. april”: a name that is English as well.
     const isEnglishToo = !name && (wording !== original || isForeign()) && /^(?:april|august|september|november|december|oktober|desember)$/i.test(month);
@@ -66,7 +68,11 @@ export function otherTonguesAsEnglish(original: string, written = original): str
     return spare < 0 ? whole : `${day}${'\u00a0'.repeat(Math.min(spare, 5))} ${english}${'\u00a0'.repeat(Math.max(0, spare - 5))}`;
   });
   // “Date limite : 15/03/2027”: in figures the day is the same everywhere, what leads it in is not.
+  // Dutch has the names of most months in common with English.
+  found ||= /(?<!\p{L})(?:\d uur|inleveren|inleverdatum|uiterlijk)(?!\p{L})/iu.test(wording);
   if (!found && (!inFigures.test(wording) || onlyEnglish.test(wording.slice(0, 2000)) && onlyEnglish.test(written.slice(0, 2000)))) return wording;
   // “18h00”, “kl. 18.00”, “ore 18:00”, “18.00 uur”: what is around the hour.
-  return leads().reduce((text, [other, english]) => text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length));
+  return leads().reduce((text, [other, english]) => text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length))
+    // “18 horas”, “om 18 uur”, “ore 18”, “, 18 h”: whole hours, where there is room for their minutes.
+    .replace(/(?<![\d:.,])(\d{1,2}) (?:horas|uur)(?!\p{L})|\bore (\d{1,2})(?!\d|[:.,h]\d|\p{L})|, (\d{1,2}) h(?![\p{L}\d])/giu, (s, a?: string, b?: string, c?: string) => (c === undefined ? `${a ?? b}:00` : ` ${c}:00`).padEnd(s.length));
 }

@@ -96,6 +96,14 @@ export const plainer: readonly Rewrite[] = [
   [/\b(?:[Tt]he|[Oo]ur) (?:[\w-]+ )?(?:box|folder|link|page|area|portal|system|place) (?:(?:will |is |are )?now (?:stays?|remains?|be|kept)?|now (?:stays|remains)) ?open until(?= (?:\w+day,? )?\d)|\b(?:[Tt]he|[Oo]ur) (?:box|folder|link|page|area|portal) (?:will )?(?:stays?|remains?) open until(?=[^.;\n]{4,50}\b(?:because|due to|owing to|as the|without (?:a )?penalty)\b)|(?<=\b(?:[Bb]ecause of|[Dd]ue to|[Oo]wing to) [^.;,\n]{4,40},? )the (?:box|folder|link|page|area|portal) (?:will )?(?:stays?|remains?) open until(?= (?:\w+day,? )?\d)/g, () => 'The deadline is now'],
   // “The file may be replaced once before the deadline.”
   [/\b(?:[Tt]he|[Yy]our) (?:file|paper|essay|report|document|submission|upload) (?:may|can) (?:only )?be (?:replaced|exchanged|swapped) (?:only )?once\b/g, () => 'One replacement is allowed'],
+  // “Monday the 7th of December … Thursday the 10th”; lines that are numbered without a stop: “2  Report A: …” behind “1  Reports …”.
+  [new RegExp(`(?<=\\b(${monthNames.join('|')})\\b[^\\n]{0,160}\\b(?:by|on|until|till|before|to|and) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,? )the (\\d{1,2})(?:st|nd|rd|th)\\b(?! (?:of\\b|\\p{Lu}))`, 'gu'), (_, [month, day]) => `${day} ${month}`],
+  [/(?<=^[ \t]*1[ \t]{2,}\p{Lu}[^]{0,4000}\n[ \t]*)\d{1,2}(?=[ \t]{2,}\p{Lu}\p{L}+[ :])/gu, (n) => `${n}.`],
+  // “Vom 1. bis zum 15. Februar”; “Einreichfenster: … bis …”; “may work in Word but hand in a PDF”; “with a name of the form MT_<candidate number>.pdf”.
+  [/(?<=\b[Vv]om )\d{1,2}\.(?= bis (?:zum )?\d{1,2}\. ?(Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)\b)/g, (day, [month]) => `${day} ${month}`],
+  [/\b(?:[Ee]inreichfenster|[Aa]bgabefenster|[Uu]ploadfenster|[Ee]inreich(?:ungs)?frist)(?= ?: ?\d[^\n]{3,40} bis )/g, () => 'Abgabezeitraum'],
+  [/(?<=\b(?:work|write|draft|type|compose)(?: it| your \w+)? in )(?:Word|LaTeX|Pages|ODT)(?: or (?:Word|LaTeX|Pages|ODT))?(?=[^.;]{0,24}[,;]? (?:but|what you)\b[^.;]{0,24}\b(?:hand in|upload|submit|send|must be|has to be)\b[^.;]{0,20}\bPDF)/g, () => 'a program'],
+  [/\b(?:(?:with|under|has|having) (?:a|the) name of the form|whose name (?:has|takes|follows|is of|must have|should have) the form) (?=\S*[_<-])/g, () => 'named '],
   // “Due date was: 30.11.2026”, “Second chance: revised plan until …”.
   [/(?<=^[ \t]*(?:[-*•][ \t]+)?|[.;][ \t]+)(?:Due(?: date)?|Deadline|Date)(?: originally)? was(?= ?:)/gm, () => 'Old deadline'], [/(?<=^[ \t]*(?:[-*•][ \t]+)?|[.;][ \t]+)Second (?:chance|attempt|try)(?= ?: *(?!no\b|none\b|yes\b|not\b)\S)/gm, () => 'Resit'],
   // “You may replace your file up to two times”: that and the first.

@@ -14,6 +14,8 @@ export const markersDoNotKnow = anyOf('gi', [
   /\byour (?:student |candidate |exam )?(?:ID|number|code),? (?:but )?no names?\b/,
   /^\W*identity\s*[:|]\s*(?:candidate|exam\w*|anonymous) (?:number|code|ID)\b/,
   /\bnot (?:permitted|allowed) to (?:state|give|write|mention|include) (?:one['’]s|your|their|the author['’]s) (?:own )?names?\b/,
+  /(?<!\b(?:peer|fellow|student) )\b(?:board|committee|panel|jury|examiners?|markers?|readers?|graders?|assessors?|reviewers?) (?:do(?:es)? not|don['’]t|doesn['’]t|will not|won['’]t|are not|is not|isn['’]t) (?:be )?(?:know|learn|see|get to know|find out|told) (?:your names?|who you are|whose (?:work|paper|essay)|the authors?)\b/,
+  /\b(?:see to it|make sure|ensure|take care|check) that your (?:own |full )?name (?:is not|isn['’]t|does not (?:appear|stand|show up)|doesn['’]t (?:appear|stand|show up)|appears nowhere|is nowhere) (?:anywhere )?(?:in|on) (?:the|your) (?:document|paper|file|essay|text|report|pdf|thesis)\b(?! ?name)/,
   /\b(?:(?:I|we)(?:['’]d| would) (?:rather not|prefer not to)|(?:I|we) (?:do not|don['’]t) want to) know (?:who (?:wrote|has written|is behind)|whose (?:work|essay|paper|report|text))\b/,
   /\byour names? (?:shouldn['’]t|should not|mustn['’]t|must not|may not) be anywhere (?:but|except|other than) on the (?:separate )?cover/,
   /^\W*marking\s*[:|][^.;]{0,20}\b(?:blind|anonymous)\b(?! (?:no|off))/,

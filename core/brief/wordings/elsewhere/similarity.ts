@@ -7,7 +7,7 @@ const romanceTool = 'control|comprobación|verificación|análisis|revisión|det
 const compound = 'software|programm?|prüf|kontroll?|erkennung|scann?er|check|suche|abgleich|überprüfung|controle|detectie|verktyg|verktøy|værktøj|sjekk|tjek|søgning|granskning|detektering|skanning|søk';
 /** A check or a tool that is called so. */
 const named = [
-  `anti-?(?:plagio|plágio|plagiat)`, `(?:${romanceTool}) (?:de |de la |di |do |da |des |della |delle |per la |per il |du |d[’']|de l[’']|dell[’'])?(?:(?:${romanceTool}) (?:de |di |do |da |des |della |delle |du |d[’']|de l[’']|de la )?)?(?:${copying}|${alike})`,
+  `anti-?(?:plagio|plágio|plagiat)`, `(?:${romanceTool})(?: automati(?:que|ca|co)| automátic[ao]| informatique| electrónic[ao])? (?:de |de la |di |do |da |des |della |delle |per la |per il |du |d[’']|de l[’']|dell[’'])?(?:(?:${romanceTool}) (?:de |di |do |da |des |della |delle |du |d[’']|de l[’']|de la )?)?(?:${copying}|${alike})`,
   `(?:plagiats?|plagiaat|ähnlichkeits|originalitäts|textabgleichs?)-?(?:${compound})[${letters}]*`,
 ];
 /** Something that looks, and what it looks for, in either order. */
