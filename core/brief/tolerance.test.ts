@@ -57,7 +57,9 @@ test('of pages it is what is said right behind them', () => {
   expect(pagesOf('Length: 10 pages. You may be 10% over or under.')).toMatchObject({ minPages: 9, maxPages: 11 });
   expect(pagesOf('The page limit is 10. Cite in APA style. Every table needs a caption, every figure a source, and every quotation a page number in brackets. Deviations of 10% from the given data are accepted.')).toMatchObject({ minPages: null, maxPages: 10 });
 });
+test.each(['Write 2,000 words. The interest rate may vary by 10 %.', 'Length: 2,000 words. Your results may deviate from the expected values by up to 10%.'])('%s', (text) => { expect(lengthOf(text)[0]).toBeNull(); });
 test('two that differ, and one that would leave nothing, change nothing', () => {
   expect(lengthOf('Length: 2,000 words. You may be 10% over or under. You may be 5% over or under.')).toEqual([null, 2000]);
   expect(lengthOf('Length: 200 words. You may be 300 words over.')[1]).toBe(200);
+  expect(lengthOf('Length: 2,000 words. Can I go over or under? By 10 %.')).toEqual([1800, 2200]);
 });

@@ -32,6 +32,9 @@ const denied = new RegExp(String.raw`\b(?:no|without|neither|nor)\b[^.;]{0,24}(?
 /** What else is counted in shares. */
 const otherShare = /\b(?:similarity|similarities|match(?:es|ing|ed)?|overlap|plagiari\w+|originality|attendance|weight\w*|worth|marks? (?:for|is|are)|grade|quotations?|quoted|participation|late|days?|hours?|bibliography|ai)\b/i;
 
+/** What varies, where a verb says that something does. */
+const varies = /^(?:deviat(?!ion)|differ|var(?:y|ies)|depart|stray|diverg(?!ence))/i, ofLength = /\b(?:length|words?|count|limit|it|this|that|you|essays?|papers?|reports?|work)\b/i;
+
 /** @returns how far and which way, where a clause that names no length of its own says it */
 export function toleranceOf(clause: Clause): Tolerance | null {
   if (!/\d|\bten\b|\bfive\b|\bfifteen\b/i.test(clause.text) || otherShare.test(clause.text)) return null;
@@ -39,13 +42,15 @@ export function toleranceOf(clause: Clause): Tolerance | null {
   for (const shape of shapes) for (const m of matchesIn(clause, shape)) {
     const { share: part, words, both, over: above, beyond } = m.groups ?? {}, said = `${clause.text.slice(0, m.at - clause.start)} ${clause.text.slice(m.to - clause.start)}`;
     if (beyond !== undefined ? !forbidden.test(said) : denied.test(clause.text) || !allowed.test(said) && !aboutLength && both === undefined) continue;
+    // “The interest rate may vary by 10 %.”
+    if (varies.test(m[0]) && !ofLength.test(clause.text.slice(0, m.at - clause.start))) continue;
     return { share: part === undefined ? null : percent(part) / 100, words: words === undefined ? null : Number(words), both: both !== undefined || above === undefined && /(?:devi|vari|diverg)\w+/i.test(m[0]) ? true : above !== undefined || /overrun/i.test(m[0]) ? false : null, start: m.at, end: m.to };
   }
   // “Can I go over? By 10 % at most.” “Is there leeway? 10 %.”
   const answer = aboutLength ? new RegExp(String.raw`^\W*(?:A(?:nswer)?\W+)?(?:yes\W+)?(?:by |only )?(?:up to |at most )?${amount}(?= at most|\W*$)`, 'i').exec(clause.text) : null;
   if (!answer || !/\b(?:over|exceed|longer|above|leeway|tolerance|margin|flexib\w+|allowance)\b/i.test(asked)) return null;
   const { share: part, words } = answer.groups!, up = /\b(?:over|exceed|longer|above)\b/i.test(asked);
-  return { share: part === undefined ? null : percent(part) / 100, words: words === undefined ? null : Number(words), both: up ? /\bunder|below|shorter\b/i.test(asked) : null, start: clause.start + answer.index, end: clause.start + answer.index + answer[0].length };
+  return { share: part === undefined ? null : percent(part) / 100, words: words === undefined ? null : Number(words), both: up ? /\b(?:under|below|shorter)\b/i.test(asked) : null, start: clause.start + answer.index, end: clause.start + answer.index + answer[0].length };
 }
 const percent = (text: string): number => written[text.toLowerCase()] ?? Number(text);
 
