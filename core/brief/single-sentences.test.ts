@@ -245,6 +245,7 @@ test.each<[string, Record<string, unknown>]>([
   ["O envio abre a 30 de novembro de 2026 às 9:00 e fecha a 11 de dezembro de 2026 às 20:00.", {"opens": "2026-11-30T09:00:00", "due": "2026-12-11T20:00:00"}],
   ["Het werkstuk wordt ingeleverd als pdf van maximaal 5 MB.", {"documents.0.types": ["pdf"]}],
   ["Une vérification automatique des similitudes est faite sur tous les dossiers.", {"similarityChecked": true}],
+  ["Hand-in of reports\n\n1  Reports are handed in online.\n2  Report A (titration): 4 December, 5 pm. Report B (synthesis): 11 December, 5 pm.", {"parts.0.label": "Report A (titration)", "parts.1.label": "Report B (synthesis)"}],
 ])('%j', (text, asked) => {
   const { brief } = readBrief(text, '2026-11-30T09:00:00Z');
   expect(Object.fromEntries(Object.keys(asked).map((path) => [path, fieldOf(brief, path)]))).toEqual(asked);

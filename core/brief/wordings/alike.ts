@@ -98,7 +98,7 @@ export const plainer: readonly Rewrite[] = [
   [/\b(?:[Tt]he|[Yy]our) (?:file|paper|essay|report|document|submission|upload) (?:may|can) (?:only )?be (?:replaced|exchanged|swapped) (?:only )?once\b/g, () => 'One replacement is allowed'],
   // “Monday the 7th of December … Thursday the 10th”; lines that are numbered without a stop: “2  Report A: …” behind “1  Reports …”.
   [new RegExp(`(?<=\\b(${monthNames.join('|')})\\b[^\\n]{0,160}\\b(?:by|on|until|till|before|to|and) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,? )the (\\d{1,2})(?:st|nd|rd|th)\\b(?! (?:of\\b|\\p{Lu}))`, 'gu'), (_, [month, day]) => `${day} ${month}`],
-  [/(?<=^[ \t]*1[ \t]{2,}\p{Lu}[^]{0,4000}\n[ \t]*)\d{1,2}(?=[ \t]{2,}\p{Lu}\p{L}+[ :])/gu, (n) => `${n}.`],
+  [/(?<=^[ \t]*1[ \t]{2,}\p{Lu}[^]{0,1000}\n[ \t]*)\d{1,2}(?=[ \t]{2,}\p{Lu}\p{L}+[ :])/gmu, (n) => `${n}.`],
   // “Vom 1. bis zum 15. Februar”; “Einreichfenster: … bis …”; “may work in Word but hand in a PDF”; “with a name of the form MT_<candidate number>.pdf”.
   [/(?<=\b[Vv]om )\d{1,2}\.(?= bis (?:zum )?\d{1,2}\. ?(Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)\b)/g, (day, [month]) => `${day} ${month}`],
   [/\b(?:[Ee]inreichfenster|[Aa]bgabefenster|[Uu]ploadfenster|[Ee]inreich(?:ungs)?frist)(?= ?: ?\d[^\n]{3,40} bis )/g, () => 'Abgabezeitraum'],
