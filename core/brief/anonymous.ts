@@ -1,5 +1,6 @@
 import { clausesWith, isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
 import { negated, yes } from './yes-or-no.ts';
+import { keptFromMarkers, knownToMarkers, nameAskedFor, ofOthers } from './wordings/who-it-is.ts';
 import { anonymousMarking, codeInsteadOfName, knownByCode, markersDoNotKnow, namesAreShown, namesKeptOut } from './wordings/anonymous.ts';
 
 /** Whether the marking is anonymous. Talk of anonymous interviewees, data or peer review does not settle it. */
@@ -7,6 +8,9 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
   const found: Statement<boolean>[] = [];
   // “Who will see my name? Nobody.”
   clauses.forEach((c, i) => { const answer = clauses[i + 1]; if (answer && c.asks === 'open' && /\bwho\b[^?]*\b(?:see|know)s?\b[^?]*\bnames?\b/i.test(c.text) && /^\W*(?:A\s*[:.]\s*)?(?:nobody|no one|no-one)\b/i.test(answer.text)) found.push({ value: true, start: answer.start, end: answer.end }); });
+  // “Do I put my name on it? Not on the report. The log has to carry it.”: what is said of another paper under the same question does not hold against it.
+  const notOnIt = clauses.filter((c) => /\b(?:my|our) (?:full )?names?\b[^?]*\?\W*$/i.test(c.under ?? '') && /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:nobody['’]s|no name|not (?:on|in)(?! the file ?name)(?! the name of))\b/i.test(c.text));
+  for (const c of notOnIt) found.push(yes(true, { at: c.start, to: c.end }, c));
   // “My name? Leave it off.” “What about my name? On the first page, please.”
   clauses.forEach((c, i) => {
     const answer = clauses[i + 1], said = answer && c.asks && /^\W*(?:Q\W+)?(?:and |but |what about |how about )?(?:my|our) (?:full |own )?names?\W*\?\W*$/i.test(c.text) ? /^\W*(?:A\W+)?(?:please )?(?:(?<out>(?:leave|keep|take) (?:it|them) (?:off|out|away)|(?:does not|doesn['’]t|must not|should not|shouldn['’]t) (?:appear|be)|nowhere)|(?<on>(?:(?:put|write|give|goes|belongs) (?:it |them )?)?(?:on|at) (?:the |every |each )?(?:first|title|cover|front|top)))\b/i.exec(answer.text) : null;
@@ -22,7 +26,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
   // “Name visible? Yes please.”
   for (const c of clauses) if ((c.asks === 'yes' || c.asks === 'no') && /^\W*(?:is (?:my|your|the) )?names? (?:visible|shown|on (?:it|the paper))\W*\?/i.test(c.text)) found.push({ value: c.asks === 'no', start: c.start, end: c.end });
   for (const c of clauses) if ((c.asks === 'yes' || c.asks === 'no') && /\b(?:do|should|must|may|can|shall) (?:I|we) (?:put|write|give|include|state|add|use) (?:my|our) names?\b(?![^?]*\bfile ?name)|\bshould my name (?:be|appear|stand) (?:in|on) (?:the|my) (?:file(?! ?name)|paper|essay|document|text|work|report)\b/i.test(c.text)) found.push({ value: c.asks === 'no', start: c.start, end: c.end });
-  for (const clause of clausesWith(clauses.filter((c) => c.asks !== 'open'), /anonym|blind|named (?:mark|grad|assess)|^\W*identi|by name|no name|permitted to|allowed to|^\W*names?\s*[:|]|on page|on the (?:paper|essay|report)|whose|marked by|anywhere (?:but|except)|replaced|under (?:the|your|a) (?:candidate|exam|pseudonym|code|motto)|see only|sees only|neither|nothing but|nothing except|nothing else|numbers|identif|(?:numbers?|codes?|ID) only|\bsurnames?\b|\bbear|\bnames?\b|identi[ft]|who (?:you are|wrote|has written|the author)|which student|by (?:candidate|exam)|without (?:knowing|seeing)|(?:not|n['’]t) (?:know|see)/i)) {
+  for (const clause of clausesWith(clauses.filter((c) => c.asks !== 'open'), /anonym|recogni[sz]|without (?:knowledge|sight)|gives? you away|personal detail|blind|named (?:mark|grad|assess)|^\W*identi|by name|no name|permitted to|allowed to|^\W*names?\s*[:|]|on page|on the (?:paper|essay|report)|whose|marked by|anywhere (?:but|except)|replaced|under (?:the|your|a) (?:candidate|exam|pseudonym|code|motto)|see only|sees only|neither|nothing but|nothing except|nothing else|numbers|identif|(?:numbers?|codes?|ID) only|\bsurnames?\b|\bbear|\bnames?\b|identi[ft]|who (?:you are|wrote|has written|the author)|which student|by (?:candidate|exam)|without (?:knowing|seeing)|(?:not|n['’]t) (?:know|see)/i)) {
     // “Anonymity: marked by name.”
     const withNames = /^\W*(?:anonymity|anonymous marking|blind marking)\s*[:|–-]\s*(?:(?:it|this|all) (?:\w+ )?(?:is |are )?)?(?:(?:marked|graded|assessed|read) )?(?:by|under|with) (?:the |your )?names?\b(?! (?:hidden|removed|covered|off))/i.exec(clause.text);
     if (withNames) { found.push({ value: false, start: clause.start + withNames.index, end: clause.start + withNames[0].length, override: isCorrection(clause) }); continue; }
@@ -117,7 +121,9 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       if (/^(?:names?|identity)\b/i.test(m[0]) && /[\p{L}’']\s+$/u.test(clause.text.slice(0, m.at - clause.start)) && !/\b(?:candidates?|students?|authors?)['’]?s?['’]?\s+$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       found.push(yes(true, m, clause));
     }
-    for (const m of matchesIn(clause, namesAreShown)) found.push(yes(false, m, clause));
+    for (const m of matchesIn(clause, keptFromMarkers)) if (!ofOthers.test(/\bany names?$/i.test(m[0]) ? clauses.slice(Math.max(0, clauses.indexOf(clause) - 1), clauses.indexOf(clause) + 2).map((c) => c.text).join(' ') : clause.text)) found.push(yes(true, m, clause));
+    for (const m of matchesIn(clause, knownToMarkers)) if (!ofOthers.test(clause.text)) found.push(yes(false, m, clause));
+    for (const m of matchesIn(clause, namesAreShown)) if (!/\b(?:not|never|n['’]t|no \w+ (?:may|must|should|shall|can))\s+$/i.test(clause.text.slice(0, m.at - clause.start)) && !/\b(?:page|cover)\b.*\b(?:not|never|no|without) (?:your|the|any) (?:\w+ )?names?$/i.test(m[0])) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, codeInsteadOfName)) if (!/\bfile ?names?\b|^\W*(?:the )?(?:file ?name|name|naming)\b/i.test(clause.text.slice(0, m.at - clause.start))) found.push(yes(true, m, clause));
     for (const m of matchesIn(clause, /\b(?:title|first|cover|front) page (?:should|must|has to|needs to) (?:contain|include|show|state|have|give|bear|carry)\b[^.;]{0,14}\b(?:your|the author['’]s|the student['’]s) (?:full )?name\b|\bname and (?:student |candidate |ID )?number on (?:the first page|page (?:1|one)|the (?:title|cover) page)\b|\btitle page\s*:\s*your (?:full )?name\b|\blist (?:all |the |your )*(?:group |team )?(?:members|names) on the (?:title|first|cover) page\b|\bput (?:both|all(?: the)?) (?:your )?names on (?:it|the)\b|\bnames of (?:both|all) [a-z ]{3,24} on (?:page (?:1|one)|the (?:first|title) page)\b/gi)) found.push(yes(false, m, clause));
     for (const m of matchesIn(clause, /\b(?:title|first|cover|front) page (?:carries|shows|bears|states|gives|has) (?:your|the author['’]s) (?:full )?name\b|^\W*(?:title|first|cover|front) page\s*:[^.;]{0,30}\byour (?:full )?name\b|\b(?:version|paper|essay|report|draft|assignment|post)s? (?:carr(?:y|ies)|bears?|shows?|has|have|will carry|will bear) (?:your|the author['’]s) (?:full )?name\b|\bboth (?:(?:partners|authors|students|members)['’]? |your )?names on (?:page (?:1|one)|the (?:first|title|cover) page)\b|\b(?:do not|don['’]t|never) forget (?:to (?:write|put|add|include|give) )?your names?\b/gi)) found.push(yes(false, m, clause));
@@ -149,7 +155,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
   }
   // “Your name should be on the cover sheet but nowhere else, since papers are marked anonymously.”
   const apart = clauses.filter((c) => /\b(?:nowhere else|not anywhere else|and only there|elsewhere)\b/i.test(c.text)), within = (s: Statement<boolean>, c: Clause): boolean => s.start >= c.start && s.end <= c.end;
-  const kept = found.filter((s) => s.value || !apart.some((c) => within(s, c) && found.some((other) => other.value && within(other, c))));
+  const kept = found.filter((s) => s.value || !notOnIt.some((n) => clauses.some((c) => c.under === n.under && within(s, c)))).filter((s) => s.value || !apart.some((c) => within(s, c) && found.some((other) => other.value && within(other, c))));
   return kept.length > 0 ? kept : byNames(clauses);
 }
 
@@ -168,6 +174,7 @@ function byNames(clauses: Clause[]): Statement<boolean>[] {
     for (const m of matchesIn(clause, /\bonly (?:your |the )?(?:candidate|exam(?:ination)?|anonym\w+) (?:number|code|ID) (?:may|should|must|can|is to|will) (?:appear|be (?:shown|used|given|visible)|stand|identify)\b/gi)) found.push(yes(true, m, clause));
     // “No names in the document or the file name.”
     for (const m of matchesIn(clause, /\bno (?:student )?names? (?:in|on) (?:the |your |either |any )?(?:document|paper|essay|text|work|page)s?(?:,| or| and| nor)+ (?:in )?(?:the |its )?(?:file ?names?|name of the file|properties|metadata)\b/gi)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });
+    if (!refuses && !/\b(?:file ?names?|separate|only)\b/i.test(text)) for (const m of matchesIn(clause, nameAskedFor)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
     if (/\bfile ?names?\b/i.test(text) || /\bnames? of (?!(?:(?:all|the|both|every|each) )?(?:\w+ )?(?:members?|authors?|students?|candidates?)\b)/i.test(text)) continue;
     if (!refuses) for (const m of matchesIn(clause, /\b(?:marked|graded|read) by your (?:own )?(?:tutor|lecturer|supervisor|teacher),? so (?:please )?(?:include|put|give|write) your (?:own |full )?name\b|\b(?:put|write|list|state|give|include|add|show|print|type)\b[^.;]{0,40}\bnames?\b[^.;]{0,24}\bon (?:the |your |every |each |its )?(?:front|cover|title|first|slide|each|every|page|pages|top|paper|essay|report|document|work|file|header|sheet|poster)\b|\byour (?:own |full )?names? (?:go(?:es)? )?on (?:the )?(?:front|cover|title page|first page|top)\b|\b(?:paper|essay|report|poster|cover|title page)\b[^.;]{0,20}\b(?:state|list|contain|show|carry|give)s? the names? of all (?:group |team )?(?:members|authors|students)\b|\ball (?:group |team )?(?:members['’] )?names?\b[^.;]{0,40}\bon (?:page (?:1|one)|the (?:first page|title page|cover))\b/gi)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
     for (const m of matchesIn(clause, /\b(?:number|code|ID)\b[^.;]{0,14}\b(?:but|and|,) (?:not|never) (?:the|your) (?:candidate['’]s |student['’]s |author['’]s |own )?names?\b/gi)) found.push({ value: true, start: m.at, end: m.to, override: isCorrection(clause) });

@@ -131,7 +131,7 @@ const subjectOf = (clause: Clause, date: ReadDate): string | null => /^\W*(?:and
 const opensAt = (clause: Clause, date: ReadDate): boolean => /\b(?:opens?|opening|available|starts?|released?)(?: (?:on|from|at))?\s*:?\s*(?:\w+day,?\s*)?$/i.test(clause.text.slice(0, date.start - clause.start));
 
 /** “Is the deadline really on a Sunday? Yes: Sunday 11 April.”: the question says what the date is for. */
-const roleOfAnswer = (clause: Clause, role: DateRole): DateRole => (role === 'unknown' && clause.under !== undefined && /\b(?:deadline|due|closing date|hand-?in (?:date|day))\b[^?]*\?\W*$/i.test(clause.under) ? 'due' : role);
+const roleOfAnswer = (clause: Clause, role: DateRole): DateRole => (role === 'unknown' && clause.under !== undefined && /\b(?:deadline|due|closing date|hand-?in (?:date|day)|cut-?off(?! for late)|(?:how long|until when) (?:do|have) (?:I|we)|when exactly|when (?:do|would|will) you (?:need|want|like|expect|collect) (?:it|them|the \w+|my \w+|our \w+)|when (?:do|must|should) (?:I|we) (?:be|have) (?:done|finished|it ready))\b[^?]*\?\W*$/i.test(clause.under) ? 'due' : role);
 
 /** “Essay 1” as a heading over “Hand in by 15 March, essay 2 by 19 April”: the first date is that of the heading. */
 function labelAbove(heading: string | null, labels: Label[], date: ReadDate): string | null {

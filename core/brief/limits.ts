@@ -1,4 +1,5 @@
 import type { Limits } from '../model/brief.ts';
+import { bothEnds } from './both-ends.ts';
 import { rangeAnswer, shortAnswer, spokenAnswer } from './limit-answers.ts';
 import { number, spoken, units } from './limit-numbers.ts';
 import { withTolerance } from './tolerance.ts';
@@ -88,8 +89,8 @@ export function readLimits(said: Clause[]): LimitStatement[] {
     const twoEnds = (kind: string, least: number, most: number): LimitStatement[] => ([['min', least], ['max', most]] as const).map(([end, value]) => ({ field: `${end}${/^w/i.test(kind) ? 'Words' : 'Pages'}` as Field, value, start: clause.start, end: clause.end, clause, override: isCorrection(clause) }));
     if (spread && numberOf(spread[2]!) < numberOf(spread[1]!)) return twoEnds(spread[3]!, numberOf(spread[1]!) - numberOf(spread[2]!), numberOf(spread[1]!) + numberOf(spread[2]!));
     if (ends) return twoEnds(ends[2]!, numberOf(ends[1]!), numberOf(ends[3]!));
-    const bothEnds = minimumAndMaximum(clause, clauses[i - 1]);
-    if (bothEnds) return twoEnds(...bothEnds);
+    const ofBoth = bothEnds(clause, clauses[i - 1]);
+    if (ofBoth) return twoEnds(...ofBoth);
     const counted = taken && /\b(word|page)s?\b/i.exec(clauses[i - 1]!.text)?.[1];
     if (taken && counted) return twoEnds(counted, numberOf(taken[1]!), numberOf(taken[2]!));
     // “Around 5,500 words (excluding notes), at least 5,000 and at most 6,000”.
@@ -168,15 +169,6 @@ export function readLimits(said: Clause[]): LimitStatement[] {
   return withTolerance(found, clauses).filter((s, _, all) => !s.reach || !all.some((o) => o !== s && o.field === s.field && !o.reach));
 }
 
-/** “(1,500 is the minimum and 2,000 the maximum)”, “not below 1,500 and not above 2,000”: of what the words before them count. */
-function minimumAndMaximum(clause: Clause, previous: Clause | undefined): [unit: string, least: number, most: number] | null {
-  const n = `(${number}|${Object.keys(numberWords).filter((w) => w.length > 2).join('|')})`, and = '(?: words| pages)?,? (?:and |but |while )?';
-  const m = [`${n}(?: words| pages)? (?:is|as|being) (?:the|a|your) minimum${and}${n}(?: words| pages)? (?:is |as |being )?(?:the|a|your) maximum`, `(?:the )?minimum (?:is |being )?${n}${and}(?:the )?maximum (?:is |being )?${n}`, `(?:not|never) (?:below|under|less than|fewer than) ${n}${and}(?:not|never|or) (?:above|over|more than) ${n}`, `${n}(?: words| pages)? at (?:the )?(?:very )?least${and}${n}(?: words| pages)? at (?:the )?(?:very )?most`]
-    .map((said) => new RegExp(`(?<![\\d.,]|\\p{L})${said}(?![\\p{L}\\d%]| ?(?:%|points|marks|[KMG]B|sources|references|cm|pt))`, 'iu').exec(clause.text)).find((one) => one !== null);
-  if (!m) return null;
-  const value = (word: string): number => numberWords[word.toLowerCase()] ?? numberOf(word), [least, most] = [value(m[1]!), value(m[2]!)], unit = [/^ (?:word|page)s?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[0] ?? '', m[0], clause.text.slice(0, m.index), previous && previous.end >= clause.start - 2 ? previous.text : ''].map((text) => [...text.matchAll(/\b(word|page)s?\b/gi)].at(-1)?.[1]).find((u) => u !== undefined);
-  return unit !== undefined && least < most ? [unit, least, most] : null;
-}
 /** “The word count should be within ten per cent of 2,000.” “The length must not differ from 2,000 words by more than 10 %.”: as the whole, how far, how much, of what. */
 function withinCount(text: string): RegExpExecArray | null {
   const counted = new RegExp(`\\b(?:word|page) (?:count|length|limit)\\b[^.;]{0,30}\\bwithin (\\d{1,2}|five|ten|fifteen|twenty) ?(?:%|per ?cent) of (${number})(?!\\s?\\p{L})`, 'iu').exec(text);

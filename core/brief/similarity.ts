@@ -16,7 +16,7 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
     if (/\b(?:similarity|similarities) (?:between|of|to|in)\b/i.test(clause.text) && !/check|report|score|software|scan|screen/i.test(m[0]) && !/\b(?:scanned|checked|screened|tested|analysed|analyzed) (?:automatically )?for $/i.test(clause.text.slice(0, m.at - clause.start))) continue;
     // “We don't run lab reports through any matching software.”
     const through = /(?:\b(?:not|never|nobody|no one|none|neither)\b|n['’]t\b)[^.;,]{0,60}\b(?:through|into|with|by|using)(?: any(?: (?:kind|sort|form) of)?| an?| the| our)?\s*$/i.test(clause.text.slice(0, m.at - clause.start));
-    found.push(yes(!through && !negated(clause, m), m, clause));
+    found.push(yes(!through && !negated(clause, m) && !/(?:\bnot|\bnever|n['’]t) (?:be )?(?:\w+ )?compared\b/i.test(m[0]), m, clause));
   }
   // “Software check: yes.”
   for (const clause of clauses) for (const m of matchesIn(clause, /^\W*(?:software|plagiarism|similarity|originality|text)[- ]?(?:check|comparison|matching)(?:ing)?(?: software)?\s*[:|]\s*(?:(yes|oui|sí|sì|sim|ja)|no|non|não|nein|nee|nej|nei)(?!\p{L})/giu)) found.push({ value: m[1] !== undefined, start: m.at, end: m.to, override: isCorrection(clause) });

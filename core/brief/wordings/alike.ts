@@ -16,6 +16,7 @@ const labelled = new RegExp(`^[ \\t]*(?:[-*][ \\t]+|\\d{1,2}[.)][ \\t]+)?(?:(?:$
 /** Names that some write small. What they are is told by the words beside them. */
 export const smallNames: readonly Rewrite[] = [
   [/\b(?:times new roman|arial|calibri|garamond|verdana|cambria|helvetica|book antiqua|palatino|courier new|tahoma)\b/g, inCapitals],
+  [/(?<=(?:^|[,;(]|\b(?:in|use|font|font:|typed|written|set))\s*)times(?=,? (?:size )?(?:9|1[0-4])\s?(?:pt|point|,|;|\.|$))/gm, inCapitals],
   [/\ba[0-5]\b(?=\s?(?:paper|size|pages?|sides?|sheets?|landscape|portrait|format|posters?|boards?)\b|\s*(?:[,;)]|\.(?!\w)|$))/gm, (name) => name.toUpperCase()],
   [/\b(?:harvard|chicago|vancouver|oxford)\b(?=[\s-](?:style|referenc|refs|notes|citation|format|system|guidelines|author)|[)]|\s*[,.;)]?\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:harvard|chicago|vancouver)\b/gm, inCapitals],
   [/\b(?:apa|mla|oscola|mhra|ieee)\b(?=\s(?:style|referenc|citation|format|\d|7th|guidelines)|\s*[,.;)]|\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:apa|mla|oscola|mhra|ieee)\b/gm, (name) => name.toUpperCase()],

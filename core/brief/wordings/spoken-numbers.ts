@@ -27,6 +27,8 @@ export const spokenNumbers: readonly Rewrite[] = [
   [new RegExp(`(?<![\\w-]|(?:hundred|thousand) )(${below100})( (?:to|and|or) |(?: ?[-–] ?))(${below100})[ -](hundred|thousand)${counted}`, 'gi'), (words, [least, joint, most, by]) => { if (isOneNumber(least!, joint!, most!)) return words; const times = by!.toLowerCase() === 'hundred' ? 100 : 1000; return sumOf(least!) < sumOf(most!) ? `${sumOf(least!) * times}${joint!}${sumOf(most!) * times}` : words; }],
   [new RegExp(`(?<=\\b(?:page|word) (?:limit|maximum|ceiling|cap)(?: is| of|:|,)? )${anyNumber}(?=\\s*(?:[.,;)]|$))`, 'gim'), (words) => String(sumOf(words))],
   [new RegExp(`(?<=\\bbetween )(${below100}[ -](?:hundred|thousand))( and )(${thousands}|${hundreds})${counted}`, 'gi'), (_, [least, joint, most]) => `${sumOf(least!)}${joint!}${sumOf(most!)}`],
+  // “Two and a half thousand words”.
+  [new RegExp(`(?<![\\w-])(${below100}) and a half (hundred|thousand)${counted}`, 'gi'), (_, [whole, by]) => String((sumOf(whole!) + 0.5) * (by!.toLowerCase() === 'hundred' ? 100 : 1000))],
   // “Between fifteen hundred and two thousand words”, “ten to twelve pages”.
   [new RegExp(`(?<![\\w-])(${anyNumber})( (?:to|and|or) |(?: ?[-–] ?))(${anyNumber})${counted}`, 'gi'), (words, [least, joint, most]) => (!isOneNumber(least!, joint!, most!) && sumOf(least!) < sumOf(most!) ? `${sumOf(least!)}${joint!}${sumOf(most!)}` : words)],
   [new RegExp(`(?<![\\w-])(?:${thousands}|${hundreds})${counted}`, 'gi'), (words) => String(sumOf(words))],

@@ -4,12 +4,12 @@ const works = String.raw`(?:travaux|travail|copies?|devoirs?|mémoires?|rapports
 const count = '(une?|deux|trois|quatre|cinq|six|sept|huit|neuf|dix|\\d{1,2})';
 
 export const french: Sayings = [
+  ['(?:une |la )?(?:déclaration|attestation) (?:d[’\'](?:authenticité|originalité)|de (?:non-?plagiat|paternité)|sur l[’\']honneur)(?: signée)? (?:doit être|est à|sera) (?:jointe|joindre|annexée|annexer|ajoutée)', 'A signed declaration of authorship must be attached'], ['nombre de (pages|mots) ?: ?(\\d{2,5}) ?[–-] ?(\\d{2,5})', 'length: $2-$3 $1'], ['double interligne ?: ?non', ''],
   [String.raw`(?<=\d) h (?=[0-5]\d(?!\d| ?(?:mots|pages|Mo|Ko|%)))`, ':'],
   [String.raw`(?<=20\d\d),? (?:à )?midi(?! et)`, ', 12:00'],
   [`(?:(?:au )?minimum (?:de )?|au moins |un minimum de )${number} et (?:(?:au )?(?:maximum|plus) (?:de )?|un maximum de )${number}(?= (?:pages|mots|signes))`, '$1-$2'],
   [String.raw`\(?(?:plus ou moins|avec une (?:marge|tolérance) de|à) ${percent}(?: (?:près|en plus ou en moins|de tolérance))?\)?(?<=\(.*\)|près|plus ou moins.*|tolérance.*|marge.*)`, '(±$1 %)'],
   [`(?:la )?(?:correction|notation|évaluation) (?:n['’]est|ne sera) pas (?:anonyme|faite à l['’]aveugle)|${all}${works} ne (?:sont|seront) pas (?:anonymes?|anonymées?|anonymisé[es]*|corrigé[es]* (?:anonymement|de (?:façon|manière) anonyme))`, 'Marking not anonymous'],
-  [String.raw`(?:votre|le|son) nom (?:ne doit|ne devra|ne peut) (?:figurer|apparaître|se trouver) nulle part|n['’](?:indiquez|écrivez|inscrivez|mettez) (?:pas )?votre nom(?: nulle part)?`, 'anonymous marking'],
   [`(?:la )?(?:correction|notation|évaluation) (?:${be}|se fait|se fera|a lieu) (?:anonyme|à l['’]aveugle|de (?:façon|manière) anonyme|anonymement)|${all}${works} ${be} (?:corrigé|noté|évalué|lu)[es]* (?:anonymement|à l['’]aveugle|de (?:façon|manière) anonyme|sous anonymat)`, 'anonymous marking'],
   [`(?:aucun|pas de) (?:contrôle|logiciel|vérification|détection) (?:anti-?plagiat|de (?:plagiat|similitudes?|similarités?))(?: (?:n['’]est|ne sera) (?:effectué|prévu|utilisé|fait)e?)?`, 'no similarity check'],
   [`(?:contrôle|vérification|détection) (?:de|des|du) (?:similitudes?|plagiat|similarités?) ?: ?oui|${all}${works} (?:passent|passeront|passe|passera) (?:tous |toutes )?(?:par|dans) un (?:logiciel|outil|système) (?:anti-?plagiat|de détection \\p{L}+ \\p{L}+)|${all}${works} ${be} (?:automatiquement )?(?:comparé|confronté)[es]* (?:automatiquement )?(?:à|avec) d['’]autres \\p{L}+`, 'similarity check: yes'],

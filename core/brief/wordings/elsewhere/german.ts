@@ -5,6 +5,9 @@ const count = '(einer|einem|eine|ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun
 const day = '(?:angefangenen?m? |weiteren?m? |begonnenen?m? |angebrochenen?m? )?Tag(?: (?:der |die )?(?:Verspätung|Verzug|Überschreitung))?';
 
 export const german: Sayings = [
+  [String.raw`mindestens (\d[\d.]*)(?: (?:Seiten|Wörter))? und (?:darf |soll )?höchstens (\d[\d.]*)(?= (?:Seiten|Wörter))`, '$1-$2'], [String.raw`(?:die )?(?:Wortzahl|Wortanzahl|Anzahl der Wörter) darf(?: die)? (\d[\d.]*) (?:Wörter )?nicht (?:übersteigen|überschreiten)`, 'max. $1 words'], [String.raw`Wort(?:limit|grenze|obergrenze) ?:? ?(?:von )?(\d[\d.]*)(?! ?\p{L})`, 'max. $1 words'],
+  [String.raw`(?:überall|rundum|ringsum|mit|lassen Sie(?: bitte)?(?: überall| rundum)?)(?: je| jeweils| einen| einem)? (\d(?:[.,]\d)? ?cm)(?: breiten)? Rand`, 'margins $1'],
+  ['(?:legen|fügen) Sie (?:bitte )?(?:der Arbeit )?eine (?:unterschriebene |eigenhändige )?Erklärung bei, dass Sie (?:die|diese) Arbeit (?:selbst|selbstständig|selbständig|eigenständig)[^.;\\n]{0,40}', 'Attach a signed declaration of authorship'],
   [`(?:mindestens|minimal|nicht weniger als) ${number} (?:und|bis|,) (?:höchstens|maximal|nicht mehr als) ${number}(?= (?:Wörter|Worte|Seiten|Zeichen))`, '$1-$2'],
   [String.raw`\(?(?:(?:mit )?(?:einer |eine )?(?:Abweichung(?:en)?|Toleranz) (?:von |bis (?:zu )?|um )?|plus ?\/ ?minus |plus oder minus |(?:mehr|weniger) oder (?:mehr|weniger) )(?:\+ ?\/ ?- ?|± ?)?${percent}(?: nach oben (?:und|oder|wie) (?:nach )?unten)?(?: (?:ist|sind))?(?: (?:erlaubt|zulässig|möglich|gestattet))?\)?`, '(±$1 %)'],
   [`${marking} (?:ist|erfolgt|geschieht|läuft) nicht (?:anonym|blind|anonymisiert)|wir ${'(?:korrigieren|bewerten|benoten|begutachten)'} nicht (?:anonym|blind)|(?:(?:die|alle) )?${works} (?:werden|wird) nicht (?:anonym|blind|anonymisiert) ${marked}`, 'Marking not anonymous'],

@@ -3,18 +3,22 @@ import { attemptsElsewhere } from './attempts.ts';
 import { commonDemandsIn } from './common-demands.ts';
 import { dutch } from './dutch.ts';
 import { english } from './english.ts';
+import { fileNamesIn } from './file-names.ts';
 import { french } from './french.ts';
 import { german } from './german.ts';
 import { italian } from './italian.ts';
 import { lastDaysIn } from './last-days.ts';
+import { layoutsIn } from './layouts.ts';
 import { lengthsIn } from './lengths.ts';
 import { leftOutIn } from './left-out.ts';
 import { norwegian, swedish } from './nordic.ts';
+import { placesIn } from './places.ts';
 import { portuguese } from './portuguese.ts';
 import { namesSize, sizesElsewhere } from './sizes.ts';
 import { namesWindow, windowsElsewhere } from './windows.ts';
 import type { Tongue } from './sayings.ts';
 import { spanish } from './spanish.ts';
+import { whoItIsIn } from './who-it-is.ts';
 
 /** Numbers in words, in these languages; the place is the number. */
 const numberNames: readonly string[][] = [[], ['a', 'an', 'one', 'ein', 'eine', 'einer', 'einem', 'un', 'une', 'uno', 'una', 'um', 'uma', 'een', 'één', 'en', 'ett', 'et'], ['two', 'zwei', 'deux', 'dos', 'due', 'dois', 'duas', 'twee', 'två', 'to'], ['three', 'drei', 'trois', 'tres', 'tre', 'três', 'drie'], ['four', 'vier', 'quatre', 'cuatro', 'quattro', 'quatro', 'fyra', 'fire'], ['five', 'fünf', 'cinq', 'cinco', 'cinque', 'vijf', 'fem'], ['sechs', 'six', 'seis', 'sei', 'zes', 'sex', 'seks'], ['seven', 'sieben', 'sept', 'siete', 'sette', 'sete', 'zeven', 'sju', 'syv'], ['eight', 'acht', 'huit', 'ocho', 'otto', 'oito', 'åtta', 'åtte', 'otte'], ['nine', 'neun', 'neuf', 'nueve', 'nove', 'negen', 'nio', 'ni'], ['ten', 'zehn', 'dix', 'diez', 'dieci', 'dez', 'tien', 'tio', 'ti'], ['eleven', 'elf', 'onze', 'once', 'undici', 'elva', 'elleve'], ['twelve', 'zwölf', 'douze', 'doce', 'dodici', 'doze', 'twaalf', 'tolv'], ['thirteen', 'dreizehn', 'treize', 'trece', 'tredici', 'treze', 'dertien', 'tretton', 'tretten'], ['fourteen', 'vierzehn', 'quatorze', 'catorce', 'quattordici', 'catorze', 'veertien', 'fjorton', 'fjorten'], ['fifteen', 'fünfzehn', 'quinze', 'quince', 'quindici', 'vijftien', 'femton', 'femten'], ['sixteen'], ['seventeen'], ['eighteen', 'achtzehn'], ['nineteen'], ['twenty', 'zwanzig', 'vingt', 'veinte', 'venti', 'vinte', 'twintig', 'tjugo', 'tjue', 'tyve']];
@@ -57,7 +61,7 @@ const beginning = 20_000;
 export function elsewhereIn(text: string): readonly Rewrite[] {
   const shown = shows.filter(({ words }) => text.slice(0, beginning).search(words) >= 0);
   return [...(namesSize(text) ? sizesElsewhere : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
-    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
+    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;
   })];

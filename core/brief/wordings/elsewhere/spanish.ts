@@ -3,10 +3,10 @@ import { loneDay, number, percent, shown, tail, type Sayings } from './sayings.t
 const works = '(?:trabajos?|ensayos?|informes?|textos?|archivos?|memorias?|entregas?|ejercicios?)', all = '(?:(?:todos |todas )?(?:los|las|sus|el|la) )?', count = '(un|una|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|\\d{1,2})';
 
 export const spanish: Sayings = [
+  ['no se (?:aceptan|admiten|aceptarán|admitirán) (?:otros )?formatos (?:distintos|diferentes)(?: del?| al?) (PDF|Word)', 'Only $1 is accepted'], ['(?:entregue|entreguen|suba|envíe)(?: (?:su|el) \\p{L}+)? a través del enlace(?= ?[“"«])', 'Upload to folder'],
   [`(?:(?:un )?mínimo (?:de )?|al menos |como mínimo )${number} y (?:(?:un )?máximo (?:de )?|como máximo |a lo sumo )${number}(?= (?:palabras|páginas))`, '$1-$2'],
   [String.raw`\(?(?:más o menos(?: un| el)?|con (?:un|una) (?:margen|tolerancia) (?:del?|de un)|se admite (?:un|una) (?:margen|desviación) del?) ${percent}(?: (?:de margen|arriba o abajo|por encima o por debajo))?\)?`, '(±$1 %)'],
   [`(?:la )?(?:corrección|evaluación|calificación) no (?:es|será) (?:anónima|ciega)|${all}${works} no se (?:corrigen|evalúan|califican|corregirán) de (?:forma|manera) anónima`, 'Marking not anonymous'],
-  [String.raw`no (?:indique|escriba|ponga|incluya|indiquen|escriban|pongan|incluyan)s? su nombre(?: en ning(?:una parte|ún lugar|ún sitio))?`, 'anonymous marking'],
   [`(?:la )?(?:corrección|evaluación|calificación) (?:es|será) (?:anónima|ciega|a ciegas)|${all}${works} se (?:corrigen|evalúan|califican|corregirán|evaluarán) (?:de (?:forma|manera) anónima|anónimamente|a ciegas)`, 'anonymous marking'],
   [String.raw`no se (?:realiza|realizará|hace|hará|efectúa|efectuará) ningún? (?:control|análisis|comprobación) (?:de plagio|anti-?plagio|de (?:similitud|originalidad))`, 'no similarity check'],
   [`${all}${works} (?:pasan|pasarán|pasa|pasará) (?:todos )?por un (?:programa|software|sistema) (?:anti-?plagio|de detección de (?:plagio|similitudes))|${all}${works} se (?:comparan|compararán|cotejan|cotejarán)(?: automáticamente)? con otros \\p{L}+`, 'similarity check: yes'],

@@ -1,0 +1,25 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Brief } from '../model/brief.ts';
+import { readBrief } from './read.ts';
+
+/** Each question with each answer that fits it. Invented; common practice, no published source. */
+const read = (text: string): Brief => readBrief(text, '2026-11-30T09:00:00Z').brief;
+const ends = (least: string, most: string): string[] => [`${least} to ${most}.`, `At least ${least}, and never more than ${most}.`, `Between ${least} and ${most}.`, `No fewer than ${least} and no more than ${most}.`, `A minimum of ${least} and a maximum of ${most}.`, `Somewhere between ${least} and ${most}.`, `${least} at the least, ${most} at the most.`];
+const cases: { name: string; asks: string[]; answers: string[]; says: (brief: Brief) => unknown; value: unknown }[] = [
+  { name: 'how large', asks: ['How big may the file be?', 'Is there a limit on file size?', 'How many MB may it be?', 'My file is huge, is that a problem?'], answers: ['25 MB.', '25 MB each.', 'At most 25 MB per file.', 'Yes, 25 MB.', 'Files over 25 MB are refused.'], says: (b) => b.limits.maxBytes, value: 25_000_000 },
+  { name: 'how many pages', asks: ['How many pages?', 'What is the page limit?', 'How many pages should it have?'], answers: [...ends('ten', 'fifteen'), ...ends('10', '15'), '10-15.'], says: (b) => [b.limits.minPages, b.limits.maxPages], value: [10, 15] },
+  { name: 'how many words', asks: ['How many words?', 'What is the word limit?', 'What’s the word count?'], answers: [...ends('1,800', '2,000'), '1800-2000.'], says: (b) => [b.limits.minWords, b.limits.maxWords], value: [1800, 2000] },
+  { name: 'how long', asks: ['How long?', 'How many words?', 'What’s the maximum length?', 'Is there an upper limit?', 'How long should the essay be?'], answers: ['2,500 words.', 'You have 2,500 words.', 'Two and a half thousand words.', 'No more than 2,500 words.', 'Yes, 2,500 words.'], says: (b) => b.limits.maxWords, value: 2500 },
+  { name: 'when', asks: ['What’s the cut-off?', 'When is it due?', 'How long do I have?', 'When exactly?', 'When do you need it?'], answers: ['Friday 11 December 2026, 5 pm.', 'On 11 December 2026 at 17:00.', 'No later than 5 pm on 11 December 2026.', 'The 11th of December 2026, at five in the afternoon.'], says: (b) => b.due, value: '2026-12-11T17:00:00' },
+  { name: 'where, by what it is', asks: ['Where do I hand it in?', 'How do I submit?', 'Where does it go?'], answers: ['Via the portfolio area.', 'Use the portfolio area.', 'The portfolio area on the course page.', 'Upload it to the portfolio area.', 'Electronically, via the portfolio area.'], says: (b) => b.place, value: 'portfolio area' },
+  { name: 'where, by its name', asks: ['Where do I hand it in?', 'Where should I send it?'], answers: ['Under Essay 2 on the course page.', 'Under the heading “Essay 2”.', 'In the folder “Essay 2”.'], says: (b) => b.place, value: 'Essay 2' },
+];
+describe.each(cases)('$name', ({ asks, answers, says, value }) => { test.each(asks.flatMap((q) => answers.map((a) => [q, a])))('%s %s', (q, a) => { expect(says(read(`${q}\n${a}`))).toEqual(value); expect(says(read(`Q: ${q}\nA: ${a}`))).toEqual(value); }); });
+
+// Hard negatives: other things that are asked for by the same words.
+test.each<[string, (brief: Brief) => unknown]>([
+  ['How many photos?\nMin. 5, max. 10 files.', (b) => b.limits.maxPages], ['How many sources?\nAt least ten, and never more than fifteen.', (b) => b.limits.maxPages], ['Where do I find the slides?\nIn the lecture area.', (b) => b.place], ['Where do I hand it in?\nOn the course page.', (b) => b.place], ['How long does marking take?\nBetween ten and fifteen days.', (b) => b.limits.maxPages], ['How many words?\nAbout 2,500 words, give or take.', (b) => b.limits.maxWords],
+])('%s', (text, says) => expect(says(read(text))).toBeNull());
+
+// Without a question.
+test.each<[string, number, number]>([['The report has at least ten and never more than fifteen pages.', 10, 15], ['It has ten pages at the least, fifteen at the most.', 10, 15], ['The report must have no more than fifteen and no fewer than ten pages.', 10, 15]])('%s', (text, least, most) => { const { limits } = read(text); expect([limits.minPages, limits.maxPages]).toEqual([least, most]); });
