@@ -32,7 +32,7 @@ export function pairedLimits(clauses: Clause[], labels: string[], kinds: (string
     new RegExp(String.raw`${range}(?:\s|-)?(?<unit>words?|pages?|[kmg]i?b)\s+(?:${most} )?(?:for|in)\s+(?:the |your |an? )?(?:\p{L}+ )?${name}`, 'giu'),
     new RegExp(String.raw`(?<![–-])${range}-(?<unit>word|page)\s+(?:\p{L}+ )?${name}`, 'giu'),
     new RegExp(String.raw`${kindNames ? `(?<![\\p{L}-])(?<name>${names}|(?<=\\bthe )(?:${kindNames}))(?: (?:file|archive|document))?(?![\\p{L}-])` : name}\s+${bound}\s+${range}\s?(?<unit>[kmg]i?b|words?|pages?)\b(?!\s?(?:per|a|each)\s)`, 'giu'),
-    new RegExp(String.raw`${name}\s*(?:[:=,–—-]\s*|\((?=[^()]*\))|(?:is|has|may have|can have|may be|can be|should be|must be|should have|must have|must not|should not|of|with)\s+)?(?:${most}\s*|of )*${range}(?:\s?(?<unit>words?|pages?|[kmg]i?b)\b)?(?![\d.,]*\s?(?:%|[kmg]b\b|\p{L}*(?:minute|second|hour|day|point|mark|slide|figure|page|word))|\p{L})`, 'giu'),
+    new RegExp(String.raw`${name}\s*(?:[:=,–—-]\s*|\((?=[^()]*\))|(?:is|has|may have|can have|may be|can be|should be|must be|should have|must have|must not|should not|shall not|may not|shall have|shall be|to|of|with)\s+)?(?:${most}\s*|of )*${range}(?:\s?(?<unit>words?|pages?|[kmg]i?b)\b)?(?![\d.,]*\s?(?:%|[kmg]b\b|\p{L}*(?:minute|second|hour|day|point|mark|slide|figure|page|word))|\p{L})`, 'giu'),
   ];
   for (const [kind, label] of byKind) of.set(kind, label);
   let columns: string[] = [];
@@ -52,11 +52,12 @@ export function pairedLimits(clauses: Clause[], labels: string[], kinds: (string
     if (!/\d/.test(clause.text) || /%|±|\+\/|per ?cent/i.test(clause.text)) return [];
     const head = /\b(word|page)s?(?:[ -](?:limits?|counts?|lengths?))?\s*[:=]/i.exec(clause.text)?.[1]?.toLowerCase() ?? /^\W*(word|page) (?:limits?|counts?|lengths?)\b/i.exec(clause.under ?? '')?.[1]?.toLowerCase();
     for (const shape of shapes) {
-      let behind = 0;
+      let behind = 0, unitBefore = head, limited = false;
       const found = [...clause.text.matchAll(shape)].flatMap((m) => {
-        const before = heading.test(clause.text) ? clause.text.slice(0, m.index) : clause.text.slice(behind, m.index), { name: said, least, value, unit = head } = m.groups as { name: string; least?: string; value: string; unit?: string };
+        const before = heading.test(clause.text) ? clause.text.slice(0, m.index) : clause.text.slice(behind, m.index), { name: said, least, value, unit = unitBefore } = m.groups as { name: string; least?: string; value: string; unit?: string };
+        unitBefore = unit;
         if (!unit || vague.test(clause.text.slice(0, clause.text.indexOf(least ?? value, m.index)))) return [];
-        const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...(limiting.test(`${m[0]} ${before}`) ? {} : { given: true as const }) };
+        const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...((limited = limiting.test(`${m[0]} ${before}`) || limited && behind > 0 && new RegExp(`\\bto (?:${number})`).test(m[0])) ? {} : { given: true as const }) };
         behind = m.index + m[0].length;
         const size = units[unit.toLowerCase()];
         if (size !== undefined) return least ? [] : [{ ...at, field: 'maxBytes' as const, value: Math.round(numberOf(value) * size), given: undefined }];

@@ -7,6 +7,7 @@ import { readArchival } from './archival.ts';
 import { readAttempts } from './attempts.ts';
 import { readCounting, readPagesLeft } from './counting.ts';
 import { withRows } from './documents-of-rows.ts';
+import { documentsOfLengths } from './documents-of-lengths.ts';
 import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
 import { readLateAbroad } from './late-abroad.ts';
@@ -86,7 +87,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
   const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
   if (ownParts.length > times.parts.length || ownParts.length > 0 && ownParts.length === times.parts.length && ofBlocks && !times.parts.some((p) => blocks.some((b) => b.label.toLowerCase() === p.label.toLowerCase()))) { times.parts = ownParts; times.due = []; }
-  const documents = ofBlocks ?? withRows(documentsOfParts(readDocuments(clauses, text), times.parts, clauses), times.parts, clauses, text);
+  const documents = ofBlocks ?? documentsOfLengths(withRows(documentsOfParts(readDocuments(clauses, text), times.parts, clauses), times.parts, clauses, text), clauses);
   /** The document whose block a limit stands in; what stands in a block without one holds for that block alone. */
   const blockOf = ({ start }: { start: number }): number | null => { if (!ofBlocks || !blocks.some((b) => b.start <= start && start < b.end)) return null; const i = ofBlocks.spans.findIndex((s) => s.start <= start && start < s.end); return i < 0 ? forOthers : i; };
   // What a document is called stays in the wording's own language.
