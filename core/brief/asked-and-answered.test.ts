@@ -23,3 +23,13 @@ test.each<[string, (brief: Brief) => unknown]>([
 
 // Without a question.
 test.each<[string, number, number]>([['The report has at least ten and never more than fifteen pages.', 10, 15], ['It has ten pages at the least, fifteen at the most.', 10, 15], ['The report must have no more than fifteen and no fewer than ten pages.', 10, 15]])('%s', (text, least, most) => { const { limits } = read(text); expect([limits.minPages, limits.maxPages]).toEqual([least, most]); });
+
+// Works that a sentence gives a length each; names whose example shows what stands between; the other limits of a length.
+test.each<[string, (brief: Brief) => unknown, unknown]>([
+  ['The literature review shall not exceed 2,000 words, the research proposal 3,500 words.', (b) => b.documents.map((d) => [d.label, d.limits?.maxWords]), [['Literature review', 2000], ['Research proposal', 3500]]],
+  ['Submit a PDF. The essay may have up to 2,000 words and the reflection up to 500.', (b) => b.documents.map((d) => [d.label, d.types, d.limits?.maxWords]), [['Essay', ['pdf'], 2000], ['Reflection', ['pdf'], 500]]],
+  ['Upload one PDF. The essay may have up to 2,000 words and the reflection up to 500.', (b) => b.documents.length, 1], ['The report must not exceed 2,000 words and the abstract 250 words.', (b) => b.limits.maxWords, 2000],
+  ['Save the file as your candidate number followed by HIS2207, e.g. 48213_HIS2207.', (b) => b.naming.pattern, '[candidate number]_HIS2207'], ['File naming: GroupNo_CIV5021_a, _b, _c', (b) => b.naming.pattern, 'GroupNo_CIV5021_a or GroupNo_CIV5021_b or GroupNo_CIV5021_c'],
+  ['What should I call the files?\nYour student number, an underscore and then reflection, log or poster.', (b) => b.naming.pattern, '[student number]_[reflection, log or poster]'], ['A left margin of 4 cm; all other margins are 2.5 cm.', (b) => b.layout.margins, { left: 40, right: 25, top: 25, bottom: 25 }],
+  ['Pages numbered; footnotes at the bottom of the page single spaced.', (b) => b.layout.lineSpacing, null], ['Double spaced, 12pt; footnotes at the bottom of the page single spaced.', (b) => b.layout.lineSpacing, 2], ['Referencing: AGLC4', (b) => b.referenceStyle, 'AGLC'], ['Submit through: Assessment 2 portal in the CRIM302 site.', (b) => b.place, 'Assessment 2 portal'],
+])('%s', (text, says, value) => expect(says(read(text))).toEqual(value));

@@ -117,8 +117,8 @@ function labelBefore(mention: Mention, previousEnd: number, besideDraft: boolean
   const counted = /(?:^|[,;:]|\band)\s*(?:\d{1,2}\s?[x×]\s+)([a-z][a-z-]*(?: [a-z-]+){0,3})\s*\((?:(?:scanned|saved|exported|converted|scan) (?:as|to|into|in) (?:an? )?)?$/i.exec(text);
   if (counted) return { label: counted[1]!, at: from + counted.index + counted[0].indexOf(counted[1]!) };
   // “Two things: your translation (docx) and your commentary (docx too)”.
-  const own = /(?:^|[,;:]|\band|\bplus)\s*(?:your|the|an?|one)\s+((?!(?:final|complete|whole|finished)\b)[a-z][a-z-]*(?: [a-z-]+){0,1})\s*\(\.?$/i.exec(text);
-  if (!m && own && !/\b(?:work|files?|documents?|submission|upload|text|version|copy|format|one|names?)$/i.test(own[1]!) && /\b(?:two|three|2|3|both) (?:things|files|documents|items|parts|pieces)\b/i.test(mention.clause.text)) return { label: own[1]!, at: from + own.index + own[0].indexOf(own[1]!) };
+  const own = /(?:^|[,;:]|\band|\bplus)\s*(?:your|the|an?|one)\s+((?!(?:final|complete|whole|finished)\b)[a-z][a-z-]*(?: (?!itself\b)[a-z-]+){0,2})(?: itself)?\s*\(\.?$/i.exec(text);
+  if (!m && own && !/\b(?:work|files?|documents?|submission|upload|text|version|copy|format|one|names?)$/i.test(own[1]!) && /\b(?:two|three|four|five|[2-5]|both) (?:things|files|documents|items|parts|pieces)\b/i.test(mention.clause.text)) return { label: own[1]!, at: from + own.index + own[0].indexOf(own[1]!) };
   // “The thesis (PDF, up to 100 MB) and its LaTeX sources (zip)”.
   // “… and a photograph of your model (JPG, maximum 5 MB)”: the picture, not what is on it.
   const ofThing = /\b(?:an?|one|two|three|the|your)\s+((?:[a-z]+ )?(?:photo(?:graph)?|picture|image|scan|screenshot|video|recording|drawing)s? of (?:the |your |an? |their |each )?[a-z-]+(?: [a-z-]+)?)\s*\((?:[^()]*[,;]\s*)?(?:an? )?\.?$/i.exec(text);

@@ -54,8 +54,8 @@ export function pairedLimits(clauses: Clause[], labels: string[], kinds: (string
     for (const shape of shapes) {
       let behind = 0, unitBefore = head, limited = false;
       const found = [...clause.text.matchAll(shape)].flatMap((m) => {
-        const before = heading.test(clause.text) ? clause.text.slice(0, m.index) : clause.text.slice(behind, m.index), { name: said, least, value, unit = unitBefore } = m.groups as { name: string; least?: string; value: string; unit?: string };
-        unitBefore = unit;
+        const before = heading.test(clause.text) ? clause.text.slice(0, m.index) : clause.text.slice(behind, m.index), { name: said, least, value, unit = unitBefore === head || /^\s*(?:[.,;)]|$|and\b|while\b)/.test(clause.text.slice(m.index + m[0].length)) ? unitBefore : undefined } = m.groups as { name: string; least?: string; value: string; unit?: string };
+        unitBefore = unit ?? unitBefore;
         if (!unit || vague.test(clause.text.slice(0, clause.text.indexOf(least ?? value, m.index)))) return [];
         const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...((limited = limiting.test(`${m[0]} ${before}`) || limited && behind > 0 && new RegExp(`\\bto (?:${number})`).test(m[0])) ? {} : { given: true as const }) };
         behind = m.index + m[0].length;

@@ -43,7 +43,7 @@ function paired(pieces: { names: (Side | 'rest')[]; mm: number | null }[]): { na
   return null;
 }
 
-const anySide = sideNames.map(([, names]) => names).join('|'), goesOn = new RegExp(`^\\W*(?:(?:the )?(?:${anySide})|${measure.replace(/\?<\w+>/g, '')})(?![\\p{L}])`, 'iu');
+const anySide = sideNames.map(([, names]) => names).join('|'), goesOn = new RegExp(`^\\W*(?:(?:and |the |all )*(?:${anySide})|${measure.replace(/\?<\w+>/g, '')})(?![\\p{L}])`, 'iu');
 /** “Top 2 cm; bottom 2 cm; left 3 cm”: what a semicolon parts is one list. */
 const goingOn = (clauses: Clause[]): Clause[] => clauses.map((clause, i) => {
   let { text, end } = clause;

@@ -65,6 +65,8 @@ export const plainer: readonly Rewrite[] = [
   [/\p{L}\p{M}+/gu, (letter) => letter.normalize('NFC')],
   // “12 th March”, where the page set the letters higher.
   [/(?<=\d) (?=(?:st|nd|rd|th)\b)/g, () => ''],
+  // “The signed log (scanned as a PDF)”.
+  [/\((?:scanned|saved|exported|converted|photographed|also|again|likewise|each)?,? ?(?:as|in|to|into) (?:an? )?(?=(?:PDF|Word|DOCX|JPEG|ODT)\b)/g, () => '('],
   [emphasisMarks, () => ''],
   [/(?<![\w*])\*(?=[^\s*][^*\n]{0,200}\*(?![\w*]))|(?<=(?<![\w*])\*[^\s*][^*\n]{0,200})\*(?![\w*])/g, () => ''],
   [/(?<![ \t])[ \t]+$/gm, () => ''],

@@ -3,6 +3,7 @@ import { loneDay, number, percent, shown, tail, type Sayings } from './sayings.t
 const works = "(?:essays?|papers?|verslag(?:en)?|werkstuk(?:ken)?|scriptie|scripties|opdracht(?:en)?|teksten|bestanden|inzendingen)", all = '(?:(?:alle|de|het) )?', count = '(een|één|twee|drie|vier|vijf|zes|zeven|acht|negen|tien|\\d{1,2})';
 
 export const dutch: Sayings = [
+  ['(?:je|u|men) verlies(?:t)? (\\d{1,2}) ?% (?:per|voor elke) dag(?: te laat)?', 'late: -$1% per day'],
   ['(?:een )?(?:ondertekende )?verklaring van (?:authenticiteit|oorspronkelijkheid|eigen werk) (?:moet|dient) (?:te )?(?:worden )?(?:bijgevoegd|toegevoegd|bijgesloten)(?: te worden)?', 'A signed declaration of authorship must be attached'], ['(?:bevat|moet|met)(?: ook)? een (?:ondertekende )?verklaring van (?:authenticiteit|oorspronkelijkheid|eigen werk)(?: bevatten)?', 'must contain a signed declaration of authorship'], ['kantlijn(?:en)?(?= ?:? ?(?:van )?\\d)', 'margins'],
   ['(?:lever je|leveren jullie|levert u)(?: (?:het|de|je) \\p{L}+)? in (?:als|in) (?=pdf|word|docx)', 'hand in as '], ['vóór(?= (?:\\p{L}+dag )?\\d{1,2} \\p{L}+ 20\\d\\d)', 'due'],
   [`(?:minimaal|minstens|ten minste) ${number} en (?:maximaal|hoogstens|ten hoogste) ${number}(?= (?:woorden|pagina))`, '$1-$2'],

@@ -137,6 +137,10 @@ export const english: Sayings = [
   ['(?:we|I) (?:do not|don[\'’]t) (?:ask for|need|require|want)(?= (?:an? |the |any )?(?:separate |signed )?(?:declaration|statement of (?:authorship|originality)))', 'no need for'], ['honou?r(?:s)? pledge', 'declaration of authorship'],
   // Which kind.
   ['no (?:PDFs?|pdf files?),? please[,;:–-]* ?(?:just |only )?(?=(?:Word|DOCX|\\.docx))', 'only '], ['please (?:do not|don[\'’]t) (?:upload|send|submit|hand in) (?:a )?PDFs?(?: files?)?[,;:.]? (?:as |since |because )?we (?:need|want|ask for|use)(?= Word)', 'please submit only'], ['we (?:cannot|can[\'’]t) (?:annotate|mark|open|comment on|edit) PDFs?,? (?:and )?so please (?:send|upload|submit|use|hand in)', 'please submit only'],
+  ['(?:we|I|the \\w+) allows? (?:you )?(?:only |just )?(?:one|a single) replacement(?: of (?:the|your) \\w+)?', 'you may replace your file once'],
+  ['(?:we|I|the \\w+) allows? (?:you )?(?:only |just )?(two|three|four|five|\\d) replacements(?: of (?:the|your) \\w+)?', 'you may replace the file $1 times'],
+  [`(?:word (?:length|count)|(?:the )?(?:target|length|suggested length|recommended length))(?: is|:) ${number}(?: words)?[,;]? \\(?(?:with |and |but )?(?:an?|the) (?:absolute|hard|strict|firm|upper)(?: \\w+)? (?:ceiling|maximum|limit|cap|max) (?:of|is|being|at) ${number}(?: words)?\\)?`, 'max. $2 words'],
+  ['(?<=, )no names?,(?= (?:your |the |just )?(?:candidate|exam\\w*|student|registration) (?:number|code|ID) (?:in|as) the file ?name)', 'anonymous marking;'],
   // Files that nobody hands in.
   ["(?:comments|feedback|annotations|corrections|remarks) (?:will be|are|is|get) (?:added|written|inserted|put|returned|given|sent)(?: back)? (?:to|in|into|on|as|by) (?:your|the|an?) (?:annotated |marked )?(?:PDF|Word)(?: file| document)?s?", 'You get feedback'],
   ["(?:the |this |our )?(?:brief|reading|handbook|syllabus|rubric|marking (?:sheet|scheme|grid)|question paper|assignment sheet|mark sheet) (?:is|are) (?:(?:also |only )?(?:available|provided|given) (?:as|in) )?(?:an? )?(?:PDF|Word|Excel)(?: file| document| format)?", 'Material is there'],

@@ -68,6 +68,6 @@ export function fileNamesIn(tongue: Tongue): Sayings {
         [`(?:${w.use}) ${code} ${w.asName}`, contains], [`(?:${w.after}) ${code}(?! ?[,_]|,? (?:suivi|seguido|seguito|gevolgd|gefolgt|följt|fulgt|und|et|y|e|en|och|og)(?!\\p{L}))(?: (?:als|comme|como|come) (?:Namen?|nom|nombre|nome))?`, contains],
       ];
     }),
-    [`(?:${w.call}|${w.isCalled})${joined}`, 'File name:'], ...(tongue === 'dutch' ? [[`(?<=File name:) ?(\\S*_\\S*?\\.?) heten`, ' $1'] as const] : []), [`${name}(?= ?:)`, 'File name'], [`${name} (?:est|sera|es|será|è|é|is|wird|lautet|ist|är|er)${joined}`, 'File name:'],
+    [`(?:${w.call}|${w.isCalled})${joined}`, 'File name:'], [`(?<=(?:Datei|fichier|archivo|fichero|file|ficheiro|arquivo|bestand|filen)(?!\\p{L})[^.;\\n]{0,60} )(?:und|et|y|e|en|och|og) (?:heißt|trägt den Namen|s[’']appelle(?:ra)?|porte(?:ra)? le nom|se llama(?:rá)?|lleva(?:rá)? el nombre|si chiama|porta il nome|chama-se|tem o nome|heet|heter|hedder)${joined}`, '; file name:'], ...(tongue === 'dutch' ? [[`(?<=File name:) ?(\\S*_\\S*?\\.?) heten`, ' $1'] as const] : []), [`${name}(?= ?:)`, 'File name'], [`${name} (?:est|sera|es|será|è|é|is|wird|lautet|ist|är|er)${joined}`, 'File name:'],
   ];
 }

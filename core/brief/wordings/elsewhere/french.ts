@@ -4,6 +4,8 @@ const works = String.raw`(?:travaux|travail|copies?|devoirs?|mémoires?|rapports
 const count = '(une?|deux|trois|quatre|cinq|six|sept|huit|neuf|dix|\\d{1,2})';
 
 export const french: Sayings = [
+  ['(?:vous perdez|on perd|tu perds) (\\d{1,2}) ?% (?:par|pour chaque) jour(?: de retard)?', 'late: -$1% per day'],
+  ['(?:et )?(?:vous pouvez|on peut) en (?:faire|déposer|envoyer) (deux|trois|quatre|cinq|\\d) (?:au maximum|au plus)', '$1 attempts'],
   ['(?:une |la )?(?:déclaration|attestation) (?:d[’\'](?:authenticité|originalité)|de (?:non-?plagiat|paternité)|sur l[’\']honneur)(?: signée)? (?:doit être|est à|sera) (?:jointe|joindre|annexée|annexer|ajoutée)', 'A signed declaration of authorship must be attached'], ['nombre de (pages|mots) ?: ?(\\d{2,5}) ?[–-] ?(\\d{2,5})', 'length: $2-$3 $1'], ['double interligne ?: ?non', ''],
   [String.raw`(?<=\d) h (?=[0-5]\d(?!\d| ?(?:mots|pages|Mo|Ko|%)))`, ':'],
   [String.raw`(?<=20\d\d),? (?:à )?midi(?! et)`, ', 12:00'],

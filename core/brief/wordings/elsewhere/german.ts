@@ -5,6 +5,7 @@ const count = '(einer|einem|eine|ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun
 const day = '(?:angefangenen?m? |weiteren?m? |begonnenen?m? |angebrochenen?m? )?Tag(?: (?:der |die )?(?:Verspätung|Verzug|Überschreitung))?';
 
 export const german: Sayings = [
+  ['nach (einem|zwei|drei|vier|fünf|sechs|sieben|zehn|\\d{1,2}) Tag(?:en)? (?:ist (?:dann )?(?:Schluss|Ende|endgültig Schluss)|geht nichts mehr)', 'zero after $1 days'],
   [String.raw`mindestens (\d[\d.]*)(?: (?:Seiten|Wörter))? und (?:darf |soll )?höchstens (\d[\d.]*)(?= (?:Seiten|Wörter))`, '$1-$2'], [String.raw`(?:die )?(?:Wortzahl|Wortanzahl|Anzahl der Wörter) darf(?: die)? (\d[\d.]*) (?:Wörter )?nicht (?:übersteigen|überschreiten)`, 'max. $1 words'], [String.raw`Wort(?:limit|grenze|obergrenze) ?:? ?(?:von )?(\d[\d.]*)(?! ?\p{L})`, 'max. $1 words'],
   [String.raw`(?:überall|rundum|ringsum|mit|lassen Sie(?: bitte)?(?: überall| rundum)?)(?: je| jeweils| einen| einem)? (\d(?:[.,]\d)? ?cm)(?: breiten)? Rand`, 'margins $1'],
   ['(?:legen|fügen) Sie (?:bitte )?(?:der Arbeit )?eine (?:unterschriebene |eigenhändige )?Erklärung bei, dass Sie (?:die|diese) Arbeit (?:selbst|selbstständig|selbständig|eigenständig)[^.;\\n]{0,40}', 'Attach a signed declaration of authorship'],

@@ -17,6 +17,7 @@ import { portuguese } from './portuguese.ts';
 import { namesSize, sizesElsewhere } from './sizes.ts';
 import { namesWindow, windowsElsewhere } from './windows.ts';
 import type { Tongue } from './sayings.ts';
+import { questionsIn } from './questions.ts';
 import { spanish } from './spanish.ts';
 import { whoItIsIn } from './who-it-is.ts';
 
@@ -46,7 +47,7 @@ const asRewrite = ([said, english]: readonly [string, string]): Rewrite => [
 ];
 /** Words that show which language a wording may be in. They only spare looking through the tables of the others. */
 const signs: Readonly<Record<Tongue | 'english', string>> = {
-  english: 'the|you|your|is|are|of|and|words|pages|due|must|no|not|by|at|each|both|deadlines?|essay|draft', german: 'der|das|und|bis|abgabe|seiten|wörter|nicht|wird|werden|ist|zum|mit|uhr|frist|sie|eine?|nach|ohne', french: 'le|les|du|est|à|et|pour|avec|mots|votre|vous|une|rendre|remise|après', spanish: 'el|los|las|del|una|se|palabras|entrega|fecha|después', italian: 'il|della|del|gli|una|entro|parole|consegna|dopo',
+  english: 'the|you|your|is|are|of|and|words|pages|due|must|no|not|by|at|each|both|deadlines?|essay|draft', german: 'der|das|und|bis|abgabe|seiten|wörter|nicht|wird|werden|ist|zum|mit|uhr|frist|sie|eine?|nach|ohne', french: 'le|les|du|est|à|et|pour|avec|mots|votre|vous|une|rendre|remise|après', spanish: 'el|los|las|del|una|se|palabras|entrega|fecha|después|nombre|debe', italian: 'il|della|del|gli|una|entro|parole|consegna|dopo',
   portuguese: 'ao|não|até|são|uma|entrega|deve|após|os', dutch: 'het|een|voor|vóór|woorden|niet|wordt|worden|inleveren|na', swedish: 'och|att|ska|senast|inte|lämnas|inlämning|efter|är', norwegian: 'og|skal|ikke|senest|sider|innlevering|etter|efter|leveres|aflevering|afleveres',
 };
 const shows = Object.entries(signs).map(([tongue, words]) => ({ tongue: tongue as Tongue | 'english', words: new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 'giu') }));
@@ -61,7 +62,7 @@ const beginning = 20_000;
 export function elsewhereIn(text: string): readonly Rewrite[] {
   const shown = shows.filter(({ words }) => text.slice(0, beginning).search(words) >= 0);
   return [...(namesSize(text) ? sizesElsewhere : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
-    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
+    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...questionsIn(tongue), ...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;
   })];

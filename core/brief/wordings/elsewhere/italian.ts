@@ -3,6 +3,7 @@ import { loneDay, percent, shown, tail, type Sayings } from './sayings.ts';
 const works = '(?:elaborat[oi]|lavor[oi]|relazion[ei]|tesin[ae]|test[oi]|sagg[io]+|file|compit[oi])', all = '(?:(?:tutt[ei] )?(?:gli|i|le|la|il|lo|l[’\'] ?) ?)?', be = '(?:vengono|verranno|saranno|sono|viene|verrà|sarà|è)', count = '(un|una|uno|due|tre|quattro|cinque|sei|sette|otto|nove|dieci|\\d{1,2})';
 
 export const italian: Sayings = [
+  ['(?:si perde|perdete|perde) (?:il |un )?(\\d{1,2}) ?% (?:al|per ogni|ogni|per) giorno(?: di ritardo)?', 'late: -$1% per day'],
   ['(?:(?:allegate|allegare|alleghi|aggiungete|inserite|non dimenticate|va allegata|deve essere allegata|occorre allegare) )(?:di allegare )?(?:una |la )?(?:dichiarazione|attestazione) (?:di (?:originalità|autenticità|paternità|autonomia)|firmata|d[’\']autore)(?: firmata)?', 'Attach a signed declaration of authorship'], ['(?:lavoro|elaborato|tesina|relazione) (?:contiene|deve contenere|comprende) (?:una |la )?dichiarazione (?:di (?:originalità|autenticità|paternità)|firmata)(?: firmata)?', 'paper must contain a signed declaration of authorship'],
   // “Entro le ore 18”, “prima delle 18”.
   [String.raw`(?:entro le|prima delle) (?:ore )?(\d{1,2})(?!\d|[:.,]\d)(?= (?:di|del)\b|[.;!?\n]|$)|ore (\d{1,2})(?!\d|[:.,]\d)`, 'ore $1$2:00'],
