@@ -33,3 +33,9 @@ test.each<[string, (brief: Brief) => unknown, unknown]>([
   ['What should I call the files?\nYour student number, an underscore and then reflection, log or poster.', (b) => b.naming.pattern, '[student number]_[reflection, log or poster]'], ['A left margin of 4 cm; all other margins are 2.5 cm.', (b) => b.layout.margins, { left: 40, right: 25, top: 25, bottom: 25 }],
   ['Pages numbered; footnotes at the bottom of the page single spaced.', (b) => b.layout.lineSpacing, null], ['Double spaced, 12pt; footnotes at the bottom of the page single spaced.', (b) => b.layout.lineSpacing, 2], ['Referencing: AGLC4', (b) => b.referenceStyle, 'AGLC'], ['Submit through: Assessment 2 portal in the CRIM302 site.', (b) => b.place, 'Assessment 2 portal'],
 ])('%s', (text, says, value) => expect(says(read(text))).toEqual(value));
+
+// Days for each of several groups.
+test.each<[string, string[]]>([
+  ['By 17:00 on Friday 4 December for groups A-C and by 17:00 on Monday 7 December for groups D-F.', ['groups A-C 2026-12-04T17:00:00', 'groups D-F 2026-12-07T17:00:00']], ['Due 4 December 2026, 5 pm, for the Monday group and 7 December 2026, 5 pm, for the Thursday group.', ['Monday group 2026-12-04T17:00:00', 'Thursday group 2026-12-07T17:00:00']],
+  ['It is due on 4 December at noon for section 1, on 5 December at noon for section 2.', ['section 1 2026-12-04T12:00:00', 'section 2 2026-12-05T12:00:00']], ['The deadline is 4 December (full-time students) and 11 December (part-time students).', ['full-time students 2026-12-04', 'part-time students 2026-12-11']], ['The essay is due on 4 December for everyone.', []],
+])('%s', (text, says) => expect(read(text).parts.map((part) => `${part.label} ${part.due}`)).toEqual(says));

@@ -321,16 +321,16 @@ function endsLateWork(clause: Clause, date: ReadDate, before: Clause | undefined
   return /\blate\b|\bpenalty\b/i.test(lead) && /\b(?:not (?:be )?(?:accepted|received|taken|marked)(?: at all)? after|(?:accepted|taken|submitted|handed in|allowed|possible) (?:until|till|up to(?: and including)?|no later than)|(?:not|none|nothing|closed) after|(?:nothing|no (?:submissions?|work|papers?|files?|uploads?|reports?|essays?|assignments?)) (?:is |are |will be )?(?:accepted |taken |possible )?after)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i.test(lead);
 }
 
+const cohorts = String.raw`(?:the )?((?:(?:(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|morning|afternoon|evening) )?(?:groups?|class(?:es)?|sections?|streams?|cohorts?|tutorials?|seminars?|labs?) (?:\d{1,2}|[A-H])(?:\s?(?:[–-]|to|and|&)\s?(?:\d{1,2}|[A-H]))?(?![\w-])|(?:(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|morning|afternoon|evening) (?:groups?|class|section|seminar|tutorial|lab)(?! work)\b|(?:full|part)-time students|(?:under|post)graduates?(?: students)?)`, atClock = String.raw`(?:at )?(?:noon|midnight|\d[\d:.]*(?: ?[ap]\.?m\.?)?)`;
+/** Those for whom a day is, behind it: “for group A”, “(section 01)”. */
+const forCohort = new RegExp(String.raw`^\s*(?:\([^)]*\)|,? ?${atClock}|[):])?,?\s*for ${cohorts}|^[\s,@]*(?:${atClock})?,?\s*\((?:for )?${cohorts}\)`, 'i');
 const itemName = /^[\s,;]*(?:(?:please )?(?:submit|hand in|upload|send|turn in|deliver) )?(?:and |then )?(?:the |your )?((?!(?:deadline|due|submission|submit|open|opens|opening|close|closes|closing|from|until|feedback|start|end|hand|window|available|release|issued|it|this|please|both|all|date|dates|the|new|old)\b)\p{L}[\p{L}-]{3,24}(?: [\p{L}-]{3,20})?)\s*(?:\([^()]*\)\s*)?(?:(?:must be |has to be |should be |to be )?(?:handed in|submitted|uploaded|fixed|chosen|agreed|settled) )?(?:by|until|due(?: by| on)?|:|–)\s*(?:\w+day,?\s*)?[^\n]{0,3}$/iu;
 /** The name that a date of several goes with: the one between it and the date before it, else one nearby. “Part B (essay)” is Part B. */
 function labelFor(labels: Label[], dates: ReadDate[], i: number, clause: Clause): string | null {
   const date = dates[i]!, from = i > 0 ? dates[i - 1]!.end : clause.start, nearest = (list: Label[]): Label | undefined => list.filter((l) => numbered.test(l.text)).at(-1) ?? list.at(-1);
-  // “… Friday 5 March (17:00) for group A and …”.
-  const behind = /^\s*(?:\([^)]*\)|at [\d:.]+|noon|\d[\d:.]*(?: ?[ap]m)?|[):])?\s*for ((?:group|class|section|stream) (?:\d{1,2}|[A-H])\b)/i.exec(clause.text.slice(date.end - clause.start).replace(/^\)/, ''))?.[1];
-  if (behind) return behind;
-  // “2 March @ 5pm (section 01) / 4 March @ 5pm (section 02)”.
-  const ofGroup = /^[\s,@]*(?:at )?(?:[\d:.]+(?: ?[ap]m)?|noon)?\s*\((?:for )?((?:group|class|section|stream|cohort) (?:\d{1,2}|[A-H]))\)/i.exec(clause.text.slice(date.end - clause.start))?.[1];
-  if (ofGroup) return ofGroup;
+  // “… Friday 5 March (17:00) for group A and …”; “2 March @ 5pm (section 01) / 4 March @ 5pm (section 02)”.
+  const cohort = forCohort.exec(clause.text.slice(date.end - clause.start).replace(/^\)/, ''));
+  if (cohort) return (cohort[1] ?? cohort[2])!;
   // “At mid-term (26 February) and at the end of term (23 April)”.
   // “Items 1 and 2 are uploaded by one member by 28 May. Item 3 is uploaded by every member by 31 May.”
   const items = dates.length === 1 ? /^\W*((?:items?|parts?|files?|pieces?) (?:\d|[a-e])(?:(?:,| and|, and| &|[–-]) ?(?:\d|[a-e]))*) (?:is|are|must|should|have|has)\b/i.exec(clause.text)?.[1] : undefined;

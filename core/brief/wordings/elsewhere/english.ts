@@ -141,6 +141,7 @@ export const english: Sayings = [
   ['(?:we|I|the \\w+) allows? (?:you )?(?:only |just )?(two|three|four|five|\\d) replacements(?: of (?:the|your) \\w+)?', 'you may replace the file $1 times'],
   [`(?:word (?:length|count)|(?:the )?(?:target|length|suggested length|recommended length))(?: is|:) ${number}(?: words)?[,;]? \\(?(?:with |and |but )?(?:an?|the) (?:absolute|hard|strict|firm|upper)(?: \\w+)? (?:ceiling|maximum|limit|cap|max) (?:of|is|being|at) ${number}(?: words)?\\)?`, 'max. $2 words'],
   ['(?<=, )no names?,(?= (?:your |the |just )?(?:candidate|exam\\w*|student|registration) (?:number|code|ID) (?:in|as) the file ?name)', 'anonymous marking;'],
+  ['(?:so )?(?:please )?(?:leave|keep) your name out of (?:the file|it|the (?:essay|paper|document|report)) and (?:out )?(?:of )?its name', 'no names in the document or the file name'],
   // Files that nobody hands in.
   ["(?:comments|feedback|annotations|corrections|remarks) (?:will be|are|is|get) (?:added|written|inserted|put|returned|given|sent)(?: back)? (?:to|in|into|on|as|by) (?:your|the|an?) (?:annotated |marked )?(?:PDF|Word)(?: file| document)?s?", 'You get feedback'],
   ["(?:the |this |our )?(?:brief|reading|handbook|syllabus|rubric|marking (?:sheet|scheme|grid)|question paper|assignment sheet|mark sheet) (?:is|are) (?:(?:also |only )?(?:available|provided|given) (?:as|in) )?(?:an? )?(?:PDF|Word|Excel)(?: file| document| format)?", 'Material is there'],

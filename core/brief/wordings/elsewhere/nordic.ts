@@ -32,6 +32,7 @@ export const swedish: Sayings = [
 ];
 /** Norwegian and Danish. */
 export const norwegian: Sayings = [
+  ['(?:og )?(?:etter|efter) (en|ett|to|tre|fire|fem|sju|syv|\\d{1,2}) (?:dager|dage|dag) (?:blir|bliver|vil) (?:oppgaven|opgaven|besvarelsen|den|arbeidet) ikke (?:lenger |længere )?(?:bli )?(?:vurdert|rettet|lest|læst|godtatt|bedømt|vurderet|modtaget)', 'zero after $1 days'],
   wholeHour,
   // “Skal afleveres senest fredag den 18. december”.
   ['(?:skal |må )?(?:være |vere )?(?:afleveres|afleveret|indleveres|indleveret|uploades|uploadet|leveres|levert|innleveres|lastes opp|lastet opp|aflevering|indlevering)(?: \\p{L}+){0,3}? (?:senest|seinest|inden|innen)(?: (?:den|fredag|mandag|tirsdag|onsdag|torsdag|lørdag|søndag)){0,2}(?= \\d)', 'due by'],
