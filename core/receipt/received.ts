@@ -8,10 +8,10 @@ import { timeOfEntry } from './entries.ts';
 import { labels, type Row } from './rows.ts';
 import { zoneOfAllTimes } from './stated-zone.ts';
 
-/** That something arrived, in other languages. */
-const handedInAbroad = new RegExp(String.raw`(?<!\p{L})(?:${[
-  'erhalten|empfangen|gespeichert|entgegengenommen|eingereicht|eingegangen|abgegeben|hochgeladen|übermittelt|upload am', 'déposée?|envoyée?|enregistrée?|remise?|reçue?|téléversée?|dépôt effectué', 'enviad[oa]|entregad[oa]|presentado|registrado|recibid[oa]|recibimos|subid[oa]', 'consegnat[oa]|inviat[oa]|registrato|ricevuto|caricat[oa]', 'recebid[oa]|submetido|entregue|enviad[oa]', 'ingediend|opgeslagen|verzonden|ontvangen|ontvingen|ingeleverd|geüpload',
-  'inlämna[dt]|mottage[nt]|togs emot|tagits emot|uppladda[dt]|laddades upp|skicka[dt]|skickades', 'afleveret|modtaget|uploadet|indsendt', 'innlevert|levert|mottatt|lastet opp|sendt inn', 'palautettu|vastaanotettu|vastaanotettiin|lähetetty|palautettiin', 'złożon[oay]|przyjęt[oay]|przesłan[oay]|otrzyman[oay]|odebran[oay]', 'odevzdán[oay]?|přijat[oay]?|nahrán[oay]?|doručen[oay]?', 'teslim edil(?:di|miştir)|alındı|gönderildi|yüklendi|alınmıştır',
+/** That something arrived, in other languages; who has an account since when is another matter. */
+const handedInAbroad = new RegExp(String.raw`(?<!\p{L})(?<!(?:usuari[oa]|cuenta|Benutzer(?:in|konto)?|Nutzer(?:in)?|konto|utilisat(?:eur|rice)|compte|utente|utilizador|conta|gebruiker|användare|bruker|user|account|Autor(?:in)?)[^.\n]{0,24})(?:${[
+  'registriert|erfasst|erhalten|empfangen|gespeichert|entgegengenommen|eingereicht|eingegangen|abgegeben|hochgeladen|übermittelt|upload am', 'déposée?|envoyée?|enregistrée?|remise?|reçue?|téléversée?|dépôt effectué', 'enviad[oa]|entregad[oa]|presentado|registrado|recibid[oa]|recibimos|registrad[oa]|registró|recibió|subid[oa]', 'consegnat[oa]|inviat[oa]|registrat[oa]|ricevuto|caricat[oa]', 'recebid[oa]|recebemos|registad[oa]|registrad[oa]|submetid[oa]|entregue|enviad[oa]', 'geregistreerd|ingediend|opgeslagen|verzonden|ontvangen|ontvingen|ingeleverd|geüpload',
+  'inlämna[dt]|mottage[nt]|togs emot|tagits emot|tagit emot|registrera(?:des|ts|d)|uppladda[dt]|laddades upp|skicka[dt]|skickades', 'afleveret|modtaget|uploadet|indsendt', 'registrert|registreret|innlevert|levert|mottatt|lastet opp|sendt inn', 'palautettu|vastaanotettu|vastaanotettiin|lähetetty|palautettiin', 'złożon[oay]|przyjęt[oay]|przesłan[oay]|otrzyman[oay]|odebran[oay]', 'odevzdán[oay]?|přijat[oay]?|nahrán[oay]?|doručen[oay]?', 'teslim edil(?:di|miştir)|alındı|gönderildi|yüklendi|alınmıştır',
 ].join('|')})(?!\p{L})`, 'iu');
 
 /** What happened before it was received, or beside it. */
