@@ -9,6 +9,11 @@ const dayOfWeek = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(?:day|sday|s|nesday|nes|rsday
 
 export interface ReadDate { iso: string; start: number; end: number; problem: 'none' | 'weekday' | 'ambiguous' | 'impossible' }
 
+/** Small words of the languages of Europe that all write the day first (Unicode CLDR, `yMd` of fr, es, it, pt, nl, da, nb), and of English, which writes it both ways. */
+const dayFirstWords = /(?<![\p{L}’'])(?:les?|du|des|et|à|est|pour|dans|vous|votre|el|los|las|del|con|para|en|se|il|lo|gli|della|nel|per|con|che|ao|às|não|uma|do|da|het|een|voor|niet|op|je|og|ikke|skal|på|til|af)(?![\p{L}’'])/giu, englishWords = /\b(?:the|and|of|is|be|are|your|must|by|for|to|not)\b/gi;
+/** As many of them as a sentence or two have, and hardly an English one. Translated labels leave them where they stand. */
+const isDayFirstTongue = (text: string): boolean => { const start = text.slice(0, 20_000), foreign = start.match(dayFirstWords) ?? []; return foreign.length >= 5 && new Set(foreign.map((w) => w.toLowerCase())).size >= 3 && foreign.length > 3 * (start.match(englishWords)?.length ?? 0); };
+
 /** How numeric dates are to be read, where the wording gives a clue: a date that has only one reading, or the zone. */
 export function dateOrder(text: string, zone: string | null): 'day-month' | 'month-day' | null {
   // Where times are written with a stop as well (“16.00 on 3.5.2027”), the order is the European one. Common practice, no source.
@@ -25,8 +30,8 @@ export function dateOrder(text: string, zone: string | null): 'day-month' | 'mon
   if (day > 0 && month === 0) return 'day-month';
   if (month > 0 && day === 0) return 'month-day';
   if (day > 0 && month > 0) return null;
-  if (european || isGerman(text) || /\d\s?Uhr\b/.test(text)) return 'day-month';
-  if (zone && /^Europe\/|^Australia\/|^(GMT|BST|GMT\/BST|WET|WEST|WET\/WEST|EET|EEST|EET\/EEST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|AWST|ACST|ACDT|NZST|NZDT|SAST|EAT|WAT|CAT|PKT|SGT|HKT)$|^Pacific\/Auckland|^Africa\/|^Asia\/(?:Kolkata|Karachi|Dhaka|Colombo|Singapore|Hong_Kong|Kuala_Lumpur|Dubai)/.test(zone)) return 'day-month';
+  if (european || isGerman(text) || isDayFirstTongue(text) || /\d\s?Uhr\b/.test(text)) return 'day-month';
+  if (zone && /^Europe\/|^Australia\/|^(GMT|BST|GMT\/BST|WET|WEST|WET\/WEST|EET|EEST|EET\/EEST|CET|CEST|CET\/CEST|MEZ|MESZ|AEST|AEDT|AWST|ACST|ACDT|NZST|NZDT|SAST|EAT|WAT|CAT|PKT|SGT|HKT)$|^Pacific\/Auckland|^Africa\/|^America\/(?:Bogota|Mexico_City|Lima|Santiago|Sao_Paulo|Argentina\/|Caracas|Montevideo|La_Paz|Guayaquil)|^Asia\/(?:Kolkata|Karachi|Dhaka|Colombo|Singapore|Hong_Kong|Kuala_Lumpur|Dubai)/.test(zone)) return 'day-month';
   return zone && /^(EST|EDT|PST|PDT|CDT|MDT|MST)$|^America\/(New_York|Chicago|Denver|Los_Angeles)/.test(zone) ? 'month-day' : null;
 }
 

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { readBrief } from '../brief/read.ts';
 import { readFields } from './fields.ts';
 
 /** Each way to tell the number of a hand-in with each way to tell when it came, in eight languages. Invented; common practice, no published source. */
@@ -19,3 +20,11 @@ describe.each(tongues)('$tongue', ({ head, numbers, times }) => {
 // Hard negatives: the code of a course, when an account was made.
 test('the code of a course is no number of the hand-in', () => { for (const code of ['Código: HIS2201', 'Codice: HIS2201', 'Kurskod: HIS2201']) expect(fields(`Recibido el 11/12/2026 a las 17:42\n${code}\n`).id).toBeNull(); });
 test('who registered when is not when it came', () => expect(fields('Comprobante\nUsuario registrado el 3 de marzo de 2024 a las 10:00.\nRecibido: 11/12/2026 17:42\n').receivedAt).toBe('2026-12-11T17:42:00+01:00'));
+
+// A zone by a country or a city, in the languages' own words. Source of the offsets: IANA time zone database, winter time of 2026.
+const zones: [string, string][] = [
+  ['Recibido el 11/12/2026 a las 17:42 (hora de Madrid)', '+01:00'], ['Ricevuto il 11/12/2026 alle 17:42 (ora di Roma)', '+01:00'], ['Recebido em 11/12/2026 às 17:42 (hora de Lisboa)', '+00:00'], ['Recebido em 11/12/2026 às 17:42 (horário de Brasília)', '-03:00'], ['Ontvangen op 11-12-2026 om 17:42 (Amsterdamse tijd)', '+01:00'],
+  ['Eingegangen am 11.12.2026, 17:42 Uhr (Wiener Zeit)', '+01:00'], ['Mottagen 2026-12-11 kl. 17:42 (svensk tid)', '+01:00'], ['Recibido el 11/12/2026 a las 17:42 (hora de la Ciudad de México)', '-06:00'], ['Recibido el 11/12/2026 a las 17:42 (hora de Bogotá)', '-05:00'],
+];
+test.each(zones)('%s', (text, offset) => expect(readFields(`${text}\nNumber: AB-4471\n`, ['essay.pdf'], 'Asia/Tokyo', '2027-03-12T18:00:00Z').fields.receivedAt).toBe(`2026-12-11T17:42:00${offset}`));
+test.each([['Abgabe: 11. Dezember 2026, 18 Uhr (Wiener Zeit)', 'Europe/Vienna'], ['Entrega: 11 de diciembre de 2026 a las 18:00 (hora de Bogotá)', 'America/Bogota'], ['Consegna: 11 dicembre 2026, ore 18 (ora di Roma)', 'Europe/Rome'], ['Abgabe: 11. Dezember 2026, 18 Uhr. Die Wiener Zeitung liegt aus.', null]])('%s', (text, zone) => expect(readBrief(text, '2026-11-30T09:00:00Z').brief.timeZone).toBe(zone));
