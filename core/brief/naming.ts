@@ -299,8 +299,8 @@ function findPattern(clause: Clause): { value: string; start: number; end: numbe
   const ending = (name: string): string => /\.\w+$/.exec(name)?.[0].toLowerCase() ?? '';
   const inOrder = [...scored].sort((a, b) => a.start - b.start), names = inOrder.filter((t, i) => inOrder.findIndex((o) => o.value === t.value) === i), listed = inOrder.slice(1).every((t, i) => /^[”"’'\x60)]?\s*(?:[,;/&+]|\band\b|\bor\b|\bbzw\.|\b(?:und|oder|et|ou|y)\b|[,;]? (?:and|or|plus)\b)[^.]{0,40}$/i.test(clause.text.slice(inOrder[i]!.end - clause.start, t.start - clause.start)));
   if (names.length > 1 && names.every((t) => ending(t.value) !== '' && !/\s/.test(t.value.replace(/[<[{][^<>[\]{}]{1,40}[>\]}]/g, ''))) && (listed || new Set(names.map((t) => ending(t.value))).size > 1)) return { value: names.map((t) => t.value).join(' or '), start: inOrder[0]!.start, end: inOrder.at(-1)!.end };
-  // “StudentNumber_RA and StudentNumber_Hours”.
-  if (names.length > 1 && listed && names.every((t) => ending(t.value) === '' && /^[^\s.]+[_-][^\s.]+$/.test(t.value)) && new Set(names.map((t) => t.value.split(/[_-]/)[0])).size === 1) return { value: names.map((t) => t.value).join(' or '), start: inOrder[0]!.start, end: inOrder.at(-1)!.end };
+  // “StudentNumber_RA and StudentNumber_Hours”, “Thesis_StudentNumber and Data_StudentNumber”.
+  if (names.length > 1 && listed && names.every((t) => ending(t.value) === '' && /^[^\s.]+[_-][^\s.]+$/.test(t.value)) && [0, -1].some((i) => new Set(names.map((t) => t.value.split(/[_-]/).at(i)!.toLowerCase())).size === 1)) return { value: names.map((t) => t.value).join(' or '), start: inOrder[0]!.start, end: inOrder.at(-1)!.end };
   // “T3_Poster_[group letter].pdf and T3_Note_[group letter]”.
   if (names.length > 1 && listed && names.every((t) => /_/.test(t.value) && /[<[{][^<>[\]{}]{1,40}[>\]}]/.test(t.value))) return { value: names.map((t) => t.value).join(' or '), start: inOrder[0]!.start, end: inOrder.at(-1)!.end };
   return scored.sort((a, b) => b.score - a.score)[0] ?? null;

@@ -14,7 +14,11 @@ interface Placed { text: string; places: number[] | null }
  * @returns the wording, with the places of its letters in the original (in UTF-16 units) */
 export function readable(original: string): Wording {
   let wording: Placed = { text: original, places: null };
+  // A mail that is passed on in whole: what begins a line begins it behind the mark.
+  if (isQuotedWhole(wording.text)) wording = replaced(wording, quotationMark, () => '');
   for (const [pattern, by] of [...plainer, ...labelNames, ...smallNames, ...spokenNumbers]) wording = replaced(wording, pattern, by);
+  // What reads as something else is longer or shorter: which lines were broken is told before.
+  wording = unwrapped(wording);
   for (const [pattern, by] of elsewhereIn(wording.text)) wording = replaced(wording, pattern, by);
   const indent = indentOfAll(wording.text);
   if (indent > 1) wording = replaced(wording, /^[ \t]{2,}(?=\S)/gm, (lead) => lead.slice(indent));
@@ -24,7 +28,6 @@ export function readable(original: string): Wording {
   if (/^[ \t]*Q\.[ \t]/m.test(wording.text) && /^[ \t]*A\.[ \t]/m.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*[QA])\.(?=[ \t])/gm, () => ':');
   wording = replaced(wording, askedForName, () => 'File name: ');
   wording = labelsBesideValues(wording);
-  if (isQuotedWhole(wording.text)) wording = replaced(wording, quotationMark, () => '');
   // ““Is it due at noon?” Yes.”: questions in quotation marks, each with its answer.
   if ((wording.text.match(quotedQuestion)?.length ?? 0) >= 2) wording = replaced(wording, quotedQuestion, (question) => `${question.slice(1, -1)}`);
   // “1.1 PDF / 1.2 A4”: sections without titles are items.

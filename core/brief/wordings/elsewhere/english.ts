@@ -142,6 +142,8 @@ export const english: Sayings = [
   [`(?:word (?:length|count)|(?:the )?(?:target|length|suggested length|recommended length))(?: is|:) ${number}(?: words)?[,;]? \\(?(?:with |and |but )?(?:an?|the) (?:absolute|hard|strict|firm|upper)(?: \\w+)? (?:ceiling|maximum|limit|cap|max) (?:of|is|being|at) ${number}(?: words)?\\)?`, 'max. $2 words'],
   ['(?<=, )no names?,(?= (?:your |the |just )?(?:candidate|exam\\w*|student|registration) (?:number|code|ID) (?:in|as) the file ?name)', 'anonymous marking;'],
   ['(?:so )?(?:please )?(?:leave|keep) your name out of (?:the file|it|the (?:essay|paper|document|report)) and (?:out )?(?:of )?its name', 'no names in the document or the file name'],
+  [`(?:an? )?${number}-word (\\p{L}+) \\((?:absolute )?(?:max(?:imum)?\\.?|up to|at most|no more than|limit|ceiling)(?: of)? ${number}(?: words)?\\)`, '$2 (max. $3 words)'],
+  ['(?:only )?the replacement(?: file)?(?: alone| only)? (?:will be|is|shall be) (?:marked|graded|read|assessed|considered)', 'only the latest version counts'],
   // Files that nobody hands in.
   ["(?:comments|feedback|annotations|corrections|remarks) (?:will be|are|is|get) (?:added|written|inserted|put|returned|given|sent)(?: back)? (?:to|in|into|on|as|by) (?:your|the|an?) (?:annotated |marked )?(?:PDF|Word)(?: file| document)?s?", 'You get feedback'],
   ["(?:the |this |our )?(?:brief|reading|handbook|syllabus|rubric|marking (?:sheet|scheme|grid)|question paper|assignment sheet|mark sheet) (?:is|are) (?:(?:also |only )?(?:available|provided|given) (?:as|in) )?(?:an? )?(?:PDF|Word|Excel)(?: file| document| format)?", 'Material is there'],
