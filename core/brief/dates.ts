@@ -9,8 +9,8 @@ const dayOfWeek = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(?:day|sday|s|nesday|nes|rsday
 
 export interface ReadDate { iso: string; start: number; end: number; problem: 'none' | 'weekday' | 'ambiguous' | 'impossible' }
 
-/** Small words of the languages of Europe that all write the day first (Unicode CLDR, `yMd` of fr, es, it, pt, nl, da, nb), and of English, which writes it both ways. */
-const dayFirstWords = /(?<![\p{L}’'])(?:les?|du|des|et|à|est|pour|dans|vous|votre|el|los|las|del|con|para|en|se|il|lo|gli|della|nel|per|con|che|ao|às|não|uma|do|da|het|een|voor|niet|op|je|og|ikke|skal|på|til|af)(?![\p{L}’'])/giu, englishWords = /\b(?:the|and|of|is|be|are|your|must|by|for|to|not)\b/gi;
+/** Small words of the languages of Europe that all write the day first (Unicode CLDR, `yMd` of fr, es, it, pt, nl, da, nb; from memory), and of English, which writes it both ways. */
+const dayFirstWords = /(?<![\p{L}’'])(?:les?|du|des|et|à|est|pour|dans|vous|votre|el|los|las|del|con|para|en|se|il|lo|gli|della|nel|per|che|ao|às|não|uma|do|da|het|een|voor|niet|op|je|og|ikke|skal|på|til|af)(?![\p{L}’'])/giu, englishWords = /\b(?:the|and|of|is|be|are|your|must|by|for|to|not)\b/gi;
 /** As many of them as a sentence or two have, and hardly an English one. Translated labels leave them where they stand. */
 const isDayFirstTongue = (text: string): boolean => { const start = text.slice(0, 20_000), foreign = start.match(dayFirstWords) ?? []; return foreign.length >= 5 && new Set(foreign.map((w) => w.toLowerCase())).size >= 3 && foreign.length > 3 * (start.match(englishWords)?.length ?? 0); };
 

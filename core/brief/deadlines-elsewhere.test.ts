@@ -21,7 +21,7 @@ test.each<[string, string | null]>([
   ['Chapters 3 and 4 (mars and venus) are read by all.', null],
 ])('%s', (text, due) => { expect(readBrief(text, '2026-11-30T09:00:00Z').brief.due).toBe(due); });
 
-// A date in figures that can be read two ways: the language tells. Source: Unicode CLDR, numeric date patterns. Hard negative: an English text with a foreign title settles nothing.
+// A date in figures that can be read two ways: the language tells. Source: Unicode CLDR, numeric date patterns (from memory). Hard negative: an English text with a foreign title settles nothing.
 test.each<[string, string | null]>([
   ['Le rapport est à remettre dans la boîte du cours pour la date limite : 11/12/2026 à 17:42. Vous devez le déposer en PDF et les annexes aussi.', '2026-12-11T17:42:00'], ['El trabajo se entrega en la carpeta del curso; la fecha límite es el 11/12/2026 a las 17:42. Los trabajos se suben en PDF.', '2026-12-11T17:42:00'],
   ['Het verslag lever je in op 11-12-2026 om 17.42 uur. Je moet het verslag op de pagina van het vak zetten en een kopie bewaren voor jezelf.', '2026-12-11T17:42:00'], ['The essay is due 11/12/2026 at 17:42 in the course El Mundo de los Mayas: Las ciudades del sur.', null],

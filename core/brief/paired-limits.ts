@@ -7,6 +7,8 @@ const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\
 const most = String.raw`(?:(?:a |the )?max(?:imum)?\.?(?: length)?(?: of)?|up to|at most|no more than|no longer than|not more than|limit(?:ed)?(?: to)?|exceed)`;
 /** “must be under”, “can be as large as”, “has to fit in”. */
 const bound = String.raw`(?:must|should|can|may|has to|have to|needs? to|ought to|will have to|cannot|can['’]t|mustn['’]t)(?: (?:not|only))?(?: (?:be|stay|remain|have|go|take(?: up)?|fit|run|weigh))? (?:as (?:large|big|heavy|long) as|under|below|over|within|in|into|less than|smaller than|larger than|bigger than|more than|no (?:larger|bigger|more|longer) than|(?:kept|held) (?:to|under|below)|capped at|limited to|up to|at most)`;
+/** “… limited to 2,000 words, the portfolio to 20 pages”: what limits the first limits the next. */
+const reaches = new RegExp(`\\bto (?:${number})`);
 const limiting = new RegExp(String.raw`\b${most}|\blimits?\b|\b${bound}\b`, 'i');
 const heading = /^\W*(?:(?:the )?(?:word|page|length) limits?|max\w*(?: (?:word|page))?(?: (?:count|length)s?)?)\b/i;
 const vague = /\b(?:about|approximately|approx\.?|around|roughly|circa|ca\.?|c\.|some|at least|min(?:imum)?\.?(?: of)?|over|more than)\s*$/i;
@@ -57,7 +59,7 @@ export function pairedLimits(clauses: Clause[], labels: string[], kinds: (string
         const before = heading.test(clause.text) ? clause.text.slice(0, m.index) : clause.text.slice(behind, m.index), { name: said, least, value, unit = unitBefore === head || /^\s*(?:[.,;)]|$|and\b|while\b)/.test(clause.text.slice(m.index + m[0].length)) ? unitBefore : undefined } = m.groups as { name: string; least?: string; value: string; unit?: string };
         unitBefore = unit ?? unitBefore;
         if (!unit || vague.test(clause.text.slice(0, clause.text.indexOf(least ?? value, m.index)))) return [];
-        const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...((limited = limiting.test(`${m[0]} ${before}`) || limited && behind > 0 && new RegExp(`\\bto (?:${number})`).test(m[0])) ? {} : { given: true as const }) };
+        const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...((limited = limiting.test(`${m[0]} ${before}`) || limited && behind > 0 && reaches.test(m[0])) ? {} : { given: true as const }) };
         behind = m.index + m[0].length;
         const size = units[unit.toLowerCase()];
         if (size !== undefined) return least ? [] : [{ ...at, field: 'maxBytes' as const, value: Math.round(numberOf(value) * size), given: undefined }];

@@ -36,7 +36,6 @@ export function readable(original: string): Wording {
   if ((wording.text.match(labelStopped)?.length ?? 0) >= 3) wording = replaced(wording, labelStopped, () => ':');
   // Boxes of which none is ticked are marks before items.
   if (!/[☑☒✓✔]|\[[xX]\]/.test(wording.text)) wording = replaced(wording, /(?<=^[ \t]*)(?:[☐□❏]|\[[ _]\])(?=[ \t]+\S)/gm, () => '-');
-  wording = unwrapped(wording);
   const { text, places } = wording;
   return { text, at: (offset) => places?.[offset] ?? (offset < text.length ? offset : original.length) };
 }
