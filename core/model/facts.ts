@@ -51,7 +51,13 @@ export interface PageFacts {
   /** share of the lines that run up or down the page as it is shown; absent: none */ sidewaysLines?: number;
   /** whether the writing stands on its head as the page is shown */ upsideDown?: boolean;
   /** stretches of text with a marker's colour behind them; absent: none */ marked?: number;
+  /** nothing is written on it but its running head or number; absent: no */ headOnly?: boolean;
+  /** shapes and pictures that are seen inside its edges, and fills of the size of letters among them; absent: not asked, there is text */ drawings?: Drawings;
 }
+/** What a page that holds no text has painted. */
+export interface Drawings { marks: number; letterShapes: number }
+/** Words turned into outlines, and not a diagram: a few lines of them are a hundred letters. */
+export const isOutlinedText = (drawings?: Drawings): boolean => (drawings?.letterShapes ?? 0) >= 100;
 
 /** The sheet that a page, or a section of a file without fixed pages, asks for. In points. */
 export interface SheetFacts { page: number | null; width: number; height: number }

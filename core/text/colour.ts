@@ -1,6 +1,6 @@
 /** Red, green and blue from 0 to 1. */
 export type Colour = readonly [red: number, green: number, blue: number];
-export const white: Colour = [1, 1, 1], mediumGrey: Colour = [0.5, 0.5, 0.5];
+export const white: Colour = [1, 1, 1];
 
 /** Colours no part of which is further apart than this, of 1, look the same. */
 const closest = 0.06;

@@ -1,8 +1,8 @@
 import { defineCheck, atPage, look } from '../define.ts';
 import type { PageFacts } from '../../model/facts.ts';
 
-/** Characters that no word can be made of are on the page all the same. */
-const isBlank = (p: PageFacts): boolean => p.words === 0 && p.images === 0 && Object.values(p.sizes).every((n) => n < 3);
+/** Nothing but its running head or number. Characters that no word can be made of are on the page all the same; a page that could not be read (its size is 0) may hold anything. */
+const isBlank = (p: PageFacts): boolean => p.width > 0 && p.images === 0 && (p.drawings?.marks ?? 0) === 0 && (p.headOnly === true || p.words === 0 && Object.values(p.sizes).every((n) => n < 3));
 
 export const pagesBlank = defineCheck({
   id: 'pages.blank', needs: ['pages'], kinds: ['pdf'], reference: 'common practice, no published source',

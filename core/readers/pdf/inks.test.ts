@@ -17,7 +17,7 @@ const words = 'BT /F 12 Tf 72 300 Td (nine letters) Tj ET', unseen = async (cont
 test.each<[string, string, string[]]>([
   ['wholly transparent', `q /Gone gs ${words} Q`, ['background']], ['half transparent can be seen', `q /Half gs ${words} Q`, []],
   ['black on black', `q 0 g 60 290 300 30 re f ${words} Q`, ['background']], ['on four corners', `q 0.2 0.4 0.6 rg 60 290 m 360 290 l 360 320 l 60 320 l h f ${words} Q`, ['background']],
-  ['in ink on the same ink', `q 0 1 1 0 k 60 290 300 30 re f 1 0 0 rg ${words} Q`, ['background']], ['beside the black area', `q 0 g 60 500 300 30 re f ${words} Q`, []], ['on a thin rule', `q 0 g 60 300 300 1 re f ${words} Q`, []],
+  ['in ink on the same ink', `q 0 1 1 0 k 60 290 300 30 re f 1 0 0 rg ${words} Q`, ['background']], ['beside the black area', `q 0 g 60 560 300 30 re f ${words} Q`, []], ['on a thin rule', `q 0 g 60 300 300 1 re f ${words} Q`, []],
   ['white over the black takes it away', `q 0 g 60 290 300 30 re f 1 g 60 290 300 30 re f 0 g ${words} Q`, []],
 ])('letters in the colour of an area: %s', async (_, content, expected) => expect(await unseen(content)).toEqual(expected));
 

@@ -2,14 +2,25 @@ import type * as Mupdf from 'mupdf';
 import type { MupdfModule } from '../../engines/pdf.ts';
 import type { Box, IntegrityFact } from '../../model/facts.ts';
 import { latin1 } from '../../text/bytes.ts';
-import { lookAlike, mediumGrey, white, type Colour } from '../../text/colour.ts';
+import { lookAlike, white, type Colour } from '../../text/colour.ts';
+import { findFlat } from './ground.ts';
 import { inkSigns, isMarker } from './inks.ts';
+import { colourOf, leaveWithEngine } from './painted-colour.ts';
 
 /** Signs in a content stream that text may be there without being seen: render mode 3, or 7, which only clips (ISO 32000-1, 9.3.6), or a fill of paper white, or nearly so (8.6.8). */
 const nearOne = '(?:1(?:\\.0*)?|0?\\.9[3-9]\\d*)\\s+', nearZero = '(?:0(?:\\.0*)?|0?\\.0[0-6]\\d*)\\s+';
 const invisibleSign = /(?:^|\s)[37]\s+Tr\b/, outlineSign = /(?:^|\s)[12]\s+Tr\b/, whiteSign = new RegExp(`(?:^|\\s)(?:${nearOne}g|(?:${nearOne}){3}rg|(?:${nearZero}){4}k|(?:${nearOne}){1,3}scn?|(?:${nearZero}){4}scn?)\\b`), whiteLineSign = new RegExp(`(?:^|\\s)(?:${nearOne}G|(?:${nearOne}){3}RG|(?:${nearZero}){4}K|(?:${nearOne}){1,3}SCN?|(?:${nearZero}){4}SCN?)\\b`);
 /** A share of the page under a picture from which invisible text is the machine-read layer of a scan. */
 const scanShare = 0.5;
+/** Stretches of text over pictures that are looked at by drawing the page. */
+const mostDrawn = 200;
+/** Annotations that lie on the paper with a look of their own (ISO 32000-1, 12.5.6); what marks, links to or notes words covers none. */
+const layingOver = new Set(['/Square', '/Polygon', '/Circle', '/Stamp', '/FreeText', '/Ink', '/Redact']);
+function hasLayers(page: Mupdf.PDFPage): boolean {
+  const annotations = page.getObject().get('Annots');
+  for (let i = 0; annotations.isArray() && i < annotations.length; i++) if (layingOver.has(annotations.get(i).get('Subtype').toString())) return true;
+  return false;
+}
 
 
 /** What may lie over text when it comes after it: a filled rectangle that is more than a rule, a closed shape, a picture. */
@@ -30,9 +41,9 @@ export interface PaintedText { unseen: IntegrityFact[]; /** stretches of text wi
  * @param drawn - the page's content stream; @param imageShare - of the page's area, 0 to 1; @param forms - content of forms that pages share, by object number */
 export function findUnseen(drawn: string, mupdf: MupdfModule, page: Mupdf.PDFPage, index: number, imageShare: number, forms: Map<number, string> = new Map()): PaintedText {
   const content = withForms(drawn, page, forms);
-  const mayHide = invisibleSign.test(content), covers = mayCover(content), inks = inkSigns(content), outlines = outlineSign.test(content), clipsByLetters = /\s7\s+Tr\b/.test(content), mayBlend = whiteSign.test(content) || outlines && whiteLineSign.test(content) || inks.sameInk || /\bgs\b/.test(content) && fadesOut(page);
+  const mayHide = invisibleSign.test(content), covers = mayCover(content) || hasLayers(page), inks = inkSigns(content), outlines = outlineSign.test(content), clipsByLetters = /\s7\s+Tr\b/.test(content), mayBlend = whiteSign.test(content) || outlines && whiteLineSign.test(content) || inks.sameInk || /\bgs\b/.test(content) && fadesOut(page);
   if ((!mayHide && !mayBlend && !covers && !inks.marker) || !/T[jJ]|Do\b/.test(content)) return { unseen: [], marked: 0 };
-  const found: IntegrityFact[] = [], painted: Painted[] = [], texts: Written[] = [], marked: { box: Box; letters: Box | null }[] = [];
+  const found: IntegrityFact[] = [], painted: Painted[] = [], texts: Written[] = [], overPictures: Shown[] = [], marked: { box: Box; letters: Box | null }[] = [];
   let blending = 0, anyCovered = false;
   const groups: boolean[] = [];
   /** Clips that are open, where letters may be one: the letters of one that clips by letters, and how much had been painted when it began. */
@@ -47,9 +58,10 @@ export function findUnseen(drawn: string, mupdf: MupdfModule, page: Mupdf.PDFPag
   /** Everything that was written before and lies wholly under an opaque box is there and not seen. */
   const cover = (box: Box, solid: () => boolean): void => {
     if (!covers || blending > 0 || box[2] - box[0] < 6 || box[3] - box[1] < 4) return;
-    const under = texts.filter((t) => !t.covered && overlap(t.bounds, box) && liesUnder(shownBy(t).box, box));
-    if (under.length === 0 || !solid()) return;
+    const near = texts.filter((t) => !t.covered && overlap(t.bounds, box)), under = near.filter((t) => liesUnder(shownBy(t).box, box)), cut = near.flatMap((t) => (under.includes(t) ? [] : stretchesUnder(t, box)));
+    if (under.length + cut.length === 0 || !solid()) return;
     for (const t of under) { t.covered = true; anyCovered = true; add('covered', shownBy(t)); }
+    for (const stretch of cut) add('covered', stretch);
   };
   /** Drawn anew over what covered it, as drawing programs do with labels: it is seen after all. */
   const redrawn = (shown: Shown): void => {
@@ -58,7 +70,11 @@ export function findUnseen(drawn: string, mupdf: MupdfModule, page: Mupdf.PDFPag
     if (again >= 0) found.splice(again, 1);
   };
   /** Letters that have the colour of what is under them, by their fill or by their outline. */
-  const blends = (ink: Colour, alpha: number, shown: Shown): boolean => alpha < 0.05 || lookAlike(ink, shown.box ? groundUnder(shown.box, painted) : white);
+  const blends = (ink: Colour, alpha: number, shown: Shown): boolean => {
+    const ground = shown.box ? groundUnder(shown.box, painted) : white;
+    if (alpha >= 0.05 && !ground) overPictures.push(shown);
+    return alpha < 0.05 || ground !== null && lookAlike(ink, ground);
+  };
   const device = new mupdf.Device({
     ...(clipsByLetters ? { clipPath: openClip, clipStrokePath: (path: Mupdf.Path, stroke: Mupdf.StrokeState) => { stroke.destroy(); openClip(path); }, endMask: () => openClip(), clipImageMask: (image: Mupdf.Image) => openClip(image), fillImageMask: (image: Mupdf.Image, _ctm: Mupdf.Matrix, space: Mupdf.ColorSpace) => { strokes++; image.destroy(); space.destroy(); }, clipStrokeText: (text: Mupdf.Text, stroke: Mupdf.StrokeState) => { stroke.destroy(); openClip(text); }, strokePath: (path: Mupdf.Path, stroke: Mupdf.StrokeState, _ctm: Mupdf.Matrix, space: Mupdf.ColorSpace) => { strokes++; path.destroy(); stroke.destroy(); space.destroy(); } } : {}),
     clipText: (text: Mupdf.Text, ctm: Mupdf.Matrix) => { clips.push({ shown: read(text, ctm), paintedBefore: strokes }); text.destroy(); },
@@ -80,7 +96,7 @@ export function findUnseen(drawn: string, mupdf: MupdfModule, page: Mupdf.PDFPag
       strokes++;
       filled = outlines ? { shown: shownBy(written), unseen: false } : null;
       if (anyCovered) redrawn(shownBy(written));
-      if (alpha < 0.05 || lookAlike(ink, white) || painted.some((p) => lookAlike(ink, p.colour) && overlap(p.box, written.bounds))) {
+      if (alpha < 0.05 || lookAlike(ink, white) || painted.some((p) => (!p.colour || lookAlike(ink, p.colour)) && overlap(p.box, written.bounds))) {
         const shown = shownBy(written);
         if (blends(ink, alpha, shown)) { add('background', shown); if (filled) filled.unseen = true; }
       }
@@ -98,14 +114,17 @@ export function findUnseen(drawn: string, mupdf: MupdfModule, page: Mupdf.PDFPag
     fillImage: (image: Mupdf.Image, ctm: Mupdf.Matrix, alpha: number) => {
       const box = mupdf.Rect.transform([0, 0, 1, 1], ctm) as Box;
       strokes++;
-      painted.push({ box, colour: mediumGrey });
+      painted.push({ box, colour: null });
       // Text under the picture of a whole page is the machine-read layer of a scan.
       if (alpha >= 0.9 && (box[2] - box[0]) * (box[3] - box[1]) < scanShare * (x1 - x0) * (y1 - y0)) cover(box, () => { const mask = image.getMask(); mask?.destroy(); return !mask && !image.getImageMask(); });
       image.destroy();
     },
-    fillShade: (shade: Mupdf.Shade) => { leaveWithEngine(shade); strokes++; painted.push({ box: [x0, y0, x1, y1], colour: mediumGrey }); },
+    fillShade: (shade: Mupdf.Shade) => { leaveWithEngine(shade); strokes++; painted.push({ box: [x0, y0, x1, y1], colour: null }); },
   } as never);
   try { page.run(device, mupdf.Matrix.identity); } catch { /* a page that breaks off has told what it could */ } finally { device.destroy(); for (const t of texts) t.text.destroy(); }
+  // What covers a text is told as that. The paper of a scan lies under the text that machines read.
+  const asked = imageShare < scanShare ? overPictures.filter((t) => t.box && !found.some((f) => f.code === 'covered' && f.quote === t.string.slice(0, 80))).slice(0, mostDrawn) : [];
+  if (asked.length > 0) findFlat(mupdf, page, asked.map((t) => t.box!)).forEach((flat, i) => { if (flat) add('background', asked[i]!); });
   return { unseen: merge(found), marked: marked.filter((m) => m.letters !== null && hugs(m.box, m.letters)).length };
 }
 
@@ -148,13 +167,8 @@ function withForms(content: string, page: Mupdf.PDFPage, forms: Map<number, stri
   return parts.join('\n');
 }
 
-/** The engine hands out a shading without holding it for whoever is given it: what would drop it when it is collected must not. */
-function leaveWithEngine(shade: Mupdf.Shade): void {
-  (shade.constructor as unknown as { _finalizer?: FinalizationRegistry<number> })._finalizer?.unregister(shade);
-  (shade as unknown as { pointer: number }).pointer = 0;
-}
-
-interface Shown { string: string; box: Box | null }
+interface Letter { char: string; x: number; /** of the line it stands on */ y: number; size: number }
+interface Shown { string: string; box: Box | null; letters: Letter[] }
 /** Text as it was painted: the room it takes at once, its letters when they are asked for. */
 interface Written { text: Mupdf.Text; ctm: Mupdf.Matrix; bounds: Box; shown: Shown | null; covered: boolean }
 /** Letters without an outline have no bounds: they may be anywhere. */
@@ -166,32 +180,39 @@ const shownBy = (written: Written): Shown => (written.shown ??= read(written.tex
 const sameLetters = (a: Shown, b: Shown): boolean => a.string === b.string && a.box !== null && b.box !== null && Math.abs(a.box[0] - b.box[0]) < 0.5 && Math.abs(a.box[1] - b.box[1]) < 0.5;
 /** With room to spare: strokes reach beyond the outlines, and letters without an outline take none. */
 const overlap = (a: Box, b: Box): boolean => a[0] <= b[2] + 3 && a[2] >= b[0] - 3 && a[1] <= b[3] + 3 && a[3] >= b[1] - 3;
+/** Of a text that is longer than what lies over it: the stretches that are not seen, from two letters on. */
+function stretchesUnder(written: Written, over: Box): { string: string; box: Box }[] {
+  const found: { string: string; box: Box }[] = [];
+  let open: { string: string; box: Box } | null = null;
+  for (const { char, x, y, size } of shownBy(written).letters) {
+    const middle = x + size * 0.25, under = middle > over[0] && middle < over[2] && over[1] <= y - size * 0.5 && over[3] >= y - size * 0.05;
+    if (!under) { open = null; continue; }
+    if (!open) { open = { string: '', box: [x, y - size, x, y] }; found.push(open); }
+    open.string += char;
+    open.box = [Math.min(open.box[0], x), Math.min(open.box[1], y - size), Math.max(open.box[2], x + size * 0.5), Math.max(open.box[3], y)];
+  }
+  return found.map((f) => ({ ...f, string: f.string.trim() })).filter((f) => /[\p{L}\p{N}]{2}/u.test(f.string));
+}
 const liesUnder = (text: Box | null, over: Box): boolean => text !== null && text[0] >= over[0] - 1 && text[2] <= over[2] + 1 && text[1] >= over[1] - 2 && text[3] <= over[3] + 2;
 
 function read(text: Mupdf.Text, ctm: Mupdf.Matrix): Shown {
   let string = '', box: Box | null = null;
+  const letters: Letter[] = [];
   text.walk({
     showGlyph: (_font: Mupdf.Font, trm: Mupdf.Matrix, _glyph: number, unicode: number) => {
-      string += unicode > 0 ? String.fromCodePoint(unicode) : '';
+      const char = unicode > 0 ? String.fromCodePoint(unicode) : '';
+      string += char;
       const x = trm[4] * ctm[0] + trm[5] * ctm[2] + ctm[4], y = trm[4] * ctm[1] + trm[5] * ctm[3] + ctm[5], size = Math.hypot(trm[2], trm[3]) * Math.hypot(ctm[2], ctm[3]) || 1;
+      letters.push({ char, x, y, size });
       box = box ? [Math.min(box[0], x), Math.min(box[1], y - size), Math.max(box[2], x + size * 0.5), Math.max(box[3], y)] : [x, y - size, x + size * 0.5, y];
     },
   } as never);
-  return { string, box };
+  return { string, box, letters };
 }
 
-interface Painted { box: Box; colour: Colour }
-/** Grey, red-green-blue or CMYK (ISO 32000-1, 8.6.4 and 10.3.5) as red, green and blue from 0 to 1. Of an ink of its own (8.6.6.4) only
- * its strength is known: none of it is the bare sheet. Of CIE L*a*b* (8.6.5.4) the lightness, and that it is no grey. */
-function colourOf(space: Mupdf.ColorSpace, colour: number[]): Colour {
-  const [a = 0, b = 0, c = 0, k = 0] = colour;
-  if (space.isCMYK()) return [(1 - a) * (1 - k), (1 - b) * (1 - k), (1 - c) * (1 - k)];
-  if (space.isDeviceN()) { const strength = 1 - Math.max(0, ...colour); return [strength, strength, strength]; }
-  if (space.isLab()) return [a / 100, a / 100 - Math.hypot(b, c) / 256, a / 100];
-  return colour.length >= 3 ? [a, b, c] : [a, a, a];
-}
+interface Painted { box: Box; /** null: a picture or shading, known by drawing it only */ colour: Colour | null }
 /** What lies under a box: the last thing painted that covers its middle; else the sheet, which is white. */
-function groundUnder(box: Box, painted: Painted[]): Colour {
+function groundUnder(box: Box, painted: Painted[]): Colour | null {
   const [x, y] = [(box[0] + box[2]) / 2, (box[1] + box[3]) / 2];
   for (let i = painted.length - 1; i >= 0; i--) { const p = painted[i]!; if (x >= p.box[0] && x <= p.box[2] && y >= p.box[1] && y <= p.box[3]) return p.colour; }
   return white;

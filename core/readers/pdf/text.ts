@@ -1,11 +1,12 @@
 import type { PdfDocument } from '../../engines/pdf.ts';
 import { withPage, type MupdfModule } from '../../engines/pdf.ts';
 import { engineMemory } from '../../engines/memory.ts';
-import type { Box, Gap, HeadingFact, IntegrityFact, LayoutFacts, PageFacts, Passage } from '../../model/facts.ts';
+import { isOutlinedText, type Box, type Gap, type HeadingFact, type IntegrityFact, type LayoutFacts, type PageFacts, type Passage } from '../../model/facts.ts';
 import { measureLayout } from './layout.ts';
 import { contentOf } from '../../engines/content.ts';
 import { eachCharacter, textBlocks, type TextBlock, type TextLine } from '../../engines/structured-text.ts';
 import { saidBeside, toldInstead } from './content-words.ts';
+import { findDrawings } from './drawings.ts';
 import { findUnseen } from './paint.ts';
 import { heed, type Job } from '../../model/outcome.ts';
 import { countWords } from '../../text/words.ts';
@@ -34,12 +35,13 @@ export function readPageRange(pdf: PdfDocument, mupdf: MupdfModule | null, from:
         const painted = mupdf ? findUnseen(content, mupdf, page, index, own.facts.imageShare, forms) : null;
         if (painted) batch.integrity.push(...painted.unseen);
         if (painted && painted.marked > 0) own.facts.marked = painted.marked;
+        if (mupdf && isEmptyInside(own)) own.facts.drawings = findDrawings(mupdf, page);
         batch.beside.push(...besideOf(content, index + 1));
         return own;
       });
       batch.pages.push(one.facts);
       batch.lines.push(one.lines);
-      if (one.facts.words === 0 && one.facts.images > 0) batch.gaps.push({ part: 'text', page: index + 1, why: 'picture' });
+      if (one.facts.words === 0 && one.facts.images > 0 || isOutlinedText(one.facts.drawings)) batch.gaps.push({ part: 'text', page: index + 1, why: 'picture' });
     } catch (error) {
       if (error instanceof Error && error.name === 'CannotDo') throw error;
       batch.pages.push({ number: index + 1, width: 0, height: 0, rotation: 0, words: 0, images: 0, imageShare: 0, sizes: {} });
@@ -49,6 +51,9 @@ export function readPageRange(pdf: PdfDocument, mupdf: MupdfModule | null, from:
   }
   return batch;
 }
+
+/** No line but where a running head may stand. */
+const isEmptyInside = ({ facts, lines }: { facts: PageFacts; lines: Line[] }): boolean => lines.every((l) => l.off || l.words === 0 || inBand(l, facts.height));
 
 function besideOf(content: string, page: number): Passage[] {
   const said = saidBeside(content).map((s) => s.text).filter((t) => /[\p{L}\p{N}]/u.test(t)).join('\n'), told = toldInstead(content).join('\n');
@@ -60,6 +65,7 @@ export interface ReadPages { pages: PageFacts[]; passages: Passage[]; /** in the
 export function joinBatches(batches: PageBatch[]): ReadPages {
   const sorted = [...batches].sort((a, b) => a.from - b.from), pages = sorted.flatMap((b) => b.pages), lines = sorted.flatMap((b) => b.lines), isHead = findRunningHeads(lines, pages);
   const parts = partsOfLines(lines, isHead);
+  lines.forEach((own, p) => { if (own.some((l) => l.words > 0) && own.every((line, i) => line.off || line.words === 0 || isHead(p, i))) pages[p]!.headOnly = true; });
   return {
     pages, passages: [...toPassages(lines, isHead, parts), ...sorted.flatMap((b) => b.beside)], words: lines.reduce((n, own, p) => n + own.reduce((m, line, i) => m + (line.off || isHead(p, i) ? 0 : line.words), 0), 0), gaps: sorted.flatMap((b) => b.gaps),
     layout: measureLayout(lines.map((l, p) => l.map((line, i) => ({ ...line, head: line.off || isHead(p, i), small: ['footnote', 'cell'].includes(parts[p]![i] ?? '') }))), pages), integrity: [...sorted.flatMap((b) => b.integrity), ...findMisplaced(lines)],
@@ -189,10 +195,10 @@ function toPassages(lines: Line[][], isHead: (page: number, line: number) => boo
   return passages;
 }
 
+const inBand = (line: Line, height: number): boolean => !line.off && (line.box[3] < height * 0.1 || line.box[1] > height * 0.9);
 /** A running head repeats near the top or bottom edge from page to page: its words the same, its number the same or running on with the pages.
  * A number alone is a page number only where it runs on: a table's figure at the edge of a page is text. */
 function findRunningHeads(lines: Line[][], pages: PageFacts[]): (page: number, line: number) => boolean {
-  const inBand = (line: Line, height: number): boolean => !line.off && (line.box[3] < height * 0.1 || line.box[1] > height * 0.9);
   const seen = new Map<string, number>();
   lines.forEach((pageLines, p) => {
     const here = new Set(pageLines.filter((l) => inBand(l, pages[p]!.height)).flatMap((l) => headKeys(l.text, p)));
