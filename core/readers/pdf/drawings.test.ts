@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { pagesBlank } from '../../checks/pages/blank.ts';
 import { textImageOnly } from '../../checks/text/image-only.ts';
 import { madeInput } from '../../testing/made.ts';
-import { dictOf, plainPicture, plantedPdf } from '../../testing/plant.ts';
+import { dictOf, plantedPdf } from '../../testing/plant.ts';
 import { readDocument } from '../index.ts';
 
 /** Three pages with their numbers; the second has a content of its own. Operators by ISO 32000-1, 8.4.4, 8.5.2, 8.5.3, 8.6.8, 9.4. */
