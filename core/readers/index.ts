@@ -6,6 +6,7 @@ import type { ReadContext } from './context.ts';
 import type { Twin } from './pdf/twin.ts';
 import { readPicture } from './image/read.ts';
 import { findIntegrity } from './integrity.ts';
+import { outsideFields } from './outside-fields.ts';
 
 const maxBytes = 1 << 30;
 /** Each reader is loaded when the first file of its kind comes. */
@@ -36,9 +37,13 @@ async function readAt(bytes: Uint8Array, name: string, context: ReadContext): Pr
   if (bytes.length > maxBytes) throw new CannotDo('tooLarge', 'The file is larger than 1 GB.', 'Make it smaller in the program it was written in.', name);
   // The sum of a large file takes a while, and another thread.
   const sum = context.twin ? '' : sha256(bytes), facts = await readKind(bytes, name, context);
+  if (fieldKinds.has(facts.file.kind)) facts.file.troubles.push(...outsideFields(facts));
   facts.file.sha256 = await sum;
   return facts;
 }
+
+/** Kinds whose fields are instructions to a word processor. */
+const fieldKinds: ReadonlySet<string> = new Set(['docx', 'docm', 'dotx', 'rtf', 'doc']);
 
 async function withPicturesOf(kind: 'rtf' | 'html', facts: DocumentFacts, bytes: Uint8Array): Promise<DocumentFacts> {
   const { withPictures, picturesOfRtf, picturesOfHtml } = await import('./plain/pictures.ts');

@@ -145,12 +145,17 @@ function readProperties(xml: string, part: string, metadata: MetadataFact[]): nu
   return pages;
 }
 
+const onOtherMachine = /^(?:https?:|ftp:|\\\\|\/\/|file:\/\/(?!\/|localhost))/i;
 function readRelations(xml: string, part: string, passages: Passage[], metadata: MetadataFact[], troubles: Trouble[]): void {
   readXml(xml, {
     open(name, a) {
       if (localName(name) !== 'Relationship' || a.TargetMode !== 'External' || !a.Target) return;
       const target = safeDecode(a.Target), kind = a.Type?.split('/').pop() ?? '';
-      if (kind === 'attachedTemplate') metadata.push({ part, key: 'attachedTemplate', value: target, sort: 'template' });
+      if (kind === 'attachedTemplate') {
+        metadata.push({ part, key: 'attachedTemplate', value: target, sort: 'template' });
+        // One on the writer's own machine is not fetched by anybody else; one on another is.
+        if (onOtherMachine.test(target)) troubles.push({ code: 'externalReference', part, page: null, text: target });
+      }
       else if (kind === 'mailMergeSource' || kind === 'recipientData') metadata.push({ part, key: kind, value: target, sort: 'paths' });
       else {
         const place: PlaceKind = kind === 'hyperlink' ? (/^https?:/i.test(target) ? 'cloudAddress' : /^mailto:/i.test(target) ? 'link' : 'path') : 'path';

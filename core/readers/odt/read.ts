@@ -5,7 +5,7 @@ import { brokenParts, damagedPart } from '../broken-parts.ts';
 import { decodeXml, Package } from '../../engines/zip.ts';
 import { aboutArchive } from '../archive-words.ts';
 import { heed } from '../../model/outcome.ts';
-import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type PlaceKind } from '../../model/facts.ts';
+import { read, unread, type DocumentFacts, type FileFacts, type Gap, type MetadataFact, type Passage, type PlaceKind, type Trouble } from '../../model/facts.ts';
 import { fromBase64, printableStrings } from '../../text/bytes.ts';
 import { countWords } from '../../text/words.ts';
 import { odfMetaSorts } from '../../tables/ooxml-parts.ts';
@@ -19,7 +19,10 @@ import { readPicture } from '../image/read.ts';
 import { readNested } from '../pdf/read.ts';
 import type { ReadContext } from '../context.ts';
 
-interface OdfStory { passages: Passage[]; text: string; images: number; tables: number; equations: number; footnotes: number; comments: number; trackedChanges: number; fonts: Set<string>; /** where the XML breaks off, if it does */ problem: string | null }
+/** Elements whose address is fetched and shown in its place, or run (ODF 1.2-1, 5.4.2, 10.4). */
+const shownInPlace: ReadonlySet<string> = new Set(['draw:image', 'draw:object', 'draw:object-ole', 'draw:plugin', 'draw:floating-frame', 'draw:applet', 'text:section-source', 'style:background-image', 'draw:fill-image']);
+
+interface OdfStory { passages: Passage[]; text: string; images: number; tables: number; equations: number; footnotes: number; comments: number; trackedChanges: number; fonts: Set<string>; /** what is fetched from outside */ troubles: Trouble[]; /** where the XML breaks off, if it does */ problem: string | null }
 
 /** Reads an OpenDocument text. Source: OASIS ODF 1.2-1 (elements), 1.2-3 (package). */
 export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadContext): Promise<DocumentFacts> {
@@ -35,7 +38,7 @@ export async function readOdt(bytes: Uint8Array, file: FileFacts, context: ReadC
     if (/\.(xml|rdf)$/.test(name) && !/(^|\/)(content|styles)\.xml$/.test(name)) passages.push(...asides(decodeXml(part), name));
     if (/(^|\/)(content|styles)\.xml$/.test(name)) {
       const xml = decodeXml(part), faces = [...xml.matchAll(/<style:font-face\s[^>]*?svg:font-family=(?:"([^"]*)"|'([^']*)')/g)].map((m) => m[1] ?? m[2]!).join('\n'), story = readOdfStory(xml, name, name === 'content.xml' ? styleReader(pack) : undefined), rest = besides(xml, name, story.passages);
-      if (story.problem) file.troubles.push(damagedPart(name, story.problem));
+      file.troubles.push(...story.troubles, ...(story.problem ? [damagedPart(name, story.problem)] : []));
       if (name === 'content.xml') markTitlePage(story.passages);
       if (faces) passages.push({ part: name, place: 'hidden', page: null, text: unescapeXml(faces) });
       if (name === 'content.xml' || name === 'styles.xml') { stories.push(story); passages.push(...story.passages, ...rest); }
@@ -78,7 +81,7 @@ function styleReader(pack: Package): StyleReader {
 }
 
 export function readOdfStory(xml: string, part: string, { isBlock, hides, startsPage, endsPage }: StyleReader = noStyles): OdfStory {
-  const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set(), problem: null };
+  const story: OdfStory = { passages: [], text: '', images: 0, tables: 0, equations: 0, footnotes: 0, comments: 0, trackedChanges: 0, fonts: new Set(), troubles: [], problem: null };
   const paragraphs: string[] = [], /** whether a field in it hides the whole paragraph (7.7.10) */ hidesAll: boolean[] = [], begins: boolean[] = [], ends: boolean[] = [], hidden: string[] = [], hiding: boolean[] = [], blocks: boolean[] = [], anchors: { at: number; note: string }[][] = [], notes: string[] = [];
   /** the enclosing thing that decides what a paragraph counts as */
   const places: PlaceKind[] = ['text'];
@@ -118,6 +121,8 @@ export function readOdfStory(xml: string, part: string, { isBlock, hides, starts
         case 'style:font-face': if (a['svg:font-family']) story.fonts.add(a['svg:font-family']!.replace(/^'|'$/g, '')); break;
       }
       const href = a['xlink:href'];
+      // ODF 1.2-1, 19.910: what is shown in place is fetched from outside the package; what `text:a` leads to is not.
+      if (href && shownInPlace.has(name) && /^(?:[a-z][a-z\d+.-]+:|\.\.\/|\/)/i.test(href) && !/^data:/i.test(href)) story.troubles.push({ code: 'externalReference', part, page: null, text: decode(href) });
       if (href && !/^(Pictures|Object|#|\.\/Object)/.test(href)) push(decode(href), /^https?:/i.test(href) ? 'cloudAddress' : name === 'text:a' ? 'link' : 'path');
     },
     text(value) {
