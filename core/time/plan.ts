@@ -50,7 +50,7 @@ export function planTime(input: PlanInput): TimePlan {
     add('askBy', lastOfficeMoment(sendBy, zone, office), 'Ask by', 'the last office hour before it has to go');
   }
   const { late, cutoff } = latePenalty(brief, due, zone);
-  const last = cutoff ?? due;
+  const last = lastMoment(late, cutoff) ?? due;
   return {
     moments: moments.sort((a, b) => a.at - b.at), windows, late, cutoff, due, sendBy, sendSeconds, zone, localZone,
     zoneDifferenceHours: due === null ? 0 : (DateTime.fromMillis(due, { zone }).offset - DateTime.fromMillis(due, { zone: localZone }).offset) / 60,
@@ -61,8 +61,10 @@ export function planTime(input: PlanInput): TimePlan {
 
 export const showSeconds = (s: number): string => (s < 90 ? `${s} s` : s < 5400 ? `${Math.round(s / 60)} min` : `${(s / 3600).toFixed(1)} h`);
 
+/** The last moment at which something late is still taken: the cut-off, else the day on which nothing of the mark would be left. Null: late work is not spoken of. */
+export const lastMoment = (late: readonly LateRow[], cutoff: number | null): number | null => cutoff ?? late.at(-1)?.to ?? null;
 /** One row a started day; days are calendar days, so that a day with a change of clocks is 23 or 25 hours long. */
-function latePenalty(brief: Brief, due: number | null, zone: string): { late: LateRow[]; cutoff: number | null } {
+export function latePenalty(brief: Brief, due: number | null, zone: string): { late: LateRow[]; cutoff: number | null } {
   const { percentPerDay, cutoffDays } = brief.late;
   if (due === null) return { late: [], cutoff: null };
   const after = (days: number): number => DateTime.fromMillis(due, { zone }).plus({ days }).toMillis();

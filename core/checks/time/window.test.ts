@@ -39,6 +39,14 @@ const brief = madeBrief({ opens: '2027-03-01T09:00:00Z', due: '2027-03-12T17:00:
 const at = (iso: string) => ({ brief, now: Date.parse(iso) });
 testSetCheck(timeWindow, {
   met: [{ name: 'the last second', given: at('2027-03-12T17:00:00Z') }, { name: 'an extension holds', given: { brief: { ...brief, extension: '2027-03-19T17:00:00Z' }, now: Date.parse('2027-03-15T12:00:00Z') } }, { name: 'a bare date lasts all day', given: { brief: madeBrief({ due: '2027-03-12' }), now: Date.parse('2027-03-12T23:00:00Z') } }],
-  notMet: [{ name: 'a second late', given: at('2027-03-12T17:00:01Z'), says: ['over'] }, { name: 'not open yet', given: at('2027-02-28T12:00:00Z'), says: ['notYet'] }],
+  look: [
+    { name: 'late by a day of five that are taken', given: { brief: { ...brief, late: { percentPerDay: 5, cutoffDays: 5 } }, now: Date.parse('2027-03-13T18:00:00Z') }, says: ['lateAtACost'] },
+    { name: 'late, taken for a week and no price said', given: { brief: { ...brief, late: { percentPerDay: null, cutoffDays: 7 } }, now: Date.parse('2027-03-13T18:00:00Z') }, says: ['late'] },
+    { name: 'late, every day costs and no last one is said', given: { brief: { ...brief, late: { percentPerDay: 10, cutoffDays: null } }, now: Date.parse('2027-03-15T18:00:00Z') }, says: ['lateAnyDay'] },
+  ],
+  notMet: [
+    { name: 'after the last day that is taken', given: { brief: { ...brief, late: { percentPerDay: 5, cutoffDays: 5 } }, now: Date.parse('2027-03-17T17:00:01Z') }, says: ['over'] },
+    { name: 'late work is not taken', given: { brief: { ...brief, late: { percentPerDay: null, cutoffDays: 0 } }, now: Date.parse('2027-03-12T17:00:01Z') }, says: ['over'] },
+    { name: 'a second late', given: at('2027-03-12T17:00:01Z'), says: ['over'] }, { name: 'not open yet', given: at('2027-02-28T12:00:00Z'), says: ['notYet'] }],
   notAsked: [{ name: 'no due time' }],
 });

@@ -1,6 +1,8 @@
 import { defineSetCheck } from '../define-set.ts';
-import { stops } from '../define.ts';
-import { instantOf, showInstant, windowNow } from '../../time/instant.ts';
+import { look, stops, type Draft } from '../define.ts';
+import type { Brief } from '../../model/brief.ts';
+import { instantOf, showInstant, windowNow, zoneOf } from '../../time/instant.ts';
+import { lastMoment, latePenalty } from '../../time/plan.ts';
 
 export const timeWindow = defineSetCheck({
   id: 'time.window', reference: 'ISO 8601:2004; the brief itself',
@@ -9,6 +11,14 @@ export const timeWindow = defineSetCheck({
   evaluate: ({ brief, now, zone }) => {
     const { opens, due } = windowNow(brief, now, zone), start = opens ? instantOf(opens, zone, 'start') : null, end = instantOf(due!, zone, 'end');
     if (start !== null && now < start) return [stops('notYet', { opens: showInstant(opens!, zone) })];
-    return end !== null && now > end ? [stops('over', { due: showInstant(due!, zone) })] : [];
+    return end !== null && now > end ? [whenLate(brief, now, end, showInstant(due!, zone), zone)] : [];
   },
 });
+
+/** Over, unless the brief takes late work until now: then it can go, at a price that a person has to weigh. */
+function whenLate(brief: Brief, now: number, end: number, due: string, zone: string | null): Draft {
+  const { late, cutoff } = latePenalty(brief, end, zoneOf(zone) ?? 'UTC'), last = lastMoment(late, cutoff), row = late.find((l) => now <= l.to);
+  if (last === null || now > last) return stops('over', { due });
+  const until = showInstant(new Date(last).toISOString(), zone);
+  return row === undefined ? look('late', { due, until }) : look(cutoff === null ? 'lateAnyDay' : 'lateAtACost', { due, until, percent: row.percent });
+}
