@@ -208,7 +208,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
   // “Filenames: report_<ID>.pdf, data_<ID>.csv”: the ending of a name asks for no kind that is asked for in words.
   const ofName = (m: Mention): boolean => /[_>\])}][\w<>{}[\]-]*\.?$/.test(m.clause.text.slice(0, m.at - m.clause.start)) && /\bfile ?nam(?:es?|ing)\b|\bnam(?:es?|ed|ing)\b/i.test(m.clause.text), worded = asked.filter((m) => !ofName(m));
   if (worded.length > 1) for (let i = asked.length - 1; i >= 0; i--) if (ofName(asked[i]!) && worded.some((m) => m.kinds.join() === asked[i]!.kinds.join())) asked.splice(i, 1);
-  let apart = asked.some((m) => /\b(?:must|should|has to|is to) be accompanied by (?:an?|the|your)\b/i.test(m.clause.text) || /^\W*(?:in addition|additionally),|^\W*attach\s*:|\bin (?:two|both) formats\b/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:(?:PDF|Word|DOCX|ZIP|Excel)(?: file| document)?|file|document|upload)\b/i.test(c.text));
+  let apart = asked.some((m) => /\b(?:must|should|has to|is to) be accompanied by (?:an?|the|your)\b/i.test(m.clause.text) || /^\W*(?:in addition|additionally),|^\W*(?:attach|separate file)\s*:|\bin (?:two|both) formats\b/i.test(m.clause.text)) || clauses.some((c) => /\b(?:as|in|is) (?:a|the) (?:second|separate|additional|further) (?:(?:PDF|Word|DOCX|ZIP|Excel)(?: file| document)?|file|document|upload)\b/i.test(c.text));
   const documents: (DocumentDemand & { start: number; end: number })[] = [];
   let previous: Mention | null = null;
   // “Three PDFs: portfolio (max. 40 MB), commentary and CV”: each item of the list is a document.
@@ -311,7 +311,7 @@ export function readDocuments(clauses: Clause[], text: string, demanded = false)
       else if (!label && documents.length > 0 && documents.some((d) => sameKinds(d.types, mention.kinds))) { /* a remark about a kind already asked for */ }
       // “Signed declaration uploaded as a separate PDF”.
       else if (label && unlabelled && /\bseparate(?:ly)? (?:file |document )?(?:as (?:an? )?)?$/i.test(mention.clause.text.slice(0, mention.at - mention.clause.start)) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
-      else if (label && unlabelled && documents.length === 1 && sameKinds(unlabelled.types, mention.kinds) && !/^\W*attach\s*:/i.test(mention.clause.text)) { unlabelled.label = label.label; }
+      else if (label && unlabelled && documents.length === 1 && sameKinds(unlabelled.types, mention.kinds) && !/^\W*(?:attach|separate file)\s*:/i.test(mention.clause.text)) { unlabelled.label = label.label; }
       // “The zip, plus a README as PDF”.
       else if (sameClause && label && /\b(?:plus|together with|as well as)\s+(?:an?|the|your|one)\b|\s\+\s/i.test(between) && (apart = true)) documents.push({ label: label.label, types: [...mention.kinds], start: label.at, end: mention.to });
       else documents.push({ label: label?.label ?? null, types: [...mention.kinds], start: label?.at ?? mention.at, end: mention.to });

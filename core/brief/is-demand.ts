@@ -3,6 +3,8 @@ import { negation } from './statements.ts';
 
 /** What is not these is refused: these are what is asked for. */
 export const otherThan = /\b(?:anything|everything|whatever) (?:other than|but|except) (?:an? )?\.?(?:pdf|docx?|odt|rtf|word)\b[^.;]{0,20}\b(?:refused|rejected|returned|not (?:be )?(?:accepted|opened|marked|read)|sent back|ignored|deleted)\b|\b(?:formats?|types?|kinds?|files?) other than\b[^.;]{0,40}\b(?:cannot|can['’]?t|will not|won['’]t|are not|is not|not|rejected|refused|returned|blocked)\b|\b(?:anything|everything|whatever|files?|documents?) (?:that|which) (?:isn['’]t|is not|aren['’]t|are not)(?= (?:an? |in )?\.?(?:pdf|docx?|odt|rtf|word)\b)/i;
+/** Verbs whose second piece ends the sentence. */
+const handedInApart = /(?<!\p{L})(?:geben|reichen|laden|gebt|reicht|ladet|lade|reiche|gib|lever|lever je|dien)(?!\p{L})/iu;
 const whatToSend = /^\W*(?:Q\s*[:.]\s*)?(?:and )?what (?:exactly )?(?:do|should|must|shall) (?:I|we|you) (?:have to |need to )?(?:hand in|submit|upload|send|deliver)\b[^?]*\?|^\W*(?:Q\s*[:.]\s*)?what\?\W*$|^\W*(?:\d+[.)]?\s*)?what to (?:submit|hand in|upload|send|deliver)\W*$/i;
 /** A kind counts as asked for where something is to be handed in, saved, accepted or named by it; not where it is only talked about. */
 export function isDemand({ clause, at, to }: Mention): boolean {
@@ -23,6 +25,9 @@ export function isDemand({ clause, at, to }: Mention): boolean {
   if (otherThan.test(text) && at - clause.start > text.search(otherThan)) return true;
   // “(i) the report itself, 2,500 words, in PDF;”.
   if (/^\W*\(?(?:i{1,3}|iv|v|[a-h]|\d{1,2})[.)]\s/i.test(text) && /,\s+(?:in|as) (?:an? |one )?$/i.test(text.slice(0, at - clause.start)) && /^\W*(?:$|[;,.]|and\b)/i.test(text.slice(to - clause.start).replace(/^ (?:format|file)/, ''))) return true;
+  // “Die Arbeit geben Sie bis Montag als PDF ab”: a verb in two pieces, around the kind; “lever het als PDF in”.
+  const endsInVerb = /^(?:-?(?:datei|dokument|bestand|fil))?(?:\s[^.;]{0,60})?\s(?:ab|ein|hoch|in)\W*$/iu.test(text.slice(to - clause.start)), before = text.slice(0, at - clause.start);
+  if (endsInVerb && (/(?<!\p{L})(?:als|as)(?: (?:ein(?:e[ns]?)?|een|eine einzige|einzelnes?))?\s+\.?$/iu.test(before) || handedInApart.test(before) && /(?<!\p{L})(?:ein(?:e[ns]?)?|een|one|1|a)\s+\.?$/iu.test(before))) return true;
   // “What do I hand in? A poster as PDF and an abstract as Word or PDF.”
   if (clause.under !== undefined && whatToSend.test(clause.under)) return true;
   // “PDF only, generated from the supplied LaTeX or Word template”: what it is made with.

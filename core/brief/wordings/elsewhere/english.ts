@@ -5,8 +5,13 @@ const count = '(an?|one|two|three|four|five|six|seven|eight|nine|ten|fourteen|\\
 const wont = "(?:will not|won['’]t|do not|don['’]t|cannot|can['’]t|shall not|am not going to)", taken = '(?:marked|accepted|read|graded|taken|looked at|considered|assessed)';
 const machine = '(?:plagiarism|similarity|originality|text[- ]matching|text[- ]comparison|matching|copy(?:ing)?)';
 
+/** That nothing is taken behind what was said. */
+const thenShut = '[^.;\\n]{0,50}[.;,] ?(?:after (?:this|that|which)|thereafter|then),? (?:the (?:system|box|portal|link|site|folder|page) (?:closes|shuts|is closed|locks|will close)|nothing (?:more )?(?:is|will be) accepted|(?:no|papers?|work|essays?) [^.;\\n]{0,20}not (?:be )?accepted)';
+
 /** Demands that English has many ways for, as the readers know them. */
 export const english: Sayings = [
+  // What was said of the number before: “your candidate number … call the file by it”.
+  ["(?<=\\b((?:student|candidate|exam(?:ination)?|registration|matriculation|enrol?ment|anonymous|roll) (?:number|ID|code|no\\.))[^\\n]{3,160}?)(?:call|name|save|title|label) (?:the|your|each) (?:file|document|paper|essay|report|PDF)s? (?:by|after|with|under|as|using) (?:it|that|this)(?: number| code)?(?! (?:is|was|will)\\b)", 'the file name is your $1'],
   // “It should be 2,000 words long.”
   [String.raw`(?<!(?:abstract|summary|bibliograph\w+|reflection|proposal|introduction|caption|statement|log|plan|outline|poster|appendix|review|letter|diary|draft|part)s?\b[^\n]{0,60})(?:it|this) (?:should|must|has to|needs to|ought to|is to) be (?=\d[\d,.]*(?: ?[–-] ?\d[\d,.]*| to \d[\d,.]*)? (?:words|pages) (?:long|in length))`, 'The paper should be '],
   // When it is due.
@@ -181,4 +186,26 @@ export const english: Sayings = [
   ['(?:say|state|show|indicate|tell|make clear) in (?:the |your )?file ?name which part (?:it is|this is|it belongs to)', 'Put the part number in the file name'],
   ['(?:please )?(?:take|strip|remove|delete|cut) your (?:own |full )?names? (?:out of|from|off) (?:the |your )?file ?names?', 'No names in the file name'],
   ['(?:keep|leave) (?:your|all|any) (?:own )?names? (?:out of|off) (?:the |your )?file ?names?', 'No names in the file name'], ['nothing in (?:the |your )?file ?name (?:should|may|must|can|is to) (?:give you away|identify you|reveal (?:who you are|your identity)|point to you|say who you are)', 'No names in the file name'],
+  ['(?:neither|none of) (?:the|your) (?:files?|papers?|documents?|essays?|PDFs?|work)(?: nor| or) (?:its|their|the) (?:file ?)?names? (?:may|must|should|can|shall|is allowed to|are allowed to) (?:reveal|show|say|give away|tell|identify|disclose|betray) [^.;\\n]{0,30}', 'No names in the file name; marking is anonymous'],
+  // What a student ticks off.
+  ["(?<=(?:^|\\n)[ \\t]*(?:\\[[ x]?\\]|[☐□◻▢○*•·-])[ \\t]*)my (?:full |own )?name (?:is (?:not|nowhere)|does not appear|doesn['’]t appear|appears nowhere|has been removed|is removed)(?: (?:anywhere|from))?(?: (?:on|in|from)? ?(?:the|my|this) (?:\\p{L}+))?(?! ?:)", 'your name does not appear on the essay'],
+  ["(?<=(?:^|\\n)[ \\t]*(?:\\[[ x]?\\]|[☐□◻▢○*•·-])[ \\t]*)I have (?:removed|taken (?:out|off)|deleted|left (?:out|off)|not put|not written|not included) my (?:full |own )?name(?: anywhere)?(?: (?:from|on|in|off) (?:the|my|this) (?:\\p{L}+))?", 'your name does not appear on the essay'],
+  ['(?:your )?names? (?:is|are) (?:fine|ok(?:ay)?|welcome|no problem|allowed) (?:on|in)(?= (?:all|both|each|every|the|your))', 'marking is not anonymous; put your name on'],
+  // “A policy brief of at most 4 pages and, as a separate file, a summary”.
+  ['(?<=\\b(?:an?|the|your) (?:\\p{Ll}+ )?\\p{Ll}{4,14} )of ((?:at most|no more than|up to|not more than|a maximum of|max\\.?) \\d[\\d,]* (?:pages|words|sides))(?=,? (?:and|plus|as well as|with)\\b)', '($1)'], ['(?<=\\b(?:and|plus)),? (?:as|in) (?:an? )?(?:separate|own|second) (?:file|document|upload),?(?= (?:an?|the|your)\\b)', ''],
+  ['(?<=\\b(?:summary|abstract|poster|leaflet|letter|report|presentation|handout)) for (?:the (?:general )?public|(?:an? |the )?(?:lay|general|non-specialist|wider) (?:audience|readers?|readership|public)|non-specialists|practitioners|policy ?makers)(?=[.,;)]| and\\b)', ''],
+  ['(?<=(?:^|\\n)[*# \\t]*(?:what (?:to|you) (?:hand in|submit|upload)|deliverables?|to hand in)[*:]*[ \\t]*\\n+)(an?|your|the)(?= \\p{Ll})', 'Submit $1'],
+  // “The slide deck no more than 15 slides” is a length, and asks for no kind.
+  ['(?:the |your )?(?:slide ?deck|deck|presentation|slides) (?:(?:is|are|has|have|must be|may have|should be|should have|can have) )?(?:no more than|at most|up to|max(?:imum)?\\.?(?: of)?) (?=\\d{1,2} slides)', 'it is at most '],
+  // “#1 due 2 Oct, #2 due 23 Oct”.
+  ['(?:#|[Nn]o\\. ?)(\\d)(?= (?:is )?due\\b| ?[:–-] ?(?:\\w+day,? )?\\d{1,2} \\p{Lu})', 'Part $1'],
+  // Goes and days of grace.
+  ['(?:upload(?:ing)?|submission|hand-?in) attempts', 'attempts'], ['(?<=(?:^|\\n|[.;] ))(?:second|third|further|more|extra) (?:goes|tries|attempts|chances) ?\\? (?=unlimited|none|no\\b|one|two|three|\\d)', 'Number of attempts: '],
+  // Days of grace are the last ones only where it ends with them.
+  ...[['24|twenty-?four', '1'], ['48|forty-?eight', '2'], ['72|seventy-?two', '3']].map(([hours, days]) => [`(?:an? |the )?(?:${hours})[- ]hours?[’']? (?:of )?(?:grace(?: period)?|leeway)${thenShut}`, `late work is accepted for ${days} days`] as const),
+  [`(?:an? |the )?${count}[- ](?:working[- ])?days?[’']? (?:of )?grace(?: period)?${thenShut}`, 'late work is accepted for $1 days'],
+  [`(?:after (?:that|this|then|the deadline)|afterwards|from then on|thereafter),? (?:you|it|papers?|work|essays?|students) (?:can|may) (?:still )?(?:be )?(?:submit(?:ted)?|hand(?:ed)? in|upload(?:ed)?)(?: it| work| late)? for (?:another |a further |up to )?${count} (?:more |further )?(?:working |calendar |week)?days`, 'late work is accepted for $1 days'],
+  // “3,500 words (excluding references), in PDF or Word”.
+  ['(?<=\\d (?:words|pages|sides) \\((?:excluding|including|without|not counting|not including|plus|with|incl\\.|excl\\.) [^()\\n]{3,60}\\)),(?= (?:in|as) (?:an? )?(?:PDF|Word|DOCX|\\.docx|\\.pdf|ODT)(?!\\w))', ';'],
+  ["(?<=\\w)(?:(?: ?\\.\\.\\.| ?…)| ?[,;:–-]) ?(?:oh )?(?:no,? |sorry,? )?(?:wait|scratch that|hang on|sorry),? (?:(?:that|this|it)(?: has|['’]s)? (?:been )?(?:moved|changed)|that was wrong|wrong)(?:[:;,–-]| -)? ?(?:(?:it|the deadline)(?:['’]s| is) (?:now )?|now )", ', moved to '],
 ];

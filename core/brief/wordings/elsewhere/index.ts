@@ -1,6 +1,7 @@
 import type { Rewrite } from '../alike.ts';
 import { attemptsElsewhere } from './attempts.ts';
 import { commonDemandsIn } from './common-demands.ts';
+import { documentsBesideIn } from './documents-beside.ts';
 import { dutch } from './dutch.ts';
 import { english } from './english.ts';
 import { fileNamesIn } from './file-names.ts';
@@ -8,9 +9,11 @@ import { french } from './french.ts';
 import { german } from './german.ts';
 import { italian } from './italian.ts';
 import { lastDaysIn } from './last-days.ts';
+import { lateAndAgainIn } from './late-and-again.ts';
 import { layoutsIn } from './layouts.ts';
 import { lengthsIn } from './lengths.ts';
 import { leftOutIn } from './left-out.ts';
+import { moreTimeIn } from './more-time.ts';
 import { norwegian, swedish } from './nordic.ts';
 import { placesIn } from './places.ts';
 import { portuguese } from './portuguese.ts';
@@ -62,7 +65,7 @@ const beginning = 20_000;
 export function elsewhereIn(text: string): readonly Rewrite[] {
   const shown = shows.filter(({ words }) => text.slice(0, beginning).search(words) >= 0);
   return [...(namesSize(text) ? sizesElsewhere : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
-    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...questionsIn(tongue), ...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
+    const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...questionsIn(tongue), ...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue), ...lateAndAgainIn(tongue), ...moreTimeIn(tongue), ...documentsBesideIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;
   })];

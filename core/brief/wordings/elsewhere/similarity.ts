@@ -14,7 +14,8 @@ const named = [
 const tool = 'software|programm?[ae]?|programme|logiciel|outil|herramienta|sistema|detec?tor|détecteur|scanner|elektronisch|automatisch|maschinell|automatiquement|automáticamente|automaticamente|electrónicamente|eletronicamente|automatiskt?|maskinellt?';
 const sought = 'plagiate?n?|plagiaat|plagio|plágio|übereinstimmung(?:en)?|ähnlichkeit(?:en)?|textgleichheit|originalität|originalidade?|originalité|originalità|similitud(?:es)?|similitudes?|similarità|coincidencias|coincidenze|semelhanças|overeenkomsten|likheter|ligheder|originaliteit|originalitet';
 const compared = 'verglichen|abgeglichen|vergleicht|comparée?s?|compare|se compara[n]?|comparad[oa]s?|confrontat[oaie]|confronta|vergeleken|vergelijkt|jämförs|jämför|sammenlignes|sammenligner|sammenholdes';
-const others = 'quellen|texten|arbeiten|sources|textes|travaux|devoirs|fuentes|textos|trabajos|fonti|testi|elaborati|fontes|trabalhos|bronnen|teksten|werkstukken|källor|texter|kilder|tekster|opgaver|oppgaver|internet';
+/** Two editions that a program sets side by side are the paper's matter. */
+const others = '(?:quellen|texten|arbeiten|sources|textes|travaux|devoirs|fuentes|textos|trabajos|fonti|testi|elaborati|fontes|trabalhos|bronnen|teksten|werkstukken|källor|texter|kilder|tekster|opgaver|oppgaver|internet)(?! (?:de |von |aus |van |di |från |fra |i )?(?:deux|zwei|zweier|dos|due|duas|dois|twee|två|to)(?![a-z]))';
 const checked = '(?:über)?geprüft|kontrolliert|untersucht|gescannt|gecontroleerd|gescand|nagekeken|kontrolleras|granskas|kontrolleres|sjekkes|tjekkes';
 const near = '[^.;:]{0,70}';
 
