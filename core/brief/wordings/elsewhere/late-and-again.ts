@@ -97,11 +97,12 @@ const yours = '(?<!\\p{L})(?:votre|vos|chaque|autres|su|sus|cada|otr[ao]s|vostro
 export function lateAndAgainIn(tongue: Tongue): Sayings {
   const w = table[tongue], days = `(${w.counts}) (?:${w.days})`, dayLimit = `(?! (?:${w.after}|${w.upTo}) (?:${w.counts}) )`;
   const percent = `(\\d{1,2}|${w.counts.replace('|\\d{1,2}', '')}) ?${w.percent}`, comma = '[,;:]? ?(?:et |y |e |en |und |och |og |ou )?';
-  const rate = `(?<=\\d ?${w.percent}(?:[^.\\n]|pr\\.){0,50})`, lateRate = `(?<=(?:${lateWords})[\\p{L}]*(?:[^.\\n]|pr\\.){0,60}\\d ?${w.percent}(?:[^.\\n]|pr\\.){0,50}|\\d ?${w.percent}(?:[^.\\n]|pr\\.){0,40}(?:${lateWords})[\\p{L}]*(?:[^.\\n]|pr\\.){0,20})`;
+  // A look back is long: it is taken only where the words that follow it stand.
+  const upTo = `(?<=[^])(?=[,;(]? ?${w.upTo} )`, atMost = `(?<=[^])(?=[,;(]? ?${days} ${w.atMost})`, rate = `(?<=\\d ?${w.percent}(?:[^.\\n]|pr\\.){0,50})`, lateRate = `(?<=(?:${lateWords})[\\p{L}]*(?:[^.\\n]|pr\\.){0,60}\\d ?${w.percent}(?:[^.\\n]|pr\\.){0,50}|\\d ?${w.percent}(?:[^.\\n]|pr\\.){0,40}(?:${lateWords})[\\p{L}]*(?:[^.\\n]|pr\\.){0,20})`;
   const costs = (said: string): string => said.replace('$%', percent), over = (said: string): string => said.replace('$d', days);
   return [
     // “5 % par jour pendant 7 jours, puis zéro”: the rate stands before, and keeps its place.
-    [`${rate}[,;(]? ?${w.upTo} ${days}(?: ${w.atMost})?\\)?${comma}(?:${w.then}),? ${w.zero}`, '; zero after $1 days'], [`${lateRate}[,;(]? ?(?:${w.upTo} ${days}(?: ${w.atMost})?|${days} ${w.atMost})\\)?`, '; zero after $1$2 days'], [`${rate}[,;(]? ?${days} ${w.atMost}\\)?${comma}(?:${w.then}),? ${w.zero}`, '; zero after $1 days'],
+    [`${upTo}${rate}[,;(]? ?${w.upTo} ${days}(?: ${w.atMost})?\\)?${comma}(?:${w.then}),? ${w.zero}`, '; zero after $1 days'], [`${upTo}${lateRate}[,;(]? ?${w.upTo} ${days}(?: ${w.atMost})?\\)?`, '; zero after $1 days'], [`${atMost}${lateRate}[,;(]? ?${days} ${w.atMost}\\)?`, '; zero after $2 days'], [`${atMost}${rate}[,;(]? ?${days} ${w.atMost}\\)?${comma}(?:${w.then}),? ${w.zero}`, '; zero after $2 days'],
     [`${w.after} ${days},? (?:${w.gone})`, 'zero after $1 days'], ...w.over.map((said) => [over(said), 'zero after $1 days'] as const),
     [`(?:${alone}(?:il |el |le |un |o )?${percent} ${w.perDay}(?= *;)|${w.costs.map(costs).join('|')})`, `Late: -${Array.from({ length: w.costs.length + 1 }, (_, i) => `$${i + 1}`).join('')}% per day`],
     [`${w.latePaper} ${w.refused}${dayLimit}`, 'No late work'], [`${notSoLong}${w.afterDue},? ${w.nothing}`, 'No late work'], [`${notSoLong}${w.nothing} ${w.afterDue}`, 'No late work'], [`${alone}(?:${w.never})${end}`, 'No late work'], [`${w.lateLabel} ?[:–] ?${w.no}${end}`, 'No late work'],

@@ -16,12 +16,12 @@ const table: Readonly<Record<Tongue, Asking>> = {
 const within = (most: number): string => `(?:[^.;\\n]|\\d\\.|\\.(?=\\d))`.concat(`{0,${most}}`);
 
 /** A day before what is asked: at the beginning of a sentence only, where it cannot be that of the hand-in. */
-const dayFirst = `(?<=(?:^|[.;!?\\n] ?)(?:(?:Sie können|du kannst|vous pouvez|puede|può|pode|je kunt|u kunt|du kan) )?)(?:bis(?: zum)?|jusqu[’']au|avant le|hasta|antes del|entro(?: il)?|fino al|até|tot(?: en met)?|vóór|fram till(?: den)?|senast(?: den)?|indtil(?: den)?|innen|frem til|fram til) (?=[^.;\\n]{0,12}\\d)${within(60)}?`;
+const until = 'bis|jusqu|avant|hasta|antes|entro|fino|até|tot|vóór|fram|senast|indtil|innen|frem', dayFirst = `(?<=[^\\p{L}]|^)(?=${until})(?<=(?:^|[.;!?\\n] ?)(?:(?:Sie können|du kannst|vous pouvez|puede|può|pode|je kunt|u kunt|du kan) )?)(?:bis(?: zum)?|jusqu[’']au|avant le|hasta|antes del|entro(?: il)?|fino al|até|tot(?: en met)?|vóór|fram till(?: den)?|senast(?: den)?|indtil(?: den)?|innen|frem til|fram til) (?=[^.;\\n]{0,12}\\d)${within(60)}?`;
 /** Until when somebody may ask is the day of nothing that is handed in. */
 export function moreTimeIn(tongue: Tongue): Sayings {
   const w = table[tongue], ungranted = `(?!${within(120)}(?:${w.granted}))`, told = 'Extensions on request';
   return [
     [`${dayFirst}(?<!\\p{L})(?:${w.time})(?!\\p{L})${within(40)}?(?:${w.asked})(?!\\p{L})${within(20)}`, told], [`${dayFirst}(?<!\\p{L})(?:${w.asking})(?!\\p{L})${within(20)}`, told],
-    [`${ungranted}(?:${w.time})(?!\\p{L})${within(60)}?(?:${w.asked})(?!\\p{L})${within(50)}`, told], [`${ungranted}(?:${w.asking})(?: ?:)?(?!\\p{L})${within(60)}`, told],
+    [`(?:${w.time})(?!\\p{L})${ungranted}${within(60)}?(?:${w.asked})(?!\\p{L})${within(50)}`, told], [`(?:${w.asking})(?: ?:)?(?!\\p{L})${ungranted}${within(60)}`, told],
   ];
 }

@@ -14,5 +14,11 @@ export const windowsElsewhere: Sayings = [
   [`${elsewhere}(?:está|estará|fica|ficará) abert[oa]s? (?:de|desde) ${day} (?:a|até a|até)${another}`, 'submissions open from $1 to'],
   [`${elsewhere}(?:is|blijft) (?:geopend|open) van ${day} (?:tot en met|tot)${another}`, 'submissions open from $1 to'],
   [`${elsewhere}(?:är|hålls) öppen från ${day} (?:till och med|till)${another}`, 'submissions open from $1 to'], [`${elsewhere}er (?:åben|åpen) fra ${day} (?:til og med|til)${another}`, 'submissions open from $1 to'],
+  // “Inleveren kan van … tot …”: from when until when one hands in.
+  [`(?:dépôts?|remises?|envois?) (?:possibles? )?entre le ${day} et le${another}`, 'submissions open from $1 to'], [`plazo de (?:entrega|presentación) ?: ?(?:del|desde el) ${day} (?:al|hasta el)${another}`, 'submissions open from $1 to'],
+  [`(?:potete|puoi|si può|è possibile) (?:consegnare|caricare|inviare)(?: il (?:lavoro|file))? (?:a partire )?dal(?: |l[’'])${day},? (?:ed? )?(?:entro|fino al)(?: il)?${another}`, 'submissions open from $1 to'],
+  [`(?:entrega|submissão) (?:pode ser feita|é possível|decorre) (?:de|desde|entre) ${day} (?:até|a|e)(?: a)?${another}`, 'submissions open from $1 to'], [`podem? (?:entregar|submeter)(?: o trabalho)? (?:a partir de|desde|de) ${day},? (?:e )?até(?: ao?(?: dia)?)?${another}`, 'submissions open from $1 to'],
+  [`(?:inleveren|indienen|uploaden) kan van(?:af)? ${day},? tot(?: en met)?${another}`, 'submissions open from $1 to'], [`(?:je|u|jullie) (?:kunt|kan|kunnen|mag|mogen) (?:inleveren|indienen|uploaden) vanaf ${day}[;,] ?(?:de deadline is|en uiterlijk|uiterlijk|tot)(?: op)?${another}`, 'submissions open from $1 to'],
+  [`(?:du|ni|man) kan (?:lämna in|ladda upp) från(?: och med)?(?: den)? ${day} (?:fram )?till(?: och med)?${another}`, 'submissions open from $1 to'], [`(?:du|man|I) kan (?:levere|aflevere|laste opp|uploade) fra(?: og med)?(?: den)? ${day} (?:fr[ae]m )?til(?: og med)?${another}`, 'submissions open from $1 to'],
 ];
-export const namesWindow = (text: string): boolean => /abiert|\babre|ouvert|apert|abert|geopend|\bopen van\b|öppen|åben|åpen/i.test(text);
+export const namesWindow = (text: string): boolean => /abiert|\babre|ouvert|apert|abert|geopend|\bopen van\b|öppen|åben|åpen|entre le \d|plazo de|consegnare|caricare|inviare|entrega|submiss|submeter|inleveren|indienen|uploaden|lämna in|ladda upp|levere|laste opp/i.test(text);
