@@ -12,6 +12,14 @@ const table: Readonly<Record<Tongue, Asking>> = {
   swedish: { time: '(?:en )?förlängning|(?:längre )?anstånd', asked: 'begäras|sökas|begära|sökes', asking: '(?:begäran|ansökan|önskemål) om (?:förlängning|anstånd)|(?:be|ansöka|söka) om (?:förlängning|anstånd)|söka förlängning', granted: 'beviljad|beviljats|fått' },
   norwegian: { time: '(?:en )?(?:utsettelse|udsættelse|forlengelse|forlængelse)', asked: 'søkes(?: om)?|søges|bes om|anmodes', asking: '(?:søknad(?:er)?|ansøgning(?:er)?|anmodning(?:er)?) om (?:utsettelse|udsættelse|forlengelse|forlængelse)|(?:søke|søge|be|bede) (?:om )?(?:utsettelse|udsættelse)', granted: 'innvilget|bevilget|fått|fået|givet' },
 };
+/** That it was granted, up to the day itself. */
+const grantedUntil: Readonly<Partial<Record<Tongue, readonly string[]>>> = {
+  german: ['(?:Ihr|dein|euer) Antrag(?: auf (?:Frist)?verlängerung)? (?:wurde|ist) (?:genehmigt|bewilligt|angenommen)[:;,]? ?(?:(?:die )?neue Frist(?: ist(?: der)?)? ?:?|(?:Sie|du|ihr) (?:können|kannst|könnt|dürfen|darfst) (?:(?:die Arbeit|nun|jetzt) )?bis(?: zum)?)', 'für (?:Sie|dich|euch) gilt (?:eine |die )?(?:verlängerte |neue |spätere )Frist(?: bis(?: zum)?)?'],
+  french: ['nouvelle (?:échéance|date limite) pour vous ?:?(?: le)?', 'votre demande(?: de (?:prolongation|délai|report))? a été (?:acceptée|accordée)[:;,]? ?(?:la )?nouvelle (?:échéance|date limite)(?: est)? ?:?(?: le)?'],
+  spanish: ['su (?:prórroga|ampliación) hasta el(?=[^.;\\n]{4,40} (?:está|ha sido) (?:aprobada|concedida))', 'su solicitud(?: de (?:prórroga|ampliación))? ha sido (?:aceptada|aprobada|concedida)[:;,]? ?puede entregar(?:lo)?(?: el trabajo)? hasta el'],
+  italian: ['la sua richiesta(?: di proroga)? è stata (?:accettata|approvata)[:;,]? ?(?:può consegnare(?: il lavoro)? (?:entro il|fino al)|nuova scadenza ?:?)'], portuguese: ['o seu pedido(?: de prorrogação)? foi (?:aceite|aprovado|deferido)[:;,]? ?(?:pode entregar(?: o trabalho)? até(?: a)?|novo prazo ?:?)'],
+  dutch: ['(?:uw|je) verzoek(?: om uitstel)? is (?:toegekend|goedgekeurd)[:;,]? ?(?:nieuwe deadline ?:?)'], swedish: ['din ansökan(?: om förlängning)? är beviljad[:;,]? ?(?:ny deadline ?:?|du kan lämna in (?:till|senast) den)'], norwegian: ['(?:søknaden din|din ansøgning)(?: om (?:utsettelse|udsættelse))? er (?:innvilget|bevilget|imødekommet)[:;,]? ?(?:ny frist ?:?)'],
+};
 /** To the end of the sentence; the point of a day or a month ends none. */
 const within = (most: number): string => `(?:[^.;\\n]|\\d\\.|\\.(?=\\d))`.concat(`{0,${most}}`);
 
@@ -21,6 +29,7 @@ const until = 'bis|jusqu|avant|hasta|antes|entro|fino|até|tot|vóór|fram|senas
 export function moreTimeIn(tongue: Tongue): Sayings {
   const w = table[tongue], ungranted = `(?!${within(120)}(?:${w.granted}))`, told = 'Extensions on request';
   return [
+    ...(grantedUntil[tongue] ?? []).map((said) => [`${said}(?= (?:\\p{L}+,? (?:den |le |el )?)?\\d)`, 'You have an extension until'] as const),
     [`${dayFirst}(?<!\\p{L})(?:${w.time})(?!\\p{L})${within(40)}?(?:${w.asked})(?!\\p{L})${within(20)}`, told], [`${dayFirst}(?<!\\p{L})(?:${w.asking})(?!\\p{L})${within(20)}`, told],
     [`(?:${w.time})(?!\\p{L})${ungranted}${within(60)}?(?:${w.asked})(?!\\p{L})${within(50)}`, told], [`(?:${w.asking})(?: ?:)?(?!\\p{L})${ungranted}${within(60)}`, told],
   ];
