@@ -29,6 +29,10 @@ export const swedish: Sayings = [
   [String.raw`varje ny version ersätter den (?:förra|gamla|tidigare)`, 'last version counts'],
   [`(?:du|ni) (?:kan|får) lämna in ${swedishCount} gånger`, '$1 attempts'],
   [String.raw`(?:du|ni) har fått (?:förlängd tid|uppskov|förlängning) till(?: den)?(?= \d)`, 'Own extension until'],
+  // Short lines of sheets: kinds, lengths, names, declarations.
+  ['(?:vi|jag) (?:tar emot|godtar|accepterar) (Word|DOCX|PDF|ODT)-? (?:och|eller) (Word|DOCX|PDF|ODT)-?(?:filer|dokument|format)', '$1 or $2 file'], ['ordgräns ?: ?(\\d[\\d ]*\\d)(?: ord)?', 'max. $1 words'], ['minst (\\d{1,3}) och (?:högst|max) (\\d{1,3}) sidor', '$1-$2 pages'], ['minst (\\d[\\d ]*\\d) och (?:högst|max) (\\d[\\d ]*\\d) ord', '$1-$2 words'],
+  ['(?:inget|inga) namn i filnamnet', 'No names in file name'], ['(?:inget|inga) namn på (?:arbetet|uppsatsen|rapporten|inlämningen|försättsbladet|första sidan)', 'anonymous, no name'], ['(?:en )?(?:undertecknad )?försäkran (?:ska|skall|måste) (?:bifogas|lämnas in|finnas med)', 'add a signed declaration'],
+  ['filnamn ?: ?(?:ditt )?(?:studentnummer|studentnumret)', 'File name contains student number'], ['filnamn ?: ?(?:din )?(?:anonymitetskod|anonymkod|kod)', 'File name contains candidate number'],
 ];
 /** Norwegian and Danish. */
 export const norwegian: Sayings = [
@@ -58,4 +62,10 @@ export const norwegian: Sayings = [
   [String.raw`hver ny (?:versjon|version) erstatter den (?:forrige|gamle|tidligere)`, 'last version counts'],
   [`(?:du|dere|I) (?:kan|får|må) (?:levere|aflevere) ${danishCount} gang(?:er|e)`, '$1 attempts'],
   [String.raw`(?:du|dere|I) har fått utsettelse til(?: den)?(?= \d)`, 'Own extension until'],
+  // Short lines of sheets: kinds, lengths, names, declarations.
+  ['(?:vi|jeg) (?:tar imot|modtager|godtar|godtager|accepterer|aksepterer) (Word|DOCX|PDF|ODT)-? (?:og|eller) (Word|DOCX|PDF|ODT)-?(?:filer|dokumenter|format)', '$1 or $2 file'], ['(?:teksten|oppgaven|opgaven|besvarelsen|rapporten) (?:kan|må|skal) (?:højst )?(?:være|fylde) (?:på )?(?:inntil|op til|opptil|høyst|højst|maks\\.?) (\\d[\\d. ]*\\d) ord', 'max. $1 words'],
+  ['(?:minst|mindst) (\\d{1,3}) og (?:høyst|højst|maks\\.?) (\\d{1,3}) sider', '$1-$2 pages'], ['(?:minst|mindst) (\\d[\\d. ]*\\d) og (?:høyst|højst|maks\\.?) (\\d[\\d. ]*\\d) ord', '$1-$2 words'],
+  ['ikke skriv (?:navnet ditt|ditt navn) i filnavnet', 'No names in file name'], ['(?:ingen|intet) navn(?:e)? i filnavnet', 'No names in file name'], ['ikke skriv (?:navnet ditt|ditt navn)(?: (?:på|i) (?:oppgaven|besvarelsen|forsiden|teksten|første side))?', 'anonymous, no name'], ['(?:ingen|intet) navn(?:e)? på (?:oppgaven|opgaven|besvarelsen|forsiden|rapporten)', 'anonymous, no name'],
+  ['(?:en )?(?:signert |underskrevet |undertegnet )?(?:egen)?erklæring (?:skal|må) (?:legges ved|vedlægges|vedlegges|følge med)', 'add a signed declaration'], ['(?:husk|glem ikke) (?:egen)?erklæringen(?: om (?:selvstændigt|selvstendig|eget) arbe(?:jde|id))?', 'add a signed declaration'],
+  ['gi filen (?:kandidatnummeret|eksamensnummeret) ditt som navn|filnavn ?: ?(?:dit |ditt )?(?:kandidatnummer|eksamensnummer)', 'File name contains candidate number'], ['gi filen studentnummeret ditt som navn|filnavn ?: ?(?:dit |ditt )?(?:studentnummer|studienummer)', 'File name contains student number'],
 ];
