@@ -229,6 +229,7 @@ test('a reader that cannot be loaded is told instead of waited for, and tried ag
   await expect(student.docket()).toContainText('words', { timeout: 30_000 });
   await page.getByRole('button', { name: 'Draw the page again' }).click();
   await expect(page.getByText(/could not be loaded/)).toHaveCount(0, { timeout: 1_000 });
-  await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
+  // A reader starts anew for it: how long that takes on a busy machine is not what is tested here.
+  await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/could not be loaded/)).toHaveCount(0);
 });
