@@ -9,15 +9,17 @@ const hidden = (code: 'covered' | 'tiny') => ({ facts: madeFacts({ integrity: [{
 testCheck(textCovered, { met: [{ name: 'all in the open' }, { name: 'small print is another matter', given: hidden('tiny') }], look: [{ name: 'a line under a box', given: hidden('covered'), says: ['covered'] }] });
 
 /** One page with its own content after the usual line, which stands at 72, 500 in 12 point. */
-const drawn = async (content: string, picture?: Uint8Array): Promise<string[]> => {
+const quotesOf = async (content: string, picture?: Uint8Array): Promise<string[]> => {
   const bytes = await plantedPdf((pdf, mupdf) => {
     const page = pdf.findPage(0), buffer = page.get('Contents').readStream(), before = buffer.asString();
     buffer.destroy();
     page.get('Contents').writeStream(`${before}\n${content}`);
     if (picture) { const objects = pdf.newDictionary(); objects.put('Im', pdf.addImage(new mupdf.Image(picture))); page.get('Resources').put('XObject', objects); }
   });
-  return (await readDocument(bytes, 'p.pdf')).integrity.filter((i) => i.code === 'covered').map((i) => i.quote.slice(0, 15));
+  return (await readDocument(bytes, 'p.pdf')).integrity.filter((i) => i.code === 'covered').map((i) => i.quote);
 };
+const drawn = async (content: string, picture?: Uint8Array): Promise<string[]> => (await quotesOf(content, picture)).map((quote) => quote.slice(0, 15));
+test('two bars, one over the other, hide the same words once', async () => { const bar = '0 g 60 490 100 24 re f', [once] = await quotesOf(bar); expect(once).toMatch(/^Sediment budget/); expect(await quotesOf(`${bar} ${bar}`)).toEqual([once]); });
 test.each<[string, string, string[]]>([
   ['a black bar over the line', '0 g 60 490 500 24 re f', ['Sediment budget']],
   ['a white patch over the line', '1 g 60 490 500 24 re f', ['Sediment budget']],

@@ -8,6 +8,8 @@ const scale = 2;
 const closest = 20;
 /** Letters reach so much of their size above the line they stand on; what is higher may belong to the line above. */
 const capHeight = 0.72;
+/** A poster is not drawn for a few words. */
+const mostPixels = 40_000_000;
 
 /** Whether nothing stands out within each box of the page as it is shown: for text over pictures and shadings, whose colour nothing but drawing them tells.
  * @param boxes - in the page's own points, the letters' line at the bottom */
@@ -15,7 +17,8 @@ export function findFlat(mupdf: MupdfModule, page: Mupdf.PDFPage, boxes: readonl
   const pixels = boxes.map(([left, top, right, bottom]): Box => [Math.floor(left * scale), Math.floor((bottom - (bottom - top) * capHeight) * scale), Math.ceil(right * scale), Math.ceil(bottom * scale)]);
   const [x0, y0, x1, y1] = page.getBounds().map((n) => n * scale) as Box;
   const room: Box = [Math.max(Math.floor(x0), Math.min(...pixels.map((b) => b[0]))), Math.max(Math.floor(y0), Math.min(...pixels.map((b) => b[1]))), Math.min(Math.ceil(x1), Math.max(...pixels.map((b) => b[2]))), Math.min(Math.ceil(y1), Math.max(...pixels.map((b) => b[3])))];
-  if (room[2] <= room[0] || room[3] <= room[1]) return boxes.map(() => false);
+  const [wide, high] = [room[2] - room[0], room[3] - room[1]];
+  if (!(wide > 0 && high > 0 && wide * high <= mostPixels)) return boxes.map(() => false);
   const pixmap = new mupdf.Pixmap(mupdf.ColorSpace.DeviceRGB, room, false);
   try {
     pixmap.clear(255);
@@ -23,6 +26,9 @@ export function findFlat(mupdf: MupdfModule, page: Mupdf.PDFPage, boxes: readonl
     try { page.run(device, mupdf.Matrix.scale(scale, scale)); device.close(); } finally { device.destroy(); }
     const drawn = pixmap.getPixels(), stride = pixmap.getStride();
     return pixels.map((box) => isFlat(drawn, stride, room, box));
+  } catch {
+    // A page that cannot be drawn has been read all the same.
+    return boxes.map(() => false);
   } finally { pixmap.destroy(); }
 }
 

@@ -61,7 +61,7 @@ export function findUnseen(drawn: string, mupdf: MupdfModule, page: Mupdf.PDFPag
     const near = texts.filter((t) => !t.covered && overlap(t.bounds, box)), under = near.filter((t) => liesUnder(shownBy(t).box, box)), cut = near.flatMap((t) => (under.includes(t) ? [] : stretchesUnder(t, box)));
     if (under.length + cut.length === 0 || !solid()) return;
     for (const t of under) { t.covered = true; anyCovered = true; add('covered', shownBy(t)); }
-    for (const stretch of cut) add('covered', stretch);
+    for (const stretch of cut) { for (const l of stretch.letters) l.hidden = true; add('covered', stretch); }
   };
   /** Drawn anew over what covered it, as drawing programs do with labels: it is seen after all. */
   const redrawn = (shown: Shown): void => {
@@ -167,7 +167,8 @@ function withForms(content: string, page: Mupdf.PDFPage, forms: Map<number, stri
   return parts.join('\n');
 }
 
-interface Letter { char: string; x: number; /** of the line it stands on */ y: number; size: number }
+interface Letter { char: string; x: number; /** of the line it stands on */ y: number; size: number; /** told already as lying under something */ hidden?: boolean }
+interface Stretch { string: string; box: Box; letters: Letter[] }
 interface Shown { string: string; box: Box | null; letters: Letter[] }
 /** Text as it was painted: the room it takes at once, its letters when they are asked for. */
 interface Written { text: Mupdf.Text; ctm: Mupdf.Matrix; bounds: Box; shown: Shown | null; covered: boolean }
@@ -181,14 +182,15 @@ const sameLetters = (a: Shown, b: Shown): boolean => a.string === b.string && a.
 /** With room to spare: strokes reach beyond the outlines, and letters without an outline take none. */
 const overlap = (a: Box, b: Box): boolean => a[0] <= b[2] + 3 && a[2] >= b[0] - 3 && a[1] <= b[3] + 3 && a[3] >= b[1] - 3;
 /** Of a text that is longer than what lies over it: the stretches that are not seen, from two letters on. */
-function stretchesUnder(written: Written, over: Box): { string: string; box: Box }[] {
-  const found: { string: string; box: Box }[] = [];
-  let open: { string: string; box: Box } | null = null;
-  for (const { char, x, y, size } of shownBy(written).letters) {
-    const middle = x + size * 0.25, under = middle > over[0] && middle < over[2] && over[1] <= y - size * 0.5 && over[3] >= y - size * 0.05;
+function stretchesUnder(written: Written, over: Box): Stretch[] {
+  const found: Stretch[] = [];
+  let open: Stretch | null = null;
+  for (const letter of shownBy(written).letters) {
+    const { char, x, y, size } = letter, middle = x + size * 0.25, under = !letter.hidden && middle > over[0] && middle < over[2] && over[1] <= y - size * 0.5 && over[3] >= y - size * 0.05;
     if (!under) { open = null; continue; }
-    if (!open) { open = { string: '', box: [x, y - size, x, y] }; found.push(open); }
+    if (!open) { open = { string: '', box: [x, y - size, x, y], letters: [] }; found.push(open); }
     open.string += char;
+    open.letters.push(letter);
     open.box = [Math.min(open.box[0], x), Math.min(open.box[1], y - size), Math.max(open.box[2], x + size * 0.5), Math.max(open.box[3], y)];
   }
   return found.map((f) => ({ ...f, string: f.string.trim() })).filter((f) => /[\p{L}\p{N}]{2}/u.test(f.string));
