@@ -50,3 +50,18 @@ test('handed in at twenty to twelve by the student’s clock, it is in time at t
   const stated = await page.getByRole('row', { name: /^Received/ }).getByRole('cell').nth(2).innerText();
   expect(Math.abs(DateTime.fromFormat(stated, 'ccc d LLL yyyy, HH:mm:ss', { zone: 'America/Toronto', locale: 'en-GB' }).diffNow('minutes').minutes)).toBeLessThan(5);
 });
+
+test('past the due time the header says until when late work is taken, and that it is closed where none is', async ({ page }) => {
+  const student = new Student(page), yesterday = DateTime.now().minus({ days: 1 }).setZone('Europe/London').setLocale('en').toFormat('d LLLL yyyy');
+  await student.arrives();
+  await page.getByRole('button', { name: 'Start another paper' }).click();
+  await student.goesTo('Read');
+  await page.getByLabel('Wording of the assignment').fill(`The essay is due at 12:00 GMT on ${yesterday}. Submit it as a PDF. Late work loses 5 % per day and nothing is accepted after 5 days.`);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await student.sees(/Late work is taken until /);
+  await page.getByRole('button', { name: 'Paste another wording' }).click();
+  await page.getByLabel('Wording of the assignment').fill(`The essay is due at 12:00 GMT on ${yesterday}. Submit it as a PDF. Late work is not accepted.`);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await student.sees(/Closed /);
+  expect(student.errors).toEqual([]);
+});

@@ -1,21 +1,24 @@
 import { DateTime } from 'luxon';
 import { instantOf, type Brief } from '../../core/index.ts';
 import { windowNow, zoneOf, zoneOfTimes } from '../../core/time/instant.ts';
+import { lastMoment, latePenalty } from '../../core/time/plan.ts';
 import { clock } from '../store/clock.ts';
 
 const marginMinutes = 30;
 
-/** `there`: what the receiver's clock says then, where it differs from the student's; `part`: what is due then, where parts have times of their own */
-export interface DueFacts { due: number; sendBy: number; dueText: string; sendByText: string; leftText: string; there: string | null; over: boolean; part: string | null }
+/** `over`: the due time is past. `there`: what the receiver's clock says then, where it differs from the student's; `part`: what is due then, where parts have times of their own */
+export interface DueFacts { due: number; sendBy: number; dueText: string; sendByText: string; leftText: string; there: string | null; over: boolean; /** the last moment at which late work is still taken, where it is over and the brief says so */ lateUntilText: string | null; part: string | null }
 
 /** The due time as the screens tell it: when to have sent it, and how long that is, all by the student's own clock. Null where none is settled. */
 export function dueFacts(brief: Brief, now: number): DueFacts | null {
   const zone = zoneOf(zoneOfTimes(brief, clock)) ?? clock, { due: iso, label: part } = windowNow(brief, now, zone);
   const due = iso ? instantOf(iso, zone, 'end') : null;
   if (!iso || due === null) return null;
+  const { late, cutoff } = latePenalty(brief, due, zone), last = lastMoment(late, cutoff), takenUntil = now > due && last !== null && now <= last ? last : null;
   const sendBy = due - marginMinutes * 60_000, here = DateTime.fromMillis(due), there = here.setZone(zone), day = here.setLocale('en-GB').toFormat('ccc d LLL yyyy');
   return {
-    due, sendBy, part, leftText: left(due - now), over: now > due,
+    due, sendBy, part, leftText: takenUntil === null ? left(due - now) : 'late work is still taken', over: now > due,
+    lateUntilText: takenUntil === null ? null : near(takenUntil, now) ?? DateTime.fromMillis(takenUntil).setLocale('en-GB').toFormat('ccc d LLL yyyy, HH:mm'),
     dueText: near(due, now) ?? (iso.length === 10 ? day : `${day}, ${here.toFormat('HH:mm')}`),
     sendByText: DateTime.fromMillis(sendBy).setLocale('en-GB').toFormat(DateTime.fromMillis(sendBy).hasSame(DateTime.fromMillis(now), 'day') ? 'HH:mm' : sendBy - now < 6.5 * 86_400_000 ? 'ccc HH:mm' : 'ccc d LLL, HH:mm'),
     there: there.offset === here.offset ? null : `${there.setLocale('en-GB').toFormat(there.hasSame(here.setZone(zone, { keepLocalTime: true }), 'day') ? 'HH:mm' : 'ccc HH:mm')} ${zoneName(brief.timeZone ?? zone)}`,

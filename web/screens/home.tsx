@@ -53,7 +53,7 @@ export function Home({ ready }: { ready: boolean }) {
                 <div><Link className="title" to={`/papers/${paper.id}/${progress.next}`}>{paper.title}</Link><div className="soft small">{[paper.course, asked(paper)].filter(Boolean).join(' · ')}</div></div>
                 <Knots counts={progress.counts} here={progress.next} />
                 <div className="small"><span className={state.kind}>{state.text.split('. ')[0]}.</span> {state.text.split('. ').slice(1).join('. ')}</div>
-                <div>{due ? <><span className="serif">{due.dueText}</span><div className="soft tiny">{confirmed ? 'handed in' : due.over ? 'closed' : `${due.part ? `${due.part}, ` : ''}send by ${due.sendByText}`}</div></> : <span className="soft small">no due time yet</span>}</div>
+                <div>{due ? <><span className="serif">{due.dueText}</span><div className="soft tiny">{confirmed ? 'handed in' : due.lateUntilText ? `late, until ${due.lateUntilText}` : due.over ? 'closed' : `${due.part ? `${due.part}, ` : ''}send by ${due.sendByText}`}</div></> : <span className="soft small">no due time yet</span>}</div>
               </li>
             ))}
           </ul>

@@ -44,7 +44,7 @@ export function PaperScreen() {
   return (
     <>
       <Top><span className="paper-title">{paper.title}</span><span className="soft small">{[paper.course, paper.brief.place].filter(Boolean).join(' · ')}</span></Top>
-      <p className="small" style={{ margin: '8px 0 0', minHeight: 22 }}>{due ? <>{due.over ? <strong className="is-notMet">Closed {due.dueText}</strong> : <><strong>Send by {due.sendByText}</strong> <span className="soft">{due.part ? `${due.part} ` : ''}due {due.dueText}{due.there ? ` (${due.there})` : ''} · {due.leftText}</span></>}</> : <span className="soft">No due time is settled yet.</span>}</p>
+      <p className="small" style={{ margin: '8px 0 0', minHeight: 22 }}>{due ? <>{due.lateUntilText ? <><strong className="is-look">Late work is taken until {due.lateUntilText}</strong> <span className="soft">· due {due.dueText}</span></> : due.over ? <strong className="is-notMet">Closed {due.dueText}</strong> : <><strong>Send by {due.sendByText}</strong> <span className="soft">{due.part ? `${due.part} ` : ''}due {due.dueText}{due.there ? ` (${due.there})` : ''} · {due.leftText}</span></>}</> : <span className="soft">No due time is settled yet.</span>}</p>
       <Thread paperKey={id} here={stop} counts={progress.counts} />
       <div className="board">
         <Docket lines={ledger} reasons={paper.reasons} paperKey={id} stop={stop} waiting={check.running && !check.row} insisted={paper.insisted} insist={insist} />

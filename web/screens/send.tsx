@@ -72,7 +72,7 @@ export function SendStop({ paper, files, check, docket, submissions, receipts }:
         <dl className="facts">
           <dt>Goes to</dt><dd>{paper.brief.place ?? <>the place is not settled. <Link className="act" to={`/papers/${paper.id}/read`}>Name it in Read</Link></>}</dd>
           <dt>Docket</dt><dd><Mark standing={verdict.mayGo ? 'met' : 'notMet'} word={verdict.sentence} /></dd>
-          {due ? <><dt>Time</dt><dd><Mark standing={due.over || (needed !== null && needed > (due.due - now) / 1000) ? 'notMet' : 'met'} word={`${needed === null ? 'how long sending takes is not known yet' : `sending takes about ${needed} s`}, ${due.leftText}`} /></dd></> : null}
+          {due ? <><dt>Time</dt><dd><Mark standing={due.lateUntilText ? 'look' : due.over || (needed !== null && needed > (due.due - now) / 1000) ? 'notMet' : 'met'} word={`${needed === null ? 'how long sending takes is not known yet' : `sending takes about ${needed} s`}, ${due.leftText}`} /></dd></> : null}
           {submissions.length > 0 ? <><dt>Sent before</dt><dd>{submissions.length} {submissions.length === 1 ? 'time' : 'times'}, last {submissions.at(-1)!.deskId ? `as ${submissions.at(-1)!.deskId}` : 'at another site'}. {paper.brief.attempts.keeps === 'latest' ? 'The newest replaces it: all documents go again.' : ''}</dd></> : null}
         </dl>
         <Answers paper={paper} rows={open} />

@@ -19,7 +19,7 @@ const outlines = (count: number): string => Array.from({ length: count }, (_, i)
 describe('a page without words', () => {
   test.each<[string, string, (number | null)[]]>([
     ['its number only', '', [2]], ['a white box', '1 g 100 300 200 200 re f', [2]], ['the rule of its running head', '0 G 72 800 450 0.5 re S', [2]],
-    ['hard negative: a drawing', '0 G 100 300 200 200 re S', []], ['hard negative: a grey area', '0.6 g 100 300 200 200 re f', []], ['hard negative: a sentence', 'BT /F 12 Tf 72 500 Td (Table 1) Tj ET', []],
+    ['another number than its own', 'BT /F 10 Tf 500 30 Td (17) Tj ET', [2]], ['hard negative: a drawing', '0 G 100 300 200 200 re S', []], ['hard negative: a grey area', '0.6 g 100 300 200 200 re f', []], ['hard negative: a sentence', 'BT /F 12 Tf 72 500 Td (Table 1) Tj ET', []],
   ])('is blank or not: %s', async (_, content, pages) => expect(await found(pagesBlank, content)).toEqual(pages));
   test.each<[string, string, (number | null)[]]>([
     ['words turned into outlines', `0 g ${outlines(300)}`, [2]], ['hard negative: a diagram of forty shapes', `0 g ${outlines(40)}`, []], ['hard negative: outlines beside words', `0 g ${outlines(300)} BT /F 12 Tf 72 200 Td (Figure 1) Tj ET`, []], ['hard negative: white ones', `1 g ${outlines(300)}`, []],

@@ -65,7 +65,7 @@ export interface ReadPages { pages: PageFacts[]; passages: Passage[]; /** in the
 export function joinBatches(batches: PageBatch[]): ReadPages {
   const sorted = [...batches].sort((a, b) => a.from - b.from), pages = sorted.flatMap((b) => b.pages), lines = sorted.flatMap((b) => b.lines), isHead = findRunningHeads(lines, pages);
   const parts = partsOfLines(lines, isHead);
-  lines.forEach((own, p) => { if (own.some((l) => l.words > 0) && own.every((line, i) => line.off || line.words === 0 || isHead(p, i))) pages[p]!.headOnly = true; });
+  lines.forEach((own, p) => { if (own.some((l) => l.words > 0) && own.every((line, i) => line.off || line.words === 0 || isHead(p, i) || isNumberAtEdge(line, pages[p]!.height))) pages[p]!.headOnly = true; });
   return {
     pages, passages: [...toPassages(lines, isHead, parts), ...sorted.flatMap((b) => b.beside)], words: lines.reduce((n, own, p) => n + own.reduce((m, line, i) => m + (line.off || isHead(p, i) ? 0 : line.words), 0), 0), gaps: sorted.flatMap((b) => b.gaps),
     layout: measureLayout(lines.map((l, p) => l.map((line, i) => ({ ...line, head: line.off || isHead(p, i), small: ['footnote', 'cell'].includes(parts[p]![i] ?? '') }))), pages), integrity: [...sorted.flatMap((b) => b.integrity), ...findMisplaced(lines)],
@@ -196,6 +196,8 @@ function toPassages(lines: Line[][], isHead: (page: number, line: number) => boo
 }
 
 const inBand = (line: Line, height: number): boolean => !line.off && (line.box[3] < height * 0.1 || line.box[1] > height * 0.9);
+/** Alone on its page, a number there is the page's, whatever the others say. */
+const isNumberAtEdge = (line: Line, height: number): boolean => inBand(line, height) && /^[^\p{L}]{1,12}$/u.test(line.text.trim());
 /** A running head repeats near the top or bottom edge from page to page: its words the same, its number the same or running on with the pages.
  * A number alone is a page number only where it runs on: a table's figure at the edge of a page is text. */
 function findRunningHeads(lines: Line[][], pages: PageFacts[]): (page: number, line: number) => boolean {
