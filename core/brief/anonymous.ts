@@ -101,6 +101,7 @@ export function readAnonymous(clauses: Clause[]): Statement<boolean>[] {
       if (/^anonymity$/i.test(m[0]) && /^ (?:can(?:not|['’]t| not)|could not|will not|won['’]t) (?:always )?be (?:guaranteed|kept|ensured|preserved|maintained|promised|provided)\b/i.test(clause.text.slice(m.to - clause.start))) { found.push(yes(false, m, clause)); continue; }
       // “Cannot be marked anonymously as it is a presentation.”
       if (/\b(?:cannot|can not|can['’]t) be (?:fully |completely |marked |graded |assessed )*anonymous\w*$/i.test(m[0]) ||/\b(?:cannot|can not|can['’]t|could not) (?:be )?(?:(?:marked|graded|assessed|handled|treated|submitted) )?$/i.test(clause.text.slice(0, m.at - clause.start))) { found.push(yes(false, m, clause)); continue; }
+      if (/^\s*[:|]\s*(?:N|no)\W*$/.test(clause.text.slice(m.to - clause.start))) { found.push(yes(false, m, clause)); continue; }
       const mention = /\bnot (?:the |your )?names?\b|without|(?:not|n['’]t) (?:know|see|be able to (?:see|know|tell|find out)|find out|learn|be told|used|shown|visible)|neither of whom/i.test(m[0]);
       // “The final, non-anonymous versions”: others are anonymous.
       if (/\bnon-\s*$/i.test(clause.text.slice(0, m.at - clause.start)) && /^\s*(?:final )?(?:versions?|cop(?:y|ies))\b/i.test(clause.text.slice(m.to - clause.start))) continue;

@@ -106,7 +106,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     for (const m of matchesIn(clause, /\b(?:can['’]t|cannot|can not|may not) (?:re-?submit|(?:submit|upload|hand in) again) (?:once|after|when) (?:both|all|the|your) (?:the )?(?:files?|documents?|parts?) (?:are|is|have been|has been) (?:in|uploaded|submitted|handed in)\b/gi)) allow(1, m);
     for (const m of matchesIn(clause, /\bonly one (?:submission )?(?:to|in|at) the (?:real|actual|final|proper) (?:link|box|area|folder|page|point|one)\b/gi)) allow(1, m);
     for (const m of matchesIn(clause, /\bto the (?:real|actual|final|proper) (?:link|box|area|folder|page)\b[^.;]{0,10}\bonly once\b|\b(?:only )?once (?:only )?to the (?:real|actual|final|proper) (?:link|box|area|folder|page|one)\b/gi)) allow(1, m);
-    for (const m of matchesIn(clause, /\b(?:up to |max(?:imum)?(?: of)? |only |no more than |at most )?(\d{1,2}|one|two|three|four|five|six|ten|a single|single)\s+(?:(?:submission\s+)?attempts?|submissions?|uploads?|tries|try\b(?! to))\b(?!\s+(?:to\s+(?!submit|upload|hand|turn)|point|page|link|box|folder|form|files?|documents?|date|deadline|portal|area|parts?))/gi)) {
+    for (const m of matchesIn(clause, /\b(?:up to |max(?:imum|\.)?(?: of)? |only |no more than |at most )?(\d{1,2}|one|two|three|four|five|six|ten|a single|single)\s+(?:(?:submission\s+)?attempts?|submissions?|uploads?|tries|try\b(?! to))\b(?!\s+(?:to\s+(?!submit|upload|hand|turn)|point|page|link|box|folder|form|files?|documents?|date|deadline|portal|area|parts?))/gi)) {
       const word = m[1]!.toLowerCase().replace(/^a /, '');
       const value = numberWords[word] ?? Number(word);
       // “There is no 16:00 upload.”

@@ -31,7 +31,7 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   if (isOptionalDraft(clause, date)) return 'other';
   // “The question paper is published at 9:00 on 8 June.”
-  if (/\b(?:question paper|questions|task|tasks|topic|topics|examination paper|exam paper|assignment) (?:is|are|will be) (?:published|released|posted|handed out|issued|made available)\b[^.;]{0,24}$/i.test(before)) return 'opens';
+  if (/\b(?:question paper|questions|task|tasks|topic|topics|examination paper|exam paper|assignment) (?:(?:(?:is|are|will be) )?(?:published|released|posted|handed out|issued|made available|out)|(?:will )?(?:appears?|comes? out|goes? live|be out))\b[^.;]{0,24}$/i.test(before)) return 'opens';
   // “The deadline is moved by 48 hours. The old one was 27 November.”
   if (/^\W*(?:the )?(?:old|former|previous|original|first|initial) (?:one|date|deadline|day|time) (?:was|is|had been)(?: on)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /\b(?:moved|extended|postponed|shifted|delayed|put back|pushed back|brought forward)\b[^.;]{0,20}\b(?:by|another)\b/i.test(previous?.text ?? '')) return 'due';
   // “Because of the outage on Sunday the deadline is moved.”

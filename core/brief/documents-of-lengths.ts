@@ -1,23 +1,79 @@
+import type { Limits } from '../model/brief.ts';
+import type { Kind } from '../model/kinds.ts';
 import { noun } from './document-names.ts';
 import type { DocumentsRead } from './documents.ts';
 import { number } from './limit-numbers.ts';
-import type { Clause } from './statements.ts';
+import { matchesIn, numberOf, type Clause } from './statements.ts';
 
-const work = String.raw`(?:the|your|an?)\s+((?:(?!(?:the|your|an?|of|and|or|for|in|to)\b)[a-z][a-z-]+\s+){0,2}(?:${noun}))`, least = '(?:no|not) (?:less|fewer) than|at least';
-const bound = String.raw`(?:\s+(?:shall|should|must|may|can|is|has|will|has to|needs to|to|be|have|not|exceed|limited|restricted|longer|more|than|up|at|most|contain|comprise|run|a|maximum|of|about)){0,6}\s+(?!(?:${least})\b)`, length = String.raw`(?:${number})`;
-/** “The literature review shall not exceed 2,000 words, the research proposal 3,500 words”: two works, each with a length. */
-const shape = new RegExp(String.raw`\b${work}${bound}(${length})\s+(words|pages)(?:\s+(?:long|in length))?\s*(?:,\s*(?:and|while|but)?|and|while|;)\s*${work}(?:${bound}|\s+)(${length})(?:\s+\3)?(?=\W|$)(?!\s?%)`, 'i');
+/** What is written, and not attached as it is. */
+const written = `${noun}|(?:${noun.slice(noun.indexOf('(?:') , noun.indexOf(')*') + 2)})(?:log|story|poem|blog ?post|post|article|letter|critique|memo|response|brief|account|guide|leaflet|speech|review|translation|interview)`;
+const stop = 'the|your|an?|of|and|or|for|in|to|on|at|as|with|by|both|each|is|are|be|must|should|shall|may|can|will|no|not|than|more|less|submit|write|hand|upload|want|need|words?|pages?|every|one|two|plus|then|this|that';
+const name = String.raw`(?<![\p{L}’'-])(?:(?:the|your|an?|one|our|this)\s+)?(?<name>(?:(?!(?:${stop})\s)\p{Ll}[\p{Ll}-]+\s+){0,2}?(?:${written}))(?![\p{L}’'-])`;
+const bound = String.raw`(?:\s+(?:shall|should|must|may|can|is|has|will|needs?|to|be|have|not|exceed|limited|restricted|longer|more|fewer|less|than|up|at|most|least|contain|comprise|run|a|maximum|minimum|of|about|with|no|between|around|approximately|max\.?|min\.?|long)){0,7}`;
+const amount = String.raw`(?:${number})(?:\s?(?:–|-|to|and)\s?(?:${number}))?`;
+/** “A report of at most 3,000 words”, “Report (max. 3,000 words)”, “report – 3,000 words”, “a 3,000-word report”. */
+const sized = [new RegExp(String.raw`${name}(?:\s*\([^()\d]{1,24}\))?${bound}\s*[(:,–-]?\s*(?:max(?:imum)?\.?|up to|at most|no more than|about|around)?\s*(?<amount>${amount})(?:[\s-]?(?<unit>words?|pages?|sides?)(?!\p{L})|(?=\s*(?:[,;.]|$|and\b))(?!\s?%))`, 'giu'), new RegExp(String.raw`(?<amount>${amount})[\s-](?<unit>word|page)s?\s+${name}`, 'giu')];
+/** “Read a paper of 20 pages”, “last year's report had 3,000 words”: no work that is asked for. */
+const notAsked = /\b(?:read|reading|(?<!case )study|summari[sz]e|watch|discuss(?:es)?|about|last year|previous(?:ly)?|example|model|sample)\b(?:(?!\b(?:write|submit|hand in|upload|produce|prepare|then)\b)[^.;]){0,80}$/i;
+/** “The portfolio contains an essay of 2,000 words and a reflection”. */
+const heldTogether = /\b(?:contains?|comprises?|consists? of|(?:is |are )?made up of|includes?|including)\b[^.;]*$/i;
+/** What is part of a paper where nothing says that it goes by itself. */
+const partOfPaper = /^(?:(?:executive |brief |short )*(?:abstract|summary)|title|declaration|statement|append(?:ix|ices)|outline|bibliography|transcript|figures?|captions?|notes|answers?|text|slides|pictures|photos|photographs|maps?)$/i;
+/** Each of them is a file. */
+const kind = String.raw`(?:pdfs?|word|docx?|rtf|odt|rich text|files?|documents?|formats?)`;
+const apart = new RegExp(String.raw`\bboth\b(?! sides)[^.;]{0,30}\b${kind}\b|\b${kind}\b[^.;]{0,14}\bfor (?:both|all|each)\b|\beach (?:as|in|is|must|should|of (?:them|these|which)|file|document|one)\b|\b(?:separate|individual|different) (?:files?|documents?|PDFs?|Word|uploads?)\b|(?<!(?:not|n['’]t) (?:want|need|send|upload|submit|make) )\b(?:two|three|four) (?:separate |individual )?(?:documents?|files?|PDFs?|uploads?|Word)\b|\ball (?:as|in) (?:separate )?${kind}\b`, 'i');
+const together = /\b(?:one|single|same|combined|joint) (?:PDF|Word|file|document|upload|docx|zip)\b|\b(?:all|everything)\b[^.;]{0,14}\bin one\b|\bin one (?:\S+ ){1,5}(?:file|document)\b|\b(?:combine|merge|join)d?\b[^.;]{0,30}\b(?:into|in|as|two|them|both)\b|\b(?:at|to|after) the end of (?:the|your) (?:\p{L}+ )?(?:file|document|text|paper|essay|story|report)\b/iu;
+/** “Either a 3,000-word essay or a 2,000-word essay and a bibliography.” */
+const choice = /\beither\b[^.;]*\bor\b/i;
 
-/** Where a sentence gives two works a length each and no other names them, they are the documents: of the one kind that is asked for. In one file they are its parts. */
-export function documentsOfLengths(read: DocumentsRead, clauses: readonly Clause[]): DocumentsRead {
-  const unnamed = read.documents.flatMap((d, i) => (d.label === null ? [i] : []));
-  if (clauses.some((c) => /\b(?:one|single|same|combined) (?:PDF|Word|file|document|upload)\b/i.test(c.text)) || unnamed.length > 1 || read.documents.length > 0 && unnamed.length === 0) return read;
-  for (const clause of clauses) {
-    const m = clause.asks ? null : shape.exec(clause.text), names = m ? [m[1]!, m[4]!].map((name) => name.toLowerCase()) : [];
-    if (!m || names[0] === names[1] || names.some((name) => read.documents.some((d) => d.label?.toLowerCase().endsWith(name)) || /\b(?:abstract|summary|title|introduction|conclusion|section|paragraph|caption|quotation)s?$/.test(name))) continue;
-    const at = unnamed[0] ?? 0, types = read.documents[at]?.types ?? [], placed = names.map((name) => { const from = clause.start + clause.text.toLowerCase().indexOf(name); return { start: from, end: from + name.length }; });
-    const both = names.map((name) => ({ label: name[0]!.toUpperCase() + name.slice(1), types: [...types] })), put = <T>(list: readonly T[], pair: readonly T[]): T[] => [...list.slice(0, at), ...pair, ...list.slice(at + unnamed.length)];
-    return { documents: put(read.documents, both), evidence: read.evidence, spans: put(read.spans, placed) };
+interface Work { name: string; start: number; end: number; clause: number; unit: 'words' | 'pages'; /** where its length ends */ to: number; /** what its length is, lowest and highest */ range: { least: number | null; most: number | null } }
+
+/** “A report of 3,000 words and a log of 800 words, both as PDF”: works that each have a length, where no more than one of them has been read as a document, are the documents: of the kind that is
+ * said for all of them. In one file they are its parts. */
+export function documentsOfLengths(read: DocumentsRead, clauses: readonly Clause[], parts: readonly { start: number }[] = []): DocumentsRead {
+  if (clauses.some((c) => together.test(c.text))) return read;
+  const all = worksWithLengths(clauses), areApart = all.length > 1 && apart.test(clauses.slice(Math.max(0, all[0]!.clause - 1), all.at(-1)!.clause + 4).map((c) => c.text).join(' ')), besides = all.length > 1 && apart.test(clauses.slice(all[0]!.clause, all.at(-1)!.clause + 2).map((c) => c.text).join(' '));
+  const works = besides ? all : all.filter((w) => !partOfPaper.test(w.name));
+  // What is handed in on days of its own is no set.
+  if (works.length < 2 || parts.length > 1 && works.some((w) => parts.some((p) => p.start >= clauses[w.clause]!.start && p.start < clauses[w.clause]!.end))) return read;
+  const labelOf = (d: { label: string | null }): string => (d.label ?? '').toLowerCase(), isOf = (w: Work, label: string): boolean => label === w.name || label.endsWith(` ${w.name}`) || w.name.endsWith(` ${label}`) && label !== '';
+  const own = works.map((w) => read.documents.findIndex((d) => isOf(w, labelOf(d)))), unnamed = read.documents.flatMap((d, i) => (d.label === null ? [i] : [])), others = read.documents.flatMap((_, i) => (own.includes(i) || unnamed.includes(i) ? [] : [i]));
+  if (own.every((i) => i >= 0) || unnamed.length > 1 || !areApart && (works.length < all.length || heldTogether.test(clauses[works[0]!.clause]!.text.slice(0, works[0]!.start - clauses[works[0]!.clause]!.start)) || others.length > 0 || own.some((i) => i >= 0))) return read;
+  const shared: Kind[] = unnamed.length === 1 ? read.documents[unnamed[0]!]!.types : areApart && own.filter((i) => i >= 0).length === 1 ? read.documents[own.find((i) => i >= 0)!]!.types : [];
+  const documents = works.map((w, i) => { const mine = own[i]! >= 0 ? read.documents[own[i]!]! : null; return { ...mine, label: w.name[0]!.toUpperCase() + w.name.slice(1), types: [...(mine && mine.types.length > 0 ? mine.types : shared)] }; });
+  const lengths = works.flatMap((w, document) => ([['min', w.range.least], ['max', w.range.most]] as const).flatMap(([end, value]) => (value === null ? [] : [{ document, field: `${end}${w.unit === 'words' ? 'Words' : 'Pages'}` as keyof Limits, value, start: w.start, end: w.to }])));
+  return { lengths, documents: [...documents, ...others.map((i) => read.documents[i]!)], evidence: read.evidence, spans: [...works.map(({ start, end }) => ({ start, end })), ...others.map((i) => read.spans[i]!)] };
+}
+
+/** The first works that stand together, each with a length: in one sentence, in items of a list, or in sentences that follow each other. */
+function worksWithLengths(clauses: readonly Clause[]): Work[] {
+  let group: Work[] = [], last = -2;
+  for (const [i, clause] of clauses.entries()) {
+    const found = clause.asks || choice.test(clause.text) ? [] : worksIn(clause, i);
+    // The number of an item is a clause of its own.
+    if (/^\W*(?:\d{1,2}|[a-h])[.)]?\W*$/i.test(clause.text)) { if (last === i - 1) last = i; continue; }
+    if (found.length === 0) { if (clause.text.length > 40 && group.length > 1) return group; continue; }
+    if (last !== i - 1 || found[0]!.unit !== group[0]?.unit) { if (group.length > 1) return group; group = []; }
+    for (const w of found) if (!group.some((o) => o.name === w.name)) group.push(w);
+    last = i;
   }
-  return read;
+  return group.length > 1 && group.length < 6 ? group : [];
+}
+
+/** “About 500 words” settles nothing; “at least 500 words” is the least. */
+function rangeOf(said: string, amount: string): { least: number | null; most: number | null } {
+  const [low, high] = [...amount.matchAll(new RegExp(number, 'gi'))].map((m) => numberOf(m[0])), lead = said.slice(0, said.indexOf(amount));
+  if (high !== undefined) return { least: low!, most: high };
+  return /\b(?:about|around|approximately|approx\.?|roughly)\b/i.test(lead) ? { least: null, most: null } : /\b(?:at least|no(?:t)? (?:less|fewer) than|min(?:imum)?)\b/i.test(lead) ? { least: low ?? null, most: null } : { least: null, most: low ?? null };
+}
+
+function worksIn(clause: Clause, index: number): Work[] {
+  if (!/\d|\b(?:one|two|three|four|five|six|ten) pages?\b/i.test(clause.text) || clause.text.length > 600) return [];
+  const head = /\b(word|page)s? (?:limits?|counts?|lengths?)\b/i.exec(clause.text)?.[1]?.toLowerCase();
+  const found = sized.flatMap((pattern) => [...matchesIn(clause, pattern)].flatMap((m): Work[] => {
+    const { name, unit = head } = m.groups as { name: string; unit?: string }, at = m.at + m[0].indexOf(name);
+    return unit === undefined || notAsked.test(clause.text.slice(0, at - clause.start)) || /(?<!\b(?:hand|turn|send)(?:ing|ed)? )\b(?:of|in|from|for|than|per|the (?:first|last)) (?:the |your |an? )?$/i.test(clause.text.slice(0, at - clause.start)) ? [] : [{ name: name.toLowerCase(), start: at, end: at + name.length, clause: index, unit: /^w/i.test(unit) ? 'words' : 'pages', to: m.to, range: rangeOf(m[0], m.groups!.amount!) }];
+  }));
+  found.sort((a, b) => a.start - b.start);
+  return found.filter((w, i) => !found.some((o, k) => k < i && o.start < w.end && w.start < o.end));
 }

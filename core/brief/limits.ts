@@ -21,6 +21,8 @@ const works = 'account|essay|paper|report|assignment|coursework|review|dissertat
 function isLength(before: string, own: string, after: string): boolean {
   // “It’s 4,000 words in total.”
   if (/\b(?:it['’]s|it is|that is|that['’]s|you have)\s+$/i.test(before) && /^\s*in total\b/i.test(after)) return true;
+  // “An essay of 2,000 words on a novel of 300 pages.”
+  if (/\b(?:novel|book|play|film|article|chapter|reader|poem|text|source|archive|diary|epic|screenplay)s?\s+(?:of|with|that has)\s+$/i.test(before) && /\b(?:on|about|of|from|read|discuss\w*|with) (?:the |an? |one )?(?:\p{L}+ )?(?:novel|book|play|film|article|chapter|reader|poem|text|source|archive|diary|epic|screenplay)s?\s+(?:of|with|that has)\s+$/iu.test(before)) return false;
   if (/\b(?:first|last|opening|next|another|every|each|per|than|after|contains?|read|reading|chapter|source|sources|quotations?|transcript|handbook|for|from|on|see|extra|further|these|those|\d)\s*$/i.test(before) || /\b(?:read|reading|source|summari[sz]e)\b/i.test(`${before.slice(-60)} ${after.slice(0, 60)}`) || /^\s*(?:each|per|apiece|from|on (?:the )?page|a (?:day|week)|of (?!text\b|prose\b|writing\b)|or (?:more|less|so)|per)\b/i.test(after)) return false;
   if (/-(?:word|page)s?$|\d word$/i.test(own.trim())) return new RegExp(`^\\s+(?:[a-z-]+ ){0,2}(?:${works})\\b`, 'i').test(after);
   if (new RegExp(`\\b(?:${works})s?\\b[^.;:]{0,40}\\b(?:of|in)\\s+(?:a length of |length )?$|\\b(?:length|extent|word ?count|words|pages)(?: of the [a-z ]{3,20})?\\s*(?:is(?: still)?|stays(?: at)?|remains(?: at)?|[:=–-])\\s*$|\\b(?:word ?count|length)\\s+$|\\b(?:write|writing|written in)\\s+(?:an? [a-z -]{3,30} of\\s+)?$`, 'i').test(before) || /^(?:words?|pages?|word ?count|length)\b/i.test(own)) return true;

@@ -39,6 +39,7 @@ import { readDeclaration } from './declaration.ts';
 import { withoutLeaders } from './leaders.ts';
 import { readSideMargins } from './side-margins.ts';
 import { readSimilarity } from './similarity.ts';
+import { withoutSecondClock } from './two-clocks.ts';
 
 export interface BriefRead { brief: Brief; remarks: Remark[] }
 
@@ -57,7 +58,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   if (original.length > longest) throw new CannotDo('tooLarge', 'The assignment text is longer than 1.5 million characters.', 'Paste only the part that says what to hand in.');
   const now = DateTime.fromISO(nowIso, { setZone: true }), { text, at: placeOf } = readable(withoutLeaders(original));
   // A question states nothing unless it is answered with yes; whether it is answered with no is for the readers of yes and no.
-  const all = withoutFormer(withoutAsides(splitClauses(text, original))), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
+  const all = withoutSecondClock(withoutFormer(withoutAsides(splitClauses(text, original)))), clauses = all.filter((c) => !c.asks || c.asks === 'yes'), brief = emptyBrief(), remarks: Remark[] = [];
   // What stands for words of another language is shorter: their quote goes on to the end of the words.
   const german = isGerman(text) || isGerman(original), wordEnd = (end: number): number => (/\p{L}/u.test(text[end - 1] ?? '') ? end + /^\p{L}*/u.exec(text.slice(end, end + 60))![0].length : end);
   const endOf = ({ start, end }: { start: number; end: number }): number => {
@@ -87,7 +88,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
   const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
   if (ownParts.length > times.parts.length || ownParts.length > 0 && ownParts.length === times.parts.length && ofBlocks && !times.parts.some((p) => blocks.some((b) => b.label.toLowerCase() === p.label.toLowerCase()))) { times.parts = ownParts; times.due = []; }
-  const documents = ofBlocks ?? documentsOfLengths(withRows(documentsOfParts(readDocuments(clauses, text), times.parts, clauses), times.parts, clauses, text), clauses);
+  const documents = ofBlocks ?? documentsOfLengths(withRows(documentsOfParts(readDocuments(clauses, text), times.parts, clauses), times.parts, clauses, text), clauses, times.parts);
   /** The document whose block a limit stands in; what stands in a block without one holds for that block alone. */
   const blockOf = ({ start }: { start: number }): number | null => { if (!ofBlocks || !blocks.some((b) => b.start <= start && start < b.end)) return null; const i = ofBlocks.spans.findIndex((s) => s.start <= start && start < s.end); return i < 0 ? forOthers : i; };
   // What a document is called stays in the wording's own language.
@@ -144,6 +145,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
     else if (new Set(finals.map(partOf)).size === 1) brief.limits[field] = one(`limits.${field}`, finals);
   }
 
+  for (const l of documents.lengths ?? []) { const own = (brief.documents[l.document]!.limits ??= {}), other = `${l.field.startsWith('min') ? 'max' : 'min'}${l.field.slice(3)}` as keyof Limits; if (own[l.field] === undefined && (own[other] === undefined || documents.lengths!.some((o) => o.document === l.document && o.field === other))) { own[l.field] = l.value; evidence.push({ field: `documents[${l.document}].limits.${l.field}`, ...quote(l) }); } }
   // In plain words, where nothing else settles it.
   const plain = readPlainWords(clauses), ofSense = plainClauses(clauses), sentenceOf = (s: Statement<unknown>): string => all.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '';
   const or = <T>(found: Statement<T>[], plainly: Statement<T>[], sense: (clauses: Clause[]) => Statement<T>[]): Statement<T>[] => [found, plainly].map((known) => known.filter((s) => isAboutPaper(sentenceOf(s)))).find((known) => known.length > 0) ?? sense(ofSense);

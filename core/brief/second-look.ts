@@ -336,16 +336,6 @@ export function hoursOfEachDay(rows: DatedRow[], reading: Reading): void {
   }
 }
 
-/** “The window for submission is 24 hours long and begins at 10:00 on 17 May.” */
-export function windowOfLength(rows: DatedRow[], { text, zone }: Reading): void {
-  for (const r of [...rows]) {
-    const m = r.date.problem === 'none' && r.date.iso.length > 10 && (r.role === 'due' || r.role === 'opens') && !rows.some((o) => o !== r && o.role === 'due') ? /\b(?:window|period|submission|slot)\b[^.;]{0,24}\bis (\d{1,3}|one|two|three|five|seven|ten) (hour|day|week)s? long and (?:begins|starts|opens)\b[^.;]{0,24}$/i.exec(text.slice(r.clause.start, r.date.start + (/^(?:at|on)\s/i.exec(text.slice(r.date.start))?.[0].length ?? 0))) : null;
-    if (!m) continue;
-    r.role = 'opens';
-    rows.push({ ...r, role: 'due', date: { ...r.date, iso: shiftedTime(r.date.iso, count(m[1]!), m[2]!, false, zone) } });
-  }
-}
-
 /** “Your slot for handing in: 10:20 to 10:40 on 8 June.” */
 export function slotOnDate(rows: DatedRow[], reading: Reading): void {
   for (const r of [...rows]) {
@@ -362,10 +352,4 @@ export function hoursOfWindow(rows: DatedRow[], reading: Reading): void {
   const hour = '(noon|midday|midnight|\\d{1,2}[:.]\\d{2}(?: ?[ap]m)?|\\d{1,2} ?[ap]m|\\d{1,2} in the (?:morning|afternoon|evening))', said = `${opens[0]!.clause.text} ${reading.clauses[reading.clauses.indexOf(opens[0]!.clause) + 1]?.text ?? ''}`;
   const m = new RegExp(`\\bopens? (?:at )?${hour} on the first(?: day)?\\b[^.;]{0,20}\\bcloses? (?:at )?${hour} on the last\\b`, 'i').exec(said);
   if (m) for (const [row, time] of [[opens[0]!, m[1]!], [due[0]!, m[2]!]] as const) { const whole = row.date.iso.length === 10 ? reading.read(`${DateTime.fromISO(row.date.iso).toFormat('d LLLL yyyy', { locale: 'en' })}, ${time}`)?.iso : undefined; if (whole?.startsWith(row.date.iso)) row.date = { ...row.date, iso: whole }; }
-}
-
-/** “It opens at 9.00 on 12 April and you have 48 hours.”: when the time is up that runs from the opening. */
-export function timeFromOpening(rows: DatedRow[], { zone }: Reading): void {
-  const [opens] = rows, m = rows.length === 1 && opens!.role === 'opens' && opens!.date.problem === 'none' && opens!.date.iso.length > 10 ? /\b(?:(?:and |then )?you (?:will |then )?have|(?:must|has to|have to|is to|are to|should) be (?:returned|submitted|handed in|uploaded|completed|sent back|back) within) (\d{1,3}|one|two|three|five|seven) (hour|day|week)s?\b(?! (?:of|after|before))|\b(?:submitted|handed in|uploaded|returned|due|hand it in|submit it) (?:exactly )?(\d{1,3}|one|two|three|five|seven) (hour|day|week)s? later\b/i.exec(opens!.clause.text) : null;
-  if (m) rows.push({ ...opens!, role: 'due', date: { ...opens!.date, iso: shiftedTime(opens!.date.iso, count((m[1] ?? m[3])!), (m[2] ?? m[4])!, false, zone), start: opens!.clause.start + m.index, end: opens!.clause.start + m.index + m[0].length } });
 }

@@ -155,6 +155,9 @@ export const numberWords: Record<string, number> = { a: 1, an: 1, one: 1, single
 /** Clauses that hold a word worth looking closer for: most of a handbook page is about something else, and a cheap look spares the dear ones. */
 export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clauses.filter((c) => sign.test(c.text));
 
+/** A sign, and what is said behind it of something else. */
+const ownSubject = (sign: string): RegExp => new RegExp(String.raw`\s?${sign}\s(?=(?:any |all |the )?(?!(?:they|these|those|it|this|that|which|both|such|none|all|files?|documents?|but|and|or|please)\b)\.?\p{L}[\p{L}-]*(?: (?:files?|documents?|formats?))? (?:is|are|will|can|cannot|can['’]t|may|must|do|does|don['’]t|doesn['’]t|gets?|won['’]t|isn['’]t|aren['’]t|comes?)\b).*$`, 'isu');
+
 /** Whether a clause refuses what it names, by the words before it and after it. */
 export function isRefused(before: string, after: string): boolean {
   // “Not .pages, not .pdf”: the mark of an ending ends no sentence.
@@ -186,11 +189,17 @@ export function isRefused(before: string, after: string): boolean {
   after = after.replace(/^,? (?:or|and),? if (?:you (?:cannot|can['’]t|can not)|(?:that|this) is not possible)(?: do (?:so|that))?,/i, (s) => ','.padEnd(s.length));
   // What stands in brackets behind it is about something else: “PDF (links will not be graded)”.
   after = after.replace(/\([^()]*\)/g, (s) => ' '.repeat(Math.min(s.length, 2)));
+  // “Photos or Pages documents are not accepted: PDF only.”
+  if (/:\s$/.test(before) && /^s?,? (?:only|please|instead)\b/i.test(after)) return false;
+  // “.doc or .docx – PDFs can't be annotated”, “Word or RTF, PDFs are returned”: what follows has a subject of its own.
+  after = after.replace(ownSubject('[–-]'), '');
+  if (/\bor (?:an? )?\.?$/i.test(before) || /^[^,]{0,24}\bor\b/i.test(after)) after = after.replace(ownSubject(','), '');
+  after = after.replace(/^([^.;]{0,40}?\b(?:is|are) (?:fine|ok(?:ay)?|good|accepted|welcome|possible|allowed|both fine|all fine)\b).*$/is, '$1');
   // “Rejected: pages, odt, links to cloud documents.”
   if (/^\W*(?:rejected|refused|not accepted|unacceptable)\s*:[^.;]*$/i.test(before)) return true;
   // “We can’t annotate PDFs.”
   if (/\b(?:can['’]?t|can ?not|cannot|unable to)\b[^.;]{0,10}\b(?:annotate|open|read|mark|edit|accept|take|use|work with|handle)\s+(?:an? |the |your |any )?\.?$/i.test(before)) return true;
   const since = before.replace(/\([^()]*\)/g, (s) => ' '.repeat(s.length)).slice(Math.max(before.lastIndexOf(' but '), before.lastIndexOf(', please '), before.lastIndexOf(';'), before.lastIndexOf('. '), before.lastIndexOf('! '), before.search(/,\s+not\s+[^,]*$/)) + 1);
   if (/\b(?:not|no|never|don['’]t|nor|neither|other than|instead of|rather than|except|unlike)\b(?:(?!\bonly\b)[^.;])*$/i.test(since) && !/\b(?:not only|no (?:more|larger|longer|later|bigger|greater) than|not (?:be )?(?:more|larger|longer|later|bigger|greater) than|not exceed(?:ing)?|do not forget|no other)\b[^.;]*$/i.test(since)) return true;
-  return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be|can['’]t be|(?:isn|aren)['’]t (?:accepted|allowed|permitted|possible|wanted|suitable|acceptable|an option|options|needed|required|necessary|ok(?:ay)?|fine|good|supported))\b/i.test(after) && !/\b(?:isn|aren)['’]t (?:larger|bigger|longer|more|over|bound|password)\b|\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);
+  return !/^[^.;]{0,20}\bonly\b/i.test(after) && /^[^.;]{0,60}\b(?:(?:is|are|will be)\s+(?:not|no longer|rejected|refused|returned)|(?:will|can|may|must|should)\s?not|cannot|won['’]t be|can['’]t be|(?:isn|aren)['’]t(?=\W*$)|(?:isn|aren)['’]t (?:accepted|allowed|permitted|possible|wanted|suitable|acceptable|an option|options|needed|required|necessary|ok(?:ay)?|fine|good|supported))\b/i.test(after) && !/\b(?:isn|aren)['’]t (?:larger|bigger|longer|more|over|bound|password)\b|\b(?:must|may|should|can|will)\s?not (?:exceed|be (?:larger|bigger|longer|more|over|greater|smaller|shorter|fewer))\b|\bcannot (?:exceed|be (?:larger|bigger|longer|more))\b/i.test(after);
 }

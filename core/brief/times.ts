@@ -5,7 +5,7 @@ import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
 import type { ReadDate } from './dates.ts';
 import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
-import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, timeFromOpening, windowByDays, windowOfLength } from './second-look.ts';
+import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, windowByDays } from './second-look.ts';
 import { personalGrant } from './personal-extensions.ts';
 import { senseOfLabel } from './senses/day-labels.ts';
 import { besideOffered, besidePast, besideShown, labelledAlike } from './past-works.ts';
@@ -13,6 +13,7 @@ import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } fr
 import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
+import { timeFromRelease } from './time-from-release.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { daysBySense, ofNoOther, windowBySense } from './days-by-sense.ts';
 import { isCorrection, isUnsettledDate, settle, type Clause, type Statement } from './statements.ts';
@@ -71,9 +72,8 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   addWindowOfTheDay(rows, reading);
   hoursOfEachDay(rows, reading);
   hoursOfWindow(rows, reading);
-  windowOfLength(rows, reading);
   slotOnDate(rows, reading);
-  timeFromOpening(rows, reading);
+  timeFromRelease(rows, reading);
   byGroups(rows, reading);
   seriesOfDays(rows, reading);
   timeSaidBefore(rows, reading);

@@ -2,6 +2,11 @@ import { anyOf } from './any-of.ts';
 
 /** Whoever marks does not learn whose work it is. */
 export const markersDoNotKnow = anyOf('gi', [
+  /\b(?:authors?|writers?|students?|candidates?) (?:must|should|has to|have to) (?:stay|remain) unknown to (?:the )?(?:markers?|examiners?|graders?)\b/,
+  /\b(?:markers?|examiners?|graders?) (?:must|should|may) not be able to (?:work out|tell|find out|guess|see|know) (?:who|whose)\b/,
+  /\b(?:grading|marking|assessment) (?:is|will be) (?:done |carried out )?with (?:the )?names? (?:hidden|covered|removed|taken off)\b/,
+  /\bnames are (?:only )?(?:revealed|shown|uncovered|disclosed|made known) (?:only )?(?:after|once|when) (?:the )?(?:marks|grades|marking|grading)\b/,
+  /\b(?:students?['’]? )?names (?:will not|won['’]t|cannot|are not) (?:be )?(?:visible|shown|known) to (?:the )?(?:markers?|examiners?|tutors?|graders?)\b/,
   /\b(?:read|marked|graded|assessed|reviewed|judged|seen) by (?:[a-z]+ ){0,3}(?:people|readers?|markers?|examiners?|tutors?|reviewers?|colleagues?|staff|someone|somebody|persons?) (?:who|that) (?:do(?:es)? not|don['’]t|doesn['’]t|will not|won['’]t) know (?:you|the authors?|who (?:you are|wrote (?:it|them|what))|whose (?:it|they|work|paper|essay)|your names?)\b/,
   /\b(?:people|readers?|markers?|examiners?|tutors?|reviewers?|colleagues?|someone|somebody) (?:who|that) (?:do(?:es)? not|don['’]t|doesn['’]t) know (?:you|the authors?|who (?:you are|wrote it)|whose (?:it|they|work|paper|essay)(?: is| are)?|your names?),? (?:will |is going to |are going to )?(?:reads?|marks?|grades?|assess(?:es)?|judges?|looks? at)\b/,
   /\b(?:student |authors['’]? )?names? visible to (?:the )?(?:markers?|graders?|examiners?|tutors?)\s*[:|]\s*no\b/,
@@ -56,6 +61,14 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /\bleave (?:off|out) your (?:full |own )?names?\b/,
+  /^\W*(?:your )?names? (?:off|nowhere|out)\b(?=[\s,!.]*(?:please)?\W*$)|^\W*nameless\b(?=,? please\b|:)/,
+  /\bno trace of your (?:name|identity)\b/,
+  /\b(?:keep|leave) (?:the |your )?(?:papers?|essays?|files?|documents?|work|text|reports?|scripts?|submissions?|pages?) free of (?:your )?names?\b|\b(?:papers?|essays?|files?|documents?|work|text|reports?|scripts?|submissions?|pages?) (?:must|should|has to|have to|needs to) be free (?:of|from) (?:any |all )?(?:(?:identifying|personal) (?:details?|information|marks|features)|your names?)\b/,
+  /\b(?:avoid|remove|delete|no|not) (?:anything|everything) that (?:could |might |would )?(?:identif(?:y|ies) you|gives? you away|reveals? (?:your identity|who you are))|\bnothing (?:that identifies|to identify) you\b/,
+  /\bnothing in (?:the|your) (?:papers?|essays?|files?|documents?|work|text|reports?|scripts?|submissions?|pages?) (?:may|should|must|can) (?:give you away|identify you|reveal (?:who you are|your identity)|show who you are)\b/,
+  /\bremove (?:all|any) (?:references?|mentions?) (?:to|of) yourself\b/,
+  /\bno names? in the (?:file|document|paper|essay) (?:or|nor|and) (?:in )?its (?:file ?)?name\b/,
   /\byour (?:own |full )?name (?:should|must|may|can) (?:not|never) (?:be|appear|stand) (?:on|in|anywhere (?:on|in)) it\b/,
   /\b(?:candidate|examination|exam|student|registration|matriculation) (?:number|code|ID) (?:and|but),? not (?:his or her|their|his|her|the candidate['’]s) (?:own )?names?\b/,
   /\bnames?\b[^.;]{0,24}\bneither (?:in|on) (?:the |its |your )?(?:file ?)?name\b[^.;]{0,8}\bnor (?:anywhere )?(?:in|on|inside) (?:the |your |any )?(?:documents?|papers?|texts?|essays?|work|pages?|reports?|files?|pdf)\b/,
@@ -83,6 +96,10 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\bwith (?:both|all|your|all three|all four) (?:full |your )?names on (?:the )?(?:top|front|first page|cover|title page)\b/,
+  /\b(?:make sure|check|see) (?:that )?your name is on (?:it|them|the (?:first|title|cover|front) page|every page|your (?:paper|essay|work))\b/,
+  /^\W*name, (?:student|ID|matriculation|registration) (?:number|no\.?)[^.;]{0,30} (?:at|in) the top\b/,
+  /^\W*(?:marked|graded|assessed|anonymous(?:ly)? (?:marked|graded))(?: blind)?\s*[:|]\s*(?:N|no)\b(?=\W*$)/,
   /\b(?:I|we) know your names?\b/,
   /\b(?:title|cover|first|front) page (?:carries|bears|shows|states|gives|has|contains|must (?:carry|bear|show|state|give))\b[^.;]{0,40}\b(?:the (?:author|student|candidate|writer)['’]s (?:full )?name|your (?:full )?name)\b/,
   /(?<!\bthe )\bnamed (?:marking|grading|assessment)\b(?! (?:criteria|scheme|grid|rubric))/,
@@ -120,6 +137,10 @@ export const namesAreShown = anyOf('gi', [
 
 /** A number or code stands where the name would. */
 export const codeInsteadOfName = anyOf('gi', [
+  /\bthe only (?:thing|identifier|detail|mark)\b[^.;]{0,40} is your (?:candidate|exam(?:ination)?|student|ID|library card|registration|matriculation|enrolment) (?:number|code|ID|no\.)(?!\w)/,
+  /\b(?:carry|carries|bear|bears|show|shows|have|has) nothing but your (?:candidate|exam(?:ination)?|student|ID|library card|registration|matriculation|enrolment) (?:number|code|ID|no\.)(?!\w)/,
+  /\binstead of your names?,? (?:please )?(?:put|use|write|give) your (?:candidate|exam(?:ination)?|student|ID|library card|registration|matriculation|enrolment) (?:number|code|ID|no\.)(?!\w)/,
+  /\byour (?:candidate|exam(?:ination)?|student|ID|library card|registration|matriculation|enrolment) (?:number|code|ID|no\.) (?:replaces|stands in for|takes the place of) your name\b/,
   /\b(?:candidate|exam\w*|student|registration|matriculation) (?:number|code|ID),? \(?(?:and |but )?nothing else(?: about you)?\)?,? (?:in|on|at) (?:the|every|each|your|all)\b/,
   /\bidentify (?:yourself|themselves|your (?:work|paper|essay)) (?:(?:only|solely) )?(?:by|with|through) (?:your |their |the )?(?:candidate|exam\w*|anonymous) (?:number|code|ID)(?:s)? (?:only|alone)\b|\bidentify (?:yourself|themselves|your (?:work|paper|essay)) (?:only|solely) (?:by|with|through) (?:your |their |the )?(?:candidate|exam\w*|anonymous) (?:number|code|ID)/,
   /\bbear(?:s|ing)? (?:only )?(?:the|your) (?:candidate|exam\w*) (?:number|code) only\b/,

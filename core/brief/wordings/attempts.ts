@@ -2,6 +2,12 @@ import { anyOf } from './any-of.ts';
 
 /** It can be handed in once and not again. */
 export const handedInOnce = anyOf('gi', [
+  /\b(?:can|may|able to) (?:only )?(?:send|submit|upload|hand) (?:it|your \w+|the \w+)(?: in)? (?:only )?once(?=\s*(?:[.;,!)–-]|$|so\b|and\b))(?<=\bonly\b[^.;]{0,40})/,
+  /\b(?:a single|only one|just one) (?:upload|submission|attempt|hand-?in) is (?:possible|allowed|permitted|accepted)\b/,
+  /\bonce (?:it(?:['’]s| is) )?(?:sent|submitted|uploaded),? it (?:stays|is|remains) (?:sent|submitted|in|final|there)\b/,
+  /\bonce (?:you (?:have |['’]ve )?|it (?:is|has been) )?(?:pressed|clicked|sent|submitted|uploaded)\b[^.;,]{0,24},? there (?:is|['’]s) no (?:way|going|turning) back\b/,
+  /\b(?:will not|won['’]t|cannot|can['’]t|not (?:be )?able to) (?:be able to )?(?:swap|replace|change|exchange) (?:the |your )?files? (?:after|once) (?:sending|submitting|uploading|you (?:have )?(?:sen[dt]|submit(?:ted)?|upload(?:ed)?))\b/,
+  /\b(?:we|I|markers?)(?: will|['’]ll)? (?:only |always )?(?:mark|grade|read|assess|take|look at) (?:only )?(?:the|your) first (?:upload|submission|file|version|attempt)\b/,
   /\b(?:each|every) (?:person|participant|author|student|entrant|candidate|group|team) (?:may|can) (?:only )?(?:enter|submit|participate|hand in|upload)(?: only)? once\b(?! (?:the|you|it))/,
   /\bonce (?:a|the|your) (?:file|paper|document|work|upload) (?:has been|is|was) (?:dropped|submitted|uploaded|handed in|sent|in)(?: there)?,? you (?:can|may) (?:neither|no longer|not)\b[^.;]{0,24}\b(?:change|replace|exchange|edit)\b/,
   /\bno (?:amendments?|alterations?|corrections?|changes?|replacements?) (?:is|are|will be) (?:permitted|allowed|possible|accepted) after (?:the )?(?:submission|upload|hand-?in)\b/,
@@ -104,6 +110,7 @@ export const newestIsMarked = anyOf('gi', [
 
 /** Earlier ones are kept beside the newest. */
 export const allAreKept = anyOf('gi', [
+  /\bnew (?:uploads|files|versions|ones) (?:are|get|will be) (?:added to|stored beside|put beside|kept beside|listed (?:below|above|beside)) (?:the )?(?:old|earlier|previous|existing)\b/,
   /\b(?:everything|all) (?:(?:that )?you (?:upload|submit|send|hand in) )?(?:is|gets|will be|stays) (?:kept|stored|saved|archived|on record|on file)\b/,
   /\b(?:all|every|each|both)\s+(?:earlier |previous |your )?(?:submissions?|versions?|attempts?|uploads?)\b[^.;]{0,25}\b(?:kept|stored|retained|saved|recorded|remain)\b/,
   /\b(?:earlier|previous)\s+(?:submissions?|versions?|attempts?|files?|uploads?)\b[^.;]{0,25}\b(?:(?:are|is|will be) (?:also )?(?:kept|stored|retained|archived|saved)|remain)\b/,
@@ -117,6 +124,14 @@ export const allAreKept = anyOf('gi', [
 
 /** What none of the others says in so many words: the last of several is looked at, or the student puts another in its place. */
 export const lastOfSeveral = anyOf('gi', [
+  /\b(?:your|the|a|any) (?:latest|last|newest|most recent|new|newer|later) (?:one |version |file |upload |submission )?(?:always |simply |just )?(?:overwrites|replaces|supersedes|wipes(?: out)?|erases|deletes) (?:anything|everything|whatever|what (?:was|is|came|you))\b/,
+  /\b(?:mark|grade|read|assess|look at|take|open)s? (?:only )?(?:which(?:ever)?|the one (?:that|which)|whatever) (?:one |version |file |upload )?(?:is|was|comes|came) (?:the )?(?:most recent|newest|latest|last|in last)\b/,
+  /\b(?:takes?|taking) the place of (?:(?:the|its|any|your|an) )?(?:one before|(?:earlier|previous|old|last|former) (?:ones?|versions?|files?|uploads?|submissions?))\b/,
+  /\bnew(?:er)? (?:files?|uploads?|versions?|ones?) (?:push|knock|kick|drive)s? out (?:the |any )?(?:old|earlier|previous)\b/,
+  /\bthe last (?:thing|file|version|one) (?:that )?you (?:send|upload|submit|hand in)(?: in)? is (?:the (?:thing|one|file|version) )?(?:that |which )?(?:we|I|markers?|tutors?) (?:will )?(?:mark|grade|read|assess|see)\b/,
+  /\bonly the (?:second|last|later|newest)(?: one)? (?:will be|is|gets) (?:seen|opened|noticed)\b/,
+  /\bkeeps? (?:just|only) the (?:newest|latest|last|most recent)\b/,
+  /\bthe last (?:one )?in (?:is|gets|will be) (?:the one )?(?:that is |we |that we )?(?:marked?|graded?|read|assess(?:ed)?)\b/,
   /\bthe (?:essay|file|version|paper|work) that is (?:then )?in the (?:system|box|folder|area) (?:then )?counts\b/,
   /\b(?:gets?|reads?|marks?|grades?|takes?) whatever (?:came|comes) (?:in )?last\b/,
   /\bsubmissions? (?:can|may) be (?:withdrawn and )?replaced\b/,

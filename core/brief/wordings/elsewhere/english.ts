@@ -5,6 +5,9 @@ const count = '(an?|one|two|three|four|five|six|seven|eight|nine|ten|fourteen|\\
 const wont = "(?:will not|won['’]t|do not|don['’]t|cannot|can['’]t|shall not|am not going to)", taken = '(?:marked|accepted|read|graded|taken|looked at|considered|assessed)';
 const machine = '(?:plagiarism|similarity|originality|text[- ]matching|text[- ]comparison|matching|copy(?:ing)?)';
 
+/** What a file is named after. */
+const ownName = '(?:your|the) (?:own |full |unique )?(?:(?:student|candidate|exam(?:ination)?|registration|matriculation|enrol?ment|ID|roll|anonymous) (?:number|ID|code|no\\.)|surname|last name|family name|user ?name|(?:module|course|unit) code)(?!\\p{L})';
+
 /** That nothing is taken behind what was said. */
 const thenShut = '[^.;\\n]{0,50}[.;,] ?(?:after (?:this|that|which)|thereafter|then),? (?:the (?:system|box|portal|link|site|folder|page) (?:closes|shuts|is closed|locks|will close)|nothing (?:more )?(?:is|will be) accepted|(?:no|papers?|work|essays?) [^.;\\n]{0,20}not (?:be )?accepted)';
 
@@ -178,7 +181,14 @@ export const english: Sayings = [
   ['(?:consultation|office|reading|opening) hours (?:start|begin|open)', 'consultation takes place'],
   ['you (?:(?:will )?(?:receive|get)|are (?:given|sent)|will be (?:given|sent)) (?:the |your )?(?:questions?|task|paper|topic|exam(?: paper)?|assignment) on(?= (?:\\w+day,? )?(?:the )?\\d)', 'The question is released on'], ['and (?:then )?have (\\d{1,3}) hours', 'and you have $1 hours'],
   [`(?:nothing|no (?:files?|papers?|work|essays?)) (?:can|may) be (?:handed in|uploaded|submitted) (?:before|earlier than|until)(?= (?:the )?(?:\\w+day,? )?(?:the )?\\d)`, 'Opens:'],
+  // “Critical review of 1,500 words: 18 December”: a work with its length and its day.
+  ['(?<=(?:^|\\n|[.;] )(?:(?:[Aa]n?|[Tt]he|[Yy]our) )?\\p{L}[\\p{L} -]{2,30}) of ((?:(?:up to|max\\.?|at most) )?\\d[\\d,.]* (?:words|pages|sides))(?= ?[:–-] ?(?:\\w+day,? )?(?:\\d{1,2}(?:st|nd|rd|th)?[ .]|\\p{L}{3,9} \\d))', ' ($1)'],
   // What the file is called.
+  ['use (your (?:\\p{L}+-digit |\\d[- ]digit )?(?:student|candidate|exam|registration|matriculation) (?:number|ID|code)),? (?:(?:as|in) the (?:file ?)?name,? )?(?:like|e\\.g\\.,?|for example,?|such as|as in)(?= [A-Z]?\\d{4,9}[_-]\\w)', '. Name the file by $1, e.g.'],
+  ['the (?:number|code) (?:(?:printed|shown|given|found|that is|which is) )?(?:on|of) your (?:exam(?:ination)?|candidate)[ -]?(?:card|slip|ticket|letter|timetable|entry)', 'your candidate number'],
+  ['the (?:number|code) (?:(?:printed|shown|given|found|that is|which is) )?(?:on|of) your (?:student|library|campus|ID|university|enrolment|registration)[ -]?(?:card|pass|ID)', 'your student number'],
+  [`(?:give|call|identify) (?:the|your|each|every) (?:files?|documents?)(?: by| with)?(?= ${ownName})`, 'name the file with'],
+  [`(?:files?|papers?|essays?|work|documents?|submissions?) without (${ownName}) in (?:the|its|their) (?:file ?)?names?(?= (?:cannot|can['’]?t|will|won['’]t|are|is|may|do)(?!\\p{L}))`, 'Put $1 in the file name. Others'],
   ['(?:title|name|call|label) (?:the|your) files? (?:with|by|after) your ((?:\\w+ )?(?:number|code|ID)),? (?:and |but )?(?:not|never) (?:ever )?(?:with |by |after )?your (?:own )?name', 'File name: $1. No names in the file name'], ['your ((?:\\w+ )?(?:number|code|ID)),? and nothing else that (?:identifies you|says who you are),? (?:goes|belongs) (?:in|into) the file ?name', 'File name contains your $1. No names in the file name'],
   ['(?:the |all )?file ?names? (?:must|should|has to|have to|is to|are to) be (?:kept )?anonymous', 'No names in the file name'],
   ["(?:please )?(?:make sure|ensure|see to it|check)(?: that)? (?:the |your )?file ?name (?:does not|doesn['’]t|cannot|will not) (?:give away|reveal|betray|disclose|tell|show|say) (?:who (?:wrote it|you are|is the author|the author is)|your identity|the author|the writer)", 'No names in the file name'],
