@@ -123,7 +123,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
       if (/(?:^|[;,.]\s*)\W*(?:but |and )?after (?:that|this|the (?:deadline|due date|closing (?:date|time))),? (?:you |students )?(?:(?:may|can|are allowed to)(?: (?:then |still )?(?:re-?submit|submit|upload|hand (?:it )?in))?)?\s*$/i.test(clause.text.slice(0, m.at - clause.start))) continue;
       // “You cannot resubmit after the deadline” says nothing about before it.
       if (/^no re-?submi\w+\s+(?:afterwards|thereafter|later|past|beyond|once)\b/i.test(clause.text.slice(m.at - clause.start))) continue;
-      if (/\bafter\b/i.test(clause.text.slice(m.at - clause.start)) && !/\bno (?:amendments?|alterations?|corrections?)\b.*\bafter (?:the )?(?:submission|upload|hand-?in)$/i.test(m[0]) && !/after (?:you (?:have )?submit|(?:the )?upload(?:ing)?\b|submitting|submission(?: has been made|,? you|,? it\b|,? the file))/i.test(clause.text)) continue;
+      if (/\bafter\b/i.test(clause.text.slice(m.at - clause.start)) && !/\bno (?:amendments?|alterations?|corrections?)\b.*\bafter (?:the )?(?:submission|upload|hand-?in)$/i.test(m[0]) && !/after (?:you(?: have|['’]ve)? (?:submit|press|click|confirm|hit|sen[dt]|upload)|(?:the )?upload(?:ing)?\b|sending|pressing|clicking|confirming|submitting|submission(?: has been made|,? you|,? it\b|,? the file))/i.test(clause.text)) continue;
       allow(1, m);
     }
     for (const m of matchesIn(clause, /\b(?:up to|at most|no more than|a maximum of)\s+(\d{1,2}|two|three|four|five|six|ten)\s+times\b|\b(twice|three times|five times)\b(?=[^.;]{0,40}\b(?:submit|hand|upload))|\b(?:try|attempt)\s+(?:it )?(twice|(?:three|four|five|\d) times)\b|\b(?:submit|hand (?:it )?in|upload)\b[^.;]{0,30}\b(twice|(?:\d|two|three|four|five|six|ten) times)\b/gi)) {

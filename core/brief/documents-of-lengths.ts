@@ -3,16 +3,16 @@ import type { Kind } from '../model/kinds.ts';
 import { noun } from './document-names.ts';
 import type { DocumentsRead } from './documents.ts';
 import { number } from './limit-numbers.ts';
-import { matchesIn, numberOf, type Clause } from './statements.ts';
+import { matchesIn, numberOf, numberWords, type Clause } from './statements.ts';
 
 /** What is written, and not attached as it is. */
 const written = `${noun}|(?:${noun.slice(noun.indexOf('(?:') , noun.indexOf(')*') + 2)})(?:log|story|poem|blog ?post|post|article|letter|critique|memo|response|brief|account|guide|leaflet|speech|review|translation|interview)`;
-const stop = 'the|your|an?|of|and|or|for|in|to|on|at|as|with|by|both|each|is|are|be|must|should|shall|may|can|will|no|not|than|more|less|submit|write|hand|upload|want|need|words?|pages?|every|one|two|plus|then|this|that';
+const stop = 'including|excluding|without|the|your|an?|of|and|or|for|in|to|on|at|as|with|by|both|each|is|are|be|must|should|shall|may|can|will|no|not|than|more|less|submit|write|hand|upload|want|need|words?|pages?|every|one|two|plus|then|this|that';
 const name = String.raw`(?<![\p{L}’'-])(?:(?:the|your|an?|one|our|this)\s+)?(?<name>(?:(?!(?:${stop})\s)\p{Ll}[\p{Ll}-]+\s+){0,2}?(?:${written}))(?![\p{L}’'-])`;
 const bound = String.raw`(?:\s+(?:shall|should|must|may|can|is|has|will|needs?|to|be|have|not|exceed|limited|restricted|longer|more|fewer|less|than|up|at|most|least|contain|comprise|run|a|maximum|minimum|of|about|with|no|between|around|approximately|max\.?|min\.?|long)){0,7}`;
-const amount = String.raw`(?:${number})(?:\s?(?:–|-|to|and)\s?(?:${number}))?`;
+const figure = String.raw`(?:${number}|(?:one|two|three|four|five|six|eight|ten)(?=[ -](?:pages?|sides?)\b))`, amount = String.raw`${figure}(?:\s?(?:–|-|to|and)\s?${figure})?`;
 /** “A report of at most 3,000 words”, “Report (max. 3,000 words)”, “report – 3,000 words”, “a 3,000-word report”. */
-const sized = [new RegExp(String.raw`${name}(?:\s*\([^()\d]{1,24}\))?${bound}\s*[(:,–-]?\s*(?:max(?:imum)?\.?|up to|at most|no more than|about|around)?\s*(?<amount>${amount})(?:[\s-]?(?<unit>words?|pages?|sides?)(?!\p{L})|(?=\s*(?:[,;.]|$|and\b))(?!\s?%))`, 'giu'), new RegExp(String.raw`(?<amount>${amount})[\s-](?<unit>word|page)s?\s+${name}`, 'giu')];
+const sized = [new RegExp(String.raw`${name}(?:\s*\([^()\d]{1,24}\))?${bound}\s*[(:,–-]?\s*(?:max(?:imum)?\.?|up to|at most|no more than|about|around)?\s*(?<amount>${amount})(?:[\s-]?(?<unit>words?|pages?|sides?)(?!\p{L})|(?=\s*(?:[,;.]|$|and\b))(?!\s?%))`, 'giu'), new RegExp(String.raw`(?<amount>${amount})[\s-](?<unit>word|page)s?\s+${name}`, 'giu'), new RegExp(String.raw`(?<amount>${amount})\s(?<unit>words|pages) of (?<name>(?:(?!(?:${stop})\s)\p{Ll}[\p{Ll}-]+\s+){0,2}?(?:prose|fiction|non-fiction|poetry|verse|${written}))(?![\p{L}’'-])`, 'giu')];
 /** “Read a paper of 20 pages”, “last year's report had 3,000 words”: no work that is asked for. */
 const notAsked = /\b(?:read|reading|(?<!case )study|summari[sz]e|watch|discuss(?:es)?|about|last year|previous(?:ly)?|example|model|sample)\b(?:(?!\b(?:write|submit|hand in|upload|produce|prepare|then)\b)[^.;]){0,80}$/i;
 /** “The portfolio contains an essay of 2,000 words and a reflection”. */
@@ -24,26 +24,33 @@ const kind = String.raw`(?:pdfs?|word|docx?|rtf|odt|rich text|files?|documents?|
 const apart = new RegExp(String.raw`\bboth\b(?! sides)[^.;]{0,30}\b${kind}\b|\b${kind}\b[^.;]{0,14}\bfor (?:both|all|each)\b|\beach (?:as|in|is|must|should|of (?:them|these|which)|file|document|one)\b|\b(?:separate|individual|different) (?:files?|documents?|PDFs?|Word|uploads?)\b|(?<!(?:not|n['’]t) (?:want|need|send|upload|submit|make) )\b(?:two|three|four) (?:separate |individual )?(?:documents?|files?|PDFs?|uploads?|Word)\b|\ball (?:as|in) (?:separate )?${kind}\b`, 'i');
 const together = /\b(?:one|single|same|combined|joint) (?:PDF|Word|file|document|upload|docx|zip)\b|\b(?:all|everything)\b[^.;]{0,14}\bin one\b|\bin one (?:\S+ ){1,5}(?:file|document)\b|\b(?:combine|merge|join)d?\b[^.;]{0,30}\b(?:into|in|as|two|them|both)\b|\b(?:at|to|after) the end of (?:the|your) (?:\p{L}+ )?(?:file|document|text|paper|essay|story|report)\b/iu;
 /** “Either a 3,000-word essay or a 2,000-word essay and a bibliography.” */
-const choice = /\beither\b[^.;]*\bor\b/i;
+const choice = /\beither\b[^.;]*\bor\b|\b(?:two|three|following) options\b|\bchoose (?:one|between|either)\b/i;
+/** “Assessment 1: 500-word reflection.”: one of several that have nothing to do with each other. */
+const numbered = /^\W*(?:assessment|assignment|coursework|task|component|element|week|unit|module) (?:\d{1,2}|[A-E]|one|two|three)\b/i;
 
-interface Work { name: string; start: number; end: number; clause: number; unit: 'words' | 'pages'; /** where its length ends */ to: number; /** what its length is, lowest and highest */ range: { least: number | null; most: number | null } }
+interface Work { name: string; start: number; end: number; clause: number; unit: 'words' | 'pages'; /** from its name to its length, whichever is first */ from: number; to: number; /** what its length is, lowest and highest */ range: { least: number | null; most: number | null } }
 
 /** “A report of 3,000 words and a log of 800 words, both as PDF”: works that each have a length, where no more than one of them has been read as a document, are the documents: of the kind that is
  * said for all of them. In one file they are its parts. */
 export function documentsOfLengths(read: DocumentsRead, clauses: readonly Clause[], parts: readonly { start: number }[] = []): DocumentsRead {
+  if (read.documents.length > 1 && read.documents.every((d) => d.label !== null)) return { ...read, lengths: lengthsOfNamed(read, clauses) };
   if (clauses.some((c) => together.test(c.text))) return read;
   const all = worksWithLengths(clauses), areApart = all.length > 1 && apart.test(clauses.slice(Math.max(0, all[0]!.clause - 1), all.at(-1)!.clause + 4).map((c) => c.text).join(' ')), besides = all.length > 1 && apart.test(clauses.slice(all[0]!.clause, all.at(-1)!.clause + 2).map((c) => c.text).join(' '));
   const works = besides ? all : all.filter((w) => !partOfPaper.test(w.name));
   // What is handed in on days of its own is no set.
   if (works.length < 2 || parts.length > 1 && works.some((w) => parts.some((p) => p.start >= clauses[w.clause]!.start && p.start < clauses[w.clause]!.end))) return read;
-  const labelOf = (d: { label: string | null }): string => (d.label ?? '').toLowerCase(), isOf = (w: Work, label: string): boolean => label === w.name || label.endsWith(` ${w.name}`) || w.name.endsWith(` ${label}`) && label !== '';
   const own = works.map((w) => read.documents.findIndex((d) => isOf(w, labelOf(d)))), unnamed = read.documents.flatMap((d, i) => (d.label === null ? [i] : [])), others = read.documents.flatMap((_, i) => (own.includes(i) || unnamed.includes(i) ? [] : [i]));
-  if (own.every((i) => i >= 0) || unnamed.length > 1 || !areApart && (works.length < all.length || heldTogether.test(clauses[works[0]!.clause]!.text.slice(0, works[0]!.start - clauses[works[0]!.clause]!.start)) || others.length > 0 || own.some((i) => i >= 0))) return read;
+  if (own.every((i) => i >= 0) || unnamed.length > 1 || !areApart && (works.length < all.length || numbered.test(clauses[works[0]!.clause]!.text) || heldTogether.test(clauses[works[0]!.clause]!.text.slice(0, works[0]!.start - clauses[works[0]!.clause]!.start)) || others.length > 0 || own.some((i) => i >= 0))) return read;
   const shared: Kind[] = unnamed.length === 1 ? read.documents[unnamed[0]!]!.types : areApart && own.filter((i) => i >= 0).length === 1 ? read.documents[own.find((i) => i >= 0)!]!.types : [];
   const documents = works.map((w, i) => { const mine = own[i]! >= 0 ? read.documents[own[i]!]! : null; return { ...mine, label: w.name[0]!.toUpperCase() + w.name.slice(1), types: [...(mine && mine.types.length > 0 ? mine.types : shared)] }; });
-  const lengths = works.flatMap((w, document) => ([['min', w.range.least], ['max', w.range.most]] as const).flatMap(([end, value]) => (value === null ? [] : [{ document, field: `${end}${w.unit === 'words' ? 'Words' : 'Pages'}` as keyof Limits, value, start: w.start, end: w.to }])));
+  const lengths = works.flatMap((w, document) => lengthsOf(w, document));
   return { lengths, documents: [...documents, ...others.map((i) => read.documents[i]!)], evidence: read.evidence, spans: [...works.map(({ start, end }) => ({ start, end })), ...others.map((i) => read.spans[i]!)] };
 }
+
+const labelOf = (d: { label: string | null }): string => (d.label ?? '').toLowerCase(), isOf = (w: Work, label: string): boolean => label === w.name || label.endsWith(` ${w.name}`) || w.name.endsWith(` ${label}`) && label !== '';
+const lengthsOf = (w: Work, document: number): NonNullable<DocumentsRead['lengths']> => ([['min', w.range.least], ['max', w.range.most]] as const).flatMap(([end, value]) => (value === null ? [] : [{ document, field: `${end}${w.unit === 'words' ? 'Words' : 'Pages'}` as keyof Limits, value, start: w.start, end: Math.max(w.end, w.to) }]));
+/** “(ii) a one-page abstract, also PDF”: what is said of documents that are known by name. */
+const lengthsOfNamed = (read: DocumentsRead, clauses: readonly Clause[]): NonNullable<DocumentsRead['lengths']> => clauses.flatMap((clause, i) => (clause.asks ? [] : worksIn(clause, i))).flatMap((w) => { const own = read.documents.flatMap((d, k) => (isOf(w, labelOf(d)) ? [k] : [])); return own.length === 1 ? lengthsOf(w, own[0]!) : []; });
 
 /** The first works that stand together, each with a length: in one sentence, in items of a list, or in sentences that follow each other. */
 function worksWithLengths(clauses: readonly Clause[]): Work[] {
@@ -62,18 +69,25 @@ function worksWithLengths(clauses: readonly Clause[]): Work[] {
 
 /** “About 500 words” settles nothing; “at least 500 words” is the least. */
 function rangeOf(said: string, amount: string): { least: number | null; most: number | null } {
-  const [low, high] = [...amount.matchAll(new RegExp(number, 'gi'))].map((m) => numberOf(m[0])), lead = said.slice(0, said.indexOf(amount));
+  const [low, high] = [...amount.matchAll(new RegExp(`${number}|\\p{L}+`, 'giu'))].flatMap((m) => (/^(?:to|and)$/i.test(m[0]) ? [] : [numberWords[m[0].toLowerCase()] ?? numberOf(m[0])])), lead = said.slice(0, said.indexOf(amount));
   if (high !== undefined) return { least: low!, most: high };
   return /\b(?:about|around|approximately|approx\.?|roughly)\b/i.test(lead) ? { least: null, most: null } : /\b(?:at least|no(?:t)? (?:less|fewer) than|min(?:imum)?)\b/i.test(lead) ? { least: low ?? null, most: null } : { least: null, most: low ?? null };
 }
 
 function worksIn(clause: Clause, index: number): Work[] {
-  if (!/\d|\b(?:one|two|three|four|five|six|ten) pages?\b/i.test(clause.text) || clause.text.length > 600) return [];
+  if (!/\d|\b(?:one|two|three|four|five|six|ten)[ -]pages?\b/i.test(clause.text) || clause.text.length > 600) return [];
   const head = /\b(word|page)s? (?:limits?|counts?|lengths?)\b/i.exec(clause.text)?.[1]?.toLowerCase();
+  // “The essay may have up to 2,000 words and the reflection up to 500.”
+  let before = head;
   const found = sized.flatMap((pattern) => [...matchesIn(clause, pattern)].flatMap((m): Work[] => {
-    const { name, unit = head } = m.groups as { name: string; unit?: string }, at = m.at + m[0].indexOf(name);
-    return unit === undefined || notAsked.test(clause.text.slice(0, at - clause.start)) || /(?<!\b(?:hand|turn|send)(?:ing|ed)? )\b(?:of|in|from|for|than|per|the (?:first|last)) (?:the |your |an? )?$/i.test(clause.text.slice(0, at - clause.start)) ? [] : [{ name: name.toLowerCase(), start: at, end: at + name.length, clause: index, unit: /^w/i.test(unit) ? 'words' : 'pages', to: m.to, range: rangeOf(m[0], m.groups!.amount!) }];
+    const { name, unit = before } = m.groups as { name: string; unit?: string }, at = m.at + m[0].indexOf(name);
+    before ??= unit;
+    // A bare number is a length where it is a large one, or one that says that it is the most.
+    if (m.groups!.unit === undefined && !(/\d{3}/.test(m.groups!.amount!.replace(/[.,\s]/g, '')) || /\b(?:up to|max|at most|no more than)/i.test(m[0]))) return [];
+    return unit === undefined || notAsked.test(clause.text.slice(0, at - clause.start)) || /(?<!\b(?:hand|turn|send)(?:ing|ed)? )\b(?:of|in|from|for|than|per|the (?:first|last)) (?:the |your |an? )?$/i.test(clause.text.slice(0, at - clause.start)) ? [] : [{ name: name.toLowerCase(), start: at, end: at + name.length, clause: index, unit: /^w/i.test(unit) ? 'words' : 'pages', from: Math.min(at, m.at + m[0].indexOf(m.groups!.amount!)), to: m.to, range: rangeOf(m[0], m.groups!.amount!) }];
   }));
   found.sort((a, b) => a.start - b.start);
-  return found.filter((w, i) => !found.some((o, k) => k < i && o.start < w.end && w.start < o.end));
+  // One length is that of one work, and of two that are joined by “or” one is written.
+  const own = found.filter((w, i) => !found.some((o, k) => k < i && o.from < w.to && w.from < o.to));
+  return own.some((w, i) => i > 0 && /\bor\b/i.test(clause.text.slice(own[i - 1]!.to - clause.start, w.from - clause.start))) ? [] : own;
 }

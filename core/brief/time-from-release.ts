@@ -14,7 +14,7 @@ const said = [
   String.raw`\b(?:(?:must|has to|have to|is to|are to|should|needs? to) be (?:returned|submitted|handed in|uploaded|completed|sent back|back|sent in) (?:with)?in) ${span}(?! (?:of|after|before|from))\b`,
   String.raw`\byou(?: will| then|’ll|'ll)* (?:have|get|are given) (?:exactly |just |only |precisely )?${span}(?:,? (?:from (?:then|that (?:time|moment|point)|release|the (?:release|opening|start)))?(?: ?(?:to|in which to|for) (?:submit|hand|upload|return|send|complete|write|answer|finish|do|handing|submitting|completing)\b[^.;]{0,40})?)?(?=\s*(?:[.;,!)]|$|and\b|until\b))`,
   String.raw`\b(?:stays?|remains?|is|are|be|open) (?:open|available|accessible|live|up) for ${span}(?=\s*(?:[.;,!)]|$|and\b|from\b|only\b|(?:after|from) (?:that|then)\b))`,
-  String.raw`\b(?:the )?(?:submission |hand-?in |exam(?:ination)? )?(?:window|period) (?:is|lasts|runs for|of|:)? ?(?:for )?${span}(?: long)?(?=\s*(?:[.;,!)]|$|and\b|starting\b|beginning\b|from\b))`,
+  String.raw`\b(?:the )?(?:submission |hand-?in |exam(?:ination)? )?(?:window|period)(?: for (?:submission|submitting|handing in|uploading|answering))? (?:is|lasts|runs for|of|:)? ?(?:for )?${span}(?: long)?(?=\s*(?:[.;,!)]|$|and\b|starting\b|beginning\b|from\b))`,
   String.raw`^\W*(?:time allowed|time limit|duration|time to (?:submit|hand in|complete)|window)\s*[:=–—-]\s*${span}(?: from release| after release)?(?=\s*(?:[.;,!)]|$))`,
 ].map((source) => new RegExp(source, 'giu'));
 /** A time that runs for each from when they open it, that is for others, or that is asked or doubted. */

@@ -13,6 +13,7 @@ import { besideLastDay, besideWindow, cappedUntil, cutOffDates, lateWindows } fr
 import { happens, namedByShape } from './parts-by-shape.ts';
 import { extensionOfDays, shiftOf } from './shifted-deadlines.ts';
 import { seriesOfDays, timeSaidBefore } from './series-of-days.ts';
+import { timeElsewhere } from './time-elsewhere.ts';
 import { timeFromRelease } from './time-from-release.ts';
 import { addLeadingTime, hoursOfParts } from './times-of-parts.ts';
 import { daysBySense, ofNoOther, windowBySense } from './days-by-sense.ts';
@@ -69,6 +70,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   addTimeBefore(rows, reading);
   addStillAt(rows, reading);
   addSharedTime(rows, reading);
+  timeElsewhere(rows, reading);
   addWindowOfTheDay(rows, reading);
   hoursOfEachDay(rows, reading);
   hoursOfWindow(rows, reading);
@@ -152,7 +154,7 @@ function newestUpdate(due: Statement<string>[], { clauses }: Reading): Statement
 }
 
 /** “Outline (one page)” is the outline; “Part 1 (proposal)” keeps its name. */
-const bareLabel = (label: string): string => label.replace(/(?<=^\p{L}[\p{L} -]{2,30}) (?:deadline|due date)$/iu, '').replace(/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1').replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?|optional|graded|formative|ungraded)\b|[^()]*%)[^()]*\)$/i, '');
+const bareLabel = (label: string): string => label.replace(/,\s*(?:max\.? |up to )?\d[\d,.]*(?:\s?[-–]\s?\d[\d,.]*)?[ -](?:words?|pages?|pp?\.?|sides?)$/i, '').replace(/(?<=^\p{L}[\p{L} -]{2,30}) (?:deadline|due date)$/iu, '').replace(/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1').replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?|optional|graded|formative|ungraded)\b|[^()]*%)[^()]*\)$/i, '');
 /** Windows by their names, each with when it opens and closes. */
 function partsOf(rows: DatedRow[], reading: Reading): Part[] {
   const named = new Map<string, Part>(), before = opensBefore(reading), answered = rows.some((r) => r.role === 'due' && r.clause.answers);

@@ -182,6 +182,16 @@ export const plainer: readonly Rewrite[] = [
   [/\bon (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,? of (?:the )?(?:(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last) week|week \d{1,2})(?: (?:of|in) [A-Z][\w ]{3,24}?)? \(\d{1,2} [A-Z][a-z]+(?: 20\d\d)?\)/g, (said) => { const m = /^on (\w+day).*\((.+)\)$/.exec(said)!; return `on ${m[1]!} ${m[2]!}`; }],
   // “By 1 March. You may upload corrected versions until 8 March”.
   [/(?<=\bby (?:\w+day,? )?\d[^.\n]{3,50}\. )(?:You|Students|Groups) (?:may|can) (?:still )?(?:upload|submit|hand in|send) (?:corrected|revised|improved|updated) (?:versions?|files?|copies) (?:until|till|up to) [^.;\n]{4,40}[;,]?/g, () => ''],
+  // “Font / spacing: Arial 11, single”.
+  [/(?<=^[ \t|*-]*(?:Font|Typeface|Text)\b[^\n]{0,50}\b\d{1,2}(?: ?pt| point)?, ?)(single|double|one and a half|1\.5)(?=\s*(?:[,;.|]|$))/gim, (_, [lines]) => `${lines!} spacing`],
+  // “Out: 23 November. In: 7 December.”
+  [/(?<=^[ \t|*•-]*)Out(?=[ \t]*[:|][ \t]*(?:\w+day,? )?\d{1,2}[ .\/]?(?:\p{L}|\d))/gmu, () => 'Opens'], [/(?<=^[ \t|*•-]*)(?:In|Back|Back in)(?=[ \t]*[:|][ \t]*(?:\w+day,? )?\d{1,2}[ .\/]?(?:\p{L}|\d))/gmu, () => 'Due'],
+  [/(?<=\b(?:has|have|had|was|were|is|are|been)(?: now| been)* )(?:pushed|bumped|nudged)(?=(?: back)? from\b)/gi, () => 'moved'],
+  [/(?<=\bno late \p{L}+),? (?:period|ever|full stop|end of story|no exceptions|whatsoever)(?=\s*[.!\n]|\s*$)/giu, () => ''],
+  // Short and old-fashioned words.
+  [/\b([Mm])ustn['’]t\b/g, (_, [first]) => `${first!}ust not`], [/\b([Nn])eedn['’]t\b/g, (_, [first]) => `${first!}eed not`], [/\b(?:nought|naught)\b/gi, () => 'zero'], [/(?<=\bnames? (?:must|should|may|shall|does|do) not )occur\b/gi, () => 'appear'],
+  [/\b([Ss]ave) (under|as) (?=(?:your |the )?(?:exam|candidate|student|registration|matriculation|surname|last ?name|family name)\b)/g, (_, [verb, how]) => `${verb!} it ${how!} `],
+  [/(?<=\b(?:when|once|until|before|after) the (?:\w+ )?(?:box|link|folder|area|page|portal|window|system) )shuts\b/gi, () => 'closes'],
   // “Length: one paragraph, 150–200 words”.
   [/(?<=\b[Ll]ength:? )(?:one|two|three|four|a|\d) (?:short )?(?:paragraphs?|sections?), (?=\d)/g, () => ''], [/(?<=\b[Ll]ength:? )(?:one|two|three|four|a|\d) (?:short )?(?:paragraphs?|sections?) \(\d[\d,.]* ?[–-] ?\d[\d,.]* words\)/g, (said) => /\((.+)\)/.exec(said)![1]!],
   // “Thesis_x.pdf; Summary_x.docx”: names of one list.

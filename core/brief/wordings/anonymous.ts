@@ -61,6 +61,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /(?:^\W*|[.;] )no (?:students?['’]?|authors?['’]?|candidates?['’]?|own) names?(?=\s*(?:[.!;)]|$|please\b|anywhere\b))|\(no names?!*\)/,
   /\bleave (?:off|out) your (?:full |own )?names?\b/,
   /^\W*(?:your )?names? (?:off|nowhere|out)\b(?=[\s,!.]*(?:please)?\W*$)|^\W*nameless\b(?=,? please\b|:)/,
   /\bno trace of your (?:name|identity)\b/,
@@ -137,6 +138,7 @@ export const namesAreShown = anyOf('gi', [
 
 /** A number or code stands where the name would. */
 export const codeInsteadOfName = anyOf('gi', [
+  /\b(?:title|first|cover|front) page (?:has|shows|bears|with|carries) (?:only )?(?:your |the )?(?:candidate|exam(?:ination)?|student|ID|library card|registration|matriculation|enrolment) (?:number|code|ID|no\.) only\b/,
   /\bthe only (?:thing|identifier|detail|mark)\b[^.;]{0,40} is your (?:candidate|exam(?:ination)?|student|ID|library card|registration|matriculation|enrolment) (?:number|code|ID|no\.)(?!\w)/,
   /\b(?:carry|carries|bear|bears|show|shows|have|has) nothing but your (?:candidate|exam(?:ination)?|student|ID|library card|registration|matriculation|enrolment) (?:number|code|ID|no\.)(?!\w)/,
   /\binstead of your names?,? (?:please )?(?:put|use|write|give) your (?:candidate|exam(?:ination)?|student|ID|library card|registration|matriculation|enrolment) (?:number|code|ID|no\.)(?!\w)/,

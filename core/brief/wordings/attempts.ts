@@ -2,6 +2,7 @@ import { anyOf } from './any-of.ts';
 
 /** It can be handed in once and not again. */
 export const handedInOnce = anyOf('gi', [
+  /\bafter (?:you(?: have|['’]ve)? )?(?:press(?:ed|ing)|click(?:ed|ing)|confirm(?:ed|ing)|hit(?:ting)?)(?: on)? [^.;,]{3,24},? (?:the \w+|it|your \w+|you|nothing) (?:cannot|can['’]t|can no longer|can|may not) (?:no longer )?(?:be )?(?:exchang|chang|replac|edit|alter|swap)(?:ed|e)?\b/,
   /\b(?:can|may|able to) (?:only )?(?:send|submit|upload|hand) (?:it|your \w+|the \w+)(?: in)? (?:only )?once(?=\s*(?:[.;,!)–-]|$|so\b|and\b))(?<=\bonly\b[^.;]{0,40})/,
   /\b(?:a single|only one|just one) (?:upload|submission|attempt|hand-?in) is (?:possible|allowed|permitted|accepted)\b/,
   /\bonce (?:it(?:['’]s| is) )?(?:sent|submitted|uploaded),? it (?:stays|is|remains) (?:sent|submitted|in|final|there)\b/,
@@ -124,6 +125,8 @@ export const allAreKept = anyOf('gi', [
 
 /** What none of the others says in so many words: the last of several is looked at, or the student puts another in its place. */
 export const lastOfSeveral = anyOf('gi', [
+  /\bthe (?:version|file|upload|paper|one) (?:present|there|in place|on the (?:system|server|page)|in the (?:box|folder|system|area)|that is there) (?:at|on|by|when) (?:the )?(?:deadline|due date|closing time|close)\b[^.;]{0,8}\b(?:will be|is|gets) (?:assessed|marked|graded|read)\b/,
+  /\b(?:mark|grade|read|assess|take)s? (?:what|whatever)(?:['’]s| is) (?:there|in (?:it|the (?:box|folder|area))) (?:when|once) (?:the )?(?:\w+ )?(?:box|folder|area|link|it|deadline|window|portal)\b[^.;]{0,6}\b(?:closes|passes|is reached|arrives|is up)\b/,
   /\b(?:your|the|a|any) (?:latest|last|newest|most recent|new|newer|later) (?:one |version |file |upload |submission )?(?:always |simply |just )?(?:overwrites|replaces|supersedes|wipes(?: out)?|erases|deletes) (?:anything|everything|whatever|what (?:was|is|came|you))\b/,
   /\b(?:mark|grade|read|assess|look at|take|open)s? (?:only )?(?:which(?:ever)?|the one (?:that|which)|whatever) (?:one |version |file |upload )?(?:is|was|comes|came) (?:the )?(?:most recent|newest|latest|last|in last)\b/,
   /\b(?:takes?|taking) the place of (?:(?:the|its|any|your|an) )?(?:one before|(?:earlier|previous|old|last|former) (?:ones?|versions?|files?|uploads?|submissions?))\b/,

@@ -183,6 +183,8 @@ export const english: Sayings = [
   [`(?:nothing|no (?:files?|papers?|work|essays?)) (?:can|may) be (?:handed in|uploaded|submitted) (?:before|earlier than|until)(?= (?:the )?(?:\\w+day,? )?(?:the )?\\d)`, 'Opens:'],
   // “Critical review of 1,500 words: 18 December”: a work with its length and its day.
   ['(?<=(?:^|\\n|[.;] )(?:(?:[Aa]n?|[Tt]he|[Yy]our) )?\\p{L}[\\p{L} -]{2,30}) of ((?:(?:up to|max\\.?|at most) )?\\d[\\d,.]* (?:words|pages|sides))(?= ?[:–-] ?(?:\\w+day,? )?(?:\\d{1,2}(?:st|nd|rd|th)?[ .]|\\p{L}{3,9} \\d))', ' ($1)'],
+  // “The reference list is not included, nor are tables.”
+  ["(?<=(?:not (?:included|counted?)|(?:do|does)(?:n['’]t| not) count)),? nor (?:is|are|do|does) (?:the |any |your )?(\\p{L}[\\p{L} ]{2,30}?)(?=\\s*[.;,\\n]|\\s*$)", '; $1 are not included'],
   // What the file is called.
   ['use (your (?:\\p{L}+-digit |\\d[- ]digit )?(?:student|candidate|exam|registration|matriculation) (?:number|ID|code)),? (?:(?:as|in) the (?:file ?)?name,? )?(?:like|e\\.g\\.,?|for example,?|such as|as in)(?= [A-Z]?\\d{4,9}[_-]\\w)', '. Name the file by $1, e.g.'],
   ['the (?:number|code) (?:(?:printed|shown|given|found|that is|which is) )?(?:on|of) your (?:exam(?:ination)?|candidate)[ -]?(?:card|slip|ticket|letter|timetable|entry)', 'your candidate number'],
