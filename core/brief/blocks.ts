@@ -7,7 +7,7 @@ import { datesIn, readTimes, type Part } from './times.ts';
 /** Lines under a heading that names one of several pieces of work: “Component A – Group memo (60 %)” and what is listed below it. */
 export interface Block { label: string; /** what the piece is called beside its letter or number */ title: string | null; start: number; end: number; /** whatever kind it names is asked for */ asked?: true }
 
-const kinds = 'milestone|component|part|task|element|assessment|item|deliverable|assignment|coursework|paper|piece|section|product|output|submission|stage';
+const kinds = 'document|file|upload|milestone|component|part|task|element|assessment|item|deliverable|assignment|coursework|paper|piece|section|product|output|submission|stage';
 /** A line of its own: a kind of piece, its letter or number, what it is called, and how much it weighs. */
 const heading = new RegExp(String.raw`^[ \t]*(?:#{1,4} |\*\*)?((${kinds}) (?:[A-F]|[1-9]|I{1,3}|IV|V))\b(?:\*\*)?[ \t]*(?:\(\d{1,3} ?%[^)\n]*\)[ \t]*)?(?:[.:–—-]+[ \t]*([^\n.;:(,]{2,60}?))?[ \t]*(?:[(\[][^)\]\n]{1,40}[)\]]|[,–—-] *\d{1,3} ?%[^\n]{0,24})?[ \t]*:?(?:\*\*)?[ \t]*$`, 'gim');
 /** A numbered heading of a marked-up text: “### 2. Report”. */
@@ -26,7 +26,7 @@ const longest = 60_000, most = 20;
 export function readBlocks(text: string): Block[] {
   if (text.length > longest) return [];
   const isSet = (blocks: Block[]): boolean => blocks.length > 1 && blocks.length <= most && new Set(blocks.map((b) => b.label.toLowerCase())).size === blocks.length;
-  return [underHeadings, underMarkup, onALine, onNumberedLines, inATable].map((read) => read(text)).find(isSet) ?? [];
+  return [underHeadings, underMarkup, onALine, onNumberedLines, inATable, underNames].map((read) => read(text)).find(isSet) ?? [];
 }
 
 /** Those of the kind that comes first among kinds with several. */
@@ -37,6 +37,23 @@ function ofOneKind(matches: RegExpMatchArray[]): RegExpMatchArray[] {
 const underHeadings = (text: string): Block[] => ofOneKind([...text.matchAll(heading)]).map((m, i, all) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index!, end: endOf(text, m.index! + m[0].length, all[i + 1]?.index ?? null) }));
 const underMarkup = (text: string): Block[] => [...text.matchAll(markedUp)].filter((m, _, all) => m[1] === all[0]![1]).map((m, i, all) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, all[i + 1]?.index ?? null) }));
 const onALine = (text: string): Block[] => ofOneKind([...text.matchAll(oneLine)]).map((m) => ({ label: m[1]!, title: m[3]!, start: m.index!, end: m.index! + m[0].length }));
+/** A line that is nothing but a name: “Data set”, “## Lab report (60 %)”, “2. Slides:”. */
+const nameAlone = /^[ \t]*(?:#{1,4} |\*\*|[-•*] |\(?\d{1,2}[.)] |[a-h]\) )?(?:(?:the|your) )?(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3})(?: \([^()\n]{1,30}\))?(?:\*\*)?:?[ \t]*$/u;
+/** The line that says as which kind it is handed in. */
+const kindLine = /^[ \t]*(?:[-•*–] |\*\*)*(?:(?:file |accepted |required )?(?:formats?|types?|kinds?)|file ?types?|save(?:d)? as|as)(?:\*\*)? ?[:|–] ?(?:\*\*)? *\S/i;
+/** Names on lines of their own, each over lines that say its kind. */
+function underNames(text: string): Block[] {
+  const lines = [...text.matchAll(/[^\n]*\n?/g)].filter((m) => m[0] !== ''), out: Block[] = [];
+  for (let i = 0; i < lines.length; i++) {
+    const name = nameAlone.exec(lines[i]![0].trimEnd());
+    if (!name) continue;
+    let k = i + 1;
+    for (; k < lines.length && k < i + 12 && !blank.test(lines[k]![0].trimEnd()) && !nameAlone.test(lines[k]![0].trimEnd()); k++);
+    const own = lines.slice(i + 1, k).map((m) => m[0]);
+    if (own.some((line) => kindLine.test(line) && namesKind.test(line))) { out.push({ label: name[1]!, title: name[1]!, start: lines[i]!.index, end: lines[k - 1]!.index + lines[k - 1]![0].length, asked: true }); i = k - 1; }
+  }
+  return out;
+}
 /** Those of one list, counted without a gap, each with a day on which it is due. */
 function onNumberedLines(text: string): Block[] {
   const items = [...text.matchAll(numbered)], inOrder = items.every((m, i) => m[1]!.toLowerCase() === (/\d/.test(items[0]![1]!) ? String(i + 1) : 'abcdefgh'[i])), dueEach = items.every((m) => fallsDue.test(m[0]) && dateLike.test(m[0]));

@@ -18,7 +18,7 @@ const notAsked = /\b(?:read|reading|(?<!case )study|summari[sz]e|watch|discuss(?
 /** “The portfolio contains an essay of 2,000 words and a reflection”. */
 const heldTogether = /\b(?:contains?|comprises?|consists? of|(?:is |are )?made up of|includes?|including)\b[^.;]*$/i;
 /** What is part of a paper where nothing says that it goes by itself. */
-const partOfPaper = /^(?:(?:executive |brief |short )*(?:abstract|summary)|title|declaration|statement|append(?:ix|ices)|outline|bibliography|transcript|figures?|captions?|notes|answers?|text|slides|pictures|photos|photographs|maps?)$/i;
+const partOfPaper = /^(?:(?:executive |brief |short )*(?:abstract|summary)|title|declaration|statement|append(?:ix|ices)|outline|proposal|plan|sketch|bibliography|transcript|figures?|captions?|notes|answers?|text|slides|pictures|photos|photographs|maps?)$/i;
 /** Each of them is a file. */
 const kind = String.raw`(?:pdfs?|word|docx?|rtf|odt|rich text|files?|documents?|formats?)`;
 const apart = new RegExp(String.raw`\bboth\b(?! sides)[^.;]{0,30}\b${kind}\b|\b${kind}\b[^.;]{0,14}\bfor (?:both|all|each)\b|\beach (?:as|in|is|must|should|of (?:them|these|which)|file|document|one)\b|\b(?:separate|individual|different) (?:files?|documents?|PDFs?|Word|uploads?)\b|(?<!(?:not|n['’]t) (?:want|need|send|upload|submit|make) )\b(?:two|three|four) (?:separate |individual )?(?:documents?|files?|PDFs?|uploads?|Word)\b|\ball (?:as|in) (?:separate )?${kind}\b`, 'i');
@@ -38,9 +38,9 @@ export function documentsOfLengths(read: DocumentsRead, clauses: readonly Clause
   const all = worksWithLengths(clauses), areApart = all.length > 1 && apart.test(clauses.slice(Math.max(0, all[0]!.clause - 1), all.at(-1)!.clause + 4).map((c) => c.text).join(' ')), besides = all.length > 1 && apart.test(clauses.slice(all[0]!.clause, all.at(-1)!.clause + 2).map((c) => c.text).join(' '));
   const works = besides ? all : all.filter((w) => !partOfPaper.test(w.name));
   // What is handed in on days of its own is no set.
-  if (works.length < 2 || parts.length > 1 && works.some((w) => parts.some((p) => p.start >= clauses[w.clause]!.start && p.start < clauses[w.clause]!.end))) return read;
+  if (works.length < 2 || numbered.test(clauses[works[0]!.clause]!.text) && (parts.length > 1 || !areApart) || parts.length > 1 && works.some((w) => parts.some((p) => p.start >= clauses[w.clause]!.start && p.start < clauses[w.clause]!.end))) return read;
   const own = works.map((w) => read.documents.findIndex((d) => isOf(w, labelOf(d)))), unnamed = read.documents.flatMap((d, i) => (d.label === null ? [i] : [])), others = read.documents.flatMap((_, i) => (own.includes(i) || unnamed.includes(i) ? [] : [i]));
-  if (own.every((i) => i >= 0) || unnamed.length > 1 || !areApart && (works.length < all.length || numbered.test(clauses[works[0]!.clause]!.text) || heldTogether.test(clauses[works[0]!.clause]!.text.slice(0, works[0]!.start - clauses[works[0]!.clause]!.start)) || others.length > 0 || own.some((i) => i >= 0))) return read;
+  if (own.every((i) => i >= 0) || unnamed.length > 1 || !areApart && (works.length < all.length || heldTogether.test(clauses[works[0]!.clause]!.text.slice(0, works[0]!.start - clauses[works[0]!.clause]!.start)) || others.length > 0 || own.some((i) => i >= 0))) return read;
   const shared: Kind[] = unnamed.length === 1 ? read.documents[unnamed[0]!]!.types : areApart && own.filter((i) => i >= 0).length === 1 ? read.documents[own.find((i) => i >= 0)!]!.types : [];
   const documents = works.map((w, i) => { const mine = own[i]! >= 0 ? read.documents[own[i]!]! : null; return { ...mine, label: w.name[0]!.toUpperCase() + w.name.slice(1), types: [...(mine && mine.types.length > 0 ? mine.types : shared)] }; });
   const lengths = works.flatMap((w, document) => lengthsOf(w, document));

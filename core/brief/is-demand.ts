@@ -76,6 +76,8 @@ export function isDemand({ clause, at, to }: Mention): boolean {
   if (/^\W*contents?\s*:/i.test(text) || /^\W*(?:and )?inside(?: it)?,? (?:we expect|there should be|put|you put|go)\b/i.test(text)) return false;
   // “Keep the original Word file in case we ask for it.”
   if (/\bkeep (?:a copy of )?(?:the|your) (?:original )?$/i.test(text.slice(0, at - clause.start)) && /^ (?:(?:file|version|document) )?(?:in case|for (?:your|the) (?:own )?records|as a (?:backup|copy)|safe(?:ly)?|until)\b/i.test(text.slice(to - clause.start))) return false;
+  // “Your report goes in as PDF (10 MB at most), your data as CSV (50 MB at most).”
+  if (/\b(?:goes?|comes?) (?:in )?(?:as|in) (?:an? |one )?\.?$/i.test(text.slice(0, at - clause.start)) || /\b(?:goes?|comes?) (?:in )?(?:as|in) (?:an? |one )?\.?\w+[^.;]*,\s*(?:and |while )?(?:your|the) [\p{L} -]{3,40} (?:as|in) (?:an? |one )?\.?$/iu.test(text.slice(0, at - clause.start))) return true;
   // “Entries as PDF to prize@edges.example”.
   if (/^\W*(?:\d+[.)]\s*)?(?:entries|essays|papers|submissions|reports|manuscripts|abstracts|proposals) (?:as|in) (?:an? )?$/i.test(text.slice(0, at - clause.start))) return true;
   // “Word preferred, PDF fine.”

@@ -27,7 +27,7 @@ const sentences: [text: string, says: Record<string, unknown>][] = [
   ['Late submissions lose 5% for the first day and 10% for each day after.', {}],
   ['Submit it at the Undergraduate Office (Room 2.14) and also upload it in the "Essay 1" area.', { place: 'Essay 1' }],
   ['Place of submission: "HIS2 Essay (Group A)" if your surname begins A–K, "HIS2 Essay (Group B)" if it begins L–Z.', {}],
-  ['Your submission consists of a poster (PDF, A1) and a two-page handout (PDF, A4).', { documents: [{ label: 'Poster', types: ['pdf'] }, { label: 'Handout', types: ['pdf'] }] }],
+  ['Your submission consists of a poster (PDF, A1) and a two-page handout (PDF, A4).', { documents: [{ label: 'Poster', types: ['pdf'] }, { label: 'Handout', types: ['pdf'], limits: { maxPages: 2 } }] }],
   ['Save your document as a PDF before uploading; keep the original Word file in case we ask for it.', { documents: [{ label: null, types: ['pdf'] }] }],
   ['Rename the file so that it starts with your family name.', { 'naming.mustContain': ['surname'] }],
   ['Hand in via the link in the email you will receive on 1 March.', {}],
