@@ -239,18 +239,30 @@ function readSizes(text: string, rows: Row[], names: readonly string[]): SizeSho
   return sizes;
 }
 
+/** A piece goes on in the next line where that was broken for want of room: a word more would have been too long, or a quotation is still open. @param lead - what stands before it in its line @param width - of the longest line */
+function asWrapped(piece: string, lead: string, width: number): string {
+  const lines = piece.split('\n'), open = /^\s*[“"«„]/.test(piece), kept = [lines[0]!];
+  for (let i = 1, length = lead.length + lines[0]!.length; i < lines.length; length = lines[i]!.length, i++) {
+    const isOpen = open && !/[”"»]\s*$/.test(kept.join(' ').trim().slice(1));
+    if (!isOpen && (length + 1 + /^\S*/.exec(lines[i]!.trim())![0].length <= width * 0.9 || /^\s/.test(lead) && !/^\s/.test(lines[i]!))) break;
+    kept.push(lines[i]!);
+  }
+  return kept.join('\n');
+}
+
 /** Every piece of text that the receipt quotes, one a document where there are several. */
 function readExtracts(text: string, rows: Row[]): string[] {
   const own = rows.filter((r) => labels.extract.test(r.label)), found: string[] = [];
   // A quoted piece may run over several lines; it ends where the next labelled line begins, or an empty one.
   const next = [...new Set(rows.map((r) => r.label))].map((l) => l.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|');
   const end = new RegExp(`\\n\\s*\\n|\\n\\s*(?:The [A-Z]\\w+\\s*(?:$|\\n)|Yours\\b|Kind regards|Best (?:wishes|regards)|Regards\\b|Sincerely\\b|Thank)|\\n\\s*[A-Z][\\w -]{1,30}:${next ? `|\\n\\s*(?:${next})\\s*:` : ''}`);
+  const width = Math.max(...text.split('\n').map((l) => l.length));
   let from = 0;
   for (const row of own) {
     const at = text.indexOf(row.value, from);
     if (at < 0) { found.push(row.value); continue; }
     const rest = text.slice(at), stop = end.exec(rest.slice(row.value.length));
-    found.push(rest.slice(0, stop ? row.value.length + stop.index : rest.length).replace(/\s*\n\s*/g, ' ').replace(/\s*\|\s*$/, '').trim());
+    found.push(asWrapped(rest.slice(0, stop ? row.value.length + stop.index : rest.length), text.slice(text.lastIndexOf('\n', at) + 1, at), width).replace(/\s*\n\s*/g, ' ').replace(/\s*\|\s*$/, '').trim());
     from = at + row.value.length;
   }
   const clean = found.map(cleanQuotes).filter((v): v is string => v !== null);

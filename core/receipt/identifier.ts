@@ -32,6 +32,9 @@ function saidId(text: string, rows: Row[]): string | null {
   // “For questions, give R-55120.”
   const forQuestions = /\b(?:for|with|in case of) (?:any )?(?:questions?|queries|enquiries|problems)[^.\n]{0,24}?\b(?:give|quote|mention|state|use|name|cite|say)\s*:?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b/i.exec(text);
   if (forQuestions && forQuestions[1]!.length >= 3) return forQuestions[1]!;
+  // “We have filed it under 884213.” “This submission is known to us as 884213.” “It has been assigned ID 884213.” “If you write to us, mention 884213.” “No. 884213”, alone.
+  const known = /\b(?:(?:filed|registered|logged|recorded|kept|stored|entered) (?:it |this |your \w+ )?(?:under|as)|known (?:to us |here )?as|(?:been |was |is )?(?:assigned|allotted|allocated|given) (?:the )?(?:ID|identifier|number|code|reference|no\.)|if you (?:write|call|contact|e-?mail)[^.\n]{0,24}?,? (?:please )?(?:mention|quote|give|name|state|use|cite))\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of|\p{L}+ 20\d\d)|\.\w)/iu.exec(text) ?? /(?:^|[.!]\s+)(?:No|Nr)\. ((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\.?[ \t]*$/m.exec(text);
+  if (known && known[1]!.length >= 4) return known[1]!;
   // “https://hand-in.example/receipts/HX-20391”.
   const address = /\bhttps?:\/\/[^\s"<>]*\/(?:receipts?|submissions?|confirmations?|hand-?ins?)\/((?=[\w-]*\d)[A-Za-z0-9][\w-]{2,}\w)(?=[\s.,;)"<>?#]|$)/i.exec(text);
   if (address && !/\breceipts?\b[^\n/]{0,24}\d/i.test(text.replace(address[0], ''))) return address[1]!;

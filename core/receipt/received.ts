@@ -16,6 +16,9 @@ const handedInAbroad = new RegExp(String.raw`(?<!\p{L})(?<!(?:usuari[oa]|cuenta|
 
 /** What happened before it was received, or beside it. */
 const anotherStep = /\b(?:started?|beg[au]n|opened|created|(?:last )?(?:modified|changed|edited|saved)|printed|viewed|mailed|logged in|signed in|first (?:received|uploaded|submitted|handed in)|(?:originally|initially) (?:received|uploaded|submitted|handed in)|deadline|due|closes)\b/i, clockTime = /\d{1,2}[:.]\d\d(?!\d)|\d ?[ap]\.?m\b/i;
+/** “Date deposited” over “Time deposited”, “Received on” over “Received at”. */
+const cameIn = '(?:received|submitted|handed[ -]in|deposited|lodged|uploaded|logged|delivered|accepted|filed|arrived|sent|registered|recorded|taken in|acknowledged|stored|posted)', coming = '(?:submission|receipt|deposit|hand-?in|upload|delivery|arrival|registration|lodg(?:e?ment)|filing|acceptance)';
+const dateLabel = new RegExp(`^(?:(?:${cameIn}|${coming}) )?(?:date|day)(?: (?:${cameIn}|of (?:the )?${coming}))?$|^${cameIn} on$|^received$`, 'i'), timeLabel = new RegExp(`^(?:(?:${cameIn}|${coming}) )?(?:time|hour)(?: (?:${cameIn}|of (?:the )?${coming}))?$|^${cameIn} at$`, 'i');
 /** “Transfer started 12 April 15:40, completed 12 April 15:42”: of several steps in a line those that are not its end are left out. */
 function withoutOtherSteps(line: string): string {
   line = line.replace(/\([^()]*\b(?:deadline|due|closes|created|modified|started)\b[^()]*\)/gi, ' ');
@@ -73,7 +76,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
     return all.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0] ?? at;
   }
   // Date and time in rows of their own.
-  const date = rows.find((r) => /^(?:submission |received )?date(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label)), time = rows.find((r) => /^(?:submission |received )?time(?: (?:received|submitted|of (?:submission|receipt)))?$/i.test(r.label));
+  const date = rows.find((r) => dateLabel.test(r.label) && !clockTime.test(r.value)), time = rows.find((r) => r !== date && timeLabel.test(r.label) && clockTime.test(r.value));
   if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
   // “Handed in on: 12/03/2027” over “Handed in at: 16:42”.
   const clock = candidates.find((r) => /^\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)?(?: \(?[A-Z]{2,5}\)?)?$/i.test(r.value.trim())), dayOf = clock && candidates.find((r) => r !== clock && read(`${r.value} ${clock.value}`) !== null);
