@@ -124,6 +124,8 @@ export interface DocumentFacts {
   statedPages: number | null;
   /** pages as the built-in engine lays the file out, where it has no pages of its own and somebody asked; another program may need one more or less */
   laidPages?: number | null;
+  /** pages that stay empty because one break follows another, in a file without fixed pages that says so */
+  emptyPages?: number;
   /** how a PDF stands as a file for long keeping, looked at where the brief asks for one; null: its parts could not be read */
   archive?: ArchiveFacts | null;
   /** structure that a conversion must keep */

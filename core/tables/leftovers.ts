@@ -2,6 +2,7 @@
 const marks: readonly RegExp[] = [
   /(?<!\b(?:[Tt]he|[Aa]n?|[Oo]f|[Ww]ith|[Aa]gainst|[Aa]nd) )\b(?:TODO|FIXME|TBC|TBD)\b(?!\s+(?:lists?|apps?|items?|is|was|stands|means)\b)/gmu,
   /(?<!\p{Lu}[\p{L}.]*\s|\p{L}|\d,\s?|(?:chapter|book|canto|part|no\.|vol\.|[Vv]olume|[Pp]late|[Ss]onnet|[Ll]egion|[Aa]ct)\s)XXX+(?!\p{L}|\s+(?:chromosome|syndrome|Olymp|Corps|Army|Legion|Congress))/gmu,
+  /(?<=\b(?:is|are|date|time|title|venue|figure|author|page|number)s?:?\s+)(?:tbc|tbd|tba)\b(?=\s*(?:[.,;)]|$))/gmu,
   /\b(?:19|20)(?:XX|xx)\b/gmu,
   /\((?:CITATION|SOURCE|CHECK|QUOTE|PAGE|YEAR)\??\)/gmu,
   /\bCHECK THIS\b/gmu,

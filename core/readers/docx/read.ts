@@ -18,6 +18,7 @@ import { headingsOfDocx } from '../headings.ts';
 import { readStyles, stylesOf, type Styles } from '../../styles/docx.ts';
 import { looksOfStory, type StoryLooks } from './layout.ts';
 import { markTitlePage } from '../title-page.ts';
+import { emptyPages } from './empty-pages.ts';
 import { fontsOf, readStory, wordsOfStories } from './story.ts';
 
 /** Reads a word-processor package: every part, known or not, since a name can hide in any. Also reads other OOXML packages, searched as strings. */
@@ -28,7 +29,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   const usedFonts = new Set<string>(), embeddedFonts = new Set<string>();
   const revisionIds = new Set<string>(), integrity: IntegrityFact[] = [], styles = stylesIn(pack);
   let body: StoryLooks | null = null;
-  let text = '', statedPages: number | null = null, done = 0;
+  let text = '', statedPages: number | null = null, empty = 0, done = 0;
   if (['docx', 'docm', 'dotx'].includes(file.kind)) file.troubles.push(...brokenParts(pack, 'docx'));
   for (const name of pack.names()) {
     heed(context.job);
@@ -54,7 +55,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
         }
         if (story.place === 'text') markTitlePage(read.passages);
         passages.push(...read.passages, ...besides(xml, name, read.passages, wordsOfStories));
-        if (story.place === 'text') text += read.text;
+        if (story.place === 'text') { text += read.text; empty += emptyPages(xml); }
         for (const k of ['images', 'tables', 'equations', 'footnotes', 'trackedChanges', 'comments', 'highlights'] as const) counts[k] += read[k];
         for (const f of read.fonts) usedFonts.add(f);
       } else if (/^docProps\/(core|app|custom)\.xml$/.test(name) || /^package\/services\/metadata\/|\.psmdcp$/.test(name)) {
@@ -92,7 +93,7 @@ export async function readDocx(bytes: Uint8Array, file: FileFacts, context: Read
   passages.push(...aboutArchive(bytes, [...pack.names(), ...pack.folders]));
   const fonts = namedFonts(usedFonts, (name) => embeddedFonts.has(name));
   return {
-    file, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
+    file, emptyPages: empty, pages: unread('noFixedPages'), words: read(countWords(text)), fonts: read(fonts), passages: read(passages.filter((p) => p.text.trim() !== ''), gaps), metadata: read(metadata, gaps),
     remains: read({ comments: counts.comments, trackedChanges: counts.trackedChanges, highlights: counts.highlights, revisions: 0 }),
     layout: layoutOf(body), sheets: (body as StoryLooks | null)?.sheets, pageNumbers: numbersPages(pack, passages), headings: headingsIn(pack), photo: unread('notOfThisKind'), statedPages, structure: { images: counts.images, tables: counts.tables, equations: counts.equations, footnotes: counts.footnotes }, integrity,
     history: { revisionIds: [...revisionIds], earlierStates: [] },
