@@ -57,7 +57,9 @@ function underNames(text: string): Block[] {
 /** Those of one list, counted without a gap, each with a day on which it is due. */
 function onNumberedLines(text: string): Block[] {
   const items = [...text.matchAll(numbered)], inOrder = items.every((m, i) => m[1]!.toLowerCase() === (/\d/.test(items[0]![1]!) ? String(i + 1) : 'abcdefgh'[i])), dueEach = items.every((m) => fallsDue.test(m[0]) && dateLike.test(m[0]));
-  return items.length > 1 && inOrder && dueEach ? items.map((m) => ({ label: m[2]!.trim(), title: m[2]!.trim(), start: m.index + m[0].indexOf(m[2]!), end: m.index + m[0].length })) : [];
+  // “Upload your draft article (PDF)” is about the draft article.
+  const names = items.map((m) => (/^(?:you|we|I|they|it|this|there)\b/i.test(m[2]!.trim()) ? `Part ${m[1]!}` : m[2]!.trim()).replace(/^(?:(?:revise|finish|write|prepare|complete|scan|sign) (?:it )?and )?(?:upload|submit|hand in|send(?: in)?|deliver) (?:your|the|an?|us (?:your|the)) /i, ''));
+  return items.length > 1 && inOrder && dueEach ? items.map((m, i) => ({ label: names[i]!, title: names[i]!, start: m.index + m[0].indexOf(m[2]!), end: m.index + m[0].length })) : [];
 }
 
 /** What the columns of a table are called that say what each row is and as which kind it is handed in. */

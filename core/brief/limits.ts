@@ -35,7 +35,9 @@ const replaced = (before: string): boolean => /\(not\s+$|\b(?:instead of|previou
 
 /** “15–20 pages (without appendices), at least 5,000 words”: what a bracket leaves out is no part with a limit of its own. */
 const leftOutInBrackets = /\((?:without|excl(?:\.|uding|usive of)?|not (?:counting|including)) [^()\d]{3,80}\)/gi;
-const withoutExclusions = (clause: Clause): Clause => (clause.text.search(leftOutInBrackets) < 0 ? clause : { ...clause, text: clause.text.replace(leftOutInBrackets, (s) => `(${' '.repeat(s.length - 2)})`) });
+/** “The text, including notes but excluding the abstract, bibliography and appendices, shall not exceed 12,000 words”. */
+const leftOutInCommas = /,\s(?:including [^,;.]{2,40}? (?:but|and) )?(?:excluding|exclusive of|not (?:counting|including)|without|apart from|except(?: for)?)\b[^;.()\d]{3,160}?,(?=\s(?:shall|must|should|may|is|are|has|have|can|will|cannot)\b)/gi;
+const withoutExclusions = (clause: Clause): Clause => { const text = clause.text.replace(leftOutInBrackets, (s) => `(${' '.repeat(s.length - 2)})`).replace(leftOutInCommas, (s) => ' '.repeat(s.length)); return text === clause.text ? clause : { ...clause, text }; };
 
 /** Limits of size, words and pages with the words they came from. “About N” and a bare length settle nothing. */
 export function readLimits(said: Clause[]): LimitStatement[] {
@@ -232,6 +234,8 @@ function readCounts(clause: Clause, what: 'words' | 'pages'): LimitStatement[] {
   // “Four blog posts (each 500 words ±10 %)”.
   if (/\(each (?:of |with )?(?:about |around |max\.? )?\d[\d.,]*\s?(?:words|pages)/i.test(text) && /\b(?:two|three|four|five|six|\d) [\p{L} -]{3,30}s \(each/iu.test(text)) return found;
   if (/\b(?:for|in) (?:each|every) (?:answer|question|response|entry|section)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
+  // “5 cases, 300 words max each”.
+  if (/\b(?:two|three|four|five|six|ten|\d{1,2}) (?:short )?(?:cases|entries|answers|posts|captions|examples|sections|vignettes|annotations|notes|paragraphs),? [^.;]{0,20}?\d[\d,.]*\s?words (?:max(?:imum)?\.? |at most )?each\b/i.test(text)) return found;
   if (/\bper (?:question|answer|day|entry|section|week|page|paragraph|slide|post)\b(?<!\b(?:references|sources|citations|quotations|figures|tables|lines|marks|points) per \w+)|\b(?:each|every) week\b|\bweekly\b/i.test(text) || (what === 'pages' && /\b(?:see|read|on|handbook|reading|chapter)\s+pages?\b/i.test(text) && !/\b(?:max|most|limit|exceed|more than|up to)/i.test(text))) return found;
   const tolerance = new RegExp(`(?:\\+\\s?/?\\s?[-–−]|[-–−]\\s?/\\s?\\+|±|plus or minus|give or take|plus\\s?/\\s?minus|\\+ or -)[\\s\\u00a0]{0,20}(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)|(\\d{1,2}|five|ten|fifteen|twenty)\\s?(?:%|per\\s?cent)\\s+(?:(?:margin|tolerance|leeway|variation)\\s+)?(?:on )?(?:either (?:side|way)|in (?:either|both) directions?|above (?:or|and) below|over (?:or|and) under|more or less|(?:longer or shorter|shorter or longer))|\\(\\s*(\\d{1,2})\\s?(?:%|per\\s?cent) tolerance\\s*\\)`, 'i').exec(text);
   const over = /\b(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)\s+(?:over|above|more|leeway over)\b|\bgo over by up to (\d{1,2}|five|ten)\s?(?:%|per\s?cent)|\b(?:over|above|exceed)\w*\s+(?:(?:this|it|that|the (?:[\d,.]+[- ]?words? |word |page )?(?:limit|count|length|maximum))\s+)?(?:by\s+)?(?:up to\s+|at most\s+|no more than\s+)?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)|\+\s?(\d{1,2})\s?%|(?<=,\s*)plus (?:up to )?(\d{1,2})\s?(?:%|per\s?cent)(?! of\b)|\boverruns?\s+(?:of\s+)?(?:up to\s+|at most\s+)?(\d{1,2})\s?(?:%|per\s?cent)|\b(\d{1,2})\s?(?:%|per\s?cent) (?:(?:overrun|leeway)(?! (?:either|both|in|up and))|allowance (?:above|over|on top of)\b)|\b(\d{1,2})\s?(?:%|per\s?cent) (?:tolerance|margin|leeway|allowance) (?:applies |is (?:allowed|permitted|given|granted) )?(?:above|over|upwards)\b|\b(?:tolerance|leeway) of\s+(?:up to\s+)?(\d{1,2})\s?(?:%|per\s?cent)/i.exec(text);

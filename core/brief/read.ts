@@ -148,6 +148,8 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   }
 
   for (const l of documents.lengths ?? []) { if (brief.limits[l.field] === l.value) continue; const own = (brief.documents[l.document]!.limits ??= {}), other = `${l.field.startsWith('min') ? 'max' : 'min'}${l.field.slice(3)}` as keyof Limits; if (own[l.field] === undefined && (own[other] === undefined || documents.lengths!.some((o) => o.document === l.document && o.field === other))) { own[l.field] = l.value; evidence.push({ field: `documents[${l.document}].limits.${l.field}`, ...quote(l) }); } }
+  // A least length above the most comes from two different works.
+  for (const demand of brief.documents) for (const unit of ['Words', 'Pages'] as const) if ((demand.limits?.[`min${unit}`] ?? 0) > (demand.limits?.[`max${unit}`] ?? Infinity)) { delete demand.limits![`min${unit}`]; delete demand.limits![`max${unit}`]; }
   // In plain words, where nothing else settles it.
   const plain = readPlainWords(clauses), ofSense = plainClauses(clauses), sentenceOf = (s: Statement<unknown>): string => all.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '';
   const or = <T>(found: Statement<T>[], plainly: Statement<T>[], sense: (clauses: Clause[]) => Statement<T>[]): Statement<T>[] => [found, plainly].map((known) => known.filter((s) => isAboutPaper(sentenceOf(s)))).find((known) => known.length > 0) ?? sense(ofSense);

@@ -15,6 +15,7 @@ const said = [
   String.raw`\b(?:cut-?off|deadline|closing|due|latest|submission|hand-?in)(?: times?| hour)?\s*(?:\bis\b|:|\bat\b|=|\|)\s*(?:exactly )?(?:at )?${at}`,
   String.raw`^\W*${at} is the (?:cut-?off|deadline|latest|closing time)\b`,
   String.raw`\b(?:anything|everything|whatever|work|papers?|files?|essays?|reports?|uploads?|submissions?)\b[^.;:]{0,34}?\b(?:after|later than|past)\s+${at}[^.;:]{0,14}?\b(?:late|not (?:be )?(?:accepted|marked|read|taken)|(?:is|are|will be) refused)\b`,
+  String.raw`^\W*(?:times?\s*:\s*)?(?:all|everything|each|both)(?: of (?:them|these|it)| (?:stages?|parts?|dates?|deadlines?|tasks?))?(?: (?:is|are) due)? (?:${until}|at)\s+${at}`,
   String.raw`\byou have until\s+${at}`, String.raw`\bnote the time\b\s*(?::|is)?\s*${at}`,
 ].map((source) => new RegExp(source, 'iu'));
 /** An hour for something else, for some only, on other days, or on a condition. */

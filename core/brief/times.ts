@@ -3,6 +3,7 @@ import { bothNames, zoneOf, zoneOffsets } from '../time/instant.ts';
 import { DateTime, FixedOffsetZone, IANAZone } from 'luxon';
 import type { Brief } from '../model/brief.ts';
 import { readingOf, readRows, type DatedRow, type Reading } from './dated-rows.ts';
+import { datedHeadings } from './dated-headings.ts';
 import type { ReadDate } from './dates.ts';
 import { addHoursBehind, byGroups, hoursBehindDate } from './hours.ts';
 import { addHoursOfTheDay, addTimeBefore, addWindowOnDate, besideSome, beyondTheOthers, sameDayAgain, besideFormer, besideMistake, besidePrinted, addSameTime, addSharedTime, addStillAt, addWindowOfTheDay, besideResit, dateAsDeadline, dayOfWeek, dueAfter, grantedExtension, hoursOfEachDay, hoursOfWindow, opensBefore, saidAgain, slotOnDate, windowByDays } from './second-look.ts';
@@ -45,6 +46,7 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   if (rows.some((r) => r.role === 'due' && !isAway.test(r.clause.text))) for (const r of rows) if (isAway.test(r.clause.text) && !isCorrection(r.clause)) { r.role = 'other'; r.label = null; }
   const inRows = windowRows(rows, reading);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...inRows, ...lateUntil, ...cappedUntil(rows, reading), ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
+  datedHeadings(rows, reading);
   labelledAlike(rows, reading);
   besidePast(rows, reading, now);
   besideShown(rows, reading);

@@ -188,6 +188,16 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=^[ \t|*•-]*)Out(?=[ \t]*[:|][ \t]*(?:\w+day,? )?\d{1,2}[ .\/]?(?:\p{L}|\d))/gmu, () => 'Opens'], [/(?<=^[ \t|*•-]*)(?:In|Back|Back in)(?=[ \t]*[:|][ \t]*(?:\w+day,? )?\d{1,2}[ .\/]?(?:\p{L}|\d))/gmu, () => 'Due'],
   [/(?<=\b(?:has|have|had|was|were|is|are|been)(?: now| been)* )(?:pushed|bumped|nudged)(?=(?: back)? from\b)/gi, () => 'moved'],
   [/(?<=\bno late \p{L}+),? (?:period|ever|full stop|end of story|no exceptions|whatsoever)(?=\s*[.!\n]|\s*$)/giu, () => ''],
+  // “Max. 1,000 words per answer (3,000 in all)”.
+  [/(?<=\bwords (?:per|for each|an?) \w+ )\((?:max\.? )?(\d[\d,.]*)(?: words)? (?:in all|in total|altogether|total|overall)\)/gi, (_, [whole]) => `(max. ${whole!} words in total)`],
+  // “Noon on the last Friday of Trinity term, being 18 June 2027”.
+  [/\bon the (?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last|final) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day of [^,.\n]{3,40}, (?:being|i\.e\.,?|that is,?|namely|which is) (?=\d{1,2} \p{Lu})/giu, () => 'on '],
+  [/(?<=\bfile ?name), which (?:shall|must|should|is to|has to) (?:consist of|be made up of|be formed of)(?= the\b| your\b)/gi, () => '. The file name consists of'],
+  // “Yep.” answers as “yes” does.
+  [/(?<=^[ \t>]*(?:A(?:nswer)?[ \t]*[:.][ \t]*)?|\? +)(?:Yep|Yup|Yeah|Yes indeed|Indeed|Correct|Exactly)(?=[,.!;:]|\s*$)/gm, () => 'Yes'], [/(?<=^[ \t>]*(?:A(?:nswer)?[ \t]*[:.][ \t]*)?|\? +)(?:Nope|Nah)(?=[,.!;:]|\s*$)/gm, () => 'No'],
+  // “Late? Not possible.” “New name: CPL_<your ID>.docx.” “Before 15:00 on Friday 4 December 2026:”, over what is due then.
+  [/(?<=^[ \t>*•-]*)Late\?[ \t]+(?=(?:Not|No|Never|Zero|Impossible)\b)/gim, () => 'Late: '], [/(?<=^[ \t>*•-]*|[.;] )New name:(?= ?\S*[_<[])/gm, () => 'File name:'], [/(?<=^[ \t>*•-]*)Before(?= \d{1,2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)? on (?:\w+day,? )?\d{1,2} \p{Lu}[^\n]{3,20}:[ \t]*$)/gmu, () => 'By'],
+  [/(?<!\blater?\b[^\n]{0,90})\b[Tt]he (?:last|latest) possible (?:date|day|moment|time) is(?= )/g, () => 'the deadline is'],
   // Short and old-fashioned words.
   [/\b([Mm])ustn['’]t\b/g, (_, [first]) => `${first!}ust not`], [/\b([Nn])eedn['’]t\b/g, (_, [first]) => `${first!}eed not`], [/\b(?:nought|naught)\b/gi, () => 'zero'], [/(?<=\bnames? (?:must|should|may|shall|does|do) not )occur\b/gi, () => 'appear'],
   [/\b([Ss]ave) (under|as) (?=(?:your |the )?(?:exam|candidate|student|registration|matriculation|surname|last ?name|family name)\b)/g, (_, [verb, how]) => `${verb!} it ${how!} `],
@@ -207,7 +217,7 @@ export const plainer: readonly Rewrite[] = [
   // “Hand in twice: printed and as a Word file”.
   [/(?<=\bhand(?:ed)? (?:it |them )?in) twice(?=:? (?:\(?once )?(?:printed|on paper|in print)\b)/gi, () => ''],
   // “1.5 lines, left margin 2 cm”.
-  [/(?<=(?:[,;(]|^[ \t-]*) ?)1[.,]5 lines(?= ?(?:[,;.)]|$))/gm, () => '1.5 spacing'],
+  [/(?<=(?:[,;(]|^[ \t-]*) ?)1[.,](?:15|25|5) lines(?= ?(?:[,;.)]|$))/gm, (lines) => lines.replace('lines', 'spacing')], [/(?<=\b(?:Times(?: New Roman)?|Arial|Calibri|Garamond|Georgia|Cambria|Verdana|Helvetica),? (?:size )?\d{1,2}(?: ?pt)?[,;\/] ?)1[.,](?:15|25|5)(?=\s*[,;)]|\s*$)/gm, (lines) => `${lines} spacing`],
   // “Due dates: A and B on Monday, May 3; C on Friday, May 7”, “A and B are due on Monday”.
   [/(?:\b[Dd]ue(?: dates?)?: (?:[Pp]arts? )?|(?<=; |^[ \t]*)(?:[Pp]arts )?)[A-E](?:(?:, | and | & )[A-E])* (?:(?:are|is) due )?on (?=(?:\w+day,? )?(?:\d{1,2} [A-Z]|[A-Z][a-z]+ \d))/gm, (said) => { const names = said.replace(/^(?:[Dd]ue(?: dates?)?: )?(?:[Pp]arts? )?/, '').replace(/ (?:(?:are|is) due )?on $/, ''); return `${names.length > 1 ? 'Parts' : 'Part'} ${names}: `; }],
   // “At least 24 hours before the session, i.e. by 10:00 on Thursday 25 February”.

@@ -61,6 +61,7 @@ export const anonymousMarking = anyOf('gi', [
 
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
+  /\bthe names? of the (?:candidate|student|author|writer)s? (?:shall|must|may|should|does|do|is to|are to|can) not (?:appear|occur|stand|be (?:shown|given|stated|found|mentioned|written))\b/,
   /(?:^\W*|[.;] )no (?:students?['’]?|authors?['’]?|candidates?['’]?|own) names?(?=\s*(?:[.!;)]|$|please\b|anywhere\b))|\(no names?!*\)/,
   /\bleave (?:off|out) your (?:full |own )?names?\b/,
   /^\W*(?:your )?names? (?:off|nowhere|out)\b(?=[\s,!.]*(?:please)?\W*$)|^\W*nameless\b(?=,? please\b|:)/,
@@ -97,6 +98,10 @@ export const namesKeptOut = anyOf('gi', [
 
 /** Marking goes with names. */
 export const namesAreShown = anyOf('gi', [
+  /\b(?:report|paper|essay|work|text|thesis|poster|portfolio|document) (?:carries|bears|shows|(?:must|should|has to) (?:carry|bear|show)) your (?:full )?names?\b/,
+  /\b(?:title|cover|first|front) (?:page|sheet) (?:must |should |has to |shall )?(?:states?|gives?|shows?|has|have|carr(?:y|ies)|bears?|contains?|lists?|includes?)(?: the| your)?(?: full)? names?(?=,| and\b)/,
+  /^\W*(?:title|cover|first|front) (?:page|sheet)\s*[:|]\s*(?:full )?name,/,
+  /^\W*names? on\b(?=,| and\b| –)/,
   /\bwith (?:both|all|your|all three|all four) (?:full |your )?names on (?:the )?(?:top|front|first page|cover|title page)\b/,
   /\b(?:make sure|check|see) (?:that )?your name is on (?:it|them|the (?:first|title|cover|front) page|every page|your (?:paper|essay|work))\b/,
   /^\W*name, (?:student|ID|matriculation|registration) (?:number|no\.?)[^.;]{0,30} (?:at|in) the top\b/,

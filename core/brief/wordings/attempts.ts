@@ -125,6 +125,10 @@ export const allAreKept = anyOf('gi', [
 
 /** What none of the others says in so many words: the last of several is looked at, or the student puts another in its place. */
 export const lastOfSeveral = anyOf('gi', [
+  /\b(?:each|every|any|the) (?:new |later |newest )?(?:submission|upload|version|file)s? (?:overwriting|replacing|superseding)\b/,
+  /\b(?:I|we|markers?|tutors?)(?: will| shall)? (?:don['’]t|do not|won['’]t|will not|never|cannot|can['’]t) (?:get to |be able to )?(?:see|look at|read|mark|open) (?:the |any )?(?:older|earlier|previous|old|former) (?:ones?|versions?|files?|uploads?|submissions?)\b/,
+  /\b(?:I|we)(?:['’]d| would) (?:only |just )?(?:look at|mark|read|grade|open|assess) (?:only |just )?the (?:second|last|latest|newest)(?: one)?\b(?! (?:page|part|question|half|chapter))/,
+  /\b(?:can|may) withdraw and (?:replace|re-?submit)\b[^.;]{0,40}\b(?:before|until|up to)\b/,
   /\bthe (?:version|file|upload|paper|one) (?:present|there|in place|on the (?:system|server|page)|in the (?:box|folder|system|area)|that is there) (?:at|on|by|when) (?:the )?(?:deadline|due date|closing time|close)\b[^.;]{0,8}\b(?:will be|is|gets) (?:assessed|marked|graded|read)\b/,
   /\b(?:mark|grade|read|assess|take)s? (?:what|whatever)(?:['’]s| is) (?:there|in (?:it|the (?:box|folder|area))) (?:when|once) (?:the )?(?:\w+ )?(?:box|folder|area|link|it|deadline|window|portal)\b[^.;]{0,6}\b(?:closes|passes|is reached|arrives|is up)\b/,
   /\b(?:your|the|a|any) (?:latest|last|newest|most recent|new|newer|later) (?:one |version |file |upload |submission )?(?:always |simply |just )?(?:overwrites|replaces|supersedes|wipes(?: out)?|erases|deletes) (?:anything|everything|whatever|what (?:was|is|came|you))\b/,

@@ -15,7 +15,7 @@ export const ownWorkDeclared = anyOf('gi', [
   /\b(?:tick|sign|accept|confirm|agree to|check)\b[^.;]{0,30}\bstatement (?:to the effect )?that (?:the|this|your|it) ?\w* (?:is|are) (?:all |entirely )?(?:your|my|their|the student['’]s) own\b/,
   /\b(?:declaration|statement) (?:in accordance with|according to|under|as per) [^.;]{2,24}, signed\b/,
   /\bdeclaration,? (?:duly )?(?:signed|dated)(?: and (?:signed|dated))?\b(?! by (?:the|your) (?:supervisor|head|director))/,
-  /\b(?:honou?r (?:pledge|statement|code|declaration)|pledge) (?:is |must be |has to be |to be )?(?:signed|ticked|accepted)\b/,
+  /\b(?:honou?r (?:pledge|statement|code|declaration)|pledge)(?: (?:on|at) the [a-z]+ (?:page|of the [a-z]+))? (?:is |must be |has to be |to be )?(?:signed|ticked|accepted)\b/,
   /\bstatement that the (?:work|paper|essay|text) is (?:all |entirely )?your own\b/,
   /\b(?:statement|declaration) (?:on|against|about) plagiarism\b/,
   /\b(?:declaration|statement|affidavit) (?:on|of|upon) hono(?:u)?r\b/,

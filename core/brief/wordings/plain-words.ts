@@ -48,6 +48,7 @@ const count = '(a|one|two|three|four|five|six|seven|eight|nine|ten|fourteen|\\d{
 export const oneDayOnly = /\b(?:on |for )?the first day\b,? (?:and |then |but )?(?:nothing|zero|0|no marks|not accepted)(?: (?:is |will be )?(?:accepted )?(?:after|afterwards|thereafter|later)|\s*$)/gi;
 /** Late work is taken for so long: a number and its unit. */
 export const lateTakenFor = anyOf('gi', [
+  of`\bper day for the first ${count} ?${span}\b[^.;]{0,24}\bafter (?:which|that)\b[^.;]{0,24}\b(?:(?:is|are|will be)(?: not|n['’]t) (?:accepted|marked|taken|read|graded)|no longer (?:accepted|marked|taken)|refused|rejected|not (?:be )?(?:accepted|marked))`,
   of`\bafter ${count} ${span},? (?:we|I|they|the office)(?:['’]ll)? (?:will )?(?:no longer|not|do not|don['’]t|won['’]t) (?:accept|take|mark|read|grade)\b`, of`(?:%|points?|marks?) ?\/ ?day,? \(max(?:imum|\.)? ${count} ${span}\)`,
   of`\bafter ${count} ${span},? (?:any )?late ${work} (?:is|are|will be|can) (?:no longer|not|never)(?: be)? (?:accepted|marked|taken|read|graded)\b`,
   of`\blate ${work} (?:is|are|will be|can be) (?:accepted|taken|possible|allowed|submitted|handed in|uploaded) (?:until|up to|for(?: up to)?|within) ${count} ${span} (?:after|beyond|past|of) the (?:deadline|due date)\b`,

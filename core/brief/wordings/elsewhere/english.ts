@@ -185,6 +185,13 @@ export const english: Sayings = [
   ['(?<=(?:^|\\n|[.;] )(?:(?:[Aa]n?|[Tt]he|[Yy]our) )?\\p{L}[\\p{L} -]{2,30}) of ((?:(?:up to|max\\.?|at most) )?\\d[\\d,.]* (?:words|pages|sides))(?= ?[:–-] ?(?:\\w+day,? )?(?:\\d{1,2}(?:st|nd|rd|th)?[ .]|\\p{L}{3,9} \\d))', ' ($1)'],
   // “The reference list is not included, nor are tables.”
   ["(?<=(?:not (?:included|counted?)|(?:do|does)(?:n['’]t| not) count)),? nor (?:is|are|do|does) (?:the |any |your )?(\\p{L}[\\p{L} ]{2,30}?)(?=\\s*[.;,\\n]|\\s*$)", '; $1 are not included'],
+  // Being late.
+  ["per day for the first (?:week|7 days|seven days),? (?:after which|after that|then) (?:\\p{L}+ ){1,3}(?:(?:is|are|will be)(?: not|n['’]t)|(?:will|wo)(?: not|n['’]t) be) (?:accepted|marked|taken|read)", 'per day for up to 7 days; after that it is not accepted'],
+  ["if you(?:['’]re late| are late| miss it| miss (?:the|this) deadline):(?= ?[-–−]? ?\\d)", 'Late:'],
+  ['(?:an? |any |the |all )?\\p{L}+ (?:(?:that|which) (?:is|are) )?(?:handed in|submitted|uploaded|received) after (?:the )?(?:closing time|deadline|due date) but (?:before|by|until|no(?:t)? later than)(?= (?:\\w+day,? )?(?:the )?\\d{1,2}(?:st|nd|rd|th)? \\p{Lu})', 'Late work is accepted until'],
+  // “I count everything …, so no title, no footnotes, no references.”
+  ['(?<=\\bcounts?\\b[^.\\n]{3,120}),? (?:so|that is,?|i\\.e\\.,?|which means) no (\\p{L}[\\p{L} ]{2,24}), no (\\p{L}[\\p{L} ]{2,24}),? (?:and )?no (\\p{L}[\\p{L} ]{2,24})(?=\\s*[.;\\n]|\\s*$)', '. The $1, $2 and $3 do not count'],
+  ['(?<=\\bcounts?\\b[^.\\n]{3,120}),? (?:so|that is,?|i\\.e\\.,?|which means) no (\\p{L}[\\p{L} ]{2,24})(?:,| and|,? or) no (\\p{L}[\\p{L} ]{2,24})(?=\\s*[.;\\n]|\\s*$)', '. The $1 and $2 do not count'],
   // What the file is called.
   ['use (your (?:\\p{L}+-digit |\\d[- ]digit )?(?:student|candidate|exam|registration|matriculation) (?:number|ID|code)),? (?:(?:as|in) the (?:file ?)?name,? )?(?:like|e\\.g\\.,?|for example,?|such as|as in)(?= [A-Z]?\\d{4,9}[_-]\\w)', '. Name the file by $1, e.g.'],
   ['the (?:number|code) (?:(?:printed|shown|given|found|that is|which is) )?(?:on|of) your (?:exam(?:ination)?|candidate)[ -]?(?:card|slip|ticket|letter|timetable|entry)', 'your candidate number'],
