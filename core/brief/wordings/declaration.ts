@@ -2,6 +2,8 @@ import { anyOf } from './any-of.ts';
 
 /** A declaration of own work is asked for. */
 export const ownWorkDeclared = anyOf('gi', [
+  /\btick(?:ing)? the (?:own[- ]work|authorship|originality|integrity|honesty) (?:box|tick ?box|check ?box)\b/,
+  /\bstate\b[^.;]{0,30}\bthat (?:this|it|the (?:work|paper|essay|text)) is (?:all |entirely )?your own(?: work)?\b/,
   /\b(?:declaration|statement|confirmation)\s+(?:of\s+)?(?:(?:your|one['’]s)\s+)?(?:own(?: original)? work|originality|authorship|academic (?:integrity|honesty)|academic conduct|independent work|sole authorship)\b/,
   /\b(?:own[- ]work|originality|authorship|integrity|honesty|plagiarism|academic integrity) (?:declaration|statement)\b/,
   /\b(?:declar(?:e|es|ing)|confirm(?:ing)?|certify(?:ing)?|stat(?:e|ing)|affirm(?:ing)?)\b[^.;]{0,30}\b(?:own (?:original )?work|worked (?:on your own|alone|independently)|written (?:it|this) (?:yourself|alone)|(?:work|text|essay|paper|it) (?:is|are) (?:all |entirely |wholly )?(?:your|my|their) own)\b/,

@@ -2,6 +2,17 @@ import { anyOf } from './any-of.ts';
 
 /** A place by its name in quotation marks or by its way through pages. Each has one group, the name. */
 export const quotedPlaces = anyOf('g', [
+  /\b[Tt]he (?:right|correct|proper) (?:box|link|place|folder|area|slot|point|page) (?:for (?:it|this|your [a-z]+|uploads?) )?is [“"]([^”"\n]{3,80})[”"]/,
+  /\b(?:[Cc]hoose|[Ss]elect|[Pp]ick) [“"]([^”"\n]{3,80})[”"] (?:from|in|on) (?:the|that|this) (?:list|menu|page|course page) and (?:then )?(?:upload|submit|hand in)\b/,
+  /\b(?:[Mm]ake sure|[Cc]heck|[Ee]nsure)(?: that)? you (?:use|choose|pick|take) [“"]([^”"\n]{3,80})[”"](?=,? (?:and )?not (?:the )?[“\"])/,
+  /\b[Nn]ot [“\"][^”\"\n]{3,80}[”\"],? but [“"]([^”"\n]{3,80})[”"](?=,? is (?:where|the place|the (?:right )?(?:box|link|folder)))/,
+  /\b[Cc]lick (?:on )?[“"]([^”"\n]{3,80})[”"] and (?:then )?(?:on )?[“\"](?:Add|Upload|Choose|Send|Hand in|Submit|Browse)[^”\"\n]{0,20}[”\"]/,
+  /\b(?:[Yy]our|[Tt]he) (?:paper|essay|report|work|file|thesis|dissertation|portfolio|assignment)s? belongs? (?:in|under|into) [“"]([^”"\n]{3,80})[”"]/,
+  /\b(?:[Pp]apers|[Ee]ssays|[Rr]eports|[Ff]iles|[Tt]heses|[Pp]ortfolios|[Aa]ssignments|[Tt]hey) (?:are|will be) (?:collected|picked up|gathered) (?:in|from|at|through) [“"]([^”"\n]{3,80})[”"]/,
+  /\b(?:[Uu]pload|[Ss]ubmission|[Hh]and-?in) (?:area|box|folder|page|link|slot|point) for (?:this|the|your) [a-z]+(?: [a-z]+)? is (?:called )?[“"]([^”"\n]{3,80})[”"]/,
+  /\b(?:[Ww]e|I) only (?:take|accept|mark|read) (?:papers|essays|files|work|reports|what comes) (?:from|through|in|via) [“"]([^”"\n]{3,80})[”"]/,
+  /\b(?:[Ll]ocation|[Pp]lace) of (?:the )?(?:upload|hand-?in|submission): ?[“"]([^”"\n]{3,80})[”"]/,
+  /\b[Oo]nly (?:what|papers?|files?|work|essays?)(?: that)? (?:is|are|lies?) (?:in|under) [“"]([^”"\n]{3,80})[”"](?= (?:will be|is|are|gets?) (?:marked|read|graded|assessed|accepted))/,
   /\b(?:page|portal|form|site),? step \d{1,2}(?: of \d{1,2})?,? [“"]([^”"\n]{3,80})[”"]/,
   /\([A-Z][\w’' -]{2,30} ?[>›→] ?[“"]([^”"\n]{3,80})[”"]\)/,
   /\b(?:[Uu]pload|[Ss]ubmit|[Pp]ut|[Dd]rop)(?: it)? (?:in|into|to) (?:the )?(?:folder|box|tray|slot) ([A-Z]{1,6}[ -]?\d{1,3}[A-Z]?)\b/,

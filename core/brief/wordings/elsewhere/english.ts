@@ -1,3 +1,4 @@
+import { counted } from './counted.ts';
 import type { Sayings } from './sayings.ts';
 
 const works = '(?:essays?|papers?|reports?|work|assignments?|submissions?|files?|scripts?|coursework|uploads?|theses|thesis|dissertations?|portfolios?|projects?|piece|text)', markers = "(?:(?:the |your |our )?(?:markers?|examiners?|graders?|readers?|assessors?|tutors?|instructors?|lecturers?)|whoever (?:marks|reads|grades) (?:it|your \\w+))";
@@ -13,6 +14,7 @@ const thenShut = '[^.;\\n]{0,50}[.;,] ?(?:after (?:this|that|which)|thereafter|t
 
 /** Demands that English has many ways for, as the readers know them. */
 export const english: Sayings = [
+  ...counted,
   // What was said of the number before: “your candidate number … call the file by it”.
   ["(?<=\\b((?:student|candidate|exam(?:ination)?|registration|matriculation|enrol?ment|anonymous|roll) (?:number|ID|code|no\\.))[^\\n]{3,160}?)(?:call|name|save|title|label) (?:the|your|each) (?:file|document|paper|essay|report|PDF)s? (?:by|after|with|under|as|using) (?:it|that|this)(?: number| code)?(?! (?:is|was|will)\\b)", 'the file name is your $1'],
   // “It should be 2,000 words long.”
@@ -173,6 +175,8 @@ export const english: Sayings = [
   [`no (?:files?|pdfs?|documents?|uploads?|attachments?) (?:above|over|beyond|heavier than|in excess of|exceeding) (\\d[\\d.,]* ?[kMG]i?B)`, 'max. file size $1'],
   [`(\\d[\\d.,]* ?[kMG]i?B) is (?:the most|all|as much as) (?:that )?(?:the |our )?(?:page|system|portal|server|we|it|box|form|mailbox) (?:takes?|accepts?|allows?|can take|will take|handles?)`, 'max. file size $1'],
   // How it looks.
+  ['(?:characters|letters) (?:of )?(\\d{1,2}) points?(?: high)?', '$1-point type'], ['in (\\d{1,2}) points?(?=\\s*[.;,)\\n]|\\s*$)', 'in $1-point type'], ['two-line spacing', 'double line spacing'], ['typed double(?=\\s*[.;,)\\n]|\\s*$)', 'double-spaced'], ['(?<=(?:^|[\\n;,:(]) ?[- ]?)spacing: ?(1|1[.,]5|2)(?![\\d.,%]*\\d)(?=\\s*[.;,)\\n]|\\s*$)', 'line spacing $1'],
+  ['line-height (\\d(?:[.,]\\d{1,2})?)', 'line spacing $1'], ['(?:leave off|omit|drop) (?:the )?page numbers', 'no page numbers'], ['pages? unnumbered', 'no page numbers'], ['(?<!one[- ]|\\d[- ]?|half[- ]?|an )inch margins', '1-inch margins'],
   ["(?:every|each) page (?:carries|bears|has|should carry|must carry|should bear|must bear|must have|should have) (?:its|a|the page) (?:page )?number(?: (?:at|in|on) the (?:foot|bottom|top|head|footer|header))?", 'Number the pages'], ["(?:leave )?one[- ]and[- ]a[- ]half lines between (?:the )?lines(?: of text)?", '1.5 line spacing'],
   ["(?:leave|keep|allow) (?:an|one|1) inch (?:(?:free|blank|clear|of (?:white )?space) )?(?:on|at|along) (?:every|each|all(?: four)?) (?:side|edge|sides|edges)(?: of the page)?", 'margins 1 inch'], [`(?:leave|keep|allow) ${count} ?(?:cm|centimetres?|centimeters?) (?:(?:free|blank|clear|of (?:white )?space) )?(?:on|at|along) (?:every|each|all(?: four)?) (?:side|edge|sides|edges)(?: of the page)?`, 'margins $1 cm'],
   [`(?:keep|leave|allow) ${count} (?:centimetres?|centimeters?|cm) (?:of |as )?margins?`, 'margins $1 cm'],
