@@ -24,3 +24,7 @@ describe('its number', () => {
   test.each(['We have filed it under 884213.', 'This submission is known to us as 884213.', 'No. 884213', 'The submission has been assigned ID 884213.', 'If you write to us, mention 884213.', 'Log entry: 884213', 'Voucher = 884213'])('%s', (text) => expect(id(text)).toBe('884213'));
   test.each(['It was assigned 30 pages of comments.', 'We have filed it under 12 December 2026.', 'If you write to us, give 14 days for an answer.', 'No. 3 of your module has been marked.'])('none: %s', (text) => expect(id(text)).toBeNull());
 });
+test.each([
+  'Datum: 9. Dezember 2026\nUhrzeit: 16:41', 'Abgabedatum: 09.12.2026\nAbgabezeit: 16:41 Uhr', 'Eingegangen am: 09.12.2026\nUm: 16:41 Uhr', 'Datum der Abgabe: 9.12.2026\nUhrzeit der Abgabe: 16.41 Uhr', 'Date de dépôt : 9 décembre 2026\nHeure de dépôt : 16h41', 'Déposé le : 9 décembre 2026\nà : 16 h 41', 'Fecha de entrega: 9 de diciembre de 2026\nHora de entrega: 16:41', 'Data di consegna: 9 dicembre 2026\nOra di consegna: 16:41',
+  'Data de entrega: 9 de dezembro de 2026\nHora de entrega: 16h41', 'Datum inlevering: 9 december 2026\nTijd: 16:41', 'Ingeleverd op: 9 december 2026\nTijdstip: 16.41 uur', 'Inlämnad: 9 december 2026\nTid: 16.41', 'Dato: 9. desember 2026\nKlokkeslett: 16.41',
+])('a day and an hour in other languages: %s', (rows) => expect(readFields(plainReceipt(`${rows}\nReferenz: AB-1207\nessay.pdf`), ['essay.pdf'], 'Europe/Berlin', '2026-12-09T17:00:00Z').fields.receivedAt).toBe('2026-12-09T16:41:00+01:00'));

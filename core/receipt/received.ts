@@ -18,7 +18,10 @@ const handedInAbroad = new RegExp(String.raw`(?<!\p{L})(?<!(?:usuari[oa]|cuenta|
 const anotherStep = /\b(?:started?|beg[au]n|opened|created|(?:last )?(?:modified|changed|edited|saved)|printed|viewed|mailed|logged in|signed in|first (?:received|uploaded|submitted|handed in)|(?:originally|initially) (?:received|uploaded|submitted|handed in)|deadline|due|closes)\b/i, clockTime = /\d{1,2}[:.]\d\d(?!\d)|\d ?[ap]\.?m\b/i;
 /** “Date deposited” over “Time deposited”, “Received on” over “Received at”. */
 const cameIn = '(?:received|submitted|handed[ -]in|deposited|lodged|uploaded|logged|delivered|accepted|filed|arrived|sent|registered|recorded|taken in|acknowledged|stored|posted)', coming = '(?:submission|receipt|deposit|hand-?in|upload|delivery|arrival|registration|lodg(?:e?ment)|filing|acceptance)';
-const dateLabel = new RegExp(`^(?:(?:${cameIn}|${coming}) )?(?:date|day)(?: (?:${cameIn}|of (?:the )?${coming}))?$|^${cameIn} on$|^received$`, 'i'), timeLabel = new RegExp(`^(?:(?:${cameIn}|${coming}) )?(?:time|hour)(?: (?:${cameIn}|of (?:the )?${coming}))?$|^${cameIn} at$`, 'i');
+const dateLabel = new RegExp(`^(?:(?:${cameIn}|${coming}) )?(?:date|day)(?: (?:${cameIn}|of (?:the )?${coming}))?$|^${cameIn} on$|^received$|^(?:datum|date|fecha|data|dato)(?: (?:de |du |d['’]|del |della |di |da |do |der |des |van |av |for )?[\\p{L}’']+)?$`, 'iu');
+const timeLabel = new RegExp(`^(?:(?:${cameIn}|${coming}) )?(?:time|hour)(?: (?:${cameIn}|of (?:the )?${coming}))?$|^${cameIn} at$|^(?:(?:[\\p{L}-]*)(?:uhrzeit|zeit)|um|heure|à|hora|ora|às|tijd|tijdstip|om|tid|tidspunkt|klokkeslett|klokkeslæt|klockslag|klockan|kl\\.?)(?: (?:de |du |d['’]|del |della |di |da |do |der |des |van |av |for )?[\\p{L}’']+)?$`, 'iu');
+/** Nothing but a time of day, and a day without one, as rows have them in any of these languages. */
+const clockAlone = /^(?:um|kl\.?|à|a las|alle|às|om|at)?\s*\d{1,2} ?(?:(?::|\.|h|heures?|Uhr|uur) ?(?:\d\d(?:[:.]\d\d)?)?|[ap]\.?m\b)[^\d]{0,24}$|^\d{1,2}[:.]\d\d ?[ap]\.?m\b[^\d]{0,24}$/i, dayAlone = /^(?!.*(?:\d{1,2}:\d\d|\d ?[ap]\.?m\b|\d ?(?:h|Uhr|uur)\b|(?<![.\d])\d{1,2}\.\d\d(?![.\d]))).*\d/i;
 /** “Transfer started 12 April 15:40, completed 12 April 15:42”: of several steps in a line those that are not its end are left out. */
 function withoutOtherSteps(line: string): string {
   line = line.replace(/\([^()]*\b(?:deadline|due|closes|created|modified|started)\b[^()]*\)/gi, ' ');
@@ -76,8 +79,8 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
     return all.sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0] ?? at;
   }
   // Date and time in rows of their own.
-  const date = rows.find((r) => dateLabel.test(r.label) && !clockTime.test(r.value)), time = rows.find((r) => r !== date && timeLabel.test(r.label) && clockTime.test(r.value));
-  if (date && time) { const at = read(`${date.value} ${time.value}`); if (at) return at; }
+  const date = rows.find((r) => dateLabel.test(r.label) && dayAlone.test(r.value)), time = rows.find((r) => r !== date && (timeLabel.test(r.label) || r.label === 'received') && clockAlone.test(r.value.trim()));
+  if (date && time) { const hour = time.value.replace(/^(?:um|kl\.?|à|a las|alle|às|om)\s+/i, '').replace(/(\d{1,2}) ?(?:h|heures?|\.) ?(\d\d)(?!\d)/, '$1:$2').replace(/\s*(?:Uhr|uur|heures?|horas?|h)\b\.?/i, ''), at = read(`${date.value} ${hour}`); if (at) return at; }
   // “Handed in on: 12/03/2027” over “Handed in at: 16:42”.
   const clock = candidates.find((r) => /^\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)?(?: \(?[A-Z]{2,5}\)?)?$/i.test(r.value.trim())), dayOf = clock && candidates.find((r) => r !== clock && read(`${r.value} ${clock.value}`) !== null);
   if (clock && dayOf) return read(`${dayOf.value} ${clock.value}`)!;
