@@ -1,12 +1,12 @@
 import type { Limits } from '../model/brief.ts';
 import type { Kind } from '../model/kinds.ts';
-import { noun } from './document-names.ts';
+import { closer, noun } from './document-names.ts';
 import type { DocumentsRead } from './documents.ts';
 import { number } from './limit-numbers.ts';
 import { matchesIn, numberOf, numberWords, type Clause } from './statements.ts';
 
 /** What is written, and not attached as it is. */
-const written = `${noun}|(?:${noun.slice(noun.indexOf('(?:') , noun.indexOf(')*') + 2)})(?:log|story|poem|blog ?post|post|article|letter|critique|memo|response|brief|account|guide|leaflet|speech|review|translation|interview)`;
+const written = `${noun}|${closer}(?:log|story|poem|blog ?post|post|article|letter|critique|memo|response|brief|account|guide|leaflet|speech|review|translation|interview)`;
 const stop = 'including|excluding|without|the|your|an?|of|and|or|for|in|to|on|at|as|with|by|both|each|is|are|be|must|should|shall|may|can|will|no|not|than|more|less|submit|write|hand|upload|want|need|words?|pages?|every|one|two|plus|then|this|that';
 const name = String.raw`(?<![\p{L}’'-])(?:(?:the|your|an?|one|our|this)\s+)?(?<name>(?:(?!(?:${stop})\s)\p{Ll}[\p{Ll}-]+\s+){0,2}?(?:${written}))(?![\p{L}’'-])`;
 const bound = String.raw`(?:\s+(?:shall|should|must|may|can|is|has|will|needs?|to|be|have|not|exceed|limited|restricted|longer|more|fewer|less|than|up|at|most|least|contain|comprise|run|a|maximum|minimum|of|about|with|no|between|around|approximately|max\.?|min\.?|long)){0,7}`;

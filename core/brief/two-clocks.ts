@@ -10,7 +10,7 @@ const day = String.raw`(?:\p{L}+day,? )?(?:the )?(?:(?<dayFirst>\d{1,2})(?:st|nd
 const clock = /(?<!\d)(?:(?<hour>\d{1,2})(?:[:.](?<minute>\d{2}))?\s?(?<half>[ap]\.?m\.?|h\b|hrs\b|hours\b)?|(?<word>(?:12 )?noon|midday|midnight))[\s,]*\(?$/iu;
 /** What stands between the two, and before the time of the second. */
 const between = new RegExp(String.raw`^(?<own>\)?(?:,? (?:on )?${day.replace(/\?<\w+>/g, '?:')})?)[)\s,;]*(?:[(/=–—-]|\bor\b|\bi\.e\.,?|\bthat is\b|\bwhich is\b|\b(?:that|this)(?:['’]s| equals)\b|\bequals\b|\bequivalent to\b|\bcorresponding to\b|\bequal to\b)[\s,=:]*(?:(?:i\.e\.,?|that is|or|at) )?(?:${day}[\s,]*(?:at )?)?$`, 'iu');
-const dayBehind = new RegExp(String.raw`^,? (?:on )?(?:(?:the )?(?<shift>same|next|following|previous) day|${day})`, 'iu'), anyDay = new RegExp(day, 'giu');
+const dayBehind = new RegExp(String.raw`^,? (?:on )?(?:(?:the )?(?:same|next|following|previous) day|${day})`, 'iu'), anyDay = new RegExp(day, 'giu');
 const minutesOfDay = 1440;
 
 interface Clock { zone: Statement<string>; start: number; minutes: number }
