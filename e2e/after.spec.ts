@@ -8,14 +8,14 @@ const paperTitle = 'Sediment budgets of a realigned saltmarsh';
 async function ready(student: Student): Promise<void> {
   await student.arrives();
   await student.opens(paperTitle);
-  await expect(student.docket()).toContainText('May not go yet', { timeout: 30_000 });
+  await expect(student.docket()).toContainText('May not go yet');
 }
 async function mended({ page }: { page: Student['page'] }, student: Student): Promise<void> {
   await student.goesTo('Mend');
   await page.getByRole('button', { name: 'Convert it' }).click();
-  await page.getByRole('button', { name: 'Take them out' }).click({ timeout: 30_000 });
-  await page.getByRole('button', { name: 'Rename it' }).click({ timeout: 30_000 });
-  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Take them out' }).click();
+  await page.getByRole('button', { name: 'Rename it' }).click();
+  await expect(student.docket()).toContainText('May go');
 }
 
 test('the word bill adds up, parts can be left out, and the file is taken apart', async ({ page }) => {
@@ -51,7 +51,7 @@ test('pages that the wording leaves out do not count, and what is left out can b
   })));
   await student.goesTo('Check');
   const line = student.docket().getByRole('row', { name: /pages, without references/ }).last();
-  await expect(line).toContainText('2 pages of 3, without references', { timeout: 30_000 });
+  await expect(line).toContainText('2 pages of 3, without references');
   await expect(line).toContainText('met');
   await page.getByRole('button', { name: 'Word bill' }).click();
   await page.getByRole('combobox', { name: 'Document' }).selectOption({ label: 'marsh.pdf' });
@@ -78,7 +78,7 @@ test('comments go and the name is replaced in the word-processor file itself; bo
   await page.getByRole('button', { name: 'Replace them' }).click();
   await student.sees('all are there');
   await student.takesBack();
-  await expect(page.getByRole('button', { name: 'Replace them' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Replace them' })).toBeVisible();
 });
 test('all that needs no choice is mended in one, each step with its proof and its way back', async ({ page }) => {
   const student = new Student(page);
@@ -86,10 +86,10 @@ test('all that needs no choice is mended in one, each step with its proof and it
   await student.goesTo('Mend');
   await page.getByRole('button', { name: 'Do all of this' }).click();
   // Comments out, details replaced, converted, cleared, renamed: five copies behind each other.
-  await expect(page.getByRole('region', { name: 'Mends of Y3921847_GEO3107.pdf' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('region', { name: 'Mends of Y3921847_GEO3107.pdf' })).toBeVisible();
   for (const step of ['Renamed', 'Converted to PDF', 'Took my details out', 'Took the comments out']) await student.sees(step);
-  await expect(page.getByRole('button', { name: 'Do all of this' })).toHaveCount(0, { timeout: 30_000 });
-  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Do all of this' })).toHaveCount(0);
+  await expect(student.docket()).toContainText('May go');
   await student.takesBack();
   await expect(page.getByRole('region', { name: 'Mends of saltmarsh_final2_nvi204.pdf' })).toBeVisible();
   expect(student.errors).toEqual([]);
@@ -101,17 +101,16 @@ test('both engines side by side: each with its pages and its proof, and one is k
   await student.goesTo('Mend');
   await page.getByRole('button', { name: 'Compare both engines' }).click();
   const office = page.getByRole('region', { name: 'Office engine' });
-  for (const name of ['Built-in engine', 'Office engine']) await expect(page.getByRole('region', { name })).toContainText('embedded', { timeout: 60_000 });
+  for (const name of ['Built-in engine', 'Office engine']) await expect(page.getByRole('region', { name })).toContainText('embedded');
   await office.getByRole('button', { name: 'Keep this one' }).click();
   await student.sees('Converted to PDF by the office engine');
   await student.takesBack();
-  await expect(page.getByRole('button', { name: 'Convert it' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Convert it' })).toBeVisible();
   // Taken back, the file is as it was; nothing begins to convert by itself.
   await expect(page.getByRole('region', { name: 'Both engines' })).toHaveCount(0);
   expect(student.errors).toEqual([]);
 });
 test('a lost answer is found again: one submission, a receipt, evidence that holds, and a backup that comes back', async ({ page, request }) => {
-  test.setTimeout(120_000);
   const student = new Student(page);
   await ready(student);
   await mended({ page }, student);
@@ -143,7 +142,6 @@ test('a lost answer is found again: one submission, a receipt, evidence that hol
   await student.sees('is no backup of Hand Over');
 });
 test('handed in elsewhere by hand: the set with what to do, then a pasted receipt', async ({ page }) => {
-  test.setTimeout(90_000);
   const student = new Student(page);
   await ready(student);
   await mended({ page }, student);
@@ -162,7 +160,6 @@ test('handed in elsewhere by hand: the set with what to do, then a pasted receip
   await student.sees('Doubtful: the receipt leaves something open.');
 });
 test('a sending that breaks off is told, goes on after a reload, and arrives once', async ({ page, request }) => {
-  test.setTimeout(120_000);
   const student = new Student(page);
   await ready(student);
   await mended({ page }, student);

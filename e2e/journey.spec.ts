@@ -35,13 +35,13 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   await student.takesBack();
   await student.sees('saltmarsh_final2_nvi204.pdf');
   // The docket has followed before the next step: “May go” of the first renaming would be taken for that of the second.
-  await expect(student.docket()).toContainText('May not go yet', { timeout: 30_000 });
+  await expect(student.docket()).toContainText('May not go yet');
   await page.getByRole('button', { name: 'Rename it' }).click();
-  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+  await expect(student.docket()).toContainText('May go');
 
   // A reload in the middle loses nothing.
   await page.reload();
-  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+  await expect(student.docket()).toContainText('May go');
 
   // Send: barriers first, then the desk.
   await student.goesTo('Send');
@@ -57,7 +57,7 @@ test('one paper from its brief to a confirmed receipt, and a wrong receipt refut
   await page.getByLabel(/I declare/).click();
   await expect(page.getByLabel(/I declare/)).toBeChecked();
   await expect(page.getByText(/The declaration of own work is not made|The note names you|: not met|: unread/)).toHaveCount(0);
-  await expect(send).toBeEnabled({ timeout: 30_000 });
+  await expect(send).toBeEnabled();
   await send.click();
 
   // Confirm: the receipt agrees, and what is stored is the same byte for byte.
@@ -105,7 +105,7 @@ test('two documents: the set is complete and goes together', async ({ page }) =>
   await student.arrives();
   await student.opens('Tide tables and their errors');
   await student.goesTo('Check');
-  await expect(student.docket()).toContainText('May go', { timeout: 30_000 });
+  await expect(student.docket()).toContainText('May go');
   await student.goesTo('Send');
   await expect(page.getByLabel('I have looked at it')).toHaveCount(2);
   for (const box of await page.getByLabel('I have looked at it').all()) await box.click();
@@ -153,7 +153,7 @@ test('Read: what settles is marked, what contradicts is asked, the plan goes int
   await expect(page.locator('mark.chosen')).toContainText('12 March 2099');
 
   // The plan, as a picture and as text.
-  await expect(page.getByRole('img', { name: /Time plan: .*Send by/ })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('img', { name: /Time plan: .*Send by/ })).toBeVisible();
   await student.sees('Draft in by');
   await expect(page.getByRole('table', { name: 'Late penalty' })).toContainText('15 %');
   const download = page.waitForEvent('download');
@@ -226,10 +226,10 @@ test('a reader that cannot be loaded is told instead of waited for, and tried ag
   await page.getByRole('button', { name: 'Check again' }).click();
   // What failed is no longer told while it is done again: of the check first, then of the page.
   await expect(page.getByRole('button', { name: 'Check again' })).toHaveCount(0, { timeout: 1_000 });
-  await expect(student.docket()).toContainText('words', { timeout: 30_000 });
+  await expect(student.docket()).toContainText('words');
   await page.getByRole('button', { name: 'Draw the page again' }).click();
   await expect(page.getByText(/could not be loaded/)).toHaveCount(0, { timeout: 1_000 });
   // A reader starts anew for it: how long that takes on a busy machine is not what is tested here.
-  await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
   await expect(page.getByText(/could not be loaded/)).toHaveCount(0);
 });

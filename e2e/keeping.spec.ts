@@ -12,13 +12,13 @@ test('a file for long keeping is asked for, the plain PDF is written as one, and
   await student.goesTo('Bring');
   await student.brings('thesis.pdf', Buffer.from(await plantedPdf()));
   const line = student.docket().getByRole('row').filter({ hasText: 'form for long keeping' });
-  await expect(line).toContainText('an ordinary PDF', { timeout: 30_000 });
+  await expect(line).toContainText('an ordinary PDF');
   await line.getByRole('link', { name: 'Write anew' }).click();
   await page.getByRole('button', { name: 'Write it', exact: true }).click();
   await student.sees('Written for long keeping');
   await student.sees('every rule that can be told from the file is kept');
-  await expect(line).toContainText('says it is PDF/A-2b', { timeout: 30_000 });
+  await expect(line).toContainText('says it is PDF/A-2b');
   await expect(line).toContainText('met');
   await student.takesBack();
-  await expect(line).toContainText('an ordinary PDF', { timeout: 30_000 });
+  await expect(line).toContainText('an ordinary PDF');
 });

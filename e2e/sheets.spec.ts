@@ -5,7 +5,6 @@ import { Student } from './desk.ts';
 
 const prose = 'Sediment budgets of a realigned saltmarsh show how each flood tide carries silt and clay over its surface while ebb currents export only little. Plants slow the water, and what settles among the stems is held by roots. ';
 test('photographed sheets become one PDF: judged, put in order, a corner pulled by keyboard, and taken back', async ({ page }) => {
-  test.setTimeout(120_000);
   const sheet: Quad = [[270, 100], [1000, 140], [1064, 1216], [192, 1178]], drawn = await drawnPage(`${prose.repeat(3)}\n${prose.repeat(2)}`, { dpi: 130, size: 13 }), frame = { width: 1280, height: 1344, quad: sheet };
   const [sharp, blurred] = [await photoFile(photograph(drawn, frame)), await photoFile(photograph(drawn, { ...frame, blur: 5 }))];
   const student = new Student(page);
@@ -16,7 +15,7 @@ test('photographed sheets become one PDF: judged, put in order, a corner pulled 
   await student.sees('page-2.jpg');
   await student.goesTo('Mend');
   const pages = page.getByRole('list', { name: 'Order of the pages' });
-  await expect(pages).toContainText('take it again', { timeout: 60_000 });
+  await expect(pages).toContainText('take it again');
   await expect(pages.getByRole('listitem').first()).toContainText('page-1.jpg');
   const corner = page.getByRole('slider', { name: 'Corner top left' });
   expect(Math.abs(Number((await corner.getAttribute('aria-valuetext'))!.split(',')[0]) - 270)).toBeLessThan(8);
@@ -31,11 +30,10 @@ test('photographed sheets become one PDF: judged, put in order, a corner pulled 
   await student.sees(/page-2\.jpg, sharpness \d+ of 100/);
   const made = page.getByRole('region', { name: 'Mends of page-1.pdf' });
   await student.takesBack(made);
-  await expect(pages.getByRole('listitem')).toHaveCount(2, { timeout: 30_000 });
+  await expect(pages.getByRole('listitem')).toHaveCount(2);
 });
 
 test('where a picture is asked for, one photo becomes its sheet alone, as JPEG, and is taken back', async ({ page }) => {
-  test.setTimeout(120_000);
   const sheet: Quad = [[270, 100], [1000, 140], [1064, 1216], [192, 1178]], shot = await photoFile(photograph(await drawnPage(`${prose.repeat(3)}`, { dpi: 130, size: 13 }), { width: 1280, height: 1344, quad: sheet, blur: 4 })), student = new Student(page);
   await student.arrives();
   await page.getByRole('button', { name: 'Start another paper' }).click();
@@ -46,12 +44,12 @@ test('where a picture is asked for, one photo becomes its sheet alone, as JPEG, 
   await student.brings('sketch.jpg', Buffer.from(shot));
   await student.goesTo('Mend');
   const part = page.getByRole('region', { name: 'The sheet in sketch.jpg' });
-  await part.getByRole('button', { name: 'Make the picture' }).click({ timeout: 60_000 });
+  await part.getByRole('button', { name: 'Make the picture' }).click();
   await student.sees('Made of 1 photo');
   await expect(part).toHaveCount(0);
   const made = page.getByRole('region', { name: 'Mends of sketch.jpg' });
   await expect(made).toContainText('JPEG');
   await student.takesBack(made);
-  await expect(part).toBeVisible({ timeout: 30_000 });
+  await expect(part).toBeVisible();
   expect(student.errors).toEqual([]);
 });
