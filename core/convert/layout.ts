@@ -10,6 +10,7 @@ import { fromBase64, latin1 } from '../text/bytes.ts';
 import { inOneFlow } from './flows.ts';
 import { hangLabels } from './hanging-labels.ts';
 import { formatNumber } from '../styles/number-formats.ts';
+import { holdBack, putBack, type HeldBack } from './own-compression.ts';
 import { lineKey, linesOn, piecesOf, type LineLook, type LineOn, type LinePicture, type LinePlace } from './running-lines.ts';
 import { countPages, takeApart, writePages, type NotedBody, type SheetOf } from './set-pages.ts';
 import { tagPages } from './tags/tag.ts';
@@ -195,8 +196,11 @@ async function withoutBrokenPictures(body: string): Promise<string | null> {
   const sound = body.replace(/<img src="(data:[^"]+)"[^>]*\/>/g, (whole, source: string) => (decodes(source) ? whole : ''));
   return sound === body ? null : sound;
 }
-async function layOnce(page: PageDescription, job: Job, titled: boolean): Promise<Uint8Array> {
-  const mupdf = await loadMupdf();
+async function layOnce(whole: PageDescription, job: Job, titled: boolean): Promise<Uint8Array> {
+  const mupdf = await loadMupdf(), held = holdBack(mupdf, whole.body), page = { ...whole, body: held.body };
+  try { return await layPages(mupdf, page, held, job, titled); } finally { whole.repeatedPictures = page.repeatedPictures; }
+}
+async function layPages(mupdf: MupdfModule, page: PageDescription, held: HeldBack, job: Job, titled: boolean): Promise<Uint8Array> {
   await readyFaces(`${page.body}${JSON.stringify([page, ...page.laterLines].map((l) => [l.head, l.foot, l.firstHead, l.firstFoot, l.evenHead, l.evenFoot]))}`);
   const buffer = new mupdf.Buffer(), noted = takeApart(page.body);
   const writer = new mupdf.DocumentWriter(buffer, 'pdf', '');
@@ -213,6 +217,7 @@ async function layOnce(page: PageDescription, job: Job, titled: boolean): Promis
     });
     if (noted && notes.length > 0) tagPages(pdf, noted.body, notes, noted.notes, job); else tagPages(pdf, page.body, [], new Map(), job);
     if (outline.length > 0) writeOutline(pdf, outline);
+    putBack(pdf, held);
     await stampRunningLines(pdf, page, sheets);
     pdf.subsetFonts();
     tellLetters(pdf);

@@ -15,16 +15,12 @@ type Lined = RunningLines & Pick<PageDescription, 'laterLines' | 'linesShown' | 
  * @param pages - what the sources' running lines are, as far as it is known */
 export function lostLines(sources: DocumentFacts[], result: DocumentFacts, pages: readonly Lined[]): string[] {
   if (!result.passages.ok) return [];
-  const count = result.pages.ok ? result.pages.value.length : 0, certain = new Set(pages.flatMap((p) => shown(p, count)).flatMap(wordsOf));
-  const there = letters(result.passages.value.map((p) => p.text).join('\n')), words = new Set(result.passages.value.flatMap((p) => wordsOf(p.text))), lost = new Set<string>();
-  for (const source of sources) {
-    if (source.file.kind === 'pdf' || !source.passages.ok) continue;
-    for (const line of source.passages.value.filter((p) => p.place === 'runningHead').flatMap((p) => p.text.split(/[\n\t]/))) {
-      if (there.includes(letters(line))) continue;
-      for (const w of wordsOf(line)) if (!words.has(w) && !words.has(w.toUpperCase()) && certain.has(w)) lost.add(w);
-    }
-  }
-  return [...lost];
+  const lines = sources.flatMap((s) => (s.file.kind === 'pdf' || !s.passages.ok ? [] : s.passages.value.filter((p) => p.place === 'runningHead').flatMap((p) => p.text.split(/[\n\t]/))));
+  if (lines.length === 0) return [];
+  const there = letters(result.passages.value.map((p) => p.text).join('\n')), missed = lines.filter((line) => !there.includes(letters(line)));
+  if (missed.length === 0) return [];
+  const count = result.pages.ok ? result.pages.value.length : 0, certain = new Set(pages.flatMap((p) => shown(p, count)).flatMap(wordsOf)), words = new Set(result.passages.value.flatMap((p) => wordsOf(p.text)));
+  return [...new Set(missed.flatMap(wordsOf).filter((w) => !words.has(w) && !words.has(w.toUpperCase()) && certain.has(w)))];
 }
 
 /** The lines that some page has for certain: as our own engine set the pages, or as the source says. */

@@ -2,6 +2,7 @@ import { Parser } from 'htmlparser2';
 import { withPage, withPdf } from '../engines/pdf.ts';
 import { readXml } from '../engines/xml.ts';
 import { Package } from '../engines/zip.ts';
+import type { DocumentFacts, PlaceKind } from '../model/facts.ts';
 import type { Kind } from '../model/kinds.ts';
 import { markdownToHtml, splitFrontMatter } from '../readers/plain/markdown.ts';
 import { openCompound, paragraphsOf, readStories } from '../readers/doc/text.ts';
@@ -23,8 +24,8 @@ export function labelsShown(labels: string[], starts: string[]): number {
   return shown;
 }
 
-/** Headings, links and list numbers of a file; null for kinds in which they are not told apart. */
-export async function skeletonOf(bytes: Uint8Array, kind: Kind): Promise<Skeleton | null> {
+/** Headings, links and list numbers of a file; null for kinds in which they are not told apart. @param facts - of a PDF, whose lines are read from it */
+export async function skeletonOf(bytes: Uint8Array, kind: Kind, facts: DocumentFacts | null = null): Promise<Skeleton | null> {
   switch (kind) {
     case 'docx': case 'docm': case 'dotx': return docxSkeleton(new Package(bytes));
     case 'odt': return odtSkeleton(new Package(bytes));
@@ -32,7 +33,7 @@ export async function skeletonOf(bytes: Uint8Array, kind: Kind): Promise<Skeleto
     case 'rtf': return rtfSkeleton(latin1(bytes));
     case 'html': return htmlSkeleton(decodeText(bytes));
     case 'markdown': return htmlSkeleton(markdownToHtml(splitFrontMatter(decodeText(bytes)).body));
-    case 'pdf': return pdfSkeleton(bytes);
+    case 'pdf': return { ...(await pdfSkeleton(bytes)), starts: facts ? linesShown(facts) : [] };
     default: return null;
   }
 }
@@ -189,6 +190,9 @@ function rtfSkeleton(source: string): Skeleton {
   return out;
 }
 
+const onPages: ReadonlySet<PlaceKind> = new Set(['text', 'footnote', 'textbox', 'runningHead']);
+const linesShown = (facts: DocumentFacts): string[] => (facts.passages.ok ? facts.passages.value.filter((p) => onPages.has(p.place)).flatMap((p) => p.text.split('\n').map((line) => squeezed(line.slice(0, 200)))) : []);
+
 /** Bookmarks are the headings of a PDF. Source: ISO 32000-1, 12.3.3 (outline), 12.5.6.5 (link annotations), 12.6.4.7 (URI actions). */
 async function pdfSkeleton(bytes: Uint8Array): Promise<Skeleton> {
   const out = emptySkeleton();
@@ -199,8 +203,6 @@ async function pdfSkeleton(bytes: Uint8Array): Promise<Skeleton> {
     walk((pdf.loadOutline() ?? []) as Entry[], 0);
     for (let i = 0; i < pdf.countPages(); i++) withPage(pdf, i, (page) => {
       for (const link of page.getLinks()) { if (outside.test(link.getURI())) out.links.add(sameAddress(link.getURI())); link.destroy(); }
-      const text = page.toStructuredText('preserve-whitespace');
-      try { for (const line of text.asText().split('\n')) out.starts.push(squeezed(line.slice(0, 200))); } finally { text.destroy(); }
     });
   });
   return out;

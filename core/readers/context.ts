@@ -8,5 +8,6 @@ export interface ReadContext {
   depth: number;
   /** remembers pages between a file and its copy */ twin?: Twin | undefined;
   /** nobody asks what is painted and not seen */ wordsOnly?: boolean;
+  /** nobody asks what a file holds besides what its pages show */ shownOnly?: boolean;
   readInner(bytes: Uint8Array, name: string, context: ReadContext): Promise<DocumentFacts>;
 }

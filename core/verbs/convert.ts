@@ -10,7 +10,6 @@ import { mapPdf } from '../convert/pdf/map.ts';
 import { mapHtml, mapMarkdown, mapTextFile } from '../convert/plain/map.ts';
 import { emptySkeleton, labelsShown, skeletonOf, type Skeleton } from '../convert/skeleton.ts';
 import { unescapeXml } from '../engines/xml.ts';
-import { sniffKind } from '../readers/kind.ts';
 import { mapRtf } from '../convert/rtf/map.ts';
 import { writeDocx } from '../convert/docx/write.ts';
 import { pictureSource } from '../convert/picture.ts';
@@ -18,7 +17,7 @@ import { embedStandardFonts } from '../mends/embed/embed.ts';
 import { emptyPage, type PageDescription } from '../convert/page-description.ts';
 import { proveConversion, type ConversionProof } from '../convert/prove.ts';
 import { lostLines } from '../convert/prove-lines.ts';
-import { readDocument } from '../readers/index.ts';
+import { readShown, readWords } from '../readers/index.ts';
 import { pictureSize } from '../readers/image/read.ts';
 import { orientationIn } from '../readers/image/orientation.ts';
 import type { DocumentFacts } from '../model/facts.ts';
@@ -52,11 +51,11 @@ export async function convertFiles(files: SourceFile[], job: Job = {}, office?: 
     bytes = await withPdf(await joinPdfs(parts), (pdf) => { introduce(pdf, { title: wish.untitled ? null : first ?? null, language }); return saveWhole(pdf); });
   }
   if (wish.pageNumbers) { const numbered = await numberPages(bytes, parts.length - files.length); bytes = numbered.bytes; pages.push({ ...emptyPage(), generated: numbered.numbers }); }
-  const result = await readDocument(bytes, 'result.pdf', {});
+  const result = await readShown(bytes, 'result.pdf');
   const summed = pages.reduce((sum, p) => ({ images: sum.images + p.counts.images, tables: sum.tables + p.counts.tables, equations: sum.equations + p.counts.equations, footnotes: sum.footnotes + p.counts.footnotes }), { images: 0, tables: 0, equations: 0, footnotes: 0 });
   // Pictures are counted in the result itself.
   const counts = { ...summed, images: result.structure ? result.structure.images - pages.reduce((n, p) => n + p.repeatedPictures, 0) : summed.images };
-  const skeletons = await compareSkeletons(files, sources, bytes, pages), totals = files.length === 1 && result.pages.ok ? totalsShown(pages.flatMap((p) => [p, ...p.laterLines]), result.pages.value.length) : [], proof = proveConversion(sources, result, { generated: [...pages.flatMap((p) => p.generated), ...totals], counts }, skeletons, lostLines(sources, result, pages)), told = [...pages.flatMap((p) => p.losses), ...skeletons.losses];
+  const skeletons = await compareSkeletons(files, sources, bytes, result, pages), totals = files.length === 1 && result.pages.ok ? totalsShown(pages.flatMap((p) => [p, ...p.laterLines]), result.pages.value.length) : [], proof = proveConversion(sources, result, { generated: [...pages.flatMap((p) => p.generated), ...totals], counts }, skeletons, lostLines(sources, result, pages)), told = [...pages.flatMap((p) => p.losses), ...skeletons.losses];
   return {
     bytes, engine: office ? 'office' : 'builtin', pages: result.pages.ok ? result.pages.value.length : 0,
     fonts: result.fonts.ok ? result.fonts.value.map(({ name, embedded }) => ({ name, embedded })) : [],
@@ -71,7 +70,7 @@ function notCarried(proof: ConversionProof, told: string[]): string[] {
 }
 
 /** Headings, links and list numbers of the sources and of the result; of a source in which they cannot be told apart nothing is expected. */
-async function compareSkeletons(files: SourceFile[], sources: DocumentFacts[], result: Uint8Array, pages: PageDescription[]): Promise<{ before: Skeleton; after: Skeleton; losses: string[] }> {
+async function compareSkeletons(files: SourceFile[], sources: DocumentFacts[], bytes: Uint8Array, result: DocumentFacts, pages: PageDescription[]): Promise<{ before: Skeleton; after: Skeleton; losses: string[] }> {
   const before = emptySkeleton(), losses: string[] = [];
   for (const [i, file] of files.entries()) {
     const own = await skeletonOf(file.bytes, sources[i]!.file.kind);
@@ -80,7 +79,7 @@ async function compareSkeletons(files: SourceFile[], sources: DocumentFacts[], r
     for (const l of own.links) before.links.add(l);
     before.numbered += own.numbered;
   }
-  const read = (await skeletonOf(result, sniffKind(result, 'result').kind)) ?? emptySkeleton(), after = { ...read, numbered: labelsShown(pages.flatMap(labelsOf), read.starts) }, lost = [...before.links].filter((l) => !after.links.has(l));
+  const read = (await skeletonOf(bytes, result.file.kind, result)) ?? emptySkeleton(), after = { ...read, numbered: labelsShown(pages.flatMap(labelsOf), read.starts) }, lost = [...before.links].filter((l) => !after.links.has(l));
   if (lost.length > 0) losses.push(`${lost.length === 1 ? 'a link is' : `${lost.length} links are`} no longer one: ${lost.slice(0, 3).join(', ')}${lost.length > 3 ? ' …' : ''}`);
   if (after.headings.length < before.headings.length) losses.push(`${before.headings.length - after.headings.length} of ${before.headings.length} headings are no longer marked as such`);
   if (after.numbered < before.numbered) losses.push(`${before.numbered - after.numbered} of ${before.numbered} list numbers were not found again`);
@@ -108,7 +107,7 @@ export async function laidPagesOf(file: SourceFile, facts: DocumentFacts): Promi
 
 /** @throws {CannotDo} for what cannot be read as a document at all */
 async function readSound(file: SourceFile): Promise<DocumentFacts> {
-  const facts = await readDocument(file.bytes, file.name, {});
+  const facts = await readWords(file.bytes, file.name);
   if (facts.file.encrypted === 'needs password') throw new CannotDo('encrypted', 'The file is locked with a password.', 'Save a copy without a password and bring that.', file.name);
   if (facts.file.troubles.some((t) => ['truncated', 'damaged', 'bomb', 'empty', 'link', 'lock', 'partial', 'vendor'].includes(t.code))) throw new CannotDo('unreadable', 'The file is damaged or not a document, so it cannot be converted.', 'Save it again from the program it was written in.', file.name);
   return facts;
@@ -126,8 +125,8 @@ async function convertToDocx(files: SourceFile[], job: Job, office?: OfficeEngin
     pages.push(page === 'pdf' ? await mapPdf(file.bytes, job) : page === 'picture' ? pictureDescription(file) : page);
   }
   const whole = joinDescriptions(pages), bytes = byOffice ?? writeDocx(whole);
-  const result = await readDocument(bytes, 'result.docx', {});
-  const skeletons = await compareSkeletons(files, sources, bytes, pages);
+  const result = await readShown(bytes, 'result.docx');
+  const skeletons = await compareSkeletons(files, sources, bytes, result, pages);
   const proof = proveConversion(sources, result, { generated: whole.generated, labelsAreNumbering: true, counts: result.structure ?? whole.counts }, skeletons, lostLines(sources, result, pages)), told = [...whole.losses, ...skeletons.losses];
   const laidOut = await layOut(mapDocx(bytes), {}).then((pdf) => withPdf(pdf, (d) => d.countPages()), () => 0);
   return {

@@ -50,8 +50,8 @@ export async function readPdf(bytes: Uint8Array, file: FileFacts, context: ReadC
       integrity.push(...layers.integrity);
       const forms = await readForms(bytes, [...streams.coded.keys()], context.job, gaps);
       for (const [num, text] of forms) if (/[\p{L}\p{N}]{2}/u.test(text)) streams.drawn.push({ ...streams.coded.get(num)!, text: text.trim() });
-      streams.passages.push(...notShown(streams.drawn, passages), ...await readSparePages(bytes, survey, shownPages, context.job, gaps), ...betweenObjects(bytes), ...(earlierStates(bytes).length === 0 ? unlistedObjects(bytes, survey) : []));
-      const revisions = await readRevisions(bytes, passages, context, gaps);
+      if (!context.shownOnly) streams.passages.push(...notShown(streams.drawn, passages), ...await readSparePages(bytes, survey, shownPages, context.job, gaps), ...betweenObjects(bytes), ...(earlierStates(bytes).length === 0 ? unlistedObjects(bytes, survey) : []));
+      const revisions = context.shownOnly ? { passages: [], metadata: [], count: 0 } : await readRevisions(bytes, passages, context, gaps);
       file.troubles.push(...dedupe(tree.troubles));
       return {
         file,
@@ -86,7 +86,7 @@ async function readObjects(pdf: PdfDocument, survey: Survey, context: ReadContex
     pageDicts.push(dict ?? new Map());
   }
   if (!survey.complete) gaps.push({ part: 'objects', page: null, why: 'tooLarge' });
-  const tree = readStrings(survey, pageOf), streams = await readStreams(pdf, survey, context, gaps);
+  const tree = context.shownOnly ? noStrings() : readStrings(survey, pageOf), streams = context.shownOnly ? noStreams() : await readStreams(pdf, survey, context, gaps);
   return { survey, shownPages: new Set(pageOf.keys()), pageDicts, tree, streams, fonts: markRestricted(pdf, markIdle(pdf, survey, pageDicts, readFonts(survey, pageDicts))), gaps };
 }
 
@@ -112,6 +112,8 @@ const dedupe = (troubles: Trouble[]): Trouble[] => [...new Map(troubles.map((t) 
 
 /** `drawn`: what forms draw, which the pages may show or not */
 interface StreamFacts { passages: Passage[]; metadata: MetadataFact[]; drawn: Passage[]; /** forms whose letters only their fonts tell, and what each counts as */ coded: Map<number, Passage> }
+const noStreams = (): StreamFacts => ({ passages: [], metadata: [], drawn: [], coded: new Map() });
+const noStrings = (): TreeStrings => ({ passages: [], metadata: [], troubles: [], comments: 0, highlights: 0 });
 /** Streams that carry words of their own: XMP packets, attachments, embedded pictures, scripts, orphaned content. */
 async function readStreams(pdf: PdfDocument, survey: Survey, context: ReadContext, gaps: Gap[]): Promise<StreamFacts> {
   const passages: Passage[] = [], metadata: MetadataFact[] = [], drawn: Passage[] = [], coded: StreamFacts['coded'] = new Map();
