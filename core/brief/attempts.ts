@@ -25,6 +25,8 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     if (oneMore) { out.allowed.push({ value: 2, start: answer.start, end: answer.end }); return; }
     // How often a file may be replaced is not how often it may be handed in.
     if (again && c.asks === 'open') return;
+    // “Can I submit twice? Yes. We'll take the second.”
+    for (const next of [answer, clauses[i + 2]]) for (const m of next ? matchesIn(next, /(?:^\W*|[.;,] )(?:A(?:nswer)?\s*[:.]\s*)?(?:yes\W+)?(?:and |but |then )?(?:we|I)(?:['’]ll| will| only| just)* (?:take|mark|grade|look at|read|use|count|see) (?:only |just )?the (?:second|last|later|latest|newer|final)(?: one| version| file| upload)?\W*$/gi) : []) out.keeps.push({ value: 'latest', start: m.at, end: m.to });
     // Neither yes nor no: only a number of times answers it.
     if (c.asks === 'open') { const often = howOften(answer.text, howManyTries.test(c.text)); if (often !== null) out.allowed.push({ value: often, start: answer.start, end: answer.end }); return; }
     if (c.asks === 'no') out.allowed.push({ value: 1, start: answer.start, end: answer.end });

@@ -218,7 +218,7 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   if (/^\W*(?:when|due(?: date)?|deadline|hand-?in)\s*:[^.;]{0,20}\b(?:last|final) (?:day of (?:class(?:es)?|term|teaching)|class|session|meeting)\b[^;]{0,20}$/i.test(before)) return 'due';
   if (/\bcut-?off (?:date |time )?for late (?:submissions?|work|papers?|essays?|hand-?ins?) is\s*(?:on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // What a cut-off is depends on whether there is a deadline before it: that is seen later.
-  if (/\bcut-?off(?: date| time)?\s+is\s*(?:on\s+)?(?:\w+day,?\s*)?$/i.test(before)) return 'other';
+  if (/\bcut-?off(?: date| time)?\s+(?:is|remains|stays)(?: (?:still|now|therefore|then|again|always|also))?\s*(?:on\s+)?(?:\d[\d:.]*(?: ?[ap]m)?,?\s+(?:on\s+)?)?(?:(?:this|next)(?: coming)?\s+)?(?:\w{3,6}day,?\s*(?:(?:next )?week\s*)?\(?)?(?:the\s+)?$/i.test(before)) return 'other';
   if (/\bopens?(?: for (?:submissions?|uploads?|hand-?ins?|business))?(?: at [\d:.apm ]+)?\s*(?:on|from|at)?\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   // “It will accept files from 8:00 on 12 April and will stop accepting them at 20:00 on 16 April.”
   if (/\b(?:stops?|stopped|cease[sd]?) (?:accepting|taking)\b[^.;\d]{0,14}(?:\b(?:at|on|by)\s*)?(?:\d[\d:.]*(?: ?[ap]m)?\s*on\s*)?(?:\w+day,?\s*)?$/i.test(before)) return 'due';

@@ -168,11 +168,15 @@ function rowName(clause: Clause, dates: ReadDate[], columns: (DateRole | null)[]
   return first && first.length <= 60 && dates.every((d) => text.slice(d.start, d.end) !== first) && !/\d{4}/.test(first) ? first : null;
 }
 
-/** “It opens on Monday the 7th of June. Everything has to be in by 10am on Friday the 11th.”: a weekday and a number stand for the month of the date before. */
+/** “Friday the 11th”, “next Friday (the 11th)”. */
+const dayInWeek = /\b((?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?)\b\.?,? (?:next week,? |week )?(?:\((?:the )?(?=[^()]*\))|the )?(\d{1,2})(?:st|nd|rd|th)\b(?:\))?(?!\s+(?:of|century|floor|edition|week)\b)/i;
+/** “It opens on Monday the 7th of June. Everything has to be in by 10am on Friday the 11th.”: a weekday and a number stand for the month of the date before; where there is none, for the next day that is both. */
 function dayOfSameMonth(clause: Clause, rows: DatedRow[], reading: Reading): ReadDate[] {
-  const m = /\b((?:mon|tues|wednes|thurs|fri|satur|sun)day),? (?:the )?(\d{1,2})(?:st|nd|rd|th)\b(?!\s+(?:of|century|floor|edition|week)\b)/i.exec(clause.text), last = m ? rows.filter((r) => r.date.problem === 'none').at(-1) : undefined;
-  if (!m || !last) return [];
-  const [year, month] = last.date.iso.split('-'), hour = timeOfDay.exec(clause.text)?.[0];
+  const m = dayInWeek.exec(clause.text), last = m ? rows.filter((r) => r.date.problem === 'none').at(-1) : undefined;
+  if (!m) return [];
+  const hour = timeOfDay.exec(clause.text)?.[0];
+  if (!last) { const next = reading.read(`${m[1]} ${m[2]}th${hour ? `, ${hour}` : ''}`); return next ? [{ ...next, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : []; }
+  const [year, month] = last.date.iso.split('-');
   const date = Number(m[2]) > Number(last.date.iso.slice(8, 10)) ? reading.read(`${m[1]} ${m[2]} ${monthNames.split('|')[Number(month) - 1]} ${year}${hour ? `, ${hour}` : ''}`) : null;
   return date ? [{ ...date, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
 }

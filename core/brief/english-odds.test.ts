@@ -46,3 +46,11 @@ test.each<[string, (b: Brief) => unknown, unknown]>([
   ['I count everything from the first word to the last, so no title, no footnotes, no references.', (b) => b.counting?.left, ['footnotes', 'references']], ['Where: > Urban Design > Assignments > Two squares', (b) => b.place, 'Urban Design > Assignments > Two squares'],
   ['No names in the file name, which shall consist of the candidate number followed by the paper number.', (b) => b.naming.mustContain[0], 'candidateNumber'],
 ])('%s', (text, of, value) => expect(of(read(text))).toEqual(value));
+test.each<[string, unknown, (b: ReturnType<typeof readBrief>['brief']) => unknown]>([
+  ['No names on anything.', true, (b) => b.anonymous], ['No names on any of the files.', true, (b) => b.anonymous], ['Don’t put names on anything.', true, (b) => b.anonymous], ['No names on the list of speakers.', null, (b) => b.anonymous], ['no need to anonymise, we know you.', false, (b) => b.anonymous], ['No need to anonymise: we know who is in which group.', false, (b) => b.anonymous],
+  ['only one of you uploads it. use harvard. done.', 'Harvard', (b) => b.referenceStyle], ['use chicago footnotes', 'Chicago', (b) => b.referenceStyle], ['we meet in oxford. bring a book.', null, (b) => b.referenceStyle],
+  ['Q: Can I submit twice?\nA: Yes, up to two times. We’ll take the second.', 'latest', (b) => b.attempts.keeps], ['Q: Do I need to sign anything?\nA: No, ticking the box at upload is your declaration.', true, (b) => b.declaration], ['Q: Do I need to sign anything?\nA: No declaration is needed.', false, (b) => b.declaration],
+  ['A link is not ok, export it as pdf pls.', ['pdf'], (b) => b.documents[0]?.types], ['No PDF, please.', undefined, (b) => b.documents[0]?.types], ['Please prepare a two-page (max.) response paper.', 2, (b) => b.limits.maxPages],
+  ['One late day costs one point (out of 20), max. three late days.', 3, (b) => b.late.cutoffDays], ['You have at most three late days for the whole term.', null, (b) => b.late.cutoffDays],
+  ['Where?  Module page → Assessment → “Portfolio A2”.', 'Portfolio A2', (b) => b.place], ['Upload: course page > Week 8 > “Essay 2”', 'Essay 2', (b) => b.place], ['Where? Course page → Uploads.', 'Course page → Uploads', (b) => b.place],
+])('%s', (text, wanted, of) => { expect(of(readBrief(text, '2026-11-30T09:00:00Z').brief)).toEqual(wanted); });

@@ -12,6 +12,9 @@ const daysLate = `(?:(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|
 const isWorthless = "(?:(?:is|are|was|gets?)(?: not| no longer|n['’]t)|(?:will|can|could|may)(?: not| no longer|not|n['’]t) be|won['’]t be|can['’]t be) (?:\\w+ )?(?:marked|graded|accepted|read|assessed|considered|taken|looked at)";
 const notMarkedAfter = new RegExp(`\\bafter ${daysLate},? ${lateWork} ${isWorthless}\\b|\\b${lateWork} ${isWorthless}(?: at all| any ?more| any longer)? after ${daysLate}`, 'gi');
 /** Penalty per day and the last day still accepted; 0 where late work is not accepted at all. */
+const lateQuestion = /^\W*(?:Q\s*[:.]\s*)?(?:(?:and |but )?what (?:happens )?if (?:I|we|you|it|they|my \w+)(?: am|['’]m| are|['’]re| is|['’]s)? |(?:a bit |too |running |if you(?:['’]re| are) )?)(?:late(?: (?:work|papers?|essays?|reports?|submissions?|hand-?ins?))?|miss(?:ed)? (?:it|the deadline|the due date|the cut-?off)|after the deadline|past the deadline)\s*\?/i;
+const nothingForIt = /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:(?:then|that means|that['’]s|that is|tough luck|sorry|unfortunately)[,:]? )*(?:it(?:['’]s| is| means| gets| (?=fails)) ?|you(?:['’]ll| will)? (?:get|score|have|receive) |there (?:is|are|will be) |your \w+ (?:gets|scores|is) )?(?:(?:an?|automatic(?:ally)?|just|only) )*(?:zero|0|nought|nothing|no (?:points?|marks?|credit|grade)|an? F|fail(?:s|ed)?)(?: points?| marks?| credit)?(?=\W*(?:$|,? (?:sorry|I['’]m afraid|no exceptions?|full stop)\b))/gi;
+
 export function readLate(clauses: Clause[]): LateRead {
   const out: LateRead = { percentPerDay: [], cutoffDays: [] };
   /** “What if I am late? 5 marks a day, up to five days.” */
@@ -31,6 +34,8 @@ export function readLate(clauses: Clause[]): LateRead {
   for (const clause of clauses) if (clause.under && /^\W*(?:Q\s*[:.]\s*)?(?:can|may|is it possible to|am I allowed to) (?:I |we )?(?:submit|hand (?:it )?in|upload)(?: it| my \w+)? late\b[^?]{0,20}\?/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?No\W*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
   for (const clause of clauses) if (clause.under && /^\W*(?:Q\s*[:.]\s*)?how late\b[^?]*\?/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:not at all|you can['’]?t|you cannot)\W*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
   for (const clause of clauses) if (clause.under && /\blate (?:submissions?|work|papers?|essays?|reports?|hand-?ins?|uploads?)\b[^?]*\?|\b(?:submit|hand (?:it )?in|upload)\b[^?]*\blate\b[^?]*\?|\b(?:am|are) (?:I|we|you) late\b/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:(?:they|these|late \w+) are )?not (?:possible|accepted|allowed|permitted)\b[^,;]*$/gi)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
+  // “Late? Then it's 0 points, sorry.”
+  for (const [i, clause] of clauses.entries()) if (clause.under && clauses[i - 1]?.under !== clause.under && lateQuestion.test(clause.under) && !(/\bhappens\b/i.test(clause.under) && /^\W*(?:A(?:nswer)?\s*[:.]\s*)?nothing\b/i.test(clause.text))) for (const m of matchesIn(clause, nothingForIt)) out.cutoffDays.push({ value: 0, start: m.at, end: m.to });
   for (const clause of clausesWith(clauses, /\b(?:late|grace|(?:on|in) time|by then|penalt|deduct|overdue|lose|days?|after|accepted|missed|capped|possible|once|timel|max\.?|later|\/day|(?:24|48|72|96) ?h)/i)) {
     const override = isCorrection(clause);
     // “Up to 72 hours late: capped at 40 %; later than that they are not marked.”
@@ -93,6 +98,8 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\b(?:per|a|each|every) day\b[^.;]{0,20}\bup to (a|one|two) weeks?\b/gi)) if (/\blate\b/i.test(clause.text)) cut(7 * numberWords[m[1]!.toLowerCase()]!, m);
     for (const m of matchesIn(clause, /\bfor up to (one|two|three|a|\d) weeks?\b[^.;]{0,40}\bnot (?:be )?(?:accepted|marked) (?:after|beyond)\b/gi)) cut(7 * (numberWords[m[1]!.toLowerCase()] ?? Number(m[1])), m);
     for (const m of matchesIn(clause, /\bthere(?:['’]s| is) no late (?:uploads?|submissions?|hand-?ins?|work)\b/gi)) cut(0, m);
+    // “One late day costs one point, max. three late days.”
+    if (/\b(?:costs?|lose|loses|minus|deducted)\b/i.test(clause.text)) for (const m of matchesIn(clause, new RegExp(`(?:\\bmax(?:imum)?\\.?(?: of)?|\\bat most|\\bup to|\\bno more than) ${small} late days\\b`, 'gi'))) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, /\blate days?\b[^.;]*\bat most (\d|one|two|three|four|five) (?:on|for|per) (?:this|any one|any|one|a single|an?) (?:project|assignment|homework|paper|essay|problem set)\b/gi)) cut(numberWords[m[1]!.toLowerCase()] ?? Number(m[1]), m);
     for (const m of matchesIn(clause, /^\W*late\s*[:=]\s*(?:an? )?(?:automatic(?:ally)? )(?:fail|zero|0)/giu)) cut(0, m);
     for (const m of matchesIn(clause, /^\W*late \p{L}+\s*:\s*(?:not (?:accepted|marked|possible)|none)\b/giu)) cut(0, m);

@@ -2,6 +2,7 @@ import type { Limits } from '../model/brief.ts';
 import { bothEnds } from './both-ends.ts';
 import { rangeAnswer, shortAnswer, spokenAnswer } from './limit-answers.ts';
 import { number, spoken, units } from './limit-numbers.ts';
+import { withoutPieces } from './each-of-several.ts';
 import { withTolerance } from './tolerance.ts';
 import { isCorrection, largeNumbers, matchesIn, numberOf, numberWords, spokenThousands, type Clause, type Statement } from './statements.ts';
 
@@ -170,7 +171,7 @@ export function readLimits(said: Clause[]): LimitStatement[] {
   });
   // “How long is the abstract? Between 250 and 300 words.”
   for (const s of found) if (s.clause.under && /^\W*(?:Q\s*[:.]\s*)?how (?:long|many|big|large)\b/i.test(s.clause.under) && !s.clause.text.startsWith(s.clause.under)) s.clause = { ...s.clause, text: `${s.clause.under} ${s.clause.text}`, start: s.clause.start - s.clause.under.length - 1 };
-  return withTolerance(found, clauses).filter((s, _, all) => !s.reach || !all.some((o) => o !== s && o.field === s.field && !o.reach));
+  return withTolerance(withoutPieces(found, clauses), clauses).filter((s, _, all) => !s.reach || !all.some((o) => o !== s && o.field === s.field && !o.reach));
 }
 
 /** “The word count should be within ten per cent of 2,000.” “The length must not differ from 2,000 words by more than 10 %.”: as the whole, how far, how much, of what. */
@@ -298,7 +299,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages'): LimitStatement[] {
     const near = before.slice(-60), own = m[0];
     const about = /\b(?:about|around|approximately|approx\.?|roughly|circa|c\.|some|in the region of|~)\s*$|~\s*$/i.test(near) || /^\s*(?:or so\b|approximately\b|approx\b|,\s*(?:roughly|approximately|more or less|or thereabouts)\b(?! \d))/i.test(after);
     // “Both should be not more than 1,500 words each” limits every file.
-    if (each.test(after) && !/\b(?:both|all three|all four) (?:must|should|are|have|need|may|files|documents|essays|papers|reports|parts)\b/i.test(before)) continue;
+    if (each.test(after) && !/\b(?:both|all three|all four) (?:must|should|are|have|need|may|files|documents|essays|papers|reports|parts)\b|\b(?:as|in) (?:its|their) own (?:pdf|file|document)s?\b|\bseparate (?:pdf|file|document)s?\b/i.test(before)) continue;
     if (tolerance && !about && !/(?:\)\s*[,;]|;|\(\d\)|\band (?:an?|the)\b|\w\.\w{3,4}\b)[^]*\d\s?(?:words?|pages?|[KMG]i?B)\b/i.test(tolerance.index > at ? text.slice(m.to - clause.start, tolerance.index).replace(new RegExp(`\\d\\s?${unit}`, 'gi'), '') : '')) { const share = percentOf(tolerance[1] ?? tolerance[2] ?? tolerance[3]) / 100; if (share === 0) { push(max, value, m); continue; } const here = tolerance.index < text.length, span = here ? { at: Math.min(m.at, clause.start + tolerance.index), to: Math.max(m.to, clause.start + tolerance.index + tolerance[0].length) } : m; push(min, Math.ceil(value * (1 - share) - 1e-9), span); push(max, Math.floor(value * (1 + share) + 1e-9), span); continue; }
     if (about) continue;
     // “2 students max. 40 pages, 3 students max. 50”: by the size of a group.

@@ -90,7 +90,7 @@ const spokenAnswer = (text: string): 'yes' | 'no' | undefined => {
 
 /** Some write without capitals: “pdf is fine. call it report.pdf. i won't take any later”. */
 const smallSentence = /(?<=[\w)”’"'])(?<!\b(?:e\.g|i\.e|etc|approx|no|nos|max|min|vs|cf|ca|dr|prof|mr|mrs|ms|st|p|pp|incl|excl|a\.m|p\.m|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|mon|tues?|wed|thu|fri|sat|sun|resp|fig|figs|ed|eds|vol|dept|req|min|hrs?|ext|tel|ref|refs|abs))[.!?](?=\s+[a-z]{2,}\b|\s+i\b)/g;
-const isCasual = (text: string): boolean => /(?:^|[.!?,\s(])i(?:['’](?:m|ll|ve|d)\b| (?:will|won['’]?t|do|don['’]?t|just|can|can['’]?t|cannot|mark|read|look|take|have|want|need|am|would|know|think|only|also|said|say|give|put|accept)\b)/.test(text) || [...text.matchAll(smallSentence)].length >= 3;
+const isCasual = (text: string): boolean => /(?:^|[.!?,\s(])i(?:['’](?:m|ll|ve|d)\b| (?:will|won['’]?t|do|don['’]?t|just|can|can['’]?t|cannot|mark|read|look|take|have|want|need|am|would|know|think|only|also|said|say|give|put|accept)\b)/.test(text) || [...text.matchAll(smallSentence)].length >= (/^\W*[a-z]/.test(text) && !/[.!?]\s+[A-Z]/.test(text) ? 1 : 3);
 /** A note of short lines that mostly begin small: each of them is one. */
 function isNote(text: string): boolean {
   const lines = text.split('\n').filter((l) => l.trim());

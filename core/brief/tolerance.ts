@@ -12,7 +12,7 @@ const over = 'over|above|beyond|longer|more|on top|upwards?|too long|in excess',
 const way = String.raw`(?:(?<both>${either}|(?:${over}) ?(?:or|and|and/or|/) ?(?:${under})|(?:${under}) ?(?:or|and|and/or|/) ?(?:${over}))|(?<over>${over})(?! than (?!that|this|it\b)))\b(?! (?:the age|and beyond))`;
 const theLength = String.raw`(?:(?:the |this |that )?(?:(?:stated |set |given |target |word |page )*(?:limit|count|length|target|number|figure|allowance)|this|it|that|which))`;
 const byHow = String.raw`(?:(?<beyond>more than)|up to|at most|no more than|a maximum of|as much as)? ?`;
-const named = '(?:leeway|tolerance|margin|allowance|variation|deviation|latitude|slack|divergence|overrun)s?';
+const named = '(?:leeway|tolerance|margin|allowance|variation|deviation|latitude|slack|divergence|overrun)s?', rule = '(?:word (?:count |limit )?)?rule';
 
 /** Each way to say how far and which way; what is allowed and what is forbidden beyond is looked at afterwards. */
 const shapes: readonly RegExp[] = [
@@ -21,7 +21,7 @@ const shapes: readonly RegExp[] = [
   // “over or under by 10 %”, “exceed or fall short of this by 10 %”, “be over by more than 10 %”; “above 15 %” alone is how much of something.
   new RegExp(String.raw`\b(?:(?<both>(?:${over}) (?:or|and) (?:${under})|(?:${under}) (?:or|and) (?:${over})|(?:exceed\w*|overshoot|go over) (?:or|and) (?:fall|falls|falling) (?:short|below)(?: of)?|(?:deviat|differ|var|depart|stray|diverge)\w*)|(?<over>over|above|beyond|longer|exceed\w*|overshoot\w*|overrun\w*))\b(?: from)?(?:(?: ${theLength})?,? by| ${theLength}) ${byHow}${amount}${ofOther}`, 'gi'),
   // “a deviation of up to 10 %”, “10 % leeway in both directions”, “the usual 10 % margin”.
-  new RegExp(String.raw`\b${named} ?(?:of|is|:) ?${byHow}${amount}${ofOther}(?:,? ${way})?`, 'gi'), new RegExp(String.raw`(?<![\d.,])${amount} ${named}\b(?:[^.;%]{0,28} ${way})?`, 'gi'),
+  new RegExp(String.raw`\b${named} ?(?:of|is|:) ?${byHow}${amount}${ofOther}(?:,? ${way})?`, 'gi'), new RegExp(String.raw`(?<![\d.,])${amount} (?:${named}|${rule})\b(?:[^.;%]{0,28} ${way})?`, 'gi'),
   // “within 10 % of that”, “plus or minus ten per cent”.
   new RegExp(String.raw`\bwithin ${amount}(?<both> of ${theLength}| either way)?(?=\W|$)`, 'gi'), new RegExp(String.raw`(?<both>±|\+ ?/ ?[-–−]|\bplus (?:or|/) minus|\bgive or take) ?${amount}`, 'gi'),
 ];
@@ -60,7 +60,12 @@ const nearby = 120;
 /** “A report of 2,000 words. … 10 % leeway either way.”: said apart, it is about the one length there is.
  * Without a word on the direction it is above and below what is only a length, and above what is a limit. */
 export function withTolerance(found: LimitStatement[], clauses: readonly Clause[]): LimitStatement[] {
-  const said = clauses.flatMap((clause) => { const t = toleranceOf(clause); return t && !found.some((s) => s.field !== 'maxBytes' && s.start >= clause.start && s.end <= clause.end && (t.words === null || s.end <= t.start || s.start >= t.end)) ? [t] : []; }), [tolerance] = said;
+  const said = clauses.flatMap((clause) => {
+    const own = found.filter((s) => s.field !== 'maxBytes' && s.start >= clause.start && s.end <= clause.end), t = own.length > 0 ? toleranceBeside(clause, own) : null;
+    if (t) return [t];
+    const other = toleranceOf(clause);
+    return other && !own.some((s) => other.words === null || s.end <= other.start || s.start >= other.end) ? [other] : [];
+  }), [tolerance] = said;
   if (!tolerance || new Set(said.map((t) => `${t.share} ${t.words} ${t.both}`)).size > 1) return found;
   // “200 words over” is no length.
   const others = found.filter((s) => !(s.start < tolerance.end && s.end > tolerance.start)), most = tolerance.words === null && !others.some((s) => s.field === 'maxWords') && others.some((s) => s.field === 'maxPages') ? 'maxPages' : 'maxWords', least = most === 'maxWords' ? 'minWords' : 'minPages';
@@ -72,6 +77,11 @@ export function withTolerance(found: LimitStatement[], clauses: readonly Clause[
   const more = tolerance.share === null ? tolerance.words! : first.value * tolerance.share, both = !range && (tolerance.both ?? lengths.every((s) => s.given));
   if (more >= first.value || most === 'maxPages' && tolerance.start - first.end > nearby) return found;
   return [...others.filter((s) => !lengths.includes(s)), { ...limit, value: Math.floor(first.value + more + 1e-9) }, ...(both ? [{ ...limit, field: least as LimitStatement['field'], value: Math.ceil(first.value - more - 1e-9) }] : [])];
+}
+/** “2,000 words (the usual 10 % margin applies)”, “2,000 words, with a margin of 10 %”: right behind the length. */
+function toleranceBeside(clause: Clause, lengths: LimitStatement[]): Tolerance | null {
+  const end = Math.max(...lengths.map((s) => s.end)), behind = /^(?: words?| pages?)?(?: long| in length)?(?:[ \t]*\([^()]{4,60}\)|,? (?:with|within|allowing|plus) [^.;()]{4,40})(?=\W*$)/i.exec(clause.text.slice(end - clause.start));
+  return behind && lengths.every((s) => s.field === lengths[0]!.field) ? toleranceOf({ ...clause, under: 'length', start: end, end: end + behind[0].length, text: behind[0] }) : null;
 }
 /** “The target is 2,000 words”, right before: with how far one may be from it, it is a limit. */
 function bareLength(clauses: readonly Clause[], tolerance: Tolerance): LimitStatement[] {

@@ -75,6 +75,7 @@ export const dueSenses: readonly Sense<'due'>[] = [
     '@paper ... collected|gathered|picked_up|wanted|needed|required|expected|handed_in|submitted|uploaded|sent|delivered|in|ready|finished|complete ... DATE',
     'DATE ... @handing|hand-in|@place|window .. closes|ends|shuts|stops|is_over',
     'DATE ... @handing|hand-in $',
+    'cut-?off|cut-off_date|cut-off_time is|remains|stays .. DATE',
     '@handing|hand-in ... DATE',
     '@handin ... DATE',
     'DATE ... @handin|@handed|collect|collected',

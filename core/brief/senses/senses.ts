@@ -257,7 +257,7 @@ export const similaritySenses: readonly Sense<boolean>[] = [
 ];
 
 export const declarationSenses: readonly Sense<boolean>[] = [
-  { value: false, says: [
+  { value: false, unless: /\bbox\b[^.;]{0,30}\b(?:is|counts as|serves as)\b/i, says: [
     'leave_out|omit|skip .. declaration|statement_of_originality|statement_of_authorship|pledge',
     '@needless ... @affirmation ... @ownWork',
     '@needless ... declaration|affidavit|pledge|affirmation',
@@ -274,6 +274,7 @@ export const declarationSenses: readonly Sense<boolean>[] = [
     '@handing counts_as|is|amounts_to|serves_as .. declaration|confirmation|statement|affirmation ... @ownWork',
     'without .. signed? .. declaration|affirmation|pledge|affidavit|statement_of_originality|statement_of_authorship',
     '@affirm .. authorship|originality|sole_author|own_work',
+    'ticking|checking|clicking .. box .. is|counts_as|serves_as|stands_for your|the|as? declaration|statement_of_originality|confirmation',
   ] },
 ];
 

@@ -18,7 +18,8 @@ export const smallNames: readonly Rewrite[] = [
   [/\b(?:times new roman|arial|calibri|garamond|verdana|cambria|helvetica|book antiqua|palatino|courier new|tahoma)\b/g, inCapitals],
   [/(?<=(?:^|[,;(]|\b(?:in|use|font|font:|typed|written|set))\s*)times(?=,? (?:size )?(?:9|1[0-4])\s?(?:pt|point|,|;|\.|$))/gm, inCapitals],
   [/\ba[0-5]\b(?=\s?(?:paper|size|pages?|sides?|sheets?|landscape|portrait|format|posters?|boards?)\b|\s*(?:[,;)]|\.(?!\w)|$))/gm, (name) => name.toUpperCase()],
-  [/\b(?:harvard|chicago|vancouver|oxford)\b(?=[\s-](?:style|referenc|refs|notes|citation|format|system|guidelines|author)|[)]|\s*[,.;)]?\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:harvard|chicago|vancouver)\b/gm, inCapitals],
+  [/(?<=\b(?:use|using|cite (?:in|with|using)|refs? in|references in|citations in|referencing(?: is| in)?|follow|in the style of) )(?:harvard|chicago|vancouver)\b(?=\s*[,.;:)!])/g, inCapitals],
+  [/\b(?:harvard|chicago|vancouver|oxford)\b(?=[\s-](?:style|referenc|refs|notes|footnotes?\b|citation|format|system|guidelines|author)|[)]|\s*[,.;)]?\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:harvard|chicago|vancouver)\b/gm, inCapitals],
   [/\b(?:apa|mla|oscola|mhra|ieee)\b(?=\s(?:style|referenc|citation|format|\d|7th|guidelines)|\s*[,.;)]|\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:apa|mla|oscola|mhra|ieee)\b/gm, (name) => name.toUpperCase()],
   [/(?<=\d(?:[:.]\d\d)?\s?(?:[ap]m|h|hrs)?,?\s\(?|\b(?:noon|midnight),?\s\(?)(?:gmt|bst|utc|cest|cet|eest|eet|[ecmp][sd]t|ist|aoe|sast|aest|aedt|nzst|nzdt|uk)\b(?=\s*[,.;)\n]|\s*$|\s(?:on|time|via)\b)/g, (name) => (name === 'aoe' ? 'AoE' : name.toUpperCase())],
   [/(?<=\d\s?[ap]m,?\s\(?)(?:eastern|pacific|mountain|central|atlantic)\b(?=\s*[,.;)\n]|\s*$|\s(?:on|via)\b)/g, inCapitals],
@@ -59,6 +60,15 @@ export const plainer: readonly Rewrite[] = [
   [/[ \t\f\v]{61,}/g, (gap) => gap.slice(0, 60)],
   [/(?:[ \t]*\n){5,}/g, () => '\n\n\n'],
   [unseenLetters, () => ''],
+  // “Where? Module page → Assessment”: one word that asks is the name of a row.
+  [/(?<=^[ \t]*(?:[-*•][ \t]*)?|[.!] )(where(?=\?[ \t]+(?:[^\n.?]{2,60}[>›→]|[“"]))|how (?:is it )?named|file ?name)\?[ \t]+(?=\S)/gim, (_, [what]) => `${/^how/i.test(what!) ? 'File name' : what}: `],
+  // “a report [PDF, max. 2,000 words]”; “three files: a) report (PDF), b) data (CSV)”.
+  [/(?<=\w )\[(?=(?:PDF|DOCX?|ODT|RTF|CSV|XLSX?|PPTX?|ZIP|JPE?G|PNG|TXT|Word)\b[^\]\n]{0,50}\])([^\]\n]+)\]/gi, (_, [inside]) => `(${inside!})`],
+  [/(?<=[:,;] (?:and )?)([a-e])\) (?=[a-z][\w ]{2,40}\()/g, (_, [letter]) => `(${letter!}) `],
+  // “A link is not ok, export it as PDF”: what is forbidden ends where the order begins.
+  [/(?<=\b(?:(?:not|n['’]t) (?:ok(?:ay)?|fine|allowed|accepted|possible|enough|good|permitted|wanted)|no good|no \w+)), (?=(?:please )?(?:export|save|convert|print|make|turn|send|upload|submit) (?:it|them|your|the|everything)\b)/gi, () => '; '],
+  // “A two-page (max.) paper”.
+  [/(?<=\b(?:one|two|three|four|five|six|eight|ten|\d{1,2})-page) \((?:max\.?|maximum|at most|or less|or fewer)\)(?= \w)/gi, () => ' maximum'],
   [/[\u2010\u2011]/g, () => '-'],
   // Letters in other code points (UAX #15): ligatures of a PDF, and accents apart from their letters.
   [/[\ufb00-\ufb06]/g, (letter) => letter.normalize('NFKC')],

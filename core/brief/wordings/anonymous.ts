@@ -62,6 +62,7 @@ export const anonymousMarking = anyOf('gi', [
 /** Names are to be kept out of the work. */
 export const namesKeptOut = anyOf('gi', [
   /\bthe names? of the (?:candidate|student|author|writer)s? (?:shall|must|may|should|does|do|is to|are to|can) not (?:appear|occur|stand|be (?:shown|given|stated|found|mentioned|written))\b/,
+  /(?:^\W*|[.;] )(?:please )?(?:no names?|(?:do not|don['’]t|never) (?:put|write|use|show|leave) (?:any |your )?(?:names?)) on (?:anything(?: you (?:hand|turn|send|give) in| you submit| at all)?|any(?: of)? (?:the |your |these )?(?:files?|pages?|documents?|papers?|parts?)|(?:the|your) (?:files?|documents?))(?=\s*(?:[.!;),]|$|please\b))/,
   /(?:^\W*|[.;] )no (?:students?['’]?|authors?['’]?|candidates?['’]?|own) names?(?=\s*(?:[.!;)]|$|please\b|anywhere\b))|\(no names?!*\)/,
   /\bleave (?:off|out) your (?:full |own )?names?\b/,
   /^\W*(?:your )?names? (?:off|nowhere|out)\b(?=[\s,!.]*(?:please)?\W*$)|^\W*nameless\b(?=,? please\b|:)/,
@@ -137,7 +138,7 @@ export const namesAreShown = anyOf('gi', [
   /\b(?:markers?|examiners?|graders?|tutors?),? (?:who|which) know your names?\b/,
   /\b(?:markers?|examiners?|graders?) will see your names?\b/,
   /\b(?:student |your |authors['’]? )?names? (?:will be|are|is) (?:visible|shown|known) to (?:the )?(?:examiners?|markers?|graders?|tutors?)\b/,
-  /\b(?:do not|don['’]t|no need (?:for you )?to|need not|needn['’]t|(?:do|does|will) ?(?:not|n['’]t) (?:need|have) to|not (?:necessary|required|needed) to) (?:be )?anonymi[sz]ed?(?: (?:it|them|anything|everything|yoursel(?:f|ves)|(?:your|the|these|any) (?:papers?|essays?|work|reports?|files?|submissions?|assignments?|documents?|texts?))\b|\W*$)/,
+  /\b(?:do not|don['’]t|no need (?:for you )?to|need not|needn['’]t|(?:do|does|will) ?(?:not|n['’]t) (?:need|have) to|not (?:necessary|required|needed) to) (?:be )?anonymi[sz]ed?(?: (?:it|them|anything|everything|yoursel(?:f|ves)|(?:your|the|these|any) (?:papers?|essays?|work|reports?|files?|submissions?|assignments?|documents?|texts?))\b|\W*$|\s*[,:;–-])/,
   /\banonymi[sz]ation (?:is )?not (?:necessary|required|needed|asked for)\b|\bno anonymi[sz]ation (?:is )?(?:necessary|required|needed)\b|\b(?:no need|not (?:necessary|required|needed)) to make (?:it|your \w+|the \w+) anonymous\b/,
 ]);
 
