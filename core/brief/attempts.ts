@@ -68,6 +68,8 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
     // “Attempts: 0 of 3 used”.
     for (const m of matchesIn(clause, /\b(?:attempts?|submissions?|uploads?)\s*[:|]?\s*\d{1,2} (?:of|out of|\/) (\d{1,2})(?: (?:attempts?|submissions?|uploads?))? (?:used|made|left|remaining|available)\b/gi)) { out.allowed.splice(0, out.allowed.length, ...out.allowed.filter((s) => s.end <= clause.start || s.start >= clause.end)); allow(Number(m[1]), m); }
     for (const m of matchesIn(clause, /\beach (?:participant|author|entrant|student|person|candidate|group|team) (?:may|can) (?:submit|upload|hand in|enter|send) (?:only )?(?:one|a single) (?:entry|submission|essay|paper|file|version)(?: only)?\b/gi)) allow(1, m);
+    // “The link does not accept a second submission.”
+    for (const m of matchesIn(clause, /\b(?:does|do|will|can|wo|ca)(?: ?not|n['’]t|not) (?:accept|take|allow|let you make) (?:a|any) (?:second|further|another) (?:submission|file|upload|version|attempt)s?\b/gi)) allow(1, m);
     // “You may re-upload once; the second upload is final.”
     for (const m of matchesIn(clause, /\b(?:re-?upload|re-?submit|upload (?:it )?again|hand (?:it )?in again) (?:only |just )?once\b(?! (?:the|it|you|they|we|both|all|your)\b)/gi)) if (!/(?:\b(?:not|never)|n['’]t)\b/i.test(clause.text.slice(0, m.at - clause.start))) allow(2, m);
     // “The essay may not be resubmitted.”

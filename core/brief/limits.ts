@@ -226,7 +226,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages'): LimitStatement[] {
   if (found.length > 0) return found;
   // “No page limit, but most people need 8 to 12 pages.”
   if (new RegExp(`\\bno (?:fixed |strict )?${what === 'pages' ? 'page' : 'word'} limit\\b`, 'i').test(text)) return found;
-  if (/^\W*(?:each|every) (?:answer|question|response|entry|section|memorial|post)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
+  if (/^\W*(?:each|every) (?:answer|question|response|entry|source|annotation|reference|quotation|caption|section|memorial|post)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
   if (/\b(?:two|three|four|five|six|\d) (?:short )?(?:translations|texts|answers|essays|posts|entries|reviews|pieces|stories|summaries|reports|memos),? (?:each|every one)(?: one)? (?:of|with|having|between|at most|up to|from)\b/i.test(text) && !/\bin total\b/i.test(text)) return found;
   // “About 5,000 words for a dissertation; for an artefact, at least 1,000 words”: what holds for one kind of work alone.
   if (/^\W*for an? [\w-]+(?: [\w-]+)?,? (?:at least|at most|up to|no more than|a minimum of|a maximum of) \d/i.test(text)) return found;
@@ -251,7 +251,7 @@ function readCounts(clause: Clause, what: 'words' | 'pages'): LimitStatement[] {
   // “The portfolio comprises (a) an account of 2,500 words, (b) a record and (c) a plan of one page”: each limits its part.
   if (/\b(?:comprises?|consists? of|is made up of|is composed of)\b/i.test(text) && (text.match(/\((?:[a-e]|i{1,3}|iv|[1-5])\)/g)?.length ?? 0) >= 2 && !/\b(?:pdf|docx?|zip|mp[34]|pptx?|xlsx?|odt|files?|documents?)\b/i.test(text)) return found;
   // “Each answer at most 800 words” limits the answers.
-  const ofEach = (m: { at: number }): boolean => !/\beach part\b[^.;]*\b(?:pdf|docx?|file|document)\b/i.test(text) && /\b(?:each|every) (?:answer|question|response|entry|section|chapter|paragraph|part|post|slide|item|task|student(?! (?:then )?(?:writes|submits|hands|uploads|produces|prepares))|member)\b[^.;]{0,40}$/i.test(text.slice(0, m.at - clause.start));
+  const ofEach = (m: { at: number }): boolean => !/\beach part\b[^.;]*\b(?:pdf|docx?|file|document)\b/i.test(text) && /\b(?:each|every) (?:answer|question|response|entry|section|chapter|paragraph|part|post|slide|item|task|student(?! (?:then )?(?:writes|submits|hands|uploads|produces|prepares))|member)\b[^.;]{0,40}$|\b(?:sources|entries|references|articles|quotations|images|figures|questions|items|terms), each (?:with|having|followed by|has|needs) (?:an? )?$/i.test(text.slice(0, m.at - clause.start));
   const n = `(${number})`;
   // “2,500 words (the acceptable range is 2,250–2,750)”.
   for (const m of matchesIn(clause, new RegExp(`${unit}\\s*\\(?,?\\s*(?:with )?(?:the |an? )?(?:acceptable|permitted|allowed|accepted) range(?: is| being| of|:)?\\s*(?:from |between )?${n}\\s?(?:-|–|to|and)\\s?${n}`, 'gi'))) { push(min, numberOf(m[1]!), m); push(max, numberOf(m[2]!), m); return found; }

@@ -65,6 +65,14 @@ export const plainer: readonly Rewrite[] = [
   // “a report [PDF, max. 2,000 words]”; “three files: a) report (PDF), b) data (CSV)”.
   [/(?<=\w )\[(?=(?:PDF|DOCX?|ODT|RTF|CSV|XLSX?|PPTX?|ZIP|JPE?G|PNG|TXT|Word)\b[^\]\n]{0,50}\])([^\]\n]+)\]/gi, (_, [inside]) => `(${inside!})`],
   [/(?<=[:,;] (?:and )?)([a-e])\) (?=[a-z][\w ]{2,40}\()/g, (_, [letter]) => `(${letter!}) `],
+  // “The upload form only accepts one PDF”: what takes a file is no document.
+  [/\b(upload|submission|hand-?in|online|web) form(?= (?:only |will |just |can )*(?:accepts?|takes?|allows?|supports?)\b)/gi, (_, [what]) => `${what!} page`],
+  // “300 words (min) - 500 words (max)”.
+  [/(?<=\d (?:words|pages)) \(min(?:imum|\.)?\)[ \t]*(?:[-–—,;/]|to|and)[ \t]*(?=\d)/gi, () => ' minimum, '],
+  [/(?<=\d (?:words|pages)) \(min(?:imum|\.)?\)(?!\s*(?:max|up to|at most|\())/gi, () => ' minimum'],
+  [/(?<=\d (?:words|pages) minimum, \d[\d.,]* (?:words|pages)) \(max(?:imum|\.)?\)/gi, () => ' maximum'],
+  // “File: pdf, Name_Number_Essay.pdf”.
+  [/(?<=^[ \t]*(?:[-*•][ \t]*)?(?:file|format|file ?type|type)[ \t]*:[ \t]*(?:PDF|DOCX?|Word|ODT)), (?=[\p{L}\d][\p{L}\d _-]*_[\p{L}\d _-]*\.(?:pdf|docx?|odt)\b)/gimu, () => ', named '],
   // “A link is not ok, export it as PDF”: what is forbidden ends where the order begins.
   [/(?<=\b(?:(?:not|n['’]t) (?:ok(?:ay)?|fine|allowed|accepted|possible|enough|good|permitted|wanted)|no good|no \w+)), (?=(?:please )?(?:export|save|convert|print|make|turn|send|upload|submit) (?:it|them|your|the|everything)\b)/gi, () => '; '],
   // “A two-page (max.) paper”.

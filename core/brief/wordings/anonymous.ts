@@ -104,6 +104,7 @@ export const namesAreShown = anyOf('gi', [
   /^\W*(?:title|cover|first|front) (?:page|sheet)\s*[:|]\s*(?:full )?name,/,
   /^\W*names? on\b(?=,| and\b| –)/,
   /\bwith (?:both|all|your|all three|all four) (?:full |your )?names on (?:the )?(?:top|front|first page|cover|title page)\b/,
+  /\byour (?:full |own )?name (?:must|should|has to|needs to|is to|ought to) be on (?:it|them)\b/,
   /\b(?:make sure|check|see) (?:that )?your name is on (?:it|them|the (?:first|title|cover|front) page|every page|your (?:paper|essay|work))\b/,
   /^\W*name, (?:student|ID|matriculation|registration) (?:number|no\.?)[^.;]{0,30} (?:at|in) the top\b/,
   /^\W*(?:marked|graded|assessed|anonymous(?:ly)? (?:marked|graded))(?: blind)?\s*[:|]\s*(?:N|no)\b(?=\W*$)/,
