@@ -28,3 +28,20 @@ test.each([
   'Datum: 9. Dezember 2026\nUhrzeit: 16:41', 'Abgabedatum: 09.12.2026\nAbgabezeit: 16:41 Uhr', 'Eingegangen am: 09.12.2026\nUm: 16:41 Uhr', 'Datum der Abgabe: 9.12.2026\nUhrzeit der Abgabe: 16.41 Uhr', 'Date de dépôt : 9 décembre 2026\nHeure de dépôt : 16h41', 'Déposé le : 9 décembre 2026\nà : 16 h 41', 'Fecha de entrega: 9 de diciembre de 2026\nHora de entrega: 16:41', 'Data di consegna: 9 dicembre 2026\nOra di consegna: 16:41',
   'Data de entrega: 9 de dezembro de 2026\nHora de entrega: 16h41', 'Datum inlevering: 9 december 2026\nTijd: 16:41', 'Ingeleverd op: 9 december 2026\nTijdstip: 16.41 uur', 'Inlämnad: 9 december 2026\nTid: 16.41', 'Dato: 9. desember 2026\nKlokkeslett: 16.41',
 ])('a day and an hour in other languages: %s', (rows) => expect(readFields(plainReceipt(`${rows}\nReferenz: AB-1207\nessay.pdf`), ['essay.pdf'], 'Europe/Berlin', '2026-12-09T17:00:00Z').fields.receivedAt).toBe('2026-12-09T16:41:00+01:00'));
+
+describe('an act with a number and a time of its own', () => {
+  const acts = ['receipt', 'deposit', 'submission', 'delivery', 'upload', 'hand-in', 'arrival', 'lodgement', 'transfer', 'filing', 'entry'], numbers = ['ID', 'number', 'no.', 'reference', 'code'];
+  const times = ['Time of X', 'Date and time of X', 'X time', 'X date and time'];
+  const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
+  test.each(acts.flatMap((act, a) => numbers.map((n, i) => `${capital(act)} ${n}: D-55120\n${capital(times[(a + i) % times.length]!.replace('X', act))}: 24/11/2026 21:14\nFile: essay.pdf`)))('%s', (text) => {
+    const { fields } = readFields(plainReceipt(text), ['essay.pdf'], 'Europe/London', '2026-11-24T22:00:00Z');
+    expect([fields.id, fields.receivedAt]).toEqual(['D-55120', '2026-11-24T21:14:00+00:00']);
+  });
+  test('the time of a lecture is none', () => { expect(readFields(plainReceipt('Deposit ID: D-55120\nTime of lecture: 24/11/2026 21:14\nFile: essay.pdf'), ['essay.pdf'], 'Europe/London', '2026-11-24T22:00:00Z').fields.receivedAt).toBeNull(); });
+});
+describe('a number before the day is no hour where an hour stands behind it', () => {
+  test.each(['Receipt number: 88-12, 24 November 2026, 21:14', 'Receipt number: 88-17, 24 November 2026, 21:14', 'Receipt no. 12, 24 November 2026, 21:14', 'Receipt number 88-12 of 24 November 2026, 21:14', 'Receipt 12, 2026-11-24 21:14', 'Receipt 12 on 24 November 2026 at 9:14 pm', 'Received: 21:14, 24 November 2026', 'Received 9:14 pm 24 November 2026', 'Received: 21.14 on 24 November 2026', 'Received: 9 pm and 14 minutes'])('%s', (row) => {
+    const at = readFields(plainReceipt(`${row}\nFile: essay.pdf`), ['essay.pdf'], 'Europe/London', '2026-11-24T22:00:00Z').fields.receivedAt;
+    expect(at).toBe(row.includes('minutes') ? null : '2026-11-24T21:14:00+00:00');
+  });
+});

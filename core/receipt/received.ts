@@ -22,6 +22,7 @@ const dateLabel = new RegExp(`^(?:(?:${cameIn}|${coming}) )?(?:date|day)(?: (?:$
 const timeLabel = new RegExp(`^(?:(?:${cameIn}|${coming}) )?(?:time|hour)(?: (?:${cameIn}|of (?:the )?${coming}))?$|^${cameIn} at$|^(?:(?:[\\p{L}-]*)(?:uhrzeit|zeit)|um|heure|à|hora|ora|às|tijd|tijdstip|om|tid|tidspunkt|klokkeslett|klokkeslæt|klockslag|klockan|kl\\.?)(?: (?:de |du |d['’]|del |della |di |da |do |der |des |van |av |for )?[\\p{L}’']+)?$`, 'iu');
 /** Nothing but a time of day, and a day without one, as rows have them in any of these languages. */
 const clockAlone = /^(?:um|kl\.?|à|a las|alle|às|om|at)?\s*\d{1,2} ?(?:(?::|\.|h|heures?|Uhr|uur) ?(?:\d\d(?:[:.]\d\d)?)?|[ap]\.?m\b)[^\d]{0,24}$|^\d{1,2}[:.]\d\d ?[ap]\.?m\b[^\d]{0,24}$/i, dayAlone = /^(?!.*(?:\d{1,2}:\d\d|\d ?[ap]\.?m\b|\d ?(?:h|Uhr|uur)\b|(?<![.\d])\d{1,2}\.\d\d(?![.\d]))).*\d/i;
+const numberBeforeDay = /(?<![\d.:\p{L}/_-])[\p{L}\d/_-]*\d{1,2}(?=,? (?:of |on )?(?:(?:\p{L}{3,10},? )?\d{1,2}(?:st|nd|rd|th)? \p{L}{3,9}\.?,? \d{4}|\p{L}{3,9} \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|\d{1,2}[/.]\d{1,2}[/.]\d{4})\b)/gu;
 /** “Transfer started 12 April 15:40, completed 12 April 15:42”: of several steps in a line those that are not its end are left out. */
 function withoutOtherSteps(line: string): string {
   line = line.replace(/\([^()]*\b(?:deadline|due|closes|created|modified|started)\b[^()]*\)/gi, ' ');
@@ -36,6 +37,8 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   const orders = new Map<string | null, ReturnType<typeof dateOrder>>(), orderBy = (of: string | null): ReturnType<typeof dateOrder> => { if (!orders.has(of)) orders.set(of, dateOrder(text, of)); return orders.get(of)!; };
   const read = (written: string): { at: string; zoneOpen: boolean } | null => {
     written = withoutOtherSteps(written.replace(/,? time (?:of (?:receipt|submission|arrival)|received|submitted):? (?=\d)/i, ' '));
+    // “Receipt 88-12, 24 November 2026, 21:14”: what stands before the day is no hour where one stands behind it.
+    if (clockTime.test(written)) written = written.replace(numberBeforeDay, (number) => (/^\d{1,2}h\d\d$/i.test(number) ? number : ' '.repeat(number.length)));
     // Thousandths of a second, and what an earlier version's time is.
     written = written.replace(/(\d:\d\d:\d\d)\.\d{1,6}\b/g, '$1').replace(/(?:\d{1,2}(?:st|nd|rd|th)? \p{L}{3,9} \d{2,4}|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}),?\s*\d{1,2}[:.]\d\d[^(),;]{0,12}\((?:first|initial|earlier|previous|old)(?: (?:version|upload|file|submission))?\)[,;]?\s*/giu, '');
     const value = dateInEnglish(written);
