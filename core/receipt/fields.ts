@@ -29,8 +29,8 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     .replace(/(\d{4})\s?年\s?(\d{1,2})\s?月\s?(\d{1,2})\s?日|(\d{4})년\s?(\d{1,2})월\s?(\d{1,2})일/g, (_, ...d: (string | undefined)[]) => `${d[0] ?? d[3]!}-${(d[1] ?? d[4]!).padStart(2, '0')}-${(d[2] ?? d[5]!).padStart(2, '0')}`)
     // “[08:20:15] desk: …” is when a line was written; where another line has the day with its time, that is the one.
     .replace(/^\[\d\d:\d\d(?::\d\d)?\]\s*/gm, (clock) => (/\b20\d\d,?\s+(?:at\s+)?\d{1,2}:\d\d/.test(text) ? '' : clock))
-    // “10240 of 18429 bytes” arrived, and no more.
-    .replace(/\b(\d[\d,.]*)\s+of\s+\d[\d,.]*(?=\s*(?:bytes|[KMG]i?B)\b)/g, '$1')
+    // “10240 of 18429 bytes” arrived, and no more, unless a further line says that all of them did.
+    .replace(/\b(\d[\d,.]*)\s+of\s+(\d[\d,.]*)(?=\s*(?:bytes|[KMG]i?B)\b)/g, (_, some: string, all: string) => (text.includes(` ${all} of ${all} `) ? all : some))
     // “Mon Mar 15 13:55:09 GMT 2027”, as `date` writes it (POSIX.1-2017).
     .replace(/\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun) (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec) +(\d{1,2}) (\d\d:\d\d:\d\d) ([A-Z]{3,4}) (20\d\d)\b/g, '$2 $1 $5 $3 $4')
     // ISO 8601, basic format: 20270312T162000Z.
@@ -65,16 +65,17 @@ function withoutRetried(lines: string[]): string[] {
   return lines.filter((l, i) => i >= again || !(timed.test(l) && /\b(?:failed|aborted|timed out|connection lost|interrupted|error)\b/i.test(l)));
 }
 
-/** In a history of attempts, one to a line, the last is what was handed in. */
+const standing = /\b(?:current|active|the one that counts)\b/i;
+/** In a history of attempts, one to a line, the last is what was handed in, or the one that is said to stand. */
 function lastAttempt(text: string): string {
-  const lines = withoutRetried(text.split('\n')), attempts = lines.flatMap((line, i) => { const m = /^\W*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b(?=.*\d[:.]\d\d)/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
+  const lines = withoutRetried(text.split('\n')), attempts = lines.flatMap((line, i) => { const m = /^\W*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b(?=.*\d[:.]\d\d)/i.exec(line) ?? /\d:\d\d\b.*\(version (\d{1,2})\b[^()]*\)/i.exec(line); return m ? [{ i, n: Number(m[1]), stands: standing.test(line) }] : []; });
   // “Attempt 2 (current)” with its rows below it, and “Attempt 1” with its own.
   const heads = lines.flatMap((line, i) => { const m = /^\s*(?:attempt|submission|version|upload|try|hand-?in)\s+(?:no\.?\s*|#)?(\d{1,2})\b[^\d\n]{0,30}$/i.exec(line); return m ? [{ i, n: Number(m[1]) }] : []; });
   if (heads.length > 1 && new Set(heads.map((h) => h.n)).size === heads.length) {
     const newest = Math.max(...heads.map((h) => h.n));
     return lines.filter((_, i) => { const own = heads.filter((h) => h.i <= i).at(-1); return own === undefined || own.n === newest; }).join('\n');
   }
-  const last = attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
+  const named = attempts.filter((a) => a.stands), last = named.length === 1 ? named[0]!.n : attempts.reduce((a, b) => (b.n > a ? b.n : a), 0);
   if (lines.length < text.split('\n').length) text = lines.join('\n');
   // “Old: essay.pdf (10 March, receipt 5511)” over “New: essay.pdf (12 March, receipt 5512)”.
   const fileNamed = new RegExp(`\\.(?:${extensions})\\b`, 'i'), older = (l: string): boolean => /^\W*(?:old|previous|earlier|before|former|replaced)(?: (?:one|file|version|upload|submission))?\s*[:=]/i.test(l) && fileNamed.test(l), newer = (l: string): boolean => /^\W*(?:new|current|now|latest|replacement)(?: (?:one|file|version|upload|submission))?\s*[:=]/i.test(l) && fileNamed.test(l);

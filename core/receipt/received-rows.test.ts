@@ -45,3 +45,11 @@ describe('a number before the day is no hour where an hour stands behind it', ()
     expect(at).toBe(row.includes('minutes') ? null : '2026-11-24T21:14:00+00:00');
   });
 });
+describe('of several versions the one that stands', () => {
+  const fieldsOf = (text: string) => readFields(plainReceipt(text), ['essay.pdf'], 'Europe/London', '2026-11-24T22:00:00Z').fields;
+  test.each([
+    'We received your submission twice:\n1) 24 Nov 2026, 20:59 - essay.pdf (version 1)\n2) 24 Nov 2026, 21:14 - essay.pdf (version 2, current)', 'Uploads:\nUpload 1: 24 Nov 2026, 20:59, essay.pdf\nUpload 2: 24 Nov 2026, 21:14, essay.pdf', 'Version 2 (latest): received 24 Nov 2026, 21:14\nVersion 1: received 24 Nov 2026, 20:59\nFile: essay.pdf',
+    'Version 1 (active): received 24 Nov 2026, 21:14\nVersion 2: received 24 Nov 2026, 21:40, withdrawn\nFile: essay.pdf', 'Received: 24 Nov 2026, 21:14 (version 2)\nFile: essay.pdf',
+  ])('%s', (text) => { expect(fieldsOf(`${text}\nReceipt ID: Q7-118`)).toMatchObject({ receivedAt: '2026-11-24T21:14:00+00:00', id: 'Q7-118' }); });
+  test.each([['essay.pdf: 0 of 33734 bytes\nessay.pdf: 33734 of 33734 bytes - done', 33_734], ['essay.pdf: 20000 of 33734 bytes', 20_000], ['essay.pdf: 0 of 33734 bytes', 0]])('%s', (text, bytes) => { expect(fieldsOf(`${text}\nReceipt ID: Q7-118`).bytes).toBe(bytes); });
+});
