@@ -1,4 +1,5 @@
 import { DateTime } from 'luxon';
+import { isOfMaterials } from './materials.ts';
 import { isOthersDay, refusesFrom, roleOf, type DateRole } from './date-roles.ts';
 import { dateOrder, readDates, type ReadDate } from './dates.ts';
 import { isCorrection, isHomework, type Clause, type Statement } from './statements.ts';
@@ -107,7 +108,7 @@ export function readRows(reading: Reading): RowsRead {
       const subject = clause.text.includes('|') ? subjects[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : undefined;
       if (subject) carried = subject;
       const column = clause.text.includes('|') && subjects.length === 0 ? columns[clause.text.slice(0, date.start - clause.start).split('|').length - 1] : null;
-      push(carried, isRange || windows ? (i % 2 === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) && !isOthersDay(clause, date) ? 'due' : roleOfAnswer(clause, roleOf(clause, date, clauses[index - 1], clauses[index + 1]))));
+      push(carried, isRange || windows ? (i % 2 === 0 ? 'opens' : 'due') : column ?? (head.listed && !opensAt(clause, date) && !isOthersDay(clause, date) ? 'due' : roleOfAnswer(clause, roleOfDay(clause, date, clauses[index - 1], clauses[index + 1]))));
     });
   });
   return out;
@@ -168,6 +169,11 @@ function rowName(clause: Clause, dates: ReadDate[], columns: (DateRole | null)[]
   return first && first.length <= 60 && dates.every((d) => text.slice(d.start, d.end) !== first) && !/\d{4}/.test(first) ? first : null;
 }
 
+/** What a day is for; a day on which only something for the work can be had is none of its own. */
+function roleOfDay(clause: Clause, date: ReadDate, previous: Clause | undefined, next?: Clause): DateRole {
+  const role = roleOf(clause, date, previous, next);
+  return role === 'opens' && isOfMaterials(clause, clause.text.slice(date.start - clause.start, date.end - clause.start)) ? 'other' : role;
+}
 /** “Friday the 11th”, “next Friday (the 11th)”. */
 const dayInWeek = /\b((?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?)\b\.?,? (?:next week,? |week )?(?:\((?:the )?(?=[^()]*\))|the )?(\d{1,2})(?:st|nd|rd|th)\b(?:\))?(?!\s+(?:of|century|floor|edition|week)\b)/i;
 /** “It opens on Monday the 7th of June. Everything has to be in by 10am on Friday the 11th.”: a weekday and a number stand for the month of the date before; where there is none, for the next day that is both. */

@@ -1,5 +1,6 @@
 import { takenIn } from '../dated-rows.ts';
 import type { ReadDate } from '../dates.ts';
+import { isOfMaterials } from '../materials.ts';
 import type { Clause } from '../statements.ts';
 import { senseOfLabel } from './day-labels.ts';
 import { daySenses, dueSenses, type DaySense } from './senses-of-days.ts';
@@ -15,7 +16,10 @@ function withDay(clause: Clause, date: ReadDate, others: readonly ReadDate[]): C
   return { ...clause, text };
 }
 /** What a day is for, by its label or the words around it; null where they do not tell. */
-export const senseOfDay = (clause: Clause, date: ReadDate, others: readonly ReadDate[]): DaySense | null => senseOfLabel(clause, date) ?? senseOfSentence(clause, date, others);
+export function senseOfDay(clause: Clause, date: ReadDate, others: readonly ReadDate[]): DaySense | null {
+  const sense = senseOfLabel(clause, date) ?? senseOfSentence(clause, date, others);
+  return sense === 'opens' && isOfMaterials(clause, clause.text.slice(date.start - clause.start, date.end - clause.start)) ? 'other' : sense;
+}
 const senseOfSentence = (clause: Clause, date: ReadDate, others: readonly ReadDate[]): DaySense | null => /\b(?:survey|questionnaire|poll|feedback form)\b/i.test(clause.text) ? null : sensed([withDay(clause, date, others)], daySenses, null)[0]?.value ?? null;
 /** Whether the words around a day tell that something is due then. */
 export const isDueDay = (clause: Clause, date: ReadDate): boolean => sensed([withDay(clause, date, [])], dueSenses, null).length > 0;
