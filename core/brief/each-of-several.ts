@@ -1,10 +1,11 @@
 import type { LimitStatement } from './limits.ts';
 import type { Clause } from './statements.ts';
 
-const file = String.raw`(?:PDF|file|document|docx|Word (?:file|document))(?: file| document)?`, one = String.raw`(?:one|1|a single|the same|a|one single|a combined|one combined)`;
+const file = String.raw`(?:PDF|file|document|docx|Word (?:file|document))(?: file| document)?`, one = String.raw`(?:one|1|a single|the same|one single|a combined|one combined)`;
 /** Several pieces that make one file: “merged into a single PDF”, “one PDF for all of them”, “a single PDF containing all four essays”. */
 const inOneFile = [
-  new RegExp(String.raw`\b(?:merg|combin|join|collat|assembl|bundl|compil|put|gather|collect|bring|together|all|them)\w*\b[^.;]{0,40}?\b(?:in|into|as|to|in the form of) ${one} ${file}\b(?! (?:per|for each|each))`, 'i'),
+  new RegExp(String.raw`\b(?:merg|combin|join|collat|assembl|bundl|compil)\w*\b[^.;]{0,40}?\b(?:in|into|as|to) (?:${one}|a) ${file}\b(?! (?:per|for each|each))`, 'i'),
+  new RegExp(String.raw`\b(?:put|puts|gather|collect|bring|together|all|them)\b[^.;]{0,40}?\b(?:in|into|as|to|in the form of) ${one} ${file}\b(?! (?:per|for each|each))`, 'i'),
   new RegExp(String.raw`\b(?:one|1|a single|the) ${file},?:? (?:with|containing|that contains|of|for|including|holding) (?:all|both|your|the|these|those|them)\b`, 'i'), new RegExp(String.raw`\bis (?:one|a single) ${file}\s*:`, 'i'), new RegExp(String.raw`\b(?:as|in) (?:one|a single) ${file}\W*$`, 'i'),
 ];
 const eachBefore = /\b(?:each|every)\b(?! (?:page|student|person|group|team|member|pdf|file|document))(?:[^.;]|\b(?:max|min)\.){0,50}$|\bno (?!page|student|group|team|pdf|file|document|more|longer|fewer|less)\w+(?: \w+)? (?:may|should|can|must|is to)\b[^.;]{0,30}$/i, eachBehind = /^[^.;,]{0,14}\b(?:each|apiece|(?:per|for each|for every|in each) (?!page|student|person|group|team|member|side|sheet|pdf|file|document)\w+)\b/i;

@@ -66,7 +66,7 @@ test.each([
 test('what a PDF cannot hold so, or what is not whole, is left to the engine', async () => {
   const mupdf = await loadMupdf(), left: [string, Uint8Array][] = [
     ['see-through', png({ colour: 6 })], ['grey and see-through', png({ colour: 4 })], ['one colour see-through', png({ beside: [chunk('tRNS', Buffer.from([0, 1, 0, 2, 0, 3]))] })], ['a profile', png({ beside: [chunk('iCCP', noise(40))] })],
-    ['interlaced', png({ interlaced: 1 })], ['too few rows', png({ rows: height - 1 })], ['too many rows', png({ rows: height + 1 })], ['cut off', png({ cut: 900 })], ['a filter that there is not', png({ filter: 9 })], ['no list of colours', png({ colour: 3 })], ['small', png({ colour: 0, depth: 1 })],
+    ['interlaced', png({ interlaced: 1 })], ['too few rows', png({ rows: height - 1 })], ['too many rows', png({ rows: height + 1 })], ['cut off', png({ cut: 900 })], ['a filter that there is not', png({ filter: 9 })], ['no list of colours', png({ colour: 3 })], ['more bits than a list of colours has', png({ colour: 3, depth: 16, beside: [palette] })], ['small', png({ colour: 0, depth: 1 })],
   ];
   for (const [what, bytes] of left) expect([what, holdBack(mupdf, shown(bytes))]).toEqual([what, { body: shown(bytes), kept: new Map() }]);
   expect(holdBack(mupdf, shown(png()).replace(' style="width:180pt;height:140pt"', '')).kept.size).toBe(0);

@@ -10,7 +10,11 @@ export interface HeldBack { body: string; /** pictures that stand-ins keep the p
 /** Below this nothing is won. In characters of a data address. */
 const worthwhile = 4_000;
 /** Stand-ins are one pixel high and as wide as no picture is; each has a width of its own, and so its own place among the pictures of the file. */
-const firstWidth = 20_011, mostPixels = 1 << 28;
+const firstWidth = 20_011;
+/** Larger ones, unpacked, are left to the engine, which need not hold them whole. In bytes. */
+const mostUnpacked = 1 << 26;
+/** Bits that a sample may have, by the colour type (PNG 11.2.1, table 11.1). */
+const depths: Readonly<Record<Kept['colour'], readonly number[]>> = { 0: [1, 2, 4, 8, 16], 2: [8, 16], 3: [1, 2, 4, 8] };
 
 /** Takes pictures out of a description that can go into the PDF as they are: the engine would unpack them, and pack them again less well. Each leaves a stand-in of the size it is shown at.
  * Source: PNG (W3C) 11.2 (IHDR, PLTE, IDAT), 9 (filters); ISO 32000-1, 7.4.4.4 (the same filters as predictors), 8.9.5.2 (images), 8.6.6.3 (indexed colours). */
@@ -68,11 +72,11 @@ function readPng(bytes: Uint8Array): Kept | null {
   const chunks = pngChunks(bytes), header = chunks[0], view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   if (header?.type !== 'IHDR' || header.end - header.start !== 13 || chunks.some((c) => c.type === 'tRNS' || c.type === 'iCCP')) return null;
   const width = view.getUint32(header.start), height = view.getUint32(header.start + 4), [depth, colour, , , interlaced] = bytes.subarray(header.start + 8, header.end) as unknown as [number, number, number, number, number];
-  if ((colour !== 0 && colour !== 2 && colour !== 3) || interlaced !== 0 || ![1, 2, 4, 8, 16].includes(depth) || width === 0 || height === 0) return null;
+  if ((colour !== 0 && colour !== 2 && colour !== 3) || interlaced !== 0 || !depths[colour].includes(depth) || width === 0 || height === 0) return null;
   const entries = chunks.find((c) => c.type === 'PLTE'), palette = colour === 3 && entries ? bytes.slice(entries.start, entries.end) : null;
   if (colour === 3 && (!palette || palette.length === 0 || palette.length % 3 !== 0 || palette.length > 3 * 2 ** depth)) return null;
   const row = 1 + Math.ceil((width * samples(colour) * depth) / 8), data = join(chunks.filter((c) => c.type === 'IDAT').map((c) => bytes.subarray(c.start, c.end)));
-  return row * height <= mostPixels && isWhole(data, row, height) ? { width, height, depth, colour, palette, data } : null;
+  return row * height <= mostUnpacked && isWhole(data, row, height) ? { width, height, depth, colour, palette, data } : null;
 }
 /** Every row is there, and filtered in one of the five ways. */
 function isWhole(data: Uint8Array, row: number, height: number): boolean {
