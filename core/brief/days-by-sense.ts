@@ -1,4 +1,5 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
+import { isOfMaterials } from './materials.ts';
 import { senseOfLabel } from './senses/day-labels.ts';
 import { isDueDay, senseOfDay } from './senses/days.ts';
 import type { DaySense } from './senses/senses-of-days.ts';
@@ -46,8 +47,9 @@ export function daysBySense(out: TimesRead, rows: Rows, { clauses }: Reading): v
   const dates = rows.map((r) => r.date), clauseOf = (s: { start: number }): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end);
   const senseOf = (s: { start: number }): DaySense | null => { const clause = clauseOf(s), date = dates.find((o) => o.start === s.start); return clause && date ? senseOfDay(clause, date, dates) : null; };
   if (out.due.length + out.opens.length + out.extension.length + out.lateUntil.length === 0) {
-    const [only] = rows;
-    if (rows.length === 1 && settled(only!) && isDueDay(only!.clause, only!.date)) out.due.push(stated(only!));
+    // Days on which something for the work can be had are none on which it is due.
+    const own = rows.filter(({ clause, date }) => !isOfMaterials(clause, clause.text.slice(date.start - clause.start, date.end - clause.start))), [only] = own;
+    if (own.length === 1 && settled(only!) && isDueDay(only!.clause, only!.date)) out.due.push(stated(only!));
     return;
   }
   if (out.due.some((d) => d.override || isUnsettledDate(d.value))) return;

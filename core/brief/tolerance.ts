@@ -80,7 +80,7 @@ export function withTolerance(found: LimitStatement[], clauses: readonly Clause[
 }
 /** “2,000 words (the usual 10 % margin applies)”, “2,000 words, with a margin of 10 %”: right behind the length. */
 function toleranceBeside(clause: Clause, lengths: LimitStatement[]): Tolerance | null {
-  const end = Math.max(...lengths.map((s) => s.end)), behind = /^(?: words?| pages?)?(?: long| in length)?(?:[ \t]*\([^()]{4,60}\)|,? (?:with|within|allowing|plus) [^.;()]{4,40})(?=\W*$)/i.exec(clause.text.slice(end - clause.start));
+  const end = Math.max(...lengths.map((s) => s.end)), behind = /^(?: words?| pages?)?(?: long| in length)?(?:[ \t]*\([^()]{4,60}\)|,? (?:with|within|allowing|plus) [^.;()]{4,40}(?=\W*$))/i.exec(clause.text.slice(end - clause.start));
   return behind && lengths.every((s) => s.field === lengths[0]!.field) ? toleranceOf({ ...clause, under: 'length', start: end, end: end + behind[0].length, text: behind[0] }) : null;
 }
 /** “The target is 2,000 words”, right before: with how far one may be from it, it is a limit. */
