@@ -30,6 +30,8 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   // The date library takes “from” and “by” for parts of a date.
   const lead = /^(?:from|by|until|till|before|to|after|on)\b\s*/i.exec(clause.text.slice(date.start - clause.start))?.[0].length ?? 0, before = withDaysSpelt(clause.text.slice(0, Math.max(0, date.start - clause.start) + lead).replace(/ \((?:the same|which|that|as)\b[^()\d]{15,}\)(?= )|\b(?:an?|one|two|three|four|\d{1,2}) (?:fortnight|week|day|hour|month)s? (?:before(?:hand)?|earlier|ahead)(?=,| on\b)/g, (s) => ' '.repeat(s.length))), after = clause.text.slice(date.end - clause.start, date.end - clause.start + 60);
   if (isOptionalDraft(clause, date)) return 'other';
+  // “In the week of 22 March”: which day of it is not said.
+  if (/\bweek (?:of|beginning|starting|commencing)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before)) return 'other';
   // “The question paper is published at 9:00 on 8 June.”
   if (/\b(?:question paper|questions|task|tasks|topic|topics|examination paper|exam paper|assignment) (?:(?:(?:is|are|will be) )?(?:published|released|posted|handed out|issued|made available|out)|(?:will )?(?:appears?|comes? out|goes? live|be out))\b[^.;]{0,24}$/i.test(before)) return 'opens';
   // “The deadline is moved by 48 hours. The old one was 27 November.”
@@ -320,8 +322,6 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   if (/^\W*(?:available|open|accepts?(?: submissions| files)?|locks?) (?:until|till|up to)?\s*:?\s*(?:\w+day,?\s*)?$/i.test(before) && previous && /^\W*due\b/i.test(previous.text)) return 'other';
   // “Due in class and online, Wed., April 14”.
   if (/^\W*due (?:in|at the start of) class\b[^.;]{0,24}$/i.test(before)) return 'due';
-  // “In the week of 22 March”.
-  if (/\bweek (?:of|beginning|starting|commencing)\s*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && !/\b(?:due|deadline|by)\b[^.;]{0,10}\bweek\b/i.test(before)) return 'other';
   // “Handing out: 10 May. Handing in: 14 May.”
   if (/^\W*hand(?:ing)?[- ]?out\s*:\s*(?:\w+day,?\s*)?$/i.test(before)) return 'opens';
   if (/^\W*hand(?:ing)?[- ]?in\s*:\s*(?:\w+day,?\s*)?$/i.test(before)) return 'due';

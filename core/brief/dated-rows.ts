@@ -79,7 +79,7 @@ export function readRows(reading: Reading): RowsRead {
   const runs = runsOfDates(text);
   let label: string | null = null, carried: string | null = null, /** under a heading that announces several dates */ listing = false, /** what the columns of a table are for, from its head */ columns: (DateRole | null)[] = [], /** what they are about, where its corner is empty */ subjects: string[] = [];
   clauses.forEach((clause, index) => {
-    const written = withYearOfRow(reading.dates(clause), text), dates = written.length > 0 ? [...written, ...dayBehind(clause, written, reading)] : dayOfSameMonth(clause, out.rows, reading), labels = labelsIn(clause);
+    const written = withYearOfRow(reading.dates(clause), text), dates = written.length > 0 ? [...written, ...dayBehind(clause, written, reading)] : [dayOfSameMonth(clause, out.rows, reading), dayOfOpening(clause, index, reading)].find((found) => found.length > 0) ?? [], labels = labelsIn(clause);
     if (dates.length === 0) {
       if (/\|.*\|/.test(clause.text)) { const own = columnsOf(clause); if (own.some((role) => role !== null) || own.length !== columns.length) columns = own; const cells = clause.text.split('|').map((cell) => cell.trim()); if (cells[0] === '' && cells[1] === '' && cells.length >= 5) subjects = cells; }
       const closing = untilSameDay(clause, clauses[index - 1], out.rows.at(-1), reading);
@@ -185,6 +185,16 @@ function dayOfSameMonth(clause: Clause, rows: DatedRow[], reading: Reading): Rea
   const [year, month] = last.date.iso.split('-');
   const date = Number(m[2]) > Number(last.date.iso.slice(8, 10)) ? reading.read(`${m[1]} ${m[2]} ${monthNames.split('|')[Number(month) - 1]} ${year}${hour ? `, ${hour}` : ''}`) : null;
   return date ? [{ ...date, start: clause.start + m.index, end: clause.start + m.index + m[0].length }] : [];
+}
+
+/** “It can be uploaded from the 9th.”: in the month of the nearest date, before it. */
+function dayOfOpening(clause: Clause, index: number, reading: Reading): ReadDate[] {
+  const m = /\b(?:from|on|as of)(?: (?:\w+day,? )?)?the (\d{1,2})(?:st|nd|rd|th)\b(?: of (?:the|this|that) (?:same )?month)?(?! (?:of|century|floor|edition|week)\b)/i.exec(clause.text);
+  if (!m || !/\b(?:opens?|opening|available|accessible|goes live|is live|active|(?:is|are) (?:there|possible|open)|(?:can be|can|may be|may|you) (?:uploaded|upload|submitted|submit|handed in|hand))\b/i.test(clause.text) || /\b(?:closes?|closing|not|no longer|cancel\w*|lectures?|class|seminar|office|comments?|feedback|results?|grades?)\b/i.test(clause.text)) return [];
+  const near = [...reading.clauses.slice(Math.max(0, index - 6), index).reverse(), ...reading.clauses.slice(index + 1, index + 7)].flatMap((c) => reading.dates(c)).find((d) => d.problem === 'none'), day = near ? DateTime.fromISO(near.iso.slice(0, 10)) : null;
+  if (!day?.isValid) return [];
+  const month = Number(m[1]) < day.day ? day : day.minus({ months: 1 }), hour = timeOfDay.exec(clause.text)?.[0], date = reading.read(`${m[1]} ${month.setLocale('en').toFormat('LLLL yyyy')}${hour ? `, ${hour}` : ''}`);
+  return date ? [{ ...date, start: clause.start + m.index + m[0].search(/the \d/i), end: clause.start + m.index + m[0].length }] : [];
 }
 
 /** “It opens at 9.00 on Wednesday the 14th of April and closes at 15.00 on Friday the 16th.” */

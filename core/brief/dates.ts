@@ -43,6 +43,9 @@ const shortDate = /(?:\b(?:by|on|until|till|due|before|deadline:?|when:)\s+(?:(?
 
 const hours = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 const spokenTime = /\b(?:a )?(five|ten|quarter|twenty|twenty-five|half) (past|to) (one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (?:in|on) the (morning|afternoon|evening)\b( of\b| on\b)?/gi;
+const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], dayAndMonth = /\b\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+\d/i;
+const dayOfItsWeek = /\b(mon|tue|wed|thu|fri|sat|sun)(?:[a-z]*day|s|r|rs|nes)?\b\.?,?\s+(?:(?:of|in)\s+)?(?:the\s+)?week\s+(?:of|beginning|commencing|starting)(?:\s+on)?\s+(?:mon[a-z]*\.?,?\s+)?(?:the\s+)?$/i;
+
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
  * @param now - for a missing year: the next such date after it
  * @param usualYear - the year that all the other dates of the wording name: one without is of the same year, even where it is past */
@@ -139,22 +142,26 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
     try { results = parser.parse(source, reference, { forwardDate: true }).filter((r) => r.start.isCertain('day') && r.start.isCertain('month') && /\d/.test(r.text) && /\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/i.test(r.text)); } catch { /* the library gave up on it */ }
     for (const [index, r] of results.entries()) {
       const s = r.start;
+      let start = clause.start + locate(clause.text, source, r.index);
       // “4-18 May 2027, 16:00”: the time is that of the last day.
       const last = r.end?.isCertain('day') === true && /^\D{0,6}\d{1,2}(?:st|nd|rd|th)?\s*(?:-|to|until|till)\s*(?:the )?\d{1,2}(?:st|nd|rd|th)?\s+(?:of )?[a-z]{3}/i.test(r.text) ? r.end : null;
       let [y, m, d] = last ? [last.get('year')!, last.get('month')!, last.get('day')!] : [s.get('year')!, s.get('month')!, s.get('day')!];
-      const start = clause.start + locate(clause.text, source, r.index), lastSign = clause.start + locate(clause.text, source, r.index + r.text.length), quoteEnd = lastSign + noonTail(clause.text, lastSign - clause.start);
+      const lastSign = clause.start + locate(clause.text, source, r.index + r.text.length), quoteEnd = lastSign + noonTail(clause.text, lastSign - clause.start);
       const quote = clause.text.slice(start - clause.start, quoteEnd - clause.start);
       let problem: ReadDate['problem'] = 'none';
       const numeric = /\b(\d{1,2})[/.-](\d{1,2})[/.-](?:\d{4}|\d{2})\b/.exec(quote);
       if (numeric && order === null && Number(numeric[1]) <= 12 && Number(numeric[2]) <= 12 && numeric[1] !== numeric[2]) problem = 'ambiguous';
-      if (!s.isCertain('year')) { const next = DateTime.fromObject({ year: now.year, month: m, day: d }); y = next.isValid && next.endOf('day') >= now ? now.year : usualYear === now.year ? usualYear : now.year + 1; }
+      if (!s.isCertain('year')) { const next = DateTime.fromObject({ year: now.year, month: m, day: d }); /* “Due 18 December 2026. Nothing is accepted after 2 January.” */ y = next.isValid && (next.endOf('day') >= now || usualYear === now.year && next >= now.minus({ months: 7 })) ? now.year : now.year + 1; }
       // “Abstracts were due on 1 February”: the last one.
       if (!s.isCertain('year') && y > now.year && /\b(?:were|was) (?:already )?due\s*(?:on|by)?\s*(?:\w+day,?\s*)?(?:the )?$/i.test(clause.text.slice(0, start - clause.start + (/^(?:on|by)\s+/i.exec(quote)?.[0].length ?? 0)))) y = now.year;
       let date = DateTime.fromObject({ year: y, month: m, day: d });
       if (!date.isValid) continue;
+      // “Friday in the week beginning 7 December”.
+      const ofWeek = dayOfItsWeek.exec(clause.text.slice(0, start - clause.start + Math.max(0, quote.search(dayAndMonth))));
+      if (ofWeek) { date = date.plus({ days: (weekdays.indexOf(ofWeek[1]!.toLowerCase()) + 8 - date.weekday) % 7 }); [y, m, d] = [date.year, date.month, date.day]; start = Math.min(start, clause.start + ofWeek.index); }
       // The one that belongs to it, not that of the date beside it.
       const own = dayOfWeek.exec(clause.text.slice(start - clause.start, quoteEnd - clause.start)) ?? /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(?:[a-z]*day|s|r|rs|nes)?\.?,?\s+(?:the\s+)?$/i.exec(clause.text.slice(Math.max(0, start - clause.start - 16), start - clause.start));
-      const weekday = own?.[1] ?? dayOfWeek.exec(clause.text.slice(Math.max(0, start - clause.start - 14), quoteEnd - clause.start + 16).replace(/\n.*/s, (x) => x.slice(0, 1)))?.[1];
+      const weekday = ofWeek ? undefined : own?.[1] ?? dayOfWeek.exec(clause.text.slice(Math.max(0, start - clause.start - 14), quoteEnd - clause.start + 16).replace(/\n.*/s, (x) => x.slice(0, 1)))?.[1];
       if (weekday && problem === 'none') {
         const fits = (dt: DateTime): boolean => dt.setLocale('en').toFormat('ccc').toLowerCase() === weekday.toLowerCase();
         // In a list of dates of a term some lie behind us: the weekday says so.

@@ -30,18 +30,20 @@ const letterOfName = /\b(?:initials?|first letters?) of (?:your |the |each |all 
 
 export interface NamingRead { pattern: Statement<string>[]; mustContain: Statement<NameField>[]; mustNotIdentify: Statement<boolean>[] }
 
-const refusal = /^["”’']?(?:\s*(?:[–—,;(-]|\band\b|\bbut\b))+\s*(?=(?:please )?(?:your (?:own |full |real )?(?:sur)?names?|the author['’]s names?|no (?:student )?names?|do not|don['’]t|never|without|not your|(?:leave|keep|omit)(?: out)? your)\b)/i;
-const bareRefusal = /^(?:without|not|no|(?:leave|keep) out|omit|(?:do not|don['’]t|never) use) (?:your |any )?(?:own |full )?names?\W*$|^(?:leave|keep) your (?:own |full )?name out(?: of it)?\W*$/i;
+const refusal = /^["”’']?(?:\s*(?:[–—,;(-]|\band\b|\bbut\b))+\s*(?=(?:please )?(?:your (?:own |full |real )?(?:sur)?names?|the author['’]s names?|no (?:student |sur|last |first |real )?names?|do not|don['’]t|never|without|not your|(?:leave|keep|omit)(?: out)? your)\b)/i;
+const bareRefusal = /^(?:without|not|no|(?:leave|keep) out|omit|(?:do not|don['’]t|never) use) (?:your |any )?(?:own |full |real |sur|last |first |family )?names?(?:,? please)?\W*$|^(?:leave|keep) your (?:own |full )?name out(?: of it)?\W*$/i;
 /** “Call it FP_<number>.pdf – your name should appear neither in the file name nor in the document.”: what the name is, and what it is not, one after the other. */
 function apartFromRefusal(clause: Clause): Clause[] {
-  const named = /\b(?:name|named|call|called|save|saved|title)\b/i.test(clause.text) && /\bnames?\b/i.test(clause.text) ? findPattern(clause) : null, rest = named ? clause.text.slice(named.end - clause.start) : '', parted = refusal.exec(rest);
-  if (!named || !parted || !/\bnames?\b/i.test(rest) || /[_<[]/.test(rest)) return [clause];
+  const named = /\b(?:name|named|call|called|save|saved|title)\b/i.test(clause.text) && /\b(?:sur)?names?\b/i.test(clause.text) ? findPattern(clause) : null, rest = named ? clause.text.slice(named.end - clause.start) : '', parted = refusal.exec(rest);
+  if (!named || !parted || !/\b(?:sur)?names?\b/i.test(rest) || /[_<[]/.test(rest)) return [clause];
   const at = named.end - clause.start + parted[0].length;
   return [{ ...clause, text: clause.text.slice(0, named.end - clause.start), end: named.end }, { ...clause, text: clause.text.slice(at), start: clause.start + at }];
 }
 /** The rule for the file's name: a pattern, details it must carry, or that it must not identify. Only the name of the file counts here. */
 export function readNaming(said: Clause[]): NamingRead {
   const out: NamingRead = { pattern: [], mustContain: [], mustNotIdentify: [] }, clauses = said.flatMap(apartFromRefusal);
+  // “File name: exam number_report. No surnames!”
+  said.forEach((clause, i) => { const before = said[i - 1]; if (before && bareRefusal.test(clause.text.replace(/^\W+/, '')) && aboutFileNames.test(before.text)) out.mustNotIdentify.push({ value: true, start: clause.start, end: clause.end, override: isCorrection(clause) }); });
   // “… (without your name)”, right behind the name.
   for (const clause of said) { const [, behind] = apartFromRefusal(clause); if (behind && bareRefusal.test(behind.text)) out.mustNotIdentify.push({ value: true, start: behind.start, end: behind.end, override: isCorrection(clause) }); }
   clauses.forEach((clause, index) => {

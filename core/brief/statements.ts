@@ -1,3 +1,4 @@
+import { narrowedTo } from '../text/narrowed.ts';
 import { germanAsEnglish } from './german.ts';
 import { romanceAsEnglish } from './romance.ts';
 import { otherTonguesAsEnglish } from './tongues.ts';
@@ -113,7 +114,8 @@ const isHeading = (c: Clause, text: string): boolean => /(?:^|\n)[ \t]*(?:#{1,6}
 
 /** All matches of a pattern in a clause, with offsets into the whole wording. */
 export function* matchesIn(clause: Clause, pattern: RegExp): Generator<RegExpMatchArray & { at: number; to: number }> {
-  for (const m of clause.text.matchAll(pattern)) yield Object.assign(m, { at: clause.start + m.index, to: clause.start + m.index + m[0].length });
+  const narrowed = narrowedTo(clause.text, pattern);
+  if (narrowed) for (const m of clause.text.matchAll(narrowed)) yield Object.assign(m, { at: clause.start + m.index, to: clause.start + m.index + m[0].length });
 }
 
 export interface Settled<T> { value: T | null; evidence: Statement<T>[]; contradiction: Statement<T>[] }

@@ -2,6 +2,7 @@ import { askedForName, labelAlone, labelStopped, labelUnsigned, numberedItem, pl
 import { labelNames } from './wordings/label-names.ts';
 import { spokenNumbers } from './wordings/spoken-numbers.ts';
 import { elsewhereIn } from './wordings/elsewhere/index.ts';
+import { narrowedTo } from '../text/narrowed.ts';
 import { isQuotedWhole, quotationMark } from '../text/passed-on.ts';
 import { brokenWords, quotesNobody, runningOn } from '../text/wrapped-lines.ts';
 
@@ -42,10 +43,12 @@ export function readable(original: string): Wording {
 
 /** Puts what reads as the same in the place of each match. */
 function replaced({ text, places }: Placed, pattern: RegExp, by: Rewrite[1]): Placed {
+  const narrowed = narrowedTo(text, pattern);
+  if (!narrowed) return { text, places };
   const kept: string[] = [], from: number[] = [];
   let at = 0;
   const take = (to: number): void => { kept.push(text.slice(at, to)); for (; at < to; at++) from.push(places?.[at] ?? at); };
-  for (const m of text.matchAll(pattern)) {
+  for (const m of text.matchAll(narrowed)) {
     const other = by(m[0], m.slice(1));
     if (other === m[0]) continue;
     take(m.index);

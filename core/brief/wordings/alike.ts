@@ -65,6 +65,22 @@ export const plainer: readonly Rewrite[] = [
   // “a report [PDF, max. 2,000 words]”; “three files: a) report (PDF), b) data (CSV)”.
   [/(?<=\w )\[(?=(?:PDF|DOCX?|ODT|RTF|CSV|XLSX?|PPTX?|ZIP|JPE?G|PNG|TXT|Word)\b[^\]\n]{0,50}\])([^\]\n]+)\]/gi, (_, [inside]) => `(${inside!})`],
   [/(?<=[:,;] (?:and )?)([a-e])\) (?=[a-z][\w ]{2,40}\()/g, (_, [letter]) => `(${letter!}) `],
+  // “Friday 11 December (week of 7 December), noon”: what week that is adds nothing to the day.
+  [/ ?\((?:i\.e\.,? |that is,? )?(?:the |in the )?week (?:of|beginning|starting|commencing) (?:on )?[^()\n]{3,30}\)/gi, () => ''],
+  // “Work received after the closing time and within 7 days”.
+  [/(?<=\b(?:received|submitted|handed in|uploaded|delivered|arriving|sent|coming)) (?:after|later than) the (?:submission |hand-?in )?(?:deadline|closing (?:time|date|hour)|due (?:date|time)|cut-?off),? (?:and|but) (?=(?:still )?(?:within|up to|(?:no|not) (?:more|later) than) (?:\d{1,2}|[a-z]{2,8}) (?:calendar |working |week)?days?\b)/gi, () => ' late '],
+  // “Name? Your exam number + _report”: a name with such a sign in it is a file's.
+  [/(?<=^[ \t]*(?:[-*•][ \t]*)?)(?:name|names|named|called)\?[ \t]+(?=[^\n.?!]{0,60}(?:_|\+|\bunderscore\b|\.(?:pdf|docx?|odt)\b))/gim, () => 'File name: '],
+  // “Your name must not show up anywhere”.
+  [/(?<=\bnames?(?: of (?:the|any) (?:author|student|writer|candidate)s?)? (?:must|should|may|shall|can|is|are|will|do|does|ought)(?: to)?(?: ?not| never|n['’]t)(?: to)? )(?:show up|turn up|crop up|come up|occur|figure|be (?:found|visible|seen|shown|mentioned|given|present|readable))(?= (?:anywhere|at any point|in any place)\b)/gi, () => 'appear'],
+  // “The page will be up from the 9th.”
+  [/(?<=\b(?:page|box|link|folder|area|portal|slot|space) )(?:will be|is|goes|will go|should be) up(?= (?:from|on|as of|starting)\b)/gi, () => 'is available'],
+  // “From Christmas Eve I won't take anything.” Days that are the same each year.
+  [/(?<=\b(?:on|by|until|till|from|before|after|due|at the latest on|deadline:?|noon on|midnight on|as of) )(?:Christmas (Eve|Day)|New Year['’]s (Eve|Day)|(Boxing) Day)(?!\w|['’]|,? \(?(?:the )?\d{1,2}(?:st|nd|rd|th)?(?: of)? [A-Z]|,? \(?\d{1,2}[./]\d)/gi, (_, [christmas, newYear]) => (christmas ? (/^e/i.test(christmas) ? '24 December' : '25 December') : newYear ? (/^e/i.test(newYear) ? '31 December' : '1 January') : '26 December')],
+  // “Via the Assessment tab > “Portfolio 2027””, “the module page, tab Assessment, “Portfolio 2027””: of several steps the last one is the place.
+  [/(?<=\b(?:via|in|to|through|under|using|online,|at|on|(?:place|where|submission|submit|upload):) )(?:(?:the )?(?:[“"][^”"\n>›→]{2,40}[”"]|[A-Z][\w ]{1,30}) (?:tab|section|page|area|menu|tile|folder)\s*[>›→]\s*|(?:the )?[\w ]{3,25} (?:page|site|area),? (?:tab|section|under|tile) [“"]?[A-Z][\w ]{2,25}[”"]?,\s*)(?=[“"][^”"\n]{3,60}[”"])/gi, () => 'the folder '],
+  // “8 pm local time (Bergen, Norway)”.
+  [/(?<=\blocal time )\((?:in )?(?=[A-Z][\w -]{2,24}(?:, [A-Z][\w ]{2,24})?\))/g, () => '(time in '],
   // “The upload form only accepts one PDF”: what takes a file is no document.
   [/\b(upload|submission|hand-?in|online|web) form(?= (?:only |will |just |can )*(?:accepts?|takes?|allows?|supports?)\b)/gi, (_, [what]) => `${what!} page`],
   // “300 words (min) - 500 words (max)”.
@@ -217,7 +233,7 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=^[ \t>*•-]*)Late\?[ \t]+(?=(?:Not|No|Never|Zero|Impossible)\b)/gim, () => 'Late: '], [/(?<=^[ \t>*•-]*|[.;] )New name:(?= ?\S*[_<[])/gm, () => 'File name:'], [/(?<=^[ \t>*•-]*)Before(?= \d{1,2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)? on (?:\w+day,? )?\d{1,2} \p{Lu}[^\n]{3,20}:[ \t]*$)/gmu, () => 'By'],
   [/(?<!\blater?\b[^\n]{0,90})\b[Tt]he (?:last|latest) possible (?:date|day|moment|time) is(?= )/g, () => 'the deadline is'],
   // Short and old-fashioned words.
-  [/\b([Mm])ustn['’]t\b/g, (_, [first]) => `${first!}ust not`], [/\b([Nn])eedn['’]t\b/g, (_, [first]) => `${first!}eed not`], [/\b(?:nought|naught)\b/gi, () => 'zero'], [/(?<=\bnames? (?:must|should|may|shall|does|do) not )occur\b/gi, () => 'appear'],
+  [/\b([Mm])ustn['’]t\b/g, (_, [first]) => `${first!}ust not`], [/\b([Nn])eedn['’]t\b/g, (_, [first]) => `${first!}eed not`], [/\b(?:nought|naught)\b/gi, () => 'zero'], [/(?<=\bnames?(?: of (?:the|any) (?:author|student|writer|candidate)s?)? (?:must|should|may|shall|does|do) not )occur\b/gi, () => 'appear'],
   [/\b([Ss]ave) (under|as) (?=(?:your |the )?(?:exam|candidate|student|registration|matriculation|surname|last ?name|family name)\b)/g, (_, [verb, how]) => `${verb!} it ${how!} `],
   [/(?<=\b(?:when|once|until|before|after) the (?:\w+ )?(?:box|link|folder|area|page|portal|window|system) )shuts\b/gi, () => 'closes'],
   // “Length: one paragraph, 150–200 words”.
