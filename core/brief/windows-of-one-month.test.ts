@@ -65,3 +65,14 @@ describe('in other words', () => {
     ['El trabajo se entrega en el aula virtual, apartado «Depósito TFG».', { place: 'Depósito TFG' }], ['Abgabe im Kursraum, Rubrik „Abgaben“.', { place: 'Abgaben' }], ['Inlämning på kurssidan, fliken ”Inlämningar”.', { place: 'Inlämningar' }], ['Las diapositivas están en el aula virtual, apartado «Materiales».', { place: null }],
   ])('%s', (text, wanted) => { expect(said(text)).toMatchObject(wanted); });
 });
+
+describe('each its own day, in other languages', () => {
+  test.each<[string, string | null, string | null]>([
+    ['Mappen öppnar måndag den 7 december kl. 08.00 och stänger fredag den 11 december kl. 16.00.', '2026-12-07T08:00:00', '2026-12-11T16:00:00'], ['Mappen åbner mandag den 14. december 2026 kl. 8 og lukker fredag den 18. december 2026 kl. 12.', '2026-12-14T08:00:00', '2026-12-18T12:00:00'],
+    ['Der Ordner öffnet am 1. März 2027 um 8 Uhr und schließt am 12. März 2027 um 12 Uhr.', '2027-03-01T08:00:00', '2027-03-12T12:00:00'], ['Le dépôt ouvre le lundi 18 janvier 2027 à 8 h et ferme le vendredi 22 janvier 2027 à 17 h.', '2027-01-18T08:00:00', '2027-01-22T17:00:00'],
+    ['La carpeta se abre el 11 de enero de 2027 y se cierra el 15 de enero de 2027 a las 18:00.', '2027-01-11', '2027-01-15T18:00:00'], ['La cartella si apre l’11 gennaio 2027 e si chiude il 15 gennaio 2027 alle 18.', '2027-01-11', '2027-01-15T18:00:00'],
+    ['A pasta abre a 11 de janeiro de 2027 e fecha a 22 de janeiro de 2027 às 23h59.', '2027-01-11', '2027-01-22T23:59:00'], ['De map opent op 14 januari 2027 en sluit op 28 januari 2027 om 17.00 uur.', '2027-01-14', '2027-01-28T17:00:00'], ['Mappen åpner 14. januar 2027 og stenger 28. januar 2027 kl. 12.', '2027-01-14', '2027-01-28T12:00:00'],
+    ['Consegna entro il 15 gennaio 2027. La cartella sarà aperta dall’11 gennaio.', '2027-01-11', '2027-01-15'], ['Ouverture du dépôt : lundi 18 janvier 2027, 8 h.', '2027-01-18T08:00:00', null], ['Abgabeort: Lernraum, Ordner „Hausarbeiten“ (geöffnet ab 01.03.2027)', '2027-03-01', null], ['As submissões abrem a 11 de janeiro de 2027.', '2027-01-11', null],
+    ['La biblioteca apre il 18 gennaio 2027.', null, null], ['Le secrétariat ouvre le 18 janvier 2027.', null, null], ['La exposición está abierta del 7 al 18 de junio.', null, null],
+  ])('%s', (text, opens, due) => { expect(window(text)).toEqual([opens, due]); });
+});

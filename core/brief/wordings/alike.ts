@@ -80,7 +80,7 @@ export const plainer: readonly Rewrite[] = [
   // “Via the Assessment tab > “Portfolio 2027””, “the module page, tab Assessment, “Portfolio 2027””: of several steps the last one is the place.
   [/(?<=\b(?:via|in|to|through|under|using|online,|at|on|(?:place|where|submission|submit|upload):) )(?:(?:the )?(?:[“"][^”"\n>›→]{2,40}[”"]|[A-Z][\w ]{1,30}) (?:tab|section|page|area|menu|tile|folder)\s*[>›→]\s*|(?:the )?[\w ]{3,25} (?:page|site|area),? (?:tab|section|under|tile) [“"]?[A-Z][\w ]{2,25}[”"]?,\s*)(?=[“"][^”"\n]{3,60}[”"])/gi, () => 'the folder '],
   // “8 pm local time (Bergen, Norway)”.
-  [/(?<=\blocal time )\((?:in )?(?=[A-Z][\w -]{2,24}(?:, [A-Z][\w ]{2,24})?\))/g, () => '(time in '],
+  [/(?<=\blocal time )\((?:in )?([A-Z][\w -]{2,24})(?:, [A-Z][\w ]{2,24})?\)/g, (_, [city]) => `(${city!} time)`],
   // “The upload form only accepts one PDF”: what takes a file is no document.
   [/\b(upload|submission|hand-?in|online|web) form(?= (?:only |will |just |can )*(?:accepts?|takes?|allows?|supports?)\b)/gi, (_, [what]) => `${what!} page`],
   // “300 words (min) - 500 words (max)”.

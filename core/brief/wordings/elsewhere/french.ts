@@ -44,4 +44,8 @@ export const french: Sayings = [
   [String.raw`interligne (?:de|à)(?= \d)`, 'interligne'],
   [String.raw`les pages (?:doivent être|seront|sont) numérotées`, 'page numbers'],
   [String.raw`(?:le|votre) numéro d['’]étudiant (?:doit|devra) (?:figurer|apparaître|être) dans le nom du fichier`, 'File name contains student number'],
+  [String.raw`la (?:correction|notation|évaluation) (?:étant|est|sera) anonyme`, 'anonymous marking'],
+  [String.raw`seul le dernier (?:est|sera) (?:évalué|noté|corrigé|pris en compte|lu|conservé)`, 'last version counts'],
+  [String.raw`refus(?:ée?s?)? (?:au-delà de|après|passé) (\d{1,2}) jours`, 'zero after $1 days'],
+  [String.raw`nommage(?: des? fichiers?)? ?:`, 'File name:'],
 ];

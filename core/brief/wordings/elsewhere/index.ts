@@ -16,6 +16,7 @@ import { leftOutIn } from './left-out.ts';
 import { moreTimeIn } from './more-time.ts';
 import { norwegian, swedish } from './nordic.ts';
 import { placesIn } from './places.ts';
+import { namesOpening, openingsElsewhere } from './openings.ts';
 import { portuguese } from './portuguese.ts';
 import { namesSize, sizesElsewhere } from './sizes.ts';
 import { namesWindow, windowsElsewhere } from './windows.ts';
@@ -57,14 +58,14 @@ const shows = Object.entries(signs).map(([tongue, words]) => ({ tongue: tongue a
 const sayings = { english, german, french, spanish, italian, portuguese, dutch, swedish, norwegian }, made = new Map<string, readonly Rewrite[]>();
 /** What is handed in, or how often, in another language. */
 const namesHandIn = /\b(?:veces|fois|volte|vezes|keer|gånger|gange|ganger)\b|envío|dernier|abgabe|einreich|ersetz|austausch|ausgetausch|remplac|sustitu|reemplaz|sostitu|vervang|erstatt|utskift|udskift|bytas|byttes|hochgelad|versuche|lämna in|fassung|dépôt|déposé|remise|tentativ|entrega|entregad|intento|versi(?:ó|o)n|consegn|submiss|versã|versie|inlever|poging|inlämn|försök|aflever|forsøg|innlever|levere|forsøk|versjon|fichero|ficheiro|nouveau fichier/i;
-let attempts: readonly Rewrite[] | null = null, windows: readonly Rewrite[] | null = null;
+let attempts: readonly Rewrite[] | null = null, windows: readonly Rewrite[] | null = null, openings: readonly Rewrite[] | null = null;
 /** So much of a wording tells its language. */
 const beginning = 20_000;
 
 /** What reads as the same in English as the readers know it, in the languages that a wording may be in. */
 export function elsewhereIn(text: string): readonly Rewrite[] {
   const shown = shows.filter(({ words }) => text.slice(0, beginning).search(words) >= 0);
-  return [...(namesSize(text) ? sizesElsewhere : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
+  return [...(namesSize(text) ? sizesElsewhere : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesOpening(text) ? (openings ??= openingsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
     const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...questionsIn(tongue), ...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue), ...lateAndAgainIn(tongue), ...moreTimeIn(tongue), ...documentsBesideIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;

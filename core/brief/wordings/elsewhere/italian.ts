@@ -43,4 +43,5 @@ export const italian: Sayings = [
   [String.raw`interlinea (?:di|a)(?= \d)`, 'interlinea'],
   [String.raw`la (?:cartella|consegna|piattaforma) (?:apre|si apre|aprirà) (?:il|dal)${loneDay}`, 'Opens:'],
   [String.raw`il numero di matricola (?:deve|dovrà) (?:comparire|figurare|apparire|essere) nel nome del file`, 'File name contains student number'],
+  [String.raw`(?:stile|norme|sistema)(?: di citazione| citazionale)?:? (?=(?:Chicago|APA|MLA|Harvard|Vancouver|Oxford)(?!\p{L}))`, 'reference style '],
 ];

@@ -33,6 +33,9 @@ export const swedish: Sayings = [
   ['(?:vi|jag) (?:tar emot|godtar|accepterar) (Word|DOCX|PDF|ODT)-? (?:och|eller) (Word|DOCX|PDF|ODT)-?(?:filer|dokument|format)', '$1 or $2 file'], ['ordgräns ?: ?(\\d[\\d ]*\\d)(?: ord)?', 'max. $1 words'], ['minst (\\d{1,3}) och (?:högst|max) (\\d{1,3}) sidor', '$1-$2 pages'], ['minst (\\d[\\d ]*\\d) och (?:högst|max) (\\d[\\d ]*\\d) ord', '$1-$2 words'],
   ['(?:inget|inga) namn i filnamnet', 'No names in file name'], ['(?:inget|inga) namn på (?:arbetet|uppsatsen|rapporten|inlämningen|försättsbladet|första sidan)', 'anonymous, no name'], ['(?:en )?(?:undertecknad )?försäkran (?:ska|skall|måste) (?:bifogas|lämnas in|finnas med)', 'add a signed declaration'],
   ['filnamn ?: ?(?:ditt )?(?:studentnummer|studentnumret)', 'File name contains student number'], ['filnamn ?: ?(?:din )?(?:anonymitetskod|anonymkod|kod)', 'File name contains candidate number'],
+  [String.raw`filnamnet (?:ska|skall|måste) vara (?:din |ditt )?(?:anonymitetskod|tentamenskod)`, 'File name contains candidate number'],
+  [String.raw`(?:för )?sent inlämnade \p{L}+ (?:rättas|bedöms|läses|godtas|accepteras) (?:inte|ej)`, 'late work is not marked'],
+  [String.raw`(?:du|ni|man) (?:kan|får) lämna in (?:flera gånger|hur många gånger som helst|så många gånger (?:du|ni) vill)`, 'unlimited uploads'],
 ];
 /** Norwegian and Danish. */
 export const norwegian: Sayings = [
@@ -68,4 +71,7 @@ export const norwegian: Sayings = [
   ['ikke skriv (?:navnet ditt|ditt navn) i filnavnet', 'No names in file name'], ['(?:ingen|intet) navn(?:e)? i filnavnet', 'No names in file name'], ['ikke skriv (?:navnet ditt|ditt navn)(?: (?:på|i) (?:oppgaven|besvarelsen|forsiden|teksten|første side))?', 'anonymous, no name'], ['(?:ingen|intet) navn(?:e)? på (?:oppgaven|opgaven|besvarelsen|forsiden|rapporten)', 'anonymous, no name'],
   ['(?:en )?(?:signert |underskrevet |undertegnet )?(?:egen)?erklæring (?:skal|må) (?:legges ved|vedlægges|vedlegges|følge med)', 'add a signed declaration'], ['(?:husk|glem ikke) (?:egen)?erklæringen(?: om (?:selvstændigt|selvstendig|eget) arbe(?:jde|id))?', 'add a signed declaration'],
   ['gi filen (?:kandidatnummeret|eksamensnummeret) ditt som navn|filnavn ?: ?(?:dit |ditt )?(?:kandidatnummer|eksamensnummer)', 'File name contains candidate number'], ['gi filen studentnummeret ditt som navn|filnavn ?: ?(?:dit |ditt )?(?:studentnummer|studienummer)', 'File name contains student number'],
+  [String.raw`som én PDF-?fil|som en samlet PDF-?fil|som én samlet PDF`, 'as one PDF'],
+  [String.raw`(?:filen|filnavnet) (?:navngives|navngis|gis navn|skal navngives|skal hete|skal være) (?:med |efter |etter )?(?:eksamensnummeret|kandidatnummeret|dit eksamensnummer|ditt kandidatnummer)`, 'File name contains candidate number'],
+  [String.raw`(?:du|I|man) (?:kan|må) (?:aflevere|levere|uploade|laste opp) (?:flere gange|flere ganger|så mange gange|så mange ganger)`, 'unlimited uploads'],
 ];
