@@ -37,13 +37,15 @@ function isMet(need: Need, text: string): boolean {
   return false;
 }
 
-/** Texts of late, in small letters. */
+/** Texts of late, in small letters, and how many letters they have together. */
 const small = new Map<string, string>();
+let held = 0;
 
 function inSmallLetters(text: string): string {
   let found = small.get(text);
   if (found === undefined) {
-    if (small.size >= 400) small.clear();
+    if (small.size >= 400 || held > 2_000_000) { small.clear(); held = 0; }
+    held += text.length;
     // Where case is not looked at, an engine takes the long s for an s (Unicode CaseFolding.txt); the sign for kelvin becomes a k by itself.
     small.set(text, (found = text.toLowerCase().replaceAll('ſ', 's')));
   }
